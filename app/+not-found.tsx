@@ -1,0 +1,1 @@
+export { MissingScreen as default } from '@/screens/shell/MissingScreen';

@@ -1,0 +1,1 @@
+export { SheetsScreen as default } from '@/screens/sheets/SheetsScreen';

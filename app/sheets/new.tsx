@@ -1,0 +1,1 @@
+export { NewSheetScreen as default } from '@/screens/sheets/NewSheetScreen';

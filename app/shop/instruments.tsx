@@ -1,0 +1,1 @@
+export { InstrumentsScreen as default } from '@/screens/shop/InstrumentsScreen';

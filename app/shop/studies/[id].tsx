@@ -1,0 +1,1 @@
+export { StudyScreen as default } from '@/screens/shop/StudyScreen';

@@ -1,0 +1,1 @@
+export { StudiesScreen as default } from '@/screens/shop/StudiesScreen';

@@ -1,0 +1,7 @@
+module.exports = (api) => {
+  api.cache(true);
+  return {
+    presets: ['babel-preset-expo'],
+    env: { production: { plugins: ['react-native-paper/babel'] } },
+  };
+};

@@ -1,0 +1,128 @@
+import { array, mixed, number, object, string } from 'yup';
+import { FELT } from '../core/metrology/bracket';
+import { finite } from '../core/records/parts';
+
+const positive = () => finite().required().moreThan(0, 'Must be over zero');
+const optionalLimit = () => finite().nullable();
+
+const limits = {
+  lower_mm: optionalLimit(),
+  upper_mm: optionalLimit().test(
+    'order',
+    'The upper limit is below the lower one',
+    (upper, { parent }) => {
+      const { lower_mm } = parent as { lower_mm?: number | null };
+      return upper == null || lower_mm == null || upper >= lower_mm;
+    },
+  ),
+};
+
+const distinct = (leaves: readonly number[] | undefined) =>
+  !leaves || new Set(leaves).size === leaves.length;
+
+export const readingInput = object({
+  text: string().defined(),
+  kind: string().oneOf(['gap', 'size']).required(),
+  unit: string().oneOf(['thou', 'in', 'mm']).required(),
+});
+
+export const feelerInput = object({
+  leaves_mm: array(positive()).required().min(1, 'At least one leaf'),
+  maxStack: number().oneOf([1, 2, 3]).required(),
+  ...limits,
+  dragBand_mm: finite().min(0, 'Not below zero').nullable(),
+  goal: string().oneOf(['verdict', 'size']).required(),
+  tries: array(
+    object({
+      leaves_mm: array(positive())
+        .required()
+        .min(1, 'At least one leaf')
+        .max(3, 'At most three leaves together')
+        .test('distinct', 'The same leaf cannot be held twice', distinct),
+      felt: string().oneOf(FELT).required(),
+    })
+      .noUnknown()
+      .required(),
+  ).required(),
+});
+
+export const sizesInput = object({
+  terms: array(
+    object({
+      name: string().defined(),
+      sign: number().oneOf([1, -1]).required(),
+      value_mm: finite().required(),
+      u_mm: finite().required().min(0, 'Not below zero'),
+      alpha_per_K: finite().nullable(),
+      measuredAt_C: finite().nullable(),
+      hot_C: finite().nullable(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .min(1, 'A gap needs at least one size'),
+});
+
+const either = 'Give value_mm and u_mm, or lo_mm and hi_mm';
+
+export const conformityInput = object({
+  value_mm: finite().nullable(),
+  u_mm: finite().min(0, 'Not below zero').nullable(),
+  lo_mm: finite().nullable(),
+  hi_mm: finite()
+    .nullable()
+    .test('order', 'hi_mm is below lo_mm', (hi, { parent }) => {
+      const { lo_mm } = parent as { lo_mm?: number | null };
+      return hi == null || lo_mm == null || hi >= lo_mm;
+    }),
+  ...limits,
+  rule: string().oneOf(['guarded', 'plain']).required(),
+  confidence: finite().min(0.5, 'At least 0.5').lessThan(1, 'Below 1').nullable(),
+}).test('has a value', (input, context) => {
+  const absent = (names: readonly (keyof typeof input)[]) =>
+    names.filter((name) => input[name] == null);
+  const noSize = absent(['value_mm', 'u_mm']);
+  const noBracket = absent(['lo_mm', 'hi_mm']);
+  if (noSize.length + noBracket.length === 2 && noSize.length !== 1) return true;
+  const path = noBracket.length === 1 ? noBracket[0] : (noSize[0] ?? 'lo_mm');
+  return context.createError({ path, message: either });
+});
+
+export const tiltInput = object({
+  diameter_mm: positive(),
+  points: array(
+    object({
+      angle_deg: finite().required(),
+      radius_mm: finite().required().min(0, 'Not below zero'),
+      depth_mm: finite().required(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .min(3, 'A plane needs depths at three places at least'),
+});
+
+/** What a part, a person or a trial is called: a word or a number. */
+const label = () =>
+  mixed<string | number>()
+    .required()
+    .test('label', 'A name or a number', (v) =>
+      typeof v === 'string' ? v !== '' : Number.isFinite(v),
+    );
+
+export const studyInput = object({
+  readings: array(
+    object({
+      part: label(),
+      person: label(),
+      trial: label(),
+      value: finite().required(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .min(8, 'A study needs two parts, two people and two trials at least'),
+});

@@ -1,0 +1,93 @@
+import type { InferType, ObjectSchema } from 'yup';
+import { bracketOf } from '../core/metrology/bracket';
+import { conformity } from '../core/metrology/conformity';
+import type { Estimate } from '../core/metrology/estimate';
+import { judgeTries, ladderOf, nextTry } from '../core/metrology/feeler';
+import { studyOf } from '../core/metrology/repeatability';
+import { gapFromSizes } from '../core/metrology/sizes';
+import { tiltOf } from '../core/metrology/tilt';
+import { explainTries } from '../core/judge/explain';
+import { parseReading } from '../core/quantity/parse';
+import {
+  conformityInput,
+  feelerInput,
+  readingInput,
+  sizesInput,
+  studyInput,
+  tiltInput,
+} from './inputs';
+
+/** One sum of the command line: how its input is checked, and the core function behind it. */
+export interface Sum {
+  readonly input: ObjectSchema<object>;
+  readonly answer: (input: never) => unknown;
+}
+
+function sum<S extends ObjectSchema<object>>(
+  input: S,
+  answer: (input: InferType<S>) => unknown,
+): Sum {
+  return { input, answer };
+}
+
+function feelerNext(input: InferType<typeof feelerInput>) {
+  const { leaves_mm, maxStack, goal, tries, lower_mm, upper_mm, dragBand_mm } = input;
+  const ladder = ladderOf({
+    leaves_mm,
+    maxStack,
+    ...(dragBand_mm == null ? {} : { dragBand_mm }),
+  });
+  const limits = { lower_mm: lower_mm ?? null, upper_mm: upper_mm ?? null };
+  const { bounds, verdict } = judgeTries(ladder, limits, tries);
+  const next = nextTry(ladder, limits, goal, tries);
+  return {
+    smallest: bracketOf(bounds.smallest),
+    largest: bracketOf(bounds.largest),
+    verdict,
+    next: next && { leaves_mm: next.leaves_mm },
+    reason: explainTries(bounds, limits, verdict, next, 'mm'),
+  };
+}
+
+function conformityOf(input: InferType<typeof conformityInput>) {
+  const { value_mm, u_mm, lo_mm, hi_mm, lower_mm, upper_mm, rule, confidence } = input;
+  const estimate: Estimate =
+    value_mm != null && u_mm != null
+      ? { kind: 'value', value_mm, u_mm }
+      : { kind: 'bracket', lo_mm: lo_mm ?? 0, hi_mm: hi_mm ?? null };
+  const limits = { lower_mm: lower_mm ?? null, upper_mm: upper_mm ?? null };
+  return conformity(estimate, limits, rule, confidence ?? undefined);
+}
+
+function tiltFit({ diameter_mm, points }: InferType<typeof tiltInput>) {
+  const places = points.map(({ angle_deg, radius_mm, depth_mm }) => {
+    const angle = (angle_deg * Math.PI) / 180;
+    return { x_mm: radius_mm * Math.cos(angle), y_mm: radius_mm * Math.sin(angle), depth_mm };
+  });
+  const { mean_mm, tilt_mm, direction_deg, residualRms_mm, smallest_mm, largest_mm } = tiltOf(
+    places,
+    diameter_mm,
+  );
+  return { mean_mm, tilt_mm, direction_deg, residualRms_mm, smallest_mm, largest_mm };
+}
+
+/** The sums that are open to the command line, by name. */
+export const SUMS: Readonly<Record<string, Sum>> = {
+  'reading.parse': sum(readingInput, ({ text, kind, unit }) => parseReading(text, kind, unit)),
+  'feeler.next': sum(feelerInput, feelerNext),
+  'gap.fromSizes': sum(sizesInput, ({ terms }) =>
+    gapFromSizes(terms.map(({ sign, ...term }) => ({ ...term, factor: sign }))),
+  ),
+  conformity: sum(conformityInput, conformityOf),
+  'tilt.fit': sum(tiltInput, tiltFit),
+  'repeatability.study': sum(studyInput, ({ readings }) =>
+    studyOf(
+      readings.map(({ part, person, trial, value }) => ({
+        part: String(part),
+        person: String(person),
+        trial: String(trial),
+        value,
+      })),
+    ),
+  ),
+};

@@ -1,0 +1,282 @@
+import type { Limits } from '../metrology/bracket';
+import { conformityOfRange, type DecisionRule } from '../metrology/conformity';
+import { ends, isOpen, sumOf, uncertainty, type Estimate } from '../metrology/estimate';
+import { ladderOf, type Ladder } from '../metrology/feeler';
+import type { Tilt } from '../metrology/tilt';
+import { proven, windowOf, type Verdict } from '../metrology/verdict';
+import type { Characteristic } from '../pumps/family';
+import { dimensionsFor, familyOf, pumpOf } from '../pumps/registry';
+import { standing, type Job } from '../records/job';
+import type { Reading, TouchReading } from '../records/parts';
+import type { Sheet } from '../records/sheet';
+import {
+  extremesOf,
+  leafEvidence,
+  overStations,
+  sizedEvidence,
+  sweptBounds,
+  swingEvidence,
+  tiltEvidence,
+  touchEvidence,
+  type Extremes,
+  type StationEvidence,
+} from './evidence';
+import { heatShift } from './heat';
+import { leavesCanDecide, stackAdvice } from './leaves';
+import { heldLimits, type HeldLimits } from './limits';
+
+/** Which evidence an end of the range rests on. */
+export type Source = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
+
+/** What the evidence says of one characteristic, and how it stands against its limits. */
+export interface Assessment {
+  readonly characteristic: Characteristic;
+  /** Null where the sheet publishes none for the tier: the gap is recorded, not judged. */
+  readonly limits: HeldLimits | null;
+  readonly stations: readonly StationEvidence[];
+  /** What the leaves say of the places tried so far; the verdict needs all of them. */
+  readonly soFar: Extremes | null;
+  /** Null before the first reading. */
+  readonly smallest: Estimate | null;
+  readonly largest: Estimate | null;
+  readonly source: { readonly smallest: Source; readonly largest: Source };
+  /** Two kinds of evidence are there, and they do not overlap. */
+  readonly disagree: boolean;
+  /** More than one kind of evidence is there, so that one had to win. */
+  readonly both: boolean;
+  /** Sizes that are still wanted for a gap from sizes; empty where there is none to be had. */
+  readonly missing: readonly string[];
+  /** The plane through the depths, where there is one. */
+  readonly tilt: Tilt | null;
+  /** Tests without a number, the newest last. */
+  readonly touches: readonly TouchReading[];
+  readonly verdict: Verdict;
+  /** Of lying inside, where the evidence is complete enough to say. */
+  readonly probability: number | null;
+  readonly heatShift_mm: number | null;
+}
+
+/** One kind of evidence and what it says. */
+interface Known {
+  readonly source: Source;
+  readonly extremes: Extremes;
+}
+
+/** The tightest of several kinds of evidence at one end of the range; the first of equals. */
+function tightest(known: readonly Known[], end: keyof Extremes): Known | undefined {
+  return known.reduce<Known | undefined>(
+    (best, k) =>
+      !best || uncertainty(k.extremes[end]) < uncertainty(best.extremes[end]) ? k : best,
+    undefined,
+  );
+}
+
+const apart = (a: Estimate, b: Estimate): boolean =>
+  ends(a)[1] < ends(b)[0] || ends(b)[1] < ends(a)[0];
+
+const disagreeing = (known: readonly Known[]): boolean =>
+  known.some((a, i) =>
+    known
+      .slice(i + 1)
+      .some(
+        (b) =>
+          apart(a.extremes.smallest, b.extremes.smallest) ||
+          apart(a.extremes.largest, b.extremes.largest),
+      ),
+  );
+
+function judge(
+  smallest: Estimate,
+  largest: Estimate,
+  limits: Limits,
+  rule: DecisionRule,
+  moreToLearn: boolean,
+): Pick<Assessment, 'verdict' | 'probability'> {
+  const window = windowOf(limits);
+  if (smallest.kind === 'bracket' && largest.kind === 'bracket') {
+    const span = (b: { lo_mm: number; hi_mm: number | null }) => ({
+      lo: b.lo_mm,
+      hi: b.hi_mm ?? Infinity,
+      hiOpen: false,
+    });
+    const proof = proven({ smallest: span(smallest), largest: span(largest) }, window);
+    if (proof) return { verdict: proof, probability: proof === 'in' ? 1 : 0 };
+  }
+  const bracketed = smallest.kind === 'bracket' || largest.kind === 'bracket';
+  if (bracketed && moreToLearn) return { verdict: 'open', probability: null };
+  if (
+    (isOpen(smallest) && limits.lower_mm != null) ||
+    (isOpen(largest) && limits.upper_mm != null)
+  ) {
+    return { verdict: 'close', probability: null };
+  }
+  return conformityOfRange(smallest, largest, limits, rule);
+}
+
+const NOT_MEASURED = { smallest: null, largest: null, verdict: 'open', probability: null } as const;
+
+const known = (source: Source, extremes: Extremes | null): Known[] =>
+  extremes ? [{ source, extremes }] : [];
+
+function assessMeasured(
+  c: Characteristic,
+  limits: HeldLimits | null,
+  job: Job,
+  readings: readonly Reading[],
+  ladder: Ladder,
+): Assessment {
+  const { sheet } = job;
+  const stations = leafEvidence(c, readings, ladder.dragBand_mm);
+  const tried = stations.some((s) => s.tries.length > 0);
+  const bounds = tried ? overStations(stations) : null;
+  const seen = overStations(stations.filter((s) => s.tries.length > 0));
+  const sized = sizedEvidence(c.terms ?? [], readings);
+  const tilted = c.tilt
+    ? tiltEvidence(
+        c.tilt,
+        (station) =>
+          familyOf(sheet.family).placement(sheet.geometry, c.tilt?.dimension ?? '', station).probe,
+        readings,
+      )
+    : null;
+  const touches = touchEvidence(c, readings);
+  const all = [
+    ...known('leaves', bounds ? extremesOf(bounds) : null),
+    ...known('sizes', sized.extremes),
+    ...known('indicator', swingEvidence(c, readings)),
+    ...known('depths', tilted?.extremes ?? null),
+    ...known('sweep', sweptBounds(touches)),
+  ];
+  const least = tightest(all, 'smallest');
+  const most = tightest(all, 'largest');
+  const base = {
+    characteristic: c,
+    limits,
+    stations,
+    soFar: seen ? extremesOf(seen) : null,
+    source: { smallest: least?.source ?? 'leaves', largest: most?.source ?? 'leaves' },
+    both: all.length > 1,
+    disagree: disagreeing(all),
+    missing: [...sized.missing, ...(tilted?.missing ?? [])],
+    tilt: tilted?.fit ?? null,
+    touches,
+    heatShift_mm: heatShift(sheet, c.terms),
+  };
+  if (!least || !most) return { ...base, ...NOT_MEASURED };
+  const [smallest, largest] = [least.extremes.smallest, most.extremes.largest];
+  if (!limits) return { ...base, ...NOT_MEASURED, smallest, largest };
+  const more = leavesCanDecide(stations, limits, ladder);
+  const { decision } = job.rules;
+  return { ...base, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
+}
+
+function assessSum(
+  c: Characteristic,
+  limits: HeldLimits | null,
+  [base, ...plus]: readonly [Assessment, ...Assessment[]],
+  job: Job,
+  ladder: Ladder,
+): Assessment {
+  const add = (end: keyof Extremes): Estimate | null =>
+    plus.reduce<Estimate | null>((sum, part) => {
+      const more = part[end];
+      return sum && more ? sumOf(sum, more) : null;
+    }, base[end]);
+  const smallest = add('smallest');
+  const largest = add('largest');
+  const assessed = {
+    characteristic: c,
+    limits,
+    stations: [],
+    soFar: null,
+    source: { smallest: 'sum', largest: 'sum' } as const,
+    both: false,
+    disagree: [base, ...plus].some((part) => part.disagree),
+    missing: [base, ...plus].flatMap((part) => part.missing),
+    tilt: null,
+    touches: [],
+    heatShift_mm: base.heatShift_mm,
+  };
+  if (!smallest || !largest || !limits) return { ...assessed, ...NOT_MEASURED };
+  const more = stackAdvice(base, plus, limits, ladder) !== null;
+  const { decision } = job.rules;
+  return { ...assessed, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
+}
+
+/** The readings by what they are of, so that sixty characteristics do not each look through thousands. */
+function byTarget(readings: readonly Reading[]): (c: Characteristic) => Reading[] {
+  const felt = new Map<string, Reading[]>();
+  const sizes = new Map<string, Reading[]>();
+  for (const r of readings) {
+    const [groups, key] = r.kind === 'size' ? [sizes, r.dimension] : [felt, r.characteristic];
+    const group = groups.get(key);
+    if (group) group.push(r);
+    else groups.set(key, [r]);
+  }
+  return (c) => [...(felt.get(c.id) ?? []), ...dimensionsFor(c).flatMap((d) => sizes.get(d) ?? [])];
+}
+
+/** What an assessment rests on, and what it came to. */
+interface Worked {
+  readonly basis: readonly unknown[];
+  readonly result: Assessment;
+}
+
+/** What was worked out of each characteristic last, by the sheet it is on. */
+const WORKED = new WeakMap<Sheet, Map<string, Worked>>();
+
+const sameList = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((item, i) => item === b[i]);
+
+/** Works it out anew only where something that it rests on is another: a tap changes one of sixty. */
+function remembered(
+  known: Map<string, Worked>,
+  id: string,
+  basis: readonly unknown[],
+  work: () => Assessment,
+): Assessment {
+  const last = known.get(id);
+  if (last && sameList(last.basis, basis)) return last.result;
+  const result = work();
+  known.set(id, { basis, result });
+  return result;
+}
+
+/** What was assessed last of the same readings: the bench, the list and the screen ask one after another. */
+const ASSESSED = new WeakMap<Job['readings'], { job: Job; all: readonly Assessment[] }>();
+
+/** Every characteristic of the job's pump, in the order of the work. */
+export function assessJob(job: Job): readonly Assessment[] {
+  const { sheet, tier, feeler, rules } = job;
+  const last = ASSESSED.get(job.readings);
+  const now = [sheet, tier, feeler, rules];
+  if (last && sameList([last.job.sheet, last.job.tier, last.job.feeler, last.job.rules], now)) {
+    return last.all;
+  }
+  const all = assess(job);
+  ASSESSED.set(job.readings, { job, all });
+  return all;
+}
+
+function assess(job: Job): Assessment[] {
+  const { sheet, tier, feeler, rules } = job;
+  const ladder = ladderOf(feeler, rules.ladder);
+  const readingsOf = byTarget(standing(job));
+  const known = WORKED.get(sheet) ?? new Map<string, Worked>();
+  WORKED.set(sheet, known);
+  const done = new Map<string, Assessment>();
+  for (const c of pumpOf(sheet).characteristics) {
+    const parts = c.sum?.flatMap((id) => done.get(id) ?? []) ?? [];
+    const [base, ...plus] = parts;
+    const readings = base ? [] : readingsOf(c);
+    const basis = [tier, ladder, rules.decision, ...parts, ...readings];
+    const assessment = remembered(known, c.id, basis, () => {
+      const limits = heldLimits(sheet, tier, c.id);
+      return base
+        ? assessSum(c, limits, [base, ...plus], job, ladder)
+        : assessMeasured(c, limits, job, readings, ladder);
+    });
+    done.set(c.id, assessment);
+  }
+  return [...done.values()];
+}

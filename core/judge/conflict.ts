@@ -1,0 +1,27 @@
+import { afterTry, DRAG_BAND_MM, NO_EVIDENCE, stackOf, type Try } from '../metrology/bracket';
+import { standing, type Job } from '../records/job';
+import type { LeafReading } from '../records/parts';
+
+/**
+ * The standing tries at a station with which a new one cannot agree: each that
+ * contradicts it alone or, where only all together do, all of them. Empty
+ * where the new try fits.
+ */
+export function conflictsWith(
+  job: Job,
+  at: Pick<LeafReading, 'characteristic' | 'station'>,
+  fresh: Try,
+): LeafReading[] {
+  const here = standing(job).filter(
+    (r): r is LeafReading =>
+      r.kind === 'leaf' && r.characteristic === at.characteristic && r.station === at.station,
+  );
+  const after = (tries: readonly Try[]) =>
+    tries.reduce<ReturnType<typeof afterTry>>(
+      (bounds, t) => bounds && afterTry(bounds, stackOf(t.leaves_mm), t.felt, DRAG_BAND_MM),
+      NO_EVIDENCE,
+    );
+  if (after([...here, fresh])) return [];
+  const alone = here.filter((r) => !after([r, fresh]));
+  return alone.length > 0 ? alone : here;
+}

@@ -1,0 +1,33 @@
+import { gapFromSizes } from '../metrology/sizes';
+import type { Term } from '../pumps/family';
+import { dimensionOf } from '../pumps/registry';
+import type { Sheet } from '../records/sheet';
+
+/**
+ * How much a gap changes from 20 °C to working temperature, in mm: the
+ * expansion of the sheet's nominal sizes by its materials. The nominal sizes
+ * do: a tenth of a millimetre on a 20 mm width changes it by a thousandth.
+ *
+ * @returns null where the sheet does not say a size or a material
+ */
+export function heatShift(sheet: Sheet, terms: readonly Term[] | undefined): number | null {
+  if (!terms || terms.length === 0) return null;
+  const sizes = [];
+  for (const term of terms) {
+    const nominal = sheet.nominal.find((n) => n.dimension === term.dimension);
+    const { part } = dimensionOf(sheet, term.dimension);
+    const material = sheet.materials.find((m) => m.part === part);
+    if (!nominal || !material) return null;
+    const { alpha_per_K, hot_C } = material;
+    sizes.push({
+      name: term.dimension,
+      factor: term.factor,
+      value_mm: nominal.value_mm,
+      u_mm: 0,
+      alpha_per_K,
+      hot_C,
+    });
+  }
+  const { gap_mm, hot_mm } = gapFromSizes(sizes);
+  return hot_mm === null ? null : hot_mm - gap_mm;
+}

@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+import { conformity, conformityOfRange } from './conformity';
+import { ends, sumOf, uncertainty, type Estimate } from './estimate';
+import { gapFromSizes, rectangular } from './sizes';
+
+const value = (value_mm: number, u_mm: number): Estimate => ({ kind: 'value', value_mm, u_mm });
+const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
+  kind: 'bracket',
+  lo_mm,
+  hi_mm,
+});
+const LIMITS = { lower_mm: 0.02, upper_mm: 0.06 };
+
+describe('conformity', () => {
+  it('gives the normal probability of lying inside', () => {
+    const { probability, verdict } = conformity(value(0.058, 0.003), LIMITS, 'guarded');
+    expect(probability).toBeCloseTo(0.7475, 4);
+    expect(verdict).toBe('close');
+  });
+  it('gives the share of a bracket that lies inside', () => {
+    expect(conformity(bracket(0.05, 0.07), LIMITS, 'guarded').probability).toBeCloseTo(0.5, 12);
+    expect(conformity(bracket(0.03, 0.05), LIMITS, 'guarded')).toEqual({
+      probability: 1,
+      verdict: 'in',
+    });
+  });
+  it('agrees with tables of the normal distribution', () => {
+    const inside = (k: number) =>
+      conformity(value(0, 1), { lower_mm: -k, upper_mm: k }, 'guarded').probability;
+    expect(inside(1)).toBeCloseTo(0.682689, 6);
+    expect(inside(1.96)).toBeCloseTo(0.950004, 6);
+    expect(inside(3)).toBeCloseTo(0.9973, 6);
+  });
+  it('counts an end as inside for a value without uncertainty', () => {
+    expect(conformity(value(0.06, 0), LIMITS, 'guarded').verdict).toBe('in');
+    expect(conformity(value(0.06, 0), LIMITS, 'plain').verdict).toBe('in');
+    expect(conformity(value(0.0601, 0), LIMITS, 'guarded').verdict).toBe('out');
+  });
+  it('compares plainly by the middle', () => {
+    expect(conformity(bracket(0.05, 0.068), LIMITS, 'plain').verdict).toBe('in');
+    expect(conformity(bracket(0.055, 0.068), LIMITS, 'plain').verdict).toBe('out');
+  });
+  it('takes the confidence that is asked for', () => {
+    expect(conformity(value(0.055, 0.003), LIMITS, 'guarded', 0.9).verdict).toBe('in');
+    expect(conformity(value(0.055, 0.003), LIMITS, 'guarded', 0.99).verdict).toBe('close');
+  });
+  it('never claims more of a range than of its ends', () => {
+    const length = fc.integer({ min: 0, max: 900 }).map((n) => n / 1e4);
+    fc.assert(
+      fc.property(length, length, length, (a, spread, u) => {
+        const small = value(a, u / 10);
+        const large = value(a + spread, u / 10);
+        const range = conformityOfRange(small, large, LIMITS, 'guarded');
+        const lower = conformity(small, { lower_mm: 0.02 }, 'guarded').probability;
+        const upper = conformity(large, { upper_mm: 0.06 }, 'guarded').probability;
+        expect(range.probability).toBeLessThanOrEqual(Math.min(lower, upper) + 1e-9);
+        if (range.verdict === 'out') expect(Math.min(lower, upper)).toBeLessThanOrEqual(0.0501);
+      }),
+    );
+  });
+});
+
+describe('sums of estimates', () => {
+  it('adds brackets end to end and values in quadrature', () => {
+    expect(sumOf(bracket(0.03, 0.04), bracket(0.01, 0.02))).toEqual(bracket(0.04, 0.06));
+    expect(sumOf(bracket(0.03, null), bracket(0.01, 0.02))).toEqual(bracket(0.04, null));
+    const sum = sumOf(value(0.05, 0.003), value(0.01, 0.004));
+    expect(sum).toEqual(value(0.060000000000000005, 0.005));
+  });
+  it('takes a bracket beside a value as rectangular', () => {
+    const sum = sumOf(value(0.05, 0), bracket(0, 0.02));
+    expect(sum).toMatchObject({ kind: 'value', value_mm: 0.060000000000000005 });
+    expect(uncertainty(sum)).toBeCloseTo(rectangular(0.01), 12);
+    expect(ends(bracket(0.01, null))).toEqual([0.01, Infinity]);
+  });
+});
+
+describe('gapFromSizes', () => {
+  const depth = { name: 'pocket depth', factor: 1, value_mm: 20.05, u_mm: 0.003 } as const;
+  const width = { name: 'gear width', factor: -1, value_mm: 20, u_mm: 0.004 } as const;
+
+  it('subtracts sizes and adds their variances', () => {
+    const { gap_mm, u_mm, hot_mm } = gapFromSizes([depth, width]);
+    expect(gap_mm).toBeCloseTo(0.05, 12);
+    expect(u_mm).toBeCloseTo(0.005, 12);
+    expect(hot_mm).toBeNull();
+  });
+  it('opens up hot when the pocket is aluminium and the gear steel', () => {
+    const { hot_mm } = gapFromSizes([
+      { ...depth, alpha_per_K: 22e-6, hot_C: 100 },
+      { ...width, alpha_per_K: 11.7e-6, hot_C: 100 },
+    ]);
+    expect(hot_mm).toBeCloseTo(20.05 * (1 + 22e-6 * 80) - 20 * (1 + 11.7e-6 * 80), 12);
+  });
+  it('brings a size read warm back to 20 °C', () => {
+    const warm = {
+      ...width,
+      value_mm: 20 * (1 + 11.7e-6 * 10),
+      alpha_per_K: 11.7e-6,
+      measuredAt_C: 30,
+    };
+    expect(gapFromSizes([depth, warm]).gap_mm).toBeCloseTo(0.05, 12);
+  });
+  it('wants at least one size', () => {
+    expect(() => gapFromSizes([])).toThrow(expect.objectContaining({ field: 'terms' }));
+  });
+});

@@ -1,0 +1,81 @@
+import type { Limits } from './bracket';
+import { centre, probabilityAtLeast, probabilityAtMost, type Estimate } from './estimate';
+import { windowOf, type Window } from './verdict';
+
+/** guarded: by the probability of lying inside; plain: by the value alone. */
+export type DecisionRule = 'guarded' | 'plain';
+
+/** Probability of lying inside from which a gap counts as in (JCGM 106, 8.3.2). */
+export const CONFIDENCE = 0.95;
+
+export interface Conformity {
+  readonly probability: number;
+  readonly verdict: 'in' | 'out' | 'close';
+}
+
+/**
+ * Probability that the true length lies inside the limits, and the verdict
+ * that follows (JCGM 106, 7 and 8; ISO 14253-1).
+ *
+ * guarded: *in* at or above the confidence, *out* at or below 1 − confidence,
+ * else *close*. plain: the value, or the middle of the bracket, against the
+ * limits, ends included.
+ */
+export function conformity(
+  estimate: Estimate,
+  limits: Limits,
+  rule: DecisionRule,
+  confidence: number = CONFIDENCE,
+): Conformity {
+  const window = windowOf(limits);
+  const probability = inside(estimate, estimate, window).atLeast;
+  if (rule === 'plain') return { probability, verdict: plainly(estimate, estimate, window) };
+  if (probability >= confidence) return { probability, verdict: 'in' };
+  return { probability, verdict: probability <= 1 - confidence ? 'out' : 'close' };
+}
+
+/**
+ * The same for a gap that varies round the pump: the smallest is held against
+ * the lower limit and the largest against the upper. How the two hang together
+ * is not known, so the probability is bounded (Fréchet): at least p₁ + p₂ − 1,
+ * at most the lesser. *in* needs the lower bound, *out* the upper one, so
+ * neither is ever claimed on an assumption.
+ *
+ * @returns `probability` is the lower bound
+ */
+export function conformityOfRange(
+  smallest: Estimate,
+  largest: Estimate,
+  limits: Limits,
+  rule: DecisionRule,
+  confidence: number = CONFIDENCE,
+): Conformity {
+  if (sameEstimate(smallest, largest)) return conformity(smallest, limits, rule, confidence);
+  const window = windowOf(limits);
+  const { atLeast, atMost } = inside(smallest, largest, window);
+  if (rule === 'plain') {
+    return { probability: atLeast, verdict: plainly(smallest, largest, window) };
+  }
+  if (atLeast >= confidence) return { probability: atLeast, verdict: 'in' };
+  return { probability: atLeast, verdict: atMost <= 1 - confidence ? 'out' : 'close' };
+}
+
+/** Fréchet bounds of the probability of lying inside; for one and the same length the lower one is exact. */
+function inside(smallest: Estimate, largest: Estimate, window: Window) {
+  const overLower = probabilityAtLeast(smallest, window.lower);
+  const underUpper = probabilityAtMost(largest, window.upper);
+  const atLeast = Math.min(1, Math.max(0, overLower + underUpper - 1));
+  return { atLeast, atMost: Math.min(overLower, underUpper) };
+}
+
+function plainly(smallest: Estimate, largest: Estimate, window: Window): 'in' | 'out' {
+  return centre(smallest) >= window.lower && centre(largest) <= window.upper ? 'in' : 'out';
+}
+
+function sameEstimate(a: Estimate, b: Estimate): boolean {
+  if (a === b) return true;
+  if (a.kind === 'value') {
+    return b.kind === 'value' && a.value_mm === b.value_mm && a.u_mm === b.u_mm;
+  }
+  return b.kind === 'bracket' && a.lo_mm === b.lo_mm && a.hi_mm === b.hi_mm;
+}

@@ -1,0 +1,109 @@
+import { group, mean, sum } from 'd3-array';
+import { centralF } from 'jstat';
+import { InputError } from '../errors';
+
+/** One reading of a study: who read which part for the how-manieth time. */
+export interface StudyReading {
+  readonly part: string;
+  readonly person: string;
+  readonly trial: number | string;
+  readonly value: number;
+}
+
+/** Standard deviations in the unit of the readings, and what follows from them. */
+export interface StudyResult {
+  /** The same person on the same part again: instrument and hand. */
+  readonly repeatability: number;
+  /** Between people, with what each makes of different parts. */
+  readonly reproducibility: number;
+  readonly grr: number;
+  readonly parts: number;
+  readonly total: number;
+  readonly grrPercent: number;
+  /** How many sizes of part this way of measuring can tell apart; at least 1, infinite without any spread of its own. */
+  readonly categories: number;
+}
+
+/** An interaction less sure than this is taken for noise and pooled with it. */
+const POOL_ABOVE_P = 0.25;
+/** Widths of a category in standard deviations of the measuring: √2, as the manuals write it. */
+const CATEGORY = 1.41;
+
+function crossed(readings: readonly StudyReading[]) {
+  const parts = [...new Set(readings.map((r) => r.part))];
+  const people = [...new Set(readings.map((r) => r.person))];
+  const trials = [...new Set(readings.map((r) => r.trial))];
+  const refuse = (message: string): never => {
+    throw new InputError('readings', message);
+  };
+  if (parts.length < 2) refuse('A study needs two parts at least.');
+  if (people.length < 2) refuse('A study needs two people at least.');
+  if (trials.length < 2) refuse('A study needs every part read twice at least by everybody.');
+  const seen = new Set(readings.map((r) => JSON.stringify([r.part, r.person, r.trial])));
+  if (seen.size !== readings.length) refuse('The same trial is there twice.');
+  if (readings.length !== parts.length * people.length * trials.length) {
+    refuse('Everybody has to read every part equally often.');
+  }
+  return { parts, people, trials };
+}
+
+const variance = (ms: number, less: number, over: number): number =>
+  Math.max(0, (ms - less) / over);
+
+/**
+ * How much of the spread of a way of measuring is the hand and the instrument,
+ * and how much the parts: a two-way analysis of variance with interaction,
+ * pooled with the error where its p is over 0.25 (Measurement Systems
+ * Analysis reference manual, AIAG; Montgomery, Design and Analysis of
+ * Experiments).
+ *
+ * @throws InputError on `readings` where they are not balanced and crossed
+ */
+export function studyOf(readings: readonly StudyReading[]): StudyResult {
+  const { parts, people, trials } = crossed(readings);
+  const [a, b, n] = [parts.length, people.length, trials.length];
+  const value = (r: StudyReading) => r.value;
+  const grand = mean(readings, value) ?? 0;
+  const squares = (groups: Iterable<readonly StudyReading[]>) =>
+    sum([...groups], (g) => g.length * ((mean(g, value) ?? 0) - grand) ** 2);
+  const cell = (r: StudyReading) => JSON.stringify([r.part, r.person]);
+
+  const ssParts = squares(group(readings, (r) => r.part).values());
+  const ssPeople = squares(group(readings, (r) => r.person).values());
+  const ssCells = squares(group(readings, cell).values());
+  const ssTotal = sum(readings, (r) => (r.value - grand) ** 2);
+  const ssBoth = Math.max(0, ssCells - ssParts - ssPeople);
+  const ssError = Math.max(0, ssTotal - ssCells);
+
+  const dfBoth = (a - 1) * (b - 1);
+  const dfError = a * b * (n - 1);
+  const msParts = ssParts / (a - 1);
+  const msPeople = ssPeople / (b - 1);
+  const msBoth = ssBoth / dfBoth;
+  const msError = ssError / dfError;
+
+  const pooled = 1 - interactionShare(msBoth, msError, dfBoth, dfError) > POOL_ABOVE_P;
+  const noise = pooled ? (ssBoth + ssError) / (dfBoth + dfError) : msError;
+  const against = pooled ? noise : msBoth;
+  const varBoth = pooled ? 0 : variance(msBoth, msError, n);
+  const varPeople = variance(msPeople, against, a * n);
+  const varParts = variance(msParts, against, b * n);
+
+  const grr = Math.sqrt(noise + varBoth + varPeople);
+  const total = Math.sqrt(grr ** 2 + varParts);
+  return {
+    repeatability: Math.sqrt(noise),
+    reproducibility: Math.sqrt(varBoth + varPeople),
+    grr,
+    parts: Math.sqrt(varParts),
+    total,
+    grrPercent: total > 0 ? (100 * grr) / total : 0,
+    categories: Math.max(1, varParts > 0 ? Math.floor((CATEGORY * Math.sqrt(varParts)) / grr) : 1),
+  };
+}
+
+/** Share of the F distribution below the interaction's own F; a study without any error proves any interaction. */
+function interactionShare(msBoth: number, msError: number, dfBoth: number, dfError: number) {
+  if (msBoth === 0) return 0;
+  return msError === 0 ? 1 : centralF.cdf(msBoth / msError, dfBoth, dfError);
+}

@@ -1,0 +1,111 @@
+import fc from 'fast-check';
+import { VELTRANE_T6 } from '../../demo/sheets';
+import { crescent } from './crescent';
+import {
+  centreDistance,
+  crescentBlock,
+  crescentGeometry,
+  pinionCentre,
+  pinionTeeth,
+  ringTeeth,
+  type CrescentGeometry,
+} from './crescent.drawing';
+import { gearOutline } from './involute';
+import { contains, type Point } from './shapes';
+
+const DEMO = VELTRANE_T6.geometry as CrescentGeometry;
+
+const radius = ({ x, y }: Point, from: Point = { x: 0, y: 0 }) =>
+  Math.hypot(x - from.x, y - from.y);
+
+describe('the gears of the drawing', () => {
+  it('have as many teeth as the sheet says', () => {
+    const tips = (points: Point[], tip: number, centre: Point) =>
+      points.filter((p) => Math.abs(radius(p, centre) - tip) < 1e-6).length / 2;
+    expect(tips(pinionTeeth(DEMO), DEMO.pinionTipDiameter_mm / 2, pinionCentre(DEMO))).toBe(17);
+    expect(tips(ringTeeth(DEMO), DEMO.ringTipDiameter_mm / 2, { x: 0, y: 0 })).toBe(23);
+  });
+
+  it('mesh without a tooth in another', () => {
+    const hole = ringTeeth(DEMO);
+    const inside = pinionTeeth(DEMO).filter((p) => contains(hole, p));
+    expect(inside).toHaveLength(pinionTeeth(DEMO).length);
+    const pinion = pinionTeeth(DEMO);
+    expect(hole.filter((p) => contains(pinion, p))).toHaveLength(0);
+  });
+
+  it('reach into one another at the mesh', () => {
+    const top = Math.min(...pinionTeeth(DEMO).map((p) => p.y));
+    expect(-top).toBeGreaterThan(DEMO.ringTipDiameter_mm / 2);
+  });
+
+  it('have a tooth half as wide as the pitch at the pitch circle, less the thinning', () => {
+    const outline = gearOutline(
+      {
+        teeth: 20,
+        module_mm: 3,
+        pressureAngle_deg: 20,
+        tipRadius_mm: 30,
+        rootRadius_mm: 26.25,
+        thinning_mm: 0,
+      },
+      0,
+    );
+    const flank = outline.filter((p) => Math.abs(radius(p) - 30) < 1e-9).slice(0, 2) as [
+      Point,
+      Point,
+    ];
+    const width = Math.hypot(flank[0].x - flank[1].x, flank[0].y - flank[1].y);
+    expect(width).toBeCloseTo(2 * 30 * Math.sin(Math.PI / 40), 6);
+  });
+
+  it('leave room for a crescent that touches neither', () => {
+    const block = crescentBlock(DEMO);
+    expect(block.length).toBeGreaterThan(20);
+    for (const p of block) {
+      expect(radius(p)).toBeLessThan(DEMO.ringTipDiameter_mm / 2);
+      expect(radius(p, pinionCentre(DEMO))).toBeGreaterThan(DEMO.pinionTipDiameter_mm / 2);
+    }
+    const teeth = [...pinionTeeth(DEMO), ...ringTeeth(DEMO)];
+    expect(teeth.filter((p) => contains(block, p))).toHaveLength(0);
+  });
+
+  it('lie inside the pocket whatever way the gear is pushed', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 359 }), (deg) => {
+        const push = { x: Math.sin((deg * Math.PI) / 180), y: -Math.cos((deg * Math.PI) / 180) };
+        const { shapes, extent_mm } = crescent.outline(DEMO, { view: 'body', push });
+        expect(shapes.map((s) => s.role)).toEqual(
+          expect.arrayContaining(['driven', 'drive', 'crescent']),
+        );
+        expect(extent_mm).toBe(DEMO.bodyDiameter_mm / 2);
+        for (const { path } of shapes) expect(path).not.toMatch(/NaN|Infinity/);
+      }),
+    );
+  });
+
+  it('stand at the distance of their pitch circles', () => {
+    expect(centreDistance(DEMO)).toBe(12);
+  });
+});
+
+describe('places to measure', () => {
+  it('push the gear away from where the gap is measured', () => {
+    const { probe, push } = crescent.placement(DEMO, 'od-pocket', '4');
+    expect(probe.x * push!.x + probe.y * push!.y).toBeCloseTo(-DEMO.pocketDiameter_mm / 2, 6);
+  });
+});
+
+describe('the geometry of a sheet', () => {
+  it.each([
+    [{ ringTeeth: 19 }, /no crescent fits/],
+    [{ pocketDiameter_mm: 100 }, /wider than the driven gear/],
+    [{ module_mm: 0 }, /over zero/],
+    [{ pinionTeeth: 12.5 }, /whole number/],
+    [{ surprise: 1 }, /unspecified/],
+  ])('%j is refused', (change, message) => {
+    expect(() => crescentGeometry.validateSync({ ...DEMO, ...change }, { strict: true })).toThrow(
+      message,
+    );
+  });
+});

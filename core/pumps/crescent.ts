@@ -1,0 +1,187 @@
+import {
+  crescentGeometry,
+  crescentOutline,
+  crescentPlacement,
+  type CrescentGeometry,
+} from './crescent.drawing';
+import type { PumpFamily, PumpModel, Station } from './family';
+import {
+  coverDepths,
+  coverWear,
+  deckFlatness,
+  edgeHours,
+  faceGap,
+  floorTilt,
+  lines,
+  pocketBore,
+  pocketDepth,
+  wallGap,
+  withCover,
+} from './pocket';
+import {
+  BONE_DRY,
+  clearance,
+  dimension,
+  finger,
+  fit,
+  insideBore,
+  place,
+  reliefValve,
+  swing,
+  twoPlaces,
+} from './measures';
+
+const along = (gearName: string): Station[] => [
+  place('left', 'left end', `Leaf between ${gearName} tips and crescent, left end.`),
+  place('middle', 'middle', `Leaf between ${gearName} tips and crescent, in the middle.`),
+  place('right', 'right end', `Leaf between ${gearName} tips and crescent, right end.`),
+];
+
+const relief = reliefValve('body');
+/** Near the crescent it is always tighter. */
+const face = (id: string, gearName: string, width: string) =>
+  faceGap(
+    id,
+    `Face gap, ${gearName}`,
+    edgeHours(gearName, { 12: 'away from the crescent', 6: 'beside the crescent' }),
+    width,
+    'gears',
+  );
+
+function model(g: CrescentGeometry): PumpModel {
+  return {
+    parts: [
+      { id: 'body', name: 'Body' },
+      { id: 'drive', name: 'Drive gear' },
+      { id: 'driven', name: 'Driven gear' },
+      { id: 'cover', name: 'Cover' },
+      { id: 'bushing', name: 'Bushing' },
+      { id: 'hub', name: 'Hub' },
+      { id: 'plunger', name: 'Relief plunger' },
+      { id: 'spring', name: 'Relief spring' },
+    ],
+    characteristics: [
+      face('face-drive', 'drive gear', 'drive-width'),
+      face('face-driven', 'driven gear', 'driven-width'),
+      wallGap('Driven gear to wall', 'driven gear', fit('pocket-diameter', 'driven-diameter')),
+      clearance('tip-crescent-drive', 'Drive gear tips to crescent', 'tooth tip to crescent', {
+        stations: along('drive gear'),
+        caution: BONE_DRY,
+      }),
+      clearance('tip-crescent-driven', 'Driven gear tips to crescent', 'tooth tip to crescent', {
+        stations: along('driven gear'),
+        caution: BONE_DRY,
+      }),
+      clearance('backlash', 'Backlash', 'at the pitch circle', {
+        swing: swing(
+          [0, 120, 240].map((turn) =>
+            place(
+              `turn-${turn}`,
+              turn === 0 ? 'as it lies' : `${turn}° on`,
+              `Hold the driven gear, stylus on a drive gear tooth${turn === 0 ? '' : `, gears ${turn}° on`}. Rock it: full swing.`,
+            ),
+          ),
+          (g.module_mm * g.pinionTeeth) / 2,
+        ),
+        caution: 'Fingers out of the mesh while rocking the gear.',
+      }),
+      deckFlatness,
+      floorTilt(g.pocketDiameter_mm),
+      clearance('hub-bushing', 'Hub in bushing', 'diametral', {
+        terms: fit('bushing-bore', 'hub-diameter'),
+        touch: finger('Hub in its bushing, dry: does it turn, does it rock?'),
+        sides: true,
+        caution: 'A bore bushing has a sharp end: no finger in a turning hub.',
+      }),
+      clearance('drive-engagement', 'Drive tang in hub slot', 'slot less tang', {
+        terms: fit('hub-slot', 'drive-tang'),
+        touch: finger('Drive gear on the hub: does the tang go in and bear on its full flat?'),
+      }),
+      ...relief.characteristics,
+      coverWear('gear'),
+      withCover('stack-drive', 'Face with cover, drive gear', 'face-drive'),
+      withCover('stack-driven', 'Face with cover, driven gear', 'face-driven'),
+      clearance('pump-to-unit', 'Pump to unit end play', 'full swing, pump bolted up', {
+        swing: swing([
+          place('end', 'on the shaft end', 'Dial on the shaft end. Push in, pull out: full swing.'),
+        ]),
+        caution: 'Pull with a slide hammer’s own weight only, and mind the shaft’s edges.',
+      }),
+    ],
+    dimensions: [
+      pocketDepth(g.width_mm, 'Gears out.'),
+      dimension(
+        'drive-width',
+        'Drive gear width',
+        'drive',
+        'outside-mic',
+        twoPlaces('drive gear', 'between two teeth'),
+        { drawn_mm: g.width_mm },
+      ),
+      dimension(
+        'driven-width',
+        'Driven gear width',
+        'driven',
+        'outside-mic',
+        twoPlaces('driven gear', 'between two teeth'),
+        { drawn_mm: g.width_mm },
+      ),
+      pocketBore(g.pocketDiameter_mm),
+      dimension(
+        'driven-diameter',
+        'Driven gear outside diameter',
+        'driven',
+        'outside-mic',
+        lines(['12–6', '3–9'], (l) => `Outside mic across the driven gear, ${l}.`),
+        { drawn_mm: g.ringOutsideDiameter_mm },
+      ),
+      dimension('bushing-bore', 'Bushing bore', 'bushing', 'bore-gauge', insideBore('bushing')),
+      dimension(
+        'hub-diameter',
+        'Hub diameter',
+        'hub',
+        'outside-mic',
+        twoPlaces('hub journal', 'where the bushing runs'),
+      ),
+      dimension('hub-slot', 'Hub slot', 'hub', 'caliper', [
+        place('a', 'first slot', 'Caliper in the hub slot, where the tang bears.'),
+        place('b', 'other slot', 'Caliper in the other slot.'),
+      ]),
+      dimension('drive-tang', 'Drive tang', 'drive', 'outside-mic', [
+        place('a', 'first tang', 'Outside mic over the tang, where it bears.'),
+        place('b', 'other tang', 'Outside mic over the other tang.'),
+      ]),
+      ...relief.dimensions,
+      ...coverDepths('gear'),
+    ],
+  };
+}
+
+/** Crescent internal gear pump: a drive gear inside a larger driven gear, a crescent between them. */
+export const crescent: PumpFamily<CrescentGeometry> = {
+  id: 'crescent',
+  name: 'Crescent internal gear',
+  geometry: crescentGeometry,
+  example: {
+    pinionTeeth: 17,
+    ringTeeth: 23,
+    module_mm: 4,
+    pressureAngle_deg: 22.5,
+    pinionTipDiameter_mm: 75.2,
+    ringTipDiameter_mm: 86.4,
+    ringOutsideDiameter_mm: 116,
+    pocketDiameter_mm: 116.12,
+    bodyDiameter_mm: 146,
+    hubBore_mm: 40,
+    width_mm: 20,
+    bolts: 8,
+  },
+  cautions: [
+    'Relief and regulator springs are under load: let them off under control, face turned away.',
+    'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
+    'Leaves and gear edges cut: keep fingers out of the mesh when turning the gears.',
+  ],
+  model,
+  outline: crescentOutline,
+  placement: crescentPlacement,
+};

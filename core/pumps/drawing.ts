@@ -1,0 +1,198 @@
+import type { Outline, Placement, Shape, Tool, View } from './family';
+import { circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
+
+/** A line through a centre at a clock angle, long enough to span the pocket and rest on the deck. */
+export function edgeThrough(
+  centre: Point,
+  angle_deg: number,
+  half: number,
+): readonly [Point, Point] {
+  return [onClock(angle_deg, half, centre), onClock(angle_deg + 180, half, centre)];
+}
+
+/** The clock angle in degrees of a station that is named by its hour, `4` is 120; 12 where it names none. */
+export const hourAngle = (station: string): number =>
+  ((Number.parseInt(station, 10) || 0) % 12) * 30;
+
+/** Tapped holes evenly round a circle, half a pitch off 12. */
+export function boltHoles(count: number, circle: number, radius: number): Shape[] {
+  return Array.from({ length: count }, (_, i) => ({
+    role: 'thread' as const,
+    path: circlePath(onClock(((i + 0.5) * 360) / count, circle), radius),
+  }));
+}
+
+export const disc = (role: Shape['role'], radius: number, centre: Point = ORIGIN): Shape => ({
+  role,
+  path: circlePath(centre, radius),
+});
+
+/** A rectangle by its corners. */
+export const box = (role: Shape['role'], a: Point, b: Point): Shape => ({
+  role,
+  path: polygonPath([a, { x: b.x, y: a.y }, b, { x: a.x, y: b.y }]),
+});
+
+const at = (x: number, y: number): Point => ({ x, y });
+
+/** A leaf that comes from outside, along a clock angle, to where it goes in. */
+export function leafFrom(angle_deg: number, to: Point, long: number): Tool {
+  return { kind: 'leaf', from: onClock(angle_deg, long, to), to };
+}
+
+/** The coils of a spring between two ends, as strips. */
+function coils(s: number): Shape[] {
+  const turns = 7;
+  const pitch = (1.4 * s) / turns;
+  return Array.from({ length: turns }, (_, i) => {
+    const y = -0.7 * s + i * pitch;
+    return {
+      role: 'drive' as const,
+      path: polygonPath([
+        at(-0.35 * s, y),
+        at(0.35 * s, y + 0.45 * pitch),
+        at(0.35 * s, y + 0.8 * pitch),
+        at(-0.35 * s, y + 0.35 * pitch),
+      ]),
+    };
+  });
+}
+
+/** Parts by themselves, drawn in a square of half-side s: what they are like, not to their size. */
+const LOOSE: Partial<Record<View, (s: number) => Shape[]>> = {
+  shaft: (s) => [
+    box('drive', at(-0.9 * s, -0.14 * s), at(-0.45 * s, 0.14 * s)),
+    box('drive', at(-0.45 * s, -0.24 * s), at(0.45 * s, 0.24 * s)),
+    box('drive', at(0.45 * s, -0.14 * s), at(0.9 * s, 0.14 * s)),
+    ...[-0.67, 0.67].map((x): Shape => ({
+      role: 'housing',
+      path: polygonPath([
+        at((x - 0.2) * s, 0.5 * s),
+        at((x - 0.12) * s, 0.08 * s),
+        at(x * s, 0.2 * s),
+        at((x + 0.12) * s, 0.08 * s),
+        at((x + 0.2) * s, 0.5 * s),
+      ]),
+    })),
+  ],
+  bushing: (s) => [disc('housing', 0.85 * s), disc('driven', 0.62 * s), disc('hole', 0.48 * s)],
+  vane: (s) => [
+    {
+      role: 'vane',
+      path: polygonPath([
+        ...Array.from({ length: 13 }, (_, i) => {
+          const angle = Math.PI + (i * Math.PI) / 12;
+          return at(0.2 * s * Math.cos(angle), -0.6 * s + 0.2 * s * Math.sin(angle));
+        }),
+        at(0.2 * s, 0.8 * s),
+        at(-0.2 * s, 0.8 * s),
+      ]),
+    },
+  ],
+  spring: coils,
+  plunger: (s) => [
+    box('drive', at(-0.35 * s, -0.7 * s), at(0.35 * s, 0.3 * s)),
+    box('driven', at(-0.16 * s, 0.3 * s), at(0.16 * s, 0.7 * s)),
+  ],
+  slot: (s) => [
+    {
+      role: 'driven',
+      path: polygonPath([
+        at(-0.8 * s, -0.4 * s),
+        at(-0.16 * s, -0.4 * s),
+        at(-0.16 * s, 0.5 * s),
+        at(0.16 * s, 0.5 * s),
+        at(0.16 * s, -0.4 * s),
+        at(0.8 * s, -0.4 * s),
+        at(0.8 * s, 0.8 * s),
+        at(-0.8 * s, 0.8 * s),
+      ]),
+    },
+    box('vane', at(-0.1 * s, -0.75 * s), at(0.12 * s, 0.44 * s)),
+  ],
+  plate: (s) => [
+    disc('housing', 0.85 * s),
+    disc('track', 0.62 * s),
+    disc('hole', 0.2 * s),
+    ...boltHoles(6, 0.74 * s, 0.05 * s),
+  ],
+  unit: (s) => [
+    box('housing', at(-0.9 * s, -0.8 * s), at(-0.15 * s, 0.8 * s)),
+    box('crescent', at(-0.15 * s, -0.6 * s), at(0.1 * s, 0.6 * s)),
+    box('drive', at(-0.5 * s, -0.12 * s), at(0.45 * s, 0.12 * s)),
+  ],
+};
+
+/** The drawing of a part by itself; null for a view that belongs to a pump. */
+export function looseOutline(view: View, extent_mm: number): Outline | null {
+  const shapes = LOOSE[view]?.(extent_mm);
+  return shapes ? { shapes, extent_mm } : null;
+}
+
+/** Where the instrument goes on a part by itself: from, to and the mark, in shares of the half-side. */
+const ON_LOOSE: Readonly<
+  Record<string, readonly [kind: Tool['kind'], from: Point, to: Point, mark: Point]>
+> = {
+  'shaft mic': ['mic', at(0.67, -0.14), at(0.67, 0.14), at(0.67, -0.36)],
+  'shaft dial': ['dial', at(0, -0.72), at(0, -0.24), at(0, -0.24)],
+  'bushing bore': ['bore', at(-0.48, 0), at(0.48, 0), at(0, 0)],
+  'vane mic': ['mic', at(0, -0.8), at(0, 0.8), at(0.42, 0)],
+  'vane thick': ['mic', at(-0.2, 0), at(0.2, 0), at(0.45, 0)],
+  'spring mic': ['mic', at(0, -0.7), at(0, 0.75), at(0.6, 0)],
+  'plunger mic': ['mic', at(-0.35, -0.2), at(0.35, -0.2), at(0.62, -0.2)],
+  'plunger bore': ['bore', at(-0.35, -0.2), at(0.35, -0.2), at(0.62, -0.2)],
+  'slot leaf': ['leaf', at(0.14, -0.95), at(0.14, 0.1), at(0.14, -0.3)],
+  'slot mic': ['bore', at(-0.16, -0.1), at(0.16, -0.1), at(0.5, -0.1)],
+  'plate leaf': ['leaf', at(0.95, -0.4), at(0.44, -0.2), at(0.4, -0.18)],
+  'plate depth': ['depth', at(-0.9, 0), at(0.9, 0), at(0.4, 0)],
+  'unit dial': ['dial', at(0.85, -0.5), at(0.45, 0), at(0.45, 0)],
+  'unit finger': ['finger', at(0.45, 0), at(0.45, 0), at(0.45, 0)],
+  'slot finger': ['finger', at(0, -0.6), at(0, -0.6), at(0, -0.6)],
+  'plunger finger': ['finger', at(0, -0.2), at(0, -0.2), at(0, -0.2)],
+  'bushing finger': ['finger', at(0, 0), at(0, 0), at(0, 0)],
+};
+
+/** A placement on a part by itself, named by part and instrument: `shaft mic`. */
+export function onLoose(name: keyof typeof ON_LOOSE & string, extent_mm: number): Placement {
+  const [kind, from, to, mark] = ON_LOOSE[name] ?? ['finger', ORIGIN, ORIGIN, ORIGIN];
+  const scaled = ({ x, y }: Point): Point => ({ x: x * extent_mm, y: y * extent_mm });
+  const view = name.split(' ')[0] as View;
+  const edge =
+    name === 'plate leaf'
+      ? { edge: [at(-0.95 * extent_mm, 0), at(0.95 * extent_mm, 0)] as const }
+      : {};
+  return {
+    view,
+    ...edge,
+    tool: { kind, from: scaled(from), to: scaled(to) },
+    probe: scaled(mark),
+  };
+}
+
+/** Which loose drawing shows a relief valve's sizes and tests. */
+export const RELIEF_ON: Readonly<Record<string, keyof typeof ON_LOOSE & string>> = {
+  'plunger-bore': 'plunger finger',
+  'plunger-bore-diameter': 'plunger bore',
+  'plunger-diameter': 'plunger mic',
+  'spring-length': 'spring mic',
+  'spring-load': 'spring mic',
+  'spring-free-length': 'spring mic',
+  'spring-loaded-length': 'spring mic',
+};
+
+/** Where an instrument goes, by what it measures; a target that is not listed lies in the pocket's middle. */
+export type PlacementTable<G> = Readonly<
+  Record<string, (geometry: G, station: string) => Placement>
+>;
+
+export function placed<G>(
+  table: PlacementTable<G>,
+  geometry: G,
+  target: string,
+  station: string,
+  extent_mm: number,
+): Placement {
+  const relief = RELIEF_ON[target];
+  if (relief) return onLoose(relief, extent_mm);
+  return table[target]?.(geometry, station) ?? { view: 'body', probe: ORIGIN };
+}

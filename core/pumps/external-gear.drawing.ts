@@ -1,0 +1,290 @@
+import { number, object, string, type InferType } from 'yup';
+import {
+  disc,
+  edgeThrough,
+  leafFrom,
+  looseOutline,
+  onLoose,
+  placed,
+  type PlacementTable,
+} from './drawing';
+import type { Outline, Placement, Shape } from './family';
+import { angle, count, length, over } from './fields';
+import { gearOutline, type GearShape } from './involute';
+import { circlePath, onClock, polygonPath, type Point } from './shapes';
+
+/** The ways in which an external gear pump is built. */
+export const BUILDS = ['plates', 'oil'] as const;
+
+/** What the drawing and the sums need to know of an external gear pump: two equal gears side by side. */
+export const externalGeometry = object({
+  build: string().oneOf(BUILDS).label('Build').required('Build is missing'),
+  sections: count('Sections on one shaft', 1, 4).test(
+    'one section',
+    'Sections: a pump with a pressed idler shaft has one',
+    (sections, { parent }) => sections === 1 || (parent as { build: string }).build !== 'oil',
+  ),
+  teeth: count('Teeth of each gear', 6, 40),
+  centreDistance_mm: length('Centre distance'),
+  tipDiameter_mm: length('Gear tip diameter').test(
+    'meshes',
+    'Gear tip diameter: over the centre distance, or the gears do not mesh; and no tip in a root',
+    (tip, { parent }) => {
+      const { centreDistance_mm: a, teeth } = parent as {
+        centreDistance_mm: number;
+        teeth: number;
+      };
+      return tip > a && tip / 2 < a / 2 + 1.25 * (a / teeth);
+    },
+  ),
+  pressureAngle_deg: angle('Pressure angle', 14, 32),
+  boreDiameter_mm: length('Body bore').test(
+    over('tipDiameter_mm', 'Body bore: wider than the gear tips'),
+  ),
+  shaftDiameter_mm: length('Journal diameter'),
+  width_mm: length('Gear width'),
+  wall_mm: number()
+    .label('Body wall round the bores')
+    .meta({ unit: 'mm' })
+    .required('Body wall is missing')
+    .positive('Body wall must be over zero')
+    .max(500, 'Body wall: over 500 mm'),
+})
+  .noUnknown()
+  .required();
+
+export type ExternalGeometry = InferType<typeof externalGeometry>;
+
+/** Root below the pitch circle, in modules (the usual basic rack, ISO 53). */
+const DEDENDUM = 1.25;
+/** Flank play is drawn wide enough to be seen. */
+const DRAWN_GAP = 0.05;
+
+const toothModule = (g: ExternalGeometry) => g.centreDistance_mm / g.teeth;
+const tip = (g: ExternalGeometry) => g.tipDiameter_mm / 2;
+const bore = (g: ExternalGeometry) => g.boreDiameter_mm / 2;
+
+/** Shaft gear above, idler below; the inlet is at the left. */
+export const driveCentre = (g: ExternalGeometry): Point => ({ x: 0, y: -g.centreDistance_mm / 2 });
+export const idlerCentre = (g: ExternalGeometry): Point => ({ x: 0, y: g.centreDistance_mm / 2 });
+
+function gear(g: ExternalGeometry): GearShape {
+  const m = toothModule(g);
+  return {
+    teeth: g.teeth,
+    module_mm: m,
+    pressureAngle_deg: g.pressureAngle_deg,
+    tipRadius_mm: tip(g),
+    rootRadius_mm: g.centreDistance_mm / 2 - DEDENDUM * m,
+    thinning_mm: DRAWN_GAP * m,
+    mate: { teeth: g.teeth, tipRadius_mm: tip(g) },
+  };
+}
+
+/** Teeth of the shaft gear: one points at the idler. */
+export const driveTeeth = (g: ExternalGeometry): Point[] =>
+  gearOutline(gear(g), Math.PI, false, driveCentre(g));
+
+/** Teeth of the idler: a space takes that tooth. */
+export const idlerTeeth = (g: ExternalGeometry): Point[] =>
+  gearOutline(gear(g), Math.PI / g.teeth, false, idlerCentre(g));
+
+const extent = (g: ExternalGeometry) => g.centreDistance_mm / 2 + bore(g) + g.wall_mm;
+
+/** Two circles of a radius round the gear centres and what lies between their outer tangents. */
+function stadium(g: ExternalGeometry, radius: number): Point[] {
+  const half = (centre: Point, from: number): Point[] =>
+    Array.from({ length: 25 }, (_, i) => onClock(from + (180 * i) / 24, radius, centre));
+  return [...half(driveCentre(g), -90), ...half(idlerCentre(g), 90)];
+}
+
+/** The figure of eight of the two bores, as it is cut into the body. */
+function eight(g: ExternalGeometry, radius: number): Point[] {
+  const waist = (Math.acos(g.centreDistance_mm / 2 / radius) * 180) / Math.PI;
+  const arc = (centre: Point, from: number, to: number): Point[] =>
+    Array.from({ length: 49 }, (_, i) => onClock(from + ((to - from) * i) / 48, radius, centre));
+  return [
+    ...arc(driveCentre(g), -180 + waist, 180 - waist),
+    ...arc(idlerCentre(g), waist, 360 - waist),
+  ];
+}
+
+function bolts(g: ExternalGeometry): Shape[] {
+  const out = bore(g) + 0.55 * g.wall_mm;
+  return [45, 135, 225, 315].map((turn) => {
+    const centre = turn < 90 || turn > 270 ? driveCentre(g) : idlerCentre(g);
+    return { role: 'thread', path: circlePath(onClock(turn, out, centre), 0.16 * g.wall_mm) };
+  });
+}
+
+/** Inlet at the left, the larger; outlet at the right. */
+function ports(g: ExternalGeometry): Shape[] {
+  const reach = bore(g) + g.wall_mm;
+  const port = (side: -1 | 1, half: number): Shape => ({
+    role: 'port',
+    path: polygonPath([
+      { x: side * reach, y: -half },
+      { x: side * 0.42 * bore(g), y: -half },
+      { x: side * 0.42 * bore(g), y: half },
+      { x: side * reach, y: half },
+    ]),
+  });
+  return [port(-1, 0.3 * g.centreDistance_mm), port(1, 0.2 * g.centreDistance_mm)];
+}
+
+/** A section as seen from the shaft end: body, gears, plate or cover. */
+export function externalOutline(g: ExternalGeometry, { view }: Pick<Placement, 'view'>): Outline {
+  const extent_mm = extent(g);
+  const housing: Shape = {
+    role: 'housing',
+    path: polygonPath(stadium(g, bore(g) + g.wall_mm)),
+  };
+  const journals = [driveCentre, idlerCentre].map((centre) =>
+    disc('hole', g.shaftDiameter_mm / 2, centre(g)),
+  );
+  if (view === 'plate' || view === 'cover') {
+    const face = view === 'plate' ? polygonPath(stadium(g, bore(g) * 0.995)) : housing.path;
+    const tracks: Shape = { role: 'track', path: polygonPath(eight(g, tip(g))) };
+    const holes = view === 'plate' ? journals : journals.slice(0, 1);
+    return {
+      extent_mm,
+      shapes: [
+        { role: 'housing', path: face },
+        tracks,
+        ...holes,
+        ...(view === 'cover' ? bolts(g) : []),
+      ],
+    };
+  }
+  const loose = looseOutline(view, extent_mm);
+  if (loose && view !== 'empty') return loose;
+  const cavity: Shape[] = [
+    housing,
+    ...ports(g),
+    { role: 'pocket', path: polygonPath(eight(g, bore(g))) },
+  ];
+  if (view === 'empty') return { extent_mm, shapes: [...cavity, ...journals, ...bolts(g)] };
+  const shaft = (centre: Point) => circlePath(centre, g.shaftDiameter_mm / 2);
+  return {
+    extent_mm,
+    shapes: [
+      ...cavity,
+      { role: 'drive', path: polygonPath(driveTeeth(g)) + shaft(driveCentre(g)) },
+      { role: 'driven', path: polygonPath(idlerTeeth(g)) + shaft(idlerCentre(g)) },
+      ...bolts(g),
+    ],
+  };
+}
+
+const centreOf = (g: ExternalGeometry, station: string): Point =>
+  station.startsWith('idler') ? idlerCentre(g) : driveCentre(g);
+
+/** Between the journal and the roots of the teeth. */
+const land = (g: ExternalGeometry) =>
+  (g.centreDistance_mm / 2 - DEDENDUM * toothModule(g) + g.shaftDiameter_mm / 2) / 2;
+
+const tipLeaf =
+  (which: 'drive' | 'idler') =>
+  (g: ExternalGeometry, station: string): Placement => {
+    // On the inlet side, where the pressure pushes the gears to.
+    const turn = which === 'drive' ? (station === 'b' ? 300 : 275) : station === 'b' ? 240 : 265;
+    const probe = onClock(turn, bore(g), centreOf(g, which));
+    return {
+      view: 'body',
+      tool: { kind: 'leaf', from: onClock(turn, 0.35 * bore(g), centreOf(g, which)), to: probe },
+      probe,
+    };
+  };
+
+const boreAcross =
+  (side: number) =>
+  (which: string) =>
+  (g: ExternalGeometry): Placement => {
+    const [from, to] = edgeThrough(centreOf(g, which), side, bore(g));
+    return { view: 'empty', tool: { kind: 'bore', from, to }, probe: from };
+  };
+
+const edgeOn =
+  (view: 'body' | 'plate' | 'cover') =>
+  (g: ExternalGeometry, station: string): Placement => {
+    const centre = centreOf(g, station);
+    const turn = station.endsWith('across') ? 90 : 0;
+    const probe = onClock(
+      turn === 0 ? (station.startsWith('idler') ? 180 : 0) : 90,
+      view === 'body' ? land(g) : g.centreDistance_mm / 2,
+      centre,
+    );
+    const through = turn === 0 ? { x: 0, y: 0 } : centre;
+    const half = turn === 0 ? extent(g) * 0.96 : bore(g) + 0.7 * g.wall_mm;
+    return {
+      view,
+      edge: edgeThrough(through, turn, half),
+      tool: leafFrom(turn + 55, probe, 0.6 * bore(g)),
+      probe,
+    };
+  };
+
+const PLACEMENTS: PlacementTable<ExternalGeometry> = {
+  end: (g, station) => edgeOn('body')(g, station),
+  'tip-body-drive': tipLeaf('drive'),
+  'tip-body-idler': tipLeaf('idler'),
+  'bore-track-drive': boreAcross(270)('drive'),
+  'bore-track-idler': boreAcross(270)('idler'),
+  'bore-clean-drive': boreAcross(320)('drive'),
+  'bore-clean-idler': boreAcross(220)('idler'),
+  backlash: (g) => {
+    const to = onClock(60, g.centreDistance_mm / 2, driveCentre(g));
+    return {
+      view: 'body',
+      tool: { kind: 'dial', from: onClock(60, bore(g) + 0.8 * g.wall_mm, driveCentre(g)), to },
+      probe: to,
+    };
+  },
+  'plate-wear-front': edgeOn('plate'),
+  'plate-wear-rear': edgeOn('plate'),
+  'cover-wear': edgeOn('cover'),
+  'gear-width': (g, station) => {
+    const probe = onClock(90, land(g), centreOf(g, station));
+    const [from, to] = edgeThrough(probe, 0, 0.3 * bore(g));
+    return { view: 'body', tool: { kind: 'mic', from, to }, probe };
+  },
+  'body-width': (g, station) => {
+    const corner = station.includes('top') ? driveCentre(g) : idlerCentre(g);
+    const probe = onClock(station.includes('left') ? 285 : 75, bore(g) + 0.5 * g.wall_mm, corner);
+    const [from, to] = edgeThrough(probe, 90, 0.45 * g.wall_mm);
+    return { view: 'empty', tool: { kind: 'mic', from, to }, probe };
+  },
+  'pocket-depth': (g, station) => {
+    const centre = centreOf(g, station);
+    const [from, to] = edgeThrough(centre, 90, bore(g) + 0.7 * g.wall_mm);
+    return {
+      view: 'empty',
+      tool: { kind: 'depth', from, to },
+      probe: onClock(station.endsWith('b') ? 90 : 270, 0.7 * bore(g), centre),
+    };
+  },
+  'idler-shaft-height': (g) => {
+    const [from, to] = edgeThrough(idlerCentre(g), 90, bore(g) + 0.7 * g.wall_mm);
+    return { view: 'empty', tool: { kind: 'depth', from, to }, probe: idlerCentre(g) };
+  },
+};
+
+/** Parts measured by themselves, by how the target's name begins. */
+const LOOSE = [
+  ['shaft-bushing', 'bushing finger'],
+  ['bushing-bore', 'bushing bore'],
+  ['journal', 'shaft mic'],
+  ['shaft-runout', 'shaft dial'],
+  ['idler-bore', 'bushing bore'],
+  ['idler-shaft-diameter', 'shaft mic'],
+  ['idler-shaft-fit', 'bushing finger'],
+] as const;
+
+/** Where things lie for a target of any section: `end-s2` lies as `end` does. */
+export function externalPlacement(g: ExternalGeometry, target: string, station: string): Placement {
+  const plain = target.replace(/-s[2-4]$/, '');
+  const loose = LOOSE.find(([start]) => plain.startsWith(start));
+  if (loose) return onLoose(loose[1], extent(g));
+  const own = plain === 'idler-shaft-depth' ? 'idler-shaft-height' : plain;
+  return placed(PLACEMENTS, g, own, station, extent(g));
+}

@@ -1,0 +1,178 @@
+import type { ObjectSchema } from 'yup';
+import type { LengthKind } from '../quantity/units';
+import type { Point } from './shapes';
+
+/** What lies on the bench while a step is done: a half of the pump, or a part by itself. */
+export type View =
+  | 'body'
+  | 'empty'
+  | 'cover'
+  | 'plate'
+  | 'bushing'
+  | 'shaft'
+  | 'vane'
+  | 'spring'
+  | 'plunger'
+  | 'slot'
+  | 'unit';
+
+/** What a shape of the drawing is, for the interface to colour. */
+export type ShapeRole =
+  | 'housing'
+  | 'pocket'
+  | 'driven'
+  | 'drive'
+  | 'crescent'
+  | 'track'
+  | 'hole'
+  | 'thread'
+  | 'vane'
+  | 'port';
+
+export interface Shape {
+  readonly role: ShapeRole;
+  /** SVG path in mm. */
+  readonly path: string;
+}
+
+/** The drawing of what lies on the bench. */
+export interface Outline {
+  readonly shapes: readonly Shape[];
+  /** Half the side of the square that holds everything, in mm. */
+  readonly extent_mm: number;
+}
+
+/** How an instrument is drawn: from one end to the other, in mm. */
+export interface Tool {
+  readonly kind: 'leaf' | 'mic' | 'bore' | 'depth' | 'dial' | 'finger';
+  /** Leaf: its free end. Mic and bore gauge: one contact. Depth mic: an end of its base. Dial: its face. */
+  readonly from: Point;
+  readonly to: Point;
+}
+
+/** Where things lie for one measurement, on the drawing. */
+export interface Placement {
+  readonly view: View;
+  /** The straight edge, end to end. */
+  readonly edge?: readonly [Point, Point];
+  readonly tool?: Tool;
+  /** Where the leaf goes in, or the spindle stands. */
+  readonly probe: Point;
+  /** Which way the gear is pushed before measuring; a unit vector. */
+  readonly push?: Point;
+}
+
+/** A place at which a characteristic or a dimension is measured. */
+export interface Station {
+  readonly id: string;
+  /** A word or two: `12`, `beside the crescent`. */
+  readonly label: string;
+  /** The instruction up to the leaf: `Edge across 12–6, drive gear at 12.` */
+  readonly instruction: string;
+}
+
+export interface Part {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What reads a size or a swing. */
+export const GAUGE_KINDS = [
+  'outside-mic',
+  'depth-mic',
+  'bore-gauge',
+  'indicator',
+  'caliper',
+  'height-gauge',
+] as const;
+export type GaugeKind = (typeof GAUGE_KINDS)[number];
+
+/** A size of a part that can be measured on its own. */
+export interface Dimension {
+  readonly id: string;
+  readonly name: string;
+  readonly part: string;
+  readonly instrument: GaugeKind;
+  readonly stations: readonly Station[];
+  readonly caution?: string;
+  /** What the sheet's own drawing says it is about, in mm: to notice an inch typed for a millimetre. */
+  readonly drawn_mm?: number;
+}
+
+/** One size in a clearance that comes from sizes, and how much of it counts. */
+export interface Term {
+  readonly dimension: string;
+  /** +1 where a larger size widens the gap, −1 where it narrows it; halves where a radius is wanted. */
+  readonly factor: number;
+}
+
+/** The ways in which a characteristic is measured; a sum is worked out from others. */
+export const WAYS = ['leaf', 'size', 'swing', 'touch'] as const;
+export type Way = (typeof WAYS)[number];
+
+/** The swing of an indicator: backlash, end play or run-out. */
+export interface Swing {
+  readonly stations: readonly Station[];
+  /** Radius at which the swing is wanted, in mm, where the stylus may stand on another: backlash at the pitch circle. */
+  readonly pitchRadius_mm?: number;
+}
+
+/** The tilt of a plane through the depths of one dimension. */
+export interface Tilt {
+  readonly dimension: string;
+  readonly diameter_mm: number;
+}
+
+/** A test without a number: gears turned under the edge, or a part moved by hand. */
+export interface Touch {
+  readonly test: 'sweep' | 'finger';
+  readonly stations: readonly Station[];
+}
+
+/**
+ * A clearance, size or run-out with a limit. What is present says how it can
+ * be had: leaves at `stations`, the sizes in `terms`, an indicator's `swing`,
+ * the `tilt` of depths, a `touch`; or it is the `sum` of others.
+ */
+export interface Characteristic {
+  readonly id: string;
+  readonly name: string;
+  /** What the figure means, where two readings of it are common. */
+  readonly convention: string;
+  readonly quantity: LengthKind;
+  readonly stations: readonly Station[];
+  readonly terms?: readonly Term[];
+  readonly swing?: Swing;
+  readonly tilt?: Tilt;
+  readonly touch?: Touch;
+  /** The first is the gap itself; the others are what wear adds to it. */
+  readonly sum?: readonly [base: string, ...plus: string[]];
+  /** Limits for it are published for the full gap or for one side: the sheet says which. */
+  readonly sides?: boolean;
+  /** Its limit may be given with or without the gasket: the sheet says which. */
+  readonly gasket?: boolean;
+  readonly caution?: string;
+}
+
+/** What there is to measure on a pump of one family and geometry. */
+export interface PumpModel {
+  readonly parts: readonly Part[];
+  readonly dimensions: readonly Dimension[];
+  /** In the order in which the pump is turned on the bench. */
+  readonly characteristics: readonly Characteristic[];
+}
+
+/** Everything that differs from one kind of pump to the next. */
+export interface PumpFamily<G extends object = object> {
+  readonly id: string;
+  readonly name: string;
+  /** Fields carry their label, and their unit under `meta`. */
+  readonly geometry: ObjectSchema<G>;
+  /** A made-up pump of the family, for a new sheet to begin with. */
+  readonly example: G;
+  readonly cautions: readonly string[];
+  model(geometry: G): PumpModel;
+  outline(geometry: G, placement: Pick<Placement, 'view' | 'push'>): Outline;
+  /** Where the instrument goes for a characteristic or dimension at a station. */
+  placement(geometry: G, target: string, station: string): Placement;
+}

@@ -1,0 +1,238 @@
+import { object, type InferType } from 'yup';
+import { disc, edgeThrough, looseOutline, placed, type PlacementTable } from './drawing';
+import type { Outline, Placement, PumpFamily, PumpModel, Shape } from './family';
+import { count, length, over } from './fields';
+import { clearance, dimension, fit, place, reliefValve } from './measures';
+import { circlePath, onClock, ORIGIN, polygonPath } from './shapes';
+import { polarCurve, vaneRotorShapes, type VaneRotor } from './vanes';
+import { acrossCircle } from './placing';
+import { vanePlacements, type VanePlan } from './vane.drawing';
+import { bearingPlay, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+
+/** What the drawing and the sums need to know of a fixed vane cartridge. */
+export const fixedVaneGeometry = object({
+  vanes: count('Vanes', 6, 16),
+  vaneThickness_mm: length('Vane thickness'),
+  vaneLength_mm: length('Vane length'),
+  rotorDiameter_mm: length('Rotor diameter'),
+  slotDepth_mm: length('Slot depth'),
+  shaftDiameter_mm: length('Shaft diameter'),
+  ringMinor_mm: length('Cam ring, small diameter').test(
+    over('rotorDiameter_mm', 'Cam ring, small diameter: wider than the rotor'),
+  ),
+  ringMajor_mm: length('Cam ring, large diameter').test(
+    over('ringMinor_mm', 'Cam ring, large diameter: over the small one'),
+  ),
+  ringOutside_mm: length('Cam ring outside diameter').test(
+    over('ringMajor_mm', 'Cam ring outside diameter: wider than its bore'),
+  ),
+  width_mm: length('Ring width'),
+})
+  .noUnknown()
+  .required();
+
+export type FixedVaneGeometry = InferType<typeof fixedVaneGeometry>;
+
+/** Share of a quarter turn in which the cam neither rises nor falls, at either end. */
+const DWELL = 0.3;
+
+/**
+ * The cam ring's bore along a clock angle, in mm from the middle: small at 12
+ * and 6, large at 3 and 9, with dwells between which it rises as a cycloid
+ * (the usual law of cam textbooks: no step in its acceleration).
+ */
+export function camRadius(g: FixedVaneGeometry, angle_deg: number): number {
+  const quarter = Math.abs((((angle_deg % 180) + 180) % 180) - 90) / 90;
+  const share = Math.min(1, Math.max(0, (1 - quarter - DWELL) / (1 - 2 * DWELL)));
+  const rise = share - Math.sin(2 * Math.PI * share) / (2 * Math.PI);
+  return (g.ringMinor_mm + (g.ringMajor_mm - g.ringMinor_mm) * rise) / 2;
+}
+
+export const fixedVaneRotor = (g: FixedVaneGeometry): VaneRotor => ({
+  centre: ORIGIN,
+  radius_mm: g.rotorDiameter_mm / 2,
+  vanes: g.vanes,
+  thickness_mm: g.vaneThickness_mm,
+  slotDepth_mm: g.slotDepth_mm,
+  shaftRadius_mm: g.shaftDiameter_mm / 2,
+  ringAt: (angle_deg) => camRadius(g, angle_deg),
+});
+
+const extent = (g: FixedVaneGeometry) => (g.ringOutside_mm / 2) * 1.08;
+
+const planOf = (g: FixedVaneGeometry): VanePlan => ({
+  extent_mm: extent(g),
+  deck_mm: (g.ringMajor_mm + g.ringOutside_mm) / 4,
+  rotorCentre: ORIGIN,
+  rotorRadius_mm: g.rotorDiameter_mm / 2,
+  shaftRadius_mm: g.shaftDiameter_mm / 2,
+  ringRadius_mm: g.ringMajor_mm / 2,
+});
+
+/** The cam ring with the arrow that shows which way it turns: flipped, it pumps the other way. */
+function ring(g: FixedVaneGeometry): Shape[] {
+  const bore = polarCurve((turn) => camRadius(g, turn));
+  const out = (g.ringMinor_mm / 2 + g.ringOutside_mm / 2) / 2;
+  const wide = 0.05 * g.ringOutside_mm;
+  const shaft = [-10, 8].flatMap((turn) => [
+    onClock(turn, out - wide * 0.3),
+    onClock(turn, out + wide * 0.3),
+  ]);
+  const [a, b, c, d] = shaft;
+  return [
+    { role: 'driven', path: circlePath(ORIGIN, g.ringOutside_mm / 2) + polygonPath(bore) },
+    {
+      role: 'port',
+      path:
+        a && b && c && d
+          ? polygonPath([
+              a,
+              c,
+              onClock(8, out - wide),
+              onClock(18, out),
+              onClock(8, out + wide),
+              d,
+              b,
+            ])
+          : '',
+    },
+  ];
+}
+
+function outline(g: FixedVaneGeometry, { view }: Pick<Placement, 'view'>): Outline {
+  const extent_mm = extent(g);
+  const loose = looseOutline(view, extent_mm);
+  if (loose) return loose;
+  const housing = disc('housing', extent_mm);
+  const floor = disc('pocket', g.ringOutside_mm / 2);
+  if (view === 'empty') return { extent_mm, shapes: [housing, floor, ...ring(g)] };
+  return {
+    extent_mm,
+    shapes: [housing, floor, ...ring(g), ...vaneRotorShapes(fixedVaneRotor(g), g.vaneLength_mm)],
+  };
+}
+
+const PLACEMENTS: PlacementTable<FixedVaneGeometry> = {
+  ...vanePlacements(planOf),
+  'ring-major': (g, station) =>
+    acrossCircle('bore', 'empty', g.ringMajor_mm / 2)(station === 'a' ? '3' : '9'),
+  'ring-width': (g, station) => {
+    const plan = planOf(g);
+    const probe = onClock(station === 'a' ? 0 : 180, plan.deck_mm);
+    const [from, to] = edgeThrough(probe, 90, 0.12 * plan.extent_mm);
+    return { view: 'body', tool: { kind: 'mic', from, to }, probe };
+  },
+};
+
+const relief = reliefValve('cover');
+
+function model(g: FixedVaneGeometry): PumpModel {
+  return {
+    parts: [
+      { id: 'rotor', name: 'Rotor' },
+      { id: 'vane', name: 'Vanes' },
+      { id: 'ring', name: 'Cam ring' },
+      { id: 'cover', name: 'Cover' },
+      { id: 'plunger', name: 'Relief plunger' },
+      { id: 'spring', name: 'Relief spring' },
+    ],
+    characteristics: [
+      clearance(
+        'side-rotor',
+        'Side gap, rotor',
+        'total of both sides: ring width less rotor width',
+        {
+          stations: [
+            place('12', '12', 'Edge across the ring 12–6, leaf on the rotor at 12.'),
+            place('6', '6', 'Edge across the ring 12–6, leaf on the rotor at 6.'),
+            place('3', '3', 'Edge across the ring 3–9, leaf on the rotor at 3.'),
+          ],
+          terms: fit('ring-width', 'rotor-width'),
+          caution: 'Ring and rotor flat on the plate, bone dry.',
+        },
+      ),
+      vaneSlot,
+      vaneLength,
+      clearance('vane-in-slot', 'Vane left in slot', 'what stays in the slot at full reach', {
+        quantity: 'size',
+        terms: [
+          { dimension: 'vane-length', factor: 1 },
+          { dimension: 'ring-major', factor: -0.5 },
+          { dimension: 'rotor-diameter', factor: 0.5 },
+        ],
+        caution: 'A vane shorter than its reach falls out and wrecks the pump.',
+      }),
+      clearance('ring-wear', 'Ring wear', 'track against the untouched rim, across', {
+        terms: fit('ring-track', 'ring-rim'),
+        caution: 'Note the arrow on the ring before it is turned over.',
+      }),
+      bearingPlay('bearing-play', 'Bearing play'),
+      ...relief.characteristics,
+    ],
+    dimensions: [
+      ...vaneSizes(g.vanes, {
+        thickness_mm: g.vaneThickness_mm,
+        rotor_mm: g.rotorDiameter_mm,
+        width_mm: g.width_mm,
+      }),
+      dimension(
+        'ring-width',
+        'Ring width',
+        'ring',
+        'outside-mic',
+        [
+          place('a', 'at 12', 'Outside mic over the cam ring at 12.'),
+          place('b', 'at 6', 'Outside mic over the cam ring at 6.'),
+        ],
+        { drawn_mm: g.width_mm },
+      ),
+      dimension(
+        'ring-major',
+        'Ring, large diameter',
+        'ring',
+        'bore-gauge',
+        [
+          place('a', 'first', 'Bore gauge across the large diameter, 3–9.'),
+          place('b', 'deeper', 'Bore gauge across the large diameter, deeper in.'),
+        ],
+        { drawn_mm: g.ringMajor_mm },
+      ),
+      dimension('ring-track', 'Ring over its track', 'ring', 'bore-gauge', [
+        place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
+        place('2-8', 'at 2–8', 'Bore gauge on the worn track, 2–8, where ripples show.'),
+      ]),
+      dimension('ring-rim', 'Ring beside its track', 'ring', 'bore-gauge', [
+        place('3-9', 'at 3–9', 'Bore gauge at the untouched rim, 3–9.'),
+        place('2-8', 'at 2–8', 'Bore gauge at the untouched rim, 2–8.'),
+      ]),
+      ...relief.dimensions,
+    ],
+  };
+}
+
+/** Fixed vane cartridge: rotor and vanes in a cam ring with two rises, between plates. */
+export const fixedVane: PumpFamily<FixedVaneGeometry> = {
+  id: 'fixed-vane',
+  name: 'Fixed vane cartridge',
+  geometry: fixedVaneGeometry,
+  example: {
+    vanes: 12,
+    vaneThickness_mm: 2,
+    vaneLength_mm: 9,
+    rotorDiameter_mm: 54,
+    slotDepth_mm: 10.5,
+    shaftDiameter_mm: 22,
+    ringMinor_mm: 54.6,
+    ringMajor_mm: 62,
+    ringOutside_mm: 82,
+    width_mm: 24,
+  },
+  cautions: [
+    'The cover’s spring pushes the pressure plate: slacken its bolts evenly and under control.',
+    'Mark ring arrow, vane edges and cover position before anything is turned.',
+    'Solvent and hot wash: gloves and glasses. Compressed air never spins a bearing.',
+  ],
+  model,
+  outline,
+  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
+};

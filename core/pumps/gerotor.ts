@@ -1,0 +1,282 @@
+import { object, type InferType } from 'yup';
+import {
+  boltHoles,
+  disc,
+  leafFrom,
+  looseOutline,
+  onLoose,
+  placed,
+  type PlacementTable,
+} from './drawing';
+import type { Outline, Placement, PumpFamily, PumpModel } from './family';
+import { count, length, over } from './fields';
+import {
+  clearance,
+  dimension,
+  finger,
+  fit,
+  insideBore,
+  place,
+  reliefValve,
+  twoPlaces,
+} from './measures';
+import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
+import {
+  coverDepths,
+  coverWear,
+  deckFlatness,
+  edgeHours,
+  faceGap,
+  floorTilt,
+  lines,
+  pocketBore,
+  pocketDepth,
+  wallGap,
+  withCover,
+} from './pocket';
+import { circlePath, moved, onClock, polygonPath, type Point } from './shapes';
+import { innerProfile, outerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
+
+/** What the drawing and the sums need to know of a gerotor pump. */
+export const gerotorGeometry = object({
+  innerLobes: count('Inner rotor lobes', 3, 16),
+  eccentricity_mm: length('Eccentricity'),
+  arcCentreRadius_mm: length('Tooth arc centres on radius'),
+  arcRadius_mm: length('Tooth arc radius').test(
+    'no undercut',
+    'Tooth arc radius: with this eccentricity and lobe count the inner lobes would be undercut',
+    (arcRadius_mm, { parent }) => {
+      const g = parent as Parameters<typeof undercutMargin_mm>[0];
+      return ![g.innerLobes, g.eccentricity_mm, g.arcCentreRadius_mm].every(Number.isFinite)
+        ? true
+        : undercutMargin_mm({ ...g, arcRadius_mm }) > 0;
+    },
+  ),
+  outerDiameter_mm: length('Outer rotor diameter').test(
+    'holds the lobes',
+    'Outer rotor diameter: the lobes would break through its rim',
+    (diameter, { parent }) =>
+      diameter > 2 * outerRoot_mm(parent as Parameters<typeof outerRoot_mm>[0]),
+  ),
+  pocketDiameter_mm: length('Pocket bore').test(
+    over('outerDiameter_mm', 'Pocket bore: wider than the outer rotor'),
+  ),
+  bodyDiameter_mm: length('Body diameter').test(
+    over('pocketDiameter_mm', 'Body diameter: wider than the pocket'),
+  ),
+  shaftDiameter_mm: length('Shaft diameter'),
+  width_mm: length('Rotor width'),
+  bolts: count('Bolts', 3, 24),
+})
+  .noUnknown()
+  .required();
+
+export type GerotorGeometry = InferType<typeof gerotorGeometry>;
+
+const STEPS = 240;
+/** Gap at the root of the outer rotor, in eccentricities: so that it is seen. */
+const DRAWN_RELIEF = 0.12;
+const DRAWN_PUSH = 0.012;
+
+/** The trochoid's frame has its first lobe on the x axis; on the bench that is 12. */
+const upright = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x: y, y: -x }));
+
+/** The inner rotor's own centre: off the pocket's by the eccentricity, away from 12. */
+export const innerCentre = (g: GerotorGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
+
+/** The inner rotor where it lies: lobe on lobe at 12, full mesh at 6. */
+export const innerLobes = (g: GerotorGeometry): Point[] =>
+  moved(upright(innerProfile(g, STEPS)), innerCentre(g));
+
+/** The edge of the outer rotor's hole. */
+export const outerLobes = (g: GerotorGeometry): Point[] =>
+  upright(outerProfile(g, DRAWN_RELIEF * g.eccentricity_mm));
+
+const extent = (g: GerotorGeometry) => g.bodyDiameter_mm / 2;
+const deck = (g: GerotorGeometry) => (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4;
+const outerLand = (g: GerotorGeometry) => (g.outerDiameter_mm / 2 + outerRoot_mm(g)) / 2;
+/** Between the shaft and the lobes' roots. */
+const innerLand = (g: GerotorGeometry) =>
+  (g.shaftDiameter_mm / 2 + g.arcCentreRadius_mm - g.arcRadius_mm - g.eccentricity_mm) / 2;
+
+function outline(g: GerotorGeometry, { view, push }: Pick<Placement, 'view' | 'push'>): Outline {
+  const extent_mm = extent(g);
+  const loose = looseOutline(view, extent_mm);
+  if (loose) return loose;
+  const holes = boltHoles(g.bolts, deck(g), 0.02 * g.bodyDiameter_mm);
+  const housing = disc('housing', extent_mm);
+  const shaft = disc('hole', g.shaftDiameter_mm / 2, innerCentre(g));
+  if (view === 'cover') {
+    return {
+      extent_mm,
+      shapes: [housing, disc('track', 0.99 * (g.pocketDiameter_mm / 2)), shaft, ...holes],
+    };
+  }
+  const pocket = disc('pocket', g.pocketDiameter_mm / 2);
+  if (view === 'empty') return { extent_mm, shapes: [housing, pocket, shaft, ...holes] };
+  const by = {
+    x: (push?.x ?? 0) * DRAWN_PUSH * g.pocketDiameter_mm,
+    y: (push?.y ?? 0) * DRAWN_PUSH * g.pocketDiameter_mm,
+  };
+  return {
+    extent_mm,
+    shapes: [
+      housing,
+      pocket,
+      {
+        role: 'driven',
+        path: circlePath(by, g.outerDiameter_mm / 2) + polygonPath(moved(outerLobes(g), by)),
+      },
+      {
+        role: 'drive',
+        path: polygonPath(innerLobes(g)) + circlePath(innerCentre(g), g.shaftDiameter_mm / 2),
+      },
+      ...holes,
+    ],
+  };
+}
+
+const planOf = (g: GerotorGeometry): Plan => ({ extent_mm: extent(g), deck_mm: deck(g) });
+
+const PLACEMENTS: PlacementTable<GerotorGeometry> = {
+  'deck-flatness': (g, at) => edgeAt(planOf(g), 'empty', deck(g))(at),
+  'face-inner': (g, at) => edgeAt(planOf(g), 'body', innerLand(g), innerCentre(g))(at),
+  'face-outer': (g, at) => edgeAt(planOf(g), 'body', outerLand(g))(at),
+  tip: (g, station) => {
+    const lobe = Number(station.replace('lobe-', '')) || 1;
+    const probe = onClock(0, g.arcCentreRadius_mm - g.arcRadius_mm);
+    return { view: 'body', tool: leafFrom(lobe * 15, probe, 0.35 * g.bodyDiameter_mm), probe };
+  },
+  'od-pocket': (g, at) => pushedTo(planOf(g), g.pocketDiameter_mm / 2)(at),
+  'inner-shaft': (g) => onLoose('bushing finger', extent(g)),
+  'rotor-bore': (g) => onLoose('bushing bore', extent(g)),
+  'shaft-diameter': (g) => onLoose('shaft mic', extent(g)),
+  'cover-wear': (g, at) => edgeAt(planOf(g), 'cover', outerLand(g))(at),
+  'pocket-depth': (g, at) => depthAt(planOf(g), 'empty', 0.43 * g.pocketDiameter_mm)(at),
+  'track-depth': (g, at) => depthAt(planOf(g), 'cover', outerLand(g))(at),
+  'face-depth': (g, at) => depthAt(planOf(g), 'cover', deck(g))(at),
+  'pocket-diameter': (g, at) => acrossCircle('bore', 'empty', g.pocketDiameter_mm / 2)(at),
+  'outer-diameter': (g, at) => acrossCircle('mic', 'body', g.outerDiameter_mm / 2)(at),
+  'inner-width': (g, at) => overWidth(planOf(g), innerLand(g), innerCentre(g))(at),
+  'outer-width': (g, at) => overWidth(planOf(g), outerLand(g))(at),
+};
+
+const relief = reliefValve('body');
+
+const face = (id: string, what: string, width: string) =>
+  faceGap(id, `Face gap, ${what}`, edgeHours(what), width, 'rotors');
+
+function model(g: GerotorGeometry): PumpModel {
+  return {
+    parts: [
+      { id: 'body', name: 'Body' },
+      { id: 'inner', name: 'Inner rotor' },
+      { id: 'outer', name: 'Outer rotor' },
+      { id: 'cover', name: 'Cover' },
+      { id: 'shaft', name: 'Shaft' },
+      { id: 'plunger', name: 'Relief plunger' },
+      { id: 'spring', name: 'Relief spring' },
+    ],
+    characteristics: [
+      face('face-inner', 'inner rotor', 'inner-width'),
+      face('face-outer', 'outer rotor', 'outer-width'),
+      clearance('tip', 'Tip, lobe on lobe', 'opposite full mesh, lobe on lobe', {
+        stations: [1, 2, 3].map((n) =>
+          place(
+            `lobe-${n}`,
+            `lobe ${n}`,
+            n === 1
+              ? 'Turn a lobe on a lobe at 12. Leaf between the two tips.'
+              : `Inner rotor ${n === 2 ? 'one lobe' : 'two lobes'} on, lobe on lobe at 12 again. Leaf between the tips.`,
+          ),
+        ),
+        caution: 'Keep fingers out of the lobes when turning the rotors.',
+      }),
+      wallGap('Outer rotor to wall', 'outer rotor', fit('pocket-diameter', 'outer-diameter')),
+      deckFlatness,
+      floorTilt(g.pocketDiameter_mm),
+      clearance('inner-shaft', 'Inner rotor on shaft', 'diametral', {
+        terms: fit('rotor-bore', 'shaft-diameter'),
+        touch: finger('Inner rotor on its shaft, dry: does it slide, does it rock?'),
+        sides: true,
+      }),
+      ...relief.characteristics,
+      coverWear('rotor'),
+      withCover('stack-inner', 'Face with cover, inner rotor', 'face-inner'),
+      withCover('stack-outer', 'Face with cover, outer rotor', 'face-outer'),
+    ],
+    dimensions: [
+      pocketDepth(g.width_mm, 'Rotors out.'),
+      dimension(
+        'inner-width',
+        'Inner rotor width',
+        'inner',
+        'outside-mic',
+        twoPlaces('inner rotor', 'between shaft and lobe'),
+        { drawn_mm: g.width_mm },
+      ),
+      dimension(
+        'outer-width',
+        'Outer rotor width',
+        'outer',
+        'outside-mic',
+        twoPlaces('outer rotor', 'on its rim'),
+        { drawn_mm: g.width_mm },
+      ),
+      pocketBore(g.pocketDiameter_mm),
+      dimension(
+        'outer-diameter',
+        'Outer rotor diameter',
+        'outer',
+        'outside-mic',
+        lines(['12–6', '3–9'], (l) => `Outside mic across the outer rotor, ${l}.`),
+        { drawn_mm: g.outerDiameter_mm },
+      ),
+      dimension(
+        'rotor-bore',
+        'Inner rotor bore',
+        'inner',
+        'bore-gauge',
+        insideBore('inner rotor'),
+        { drawn_mm: g.shaftDiameter_mm },
+      ),
+      dimension(
+        'shaft-diameter',
+        'Shaft diameter',
+        'shaft',
+        'outside-mic',
+        twoPlaces('shaft', 'where the rotor sits'),
+        { drawn_mm: g.shaftDiameter_mm },
+      ),
+      ...relief.dimensions,
+      ...coverDepths('rotor'),
+    ],
+  };
+}
+
+/** Gerotor pump: an inner rotor turning in an outer one that has one lobe more. */
+export const gerotor: PumpFamily<GerotorGeometry> = {
+  id: 'gerotor',
+  name: 'Gerotor',
+  geometry: gerotorGeometry,
+  example: {
+    innerLobes: 6,
+    eccentricity_mm: 2.8,
+    arcCentreRadius_mm: 27,
+    arcRadius_mm: 7.5,
+    outerDiameter_mm: 66,
+    pocketDiameter_mm: 66.14,
+    bodyDiameter_mm: 92,
+    shaftDiameter_mm: 18,
+    width_mm: 16,
+    bolts: 6,
+  },
+  cautions: [
+    'Relief springs are under load: let them off under control, face turned away.',
+    'Solvent and hot wash: gloves and glasses. Never spin a rotor with compressed air.',
+    'Rotors chip when they fall, and their edges cut.',
+  ],
+  model,
+  outline,
+  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
+};

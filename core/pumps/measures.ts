@@ -1,0 +1,117 @@
+import type { Characteristic, Dimension, Station, Swing, Term, Touch } from './family';
+
+/** A place with its word and its instruction. */
+export const place = (id: string, label: string, instruction: string): Station => ({
+  id,
+  label,
+  instruction,
+});
+
+/** The one size less the other: the clearance of a fit. */
+export const fit = (outer: string, inner: string): readonly Term[] => [
+  { dimension: outer, factor: 1 },
+  { dimension: inner, factor: -1 },
+];
+
+/** A clearance; sizes of their own (a vane's length) say `quantity: 'size'`. */
+export function clearance(
+  id: string,
+  name: string,
+  convention: string,
+  ways: Omit<Partial<Characteristic>, 'id' | 'name' | 'convention'>,
+): Characteristic {
+  return { id, name, convention, quantity: 'gap', stations: [], ...ways };
+}
+
+export const swing = (stations: readonly Station[], pitchRadius_mm?: number): Swing =>
+  pitchRadius_mm === undefined ? { stations } : { stations, pitchRadius_mm };
+
+export const finger = (instruction: string): Touch => ({
+  test: 'finger',
+  stations: [place('by-hand', 'by hand', instruction)],
+});
+
+export const sweep = (instruction: string): Touch => ({
+  test: 'sweep',
+  stations: [place('sweep', 'sweep', instruction)],
+});
+
+/** Outside mic at two places half a turn apart: the usual for widths and diameters of a part in the hand. */
+export const twoPlaces = (what: string, where: string): Station[] => [
+  place('a', 'first place', `Outside mic over the ${what}, ${where}.`),
+  place('b', 'half a turn on', `Outside mic over the ${what}, half a turn on.`),
+];
+
+/** A bore at two places along it and two directions: an oval or a taper shows. */
+export const insideBore = (what: string): Station[] => [
+  place('front-a', 'front', `Bore gauge in the ${what}, near the front.`),
+  place('front-b', 'front, 90° on', `Bore gauge in the ${what}, near the front, 90° on.`),
+  place('rear-a', 'rear', `Bore gauge in the ${what}, near the rear.`),
+  place('rear-b', 'rear, 90° on', `Bore gauge in the ${what}, near the rear, 90° on.`),
+];
+
+export function dimension(
+  id: string,
+  name: string,
+  part: string,
+  instrument: Dimension['instrument'],
+  stations: readonly Station[],
+  more: Pick<Dimension, 'caution' | 'drawn_mm'> = {},
+): Dimension {
+  return { id, name, part, instrument, stations, ...more };
+}
+
+/** Said wherever a leaf goes under an edge. */
+export const BONE_DRY = 'Bone dry, no nicks, or the leaf lies. Gear edges cut.';
+
+/** The plunger of a relief valve in its bore, and its spring: the same on every pump that has one. */
+export function reliefValve(part: string): {
+  readonly dimensions: readonly Dimension[];
+  readonly characteristics: readonly Characteristic[];
+} {
+  const UNDER_LOAD = 'The spring is under load: let it off under control, face turned away.';
+  return {
+    dimensions: [
+      dimension('plunger-bore-diameter', 'Relief bore', part, 'bore-gauge', [
+        place('front', 'front', 'Bore gauge in the relief bore, near its mouth.'),
+        place('rear', 'rear', 'Bore gauge in the relief bore, near the seat.'),
+      ]),
+      dimension(
+        'plunger-diameter',
+        'Relief plunger',
+        'plunger',
+        'outside-mic',
+        twoPlaces('plunger', 'on its land'),
+      ),
+      dimension('spring-free-length', 'Spring, free', 'spring', 'caliper', [
+        place('a', 'free', 'Caliper over the spring, standing free.'),
+      ]),
+      dimension('spring-loaded-length', 'Spring under its test load', 'spring', 'height-gauge', [
+        place('a', 'loaded', 'The test load of the sheet on the spring; height gauge over it.'),
+      ]),
+    ],
+    characteristics: [
+      clearance('plunger-bore', 'Relief plunger to bore', 'diametral', {
+        terms: fit('plunger-bore-diameter', 'plunger-diameter'),
+        touch: finger('Plunger in its dry bore: does it fall by its own weight?'),
+        sides: true,
+        caution: UNDER_LOAD,
+      }),
+      clearance('spring-length', 'Spring free length', 'standing free, ends ground', {
+        quantity: 'size',
+        terms: [{ dimension: 'spring-free-length', factor: 1 }],
+        caution: UNDER_LOAD,
+      }),
+      clearance(
+        'spring-load',
+        'Spring length under load',
+        'length under the test load that the sheet names; a weak spring is shorter',
+        {
+          quantity: 'size',
+          terms: [{ dimension: 'spring-loaded-length', factor: 1 }],
+          caution: 'A loaded spring jumps: guide it, and keep the face away.',
+        },
+      ),
+    ],
+  };
+}

@@ -1,0 +1,150 @@
+import type { Characteristic, Dimension, Station } from './family';
+import { BONE_DRY, clearance, dimension, fit, place, sweep } from './measures';
+
+/** Clearances and sizes of a round pocket under a cover, the same whatever turns in it. */
+
+/** Places named by their hour. */
+export const hours = (list: readonly number[], words: (hour: number) => string): Station[] =>
+  list.map((hour) => place(`${hour}`, `at ${hour}`, words(hour)));
+
+/** Lines across the pocket, `12–6`; their ids have a plain hyphen. */
+export const lines = (list: readonly string[], words: (line: string) => string): Station[] =>
+  list.map((line) => place(line.replace('–', '-'), line, words(line)));
+
+/** Two lines at 90°, and the leaf on the part at both ends of each. */
+export const edgeHours = (what: string, where: Readonly<Record<number, string>> = {}): Station[] =>
+  (
+    [
+      ['12–6', 12],
+      ['12–6', 6],
+      ['3–9', 3],
+      ['3–9', 9],
+    ] as const
+  ).map(([line, hour]) =>
+    place(
+      `${hour}`,
+      [hour, where[hour]].filter(Boolean).join(', '),
+      `Edge across ${line}, ${what} at ${hour}.`,
+    ),
+  );
+
+/** Face clearance of a part in its pocket: leaf under the edge, or depth less width. */
+export const faceGap = (
+  id: string,
+  name: string,
+  stations: readonly Station[],
+  width: string,
+  turning?: string,
+): Characteristic =>
+  clearance(id, name, 'face to deck line', {
+    stations,
+    terms: fit('pocket-depth', width),
+    ...(turning
+      ? {
+          touch: sweep(
+            `Edge across 12–6. Turn the ${turning} once round beneath it: do they touch?`,
+          ),
+        }
+      : {}),
+    gasket: true,
+    caution: BONE_DRY,
+  });
+
+/** A part pushed hard against the far wall, the full gap on the near side. */
+export const wallGap = (
+  name: string,
+  what: string,
+  terms: Characteristic['terms'],
+): Characteristic =>
+  clearance('od-pocket', name, `diametral: ${what} pushed to the far wall, the full gap`, {
+    stations: (
+      [
+        [6, 12],
+        [10, 4],
+        [2, 8],
+      ] as const
+    ).map(([from, to]) =>
+      place(`${to}`, `at ${to}`, `Push ${what} hard to ${from}. Full gap to the wall at ${to}.`),
+    ),
+    ...(terms ? { terms } : {}),
+    sides: true,
+    caution: `Push with a wooden drift: no fingers between ${what.split(' ').at(-1)} and wall.`,
+  });
+
+export const deckFlatness: Characteristic = clearance(
+  'deck-flatness',
+  'Deck flatness',
+  'largest gap under the edge on the bare deck',
+  {
+    stations: (
+      [
+        ['12', '12–6'],
+        ['3', '3–9'],
+      ] as const
+    ).map(([id, line]) =>
+      place(id, `line ${line}`, `Edge across the bare deck ${line}, leaf wherever light shows.`),
+    ),
+    caution: 'Dowels out, nicks stoned off.',
+  },
+);
+
+export const floorTilt = (diameter_mm: number, caution?: string): Characteristic =>
+  clearance('floor-tilt', 'Floor tilt', 'across the pocket, deep side less shallow side', {
+    tilt: { dimension: 'pocket-depth', diameter_mm },
+    ...(caution ? { caution } : {}),
+  });
+
+/** Wear of the cover where a part has run: leaf under the edge, or depths on track and bare face. */
+export const coverWear = (track: string): Characteristic =>
+  clearance('cover-wear', 'Cover wear', `depth of the ${track} track under the untouched face`, {
+    stations: lines(
+      ['12–6', '2–8', '4–10'],
+      (line) => `Edge across the cover ${line}, leaf on the ${track} track.`,
+    ),
+    terms: fit('track-depth', 'face-depth'),
+    caution: 'Lay the cover so that it cannot tip: a stator half is heavy.',
+  });
+
+/** What a face limit applies to: the gap in the body and the wear of the cover together. */
+export const withCover = (id: string, name: string, base: string): Characteristic =>
+  clearance(id, name, 'body gap and cover wear together, against the face limit', {
+    sum: [base, 'cover-wear'],
+    gasket: true,
+  });
+
+export const pocketDepth = (width_mm: number, caution: string): Dimension =>
+  dimension(
+    'pocket-depth',
+    'Pocket depth',
+    'body',
+    'depth-mic',
+    hours([12, 3, 6, 9], (h) => `Depth mic on the deck, down to the pocket floor at ${h}.`),
+    { caution: `${caution} Fingers clear of the spindle.`, drawn_mm: width_mm },
+  );
+
+export const pocketBore = (diameter_mm: number): Dimension =>
+  dimension(
+    'pocket-diameter',
+    'Pocket bore',
+    'body',
+    'bore-gauge',
+    lines(['12–6', '3–9'], (l) => `Bore gauge across the pocket, ${l}.`),
+    { drawn_mm: diameter_mm },
+  );
+
+/** Depths on the cover: where a part has run, and where nothing has. */
+export const coverDepths = (track: string): Dimension[] =>
+  (
+    [
+      ['track-depth', 'Cover track', `the ${track} track`],
+      ['face-depth', 'Cover untouched face', 'the bare face'],
+    ] as const
+  ).map(([id, name, where]) =>
+    dimension(
+      id,
+      name,
+      'cover',
+      'depth-mic',
+      hours([12, 4, 8], (h) => `Depth mic across the cover, spindle on ${where} at ${h}.`),
+    ),
+  );

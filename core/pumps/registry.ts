@@ -1,0 +1,66 @@
+import { InputError } from '../errors';
+import { crescent } from './crescent';
+import { externalGear } from './external-gear';
+import type { Characteristic, Dimension, PumpFamily, PumpModel, Way } from './family';
+import { fixedVane } from './fixed-vane';
+import { gerotor } from './gerotor';
+import { vacuumVane } from './vacuum-vane';
+import { variableVane } from './variable-vane';
+
+/** Every pump family that the app knows, in the order in which they are offered. */
+export const FAMILIES: readonly PumpFamily[] = (
+  [crescent, gerotor, externalGear, variableVane, fixedVane, vacuumVane] as const
+).map((family) => family as unknown as PumpFamily);
+
+/** @throws InputError on `family` when there is none of that name */
+export function familyOf(id: string): PumpFamily {
+  const family = FAMILIES.find((f) => f.id === id);
+  if (!family) throw new InputError('family', `“${id}” is not a pump family that is known here.`);
+  return family;
+}
+
+/** What says which pump it is: a sheet does. */
+export interface PumpKind {
+  readonly family: string;
+  readonly geometry: object;
+}
+
+const MODELS = new WeakMap<object, { readonly family: string; readonly model: PumpModel }>();
+
+/** What there is to measure on a pump; worked out once for a geometry. */
+export function pumpOf({ family, geometry }: PumpKind): PumpModel {
+  const known = MODELS.get(geometry);
+  if (known?.family === family) return known.model;
+  const model = familyOf(family).model(geometry);
+  MODELS.set(geometry, { family, model });
+  return model;
+}
+
+/** @throws InputError on `characteristic` when the pump has none of that name */
+export function characteristicOf(pump: PumpKind, id: string): Characteristic {
+  const found = pumpOf(pump).characteristics.find((c) => c.id === id);
+  if (!found) throw new InputError('characteristic', `This pump has no “${id}”.`);
+  return found;
+}
+
+/** @throws InputError on `dimension` when the pump has none of that name */
+export function dimensionOf(pump: PumpKind, id: string): Dimension {
+  const found = pumpOf(pump).dimensions.find((d) => d.id === id);
+  if (!found) throw new InputError('dimension', `This pump has no “${id}”.`);
+  return found;
+}
+
+/** The ways in which a characteristic can be had, the usual one first. */
+export function waysOf(c: Characteristic): Way[] {
+  const ways: Way[] = [];
+  if (c.stations.length > 0) ways.push('leaf');
+  if (c.swing) ways.push('swing');
+  if (c.terms || c.tilt) ways.push('size');
+  if (c.touch) ways.push('touch');
+  return ways;
+}
+
+/** The dimensions that a characteristic rests on. */
+export function dimensionsFor(c: Characteristic): string[] {
+  return [...(c.terms ?? []).map((t) => t.dimension), ...(c.tilt ? [c.tilt.dimension] : [])];
+}

@@ -1,0 +1,173 @@
+import { object, type InferType } from 'yup';
+import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
+import type { Outline, Placement, PumpFamily, PumpModel } from './family';
+import { count, length, over } from './fields';
+import { clearance, dimension, fit, place } from './measures';
+import { pocketDepth } from './pocket';
+import { onClock, ORIGIN, type Point } from './shapes';
+import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
+import { vanePlacements, type VanePlan } from './vane.drawing';
+import { bearingPlay, sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+
+/** What the drawing and the sums need to know of a small vacuum pump: an eccentric rotor in a round bore. */
+export const vacuumVaneGeometry = object({
+  vanes: count('Vanes', 2, 8),
+  vaneThickness_mm: length('Vane thickness'),
+  vaneLength_mm: length('Vane length'),
+  rotorDiameter_mm: length('Rotor diameter'),
+  slotDepth_mm: length('Slot depth'),
+  shaftDiameter_mm: length('Shaft diameter'),
+  boreDiameter_mm: length('Bore').test(over('rotorDiameter_mm', 'Bore: wider than the rotor')),
+  eccentricity_mm: length('Eccentricity').test(
+    'room',
+    'Eccentricity: the rotor would run into the bore',
+    (e, { parent }) => {
+      const g = parent as { boreDiameter_mm: number; rotorDiameter_mm: number };
+      return 2 * e < g.boreDiameter_mm - g.rotorDiameter_mm;
+    },
+  ),
+  bodyDiameter_mm: length('Body diameter').test(
+    over('boreDiameter_mm', 'Body diameter: wider than the bore'),
+  ),
+  width_mm: length('Rotor width'),
+  bolts: count('Bolts', 3, 24),
+})
+  .noUnknown()
+  .required();
+
+export type VacuumVaneGeometry = InferType<typeof vacuumVaneGeometry>;
+
+/** The rotor all but touches the bore at 12, and the vanes reach farthest at 6. */
+const rotorCentre = (g: VacuumVaneGeometry): Point => ({ x: 0, y: -g.eccentricity_mm });
+
+export const vacuumVaneRotor = (g: VacuumVaneGeometry): VaneRotor => ({
+  centre: rotorCentre(g),
+  radius_mm: g.rotorDiameter_mm / 2,
+  vanes: g.vanes,
+  thickness_mm: g.vaneThickness_mm,
+  slotDepth_mm: g.slotDepth_mm,
+  shaftRadius_mm: g.shaftDiameter_mm / 2,
+  ringAt: circleFrom(rotorCentre(g), ORIGIN, g.boreDiameter_mm / 2),
+});
+
+const extent = (g: VacuumVaneGeometry) => g.bodyDiameter_mm / 2;
+
+const planOf = (g: VacuumVaneGeometry): VanePlan => ({
+  extent_mm: extent(g),
+  deck_mm: (g.boreDiameter_mm + g.bodyDiameter_mm) / 4,
+  rotorCentre: rotorCentre(g),
+  rotorRadius_mm: g.rotorDiameter_mm / 2,
+  shaftRadius_mm: g.shaftDiameter_mm / 2,
+  ringRadius_mm: g.boreDiameter_mm / 2,
+});
+
+function outline(g: VacuumVaneGeometry, { view }: Pick<Placement, 'view'>): Outline {
+  const extent_mm = extent(g);
+  const loose = looseOutline(view, extent_mm);
+  if (loose) return loose;
+  const housing = disc('housing', extent_mm);
+  const bore = disc('pocket', g.boreDiameter_mm / 2);
+  const shaft = disc('hole', g.shaftDiameter_mm / 2, rotorCentre(g));
+  const holes = boltHoles(g.bolts, planOf(g).deck_mm, 0.02 * g.bodyDiameter_mm);
+  const inside = view === 'empty' ? [shaft] : vaneRotorShapes(vacuumVaneRotor(g), g.vaneLength_mm);
+  return { extent_mm, shapes: [housing, bore, ...inside, ...holes] };
+}
+
+const PLACEMENTS: PlacementTable<VacuumVaneGeometry> = {
+  ...vanePlacements(planOf),
+  eccentricity: (g, station) => {
+    const to = onClock(station === 'a' ? 0 : 180, g.boreDiameter_mm / 2);
+    return { view: 'empty', tool: { kind: 'dial', from: rotorCentre(g), to }, probe: to };
+  },
+  'vane-in-slot': (g) => onLoose('vane mic', extent(g)),
+};
+
+function model(g: VacuumVaneGeometry): PumpModel {
+  return {
+    parts: [
+      { id: 'body', name: 'Body' },
+      { id: 'rotor', name: 'Rotor' },
+      { id: 'vane', name: 'Vanes' },
+      { id: 'cover', name: 'End covers' },
+    ],
+    characteristics: [
+      sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
+      vaneSlot,
+      vaneLength,
+      clearance('vane-in-slot', 'Vane left in slot', 'what stays in the slot at full reach', {
+        quantity: 'size',
+        terms: [
+          { dimension: 'vane-length', factor: 1 },
+          { dimension: 'ring-track', factor: -0.5 },
+          { dimension: 'eccentricity', factor: -1 },
+          { dimension: 'rotor-diameter', factor: 0.5 },
+        ],
+        caution: 'A vane shorter than its reach falls out and wrecks the pump.',
+      }),
+      clearance('ring-wear', 'Bore wear', 'track against the untouched rim, across', {
+        terms: fit('ring-track', 'ring-rim'),
+      }),
+      bearingPlay('bearing-play-front', 'Bearing play, front'),
+      bearingPlay('bearing-play-rear', 'Bearing play, rear'),
+    ],
+    dimensions: [
+      pocketDepth(g.width_mm, 'Rotor out.'),
+      ...vaneSizes(g.vanes, {
+        thickness_mm: g.vaneThickness_mm,
+        rotor_mm: g.rotorDiameter_mm,
+        width_mm: g.width_mm,
+      }),
+      dimension(
+        'eccentricity',
+        'Eccentricity',
+        'body',
+        'indicator',
+        [place('a', 'swept', 'Dial on the shaft, swept round the bore: half of the full swing.')],
+        { drawn_mm: g.eccentricity_mm },
+      ),
+      dimension(
+        'ring-track',
+        'Bore over its track',
+        'body',
+        'bore-gauge',
+        [
+          place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
+          place('12-6', 'at 12–6', 'Bore gauge on the worn track, 12–6.'),
+        ],
+        { drawn_mm: g.boreDiameter_mm },
+      ),
+      dimension('ring-rim', 'Bore beside its track', 'body', 'bore-gauge', [
+        place('3-9', 'at 3–9', 'Bore gauge at the untouched end of the bore, 3–9.'),
+        place('12-6', 'at 12–6', 'Bore gauge at the untouched end of the bore, 12–6.'),
+      ]),
+    ],
+  };
+}
+
+/** Small vacuum or transfer vane pump: an eccentric rotor with few vanes in a round bore, two bearings. */
+export const vacuumVane: PumpFamily<VacuumVaneGeometry> = {
+  id: 'vacuum-vane',
+  name: 'Small vacuum vane',
+  geometry: vacuumVaneGeometry,
+  example: {
+    vanes: 4,
+    vaneThickness_mm: 4,
+    vaneLength_mm: 16,
+    rotorDiameter_mm: 48,
+    slotDepth_mm: 15,
+    shaftDiameter_mm: 14,
+    boreDiameter_mm: 58,
+    eccentricity_mm: 4.7,
+    bodyDiameter_mm: 88,
+    width_mm: 36,
+    bolts: 6,
+  },
+  cautions: [
+    'Carbon vanes snap and their dust is fine: mask on, no compressed air.',
+    'Compressed air never spins a bearing.',
+    'Solvent and hot wash: gloves and glasses.',
+  ],
+  model,
+  outline,
+  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
+};

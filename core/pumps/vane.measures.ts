@@ -1,0 +1,100 @@
+import type { Characteristic, Dimension, Station } from './family';
+import { clearance, dimension, finger, fit, place, swing } from './measures';
+import { edgeHours, faceGap } from './pocket';
+
+/** Side clearance of a part in a pocket: leaf under the edge, or depth less width. */
+export const sideGap = (id: string, name: string, what: string, width: string): Characteristic =>
+  faceGap(id, `Side gap, ${name}`, edgeHours(what), width);
+
+/** A vane in its slot, tried at both ends of the slot. */
+export const vaneSlot: Characteristic = clearance(
+  'vane-slot',
+  'Vane to slot',
+  'full play in the slot',
+  {
+    stations: [
+      place('a', 'first slot', 'Leaf beside the vane in its slot, full depth.'),
+      place('b', 'opposite slot', 'Leaf beside the vane in the opposite slot.'),
+    ],
+    terms: fit('slot-width', 'vane-thickness'),
+    touch: finger('Vane in its slot, dry: does it fall free?'),
+    caution: 'A vane’s edge is sharp: the rounded one goes outward.',
+  },
+);
+
+export const vaneLength: Characteristic = clearance(
+  'vane-length',
+  'Vane length',
+  'slot to tip, rounded edge included; the shortest counts',
+  { quantity: 'size', terms: [{ dimension: 'vane-length', factor: 1 }] },
+);
+
+/** Radial play of a shaft in its bearing, by indicator. */
+export const bearingPlay = (id: string, name: string): Characteristic =>
+  clearance(id, name, 'full swing, pushed and pulled across', {
+    swing: swing([
+      place('up', 'up and down', 'Dial on the shaft by the bearing. Push down, lift: full swing.'),
+      place('side', 'side to side', 'Dial 90° on. Push and pull across: full swing.'),
+    ]),
+    caution: 'Never spin a bearing with compressed air.',
+  });
+
+const vaneStations = (count: number, words: string): Station[] =>
+  Array.from({ length: Math.min(count, 4) }, (_, i) =>
+    place(`vane-${i + 1}`, `vane ${i + 1}`, words.replace('%', `${i + 1}`)),
+  );
+
+/** Sizes that every vane pump has. */
+export const vaneSizes = (
+  vanes: number,
+  drawn: { readonly thickness_mm: number; readonly rotor_mm: number; readonly width_mm: number },
+): Dimension[] => [
+  dimension(
+    'vane-length',
+    'Vane length',
+    'vane',
+    'outside-mic',
+    vaneStations(vanes, 'Outside mic over vane %, foot to rounded edge.'),
+  ),
+  dimension(
+    'vane-thickness',
+    'Vane thickness',
+    'vane',
+    'outside-mic',
+    vaneStations(vanes, 'Outside mic over vane %, in the middle.'),
+    { drawn_mm: drawn.thickness_mm },
+  ),
+  dimension(
+    'slot-width',
+    'Slot width',
+    'rotor',
+    'caliper',
+    [
+      place('a', 'first slot', 'Caliper or gauge blocks in the first slot.'),
+      place('b', 'opposite slot', 'The same in the opposite slot.'),
+    ],
+    { drawn_mm: drawn.thickness_mm },
+  ),
+  dimension(
+    'rotor-diameter',
+    'Rotor diameter',
+    'rotor',
+    'outside-mic',
+    [
+      place('12-6', '12–6', 'Outside mic across the rotor, 12–6.'),
+      place('3-9', '3–9', 'Outside mic across the rotor, 3–9.'),
+    ],
+    { drawn_mm: drawn.rotor_mm },
+  ),
+  dimension(
+    'rotor-width',
+    'Rotor width',
+    'rotor',
+    'outside-mic',
+    [
+      place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
+      place('b', 'half a turn on', 'Outside mic over the rotor, half a turn on.'),
+    ],
+    { drawn_mm: drawn.width_mm },
+  ),
+];

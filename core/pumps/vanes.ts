@@ -1,0 +1,90 @@
+import type { Shape } from './family';
+import { circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
+
+/** A slotted rotor with its vanes, as it is drawn. Lengths in mm, angles clockwise from 12. */
+export interface VaneRotor {
+  readonly centre: Point;
+  readonly radius_mm: number;
+  readonly vanes: number;
+  readonly thickness_mm: number;
+  readonly slotDepth_mm: number;
+  readonly shaftRadius_mm: number;
+  /** How far the ring is from the rotor's centre along a clock angle. */
+  readonly ringAt: (angle_deg: number) => number;
+}
+
+/** How far a circle lies from a point inside it, along a clock angle. */
+export function circleFrom(
+  from: Point,
+  centre: Point,
+  radius: number,
+): (angle_deg: number) => number {
+  return (angle_deg) => {
+    const along = onClock(angle_deg, 1);
+    const off = { x: centre.x - from.x, y: centre.y - from.y };
+    const ahead = off.x * along.x + off.y * along.y;
+    const aside = off.x * along.y - off.y * along.x;
+    return ahead + Math.sqrt(Math.max(0, radius ** 2 - aside ** 2));
+  };
+}
+
+/** The directions of the vanes; one stands at 12. */
+export const vaneAngles = (count: number): number[] =>
+  Array.from({ length: count }, (_, i) => (360 * i) / count);
+
+/** A point `along` a clock angle from the centre and `aside` of that line. */
+function beside(centre: Point, angle_deg: number, along: number, aside: number): Point {
+  const on = onClock(angle_deg, along, centre);
+  const off = onClock(angle_deg + 90, aside);
+  return { x: on.x + off.x, y: on.y + off.y };
+}
+
+/** The rotor's rim with its slots cut in. */
+export function slottedRotor(r: VaneRotor): Point[] {
+  const half = (Math.asin(r.thickness_mm / 2 / r.radius_mm) * 180) / Math.PI;
+  const pitch = 360 / r.vanes;
+  return vaneAngles(r.vanes).flatMap((turn) => {
+    const floor = r.radius_mm - r.slotDepth_mm;
+    const rim = Array.from({ length: 9 }, (_, i) =>
+      onClock(turn + half + ((pitch - 2 * half) * i) / 8, r.radius_mm, r.centre),
+    );
+    return [
+      beside(r.centre, turn, floor, -r.thickness_mm / 2),
+      beside(r.centre, turn, floor, r.thickness_mm / 2),
+      ...rim,
+    ];
+  });
+}
+
+/** Share of the slot's width that the drawn vane fills, so that both its sides are seen. */
+const DRAWN_FILL = 0.8;
+
+/** Each vane out to the ring, its outer edge rounded, as long as rotor and ring let it be. */
+export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
+  const half = (DRAWN_FILL * r.thickness_mm) / 2;
+  return vaneAngles(r.vanes).map((turn) => {
+    const tip = r.ringAt(turn);
+    const foot = Math.max(tip - length_mm, r.radius_mm - r.slotDepth_mm);
+    const round = Array.from({ length: 7 }, (_, i) => {
+      const t = Math.PI * (1 - i / 6);
+      return beside(r.centre, turn, tip - half * (1 - Math.sin(t)), half * Math.cos(t));
+    });
+    return [beside(r.centre, turn, foot, -half), ...round, beside(r.centre, turn, foot, half)];
+  });
+}
+
+/** The rotor with its shaft bore, and its vanes out to the ring. */
+export function vaneRotorShapes(r: VaneRotor, length_mm: number): Shape[] {
+  return [
+    {
+      role: 'drive',
+      path: polygonPath(slottedRotor(r)) + circlePath(r.centre, r.shaftRadius_mm),
+    },
+    ...vanesOut(r, length_mm).map((vane): Shape => ({ role: 'vane', path: polygonPath(vane) })),
+  ];
+}
+
+/** A closed curve from its distance along clock angles. */
+export function polarCurve(radiusAt: (angle_deg: number) => number, centre: Point = ORIGIN) {
+  return Array.from({ length: 180 }, (_, i) => onClock(i * 2, radiusAt(i * 2), centre));
+}

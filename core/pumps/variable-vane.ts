@@ -1,0 +1,232 @@
+import { object, type InferType } from 'yup';
+import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
+import type { Outline, Placement, PumpFamily, PumpModel } from './family';
+import { count, length, over } from './fields';
+import { clearance, dimension, finger, fit, insideBore, place, reliefValve } from './measures';
+import { coverDepths, coverWear, floorTilt, pocketDepth, withCover } from './pocket';
+import { circlePath, onClock, ORIGIN, type Point } from './shapes';
+import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
+import { edgeAt, overWidth } from './placing';
+import { vanePlacements, type VanePlan } from './vane.drawing';
+import { sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+
+/** What the drawing and the sums need to know of a variable vane pump. */
+export const variableVaneGeometry = object({
+  vanes: count('Vanes', 5, 15),
+  vaneThickness_mm: length('Vane thickness'),
+  vaneLength_mm: length('Vane length'),
+  rotorDiameter_mm: length('Rotor diameter'),
+  slotDepth_mm: length('Slot depth'),
+  shaftDiameter_mm: length('Shaft diameter'),
+  slideBore_mm: length('Slide bore').test(
+    over('rotorDiameter_mm', 'Slide bore: wider than the rotor'),
+  ),
+  eccentricity_mm: length('Largest eccentricity').test(
+    'room',
+    'Largest eccentricity: the rotor would run into the slide',
+    (e, { parent }) => {
+      const g = parent as { slideBore_mm: number; rotorDiameter_mm: number };
+      return 2 * e < g.slideBore_mm - g.rotorDiameter_mm;
+    },
+  ),
+  slideDiameter_mm: length('Slide outside diameter').test(
+    over('slideBore_mm', 'Slide outside diameter: wider than its bore'),
+  ),
+  pocketDiameter_mm: length('Pocket across').test(
+    over('slideDiameter_mm', 'Pocket: wider than the slide'),
+  ),
+  bodyDiameter_mm: length('Body diameter').test(
+    over('pocketDiameter_mm', 'Body diameter: wider than the pocket'),
+  ),
+  width_mm: length('Rotor width'),
+  bolts: count('Bolts', 3, 24),
+})
+  .noUnknown()
+  .required();
+
+export type VariableVaneGeometry = InferType<typeof variableVaneGeometry>;
+
+/** The slide swings on a pin at 9, and is drawn at its largest stroke, away from it. */
+const pivotAt = (g: VariableVaneGeometry): Point => onClock(270, g.slideDiameter_mm / 2);
+const rotorCentre = (g: VariableVaneGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
+
+export const variableVaneRotor = (g: VariableVaneGeometry): VaneRotor => ({
+  centre: rotorCentre(g),
+  radius_mm: g.rotorDiameter_mm / 2,
+  vanes: g.vanes,
+  thickness_mm: g.vaneThickness_mm,
+  slotDepth_mm: g.slotDepth_mm,
+  shaftRadius_mm: g.shaftDiameter_mm / 2,
+  ringAt: circleFrom(rotorCentre(g), ORIGIN, g.slideBore_mm / 2),
+});
+
+const planOf = (g: VariableVaneGeometry): VanePlan => ({
+  extent_mm: g.bodyDiameter_mm / 2,
+  deck_mm: (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4,
+  rotorCentre: rotorCentre(g),
+  rotorRadius_mm: g.rotorDiameter_mm / 2,
+  shaftRadius_mm: g.shaftDiameter_mm / 2,
+  ringRadius_mm: g.slideBore_mm / 2,
+});
+
+function outline(g: VariableVaneGeometry, { view }: Pick<Placement, 'view'>): Outline {
+  const extent_mm = g.bodyDiameter_mm / 2;
+  const loose = looseOutline(view, extent_mm);
+  if (loose) return loose;
+  const housing = disc('housing', extent_mm);
+  const holes = boltHoles(g.bolts, planOf(g).deck_mm, 0.02 * g.bodyDiameter_mm);
+  const pin = disc('hole', 0.035 * g.bodyDiameter_mm, pivotAt(g));
+  const shaft = disc('hole', g.shaftDiameter_mm / 2, rotorCentre(g));
+  if (view === 'cover') {
+    return {
+      extent_mm,
+      shapes: [housing, disc('track', g.slideDiameter_mm / 2), shaft, pin, ...holes],
+    };
+  }
+  const pocket = disc('pocket', g.pocketDiameter_mm / 2);
+  if (view === 'empty') return { extent_mm, shapes: [housing, pocket, shaft, pin, ...holes] };
+  return {
+    extent_mm,
+    shapes: [
+      housing,
+      pocket,
+      {
+        role: 'driven',
+        path: circlePath(ORIGIN, g.slideDiameter_mm / 2) + circlePath(ORIGIN, g.slideBore_mm / 2),
+      },
+      pin,
+      ...vaneRotorShapes(variableVaneRotor(g), g.vaneLength_mm),
+      ...holes,
+    ],
+  };
+}
+
+const slideLand = (g: VariableVaneGeometry) => (g.slideBore_mm + g.slideDiameter_mm) / 4;
+
+const PLACEMENTS: PlacementTable<VariableVaneGeometry> = {
+  ...vanePlacements(planOf),
+  'side-slide': (g, station) => edgeAt(planOf(g), 'body', slideLand(g))(station),
+  'side-vanes': (g, station) =>
+    edgeAt(planOf(g), 'body', g.rotorDiameter_mm / 2, rotorCentre(g))(station),
+  'slide-width': (g, station) => overWidth(planOf(g), slideLand(g))(station),
+  'vane-width': (g, station) =>
+    overWidth(planOf(g), g.rotorDiameter_mm / 2, rotorCentre(g))(station),
+  'slide-pivot': (g) => onLoose('bushing finger', g.bodyDiameter_mm / 2),
+  'pivot-bore': (g) => onLoose('bushing bore', g.bodyDiameter_mm / 2),
+  'pivot-pin': (g) => onLoose('shaft mic', g.bodyDiameter_mm / 2),
+  'slide-seals': (g) => {
+    const probe = onClock(90, g.slideDiameter_mm / 2);
+    return { view: 'body', tool: { kind: 'finger', from: probe, to: probe }, probe };
+  },
+};
+
+const FOLLOWS =
+  'A cut in the pocket has to be matched by the same cut on the outer face, or the parts above foul.';
+const relief = reliefValve('body');
+
+function model(g: VariableVaneGeometry): PumpModel {
+  return {
+    parts: [
+      { id: 'body', name: 'Body' },
+      { id: 'rotor', name: 'Rotor' },
+      { id: 'vane', name: 'Vanes' },
+      { id: 'slide', name: 'Slide' },
+      { id: 'cover', name: 'Cover' },
+      { id: 'plunger', name: 'Regulator valve' },
+      { id: 'spring', name: 'Regulator spring' },
+    ],
+    characteristics: [
+      sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
+      sideGap('side-vanes', 'vanes', 'vane end', 'vane-width'),
+      sideGap('side-slide', 'slide', 'slide face', 'slide-width'),
+      vaneSlot,
+      clearance('pocket-depth', 'Pocket depth', 'deck to floor', {
+        quantity: 'size',
+        terms: [{ dimension: 'pocket-depth', factor: 1 }],
+        caution: FOLLOWS,
+      }),
+      floorTilt(g.pocketDiameter_mm, FOLLOWS),
+      vaneLength,
+      clearance('slide-pivot', 'Slide on its pivot', 'diametral', {
+        terms: fit('pivot-bore', 'pivot-pin'),
+        touch: finger('Slide on its pivot, dry: does it swing by its own weight?'),
+        sides: true,
+        caution: 'The slide’s spring is under load: let it off under control.',
+      }),
+      clearance('slide-seals', 'Slide seals', 'by hand: they spring out and hold the slide', {
+        touch: finger('Slide seals in their grooves: do they spring out and slide freely?'),
+      }),
+      ...relief.characteristics,
+      coverWear('slide'),
+      withCover('stack-rotor', 'Side with cover, rotor', 'side-rotor'),
+      withCover('stack-slide', 'Side with cover, slide', 'side-slide'),
+    ],
+    dimensions: [
+      pocketDepth(g.width_mm, `Parts out. ${FOLLOWS}`),
+      ...vaneSizes(g.vanes, {
+        thickness_mm: g.vaneThickness_mm,
+        rotor_mm: g.rotorDiameter_mm,
+        width_mm: g.width_mm,
+      }),
+      dimension(
+        'vane-width',
+        'Vane width',
+        'vane',
+        'outside-mic',
+        [
+          place('a', 'first vane', 'Outside mic over the first vane, end to end.'),
+          place('b', 'opposite vane', 'Outside mic over the opposite vane, end to end.'),
+        ],
+        { drawn_mm: g.width_mm },
+      ),
+      dimension(
+        'slide-width',
+        'Slide width',
+        'slide',
+        'outside-mic',
+        [
+          place('a', 'first place', 'Outside mic over the slide, beside the pivot.'),
+          place('b', 'opposite', 'Outside mic over the slide, opposite the pivot.'),
+        ],
+        { drawn_mm: g.width_mm },
+      ),
+      dimension('pivot-bore', 'Pivot bore', 'slide', 'bore-gauge', insideBore('pivot hole')),
+      dimension('pivot-pin', 'Pivot pin', 'body', 'outside-mic', [
+        place('a', 'first', 'Outside mic over the pivot pin.'),
+        place('b', '90° on', 'Outside mic over the pivot pin, 90° on.'),
+      ]),
+      ...relief.dimensions,
+      ...coverDepths('slide'),
+    ],
+  };
+}
+
+/** Variable-displacement vane pump: a slide on a pivot sets how far the vanes reach. */
+export const variableVane: PumpFamily<VariableVaneGeometry> = {
+  id: 'variable-vane',
+  name: 'Variable vane',
+  geometry: variableVaneGeometry,
+  example: {
+    vanes: 7,
+    vaneThickness_mm: 2.5,
+    vaneLength_mm: 9.2,
+    rotorDiameter_mm: 52,
+    slotDepth_mm: 10,
+    shaftDiameter_mm: 24,
+    slideBore_mm: 62,
+    eccentricity_mm: 3.2,
+    slideDiameter_mm: 80,
+    pocketDiameter_mm: 92,
+    bodyDiameter_mm: 120,
+    width_mm: 18,
+    bolts: 7,
+  },
+  cautions: [
+    'The slide’s spring and the regulator’s are under load: let them off under control.',
+    'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
+    'Vanes and vane rings snap: carry them, do not tip them out.',
+  ],
+  model,
+  outline,
+  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, g.bodyDiameter_mm / 2),
+};

@@ -1,0 +1,68 @@
+import { MM_PER, type LengthKind, type ShopUnit } from './units';
+
+/** How a length is written: unit, decimals and name, by kind and system. */
+const STYLE: Readonly<
+  Record<ShopUnit, Readonly<Record<LengthKind, { unit: 'mm' | 'in' | 'thou'; decimals: number }>>>
+> = {
+  mm: { gap: { unit: 'mm', decimals: 3 }, size: { unit: 'mm', decimals: 3 } },
+  thou: { gap: { unit: 'thou', decimals: 2 }, size: { unit: 'in', decimals: 4 } },
+};
+
+/** A number with at most `decimals` places, trailing zeros dropped down to `least`. */
+export function trimmed(value: number, decimals: number, least = 0): string {
+  const fixed = value.toFixed(decimals);
+  const [whole = '', part = ''] = fixed.split('.');
+  const kept = part.replace(/0+$/, '').padEnd(least, '0');
+  const text = kept ? `${whole}.${kept}` : whole;
+  return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
+}
+
+/** The unit's name as written behind a length of this kind: `mm`, `thou` or `in`. */
+export function unitName(kind: LengthKind, shop: ShopUnit): string {
+  return STYLE[shop][kind].unit;
+}
+
+/** A length as a bare number in the shop's unit: 0.0635 mm → `2.5` under thou, `0.064` under mm. */
+export function formatLength(length_mm: number, kind: LengthKind, shop: ShopUnit): string {
+  const { unit, decimals } = STYLE[shop][kind];
+  const least = unit === 'in' ? 3 : unit === 'mm' ? 2 : 0;
+  return trimmed(length_mm / MM_PER[unit], decimals, least);
+}
+
+/** A length with its unit. */
+export function formatWithUnit(length_mm: number, kind: LengthKind, shop: ShopUnit): string {
+  return `${formatLength(length_mm, kind, shop)} ${unitName(kind, shop)}`;
+}
+
+/** A length in both systems, unrounded but for binary noise: `2.5 thou = 0.0635 mm`. */
+export function echoLength(length_mm: number, kind: LengthKind): string {
+  const { unit } = STYLE.thou[kind];
+  return `${trimmed(length_mm / MM_PER[unit], 6)} ${unit} = ${trimmed(length_mm, 6)} mm`;
+}
+
+/** A range in the shop's unit, one number when both ends read the same; an open end reads ≥ or ≤. */
+export function formatRange(
+  lo_mm: number,
+  hi_mm: number | null,
+  kind: LengthKind,
+  shop: ShopUnit,
+): string {
+  const lo = formatLength(lo_mm, kind, shop);
+  if (hi_mm === null) return lo_mm > 0 ? `≥ ${lo}` : '–';
+  const hi = formatLength(hi_mm, kind, shop);
+  if (lo === hi) return lo;
+  return lo_mm > 0 ? `${lo}–${hi}` : `≤ ${hi}`;
+}
+
+/** Limits in the shop's unit: `0.02–0.06`, `≤ 0.06`, `≥ 0.02` or `no limit`. */
+export function formatLimits(
+  limits: { readonly lower_mm?: number | null; readonly upper_mm?: number | null },
+  kind: LengthKind,
+  shop: ShopUnit,
+): string {
+  const lower = limits.lower_mm ?? null;
+  const upper = limits.upper_mm ?? null;
+  if (lower === null && upper === null) return 'no limit';
+  if (upper === null) return `≥ ${formatLength(lower ?? 0, kind, shop)}`;
+  return formatRange(lower ?? 0, upper, kind, shop);
+}

@@ -1,0 +1,95 @@
+import fc from 'fast-check';
+import { InputError } from '../errors';
+import { formatLength } from './format';
+import { parseNumber, parseReading, WIDEST_GAP_MM } from './parse';
+import { MM_PER } from './units';
+
+const mm = (text: string, unit: 'thou' | 'in' | 'mm' = 'thou', kind: 'gap' | 'size' = 'gap') =>
+  parseReading(text, kind, unit).mm;
+
+describe('parseReading', () => {
+  test.each([
+    ['2-1/2', 'thou', 0.0635],
+    ['2 1/2', 'thou', 0.0635],
+    ['2½', 'thou', 0.0635],
+    ['½', 'thou', 0.0127],
+    ['.0035', 'thou', 0.0889],
+    ['0.004', 'thou', 0.1016],
+    ['0.1', 'thou', 0.00254],
+    ['0,05', 'mm', 0.05],
+    ['0,05mm', 'thou', 0.05],
+    ['50 µm', 'thou', 0.05],
+    ['50um', 'mm', 0.05],
+    ['35 tenths', 'mm', 0.0889],
+    ['1/2"', 'mm', 12.7],
+    ['3 THOU', 'mm', 0.0762],
+    ['0', 'mm', 0],
+  ] as const)('%s under %s is %d mm', (text, unit, expected) => {
+    expect(mm(text, unit)).toBeCloseTo(expected, 9);
+  });
+
+  it('echoes a reading in both systems', () => {
+    expect(parseReading('2-1/2', 'gap', 'thou').echo).toBe('2.5 thou = 0.0635 mm');
+    expect(parseReading('.7896 in', 'size', 'mm').echo).toBe('0.7896 in = 20.05584 mm');
+  });
+
+  test.each([
+    ['', /Nothing entered/],
+    ['   ', /Nothing entered/],
+    ['-2', /below zero/],
+    ['−0.02', /below zero/],
+    ['abc', /not a number/],
+    ['1/0', /not a number/],
+    ['1.2.3', /not a number/],
+    ['1e3', /not a number/],
+    ['30 mm', /over 25 mm/],
+  ])('refuses %j at its field', (text, message) => {
+    expect(() => mm(text)).toThrow(message);
+    expect(() => mm(text)).toThrow(InputError);
+    try {
+      mm(text);
+    } catch (error) {
+      expect((error as InputError).field).toBe('text');
+    }
+  });
+
+  it('lets a size be wider than any gap', () => {
+    expect(mm('116.12', 'mm', 'size')).toBe(116.12);
+    expect(mm(`${WIDEST_GAP_MM}`, 'mm')).toBe(WIDEST_GAP_MM);
+  });
+
+  it('reads back what it writes, in every unit', () => {
+    const units = fc.constantFrom(...(Object.keys(MM_PER) as (keyof typeof MM_PER)[]));
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 20_000 }), units, (tenMicron, unit) => {
+        const length = tenMicron / 1000;
+        const text = `${(length / MM_PER[unit]).toFixed(9)} ${unit}`;
+        expect(mm(text)).toBeCloseTo(length, 7);
+      }),
+    );
+  });
+
+  it('loses at most half of the last place when a length is shown', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 20, noNaN: true }), (length) => {
+        expect(Math.abs(Number(formatLength(length, 'gap', 'mm')) - length)).toBeLessThan(0.000501);
+        const thou = Number(formatLength(length, 'gap', 'thou')) * MM_PER.thou;
+        expect(Math.abs(thou - length)).toBeLessThan(0.00013);
+      }),
+    );
+  });
+});
+
+describe('parseNumber', () => {
+  test.each([
+    ['12,5', 12.5],
+    [' −4.5 ', -4.5],
+    ['0', 0],
+    ['', null],
+    ['  ', null],
+    ['hot', NaN],
+    ['1,2,3', NaN],
+  ] as const)('%j is %d', (text, value) => {
+    expect(parseNumber(text)).toBe(value);
+  });
+});

@@ -1,0 +1,88 @@
+import { InputError } from '../errors';
+import { echoLength } from './format';
+import { MM_PER, tidy_mm, type LengthKind, type LengthUnit } from './units';
+
+/** A reading as it was understood. */
+export interface ParsedReading {
+  readonly mm: number;
+  /** The reading in both systems, as it was understood: `2.5 thou = 0.0635 mm`. */
+  readonly echo: string;
+}
+
+/** No clearance in a pump is wider; a larger one is a size, or a slip of the decimal point. */
+export const WIDEST_GAP_MM = 25;
+
+/** Under thou a bare number smaller than this is inches: nobody works to 0.1 thou with a leaf. */
+const INCHES_BELOW = 0.1;
+
+const SUFFIXES: readonly (readonly [RegExp, LengthUnit])[] = [
+  [/(?:µm|μm|um)$/i, 'um'],
+  [/mm$/i, 'mm'],
+  [/(?:tenths|tenth)$/i, 'tenths'],
+  [/thou$/i, 'thou'],
+  [/(?:in|"|″|”)$/i, 'in'],
+];
+
+const VULGAR: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', '¾': '3/4' };
+
+const DECIMAL = /^(?:\d+(?:[.,]\d*)?|[.,]\d+)$/;
+const FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
+
+/** The value of an unsigned number as people write it, or NaN. */
+function numberOf(text: string): number {
+  if (DECIMAL.test(text)) return Number(text.replace(',', '.'));
+  const fraction = FRACTION.exec(text);
+  if (!fraction) return NaN;
+  const [, whole, over, under] = fraction;
+  return Number(whole ?? 0) + Number(over) / Number(under);
+}
+
+/** A plain number as people write it, a comma or a point, any minus; null for nothing, NaN for none. */
+export function parseNumber(text: string): number | null {
+  const written = text.trim();
+  return written === '' ? null : Number(written.replace(',', '.').replace(/^[−–]/, '-'));
+}
+
+/**
+ * Reads a length the way people in the trade write it.
+ *
+ * A suffix wins (`mm`, `um`, `µm`, `in`, `"`, `thou`, `tenths` of a thou);
+ * a bare number is in `unit`, except that under `thou` a number below 0.1 is
+ * inches (`.0035`). Fractions (`1/2`, `2 1/2`, `2-1/2`, `2½`) and a decimal
+ * comma are read.
+ *
+ * @param unit the unit of a bare number
+ * @returns the length in mm, and the echo of how it was understood
+ * @throws InputError on `text`: empty, not a number, below zero, or a gap over 25 mm
+ */
+export function parseReading(
+  text: string,
+  kind: LengthKind,
+  unit: 'thou' | 'in' | 'mm',
+): ParsedReading {
+  const fail = (message: string): never => {
+    throw new InputError('text', message);
+  };
+  const written = text.trim();
+  if (written === '') fail('Nothing entered: a reading is a number such as 0.05 or 2-1/2 thou.');
+
+  const suffix = SUFFIXES.find(([pattern]) => pattern.test(written));
+  const bare = (suffix ? written.replace(suffix[0], '') : written)
+    .replace(/[½¼¾]/g, (glyph) => ` ${VULGAR[glyph]}`)
+    .trim();
+  const below = /^[-−–]/.test(bare);
+  const value = numberOf(bare.replace(/^[-−–+]\s*/, ''));
+  if (!Number.isFinite(value)) fail(`“${written}” is not a number that can be read as a length.`);
+  if (below && value !== 0) fail(`“${written}” is below zero: a gap or a size cannot be negative.`);
+
+  const understood: LengthUnit =
+    suffix?.[1] ?? (unit === 'thou' && value < INCHES_BELOW ? 'in' : unit);
+  const mm = tidy_mm(value * MM_PER[understood]);
+  if (!Number.isFinite(mm)) fail(`“${written}” is not a number that can be read as a length.`);
+  if (kind === 'gap' && mm > WIDEST_GAP_MM) {
+    fail(
+      `${echoLength(mm, kind)} is over ${WIDEST_GAP_MM} mm: too wide for a gap. Check the unit.`,
+    );
+  }
+  return { mm, echo: echoLength(mm, kind) };
+}

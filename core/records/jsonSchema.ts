@@ -1,0 +1,83 @@
+import type { SchemaDescription, SchemaFieldDescription, SchemaObjectDescription } from 'yup';
+import { FAMILIES } from '../pumps/registry';
+import { fileSchema } from './file';
+import { READING_SCHEMA } from './parts';
+
+type Json = Readonly<Record<string, unknown>>;
+
+/** What cannot be told from a description alone: fields whose shape hangs on another, by their path. */
+const CHOICES: Readonly<Record<string, () => Json>> = {
+  geometry: () => ({ oneOf: FAMILIES.map((f) => schemaOf(f.geometry.describe(), '')) }),
+  readings: () => ({ oneOf: Object.values(READING_SCHEMA).map((r) => schemaOf(r.describe(), '')) }),
+};
+
+/** Bounds of numbers and lengths of lists and texts, by the name of yup's test. */
+const BOUND: Readonly<
+  Record<string, Readonly<Record<string, readonly [key: string, param: string]>>>
+> = {
+  number: { min: ['minimum', 'min'], max: ['maximum', 'max'] },
+  string: { min: ['minLength', 'min'], max: ['maxLength', 'max'] },
+  array: { min: ['minItems', 'min'], max: ['maxItems', 'max'] },
+};
+
+function boundsOf(d: SchemaDescription): Json {
+  const found: Record<string, unknown> = {};
+  for (const { name, params } of d.tests) {
+    if (!name) continue;
+    const bound = BOUND[d.type]?.[name];
+    if (bound) {
+      const strict = d.type === 'number' && params?.more !== undefined;
+      if (strict) found.exclusiveMinimum = params.more;
+      else if (params?.[bound[1]] !== undefined) found[bound[0]] = params[bound[1]];
+      else if (params?.less !== undefined) found.exclusiveMaximum = params.less;
+    }
+    if (name === 'matches') found.pattern = (params?.regex as RegExp).source;
+    if (name === 'integer') found.type = 'integer';
+  }
+  if (d.type === 'string' && !d.optional && d.oneOf.length === 0 && isRequired(d)) {
+    found.minLength = 1;
+  }
+  return found;
+}
+
+/** A required text is not empty; a defined one may be. */
+const isRequired = (d: SchemaDescription): boolean => d.tests.some((t) => t.name === 'required');
+
+function objectOf(d: SchemaObjectDescription): Json {
+  const fields = Object.entries(d.fields);
+  return {
+    type: 'object',
+    additionalProperties: false,
+    required: fields.filter(([, f]) => !('optional' in f && f.optional)).map(([name]) => name),
+    properties: Object.fromEntries(fields.map(([name, f]) => [name, schemaOf(f, name)])),
+  };
+}
+
+function plain(d: SchemaDescription, name: string): Json {
+  if (d.type === 'object') return objectOf(d as SchemaObjectDescription);
+  if (d.type === 'array') {
+    const { innerType } = d as unknown as { innerType: SchemaFieldDescription };
+    return { type: 'array', ...boundsOf(d), items: schemaOf(innerType, name) };
+  }
+  if (d.oneOf.length > 0) return { enum: d.oneOf };
+  return { type: d.type, ...boundsOf(d) };
+}
+
+function schemaOf(field: SchemaFieldDescription, name: string): Json {
+  const choice = field.type === 'lazy' ? CHOICES[name] : undefined;
+  if (choice) return choice();
+  const d = field as SchemaDescription;
+  const schema = plain(d, name);
+  return d.nullable ? { oneOf: [{ type: 'null' }, schema] } : schema;
+}
+
+/** The JSON Schema of the app's own file format, made from the schemas that check it. */
+export function fileJsonSchema(): Json {
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Dial Bench file, version 1',
+    description:
+      'Jobs, limit sheets, studies and a shop’s settings as they travel between benches. All lengths are in millimetres, moments are ISO 8601 in UTC.',
+    ...schemaOf(fileSchema.describe(), ''),
+  };
+}

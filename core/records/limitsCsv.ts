@@ -1,0 +1,105 @@
+import { parse, unparse } from 'papaparse';
+import { pumpOf } from '../pumps/registry';
+import { InputError } from '../errors';
+import { parseReading } from '../quantity/parse';
+import { FileError, type FileProblem } from './file';
+import { GASKETS, SIDES, type Sheet, type SheetLimit } from './sheet';
+
+const COLUMNS = [
+  'tier',
+  'characteristic',
+  'name',
+  'lower_mm',
+  'upper_mm',
+  'side',
+  'gasket',
+  'source',
+] as const;
+
+/** The limits of a sheet as CSV, one a line, in mm; a formula in a cell is defused. */
+export function limitsCsv(sheet: Sheet): string {
+  const names = new Map(pumpOf(sheet).characteristics.map((c) => [c.id, c.name]));
+  const rows = sheet.limits.map((l) => ({
+    ...l,
+    tier: sheet.tiers.find((t) => t.id === l.tier)?.name ?? l.tier,
+    name: names.get(l.characteristic) ?? '',
+    lower_mm: l.lower_mm ?? '',
+    upper_mm: l.upper_mm ?? '',
+  }));
+  return unparse(rows, { columns: [...COLUMNS], escapeFormulae: true });
+}
+
+type Row = Readonly<Partial<Record<(typeof COLUMNS)[number], string>>>;
+
+/**
+ * The sheet with its limits taken from CSV, whole or not at all. Lengths are
+ * in mm where they name no unit. Tiers go by name; the name of a
+ * characteristic is for people, its id counts.
+ *
+ * @throws FileError with the line of everything that is wrong
+ */
+export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
+  const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+  });
+  const lacking = (['tier', 'characteristic', 'lower_mm', 'upper_mm'] as const).filter(
+    (column) => !meta.fields?.includes(column),
+  );
+  if (lacking.length > 0) {
+    throw new FileError([
+      { place: 'line 1', message: `The column ${lacking.join(', ')} is missing.` },
+    ]);
+  }
+  const problems: FileProblem[] = [];
+  const limits = data.map((row, i) =>
+    limitOf(sheet, row, (message) => problems.push({ place: `line ${i + 2}`, message })),
+  );
+  const keys = limits.map((l) => `${l.tier} ${l.characteristic}`);
+  keys.forEach((key, i) => {
+    if (keys.indexOf(key) < i) {
+      problems.push({ place: `line ${i + 2}`, message: 'The same limit is there twice.' });
+    }
+  });
+  if (problems.length > 0) throw new FileError(problems.slice(0, 20));
+  return { ...sheet, limits: limits.filter((l) => l.lower_mm !== null || l.upper_mm !== null) };
+}
+
+function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): SheetLimit {
+  const tier = sheet.tiers.find((t) => t.name === row.tier?.trim() || t.id === row.tier?.trim());
+  if (!tier) wrong(`The sheet has no tier “${row.tier ?? ''}”.`);
+  const characteristic = row.characteristic?.trim() ?? '';
+  if (!pumpOf(sheet).characteristics.some((c) => c.id === characteristic)) {
+    wrong(`This pump has no characteristic “${characteristic}”.`);
+  }
+  const end = (cell: string | undefined): number | null => {
+    if (!cell?.trim()) return null;
+    try {
+      return parseReading(cell, 'size', 'mm').mm;
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      wrong(error.message);
+      return null;
+    }
+  };
+  const [lower_mm, upper_mm] = [end(row.lower_mm), end(row.upper_mm)];
+  if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
+    wrong('The upper limit is below the lower one.');
+  }
+  const oneOf = <T extends string>(cell: string | undefined, known: readonly T[], usual: T): T => {
+    const said = cell?.trim();
+    if (!said) return usual;
+    const found = known.find((k) => k === said);
+    if (!found) wrong(`“${said}” is not one of ${known.join(', ')}.`);
+    return found ?? usual;
+  };
+  return {
+    tier: tier?.id ?? '',
+    characteristic,
+    lower_mm,
+    upper_mm,
+    side: oneOf(row.side, SIDES, 'full'),
+    gasket: oneOf(row.gasket, GASKETS, 'counted'),
+    source: row.source ?? '',
+  };
+}

@@ -1,0 +1,165 @@
+import Ajv from 'ajv/dist/2020';
+import { readFileSync } from 'node:fs';
+import schema from '../../docs/file-format.schema.json';
+import { reportOf } from '../report/report';
+import { readingsCsv } from './csv';
+import { FileError, FILE_VERSION, readFile, writeFile } from './file';
+import { fileJsonSchema } from './jsonSchema';
+import type { Job } from './job';
+
+/** A record as a careless hand might change it. */
+type LooseRecord = Record<string, unknown> & { limits: LooseItems; readings: LooseItems };
+type LooseItem = Record<string, unknown>;
+type LooseItems = [LooseItem, LooseItem, LooseItem, ...LooseItem[]];
+type Loose = [LooseRecord, LooseRecord, ...LooseRecord[]];
+
+const DEMO = readFileSync('public/demo/highmoor.json', 'utf8');
+const parsed = () =>
+  JSON.parse(DEMO) as { version: number; format: string; jobs: Loose; sheets: Loose };
+
+function problemsOf(text: string) {
+  try {
+    readFile(text);
+  } catch (error) {
+    if (error instanceof FileError) return error.problems;
+    throw error;
+  }
+  return [];
+}
+const changed = (change: (file: ReturnType<typeof parsed>) => void) => {
+  const file = parsed();
+  change(file);
+  return problemsOf(JSON.stringify(file));
+};
+
+describe('a file', () => {
+  it('reads back what was written', () => {
+    const { jobs, sheets } = readFile(DEMO);
+    const again = readFile(writeFile({ jobs, sheets }, '2026-11-23T10:00:00.000Z'));
+    expect(again.jobs).toEqual(jobs);
+    expect(again.sheets).toEqual(sheets);
+  });
+
+  it('is published with a schema that is the one it is checked by', () => {
+    expect(schema).toEqual(JSON.parse(JSON.stringify(fileJsonSchema())));
+  });
+
+  it('holds to the published schema', () => {
+    const validate = new Ajv({ strict: true, allErrors: true }).compile(schema);
+    validate(parsed());
+    expect(validate.errors).toBeNull();
+  });
+
+  it('of a field more is refused by the published schema as well', () => {
+    const validate = new Ajv({ strict: true }).compile(schema);
+    const file = parsed();
+    file.jobs[0].colour = 'red';
+    expect(validate(file)).toBe(false);
+  });
+
+  it('that was cut short says where', () => {
+    const [problem] = problemsOf(DEMO.slice(0, 5000));
+    expect(problem!.message).toMatch(/cut short/);
+    expect(problem!.place).toMatch(/^line \d+, column \d+$/);
+  });
+
+  it.each([
+    ['', /empty/],
+    ['hello', /Not readable|cut short/],
+    ['[1, 2]', /does not name its format/],
+    ['{"format":"other"}', /Not a Dial Bench file/],
+    ['null', /does not name its format/],
+  ])('%j is refused', (text, message) => {
+    expect(problemsOf(text)[0]!.message).toMatch(message);
+  });
+
+  it('of a newer version is refused, and says so', () => {
+    expect(changed((f) => (f.version = FILE_VERSION + 1))).toEqual([
+      { place: 'version', message: expect.stringMatching(/newer Dial Bench/) as string },
+    ]);
+  });
+
+  it.each<[string, (file: ReturnType<typeof parsed>) => void, RegExp]>([
+    [
+      'an upper limit below the lower',
+      (f) => (f.sheets[0].limits[0].upper_mm = 0.001),
+      /^sheets\[0\]\.limits\[0\]\.upper_mm$/,
+    ],
+    [
+      'a felt that is none',
+      (f) => (f.jobs[0].readings[1].felt = 'tight'),
+      /^jobs\[0\]\.readings\[1\]\.felt$/,
+    ],
+    [
+      'a leaf below zero',
+      (f) => (f.jobs[0].readings[0].leaves_mm = [-1]),
+      /^jobs\[0\]\.readings\[0\]\.leaves_mm\[0\]$/,
+    ],
+    ['a tier that the sheet has not', (f) => (f.jobs[0].tier = 'gold'), /^jobs\[0\]\.tier$/],
+    [
+      'a place that the pump has not',
+      (f) => (f.jobs[0].readings[2].station = '13'),
+      /^jobs\[0\]\.readings\[2\]$/,
+    ],
+    ['a family that is none', (f) => (f.sheets[0].family = 'turbine'), /^sheets\[0\]\.family$/],
+    ['a field too many', (f) => (f.jobs[0].colour = 'red'), /^jobs\[0\]$/],
+    ['a number as text', (f) => (f.jobs[1].revision = '3'), /^jobs\[1\]\.revision$/],
+    ['a moment that is none', (f) => (f.jobs[0].createdAt = 'yesterday'), /^jobs\[0\]\.createdAt$/],
+  ])('with %s is refused at its place', (_, change, place) => {
+    expect(changed(change).map((p) => p.place)).toEqual(
+      expect.arrayContaining([expect.stringMatching(place)]),
+    );
+  });
+
+  it('says everything that is wrong, not just the first', () => {
+    const problems = changed((f) => {
+      f.jobs[0].tag = '';
+      (f.jobs[1].rules as Record<string, unknown>).decision = 'maybe';
+    });
+    expect(problems.map((p) => p.place)).toEqual(['jobs[0].tag', 'jobs[1].rules.decision']);
+  });
+});
+
+describe('readings as CSV', () => {
+  const [job] = readFile(DEMO).jobs as [Job];
+  it('is a line each, under a heading', () => {
+    const lines = readingsCsv(job).split('\r\n');
+    expect(lines).toHaveLength(job.readings.length + 1);
+    expect(lines[0]).toMatch(/^tag,at,by,instrument,source,kind,what,place/);
+  });
+  it('defuses what a spreadsheet would run', () => {
+    expect(readingsCsv({ ...job, tag: '=1+1' })).toContain("'=1+1");
+    expect(readingsCsv({ ...job, tag: '@sum' })).toContain("'@sum");
+  });
+});
+
+describe('the report', () => {
+  const jobs = readFile(DEMO).jobs;
+  const named = (tag: string) => jobs.find((j) => j.tag === tag)!;
+
+  it('says each verdict with its limit, evidence and source', () => {
+    const report = reportOf(named('HM-0409'), 'mm');
+    expect(report.overall).toEqual({ verdict: 'out', words: '4 in, 2 out' });
+    expect(report.rows.find((r) => r.name === 'Face with cover, drive gear')).toMatchObject({
+      word: 'Out',
+      limits: '0.02–0.08',
+    });
+    expect(report.facts).toContainEqual(['Limits', expect.stringMatching(/Service: Invented/)]);
+    expect(report.notes[0]).toMatch(/invented/);
+  });
+  it('says what was not measured, and by whom the rest was', () => {
+    const report = reportOf(named('HM-0417'), 'thou');
+    expect(report.notMeasured).toContain('Cover wear');
+    expect(report.hands).toEqual([
+      expect.objectContaining({ who: 'Ivo K.', instrument: 'Leaf set A', readings: 5 }),
+    ]);
+    expect(report.unit).toBe('thou');
+  });
+  it('lists what was struck, with the reason', () => {
+    const job = named('HM-0417');
+    const [first, ...rest] = job.readings as [Job['readings'][0], ...Job['readings']];
+    const struck = { at: job.createdAt, by: 'Runa T.', why: 'edge not seated' };
+    const report = reportOf({ ...job, readings: [{ ...first, struck }, ...rest] }, 'mm');
+    expect(report.struck).toEqual([expect.stringMatching(/edge not seated, Runa T\./)]);
+  });
+});

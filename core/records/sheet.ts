@@ -1,0 +1,133 @@
+import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
+import { FAMILIES, pumpOf } from '../pumps/registry';
+import { finite, identifier, line, millimetres, note } from './parts';
+
+/** Version of the sheet record that this code writes. */
+export const SHEET_SCHEMA = 1;
+
+/** What a published limit counts: the full gap, or what is left on one side of a centred part. */
+export const SIDES = ['full', 'one-side'] as const;
+/** Whether a face limit already has the compressed gasket in it. */
+export const GASKETS = ['counted', 'not-counted'] as const;
+
+const limit = object({
+  characteristic: identifier(),
+  tier: identifier(),
+  lower_mm: millimetres().nullable().defined(),
+  upper_mm: millimetres()
+    .nullable()
+    .defined()
+    .test('order', 'The upper limit is below the lower one', (upper, { parent }) => {
+      const { lower_mm } = parent as { lower_mm: number | null };
+      return upper == null || lower_mm == null || upper >= lower_mm;
+    }),
+  side: string().oneOf(SIDES).required(),
+  gasket: string().oneOf(GASKETS).required(),
+  /** Where it stands, where that is not what the tier says. */
+  source: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+const material = object({
+  part: identifier(),
+  name: line().required(),
+  /** Linear expansion, 1/K. */
+  alpha_per_K: finite().required().min(0).max(1e-4, 'Over 100e-6/K: no metal expands that much'),
+  /** Temperature at work. */
+  hot_C: finite().required().min(-60).max(400),
+})
+  .noUnknown()
+  .required();
+
+const nominal = object({ dimension: identifier(), value_mm: millimetres().required() })
+  .noUnknown()
+  .required();
+
+const tier = object({ id: identifier(), name: line().required(), source: line().defined() })
+  .noUnknown()
+  .required();
+
+/** A variant that the sheet covers, with the years and serial numbers it was built in; empty is open. */
+const variant = object({
+  id: identifier(),
+  name: line().required('A variant needs a name'),
+  years: line().defined(),
+  serials: line().defined(),
+  note: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+export const TORQUE_UNITS = ['Nm', 'lbft', 'lbin'] as const;
+
+const fastener = object({
+  id: identifier(),
+  name: line().required('A fastener needs a name'),
+  thread: line().defined(),
+  count: number().integer().min(1, 'At least one').max(99).required(),
+  torque: finite().moreThan(0, 'A torque is over zero').max(5000).nullable().defined(),
+  unit: string().oneOf(TORQUE_UNITS).required(),
+  note: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** A limit sheet: one pump model with its geometry, materials and published limits by tier. */
+export const sheetSchema = object({
+  schema: number().oneOf([SHEET_SCHEMA]).required(),
+  id: identifier(),
+  revision: number().integer().min(0).required(),
+  model: line().required('A sheet needs a model name'),
+  variants: array(variant).required().max(40),
+  family: string()
+    .oneOf(FAMILIES.map((f) => f.id))
+    .required(),
+  /** True where the limits were made up, as in the demo: said wherever they appear. */
+  invented: boolean().required(),
+  note: note().defined(),
+  geometry: lazy((_, { parent }) => {
+    const known = FAMILIES.find(
+      (f) => f.id === (parent as { family?: string } | undefined)?.family,
+    );
+    return known ? known.geometry : object().required();
+  }),
+  /** Thickness of the gasket once it is compressed; 0 where there is none. */
+  gasket_mm: millimetres().required().max(5, 'Over 5 mm: no gasket'),
+  materials: array(material).required(),
+  nominal: array(nominal).required(),
+  tiers: array(tier).required().min(1, 'A sheet needs at least one tier of limits').max(12),
+  limits: array(limit).required(),
+  fasteners: array(fastener).required().max(60),
+})
+  .noUnknown()
+  .required()
+  .test('refers', (sheet, context) => {
+    const family = FAMILIES.find((f) => f.id === sheet.family);
+    if (!family || !family.geometry.isValidSync(sheet.geometry, { strict: true })) return true;
+    const pump = pumpOf({ family: sheet.family, geometry: sheet.geometry as object });
+    const stray = sheet.limits.findIndex(
+      (l) =>
+        !sheet.tiers.some((t) => t.id === l.tier) ||
+        !pump.characteristics.some((c) => c.id === l.characteristic),
+    );
+    if (stray < 0) return true;
+    const path = `${context.path ? `${context.path}.` : ''}limits[${stray}]`;
+    return context.createError({ path, message: 'The sheet has no such tier or characteristic' });
+  });
+
+export type Sheet = Omit<InferType<typeof sheetSchema>, 'geometry'> & { geometry: object };
+export type SheetLimit = Sheet['limits'][number];
+
+/** The limits of a characteristic on a tier, as published; a sum that has none of its own takes those of its base. */
+export function limitsFor(sheet: Sheet, tierId: string, characteristic: string): SheetLimit | null {
+  const own = sheet.limits.find((l) => l.tier === tierId && l.characteristic === characteristic);
+  if (own && (own.lower_mm !== null || own.upper_mm !== null)) return own;
+  const base = pumpOf(sheet).characteristics.find((c) => c.id === characteristic)?.sum?.[0];
+  return base ? limitsFor(sheet, tierId, base) : null;
+}
+
+/** `Veltrane T6 front pump` */
+export function sheetName(sheet: Pick<Sheet, 'model'>): string {
+  return sheet.model;
+}

@@ -1,0 +1,78 @@
+import { array, number, object, string, type InferType } from 'yup';
+import { shuffler } from 'd3-array';
+import { evenFrom, seedOf } from '../random';
+import { identifier, line, millimetres, moment, SOURCES } from './parts';
+
+export const STUDY_SCHEMA = 1;
+
+const studyReading = object({
+  person: line().required(),
+  part: line().required(),
+  trial: number().integer().min(1).max(10).required(),
+  at: moment(),
+  text: line().required(),
+  unit: string().oneOf(['mm', 'in', 'thou']).required(),
+  value_mm: millimetres().required(),
+  source: string().oneOf(SOURCES).required(),
+})
+  .noUnknown()
+  .required();
+
+const names = (what: string, most: number) =>
+  array(line().required(`A ${what} needs a name`))
+    .required()
+    .min(2, `Two at least: one ${what} alone tells nothing`)
+    .max(most)
+    .test(
+      'distinct',
+      `The same ${what} is there twice`,
+      (list) => !list || new Set(list).size === list.length,
+    );
+
+/** A small study of a way of measuring: some people read some parts a few times, not knowing which. */
+export const studySchema = object({
+  schema: number().oneOf([STUDY_SCHEMA]).required(),
+  id: identifier(),
+  revision: number().integer().min(0).required(),
+  createdAt: moment(),
+  /** What is measured, in words: `gear width by outside mic`. */
+  what: line().required('Say what is measured'),
+  /** The instrument that takes the result over. */
+  instrument: identifier(),
+  people: names('person', 6),
+  parts: names('part', 20),
+  trials: number().integer().min(2, 'Twice at least').max(6).required(),
+  readings: array(studyReading).required(),
+})
+  .noUnknown()
+  .required();
+
+export type Study = InferType<typeof studySchema>;
+
+/** One reading that the study asks for. */
+export interface StudyStep {
+  readonly person: string;
+  readonly part: string;
+  readonly trial: number;
+}
+
+/**
+ * The order of a study: round by round, person by person, the parts shuffled
+ * each time so that nobody remembers what was read. The same for the same study.
+ */
+export function studyOrder(study: Pick<Study, 'id' | 'people' | 'parts' | 'trials'>): StudyStep[] {
+  const shuffle = shuffler(evenFrom(seedOf(study.id)));
+  return Array.from({ length: study.trials }, (_, round) =>
+    study.people.flatMap((person) =>
+      shuffle([...study.parts]).map((part) => ({ person, part, trial: round + 1 })),
+    ),
+  ).flat();
+}
+
+/** The first reading still missing; null once the study is complete. */
+export function nextInStudy(study: Study): StudyStep | null {
+  const done = new Set(study.readings.map((r) => JSON.stringify([r.person, r.part, r.trial])));
+  return (
+    studyOrder(study).find((s) => !done.has(JSON.stringify([s.person, s.part, s.trial]))) ?? null
+  );
+}

@@ -1,0 +1,115 @@
+import { hiddenOf } from '../../demo/hidden';
+import { emptyJob } from '../../demo/job';
+import { measure } from '../../demo/rebuilder';
+import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { evenFrom } from '../random';
+import type { Job } from '../records/job';
+import type { Sheet } from '../records/sheet';
+import { NEW_SHOP } from '../records/shop';
+import { handWords, reportOf } from './report';
+
+const AT = '2026-11-20T09:00:00.000Z';
+const zero = (read_mm: number) => ({
+  instrument: 'depth-mic',
+  at: AT,
+  by: 'Runa T.',
+  standard_mm: 25,
+  read_mm,
+});
+
+function measured(sheet: Sheet, over: Partial<Job> = {}): Job {
+  const job = { ...emptyJob(sheet, AT), ...over };
+  const room = { instruments: NEW_SHOP.instruments, zeros: job.zeros };
+  return measure(job, hiddenOf(sheet, job.tier, 0.5, {}, evenFrom(2)), room, new Date(AT));
+}
+
+describe('the report of a pump', () => {
+  it.each(DEMO_SHEETS.map((s) => [s.model, s] as const))(
+    'has a row for each limit and each finding, and no other: %s',
+    (_, sheet) => {
+      const job = measured(sheet);
+      const { rows, notMeasured, overall } = reportOf(job, 'mm');
+      const limited = new Set(
+        sheet.limits.filter((l) => l.tier === 'service').map((l) => l.characteristic),
+      );
+      expect(rows.length).toBeGreaterThanOrEqual(limited.size);
+      expect(rows.length).toBeLessThan(limited.size + 4);
+      expect(notMeasured).toEqual([]);
+      expect(overall.words).toMatch(/\d+ in/);
+      for (const row of rows) {
+        expect(row.evidence).not.toBe('not measured');
+        expect(`${row.evidence} ${row.limits} ${row.hot} ${row.reason}`).not.toMatch(
+          /NaN|undefined|Infinity/,
+        );
+      }
+    },
+  );
+
+  it('reads the same gaps in thou', () => {
+    const job = measured(VELTRANE_T6);
+    const [mm, thou] = [reportOf(job, 'mm'), reportOf(job, 'thou')];
+    expect(thou.rows.map((r) => r.verdict)).toEqual(mm.rows.map((r) => r.verdict));
+    expect([mm.unit, thou.unit]).toEqual(['mm', 'thou']);
+    expect(thou.rows[0]?.limits).toBe('0.79–3.15');
+  });
+
+  it('says of a job that nobody measured what is missing', () => {
+    const report = reportOf(emptyJob(VELTRANE_T6, AT), 'mm');
+    expect(report.notMeasured).toEqual([
+      'Face gap, drive gear',
+      'Face gap, driven gear',
+      'Driven gear to wall',
+      'Cover wear',
+      'Face with cover, drive gear',
+      'Face with cover, driven gear',
+    ]);
+    expect(report.hands).toEqual([]);
+    expect(report.overall).toEqual({ verdict: 'open', words: '6 open' });
+  });
+
+  it('names the hands, their instruments, and zeros that were not as they should be', () => {
+    const never = reportOf(measured(VELTRANE_T6, { tier: 'new' }), 'mm');
+    const words = never.hands.map(handWords);
+    expect(words).toContainEqual(
+      expect.stringMatching(/^Ivo K\., Depth mic: 4 readings, .*, 4 never zeroed$/),
+    );
+    expect(words).toContainEqual(
+      expect.stringMatching(/^Ivo K\., Leaf set A: \d+ readings, [^,]*$/),
+    );
+    const zeroed = measured(VELTRANE_T6, { tier: 'new', zeros: [zero(25.004)] });
+    const report = reportOf(zeroed, 'mm', {
+      instrumentName: (id) => NEW_SHOP.instruments.find((i) => i.id === id)?.name ?? id,
+    });
+    expect(report.hands.map(handWords).join()).toMatch(/Depth mic: 4 readings, [^,]*,Ivo/);
+    expect(report.zeros).toEqual(['Depth mic 2026-11-20 09:00 UTC, +0.004 mm, taken off, Runa T.']);
+    expect(reportOf({ ...zeroed, zeros: [zero(25)] }, 'mm').zeros[0]).toMatch(/right on/);
+    expect(reportOf({ ...zeroed, zeros: [zero(24.998)] }, 'mm').zeros[0]).toMatch(/−0.002 mm/);
+  });
+
+  it('says what it rests on: rule, house rules, temperature, a sheet that was changed since', () => {
+    const job = measured(VELTRANE_T6, { part_C: 26 });
+    const limits = VELTRANE_T6.limits.map((l) =>
+      l.characteristic === 'od-pocket' ? { ...l, upper_mm: 0.3 } : l,
+    );
+    const { notes } = reportOf(job, 'mm', { sheetNow: { ...VELTRANE_T6, limits } });
+    const all = notes.join('\n');
+    expect(all).toMatch(/invented for a demonstration/);
+    expect(all).toMatch(/sheet has changed since .* 0.08–0.25 is now 0.08–0.30/);
+    expect(all).toMatch(/Guarded rule/);
+    expect(all).toMatch(/Part at 26 °C/);
+    expect(all).toMatch(/House rules of this job: Decision rule: guarded/);
+    expect(all).toMatch(/manual, local codes and licensed practice/);
+    const plain = { ...job, rules: { ...job.rules, decision: 'plain' as const } };
+    expect(reportOf(plain, 'mm').notes.join()).toMatch(/Plain rule/);
+  });
+
+  it('says how a limit was held that is published in another way', () => {
+    const limits = VELTRANE_T6.limits.map((l) =>
+      l.characteristic === 'od-pocket' ? { ...l, side: 'one-side' as const } : l,
+    );
+    const { rows } = reportOf(measured({ ...VELTRANE_T6, limits }), 'mm');
+    expect(rows.find((r) => r.name === 'Driven gear to wall')?.limits).toBe(
+      '0.16–0.50, published for one side, held against the full gap',
+    );
+  });
+});

@@ -1,0 +1,213 @@
+import { assessJob, type Assessment } from '../judge/assess';
+import { explain, rangeText, shownExtremes, VERDICT_WORD } from '../judge/explain';
+import { conventionWords } from '../judge/limits';
+import { worstVerdict } from '../judge/summary';
+import { readingDetail, readingFigure, ZERO_WORD } from '../judge/words';
+import { centre } from '../metrology/estimate';
+import type { Verdict } from '../metrology/verdict';
+import { formatLength, formatLimits, formatWithUnit, unitName } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
+import type { Job } from '../records/job';
+import type { Reading } from '../records/parts';
+import { sheetChanges } from '../records/changes';
+import { rulesWords } from '../records/rules';
+import { sheetName, type Sheet } from '../records/sheet';
+import { placeOf, targetOf } from '../records/target';
+
+/** One judged characteristic as the report prints it. */
+export interface ReportRow {
+  readonly name: string;
+  readonly limits: string;
+  readonly evidence: string;
+  readonly hot: string;
+  readonly verdict: Verdict;
+  readonly word: string;
+  readonly reason: string;
+}
+
+/** A person with an instrument, how often and when: who measured with what. */
+export interface ReportHand {
+  readonly who: string;
+  readonly instrument: string;
+  readonly readings: number;
+  /** How many of them were made with a zero that was overdue or never checked; empty for none. */
+  readonly zero: string;
+  readonly from: string;
+  readonly to: string;
+}
+
+/** Who measured with what, how often, when, and how the zero stood, as a line. */
+export function handWords(h: ReportHand): string {
+  const count = `${h.readings} ${h.readings === 1 ? 'reading' : 'readings'}`;
+  const when = h.from === h.to ? h.from : `${h.from} to ${h.to}`;
+  return [`${h.who}, ${h.instrument}: ${count}`, when, h.zero].filter(Boolean).join(', ');
+}
+
+/** Everything that stands on the one page, as words, so that screen, paper and PDF say the same. */
+export interface Report {
+  readonly title: string;
+  readonly pump: string;
+  readonly facts: readonly (readonly [label: string, value: string])[];
+  readonly overall: { readonly verdict: Verdict; readonly words: string };
+  readonly unit: string;
+  readonly rows: readonly ReportRow[];
+  readonly notMeasured: readonly string[];
+  readonly struck: readonly string[];
+  readonly hands: readonly ReportHand[];
+  /** Zero checks made for the job, with what was taken off since. */
+  readonly zeros: readonly string[];
+  readonly notes: readonly string[];
+}
+
+const day = (moment: string): string => `${moment.slice(0, 10)} ${moment.slice(11, 16)} UTC`;
+
+function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
+  const known = shownExtremes(a);
+  const { quantity } = a.characteristic;
+  const convention = a.limits ? conventionWords(job.sheet, a.limits, a.characteristic.id) : '';
+  const hot =
+    known && a.heatShift_mm !== null
+      ? formatLength(Math.max(0, centre(known.largest) + a.heatShift_mm), quantity, unit)
+      : '–';
+  return {
+    name: a.characteristic.name,
+    limits: a.limits
+      ? [formatLimits(a.limits, quantity, unit), convention].filter(Boolean).join(', ')
+      : 'none',
+    evidence: known
+      ? rangeText(known, unit, quantity)
+      : a.touches.length > 0
+        ? 'by hand'
+        : 'not measured',
+    hot,
+    verdict: a.verdict,
+    word: a.limits ? VERDICT_WORD[a.verdict] : 'Recorded',
+    reason: explain(a, job.sheet, unit),
+  };
+}
+
+function zeroWords(readings: readonly Reading[]): string {
+  return (['never', 'overdue'] as const)
+    .map(
+      (state) =>
+        [readings.filter((r) => r.kind === 'size' && r.zero === state).length, state] as const,
+    )
+    .filter(([n]) => n > 0)
+    .map(([n, state]) => `${n} ${ZERO_WORD[state]}`)
+    .join(', ');
+}
+
+function handsOf(readings: readonly Reading[]): ReportHand[] {
+  const hands = new Map<string, Reading[]>();
+  for (const r of readings) {
+    const key = `${r.by}|${r.instrument}`;
+    hands.set(key, [...(hands.get(key) ?? []), r]);
+  }
+  return [...hands.values()].map((group) => {
+    const times = group.map((r) => r.at).sort();
+    const [first] = group as [Reading];
+    return {
+      who: first.by || 'not named',
+      instrument: first.instrument,
+      readings: group.length,
+      zero: zeroWords(group),
+      from: day(times[0] ?? ''),
+      to: day(times.at(-1) ?? ''),
+    };
+  });
+}
+
+function struckWords(r: Reading, job: Job, unit: ShopUnit): string {
+  const { name } = targetOf(job.sheet, r);
+  const figure = [readingFigure(r, unit), readingDetail(r, unit)].filter(Boolean).join(' ');
+  const what = `${name}, ${placeOf(job.sheet, r)}: ${figure}`;
+  return `${what} (${r.struck?.why || 'no reason given'}${r.struck?.by ? `, ${r.struck.by}` : ''})`;
+}
+
+function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
+  return job.zeros.map(({ instrument, at, by, standard_mm, read_mm }) => {
+    const off = read_mm - standard_mm;
+    const words =
+      off === 0
+        ? 'right on'
+        : `${off > 0 ? '+' : '−'}${formatWithUnit(Math.abs(off), 'gap', unit)}, taken off`;
+    return [`${names(instrument)} ${day(at)}`, words, by].filter(Boolean).join(', ');
+  });
+}
+
+/** What the limits and the verdicts rest on, and what nobody should read into them. */
+function notesOf(job: Job, changed: readonly string[]): string[] {
+  const rule =
+    job.rules.decision === 'guarded'
+      ? 'Guarded rule: in or out only where it is at least 95% sure (JCGM 106).'
+      : 'Plain rule: the figure itself is held against the limit.';
+  const invented = job.sheet.invented
+    ? [
+        'The pump, the limits and their sources are invented for a demonstration: not for a real pump.',
+      ]
+    : [];
+  const temperatures =
+    job.part_C === null ? '' : ` Part at ${job.part_C} °C, sizes brought to 20 °C.`;
+  return [
+    ...invented,
+    ...(changed.length > 0
+      ? [
+          `The sheet has changed since this job took its copy, which it is judged by: ${changed.join('; ')}.`,
+        ]
+      : []),
+    `${rule} A value is given ± twice its standard uncertainty; a bracket is what leaves prove. Limits hold at 20 °C.${temperatures}`,
+    `House rules of this job: ${rulesWords(job.rules)}.`,
+    'The maker’s manual, local codes and licensed practice come first: this report calculates, the rebuilder decides.',
+  ];
+}
+
+/** Worth a row: it has a limit, or something was found out about it. */
+const reported = (a: Assessment): boolean =>
+  a.limits !== null || a.largest !== null || a.touches.length > 0;
+
+/** The name of an instrument by its id. */
+type Names = (id: string) => string;
+
+/** What a report may know beyond its job: the sheet as it is now, and the instruments by name. */
+export interface ReportContext {
+  readonly sheetNow?: Sheet | null;
+  readonly instrumentName?: Names;
+}
+
+/** The report of a job as words, in the unit that the shop reads. */
+export function reportOf(
+  job: Job,
+  unit: ShopUnit,
+  { sheetNow = null, instrumentName = (id) => id }: ReportContext = {},
+): Report {
+  const changed = sheetNow ? sheetChanges(job.sheet, sheetNow, unit) : [];
+  const all = assessJob(job);
+  const judged = all.filter((a) => a.limits !== null);
+  const tier = job.sheet.tiers.find((t) => t.id === job.tier);
+  const verdict = worstVerdict(judged);
+  const counts = (['in', 'out', 'close', 'open'] as const)
+    .map(
+      (v) => [judged.filter((a) => a.verdict === v).length, VERDICT_WORD[v].toLowerCase()] as const,
+    )
+    .filter(([n]) => n > 0)
+    .map(([n, word]) => `${n} ${word}`);
+  return {
+    title: `Pump report ${job.tag}`,
+    pump: sheetName(job.sheet),
+    facts: [
+      ['Unit', job.unit],
+      ['Owner', job.owner],
+      ['Complaint', job.complaint],
+      ['Opened', day(job.createdAt)],
+      ['Limits', `${tier?.name ?? job.tier}: ${tier?.source || 'no source given'}`],
+    ].filter(([, value]) => value !== '') as [string, string][],
+    overall: { verdict, words: counts.join(', ') },
+    unit: unitName('gap', unit),
+    rows: all.filter(reported).map((a) => rowOf(a, job, unit)),
+    notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
+    struck: job.readings.filter((r) => r.struck).map((r) => struckWords(r, job, unit)),
+    hands: handsOf(job.readings.filter((r) => !r.struck)),
+    zeros: zeroLines(job, instrumentName, unit),
+    notes: notesOf(job, changed),
+  };
+}

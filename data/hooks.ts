@@ -1,0 +1,118 @@
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
+import { NEW_SHOP, type Shop } from '../core/records/shop';
+import { change, load, loadAll, loadBriefs, remove, type Kind, type Kinds } from './records';
+import { onChange } from './tabs';
+
+/** Keys of the query cache. */
+export const KEYS = {
+  record: (kind: Kind, id: string) => [kind, id] as const,
+  briefs: ['briefs'] as const,
+  sheets: ['sheets'] as const,
+  studies: ['studies'] as const,
+};
+
+/** Lists that show a record of this kind. */
+const LIST = {
+  job: KEYS.briefs,
+  sheet: KEYS.sheets,
+  study: KEYS.studies,
+  shop: null,
+} as const;
+
+function refreshList(client: QueryClient, kind: Kind): Promise<void> {
+  const list = LIST[kind];
+  return list ? client.invalidateQueries({ queryKey: list }) : Promise.resolve();
+}
+
+export function useRecord<K extends Kind>(kind: K, id: string) {
+  return useQuery({ queryKey: KEYS.record(kind, id), queryFn: () => load(kind, id) });
+}
+
+export function useBriefs() {
+  return useQuery({ queryKey: KEYS.briefs, queryFn: loadBriefs });
+}
+
+export function useStudies() {
+  return useQuery({ queryKey: KEYS.studies, queryFn: () => loadAll('study') });
+}
+
+export function useSheets() {
+  return useQuery({ queryKey: KEYS.sheets, queryFn: () => loadAll('sheet') });
+}
+
+/** A change on its way into storage, and what went wrong with the last one. */
+export interface Changing<K extends Kind> {
+  /** Resolves once the change is in storage and the screen may show it; rejects where it is not. */
+  readonly apply: (change: (record: Kinds[K]) => Kinds[K]) => Promise<void>;
+  readonly error: Error | null;
+}
+
+/**
+ * Changes one record. Written without a mutation observer: that would draw the
+ * screen twice more on every tap, once for pending and once for done.
+ */
+export function useChange<K extends Kind>(kind: K, id: string, absent?: Kinds[K]): Changing<K> {
+  const client = useQueryClient();
+  const [error, setError] = useState<Error | null>(null);
+  const apply = useCallback(
+    async (edit: (record: Kinds[K]) => Kinds[K]) => {
+      try {
+        const record = await change(kind, id, edit, absent);
+        client.setQueryData(KEYS.record(kind, id), record);
+        setError(null);
+        // Lists are read again when they are next shown, not while the thumb is on the answers.
+        const list = LIST[kind];
+        if (list) void client.invalidateQueries({ queryKey: list, refetchType: 'none' });
+      } catch (failure) {
+        setError(failure as Error);
+        throw failure;
+      }
+    },
+    [client, kind, id, absent],
+  );
+  return { apply, error };
+}
+
+export function useRemove(kind: Kind) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => remove(kind, id),
+    onSuccess: async (_, id) => {
+      client.removeQueries({ queryKey: KEYS.record(kind, id) });
+      await refreshList(client, kind);
+    },
+  });
+}
+
+const shopQuery = {
+  queryKey: KEYS.record('shop', 'shop'),
+  queryFn: () => load('shop', 'shop'),
+} as const;
+
+/** The shop's settings; those of a new shop until somebody changes one. */
+export function useShop(): Shop {
+  return useQuery(shopQuery).data ?? NEW_SHOP;
+}
+
+/** Whether the shop's settings were looked for: a form that begins with them must not begin before. */
+export function useShopThere(): boolean {
+  return !useQuery(shopQuery).isPending;
+}
+
+export function useChangeShop() {
+  return useChange('shop', 'shop', NEW_SHOP);
+}
+
+/** Takes over what other tabs change. */
+export function useOtherTabs(): void {
+  const client = useQueryClient();
+  useEffect(
+    () =>
+      onChange(({ kind, id }) => {
+        void client.invalidateQueries({ queryKey: KEYS.record(kind, id) });
+        void refreshList(client, kind);
+      }),
+    [client],
+  );
+}

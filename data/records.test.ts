@@ -1,0 +1,219 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { readFile } from '../core/records/file';
+import type { Job } from '../core/records/job';
+import { NEW_SHOP } from '../core/records/shop';
+import type { Study } from '../core/records/study';
+import { change, load, loadAll, loadBriefs, remove, saveNew, UnreadableRecord } from './records';
+import { readText, writeTexts } from './storage';
+import { copySheet, createJob, createSheet, createStudy } from './create';
+import { applyImport, backupFile, jobFile, planImport } from './transfer';
+
+/** One lock for everything, as strict as the browser's. */
+let last: Promise<unknown> = Promise.resolve();
+beforeAll(() => {
+  Object.defineProperty(globalThis.crypto, 'randomUUID', { value: randomUUID });
+  Object.defineProperty(navigator, 'locks', {
+    value: {
+      request: (_: string, work: () => Promise<unknown>) => {
+        last = last.then(work, work);
+        return last;
+      },
+    },
+  });
+});
+
+const demo = readFile(readFileSync('public/demo/highmoor.json', 'utf8'));
+const [job] = demo.jobs as [Job];
+
+describe('what is kept', () => {
+  beforeEach(() => saveNew([{ kind: 'job', record: job }]));
+
+  it('is read back as it was', async () => {
+    expect(await load('job', job.id)).toEqual(job);
+    expect(await load('job', 'nobody')).toBeNull();
+  });
+
+  it('is built upon by every change, none lost, however they meet', async () => {
+    const marks = Array.from({ length: 20 }, (_, i) => `, ${i}`);
+    await Promise.all(
+      marks.map((mark) => change('job', job.id, (j) => ({ ...j, complaint: j.complaint + mark }))),
+    );
+    const after = await load('job', job.id);
+    expect(after?.revision).toBe(job.revision + 20);
+    for (const mark of marks) expect(after?.complaint).toContain(mark);
+  });
+
+  it('stays as it was where a change goes wrong', async () => {
+    const wrong = change('job', job.id, () => {
+      throw new Error('no');
+    });
+    await expect(wrong).rejects.toThrow('no');
+    expect(await load('job', job.id)).toEqual(job);
+  });
+
+  it('is not written where it would not be read again', async () => {
+    const [sheet] = demo.sheets;
+    await saveNew([{ kind: 'sheet', record: sheet! }]);
+    const long = change('sheet', sheet!.id, (s) => ({ ...s, model: 'x'.repeat(300) }));
+    await expect(long).rejects.toThrow(/model: At most 200 characters/);
+    expect(await load('sheet', sheet!.id)).toEqual(sheet);
+  });
+
+  it('is briefly listed without being opened', async () => {
+    const briefs = await loadBriefs();
+    expect(briefs).toContainEqual(
+      expect.objectContaining({
+        tag: 'HM-0417',
+        judged: 6,
+        open: 6,
+        next: 'next: face gap, drive gear',
+      }),
+    );
+  });
+
+  it('is left as it is where it cannot be read, and the rest is read', async () => {
+    await writeTexts({ 'job/broken': '{"schema":1' });
+    await expect(load('job', 'broken')).rejects.toThrow(UnreadableRecord);
+    const { records, unreadable } = await loadAll('job');
+    expect(records.map((r) => r.id)).toContain(job.id);
+    expect(unreadable.map((e) => e.key)).toEqual(['job/broken']);
+    expect(await readText('job/broken')).toBe('{"schema":1');
+    await remove('job', 'broken');
+  });
+
+  it('goes whole when it is removed', async () => {
+    await remove('job', job.id);
+    expect(await load('job', job.id)).toBeNull();
+    expect((await loadBriefs()).map((b) => b.id)).not.toContain(job.id);
+  });
+});
+
+describe('an import', () => {
+  beforeEach(() => remove('job', job.id));
+
+  it('says what it would do before it does it', async () => {
+    const [add] = await planImport(jobFile(job));
+    expect(add).toMatchObject({ kind: 'job', name: 'HM-0417', effect: 'add' });
+    expect(await load('job', job.id)).toBeNull();
+    await applyImport([add!]);
+    expect(await load('job', job.id)).toEqual(job);
+    expect((await planImport(jobFile(job)))[0]?.effect).toBe('same');
+    expect((await planImport(jobFile({ ...job, owner: 'Other' })))[0]?.effect).toBe('replace');
+  });
+});
+
+describe('a record that was checked once', () => {
+  const key = `job/${job.id}`;
+  /** Makes the next opening read from storage, as another load of the page would. */
+  const forget = () =>
+    load('job', 'nobody')
+      .then(() => saveNew([{ kind: 'sheet', record: demo.sheets[0]! }]))
+      .then(() => load('sheet', demo.sheets[0]!.id));
+
+  beforeEach(() => saveNew([{ kind: 'job', record: job }]));
+  afterAll(() => remove('job', job.id));
+
+  it('is checked again where its text is not the one that was kept', async () => {
+    const raw = (await readText(key))!;
+    await forget();
+    expect(await load('job', job.id)).toEqual(job);
+    await forget();
+    await writeTexts({ [key]: raw.replace('"felt":"free"', '"felt":"loose"') });
+    await expect(load('job', job.id)).rejects.toThrow(/felt/);
+    await expect(change('job', job.id, (j) => j)).rejects.toThrow(UnreadableRecord);
+    await writeTexts({ [key]: raw.slice(0, raw.length / 2) });
+    await expect(load('job', job.id)).rejects.toThrow(UnreadableRecord);
+  });
+  it('is read anew where another tab has changed it', async () => {
+    await load('job', job.id);
+    const elsewhere = { ...job, owner: 'Another tab', revision: job.revision + 1 };
+    await saveNew([{ kind: 'job', record: elsewhere }]);
+    expect((await load('job', job.id))?.owner).toBe('Another tab');
+    const after = await change('job', job.id, (j) => ({ ...j, unit: 'Loader 9' }));
+    expect(after).toMatchObject({ owner: 'Another tab', unit: 'Loader 9' });
+  });
+});
+
+describe('a backup', () => {
+  const study: Study = {
+    schema: 1,
+    id: 'study-1',
+    revision: 0,
+    createdAt: '2026-11-20T09:00:00.000Z',
+    what: 'Gear width',
+    instrument: 'outside-mic',
+    people: ['Ivo K.', 'Runa T.'],
+    parts: ['A', 'B'],
+    trials: 2,
+    readings: [],
+  };
+  const shop = { ...NEW_SHOP, person: 'Runa T.', people: ['Runa T.', 'Ivo K.'] };
+
+  it('brings everything back to an empty bench: jobs, sheets, studies, settings and instruments', async () => {
+    await saveNew([
+      { kind: 'job', record: job },
+      { kind: 'sheet', record: demo.sheets[0]! },
+      { kind: 'study', record: study },
+      { kind: 'shop', record: shop },
+    ]);
+    const text = await backupFile();
+    for (const [kind, id] of [
+      ['job', job.id],
+      ['sheet', demo.sheets[0]!.id],
+      ['study', study.id],
+      ['shop', 'shop'],
+    ] as const) {
+      await remove(kind, id);
+    }
+    const planned = await planImport(text);
+    expect(planned.map((p) => `${p.kind} ${p.name}: ${p.effect}`)).toEqual([
+      `sheet ${demo.sheets[0]!.model}: add`,
+      'job HM-0417: add',
+      'study Gear width: add',
+      'shop settings and instruments: add',
+    ]);
+    await applyImport(planned);
+    expect(await load('study', study.id)).toEqual(study);
+    expect(await load('shop', 'shop')).toEqual(shop);
+    expect((await planImport(text)).every((p) => p.effect === 'same')).toBe(true);
+  });
+  it('with a setting that cannot be is refused whole', async () => {
+    await saveNew([{ kind: 'shop', record: shop }]);
+    const text = (await backupFile()).replace('"zeroDays": 1', '"zeroDays": -1');
+    await expect(planImport(text)).rejects.toThrow(/shop\.instruments\[0\]\.zeroDays/);
+  });
+});
+
+describe('a new record', () => {
+  it('of a sheet begins with a made-up pump of its family and no limit', async () => {
+    const id = await createSheet('Oskerry X1', 'fixed-vane');
+    const sheet = await load('sheet', id);
+    expect(sheet).toMatchObject({ model: 'Oskerry X1', invented: false, limits: [] });
+    const copy = await load('sheet', await copySheet(demo.sheets[0]!));
+    expect(copy?.model).toBe(`${demo.sheets[0]!.model} (copy)`);
+    expect(copy?.id).not.toBe(demo.sheets[0]!.id);
+  });
+  it('of a job takes over the sheet, the leaves, the rules and the shop’s temperature', async () => {
+    const shop = {
+      ...NEW_SHOP,
+      shop_C: 18,
+      rules: { ...NEW_SHOP.rules, ladder: 'climb' as const },
+    };
+    const tag = { tag: 'T-9', owner: '', unit: '', complaint: '', by: '', tier: 'service' };
+    const made = await load('job', await createJob(tag, demo.sheets[0]!, shop));
+    expect(made).toMatchObject({ shop_C: 18, part_C: null, rules: { ladder: 'climb' } });
+    expect(made?.sheet).toEqual(demo.sheets[0]);
+    expect(made?.feeler).toEqual(NEW_SHOP.feelers[0]);
+  });
+  it('of a study begins without a reading', async () => {
+    const plan = {
+      what: 'Bore',
+      instrument: 'bore-gauge',
+      people: ['a', 'b'],
+      parts: ['1', '2'],
+      trials: 3,
+    };
+    expect(await load('study', await createStudy(plan))).toMatchObject({ ...plan, readings: [] });
+  });
+});

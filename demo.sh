@@ -1,0 +1,7 @@
+#!/usr/bin/env bash
+# Installs, builds and serves Dial Bench with its demo data; what is done already is skipped.
+set -euo pipefail
+cd "$(dirname "$0")"
+bash scripts/install.sh
+bash scripts/build.sh
+exec node --import tsx server/main.ts

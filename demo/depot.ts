@@ -1,0 +1,205 @@
+import { writeFile } from '../core/records/file';
+import type { Job } from '../core/records/job';
+import { NEW_SHOP } from '../core/records/shop';
+import type { Sheet } from '../core/records/sheet';
+import { evenFrom } from '../core/random';
+import { hiddenOf } from './hidden';
+import { emptyJob } from './job';
+import { measure } from './rebuilder';
+import { DEMO_SHEETS, VELTRANE_T6 } from './sheets';
+
+interface Case {
+  readonly tag: string;
+  readonly owner: string;
+  readonly unit: string;
+  readonly complaint: string;
+  readonly by: string;
+  readonly day: string;
+  readonly tier?: 'new' | 'service';
+  /** Id of its sheet without the front; the crescent pump where it is not said. */
+  readonly sheet?: string;
+  /** How far into its limits the pump is worn: 0 new, 1 at the limit. */
+  readonly worn?: number;
+  /** Gaps in mm that are not as the wear would have them. */
+  readonly gaps?: Readonly<Record<string, number>>;
+  readonly tries?: number;
+}
+
+/** The depot's jobs: unfinished ones and every verdict among them. */
+const CASES: readonly Case[] = [
+  {
+    tag: 'HM-0417',
+    owner: 'Highmoor Winter Depot',
+    unit: 'Gritter 7',
+    complaint: 'Slow to engage when hot',
+    by: 'Ivo K.',
+    day: '2026-11-20',
+    gaps: { 'face-drive': 0.045, 'face-driven': 0.045, 'od-pocket': 0.14, 'cover-wear': 0.01 },
+    tries: 5,
+  },
+  {
+    tag: 'HM-0416',
+    owner: 'Highmoor Winter Depot',
+    unit: 'Gritter 3',
+    complaint: 'Whine at idle',
+    by: 'Ivo K.',
+    day: '2026-11-12',
+    gaps: { 'face-drive': 0.05, 'face-driven': 0.05, 'od-pocket': 0.16, 'cover-wear': 0.008 },
+  },
+  {
+    tag: 'HM-0412',
+    owner: 'Airfield section',
+    unit: 'Tug 2',
+    complaint: 'No drive after warm-up',
+    by: 'Runa T.',
+    day: '2026-10-30',
+    gaps: { 'face-drive': 0.098, 'face-driven': 0.098, 'od-pocket': 0.19, 'cover-wear': 0.03 },
+  },
+  {
+    tag: 'HM-0409',
+    owner: 'Highmoor Winter Depot',
+    unit: 'Snow blower 1',
+    complaint: 'Seal blown twice',
+    by: 'Runa T.',
+    day: '2026-10-08',
+    gaps: { 'face-drive': 0.068, 'face-driven': 0.068, 'od-pocket': 0.21, 'cover-wear': 0.024 },
+  },
+  {
+    tag: 'HM-0398',
+    owner: 'Airfield section',
+    unit: 'Tug 5',
+    complaint: 'Routine, before winter',
+    by: 'Ivo K.',
+    day: '2026-09-17',
+    tier: 'new',
+    gaps: { 'face-drive': 0.035, 'face-driven': 0.035, 'od-pocket': 0.11, 'cover-wear': 0.006 },
+  },
+  {
+    tag: 'HM-0421',
+    owner: 'Parish of Lower Highmoor',
+    unit: 'Loader',
+    complaint: '',
+    by: 'Runa T.',
+    day: '2026-11-22',
+    gaps: { 'face-drive': 0.05, 'face-driven': 0.05, 'od-pocket': 0.15, 'cover-wear': 0.01 },
+    tries: 0,
+  },
+  {
+    tag: 'HM-0420',
+    owner: 'Highmoor Winter Depot',
+    unit: 'Snow blower 4',
+    complaint: 'Low oil pressure warm',
+    by: 'Runa T.',
+    day: '2026-11-19',
+    sheet: 'oskerry-g4',
+    worn: 0.55,
+    tries: 9,
+  },
+  {
+    tag: 'HM-0414',
+    owner: 'Highmoor Winter Depot',
+    unit: 'Snow blower 2',
+    complaint: 'Relief valve sticks',
+    by: 'Ivo K.',
+    day: '2026-11-05',
+    sheet: 'oskerry-g4',
+    worn: 0.5,
+  },
+  {
+    tag: 'HM-0418',
+    owner: 'Airfield section',
+    unit: 'Tug 7',
+    complaint: 'Harsh shifts when cold',
+    by: 'Ivo K.',
+    day: '2026-11-18',
+    sheet: 'veltrane-v9',
+    worn: 0.5,
+  },
+  {
+    tag: 'HM-0405',
+    owner: 'County roads',
+    unit: 'Spreader 12',
+    complaint: 'Spinner slow under load',
+    by: 'Runa T.',
+    day: '2026-09-29',
+    sheet: 'brunnick-h30',
+    worn: 1.25,
+  },
+  {
+    tag: 'HM-0419',
+    owner: 'County roads',
+    unit: 'Plough 3',
+    complaint: 'Foams after an hour',
+    by: 'Ivo K.',
+    day: '2026-11-19',
+    sheet: 'brunnick-h30-tandem',
+    worn: 0.5,
+    tries: 14,
+  },
+  {
+    tag: 'HM-0402',
+    owner: 'Highmoor Winter Depot',
+    unit: 'Generator 1',
+    complaint: 'Routine, 4 000 hours',
+    by: 'Ivo K.',
+    day: '2026-09-22',
+    sheet: 'oskerry-e2',
+    worn: 0.5,
+  },
+  {
+    tag: 'HM-0408',
+    owner: 'Airfield section',
+    unit: 'Tug 2',
+    complaint: 'Steering heavy at idle',
+    by: 'Runa T.',
+    day: '2026-10-06',
+    sheet: 'brunnick-c12',
+    worn: 0.6,
+  },
+  {
+    tag: 'HM-0391',
+    owner: 'Parish of Lower Highmoor',
+    unit: 'Sampling lorry',
+    complaint: 'No vacuum after lunch',
+    by: 'Runa T.',
+    day: '2026-08-31',
+    sheet: 'oskerry-s4',
+    worn: 0.95,
+  },
+];
+
+const sheetOf = (c: Case): Sheet =>
+  DEMO_SHEETS.find((s) => s.id === `demo-sheet-${c.sheet}`) ?? VELTRANE_T6;
+
+/** Nothing in the depot's jobs goes back further than its instruments were zeroed. */
+const zeroed = (at: string, by: string) =>
+  NEW_SHOP.instruments
+    .filter((i) => i.zeroDays > 0)
+    .map((i) => ({ instrument: i.id, at, by, standard_mm: 25, read_mm: 25 }));
+
+function jobOf(c: Case, index: number): Job {
+  const begin = new Date(`${c.day}T09:${String(10 + index).padStart(2, '0')}:00.000Z`);
+  const tier = c.tier ?? 'service';
+  const sheet = sheetOf(c);
+  const job: Job = {
+    ...emptyJob(sheet, begin.toISOString()),
+    id: `demo-job-${c.tag.toLowerCase()}`,
+    tag: c.tag,
+    owner: c.owner,
+    unit: c.unit,
+    complaint: c.complaint,
+    by: c.by,
+    tier,
+    stage: c.tries === undefined ? 'report' : c.tries === 0 ? 'tag' : 'measure',
+    zeros: zeroed(begin.toISOString(), c.by),
+  };
+  const even = evenFrom(417 + index);
+  const hidden = hiddenOf(sheet, tier, c.worn ?? 0.5, c.gaps ?? {}, even);
+  const room = { instruments: NEW_SHOP.instruments, zeros: job.zeros };
+  return measure(job, hidden, room, begin, c.tries);
+}
+
+/** The demo as a file of the app's own format: the same every time it is made. */
+export function demoFile(): string {
+  return writeFile({ sheets: DEMO_SHEETS, jobs: CASES.map(jobOf) }, '2026-11-23T00:00:00.000Z');
+}

@@ -1,0 +1,84 @@
+import { heldLimits } from '../core/judge/limits';
+import { dimensionOf, pumpOf } from '../core/pumps/registry';
+import type { Characteristic } from '../core/pumps/family';
+import type { Even } from '../core/random';
+import type { Sheet } from '../core/records/sheet';
+import type { Hidden } from './rebuilder';
+
+/** Spread of a gap from place to place, and of what a gauge shows, in mm. */
+const FROM_PLACE_MM = 0.006;
+const GAUGE_MM = 0.002;
+/** A gap that its cover's wear adds to is hidden this much smaller, so that the sum has the wear asked for. */
+const BEFORE_COVER = 0.6;
+
+/** The gap that a pump worn so far would have: 0 at the lower limit, 1 at the upper. */
+function wornGap(sheet: Sheet, tier: string, c: Characteristic, worn: number): number | null {
+  const limits = heldLimits(sheet, tier, c.id);
+  if (!limits) return null;
+  const { lower_mm, upper_mm } = limits;
+  if (upper_mm === null) {
+    // Only a least size: what is left of the way down to it.
+    const nominal = (c.terms ?? []).reduce(
+      (sum, t) => sum + t.factor * sizeOf(sheet, t.dimension),
+      0,
+    );
+    return (lower_mm ?? 0) + (1 - worn) * Math.max(0, nominal - (lower_mm ?? 0));
+  }
+  const summed = pumpOf(sheet).characteristics.some((other) => other.sum?.includes(c.id));
+  const lower = lower_mm ?? 0;
+  return lower + worn * (summed ? BEFORE_COVER : 1) * (upper_mm - lower);
+}
+
+function sizeOf(sheet: Sheet, id: string): number {
+  const nominal = sheet.nominal.find((n) => n.dimension === id);
+  return nominal?.value_mm ?? dimensionOf(sheet, id).drawn_mm ?? 10;
+}
+
+/** The first size of each clearance, moved so that the clearance is as worn as it should be. */
+function wornSizes(sheet: Sheet, tier: string, worn: number): Map<string, number> {
+  const sizes = new Map<string, number>();
+  for (const c of pumpOf(sheet).characteristics) {
+    const [first, ...others] = c.terms ?? [];
+    const gap = first && wornGap(sheet, tier, c, worn);
+    if (!first || gap === null || gap === undefined || sizes.has(first.dimension)) continue;
+    const rest = others.reduce(
+      (sum, t) => sum + t.factor * (sizes.get(t.dimension) ?? sizeOf(sheet, t.dimension)),
+      0,
+    );
+    sizes.set(first.dimension, (gap - rest) / first.factor);
+  }
+  return sizes;
+}
+
+/**
+ * What a simulated pump hides.
+ *
+ * @param worn how far into its limits it is worn: 0 new, 1 at the limit
+ * @param gaps gaps in mm that are not as the wear would have them
+ */
+export function hiddenOf(
+  sheet: Sheet,
+  tier: string,
+  worn: number,
+  gaps: Readonly<Record<string, number>>,
+  even: Even,
+): Hidden {
+  const sizes = wornSizes(sheet, tier, worn);
+  const made = new Map<string, readonly [number, number]>();
+  const middle = (id: string): number => {
+    const c = pumpOf(sheet).characteristics.find((other) => other.id === id);
+    return gaps[id] ?? (c ? wornGap(sheet, tier, c, worn) : null) ?? 0.05;
+  };
+  return {
+    gap(characteristic, station) {
+      const key = `${characteristic}/${station}`;
+      const at = Math.max(0, middle(characteristic) + (even() - 0.5) * FROM_PLACE_MM);
+      const gap = made.get(key) ?? ([at, at + even() * 0.003] as const);
+      made.set(key, gap);
+      return gap;
+    },
+    size: (dimension) =>
+      (sizes.get(dimension) ?? sizeOf(sheet, dimension)) + (even() - 0.5) * GAUGE_MM,
+    swing: (characteristic) => middle(characteristic) + (even() - 0.5) * GAUGE_MM,
+  };
+}

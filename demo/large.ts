@@ -1,0 +1,25 @@
+import { evenFrom } from '../core/random';
+import type { Job } from '../core/records/job';
+import { NEW_SHOP } from '../core/records/shop';
+import { hiddenOf } from './hidden';
+import { emptyJob } from './job';
+import { measure } from './rebuilder';
+import { largestSheet } from './sheets';
+
+/**
+ * The largest job that a bench may see: a four-section pump half measured, and
+ * its readings made again and again, honestly, until there are so many.
+ */
+export function largeJob(readings: number): Job {
+  const sheet = largestSheet();
+  const begin = new Date('2026-11-20T08:00:00.000Z');
+  const empty = { ...emptyJob(sheet, begin.toISOString()), id: 'large-job', tag: 'LARGE-1' };
+  const hidden = hiddenOf(sheet, 'service', 0.4, {}, evenFrom(60));
+  const room = { instruments: NEW_SHOP.instruments, zeros: [] };
+  const half = measure(empty, hidden, room, begin, 120);
+  const again = Array.from({ length: readings }, (_, i) => {
+    const reading = half.readings[i % half.readings.length] as Job['readings'][number];
+    return { ...reading, id: `${reading.id}-${i}` };
+  });
+  return { ...half, readings: again };
+}

@@ -1,0 +1,105 @@
+import { assessJob } from '../core/judge/assess';
+import { sizeReadingOf, swingReadingOf, type ToolRoom } from '../core/judge/gauges';
+import { nextStep, type Step } from '../core/judge/next';
+import { DRAG_BAND_MM, type Felt } from '../core/metrology/bracket';
+import { characteristicOf } from '../core/pumps/registry';
+import { withReading } from '../core/records/change';
+import type { Job } from '../core/records/job';
+import type { Reading } from '../core/records/parts';
+
+/** What a simulated pump hides, in mm. */
+export interface Hidden {
+  /** By characteristic and station: the smallest and the largest gap there. */
+  gap(characteristic: string, station: string): readonly [smallest: number, largest: number];
+  size(dimension: string, station: string): number;
+  swing(characteristic: string, station: string): number;
+}
+
+/** Half the drag band is what a practised hand feels as a drag. */
+const HAND_MM = DRAG_BAND_MM / 2;
+
+/** What an honest leaf does in a gap. */
+export function feel(stack_mm: number, [smallest, largest]: readonly [number, number]): Felt {
+  if (Math.abs(smallest - stack_mm) <= HAND_MM && Math.abs(largest - stack_mm) <= HAND_MM)
+    return 'drag';
+  if (smallest >= stack_mm) return 'free';
+  return largest < stack_mm ? 'no-go' : 'part-way';
+}
+
+/** Written to the last place of a mic. */
+const shown = (mm: number): string => mm.toFixed(3);
+
+/** What an honest hand reads or feels at a step. */
+function readingAt(step: Step, job: Job, room: ToolRoom, hidden: Hidden, id: string, at: string) {
+  const { by } = job;
+  const entry = (mm: number) => ({
+    ...{ id, at, by, unit: 'mm' as const, source: 'typed' as const },
+    text: shown(mm),
+    read_mm: Number(shown(mm)),
+  });
+  const { characteristic, station } = step;
+  switch (step.way) {
+    case 'leaf':
+      return {
+        ...{ id, at, by, characteristic },
+        kind: 'leaf',
+        instrument: job.feeler.name,
+        station: station.id,
+        leaves_mm: [...step.stack.leaves_mm],
+        felt: feel(step.stack.total_mm, hidden.gap(characteristic, station.id)),
+        struck: null,
+      } satisfies Reading;
+    case 'size':
+      return sizeReadingOf(
+        job,
+        room,
+        step.dimension,
+        station.id,
+        entry(hidden.size(step.dimension.id, station.id)),
+      );
+    case 'swing':
+      return swingReadingOf(
+        job,
+        room,
+        characteristicOf(job.sheet, characteristic),
+        station.id,
+        entry(hidden.swing(characteristic, station.id)),
+        { lever_deg: 0, contactRadius_mm: null },
+      );
+    case 'touch': {
+      const { test } = characteristicOf(job.sheet, characteristic).touch ?? { test: 'finger' };
+      return {
+        ...{ id, at, by, characteristic },
+        kind: 'touch',
+        instrument: test === 'sweep' ? 'Straight edge' : 'By hand',
+        station: station.id,
+        felt: test === 'sweep' ? 'clear' : 'free',
+        struck: null,
+      } satisfies Reading;
+    }
+  }
+}
+
+/**
+ * Measures a job as the app leads, with honest leaves and instruments, until
+ * nothing is left to do or `most` readings are made, half a minute apart.
+ */
+export function measure(
+  job: Job,
+  hidden: Hidden,
+  room: ToolRoom,
+  begin: Date,
+  most = Infinity,
+): Job {
+  let measured = job;
+  for (let n = 0; n < most; n++) {
+    const step = nextStep(measured, assessJob(measured));
+    if (!step) break;
+    const at = new Date(begin.getTime() + n * 30_000).toISOString();
+    measured = withReading(
+      measured,
+      readingAt(step, measured, room, hidden, `${job.id}-r${n + 1}`, at),
+    );
+  }
+  return measured;
+}

@@ -1,0 +1,91 @@
+import { familyOf } from '../core/pumps/registry';
+import type { Sheet, SheetLimit } from '../core/records/sheet';
+
+/** The ends of a limit; null for none. */
+export type Ends = readonly [lower: number | null, upper: number | null];
+
+/** What a sheet of the demo says beyond what its family does; limits by tier and characteristic. */
+export interface SheetPlan {
+  readonly id: string;
+  readonly model: string;
+  readonly family: string;
+  readonly page: number;
+  readonly note: string;
+  readonly geometry?: object;
+  readonly variants?: readonly (readonly [name: string, years: string, serials: string])[];
+  readonly gasket_mm?: number;
+  readonly materials: Readonly<Record<string, keyof typeof MATERIALS>>;
+  readonly nominal: Readonly<Record<string, number>>;
+  readonly limits: Readonly<Record<'new' | 'service', Readonly<Record<string, Ends>>>>;
+  /** Characteristics whose limits are given for one side. */
+  readonly oneSide?: readonly string[];
+  readonly fasteners?: readonly (readonly [
+    name: string,
+    thread: string,
+    count: number,
+    Nm: number,
+  ])[];
+}
+
+/** Usual expansions of the trade, 1e-6/K, and a temperature at work. */
+const MATERIALS = {
+  aluminium: ['die-cast aluminium', 22, 90],
+  iron: ['cast iron', 10.5, 90],
+  steel: ['steel', 11.7, 92],
+  bronze: ['bronze', 18, 90],
+  carbon: ['carbon', 5, 80],
+} as const;
+
+/** A sheet of the demo, all of it made up and marked so. */
+export function sheetOf(plan: SheetPlan): Sheet {
+  const { geometry = familyOf(plan.family).example } = plan;
+  const source = `Invented for the demo, Depot sheet ${plan.page}`;
+  const limits = (['new', 'service'] as const).flatMap((tier) =>
+    Object.entries(plan.limits[tier]).map(([characteristic, [lower_mm, upper_mm]]): SheetLimit => ({
+      characteristic,
+      tier,
+      lower_mm,
+      upper_mm,
+      side: plan.oneSide?.includes(characteristic) ? 'one-side' : 'full',
+      gasket: 'counted',
+      source: '',
+    })),
+  );
+  return {
+    schema: 1,
+    id: `demo-sheet-${plan.id}`,
+    revision: 0,
+    model: plan.model,
+    variants: (plan.variants ?? []).map(([name, years, serials], i) => ({
+      id: `variant-${i + 1}`,
+      name,
+      years,
+      serials,
+      note: '',
+    })),
+    family: plan.family,
+    invented: true,
+    note: `${plan.note} All figures on this sheet are invented.`,
+    geometry,
+    gasket_mm: plan.gasket_mm ?? 0,
+    materials: Object.entries(plan.materials).map(([part, key]) => {
+      const [name, alpha, hot_C] = MATERIALS[key];
+      return { part, name, alpha_per_K: Number((alpha * 1e-6).toPrecision(4)), hot_C };
+    }),
+    nominal: Object.entries(plan.nominal).map(([dimension, value_mm]) => ({ dimension, value_mm })),
+    tiers: [
+      { id: 'new', name: 'New', source: `${source}, page 2` },
+      { id: 'service', name: 'Service', source: `${source}, page 3` },
+    ],
+    limits,
+    fasteners: (plan.fasteners ?? []).map(([name, thread, count, torque], i) => ({
+      id: `fastener-${i + 1}`,
+      name,
+      thread,
+      count,
+      torque,
+      unit: 'Nm',
+      note: '',
+    })),
+  };
+}

@@ -1,0 +1,341 @@
+import { familyOf, pumpOf } from '../core/pumps/registry';
+import type { Sheet, SheetLimit } from '../core/records/sheet';
+import { sheetOf, type Ends } from './sheetPlan';
+
+const CRESCENT_COVER = { 'cover-wear': [null, 0.05] } as const;
+
+/** A made-up front pump of the crescent kind. No such maker, model or limit exists. */
+export const VELTRANE_T6: Sheet = sheetOf({
+  id: 'veltrane-t6',
+  model: 'Veltrane T6 front pump',
+  family: 'crescent',
+  page: 14,
+  note: 'Gritter and tug gearboxes of the depot.',
+  variants: [
+    ['Early, two lugs on the drive gear', 'to 2014', 'to 41 999'],
+    ['Late, four flats', 'from 2015', 'from 42 000'],
+  ],
+  materials: {
+    body: 'aluminium',
+    drive: 'steel',
+    driven: 'steel',
+    cover: 'iron',
+    bushing: 'bronze',
+    hub: 'steel',
+  },
+  nominal: {
+    'pocket-depth': 20.04,
+    'drive-width': 20,
+    'driven-width': 20,
+    'pocket-diameter': 116.12,
+    'driven-diameter': 116,
+    'bushing-bore': 44.06,
+    'hub-diameter': 44,
+  },
+  limits: {
+    new: {
+      'face-drive': [0.02, 0.05],
+      'face-driven': [0.02, 0.05],
+      'od-pocket': [0.08, 0.15],
+      backlash: [0.1, 0.3],
+      'floor-tilt': [null, 0.02],
+      'hub-bushing': [0.04, 0.09],
+      'cover-wear': [null, 0.02],
+    },
+    service: {
+      'face-drive': [0.02, 0.08],
+      'face-driven': [0.02, 0.08],
+      'od-pocket': [0.08, 0.25],
+      ...CRESCENT_COVER,
+    },
+  },
+  fasteners: [
+    ['Cover bolts', 'M8', 8, 24],
+    ['Pump to case', 'M8', 7, 26],
+  ],
+});
+
+const VELTRANE_V9 = sheetOf({
+  id: 'veltrane-v9',
+  model: 'Veltrane V9 front pump',
+  family: 'variable-vane',
+  page: 15,
+  note: 'Tug gearboxes with the variable pump.',
+  materials: { body: 'aluminium', rotor: 'steel', vane: 'steel', slide: 'steel', cover: 'iron' },
+  nominal: {
+    'pocket-depth': 18.04,
+    'rotor-width': 18,
+    'vane-width': 17.99,
+    'slide-width': 18,
+    'vane-length': 9.2,
+    'vane-thickness': 2.5,
+    'slot-width': 2.53,
+    'pivot-bore': 8.03,
+    'pivot-pin': 8,
+  },
+  limits: {
+    new: {
+      'side-rotor': [0.02, 0.05],
+      'side-vanes': [0.02, 0.06],
+      'side-slide': [0.02, 0.05],
+      'vane-slot': [0.015, 0.04],
+      'vane-length': [9.15, 9.25],
+      'slide-pivot': [0.01, 0.04],
+      'cover-wear': [null, 0.02],
+    },
+    service: {
+      'side-rotor': [0.02, 0.07],
+      'side-vanes': [0.02, 0.08],
+      'side-slide': [0.02, 0.07],
+      'vane-length': [9.05, null],
+      'cover-wear': [null, 0.04],
+    },
+  },
+  fasteners: [['Cover bolts', 'M6', 7, 11]],
+});
+
+const OSKERRY_G4 = sheetOf({
+  id: 'oskerry-g4',
+  model: 'Oskerry G4 oil pump',
+  family: 'gerotor',
+  page: 21,
+  note: 'Snow blower engines.',
+  materials: { body: 'aluminium', inner: 'steel', outer: 'steel', cover: 'iron', shaft: 'steel' },
+  nominal: {
+    'pocket-depth': 16.05,
+    'inner-width': 16,
+    'outer-width': 16,
+    'pocket-diameter': 66.14,
+    'outer-diameter': 66,
+    'rotor-bore': 18.02,
+    'shaft-diameter': 18,
+    'plunger-bore-diameter': 12.04,
+    'plunger-diameter': 12,
+    'spring-free-length': 46,
+  },
+  limits: {
+    new: {
+      'face-inner': [0.03, 0.07],
+      'face-outer': [0.03, 0.07],
+      tip: [null, 0.12],
+      'od-pocket': [0.1, 0.2],
+      'inner-shaft': [0.01, 0.04],
+      'cover-wear': [null, 0.02],
+      'spring-length': [45.5, 46.5],
+    },
+    service: {
+      'face-inner': [0.03, 0.1],
+      'face-outer': [0.03, 0.1],
+      tip: [null, 0.2],
+      'od-pocket': [0.1, 0.3],
+      'cover-wear': [null, 0.05],
+      'plunger-bore': [0.02, 0.08],
+      'spring-length': [44.5, null],
+    },
+  },
+  fasteners: [['Cover screws', 'M6', 6, 10]],
+});
+
+const EXTERNAL_NOMINAL = {
+  'body-width': 30.1,
+  'gear-width': 30,
+  ...Object.fromEntries(
+    ['drive-front', 'drive-rear', 'idler-front', 'idler-rear'].flatMap((at) => [
+      [`bushing-bore-${at}`, 20.06],
+      [`journal-${at}`, 20],
+    ]),
+  ),
+  'bore-track-drive': 48.76,
+  'bore-clean-drive': 48.74,
+  'bore-track-idler': 48.76,
+  'bore-clean-idler': 48.74,
+};
+
+const inSection = <T>(record: Readonly<Record<string, T>>, number: number): Record<string, T> =>
+  Object.fromEntries(Object.entries(record).map(([id, value]) => [`${id}-s${number}`, value]));
+
+const EXTERNAL_SERVICE: Readonly<Record<string, Ends>> = {
+  end: [0.05, 0.16],
+  'tip-body-drive': [null, 0.1],
+  'tip-body-idler': [null, 0.1],
+  backlash: [0.1, 0.35],
+  'plate-wear-front': [null, 0.03],
+  'plate-wear-rear': [null, 0.03],
+  'shaft-bushing-drive-front': [0.04, 0.12],
+  'shaft-bushing-drive-rear': [0.04, 0.12],
+};
+const EXTERNAL_NEW: Readonly<Record<string, Ends>> = { ...EXTERNAL_SERVICE, end: [0.05, 0.12] };
+const EXTERNAL_PARTS = {
+  body: 'aluminium',
+  drive: 'steel',
+  idler: 'steel',
+  plate: 'bronze',
+  bushing: 'bronze',
+} as const;
+
+const BRUNNICK_H30 = sheetOf({
+  id: 'brunnick-h30',
+  model: 'Brunnick H30 gear pump',
+  family: 'external-gear',
+  page: 31,
+  note: 'Gritter spinner drives.',
+  materials: EXTERNAL_PARTS,
+  nominal: EXTERNAL_NOMINAL,
+  limits: { new: EXTERNAL_NEW, service: EXTERNAL_SERVICE },
+  fasteners: [['Through bolts', 'M12', 4, 75]],
+});
+
+const BRUNNICK_H30_TANDEM = sheetOf({
+  id: 'brunnick-h30-tandem',
+  model: 'Brunnick H30 tandem pump',
+  family: 'external-gear',
+  page: 32,
+  note: 'Plough and spinner on one shaft.',
+  geometry: { ...familyOf('external-gear').example, sections: 2 },
+  materials: EXTERNAL_PARTS,
+  nominal: { ...EXTERNAL_NOMINAL, ...inSection(EXTERNAL_NOMINAL, 2) },
+  limits: {
+    new: { ...EXTERNAL_NEW, ...inSection(EXTERNAL_NEW, 2) },
+    service: { ...EXTERNAL_SERVICE, ...inSection(EXTERNAL_SERVICE, 2) },
+  },
+  fasteners: [['Through bolts', 'M12', 4, 80]],
+});
+
+const OSKERRY_E2 = sheetOf({
+  id: 'oskerry-e2',
+  model: 'Oskerry E2 oil pump',
+  family: 'external-gear',
+  page: 22,
+  note: 'Standby generator engines; the idler runs on a pressed shaft.',
+  geometry: {
+    ...familyOf('external-gear').example,
+    build: 'oil',
+    teeth: 11,
+    centreDistance_mm: 33,
+    tipDiameter_mm: 38.4,
+    boreDiameter_mm: 38.54,
+    shaftDiameter_mm: 14,
+    width_mm: 25,
+    wall_mm: 14,
+  },
+  gasket_mm: 0.05,
+  materials: { body: 'iron', drive: 'steel', idler: 'steel', plate: 'iron', bushing: 'bronze' },
+  nominal: {
+    'pocket-depth': 25.06,
+    'gear-width': 25,
+    'idler-bore': 14.03,
+    'idler-shaft-diameter': 14,
+    'idler-shaft-depth': 0.5,
+  },
+  limits: {
+    new: { end: [0.03, 0.08], backlash: [0.1, 0.25], 'cover-wear': [null, 0.02] },
+    service: {
+      end: [0.03, 0.12],
+      'tip-body-drive': [null, 0.1],
+      'tip-body-idler': [null, 0.1],
+      'idler-shaft-fit': [0.02, 0.08],
+      'idler-shaft-height': [0.2, 0.8],
+      'cover-wear': [null, 0.05],
+    },
+  },
+});
+
+const BRUNNICK_C12 = sheetOf({
+  id: 'brunnick-c12',
+  model: 'Brunnick C12 cartridge',
+  family: 'fixed-vane',
+  page: 33,
+  note: 'Airfield tug steering.',
+  materials: { rotor: 'steel', vane: 'steel', ring: 'steel', cover: 'iron' },
+  nominal: {
+    'ring-width': 24.04,
+    'rotor-width': 24,
+    'vane-length': 9,
+    'vane-thickness': 2,
+    'slot-width': 2.03,
+    'ring-major': 62,
+    'rotor-diameter': 54,
+    'ring-track': 62.02,
+    'ring-rim': 62,
+  },
+  limits: {
+    new: { 'side-rotor': [0.025, 0.05], 'vane-length': [8.95, 9.05], 'ring-wear': [null, 0.02] },
+    service: {
+      'side-rotor': [0.025, 0.07],
+      'vane-slot': [0.015, 0.05],
+      'vane-length': [8.8, null],
+      'vane-in-slot': [4, null],
+      'ring-wear': [null, 0.08],
+      'bearing-play': [null, 0.1],
+    },
+  },
+  fasteners: [['Cover bolts', 'M10', 4, 48]],
+});
+
+const OSKERRY_S4 = sheetOf({
+  id: 'oskerry-s4',
+  model: 'Oskerry S4 vacuum pump',
+  family: 'vacuum-vane',
+  page: 41,
+  note: 'Milk and sampling lorries of the county; carbon vanes.',
+  materials: { body: 'iron', rotor: 'steel', vane: 'carbon', cover: 'iron' },
+  nominal: {
+    'pocket-depth': 36.08,
+    'rotor-width': 36,
+    'vane-length': 16,
+    'vane-thickness': 4,
+    'slot-width': 4.06,
+    'rotor-diameter': 48,
+    'ring-track': 58.03,
+    'ring-rim': 58,
+    eccentricity: 4.7,
+  },
+  limits: {
+    new: { 'side-rotor': [0.05, 0.1], 'vane-length': [15.9, 16.1] },
+    service: {
+      'side-rotor': [0.05, 0.15],
+      'vane-length': [14, null],
+      'vane-in-slot': [3, null],
+      'ring-wear': [null, 0.15],
+      'bearing-play-front': [null, 0.06],
+      'bearing-play-rear': [null, 0.06],
+    },
+  },
+});
+
+/** The depot's limit sheets: every family, all of it made up. */
+export const DEMO_SHEETS: readonly Sheet[] = [
+  VELTRANE_T6,
+  VELTRANE_V9,
+  OSKERRY_G4,
+  OSKERRY_E2,
+  BRUNNICK_H30,
+  BRUNNICK_H30_TANDEM,
+  BRUNNICK_C12,
+  OSKERRY_S4,
+];
+
+/** A stack of four sections with a limit on everything: the largest pump that can be on the bench. */
+export function largestSheet(): Sheet {
+  const sheet = sheetOf({
+    id: 'largest',
+    model: 'Brunnick H30 four-section pump',
+    family: 'external-gear',
+    page: 34,
+    note: 'For measuring speed.',
+    geometry: { ...familyOf('external-gear').example, sections: 4 },
+    materials: EXTERNAL_PARTS,
+    nominal: EXTERNAL_NOMINAL,
+    limits: { new: {}, service: {} },
+  });
+  const limits = pumpOf(sheet).characteristics.map(({ id }): SheetLimit => ({
+    characteristic: id,
+    tier: 'service',
+    lower_mm: 0.01,
+    upper_mm: 0.12,
+    side: 'full',
+    gasket: 'counted',
+    source: '',
+  }));
+  return { ...sheet, limits };
+}

@@ -1,0 +1,70 @@
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** What a browser said during a test that it should not have said. */
+export interface Heard {
+  readonly problems: string[];
+}
+
+/** A page that listens for errors, and for any request that would leave this machine. */
+export const test = base.extend<{ heard: Heard }>({
+  heard: [
+    async ({ page }, use) => {
+      const problems: string[] = [];
+      listen(page, problems);
+      await use({ problems });
+      expect(problems).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export function listen(page: Page, problems: string[]): void {
+  page.on('console', (message) => {
+    if (message.type() === 'error') problems.push(message.text());
+  });
+  page.on('pageerror', (error) => problems.push(error.message));
+  page.on('request', (request) => {
+    const { hostname, protocol } = new URL(request.url());
+    if (protocol.startsWith('http') && hostname !== '127.0.0.1') problems.push(request.url());
+  });
+}
+
+export { expect };
+
+/** Puts the demo on an empty bench. */
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: /Open the demo/ }).click();
+  await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
+}
+
+/** Starts a job of one's own on a sheet of the demo. */
+export async function newJob(page: Page, tag: string, model = 'Veltrane T6'): Promise<void> {
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('textbox', { name: 'Tag number' }).fill(tag);
+  await page.getByRole('textbox', { name: 'Unit it came from' }).fill('Spare gritter');
+  await page.getByRole('textbox', { name: 'Who measures' }).fill('Runa T.');
+  await page.getByRole('radio', { name: new RegExp(model) }).click();
+  await page.getByRole('radio', { name: 'Service' }).click();
+  await page.getByRole('button', { name: 'Start measuring' }).click();
+  await expect(instruction(page)).toBeVisible();
+}
+
+/** The instruction as it stands: where to lay the edge and which leaf to try. */
+export const instruction = (page: Page) => page.getByRole('status', { name: 'Next' });
+
+/** The four answers. */
+export const answer = (page: Page, name: 'Free' | 'Drags' | 'Part way' | 'Won’t go') =>
+  page.getByRole('button', { name: new RegExp(`^${name}`) });
+
+/** Answers as an honest leaf would in a gap of this size, and waits for the next instruction. */
+export async function feel(page: Page, gap_mm: number): Promise<void> {
+  const before = (await instruction(page).textContent()) ?? '';
+  const leaf = Number(/Try ([\d.]+)/.exec(before)?.[1] ?? NaN);
+  const sum = /= ([\d.]+) together/.exec(before)?.[1];
+  await answer(page, gap_mm >= Number(sum ?? leaf) ? 'Free' : 'Won’t go').click();
+  // After the last verdict there is no instruction: that is a change as well.
+  await expect
+    .poll(async () => (await instruction(page).allTextContents()).join())
+    .not.toBe(before);
+}

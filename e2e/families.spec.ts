@@ -1,0 +1,95 @@
+import type { Page } from '@playwright/test';
+import { hiddenOf } from '../demo/hidden';
+import { feel } from '../demo/rebuilder';
+import { DEMO_SHEETS } from '../demo/sheets';
+import { evenFrom } from '../core/random';
+import { pumpOf } from '../core/pumps/registry';
+import { answer, expect, instruction, newJob, openDemo, test } from './bench';
+
+/** Pumps of every family, measured as the app leads, from the first place to the last figure. */
+const PUMPS = [
+  'Veltrane V9 front pump',
+  'Oskerry G4 oil pump',
+  'Oskerry E2 oil pump',
+  'Brunnick H30 gear pump',
+  'Brunnick C12 cartridge',
+  'Oskerry S4 vacuum pump',
+] as const;
+
+const FELT = { free: 'Free', drag: 'Drags', 'part-way': 'Part way', 'no-go': 'Won’t go' } as const;
+
+/** What stands in the heading: the characteristic in hand. */
+const inHand = (page: Page) => page.getByRole('heading', { level: 2 }).first().textContent();
+
+for (const model of PUMPS) {
+  test(`${model} is led from its first place to a verdict on all that has a limit`, async ({
+    page,
+  }) => {
+    const sheet = DEMO_SHEETS.find((s) => s.model === model)!;
+    const { characteristics, dimensions } = pumpOf(sheet);
+    const hidden = hiddenOf(sheet, 'service', 0.45, {}, evenFrom(9));
+    await openDemo(page);
+    await newJob(page, 'F-1', model);
+
+    for (let n = 0; n < 80 && (await instruction(page).count()) > 0; n++) {
+      const before = (await instruction(page).textContent()) ?? '';
+      const name = await inHand(page);
+      const c = characteristics.find((other) => other.name === name)!;
+      if (/ Try /.test(before)) {
+        const together = /= ([\d.]+) together/.exec(before)?.[1];
+        const leaf = Number(together ?? /Try ([\d.]+)/.exec(before)?.[1]);
+        const station = c.stations.find((s) => before.startsWith(s.instruction))!;
+        await answer(page, FELT[feel(leaf, hidden.gap(c.id, station.id))]).click();
+      } else {
+        const field = page.getByRole('textbox').last();
+        const label = (await field.getAttribute('aria-label')) ?? '';
+        const d = dimensions.find((other) => label.startsWith(`${other.name}, `));
+        const swung = c.swing?.stations.find((s) => before.startsWith(s.instruction));
+        const mm = swung ? hidden.swing(c.id, swung.id) : hidden.size(d!.id, '');
+        await field.fill(mm.toFixed(3));
+        await field.press('Enter');
+      }
+      await expect
+        .poll(async () => {
+          const next = (await instruction(page).allTextContents()).join();
+          return next !== before || (await inHand(page)) !== name;
+        })
+        .toBe(true);
+    }
+    await expect(page.getByText('Nothing more is needed for a verdict.')).toBeVisible();
+    await page.getByRole('button', { name: 'To the report' }).click();
+    const paper = page.getByRole('main');
+    await expect(paper.getByText('Nothing was skipped.')).toBeVisible();
+    await expect(paper.getByText(/^\d+ in/)).toBeVisible();
+    await expect(paper.getByText(/ open/)).toHaveCount(0);
+  });
+}
+
+test('a whole bench goes into a backup and comes back on an empty one', async ({
+  page,
+  browser,
+}) => {
+  await openDemo(page);
+  await page.goto('/shop/rules');
+  await page.getByRole('radio', { name: 'Snug' }).click();
+  await page.goto('/shop');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save a backup' }).click(),
+  ]);
+  const path = await download.path();
+  const context = await browser.newContext({ viewport: page.viewportSize() });
+  const other = await context.newPage();
+  await other.goto('/import');
+  const [chooser] = await Promise.all([
+    other.waitForEvent('filechooser'),
+    other.getByRole('button', { name: 'Choose a file' }).click(),
+  ]);
+  await chooser.setFiles(path);
+  await expect(other.getByText('Shop: settings and instruments will be added.')).toBeVisible();
+  await other.getByRole('button', { name: 'Import', exact: true }).click();
+  await expect(other.getByRole('link', { name: /HM-0417/ })).toBeVisible();
+  await other.goto('/shop/rules');
+  await expect(other.getByRole('radio', { name: 'Snug' })).toBeChecked();
+  await context.close();
+});

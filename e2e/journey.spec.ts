@@ -1,0 +1,137 @@
+import { readFile, writeFile } from 'node:fs/promises';
+import { expect, feel, instruction, newJob, openDemo, test } from './bench';
+
+const GAPS = { 'Driven gear to wall': 0.153, 'Cover wear': 0.012 } as Record<string, number>;
+const FACE = 0.044;
+
+test('a pump from its tag to the report, out as a file and back in', async ({ page }, info) => {
+  await openDemo(page);
+  await newJob(page, 'T-100');
+  const tag = page.getByRole('heading', { name: 'T-100', exact: true });
+  await expect(tag).toBeVisible();
+
+  for (let taps = 0; taps < 60 && (await instruction(page).count()) > 0; taps++) {
+    const what = await page.getByRole('heading', { level: 2 }).allTextContents();
+    await feel(page, GAPS[what.find((name) => name in GAPS) ?? ''] ?? FACE);
+  }
+  await expect(page.getByText('All in', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'To the report' }).click();
+
+  await expect(page.getByRole('heading', { name: 'Pump report T-100' })).toBeVisible();
+  await expect(page.getByRole('main').getByText('6 in', { exact: true })).toBeVisible();
+  await expect(
+    page.getByRole('main').getByText(/Runa T\., Leaf set A: \d+ readings/),
+  ).toBeVisible();
+  await expect(page.getByRole('main').getByText('Nothing was skipped.')).toBeVisible();
+
+  const save = async (name: string) => {
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name, exact: true }).click(),
+    ]);
+    const path = info.outputPath(download.suggestedFilename());
+    await download.saveAs(path);
+    return path;
+  };
+  const pdf = await readFile(await save('PDF'));
+  expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
+  expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
+  const csv = await readFile(await save('CSV'), 'utf8');
+  expect(csv.split('\r\n')[0]).toContain('leaves_mm,felt');
+  const job = await save('Job file');
+
+  await page.getByRole('link', { name: 'Tag' }).click();
+  await page.getByRole('button', { name: 'Delete this job' }).click();
+  await page.getByRole('button', { name: 'Delete for good' }).click();
+  await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /T-100/ })).toHaveCount(0);
+
+  const pick = async (path: string) => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Choose a file' }).click(),
+    ]);
+    await chooser.setFiles(path);
+  };
+  await page.getByRole('button', { name: 'Import' }).click();
+  const text = await readFile(job, 'utf8');
+  const bad = async (name: string, content: string, said: RegExp) => {
+    const path = info.outputPath(name);
+    await writeFile(path, content);
+    await pick(path);
+    await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+    await expect(page.getByRole('alert')).toContainText(said);
+  };
+  await bad(
+    'short.json',
+    text.slice(0, text.length / 2),
+    /line \d+, column \d+: The file ends in the middle/,
+  );
+  await bad('newer.json', text.replace('"version": 1', '"version": 99'), /newer Dial Bench/);
+  await bad('other.json', '{"name":"shopping"}', /Not a Dial Bench file/);
+  await bad(
+    'wrong.json',
+    text.replace('"felt": "free"', '"felt": "tight"'),
+    /readings\[\d+\]\.felt/,
+  );
+
+  await pick(job);
+  await expect(page.getByText('Job T-100 will be added.')).toBeVisible();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await page.getByRole('link', { name: /T-100/ }).click();
+  await expect(tag).toBeVisible();
+});
+
+test('a reading is a word and a unit apart: thou and millimetre, entries kept as made', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await newJob(page, 'T-101');
+  await expect(instruction(page)).toContainText('Try 0.');
+  await page.getByRole('radio', { name: 'thou' }).click();
+  await expect(instruction(page)).toContainText(/Try [1-9]/);
+
+  await page.getByRole('button', { name: 'Sizes' }).click();
+  const field = page.getByRole('textbox', { name: 'Pocket depth, at 12' });
+  await field.fill('twenty');
+  await field.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('“twenty” is not a number');
+  await expect(field).toHaveValue('twenty');
+  await field.fill('.7896');
+  await expect(page.getByText('0.7896 in = 20.05584 mm')).toBeVisible();
+  await field.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Pocket depth, at 3' })).toBeVisible();
+
+  await page.getByRole('radio', { name: 'mm' }).click();
+  const evidence = page.getByRole('button', { name: 'Evidence' });
+  if (await evidence.isVisible()) await evidence.click();
+  await expect(page.getByText('entered .7896 in')).toBeVisible();
+  await expect(page.getByText('20.056 mm').first()).toBeVisible();
+});
+
+test('sizes and leaves on one clearance: the tighter wins and says so', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'T-102');
+  while (
+    (await page.getByRole('heading', { name: 'Face gap, drive gear', exact: true }).count()) > 0
+  ) {
+    await feel(page, 0.045);
+  }
+  await page.getByRole('button', { name: 'Sizes' }).click();
+  const field = page.getByRole('textbox', { name: /^(Pocket depth|Drive gear width)/ });
+  for (const size of ['20.045', '20.046', '20.044', '20.045', '20', '20']) {
+    const label = await field.getAttribute('aria-label');
+    await field.fill(size);
+    await field.press('Enter');
+    await expect(page.getByRole('textbox', { name: label ?? '', exact: true })).toHaveCount(0);
+  }
+  const list = page.getByRole('button', { name: /all characteristics/ });
+  if (await list.isEnabled()) await list.click();
+  await page
+    .getByRole('button', { name: /^Face gap, drive gear: In/ })
+    .first()
+    .click();
+  const evidence = page.getByRole('button', { name: 'Evidence' });
+  if (await evidence.isVisible()) await evidence.click();
+  await expect(page.getByText(/More than one way was used; the sizes are tighter/)).toBeVisible();
+});

@@ -1,0 +1,144 @@
+import type { Page } from '@playwright/test';
+import { answer, expect, instruction, newJob, openDemo, test } from './bench';
+
+/** Makes every write fail as it does where the browser has no room left. */
+const fillStorage = (page: Page) =>
+  page.evaluate(() => {
+    const full = IDBObjectStore.prototype as { put: unknown; kept?: unknown };
+    full.kept = full.put;
+    full.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+
+const freeStorage = (page: Page) =>
+  page.evaluate(() => {
+    const full = IDBObjectStore.prototype as { put: unknown; kept?: unknown };
+    full.put = full.kept;
+  });
+
+test('undo strikes the last reading and keeps it; another tab sees it at once', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  await newJob(page, 'T-201');
+  const first = await instruction(page).textContent();
+  await page.keyboard.press('4');
+  await expect(instruction(page)).not.toHaveText(first ?? '');
+
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(instruction(other)).toHaveText((await instruction(page).textContent()) ?? '');
+
+  await page.keyboard.press('u');
+  await expect(instruction(page)).toHaveText(first ?? '');
+  await expect(instruction(other)).toHaveText(first ?? '');
+  await page.getByRole('button', { name: 'Evidence' }).click();
+  await expect(page.getByText(/Struck .* by Runa T\.: undone/)).toBeVisible();
+});
+
+test('two tabs do not overwrite each other', async ({ page, context }) => {
+  await openDemo(page);
+  await newJob(page, 'T-202');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(instruction(other)).toBeVisible();
+  await Promise.all([answer(page, 'Won’t go').click(), answer(other, 'Won’t go').click()]);
+  await page.getByRole('button', { name: 'Evidence' }).click();
+  await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(2);
+});
+
+test('a job comes back where it was left', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'T-203');
+  await page.getByRole('button', { name: /all characteristics/ }).click();
+  await page.getByRole('button', { name: /^Cover wear/ }).click();
+  await expect(instruction(page)).toContainText('Edge across the cover');
+  await page.goto('/');
+  await page.getByRole('link', { name: /T-203/ }).click();
+  await expect(instruction(page)).toContainText('Edge across the cover');
+});
+
+test('a damaged record is said, and the rest still opens', async ({ page, heard }) => {
+  await openDemo(page);
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('dial-bench');
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const tx = open.result.transaction('entries', 'readwrite');
+          tx.objectStore('entries').put('{"schema":1,', 'job/demo-job-hm-0412');
+          tx.oncomplete = () => resolve();
+        };
+      }),
+  );
+  await page.goto('/job/demo-job-hm-0412/measure');
+  await expect(page.getByRole('alert')).toContainText('could not be read');
+  await expect(page.getByRole('button', { name: 'Save it as it is' })).toBeVisible();
+  await page.goto('/job/demo-job-hm-0417/measure');
+  await expect(instruction(page)).toBeVisible();
+  expect(heard.problems).toEqual([]);
+});
+
+test('the app works with no server once it was there', async ({ page, context }) => {
+  await openDemo(page);
+  await page.evaluate(async () => {
+    const ready = await navigator.serviceWorker.ready;
+    if (ready.active?.state !== 'activated') {
+      await new Promise((resolve) => ready.active?.addEventListener('statechange', resolve));
+    }
+  });
+  await context.setOffline(true);
+  await page.goto('/job/demo-job-hm-0417/measure');
+  await expect(instruction(page)).toBeVisible();
+});
+
+test('storage that is full says so, keeps what is there and loses no instruction', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await newJob(page, 'T-204');
+  const first = await instruction(page).textContent();
+  await answer(page, 'Won’t go').click();
+  await expect(instruction(page)).not.toHaveText(first ?? '');
+  const here = await instruction(page).textContent();
+  await fillStorage(page);
+  await answer(page, 'Free').click();
+  await expect(page.getByRole('alert')).toContainText('could not store this');
+  await expect(instruction(page)).toHaveText(here ?? '');
+  await freeStorage(page);
+  await answer(page, 'Free').click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(instruction(page)).not.toHaveText(here ?? '');
+  await page.getByRole('button', { name: 'Evidence' }).click();
+  await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(2);
+});
+
+test('a size that could not be stored stays in its field', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'T-205');
+  await page.getByRole('button', { name: 'Sizes' }).click();
+  const field = page.getByRole('textbox', { name: 'Pocket depth, at 12' });
+  await field.fill('20.051');
+  await fillStorage(page);
+  await field.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('could not store this');
+  await expect(field).toHaveValue('20.051');
+  await freeStorage(page);
+  await field.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Pocket depth, at 3' })).toHaveValue('');
+});
+
+test('jobs are found again by a few letters', async ({ page }) => {
+  await openDemo(page);
+  await page
+    .getByRole('textbox', { name: 'Find a job' })
+    .or(page.getByPlaceholder('Tag, owner, unit or pump'))
+    .first()
+    .fill('tug 5 air');
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+  await page.getByPlaceholder('Tag, owner, unit or pump').fill('zzz');
+  await expect(page.getByText('No job with “zzz”.')).toBeVisible();
+});

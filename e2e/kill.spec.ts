@@ -1,0 +1,56 @@
+import { chromium, type BrowserContext, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { answer, expect, instruction, newJob, openDemo, test } from './bench';
+import { BROWSER, PORT } from './browser';
+
+/** Every process of the browser that holds this profile, ended with no chance to tidy up. */
+function kill(profile: string): void {
+  const list = execFileSync('ps', ['-eo', 'pid,args'], { encoding: 'utf8' }).split('\n');
+  for (const line of list.filter((l) => l.includes(profile) && l.includes('chrom'))) {
+    try {
+      process.kill(Number(line.trim().split(' ')[0]), 'SIGKILL');
+    } catch {
+      // It went with its parent.
+    }
+  }
+}
+
+test('a reading that was answered is there after the browser was killed', async () => {
+  const profile = await mkdtemp(path.join(tmpdir(), 'bench-kill-'));
+  const open = async (): Promise<{ context: BrowserContext; page: Page }> => {
+    const context = await chromium.launchPersistentContext(profile, {
+      ...BROWSER,
+      baseURL: `http://127.0.0.1:${PORT}`,
+      viewport: { width: 390, height: 844 },
+    });
+    return { context, page: context.pages()[0] ?? (await context.newPage()) };
+  };
+  try {
+    let { page } = await open();
+    await openDemo(page);
+    await newJob(page, 'T-200');
+    const url = page.url();
+
+    for (const [n, name] of (['Won’t go', 'Free', 'Won’t go'] as const).entries()) {
+      const before = await instruction(page).textContent();
+      await answer(page, name).click();
+      // The next instruction is the acknowledgement: the browser dies as soon as it is there.
+      await expect(instruction(page)).not.toHaveText(before ?? '');
+      const next = await instruction(page).textContent();
+      kill(profile);
+
+      ({ page } = await open());
+      await page.goto(url);
+      await expect(instruction(page)).toHaveText(next ?? '');
+      await page.getByRole('button', { name: 'Evidence' }).click();
+      await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(n + 1);
+      await page.getByRole('button', { name: 'Back to measuring' }).click();
+    }
+  } finally {
+    kill(profile);
+    await rm(profile, { recursive: true, force: true, maxRetries: 5 });
+  }
+});

@@ -1,0 +1,164 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { answer, expect, instruction, newJob, openDemo, test } from './bench';
+
+const SCREENS = [
+  ['the bench', '/', /HM-0417/],
+  ['a new job', '/new', /Start measuring/],
+  ['the tag', '/job/demo-job-hm-0417/tag', /To measuring/],
+  ['measuring', '/job/demo-job-hm-0417/measure', /Won’t go/],
+  ['a gerotor', '/job/demo-job-hm-0420/measure', /outer rotor/],
+  ['a tandem', '/job/demo-job-hm-0419/measure', /Outside mic/],
+  ['a vane pump, done', '/job/demo-job-hm-0418/measure', /All in/],
+  ['sizes', '/job/demo-job-hm-0417/measure#sizes', /Won’t go/],
+  ['the report', '/job/demo-job-hm-0409/report', /Pump report/],
+  ['the sheets', '/sheets', /Veltrane/],
+  ['a sheet', '/sheets/demo-sheet-veltrane-t6', /Limits: New/],
+  ['a sheet’s pump', '/sheets/demo-sheet-oskerry-e2#Pump', /Limits: New/],
+  ['a sheet’s sizes', '/sheets/demo-sheet-oskerry-s4#Sizes', /Limits: New/],
+  ['a sheet’s bolts', '/sheets/demo-sheet-veltrane-t6#Bolts', /Limits: New/],
+  ['a new sheet', '/sheets/new', /Make the sheet/],
+  ['the shop', '/shop', /Leaf set/],
+  ['instruments', '/shop/instruments', /Leaf sets/],
+  ['house rules', '/shop/rules', /Guarded/],
+  ['studies', '/shop/studies', /A new study/],
+  ['import', '/import', /Choose a file/],
+] as const;
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`no screen has a serious accessibility fault, ${scheme}`, async ({ page }) => {
+    test.setTimeout(400_000);
+    await page.emulateMedia({ colorScheme: scheme });
+    await openDemo(page);
+    for (const [name, path, there] of SCREENS) {
+      await page.goto(path);
+      await expect(page.getByText(there).first()).toBeVisible();
+      if (name === 'sizes') {
+        await page.getByRole('button', { name: 'Sizes' }).click();
+        await expect(page.getByRole('textbox', { name: /Pocket depth/ })).toBeVisible();
+      }
+      const section = path.split('#')[1];
+      if (section && name !== 'sizes') await page.getByRole('radio', { name: section }).click();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+      const said = serious.map((v) => `${name}: ${v.id} ${v.nodes.map((n) => n.html).join(' ')}`);
+      expect(said).toEqual([]);
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
+      expect(overflow, `${name} scrolls sideways`).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test('the sheet takes limits in shorthand and refuses what cannot be', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/sheets');
+  await page.getByRole('button', { name: /^Copy Veltrane T6/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/copy/);
+  const upper = page.getByRole('textbox', { name: 'New, Face gap, drive gear: most' });
+  await upper.fill('0.01');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('alert').first()).toContainText(
+    'The upper limit is below the lower one',
+  );
+  await upper.fill('a bit');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('“a bit” is not a number');
+  await upper.fill('2-1/2 thou');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'New, Face gap, drive gear: most' })).toHaveValue(
+    '0.064',
+  );
+  await expect(page.getByText('Invented pump and invented limits')).toBeVisible();
+});
+
+test('a try that contradicts another is held until a person decides', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'T-300');
+  await answer(page, 'Won’t go').click();
+  await expect(instruction(page)).toContainText('Try 0.02');
+  await page.getByRole('button', { name: 'Other leaf' }).click();
+  await page
+    .getByRole('checkbox', { name: '0.1', exact: true })
+    .or(page.getByRole('checkbox', { name: '0.10', exact: true }))
+    .click();
+  await page.getByRole('button', { name: /^Try 0\.1/ }).click();
+  await answer(page, 'Free').click();
+  await expect(page.getByRole('alert')).toContainText('cannot be true together with');
+  await page.getByRole('button', { name: 'Strike the earlier' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(instruction(page)).toContainText('driven gear');
+});
+
+test('every answer is on a key, and every target can be hit with a thumb', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'T-301');
+  const first = await instruction(page).textContent();
+  await page.keyboard.press('4');
+  await expect(instruction(page)).not.toHaveText(first ?? '');
+  for (const button of await page.getByRole('button').all()) {
+    const box = await button.boundingBox();
+    const name = await button.getAttribute('aria-label');
+    if (box && box.width > 0)
+      expect(box.height, name ?? '').toBeGreaterThanOrEqual(name?.includes(':') ? 48 : 40);
+  }
+  for (const name of ['Free', 'Drags', 'Part way', 'Won’t go'] as const) {
+    const box = await answer(page, name).boundingBox();
+    expect(box?.height).toBeGreaterThanOrEqual(64);
+    expect((box?.y ?? 0) + (box?.height ?? 0)).toBeLessThanOrEqual(844);
+  }
+});
+
+test('a gauge that types goes from size to size by itself', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'T-302');
+  await page.getByRole('button', { name: 'Sizes' }).click();
+  for (const [place, size] of [
+    ['12', '20.051'],
+    ['3', '20.053'],
+    ['6', '20.049'],
+    ['9', '20.052'],
+  ] as const) {
+    await expect(page.getByRole('textbox', { name: `Pocket depth, at ${place}` })).toBeFocused();
+    await page.keyboard.type(size);
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByRole('textbox', { name: 'Drive gear width, first place' })).toBeFocused();
+  // 1 to 4 are figures while a size is typed, not answers.
+  await page.keyboard.type('1234');
+  await expect(page.getByRole('textbox', { name: 'Drive gear width, first place' })).toHaveValue(
+    '1234',
+  );
+});
+
+test('a reading is struck with its reason, and the ladder asks again', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'T-303');
+  const first = (await instruction(page).textContent()) ?? '';
+  await answer(page, 'Won’t go').click();
+  await expect(instruction(page)).not.toHaveText(first);
+  const evidence = page.getByRole('button', { name: 'Evidence' });
+  if (await evidence.isVisible()) await evidence.click();
+  await page.getByRole('button', { name: /^Strike/ }).click();
+  await page.getByRole('button', { name: 'Oil or dirt' }).click();
+  await expect(page.getByText(/Struck .* by Runa T\.: oil or dirt/)).toBeVisible();
+  const back = page.getByRole('button', { name: 'Back to measuring' });
+  if (await back.isVisible()) await back.click();
+  await expect(instruction(page)).toHaveText(first);
+});
+
+test('on paper there is the report and nothing else', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0409/report');
+  await expect(page.getByRole('heading', { name: 'Pump report HM-0409' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('#root')).toBeHidden();
+  const paper = page.locator('#print');
+  await expect(paper.getByText('Pump report HM-0409')).toBeVisible();
+  await expect(paper.getByText('Face with cover, drive gear')).toBeVisible();
+  await expect(paper.getByText(/invented for a demonstration/)).toBeVisible();
+  await expect(paper.getByText(/manual, local codes and licensed practice/)).toBeVisible();
+  await expect(page.getByRole('button')).toHaveCount(0);
+});

@@ -1,0 +1,82 @@
+import type { Page } from '@playwright/test';
+import { expect, instruction, newJob, openDemo, test } from './bench';
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+const field = (page: Page, name: string | RegExp) => page.getByRole('textbox', { name });
+
+test('a leaf set of its own: added, refused, put right, and taken in hand on a job', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/shop/instruments');
+  await button(page, 'Add a leaf set').click();
+  const leaves = field(page, 'Leaves in the set, mm').last();
+  await leaves.fill('0.5 thin');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('“thin” is not a number');
+  await leaves.fill('1; 1/2mm  0,3');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(leaves).toHaveValue(/0\.30 +0\.50 +1\.00/);
+  await page
+    .getByRole('radiogroup', { name: /^Leaf set B/ })
+    .getByRole('radio', { name: 'Three' })
+    .click();
+
+  await page.goto('/');
+  await newJob(page, 'S-1');
+  await button(page, 'Instruments and gauge').click();
+  await page.getByRole('radio', { name: 'Leaf set B' }).click();
+  await button(page, 'Back to measuring').click();
+  // No two of these leaves lie between 0.02 and 0.08: sizes are asked for, and why is said.
+  await expect(field(page, 'Pocket depth, at 12')).toBeVisible();
+  await button(page, /all characteristics/).click();
+  await button(page, /^Face gap, drive gear/).click();
+  await expect(
+    page.getByText(/No leaves of this set can prove 0.02–0.08; sizes by mic could/),
+  ).toBeVisible();
+  await expect(instruction(page)).toContainText('Try');
+});
+
+test('an instrument goes off the list; readings keep its name', async ({ page }) => {
+  await openDemo(page);
+  await newJob(page, 'S-2');
+  await button(page, 'Sizes').click();
+  await field(page, 'Pocket depth, at 12').fill('20.04');
+  await page.keyboard.press('Enter');
+  await expect(field(page, 'Pocket depth, at 3')).toBeVisible();
+  await page.goto('/shop/instruments');
+  await button(page, /^Depth mic:/).click();
+  await button(page, 'Take it off the list').click();
+  await expect(page.getByText('keep its name and uncertainty', { exact: false })).toBeVisible();
+  await button(page, 'Take it off').click();
+  await expect(button(page, /^Depth mic:/)).toHaveCount(0);
+  await page.goto('/');
+  await page.getByRole('link', { name: /S-2/ }).click();
+  await expect(page.getByText(/No instrument of this kind on the list/)).toBeVisible();
+  await button(page, 'Evidence').click();
+  await expect(page.getByText(/Depth mic · .* · Runa T\./)).toBeVisible();
+});
+
+test('people and units are the shop’s, and a sheet of the demo can be copied and deleted', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/shop');
+  await field(page, 'Who measures on this device').fill('Runa T.');
+  await field(page, 'Everybody, with commas between').fill('Runa T., Ivo K.; Runa T.');
+  await button(page, 'Save').first().click();
+  await expect(field(page, 'Everybody, with commas between')).toHaveValue('Runa T., Ivo K.');
+  await page.getByRole('radio', { name: 'thou and inch' }).click();
+  await expect(page.getByRole('radio', { name: 'thou and inch' })).toBeChecked();
+  await page.goto('/sheets/demo-sheet-brunnick-h30');
+  await expect(field(page, 'New, End clearance: most')).toHaveValue('4.72');
+  await page.goto('/sheets');
+  await button(page, 'Copy Brunnick C12 cartridge').click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Brunnick C12 cartridge (copy)');
+  await button(page, 'Delete this sheet').click();
+  await button(page, 'Delete for good').click();
+  await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
+  await expect(page.getByText('Brunnick C12 cartridge (copy)')).toHaveCount(0);
+  await page.goto('/shop/studies');
+  await expect(field(page, 'People, with commas between')).toHaveValue('Runa T., Ivo K.');
+});

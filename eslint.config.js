@@ -1,0 +1,93 @@
+const expo = require('eslint-config-expo/flat');
+const path = require('node:path');
+
+/** Rooms from the top down: each may import from those after it, never from those before. */
+const ROOMS = ['./app', './screens', './ui', './data', './core'];
+/** The core's own rooms, from the ground up. */
+const CORE = ['quantity', 'metrology', 'pumps', 'records', 'judge', 'report'].map(
+  (r) => `./core/${r}`,
+);
+
+const downwards = (order, message) =>
+  order.slice(1).map((target, i) => ({ target, from: order.slice(0, i + 1), message }));
+
+const zones = [
+  ...downwards(ROOMS, 'Imports go downwards only: app, screens, ui, data, core.'),
+  ...downwards([...CORE].reverse(), 'Within the core imports go towards quantity only.'),
+  // Neither needs the other: what is shown does not know where it is kept.
+  { target: './ui', from: './data', message: 'ui shows what it is given; it reads no storage.' },
+  {
+    target: './core',
+    from: ['./cli', './server', './demo', './data', './workers'],
+    message: 'The core stands by itself.',
+  },
+  {
+    target: ['./cli', './server', './demo'],
+    from: ['./app', './screens', './ui', './data'],
+    message: 'No interface code here.',
+  },
+];
+
+module.exports = [
+  ...expo,
+  { files: ['*.config.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
+  {
+    ignores: ['dist/**', 'node_modules/**', '.cache/**', 'test-results/**', 'playwright-report/**'],
+  },
+  {
+    settings: {
+      'import/resolver': { typescript: { project: path.join(__dirname, 'tsconfig.json') } },
+    },
+    rules: {
+      'react-hooks/exhaustive-deps': 'error',
+      // fast-check is written as fc.property(…) in its own documentation.
+      'import/no-named-as-default-member': 'off',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+    },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: { '@typescript-eslint/no-explicit-any': 'error' },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx'],
+    rules: { 'import/no-restricted-paths': ['error', { zones, basePath: __dirname }] },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            'react',
+            'react-dom',
+            'react-native',
+            '@react-native-async-storage/async-storage',
+            '@tanstack/react-query',
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'navigator',
+        'fetch',
+        'crypto',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'The core has no clock: pass the moment in.' },
+        {
+          object: 'Math',
+          property: 'random',
+          message: 'The core has no hidden randomness: pass it in.',
+        },
+      ],
+    },
+  },
+];

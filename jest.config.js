@@ -1,0 +1,36 @@
+/** The core, its command line and the demo: plain Node, nothing of the interface. */
+const core = {
+  displayName: 'core',
+  testEnvironment: 'node',
+  setupFiles: ['<rootDir>/scripts/propertySeed.js'],
+  roots: ['<rootDir>/core', '<rootDir>/cli', '<rootDir>/demo', '<rootDir>/server'],
+  transform: {
+    '\\.[jt]s$': [
+      'babel-jest',
+      {
+        configFile: false,
+        presets: ['@babel/preset-typescript'],
+        plugins: ['@babel/plugin-transform-modules-commonjs'],
+      },
+    ],
+  },
+  // Packages that ship as modules only.
+  transformIgnorePatterns: ['node_modules/(?!(d3-.*|internmap)/)'],
+};
+
+/** What is kept and what is shown, on the web build of the libraries. */
+const web = {
+  displayName: 'web',
+  preset: 'jest-expo/web',
+  setupFiles: ['<rootDir>/scripts/propertySeed.js'],
+  roots: ['<rootDir>/data', '<rootDir>/ui', '<rootDir>/screens'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/$1',
+    '^@react-native-async-storage/async-storage$': '@react-native-async-storage/async-storage/jest',
+  },
+  transformIgnorePatterns: [
+    'node_modules/(?!((jest-)?react-native|@react-native|@react-native-async-storage|expo|@expo|react-native-.*|d3-.*|internmap|yup)/)',
+  ],
+};
+
+module.exports = { projects: [core, web], testTimeout: 30_000 };

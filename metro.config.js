@@ -1,0 +1,23 @@
+const path = require('node:path');
+const { getDefaultConfig } = require('expo/metro-config');
+
+const config = getDefaultConfig(__dirname);
+config.resolver.assetExts.push('woff2', 'wasm');
+
+/** The full icon family is 1.3 MB; the app draws its few icons from outlines of its own. */
+const ICONS = new Set([
+  '@expo/vector-icons/MaterialCommunityIcons',
+  'react-native-vector-icons/MaterialCommunityIcons',
+  '@react-native-vector-icons/material-design-icons',
+]);
+/** Parts of the PDF writer that turn HTML into pictures: the report is drawn, not photographed. */
+const UNUSED = new Set(['html2canvas', 'dompurify', 'canvg']);
+
+config.resolver.resolveRequest = (context, name, platform) => {
+  if (ICONS.has(name))
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'ui/icons/Icon.tsx') };
+  if (UNUSED.has(name)) return { type: 'empty' };
+  return context.resolveRequest(context, name, platform);
+};
+
+module.exports = config;

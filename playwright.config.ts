@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+import { BROWSER, PORT } from './e2e/browser';
+
+const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
+const WIDE = { viewport: { width: 1280, height: 800 } };
+
+const KILL = /kill\.spec\.ts/;
+
+export default defineConfig({
+  testDir: './e2e',
+  timeout: 150_000,
+  fullyParallel: true,
+  workers: 2,
+  reporter: [['list'], ['./e2e/totals.ts']],
+  use: { baseURL: `http://127.0.0.1:${PORT}`, launchOptions: BROWSER, trace: 'retain-on-failure' },
+  projects: [
+    { name: 'phone', use: PHONE, testIgnore: KILL },
+    // In a worker of its own: what is left of a killed browser must not meet another test's trace.
+    { name: 'kill', use: { ...PHONE, trace: 'off' }, testMatch: KILL },
+    { name: 'wide', use: WIDE, testMatch: /(journey|screens)\.spec\.ts/ },
+  ],
+  webServer: {
+    command: 'node --import tsx server/main.ts',
+    url: `http://127.0.0.1:${PORT}/`,
+    env: { PORT: `${PORT}` },
+    reuseExistingServer: false,
+  },
+});

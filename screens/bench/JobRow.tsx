@@ -1,0 +1,61 @@
+import { format } from 'date-fns/format';
+import { StyleSheet, View } from 'react-native';
+import { VERDICT_SHORT } from '@/core/judge/explain';
+import type { Brief } from '@/data/brief';
+import { STAGE_NAME } from '../job/stages';
+import { LinkBox } from '@/ui/LinkBox';
+import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+/** A job on the bench: whose, what, how far, and what is next. */
+export function JobRow({ job }: { readonly job: Brief }) {
+  const palette = usePalette();
+  const decided = job.judged - job.open;
+  return (
+    <View role="listitem">
+      <LinkBox
+        href={`/job/${job.id}/${job.stage}`}
+        style={[styles.row, { borderColor: palette.line }]}
+      >
+        <PinRing verdict={job.worst} size={34} />
+        <View style={styles.words}>
+          <View style={styles.top}>
+            <Words size="strong" strong numberOfLines={1} style={styles.tag}>
+              {job.tag}
+            </Words>
+            <Words numberOfLines={1} style={styles.shrink}>
+              {[job.unit, job.model].filter(Boolean).join(' · ')}
+            </Words>
+          </View>
+          <Words size="note" tone="muted" numberOfLines={1}>
+            {[job.owner, format(new Date(job.lastAt), 'd MMM yyyy')].filter(Boolean).join(' · ')}
+          </Words>
+          <Words size="note" tone={job.open > 0 ? 'blue' : 'muted'}>
+            {[STAGE_NAME[job.stage], job.next, `${decided} of ${job.judged} decided`]
+              .filter(Boolean)
+              .join(' · ')}
+          </Words>
+        </View>
+        <Words size="note" strong tone={VERDICT_TONE[job.worst]}>
+          {VERDICT_SHORT[job.worst]}
+        </Words>
+      </LinkBox>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 12,
+    minHeight: 76,
+    borderBottomWidth: 1,
+    paddingVertical: 8,
+  },
+  words: { flex: 1, minWidth: 0, gap: 1 },
+  top: { flexDirection: 'row', gap: 8, alignItems: 'baseline' },
+  tag: { flexShrink: 0, maxWidth: '60%' },
+  shrink: { flexShrink: 1 },
+});

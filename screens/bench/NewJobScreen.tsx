@@ -1,0 +1,122 @@
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { object, string, type InferType } from 'yup';
+import { line, note } from '@/core/records/parts';
+import { sheetName } from '@/core/records/sheet';
+import { createJob } from '@/data/create';
+import { KEYS, useSheets, useShop } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { Heading, Words } from '@/ui/Words';
+
+const tagForm = object({
+  tag: line().trim().required('Give the job a tag number: it goes on the pump.'),
+  owner: line().defined(),
+  unit: line().defined(),
+  complaint: note().defined(),
+  by: line().defined(),
+  sheet: string().required(),
+  tier: string().defined(),
+});
+type TagForm = InferType<typeof tagForm>;
+
+/** A new job from a sheet: the tag, whose pump it is, what is wrong with it, and which limits apply. */
+export function NewJobScreen() {
+  const router = useRouter();
+  const client = useQueryClient();
+  const shop = useShop();
+  const { data } = useSheets();
+  const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
+  const [failed, setFailed] = useState<string | null>(null);
+  const { control, handleSubmit, setValue } = useForm<TagForm>({
+    resolver: yupResolver(tagForm),
+    defaultValues: {
+      tag: '',
+      owner: '',
+      unit: '',
+      complaint: '',
+      by: shop.person,
+      sheet: '',
+      tier: '',
+    },
+  });
+  const [chosen, tierId] = useWatch({ control, name: ['sheet', 'tier'] });
+  const sheet = sheets.find((s) => s.id === chosen) ?? sheets[0];
+  const tier = sheet?.tiers.find((t) => t.id === tierId) ?? sheet?.tiers[0];
+
+  if (!data) return null;
+  if (!sheet || !tier) {
+    return (
+      <Page title="New job">
+        <Notice kind="word">
+          A job needs a limit sheet. There is none yet: import one, or open the demo on the bench.
+        </Notice>
+        <Button mode="contained" onPress={() => router.replace('/')}>
+          To the bench
+        </Button>
+      </Page>
+    );
+  }
+  const submit = handleSubmit(async ({ sheet: _, ...form }) => {
+    try {
+      const id = await createJob({ ...form, tier: tier.id }, sheet, shop);
+      await client.invalidateQueries({ queryKey: KEYS.briefs });
+      router.replace(`/job/${id}/measure`);
+    } catch (error) {
+      setFailed((error as Error).message);
+    }
+  });
+  // With a single sheet there is nothing to choose, and the form's own value may stay empty.
+  const begin = () => {
+    setValue('sheet', sheet.id);
+    void submit();
+  };
+  return (
+    <Page title="New job">
+      <Field control={control} name="tag" label="Tag number" autoFocus />
+      <Field control={control} name="unit" label="Unit it came from" />
+      <Field control={control} name="owner" label="Owner" />
+      <Field control={control} name="complaint" label="Complaint" multiline />
+      <Field control={control} name="by" label="Who measures" />
+      <Heading>Limit sheet</Heading>
+      <Choice
+        stacked
+        label="Limit sheet"
+        value={sheet.id}
+        options={sheets.map((s) => ({
+          value: s.id,
+          name: `${sheetName(s)}${s.invented ? ' · invented limits' : ''}`,
+        }))}
+        onChange={(id) => setValue('sheet', id)}
+      />
+      <Words strong>Limits that apply</Words>
+      <Choice
+        label="Limits that apply"
+        value={tier.id}
+        options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
+        onChange={(id) => setValue('tier', id)}
+      />
+      <Words size="note" tone="muted">
+        {`Source: ${tier.source || 'not given'}`}
+      </Words>
+      {failed ? <Notice kind="error">{failed}</Notice> : null}
+      <View style={styles.foot}>
+        <Button mode="contained" contentStyle={styles.large} onPress={begin}>
+          Start measuring
+        </Button>
+      </View>
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  large: { minHeight: 56 },
+  foot: { paddingTop: 4 },
+});

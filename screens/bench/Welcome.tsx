@@ -1,0 +1,60 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { KEYS } from '@/data/hooks';
+import { openDemo } from '@/data/demo';
+import { Notice } from '@/ui/Notice';
+import { Words } from '@/ui/Words';
+
+/** An empty bench: what the app is for, and two ways to begin. */
+export function Welcome() {
+  const client = useQueryClient();
+  const [state, setState] = useState<'idle' | 'busy' | Error>('idle');
+  const open = async () => {
+    setState('busy');
+    try {
+      await openDemo();
+      await client.invalidateQueries({ queryKey: KEYS.briefs });
+      await client.invalidateQueries({ queryKey: KEYS.sheets });
+    } catch (error) {
+      setState(error as Error);
+    }
+  };
+  return (
+    <View style={styles.box}>
+      <Words size="title" strong>
+        No job on the bench yet
+      </Words>
+      <Words>
+        Dial Bench leads you through measuring a pump, leaf by leaf, judges each clearance against
+        its published limit, and keeps every reading in this browser.
+      </Words>
+      <Button
+        mode="contained"
+        loading={state === 'busy'}
+        disabled={state === 'busy'}
+        contentStyle={styles.large}
+        onPress={() => void open()}
+      >
+        Open the demo: Highmoor Winter Depot
+      </Button>
+      <Words size="note" tone="muted">
+        The depot, its pumps and their limits are invented. Begin your own with a limit sheet: copy
+        the demo’s under Sheets, or import one.
+      </Words>
+      {state instanceof Error ? (
+        <Notice kind="error">{`The demo could not be opened: ${state.message}`}</Notice>
+      ) : null}
+      <Notice kind="caution">
+        The app calculates, the rebuilder decides: the maker’s manual, local codes and licensed
+        practice come first.
+      </Notice>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 14, paddingVertical: 16 },
+  large: { minHeight: 56 },
+});

@@ -1,0 +1,110 @@
+import { useRouter } from 'expo-router';
+import { type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useChangeShop, useShop } from '@/data/hooks';
+import { STAGES, type Job, type Stage } from '@/core/records/job';
+import { sheetName } from '@/core/records/sheet';
+import { Choice } from '@/ui/Choice';
+import Icon from '@/ui/icons/Icon';
+import { LinkBox } from '@/ui/LinkBox';
+import { TOUCH, usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
+import { Heading, Words } from '@/ui/Words';
+import { STAGE_NAME } from './stages';
+
+interface Props {
+  readonly job: Job;
+  readonly stage: Stage;
+  readonly children: ReactNode;
+}
+
+/** What stands over every stage of a job: whose pump it is, the unit switch, the strip of stages. */
+export function JobFrame({ job, stage, children }: Props) {
+  const palette = usePalette();
+  const router = useRouter();
+  const wide = useWide();
+  const { unit } = useShop();
+  const { apply: changeShop } = useChangeShop();
+  return (
+    <View style={styles.fill}>
+      <View style={[styles.top, wide && styles.topWide, { borderColor: palette.line }]}>
+        <View style={styles.head}>
+          <Pressable
+            role="button"
+            aria-label="Back to the bench"
+            onPress={() => router.navigate('/')}
+            style={styles.back}
+          >
+            <Icon name="chevron-left" color={palette.ink} />
+          </Pressable>
+          <View style={styles.names}>
+            <Heading level={1} size="strong" numberOfLines={1} style={styles.tag}>
+              {job.tag}
+            </Heading>
+            <Words tone="muted" numberOfLines={1} style={styles.model}>
+              {sheetName(job.sheet)}
+            </Words>
+          </View>
+          <Choice
+            label="Unit shown"
+            value={unit}
+            options={UNITS}
+            onChange={(next) => void changeShop((shop) => ({ ...shop, unit: next }))}
+          />
+        </View>
+        <View role="navigation" aria-label="Stages" style={styles.strip}>
+          {STAGES.map((name) => {
+            const here = name === stage;
+            return (
+              <LinkBox
+                key={name}
+                href={`/job/${job.id}/${name}`}
+                replace
+                current={here ? 'step' : undefined}
+                style={[styles.stage, { borderColor: here ? palette.blue : 'transparent' }]}
+              >
+                <Words strong={here} tone={here ? 'ink' : 'muted'}>
+                  {STAGE_NAME[name]}
+                </Words>
+              </LinkBox>
+            );
+          })}
+        </View>
+      </View>
+      {children}
+    </View>
+  );
+}
+
+const UNITS = [
+  { value: 'thou', name: 'thou' },
+  { value: 'mm', name: 'mm' },
+] as const;
+
+const styles = StyleSheet.create({
+  fill: { flex: 1, minHeight: 0 },
+  top: { borderBottomWidth: 1 },
+  topWide: { flexDirection: 'row', alignItems: 'center', justifyContent: 'space-between' },
+  head: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 6,
+    paddingRight: 14,
+    paddingTop: 6,
+    flexShrink: 1,
+    minWidth: 0,
+  },
+  back: { width: TOUCH, height: TOUCH, alignItems: 'center', justifyContent: 'center' },
+  names: { flex: 1, minWidth: 0, flexDirection: 'row', alignItems: 'baseline', gap: 8 },
+  tag: { flexShrink: 0, maxWidth: '60%' },
+  model: { flexShrink: 1 },
+  strip: { flexDirection: 'row', paddingHorizontal: 8 },
+  stage: {
+    minHeight: TOUCH - 4,
+    minWidth: 72,
+    paddingHorizontal: 14,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderBottomWidth: 3,
+  },
+});

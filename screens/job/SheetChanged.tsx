@@ -1,0 +1,44 @@
+import { Button } from 'react-native-paper';
+import { strayReference, type Job } from '@/core/records/job';
+import { sheetChanges } from '@/core/records/changes';
+import { useChange, useRecord, useShop } from '@/data/hooks';
+import { Notice } from '@/ui/Notice';
+
+/** Said where the sheet was changed since the job took its copy; the job may take it as it is now. */
+export function SheetChanged({ job }: { readonly job: Job }) {
+  const { unit } = useShop();
+  const { data: now } = useRecord('sheet', job.sheet.id);
+  const { apply, error } = useChange('job', job.id);
+  if (!now || now.revision === job.sheet.revision) return null;
+  const changes = sheetChanges(job.sheet, now, unit);
+  if (changes.length === 0) return null;
+  const tier = now.tiers.some((t) => t.id === job.tier) ? job.tier : (now.tiers[0]?.id ?? '');
+  const renewed: Job = { ...job, sheet: now, tier };
+  // Readings of places that the new sheet does not know would be lost: then it cannot be taken.
+  const fits = strayReference(renewed) === null;
+  return (
+    <Notice
+      kind="caution"
+      actions={
+        fits ? (
+          <Button
+            mode="outlined"
+            onPress={() => void apply((j) => ({ ...j, sheet: now, tier })).catch(() => undefined)}
+          >
+            Take the sheet as it is now
+          </Button>
+        ) : null
+      }
+    >
+      {[
+        `The sheet has changed since this job took its copy: ${changes.join('; ')}.`,
+        fits
+          ? 'This job is judged by its copy.'
+          : 'This job keeps its copy: it has readings that the new sheet has no place for.',
+        error?.message ?? '',
+      ]
+        .filter(Boolean)
+        .join(' ')}
+    </Notice>
+  );
+}

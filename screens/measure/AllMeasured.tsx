@@ -1,0 +1,75 @@
+import { useRouter } from 'expo-router';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Assessment } from '@/core/judge/assess';
+import { worstVerdict } from '@/core/judge/summary';
+import { VERDICT_WORD } from '@/core/judge/explain';
+import type { Job } from '@/core/records/job';
+import { PinRing } from '@/ui/PinRing';
+import { PumpPicture } from '@/ui/PumpPicture';
+import { Heading, Words } from '@/ui/Words';
+import { useWide } from '@/ui/useWidth';
+import { CharacteristicRows } from './CharacteristicList';
+import { Foot } from './Foot';
+import type { Openers } from './panels';
+import type { Measuring } from './useMeasuring';
+
+interface Props extends Openers {
+  readonly job: Job;
+  readonly shown: Assessment;
+  readonly measuring: Measuring;
+}
+
+/** Nothing is left that a leaf could decide: the verdicts, and where to go from here. */
+export function AllMeasured({ job, shown, measuring, onEvidence }: Props) {
+  const router = useRouter();
+  const wide = useWide();
+  const { sheet } = job;
+  const judged = measuring.all.filter((a) => a.limits !== null);
+  const worst = worstVerdict(judged);
+  const close = judged.some((a) => a.verdict === 'close' && a.missing.length > 0);
+  return (
+    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+      <View style={styles.head}>
+        <PinRing verdict={worst} size={40} />
+        <Heading size="instruction">
+          {worst === 'in' ? 'All in' : `Measured. Worst: ${VERDICT_WORD[worst].toLowerCase()}`}
+        </Heading>
+      </View>
+      <Words>
+        {close
+          ? 'No leaf of the set can tell more. Sizes can decide what is too close to call.'
+          : 'Nothing more is needed for a verdict.'}
+      </Words>
+      {wide ? (
+        <View style={styles.drawing}>
+          <PumpPicture sheet={sheet} size={400} />
+        </View>
+      ) : (
+        <CharacteristicRows
+          job={job}
+          measuring={measuring}
+          shown={undefined}
+          onDone={onEvidence}
+          only={(a) => a.limits !== null || a.largest !== null || a.touches.length > 0}
+        />
+      )}
+      <Button
+        mode="contained"
+        contentStyle={styles.large}
+        onPress={() => router.replace(`/job/${job.id}/report`)}
+      >
+        To the report
+      </Button>
+      <Foot job={job} shown={shown} way="leaf" measuring={measuring} onEvidence={onEvidence} />
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  panel: { flexGrow: 1, padding: 14, gap: 12 },
+  head: { flexDirection: 'row', gap: 12, alignItems: 'center' },
+  drawing: { alignItems: 'center' },
+  large: { minHeight: 56 },
+});

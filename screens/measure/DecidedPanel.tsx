@@ -1,0 +1,69 @@
+import { useMemo } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Assessment } from '@/core/judge/assess';
+import { closerStep } from '@/core/judge/next';
+import type { Job } from '@/core/records/job';
+import { useShop } from '@/data/hooks';
+import { PumpPicture } from '@/ui/PumpPicture';
+import { useWide } from '@/ui/useWidth';
+import { Foot } from './Foot';
+import { PanelHead } from './PanelHead';
+import { ShownBar } from './ShownBar';
+import type { Openers } from './panels';
+import type { Measuring } from './useMeasuring';
+import { VerdictLine } from './VerdictLine';
+import { drawnTilt } from './verdictLine';
+
+interface Props extends Openers {
+  readonly job: Job;
+  readonly shown: Assessment;
+  readonly measuring: Measuring;
+}
+
+/** A characteristic that was taken in hand though nothing more is to be told of it. */
+export function DecidedPanel({ job, shown, measuring, onList, onEvidence, onTools }: Props) {
+  const { unit } = useShop();
+  const wide = useWide();
+  const { turnTo } = measuring;
+  const { sheet } = job;
+  const closer = useMemo(() => closerStep(job, shown), [job, shown]);
+  return (
+    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+      <PanelHead all={measuring.all} shown={shown} onList={onList} onTools={onTools} />
+      <View style={styles.drawing}>
+        <PumpPicture sheet={sheet} size={260} tilt={drawnTilt(shown, unit)} />
+      </View>
+      {wide ? null : (
+        <>
+          <ShownBar shown={shown} unit={unit} />
+          <VerdictLine shown={shown} job={job} />
+        </>
+      )}
+      <Button
+        mode="contained"
+        contentStyle={styles.large}
+        onPress={() => void turnTo({ characteristic: null })}
+      >
+        Go on with what is open
+      </Button>
+      {closer ? (
+        <Button
+          mode="outlined"
+          contentStyle={styles.large}
+          onPress={() => measuring.tryOther(closer)}
+        >
+          Measure it closer
+        </Button>
+      ) : null}
+      <Foot job={job} shown={shown} way={null} measuring={measuring} onEvidence={onEvidence} />
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  panel: { flexGrow: 1, paddingHorizontal: 14, paddingBottom: 12, gap: 10 },
+  drawing: { alignItems: 'center', flexGrow: 1, justifyContent: 'center' },
+  large: { minHeight: 56 },
+});

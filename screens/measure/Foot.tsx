@@ -1,0 +1,63 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Assessment } from '@/core/judge/assess';
+import type { Way } from '@/core/pumps/family';
+import { waysOf } from '@/core/pumps/registry';
+import { lastStanding } from '@/core/records/change';
+import type { Job } from '@/core/records/job';
+import { useWide } from '@/ui/useWidth';
+import { FootButton } from './FootButton';
+import type { Measuring } from './useMeasuring';
+
+interface Props {
+  readonly job: Job;
+  readonly shown: Assessment;
+  /** The way in hand; the others are offered. */
+  readonly way: Way | null;
+  readonly measuring: Measuring;
+  readonly onEvidence: () => void;
+  /** Between Undo and the rest. */
+  readonly children?: ReactNode;
+}
+
+const WAY_NAME: Readonly<Record<Way, string>> = {
+  leaf: 'Leaves',
+  size: 'Sizes',
+  swing: 'Dial',
+  touch: 'By hand',
+};
+
+/** The lesser actions beneath every measuring panel: undo, evidence, the other ways of measuring. */
+export function Foot({ job, shown, way, measuring, onEvidence, children }: Props) {
+  const wide = useWide();
+  const { held, undo, turnTo } = measuring;
+  const { id, touch } = shown.characteristic;
+  const turn = (to: Way) => {
+    // Leaves and sizes go on through the pump; a dial or a hand is for this one.
+    const here = to === 'swing' || to === 'touch' || job.cursor.characteristic !== null;
+    void turnTo(here ? { way: to, characteristic: id } : { way: to });
+  };
+  const others = waysOf(shown.characteristic).filter((w) => w !== way);
+  return (
+    <View style={styles.foot}>
+      <FootButton
+        name="Undo"
+        disabled={lastStanding(job) === null && !held}
+        onPress={() => void undo()}
+      />
+      {children}
+      {wide ? null : <FootButton name="Evidence" onPress={onEvidence} />}
+      {others.map((other) => (
+        <FootButton
+          key={other}
+          name={other === 'touch' && touch?.test === 'sweep' ? 'Sweep' : WAY_NAME[other]}
+          onPress={() => turn(other)}
+        />
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  foot: { flexDirection: 'row', gap: 6, paddingTop: 2 },
+});

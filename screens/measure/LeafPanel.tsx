@@ -1,0 +1,96 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet } from 'react-native';
+import type { Assessment } from '@/core/judge/assess';
+import { leafReachWords } from '@/core/judge/leafReach';
+import type { LeafStep } from '@/core/judge/leaves';
+import { ladderOf } from '@/core/metrology/feeler';
+import type { Job } from '@/core/records/job';
+import { formatLength } from '@/core/quantity/format';
+import { useShop } from '@/data/hooks';
+import { Words } from '@/ui/Words';
+import { Answers } from './Answers';
+import { FootButton } from './FootButton';
+import { OtherLeaf } from './OtherLeaf';
+import type { Openers } from './panels';
+import { StepPanel } from './StepPanel';
+import { useMarks } from './useMarks';
+import type { Measuring } from './useMeasuring';
+
+interface Props extends Openers {
+  readonly job: Job;
+  readonly shown: Assessment;
+  readonly step: LeafStep;
+  readonly measuring: Measuring;
+}
+
+/** What the set cannot tell of a characteristic, said before its first try and no longer. */
+function useReach(job: Job, shown: Assessment): string {
+  const { unit } = useShop();
+  const { feeler, rules } = job;
+  const { characteristic, limits, stations } = shown;
+  const untried = stations.every((s) => s.tries.length === 0);
+  return useMemo(
+    () =>
+      untried && limits
+        ? leafReachWords(ladderOf(feeler, rules.ladder), limits, characteristic, unit)
+        : '',
+    [untried, limits, feeler, rules, characteristic, unit],
+  );
+}
+
+/** Leaf by leaf: where to lay the edge, which leaf to try, and the four answers. */
+export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
+  const { unit } = useShop();
+  const [choosing, setChoosing] = useState(false);
+  const { characteristic } = shown;
+  const marks = useMarks(job, shown, step.station);
+  const reach = useReach(job, shown);
+  const { leaves_mm, total_mm } = step.stack;
+  const leaves = leaves_mm.map((leaf) => formatLength(leaf, 'gap', unit)).join(' + ');
+
+  return (
+    <StepPanel
+      {...openers}
+      job={job}
+      shown={shown}
+      measuring={measuring}
+      step={{ way: 'leaf', ...step }}
+      target={characteristic.id}
+      stations={characteristic.stations}
+      marks={marks}
+      caution={reach || characteristic.caution}
+      instruction={
+        <Words size="instruction" strong style={styles.instruction}>
+          {step.station.instruction} Try{' '}
+          <Words size="reading" strong tone="blue" style={styles.leaf}>
+            {leaves}
+          </Words>
+          {leaves_mm.length > 1 ? (
+            <Words tone="muted"> = {formatLength(total_mm, 'gap', unit)} together</Words>
+          ) : null}
+        </Words>
+      }
+      foot={<FootButton name="Other leaf" onPress={() => setChoosing(!choosing)} />}
+    >
+      {choosing ? (
+        <OtherLeaf
+          job={job}
+          shown={shown}
+          step={step}
+          onChoose={(chosen) => {
+            setChoosing(false);
+            if (chosen) measuring.tryOther(chosen);
+          }}
+        />
+      ) : (
+        <Answers onAnswer={measuring.answer} />
+      )}
+    </StepPanel>
+  );
+}
+
+const styles = StyleSheet.create({
+  // Two lines are kept free: the drawing stays as large as it is, and the answers where they are.
+  instruction: { lineHeight: 32, minHeight: 64 },
+  leaf: { lineHeight: 32 },
+});

@@ -1,0 +1,82 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { InputError } from '@/core/errors';
+import { formatLength, unitName } from '@/core/quantity/format';
+import { parseNumber, parseReading } from '@/core/quantity/parse';
+import { bareUnit, type ShopUnit } from '@/core/quantity/units';
+
+/** How the lever lay, as it goes with a reading. */
+interface Held {
+  readonly lever_deg: number;
+  readonly contactRadius_mm: number | null;
+}
+
+export interface Lever {
+  readonly angle: string;
+  readonly radius: string;
+  readonly pitchRadius_mm: number | null;
+  readonly setAngle: (text: string) => void;
+  readonly setRadius: (text: string) => void;
+  readonly read: () => { ok: true; lever: Held } | { ok: false; message: string };
+}
+
+/** The lever's angle and the stylus' radius: they stay from reading to reading, as the set-up does. */
+export function useLever(pitchRadius_mm: number | null, unit: ShopUnit): Lever {
+  const [angle, setAngle] = useState('');
+  const [radius, setRadius] = useState('');
+  const read: Lever['read'] = () => {
+    const lever_deg = parseNumber(angle) ?? 0;
+    if (!(lever_deg >= 0 && lever_deg <= 80))
+      return { ok: false, message: 'The lever’s angle is 0 to 80 degrees.' };
+    if (pitchRadius_mm === null || radius.trim() === '')
+      return { ok: true, lever: { lever_deg, contactRadius_mm: null } };
+    try {
+      const { mm } = parseReading(radius, 'size', bareUnit('size', unit));
+      if (mm <= 0) return { ok: false, message: 'The stylus stands on a radius over zero.' };
+      return { ok: true, lever: { lever_deg, contactRadius_mm: mm } };
+    } catch (error) {
+      if (error instanceof InputError) return { ok: false, message: `Radius: ${error.message}` };
+      throw error;
+    }
+  };
+  return { angle, radius, pitchRadius_mm, setAngle, setRadius, read };
+}
+
+/** What turns an indicator's reading into a true swing; empty is straight on, at the pitch circle. */
+export function LeverFields({ lever, unit }: { readonly lever: Lever; readonly unit: ShopUnit }) {
+  const { pitchRadius_mm } = lever;
+  return (
+    <View style={styles.row}>
+      <TextInput
+        mode="outlined"
+        dense
+        label="Lever off by, degrees"
+        aria-label="Lever angle in degrees"
+        value={lever.angle}
+        onChangeText={lever.setAngle}
+        inputMode="decimal"
+        placeholder="0"
+        style={styles.field}
+      />
+      {pitchRadius_mm === null ? null : (
+        <TextInput
+          mode="outlined"
+          dense
+          label={`Stylus at radius, ${unitName('size', unit)}`}
+          aria-label="Radius at which the stylus stands"
+          value={lever.radius}
+          onChangeText={lever.setRadius}
+          inputMode="decimal"
+          placeholder={formatLength(pitchRadius_mm, 'size', unit)}
+          style={styles.field}
+        />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8 },
+  field: { flex: 1, minWidth: 0 },
+});

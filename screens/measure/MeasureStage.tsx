@@ -1,0 +1,112 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { FELT } from '@/core/metrology/bracket';
+import type { Job } from '@/core/records/job';
+import type { Source } from '@/core/records/parts';
+import { usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
+import { AllMeasured } from './AllMeasured';
+import { CharacteristicList } from './CharacteristicList';
+import { DecidedPanel } from './DecidedPanel';
+import { EvidencePanel } from './EvidencePanel';
+import { LeafPanel } from './LeafPanel';
+import { ToolsPanel } from './ToolsPanel';
+import { TouchPanel } from './TouchPanel';
+import { useKeys } from './useKeys';
+import { useMeasuring } from './useMeasuring';
+import { ValuePanel } from './ValuePanel';
+
+/** The measuring screen: one instruction, and the answers under the thumb. */
+export function MeasureStage({ job }: { readonly job: Job }) {
+  const wide = useWide();
+  const palette = usePalette();
+  const measuring = useMeasuring(job);
+  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | null>(null);
+  const [gauge, setGauge] = useState<Source>('typed');
+
+  const { all, step } = measuring;
+  const inHand = job.cursor.characteristic;
+  const shownId = step?.characteristic ?? inHand ?? all[0]?.characteristic.id;
+  const shown = all.find((a) => a.characteristic.id === shownId);
+  const turn = (by: number) => {
+    const at = all.findIndex((a) => a.characteristic.id === shownId);
+    const to = all[(at + by + all.length) % all.length];
+    if (to) void measuring.turnTo({ characteristic: to.characteristic.id });
+  };
+  useKeys({
+    ...(step?.way === 'leaf'
+      ? Object.fromEntries(FELT.map((felt, i) => [`${i + 1}`, () => void measuring.answer(felt)]))
+      : {}),
+    u: () => void measuring.undo(),
+    arrowright: () => turn(1),
+    arrowdown: () => turn(1),
+    arrowleft: () => turn(-1),
+    arrowup: () => turn(-1),
+  });
+
+  const close = () => setOver(null);
+  const openers = {
+    onList: () => setOver('list'),
+    onEvidence: () => setOver('evidence'),
+    onTools: () => setOver('tools'),
+  };
+  const common = { job, measuring, ...openers };
+  const working = () => {
+    if (!shown) return null;
+    if (over === 'tools') {
+      return (
+        <ToolsPanel
+          job={job}
+          step={step}
+          measuring={measuring}
+          gauge={gauge}
+          onGauge={setGauge}
+          onDone={close}
+        />
+      );
+    }
+    switch (step?.way) {
+      case 'leaf':
+        return <LeafPanel {...common} shown={shown} step={step} />;
+      case 'size':
+      case 'swing':
+        return <ValuePanel {...common} shown={shown} step={step} gauge={gauge} />;
+      case 'touch':
+        return <TouchPanel {...common} shown={shown} step={step} />;
+      default:
+        return inHand ? (
+          <DecidedPanel {...common} shown={shown} />
+        ) : (
+          <AllMeasured {...common} shown={shown} />
+        );
+    }
+  };
+
+  if (!wide) {
+    if (over === 'list')
+      return <CharacteristicList job={job} measuring={measuring} shown={shownId} onDone={close} />;
+    if (over === 'evidence' && shown) {
+      return <EvidencePanel job={job} shown={shown} measuring={measuring} onDone={close} />;
+    }
+    return working();
+  }
+  return (
+    <View style={styles.columns}>
+      <View style={[styles.side, { borderColor: palette.line, borderRightWidth: 1 }]}>
+        <CharacteristicList job={job} measuring={measuring} shown={shownId} />
+      </View>
+      <View style={styles.middle}>{working()}</View>
+      {shown ? (
+        <View style={[styles.side, { borderColor: palette.line, borderLeftWidth: 1 }]}>
+          <EvidencePanel job={job} shown={shown} measuring={measuring} />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  side: { width: 320, minHeight: 0 },
+  middle: { flex: 1, minWidth: 0, minHeight: 0 },
+});

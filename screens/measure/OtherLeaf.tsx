@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Assessment } from '@/core/judge/assess';
+import type { LeafStep } from '@/core/judge/leaves';
+import { stackOf } from '@/core/metrology/bracket';
+import type { Job } from '@/core/records/job';
+import { formatLength } from '@/core/quantity/format';
+import { useShop } from '@/data/hooks';
+import { TOUCH, usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly job: Job;
+  readonly shown: Assessment;
+  readonly step: LeafStep;
+  readonly onChoose: (step: LeafStep | null) => void;
+}
+
+/** The free choice: each place of the characteristic, each leaf of the set, several together. */
+export function OtherLeaf({ job, shown, step, onChoose }: Props) {
+  const { unit } = useShop();
+  const [station, setStation] = useState(step.station);
+  const [held, setHeld] = useState<readonly number[]>([]);
+  const { maxStack, leaves_mm } = job.feeler;
+  const toggle = (leaf: number) =>
+    setHeld(
+      held.includes(leaf) ? held.filter((l) => l !== leaf) : [...held, leaf].slice(-maxStack),
+    );
+
+  return (
+    <View style={styles.box}>
+      <Words size="note" tone="muted">{`Place, then up to ${maxStack} leaves`}</Words>
+      <Row>
+        {shown.characteristic.stations.map((s) => (
+          <Chip
+            key={s.id}
+            name={s.label}
+            chosen={s.id === station.id}
+            onPress={() => setStation(s)}
+          />
+        ))}
+      </Row>
+      <Row>
+        {leaves_mm.map((leaf) => (
+          <Chip
+            key={leaf}
+            name={formatLength(leaf, 'gap', unit)}
+            chosen={held.includes(leaf)}
+            onPress={() => toggle(leaf)}
+          />
+        ))}
+      </Row>
+      <View style={styles.row}>
+        <Button mode="outlined" onPress={() => onChoose(null)} style={styles.grow}>
+          Cancel
+        </Button>
+        <Button
+          mode="contained"
+          disabled={held.length === 0}
+          style={styles.grow}
+          onPress={() =>
+            onChoose({
+              characteristic: shown.characteristic.id,
+              station,
+              stack: { leaves_mm: held, total_mm: stackOf(held) },
+            })
+          }
+        >
+          {held.length === 0 ? 'Try' : `Try ${formatLength(stackOf(held), 'gap', unit)}`}
+        </Button>
+      </View>
+    </View>
+  );
+}
+
+function Row({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <ScrollView horizontal contentContainerStyle={styles.row}>
+      {children}
+    </ScrollView>
+  );
+}
+
+interface ChipProps {
+  readonly name: string;
+  readonly chosen: boolean;
+  readonly onPress: () => void;
+}
+
+function Chip({ name, chosen, onPress }: ChipProps) {
+  const palette = usePalette();
+  return (
+    <Pressable
+      role="checkbox"
+      aria-checked={chosen}
+      aria-label={name}
+      onPress={onPress}
+      style={[
+        styles.chip,
+        { borderColor: palette.ink, backgroundColor: chosen ? palette.ink : palette.paper },
+      ]}
+    >
+      <Words strong tone={chosen ? 'plate' : 'ink'}>
+        {name}
+      </Words>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 8 },
+  row: { flexDirection: 'row', gap: 8 },
+  grow: { flex: 1 },
+  chip: {
+    minWidth: 56,
+    minHeight: TOUCH,
+    paddingHorizontal: 10,
+    borderWidth: 1.5,
+    borderRadius: 6,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});

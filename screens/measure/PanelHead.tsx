@@ -1,0 +1,77 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Assessment } from '@/core/judge/assess';
+import { useShop } from '@/data/hooks';
+import Icon from '@/ui/icons/Icon';
+import { TOUCH, usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
+import { Heading, Words } from '@/ui/Words';
+import { limitsOf } from './verdictLine';
+
+interface Props {
+  readonly all: readonly Assessment[];
+  readonly shown: Assessment;
+  readonly caution?: string | undefined;
+  readonly onList: () => void;
+  readonly onTools: () => void;
+}
+
+/** What is being measured, which of how many, its limits, and the caution that belongs to the step. */
+export function PanelHead({ all, shown, caution, onList, onTools }: Props) {
+  const { unit } = useShop();
+  const palette = usePalette();
+  const wide = useWide();
+  const number = all.findIndex((a) => a.characteristic.id === shown.characteristic.id) + 1;
+  return (
+    <View>
+      <View style={styles.head}>
+        <Pressable
+          role="button"
+          aria-label={`${shown.characteristic.name}: all characteristics`}
+          onPress={onList}
+          disabled={wide}
+          style={[styles.head, styles.name]}
+        >
+          <View style={styles.name}>
+            <Heading size="title" numberOfLines={1}>
+              {shown.characteristic.name}
+            </Heading>
+            <Words size="note" tone="muted">
+              {`${number} of ${all.length} · ${limitsOf(shown, unit)}`}
+            </Words>
+          </View>
+          {wide ? null : <Icon name="chevron-down" color={palette.muted} />}
+        </Pressable>
+        <Pressable
+          role="button"
+          aria-label="Instruments and gauge"
+          onPress={onTools}
+          style={[styles.tools, { borderColor: palette.line }]}
+        >
+          <Icon name="tools" color={palette.blue} />
+        </Pressable>
+      </View>
+      {caution ? (
+        <View role="note" style={styles.caution}>
+          <Icon name="alert-outline" size={16} color={palette.brass} />
+          <Words size="note" tone="muted" style={styles.name}>
+            {caution}
+          </Words>
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: TOUCH },
+  name: { flex: 1, minWidth: 0 },
+  tools: {
+    width: TOUCH,
+    height: TOUCH,
+    borderWidth: 1.5,
+    borderRadius: 6,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  caution: { flexDirection: 'row', gap: 6, alignItems: 'center' },
+});

@@ -1,0 +1,98 @@
+import { format } from 'date-fns/format';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { readingDetail, readingFigure } from '@/core/judge/words';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Job } from '@/core/records/job';
+import type { Reading } from '@/core/records/parts';
+import { placeOf, targetOf } from '@/core/records/target';
+import { useShop } from '@/data/hooks';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+const WHY = ['Edge not seated', 'Oil or dirt', 'Wrong place', 'Slip of the thumb'] as const;
+
+/** A reading's figure and where it was made, as it was entered. */
+function readingWords(
+  reading: Reading,
+  job: Job,
+  unit: ShopUnit,
+  named: boolean,
+): { figure: string; where: string } {
+  const { name } = targetOf(job.sheet, reading);
+  const detail = readingDetail(reading, unit);
+  const ofWhat = named || reading.kind === 'size' ? name.toLowerCase() : '';
+  const place = placeOf(job.sheet, reading);
+  const where =
+    reading.kind === 'size'
+      ? `${ofWhat} ${place} · ${detail}`
+      : [detail, ofWhat, place].filter(Boolean).join(', ');
+  return { figure: readingFigure(reading, unit), where };
+}
+
+interface Props {
+  readonly reading: Reading;
+  readonly job: Job;
+  /** Say of which clearance a try was: where those of several stand together. */
+  readonly named: boolean;
+  readonly onStrike: (why: string) => void;
+}
+
+/** One reading: never overwritten; a wrong one is struck through and stays, with who, when and why. */
+export function ReadingRow({ reading, job, named, onStrike }: Props) {
+  const { unit } = useShop();
+  const palette = usePalette();
+  const [asking, setAsking] = useState(false);
+  const { struck, at, by, instrument } = reading;
+  const { figure, where } = readingWords(reading, job, unit, named);
+  const line = struck ? ({ textDecorationLine: 'line-through' } as const) : null;
+  const time = (moment: string) => format(new Date(moment), 'd MMM HH:mm');
+  return (
+    <View style={[styles.row, { borderColor: palette.line }]}>
+      <View style={styles.top}>
+        <View style={styles.words}>
+          <Words tone={struck ? 'muted' : 'ink'} style={line}>
+            <Words size="title" strong tone={struck ? 'muted' : 'brass'} style={line}>
+              {figure}{' '}
+            </Words>
+            {where}
+          </Words>
+          <Words size="note" tone="muted">
+            {[instrument, time(at), by].filter(Boolean).join(' · ')}
+          </Words>
+          {struck ? (
+            <Words size="note" tone="muted">
+              {`Struck ${time(struck.at)}${struck.by ? ` by ${struck.by}` : ''}: ${struck.why}`}
+            </Words>
+          ) : null}
+        </View>
+        {struck ? null : (
+          <Button
+            compact
+            onPress={() => setAsking(!asking)}
+            accessibilityLabel={`Strike ${figure} ${where}`}
+          >
+            Strike
+          </Button>
+        )}
+      </View>
+      {asking && !struck ? (
+        <View style={styles.why}>
+          {WHY.map((why) => (
+            <Button key={why} mode="outlined" compact onPress={() => onStrike(why.toLowerCase())}>
+              {why}
+            </Button>
+          ))}
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { borderBottomWidth: 1, paddingVertical: 6, gap: 6 },
+  top: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
+  words: { flex: 1, minWidth: 0 },
+  why: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

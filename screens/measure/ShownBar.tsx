@@ -1,0 +1,18 @@
+import type { Assessment } from '@/core/judge/assess';
+import { shownExtremes } from '@/core/judge/explain';
+import type { ShopUnit } from '@/core/quantity/units';
+import { GapBar } from '@/ui/GapBar';
+
+/** The gap bar of a characteristic. */
+export function ShownBar({ shown, unit }: { readonly shown: Assessment; readonly unit: ShopUnit }) {
+  const { limits, heatShift_mm, characteristic } = shown;
+  return (
+    <GapBar
+      limits={limits}
+      known={shownExtremes(shown)}
+      heatShift_mm={heatShift_mm}
+      unit={unit}
+      kind={characteristic.quantity}
+    />
+  );
+}

@@ -1,0 +1,87 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View, type LayoutChangeEvent } from 'react-native';
+import { familyOf } from '@/core/pumps/registry';
+import type { Placement, Station } from '@/core/pumps/family';
+import type { Job } from '@/core/records/job';
+import type { Tilt } from '@/core/metrology/tilt';
+import { formatLength } from '@/core/quantity/format';
+import { useShop } from '@/data/hooks';
+import { HowPicture, type How } from '@/ui/HowPicture';
+import { PumpDrawing, type DrawnStation } from '@/ui/PumpDrawing';
+
+interface Props {
+  readonly job: Job;
+  /** The characteristic or dimension that is measured. */
+  readonly target: string;
+  readonly stations: readonly Station[];
+  readonly station: Station;
+  /** Places that are done, with how they stand. */
+  readonly marks: readonly DrawnStation[];
+  readonly tilt: Tilt | null;
+}
+
+/** How the instrument is held, by what lies where. */
+function howOf({ edge, push, tool }: Placement): How | null {
+  if (!tool) return null;
+  if (tool.kind !== 'leaf') return tool.kind;
+  return edge ? 'edge' : push ? 'push' : 'between';
+}
+
+/** Small enough to leave the pump its room in the corner. */
+const HOW_WIDTH = 92;
+
+/** The pump with the place to measure now; it takes whatever room the screen leaves it. */
+export function StepDrawing({ job, target, stations, station, marks, tilt }: Props) {
+  const [size, setSize] = useState(0);
+  const { unit } = useShop();
+  const { sheet } = job;
+  const family = familyOf(sheet.family);
+  const placement = useMemo(
+    () => family.placement(sheet.geometry, target, station.id),
+    [family, sheet, target, station],
+  );
+  const { view, push } = placement;
+  const [x, y] = [push?.x ?? 0, push?.y ?? 0];
+  const outline = useMemo(
+    () => family.outline(sheet.geometry, { view, push: { x, y } }),
+    [family, sheet, view, x, y],
+  );
+  const onLayout = (event: LayoutChangeEvent) => {
+    const { width, height } = event.nativeEvent.layout;
+    setSize(Math.floor(Math.min(width, height)));
+  };
+  const how = howOf(placement);
+  const drawn = useMemo(
+    () =>
+      tilt && view === 'empty'
+        ? { direction_deg: tilt.direction_deg, label: formatLength(tilt.tilt_mm, 'gap', unit) }
+        : null,
+    [tilt, view, unit],
+  );
+  const number = stations.findIndex((s) => s.id === station.id) + 1;
+  return (
+    <View onLayout={onLayout} style={styles.room}>
+      {size > 0 ? (
+        <PumpDrawing
+          outline={outline}
+          placement={placement}
+          stations={marks}
+          label={`${number}`}
+          size={size}
+          describe={`${sheet.model}: ${station.instruction}`}
+          tilt={drawn}
+        />
+      ) : null}
+      {how && size > 0 ? (
+        <View style={styles.how}>
+          <HowPicture how={how} width={HOW_WIDTH} />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  how: { position: 'absolute', top: 0, right: 0 },
+  room: { flex: 1, minHeight: 112, alignItems: 'center', justifyContent: 'center' },
+});

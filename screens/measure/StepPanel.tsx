@@ -1,0 +1,90 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import type { Assessment } from '@/core/judge/assess';
+import type { Step } from '@/core/judge/next';
+import type { Station, Way } from '@/core/pumps/family';
+import type { Job } from '@/core/records/job';
+import { useShop } from '@/data/hooks';
+import { Notice } from '@/ui/Notice';
+import type { DrawnStation } from '@/ui/PumpDrawing';
+import { useWide } from '@/ui/useWidth';
+import { Foot } from './Foot';
+import { HeldNotice } from './HeldNotice';
+import { PanelHead } from './PanelHead';
+import type { Openers } from './panels';
+import { ShownBar } from './ShownBar';
+import { StepDrawing } from './StepDrawing';
+import type { Measuring } from './useMeasuring';
+import { VerdictLine } from './VerdictLine';
+
+interface Props extends Openers {
+  readonly job: Job;
+  readonly shown: Assessment;
+  readonly measuring: Measuring;
+  readonly step: Step;
+  readonly target: string;
+  readonly stations: readonly Station[];
+  readonly marks: readonly DrawnStation[];
+  readonly caution?: string | undefined;
+  readonly instruction: ReactNode;
+  /** Where a pad needs the room, the verdict is left to the evidence. */
+  readonly brief?: boolean;
+  readonly foot?: ReactNode;
+  /** What the hand answers with. */
+  readonly children: ReactNode;
+}
+
+/** What every step of measuring has: the drawing, one instruction, how it stands, the answers, the lesser actions. */
+export function StepPanel(props: Props) {
+  const { job, shown, measuring, step, instruction, brief = false, foot, children } = props;
+  const { unit } = useShop();
+  const wide = useWide();
+  const { all, error, held } = measuring;
+  const way: Way = step.way;
+  return (
+    <ScrollView
+      style={styles.fill}
+      contentContainerStyle={styles.panel}
+      keyboardShouldPersistTaps="handled"
+    >
+      <PanelHead
+        all={all}
+        shown={shown}
+        caution={props.caution}
+        onList={props.onList}
+        onTools={props.onTools}
+      />
+      <StepDrawing
+        job={job}
+        target={props.target}
+        stations={props.stations}
+        station={step.station}
+        marks={props.marks}
+        tilt={shown.tilt}
+      />
+      <View role="status" aria-label="Next">
+        {instruction}
+      </View>
+      {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
+      {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      {held ? (
+        <HeldNotice
+          held={held}
+          unit={unit}
+          onSettle={(believe) => void measuring.settle(believe)}
+        />
+      ) : (
+        children
+      )}
+      <Foot job={job} shown={shown} way={way} measuring={measuring} onEvidence={props.onEvidence}>
+        {foot}
+      </Foot>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  panel: { flexGrow: 1, paddingHorizontal: 14, paddingBottom: 12, gap: 6 },
+});

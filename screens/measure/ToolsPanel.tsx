@@ -1,0 +1,102 @@
+import { ScrollView, StyleSheet, View } from 'react-native';
+import type { Step } from '@/core/judge/next';
+import { expectedSize, instrumentInHand, instrumentsOf } from '@/core/judge/gauges';
+import type { Job } from '@/core/records/job';
+import type { Source } from '@/core/records/parts';
+import { SOURCES } from '@/data/gauge/useGauge';
+import { useShop } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { Heading, Words } from '@/ui/Words';
+import { FootButton } from './FootButton';
+import { TemperatureForm } from './TemperatureForm';
+import type { Measuring } from './useMeasuring';
+import { ZeroForm } from './ZeroForm';
+
+interface Props {
+  readonly job: Job;
+  readonly step: Step | null;
+  readonly measuring: Measuring;
+  readonly gauge: Source;
+  readonly onGauge: (source: Source) => void;
+  readonly onDone: () => void;
+}
+
+/** What the readings are made with: instrument and its zero, leaves in hand, temperatures, a live gauge. */
+export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Props) {
+  const shop = useShop();
+  const { change } = measuring;
+  const kind =
+    step?.way === 'size' ? step.dimension.instrument : step?.way === 'swing' ? 'indicator' : null;
+  const expected = step?.way === 'size' ? expectedSize(job.sheet, step.dimension) : null;
+  const usable = kind ? instrumentsOf(shop, kind, expected) : [];
+  const inHand = kind ? instrumentInHand(shop, job, kind, expected) : null;
+  const source = SOURCES.find((s) => s.id === gauge);
+  return (
+    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+      <View style={styles.foot}>
+        <FootButton name="Back to measuring" onPress={onDone} />
+      </View>
+      {kind ? (
+        <>
+          <Heading>Instrument</Heading>
+          {usable.length > 1 && inHand ? (
+            <Choice
+              label="Instrument"
+              stacked
+              value={inHand.id}
+              options={usable.map(({ id, name }) => ({ value: id, name }))}
+              onChange={(id) =>
+                void change((j) => ({
+                  ...j,
+                  chosen: [...j.chosen.filter((c) => c.kind !== kind), { kind, id }],
+                }))
+              }
+            />
+          ) : (
+            <Words strong>
+              {inHand?.name ?? 'None of this kind on the shop’s list: add it under Shop.'}
+            </Words>
+          )}
+          {inHand ? (
+            <ZeroForm key={inHand.id} job={job} instrument={inHand} change={change} />
+          ) : null}
+        </>
+      ) : (
+        <>
+          <Heading>Leaves in hand</Heading>
+          <Choice
+            label="Leaf set"
+            stacked
+            value={job.feeler.name}
+            options={[...shop.feelers.filter((f) => f.name !== job.feeler.name), job.feeler].map(
+              ({ name }) => ({ value: name, name }),
+            )}
+            onChange={(name) => {
+              const feeler = shop.feelers.find((f) => f.name === name);
+              if (feeler) void change((j) => ({ ...j, feeler }));
+            }}
+          />
+        </>
+      )}
+      <Heading>Temperatures</Heading>
+      <TemperatureForm job={job} change={change} />
+      <Heading>Live gauge</Heading>
+      <Choice
+        label="Live gauge"
+        stacked
+        value={gauge}
+        options={SOURCES.filter((s) => s.available).map(({ id, name }) => ({ value: id, name }))}
+        onChange={onGauge}
+      />
+      <Words size="note" tone="muted">
+        {source?.about ?? ''}
+      </Words>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  panel: { padding: 14, gap: 10 },
+  foot: { flexDirection: 'row' },
+});

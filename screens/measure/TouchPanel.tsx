@@ -1,0 +1,93 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import type { Assessment } from '@/core/judge/assess';
+import type { PlaceStep } from '@/core/judge/next';
+import type { Job } from '@/core/records/job';
+import { TOUCH_FELT, type TouchFelt } from '@/core/records/parts';
+import type { DrawnStation } from '@/ui/PumpDrawing';
+import { TOUCH_LARGE, usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import type { Openers } from './panels';
+import { StepPanel } from './StepPanel';
+import type { Measuring } from './useMeasuring';
+
+const NO_MARKS: readonly DrawnStation[] = [];
+
+/** What the hand may tell, and how that feels. */
+const WORDS: Readonly<Record<TouchFelt, readonly [name: string, feel: string]>> = {
+  clear: ['Clears', 'light all round'],
+  touches: ['Touches', 'edge lifts or scrapes'],
+  free: ['Free', 'moves by its own weight'],
+  tight: ['Tight', 'moves, but drags'],
+  catches: ['Catches', 'sticks, jumps or rocks'],
+};
+
+interface Props extends Openers {
+  readonly job: Job;
+  readonly shown: Assessment;
+  readonly step: PlaceStep;
+  readonly measuring: Measuring;
+}
+
+/** A test without a number: what to do, and what the hand may tell. */
+export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
+  const palette = usePalette();
+  const { touch, caution } = shown.characteristic;
+  if (!touch) return null;
+  return (
+    <StepPanel
+      {...openers}
+      job={job}
+      shown={shown}
+      measuring={measuring}
+      step={{ way: 'touch', ...step }}
+      target={shown.characteristic.id}
+      stations={touch.stations}
+      marks={NO_MARKS}
+      caution={caution}
+      instruction={
+        <Words size="instruction" strong>
+          {step.station.instruction}
+        </Words>
+      }
+    >
+      <View role="group" aria-label="What does the hand tell?" style={styles.grid}>
+        {TOUCH_FELT[touch.test].map((felt) => {
+          const [name, feel] = WORDS[felt];
+          return (
+            <Pressable
+              key={felt}
+              role="button"
+              aria-label={`${name}: ${feel}`}
+              onPress={() => void measuring.touch(felt)}
+              style={({ pressed }) => [
+                styles.answer,
+                {
+                  borderColor: palette.ink,
+                  backgroundColor: pressed ? palette.steel : palette.paper,
+                },
+              ]}
+            >
+              <Words size="title" strong>
+                {name}
+              </Words>
+              <Words size="note" tone="muted">
+                {feel}
+              </Words>
+            </Pressable>
+          );
+        })}
+      </View>
+    </StepPanel>
+  );
+}
+
+const styles = StyleSheet.create({
+  grid: { gap: 8 },
+  answer: {
+    minHeight: TOUCH_LARGE,
+    paddingHorizontal: 14,
+    borderWidth: 1.5,
+    borderRadius: 8,
+    justifyContent: 'center',
+  },
+});

@@ -1,0 +1,93 @@
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useForm } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { format } from 'date-fns/format';
+import { zeroAt } from '@/core/judge/gauges';
+import { ZERO_WORD } from '@/core/judge/words';
+import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
+import type { Instrument } from '@/core/records/instrument';
+import type { Job } from '@/core/records/job';
+import { now } from '@/data/create';
+import { useChangeShop, useShop } from '@/data/hooks';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Words } from '@/ui/Words';
+import { zeroFields, zeroFrom } from './zeroFields';
+
+interface Props {
+  readonly job: Job;
+  readonly instrument: Instrument;
+  readonly change: (apply: (job: Job) => Job) => Promise<boolean>;
+}
+
+/** The zero check: what the instrument shows on its standard; the difference comes off every reading since. */
+export function ZeroForm({ job, instrument, change }: Props) {
+  const shop = useShop();
+  const { apply: changeShop, error } = useChangeShop();
+  const { unit } = shop;
+  const zero = zeroAt(instrument, [...shop.zeros, ...job.zeros], now());
+  const { control, handleSubmit, reset } = useForm({
+    resolver: yupResolver(zeroFields(unit)),
+    defaultValues: { standard: '', read: '' },
+  });
+  const save = handleSubmit(async (fields) => {
+    const check = zeroFrom(fields, unit, {
+      instrument: instrument.id,
+      at: now(),
+      by: shop.person || job.by,
+    });
+    const stored = await change((j) => ({ ...j, zeros: [...j.zeros, check] }));
+    if (!stored) return;
+    // The shop keeps the newest of each instrument, so that the next job knows of it.
+    await changeShop((s) => ({
+      ...s,
+      zeros: [...s.zeros.filter((z) => z.instrument !== instrument.id), check],
+    })).catch(() => undefined);
+    reset({ standard: '', read: '' });
+  });
+  const said = zero.check
+    ? `Zeroed ${format(new Date(zero.check.at), 'd MMM HH:mm')}: ${offsetWords(zero.offset_mm, unit)}.`
+    : 'No zero check on file.';
+  const word = ZERO_WORD[zero.state];
+  return (
+    <View style={styles.box}>
+      <Words>{word ? `${said} ${word.charAt(0).toUpperCase()}${word.slice(1)}.` : said}</Words>
+      <View style={styles.row}>
+        <Field
+          control={control}
+          name="standard"
+          label={`Standard, ${unitName('size', unit)}`}
+          inputMode="decimal"
+          style={styles.field}
+        />
+        <Field
+          control={control}
+          name="read"
+          label={`Shows, ${unitName('size', unit)}`}
+          inputMode="decimal"
+          style={styles.field}
+        />
+      </View>
+      <Button mode="contained-tonal" onPress={() => void save()}>
+        Keep this zero
+      </Button>
+      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      <Words size="note" tone="muted">
+        {`Wipe anvils and standard first. ${instrument.name}: ${formatLength(instrument.from_mm, 'size', unit)}–${formatWithUnit(instrument.to_mm, 'size', unit)}, standard uncertainty ${formatWithUnit(instrument.u_mm, 'gap', unit)}.`}
+      </Words>
+    </View>
+  );
+}
+
+function offsetWords(offset_mm: number, unit: 'mm' | 'thou'): string {
+  if (offset_mm === 0) return 'right on';
+  const by = formatWithUnit(Math.abs(offset_mm), 'gap', unit);
+  return `shows ${by} too ${offset_mm > 0 ? 'much' : 'little'}, which is taken off`;
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 8 },
+  row: { flexDirection: 'row', gap: 8 },
+  field: { flex: 1, minWidth: 0 },
+});

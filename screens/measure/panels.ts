@@ -1,0 +1,6 @@
+/** What a measuring panel can open over itself. */
+export interface Openers {
+  readonly onList: () => void;
+  readonly onEvidence: () => void;
+  readonly onTools: () => void;
+}

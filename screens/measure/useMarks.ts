@@ -1,0 +1,23 @@
+import { useMemo } from 'react';
+import type { Assessment } from '@/core/judge/assess';
+import { judgeTries, ladderOf } from '@/core/metrology/feeler';
+import type { Station } from '@/core/pumps/family';
+import { familyOf } from '@/core/pumps/registry';
+import type { Job } from '@/core/records/job';
+import type { DrawnStation } from '@/ui/PumpDrawing';
+
+/** The places of a characteristic that were tried, but for the one in hand, each with its own verdict. */
+export function useMarks(job: Job, shown: Assessment, inHand: Station): DrawnStation[] {
+  const { sheet, feeler, rules } = job;
+  return useMemo(() => {
+    const family = familyOf(sheet.family);
+    const ladder = ladderOf(feeler, rules.ladder);
+    return shown.stations
+      .filter((s) => s.station.id !== inHand.id && s.tries.length > 0)
+      .map((s) => ({
+        id: s.station.id,
+        at: family.placement(sheet.geometry, shown.characteristic.id, s.station.id).probe,
+        verdict: judgeTries(ladder, shown.limits ?? {}, s.tries).verdict,
+      }));
+  }, [sheet, feeler, rules, shown, inHand]);
+}

@@ -1,0 +1,102 @@
+import { handWords, type Report } from '@/core/report/report';
+import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
+import { StyleSheet, View } from 'react-native';
+import { usePalette } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+
+/** The one page, as it is read on the screen and printed. */
+export function ReportPaper({ report }: { readonly report: Report }) {
+  const palette = usePalette();
+  return (
+    <View style={styles.page}>
+      <View style={styles.head}>
+        <PinRing verdict={report.overall.verdict} size={44} />
+        <View style={styles.grow}>
+          <Heading level={1}>{report.title}</Heading>
+          <Words size="strong">{report.pump}</Words>
+          <Words tone="muted">{report.overall.words}</Words>
+        </View>
+      </View>
+      <View>
+        {report.facts.map(([label, value]) => (
+          <View key={label} style={styles.fact}>
+            <Words tone="muted" style={styles.label}>
+              {label}
+            </Words>
+            <Words style={styles.grow}>{value}</Words>
+          </View>
+        ))}
+      </View>
+      <Heading>{`Clearances, ${report.unit}`}</Heading>
+      {report.rows.map((row) => (
+        <View key={row.name} style={[styles.row, { borderColor: palette.line }]}>
+          <PinRing verdict={row.verdict} size={24} />
+          <View style={styles.grow}>
+            <Words strong>{row.name}</Words>
+            <Words size="note">
+              <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>
+                {row.word}.{' '}
+              </Words>
+              {row.reason}
+            </Words>
+          </View>
+          <View style={styles.figures}>
+            <Words strong>{row.evidence}</Words>
+            <Words size="note" tone="muted">{`limit ${row.limits}`}</Words>
+            {row.hot === '–' ? null : <Words size="note" tone="muted">{`hot ${row.hot}`}</Words>}
+          </View>
+        </View>
+      ))}
+      <Heading>Not measured</Heading>
+      <Words>
+        {report.notMeasured.length > 0 ? report.notMeasured.join(', ') : 'Nothing was skipped.'}
+      </Words>
+      <Heading>Measured by</Heading>
+      {report.hands.length === 0 ? <Words>No reading yet.</Words> : null}
+      {report.hands.map((h) => (
+        <Words key={`${h.who} ${h.instrument}`}>{handWords(h)}</Words>
+      ))}
+      {report.zeros.length > 0 ? (
+        <>
+          <Heading>Zero checks</Heading>
+          {report.zeros.map((words) => (
+            <Words key={words} size="note">
+              {words}
+            </Words>
+          ))}
+        </>
+      ) : null}
+      {report.struck.length > 0 ? (
+        <>
+          <Heading>Struck through, not counted</Heading>
+          {report.struck.map((words, i) => (
+            <Words key={i} size="note">
+              {words}
+            </Words>
+          ))}
+        </>
+      ) : null}
+      {report.notes.map((note) => (
+        <Words key={note} size="note" tone="muted">
+          {note}
+        </Words>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { gap: 8 },
+  head: { flexDirection: 'row', gap: 12, alignItems: 'center' },
+  grow: { flex: 1, minWidth: 0 },
+  fact: { flexDirection: 'row', gap: 8 },
+  label: { width: 84 },
+  row: {
+    flexDirection: 'row',
+    gap: 10,
+    borderBottomWidth: 1,
+    paddingVertical: 6,
+    alignItems: 'flex-start',
+  },
+  figures: { alignItems: 'flex-end', maxWidth: '38%' },
+});

@@ -1,0 +1,79 @@
+import { useMemo, useState } from 'react';
+import { createPortal } from 'react-dom';
+import { StyleSheet, View } from 'react-native';
+import { Button, PaperProvider } from 'react-native-paper';
+import { readingsCsv } from '@/core/records/csv';
+import type { Job } from '@/core/records/job';
+import { reportOf } from '@/core/report/report';
+import { useRecord, useShop } from '@/data/hooks';
+import { fileName, saveAs } from '@/data/save';
+import { jobFile } from '@/data/transfer';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { LIGHT_THEME } from '@/ui/theme';
+import { ReportPaper } from './ReportPaper';
+
+/** The report on the screen, with the ways out: print, PDF, the job as a file, the readings as a table. */
+export function ReportStage({ job }: { readonly job: Job }) {
+  const { unit, instruments } = useShop();
+  const { data: sheetNow } = useRecord('sheet', job.sheet.id);
+  const report = useMemo(
+    () =>
+      reportOf(job, unit, {
+        sheetNow: sheetNow ?? null,
+        instrumentName: (id) => instruments.find((i) => i.id === id)?.name ?? id,
+      }),
+    [job, unit, instruments, sheetNow],
+  );
+  const [failed, setFailed] = useState<string | null>(null);
+  const paper = document.getElementById('print');
+
+  const pdf = async () => {
+    try {
+      const { reportPdf } = await import('@/data/pdf');
+      saveAs(fileName(job.tag, 'pdf'), await reportPdf(report), 'application/pdf');
+    } catch (error) {
+      setFailed(`The PDF could not be made: ${(error as Error).message}`);
+    }
+  };
+  return (
+    <Page title="Report">
+      <View style={styles.actions}>
+        <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
+          Print
+        </Button>
+        <Button mode="outlined" icon="file-pdf-box" onPress={() => void pdf()}>
+          PDF
+        </Button>
+        <Button
+          mode="outlined"
+          icon="file-export-outline"
+          onPress={() => saveAs(fileName(job.tag, 'json'), jobFile(job))}
+        >
+          Job file
+        </Button>
+        <Button
+          mode="outlined"
+          icon="table"
+          onPress={() => saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv')}
+        >
+          CSV
+        </Button>
+      </View>
+      {failed ? <Notice kind="error">{failed}</Notice> : null}
+      <ReportPaper report={report} />
+      {paper
+        ? createPortal(
+            <PaperProvider theme={LIGHT_THEME}>
+              <ReportPaper report={report} />
+            </PaperProvider>,
+            paper,
+          )
+        : null}
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+});

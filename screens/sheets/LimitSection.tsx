@@ -1,0 +1,140 @@
+import { useState } from 'react';
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { pumpOf } from '@/core/pumps/registry';
+import { FileError } from '@/core/records/file';
+import { limitsCsv, withLimitsCsv } from '@/core/records/limitsCsv';
+import type { Sheet } from '@/core/records/sheet';
+import type { ShopUnit } from '@/core/quantity/units';
+import { newId } from '@/data/create';
+import { useChange } from '@/data/hooks';
+import { fileName, chooseText, saveAs } from '@/data/save';
+import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Heading } from '@/ui/Words';
+import { LimitRow } from './LimitRow';
+import { NO_LIMIT, toForm, type SheetForm } from './sheetForm';
+
+/** The limits by tier: one tier at a time, each characteristic with its ends, convention and source. */
+export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
+  const { control, setValue, reset, formState } = useFormContext<SheetForm>();
+  const tiers = useFieldArray({ control, name: 'tiers', keyName: 'key' });
+  const names = useWatch({ control, name: 'tiers' });
+  const [chosen, setChosen] = useState(names[0]?.id ?? '');
+  const at = Math.max(
+    0,
+    names.findIndex((t) => t.id === chosen),
+  );
+  const tier = names[at];
+  const { characteristics } = pumpOf(sheet);
+
+  const addTier = () => {
+    const id = newId();
+    setValue(
+      `limits.${id}`,
+      Object.fromEntries(characteristics.map((c) => [c.id, { ...NO_LIMIT }])),
+    );
+    tiers.append({ id, name: '', source: '' });
+    setChosen(id);
+  };
+  return (
+    <>
+      <Choice
+        label="Tier"
+        value={tier?.id ?? ''}
+        options={names.map((t) => ({ value: t.id, name: t.name || 'new tier' }))}
+        onChange={setChosen}
+      />
+      {tier ? (
+        <View key={tier.id} style={styles.tier}>
+          <Heading>{`Limits: ${tier.name || 'new tier'}`}</Heading>
+          <View style={styles.pair}>
+            <Field control={control} name={`tiers.${at}.name`} label="Tier" style={styles.grow} />
+            <Field
+              control={control}
+              name={`tiers.${at}.source`}
+              label="Source: document, page"
+              style={styles.grow}
+            />
+          </View>
+          {characteristics.map((c) => (
+            <LimitRow key={c.id} tier={tier} characteristic={c} unit={unit} />
+          ))}
+        </View>
+      ) : null}
+      <View style={styles.pair}>
+        <Button mode="outlined" icon="plus" onPress={addTier}>
+          Add a tier
+        </Button>
+        {names.length > 1 ? (
+          <Button
+            icon="trash-can-outline"
+            onPress={() => {
+              tiers.remove(at);
+              setChosen(names[at === 0 ? 1 : 0]?.id ?? '');
+            }}
+          >
+            Remove this tier
+          </Button>
+        ) : null}
+      </View>
+      <LimitFiles
+        sheet={sheet}
+        clean={!formState.isDirty}
+        onRead={(read) => reset(toForm(read, unit))}
+      />
+    </>
+  );
+}
+
+interface FilesProps {
+  readonly sheet: Sheet;
+  /** Nothing is typed that reading a file would lose. */
+  readonly clean: boolean;
+  readonly onRead: (sheet: Sheet) => void;
+}
+
+/** The limits as CSV, out and in: whole or not at all. */
+function LimitFiles({ sheet, clean, onRead }: FilesProps) {
+  const { apply } = useChange('sheet', sheet.id);
+  const [problem, setProblem] = useState<string | null>(null);
+  const read = async () => {
+    const file = await chooseText('.csv,text/csv');
+    if (!file) return;
+    try {
+      const next = withLimitsCsv(sheet, file.text);
+      await apply((s) => ({ ...s, limits: next.limits }));
+      setProblem(null);
+      onRead(next);
+    } catch (error) {
+      if (!(error instanceof FileError)) throw error;
+      setProblem(`Nothing was changed. ${error.message}`);
+    }
+  };
+  return (
+    <>
+      {problem ? <Notice kind="error">{problem}</Notice> : null}
+      <View style={styles.pair}>
+        <Button
+          icon="file-export-outline"
+          onPress={() =>
+            saveAs(fileName(`${sheet.model} limits`, 'csv'), limitsCsv(sheet), 'text/csv')
+          }
+        >
+          Limits as CSV
+        </Button>
+        <Button icon="file-import-outline" disabled={!clean} onPress={() => void read()}>
+          Read limits from CSV
+        </Button>
+      </View>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  tier: { gap: 10 },
+  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  grow: { flexGrow: 1, flexBasis: 150, minWidth: 0 },
+});

@@ -1,0 +1,115 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { FormProvider, useForm, type FieldPath } from 'react-hook-form';
+import { Button } from 'react-native-paper';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Sheet } from '@/core/records/sheet';
+import { useChange, useRemove } from '@/data/hooks';
+import { fileName, saveAs } from '@/data/save';
+import { sheetFile } from '@/data/transfer';
+import { Choice } from '@/ui/Choice';
+import { Confirm } from '@/ui/Confirm';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { FastenerSection } from './FastenerSection';
+import { LimitSection } from './LimitSection';
+import { PumpSection } from './PumpSection';
+import { SizeSection } from './SizeSection';
+import { fromForm, toForm, type FieldError, type SheetForm } from './sheetForm';
+
+const SECTIONS = [
+  { value: 'pump', name: 'Pump', holds: ['model', 'note', 'variants', 'geometry'] },
+  { value: 'limits', name: 'Limits', holds: ['tiers', 'limits'] },
+  { value: 'sizes', name: 'Sizes', holds: ['nominal', 'materials', 'gasket'] },
+  { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
+] as const;
+type Section = (typeof SECTIONS)[number]['value'];
+
+const sectionOf = (path: string): Section =>
+  SECTIONS.find(({ holds }) => holds.some((field) => path.split('.')[0] === field))?.value ??
+  'pump';
+
+/** A limit sheet in four sections, figures in shop shorthand; jobs already begun keep the sheet as it was. */
+export function SheetEditor({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
+  const router = useRouter();
+  const { apply: change, error } = useChange('sheet', sheet.id);
+  const { mutateAsync: removeSheet } = useRemove('sheet');
+  const [section, setSection] = useState<Section>('limits');
+  const [wrong, setWrong] = useState<readonly FieldError[]>([]);
+  const [doubts, setDoubts] = useState<readonly FieldError[]>([]);
+  const form = useForm<SheetForm>({ defaultValues: toForm(sheet, unit) });
+  const { handleSubmit, setError, reset, formState, clearErrors } = form;
+
+  const point = (list: readonly FieldError[]) => {
+    list.forEach(({ path, message }) => setError(path as FieldPath<SheetForm>, { message }));
+    const first = list[0];
+    if (first) setSection(sectionOf(first.path));
+  };
+  const save = handleSubmit(async (fields) => {
+    clearErrors();
+    const result = fromForm(fields, sheet, unit);
+    setWrong(result.errors);
+    if (result.errors.length > 0) {
+      setDoubts([]);
+      return point(result.errors);
+    }
+    const asked = JSON.stringify(doubts) === JSON.stringify(result.doubts);
+    if (result.doubts.length > 0 && !asked) {
+      setDoubts(result.doubts);
+      return point(result.doubts);
+    }
+    setDoubts([]);
+    await change((s) => ({ ...result.sheet, revision: s.revision })).then(
+      () => reset(toForm(result.sheet, unit)),
+      // The error stays with the hook and is shown; the form keeps what was typed.
+      () => undefined,
+    );
+  });
+  const word = formState.isDirty ? (doubts.length > 0 ? 'Save all the same' : 'Save') : 'Saved';
+  return (
+    <FormProvider {...form}>
+      <Page
+        title={sheet.model}
+        actions={
+          <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
+            {word}
+          </Button>
+        }
+      >
+        {sheet.invented ? (
+          <Notice kind="caution">
+            Invented pump and invented limits, for the demo. Never use them for a real pump.
+          </Notice>
+        ) : null}
+        {error ? <Notice kind="error">{error.message}</Notice> : null}
+        {wrong.length > 0 ? (
+          <Notice kind="error">{`${wrong.length === 1 ? 'One thing has' : `${wrong.length} things have`} to be put right before it can be saved. ${wrong[0]?.message ?? ''}`}</Notice>
+        ) : null}
+        {doubts.length > 0 ? (
+          <Notice kind="caution">{`Look again: ${doubts.map((d) => d.message).join(' ')}`}</Notice>
+        ) : null}
+        <Choice label="Section" value={section} options={SECTIONS} onChange={setSection} />
+        {section === 'pump' ? <PumpSection sheet={sheet} /> : null}
+        {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
+        {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
+        {section === 'fasteners' ? <FastenerSection /> : null}
+        <Button
+          mode="outlined"
+          icon="file-export-outline"
+          onPress={() => saveAs(fileName(sheet.model, 'json'), sheetFile(sheet))}
+        >
+          Export this sheet
+        </Button>
+        <Confirm
+          ask="Delete this sheet"
+          warn="The sheet goes for good. Jobs that were begun with it keep their copy."
+          sure="Delete for good"
+          onSure={async () => {
+            await removeSheet(sheet.id);
+            router.replace('/sheets');
+          }}
+        />
+      </Page>
+    </FormProvider>
+  );
+}

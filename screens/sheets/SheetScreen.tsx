@@ -1,0 +1,26 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { ActivityIndicator, Button } from 'react-native-paper';
+import { useRecord, useShop } from '@/data/hooks';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { SheetEditor } from './SheetEditor';
+
+/** A limit sheet, to be read and edited. */
+export function SheetScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const { unit } = useShop();
+  const { data: sheet, error, isPending } = useRecord('sheet', id);
+  if (isPending) return <ActivityIndicator style={{ margin: 48 }} accessibilityLabel="Opening" />;
+  if (!sheet) {
+    return (
+      <Page title="No such sheet">
+        <Notice kind="error">{error?.message ?? 'This sheet is not in this browser.'}</Notice>
+        <Button mode="contained" onPress={() => router.replace('/sheets')}>
+          To the sheets
+        </Button>
+      </Page>
+    );
+  }
+  return <SheetEditor key={`${sheet.id} ${unit}`} sheet={sheet} unit={unit} />;
+}

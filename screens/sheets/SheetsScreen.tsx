@@ -1,0 +1,83 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { familyOf } from '@/core/pumps/registry';
+import { sheetName, type Sheet } from '@/core/records/sheet';
+import { copySheet } from '@/data/create';
+import { KEYS, useSheets } from '@/data/hooks';
+import { LinkBox } from '@/ui/LinkBox';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+/** The limit sheets of the shop. */
+export function SheetsScreen() {
+  const router = useRouter();
+  const client = useQueryClient();
+  const palette = usePalette();
+  const { data } = useSheets();
+  const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
+  const copy = async (sheet: Sheet) => {
+    const id = await copySheet(sheet);
+    await client.invalidateQueries({ queryKey: KEYS.sheets });
+    router.push(`/sheets/${id}`);
+  };
+  return (
+    <Page
+      title="Sheets"
+      actions={
+        <>
+          <Button mode="text" icon="file-import-outline" onPress={() => router.push('/import')}>
+            Import
+          </Button>
+          <Button mode="contained" icon="plus" onPress={() => router.push('/sheets/new')}>
+            New sheet
+          </Button>
+        </>
+      }
+    >
+      {data?.unreadable.map((e) => (
+        <Notice key={e.key} kind="error">{`${e.message} It was left as it is.`}</Notice>
+      ))}
+      {data && sheets.length === 0 ? (
+        <Words tone="muted">
+          No sheet yet. Make one, import one, or open the demo on the bench and copy its sheets.
+        </Words>
+      ) : null}
+      <View role="list" aria-label="Limit sheets">
+        {sheets.map((sheet) => (
+          <View key={sheet.id} role="listitem" style={[styles.row, { borderColor: palette.line }]}>
+            <LinkBox href={`/sheets/${sheet.id}`} style={styles.words}>
+              <Words size="strong" strong>
+                {sheetName(sheet)}
+              </Words>
+              <Words size="note" tone="muted">
+                {[
+                  familyOf(sheet.family).name,
+                  sheet.tiers.map((t) => t.name).join(', '),
+                  sheet.invented ? 'invented limits' : '',
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </Words>
+            </LinkBox>
+            <Button
+              icon="content-copy"
+              onPress={() => void copy(sheet)}
+              accessibilityLabel={`Copy ${sheetName(sheet)}`}
+            >
+              Copy
+            </Button>
+          </View>
+        ))}
+      </View>
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, minHeight: 64, gap: 8 },
+  words: { flex: 1, minWidth: 0, paddingVertical: 10 },
+});

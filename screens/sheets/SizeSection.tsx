@@ -1,0 +1,77 @@
+import { useFormContext } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { pumpOf } from '@/core/pumps/registry';
+import { unitName } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Sheet } from '@/core/records/sheet';
+import { Field } from '@/ui/Field';
+import { Heading, Words } from '@/ui/Words';
+import type { SheetForm } from './sheetForm';
+
+/** Nominal sizes, what the parts are made of, how hot they run, and the gasket. */
+export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
+  const { control } = useFormContext<SheetForm>();
+  const { parts, dimensions } = pumpOf(sheet);
+  return (
+    <>
+      <Heading>Nominal sizes</Heading>
+      <Words size="note" tone="muted">
+        As the book gives them; with them a slip of the pen is noticed and the hot gap is known.
+      </Words>
+      <View style={styles.grid}>
+        {dimensions.map((d) => (
+          <Field
+            key={d.id}
+            control={control}
+            name={`nominal.${d.id}`}
+            label={`${d.name}, ${unitName('size', unit)}`}
+            style={styles.cell}
+          />
+        ))}
+      </View>
+      <Heading>Materials and working temperatures</Heading>
+      <Words size="note" tone="muted">
+        Usual expansions, 1e-6/K: die-cast aluminium 21–23, cast iron 10.5, steel 11.7, bronze 18,
+        carbon vane 4–6.
+      </Words>
+      {parts.map((p) => (
+        <View key={p.id} style={styles.row}>
+          <Field
+            control={control}
+            name={`materials.${p.id}.name`}
+            label={`${p.name} of`}
+            style={styles.material}
+          />
+          <Field
+            control={control}
+            name={`materials.${p.id}.alpha`}
+            label="1e-6/K"
+            spoken={`${p.name}: expansion, 1e-6 per kelvin`}
+            style={styles.figure}
+          />
+          <Field
+            control={control}
+            name={`materials.${p.id}.hot`}
+            label="Hot, °C"
+            spoken={`${p.name}: temperature at work`}
+            style={styles.figure}
+          />
+        </View>
+      ))}
+      <Heading>Gasket</Heading>
+      <Field
+        control={control}
+        name="gasket"
+        label={`Thickness when compressed, ${unitName('gap', unit)}; empty for none`}
+      />
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  cell: { flexGrow: 1, flexBasis: 160, minWidth: 0 },
+  row: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },
+  material: { flex: 1, minWidth: 0 },
+  figure: { width: 92 },
+});

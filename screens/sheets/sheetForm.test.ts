@@ -1,0 +1,105 @@
+import fc from 'fast-check';
+import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { fromForm, toForm, type SheetForm } from './sheetForm';
+
+function edited(change: (form: SheetForm) => void, unit: 'mm' | 'thou' = 'mm') {
+  const form = toForm(VELTRANE_T6, unit);
+  change(form);
+  return fromForm(form, VELTRANE_T6, unit);
+}
+const limitOf = (result: ReturnType<typeof edited>, tier: string, id: string) =>
+  result.sheet.limits.find((l) => l.tier === tier && l.characteristic === id);
+
+describe('a sheet as a form', () => {
+  it.each(DEMO_SHEETS.flatMap((s) => [['mm', s] as const, ['thou', s] as const]))(
+    'keeps its exact figures where nothing was touched, in %s: $model',
+    (unit, sheet) => {
+      const { sheet: again, errors, doubts } = fromForm(toForm(sheet, unit), sheet, unit);
+      expect([errors, doubts]).toEqual([[], []]);
+      const order = (s: typeof sheet) => ({
+        ...s,
+        limits: [...s.limits].sort((a, b) =>
+          `${a.tier} ${a.characteristic}` < `${b.tier} ${b.characteristic}` ? -1 : 1,
+        ),
+        nominal: [...s.nominal].sort((a, b) => (a.dimension < b.dimension ? -1 : 1)),
+        materials: [...s.materials].sort((a, b) => (a.part < b.part ? -1 : 1)),
+      });
+      expect(order(again)).toEqual(order(sheet));
+    },
+  );
+  it('takes shorthand in the unit of the shop', () => {
+    const result = edited((f) => (f.limits.service!['face-drive']!.upper = '3-1/2'), 'thou');
+    expect(limitOf(result, 'service', 'face-drive')).toMatchObject({
+      lower_mm: 0.02,
+      upper_mm: 0.0889,
+    });
+  });
+  it('drops a limit where both ends are emptied', () => {
+    const result = edited((f) => (f.limits.new!['cover-wear']!.upper = ''));
+    expect(result.errors).toEqual([]);
+    expect(limitOf(result, 'new', 'cover-wear')).toBeUndefined();
+  });
+  it.each<[string, (f: SheetForm) => void, string]>([
+    ['no name', (f) => (f.model = ' '), 'model'],
+    [
+      'upper under lower',
+      (f) => (f.limits.new!['od-pocket']!.lower = '0.2'),
+      'limits.new.od-pocket.upper',
+    ],
+    [
+      'no number',
+      (f) => (f.limits.new!['face-drive']!.upper = 'none'),
+      'limits.new.face-drive.upper',
+    ],
+    [
+      'a gap wider than any',
+      (f) => (f.limits.new!['face-drive']!.upper = '2 in'),
+      'limits.new.face-drive.upper',
+    ],
+    ['teeth that leave no room', (f) => (f.geometry.ringTeeth = '19'), 'geometry.ringTeeth'],
+    ['half a tooth', (f) => (f.geometry.pinionTeeth = '12,5'), 'geometry.pinionTeeth'],
+    ['geometry emptied', (f) => (f.geometry.module_mm = ''), 'geometry.module_mm'],
+    ['a hot metal', (f) => (f.materials.body!.alpha = '220'), 'materials.body.alpha'],
+    ['no temperature', (f) => (f.materials.body!.hot = 'hot'), 'materials.body.hot'],
+    ['a size that is none', (f) => (f.nominal['drive-width'] = 'wide'), 'nominal.drive-width'],
+    ['a tier without a name', (f) => (f.tiers[0]!.name = ''), 'tiers.0.name'],
+    ['half a bolt', (f) => (f.fasteners[0]!.count = '1.5'), 'fasteners.0.count'],
+    ['a torque below nothing', (f) => (f.fasteners[0]!.torque = '-3'), 'fasteners.0.torque'],
+    ['an overlong note', (f) => (f.note = 'x'.repeat(5000)), 'note'],
+  ])('refuses %s at its field', (_, change, path) => {
+    expect(edited(change).errors.map((e) => e.path)).toContain(path);
+  });
+  it('asks for a second look at what is hard to believe, and keeps it all the same', () => {
+    const result = edited((f) => (f.limits.service!['face-drive']!.upper = '0.8'));
+    expect(result.errors).toEqual([]);
+    expect(result.doubts.map((d) => d.path)).toEqual(['limits.service.face-drive.upper']);
+    expect(limitOf(result, 'service', 'face-drive')?.upper_mm).toBe(0.8);
+  });
+  it('keeps how a limit is meant, and where it stands', () => {
+    const result = edited((f) =>
+      Object.assign(f.limits.service!['od-pocket']!, { side: 'one-side', source: 'Leaflet 3' }),
+    );
+    expect(limitOf(result, 'service', 'od-pocket')).toMatchObject({
+      side: 'one-side',
+      source: 'Leaflet 3',
+    });
+  });
+  it('is read back as it was typed, whatever the figure', () => {
+    const micron = fc.integer({ min: 1, max: 300 });
+    fc.assert(
+      fc.property(micron, micron, (a, b) => {
+        const [lower, upper] = [Math.min(a, b) / 1000, Math.max(a, b) / 1000];
+        const result = edited((f) =>
+          Object.assign(f.limits.new!['tip-crescent-drive']!, {
+            lower: `${lower}mm`,
+            upper: `${upper}mm`,
+          }),
+        );
+        expect(limitOf(result, 'new', 'tip-crescent-drive')).toMatchObject({
+          lower_mm: lower,
+          upper_mm: upper,
+        });
+      }),
+    );
+  });
+});

@@ -1,0 +1,308 @@
+import { ValidationError } from 'yup';
+import { InputError } from '@/core/errors';
+import { familyOf, pumpOf } from '@/core/pumps/registry';
+import { formatLength, trimmed } from '@/core/quantity/format';
+import { parseNumber, parseReading } from '@/core/quantity/parse';
+import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import { sheetDoubts } from '@/core/records/doubts';
+import { sheetSchema, type Sheet, type SheetLimit } from '@/core/records/sheet';
+
+/** The sheet's form: every figure as text, as people write it. */
+export interface SheetForm {
+  model: string;
+  note: string;
+  gasket: string;
+  variants: Sheet['variants'];
+  geometry: Record<string, string>;
+  materials: Record<string, { name: string; alpha: string; hot: string }>;
+  nominal: Record<string, string>;
+  tiers: Sheet['tiers'];
+  /** By tier and characteristic. */
+  limits: Record<string, Record<string, LimitFields>>;
+  fasteners: (Omit<Sheet['fasteners'][number], 'count' | 'torque'> & {
+    count: string;
+    torque: string;
+  })[];
+}
+
+export interface LimitFields {
+  lower: string;
+  upper: string;
+  side: SheetLimit['side'];
+  gasket: SheetLimit['gasket'];
+  source: string;
+}
+
+export interface FieldError {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** What a form comes to: the sheet, what is wrong with it, and what only looks wrong. */
+export interface FormResult {
+  readonly sheet: Sheet;
+  readonly errors: readonly FieldError[];
+  readonly doubts: readonly FieldError[];
+}
+
+/** A limit that nobody has given yet. */
+export const NO_LIMIT: LimitFields = {
+  lower: '',
+  upper: '',
+  side: 'full',
+  gasket: 'counted',
+  source: '',
+};
+
+const MICRO = 1e6;
+
+function byId<T, R>(list: readonly T[], id: (item: T) => string, of: (item: T) => R) {
+  return Object.fromEntries(list.map((item) => [id(item), of(item)]));
+}
+
+/** The sheet as text, lengths in the shop's unit. Figures that the sheet does not give are empty. */
+export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
+  const { characteristics, dimensions, parts } = pumpOf(sheet);
+  const text = (mm: number | null | undefined, kind: LengthKind) =>
+    mm == null ? '' : formatLength(mm, kind, unit);
+  const limitOf = (tier: string, c: { id: string; quantity: LengthKind }): LimitFields => {
+    const found = sheet.limits.find((l) => l.tier === tier && l.characteristic === c.id);
+    if (!found) return { ...NO_LIMIT };
+    const { lower_mm, upper_mm, side, gasket, source } = found;
+    return {
+      lower: text(lower_mm, c.quantity),
+      upper: text(upper_mm, c.quantity),
+      side,
+      gasket,
+      source,
+    };
+  };
+  return {
+    model: sheet.model,
+    note: sheet.note,
+    gasket: sheet.gasket_mm === 0 ? '' : text(sheet.gasket_mm, 'gap'),
+    variants: sheet.variants.map((v) => ({ ...v })),
+    geometry: Object.fromEntries(
+      Object.entries(sheet.geometry).map(([field, value]) => [field, geometryText(value)]),
+    ),
+    materials: byId(
+      parts,
+      (p) => p.id,
+      ({ id }) => {
+        const m = sheet.materials.find((other) => other.part === id);
+        return {
+          name: m?.name ?? '',
+          alpha: m ? trimmed(m.alpha_per_K * MICRO, 3) : '',
+          hot: m ? trimmed(m.hot_C, 1) : '',
+        };
+      },
+    ),
+    nominal: byId(
+      dimensions,
+      (d) => d.id,
+      ({ id }) => text(sheet.nominal.find((n) => n.dimension === id)?.value_mm, 'size'),
+    ),
+    tiers: sheet.tiers.map((t) => ({ ...t })),
+    limits: byId(
+      sheet.tiers,
+      (t) => t.id,
+      (t) =>
+        byId(
+          characteristics,
+          (c) => c.id,
+          (c) => limitOf(t.id, c),
+        ),
+    ),
+    fasteners: sheet.fasteners.map((f) => ({
+      ...f,
+      count: String(f.count),
+      torque: f.torque === null ? '' : trimmed(f.torque, 2),
+    })),
+  };
+}
+
+/** Geometry is a drawing's: always in mm and degrees, whatever the shop reads gaps in. */
+const geometryText = (value: unknown): string =>
+  typeof value === 'number' ? trimmed(value, 4) : String(value);
+
+/** Reads the texts of a form; what cannot be read is noted with its path. */
+class Reader {
+  readonly errors: FieldError[] = [];
+
+  constructor(private readonly unit: ShopUnit) {}
+
+  /** A length, or the figure kept where its text was not touched: turning the unit does not round it. */
+  length(
+    path: string,
+    text: string,
+    kind: LengthKind,
+    kept: { text: string | undefined; mm: number | null },
+  ): number | null {
+    if (text.trim() === '') return null;
+    if (text === kept.text) return kept.mm;
+    try {
+      return parseReading(text, kind, bareUnit(kind, this.unit)).mm;
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      this.wrong(path, error.message);
+      return null;
+    }
+  }
+
+  /** A plain number, a decimal comma read as a point. */
+  number(path: string, text: string): number | null {
+    const value = parseNumber(text);
+    if (value === null || Number.isFinite(value)) return value;
+    this.wrong(path, `“${text.trim()}” is not a number.`);
+    return null;
+  }
+
+  wrong(path: string, message: string): void {
+    this.errors.push({ path, message });
+  }
+}
+
+function readGeometry(form: SheetForm, sheet: Sheet, read: Reader): object {
+  const family = familyOf(sheet.family);
+  const geometry = Object.fromEntries(
+    Object.entries(sheet.geometry).map(([field, value]) => [
+      field,
+      typeof value === 'number'
+        ? (read.number(`geometry.${field}`, form.geometry[field] ?? '') ?? NaN)
+        : (form.geometry[field] ?? value),
+    ]),
+  );
+  try {
+    family.geometry.validateSync(geometry, { strict: true, abortEarly: false });
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    for (const { path, message } of error.inner) {
+      const at = `geometry.${path ?? ''}`;
+      if (!read.errors.some((e) => e.path === at)) read.wrong(at, message);
+    }
+  }
+  return geometry;
+}
+
+function readLimits(form: SheetForm, pumped: Sheet, before: SheetForm, read: Reader): SheetLimit[] {
+  return form.tiers.flatMap((tier) =>
+    pumpOf(pumped).characteristics.flatMap((c): SheetLimit[] => {
+      const fields = form.limits[tier.id]?.[c.id] ?? NO_LIMIT;
+      const path = `limits.${tier.id}.${c.id}`;
+      const had = pumped.limits.find((l) => l.tier === tier.id && l.characteristic === c.id);
+      const end = (name: 'lower' | 'upper') =>
+        read.length(`${path}.${name}`, fields[name], c.quantity, {
+          text: before.limits[tier.id]?.[c.id]?.[name],
+          mm: had?.[`${name}_mm`] ?? null,
+        });
+      const [lower_mm, upper_mm] = [end('lower'), end('upper')];
+      if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
+        read.wrong(`${path}.upper`, 'The upper limit is below the lower one.');
+      }
+      if (lower_mm === null && upper_mm === null) return [];
+      const { side, gasket, source } = fields;
+      return [{ tier: tier.id, characteristic: c.id, lower_mm, upper_mm, side, gasket, source }];
+    }),
+  );
+}
+
+function readMaterials(form: SheetForm, pumped: Sheet, read: Reader): Sheet['materials'] {
+  return pumpOf(pumped).parts.flatMap(({ id }) => {
+    const fields = form.materials[id];
+    if (!fields || [fields.name, fields.alpha, fields.hot].every((t) => t.trim() === '')) return [];
+    const path = `materials.${id}`;
+    const alpha = read.number(`${path}.alpha`, fields.alpha);
+    const hot = read.number(`${path}.hot`, fields.hot);
+    if (alpha === null || alpha < 0 || alpha > 100) {
+      read.wrong(`${path}.alpha`, 'Expansion is 0 to 100 · 1e-6/K; metals lie between 5 and 30.');
+    }
+    if (hot === null || hot < -60 || hot > 400)
+      read.wrong(`${path}.hot`, 'Working temperature is −60 to 400 °C.');
+    return [
+      {
+        part: id,
+        name: fields.name.trim() || 'not named',
+        alpha_per_K: Number(((alpha ?? 0) / MICRO).toPrecision(6)),
+        hot_C: hot ?? 20,
+      },
+    ];
+  });
+}
+
+function readFasteners(form: SheetForm, read: Reader): Sheet['fasteners'] {
+  return form.fasteners.map((f, i) => {
+    const path = `fasteners.${i}`;
+    const count = read.number(`${path}.count`, f.count);
+    const torque = read.number(`${path}.torque`, f.torque);
+    if (f.name.trim() === '') read.wrong(`${path}.name`, 'A fastener needs a name.');
+    if (count === null || !Number.isInteger(count) || count < 1 || count > 99)
+      read.wrong(`${path}.count`, 'How many: 1 to 99.');
+    if (torque !== null && !(torque > 0 && torque <= 5000))
+      read.wrong(`${path}.torque`, 'A torque is over 0 and at most 5000.');
+    return { ...f, count: count ?? 1, torque };
+  });
+}
+
+/** The sheet that a form describes, or what is wrong with it, field by field; and what only looks wrong. */
+export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormResult {
+  const read = new Reader(unit);
+  const before = toForm(sheet, unit);
+  if (form.model.trim() === '') read.wrong('model', 'A sheet needs a model name.');
+  form.tiers.forEach((tier, i) => {
+    if (tier.name.trim() === '') read.wrong(`tiers.${i}.name`, 'A tier needs a name.');
+  });
+  form.variants.forEach((v, i) => {
+    if (v.name.trim() === '') read.wrong(`variants.${i}.name`, 'A variant needs a name.');
+  });
+  const geometry = readGeometry(form, sheet, read);
+  const changed = JSON.stringify(geometry) !== JSON.stringify(sheet.geometry);
+  const broken = read.errors.some((e) => e.path.startsWith('geometry.'));
+  const pumped: Sheet = changed && !broken ? { ...sheet, geometry } : sheet;
+  const edited: Sheet = {
+    ...pumped,
+    model: form.model.trim(),
+    note: form.note,
+    variants: form.variants,
+    gasket_mm:
+      read.length('gasket', form.gasket, 'gap', { text: before.gasket, mm: sheet.gasket_mm }) ?? 0,
+    materials: readMaterials(form, pumped, read),
+    nominal: pumpOf(pumped).dimensions.flatMap(({ id }) => {
+      const value_mm = read.length(`nominal.${id}`, form.nominal[id] ?? '', 'size', {
+        text: before.nominal[id],
+        mm: sheet.nominal.find((n) => n.dimension === id)?.value_mm ?? null,
+      });
+      return value_mm === null ? [] : [{ dimension: id, value_mm }];
+    }),
+    tiers: form.tiers,
+    limits: readLimits(form, pumped, before, read),
+    fasteners: readFasteners(form, read),
+  };
+  if (read.errors.length === 0) schemaErrors(edited, read);
+  return {
+    sheet: edited,
+    errors: read.errors,
+    doubts: read.errors.length > 0 ? [] : doubtsOf(edited),
+  };
+}
+
+/** What the record's own schema would refuse, so that nothing unreadable is stored. */
+function schemaErrors(sheet: Sheet, read: Reader): void {
+  try {
+    sheetSchema.validateSync(sheet, { strict: true, abortEarly: false });
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    for (const { path, message } of error.inner.length > 0 ? error.inner : [error]) {
+      read.wrong((path ?? 'model').replace(/\[(\d+)\]/g, '.$1'), message);
+    }
+  }
+}
+
+function doubtsOf(sheet: Sheet): FieldError[] {
+  return sheetDoubts(sheet).map(({ at, message }) => ({
+    path:
+      at.kind === 'limit'
+        ? `limits.${at.tier}.${at.characteristic}.upper`
+        : `nominal.${at.dimension}`,
+    message,
+  }));
+}

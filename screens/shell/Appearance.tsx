@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import { useColorScheme } from 'react-native';
+import { PaperProvider } from 'react-native-paper';
+import { SafeAreaProvider } from 'react-native-safe-area-context';
+import { useShop, useShopThere } from '@/data/hooks';
+import Icon from '@/ui/icons/Icon';
+import { DARK_THEME, LIGHT_THEME } from '@/ui/theme';
+
+const SETTINGS = {
+  icon: ({ name, size, color }: { name: unknown; size: number; color?: string }) => (
+    <Icon name={String(name)} size={size} {...(color ? { color } : {})} />
+  ),
+};
+
+/** The theme that the shop chose, or the one that the device asks for; nothing before that is known. */
+export function Appearance({ children }: { readonly children: ReactNode }) {
+  const device = useColorScheme();
+  const there = useShopThere();
+  const { theme } = useShop();
+  const dark = theme === 'system' ? device === 'dark' : theme === 'dark';
+  return (
+    <SafeAreaProvider>
+      <PaperProvider theme={dark ? DARK_THEME : LIGHT_THEME} settings={SETTINGS}>
+        {there ? children : null}
+      </PaperProvider>
+    </SafeAreaProvider>
+  );
+}

@@ -1,0 +1,16 @@
+import { useRouter } from 'expo-router';
+import { Button } from 'react-native-paper';
+import { Page } from '@/ui/Page';
+import { Words } from '@/ui/Words';
+
+export function MissingScreen() {
+  const router = useRouter();
+  return (
+    <Page title="Nothing here">
+      <Words>There is no page at this address.</Words>
+      <Button mode="contained" onPress={() => router.replace('/')}>
+        To the bench
+      </Button>
+    </Page>
+  );
+}

@@ -1,0 +1,97 @@
+import { useForm, useWatch, type FieldPath } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { unitName } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Instrument } from '@/core/records/instrument';
+import { Choice } from '@/ui/Choice';
+import { Confirm } from '@/ui/Confirm';
+import { Field } from '@/ui/Field';
+import { Words } from '@/ui/Words';
+import { instrumentFromForm, instrumentToForm, KINDS, type InstrumentForm } from './instrumentForm';
+
+interface Props {
+  readonly instrument: Instrument;
+  readonly unit: ShopUnit;
+  readonly onKeep: (instrument: Instrument) => Promise<unknown>;
+  readonly onRemove?: () => void;
+}
+
+/** One instrument: what kind, what it reaches, how finely it reads, and how sure one reading is. */
+export function InstrumentEditor({ instrument, unit, onKeep, onRemove }: Props) {
+  const { control, handleSubmit, setError, setValue, clearErrors } = useForm<InstrumentForm>({
+    defaultValues: instrumentToForm(instrument, unit),
+  });
+  const save = handleSubmit(async (form) => {
+    clearErrors();
+    const read = instrumentFromForm(form, instrument, unit);
+    if (read.ok) return void (await onKeep(read.record));
+    Object.entries(read.errors).forEach(([field, message], i) =>
+      setError(
+        field as FieldPath<InstrumentForm>,
+        { message: message ?? '' },
+        {
+          shouldFocus: i === 0,
+        },
+      ),
+    );
+  });
+  const kind = useWatch({ control, name: 'kind' });
+  const size = unitName('size', unit);
+  const gap = unitName('gap', unit);
+  return (
+    <View style={styles.box}>
+      <Field control={control} name="name" label="Name" />
+      <Choice
+        label="Kind"
+        stacked
+        value={kind}
+        options={KINDS}
+        onChange={(next) => setValue('kind', next, { shouldDirty: true })}
+      />
+      <View style={styles.row}>
+        <Field control={control} name="from" label={`From, ${size}`} style={styles.cell} />
+        <Field control={control} name="to" label={`To, ${size}`} style={styles.cell} />
+      </View>
+      <View style={styles.row}>
+        <Field control={control} name="resolution" label={`Reads to, ${gap}`} style={styles.cell} />
+        <Field
+          control={control}
+          name="u"
+          label={`Uncertainty u, ${gap}`}
+          spoken="Standard uncertainty of one reading"
+          style={styles.cell}
+        />
+        <Field
+          control={control}
+          name="zeroDays"
+          label="Zero, days"
+          spoken="Days that a zero check is good for"
+          inputMode="numeric"
+          style={styles.cell}
+        />
+      </View>
+      <Words size="note" tone="muted">
+        u is the standard uncertainty of one reading; a study finds it, or a certificate’s figure
+        over two. Zero days: 1 for every day, 0 where none is needed.
+      </Words>
+      <Button mode="contained" onPress={() => void save()}>
+        Keep it
+      </Button>
+      {onRemove ? (
+        <Confirm
+          ask="Take it off the list"
+          warn="Readings made with it keep its name and uncertainty."
+          sure="Take it off"
+          onSure={onRemove}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 8, paddingVertical: 10 },
+  row: { flexDirection: 'row', gap: 8 },
+  cell: { flex: 1, minWidth: 0 },
+});

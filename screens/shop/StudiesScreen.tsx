@@ -1,0 +1,118 @@
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { object, string } from 'yup';
+import { line } from '@/core/records/parts';
+import { createStudy } from '@/data/create';
+import { KEYS, useShop, useStudies } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { RowLink } from '@/ui/RowLink';
+import { Heading, Words } from '@/ui/Words';
+
+const listOf = (text: string): string[] =>
+  text
+    .split(/[\n,;]+/)
+    .map((name) => name.trim())
+    .filter(Boolean);
+
+const named = (what: string, most: number) =>
+  string()
+    .required(`Name the ${what}, with commas between`)
+    .test('two', `Two to ${most}, each another name`, (text) => {
+      const names = listOf(text ?? '');
+      return names.length >= 2 && names.length <= most && new Set(names).size === names.length;
+    });
+
+const fields = object({
+  what: line().trim().required('Say what is measured'),
+  people: named('people', 6),
+  parts: named('parts', 20),
+});
+
+const TRIALS = [
+  { value: '2', name: 'Twice' },
+  { value: '3', name: 'Three times' },
+] as const;
+
+/** Studies of how well a way of measuring repeats, and a new one. */
+export function StudiesScreen() {
+  const router = useRouter();
+  const client = useQueryClient();
+  const shop = useShop();
+  const { data } = useStudies();
+  const [instrument, setInstrument] = useState(shop.instruments[0]?.id ?? '');
+  const [trials, setTrials] = useState<'2' | '3'>('3');
+  const [failed, setFailed] = useState<string | null>(null);
+  const { control, handleSubmit } = useForm({
+    resolver: yupResolver(fields),
+    defaultValues: {
+      what: '',
+      people: shop.people.slice(0, 3).join(', '),
+      parts: '1, 2, 3, 4, 5',
+    },
+  });
+  const begin = handleSubmit(async ({ what, people, parts }) => {
+    try {
+      const id = await createStudy({
+        what,
+        instrument,
+        people: listOf(people),
+        parts: listOf(parts),
+        trials: Number(trials),
+      });
+      await client.invalidateQueries({ queryKey: KEYS.studies });
+      router.push(`/shop/studies/${id}`);
+    } catch (error) {
+      setFailed((error as Error).message);
+    }
+  });
+  return (
+    <Page title="Repeatability studies">
+      <Words tone="muted">
+        Two or three people read the same few parts, two or three times, not knowing which is which.
+        It tells how much of what is read is the hand and not the pump.
+      </Words>
+      {data?.unreadable.map((e) => (
+        <Notice key={e.key} kind="error">{`${e.message} It was left as it is.`}</Notice>
+      ))}
+      <View>
+        {(data?.records ?? []).map((s) => (
+          <RowLink
+            key={s.id}
+            href={`/shop/studies/${s.id}`}
+            name={s.what}
+            about={`${s.people.length} people, ${s.parts.length} parts, ${s.trials} times · ${s.readings.length} of ${s.people.length * s.parts.length * s.trials} read`}
+          />
+        ))}
+      </View>
+      <Heading>A new study</Heading>
+      <Field control={control} name="what" label="What is measured, and how" />
+      <Words strong>Instrument</Words>
+      <Choice
+        label="Instrument"
+        stacked
+        value={instrument}
+        options={shop.instruments.map(({ id, name }) => ({ value: id, name }))}
+        onChange={setInstrument}
+      />
+      <Field control={control} name="people" label="People, with commas between" />
+      <Field
+        control={control}
+        name="parts"
+        label="Parts, with commas between: alike, but not the same"
+      />
+      <Choice label="How often" value={trials} options={TRIALS} onChange={setTrials} />
+      {failed ? <Notice kind="error">{failed}</Notice> : null}
+      <Button mode="contained" onPress={() => void begin()}>
+        Begin
+      </Button>
+    </Page>
+  );
+}

@@ -1,0 +1,74 @@
+import { lazy, Suspense } from 'react';
+import { View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { studyOf } from '@/core/metrology/repeatability';
+import { studyWords } from '@/core/judge/studyWords';
+import { trimmed } from '@/core/quantity/format';
+import { MM_PER } from '@/core/quantity/units';
+import type { Study } from '@/core/records/study';
+import { useChangeShop, useShop } from '@/data/hooks';
+import { Notice } from '@/ui/Notice';
+import { Heading, Words } from '@/ui/Words';
+
+/** The chart comes with a library that nothing else needs: loaded when a study is looked at. */
+const StudyChart = lazy(() => import('./StudyChart'));
+
+/** What a study says: in words, as a chart, and as an uncertainty that the instrument can take over. */
+export function StudyResult({ study }: { readonly study: Study }) {
+  const shop = useShop();
+  const { apply, error } = useChangeShop();
+  const { unit } = shop;
+  const result = studyOf(study.readings.map((r) => ({ ...r, value: r.value_mm })));
+  const instrument = shop.instruments.find((i) => i.id === study.instrument);
+  const taken = instrument?.u_mm === result.grr;
+  const take = () =>
+    void apply((s) => ({
+      ...s,
+      instruments: s.instruments.map((i) =>
+        i.id === study.instrument ? { ...i, u_mm: result.grr } : i,
+      ),
+    })).catch(() => undefined);
+  // Finer than gaps are written: a micrometre is what a study tells.
+  const fine = (mm: number) =>
+    unit === 'mm'
+      ? `${trimmed(mm * 1000, 1, 1)} µm`
+      : `${trimmed(mm / MM_PER.tenths, 2, 1)} tenths`;
+  const rows = [
+    ['The same hand again', result.repeatability],
+    ['From hand to hand', result.reproducibility],
+    ['Measuring as a whole', result.grr],
+    ['From part to part', result.parts],
+  ] as const;
+  return (
+    <>
+      {studyWords(result, unit).map((sentence) => (
+        <Words key={sentence} size="strong">
+          {sentence}
+        </Words>
+      ))}
+      <Heading>Each hand on each part</Heading>
+      <Suspense fallback={<View style={{ height: 240 }} />}>
+        <StudyChart study={study} />
+      </Suspense>
+      <Heading>Standard deviations</Heading>
+      {rows.map(([name, sd]) => (
+        <View key={name} style={{ flexDirection: 'row' }}>
+          <Words style={{ flex: 1 }}>{name}</Words>
+          <Words strong>{fine(sd)}</Words>
+        </View>
+      ))}
+      <Words size="note" tone="muted">
+        Two-way analysis of variance; people and parts crossed, what each hand makes of different
+        parts counted with the people unless it is no more than noise.
+      </Words>
+      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {instrument ? (
+        <Button mode="contained" disabled={taken || result.grr <= 0} onPress={take}>
+          {taken
+            ? `${instrument.name} works with it`
+            : `Take ${fine(result.grr)} over for ${instrument.name}`}
+        </Button>
+      ) : null}
+    </>
+  );
+}

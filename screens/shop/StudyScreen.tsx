@@ -1,0 +1,120 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useRef, useState } from 'react';
+import { View, type TextInput as NativeInput } from 'react-native';
+import { ActivityIndicator, Button, HelperText, TextInput } from 'react-native-paper';
+import { InputError } from '@/core/errors';
+import { parseReading } from '@/core/quantity/parse';
+import { bareUnit } from '@/core/quantity/units';
+import { nextInStudy, type Study, type StudyStep } from '@/core/records/study';
+import { now } from '@/data/create';
+import { useChange, useRecord, useRemove, useShop } from '@/data/hooks';
+import { Confirm } from '@/ui/Confirm';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { ReadingPad } from '@/ui/ReadingPad';
+import { useWide } from '@/ui/useWidth';
+import { Heading, Words } from '@/ui/Words';
+import { StudyResult } from './StudyResult';
+
+/** A study: the next reading to make, and once all are there what they say. */
+export function StudyScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const { data: study, error, isPending } = useRecord('study', id);
+  const { mutateAsync: remove } = useRemove('study');
+  if (isPending) return <ActivityIndicator style={{ margin: 48 }} accessibilityLabel="Opening" />;
+  if (!study) {
+    return (
+      <Page title="No such study">
+        <Notice kind="error">{error?.message ?? 'This study is not in this browser.'}</Notice>
+        <Button mode="contained" onPress={() => router.replace('/shop/studies')}>
+          To the studies
+        </Button>
+      </Page>
+    );
+  }
+  const step = nextInStudy(study);
+  return (
+    <Page title={study.what}>
+      {step ? <StudyReading study={study} step={step} /> : <StudyResult study={study} />}
+      <Confirm
+        ask="Delete this study"
+        warn="The study and its readings go for good. An uncertainty already taken over stays."
+        sure="Delete for good"
+        onSure={async () => {
+          await remove(study.id);
+          router.replace('/shop/studies');
+        }}
+      />
+    </Page>
+  );
+}
+
+/** Who reads which part now. Earlier figures are not shown: nobody should be led by them. */
+function StudyReading({ study, step }: { readonly study: Study; readonly step: StudyStep }) {
+  const shop = useShop();
+  const wide = useWide();
+  const field = useRef<NativeInput>(null);
+  const { apply, error } = useChange('study', study.id);
+  const [text, setText] = useState('');
+  const [refused, setRefused] = useState<string | null>(null);
+  const unit = bareUnit('size', shop.unit);
+  const total = study.people.length * study.parts.length * study.trials;
+  const change = (next: string) => {
+    setText(next);
+    setRefused(null);
+  };
+  const enter = async () => {
+    try {
+      const { mm } = parseReading(text, 'size', unit);
+      await apply((s) => ({
+        ...s,
+        readings: [
+          ...s.readings,
+          { ...step, at: now(), text: text.trim(), unit, value_mm: mm, source: 'typed' },
+        ],
+      }));
+      setText('');
+    } catch (problem) {
+      // What went wrong in storage is shown by its hook; what was typed stays.
+      if (problem instanceof InputError) setRefused(problem.message);
+    }
+    field.current?.focus();
+  };
+  const undo = () =>
+    void apply((s) => ({ ...s, readings: s.readings.slice(0, -1) })).catch(() => undefined);
+  return (
+    <>
+      <Words tone="muted">{`Reading ${study.readings.length + 1} of ${total}`}</Words>
+      <View role="status" aria-label="Next">
+        <Heading size="instruction">{`${step.person} reads part ${step.part}.`}</Heading>
+      </View>
+      <Words tone="muted">
+        Put it down and take it up anew, as for a job. Do not look at what was read before.
+      </Words>
+      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      <TextInput
+        ref={field}
+        mode="outlined"
+        label={`Reading (${unit})`}
+        aria-label="Reading"
+        value={text}
+        onChangeText={change}
+        onSubmitEditing={() => void enter()}
+        submitBehavior="submit"
+        autoFocus
+        inputMode={wide ? 'text' : 'none'}
+        error={refused !== null}
+      />
+      {refused ? (
+        <HelperText type="error" role="alert" padding="none">
+          {refused}
+        </HelperText>
+      ) : null}
+      <ReadingPad value={text} last={null} onChange={change} onEnter={() => void enter()} />
+      <Button mode="outlined" disabled={study.readings.length === 0} onPress={undo}>
+        Take the last one back
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,145 @@
+import type { Page } from '@playwright/test';
+import { openDemo } from '../e2e/bench';
+import { withPage } from '../e2e/serve';
+
+/** One picture of each main view, from the demo data. */
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+const DIR = 'docs/screenshots';
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly viewport: { width: number; height: number };
+  readonly dark?: boolean;
+  readonly ready: RegExp;
+  readonly then?: (page: Page) => Promise<void>;
+}
+
+const SHOTS: readonly Shot[] = [
+  { name: 'bench', path: '/', viewport: PHONE, ready: /HM-0417/ },
+  {
+    name: 'measure-phone',
+    path: '/job/demo-job-hm-0417/measure',
+    viewport: PHONE,
+    ready: /Won’t go/,
+  },
+  {
+    name: 'measure-phone-dark',
+    path: '/job/demo-job-hm-0417/measure',
+    viewport: PHONE,
+    dark: true,
+    ready: /Won’t go/,
+  },
+  {
+    name: 'measure-wide',
+    path: '/job/demo-job-hm-0417/measure',
+    viewport: WIDE,
+    ready: /Won’t go/,
+  },
+  {
+    name: 'gerotor-phone',
+    path: '/job/demo-job-hm-0420/measure',
+    viewport: PHONE,
+    ready: /Won’t go/,
+  },
+  {
+    name: 'sizes-phone',
+    path: '/job/demo-job-hm-0419/measure',
+    viewport: PHONE,
+    ready: /Outside mic/,
+    then: (page) => page.getByRole('textbox').fill('30.004'),
+  },
+  {
+    name: 'dial-phone',
+    path: '/job/demo-job-hm-0417/measure',
+    viewport: PHONE,
+    ready: /Won’t go/,
+    then: (page) => turnTo(page, 'Backlash'),
+  },
+  {
+    name: 'tools-phone',
+    path: '/job/demo-job-hm-0417/measure',
+    viewport: PHONE,
+    ready: /Backlash/,
+    then: async (page) => {
+      await turnTo(page, 'Hub in bushing');
+      await page.getByRole('button', { name: 'Instruments and gauge' }).click();
+    },
+  },
+  {
+    name: 'tilt-phone',
+    path: '/job/demo-job-hm-0398/measure',
+    viewport: PHONE,
+    ready: /All in|Measured/,
+    then: async (page) => {
+      await page.getByRole('button', { name: /^Floor tilt/ }).click();
+      await page.getByRole('button', { name: 'Back to measuring' }).click();
+    },
+  },
+  {
+    name: 'report-phone',
+    path: '/job/demo-job-hm-0409/report',
+    viewport: PHONE,
+    ready: /Pump report/,
+  },
+  {
+    name: 'pump-phone',
+    path: '/sheets/demo-sheet-oskerry-e2',
+    viewport: PHONE,
+    ready: /Limits: New/,
+    then: (page) => page.getByRole('radio', { name: 'Pump' }).click(),
+  },
+  {
+    name: 'sheet-wide',
+    path: '/sheets/demo-sheet-veltrane-t6',
+    viewport: WIDE,
+    ready: /Limits: New/,
+  },
+  { name: 'rules-phone', path: '/shop/rules', viewport: PHONE, ready: /Guarded/ },
+  {
+    name: 'study-phone',
+    path: '/shop/studies',
+    viewport: PHONE,
+    ready: /A new study/,
+    then: madeUpStudy,
+  },
+];
+
+/** Takes a characteristic in hand from the list. */
+async function turnTo(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: /all characteristics/ }).click();
+  await page.getByRole('button', { name: new RegExp(`^${name}:`) }).click();
+}
+
+/** A study with made-up readings: two people, four parts, twice. */
+async function madeUpStudy(page: Page): Promise<void> {
+  await page.getByRole('textbox', { name: /^What is measured/ }).fill('Gear width, outside mic');
+  await page.getByRole('textbox', { name: /^People/ }).fill('Ivo K., Runa T.');
+  await page.getByRole('textbox', { name: /^Parts/ }).fill('A, B, C, D');
+  await page.getByRole('radio', { name: 'Twice' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  for (let n = 1; n <= 16; n++) {
+    await page.getByText(`Reading ${n} of 16`).waitFor();
+    const who = (await page.getByRole('status', { name: 'Next' }).textContent()) ?? '';
+    const part = 'ABCD'.indexOf(/part (.)/.exec(who)?.[1] ?? 'A');
+    const hand = who.startsWith('Ivo') ? 0.0012 : -0.0004;
+    const size = 20 + 0.008 * part + hand + 0.0009 * Math.sin(7 * n);
+    await page.getByRole('textbox', { name: 'Reading' }).fill(size.toFixed(4));
+    await page.keyboard.press('Enter');
+  }
+  await page.getByText(/of the spread/).waitFor();
+}
+
+void withPage({ viewport: PHONE }, async (page) => {
+  await openDemo(page);
+  for (const { name, path, viewport, dark = false, ready, then } of SHOTS) {
+    await page.setViewportSize(viewport);
+    await page.emulateMedia({ colorScheme: dark ? 'dark' : 'light' });
+    await page.goto(path);
+    await page.getByText(ready).first().waitFor();
+    if (then) await then(page);
+    await page.waitForTimeout(500);
+    await page.screenshot({ path: `${DIR}/${name}.png` });
+  }
+});

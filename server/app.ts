@@ -1,0 +1,52 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import path from 'node:path';
+import { gaugeStream } from './gauge';
+
+/** Nothing is loaded from anywhere but this server; styles are inline because React Native for web writes them so. */
+const CONTENT_SECURITY = {
+  'default-src': ["'self'"],
+  'script-src': ["'self'", "'wasm-unsafe-eval'"],
+  'style-src': ["'self'", "'unsafe-inline'"],
+  'img-src': ["'self'", 'data:', 'blob:'],
+  'font-src': ["'self'"],
+  'connect-src': ["'self'"],
+  'worker-src': ["'self'"],
+  'object-src': ["'none'"],
+  'base-uri': ["'none'"],
+  'frame-ancestors': ["'none'"],
+};
+
+/** Files whose name carries a hash of what is in them never change under that name. */
+const HASHED = `${path.sep}_expo${path.sep}`;
+
+/** Serves the built app from `dist`; any address without a file of its own gets the page, which finds its way. */
+export function app(dist: string): Express {
+  const server = express();
+  server.disable('x-powered-by');
+  server.use(
+    helmet({
+      contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY },
+      strictTransportSecurity: false,
+    }),
+  );
+  // A stream is sent on at once: nothing may hold it back to compress it.
+  server.get('/api/gauge', gaugeStream);
+  server.use(compression());
+  server.use(
+    express.static(dist, {
+      setHeaders: (response, file) =>
+        response.setHeader(
+          'Cache-Control',
+          file.includes(HASHED) ? 'public, max-age=31536000, immutable' : 'no-cache',
+        ),
+    }),
+  );
+  server.get('/{*path}', (request, response, next) => {
+    if (path.extname(request.path)) return next();
+    response.setHeader('Cache-Control', 'no-cache');
+    response.sendFile(path.resolve(dist, 'index.html'));
+  });
+  return server;
+}

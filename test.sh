@@ -1,0 +1,49 @@
+#!/usr/bin/env bash
+# Runs every test: lint, types, unit, build, end to end. Ends with one line of totals each.
+set -uo pipefail
+cd "$(dirname "$0")"
+
+bash scripts/install.sh || exit 1
+if [ ! -x "${CHROMIUM:-/usr/bin/chromium}" ]; then
+  echo 'Installing Chromium from Debian’s packages.'
+  as_root=''
+  [ "$(id -u)" = 0 ] || as_root=sudo
+  $as_root apt-get update -qq && $as_root apt-get install -y -qq chromium >/dev/null || {
+    echo 'Chromium is missing and could not be installed: apt-get install chromium'
+    exit 1
+  }
+fi
+
+totals=()
+failed=0
+# One plain line for a step that only passes or fails.
+step() {
+  local name=$1
+  shift
+  echo "== $name"
+  if "$@"; then totals+=("$name: 1 passed, 0 failed"); else
+    totals+=("$name: 0 passed, 1 failed")
+    failed=1
+  fi
+}
+
+step lint npm run -s lint
+step types npm run -s types
+
+echo '== unit'
+mkdir -p .cache
+npx --no-install jest --json --outputFile=.cache/unit.json || failed=1
+totals+=("$(node -p '
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = require("./.cache/unit.json");
+  `unit: ${numPassedTests} passed, ${numFailedTests + numRuntimeErrorTestSuites} failed`' 2>/dev/null ||
+  echo 'unit: 0 passed, 1 failed')")
+
+step build bash scripts/build.sh
+
+echo '== e2e'
+npx --no-install playwright test | tee .cache/e2e.log || failed=1
+[ "${PIPESTATUS[0]}" = 0 ] || failed=1
+totals+=("$(grep '^e2e: ' .cache/e2e.log || echo 'e2e: 0 passed, 1 failed')")
+
+printf '%s\n' "${totals[@]}"
+exit "$failed"

@@ -1,0 +1,53 @@
+import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import type { ComponentProps } from 'react';
+import { View, type StyleProp, type ViewStyle } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+
+interface Props<T extends FieldValues> extends Pick<
+  ComponentProps<typeof TextInput>,
+  'multiline' | 'inputMode' | 'placeholder' | 'autoFocus'
+> {
+  readonly control: Control<T>;
+  readonly name: FieldPath<T>;
+  readonly label: string;
+  /** Said instead of the label where the label alone does not tell fields apart. */
+  readonly spoken?: string;
+  readonly style?: StyleProp<ViewStyle>;
+}
+
+/** A text field of a form, with what is wrong with it beneath. */
+export function Field<T extends FieldValues>({
+  control,
+  name,
+  label,
+  spoken,
+  style,
+  ...input
+}: Props<T>) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState: { error } }) => (
+        <View style={style}>
+          <TextInput
+            {...input}
+            mode="outlined"
+            label={label}
+            aria-label={spoken ?? label}
+            value={String(field.value ?? '')}
+            onChangeText={field.onChange}
+            onBlur={field.onBlur}
+            ref={field.ref}
+            error={Boolean(error)}
+          />
+          {error ? (
+            <HelperText type="error" role="alert" padding="none">
+              {error.message}
+            </HelperText>
+          ) : null}
+        </View>
+      )}
+    />
+  );
+}

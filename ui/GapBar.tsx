@@ -1,0 +1,206 @@
+import { memo } from 'react';
+import { View } from 'react-native';
+import { Circle, G, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-svg';
+import { ticks } from 'd3-array';
+import type { Limits } from '@/core/metrology/bracket';
+import { centre, ends, type Estimate } from '@/core/metrology/estimate';
+import { rangeText } from '@/core/judge/explain';
+import { formatLength, unitName } from '@/core/quantity/format';
+import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import { FONT, usePalette } from './theme';
+import { useWidth } from './useWidth';
+import { barScale, type BarScale } from './barScale';
+
+const HEIGHT = 66;
+const BASE = 44;
+const BAR_TOP = 24;
+const BAR_HEIGHT = 12;
+const MARGIN = 22;
+
+interface Props {
+  readonly limits: Limits | null;
+  /** What is known of the gap; null before the first reading. */
+  readonly known: { readonly smallest: Estimate; readonly largest: Estimate } | null;
+  readonly heatShift_mm: number | null;
+  readonly unit: ShopUnit;
+  readonly kind?: LengthKind;
+}
+
+/**
+ * The gap bar: limits as two jaws on one scale, the evidence between them in
+ * brass (a bar for a bracket, a dot with whiskers at k = 2 for a value), the
+ * hot gap as a fainter mark below.
+ */
+export function GapBar({ limits, known, heatShift_mm, unit, kind = 'gap' }: Props) {
+  const palette = usePalette();
+  const [width, onLayout] = useWidth(360);
+  const estimates = known ? [known.smallest, known.largest] : [];
+  const { from_mm, to_mm } = barScale(limits, estimates, heatShift_mm, kind);
+  const x = across(width, { from_mm, to_mm });
+  const { lower_mm, upper_mm } = limits ?? {};
+  const hot = known && heatShift_mm !== null ? centre(known.largest) + heatShift_mm : null;
+
+  return (
+    <View
+      onLayout={onLayout}
+      style={{ height: HEIGHT }}
+      role="img"
+      aria-label={
+        known
+          ? `${kind === 'gap' ? 'Gap' : 'Size'} ${rangeText(known, unit, kind)}`
+          : 'No reading yet'
+      }
+    >
+      <Svg width={width} height={HEIGHT}>
+        {limits ? (
+          <Rect
+            x={x(lower_mm ?? from_mm)}
+            y={BASE - 8}
+            width={x(upper_mm ?? to_mm) - x(lower_mm ?? from_mm)}
+            height={8}
+            fill={palette.in}
+            opacity={0.22}
+          />
+        ) : null}
+        <Line x1={4} x2={width - 4} y1={BASE} y2={BASE} stroke={palette.ink} strokeWidth={1.25} />
+        <Scale width={width} from_mm={from_mm} to_mm={to_mm} unit={unit} kind={kind} />
+        {known ? <Spread {...known} x={x} to_mm={to_mm} unit={unit} kind={kind} /> : null}
+        {lower_mm == null ? null : <Jaw x={x(lower_mm)} towards={1} />}
+        {upper_mm == null ? null : <Jaw x={x(upper_mm)} towards={-1} />}
+        {hot === null ? null : (
+          <Path
+            d={`M${x(hot)} ${BASE + 1}l-5 7h10Z`}
+            fill="none"
+            stroke={palette.brass}
+            strokeWidth={1.5}
+            opacity={0.8}
+          />
+        )}
+      </Svg>
+    </View>
+  );
+}
+
+/** Where a length lies on a bar of this width; past the end of the scale it stays at the end. */
+function across(width: number, { from_mm, to_mm }: BarScale): (mm: number) => number {
+  const held = (mm: number) => Math.min(Math.max(mm, from_mm), to_mm);
+  return (mm) => MARGIN + ((held(mm) - from_mm) / (to_mm - from_mm)) * (width - 2 * MARGIN);
+}
+
+interface ScaleProps extends BarScale {
+  readonly width: number;
+  readonly unit: ShopUnit;
+  readonly kind: LengthKind;
+}
+
+/** The ticks and their figures: the same from tap to tap, as long as the scale is. */
+const Scale = memo(function Scale({ width, from_mm, to_mm, unit, kind }: ScaleProps) {
+  const palette = usePalette();
+  const x = across(width, { from_mm, to_mm });
+  const per = MM_PER[unitName(kind, unit) as 'mm' | 'in' | 'thou'];
+  const marks = ticks(from_mm / per, to_mm / per, Math.max(3, Math.floor(width / 70)));
+  return (
+    <G>
+      <Path
+        d={marks.map((mark) => `M${x(mark * per)} ${BASE}v5`).join('')}
+        stroke={palette.ink}
+        fill="none"
+      />
+      {marks.map((mark) => (
+        <SvgText
+          key={mark}
+          x={x(mark * per)}
+          y={BASE + 18}
+          fill={palette.muted}
+          fontFamily={FONT}
+          fontSize={13}
+          textAnchor="middle"
+        >
+          {formatLength(mark * per, kind, unit)}
+        </SvgText>
+      ))}
+    </G>
+  );
+});
+
+function Jaw({ x, towards }: { readonly x: number; readonly towards: 1 | -1 }) {
+  const { ink } = usePalette();
+  return (
+    <Path d={`M${x + 8 * towards} 16H${x}V${BASE}`} fill="none" stroke={ink} strokeWidth={2.5} />
+  );
+}
+
+interface SpreadProps {
+  readonly smallest: Estimate;
+  readonly largest: Estimate;
+  readonly x: (mm: number) => number;
+  readonly to_mm: number;
+  readonly unit: ShopUnit;
+  readonly kind: LengthKind;
+}
+
+function Spread({ smallest, largest, x, to_mm, unit, kind }: SpreadProps) {
+  const { brass } = usePalette();
+  const label = rangeText({ smallest, largest }, unit, kind);
+  const at = Math.min(Math.max(x(centre(largest)), 40), x(to_mm) - 30);
+  return (
+    <G>
+      <Line
+        x1={x(Math.max(0, ends(smallest)[0]))}
+        x2={x(ends(largest)[0])}
+        y1={BAR_TOP + BAR_HEIGHT / 2}
+        y2={BAR_TOP + BAR_HEIGHT / 2}
+        stroke={brass}
+        strokeWidth={2}
+      />
+      <Mark estimate={smallest} x={x} to_mm={to_mm} />
+      <Mark estimate={largest} x={x} to_mm={to_mm} />
+      <SvgText
+        x={at}
+        y={14}
+        fill={brass}
+        fontFamily={FONT}
+        fontWeight="600"
+        fontSize={15}
+        textAnchor="middle"
+      >
+        {label}
+      </SvgText>
+    </G>
+  );
+}
+
+interface MarkProps {
+  readonly estimate: Estimate;
+  readonly x: (mm: number) => number;
+  readonly to_mm: number;
+}
+
+function Mark({ estimate, x, to_mm }: MarkProps) {
+  const { brass } = usePalette();
+  const y = BAR_TOP + BAR_HEIGHT / 2;
+  if (estimate.kind === 'value') {
+    const [lo, hi] = ends(estimate);
+    const whisker = `M${x(Math.max(0, lo))} ${y - 5}v10m0 -5H${x(hi)}m0 -5v10`;
+    return (
+      <>
+        <Path d={whisker} fill="none" stroke={brass} strokeWidth={2} />
+        <Circle cx={x(estimate.value_mm)} cy={y} r={5} fill={brass} />
+      </>
+    );
+  }
+  const { lo_mm, hi_mm } = estimate;
+  const open = hi_mm === null;
+  return (
+    <Rect
+      x={x(lo_mm)}
+      y={BAR_TOP}
+      width={Math.max(3, x(hi_mm ?? to_mm) - x(lo_mm))}
+      height={BAR_HEIGHT}
+      fill={open ? 'none' : brass}
+      stroke={brass}
+      strokeWidth={1.5}
+      strokeDasharray={open ? '3 3' : undefined}
+    />
+  );
+}

@@ -1,0 +1,38 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Heading } from './Words';
+
+interface Props {
+  readonly title: string;
+  readonly actions?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** A room's page: a heading with its actions, and what scrolls beneath. */
+export function Page({ title, actions, children }: Props) {
+  return (
+    <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+      <View style={styles.head}>
+        <Heading level={1} style={styles.title}>
+          {title}
+        </Heading>
+        {actions}
+      </View>
+      {children}
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  page: { padding: 16, paddingBottom: 32, gap: 14, width: '100%', maxWidth: 860 },
+  head: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 8,
+    minHeight: 48,
+    flexWrap: 'wrap',
+    alignContent: 'center',
+  },
+  title: { flex: 1 },
+});

@@ -1,0 +1,176 @@
+import { memo } from 'react';
+import { StyleSheet, View, type ViewStyle } from 'react-native';
+import { Circle, G, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
+import type { Verdict } from '@/core/metrology/verdict';
+import type { Outline, Placement, ShapeRole } from '@/core/pumps/family';
+import { TiltArrow, type DrawnTilt } from './TiltArrow';
+import { ToolMark } from './ToolMark';
+import type { Point } from '@/core/pumps/shapes';
+import { PinRingMark } from './PinRing';
+import { FONT, usePalette, type Palette } from './theme';
+
+/** A place on the drawing: measured and judged, or still to do. */
+export interface DrawnStation {
+  readonly id: string;
+  readonly at: Point;
+  readonly verdict: Verdict;
+}
+
+interface Props {
+  readonly outline: Outline;
+  readonly placement: Placement | null;
+  readonly stations: readonly DrawnStation[];
+  /** Written in the mark of the place to measure now. */
+  readonly label: string;
+  readonly size: number;
+  readonly describe: string;
+  /** The tilt of the floor, where its depths tell one. */
+  readonly tilt?: DrawnTilt | null;
+}
+
+/** Room round the pump for a pushed gear's arrow and the edge's ends, as a share of its size. */
+const ROOM = 1.03;
+
+/** The pump of the job, generated from its sheet, with what to do next in blue and the straight edge in brass. */
+export function PumpDrawing({ outline, placement, stations, label, size, describe, tilt }: Props) {
+  const half = outline.extent_mm * ROOM;
+  const mark = half * 0.075;
+  const viewBox = `${-half} ${-half} ${2 * half} ${2 * half}`;
+  return (
+    <View role="img" aria-label={describe} style={{ width: size, height: size }}>
+      <Svg width={size} height={size} viewBox={viewBox} style={styles.still}>
+        <Shapes outline={outline} />
+      </Svg>
+      <Svg width={size} height={size} viewBox={viewBox} style={styles.over}>
+        {placement?.edge ? <Edge ends={placement.edge} width={half * 0.1} /> : null}
+        {placement?.tool ? <ToolMark tool={placement.tool} half={half} /> : null}
+        {tilt ? <TiltArrow tilt={tilt} half={half} /> : null}
+        {placement?.push ? <Push push={placement.push} reach={half} /> : null}
+        {stations.map(({ id, at, verdict }) => (
+          <PinRingMark key={id} verdict={verdict} x={at.x} y={at.y} radius={mark * 0.78} />
+        ))}
+        {placement ? <Here at={placement.probe} radius={mark} label={label} /> : null}
+      </Svg>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  /** A layer of its own: it is not painted again when only the marks above it move. */
+  still: { position: 'absolute', willChange: 'transform' } as ViewStyle,
+  over: { position: 'absolute', willChange: 'transform' } as ViewStyle,
+});
+
+const FILL: Readonly<Record<ShapeRole, keyof Palette>> = {
+  housing: 'casting',
+  pocket: 'plate',
+  driven: 'steelDeep',
+  drive: 'steel',
+  crescent: 'casting',
+  track: 'steel',
+  hole: 'plate',
+  thread: 'plate',
+  vane: 'vane',
+  port: 'plate',
+};
+
+/** The outline does not change from tap to tap: drawn once, then left alone. */
+const Shapes = memo(function Shapes({ outline }: { readonly outline: Outline }) {
+  const palette = usePalette();
+  const stroke = outline.extent_mm * 0.007;
+  return (
+    <G>
+      {outline.shapes.map(({ role, path }, i) => (
+        <Path
+          key={i}
+          d={path}
+          fill={palette[FILL[role]]}
+          fillRule="evenodd"
+          stroke={palette.ink}
+          strokeWidth={stroke}
+          strokeLinejoin="round"
+        />
+      ))}
+    </G>
+  );
+});
+
+function Edge({
+  ends: [a, b],
+  width,
+}: {
+  readonly ends: readonly [Point, Point];
+  readonly width: number;
+}) {
+  const { brass } = usePalette();
+  const line = { x1: a.x, y1: a.y, x2: b.x, y2: b.y };
+  return (
+    <G>
+      <Line {...line} stroke={brass} strokeWidth={width} opacity={0.32} />
+      <Line {...line} stroke={brass} strokeWidth={width * 0.1} />
+    </G>
+  );
+}
+
+function Push({ push, reach }: { readonly push: Point; readonly reach: number }) {
+  const { brass } = usePalette();
+  const from = { x: push.x * reach * 0.18, y: push.y * reach * 0.18 };
+  const to = { x: push.x * reach * 0.5, y: push.y * reach * 0.5 };
+  const side = { x: -push.y * reach * 0.09, y: push.x * reach * 0.09 };
+  const neck = { x: to.x - push.x * reach * 0.13, y: to.y - push.y * reach * 0.13 };
+  const head = [
+    to,
+    { x: neck.x + side.x, y: neck.y + side.y },
+    { x: neck.x - side.x, y: neck.y - side.y },
+  ];
+  return (
+    <G>
+      <Line
+        x1={from.x}
+        y1={from.y}
+        x2={neck.x}
+        y2={neck.y}
+        stroke={brass}
+        strokeWidth={reach * 0.06}
+      />
+      <Path d={`M${head.map(({ x, y }) => `${x} ${y}`).join('L')}Z`} fill={brass} />
+    </G>
+  );
+}
+
+function Here({
+  at,
+  radius,
+  label,
+}: {
+  readonly at: Point;
+  readonly radius: number;
+  readonly label: string;
+}) {
+  const { blue, onBlue } = usePalette();
+  return (
+    <G>
+      <Circle
+        cx={at.x}
+        cy={at.y}
+        r={radius * 1.45}
+        fill="none"
+        stroke={blue}
+        strokeWidth={radius * 0.22}
+        strokeDasharray={`${radius * 0.5} ${radius * 0.36}`}
+      />
+      <Circle cx={at.x} cy={at.y} r={radius} fill={blue} />
+      <SvgText
+        x={at.x}
+        y={at.y + radius * 0.38}
+        fill={onBlue}
+        fontFamily={FONT}
+        fontWeight="600"
+        fontSize={radius * 1.1}
+        textAnchor="middle"
+      >
+        {label}
+      </SvgText>
+    </G>
+  );
+}

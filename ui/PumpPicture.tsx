@@ -1,0 +1,33 @@
+import { useMemo } from 'react';
+import { familyOf } from '@/core/pumps/registry';
+import type { Sheet } from '@/core/records/sheet';
+import { PumpDrawing } from './PumpDrawing';
+import type { DrawnTilt } from './TiltArrow';
+
+interface Props {
+  readonly sheet: Pick<Sheet, 'family' | 'geometry' | 'model'>;
+  readonly size: number;
+  readonly tilt?: DrawnTilt | null;
+}
+
+/** The pump of a sheet as it lies open on the bench, with nothing to do on it. */
+export function PumpPicture({ sheet, size, tilt = null }: Props) {
+  const { family, geometry, model } = sheet;
+  // A floor is seen with the gears out.
+  const view = tilt ? 'empty' : 'body';
+  const outline = useMemo(
+    () => familyOf(family).outline(geometry, { view }),
+    [family, geometry, view],
+  );
+  return (
+    <PumpDrawing
+      outline={outline}
+      placement={null}
+      stations={[]}
+      label=""
+      tilt={tilt}
+      size={size}
+      describe={`${model}, seen from the gear side`}
+    />
+  );
+}

@@ -1,0 +1,25 @@
+import { Pressable } from 'react-native';
+import { RowFace, useRowStyle } from './RowFace';
+
+interface Props {
+  readonly name: string;
+  readonly about: string;
+  readonly open: boolean;
+  readonly onPress: () => void;
+}
+
+/** A line that opens what is under it. */
+export function RowButton({ name, about, open, onPress }: Props) {
+  const style = useRowStyle();
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={open}
+      aria-label={`${name}: ${about}`}
+      onPress={onPress}
+      style={style}
+    >
+      <RowFace name={name} about={about} icon={open ? 'chevron-up' : 'chevron-down'} />
+    </Pressable>
+  );
+}

@@ -1,0 +1,46 @@
+import { StyleSheet, View } from 'react-native';
+import Icon, { type IconName } from './icons/Icon';
+import { usePalette } from './theme';
+import { Words } from './Words';
+
+interface Props {
+  readonly name: string;
+  readonly about: string;
+  readonly icon: IconName;
+}
+
+/** What a line of a list shows: its name, a word on it, and where a touch leads. */
+export function RowFace({ name, about, icon }: Props) {
+  const { muted } = usePalette();
+  return (
+    <>
+      <View style={styles.words}>
+        <Words size="strong" strong>
+          {name}
+        </Words>
+        <Words size="note" tone="muted">
+          {about}
+        </Words>
+      </View>
+      <Icon name={icon} color={muted} />
+    </>
+  );
+}
+
+/** The box of such a line, for whatever can be touched. */
+export function useRowStyle() {
+  const { line } = usePalette();
+  return { ...styles.row, borderColor: line };
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 8,
+    minHeight: 60,
+    paddingVertical: 8,
+    borderBottomWidth: 1,
+  },
+  words: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,31 @@
+import { View } from 'react-native';
+import { HOUSE_RULES, type HouseRules } from '@/core/records/rules';
+import { Choice } from './Choice';
+import { Heading, Words } from './Words';
+
+interface Props {
+  readonly rules: HouseRules;
+  readonly onChange: (rules: HouseRules) => void;
+}
+
+/** The questions on which good people disagree, what is held to here, and why people hold it. */
+export function RuleChoices({ rules, onChange }: Props) {
+  return HOUSE_RULES.map(({ id, name, schools }) => {
+    const value = rules[id];
+    return (
+      <View key={id} style={{ gap: 6 }}>
+        <Heading>{name}</Heading>
+        <Choice
+          label={name}
+          value={value}
+          options={schools}
+          onChange={(chosen) => onChange({ ...rules, [id]: chosen })}
+          stacked={schools.length > 2}
+        />
+        <Words size="note" tone="muted">
+          {schools.find((s) => s.value === value)?.why ?? ''}
+        </Words>
+      </View>
+    );
+  });
+}

@@ -1,0 +1,83 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { PaperProvider } from 'react-native-paper';
+import type { Estimate } from '@/core/metrology/estimate';
+import { barScale } from './barScale';
+import { ReadingPad } from './ReadingPad';
+import { LIGHT_THEME, DARK_THEME } from './theme';
+
+const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
+  kind: 'bracket',
+  lo_mm,
+  hi_mm,
+});
+
+describe('the scale of the gap bar', () => {
+  it('holds limits, evidence and the hot gap', () => {
+    expect(barScale({ upper_mm: 0.06 }, [bracket(0.07, 0.08)], 0.02).to_mm).toBeGreaterThan(0.1);
+    expect(barScale({ upper_mm: 0.06 }, [bracket(0.04, null)], null).to_mm).toBeCloseTo(0.075, 9);
+  });
+  it('does not let a wild reading squeeze the limits', () => {
+    expect(barScale({ upper_mm: 0.06 }, [bracket(2, 3)], null).to_mm).toBeLessThan(0.3);
+  });
+  it('is there before anything is known', () => {
+    expect(barScale(null, [], null).to_mm).toBeGreaterThan(0);
+    const size = barScale({ lower_mm: 9, upper_mm: 9.2 }, [bracket(9.1, 9.15)], null, 'size');
+    expect([size.from_mm > 8.5, size.to_mm < 9.7]).toEqual([true, true]);
+  });
+});
+
+describe('the reading pad', () => {
+  function Pad({
+    onEnter,
+    last,
+  }: {
+    readonly onEnter: (value: string) => void;
+    readonly last: string | null;
+  }) {
+    const [value, setValue] = useState('');
+    return (
+      <PaperProvider theme={LIGHT_THEME}>
+        <ReadingPad value={value} last={last} onChange={setValue} onEnter={() => onEnter(value)} />
+      </PaperProvider>
+    );
+  }
+  const press = (...names: string[]) =>
+    names.forEach((name) => fireEvent.click(screen.getByRole('button', { name })));
+
+  it('writes shop shorthand', () => {
+    const entered: string[] = [];
+    render(<Pad onEnter={(value) => entered.push(value)} last={null} />);
+    press('2', '5', 'Delete the last sign', '½', 'Enter');
+    expect(entered).toEqual(['2½']);
+  });
+  it('gives the last value again', () => {
+    const entered: string[] = [];
+    render(<Pad onEnter={(value) => entered.push(value)} last="20.05" />);
+    press('Last value again', 'Enter');
+    expect(entered).toEqual(['20.05']);
+  });
+});
+
+describe('the palette', () => {
+  const channel = (hex: string, at: number) => {
+    const c = parseInt(hex.slice(at, at + 2), 16) / 255;
+    return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+  };
+  const luminance = (hex: string) =>
+    0.2126 * channel(hex, 1) + 0.7152 * channel(hex, 3) + 0.0722 * channel(hex, 5);
+  const contrast = (a: string, b: string) => {
+    const [dark, light] = [luminance(a), luminance(b)].sort((x, y) => x - y) as [number, number];
+    return (light + 0.05) / (dark + 0.05);
+  };
+  it.each([LIGHT_THEME, DARK_THEME])(
+    'can be read: contrast AA on plate and paper',
+    ({ palette }) => {
+      for (const tone of ['ink', 'muted', 'blue', 'brass', 'in', 'out'] as const) {
+        expect(contrast(palette[tone], palette.plate)).toBeGreaterThanOrEqual(4.5);
+        expect(contrast(palette[tone], palette.paper)).toBeGreaterThanOrEqual(4.5);
+      }
+      expect(contrast(palette.onBlue, palette.blue)).toBeGreaterThanOrEqual(4.5);
+    },
+  );
+});
