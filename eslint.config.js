@@ -4,7 +4,7 @@ const path = require('node:path');
 /** Rooms from the top down: each may import from those after it, never from those before. */
 const ROOMS = ['./app', './screens', './ui', './data', './core'];
 /** The core's own rooms, from the ground up. */
-const CORE = ['quantity', 'metrology', 'pumps', 'records', 'judge', 'report'].map(
+const CORE = ['quantity', 'metrology', 'pumps', 'records', 'inspect', 'judge', 'report'].map(
   (r) => `./core/${r}`,
 );
 

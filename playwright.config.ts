@@ -11,6 +11,8 @@ export default defineConfig({
   timeout: 150_000,
   fullyParallel: true,
   workers: 2,
+  // A machine that stutters may lose one; the totals say so.
+  retries: 1,
   reporter: [['list'], ['./e2e/totals.ts']],
   use: { baseURL: `http://127.0.0.1:${PORT}`, launchOptions: BROWSER, trace: 'retain-on-failure' },
   projects: [

@@ -1,4 +1,6 @@
-import { assessJob } from '../core/judge/assess';
+import { lookedAt } from '../core/inspect/looking';
+import { stripped } from '../core/inspect/stripping';
+import { assessJob, type Assessment } from '../core/judge/assess';
 import { worstVerdict } from '../core/judge/summary';
 import { letGo, nextStep } from '../core/judge/next';
 import type { Verdict } from '../core/metrology/verdict';
@@ -12,6 +14,11 @@ export interface Brief {
   readonly owner: string;
   readonly unit: string;
   readonly model: string;
+  readonly serial: string;
+  /** The day it is wanted; null where nobody said. */
+  readonly due: string | null;
+  /** Why it ended before its last stage; null for a job that goes on. */
+  readonly closed: string | null;
   readonly stage: Stage;
   readonly createdAt: string;
   readonly lastAt: string;
@@ -19,28 +26,49 @@ export interface Brief {
   readonly open: number;
   readonly judged: number;
   readonly worst: Verdict;
-  /** What to measure next; empty where nothing is left. */
+  /** What to do next; empty where nothing is left. */
   readonly next: string;
+}
+
+/** When something was last written down on a job. */
+function lastTouched(job: Job): string {
+  const lists = [job.strip, job.findings, job.also, job.photos, job.readings];
+  return [job.createdAt, job.closed?.at ?? '', ...lists.map((list) => list.at(-1)?.at ?? '')]
+    .sort()
+    .at(-1) as string;
+}
+
+/** What is to be done next, in a word or two: what comes before the instruments until the first reading. */
+function nextOf(job: Job, all: readonly Assessment[]): string {
+  if (job.closed) return '';
+  if (job.readings.length === 0) {
+    if (stripped(job).some((s) => s.note === null)) return 'next: strip';
+    if (lookedAt(job).some((l) => l.state === 'unseen')) return 'next: look';
+  }
+  const next = nextStep(letGo(job), all)?.characteristic;
+  const name = all.find((a) => a.characteristic.id === next)?.characteristic.name;
+  return name ? `next: ${name.charAt(0).toLowerCase()}${name.slice(1)}` : '';
 }
 
 export function briefOf(job: Job): Brief {
   const all = assessJob(job);
   const judged = all.filter((a) => a.limits !== null);
   const open = judged.filter((a) => a.verdict === 'open');
-  const next = nextStep(letGo(job), all)?.characteristic;
-  const nextName = all.find((a) => a.characteristic.id === next)?.characteristic.name;
   return {
     id: job.id,
     tag: job.tag,
     owner: job.owner,
     unit: job.unit,
     model: sheetName(job.sheet),
+    serial: job.serial,
+    due: job.due,
+    closed: job.closed?.why ?? null,
     stage: job.stage,
     createdAt: job.createdAt,
-    lastAt: job.readings.at(-1)?.at ?? job.createdAt,
+    lastAt: lastTouched(job),
     open: open.length,
     judged: judged.length,
     worst: worstVerdict(judged),
-    next: nextName ? `next: ${nextName.charAt(0).toLowerCase()}${nextName.slice(1)}` : '',
+    next: nextOf(job, all),
   };
 }

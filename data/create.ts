@@ -1,7 +1,7 @@
 import type { Job } from '../core/records/job';
-import { JOB_SCHEMA } from '../core/records/job';
+import { BLANK, JOB_SCHEMA } from '../core/records/job';
 import { familyOf } from '../core/pumps/registry';
-import { SHEET_SCHEMA, type Sheet } from '../core/records/sheet';
+import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
 import { saveNew } from './records';
@@ -16,6 +16,7 @@ export const now = (): string => new Date().toISOString();
 export interface NewJob {
   readonly tag: string;
   readonly owner: string;
+  readonly contact: string;
   readonly unit: string;
   readonly complaint: string;
   readonly by: string;
@@ -25,6 +26,7 @@ export interface NewJob {
 /** Puts a new job on the bench with the sheet as it is now; resolves to its id once it is in storage. */
 export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<string> {
   const job: Job = {
+    ...BLANK,
     ...tag,
     schema: JOB_SCHEMA,
     id: newId(),
@@ -33,13 +35,8 @@ export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<
     stage: 'tag',
     sheet,
     feeler: shop.feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
-    chosen: [],
-    zeros: [],
-    part_C: null,
     shop_C: shop.shop_C,
     rules: shop.rules,
-    cursor: { characteristic: null, way: 'leaf' },
-    readings: [],
   };
   await saveNew([{ kind: 'job', record: job }]);
   return job.id;
@@ -47,22 +44,16 @@ export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<
 
 /** A new sheet of a family, drawn from a made-up pump of it and without any limit; resolves to its id. */
 export async function createSheet(model: string, family: string): Promise<string> {
+  const geometry = familyOf(family).example;
   const sheet: Sheet = {
-    schema: SHEET_SCHEMA,
+    ...blankSheet({ family, geometry }),
     id: newId(),
-    revision: 0,
     model,
-    variants: [],
     family,
     invented: false,
     note: '',
-    geometry: familyOf(family).example,
-    gasket_mm: 0,
-    materials: [],
-    nominal: [],
+    geometry,
     tiers: [{ id: 'service', name: 'Service', source: '' }],
-    limits: [],
-    fasteners: [],
   };
   await saveNew([{ kind: 'sheet', record: sheet }]);
   return sheet.id;

@@ -1,7 +1,16 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
-import { change, load, loadAll, loadBriefs, remove, type Kind, type Kinds } from './records';
+import {
+  change,
+  load,
+  loadAll,
+  loadBriefs,
+  remove,
+  type Filed,
+  type Kind,
+  type Kinds,
+} from './records';
 import { onChange } from './tabs';
 
 /** Keys of the query cache. */
@@ -18,6 +27,7 @@ const LIST = {
   sheet: KEYS.sheets,
   study: KEYS.studies,
   shop: null,
+  photo: null,
 } as const;
 
 function refreshList(client: QueryClient, kind: Kind): Promise<void> {
@@ -44,7 +54,10 @@ export function useSheets() {
 /** A change on its way into storage, and what went wrong with the last one. */
 export interface Changing<K extends Kind> {
   /** Resolves once the change is in storage and the screen may show it; rejects where it is not. */
-  readonly apply: (change: (record: Kinds[K]) => Kinds[K]) => Promise<void>;
+  readonly apply: (
+    change: (record: Kinds[K]) => Kinds[K],
+    beside?: readonly Filed[],
+  ) => Promise<void>;
   readonly error: Error | null;
 }
 
@@ -56,9 +69,9 @@ export function useChange<K extends Kind>(kind: K, id: string, absent?: Kinds[K]
   const client = useQueryClient();
   const [error, setError] = useState<Error | null>(null);
   const apply = useCallback(
-    async (edit: (record: Kinds[K]) => Kinds[K]) => {
+    async (edit: (record: Kinds[K]) => Kinds[K], beside: readonly Filed[] = []) => {
       try {
-        const record = await change(kind, id, edit, absent);
+        const record = await change(kind, id, edit, { ...(absent ? { absent } : {}), beside });
         client.setQueryData(KEYS.record(kind, id), record);
         setError(null);
         // Lists are read again when they are next shown, not while the thumb is on the answers.

@@ -17,6 +17,12 @@ const COLUMNS = {
   reason: { x: 142, width: PAGE.width - MARGIN - 142 },
 };
 
+/** A part of the report that is words: its title, and beside it what it says. */
+const SECTION = {
+  title: { x: MARGIN, width: 30 },
+  words: { x: MARGIN + 32, width: PAGE.width - 2 * MARGIN - 32 },
+};
+
 async function fontData(weight: 500 | 600): Promise<string> {
   const response = await fetch(`/fonts/barlow-semi-condensed-${weight}.ttf`);
   if (!response.ok) throw new Error(`a font is missing (${response.status})`);
@@ -142,15 +148,22 @@ export async function reportPdf(report: Report): Promise<Blob> {
       row,
     );
   }
-  const section = (title: string, lines: readonly string[]) => {
-    w.gap(3);
-    w.text(title, 11, { strong: true });
-    for (const line of lines) w.text(line, 9);
-  };
+  w.gap(3);
+  // Title and words side by side, the words run on: one page is what people file.
+  const { title: head, words: body } = SECTION;
+  const section = (title: string, lines: readonly string[], between = '; ') =>
+    w.row(
+      [
+        { words: title, ...head, strong: true },
+        { words: lines.join(between), ...body },
+      ],
+      9,
+    );
+  for (const { title, lines } of report.sections) section(title, lines);
   section('Not measured', [report.notMeasured.join(', ') || 'Nothing was skipped.']);
-  section('Measured by', report.hands.map(handWords));
-  if (report.zeros.length > 0) section('Zero checks', [report.zeros.join('; ')]);
-  if (report.struck.length > 0) section('Struck through, not counted', report.struck);
+  section('Measured by', report.hands.map(handWords), '\n');
+  if (report.zeros.length > 0) section('Zero checks', report.zeros);
+  if (report.struck.length > 0) section('Struck through', report.struck);
   w.gap(3);
   for (const note of report.notes) w.text(note, 8, { muted: true });
   return pdf.output('blob');

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { readFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
+import { PHOTO_SCHEMA, type Photo } from '../core/records/photo';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Study } from '../core/records/study';
 import { change, load, loadAll, loadBriefs, remove, saveNew, UnreadableRecord } from './records';
@@ -93,13 +94,15 @@ describe('an import', () => {
   beforeEach(() => remove('job', job.id));
 
   it('says what it would do before it does it', async () => {
-    const [add] = await planImport(jobFile(job));
+    const [add] = await planImport(await jobFile(job));
     expect(add).toMatchObject({ kind: 'job', name: 'HM-0417', effect: 'add' });
     expect(await load('job', job.id)).toBeNull();
     await applyImport([add!]);
     expect(await load('job', job.id)).toEqual(job);
-    expect((await planImport(jobFile(job)))[0]?.effect).toBe('same');
-    expect((await planImport(jobFile({ ...job, owner: 'Other' })))[0]?.effect).toBe('replace');
+    expect((await planImport(await jobFile(job)))[0]?.effect).toBe('same');
+    expect((await planImport(await jobFile({ ...job, owner: 'Other' })))[0]?.effect).toBe(
+      'replace',
+    );
   });
 });
 
@@ -200,7 +203,15 @@ describe('a new record', () => {
       shop_C: 18,
       rules: { ...NEW_SHOP.rules, ladder: 'climb' as const },
     };
-    const tag = { tag: 'T-9', owner: '', unit: '', complaint: '', by: '', tier: 'service' };
+    const tag = {
+      tag: 'T-9',
+      owner: '',
+      contact: '',
+      unit: '',
+      complaint: '',
+      by: '',
+      tier: 'service',
+    };
     const made = await load('job', await createJob(tag, demo.sheets[0]!, shop));
     expect(made).toMatchObject({ shop_C: 18, part_C: null, rules: { ladder: 'climb' } });
     expect(made?.sheet).toEqual(demo.sheets[0]);
@@ -215,5 +226,86 @@ describe('a new record', () => {
       trials: 3,
     };
     expect(await load('study', await createStudy(plan))).toMatchObject({ ...plan, readings: [] });
+  });
+});
+
+describe('photos', () => {
+  const photo = (id: string): Photo => ({
+    ...{ schema: PHOTO_SCHEMA, id, revision: 0, job: job.id, width: 8, height: 6 },
+    jpeg: 'data:image/jpeg;base64,/9j/4AAQ',
+  });
+  const add = (id: string) =>
+    change(
+      'job',
+      job.id,
+      (j) => ({
+        ...j,
+        photos: [...j.photos, { id, at: '2026-11-23T09:00:00.000Z', by: '', of: 'tag' }],
+      }),
+      { beside: [{ kind: 'photo', record: photo(id) }] },
+    );
+  beforeEach(() => saveNew([{ kind: 'job', record: job }]));
+
+  it('are written in one stroke with the job that shows them', async () => {
+    await add('p-1');
+    expect(await load('photo', 'p-1')).toEqual(photo('p-1'));
+    expect((await load('job', job.id))?.photos.map((p) => p.id)).toEqual(['p-1']);
+  });
+  it('are not written where the job is not', async () => {
+    const wrong = change(
+      'job',
+      job.id,
+      () => {
+        throw new Error('no');
+      },
+      { beside: [{ kind: 'photo', record: photo('p-3') }] },
+    );
+    await expect(wrong).rejects.toThrow('no');
+    expect(await load('photo', 'p-3')).toBeNull();
+  });
+  it('travel with their job, and go with it', async () => {
+    await add('p-4');
+    await add('p-5');
+    const file = await jobFile((await load('job', job.id)) as Job);
+    await remove('job', job.id);
+    expect(await load('photo', 'p-4')).toBeNull();
+    const planned = await planImport(file);
+    expect(planned.map((p) => [p.kind, p.effect])).toEqual([
+      ['job', 'add'],
+      ['photo', 'add'],
+      ['photo', 'add'],
+    ]);
+    await applyImport(planned);
+    expect(await load('photo', 'p-5')).toEqual(photo('p-5'));
+  });
+  it('that were lost do not hold the job’s file up', async () => {
+    await add('p-6');
+    await remove('photo', 'p-6');
+    const again = readFile(await jobFile((await load('job', job.id)) as Job));
+    expect(again.photos).toEqual([]);
+    expect(again.jobs[0]?.photos).toHaveLength(1);
+  });
+  it('are not read for the list of jobs', async () => {
+    await add('p-7');
+    const brief = (await loadBriefs()).find((b) => b.id === job.id);
+    expect(JSON.stringify(brief)).not.toContain('base64');
+    expect(brief).toMatchObject({ tag: job.tag, closed: null, due: job.due });
+  });
+});
+
+describe('what the list says comes next', () => {
+  const nextOf = async (edit: Partial<Job>) => {
+    await saveNew([{ kind: 'job', record: { ...job, readings: [], ...edit } }]);
+    return (await loadBriefs()).find((b) => b.id === job.id)?.next;
+  };
+  it('is strip, look, then the first place to measure', async () => {
+    expect(await nextOf({ strip: [] })).toBe('next: strip');
+    expect(await nextOf({ findings: [] })).toBe('next: look');
+    expect(await nextOf({})).toMatch(/^next: face gap/);
+    expect(await nextOf({ strip: [], readings: job.readings })).toMatch(/^next: face gap/);
+  });
+  it('is nothing where the job was closed', async () => {
+    const closed = { at: '2026-11-23T09:00:00.000Z', by: '', why: 'cracked' };
+    expect(await nextOf({ closed })).toBe('');
   });
 });

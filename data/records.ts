@@ -1,6 +1,7 @@
 import { type Schema } from 'yup';
 import { checked, FileError } from '../core/records/file';
 import { jobSchema, type Job } from '../core/records/job';
+import { photoSchema, type Photo } from '../core/records/photo';
 import { sheetSchema, type Sheet } from '../core/records/sheet';
 import { shopSchema, type Shop } from '../core/records/shop';
 import { studySchema, type Study } from '../core/records/study';
@@ -15,6 +16,7 @@ export interface Kinds {
   sheet: Sheet;
   shop: Shop;
   study: Study;
+  photo: Photo;
 }
 export type Kind = keyof Kinds;
 
@@ -23,6 +25,7 @@ const SCHEMA: Readonly<Record<Kind, Schema>> = {
   sheet: sheetSchema,
   shop: shopSchema,
   study: studySchema,
+  photo: photoSchema,
 };
 
 /** Every so manieth sign of a text goes into its seal: hashing each would cost a tap on a large job. */
@@ -143,10 +146,11 @@ function alone<T>(key: string, work: () => Promise<T>): Promise<T> {
   return navigator.locks.request(key, work) as Promise<T>;
 }
 
+/** A record with its kind. */
+export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K] } }[Kind];
+
 /** Writes new records, all of them or none. */
-export async function saveNew(
-  records: readonly { [K in Kind]: { kind: K; record: Kinds[K] } }[Kind][],
-): Promise<void> {
+export async function saveNew(records: readonly Filed[]): Promise<void> {
   const entries = records.map(({ kind, record }) => entriesOf(kind, record));
   await writeTexts(Object.assign({}, ...entries) as Record<string, string>);
   for (const { kind, record } of records) announce(kind, record.id);
@@ -155,7 +159,9 @@ export async function saveNew(
 /**
  * Changes a record: reads it afresh, applies the change and writes it with the
  * next revision, all under a lock. A change made in another tab in between is
- * built upon, never overwritten. Resolves once the record is in storage.
+ * built upon, never overwritten. New records that belong to it (photos) are
+ * written in the same stroke: all of it is there afterwards, or nothing.
+ * Resolves once it is in storage.
  *
  * @throws FileError where a sheet or the shop would not hold to its schema, UnreadableRecord
  *   where the record is damaged; nothing is written then
@@ -164,7 +170,7 @@ export async function change<K extends Kind>(
   kind: K,
   id: string,
   apply: (record: Kinds[K]) => Kinds[K],
-  absent?: Kinds[K],
+  { absent, beside = [] }: { absent?: Kinds[K]; beside?: readonly Filed[] } = {},
 ): Promise<Kinds[K]> {
   const key = keyOf(kind, id);
   return alone(key, async () => {
@@ -174,19 +180,34 @@ export async function change<K extends Kind>(
     // A job grows by readings that the code itself made; checking hundreds of old ones again would cost the tap.
     if (kind !== 'job') checked(SCHEMA[kind], after);
     const entries = entriesOf(kind, after);
-    await writeTexts(entries);
+    const more = beside.map((filed) => entriesOf(filed.kind, filed.record));
+    await writeTexts(Object.assign({}, ...more, entries) as Record<string, string>);
     announce(kind, id);
     return remember(key, entries[sealKey(key)] ?? '', after);
   });
 }
 
+/** Everything that is stored of a record. */
+const textsOf = (kind: Kind, id: string): string[] => {
+  const key = keyOf(kind, id);
+  return [key, sealKey(key), ...(kind === 'job' ? [briefKey(id)] : [])];
+};
+
+/** Removes a record, and of a job its photos as well. */
 export async function remove(kind: Kind, id: string): Promise<void> {
-  await alone(keyOf(kind, id), () =>
-    dropTexts([
-      keyOf(kind, id),
-      sealKey(keyOf(kind, id)),
-      ...(kind === 'job' ? [briefKey(id)] : []),
-    ]),
-  );
+  await alone(keyOf(kind, id), async () => {
+    const photos = kind === 'job' ? await photosOf(id) : [];
+    await dropTexts([...textsOf(kind, id), ...photos.flatMap((photo) => textsOf('photo', photo))]);
+  });
   announce(kind, id);
+}
+
+/** The ids of a job's photos; none where the job cannot be read. */
+async function photosOf(job: string): Promise<string[]> {
+  try {
+    return ((await load('job', job))?.photos ?? []).map((photo) => photo.id);
+  } catch (error) {
+    if (error instanceof UnreadableRecord) return [];
+    throw error;
+  }
 }

@@ -1,14 +1,12 @@
 import { readFile, writeFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
+import type { Photo } from '../core/records/photo';
 import type { Sheet } from '../core/records/sheet';
 import { now } from './create';
-import { load, loadAll, saveNew, UnreadableRecord, type Kind, type Kinds } from './records';
+import { load, loadAll, saveNew, UnreadableRecord, type Filed } from './records';
 
 /** What importing a record would do to what is kept here. */
 export type Effect = 'add' | 'replace' | 'same';
-
-/** A record with its kind. */
-export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K] } }[Kind];
 
 /** One line of the preview of an import. */
 export type Planned = Filed & { readonly name: string; readonly effect: Effect };
@@ -32,6 +30,8 @@ function nameOf(filed: Filed): string {
       return filed.record.model;
     case 'study':
       return filed.record.what;
+    case 'photo':
+      return 'photo';
     case 'shop':
       return 'settings and instruments';
   }
@@ -43,11 +43,12 @@ function nameOf(filed: Filed): string {
  * @throws FileError with everything that is wrong with the file
  */
 export async function planImport(text: string): Promise<Planned[]> {
-  const { jobs, sheets, studies, shop } = readFile(text);
+  const { jobs, sheets, studies, photos, shop } = readFile(text);
   const filed: Filed[] = [
     ...sheets.map((record) => ({ kind: 'sheet' as const, record })),
     ...jobs.map((record) => ({ kind: 'job' as const, record })),
     ...studies.map((record) => ({ kind: 'study' as const, record })),
+    ...photos.map((record) => ({ kind: 'photo' as const, record })),
     ...(shop ? [{ kind: 'shop' as const, record: shop }] : []),
   ];
   const planned: Planned[] = [];
@@ -60,8 +61,15 @@ export async function applyImport(planned: readonly Planned[]): Promise<void> {
   await saveNew(planned.filter((p) => p.effect !== 'same'));
 }
 
-export function jobFile(job: Job): string {
-  return writeFile({ jobs: [job] }, now());
+/** The photos of a job that are here; one that was lost does not hold the others up. */
+async function photosOf(job: Job): Promise<Photo[]> {
+  const photos = await Promise.all(job.photos.map(({ id }) => load('photo', id).catch(() => null)));
+  return photos.filter((photo) => photo !== null);
+}
+
+/** A job with its photos as a file. */
+export async function jobFile(job: Job): Promise<string> {
+  return writeFile({ jobs: [job], photos: await photosOf(job) }, now());
 }
 
 export function sheetFile(sheet: Sheet): string {
@@ -70,16 +78,18 @@ export function sheetFile(sheet: Sheet): string {
 
 /** Everything that can be read, as one file. */
 export async function backupFile(): Promise<string> {
-  const [jobs, sheets, studies] = [
+  const [jobs, sheets, studies, photos] = [
     await loadAll('job'),
     await loadAll('sheet'),
     await loadAll('study'),
+    await loadAll('photo'),
   ];
   return writeFile(
     {
       jobs: jobs.records,
       sheets: sheets.records,
       studies: studies.records,
+      photos: photos.records,
       shop: await load('shop', 'shop'),
     },
     now(),

@@ -3,6 +3,7 @@ import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Sheet } from '../core/records/sheet';
 import { evenFrom } from '../core/random';
+import { afterBench, type BenchPlan } from './benchWork';
 import { hiddenOf } from './hidden';
 import { emptyJob } from './job';
 import { measure } from './rebuilder';
@@ -23,6 +24,16 @@ interface Case {
   /** Gaps in mm that are not as the wear would have them. */
   readonly gaps?: Readonly<Record<string, number>>;
   readonly tries?: number;
+  readonly variant?: number;
+  readonly received?: Partial<
+    Pick<
+      Job,
+      'contact' | 'serial' | 'used' | 'usedUnit' | 'fluid' | 'rotation' | 'ports' | 'due' | 'before'
+    >
+  >;
+  readonly bench?: BenchPlan;
+  /** Why it ended before it was measured. */
+  readonly closed?: string;
 }
 
 /** The depot's jobs: unfinished ones and every verdict among them. */
@@ -36,6 +47,18 @@ const CASES: readonly Case[] = [
     day: '2026-11-20',
     gaps: { 'face-drive': 0.045, 'face-driven': 0.045, 'od-pocket': 0.14, 'cover-wear': 0.01 },
     tries: 5,
+    variant: 4,
+    received: {
+      contact: 'Bay 2, extension 14',
+      serial: '71 204',
+      used: 6120,
+      fluid: 'Depot ATF, red',
+      due: '2026-11-27',
+      before: [
+        { drive_rpm: 800, ratio: 1, flow_lpm: 9.5, pressure_bar: 4.1, oil_C: 85 },
+        { drive_rpm: 2000, ratio: 1, flow_lpm: 27, pressure_bar: 9.8, oil_C: 88 },
+      ],
+    },
   },
   {
     tag: 'HM-0416',
@@ -54,6 +77,11 @@ const CASES: readonly Case[] = [
     by: 'Runa T.',
     day: '2026-10-30',
     gaps: { 'face-drive': 0.098, 'face-driven': 0.098, 'od-pocket': 0.19, 'cover-wear': 0.03 },
+    variant: 3,
+    bench: {
+      defects: { 'cover-track': { defect: 'scored', nail: 'catches', depth_mm: 0.03 } },
+      also: { lands: 'stepped' },
+    },
   },
   {
     tag: 'HM-0409',
@@ -63,6 +91,15 @@ const CASES: readonly Case[] = [
     by: 'Runa T.',
     day: '2026-10-08',
     gaps: { 'face-drive': 0.068, 'face-driven': 0.068, 'od-pocket': 0.21, 'cover-wear': 0.024 },
+    variant: 4,
+    bench: {
+      defects: {
+        bushing: { defect: 'blued', remark: 'blue to the groove' },
+        hub: { defect: 'blued', decided: 'replace', remark: 'third time on this unit' },
+        crescent: { defect: 'polished', remark: 'both flanks bright at the left end' },
+      },
+      missing: { seal: 'retaining clip of the seal' },
+    },
   },
   {
     tag: 'HM-0398',
@@ -124,6 +161,16 @@ const CASES: readonly Case[] = [
     day: '2026-09-29',
     sheet: 'brunnick-h30',
     worn: 1.25,
+    variant: 2,
+    received: { rotation: 'clockwise', ports: 'larger port left, drain plug right' },
+    bench: {
+      defects: {
+        'bore-drive': { defect: 'walked-in', depth_mm: 0.12 },
+        'plate-front': { defect: 'scored', nail: 'catches' },
+        'teeth-drive': { defect: 'scored', nail: 'passes' },
+      },
+      wet: true,
+    },
   },
   {
     tag: 'HM-0419',
@@ -135,6 +182,8 @@ const CASES: readonly Case[] = [
     sheet: 'brunnick-h30-tandem',
     worn: 0.5,
     tries: 14,
+    variant: 2,
+    received: { rotation: 'anticlockwise', used: 48200, usedUnit: 'km', due: '2026-11-20' },
   },
   {
     tag: 'HM-0402',
@@ -165,6 +214,25 @@ const CASES: readonly Case[] = [
     day: '2026-08-31',
     sheet: 'oskerry-s4',
     worn: 0.95,
+    bench: { defects: { vanes: { defect: 'chipped', remark: 'vane 3, one corner' } } },
+  },
+  {
+    tag: 'HM-0422',
+    owner: 'Highmoor Winter Depot',
+    unit: 'Gritter 11',
+    complaint: 'Oil in the bell housing',
+    by: 'Ivo K.',
+    day: '2026-11-21',
+    tries: 0,
+    variant: 2,
+    received: { serial: '30 118', used: 9800, fluid: 'Depot ATF, brown', due: '2026-12-04' },
+    bench: {
+      defects: {
+        ears: { defect: 'cracked', remark: 'lower left ear, through to the seal bore' },
+        'cover-track': { defect: 'scored', nail: 'passes' },
+      },
+    },
+    closed: 'Body, ears and ribs: cracked; lower left ear, through to the seal bore',
   },
 ];
 
@@ -190,13 +258,18 @@ function jobOf(c: Case, index: number): Job {
     complaint: c.complaint,
     by: c.by,
     tier,
-    stage: c.tries === undefined ? 'report' : c.tries === 0 ? 'tag' : 'measure',
+    stage: c.tries === undefined || c.closed ? 'report' : c.tries === 0 ? 'tag' : 'measure',
+    variant: c.variant ? (sheet.variants[c.variant - 1]?.id ?? null) : null,
     zeros: zeroed(begin.toISOString(), c.by),
+    ...c.received,
+    closed: c.closed ? { at: begin.toISOString(), by: c.by, why: c.closed } : null,
   };
+  const untouched = c.tries === 0 && !c.bench;
+  const opened = untouched ? job : afterBench(job, c.bench ?? {}, begin);
   const even = evenFrom(417 + index);
   const hidden = hiddenOf(sheet, tier, c.worn ?? 0.5, c.gaps ?? {}, even);
   const room = { instruments: NEW_SHOP.instruments, zeros: job.zeros };
-  return measure(job, hidden, room, begin, c.tries);
+  return measure(opened, hidden, room, begin, c.tries);
 }
 
 /** The demo as a file of the app's own format: the same every time it is made. */

@@ -1,4 +1,4 @@
-import { JOB_SCHEMA, type Job } from '../core/records/job';
+import { BLANK, JOB_SCHEMA, type Job } from '../core/records/job';
 import { NEW_RULES } from '../core/records/rules';
 import type { Sheet } from '../core/records/sheet';
 import { NEW_SHOP } from '../core/records/shop';
@@ -6,6 +6,7 @@ import { NEW_SHOP } from '../core/records/shop';
 /** A job on a sheet before the first reading, on its service limits. */
 export function emptyJob(sheet: Sheet, createdAt: string): Job {
   return {
+    ...BLANK,
     schema: JOB_SCHEMA,
     id: 'job',
     revision: 0,
@@ -19,12 +20,7 @@ export function emptyJob(sheet: Sheet, createdAt: string): Job {
     stage: 'measure',
     sheet,
     feeler: NEW_SHOP.feelers[0] as Job['feeler'],
-    chosen: [],
-    zeros: [],
-    part_C: null,
     shop_C: null,
     rules: NEW_RULES,
-    cursor: { characteristic: null, way: 'leaf' },
-    readings: [],
   };
 }

@@ -13,7 +13,12 @@ import { largestSheet } from './sheets';
 export function largeJob(readings: number): Job {
   const sheet = largestSheet();
   const begin = new Date('2026-11-20T08:00:00.000Z');
-  const empty = { ...emptyJob(sheet, begin.toISOString()), id: 'large-job', tag: 'LARGE-1' };
+  const empty = {
+    ...emptyJob(sheet, begin.toISOString()),
+    id: 'large-job',
+    tag: 'LARGE-1',
+    clean: { at: begin.toISOString(), by: '', state: 'dry' as const },
+  };
   const hidden = hiddenOf(sheet, 'service', 0.4, {}, evenFrom(60));
   const room = { instruments: NEW_SHOP.instruments, zeros: [] };
   const half = measure(empty, hidden, room, begin, 120);

@@ -1,5 +1,6 @@
 import { familyOf } from '../core/pumps/registry';
-import type { Sheet, SheetLimit } from '../core/records/sheet';
+import { blankSheet, type Sheet, type SheetLimit } from '../core/records/sheet';
+import { keyOf, type VariantPlan } from './variantPlan';
 
 /** The ends of a limit; null for none. */
 export type Ends = readonly [lower: number | null, upper: number | null];
@@ -12,7 +13,8 @@ export interface SheetPlan {
   readonly page: number;
   readonly note: string;
   readonly geometry?: object;
-  readonly variants?: readonly (readonly [name: string, years: string, serials: string])[];
+  readonly key?: VariantPlan;
+  readonly book?: Sheet['book'];
   readonly gasket_mm?: number;
   readonly materials: Readonly<Record<string, keyof typeof MATERIALS>>;
   readonly nominal: Readonly<Record<string, number>>;
@@ -52,17 +54,11 @@ export function sheetOf(plan: SheetPlan): Sheet {
     })),
   );
   return {
-    schema: 1,
+    ...blankSheet({ family: plan.family, geometry }),
+    ...(plan.key ? keyOf(plan.key) : {}),
+    book: plan.book ?? [],
     id: `demo-sheet-${plan.id}`,
-    revision: 0,
     model: plan.model,
-    variants: (plan.variants ?? []).map(([name, years, serials], i) => ({
-      id: `variant-${i + 1}`,
-      name,
-      years,
-      serials,
-      note: '',
-    })),
     family: plan.family,
     invented: true,
     note: `${plan.note} All figures on this sheet are invented.`,

@@ -1,19 +1,33 @@
 import { familyOf, pumpOf } from '../core/pumps/registry';
 import type { Sheet, SheetLimit } from '../core/records/sheet';
 import { sheetOf, type Ends } from './sheetPlan';
+import { VARIANTS } from './variants';
 
 const CRESCENT_COVER = { 'cover-wear': [null, 0.05] } as const;
 
 /** A made-up front pump of the crescent kind. No such maker, model or limit exists. */
 export const VELTRANE_T6: Sheet = sheetOf({
   id: 'veltrane-t6',
+  key: VARIANTS['veltrane-t6'],
   model: 'Veltrane T6 front pump',
   family: 'crescent',
   page: 14,
   note: 'Gritter and tug gearboxes of the depot.',
-  variants: [
-    ['Early, two lugs on the drive gear', 'to 2014', 'to 41 999'],
-    ['Late, four flats', 'from 2015', 'from 42 000'],
+  book: [
+    {
+      surface: 'cover-track',
+      defect: 'scored',
+      upTo_mm: 0.01,
+      consequence: 'pass',
+      source: 'Depot sheet 14, page 4',
+    },
+    {
+      surface: 'cover-track',
+      defect: 'scored',
+      upTo_mm: 0.15,
+      consequence: 'machine',
+      source: 'Depot sheet 14, page 4',
+    },
   ],
   materials: {
     body: 'aluminium',
@@ -57,6 +71,7 @@ export const VELTRANE_T6: Sheet = sheetOf({
 
 const VELTRANE_V9 = sheetOf({
   id: 'veltrane-v9',
+  key: VARIANTS['veltrane-v9'],
   model: 'Veltrane V9 front pump',
   family: 'variable-vane',
   page: 15,
@@ -96,6 +111,7 @@ const VELTRANE_V9 = sheetOf({
 
 const OSKERRY_G4 = sheetOf({
   id: 'oskerry-g4',
+  key: VARIANTS['oskerry-g4'],
   model: 'Oskerry G4 oil pump',
   family: 'gerotor',
   page: 21,
@@ -175,6 +191,7 @@ const EXTERNAL_PARTS = {
 
 const BRUNNICK_H30 = sheetOf({
   id: 'brunnick-h30',
+  key: VARIANTS['brunnick-h30'],
   model: 'Brunnick H30 gear pump',
   family: 'external-gear',
   page: 31,
@@ -187,6 +204,7 @@ const BRUNNICK_H30 = sheetOf({
 
 const BRUNNICK_H30_TANDEM = sheetOf({
   id: 'brunnick-h30-tandem',
+  key: VARIANTS['brunnick-h30-tandem'],
   model: 'Brunnick H30 tandem pump',
   family: 'external-gear',
   page: 32,
@@ -203,6 +221,7 @@ const BRUNNICK_H30_TANDEM = sheetOf({
 
 const OSKERRY_E2 = sheetOf({
   id: 'oskerry-e2',
+  key: VARIANTS['oskerry-e2'],
   model: 'Oskerry E2 oil pump',
   family: 'external-gear',
   page: 22,
@@ -242,6 +261,7 @@ const OSKERRY_E2 = sheetOf({
 
 const BRUNNICK_C12 = sheetOf({
   id: 'brunnick-c12',
+  key: VARIANTS['brunnick-c12'],
   model: 'Brunnick C12 cartridge',
   family: 'fixed-vane',
   page: 33,
@@ -274,6 +294,7 @@ const BRUNNICK_C12 = sheetOf({
 
 const OSKERRY_S4 = sheetOf({
   id: 'oskerry-s4',
+  key: VARIANTS['oskerry-s4'],
   model: 'Oskerry S4 vacuum pump',
   family: 'vacuum-vane',
   page: 41,

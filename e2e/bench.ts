@@ -38,7 +38,7 @@ export async function openDemo(page: Page): Promise<void> {
   await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
 }
 
-/** Starts a job of one's own on a sheet of the demo. */
+/** Starts a job of one's own on a sheet of the demo and goes straight to measuring. */
 export async function newJob(page: Page, tag: string, model = 'Veltrane T6'): Promise<void> {
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByRole('textbox', { name: 'Tag number' }).fill(tag);
@@ -46,8 +46,10 @@ export async function newJob(page: Page, tag: string, model = 'Veltrane T6'): Pr
   await page.getByRole('textbox', { name: 'Who measures' }).fill('Runa T.');
   await page.getByRole('radio', { name: new RegExp(model) }).click();
   await page.getByRole('radio', { name: 'Service' }).click();
-  await page.getByRole('button', { name: 'Start measuring' }).click();
-  await expect(instruction(page)).toBeVisible();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('button', { name: /^Clean and dry/ }).click();
+  await expect(page.getByRole('button', { name: 'Instruments and gauge' })).toBeVisible();
 }
 
 /** The instruction as it stands: where to lay the edge and which leaf to try. */
@@ -67,4 +69,44 @@ export async function feel(page: Page, gap_mm: number): Promise<void> {
   await expect
     .poll(async () => (await instruction(page).allTextContents()).join())
     .not.toBe(before);
+}
+
+/** Makes every write fail as it does where the browser has no room left. */
+export const fillStorage = (page: Page) =>
+  page.evaluate(() => {
+    const full = IDBObjectStore.prototype as { put: unknown; kept?: unknown };
+    full.kept = full.put;
+    full.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+
+/** Lets writes through again. */
+export const freeStorage = (page: Page) =>
+  page.evaluate(() => {
+    const full = IDBObjectStore.prototype as { put: unknown; kept?: unknown };
+    full.put = full.kept;
+  });
+
+/** Touches a button that asks for a file, and chooses one. */
+export async function pick(
+  page: Page,
+  name: string,
+  file: string | { name: string; mimeType: string; buffer: Buffer },
+): Promise<void> {
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name }).click(),
+  ]);
+  await chooser.setFiles(file);
+}
+
+/** Touches a button that hands out a file; resolves to where it was saved. */
+export async function saved(page: Page, name: string, path: string): Promise<string> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name, exact: true }).click(),
+  ]);
+  await download.saveAs(path);
+  return path;
 }

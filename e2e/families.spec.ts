@@ -3,7 +3,8 @@ import { hiddenOf } from '../demo/hidden';
 import { feel } from '../demo/rebuilder';
 import { DEMO_SHEETS } from '../demo/sheets';
 import { evenFrom } from '../core/random';
-import { pumpOf } from '../core/pumps/registry';
+import { pumpOf, teardownOf } from '../core/pumps/registry';
+import { wayRoundOf } from '../core/pumps/teardown/wayRound';
 import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 
 /** Pumps of every family, measured as the app leads, from the first place to the last figure. */
@@ -93,3 +94,35 @@ test('a whole bench goes into a backup and comes back on an empty one', async ({
   await expect(other.getByRole('radio', { name: 'Snug' })).toBeChecked();
   await context.close();
 });
+
+for (const model of PUMPS) {
+  test(`${model} is taken apart and looked at, place by place`, async ({ page }) => {
+    const sheet = DEMO_SHEETS.find((s) => s.model === model)!;
+    const { surfaces } = teardownOf(sheet);
+    await openDemo(page);
+    await newJob(page, 'F-2', model);
+    await page.getByRole('link', { name: 'Strip' }).click();
+    await page.getByRole('button', { name: 'Not now' }).click();
+    for (const [n, step] of sheet.strip.entries()) {
+      await expect(page.getByText(`Step ${n + 1} of ${sheet.strip.length}`)).toBeVisible();
+      await expect(instruction(page)).toHaveText(step.do);
+      const way = wayRoundOf(step.way)?.options.at(-1);
+      await page.getByRole('button', { name: way?.name ?? 'Done', exact: true }).click();
+    }
+    await page.getByRole('button', { name: 'To looking' }).click();
+    for (const [n, surface] of surfaces.entries()) {
+      await expect(
+        page.getByText(`${n} of ${surfaces.length} looked at`, { exact: false }),
+      ).toBeVisible();
+      await expect(page.getByRole('heading', { name: surface.name, exact: true })).toBeVisible();
+      await page.getByRole('button', { name: 'Sound', exact: true }).click();
+    }
+    for (const check of sheet.also) {
+      await expect(page.getByRole('heading', { name: check.name })).toBeVisible();
+      await page
+        .getByRole('button', { name: check.expected || check.options[0], exact: true })
+        .click();
+    }
+    await expect(page.getByText(`All ${surfaces.length} surfaces sound`)).toBeVisible();
+  });
+}

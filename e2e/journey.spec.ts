@@ -1,5 +1,5 @@
 import { readFile, writeFile } from 'node:fs/promises';
-import { expect, feel, instruction, newJob, openDemo, test } from './bench';
+import { expect, feel, instruction, newJob, openDemo, pick, saved, test } from './bench';
 
 const GAPS = { 'Driven gear to wall': 0.153, 'Cover wear': 0.012 } as Record<string, number>;
 const FACE = 0.044;
@@ -24,15 +24,7 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
   ).toBeVisible();
   await expect(page.getByRole('main').getByText('Nothing was skipped.')).toBeVisible();
 
-  const save = async (name: string) => {
-    const [download] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name, exact: true }).click(),
-    ]);
-    const path = info.outputPath(download.suggestedFilename());
-    await download.saveAs(path);
-    return path;
-  };
+  const save = (name: string) => saved(page, name, info.outputPath(name.replace(' ', '-')));
   const pdf = await readFile(await save('PDF'));
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
   expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
@@ -46,19 +38,12 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
   await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /T-100/ })).toHaveCount(0);
 
-  const pick = async (path: string) => {
-    const [chooser] = await Promise.all([
-      page.waitForEvent('filechooser'),
-      page.getByRole('button', { name: 'Choose a file' }).click(),
-    ]);
-    await chooser.setFiles(path);
-  };
   await page.getByRole('button', { name: 'Import' }).click();
   const text = await readFile(job, 'utf8');
   const bad = async (name: string, content: string, said: RegExp) => {
     const path = info.outputPath(name);
     await writeFile(path, content);
-    await pick(path);
+    await pick(page, 'Choose a file', path);
     await expect(page.getByRole('alert')).toContainText('Nothing was changed');
     await expect(page.getByRole('alert')).toContainText(said);
   };
@@ -75,7 +60,7 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
     /readings\[\d+\]\.felt/,
   );
 
-  await pick(job);
+  await pick(page, 'Choose a file', job);
   await expect(page.getByText('Job T-100 will be added.')).toBeVisible();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
   await page.getByRole('link', { name: /T-100/ }).click();

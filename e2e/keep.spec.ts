@@ -1,21 +1,13 @@
-import type { Page } from '@playwright/test';
-import { answer, expect, instruction, newJob, openDemo, test } from './bench';
-
-/** Makes every write fail as it does where the browser has no room left. */
-const fillStorage = (page: Page) =>
-  page.evaluate(() => {
-    const full = IDBObjectStore.prototype as { put: unknown; kept?: unknown };
-    full.kept = full.put;
-    full.put = () => {
-      throw new DOMException('full', 'QuotaExceededError');
-    };
-  });
-
-const freeStorage = (page: Page) =>
-  page.evaluate(() => {
-    const full = IDBObjectStore.prototype as { put: unknown; kept?: unknown };
-    full.put = full.kept;
-  });
+import {
+  answer,
+  expect,
+  fillStorage,
+  freeStorage,
+  instruction,
+  newJob,
+  openDemo,
+  test,
+} from './bench';
 
 test('undo strikes the last reading and keeps it; another tab sees it at once', async ({
   page,
@@ -131,14 +123,45 @@ test('a size that could not be stored stays in its field', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Pocket depth, at 3' })).toHaveValue('');
 });
 
+test('a finding that could not be stored stays in its form', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0421/look');
+  await page.getByRole('button', { name: 'Defect' }).click();
+  await page.getByRole('button', { name: /^Porous/ }).click();
+  await page.getByRole('radio', { name: 'Nail passes' }).click();
+  await page.getByRole('textbox', { name: 'Remark' }).fill('by the lower bolt');
+  await fillStorage(page);
+  await page.getByRole('button', { name: 'Note it', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('could not store this');
+  await expect(page.getByRole('textbox', { name: 'Remark' })).toHaveValue('by the lower bolt');
+  await freeStorage(page);
+  await page.getByRole('button', { name: 'Note it', exact: true }).click();
+  await expect(page.getByText('1 of 16 looked at', { exact: false })).toBeVisible();
+});
+
+test('two tabs that look at one pump both count', async ({ page, context }) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0421/look');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.getByRole('button', { name: /: all surfaces/ }).click();
+  await other.getByRole('button', { name: /^Bushing/ }).click();
+  await Promise.all([
+    page.getByRole('button', { name: 'Sound', exact: true }).click(),
+    other.getByRole('button', { name: 'Sound', exact: true }).click(),
+  ]);
+  await expect(page.getByText('2 of 16 looked at', { exact: false })).toBeVisible();
+  await expect(other.getByText('2 of 16 looked at', { exact: false })).toBeVisible();
+});
+
 test('jobs are found again by a few letters', async ({ page }) => {
   await openDemo(page);
   await page
     .getByRole('textbox', { name: 'Find a job' })
-    .or(page.getByPlaceholder('Tag, owner, unit or pump'))
+    .or(page.getByPlaceholder('Scan or type: tag, customer, unit, pump'))
     .first()
     .fill('tug 5 air');
   await expect(page.getByRole('listitem')).toHaveCount(1);
-  await page.getByPlaceholder('Tag, owner, unit or pump').fill('zzz');
+  await page.getByPlaceholder('Scan or type: tag, customer, unit, pump').fill('zzz');
   await expect(page.getByText('No job with “zzz”.')).toBeVisible();
 });

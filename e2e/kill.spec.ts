@@ -49,6 +49,22 @@ test('a reading that was answered is there after the browser was killed', async 
       await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(n + 1);
       await page.getByRole('button', { name: 'Back to measuring' }).click();
     }
+    // The same holds for what is seen before any instrument.
+    await page.goto(url.replace('measure', 'strip'));
+    await page.getByRole('button', { name: 'Not now' }).click();
+    await page.getByRole('button', { name: /^to the pump/ }).click();
+    await expect(page.getByText('Step 2 of 6')).toBeVisible();
+    await page.getByRole('link', { name: 'Look' }).click();
+    await page.getByRole('button', { name: 'Sound', exact: true }).click();
+    await expect(page.getByText('Body · 1 of 16 looked at')).toBeVisible();
+    kill(profile);
+    ({ page } = await open());
+    await page.goto(url.replace('measure', 'look'));
+    await expect(page.getByText('Body · 1 of 16 looked at')).toBeVisible();
+    await page.getByRole('link', { name: 'Strip' }).click();
+    await expect(
+      page.getByRole('button', { name: /^Step 1, .*Seal lip to the pump/ }),
+    ).toBeVisible();
   } finally {
     kill(profile);
     await rm(profile, { recursive: true, force: true, maxRetries: 5 });

@@ -39,9 +39,6 @@ test('a sheet of one’s own, from its first line to the verdict on a pump', asy
   await button(page, 'Save').click();
   await expect(page.getByRole('alert').first()).toContainText('undercut');
   await field(page, 'Tooth arc radius, mm').fill('7,4');
-  await button(page, 'Add a variant').click();
-  await field(page, 'Variant, how it is told').fill('Wide inlet window');
-  await field(page, 'Years').fill('2011–2016');
 
   await page.getByRole('radio', { name: 'Sizes' }).click();
   await field(page, 'Pocket depth, mm').fill('16.05');

@@ -3,8 +3,13 @@ import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 
 const SCREENS = [
   ['the bench', '/', /HM-0417/],
-  ['a new job', '/new', /Start measuring/],
-  ['the tag', '/job/demo-job-hm-0417/tag', /To measuring/],
+  ['a new job', '/new', /Limit sheet/],
+  ['the tag', '/job/demo-job-hm-0417/tag', /To the strip/],
+  ['which variant', '/job/demo-job-hm-0421/strip', /What remains/],
+  ['the strip', '/job/demo-job-hm-0405/strip', /It lies apart/],
+  ['looking', '/job/demo-job-hm-0421/look', /looked at/],
+  ['looked at', '/job/demo-job-hm-0405/look', /Measured first/],
+  ['clean and dry', '/job/demo-job-hm-0421/measure', /bone dry/],
   ['measuring', '/job/demo-job-hm-0417/measure', /Won’t go/],
   ['a gerotor', '/job/demo-job-hm-0420/measure', /outer rotor/],
   ['a tandem', '/job/demo-job-hm-0419/measure', /Outside mic/],
@@ -16,6 +21,8 @@ const SCREENS = [
   ['a sheet’s pump', '/sheets/demo-sheet-oskerry-e2#Pump', /Limits: New/],
   ['a sheet’s sizes', '/sheets/demo-sheet-oskerry-s4#Sizes', /Limits: New/],
   ['a sheet’s bolts', '/sheets/demo-sheet-veltrane-t6#Bolts', /Limits: New/],
+  ['a sheet’s variants', '/sheets/demo-sheet-veltrane-t6#Variants', /Limits: New/],
+  ['a sheet’s bench work', '/sheets/demo-sheet-veltrane-t6#Bench', /Limits: New/],
   ['a new sheet', '/sheets/new', /Make the sheet/],
   ['the shop', '/shop', /Leaf set/],
   ['instruments', '/shop/instruments', /Leaf sets/],
@@ -147,6 +154,47 @@ test('a reading is struck with its reason, and the ladder asks again', async ({ 
   const back = page.getByRole('button', { name: 'Back to measuring' });
   if (await back.isVisible()) await back.click();
   await expect(instruction(page)).toHaveText(first);
+});
+
+test('on paper there is the bench tag and nothing else', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0417/tag');
+  await page.getByRole('button', { name: /^Bench tag/ }).click();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('#root')).toBeHidden();
+  const paper = page.locator('#print');
+  await expect(paper.getByText('HM-0417')).toBeVisible();
+  await expect(paper.getByText('Gritter 7')).toBeVisible();
+  await expect(paper.getByText('Rotation not known')).toBeVisible();
+  await expect(paper.getByRole('img', { name: 'QR code of HM-0417' })).toBeVisible();
+  await expect(paper.getByText(/due 2026-11-27/)).toBeVisible();
+  await expect(page.getByRole('button')).toHaveCount(0);
+});
+
+test('strip and look beside their lists, and a place touched on the drawing', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0421/strip');
+  await page.getByRole('button', { name: 'Not now' }).click();
+  await page.getByRole('button', { name: /^Step 4,/ }).click();
+  await expect(instruction(page)).toContainText('bevel');
+  await page.getByRole('button', { name: 'to the converter' }).click();
+  await expect(
+    page.getByRole('button', { name: /^Step 4, .*Bevel to the converter/ }),
+  ).toBeVisible();
+  // A second note takes the place of the first.
+  await page.getByRole('button', { name: /^Step 4,/ }).click();
+  await page.getByRole('button', { name: 'to the pocket' }).click();
+  await expect(page.getByRole('button', { name: /^Step 4, .*Bevel to the pocket/ })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Look' }).click();
+  const drawing = page.getByTestId('tap-drawing');
+  const box = (await drawing.boundingBox())!;
+  await drawing.click({ position: { x: box.width / 2, y: box.height * 0.78 } });
+  await expect(page.getByRole('heading', { name: 'Crescent, both flanks' })).toBeVisible();
+  await page.getByRole('button', { name: /^Polished/ }).click();
+  await expect(page.getByText('Proposed: pass.')).toBeVisible();
+  await page.getByRole('button', { name: 'Note it', exact: true }).click();
+  await expect(page.getByText('1 of 16 looked at', { exact: false })).toBeVisible();
 });
 
 test('on paper there is the report and nothing else', async ({ page }) => {

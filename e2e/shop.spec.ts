@@ -10,6 +10,7 @@ test('a leaf set of its own: added, refused, put right, and taken in hand on a j
   await openDemo(page);
   await page.goto('/shop/instruments');
   await button(page, 'Add a leaf set').click();
+  await expect(field(page, 'Leaves in the set, mm')).toHaveCount(2);
   const leaves = field(page, 'Leaves in the set, mm').last();
   await leaves.fill('0.5 thin');
   await page.getByRole('button', { name: 'Save', exact: true }).click();

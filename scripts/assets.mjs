@@ -58,6 +58,8 @@ const ICONS = [
   'checkbox-marked',
   'checkbox-blank-outline',
   'trash-can-outline',
+  'camera-outline',
+  'image-outline',
 ];
 const paths = Object.fromEntries(
   ICONS.sort().map((name) => {

@@ -19,6 +19,60 @@ interface Shot {
 const SHOTS: readonly Shot[] = [
   { name: 'bench', path: '/', viewport: PHONE, ready: /HM-0417/ },
   {
+    name: 'tag-phone',
+    path: '/job/demo-job-hm-0419/tag',
+    viewport: PHONE,
+    ready: /Bench tag/,
+    then: (page) => page.getByRole('button', { name: /^Bench tag/ }).click(),
+  },
+  {
+    name: 'variant-phone',
+    path: '/job/demo-job-hm-0421/strip',
+    viewport: PHONE,
+    ready: /What remains/,
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Can’t tell' }).click();
+      await page.getByText('can’t tell', { exact: true }).waitFor();
+    },
+  },
+  {
+    name: 'strip-phone',
+    path: '/job/demo-job-hm-0421/strip',
+    viewport: PHONE,
+    ready: /What remains/,
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Not now' }).click();
+      await page.getByRole('button', { name: /^to the pump/ }).click();
+      await page.getByRole('button', { name: 'Done' }).click();
+      await page.getByText('Step 3 of 6').waitFor();
+    },
+  },
+  {
+    name: 'look-phone',
+    path: '/job/demo-job-hm-0421/look',
+    viewport: PHONE,
+    ready: /looked at/,
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Sound', exact: true }).click();
+      await page.getByRole('button', { name: 'Sound', exact: true }).click();
+      await page.getByText('2 of 16').waitFor();
+    },
+  },
+  {
+    name: 'defect-phone',
+    path: '/job/demo-job-hm-0421/look',
+    viewport: PHONE,
+    ready: /looked at/,
+    then: async (page) => {
+      await page.getByRole('button', { name: /: all surfaces/ }).click();
+      await page.getByRole('button', { name: /^Cover, gear track/ }).click();
+      await page.getByRole('button', { name: 'Defect' }).click();
+      await page.getByRole('button', { name: /^Scored/ }).click();
+      await page.getByRole('radio', { name: 'Nail catches' }).click();
+      await page.getByRole('textbox', { name: /^Depth/ }).fill('0.03');
+    },
+  },
+  {
     name: 'measure-phone',
     path: '/job/demo-job-hm-0417/measure',
     viewport: PHONE,

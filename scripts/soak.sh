@@ -3,6 +3,7 @@
 set -uo pipefail
 cd "$(dirname "$0")/.."
 
+mkdir -p .cache
 for round in $(seq "${1:-10}"); do
   seed=$(od -An -N4 -tu4 /dev/urandom | tr -d ' ')
   seed=$((seed / 2))

@@ -11,6 +11,9 @@ interface Props<T extends string> {
   readonly stacked?: boolean;
 }
 
+/** More than these do not fit beside each other on a phone: they go three to a line. */
+const ONE_LINE = 5;
+
 /** One of a few, side by side: all of them in sight, the chosen one filled. */
 export function Choice<T extends string>({ label, value, options, onChange, stacked }: Props<T>) {
   const palette = usePalette();
@@ -20,7 +23,11 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
       aria-label={label}
       style={[
         styles.group,
-        { borderColor: palette.ink, flexDirection: stacked ? 'column' : 'row' },
+        {
+          borderColor: palette.ink,
+          flexDirection: stacked ? 'column' : 'row',
+          flexWrap: stacked ? 'nowrap' : 'wrap',
+        },
       ]}
     >
       {options.map((option) => {
@@ -31,7 +38,11 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
             role="radio"
             aria-checked={chosen}
             onPress={() => onChange(option.value)}
-            style={[styles.option, chosen && { backgroundColor: palette.ink }]}
+            style={[
+              styles.option,
+              !stacked && options.length > ONE_LINE && styles.third,
+              chosen && { backgroundColor: palette.ink },
+            ]}
           >
             <Words strong={chosen} tone={chosen ? 'plate' : 'ink'} numberOfLines={1}>
               {option.name}
@@ -45,6 +56,7 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
 
 const styles = StyleSheet.create({
   group: { borderWidth: 1.5, borderRadius: 6, overflow: 'hidden' },
+  third: { flexBasis: '30%' },
   option: {
     flexGrow: 1,
     minWidth: TOUCH,

@@ -29,11 +29,11 @@ interface Props {
 }
 
 /** Room round the pump for a pushed gear's arrow and the edge's ends, as a share of its size. */
-const ROOM = 1.03;
+export const DRAWING_ROOM = 1.03;
 
 /** The pump of the job, generated from its sheet, with what to do next in blue and the straight edge in brass. */
 export function PumpDrawing({ outline, placement, stations, label, size, describe, tilt }: Props) {
-  const half = outline.extent_mm * ROOM;
+  const half = outline.extent_mm * DRAWING_ROOM;
   const mark = half * 0.075;
   const viewBox = `${-half} ${-half} ${2 * half} ${2 * half}`;
   return (

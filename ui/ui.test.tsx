@@ -1,10 +1,20 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import jsQR from 'jsqr';
+import { TextEncoder } from 'node:util';
 import { useState } from 'react';
 import { PaperProvider } from 'react-native-paper';
+import { DEFECTS } from '@/core/pumps/teardown/defects';
+import { WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import type { Estimate } from '@/core/metrology/estimate';
 import { barScale } from './barScale';
+import { DefectGlyph } from './DefectGlyph';
+import { QrCode } from './QrCode';
 import { ReadingPad } from './ReadingPad';
 import { LIGHT_THEME, DARK_THEME } from './theme';
+import { WayGlyph } from './WayGlyph';
+
+// Browsers have it; the simulated page of the tests does not.
+Object.assign(globalThis, { TextEncoder });
 
 const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
   kind: 'bracket',
@@ -80,4 +90,50 @@ describe('the palette', () => {
       expect(contrast(palette.onBlue, palette.blue)).toBeGreaterThanOrEqual(4.5);
     },
   );
+});
+
+describe('the code on a bench tag', () => {
+  /** The drawn squares as a picture, four pixels to a module. */
+  function pixels(container: HTMLElement): { data: Uint8ClampedArray; side: number } {
+    const box = container.querySelector('svg')?.getAttribute('viewBox') ?? '';
+    const modules = Number(box.split(' ')[2]);
+    const side = 4 * modules;
+    const data = new Uint8ClampedArray(4 * side * side).fill(255);
+    const path = container.querySelector('path')?.getAttribute('d') ?? '';
+    for (const [, x, y] of path.matchAll(/M(\d+) (\d+)h1/g)) {
+      for (let i = 0; i < 16; i++) {
+        const at = (4 * Number(y) + (i >> 2)) * side + 4 * Number(x) + (i & 3);
+        data.set([0, 0, 0, 255], 4 * at);
+      }
+    }
+    return { data, side };
+  }
+  it.each(['HM-0417', 'T 1', 'Überholung 12/2026 für Bay 7'])('reads “%s”', (text) => {
+    const { container } = render(<QrCode text={text} size={132} />);
+    const { data, side } = pixels(container);
+    expect(jsQR(data, side, side)?.data).toBe(text);
+  });
+});
+
+describe('the little pictures', () => {
+  const pathsOf = (picture: React.ReactElement): string => {
+    const { container, unmount } = render(
+      <PaperProvider theme={LIGHT_THEME}>{picture}</PaperProvider>,
+    );
+    const drawn = container.querySelector('svg')?.outerHTML ?? '';
+    unmount();
+    return drawn;
+  };
+  it('of defects are there for each, and no two alike', () => {
+    const drawn = DEFECTS.map(({ id }) => pathsOf(<DefectGlyph defect={id} />));
+    for (const svg of drawn) expect(svg).toContain('<path');
+    expect(new Set(drawn).size).toBe(DEFECTS.length);
+  });
+  it('of ways round differ within each set', () => {
+    for (const { id, options } of WAYS_ROUND) {
+      const drawn = options.map((o) => pathsOf(<WayGlyph way={id} option={o.id} />));
+      expect(new Set(drawn).size).toBe(options.length);
+      for (const svg of drawn) expect(svg).toContain('<path');
+    }
+  });
 });

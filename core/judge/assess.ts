@@ -261,7 +261,7 @@ export function assessJob(job: Job): readonly Assessment[] {
 function assess(job: Job): Assessment[] {
   const { sheet, tier, feeler, rules } = job;
   const ladder = ladderOf(feeler, rules.ladder);
-  const readingsOf = byTarget(standing(job));
+  const readingsOf = byTarget(standing(job.readings));
   const known = WORKED.get(sheet) ?? new Map<string, Worked>();
   WORKED.set(sheet, known);
   const done = new Map<string, Assessment>();

@@ -12,7 +12,7 @@ export function conflictsWith(
   at: Pick<LeafReading, 'characteristic' | 'station'>,
   fresh: Try,
 ): LeafReading[] {
-  const here = standing(job).filter(
+  const here = standing(job.readings).filter(
     (r): r is LeafReading =>
       r.kind === 'leaf' && r.characteristic === at.characteristic && r.station === at.station,
   );

@@ -73,7 +73,7 @@ export function doubtOfSize(
       return `${formatWithUnit(value_mm, 'size', unit)} is far from the ${about} of the sheet.`;
     }
   }
-  const others = standing(job).flatMap((r) =>
+  const others = standing(job.readings).flatMap((r) =>
     r.kind === 'size' && r.dimension === dimension.id ? [r.value_mm] : [],
   );
   if (others.length > 0 && Math.abs(value_mm - median(others)) > OFF_OTHERS_MM) {

@@ -1,5 +1,6 @@
 import { isOpen } from '../metrology/estimate';
 import { ladderOf, type Ladder } from '../metrology/feeler';
+import { askedFor } from '../inspect/looking';
 import type { Characteristic, Dimension, Station, Way } from '../pumps/family';
 import { dimensionOf, dimensionsFor, waysOf, type PumpKind } from '../pumps/registry';
 import { standing, type Job } from '../records/job';
@@ -60,11 +61,18 @@ function aimAt(a: Assessment, all: readonly Assessment[], ladder: Ladder): LeafA
  * What is worth measuring without being asked for: what has a limit, and what
  * a limited sum rests on. Where the sheet publishes nothing at all, everything.
  */
-function wanted(all: readonly Assessment[]): readonly Assessment[] {
+function worthAsking(all: readonly Assessment[]): readonly Assessment[] {
   const limited = all.filter((a) => a.limits !== null);
   if (limited.length === 0) return all;
   const parts = new Set(limited.flatMap((a) => a.characteristic.sum ?? []));
   return all.filter((a) => a.limits !== null || parts.has(a.characteristic.id));
+}
+
+/** The same in the order of the work, but for what a finding asks for: that comes first, limit or not. */
+function wanted(all: readonly Assessment[], job: Job): readonly Assessment[] {
+  const asked = askedFor(job).flatMap(({ characteristic }) => named(all, characteristic) ?? []);
+  if (asked.length === 0) return worthAsking(all);
+  return [...asked, ...worthAsking(all).filter((a) => !asked.includes(a))];
 }
 
 /** A reading's target and place as keys; made once, since thousands are looked at on every tap. */
@@ -85,7 +93,7 @@ class Taken {
   private readonly keys = new Set<string>();
 
   private constructor(job: Job) {
-    for (const r of standing(job)) for (const key of keysOf(r)) this.keys.add(key);
+    for (const r of standing(job.readings)) for (const key of keysOf(r)) this.keys.add(key);
   }
 
   static of(job: Job): Taken {
@@ -223,7 +231,7 @@ function workOut(job: Job, all: readonly Assessment[]): Step | null {
   const taken = Taken.of(job);
   const inHand = named(all, job.cursor.characteristic);
   if (inHand) return stepOn(inHand, job, all, taken);
-  for (const a of wanted(all)) {
+  for (const a of wanted(all, job)) {
     const step = worthwhile(a, job) ? stepOn(a, job, all, taken) : null;
     if (step) return step;
   }

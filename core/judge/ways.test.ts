@@ -1,17 +1,16 @@
 import fc from 'fast-check';
 import { hiddenOf } from '../../demo/hidden';
 import { emptyJob } from '../../demo/job';
-import { feel, measure } from '../../demo/rebuilder';
+import { measure } from '../../demo/rebuilder';
 import { DEMO_SHEETS, largestSheet, VELTRANE_T6 } from '../../demo/sheets';
 import { ends, uncertainty } from '../metrology/estimate';
-import { judgeTries, ladderOf } from '../metrology/feeler';
 import { characteristicOf, dimensionOf } from '../pumps/registry';
 import { evenFrom } from '../random';
 import { withReading } from '../records/change';
 import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
+import type { Finding } from '../records/teardown';
 import type { Reading, SizeReading } from '../records/parts';
-import type { Sheet, SheetLimit } from '../records/sheet';
 import { NEW_SHOP } from '../records/shop';
 import { assessJob } from './assess';
 import { doubtOfSize, doubtOfSwing } from './doubt';
@@ -24,8 +23,6 @@ import {
   zeroAt,
   type Entry,
 } from './gauges';
-import { leafReach, leafReachWords } from './leafReach';
-import { conventionWords, heldLimits } from './limits';
 import { nextStep } from './next';
 
 const AT = '2026-11-20T09:00:00.000Z';
@@ -46,21 +43,6 @@ const sized = (job: Job, id: string, station: string, mm: number, room = ROOM): 
   sizeReadingOf(job, room, dimensionOf(job.sheet, id), station, entry(mm));
 const with_ = (job: Job, ...readings: Reading[]): Job => readings.reduce(withReading, job);
 const of = (job: Job, id: string) => assessJob(job).find((a) => a.characteristic.id === id)!;
-const limited = (sheet: Sheet, limit: Partial<SheetLimit> & { characteristic: string }): Sheet => ({
-  ...sheet,
-  limits: [
-    ...sheet.limits.filter((l) => l.characteristic !== limit.characteristic),
-    {
-      tier: 'new',
-      lower_mm: null,
-      upper_mm: null,
-      side: 'full',
-      gasket: 'counted',
-      source: '',
-      ...limit,
-    },
-  ],
-});
 
 describe('every demo pump', () => {
   it.each(DEMO_SHEETS.map((s) => [s.model, s] as const))(
@@ -335,89 +317,47 @@ describe('a reading that is hard to believe', () => {
   });
 });
 
-describe('what a set cannot tell', () => {
-  const ladder = ladderOf({ leaves_mm: [0.02, 0.05, 0.1], maxStack: 1 });
-  const face = characteristicOf(VELTRANE_T6, 'face-drive');
-
-  it('is said before the first try, with what could', () => {
-    expect(leafReach(ladder, { lower_mm: 0.02, upper_mm: 0.06 }).provesIn).toBe(true);
-    expect(leafReach(ladder, { lower_mm: 0.06, upper_mm: 0.09 }).provesIn).toBe(false);
-    expect(leafReachWords(ladder, { lower_mm: 0.06, upper_mm: 0.09 }, face, 'mm')).toBe(
-      'No leaves of this set can prove 0.06–0.09; sizes by mic could.',
-    );
-    expect(leafReachWords(ladder, { upper_mm: 0.08 }, face, 'mm')).toMatch(/gaps of 0.05–0.10/);
+describe('what findings ask for', () => {
+  const scored = (surface: string, more: Partial<Finding> = {}): Finding => ({
+    ...{ id: `f-${surface}`, at: AT, by: '', struck: null, surface, defect: 'scored' },
+    ...{ nail: 'catches', depth_mm: null, spot: null, proposed: 'machine', why: '' },
+    ...{ decided: 'machine', remark: '', ...more },
   });
-  it('is nothing to speak of with a full set', () => {
-    const full = ladderOf(JOB.feeler);
-    expect(leafReachWords(full, { lower_mm: 0.02, upper_mm: 0.08 }, face, 'mm')).toBe('');
-  });
-});
+  const first = (job: Job) => nextStep(job, assessJob(job))?.characteristic;
+  const service: Job = { ...JOB, tier: 'service' };
 
-describe('limits as they are published', () => {
-  const held = (sheet: Sheet, id: string) => heldLimits(sheet, 'new', id);
-  it('for one side count twice for the full gap', () => {
-    const sheet = limited(VELTRANE_T6, {
-      characteristic: 'od-pocket',
-      lower_mm: 0.04,
-      upper_mm: 0.08,
-      side: 'one-side',
+  it('comes before the order of the work, whether the sheet limits it or not', () => {
+    expect(first(service)).toBe('face-drive');
+    expect(first({ ...service, findings: [scored('cover-track')] })).toBe('cover-wear');
+    // The service tier has no limit for the hub in its bushing.
+    const blue: Job = { ...service, findings: [scored('hub', { defect: 'blued' })] };
+    expect(of(blue, 'hub-bushing').limits).toBeNull();
+    expect(nextStep(blue, assessJob(blue))).toMatchObject({
+      characteristic: 'hub-bushing',
+      way: 'size',
+      dimension: { id: 'bushing-bore' },
     });
-    const limits = held(sheet, 'od-pocket')!;
-    expect(limits).toMatchObject({ lower_mm: 0.08, upper_mm: 0.16 });
-    expect(conventionWords(sheet, limits, 'od-pocket')).toMatch(/one side/);
   });
-  it('without the gasket are held against gap and gasket together', () => {
-    const sheet = limited(
-      { ...VELTRANE_T6, gasket_mm: 0.03 },
-      { characteristic: 'face-drive', lower_mm: 0.02, upper_mm: 0.08, gasket: 'not-counted' },
+  it('is left when it is measured, and the rest follows in its order', () => {
+    const job: Job = { ...service, findings: [scored('cover-track')] };
+    const done = measure(
+      job,
+      hiddenOf(VELTRANE_T6, 'service', 0.4, {}, evenFrom(3)),
+      ROOM,
+      new Date(AT),
     );
-    const limits = held(sheet, 'stack-drive')!;
-    expect(limits.lower_mm).toBe(0);
-    expect(limits.upper_mm).toBeCloseTo(0.05, 9);
-    expect(conventionWords(sheet, limits, 'stack-drive')).toMatch(/gasket/);
-    expect(held(VELTRANE_T6, 'backlash')).toMatchObject({ lower_mm: 0.1, upper_mm: 0.3 });
-    expect(held(VELTRANE_T6, 'deck-flatness')).toBeNull();
+    const order = [
+      ...new Set(done.readings.map((r) => (r.kind === 'size' ? r.dimension : r.characteristic))),
+    ];
+    expect(order[0]).toBe('cover-wear');
+    expect(order).toEqual(expect.arrayContaining(['face-drive', 'face-driven', 'od-pocket']));
+    expect(first(done)).toBeUndefined();
   });
-});
-
-describe('a set held against limits', () => {
-  const LEAVES = [0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.15, 0.2, 0.3];
-  const window = fc
-    .tuple(fc.integer({ min: 0, max: 250 }), fc.integer({ min: 5, max: 200 }))
-    .map(([lower, wide]) => ({ lower_mm: lower / 1000, upper_mm: (lower + wide) / 1000 }));
-
-  it('says it can prove a gap in just where some honest tries do', () => {
-    fc.assert(
-      fc.property(fc.subarray(LEAVES, { minLength: 1 }), window, (leaves_mm, limits) => {
-        const ladder = ladderOf({ leaves_mm, maxStack: 1 });
-        const gaps = Array.from({ length: 120 }, (_, i) => (i * 4 + 1) / 1000);
-        const proven = gaps.some((gap) => {
-          const tries = leaves_mm.map((leaf) => ({
-            leaves_mm: [leaf],
-            felt: feel(leaf, [gap, gap]),
-          }));
-          return judgeTries(ladder, limits, tries).verdict === 'in';
-        });
-        // What tries prove, the set can prove; it may promise a gap that none of these hit.
-        if (proven) expect(leafReach(ladder, limits).provesIn).toBe(true);
-      }),
-      { numRuns: 60 },
-    );
-  });
-  it('calls a stretch blind only where no try is decided', () => {
-    fc.assert(
-      fc.property(fc.subarray(LEAVES, { minLength: 2 }), window, (leaves_mm, limits) => {
-        const ladder = ladderOf({ leaves_mm, maxStack: 1 });
-        for (const [from, to] of leafReach(ladder, limits).blind) {
-          const gap = (from + to) / 2;
-          const tries = leaves_mm.map((leaf) => ({
-            leaves_mm: [leaf],
-            felt: gap >= leaf ? ('free' as const) : ('no-go' as const),
-          }));
-          expect(judgeTries(ladder, limits, tries).verdict).not.toBe('in');
-        }
-      }),
-      { numRuns: 60 },
-    );
+  it('changes no verdict: the same readings say the same', () => {
+    const hidden = hiddenOf(VELTRANE_T6, 'service', 0.7, {}, evenFrom(5));
+    const plain = measure(service, hidden, ROOM, new Date(AT));
+    const asked: Job = { ...plain, findings: [scored('floor'), scored('cover-track')] };
+    const verdicts = (job: Job) => assessJob(job).map((a) => a.verdict);
+    expect(verdicts(asked)).toEqual(verdicts(plain));
   });
 });

@@ -30,6 +30,7 @@ import {
   swing,
   twoPlaces,
 } from './measures';
+import { crescentTeardown } from './teardown/crescent';
 
 const along = (gearName: string): Station[] => [
   place('left', 'left end', `Leaf between ${gearName} tips and crescent, left end.`),
@@ -182,6 +183,7 @@ export const crescent: PumpFamily<CrescentGeometry> = {
     'Leaves and gear edges cut: keep fingers out of the mesh when turning the gears.',
   ],
   model,
+  teardown: () => crescentTeardown,
   outline: crescentOutline,
   placement: crescentPlacement,
 };

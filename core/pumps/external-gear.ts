@@ -6,6 +6,8 @@ import {
   type ExternalGeometry,
 } from './external-gear.drawing';
 import type { Characteristic, Dimension, Part, PumpFamily, PumpModel, Station } from './family';
+import { GEARS, sectionOf, type GearName, type Section } from './sections';
+import { externalTeardown } from './teardown/external-gear';
 import {
   BONE_DRY,
   clearance,
@@ -17,22 +19,6 @@ import {
   reliefValve,
   swing,
 } from './measures';
-
-/** What one section of a stack is called in ids and words; the first of a single pump has no mark. */
-interface Section {
-  readonly of: (id: string) => string;
-  readonly word: (name: string) => string;
-}
-
-const sectionOf = (number: number, sections: number): Section => ({
-  of: (id) => (number === 1 ? id : `${id}-s${number}`),
-  word: (name) => (sections === 1 ? name : `Section ${number}: ${name}`),
-});
-
-const GEARS = [
-  ['drive', 'shaft gear'],
-  ['idler', 'idler'],
-] as const;
 
 const ENDS = [
   ['front', 'front'],
@@ -53,7 +39,7 @@ const tipStations = (gear: string): Station[] => [
 /** Clearances and sizes of what surrounds a gear, the same in both builds. */
 function gearMeasures(
   s: Section,
-  [gear, name]: readonly [string, string],
+  [gear, name]: GearName,
 ): { characteristics: Characteristic[]; dimensions: Dimension[] } {
   return {
     characteristics: [
@@ -111,7 +97,7 @@ function gearMeasures(
 /** A journal in its bushing: bore, journal, and what is left between. */
 function bushing(
   s: Section,
-  [gear, name]: readonly [string, string],
+  [gear, name]: GearName,
   end: string,
   drawn_mm: number,
 ): { characteristics: Characteristic[]; dimensions: Dimension[] } {
@@ -341,12 +327,15 @@ const PARTS: readonly Part[] = [
   { id: 'spring', name: 'Relief spring' },
 ];
 
+const sectionsOf = (g: ExternalGeometry): Section[] =>
+  Array.from({ length: g.sections }, (_, i) => sectionOf(i + 1, g.sections));
+
 function model(g: ExternalGeometry): PumpModel {
   const relief = reliefValve('body');
   const sections =
     g.build === BUILDS[1]
       ? [oilPump(g, sectionOf(1, 1))]
-      : Array.from({ length: g.sections }, (_, i) => plateSection(g, sectionOf(i + 1, g.sections)));
+      : sectionsOf(g).map((section) => plateSection(g, section));
   return {
     parts: PARTS,
     characteristics: [...sections.flatMap((s) => s.characteristics), ...relief.characteristics],
@@ -378,6 +367,7 @@ export const externalGear: PumpFamily<ExternalGeometry> = {
     'Oil under pressure injects through skin: no hand near a leak; see a doctor at once.',
   ],
   model,
+  teardown: (g) => externalTeardown(g.build, sectionsOf(g)),
   outline: externalOutline,
   placement: externalPlacement,
 };

@@ -1,20 +1,10 @@
 import type { ObjectSchema } from 'yup';
 import type { LengthKind } from '../quantity/units';
 import type { Point } from './shapes';
+import type { Teardown } from './teardown/teardown';
+import type { View } from './view';
 
-/** What lies on the bench while a step is done: a half of the pump, or a part by itself. */
-export type View =
-  | 'body'
-  | 'empty'
-  | 'cover'
-  | 'plate'
-  | 'bushing'
-  | 'shaft'
-  | 'vane'
-  | 'spring'
-  | 'plunger'
-  | 'slot'
-  | 'unit';
+export type { View } from './view';
 
 /** What a shape of the drawing is, for the interface to colour. */
 export type ShapeRole =
@@ -172,6 +162,8 @@ export interface PumpFamily<G extends object = object> {
   readonly example: G;
   readonly cautions: readonly string[];
   model(geometry: G): PumpModel;
+  /** What is taken apart, looked at and renewed before any instrument. */
+  teardown(geometry: G): Teardown;
   outline(geometry: G, placement: Pick<Placement, 'view' | 'push'>): Outline;
   /** Where the instrument goes for a characteristic or dimension at a station. */
   placement(geometry: G, target: string, station: string): Placement;

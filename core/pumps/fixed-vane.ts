@@ -8,6 +8,7 @@ import { polarCurve, vaneRotorShapes, type VaneRotor } from './vanes';
 import { acrossCircle } from './placing';
 import { vanePlacements, type VanePlan } from './vane.drawing';
 import { bearingPlay, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import { fixedVaneTeardown } from './teardown/fixed-vane';
 
 /** What the drawing and the sums need to know of a fixed vane cartridge. */
 export const fixedVaneGeometry = object({
@@ -233,6 +234,7 @@ export const fixedVane: PumpFamily<FixedVaneGeometry> = {
     'Solvent and hot wash: gloves and glasses. Compressed air never spins a bearing.',
   ],
   model,
+  teardown: () => fixedVaneTeardown,
   outline,
   placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
 };

@@ -36,6 +36,7 @@ import {
 } from './pocket';
 import { circlePath, moved, onClock, polygonPath, type Point } from './shapes';
 import { innerProfile, outerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
+import { gerotorTeardown } from './teardown/gerotor';
 
 /** What the drawing and the sums need to know of a gerotor pump. */
 export const gerotorGeometry = object({
@@ -277,6 +278,7 @@ export const gerotor: PumpFamily<GerotorGeometry> = {
     'Rotors chip when they fall, and their edges cut.',
   ],
   model,
+  teardown: () => gerotorTeardown,
   outline,
   placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
 };

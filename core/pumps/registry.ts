@@ -4,6 +4,7 @@ import { externalGear } from './external-gear';
 import type { Characteristic, Dimension, PumpFamily, PumpModel, Way } from './family';
 import { fixedVane } from './fixed-vane';
 import { gerotor } from './gerotor';
+import type { Teardown } from './teardown/teardown';
 import { vacuumVane } from './vacuum-vane';
 import { variableVane } from './variable-vane';
 
@@ -25,15 +26,31 @@ export interface PumpKind {
   readonly geometry: object;
 }
 
-const MODELS = new WeakMap<object, { readonly family: string; readonly model: PumpModel }>();
+/** Works something out of a pump once for its geometry; a geometry is never changed, only replaced. */
+export function oncePerPump<T>(work: (pump: PumpKind) => T): (pump: PumpKind) => T {
+  const known = new WeakMap<object, { readonly family: string; readonly result: T }>();
+  return ({ family, geometry }) => {
+    const last = known.get(geometry);
+    if (last?.family === family) return last.result;
+    const result = work({ family, geometry });
+    known.set(geometry, { family, result });
+    return result;
+  };
+}
 
-/** What there is to measure on a pump; worked out once for a geometry. */
-export function pumpOf({ family, geometry }: PumpKind): PumpModel {
-  const known = MODELS.get(geometry);
-  if (known?.family === family) return known.model;
-  const model = familyOf(family).model(geometry);
-  MODELS.set(geometry, { family, model });
-  return model;
+/** What there is to measure on a pump. */
+export const pumpOf = oncePerPump<PumpModel>(({ family, geometry }) =>
+  familyOf(family).model(geometry),
+);
+
+/** What is taken apart, looked at and renewed on a pump. */
+export const teardownOf = oncePerPump<Teardown>(({ family, geometry }) =>
+  familyOf(family).teardown(geometry),
+);
+
+/** The name of a part; its id where the pump knows none of that. */
+export function partName(pump: PumpKind, id: string): string {
+  return pumpOf(pump).parts.find((p) => p.id === id)?.name ?? id;
 }
 
 /** @throws InputError on `characteristic` when the pump has none of that name */

@@ -8,6 +8,7 @@ import { onClock, ORIGIN, type Point } from './shapes';
 import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
 import { vanePlacements, type VanePlan } from './vane.drawing';
 import { bearingPlay, sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import { vacuumVaneTeardown } from './teardown/vacuum-vane';
 
 /** What the drawing and the sums need to know of a small vacuum pump: an eccentric rotor in a round bore. */
 export const vacuumVaneGeometry = object({
@@ -168,6 +169,7 @@ export const vacuumVane: PumpFamily<VacuumVaneGeometry> = {
     'Solvent and hot wash: gloves and glasses.',
   ],
   model,
+  teardown: () => vacuumVaneTeardown,
   outline,
   placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
 };

@@ -9,6 +9,7 @@ import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
 import { edgeAt, overWidth } from './placing';
 import { vanePlacements, type VanePlan } from './vane.drawing';
 import { sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import { variableVaneTeardown } from './teardown/variable-vane';
 
 /** What the drawing and the sums need to know of a variable vane pump. */
 export const variableVaneGeometry = object({
@@ -227,6 +228,7 @@ export const variableVane: PumpFamily<VariableVaneGeometry> = {
     'Vanes and vane rings snap: carry them, do not tip them out.',
   ],
   model,
+  teardown: () => variableVaneTeardown,
   outline,
   placement: (g, target, station) => placed(PLACEMENTS, g, target, station, g.bodyDiameter_mm / 2),
 };

@@ -3,22 +3,34 @@ import { formatLimits } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Sheet } from './sheet';
 
-/** Whether two flat records, or two lists of such, say the same, whatever order their fields came in. */
-function same(a: object | undefined, b: object | undefined): boolean {
-  const text = (o: object | undefined): string => {
-    if (o === undefined) return '';
-    if (Array.isArray(o)) return o.map((item: object) => text(item)).join();
-    return JSON.stringify(o, Object.keys(o).sort());
-  };
-  return text(a) === text(b);
+/** A value as text, the fields of a record in the order of their names. */
+function textOf(value: unknown): string {
+  if (Array.isArray(value)) return `[${value.map(textOf).join()}]`;
+  if (typeof value !== 'object' || value === null) return JSON.stringify(value) ?? '';
+  const fields = Object.entries(value).sort(([one], [other]) => (one < other ? -1 : 1));
+  return `{${fields.map(([name, field]) => `${name}:${textOf(field)}`).join()}}`;
 }
+
+/** Whether two records, or two lists of such, say the same, whatever order their fields came in. */
+const same = (a: unknown, b: unknown): boolean => textOf(a) === textOf(b);
+
+/** Lists of a sheet that lead the work before any instrument. */
+const LISTS = [
+  ['variants', 'Variants'],
+  ['key', 'How variants are told apart'],
+  ['mixes', 'Which parts go together'],
+  ['strip', 'Steps of the strip'],
+  ['renew', 'What is renewed'],
+  ['also', 'Small checks'],
+  ['book', 'What the book says of defects'],
+] as const;
 
 /** Longest list of changes that is worth reading. */
 const MOST = 6;
 
 /**
  * What is different on a sheet since a job took its copy, in words; empty
- * where nothing is that the job's verdicts could rest on.
+ * where nothing is that the job's work or verdicts could rest on.
  */
 export function sheetChanges(then: Sheet, now: Sheet, unit: ShopUnit): string[] {
   const changes: string[] = [];
@@ -37,6 +49,9 @@ export function sheetChanges(then: Sheet, now: Sheet, unit: ShopUnit): string[] 
   if (!same(then.materials, now.materials)) changes.push('Materials or working temperatures');
   if (!same(then.nominal, now.nominal)) changes.push('Nominal sizes');
   if (then.gasket_mm !== now.gasket_mm) changes.push('Gasket');
+  for (const [field, words] of LISTS) {
+    if (!same(then[field], now[field])) changes.push(words);
+  }
   const more = changes.length - MOST;
   return more > 0 ? [...changes.slice(0, MOST), `and ${more} more`] : changes;
 }

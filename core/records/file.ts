@@ -3,6 +3,7 @@ import { array, number, object, string, ValidationError, type Schema } from 'yup
 import { jobSchema, type Job } from './job';
 import { migrateFile } from './migrate';
 import { moment } from './parts';
+import { photoSchema, type Photo } from './photo';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
@@ -18,6 +19,7 @@ export const fileSchema = object({
   sheets: array(sheetSchema).required(),
   jobs: array(jobSchema).required(),
   studies: array(studySchema).required(),
+  photos: array(photoSchema).required(),
   /** The shop's settings and instruments: in a backup only. */
   shop: shopSchema.nullable().defined(),
 })
@@ -32,6 +34,7 @@ export interface BenchFile {
   readonly sheets: readonly Sheet[];
   readonly jobs: readonly Job[];
   readonly studies: readonly Study[];
+  readonly photos: readonly Photo[];
   readonly shop: Shop | null;
 }
 
@@ -51,7 +54,7 @@ export class FileError extends Error {
 
 /** The text of a file with these records. */
 export function writeFile(
-  records: Partial<Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'shop'>>,
+  records: Partial<Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'photos' | 'shop'>>,
   savedAt: string,
 ): string {
   const file: BenchFile = {
@@ -61,6 +64,7 @@ export function writeFile(
     sheets: records.sheets ?? [],
     jobs: records.jobs ?? [],
     studies: records.studies ?? [],
+    photos: records.photos ?? [],
     shop: records.shop ?? null,
   };
   return `${JSON.stringify(file, null, 1)}\n`;

@@ -4,14 +4,20 @@ import { WAYS, type PumpModel, type Station } from '../pumps/family';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { celsius, identifier, line, moment, note, READING_SCHEMA, type Reading } from './parts';
 import { houseRules, type HouseRules } from './rules';
+import { keyAnswer } from './key';
 import { sheetSchema, type Sheet } from './sheet';
+import { EMPTY_TAG, tagFields } from './tag';
+import { alsoAnswer, cleanGate, closed, finding, photoNote, stripNote } from './teardown';
 
 /** Version of the job record that this code writes. */
 export const JOB_SCHEMA = 1;
 
 /** The stages of a job that the app has, in the order of the work. */
-export const STAGES = ['tag', 'measure', 'report'] as const;
+export const STAGES = ['tag', 'strip', 'look', 'measure', 'report'] as const;
 export type Stage = (typeof STAGES)[number];
+
+/** More photos than this belong in another job. */
+export const MOST_PHOTOS = 200;
 
 const readings = array(
   lazy(
@@ -39,7 +45,20 @@ export const jobSchema = object({
   unit: line().defined(),
   complaint: note().defined(),
   by: line().defined(),
+  ...tagFields,
   tier: identifier(),
+  /** What was found when the variant was looked for, in the order of the answers. */
+  key: array(keyAnswer).required(),
+  /** The variant that the pump was taken for; null while nobody has said. */
+  variant: identifier().nullable().defined(),
+  /** Parts that come from another variant than the body. */
+  mixed: array(object({ part: identifier(), variant: identifier() }).noUnknown()).required(),
+  strip: array(stripNote).required(),
+  findings: array(finding).required(),
+  also: array(alsoAnswer).required(),
+  photos: array(photoNote).required().max(MOST_PHOTOS, `At most ${MOST_PHOTOS} photos in a job`),
+  clean: cleanGate,
+  closed,
   stage: string().oneOf(STAGES).required(),
   sheet: sheetSchema,
   /** The leaves in hand. */
@@ -69,6 +88,26 @@ export type Job = Omit<InferType<typeof jobSchema>, 'sheet' | 'readings' | 'rule
   readings: Reading[];
 };
 
+/** What a job holds before anything was done on it. */
+export const BLANK = {
+  ...EMPTY_TAG,
+  before: [],
+  key: [],
+  variant: null,
+  mixed: [],
+  strip: [],
+  findings: [],
+  also: [],
+  photos: [],
+  clean: null,
+  closed: null,
+  chosen: [],
+  zeros: [],
+  part_C: null,
+  cursor: { characteristic: null, way: 'leaf' },
+  readings: [],
+} satisfies Partial<Job>;
+
 /** The places at which a reading of this kind can have been made. */
 function placesOf(pump: PumpModel, r: Reading): readonly Station[] {
   if (r.kind === 'size') return pump.dimensions.find((d) => d.id === r.dimension)?.stations ?? [];
@@ -85,6 +124,11 @@ export function strayReference(job: Job): { path: string; message: string } | nu
   if (!job.sheet.tiers?.some((t) => t.id === job.tier)) {
     return { path: 'tier', message: `The sheet has no tier “${job.tier}”` };
   }
+  const { surfaces } = family.teardown(job.sheet.geometry);
+  const seen = job.findings?.findIndex((f) => !surfaces.some((s) => s.id === f.surface)) ?? -1;
+  if (seen >= 0) {
+    return { path: `findings[${seen}].surface`, message: `${family.name} has no such surface` };
+  }
   const pump = pumpOf(job.sheet);
   const known = (r: Reading): boolean => placesOf(pump, r).some((s) => s.id === r.station);
   const index = job.readings.findIndex((r) => !known(r));
@@ -93,7 +137,7 @@ export function strayReference(job: Job): { path: string; message: string } | nu
     : { path: `readings[${index}]`, message: `${family.name} has no such place to measure` };
 }
 
-/** Readings that count: those not struck through. */
-export function standing(job: Pick<Job, 'readings'>): Reading[] {
-  return job.readings.filter((r) => r.struck === null);
+/** What counts of a list: what is not struck through. */
+export function standing<T extends { readonly struck: unknown }>(list: readonly T[]): T[] {
+  return list.filter((item) => item.struck === null);
 }

@@ -31,7 +31,7 @@ export const leaf = () =>
   finite().required().moreThan(0, 'A leaf is thicker than zero').max(5, 'Over 5 mm: not a leaf');
 
 /** A reading that was struck through: kept, with who, when and why, and no longer counted. */
-const struck = object({
+export const struck = object({
   at: moment(),
   by: line().defined(),
   why: line().defined(),

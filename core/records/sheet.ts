@@ -1,6 +1,9 @@
 import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
-import { FAMILIES, pumpOf } from '../pumps/registry';
+import type { PumpModel } from '../pumps/family';
+import { FAMILIES, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
+import { keyCheck, mix, variant } from './key';
 import { finite, identifier, line, millimetres, note } from './parts';
+import { alsoCheck, bookRule, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
 export const SHEET_SCHEMA = 1;
@@ -48,17 +51,6 @@ const tier = object({ id: identifier(), name: line().required(), source: line().
   .noUnknown()
   .required();
 
-/** A variant that the sheet covers, with the years and serial numbers it was built in; empty is open. */
-const variant = object({
-  id: identifier(),
-  name: line().required('A variant needs a name'),
-  years: line().defined(),
-  serials: line().defined(),
-  note: line().defined(),
-})
-  .noUnknown()
-  .required();
-
 export const TORQUE_UNITS = ['Nm', 'lbft', 'lbin'] as const;
 
 const fastener = object({
@@ -80,6 +72,13 @@ export const sheetSchema = object({
   revision: number().integer().min(0).required(),
   model: line().required('A sheet needs a model name'),
   variants: array(variant).required().max(40),
+  /** The checks that tell the variants apart, beside years and serial numbers. */
+  key: array(keyCheck).required().max(40),
+  mixes: array(mix).required().max(400),
+  strip: array(stripStep).required().max(60),
+  renew: array(renewal).required().max(60),
+  also: array(alsoCheck).required().max(40),
+  book: array(bookRule).required().max(200),
   family: string()
     .oneOf(FAMILIES.map((f) => f.id))
     .required(),
@@ -106,18 +105,66 @@ export const sheetSchema = object({
     const family = FAMILIES.find((f) => f.id === sheet.family);
     if (!family || !family.geometry.isValidSync(sheet.geometry, { strict: true })) return true;
     const pump = pumpOf({ family: sheet.family, geometry: sheet.geometry as object });
-    const stray = sheet.limits.findIndex(
-      (l) =>
-        !sheet.tiers.some((t) => t.id === l.tier) ||
-        !pump.characteristics.some((c) => c.id === l.characteristic),
-    );
-    if (stray < 0) return true;
-    const path = `${context.path ? `${context.path}.` : ''}limits[${stray}]`;
-    return context.createError({ path, message: 'The sheet has no such tier or characteristic' });
+    const wrong = strayIn(sheet as unknown as Sheet, pump);
+    if (!wrong) return true;
+    return context.createError({
+      path: `${context.path ? `${context.path}.` : ''}${wrong.path}`,
+      message: wrong.message,
+    });
   });
 
 export type Sheet = Omit<InferType<typeof sheetSchema>, 'geometry'> & { geometry: object };
+/** The lists of a sheet that begin empty, and those that a family brings along. */
+export function blankSheet(pump: PumpKind) {
+  const { strip, renew, also } = teardownOf(pump);
+  return {
+    schema: SHEET_SCHEMA,
+    revision: 0,
+    variants: [],
+    key: [],
+    mixes: [],
+    strip: strip.map((s) => ({ ...s })),
+    renew: renew.map((r) => ({ ...r })),
+    also: also.map((c) => ({ ...c, options: [...c.options] })),
+    book: [],
+    gasket_mm: 0,
+    materials: [],
+    nominal: [],
+    limits: [],
+    fasteners: [],
+  } satisfies Partial<Sheet>;
+}
+
 export type SheetLimit = Sheet['limits'][number];
+
+/** The first name that the sheet's own lists or its family do not know, with its place. */
+function strayIn(sheet: Sheet, pump: PumpModel): { path: string; message: string } | null {
+  const limit = sheet.limits.findIndex(
+    (l) =>
+      !sheet.tiers.some((t) => t.id === l.tier) ||
+      !pump.characteristics.some((c) => c.id === l.characteristic),
+  );
+  if (limit >= 0) {
+    return { path: `limits[${limit}]`, message: 'The sheet has no such tier or characteristic' };
+  }
+  const of = (id: string) => sheet.key.find((check) => check.id === id);
+  for (const [i, { marks }] of sheet.variants.entries()) {
+    const mark = marks.findIndex(({ check, option }) => {
+      const asked = of(check);
+      return !asked || (option !== null && !asked.options.includes(option));
+    });
+    if (mark >= 0) {
+      return {
+        path: `variants[${i}].marks[${mark}]`,
+        message: 'The sheet has no such check, or the check no such answer',
+      };
+    }
+  }
+  const mixed = sheet.mixes.findIndex(
+    (m) => ![m.of, m.in].every((id) => sheet.variants.some((v) => v.id === id)),
+  );
+  return mixed < 0 ? null : { path: `mixes[${mixed}]`, message: 'The sheet has no such variant' };
+}
 
 /** The limits of a characteristic on a tier, as published; a sum that has none of its own takes those of its base. */
 export function limitsFor(sheet: Sheet, tierId: string, characteristic: string): SheetLimit | null {

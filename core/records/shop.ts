@@ -1,6 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { celsius, line } from './parts';
+import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
 export const SHOP_SCHEMA = 1;
@@ -13,6 +14,7 @@ export const shopSchema = object({
   unit: string().oneOf(['mm', 'thou']).required(),
   theme: string().oneOf(['system', 'light', 'dark']).required(),
   person: line().defined(),
+  customers,
   people: array(line().required()).required().max(40, 'At most 40 people'),
   shop_C: celsius().nullable().defined(),
   rules: houseRules,
@@ -53,6 +55,7 @@ export const NEW_SHOP: Shop = {
   unit: 'mm',
   theme: 'system',
   person: '',
+  customers: [],
   people: [],
   shop_C: null,
   rules: NEW_RULES,

@@ -1,3 +1,4 @@
+import { afterBench, type BenchPlan } from '../../demo/benchWork';
 import { hiddenOf } from '../../demo/hidden';
 import { emptyJob } from '../../demo/job';
 import { measure } from '../../demo/rebuilder';
@@ -111,5 +112,88 @@ describe('the report of a pump', () => {
     expect(rows.find((r) => r.name === 'Driven gear to wall')?.limits).toBe(
       '0.16–0.50, published for one side, held against the full gap',
     );
+  });
+});
+
+describe('what the report says beside the clearances', () => {
+  const begin = new Date(AT);
+  const sectionsOf = (job: Job) =>
+    Object.fromEntries(reportOf(job, 'mm').sections.map((s) => [s.title, s.lines]));
+  const worked = (plan: BenchPlan, over: Partial<Job> = {}) =>
+    sectionsOf(afterBench({ ...emptyJob(VELTRANE_T6, AT), ...over }, plan, begin));
+
+  it('is nothing but what was left out where nobody began', () => {
+    expect(Object.keys(sectionsOf(emptyJob(VELTRANE_T6, AT)))).toEqual(['Skipped']);
+  });
+  it('is short for a clean pump', () => {
+    const sections = worked({});
+    expect(sections['Looked at']).toEqual(['16 of 16 surfaces sound']);
+    expect(sections).not.toHaveProperty('Skipped');
+    expect(sections['To order']).toContain('1 × Converter seal (always renewed)');
+    expect(sections['How it lay']).toContain('Drive gear: bevel to the converter');
+  });
+  it('has findings, what was decided, missing parts and answers that differ', () => {
+    const sections = worked({
+      defects: { hub: { defect: 'blued', decided: 'replace', remark: 'third time' } },
+      missing: { seal: 'clip' },
+      also: { lands: 'stepped' },
+      wet: true,
+    });
+    expect(sections['Looked at']).toContain(
+      'Hub journal: Heat blue; third time, to replace (proposed: to dress)',
+    );
+    expect(sections['Also on this unit']).toContain('Ring lands: stepped (expected: snug)');
+    expect(sections['To order']).toContain('1 × Body: clip (missing when it came apart)');
+    expect(sections['To order']).toContain('1 × Hub (to be replaced: hub journal)');
+    expect(sections.Skipped).toEqual(['Measured wet: an oil film may have taken up some of a gap']);
+  });
+  it('has the variant with what it rests on, and what was read before the teardown', () => {
+    const { facts, sections } = reportOf(
+      {
+        ...emptyJob(VELTRANE_T6, AT),
+        ...{ variant: 'variant-3', serial: '44 120', used: 812, usedUnit: 'h', due: '2026-12-01' },
+        key: [{ check: 'serial', option: null, value: 44120, u_mm: null }],
+        mixed: [{ part: 'drive', variant: 'variant-2' }],
+        rotation: 'clockwise',
+        before: [{ drive_rpm: 1800, ratio: 1.35, flow_lpm: 28, pressure_bar: 9.5, oil_C: null }],
+      },
+      'mm',
+    );
+    const lines = Object.fromEntries(sections.map((s) => [s.title, s.lines]));
+    expect(lines.Variant?.slice(0, 2)).toEqual(['T6 late', 'Serial number, digits only: 44120']);
+    expect(lines.Variant).toContain(
+      'drive gear of T6 early, wide inlet with body of T6 late: fits, with its hub only',
+    );
+    expect(lines['Before the teardown']).toEqual([
+      '28 l/min, 9.5 bar, pump at 2430 /min (drive 1800 × 1.35)',
+    ]);
+    expect(Object.fromEntries(facts)).toMatchObject({
+      Unit: 'serial 44 120, 812 h',
+      Received: 'clockwise, seen from the shaft end',
+      Due: '2026-12-01',
+    });
+  });
+  it('keeps a defect that was struck, with who and why', () => {
+    const job = afterBench(
+      emptyJob(VELTRANE_T6, AT),
+      { defects: { floor: { defect: 'ridge', nail: 'catches' } } },
+      begin,
+    );
+    const struck = { at: AT, by: 'Runa T.', why: 'struck' };
+    const findings = job.findings.map((f) => (f.defect ? { ...f, struck } : f));
+    const report = reportOf({ ...job, findings }, 'mm');
+    expect(report.struck).toEqual(['Pocket floor: Ridge, nail catches (struck, Runa T.)']);
+    expect(report.sections.find((s) => s.title === 'Looked at')?.lines).toContain(
+      'Not looked at: Pocket floor',
+    );
+  });
+  it('says where a variant was taken against the answers, and why a job was closed', () => {
+    const answer = { check: 'window', option: 'narrow', value: null, u_mm: null };
+    const sections = worked(
+      {},
+      { variant: 'variant-5', key: [answer], closed: { at: AT, by: '', why: 'Cracked ear' } },
+    );
+    expect(sections.Closed).toEqual(['Cracked ear']);
+    expect(sections.Variant?.at(-1)).toMatch(/It is T6 early, narrow inlet/);
   });
 });

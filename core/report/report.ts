@@ -11,6 +11,7 @@ import type { Job } from '../records/job';
 import type { Reading } from '../records/parts';
 import { sheetChanges } from '../records/changes';
 import { rulesWords } from '../records/rules';
+import { benchSections, struckFindings, tagFacts, type ReportSection } from './bench';
 import { sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../records/target';
 
@@ -51,6 +52,8 @@ export interface Report {
   readonly overall: { readonly verdict: Verdict; readonly words: string };
   readonly unit: string;
   readonly rows: readonly ReportRow[];
+  /** What is not a clearance: variant, findings, how it lay, what to order, what was skipped. */
+  readonly sections: readonly ReportSection[];
   readonly notMeasured: readonly string[];
   readonly struck: readonly string[];
   readonly hands: readonly ReportHand[];
@@ -195,17 +198,19 @@ export function reportOf(
     title: `Pump report ${job.tag}`,
     pump: sheetName(job.sheet),
     facts: [
-      ['Unit', job.unit],
-      ['Owner', job.owner],
-      ['Complaint', job.complaint],
+      ...tagFacts(job),
       ['Opened', day(job.createdAt)],
       ['Limits', `${tier?.name ?? job.tier}: ${tier?.source || 'no source given'}`],
     ].filter(([, value]) => value !== '') as [string, string][],
     overall: { verdict, words: counts.join(', ') },
     unit: unitName('gap', unit),
     rows: all.filter(reported).map((a) => rowOf(a, job, unit)),
+    sections: benchSections(job, unit),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
-    struck: job.readings.filter((r) => r.struck).map((r) => struckWords(r, job, unit)),
+    struck: [
+      ...job.readings.filter((r) => r.struck).map((r) => struckWords(r, job, unit)),
+      ...struckFindings(job, unit),
+    ],
     hands: handsOf(job.readings.filter((r) => !r.struck)),
     zeros: zeroLines(job, instrumentName, unit),
     notes: notesOf(job, changed),

@@ -1,12 +1,14 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useRef, useState } from 'react';
+import { StyleSheet, View, type TextInput } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
+import type { Brief } from '@/data/brief';
 import { useBriefs } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Words } from '@/ui/Words';
 import { JobRow } from './JobRow';
+import { useScanInto } from './useScanInto';
 import { Welcome } from './Welcome';
 
 const matches = (words: readonly string[], wanted: string): boolean =>
@@ -15,16 +17,27 @@ const matches = (words: readonly string[], wanted: string): boolean =>
     .split(/\s+/)
     .every((part) => words.join(' ').toLowerCase().includes(part));
 
+/** Jobs of that very number, whatever case it was typed in. */
+const named = (jobs: readonly Brief[], number: string): Brief[] =>
+  jobs.filter((j) => j.tag.toLowerCase() === number.trim().toLowerCase());
+
 /** The jobs, the last one worked on first; a touch goes back to where it was left. */
 export function BenchScreen() {
   const router = useRouter();
   const { data: jobs, error, isPending } = useBriefs();
   const [wanted, setWanted] = useState('');
+  const search = useRef<TextInput>(null);
+  useScanInto(search);
   if (isPending) return null;
 
   const shown = (jobs ?? [])
-    .filter((j) => matches([j.tag, j.owner, j.unit, j.model], wanted.trim()))
+    .filter((j) => matches([j.tag, j.owner, j.unit, j.model, j.serial], wanted.trim()))
     .sort((a, b) => b.lastAt.localeCompare(a.lastAt));
+  /** A number read in, by hand or by a scanner, opens its job. */
+  const open = () => {
+    const [job, twin] = named(jobs ?? [], wanted);
+    if (job && !twin) router.push(`/job/${job.id}/${job.stage}`);
+  };
   return (
     <Page
       title="Bench"
@@ -49,7 +62,9 @@ export function BenchScreen() {
           <Searchbar
             value={wanted}
             onChangeText={setWanted}
-            placeholder="Tag, owner, unit or pump"
+            ref={search}
+            onSubmitEditing={open}
+            placeholder="Scan or type: tag, customer, unit, pump"
             aria-label="Find a job"
             elevation={0}
           />

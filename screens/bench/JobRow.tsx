@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format';
+import { parseISO } from 'date-fns/parseISO';
 import { StyleSheet, View } from 'react-native';
 import { VERDICT_SHORT } from '@/core/judge/explain';
 import type { Brief } from '@/data/brief';
@@ -7,6 +8,13 @@ import { LinkBox } from '@/ui/LinkBox';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+
+/** When it is wanted; a job that is closed is not waited for. */
+function dueWords({ due, closed }: Brief): string {
+  if (!due || closed) return '';
+  const late = due < format(new Date(), 'yyyy-MM-dd');
+  return `${late ? 'overdue since' : 'due'} ${format(parseISO(due), 'd MMM')}`;
+}
 
 /** A job on the bench: whose, what, how far, and what is next. */
 export function JobRow({ job }: { readonly job: Brief }) {
@@ -29,16 +37,20 @@ export function JobRow({ job }: { readonly job: Brief }) {
             </Words>
           </View>
           <Words size="note" tone="muted" numberOfLines={1}>
-            {[job.owner, format(new Date(job.lastAt), 'd MMM yyyy')].filter(Boolean).join(' · ')}
-          </Words>
-          <Words size="note" tone={job.open > 0 ? 'blue' : 'muted'}>
-            {[STAGE_NAME[job.stage], job.next, `${decided} of ${job.judged} decided`]
+            {[dueWords(job), job.owner, format(new Date(job.lastAt), 'd MMM yyyy')]
               .filter(Boolean)
               .join(' · ')}
           </Words>
+          <Words size="note" tone={job.open > 0 ? 'blue' : 'muted'}>
+            {job.closed
+              ? `Closed: ${job.closed}`
+              : [STAGE_NAME[job.stage], job.next, `${decided} of ${job.judged} decided`]
+                  .filter(Boolean)
+                  .join(' · ')}
+          </Words>
         </View>
         <Words size="note" strong tone={VERDICT_TONE[job.worst]}>
-          {VERDICT_SHORT[job.worst]}
+          {job.closed ? 'Closed' : VERDICT_SHORT[job.worst]}
         </Words>
       </LinkBox>
     </View>

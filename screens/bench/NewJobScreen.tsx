@@ -5,27 +5,23 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { object, string, type InferType } from 'yup';
-import { line, note } from '@/core/records/parts';
+import { string, type InferType } from 'yup';
 import { sheetName } from '@/core/records/sheet';
 import { createJob } from '@/data/create';
-import { KEYS, useSheets, useShop } from '@/data/hooks';
+import { KEYS, useBriefs, useChangeShop, useSheets, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
+import { CustomerField } from '../tag/CustomerField';
+import { withCustomer } from '../tag/customers';
+import { tagSchema } from '../tag/tagForm';
 
-const tagForm = object({
-  tag: line().trim().required('Give the job a tag number: it goes on the pump.'),
-  owner: line().defined(),
-  unit: line().defined(),
-  complaint: note().defined(),
-  by: line().defined(),
-  sheet: string().required(),
-  tier: string().defined(),
-});
-type TagForm = InferType<typeof tagForm>;
+const newJobForm = tagSchema
+  .pick(['tag', 'owner', 'contact', 'unit', 'complaint', 'by'])
+  .shape({ sheet: string().required(), tier: string().defined() });
+type NewJobForm = InferType<typeof newJobForm>;
 
 /** A new job from a sheet: the tag, whose pump it is, what is wrong with it, and which limits apply. */
 export function NewJobScreen() {
@@ -35,11 +31,12 @@ export function NewJobScreen() {
   const { data } = useSheets();
   const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
   const [failed, setFailed] = useState<string | null>(null);
-  const { control, handleSubmit, setValue } = useForm<TagForm>({
-    resolver: yupResolver(tagForm),
+  const { control, handleSubmit, setValue } = useForm<NewJobForm>({
+    resolver: yupResolver(newJobForm),
     defaultValues: {
       tag: '',
       owner: '',
+      contact: '',
       unit: '',
       complaint: '',
       by: shop.person,
@@ -47,7 +44,10 @@ export function NewJobScreen() {
       tier: '',
     },
   });
-  const [chosen, tierId] = useWatch({ control, name: ['sheet', 'tier'] });
+  const { apply: changeShop } = useChangeShop();
+  const { data: jobs } = useBriefs();
+  const [chosen, tierId, tag] = useWatch({ control, name: ['sheet', 'tier', 'tag'] });
+  const twin = jobs?.find((j) => j.tag === tag.trim());
   const sheet = sheets.find((s) => s.id === chosen) ?? sheets[0];
   const tier = sheet?.tiers.find((t) => t.id === tierId) ?? sheet?.tiers[0];
 
@@ -67,8 +67,9 @@ export function NewJobScreen() {
   const submit = handleSubmit(async ({ sheet: _, ...form }) => {
     try {
       const id = await createJob({ ...form, tier: tier.id }, sheet, shop);
+      await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact }));
       await client.invalidateQueries({ queryKey: KEYS.briefs });
-      router.replace(`/job/${id}/measure`);
+      router.replace(`/job/${id}/strip`);
     } catch (error) {
       setFailed((error as Error).message);
     }
@@ -81,8 +82,19 @@ export function NewJobScreen() {
   return (
     <Page title="New job">
       <Field control={control} name="tag" label="Tag number" autoFocus />
+      {twin ? (
+        <Notice kind="caution">
+          {`There is a job ${twin.tag} already: ${[twin.unit, twin.model].filter(Boolean).join(', ')}. A scan of this number would find both.`}
+        </Notice>
+      ) : null}
       <Field control={control} name="unit" label="Unit it came from" />
-      <Field control={control} name="owner" label="Owner" />
+      <CustomerField
+        control={control}
+        onChoose={(customer) => {
+          setValue('owner', customer.owner);
+          setValue('contact', customer.contact);
+        }}
+      />
       <Field control={control} name="complaint" label="Complaint" multiline />
       <Field control={control} name="by" label="Who measures" />
       <Heading>Limit sheet</Heading>
@@ -109,7 +121,7 @@ export function NewJobScreen() {
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       <View style={styles.foot}>
         <Button mode="contained" contentStyle={styles.large} onPress={begin}>
-          Start measuring
+          Start
         </Button>
       </View>
     </Page>

@@ -101,8 +101,8 @@ const styles = StyleSheet.create({
   strip: { flexDirection: 'row', paddingHorizontal: 8 },
   stage: {
     minHeight: TOUCH - 4,
-    minWidth: 72,
-    paddingHorizontal: 14,
+    minWidth: 60,
+    paddingHorizontal: 12,
     alignItems: 'center',
     justifyContent: 'center',
     borderBottomWidth: 3,

@@ -9,10 +9,18 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { MeasureStage } from '../measure/MeasureStage';
 import { ReportStage } from '../report/ReportStage';
+import { LookStage } from '../look/LookStage';
+import { StripStage } from '../strip/StripStage';
+import { TagStage } from '../tag/TagStage';
 import { JobFrame } from './JobFrame';
-import { TagStage } from './TagStage';
 
-const SHOWN = { tag: TagStage, measure: MeasureStage, report: ReportStage } as const;
+const SHOWN = {
+  tag: TagStage,
+  strip: StripStage,
+  look: LookStage,
+  measure: MeasureStage,
+  report: ReportStage,
+} as const;
 
 /** A job at one of its stages. */
 export function JobScreen() {

@@ -3,6 +3,8 @@ import type { Stage } from '@/core/records/job';
 /** The stages as the strip writes them. */
 export const STAGE_NAME: Readonly<Record<Stage, string>> = {
   tag: 'Tag',
+  strip: 'Strip',
+  look: 'Look',
   measure: 'Measure',
   report: 'Report',
 };

@@ -1,11 +1,11 @@
-import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Assessment } from '@/core/judge/assess';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
+import { ListRow } from '@/ui/ListRow';
 import { PinRing } from '@/ui/PinRing';
-import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { FootButton } from './FootButton';
+import { FootButton } from '@/ui/FootButton';
 import type { Measuring } from './useMeasuring';
 import { figureOf, limitsOf, wordOf } from './verdictLine';
 
@@ -39,45 +39,27 @@ export function CharacteristicList(props: Props) {
 
 export function CharacteristicRows({ measuring, shown, onDone, only }: Props) {
   const { unit } = useShop();
-  const palette = usePalette();
   return (
     <View>
       {(only ? measuring.all.filter(only) : measuring.all).map((a) => {
         const { id, name } = a.characteristic;
-        const here = id === shown;
         return (
-          <Pressable
+          <ListRow
             key={id}
-            role="button"
-            aria-current={here || undefined}
-            aria-label={`${name}: ${wordOf(a)}, ${figureOf(a, unit)}`}
+            name={name}
+            note={`${limitsOf(a, unit)} · ${wordOf(a).toLowerCase()}`}
+            spoken={`${name}: ${wordOf(a)}, ${figureOf(a, unit)}`}
+            here={id === shown}
+            mark={<PinRing verdict={a.verdict} size={28} />}
             onPress={() => {
               void measuring.turnTo({ characteristic: id });
               onDone?.();
             }}
-            style={[
-              styles.row,
-              {
-                borderBottomColor: palette.line,
-                borderLeftColor: here ? palette.blue : 'transparent',
-                backgroundColor: here ? palette.paper : 'transparent',
-              },
-            ]}
           >
-            <PinRing verdict={a.verdict} size={28} />
-            <View style={styles.words}>
-              <Words strong={here} numberOfLines={2}>
-                {name}
-              </Words>
-              <Words
-                size="note"
-                tone="muted"
-              >{`${limitsOf(a, unit)} · ${wordOf(a).toLowerCase()}`}</Words>
-            </View>
             <Words size="strong" strong>
               {figureOf(a, unit)}
             </Words>
-          </Pressable>
+          </ListRow>
         );
       })}
     </View>
@@ -88,15 +70,5 @@ const styles = StyleSheet.create({
   fill: { flex: 1 },
   list: { padding: 14, gap: 8 },
   heading: { paddingVertical: 4 },
-  row: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: 10,
-    minHeight: 58,
-    paddingHorizontal: 8,
-    borderBottomWidth: 1,
-    borderLeftWidth: 3,
-  },
-  words: { flex: 1, minWidth: 0 },
   foot: { flexDirection: 'row' },
 });

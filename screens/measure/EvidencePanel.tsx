@@ -6,7 +6,7 @@ import type { Job } from '@/core/records/job';
 import type { Reading } from '@/core/records/parts';
 import { useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
-import { FootButton } from './FootButton';
+import { FootButton } from '@/ui/FootButton';
 import { ReadingRow } from './ReadingRow';
 import { ShownBar } from './ShownBar';
 import type { Measuring } from './useMeasuring';

@@ -6,7 +6,7 @@ import { waysOf } from '@/core/pumps/registry';
 import { lastStanding } from '@/core/records/change';
 import type { Job } from '@/core/records/job';
 import { useWide } from '@/ui/useWidth';
-import { FootButton } from './FootButton';
+import { FootButton } from '@/ui/FootButton';
 import type { Measuring } from './useMeasuring';
 
 interface Props {

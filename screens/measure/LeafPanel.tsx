@@ -9,7 +9,7 @@ import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
 import { Answers } from './Answers';
-import { FootButton } from './FootButton';
+import { FootButton } from '@/ui/FootButton';
 import { OtherLeaf } from './OtherLeaf';
 import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';

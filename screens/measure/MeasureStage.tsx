@@ -6,6 +6,7 @@ import type { Source } from '@/core/records/parts';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { AllMeasured } from './AllMeasured';
+import { CleanGate } from './CleanGate';
 import { CharacteristicList } from './CharacteristicList';
 import { DecidedPanel } from './DecidedPanel';
 import { EvidencePanel } from './EvidencePanel';
@@ -44,6 +45,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     arrowup: () => turn(-1),
   });
 
+  if (job.clean === null) return <CleanGate job={job} />;
   const close = () => setOver(null);
   const openers = {
     onList: () => setOver('list'),

@@ -11,12 +11,14 @@ interface Props {
   readonly all: readonly Assessment[];
   readonly shown: Assessment;
   readonly caution?: string | undefined;
+  /** Why it comes before its turn; nothing where it does not. */
+  readonly asked?: string | undefined;
   readonly onList: () => void;
   readonly onTools: () => void;
 }
 
 /** What is being measured, which of how many, its limits, and the caution that belongs to the step. */
-export function PanelHead({ all, shown, caution, onList, onTools }: Props) {
+export function PanelHead({ all, shown, caution, asked, onList, onTools }: Props) {
   const { unit } = useShop();
   const palette = usePalette();
   const wide = useWide();
@@ -50,6 +52,11 @@ export function PanelHead({ all, shown, caution, onList, onTools }: Props) {
           <Icon name="tools" color={palette.blue} />
         </Pressable>
       </View>
+      {asked ? (
+        <Words size="note" strong tone="brass">
+          {asked}
+        </Words>
+      ) : null}
       {caution ? (
         <View role="note" style={styles.caution}>
           <Icon name="alert-outline" size={16} color={palette.brass} />

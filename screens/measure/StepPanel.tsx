@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { askedFor } from '@/core/inspect/looking';
 import type { Assessment } from '@/core/judge/assess';
 import type { Step } from '@/core/judge/next';
 import type { Station, Way } from '@/core/pumps/family';
@@ -41,6 +42,7 @@ export function StepPanel(props: Props) {
   const wide = useWide();
   const { all, error, held } = measuring;
   const way: Way = step.way;
+  const asked = askedFor(job).find((a) => a.characteristic === shown.characteristic.id);
   return (
     <ScrollView
       style={styles.fill}
@@ -51,6 +53,7 @@ export function StepPanel(props: Props) {
         all={all}
         shown={shown}
         caution={props.caution}
+        asked={asked && `First, since ${asked.why}.`}
         onList={props.onList}
         onTools={props.onTools}
       />

@@ -7,7 +7,7 @@ import { SOURCES } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
-import { FootButton } from './FootButton';
+import { FootButton } from '@/ui/FootButton';
 import { TemperatureForm } from './TemperatureForm';
 import type { Measuring } from './useMeasuring';
 import { ZeroForm } from './ZeroForm';

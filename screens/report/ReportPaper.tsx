@@ -47,6 +47,14 @@ export function ReportPaper({ report }: { readonly report: Report }) {
           </View>
         </View>
       ))}
+      {report.sections.map(({ title, lines }) => (
+        <View key={title}>
+          <Heading>{title}</Heading>
+          {lines.map((words) => (
+            <Words key={words}>{words}</Words>
+          ))}
+        </View>
+      ))}
       <Heading>Not measured</Heading>
       <Words>
         {report.notMeasured.length > 0 ? report.notMeasured.join(', ') : 'Nothing was skipped.'}

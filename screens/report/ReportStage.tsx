@@ -1,7 +1,6 @@
 import { useMemo, useState } from 'react';
-import { createPortal } from 'react-dom';
 import { StyleSheet, View } from 'react-native';
-import { Button, PaperProvider } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { readingsCsv } from '@/core/records/csv';
 import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
@@ -9,8 +8,8 @@ import { useRecord, useShop } from '@/data/hooks';
 import { fileName, saveAs } from '@/data/save';
 import { jobFile } from '@/data/transfer';
 import { Notice } from '@/ui/Notice';
+import { OnPaper } from '@/ui/OnPaper';
 import { Page } from '@/ui/Page';
-import { LIGHT_THEME } from '@/ui/theme';
 import { ReportPaper } from './ReportPaper';
 
 /** The report on the screen, with the ways out: print, PDF, the job as a file, the readings as a table. */
@@ -26,7 +25,6 @@ export function ReportStage({ job }: { readonly job: Job }) {
     [job, unit, instruments, sheetNow],
   );
   const [failed, setFailed] = useState<string | null>(null);
-  const paper = document.getElementById('print');
 
   const pdf = async () => {
     try {
@@ -34,6 +32,13 @@ export function ReportStage({ job }: { readonly job: Job }) {
       saveAs(fileName(job.tag, 'pdf'), await reportPdf(report), 'application/pdf');
     } catch (error) {
       setFailed(`The PDF could not be made: ${(error as Error).message}`);
+    }
+  };
+  const file = async () => {
+    try {
+      saveAs(fileName(job.tag, 'json'), await jobFile(job));
+    } catch (error) {
+      setFailed(`The file could not be made: ${(error as Error).message}`);
     }
   };
   return (
@@ -45,11 +50,7 @@ export function ReportStage({ job }: { readonly job: Job }) {
         <Button mode="outlined" icon="file-pdf-box" onPress={() => void pdf()}>
           PDF
         </Button>
-        <Button
-          mode="outlined"
-          icon="file-export-outline"
-          onPress={() => saveAs(fileName(job.tag, 'json'), jobFile(job))}
-        >
+        <Button mode="outlined" icon="file-export-outline" onPress={() => void file()}>
           Job file
         </Button>
         <Button
@@ -62,14 +63,9 @@ export function ReportStage({ job }: { readonly job: Job }) {
       </View>
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       <ReportPaper report={report} />
-      {paper
-        ? createPortal(
-            <PaperProvider theme={LIGHT_THEME}>
-              <ReportPaper report={report} />
-            </PaperProvider>,
-            paper,
-          )
-        : null}
+      <OnPaper>
+        <ReportPaper report={report} />
+      </OnPaper>
     </Page>
   );
 }

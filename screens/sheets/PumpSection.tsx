@@ -1,10 +1,8 @@
-import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
 import { familyOf } from '@/core/pumps/registry';
 import type { GeometryUnit } from '@/core/pumps/fields';
 import type { Sheet } from '@/core/records/sheet';
-import { newId } from '@/data/create';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { PumpPicture } from '@/ui/PumpPicture';
@@ -38,11 +36,10 @@ const BUILD_WORD: Readonly<Record<string, string>> = {
   oil: 'Oil pump, pressed idler shaft',
 };
 
-/** What pump it is: name, variants, geometry with its drawing, and free notes. */
+/** What pump it is: name, geometry with its drawing, and free notes. */
 export function PumpSection({ sheet }: { readonly sheet: Sheet }) {
   const { control, setValue } = useFormContext<SheetForm>();
   const geometry = useWatch({ control, name: 'geometry' });
-  const variants = useFieldArray({ control, name: 'variants' });
   return (
     <>
       <Field control={control} name="model" label="Model" />
@@ -77,41 +74,6 @@ export function PumpSection({ sheet }: { readonly sheet: Sheet }) {
           ),
         )}
       </View>
-      <Heading>Variants</Heading>
-      {variants.fields.map((variant, i) => (
-        <View key={variant.id} style={styles.variant}>
-          <Field control={control} name={`variants.${i}.name`} label="Variant, how it is told" />
-          <View style={styles.grid}>
-            <Field
-              control={control}
-              name={`variants.${i}.years`}
-              label="Years"
-              placeholder="2009–2014"
-              style={styles.cell}
-            />
-            <Field
-              control={control}
-              name={`variants.${i}.serials`}
-              label="Serial numbers"
-              style={styles.cell}
-            />
-          </View>
-          <Button
-            icon="trash-can-outline"
-            onPress={() => variants.remove(i)}
-            accessibilityLabel={`Remove variant ${i + 1}`}
-          >
-            Remove
-          </Button>
-        </View>
-      ))}
-      <Button
-        mode="outlined"
-        icon="plus"
-        onPress={() => variants.append({ id: newId(), name: '', years: '', serials: '', note: '' })}
-      >
-        Add a variant
-      </Button>
       <Field control={control} name="note" label="Notes" multiline />
     </>
   );
@@ -122,5 +84,4 @@ const styles = StyleSheet.create({
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   cell: { flexGrow: 1, flexBasis: 160, minWidth: 0 },
   wide: { width: '100%' },
-  variant: { gap: 6 },
 });

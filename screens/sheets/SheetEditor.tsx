@@ -15,13 +15,18 @@ import { FastenerSection } from './FastenerSection';
 import { LimitSection } from './LimitSection';
 import { PumpSection } from './PumpSection';
 import { SizeSection } from './SizeSection';
-import { fromForm, toForm, type FieldError, type SheetForm } from './sheetForm';
+import { BenchSection } from './BenchSection';
+import type { FieldError } from './formReader';
+import { fromForm, toForm, type SheetForm } from './sheetForm';
+import { VariantSection } from './VariantSection';
 
 const SECTIONS = [
-  { value: 'pump', name: 'Pump', holds: ['model', 'note', 'variants', 'geometry'] },
+  { value: 'pump', name: 'Pump', holds: ['model', 'note', 'geometry'] },
   { value: 'limits', name: 'Limits', holds: ['tiers', 'limits'] },
   { value: 'sizes', name: 'Sizes', holds: ['nominal', 'materials', 'gasket'] },
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
+  { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
+  { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'book'] },
 ] as const;
 type Section = (typeof SECTIONS)[number]['value'];
 
@@ -93,6 +98,8 @@ export function SheetEditor({ sheet, unit }: { readonly sheet: Sheet; readonly u
         {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
         {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
         {section === 'fasteners' ? <FastenerSection /> : null}
+        {section === 'variants' ? <VariantSection sheet={sheet} /> : null}
+        {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
         <Button
           mode="outlined"
           icon="file-export-outline"

@@ -103,3 +103,43 @@ describe('a sheet as a form', () => {
     );
   });
 });
+
+describe('the bench work of a sheet as a form', () => {
+  it('takes checks, variants and pairings as people write them', () => {
+    const { sheet, errors } = edited((f) => {
+      f.key = [{ id: 'ears', kind: 'feature', ask: 'Ears', options: 'three;  four ;', u: '' }];
+      f.variants = f.variants.slice(0, 2);
+      Object.assign(f.variants[0]!, { years: '2009 – 2014', serials: '–41 999' });
+      f.variants[0]!.marks = { ears: 'three' };
+      Object.assign(f.variants[1]!, { years: '2015–', serials: '42000' });
+      f.variants[1]!.marks = { ears: 'five' };
+    });
+    expect(errors).toEqual([]);
+    expect(sheet.key).toMatchObject([{ options: ['three', 'four'], u_mm: null }]);
+    expect(sheet.variants).toMatchObject([
+      { fromYear: 2009, toYear: 2014, fromSerial: null, toSerial: 41999 },
+      { fromYear: 2015, toYear: null, fromSerial: 42000, toSerial: 42000, marks: [] },
+    ]);
+    expect(sheet.variants[0]?.marks).toMatchObject([{ check: 'ears', option: 'three' }]);
+    // Pairings of variants that are gone go along.
+    expect(sheet.mixes).toEqual([]);
+  });
+  it.each<[string, (f: SheetForm) => void, string]>([
+    ['one answer only', (f) => (f.key[0]!.options = 'narrow'), 'key.0.options'],
+    ['a range that ends first', (f) => (f.variants[0]!.years = '2014–2009'), 'variants.0.years'],
+    ['no number', (f) => (f.variants[0]!.serials = 'all'), 'variants.0.serials'],
+    ['three ends', (f) => (f.variants[0]!.years = '1–2–3'), 'variants.0.years'],
+    ['a variant without a name', (f) => (f.variants[1]!.name = ' '), 'variants.1.name'],
+    [
+      'a size from large to small',
+      (f) => (f.variants[0]!.marks.width = '20.1–19'),
+      'variants.0.marks.width',
+    ],
+    ['an empty step', (f) => (f.strip[0]!.do = ''), 'strip.0.do'],
+    ['half a seal', (f) => (f.renew[0]!.count = '0.5'), 'renew.0.count'],
+    ['an answer that is none', (f) => (f.also[0]!.expected = 'perhaps'), 'also.0.expected'],
+    ['a depth in words', (f) => (f.book[0]!.upTo = 'deep'), 'book.0.upTo'],
+  ])('refuses %s at its field', (_, change, path) => {
+    expect(edited(change).errors.map((e) => e.path)).toContain(path);
+  });
+});

@@ -1,18 +1,17 @@
 import { ValidationError } from 'yup';
-import { InputError } from '@/core/errors';
 import { familyOf, pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
-import { parseNumber, parseReading } from '@/core/quantity/parse';
-import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import type { LengthKind, ShopUnit } from '@/core/quantity/units';
 import { sheetDoubts } from '@/core/records/doubts';
 import { sheetSchema, type Sheet, type SheetLimit } from '@/core/records/sheet';
+import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
+import { Reader, type FieldError } from './formReader';
 
 /** The sheet's form: every figure as text, as people write it. */
-export interface SheetForm {
+export interface SheetForm extends BenchForm {
   model: string;
   note: string;
   gasket: string;
-  variants: Sheet['variants'];
   geometry: Record<string, string>;
   materials: Record<string, { name: string; alpha: string; hot: string }>;
   nominal: Record<string, string>;
@@ -31,11 +30,6 @@ export interface LimitFields {
   side: SheetLimit['side'];
   gasket: SheetLimit['gasket'];
   source: string;
-}
-
-export interface FieldError {
-  readonly path: string;
-  readonly message: string;
 }
 
 /** What a form comes to: the sheet, what is wrong with it, and what only looks wrong. */
@@ -81,7 +75,7 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
     model: sheet.model,
     note: sheet.note,
     gasket: sheet.gasket_mm === 0 ? '' : text(sheet.gasket_mm, 'gap'),
-    variants: sheet.variants.map((v) => ({ ...v })),
+    ...toBenchForm(sheet, unit),
     geometry: Object.fromEntries(
       Object.entries(sheet.geometry).map(([field, value]) => [field, geometryText(value)]),
     ),
@@ -124,43 +118,6 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
 /** Geometry is a drawing's: always in mm and degrees, whatever the shop reads gaps in. */
 const geometryText = (value: unknown): string =>
   typeof value === 'number' ? trimmed(value, 4) : String(value);
-
-/** Reads the texts of a form; what cannot be read is noted with its path. */
-class Reader {
-  readonly errors: FieldError[] = [];
-
-  constructor(private readonly unit: ShopUnit) {}
-
-  /** A length, or the figure kept where its text was not touched: turning the unit does not round it. */
-  length(
-    path: string,
-    text: string,
-    kind: LengthKind,
-    kept: { text: string | undefined; mm: number | null },
-  ): number | null {
-    if (text.trim() === '') return null;
-    if (text === kept.text) return kept.mm;
-    try {
-      return parseReading(text, kind, bareUnit(kind, this.unit)).mm;
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      this.wrong(path, error.message);
-      return null;
-    }
-  }
-
-  /** A plain number, a decimal comma read as a point. */
-  number(path: string, text: string): number | null {
-    const value = parseNumber(text);
-    if (value === null || Number.isFinite(value)) return value;
-    this.wrong(path, `“${text.trim()}” is not a number.`);
-    return null;
-  }
-
-  wrong(path: string, message: string): void {
-    this.errors.push({ path, message });
-  }
-}
 
 function readGeometry(form: SheetForm, sheet: Sheet, read: Reader): object {
   const family = familyOf(sheet.family);
@@ -251,9 +208,6 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
   form.tiers.forEach((tier, i) => {
     if (tier.name.trim() === '') read.wrong(`tiers.${i}.name`, 'A tier needs a name.');
   });
-  form.variants.forEach((v, i) => {
-    if (v.name.trim() === '') read.wrong(`variants.${i}.name`, 'A variant needs a name.');
-  });
   const geometry = readGeometry(form, sheet, read);
   const changed = JSON.stringify(geometry) !== JSON.stringify(sheet.geometry);
   const broken = read.errors.some((e) => e.path.startsWith('geometry.'));
@@ -262,7 +216,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     ...pumped,
     model: form.model.trim(),
     note: form.note,
-    variants: form.variants,
+    ...fromBenchForm(form, before, sheet, read),
     gasket_mm:
       read.length('gasket', form.gasket, 'gap', { text: before.gasket, mm: sheet.gasket_mm }) ?? 0,
     materials: readMaterials(form, pumped, read),

@@ -16,7 +16,17 @@ const EFFECT: Readonly<Record<Effect, string>> = {
   same: 'is here already, unchanged',
 };
 
-const KIND = { job: 'Job', sheet: 'Sheet', study: 'Study', shop: 'Shop:' } as const;
+const KIND = { job: 'Job', sheet: 'Sheet', study: 'Study', shop: 'Shop:', photo: 'Photo' } as const;
+
+/** What an import would do, a line for each record; photos by their number. */
+function linesOf(planned: readonly Planned[]): string[] {
+  const named = planned.filter((p) => p.kind !== 'photo');
+  const photos = planned.length - named.length;
+  return [
+    ...named.map(({ kind, name, effect }) => `${KIND[kind]} ${name} ${EFFECT[effect]}.`),
+    ...(photos > 0 ? [`${photos} ${photos === 1 ? 'photo' : 'photos'} with them.`] : []),
+  ];
+}
 
 type State =
   | { at: 'start' }
@@ -78,9 +88,9 @@ export function ImportScreen() {
           <Heading>{state.name}</Heading>
           {state.planned.length === 0 ? <Words>The file holds no record.</Words> : null}
           <View role="list">
-            {state.planned.map(({ kind, record, name, effect }) => (
-              <View key={record.id} role="listitem">
-                <Words>{`${KIND[kind]} ${name} ${EFFECT[effect]}.`}</Words>
+            {linesOf(state.planned).map((words) => (
+              <View key={words} role="listitem">
+                <Words>{words}</Words>
               </View>
             ))}
           </View>

@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet } from 'react-native';
-import { TOUCH, usePalette } from '@/ui/theme';
-import { Words } from '@/ui/Words';
+import { TOUCH, usePalette } from './theme';
+import { Words } from './Words';
 
 interface Props {
   readonly name: string;

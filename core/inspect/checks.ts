@@ -1,0 +1,84 @@
+import { SERIAL, YEAR, type KeyAnswer, type KeyCheck, type Variant } from '../records/key';
+import type { Sheet } from '../records/sheet';
+
+/** A check of the key: one of the sheet's own, or the year or serial number off the plate. */
+export interface Check {
+  readonly id: string;
+  readonly kind: KeyCheck['kind'] | 'year' | 'serial';
+  readonly ask: string;
+  readonly options: readonly string[];
+  /** Standard uncertainty of a size as it is usually measured, in mm. */
+  readonly u_mm: number;
+}
+
+/** What a variant may show at a check: some option, or anything from one figure to another. */
+export type Shown =
+  { readonly option: string } | { readonly from: number; readonly to: number } | null;
+
+/** A size may lie this many standard uncertainties outside before it speaks against a variant. */
+const COVERAGE = 2;
+
+/** How a variant's plate is read. */
+const PLATE = {
+  [YEAR]: { ask: 'Which year does the plate or casting say?', ends: ['fromYear', 'toYear'] },
+  [SERIAL]: { ask: 'Serial number, digits only', ends: ['fromSerial', 'toSerial'] },
+} as const;
+
+type PlateCheck = keyof typeof PLATE;
+
+const isPlate = (id: string): id is PlateCheck => id in PLATE;
+
+/** The checks of a sheet in its own order, then year and serial number where some variant has them. */
+export function checksOf(sheet: Pick<Sheet, 'key' | 'variants'>): Check[] {
+  const own = sheet.key.map(({ id, kind, ask, options, u_mm }): Check => ({
+    ...{ id, kind, ask, options },
+    u_mm: u_mm ?? 0,
+  }));
+  const plates = ([YEAR, SERIAL] as const).filter((id) =>
+    sheet.variants.some((v) => PLATE[id].ends.some((end) => v[end] !== null)),
+  );
+  return [
+    ...own,
+    ...plates.map((id): Check => ({ id, kind: id, ask: PLATE[id].ask, options: [], u_mm: 0 })),
+  ];
+}
+
+/** What a variant shows at a check; null where the sheet does not say. */
+export function shownBy(variant: Variant, check: Pick<Check, 'id'>): Shown {
+  if (isPlate(check.id)) {
+    const [from, to] = PLATE[check.id].ends.map((end) => variant[end]) as (number | null)[];
+    return from == null && to == null ? null : { from: from ?? -Infinity, to: to ?? Infinity };
+  }
+  const mark = variant.marks.find((m) => m.check === check.id);
+  if (!mark) return null;
+  if (mark.option !== null) return { option: mark.option };
+  const { from_mm, to_mm } = mark;
+  if (from_mm === null && to_mm === null) return null;
+  return { from: from_mm ?? -Infinity, to: to_mm ?? Infinity };
+}
+
+/** How an answer speaks against a variant, in words; null where it does not. */
+export function against(variant: Variant, check: Check, answer: KeyAnswer): string | null {
+  const shown = shownBy(variant, check);
+  if (shown === null) return null;
+  if ('option' in shown) {
+    if (answer.option === null || answer.option === shown.option) return null;
+    return `${shown.option}, here ${answer.option}`;
+  }
+  if (answer.value === null) return null;
+  const slack = COVERAGE * (answer.u_mm ?? check.u_mm);
+  const { from, to } = shown;
+  if (answer.value >= from - slack && answer.value <= to + slack) return null;
+  return `${rangeWords(from, to)}, here ${answer.value}`;
+}
+
+/** `2009–2014`, `from 2015`, `up to 20.05` */
+export function rangeWords(from: number, to: number): string {
+  if (from === -Infinity) return `up to ${to}`;
+  if (to === Infinity) return `from ${from}`;
+  return from === to ? `${from}` : `${from}–${to}`;
+}
+
+/** Whether an answer says anything at all. */
+export const tells = (answer: KeyAnswer): boolean =>
+  answer.option !== null || answer.value !== null;

@@ -1,0 +1,207 @@
+import type { DefectId, SurfaceKind } from '../pumps/teardown/defects';
+import type { Surface } from '../pumps/teardown/teardown';
+import type { HouseRules } from '../records/rules';
+import type { Sheet } from '../records/sheet';
+import type { Consequence, Nail } from '../records/teardown';
+
+/** What was seen on a surface. */
+export interface Seen {
+  readonly defect: DefectId;
+  readonly nail: Nail | null;
+  readonly depth_mm: number | null;
+}
+
+/** What the app proposes, and on what ground. */
+export interface Proposal {
+  readonly consequence: Consequence;
+  readonly why: string;
+  /** Measuring the rest is pointless. */
+  readonly ends: boolean;
+}
+
+/** A rule of the trade; the first that holds is taken. */
+interface Rule {
+  readonly defects: readonly DefectId[];
+  readonly on?: readonly SurfaceKind[];
+  readonly nail?: Nail;
+  /** Holds up to this depth, where one was mic'd. */
+  readonly upTo_mm?: number;
+  readonly house?: Partial<HouseRules>;
+  readonly consequence: Consequence;
+  readonly why: string;
+  readonly ends?: true;
+}
+
+const FLAT: readonly SurfaceKind[] = ['face'];
+const ROTATING: readonly SurfaceKind[] = ['teeth', 'rim'];
+
+/** What a plate or face can lose by hand, in mm: tenths only. */
+const BY_HAND_MM = 0.01;
+
+/** The rules in the order in which they are tried. */
+const RULES: readonly Rule[] = [
+  {
+    defects: ['cracked'],
+    on: ['casting', 'crescent'],
+    consequence: 'scrap',
+    why: 'a crack opens under pressure, and nothing that is measured behind it counts',
+    ends: true,
+  },
+  { defects: ['cracked'], consequence: 'replace', why: 'a crack goes on' },
+  {
+    defects: ['twisted', 'mushroomed', 'broken'],
+    consequence: 'replace',
+    why: 'it was overloaded: it will not carry the load again',
+  },
+  {
+    defects: ['chipped'],
+    consequence: 'replace',
+    why: 'the next piece goes through the pump',
+  },
+  {
+    defects: ['turned'],
+    consequence: 'replace',
+    why: 'a bushing that has turned leaves its bore suspect: measure that as well',
+  },
+  {
+    defects: ['walked-in'],
+    on: ['crescent'],
+    consequence: 'replace',
+    why: 'metal that is gone from the crescent does not come back',
+  },
+  {
+    defects: ['walked-in'],
+    consequence: 'replace',
+    why: 'with good bushings in, nothing but a new or sleeved bore brings the tip clearance back',
+  },
+  { defects: ['worn-through'], consequence: 'replace', why: 'the coating is what ran' },
+  {
+    defects: ['blued'],
+    on: ['bearing'],
+    consequence: 'replace',
+    why: 'it has run dry, and its metal has flowed',
+  },
+  {
+    defects: ['blued'],
+    on: ['journal'],
+    nail: 'catches',
+    consequence: 'replace',
+    why: 'torn and blue: its hard skin is gone',
+  },
+  {
+    defects: ['blued'],
+    consequence: 'dress',
+    why: 'blue alone may be skin deep: polish, then measure hub and bushing',
+  },
+  {
+    defects: ['polished'],
+    consequence: 'pass',
+    why: 'bright is where it touched: the clearance says whether too much',
+  },
+  { defects: ['nicked'], consequence: 'dress', why: 'a raised edge is stoned off, flat' },
+  {
+    defects: ['stuck'],
+    consequence: 'dress',
+    why: 'free it clean; scored under the dirt, replace',
+  },
+  {
+    defects: ['porous'],
+    nail: 'catches',
+    consequence: 'replace',
+    why: 'pores under a seal or between two sides leak',
+  },
+  { defects: ['porous'], consequence: 'pass', why: 'pores that the nail does not find hold oil' },
+  {
+    defects: ['scored', 'pitted', 'ridge', 'gouged', 'stepped'],
+    nail: 'passes',
+    consequence: 'pass',
+    why: 'what the nail does not catch on does not leak',
+  },
+  { defects: ['rusted'], nail: 'passes', consequence: 'dress', why: 'skin rust rubs off' },
+  {
+    defects: ['scored', 'pitted', 'ridge', 'rusted'],
+    on: FLAT,
+    upTo_mm: BY_HAND_MM,
+    house: { lapping: 'normal' },
+    consequence: 'dress',
+    why: 'tenths come off by hand on a true plate: a rule of this house',
+  },
+  {
+    defects: ['scored', 'pitted', 'ridge', 'rusted', 'gouged'],
+    on: FLAT,
+    consequence: 'machine',
+    why: 'the nail catches: the face is cut true, and measured again after',
+  },
+  {
+    defects: ['gouged'],
+    on: ['casting'],
+    consequence: 'dress',
+    why: 'outside the working surfaces a burr is dressed off',
+  },
+  {
+    defects: ['scored', 'pitted', 'rusted'],
+    on: ROTATING,
+    house: { gears: 'keep' },
+    consequence: 'dress',
+    why: 'a sound pair is kept: burrs stoned off, clearances measured',
+  },
+  {
+    defects: ['scored', 'rusted'],
+    on: ['journal'],
+    consequence: 'dress',
+    why: 'polish within its limit; under it, replace',
+  },
+  {
+    defects: ['scored', 'rusted'],
+    on: ['wall', 'crescent'],
+    consequence: 'dress',
+    why: 'burrs off; what is gone shows in the clearance',
+  },
+];
+
+/** Where nothing else holds. */
+const LAST: Proposal = {
+  consequence: 'replace',
+  why: 'the nail catches, and no work brings it back',
+  ends: false,
+};
+
+function holds(rule: Rule, { defect, nail, depth_mm }: Seen, kind: SurfaceKind, house: HouseRules) {
+  return (
+    rule.defects.includes(defect) &&
+    (!rule.on || rule.on.includes(kind)) &&
+    (!rule.nail || rule.nail === nail) &&
+    (rule.upTo_mm === undefined || (depth_mm !== null && depth_mm <= rule.upTo_mm)) &&
+    Object.entries(rule.house ?? {}).every(([id, value]) => house[id as keyof HouseRules] === value)
+  );
+}
+
+/** What the sheet's book says of it: the entry that allows the least depth that is still enough. */
+function byTheBook(sheet: Pick<Sheet, 'book'>, surface: Surface, seen: Seen): Proposal | null {
+  const depth = seen.depth_mm ?? Infinity;
+  const [entry] = sheet.book
+    .filter((b) => b.surface === surface.id && b.defect === seen.defect)
+    .filter((b) => b.upTo_mm === null || depth <= b.upTo_mm)
+    .sort((a, b) => (a.upTo_mm ?? Infinity) - (b.upTo_mm ?? Infinity));
+  if (!entry) return null;
+  const { consequence, source } = entry;
+  const why = source ? `by the sheet: ${source}` : 'by the sheet';
+  return { consequence, why, ends: consequence === 'scrap' };
+}
+
+/**
+ * What follows from a defect: by the sheet where it says anything, else by the
+ * rules of the trade and of the house. A proposal; the person decides.
+ */
+export function proposalFor(
+  sheet: Pick<Sheet, 'book'>,
+  surface: Surface,
+  seen: Seen,
+  house: HouseRules,
+): Proposal {
+  const book = byTheBook(sheet, surface, seen);
+  if (book) return book;
+  const rule = RULES.find((r) => holds(r, seen, surface.kind, house));
+  if (!rule) return LAST;
+  return { consequence: rule.consequence, why: rule.why, ends: rule.ends ?? false };
+}

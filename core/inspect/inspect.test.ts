@@ -1,0 +1,367 @@
+import fc from 'fast-check';
+import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { emptyJob } from '../../demo/job';
+import { truth } from '../../demo/truth';
+import { FAMILIES, pumpOf, teardownOf } from '../pumps/registry';
+import { defectsOf } from '../pumps/teardown/defects';
+import { wayRoundOf, WAYS_ROUND } from '../pumps/teardown/wayRound';
+import type { Job } from '../records/job';
+import type { KeyAnswer } from '../records/key';
+import type { Sheet } from '../records/sheet';
+import type { Finding } from '../records/teardown';
+import { against, checksOf, shownBy } from './checks';
+import { gainOf, identify } from './identify';
+import { alsoChecked } from './also';
+import { askedFor, endOf, lookedAt } from './looking';
+import { mixOf } from './mixing';
+import { orderList } from './order';
+import { nearestSurface, placedSurfaces } from './spot';
+import { buildOrder, noteWords, stripped, wrongParts } from './stripping';
+import { answerWords, shownWords, standingWords } from './words';
+
+const JOB = emptyJob(VELTRANE_T6, '2026-11-23T08:00:00.000Z');
+const made = (id: string) => ({ id, at: '2026-11-23T09:00:00.000Z', by: 'Ivo K.', struck: null });
+
+const found = (surface: string, more: Partial<Finding> = {}): Finding => ({
+  ...made(`f-${surface}`),
+  ...{ surface, defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
+  ...{ proposed: 'machine', why: '', decided: 'machine', remark: '' },
+  ...more,
+});
+
+const withFindings = (...findings: Finding[]): Job => ({ ...JOB, findings });
+
+/** Answers by the key from what a variant shows, until it has nothing more to ask. */
+function led(sheet: Sheet, variant: Sheet['variants'][number], lie?: (a: KeyAnswer) => KeyAnswer) {
+  const answers: KeyAnswer[] = [];
+  for (let n = 0; n < 20; n++) {
+    const { next } = identify(sheet, answers);
+    if (!next) break;
+    const honest = truth(variant, next);
+    answers.push(lie && n === 0 ? lie(honest) : honest);
+  }
+  return identify(sheet, answers);
+}
+
+describe('the key', () => {
+  const all = DEMO_SHEETS.flatMap((sheet) => sheet.variants.map((v) => [sheet, v] as const));
+
+  it.each(all.map(([s, v]) => [`${s.model}: ${v.name}`, s, v] as const))(
+    'finds %s from true answers',
+    (_, sheet, variant) => {
+      const state = led(sheet, variant);
+      expect(state.left.map((v) => v.name)).toEqual([variant.name]);
+      expect(state.standing).toBe('one');
+      expect(standingWords(state)).toContain(`It is ${variant.name}`);
+    },
+  );
+  it('goes on without what nobody can tell, and warns where two are alike', () => {
+    const sheet = DEMO_SHEETS.find((s) => s.id.endsWith('e2'))!;
+    const serial = { check: 'serial', option: null, value: null, u_mm: null };
+    const state = identify(sheet, [serial]);
+    expect(state.standing).toBe('alike');
+    expect(state.next).toBeNull();
+    expect(standingWords(state)).toMatch(/cannot be told apart by what is known/);
+  });
+  it('asks the check that splits best, not the first', () => {
+    expect(checksOf(VELTRANE_T6)[0]?.id).toBe('window');
+    expect(identify(VELTRANE_T6, []).next?.id).toBe('serial');
+  });
+  it('reads a size with its uncertainty', () => {
+    const check = checksOf(VELTRANE_T6).find((c) => c.id === 'width')!;
+    const early = VELTRANE_T6.variants[0]!;
+    const size = (value: number): KeyAnswer => ({
+      check: 'width',
+      option: null,
+      value,
+      u_mm: 0.01,
+    });
+    expect(against(early, check, size(20.06))).toBeNull();
+    expect(against(early, check, size(20.08))).toBe('19.9–20.05, here 20.08');
+    expect(answerWords(check, size(20.06))).toBe('20.06 mm ± 0.02');
+  });
+  it('says so where every variant is contradicted, and names the nearest', () => {
+    const answer = (check: string, option: string) => ({ check, option, value: null, u_mm: null });
+    const state = identify(VELTRANE_T6, [
+      answer('window', 'narrow'),
+      answer('lugs', 'four flats'),
+      answer('relief', 'bolted on'),
+    ]);
+    expect(state.standing).toBe('contradicted');
+    expect(state.left).toEqual([]);
+    expect(standingWords(state)).toMatch(/nothing fits them all. Nearest: T6 late, bolted relief/);
+  });
+  it('with one wrong answer never names one with certainty when the rest contradicts it', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...all),
+        fc.nat(10),
+        fc.nat(10),
+        fc.boolean(),
+        ([sheet, variant], which, other, all_) => {
+          const checks = checksOf(sheet);
+          const wrong = checks[which % checks.length]!;
+          const liar = sheet.variants[other % sheet.variants.length]!;
+          const asked = all_ ? checks : checks.filter((c, i) => c === wrong || i % 2 === 0);
+          const answers = asked.map((c) => truth(c === wrong ? liar : variant, c));
+          const state = identify(sheet, answers);
+          // Whatever is named has no answer against it; whatever is sure has two against every other.
+          for (const v of state.left) {
+            for (const a of answers) {
+              expect(
+                against(
+                  v,
+                  checks.find((c) => c.id === a.check)!,
+                  a,
+                ),
+              ).toBeNull();
+            }
+          }
+          if (state.backed) {
+            for (const c of state.candidates) {
+              if (c.variant !== state.left[0]) expect(c.objections.length).toBeGreaterThan(1);
+            }
+            expect(state.left[0]).toBe(variant);
+          }
+        },
+      ),
+    );
+  });
+  it('never loses the right one by an answer that is true, whatever was answered before', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...all), fc.nat(63), ([sheet, variant], mask) => {
+        const answers = checksOf(sheet)
+          .filter((_, i) => mask & (1 << i))
+          .map((c) => truth(variant, c));
+        expect(identify(sheet, answers).left).toContain(variant);
+      }),
+    );
+  });
+  it('expects of a check no less than nothing and no more than all, and asks none twice', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...all), fc.nat(63), ([sheet, variant], mask) => {
+        const checks = checksOf(sheet);
+        for (const check of checks) {
+          const gain = gainOf(check, sheet.variants);
+          expect(gain).toBeGreaterThan(-1e-9);
+          expect(gain).toBeLessThan(Math.log2(sheet.variants.length) + 1e-9);
+        }
+        const asked = new Set<string>();
+        const answers: KeyAnswer[] = [];
+        for (let n = 0; n <= checks.length; n++) {
+          const { next } = identify(sheet, answers);
+          if (!next) return;
+          expect(asked.has(next.id)).toBe(false);
+          asked.add(next.id);
+          const unsaid = { check: next.id, option: null, value: null, u_mm: null };
+          answers.push(mask & (1 << n) ? unsaid : truth(variant, next));
+        }
+        throw new Error('more questions than checks');
+      }),
+    );
+  });
+  it('needs no more questions than the listed order, on any sheet, and fewer on all', () => {
+    const questions = (sheet: Sheet, variant: Sheet['variants'][number], byKey: boolean) => {
+      const answers: KeyAnswer[] = [];
+      for (const listed of checksOf(sheet)) {
+        const { left, next } = identify(sheet, answers);
+        const check = byKey ? next : listed;
+        if (left.length === 1 || !check) break;
+        answers.push(truth(variant, check));
+      }
+      return answers.length;
+    };
+    const sum = (sheet: Sheet, byKey: boolean) =>
+      sheet.variants.reduce((n, v) => n + questions(sheet, v, byKey), 0);
+    const [key, listed] = [true, false].map((byKey) => DEMO_SHEETS.map((s) => sum(s, byKey)));
+    key!.forEach((n, i) => expect(n).toBeLessThanOrEqual(listed![i]!));
+    const total = (counts: number[]) => counts.reduce((a, b) => a + b, 0);
+    expect(total(key!)).toBeLessThan(total(listed!));
+  });
+  it('says nothing of a sheet without variants', () => {
+    const state = identify({ key: [], variants: [] }, []);
+    expect(state).toMatchObject({ standing: 'alike', left: [], next: null });
+    expect(standingWords(state)).toBe('The sheet names no variant.');
+  });
+  it('writes what a variant is known by', () => {
+    const late = VELTRANE_T6.variants[4]!;
+    const words = checksOf(VELTRANE_T6).map((c) => shownWords(late, c));
+    expect(words).toEqual([
+      'wide',
+      'bolted on',
+      'four flats',
+      '21.9–22.05 mm',
+      'from 2017',
+      'from 82001',
+    ]);
+    expect(shownBy({ ...late, marks: [] }, { id: 'width' })).toBeNull();
+  });
+});
+
+describe('parts of two pumps', () => {
+  const job = { ...JOB, variant: 'variant-2' };
+  it('fit in one direction only', () => {
+    const late = mixOf({ ...job, mixed: [{ part: 'cover', variant: 'variant-3' }] });
+    expect(late).toMatchObject([{ part: 'cover', against: 'body', verdict: 'fits' }]);
+    const early = mixOf({
+      ...job,
+      variant: 'variant-3',
+      mixed: [{ part: 'cover', variant: 'variant-2' }],
+    });
+    expect(early).toMatchObject([
+      { verdict: 'fits-not', note: 'its vent meets the pressure side' },
+    ]);
+  });
+  it('are held against each other as well, and what the sheet does not say is said', () => {
+    const mixed = mixOf({ ...job, mixed: [{ part: 'drive', variant: 'variant-3' }] });
+    expect(mixed.map((m) => [m.against, m.verdict])).toEqual([
+      ['body', 'fits'],
+      ['hub', 'fits-not'],
+    ]);
+    expect(mixOf({ ...job, mixed: [{ part: 'driven', variant: 'variant-4' }] })).toMatchObject([
+      { verdict: 'unsaid' },
+    ]);
+    expect(mixOf(job)).toEqual([]);
+  });
+});
+
+describe('what findings ask for', () => {
+  const first = (job: Job) => askedFor(job).map((a) => a.characteristic);
+  it('is the clearance that the defect touches, the first finding first', () => {
+    expect(first(withFindings(found('cover-track')))).toEqual(['cover-wear']);
+    expect(first(withFindings(found('hub', { defect: 'blued' })))).toEqual([
+      'hub-bushing',
+      'tip-crescent-drive',
+    ]);
+    expect(first(withFindings(found('cover-track'), found('floor')))).toEqual([
+      'floor-tilt',
+      'face-drive',
+      'face-driven',
+      'cover-wear',
+    ]);
+  });
+  it('is nothing for what is sound, struck, or only bright', () => {
+    expect(first(withFindings(found('cover-track', { defect: null })))).toEqual([]);
+    const struck = { at: made('').at, by: '', why: 'a mistake' };
+    expect(first(withFindings(found('cover-track', { struck })))).toEqual([]);
+    expect(first(withFindings(found('wall', { defect: 'polished' })))).toEqual([]);
+  });
+});
+
+describe('a finding that ends the job', () => {
+  it('is the one that a person decided as scrap', () => {
+    expect(endOf(withFindings(found('floor')))).toBeNull();
+    const cracked = found('ears', { defect: 'cracked', decided: 'scrap' });
+    expect(endOf(withFindings(found('floor'), cracked))).toBe(cracked);
+    expect(endOf(withFindings({ ...cracked, decided: 'machine' }))).toBeNull();
+  });
+});
+
+describe('the surfaces of every family', () => {
+  const pumps = [
+    ...FAMILIES.map((f) => ({ family: f.id, geometry: f.example })),
+    ...DEMO_SHEETS.map(({ family, geometry }) => ({ family, geometry })),
+  ];
+  it('lie on the drawing, apart from each other, and belong to a part', () => {
+    for (const pump of pumps) {
+      const { parts, characteristics } = pumpOf(pump);
+      const placed = placedSurfaces(pump);
+      expect(new Set(placed.map((p) => p.surface.id)).size).toBe(placed.length);
+      for (const { surface, view, at } of placed) {
+        expect(parts.map((p) => p.id)).toContain(surface.part);
+        const outline = FAMILIES.find((f) => f.id === pump.family)!.outline(pump.geometry, {
+          view,
+        });
+        expect(Math.hypot(at.x, at.y)).toBeLessThan(1.4 * outline.extent_mm);
+        expect(defectsOf(surface.kind).length).toBeGreaterThan(0);
+        for (const { measure } of surface.asks) {
+          const known = measure.filter((id) => characteristics.some((c) => c.id === id));
+          expect([surface.id, known]).not.toEqual([surface.id, []]);
+        }
+      }
+    }
+  });
+  it('are found by the place that was touched', () => {
+    for (const pump of pumps.filter((p) => p.family !== 'external-gear')) {
+      for (const { surface, view, at } of placedSurfaces(pump)) {
+        const near = nearestSurface(pump, view, { x: at.x + 0.01, y: at.y });
+        const twin = placedSurfaces(pump).find(
+          (p) => p.view === view && p.at.x === at.x && p.at.y === at.y,
+        );
+        expect(near?.id).toBe(twin?.surface.id ?? surface.id);
+      }
+    }
+    expect(nearestSurface(VELTRANE_T6, 'unit', { x: 0, y: 0 })).toBeNull();
+  });
+  it('are all in the list, looked at or not', () => {
+    const looked = lookedAt(withFindings(found('floor'), found('deck', { defect: null })));
+    expect(looked).toHaveLength(teardownOf(VELTRANE_T6).surfaces.length);
+    const states = Object.fromEntries(looked.map((l) => [l.surface.id, l.state]));
+    expect(states).toMatchObject({ floor: 'found', deck: 'sound', wall: 'unseen' });
+  });
+});
+
+describe('the strip', () => {
+  it('has steps that note what can be drawn, in every family', () => {
+    for (const { id, example } of FAMILIES) {
+      const { strip, renew } = teardownOf({ family: id, geometry: example });
+      expect(strip.length).toBeGreaterThan(3);
+      expect(renew.length).toBeGreaterThan(1);
+      expect(strip.some((s) => s.caution !== '')).toBe(true);
+      for (const step of strip) {
+        expect(step.way === '' || wayRoundOf(step.way) !== undefined).toBe(true);
+      }
+    }
+    for (const { options } of WAYS_ROUND) expect(options.length).toBeGreaterThan(1);
+  });
+  const note = (step: string, way: string, state: 'there' | 'missing' = 'there', remark = '') => ({
+    ...made(`s-${step}`),
+    ...{ step, way, state, remark },
+  });
+  const job: Job = {
+    ...JOB,
+    strip: [note('seal', 'down'), note('drive', 'up'), note('cover', '', 'missing', 'one dowel')],
+  };
+  it('comes back in reverse', () => {
+    const forth = stripped(job).map((s) => s.step.id);
+    expect(buildOrder(job).map((s) => s.step.id)).toEqual([...forth].reverse());
+    const words = stripped(job).map(({ step, note: n }) => (n ? noteWords(step, n) : null));
+    expect(words).toEqual([
+      'Seal lip to the pump',
+      'missing; one dowel',
+      null,
+      'Bevel to the converter',
+      null,
+      null,
+    ]);
+  });
+  it('puts what is missing and what is renewed on the order list', () => {
+    expect(wrongParts(job).map((s) => s.step.id)).toEqual(['cover']);
+    const names = (j: Job) => orderList(j).map((l) => l.name);
+    expect(names(job)).toEqual([
+      ...['Converter seal', 'Pump body O-ring', 'Pump to case gasket', 'Sealing rings, set'],
+      ...['Hub bushing', 'Cover: one dowel'],
+    ]);
+    const measured: Job = { ...job, rules: { ...job.rules, renew: 'measured' } };
+    expect(names(measured)).not.toContain('Hub bushing');
+    const worn: Job = { ...measured, findings: [found('bushing', { decided: 'replace' })] };
+    expect(names(worn)).toContain('Bushing');
+    expect(names({ ...worn, rules: job.rules })).not.toContain('Bushing');
+  });
+});
+
+describe('the small checks', () => {
+  it('differ where the answer is not the expected one', () => {
+    const answer = (check: string, words: string) => ({ ...made(check), check, answer: words });
+    const job: Job = { ...JOB, also: [answer('splines', 'rocks'), answer('clutch', 'both')] };
+    expect(alsoChecked(job).map((c) => [c.check.id, c.differs])).toEqual([
+      ['splines', true],
+      ['lands', false],
+      ['rings', false],
+      ['race', false],
+      ['converter-hub', false],
+      ['clutch', false],
+      ['tabs', false],
+    ]);
+  });
+});

@@ -1,0 +1,67 @@
+import { pumpOf, teardownOf } from '../pumps/registry';
+import type { Surface } from '../pumps/teardown/teardown';
+import { standing, type Job } from '../records/job';
+import type { Finding } from '../records/teardown';
+
+/** A surface and what was seen on it. */
+export interface Looked {
+  readonly surface: Surface;
+  /** What stands of it; empty where nobody has looked. */
+  readonly findings: readonly Finding[];
+  readonly state: 'unseen' | 'sound' | 'found';
+}
+
+/** Every surface of the pump, in the order of the parts on the bench. */
+export function lookedAt(job: Pick<Job, 'sheet' | 'findings'>): Looked[] {
+  const seen = standing(job.findings);
+  return teardownOf(job.sheet).surfaces.map((surface) => {
+    const findings = seen.filter((f) => f.surface === surface.id);
+    const state =
+      findings.length === 0 ? 'unseen' : findings.every((f) => !f.defect) ? 'sound' : 'found';
+    return { surface, findings, state };
+  });
+}
+
+/** The finding after which measuring the rest is pointless, as a person decided; null where there is none. */
+export function endOf(job: Pick<Job, 'findings'>): Finding | null {
+  return standing(job.findings).find((f) => f.decided === 'scrap') ?? null;
+}
+
+/** Why something is measured before its turn. */
+export interface AskedFor {
+  readonly characteristic: string;
+  readonly surface: Surface;
+  readonly finding: Finding;
+  readonly why: string;
+}
+
+/** What the findings ask to be measured, the first finding's wishes first; each characteristic once. */
+export function askedFor(job: Pick<Job, 'sheet' | 'findings'>): readonly AskedFor[] {
+  const known = ASKED.get(job.findings);
+  if (known?.sheet === job.sheet) return known.asked;
+  const there = new Set(pumpOf(job.sheet).characteristics.map((c) => c.id));
+  const asked = new Map<string, AskedFor>();
+  for (const { surface, findings } of lookedAt(job)) {
+    for (const finding of findings) {
+      for (const { defects, measure, why } of surface.asks) {
+        const { defect } = finding;
+        const heard = defects ? defects.some((d) => d === defect) : defect !== 'polished';
+        if (!defect || !heard) continue;
+        for (const characteristic of measure.filter((id) => there.has(id))) {
+          if (!asked.has(characteristic)) {
+            asked.set(characteristic, { characteristic, surface, finding, why });
+          }
+        }
+      }
+    }
+  }
+  const list = [...asked.values()];
+  ASKED.set(job.findings, { sheet: job.sheet, asked: list });
+  return list;
+}
+
+/** Worked out last for a list of findings: every tap of measuring asks. */
+const ASKED = new WeakMap<
+  Job['findings'],
+  { readonly sheet: Job['sheet']; readonly asked: readonly AskedFor[] }
+>();

@@ -1,0 +1,42 @@
+import { wayRoundOf, wayRoundWords } from '../pumps/teardown/wayRound';
+import { standing, type Job } from '../records/job';
+import type { Sheet } from '../records/sheet';
+import type { StripNote } from '../records/teardown';
+
+export type StripStep = Sheet['strip'][number];
+
+/** A step of the strip, and what was noted at it. */
+export interface Stripped {
+  readonly step: StripStep;
+  readonly note: StripNote | null;
+}
+
+/** The steps in order, each with the note that stands. */
+export function stripped(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
+  const notes = standing(job.strip);
+  return job.sheet.strip.map((step) => ({
+    step,
+    note: notes.findLast((n) => n.step === step.id) ?? null,
+  }));
+}
+
+/** How the parts go back together: what was noted, last first. */
+export function buildOrder(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
+  return stripped(job).reverse();
+}
+
+const STATE = { there: '', missing: 'missing', wrong: 'wrong part' } as const;
+
+/** What was noted at a step in words; empty where there is nothing but that it was done. */
+export function noteWords(step: StripStep, note: StripNote): string {
+  const way = wayRoundWords(step.way, note.way);
+  return [way, STATE[note.state], note.remark].filter(Boolean).join('; ');
+}
+
+/** Parts that ought to be there and were not, or were the wrong ones. */
+export function wrongParts(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
+  return stripped(job).filter(({ note }) => note !== null && note.state !== 'there');
+}
+
+/** Whether a step has more to note than that it was done. */
+export const hasWay = (step: StripStep): boolean => wayRoundOf(step.way) !== undefined;

@@ -1,0 +1,18 @@
+/** What one section of a stack is called in ids and words; the first of a single pump has no mark. */
+export interface Section {
+  readonly of: (id: string) => string;
+  readonly word: (name: string) => string;
+}
+
+export const sectionOf = (number: number, sections: number): Section => ({
+  of: (id) => (number === 1 ? id : `${id}-s${number}`),
+  word: (name) => (sections === 1 ? name : `Section ${number}: ${name}`),
+});
+
+export type GearName = readonly [id: 'drive' | 'idler', name: string];
+
+/** The two gears of a section: the one on the shaft, and the one that it drives. */
+export const GEARS: readonly [GearName, GearName] = [
+  ['drive', 'shaft gear'],
+  ['idler', 'idler'],
+];

@@ -1,0 +1,103 @@
+import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
+import {
+  asks,
+  at,
+  HEAVY,
+  on,
+  renewal,
+  step,
+  STUCK_SHAFT,
+  surface,
+  TRANSMISSION_CHECKS,
+  UNDER_LOAD,
+  valveStep,
+  valveSurfaces,
+  type Teardown,
+} from './teardown';
+
+const FACES = ['face-drive', 'face-driven'];
+
+/** What happens to a crescent pump before any instrument. */
+export const crescentTeardown: Teardown = {
+  surfaces: [
+    ears,
+    deck(FACES),
+    floor(FACES, 'the gears'),
+    wall(-0.77, 0.2, 'driven gear'),
+    surface(
+      'crescent',
+      'Crescent, both flanks',
+      'body',
+      'crescent',
+      on('empty', 0, 0.56),
+      asks(
+        ['tip-crescent-drive', 'tip-crescent-driven', 'hub-bushing'],
+        'teeth that reach the crescent come from a worn bushing or a wide gap',
+        ['polished', 'walked-in', 'scored', 'cracked'],
+      ),
+    ),
+    runningFace('drive', 'Drive gear', '3'),
+    surface(
+      'drive-teeth',
+      'Drive gear teeth',
+      'drive',
+      'teeth',
+      on('body', -0.14, -0.64),
+      asks(['backlash'], 'marked teeth run out of mesh'),
+    ),
+    surface(
+      'tangs',
+      'Drive tangs',
+      'drive',
+      'drive',
+      on('body', 0.25, -0.16),
+      asks(['drive-engagement'], 'the tangs have taken a beating'),
+    ),
+    runningFace('driven', 'Driven gear', '9'),
+    rim('driven', 'Driven gear'),
+    surface('driven-teeth', 'Driven gear teeth', 'driven', 'teeth', on('body', -0.6, 0.24)),
+    coverTrack('gear track', 'face gap'),
+    surface(
+      'bushing',
+      'Bushing',
+      'bushing',
+      'bearing',
+      at('bushing-bore', 'a'),
+      asks(['hub-bushing'], 'the bushing has run hot or loose'),
+    ),
+    surface(
+      'hub',
+      'Hub journal',
+      'hub',
+      'journal',
+      at('hub-diameter', 'a'),
+      asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored means that it ran tight or dry'),
+    ),
+    ...valveSurfaces('Relief'),
+  ],
+  strip: [
+    step('seal', 'body', 'Lever the converter seal out; the body’s bore is not to be marked.', {
+      way: 'lip',
+      caution: 'The lever slips: cut-proof glove, and push away from you.',
+    }),
+    step('cover', 'cover', 'Cover bolts out crosswise, cover up evenly.', { caution: UNDER_LOAD }),
+    step('driven', 'driven', 'Mark the driven gear’s upper face, then lift it out.', {
+      way: 'mark',
+      caution: HEAVY,
+    }),
+    step('drive', 'drive', 'Note the drive gear’s bevel, then lift it out.', { way: 'bevel' }),
+    valveStep('plunger', 'relief valve'),
+    step('bushing', 'bushing', 'Note the bushing’s oil groove. It stays in until it is measured.', {
+      way: 'groove',
+      caution: STUCK_SHAFT,
+    }),
+  ],
+  renew: [
+    renewal('seal', 'Converter seal'),
+    renewal('o-ring', 'Pump body O-ring'),
+    renewal('gasket', 'Pump to case gasket'),
+    renewal('rings', 'Sealing rings, set'),
+    renewal('bushing', 'Hub bushing', 1, 'house'),
+  ],
+  also: TRANSMISSION_CHECKS,
+};

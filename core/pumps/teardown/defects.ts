@@ -1,0 +1,94 @@
+/** What a surface does in a pump: what can go wrong with it, and what follows, go by this. */
+export const SURFACE_KINDS = [
+  'face',
+  'wall',
+  'crescent',
+  'teeth',
+  'rim',
+  'journal',
+  'bearing',
+  'drive',
+  'vane',
+  'slot',
+  'valve',
+  'spring',
+  'land',
+  'casting',
+] as const;
+export type SurfaceKind = (typeof SURFACE_KINDS)[number];
+
+/** Something that can be wrong with a surface. */
+export interface Defect<Id extends string = string> {
+  readonly id: Id;
+  readonly name: string;
+  /** What the eye or the nail meets. */
+  readonly looks: string;
+  readonly on: readonly SurfaceKind[];
+  /** Whether the fingernail tells how bad it is. */
+  readonly nail: boolean;
+}
+
+const defect = <Id extends string>(
+  id: Id,
+  name: string,
+  looks: string,
+  on: readonly SurfaceKind[],
+  nail = false,
+): Defect<Id> => ({ id, name, looks, on, nail });
+
+const RUNNING = ['face', 'wall', 'crescent', 'teeth', 'rim', 'journal', 'bearing', 'vane'] as const;
+
+/** Every defect that has a name here, the common ones first. */
+export const DEFECTS = [
+  defect('scored', 'Scored', 'lines along the way it turned', [...RUNNING, 'valve', 'land'], true),
+  defect('pitted', 'Pitted', 'small holes eaten out', ['face', 'wall', 'teeth', 'journal'], true),
+  defect('worn-through', 'Worn through', 'coating or bronze gone to the metal below', [
+    'face',
+    'wall',
+    'rim',
+    'bearing',
+  ]),
+  defect('ridge', 'Ridge', 'a step at the edge of the track', ['face', 'wall'], true),
+  defect('walked-in', 'Cut in', 'teeth or tips have walked into it', ['crescent', 'wall']),
+  defect('polished', 'Polished', 'bright where it has rubbed', ['crescent', 'wall', 'teeth']),
+  defect('mushroomed', 'Mushroomed', 'driving edges rolled over', ['drive']),
+  defect('gouged', 'Gouged', 'a bite out of it', ['drive', 'casting', 'face'], true),
+  defect('twisted', 'Twisted', 'splines or flats out of line', ['drive']),
+  defect('blued', 'Heat blue', 'blue or straw from heat', ['journal', 'bearing', 'teeth', 'face']),
+  defect('turned', 'Turned', 'it has spun in its bore', ['bearing']),
+  defect('chipped', 'Chipped', 'an edge or a tip broken off', ['teeth', 'vane', 'slot', 'rim']),
+  defect('stepped', 'Stepped', 'a ledge worn by the ring', ['land', 'slot'], true),
+  defect('stuck', 'Sticks', 'does not slide by its own weight', ['valve', 'slot', 'vane']),
+  defect('broken', 'Broken or set', 'broken, bent or shorter than it was', ['spring', 'valve']),
+  defect('nicked', 'Nicked', 'a raised edge, mostly by a dowel', ['face', 'casting', 'land']),
+  defect(
+    'rusted',
+    'Rusted',
+    'brown, or black spots under it',
+    [...RUNNING, 'spring', 'land'],
+    true,
+  ),
+  defect('porous', 'Porous', 'open pores in the casting', ['casting', 'face'], true),
+  defect('cracked', 'Cracked', 'a line that holds solvent', [
+    'casting',
+    'crescent',
+    'teeth',
+    'rim',
+    'drive',
+    'vane',
+    'journal',
+  ]),
+] as const;
+export type DefectId = (typeof DEFECTS)[number]['id'];
+
+export const DEFECT_IDS: readonly DefectId[] = DEFECTS.map((d) => d.id);
+
+/** What can be wrong with a surface of this kind. */
+export function defectsOf(kind: SurfaceKind): readonly Defect<DefectId>[] {
+  return DEFECTS.filter((d) => d.on.includes(kind));
+}
+
+export function defectOf(id: DefectId): Defect<DefectId> {
+  // The list holds every id of the type.
+  return DEFECTS.find((d) => d.id === id) as Defect<DefectId>;
+}

@@ -1,0 +1,166 @@
+import { coverTrack } from './pocket';
+import { GEARS, sectionOf, type GearName, type Section } from '../sections';
+import {
+  asks,
+  at,
+  OIL_PUMP_CHECKS,
+  on,
+  renewal,
+  step,
+  STUCK_SHAFT,
+  surface,
+  UNDER_LOAD,
+  valveStep,
+  valveSurfaces,
+  type StripStep,
+  type Surface,
+  type Teardown,
+} from './teardown';
+
+/** Where a gear's mark goes, as a share of the half-side. */
+const HEIGHT = { drive: -0.4, idler: 0.4 } as const;
+
+/** A gear and the bore that it runs in: what bearing wear lets it cut. */
+function gearSurfaces({ of, word }: Section, [gear, name]: GearName, journal: Surface): Surface[] {
+  return [
+    surface(
+      of(`bore-${gear}`),
+      word(`Bore of the ${name}, inlet side`),
+      'body',
+      'wall',
+      at(of(`bore-track-${gear}`), 'a'),
+      asks(
+        [of(`tip-body-${gear}`), of(`body-track-${gear}`)],
+        'a track in the body is what bearing wear does',
+        ['walked-in', 'scored', 'ridge', 'polished'],
+      ),
+    ),
+    surface(
+      of(`teeth-${gear}`),
+      word(`Teeth and faces of the ${name}`),
+      gear,
+      'teeth',
+      on('body', 0.28, HEIGHT[gear]),
+      asks([of('backlash'), of('end')], 'marked teeth or faces leak'),
+    ),
+    journal,
+  ];
+}
+
+const journalOf = ({ of, word }: Section, [gear, name]: GearName): Surface =>
+  surface(
+    of(`journals-${gear}`),
+    word(`Journals of the ${name}`),
+    gear,
+    'journal',
+    on('shaft', gear === 'drive' ? 0.67 : -0.67, 0),
+    asks(
+      [of(`shaft-bushing-${gear}-front`), of(`shaft-bushing-${gear}-rear`), of(`tip-body-${gear}`)],
+      'blue or scored means that it ran tight or dry',
+    ),
+  );
+
+/** One section of a stack between its plates. */
+function plateSection(s: Section): Surface[] {
+  const { of, word } = s;
+  return [
+    ...GEARS.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
+    ...(['front', 'rear'] as const).map((end) =>
+      surface(
+        of(`plate-${end}`),
+        word(`Plate, ${end}`),
+        'plate',
+        'face',
+        end === 'front' ? at(of('plate-wear-front'), 'a') : on('plate', -0.4, 0.2),
+        asks([of(`plate-wear-${end}`), of('end')], 'wear of the plate adds to the end clearance'),
+      ),
+    ),
+    surface(
+      of('bushings'),
+      word('Bushings'),
+      'bushing',
+      'bearing',
+      on('bushing', 0.55, 0),
+      asks(
+        [of('shaft-bushing-drive-front'), of('shaft-bushing-drive-rear'), of('tip-body-drive')],
+        'a loose bushing lets the gears cut into the body',
+      ),
+    ),
+  ];
+}
+
+const COMMON: readonly Surface[] = [
+  surface('ears', 'Body, ears and ports', 'body', 'casting', on('empty', -0.66, -0.72)),
+  surface('shaft-drive', 'Shaft end, splines or key', 'drive', 'drive', on('shaft', 0.82, 0)),
+];
+
+const ONE = sectionOf(1, 1);
+
+function oilSurfaces(): Surface[] {
+  const idlerShaft = surface(
+    'idler-shaft',
+    'Idler shaft, pressed in',
+    'body',
+    'journal',
+    on('empty', 0, 0.4),
+    asks(['idler-shaft-fit', 'idler-shaft-height'], 'the idler has worn its shaft'),
+  );
+  return [
+    ...COMMON,
+    surface(
+      'deck',
+      'Deck',
+      'body',
+      'face',
+      on('empty', 0.72, 0.05),
+      asks(['end'], 'the edge lies on the deck'),
+    ),
+    ...GEARS.flatMap((gear) =>
+      gearSurfaces(ONE, gear, gear[0] === 'idler' ? idlerShaft : journalOf(ONE, gear)),
+    ),
+    coverTrack('gear track', 'end clearance', 'plate', 'a'),
+  ];
+}
+
+const stripSection = ({ of, word }: Section): StripStep[] => [
+  step(of('plates'), 'plate', word('Plates off, each with its side marked.'), { way: 'relief' }),
+  step(of('gears'), 'drive', word('Mark the mesh, then draw both gears.'), {
+    way: 'mark',
+    caution: STUCK_SHAFT,
+  }),
+];
+
+/** What happens to an external gear pump, its stack or its oil pump build, before any instrument. */
+export function externalTeardown(build: 'plates' | 'oil', sections: readonly Section[]): Teardown {
+  const oil = build === 'oil';
+  return {
+    surfaces: [
+      ...(oil ? oilSurfaces() : [...COMMON, ...sections.flatMap(plateSection)]),
+      ...valveSurfaces('Relief'),
+    ],
+    strip: [
+      step('plug', 'body', 'Note the drain or bleed plug’s side before the pump is turned.', {
+        way: 'plug',
+      }),
+      step(
+        'bolts',
+        'body',
+        'Scribe a line over all joints, bolts out crosswise, part the joints.',
+        {
+          caution: UNDER_LOAD,
+        },
+      ),
+      ...(oil
+        ? [step('gears', 'drive', 'Mark the mesh, then lift both gears out.', { way: 'mark' })]
+        : sections.flatMap(stripSection)),
+      step('seal', 'body', 'Shaft seal out; the bore is not to be marked.', { way: 'lip' }),
+      valveStep('plunger', 'relief valve'),
+    ],
+    renew: [
+      renewal('seal', 'Shaft seal'),
+      renewal('o-rings', 'O-rings and plate seals, set', oil ? 1 : sections.length),
+      ...(oil ? [] : [renewal('bushings', 'Bushings, set of four', sections.length, 'house')]),
+    ],
+    also: oil ? OIL_PUMP_CHECKS : [],
+  };
+}

@@ -1,0 +1,68 @@
+import {
+  asks,
+  at,
+  on,
+  renewal,
+  step,
+  surface,
+  UNDER_LOAD,
+  valveStep,
+  valveSurfaces,
+  type Teardown,
+} from './teardown';
+import { rotorSurfaces } from './vane';
+
+/** What happens to a fixed vane cartridge before any instrument. */
+export const fixedVaneTeardown: Teardown = {
+  surfaces: [
+    ...rotorSurfaces(['side-rotor']),
+    surface(
+      'ring',
+      'Cam ring, inside',
+      'ring',
+      'wall',
+      at('ring-major', 'a'),
+      asks(['ring-wear', 'vane-length'], 'a rippled ring wears its vanes'),
+    ),
+    surface('ring-face', 'Cam ring, both faces', 'ring', 'face', at('ring-width', 'a')),
+    surface(
+      'plates',
+      'Pressure plate and cover face',
+      'cover',
+      'face',
+      on('cover', 0.42, 0.1),
+      asks(['side-rotor'], 'a scored plate leaks past the rotor'),
+    ),
+    surface('housing', 'Housing, ears and ports', 'cover', 'casting', on('cover', -0.66, -0.62)),
+    ...valveSurfaces('Relief'),
+  ],
+  strip: [
+    step('cover', 'cover', 'Mark the cover’s port position, bolts out, cover up evenly.', {
+      way: 'mark',
+      caution: UNDER_LOAD,
+    }),
+    step('plate', 'cover', 'Pressure plate and its spring off.', { way: 'mark' }),
+    step(
+      'ring',
+      'ring',
+      'Note the cam ring’s arrow, then slide the ring off: flipped, it reverses.',
+      {
+        way: 'arrow',
+      },
+    ),
+    step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
+      way: 'edge',
+      caution: 'A vane’s edge cuts.',
+    }),
+    step('rotor', 'rotor', 'Mark the rotor’s outer face, then slide it off the shaft.', {
+      way: 'mark',
+    }),
+    valveStep('plunger', 'relief valve'),
+  ],
+  renew: [
+    renewal('seal', 'Shaft seal'),
+    renewal('o-rings', 'Body and plate O-rings, set'),
+    renewal('bearing', 'Shaft bearing', 1, 'house'),
+  ],
+  also: [],
+};

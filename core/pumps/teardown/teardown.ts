@@ -1,0 +1,202 @@
+import type { Point } from '../shapes';
+import type { View } from '../view';
+import type { DefectId, SurfaceKind } from './defects';
+
+/** Where a surface is on the drawing: where something is measured, or a share of the drawing's half-side. */
+export type Spot =
+  | { readonly of: string; readonly station: string }
+  | { readonly view: View; readonly share: Point };
+
+/** What a defect found here asks to be measured before anything else, and why. */
+export interface Asks {
+  /** The defects that ask; every one but a polish where none is named. */
+  readonly defects?: readonly DefectId[];
+  /** Characteristics by id, the most telling first. */
+  readonly measure: readonly string[];
+  /** Completes *measured first, since …*. */
+  readonly why: string;
+}
+
+/** A working surface that is judged by eye and nail. */
+export interface Surface {
+  readonly id: string;
+  readonly name: string;
+  readonly part: string;
+  readonly kind: SurfaceKind;
+  readonly spot: Spot;
+  readonly asks: readonly Asks[];
+}
+
+/** A step of taking the pump apart, as a sheet lists it. */
+export interface StripStep {
+  readonly id: string;
+  readonly part: string;
+  /** What to do, as an instruction. */
+  readonly do: string;
+  /** Which way round to note before it comes out: an id of WAYS_ROUND, or empty. */
+  readonly way: string;
+  readonly caution: string;
+}
+
+/** A part that goes on the order list by itself: always, or where the house renews bushings. */
+export interface Renewal {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  readonly when: 'always' | 'house';
+}
+
+/** A small check on the same bench visit that has no clearance. */
+export interface AlsoCheck {
+  readonly id: string;
+  readonly name: string;
+  readonly ask: string;
+  readonly options: readonly string[];
+  /** The option that is right where there is one; empty where the answer is only noted. */
+  readonly expected: string;
+}
+
+/** What happens to a pump of a family before any instrument. */
+export interface Teardown {
+  /** In the order in which the parts lie on the bench, grouped by part. */
+  readonly surfaces: readonly Surface[];
+  readonly strip: readonly StripStep[];
+  readonly renew: readonly Renewal[];
+  readonly also: readonly AlsoCheck[];
+}
+
+export const surface = (
+  id: string,
+  name: string,
+  part: string,
+  kind: SurfaceKind,
+  spot: Spot,
+  ...asks: readonly Asks[]
+): Surface => ({ id, name, part, kind, spot, asks });
+
+export const at = (of: string, station: string): Spot => ({ of, station });
+export const on = (view: View, x: number, y: number): Spot => ({ view, share: { x, y } });
+
+export const asks = (
+  measure: readonly string[],
+  why: string,
+  defects?: readonly DefectId[],
+): Asks => (defects ? { measure, why, defects } : { measure, why });
+
+export const step = (
+  id: string,
+  part: string,
+  words: string,
+  { way = '', caution = '' }: { readonly way?: string; readonly caution?: string } = {},
+): StripStep => ({ id, part, do: words, way, caution });
+
+export const renewal = (
+  id: string,
+  name: string,
+  count = 1,
+  when: Renewal['when'] = 'always',
+): Renewal => ({ id, name, count, when });
+
+export const alsoCheck = (
+  id: string,
+  name: string,
+  ask: string,
+  options: readonly string[],
+  expected = '',
+): AlsoCheck => ({ id, name, ask, options, expected });
+
+/** Cautions that stand at more than one step. */
+export const UNDER_LOAD =
+  'Springs are under load: let the cover up evenly on two long bolts, face turned away.';
+export const STUCK_SHAFT =
+  'A stuck shaft is soaked, not forced: debris scores the body. Press square, shield up, hands clear.';
+export const SOLVENT =
+  'Solvent and hot wash: gloves, glasses, air. Compressed air never spins a part.';
+export const HEAVY = 'Heavy and oily: lift it on a strap, never by the gears.';
+
+/** A relief or regulator valve: where it sits differs, what wears does not. */
+export const valveSurfaces = (name: string): Surface[] => [
+  surface(
+    'valve-plunger',
+    `${name} plunger`,
+    'plunger',
+    'valve',
+    at('plunger-diameter', 'a'),
+    asks(['plunger-bore'], 'a marked plunger leaks or sticks', ['scored', 'stuck']),
+  ),
+  surface(
+    'valve-spring',
+    `${name} spring`,
+    'spring',
+    'spring',
+    at('spring-free-length', 'a'),
+    asks(['spring-length'], 'a tired spring opens early', ['broken', 'rusted']),
+  ),
+];
+
+export const valveStep = (part: string, name: string): StripStep =>
+  step('valve', part, `Draw the ${name}: plug, spring, plunger, in that order on the tray.`, {
+    way: 'order',
+    caution: 'The plug is under spring load: thumb off the bore, last thread under control.',
+  });
+
+/** What else is looked at when a transmission's front pump is out. */
+export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
+  alsoCheck(
+    'splines',
+    'Stator support splines',
+    'Turbine shaft in the splines: how does it sit?',
+    ['slides, no rock', 'rocks', 'binds'],
+    'slides, no rock',
+  ),
+  alsoCheck(
+    'lands',
+    'Ring lands',
+    'New ring laid in its groove: what is left beside it?',
+    ['snug', 'loose', 'stepped'],
+    'snug',
+  ),
+  alsoCheck(
+    'rings',
+    'Sealing rings',
+    'Old rings off the support: how have they worn?',
+    ['evenly', 'on one side', 'broken'],
+    'evenly',
+  ),
+  alsoCheck(
+    'race',
+    'One-way clutch, race',
+    'Inner race wiped: what does the nail find?',
+    ['smooth', 'marked', 'dented'],
+    'smooth',
+  ),
+  alsoCheck(
+    'converter-hub',
+    'Converter hub',
+    'Hub wiped: its journal and its flats?',
+    ['smooth', 'grooved', 'flats worn'],
+    'smooth',
+  ),
+  alsoCheck(
+    'clutch',
+    'One-way clutch, free turning',
+    'Seen from the pump side, which way does its inner race turn free?',
+    ['clockwise', 'anticlockwise', 'both', 'neither'],
+  ),
+  alsoCheck('tabs', 'One-way clutch, tabs', 'On which side do the cage’s tabs lie?', [
+    'pump side',
+    'converter side',
+    'no tabs',
+  ]),
+];
+
+/** What else is looked at when an engine's oil pump is out. */
+export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
+  alsoCheck(
+    'screen',
+    'Pick-up screen',
+    'Against the light: is it whole, and what lies in it?',
+    ['whole and clean', 'torn', 'metal in it'],
+    'whole and clean',
+  ),
+];

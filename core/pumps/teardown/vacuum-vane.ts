@@ -1,0 +1,52 @@
+import { asks, on, renewal, step, STUCK_SHAFT, surface, type Teardown } from './teardown';
+import { rotorSurfaces } from './vane';
+
+/** What happens to a small vacuum or transfer vane pump before any instrument. */
+export const vacuumVaneTeardown: Teardown = {
+  surfaces: [
+    surface('ears', 'Body, ears and ports', 'body', 'casting', on('empty', -0.66, -0.62)),
+    surface(
+      'bore',
+      'Bore, where the vanes run',
+      'body',
+      'wall',
+      on('empty', -0.6, 0.3),
+      asks(['ring-wear', 'vane-length'], 'a rippled bore wears its vanes'),
+    ),
+    ...rotorSurfaces(['side-rotor']),
+    surface(
+      'covers',
+      'End covers, inside',
+      'cover',
+      'face',
+      on('cover', 0.42, 0.1),
+      asks(['side-rotor'], 'a scored cover leaks past the rotor'),
+    ),
+    surface(
+      'bearings',
+      'Bearings',
+      'cover',
+      'bearing',
+      on('cover', 0, -0.12),
+      asks(['bearing-play-front', 'bearing-play-rear'], 'a loose rotor cuts into the bore'),
+    ),
+  ],
+  strip: [
+    step('covers', 'cover', 'Mark both end covers against the body, then take them off.', {
+      way: 'mark',
+      caution: 'Carbon dust: wipe it up wet, never blow it off.',
+    }),
+    step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
+      way: 'edge',
+      caution: 'Carbon vanes break when they fall.',
+    }),
+    step('rotor', 'rotor', 'Rotor out with its shaft.', { way: 'mark', caution: STUCK_SHAFT }),
+    step('seal', 'cover', 'Shaft seal out; the bore is not to be marked.', { way: 'lip' }),
+  ],
+  renew: [
+    renewal('seal', 'Shaft seal'),
+    renewal('gaskets', 'End cover gaskets', 2),
+    renewal('bearings', 'Bearings', 2, 'house'),
+  ],
+  also: [],
+};

@@ -1,0 +1,84 @@
+import { coverTrack, ears, floor } from './pocket';
+import {
+  asks,
+  at,
+  on,
+  renewal,
+  step,
+  surface,
+  TRANSMISSION_CHECKS,
+  UNDER_LOAD,
+  valveStep,
+  valveSurfaces,
+  type Teardown,
+} from './teardown';
+import { rotorSurfaces } from './vane';
+
+/** What happens to a variable vane pump before any instrument. */
+export const variableVaneTeardown: Teardown = {
+  surfaces: [
+    ears,
+    floor(['side-slide', 'side-rotor'], 'slide and rotor'),
+    surface(
+      'pivot',
+      'Slide pivot',
+      'body',
+      'bearing',
+      at('pivot-bore', 'a'),
+      asks(['slide-pivot'], 'a worn pivot lets the slide tip'),
+    ),
+    ...rotorSurfaces(['side-rotor']),
+    surface(
+      'slide-face',
+      'Slide, both faces',
+      'slide',
+      'face',
+      at('side-slide', '9'),
+      asks(['side-slide'], 'the slide has run on its face'),
+    ),
+    surface(
+      'slide-bore',
+      'Slide, where the vanes run',
+      'slide',
+      'wall',
+      on('body', -0.42, -0.42),
+      asks(['vane-length'], 'a rippled slide wears its vanes'),
+    ),
+    surface(
+      'slide-seals',
+      'Slide seals',
+      'slide',
+      'land',
+      at('slide-seals', 'a'),
+      asks(['slide-seals'], 'a slide that leaks does not hold its stroke'),
+    ),
+    coverTrack('where the slide runs', 'side gap'),
+    ...valveSurfaces('Regulator'),
+  ],
+  strip: [
+    step('cover', 'cover', 'Cover bolts out crosswise, cover up evenly.', { caution: UNDER_LOAD }),
+    step(
+      'spring',
+      'slide',
+      'Take the slide spring’s load off with a lever, then draw the spring.',
+      {
+        caution: 'This spring jumps: lever held down, glasses on, nobody in line with it.',
+      },
+    ),
+    step('vanes', 'vane', 'Vanes and rings out one by one, in order, on the tray.', {
+      way: 'edge',
+    }),
+    step('rotor', 'rotor', 'Mark the rotor’s upper face, then lift it out.', { way: 'mark' }),
+    step('slide', 'slide', 'Lift the slide off its pivot; seals and their springs with it.', {
+      way: 'mark',
+    }),
+    valveStep('plunger', 'regulator valve'),
+  ],
+  renew: [
+    renewal('seal', 'Front seal'),
+    renewal('slide-seals', 'Slide seals, set'),
+    renewal('rings', 'Sealing rings, set'),
+    renewal('gasket', 'Pump gasket'),
+  ],
+  also: TRANSMISSION_CHECKS,
+};

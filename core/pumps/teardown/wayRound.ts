@@ -1,0 +1,46 @@
+/** Which way round a part lay: a few choices that can be drawn. */
+export interface WayRound {
+  readonly id: string;
+  /** What is looked at: `Bevel`. */
+  readonly name: string;
+  readonly options: readonly { readonly id: string; readonly name: string }[];
+}
+
+const way = (
+  id: string,
+  name: string,
+  ...options: readonly (readonly [id: string, name: string])[]
+): WayRound => ({ id, name, options: options.map(([o, words]) => ({ id: o, name: words })) });
+
+/** Every set of choices; the drawing of each option goes by both ids. */
+export const WAYS_ROUND: readonly WayRound[] = [
+  way(
+    'bevel',
+    'Bevel',
+    ['up', 'to the converter'],
+    ['down', 'to the pocket'],
+    ['none', 'no bevel'],
+  ),
+  way('mark', 'Mark', ['up', 'faces up'], ['down', 'faces down'], ['none', 'no mark']),
+  way('groove', 'Oil-groove end', ['up', 'outward'], ['down', 'inward'], ['none', 'no groove']),
+  way('arrow', 'Arrow', ['cw', 'clockwise'], ['ccw', 'anticlockwise'], ['none', 'no arrow']),
+  way('lip', 'Seal lip', ['down', 'to the pump'], ['up', 'outward']),
+  way('edge', 'Rounded edge', ['up', 'outward'], ['down', 'inward']),
+  way('plug', 'Drain plug', ['left', 'inlet side'], ['right', 'outlet side'], ['none', 'none']),
+  way('relief', 'Relief in the plate', ['left', 'to the inlet'], ['right', 'to the outlet']),
+  way('order', 'Valve order', ['up', 'cup outward'], ['down', 'cup inward']),
+];
+
+export const WAY_ROUND_IDS: readonly string[] = WAYS_ROUND.map((w) => w.id);
+
+/** The choices of that name; undefined where a step asks for none. */
+export function wayRoundOf(id: string): WayRound | undefined {
+  return WAYS_ROUND.find((w) => w.id === id);
+}
+
+/** `Bevel to the converter`; empty where nothing was chosen. */
+export function wayRoundWords(id: string, option: string): string {
+  const set = wayRoundOf(id);
+  const chosen = set?.options.find((o) => o.id === option);
+  return set && chosen ? `${set.name} ${chosen.name}` : '';
+}

@@ -1,0 +1,159 @@
+import { emptyJob } from '../../demo/job';
+import { VELTRANE_T6 } from '../../demo/sheets';
+import { replacing, struckIn } from './change';
+import { sheetChanges } from './changes';
+import { FileError, readFile, writeFile } from './file';
+import { BLANK, jobSchema, type Job } from './job';
+import { PHOTO_SCHEMA, photoSchema } from './photo';
+import { blankSheet, sheetSchema, type Sheet } from './sheet';
+import { pumpSpeed } from './tag';
+import type { StripNote } from './teardown';
+
+const AT = '2026-11-23T09:00:00.000Z';
+const JOB = emptyJob(VELTRANE_T6, AT);
+const made = { id: 'n-1', at: AT, by: 'Runa T.', struck: null };
+
+const said = (job: Partial<Record<keyof Job, unknown>>): string => {
+  try {
+    jobSchema.validateSync({ ...JOB, ...job }, { strict: true });
+    return '';
+  } catch (error) {
+    return (error as Error).message;
+  }
+};
+
+describe('what is written down of a job before any instrument', () => {
+  const note: StripNote = { ...made, step: 'seal', way: 'down', state: 'there', remark: '' };
+  const finding = {
+    ...made,
+    ...{
+      surface: 'floor',
+      defect: 'scored',
+      nail: 'catches',
+      depth_mm: 0.02,
+      spot: { x: 1, y: -2 },
+    },
+    ...{ proposed: 'machine', why: 'the nail catches', decided: 'dress', remark: '' },
+  };
+  it('is kept as it is', () => {
+    expect(said({ strip: [note], findings: [finding] })).toBe('');
+    expect(said({ findings: [{ ...finding, defect: null, spot: null }] })).toBe('');
+    expect(
+      said({ closed: { at: AT, by: '', why: 'cracked' }, clean: { at: AT, by: '', state: 'wet' } }),
+    ).toBe('');
+  });
+  it.each<[string, Partial<Record<keyof Job, unknown>>, RegExp]>([
+    [
+      'a surface of another pump',
+      { findings: [{ ...finding, surface: 'bore-idler' }] },
+      /no such surface/,
+    ],
+    ['a defect without a name here', { findings: [{ ...finding, defect: 'ugly' }] }, /defect/],
+    ['a consequence that is none', { findings: [{ ...finding, decided: 'hope' }] }, /decided/],
+    ['a state that is none', { strip: [{ ...note, state: 'gone' }] }, /state/],
+    ['a due day in words', { due: 'soon' }, /A day is written/],
+    [
+      'a pump that never turned',
+      { before: [{ drive_rpm: 0, ratio: 1, flow_lpm: 1, pressure_bar: null, oil_C: null }] },
+      /over zero/,
+    ],
+    ['a rotation that is none', { rotation: 'left' }, /rotation/],
+    ['a closing without a reason', { closed: { at: AT, by: '', why: '' } }, /why/],
+  ])('is refused with %s', (_, wrong, message) => {
+    expect(said(wrong)).toMatch(message);
+  });
+  it('is blank in a new job, and valid so', () => {
+    expect(said(BLANK)).toBe('');
+  });
+  it('strikes what it takes the place of, and keeps that', () => {
+    const again = replacing(
+      [note],
+      { ...note, id: 'n-2', at: '2026-11-23T10:00:00.000Z' },
+      (n) => n.step === 'seal',
+    );
+    expect(again.map((n) => n.struck?.why ?? null)).toEqual(['noted again', null]);
+    // What was struck before keeps its own reason.
+    const strike = { at: AT, by: 'Ivo K.', why: 'a mistake' };
+    expect(struckIn(again, () => true, strike).map((n) => n.struck?.why)).toEqual([
+      'noted again',
+      'a mistake',
+    ]);
+  });
+  it('knows how fast the pump turned', () => {
+    expect(pumpSpeed({ drive_rpm: 1800, ratio: 1.35 })).toBeCloseTo(2430, 9);
+  });
+});
+
+describe('a photo', () => {
+  const photo = {
+    schema: PHOTO_SCHEMA,
+    id: 'p-1',
+    revision: 0,
+    job: 'job',
+    width: 1600,
+    height: 900,
+    jpeg: 'data:image/jpeg;base64,/9j/4AAQ',
+  };
+  it('travels in a file with its job', () => {
+    const job: Job = { ...JOB, photos: [{ id: 'p-1', at: AT, by: '', of: 'tag' }] };
+    const { jobs, photos } = readFile(writeFile({ jobs: [job], photos: [photo] }, AT));
+    expect(photos).toEqual([photo]);
+    expect(jobs[0]?.photos).toEqual(job.photos);
+  });
+  it.each([
+    ['no picture', { jpeg: 'hello' }],
+    ['markup for a picture', { jpeg: 'data:image/svg+xml;base64,PHN2Zz4=' }],
+    ['something behind the picture', { jpeg: `${photo.jpeg}" onload="x` }],
+    ['more pixels than are kept', { width: 4000 }],
+  ])('is refused as %s', (_, wrong) => {
+    expect(() => photoSchema.validateSync({ ...photo, ...wrong }, { strict: true })).toThrow();
+    expect(() => readFile(writeFile({ photos: [{ ...photo, ...wrong }] }, AT))).toThrow(FileError);
+  });
+});
+
+describe('a sheet’s own bench work', () => {
+  const refused = (over: Partial<Sheet>): string => {
+    try {
+      sheetSchema.validateSync({ ...VELTRANE_T6, ...over }, { strict: true });
+      return '';
+    } catch (error) {
+      return (error as Error).message;
+    }
+  };
+  const [first, ...others] = VELTRANE_T6.variants as [
+    Sheet['variants'][number],
+    ...Sheet['variants'],
+  ];
+
+  it('comes from its family when it is new', () => {
+    const blank = blankSheet(VELTRANE_T6);
+    expect(blank.strip.length).toBeGreaterThan(4);
+    expect(refused({ ...blank, limits: [] })).toBe('');
+  });
+  it('knows its own names', () => {
+    expect(refused({ key: [] })).toMatch(/no such check/);
+    const mark = { check: 'lugs', option: 'five', from_mm: null, to_mm: null };
+    expect(refused({ variants: [{ ...first, marks: [mark] }, ...others] })).toMatch(
+      /no such answer/,
+    );
+    expect(refused({ variants: [first] })).toMatch(/no such variant/);
+    expect(refused({ mixes: [{ ...VELTRANE_T6.mixes[0]!, of: 'none' }] })).toMatch(
+      /no such variant/,
+    );
+  });
+  it('refuses what ends before it begins, and an answer that is none', () => {
+    expect(refused({ variants: [{ ...first, toYear: 1999 }, ...others] })).toMatch(/ends before/);
+    expect(refused({ also: [{ ...VELTRANE_T6.also[0]!, expected: 'blue' }] })).toMatch(
+      /none of the answers/,
+    );
+  });
+  it('says what has changed of it', () => {
+    const later: Sheet = {
+      ...VELTRANE_T6,
+      strip: VELTRANE_T6.strip.slice(1),
+      variants: [{ ...first, marks: first.marks.slice(1) }, ...others],
+    };
+    expect(sheetChanges(VELTRANE_T6, later, 'mm')).toEqual(['Variants', 'Steps of the strip']);
+    expect(sheetChanges(VELTRANE_T6, { ...VELTRANE_T6 }, 'mm')).toEqual([]);
+  });
+});

@@ -1,0 +1,98 @@
+import { array, boolean, number, object, string, type InferType } from 'yup';
+import { finite, identifier, line, millimetres } from './parts';
+
+const year = () =>
+  number()
+    .integer('A year is a whole number')
+    .min(1900, 'A year from 1900 on')
+    .max(2200, 'A year up to 2200')
+    .nullable()
+    .defined();
+
+const serial = () =>
+  number()
+    .integer('A serial number here is digits only')
+    .min(0, 'Not below zero')
+    .max(Number.MAX_SAFE_INTEGER, 'More than 15 digits')
+    .nullable()
+    .defined();
+
+/** A test that a figure is not below another of the same record; either may be open. */
+const notUnder = (from: string, message: string) => ({
+  name: `not under ${from}`,
+  message,
+  test: (to: number | null | undefined, { parent }: { parent: unknown }): boolean => {
+    const least = (parent as Record<string, number | null>)[from];
+    return to == null || least == null || to >= least;
+  },
+});
+
+/** What a variant shows at a check: the option it has, or the sizes it can measure. */
+const mark = object({
+  check: identifier(),
+  option: line().nullable().defined(),
+  from_mm: millimetres().nullable().defined(),
+  to_mm: millimetres()
+    .nullable()
+    .defined()
+    .test(notUnder('from_mm', 'The largest size is below the smallest')),
+})
+  .noUnknown()
+  .required();
+
+/** A variant that the sheet covers, with the years and serial numbers it was built in; null is open. */
+export const variant = object({
+  id: identifier(),
+  name: line().required('A variant needs a name'),
+  fromYear: year(),
+  toYear: year().test(notUnder('fromYear', 'It ends before it begins')),
+  fromSerial: serial(),
+  toSerial: serial().test(notUnder('fromSerial', 'It ends before it begins')),
+  note: line().defined(),
+  marks: array(mark).required().max(40),
+})
+  .noUnknown()
+  .required();
+
+/** A check that tells variants apart: a feature with its options, or a measured size. */
+export const keyCheck = object({
+  id: identifier(),
+  kind: string().oneOf(['feature', 'size']).required(),
+  ask: line().required('A check needs its question'),
+  options: array(line().required('An option needs a word')).required().max(12),
+  /** Standard uncertainty of the size as it is usually measured. */
+  u_mm: millimetres().nullable().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** Whether a part of one variant goes against a part of another: a cover on a body, gears in it. */
+export const mix = object({
+  part: identifier(),
+  of: identifier(),
+  against: identifier(),
+  in: identifier(),
+  fits: boolean().required(),
+  note: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** What was found at one check; nothing at all where nobody could tell. */
+export const keyAnswer = object({
+  check: identifier(),
+  option: line().nullable().defined(),
+  value: finite().nullable().defined(),
+  u_mm: millimetres().nullable().defined(),
+})
+  .noUnknown()
+  .required();
+
+export type Variant = InferType<typeof variant>;
+export type KeyCheck = InferType<typeof keyCheck>;
+export type Mix = InferType<typeof mix>;
+export type KeyAnswer = InferType<typeof keyAnswer>;
+
+/** The two checks that every sheet with years or serial numbers has. */
+export const YEAR = 'year';
+export const SERIAL = 'serial';

@@ -1,0 +1,31 @@
+import { number, object, string, type InferType } from 'yup';
+import { identifier } from './parts';
+
+export const PHOTO_SCHEMA = 1;
+
+/** The longest side of a photo that is kept, in pixels. */
+export const PHOTO_SIDE = 1600;
+
+/** Longest text of a picture: far over what a photo of that size comes to. */
+const MOST_TEXT = 4_000_000;
+
+const BASE64_JPEG = /^data:image\/jpeg;base64,[A-Za-z0-9+/]+={0,2}$/;
+
+/** A photo, upright and scaled; its job says what it shows. */
+export const photoSchema = object({
+  schema: number().oneOf([PHOTO_SCHEMA]).required(),
+  id: identifier(),
+  revision: number().integer().min(0).required(),
+  job: identifier(),
+  width: number().integer().min(1).max(PHOTO_SIDE).required(),
+  height: number().integer().min(1).max(PHOTO_SIDE).required(),
+  /** The JPEG as a data address. */
+  jpeg: string()
+    .required()
+    .max(MOST_TEXT, 'The picture is too large')
+    .test('jpeg', 'Not a JPEG picture', (text) => text === undefined || BASE64_JPEG.test(text)),
+})
+  .noUnknown()
+  .required();
+
+export type Photo = InferType<typeof photoSchema>;

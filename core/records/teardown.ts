@@ -1,0 +1,135 @@
+import { array, number, object, string, type InferType } from 'yup';
+import { DEFECT_IDS } from '../pumps/teardown/defects';
+import { WAY_ROUND_IDS } from '../pumps/teardown/wayRound';
+import { finite, identifier, line, millimetres, moment, note, struck } from './parts';
+
+/** What is done about a defect, from nothing at all to giving the part up. */
+export const CONSEQUENCES = ['pass', 'dress', 'machine', 'replace', 'scrap'] as const;
+export type Consequence = (typeof CONSEQUENCES)[number];
+
+/** What the fingernail says. */
+export const NAILS = ['passes', 'catches'] as const;
+export type Nail = (typeof NAILS)[number];
+
+const consequence = () => string().oneOf(CONSEQUENCES);
+const nail = () => string().oneOf(NAILS).nullable().defined();
+
+export const stripStep = object({
+  id: identifier(),
+  part: identifier(),
+  do: line().required('A step needs its instruction'),
+  way: string()
+    .oneOf(['', ...WAY_ROUND_IDS])
+    .defined(),
+  caution: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+export const renewal = object({
+  id: identifier(),
+  name: line().required('A part needs a name'),
+  count: number().integer().min(1, 'At least one').max(99, 'At most 99').required(),
+  when: string().oneOf(['always', 'house']).required(),
+})
+  .noUnknown()
+  .required();
+
+export const alsoCheck = object({
+  id: identifier(),
+  name: line().required('A check needs a name'),
+  ask: line().required('A check needs its question'),
+  options: array(line().required()).required().min(2, 'At least two answers').max(8),
+  expected: line()
+    .defined()
+    .test('one of them', 'The expected answer is none of the answers', (expected, { parent }) => {
+      const { options } = parent as { options?: string[] };
+      return !expected || (options ?? []).includes(expected);
+    }),
+})
+  .noUnknown()
+  .required();
+
+/** What the book says of a defect on a surface, up to a depth where it gives one. */
+export const bookRule = object({
+  surface: identifier(),
+  defect: string().oneOf(DEFECT_IDS).required(),
+  upTo_mm: millimetres().nullable().defined(),
+  consequence: consequence().required(),
+  source: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** Whoever wrote something down, and when; struck through where it no longer counts. */
+const made = { id: identifier(), at: moment(), by: line().defined(), struck };
+
+/** How a part lay before it came out, and whether it was there at all. */
+export const stripNote = object({
+  ...made,
+  step: identifier(),
+  way: line().defined(),
+  state: string().oneOf(['there', 'missing', 'wrong']).required(),
+  remark: note().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** A place on the drawing, in mm from its middle. */
+const spot = object({ x: finite().required(), y: finite().required() })
+  .noUnknown()
+  .nullable()
+  .defined();
+
+/** What was seen on a surface; what the app proposed and what the person decided are both kept. */
+export const finding = object({
+  ...made,
+  surface: identifier(),
+  /** Null where it is sound. */
+  defect: string().oneOf(DEFECT_IDS).nullable().defined(),
+  nail: nail(),
+  depth_mm: millimetres().nullable().defined(),
+  spot,
+  proposed: consequence().required(),
+  why: line().defined(),
+  decided: consequence().required(),
+  remark: note().defined(),
+})
+  .noUnknown()
+  .required();
+
+export const alsoAnswer = object({ ...made, check: identifier(), answer: line().required() })
+  .noUnknown()
+  .required();
+
+/** A photo of the job: what it shows, by id of a step or a finding, or `tag`. The picture is a record by itself. */
+export const photoNote = object({
+  id: identifier(),
+  at: moment(),
+  by: line().defined(),
+  of: identifier(),
+})
+  .noUnknown()
+  .required();
+
+/** Whether the parts were clean and bone dry when measuring began. */
+export const cleanGate = object({
+  at: moment(),
+  by: line().defined(),
+  state: string().oneOf(['dry', 'wet']).required(),
+})
+  .noUnknown()
+  .nullable()
+  .defined();
+
+/** A job that ended before its last stage, and why. */
+export const closed = object({ at: moment(), by: line().defined(), why: line().required() })
+  .noUnknown()
+  .nullable()
+  .defined();
+
+export type StripNote = InferType<typeof stripNote>;
+export type Finding = InferType<typeof finding>;
+export type AlsoAnswer = InferType<typeof alsoAnswer>;
+export type PhotoNote = InferType<typeof photoNote>;
+export type BookRule = InferType<typeof bookRule>;

@@ -1,0 +1,94 @@
+import { imageSize } from 'image-size';
+import { PHOTO_SCHEMA, PHOTO_SIDE, type Photo } from '../core/records/photo';
+import { newId } from './create';
+
+/** More than this is not opened: a phone's browser would run out of memory in the middle of it. */
+export const MOST_MEGAPIXELS = 50;
+
+/** How much of a file is looked at to tell what it is. */
+const HEAD_BYTES = 512 * 1024;
+
+const QUALITY = 0.82;
+
+/** A file that cannot become a photo here, and why; nothing was kept of it. */
+export class PhotoError extends Error {
+  constructor(name: string, why: string) {
+    super(`“${name}” was not taken: ${why} Nothing else was changed.`);
+    this.name = 'PhotoError';
+  }
+}
+
+/** @throws PhotoError where it is no picture, or one too large to be opened */
+async function measured(file: File): Promise<void> {
+  const head = new Uint8Array(await file.slice(0, HEAD_BYTES).arrayBuffer());
+  let size: { width: number; height: number };
+  try {
+    size = imageSize(head);
+  } catch {
+    throw new PhotoError(file.name, 'it is no picture that is known here.');
+  }
+  const megapixels = (size.width * size.height) / 1e6;
+  if (megapixels > MOST_MEGAPIXELS) {
+    throw new PhotoError(
+      file.name,
+      `it has ${Math.round(megapixels)} megapixels, and ${MOST_MEGAPIXELS} is the most that can be opened. Take it with a smaller setting.`,
+    );
+  }
+}
+
+async function asText(blob: Blob): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(reader.result as string);
+    reader.onerror = () => reject(reader.error as DOMException);
+    reader.readAsDataURL(blob);
+  });
+}
+
+/**
+ * A photo as it is kept: upright, at most 1600 pixels on its longer side, as
+ * JPEG. Scaled by the browser itself, away from the thread that answers taps.
+ *
+ * @throws PhotoError where the file is no picture, is too large, or is of a
+ *   kind that this browser cannot open
+ */
+export async function photoOf(file: File, job: string): Promise<Photo> {
+  await measured(file);
+  let upright: ImageBitmap;
+  try {
+    upright = await createImageBitmap(file, { imageOrientation: 'from-image' });
+  } catch {
+    throw new PhotoError(
+      file.name,
+      'this browser cannot open that kind of picture, or it is damaged. Save it as JPEG.',
+    );
+  }
+  const scale = Math.min(1, PHOTO_SIDE / Math.max(upright.width, upright.height));
+  const width = Math.max(1, Math.round(upright.width * scale));
+  const height = Math.max(1, Math.round(upright.height * scale));
+  const scaled = await createImageBitmap(upright, {
+    resizeWidth: width,
+    resizeHeight: height,
+    resizeQuality: 'high',
+  });
+  upright.close();
+  const canvas = new OffscreenCanvas(width, height);
+  canvas.getContext('2d')?.drawImage(scaled, 0, 0);
+  scaled.close();
+  const jpeg = await asText(await canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY }));
+  return { schema: PHOTO_SCHEMA, id: newId(), revision: 0, job, width, height, jpeg };
+}
+
+/** Lets a person choose pictures, or take one where the device has a camera. */
+export function choosePictures(camera: boolean): Promise<File[]> {
+  return new Promise((resolve) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = 'image/*';
+    input.multiple = !camera;
+    if (camera) input.setAttribute('capture', 'environment');
+    input.addEventListener('cancel', () => resolve([]));
+    input.addEventListener('change', () => resolve([...(input.files ?? [])]));
+    input.click();
+  });
+}

@@ -1,0 +1,78 @@
+import { proposalFor } from '../core/inspect/consequence';
+import { teardownOf } from '../core/pumps/registry';
+import type { DefectId } from '../core/pumps/teardown/defects';
+import { wayRoundOf } from '../core/pumps/teardown/wayRound';
+import type { Job } from '../core/records/job';
+import type { Consequence, Finding, Nail } from '../core/records/teardown';
+
+/** What a pump of the depot shows before any instrument, where it is not sound. */
+export interface BenchPlan {
+  /** By surface. */
+  readonly defects?: Readonly<
+    Record<
+      string,
+      {
+        readonly defect: DefectId;
+        readonly nail?: Nail;
+        readonly depth_mm?: number;
+        /** Where the person decided otherwise than was proposed. */
+        readonly decided?: Consequence;
+        readonly remark?: string;
+      }
+    >
+  >;
+  /** Steps at which a part was missing or wrong, with the remark. */
+  readonly missing?: Readonly<Record<string, string>>;
+  /** Answers that are not the expected ones, by check. */
+  readonly also?: Readonly<Record<string, string>>;
+  readonly wet?: boolean;
+}
+
+const SECOND = 1000;
+
+/** The job after its strip and look, a note every twenty seconds before the measuring begins. */
+export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
+  let n = 0;
+  const made = (what: string) => {
+    n += 1;
+    const at = new Date(begin.getTime() - 3_600_000 + n * 20 * SECOND).toISOString();
+    return { id: `${job.id}-${what}`, at, by: job.by, struck: null };
+  };
+  const { sheet, rules } = job;
+  const strip = sheet.strip.map((step) => {
+    const remark = plan.missing?.[step.id];
+    const way = remark === undefined ? (wayRoundOf(step.way)?.options[0]?.id ?? '') : '';
+    return {
+      ...made(`s-${step.id}`),
+      ...{ step: step.id, way, remark: remark ?? '' },
+      state: remark === undefined ? ('there' as const) : ('missing' as const),
+    };
+  });
+  const findings = teardownOf(sheet).surfaces.map((surface): Finding => {
+    const found = plan.defects?.[surface.id];
+    const base = { ...made(`f-${surface.id}`), surface: surface.id, spot: null };
+    const nail = found?.nail ?? null;
+    const depth_mm = found?.depth_mm ?? null;
+    if (!found) {
+      const pass = { proposed: 'pass', decided: 'pass', why: '', remark: '' } as const;
+      return { ...base, ...pass, defect: null, nail, depth_mm };
+    }
+    const { defect, remark = '' } = found;
+    const { consequence, why } = proposalFor(sheet, surface, { defect, nail, depth_mm }, rules);
+    const decided = found.decided ?? consequence;
+    return { ...base, defect, nail, depth_mm, proposed: consequence, why, decided, remark };
+  });
+  const also = sheet.also.map((check) => ({
+    ...made(`a-${check.id}`),
+    check: check.id,
+    answer: plan.also?.[check.id] ?? (check.expected || (check.options[0] as string)),
+  }));
+  const { at, by } = made('clean');
+  return {
+    ...job,
+    strip,
+    findings,
+    also,
+    clean: { at, by, state: plan.wet ? 'wet' : 'dry' },
+  };
+}

@@ -1,0 +1,103 @@
+import type { Page } from '@playwright/test';
+import { readFile, writeFile } from 'node:fs/promises';
+import { expect, fillStorage, freeStorage, openDemo, pick, saved, test } from './bench';
+import { png, turned } from './picture';
+
+const TAG = '/job/demo-job-hm-0421/tag';
+
+/** Gives the page a picture, as a person who chooses a file. */
+const add = (page: Page, name: string, buffer: Buffer, mimeType = 'image/png') =>
+  pick(page, 'From a file', { name, mimeType, buffer });
+
+const thumbs = (page: Page) => page.getByRole('button', { name: /^Photo \d/ });
+
+/** Size of a photo as it is kept, and whether its upper half is the dark one. */
+const kept = (page: Page, n: number) =>
+  thumbs(page)
+    .nth(n)
+    .locator('img')
+    .evaluate(async (img: HTMLImageElement) => {
+      await img.decode();
+      const canvas = new OffscreenCanvas(img.naturalWidth, img.naturalHeight);
+      const at = canvas.getContext('2d');
+      at?.drawImage(img, 0, 0);
+      const shade = (y: number) =>
+        at?.getImageData(canvas.width / 2, y * canvas.height, 1, 1).data[0] ?? 0;
+      return { width: canvas.width, height: canvas.height, top: shade(0.1), bottom: shade(0.9) };
+    });
+
+/** A JPEG from the browser itself, 400 by 200, dark on its left half. */
+const sideways = async (page: Page): Promise<Buffer> =>
+  Buffer.from(
+    await page.evaluate(async () => {
+      const canvas = new OffscreenCanvas(400, 200);
+      const at = canvas.getContext('2d');
+      if (!at) return [];
+      at.fillStyle = '#ddd';
+      at.fillRect(0, 0, 400, 200);
+      at.fillStyle = '#222';
+      at.fillRect(0, 0, 200, 200);
+      const blob = await canvas.convertToBlob({ type: 'image/jpeg' });
+      return [...new Uint8Array(await blob.arrayBuffer())];
+    }),
+  );
+
+test('photos are turned upright, scaled, refused where they cannot be, and travel with the job', async ({
+  page,
+}, info) => {
+  await openDemo(page);
+  await page.goto(TAG);
+  await add(page, 'large.png', png(4000, 3000));
+  await expect(thumbs(page)).toHaveCount(1);
+  expect(await kept(page, 0)).toMatchObject({ width: 1600, height: 1200 });
+
+  // Orientation 6: the camera's left edge is up.
+  await add(page, 'sideways.jpg', turned(await sideways(page), 6), 'image/jpeg');
+  await expect(thumbs(page)).toHaveCount(2);
+  const upright = await kept(page, 1);
+  expect([upright.width, upright.height]).toEqual([200, 400]);
+  expect(upright.top).toBeLessThan(80);
+  expect(upright.bottom).toBeGreaterThan(180);
+
+  const alert = page.getByRole('alert');
+  await add(page, 'list.png', Buffer.from('brake fluid, rags'));
+  await expect(alert).toContainText('“list.png” was not taken: it is no picture');
+  await add(page, 'vast.png', png(10_000, 6_000));
+  await expect(alert).toContainText('it has 60 megapixels, and 50 is the most');
+  await add(page, 'torn.png', png(600, 400).subarray(0, 80));
+  await expect(alert).toContainText('or it is damaged');
+
+  await fillStorage(page);
+  await add(page, 'full.png', png(800, 600));
+  await expect(alert).toContainText('could not store this');
+  await expect(thumbs(page)).toHaveCount(2);
+  await freeStorage(page);
+  await add(page, 'room.png', png(800, 600));
+  await expect(alert).toHaveCount(0);
+  await expect(thumbs(page)).toHaveCount(3);
+
+  await page.getByRole('link', { name: 'Report' }).click();
+  const file = await saved(page, 'Job file', info.outputPath('job.json'));
+  await page.getByRole('link', { name: 'Tag' }).click();
+  await page.getByRole('button', { name: 'Delete this job' }).click();
+  await page.getByRole('button', { name: 'Delete for good' }).click();
+  await expect(page.getByRole('link', { name: /HM-0421/ })).toHaveCount(0);
+
+  await page.goto('/import');
+  const text = await readFile(file, 'utf8');
+  const broken = info.outputPath('broken.json');
+  await writeFile(broken, text.replace('data:image/jpeg;base64,', 'data:image/png;base64,'));
+  await pick(page, 'Choose a file', broken);
+  await expect(alert).toContainText('photos[0].jpeg: Not a JPEG picture');
+  await pick(page, 'Choose a file', file);
+  await expect(page.getByText('3 photos with them.')).toBeVisible();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await page.goto(TAG);
+  await expect(thumbs(page)).toHaveCount(3);
+  expect(await kept(page, 0)).toMatchObject({ width: 1600, height: 1200 });
+
+  await thumbs(page).first().click();
+  await page.getByRole('button', { name: 'Delete this photo' }).click();
+  await page.getByRole('button', { name: 'Delete the photo' }).click();
+  await expect(thumbs(page)).toHaveCount(2);
+});

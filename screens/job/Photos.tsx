@@ -1,0 +1,140 @@
+import { useState } from 'react';
+import { Image, Pressable, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Job } from '@/core/records/job';
+import { useRecord, useRemove } from '@/data/hooks';
+import { choosePictures, photoOf } from '@/data/photos';
+import { Confirm } from '@/ui/Confirm';
+import { Notice } from '@/ui/Notice';
+import { TOUCH, usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import { useWriting } from './useWriting';
+
+const THUMB = 72;
+
+/** The photos of a step, a finding or the tag, and two ways to add one. */
+export function Photos({ job, of }: { readonly job: Job; readonly of: string }) {
+  const { write, error } = useWriting(job);
+  const [failed, setFailed] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [open, setOpen] = useState<string | null>(null);
+  const { mutateAsync: removePhoto } = useRemove('photo');
+  const shown = job.photos.filter((p) => p.of === of);
+
+  const add = async (camera: boolean) => {
+    setFailed(null);
+    try {
+      const files = await choosePictures(camera);
+      setBusy(files.length > 0);
+      for (const file of files) {
+        const record = await photoOf(file, job.id);
+        const kept = await write(
+          (j, { at, by }) => ({ ...j, photos: [...j.photos, { id: record.id, at, by, of }] }),
+          [{ kind: 'photo', record }],
+        );
+        if (!kept) break;
+      }
+    } catch (problem) {
+      setFailed((problem as Error).message);
+    } finally {
+      setBusy(false);
+    }
+  };
+  const drop = async (id: string) => {
+    if (await write((j) => ({ ...j, photos: j.photos.filter((p) => p.id !== id) }))) {
+      await removePhoto(id);
+      setOpen(null);
+    }
+  };
+  return (
+    <View style={styles.box}>
+      <View style={styles.row}>
+        {shown.map((p, i) => (
+          <Thumb
+            key={p.id}
+            id={p.id}
+            name={`Photo ${i + 1}`}
+            onPress={() => setOpen(open === p.id ? null : p.id)}
+          />
+        ))}
+        <Button
+          mode="outlined"
+          icon="camera-outline"
+          loading={busy}
+          disabled={busy}
+          onPress={() => void add(true)}
+        >
+          Photo
+        </Button>
+        <Button mode="text" icon="image-outline" disabled={busy} onPress={() => void add(false)}>
+          From a file
+        </Button>
+      </View>
+      {failed || error ? <Notice kind="error">{failed ?? error ?? ''}</Notice> : null}
+      {open ? <Large id={open} onDrop={() => drop(open)} /> : null}
+    </View>
+  );
+}
+
+interface ThumbProps {
+  readonly id: string;
+  readonly name: string;
+  readonly onPress: () => void;
+}
+
+function Thumb({ id, name, onPress }: ThumbProps) {
+  const palette = usePalette();
+  const { data, isPending } = useRecord('photo', id);
+  return (
+    <Pressable
+      role="button"
+      aria-label={name}
+      onPress={onPress}
+      style={[styles.thumb, { borderColor: palette.line, backgroundColor: palette.paper }]}
+    >
+      {data ? (
+        <Image source={{ uri: data.jpeg }} style={styles.thumb} aria-hidden />
+      ) : (
+        <Words size="note" tone="muted">
+          {isPending ? '…' : 'lost'}
+        </Words>
+      )}
+    </Pressable>
+  );
+}
+
+function Large({ id, onDrop }: { readonly id: string; readonly onDrop: () => Promise<void> }) {
+  const { data } = useRecord('photo', id);
+  return (
+    <View style={styles.box}>
+      {data ? (
+        <Image
+          source={{ uri: data.jpeg }}
+          alt="The photo, large"
+          style={{ width: '100%', aspectRatio: data.width / data.height, maxHeight: 600 }}
+          resizeMode="contain"
+        />
+      ) : null}
+      <Confirm
+        ask="Delete this photo"
+        warn="The photo goes for good."
+        sure="Delete the photo"
+        onSure={onDrop}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center', minHeight: TOUCH },
+  thumb: {
+    width: THUMB,
+    height: THUMB,
+    borderRadius: 6,
+    borderWidth: 1,
+    overflow: 'hidden',
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});

@@ -1,0 +1,108 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { alsoChecked, type AlsoChecked } from '@/core/inspect/also';
+import { replacing } from '@/core/records/change';
+import type { Job } from '@/core/records/job';
+import { FootButton } from '@/ui/FootButton';
+import { Notice } from '@/ui/Notice';
+import { Tile, Tiles } from '@/ui/Tile';
+import { Heading, Words } from '@/ui/Words';
+import { useWriting } from '../job/useWriting';
+
+interface Props {
+  readonly job: Job;
+  readonly checked: AlsoChecked;
+  readonly number: number;
+  readonly of: number;
+  readonly onDone: () => void;
+}
+
+/** A small check without a clearance: its question, its answers, and a word where the answer is not the expected one. */
+export function AlsoPanel({ job, checked: { check, answer }, number, of, onDone }: Props) {
+  const { write, error } = useWriting(job);
+  const [held, setHeld] = useState<string | null>(null);
+  const take = async (given: string) => {
+    const noted = await write((j, made) => ({
+      ...j,
+      also: replacing(
+        j.also,
+        { ...made, check: check.id, answer: given },
+        (a) => a.check === check.id,
+      ),
+    }));
+    if (noted) onDone();
+  };
+  /** The rest that have an expected answer, answered so: looked at one after another, noted once. */
+  const usual = alsoChecked(job).filter((c) => c.answer === null && c.check.expected !== '');
+  const takeUsual = () =>
+    write((j, made) => ({
+      ...j,
+      also: [
+        ...j.also,
+        ...usual.map(({ check: c }, i) => ({
+          ...made,
+          id: `${made.id}-${i}`,
+          check: c.id,
+          answer: c.expected,
+        })),
+      ],
+    }));
+  const choose = (option: string) => {
+    if (check.expected === '' || option === check.expected) void take(option);
+    else setHeld(option);
+  };
+  return (
+    <View style={styles.panel}>
+      <View>
+        <Heading size="title">{check.name}</Heading>
+        <Words size="note" tone="muted">{`Also on this unit · ${number} of ${of}`}</Words>
+      </View>
+      <View role="status" aria-label="Next">
+        <Words size="instruction" strong style={styles.ask}>
+          {check.ask}
+        </Words>
+      </View>
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      <Tiles label={check.ask}>
+        {check.options.map((option) => (
+          <Tile
+            key={option}
+            name={option}
+            {...(answer || held ? { chosen: (held ?? answer?.answer) === option } : {})}
+            onPress={() => choose(option)}
+          />
+        ))}
+      </Tiles>
+      {held ? (
+        <Notice
+          kind="caution"
+          actions={
+            <>
+              <Button mode="outlined" onPress={() => setHeld(null)}>
+                Look again
+              </Button>
+              <Button mode="contained" onPress={() => void take(held)}>
+                {`Note “${held}”`}
+              </Button>
+            </>
+          }
+        >
+          {`The sheet expects “${check.expected}”. It is noted as it is found, and the report says so.`}
+        </Notice>
+      ) : null}
+      <View style={styles.foot}>
+        {answer ? <FootButton name="Go on" onPress={onDone} /> : null}
+        {usual.length > 1 && !answer ? (
+          <FootButton name={`All ${usual.length} as expected`} onPress={() => void takeUsual()} />
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: 10 },
+  ask: { lineHeight: 32, minHeight: 64 },
+  foot: { flexDirection: 'row', gap: 6 },
+});

@@ -1,0 +1,194 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, HelperText, TextInput } from 'react-native-paper';
+import { InputError } from '@/core/errors';
+import { proposalFor } from '@/core/inspect/consequence';
+import type { Point } from '@/core/pumps/shapes';
+import { defectOf, defectsOf, type DefectId } from '@/core/pumps/teardown/defects';
+import type { Surface } from '@/core/pumps/teardown/teardown';
+import { parseReading } from '@/core/quantity/parse';
+import { bareUnit } from '@/core/quantity/units';
+import { struckIn } from '@/core/records/change';
+import type { Job } from '@/core/records/job';
+import { CONSEQUENCES, type Consequence, type Nail } from '@/core/records/teardown';
+import { useShop } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { DefectGlyph } from '@/ui/DefectGlyph';
+import { FootButton } from '@/ui/FootButton';
+import { Notice } from '@/ui/Notice';
+import { Remark } from '@/ui/Remark';
+import { Tile, Tiles } from '@/ui/Tile';
+import { Words } from '@/ui/Words';
+import { useWriting } from '../job/useWriting';
+import { CONSEQUENCE_NAME } from './consequences';
+
+interface Props {
+  readonly job: Job;
+  readonly surface: Surface;
+  readonly spot: Point | null;
+  readonly onDone: () => void;
+  /** Noted, but the surface stays in hand: a photo of it comes next. */
+  readonly onStay: () => void;
+  readonly onCancel: () => void;
+}
+
+const NAIL_NAMES = [
+  { value: 'passes', name: 'Nail passes' },
+  { value: 'catches', name: 'Nail catches' },
+] as const;
+
+/** A depth as typed; nothing typed is none. */
+function depthOf(text: string, unit: 'mm' | 'thou'): number | null | InputError {
+  if (text.trim() === '') return null;
+  try {
+    return parseReading(text, 'gap', bareUnit('gap', unit)).mm;
+  } catch (error) {
+    if (error instanceof InputError) return error;
+    throw error;
+  }
+}
+
+/** What is wrong with a surface: the kind, the nail, a depth; what follows is proposed, and decided here. */
+export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Props) {
+  const { unit } = useShop();
+  const { write, error } = useWriting(job);
+  const [defect, setDefect] = useState<DefectId | null>(null);
+  const [nail, setNail] = useState<Nail | null>(null);
+  const [depth, setDepth] = useState('');
+  const [remark, setRemark] = useState('');
+  const [decided, setDecided] = useState<Consequence | null>(null);
+
+  if (defect === null) {
+    return (
+      <>
+        <Words strong>What is it?</Words>
+        <Tiles label="What is it?">
+          {defectsOf(surface.kind).map(({ id, name, looks }) => (
+            <Tile
+              key={id}
+              name={name}
+              note={looks}
+              picture={<DefectGlyph defect={id} />}
+              onPress={() => setDefect(id)}
+            />
+          ))}
+        </Tiles>
+        <View style={styles.foot}>
+          <FootButton name="Back" onPress={onCancel} />
+        </View>
+      </>
+    );
+  }
+  const known = defectOf(defect);
+  const deep = depthOf(depth, unit);
+  const wrong = deep instanceof InputError ? deep.message : null;
+  const depth_mm = deep instanceof InputError ? null : deep;
+  const proposal = proposalFor(job.sheet, surface, { defect, nail, depth_mm }, job.rules);
+  const taken = decided ?? proposal.consequence;
+  const save = async (then: () => void) => {
+    const noted = await write((j, made) => ({
+      ...j,
+      findings: [
+        // A surface with a defect is not sound any more.
+        ...struckIn(j.findings, (f) => f.surface === surface.id && f.defect === null, {
+          at: made.at,
+          by: made.by,
+          why: 'a defect was found',
+        }),
+        {
+          ...made,
+          surface: surface.id,
+          defect,
+          nail,
+          depth_mm,
+          spot,
+          proposed: proposal.consequence,
+          why: proposal.why,
+          decided: taken,
+          remark: remark.trim(),
+        },
+      ],
+    }));
+    if (noted) then();
+  };
+  return (
+    <View style={styles.form}>
+      <View style={styles.what}>
+        <DefectGlyph defect={defect} width={56} />
+        <View style={styles.grow}>
+          <Words size="title" strong>
+            {known.name}
+          </Words>
+          <Words size="note" tone="muted">
+            {known.looks}
+          </Words>
+        </View>
+        <Button mode="text" onPress={() => setDefect(null)}>
+          Other
+        </Button>
+      </View>
+      {known.nail ? (
+        <Choice
+          label="What does the fingernail say?"
+          value={nail ?? ''}
+          options={NAIL_NAMES}
+          onChange={(said) => setNail(said as Nail)}
+        />
+      ) : null}
+      <View>
+        <TextInput
+          mode="outlined"
+          label={`Depth, where it was mic’d (${unit})`}
+          aria-label="Depth, where it was mic’d"
+          value={depth}
+          onChangeText={setDepth}
+          inputMode="decimal"
+          error={wrong !== null}
+        />
+        {wrong ? (
+          <HelperText type="error" role="alert" padding="none">
+            {wrong}
+          </HelperText>
+        ) : null}
+      </View>
+      <Words>
+        <Words
+          strong
+        >{`Proposed: ${CONSEQUENCE_NAME[proposal.consequence].toLowerCase()}. `}</Words>
+        {`${proposal.why.charAt(0).toUpperCase()}${proposal.why.slice(1)}.`}
+      </Words>
+      <Choice
+        label="What is done about it"
+        value={taken}
+        options={CONSEQUENCES.map((value) => ({ value, name: CONSEQUENCE_NAME[value] }))}
+        onChange={setDecided}
+      />
+      <Remark value={remark} onChange={setRemark} />
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      <Button
+        mode="contained"
+        contentStyle={styles.large}
+        disabled={wrong !== null}
+        onPress={() => void save(onDone)}
+      >
+        Note it
+      </Button>
+      <View style={styles.foot}>
+        <FootButton
+          name="Note it, then a photo"
+          disabled={wrong !== null}
+          onPress={() => void save(onStay)}
+        />
+        <FootButton name="Back" onPress={onCancel} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  form: { gap: 10 },
+  what: { flexDirection: 'row', gap: 10, alignItems: 'center' },
+  grow: { flex: 1, minWidth: 0 },
+  large: { minHeight: 64 },
+  foot: { flexDirection: 'row', gap: 6 },
+});

@@ -1,0 +1,51 @@
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { decidedWords, seenWords } from '@/core/inspect/findingWords';
+import { struckIn } from '@/core/records/change';
+import type { Job } from '@/core/records/job';
+import type { Finding } from '@/core/records/teardown';
+import { useShop } from '@/data/hooks';
+import { DefectGlyph } from '@/ui/DefectGlyph';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import { Photos } from '../job/Photos';
+import { useWriting } from '../job/useWriting';
+
+/** A defect that stands: what was seen, what was decided, its photos; struck where it was a mistake. */
+export function FindingRow({ job, finding }: { readonly job: Job; readonly finding: Finding }) {
+  const { unit } = useShop();
+  const palette = usePalette();
+  const { write } = useWriting(job);
+  const strike = () =>
+    void write((j, { at, by }) => ({
+      ...j,
+      findings: struckIn(j.findings, (f) => f.id === finding.id, { at, by, why: 'struck' }),
+    }));
+  return (
+    <View style={[styles.box, { borderColor: palette.line }]}>
+      <View style={styles.row}>
+        {finding.defect ? <DefectGlyph defect={finding.defect} width={48} /> : null}
+        <View style={styles.words}>
+          <Words strong>{seenWords(finding, unit)}</Words>
+          <Words size="note" tone="muted">
+            {decidedWords(finding)}
+          </Words>
+        </View>
+        <Button
+          mode="text"
+          accessibilityLabel={`Strike ${seenWords(finding, unit)}`}
+          onPress={strike}
+        >
+          Strike
+        </Button>
+      </View>
+      <Photos job={job} of={finding.id} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { borderBottomWidth: 1, paddingBottom: 8, gap: 6 },
+  row: { flexDirection: 'row', gap: 10, alignItems: 'center' },
+  words: { flex: 1, minWidth: 0 },
+});

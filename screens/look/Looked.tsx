@@ -1,0 +1,97 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { alsoChecked } from '@/core/inspect/also';
+import { decidedWords, seenWords } from '@/core/inspect/findingWords';
+import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
+import { characteristicOf } from '@/core/pumps/registry';
+import type { Job } from '@/core/records/job';
+import { useShop } from '@/data/hooks';
+import { FootButton } from '@/ui/FootButton';
+import { PinRing } from '@/ui/PinRing';
+import { PumpPicture } from '@/ui/PumpPicture';
+import { useWide } from '@/ui/useWidth';
+import { Heading, Words } from '@/ui/Words';
+import { markOf } from './SurfaceDrawing';
+
+interface Props {
+  readonly job: Job;
+  readonly looked: readonly Seen[];
+  readonly onList: () => void;
+}
+
+/** Everything was looked at: what was found, and what that asks to be measured first. */
+export function Looked({ job, looked, onList }: Props) {
+  const router = useRouter();
+  const { unit } = useShop();
+  const wide = useWide();
+  const found = looked.filter((l) => l.state === 'found');
+  const differing = alsoChecked(job).filter((c) => c.differs);
+  const asked = askedFor(job);
+  return (
+    <View style={styles.panel}>
+      <Heading size="instruction">
+        {found.length === 0 ? `All ${looked.length} surfaces sound` : 'Looked at'}
+      </Heading>
+      {found.map((l) => (
+        <View key={l.surface.id} style={styles.row}>
+          <PinRing verdict={markOf(l)} size={28} />
+          <View style={styles.words}>
+            <Words strong>{l.surface.name}</Words>
+            {l.findings.map((f) => (
+              <Words key={f.id} size="note" tone="muted">
+                {`${seenWords(f, unit)}: ${decidedWords(f)}`}
+              </Words>
+            ))}
+          </View>
+        </View>
+      ))}
+      {differing.map(({ check, answer }) => (
+        <View key={check.id} style={styles.row}>
+          <PinRing verdict="out" size={28} />
+          <View style={styles.words}>
+            <Words strong>{check.name}</Words>
+            <Words size="note" tone="muted">
+              {`${answer?.answer ?? ''}, expected ${check.expected}`}
+            </Words>
+          </View>
+        </View>
+      ))}
+      {asked.length > 0 ? (
+        <>
+          <Heading>Measured first, since</Heading>
+          {asked.map(({ characteristic, why }) => (
+            <Words key={characteristic}>
+              <Words strong>{`${characteristicOf(job.sheet, characteristic).name}: `}</Words>
+              {why}.
+            </Words>
+          ))}
+        </>
+      ) : null}
+      {wide ? (
+        <View style={styles.drawing}>
+          <PumpPicture sheet={job.sheet} size={400} />
+        </View>
+      ) : null}
+      <Button
+        mode="contained"
+        contentStyle={styles.large}
+        onPress={() => router.replace(`/job/${job.id}/${job.closed ? 'report' : 'measure'}`)}
+      >
+        {job.closed ? 'To the report' : 'To measuring'}
+      </Button>
+      <View style={styles.foot}>
+        <FootButton name="All surfaces" onPress={onList} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: 10 },
+  row: { flexDirection: 'row', gap: 10, alignItems: 'center' },
+  words: { flex: 1, minWidth: 0 },
+  large: { minHeight: 64 },
+  foot: { flexDirection: 'row' },
+  drawing: { alignItems: 'center' },
+});

@@ -1,0 +1,93 @@
+import { ScrollView, StyleSheet, View } from 'react-native';
+import type { AlsoChecked } from '@/core/inspect/also';
+import { decidedWords, seenWords } from '@/core/inspect/findingWords';
+import type { Looked } from '@/core/inspect/looking';
+import type { Verdict } from '@/core/metrology/verdict';
+import { pumpOf } from '@/core/pumps/registry';
+import type { Job } from '@/core/records/job';
+import { useShop } from '@/data/hooks';
+import { FootButton } from '@/ui/FootButton';
+import { ListRow } from '@/ui/ListRow';
+import { PinRing } from '@/ui/PinRing';
+import { Heading } from '@/ui/Words';
+import { markOf } from './SurfaceDrawing';
+
+interface Props {
+  readonly job: Job;
+  readonly looked: readonly Looked[];
+  readonly checks: readonly AlsoChecked[];
+  readonly shown: string | null;
+  readonly onChoose: (surface: string) => void;
+  readonly onCheck: (check: string) => void;
+  readonly onDone?: () => void;
+}
+
+const alsoMark = ({ answer, differs }: AlsoChecked): Verdict =>
+  answer === null ? 'open' : differs ? 'out' : 'in';
+
+/** Every surface and small check with how it stands, so that what nobody looked at is in sight. */
+export function SurfaceList(props: Props) {
+  const { job, looked, checks, shown, onChoose, onCheck, onDone } = props;
+  const { unit } = useShop();
+  const said = ({ state, findings }: Looked) =>
+    state === 'unseen'
+      ? 'not looked at'
+      : state === 'sound'
+        ? 'sound'
+        : findings.map((f) => `${seenWords(f, unit)}: ${decidedWords(f)}`).join('; ');
+  const parts = pumpOf(job.sheet).parts.filter(({ id }) =>
+    looked.some((l) => l.surface.part === id),
+  );
+  return (
+    <ScrollView style={styles.fill} contentContainerStyle={styles.list}>
+      {parts.map(({ id, name }) => (
+        <View key={id}>
+          <Heading style={styles.part}>{name}</Heading>
+          {looked
+            .filter((l) => l.surface.part === id)
+            .map((l) => (
+              <ListRow
+                key={l.surface.id}
+                name={l.surface.name}
+                note={said(l)}
+                noteTone={markOf(l) === 'out' ? 'out' : 'muted'}
+                mark={<PinRing verdict={markOf(l)} size={28} />}
+                here={l.surface.id === shown}
+                onPress={() => onChoose(l.surface.id)}
+              />
+            ))}
+        </View>
+      ))}
+      {checks.length > 0 ? <Heading style={styles.part}>Also on this unit</Heading> : null}
+      {checks.map((c) => (
+        <ListRow
+          key={c.check.id}
+          name={c.check.name}
+          note={
+            c.answer === null
+              ? 'not looked at'
+              : c.differs
+                ? `${c.answer.answer}, expected ${c.check.expected}`
+                : c.answer.answer
+          }
+          noteTone={c.differs ? 'out' : 'muted'}
+          mark={<PinRing verdict={alsoMark(c)} size={28} />}
+          here={c.check.id === shown}
+          onPress={() => onCheck(c.check.id)}
+        />
+      ))}
+      {onDone ? (
+        <View style={styles.foot}>
+          <FootButton name="Back" onPress={onDone} />
+        </View>
+      ) : null}
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  list: { padding: 14, gap: 4 },
+  part: { paddingTop: 8 },
+  foot: { flexDirection: 'row', paddingTop: 8 },
+});

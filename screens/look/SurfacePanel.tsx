@@ -1,0 +1,161 @@
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Looked } from '@/core/inspect/looking';
+import { placedSurfaces } from '@/core/inspect/spot';
+import { partName } from '@/core/pumps/registry';
+import { defectsOf } from '@/core/pumps/teardown/defects';
+import type { Surface } from '@/core/pumps/teardown/teardown';
+import type { Point } from '@/core/pumps/shapes';
+import type { Job } from '@/core/records/job';
+import { FootButton } from '@/ui/FootButton';
+import Icon from '@/ui/icons/Icon';
+import { Notice } from '@/ui/Notice';
+import { TOUCH, usePalette } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+import { useWriting } from '../job/useWriting';
+import { DefectForm } from './DefectForm';
+import { FindingRow } from './FindingRow';
+import { SurfaceDrawing } from './SurfaceDrawing';
+
+interface Props {
+  readonly job: Job;
+  readonly looked: readonly Looked[];
+  readonly shown: Looked;
+  readonly spot: Point | null;
+  readonly onChoose: (surface: string, spot: Point | null) => void;
+  readonly onList: () => void;
+  readonly onDone: () => void;
+}
+
+const soundly = (surface: Surface) => ({
+  surface: surface.id,
+  defect: null,
+  nail: null,
+  depth_mm: null,
+  spot: null,
+  proposed: 'pass' as const,
+  why: '',
+  decided: 'pass' as const,
+  remark: '',
+});
+
+/** One surface: where it is, what to look for, and one touch when it is sound. */
+export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDone }: Props) {
+  const palette = usePalette();
+  const { write, error } = useWriting(job);
+  const [describing, setDescribing] = useState(spot !== null);
+  const { surface, findings } = shown;
+  const seen = looked.filter((l) => l.state !== 'unseen').length;
+  const part = partName(job.sheet, surface.part);
+  const rest = looked.filter((l) => l.surface.part === surface.part && l.state === 'unseen');
+  const possible = defectsOf(surface.kind);
+  const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
+
+  const sound = async (surfaces: readonly Surface[]) => {
+    const noted = await write((j, made) => ({
+      ...j,
+      findings: [
+        ...j.findings,
+        ...surfaces.map((s, i) => ({ ...made, id: `${made.id}-${i}`, ...soundly(s) })),
+      ],
+    }));
+    if (noted) onDone();
+  };
+  return (
+    <View style={styles.panel}>
+      <Pressable
+        role="button"
+        aria-label={`${surface.name}: all surfaces`}
+        onPress={onList}
+        style={styles.head}
+      >
+        <View style={styles.grow}>
+          <Words strong tone="muted" numberOfLines={1}>
+            {`${part} · ${seen} of ${looked.length} looked at`}
+          </Words>
+        </View>
+        <Icon name="chevron-down" color={palette.muted} />
+      </Pressable>
+      {placed ? (
+        <SurfaceDrawing
+          job={job}
+          looked={looked}
+          placed={placed}
+          spot={spot}
+          small={describing}
+          onTap={onChoose}
+        />
+      ) : null}
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      {findings.map((finding) =>
+        finding.defect ? <FindingRow key={finding.id} job={job} finding={finding} /> : null,
+      )}
+      {describing ? <Heading size="title">{surface.name}</Heading> : null}
+      {describing ? (
+        <DefectForm
+          job={job}
+          surface={surface}
+          spot={spot}
+          onDone={onDone}
+          onStay={() => onChoose(surface.id, null)}
+          onCancel={() => {
+            setDescribing(false);
+            onDone();
+          }}
+        />
+      ) : (
+        <>
+          <View role="status" aria-label="Next">
+            <Heading size="instruction" style={styles.instruction}>
+              {surface.name}
+            </Heading>
+            <Words tone="muted" style={styles.possible}>
+              {`Wiped, and a fingernail drawn across: ${possible.map((d) => d.name.toLowerCase()).join(', ')}?`}
+            </Words>
+          </View>
+          <View style={styles.answers}>
+            <Button
+              mode="contained"
+              style={styles.grow}
+              contentStyle={styles.large}
+              onPress={() => void sound([surface])}
+              disabled={shown.state === 'found'}
+            >
+              Sound
+            </Button>
+            <Button
+              mode="outlined"
+              style={styles.grow}
+              contentStyle={styles.large}
+              onPress={() => setDescribing(true)}
+            >
+              {shown.state === 'found' ? 'Another defect' : 'Defect'}
+            </Button>
+          </View>
+          <View style={styles.foot}>
+            {rest.length > 1 ? (
+              <FootButton
+                name={`${part}: all ${rest.length} sound`}
+                onPress={() => void sound(rest.map((l) => l.surface))}
+              />
+            ) : null}
+            {shown.state === 'unseen' ? null : <FootButton name="Go on" onPress={onDone} />}
+          </View>
+        </>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: 8 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: TOUCH },
+  grow: { flex: 1, minWidth: 0 },
+  instruction: { lineHeight: 32 },
+  // Three lines are kept free, so that the answers stay where they are from surface to surface.
+  possible: { minHeight: 66 },
+  answers: { flexDirection: 'row', gap: 8 },
+  large: { minHeight: 64 },
+  foot: { flexDirection: 'row', gap: 6, minHeight: TOUCH },
+});

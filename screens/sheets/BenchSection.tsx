@@ -1,0 +1,170 @@
+import { useFormContext, useWatch } from 'react-hook-form';
+import { pumpOf, teardownOf } from '@/core/pumps/registry';
+import { DEFECTS } from '@/core/pumps/teardown/defects';
+import { WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Sheet } from '@/core/records/sheet';
+import { CONSEQUENCES } from '@/core/records/teardown';
+import { newId } from '@/data/create';
+import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { Pick } from '@/ui/Pick';
+import { CONSEQUENCE_NAME } from '../look/consequences';
+import { ListEditor } from './ListEditor';
+import type { SheetForm } from './sheetForm';
+
+const WHEN = [
+  { value: 'always', name: 'Always' },
+  { value: 'house', name: 'By house rule' },
+] as const;
+
+const WAYS = [
+  { value: '', name: 'nothing but that it was done' },
+  ...WAYS_ROUND.map(({ id, name, options }) => ({
+    value: id,
+    name: `${name}: ${options.map((o) => o.name).join(', ')}`,
+  })),
+];
+
+interface Props {
+  readonly sheet: Sheet;
+  readonly unit: ShopUnit;
+}
+
+/** The work before any instrument: the strip, what is renewed, the small checks, what the book says of defects. */
+export function BenchSection({ sheet, unit }: Props) {
+  const { control, setValue } = useFormContext<SheetForm>();
+  const [strip, renew, book] = useWatch({ control, name: ['strip', 'renew', 'book'] });
+  const parts = pumpOf(sheet).parts.map((p) => ({ value: p.id, name: p.name }));
+  const surfaces = teardownOf(sheet).surfaces.map((s) => ({ value: s.id, name: s.name }));
+  const defects = DEFECTS.map((d) => ({ value: d.id, name: d.name }));
+  const dirty = { shouldDirty: true };
+  return (
+    <>
+      <ListEditor
+        name="strip"
+        title="Strip"
+        one="a step"
+        about="In the order in which the pump comes apart. The notes come back in reverse when it is built."
+        blank={() => ({
+          id: newId(),
+          part: parts[0]?.value ?? 'body',
+          do: '',
+          way: '',
+          caution: '',
+        })}
+      >
+        {(i) => (
+          <>
+            <Field control={control} name={`strip.${i}.do`} label={`Step ${i + 1}`} multiline />
+            <Pick
+              label="Part"
+              value={strip[i]?.part ?? ''}
+              options={parts}
+              onChange={(id) => setValue(`strip.${i}.part`, id, dirty)}
+            />
+            <Pick
+              label="To note before it comes out"
+              value={strip[i]?.way ?? ''}
+              options={WAYS}
+              onChange={(id) => setValue(`strip.${i}.way`, id, dirty)}
+            />
+            <Field control={control} name={`strip.${i}.caution`} label="Caution" />
+          </>
+        )}
+      </ListEditor>
+      <ListEditor
+        name="renew"
+        title="Renewed"
+        one="a part"
+        about="Goes on the order list of every job by itself."
+        blank={() => ({ id: newId(), name: '', count: '1', when: 'always' })}
+      >
+        {(i) => (
+          <>
+            <Field control={control} name={`renew.${i}.name`} label="Part" />
+            <Field
+              control={control}
+              name={`renew.${i}.count`}
+              label="How many"
+              inputMode="numeric"
+            />
+            <Choice
+              label={`When part ${i + 1} is renewed`}
+              value={renew[i]?.when ?? 'always'}
+              options={WHEN}
+              onChange={(when) => setValue(`renew.${i}.when`, when, dirty)}
+            />
+          </>
+        )}
+      </ListEditor>
+      <ListEditor
+        name="also"
+        title="Also on this unit"
+        one="a small check"
+        about="Checks of the same visit that have no clearance."
+        blank={() => ({ id: newId(), name: '', ask: '', options: '', expected: '' })}
+      >
+        {(i) => (
+          <>
+            <Field control={control} name={`also.${i}.name`} label="Check" />
+            <Field control={control} name={`also.${i}.ask`} label="Question" />
+            <Field
+              control={control}
+              name={`also.${i}.options`}
+              label="Answers, with a semicolon between"
+            />
+            <Field
+              control={control}
+              name={`also.${i}.expected`}
+              label="Expected answer; empty where it is only noted"
+            />
+          </>
+        )}
+      </ListEditor>
+      <ListEditor
+        name="book"
+        title="What the book says of defects"
+        one="an entry"
+        about="Goes before the rules of the trade and of the house."
+        blank={() => ({
+          surface: surfaces[0]?.value ?? '',
+          defect: 'scored',
+          upTo: '',
+          consequence: 'pass',
+          source: '',
+        })}
+      >
+        {(i) => (
+          <>
+            <Pick
+              label="Surface"
+              value={book[i]?.surface ?? ''}
+              options={surfaces}
+              onChange={(id) => setValue(`book.${i}.surface`, id, dirty)}
+            />
+            <Pick
+              label="Defect"
+              value={book[i]?.defect ?? 'scored'}
+              options={defects}
+              onChange={(id) => setValue(`book.${i}.defect`, id, dirty)}
+            />
+            <Field
+              control={control}
+              name={`book.${i}.upTo`}
+              label={`Up to this depth (${unit}); empty for any`}
+              inputMode="decimal"
+            />
+            <Choice
+              label={`What follows from entry ${i + 1}`}
+              value={book[i]?.consequence ?? 'pass'}
+              options={CONSEQUENCES.map((value) => ({ value, name: CONSEQUENCE_NAME[value] }))}
+              onChange={(value) => setValue(`book.${i}.consequence`, value, dirty)}
+            />
+            <Field control={control} name={`book.${i}.source`} label="Source" />
+          </>
+        )}
+      </ListEditor>
+    </>
+  );
+}

@@ -1,0 +1,71 @@
+import type { ReactNode } from 'react';
+import { useFieldArray, useFormContext, type FieldArray } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { usePalette } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+import type { SheetForm } from './sheetForm';
+
+/** The lists of a sheet that people lengthen and shorten. */
+type ListName = 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'book';
+
+interface Props<N extends ListName> {
+  readonly name: N;
+  readonly title: string;
+  /** What one is called: `a step`. */
+  readonly one: string;
+  readonly about: string;
+  /** A new one, with nothing in it. */
+  readonly blank: () => SheetForm[N][number];
+  readonly children: (index: number) => ReactNode;
+}
+
+/** A list of a sheet: its entries one below the other, each to be removed, and one more. */
+export function ListEditor<N extends ListName>(props: Props<N>) {
+  const { name, title, one, about, blank, children } = props;
+  const palette = usePalette();
+  const { control } = useFormContext<SheetForm>();
+  const { fields, append, remove, swap } = useFieldArray({ control, name, keyName: 'key_' });
+  return (
+    <View style={styles.list}>
+      <Heading>{title}</Heading>
+      <Words size="note" tone="muted">
+        {about}
+      </Words>
+      {fields.map((field, i) => (
+        <View key={field.key_} style={[styles.entry, { borderColor: palette.line }]}>
+          {children(i)}
+          <View style={styles.row}>
+            <Button
+              disabled={i === 0}
+              accessibilityLabel={`Move ${one} ${i + 1} up`}
+              onPress={() => swap(i, i - 1)}
+            >
+              Up
+            </Button>
+            <Button
+              icon="trash-can-outline"
+              accessibilityLabel={`Remove ${one} ${i + 1}`}
+              onPress={() => remove(i)}
+            >
+              Remove
+            </Button>
+          </View>
+        </View>
+      ))}
+      <Button
+        mode="outlined"
+        icon="plus"
+        onPress={() => append(blank() as FieldArray<SheetForm, N>)}
+      >
+        {`Add ${one}`}
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  list: { gap: 10 },
+  entry: { gap: 8, borderBottomWidth: 1, paddingBottom: 8 },
+  row: { flexDirection: 'row', justifyContent: 'flex-end' },
+});

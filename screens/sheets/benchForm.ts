@@ -1,0 +1,163 @@
+import { formatLength, trimmed } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Sheet } from '@/core/records/sheet';
+import type { Reader } from './formReader';
+
+/** What a sheet says of the work before any instrument, as text. */
+export interface BenchForm {
+  key: { id: string; kind: 'feature' | 'size'; ask: string; options: string; u: string }[];
+  variants: {
+    id: string;
+    name: string;
+    years: string;
+    serials: string;
+    note: string;
+    /** By check: its option, or `19.9–20.05`. */
+    marks: Record<string, string>;
+  }[];
+  mixes: (Omit<Sheet['mixes'][number], 'fits'> & { fits: 'yes' | 'no' })[];
+  strip: Sheet['strip'];
+  renew: (Omit<Sheet['renew'][number], 'count'> & { count: string })[];
+  also: (Omit<Sheet['also'][number], 'options'> & { options: string })[];
+  book: (Omit<Sheet['book'][number], 'upTo_mm'> & { upTo: string })[];
+}
+
+type BenchPart = Pick<Sheet, keyof BenchForm>;
+
+const DASH = /\s*(?:–|—|\.\.|-)\s*/;
+
+const rangeText = (from: number | null, to: number | null): string =>
+  from === null && to === null ? '' : from === to ? `${from}` : `${from ?? ''}–${to ?? ''}`;
+
+const options = (text: string): string[] =>
+  text
+    .split(/[;\n]/)
+    .map((option) => option.trim())
+    .filter(Boolean);
+
+/** Sizes of a key are always in mm: they come with the question. */
+export function toBenchForm(sheet: BenchPart, unit: ShopUnit): BenchForm {
+  return {
+    key: sheet.key.map(({ id, kind, ask, options: of, u_mm }) => ({
+      ...{ id, kind, ask },
+      options: of.join('; '),
+      u: u_mm === null ? '' : trimmed(u_mm, 4),
+    })),
+    variants: sheet.variants.map((v) => ({
+      ...{ id: v.id, name: v.name, note: v.note },
+      years: rangeText(v.fromYear, v.toYear),
+      serials: rangeText(v.fromSerial, v.toSerial),
+      marks: Object.fromEntries(
+        v.marks.map((m) => [m.check, m.option ?? rangeText(m.from_mm, m.to_mm)]),
+      ),
+    })),
+    mixes: sheet.mixes.map(({ fits, ...m }) => ({ ...m, fits: fits ? 'yes' : 'no' })),
+    strip: sheet.strip.map((s) => ({ ...s })),
+    renew: sheet.renew.map((r) => ({ ...r, count: String(r.count) })),
+    also: sheet.also.map((a) => ({ ...a, options: a.options.join('; ') })),
+    book: sheet.book.map(({ upTo_mm, ...b }) => ({
+      ...b,
+      upTo: upTo_mm === null ? '' : formatLength(upTo_mm, 'gap', unit),
+    })),
+  };
+}
+
+type Ends = readonly [from: number | null, to: number | null];
+
+/** `2009–2014`, `2015–`, `–2014` or `2012`; nothing where nothing is written. */
+function rangeOf(text: string, path: string, read: Reader): Ends {
+  if (text.trim() === '') return [null, null];
+  const parts = text.trim().split(DASH);
+  const ends = parts.map((part) => read.number(path, part.replace(/\s/g, '')));
+  const [from = null, to = from] = ends;
+  if (parts.length > 2) read.wrong(path, 'A range is written 2009–2014, 2015– or –2014.');
+  if (from !== null && to !== null && to < from) read.wrong(path, 'It ends before it begins.');
+  return [from, to];
+}
+
+function marksOf(
+  form: BenchForm,
+  variant: BenchForm['variants'][number],
+  path: string,
+  read: Reader,
+): Sheet['variants'][number]['marks'] {
+  return form.key.flatMap((check): BenchPart['variants'][number]['marks'] => {
+    const text = variant.marks[check.id] ?? '';
+    if (text.trim() === '') return [];
+    if (check.kind === 'size') {
+      const [from_mm, to_mm] = rangeOf(text, `${path}.marks.${check.id}`, read);
+      return [{ check: check.id, option: null, from_mm, to_mm }];
+    }
+    if (!options(check.options).includes(text)) return [];
+    return [{ check: check.id, option: text, from_mm: null, to_mm: null }];
+  });
+}
+
+/** What the form says of the bench work; what cannot be read is noted with its path. */
+export function fromBenchForm(
+  form: BenchForm,
+  before: BenchForm,
+  sheet: BenchPart,
+  read: Reader,
+): BenchPart {
+  const named = (text: string, path: string, what: string) => {
+    if (text.trim() === '') read.wrong(path, `${what} needs a name.`);
+    return text.trim();
+  };
+  return {
+    key: form.key.map(({ id, kind, ask, options: of, u }, i) => {
+      const path = `key.${i}`;
+      const list = kind === 'feature' ? options(of) : [];
+      if (kind === 'feature' && list.length < 2) {
+        read.wrong(`${path}.options`, 'Two answers at least, with a semicolon between them.');
+      }
+      const u_mm = kind === 'size' ? read.number(`${path}.u`, u) : null;
+      return { id, kind, ask: named(ask, `${path}.ask`, 'A check'), options: list, u_mm };
+    }),
+    variants: form.variants.map((v, i) => {
+      const path = `variants.${i}`;
+      const [fromYear, toYear] = rangeOf(v.years, `${path}.years`, read);
+      const [fromSerial, toSerial] = rangeOf(v.serials, `${path}.serials`, read);
+      return {
+        ...{ id: v.id, note: v.note, fromYear, toYear, fromSerial, toSerial },
+        name: named(v.name, `${path}.name`, 'A variant'),
+        marks: marksOf(form, v, path, read),
+      };
+    }),
+    mixes: form.mixes
+      .filter((m) => [m.of, m.in].every((id) => form.variants.some((v) => v.id === id)))
+      .map(({ fits, ...m }) => ({ ...m, fits: fits === 'yes' })),
+    strip: form.strip.map((s, i) => ({ ...s, do: named(s.do, `strip.${i}.do`, 'A step') })),
+    renew: form.renew.map((r, i) => {
+      const count = read.number(`renew.${i}.count`, r.count);
+      if (count === null || !Number.isInteger(count) || count < 1 || count > 99) {
+        read.wrong(`renew.${i}.count`, 'How many: 1 to 99.');
+      }
+      return { ...r, name: named(r.name, `renew.${i}.name`, 'A part'), count: count ?? 1 };
+    }),
+    also: form.also.map((a, i) => {
+      const path = `also.${i}`;
+      const list = options(a.options);
+      if (list.length < 2) {
+        read.wrong(`${path}.options`, 'Two answers at least, with a semicolon between them.');
+      }
+      if (a.expected.trim() !== '' && !list.includes(a.expected.trim())) {
+        read.wrong(`${path}.expected`, 'The expected answer is none of the answers.');
+      }
+      return {
+        ...a,
+        name: named(a.name, `${path}.name`, 'A check'),
+        ask: named(a.ask, `${path}.ask`, 'A question'),
+        options: list,
+        expected: a.expected.trim(),
+      };
+    }),
+    book: form.book.map(({ upTo, ...b }, i) => ({
+      ...b,
+      upTo_mm: read.length(`book.${i}.upTo`, upTo, 'gap', {
+        text: before.book[i]?.upTo,
+        mm: sheet.book[i]?.upTo_mm ?? null,
+      }),
+    })),
+  };
+}

@@ -1,0 +1,45 @@
+import { InputError } from '@/core/errors';
+import { parseNumber, parseReading } from '@/core/quantity/parse';
+import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+
+export interface FieldError {
+  readonly path: string;
+  readonly message: string;
+}
+
+/** Reads the texts of a form; what cannot be read is noted with its path. */
+export class Reader {
+  readonly errors: FieldError[] = [];
+
+  constructor(private readonly unit: ShopUnit) {}
+
+  /** A length, or the figure kept where its text was not touched: turning the unit does not round it. */
+  length(
+    path: string,
+    text: string,
+    kind: LengthKind,
+    kept: { text: string | undefined; mm: number | null },
+  ): number | null {
+    if (text.trim() === '') return null;
+    if (text === kept.text) return kept.mm;
+    try {
+      return parseReading(text, kind, bareUnit(kind, this.unit)).mm;
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      this.wrong(path, error.message);
+      return null;
+    }
+  }
+
+  /** A plain number, a decimal comma read as a point. */
+  number(path: string, text: string): number | null {
+    const value = parseNumber(text);
+    if (value === null || Number.isFinite(value)) return value;
+    this.wrong(path, `“${text.trim()}” is not a number.`);
+    return null;
+  }
+
+  wrong(path: string, message: string): void {
+    this.errors.push({ path, message });
+  }
+}

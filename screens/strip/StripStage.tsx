@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { stripped } from '@/core/inspect/stripping';
+import type { Job } from '@/core/records/job';
+import { useWide } from '@/ui/useWidth';
+import { usePalette } from '@/ui/theme';
+import { IdentifyPanel } from '../tag/IdentifyPanel';
+import { Apart } from './Apart';
+import { StepNotes } from './StepNotes';
+import { StripStepPanel } from './StripStepPanel';
+
+/** Taking the pump apart: one step at a time, and how each part lay before it came out. */
+export function StripStage({ job }: { readonly job: Job }) {
+  const wide = useWide();
+  const palette = usePalette();
+  const [taken, setTaken] = useState<string | null>(null);
+  const [later, setLater] = useState(false);
+  const steps = stripped(job);
+  const unsure = job.sheet.variants.length > 1 && job.variant === null;
+  const begun = steps.some((s) => s.note !== null);
+  const [inHand] = steps.filter((s) => (taken === null ? s.note === null : s.step.id === taken));
+
+  if (unsure && !begun && !later) {
+    return (
+      <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+        <IdentifyPanel job={job} onDone={() => setLater(true)} />
+      </ScrollView>
+    );
+  }
+  const notes = (
+    <StepNotes steps={steps} shown={inHand?.step.id ?? null} onChoose={(id) => setTaken(id)} />
+  );
+  const panel = inHand ? (
+    <StripStepPanel
+      key={`${inHand.step.id} ${inHand.note?.id ?? ''}`}
+      job={job}
+      stripped={inHand}
+      number={steps.indexOf(inHand) + 1}
+      of={steps.length}
+      onNoted={() => setTaken(null)}
+    />
+  ) : (
+    <Apart job={job} />
+  );
+  if (!wide) {
+    return (
+      <ScrollView
+        style={styles.fill}
+        contentContainerStyle={styles.page}
+        keyboardShouldPersistTaps="handled"
+      >
+        {panel}
+        {notes}
+      </ScrollView>
+    );
+  }
+  return (
+    <View style={styles.columns}>
+      <ScrollView style={[styles.side, { borderColor: palette.line }]}>{notes}</ScrollView>
+      <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+        {panel}
+      </ScrollView>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1, minWidth: 0 },
+  page: { padding: 14, gap: 12, maxWidth: 720, width: '100%' },
+  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  side: { width: 380, flexGrow: 0, borderRightWidth: 1, paddingHorizontal: 14 },
+});

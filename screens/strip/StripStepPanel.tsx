@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import type { Stripped } from '@/core/inspect/stripping';
+import { partName } from '@/core/pumps/registry';
+import { wayRoundOf } from '@/core/pumps/teardown/wayRound';
+import { replacing } from '@/core/records/change';
+import type { Job } from '@/core/records/job';
+import type { StripNote } from '@/core/records/teardown';
+import { Choice } from '@/ui/Choice';
+import { FootButton } from '@/ui/FootButton';
+import { Notice } from '@/ui/Notice';
+import { PumpPicture } from '@/ui/PumpPicture';
+import { Remark } from '@/ui/Remark';
+import { Tile, Tiles } from '@/ui/Tile';
+import { useWide } from '@/ui/useWidth';
+import { WayGlyph } from '@/ui/WayGlyph';
+import { Heading, Words } from '@/ui/Words';
+import { Photos } from '../job/Photos';
+import { useWriting } from '../job/useWriting';
+
+const STATES = [
+  { value: 'there', name: 'There' },
+  { value: 'missing', name: 'Missing' },
+  { value: 'wrong', name: 'Wrong part' },
+] as const;
+
+interface Props {
+  readonly job: Job;
+  readonly stripped: Stripped;
+  readonly number: number;
+  readonly of: number;
+  readonly onNoted: () => void;
+}
+
+/** One step: what to do, its caution, and which way round the part lay; a touch of that notes it. */
+export function StripStepPanel({ job, stripped: { step, note }, number, of, onNoted }: Props) {
+  const { write, error } = useWriting(job);
+  const [state, setState] = useState<StripNote['state']>(note?.state ?? 'there');
+  const [remark, setRemark] = useState(note?.remark ?? '');
+  const pictures = job.photos.some((p) => p.of === step.id);
+  const [more, setMore] = useState(state !== 'there' || remark !== '' || pictures);
+  const way = wayRoundOf(step.way);
+  const part = partName(job.sheet, step.part);
+  const wide = useWide();
+
+  const take = async (chosen: string) => {
+    const noted = await write((j, made) => ({
+      ...j,
+      strip: replacing(
+        j.strip,
+        { ...made, step: step.id, way: chosen, state, remark: remark.trim() },
+        (n) => n.step === step.id,
+      ),
+    }));
+    if (noted) onNoted();
+  };
+  return (
+    <View style={styles.panel}>
+      <Heading size="strong" style={styles.muted}>{`Step ${number} of ${of} · ${part}`}</Heading>
+      <View role="status" aria-label="Next">
+        <Words size="instruction" strong style={styles.instruction}>
+          {step.do}
+        </Words>
+      </View>
+      {step.caution ? <Notice kind="caution">{step.caution}</Notice> : null}
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      {more ? (
+        <View style={styles.panel}>
+          <Choice label="Is the part there?" value={state} options={STATES} onChange={setState} />
+          <Remark value={remark} onChange={setRemark} />
+          <Photos job={job} of={step.id} />
+        </View>
+      ) : null}
+      {way && state === 'there' ? (
+        <>
+          <Words strong>{`${way.name}: which way round did it lie?`}</Words>
+          <Tiles label={`${way.name}: which way round?`}>
+            {way.options.map((option) => (
+              <Tile
+                key={option.id}
+                name={option.name}
+                across={3}
+                {...(note ? { chosen: note.way === option.id } : {})}
+                picture={<WayGlyph way={way.id} option={option.id} />}
+                onPress={() => void take(option.id)}
+              />
+            ))}
+          </Tiles>
+        </>
+      ) : (
+        <Button mode="contained" contentStyle={styles.large} onPress={() => void take('')}>
+          {state === 'there' ? 'Done' : `Note it as ${state === 'wrong' ? 'wrong' : 'missing'}`}
+        </Button>
+      )}
+      <View style={styles.foot}>
+        {more ? null : <FootButton name="Missing, remark or photo" onPress={() => setMore(true)} />}
+        {way && state === 'there' ? (
+          <FootButton name="Not noted" onPress={() => void take('')} />
+        ) : null}
+      </View>
+      {wide ? (
+        <View style={styles.drawing}>
+          <PumpPicture sheet={job.sheet} size={340} />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: 10 },
+  muted: { opacity: 0.8 },
+  instruction: { lineHeight: 32, minHeight: 64 },
+  large: { minHeight: 64 },
+  foot: { flexDirection: 'row', gap: 6 },
+  drawing: { alignItems: 'center' },
+});

@@ -1,0 +1,102 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, HelperText, TextInput } from 'react-native-paper';
+import { InputError } from '@/core/errors';
+import type { Check } from '@/core/inspect/checks';
+import { parseReading } from '@/core/quantity/parse';
+import { bareUnit } from '@/core/quantity/units';
+import type { KeyAnswer } from '@/core/records/key';
+import { useShop } from '@/data/hooks';
+import { FootButton } from '@/ui/FootButton';
+import { Tile, Tiles } from '@/ui/Tile';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly check: Check;
+  /** What stands on the tag already. */
+  readonly known: string;
+  readonly onAnswer: (answer: KeyAnswer) => void;
+}
+
+/** A whole number as it stands on a plate: spaces and letters before it do not count. */
+function plateNumber(text: string): number {
+  const digits = /(\d[\d\s.]*)\D*$/.exec(text.trim())?.[1]?.replace(/[\s.]/g, '') ?? '';
+  const value = digits === '' ? NaN : Number(digits);
+  if (Number.isSafeInteger(value)) return value;
+  throw new InputError('text', `“${text.trim()}” has no number that can be read.`);
+}
+
+/** One check of the key: its options, or a field for a year, a serial number or a size. */
+export function CheckCard({ check, known, onAnswer }: Props) {
+  const { unit } = useShop();
+  const [text, setText] = useState(known);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const nothing = { check: check.id, option: null, value: null, u_mm: null };
+  const read = () => {
+    try {
+      const size = check.kind === 'size';
+      const value = size
+        ? parseReading(text, 'size', bareUnit('size', unit)).mm
+        : plateNumber(text);
+      onAnswer({ ...nothing, value, u_mm: size ? check.u_mm : null });
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      setWrong(error.message);
+    }
+  };
+  return (
+    <View style={styles.card}>
+      <View role="status" aria-label="Next">
+        <Words size="instruction" strong style={styles.ask}>
+          {check.ask}
+        </Words>
+      </View>
+      {check.kind === 'feature' ? (
+        <Tiles label={check.ask}>
+          {check.options.map((option) => (
+            <Tile key={option} name={option} onPress={() => onAnswer({ ...nothing, option })} />
+          ))}
+        </Tiles>
+      ) : (
+        <>
+          <View style={styles.entry}>
+            <TextInput
+              mode="outlined"
+              label={check.ask}
+              aria-label={check.ask}
+              value={text}
+              inputMode={check.kind === 'size' ? 'decimal' : 'numeric'}
+              onChangeText={(typed) => {
+                setText(typed);
+                setWrong(null);
+              }}
+              onSubmitEditing={read}
+              error={wrong !== null}
+              style={styles.field}
+            />
+            <Button mode="contained" contentStyle={styles.enter} onPress={read}>
+              Enter
+            </Button>
+          </View>
+          {wrong ? (
+            <HelperText type="error" role="alert" padding="none">
+              {wrong}
+            </HelperText>
+          ) : null}
+        </>
+      )}
+      <View style={styles.foot}>
+        <FootButton name="Can’t tell" onPress={() => onAnswer(nothing)} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  card: { gap: 8 },
+  ask: { lineHeight: 32 },
+  entry: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  field: { flex: 1 },
+  enter: { minHeight: 52 },
+  foot: { flexDirection: 'row' },
+});

@@ -1,0 +1,145 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { checksOf, type Check } from '@/core/inspect/checks';
+import { identify } from '@/core/inspect/identify';
+import { answerWords, shownWords, standingWords } from '@/core/inspect/words';
+import type { Job } from '@/core/records/job';
+import { SERIAL, type KeyAnswer } from '@/core/records/key';
+import { FootButton } from '@/ui/FootButton';
+import { ListRow } from '@/ui/ListRow';
+import { Notice } from '@/ui/Notice';
+import { usePalette } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+import { useWriting } from '../job/useWriting';
+import { CheckCard } from './CheckCard';
+import { MixPanel } from './MixPanel';
+
+interface Props {
+  readonly job: Job;
+  /** Called when the person is through, or puts it off. */
+  readonly onDone: () => void;
+}
+
+/** Which variant it is: the one check that splits best what is left, what remains, and why. */
+export function IdentifyPanel({ job, onDone }: Props) {
+  const palette = usePalette();
+  const { write, error } = useWriting(job);
+  const [backing, setBacking] = useState(false);
+  const { sheet, key } = job;
+  const state = useMemo(() => identify(sheet, key), [sheet, key]);
+  const checks = checksOf(sheet);
+  const { next, standing, left } = state;
+  const found = standing === 'one' ? left[0] : undefined;
+  const asking: Check | null = found && !backing ? null : next;
+
+  const answer = (given: KeyAnswer) =>
+    void write((j) => ({
+      ...j,
+      key: [...j.key.filter((a) => a.check !== given.check), given],
+    }));
+  const again = (check: string) =>
+    void write((j) => ({ ...j, key: j.key.filter((a) => a.check !== check) }));
+  const take = async (variant: string) => {
+    if (await write((j) => ({ ...j, variant }))) onDone();
+  };
+  return (
+    <View style={styles.panel}>
+      <Heading size="strong">{`Which ${sheet.model} is it?`}</Heading>
+      {standing === 'contradicted' || (standing === 'alike' && left.length > 1) ? (
+        <Notice kind="caution">
+          {standing === 'contradicted'
+            ? `${standingWords(state)} Look again at what was answered below.`
+            : standingWords(state)}
+        </Notice>
+      ) : (
+        <Words>{standingWords(state)}</Words>
+      )}
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      {asking ? (
+        <CheckCard
+          key={asking.id}
+          check={asking}
+          known={asking.id === SERIAL ? job.serial : ''}
+          onAnswer={answer}
+        />
+      ) : null}
+      {found ? (
+        <Button mode="contained" contentStyle={styles.large} onPress={() => void take(found.id)}>
+          {`Take it as ${found.name}`}
+        </Button>
+      ) : null}
+      {key.length > 0 ? (
+        <View>
+          {key.map((given) => {
+            const check = checks.find((c) => c.id === given.check);
+            return check ? (
+              <View key={check.id} style={[styles.row, { borderColor: palette.line }]}>
+                <View style={styles.words}>
+                  <Words size="note" tone="muted">
+                    {check.ask}
+                  </Words>
+                  <Words strong>{answerWords(check, given)}</Words>
+                </View>
+                <Button
+                  mode="text"
+                  accessibilityLabel={`Answer again: ${check.ask}`}
+                  onPress={() => again(check.id)}
+                >
+                  Again
+                </Button>
+              </View>
+            ) : null;
+          })}
+        </View>
+      ) : null}
+      <Heading>{left.length === 0 ? 'Variants' : `What remains: ${left.length}`}</Heading>
+      <View>
+        {state.candidates.map(({ variant, objections }) => {
+          const out = objections.length > 0;
+          const chosen = job.variant === variant.id;
+          const why = objections.map((o) => o.words).join('; ');
+          // What it would show at the check in hand, for eyes that are on the pump already.
+          const there = asking ? shownWords(variant, asking) : '';
+          const fits = there ? `fits what is known; would show ${there}` : 'fits what is known';
+          const said = chosen ? 'taken' : out ? `not it: ${why}` : fits;
+          return (
+            <ListRow
+              key={variant.id}
+              name={variant.name}
+              note={said}
+              spoken={`${variant.name}, ${said}. Take it by hand`}
+              here={chosen}
+              strong={!out}
+              nameTone={out ? 'muted' : 'ink'}
+              onPress={() => void take(variant.id)}
+            />
+          );
+        })}
+      </View>
+      <View style={styles.foot}>
+        {found && next && !backing ? (
+          <FootButton name="One more check" onPress={() => setBacking(true)} />
+        ) : null}
+        <FootButton name={job.variant ? 'Close' : 'Not now'} onPress={onDone} />
+      </View>
+      {job.variant !== null && sheet.variants.length > 1 ? <MixPanel job={job} /> : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: 10 },
+  large: { minHeight: 64 },
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 10,
+    minHeight: 52,
+    borderBottomWidth: 1,
+    paddingVertical: 4,
+    paddingLeft: 6,
+  },
+  words: { flex: 1, minWidth: 0 },
+  foot: { flexDirection: 'row', gap: 6 },
+});

@@ -1,0 +1,33 @@
+import { useRouter } from 'expo-router';
+import { Button } from 'react-native-paper';
+import type { Job } from '@/core/records/job';
+import { useChange, useRemove } from '@/data/hooks';
+import { Confirm } from '@/ui/Confirm';
+
+/** What ends a job: taking up a closed one again, or deleting it. */
+export function JobEnd({ job }: { readonly job: Job }) {
+  const router = useRouter();
+  const { apply: change } = useChange('job', job.id);
+  const { mutateAsync: removeJob } = useRemove('job');
+  return (
+    <>
+      {job.closed ? (
+        <Button
+          mode="outlined"
+          onPress={() => void change((j) => ({ ...j, closed: null })).catch(() => undefined)}
+        >
+          Take the job up again
+        </Button>
+      ) : null}
+      <Confirm
+        ask="Delete this job"
+        warn="The job, all its readings and its photos go for good. Export it first if they may be wanted."
+        sure="Delete for good"
+        onSure={async () => {
+          await removeJob(job.id);
+          router.replace('/');
+        }}
+      />
+    </>
+  );
+}

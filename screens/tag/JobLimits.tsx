@@ -1,0 +1,50 @@
+import { useState } from 'react';
+import { familyOf } from '@/core/pumps/registry';
+import type { Job } from '@/core/records/job';
+import { rulesWords } from '@/core/records/rules';
+import { useChange } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { Notice } from '@/ui/Notice';
+import { RowButton } from '@/ui/RowButton';
+import { RuleChoices } from '@/ui/RuleChoices';
+import { Words } from '@/ui/Words';
+
+/** Which limits and which house rules the job is judged by; both can be changed at any time. */
+export function JobLimits({ job }: { readonly job: Job }) {
+  const { apply: change, error } = useChange('job', job.id);
+  const [ruling, setRuling] = useState(false);
+  const { sheet } = job;
+  const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';
+  return (
+    <>
+      <Words strong>Limits that apply</Words>
+      <Choice
+        label="Limits that apply"
+        value={job.tier}
+        options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
+        onChange={(tier) => void change((j) => ({ ...j, tier })).catch(() => undefined)}
+      />
+      <Words size="note" tone="muted">
+        {`Source: ${source}${sheet.invented ? ' · invented limits' : ''}`}
+      </Words>
+      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      <RowButton
+        name="House rules of this job"
+        about={rulesWords(job.rules)}
+        open={ruling}
+        onPress={() => setRuling(!ruling)}
+      />
+      {ruling ? (
+        <RuleChoices
+          rules={job.rules}
+          onChange={(rules) => void change((j) => ({ ...j, rules })).catch(() => undefined)}
+        />
+      ) : null}
+      {familyOf(sheet.family).cautions.map((caution) => (
+        <Notice key={caution} kind="caution">
+          {caution}
+        </Notice>
+      ))}
+    </>
+  );
+}

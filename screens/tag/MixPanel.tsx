@@ -1,0 +1,71 @@
+import { StyleSheet, View } from 'react-native';
+import { mixOf, originOf, type Mixed } from '@/core/inspect/mixing';
+import { partName, pumpOf } from '@/core/pumps/registry';
+import type { Job } from '@/core/records/job';
+import { Pick } from '@/ui/Pick';
+import { PinRing } from '@/ui/PinRing';
+import { Heading, Words } from '@/ui/Words';
+import { useWriting } from '../job/useWriting';
+
+const SAID: Readonly<
+  Record<Mixed['verdict'], readonly [mark: 'in' | 'out' | 'open', word: string]>
+> = {
+  fits: ['in', 'Fits'],
+  'fits-not': ['out', 'Does not fit'],
+  unsaid: ['open', 'The sheet does not say'],
+};
+
+/** Parts that come from two pumps: which part is of which variant, and what may go together. */
+export function MixPanel({ job }: { readonly job: Job }) {
+  const { write } = useWriting(job);
+  const { variants } = job.sheet;
+  const { parts } = pumpOf(job.sheet);
+  const nameOf = (id: string | null) => variants.find((v) => v.id === id)?.name ?? 'not said';
+  const partOf = (id: string) => partName(job.sheet, id);
+  const mixed = mixOf(job);
+  const from = (part: string, variant: string) =>
+    void write((j) => ({
+      ...j,
+      mixed: [...j.mixed.filter((m) => m.part !== part), { part, variant }].filter(
+        (m) => m.variant !== j.variant,
+      ),
+    }));
+  return (
+    <View style={styles.panel}>
+      <Heading>Parts from two pumps</Heading>
+      {mixed.map((m) => {
+        const [mark, word] = SAID[m.verdict];
+        return (
+          <View key={`${m.part} ${m.against}`} style={styles.row}>
+            <PinRing verdict={mark} size={28} />
+            <View style={styles.words}>
+              <Words strong>
+                {`${word}: ${partOf(m.part).toLowerCase()} of ${nameOf(m.of)} with ${partOf(m.against).toLowerCase()} of ${nameOf(m.in)}`}
+              </Words>
+              {m.note ? (
+                <Words size="note" tone="muted">
+                  {m.note}
+                </Words>
+              ) : null}
+            </View>
+          </View>
+        );
+      })}
+      {parts.map(({ id, name }) => (
+        <Pick
+          key={id}
+          label={`${name} of`}
+          value={originOf(job, id) ?? ''}
+          options={variants.map((v) => ({ value: v.id, name: v.name }))}
+          onChange={(variant) => from(id, variant)}
+        />
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { gap: 8 },
+  row: { flexDirection: 'row', gap: 10, alignItems: 'center' },
+  words: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,170 @@
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useRouter } from 'expo-router';
+import { useEffect, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { checksOf } from '@/core/inspect/checks';
+import type { Job } from '@/core/records/job';
+import { ROTATIONS, USED_UNITS } from '@/core/records/tag';
+import { useChange, useChangeShop } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { RowButton } from '@/ui/RowButton';
+import { Words } from '@/ui/Words';
+import { Photos } from '../job/Photos';
+import { SheetChanged } from '../job/SheetChanged';
+import { BeforeFigures } from './BeforeFigures';
+import { BenchTag } from './BenchTag';
+import { CustomerField } from './CustomerField';
+import { withCustomer } from './customers';
+import { IdentifyPanel } from './IdentifyPanel';
+import { JobEnd } from './JobEnd';
+import { JobLimits } from './JobLimits';
+import { fromTagForm, tagSchema, toTagForm, type TagForm } from './tagForm';
+
+type Section = 'received' | 'before' | 'variant' | 'label' | null;
+
+const ROTATION_NAME = {
+  unknown: 'Not known',
+  clockwise: 'Clockwise',
+  anticlockwise: 'Anticlockwise',
+} as const;
+
+/** What is on the tag, to be read again and put right; how it came in, and which variant it is. */
+export function TagStage({ job }: { readonly job: Job }) {
+  const router = useRouter();
+  const [open, setOpen] = useState<Section>(null);
+  const { apply: change, error } = useChange('job', job.id);
+  const { apply: changeShop } = useChangeShop();
+  const tagged = JSON.stringify(toTagForm(job));
+  const { control, handleSubmit, reset, setValue, formState } = useForm<TagForm>({
+    resolver: yupResolver(tagSchema),
+    defaultValues: toTagForm(job),
+  });
+  useEffect(() => reset(JSON.parse(tagged) as TagForm), [reset, tagged]);
+  const [rotation, usedUnit] = useWatch({ control, name: ['rotation', 'usedUnit'] });
+  const save = handleSubmit(async (form) => {
+    const fields = fromTagForm(form, new Date());
+    // An error stays with the hook and is shown below; the form keeps what was typed.
+    await change((j) => ({ ...j, ...fields })).then(
+      () =>
+        changeShop((shop) => withCustomer(shop, { name: fields.owner, contact: fields.contact })),
+      () => undefined,
+    );
+  });
+  const wrong = Object.keys(formState.errors).length > 0;
+  const section = (of: Exclude<Section, null>, name: string, about: string) => (
+    <RowButton
+      name={name}
+      about={about}
+      open={open === of}
+      onPress={() => setOpen(open === of ? null : of)}
+    />
+  );
+  const variant = job.sheet.variants.find((v) => v.id === job.variant)?.name;
+  const figures = job.before.length;
+  return (
+    <Page
+      title="Tag"
+      actions={
+        <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
+          {formState.isDirty ? 'Save' : 'Saved'}
+        </Button>
+      }
+    >
+      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {wrong ? <Notice kind="error">Not saved yet: something below cannot be read.</Notice> : null}
+      {job.closed ? <Notice kind="word">{`Closed: ${job.closed.why}`}</Notice> : null}
+      <Field control={control} name="tag" label="Tag number" />
+      <Field control={control} name="unit" label="Unit it came from" />
+      <CustomerField
+        control={control}
+        onChoose={({ owner, contact }) => {
+          setValue('owner', owner, { shouldDirty: true });
+          setValue('contact', contact, { shouldDirty: true });
+        }}
+      />
+      <Field control={control} name="contact" label="How to reach them" />
+      <Field control={control} name="complaint" label="Complaint" multiline />
+      <View style={styles.row}>
+        <Field control={control} name="serial" label="Serial number" style={styles.cell} />
+        <Field control={control} name="due" label="Due" placeholder="+7" style={styles.cell} />
+      </View>
+      <Field control={control} name="by" label="Who measures" />
+      <Photos job={job} of="tag" />
+      {section(
+        'received',
+        'As received',
+        [ROTATION_NAME[job.rotation], job.fluid, job.ports].filter(Boolean).join(', '),
+      )}
+      {open === 'received' ? (
+        <>
+          <View style={styles.row}>
+            <Field
+              control={control}
+              name="used"
+              label="It has run"
+              inputMode="decimal"
+              style={styles.cell}
+            />
+            <View style={styles.cell}>
+              <Choice
+                label="Hours or distance"
+                value={usedUnit}
+                options={USED_UNITS.map((value) => ({ value, name: value }))}
+                onChange={(value) => setValue('usedUnit', value, { shouldDirty: true })}
+              />
+            </View>
+          </View>
+          <Field control={control} name="fluid" label="Fluid" />
+          <Words strong>Rotation as received, seen from the shaft end</Words>
+          <Choice
+            label="Rotation as received"
+            value={rotation}
+            options={ROTATIONS.map((value) => ({ value, name: ROTATION_NAME[value] }))}
+            onChange={(value) => setValue('rotation', value, { shouldDirty: true })}
+          />
+          <Field
+            control={control}
+            name="ports"
+            label="Ports: which is the larger, what is plugged"
+          />
+        </>
+      ) : null}
+      {section(
+        'before',
+        'Before the teardown',
+        figures === 0 ? 'no figure' : `${figures} ${figures === 1 ? 'figure' : 'figures'}`,
+      )}
+      {open === 'before' ? (
+        <>
+          <Notice kind="caution">
+            Oil under pressure injects through skin: no hand near a leak. Guards on, relief valve
+            set.
+          </Notice>
+          <BeforeFigures control={control} />
+        </>
+      ) : null}
+      {checksOf(job.sheet).length > 0
+        ? section('variant', 'Which variant', variant ?? 'not identified')
+        : null}
+      {open === 'variant' ? <IdentifyPanel job={job} onDone={() => setOpen(null)} /> : null}
+      {section('label', 'Bench tag', 'to print and tie to the pump')}
+      {open === 'label' ? <BenchTag job={job} /> : null}
+      <JobLimits job={job} />
+      <SheetChanged job={job} />
+      <Button mode="contained-tonal" onPress={() => router.replace(`/job/${job.id}/strip`)}>
+        To the strip
+      </Button>
+      <JobEnd job={job} />
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  cell: { flex: 1, minWidth: 0 },
+});

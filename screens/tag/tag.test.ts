@@ -1,0 +1,92 @@
+import fc from 'fast-check';
+import { BLANK } from '@/core/records/job';
+import { NEW_SHOP } from '@/core/records/shop';
+import { found, withCustomer } from './customers';
+import { dayOf, fromTagForm, NO_FIGURE, tagSchema, toTagForm, type TagForm } from './tagForm';
+
+const TODAY = new Date(2026, 10, 23);
+const JOB = { ...BLANK, tag: 'T-1', owner: '', unit: '', complaint: '', by: '' };
+
+describe('a day', () => {
+  it.each([
+    ['2026-12-01', '2026-12-01'],
+    ['1.12.2026', '2026-12-01'],
+    ['1/12/2026', '2026-12-01'],
+    ['+7', '2026-11-30'],
+    ['', null],
+    ['next week', undefined],
+    ['31.2.2026', undefined],
+    ['12', undefined],
+  ])('written “%s” is %s', (text, day) => {
+    expect(dayOf(text, TODAY)).toBe(day);
+  });
+});
+
+describe('the tag’s form', () => {
+  it('comes back as it was, whatever stands on the tag', () => {
+    const figure = fc.record({
+      drive_rpm: fc.integer({ min: 1, max: 9000 }),
+      ratio: fc.constantFrom(0.5, 1, 1.35, 2),
+      flow_lpm: fc.option(fc.integer({ min: 0, max: 900 })),
+      pressure_bar: fc.option(fc.integer({ min: 0, max: 300 })),
+      oil_C: fc.option(fc.integer({ min: -20, max: 130 })),
+    });
+    fc.assert(
+      fc.property(
+        fc.record({
+          used: fc.option(fc.integer({ min: 0, max: 1e6 })),
+          due: fc.option(fc.constantFrom('2026-12-01', '2027-02-28')),
+          rotation: fc.constantFrom('unknown' as const, 'clockwise' as const),
+          before: fc.array(figure, { maxLength: 4 }),
+        }),
+        (facts) => {
+          const job = { ...JOB, ...facts };
+          const form = toTagForm(job);
+          expect(tagSchema.isValidSync(form)).toBe(true);
+          expect(fromTagForm(form, TODAY)).toEqual(fromTagForm(toTagForm(job), TODAY));
+          expect(fromTagForm(form, TODAY)).toMatchObject(facts);
+        },
+      ),
+    );
+  });
+  it.each([
+    ['tag', ' ', /tag number/],
+    ['used', 'much', /“much” is not a number/],
+    ['used', '-4', /not a number from 0 on/],
+    ['due', 'soon', /A day is written/],
+  ] as const)('refuses %s “%s”', (name, text, said) => {
+    const form = { ...toTagForm(JOB), [name]: text } as TagForm;
+    expect(() => tagSchema.validateSync(form)).toThrow(said);
+  });
+  it.each([
+    ['rpm', '0', /over zero/],
+    ['flow', '7 gallons', /“7 gallons” is not a flow/],
+    ['pressure', 'high', /“high” is not a pressure/],
+    ['oil', '400', /−40 to 150/],
+  ] as const)('refuses a figure with %s “%s”', (name, text, said) => {
+    const figure = { ...NO_FIGURE, rpm: '1800', [name]: text };
+    expect(() => tagSchema.validateSync({ ...toTagForm(JOB), before: [figure] })).toThrow(said);
+  });
+});
+
+describe('customers', () => {
+  const shop = ['Highmoor Winter Depot', 'Moorside Growers', 'Parish of Lower Highmoor'].reduce(
+    (s, name) => withCustomer(s, { name, contact: '' }),
+    NEW_SHOP,
+  );
+  it('are found by the beginnings of their words', () => {
+    const names = (typed: string) => found(shop.customers, typed).map((c) => c.name);
+    expect(names('gro')).toEqual(['Moorside Growers']);
+    expect(names('high')).toEqual(['Highmoor Winter Depot', 'Parish of Lower Highmoor']);
+    expect(names('low par')).toEqual(['Parish of Lower Highmoor']);
+    expect(names('moor')).toEqual(['Moorside Growers']);
+    expect(names(' ')).toEqual([]);
+  });
+  it('are kept once, and their contact is brought up to date', () => {
+    expect(withCustomer(shop, { name: 'Moorside Growers', contact: '' })).toBe(shop);
+    expect(withCustomer(shop, { name: '  ', contact: 'x' })).toBe(shop);
+    const after = withCustomer(shop, { name: 'Moorside Growers', contact: 'Lane end' });
+    expect(after.customers).toHaveLength(3);
+    expect(found(after.customers, 'gro')[0]?.contact).toBe('Lane end');
+  });
+});

@@ -1,0 +1,146 @@
+import { addDays } from 'date-fns/addDays';
+import { format } from 'date-fns/format';
+import { isValid } from 'date-fns/isValid';
+import { parse } from 'date-fns/parse';
+import { array, object, string, type InferType } from 'yup';
+import { InputError } from '@/core/errors';
+import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
+import { trimmed } from '@/core/quantity/format';
+import { parseNumber } from '@/core/quantity/parse';
+import type { Job } from '@/core/records/job';
+import { line, note } from '@/core/records/parts';
+import { ROTATIONS, USED_UNITS, type BeforeFigure } from '@/core/records/tag';
+
+const DAY = 'yyyy-MM-dd';
+const WRITTEN = [DAY, 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
+
+/**
+ * A day as people write it: `2026-12-01`, `1.12.2026`, or `+7` for a week from
+ * today. Null for nothing, undefined where it is no day.
+ */
+export function dayOf(text: string, today: Date): string | null | undefined {
+  const written = text.trim();
+  if (written === '') return null;
+  const ahead = /^\+(\d{1,4})$/.exec(written)?.[1];
+  if (ahead) return format(addDays(today, Number(ahead)), DAY);
+  const day = WRITTEN.map((as) => parse(written, as, today)).find(
+    (d) => isValid(d) && d.getFullYear() > 1900,
+  );
+  return day && format(day, DAY);
+}
+
+/** A test that a text can be read; what it says is what the reader throws. */
+const readable = (read: (text: string) => unknown) => ({
+  name: 'readable',
+  test: (text: string | undefined, context: { createError: (e: { message: string }) => Error }) => {
+    try {
+      read(text ?? '');
+      return true;
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      return context.createError({ message: error.message }) as never;
+    }
+  },
+});
+
+/** A plain number over zero, or nothing. */
+function figure(text: string): number | null {
+  const value = parseNumber(text);
+  if (value === null || (Number.isFinite(value) && value >= 0)) return value;
+  throw new InputError('text', `“${text.trim()}” is not a number from 0 on.`);
+}
+
+/** The same, where there has to be one over zero. */
+function speed(text: string): number {
+  const value = figure(text);
+  if (value) return value;
+  throw new InputError('text', 'Give a number over zero.');
+}
+
+const celsiusOf = (text: string): number | null => {
+  const value = parseNumber(text);
+  if (value === null || (value >= -40 && value <= 150)) return value;
+  throw new InputError('text', 'A temperature here is −40 to 150 °C.');
+};
+
+const text = () => string().defined();
+
+const beforeFields = object({
+  rpm: text().test(readable(speed)),
+  ratio: text().test(readable(speed)),
+  flow: text().test(readable(parseFlow_lpm)),
+  pressure: text().test(readable(parsePressure_bar)),
+  oil: text().test(readable(celsiusOf)),
+});
+
+/** The tag as text, as people write it. */
+export const tagSchema = object({
+  tag: line().trim().required('Give the job a tag number: it goes on the pump.'),
+  owner: line().defined(),
+  contact: line().defined(),
+  unit: line().defined(),
+  serial: line().defined(),
+  complaint: note().defined(),
+  by: line().defined(),
+  used: text().test(readable(figure)),
+  usedUnit: string().oneOf(USED_UNITS).required(),
+  fluid: line().defined(),
+  rotation: string().oneOf(ROTATIONS).required(),
+  ports: line().defined(),
+  due: text().test(
+    'day',
+    'A day is written 2026-12-01, 1.12.2026, or +7 for a week from today.',
+    (written) => dayOf(written ?? '', new Date(0)) !== undefined,
+  ),
+  before: array(beforeFields).required(),
+});
+export type TagForm = InferType<typeof tagSchema>;
+
+/** A line for one more figure. */
+export const NO_FIGURE: TagForm['before'][number] = {
+  rpm: '',
+  ratio: '1',
+  flow: '',
+  pressure: '',
+  oil: '',
+};
+
+type TagOfJob = Pick<Job, keyof TagForm>;
+
+const shown = (value: number | null, decimals = 1): string =>
+  value === null ? '' : trimmed(value, decimals);
+
+export function toTagForm(job: TagOfJob): TagForm {
+  const { tag, owner, contact, unit, serial, complaint, by, usedUnit, fluid, rotation, ports } =
+    job;
+  return {
+    ...{ tag, owner, contact, unit, serial, complaint, by, usedUnit, fluid, rotation, ports },
+    used: shown(job.used),
+    due: job.due ?? '',
+    before: job.before.map((b) => ({
+      rpm: shown(b.drive_rpm),
+      ratio: shown(b.ratio, 4),
+      flow: b.flow_lpm === null ? '' : formatFlow(b.flow_lpm),
+      pressure: b.pressure_bar === null ? '' : formatPressure(b.pressure_bar),
+      oil: shown(b.oil_C),
+    })),
+  };
+}
+
+/** What a valid form comes to, as the job keeps it. */
+export function fromTagForm(form: TagForm, today: Date): TagOfJob {
+  const { used, due, before, ...words } = form;
+  return {
+    ...words,
+    tag: words.tag.trim(),
+    used: figure(used),
+    due: dayOf(due, today) ?? null,
+    before: before.map((b): BeforeFigure => ({
+      drive_rpm: speed(b.rpm),
+      ratio: speed(b.ratio),
+      flow_lpm: parseFlow_lpm(b.flow),
+      pressure_bar: parsePressure_bar(b.pressure),
+      oil_C: celsiusOf(b.oil),
+    })),
+  };
+}
