@@ -133,6 +133,12 @@ test('a scored cover is measured first, and a missing clip goes on the order lis
   await expect(page.getByRole('heading', { name: 'Cover wear' })).toBeVisible();
   await expect(page.getByText(/First, since wear of the cover adds/)).toBeVisible();
 
+  // The wrong answer at the gate can be put right, and back.
+  await button(page, 'Instruments and gauge').click();
+  await page.getByRole('radio', { name: 'Clean and dry' }).click();
+  await expect(page.getByRole('radio', { name: 'Clean and dry' })).toBeChecked();
+  await page.getByRole('radio', { name: 'Wet' }).click();
+  await expect(page.getByRole('radio', { name: 'Wet' })).toBeChecked();
   await page.getByRole('link', { name: 'Report' }).click();
   const report = page.getByRole('main');
   await expect(
@@ -204,10 +210,19 @@ test('the tag takes figures as people write them, and keeps the customer', async
   await expect(button(page, 'Saved')).toBeVisible();
   await expect(field(page, 'Due')).toHaveValue('2026-12-24');
 
+  // Who leaves without saving loses nothing but what could not be read.
+  await field(page, 'Serial number').fill('SN 77');
+  await field(page, 'Due').fill('some day');
+  await page.getByRole('link', { name: 'Look' }).click();
+  await expect(page.getByText(/looked at$/)).toBeVisible();
+  await page.getByRole('link', { name: 'Tag' }).click();
+  await expect(field(page, 'Serial number')).toHaveValue('SN 77');
+  await expect(field(page, 'Due')).toHaveValue('2026-12-24');
+
   await page.getByRole('link', { name: 'Report' }).click();
   const report = page.getByRole('main');
   await expect(report.getByText(/28 l\/min, 9.65 bar, pump at 2430 \/min/)).toBeVisible();
-  await expect(report.getByText('Loader, 5204.5 h')).toBeVisible();
+  await expect(report.getByText('Loader, serial SN 77, 5204.5 h')).toBeVisible();
 
   await page.goto('/new');
   await field(page, 'Customer').fill('gro');
@@ -278,7 +293,7 @@ test('a sheet of one’s own: its key, its strip and its small checks lead the n
   await page.getByRole('radio', { name: /Oskerry G9/ }).click();
   await button(page, 'Start').click();
   await expect(instruction(page)).toHaveText('Pick-up flange');
-  await button(page, 'square').click();
+  await page.getByRole('button', { name: 'square', exact: true }).click();
   await button(page, 'Take it as G9 late').click();
   await expect(instruction(page)).toHaveText('Pick-up off before the cover.');
 

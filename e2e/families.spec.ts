@@ -73,6 +73,7 @@ test('a whole bench goes into a backup and comes back on an empty one', async ({
   await openDemo(page);
   await page.goto('/shop/rules');
   await page.getByRole('radio', { name: 'Snug' }).click();
+  await expect(page.getByRole('radio', { name: 'Snug' })).toBeChecked();
   await page.goto('/shop');
   const [download] = await Promise.all([
     page.waitForEvent('download'),

@@ -92,6 +92,7 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
   await pick(page, 'Choose a file', file);
   await expect(page.getByText('3 photos with them.')).toBeVisible();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await expect(page.getByRole('link', { name: /HM-0421/ })).toBeVisible();
   await page.goto(TAG);
   await expect(thumbs(page)).toHaveCount(3);
   expect(await kept(page, 0)).toMatchObject({ width: 1600, height: 1200 });

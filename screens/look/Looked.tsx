@@ -4,7 +4,9 @@ import { Button } from 'react-native-paper';
 import { alsoChecked } from '@/core/inspect/also';
 import { decidedWords, seenWords } from '@/core/inspect/findingWords';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
-import { characteristicOf } from '@/core/pumps/registry';
+import { noteWords, wrongParts } from '@/core/inspect/stripping';
+import type { Verdict } from '@/core/metrology/verdict';
+import { characteristicOf, partName } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
@@ -34,28 +36,28 @@ export function Looked({ job, looked, onList }: Props) {
         {found.length === 0 ? `All ${looked.length} surfaces sound` : 'Looked at'}
       </Heading>
       {found.map((l) => (
-        <View key={l.surface.id} style={styles.row}>
-          <PinRing verdict={markOf(l)} size={28} />
-          <View style={styles.words}>
-            <Words strong>{l.surface.name}</Words>
-            {l.findings.map((f) => (
-              <Words key={f.id} size="note" tone="muted">
-                {`${seenWords(f, unit)}: ${decidedWords(f)}`}
-              </Words>
-            ))}
-          </View>
-        </View>
+        <Found
+          key={l.surface.id}
+          mark={markOf(l)}
+          name={l.surface.name}
+          lines={l.findings.map((f) => `${seenWords(f, unit)}: ${decidedWords(f)}`)}
+        />
       ))}
       {differing.map(({ check, answer }) => (
-        <View key={check.id} style={styles.row}>
-          <PinRing verdict="out" size={28} />
-          <View style={styles.words}>
-            <Words strong>{check.name}</Words>
-            <Words size="note" tone="muted">
-              {`${answer?.answer ?? ''}, expected ${check.expected}`}
-            </Words>
-          </View>
-        </View>
+        <Found
+          key={check.id}
+          mark="out"
+          name={check.name}
+          lines={[`${answer?.answer ?? ''}, expected ${check.expected}`]}
+        />
+      ))}
+      {wrongParts(job).map(({ step, note }) => (
+        <Found
+          key={step.id}
+          mark="out"
+          name={partName(job.sheet, step.part)}
+          lines={note ? [noteWords(step, note)] : []}
+        />
       ))}
       {asked.length > 0 ? (
         <>
@@ -82,6 +84,29 @@ export function Looked({ job, looked, onList }: Props) {
       </Button>
       <View style={styles.foot}>
         <FootButton name="All surfaces" onPress={onList} />
+      </View>
+    </View>
+  );
+}
+
+interface FoundProps {
+  readonly mark: Verdict;
+  readonly name: string;
+  readonly lines: readonly string[];
+}
+
+/** One thing that is not as it should be. */
+function Found({ mark, name, lines }: FoundProps) {
+  return (
+    <View style={styles.row}>
+      <PinRing verdict={mark} size={28} />
+      <View style={styles.words}>
+        <Words strong>{name}</Words>
+        {lines.map((line) => (
+          <Words key={line} size="note" tone="muted">
+            {line}
+          </Words>
+        ))}
       </View>
     </View>
   );

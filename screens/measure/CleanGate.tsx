@@ -1,16 +1,42 @@
 import { ScrollView, StyleSheet } from 'react-native';
 import { SOLVENT } from '@/core/pumps/teardown/teardown';
 import type { Job } from '@/core/records/job';
+import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Words } from '@/ui/Words';
 import { useWriting } from '../job/useWriting';
 
+type State = 'dry' | 'wet';
+
+function useAnswer(job: Job) {
+  const { write, error } = useWriting(job);
+  const answer = (state: State) =>
+    void write((j, { at, by }) => ({ ...j, clean: { at, by, state } }));
+  return { answer, error };
+}
+
+const STATES = [
+  { value: 'dry', name: 'Clean and dry' },
+  { value: 'wet', name: 'Wet' },
+] as const;
+
+/** What was answered, to be put right where the wrong one was touched. */
+export function CleanChoice({ job }: { readonly job: Job }) {
+  const { answer } = useAnswer(job);
+  return (
+    <Choice
+      label="How the parts are measured"
+      value={job.clean?.state ?? ''}
+      options={STATES}
+      onChange={(state) => answer(state as State)}
+    />
+  );
+}
+
 /** Asked once before the first reading: an oil film on a face falsifies a leaf. */
 export function CleanGate({ job }: { readonly job: Job }) {
-  const { write, error } = useWriting(job);
-  const answer = (state: 'dry' | 'wet') =>
-    void write((j, { at, by }) => ({ ...j, clean: { at, by, state } }));
+  const { answer, error } = useAnswer(job);
   return (
     <ScrollView contentContainerStyle={styles.page}>
       <Words size="instruction" strong style={styles.ask}>

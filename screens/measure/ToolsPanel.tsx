@@ -8,6 +8,7 @@ import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
+import { CleanChoice } from './CleanGate';
 import { TemperatureForm } from './TemperatureForm';
 import type { Measuring } from './useMeasuring';
 import { ZeroForm } from './ZeroForm';
@@ -80,6 +81,8 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
       )}
       <Heading>Temperatures</Heading>
       <TemperatureForm job={job} change={change} />
+      <Heading>Parts</Heading>
+      <CleanChoice job={job} />
       <Heading>Live gauge</Heading>
       <Choice
         label="Live gauge"

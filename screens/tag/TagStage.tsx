@@ -1,6 +1,6 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -23,7 +23,7 @@ import { withCustomer } from './customers';
 import { IdentifyPanel } from './IdentifyPanel';
 import { JobEnd } from './JobEnd';
 import { JobLimits } from './JobLimits';
-import { fromTagForm, tagSchema, toTagForm, type TagForm } from './tagForm';
+import { fromTagForm, readablePart, tagSchema, toTagForm, type TagForm } from './tagForm';
 
 type Section = 'received' | 'before' | 'variant' | 'label' | null;
 
@@ -40,13 +40,13 @@ export function TagStage({ job }: { readonly job: Job }) {
   const { apply: change, error } = useChange('job', job.id);
   const { apply: changeShop } = useChangeShop();
   const tagged = JSON.stringify(toTagForm(job));
-  const { control, handleSubmit, reset, setValue, formState } = useForm<TagForm>({
+  const { control, handleSubmit, reset, setValue, getValues, formState } = useForm<TagForm>({
     resolver: yupResolver(tagSchema),
     defaultValues: toTagForm(job),
   });
   useEffect(() => reset(JSON.parse(tagged) as TagForm), [reset, tagged]);
   const [rotation, usedUnit] = useWatch({ control, name: ['rotation', 'usedUnit'] });
-  const save = handleSubmit(async (form) => {
+  const store = async (form: TagForm) => {
     const fields = fromTagForm(form, new Date());
     // An error stays with the hook and is shown below; the form keeps what was typed.
     await change((j) => ({ ...j, ...fields })).then(
@@ -54,7 +54,16 @@ export function TagStage({ job }: { readonly job: Job }) {
         changeShop((shop) => withCustomer(shop, { name: fields.owner, contact: fields.contact })),
       () => undefined,
     );
+  };
+  const save = handleSubmit(store);
+  // Whoever goes on to another stage has not pressed Save: what can be read is kept all the same.
+  const leave = useRef(() => {});
+  useEffect(() => {
+    leave.current = () => {
+      if (formState.isDirty) void store(readablePart(getValues(), JSON.parse(tagged) as TagForm));
+    };
   });
+  useEffect(() => () => leave.current(), []);
   const wrong = Object.keys(formState.errors).length > 0;
   const section = (of: Exclude<Section, null>, name: string, about: string) => (
     <RowButton

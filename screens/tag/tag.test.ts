@@ -2,7 +2,15 @@ import fc from 'fast-check';
 import { BLANK } from '@/core/records/job';
 import { NEW_SHOP } from '@/core/records/shop';
 import { found, withCustomer } from './customers';
-import { dayOf, fromTagForm, NO_FIGURE, tagSchema, toTagForm, type TagForm } from './tagForm';
+import {
+  dayOf,
+  fromTagForm,
+  NO_FIGURE,
+  readablePart,
+  tagSchema,
+  toTagForm,
+  type TagForm,
+} from './tagForm';
 
 const TODAY = new Date(2026, 10, 23);
 const JOB = { ...BLANK, tag: 'T-1', owner: '', unit: '', complaint: '', by: '' };
@@ -66,6 +74,20 @@ describe('the tag’s form', () => {
   ] as const)('refuses a figure with %s “%s”', (name, text, said) => {
     const figure = { ...NO_FIGURE, rpm: '1800', [name]: text };
     expect(() => tagSchema.validateSync({ ...toTagForm(JOB), before: [figure] })).toThrow(said);
+  });
+});
+
+describe('a tag that is left without saving', () => {
+  it('keeps what can be read, and puts the rest back', () => {
+    const before = toTagForm({ ...JOB, due: '2026-12-01' });
+    const typed = { ...before, owner: 'Moorside Growers', due: 'soon', used: '12' };
+    expect(readablePart(typed, before)).toEqual({ ...typed, due: '2026-12-01' });
+    const figure = { ...NO_FIGURE, rpm: 'fast' };
+    expect(readablePart({ ...typed, before: [figure] }, before)).toMatchObject({
+      owner: 'Moorside Growers',
+      before: [],
+    });
+    expect(readablePart({ ...before, tag: '' }, before).tag).toBe('T-1');
   });
 });
 

@@ -2,7 +2,7 @@ import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
 import { isValid } from 'date-fns/isValid';
 import { parse } from 'date-fns/parse';
-import { array, object, string, type InferType } from 'yup';
+import { array, object, string, ValidationError, type InferType } from 'yup';
 import { InputError } from '@/core/errors';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import { trimmed } from '@/core/quantity/format';
@@ -125,6 +125,18 @@ export function toTagForm(job: TagOfJob): TagForm {
       oil: shown(b.oil_C),
     })),
   };
+}
+
+/** The form with what cannot be read put back as it was: the rest of it is worth keeping. */
+export function readablePart(form: TagForm, before: TagForm): TagForm {
+  try {
+    return tagSchema.validateSync(form, { abortEarly: false });
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const wrong = new Set(error.inner.map(({ path }) => path?.split(/[.[]/)[0]));
+    const kept = Object.entries(form).filter(([name]) => !wrong.has(name));
+    return { ...before, ...Object.fromEntries(kept) };
+  }
 }
 
 /** What a valid form comes to, as the job keeps it. */
