@@ -1,4 +1,4 @@
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type FileChooser, type Page } from '@playwright/test';
 
 /** What a browser said during a test that it should not have said. */
 export interface Heard {
@@ -92,7 +92,7 @@ export const freeStorage = (page: Page) =>
 export async function pick(
   page: Page,
   name: string,
-  file: string | { name: string; mimeType: string; buffer: Buffer },
+  file: Parameters<FileChooser['setFiles']>[0],
 ): Promise<void> {
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),

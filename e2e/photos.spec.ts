@@ -67,14 +67,22 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
   await add(page, 'torn.png', png(600, 400).subarray(0, 80));
   await expect(alert).toContainText('or it is damaged');
 
+  // Of several at once the good ones are taken.
+  await pick(page, 'From a file', [
+    { name: 'rag.png', mimeType: 'image/png', buffer: Buffer.from('a rag') },
+    { name: 'good.png', mimeType: 'image/png', buffer: png(300, 200) },
+  ]);
+  await expect(thumbs(page)).toHaveCount(3);
+  await expect(alert).toContainText('“rag.png” was not taken');
+
   await fillStorage(page);
   await add(page, 'full.png', png(800, 600));
   await expect(alert).toContainText('could not store this');
-  await expect(thumbs(page)).toHaveCount(2);
+  await expect(thumbs(page)).toHaveCount(3);
   await freeStorage(page);
   await add(page, 'room.png', png(800, 600));
   await expect(alert).toHaveCount(0);
-  await expect(thumbs(page)).toHaveCount(3);
+  await expect(thumbs(page)).toHaveCount(4);
 
   await page.getByRole('link', { name: 'Report' }).click();
   const file = await saved(page, 'Job file', info.outputPath('job.json'));
@@ -90,15 +98,15 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
   await pick(page, 'Choose a file', broken);
   await expect(alert).toContainText('photos[0].jpeg: Not a JPEG picture');
   await pick(page, 'Choose a file', file);
-  await expect(page.getByText('3 photos with them.')).toBeVisible();
+  await expect(page.getByText('4 photos with them.')).toBeVisible();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
   await expect(page.getByRole('link', { name: /HM-0421/ })).toBeVisible();
   await page.goto(TAG);
-  await expect(thumbs(page)).toHaveCount(3);
+  await expect(thumbs(page)).toHaveCount(4);
   expect(await kept(page, 0)).toMatchObject({ width: 1600, height: 1200 });
 
   await thumbs(page).first().click();
   await page.getByRole('button', { name: 'Delete this photo' }).click();
   await page.getByRole('button', { name: 'Delete the photo' }).click();
-  await expect(thumbs(page)).toHaveCount(2);
+  await expect(thumbs(page)).toHaveCount(3);
 });

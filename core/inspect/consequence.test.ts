@@ -92,21 +92,23 @@ describe('a rule of the trade', () => {
       ...['pass', 'pass', 'machine', 'scrap'],
     ]);
     // Without a depth only an entry for any depth holds.
-    expect(at(null)).toEqual({ consequence: 'scrap', why: 'by the sheet: page 4', ends: true });
+    expect(at(null)).toEqual({ consequence: 'scrap', why: 'by the sheet: page 4' });
     expect(propose('face', 'pitted', 'catches', 0.01, {}, book).why).not.toMatch(/sheet/);
   });
-  it('ends the measuring where the body is cracked, and only there', () => {
-    expect(propose('casting', 'cracked', null).ends).toBe(true);
-    expect(propose('crescent', 'cracked', null).ends).toBe(true);
-    expect(propose('rim', 'cracked', null).ends).toBe(false);
+  it('gives up what is cracked where it holds the pump, and only there', () => {
+    expect(propose('casting', 'cracked', null).consequence).toBe('scrap');
+    expect(propose('crescent', 'cracked', null).consequence).toBe('scrap');
+    expect(propose('rim', 'cracked', null).consequence).toBe('replace');
   });
   it('is there for every defect of every surface, with a reason', () => {
     for (const kind of SURFACE_KINDS) {
       for (const { id } of defectsOf(kind)) {
         for (const nail of [null, 'passes', 'catches'] as const) {
-          const { why, ends, consequence } = propose(kind, id, nail);
+          const { why, consequence } = propose(kind, id, nail);
           expect(why).not.toBe('');
-          if (ends) expect(consequence).toBe('scrap');
+          expect(consequence === 'scrap').toBe(
+            id === 'cracked' && (kind === 'casting' || kind === 'crescent'),
+          );
         }
       }
     }

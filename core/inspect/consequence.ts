@@ -15,8 +15,6 @@ export interface Seen {
 export interface Proposal {
   readonly consequence: Consequence;
   readonly why: string;
-  /** Measuring the rest is pointless. */
-  readonly ends: boolean;
 }
 
 /** A rule of the trade; the first that holds is taken. */
@@ -29,7 +27,6 @@ interface Rule {
   readonly house?: Partial<HouseRules>;
   readonly consequence: Consequence;
   readonly why: string;
-  readonly ends?: true;
 }
 
 const FLAT: readonly SurfaceKind[] = ['face'];
@@ -45,7 +42,6 @@ const RULES: readonly Rule[] = [
     on: ['casting', 'crescent'],
     consequence: 'scrap',
     why: 'a crack opens under pressure, and nothing that is measured behind it counts',
-    ends: true,
   },
   { defects: ['cracked'], consequence: 'replace', why: 'a crack goes on' },
   {
@@ -163,7 +159,6 @@ const RULES: readonly Rule[] = [
 const LAST: Proposal = {
   consequence: 'replace',
   why: 'the nail catches, and no work brings it back',
-  ends: false,
 };
 
 function holds(rule: Rule, { defect, nail, depth_mm }: Seen, kind: SurfaceKind, house: HouseRules) {
@@ -186,7 +181,7 @@ function byTheBook(sheet: Pick<Sheet, 'book'>, surface: Surface, seen: Seen): Pr
   if (!entry) return null;
   const { consequence, source } = entry;
   const why = source ? `by the sheet: ${source}` : 'by the sheet';
-  return { consequence, why, ends: consequence === 'scrap' };
+  return { consequence, why };
 }
 
 /**
@@ -201,7 +196,6 @@ export function proposalFor(
 ): Proposal {
   const book = byTheBook(sheet, surface, seen);
   if (book) return book;
-  const rule = RULES.find((r) => holds(r, seen, surface.kind, house));
-  if (!rule) return LAST;
-  return { consequence: rule.consequence, why: rule.why, ends: rule.ends ?? false };
+  const { consequence, why } = RULES.find((r) => holds(r, seen, surface.kind, house)) ?? LAST;
+  return { consequence, why };
 }

@@ -255,6 +255,13 @@ describe('a finding that ends the job', () => {
     expect(endOf(withFindings(found('floor'), cracked))).toBe(cracked);
     expect(endOf(withFindings({ ...cracked, decided: 'machine' }))).toBeNull();
   });
+  it('is none on a part that can be bought: that goes on the order list', () => {
+    const job = withFindings(found('driven-teeth', { defect: 'chipped', decided: 'scrap' }));
+    expect(endOf(job)).toBeNull();
+    expect(orderList(job).map((l) => l.name)).toContain('Driven gear');
+    const ended = withFindings(found('ears', { defect: 'cracked', decided: 'scrap' }));
+    expect(orderList(ended).map((l) => l.name)).not.toContain('Body');
+  });
 });
 
 describe('the surfaces of every family', () => {

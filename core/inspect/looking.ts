@@ -1,4 +1,5 @@
 import { pumpOf, teardownOf } from '../pumps/registry';
+import type { SurfaceKind } from '../pumps/teardown/defects';
 import type { Surface } from '../pumps/teardown/teardown';
 import { standing, type Job } from '../records/job';
 import type { Finding } from '../records/teardown';
@@ -22,9 +23,19 @@ export function lookedAt(job: Pick<Job, 'sheet' | 'findings'>): Looked[] {
   });
 }
 
+/** What everything else is measured in: given up, nothing that is measured behind it counts. */
+const HOLDING: readonly SurfaceKind[] = ['casting', 'crescent'];
+
+/** Whether giving up this surface gives up the pump; any other part that is scrap is bought anew. */
+export const holdsPump = ({ kind, part }: Surface): boolean =>
+  part === 'body' || HOLDING.includes(kind);
+
 /** The finding after which measuring the rest is pointless, as a person decided; null where there is none. */
-export function endOf(job: Pick<Job, 'findings'>): Finding | null {
-  return standing(job.findings).find((f) => f.decided === 'scrap') ?? null;
+export function endOf(job: Pick<Job, 'sheet' | 'findings'>): Finding | null {
+  const ends = lookedAt(job)
+    .filter((l) => holdsPump(l.surface))
+    .flatMap((l) => l.findings.filter((f) => f.decided === 'scrap'));
+  return ends[0] ?? null;
 }
 
 /** Why something is measured before its turn. */

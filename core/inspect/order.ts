@@ -1,7 +1,8 @@
 import { partName } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
-import { lookedAt } from './looking';
+import type { Finding } from '../records/teardown';
+import { holdsPump, lookedAt } from './looking';
 import { wrongParts } from './stripping';
 
 /** One line of the order list, and why it is there. */
@@ -13,7 +14,7 @@ export interface OrderLine {
 
 /**
  * What has to be bought: what is always renewed, what the house renews, parts
- * that were missing or wrong, and parts that a person decided to replace.
+ * that were missing or wrong, and parts that a person decided to replace or gave up.
  */
 export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'strip' | 'findings'>): OrderLine[] {
   const { sheet, rules } = job;
@@ -33,7 +34,9 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'strip' | 'findings
   for (const { surface, findings } of lookedAt(job)) {
     // A bushing that is renewed anyway is not ordered twice.
     const anyway = sheet.renew.some((r) => r.id === surface.part && renews(r));
-    if (anyway || !findings.some((f) => f.decided === 'replace')) continue;
+    const wanted = ({ decided }: Finding) =>
+      decided === 'replace' || (decided === 'scrap' && !holdsPump(surface));
+    if (anyway || !findings.some(wanted)) continue;
     parts.set(surface.part, [...(parts.get(surface.part) ?? []), surface.name]);
   }
   const replaced = [...parts].map(([part, surfaces]) => ({

@@ -1,4 +1,4 @@
-import { wayRoundOf, wayRoundWords } from '../pumps/teardown/wayRound';
+import { wayRoundWords } from '../pumps/teardown/wayRound';
 import { standing, type Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import type { StripNote } from '../records/teardown';
@@ -37,6 +37,3 @@ export function noteWords(step: StripStep, note: StripNote): string {
 export function wrongParts(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
   return stripped(job).filter(({ note }) => note !== null && note.state !== 'there');
 }
-
-/** Whether a step has more to note than that it was done. */
-export const hasWay = (step: StripStep): boolean => wayRoundOf(step.way) !== undefined;

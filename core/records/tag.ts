@@ -9,16 +9,18 @@ const day = () =>
   string().matches(/^\d{4}-\d\d-\d\d$/, 'A day is written year-month-day: 2026-11-23');
 
 /** Flow and pressure at a speed, taken before the pump came apart. */
-export const beforeFigure = object({
+export const figureFields = {
   /** Of the engine or motor; the pump turns `ratio` times as fast. */
   drive_rpm: finite().required().moreThan(0, 'A speed is over zero').max(50_000),
   ratio: finite().required().moreThan(0, 'A ratio is over zero').max(100),
   flow_lpm: finite().min(0, 'Not below zero').max(10_000).nullable().defined(),
   pressure_bar: finite().min(-1, 'Below a vacuum').max(2000).nullable().defined(),
   oil_C: celsius().nullable().defined(),
-})
-  .noUnknown()
-  .required();
+};
+
+const beforeFigure = object(figureFields).noUnknown().required();
+
+export const MOST_FIGURES = 20;
 
 /** What stands on the tag of a job beside its number, unit, owner and complaint. */
 export const tagFields = {
@@ -32,7 +34,7 @@ export const tagFields = {
   rotation: string().oneOf(ROTATIONS).required(),
   ports: line().defined(),
   due: day().nullable().defined(),
-  before: array(beforeFigure).required().max(20, 'At most 20 figures'),
+  before: array(beforeFigure).required().max(MOST_FIGURES, `At most ${MOST_FIGURES} figures`),
 };
 
 /** The same before anybody has said anything. */

@@ -91,7 +91,7 @@ export const finding = object({
   depth_mm: millimetres().nullable().defined(),
   spot,
   proposed: consequence().required(),
-  why: line().defined(),
+  why: note().defined(),
   decided: consequence().required(),
   remark: note().defined(),
 })

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import type { Job } from '@/core/records/job';
+import { MOST_PHOTOS, type Job } from '@/core/records/job';
 import { useRecord, useRemove } from '@/data/hooks';
 import { choosePictures, photoOf } from '@/data/photos';
 import { Confirm } from '@/ui/Confirm';
@@ -26,16 +26,25 @@ export function Photos({ job, of }: { readonly job: Job; readonly of: string }) 
     try {
       const files = await choosePictures(camera);
       setBusy(files.length > 0);
-      for (const file of files) {
-        const record = await photoOf(file, job.id);
-        const kept = await write(
-          (j, { at, by }) => ({ ...j, photos: [...j.photos, { id: record.id, at, by, of }] }),
-          [{ kind: 'photo', record }],
-        );
-        if (!kept) break;
+      const refused: string[] = [];
+      for (const [i, file] of files.entries()) {
+        if (job.photos.length + i >= MOST_PHOTOS) {
+          refused.push(`A job holds ${MOST_PHOTOS} photos at most.`);
+          break;
+        }
+        try {
+          const record = await photoOf(file, job.id);
+          const kept = await write(
+            (j, { at, by }) => ({ ...j, photos: [...j.photos, { id: record.id, at, by, of }] }),
+            [{ kind: 'photo', record }],
+          );
+          if (!kept) break;
+        } catch (problem) {
+          // One file that is no picture does not hold the others up.
+          refused.push((problem as Error).message);
+        }
       }
-    } catch (problem) {
-      setFailed((problem as Error).message);
+      if (refused.length > 0) setFailed(refused.join(' '));
     } finally {
       setBusy(false);
     }

@@ -61,6 +61,7 @@ describe('the tag’s form', () => {
     ['tag', ' ', /tag number/],
     ['used', 'much', /“much” is not a number/],
     ['used', '-4', /not a number from 0 on/],
+    ['used', '200000000', /Nothing runs that long/],
     ['due', 'soon', /A day is written/],
   ] as const)('refuses %s “%s”', (name, text, said) => {
     const form = { ...toTagForm(JOB), [name]: text } as TagForm;
@@ -71,6 +72,10 @@ describe('the tag’s form', () => {
     ['flow', '7 gallons', /“7 gallons” is not a flow/],
     ['pressure', 'high', /“high” is not a pressure/],
     ['oil', '400', /−40 to 150/],
+    ['rpm', '999999', /^999999: .*50000/],
+    ['ratio', '2000', /^2000: .*100/],
+    ['flow', '4000 gpm', /10000/],
+    ['pressure', '9000', /2000/],
   ] as const)('refuses a figure with %s “%s”', (name, text, said) => {
     const figure = { ...NO_FIGURE, rpm: '1800', [name]: text };
     expect(() => tagSchema.validateSync({ ...toTagForm(JOB), before: [figure] })).toThrow(said);

@@ -2,14 +2,21 @@ import { addDays } from 'date-fns/addDays';
 import { format } from 'date-fns/format';
 import { isValid } from 'date-fns/isValid';
 import { parse } from 'date-fns/parse';
-import { array, object, string, ValidationError, type InferType } from 'yup';
+import { array, object, string, ValidationError, type InferType, type Schema } from 'yup';
 import { InputError } from '@/core/errors';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import { trimmed } from '@/core/quantity/format';
 import { parseNumber } from '@/core/quantity/parse';
 import type { Job } from '@/core/records/job';
 import { line, note } from '@/core/records/parts';
-import { ROTATIONS, USED_UNITS, type BeforeFigure } from '@/core/records/tag';
+import {
+  figureFields,
+  MOST_FIGURES,
+  ROTATIONS,
+  tagFields,
+  USED_UNITS,
+  type BeforeFigure,
+} from '@/core/records/tag';
 
 const DAY = 'yyyy-MM-dd';
 const WRITTEN = [DAY, 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
@@ -65,11 +72,27 @@ const celsiusOf = (text: string): number | null => {
 
 const text = () => string().defined();
 
+/** A reader that also holds what was read to the bounds of the record's own field. */
+const within =
+  <T>(read: (text: string) => T, field: Schema) =>
+  (written: string): T => {
+    const value = read(written);
+    try {
+      field.validateSync(value, { strict: true });
+    } catch (error) {
+      if (!(error instanceof ValidationError)) throw error;
+      throw new InputError('text', `${written.trim()}: ${error.message.replace(/^this /, '')}.`);
+    }
+    return value;
+  };
+
+const { drive_rpm, ratio, flow_lpm, pressure_bar } = figureFields;
+
 const beforeFields = object({
-  rpm: text().test(readable(speed)),
-  ratio: text().test(readable(speed)),
-  flow: text().test(readable(parseFlow_lpm)),
-  pressure: text().test(readable(parsePressure_bar)),
+  rpm: text().test(readable(within(speed, drive_rpm))),
+  ratio: text().test(readable(within(speed, ratio))),
+  flow: text().test(readable(within(parseFlow_lpm, flow_lpm))),
+  pressure: text().test(readable(within(parsePressure_bar, pressure_bar))),
   oil: text().test(readable(celsiusOf)),
 });
 
@@ -82,7 +105,7 @@ export const tagSchema = object({
   serial: line().defined(),
   complaint: note().defined(),
   by: line().defined(),
-  used: text().test(readable(figure)),
+  used: text().test(readable(within(figure, tagFields.used))),
   usedUnit: string().oneOf(USED_UNITS).required(),
   fluid: line().defined(),
   rotation: string().oneOf(ROTATIONS).required(),
@@ -92,7 +115,7 @@ export const tagSchema = object({
     'A day is written 2026-12-01, 1.12.2026, or +7 for a week from today.',
     (written) => dayOf(written ?? '', new Date(0)) !== undefined,
   ),
-  before: array(beforeFields).required(),
+  before: array(beforeFields).required().max(MOST_FIGURES, `At most ${MOST_FIGURES} figures`),
 });
 export type TagForm = InferType<typeof tagSchema>;
 
