@@ -4,9 +4,16 @@ const path = require('node:path');
 /** Rooms from the top down: each may import from those after it, never from those before. */
 const ROOMS = ['./app', './screens', './ui', './data', './core'];
 /** The core's own rooms, from the ground up. */
-const CORE = ['quantity', 'metrology', 'pumps', 'records', 'inspect', 'judge', 'report'].map(
-  (r) => `./core/${r}`,
-);
+const CORE = [
+  'quantity',
+  'metrology',
+  'pumps',
+  'records',
+  'journal',
+  'inspect',
+  'judge',
+  'report',
+].map((r) => `./core/${r}`);
 
 const downwards = (order, message) =>
   order.slice(1).map((target, i) => ({ target, from: order.slice(0, i + 1), message }));

@@ -1,5 +1,6 @@
 import { lookedAt } from '../core/inspect/looking';
 import { stripped } from '../core/inspect/stripping';
+import { ledgerOf } from '../core/journal/ledger';
 import { assessJob, type Assessment } from '../core/judge/assess';
 import { worstVerdict } from '../core/judge/summary';
 import { letGo, nextStep } from '../core/judge/next';
@@ -32,7 +33,8 @@ export interface Brief {
 
 /** When something was last written down on a job. */
 function lastTouched(job: Job): string {
-  const lists = [job.strip, job.findings, job.also, job.photos, job.readings];
+  const { strip, findings, also, readings, operations } = ledgerOf(job);
+  const lists = [strip, findings, also, job.photos, readings, operations];
   return [job.createdAt, job.closed?.at ?? '', ...lists.map((list) => list.at(-1)?.at ?? '')]
     .sort()
     .at(-1) as string;
@@ -41,7 +43,7 @@ function lastTouched(job: Job): string {
 /** What is to be done next, in a word or two: what comes before the instruments until the first reading. */
 function nextOf(job: Job, all: readonly Assessment[]): string {
   if (job.closed) return '';
-  if (job.readings.length === 0) {
+  if (ledgerOf(job).readings.length === 0) {
     if (stripped(job).some((s) => s.note === null)) return 'next: strip';
     if (lookedAt(job).some((l) => l.state === 'unseen')) return 'next: look';
   }

@@ -1,3 +1,5 @@
+import { ledgerOf, type Ledger } from '../core/journal/ledger';
+import { relisted } from '../core/journal/relisted';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { readFile } from '../core/records/file';
@@ -294,18 +296,22 @@ describe('photos', () => {
 });
 
 describe('what the list says comes next', () => {
-  const nextOf = async (edit: Partial<Job>) => {
-    await saveNew([{ kind: 'job', record: { ...job, readings: [], ...edit } }]);
+  const nextOf = async (lists: Partial<Ledger>, edit: Partial<Job> = {}) => {
+    await saveNew([
+      { kind: 'job', record: relisted({ ...job, ...edit }, { readings: [], ...lists }) },
+    ]);
     return (await loadBriefs()).find((b) => b.id === job.id)?.next;
   };
   it('is strip, look, then the first place to measure', async () => {
     expect(await nextOf({ strip: [] })).toBe('next: strip');
     expect(await nextOf({ findings: [] })).toBe('next: look');
     expect(await nextOf({})).toMatch(/^next: face gap/);
-    expect(await nextOf({ strip: [], readings: job.readings })).toMatch(/^next: face gap/);
+    expect(await nextOf({ strip: [], readings: ledgerOf(job).readings })).toMatch(
+      /^next: face gap/,
+    );
   });
   it('is nothing where the job was closed', async () => {
     const closed = { at: '2026-11-23T09:00:00.000Z', by: '', why: 'cracked' };
-    expect(await nextOf({ closed })).toBe('');
+    expect(await nextOf({}, { closed })).toBe('');
   });
 });

@@ -1,32 +1,14 @@
-import { type Schema } from 'yup';
-import { checked, FileError } from '../core/records/file';
-import { jobSchema, type Job } from '../core/records/job';
-import { photoSchema, type Photo } from '../core/records/photo';
-import { sheetSchema, type Sheet } from '../core/records/sheet';
-import { shopSchema, type Shop } from '../core/records/shop';
-import { studySchema, type Study } from '../core/records/study';
+import { decode, SCHEMA, type Kinds } from '../core/records/decode';
+import type { Job } from '../core/records/job';
+import { VERSION, type RecordKind } from '../core/records/migrate';
+import { checked, FileError } from '../core/records/problems';
 import { briefOf, type Brief } from './brief';
 import { dropTexts, keysUnder, readText, readTexts, writeTexts } from './storage';
 import { announce } from './tabs';
 import { jobText } from './text';
 
-/** The kinds of record, each with its type. */
-export interface Kinds {
-  job: Job;
-  sheet: Sheet;
-  shop: Shop;
-  study: Study;
-  photo: Photo;
-}
-export type Kind = keyof Kinds;
-
-const SCHEMA: Readonly<Record<Kind, Schema>> = {
-  job: jobSchema,
-  sheet: sheetSchema,
-  shop: shopSchema,
-  study: studySchema,
-  photo: photoSchema,
-};
+export type { Kinds };
+export type Kind = RecordKind;
 
 /** Every so manieth sign of a text goes into its seal: hashing each would cost a tap on a large job. */
 const SEAL_STRIDE = 16;
@@ -35,18 +17,16 @@ const SEAL_STRIDE = 16;
  * What a text comes to (FNV-1a over samples, and its length): kept beside a
  * record that was checked, so that thousands of readings are not checked again
  * each time a job is opened. A record that was cut short, or written over by
- * anything but the app, does not match and is checked in full.
+ * anything but the app, does not match and is checked in full. So is one of
+ * another version: its seal names that.
  */
-function sealOf(text: string, revision: number): string {
+function sealOf(kind: Kind, text: string, revision: number): string {
   let hash = 0x811c9dc5;
   for (let i = 0; i < text.length; i += SEAL_STRIDE) {
     hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
   }
-  return `${SEALED_BY} ${revision} ${text.length} ${hash >>> 0}`;
+  return `${kind} ${VERSION[kind]} ${revision} ${text.length} ${hash >>> 0}`;
 }
-
-/** Raised when a schema gets stricter: then every record is checked once more. */
-const SEALED_BY = 'v1';
 
 /** The record last read or written, with its seal: the next tap need not read it all again. */
 let latest: { key: string; seal: string; record: Kinds[Kind] } | null = null;
@@ -91,8 +71,8 @@ async function read<K extends Kind>(kind: K, key: string): Promise<Kinds[K] | nu
   if (raw === null) return null;
   try {
     const value = JSON.parse(raw) as Kinds[K];
-    const found = sealOf(raw, value.revision);
-    return remember(key, found, seal === found ? value : checked<Kinds[K]>(SCHEMA[kind], value));
+    const found = sealOf(kind, raw, value?.revision);
+    return remember(key, found, seal === found ? value : decode(kind, value));
   } catch (error) {
     if (error instanceof SyntaxError || error instanceof FileError) {
       throw new UnreadableRecord(key, raw, error);
@@ -135,7 +115,7 @@ export async function loadBriefs(): Promise<Brief[]> {
 function entriesOf(kind: Kind, record: Kinds[Kind]): Record<string, string> {
   const key = keyOf(kind, record.id);
   const raw = kind === 'job' ? jobText(record as Job) : JSON.stringify(record);
-  const entry = { [key]: raw, [sealKey(key)]: sealOf(raw, record.revision) };
+  const entry = { [key]: raw, [sealKey(key)]: sealOf(kind, raw, record.revision) };
   if (kind !== 'job') return entry;
   const brief = briefOf(record as Job);
   return { ...entry, [briefKey(record.id)]: JSON.stringify(brief) };

@@ -9,11 +9,11 @@ function textOf(part: object): string {
   return text;
 }
 
-/** A job as JSON, as JSON.stringify gives it; a reading or a sheet that was written before is not written out again. */
+/** A job as JSON, as JSON.stringify gives it; an entry or a sheet that was written before is not written out again. */
 export function jobText(job: Job): string {
   const fields = Object.entries(job).map(([name, value]) => {
     if (name === 'sheet') return `"sheet":${textOf(job.sheet)}`;
-    if (name === 'readings') return `"readings":[${job.readings.map(textOf).join(',')}]`;
+    if (name === 'journal') return `"journal":[${job.journal.map(textOf).join(',')}]`;
     return `${JSON.stringify(name)}:${JSON.stringify(value)}`;
   });
   return `{${fields.join(',')}}`;

@@ -1,9 +1,10 @@
 import { proposalFor } from '../core/inspect/consequence';
 import { teardownOf } from '../core/pumps/registry';
+import { record } from '../core/journal/commands';
 import type { DefectId } from '../core/pumps/teardown/defects';
 import { wayRoundOf } from '../core/pumps/teardown/wayRound';
 import type { Job } from '../core/records/job';
-import type { Consequence, Finding, Nail } from '../core/records/teardown';
+import type { AlsoAnswer, Consequence, Finding, Nail, StripNote } from '../core/records/teardown';
 
 /** What a pump of the depot shows before any instrument, where it is not sound. */
 export interface BenchPlan {
@@ -39,11 +40,12 @@ export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
     return { id: `${job.id}-${what}`, at, by: job.by, struck: null };
   };
   const { sheet, rules } = job;
-  const strip = sheet.strip.map((step) => {
+  const strip = sheet.strip.map((step): StripNote => {
     const remark = plan.missing?.[step.id];
     const way = remark === undefined ? (wayRoundOf(step.way)?.options[0]?.id ?? '') : '';
     return {
       ...made(`s-${step.id}`),
+      kind: 'strip',
       ...{ step: step.id, way, remark: remark ?? '' },
       state: remark === undefined ? ('there' as const) : ('missing' as const),
     };
@@ -51,28 +53,27 @@ export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
   const findings = teardownOf(sheet).surfaces.map((surface): Finding => {
     const found = plan.defects?.[surface.id];
     const base = { ...made(`f-${surface.id}`), surface: surface.id, spot: null };
+    const kind = 'finding' as const;
     const nail = found?.nail ?? null;
     const depth_mm = found?.depth_mm ?? null;
     if (!found) {
       const pass = { proposed: 'pass', decided: 'pass', why: '', remark: '' } as const;
-      return { ...base, ...pass, defect: null, nail, depth_mm };
+      return { ...base, kind, ...pass, defect: null, nail, depth_mm };
     }
     const { defect, remark = '' } = found;
     const { consequence, why } = proposalFor(sheet, surface, { defect, nail, depth_mm }, rules);
     const decided = found.decided ?? consequence;
-    return { ...base, defect, nail, depth_mm, proposed: consequence, why, decided, remark };
+    return { ...base, kind, defect, nail, depth_mm, proposed: consequence, why, decided, remark };
   });
-  const also = sheet.also.map((check) => ({
+  const also = sheet.also.map((check): AlsoAnswer => ({
     ...made(`a-${check.id}`),
+    kind: 'also',
     check: check.id,
     answer: plan.also?.[check.id] ?? (check.expected || (check.options[0] as string)),
   }));
   const { at, by } = made('clean');
   return {
-    ...job,
-    strip,
-    findings,
-    also,
+    ...record(job, ...strip, ...findings, ...also),
     clean: { at, by, state: plan.wet ? 'wet' : 'dry' },
   };
 }

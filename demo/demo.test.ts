@@ -24,8 +24,8 @@ describe('the demo', () => {
   it('has no two records of one name', () => {
     const names = [...jobs.map((j) => j.id), ...sheets.map((s) => s.id)];
     expect(new Set(names).size).toBe(names.length);
-    for (const { readings } of jobs) {
-      expect(new Set(readings.map((r) => r.id)).size).toBe(readings.length);
+    for (const { journal } of jobs) {
+      expect(new Set(journal.map((e) => e.id)).size).toBe(journal.length);
     }
   });
 });

@@ -1,4 +1,7 @@
 import { writeFile } from '../core/records/file';
+import { record } from '../core/journal/commands';
+import { ledgerOf } from '../core/journal/ledger';
+import type { ZeroEntry } from '../core/records/entry';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Sheet } from '../core/records/sheet';
@@ -240,16 +243,19 @@ const sheetOf = (c: Case): Sheet =>
   DEMO_SHEETS.find((s) => s.id === `demo-sheet-${c.sheet}`) ?? VELTRANE_T6;
 
 /** Nothing in the depot's jobs goes back further than its instruments were zeroed. */
-const zeroed = (at: string, by: string) =>
+const zeroed = (at: string, by: string): ZeroEntry[] =>
   NEW_SHOP.instruments
     .filter((i) => i.zeroDays > 0)
-    .map((i) => ({ instrument: i.id, at, by, standard_mm: 25, read_mm: 25 }));
+    .map(({ id: instrument }) => ({
+      ...{ kind: 'zero', id: `zero-${instrument}`, at, by, struck: null },
+      ...{ instrument, standard_mm: 25, read_mm: 25 },
+    }));
 
 function jobOf(c: Case, index: number): Job {
   const begin = new Date(`${c.day}T09:${String(10 + index).padStart(2, '0')}:00.000Z`);
   const tier = c.tier ?? 'service';
   const sheet = sheetOf(c);
-  const job: Job = {
+  const base: Job = {
     ...emptyJob(sheet, begin.toISOString()),
     id: `demo-job-${c.tag.toLowerCase()}`,
     tag: c.tag,
@@ -260,15 +266,15 @@ function jobOf(c: Case, index: number): Job {
     tier,
     stage: c.tries === undefined || c.closed ? 'report' : c.tries === 0 ? 'tag' : 'measure',
     variant: c.variant ? (sheet.variants[c.variant - 1]?.id ?? null) : null,
-    zeros: zeroed(begin.toISOString(), c.by),
     ...c.received,
     closed: c.closed ? { at: begin.toISOString(), by: c.by, why: c.closed } : null,
   };
+  const job = record(base, ...zeroed(begin.toISOString(), c.by));
   const untouched = c.tries === 0 && !c.bench;
   const opened = untouched ? job : afterBench(job, c.bench ?? {}, begin);
   const even = evenFrom(417 + index);
   const hidden = hiddenOf(sheet, tier, c.worn ?? 0.5, c.gaps ?? {}, even);
-  const room = { instruments: NEW_SHOP.instruments, zeros: job.zeros };
+  const room = { instruments: NEW_SHOP.instruments, zeros: ledgerOf(job).zeros };
   return measure(opened, hidden, room, begin, c.tries);
 }
 

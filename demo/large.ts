@@ -1,4 +1,5 @@
 import { evenFrom } from '../core/random';
+import type { Entry } from '../core/records/entry';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
 import { hiddenOf } from './hidden';
@@ -23,8 +24,8 @@ export function largeJob(readings: number): Job {
   const room = { instruments: NEW_SHOP.instruments, zeros: [] };
   const half = measure(empty, hidden, room, begin, 120);
   const again = Array.from({ length: readings }, (_, i) => {
-    const reading = half.readings[i % half.readings.length] as Job['readings'][number];
-    return { ...reading, id: `${reading.id}-${i}` };
+    const entry = half.journal[i % half.journal.length] as Entry;
+    return { ...entry, id: `${entry.id}-${i}` };
   });
-  return { ...half, readings: again };
+  return { ...half, journal: again };
 }

@@ -3,7 +3,7 @@ import { sizeReadingOf, swingReadingOf, type ToolRoom } from '../core/judge/gaug
 import { nextStep, type Step } from '../core/judge/next';
 import { DRAG_BAND_MM, type Felt } from '../core/metrology/bracket';
 import { characteristicOf } from '../core/pumps/registry';
-import { withReading } from '../core/records/change';
+import { withReading } from '../core/journal/commands';
 import type { Job } from '../core/records/job';
 import type { Reading } from '../core/records/parts';
 
@@ -46,6 +46,7 @@ function readingAt(step: Step, job: Job, room: ToolRoom, hidden: Hidden, id: str
         instrument: job.feeler.name,
         station: station.id,
         leaves_mm: [...step.stack.leaves_mm],
+        marked_mm: null,
         felt: feel(step.stack.total_mm, hidden.gap(characteristic, station.id)),
         struck: null,
       } satisfies Reading;

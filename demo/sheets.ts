@@ -154,7 +154,8 @@ const OSKERRY_G4 = sheetOf({
 
 const EXTERNAL_NOMINAL = {
   'body-width': 30.1,
-  'gear-width': 30,
+  'drive-width': 30,
+  'idler-width': 30,
   ...Object.fromEntries(
     ['drive-front', 'drive-rear', 'idler-front', 'idler-rear'].flatMap((at) => [
       [`bushing-bore-${at}`, 20.06],
@@ -241,7 +242,8 @@ const OSKERRY_E2 = sheetOf({
   materials: { body: 'iron', drive: 'steel', idler: 'steel', plate: 'iron', bushing: 'bronze' },
   nominal: {
     'pocket-depth': 25.06,
-    'gear-width': 25,
+    'drive-width': 25,
+    'idler-width': 25,
     'idler-bore': 14.03,
     'idler-shaft-diameter': 14,
     'idler-shaft-depth': 0.5,

@@ -52,12 +52,12 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
     text.slice(0, text.length / 2),
     /line \d+, column \d+: The file ends in the middle/,
   );
-  await bad('newer.json', text.replace('"version": 1', '"version": 99'), /newer Dial Bench/);
+  await bad('newer.json', text.replace('"version": 2', '"version": 99'), /newer Dial Bench/);
   await bad('other.json', '{"name":"shopping"}', /Not a Dial Bench file/);
   await bad(
     'wrong.json',
     text.replace('"felt": "free"', '"felt": "tight"'),
-    /readings\[\d+\]\.felt/,
+    /journal\[\d+\]\.felt/,
   );
 
   await pick(page, 'Choose a file', job);

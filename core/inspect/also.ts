@@ -1,3 +1,4 @@
+import { ledgerOf } from '../journal/ledger';
 import { standing, type Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import type { AlsoAnswer } from '../records/teardown';
@@ -11,8 +12,8 @@ export interface AlsoChecked {
 }
 
 /** The small checks of the visit, in the sheet's order. */
-export function alsoChecked(job: Pick<Job, 'sheet' | 'also'>): AlsoChecked[] {
-  const answers = standing(job.also);
+export function alsoChecked(job: Pick<Job, 'sheet' | 'journal'>): AlsoChecked[] {
+  const answers = standing(ledgerOf(job).also);
   return job.sheet.also.map((check) => {
     const answer = answers.findLast((a) => a.check === check.id) ?? null;
     const differs = answer !== null && check.expected !== '' && answer.answer !== check.expected;

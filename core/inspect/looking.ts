@@ -1,6 +1,7 @@
 import { pumpOf, teardownOf } from '../pumps/registry';
 import type { SurfaceKind } from '../pumps/teardown/defects';
 import type { Surface } from '../pumps/teardown/teardown';
+import { ledgerOf } from '../journal/ledger';
 import { standing, type Job } from '../records/job';
 import type { Finding } from '../records/teardown';
 
@@ -13,8 +14,8 @@ export interface Looked {
 }
 
 /** Every surface of the pump, in the order of the parts on the bench. */
-export function lookedAt(job: Pick<Job, 'sheet' | 'findings'>): Looked[] {
-  const seen = standing(job.findings);
+export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
+  const seen = standing(ledgerOf(job).findings);
   return teardownOf(job.sheet).surfaces.map((surface) => {
     const findings = seen.filter((f) => f.surface === surface.id);
     const state =
@@ -31,7 +32,7 @@ export const holdsPump = ({ kind, part }: Surface): boolean =>
   part === 'body' || HOLDING.includes(kind);
 
 /** The finding after which measuring the rest is pointless, as a person decided; null where there is none. */
-export function endOf(job: Pick<Job, 'sheet' | 'findings'>): Finding | null {
+export function endOf(job: Pick<Job, 'sheet' | 'journal'>): Finding | null {
   const ends = lookedAt(job)
     .filter((l) => holdsPump(l.surface))
     .flatMap((l) => l.findings.filter((f) => f.decided === 'scrap'));
@@ -47,8 +48,9 @@ export interface AskedFor {
 }
 
 /** What the findings ask to be measured, the first finding's wishes first; each characteristic once. */
-export function askedFor(job: Pick<Job, 'sheet' | 'findings'>): readonly AskedFor[] {
-  const known = ASKED.get(job.findings);
+export function askedFor(job: Pick<Job, 'sheet' | 'journal'>): readonly AskedFor[] {
+  const { findings: all } = ledgerOf(job);
+  const known = ASKED.get(all);
   if (known?.sheet === job.sheet) return known.asked;
   const there = new Set(pumpOf(job.sheet).characteristics.map((c) => c.id));
   const asked = new Map<string, AskedFor>();
@@ -67,12 +69,12 @@ export function askedFor(job: Pick<Job, 'sheet' | 'findings'>): readonly AskedFo
     }
   }
   const list = [...asked.values()];
-  ASKED.set(job.findings, { sheet: job.sheet, asked: list });
+  ASKED.set(all, { sheet: job.sheet, asked: list });
   return list;
 }
 
 /** Worked out last for a list of findings: every tap of measuring asks. */
 const ASKED = new WeakMap<
-  Job['findings'],
+  readonly Finding[],
   { readonly sheet: Job['sheet']; readonly asked: readonly AskedFor[] }
 >();

@@ -29,7 +29,7 @@ export function originOf(job: Pick<Job, 'variant' | 'mixed'>, part: string): str
  */
 export function mixOf(job: Pick<Job, 'variant' | 'mixed'> & { readonly sheet: Sheet }): Mixed[] {
   const { sheet } = job;
-  const parts = pumpOf(sheet).parts.map((p) => p.id);
+  const parts = pumpOf(sheet).kinds.map((p) => p.id);
   const base = parts.includes(BASE) ? BASE : parts[0];
   return parts.flatMap((part) =>
     parts.flatMap((other): Mixed[] => {

@@ -1,10 +1,12 @@
+import { ledgerOf } from '../journal/ledger';
+import { relisted } from '../journal/relisted';
 import fc from 'fast-check';
 import { emptyJob } from '../../demo/job';
 import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
 import { truth } from '../../demo/truth';
 import { FAMILIES, pumpOf, teardownOf } from '../pumps/registry';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
-import { replacing } from '../records/change';
+import { replace } from '../journal/commands';
 import type { Job } from '../records/job';
 import { CONSEQUENCES, type Finding, type StripNote } from '../records/teardown';
 import { checksOf } from './checks';
@@ -29,7 +31,7 @@ const jobs = sheets.chain((sheet) => {
       struck: fc.option(fc.constant({ at: AT, by: '', why: 'a mistake' }), { freq: 4 }),
     })
     .map((f): Finding => ({
-      ...{ id: 'f', nail: null, depth_mm: null, spot: null, why: '', remark: '' },
+      ...{ kind: 'finding', id: 'f', nail: null, depth_mm: null, spot: null, why: '', remark: '' },
       ...{ ...made, ...f, proposed: f.decided },
     }));
   const note = fc
@@ -37,7 +39,7 @@ const jobs = sheets.chain((sheet) => {
       step: fc.constantFrom(...sheet.strip.map((s) => s.id)),
       state: fc.constantFrom('there' as const, 'missing' as const, 'wrong' as const),
     })
-    .map((n): StripNote => ({ ...made, ...n, id: 'n', way: '', remark: '' }));
+    .map((n): StripNote => ({ ...made, ...n, kind: 'strip', id: 'n', way: '', remark: '' }));
   return fc
     .record({
       findings: fc.array(finding, { maxLength: 8 }),
@@ -46,11 +48,11 @@ const jobs = sheets.chain((sheet) => {
     })
     .map(({ findings, notes, renew }): Job => {
       const job = emptyJob(sheet, AT);
-      const strip = notes.reduce<StripNote[]>(
-        (list, n, i) => replacing(list, { ...n, id: `n-${i}` }, (old) => old.step === n.step),
-        [],
+      const noted = notes.reduce<Job>(
+        (j, n, i) => replace(j, { ...n, id: `n-${i}` }, (old) => old.step === n.step),
+        job,
       );
-      return { ...job, findings, strip, rules: { ...job.rules, renew } };
+      return { ...relisted(noted, { findings }), rules: { ...job.rules, renew } };
     });
 });
 
@@ -59,7 +61,7 @@ describe('whatever is noted', () => {
     fc.assert(
       fc.property(jobs, (job) => {
         for (const { step, note } of stripped(job)) {
-          const made = job.strip.filter((n) => n.step === step.id);
+          const made = ledgerOf(job).strip.filter((n) => n.step === step.id);
           expect(made.filter((n) => n.struck === null)).toHaveLength(made.length > 0 ? 1 : 0);
           expect(note?.id).toBe(made.at(-1)?.id);
         }
@@ -85,11 +87,11 @@ describe('whatever is noted', () => {
       fc.property(jobs, (job) => {
         const known = pumpOf(job.sheet).characteristics.map((c) => c.id);
         const asked = (findings: readonly Finding[]) =>
-          askedFor({ ...job, findings: [...findings] }).map((a) => a.characteristic);
-        const all = asked(job.findings);
+          askedFor(relisted(job, { findings })).map((a) => a.characteristic);
+        const all = asked(ledgerOf(job).findings);
         expect(new Set(all).size).toBe(all.length);
         for (const id of all) expect(known).toContain(id);
-        for (const id of asked(job.findings.slice(0, -1))) expect(all).toContain(id);
+        for (const id of asked(ledgerOf(job).findings.slice(0, -1))) expect(all).toContain(id);
       }),
     );
   });

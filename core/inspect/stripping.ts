@@ -1,4 +1,5 @@
 import { wayRoundWords } from '../pumps/teardown/wayRound';
+import { ledgerOf } from '../journal/ledger';
 import { standing, type Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import type { StripNote } from '../records/teardown';
@@ -12,8 +13,8 @@ export interface Stripped {
 }
 
 /** The steps in order, each with the note that stands. */
-export function stripped(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
-  const notes = standing(job.strip);
+export function stripped(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
+  const notes = standing(ledgerOf(job).strip);
   return job.sheet.strip.map((step) => ({
     step,
     note: notes.findLast((n) => n.step === step.id) ?? null,
@@ -21,7 +22,7 @@ export function stripped(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
 }
 
 /** How the parts go back together: what was noted, last first. */
-export function buildOrder(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
+export function buildOrder(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
   return stripped(job).reverse();
 }
 
@@ -34,6 +35,6 @@ export function noteWords(step: StripStep, note: StripNote): string {
 }
 
 /** Parts that ought to be there and were not, or were the wrong ones. */
-export function wrongParts(job: Pick<Job, 'sheet' | 'strip'>): Stripped[] {
+export function wrongParts(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
   return stripped(job).filter(({ note }) => note !== null && note.state !== 'there');
 }

@@ -5,8 +5,9 @@ import { ladderOf, type Ladder } from '../metrology/feeler';
 import type { Tilt } from '../metrology/tilt';
 import { proven, windowOf, type Verdict } from '../metrology/verdict';
 import type { Characteristic } from '../pumps/family';
-import { dimensionsFor, familyOf, pumpOf } from '../pumps/registry';
-import { standing, type Job } from '../records/job';
+import { countingReadings } from '../journal/eras';
+import { dimensionsFor, familyOf, gapsOf, pumpOf } from '../pumps/registry';
+import type { Job } from '../records/job';
 import type { Reading, TouchReading } from '../records/parts';
 import type { Sheet } from '../records/sheet';
 import {
@@ -130,7 +131,7 @@ function assessMeasured(
   const tried = stations.some((s) => s.tries.length > 0);
   const bounds = tried ? overStations(stations) : null;
   const seen = overStations(stations.filter((s) => s.tries.length > 0));
-  const sized = sizedEvidence(c.terms ?? [], readings);
+  const sized = sizedEvidence(gapsOf(c), readings);
   const tilted = c.tilt
     ? tiltEvidence(
         c.tilt,
@@ -243,25 +244,25 @@ function remembered(
 }
 
 /** What was assessed last of the same readings: the bench, the list and the screen ask one after another. */
-const ASSESSED = new WeakMap<Job['readings'], { job: Job; all: readonly Assessment[] }>();
+const ASSESSED = new WeakMap<Job['journal'], { job: Job; all: readonly Assessment[] }>();
 
 /** Every characteristic of the job's pump, in the order of the work. */
 export function assessJob(job: Job): readonly Assessment[] {
   const { sheet, tier, feeler, rules } = job;
-  const last = ASSESSED.get(job.readings);
+  const last = ASSESSED.get(job.journal);
   const now = [sheet, tier, feeler, rules];
   if (last && sameList([last.job.sheet, last.job.tier, last.job.feeler, last.job.rules], now)) {
     return last.all;
   }
   const all = assess(job);
-  ASSESSED.set(job.readings, { job, all });
+  ASSESSED.set(job.journal, { job, all });
   return all;
 }
 
 function assess(job: Job): Assessment[] {
   const { sheet, tier, feeler, rules } = job;
   const ladder = ladderOf(feeler, rules.ladder);
-  const readingsOf = byTarget(standing(job.readings));
+  const readingsOf = byTarget(countingReadings(job));
   const known = WORKED.get(sheet) ?? new Map<string, Worked>();
   WORKED.set(sheet, known);
   const done = new Map<string, Assessment>();

@@ -1,5 +1,6 @@
-import { afterTry, DRAG_BAND_MM, NO_EVIDENCE, stackOf, type Try } from '../metrology/bracket';
-import { standing, type Job } from '../records/job';
+import { afterTry, NO_EVIDENCE, stackOf, type Try } from '../metrology/bracket';
+import type { Job } from '../records/job';
+import { countingReadings } from '../journal/eras';
 import type { LeafReading } from '../records/parts';
 
 /**
@@ -12,13 +13,14 @@ export function conflictsWith(
   at: Pick<LeafReading, 'characteristic' | 'station'>,
   fresh: Try,
 ): LeafReading[] {
-  const here = standing(job.readings).filter(
+  const here = countingReadings(job).filter(
     (r): r is LeafReading =>
       r.kind === 'leaf' && r.characteristic === at.characteristic && r.station === at.station,
   );
   const after = (tries: readonly Try[]) =>
     tries.reduce<ReturnType<typeof afterTry>>(
-      (bounds, t) => bounds && afterTry(bounds, stackOf(t.leaves_mm), t.felt, DRAG_BAND_MM),
+      (bounds, t) =>
+        bounds && afterTry(bounds, stackOf(t.leaves_mm), t.felt, job.feeler.dragBand_mm),
       NO_EVIDENCE,
     );
   if (after([...here, fresh])) return [];

@@ -3,8 +3,9 @@ import type { Characteristic, Dimension } from '../pumps/family';
 import { formatLength, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Instrument } from '../records/instrument';
-import { standing, type Job } from '../records/job';
+import type { Job } from '../records/job';
 import { pumpOf } from '../pumps/registry';
+import { countingReadings } from '../journal/eras';
 import { expectedSize } from './gauges';
 import { heldLimits } from './limits';
 
@@ -73,7 +74,7 @@ export function doubtOfSize(
       return `${formatWithUnit(value_mm, 'size', unit)} is far from the ${about} of the sheet.`;
     }
   }
-  const others = standing(job.readings).flatMap((r) =>
+  const others = countingReadings(job).flatMap((r) =>
     r.kind === 'size' && r.dimension === dimension.id ? [r.value_mm] : [],
   );
   if (others.length > 0 && Math.abs(value_mm - median(others)) > OFF_OTHERS_MM) {

@@ -18,6 +18,7 @@ const tried = (station: string, leaf: number, gap: readonly [number, number]): L
   characteristic: FACE.id,
   station,
   leaves_mm: [leaf],
+  marked_mm: null,
   felt: feel(leaf, gap),
 });
 
@@ -35,6 +36,7 @@ const size = (dimension: string, value_mm: number, u_mm: number): SizeReading =>
   shop_C: null,
   value_mm,
   u_mm,
+  own_mm: 0.001,
   zero: 'zeroed',
   source: 'typed',
 });
@@ -80,7 +82,7 @@ describe('leaves over several places', () => {
 describe('a gap from sizes', () => {
   const terms = FACE.terms!;
   it('says what is missing', () => {
-    expect(sizedEvidence(terms, [size('pocket-depth', 20.05, 0.003)])).toEqual({
+    expect(sizedEvidence([terms], [size('pocket-depth', 20.05, 0.003)])).toEqual({
       extremes: null,
       missing: ['drive-width'],
     });
@@ -92,7 +94,7 @@ describe('a gap from sizes', () => {
       size('drive-width', 19.99, 0.004),
       size('drive-width', 20.01, 0.004),
     ];
-    const { extremes } = sizedEvidence(terms, readings);
+    const { extremes } = sizedEvidence([terms], readings);
     expect(extremes?.smallest).toMatchObject({ value_mm: expect.closeTo(0.03, 9) as number });
     expect(extremes?.largest).toMatchObject({ value_mm: expect.closeTo(0.07, 9) as number });
     expect(extremes?.largest).toMatchObject({ u_mm: expect.closeTo(0.005, 9) as number });

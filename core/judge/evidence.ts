@@ -92,28 +92,55 @@ export interface SizedEvidence {
 const ofDimension = (readings: readonly Reading[], id: string): SizeReading[] =>
   readings.filter((r): r is SizeReading => r.kind === 'size' && r.dimension === id);
 
-/**
- * The gap from sizes at several stations each: the smallest takes the smallest
- * reading of every size that widens it and the largest of every one that
- * narrows it; the largest the other way round.
- */
-export function sizedEvidence(terms: readonly Term[], readings: readonly Reading[]): SizedEvidence {
-  const read = terms.map((term) => ({ term, sizes: ofDimension(readings, term.dimension) }));
-  const missing = read.filter((r) => r.sizes.length === 0).map((r) => r.term.dimension);
-  if (missing.length > 0 || terms.length === 0) return { extremes: null, missing };
-
-  const extreme = (towards: 1 | -1): Estimate => {
-    const chosen = read.map(({ term, sizes }): SizeTerm => {
-      const wanted = term.factor * towards;
-      const size = sizes.reduce((a, b) => (wanted * (b.value_mm - a.value_mm) > 0 ? b : a));
-      const { dimension: name, factor } = term;
-      return { name, factor, value_mm: size.value_mm, u_mm: size.u_mm };
-    });
-    const { gap_mm, u_mm } = gapFromSizes(chosen);
-    return { kind: 'value', value_mm: gap_mm, u_mm };
-  };
-  return { extremes: { smallest: extreme(-1), largest: extreme(1) }, missing };
+/** The end of a gap that all its sizes lead to: −1 for the smallest that it can be, +1 for the largest. */
+function extreme(
+  read: readonly { readonly term: Term; readonly sizes: readonly SizeReading[] }[],
+  towards: 1 | -1,
+): Value {
+  const chosen = read.map(({ term, sizes }): SizeTerm => {
+    const wanted = term.factor * towards;
+    const size = sizes.reduce((a, b) => (wanted * (b.value_mm - a.value_mm) > 0 ? b : a));
+    const { dimension: name, factor } = term;
+    return { name, factor, value_mm: size.value_mm, u_mm: size.u_mm };
+  });
+  const { gap_mm, u_mm } = gapFromSizes(chosen);
+  return { kind: 'value', value_mm: gap_mm, u_mm };
 }
+
+/**
+ * Works out a gap from sizes at several stations each: the smallest takes the smallest reading of
+ * every size that widens it and the largest of every one that narrows it; the largest the other way
+ * round. Of several gaps that are judged as one, those count whose sizes are all there.
+ *
+ * @param gaps each as the terms of its sum
+ */
+export function sizedEvidence(
+  gaps: readonly (readonly Term[])[],
+  readings: readonly Reading[],
+): SizedEvidence {
+  const read = gaps.map((terms) =>
+    terms.map((term) => ({ term, sizes: ofDimension(readings, term.dimension) })),
+  );
+  const unread = read.flat().filter((r) => r.sizes.length === 0);
+  const missing = [...new Set(unread.map((r) => r.term.dimension))];
+  const whole = read.filter((gap) => gap.length > 0 && gap.every((r) => r.sizes.length > 0));
+  if (whole.length === 0) return { extremes: null, missing };
+  const [first, ...others] = whole.map((gap) => ({
+    smallest: extreme(gap, -1),
+    largest: extreme(gap, 1),
+  })) as [Ends, ...Ends[]];
+  const extremes = others.reduce<Ends>(
+    (all, gap) => ({
+      smallest: gap.smallest.value_mm < all.smallest.value_mm ? gap.smallest : all.smallest,
+      largest: gap.largest.value_mm > all.largest.value_mm ? gap.largest : all.largest,
+    }),
+    first,
+  );
+  return { extremes, missing };
+}
+
+type Value = Estimate & { readonly kind: 'value' };
+type Ends = { readonly smallest: Value; readonly largest: Value };
 
 /** What an indicator's swings say: the smallest and the largest of them. */
 export function swingEvidence(c: Characteristic, readings: readonly Reading[]): Extremes | null {

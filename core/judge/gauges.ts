@@ -5,7 +5,7 @@ import { tidy_mm } from '../quantity/units';
 import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { SizeReading, Source, SwingReading, ZeroState } from '../records/parts';
-import type { Sheet } from '../records/sheet';
+import { materialOf, type Sheet } from '../records/sheet';
 
 /** The instruments at hand and the zero checks on file: of the shop and of the job. */
 export interface ToolRoom {
@@ -118,8 +118,7 @@ export function sizeReadingOf(
         : NEVER;
   const { offset_mm } = zero;
   const { part_C, shop_C } = job;
-  const alpha_per_K =
-    job.sheet.materials.find((m) => m.part === dimension.part)?.alpha_per_K ?? null;
+  const alpha_per_K = materialOf(job.sheet, dimension.part)?.alpha_per_K ?? null;
   return {
     ...entry,
     kind: 'size',
@@ -131,6 +130,7 @@ export function sizeReadingOf(
     shop_C,
     value_mm: tidy_mm(correctedSize({ read_mm, offset_mm, alpha_per_K, part_C, shop_C })),
     u_mm: instrument?.u_mm ?? UNKNOWN_U_MM,
+    own_mm: instrument?.own_mm ?? UNKNOWN_U_MM,
     zero: zero.state,
     struck: null,
   };
@@ -153,6 +153,8 @@ export function swingReadingOf(
 ): SwingReading {
   const instrument = indicatorFor(room, job);
   const wantedRadius_mm = characteristic.swing?.pitchRadius_mm ?? null;
+  // What the lever and the radius make of a reading they make of its uncertainty.
+  const scale = SWING_READINGS * trueSwing({ read_mm: 1, ...lever, wantedRadius_mm });
   return {
     ...entry,
     ...lever,
@@ -161,7 +163,8 @@ export function swingReadingOf(
     characteristic: characteristic.id,
     station,
     value_mm: tidy_mm(trueSwing({ read_mm: entry.read_mm, ...lever, wantedRadius_mm })),
-    u_mm: SWING_READINGS * (instrument?.u_mm ?? UNKNOWN_U_MM),
+    u_mm: scale * (instrument?.u_mm ?? UNKNOWN_U_MM),
+    own_mm: scale * (instrument?.own_mm ?? UNKNOWN_U_MM),
     struck: null,
   };
 }

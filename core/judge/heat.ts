@@ -1,7 +1,7 @@
 import { gapFromSizes } from '../metrology/sizes';
 import type { Term } from '../pumps/family';
 import { dimensionOf } from '../pumps/registry';
-import type { Sheet } from '../records/sheet';
+import { materialOf, type Sheet } from '../records/sheet';
 
 /**
  * How much a gap changes from 20 °C to working temperature, in mm: the
@@ -16,7 +16,7 @@ export function heatShift(sheet: Sheet, terms: readonly Term[] | undefined): num
   for (const term of terms) {
     const nominal = sheet.nominal.find((n) => n.dimension === term.dimension);
     const { part } = dimensionOf(sheet, term.dimension);
-    const material = sheet.materials.find((m) => m.part === part);
+    const material = materialOf(sheet, part);
     if (!nominal || !material) return null;
     const { alpha_per_K, hot_C } = material;
     sizes.push({

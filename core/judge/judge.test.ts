@@ -1,9 +1,11 @@
+import { ledgerOf } from '../journal/ledger';
+import { relisted } from '../journal/relisted';
 import fc from 'fast-check';
 import { emptyJob } from '../../demo/job';
 import { measure, type Hidden } from '../../demo/rebuilder';
 import { VELTRANE_T6 } from '../../demo/sheets';
 import type { Felt } from '../metrology/bracket';
-import { withReading, withStruck, lastStanding } from '../records/change';
+import { withReading, withStruck, lastStanding } from '../journal/commands';
 import type { Job } from '../records/job';
 import type { SizeReading } from '../records/parts';
 import { limitsFor } from '../records/sheet';
@@ -29,6 +31,7 @@ const felt = (job: Job, characteristic: string, station: string, leaf: number, a
     characteristic,
     station,
     leaves_mm: [leaf],
+    marked_mm: null,
     felt: answer,
     struck: null,
   });
@@ -49,6 +52,7 @@ const size = (dimension: string, station: string, value_mm: number): SizeReading
   shop_C: null,
   value_mm,
   u_mm: 0.001,
+  own_mm: 0.001,
   zero: 'zeroed',
   source: 'typed',
   struck: null,
@@ -125,9 +129,11 @@ describe('verdicts of a whole pump', () => {
     const verdicts = (j: Job) => assessJob(j).map((a) => a.verdict);
     fc.assert(
       fc.property(
-        fc.shuffledSubarray(job.readings, { minLength: job.readings.length }),
+        fc.shuffledSubarray([...ledgerOf(job).readings], {
+          minLength: ledgerOf(job).readings.length,
+        }),
         (readings) => {
-          expect(verdicts({ ...job, readings })).toEqual(verdicts(job));
+          expect(verdicts(relisted(job, { readings }))).toEqual(verdicts(job));
         },
       ),
       { numRuns: 20 },
@@ -147,10 +153,7 @@ describe('sizes beside leaves', () => {
     ...['12', '3', '6', '9'].map((s) => size('pocket-depth', s, depth)),
     ...['a', 'b'].map((s) => size('drive-width', s, width)),
   ];
-  const withSizes = (job: Job, depth: number) => ({
-    ...job,
-    readings: [...job.readings, ...sizes(depth, 20)],
-  });
+  const withSizes = (job: Job, depth: number): Job => sizes(depth, 20).reduce(withReading, job);
 
   it('decide by themselves, with the uncertainty of both', () => {
     const a = of(withSizes(JOB, 20.05), 'face-drive');
@@ -175,7 +178,7 @@ describe('sizes beside leaves', () => {
   it('settle what the leaves left too close to call', () => {
     const coarse = {
       ...JOB,
-      feeler: { name: 'Coarse', leaves_mm: [0.02, 0.05, 0.1], maxStack: 1 },
+      feeler: { ...JOB.feeler, name: 'Coarse', leaves_mm: [0.02, 0.05, 0.1], maxStack: 1 },
     };
     const job = measured(flat(0.0655), coarse);
     const before = of(job, 'face-drive');
@@ -187,21 +190,18 @@ describe('sizes beside leaves', () => {
   });
 
   it('take the smallest and the largest of several places', () => {
-    const job = {
-      ...JOB,
-      readings: [
-        size('pocket-depth', '12', 20.04),
-        size('pocket-depth', '6', 20.07),
-        size('drive-width', 'a', 20),
-      ],
-    };
+    const job = [
+      size('pocket-depth', '12', 20.04),
+      size('pocket-depth', '6', 20.07),
+      size('drive-width', 'a', 20),
+    ].reduce(withReading, JOB);
     const { smallest, largest } = of(job, 'face-drive');
     expect(smallest).toMatchObject({ value_mm: expect.closeTo(0.04, 9) as number });
     expect(largest).toMatchObject({ value_mm: expect.closeTo(0.07, 9) as number });
   });
 
   it('are asked for in their order, the unread ones only', () => {
-    const job = { ...JOB, readings: [size('pocket-depth', '12', 20.04)] };
+    const job = withReading(JOB, size('pocket-depth', '12', 20.04));
     const bySize = { ...job, cursor: { characteristic: null, way: 'size' as const } };
     expect(nextStep(bySize, assessJob(bySize))).toMatchObject({
       way: 'size',
@@ -240,12 +240,12 @@ describe('what is next', () => {
   it('goes back to the body for the stack, with what the cover leaves of the limit', () => {
     const upTo: HiddenGap = flat(0.045, 0.15, 0.025);
     const job = measured(upTo);
-    const bodyAfterCover = job.readings.findIndex(
+    const bodyAfterCover = ledgerOf(job).readings.findIndex(
       (r, i) =>
         r.kind === 'leaf' &&
         r.characteristic === 'face-drive' &&
-        job.readings
-          .slice(0, i)
+        ledgerOf(job)
+          .readings.slice(0, i)
           .some((b) => b.kind === 'leaf' && b.characteristic === 'cover-wear'),
     );
     expect(bodyAfterCover).toBeGreaterThan(0);
@@ -279,10 +279,12 @@ describe('readings that do not agree', () => {
   });
   it('no longer count once struck, and stay', () => {
     const strike = { at: AT, by: 'Runa T.', why: 'oil or dirt' };
-    const struck = withStruck(free, [free.readings[0]!.id], strike);
-    expect(struck.readings[0]!.struck).toEqual(strike);
+    const struck = withStruck(free, [ledgerOf(free).readings[0]!.id], strike);
+    expect(ledgerOf(struck).readings[0]!.struck).toEqual(strike);
     expect(of(struck, 'face-drive').smallest).toBeNull();
     expect(lastStanding(struck)).toBeNull();
-    expect(withStruck(struck, [free.readings[0]!.id], { ...strike, by: 'Ivo K.' })).toEqual(struck);
+    expect(
+      withStruck(struck, [ledgerOf(free).readings[0]!.id], { ...strike, by: 'Ivo K.' }),
+    ).toEqual(struck);
   });
 });

@@ -3,9 +3,10 @@ import { ladderOf, type Ladder } from '../metrology/feeler';
 import { askedFor } from '../inspect/looking';
 import type { Characteristic, Dimension, Station, Way } from '../pumps/family';
 import { dimensionOf, dimensionsFor, waysOf, type PumpKind } from '../pumps/registry';
-import { standing, type Job } from '../records/job';
+import type { Job } from '../records/job';
 import type { Reading } from '../records/parts';
 import { assessJob, type Assessment } from './assess';
+import { countingReadings } from '../journal/eras';
 import { leafReach } from './leafReach';
 import {
   leafStep,
@@ -89,16 +90,16 @@ function keysOf(r: Reading): readonly [target: string, place: string] {
 
 /** What was felt or read already: of what, by which way, at which place. */
 class Taken {
-  private static readonly known = new WeakMap<Job['readings'], Taken>();
+  private static readonly known = new WeakMap<Job['journal'], Taken>();
   private readonly keys = new Set<string>();
 
   private constructor(job: Job) {
-    for (const r of standing(job.readings)) for (const key of keysOf(r)) this.keys.add(key);
+    for (const r of countingReadings(job)) for (const key of keysOf(r)) this.keys.add(key);
   }
 
   static of(job: Job): Taken {
-    const taken = Taken.known.get(job.readings) ?? new Taken(job);
-    Taken.known.set(job.readings, taken);
+    const taken = Taken.known.get(job.journal) ?? new Taken(job);
+    Taken.known.set(job.journal, taken);
     return taken;
   }
 

@@ -50,7 +50,7 @@ describe('an end clearance with both its wear plates', () => {
         const of = measured(
           GEAR_PUMP,
           { 'plate-wear-front': front, 'plate-wear-rear': rear },
-          { 'body-width': 30 + end, 'gear-width': 30 },
+          { 'body-width': 30 + end, 'drive-width': 30, 'idler-width': 30 },
         );
         const { verdict, smallest, largest, limits } = of('end-plates');
         const total = end + front + rear;

@@ -1,3 +1,5 @@
+import { ledgerOf } from '../journal/ledger';
+import { relisted } from '../journal/relisted';
 import fc from 'fast-check';
 import { hiddenOf } from '../../demo/hidden';
 import { emptyJob } from '../../demo/job';
@@ -6,7 +8,7 @@ import { DEMO_SHEETS, largestSheet, VELTRANE_T6 } from '../../demo/sheets';
 import { ends, uncertainty } from '../metrology/estimate';
 import { characteristicOf, dimensionOf } from '../pumps/registry';
 import { evenFrom } from '../random';
-import { withReading } from '../records/change';
+import { withReading } from '../journal/commands';
 import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { Finding } from '../records/teardown';
@@ -68,7 +70,7 @@ describe('every demo pump', () => {
     const sheet = DEMO_SHEETS[2]!;
     const job = emptyJob(sheet, AT);
     const hidden = hiddenOf(sheet, 'service', 0.4, {}, evenFrom(11));
-    const { readings } = measure(job, hidden, ROOM, new Date(AT));
+    const readings = [...ledgerOf(measure(job, hidden, ROOM, new Date(AT))).readings];
     fc.assert(
       fc.property(
         fc.shuffledSubarray(readings, { minLength: readings.length }),
@@ -76,7 +78,7 @@ describe('every demo pump', () => {
         (shuffled, n) => {
           const leaves = shuffled.filter((r) => r.kind === 'leaf').slice(0, n);
           const [fewer, more] = [leaves.slice(0, -1), leaves].map((some) =>
-            assessJob({ ...job, readings: some }),
+            assessJob(relisted(job, { readings: some })),
           );
           for (const [i, a] of fewer!.entries()) {
             for (const end of ['smallest', 'largest'] as const) {
@@ -97,11 +99,14 @@ describe('every demo pump', () => {
     const sheet = DEMO_SHEETS[6]!;
     const job = emptyJob(sheet, AT);
     const done = measure(job, hiddenOf(sheet, 'service', 0.6, {}, evenFrom(5)), ROOM, new Date(AT));
-    const verdicts = (readings: Reading[]) => assessJob({ ...job, readings }).map((a) => a.verdict);
+    const verdicts = (readings: Reading[]) =>
+      assessJob(relisted(job, { readings })).map((a) => a.verdict);
     fc.assert(
       fc.property(
-        fc.shuffledSubarray(done.readings, { minLength: done.readings.length }),
-        (readings) => expect(verdicts(readings)).toEqual(verdicts(done.readings)),
+        fc.shuffledSubarray([...ledgerOf(done).readings], {
+          minLength: ledgerOf(done).readings.length,
+        }),
+        (readings) => expect(verdicts(readings)).toEqual(verdicts([...ledgerOf(done).readings])),
       ),
       { numRuns: 20 },
     );
@@ -130,7 +135,10 @@ describe('what comes next', () => {
     expect(inHand('face-drive', 'touch')).toMatchObject({ way: 'touch' });
   });
   it('is sizes where the set could not prove it in, unless leaves were asked for', () => {
-    const coarse = { ...JOB, feeler: { name: 'One', leaves_mm: [0.5], maxStack: 1 } };
+    const coarse = {
+      ...JOB,
+      feeler: { ...JOB.feeler, name: 'One', leaves_mm: [0.5], maxStack: 1 },
+    };
     expect(step(coarse)).toMatchObject({ way: 'size', dimension: { id: 'pocket-depth' } });
     const asked = { ...coarse, cursor: { characteristic: 'face-drive', way: 'leaf' as const } };
     expect(step(asked)).toMatchObject({ way: 'leaf' });
@@ -142,7 +150,9 @@ describe('what comes next', () => {
       ROOM,
       new Date(AT),
     );
-    const read = new Set(all.readings.map((r) => (r.kind === 'size' ? '' : r.characteristic)));
+    const read = new Set(
+      ledgerOf(all).readings.map((r) => (r.kind === 'size' ? '' : r.characteristic)),
+    );
     expect(read).not.toContain('tip-crescent-drive');
     expect(read).toContain('backlash');
     const bare = { ...JOB, sheet: { ...VELTRANE_T6, limits: [] } };
@@ -163,7 +173,7 @@ describe('what comes next', () => {
         .filter((a) => a.limits)
         .every((a) => a.verdict === 'in'),
     ).toBe(true);
-    expect(done.readings.length).toBeLessThan(40);
+    expect(ledgerOf(done).readings.length).toBeLessThan(40);
   });
 });
 
@@ -175,7 +185,8 @@ describe('an indicator and a hand', () => {
   it('tell the swing at the pitch circle, with the uncertainty of two readings', () => {
     const reading = swing(0.2, 60, 68);
     expect(reading.value_mm).toBeCloseTo((0.2 * 0.5 * 34) / 68, 9);
-    expect(reading.u_mm).toBeCloseTo(0.003 * Math.SQRT2, 12);
+    // The uncertainty is scaled by the lever and the radius as the value is.
+    expect(reading.u_mm).toBeCloseTo((0.003 * Math.SQRT2 * 0.5 * 34) / 68, 12);
     expect(of(with_(JOB, swing(0.2)), 'backlash').verdict).toBe('in');
     expect(of(with_(JOB, swing(0.2), swing(0.4)), 'backlash').verdict).toBe('out');
   });
@@ -319,7 +330,15 @@ describe('a reading that is hard to believe', () => {
 
 describe('what findings ask for', () => {
   const scored = (surface: string, more: Partial<Finding> = {}): Finding => ({
-    ...{ id: `f-${surface}`, at: AT, by: '', struck: null, surface, defect: 'scored' },
+    ...{
+      kind: 'finding',
+      id: `f-${surface}`,
+      at: AT,
+      by: '',
+      struck: null,
+      surface,
+      defect: 'scored',
+    },
     ...{ nail: 'catches', depth_mm: null, spot: null, proposed: 'machine', why: '' },
     ...{ decided: 'machine', remark: '', ...more },
   });
@@ -328,9 +347,9 @@ describe('what findings ask for', () => {
 
   it('comes before the order of the work, whether the sheet limits it or not', () => {
     expect(first(service)).toBe('face-drive');
-    expect(first({ ...service, findings: [scored('cover-track')] })).toBe('cover-wear');
+    expect(first(relisted(service, { findings: [scored('cover-track')] }))).toBe('cover-wear');
     // The service tier has no limit for the hub in its bushing.
-    const blue: Job = { ...service, findings: [scored('hub', { defect: 'blued' })] };
+    const blue: Job = relisted(service, { findings: [scored('hub', { defect: 'blued' })] });
     expect(of(blue, 'hub-bushing').limits).toBeNull();
     expect(nextStep(blue, assessJob(blue))).toMatchObject({
       characteristic: 'hub-bushing',
@@ -339,7 +358,7 @@ describe('what findings ask for', () => {
     });
   });
   it('is left when it is measured, and the rest follows in its order', () => {
-    const job: Job = { ...service, findings: [scored('cover-track')] };
+    const job: Job = relisted(service, { findings: [scored('cover-track')] });
     const done = measure(
       job,
       hiddenOf(VELTRANE_T6, 'service', 0.4, {}, evenFrom(3)),
@@ -347,7 +366,9 @@ describe('what findings ask for', () => {
       new Date(AT),
     );
     const order = [
-      ...new Set(done.readings.map((r) => (r.kind === 'size' ? r.dimension : r.characteristic))),
+      ...new Set(
+        ledgerOf(done).readings.map((r) => (r.kind === 'size' ? r.dimension : r.characteristic)),
+      ),
     ];
     expect(order[0]).toBe('cover-wear');
     expect(order).toEqual(expect.arrayContaining(['face-drive', 'face-driven', 'od-pocket']));
@@ -356,7 +377,7 @@ describe('what findings ask for', () => {
   it('changes no verdict: the same readings say the same', () => {
     const hidden = hiddenOf(VELTRANE_T6, 'service', 0.7, {}, evenFrom(5));
     const plain = measure(service, hidden, ROOM, new Date(AT));
-    const asked: Job = { ...plain, findings: [scored('floor'), scored('cover-track')] };
+    const asked: Job = relisted(plain, { findings: [scored('floor'), scored('cover-track')] });
     const verdicts = (job: Job) => assessJob(job).map((a) => a.verdict);
     expect(verdicts(asked)).toEqual(verdicts(plain));
   });

@@ -2,7 +2,7 @@ import { emptyJob } from '../../demo/job';
 import { VELTRANE_T6 } from '../../demo/sheets';
 import { characteristicOf, dimensionOf } from '../pumps/registry';
 import type { LeafReading, SizeReading, SwingReading, TouchReading } from '../records/parts';
-import { placeOf, targetOf } from '../records/target';
+import { placeOf, targetOf } from '../journal/target';
 import { NEW_SHOP } from '../records/shop';
 import { sizeReadingOf, swingReadingOf, type Entry } from './gauges';
 import { studyWords } from './studyWords';
@@ -30,6 +30,7 @@ const leaf: LeafReading = {
   characteristic: 'face-drive',
   station: '6',
   leaves_mm: [0.03, 0.05],
+  marked_mm: null,
   felt: 'no-go',
   struck: null,
 };

@@ -4,10 +4,11 @@ import {
   crescentPlacement,
   type CrescentGeometry,
 } from './crescent.drawing';
-import type { PumpFamily, PumpModel, Station } from './family';
+import type { PartKind, PumpFamily, PumpModel, Station } from './family';
 import {
   coverDepths,
   coverWear,
+  deck,
   deckFlatness,
   edgeHours,
   faceGap,
@@ -22,12 +23,18 @@ import {
   BONE_DRY,
   clearance,
   dimension,
+  feature,
   finger,
   fit,
+  GROUND,
+  HONED,
   insideBore,
+  oneOfEach,
   place,
+  POLISHED,
   reliefValve,
   swing,
+  teeth,
   twoPlaces,
 } from './measures';
 import { crescentTeardown } from './teardown/crescent';
@@ -49,17 +56,26 @@ const face = (id: string, gearName: string, width: string) =>
     'gears',
   );
 
+const KINDS: readonly PartKind[] = [
+  { id: 'body', name: 'Body' },
+  { id: 'drive', name: 'Drive gear' },
+  { id: 'driven', name: 'Driven gear' },
+  { id: 'cover', name: 'Cover' },
+  { id: 'bushing', name: 'Bushing' },
+  { id: 'hub', name: 'Hub' },
+  { id: 'plunger', name: 'Relief plunger' },
+  { id: 'spring', name: 'Relief spring' },
+];
+
 function model(g: CrescentGeometry): PumpModel {
   return {
-    parts: [
-      { id: 'body', name: 'Body' },
-      { id: 'drive', name: 'Drive gear' },
-      { id: 'driven', name: 'Driven gear' },
-      { id: 'cover', name: 'Cover' },
-      { id: 'bushing', name: 'Bushing' },
-      { id: 'hub', name: 'Hub' },
-      { id: 'plunger', name: 'Relief plunger' },
-      { id: 'spring', name: 'Relief spring' },
+    kinds: KINDS,
+    parts: oneOfEach(KINDS),
+    features: [
+      deck,
+      feature('crescent', 'Crescent', 'body', { dressed: 0 }),
+      teeth('drive-teeth', 'Drive gear teeth', 'drive'),
+      teeth('driven-teeth', 'Driven gear teeth', 'driven'),
     ],
     characteristics: [
       face('face-drive', 'drive gear', 'drive-width'),
@@ -67,10 +83,12 @@ function model(g: CrescentGeometry): PumpModel {
       wallGap('Driven gear to wall', 'driven gear', fit('pocket-diameter', 'driven-diameter')),
       clearance('tip-crescent-drive', 'Drive gear tips to crescent', 'tooth tip to crescent', {
         stations: along('drive gear'),
+        rests: ['crescent', 'drive-teeth'],
         caution: BONE_DRY,
       }),
       clearance('tip-crescent-driven', 'Driven gear tips to crescent', 'tooth tip to crescent', {
         stations: along('driven gear'),
+        rests: ['crescent', 'driven-teeth'],
         caution: BONE_DRY,
       }),
       clearance('backlash', 'Backlash', 'at the pitch circle', {
@@ -84,6 +102,7 @@ function model(g: CrescentGeometry): PumpModel {
           ),
           (g.module_mm * g.pinionTeeth) / 2,
         ),
+        rests: ['drive-teeth', 'driven-teeth'],
         caution: 'Fingers out of the mesh while rocking the gear.',
       }),
       deckFlatness,
@@ -106,6 +125,7 @@ function model(g: CrescentGeometry): PumpModel {
         swing: swing([
           place('end', 'on the shaft end', 'Dial on the shaft end. Push in, pull out: full swing.'),
         ]),
+        rests: ['deck'],
         caution: 'Pull with a slide hammer’s own weight only, and mind the shaft’s edges.',
       }),
     ],
@@ -117,7 +137,7 @@ function model(g: CrescentGeometry): PumpModel {
         'drive',
         'outside-mic',
         twoPlaces('drive gear', 'between two teeth'),
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: GROUND },
       ),
       dimension(
         'driven-width',
@@ -125,7 +145,7 @@ function model(g: CrescentGeometry): PumpModel {
         'driven',
         'outside-mic',
         twoPlaces('driven gear', 'between two teeth'),
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: GROUND },
       ),
       pocketBore(g.pocketDiameter_mm),
       dimension(
@@ -134,24 +154,41 @@ function model(g: CrescentGeometry): PumpModel {
         'driven',
         'outside-mic',
         lines(['12–6', '3–9'], (l) => `Outside mic across the driven gear, ${l}.`),
-        { drawn_mm: g.ringOutsideDiameter_mm },
+        { drawn_mm: g.ringOutsideDiameter_mm, worked: POLISHED },
       ),
-      dimension('bushing-bore', 'Bushing bore', 'bushing', 'bore-gauge', insideBore('bushing')),
+      dimension('bushing-bore', 'Bushing bore', 'bushing', 'bore-gauge', insideBore('bushing'), {
+        worked: HONED,
+      }),
       dimension(
         'hub-diameter',
         'Hub diameter',
         'hub',
         'outside-mic',
         twoPlaces('hub journal', 'where the bushing runs'),
+        { worked: POLISHED },
       ),
-      dimension('hub-slot', 'Hub slot', 'hub', 'caliper', [
-        place('a', 'first slot', 'Caliper in the hub slot, where the tang bears.'),
-        place('b', 'other slot', 'Caliper in the other slot.'),
-      ]),
-      dimension('drive-tang', 'Drive tang', 'drive', 'outside-mic', [
-        place('a', 'first tang', 'Outside mic over the tang, where it bears.'),
-        place('b', 'other tang', 'Outside mic over the other tang.'),
-      ]),
+      dimension(
+        'hub-slot',
+        'Hub slot',
+        'hub',
+        'caliper',
+        [
+          place('a', 'first slot', 'Caliper in the hub slot, where the tang bears.'),
+          place('b', 'other slot', 'Caliper in the other slot.'),
+        ],
+        { worked: { dressed: 1 } },
+      ),
+      dimension(
+        'drive-tang',
+        'Drive tang',
+        'drive',
+        'outside-mic',
+        [
+          place('a', 'first tang', 'Outside mic over the tang, where it bears.'),
+          place('b', 'other tang', 'Outside mic over the other tang.'),
+        ],
+        { worked: { dressed: -1 } },
+      ),
       ...relief.dimensions,
       ...coverDepths('gear'),
     ],

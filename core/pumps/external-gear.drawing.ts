@@ -224,6 +224,14 @@ const edgeOn =
     };
   };
 
+const gearMic =
+  (gear: string) =>
+  (g: ExternalGeometry): Placement => {
+    const probe = onClock(90, land(g), centreOf(g, gear));
+    const [from, to] = edgeThrough(probe, 0, 0.3 * bore(g));
+    return { view: 'body', tool: { kind: 'mic', from, to }, probe };
+  };
+
 const PLACEMENTS: PlacementTable<ExternalGeometry> = {
   end: (g, station) => edgeOn('body')(g, station),
   'tip-body-drive': tipLeaf('drive'),
@@ -243,11 +251,8 @@ const PLACEMENTS: PlacementTable<ExternalGeometry> = {
   'plate-wear-front': edgeOn('plate'),
   'plate-wear-rear': edgeOn('plate'),
   'cover-wear': edgeOn('cover'),
-  'gear-width': (g, station) => {
-    const probe = onClock(90, land(g), centreOf(g, station));
-    const [from, to] = edgeThrough(probe, 0, 0.3 * bore(g));
-    return { view: 'body', tool: { kind: 'mic', from, to }, probe };
-  },
+  'drive-width': gearMic('drive'),
+  'idler-width': gearMic('idler'),
   'body-width': (g, station) => {
     const corner = station.includes('top') ? driveCentre(g) : idlerCentre(g);
     const probe = onClock(station.includes('left') ? 285 : 75, bore(g) + 0.5 * g.wall_mm, corner);

@@ -5,19 +5,34 @@ import {
   externalPlacement,
   type ExternalGeometry,
 } from './external-gear.drawing';
-import type { Characteristic, Dimension, Part, PumpFamily, PumpModel, Station } from './family';
+import type {
+  Characteristic,
+  Dimension,
+  Part,
+  PartKind,
+  PumpFamily,
+  PumpModel,
+  Station,
+} from './family';
+import { deck } from './pocket';
 import { GEARS, sectionOf, type GearName, type Section } from './sections';
 import { externalTeardown } from './teardown/external-gear';
 import {
   BONE_DRY,
   clearance,
   dimension,
+  feature,
   finger,
   fit,
+  GROUND,
+  HONED,
   insideBore,
+  oneOfEach,
   place,
+  POLISHED,
   reliefValve,
   swing,
+  teeth,
 } from './measures';
 
 const ENDS = [
@@ -36,15 +51,25 @@ const tipStations = (gear: string): Station[] => [
   place('b', 'further in', `Leaf between ${gear} tips and body, two teeth further in.`),
 ];
 
+/** What one piece of a pump brings to its model. */
+type Measures = Pick<PumpModel, 'features' | 'characteristics' | 'dimensions'>;
+
 /** Clearances and sizes of what surrounds a gear, the same in both builds. */
-function gearMeasures(
-  s: Section,
-  [gear, name]: GearName,
-): { characteristics: Characteristic[]; dimensions: Dimension[] } {
+function gearMeasures(s: Section, [gear, name]: GearName, carried: readonly string[]): Measures {
   return {
+    features: [
+      teeth(s.of(`teeth-${gear}`), s.word(`Teeth, ${name}`), s.of(gear)),
+      feature(s.of(`shaft-${gear}`), s.word(`Shaft, ${name}`), s.of(gear), { ground: 0 }),
+    ],
     characteristics: [
       clearance(s.of(`tip-body-${gear}`), s.word(`Tip to body, ${name}`), 'on the inlet side', {
         stations: tipStations(name),
+        // A worn bushing lets the gear into the body: another one moves it back.
+        rests: [
+          s.of(`teeth-${gear}`),
+          s.of(`bore-clean-${gear}`),
+          ...carried.map((b) => s.of(`bushing-bore-${gear}-${b}`)),
+        ],
         caution: BONE_DRY,
       }),
       clearance(
@@ -61,6 +86,7 @@ function gearMeasures(
         s.word(`Shaft run-out, ${name}`),
         'full swing, on the journals in V-blocks',
         {
+          rests: [s.of(`shaft-${gear}`)],
           swing: swing([
             place('middle', 'middle', `${name} shaft in V-blocks, dial in the middle. One turn.`),
             place('end', 'at the end', `${name} shaft in V-blocks, dial near its end. One turn.`),
@@ -72,7 +98,7 @@ function gearMeasures(
       dimension(
         s.of(`bore-track-${gear}`),
         s.word(`Bore over the track, ${name}`),
-        'body',
+        s.of('body'),
         'bore-gauge',
         [
           place(
@@ -86,7 +112,7 @@ function gearMeasures(
       dimension(
         s.of(`bore-clean-${gear}`),
         s.word(`Bore beside the track, ${name}`),
-        'body',
+        s.of('body'),
         'bore-gauge',
         [place('a', 'untouched', `Bore gauge in the ${name} bore where no tooth has rubbed.`)],
       ),
@@ -95,14 +121,10 @@ function gearMeasures(
 }
 
 /** A journal in its bushing: bore, journal, and what is left between. */
-function bushing(
-  s: Section,
-  [gear, name]: GearName,
-  end: string,
-  drawn_mm: number,
-): { characteristics: Characteristic[]; dimensions: Dimension[] } {
+function bushing(s: Section, [gear, name]: GearName, end: string, drawn_mm: number): Measures {
   const id = `${gear}-${end}`;
   return {
+    features: [],
     characteristics: [
       clearance(
         s.of(`shaft-bushing-${id}`),
@@ -120,42 +142,47 @@ function bushing(
       dimension(
         s.of(`bushing-bore-${id}`),
         s.word(`Bushing bore, ${name} ${end}`),
-        'bushing',
+        s.of(`bushing-${id}`),
         'bore-gauge',
         insideBore(`${name} ${end} bushing`),
-        { drawn_mm },
+        { drawn_mm, worked: HONED },
       ),
       dimension(
         s.of(`journal-${id}`),
         s.word(`Journal, ${name} ${end}`),
-        gear,
+        s.of(gear),
         'outside-mic',
         [
           place('a', 'first', `Outside mic over the ${name} ${end} journal.`),
           place('b', '90° on', `Outside mic over the ${name} ${end} journal, 90° on.`),
         ],
-        { drawn_mm },
+        { drawn_mm, worked: POLISHED },
       ),
     ],
   };
 }
 
-const gearWidths = (s: Section, g: ExternalGeometry): Dimension =>
-  dimension(
-    s.of('gear-width'),
-    s.word('Gear width'),
-    'drive',
-    'outside-mic',
-    GEARS.flatMap(([gear, name]) => [
-      place(gear, name, `Outside mic over the ${name}, between two teeth.`),
-      place(
-        `${gear}-b`,
-        `${name}, half a turn on`,
-        `Outside mic over the ${name}, half a turn on.`,
-      ),
-    ]),
-    { drawn_mm: g.width_mm },
+/** The width of each gear of a section: another gear, another material. */
+const gearWidths = (s: Section, g: ExternalGeometry): Dimension[] =>
+  GEARS.map(([gear, name]) =>
+    dimension(
+      s.of(`${gear}-width`),
+      s.word(`Width, ${name}`),
+      s.of(gear),
+      'outside-mic',
+      [
+        place('a', name, `Outside mic over the ${name}, between two teeth.`),
+        place('b', `${name}, half a turn on`, `Outside mic over the ${name}, half a turn on.`),
+      ],
+      { drawn_mm: g.width_mm, worked: GROUND },
+    ),
   );
+
+/** The gap beside each gear of a section; the end clearance is the least and the most of both. */
+const besideGears = (s: Section, around: string): Pick<Characteristic, 'terms' | 'besides'> => ({
+  terms: fit(around, s.of('drive-width')),
+  besides: [fit(around, s.of('idler-width'))],
+});
 
 const backlash = (s: Section, g: ExternalGeometry): Characteristic =>
   clearance(s.of('backlash'), s.word('Backlash'), 'at the pitch circle', {
@@ -169,6 +196,7 @@ const backlash = (s: Section, g: ExternalGeometry): Characteristic =>
       ),
       g.centreDistance_mm / 2,
     ),
+    rests: GEARS.map(([gear]) => s.of(`teeth-${gear}`)),
     caution: 'Fingers out of the mesh while rocking the gear.',
   });
 
@@ -178,9 +206,29 @@ const edgePlaces = (what: string): Station[] =>
     place(`${gear}-across`, `${name}, across`, `Edge across the ${name}, ${what} beside it.`),
   ]);
 
+/** What a section brings to the model of its pump. */
+type Pieces = Omit<PumpModel, 'kinds'>;
+
+const KINDS: readonly PartKind[] = [
+  { id: 'body', name: 'Body' },
+  { id: 'drive', name: 'Shaft gear' },
+  { id: 'idler', name: 'Idler' },
+  { id: 'plate', name: 'Plates or cover' },
+  { id: 'bushing', name: 'Bushings' },
+  { id: 'plunger', name: 'Relief plunger' },
+  { id: 'spring', name: 'Relief spring' },
+];
+
+/** One piece of a section; named by its kind where there is one of that. */
+function part(s: Section, kind: string, name?: string, id = kind): Part {
+  const named = name ?? KINDS.find((k) => k.id === kind)?.name ?? kind;
+  return { id: s.of(id), kind, name: s.word(named) };
+}
+
 /** One section between its wear plates, gears carried in bushings at both ends. */
-function plateSection(g: ExternalGeometry, s: Section): PumpModel {
-  const gears = GEARS.map((gear) => gearMeasures(s, gear));
+function plateSection(g: ExternalGeometry, s: Section): Pieces {
+  const ends = ENDS.map(([end]) => end);
+  const gears = GEARS.map((gear) => gearMeasures(s, gear, ends));
   const bushings = GEARS.flatMap((gear) =>
     ENDS.map(([end]) => bushing(s, gear, end, g.shaftDiameter_mm)),
   );
@@ -198,17 +246,41 @@ function plateSection(g: ExternalGeometry, s: Section): PumpModel {
           ),
           place('idler', 'idler', `Edge along the ${end} plate, leaf on the idler’s track.`),
         ],
+        rests: [s.of(`plate-face-${end}`)],
         caution: 'A plate’s edges are sharp, and its coating marks easily.',
       },
     ),
   );
   return {
-    parts: [],
+    parts: [
+      part(s, 'body', 'Body'),
+      ...GEARS.map(([gear]) => part(s, gear)),
+      ...ENDS.map(([end]) => part(s, 'plate', `Plate, ${end}`, `plate-${end}`)),
+      ...GEARS.flatMap(([gear, name]) =>
+        ENDS.map(([end]) =>
+          part(s, 'bushing', `Bushing, ${name} ${end}`, `bushing-${gear}-${end}`),
+        ),
+      ),
+    ],
+    features: [
+      ...gears.flatMap((m) => m.features),
+      ...ENDS.map(([end]) =>
+        feature(
+          s.of(`plate-face-${end}`),
+          s.word(`Face of the plate, ${end}`),
+          s.of(`plate-${end}`),
+          {
+            ground: 0,
+            dressed: 0,
+          },
+        ),
+      ),
+    ],
     characteristics: [
       ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
       backlash(s, g),
       clearance(s.of('end'), s.word('End clearance'), 'total of both sides', {
-        terms: fit(s.of('body-width'), s.of('gear-width')),
+        ...besideGears(s, s.of('body-width')),
         gasket: true,
       }),
       ...gears.flatMap(({ characteristics }) => characteristics.slice(1)),
@@ -228,7 +300,7 @@ function plateSection(g: ExternalGeometry, s: Section): PumpModel {
       dimension(
         s.of('body-width'),
         s.word('Body width'),
-        'body',
+        s.of('body'),
         'outside-mic',
         ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
           place(
@@ -237,9 +309,9 @@ function plateSection(g: ExternalGeometry, s: Section): PumpModel {
             `Outside mic over the body’s faces, ${where}, with its plates where the book says so.`,
           ),
         ),
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: { faced: -1, ground: -1 } },
       ),
-      gearWidths(s, g),
+      ...gearWidths(s, g),
       ...gears.flatMap((m) => m.dimensions),
       ...bushings.flatMap((b) => b.dimensions),
     ],
@@ -247,16 +319,28 @@ function plateSection(g: ExternalGeometry, s: Section): PumpModel {
 }
 
 /** An oil pump: gears in a pocket under a flat cover, the idler on a shaft pressed into the body. */
-function oilPump(g: ExternalGeometry, s: Section): PumpModel {
-  const [drive, idler] = GEARS.map((gear) => gearMeasures(s, gear));
+function oilPump(g: ExternalGeometry, s: Section): Pieces {
+  const [drive, idler] = GEARS.map((gear, i) =>
+    gearMeasures(s, gear, i === 0 ? ENDS.map(([end]) => end) : []),
+  );
   const gears = [drive, idler].filter((m) => m !== undefined);
   const bushings = ENDS.map(([end]) => bushing(s, GEARS[0], end, g.shaftDiameter_mm));
   return {
-    parts: [],
+    parts: [
+      part(s, 'body', 'Body'),
+      ...GEARS.map(([gear]) => part(s, gear)),
+      part(s, 'plate', 'Cover'),
+      ...ENDS.map(([end]) => part(s, 'bushing', `Bushing, ${end}`, `bushing-drive-${end}`)),
+    ],
+    features: [
+      deck,
+      ...gears.flatMap((m) => m.features),
+      feature('cover-face', 'Face of the cover', 'plate', { ground: 0, dressed: 0 }),
+    ],
     characteristics: [
       clearance('end', 'End clearance', 'gear face to deck line', {
         stations: edgePlaces('leaf on the gear face'),
-        terms: fit('pocket-depth', 'gear-width'),
+        ...besideGears(s, 'pocket-depth'),
         gasket: true,
         caution: BONE_DRY,
       }),
@@ -276,6 +360,7 @@ function oilPump(g: ExternalGeometry, s: Section): PumpModel {
       ...(drive?.characteristics.slice(2) ?? []),
       clearance('cover-wear', 'Cover wear', 'depth of the gear track under the untouched face', {
         stations: edgePlaces('leaf on the gear track'),
+        rests: ['cover-face'],
         caution: 'Lay the cover so that it cannot tip.',
       }),
       clearance(
@@ -299,33 +384,43 @@ function oilPump(g: ExternalGeometry, s: Section): PumpModel {
           ),
           place(`${gear}-b`, `${name}, far side`, `Depth mic again, across the ${name}’s pocket.`),
         ]),
-        { caution: 'Gears out. Fingers clear of the spindle.', drawn_mm: g.width_mm },
+        {
+          caution: 'Gears out. Fingers clear of the spindle.',
+          drawn_mm: g.width_mm,
+          worked: { faced: -1, sunk: 1 },
+        },
       ),
-      gearWidths(s, g),
+      ...gearWidths(s, g),
       ...gears.flatMap((m) => m.dimensions),
-      dimension('idler-shaft-depth', 'Idler shaft under the deck', 'body', 'depth-mic', [
-        place('a', 'shaft end', 'Depth mic on the deck, spindle on the end of the idler shaft.'),
-        place('b', 'shaft end, turned', 'The same with the base turned 90°.'),
-      ]),
-      dimension('idler-bore', 'Idler bore', 'idler', 'bore-gauge', insideBore('idler')),
-      dimension('idler-shaft-diameter', 'Idler shaft', 'body', 'outside-mic', [
-        place('a', 'first', 'Outside mic over the idler shaft where the gear runs.'),
-        place('b', '90° on', 'Outside mic over the idler shaft, 90° on.'),
-      ]),
+      dimension(
+        'idler-shaft-depth',
+        'Idler shaft under the deck',
+        'body',
+        'depth-mic',
+        [
+          place('a', 'shaft end', 'Depth mic on the deck, spindle on the end of the idler shaft.'),
+          place('b', 'shaft end, turned', 'The same with the base turned 90°.'),
+        ],
+        { worked: { faced: -1 } },
+      ),
+      dimension('idler-bore', 'Idler bore', 'idler', 'bore-gauge', insideBore('idler'), {
+        worked: HONED,
+      }),
+      dimension(
+        'idler-shaft-diameter',
+        'Idler shaft',
+        'body',
+        'outside-mic',
+        [
+          place('a', 'first', 'Outside mic over the idler shaft where the gear runs.'),
+          place('b', '90° on', 'Outside mic over the idler shaft, 90° on.'),
+        ],
+        { worked: POLISHED },
+      ),
       ...bushings.flatMap((b) => b.dimensions),
     ],
   };
 }
-
-const PARTS: readonly Part[] = [
-  { id: 'body', name: 'Body' },
-  { id: 'drive', name: 'Shaft gear' },
-  { id: 'idler', name: 'Idler' },
-  { id: 'plate', name: 'Plates or cover' },
-  { id: 'bushing', name: 'Bushings' },
-  { id: 'plunger', name: 'Relief plunger' },
-  { id: 'spring', name: 'Relief spring' },
-];
 
 const sectionsOf = (g: ExternalGeometry): Section[] =>
   Array.from({ length: g.sections }, (_, i) => sectionOf(i + 1, g.sections));
@@ -336,8 +431,14 @@ function model(g: ExternalGeometry): PumpModel {
     g.build === BUILDS[1]
       ? [oilPump(g, sectionOf(1, 1))]
       : sectionsOf(g).map((section) => plateSection(g, section));
+  const valve = ['plunger', 'spring'];
   return {
-    parts: PARTS,
+    kinds: KINDS,
+    parts: [
+      ...sections.flatMap((s) => s.parts),
+      ...oneOfEach(KINDS.filter((k) => valve.includes(k.id))),
+    ],
+    features: sections.flatMap((s) => s.features),
     characteristics: [...sections.flatMap((s) => s.characteristics), ...relief.characteristics],
     dimensions: [...sections.flatMap((s) => s.dimensions), ...relief.dimensions],
   };

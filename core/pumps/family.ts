@@ -61,9 +61,31 @@ export interface Station {
   readonly instruction: string;
 }
 
-export interface Part {
+/** A kind of part that a pump has: its gears, its bushings. */
+export interface PartKind {
   readonly id: string;
   readonly name: string;
+}
+
+/** One physical piece: the drive-side bushing at the front of section 2. It can be exchanged for another. */
+export interface Part extends PartKind {
+  /** Id of its kind: what a sheet says of the kind (its material) holds for it. */
+  readonly kind: string;
+}
+
+/** The kinds of work on a part that move its sizes, or put another part in its place. */
+export const WORKS = ['faced', 'sunk', 'ground', 'honed', 'dressed', 'exchanged'] as const;
+export type Work = (typeof WORKS)[number];
+
+/** How a unit of metal taken off by a kind of work moves a size: −1 where it grows less, 0 where it does not. */
+export type Worked = Readonly<Partial<Record<Work, -1 | 0 | 1>>>;
+
+/** Something of a part that work changes and no gauge reads as a size: the teeth of a gear, the plane of a deck. */
+export interface Feature {
+  readonly id: string;
+  readonly name: string;
+  readonly part: string;
+  readonly worked: Worked;
 }
 
 /** What reads a size or a swing. */
@@ -85,6 +107,8 @@ export interface Dimension {
   readonly instrument: GaugeKind;
   readonly stations: readonly Station[];
   readonly caution?: string;
+  /** How work on its part moves it. */
+  readonly worked?: Worked;
   /** What the sheet's own drawing says it is about, in mm: to notice an inch typed for a millimetre. */
   readonly drawn_mm?: number;
 }
@@ -132,6 +156,10 @@ export interface Characteristic {
   readonly quantity: LengthKind;
   readonly stations: readonly Station[];
   readonly terms?: readonly Term[];
+  /** Further gaps that are judged as one with that of the terms: the other gear beside the same body. */
+  readonly besides?: readonly (readonly Term[])[];
+  /** Dimensions and features that it rests on though no size of it comes from them. */
+  readonly rests?: readonly string[];
   readonly swing?: Swing;
   readonly tilt?: Tilt;
   readonly touch?: Touch;
@@ -146,7 +174,9 @@ export interface Characteristic {
 
 /** What there is to measure on a pump of one family and geometry. */
 export interface PumpModel {
+  readonly kinds: readonly PartKind[];
   readonly parts: readonly Part[];
+  readonly features: readonly Feature[];
   readonly dimensions: readonly Dimension[];
   /** In the order in which the pump is turned on the bench. */
   readonly characteristics: readonly Characteristic[];

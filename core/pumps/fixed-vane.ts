@@ -1,13 +1,22 @@
 import { object, type InferType } from 'yup';
 import { disc, edgeThrough, looseOutline, placed, type PlacementTable } from './drawing';
-import type { Outline, Placement, PumpFamily, PumpModel, Shape } from './family';
+import type { Outline, PartKind, Placement, PumpFamily, PumpModel, Shape } from './family';
 import { count, length, over } from './fields';
-import { clearance, dimension, fit, place, reliefValve } from './measures';
+import {
+  clearance,
+  dimension,
+  fit,
+  GROUND,
+  HONED,
+  oneOfEach,
+  place,
+  reliefValve,
+} from './measures';
 import { circlePath, onClock, ORIGIN, polygonPath } from './shapes';
 import { polarCurve, vaneRotorShapes, type VaneRotor } from './vanes';
 import { acrossCircle } from './placing';
 import { vanePlacements, type VanePlan } from './vane.drawing';
-import { bearingPlay, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import { bearingPlay, races, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { fixedVaneTeardown } from './teardown/fixed-vane';
 
 /** What the drawing and the sums need to know of a fixed vane cartridge. */
@@ -127,16 +136,21 @@ const PLACEMENTS: PlacementTable<FixedVaneGeometry> = {
 
 const relief = reliefValve('cover');
 
+const KINDS: readonly PartKind[] = [
+  { id: 'rotor', name: 'Rotor' },
+  { id: 'vane', name: 'Vanes' },
+  { id: 'ring', name: 'Cam ring' },
+  { id: 'cover', name: 'Cover' },
+  { id: 'plunger', name: 'Relief plunger' },
+  { id: 'spring', name: 'Relief spring' },
+];
+const BEARING: PartKind = { id: 'bearing', name: 'Bearing' };
+
 function model(g: FixedVaneGeometry): PumpModel {
   return {
-    parts: [
-      { id: 'rotor', name: 'Rotor' },
-      { id: 'vane', name: 'Vanes' },
-      { id: 'ring', name: 'Cam ring' },
-      { id: 'cover', name: 'Cover' },
-      { id: 'plunger', name: 'Relief plunger' },
-      { id: 'spring', name: 'Relief spring' },
-    ],
+    kinds: KINDS,
+    parts: oneOfEach([...KINDS, BEARING]),
+    features: [races('bearing')],
     characteristics: [
       clearance(
         'side-rotor',
@@ -167,7 +181,7 @@ function model(g: FixedVaneGeometry): PumpModel {
         terms: fit('ring-track', 'ring-rim'),
         caution: 'Note the arrow on the ring before it is turned over.',
       }),
-      bearingPlay('bearing-play', 'Bearing play'),
+      bearingPlay('bearing-play', 'Bearing play', 'bearing-races'),
       ...relief.characteristics,
     ],
     dimensions: [
@@ -185,7 +199,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('a', 'at 12', 'Outside mic over the cam ring at 12.'),
           place('b', 'at 6', 'Outside mic over the cam ring at 6.'),
         ],
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: GROUND },
       ),
       dimension(
         'ring-major',
@@ -196,16 +210,30 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('a', 'first', 'Bore gauge across the large diameter, 3–9.'),
           place('b', 'deeper', 'Bore gauge across the large diameter, deeper in.'),
         ],
-        { drawn_mm: g.ringMajor_mm },
+        { drawn_mm: g.ringMajor_mm, worked: HONED },
       ),
-      dimension('ring-track', 'Ring over its track', 'ring', 'bore-gauge', [
-        place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
-        place('2-8', 'at 2–8', 'Bore gauge on the worn track, 2–8, where ripples show.'),
-      ]),
-      dimension('ring-rim', 'Ring beside its track', 'ring', 'bore-gauge', [
-        place('3-9', 'at 3–9', 'Bore gauge at the untouched rim, 3–9.'),
-        place('2-8', 'at 2–8', 'Bore gauge at the untouched rim, 2–8.'),
-      ]),
+      dimension(
+        'ring-track',
+        'Ring over its track',
+        'ring',
+        'bore-gauge',
+        [
+          place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
+          place('2-8', 'at 2–8', 'Bore gauge on the worn track, 2–8, where ripples show.'),
+        ],
+        { worked: HONED },
+      ),
+      dimension(
+        'ring-rim',
+        'Ring beside its track',
+        'ring',
+        'bore-gauge',
+        [
+          place('3-9', 'at 3–9', 'Bore gauge at the untouched rim, 3–9.'),
+          place('2-8', 'at 2–8', 'Bore gauge at the untouched rim, 2–8.'),
+        ],
+        { worked: HONED },
+      ),
       ...relief.dimensions,
     ],
   };

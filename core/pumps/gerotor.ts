@@ -8,22 +8,28 @@ import {
   placed,
   type PlacementTable,
 } from './drawing';
-import type { Outline, Placement, PumpFamily, PumpModel } from './family';
+import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
 import {
   clearance,
   dimension,
   finger,
   fit,
+  GROUND,
+  HONED,
   insideBore,
+  oneOfEach,
   place,
+  POLISHED,
   reliefValve,
+  teeth,
   twoPlaces,
 } from './measures';
 import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
 import {
   coverDepths,
   coverWear,
+  deck as deckPlane,
   deckFlatness,
   edgeHours,
   faceGap,
@@ -167,16 +173,24 @@ const relief = reliefValve('body');
 const face = (id: string, what: string, width: string) =>
   faceGap(id, `Face gap, ${what}`, edgeHours(what), width, 'rotors');
 
+const KINDS: readonly PartKind[] = [
+  { id: 'body', name: 'Body' },
+  { id: 'inner', name: 'Inner rotor' },
+  { id: 'outer', name: 'Outer rotor' },
+  { id: 'cover', name: 'Cover' },
+  { id: 'shaft', name: 'Shaft' },
+  { id: 'plunger', name: 'Relief plunger' },
+  { id: 'spring', name: 'Relief spring' },
+];
+
 function model(g: GerotorGeometry): PumpModel {
   return {
-    parts: [
-      { id: 'body', name: 'Body' },
-      { id: 'inner', name: 'Inner rotor' },
-      { id: 'outer', name: 'Outer rotor' },
-      { id: 'cover', name: 'Cover' },
-      { id: 'shaft', name: 'Shaft' },
-      { id: 'plunger', name: 'Relief plunger' },
-      { id: 'spring', name: 'Relief spring' },
+    kinds: KINDS,
+    parts: oneOfEach(KINDS),
+    features: [
+      deckPlane,
+      teeth('inner-lobes', 'Inner rotor lobes', 'inner'),
+      teeth('outer-lobes', 'Outer rotor lobes', 'outer'),
     ],
     characteristics: [
       face('face-inner', 'inner rotor', 'inner-width'),
@@ -191,6 +205,7 @@ function model(g: GerotorGeometry): PumpModel {
               : `Inner rotor ${n === 2 ? 'one lobe' : 'two lobes'} on, lobe on lobe at 12 again. Leaf between the tips.`,
           ),
         ),
+        rests: ['inner-lobes', 'outer-lobes'],
         caution: 'Keep fingers out of the lobes when turning the rotors.',
       }),
       wallGap('Outer rotor to wall', 'outer rotor', fit('pocket-diameter', 'outer-diameter')),
@@ -214,7 +229,7 @@ function model(g: GerotorGeometry): PumpModel {
         'inner',
         'outside-mic',
         twoPlaces('inner rotor', 'between shaft and lobe'),
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: GROUND },
       ),
       dimension(
         'outer-width',
@@ -222,7 +237,7 @@ function model(g: GerotorGeometry): PumpModel {
         'outer',
         'outside-mic',
         twoPlaces('outer rotor', 'on its rim'),
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: GROUND },
       ),
       pocketBore(g.pocketDiameter_mm),
       dimension(
@@ -231,7 +246,7 @@ function model(g: GerotorGeometry): PumpModel {
         'outer',
         'outside-mic',
         lines(['12–6', '3–9'], (l) => `Outside mic across the outer rotor, ${l}.`),
-        { drawn_mm: g.outerDiameter_mm },
+        { drawn_mm: g.outerDiameter_mm, worked: POLISHED },
       ),
       dimension(
         'rotor-bore',
@@ -239,7 +254,7 @@ function model(g: GerotorGeometry): PumpModel {
         'inner',
         'bore-gauge',
         insideBore('inner rotor'),
-        { drawn_mm: g.shaftDiameter_mm },
+        { drawn_mm: g.shaftDiameter_mm, worked: HONED },
       ),
       dimension(
         'shaft-diameter',
@@ -247,7 +262,7 @@ function model(g: GerotorGeometry): PumpModel {
         'shaft',
         'outside-mic',
         twoPlaces('shaft', 'where the rotor sits'),
-        { drawn_mm: g.shaftDiameter_mm },
+        { drawn_mm: g.shaftDiameter_mm, worked: POLISHED },
       ),
       ...relief.dimensions,
       ...coverDepths('rotor'),

@@ -1,4 +1,37 @@
-import type { Characteristic, Dimension, Station, Swing, Term, Touch } from './family';
+import type {
+  Characteristic,
+  Dimension,
+  Feature,
+  Part,
+  PartKind,
+  Station,
+  Swing,
+  Term,
+  Touch,
+  Worked,
+} from './family';
+
+/** Returns the parts of a pump that has one of each kind. */
+export const oneOfEach = (kinds: readonly PartKind[]): Part[] =>
+  kinds.map((kind) => ({ ...kind, kind: kind.id }));
+
+export const feature = (id: string, name: string, part: string, worked: Worked): Feature => ({
+  id,
+  name,
+  part,
+  worked,
+});
+
+/** Teeth, lobes or tips: stoning a burr off them changes how they meet. */
+export const teeth = (id: string, name: string, part: string): Feature =>
+  feature(id, name, part, { dressed: 0 });
+
+/** A width between two ground faces. */
+export const GROUND: Worked = { ground: -1 };
+/** A bore that is honed out. */
+export const HONED: Worked = { honed: 1 };
+/** A journal that is polished down. */
+export const POLISHED: Worked = { ground: -1, dressed: -1 };
 
 /** A place with its word and its instruction. */
 export const place = (id: string, label: string, instruction: string): Station => ({
@@ -56,7 +89,7 @@ export function dimension(
   part: string,
   instrument: Dimension['instrument'],
   stations: readonly Station[],
-  more: Pick<Dimension, 'caution' | 'drawn_mm'> = {},
+  more: Pick<Dimension, 'caution' | 'drawn_mm' | 'worked'> = {},
 ): Dimension {
   return { id, name, part, instrument, stations, ...more };
 }
@@ -72,16 +105,24 @@ export function reliefValve(part: string): {
   const UNDER_LOAD = 'The spring is under load: let it off under control, face turned away.';
   return {
     dimensions: [
-      dimension('plunger-bore-diameter', 'Relief bore', part, 'bore-gauge', [
-        place('front', 'front', 'Bore gauge in the relief bore, near its mouth.'),
-        place('rear', 'rear', 'Bore gauge in the relief bore, near the seat.'),
-      ]),
+      dimension(
+        'plunger-bore-diameter',
+        'Relief bore',
+        part,
+        'bore-gauge',
+        [
+          place('front', 'front', 'Bore gauge in the relief bore, near its mouth.'),
+          place('rear', 'rear', 'Bore gauge in the relief bore, near the seat.'),
+        ],
+        { worked: HONED },
+      ),
       dimension(
         'plunger-diameter',
         'Relief plunger',
         'plunger',
         'outside-mic',
         twoPlaces('plunger', 'on its land'),
+        { worked: POLISHED },
       ),
       dimension('spring-free-length', 'Spring, free', 'spring', 'caliper', [
         place('a', 'free', 'Caliper over the spring, standing free.'),

@@ -1,5 +1,5 @@
-import type { Characteristic, Dimension, Station } from './family';
-import { BONE_DRY, clearance, dimension, fit, place, sweep } from './measures';
+import type { Characteristic, Dimension, Feature, Station } from './family';
+import { BONE_DRY, clearance, dimension, feature, fit, HONED, place, sweep } from './measures';
 
 /** Clearances and sizes of a round pocket under a cover, the same whatever turns in it. */
 
@@ -84,6 +84,7 @@ export const deckFlatness: Characteristic = clearance(
     ).map(([id, line]) =>
       place(id, `line ${line}`, `Edge across the bare deck ${line}, leaf wherever light shows.`),
     ),
+    rests: ['deck'],
     caution: 'Dowels out, nicks stoned off.',
   },
 );
@@ -119,7 +120,11 @@ export const pocketDepth = (width_mm: number, caution: string): Dimension =>
     'body',
     'depth-mic',
     hours([12, 3, 6, 9], (h) => `Depth mic on the deck, down to the pocket floor at ${h}.`),
-    { caution: `${caution} Fingers clear of the spindle.`, drawn_mm: width_mm },
+    {
+      caution: `${caution} Fingers clear of the spindle.`,
+      drawn_mm: width_mm,
+      worked: { faced: -1, sunk: 1 },
+    },
   );
 
 export const pocketBore = (diameter_mm: number): Dimension =>
@@ -129,8 +134,11 @@ export const pocketBore = (diameter_mm: number): Dimension =>
     'body',
     'bore-gauge',
     lines(['12–6', '3–9'], (l) => `Bore gauge across the pocket, ${l}.`),
-    { drawn_mm: diameter_mm },
+    { drawn_mm: diameter_mm, worked: HONED },
   );
+
+/** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
+export const deck: Feature = feature('deck', 'Deck', 'body', { faced: 0, dressed: 0 });
 
 /** Depths on the cover: where a part has run, and where nothing has. */
 export const coverDepths = (track: string): Dimension[] =>
@@ -146,5 +154,6 @@ export const coverDepths = (track: string): Dimension[] =>
       'cover',
       'depth-mic',
       hours([12, 4, 8], (h) => `Depth mic across the cover, spindle on ${where} at ${h}.`),
+      { worked: { ground: 0 } },
     ),
   );

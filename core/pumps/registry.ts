@@ -1,7 +1,7 @@
 import { InputError } from '../errors';
 import { crescent } from './crescent';
 import { externalGear } from './external-gear';
-import type { Characteristic, Dimension, PumpFamily, PumpModel, Way } from './family';
+import type { Characteristic, Dimension, PumpFamily, PumpModel, Term, Way } from './family';
 import { fixedVane } from './fixed-vane';
 import { gerotor } from './gerotor';
 import type { Teardown } from './teardown/teardown';
@@ -48,9 +48,10 @@ export const teardownOf = oncePerPump<Teardown>(({ family, geometry }) =>
   familyOf(family).teardown(geometry),
 );
 
-/** The name of a part; its id where the pump knows none of that. */
+/** The name of a kind of part, or of one part; its id where the pump knows none of that. */
 export function partName(pump: PumpKind, id: string): string {
-  return pumpOf(pump).parts.find((p) => p.id === id)?.name ?? id;
+  const { parts, kinds } = pumpOf(pump);
+  return [...kinds, ...parts].find((p) => p.id === id)?.name ?? id;
 }
 
 /** @throws InputError on `characteristic` when the pump has none of that name */
@@ -77,7 +78,13 @@ export function waysOf(c: Characteristic): Way[] {
   return ways;
 }
 
-/** The dimensions that a characteristic rests on. */
+/** The gaps that sizes give a characteristic: one, or several that are judged as one. */
+export function gapsOf(c: Characteristic): readonly (readonly Term[])[] {
+  return c.terms ? [c.terms, ...(c.besides ?? [])] : [];
+}
+
+/** The dimensions that a characteristic is worked out from. */
 export function dimensionsFor(c: Characteristic): string[] {
-  return [...(c.terms ?? []).map((t) => t.dimension), ...(c.tilt ? [c.tilt.dimension] : [])];
+  const terms = gapsOf(c).flatMap((gap) => gap.map((t) => t.dimension));
+  return [...new Set([...terms, ...(c.tilt ? [c.tilt.dimension] : [])])];
 }

@@ -1,13 +1,13 @@
 import { object, type InferType } from 'yup';
 import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
-import type { Outline, Placement, PumpFamily, PumpModel } from './family';
+import type { Outline, Part, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
-import { clearance, dimension, fit, place } from './measures';
-import { pocketDepth } from './pocket';
+import { clearance, dimension, fit, HONED, oneOfEach, place } from './measures';
+import { deck, pocketDepth } from './pocket';
 import { onClock, ORIGIN, type Point } from './shapes';
 import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
 import { vanePlacements, type VanePlan } from './vane.drawing';
-import { bearingPlay, sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import { bearingPlay, races, sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { vacuumVaneTeardown } from './teardown/vacuum-vane';
 
 /** What the drawing and the sums need to know of a small vacuum pump: an eccentric rotor in a round bore. */
@@ -83,14 +83,22 @@ const PLACEMENTS: PlacementTable<VacuumVaneGeometry> = {
   'vane-in-slot': (g) => onLoose('vane mic', extent(g)),
 };
 
+const KINDS: readonly PartKind[] = [
+  { id: 'body', name: 'Body' },
+  { id: 'rotor', name: 'Rotor' },
+  { id: 'vane', name: 'Vanes' },
+  { id: 'cover', name: 'End covers' },
+];
+const BEARINGS: readonly Part[] = [
+  { id: 'bearing-front', kind: 'bearing', name: 'Bearing, front' },
+  { id: 'bearing-rear', kind: 'bearing', name: 'Bearing, rear' },
+];
+
 function model(g: VacuumVaneGeometry): PumpModel {
   return {
-    parts: [
-      { id: 'body', name: 'Body' },
-      { id: 'rotor', name: 'Rotor' },
-      { id: 'vane', name: 'Vanes' },
-      { id: 'cover', name: 'End covers' },
-    ],
+    kinds: KINDS,
+    parts: [...oneOfEach(KINDS), ...BEARINGS],
+    features: [deck, ...BEARINGS.map((b) => races(b.id))],
     characteristics: [
       sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
       vaneSlot,
@@ -108,8 +116,8 @@ function model(g: VacuumVaneGeometry): PumpModel {
       clearance('ring-wear', 'Bore wear', 'track against the untouched rim, across', {
         terms: fit('ring-track', 'ring-rim'),
       }),
-      bearingPlay('bearing-play-front', 'Bearing play, front'),
-      bearingPlay('bearing-play-rear', 'Bearing play, rear'),
+      bearingPlay('bearing-play-front', 'Bearing play, front', 'bearing-front-races'),
+      bearingPlay('bearing-play-rear', 'Bearing play, rear', 'bearing-rear-races'),
     ],
     dimensions: [
       pocketDepth(g.width_mm, 'Rotor out.'),
@@ -135,12 +143,19 @@ function model(g: VacuumVaneGeometry): PumpModel {
           place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
           place('12-6', 'at 12–6', 'Bore gauge on the worn track, 12–6.'),
         ],
-        { drawn_mm: g.boreDiameter_mm },
+        { drawn_mm: g.boreDiameter_mm, worked: HONED },
       ),
-      dimension('ring-rim', 'Bore beside its track', 'body', 'bore-gauge', [
-        place('3-9', 'at 3–9', 'Bore gauge at the untouched end of the bore, 3–9.'),
-        place('12-6', 'at 12–6', 'Bore gauge at the untouched end of the bore, 12–6.'),
-      ]),
+      dimension(
+        'ring-rim',
+        'Bore beside its track',
+        'body',
+        'bore-gauge',
+        [
+          place('3-9', 'at 3–9', 'Bore gauge at the untouched end of the bore, 3–9.'),
+          place('12-6', 'at 12–6', 'Bore gauge at the untouched end of the bore, 12–6.'),
+        ],
+        { worked: HONED },
+      ),
     ],
   };
 }

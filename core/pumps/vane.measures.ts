@@ -1,5 +1,15 @@
-import type { Characteristic, Dimension, Station } from './family';
-import { clearance, dimension, finger, fit, place, swing } from './measures';
+import type { Characteristic, Dimension, Feature, Station } from './family';
+import {
+  clearance,
+  dimension,
+  feature,
+  finger,
+  fit,
+  GROUND,
+  place,
+  POLISHED,
+  swing,
+} from './measures';
 import { edgeHours, faceGap } from './pocket';
 
 /** Side clearance of a part in a pocket: leaf under the edge, or depth less width. */
@@ -29,9 +39,13 @@ export const vaneLength: Characteristic = clearance(
   { quantity: 'size', terms: [{ dimension: 'vane-length', factor: 1 }] },
 );
 
+/** The races of a bearing: nothing but another one changes them. */
+export const races = (part: string): Feature => feature(`${part}-races`, 'Races', part, {});
+
 /** Radial play of a shaft in its bearing, by indicator. */
-export const bearingPlay = (id: string, name: string): Characteristic =>
+export const bearingPlay = (id: string, name: string, bearing: string): Characteristic =>
   clearance(id, name, 'full swing, pushed and pulled across', {
+    rests: [bearing],
     swing: swing([
       place('up', 'up and down', 'Dial on the shaft by the bearing. Push down, lift: full swing.'),
       place('side', 'side to side', 'Dial 90° on. Push and pull across: full swing.'),
@@ -55,6 +69,7 @@ export const vaneSizes = (
     'vane',
     'outside-mic',
     vaneStations(vanes, 'Outside mic over vane %, foot to rounded edge.'),
+    { worked: POLISHED },
   ),
   dimension(
     'vane-thickness',
@@ -62,7 +77,7 @@ export const vaneSizes = (
     'vane',
     'outside-mic',
     vaneStations(vanes, 'Outside mic over vane %, in the middle.'),
-    { drawn_mm: drawn.thickness_mm },
+    { drawn_mm: drawn.thickness_mm, worked: POLISHED },
   ),
   dimension(
     'slot-width',
@@ -73,7 +88,7 @@ export const vaneSizes = (
       place('a', 'first slot', 'Caliper or gauge blocks in the first slot.'),
       place('b', 'opposite slot', 'The same in the opposite slot.'),
     ],
-    { drawn_mm: drawn.thickness_mm },
+    { drawn_mm: drawn.thickness_mm, worked: { dressed: 1 } },
   ),
   dimension(
     'rotor-diameter',
@@ -84,7 +99,7 @@ export const vaneSizes = (
       place('12-6', '12–6', 'Outside mic across the rotor, 12–6.'),
       place('3-9', '3–9', 'Outside mic across the rotor, 3–9.'),
     ],
-    { drawn_mm: drawn.rotor_mm },
+    { drawn_mm: drawn.rotor_mm, worked: GROUND },
   ),
   dimension(
     'rotor-width',
@@ -95,6 +110,6 @@ export const vaneSizes = (
       place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
       place('b', 'half a turn on', 'Outside mic over the rotor, half a turn on.'),
     ],
-    { drawn_mm: drawn.width_mm },
+    { drawn_mm: drawn.width_mm, worked: GROUND },
   ),
 ];

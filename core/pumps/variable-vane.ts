@@ -1,9 +1,22 @@
 import { object, type InferType } from 'yup';
 import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
-import type { Outline, Placement, PumpFamily, PumpModel } from './family';
+import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
-import { clearance, dimension, finger, fit, insideBore, place, reliefValve } from './measures';
-import { coverDepths, coverWear, floorTilt, pocketDepth, withCover } from './pocket';
+import {
+  clearance,
+  dimension,
+  feature,
+  finger,
+  fit,
+  GROUND,
+  HONED,
+  insideBore,
+  oneOfEach,
+  place,
+  POLISHED,
+  reliefValve,
+} from './measures';
+import { coverDepths, coverWear, deck, floorTilt, pocketDepth, withCover } from './pocket';
 import { circlePath, onClock, ORIGIN, type Point } from './shapes';
 import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
 import { edgeAt, overWidth } from './placing';
@@ -125,17 +138,21 @@ const FOLLOWS =
   'A cut in the pocket has to be matched by the same cut on the outer face, or the parts above foul.';
 const relief = reliefValve('body');
 
+const KINDS: readonly PartKind[] = [
+  { id: 'body', name: 'Body' },
+  { id: 'rotor', name: 'Rotor' },
+  { id: 'vane', name: 'Vanes' },
+  { id: 'slide', name: 'Slide' },
+  { id: 'cover', name: 'Cover' },
+  { id: 'plunger', name: 'Regulator valve' },
+  { id: 'spring', name: 'Regulator spring' },
+];
+
 function model(g: VariableVaneGeometry): PumpModel {
   return {
-    parts: [
-      { id: 'body', name: 'Body' },
-      { id: 'rotor', name: 'Rotor' },
-      { id: 'vane', name: 'Vanes' },
-      { id: 'slide', name: 'Slide' },
-      { id: 'cover', name: 'Cover' },
-      { id: 'plunger', name: 'Regulator valve' },
-      { id: 'spring', name: 'Regulator spring' },
-    ],
+    kinds: KINDS,
+    parts: oneOfEach(KINDS),
+    features: [deck, feature('seal-grooves', 'Slide seal grooves', 'slide', { dressed: 0 })],
     characteristics: [
       sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
       sideGap('side-vanes', 'vanes', 'vane end', 'vane-width'),
@@ -155,6 +172,7 @@ function model(g: VariableVaneGeometry): PumpModel {
         caution: 'The slide’s spring is under load: let it off under control.',
       }),
       clearance('slide-seals', 'Slide seals', 'by hand: they spring out and hold the slide', {
+        rests: ['seal-grooves'],
         touch: finger('Slide seals in their grooves: do they spring out and slide freely?'),
       }),
       ...relief.characteristics,
@@ -178,7 +196,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first vane', 'Outside mic over the first vane, end to end.'),
           place('b', 'opposite vane', 'Outside mic over the opposite vane, end to end.'),
         ],
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: GROUND },
       ),
       dimension(
         'slide-width',
@@ -189,13 +207,22 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first place', 'Outside mic over the slide, beside the pivot.'),
           place('b', 'opposite', 'Outside mic over the slide, opposite the pivot.'),
         ],
-        { drawn_mm: g.width_mm },
+        { drawn_mm: g.width_mm, worked: GROUND },
       ),
-      dimension('pivot-bore', 'Pivot bore', 'slide', 'bore-gauge', insideBore('pivot hole')),
-      dimension('pivot-pin', 'Pivot pin', 'body', 'outside-mic', [
-        place('a', 'first', 'Outside mic over the pivot pin.'),
-        place('b', '90° on', 'Outside mic over the pivot pin, 90° on.'),
-      ]),
+      dimension('pivot-bore', 'Pivot bore', 'slide', 'bore-gauge', insideBore('pivot hole'), {
+        worked: HONED,
+      }),
+      dimension(
+        'pivot-pin',
+        'Pivot pin',
+        'body',
+        'outside-mic',
+        [
+          place('a', 'first', 'Outside mic over the pivot pin.'),
+          place('b', '90° on', 'Outside mic over the pivot pin, 90° on.'),
+        ],
+        { worked: POLISHED },
+      ),
       ...relief.dimensions,
       ...coverDepths('slide'),
     ],

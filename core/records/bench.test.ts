@@ -1,9 +1,11 @@
 import { emptyJob } from '../../demo/job';
 import { VELTRANE_T6 } from '../../demo/sheets';
-import { replacing, struckIn } from './change';
+import { record, replace, strikeWhere } from '../journal/commands';
+import { ledgerOf } from '../journal/ledger';
 import { sheetChanges } from './changes';
-import { FileError, readFile, writeFile } from './file';
+import { readFile, writeFile } from './file';
 import { BLANK, jobSchema, type Job } from './job';
+import { FileError } from './problems';
 import { PHOTO_SCHEMA, photoSchema } from './photo';
 import { blankSheet, sheetSchema, type Sheet } from './sheet';
 import { pumpSpeed } from './tag';
@@ -11,7 +13,7 @@ import type { StripNote } from './teardown';
 
 const AT = '2026-11-23T09:00:00.000Z';
 const JOB = emptyJob(VELTRANE_T6, AT);
-const made = { id: 'n-1', at: AT, by: 'Runa T.', struck: null };
+const made = { id: 'n-1', at: AT, by: 'Runa T.' };
 
 const said = (job: Partial<Record<keyof Job, unknown>>): string => {
   try {
@@ -23,9 +25,15 @@ const said = (job: Partial<Record<keyof Job, unknown>>): string => {
 };
 
 describe('what is written down of a job before any instrument', () => {
-  const note: StripNote = { ...made, step: 'seal', way: 'down', state: 'there', remark: '' };
+  const note = {
+    ...made,
+    kind: 'strip' as const,
+    ...{ step: 'seal', way: 'down', state: 'there' as const, remark: '' },
+  };
+  const journal = (...entries: object[]) => said({ journal: entries });
   const finding = {
     ...made,
+    ...{ kind: 'finding', id: 'f-1' },
     ...{
       surface: 'floor',
       defect: 'scored',
@@ -36,8 +44,8 @@ describe('what is written down of a job before any instrument', () => {
     ...{ proposed: 'machine', why: 'the nail catches', decided: 'dress', remark: '' },
   };
   it('is kept as it is', () => {
-    expect(said({ strip: [note], findings: [finding] })).toBe('');
-    expect(said({ findings: [{ ...finding, defect: null, spot: null }] })).toBe('');
+    expect(journal(note, finding)).toBe('');
+    expect(journal({ ...finding, defect: null, spot: null })).toBe('');
     expect(
       said({ closed: { at: AT, by: '', why: 'cracked' }, clean: { at: AT, by: '', state: 'wet' } }),
     ).toBe('');
@@ -45,12 +53,14 @@ describe('what is written down of a job before any instrument', () => {
   it.each<[string, Partial<Record<keyof Job, unknown>>, RegExp]>([
     [
       'a surface of another pump',
-      { findings: [{ ...finding, surface: 'bore-idler' }] },
+      { journal: [{ ...finding, surface: 'bore-idler' }] },
       /no such surface/,
     ],
-    ['a defect without a name here', { findings: [{ ...finding, defect: 'ugly' }] }, /defect/],
-    ['a consequence that is none', { findings: [{ ...finding, decided: 'hope' }] }, /decided/],
-    ['a state that is none', { strip: [{ ...note, state: 'gone' }] }, /state/],
+    ['a defect without a name here', { journal: [{ ...finding, defect: 'ugly' }] }, /defect/],
+    ['a consequence that is none', { journal: [{ ...finding, decided: 'hope' }] }, /decided/],
+    ['a state that is none', { journal: [{ ...note, state: 'gone' }] }, /state/],
+    ['an entry twice', { journal: [note, note] }, /there twice/],
+    ['an entry of no kind', { journal: [{ ...note, kind: 'hunch' }] }, /kind of entry/],
     ['a due day in words', { due: 'soon' }, /A day is written/],
     [
       'a pump that never turned',
@@ -66,18 +76,17 @@ describe('what is written down of a job before any instrument', () => {
     expect(said(BLANK)).toBe('');
   });
   it('strikes what it takes the place of, and keeps that', () => {
-    const again = replacing(
-      [note],
-      { ...note, id: 'n-2', at: '2026-11-23T10:00:00.000Z' },
+    const first: StripNote = { ...note, struck: null };
+    const again = replace(
+      record(JOB, first),
+      { ...first, id: 'n-2', at: '2026-11-23T10:00:00.000Z' },
       (n) => n.step === 'seal',
     );
-    expect(again.map((n) => n.struck?.why ?? null)).toEqual(['noted again', null]);
+    const whys = (job: Job) => ledgerOf(job).strip.map((n) => n.struck?.why ?? null);
+    expect(whys(again)).toEqual(['noted again', null]);
     // What was struck before keeps its own reason.
     const strike = { at: AT, by: 'Ivo K.', why: 'a mistake' };
-    expect(struckIn(again, () => true, strike).map((n) => n.struck?.why)).toEqual([
-      'noted again',
-      'a mistake',
-    ]);
+    expect(whys(strikeWhere(again, () => true, strike))).toEqual(['noted again', 'a mistake']);
   });
   it('knows how fast the pump turned', () => {
     expect(pumpSpeed({ drive_rpm: 1800, ratio: 1.35 })).toBeCloseTo(2430, 9);

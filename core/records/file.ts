@@ -1,16 +1,17 @@
 import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
-import { array, number, object, string, ValidationError, type Schema } from 'yup';
+import { array, number, object, string } from 'yup';
 import { jobSchema, type Job } from './job';
-import { migrateFile } from './migrate';
+import { isLoose, migrate, type Loose, type RecordKind } from './migrate';
 import { moment } from './parts';
 import { photoSchema, type Photo } from './photo';
+import { checked, FileError } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
 
 /** Name and version of the app's own file format; docs/file-format.md describes it. */
 export const FILE_FORMAT = 'dial-bench';
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 
 export const fileSchema = object({
   format: string().oneOf([FILE_FORMAT]).required(),
@@ -38,20 +39,6 @@ export interface BenchFile {
   readonly shop: Shop | null;
 }
 
-/** One thing that is wrong with a file, and where: a line and column, or the path of a field. */
-export interface FileProblem {
-  readonly place: string;
-  readonly message: string;
-}
-
-/** A file that was refused whole, with everything that is wrong with it. */
-export class FileError extends Error {
-  constructor(readonly problems: readonly FileProblem[]) {
-    super(problems.map((p) => `${p.place}: ${p.message}`).join('\n'));
-    this.name = 'FileError';
-  }
-}
-
 /** The text of a file with these records. */
 export function writeFile(
   records: Partial<Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'photos' | 'shop'>>,
@@ -69,9 +56,6 @@ export function writeFile(
   };
   return `${JSON.stringify(file, null, 1)}\n`;
 }
-
-/** Problems listed at most: past that a file is simply not ours. */
-const MOST_PROBLEMS = 20;
 
 function refuse(place: string, message: string): never {
   throw new FileError([{ place, message }]);
@@ -103,23 +87,42 @@ function readJson(text: string): unknown {
   }
 }
 
-/**
- * Checks a value against a schema and says everything that is wrong with it.
- *
- * @throws FileError with the path of each field that is wrong
- */
-export function checked<T>(schema: Schema, value: unknown): T {
+/** The records of a file by its fields. */
+const LISTS = [
+  ['sheets', 'sheet'],
+  ['jobs', 'job'],
+  ['studies', 'study'],
+  ['photos', 'photo'],
+] as const;
+
+/** Brings one record of a file up to the present version; what is wrong with it is said by its place in the file. */
+function broughtUp(kind: RecordKind, record: unknown, place: string): unknown {
+  if (!isLoose(record)) return record;
   try {
-    return schema.validateSync(value, { strict: true, abortEarly: false }) as T;
+    return migrate(kind, record);
   } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const inner = error.inner.length > 0 ? error.inner : [error];
+    if (!(error instanceof FileError)) throw error;
     throw new FileError(
-      inner
-        .slice(0, MOST_PROBLEMS)
-        .map((e) => ({ place: e.path || 'the file', message: e.message })),
+      error.problems.map((p) => ({ place: `${place}.${p.place}`, message: p.message })),
     );
   }
+}
+
+/** Brings a file of an older version up to the present one: its records each have a version of their own. */
+function migrateFile(file: Loose): Loose {
+  const lists = LISTS.map(([field, kind]) => {
+    const list = file[field];
+    return [
+      field,
+      Array.isArray(list) ? list.map((r, i) => broughtUp(kind, r, `${field}[${i}]`)) : list,
+    ];
+  });
+  return {
+    ...file,
+    version: FILE_VERSION,
+    ...Object.fromEntries(lists),
+    shop: broughtUp('shop', file.shop, 'shop'),
+  };
 }
 
 /**
@@ -145,5 +148,5 @@ export function readFile(text: string): BenchFile {
       `Written by a newer Dial Bench (format ${version}; this one knows up to ${FILE_VERSION}). Update first.`,
     );
   }
-  return checked<BenchFile>(fileSchema, migrateFile(value, version));
+  return checked<BenchFile>(fileSchema, migrateFile(value as Loose));
 }

@@ -1,6 +1,6 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { GAUGE_KINDS } from '../pumps/family';
-import { finite, identifier, line, millimetres, moment } from './parts';
+import { finite, identifier, leaf, line, millimetres, moment } from './parts';
 
 /** What an instrument was found to read on its standard, and what has to come off every reading since. */
 export const zeroCheck = object({
@@ -33,6 +33,20 @@ export const instrument = object({
   resolution_mm: millimetres().required().moreThan(0, 'A resolution is over zero').max(1),
   /** Standard uncertainty of one reading. */
   u_mm: millimetres().required().max(1, 'Over 1 mm: no instrument for a pump'),
+  /**
+   * What of it is the instrument's own (calibration, scale, wear of its faces): the same at every
+   * reading, so that reading again does not average it out.
+   */
+  own_mm: millimetres()
+    .required()
+    .test(
+      'share',
+      'The instrument’s own part is at most the whole uncertainty',
+      (own, { parent }) => {
+        const { u_mm } = parent as { u_mm: number };
+        return own === undefined || !(own > u_mm);
+      },
+    ),
   /** A zero check is good for so many days; 0 where the instrument needs none. */
   zeroDays: number().integer().required().min(0).max(365),
 })
@@ -41,14 +55,35 @@ export const instrument = object({
 
 export type Instrument = InferType<typeof instrument>;
 
-/** A feeler set: its leaves, and how many are held together at most. */
+/** A leaf whose thickness was mic'd: that figure counts, beside the one that is marked on it. */
+const micdLeaf = object({ leaf_mm: leaf(), mic_mm: leaf() }).noUnknown().required();
+
+/** A feeler set: its leaves as they are marked, and how far they are to be trusted. */
 export const feelerSet = object({
   name: line().required('A leaf set needs a name'),
-  leaves_mm: array(finite().required().moreThan(0, 'A leaf is thicker than zero').max(5))
+  leaves_mm: array(leaf())
     .required()
     .min(1, 'A set has at least one leaf')
     .max(60, 'At most 60 leaves'),
   maxStack: number().integer().min(1).max(3).required(),
+  mics: array(micdLeaf)
+    .required()
+    .test(
+      'known',
+      'A thickness is given for a leaf that the set has not, or twice',
+      (mics, { parent }) => {
+        const { leaves_mm } = parent as { leaves_mm?: number[] };
+        const micd = (mics ?? []).map((m) => m.leaf_mm);
+        return new Set(micd).size === micd.length && micd.every((mm) => leaves_mm?.includes(mm));
+      },
+    ),
+  /** Standard uncertainty of a leaf that was not mic'd; 0 until the shop says one. */
+  tolerance_mm: millimetres().required().max(0.05, 'Over 0.05 mm: mic the leaves'),
+  /** How far a gap may be from a leaf that drags in it. */
+  dragBand_mm: millimetres()
+    .required()
+    .moreThan(0, 'A drag band is over zero')
+    .max(0.05, 'Over 0.05 mm is no drag'),
 })
   .noUnknown()
   .required();

@@ -1,16 +1,17 @@
-import { array, lazy, number, object, string, type InferType } from 'yup';
-import { FAMILIES, pumpOf } from '../pumps/registry';
+import { array, number, object, string, type InferType } from 'yup';
+import { FAMILIES, familyOf, pumpOf, teardownOf } from '../pumps/registry';
 import { WAYS, type PumpModel, type Station } from '../pumps/family';
-import { feelerSet, instrument, zeroCheck } from './instrument';
-import { celsius, identifier, line, moment, note, READING_SCHEMA, type Reading } from './parts';
+import { journalSchema, type Entry } from './entry';
+import { feelerSet, instrument } from './instrument';
+import { celsius, identifier, line, moment, note, type Strike } from './parts';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
 import { sheetSchema, type Sheet } from './sheet';
 import { EMPTY_TAG, tagFields } from './tag';
-import { alsoAnswer, cleanGate, closed, finding, photoNote, stripNote } from './teardown';
+import { cleanGate, closed, photoNote } from './teardown';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 1;
+export const JOB_SCHEMA = 2;
 
 /** The stages of a job that the app has, in the order of the work. */
 export const STAGES = ['tag', 'strip', 'look', 'measure', 'report'] as const;
@@ -18,13 +19,6 @@ export type Stage = (typeof STAGES)[number];
 
 /** More photos than this belong in another job. */
 export const MOST_PHOTOS = 200;
-
-const readings = array(
-  lazy(
-    (value: { kind?: keyof typeof READING_SCHEMA } | undefined) =>
-      READING_SCHEMA[value?.kind ?? 'leaf'] ?? READING_SCHEMA.leaf,
-  ),
-).required();
 
 /** Where the measuring was left: null is *whatever comes next*; the way is the one preferred. */
 const cursor = object({
@@ -34,7 +28,7 @@ const cursor = object({
   .noUnknown()
   .required();
 
-/** A pump on the bench: its tag, the sheet as it was when the job began, and every reading ever made. */
+/** A pump on the bench: its tag, the sheet as it was when the job began, and the journal of all that was done. */
 export const jobSchema = object({
   schema: number().oneOf([JOB_SCHEMA]).required(),
   id: identifier(),
@@ -53,9 +47,6 @@ export const jobSchema = object({
   variant: identifier().nullable().defined(),
   /** Parts that come from another variant than the body. */
   mixed: array(object({ part: identifier(), variant: identifier() }).noUnknown()).required(),
-  strip: array(stripNote).required(),
-  findings: array(finding).required(),
-  also: array(alsoAnswer).required(),
   photos: array(photoNote).required().max(MOST_PHOTOS, `At most ${MOST_PHOTOS} photos in a job`),
   clean: cleanGate,
   closed,
@@ -65,14 +56,12 @@ export const jobSchema = object({
   feeler: feelerSet,
   /** Which instrument is used where the shop has several of a kind. */
   chosen: array(object({ kind: instrument.fields.kind, id: identifier() }).noUnknown()).required(),
-  /** Zero checks made for this job, the newest last. */
-  zeros: array(zeroCheck).required(),
   /** Temperatures at the bench, where they were taken. */
   part_C: celsius().nullable().defined(),
   shop_C: celsius().nullable().defined(),
   rules: houseRules,
   cursor,
-  readings,
+  journal: journalSchema,
 })
   .noUnknown()
   .required()
@@ -82,10 +71,10 @@ export const jobSchema = object({
     return wrong ? context.createError({ ...wrong, path: `${at}${wrong.path}` }) : true;
   });
 
-export type Job = Omit<InferType<typeof jobSchema>, 'sheet' | 'readings' | 'rules'> & {
+export type Job = Omit<InferType<typeof jobSchema>, 'sheet' | 'journal' | 'rules'> & {
   sheet: Sheet;
   rules: HouseRules;
-  readings: Reading[];
+  journal: readonly Entry[];
 };
 
 /** What a job holds before anything was done on it. */
@@ -95,49 +84,60 @@ export const BLANK = {
   key: [],
   variant: null,
   mixed: [],
-  strip: [],
-  findings: [],
-  also: [],
   photos: [],
   clean: null,
   closed: null,
   chosen: [],
-  zeros: [],
   part_C: null,
   cursor: { characteristic: null, way: 'leaf' },
-  readings: [],
+  journal: [],
 } satisfies Partial<Job>;
 
+type ReadingEntry = Extract<Entry, { station: string }>;
+
 /** The places at which a reading of this kind can have been made. */
-function placesOf(pump: PumpModel, r: Reading): readonly Station[] {
+function placesOf(pump: PumpModel, r: ReadingEntry): readonly Station[] {
   if (r.kind === 'size') return pump.dimensions.find((d) => d.id === r.dimension)?.stations ?? [];
   const c = pump.characteristics.find((other) => other.id === r.characteristic);
   if (r.kind === 'leaf') return c?.stations ?? [];
   return (r.kind === 'swing' ? c?.swing : c?.touch)?.stations ?? [];
 }
 
-/** The first name in a job that its sheet or its family does not know, with its place. */
+/** Returns what is wrong with the names in one entry, as an ending of its path and a message; null where all are known. */
+function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string, string] | null {
+  const { name } = familyOf(sheet.family);
+  if (entry.kind === 'finding') {
+    const { surfaces } = teardownOf(sheet);
+    if (!surfaces.some((s) => s.id === entry.surface))
+      return ['.surface', `${name} has no such surface`];
+  } else if (entry.kind === 'operation') {
+    if (!pump.parts.some((p) => p.id === entry.part)) return ['.part', `${name} has no such part`];
+    const known = (id: string) => [...pump.dimensions, ...pump.features].some((d) => d.id === id);
+    const stray = (entry.changes ?? []).findIndex((c) => !known(c.dimension));
+    if (stray >= 0) return [`.changes[${stray}].dimension`, `${name} has no such size`];
+  } else if ('station' in entry && !placesOf(pump, entry).some((s) => s.id === entry.station)) {
+    return ['', `${name} has no such place to measure`];
+  }
+  return null;
+}
+
+/** Returns the first name in a job that its sheet or its family does not know, with its place. */
 export function strayReference(job: Job): { path: string; message: string } | null {
   const family = FAMILIES.find((f) => f.id === job.sheet?.family);
-  if (!family || !Array.isArray(job.readings)) return null;
+  if (!family || !Array.isArray(job.journal)) return null;
   if (!family.geometry.isValidSync(job.sheet.geometry, { strict: true })) return null;
   if (!job.sheet.tiers?.some((t) => t.id === job.tier)) {
     return { path: 'tier', message: `The sheet has no tier “${job.tier}”` };
   }
-  const { surfaces } = family.teardown(job.sheet.geometry);
-  const seen = job.findings?.findIndex((f) => !surfaces.some((s) => s.id === f.surface)) ?? -1;
-  if (seen >= 0) {
-    return { path: `findings[${seen}].surface`, message: `${family.name} has no such surface` };
-  }
   const pump = pumpOf(job.sheet);
-  const known = (r: Reading): boolean => placesOf(pump, r).some((s) => s.id === r.station);
-  const index = job.readings.findIndex((r) => !known(r));
-  return index < 0
-    ? null
-    : { path: `readings[${index}]`, message: `${family.name} has no such place to measure` };
+  for (const [i, entry] of (job.journal as Entry[]).entries()) {
+    const stray = entry && strayIn(pump, job.sheet, entry);
+    if (stray) return { path: `journal[${i}]${stray[0]}`, message: stray[1] };
+  }
+  return null;
 }
 
-/** What counts of a list: what is not struck through. */
-export function standing<T extends { readonly struck: unknown }>(list: readonly T[]): T[] {
+/** Returns what counts of a list: what is not struck through. */
+export function standing<T extends { readonly struck: Strike | null }>(list: readonly T[]): T[] {
   return list.filter((item) => item.struck === null);
 }

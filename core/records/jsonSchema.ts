@@ -1,14 +1,14 @@
 import type { SchemaDescription, SchemaFieldDescription, SchemaObjectDescription } from 'yup';
 import { FAMILIES } from '../pumps/registry';
-import { fileSchema } from './file';
-import { READING_SCHEMA } from './parts';
+import { fileSchema, FILE_VERSION } from './file';
+import { ENTRY_SCHEMA } from './entry';
 
 type Json = Readonly<Record<string, unknown>>;
 
 /** What cannot be told from a description alone: fields whose shape hangs on another, by their path. */
 const CHOICES: Readonly<Record<string, () => Json>> = {
   geometry: () => ({ oneOf: FAMILIES.map((f) => schemaOf(f.geometry.describe(), '')) }),
-  readings: () => ({ oneOf: Object.values(READING_SCHEMA).map((r) => schemaOf(r.describe(), '')) }),
+  journal: () => ({ oneOf: Object.values(ENTRY_SCHEMA).map((e) => schemaOf(e.describe(), '')) }),
 };
 
 /** Bounds of numbers and lengths of lists and texts, by the name of yup's test. */
@@ -75,7 +75,7 @@ function schemaOf(field: SchemaFieldDescription, name: string): Json {
 export function fileJsonSchema(): Json {
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
-    title: 'Dial Bench file, version 1',
+    title: `Dial Bench file, version ${FILE_VERSION}`,
     description:
       'Jobs, limit sheets, studies and a shop’s settings as they travel between benches. All lengths are in millimetres, moments are ISO 8601 in UTC.',
     ...schemaOf(fileSchema.describe(), ''),

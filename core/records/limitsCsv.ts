@@ -2,7 +2,7 @@ import { parse, unparse } from 'papaparse';
 import { pumpOf } from '../pumps/registry';
 import { InputError } from '../errors';
 import { parseReading } from '../quantity/parse';
-import { FileError, type FileProblem } from './file';
+import { FileError, type FileProblem } from './problems';
 import { GASKETS, SIDES, type Sheet, type SheetLimit } from './sheet';
 
 const COLUMNS = [

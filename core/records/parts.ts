@@ -30,16 +30,6 @@ export const celsius = () => finite().min(-40, 'Below −40 °C').max(150, 'Over
 export const leaf = () =>
   finite().required().moreThan(0, 'A leaf is thicker than zero').max(5, 'Over 5 mm: not a leaf');
 
-/** A reading that was struck through: kept, with who, when and why, and no longer counted. */
-export const struck = object({
-  at: moment(),
-  by: line().defined(),
-  why: line().defined(),
-})
-  .noUnknown()
-  .nullable()
-  .defined();
-
 /** Where a figure came from: typed or by a cable that types, a serial gauge, or the simulated one. */
 export const SOURCES = ['typed', 'serial', 'simulated'] as const;
 export type Source = (typeof SOURCES)[number];
@@ -48,29 +38,29 @@ export type Source = (typeof SOURCES)[number];
 export const ZERO_STATES = ['zeroed', 'overdue', 'never', 'not-needed'] as const;
 export type ZeroState = (typeof ZERO_STATES)[number];
 
-const common = {
-  id: identifier(),
-  at: moment(),
-  by: line().defined(),
-  instrument: line().defined(),
-  station: identifier(),
-  struck,
-};
+/** What stands on every entry of a journal: which one it is, when it was made, and by whom. */
+export const made = { id: identifier(), at: moment(), by: line().defined() };
+
+const common = { ...made, instrument: line().defined(), station: identifier() };
 
 /** A figure as it was entered, and what stands behind it. */
 const entered = {
   text: line().required(),
   unit: string().oneOf(['mm', 'in', 'thou']).required(),
+  /** Standard uncertainty of this one reading. */
   u_mm: millimetres().required(),
+  /** What of it is the instrument's own (calibration, scale): reading again does not average it out. */
+  own_mm: millimetres().required(),
   source: string().oneOf(SOURCES).required(),
 };
 
-/** A try with leaves at a station. */
+/** A try with leaves at a station: the thicknesses that count, and what is marked on leaves that were mic'd. */
 export const leafReading = object({
   ...common,
   kind: string().oneOf(['leaf']).required(),
   characteristic: identifier(),
   leaves_mm: array(leaf()).required().min(1).max(3),
+  marked_mm: array(leaf()).min(1).max(3).nullable().defined(),
   felt: string().oneOf(FELT).required(),
 })
   .noUnknown()
@@ -128,10 +118,20 @@ export const touchReading = object({
   .noUnknown()
   .required();
 
-export type LeafReading = InferType<typeof leafReading>;
-export type SizeReading = InferType<typeof sizeReading>;
-export type SwingReading = InferType<typeof swingReading>;
-export type TouchReading = InferType<typeof touchReading>;
+/** Who struck an entry through, when and why. */
+export interface Strike {
+  readonly at: string;
+  readonly by: string;
+  readonly why: string;
+}
+
+/** An entry with what became of it: null while it stands. */
+export type Kept<T> = T & { readonly struck: Strike | null };
+
+export type LeafReading = Kept<InferType<typeof leafReading>>;
+export type SizeReading = Kept<InferType<typeof sizeReading>>;
+export type SwingReading = Kept<InferType<typeof swingReading>>;
+export type TouchReading = Kept<InferType<typeof touchReading>>;
 export type Reading = LeafReading | SizeReading | SwingReading | TouchReading;
 
 /** The schema of each kind of reading. */

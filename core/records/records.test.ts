@@ -2,13 +2,16 @@ import Ajv from 'ajv/dist/2020';
 import { readFileSync } from 'node:fs';
 import schema from '../../docs/file-format.schema.json';
 import { reportOf } from '../report/report';
-import { readingsCsv } from './csv';
-import { FileError, FILE_VERSION, readFile, writeFile } from './file';
+import { readingsCsv } from '../report/csv';
+import { ledgerOf } from '../journal/ledger';
+import { relisted } from '../journal/relisted';
+import { FILE_VERSION, readFile, writeFile } from './file';
+import { FileError } from './problems';
 import { fileJsonSchema } from './jsonSchema';
 import type { Job } from './job';
 
 /** A record as a careless hand might change it. */
-type LooseRecord = Record<string, unknown> & { limits: LooseItems; readings: LooseItems };
+type LooseRecord = Record<string, unknown> & { limits: LooseItems; journal: LooseItems };
 type LooseItem = Record<string, unknown>;
 type LooseItems = [LooseItem, LooseItem, LooseItem, ...LooseItem[]];
 type Loose = [LooseRecord, LooseRecord, ...LooseRecord[]];
@@ -26,6 +29,9 @@ function problemsOf(text: string) {
   }
   return [];
 }
+/** The readings of the first job. */
+const readings = (file: ReturnType<typeof parsed>) =>
+  file.jobs[0].journal.filter((e) => e.kind === 'leaf') as LooseItems;
 const changed = (change: (file: ReturnType<typeof parsed>) => void) => {
   const file = parsed();
   change(file);
@@ -87,19 +93,19 @@ describe('a file', () => {
     ],
     [
       'a felt that is none',
-      (f) => (f.jobs[0].readings[1].felt = 'tight'),
-      /^jobs\[0\]\.readings\[1\]\.felt$/,
+      (f) => (readings(f)[1].felt = 'tight'),
+      /^jobs\[0\]\.journal\[\d+\]\.felt$/,
     ],
     [
       'a leaf below zero',
-      (f) => (f.jobs[0].readings[0].leaves_mm = [-1]),
-      /^jobs\[0\]\.readings\[0\]\.leaves_mm\[0\]$/,
+      (f) => (readings(f)[0].leaves_mm = [-1]),
+      /^jobs\[0\]\.journal\[\d+\]\.leaves_mm\[0\]$/,
     ],
     ['a tier that the sheet has not', (f) => (f.jobs[0].tier = 'gold'), /^jobs\[0\]\.tier$/],
     [
       'a place that the pump has not',
-      (f) => (f.jobs[0].readings[2].station = '13'),
-      /^jobs\[0\]\.readings\[2\]$/,
+      (f) => (readings(f)[2].station = '13'),
+      /^jobs\[0\]\.journal\[\d+\]$/,
     ],
     ['a family that is none', (f) => (f.sheets[0].family = 'turbine'), /^sheets\[0\]\.family$/],
     ['a field too many', (f) => (f.jobs[0].colour = 'red'), /^jobs\[0\]$/],
@@ -124,7 +130,7 @@ describe('readings as CSV', () => {
   const [job] = readFile(DEMO).jobs as [Job];
   it('is a line each, under a heading', () => {
     const lines = readingsCsv(job).split('\r\n');
-    expect(lines).toHaveLength(job.readings.length + 1);
+    expect(lines).toHaveLength(ledgerOf(job).readings.length + 1);
     expect(lines[0]).toMatch(/^tag,at,by,instrument,source,kind,what,place/);
   });
   it('defuses what a spreadsheet would run', () => {
@@ -157,9 +163,9 @@ describe('the report', () => {
   });
   it('lists what was struck, with the reason', () => {
     const job = named('HM-0417');
-    const [first, ...rest] = job.readings as [Job['readings'][0], ...Job['readings']];
+    const [first, ...rest] = ledgerOf(job).readings;
     const struck = { at: job.createdAt, by: 'Runa T.', why: 'edge not seated' };
-    const report = reportOf({ ...job, readings: [{ ...first, struck }, ...rest] }, 'mm');
+    const report = reportOf(relisted(job, { readings: [{ ...first!, struck }, ...rest] }), 'mm');
     expect(report.struck).toEqual([expect.stringMatching(/edge not seated, Runa T\./)]);
   });
 });

@@ -6,7 +6,7 @@ import { finite, identifier, line, millimetres, note } from './parts';
 import { alsoCheck, bookRule, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 1;
+export const SHEET_SCHEMA = 2;
 
 /** What a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
@@ -177,4 +177,11 @@ export function limitsFor(sheet: Sheet, tierId: string, characteristic: string):
 /** `Veltrane T6 front pump` */
 export function sheetName(sheet: Pick<Sheet, 'model'>): string {
   return sheet.model;
+}
+
+/** Returns what a part is made of: what the sheet says of that very piece, else of its kind; null where it says neither. */
+export function materialOf(sheet: Sheet, part: string): Sheet['materials'][number] | null {
+  const kind = pumpOf(sheet).parts.find((p) => p.id === part)?.kind;
+  const of = (id: string | undefined) => sheet.materials.find((m) => m.part === id);
+  return of(part) ?? of(kind) ?? null;
 }

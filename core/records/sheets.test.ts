@@ -1,7 +1,7 @@
 import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
 import { sheetChanges } from './changes';
 import { sheetDoubts } from './doubts';
-import { FileError } from './file';
+import { FileError } from './problems';
 import { limitsCsv, withLimitsCsv } from './limitsCsv';
 import { HOUSE_RULES, houseRules, NEW_RULES, rulesWords } from './rules';
 import { sheetSchema, type Sheet } from './sheet';

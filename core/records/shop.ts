@@ -1,10 +1,11 @@
 import { array, number, object, string, type InferType } from 'yup';
+import { DRAG_BAND_MM } from '../metrology/bracket';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { celsius, line } from './parts';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
-export const SHOP_SCHEMA = 1;
+export const SHOP_SCHEMA = 2;
 
 /** What holds for the whole shop: units, appearance, people, house rules, leaves and instruments. */
 export const shopSchema = object({
@@ -44,6 +45,7 @@ const gauge = (
   to_mm: range[1],
   resolution_mm,
   u_mm,
+  own_mm: u_mm / 2,
   zeroDays,
 });
 
@@ -67,6 +69,9 @@ export const NEW_SHOP: Shop = {
         0.4, 0.45, 0.5,
       ],
       maxStack: 2,
+      mics: [],
+      tolerance_mm: 0,
+      dragBand_mm: DRAG_BAND_MM,
     },
   ],
   instruments: [

@@ -1,7 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { WAY_ROUND_IDS } from '../pumps/teardown/wayRound';
-import { finite, identifier, line, millimetres, moment, note, struck } from './parts';
+import { finite, identifier, line, made, millimetres, moment, note, type Kept } from './parts';
 
 /** What is done about a defect, from nothing at all to giving the part up. */
 export const CONSEQUENCES = ['pass', 'dress', 'machine', 'replace', 'scrap'] as const;
@@ -61,12 +61,10 @@ export const bookRule = object({
   .noUnknown()
   .required();
 
-/** Whoever wrote something down, and when; struck through where it no longer counts. */
-const made = { id: identifier(), at: moment(), by: line().defined(), struck };
-
 /** How a part lay before it came out, and whether it was there at all. */
 export const stripNote = object({
   ...made,
+  kind: string().oneOf(['strip']).required(),
   step: identifier(),
   way: line().defined(),
   state: string().oneOf(['there', 'missing', 'wrong']).required(),
@@ -84,6 +82,7 @@ const spot = object({ x: finite().required(), y: finite().required() })
 /** What was seen on a surface; what the app proposed and what the person decided are both kept. */
 export const finding = object({
   ...made,
+  kind: string().oneOf(['finding']).required(),
   surface: identifier(),
   /** Null where it is sound. */
   defect: string().oneOf(DEFECT_IDS).nullable().defined(),
@@ -98,7 +97,12 @@ export const finding = object({
   .noUnknown()
   .required();
 
-export const alsoAnswer = object({ ...made, check: identifier(), answer: line().required() })
+export const alsoAnswer = object({
+  ...made,
+  kind: string().oneOf(['also']).required(),
+  check: identifier(),
+  answer: line().required(),
+})
   .noUnknown()
   .required();
 
@@ -128,8 +132,8 @@ export const closed = object({ at: moment(), by: line().defined(), why: line().r
   .nullable()
   .defined();
 
-export type StripNote = InferType<typeof stripNote>;
-export type Finding = InferType<typeof finding>;
-export type AlsoAnswer = InferType<typeof alsoAnswer>;
+export type StripNote = Kept<InferType<typeof stripNote>>;
+export type Finding = Kept<InferType<typeof finding>>;
+export type AlsoAnswer = Kept<InferType<typeof alsoAnswer>>;
 export type PhotoNote = InferType<typeof photoNote>;
 export type BookRule = InferType<typeof bookRule>;

@@ -6,6 +6,7 @@ import { answerWords, standingWords } from '../inspect/words';
 import { lookedAt } from '../inspect/looking';
 import { mixOf } from '../inspect/mixing';
 import { orderList } from '../inspect/order';
+import { ledgerOf } from '../journal/ledger';
 import { noteWords, stripped } from '../inspect/stripping';
 import { partName, teardownOf } from '../pumps/registry';
 import { formatFlow, formatPressure } from '../quantity/flow';
@@ -96,7 +97,7 @@ function alsoLines(job: Job): string[] {
 
 /** Defects that were struck through, with who and why. */
 export function struckFindings(job: Job, unit: ShopUnit): string[] {
-  return job.findings.flatMap((f) => {
+  return ledgerOf(job).findings.flatMap((f) => {
     if (!f.struck || !f.defect) return [];
     const name = teardownOf(job.sheet).surfaces.find((s) => s.id === f.surface)?.name ?? f.surface;
     const who = [f.struck.why, f.struck.by].filter(Boolean).join(', ');
@@ -115,7 +116,7 @@ function skippedLines(job: Job): string[] {
     ...count(undone, 'strip step was not noted', 'strip steps were not noted'),
     ...count(unseen, 'surface was not looked at', 'surfaces were not looked at'),
     ...count(unasked, 'small check was not made', 'small checks were not made'),
-    ...(job.clean === null && job.readings.length > 0
+    ...(job.clean === null && ledgerOf(job).readings.length > 0
       ? ['Nobody said whether the parts were clean and dry']
       : []),
     ...(job.clean?.state === 'wet'
@@ -127,6 +128,7 @@ function skippedLines(job: Job): string[] {
 /** Everything of a job that is not a clearance, as words; what there is nothing of is left out. */
 export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
   const order = orderList(job).map(({ name, count, why }) => `${count} × ${name} (${why})`);
+  const { strip, findings } = ledgerOf(job);
   const sections: ReportSection[] = [
     { title: 'Closed', lines: job.closed ? [job.closed.why] : [] },
     { title: 'Variant', lines: variantLines(job) },
@@ -134,7 +136,7 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
     { title: 'Looked at', lines: lookLines(job, unit) },
     { title: 'Also on this unit', lines: alsoLines(job) },
     { title: 'How it lay', lines: stripLines(job) },
-    { title: 'To order', lines: job.strip.length > 0 || job.findings.length > 0 ? order : [] },
+    { title: 'To order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
     { title: 'Skipped', lines: skippedLines(job) },
   ];
   return sections.filter((s) => s.lines.length > 0);

@@ -1,3 +1,7 @@
+import { record } from '../journal/commands';
+import type { ZeroEntry } from '../records/entry';
+import { ledgerOf } from '../journal/ledger';
+import { relisted } from '../journal/relisted';
 import { afterBench, type BenchPlan } from '../../demo/benchWork';
 import { hiddenOf } from '../../demo/hidden';
 import { emptyJob } from '../../demo/job';
@@ -10,7 +14,8 @@ import { NEW_SHOP } from '../records/shop';
 import { handWords, reportOf } from './report';
 
 const AT = '2026-11-20T09:00:00.000Z';
-const zero = (read_mm: number) => ({
+const zero = (read_mm: number): ZeroEntry => ({
+  ...{ kind: 'zero', id: 'z-1', struck: null },
   instrument: 'depth-mic',
   at: AT,
   by: 'Runa T.',
@@ -18,9 +23,9 @@ const zero = (read_mm: number) => ({
   read_mm,
 });
 
-function measured(sheet: Sheet, over: Partial<Job> = {}): Job {
-  const job = { ...emptyJob(sheet, AT), ...over };
-  const room = { instruments: NEW_SHOP.instruments, zeros: job.zeros };
+function measured(sheet: Sheet, over: Partial<Job> = {}, ...zeros: ZeroEntry[]): Job {
+  const job = record({ ...emptyJob(sheet, AT), ...over }, ...zeros);
+  const room = { instruments: NEW_SHOP.instruments, zeros: ledgerOf(job).zeros };
   return measure(job, hiddenOf(sheet, job.tier, 0.5, {}, evenFrom(2)), room, new Date(AT));
 }
 
@@ -77,14 +82,16 @@ describe('the report of a pump', () => {
     expect(words).toContainEqual(
       expect.stringMatching(/^Ivo K\., Leaf set A: \d+ readings, [^,]*$/),
     );
-    const zeroed = measured(VELTRANE_T6, { tier: 'new', zeros: [zero(25.004)] });
+    const zeroed = measured(VELTRANE_T6, { tier: 'new' }, zero(25.004));
     const report = reportOf(zeroed, 'mm', {
       instrumentName: (id) => NEW_SHOP.instruments.find((i) => i.id === id)?.name ?? id,
     });
     expect(report.hands.map(handWords).join()).toMatch(/Depth mic: 4 readings, [^,]*,Ivo/);
     expect(report.zeros).toEqual(['Depth mic 2026-11-20 09:00 UTC, +0.004 mm, taken off, Runa T.']);
-    expect(reportOf({ ...zeroed, zeros: [zero(25)] }, 'mm').zeros[0]).toMatch(/right on/);
-    expect(reportOf({ ...zeroed, zeros: [zero(24.998)] }, 'mm').zeros[0]).toMatch(/−0.002 mm/);
+    expect(reportOf(relisted(zeroed, { zeros: [zero(25)] }), 'mm').zeros[0]).toMatch(/right on/);
+    expect(reportOf(relisted(zeroed, { zeros: [zero(24.998)] }), 'mm').zeros[0]).toMatch(
+      /−0.002 mm/,
+    );
   });
 
   it('says what it rests on: rule, house rules, temperature, a sheet that was changed since', () => {
@@ -180,8 +187,8 @@ describe('what the report says beside the clearances', () => {
       begin,
     );
     const struck = { at: AT, by: 'Runa T.', why: 'struck' };
-    const findings = job.findings.map((f) => (f.defect ? { ...f, struck } : f));
-    const report = reportOf({ ...job, findings }, 'mm');
+    const findings = ledgerOf(job).findings.map((f) => (f.defect ? { ...f, struck } : f));
+    const report = reportOf(relisted(job, { findings }), 'mm');
     expect(report.struck).toEqual(['Pocket floor: Ridge, nail catches (struck, Runa T.)']);
     expect(report.sections.find((s) => s.title === 'Looked at')?.lines).toContain(
       'Not looked at: Pocket floor',

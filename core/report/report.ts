@@ -3,6 +3,7 @@ import { explain, rangeText, shownExtremes, VERDICT_WORD } from '../judge/explai
 import { conventionWords } from '../judge/limits';
 import { worstVerdict } from '../judge/summary';
 import { readingDetail, readingFigure, ZERO_WORD } from '../judge/words';
+import { ledgerOf } from '../journal/ledger';
 import { centre } from '../metrology/estimate';
 import type { Verdict } from '../metrology/verdict';
 import { formatLength, formatLimits, formatWithUnit, unitName } from '../quantity/format';
@@ -13,7 +14,7 @@ import { sheetChanges } from '../records/changes';
 import { rulesWords } from '../records/rules';
 import { benchSections, struckFindings, tagFacts, type ReportSection } from './bench';
 import { sheetName, type Sheet } from '../records/sheet';
-import { placeOf, targetOf } from '../records/target';
+import { placeOf, targetOf } from '../journal/target';
 
 /** One judged characteristic as the report prints it. */
 export interface ReportRow {
@@ -128,7 +129,7 @@ function struckWords(r: Reading, job: Job, unit: ShopUnit): string {
 }
 
 function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
-  return job.zeros.map(({ instrument, at, by, standard_mm, read_mm }) => {
+  return ledgerOf(job).zeros.map(({ instrument, at, by, standard_mm, read_mm }) => {
     const off = read_mm - standard_mm;
     const words =
       off === 0
@@ -185,6 +186,7 @@ export function reportOf(
 ): Report {
   const changed = sheetNow ? sheetChanges(job.sheet, sheetNow, unit) : [];
   const all = assessJob(job);
+  const { readings } = ledgerOf(job);
   const judged = all.filter((a) => a.limits !== null);
   const tier = job.sheet.tiers.find((t) => t.id === job.tier);
   const verdict = worstVerdict(judged);
@@ -208,10 +210,10 @@ export function reportOf(
     sections: benchSections(job, unit),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
     struck: [
-      ...job.readings.filter((r) => r.struck).map((r) => struckWords(r, job, unit)),
+      ...readings.filter((r) => r.struck).map((r) => struckWords(r, job, unit)),
       ...struckFindings(job, unit),
     ],
-    hands: handsOf(job.readings.filter((r) => !r.struck)),
+    hands: handsOf(readings.filter((r) => !r.struck)),
     zeros: zeroLines(job, instrumentName, unit),
     notes: notesOf(job, changed),
   };

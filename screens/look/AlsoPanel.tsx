@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { alsoChecked, type AlsoChecked } from '@/core/inspect/also';
-import { replacing } from '@/core/records/change';
+import { record, replace } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
+import type { AlsoAnswer } from '@/core/records/teardown';
 import { FootButton } from '@/ui/FootButton';
 import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
@@ -23,31 +24,30 @@ export function AlsoPanel({ job, checked: { check, answer }, number, of, onDone 
   const { write, error } = useWriting(job);
   const [held, setHeld] = useState<string | null>(null);
   const take = async (given: string) => {
-    const noted = await write((j, made) => ({
-      ...j,
-      also: replacing(
-        j.also,
-        { ...made, check: check.id, answer: given },
+    const noted = await write((j, made) =>
+      replace<Job, AlsoAnswer>(
+        j,
+        { ...made, kind: 'also', check: check.id, answer: given },
         (a) => a.check === check.id,
       ),
-    }));
+    );
     if (noted) onDone();
   };
   /** The rest that have an expected answer, answered so: looked at one after another, noted once. */
   const usual = alsoChecked(job).filter((c) => c.answer === null && c.check.expected !== '');
   const takeUsual = () =>
-    write((j, made) => ({
-      ...j,
-      also: [
-        ...j.also,
-        ...usual.map(({ check: c }, i) => ({
+    write((j, made) =>
+      record(
+        j,
+        ...usual.map(({ check: c }, i): AlsoAnswer => ({
           ...made,
+          kind: 'also',
           id: `${made.id}-${i}`,
           check: c.id,
           answer: c.expected,
         })),
-      ],
-    }));
+      ),
+    );
   const choose = (option: string) => {
     if (check.expected === '' || option === check.expected) void take(option);
     else setHeld(option);

@@ -8,9 +8,9 @@ import { defectOf, defectsOf, type DefectId } from '@/core/pumps/teardown/defect
 import type { Surface } from '@/core/pumps/teardown/teardown';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
-import { struckIn } from '@/core/records/change';
+import { replace } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
-import { CONSEQUENCES, type Consequence, type Nail } from '@/core/records/teardown';
+import { CONSEQUENCES, type Consequence, type Nail, type Finding } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { DefectGlyph } from '@/ui/DefectGlyph';
@@ -86,29 +86,24 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
   const proposal = proposalFor(job.sheet, surface, { defect, nail, depth_mm }, job.rules);
   const taken = decided ?? proposal.consequence;
   const save = async (then: () => void) => {
-    const noted = await write((j, made) => ({
-      ...j,
-      findings: [
-        // A surface with a defect is not sound any more.
-        ...struckIn(j.findings, (f) => f.surface === surface.id && f.defect === null, {
-          at: made.at,
-          by: made.by,
-          why: 'a defect was found',
-        }),
-        {
-          ...made,
-          surface: surface.id,
-          defect,
-          nail,
-          depth_mm,
-          spot,
-          proposed: proposal.consequence,
-          why: proposal.why,
-          decided: taken,
-          remark: remark.trim(),
-        },
-      ],
-    }));
+    const noted = await write((j, made) => {
+      const found: Finding = {
+        ...made,
+        kind: 'finding',
+        surface: surface.id,
+        defect,
+        nail,
+        depth_mm,
+        spot,
+        proposed: proposal.consequence,
+        why: proposal.why,
+        decided: taken,
+        remark: remark.trim(),
+      };
+      // A surface with a defect is not sound any more.
+      const sound = (f: Finding) => f.surface === surface.id && f.defect === null;
+      return replace(j, found, sound, 'a defect was found');
+    });
     if (noted) then();
   };
   return (

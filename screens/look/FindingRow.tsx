@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { decidedWords, seenWords } from '@/core/inspect/findingWords';
-import { struckIn } from '@/core/records/change';
+import { withStruck } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import type { Finding } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
@@ -17,10 +17,7 @@ export function FindingRow({ job, finding }: { readonly job: Job; readonly findi
   const palette = usePalette();
   const { write } = useWriting(job);
   const strike = () =>
-    void write((j, { at, by }) => ({
-      ...j,
-      findings: struckIn(j.findings, (f) => f.id === finding.id, { at, by, why: 'struck' }),
-    }));
+    void write((j, { at, by }) => withStruck(j, [finding.id], { at, by, why: 'struck' }));
   return (
     <View style={[styles.box, { borderColor: palette.line }]}>
       <View style={styles.row}>

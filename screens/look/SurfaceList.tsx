@@ -35,7 +35,7 @@ export function SurfaceList(props: Props) {
       : state === 'sound'
         ? 'sound'
         : findings.map((f) => `${seenWords(f, unit)}: ${decidedWords(f)}`).join('; ');
-  const parts = pumpOf(job.sheet).parts.filter(({ id }) =>
+  const parts = pumpOf(job.sheet).kinds.filter(({ id }) =>
     looked.some((l) => l.surface.part === id),
   );
   return (

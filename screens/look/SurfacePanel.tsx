@@ -3,6 +3,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Looked } from '@/core/inspect/looking';
 import { placedSurfaces } from '@/core/inspect/spot';
+import { record } from '@/core/journal/commands';
 import { partName } from '@/core/pumps/registry';
 import { defectsOf } from '@/core/pumps/teardown/defects';
 import type { Surface } from '@/core/pumps/teardown/teardown';
@@ -29,6 +30,7 @@ interface Props {
 }
 
 const soundly = (surface: Surface) => ({
+  kind: 'finding' as const,
   surface: surface.id,
   defect: null,
   nail: null,
@@ -53,13 +55,9 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
   const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
 
   const sound = async (surfaces: readonly Surface[]) => {
-    const noted = await write((j, made) => ({
-      ...j,
-      findings: [
-        ...j.findings,
-        ...surfaces.map((s, i) => ({ ...made, id: `${made.id}-${i}`, ...soundly(s) })),
-      ],
-    }));
+    const noted = await write((j, made) =>
+      record(j, ...surfaces.map((s, i) => ({ ...made, id: `${made.id}-${i}`, ...soundly(s) }))),
+    );
     if (noted) onDone();
   };
   return (

@@ -1,4 +1,5 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { ledgerOf } from '@/core/journal/ledger';
 import type { Assessment } from '@/core/judge/assess';
 import { conventionWords } from '@/core/judge/limits';
 import { dimensionsFor } from '@/core/pumps/registry';
@@ -26,8 +27,8 @@ function evidenceFor(job: Job, a: Assessment, all: readonly Assessment[]): Readi
   const dimensions = all
     .filter((other) => parts.includes(other.characteristic.id))
     .flatMap((other) => dimensionsFor(other.characteristic));
-  return job.readings
-    .filter((r) =>
+  return ledgerOf(job)
+    .readings.filter((r) =>
       r.kind === 'size' ? dimensions.includes(r.dimension) : parts.includes(r.characteristic),
     )
     .reverse();

@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Assessment } from '@/core/judge/assess';
 import type { Way } from '@/core/pumps/family';
 import { waysOf } from '@/core/pumps/registry';
-import { lastStanding } from '@/core/records/change';
+import { lastStanding } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import { useWide } from '@/ui/useWidth';
 import { FootButton } from '@/ui/FootButton';

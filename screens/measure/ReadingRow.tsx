@@ -6,7 +6,7 @@ import { readingDetail, readingFigure } from '@/core/judge/words';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import type { Reading } from '@/core/records/parts';
-import { placeOf, targetOf } from '@/core/records/target';
+import { placeOf, targetOf } from '@/core/journal/target';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';

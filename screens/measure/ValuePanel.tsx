@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View, type TextInput as NativeInput } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
@@ -47,7 +48,7 @@ function understand(text: string, kind: LengthKind, unit: 'mm' | 'in' | 'thou'):
 
 /** The last reading of the same thing, as it was entered: gears and pockets repeat themselves. */
 function lastEntry(job: Job, step: ReadStep): string | null {
-  const last = job.readings.findLast((r) =>
+  const last = ledgerOf(job).readings.findLast((r) =>
     step.way === 'size'
       ? r.kind === 'size' && r.dimension === step.dimension.id
       : r.kind === 'swing' && r.characteristic === step.characteristic,
@@ -175,7 +176,7 @@ function useTool(job: Job, step: ReadStep): string {
   const instrument =
     step.way === 'size' ? gaugeFor(shop, job, step.dimension) : indicatorFor(shop, job);
   if (!instrument) return 'No instrument of this kind on the list: add it under Shop.';
-  const { state } = zeroAt(instrument, [...shop.zeros, ...job.zeros], now());
+  const { state } = zeroAt(instrument, [...shop.zeros, ...ledgerOf(job).zeros], now());
   return [`With ${instrument.name}`, ZERO_WORD[state]].filter(Boolean).join(' · ');
 }
 

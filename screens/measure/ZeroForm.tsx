@@ -1,5 +1,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
+import { record } from '@/core/journal/commands';
+import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { format } from 'date-fns/format';
@@ -8,7 +10,7 @@ import { ZERO_WORD } from '@/core/judge/words';
 import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { Instrument } from '@/core/records/instrument';
 import type { Job } from '@/core/records/job';
-import { now } from '@/data/create';
+import { newId, now } from '@/data/create';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -26,7 +28,7 @@ export function ZeroForm({ job, instrument, change }: Props) {
   const shop = useShop();
   const { apply: changeShop, error } = useChangeShop();
   const { unit } = shop;
-  const zero = zeroAt(instrument, [...shop.zeros, ...job.zeros], now());
+  const zero = zeroAt(instrument, [...shop.zeros, ...ledgerOf(job).zeros], now());
   const { control, handleSubmit, reset } = useForm({
     resolver: yupResolver(zeroFields(unit)),
     defaultValues: { standard: '', read: '' },
@@ -37,7 +39,9 @@ export function ZeroForm({ job, instrument, change }: Props) {
       at: now(),
       by: shop.person || job.by,
     });
-    const stored = await change((j) => ({ ...j, zeros: [...j.zeros, check] }));
+    const stored = await change((j) =>
+      record(j, { ...check, kind: 'zero', id: newId(), struck: null }),
+    );
     if (!stored) return;
     // The shop keeps the newest of each instrument, so that the next job knows of it.
     await changeShop((s) => ({

@@ -1,4 +1,5 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
+import { ledgerOf } from '@/core/journal/ledger';
 import { assessJob, type Assessment } from '@/core/judge/assess';
 import { conflictsWith } from '@/core/judge/conflict';
 import { doubtOfSize, doubtOfSwing } from '@/core/judge/doubt';
@@ -6,7 +7,7 @@ import { gaugeFor, indicatorFor, sizeReadingOf, swingReadingOf } from '@/core/ju
 import { movedOn, nextStep, type Step } from '@/core/judge/next';
 import type { LeafStep } from '@/core/judge/leaves';
 import type { Felt } from '@/core/metrology/bracket';
-import { lastStanding, withReading, withStruck } from '@/core/records/change';
+import { lastStanding, withReading, withStruck } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import type { LeafReading, Reading, Source, TouchFelt } from '@/core/records/parts';
 import { newId, now } from '@/data/create';
@@ -117,6 +118,7 @@ export function useMeasuring(job: Job): Measuring {
       characteristic: step.characteristic,
       station: step.station.id,
       leaves_mm: [...step.stack.leaves_mm],
+      marked_mm: null,
       felt,
       struck: null,
     };
@@ -158,7 +160,7 @@ export function useMeasuring(job: Job): Measuring {
     if ((step?.way !== 'size' && step?.way !== 'swing') || held) return false;
     const { text, unit, read_mm, source } = figure;
     const entry = { id: newId(), at: now(), by, text, unit, read_mm, source };
-    const room = { instruments: shop.instruments, zeros: [...shop.zeros, ...job.zeros] };
+    const room = { instruments: shop.instruments, zeros: [...shop.zeros, ...ledgerOf(job).zeros] };
     if (step.way === 'size') {
       const { dimension, station } = step;
       const reading = sizeReadingOf(job, room, dimension, station.id, entry);

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { readingsCsv } from '@/core/records/csv';
+import { readingsCsv } from '@/core/report/csv';
 import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
 import { useRecord, useShop } from '@/data/hooks';

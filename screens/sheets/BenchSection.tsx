@@ -35,7 +35,7 @@ interface Props {
 export function BenchSection({ sheet, unit }: Props) {
   const { control, setValue } = useFormContext<SheetForm>();
   const [strip, renew, book] = useWatch({ control, name: ['strip', 'renew', 'book'] });
-  const parts = pumpOf(sheet).parts.map((p) => ({ value: p.id, name: p.name }));
+  const parts = pumpOf(sheet).kinds.map((p) => ({ value: p.id, name: p.name }));
   const surfaces = teardownOf(sheet).surfaces.map((s) => ({ value: s.id, name: s.name }));
   const defects = DEFECTS.map((d) => ({ value: d.id, name: d.name }));
   const dirty = { shouldDirty: true };

@@ -3,7 +3,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { pumpOf } from '@/core/pumps/registry';
-import { FileError } from '@/core/records/file';
+import { FileError } from '@/core/records/problems';
 import { limitsCsv, withLimitsCsv } from '@/core/records/limitsCsv';
 import type { Sheet } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';

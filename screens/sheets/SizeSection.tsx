@@ -11,7 +11,7 @@ import type { SheetForm } from './sheetForm';
 /** Nominal sizes, what the parts are made of, how hot they run, and the gasket. */
 export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
   const { control } = useFormContext<SheetForm>();
-  const { parts, dimensions } = pumpOf(sheet);
+  const { kinds, dimensions } = pumpOf(sheet);
   return (
     <>
       <Heading>Nominal sizes</Heading>
@@ -34,7 +34,7 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         Usual expansions, 1e-6/K: die-cast aluminium 21–23, cast iron 10.5, steel 11.7, bronze 18,
         carbon vane 4–6.
       </Words>
-      {parts.map((p) => (
+      {kinds.map((p) => (
         <View key={p.id} style={styles.row}>
           <Field
             control={control}

@@ -24,7 +24,7 @@ const FITS = [
 export function VariantSection({ sheet }: { readonly sheet: Sheet }) {
   const { control, setValue } = useFormContext<SheetForm>();
   const [key, variants, mixes] = useWatch({ control, name: ['key', 'variants', 'mixes'] });
-  const parts = pumpOf(sheet).parts.map((p) => ({ value: p.id, name: p.name }));
+  const parts = pumpOf(sheet).kinds.map((p) => ({ value: p.id, name: p.name }));
   const names = variants.map((v) => ({ value: v.id, name: v.name || 'not named' }));
   const dirty = { shouldDirty: true };
   return (

@@ -56,7 +56,7 @@ function byId<T, R>(list: readonly T[], id: (item: T) => string, of: (item: T) =
 
 /** The sheet as text, lengths in the shop's unit. Figures that the sheet does not give are empty. */
 export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
-  const { characteristics, dimensions, parts } = pumpOf(sheet);
+  const { characteristics, dimensions, kinds } = pumpOf(sheet);
   const text = (mm: number | null | undefined, kind: LengthKind) =>
     mm == null ? '' : formatLength(mm, kind, unit);
   const limitOf = (tier: string, c: { id: string; quantity: LengthKind }): LimitFields => {
@@ -80,7 +80,7 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
       Object.entries(sheet.geometry).map(([field, value]) => [field, geometryText(value)]),
     ),
     materials: byId(
-      parts,
+      kinds,
       (p) => p.id,
       ({ id }) => {
         const m = sheet.materials.find((other) => other.part === id);
@@ -164,7 +164,7 @@ function readLimits(form: SheetForm, pumped: Sheet, before: SheetForm, read: Rea
 }
 
 function readMaterials(form: SheetForm, pumped: Sheet, read: Reader): Sheet['materials'] {
-  return pumpOf(pumped).parts.flatMap(({ id }) => {
+  return pumpOf(pumped).kinds.flatMap(({ id }) => {
     const fields = form.materials[id];
     if (!fields || [fields.name, fields.alpha, fields.hot].every((t) => t.trim() === '')) return [];
     const path = `materials.${id}`;

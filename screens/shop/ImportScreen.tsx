@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { FileError, type FileProblem } from '@/core/records/file';
+import { FileError, type FileProblem } from '@/core/records/problems';
 import { chooseText } from '@/data/save';
 import { applyImport, planImport, type Effect, type Planned } from '@/data/transfer';
 import { Notice } from '@/ui/Notice';

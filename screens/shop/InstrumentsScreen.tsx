@@ -1,10 +1,11 @@
+import { NEW_SHOP } from '@/core/records/shop';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { zeroAt } from '@/core/judge/gauges';
 import { ZERO_WORD } from '@/core/judge/words';
 import { formatLength, formatWithUnit } from '@/core/quantity/format';
-import type { Instrument } from '@/core/records/instrument';
+import type { FeelerSetRecord, Instrument } from '@/core/records/instrument';
 import type { Shop } from '@/core/records/shop';
 import { newId, now } from '@/data/create';
 import { useChangeShop, useShop } from '@/data/hooks';
@@ -106,9 +107,9 @@ export function InstrumentsScreen() {
             feelers: [
               ...s.feelers,
               {
+                ...(NEW_SHOP.feelers[0] as FeelerSetRecord),
                 name: `Leaf set ${String.fromCharCode(65 + s.feelers.length)}`,
                 leaves_mm: s.feelers[0]?.leaves_mm ?? [0.05],
-                maxStack: 2,
               },
             ],
           }))

@@ -81,6 +81,8 @@ export function instrumentFromForm(
       errors[field] = error.message;
     }
   }
+  // The instrument’s own part of its uncertainty keeps its share.
+  if (before.u_mm > 0) record.own_mm = (before.own_mm / before.u_mm) * Number(record.u_mm);
   if (!Number.isInteger(record.zeroDays)) {
     errors.zeroDays = 'Whole days: 0 where it needs no zero, 1 for every day.';
   }
@@ -113,7 +115,8 @@ export function feelerFromForm(
       return { ok: false, errors: { leaves: error.message } };
     }
   }
-  const record = { ...before, name: form.name.trim(), leaves_mm };
+  const mics = before.mics.filter((m) => leaves_mm.includes(m.leaf_mm));
+  const record = { ...before, name: form.name.trim(), leaves_mm, mics };
   return validated(feelerSet, record, (path) => (path.startsWith('leaves_mm') ? 'leaves' : path));
 }
 
@@ -142,6 +145,7 @@ export function newInstrument(id: string): Instrument {
     to_mm: 25,
     resolution_mm: 0.001,
     u_mm: 0.002,
+    own_mm: 0.001,
     zeroDays: 1,
   };
 }

@@ -4,7 +4,7 @@ import { Button } from 'react-native-paper';
 import type { Stripped } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
 import { wayRoundOf } from '@/core/pumps/teardown/wayRound';
-import { replacing } from '@/core/records/change';
+import { replace } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import type { StripNote } from '@/core/records/teardown';
 import { Choice } from '@/ui/Choice';
@@ -45,14 +45,10 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
   const wide = useWide();
 
   const take = async (chosen: string) => {
-    const noted = await write((j, made) => ({
-      ...j,
-      strip: replacing(
-        j.strip,
-        { ...made, step: step.id, way: chosen, state, remark: remark.trim() },
-        (n) => n.step === step.id,
-      ),
-    }));
+    const noted = await write((j, made) => {
+      const fresh = { ...made, step: step.id, way: chosen, state, remark: remark.trim() };
+      return replace<Job, StripNote>(j, { ...fresh, kind: 'strip' }, (n) => n.step === step.id);
+    });
     if (noted) onNoted();
   };
   return (

@@ -19,7 +19,7 @@ const SAID: Readonly<
 export function MixPanel({ job }: { readonly job: Job }) {
   const { write } = useWriting(job);
   const { variants } = job.sheet;
-  const { parts } = pumpOf(job.sheet);
+  const { kinds } = pumpOf(job.sheet);
   const nameOf = (id: string | null) => variants.find((v) => v.id === id)?.name ?? 'not said';
   const partOf = (id: string) => partName(job.sheet, id);
   const mixed = mixOf(job);
@@ -51,7 +51,7 @@ export function MixPanel({ job }: { readonly job: Job }) {
           </View>
         );
       })}
-      {parts.map(({ id, name }) => (
+      {kinds.map(({ id, name }) => (
         <Pick
           key={id}
           label={`${name} of`}

@@ -1,7 +1,8 @@
 import { unparse } from 'papaparse';
-import type { Job } from './job';
-import type { Reading } from './parts';
-import { targetOf } from './target';
+import { ledgerOf } from '../journal/ledger';
+import { targetOf } from '../journal/target';
+import type { Job } from '../records/job';
+import type { Reading } from '../records/parts';
 
 const COLUMNS = [
   'tag',
@@ -53,7 +54,7 @@ function ownCells(r: Reading): Row {
  * spreadsheet would run as a formula is defused with a leading apostrophe.
  */
 export function readingsCsv(job: Job): string {
-  const rows = job.readings.map((r): Row => {
+  const rows = ledgerOf(job).readings.map((r): Row => {
     const { at, by, instrument, kind, station: place, struck } = r;
     return {
       ...{ tag: job.tag, at, by, instrument, kind, place },

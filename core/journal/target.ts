@@ -1,6 +1,6 @@
 import type { Station } from '../pumps/family';
 import { characteristicOf, dimensionOf, type PumpKind } from '../pumps/registry';
-import type { Reading } from './parts';
+import type { Reading } from '../records/parts';
 
 /** What a reading is of, and the places where that is measured. */
 export interface Target {

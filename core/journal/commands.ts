@@ -1,0 +1,65 @@
+import type { Entry, Operation, StrikeEntry, ZeroEntry } from '../records/entry';
+import type { Job } from '../records/job';
+import type { Reading, Strike } from '../records/parts';
+import type { AlsoAnswer, Finding, StripNote } from '../records/teardown';
+import { strikeId } from '../records/strikeId';
+import { append, ledgerOf } from './ledger';
+
+/** Whatever is written down on a job, as it stands before anybody struck it. */
+export type Item = Reading | Operation | Finding | StripNote | AlsoAnswer | ZeroEntry;
+
+const entryOf = ({ struck: _, ...entry }: Item): Entry => entry as Entry;
+
+/** Adds to the end of a job's journal, in the order given. */
+export function record<J extends Pick<Job, 'journal'>>(job: J, ...items: readonly Item[]): J {
+  return append(job, items.map(entryOf));
+}
+
+/** Adds a reading to the end of a job's journal. */
+export const withReading = (job: Job, reading: Reading): Job => record(job, reading);
+
+/** Makes the entry that strikes others through. */
+export const strikeEntry = (
+  of: readonly [string, ...string[]],
+  { at, by, why }: Strike,
+): StrikeEntry => ({ kind: 'strike', id: strikeId(of[0]), at, by, why, of: [...of] });
+
+/** Lists everything on a job that can be struck through. */
+const itemsOf = (job: Pick<Job, 'journal'>): Item[] => Object.values(ledgerOf(job)).flat();
+
+/** Strikes what is meant and still stands; it stays in the journal, and no longer counts. */
+export function strikeWhere<J extends Pick<Job, 'journal'>>(
+  job: J,
+  meant: (item: Item) => boolean,
+  strike: Strike,
+): J {
+  const [first, ...rest] = itemsOf(job).filter((item) => item.struck === null && meant(item));
+  if (!first) return job;
+  return append(job, [strikeEntry([first.id, ...rest.map((item) => item.id)], strike)]);
+}
+
+/** Strikes entries by their ids; those that are struck already stay as they are. */
+export const withStruck = (job: Job, ids: readonly string[], strike: Strike): Job =>
+  strikeWhere(job, ({ id }) => ids.includes(id), strike);
+
+/** Adds an entry that takes the place of others: those of its kind that are meant are struck through. */
+export function replace<J extends Pick<Job, 'journal'>, T extends Item>(
+  job: J,
+  next: T,
+  meant: (item: T) => boolean,
+  why = 'noted again',
+): J {
+  const { at, by } = next;
+  const same = (item: Item) => item.kind === next.kind && meant(item as T);
+  return record(strikeWhere(job, same, { at, by, why }), next);
+}
+
+/** Returns the last reading or operation that still counts: what Undo strikes. */
+export function lastStanding(job: Pick<Job, 'journal'>): Reading | Operation | null {
+  const { readings, operations } = ledgerOf(job);
+  const place = new Map(job.journal.map(({ id }, i) => [id, i]));
+  const last = [readings, operations].flatMap<Reading | Operation>(
+    (list) => list.findLast((item) => item.struck === null) ?? [],
+  );
+  return last.sort((a, b) => (place.get(b.id) ?? 0) - (place.get(a.id) ?? 0))[0] ?? null;
+}

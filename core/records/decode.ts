@@ -1,0 +1,40 @@
+import type { Schema } from 'yup';
+import { jobSchema, type Job } from './job';
+import { isLoose, migrate, type RecordKind } from './migrate';
+import { photoSchema, type Photo } from './photo';
+import { checked, FileError } from './problems';
+import { sheetSchema, type Sheet } from './sheet';
+import { shopSchema, type Shop } from './shop';
+import { studySchema, type Study } from './study';
+
+/** The kinds of record, each with its type. */
+export interface Kinds {
+  job: Job;
+  sheet: Sheet;
+  shop: Shop;
+  study: Study;
+  photo: Photo;
+}
+
+/** The schema of each kind of record, as the present version has it. */
+export const SCHEMA: Readonly<Record<RecordKind, Schema>> = {
+  job: jobSchema,
+  sheet: sheetSchema,
+  shop: shopSchema,
+  study: studySchema,
+  photo: photoSchema,
+};
+
+/**
+ * Reads a record of any version that ever landed: what is stored and what comes in a file go
+ * through here alike. It is brought up to the present version, then checked.
+ *
+ * @param value as it was parsed from JSON
+ * @throws FileError where it is newer than is known here, or does not hold to its schema
+ */
+export function decode<K extends RecordKind>(kind: K, value: unknown): Kinds[K] {
+  if (!isLoose(value)) {
+    throw new FileError([{ place: 'the record', message: 'Not a record of this app.' }]);
+  }
+  return checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value));
+}

@@ -1,0 +1,101 @@
+import { array, lazy, object, string, type InferType } from 'yup';
+import { WORKS } from '../pumps/family';
+import {
+  READING_SCHEMA,
+  finite,
+  identifier,
+  line,
+  made,
+  millimetres,
+  note,
+  type Kept,
+} from './parts';
+import { zeroCheck } from './instrument';
+import { alsoAnswer, finding, stripNote } from './teardown';
+
+/** One size that an operation moved, by how much ± how much; null where nobody said. */
+const sizeChange = object({
+  dimension: identifier(),
+  by_mm: finite()
+    .min(-50, 'Over 50 mm of metal')
+    .max(50, 'Over 50 mm of metal')
+    .nullable()
+    .defined(),
+  /** Standard uncertainty of that amount. */
+  u_mm: millimetres().required(),
+})
+  .noUnknown()
+  .required();
+
+/**
+ * Something that was done to a part: the sizes that it moved, or the part that it exchanged.
+ * What was read of them before belongs to the past from then on; nothing is struck through.
+ */
+export const operation = object({
+  ...made,
+  kind: string().oneOf(['operation']).required(),
+  part: identifier(),
+  work: string().oneOf(WORKS).required(),
+  changes: array(sizeChange).required().max(20),
+  remark: note().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** Takes entries made before it out of the count; they stay in the journal, with who, when and why. */
+export const strike = object({
+  ...made,
+  kind: string().oneOf(['strike']).required(),
+  of: array(identifier()).required().min(1),
+  why: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** A zero check made for the job. */
+export const zeroEntry = zeroCheck.shape({
+  ...made,
+  kind: string().oneOf(['zero']).required(),
+});
+
+/** The schema of each kind of entry in a journal. */
+export const ENTRY_SCHEMA = {
+  ...READING_SCHEMA,
+  strip: stripNote,
+  finding,
+  also: alsoAnswer,
+  zero: zeroEntry,
+  operation,
+  strike,
+} as const;
+
+export type EntryKind = keyof typeof ENTRY_SCHEMA;
+
+/** An entry as it is kept: never changed once it is in the journal. */
+export type Entry = { [K in EntryKind]: InferType<(typeof ENTRY_SCHEMA)[K]> }[EntryKind];
+
+export type Operation = Kept<InferType<typeof operation>>;
+export type SizeChange = Operation['changes'][number];
+export type StrikeEntry = InferType<typeof strike>;
+export type ZeroEntry = Kept<InferType<typeof zeroEntry>>;
+
+/** What stands for a value that names no kind of entry: its message says which kinds there are. */
+const unknownKind = object({
+  kind: string()
+    .oneOf(Object.keys(ENTRY_SCHEMA), 'Not a kind of entry that is known here')
+    .required(),
+});
+
+/** A journal: everything that was done on a job, in order, only ever added to. */
+export const journalSchema = array(
+  lazy((value: { kind?: unknown } | null | undefined) =>
+    typeof value?.kind === 'string' && Object.hasOwn(ENTRY_SCHEMA, value.kind)
+      ? ENTRY_SCHEMA[value.kind as EntryKind]
+      : unknownKind,
+  ),
+)
+  .required()
+  .test('once', 'An entry is there twice', (entries) => {
+    const ids = (entries ?? []).map((e) => (e as { id?: unknown } | null)?.id);
+    return new Set(ids).size === ids.length;
+  });

@@ -1,0 +1,118 @@
+import { readFileSync } from 'node:fs';
+import { assessJob } from '../judge/assess';
+import { ledgerOf } from '../journal/ledger';
+import { reportOf, type Report, type ReportRow } from '../report/report';
+import { decode } from './decode';
+import { readFile } from './file';
+import { FileError } from './problems';
+
+/** What version 1 wrote, and what it made of it; see fixtures/README.md. */
+const text = readFileSync('fixtures/v1/backup.json', 'utf8');
+const expected = JSON.parse(readFileSync('fixtures/v1/expected.json', 'utf8')) as Record<
+  string,
+  { verdicts: Record<string, string>; report: Report; thou: ReportRow[] }
+>;
+
+type Item = Record<string, unknown> & { id: string; struck: { why: string } | null };
+type Old = Record<'readings' | 'findings' | 'strip' | 'also', Item[]> & {
+  id: string;
+  zeros: Record<string, unknown>[];
+};
+const old = JSON.parse(text) as { jobs: Old[]; sheets: object[]; studies: object[]; shop: object };
+const now = readFile(text);
+const cases = old.jobs.map((before, i) => [before.id, before, now.jobs[i]!] as const);
+
+/** The swings of this job were made with a lever: their uncertainty is scaled now, as their value was. */
+const LEVERED = { job: 'v1-every-kind', row: 'Backlash' };
+
+describe('a backup of version 1', () => {
+  it('opens with every record', () => {
+    expect(now.jobs).toHaveLength(old.jobs.length);
+    expect(now.sheets).toHaveLength(old.sheets.length);
+    expect([now.studies.length, now.photos.length, now.shop?.person]).toEqual([1, 1, 'Runa T.']);
+    expect(now.shop?.feelers[1]).toMatchObject({ name: 'Inch set', mics: [], tolerance_mm: 0 });
+    expect(now.shop?.instruments.every((i) => i.own_mm === i.u_mm / 2)).toBe(true);
+  });
+
+  it.each(cases)('%s keeps every entry, in order, and who struck it and why', (_, before, job) => {
+    const ledger = ledgerOf(job);
+    for (const list of ['readings', 'findings', 'strip', 'also'] as const) {
+      expect(ledger[list].map((e) => [e.id, e.at, e.by, e.struck])).toEqual(
+        before[list].map((e) => [e.id, e.at, e.by, e.struck]),
+      );
+    }
+    expect(ledger.zeros.map(({ read_mm, at }) => ({ read_mm, at }))).toEqual(
+      before.zeros.map(({ read_mm, at }) => ({ read_mm, at })),
+    );
+    for (const [i, reading] of before.readings.entries()) {
+      const { dimension: _d, station: _s, u_mm: _u, ...same } = reading;
+      expect(ledger.readings[i]).toMatchObject(same);
+    }
+  });
+
+  it.each(cases)('%s is judged as it was', (id, _, job) => {
+    const verdicts = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+    expect(Object.fromEntries(verdicts)).toEqual(expected[id]!.verdicts);
+  });
+
+  it.each(cases)('%s reports what it did', (id, _, job) => {
+    const kept = ({ name }: ReportRow) => id !== LEVERED.job || name !== LEVERED.row;
+    const { report, thou } = expected[id]!;
+    const again = JSON.parse(JSON.stringify(reportOf(job, 'mm'))) as Report;
+    expect({ ...again, rows: again.rows.filter(kept) }).toEqual({
+      ...report,
+      rows: report.rows.filter(kept),
+    });
+    expect(reportOf(job, 'thou').rows.filter(kept)).toEqual(thou.filter(kept));
+    const [levered, was] = [again, report].map((r) => r.rows.find((row) => !kept(row)));
+    expect(levered?.verdict).toBe(was?.verdict);
+  });
+
+  it('splits the widths of two gears, with their nominal size', () => {
+    const stack = now.sheets.find((s) => s.family === 'external-gear')!;
+    const width = (id: string) => stack.nominal.find((n) => n.dimension === id)?.value_mm;
+    expect(width('drive-width')).toBeGreaterThan(0);
+    expect(width('idler-width')).toBe(width('drive-width'));
+    expect(width('gear-width')).toBeUndefined();
+  });
+});
+
+describe('a record', () => {
+  const problems = (value: unknown) => {
+    try {
+      decode('job', value);
+    } catch (error) {
+      if (error instanceof FileError) return error.problems;
+      throw error;
+    }
+    return [];
+  };
+  const v1 = () => structuredClone(old.jobs.at(-1)!) as unknown as Record<string, unknown>;
+
+  it('of a newer version is refused, and says so', () => {
+    expect(problems({ ...v1(), schema: 3 })).toEqual([
+      { place: 'schema', message: expect.stringMatching(/newer Dial Bench/) as string },
+    ]);
+  });
+  it('of an older shape than its version says is refused', () => {
+    const said = problems({ ...v1(), schema: 2 }).map((p) => `${p.place} ${p.message}`);
+    expect(said.join()).toMatch(/journal/);
+    const { also: _, ...less } = v1();
+    expect(problems(less)).toEqual([{ place: 'also', message: 'Missing, or not a list' }]);
+    const [first, ...rest] = v1().readings as object[];
+    const { struck: _s, ...unsaid } = first as Record<string, unknown>;
+    expect(problems({ ...v1(), readings: [unsaid, ...rest] })[0]?.place).toBe('readings[0].struck');
+  });
+  it.each([null, 7, 'text', [], { schema: 'one' }, {}, { schema: 1 }])(
+    'that is none (%j) is refused without harm',
+    (value) => expect(problems(value).length).toBeGreaterThan(0),
+  );
+  it('with an id twice gets another for the second, and loses neither', () => {
+    const job = v1();
+    const readings = job.readings as Item[];
+    const twice = [...readings, { ...readings[0]!, struck: null }];
+    const opened = decode('job', { ...job, readings: twice });
+    expect(ledgerOf(opened).readings).toHaveLength(twice.length);
+    expect(new Set(opened.journal.map((e) => e.id)).size).toBe(opened.journal.length);
+  });
+});

@@ -1,0 +1,37 @@
+import { ValidationError, type Schema } from 'yup';
+
+/** One thing that is wrong with a record or a file, and where: a line and column, or the path of a field. */
+export interface FileProblem {
+  readonly place: string;
+  readonly message: string;
+}
+
+/** A record or a file that was refused whole, with everything that is wrong with it. */
+export class FileError extends Error {
+  constructor(readonly problems: readonly FileProblem[]) {
+    super(problems.map((p) => `${p.place}: ${p.message}`).join('\n'));
+    this.name = 'FileError';
+  }
+}
+
+/** Problems listed at most: past that a file is simply not ours. */
+const MOST_PROBLEMS = 20;
+
+/**
+ * Checks a value against a schema and says everything that is wrong with it.
+ *
+ * @throws FileError with the path of each field that is wrong
+ */
+export function checked<T>(schema: Schema, value: unknown): T {
+  try {
+    return schema.validateSync(value, { strict: true, abortEarly: false }) as T;
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const inner = error.inner.length > 0 ? error.inner : [error];
+    throw new FileError(
+      inner
+        .slice(0, MOST_PROBLEMS)
+        .map((e) => ({ place: e.path || 'the file', message: e.message })),
+    );
+  }
+}

@@ -1,0 +1,61 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { assessJob } from '../core/judge/assess';
+import { ledgerOf } from '../core/journal/ledger';
+import { change, load, loadAll, loadBriefs, UnreadableRecord } from './records';
+import { readText, writeTexts } from './storage';
+
+/** What the code of version 1 put into the browser's storage, key by key; see fixtures/README.md. */
+const stored = JSON.parse(readFileSync('fixtures/v1/storage.json', 'utf8')) as Record<
+  string,
+  string
+>;
+const expected = JSON.parse(readFileSync('fixtures/v1/expected.json', 'utf8')) as Record<
+  string,
+  { verdicts: Record<string, string> }
+>;
+
+beforeAll(async () => {
+  Object.defineProperty(globalThis.crypto, 'randomUUID', { value: randomUUID });
+  Object.defineProperty(navigator, 'locks', {
+    value: { request: (_: string, work: () => Promise<unknown>) => work() },
+  });
+  await writeTexts(stored);
+});
+
+describe('a store that version 1 wrote', () => {
+  const count = (kind: string) =>
+    Object.keys(stored).filter((k) => k.startsWith(`${kind}/`)).length;
+
+  it.each(['job', 'sheet', 'study', 'photo', 'shop'] as const)('opens every %s', async (kind) => {
+    const { records, unreadable } = await loadAll(kind);
+    expect(unreadable).toEqual([]);
+    expect(records).toHaveLength(count(kind));
+  });
+  it('is judged as it was, though its seals still match', async () => {
+    const { records } = await loadAll('job');
+    for (const job of records) {
+      const verdicts = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+      expect(Object.fromEntries(verdicts)).toEqual(expected[job.id]!.verdicts);
+    }
+    expect(await loadBriefs()).toHaveLength(records.length);
+  });
+  it('is written on in the present version, with nothing lost', async () => {
+    const id = 'v1-every-kind';
+    const before = (await load('job', id))!;
+    const after = await change('job', id, (j) => ({ ...j, unit: 'Gritter 10' }));
+    expect(ledgerOf(after)).toEqual(ledgerOf(before));
+    expect(JSON.parse((await readText(`job/${id}`))!)).toMatchObject({ schema: 2 });
+    await load('sheet', 'demo-sheet-veltrane-t6');
+    expect(await load('job', id)).toEqual(after);
+  });
+  it('sets a record of a newer version aside, untouched, and opens the rest', async () => {
+    const raw = JSON.stringify({ schema: 9, id: 'later', shape: 'unknown' });
+    await writeTexts({ 'job/later': raw, 'seal/job/later': 'job 9 1 1 1' });
+    await expect(load('job', 'later')).rejects.toThrow(/newer Dial Bench/);
+    await expect(change('job', 'later', (j) => j)).rejects.toThrow(UnreadableRecord);
+    const { records, unreadable } = await loadAll('job');
+    expect([records.length, unreadable.length]).toEqual([count('job'), 1]);
+    expect(await readText('job/later')).toBe(raw);
+  });
+});
