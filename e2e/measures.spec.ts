@@ -69,6 +69,7 @@ test('a sheet of one’s own, from its first line to the verdict on a pump', asy
   await page.goto('/');
   await newJob(page, 'T-500', 'Oskerry G9');
   await turnTo(page, 'Tip, lobe on lobe');
+  await expect(page.getByRole('heading', { name: 'Tip, lobe on lobe' })).toBeVisible();
   while ((await page.getByRole('heading', { name: 'Tip, lobe on lobe' }).count()) > 0) {
     await feel(page, 0.12);
   }
