@@ -3,7 +3,7 @@ import { ledgerOf, type Ledger } from './ledger';
 import type { Job } from '../records/job';
 
 /**
- * Returns a job whose journal holds other lists than it did, for what-if questions and tests: the
+ * Returns a job whose journal holds other lists than it did, for tests and what-if questions: the
  * journal is written anew, in the order of the moments.
  */
 export function relisted<J extends Pick<Job, 'journal'>>(job: J, lists: Partial<Ledger>): J {

@@ -2,7 +2,7 @@ import type { Station } from '../pumps/family';
 import { characteristicOf, dimensionOf, type PumpKind } from '../pumps/registry';
 import type { Reading } from '../records/parts';
 
-/** What a reading is of, and the places where that is measured. */
+/** The characteristic or size that a reading is of, with the places where it is measured. */
 export interface Target {
   readonly id: string;
   readonly name: string;

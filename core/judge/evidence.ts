@@ -76,6 +76,7 @@ export function overStations(stations: readonly StationEvidence[]): Bounds | nul
     }));
 }
 
+/** Returns the bounds that leaves give, in mm, as the smallest and the largest that a gap can be. */
 export function extremesOf(bounds: Bounds): Extremes {
   return {
     smallest: { kind: 'bracket', ...bracketOf(bounds.smallest) },

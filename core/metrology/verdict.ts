@@ -9,6 +9,7 @@ export interface Window {
   readonly upper: number;
 }
 
+/** Returns limits in mm as a window; a side without a limit is infinite. */
 export function windowOf(limits: Limits): Window {
   return { lower: limits.lower_mm ?? -Infinity, upper: limits.upper_mm ?? Infinity };
 }

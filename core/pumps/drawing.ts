@@ -185,6 +185,12 @@ export type PlacementTable<G> = Readonly<
   Record<string, (geometry: G, station: string) => Placement>
 >;
 
+/**
+ * Returns where the instrument goes for a target at a station: on the relief valve for what is of
+ * that, else by the family's table; in the middle of the body where the table does not list it.
+ *
+ * @param extent_mm half the side of the drawing
+ */
 export function placed<G>(
   table: PlacementTable<G>,
   geometry: G,

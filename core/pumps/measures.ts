@@ -83,6 +83,7 @@ export const insideBore = (what: string): Station[] => [
   place('rear-b', 'rear, 90° on', `Bore gauge in the ${what}, near the rear, 90° on.`),
 ];
 
+/** Makes a size of a part: what it is read with, and the places where. */
 export function dimension(
   id: string,
   name: string,

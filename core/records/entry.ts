@@ -79,7 +79,7 @@ export type SizeChange = Operation['changes'][number];
 export type StrikeEntry = InferType<typeof strike>;
 export type ZeroEntry = Kept<InferType<typeof zeroEntry>>;
 
-/** What stands for a value that names no kind of entry: its message says which kinds there are. */
+/** Refuses a value that names no kind of entry. */
 const unknownKind = object({
   kind: string()
     .oneOf(Object.keys(ENTRY_SCHEMA), 'Not a kind of entry that is known here')

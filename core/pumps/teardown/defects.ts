@@ -88,6 +88,7 @@ export function defectsOf(kind: SurfaceKind): readonly Defect<DefectId>[] {
   return DEFECTS.filter((d) => d.on.includes(kind));
 }
 
+/** Returns a defect by its id: its name, how it looks, and where it occurs. */
 export function defectOf(id: DefectId): Defect<DefectId> {
   // The list holds every id of the type.
   return DEFECTS.find((d) => d.id === id) as Defect<DefectId>;
