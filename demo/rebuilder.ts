@@ -30,7 +30,14 @@ export function feel(stack_mm: number, [smallest, largest]: readonly [number, nu
 const shown = (mm: number): string => mm.toFixed(3);
 
 /** What an honest hand reads or feels at a step. */
-function readingAt(step: Step, job: Job, room: ToolRoom, hidden: Hidden, id: string, at: string) {
+export function readingAt(
+  step: Step,
+  job: Job,
+  room: ToolRoom,
+  hidden: Hidden,
+  id: string,
+  at: string,
+) {
   const { by } = job;
   const entry = (mm: number) => ({
     ...{ id, at, by, unit: 'mm' as const, source: 'typed' as const },

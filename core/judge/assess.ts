@@ -1,6 +1,7 @@
 import type { Limits } from '../metrology/bracket';
 import { conformityOfRange, type DecisionRule } from '../metrology/conformity';
-import { ends, isOpen, sumOf, uncertainty, type Estimate } from '../metrology/estimate';
+import { isOpen, sumOf, type Estimate } from '../metrology/estimate';
+import { extremesOf, type Extremes } from '../metrology/extremes';
 import { ladderOf, type Ladder } from '../metrology/feeler';
 import type { Tilt } from '../metrology/tilt';
 import { proven, windowOf, type Verdict } from '../metrology/verdict';
@@ -11,7 +12,6 @@ import type { Job } from '../records/job';
 import type { Reading, TouchReading } from '../records/parts';
 import type { Sheet } from '../records/sheet';
 import {
-  extremesOf,
   leafEvidence,
   overStations,
   sizedEvidence,
@@ -19,15 +19,12 @@ import {
   swingEvidence,
   tiltEvidence,
   touchEvidence,
-  type Extremes,
   type StationEvidence,
 } from './evidence';
 import { heatShift } from './heat';
 import { leavesCanDecide, stackAdvice } from './leaves';
 import { heldLimits, type HeldLimits } from './limits';
-
-/** Which evidence an end of the range rests on. */
-export type Source = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
+import { disagreeing, tightest, type Known, type Source } from './known';
 
 /** What the evidence says of one characteristic, and how it stands against its limits. */
 export interface Assessment {
@@ -57,34 +54,7 @@ export interface Assessment {
   readonly heatShift_mm: number | null;
 }
 
-/** One kind of evidence and what it says. */
-interface Known {
-  readonly source: Source;
-  readonly extremes: Extremes;
-}
-
-/** The tightest of several kinds of evidence at one end of the range; the first of equals. */
-function tightest(known: readonly Known[], end: keyof Extremes): Known | undefined {
-  return known.reduce<Known | undefined>(
-    (best, k) =>
-      !best || uncertainty(k.extremes[end]) < uncertainty(best.extremes[end]) ? k : best,
-    undefined,
-  );
-}
-
-const apart = (a: Estimate, b: Estimate): boolean =>
-  ends(a)[1] < ends(b)[0] || ends(b)[1] < ends(a)[0];
-
-const disagreeing = (known: readonly Known[]): boolean =>
-  known.some((a, i) =>
-    known
-      .slice(i + 1)
-      .some(
-        (b) =>
-          apart(a.extremes.smallest, b.extremes.smallest) ||
-          apart(a.extremes.largest, b.extremes.largest),
-      ),
-  );
+const isSoft = (e: Estimate): boolean => e.kind === 'bracket' && e.soft !== undefined;
 
 function judge(
   smallest: Estimate,
@@ -94,6 +64,12 @@ function judge(
   moreToLearn: boolean,
 ): Pick<Assessment, 'verdict' | 'probability'> {
   const window = windowOf(limits);
+  if (isSoft(smallest) || isSoft(largest)) {
+    const likely = conformityOfRange(smallest, largest, limits, rule);
+    return likely.verdict === 'close' && moreToLearn
+      ? { verdict: 'open', probability: null }
+      : likely;
+  }
   if (smallest.kind === 'bracket' && largest.kind === 'bracket') {
     const span = (b: { lo_mm: number; hi_mm: number | null }) => ({
       lo: b.lo_mm,
@@ -127,7 +103,7 @@ function assessMeasured(
   ladder: Ladder,
 ): Assessment {
   const { sheet } = job;
-  const stations = leafEvidence(c, readings, ladder.dragBand_mm);
+  const stations = leafEvidence(c, readings, ladder);
   const tried = stations.some((s) => s.tries.length > 0);
   const bounds = tried ? overStations(stations) : null;
   const seen = overStations(stations.filter((s) => s.tries.length > 0));
@@ -142,7 +118,7 @@ function assessMeasured(
     : null;
   const touches = touchEvidence(c, readings);
   const all = [
-    ...known('leaves', bounds ? extremesOf(bounds) : null),
+    ...known('leaves', bounds ? extremesOf(bounds, ladder.soft) : null),
     ...known('sizes', sized.extremes),
     ...known('indicator', swingEvidence(c, readings)),
     ...known('depths', tilted?.extremes ?? null),
@@ -154,7 +130,7 @@ function assessMeasured(
     characteristic: c,
     limits,
     stations,
-    soFar: seen ? extremesOf(seen) : null,
+    soFar: seen ? extremesOf(seen, ladder.soft) : null,
     source: { smallest: least?.source ?? 'leaves', largest: most?.source ?? 'leaves' },
     both: all.length > 1,
     disagree: disagreeing(all),

@@ -1,4 +1,5 @@
 import { afterTry, NO_EVIDENCE, stackOf, type Try } from '../metrology/bracket';
+import { ladderOf } from '../metrology/feeler';
 import type { Job } from '../records/job';
 import { countingReadings } from '../journal/eras';
 import type { LeafReading } from '../records/parts';
@@ -11,8 +12,9 @@ import type { LeafReading } from '../records/parts';
 export function conflictsWith(
   job: Job,
   at: Pick<LeafReading, 'characteristic' | 'station'>,
-  fresh: Try,
+  fresh: Try & { readonly marked_mm?: readonly number[] | null },
 ): LeafReading[] {
+  const { dragBand_mm, slack_mm, softOf } = ladderOf(job.feeler);
   const here = countingReadings(job).filter(
     (r): r is LeafReading =>
       r.kind === 'leaf' && r.characteristic === at.characteristic && r.station === at.station,
@@ -20,7 +22,11 @@ export function conflictsWith(
   const after = (tries: readonly Try[]) =>
     tries.reduce<ReturnType<typeof afterTry>>(
       (bounds, t) =>
-        bounds && afterTry(bounds, stackOf(t.leaves_mm), t.felt, job.feeler.dragBand_mm),
+        bounds &&
+        afterTry(bounds, stackOf(t.leaves_mm), t.felt, dragBand_mm, {
+          soft_mm: softOf(t),
+          slack_mm,
+        }),
       NO_EVIDENCE,
     );
   if (after([...here, fresh])) return [];

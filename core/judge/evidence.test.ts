@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { feel } from '../../demo/rebuilder';
-import { DRAG_BAND_MM } from '../metrology/bracket';
+import { ladderOf } from '../metrology/feeler';
 import { VELTRANE_T6 } from '../../demo/sheets';
 import { characteristicOf } from '../pumps/registry';
 import type { LeafReading, SizeReading } from '../records/parts';
@@ -8,6 +8,7 @@ import { leafEvidence, overStations, sizedEvidence } from './evidence';
 
 const FACE = characteristicOf(VELTRANE_T6, 'face-drive');
 const LEAVES = [0.02, 0.03, 0.04, 0.05, 0.06, 0.08];
+const LADDER = ladderOf({ leaves_mm: LEAVES, maxStack: 1 });
 
 const common = { at: '2026-11-20T09:00:00.000Z', by: '', instrument: '', struck: null };
 
@@ -22,12 +23,12 @@ const tried = (station: string, leaf: number, gap: readonly [number, number]): L
   felt: feel(leaf, gap),
 });
 
-const size = (dimension: string, value_mm: number, u_mm: number): SizeReading => ({
+const size = (dimension: string, value_mm: number, u_mm: number, station = '12'): SizeReading => ({
   ...common,
   id: `${dimension}-${value_mm}`,
   kind: 'size',
   dimension,
-  station: '12',
+  station,
   text: `${value_mm}`,
   unit: 'mm',
   read_mm: value_mm,
@@ -56,7 +57,7 @@ describe('leaves over several places', () => {
         const readings = FACE.stations.flatMap((s, i) =>
           leaves.map((l) => tried(s.id, l, true_mm[i]!)),
         );
-        const bounds = overStations(leafEvidence(FACE, readings, DRAG_BAND_MM))!;
+        const bounds = overStations(leafEvidence(FACE, readings, LADDER))!;
         const smallest = Math.min(...true_mm.map(([lo]) => lo));
         const largest = Math.max(...true_mm.map(([, hi]) => hi));
         expect(bounds.smallest.lo).toBeLessThanOrEqual(smallest);
@@ -69,7 +70,7 @@ describe('leaves over several places', () => {
 
   it('leave the far end open as long as a place is not tried', () => {
     const readings = FACE.stations.slice(1).map((s) => tried(s.id, 0.08, [0.05, 0.05]));
-    const bounds = overStations(leafEvidence(FACE, readings, DRAG_BAND_MM))!;
+    const bounds = overStations(leafEvidence(FACE, readings, LADDER))!;
     expect(bounds.largest.hi).toBe(Infinity);
     expect(bounds.smallest).toMatchObject({ lo: 0, hi: 0.08 });
   });
@@ -90,9 +91,9 @@ describe('a gap from sizes', () => {
   it('spans from the least depth over the widest gear to the opposite', () => {
     const readings = [
       size('pocket-depth', 20.04, 0.003),
-      size('pocket-depth', 20.06, 0.003),
+      size('pocket-depth', 20.06, 0.003, '6'),
       size('drive-width', 19.99, 0.004),
-      size('drive-width', 20.01, 0.004),
+      size('drive-width', 20.01, 0.004, '6'),
     ];
     const { extremes } = sizedEvidence([terms], readings);
     expect(extremes?.smallest).toMatchObject({ value_mm: expect.closeTo(0.03, 9) as number });

@@ -1,9 +1,19 @@
-import { afterTry, NO_EVIDENCE, stackOf, type Bounds, type Try } from '../metrology/bracket';
-import { bracketOf } from '../metrology/bracket';
-import type { Estimate } from '../metrology/estimate';
+import {
+  afterTry,
+  NO_EVIDENCE,
+  stackOf,
+  type Bounds,
+  type Span,
+  type Try,
+} from '../metrology/bracket';
+import type { Value } from '../metrology/estimate';
+import { pickedExtremes, type Extremes } from '../metrology/extremes';
+import type { Ladder } from '../metrology/feeler';
+import { COVERAGE } from '../metrology/normal';
+import { meanOf } from '../metrology/repeats';
 import { InputError } from '../errors';
 import { gapFromSizes, type SizeTerm } from '../metrology/sizes';
-import { tiltOf, type Tilt } from '../metrology/tilt';
+import { PLANE_COVERAGE, tiltOf, type Tilt } from '../metrology/tilt';
 import type { Characteristic, Station, Term, Tilt as TiltOf } from '../pumps/family';
 import type {
   LeafReading,
@@ -21,12 +31,6 @@ export interface StationEvidence {
   readonly conflicts: readonly LeafReading[];
 }
 
-/** The smallest and the largest that a gap can be anywhere it is measured. */
-export interface Extremes {
-  readonly smallest: Estimate;
-  readonly largest: Estimate;
-}
-
 /**
  * Gathers the tries of one characteristic by station. Two tries that cannot
  * both be true do not spoil the rest: the later is set aside as a conflict, to
@@ -35,7 +39,7 @@ export interface Extremes {
 export function leafEvidence(
   c: Characteristic,
   readings: readonly Reading[],
-  dragBand_mm: number,
+  { dragBand_mm, slack_mm, softOf }: Pick<Ladder, 'dragBand_mm' | 'slack_mm' | 'softOf'>,
 ): StationEvidence[] {
   return c.stations.map((station) => {
     const tries: Try[] = [];
@@ -43,15 +47,32 @@ export function leafEvidence(
     let bounds = NO_EVIDENCE;
     for (const r of readings) {
       if (r.kind !== 'leaf' || r.characteristic !== c.id || r.station !== station.id) continue;
-      const next = afterTry(bounds, stackOf(r.leaves_mm), r.felt, dragBand_mm);
+      const soft_mm = softOf(r);
+      const next = afterTry(bounds, stackOf(r.leaves_mm), r.felt, dragBand_mm, {
+        soft_mm,
+        slack_mm,
+      });
       if (next) {
         bounds = next;
-        tries.push({ leaves_mm: r.leaves_mm, felt: r.felt });
+        const { leaves_mm, felt } = r;
+        tries.push({ leaves_mm, felt, ...(soft_mm > 0 ? { soft_mm } : {}) });
       } else conflicts.push(r);
     }
     return { station, tries, bounds, conflicts };
   });
 }
+
+const least = <T>(items: readonly T[], by: (item: T) => number): T =>
+  items.reduce((a, b) => (by(b) < by(a) ? b : a));
+
+/** The span whose ends are the ones chosen of several. */
+const spanned = (lo: Span, hi: Span): Span => ({
+  lo: lo.lo,
+  hi: hi.hi,
+  hiOpen: hi.hiOpen,
+  ...(lo.loSoft ? { loSoft: lo.loSoft } : {}),
+  ...(hi.hiSoft ? { hiSoft: hi.hiSoft } : {}),
+});
 
 /**
  * The smallest gap anywhere is at most the least upper bound of any station
@@ -60,27 +81,17 @@ export function leafEvidence(
  */
 export function overStations(stations: readonly StationEvidence[]): Bounds | null {
   if (stations.length === 0) return null;
-  return stations
-    .map((s) => s.bounds)
-    .reduce((all, b) => ({
-      smallest: {
-        lo: Math.min(all.smallest.lo, b.smallest.lo),
-        hi: Math.min(all.smallest.hi, b.smallest.hi),
-        hiOpen: b.smallest.hi < all.smallest.hi ? b.smallest.hiOpen : all.smallest.hiOpen,
-      },
-      largest: {
-        lo: Math.max(all.largest.lo, b.largest.lo),
-        hi: Math.max(all.largest.hi, b.largest.hi),
-        hiOpen: b.largest.hi > all.largest.hi ? b.largest.hiOpen : all.largest.hiOpen,
-      },
-    }));
-}
-
-/** Returns the bounds that leaves give, in mm, as the smallest and the largest that a gap can be. */
-export function extremesOf(bounds: Bounds): Extremes {
+  const smallest = stations.map((s) => s.bounds.smallest);
+  const largest = stations.map((s) => s.bounds.largest);
   return {
-    smallest: { kind: 'bracket', ...bracketOf(bounds.smallest) },
-    largest: { kind: 'bracket', ...bracketOf(bounds.largest) },
+    smallest: spanned(
+      least(smallest, (s) => s.lo),
+      least(smallest, (s) => s.hi),
+    ),
+    largest: spanned(
+      least(largest, (s) => -s.lo),
+      least(largest, (s) => -s.hi),
+    ),
   };
 }
 
@@ -90,28 +101,61 @@ export interface SizedEvidence {
   readonly missing: readonly string[];
 }
 
-const ofDimension = (readings: readonly Reading[], id: string): SizeReading[] =>
-  readings.filter((r): r is SizeReading => r.kind === 'size' && r.dimension === id);
+/** What was read at one place: the mean of its readings. */
+export interface PlaceValue {
+  readonly station: string;
+  readonly value_mm: number;
+  readonly u_mm: number;
+  readonly readings: number;
+}
+
+/** Averages what was read at each place, in the order in which the places were first read. */
+export function byPlace(readings: readonly (SizeReading | SwingReading)[]): PlaceValue[] {
+  const places = new Map<string, (SizeReading | SwingReading)[]>();
+  for (const r of readings) {
+    const here = places.get(r.station);
+    if (here) here.push(r);
+    else places.set(r.station, [r]);
+  }
+  return [...places].map(([station, here]) => ({
+    station,
+    ...meanOf(here),
+    readings: here.length,
+  }));
+}
+
+/** Returns the readings of one dimension, place by place. */
+export const placesOf = (readings: readonly Reading[], dimension: string): PlaceValue[] =>
+  byPlace(readings.filter((r): r is SizeReading => r.kind === 'size' && r.dimension === dimension));
+
+/** One size in a gap, at every place where it was read. */
+interface ReadTerm {
+  readonly term: Term;
+  readonly places: readonly PlaceValue[];
+}
 
 /** The end of a gap that all its sizes lead to: −1 for the smallest that it can be, +1 for the largest. */
-function extreme(
-  read: readonly { readonly term: Term; readonly sizes: readonly SizeReading[] }[],
-  towards: 1 | -1,
-): Value {
-  const chosen = read.map(({ term, sizes }): SizeTerm => {
+function extreme(read: readonly ReadTerm[], towards: 1 | -1): Value {
+  const chosen = read.map(({ term, places }): SizeTerm => {
     const wanted = term.factor * towards;
-    const size = sizes.reduce((a, b) => (wanted * (b.value_mm - a.value_mm) > 0 ? b : a));
+    const { value_mm, u_mm } = places.reduce((a, b) =>
+      wanted * (b.value_mm - a.value_mm) > 0 ? b : a,
+    );
     const { dimension: name, factor } = term;
-    return { name, factor, value_mm: size.value_mm, u_mm: size.u_mm };
+    return { name, factor, value_mm, u_mm };
   });
   const { gap_mm, u_mm } = gapFromSizes(chosen);
   return { kind: 'value', value_mm: gap_mm, u_mm };
 }
 
+const combinations = (read: readonly ReadTerm[]): number =>
+  read.reduce((count, { places }) => count * places.length, 1);
+
 /**
- * Works out a gap from sizes at several stations each: the smallest takes the smallest reading of
- * every size that widens it and the largest of every one that narrows it; the largest the other way
- * round. Of several gaps that are judged as one, those count whose sizes are all there.
+ * Works out a gap from sizes at several places each: the smallest takes the least of every size that
+ * widens it and the greatest of every one that narrows it; the largest the other way round. A place
+ * that was read again counts with its mean. Of several gaps that are judged as one, those count whose
+ * sizes are all there. Every combination of places was compared to find them.
  *
  * @param gaps each as the terms of its sum
  */
@@ -120,45 +164,28 @@ export function sizedEvidence(
   readings: readonly Reading[],
 ): SizedEvidence {
   const read = gaps.map((terms) =>
-    terms.map((term) => ({ term, sizes: ofDimension(readings, term.dimension) })),
+    terms.map((term) => ({ term, places: placesOf(readings, term.dimension) })),
   );
-  const unread = read.flat().filter((r) => r.sizes.length === 0);
+  const unread = read.flat().filter((r) => r.places.length === 0);
   const missing = [...new Set(unread.map((r) => r.term.dimension))];
-  const whole = read.filter((gap) => gap.length > 0 && gap.every((r) => r.sizes.length > 0));
+  const whole = read.filter((gap) => gap.length > 0 && gap.every((r) => r.places.length > 0));
   if (whole.length === 0) return { extremes: null, missing };
-  const [first, ...others] = whole.map((gap) => ({
-    smallest: extreme(gap, -1),
-    largest: extreme(gap, 1),
-  })) as [Ends, ...Ends[]];
-  const extremes = others.reduce<Ends>(
-    (all, gap) => ({
-      smallest: gap.smallest.value_mm < all.smallest.value_mm ? gap.smallest : all.smallest,
-      largest: gap.largest.value_mm > all.largest.value_mm ? gap.largest : all.largest,
-    }),
-    first,
-  );
-  return { extremes, missing };
+  const ends = {
+    smallest: whole.map((gap) => extreme(gap, -1)),
+    largest: whole.map((gap) => extreme(gap, 1)),
+  };
+  const of = whole.reduce((count, gap) => count + combinations(gap), 0);
+  return { extremes: pickedExtremes(ends, of), missing };
 }
 
-type Value = Estimate & { readonly kind: 'value' };
-type Ends = { readonly smallest: Value; readonly largest: Value };
-
-/** What an indicator's swings say: the smallest and the largest of them. */
+/** What an indicator's swings say: the smallest and the largest of its places, each with its mean. */
 export function swingEvidence(c: Characteristic, readings: readonly Reading[]): Extremes | null {
-  const swings = readings.filter(
-    (r): r is SwingReading => r.kind === 'swing' && r.characteristic === c.id,
+  const swings = byPlace(
+    readings.filter((r): r is SwingReading => r.kind === 'swing' && r.characteristic === c.id),
   );
-  const [first, ...rest] = swings;
-  if (!first) return null;
-  const asValue = ({ value_mm, u_mm }: SwingReading): Estimate => ({
-    kind: 'value',
-    value_mm,
-    u_mm,
-  });
-  return {
-    smallest: asValue(rest.reduce((a, b) => (b.value_mm < a.value_mm ? b : a), first)),
-    largest: asValue(rest.reduce((a, b) => (b.value_mm > a.value_mm ? b : a), first)),
-  };
+  if (swings.length === 0) return null;
+  const values = swings.map(({ value_mm, u_mm }): Value => ({ kind: 'value', value_mm, u_mm }));
+  return pickedExtremes({ smallest: values, largest: values }, values.length);
 }
 
 /** A floor's tilt with the spread it may have; null before depths at three places that span a plane. */
@@ -168,27 +195,32 @@ export interface TiltEvidence {
   readonly missing: readonly string[];
 }
 
-/** The plane through the depths of a dimension; a place read twice counts with its mean. */
+/**
+ * Fits the plane through the depths of a dimension; a place read again counts with its mean.
+ *
+ * The uncertainty of a depth is the instrument's, or what the places are off the plane by where that
+ * is more. A tilt has a size and a direction, so that ±2u is widened to hold both (the coverage
+ * factor of two dimensions, JCGM 102).
+ */
 export function tiltEvidence(
   tilt: TiltOf,
   at: (station: string) => { readonly x: number; readonly y: number },
   readings: readonly Reading[],
 ): TiltEvidence {
-  const depths = ofDimension(readings, tilt.dimension);
-  const stations = [...new Set(depths.map((d) => d.station))];
-  const points = stations.map((station) => {
-    const here = depths.filter((d) => d.station === station);
+  const places = placesOf(readings, tilt.dimension);
+  const points = places.map(({ station, value_mm: depth_mm }) => {
     const { x, y } = at(station);
-    return { x_mm: x, y_mm: y, depth_mm: here.reduce((s, d) => s + d.value_mm, 0) / here.length };
+    return { x_mm: x, y_mm: y, depth_mm };
   });
   const missing = [tilt.dimension];
   try {
     const fit = tiltOf(points, tilt.diameter_mm);
-    const u_depth = Math.max(...depths.map((d) => d.u_mm), fit.residualRms_mm);
-    const value: Estimate = {
+    const u_depth = Math.max(...places.map((d) => d.u_mm), fit.residual_mm ?? 0);
+    const value: Value = {
       kind: 'value',
       value_mm: fit.tilt_mm,
-      u_mm: u_depth * fit.uPerDepth,
+      u_mm: (PLANE_COVERAGE / COVERAGE) * u_depth * fit.uPerDepth,
+      magnitude: true,
     };
     return { fit, extremes: { smallest: value, largest: value }, missing: [] };
   } catch (error) {

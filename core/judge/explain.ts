@@ -1,13 +1,14 @@
 import type { Bounds, Limits } from '../metrology/bracket';
-import { ends, type Estimate } from '../metrology/estimate';
+import { ends, factorsOf, type Estimate } from '../metrology/estimate';
+import { extremesOf, type Extremes } from '../metrology/extremes';
 import type { Stack } from '../metrology/stacks';
 import type { Verdict } from '../metrology/verdict';
 import { dimensionOf, type PumpKind } from '../pumps/registry';
 import { formatLength, formatRange } from '../quantity/format';
 import type { LengthKind, ShopUnit } from '../quantity/units';
 import type { TouchFelt } from '../records/parts';
-import type { Assessment, Source } from './assess';
-import { extremesOf, type Extremes } from './evidence';
+import type { Assessment } from './assess';
+import type { Source } from './known';
 
 /** The verdicts in words. */
 export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
@@ -20,10 +21,18 @@ export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
 /** The same where there is room for one word. */
 export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = { ...VERDICT_WORD, close: 'Close' };
 
-/** An estimate as it is written: `0.04–0.05`, `≥ 0.04`, or `0.052 ± 0.007` at k = 2. */
+/**
+ * Writes an estimate: `0.04–0.05`, `≥ 0.04`, `0.052 ± 0.007` at k = 2, `0.052 +0.007 −0.009` for the
+ * largest of several readings, `at most 0.012` for a tilt that may be none.
+ */
 export function estimateText(e: Estimate, unit: ShopUnit, kind: LengthKind = 'gap'): string {
-  if (e.kind === 'bracket') return formatRange(e.lo_mm, e.hi_mm, kind, unit);
-  return `${formatLength(e.value_mm, kind, unit)} ± ${formatLength(2 * e.u_mm, kind, unit)}`;
+  const [lo, hi] = ends(e);
+  if (e.kind === 'bracket') return formatRange(lo, Number.isFinite(hi) ? hi : null, kind, unit);
+  if (e.magnitude && lo <= 0) return `at most ${formatLength(hi, kind, unit)}`;
+  const value = formatLength(e.value_mm, kind, unit);
+  const { below, above } = factorsOf(e);
+  const [less, more] = [below, above].map((factor) => formatLength(factor * e.u_mm, kind, unit));
+  return less === more ? `${value} ± ${more}` : `${value} +${more} −${less}`;
 }
 
 /** All that a gap can be, from its smallest to its largest: `0.04–0.08`. */
@@ -34,8 +43,15 @@ export function rangeText(
 ): string {
   const [lo] = ends(smallest);
   const [, hi] = ends(largest);
-  const single = smallest.kind === 'value' && lo === ends(largest)[0] && hi === ends(smallest)[1];
-  if (single) return estimateText(smallest, unit, kind);
+  const single =
+    smallest.kind === 'value' &&
+    largest.kind === 'value' &&
+    smallest.value_mm === largest.value_mm &&
+    smallest.u_mm === largest.u_mm;
+  if (single) {
+    const { picked: _, ...plain } = smallest;
+    return estimateText(plain, unit, kind);
+  }
   const known = ends(largest)[0];
   // Nothing bounds it at either end, but somewhere it is at least so much.
   if (!Number.isFinite(hi) && lo <= 0 && known > 0) {
@@ -152,9 +168,16 @@ export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
 /** The floor's tilt: how much, towards where, and what is waviness. */
 export function tiltWords(a: Assessment, unit: ShopUnit): string {
   if (!a.tilt) return '';
-  const { direction_deg, residualRms_mm } = a.tilt;
-  const hour = clockHour(direction_deg);
-  return `Deepest towards ${hour}; off the plane by ${formatLength(residualRms_mm, 'gap', unit)}.`;
+  const { direction_deg, residual_mm } = a.tilt;
+  const flat = a.largest !== null && ends(a.largest)[0] <= 0;
+  const towards = flat
+    ? 'It may be flat: the readings do not tell a tilt from their own scatter'
+    : `Deepest towards ${clockHour(direction_deg)}`;
+  const off =
+    residual_mm === null
+      ? 'three depths fit any plane, so the ± comes from the instrument alone'
+      : `off the plane by ${formatLength(residual_mm, 'gap', unit)}`;
+  return `${towards}; ${off}.`;
 }
 
 /** The hour towards which a direction on the drawing points: its x axis is 3, and it turns to 6. */

@@ -1,9 +1,10 @@
 import { VELTRANE_T6 } from '../../demo/sheets';
 import { boundsOf, type Felt } from '../metrology/bracket';
+import { extremesOf } from '../metrology/extremes';
 import { judgeTries, ladderOf } from '../metrology/feeler';
 import { characteristicOf } from '../pumps/registry';
 import type { Assessment } from './assess';
-import { extremesOf, overStations, type StationEvidence } from './evidence';
+import { overStations, type StationEvidence } from './evidence';
 import { leafStep, ownAim, stackAdvice } from './leaves';
 
 const LADDER = ladderOf({ leaves_mm: [0.02, 0.03, 0.04, 0.05, 0.06, 0.07, 0.08], maxStack: 1 });

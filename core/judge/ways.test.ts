@@ -179,8 +179,11 @@ describe('what comes next', () => {
 
 describe('an indicator and a hand', () => {
   const backlash = characteristicOf(VELTRANE_T6, 'backlash');
-  const swing = (read_mm: number, lever_deg = 0, contactRadius_mm: number | null = null) =>
-    swingReadingOf(JOB, ROOM, backlash, 'turn-0', entry(read_mm), { lever_deg, contactRadius_mm });
+  const swing = (read_mm: number, lever_deg = 0, contactRadius_mm: number | null = null, at = 0) =>
+    swingReadingOf(JOB, ROOM, backlash, `turn-${at}`, entry(read_mm), {
+      lever_deg,
+      contactRadius_mm,
+    });
 
   it('tell the swing at the pitch circle, with the uncertainty of two readings', () => {
     const reading = swing(0.2, 60, 68);
@@ -188,7 +191,7 @@ describe('an indicator and a hand', () => {
     // The uncertainty is scaled by the lever and the radius as the value is.
     expect(reading.u_mm).toBeCloseTo((0.003 * Math.SQRT2 * 0.5 * 34) / 68, 12);
     expect(of(with_(JOB, swing(0.2)), 'backlash').verdict).toBe('in');
-    expect(of(with_(JOB, swing(0.2), swing(0.4)), 'backlash').verdict).toBe('out');
+    expect(of(with_(JOB, swing(0.2), swing(0.4, 0, null, 1)), 'backlash').verdict).toBe('out');
   });
   it('say a gear that touches the edge leaves no gap', () => {
     const touch = (felt: 'touches' | 'clear'): Reading => ({

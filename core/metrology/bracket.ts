@@ -21,6 +21,8 @@ export type Felt = (typeof FELT)[number];
 export interface Try {
   readonly leaves_mm: readonly number[];
   readonly felt: Felt;
+  /** Standard uncertainty of the stack's thickness; none where it was mic'd. */
+  readonly soft_mm?: number;
 }
 
 /** Half the band in which a leaf that drags may differ from the gap. */
@@ -29,11 +31,14 @@ export const DRAG_BAND_MM = 0.005;
 /**
  * A bracket that also knows whether its upper end itself is excluded:
  * a leaf that will not go says *below*, a leaf that drags says *at most*.
+ * Each end is as soft as the leaf that set it: its standard uncertainty.
  */
 export interface Span {
   readonly lo: number;
   readonly hi: number;
   readonly hiOpen: boolean;
+  readonly loSoft?: number;
+  readonly hiSoft?: number;
 }
 
 /** All that the tries at one place say of the smallest and the largest gap there. */
@@ -47,13 +52,32 @@ const UNKNOWN: Span = { lo: 0, hi: Infinity, hiOpen: true };
 /** Nothing is known yet but that a gap is not negative. */
 export const NO_EVIDENCE: Bounds = { smallest: UNKNOWN, largest: UNKNOWN };
 
-const atLeast = (span: Span, lo: number): Span =>
-  lo > span.lo ? { lo, hi: span.hi, hiOpen: span.hiOpen } : span;
+const softened = (span: Span, soft: Partial<Span>, by: number): Span =>
+  by > 0 || span.loSoft || span.hiSoft ? { ...span, ...soft } : span;
 
-const atMost = (span: Span, hi: number, hiOpen: boolean): Span =>
-  hi < span.hi || (hi === span.hi && hiOpen) ? { lo: span.lo, hi, hiOpen } : span;
+/** Of two ends the one that says more counts, each less what it may be off. */
+const atLeast = (span: Span, lo: number, soft: number): Span =>
+  lo - soft > span.lo - (span.loSoft ?? 0)
+    ? softened({ ...span, lo }, { loSoft: soft }, soft)
+    : span;
 
-const empty = (span: Span): boolean => span.lo > span.hi || (span.lo === span.hi && span.hiOpen);
+const atMost = (span: Span, hi: number, hiOpen: boolean, soft: number): Span => {
+  const [guarded, known] = [hi + soft, span.hi + (span.hiSoft ?? 0)];
+  return guarded < known || (guarded === known && hiOpen)
+    ? softened({ ...span, hi, hiOpen }, { hiSoft: soft }, soft)
+    : span;
+};
+
+const empty = ({ lo, hi, hiOpen }: Span, slack: number): boolean =>
+  slack > 0 ? lo > hi + slack : lo > hi || (lo === hi && hiOpen);
+
+/** How exactly the thickness of leaves is known. */
+export interface Exactness {
+  /** Standard uncertainty of this stack. */
+  readonly soft_mm?: number | undefined;
+  /** By how much two answers may seem to contradict each other before they do. */
+  readonly slack_mm?: number | undefined;
+}
 
 /**
  * Intersects the bounds with what one answer says.
@@ -68,30 +92,31 @@ export function afterTry(
   stack_mm: number,
   felt: Felt,
   dragBand_mm: number,
+  { soft_mm: soft = 0, slack_mm: slack = 0 }: Exactness = {},
 ): Bounds | null {
   let { smallest, largest } = bounds;
   switch (felt) {
     case 'free':
-      smallest = atLeast(smallest, stack_mm);
-      largest = atLeast(largest, stack_mm);
+      smallest = atLeast(smallest, stack_mm, soft);
+      largest = atLeast(largest, stack_mm, soft);
       break;
     case 'no-go':
-      smallest = atMost(smallest, stack_mm, true);
-      largest = atMost(largest, stack_mm, true);
+      smallest = atMost(smallest, stack_mm, true, soft);
+      largest = atMost(largest, stack_mm, true, soft);
       break;
     case 'drag': {
       const lo = Math.max(0, tidy_mm(stack_mm - dragBand_mm));
       const hi = tidy_mm(stack_mm + dragBand_mm);
-      smallest = atMost(atLeast(smallest, lo), hi, false);
-      largest = atMost(atLeast(largest, lo), hi, false);
+      smallest = atMost(atLeast(smallest, lo, soft), hi, false, soft);
+      largest = atMost(atLeast(largest, lo, soft), hi, false, soft);
       break;
     }
     case 'part-way':
-      smallest = atMost(smallest, stack_mm, true);
-      largest = atLeast(largest, stack_mm);
+      smallest = atMost(smallest, stack_mm, true, soft);
+      largest = atLeast(largest, stack_mm, soft);
       break;
   }
-  return empty(smallest) || empty(largest) ? null : { smallest, largest };
+  return empty(smallest, slack) || empty(largest, slack) ? null : { smallest, largest };
 }
 
 /** The thickness of leaves held together, in mm. */
@@ -104,9 +129,14 @@ export function stackOf(leaves_mm: readonly number[]): number {
  *
  * @throws InputError on `tries[i].felt` where try i contradicts those before it
  */
-export function boundsOf(tries: readonly Try[], dragBand_mm: number = DRAG_BAND_MM): Bounds {
-  return tries.reduce((bounds, { leaves_mm, felt }, index) => {
-    const next = afterTry(bounds, stackOf(leaves_mm), felt, dragBand_mm);
+export function boundsOf(
+  tries: readonly Try[],
+  dragBand_mm: number = DRAG_BAND_MM,
+  slack_mm = 0,
+): Bounds {
+  return tries.reduce((bounds, { leaves_mm, felt, soft_mm }, index) => {
+    const exactness = { soft_mm, slack_mm };
+    const next = afterTry(bounds, stackOf(leaves_mm), felt, dragBand_mm, exactness);
     if (next) return next;
     throw new InputError(
       `tries[${index}].felt`,
@@ -115,7 +145,8 @@ export function boundsOf(tries: readonly Try[], dragBand_mm: number = DRAG_BAND_
   }, NO_EVIDENCE);
 }
 
-/** The span as the plain bracket that leaves the core. */
-export function bracketOf(span: Span): Bracket {
-  return { lo_mm: span.lo, hi_mm: Number.isFinite(span.hi) ? span.hi : null };
+/** Returns a span as the plain bracket that leaves the core; soft ends that crossed change places. */
+export function bracketOf({ lo, hi }: Span): Bracket {
+  if (!Number.isFinite(hi)) return { lo_mm: lo, hi_mm: null };
+  return { lo_mm: Math.min(lo, hi), hi_mm: Math.max(lo, hi) };
 }

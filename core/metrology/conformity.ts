@@ -1,5 +1,11 @@
 import type { Limits } from './bracket';
-import { centre, probabilityAtLeast, probabilityAtMost, type Estimate } from './estimate';
+import {
+  centre,
+  comparedFor,
+  probabilityAtLeast,
+  probabilityAtMost,
+  type Estimate,
+} from './estimate';
 import { windowOf, type Window } from './verdict';
 
 /** guarded: by the probability of lying inside; plain: by the value alone. */
@@ -39,7 +45,9 @@ export function conformity(
  * the lower limit and the largest against the upper. How the two hang together
  * is not known, so the probability is bounded (Fréchet): at least p₁ + p₂ − 1,
  * at most the lesser. *in* needs the lower bound, *out* the upper one, so
- * neither is ever claimed on an assumption.
+ * neither is ever claimed on an assumption. The extreme of n values lies beyond where most of them
+ * would: *out* then needs (1 − confidence)/n, so that a flat part on its limit is called out no more
+ * often for being read at more places (the Bonferroni inequality).
  *
  * @returns `probability` is the lower bound
  */
@@ -52,30 +60,39 @@ export function conformityOfRange(
 ): Conformity {
   if (sameEstimate(smallest, largest)) return conformity(smallest, limits, rule, confidence);
   const window = windowOf(limits);
-  const { atLeast, atMost } = inside(smallest, largest, window);
+  const { atLeast, overLower, underUpper } = inside(smallest, largest, window);
   if (rule === 'plain') {
     return { probability: atLeast, verdict: plainly(smallest, largest, window) };
   }
   if (atLeast >= confidence) return { probability: atLeast, verdict: 'in' };
-  return { probability: atLeast, verdict: atMost <= 1 - confidence ? 'out' : 'close' };
+  const broken =
+    overLower <= (1 - confidence) / comparedFor(smallest) ||
+    underUpper <= (1 - confidence) / comparedFor(largest);
+  return { probability: atLeast, verdict: broken ? 'out' : 'close' };
 }
 
-/** Fréchet bounds of the probability of lying inside; for one and the same length the lower one is exact. */
+/** Probability of keeping each limit, and the Fréchet bound of keeping both; for one and the same length that is exact. */
 function inside(smallest: Estimate, largest: Estimate, window: Window) {
   const overLower = probabilityAtLeast(smallest, window.lower);
   const underUpper = probabilityAtMost(largest, window.upper);
   const atLeast = Math.min(1, Math.max(0, overLower + underUpper - 1));
-  return { atLeast, atMost: Math.min(overLower, underUpper) };
+  return { atLeast, overLower, underUpper };
 }
 
 function plainly(smallest: Estimate, largest: Estimate, window: Window): 'in' | 'out' {
   return centre(smallest) >= window.lower && centre(largest) <= window.upper ? 'in' : 'out';
 }
 
+/**
+ * Tells whether two ends are one and the same length. The extremes of several values are not, even
+ * where they are equal; and a soft bracket is looked at limit by limit, so that what it says of two
+ * is no share of one distribution.
+ */
 function sameEstimate(a: Estimate, b: Estimate): boolean {
-  if (a === b) return true;
   if (a.kind === 'value') {
-    return b.kind === 'value' && a.value_mm === b.value_mm && a.u_mm === b.u_mm;
+    const single = comparedFor(a) === 1 && comparedFor(b) === 1;
+    return b.kind === 'value' && single && a.value_mm === b.value_mm && a.u_mm === b.u_mm;
   }
-  return b.kind === 'bracket' && a.lo_mm === b.lo_mm && a.hi_mm === b.hi_mm;
+  const hard = b.kind === 'bracket' && !a.soft && !b.soft;
+  return hard && a.lo_mm === b.lo_mm && a.hi_mm === b.hi_mm;
 }

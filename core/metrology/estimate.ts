@@ -1,11 +1,30 @@
-import { errorFunction } from 'simple-statistics';
 import type { Bracket } from './bracket';
+import { coverageOf, shareBelow } from './normal';
 import { rectangular } from './sizes';
+import { softAtMost, type Soft } from './soft';
 
-/** What the evidence says of one length: a bracket from leaves, or a value with its standard uncertainty. */
-export type Estimate =
-  | ({ readonly kind: 'bracket' } & Bracket)
-  | { readonly kind: 'value'; readonly value_mm: number; readonly u_mm: number };
+/** The smallest or the largest of several values that were compared. */
+export interface Picked {
+  readonly end: 'smallest' | 'largest';
+  readonly of: number;
+}
+
+/** A value with its standard uncertainty; one that is the extreme of several says of how many. */
+export interface Value {
+  readonly kind: 'value';
+  readonly value_mm: number;
+  readonly u_mm: number;
+  readonly picked?: Picked;
+  /** The size of something that has a direction as well: never below nought, and noise alone makes it more. */
+  readonly magnitude?: true;
+}
+
+/** What the evidence says of one length: a bracket from leaves, hard or as soft as they are, or a value. */
+export type Estimate = ({ readonly kind: 'bracket'; readonly soft?: Soft } & Bracket) | Value;
+
+/** How many values an estimate is the extreme of; 1 for one that is none. */
+export const comparedFor = (estimate: Estimate): number =>
+  estimate.kind === 'value' ? (estimate.picked?.of ?? 1) : 1;
 
 /**
  * The standard uncertainty of an estimate, in mm; infinite for an open bracket
@@ -13,7 +32,9 @@ export type Estimate =
  */
 export function uncertainty(estimate: Estimate): number {
   if (estimate.kind === 'value') return estimate.u_mm;
-  return estimate.hi_mm === null ? Infinity : rectangular((estimate.hi_mm - estimate.lo_mm) / 2);
+  const { lo_mm, hi_mm, soft } = estimate;
+  if (hi_mm === null) return Infinity;
+  return Math.hypot(rectangular((hi_mm - lo_mm) / 2), Math.max(soft?.lo_mm ?? 0, soft?.hi_mm ?? 0));
 }
 
 /** The best single figure for an estimate; the lower end of an open bracket. */
@@ -22,14 +43,47 @@ export function centre(estimate: Estimate): number {
   return estimate.hi_mm === null ? estimate.lo_mm : (estimate.lo_mm + estimate.hi_mm) / 2;
 }
 
-/** Standard uncertainties to either side within which a value is thought to lie (JCGM 100, 6.2: k = 2). */
-const COVERAGE = 2;
+/** Standard uncertainties below and above an estimate within which the length is thought to lie. */
+interface Factors {
+  readonly below: number;
+  readonly above: number;
+}
+
+/**
+ * Returns the factors to either side of an estimate: that of one value, and towards where the others
+ * lie that of the extreme of so many.
+ */
+export function towardsOthers(estimate: Estimate, factor: (of: number) => number): Factors {
+  const picked = estimate.kind === 'value' ? estimate.picked : undefined;
+  const [plain, towards] = [factor(1), factor(picked?.of ?? 1)];
+  return picked?.end === 'smallest'
+    ? { below: plain, above: towards }
+    : { below: towards, above: plain };
+}
+
+/** Returns the coverage factors of an estimate: the extreme of several reaches farther to where they lie. */
+export const factorsOf = (estimate: Estimate): Factors => towardsOthers(estimate, coverageOf);
+
+/**
+ * Returns an estimate's interval, in mm, with the factors given; the upper end of an open bracket
+ * is infinite, and a hard bracket is itself whatever they are.
+ */
+export function endsAt(estimate: Estimate, { below, above }: Factors): readonly [number, number] {
+  if (estimate.kind === 'value') {
+    const { value_mm, u_mm, magnitude } = estimate;
+    const lo_mm = value_mm - below * u_mm;
+    return [magnitude ? Math.max(0, lo_mm) : lo_mm, value_mm + above * u_mm];
+  }
+  const { lo_mm, hi_mm, soft } = estimate;
+  return [
+    soft ? Math.max(0, lo_mm - below * soft.lo_mm) : lo_mm,
+    (hi_mm ?? Infinity) + above * (soft?.hi_mm ?? 0),
+  ];
+}
 
 /** The interval in which a length is thought to lie, in mm; the upper end of an open bracket is infinite. */
 export function ends(estimate: Estimate): readonly [number, number] {
-  if (estimate.kind === 'bracket') return [estimate.lo_mm, estimate.hi_mm ?? Infinity];
-  const { value_mm, u_mm } = estimate;
-  return [value_mm - COVERAGE * u_mm, value_mm + COVERAGE * u_mm];
+  return endsAt(estimate, factorsOf(estimate));
 }
 
 /** Nothing bounds the length above yet. */
@@ -47,9 +101,10 @@ export function probabilityAtMost(estimate: Estimate, x: number): number {
   if (estimate.kind === 'value') {
     const { value_mm, u_mm } = estimate;
     if (u_mm === 0) return value_mm <= x ? 1 : 0;
-    return 0.5 * (1 + errorFunction((x - value_mm) / (u_mm * Math.SQRT2)));
+    return shareBelow((x - value_mm) / u_mm);
   }
-  const { lo_mm, hi_mm } = estimate;
+  const { lo_mm, hi_mm, soft } = estimate;
+  if (soft) return softAtMost({ lo_mm, hi_mm, soft }, x);
   // An open bracket has no density to share out: the limit is not shown to hold.
   if (hi_mm === null) return 0;
   if (hi_mm === lo_mm) return lo_mm <= x ? 1 : 0;
@@ -59,25 +114,43 @@ export function probabilityAtMost(estimate: Estimate, x: number): number {
 /** Probability that the true length is at least x. */
 export function probabilityAtLeast(estimate: Estimate, x: number): number {
   if (x === -Infinity) return 1;
-  if (estimate.kind === 'bracket' && estimate.hi_mm === null) return estimate.lo_mm >= x ? 1 : 0;
+  if (estimate.kind === 'bracket' && !estimate.soft && estimate.hi_mm === null) {
+    return estimate.lo_mm >= x ? 1 : 0;
+  }
   if (uncertainty(estimate) === 0) return centre(estimate) >= x ? 1 : 0;
   return 1 - probabilityAtMost(estimate, x);
 }
 
 /**
- * The sum of two independent lengths. Two brackets add end to end, since
+ * Returns the sum of two independent lengths. Two brackets add end to end, since
  * nothing is known of where in them the lengths lie; once a value is in it,
  * the sum is a value with u² = u₁² + u₂² (JCGM 100, 5.1.2), a bracket going in
- * as its middle with the uncertainty of its width.
+ * as its middle with the uncertainty of its width. Of two extremes every combination was compared.
  */
 export function sumOf(a: Estimate, b: Estimate): Estimate {
   if (a.kind === 'bracket' && b.kind === 'bracket') {
     const hi_mm = a.hi_mm === null || b.hi_mm === null ? null : a.hi_mm + b.hi_mm;
-    return { kind: 'bracket', lo_mm: a.lo_mm + b.lo_mm, hi_mm };
+    const soft = (end: keyof Soft) => Math.hypot(a.soft?.[end] ?? 0, b.soft?.[end] ?? 0);
+    return {
+      kind: 'bracket',
+      lo_mm: a.lo_mm + b.lo_mm,
+      hi_mm,
+      ...(a.soft || b.soft ? { soft: { lo_mm: soft('lo_mm'), hi_mm: soft('hi_mm') } } : {}),
+    };
   }
   const u_mm = Math.hypot(uncertainty(a), uncertainty(b));
   if (!Number.isFinite(u_mm)) {
     return { kind: 'bracket', lo_mm: Math.max(0, centre(a) + centre(b)), hi_mm: null };
   }
-  return { kind: 'value', value_mm: centre(a) + centre(b), u_mm };
+  return pickedFrom(
+    [a, b].find((e) => e.kind === 'value' && e.picked),
+    comparedFor(a) * comparedFor(b),
+    { kind: 'value', value_mm: centre(a) + centre(b), u_mm },
+  );
+}
+
+/** Marks a value as the same end as another, of so many compared; as it is where there is no other. */
+function pickedFrom(like: Estimate | undefined, of: number, value: Value): Value {
+  const end = like?.kind === 'value' ? like.picked?.end : undefined;
+  return end ? { ...value, picked: { end, of } } : value;
 }

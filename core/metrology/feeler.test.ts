@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { FELT, stackOf, type Try } from './bracket';
-import { judgeTries, ladderOf, nextTry, type Goal } from './feeler';
+import { judgeTries, ladderOf, leavesOf, nextTry, type Goal } from './feeler';
 import { stacksOf } from './stacks';
 
 const SET = [0.03, 0.04, 0.05, 0.06, 0.07, 0.08, 0.1, 0.15, 0.2];
@@ -84,14 +84,14 @@ describe('what one answer says', () => {
 
 describe('stacks', () => {
   it('makes each thickness once, with the fewest leaves', () => {
-    const stacks = stacksOf([0.03, 0.04, 0.05, 0.07], 3);
+    const stacks = stacksOf(leavesOf({ leaves_mm: [0.03, 0.04, 0.05, 0.07], maxStack: 3 }), 3);
     const totals = stacks.map((s) => s.total_mm);
     expect(totals).toEqual([...new Set(totals)].sort((a, b) => a - b));
     expect(stacks.find((s) => s.total_mm === 0.07)?.leaves_mm).toEqual([0.07]);
     expect(stacks.find((s) => s.total_mm === 0.08)?.leaves_mm).toHaveLength(2);
   });
   it('never holds a leaf twice', () => {
-    for (const { leaves_mm, total_mm } of stacksOf(SET, 3)) {
+    for (const { leaves_mm, total_mm } of stacksOf(leavesOf({ leaves_mm: SET, maxStack: 3 }), 3)) {
       expect(new Set(leaves_mm).size).toBe(leaves_mm.length);
       expect(stackOf(leaves_mm)).toBe(total_mm);
     }

@@ -1,7 +1,13 @@
-/** The one function of the statistics package that is used here. */
+/** The functions of the statistics package that are used here. */
 declare module 'jstat' {
   export const centralF: {
     /** Share of the F distribution with these degrees of freedom at or below x. */
     cdf(x: number, df1: number, df2: number): number;
+  };
+  export const normal: {
+    /** Share of the normal distribution at or below x. */
+    cdf(x: number, mean: number, std: number): number;
+    /** The x at or below which that share lies. */
+    inv(share: number, mean: number, std: number): number;
   };
 }

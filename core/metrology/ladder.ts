@@ -62,8 +62,9 @@ function chances(
 /** The stacks worth a thought: those next to a limit, or a drag band from it, and one in the middle. */
 function candidatesFor(stacks: readonly Stack[], window: Window, band: number): Stack[] {
   const picked = new Set<Stack>();
-  const limits = [window.lower, window.upper].filter(Number.isFinite);
-  for (const limit of limits) {
+  const { lower, upper, under, over } = window;
+  const limits = [lower, upper].filter(Number.isFinite);
+  for (const limit of new Set([...limits, ...[under, over].filter(Number.isFinite)])) {
     const below = stacks.filter((s) => s.total_mm <= limit).slice(-NEIGHBOURS);
     const above = stacks.filter((s) => s.total_mm > limit).slice(0, NEIGHBOURS);
     const dragBelow = stacks.findLast((s) => s.total_mm <= limit - band);

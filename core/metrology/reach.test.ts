@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { afterTry, FELT, NO_EVIDENCE, type Bounds } from './bracket';
 import { canDecide } from './reach';
-import { proven, type Window } from './verdict';
+import { proven, windowOf, type Window } from './verdict';
 
 /** The same question by brute force: is there any row of answers that ends in a proof? */
 function canProve(
@@ -24,11 +24,13 @@ const hundredths = (least: number, most: number) =>
   fc.integer({ min: least, max: most }).map((n) => n / 100);
 
 const windows = fc
-  .tuple(hundredths(2, 6), hundredths(0, 5), fc.boolean(), fc.boolean())
-  .map(([lower, room, low, high]): Window => ({
-    lower: low ? lower : -Infinity,
-    upper: high || !low ? lower + room : Infinity,
-  }));
+  .tuple(hundredths(2, 6), hundredths(0, 5), fc.boolean(), fc.boolean(), fc.constantFrom(0, 0.003))
+  .map(([lower, room, low, high, margin]) =>
+    windowOf(
+      { lower_mm: low ? lower : null, upper_mm: high || !low ? lower + room : null },
+      margin,
+    ),
+  );
 
 const tries = fc.array(
   fc.tuple(fc.constantFrom(0.02, 0.035, 0.05, 0.065, 0.08), fc.constantFrom(...FELT)),
@@ -53,13 +55,13 @@ describe('whether leaves can still decide', () => {
 
   it('is no where there are no leaves', () => {
     const hand = { totals_mm: [], dragBand_mm: 0.005 };
-    expect(canDecide(NO_EVIDENCE, { lower: 0.02, upper: 0.06 }, hand)).toBe(false);
+    expect(canDecide(NO_EVIDENCE, windowOf({ lower_mm: 0.02, upper_mm: 0.06 }), hand)).toBe(false);
   });
 });
 
 describe('what is proven', () => {
   const span = (lo: number, hi: number) => ({ lo, hi, hiOpen: false });
-  const window: Window = { lower: 0.02, upper: 0.06 };
+  const window = windowOf({ lower_mm: 0.02, upper_mm: 0.06 });
   it.each([
     [span(0.02, 0.03), span(0.05, 0.06), 'in'],
     [span(0.02, 0.03), span(0.061, 0.07), 'out'],
@@ -72,6 +74,6 @@ describe('what is proven', () => {
   });
   it('takes a limit that is not there as kept', () => {
     const wide = { smallest: span(0, Infinity), largest: span(0, Infinity) };
-    expect(proven(wide, { lower: -Infinity, upper: Infinity })).toBe('in');
+    expect(proven(wide, windowOf({}))).toBe('in');
   });
 });

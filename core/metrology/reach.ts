@@ -42,15 +42,15 @@ function proves(
 
 function canRefute(bounds: Bounds, window: Window, hand: AtHand): boolean {
   const { totals_mm: totals, dragBand_mm: band } = hand;
-  const over = firstAbove(totals, window.upper);
-  const under = lastBelow(totals, window.lower);
+  const over = firstAbove(totals, window.over);
+  const under = lastBelow(totals, window.under);
   return (
     proves(bounds, over, 'free', window, hand, 'out') ||
     proves(bounds, over, 'part-way', window, hand, 'out') ||
-    proves(bounds, firstAbove(totals, window.upper + band), 'drag', window, hand, 'out') ||
+    proves(bounds, firstAbove(totals, window.over + band), 'drag', window, hand, 'out') ||
     proves(bounds, under, 'no-go', window, hand, 'out') ||
     proves(bounds, under, 'part-way', window, hand, 'out') ||
-    proves(bounds, lastBelow(totals, window.lower - band), 'drag', window, hand, 'out')
+    proves(bounds, lastBelow(totals, window.under - band), 'drag', window, hand, 'out')
   );
 }
 

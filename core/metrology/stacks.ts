@@ -1,25 +1,49 @@
 import { stackOf } from './bracket';
 
-/** Leaves that can be held together, and how thick they are then. */
+/** A leaf of a set: what is marked on it, the thickness that counts, and how exactly that is known. */
+export interface Leaf {
+  readonly marked_mm: number;
+  readonly leaf_mm: number;
+  /** Standard uncertainty; none for a leaf that was mic'd, or a set that is taken at its word. */
+  readonly soft_mm: number;
+}
+
+/** Leaves that can be held together, how thick they are then, and how exactly that is known. */
 export interface Stack {
   readonly leaves_mm: readonly number[];
   readonly total_mm: number;
+  /** What is marked on them; only where one of them was mic'd. */
+  readonly marked_mm?: readonly number[];
+  readonly soft_mm?: number;
+}
+
+const byThickness = (a: Leaf, b: Leaf): number => a.leaf_mm - b.leaf_mm;
+
+function stackFrom(held: readonly Leaf[], total_mm: number): Stack {
+  const soft_mm = Math.hypot(...held.map((leaf) => leaf.soft_mm));
+  const micd = held.some((leaf) => leaf.leaf_mm !== leaf.marked_mm);
+  return {
+    leaves_mm: held.map((leaf) => leaf.leaf_mm),
+    total_mm,
+    ...(micd ? { marked_mm: held.map((leaf) => leaf.marked_mm) } : {}),
+    ...(soft_mm > 0 ? { soft_mm } : {}),
+  };
 }
 
 /**
- * Every thickness that up to `maxStack` distinct leaves of the set can make,
+ * Lists every thickness that up to `maxStack` distinct leaves of the set can make,
  * thinnest first. Where several combinations make the same thickness the one
  * with the fewest leaves stands: each joint between leaves holds a little oil.
  *
- * @param leaves_mm the leaves of the set, in any order; each can be used once
+ * @param set the leaves of the set, in any order; each can be used once
  */
-export function stacksOf(leaves_mm: readonly number[], maxStack: number): Stack[] {
-  const leaves = [...new Set(leaves_mm)].sort((a, b) => a - b);
-  const best = new Map<number, readonly number[]>();
-  const extend = (held: readonly number[], from: number): void => {
+export function stacksOf(set: readonly Leaf[], maxStack: number): Stack[] {
+  const leaves = [...new Map(set.map((leaf) => [leaf.leaf_mm, leaf])).values()].sort(byThickness);
+  const best = new Map<number, readonly Leaf[]>();
+  const extend = (held: readonly Leaf[], from: number): void => {
     for (let i = from; i < leaves.length; i++) {
-      const next = [...held, leaves[i] as number];
-      const total = stackOf(next);
+      const next = [...held, leaves[i] as Leaf];
+      const total = stackOf(next.map((leaf) => leaf.leaf_mm));
       const known = best.get(total);
       if (!known || next.length < known.length) best.set(total, next);
       if (next.length < maxStack) extend(next, i + 1);
@@ -27,6 +51,6 @@ export function stacksOf(leaves_mm: readonly number[], maxStack: number): Stack[
   };
   extend([], 0);
   return [...best]
-    .map(([total_mm, held]) => ({ leaves_mm: held, total_mm }))
+    .map(([total_mm, held]) => stackFrom(held, total_mm))
     .sort((a, b) => a.total_mm - b.total_mm);
 }

@@ -17,11 +17,16 @@ export interface Tilt {
   readonly direction_deg: number;
   /** √(Σr²/n): waviness, and what the hand adds. */
   readonly residualRms_mm: number;
+  /** The same by its degrees of freedom, √(Σr²/(n − 3)): what one depth is off by; null for three, which any plane fits. */
+  readonly residual_mm: number | null;
   readonly smallest_mm: number;
   readonly largest_mm: number;
   /** Standard uncertainty of the tilt for a depth of unit uncertainty. */
   readonly uPerDepth: number;
 }
+
+/** Coverage factor at 95% of something with a size and a direction: √(−2 ln 0.05) (JCGM 102, two dimensions). */
+export const PLANE_COVERAGE = Math.sqrt(-2 * Math.log(0.05));
 
 /** Spread of the places below which they lie on one line, as a share of their size. */
 const ON_A_LINE = 1e-9;
@@ -61,11 +66,13 @@ export function tiltOf(points: readonly DepthPoint[], diameter_mm: number): Tilt
   // Along the slope's own direction: uᵀ(AᵀA)⁻¹u, the same for every direction where places are spread evenly.
   const [ux, uy] = slope > 0 ? [b / slope, c / slope] : [1, 0];
   const variance = (ux * ux * yy - 2 * ux * uy * xy + uy * uy * xx) / determinant;
+  const squares = residuals.reduce((sum, r) => sum + r * r, 0);
   return {
     mean_mm: z0 - b * x0 - c * y0,
     tilt_mm: diameter_mm * slope,
     direction_deg: ((Math.atan2(c, b) * 180) / Math.PI + 360) % 360,
-    residualRms_mm: Math.sqrt(residuals.reduce((s, r) => s + r * r, 0) / n),
+    residualRms_mm: Math.sqrt(squares / n),
+    residual_mm: n > 3 ? Math.sqrt(squares / (n - 3)) : null,
     smallest_mm: Math.min(...depths),
     largest_mm: Math.max(...depths),
     uPerDepth: diameter_mm * Math.sqrt(variance),

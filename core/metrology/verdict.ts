@@ -3,15 +3,31 @@ import type { Bounds, Limits } from './bracket';
 /** in, out, close (too close to call with this evidence) and open (more can be learnt). */
 export type Verdict = 'in' | 'out' | 'close' | 'open';
 
-/** Limits with the missing ones made infinite, so that comparisons need no special case. */
+/**
+ * Limits with the missing ones made infinite, so that comparisons need no special case. A gap is
+ * proven in between `lower` and `upper`, and proven out beyond `under` or `over`: the same figures,
+ * unless what proves it may be off by a margin.
+ */
 export interface Window {
   readonly lower: number;
   readonly upper: number;
+  readonly under: number;
+  readonly over: number;
 }
 
-/** Returns limits in mm as a window; a side without a limit is infinite. */
-export function windowOf(limits: Limits): Window {
-  return { lower: limits.lower_mm ?? -Infinity, upper: limits.upper_mm ?? Infinity };
+/**
+ * Returns limits in mm as a window; a side without a limit is infinite.
+ *
+ * @param margin_mm how far to the safe side of a limit evidence has to lie to prove anything
+ */
+export function windowOf(limits: Limits, margin_mm = 0): Window {
+  const [lower, upper] = [limits.lower_mm ?? -Infinity, limits.upper_mm ?? Infinity];
+  return {
+    lower: lower + margin_mm,
+    upper: upper - margin_mm,
+    under: lower - margin_mm,
+    over: upper + margin_mm,
+  };
 }
 
 /**
@@ -19,7 +35,7 @@ export function windowOf(limits: Limits): Window {
  * found, upper limits against the largest. Null where they prove nothing.
  */
 export function proven({ smallest, largest }: Bounds, window: Window): 'in' | 'out' | null {
-  if (largest.lo > window.upper || smallest.hi < window.lower) return 'out';
+  if (largest.lo > window.over || smallest.hi < window.under) return 'out';
   if (smallest.lo >= window.lower && largest.hi <= window.upper) return 'in';
   return null;
 }

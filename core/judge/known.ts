@@ -1,0 +1,56 @@
+import { endsAt, towardsOthers, uncertainty, type Estimate } from '../metrology/estimate';
+import type { Extremes } from '../metrology/extremes';
+import { normalBeyond } from '../metrology/normal';
+
+/** Which evidence an end of the range rests on. */
+export type Source = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
+
+/** One kind of evidence and what it says. */
+export interface Known {
+  readonly source: Source;
+  readonly extremes: Extremes;
+}
+
+/** Returns the tightest of several kinds of evidence at one end of the range; the first of equals. */
+export function tightest(known: readonly Known[], end: keyof Extremes): Known | undefined {
+  return known.reduce<Known | undefined>(
+    (best, k) =>
+      !best || uncertainty(k.extremes[end]) < uncertainty(best.extremes[end]) ? k : best,
+    undefined,
+  );
+}
+
+/** Chance that evidence which agrees is said to disagree, for each end and side of it: 1% in all. */
+const FALSE_ALARM = 0.0025;
+
+/** The interval beyond which two kinds of evidence cannot both be right, in mm. */
+const wide = (e: Estimate): readonly [lo: number, hi: number] =>
+  endsAt(
+    e,
+    towardsOthers(e, (of) => normalBeyond(FALSE_ALARM / of)),
+  );
+
+const apart = (a: Estimate, b: Estimate): boolean =>
+  wide(a)[1] < wide(b)[0] || wide(b)[1] < wide(a)[0];
+
+/**
+ * Tells whether another way of measuring found a gap outside of what sizes leave room for. Sizes are
+ * combined at their worst, place by place, so that a gap that is felt lies within their range and
+ * need not reach its ends.
+ */
+const outside = (sizes: Extremes, other: Extremes): boolean =>
+  wide(other.largest)[0] > wide(sizes.largest)[1] ||
+  wide(other.smallest)[1] < wide(sizes.smallest)[0];
+
+/** Tells whether two kinds of evidence contradict each other by more than they may be off. */
+function contradict(a: Known, b: Known): boolean {
+  if (a.source === 'sizes') return outside(a.extremes, b.extremes);
+  if (b.source === 'sizes') return outside(b.extremes, a.extremes);
+  return (
+    apart(a.extremes.smallest, b.extremes.smallest) || apart(a.extremes.largest, b.extremes.largest)
+  );
+}
+
+/** Tells whether any two of several kinds of evidence contradict each other. */
+export const disagreeing = (known: readonly Known[]): boolean =>
+  known.some((a, i) => known.slice(i + 1).some((b) => contradict(a, b)));

@@ -1,0 +1,23 @@
+import { normal } from 'jstat';
+
+/** Returns the share of the standard normal distribution below z. */
+export const shareBelow = (z: number): number => normal.cdf(z, 0, 1);
+
+/** Standard uncertainties to either side within which a value is thought to lie (JCGM 100, 6.2: k = 2). */
+export const COVERAGE = 2;
+
+/** Returns the z beyond which a share of the standard normal distribution lies. */
+export const normalBeyond = (share: number): number => -normal.inv(share, 0, 1);
+
+/** What lies beyond the coverage factor on one side. */
+const TAIL = 1 - shareBelow(COVERAGE);
+
+/**
+ * Returns the coverage factor towards the side on which the extreme of several values is biased: the
+ * largest of many readings lies too high, so that each of them is given its share of the doubt (the
+ * Bonferroni inequality of statistics textbooks).
+ *
+ * @param of how many values were compared, 1 or more
+ * @example 2 for a single value, 2.53 for the largest of four, 2.98 for that of sixteen
+ */
+export const coverageOf = (of: number): number => (of <= 1 ? COVERAGE : normalBeyond(TAIL / of));
