@@ -1,4 +1,11 @@
 import { spawnSync } from 'node:child_process';
+import { record, withReading } from '../core/journal/commands';
+import { pumpOf } from '../core/pumps/registry';
+import { writeFile } from '../core/records/file';
+import type { Job } from '../core/records/job';
+import { emptyJob } from '../demo/job';
+import { VELTRANE_T6 } from '../demo/sheets';
+import { sizeAt } from '../demo/trials/readings';
 import { answer } from './answer';
 import { SUMS } from './sums';
 
@@ -170,6 +177,70 @@ describe('the sums of measuring', () => {
   });
 });
 
+describe('the state of a job', () => {
+  const job = emptyJob(VELTRANE_T6, '2026-11-20T09:00:00.000Z');
+  const mic = { u_mm: 0.003, own_mm: 0.0015, off_mm: 0 };
+  const sizes = [
+    ...['12', '6', '3', '9'].map((s) => sizeAt('pocket-depth', s, `d${s}`, 20.06, mic)),
+    sizeAt('drive-width', 'a', 'wa', 20, mic),
+  ].reduce(withReading, job);
+  const faced = record(sizes, {
+    ...{ kind: 'operation', id: 'o1', at: job.createdAt, by: '', struck: null, remark: '' },
+    ...{ part: 'body', work: 'faced' },
+    changes: [{ dimension: 'pocket-depth', by_mm: -0.02, u_mm: 0 }],
+  });
+  const fileOf = (...jobs: Job[]) => JSON.parse(writeFile({ jobs }, job.createdAt)) as object;
+  interface Answer {
+    characteristics: Record<string, unknown>[];
+    dimensions: { id: string }[];
+  }
+  const state = (of: Job) => ask('job.assess', { file: fileOf(of) }) as unknown as Answer;
+  const face = (of: Job) => state(of).characteristics.find((c) => c.id === 'face-drive');
+
+  it('is every characteristic, with an interval for what is known of it', () => {
+    expect(state(sizes).characteristics.map((c) => c.id)).toEqual(
+      pumpOf(VELTRANE_T6).characteristics.map((c) => c.id),
+    );
+    expect(face(sizes)).toMatchObject({
+      now: { largest: { hi_mm: expect.closeTo(0.06 + 2 * Math.hypot(0.003, 0.003), 9) as number } },
+      before: null,
+      predicted: null,
+    });
+    expect(face(job)).toMatchObject({ now: null, verdict: 'open', probability: null });
+  });
+  it('is before, predicted and open again after work', () => {
+    expect(face(faced)).toMatchObject({
+      now: null,
+      before: face(sizes)?.now,
+      predicted: {
+        largest: { hi_mm: expect.closeTo(0.04 + 2 * Math.hypot(0.003, 0.003), 9) as number },
+      },
+      verdict: 'open',
+    });
+    expect(state(faced).dimensions.find((d) => d.id === 'pocket-depth')).toEqual({
+      id: 'pocket-depth',
+      part: 'body',
+      best_mm: expect.closeTo(20.04, 9) as number,
+      u_mm: 0.003,
+      smallest_mm: expect.closeTo(20.04, 9) as number,
+      largest_mm: expect.closeTo(20.04, 9) as number,
+      readings: 4,
+      source: 'worked',
+    });
+  });
+  it('wants one job in a sound file', () => {
+    expect(errorOf('job.assess', { file: fileOf() })?.field).toBe('file.jobs');
+    expect(errorOf('job.assess', { file: fileOf(job, { ...job, id: 'b' }) })?.field).toBe(
+      'file.jobs',
+    );
+    expect(errorOf('job.assess', { file: fileOf({ ...job, tag: '' }) })?.field).toBe(
+      'file.jobs[0].tag',
+    );
+    expect(errorOf('job.assess', { file: {} })?.field).toBe('file');
+    expect(errorOf('job.assess', { file: 'x' })?.field).toBe('file');
+  });
+});
+
 describe('the command', () => {
   const run = (args: string[], input: string) =>
     spawnSync(process.execPath, ['--import', 'tsx', 'cli/calc.ts', ...args], {
@@ -201,6 +272,7 @@ describe('the command', () => {
       'gap.fromSizes',
       'conformity',
       'tilt.fit',
+      'job.assess',
       'repeatability.study',
     ]);
   });

@@ -112,6 +112,13 @@ const label = () =>
       typeof v === 'string' ? v !== '' : Number.isFinite(v),
     );
 
+/** A file of the app as JSON, with one job in it; what is in it is checked as any file is. */
+export const jobInput = object({
+  file: mixed<object>()
+    .required()
+    .test('object', 'A file of the app as JSON', (v) => typeof v === 'object'),
+});
+
 export const studyInput = object({
   readings: array(
     object({

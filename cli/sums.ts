@@ -8,9 +8,11 @@ import { gapFromSizes } from '../core/metrology/sizes';
 import { tiltOf } from '../core/metrology/tilt';
 import { explainTries } from '../core/judge/explain';
 import { parseReading } from '../core/quantity/parse';
+import { assessFile } from './job';
 import {
   conformityInput,
   feelerInput,
+  jobInput,
   readingInput,
   sizesInput,
   studyInput,
@@ -80,6 +82,7 @@ export const SUMS: Readonly<Record<string, Sum>> = {
   ),
   conformity: sum(conformityInput, conformityOf),
   'tilt.fit': sum(tiltInput, tiltFit),
+  'job.assess': sum(jobInput, ({ file }) => assessFile(file)),
   'repeatability.study': sum(studyInput, ({ readings }) =>
     studyOf(
       readings.map(({ part, person, trial, value }) => ({

@@ -25,6 +25,13 @@ export function touching(
   return operations.filter((o) => rests.some((id) => changed(pump, o, id)));
 }
 
+/** Lists the operations that changed a dimension, or exchanged its part, in order. */
+export const changing = (
+  pump: PumpModel,
+  operations: readonly Operation[],
+  dimension: string,
+): Operation[] => operations.filter((o) => changed(pump, o, dimension));
+
 /** Lists what stands of a job's operations, in order. */
 export const operationsOf = (job: Pick<Job, 'journal'>): Operation[] =>
   standing(ledgerOf(job).operations);

@@ -6,8 +6,9 @@ import { ladderOf, type Ladder } from '../metrology/feeler';
 import type { Tilt } from '../metrology/tilt';
 import { proven, windowOf, type Verdict } from '../metrology/verdict';
 import type { Characteristic } from '../pumps/family';
-import { countingReadings } from '../journal/eras';
+import { countingReadings, operationsOf, touching } from '../journal/eras';
 import { dimensionsFor, familyOf, gapsOf, pumpOf } from '../pumps/registry';
+import type { Operation } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Reading, TouchReading } from '../records/parts';
 import type { Sheet } from '../records/sheet';
@@ -25,9 +26,11 @@ import { heatShift } from './heat';
 import { leavesCanDecide, stackAdvice } from './leaves';
 import { heldLimits, type HeldLimits } from './limits';
 import { disagreeing, tightest, type Known, type Source } from './known';
+import { NO_PAST, pastOf, pastOfSum, type Past } from './past';
+import { quantitiesOf, readingsBefore, type Quantity } from './quantity';
 
-/** What the evidence says of one characteristic, and how it stands against its limits. */
-export interface Assessment {
+/** What the evidence says of one characteristic, how it stands against its limits, and how it stood before work. */
+export interface Assessment extends Past {
   readonly characteristic: Characteristic;
   /** Null where the sheet publishes none for the tier: the gap is recorded, not judged. */
   readonly limits: HeldLimits | null;
@@ -127,6 +130,7 @@ function assessMeasured(
   const least = tightest(all, 'smallest');
   const most = tightest(all, 'largest');
   const base = {
+    ...NO_PAST,
     characteristic: c,
     limits,
     stations,
@@ -162,6 +166,7 @@ function assessSum(
   const smallest = add('smallest');
   const largest = add('largest');
   const assessed = {
+    ...pastOfSum([base, ...plus]),
     characteristic: c,
     limits,
     stations: [],
@@ -235,23 +240,44 @@ export function assessJob(job: Job): readonly Assessment[] {
   return all;
 }
 
+/** The same readings by their targets, for every moment that is asked for. */
+function readingsThen(job: Job): (operation: Operation) => (c: Characteristic) => Reading[] {
+  const before = readingsBefore(job);
+  const sorted = new Map<string, (c: Characteristic) => Reading[]>();
+  return (operation) => {
+    const known = sorted.get(operation.id) ?? byTarget(before(operation));
+    sorted.set(operation.id, known);
+    return known;
+  };
+}
+
 function assess(job: Job): Assessment[] {
   const { sheet, tier, feeler, rules } = job;
   const ladder = ladderOf(feeler, rules.ladder);
+  const pump = pumpOf(sheet);
+  const operations = operationsOf(job);
   const readingsOf = byTarget(countingReadings(job));
+  const then = readingsThen(job);
+  let quantities: ReadonlyMap<string, Quantity> | null = null;
   const known = WORKED.get(sheet) ?? new Map<string, Worked>();
   WORKED.set(sheet, known);
   const done = new Map<string, Assessment>();
-  for (const c of pumpOf(sheet).characteristics) {
+  for (const c of pump.characteristics) {
     const parts = c.sum?.flatMap((id) => done.get(id) ?? []) ?? [];
     const [base, ...plus] = parts;
     const readings = base ? [] : readingsOf(c);
-    const basis = [tier, ladder, rules.decision, ...parts, ...readings];
+    const work = base || operations.length === 0 ? [] : touching(pump, operations, c);
+    const earlier = work.flatMap((operation) => then(operation)(c));
+    const basis = [tier, ladder, rules.decision, ...parts, ...readings, ...work, ...earlier];
     const assessment = remembered(known, c.id, basis, () => {
       const limits = heldLimits(sheet, tier, c.id);
-      return base
-        ? assessSum(c, limits, [base, ...plus], job, ladder)
-        : assessMeasured(c, limits, job, readings, ladder);
+      if (base) return assessSum(c, limits, [base, ...plus], job, ladder);
+      const now = assessMeasured(c, limits, job, readings, ladder);
+      const knownBefore = (operation: Operation): Extremes | null => {
+        const { smallest, largest } = assessMeasured(c, limits, job, then(operation)(c), ladder);
+        return smallest && largest && { smallest, largest };
+      };
+      return { ...now, ...pastOf(c, work, knownBefore, () => (quantities ??= quantitiesOf(job))) };
     });
     done.set(c.id, assessment);
   }

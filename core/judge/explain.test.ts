@@ -2,6 +2,7 @@ import { VELTRANE_T6 } from '../../demo/sheets';
 import { characteristicOf } from '../pumps/registry';
 import type { Estimate } from '../metrology/estimate';
 import type { Assessment } from './assess';
+import { NO_PAST } from './past';
 import { estimateText, explain, rangeText, shownExtremes } from './explain';
 
 const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
@@ -12,6 +13,7 @@ const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
 const value = (value_mm: number, u_mm: number): Estimate => ({ kind: 'value', value_mm, u_mm });
 
 const assessed = (part: Partial<Assessment>): Assessment => ({
+  ...NO_PAST,
   characteristic: characteristicOf(VELTRANE_T6, 'face-drive'),
   limits: { lower_mm: 0.02, upper_mm: 0.06, published: VELTRANE_T6.limits[0]! },
   stations: [],

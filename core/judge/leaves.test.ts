@@ -5,6 +5,7 @@ import { judgeTries, ladderOf } from '../metrology/feeler';
 import { characteristicOf } from '../pumps/registry';
 import type { Assessment } from './assess';
 import { overStations, type StationEvidence } from './evidence';
+import { NO_PAST } from './past';
 import { leafStep, ownAim, stackAdvice } from './leaves';
 
 const LADDER = ladderOf({ leaves_mm: [0.02, 0.03, 0.04, 0.05, 0.06, 0.07, 0.08], maxStack: 1 });
@@ -29,6 +30,7 @@ function part(
   const bounds = overStations(stations);
   const extremes = made.length > 0 && bounds ? extremesOf(bounds) : null;
   return {
+    ...NO_PAST,
     characteristic,
     limits: limits && { lower_mm: null, ...limits, published: VELTRANE_T6.limits[0]! },
     stations,

@@ -1,0 +1,61 @@
+import { InputError } from '../core/errors';
+import type { Assessment } from '../core/judge/assess';
+import { stateOf } from '../core/judge/state';
+import { ends, type Estimate } from '../core/metrology/estimate';
+import { pumpOf } from '../core/pumps/registry';
+import { readFile } from '../core/records/file';
+import type { Job } from '../core/records/job';
+import { FileError } from '../core/records/problems';
+
+/** @throws InputError at the first thing that is wrong with the file, or where it holds no one job */
+function jobIn(file: object): Job {
+  try {
+    const [job, ...others] = readFile(JSON.stringify(file)).jobs;
+    if (job && others.length === 0) return job;
+  } catch (error) {
+    if (!(error instanceof FileError)) throw error;
+    const [first] = error.problems;
+    const place = first?.place === 'the file' ? '' : first?.place;
+    throw new InputError(['file', place].filter(Boolean).join('.'), first?.message ?? '');
+  }
+  throw new InputError('file.jobs', 'A file with one job is wanted.');
+}
+
+const interval = (e: Estimate) => {
+  const [lo_mm, hi_mm] = ends(e);
+  return { lo_mm, hi_mm: Number.isFinite(hi_mm) ? hi_mm : null };
+};
+
+const range = (e: { smallest: Estimate | null; largest: Estimate | null } | null) =>
+  e?.smallest && e.largest
+    ? { smallest: interval(e.smallest), largest: interval(e.largest) }
+    : null;
+
+function characteristic(a: Assessment) {
+  return {
+    id: a.characteristic.id,
+    name: a.characteristic.name,
+    lower_mm: a.limits?.lower_mm ?? null,
+    upper_mm: a.limits?.upper_mm ?? null,
+    now: range(a),
+    before: range(a.before),
+    predicted: range(a.predicted),
+    verdict: a.limits ? a.verdict : 'recorded',
+    probability: a.probability,
+  };
+}
+
+/** Returns every value that is known of the pump in a file of one job. */
+export function assessFile(file: object) {
+  const job = jobIn(file);
+  const { characteristics, dimensions } = stateOf(job);
+  const parts = new Map(pumpOf(job.sheet).dimensions.map((d) => [d.id, d.part]));
+  return {
+    characteristics: characteristics.map(characteristic),
+    dimensions: [...dimensions].map(([id, quantity]) => ({
+      id,
+      part: parts.get(id) ?? null,
+      ...quantity,
+    })),
+  };
+}
