@@ -140,7 +140,11 @@ export async function reportPdf(report: Report): Promise<Blob> {
       [
         { words: row.name, ...name },
         { words: row.limits, ...limits },
-        { words: row.evidence, ...evidence, strong: true },
+        {
+          words: row.before ? `${row.evidence}\nwas ${row.before}` : row.evidence,
+          ...evidence,
+          strong: true,
+        },
         { words: row.hot, ...hot },
         { words: `${row.word}. ${row.reason}`, ...reason },
       ],

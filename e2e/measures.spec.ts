@@ -174,6 +174,44 @@ test('the simulated gauge goes from size to size, and is never taken for a real 
   await expect(page.getByRole('main').getByText(/Simulated gauge: \d+ readings/)).toBeVisible();
 });
 
+test('a body that was faced off is measured again, with what it was beside it', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await newJob(page, 'T-63');
+  for (let n = 0; n < 8; n++) await feel(page, 0.064);
+  const wide = (page.viewportSize()?.width ?? 0) > 900;
+  const turnTo = async (name: RegExp) => {
+    if (!wide) await page.getByRole('button', { name: /all characteristics/ }).click();
+    await page.getByRole('button', { name }).last().click();
+  };
+  await turnTo(/^Face gap, drive gear: In/);
+  await page.getByRole('button', { name: 'Something was done to it' }).first().click();
+  await page.getByRole('radio', { name: 'Faced off' }).click();
+  const amount = page.getByRole('textbox', { name: /^Taken off/ });
+  await amount.fill('a hair');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('not a number');
+  await amount.fill('0.02');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(instruction(page)).toContainText('Edge across 12–6');
+  await expect(page.getByRole('img', { name: 'No reading yet, was 0.02–0.08' })).toBeVisible();
+  await expect(page.getByText(/Was 0.02–0.08 before work; should be ≤ 0.068 now/)).toBeVisible();
+  // The wall beside the gear was not touched.
+  await turnTo(/^Driven gear to wall/);
+  await turnTo(/^Face gap, drive gear: Open/);
+  for (let n = 0; n < 8; n++) await feel(page, 0.044);
+  await page.getByRole('link', { name: 'Report' }).click();
+  await expect(page.getByText('was 0.02–0.08').first()).toBeVisible();
+  await expect(page.getByText(/Body: faced off by 0.02 mm, .*Runa T./)).toBeVisible();
+  // Struck through, the work never was: what was felt before it counts again.
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await turnTo(/^Face gap, drive gear/);
+  if (!wide) await page.getByRole('button', { name: 'Evidence' }).click();
+  await page.getByRole('button', { name: 'Strike Body: faced off by 0.02 mm' }).click();
+  await expect(page.getByText(/readings below are from before it/)).toHaveCount(0);
+});
+
 test('a hand and a sweep tell what no figure does', async ({ page }) => {
   await openDemo(page);
   await newJob(page, 'T-503');

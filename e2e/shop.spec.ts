@@ -18,6 +18,15 @@ test('a leaf set of its own: added, refused, put right, and taken in hand on a j
   await leaves.fill('1; 1/2mm  0,3');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(leaves).toHaveValue(/0\.30 +0\.50 +1\.00/);
+  const mics = field(page, /^Leaves that were mic’d/).last();
+  await mics.fill('0.4 = 0.39');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('There is no leaf of 0.4 in the set');
+  await mics.fill('0.3 = 0.2953');
+  await field(page, /^Leaf set B: standard uncertainty/).fill('4 um');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(mics).toHaveValue('0.3 = 0.2953');
+  await expect(field(page, /^Leaf set B: standard uncertainty/)).toHaveValue('0.004');
   await page
     .getByRole('radiogroup', { name: /^Leaf set B/ })
     .getByRole('radio', { name: 'Three' })
@@ -36,6 +45,14 @@ test('a leaf set of its own: added, refused, put right, and taken in hand on a j
     page.getByText(/No leaves of this set can prove 0.02–0.08; sizes by mic could/),
   ).toBeVisible();
   await expect(instruction(page)).toContainText('Try');
+  // A leaf goes by its marking, and counts as it was mic'd.
+  await button(page, 'Other leaf').click();
+  await page.getByRole('checkbox', { name: '0.30' }).click();
+  await button(page, 'Try 0.295').click();
+  await expect(instruction(page)).toContainText('Try 0.30 (mic’d 0.295)');
+  await button(page, /^Won’t go/).click();
+  if ((page.viewportSize()?.width ?? 0) < 900) await button(page, 'Evidence').click();
+  await expect(page.getByText(/won’t go, marked 0.30/)).toBeVisible();
 });
 
 test('an instrument goes off the list; readings keep its name', async ({ page }) => {

@@ -17,10 +17,17 @@ const BAR_TOP = 24;
 const BAR_HEIGHT = 12;
 const MARGIN = 22;
 
+interface Range {
+  readonly smallest: Estimate;
+  readonly largest: Estimate;
+}
+
 interface Props {
   readonly limits: Limits | null;
   /** What is known of the gap; null before the first reading. */
-  readonly known: { readonly smallest: Estimate; readonly largest: Estimate } | null;
+  readonly known: Range | null;
+  /** What it was before work on it, hollow beside what it is. */
+  readonly before?: Range | null;
   readonly heatShift_mm: number | null;
   readonly unit: ShopUnit;
   readonly kind?: LengthKind;
@@ -31,10 +38,11 @@ interface Props {
  * brass (a bar for a bracket, a dot with whiskers at k = 2 for a value), the
  * hot gap as a fainter mark below.
  */
-export function GapBar({ limits, known, heatShift_mm, unit, kind = 'gap' }: Props) {
+export function GapBar(props: Props) {
+  const { limits, known, before = null, heatShift_mm, unit, kind = 'gap' } = props;
   const palette = usePalette();
   const [width, onLayout] = useWidth(360);
-  const estimates = known ? [known.smallest, known.largest] : [];
+  const estimates = [known, before].flatMap((r) => (r ? [r.smallest, r.largest] : []));
   const { from_mm, to_mm } = barScale(limits, estimates, heatShift_mm, kind);
   const x = across(width, { from_mm, to_mm });
   const { lower_mm, upper_mm } = limits ?? {};
@@ -45,11 +53,14 @@ export function GapBar({ limits, known, heatShift_mm, unit, kind = 'gap' }: Prop
       onLayout={onLayout}
       style={{ height: HEIGHT }}
       role="img"
-      aria-label={
+      aria-label={[
         known
           ? `${kind === 'gap' ? 'Gap' : 'Size'} ${rangeText(known, unit, kind)}`
-          : 'No reading yet'
-      }
+          : 'No reading yet',
+        before ? `was ${rangeText(before, unit, kind)}` : '',
+      ]
+        .filter(Boolean)
+        .join(', ')}
     >
       <Svg width={width} height={HEIGHT}>
         {limits ? (
@@ -64,6 +75,9 @@ export function GapBar({ limits, known, heatShift_mm, unit, kind = 'gap' }: Prop
         ) : null}
         <Line x1={4} x2={width - 4} y1={BASE} y2={BASE} stroke={palette.ink} strokeWidth={1.25} />
         <Scale width={width} from_mm={from_mm} to_mm={to_mm} unit={unit} kind={kind} />
+        {before ? (
+          <Before {...before} known={known} x={x} to_mm={to_mm} unit={unit} kind={kind} />
+        ) : null}
         {known ? <Spread {...known} x={x} to_mm={to_mm} unit={unit} kind={kind} /> : null}
         {lower_mm == null ? null : <Jaw x={x(lower_mm)} towards={1} />}
         {upper_mm == null ? null : <Jaw x={x(upper_mm)} towards={-1} />}
@@ -127,6 +141,59 @@ function Jaw({ x, towards }: { readonly x: number; readonly towards: 1 | -1 }) {
   const { ink } = usePalette();
   return (
     <Path d={`M${x + 8 * towards} 16H${x}V${BASE}`} fill="none" stroke={ink} strokeWidth={2.5} />
+  );
+}
+
+interface BeforeProps extends SpreadProps {
+  readonly known: Range | null;
+}
+
+/** Nearer than this an arrow from before to now would be all head. */
+const ARROW = 26;
+
+/** What the gap was before work: a hollow bar, with an arrow from it to what it is. */
+function Before({ smallest, largest, known, x, to_mm, unit, kind }: BeforeProps) {
+  const { muted } = usePalette();
+  const from = x(Math.max(0, ends(smallest)[0]));
+  const to = x(Math.min(ends(largest)[1], to_mm));
+  const middle = (from + to) / 2;
+  const y = BAR_TOP + BAR_HEIGHT / 2;
+  const now = known ? x(centre(known.largest)) : null;
+  const towards = now === null ? 0 : Math.sign(now - middle);
+  const start = towards < 0 ? from : to;
+  const head = now === null ? 0 : now - 10 * towards;
+  return (
+    <G>
+      <Rect
+        x={from}
+        y={BAR_TOP}
+        width={Math.max(6, to - from)}
+        height={BAR_HEIGHT}
+        fill="none"
+        stroke={muted}
+        strokeWidth={1.75}
+      />
+      {now !== null && Math.abs(head - start) > ARROW ? (
+        <Path
+          d={`M${start} ${y}H${head}m${-6 * towards} -5l${6 * towards} 5l${-6 * towards} 5`}
+          fill="none"
+          stroke={muted}
+          strokeWidth={1.5}
+        />
+      ) : null}
+      {known ? null : (
+        <SvgText
+          x={Math.min(Math.max(middle, 60), x(to_mm) - 40)}
+          y={14}
+          fill={muted}
+          fontFamily={FONT}
+          fontSize={14}
+          textAnchor="middle"
+        >
+          {`was ${rangeText({ smallest, largest }, unit, kind)}`}
+        </SvgText>
+      )}
+    </G>
   );
 }
 

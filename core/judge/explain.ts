@@ -135,15 +135,24 @@ export function explainTries(
 }
 
 const NOT_YET = 'Not measured yet.';
+const AGAIN = 'To measure again.';
 
 /** The verdict's reason in one sentence, in the shop's unit. */
 export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
   const touched = touchWords(a);
-  if (!a.smallest || !a.largest) return touched || NOT_YET;
+  const past = pastWords(a, unit);
+  if (!a.smallest || !a.largest) {
+    return [past ? AGAIN : touched || NOT_YET, past].filter(Boolean).join(' ');
+  }
   const kind = a.characteristic.quantity;
   if (!a.limits) {
     const at = `${estimateText(a.largest, unit, kind)} at the largest.`;
-    return [`${at} The sheet gives no limit: recorded, not judged.`, tiltWords(a, unit), touched]
+    return [
+      `${at} The sheet gives no limit: recorded, not judged.`,
+      tiltWords(a, unit),
+      touched,
+      past,
+    ]
       .filter(Boolean)
       .join(' ');
   }
@@ -160,9 +169,20 @@ export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
     tiltWords(a, unit),
     sourceWords(a),
     touched,
+    past,
   ]
     .filter(Boolean)
     .join(' ');
+}
+
+/** Says how a gap stood before work, and how it should stand since, until it was measured again. */
+function pastWords(a: Assessment, unit: ShopUnit): string {
+  if (!a.before) return '';
+  const kind = a.characteristic.quantity;
+  const was = `Was ${rangeText(a.before, unit, kind)} before work`;
+  const should =
+    a.predicted && !a.largest ? `; should be ${rangeText(a.predicted, unit, kind)} now` : '';
+  return `${was}${should}.`;
 }
 
 /** The floor's tilt: how much, towards where, and what is waviness. */

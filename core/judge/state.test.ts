@@ -110,10 +110,7 @@ describe('a gap that was worked on', () => {
     ]);
   });
   it('is not predicted where no term says what the work did', () => {
-    for (const work of [
-      done('faced', 'body', null, FACED),
-      done('exchanged', 'drive', null, []),
-    ]) {
+    for (const work of [done('faced', 'body', null, FACED), done('exchanged', 'drive', null, [])]) {
       const a = face(record(READ, work));
       expect([a.before === null, a.predicted]).toEqual([false, null]);
     }

@@ -19,7 +19,9 @@ export interface Stack {
 
 const byThickness = (a: Leaf, b: Leaf): number => a.leaf_mm - b.leaf_mm;
 
-function stackFrom(held: readonly Leaf[], total_mm: number): Stack {
+/** Holds leaves together. */
+export function stackFrom(held: readonly Leaf[]): Stack {
+  const total_mm = stackOf(held.map((leaf) => leaf.leaf_mm));
   const soft_mm = Math.hypot(...held.map((leaf) => leaf.soft_mm));
   const micd = held.some((leaf) => leaf.leaf_mm !== leaf.marked_mm);
   return {
@@ -50,7 +52,5 @@ export function stacksOf(set: readonly Leaf[], maxStack: number): Stack[] {
     }
   };
   extend([], 0);
-  return [...best]
-    .map(([total_mm, held]) => stackFrom(held, total_mm))
-    .sort((a, b) => a.total_mm - b.total_mm);
+  return [...best].map(([, held]) => stackFrom(held)).sort((a, b) => a.total_mm - b.total_mm);
 }

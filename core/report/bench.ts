@@ -1,3 +1,5 @@
+import { operationsOf } from '../journal/eras';
+import { workWords } from '../judge/words';
 import { alsoChecked } from '../inspect/also';
 import { decidedWords, seenWords } from '../inspect/findingWords';
 import { checksOf } from '../inspect/checks';
@@ -105,7 +107,25 @@ export function struckFindings(job: Job, unit: ShopUnit): string[] {
   });
 }
 
-/** What of the work before the instruments was left out, or done otherwise than it should be. */
+/** Lists what was done to parts, who did it and when. */
+function workLines(job: Job, unit: ShopUnit): string[] {
+  return operationsOf(job).map((o) =>
+    [workWords(job.sheet, o, unit), o.at.slice(0, 10), o.by].filter(Boolean).join(', '),
+  );
+}
+
+/** Lists work that was struck through, with who and why. */
+export function struckWork(job: Job, unit: ShopUnit): string[] {
+  return ledgerOf(job).operations.flatMap((o) =>
+    o.struck
+      ? [
+          `${workWords(job.sheet, o, unit)} (${[o.struck.why, o.struck.by].filter(Boolean).join(', ')})`,
+        ]
+      : [],
+  );
+}
+
+/** Lists the strip and look steps that were skipped or answered against the sheet. */
 function skippedLines(job: Job): string[] {
   const undone = stripped(job).filter((s) => s.note === null).length;
   const unseen = lookedAt(job).filter((l) => l.state === 'unseen').length;
@@ -136,6 +156,7 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
     { title: 'Looked at', lines: lookLines(job, unit) },
     { title: 'Also on this unit', lines: alsoLines(job) },
     { title: 'How it lay', lines: stripLines(job) },
+    { title: 'Work done', lines: workLines(job, unit) },
     { title: 'To order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
     { title: 'Skipped', lines: skippedLines(job) },
   ];

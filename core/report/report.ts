@@ -12,7 +12,7 @@ import type { Job } from '../records/job';
 import type { Reading } from '../records/parts';
 import { sheetChanges } from '../records/changes';
 import { rulesWords } from '../records/rules';
-import { benchSections, struckFindings, tagFacts, type ReportSection } from './bench';
+import { benchSections, struckFindings, struckWork, tagFacts, type ReportSection } from './bench';
 import { sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../journal/target';
 
@@ -21,6 +21,8 @@ export interface ReportRow {
   readonly name: string;
   readonly limits: string;
   readonly evidence: string;
+  /** What it was before it was worked on; only where it was. */
+  readonly before?: string;
   readonly hot: string;
   readonly verdict: Verdict;
   readonly word: string;
@@ -83,6 +85,7 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
       : a.touches.length > 0
         ? 'by hand'
         : 'not measured',
+    ...(a.before ? { before: rangeText(a.before, unit, quantity) } : {}),
     hot,
     verdict: a.verdict,
     word: a.limits ? VERDICT_WORD[a.verdict] : 'Recorded',
@@ -167,7 +170,7 @@ function notesOf(job: Job, changed: readonly string[]): string[] {
 
 /** Worth a row: it has a limit, or something was found out about it. */
 const reported = (a: Assessment): boolean =>
-  a.limits !== null || a.largest !== null || a.touches.length > 0;
+  a.limits !== null || a.largest !== null || a.before !== null || a.touches.length > 0;
 
 /** The name of an instrument by its id. */
 type Names = (id: string) => string;
@@ -212,6 +215,7 @@ export function reportOf(
     struck: [
       ...readings.filter((r) => r.struck).map((r) => struckWords(r, job, unit)),
       ...struckFindings(job, unit),
+      ...struckWork(job, unit),
     ],
     hands: handsOf(readings.filter((r) => !r.struck)),
     zeros: zeroLines(job, instrumentName, unit),

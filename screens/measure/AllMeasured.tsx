@@ -21,7 +21,7 @@ interface Props extends Openers {
 }
 
 /** Nothing is left that a leaf could decide: the verdicts, and where to go from here. */
-export function AllMeasured({ job, shown, measuring, onEvidence }: Props) {
+export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props) {
   const router = useRouter();
   const wide = useWide();
   const { sheet } = job;
@@ -60,6 +60,9 @@ export function AllMeasured({ job, shown, measuring, onEvidence }: Props) {
         onPress={() => router.replace(`/job/${job.id}/report`)}
       >
         To the report
+      </Button>
+      <Button mode="outlined" contentStyle={styles.large} onPress={onWork}>
+        Something was done to it
       </Button>
       <Foot job={job} shown={shown} way="leaf" measuring={measuring} onEvidence={onEvidence} />
     </ScrollView>

@@ -15,13 +15,14 @@ interface Props {
   readonly shown: string | undefined;
   /** On a phone the list covers the screen: called when it is to go. */
   readonly onDone?: () => void;
+  readonly onWork?: () => void;
   /** Which of them; all where it is not said. */
   readonly only?: (a: Assessment) => boolean;
 }
 
 /** Every characteristic with its verdict; choosing one turns to it. */
 export function CharacteristicList(props: Props) {
-  const { onDone } = props;
+  const { onDone, onWork } = props;
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.list}>
       <Heading
@@ -31,6 +32,7 @@ export function CharacteristicList(props: Props) {
       {onDone ? (
         <View style={styles.foot}>
           <FootButton name="Back" onPress={onDone} />
+          {onWork ? <FootButton name="Something was done to it" onPress={onWork} /> : null}
         </View>
       ) : null}
     </ScrollView>
@@ -70,5 +72,5 @@ const styles = StyleSheet.create({
   fill: { flex: 1 },
   list: { padding: 14, gap: 8 },
   heading: { paddingVertical: 4 },
-  foot: { flexDirection: 'row' },
+  foot: { flexDirection: 'row', gap: 6 },
 });

@@ -22,7 +22,8 @@ interface Props extends Openers {
 }
 
 /** A characteristic that was taken in hand though nothing more is to be told of it. */
-export function DecidedPanel({ job, shown, measuring, onList, onEvidence, onTools }: Props) {
+export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Props) {
+  const { onList, onEvidence, onTools } = openers;
   const { unit } = useShop();
   const wide = useWide();
   const { turnTo } = measuring;
@@ -56,6 +57,9 @@ export function DecidedPanel({ job, shown, measuring, onList, onEvidence, onTool
           Measure it closer
         </Button>
       ) : null}
+      <Button mode="outlined" contentStyle={styles.large} onPress={onWork}>
+        Something was done to it
+      </Button>
       <Foot job={job} shown={shown} way={null} measuring={measuring} onEvidence={onEvidence} />
     </ScrollView>
   );

@@ -3,12 +3,14 @@ import { ledgerOf } from '@/core/journal/ledger';
 import type { Assessment } from '@/core/judge/assess';
 import { conventionWords } from '@/core/judge/limits';
 import { dimensionsFor } from '@/core/pumps/registry';
+import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import type { Reading } from '@/core/records/parts';
 import { useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
 import { ReadingRow } from './ReadingRow';
+import { WorkRow } from './WorkRow';
 import { ShownBar } from './ShownBar';
 import type { Measuring } from './useMeasuring';
 import { limitsOf } from './verdictLine';
@@ -19,25 +21,32 @@ interface Props {
   readonly shown: Assessment;
   readonly measuring: Measuring;
   readonly onDone?: () => void;
+  readonly onWork: () => void;
 }
 
-/** The readings that a characteristic rests on, those of its parts for a sum, newest first. */
-function evidenceFor(job: Job, a: Assessment, all: readonly Assessment[]): Reading[] {
+/** The readings that a characteristic rests on, those of its parts for a sum, and the work between them; newest first. */
+function evidenceFor(
+  job: Job,
+  a: Assessment,
+  all: readonly Assessment[],
+): readonly (Reading | Operation)[] {
   const parts: readonly string[] = a.characteristic.sum ?? [a.characteristic.id];
   const dimensions = all
     .filter((other) => parts.includes(other.characteristic.id))
     .flatMap((other) => dimensionsFor(other.characteristic));
-  return ledgerOf(job)
-    .readings.filter((r) =>
-      r.kind === 'size' ? dimensions.includes(r.dimension) : parts.includes(r.characteristic),
-    )
-    .reverse();
+  const readings = ledgerOf(job).readings.filter((r) =>
+    r.kind === 'size' ? dimensions.includes(r.dimension) : parts.includes(r.characteristic),
+  );
+  if (a.work.length === 0) return [...readings].reverse();
+  const place = new Map(job.journal.map(({ id }, i) => [id, i]));
+  const placeOf = ({ id }: { readonly id: string }) => place.get(id) ?? 0;
+  return [...readings, ...a.work].sort((x, y) => placeOf(y) - placeOf(x));
 }
 
 /** The gap bar, the verdict with its reason, every reading behind it, and where the limit comes from. */
-export function EvidencePanel({ job, shown, measuring, onDone }: Props) {
+export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) {
   const { unit } = useShop();
-  const readings = evidenceFor(job, shown, measuring.all);
+  const items = evidenceFor(job, shown, measuring.all);
   const tier = job.sheet.tiers.find((t) => t.id === job.tier);
   const { name, convention } = shown.characteristic;
   return (
@@ -59,16 +68,28 @@ export function EvidencePanel({ job, shown, measuring, onDone }: Props) {
       <ShownBar shown={shown} unit={unit} />
       <VerdictLine shown={shown} job={job} />
       <Heading level={3}>Evidence</Heading>
-      {readings.length === 0 ? <Words tone="muted">No reading yet.</Words> : null}
-      {readings.map((reading) => (
-        <ReadingRow
-          key={reading.id}
-          reading={reading}
-          job={job}
-          named={shown.characteristic.sum !== undefined}
-          onStrike={(why) => void measuring.strike(reading.id, why)}
-        />
-      ))}
+      {items.length === 0 ? <Words tone="muted">No reading yet.</Words> : null}
+      {items.map((item) =>
+        item.kind === 'operation' ? (
+          <WorkRow
+            key={item.id}
+            operation={item}
+            job={job}
+            onStrike={() => void measuring.strike(item.id, 'was not done')}
+          />
+        ) : (
+          <ReadingRow
+            key={item.id}
+            reading={item}
+            job={job}
+            named={shown.characteristic.sum !== undefined}
+            onStrike={(why) => void measuring.strike(item.id, why)}
+          />
+        ),
+      )}
+      <View style={styles.foot}>
+        <FootButton name="Something was done to it" onPress={onWork} />
+      </View>
       <Heading level={3}>Source of the limit</Heading>
       <Words>
         {tier

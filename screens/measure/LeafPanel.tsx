@@ -5,6 +5,7 @@ import { leafReachWords } from '@/core/judge/leafReach';
 import type { LeafStep } from '@/core/judge/leaves';
 import { ladderOf } from '@/core/metrology/feeler';
 import type { Job } from '@/core/records/job';
+import { markedWords } from '@/core/judge/words';
 import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
@@ -45,8 +46,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const { characteristic } = shown;
   const marks = useMarks(job, shown, step.station);
   const reach = useReach(job, shown);
-  const { leaves_mm, total_mm } = step.stack;
-  const leaves = leaves_mm.map((leaf) => formatLength(leaf, 'gap', unit)).join(' + ');
+  const { leaves_mm, marked_mm, total_mm } = step.stack;
 
   return (
     <StepPanel
@@ -63,10 +63,12 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
         <Words size="instruction" strong style={styles.instruction}>
           {step.station.instruction} Try{' '}
           <Words size="reading" strong tone="blue" style={styles.leaf}>
-            {leaves}
+            {markedWords(marked_mm ?? leaves_mm, unit)}
           </Words>
           {leaves_mm.length > 1 ? (
             <Words tone="muted"> = {formatLength(total_mm, 'gap', unit)} together</Words>
+          ) : marked_mm ? (
+            <Words tone="muted"> (mic’d {formatLength(total_mm, 'gap', unit)})</Words>
           ) : null}
         </Words>
       }

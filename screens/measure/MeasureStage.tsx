@@ -16,13 +16,14 @@ import { TouchPanel } from './TouchPanel';
 import { useKeys } from './useKeys';
 import { useMeasuring } from './useMeasuring';
 import { ValuePanel } from './ValuePanel';
+import { WorkPanel } from './WorkPanel';
 
 /** The measuring screen: one instruction, and the answers under the thumb. */
 export function MeasureStage({ job }: { readonly job: Job }) {
   const wide = useWide();
   const palette = usePalette();
   const measuring = useMeasuring(job);
-  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | null>(null);
+  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
 
   const { all, step } = measuring;
@@ -51,6 +52,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     onList: () => setOver('list'),
     onEvidence: () => setOver('evidence'),
     onTools: () => setOver('tools'),
+    onWork: () => setOver('work'),
   };
   const common = { job, measuring, ...openers };
   const working = () => {
@@ -66,6 +68,9 @@ export function MeasureStage({ job }: { readonly job: Job }) {
           onDone={close}
         />
       );
+    }
+    if (over === 'work') {
+      return <WorkPanel job={job} shown={shown} measuring={measuring} onDone={close} />;
     }
     switch (step?.way) {
       case 'leaf':
@@ -86,9 +91,25 @@ export function MeasureStage({ job }: { readonly job: Job }) {
 
   if (!wide) {
     if (over === 'list')
-      return <CharacteristicList job={job} measuring={measuring} shown={shownId} onDone={close} />;
+      return (
+        <CharacteristicList
+          job={job}
+          measuring={measuring}
+          shown={shownId}
+          onDone={close}
+          onWork={openers.onWork}
+        />
+      );
     if (over === 'evidence' && shown) {
-      return <EvidencePanel job={job} shown={shown} measuring={measuring} onDone={close} />;
+      return (
+        <EvidencePanel
+          job={job}
+          shown={shown}
+          measuring={measuring}
+          onDone={close}
+          onWork={openers.onWork}
+        />
+      );
     }
     return working();
   }
@@ -100,7 +121,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
       <View style={styles.middle}>{working()}</View>
       {shown ? (
         <View style={[styles.side, { borderColor: palette.line, borderLeftWidth: 1 }]}>
-          <EvidencePanel job={job} shown={shown} measuring={measuring} />
+          <EvidencePanel job={job} shown={shown} measuring={measuring} onWork={openers.onWork} />
         </View>
       ) : null}
     </View>

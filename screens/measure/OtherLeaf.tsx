@@ -3,7 +3,8 @@ import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Assessment } from '@/core/judge/assess';
 import type { LeafStep } from '@/core/judge/leaves';
-import { stackOf } from '@/core/metrology/bracket';
+import { leavesOf } from '@/core/metrology/feeler';
+import { stackFrom } from '@/core/metrology/stacks';
 import type { Job } from '@/core/records/job';
 import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
@@ -27,6 +28,8 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
     setHeld(
       held.includes(leaf) ? held.filter((l) => l !== leaf) : [...held, leaf].slice(-maxStack),
     );
+
+  const stack = stackFrom(leavesOf(job.feeler).filter((leaf) => held.includes(leaf.marked_mm)));
 
   return (
     <View style={styles.box}>
@@ -63,11 +66,11 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
             onChoose({
               characteristic: shown.characteristic.id,
               station,
-              stack: { leaves_mm: held, total_mm: stackOf(held) },
+              stack,
             })
           }
         >
-          {held.length === 0 ? 'Try' : `Try ${formatLength(stackOf(held), 'gap', unit)}`}
+          {held.length === 0 ? 'Try' : `Try ${formatLength(stack.total_mm, 'gap', unit)}`}
         </Button>
       </View>
     </View>

@@ -10,6 +10,7 @@ export function ShownBar({ shown, unit }: { readonly shown: Assessment; readonly
     <GapBar
       limits={limits}
       known={shownExtremes(shown)}
+      before={shown.before}
       heatShift_mm={heatShift_mm}
       unit={unit}
       kind={characteristic.quantity}

@@ -31,6 +31,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
   const expected = step?.way === 'size' ? expectedSize(job.sheet, step.dimension) : null;
   const usable = kind ? instrumentsOf(shop, kind, expected) : [];
   const inHand = kind ? instrumentInHand(shop, job, kind, expected) : null;
+  const asNow = JSON.stringify(shop.feelers.find((f) => f.name === job.feeler.name));
   const source = SOURCES.find((s) => s.id === gauge);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
@@ -77,6 +78,22 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
               if (feeler) void change((j) => ({ ...j, feeler }));
             }}
           />
+          {asNow && asNow !== JSON.stringify(job.feeler) ? (
+            <>
+              <Words size="note">
+                This set was changed in the shop since the job took it. Tries that were made stay as
+                they were.
+              </Words>
+              <View style={styles.foot}>
+                <FootButton
+                  name="Use the set as it is now"
+                  onPress={() =>
+                    void change((j) => ({ ...j, feeler: JSON.parse(asNow) as Job['feeler'] }))
+                  }
+                />
+              </View>
+            </>
+          ) : null}
         </>
       )}
       <Heading>Temperatures</Heading>

@@ -3,4 +3,5 @@ export interface Openers {
   readonly onList: () => void;
   readonly onEvidence: () => void;
   readonly onTools: () => void;
+  readonly onWork: () => void;
 }

@@ -4,10 +4,11 @@ import { assessJob, type Assessment } from '@/core/judge/assess';
 import { conflictsWith } from '@/core/judge/conflict';
 import { doubtOfSize, doubtOfSwing } from '@/core/judge/doubt';
 import { gaugeFor, indicatorFor, sizeReadingOf, swingReadingOf } from '@/core/judge/gauges';
-import { movedOn, nextStep, type Step } from '@/core/judge/next';
+import { letGo, movedOn, nextStep, type Step } from '@/core/judge/next';
 import type { LeafStep } from '@/core/judge/leaves';
 import type { Felt } from '@/core/metrology/bracket';
-import { lastStanding, withReading, withStruck } from '@/core/journal/commands';
+import { lastStanding, record, withReading, withStruck } from '@/core/journal/commands';
+import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import type { LeafReading, Reading, Source, TouchFelt } from '@/core/records/parts';
 import { newId, now } from '@/data/create';
@@ -52,6 +53,8 @@ export interface Measuring {
   settle(believe: 'new' | 'old'): Promise<void>;
   /** Whether the figure is in storage or held; where it is neither, what was typed has to stay. */
   read(figure: Figure): Promise<boolean>;
+  /** Notes work on a part; whether it is in storage. */
+  work(operation: Operation): Promise<boolean>;
   undo(): Promise<void>;
   strike(id: string, why: string): Promise<void>;
   turnTo(cursor: Partial<Job['cursor']>): Promise<void>;
@@ -118,7 +121,7 @@ export function useMeasuring(job: Job): Measuring {
       characteristic: step.characteristic,
       station: step.station.id,
       leaves_mm: [...step.stack.leaves_mm],
-      marked_mm: null,
+      marked_mm: step.stack.marked_mm ? [...step.stack.marked_mm] : null,
       felt,
       struck: null,
     };
@@ -184,6 +187,15 @@ export function useMeasuring(job: Job): Measuring {
     return true;
   });
 
+  const work = useStable(async (operation: Operation) => {
+    const stored = await store((j) => letGo(record(j, operation)));
+    if (stored) {
+      setOther(null);
+      setHeld(null);
+    }
+    return stored;
+  });
+
   const strike = useStable(async (id: string, why: string) => {
     await store((j) => withStruck(j, [id], { at: now(), by, why }));
   });
@@ -210,6 +222,7 @@ export function useMeasuring(job: Job): Measuring {
     touch,
     settle,
     read,
+    work,
     undo,
     strike,
     turnTo,

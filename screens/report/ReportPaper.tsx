@@ -42,6 +42,7 @@ export function ReportPaper({ report }: { readonly report: Report }) {
           </View>
           <View style={styles.figures}>
             <Words strong>{row.evidence}</Words>
+            {row.before ? <Words size="note">{`was ${row.before}`}</Words> : null}
             <Words size="note" tone="muted">{`limit ${row.limits}`}</Words>
             {row.hot === '–' ? null : <Words size="note" tone="muted">{`hot ${row.hot}`}</Words>}
           </View>

@@ -6,13 +6,17 @@ import type { FeelerSetRecord } from '@/core/records/instrument';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
-import { feelerFromForm, leavesText, type FeelerForm } from './instrumentForm';
+import { feelerFromForm, feelerToForm, type FeelerForm } from './instrumentForm';
 
 const STACKS = [
   { value: '1', name: 'One' },
   { value: '2', name: 'Two' },
   { value: '3', name: 'Three' },
 ] as const;
+
+/** Why it pays: figures of `npm run trust`, which docs/sums.md gives in full. */
+const WHY_MIC =
+  'Mic the leaves: it pays. If leaves are 4 µm off their marking, one “in” of ten near a limit is wrong. Say so here, and at most one of twenty is: the app then asks for more leaves before it decides. A mic’d leaf counts as it was mic’d.';
 
 interface Props {
   readonly feeler: FeelerSetRecord;
@@ -24,13 +28,13 @@ interface Props {
 /** A leaf set: the leaves that are still in it, and how many may be held together. */
 export function FeelerEditor({ feeler, unit, onKeep, onRemove }: Props) {
   const { control, handleSubmit, setError, formState, reset } = useForm<FeelerForm>({
-    defaultValues: { name: feeler.name, leaves: leavesText(feeler, unit) },
+    defaultValues: feelerToForm(feeler, unit),
   });
   const save = handleSubmit(async (form) => {
     const read = feelerFromForm(form, feeler, unit);
     if (read.ok) {
       await onKeep(read.record);
-      reset({ name: read.record.name, leaves: leavesText(read.record, unit) });
+      reset(feelerToForm(read.record, unit));
       return;
     }
     Object.entries(read.errors).forEach(([field, message], i) =>
@@ -45,6 +49,32 @@ export function FeelerEditor({ feeler, unit, onKeep, onRemove }: Props) {
     <View style={styles.box}>
       <Field control={control} name="name" label="Leaf set" />
       <Field control={control} name="leaves" label={`Leaves in the set, ${unit}`} multiline />
+      <Field
+        control={control}
+        name="mics"
+        label={`Leaves that were mic’d, ${unit}: marked = mic’d`}
+        placeholder="One a line: 0.05 = 0.0487"
+        multiline
+      />
+      <View style={styles.row}>
+        <Field
+          control={control}
+          name="tolerance"
+          label={`Leaves are off by u, ${unit}`}
+          spoken={`${feeler.name}: standard uncertainty of a leaf that was not mic’d`}
+          style={styles.cell}
+        />
+        <Field
+          control={control}
+          name="dragBand"
+          label={`Drag band ±, ${unit}`}
+          spoken={`${feeler.name}: how far a gap may be from a leaf that drags`}
+          style={styles.cell}
+        />
+      </View>
+      <Words size="note" tone="muted">
+        {WHY_MIC}
+      </Words>
       <Words>Held together at most</Words>
       <Choice
         label={`${feeler.name}: leaves held together at most`}
@@ -69,4 +99,5 @@ export function FeelerEditor({ feeler, unit, onKeep, onRemove }: Props) {
 const styles = StyleSheet.create({
   box: { gap: 8 },
   row: { flexDirection: 'row', gap: 8 },
+  cell: { flex: 1, minWidth: 0 },
 });

@@ -64,6 +64,15 @@ export function InstrumentEditor({ instrument, unit, onKeep, onRemove }: Props) 
         />
         <Field
           control={control}
+          name="own"
+          label={`Own part, ${gap}`}
+          spoken="The instrument’s own part of that uncertainty"
+          style={styles.cell}
+        />
+      </View>
+      <View style={styles.row}>
+        <Field
+          control={control}
           name="zeroDays"
           label="Zero, days"
           spoken="Days that a zero check is good for"
@@ -73,7 +82,8 @@ export function InstrumentEditor({ instrument, unit, onKeep, onRemove }: Props) 
       </View>
       <Words size="note" tone="muted">
         u is the standard uncertainty of one reading; a study finds it, or a certificate’s figure
-        over two. Zero days: 1 for every day, 0 where none is needed.
+        over two. The own part is what reading again does not better: calibration, scale, worn
+        faces. Zero days: 1 for every day, 0 where none is needed.
       </Words>
       <Button mode="contained" onPress={() => void save()}>
         Keep it

@@ -4,7 +4,8 @@ import { Button } from 'react-native-paper';
 import { studyOf } from '@/core/metrology/repeatability';
 import { studyWords } from '@/core/judge/studyWords';
 import { trimmed } from '@/core/quantity/format';
-import { MM_PER } from '@/core/quantity/units';
+import { MM_PER, tidy_mm } from '@/core/quantity/units';
+import { feelerSet } from '@/core/records/instrument';
 import type { Study } from '@/core/records/study';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
@@ -25,8 +26,20 @@ export function StudyResult({ study }: { readonly study: Study }) {
     void apply((s) => ({
       ...s,
       instruments: s.instruments.map((i) =>
-        i.id === study.instrument ? { ...i, u_mm: result.grr } : i,
+        i.id === study.instrument
+          ? { ...i, u_mm: result.grr, own_mm: Math.min(i.own_mm, result.grr) }
+          : i,
       ),
+    })).catch(() => undefined);
+  // Of leaves that dragged: a gap lies within twice the spread of what hands call a drag.
+  const band_mm = tidy_mm(2 * result.grr);
+  const usable = shop.feelers.filter((f) =>
+    feelerSet.isValidSync({ ...f, dragBand_mm: band_mm }, { strict: true }),
+  );
+  const takeBand = (name: string) =>
+    void apply((s) => ({
+      ...s,
+      feelers: s.feelers.map((f) => (f.name === name ? { ...f, dragBand_mm: band_mm } : f)),
     })).catch(() => undefined);
   // Finer than gaps are written: a micrometre is what a study tells.
   const fine = (mm: number) =>
@@ -69,6 +82,18 @@ export function StudyResult({ study }: { readonly study: Study }) {
             : `Take ${fine(result.grr)} over for ${instrument.name}`}
         </Button>
       ) : null}
+      {usable.map(({ name, dragBand_mm }) => (
+        <Button
+          key={name}
+          mode="outlined"
+          disabled={dragBand_mm === band_mm}
+          onPress={() => takeBand(name)}
+        >
+          {dragBand_mm === band_mm
+            ? `${name} has it as its drag band`
+            : `Use ±${fine(band_mm)} as the drag band of ${name}`}
+        </Button>
+      ))}
     </>
   );
 }

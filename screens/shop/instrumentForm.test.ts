@@ -1,5 +1,10 @@
 import { NEW_SHOP } from '@/core/records/shop';
-import { feelerFromForm, instrumentFromForm, instrumentToForm, leavesText } from './instrumentForm';
+import {
+  feelerFromForm,
+  feelerToForm,
+  instrumentFromForm,
+  instrumentToForm,
+} from './instrumentForm';
 import { zeroFields, zeroFrom } from '../measure/zeroFields';
 
 const MIC = NEW_SHOP.instruments[1]!;
@@ -22,6 +27,7 @@ describe('an instrument as a form', () => {
     ['name', { name: ' ' }],
     ['to', { from: '200' }],
     ['u', { u: 'small' }],
+    ['own', { own: '0.01' }],
     ['resolution', { resolution: '0' }],
     ['zeroDays', { zeroDays: 'daily' }],
     ['zeroDays', { zeroDays: '400' }],
@@ -33,18 +39,46 @@ describe('an instrument as a form', () => {
 
 describe('a leaf set as a form', () => {
   it('is kept thinnest first, each leaf once', () => {
-    const read = feelerFromForm({ name: 'B', leaves: '3 2 2-1/2 3' }, SET, 'thou');
+    const form = { ...feelerToForm(SET, 'thou'), name: 'B', leaves: '3 2 2-1/2 3' };
+    const read = feelerFromForm(form, SET, 'thou');
     expect(read).toMatchObject({ ok: true, record: { leaves_mm: [0.0508, 0.0635, 0.0762] } });
-    const same = feelerFromForm({ name: SET.name, leaves: leavesText(SET, 'thou') }, SET, 'thou');
+    const same = feelerFromForm(feelerToForm(SET, 'thou'), SET, 'thou');
     expect(same).toEqual({ ok: true, record: SET });
+  });
+  it('keeps what leaves were mic’d at, their tolerance and the drag band', () => {
+    const form = { mics: '0.05 = 0.0487\n0.1=0.102', tolerance: '3 um', dragBand: '0.004' };
+    const read = feelerFromForm({ ...feelerToForm(SET, 'mm'), ...form }, SET, 'mm');
+    const micd = {
+      mics: [
+        { leaf_mm: 0.05, mic_mm: 0.0487 },
+        { leaf_mm: 0.1, mic_mm: 0.102 },
+      ],
+      tolerance_mm: 0.003,
+      dragBand_mm: 0.004,
+    };
+    expect(read).toEqual({ ok: true, record: { ...SET, ...micd } });
+    const set = { ...SET, ...micd };
+    for (const unit of ['mm', 'thou'] as const) {
+      expect(feelerFromForm(feelerToForm(set, unit), set, unit)).toEqual({ ok: true, record: set });
+    }
+    // A leaf that is taken out of the set takes its thickness with it.
+    const fewer = feelerFromForm({ ...feelerToForm(set, 'mm'), leaves: '0.05 0.2' }, set, 'mm');
+    expect(fewer).toMatchObject({ ok: true, record: { mics: [{ leaf_mm: 0.05 }] } });
   });
   it.each([
     ['leaves', { leaves: 'thin' }],
     ['leaves', { leaves: '0' }],
     ['leaves', { leaves: '' }],
     ['name', { name: '' }],
+    ['mics', { mics: '0.05' }],
+    ['mics', { mics: '0.055 = 0.05' }],
+    ['mics', { mics: '0.05 = 0.05\n0.05 = 0.051' }],
+    ['tolerance', { tolerance: 'fine' }],
+    ['tolerance', { tolerance: '0.2' }],
+    ['dragBand', { dragBand: '0' }],
   ])('is refused at %s: %j', (field, change) => {
-    const read = feelerFromForm({ name: 'B', leaves: '0.05', ...change }, SET, 'mm');
+    const form = { ...feelerToForm(SET, 'mm'), name: 'B', ...change };
+    const read = feelerFromForm(form, SET, 'mm');
     expect(read.ok ? [] : Object.keys(read.errors)).toEqual([field]);
   });
 });

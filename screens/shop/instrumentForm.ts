@@ -1,9 +1,9 @@
 import { ValidationError } from 'yup';
 import { InputError } from '@/core/errors';
 import { GAUGE_KINDS, type GaugeKind } from '@/core/pumps/family';
-import { formatLength } from '@/core/quantity/format';
+import { formatLength, trimmed } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
-import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import {
   feelerSet,
   instrument as instrumentSchema,
@@ -30,6 +30,7 @@ export interface InstrumentForm {
   to: string;
   resolution: string;
   u: string;
+  own: string;
   zeroDays: string;
 }
 
@@ -43,6 +44,7 @@ const LENGTHS = [
   ['to', 'to_mm', 'size'],
   ['resolution', 'resolution_mm', 'gap'],
   ['u', 'u_mm', 'gap'],
+  ['own', 'own_mm', 'gap'],
 ] as const;
 
 export function instrumentToForm(i: Instrument, unit: ShopUnit): InstrumentForm {
@@ -54,6 +56,7 @@ export function instrumentToForm(i: Instrument, unit: ShopUnit): InstrumentForm 
     to: text(i.to_mm, 'size'),
     resolution: text(i.resolution_mm, 'gap'),
     u: text(i.u_mm, 'gap'),
+    own: text(i.own_mm, 'gap'),
     zeroDays: String(i.zeroDays),
   };
 }
@@ -81,8 +84,9 @@ export function instrumentFromForm(
       errors[field] = error.message;
     }
   }
-  // The instrument’s own part of its uncertainty keeps its share.
-  if (before.u_mm > 0) record.own_mm = (before.own_mm / before.u_mm) * Number(record.u_mm);
+  // The instrument’s own part of its uncertainty keeps its share, unless that was said.
+  if (before.u_mm > 0 && form.own === shown.own)
+    record.own_mm = (before.own_mm / before.u_mm) * Number(record.u_mm);
   if (!Number.isInteger(record.zeroDays)) {
     errors.zeroDays = 'Whole days: 0 where it needs no zero, 1 for every day.';
   }
@@ -93,31 +97,93 @@ export function instrumentFromForm(
 export interface FeelerForm {
   name: string;
   leaves: string;
+  /** Leaves that were mic'd, each as `marked = mic'd`. */
+  mics: string;
+  tolerance: string;
+  dragBand: string;
 }
 
 export const leavesText = (set: FeelerSetRecord, unit: ShopUnit): string =>
   set.leaves_mm.map((l) => formatLength(l, 'gap', unit)).join('  ');
 
-/** The leaf set that a form describes: thinnest first, each leaf once. */
+/** A thickness as a mic reads it: to a tenth of a micrometre, or a hundredth of a thou. */
+const fine = (mm: number, unit: ShopUnit): string =>
+  trimmed(mm / MM_PER[unit], unit === 'mm' ? 4 : 2);
+
+const micsText = (set: FeelerSetRecord, unit: ShopUnit): string =>
+  set.mics.map((m) => `${fine(m.leaf_mm, unit)} = ${fine(m.mic_mm, unit)}`).join('\n');
+
+/** A leaf set as a form. */
+export const feelerToForm = (set: FeelerSetRecord, unit: ShopUnit): FeelerForm => ({
+  name: set.name,
+  leaves: leavesText(set, unit),
+  mics: micsText(set, unit),
+  tolerance: fine(set.tolerance_mm, unit),
+  dragBand: fine(set.dragBand_mm, unit),
+});
+
+const lengthOf = (text: string, unit: ShopUnit): number => parseReading(text, 'gap', unit).mm;
+
+function leavesFrom(text: string, unit: ShopUnit): number[] {
+  const parts = text.split(/[;\s]+/).filter(Boolean);
+  return [...new Set(parts.map((part) => lengthOf(part, unit)))].sort((a, b) => a - b);
+}
+
+/** How far a marking as it is written may be from the leaf that is meant, in mm. */
+const SAME_MM = 0.0006;
+
+/** Reads the leaves that were mic'd, one a line: what is marked, an equals sign, what the mic read. */
+function micsFrom(text: string, leaves_mm: readonly number[], unit: ShopUnit) {
+  const lines = text.split(/[;\n]+/).filter((line) => line.trim() !== '');
+  return lines.map((line) => {
+    const [marked = '', micd = '', ...more] = line.split('=');
+    if (micd.trim() === '' || more.length > 0) {
+      throw new InputError(
+        'mics',
+        `“${line.trim()}”: write the marking, =, and what the mic read.`,
+      );
+    }
+    const mark_mm = lengthOf(marked, unit);
+    const leaf_mm = leaves_mm.find((mm) => Math.abs(mm - mark_mm) < SAME_MM);
+    if (leaf_mm === undefined) {
+      throw new InputError('mics', `There is no leaf of ${marked.trim()} in the set.`);
+    }
+    return { leaf_mm, mic_mm: lengthOf(micd, unit) };
+  });
+}
+
+/** The leaf set that a form describes: thinnest first, each leaf once; what was not touched stays as it was. */
 export function feelerFromForm(
   form: FeelerForm,
   before: FeelerSetRecord,
   unit: ShopUnit,
 ): Read<FeelerSetRecord> {
-  let leaves_mm: number[] = before.leaves_mm;
-  if (form.leaves !== leavesText(before, unit)) {
+  const shown = feelerToForm(before, unit);
+  const errors: Errors = {};
+  const read = <T>(field: keyof FeelerForm, kept: T, from: (text: string) => T): T => {
+    if (form[field] === shown[field]) return kept;
     try {
-      const parts = form.leaves.split(/[;\s]+/).filter(Boolean);
-      const read = parts.map((part) => parseReading(part, 'gap', unit).mm);
-      leaves_mm = [...new Set(read)].sort((a, b) => a - b);
+      return from(form[field]);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      return { ok: false, errors: { leaves: error.message } };
+      errors[field] = error.message;
+      return kept;
     }
-  }
-  const mics = before.mics.filter((m) => leaves_mm.includes(m.leaf_mm));
-  const record = { ...before, name: form.name.trim(), leaves_mm, mics };
-  return validated(feelerSet, record, (path) => (path.startsWith('leaves_mm') ? 'leaves' : path));
+  };
+  const length = (text: string) => (text.trim() === '0' ? 0 : lengthOf(text, unit));
+  const leaves_mm = read('leaves', before.leaves_mm, (text) => leavesFrom(text, unit));
+  const left = before.mics.filter((m) => leaves_mm.includes(m.leaf_mm));
+  const record = {
+    ...before,
+    name: form.name.trim(),
+    leaves_mm,
+    mics: read('mics', left, (text) => micsFrom(text, leaves_mm, unit)),
+    tolerance_mm: read('tolerance', before.tolerance_mm, length),
+    dragBand_mm: read('dragBand', before.dragBand_mm, length),
+  };
+  if (Object.keys(errors).length > 0) return { ok: false, errors };
+  const field = (path: string) => (/^(leaves|mics)/.exec(path)?.[0] ?? path).replace('_mm', '');
+  return validated(feelerSet, record, field);
 }
 
 function validated<T>(

@@ -1,0 +1,27 @@
+import { withPage } from '../e2e/serve';
+import { newJob, openDemo, feel } from '../e2e/bench';
+const run = (viewport: {width:number;height:number}, tag: string, scheme: 'light'|'dark') => withPage({ viewport, colorScheme: scheme }, async (page) => {
+  await openDemo(page);
+  await newJob(page, 'W-1');
+  for (let n = 0; n < 8; n++) await feel(page, 0.064);
+  if (viewport.width < 600) await page.getByRole('button', { name: /all characteristics/ }).click();
+  await page.getByRole('button', { name: /^Face gap, drive gear: / }).last().click();
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `/tmp/s-${tag}-0.png` });
+  await page.getByRole('button', { name: 'Something was done to it' }).first().click();
+  await page.getByRole('radio', { name: 'Faced off' }).click();
+  await page.getByRole('textbox').first().fill('abc');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: `/tmp/s-${tag}-2.png` });
+  await page.getByRole('textbox').first().fill('0.02');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `/tmp/s-${tag}-3.png` });
+  for (let n = 0; n < 3; n++) await feel(page, 0.044);
+  await page.screenshot({ path: `/tmp/s-${tag}-4.png` });
+  if (viewport.width < 600) await page.getByRole('button', { name: 'Evidence' }).click();
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: `/tmp/s-${tag}-5.png` });
+});
+void run({width:390,height:844},'p','light').then(()=>run({width:1280,height:800},'w','dark'));

@@ -1,0 +1,172 @@
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { InputError } from '@/core/errors';
+import { changesOf, choicesOf, hasAmount, openedBy, worksOn } from '@/core/journal/work';
+import type { Assessment } from '@/core/judge/assess';
+import { gaugeFor } from '@/core/judge/gauges';
+import { WORK_WORD } from '@/core/judge/words';
+import { ledgerOf } from '@/core/journal/ledger';
+import type { Work } from '@/core/pumps/family';
+import { dimensionsFor, pumpOf } from '@/core/pumps/registry';
+import { parseReading } from '@/core/quantity/parse';
+import { bareUnit, type ShopUnit } from '@/core/quantity/units';
+import type { Operation } from '@/core/records/entry';
+import type { Job } from '@/core/records/job';
+import { newId, now } from '@/data/create';
+import { useShop } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { FootButton } from '@/ui/FootButton';
+import { Notice } from '@/ui/Notice';
+import { Pick } from '@/ui/Pick';
+import { Heading, Words } from '@/ui/Words';
+import type { Measuring } from './useMeasuring';
+
+interface Props {
+  readonly job: Job;
+  readonly shown: Assessment;
+  readonly measuring: Measuring;
+  readonly onDone: () => void;
+}
+
+/** What the amount is called for each kind of work; none where another part goes in. */
+const AMOUNT: Readonly<Record<Work, string>> = {
+  faced: 'Taken off',
+  sunk: 'Sunk by',
+  ground: 'Taken off',
+  honed: 'Opened up by, on the diameter',
+  dressed: 'Taken off',
+  exchanged: '',
+};
+
+/** The part that the characteristic in hand is about. */
+function partOf(job: Job, shown: Assessment): string {
+  const { parts, dimensions, features } = pumpOf(job.sheet);
+  const rests = [...dimensionsFor(shown.characteristic), ...(shown.characteristic.rests ?? [])];
+  const first = [...dimensions, ...features].find((d) => rests.includes(d.id));
+  return first?.part ?? parts[0]?.id ?? '';
+}
+
+/** Reads the amount as it was typed; null where none was. */
+function amountOf(text: string, unit: ShopUnit): number | null {
+  return text.trim() === '' ? null : parseReading(text, 'gap', bareUnit('gap', unit)).mm;
+}
+
+/** Something was done to a part: which, what, by how much; and what has to be measured again for it. */
+export function WorkPanel({ job, shown, measuring, onDone }: Props) {
+  const shop = useShop();
+  const pump = pumpOf(job.sheet);
+  const [part, setPart] = useState(() => partOf(job, shown));
+  const works = worksOn(job.sheet, part);
+  const [wanted, setWork] = useState<Work | null>(null);
+  const work = wanted && works.includes(wanted) ? wanted : (works[0] ?? 'exchanged');
+  const choices = choicesOf(job.sheet, part, work);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const size = choices.find((c) => c.id === chosen)?.id ?? choices[0]?.id ?? null;
+  const { control, handleSubmit, setError } = useForm({ defaultValues: { amount: '' } });
+
+  const operation = (amount_mm: number | null): Operation => {
+    const u_mm = amountUncertainty(job, part, shop, measuring);
+    return {
+      id: newId(),
+      kind: 'operation',
+      at: now(),
+      by: shop.person || job.by,
+      part,
+      work,
+      changes: changesOf(job.sheet, { part, work }, size, amount_mm, u_mm),
+      remark: '',
+      struck: null,
+    };
+  };
+  const opened = openedBy(pump, operation(null));
+  const save = handleSubmit(async ({ amount }) => {
+    try {
+      const amount_mm = !hasAmount(job.sheet, part, work) ? null : amountOf(amount, shop.unit);
+      if (await measuring.work(operation(amount_mm))) onDone();
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      setError('amount', { message: error.message }, { shouldFocus: true });
+    }
+  });
+
+  return (
+    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+      <Heading size="title">Something was done to it</Heading>
+      <Pick
+        label="Part"
+        value={part}
+        options={pump.parts.map(({ id, name }) => ({ value: id, name }))}
+        onChange={setPart}
+      />
+      <Choice
+        stacked
+        label="What was done"
+        value={work}
+        options={works.map((value) => ({ value, name: capital(WORK_WORD[value]) }))}
+        onChange={setWork}
+      />
+      {choices.length > 0 && size ? (
+        <Choice
+          stacked
+          label="Where"
+          value={size}
+          options={choices.map(({ id, name }) => ({ value: id, name }))}
+          onChange={setChosen}
+        />
+      ) : null}
+      {hasAmount(job.sheet, part, work) ? (
+        <Field
+          control={control}
+          name="amount"
+          label={`${AMOUNT[work]}, ${shop.unit}`}
+          placeholder="Leave empty if nobody measured it"
+        />
+      ) : null}
+      <Words>
+        {opened.length === 0
+          ? 'No clearance of this pump rests on it. It is kept in the report.'
+          : `To measure again: ${opened.map((c) => c.name.toLowerCase()).join(', ')}.`}
+      </Words>
+      <Words size="note" tone="muted">
+        Earlier readings stay as what it was before. Wash the part and let it cool before you
+        measure.
+      </Words>
+      {measuring.error ? <Notice kind="error">{measuring.error}</Notice> : null}
+      <Button mode="contained" contentStyle={styles.large} onPress={() => void save()}>
+        Save
+      </Button>
+      <View style={styles.foot}>
+        <FootButton name="Cancel" onPress={onDone} />
+      </View>
+    </ScrollView>
+  );
+}
+
+/** Standard uncertainties of an amount: it is the difference of two readings. */
+const AMOUNT_READINGS = Math.SQRT2;
+
+/** How well the amount is known: by what the part's sizes are read with. */
+function amountUncertainty(
+  job: Job,
+  part: string,
+  shop: ReturnType<typeof useShop>,
+  { all }: Measuring,
+): number {
+  const ids = new Set(all.flatMap((a) => dimensionsFor(a.characteristic)));
+  const size = pumpOf(job.sheet).dimensions.find((d) => d.part === part && ids.has(d.id));
+  const room = { instruments: shop.instruments, zeros: ledgerOf(job).zeros };
+  const gauge = size && gaugeFor(room, job, size);
+  return AMOUNT_READINGS * (gauge?.u_mm ?? 0.012);
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const styles = StyleSheet.create({
+  fill: { flex: 1 },
+  panel: { padding: 14, gap: 12 },
+  foot: { flexDirection: 'row' },
+  large: { minHeight: 56 },
+});

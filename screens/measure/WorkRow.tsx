@@ -1,0 +1,54 @@
+import { format } from 'date-fns/format';
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { workWords } from '@/core/judge/words';
+import type { Operation } from '@/core/records/entry';
+import type { Job } from '@/core/records/job';
+import { useShop } from '@/data/hooks';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly operation: Operation;
+  readonly job: Job;
+  readonly onStrike: () => void;
+}
+
+/** Work on a part, between what was read after it and what was read before. */
+export function WorkRow({ operation, job, onStrike }: Props) {
+  const { unit } = useShop();
+  const palette = usePalette();
+  const words = workWords(job.sheet, operation, unit);
+  return (
+    <View style={[styles.row, { borderColor: palette.ink }]}>
+      <View style={styles.words}>
+        <Words strong>{words}</Words>
+        <Words size="note" tone="muted">
+          {[
+            format(new Date(operation.at), 'd MMM HH:mm'),
+            operation.by,
+            'readings below are from before it',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Words>
+      </View>
+      <Button compact onPress={onStrike} accessibilityLabel={`Strike ${words}`}>
+        Strike
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 8,
+    minHeight: 48,
+    borderBottomWidth: 2,
+    borderTopWidth: 2,
+    paddingVertical: 6,
+  },
+  words: { flex: 1, minWidth: 0 },
+});
