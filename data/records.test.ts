@@ -8,7 +8,8 @@ import { PHOTO_SCHEMA, type Photo } from '../core/records/photo';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Study } from '../core/records/study';
 import { change, load, loadAll, loadBriefs, remove, saveNew, UnreadableRecord } from './records';
-import { readText, writeTexts } from './storage';
+import { removeOrphans } from './orphans';
+import { dropTexts, keysUnder, readText, writeTexts } from './storage';
 import { copySheet, createJob, createSheet, createStudy } from './create';
 import { applyImport, backupFile, jobFile, planImport } from './transfer';
 
@@ -120,15 +121,35 @@ describe('a record that was checked once', () => {
   afterAll(() => remove('job', job.id));
 
   it('is checked again where its text is not the one that was kept', async () => {
-    const raw = (await readText(key))!;
+    const chunk = `entries/${job.id}/0`;
+    for (const [at, from, to] of [
+      [chunk, '"felt":"free"', '"felt":"loose"'],
+      // The same length: no sign of it may go unnoticed.
+      [chunk, '"felt":"free"', '"felt":"fr_e"'],
+      [`copy/${job.id}`, '"family":"crescent"', '"family":"crescend"'],
+      [key, `"revision":${job.revision}`, '"revision":"x"'],
+    ] as const) {
+      await saveNew([{ kind: 'job', record: job }]);
+      const raw = (await readText(at))!;
+      await forget();
+      expect(await load('job', job.id)).toEqual(job);
+      await forget();
+      expect(raw).toContain(from);
+      await writeTexts({ [at]: raw.replace(from, to) });
+      await expect(load('job', job.id)).rejects.toThrow(/felt|family|revision/);
+      await expect(change('job', job.id, (j) => j)).rejects.toThrow(UnreadableRecord);
+      await writeTexts({ [at]: raw.slice(0, raw.length / 2) });
+      await expect(load('job', job.id)).rejects.toThrow(UnreadableRecord);
+    }
+  });
+  it('that lost a part keeps the others, to be saved as they are', async () => {
     await forget();
-    expect(await load('job', job.id)).toEqual(job);
-    await forget();
-    await writeTexts({ [key]: raw.replace('"felt":"free"', '"felt":"loose"') });
-    await expect(load('job', job.id)).rejects.toThrow(/felt/);
-    await expect(change('job', job.id, (j) => j)).rejects.toThrow(UnreadableRecord);
-    await writeTexts({ [key]: raw.slice(0, raw.length / 2) });
-    await expect(load('job', job.id)).rejects.toThrow(UnreadableRecord);
+    await writeTexts({ [`entries/${job.id}/0`]: null });
+    const failed = await load('job', job.id).catch((error: unknown) => error as UnreadableRecord);
+    expect(failed).toBeInstanceOf(UnreadableRecord);
+    const saved = JSON.parse((failed as UnreadableRecord).raw) as Record<string, string>;
+    expect(JSON.parse(saved[key]!)).toMatchObject({ id: job.id });
+    expect(JSON.parse(saved[`copy/${job.id}`]!)).toEqual(job.sheet);
   });
   it('is read anew where another tab has changed it', async () => {
     await load('job', job.id);
@@ -137,6 +158,83 @@ describe('a record that was checked once', () => {
     expect((await load('job', job.id))?.owner).toBe('Another tab');
     const after = await change('job', job.id, (j) => ({ ...j, unit: 'Loader 9' }));
     expect(after).toMatchObject({ owner: 'Another tab', unit: 'Loader 9' });
+  });
+});
+
+describe('what belongs to a job', () => {
+  const photo = (id: string): Photo => ({
+    schema: PHOTO_SCHEMA,
+    id,
+    revision: 0,
+    job: job.id,
+    width: 4,
+    height: 3,
+    jpeg: 'data:image/jpeg;base64,AAAA',
+  });
+  const note = (id: string) => ({ id, at: job.createdAt, by: '', of: 'tag' });
+  const pictured = { ...job, photos: [note('p-1'), note('p-2')] };
+  const photos = () => keysUnder('photo/');
+  beforeEach(async () => {
+    await remove('job', job.id);
+    await saveNew([
+      { kind: 'job', record: pictured },
+      { kind: 'photo', record: photo('p-1') },
+      { kind: 'photo', record: photo('p-2') },
+    ]);
+  });
+  afterAll(() => remove('job', job.id));
+
+  it('goes with a photo that is taken out, in the same stroke', async () => {
+    await change('job', job.id, (j) => ({ ...j, photos: j.photos.slice(1) }));
+    expect(await photos()).toEqual(['photo/p-2']);
+  });
+  it('goes with the job, and leaves no key behind', async () => {
+    await remove('job', job.id);
+    expect(
+      (await keysUnder('')).filter((key) => /p-1|p-2/.test(key) || key.includes(job.id)),
+    ).toEqual([]);
+  });
+  it('goes with a job that another takes the place of, but for what that has as well', async () => {
+    const shorter = { ...pictured, photos: [note('p-2')], journal: [] };
+    await saveNew([{ kind: 'job', record: shorter }]);
+    expect(await photos()).toEqual(['photo/p-2']);
+    expect(await keysUnder(`entries/${job.id}/`)).toEqual([]);
+    expect(await load('job', job.id)).toEqual(shorter);
+  });
+  it('is found and removed at the start where the job is gone, and nothing else is', async () => {
+    await writeTexts({
+      'photo/lost': JSON.stringify(photo('lost')),
+      'seal/photo/lost': 'x',
+      'entries/nobody/0': '[]',
+      'copy/nobody': '{}',
+      'brief/nobody': '{}',
+      [`entries/${job.id}/9`]: '[]',
+    });
+    const before = new Set(await keysUnder(''));
+    const removed = await removeOrphans();
+    expect(removed.sort()).toEqual(
+      [
+        `entries/${job.id}/9`,
+        'brief/nobody',
+        'copy/nobody',
+        'entries/nobody/0',
+        'photo/lost',
+        'seal/photo/lost',
+      ].sort(),
+    );
+    expect((await keysUnder('')).length).toBe(before.size - removed.length);
+    expect(await load('job', job.id)).toEqual(pictured);
+    expect(await removeOrphans()).toEqual([]);
+  });
+  it('stays while there is a job that cannot be read, which it may be of', async () => {
+    await writeTexts({
+      'job/broken': '{"photos"',
+      'photo/lost': JSON.stringify(photo('lost')),
+      'entries/broken/0': '[]',
+    });
+    expect(await removeOrphans()).toEqual([]);
+    expect(await readText('entries/broken/0')).toBe('[]');
+    await dropTexts(['job/broken', 'photo/lost', 'entries/broken/0']);
   });
 });
 

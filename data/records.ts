@@ -5,36 +5,43 @@ import { checked, FileError } from '../core/records/problems';
 import { briefOf, type Brief } from './brief';
 import { dropTexts, keysUnder, readText, readTexts, writeTexts } from './storage';
 import { announce } from './tabs';
-import { jobText } from './text';
+import {
+  chunksIn,
+  joined,
+  markOf,
+  partKeys,
+  textsOfJob,
+  type Layout,
+  type Written,
+} from './jobTexts';
 
 export type { Kinds };
 export type Kind = RecordKind;
 
-/** Every so manieth sign of a text goes into its seal: hashing each would cost a tap on a large job. */
-const SEAL_STRIDE = 16;
-
 /**
- * What a text comes to (FNV-1a over samples, and its length): kept beside a
- * record that was checked, so that thousands of readings are not checked again
- * each time a job is opened. A record that was cut short, or written over by
- * anything but the app, does not match and is checked in full. So is one of
- * another version: its seal names that.
+ * What the texts of a record come to: kept beside a record that was checked, so that thousands of
+ * readings are not checked again each time a job is opened. A record that was cut short, or written
+ * over by anything but the app, does not match and is checked in full. So is one of another version:
+ * its seal names that.
  */
-function sealOf(kind: Kind, text: string, revision: number): string {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < text.length; i += SEAL_STRIDE) {
-    hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
-  }
-  return `${kind} ${VERSION[kind]} ${revision} ${text.length} ${hash >>> 0}`;
+const sealOf = (kind: Kind, revision: number, marks: readonly string[]): string =>
+  `${kind} ${VERSION[kind]} ${revision} ${marks.join(' ')}`;
+
+/** A record as it lies in storage. */
+interface Stored<K extends Kind = Kind> {
+  readonly record: Kinds[K];
+  readonly seal: string;
+  /** Of a job that lies in parts. */
+  readonly layout: Layout | null;
 }
 
-/** The record last read or written, with its seal: the next tap need not read it all again. */
-let latest: { key: string; seal: string; record: Kinds[Kind] } | null = null;
+/** The record last read or written: the next tap need not read it all again. */
+let latest: (Stored & { readonly key: string }) | null = null;
 
-const remember = <K extends Kind>(key: string, seal: string, record: Kinds[K]): Kinds[K] => {
-  latest = { key, seal, record };
-  return record;
-};
+function remember<K extends Kind>(key: string, stored: Stored<K>): Stored<K> {
+  latest = { key, ...stored };
+  return stored;
+}
 
 const sealKey = (key: string): string => `seal/${key}`;
 const keyOf = (kind: Kind, id: string): string => `${kind}/${id}`;
@@ -58,28 +65,46 @@ export class UnreadableRecord extends Error {
  * @throws UnreadableRecord where it is there but damaged
  */
 export async function load<K extends Kind>(kind: K, id: string): Promise<Kinds[K] | null> {
-  const key = keyOf(kind, id);
-  return read(kind, key);
+  return (await read(kind, id))?.record ?? null;
 }
 
-async function read<K extends Kind>(kind: K, key: string): Promise<Kinds[K] | null> {
+async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | null> {
+  const key = keyOf(kind, id);
   if (latest?.key === key && latest.seal === (await readText(sealKey(key)))) {
-    return latest.record as Kinds[K];
+    return latest as unknown as Stored<K>;
   }
   const texts = await readTexts([key, sealKey(key)]);
   const [raw, seal] = [texts[key] ?? null, texts[sealKey(key)]];
   if (raw === null) return null;
+  let all = raw;
   try {
-    const value = JSON.parse(raw) as Kinds[K];
-    const found = sealOf(kind, raw, value?.revision);
-    return remember(key, found, seal === found ? value : decode(kind, value));
+    const head = JSON.parse(raw) as Kinds[K];
+    const chunks = kind === 'job' ? chunksIn(head) : null;
+    if (chunks === null) {
+      const found = sealOf(kind, head?.revision, [markOf(raw)]);
+      const record = seal === found ? head : decode(kind, head);
+      return remember(key, { record, seal: found, layout: null });
+    }
+    const keys = partKeys(id, chunks);
+    const parts = await readTexts(keys);
+    // Whatever is wrong with it, all of it can be saved.
+    all = JSON.stringify({ [key]: raw, ...parts });
+    const { job, layout } = joined(
+      head,
+      keys.map((part) => parts[part] ?? null),
+    );
+    const found = sealOf(kind, job.revision, [markOf(raw), ...marksOf(layout)]);
+    const record = (seal === found ? job : decode(kind, job)) as Kinds[K];
+    return remember(key, { record, seal: found, layout });
   } catch (error) {
     if (error instanceof SyntaxError || error instanceof FileError) {
-      throw new UnreadableRecord(key, raw, error);
+      throw new UnreadableRecord(key, all, error);
     }
     throw error;
   }
 }
+
+const marksOf = ({ sheet, chunks }: Layout): string[] => [sheet, ...chunks];
 
 /** All records of a kind that can be read, and the errors of those that cannot. */
 export async function loadAll<K extends Kind>(
@@ -112,13 +137,29 @@ export async function loadBriefs(): Promise<Brief[]> {
   });
 }
 
-function entriesOf(kind: Kind, record: Kinds[Kind]): Record<string, string> {
+/** What has to be written of a record, by key, and how it lies then. */
+function textsOf(
+  kind: Kind,
+  record: Kinds[Kind],
+  before: Written | null = null,
+): { texts: Record<string, string | null>; stored: Stored } {
   const key = keyOf(kind, record.id);
-  const raw = kind === 'job' ? jobText(record as Job) : JSON.stringify(record);
-  const entry = { [key]: raw, [sealKey(key)]: sealOf(kind, raw, record.revision) };
-  if (kind !== 'job') return entry;
-  const brief = briefOf(record as Job);
-  return { ...entry, [briefKey(record.id)]: JSON.stringify(brief) };
+  if (kind !== 'job') {
+    const raw = JSON.stringify(record);
+    const seal = sealOf(kind, record.revision, [markOf(raw)]);
+    return {
+      texts: { [key]: raw, [sealKey(key)]: seal },
+      stored: { record, seal, layout: null },
+    };
+  }
+  const job = record as Job;
+  const { head, texts, layout } = textsOfJob(job, before);
+  const seal = sealOf(kind, job.revision, [markOf(head), ...marksOf(layout)]);
+  const brief = JSON.stringify(briefOf(job));
+  return {
+    texts: { ...texts, [key]: head, [sealKey(key)]: seal, [briefKey(job.id)]: brief },
+    stored: { record, seal, layout },
+  };
 }
 
 /** One writer at a time for a record, over all tabs of the browser. */
@@ -129,10 +170,21 @@ function alone<T>(key: string, work: () => Promise<T>): Promise<T> {
 /** A record with its kind. */
 export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K] } }[Kind];
 
-/** Writes new records, all of them or none. */
+/** Writes new records, all of them or none; what belonged to records that they replace goes in the same stroke. */
 export async function saveNew(records: readonly Filed[]): Promise<void> {
-  const entries = records.map(({ kind, record }) => entriesOf(kind, record));
-  await writeTexts(Object.assign({}, ...entries) as Record<string, string>);
+  const texts: Record<string, string | null> = {};
+  const added = records.flatMap(({ kind, record }) => (kind === 'photo' ? [record.id] : []));
+  for (const { kind, record } of records) {
+    if (kind !== 'job') continue;
+    const [head, ...old] = await keysOf(kind, record.id);
+    if (head) Object.assign(texts, gone(old));
+    const kept = new Set([...record.photos.map((photo) => photo.id), ...added]);
+    for (const photo of await photosOf(record.id)) {
+      if (!kept.has(photo)) Object.assign(texts, gone(textKeys('photo', photo)));
+    }
+  }
+  for (const { kind, record } of records) Object.assign(texts, textsOf(kind, record).texts);
+  await writeTexts(texts);
   for (const { kind, record } of records) announce(kind, record.id);
 }
 
@@ -140,7 +192,7 @@ export async function saveNew(records: readonly Filed[]): Promise<void> {
  * Changes a record: reads it afresh, applies the change and writes it with the
  * next revision, all under a lock. A change made in another tab in between is
  * built upon, never overwritten. New records that belong to it (photos) are
- * written in the same stroke: all of it is there afterwards, or nothing.
+ * written in the same stroke, and those that no longer do are removed in it.
  * Resolves once it is in storage.
  *
  * @throws FileError where a sheet or the shop would not hold to its schema, UnreadableRecord
@@ -154,40 +206,73 @@ export async function change<K extends Kind>(
 ): Promise<Kinds[K]> {
   const key = keyOf(kind, id);
   return alone(key, async () => {
-    const before = (await read(kind, key)) ?? absent;
+    const stored = await read(kind, id);
+    const before = stored?.record ?? absent;
     if (!before) throw new Error(`“${key}” is not in storage any more.`);
     const after = { ...apply(before), revision: before.revision + 1 };
     // A job grows by readings that the code itself made; checking hundreds of old ones again would cost the tap.
     if (kind !== 'job') checked(SCHEMA[kind], after);
-    const entries = entriesOf(kind, after);
-    const more = beside.map((filed) => entriesOf(filed.kind, filed.record));
-    await writeTexts(Object.assign({}, ...more, entries) as Record<string, string>);
+    const layout = stored?.layout ?? null;
+    const written = layout && { job: before as Job, layout };
+    const made = textsOf(kind, after, written);
+    const texts: Record<string, string | null> = {};
+    for (const photo of kind === 'job' ? photosLeft(before as Job, after as Job) : []) {
+      Object.assign(texts, gone(textKeys('photo', photo)));
+    }
+    for (const filed of beside) Object.assign(texts, textsOf(filed.kind, filed.record).texts);
+    await writeTexts({ ...texts, ...made.texts });
     announce(kind, id);
-    return remember(key, entries[sealKey(key)] ?? '', after);
+    remember(key, made.stored);
+    return after;
   });
 }
 
-/** Everything that is stored of a record. */
-const textsOf = (kind: Kind, id: string): string[] => {
+/** Lists the photos that a change took out of a job. */
+function photosLeft(before: Job, after: Job): string[] {
+  if (before.photos === after.photos) return [];
+  const kept = new Set(after.photos.map((photo) => photo.id));
+  return before.photos.map((photo) => photo.id).filter((id) => !kept.has(id));
+}
+
+const gone = (keys: readonly string[]): Record<string, null> =>
+  Object.fromEntries(keys.map((key) => [key, null]));
+
+/** The keys that a record of a kind always has. */
+function textKeys(kind: Kind, id: string): string[] {
   const key = keyOf(kind, id);
   return [key, sealKey(key), ...(kind === 'job' ? [briefKey(id)] : [])];
-};
+}
 
-/** Removes a record, and of a job its photos as well. */
+/** Lists every key at which something of a record lies; none where it is not there. */
+async function keysOf(kind: Kind, id: string): Promise<string[]> {
+  const raw = await readText(keyOf(kind, id));
+  if (raw === null) return [];
+  if (kind !== 'job') return textKeys(kind, id);
+  const chunks = await keysUnder(`entries/${id}/`);
+  return [...textKeys(kind, id), ...partKeys(id, 0), ...chunks];
+}
+
+/** Removes a record and all that belongs to it, of a job its photos as well, in one stroke. */
 export async function remove(kind: Kind, id: string): Promise<void> {
   await alone(keyOf(kind, id), async () => {
     const photos = kind === 'job' ? await photosOf(id) : [];
-    await dropTexts([...textsOf(kind, id), ...photos.flatMap((photo) => textsOf('photo', photo))]);
+    const keys = [
+      ...(await keysOf(kind, id)),
+      ...photos.flatMap((photo) => textKeys('photo', photo)),
+    ];
+    await dropTexts(keys);
   });
   announce(kind, id);
 }
 
-/** The ids of a job's photos; none where the job cannot be read. */
+/** Lists the ids of a job's photos as its head says them; none where that cannot be read. */
 async function photosOf(job: string): Promise<string[]> {
   try {
-    return ((await load('job', job))?.photos ?? []).map((photo) => photo.id);
-  } catch (error) {
-    if (error instanceof UnreadableRecord) return [];
-    throw error;
+    const head = JSON.parse((await readText(keyOf('job', job))) ?? 'null') as Partial<Job> | null;
+    return (head?.photos ?? []).flatMap((photo) =>
+      typeof photo?.id === 'string' ? [photo.id] : [],
+    );
+  } catch {
+    return [];
   }
 }

@@ -27,15 +27,21 @@ export async function keysUnder(prefix: string): Promise<string[]> {
   return keys.filter((key) => key.startsWith(prefix));
 }
 
-/** Writes all entries in one transaction: all of them are there afterwards, or none. */
-export async function writeTexts(entries: Readonly<Record<string, string>>): Promise<void> {
+/**
+ * Writes all entries in one transaction: all of them are there afterwards, or none. A null takes
+ * what is there away in the same stroke: it reads as absent at once, and its key goes right after.
+ */
+export async function writeTexts(entries: Readonly<Record<string, string | null>>): Promise<void> {
   try {
-    await storage.setMany({ ...entries });
+    await storage.setMany({ ...entries } as Record<string, string>);
   } catch (error) {
     throw new StorageError(error);
   }
+  const gone = Object.keys(entries).filter((key) => entries[key] === null);
+  if (gone.length > 0) await dropTexts(gone);
 }
 
+/** Removes keys in one transaction. */
 export async function dropTexts(keys: readonly string[]): Promise<void> {
   await storage.removeMany([...keys]);
 }

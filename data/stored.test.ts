@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { assessJob } from '../core/judge/assess';
 import { ledgerOf } from '../core/journal/ledger';
-import { change, load, loadAll, loadBriefs, UnreadableRecord } from './records';
+import { change, load, loadAll, loadBriefs, remove, UnreadableRecord } from './records';
 import { readText, writeTexts } from './storage';
 
 /** What the code of version 1 put into the browser's storage, key by key; see fixtures/README.md. */
@@ -48,6 +48,17 @@ describe('a store that version 1 wrote', () => {
     expect(JSON.parse((await readText(`job/${id}`))!)).toMatchObject({ schema: 2 });
     await load('sheet', 'demo-sheet-veltrane-t6');
     expect(await load('job', id)).toEqual(after);
+  });
+  it('of the version before parts still opens, whole in one text', async () => {
+    const id = 'v1-every-kind';
+    const job = (await load('job', id))!;
+    const whole = { ...job, id: 'whole' };
+    await writeTexts({ 'job/whole': JSON.stringify(whole), 'seal/job/whole': 'job 2 3 1234 99' });
+    expect(await load('job', 'whole')).toEqual(whole);
+    const after = await change('job', 'whole', (j) => ({ ...j, unit: 'Gritter 11' }));
+    await load('sheet', 'demo-sheet-veltrane-t6');
+    expect(await load('job', 'whole')).toEqual(after);
+    await remove('job', 'whole');
   });
   it('sets a record of a newer version aside, untouched, and opens the rest', async () => {
     const raw = JSON.stringify({ schema: 9, id: 'later', shape: 'unknown' });

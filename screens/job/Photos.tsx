@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { MOST_PHOTOS, type Job } from '@/core/records/job';
-import { useRecord, useRemove } from '@/data/hooks';
+import { useRecord } from '@/data/hooks';
 import { choosePictures, photoOf } from '@/data/photos';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
@@ -18,7 +18,6 @@ export function Photos({ job, of }: { readonly job: Job; readonly of: string }) 
   const [failed, setFailed] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
-  const { mutateAsync: removePhoto } = useRemove('photo');
   const shown = job.photos.filter((p) => p.of === of);
 
   const add = async (camera: boolean) => {
@@ -50,10 +49,8 @@ export function Photos({ job, of }: { readonly job: Job; readonly of: string }) 
     }
   };
   const drop = async (id: string) => {
-    if (await write((j) => ({ ...j, photos: j.photos.filter((p) => p.id !== id) }))) {
-      await removePhoto(id);
-      setOpen(null);
-    }
+    // The photo itself goes in the same stroke.
+    if (await write((j) => ({ ...j, photos: j.photos.filter((p) => p.id !== id) }))) setOpen(null);
   };
   return (
     <View style={styles.box}>
