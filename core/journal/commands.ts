@@ -57,9 +57,9 @@ export function replace<J extends Pick<Job, 'journal'>, T extends Item>(
 /** Returns the last reading or operation that still counts: what Undo strikes. */
 export function lastStanding(job: Pick<Job, 'journal'>): Reading | Operation | null {
   const { readings, operations } = ledgerOf(job);
-  const place = new Map(job.journal.map(({ id }, i) => [id, i]));
-  const last = [readings, operations].flatMap<Reading | Operation>(
-    (list) => list.findLast((item) => item.struck === null) ?? [],
-  );
-  return last.sort((a, b) => (place.get(b.id) ?? 0) - (place.get(a.id) ?? 0))[0] ?? null;
+  const reading = readings.findLast((item) => item.struck === null);
+  const operation = operations.findLast((item) => item.struck === null);
+  if (!reading || !operation) return reading ?? operation ?? null;
+  const last = job.journal.findLast(({ id }) => id === reading.id || id === operation.id);
+  return last?.id === operation.id ? operation : reading;
 }

@@ -4,6 +4,7 @@ import type { Operation } from '../records/entry';
 import { standing, type Job } from '../records/job';
 import type { Reading } from '../records/parts';
 import { ledgerOf } from './ledger';
+import { gapKey, readingsAt, sizeKey, targetsOf } from './targets';
 
 /** Lists the dimensions and features that a characteristic rests on. */
 export const restsOn = (c: Characteristic): string[] => [...dimensionsFor(c), ...(c.rests ?? [])];
@@ -36,42 +37,105 @@ export const changing = (
 export const operationsOf = (job: Pick<Job, 'journal'>): Operation[] =>
   standing(ledgerOf(job).operations);
 
+/** The readings that count at a moment, by what they are of. */
+export interface Counted {
+  ofSize(dimension: string): readonly Reading[];
+  ofGap(characteristic: string): readonly Reading[];
+}
+
+/** Where entries stand in a journal: only asked for where work divides it into before and after. */
+const placesIn = (journal: Job['journal']): ReadonlyMap<string, number> =>
+  new Map(journal.map(({ id }, i) => [id, i]));
+
+/** The part of a list of readings between two places of its journal, by the list. */
+const PARTS = new WeakMap<
+  readonly Reading[],
+  { from: number; to: number; part: readonly Reading[] }
+>();
+
+/** Returns what was read between two places; the same list as long as it is the same. */
+function between(
+  list: readonly Reading[],
+  places: ReadonlyMap<string, number>,
+  from: number,
+  to: number,
+): readonly Reading[] {
+  const known = PARTS.get(list);
+  if (known?.from === from && known.to === to) return known.part;
+  const part = list.filter(({ id }) => {
+    const at = places.get(id) ?? 0;
+    return at > from && at < to;
+  });
+  // What counts now is asked for at every tap; what counted once, only where something changed.
+  if (to === Infinity) PARTS.set(list, { from, to, part });
+  return part;
+}
+
+/** What counts now, once for each journal. */
+const NOW = new WeakMap<
+  Job['journal'],
+  { readonly sheet: Job['sheet']; readonly counted: Counted }
+>();
+
 /**
- * Lists the readings that count at a moment: standing, made before it, and not outdated by an
+ * Returns the readings that count at a moment: standing, made before it, and not outdated by an
  * operation before it. A size is outdated by what changed its dimension, all else by what touched
  * its characteristic.
  *
  * @param before an operation, for what counted just before it; null for now
  */
+export function countedIn(
+  job: Pick<Job, 'sheet' | 'journal'>,
+  before: Operation | null = null,
+): Counted {
+  const known = before ? undefined : NOW.get(job.journal);
+  if (known?.sheet === job.sheet) return known.counted;
+  const counted = workOut(job, before);
+  if (!before) NOW.set(job.journal, { sheet: job.sheet, counted });
+  return counted;
+}
+
+function workOut(job: Pick<Job, 'sheet' | 'journal'>, before: Operation | null): Counted {
+  const targets = targetsOf(ledgerOf(job).readings);
+  const operations = operationsOf(job);
+  if (operations.length === 0) {
+    return {
+      ofSize: (id) => readingsAt(targets, sizeKey(id)),
+      ofGap: (id) => readingsAt(targets, gapKey(id)),
+    };
+  }
+  const pump = pumpOf(job.sheet);
+  const places = placesIn(job.journal);
+  const placeOf = (o: Operation): number => places.get(o.id) ?? 0;
+  const until = before ? placeOf(before) : Infinity;
+  const earlier = operations.filter((o) => placeOf(o) < until);
+  const since = (last: Operation | undefined): number => (last ? placeOf(last) : -1);
+  return {
+    ofSize: (id) => {
+      const from = since(changing(pump, earlier, id).at(-1));
+      return between(readingsAt(targets, sizeKey(id)), places, from, until);
+    },
+    ofGap: (id) => {
+      const c = pump.characteristics.find((other) => other.id === id);
+      const from = since(c && touching(pump, earlier, c).at(-1));
+      return between(readingsAt(targets, gapKey(id)), places, from, until);
+    },
+  };
+}
+
+/** Lists the readings that count at a moment, in the order in which they were made. */
 export function countingReadings(
   job: Pick<Job, 'sheet' | 'journal'>,
   before: Operation | null = null,
 ): readonly Reading[] {
-  const all = standing(ledgerOf(job).readings);
-  const operations = operationsOf(job);
-  if (operations.length === 0) return all;
-  const pump = pumpOf(job.sheet);
-  const places = new Map(job.journal.map(({ id }, i) => [id, i]));
-  const placeOf = (id: string): number => places.get(id) ?? 0;
-  const until = before ? placeOf(before.id) : Infinity;
-  const earlier = operations.filter((o) => placeOf(o.id) < until);
-  const since = new Map<string, number>();
-  const startOf = (key: string, by: (o: Operation) => boolean): number => {
-    const known = since.get(key);
-    if (known !== undefined) return known;
-    const last = earlier.findLast(by);
-    const start = last ? placeOf(last.id) : -1;
-    since.set(key, start);
-    return start;
-  };
-  const characteristics = new Map(pump.characteristics.map((c) => [c.id, c]));
-  return all.filter((r) => {
-    const at = placeOf(r.id);
-    if (at >= until) return false;
-    if (r.kind === 'size') {
-      return at > startOf(`size ${r.dimension}`, (o) => changed(pump, o, r.dimension));
-    }
-    const c = characteristics.get(r.characteristic);
-    return !c || at > startOf(`gap ${c.id}`, (o) => touching(pump, [o], c).length > 0);
+  const counted = countedIn(job, before);
+  const lists = new Map<string, ReadonlySet<Reading>>();
+  return standing(ledgerOf(job).readings).filter((r) => {
+    const key = r.kind === 'size' ? sizeKey(r.dimension) : gapKey(r.characteristic);
+    const list =
+      lists.get(key) ??
+      new Set(r.kind === 'size' ? counted.ofSize(r.dimension) : counted.ofGap(r.characteristic));
+    lists.set(key, list);
+    return list.has(r);
   });
 }

@@ -2,6 +2,7 @@ import type { Entry, EntryKind, Operation, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Kept, Reading, Strike } from '../records/parts';
 import type { AlsoAnswer, Finding, StripNote } from '../records/teardown';
+import { oneMore } from './targets';
 
 /** A journal by kind of entry, each list in the order of the work; what was struck through says by whom. */
 export interface Ledger {
@@ -56,7 +57,9 @@ function after(ledger: Ledger, entry: Entry): Ledger {
   if (entry.kind !== 'strike') {
     const list = LIST[entry.kind];
     const item: Kept<Listed> = { ...entry, struck: null };
-    return { ...ledger, [list]: [...ledger[list], item] };
+    const next: Ledger = { ...ledger, [list]: [...ledger[list], item] };
+    if (list === 'readings') oneMore(ledger.readings, next.readings);
+    return next;
   }
   const lists = Object.entries(ledger) as [keyof Ledger, readonly Kept<Listed>[]][];
   const struck = lists.map(([name, list]) => [name, struckIn(list, entry.of, entry)] as const);

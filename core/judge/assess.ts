@@ -6,7 +6,7 @@ import { ladderOf, type Ladder } from '../metrology/feeler';
 import type { Tilt } from '../metrology/tilt';
 import { proven, windowOf, type Verdict } from '../metrology/verdict';
 import type { Characteristic } from '../pumps/family';
-import { countingReadings, operationsOf, touching } from '../journal/eras';
+import { countedIn, operationsOf, touching, type Counted } from '../journal/eras';
 import { dimensionsFor, familyOf, gapsOf, pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
 import type { Job } from '../records/job';
@@ -27,7 +27,7 @@ import { leavesCanDecide, stackAdvice } from './leaves';
 import { heldLimits, type HeldLimits } from './limits';
 import { disagreeing, tightest, type Known, type Source } from './known';
 import { NO_PAST, pastOf, pastOfSum, type Past } from './past';
-import { quantitiesOf, readingsBefore, type Quantity } from './quantity';
+import { countedBefore, quantitiesOf, type Quantity } from './quantity';
 
 /** What the evidence says of one characteristic, how it stands against its limits, and how it stood before work. */
 export interface Assessment extends Past {
@@ -185,18 +185,11 @@ function assessSum(
   return { ...assessed, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
 }
 
-/** The readings by what they are of, so that sixty characteristics do not each look through thousands. */
-function byTarget(readings: readonly Reading[]): (c: Characteristic) => Reading[] {
-  const felt = new Map<string, Reading[]>();
-  const sizes = new Map<string, Reading[]>();
-  for (const r of readings) {
-    const [groups, key] = r.kind === 'size' ? [sizes, r.dimension] : [felt, r.characteristic];
-    const group = groups.get(key);
-    if (group) group.push(r);
-    else groups.set(key, [r]);
-  }
-  return (c) => [...(felt.get(c.id) ?? []), ...dimensionsFor(c).flatMap((d) => sizes.get(d) ?? [])];
-}
+/** Lists what was read of a characteristic and of the sizes that it comes from, target by target. */
+const listsFor = (counted: Counted, c: Characteristic): (readonly Reading[])[] => [
+  counted.ofGap(c.id),
+  ...dimensionsFor(c).map((d) => counted.ofSize(d)),
+];
 
 /** What an assessment rests on, and what it came to. */
 interface Worked {
@@ -240,24 +233,13 @@ export function assessJob(job: Job): readonly Assessment[] {
   return all;
 }
 
-/** The same readings by their targets, for every moment that is asked for. */
-function readingsThen(job: Job): (operation: Operation) => (c: Characteristic) => Reading[] {
-  const before = readingsBefore(job);
-  const sorted = new Map<string, (c: Characteristic) => Reading[]>();
-  return (operation) => {
-    const known = sorted.get(operation.id) ?? byTarget(before(operation));
-    sorted.set(operation.id, known);
-    return known;
-  };
-}
-
 function assess(job: Job): Assessment[] {
   const { sheet, tier, feeler, rules } = job;
   const ladder = ladderOf(feeler, rules.ladder);
   const pump = pumpOf(sheet);
   const operations = operationsOf(job);
-  const readingsOf = byTarget(countingReadings(job));
-  const then = readingsThen(job);
+  const counted = countedIn(job);
+  const then = countedBefore(job);
   let quantities: ReadonlyMap<string, Quantity> | null = null;
   const known = WORKED.get(sheet) ?? new Map<string, Worked>();
   WORKED.set(sheet, known);
@@ -265,16 +247,23 @@ function assess(job: Job): Assessment[] {
   for (const c of pump.characteristics) {
     const parts = c.sum?.flatMap((id) => done.get(id) ?? []) ?? [];
     const [base, ...plus] = parts;
-    const readings = base ? [] : readingsOf(c);
+    const lists = base ? [] : listsFor(counted, c);
     const work = base || operations.length === 0 ? [] : touching(pump, operations, c);
-    const earlier = work.flatMap((operation) => then(operation)(c));
-    const basis = [tier, ladder, rules.decision, ...parts, ...readings, ...work, ...earlier];
+    // What counted before work stays as it was while the work stands, unless some of it is struck.
+    const earlier = work.flatMap((operation) => listsFor(then(operation), c).flat());
+    const basis = [tier, ladder, rules.decision, ...parts, ...lists, ...work, ...earlier];
     const assessment = remembered(known, c.id, basis, () => {
       const limits = heldLimits(sheet, tier, c.id);
       if (base) return assessSum(c, limits, [base, ...plus], job, ladder);
-      const now = assessMeasured(c, limits, job, readings, ladder);
+      const now = assessMeasured(c, limits, job, lists.flat(), ladder);
       const knownBefore = (operation: Operation): Extremes | null => {
-        const { smallest, largest } = assessMeasured(c, limits, job, then(operation)(c), ladder);
+        const { smallest, largest } = assessMeasured(
+          c,
+          limits,
+          job,
+          listsFor(then(operation), c).flat(),
+          ladder,
+        );
         return smallest && largest && { smallest, largest };
       };
       return { ...now, ...pastOf(c, work, knownBefore, () => (quantities ??= quantitiesOf(job))) };

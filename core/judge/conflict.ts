@@ -1,7 +1,7 @@
 import { afterTry, NO_EVIDENCE, stackOf, type Try } from '../metrology/bracket';
 import { ladderOf } from '../metrology/feeler';
 import type { Job } from '../records/job';
-import { countingReadings } from '../journal/eras';
+import { countedIn } from '../journal/eras';
 import type { LeafReading } from '../records/parts';
 
 /**
@@ -15,10 +15,9 @@ export function conflictsWith(
   fresh: Try & { readonly marked_mm?: readonly number[] | null },
 ): LeafReading[] {
   const { dragBand_mm, slack_mm, softOf } = ladderOf(job.feeler);
-  const here = countingReadings(job).filter(
-    (r): r is LeafReading =>
-      r.kind === 'leaf' && r.characteristic === at.characteristic && r.station === at.station,
-  );
+  const here = countedIn(job)
+    .ofGap(at.characteristic)
+    .filter((r): r is LeafReading => r.kind === 'leaf' && r.station === at.station);
   const after = (tries: readonly Try[]) =>
     tries.reduce<ReturnType<typeof afterTry>>(
       (bounds, t) =>

@@ -5,7 +5,7 @@ import type { ShopUnit } from '../quantity/units';
 import type { Instrument } from '../records/instrument';
 import type { Job } from '../records/job';
 import { pumpOf } from '../pumps/registry';
-import { countingReadings } from '../journal/eras';
+import { countedIn } from '../journal/eras';
 import { expectedSize } from './gauges';
 import { heldLimits } from './limits';
 
@@ -74,9 +74,9 @@ export function doubtOfSize(
       return `${formatWithUnit(value_mm, 'size', unit)} is far from the ${about} of the sheet.`;
     }
   }
-  const others = countingReadings(job).flatMap((r) =>
-    r.kind === 'size' && r.dimension === dimension.id ? [r.value_mm] : [],
-  );
+  const others = countedIn(job)
+    .ofSize(dimension.id)
+    .flatMap((r) => (r.kind === 'size' ? [r.value_mm] : []));
   if (others.length > 0 && Math.abs(value_mm - median(others)) > OFF_OTHERS_MM) {
     const off = formatWithUnit(Math.abs(value_mm - median(others)), 'gap', unit);
     return `${formatWithUnit(value_mm, 'size', unit)} is ${off} off what was read here before.`;

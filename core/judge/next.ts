@@ -6,7 +6,7 @@ import { dimensionOf, dimensionsFor, waysOf, type PumpKind } from '../pumps/regi
 import type { Job } from '../records/job';
 import type { Reading } from '../records/parts';
 import { assessJob, type Assessment } from './assess';
-import { countingReadings } from '../journal/eras';
+import { countedIn, type Counted } from '../journal/eras';
 import { leafReach } from './leafReach';
 import {
   leafStep,
@@ -76,39 +76,24 @@ function wanted(all: readonly Assessment[], job: Job): readonly Assessment[] {
   return [...asked, ...worthAsking(all).filter((a) => !asked.includes(a))];
 }
 
-/** A reading's target and place as keys; made once, since thousands are looked at on every tap. */
-const KEYS = new WeakMap<Reading, readonly [target: string, place: string]>();
-
-function keysOf(r: Reading): readonly [target: string, place: string] {
-  const known = KEYS.get(r);
-  if (known) return known;
-  const target = `${r.kind} ${r.kind === 'size' ? r.dimension : r.characteristic}`;
-  const keys = [target, `${target} ${r.station}`] as const;
-  KEYS.set(r, keys);
-  return keys;
-}
-
 /** What was felt or read already: of what, by which way, at which place. */
 class Taken {
-  private static readonly known = new WeakMap<Job['journal'], Taken>();
-  private readonly keys = new Set<string>();
-
-  private constructor(job: Job) {
-    for (const r of countingReadings(job)) for (const key of keysOf(r)) this.keys.add(key);
-  }
+  private constructor(private readonly counted: Counted) {}
 
   static of(job: Job): Taken {
-    const taken = Taken.known.get(job.journal) ?? new Taken(job);
-    Taken.known.set(job.journal, taken);
-    return taken;
+    return new Taken(countedIn(job));
   }
 
   at(kind: Reading['kind'], id: string, station: string): boolean {
-    return this.keys.has(`${kind} ${id} ${station}`);
+    return this.of(kind, id).some((r) => r.kind === kind && r.station === station);
   }
 
   anywhere(kind: Reading['kind'], id: string): boolean {
-    return this.keys.has(`${kind} ${id}`);
+    return this.of(kind, id).some((r) => r.kind === kind);
+  }
+
+  private of(kind: Reading['kind'], id: string): readonly Reading[] {
+    return kind === 'size' ? this.counted.ofSize(id) : this.counted.ofGap(id);
   }
 }
 

@@ -1,9 +1,8 @@
-import { changing, countingReadings, operationsOf } from '../journal/eras';
+import { changing, countedIn, operationsOf, type Counted } from '../journal/eras';
 import type { Dimension } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
 import type { Job } from '../records/job';
-import type { Reading } from '../records/parts';
 import { placesOf, type PlaceValue } from './evidence';
 
 /** Where a size is known from: read · read, then changed by work · the sheet · the sheet's drawing. */
@@ -77,13 +76,13 @@ function published({ sheet }: Job, dimension: Dimension): Quantity | null {
   };
 }
 
-/** What was counted just before each operation, worked out when it is first asked for. */
-export function readingsBefore(job: Job): (operation: Operation) => readonly Reading[] {
-  const known = new Map<string, readonly Reading[]>();
+/** Returns what counted just before an operation, worked out when it is first asked for. */
+export function countedBefore(job: Job): (operation: Operation) => Counted {
+  const known = new Map<string, Counted>();
   return (operation) => {
-    const readings = known.get(operation.id) ?? countingReadings(job, operation);
-    known.set(operation.id, readings);
-    return readings;
+    const counted = known.get(operation.id) ?? countedIn(job, operation);
+    known.set(operation.id, counted);
+    return counted;
   };
 }
 
@@ -91,12 +90,14 @@ function quantityOf(
   job: Job,
   dimension: Dimension,
   changes: readonly Operation[],
-  before: (operation: Operation) => readonly Reading[],
+  before: (operation: Operation) => Counted,
 ): Quantity | null {
-  const now = measured(placesOf(countingReadings(job), dimension.id));
+  const now = measured(placesOf(countedIn(job).ofSize(dimension.id), dimension.id));
   if (now) return now;
   for (let i = changes.length - 1; i >= 0; i--) {
-    const was = measured(placesOf(before(changes[i] as Operation), dimension.id));
+    const was = measured(
+      placesOf(before(changes[i] as Operation).ofSize(dimension.id), dimension.id),
+    );
     if (was) return worked(was, changes.slice(i), dimension.id) ?? renewed(job, dimension, changes);
   }
   return renewed(job, dimension, changes);
@@ -116,7 +117,7 @@ function renewed(job: Job, dimension: Dimension, changes: readonly Operation[]):
 export function quantitiesOf(job: Job): ReadonlyMap<string, Quantity> {
   const pump = pumpOf(job.sheet);
   const operations = operationsOf(job);
-  const before = readingsBefore(job);
+  const before = countedBefore(job);
   const all = new Map<string, Quantity>();
   for (const dimension of pump.dimensions) {
     const changes = changing(pump, operations, dimension.id);
