@@ -40,6 +40,27 @@ function clickUntil([click, until]: readonly [string, string]): Promise<Timed> {
 
 const NEXT = '[role=status][aria-label=Next]';
 
+/** How long the parts of an opening take by themselves, in ms: reading the texts, and parsing them. */
+async function readAndParse(id: string): Promise<{ kb: number; read: number; parsed: number }> {
+  const open = indexedDB.open('dial-bench');
+  const db = await new Promise<IDBDatabase>((resolve) => {
+    open.onsuccess = () => resolve(open.result);
+  });
+  const began = performance.now();
+  const store = db.transaction('entries').objectStore('entries');
+  const keys = IDBKeyRange.bound(`entries/${id}/`, `entries/${id}/~`);
+  const all = store.getAll(keys) as IDBRequest<string[]>;
+  const texts = await new Promise<string[]>((resolve) => {
+    all.onsuccess = () => resolve(all.result);
+  });
+  const read = performance.now();
+  for (const text of texts) JSON.parse(text);
+  const parsed = performance.now();
+  db.close();
+  const kb = texts.reduce((sum, text) => sum + text.length, 0) / 1024;
+  return { kb, read: read - began, parsed: parsed - read };
+}
+
 /** Taps answers on four clearances of a job; the two jobs have the same pump, and the same is tapped on both. */
 async function tapOn(page: Page, slow: (rate: number) => Promise<unknown>): Promise<Timed[]> {
   const tapped: Timed[] = [];
@@ -96,6 +117,7 @@ void withPage(PHONE, async (page) => {
       if (n < TAPPED) tapped[tag]?.push(...(await tapOn(page, slow)));
     }
   }
+  const parts = await page.evaluate(readAndParse, large.id);
   console.log(
     `A job of ${READINGS} readings beside a fresh one, both on a pump of four sections, CPU slowed ${SLOWDOWN} times:`,
   );
@@ -110,4 +132,7 @@ void withPage(PHONE, async (page) => {
       `  ${what} ${there('LARGE-1').length} times each: in the page after ${of} ms (fresh ${than} ms, ratio ${((of ?? 0) / (than ?? 1)).toFixed(2)}), painted after ${median(painted('LARGE-1'))} ms (fresh ${median(painted('FRESH-1'))} ms) (medians)`,
     );
   }
+  console.log(
+    `  of an opening: reading ${parts.kb.toFixed(0)} KB of entries ${parts.read.toFixed(0)} ms, parsing them ${parts.parsed.toFixed(0)} ms; the screen itself is what the fresh job needs`,
+  );
 });

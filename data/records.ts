@@ -76,7 +76,8 @@ async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | nu
   const texts = await readTexts([key, sealKey(key)]);
   const [raw, seal] = [texts[key] ?? null, texts[sealKey(key)]];
   if (raw === null) return null;
-  let all = raw;
+  // Whatever is wrong with it, all of it can be saved.
+  let whole = () => raw;
   try {
     const head = JSON.parse(raw) as Kinds[K];
     const chunks = kind === 'job' ? chunksIn(head) : null;
@@ -87,8 +88,7 @@ async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | nu
     }
     const keys = partKeys(id, chunks);
     const parts = await readTexts(keys);
-    // Whatever is wrong with it, all of it can be saved.
-    all = JSON.stringify({ [key]: raw, ...parts });
+    whole = () => JSON.stringify({ [key]: raw, ...parts });
     const { job, layout } = joined(
       head,
       keys.map((part) => parts[part] ?? null),
@@ -98,7 +98,7 @@ async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | nu
     return remember(key, { record, seal: found, layout });
   } catch (error) {
     if (error instanceof SyntaxError || error instanceof FileError) {
-      throw new UnreadableRecord(key, all, error);
+      throw new UnreadableRecord(key, whole(), error);
     }
     throw error;
   }

@@ -1,6 +1,7 @@
 import {
   answer,
   expect,
+  feel,
   fillStorage,
   freeStorage,
   instruction,
@@ -106,6 +107,55 @@ test('storage that is full says so, keeps what is there and loses no instruction
   await expect(instruction(page)).not.toHaveText(here ?? '');
   await page.getByRole('button', { name: 'Evidence' }).click();
   await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(2);
+});
+
+test('a write that is broken off at any step leaves all as it was', async ({ page, heard }) => {
+  await openDemo(page);
+  await newJob(page, 'T-91');
+  await feel(page, 0.044);
+  const before = await instruction(page).textContent();
+  const keysAndTexts = () =>
+    page.evaluate(async () => {
+      const open = indexedDB.open('dial-bench');
+      const db = await new Promise<IDBDatabase>((resolve) => {
+        open.onsuccess = () => resolve(open.result);
+      });
+      const store = db.transaction('entries').objectStore('entries');
+      const [keys, texts] = [store.getAllKeys(), store.getAll()];
+      return new Promise<string>((resolve) => {
+        texts.onsuccess = () => {
+          db.close();
+          resolve(JSON.stringify([keys.result, texts.result]));
+        };
+      });
+    });
+  const there = await keysAndTexts();
+  for (let step = 1; step <= 4; step++) {
+    await page.evaluate((at) => {
+      const put =
+        (IDBObjectStore.prototype as { kept?: typeof IDBObjectStore.prototype.put }).kept ??
+        IDBObjectStore.prototype.put;
+      Object.assign(IDBObjectStore.prototype, { kept: put });
+      let puts = 0;
+      IDBObjectStore.prototype.put = function (
+        this: IDBObjectStore,
+        ...args: Parameters<typeof put>
+      ) {
+        const request = put.apply(this, args);
+        if ((puts += 1) === at) this.transaction.abort();
+        return request;
+      };
+    }, step);
+    await answer(page, 'Free').click();
+    await expect(page.getByRole('alert')).toContainText('could not store this');
+    await expect(instruction(page)).toHaveText(before ?? '');
+    expect(await keysAndTexts()).toBe(there);
+  }
+  // Whatever the browser said of the writes that it was made to break off is no fault of the app.
+  heard.problems.length = 0;
+  await page.reload();
+  await expect(instruction(page)).toHaveText(before ?? '');
+  await feel(page, 0.044);
 });
 
 test('a size that could not be stored stays in its field', async ({ page }) => {

@@ -18,6 +18,23 @@ function kill(profile: string): void {
   }
 }
 
+/** How many entries of a job's journal lie in the browser's database. */
+async function entriesOf(id: string): Promise<number> {
+  const open = indexedDB.open('dial-bench');
+  const db = await new Promise<IDBDatabase>((resolve) => {
+    open.onsuccess = () => resolve(open.result);
+  });
+  const store = db.transaction('entries').objectStore('entries');
+  const all = store.getAll(IDBKeyRange.bound(`entries/${id}/`, `entries/${id}/~`)) as IDBRequest<
+    string[]
+  >;
+  const chunks = await new Promise<string[]>((resolve) => {
+    all.onsuccess = () => resolve(all.result);
+  });
+  db.close();
+  return chunks.flatMap((text) => JSON.parse(text) as object[]).length;
+}
+
 test('a reading that was answered is there after the browser was killed', async () => {
   const profile = await mkdtemp(path.join(tmpdir(), 'bench-kill-'));
   const open = async (): Promise<{ context: BrowserContext; page: Page }> => {
@@ -48,6 +65,20 @@ test('a reading that was answered is there after the browser was killed', async 
       await page.getByRole('button', { name: 'Evidence' }).click();
       await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(n + 1);
       await page.getByRole('button', { name: 'Back to measuring' }).click();
+    }
+    // Killed in the middle of a write, wherever in it: the reading is there or it is not, and the rest is.
+    const id = /job\/([^/]+)/.exec(url)?.[1] ?? '';
+    let had = 3;
+    for (const wait of [0, 4, 9, 16, 30]) {
+      await answer(page, 'Free').click({ noWaitAfter: true });
+      await new Promise((resolve) => setTimeout(resolve, wait));
+      kill(profile);
+      ({ page } = await open());
+      await page.goto(url);
+      await expect(instruction(page)).toContainText('Try');
+      const has = await page.evaluate(entriesOf, id);
+      expect([had, had + 1]).toContain(has);
+      had = has;
     }
     // The same holds for what is seen before any instrument.
     await page.goto(url.replace('measure', 'strip'));
