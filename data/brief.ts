@@ -74,3 +74,37 @@ export function briefOf(job: Job): Brief {
     next: nextOf(job, all),
   };
 }
+
+/** What a list shows of a job that is there but cannot be read: opening it says what is wrong. */
+export const unreadableBrief = (id: string): Brief => ({
+  id,
+  tag: id,
+  owner: '',
+  unit: '',
+  model: 'cannot be read',
+  serial: '',
+  due: null,
+  closed: null,
+  stage: 'tag',
+  createdAt: '',
+  lastAt: '',
+  open: 0,
+  judged: 0,
+  worst: 'open',
+  next: '',
+});
+
+/** Reads a brief as it was stored; null where it is damaged, so that it is made anew. */
+export function briefFrom(text: string): Brief | null {
+  const sample = unreadableBrief('');
+  try {
+    const value = JSON.parse(text) as Record<string, unknown> | null;
+    const sound = Object.entries(sample).every(([name, like]) => {
+      const found = value?.[name];
+      return typeof found === typeof like || (like === null && typeof found === 'string');
+    });
+    return sound ? (value as unknown as Brief) : null;
+  } catch {
+    return null;
+  }
+}

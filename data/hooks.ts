@@ -108,6 +108,11 @@ export function useShop(): Shop {
   return useQuery(shopQuery).data ?? NEW_SHOP;
 }
 
+/** What is wrong with the shop's settings in storage, where the usual ones stand in for them; null for nothing. */
+export function useShopError(): Error | null {
+  return useQuery(shopQuery).error;
+}
+
 /** Whether the shop's settings were looked for: a form that begins with them must not begin before. */
 export function useShopThere(): boolean {
   return !useQuery(shopQuery).isPending;

@@ -76,6 +76,19 @@ describe('what is kept', () => {
     );
   });
 
+  it('is listed anew where its brief is lost or damaged', async () => {
+    const [sound] = (await loadBriefs()).filter((b) => b.id === job.id);
+    for (const damaged of [null, '{', '{}', 'null', JSON.stringify({ ...sound, tag: 7 })]) {
+      await writeTexts({ [`brief/${job.id}`]: damaged });
+      expect((await loadBriefs()).filter((b) => b.id === job.id)).toEqual([sound]);
+    }
+    await writeTexts({ 'job/odd': '{"schema":99}' });
+    expect(await loadBriefs()).toContainEqual(
+      expect.objectContaining({ id: 'odd', model: 'cannot be read' }),
+    );
+    await remove('job', 'odd');
+  });
+
   it('is left as it is where it cannot be read, and the rest is read', async () => {
     await writeTexts({ 'job/broken': '{"schema":1' });
     await expect(load('job', 'broken')).rejects.toThrow(UnreadableRecord);

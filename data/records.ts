@@ -2,7 +2,7 @@ import { decode, SCHEMA, type Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
 import { VERSION, type RecordKind } from '../core/records/migrate';
 import { checked, FileError } from '../core/records/problems';
-import { briefOf, type Brief } from './brief';
+import { briefFrom, briefOf, unreadableBrief, type Brief } from './brief';
 import { dropTexts, keysUnder, readText, readTexts, writeTexts } from './storage';
 import { announce } from './tabs';
 import {
@@ -125,16 +125,26 @@ export async function loadAll<K extends Kind>(
   return { records, unreadable };
 }
 
-/** What lists need of every job, without opening one. */
+/** Returns what lists need of every job, without opening one whose brief is sound; one that cannot be read says so. */
 export async function loadBriefs(): Promise<Brief[]> {
-  const texts = await readTexts(await keysUnder('brief/'));
-  return Object.values(texts).flatMap((text) => {
-    try {
-      return text === null ? [] : [JSON.parse(text) as Brief];
-    } catch {
-      return [];
-    }
-  });
+  const ids = (await keysUnder('job/')).map((key) => key.slice('job/'.length));
+  const texts = await readTexts(ids.map(briefKey));
+  const briefs: Brief[] = [];
+  for (const id of ids) {
+    const brief = briefFrom(texts[briefKey(id)] ?? '') ?? (await briefAnew(id));
+    if (brief) briefs.push(brief);
+  }
+  return briefs;
+}
+
+async function briefAnew(id: string): Promise<Brief | null> {
+  try {
+    const job = await load('job', id);
+    return job && briefOf(job);
+  } catch (error) {
+    if (!(error instanceof UnreadableRecord)) throw error;
+    return unreadableBrief(id);
+  }
 }
 
 /** What has to be written of a record, by key, and how it lies then. */

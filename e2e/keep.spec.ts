@@ -75,6 +75,32 @@ test('a damaged record is said, and the rest still opens', async ({ page, heard 
   expect(heard.problems).toEqual([]);
 });
 
+test('settings of a newer version are said, left as they are, and the rest works', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.evaluate(async () => {
+    const open = indexedDB.open('dial-bench');
+    const db = await new Promise<IDBDatabase>((resolve) => {
+      open.onsuccess = () => resolve(open.result);
+    });
+    const put = db.transaction('entries', 'readwrite').objectStore('entries');
+    put.put('{"schema":99,"id":"shop"}', 'shop/shop');
+    await new Promise((resolve) => {
+      put.transaction.oncomplete = resolve;
+    });
+    db.close();
+  });
+  await page.goto('/');
+  await expect(page.getByText(/settings and instruments cannot be read/)).toBeVisible();
+  await newJob(page, 'T-92');
+  await feel(page, 0.044);
+  await page.goto('/shop');
+  await page.getByRole('radio', { name: 'Dark' }).click();
+  await expect(page.getByText(/settings and instruments cannot be read/)).toBeVisible();
+  await expect(page.getByText(/newer Dial Bench/).first()).toBeVisible();
+});
+
 test('the app works with no server once it was there', async ({ page, context }) => {
   await openDemo(page);
   await page.evaluate(async () => {

@@ -112,16 +112,6 @@ const SHOTS: readonly Shot[] = [
     then: (page) => turnTo(page, 'Backlash'),
   },
   {
-    name: 'tools-phone',
-    path: '/job/demo-job-hm-0417/measure',
-    viewport: PHONE,
-    ready: /Backlash/,
-    then: async (page) => {
-      await turnTo(page, 'Hub in bushing');
-      await page.getByRole('button', { name: 'Instruments and gauge' }).click();
-    },
-  },
-  {
     name: 'tilt-phone',
     path: '/job/demo-job-hm-0398/measure',
     viewport: PHONE,
@@ -149,6 +139,21 @@ const SHOTS: readonly Shot[] = [
     path: '/sheets/demo-sheet-veltrane-t6',
     viewport: WIDE,
     ready: /Limits: New/,
+  },
+  // Last of those that look at this job: it changes it.
+  {
+    name: 'work-phone',
+    path: '/job/demo-job-hm-0398/measure',
+    viewport: PHONE,
+    ready: /All in|Measured/,
+    then: async (page) => {
+      await page.getByRole('button', { name: /^Face gap, drive gear/ }).click();
+      await page.getByRole('button', { name: 'Something was done to it' }).click();
+      await page.getByRole('radio', { name: 'Faced off' }).click();
+      await page.getByRole('textbox', { name: /^Taken off/ }).fill('0.02');
+      await page.getByRole('button', { name: 'Save', exact: true }).click();
+      await page.getByText(/before work/).waitFor();
+    },
   },
   { name: 'rules-phone', path: '/shop/rules', viewport: PHONE, ready: /Guarded/ },
   {

@@ -95,8 +95,11 @@ function judge(
 
 const NOT_MEASURED = { smallest: null, largest: null, verdict: 'open', probability: null } as const;
 
-const known = (source: Source, extremes: Extremes | null): Known[] =>
-  extremes ? [{ source, extremes }] : [];
+const known = (
+  source: Source,
+  extremes: Extremes | null,
+  reached: Extremes | null = null,
+): Known[] => (extremes ? [{ source, extremes, ...(reached ? { reached } : {}) }] : []);
 
 function assessMeasured(
   c: Characteristic,
@@ -122,7 +125,7 @@ function assessMeasured(
   const touches = touchEvidence(c, readings);
   const all = [
     ...known('leaves', bounds ? extremesOf(bounds, ladder.soft) : null),
-    ...known('sizes', sized.extremes),
+    ...known('sizes', sized.extremes, sized.reached),
     ...known('indicator', swingEvidence(c, readings)),
     ...known('depths', tilted?.extremes ?? null),
     ...known('sweep', sweptBounds(touches)),

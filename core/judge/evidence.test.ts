@@ -85,6 +85,7 @@ describe('a gap from sizes', () => {
   it('says what is missing', () => {
     expect(sizedEvidence([terms], [size('pocket-depth', 20.05, 0.003)])).toEqual({
       extremes: null,
+      reached: null,
       missing: ['drive-width'],
     });
   });
@@ -98,6 +99,21 @@ describe('a gap from sizes', () => {
     const { extremes } = sizedEvidence([terms], readings);
     expect(extremes?.smallest).toMatchObject({ value_mm: expect.closeTo(0.03, 9) as number });
     expect(extremes?.largest).toMatchObject({ value_mm: expect.closeTo(0.07, 9) as number });
-    expect(extremes?.largest).toMatchObject({ u_mm: expect.closeTo(0.005, 9) as number });
+    expect(extremes?.largest).toMatchObject({
+      u_mm: expect.closeTo(0.005, 9) as number,
+      picked: { end: 'largest', of: 4 },
+    });
+  });
+  it('reaches at least so far, whichever places meet', () => {
+    const readings = [
+      size('pocket-depth', 20.04, 0.003),
+      size('pocket-depth', 20.06, 0.003, '6'),
+      size('drive-width', 19.99, 0.004),
+      size('drive-width', 20, 0.004, '6'),
+    ];
+    const { reached } = sizedEvidence([terms], readings);
+    // The deep place with the wide gear beside it, or the shallow one with the narrow.
+    expect(reached?.largest).toMatchObject({ value_mm: expect.closeTo(0.06, 9) as number });
+    expect(reached?.smallest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
   });
 });

@@ -98,6 +98,8 @@ export function overStations(stations: readonly StationEvidence[]): Bounds | nul
 /** A gap as the difference of sizes that were read, or what is still missing for one. */
 export interface SizedEvidence {
   readonly extremes: Extremes | null;
+  /** What the smallest is at most and the largest at least, whichever places meet. */
+  readonly reached: Extremes | null;
   readonly missing: readonly string[];
 }
 
@@ -134,19 +136,34 @@ interface ReadTerm {
   readonly places: readonly PlaceValue[];
 }
 
-/** The end of a gap that all its sizes lead to: −1 for the smallest that it can be, +1 for the largest. */
-function extreme(read: readonly ReadTerm[], towards: 1 | -1): Value {
-  const chosen = read.map(({ term, places }): SizeTerm => {
-    const wanted = term.factor * towards;
-    const { value_mm, u_mm } = places.reduce((a, b) =>
-      wanted * (b.value_mm - a.value_mm) > 0 ? b : a,
-    );
-    const { dimension: name, factor } = term;
-    return { name, factor, value_mm, u_mm };
-  });
-  const { gap_mm, u_mm } = gapFromSizes(chosen);
+/** Which end of its places a size is taken at: the one that leads a gap towards −1 or +1. */
+type Towards = 1 | -1;
+
+const chosen = ({ term, places }: ReadTerm, towards: Towards): SizeTerm => {
+  const wanted = term.factor * towards;
+  const { value_mm, u_mm } = places.reduce((a, b) =>
+    wanted * (b.value_mm - a.value_mm) > 0 ? b : a,
+  );
+  return { name: term.dimension, factor: term.factor, value_mm, u_mm };
+};
+
+const gapOf = (sizes: readonly SizeTerm[]): Value => {
+  const { gap_mm, u_mm } = gapFromSizes(sizes);
   return { kind: 'value', value_mm: gap_mm, u_mm };
-}
+};
+
+/** The end of a gap that all its sizes lead to: −1 for the smallest that it can be, +1 for the largest. */
+const extreme = (read: readonly ReadTerm[], towards: Towards): Value =>
+  gapOf(read.map((r) => chosen(r, towards)));
+
+/**
+ * How far the largest gap must reach at least, whichever places meet: where one size leads towards
+ * it, the others are at worst all against it. The smallest likewise.
+ */
+const reached = (read: readonly ReadTerm[], towards: Towards): Value[] =>
+  read.map((_, at) =>
+    gapOf(read.map((r, i) => chosen(r, i === at ? towards : (-towards as Towards)))),
+  );
 
 const combinations = (read: readonly ReadTerm[]): number =>
   read.reduce((count, { places }) => count * places.length, 1);
@@ -169,13 +186,22 @@ export function sizedEvidence(
   const unread = read.flat().filter((r) => r.places.length === 0);
   const missing = [...new Set(unread.map((r) => r.term.dimension))];
   const whole = read.filter((gap) => gap.length > 0 && gap.every((r) => r.places.length > 0));
-  if (whole.length === 0) return { extremes: null, missing };
+  if (whole.length === 0) return { extremes: null, reached: null, missing };
   const ends = {
     smallest: whole.map((gap) => extreme(gap, -1)),
     largest: whole.map((gap) => extreme(gap, 1)),
   };
   const of = whole.reduce((count, gap) => count + combinations(gap), 0);
-  return { extremes: pickedExtremes(ends, of), missing };
+  const least = {
+    smallest: whole.flatMap((gap) => reached(gap, -1)),
+    largest: whole.flatMap((gap) => reached(gap, 1)),
+  };
+  const places = whole.flat().reduce((count, r) => count + r.places.length, 0);
+  return {
+    extremes: pickedExtremes(ends, of),
+    reached: pickedExtremes(least, places),
+    missing,
+  };
 }
 
 /** What an indicator's swings say: the smallest and the largest of its places, each with its mean. */

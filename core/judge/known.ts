@@ -9,6 +9,8 @@ export type Source = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'su
 export interface Known {
   readonly source: Source;
   readonly extremes: Extremes;
+  /** Of sizes: what the smallest is at most and the largest at least, whichever places meet. */
+  readonly reached?: Extremes;
 }
 
 /** Returns the tightest of several kinds of evidence at one end of the range; the first of equals. */
@@ -42,10 +44,19 @@ const outside = (sizes: Extremes, other: Extremes): boolean =>
   wide(other.largest)[0] > wide(sizes.largest)[1] ||
   wide(other.smallest)[1] < wide(sizes.smallest)[0];
 
+/** Tells whether another way of measuring found a gap that does not reach as far as the sizes say it must. */
+const short = (reached: Extremes, other: Extremes): boolean =>
+  wide(other.largest)[1] < wide(reached.largest)[0] ||
+  wide(other.smallest)[0] > wide(reached.smallest)[1];
+
+function againstSizes({ extremes, reached }: Known, other: Extremes): boolean {
+  return outside(extremes, other) || (reached !== undefined && short(reached, other));
+}
+
 /** Tells whether two kinds of evidence contradict each other by more than they may be off. */
 function contradict(a: Known, b: Known): boolean {
-  if (a.source === 'sizes') return outside(a.extremes, b.extremes);
-  if (b.source === 'sizes') return outside(b.extremes, a.extremes);
+  if (a.source === 'sizes') return againstSizes(a, b.extremes);
+  if (b.source === 'sizes') return againstSizes(b, a.extremes);
   return (
     apart(a.extremes.smallest, b.extremes.smallest) || apart(a.extremes.largest, b.extremes.largest)
   );

@@ -56,10 +56,10 @@ export function agreementTrial(
     sizes.push(sizeAt(WIDTH.id, id, `w-${id}`, readBy(mic, WIDTH_MM, even), mic));
   }
   const felt = overStations(leafEvidence(FACE, leaves, LADDER));
-  const sized = sizedEvidence(gapsOf(FACE), sizes).extremes;
-  if (!felt || !sized) throw new Error('Nothing was measured.');
+  const { extremes, reached } = sizedEvidence(gapsOf(FACE), sizes);
+  if (!felt || !extremes || !reached) throw new Error('Nothing was measured.');
   return disagreeing([
     { source: 'leaves', extremes: extremesOf(felt) },
-    { source: 'sizes', extremes: sized },
+    { source: 'sizes', extremes, reached },
   ]);
 }

@@ -3,9 +3,10 @@ import { useRef, useState } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
 import type { Brief } from '@/data/brief';
-import { useBriefs } from '@/data/hooks';
+import { useBriefs, useShopError } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { ShopUnread } from '@/ui/ShopUnread';
 import { Words } from '@/ui/Words';
 import { JobRow } from './JobRow';
 import { useScanInto } from './useScanInto';
@@ -25,6 +26,7 @@ const named = (jobs: readonly Brief[], number: string): Brief[] =>
 export function BenchScreen() {
   const router = useRouter();
   const { data: jobs, error, isPending } = useBriefs();
+  const unread = useShopError();
   const [wanted, setWanted] = useState('');
   const search = useRef<TextInput>(null);
   useScanInto(search);
@@ -55,6 +57,7 @@ export function BenchScreen() {
       {error ? (
         <Notice kind="error">{`The jobs could not be read: ${error.message}`}</Notice>
       ) : null}
+      <ShopUnread error={unread} />
       {jobs?.length === 0 ? (
         <Welcome />
       ) : (

@@ -4,18 +4,20 @@ import { Button } from 'react-native-paper';
 import type { Shop } from '@/core/records/shop';
 import { fileName, saveAs } from '@/data/save';
 import { backupFile } from '@/data/transfer';
-import { useChangeShop, useShop } from '@/data/hooks';
+import { useChangeShop, useShop, useShopError } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { Heading, Words } from '@/ui/Words';
+import { ShopUnread } from '@/ui/ShopUnread';
 import { PeopleForm } from './PeopleForm';
 
 /** What holds for the whole shop. */
 export function ShopScreen() {
   const router = useRouter();
   const shop = useShop();
+  const unread = useShopError();
   const { apply, error } = useChangeShop();
   const [failed, setFailed] = useState<string | null>(null);
   const set = (part: Partial<Shop>) =>
@@ -32,6 +34,7 @@ export function ShopScreen() {
   return (
     <Page title="Shop">
       {error ? <Notice kind="error">{error.message}</Notice> : null}
+      <ShopUnread error={unread} />
       <RowLink
         href="/shop/instruments"
         name="Instruments and leaves"
