@@ -146,6 +146,14 @@ test('a dial, a zero that is off, a warm part and a wild reading', async ({ page
   await page.keyboard.press('Enter');
   await turnTo(page, 'Floor tilt');
   await expect(page.getByText(/Deepest towards 6/).first()).toBeVisible();
+  // A place that is read again counts with its mean.
+  await button(page, 'Evidence').click();
+  await button(page, /^Read again 20.04\d? mm pocket depth at 9/).click();
+  await expect(field(page, 'Pocket depth, at 9')).toBeVisible();
+  await read(page, ['20.044']);
+  await button(page, 'Evidence').click();
+  await expect(button(page, /^Read again .* pocket depth at 9/)).toHaveCount(2);
+  await button(page, 'Back to measuring').click();
 
   await page.getByRole('link', { name: 'Report' }).click();
   const paper = page.getByRole('main');

@@ -145,9 +145,9 @@ const SHOTS: readonly Shot[] = [
     name: 'work-phone',
     path: '/job/demo-job-hm-0398/measure',
     viewport: PHONE,
-    ready: /All in|Measured/,
+    ready: /Floor tilt/,
     then: async (page) => {
-      await page.getByRole('button', { name: /^Face gap, drive gear/ }).click();
+      await turnTo(page, 'Face gap, drive gear');
       await page.getByRole('button', { name: 'Something was done to it' }).click();
       await page.getByRole('radio', { name: 'Faced off' }).click();
       await page.getByRole('textbox', { name: /^Taken off/ }).fill('0.02');

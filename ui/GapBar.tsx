@@ -148,6 +148,9 @@ interface BeforeProps extends SpreadProps {
   readonly known: Range | null;
 }
 
+/** About half the width of a sign of the label: a longer one keeps farther from the edge. */
+const HALF_SIGN = 4.5;
+
 /** Nearer than this an arrow from before to now would be all head. */
 const ARROW = 26;
 
@@ -183,7 +186,7 @@ function Before({ smallest, largest, known, x, to_mm, unit, kind }: BeforeProps)
       ) : null}
       {known ? null : (
         <SvgText
-          x={Math.min(Math.max(middle, 60), x(to_mm) - 40)}
+          x={Math.min(Math.max(middle, 70), x(to_mm) - 40)}
           y={14}
           fill={muted}
           fontFamily={FONT}
@@ -209,7 +212,7 @@ interface SpreadProps {
 function Spread({ smallest, largest, x, to_mm, unit, kind }: SpreadProps) {
   const { brass } = usePalette();
   const label = rangeText({ smallest, largest }, unit, kind);
-  const at = Math.min(Math.max(x(centre(largest)), 40), x(to_mm) - 30);
+  const at = Math.min(Math.max(x(centre(largest)), HALF_SIGN * label.length), x(to_mm) - 30);
   return (
     <G>
       <Line

@@ -67,7 +67,10 @@ export function NewJobScreen() {
   const submit = handleSubmit(async ({ sheet: _, ...form }) => {
     try {
       const id = await createJob({ ...form, tier: tier.id }, sheet, shop);
-      await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact }));
+      // The job is there; a customer that could not be remembered is no reason to stay.
+      await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
+        () => undefined,
+      );
       await client.invalidateQueries({ queryKey: KEYS.briefs });
       router.replace(`/job/${id}/strip`);
     } catch (error) {

@@ -84,6 +84,10 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
             job={job}
             named={shown.characteristic.sum !== undefined}
             onStrike={(why) => void measuring.strike(item.id, why)}
+            onAgain={(reading) => {
+              measuring.readAgain(reading);
+              onDone?.();
+            }}
           />
         ),
       )}

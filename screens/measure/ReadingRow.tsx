@@ -5,7 +5,7 @@ import { Button } from 'react-native-paper';
 import { readingDetail, readingFigure } from '@/core/judge/words';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
-import type { Reading } from '@/core/records/parts';
+import type { Reading, SizeReading, SwingReading } from '@/core/records/parts';
 import { placeOf, targetOf } from '@/core/journal/target';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
@@ -37,10 +37,12 @@ interface Props {
   /** Say of which clearance a try was: where those of several stand together. */
   readonly named: boolean;
   readonly onStrike: (why: string) => void;
+  /** For a size or a swing: to its place once more. */
+  readonly onAgain?: (reading: SizeReading | SwingReading) => void;
 }
 
 /** One reading: never overwritten; a wrong one is struck through and stays, with who, when and why. */
-export function ReadingRow({ reading, job, named, onStrike }: Props) {
+export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
   const { unit } = useShop();
   const palette = usePalette();
   const [asking, setAsking] = useState(false);
@@ -67,6 +69,15 @@ export function ReadingRow({ reading, job, named, onStrike }: Props) {
             </Words>
           ) : null}
         </View>
+        {!struck && onAgain && (reading.kind === 'size' || reading.kind === 'swing') ? (
+          <Button
+            compact
+            onPress={() => onAgain(reading)}
+            accessibilityLabel={`Read again ${figure} ${where}`}
+          >
+            Again
+          </Button>
+        ) : null}
         {struck ? null : (
           <Button
             compact

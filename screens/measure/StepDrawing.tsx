@@ -1,13 +1,13 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View, type LayoutChangeEvent } from 'react-native';
+import type { Assessment } from '@/core/judge/assess';
 import { familyOf } from '@/core/pumps/registry';
 import type { Placement, Station } from '@/core/pumps/family';
 import type { Job } from '@/core/records/job';
-import type { Tilt } from '@/core/metrology/tilt';
-import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
 import { HowPicture, type How } from '@/ui/HowPicture';
 import { PumpDrawing, type DrawnStation } from '@/ui/PumpDrawing';
+import { drawnTilt } from './verdictLine';
 
 interface Props {
   readonly job: Job;
@@ -17,7 +17,8 @@ interface Props {
   readonly station: Station;
   /** Places that are done, with how they stand. */
   readonly marks: readonly DrawnStation[];
-  readonly tilt: Tilt | null;
+  /** What is measured: a tilt of its floor is drawn. */
+  readonly shown: Assessment;
 }
 
 /** How the instrument is held, by what lies where. */
@@ -31,7 +32,7 @@ function howOf({ edge, push, tool }: Placement): How | null {
 const HOW_WIDTH = 92;
 
 /** The pump with the place to measure now; it takes whatever room the screen leaves it. */
-export function StepDrawing({ job, target, stations, station, marks, tilt }: Props) {
+export function StepDrawing({ job, target, stations, station, marks, shown }: Props) {
   const [size, setSize] = useState(0);
   const { unit } = useShop();
   const { sheet } = job;
@@ -52,11 +53,8 @@ export function StepDrawing({ job, target, stations, station, marks, tilt }: Pro
   };
   const how = howOf(placement);
   const drawn = useMemo(
-    () =>
-      tilt && view === 'empty'
-        ? { direction_deg: tilt.direction_deg, label: formatLength(tilt.tilt_mm, 'gap', unit) }
-        : null,
-    [tilt, view, unit],
+    () => (view === 'empty' ? drawnTilt(shown, unit) : null),
+    [shown, view, unit],
   );
   const number = stations.findIndex((s) => s.id === station.id) + 1;
   return (

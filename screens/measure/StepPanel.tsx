@@ -63,7 +63,7 @@ export function StepPanel(props: Props) {
         stations={props.stations}
         station={step.station}
         marks={props.marks}
-        tilt={shown.tilt}
+        shown={shown}
       />
       <View role="status" aria-label="Next">
         {instruction}

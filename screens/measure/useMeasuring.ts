@@ -10,7 +10,16 @@ import type { Felt } from '@/core/metrology/bracket';
 import { lastStanding, record, withReading, withStruck } from '@/core/journal/commands';
 import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
-import type { LeafReading, Reading, Source, TouchFelt } from '@/core/records/parts';
+import { targetOf } from '@/core/journal/target';
+import { dimensionOf, dimensionsFor } from '@/core/pumps/registry';
+import type {
+  LeafReading,
+  Reading,
+  SizeReading,
+  Source,
+  SwingReading,
+  TouchFelt,
+} from '@/core/records/parts';
 import { newId, now } from '@/data/create';
 import { useChange, useShop } from '@/data/hooks';
 import { useStable } from './useStable';
@@ -59,8 +68,22 @@ export interface Measuring {
   strike(id: string, why: string): Promise<void>;
   turnTo(cursor: Partial<Job['cursor']>): Promise<void>;
   tryOther(step: LeafStep | null): void;
+  /** Turns to the place of a size or a swing once more: what is read there counts with its mean. */
+  readAgain(reading: SizeReading | SwingReading): void;
   /** Changes what is kept beside the readings: instruments, zeros, temperatures, rules. */
   change(apply: (job: Job) => Job): Promise<boolean>;
+}
+
+/** The step that reads a place again; null where the pump has it no more. */
+function againAt(job: Job, r: SizeReading | SwingReading, all: readonly Assessment[]): Step | null {
+  const station = targetOf(job.sheet, r).stations.find((s) => s.id === r.station);
+  if (!station) return null;
+  if (r.kind === 'swing') return { way: 'swing', characteristic: r.characteristic, station };
+  const dimension = dimensionOf(job.sheet, r.dimension);
+  const inHand = job.cursor.characteristic;
+  const rests = all.filter((a) => dimensionsFor(a.characteristic).includes(r.dimension));
+  const of = rests.find((a) => a.characteristic.id === inHand) ?? rests[0];
+  return of ? { way: 'size', characteristic: of.characteristic.id, dimension, station } : null;
 }
 
 /**
@@ -72,15 +95,12 @@ export function useMeasuring(job: Job): Measuring {
   const shop = useShop();
   const { apply: change, error } = useChange('job', job.id);
   const busy = useRef(false);
-  const [other, setOther] = useState<LeafStep | null>(null);
+  const [other, setOther] = useState<Step | null>(null);
   const [held, setHeld] = useState<Held | null>(null);
 
   const all = useMemo(() => assessJob(job), [job]);
   const proposed = useMemo(() => nextStep(job, all), [job, all]);
-  const step: Step | null = useMemo(
-    () => (other ? { way: 'leaf', ...other } : proposed),
-    [other, proposed],
-  );
+  const step: Step | null = other ?? proposed;
   const by = shop.person || job.by;
 
   /** One change at a time: a second tap on the same instruction is a bounce of the thumb. */
@@ -226,7 +246,8 @@ export function useMeasuring(job: Job): Measuring {
     undo,
     strike,
     turnTo,
-    tryOther: setOther,
+    tryOther: (leaf) => setOther(leaf && { way: 'leaf', ...leaf }),
+    readAgain: (reading) => setOther(againAt(job, reading, all)),
     change: store,
   };
 }

@@ -1,7 +1,7 @@
 import type { Assessment } from '@/core/judge/assess';
 import { explain, rangeText, shownExtremes, VERDICT_WORD } from '@/core/judge/explain';
 import { readingFigure } from '@/core/judge/words';
-import { centre, isOpen } from '@/core/metrology/estimate';
+import { centre, ends, isOpen } from '@/core/metrology/estimate';
 import { formatLength, formatLimits, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
@@ -28,9 +28,9 @@ export function reasonOf(a: Assessment, job: Job, unit: ShopUnit): string {
   return explain(a, job.sheet, unit);
 }
 
-/** The floor's tilt as it is drawn on the pump; null where its depths tell none. */
+/** The floor's tilt as it is drawn on the pump; null where its depths tell none, or no more than their own scatter. */
 export function drawnTilt(a: Assessment, unit: ShopUnit): DrawnTilt | null {
-  if (!a.tilt) return null;
+  if (!a.tilt || !a.largest || ends(a.largest)[0] <= 0) return null;
   const { direction_deg, tilt_mm } = a.tilt;
   return { direction_deg, label: formatLength(tilt_mm, 'gap', unit) };
 }
