@@ -112,7 +112,7 @@ const label = () =>
       typeof v === 'string' ? v !== '' : Number.isFinite(v),
     );
 
-/** A file of the app as JSON, with one job in it; what is in it is checked as any file is. */
+/** A file of the app as a JSON value, checked like any file that is opened. */
 export const jobInput = object({
   file: mixed<object>()
     .required()

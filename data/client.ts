@@ -11,8 +11,6 @@ export const queryClient = new QueryClient({
       staleTime: Infinity,
       gcTime: Infinity,
       retry: false,
-      // What cannot be read stays so: asked anew by every part of a screen, it would never come to rest.
-      retryOnMount: false,
       // Records share what did not change already; copying them would lose what was worked out of them.
       structuralSharing: false,
     },

@@ -101,6 +101,8 @@ export function useRemove(kind: Kind) {
 const shopQuery = {
   queryKey: KEYS.record('shop', 'shop'),
   queryFn: () => load('shop', 'shop'),
+  // Settings that cannot be read stay so: asked for anew by every part of a screen, they would never come to rest.
+  retryOnMount: false,
 } as const;
 
 /** The shop's settings; those of a new shop until somebody changes one. */
@@ -115,7 +117,7 @@ export function useShopError(): Error | null {
 
 /** Whether the shop's settings were looked for: a form that begins with them must not begin before. */
 export function useShopThere(): boolean {
-  return !useQuery(shopQuery).isPending;
+  return useQuery(shopQuery).isFetched;
 }
 
 export function useChangeShop() {

@@ -7,6 +7,7 @@ import {
   instruction,
   newJob,
   openDemo,
+  pick,
   test,
 } from './bench';
 
@@ -99,6 +100,12 @@ test('settings of a newer version are said, left as they are, and the rest works
   await page.getByRole('radio', { name: 'Dark' }).click();
   await expect(page.getByText(/settings and instruments cannot be read/)).toBeVisible();
   await expect(page.getByText(/newer Dial Bench/).first()).toBeVisible();
+  // A backup puts them right, without the app being opened anew.
+  await page.getByRole('button', { name: 'Import' }).click();
+  await pick(page, 'Choose a file', 'fixtures/v1/backup.json');
+  await page.getByRole('button', { name: 'Import', exact: true }).last().click();
+  await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
+  await expect(page.getByText(/settings and instruments cannot be read/)).toHaveCount(0);
 });
 
 test('the app works with no server once it was there', async ({ page, context }) => {

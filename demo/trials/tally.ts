@@ -33,7 +33,7 @@ export function tallyOf(trials: readonly Trial[]): Tally {
     trials: trials.length,
     in: said(ins.length),
     out: said(outs.length),
-    undecided: 1 - said(ins.length) - said(outs.length),
+    undecided: said(trials.length - ins.length - outs.length),
     wrongIn: share(ins, (t) => !t.sound),
     wrongOut: share(outs, (t) => t.sound),
     coverage: share(
