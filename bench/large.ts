@@ -1,4 +1,9 @@
 import type { Page } from '@playwright/test';
+import { ledgerOf } from '../core/journal/ledger';
+import { assessJob } from '../core/judge/assess';
+import { nextStep } from '../core/judge/next';
+import type { Job } from '../core/records/job';
+import { chunksIn, joined, partKeys, textsOfJob } from '../data/jobTexts';
 import { writeFile } from '../core/records/file';
 import { withPage } from '../e2e/serve';
 import { largeJob } from '../demo/large';
@@ -81,6 +86,26 @@ async function tapOn(page: Page, slow: (rate: number) => Promise<unknown>): Prom
   return tapped;
 }
 
+/** How long what the core does in an opening takes here, unslowed and for the first time, in ms. */
+function firstTimes(large: Job): Readonly<Record<string, number>> {
+  const { head, texts } = textsOfJob(large, null);
+  const short = JSON.parse(head) as object;
+  const keys = partKeys(large.id, chunksIn(short) ?? 0);
+  const parts = keys.map((key) => texts[key] ?? null);
+  const times: Record<string, number> = {};
+  const timed = <T>(name: string, work: () => T): T => {
+    const began = performance.now();
+    const result = work();
+    times[name] = performance.now() - began;
+    return result;
+  };
+  const { job } = timed('parsing and marking', () => joined(short, parts));
+  timed('sorting the journal', () => ledgerOf(job));
+  const all = timed('assessing every clearance', () => assessJob(job));
+  timed('finding what is next', () => nextStep(job, all));
+  return times;
+}
+
 void withPage(PHONE, async (page) => {
   await page.addInitScript('globalThis.__name = (f) => f');
   const large = largeJob(READINGS);
@@ -133,6 +158,10 @@ void withPage(PHONE, async (page) => {
     );
   }
   console.log(
-    `  of an opening: reading ${parts.kb.toFixed(0)} KB of entries ${parts.read.toFixed(0)} ms, parsing them ${parts.parsed.toFixed(0)} ms; the screen itself is what the fresh job needs`,
+    `  of an opening: reading ${parts.kb.toFixed(0)} KB of entries ${parts.read.toFixed(0)} ms, parsing them ${parts.parsed.toFixed(0)} ms; the screen itself is what the fresh job needs. Unslowed, in Node, for the first time: ${Object.entries(
+      firstTimes(largeJob(READINGS)),
+    )
+      .map(([name, ms]) => `${name} ${ms.toFixed(0)} ms`)
+      .join(', ')}`,
   );
 });
