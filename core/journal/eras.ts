@@ -122,20 +122,3 @@ function workOut(job: Pick<Job, 'sheet' | 'journal'>, before: Operation | null):
     },
   };
 }
-
-/** Lists the readings that count at a moment, in the order in which they were made. */
-export function countingReadings(
-  job: Pick<Job, 'sheet' | 'journal'>,
-  before: Operation | null = null,
-): readonly Reading[] {
-  const counted = countedIn(job, before);
-  const lists = new Map<string, ReadonlySet<Reading>>();
-  return standing(ledgerOf(job).readings).filter((r) => {
-    const key = r.kind === 'size' ? sizeKey(r.dimension) : gapKey(r.characteristic);
-    const list =
-      lists.get(key) ??
-      new Set(r.kind === 'size' ? counted.ofSize(r.dimension) : counted.ofGap(r.characteristic));
-    lists.set(key, list);
-    return list.has(r);
-  });
-}

@@ -9,7 +9,7 @@ import type { LeafReading } from '../records/parts';
 import { emptyJob } from '../../demo/job';
 import { DEMO_SHEETS, largestSheet, VELTRANE_T6 } from '../../demo/sheets';
 import { lastStanding, record, strikeWhere, withReading, withStruck } from './commands';
-import { countingReadings, restsOn } from './eras';
+import { countedIn, restsOn } from './eras';
 import { ledgerOf } from './ledger';
 import { relisted } from './relisted';
 
@@ -31,6 +31,16 @@ const operation = (part: string, work: Operation['work'], ...dimensions: string[
 });
 
 const FACED = ['pocket-depth', 'deck'];
+
+/** Every reading that counts, whatever it is of. */
+function countingReadings(job: Job, before: Operation | null = null) {
+  const { dimensions, characteristics } = pumpOf(job.sheet);
+  const counted = countedIn(job, before);
+  return [
+    ...dimensions.flatMap((d) => counted.ofSize(d.id)),
+    ...characteristics.flatMap((c) => counted.ofGap(c.id)),
+  ];
+}
 const verdict = (job: Job, id: string) =>
   assessJob(job).find((a) => a.characteristic.id === id)?.verdict;
 

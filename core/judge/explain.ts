@@ -4,7 +4,7 @@ import { extremesOf, type Extremes } from '../metrology/extremes';
 import type { Stack } from '../metrology/stacks';
 import type { Verdict } from '../metrology/verdict';
 import { dimensionOf, type PumpKind } from '../pumps/registry';
-import { formatLength, formatRange } from '../quantity/format';
+import { capital, formatLength, formatRange } from '../quantity/format';
 import type { LengthKind, ShopUnit } from '../quantity/units';
 import type { TouchFelt } from '../records/parts';
 import type { Assessment } from './assess';
@@ -251,5 +251,3 @@ function sourceWords(a: Assessment): string {
   if (smallest === largest) return `More than one way was used; ${tight}.`;
   return `The ${SOURCE_WORD[largest]} are tighter for the largest, the ${SOURCE_WORD[smallest]} for the smallest.`;
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

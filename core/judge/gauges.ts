@@ -1,6 +1,7 @@
 import { correctedSize } from '../metrology/corrected';
 import { trueSwing } from '../metrology/indicator';
 import type { Characteristic, Dimension, GaugeKind } from '../pumps/family';
+import { pumpOf } from '../pumps/registry';
 import { tidy_mm } from '../quantity/units';
 import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
@@ -139,8 +140,15 @@ export function sizeReadingOf(
 const nameOf = (instrument: Instrument | null, kind: GaugeKind, source: Source): string =>
   source === 'simulated' ? 'Simulated gauge' : (instrument?.name ?? kind);
 
-/** Standard uncertainties of a swing: it is the difference of two readings of the same instrument. */
-const SWING_READINGS = Math.SQRT2;
+/** Standard uncertainties in the difference of two readings of the same instrument: a swing, an amount taken off. */
+const TWO_READINGS = Math.SQRT2;
+
+/** Returns how well the amount of work on a part is known, in mm: by what reads the sizes of that part. */
+export function amountUncertainty(job: Job, room: ToolRoom, part: string): number {
+  const size = pumpOf(job.sheet).dimensions.find((d) => d.part === part);
+  const gauge = size ? gaugeFor(room, job, size) : null;
+  return TWO_READINGS * (gauge?.u_mm ?? UNKNOWN_U_MM);
+}
 
 /** A swing with the lever's angle and the stylus' radius applied. */
 export function swingReadingOf(
@@ -154,7 +162,7 @@ export function swingReadingOf(
   const instrument = indicatorFor(room, job);
   const wantedRadius_mm = characteristic.swing?.pitchRadius_mm ?? null;
   // What the lever and the radius make of a reading they make of its uncertainty.
-  const scale = SWING_READINGS * trueSwing({ read_mm: 1, ...lever, wantedRadius_mm });
+  const scale = TWO_READINGS * trueSwing({ read_mm: 1, ...lever, wantedRadius_mm });
   return {
     ...entry,
     ...lever,

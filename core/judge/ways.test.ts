@@ -24,6 +24,7 @@ import {
   swingReadingOf,
   zeroAt,
   type Entry,
+  amountUncertainty,
 } from './gauges';
 import { nextStep } from './next';
 
@@ -192,6 +193,12 @@ describe('an indicator and a hand', () => {
     expect(reading.u_mm).toBeCloseTo((0.003 * Math.SQRT2 * 0.5 * 34) / 68, 12);
     expect(of(with_(JOB, swing(0.2)), 'backlash').verdict).toBe('in');
     expect(of(with_(JOB, swing(0.2), swing(0.4, 0, null, 1)), 'backlash').verdict).toBe('out');
+  });
+  it('know an amount taken off like a swing, by what reads the part', () => {
+    const { u_mm } = ROOM.instruments.find((i) => i.kind === 'depth-mic')!;
+    expect(amountUncertainty(JOB, ROOM, 'body')).toBeCloseTo(Math.SQRT2 * u_mm, 12);
+    const bare = { instruments: [], zeros: [] };
+    expect(amountUncertainty(JOB, bare, 'body')).toBeCloseTo(Math.SQRT2 * 0.012, 12);
   });
   it('say a gear that touches the edge leaves no gap', () => {
     const touch = (felt: 'touches' | 'clear'): Reading => ({

@@ -1,6 +1,7 @@
 import { group, mean, sum } from 'd3-array';
 import { centralF } from 'jstat';
 import { InputError } from '../errors';
+import { COVERAGE } from './normal';
 
 /** One reading of a study: who read which part for the how-manieth time. */
 export interface StudyReading {
@@ -107,3 +108,9 @@ function interactionShare(msBoth: number, msError: number, dfBoth: number, dfErr
   if (msBoth === 0) return 0;
   return msError === 0 ? 1 : centralF.cdf(msBoth / msError, dfBoth, dfError);
 }
+
+/**
+ * Returns the drag band that a study of dragging leaves gives, in the unit of its readings: a gap lies
+ * within twice the spread of what hands call a drag (JCGM 100, 6.2: k = 2).
+ */
+export const dragBandOf = ({ grr }: Pick<StudyResult, 'grr'>): number => COVERAGE * grr;

@@ -66,3 +66,6 @@ export function formatLimits(
   if (upper === null) return `≥ ${formatLength(lower ?? 0, kind, shop)}`;
   return formatRange(lower ?? 0, upper, kind, shop);
 }
+
+/** Returns a text with its first letter as a capital. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

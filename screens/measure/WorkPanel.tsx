@@ -5,11 +5,11 @@ import { Button } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import { changesOf, choicesOf, hasAmount, openedBy, worksOn } from '@/core/journal/work';
 import type { Assessment } from '@/core/judge/assess';
-import { gaugeFor } from '@/core/judge/gauges';
+import { amountUncertainty } from '@/core/judge/gauges';
 import { WORK_WORD } from '@/core/judge/words';
-import { ledgerOf } from '@/core/journal/ledger';
 import type { Work } from '@/core/pumps/family';
 import { dimensionsFor, pumpOf } from '@/core/pumps/registry';
+import { capital } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import type { Operation } from '@/core/records/entry';
@@ -68,7 +68,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
   const { control, handleSubmit, setError } = useForm({ defaultValues: { amount: '' } });
 
   const operation = (amount_mm: number | null): Operation => {
-    const u_mm = amountUncertainty(job, part, shop, measuring);
+    const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
     return {
       id: newId(),
       kind: 'operation',
@@ -144,25 +144,6 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
     </ScrollView>
   );
 }
-
-/** Standard uncertainties of an amount: it is the difference of two readings. */
-const AMOUNT_READINGS = Math.SQRT2;
-
-/** How well the amount is known: by what the part's sizes are read with. */
-function amountUncertainty(
-  job: Job,
-  part: string,
-  shop: ReturnType<typeof useShop>,
-  { all }: Measuring,
-): number {
-  const ids = new Set(all.flatMap((a) => dimensionsFor(a.characteristic)));
-  const size = pumpOf(job.sheet).dimensions.find((d) => d.part === part && ids.has(d.id));
-  const room = { instruments: shop.instruments, zeros: ledgerOf(job).zeros };
-  const gauge = size && gaugeFor(room, job, size);
-  return AMOUNT_READINGS * (gauge?.u_mm ?? 0.012);
-}
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const styles = StyleSheet.create({
   fill: { flex: 1 },

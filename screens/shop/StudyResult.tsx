@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { studyOf } from '@/core/metrology/repeatability';
+import { dragBandOf, studyOf } from '@/core/metrology/repeatability';
 import { studyWords } from '@/core/judge/studyWords';
 import { trimmed } from '@/core/quantity/format';
 import { MM_PER, tidy_mm } from '@/core/quantity/units';
@@ -31,8 +31,7 @@ export function StudyResult({ study }: { readonly study: Study }) {
           : i,
       ),
     })).catch(() => undefined);
-  // Of leaves that dragged: a gap lies within twice the spread of what hands call a drag.
-  const band_mm = tidy_mm(2 * result.grr);
+  const band_mm = tidy_mm(dragBandOf(result));
   const usable = shop.feelers.filter((f) =>
     feelerSet.isValidSync({ ...f, dragBand_mm: band_mm }, { strict: true }),
   );
