@@ -7,12 +7,19 @@ const ROOMS = ['./app', './screens', './ui', './data', './core'];
 const CORE = [
   'quantity',
   'metrology',
+  'feeler',
+  'schema',
   'pumps',
+  'methods',
   'records',
   'journal',
   'inspect',
-  'judge',
+  'assessment',
+  'instruments',
+  'guidance',
+  'wording',
   'report',
+  'commands',
 ].map((r) => `./core/${r}`);
 
 const downwards = (order, message) =>
@@ -54,7 +61,11 @@ module.exports = [
   },
   {
     files: ['**/*.ts', '**/*.tsx'],
-    rules: { '@typescript-eslint/no-explicit-any': 'error' },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      'import/no-duplicates': ['error', { 'prefer-inline': true }],
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+    },
   },
   {
     files: ['**/*.ts', '**/*.tsx'],

@@ -1,5 +1,5 @@
-import { judgeTries, ladderOf, nextTry } from '../core/metrology/feeler';
-import type { Try } from '../core/metrology/bracket';
+import { judgeTries, ladderOf, nextTry } from '../core/feeler/ladder';
+import type { Try } from '../core/feeler/bounds';
 import { NEW_SHOP } from '../core/records/shop';
 import { feel } from '../demo/rebuilder';
 

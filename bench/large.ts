@@ -1,7 +1,6 @@
+import { Evaluator } from '../core/guidance/evaluator';
 import type { Page } from '@playwright/test';
 import { ledgerOf } from '../core/journal/ledger';
-import { assessJob } from '../core/judge/assess';
-import { nextStep } from '../core/judge/next';
 import type { Job } from '../core/records/job';
 import { chunksIn, joined, partKeys, textsOfJob } from '../data/jobTexts';
 import { writeFile } from '../core/records/file';
@@ -11,6 +10,7 @@ import { largeJob } from '../demo/large';
 const SLOWDOWN = 4;
 const READINGS = 2000;
 const OPENINGS = 5;
+
 /** Tapped in so many of the openings: what was tapped once has no answer left. */
 const TAPPED = 1;
 const PHONE = { viewport: { width: 390, height: 844 } };
@@ -100,9 +100,10 @@ function firstTimes(large: Job): Readonly<Record<string, number>> {
     return result;
   };
   const { job } = timed('parsing and marking', () => joined(short, parts));
+  const evaluator = new Evaluator();
   timed('sorting the journal', () => ledgerOf(job));
-  const all = timed('assessing every clearance', () => assessJob(job));
-  timed('finding what is next', () => nextStep(job, all));
+  timed('assessing every clearance', () => evaluator.assess(job));
+  timed('finding what is next', () => evaluator.next(job));
   return times;
 }
 

@@ -21,6 +21,7 @@ const CONFORMITY = {
   upper_mm: 0.06,
   rule: 'guarded',
 };
+
 const FEELER = {
   leaves_mm: [0.03, 0.05, 0.06, 0.07],
   maxStack: 1,
@@ -28,6 +29,7 @@ const FEELER = {
   goal: 'verdict',
   tries: [],
 };
+
 const TERM = { name: 'depth', sign: 1, value_mm: 20, u_mm: 0.003 };
 
 describe('the sums of the contract', () => {
@@ -185,7 +187,7 @@ describe('the state of a job', () => {
     sizeAt('drive-width', 'a', 'wa', 20, mic),
   ].reduce(withReading, job);
   const faced = record(sizes, {
-    ...{ kind: 'operation', id: 'o1', at: job.createdAt, by: '', struck: null, remark: '' },
+    ...{ kind: 'operation', id: 'o1', at: job.createdAt, by: '', voided: null, remark: '' },
     ...{ part: 'body', work: 'faced' },
     changes: [{ dimension: 'pocket-depth', by_mm: -0.02, u_mm: 0 }],
   });

@@ -1,6 +1,6 @@
 import { array, mixed, number, object, string } from 'yup';
-import { FELT } from '../core/metrology/bracket';
-import { finite } from '../core/records/parts';
+import { FELT } from '../core/feeler/bounds';
+import { finite } from '../core/schema/fields';
 
 const positive = () => finite().required().moreThan(0, 'Must be over zero');
 const optionalLimit = () => finite().nullable();

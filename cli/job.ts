@@ -1,6 +1,6 @@
+import type { Assessment } from '../core/assessment/assessment';
+import { stateOf } from '../core/guidance/evaluator';
 import { InputError } from '../core/errors';
-import type { Assessment } from '../core/judge/assess';
-import { stateOf } from '../core/judge/state';
 import { ends, type Estimate } from '../core/metrology/estimate';
 import { pumpOf } from '../core/pumps/registry';
 import { readFile } from '../core/records/file';

@@ -1,12 +1,12 @@
 import type { InferType, ObjectSchema } from 'yup';
-import { bracketOf } from '../core/metrology/bracket';
+import { intervalOf } from '../core/feeler/bounds';
 import { conformity } from '../core/metrology/conformity';
 import type { Estimate } from '../core/metrology/estimate';
-import { judgeTries, ladderOf, nextTry } from '../core/metrology/feeler';
+import { judgeTries, ladderOf, nextTry } from '../core/feeler/ladder';
 import { studyOf } from '../core/metrology/repeatability';
 import { gapFromSizes } from '../core/metrology/sizes';
 import { tiltOf } from '../core/metrology/tilt';
-import { explainTries } from '../core/judge/explain';
+import { explainTries } from '../core/wording/verdict';
 import { parseReading } from '../core/quantity/parse';
 import { assessFile } from './job';
 import {
@@ -43,8 +43,8 @@ function feelerNext(input: InferType<typeof feelerInput>) {
   const { bounds, verdict } = judgeTries(ladder, limits, tries);
   const next = nextTry(ladder, limits, goal, tries);
   return {
-    smallest: bracketOf(bounds.smallest),
-    largest: bracketOf(bounds.largest),
+    smallest: intervalOf(bounds.smallest),
+    largest: intervalOf(bounds.largest),
     verdict,
     next: next && { leaves_mm: next.leaves_mm },
     reason: explainTries(bounds, limits, verdict, next, 'mm'),
@@ -56,7 +56,7 @@ function conformityOf(input: InferType<typeof conformityInput>) {
   const estimate: Estimate =
     value_mm != null && u_mm != null
       ? { kind: 'value', value_mm, u_mm }
-      : { kind: 'bracket', lo_mm: lo_mm ?? 0, hi_mm: hi_mm ?? null };
+      : { kind: 'interval', lo_mm: lo_mm ?? 0, hi_mm: hi_mm ?? null };
   const limits = { lower_mm: lower_mm ?? null, upper_mm: upper_mm ?? null };
   return conformity(estimate, limits, rule, confidence ?? undefined);
 }

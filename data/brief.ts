@@ -1,9 +1,10 @@
+import type { Evaluator } from '../core/guidance/evaluator';
+import type { Assessment } from '../core/assessment/assessment';
 import { lookedAt } from '../core/inspect/looking';
 import { stripped } from '../core/inspect/stripping';
 import { ledgerOf } from '../core/journal/ledger';
-import { assessJob, type Assessment } from '../core/judge/assess';
-import { worstVerdict } from '../core/judge/summary';
-import { letGo, nextStep } from '../core/judge/next';
+import { worstVerdict } from '../core/assessment/summary';
+import { letGo } from '../core/guidance/next';
 import type { Verdict } from '../core/metrology/verdict';
 import type { Job, Stage } from '../core/records/job';
 import { sheetName } from '../core/records/sheet';
@@ -41,19 +42,20 @@ function lastTouched(job: Job): string {
 }
 
 /** What is to be done next, in a word or two: what comes before the instruments until the first reading. */
-function nextOf(job: Job, all: readonly Assessment[]): string {
+function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluator): string {
   if (job.closed) return '';
   if (ledgerOf(job).readings.length === 0) {
     if (stripped(job).some((s) => s.note === null)) return 'next: strip';
     if (lookedAt(job).some((l) => l.state === 'unseen')) return 'next: look';
   }
-  const next = nextStep(letGo(job), all)?.characteristic;
+  const next = evaluator.next(letGo(job))?.characteristic;
   const name = all.find((a) => a.characteristic.id === next)?.characteristic.name;
   return name ? `next: ${name.charAt(0).toLowerCase()}${name.slice(1)}` : '';
 }
 
-export function briefOf(job: Job): Brief {
-  const all = assessJob(job);
+/** Returns what lists show of a job. */
+export function briefOf(job: Job, evaluator: Evaluator): Brief {
+  const all = evaluator.assess(job);
   const judged = all.filter((a) => a.limits !== null);
   const open = judged.filter((a) => a.verdict === 'open');
   return {
@@ -71,7 +73,7 @@ export function briefOf(job: Job): Brief {
     open: open.length,
     judged: judged.length,
     worst: worstVerdict(judged),
-    next: nextOf(job, all),
+    next: nextOf(job, all, evaluator),
   };
 }
 

@@ -1,5 +1,4 @@
-import type { Job } from '../core/records/job';
-import { BLANK, JOB_SCHEMA } from '../core/records/job';
+import { type Job, BLANK, JOB_SCHEMA } from '../core/records/job';
 import { familyOf } from '../core/pumps/registry';
 import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { withReading, withStruck } from '../core/journal/commands';
+import { withReading, withVoided } from '../core/journal/commands';
 import { ledgerOf } from '../core/journal/ledger';
 import { readFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
@@ -26,15 +26,15 @@ describe('a job as texts', () => {
       expect(JSON.stringify(read(job.id, textsOfJob(job, null)))).toBe(JSON.stringify(job));
     }
   });
-  it('follows every change: a reading more, one struck, another sheet, fewer entries', () => {
+  it('follows every change: a reading more, one voided, another sheet, fewer entries', () => {
     const job = jobs.find((j) => ledgerOf(j).readings.length > 3)!;
     const [first, second] = ledgerOf(job).readings;
     const first_ = textsOfJob(job, null);
     const more = withReading(job, { ...first!, id: 'more' });
-    const struck = withStruck(more, [second!.id], { at: first!.at, by: 'x', why: 'y' });
-    const renamed = { ...struck, sheet: { ...struck.sheet, model: 'Other “pump”' } };
+    const voided = withVoided(more, [second!.id], { at: first!.at, by: 'x', why: 'y' });
+    const renamed = { ...voided, sheet: { ...voided.sheet, model: 'Other “pump”' } };
     const shorter = { ...job, journal: job.journal.slice(0, 2) };
-    for (const j of [more, struck, renamed, shorter]) {
+    for (const j of [more, voided, renamed, shorter]) {
       const next = textsOfJob(j, { job, layout: first_.layout });
       expect(JSON.stringify(read(job.id, first_, next))).toBe(JSON.stringify(j));
     }

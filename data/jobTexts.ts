@@ -10,6 +10,7 @@ import type { Sheet } from '../core/records/sheet';
 
 /** Entries that lie together in one chunk. */
 const CHUNK = 64;
+
 /** More chunks than this no job has: a head that says so is damaged. */
 const MOST_CHUNKS = 4096;
 

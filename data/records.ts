@@ -1,3 +1,4 @@
+import { evaluator } from './evaluator';
 import { decode, SCHEMA, type Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
 import { VERSION, type RecordKind } from '../core/records/migrate';
@@ -140,7 +141,7 @@ export async function loadBriefs(): Promise<Brief[]> {
 async function briefAnew(id: string): Promise<Brief | null> {
   try {
     const job = await load('job', id);
-    return job && briefOf(job);
+    return job && briefOf(job, evaluator);
   } catch (error) {
     if (!(error instanceof UnreadableRecord)) throw error;
     return unreadableBrief(id);
@@ -165,7 +166,7 @@ function textsOf(
   const job = record as Job;
   const { head, texts, layout } = textsOfJob(job, before);
   const seal = sealOf(kind, job.revision, [markOf(head), ...marksOf(layout)]);
-  const brief = JSON.stringify(briefOf(job));
+  const brief = JSON.stringify(briefOf(job, evaluator));
   return {
     texts: { ...texts, [key]: head, [sealKey(key)]: seal, [briefKey(job.id)]: brief },
     stored: { record, seal, layout },

@@ -1,6 +1,6 @@
+import { assessJob } from '../core/guidance/evaluator';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { assessJob } from '../core/judge/assess';
 import { ledgerOf } from '../core/journal/ledger';
 import { change, load, loadAll, loadBriefs, remove, UnreadableRecord } from './records';
 import { readText, writeTexts } from './storage';

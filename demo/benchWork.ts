@@ -37,7 +37,7 @@ export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
   const made = (what: string) => {
     n += 1;
     const at = new Date(begin.getTime() - 3_600_000 + n * 20 * SECOND).toISOString();
-    return { id: `${job.id}-${what}`, at, by: job.by, struck: null };
+    return { id: `${job.id}-${what}`, at, by: job.by, voided: null };
   };
   const { sheet, rules } = job;
   const strip = sheet.strip.map((step): StripNote => {

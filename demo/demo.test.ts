@@ -1,5 +1,5 @@
+import { assessJob } from '../core/guidance/evaluator';
 import { readFileSync } from 'node:fs';
-import { assessJob } from '../core/judge/assess';
 import { readFile } from '../core/records/file';
 import { demoFile } from './depot';
 import { feel } from './rebuilder';

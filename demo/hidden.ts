@@ -1,4 +1,4 @@
-import { heldLimits } from '../core/judge/limits';
+import { heldLimits } from '../core/assessment/limits';
 import { dimensionOf, pumpOf } from '../core/pumps/registry';
 import type { Characteristic } from '../core/pumps/family';
 import type { Even } from '../core/random';
@@ -8,6 +8,7 @@ import type { Hidden } from './rebuilder';
 /** Spread of a gap from place to place, and of what a gauge shows, in mm. */
 const FROM_PLACE_MM = 0.006;
 const GAUGE_MM = 0.002;
+
 /** A gap that its cover's wear adds to is hidden this much smaller, so that the sum has the wear asked for. */
 const BEFORE_COVER = 0.6;
 

@@ -1,11 +1,11 @@
-import { assessJob } from '../core/judge/assess';
-import { sizeReadingOf, swingReadingOf, type ToolRoom } from '../core/judge/gauges';
-import { nextStep, type Step } from '../core/judge/next';
-import { DRAG_BAND_MM, type Felt } from '../core/metrology/bracket';
+import { Evaluator } from '../core/guidance/evaluator';
+import type { Step } from '../core/guidance/step';
+import type { Reading } from '../core/methods/list';
+import { sizeReadingOf, swingReadingOf, type ToolRoom } from '../core/instruments/gauges';
+import { DRAG_BAND_MM, type Felt } from '../core/feeler/bounds';
 import { characteristicOf } from '../core/pumps/registry';
 import { withReading } from '../core/journal/commands';
 import type { Job } from '../core/records/job';
-import type { Reading } from '../core/records/parts';
 
 /** What a simulated pump hides, in mm. */
 export interface Hidden {
@@ -55,7 +55,7 @@ export function readingAt(
         leaves_mm: [...step.stack.leaves_mm],
         marked_mm: null,
         felt: feel(step.stack.total_mm, hidden.gap(characteristic, station.id)),
-        struck: null,
+        voided: null,
       } satisfies Reading;
     case 'size':
       return sizeReadingOf(
@@ -82,7 +82,7 @@ export function readingAt(
         instrument: test === 'sweep' ? 'Straight edge' : 'By hand',
         station: station.id,
         felt: test === 'sweep' ? 'clear' : 'free',
-        struck: null,
+        voided: null,
       } satisfies Reading;
     }
   }
@@ -99,9 +99,10 @@ export function measure(
   begin: Date,
   most = Infinity,
 ): Job {
+  const evaluator = new Evaluator();
   let measured = job;
   for (let n = 0; n < most; n++) {
-    const step = nextStep(measured, assessJob(measured));
+    const step = evaluator.next(measured);
     if (!step) break;
     const at = new Date(begin.getTime() + n * 30_000).toISOString();
     measured = withReading(

@@ -181,6 +181,7 @@ const EXTERNAL_SERVICE: Readonly<Record<string, Ends>> = {
   'shaft-bushing-drive-front': [0.04, 0.12],
   'shaft-bushing-drive-rear': [0.04, 0.12],
 };
+
 const EXTERNAL_NEW: Readonly<Record<string, Ends>> = { ...EXTERNAL_SERVICE, end: [0.05, 0.12] };
 const EXTERNAL_PARTS = {
   body: 'aluminium',

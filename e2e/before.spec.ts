@@ -174,7 +174,7 @@ test('a cracked body offers to end the job there, and it can be taken up again',
   await button(page, 'Take the job up again').click();
   await expect(page.getByText(/^Closed:/)).toHaveCount(0);
 
-  // A finding that was a mistake is struck, and the surface is looked at anew.
+  // A finding that was a mistake is voided, and the surface is looked at anew.
   await page.getByRole('link', { name: 'Look' }).click();
   await button(page, /: all surfaces/).click();
   await button(page, /^Body, ears and ribs: Cracked/).click();

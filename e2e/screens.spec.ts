@@ -140,7 +140,7 @@ test('a gauge that types goes from size to size by itself', async ({ page }) => 
   );
 });
 
-test('a reading is struck with its reason, and the ladder asks again', async ({ page }) => {
+test('a reading is voided with its reason, and the ladder asks again', async ({ page }) => {
   await openDemo(page);
   await newJob(page, 'T-303');
   const first = (await instruction(page).textContent()) ?? '';

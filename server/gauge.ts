@@ -3,8 +3,10 @@ import { evenFrom, normalFrom, seedOf } from '../core/random';
 
 /** Between two readings: as quick as a practised hand. */
 const EVERY_MS = 1200;
+
 /** Standard deviation of the simulated hand and gauge, in mm. */
 const NOISE_MM = 0.0015;
+
 /** What is measured where the page does not say. */
 const AROUND_MM = 20;
 

@@ -9,6 +9,7 @@ if (!existsSync(path.join(dist, 'index.html'))) {
   console.error('There is no built app in dist/. Build it first: npm run build');
   process.exit(1);
 }
+
 const server = app(dist).listen(port, '127.0.0.1', (error?: Error) => {
   if (error) {
     console.error(`Port ${port} cannot be used (${error.message}). Choose another with PORT=…`);

@@ -1,5 +1,5 @@
 import { Rect, Svg } from 'react-native-svg';
-import type { Felt } from '@/core/metrology/bracket';
+import type { Felt } from '@/core/feeler/bounds';
 import { usePalette } from './theme';
 
 /** Where the leaf lies under the straight edge: its left end, height and the gap it lies in, in px of the picture. */

@@ -1,11 +1,13 @@
-import type { Limits } from '@/core/metrology/bracket';
+import type { Limits } from '@/core/metrology/interval';
 import { ends, type Estimate } from '@/core/metrology/estimate';
 import type { LengthKind } from '@/core/quantity/units';
 
 /** Room left beyond the last thing that is shown, as a share of the scale. */
 const ROOM = 0.25;
+
 /** A reading this many times the limit is shown at the end of the scale, not by squeezing the rest. */
 const MOST = 3;
+
 /** The scale where neither a limit nor a reading gives one, in mm. */
 const BLANK_MM = 0.1;
 

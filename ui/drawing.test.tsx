@@ -15,6 +15,7 @@ import { ToolMark } from './ToolMark';
 
 const shown = (children: ReactNode) =>
   render(<PaperProvider theme={LIGHT_THEME}>{children}</PaperProvider>);
+
 /** Everything that was drawn, as attributes of SVG. */
 const svg = () => document.body.innerHTML;
 

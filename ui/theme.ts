@@ -78,6 +78,7 @@ export const TOUCH_LARGE = 64;
 export const WIDE = 900;
 
 const ALL_FONTS = configureFonts({ config: { fontFamily: FONT, letterSpacing: 0 } });
+
 /** Paper writes buttons smaller than is legible at arm's length. */
 const FONTS = {
   ...ALL_FONTS,

@@ -17,7 +17,7 @@ import { WayGlyph } from './WayGlyph';
 Object.assign(globalThis, { TextEncoder });
 
 const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
-  kind: 'bracket',
+  kind: 'interval',
   lo_mm,
   hi_mm,
 });

@@ -1,5 +1,6 @@
 import { ledgerOf } from '../journal/ledger';
-import { standing, type Job } from '../records/job';
+import type { Job } from '../records/job';
+import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { AlsoAnswer } from '../records/teardown';
 
@@ -13,7 +14,7 @@ export interface AlsoChecked {
 
 /** The small checks of the visit, in the sheet's order. */
 export function alsoChecked(job: Pick<Job, 'sheet' | 'journal'>): AlsoChecked[] {
-  const answers = standing(ledgerOf(job).also);
+  const answers = counting(ledgerOf(job).also);
   return job.sheet.also.map((check) => {
     const answer = answers.findLast((a) => a.check === check.id) ?? null;
     const differs = answer !== null && check.expected !== '' && answer.answer !== check.expected;

@@ -18,10 +18,10 @@ import { mixOf } from './mixing';
 import { orderList } from './order';
 import { nearestSurface, placedSurfaces } from './spot';
 import { buildOrder, noteWords, stripped, wrongParts } from './stripping';
-import { answerWords, shownWords, standingWords } from './words';
+import { answerWords, shownWords, standingWords } from '../wording/key';
 
 const JOB = emptyJob(VELTRANE_T6, '2026-11-23T08:00:00.000Z');
-const made = (id: string) => ({ id, at: '2026-11-23T09:00:00.000Z', by: 'Ivo K.', struck: null });
+const made = (id: string) => ({ id, at: '2026-11-23T09:00:00.000Z', by: 'Ivo K.', voided: null });
 
 const found = (surface: string, more: Partial<Finding> = {}): Finding => ({
   ...made(`f-${surface}`),
@@ -242,10 +242,10 @@ describe('what findings ask for', () => {
       'cover-wear',
     ]);
   });
-  it('is nothing for what is sound, struck, or only bright', () => {
+  it('is nothing for what is sound, voided, or only bright', () => {
     expect(first(withFindings(found('cover-track', { defect: null })))).toEqual([]);
-    const struck = { at: made('').at, by: '', why: 'a mistake' };
-    expect(first(withFindings(found('cover-track', { struck })))).toEqual([]);
+    const voided = { at: made('').at, by: '', why: 'a mistake' };
+    expect(first(withFindings(found('cover-track', { voided })))).toEqual([]);
     expect(first(withFindings(found('wall', { defect: 'polished' })))).toEqual([]);
   });
 });

@@ -2,7 +2,8 @@ import { pumpOf, teardownOf } from '../pumps/registry';
 import type { SurfaceKind } from '../pumps/teardown/defects';
 import type { Surface } from '../pumps/teardown/teardown';
 import { ledgerOf } from '../journal/ledger';
-import { standing, type Job } from '../records/job';
+import type { Job } from '../records/job';
+import { counting } from '../schema/voiding';
 import type { Finding } from '../records/teardown';
 
 /** A surface and what was seen on it. */
@@ -15,7 +16,7 @@ export interface Looked {
 
 /** Every surface of the pump, in the order of the parts on the bench. */
 export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
-  const seen = standing(ledgerOf(job).findings);
+  const seen = counting(ledgerOf(job).findings);
   return teardownOf(job.sheet).surfaces.map((surface) => {
     const findings = seen.filter((f) => f.surface === surface.id);
     const state =
@@ -47,11 +48,8 @@ export interface AskedFor {
   readonly why: string;
 }
 
-/** What the findings ask to be measured, the first finding's wishes first; each characteristic once. */
+/** Lists what the findings ask to be measured, the first finding's wishes first; each characteristic once. */
 export function askedFor(job: Pick<Job, 'sheet' | 'journal'>): readonly AskedFor[] {
-  const { findings: all } = ledgerOf(job);
-  const known = ASKED.get(all);
-  if (known?.sheet === job.sheet) return known.asked;
   const there = new Set(pumpOf(job.sheet).characteristics.map((c) => c.id));
   const asked = new Map<string, AskedFor>();
   for (const { surface, findings } of lookedAt(job)) {
@@ -68,13 +66,5 @@ export function askedFor(job: Pick<Job, 'sheet' | 'journal'>): readonly AskedFor
       }
     }
   }
-  const list = [...asked.values()];
-  ASKED.set(all, { sheet: job.sheet, asked: list });
-  return list;
+  return [...asked.values()];
 }
-
-/** Worked out last for a list of findings: every tap of measuring asks. */
-const ASKED = new WeakMap<
-  readonly Finding[],
-  { readonly sheet: Job['sheet']; readonly asked: readonly AskedFor[] }
->();

@@ -22,13 +22,13 @@ const sheets = fc.constantFrom(...DEMO_SHEETS);
 /** Jobs with anything that a person may note at the strip and at the look. */
 const jobs = sheets.chain((sheet) => {
   const { surfaces } = teardownOf(sheet);
-  const made = { at: AT, by: '', struck: null };
+  const made = { at: AT, by: '', voided: null };
   const finding = fc
     .record({
       surface: fc.constantFrom(...surfaces.map((s) => s.id)),
       defect: fc.option(fc.constantFrom(...DEFECT_IDS)),
       decided: fc.constantFrom(...CONSEQUENCES),
-      struck: fc.option(fc.constant({ at: AT, by: '', why: 'a mistake' }), { freq: 4 }),
+      voided: fc.option(fc.constant({ at: AT, by: '', why: 'a mistake' }), { freq: 4 }),
     })
     .map((f): Finding => ({
       ...{ kind: 'finding', id: 'f', nail: null, depth_mm: null, spot: null, why: '', remark: '' },
@@ -62,7 +62,7 @@ describe('whatever is noted', () => {
       fc.property(jobs, (job) => {
         for (const { step, note } of stripped(job)) {
           const made = ledgerOf(job).strip.filter((n) => n.step === step.id);
-          expect(made.filter((n) => n.struck === null)).toHaveLength(made.length > 0 ? 1 : 0);
+          expect(made.filter((n) => n.voided === null)).toHaveLength(made.length > 0 ? 1 : 0);
           expect(note?.id).toBe(made.at(-1)?.id);
         }
         expect(buildOrder(job).reverse()).toEqual(stripped(job));
@@ -77,7 +77,7 @@ describe('whatever is noted', () => {
         for (const { state, findings } of looked) {
           expect(state === 'unseen').toBe(findings.length === 0);
           expect(state === 'found').toBe(findings.some((f) => f.defect !== null));
-          for (const f of findings) expect(f.struck).toBeNull();
+          for (const f of findings) expect(f.voided).toBeNull();
         }
       }),
     );

@@ -1,6 +1,7 @@
 import { wayRoundWords } from '../pumps/teardown/wayRound';
 import { ledgerOf } from '../journal/ledger';
-import { standing, type Job } from '../records/job';
+import type { Job } from '../records/job';
+import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { StripNote } from '../records/teardown';
 
@@ -14,7 +15,7 @@ export interface Stripped {
 
 /** The steps in order, each with the note that stands. */
 export function stripped(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
-  const notes = standing(ledgerOf(job).strip);
+  const notes = counting(ledgerOf(job).strip);
   return job.sheet.strip.map((step) => ({
     step,
     note: notes.findLast((n) => n.step === step.id) ?? null,

@@ -1,10 +1,13 @@
+import type { Reading } from '../methods/list';
 import { dimensionsFor, pumpOf } from '../pumps/registry';
 import type { Characteristic, PumpModel } from '../pumps/family';
 import type { Operation } from '../records/entry';
-import { standing, type Job } from '../records/job';
-import type { Reading } from '../records/parts';
+import type { Job } from '../records/job';
+import { counting } from '../schema/voiding';
 import { ledgerOf } from './ledger';
-import { gapKey, readingsAt, sizeKey, targetsOf } from './targets';
+import { indexed, type IndexedJournal } from './indexed';
+import type { GapReading } from './targets';
+import type { DimensionalReading } from '../methods/dimensional';
 
 /** Lists the dimensions and features that a characteristic rests on. */
 export const restsOn = (c: Characteristic): string[] => [...dimensionsFor(c), ...(c.rests ?? [])];
@@ -33,92 +36,89 @@ export const changing = (
   dimension: string,
 ): Operation[] => operations.filter((o) => changed(pump, o, dimension));
 
-/** Lists what stands of a job's operations, in order. */
+/** Lists the operations of a job that count, in order. */
 export const operationsOf = (job: Pick<Job, 'journal'>): Operation[] =>
-  standing(ledgerOf(job).operations);
+  counting(ledgerOf(job).operations);
 
 /** The readings that count at a moment, by what they are of. */
 export interface Counted {
-  ofSize(dimension: string): readonly Reading[];
-  ofGap(characteristic: string): readonly Reading[];
+  ofSize(dimension: string): readonly DimensionalReading[];
+  ofGap(characteristic: string): readonly GapReading[];
 }
 
 /** Where entries stand in a journal: only asked for where work divides it into before and after. */
 const placesIn = (journal: Job['journal']): ReadonlyMap<string, number> =>
   new Map(journal.map(({ id }, i) => [id, i]));
 
-/** The part of a list of readings between two places of its journal, by the list. */
-const PARTS = new WeakMap<
-  readonly Reading[],
-  { from: number; to: number; part: readonly Reading[] }
->();
+const NONE: readonly never[] = [];
 
-/** Returns what was read between two places; the same list as long as it is the same. */
-function between(
-  list: readonly Reading[],
-  places: ReadonlyMap<string, number>,
-  from: number,
-  to: number,
-): readonly Reading[] {
-  const known = PARTS.get(list);
-  if (known?.from === from && known.to === to) return known.part;
-  const part = list.filter(({ id }) => {
-    const at = places.get(id) ?? 0;
-    return at > from && at < to;
-  });
-  // What counts now is asked for at every tap; what counted once, only where something changed.
-  if (to === Infinity) PARTS.set(list, { from, to, part });
-  return part;
+/** A stretch of a list of readings, and what is in it. */
+interface Part {
+  readonly from: number;
+  readonly to: number;
+  readonly part: readonly Reading[];
 }
-
-/** What counts now, once for each journal. */
-const NOW = new WeakMap<
-  Job['journal'],
-  { readonly sheet: Job['sheet']; readonly counted: Counted }
->();
 
 /**
- * Returns the readings that count at a moment: standing, made before it, and not outdated by an
- * operation before it. A size is outdated by what changed its dimension, all else by what touched
- * its characteristic.
- *
- * @param before an operation, for what counted just before it; null for now
+ * Divides the readings of a journal by the work that came between them. The stretches that it handed
+ * out before it hands out again as the same lists, for as long as its owner keeps it.
  */
-export function countedIn(
-  job: Pick<Job, 'sheet' | 'journal'>,
-  before: Operation | null = null,
-): Counted {
-  const known = before ? undefined : NOW.get(job.journal);
-  if (known?.sheet === job.sheet) return known.counted;
-  const counted = workOut(job, before);
-  if (!before) NOW.set(job.journal, { sheet: job.sheet, counted });
-  return counted;
-}
+export class Eras {
+  private readonly parts = new WeakMap<readonly Reading[], Part>();
 
-function workOut(job: Pick<Job, 'sheet' | 'journal'>, before: Operation | null): Counted {
-  const targets = targetsOf(ledgerOf(job).readings);
-  const operations = operationsOf(job);
-  if (operations.length === 0) {
+  /**
+   * Returns the readings that count at a moment: not voided, made before it, and not outdated by an
+   * operation before it. A size is outdated by what changed its dimension, all else by what touched
+   * its characteristic.
+   *
+   * @param before an operation, for what counted just before it; null for now
+   */
+  counted(
+    pump: PumpModel,
+    { journal, ledger, targets }: IndexedJournal,
+    before: Operation | null = null,
+  ): Counted {
+    const sizes = (id: string) => targets.ofSize.get(id) ?? NONE;
+    const gaps = (id: string) => targets.ofGap.get(id) ?? NONE;
+    const operations = counting(ledger.operations);
+    if (operations.length === 0) return { ofSize: sizes, ofGap: gaps };
+    const places = placesIn(journal);
+    const placeOf = (o: Operation): number => places.get(o.id) ?? 0;
+    const until = before ? placeOf(before) : Infinity;
+    const earlier = operations.filter((o) => placeOf(o) < until);
+    const since = (last: Operation | undefined): number => (last ? placeOf(last) : -1);
     return {
-      ofSize: (id) => readingsAt(targets, sizeKey(id)),
-      ofGap: (id) => readingsAt(targets, gapKey(id)),
+      ofSize: (id) =>
+        this.between(sizes(id), places, since(changing(pump, earlier, id).at(-1)), until),
+      ofGap: (id) => {
+        const c = pump.characteristics.find((other) => other.id === id);
+        const from = since(c && touching(pump, earlier, c).at(-1));
+        return this.between(gaps(id), places, from, until);
+      },
     };
   }
-  const pump = pumpOf(job.sheet);
-  const places = placesIn(job.journal);
-  const placeOf = (o: Operation): number => places.get(o.id) ?? 0;
-  const until = before ? placeOf(before) : Infinity;
-  const earlier = operations.filter((o) => placeOf(o) < until);
-  const since = (last: Operation | undefined): number => (last ? placeOf(last) : -1);
-  return {
-    ofSize: (id) => {
-      const from = since(changing(pump, earlier, id).at(-1));
-      return between(readingsAt(targets, sizeKey(id)), places, from, until);
-    },
-    ofGap: (id) => {
-      const c = pump.characteristics.find((other) => other.id === id);
-      const from = since(c && touching(pump, earlier, c).at(-1));
-      return between(readingsAt(targets, gapKey(id)), places, from, until);
-    },
-  };
+
+  /** Returns what was read between two places of the journal. */
+  private between<R extends Reading>(
+    list: readonly R[],
+    places: ReadonlyMap<string, number>,
+    from: number,
+    to: number,
+  ): readonly R[] {
+    const known = this.parts.get(list);
+    if (known?.from === from && known.to === to) return known.part as readonly R[];
+    const part = list.filter(({ id }) => {
+      const at = places.get(id) ?? 0;
+      return at > from && at < to;
+    });
+    // What counts now is asked for at every tap; what counted once, only where something changed.
+    if (to === Infinity) this.parts.set(list, { from, to, part });
+    return part;
+  }
 }
+
+/** Returns the readings of a job that count at a moment; see `Eras`. */
+export const countedIn = (
+  job: Pick<Job, 'sheet' | 'journal'>,
+  before: Operation | null = null,
+): Counted => new Eras().counted(pumpOf(job.sheet), indexed(job), before);

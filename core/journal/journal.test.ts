@@ -1,14 +1,14 @@
+import { ladderOf } from '../feeler/ladder';
+import { assessJob, nextStep } from '../guidance/evaluator';
+import type { FeelerReading } from '../methods/feeler';
 import fc from 'fast-check';
-import { assessJob } from '../judge/assess';
-import { conflictsWith } from '../judge/conflict';
-import { nextStep } from '../judge/next';
+import { conflictsWith } from '../commands/measuring';
 import { pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
 import { jobSchema, type Job } from '../records/job';
-import type { LeafReading } from '../records/parts';
 import { emptyJob } from '../../demo/job';
 import { DEMO_SHEETS, largestSheet, VELTRANE_T6 } from '../../demo/sheets';
-import { lastStanding, record, strikeWhere, withReading, withStruck } from './commands';
+import { lastStanding, record, voidWhere, withReading, withVoided } from './commands';
 import { countedIn, restsOn } from './eras';
 import { ledgerOf } from './ledger';
 import { relisted } from './relisted';
@@ -18,14 +18,14 @@ const JOB = emptyJob(VELTRANE_T6, AT);
 const STRIKE = { at: AT, by: 'Runa T.', why: 'edge not seated' };
 
 let count = 0;
-const leaf = (characteristic: string, station: string, mm: number, felt: LeafReading['felt']) =>
+const leaf = (characteristic: string, station: string, mm: number, felt: FeelerReading['felt']) =>
   ({
     ...{ kind: 'leaf', id: `r${(count += 1)}`, at: AT, by: 'Ivo K.', instrument: 'Leaf set A' },
-    ...{ characteristic, station, leaves_mm: [mm], marked_mm: null, felt, struck: null },
-  }) as LeafReading;
+    ...{ characteristic, station, leaves_mm: [mm], marked_mm: null, felt, voided: null },
+  }) as FeelerReading;
 
 const operation = (part: string, work: Operation['work'], ...dimensions: string[]): Operation => ({
-  ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: 'Ivo K.', struck: null },
+  ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null },
   ...{ part, work, remark: '' },
   changes: dimensions.map((dimension) => ({ dimension, by_mm: -0.03, u_mm: 0.002 })),
 });
@@ -41,6 +41,7 @@ function countingReadings(job: Job, before: Operation | null = null) {
     ...characteristics.flatMap((c) => counted.ofGap(c.id)),
   ];
 }
+
 const verdict = (job: Job, id: string) =>
   assessJob(job).find((a) => a.characteristic.id === id)?.verdict;
 
@@ -60,7 +61,7 @@ describe('a journal', () => {
       fc.constant((job: Job) => record(job, operation('body', 'faced', ...FACED))),
       fc.nat().map((n) => (job: Job) => {
         const one = job.journal[n % Math.max(1, job.journal.length)];
-        return one ? withStruck(job, [one.id], STRIKE) : job;
+        return one ? withVoided(job, [one.id], STRIKE) : job;
       }),
     );
     fc.assert(
@@ -72,14 +73,14 @@ describe('a journal', () => {
     );
   });
   it('is only ever added to', () => {
-    const struck = withStruck(worn, [worn.journal[0]!.id], STRIKE);
-    expect(struck.journal.slice(0, -1)).toEqual(worn.journal);
-    expect(strikeWhere(struck, (i) => i.id === worn.journal[0]!.id, STRIKE)).toBe(struck);
-    expect(jobSchema.isValidSync(struck, { strict: true })).toBe(true);
+    const voided = withVoided(worn, [worn.journal[0]!.id], STRIKE);
+    expect(voided.journal.slice(0, -1)).toEqual(worn.journal);
+    expect(voidWhere(voided, (i) => i.id === worn.journal[0]!.id, STRIKE)).toBe(voided);
+    expect(jobSchema.isValidSync(voided, { strict: true })).toBe(true);
   });
   it('written anew with the lists that it has says the same', () => {
-    const struck = withStruck(worn, [worn.journal[2]!.id], STRIKE);
-    expect(ledgerOf(relisted(struck, {}))).toEqual(ledgerOf(struck));
+    const voided = withVoided(worn, [worn.journal[2]!.id], STRIKE);
+    expect(ledgerOf(relisted(voided, {}))).toEqual(ledgerOf(voided));
   });
 });
 
@@ -88,17 +89,17 @@ describe('work on a part', () => {
     expect([verdict(worn, 'face-drive'), verdict(worn, 'od-pocket')]).toEqual(['out', 'in']);
     const faced = record(worn, operation('body', 'faced', ...FACED));
     expect([verdict(faced, 'face-drive'), verdict(faced, 'od-pocket')]).toEqual(['open', 'in']);
-    expect(nextStep(faced, assessJob(faced))?.characteristic).toBe('face-drive');
-    // Nothing is struck by it, and taking it back brings all back.
+    expect(nextStep(faced)?.characteristic).toBe('face-drive');
+    // Nothing is voided by it, and taking it back brings all back.
     expect(ledgerOf(faced).readings).toEqual(ledgerOf(worn).readings);
-    const undone = withStruck(faced, [lastStanding(faced)!.id], STRIKE);
+    const undone = withVoided(faced, [lastStanding(faced)!.id], STRIKE);
     expect(verdict(undone, 'face-drive')).toBe('out');
   });
   it('is no contradiction to what was felt before it', () => {
     const fresh = leaf('face-drive', '12', 0.06, 'no-go');
-    expect(conflictsWith(worn, fresh, fresh)).toHaveLength(1);
+    expect(conflictsWith(worn, fresh, fresh, ladderOf(worn.feeler))).toHaveLength(1);
     const faced = record(worn, operation('body', 'faced', ...FACED));
-    expect(conflictsWith(faced, fresh, fresh)).toEqual([]);
+    expect(conflictsWith(faced, fresh, fresh, ladderOf(faced.feeler))).toEqual([]);
     const again = ['12', '6', '3', '9'].reduce(
       (job, s) =>
         [leaf('face-drive', s, 0.06, 'no-go'), leaf('face-drive', s, 0.04, 'free')].reduce(

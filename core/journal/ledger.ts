@@ -1,10 +1,10 @@
+import type { Reading } from '../methods/list';
 import type { Entry, EntryKind, Operation, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
-import type { Kept, Reading, Strike } from '../records/parts';
+import type { Voidable, Voiding } from '../schema/voiding';
 import type { AlsoAnswer, Finding, StripNote } from '../records/teardown';
-import { oneMore } from './targets';
 
-/** A journal by kind of entry, each list in the order of the work; what was struck through says by whom. */
+/** A journal by kind of entry, each list in the order of the work; what was voided says by whom. */
 export interface Ledger {
   readonly readings: readonly Reading[];
   readonly operations: readonly Operation[];
@@ -39,70 +39,57 @@ const EMPTY: Ledger = {
   zeros: [],
 };
 
-const strikeOf = ({ at, by, why }: Strike): Strike => ({ at, by, why });
+const strikeOf = ({ at, by, why }: Voiding): Voiding => ({ at, by, why });
 
 /** Strikes those entries of a list that are meant and still stand; the same list where there is none. */
-function struckIn<T extends Kept<{ readonly id: string }>>(
+function voidedIn<T extends Voidable<{ readonly id: string }>>(
   list: readonly T[],
   ids: readonly string[],
-  strike: Strike,
+  strike: Voiding,
 ): readonly T[] {
-  const meant = (item: T) => item.struck === null && ids.includes(item.id);
+  const meant = (item: T) => item.voided === null && ids.includes(item.id);
   if (!list.some(meant)) return list;
-  return list.map((item) => (meant(item) ? { ...item, struck: strikeOf(strike) } : item));
+  return list.map((item) => (meant(item) ? { ...item, voided: strikeOf(strike) } : item));
 }
 
 /** Returns the ledger after one more entry. Lists that it does not touch, and items in them, stay the same objects. */
-function after(ledger: Ledger, entry: Entry): Ledger {
+export function ledgerAfter(ledger: Ledger, entry: Entry): Ledger {
   if (entry.kind !== 'strike') {
     const list = LIST[entry.kind];
-    const item: Kept<Listed> = { ...entry, struck: null };
-    const next: Ledger = { ...ledger, [list]: [...ledger[list], item] };
-    if (list === 'readings') oneMore(ledger.readings, next.readings);
-    return next;
+    const item: Voidable<Listed> = { ...entry, voided: null };
+    return { ...ledger, [list]: [...ledger[list], item] };
   }
-  const lists = Object.entries(ledger) as [keyof Ledger, readonly Kept<Listed>[]][];
-  const struck = lists.map(([name, list]) => [name, struckIn(list, entry.of, entry)] as const);
-  return Object.fromEntries(struck) as unknown as Ledger;
+  const lists = Object.entries(ledger) as [keyof Ledger, readonly Voidable<Listed>[]][];
+  const voided = lists.map(([name, list]) => [name, voidedIn(list, entry.of, entry)] as const);
+  return Object.fromEntries(voided) as unknown as Ledger;
 }
 
 /** Sorts a whole journal into its lists in one pass. */
 function sorted(journal: Journal): Ledger {
   const lists = Object.fromEntries(Object.keys(EMPTY).map((name) => [name, []])) as unknown as {
-    [K in keyof Ledger]: Kept<Listed>[];
+    [K in keyof Ledger]: Voidable<Listed>[];
   };
-  const places = new Map<string, readonly [list: Kept<Listed>[], index: number]>();
+  const places = new Map<string, readonly [list: Voidable<Listed>[], index: number]>();
   for (const entry of journal) {
     if (entry.kind !== 'strike') {
       const list = lists[LIST[entry.kind]];
-      places.set(entry.id, [list, list.push({ ...entry, struck: null }) - 1]);
+      places.set(entry.id, [list, list.push({ ...entry, voided: null }) - 1]);
       continue;
     }
     for (const id of entry.of) {
       const [list, index] = places.get(id) ?? [];
       const item = list && index !== undefined ? list[index] : undefined;
-      if (list && index !== undefined && item?.struck === null) {
-        list[index] = { ...item, struck: strikeOf(entry) };
+      if (list && index !== undefined && item?.voided === null) {
+        list[index] = { ...item, voided: strikeOf(entry) };
       }
     }
   }
   return lists as unknown as Ledger;
 }
 
-/** Journals are never changed, only replaced: each is sorted once. */
-const LEDGERS = new WeakMap<Journal, Ledger>();
-
 /** Returns a job's journal by kind of entry. */
-export function ledgerOf({ journal }: Pick<Job, 'journal'>): Ledger {
-  const known = LEDGERS.get(journal) ?? sorted(journal);
-  LEDGERS.set(journal, known);
-  return known;
-}
+export const ledgerOf = ({ journal }: Pick<Job, 'journal'>): Ledger => sorted(journal);
 
-/** Returns the job with more entries at the end of its journal; what was sorted before is not sorted again. */
-export function append<J extends Pick<Job, 'journal'>>(job: J, entries: readonly Entry[]): J {
-  if (entries.length === 0) return job;
-  const journal = [...job.journal, ...entries];
-  LEDGERS.set(journal, entries.reduce(after, ledgerOf(job)));
-  return { ...job, journal };
-}
+/** Returns the job with more entries at the end of its journal. */
+export const append = <J extends Pick<Job, 'journal'>>(job: J, entries: readonly Entry[]): J =>
+  entries.length === 0 ? job : { ...job, journal: [...job.journal, ...entries] };

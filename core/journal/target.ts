@@ -1,6 +1,6 @@
+import { stationsFor, type Reading } from '../methods/list';
 import type { Station } from '../pumps/family';
-import { characteristicOf, dimensionOf, type PumpKind } from '../pumps/registry';
-import type { Reading } from '../records/parts';
+import { characteristicOf, dimensionOf, pumpOf, type PumpKind } from '../pumps/registry';
 
 /** The characteristic or size that a reading is of, with the places where it is measured. */
 export interface Target {
@@ -9,19 +9,20 @@ export interface Target {
   readonly stations: readonly Station[];
 }
 
-/** @throws InputError where the pump does not know what was measured */
+/**
+ * Returns what a reading is of.
+ *
+ * @throws InputError where the pump does not know what was measured
+ */
 export function targetOf(pump: PumpKind, reading: Reading): Target {
-  if (reading.kind === 'size') return dimensionOf(pump, reading.dimension);
-  const c = characteristicOf(pump, reading.characteristic);
-  const stations = {
-    leaf: c.stations,
-    swing: c.swing?.stations ?? [],
-    touch: c.touch?.stations ?? [],
-  }[reading.kind];
-  return { id: c.id, name: c.name, stations };
+  const of =
+    'dimension' in reading
+      ? dimensionOf(pump, reading.dimension)
+      : characteristicOf(pump, reading.characteristic);
+  return { id: of.id, name: of.name, stations: stationsFor(pumpOf(pump), reading) };
 }
 
-/** The word for the place of a reading. */
+/** Returns the word for the place of a reading. */
 export function placeOf(pump: PumpKind, reading: Reading): string {
   const { stations } = targetOf(pump, reading);
   return stations.find((s) => s.id === reading.station)?.label ?? reading.station;

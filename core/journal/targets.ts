@@ -1,51 +1,50 @@
-import type { Reading } from '../records/parts';
+import type { Reading } from '../methods/list';
+import type { DimensionalReading } from '../methods/dimensional';
 
-/** What a reading is of: a size of a part, or a gap that is felt or swung. */
-export const sizeKey = (dimension: string): string => `size ${dimension}`;
-export const gapKey = (characteristic: string): string => `gap ${characteristic}`;
+/** A reading of a characteristic itself, not of a size that it comes from. */
+export type GapReading = Exclude<Reading, DimensionalReading>;
 
-const keyOf = (r: Reading): string =>
-  r.kind === 'size' ? sizeKey(r.dimension) : gapKey(r.characteristic);
-
-/** The readings that stand, by what they are of, each list in the order of the work. */
-export type Targets = ReadonlyMap<string, readonly Reading[]>;
-
-const NONE: readonly Reading[] = [];
-
-/**
- * Readings sorted by target, once for each list of them. A list is never changed, only replaced: by
- * one with a reading more, whose targets follow from those before it.
- */
-const KNOWN = new WeakMap<readonly Reading[], Targets>();
-
-function sorted(readings: readonly Reading[]): Targets {
-  const targets = new Map<string, Reading[]>();
-  for (const r of readings) {
-    if (r.struck !== null) continue;
-    const key = keyOf(r);
-    const list = targets.get(key);
-    if (list) list.push(r);
-    else targets.set(key, [r]);
-  }
-  return targets;
+/** The readings that count, by what they are of, each list in the order of the work. */
+export interface Targets {
+  readonly ofSize: ReadonlyMap<string, readonly DimensionalReading[]>;
+  readonly ofGap: ReadonlyMap<string, readonly GapReading[]>;
 }
 
-/** Returns readings by what they are of, without those that were struck. */
+function add<R>(lists: Map<string, R[]>, id: string, reading: R): void {
+  const list = lists.get(id);
+  if (list) list.push(reading);
+  else lists.set(id, [reading]);
+}
+
+/** Returns readings by what they are of, without those that were voided. */
 export function targetsOf(readings: readonly Reading[]): Targets {
-  const known = KNOWN.get(readings) ?? sorted(readings);
-  KNOWN.set(readings, known);
-  return known;
+  const ofSize = new Map<string, DimensionalReading[]>();
+  const ofGap = new Map<string, GapReading[]>();
+  for (const r of readings) {
+    if (r.voided !== null) continue;
+    if (r.kind === 'size') add(ofSize, r.dimension, r);
+    else add(ofGap, r.characteristic, r);
+  }
+  return { ofSize, ofGap };
 }
 
-/** Says that a list is another with one reading more at its end, so that it is not sorted anew. */
-export function oneMore(before: readonly Reading[], after: readonly Reading[]): void {
-  const known = KNOWN.get(before);
-  const last = after.at(-1);
-  if (!known || !last) return;
-  const key = keyOf(last);
-  KNOWN.set(after, new Map(known).set(key, [...(known.get(key) ?? NONE), last]));
-}
+const kept = <R>(
+  before: ReadonlyMap<string, readonly R[]>,
+  now: ReadonlyMap<string, readonly R[]>,
+): ReadonlyMap<string, readonly R[]> =>
+  new Map(
+    [...now].map(([id, list]) => {
+      const was = before.get(id);
+      return [id, was && sameItems(was, list) ? was : list];
+    }),
+  );
 
-/** Returns the readings of one target; always the same list while nothing was read of it. */
-export const readingsAt = (targets: Targets, key: string): readonly Reading[] =>
-  targets.get(key) ?? NONE;
+/** Tells whether two lists hold the same objects in the same order. */
+export const sameItems = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((item, i) => item === b[i]);
+
+/** Returns readings by what they are of; lists that hold the same as before are the same lists. */
+export function targetsAfter(before: Targets, readings: readonly Reading[]): Targets {
+  const now = targetsOf(readings);
+  return { ofSize: kept(before.ofSize, now.ofSize), ofGap: kept(before.ofGap, now.ofGap) };
+}

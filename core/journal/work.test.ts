@@ -1,5 +1,5 @@
 import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
-import { workWords } from '../judge/words';
+import { workWords } from '../wording/reading';
 import { pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
 import { changesOf, choicesOf, hasAmount, movedByWork, openedBy, worksOn } from './work';
@@ -16,7 +16,7 @@ const operation = (
     at: '2026-11-20T09:00:00.000Z',
     by: '',
     remark: '',
-    struck: null,
+    voided: null,
   },
   ...{ part, work },
   changes: changesOf(VELTRANE_T6, { part, work }, chosen, by, 0.003),

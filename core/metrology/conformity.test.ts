@@ -5,7 +5,7 @@ import { gapFromSizes, rectangular } from './sizes';
 
 const value = (value_mm: number, u_mm: number): Estimate => ({ kind: 'value', value_mm, u_mm });
 const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
-  kind: 'bracket',
+  kind: 'interval',
   lo_mm,
   hi_mm,
 });

@@ -1,4 +1,4 @@
-import type { Limits } from './bracket';
+import type { Limits } from './interval';
 import {
   centre,
   comparedFor,
@@ -6,7 +6,7 @@ import {
   probabilityAtMost,
   type Estimate,
 } from './estimate';
-import { windowOf, type Window } from './verdict';
+import { zoneOf, type ToleranceZone } from './verdict';
 
 /** guarded: by the probability of lying inside; plain: by the value alone. */
 export type DecisionRule = 'guarded' | 'plain';
@@ -33,7 +33,7 @@ export function conformity(
   rule: DecisionRule,
   confidence: number = CONFIDENCE,
 ): Conformity {
-  const window = windowOf(limits);
+  const window = zoneOf(limits);
   const probability = inside(estimate, estimate, window).atLeast;
   if (rule === 'plain') return { probability, verdict: plainly(estimate, estimate, window) };
   if (probability >= confidence) return { probability, verdict: 'in' };
@@ -59,7 +59,7 @@ export function conformityOfRange(
   confidence: number = CONFIDENCE,
 ): Conformity {
   if (sameEstimate(smallest, largest)) return conformity(smallest, limits, rule, confidence);
-  const window = windowOf(limits);
+  const window = zoneOf(limits);
   const { atLeast, overLower, underUpper } = inside(smallest, largest, window);
   if (rule === 'plain') {
     return { probability: atLeast, verdict: plainly(smallest, largest, window) };
@@ -72,14 +72,14 @@ export function conformityOfRange(
 }
 
 /** Probability of keeping each limit, and the Fréchet bound of keeping both; for one and the same length that is exact. */
-function inside(smallest: Estimate, largest: Estimate, window: Window) {
+function inside(smallest: Estimate, largest: Estimate, window: ToleranceZone) {
   const overLower = probabilityAtLeast(smallest, window.lower);
   const underUpper = probabilityAtMost(largest, window.upper);
   const atLeast = Math.min(1, Math.max(0, overLower + underUpper - 1));
   return { atLeast, overLower, underUpper };
 }
 
-function plainly(smallest: Estimate, largest: Estimate, window: Window): 'in' | 'out' {
+function plainly(smallest: Estimate, largest: Estimate, window: ToleranceZone): 'in' | 'out' {
   return centre(smallest) >= window.lower && centre(largest) <= window.upper ? 'in' : 'out';
 }
 
@@ -93,6 +93,6 @@ function sameEstimate(a: Estimate, b: Estimate): boolean {
     const single = comparedFor(a) === 1 && comparedFor(b) === 1;
     return b.kind === 'value' && single && a.value_mm === b.value_mm && a.u_mm === b.u_mm;
   }
-  const hard = b.kind === 'bracket' && !a.soft && !b.soft;
+  const hard = b.kind === 'interval' && !a.soft && !b.soft;
   return hard && a.lo_mm === b.lo_mm && a.hi_mm === b.hi_mm;
 }

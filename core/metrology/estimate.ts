@@ -1,4 +1,4 @@
-import type { Bracket } from './bracket';
+import type { Interval } from './interval';
 import { coverageOf, shareBelow } from './normal';
 import { rectangular } from './sizes';
 import { softAtMost, type Soft } from './soft';
@@ -20,7 +20,7 @@ export interface Value {
 }
 
 /** What the evidence says of one length: a bracket from leaves, hard or as soft as they are, or a value. */
-export type Estimate = ({ readonly kind: 'bracket'; readonly soft?: Soft } & Bracket) | Value;
+export type Estimate = ({ readonly kind: 'interval'; readonly soft?: Soft } & Interval) | Value;
 
 /** How many values an estimate is the extreme of; 1 for one that is none. */
 export const comparedFor = (estimate: Estimate): number =>
@@ -88,7 +88,7 @@ export function ends(estimate: Estimate): readonly [number, number] {
 
 /** Nothing bounds the length above yet. */
 export function isOpen(estimate: Estimate): boolean {
-  return estimate.kind === 'bracket' && estimate.hi_mm === null;
+  return estimate.kind === 'interval' && estimate.hi_mm === null;
 }
 
 /**
@@ -114,7 +114,7 @@ export function probabilityAtMost(estimate: Estimate, x: number): number {
 /** Probability that the true length is at least x. */
 export function probabilityAtLeast(estimate: Estimate, x: number): number {
   if (x === -Infinity) return 1;
-  if (estimate.kind === 'bracket' && !estimate.soft && estimate.hi_mm === null) {
+  if (estimate.kind === 'interval' && !estimate.soft && estimate.hi_mm === null) {
     return estimate.lo_mm >= x ? 1 : 0;
   }
   if (uncertainty(estimate) === 0) return centre(estimate) >= x ? 1 : 0;
@@ -128,11 +128,11 @@ export function probabilityAtLeast(estimate: Estimate, x: number): number {
  * as its middle with the uncertainty of its width. Of two extremes every combination was compared.
  */
 export function sumOf(a: Estimate, b: Estimate): Estimate {
-  if (a.kind === 'bracket' && b.kind === 'bracket') {
+  if (a.kind === 'interval' && b.kind === 'interval') {
     const hi_mm = a.hi_mm === null || b.hi_mm === null ? null : a.hi_mm + b.hi_mm;
     const soft = (end: keyof Soft) => Math.hypot(a.soft?.[end] ?? 0, b.soft?.[end] ?? 0);
     return {
-      kind: 'bracket',
+      kind: 'interval',
       lo_mm: a.lo_mm + b.lo_mm,
       hi_mm,
       ...(a.soft || b.soft ? { soft: { lo_mm: soft('lo_mm'), hi_mm: soft('hi_mm') } } : {}),
@@ -140,7 +140,7 @@ export function sumOf(a: Estimate, b: Estimate): Estimate {
   }
   const u_mm = Math.hypot(uncertainty(a), uncertainty(b));
   if (!Number.isFinite(u_mm)) {
-    return { kind: 'bracket', lo_mm: Math.max(0, centre(a) + centre(b)), hi_mm: null };
+    return { kind: 'interval', lo_mm: Math.max(0, centre(a) + centre(b)), hi_mm: null };
   }
   return pickedFrom(
     [a, b].find((e) => e.kind === 'value' && e.picked),

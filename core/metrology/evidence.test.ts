@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { conformity, conformityOfRange } from './conformity';
 import { ends, sumOf, type Value } from './estimate';
-import { extremesOf } from './extremes';
-import { judgeTries, ladderOf, leavesOf } from './feeler';
+import { extremesOf } from '../feeler/extremes';
+import { judgeTries, ladderOf, leavesOf } from '../feeler/ladder';
 import { coverageOf, normalBeyond } from './normal';
 import { meanOf } from './repeats';
 import { marginOf, softAtMost } from './soft';
 import { tiltOf } from './tilt';
-import type { Try } from './bracket';
+import type { Try } from '../feeler/bounds';
 
 describe('a place that is read again', () => {
   const reading = (value_mm: number, u_mm = 0.003, own_mm = 0.0015) => ({ value_mm, u_mm, own_mm });
@@ -66,7 +66,7 @@ describe('the extreme of several values', () => {
   it('of a sum stands for every combination', () => {
     expect(sumOf(largest(4), largest(3))).toMatchObject({ picked: { end: 'largest', of: 12 } });
     expect(sumOf(largest(1), largest(1))).not.toHaveProperty('picked');
-    const bracket = { kind: 'bracket', lo_mm: 0, hi_mm: 0.01 } as const;
+    const bracket = { kind: 'interval', lo_mm: 0, hi_mm: 0.01 } as const;
     expect(sumOf(bracket, largest(4))).toMatchObject({ picked: { end: 'largest', of: 4 } });
   });
 });

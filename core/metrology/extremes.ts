@@ -1,28 +1,9 @@
-import { bracketOf, type Bounds, type Span } from './bracket';
 import type { Estimate, Value } from './estimate';
 
 /** The smallest and the largest that a gap can be anywhere it is measured. */
 export interface Extremes {
   readonly smallest: Estimate;
   readonly largest: Estimate;
-}
-
-const bracketFrom = (span: Span, soft: boolean): Estimate => ({
-  kind: 'bracket',
-  ...bracketOf(span),
-  ...(soft ? { soft: { lo_mm: span.loSoft ?? 0, hi_mm: span.hiSoft ?? 0 } } : {}),
-});
-
-/**
- * Returns the bounds that leaves give, in mm, as the smallest and the largest that a gap can be.
- *
- * @param soft some leaf of the set is known no better than its marking
- */
-export function extremesOf(bounds: Bounds, soft = false): Extremes {
-  return {
-    smallest: bracketFrom(bounds.smallest, soft),
-    largest: bracketFrom(bounds.largest, soft),
-  };
 }
 
 /**

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { correctedSize, GAUGE_STEEL_PER_K } from './corrected';
-import { ladderOf, nextTry } from './feeler';
+import { ladderOf, nextTry } from '../feeler/ladder';
 import { trueSwing } from './indicator';
 import { studyOf, type StudyReading } from './repeatability';
 import { tiltOf, type DepthPoint } from './tilt';
@@ -133,6 +133,7 @@ const MANUAL: Readonly<Record<string, readonly (readonly number[])[]>> = {
     [-0.15, -0.96, 0.67, 0.11, -1.45, -0.49, 0.21, -0.49, 1.87, -2.16],
   ],
 };
+
 const readings: StudyReading[] = Object.entries(MANUAL).flatMap(([person, trials]) =>
   trials.flatMap((row, trial) =>
     row.map((value, part) => ({ person, part: `${part + 1}`, trial: trial + 1, value })),

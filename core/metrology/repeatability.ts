@@ -27,6 +27,7 @@ export interface StudyResult {
 
 /** An interaction less sure than this is taken for noise and pooled with it. */
 const POOL_ABOVE_P = 0.25;
+
 /** Widths of a category in standard deviations of the measuring: √2, as the manuals write it. */
 const CATEGORY = 1.41;
 

@@ -1,4 +1,4 @@
-import type { Bracket } from './bracket';
+import type { Interval } from './interval';
 import { shareBelow } from './normal';
 
 /** Standard uncertainties of a bracket's ends: those of the leaves that set them. */
@@ -8,7 +8,7 @@ export interface Soft {
 }
 
 /** A bracket with ends that are not exactly known. */
-export interface SoftBracket extends Bracket {
+export interface SoftInterval extends Interval {
   readonly soft: Soft;
 }
 
@@ -28,7 +28,7 @@ const passes = (inside_mm: number, u_mm: number): number => {
 };
 
 /** Integrates the density of a soft bracket over a stretch (Simpson's rule). */
-function massOf({ lo_mm, hi_mm, soft }: SoftBracket, from_mm: number, to_mm: number): number {
+function massOf({ lo_mm, hi_mm, soft }: SoftInterval, from_mm: number, to_mm: number): number {
   if (!(to_mm > from_mm)) return 0;
   const step = (to_mm - from_mm) / STEPS;
   let sum = 0;
@@ -48,7 +48,7 @@ function massOf({ lo_mm, hi_mm, soft }: SoftBracket, from_mm: number, to_mm: num
  *
  * @example a leaf of 0.06 mm that will not go, known to 1 µm, under a limit of 0.06: 0.975; to 4 µm: 0.90
  */
-export function softAtMost(bracket: SoftBracket, x: number): number {
+export function softAtMost(bracket: SoftInterval, x: number): number {
   const below = massOf(bracket, Math.max(0, x - REACH_MM), x);
   const above = massOf(bracket, Math.max(0, x), x + REACH_MM);
   if (below + above > 0) return below / (below + above);

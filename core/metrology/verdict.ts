@@ -1,4 +1,4 @@
-import type { Bounds, Limits } from './bracket';
+import type { Limits } from './interval';
 
 /** in, out, close (too close to call with this evidence) and open (more can be learnt). */
 export type Verdict = 'in' | 'out' | 'close' | 'open';
@@ -8,7 +8,7 @@ export type Verdict = 'in' | 'out' | 'close' | 'open';
  * proven in between `lower` and `upper`, and proven out beyond `under` or `over`: the same figures,
  * unless what proves it may be off by a margin.
  */
-export interface Window {
+export interface ToleranceZone {
   readonly lower: number;
   readonly upper: number;
   readonly under: number;
@@ -20,7 +20,7 @@ export interface Window {
  *
  * @param margin_mm how far to the safe side of a limit evidence has to lie to prove anything
  */
-export function windowOf(limits: Limits, margin_mm = 0): Window {
+export function zoneOf(limits: Limits, margin_mm = 0): ToleranceZone {
   const [lower, upper] = [limits.lower_mm ?? -Infinity, limits.upper_mm ?? Infinity];
   return {
     lower: lower + margin_mm,
@@ -28,14 +28,4 @@ export function windowOf(limits: Limits, margin_mm = 0): Window {
     under: lower - margin_mm,
     over: upper + margin_mm,
   };
-}
-
-/**
- * What the bounds prove: lower limits are held against the smallest gap
- * found, upper limits against the largest. Null where they prove nothing.
- */
-export function proven({ smallest, largest }: Bounds, window: Window): 'in' | 'out' | null {
-  if (largest.lo > window.over || smallest.hi < window.under) return 'out';
-  if (smallest.lo >= window.lower && largest.hi <= window.upper) return 'in';
-  return null;
 }

@@ -36,12 +36,16 @@ export type CrescentGeometry = InferType<typeof crescentGeometry>;
 
 /** Root below the pitch circle, in modules (the usual basic rack, ISO 53). */
 const DEDENDUM = 1.25;
+
 /** Flank thinning and the gaps of the crescent are drawn wide enough to be seen at phone size. */
 const DRAWN_GAP = 0.06;
+
 /** The crescent ends where it would become thinner than this many modules. */
 const CRESCENT_TIP = 1.3;
+
 /** How far a pushed gear is drawn from its centre, in pocket diameters: enough to see which side is free. */
 const DRAWN_PUSH = 0.012;
+
 /** The wall that the drawing leaves round the pocket of the cover's gear track, per pocket diameter. */
 const TRACK_MARGIN = 0.01;
 

@@ -46,6 +46,7 @@ const along = (gearName: string): Station[] => [
 ];
 
 const relief = reliefValve('body');
+
 /** Near the crescent it is always tighter. */
 const face = (id: string, gearName: string, width: string) =>
   faceGap(

@@ -57,6 +57,7 @@ export type ExternalGeometry = InferType<typeof externalGeometry>;
 
 /** Root below the pitch circle, in modules (the usual basic rack, ISO 53). */
 const DEDENDUM = 1.25;
+
 /** Flank play is drawn wide enough to be seen. */
 const DRAWN_GAP = 0.05;
 

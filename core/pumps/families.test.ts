@@ -1,3 +1,4 @@
+import { methodsFor } from '../methods/list';
 import fc from 'fast-check';
 import type { Placement, PumpFamily, Station } from './family';
 import {
@@ -9,7 +10,7 @@ import {
 } from './external-gear.drawing';
 import { camRadius, fixedVaneRotor, type FixedVaneGeometry } from './fixed-vane';
 import { gerotor, innerCentre, innerLobes, outerLobes, type GerotorGeometry } from './gerotor';
-import { FAMILIES, familyOf, pumpOf, waysOf } from './registry';
+import { FAMILIES, familyOf, pumpOf } from './registry';
 import { contains, type Point } from './shapes';
 import { innerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
 import { vacuumVaneRotor, type VacuumVaneGeometry } from './vacuum-vane';
@@ -51,7 +52,9 @@ describe.each(PUMPS)('%s', (_, family, geometry) => {
       for (const { dimension } of c.terms ?? []) expect(dimensions).toContain(dimension);
       if (c.tilt) expect(dimensions).toContain(c.tilt.dimension);
       for (const part of c.sum ?? []) expect(ids.indexOf(part)).toBeLessThan(ids.indexOf(c.id));
-      expect(waysOf(c).length > 0 || c.sum !== undefined).toBe(true);
+      expect(methodsFor({ family: family.id, geometry }, c).length > 0 || c.sum !== undefined).toBe(
+        true,
+      );
     }
     for (const d of model.dimensions) expect(model.parts.map((p) => p.id)).toContain(d.part);
     for (const [, stations] of targets) {

@@ -120,10 +120,6 @@ export interface Term {
   readonly factor: number;
 }
 
-/** The ways in which a characteristic is measured; a sum is worked out from others. */
-export const WAYS = ['leaf', 'size', 'swing', 'touch'] as const;
-export type Way = (typeof WAYS)[number];
-
 /** The swing of an indicator: backlash, end play or run-out. */
 export interface Swing {
   readonly stations: readonly Station[];

@@ -81,6 +81,7 @@ export const gerotorGeometry = object({
 export type GerotorGeometry = InferType<typeof gerotorGeometry>;
 
 const STEPS = 240;
+
 /** Gap at the root of the outer rotor, in eccentricities: so that it is seen. */
 const DRAWN_RELIEF = 0.12;
 const DRAWN_PUSH = 0.012;
@@ -102,6 +103,7 @@ export const outerLobes = (g: GerotorGeometry): Point[] =>
 const extent = (g: GerotorGeometry) => g.bodyDiameter_mm / 2;
 const deck = (g: GerotorGeometry) => (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4;
 const outerLand = (g: GerotorGeometry) => (g.outerDiameter_mm / 2 + outerRoot_mm(g)) / 2;
+
 /** Between the shaft and the lobes' roots. */
 const innerLand = (g: GerotorGeometry) =>
   (g.shaftDiameter_mm / 2 + g.arcCentreRadius_mm - g.arcRadius_mm - g.eccentricity_mm) / 2;

@@ -28,8 +28,10 @@ export const teeth = (id: string, name: string, part: string): Feature =>
 
 /** A width between two ground faces. */
 export const GROUND: Worked = { ground: -1 };
+
 /** A bore that is honed out. */
 export const HONED: Worked = { honed: 1 };
+
 /** A journal that is polished down. */
 export const POLISHED: Worked = { ground: -1, dressed: -1 };
 

@@ -1,7 +1,7 @@
 import { InputError } from '../errors';
 import { crescent } from './crescent';
 import { externalGear } from './external-gear';
-import type { Characteristic, Dimension, PumpFamily, PumpModel, Term, Way } from './family';
+import type { Characteristic, Dimension, PumpFamily, PumpModel, Term } from './family';
 import { fixedVane } from './fixed-vane';
 import { gerotor } from './gerotor';
 import type { Teardown } from './teardown/teardown';
@@ -66,16 +66,6 @@ export function dimensionOf(pump: PumpKind, id: string): Dimension {
   const found = pumpOf(pump).dimensions.find((d) => d.id === id);
   if (!found) throw new InputError('dimension', `This pump has no “${id}”.`);
   return found;
-}
-
-/** The ways in which a characteristic can be had, the usual one first. */
-export function waysOf(c: Characteristic): Way[] {
-  const ways: Way[] = [];
-  if (c.stations.length > 0) ways.push('leaf');
-  if (c.swing) ways.push('swing');
-  if (c.terms || c.tilt) ways.push('size');
-  if (c.touch) ways.push('touch');
-  return ways;
 }
 
 /** The gaps that sizes give a characteristic: one, or several that are judged as one. */

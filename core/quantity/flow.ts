@@ -54,5 +54,6 @@ export const parsePressure_bar = (text: string): number | null => parse(text, PR
 
 /** `11.4 l/min` */
 export const formatFlow = (lpm: number): string => `${trimmed(lpm, 1)} l/min`;
+
 /** `5.5 bar` */
 export const formatPressure = (bar: number): string => `${trimmed(bar, 2)} bar`;

@@ -1,6 +1,6 @@
 import { emptyJob } from '../../demo/job';
 import { VELTRANE_T6 } from '../../demo/sheets';
-import { record, replace, strikeWhere } from '../journal/commands';
+import { record, replace, voidWhere } from '../journal/commands';
 import { ledgerOf } from '../journal/ledger';
 import { sheetChanges } from './changes';
 import { readFile, writeFile } from './file';
@@ -76,17 +76,17 @@ describe('what is written down of a job before any instrument', () => {
     expect(said(BLANK)).toBe('');
   });
   it('strikes what it takes the place of, and keeps that', () => {
-    const first: StripNote = { ...note, struck: null };
+    const first: StripNote = { ...note, voided: null };
     const again = replace(
       record(JOB, first),
       { ...first, id: 'n-2', at: '2026-11-23T10:00:00.000Z' },
       (n) => n.step === 'seal',
     );
-    const whys = (job: Job) => ledgerOf(job).strip.map((n) => n.struck?.why ?? null);
+    const whys = (job: Job) => ledgerOf(job).strip.map((n) => n.voided?.why ?? null);
     expect(whys(again)).toEqual(['noted again', null]);
-    // What was struck before keeps its own reason.
+    // What was voided before keeps its own reason.
     const strike = { at: AT, by: 'Ivo K.', why: 'a mistake' };
-    expect(whys(strikeWhere(again, () => true, strike))).toEqual(['noted again', 'a mistake']);
+    expect(whys(voidWhere(again, () => true, strike))).toEqual(['noted again', 'a mistake']);
   });
   it('knows how fast the pump turned', () => {
     expect(pumpSpeed({ drive_rpm: 1800, ratio: 1.35 })).toBeCloseTo(2430, 9);

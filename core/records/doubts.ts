@@ -12,11 +12,14 @@ export interface SheetDoubt {
 
 /** A limit so many times more or less than what the nominal sizes leave is a slip of the point. */
 const TEN_TIMES = 10;
+
 /** Clearances of pumps lie between these, in mm; beyond them an inch or a hundredth was typed as a thou. */
 const NARROW_MM = 0.004;
 const WIDE_MM = 1;
+
 /** A limit on a size so many times its nominal, or a part of it, was typed in another unit. */
 const OFF_SIZE = 3;
+
 /** A size farther off its drawing than this share is another size, or another unit. */
 const OFF_DRAWING = 0.1;
 

@@ -1,15 +1,11 @@
+import { attribute } from '../methods/attribute';
+import { dimensional } from '../methods/dimensional';
+import { feeler } from '../methods/feeler';
+import { indicator } from '../methods/indicator';
 import { array, lazy, object, string, type InferType } from 'yup';
 import { WORKS } from '../pumps/family';
-import {
-  READING_SCHEMA,
-  finite,
-  identifier,
-  line,
-  made,
-  millimetres,
-  note,
-  type Kept,
-} from './parts';
+import { finite, identifier, line, made, millimetres, note } from '../schema/fields';
+import type { Voidable } from '../schema/voiding';
 import { zeroCheck } from './instrument';
 import { alsoAnswer, finding, stripNote } from './teardown';
 
@@ -29,7 +25,7 @@ const sizeChange = object({
 
 /**
  * Something that was done to a part: the sizes that it moved, or the part that it exchanged.
- * What was read of them before belongs to the past from then on; nothing is struck through.
+ * What was read of them before belongs to the past from then on; nothing is voided.
  */
 export const operation = object({
   ...made,
@@ -60,7 +56,10 @@ export const zeroEntry = zeroCheck.shape({
 
 /** The schema of each kind of entry in a journal. */
 export const ENTRY_SCHEMA = {
-  ...READING_SCHEMA,
+  leaf: feeler.schema,
+  size: dimensional.schema,
+  swing: indicator.schema,
+  touch: attribute.schema,
   strip: stripNote,
   finding,
   also: alsoAnswer,
@@ -74,10 +73,10 @@ export type EntryKind = keyof typeof ENTRY_SCHEMA;
 /** An entry as it is kept: never changed once it is in the journal. */
 export type Entry = { [K in EntryKind]: InferType<(typeof ENTRY_SCHEMA)[K]> }[EntryKind];
 
-export type Operation = Kept<InferType<typeof operation>>;
+export type Operation = Voidable<InferType<typeof operation>>;
 export type SizeChange = Operation['changes'][number];
 export type StrikeEntry = InferType<typeof strike>;
-export type ZeroEntry = Kept<InferType<typeof zeroEntry>>;
+export type ZeroEntry = Voidable<InferType<typeof zeroEntry>>;
 
 /** Refuses a value that names no kind of entry. */
 const unknownKind = object({

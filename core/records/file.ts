@@ -2,7 +2,7 @@ import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import { array, number, object, string } from 'yup';
 import { jobSchema, type Job } from './job';
 import { isLoose, migrate, type Loose, type RecordKind } from './migrate';
-import { moment } from './parts';
+import { moment } from '../schema/fields';
 import { photoSchema, type Photo } from './photo';
 import { checked, FileError } from './problems';
 import { sheetSchema, type Sheet } from './sheet';

@@ -1,9 +1,10 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { FAMILIES, familyOf, pumpOf, teardownOf } from '../pumps/registry';
-import { WAYS, type PumpModel, type Station } from '../pumps/family';
+import { METHOD_IDS, stationsFor } from '../methods/list';
+import type { PumpModel } from '../pumps/family';
 import { journalSchema, type Entry } from './entry';
 import { feelerSet, instrument } from './instrument';
-import { celsius, identifier, line, moment, note, type Strike } from './parts';
+import { celsius, identifier, line, moment, note } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
 import { sheetSchema, type Sheet } from './sheet';
@@ -23,7 +24,7 @@ export const MOST_PHOTOS = 200;
 /** Where the measuring was left: null is *whatever comes next*; the way is the one preferred. */
 const cursor = object({
   characteristic: identifier().nullable().defined(),
-  way: string().oneOf(WAYS).required(),
+  way: string().oneOf(METHOD_IDS).required(),
 })
   .noUnknown()
   .required();
@@ -93,16 +94,6 @@ export const BLANK = {
   journal: [],
 } satisfies Partial<Job>;
 
-type ReadingEntry = Extract<Entry, { station: string }>;
-
-/** The places at which a reading of this kind can have been made. */
-function placesOf(pump: PumpModel, r: ReadingEntry): readonly Station[] {
-  if (r.kind === 'size') return pump.dimensions.find((d) => d.id === r.dimension)?.stations ?? [];
-  const c = pump.characteristics.find((other) => other.id === r.characteristic);
-  if (r.kind === 'leaf') return c?.stations ?? [];
-  return (r.kind === 'swing' ? c?.swing : c?.touch)?.stations ?? [];
-}
-
 /** Returns what is wrong with the names in one entry, as an ending of its path and a message; null where all are known. */
 function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string, string] | null {
   const { name } = familyOf(sheet.family);
@@ -115,7 +106,7 @@ function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string,
     const known = (id: string) => [...pump.dimensions, ...pump.features].some((d) => d.id === id);
     const stray = (entry.changes ?? []).findIndex((c) => !known(c.dimension));
     if (stray >= 0) return [`.changes[${stray}].dimension`, `${name} has no such size`];
-  } else if ('station' in entry && !placesOf(pump, entry).some((s) => s.id === entry.station)) {
+  } else if ('station' in entry && !stationsFor(pump, entry).some((s) => s.id === entry.station)) {
     return ['', `${name} has no such place to measure`];
   }
   return null;
@@ -135,9 +126,4 @@ export function strayReference(job: Job): { path: string; message: string } | nu
     if (stray) return { path: `journal[${i}]${stray[0]}`, message: stray[1] };
   }
   return null;
-}
-
-/** Returns what counts of a list: what is not struck through. */
-export function standing<T extends { readonly struck: Strike | null }>(list: readonly T[]): T[] {
-  return list.filter((item) => item.struck === null);
 }

@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { finite, identifier, line, millimetres } from './parts';
+import { finite, identifier, line, millimetres } from '../schema/fields';
 
 const year = () =>
   number()

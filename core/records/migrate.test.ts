@@ -1,5 +1,5 @@
+import { assessJob } from '../guidance/evaluator';
 import { readFileSync } from 'node:fs';
-import { assessJob } from '../judge/assess';
 import { ledgerOf } from '../journal/ledger';
 import { reportOf, type Report, type ReportRow } from '../report/report';
 import { decode } from './decode';
@@ -18,6 +18,7 @@ type Old = Record<'readings' | 'findings' | 'strip' | 'also', Item[]> & {
   id: string;
   zeros: Record<string, unknown>[];
 };
+
 const old = JSON.parse(text) as { jobs: Old[]; sheets: object[]; studies: object[]; shop: object };
 const now = readFile(text);
 const cases = old.jobs.map((before, i) => [before.id, before, now.jobs[i]!] as const);
@@ -43,10 +44,10 @@ describe('a backup of version 1', () => {
     expect(now.shop?.instruments.every((i) => i.own_mm === i.u_mm / 2)).toBe(true);
   });
 
-  it.each(cases)('%s keeps every entry, in order, and who struck it and why', (_, before, job) => {
+  it.each(cases)('%s keeps every entry, in order, and who voided it and why', (_, before, job) => {
     const ledger = ledgerOf(job);
     for (const list of ['readings', 'findings', 'strip', 'also'] as const) {
-      expect(ledger[list].map((e) => [e.id, e.at, e.by, e.struck])).toEqual(
+      expect(ledger[list].map((e) => [e.id, e.at, e.by, e.voided])).toEqual(
         before[list].map((e) => [e.id, e.at, e.by, e.struck]),
       );
     }
@@ -54,8 +55,8 @@ describe('a backup of version 1', () => {
       before.zeros.map(({ read_mm, at }) => ({ read_mm, at })),
     );
     for (const [i, reading] of before.readings.entries()) {
-      const { dimension: _d, station: _s, u_mm: _u, ...same } = reading;
-      expect(ledger.readings[i]).toMatchObject(same);
+      const { dimension: _d, station: _s, u_mm: _u, struck: voided, ...same } = reading;
+      expect(ledger.readings[i]).toMatchObject({ ...same, voided });
     }
   });
 

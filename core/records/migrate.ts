@@ -5,7 +5,7 @@ import { SHEET_SCHEMA } from './sheet';
 import { SHOP_SCHEMA } from './shop';
 import { STUDY_SCHEMA } from './study';
 import { FileError } from './problems';
-import { DRAG_BAND_MM } from '../metrology/bracket';
+import { DRAG_BAND_MM } from '../feeler/bounds';
 
 /** The kinds of record that are kept and that travel in files. */
 export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'photo';
@@ -43,7 +43,6 @@ const without = (record: Loose, ...fields: readonly string[]): Loose =>
   Object.fromEntries(Object.entries(record).filter(([name]) => !fields.includes(name)));
 
 /* Version 1 to 2: leaves, instruments and sheets. */
-
 const leafSetTo2 = (set: Loose): Loose => ({
   ...set,
   mics: [],
@@ -79,7 +78,6 @@ function sheetTo2(sheet: Loose): Loose {
 }
 
 /* Version 1 to 2: what was kept in five lists of a job becomes one journal. */
-
 function sizeTo2(reading: Loose): Loose {
   const section = GEAR_WIDTH.exec(String(reading.dimension));
   const gear = /^(drive|idler)(-b)?$/.exec(String(reading.station));

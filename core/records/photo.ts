@@ -1,5 +1,5 @@
 import { number, object, string, type InferType } from 'yup';
-import { identifier } from './parts';
+import { identifier } from '../schema/fields';
 
 export const PHOTO_SCHEMA = 1;
 

@@ -29,6 +29,7 @@ function problemsOf(text: string) {
   }
   return [];
 }
+
 /** The readings of the first job. */
 const readings = (file: ReturnType<typeof parsed>) =>
   file.jobs[0].journal.filter((e) => e.kind === 'leaf') as LooseItems;
@@ -161,11 +162,11 @@ describe('the report', () => {
     ]);
     expect(report.unit).toBe('thou');
   });
-  it('lists what was struck, with the reason', () => {
+  it('lists what was voided, with the reason', () => {
     const job = named('HM-0417');
     const [first, ...rest] = ledgerOf(job).readings;
-    const struck = { at: job.createdAt, by: 'Runa T.', why: 'edge not seated' };
-    const report = reportOf(relisted(job, { readings: [{ ...first!, struck }, ...rest] }), 'mm');
+    const voided = { at: job.createdAt, by: 'Runa T.', why: 'edge not seated' };
+    const report = reportOf(relisted(job, { readings: [{ ...first!, voided }, ...rest] }), 'mm');
     expect(report.struck).toEqual([expect.stringMatching(/edge not seated, Runa T\./)]);
   });
 });

@@ -128,6 +128,7 @@ export const HOUSE_RULES = [
 ] as const;
 
 type Rules = (typeof HOUSE_RULES)[number];
+
 /** What a shop or a job holds to, by the id of each question. */
 export type HouseRules = { [R in Rules as R['id']]: R['schools'][number]['value'] };
 

@@ -2,7 +2,7 @@ import { array, boolean, lazy, number, object, string, type InferType } from 'yu
 import type { PumpModel } from '../pumps/family';
 import { FAMILIES, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
-import { finite, identifier, line, millimetres, note } from './parts';
+import { finite, identifier, line, millimetres, note } from '../schema/fields';
 import { alsoCheck, bookRule, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
@@ -10,6 +10,7 @@ export const SHEET_SCHEMA = 2;
 
 /** What a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
+
 /** Whether a face limit already has the compressed gasket in it. */
 export const GASKETS = ['counted', 'not-counted'] as const;
 
@@ -114,6 +115,7 @@ export const sheetSchema = object({
   });
 
 export type Sheet = Omit<InferType<typeof sheetSchema>, 'geometry'> & { geometry: object };
+
 /** The lists of a sheet that begin empty, and those that a family brings along. */
 export function blankSheet(pump: PumpKind) {
   const { strip, renew, also } = teardownOf(pump);

@@ -1,7 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
-import { DRAG_BAND_MM } from '../metrology/bracket';
+import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
-import { celsius, line } from './parts';
+import { celsius, line } from '../schema/fields';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 

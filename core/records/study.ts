@@ -1,7 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { shuffler } from 'd3-array';
 import { evenFrom, seedOf } from '../random';
-import { identifier, line, millimetres, moment, SOURCES } from './parts';
+import { identifier, line, millimetres, moment, SOURCES } from '../schema/fields';
 
 export const STUDY_SCHEMA = 1;
 

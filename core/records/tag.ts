@@ -1,5 +1,5 @@
 import { array, object, string, type InferType } from 'yup';
-import { celsius, finite, line } from './parts';
+import { celsius, finite, line } from '../schema/fields';
 
 export const ROTATIONS = ['unknown', 'clockwise', 'anticlockwise'] as const;
 export const USED_UNITS = ['h', 'km', 'mi'] as const;

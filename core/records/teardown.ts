@@ -1,7 +1,8 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { WAY_ROUND_IDS } from '../pumps/teardown/wayRound';
-import { finite, identifier, line, made, millimetres, moment, note, type Kept } from './parts';
+import { finite, identifier, line, made, millimetres, moment, note } from '../schema/fields';
+import type { Voidable } from '../schema/voiding';
 
 /** What is done about a defect, from nothing at all to giving the part up. */
 export const CONSEQUENCES = ['pass', 'dress', 'machine', 'replace', 'scrap'] as const;
@@ -132,8 +133,8 @@ export const closed = object({ at: moment(), by: line().defined(), why: line().r
   .nullable()
   .defined();
 
-export type StripNote = Kept<InferType<typeof stripNote>>;
-export type Finding = Kept<InferType<typeof finding>>;
-export type AlsoAnswer = Kept<InferType<typeof alsoAnswer>>;
+export type StripNote = Voidable<InferType<typeof stripNote>>;
+export type Finding = Voidable<InferType<typeof finding>>;
+export type AlsoAnswer = Voidable<InferType<typeof alsoAnswer>>;
 export type PhotoNote = InferType<typeof photoNote>;
 export type BookRule = InferType<typeof bookRule>;

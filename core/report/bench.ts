@@ -1,10 +1,10 @@
 import { operationsOf } from '../journal/eras';
-import { workWords } from '../judge/words';
+import { workWords } from '../wording/reading';
 import { alsoChecked } from '../inspect/also';
-import { decidedWords, seenWords } from '../inspect/findingWords';
+import { decidedWords, seenWords } from '../wording/finding';
 import { checksOf } from '../inspect/checks';
 import { identify } from '../inspect/identify';
-import { answerWords, standingWords } from '../inspect/words';
+import { answerWords, standingWords } from '../wording/key';
 import { lookedAt } from '../inspect/looking';
 import { mixOf } from '../inspect/mixing';
 import { orderList } from '../inspect/order';
@@ -97,12 +97,12 @@ function alsoLines(job: Job): string[] {
   );
 }
 
-/** Defects that were struck through, with who and why. */
+/** Defects that were voided, with who and why. */
 export function struckFindings(job: Job, unit: ShopUnit): string[] {
   return ledgerOf(job).findings.flatMap((f) => {
-    if (!f.struck || !f.defect) return [];
+    if (!f.voided || !f.defect) return [];
     const name = teardownOf(job.sheet).surfaces.find((s) => s.id === f.surface)?.name ?? f.surface;
-    const who = [f.struck.why, f.struck.by].filter(Boolean).join(', ');
+    const who = [f.voided.why, f.voided.by].filter(Boolean).join(', ');
     return [`${name}: ${seenWords(f, unit)} (${who})`];
   });
 }
@@ -114,12 +114,12 @@ function workLines(job: Job, unit: ShopUnit): string[] {
   );
 }
 
-/** Lists work that was struck through, with who and why. */
+/** Lists work that was voided, with who and why. */
 export function struckWork(job: Job, unit: ShopUnit): string[] {
   return ledgerOf(job).operations.flatMap((o) =>
-    o.struck
+    o.voided
       ? [
-          `${workWords(job.sheet, o, unit)} (${[o.struck.why, o.struck.by].filter(Boolean).join(', ')})`,
+          `${workWords(job.sheet, o, unit)} (${[o.voided.why, o.voided.by].filter(Boolean).join(', ')})`,
         ]
       : [],
   );

@@ -15,7 +15,7 @@ import { handWords, reportOf } from './report';
 
 const AT = '2026-11-20T09:00:00.000Z';
 const zero = (read_mm: number): ZeroEntry => ({
-  ...{ kind: 'zero', id: 'z-1', struck: null },
+  ...{ kind: 'zero', id: 'z-1', voided: null },
   instrument: 'depth-mic',
   at: AT,
   by: 'Runa T.',
@@ -180,14 +180,14 @@ describe('what the report says beside the clearances', () => {
       Due: '2026-12-01',
     });
   });
-  it('keeps a defect that was struck, with who and why', () => {
+  it('keeps a defect that was voided, with who and why', () => {
     const job = afterBench(
       emptyJob(VELTRANE_T6, AT),
       { defects: { floor: { defect: 'ridge', nail: 'catches' } } },
       begin,
     );
-    const struck = { at: AT, by: 'Runa T.', why: 'struck' };
-    const findings = ledgerOf(job).findings.map((f) => (f.defect ? { ...f, struck } : f));
+    const voided = { at: AT, by: 'Runa T.', why: 'struck' };
+    const findings = ledgerOf(job).findings.map((f) => (f.defect ? { ...f, voided } : f));
     const report = reportOf(relisted(job, { findings }), 'mm');
     expect(report.struck).toEqual(['Pocket floor: Ridge, nail catches (struck, Runa T.)']);
     expect(report.sections.find((s) => s.title === 'Looked at')?.lines).toContain(

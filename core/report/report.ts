@@ -1,15 +1,16 @@
-import { assessJob, type Assessment } from '../judge/assess';
-import { explain, rangeText, shownExtremes, VERDICT_WORD } from '../judge/explain';
-import { conventionWords } from '../judge/limits';
-import { worstVerdict } from '../judge/summary';
-import { readingDetail, readingFigure, ZERO_WORD } from '../judge/words';
+import { assessJob } from '../guidance/evaluator';
+import type { Assessment } from '../assessment/assessment';
+import { readingDetail, readingFigure, type Reading } from '../methods/list';
+import { ZERO_WORD } from '../methods/dimensional';
+import { explain, rangeText, shownExtremes, VERDICT_WORD } from '../wording/verdict';
+import { conventionWords } from '../wording/limits';
+import { worstVerdict } from '../assessment/summary';
 import { ledgerOf } from '../journal/ledger';
 import { centre } from '../metrology/estimate';
 import type { Verdict } from '../metrology/verdict';
 import { formatLength, formatLimits, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
-import type { Reading } from '../records/parts';
 import { sheetChanges } from '../records/changes';
 import { rulesWords } from '../records/rules';
 import { benchSections, struckFindings, struckWork, tagFacts, type ReportSection } from './bench';
@@ -128,7 +129,7 @@ function struckWords(r: Reading, job: Job, unit: ShopUnit): string {
   const { name } = targetOf(job.sheet, r);
   const figure = [readingFigure(r, unit), readingDetail(r, unit)].filter(Boolean).join(' ');
   const what = `${name}, ${placeOf(job.sheet, r)}: ${figure}`;
-  return `${what} (${r.struck?.why || 'no reason given'}${r.struck?.by ? `, ${r.struck.by}` : ''})`;
+  return `${what} (${r.voided?.why || 'no reason given'}${r.voided?.by ? `, ${r.voided.by}` : ''})`;
 }
 
 function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
@@ -213,11 +214,11 @@ export function reportOf(
     sections: benchSections(job, unit),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
     struck: [
-      ...readings.filter((r) => r.struck).map((r) => struckWords(r, job, unit)),
+      ...readings.filter((r) => r.voided).map((r) => struckWords(r, job, unit)),
       ...struckFindings(job, unit),
       ...struckWork(job, unit),
     ],
-    hands: handsOf(readings.filter((r) => !r.struck)),
+    hands: handsOf(readings.filter((r) => !r.voided)),
     zeros: zeroLines(job, instrumentName, unit),
     notes: notesOf(job, changed),
   };

@@ -6,6 +6,7 @@ interface Port {
   close(): Promise<void>;
   readonly readable: ReadableStream<Uint8Array> | null;
 }
+
 interface Serial {
   requestPort(): Promise<Port>;
 }

@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react';
 import { Text } from 'react-native';
-import type { Source } from '@/core/records/parts';
+import type { Source } from '../../core/schema/fields';
 import { SOURCES, useGauge } from './useGauge';
 
 /** A stream that the test itself feeds. */

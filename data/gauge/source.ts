@@ -1,4 +1,4 @@
-import type { Source } from '@/core/records/parts';
+import type { Source } from '../../core/schema/fields';
 
 /** A reading as a gauge sent it: text as it stands on its display, with its unit where it names one. */
 export interface GaugeReading {

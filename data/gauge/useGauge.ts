@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Source } from '@/core/records/parts';
+import type { Source } from '../../core/schema/fields';
 import { serial } from './serial';
 import { simulated } from './simulated';
 import type { GaugeReading, GaugeState, ReadingSource } from './source';

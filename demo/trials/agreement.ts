@@ -1,10 +1,12 @@
-import { leafEvidence, overStations, sizedEvidence } from '../../core/judge/evidence';
-import { disagreeing } from '../../core/judge/known';
-import { extremesOf } from '../../core/metrology/extremes';
-import { ladderOf } from '../../core/metrology/feeler';
+import { leafEvidence, type FeelerReading } from '../../core/methods/feeler';
+import { overStations } from '../../core/methods/stations';
+import { sizedEvidence } from '../../core/methods/sizedGap';
+import type { DimensionalReading } from '../../core/methods/dimensional';
+import { disagreeing } from '../../core/assessment/agreement';
+import { extremesOf } from '../../core/feeler/extremes';
+import { ladderOf } from '../../core/feeler/ladder';
 import { characteristicOf, dimensionOf, gapsOf } from '../../core/pumps/registry';
 import type { Even } from '../../core/random';
-import type { Reading } from '../../core/records/parts';
 import { feel } from '../rebuilder';
 import { VELTRANE_T6 } from '../sheets';
 import { drawnGauge, readBy, sizeAt } from './readings';
@@ -29,8 +31,8 @@ export function agreementTrial(
   const { u_mm, varies_mm, off_mm } = plan;
   const [depthMic, mic] = [drawnGauge(even, u_mm), drawnGauge(even, u_mm)];
   const gap_mm = 0.035 + 0.03 * even();
-  const leaves: Reading[] = [];
-  const sizes: Reading[] = [];
+  const leaves: FeelerReading[] = [];
+  const sizes: DimensionalReading[] = [];
   for (const { id } of DEPTH.stations) {
     const here_mm = gap_mm + varies_mm * even();
     const read_mm = readBy(depthMic, WIDTH_MM + here_mm + off_mm, even);
@@ -48,7 +50,7 @@ export function agreementTrial(
         leaves_mm: [leaf],
         marked_mm: null,
         felt: feel(leaf, [here_mm, here_mm]),
-        struck: null,
+        voided: null,
       });
     }
   }

@@ -1,10 +1,11 @@
-import { assessJob, type Assessment } from '../../core/judge/assess';
-import type { ToolRoom } from '../../core/judge/gauges';
-import { nextStep } from '../../core/judge/next';
+import { assessJob, Evaluator } from '../../core/guidance/evaluator';
+import type { Assessment } from '../../core/assessment/assessment';
+import type { MethodId } from '../../core/methods/list';
+import type { ToolRoom } from '../../core/instruments/gauges';
 import { withReading } from '../../core/journal/commands';
 import { ends } from '../../core/metrology/estimate';
 import { dimensionsFor, dimensionOf, pumpOf } from '../../core/pumps/registry';
-import type { Characteristic, Way } from '../../core/pumps/family';
+import type { Characteristic } from '../../core/pumps/family';
 import { normalFrom, type Even } from '../../core/random';
 import type { Job } from '../../core/records/job';
 import type { Sheet } from '../../core/records/sheet';
@@ -73,10 +74,11 @@ function drawn(sheet: Sheet, { characteristic: c, limits }: Assessment, even: Ev
 }
 
 /** Reads one characteristic as the app leads, by one way, until there is nothing left to do. */
-function measured(sheet: Sheet, c: Characteristic, way: Way, hidden: Hidden): Job {
+function measured(sheet: Sheet, c: Characteristic, way: MethodId, hidden: Hidden): Job {
+  const evaluator = new Evaluator();
   let job: Job = { ...emptyJob(sheet, AT), cursor: { characteristic: c.id, way } };
   for (let n = 0; n < 200; n++) {
-    const step = nextStep(job, assessJob(job));
+    const step = evaluator.next(job);
     if (!step || step.way !== way) break;
     job = withReading(job, readingAt(step, job, ROOM, hidden, `r${n}`, AT));
   }
@@ -84,7 +86,7 @@ function measured(sheet: Sheet, c: Characteristic, way: Way, hidden: Hidden): Jo
 }
 
 /** Lists the limited characteristics of a sheet that can be had by a way. */
-export function limitedBy(sheet: Sheet, way: Way): Assessment[] {
+export function limitedBy(sheet: Sheet, way: MethodId): Assessment[] {
   const can = (c: Characteristic): boolean => {
     if (way === 'leaf') return c.stations.length > 0;
     if (way === 'swing') return c.swing !== undefined;
@@ -99,7 +101,7 @@ export function limitedBy(sheet: Sheet, way: Way): Assessment[] {
 }
 
 /** Measures one characteristic of a simulated pump near its limits, by one way. */
-export function familyTrial(sheet: Sheet, a: Assessment, way: Way, even: Even): Trial {
+export function familyTrial(sheet: Sheet, a: Assessment, way: MethodId, even: Even): Trial {
   const near = drawn(sheet, a, even);
   const c = a.characteristic;
   const done = assessJob(measured(sheet, c, way, near.hidden)).find(

@@ -1,4 +1,6 @@
-import { sizedEvidence, swingEvidence, tiltEvidence } from '../../core/judge/evidence';
+import { sizedEvidence } from '../../core/methods/sizedGap';
+import { tiltEvidence } from '../../core/methods/dimensional';
+import { travelOf } from '../../core/methods/indicator';
 import { conformityOfRange } from '../../core/metrology/conformity';
 import { ends } from '../../core/metrology/estimate';
 import type { Extremes } from '../../core/metrology/extremes';
@@ -8,8 +10,8 @@ import {
   nextTry,
   type FeelerSet,
   type Ladder,
-} from '../../core/metrology/feeler';
-import { boundsOf, type Try } from '../../core/metrology/bracket';
+} from '../../core/feeler/ladder';
+import { boundsOf, type Try } from '../../core/feeler/bounds';
 import { characteristicOf } from '../../core/pumps/registry';
 import { normalFrom, type Even } from '../../core/random';
 import { NEW_SHOP } from '../../core/records/shop';
@@ -32,6 +34,7 @@ export interface Plan {
 
 const UPPER_MM = 0.2;
 const NEAR_MM = 0.015;
+
 /** Leaves are coarser than a mic, and their errors show only so near the limit. */
 const LEAF_NEAR_MM = 0.008;
 
@@ -85,7 +88,7 @@ export function swingTrial(plan: Plan, even: Even): Trial {
       swingAt(BACKLASH.id, `p${place}`, `${place}-${n}`, readBy(gauge, mm, even), gauge),
     ),
   );
-  const extremes = swingEvidence(BACKLASH, readings);
+  const extremes = travelOf(readings);
   if (!extremes) throw new Error('No swing was read.');
   return judged(extremes, true_mm);
 }

@@ -1,5 +1,6 @@
+import type { DimensionalReading } from '../../core/methods/dimensional';
+import type { IndicatorReading } from '../../core/methods/indicator';
 import { normalFrom, type Even } from '../../core/random';
-import type { SizeReading, SwingReading } from '../../core/records/parts';
 
 /** An instrument as it really is: what it is off by itself, the same at every reading, and how it repeats. */
 export interface Gauge {
@@ -24,7 +25,7 @@ const common = {
   instrument: '',
   unit: 'mm',
   source: 'typed',
-  struck: null,
+  voided: null,
 } as const;
 
 /** A reading of a size at a place. */
@@ -34,7 +35,7 @@ export const sizeAt = (
   id: string,
   value_mm: number,
   { u_mm, own_mm }: Gauge,
-): SizeReading => ({
+): DimensionalReading => ({
   ...common,
   ...{ id, dimension, station, value_mm, u_mm, own_mm },
   kind: 'size',
@@ -53,7 +54,7 @@ export const swingAt = (
   id: string,
   value_mm: number,
   { u_mm, own_mm }: Gauge,
-): SwingReading => ({
+): IndicatorReading => ({
   ...common,
   ...{ id, characteristic, station, value_mm, u_mm, own_mm },
   kind: 'swing',

@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import { StyleSheet, View } from 'react-native';
-import { VERDICT_SHORT } from '@/core/judge/explain';
+import { VERDICT_SHORT } from '@/core/wording/verdict';
 import type { Brief } from '@/data/brief';
 import { STAGE_NAME } from '../job/stages';
 import { LinkBox } from '@/ui/LinkBox';

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { STAGES, type Job, type Stage } from '@/core/records/job';

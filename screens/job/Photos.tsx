@@ -1,3 +1,4 @@
+import { addPhoto, removePhoto } from '@/core/commands/job';
 import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -8,13 +9,13 @@ import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
-import { useWriting } from './useWriting';
+import { useCommand } from './useCommand';
 
 const THUMB = 72;
 
 /** The photos of a step, a finding or the tag, and two ways to add one. */
 export function Photos({ job, of }: { readonly job: Job; readonly of: string }) {
-  const { write, error } = useWriting(job);
+  const { run, error } = useCommand(job);
   const [failed, setFailed] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
@@ -33,10 +34,7 @@ export function Photos({ job, of }: { readonly job: Job; readonly of: string }) 
         }
         try {
           const record = await photoOf(file, job.id);
-          const kept = await write(
-            (j, { at, by }) => ({ ...j, photos: [...j.photos, { id: record.id, at, by, of }] }),
-            [{ kind: 'photo', record }],
-          );
+          const kept = await run(addPhoto(record.id, of), [{ kind: 'photo', record }]);
           if (!kept) break;
         } catch (problem) {
           // One file that is no picture does not hold the others up.
@@ -50,7 +48,7 @@ export function Photos({ job, of }: { readonly job: Job; readonly of: string }) 
   };
   const drop = async (id: string) => {
     // The photo itself goes in the same stroke.
-    if (await write((j) => ({ ...j, photos: j.photos.filter((p) => p.id !== id) }))) setOpen(null);
+    if (await run(removePhoto(id))) setOpen(null);
   };
   return (
     <View style={styles.box}>

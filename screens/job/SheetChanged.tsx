@@ -1,14 +1,16 @@
+import { useCommand } from './useCommand';
+import { takeSheet } from '@/core/commands/job';
 import { Button } from 'react-native-paper';
 import { strayReference, type Job } from '@/core/records/job';
 import { sheetChanges } from '@/core/records/changes';
-import { useChange, useRecord, useShop } from '@/data/hooks';
+import { useRecord, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 
 /** Said where the sheet was changed since the job took its copy; the job may take it as it is now. */
 export function SheetChanged({ job }: { readonly job: Job }) {
   const { unit } = useShop();
   const { data: now } = useRecord('sheet', job.sheet.id);
-  const { apply, error } = useChange('job', job.id);
+  const { run, error } = useCommand(job);
   if (!now || now.revision === job.sheet.revision) return null;
   const changes = sheetChanges(job.sheet, now, unit);
   if (changes.length === 0) return null;
@@ -21,10 +23,7 @@ export function SheetChanged({ job }: { readonly job: Job }) {
       kind="caution"
       actions={
         fits ? (
-          <Button
-            mode="outlined"
-            onPress={() => void apply((j) => ({ ...j, sheet: now, tier })).catch(() => undefined)}
-          >
+          <Button mode="outlined" onPress={() => void run(takeSheet(now, tier))}>
             Take the sheet as it is now
           </Button>
         ) : null
@@ -35,7 +34,7 @@ export function SheetChanged({ job }: { readonly job: Job }) {
         fits
           ? 'This job is judged by its copy.'
           : 'This job keeps its copy: it has readings that the new sheet has no place for.',
-        error?.message ?? '',
+        error ?? '',
       ]
         .filter(Boolean)
         .join(' ')}

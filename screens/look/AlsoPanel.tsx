@@ -1,15 +1,14 @@
+import { answerAuxiliary, answerAsExpected } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { alsoChecked, type AlsoChecked } from '@/core/inspect/also';
-import { record, replace } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
-import type { AlsoAnswer } from '@/core/records/teardown';
 import { FootButton } from '@/ui/FootButton';
 import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Heading, Words } from '@/ui/Words';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 
 interface Props {
   readonly job: Job;
@@ -21,33 +20,14 @@ interface Props {
 
 /** A small check without a clearance: its question, its answers, and a word where the answer is not the expected one. */
 export function AlsoPanel({ job, checked: { check, answer }, number, of, onDone }: Props) {
-  const { write, error } = useWriting(job);
+  const { run, error } = useCommand(job);
   const [held, setHeld] = useState<string | null>(null);
   const take = async (given: string) => {
-    const noted = await write((j, made) =>
-      replace<Job, AlsoAnswer>(
-        j,
-        { ...made, kind: 'also', check: check.id, answer: given },
-        (a) => a.check === check.id,
-      ),
-    );
-    if (noted) onDone();
+    if (await run(answerAuxiliary(check.id, given))) onDone();
   };
   /** The rest that have an expected answer, answered so: looked at one after another, noted once. */
   const usual = alsoChecked(job).filter((c) => c.answer === null && c.check.expected !== '');
-  const takeUsual = () =>
-    write((j, made) =>
-      record(
-        j,
-        ...usual.map(({ check: c }, i): AlsoAnswer => ({
-          ...made,
-          kind: 'also',
-          id: `${made.id}-${i}`,
-          check: c.id,
-          answer: c.expected,
-        })),
-      ),
-    );
+  const takeUsual = () => run(answerAsExpected(usual.map(({ check: c }) => c)));
   const choose = (option: string) => {
     if (check.expected === '' || option === check.expected) void take(option);
     else setHeld(option);

@@ -1,3 +1,4 @@
+import { noteDefect } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
@@ -8,9 +9,8 @@ import { defectOf, defectsOf, type DefectId } from '@/core/pumps/teardown/defect
 import type { Surface } from '@/core/pumps/teardown/teardown';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
-import { replace } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
-import { CONSEQUENCES, type Consequence, type Nail, type Finding } from '@/core/records/teardown';
+import { CONSEQUENCES, type Consequence, type Nail } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { DefectGlyph } from '@/ui/DefectGlyph';
@@ -19,7 +19,7 @@ import { Notice } from '@/ui/Notice';
 import { Remark } from '@/ui/Remark';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Words } from '@/ui/Words';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 import { CONSEQUENCE_NAME } from './consequences';
 
 interface Props {
@@ -51,7 +51,7 @@ function depthOf(text: string, unit: 'mm' | 'thou'): number | null | InputError 
 /** What is wrong with a surface: the kind, the nail, a depth; what follows is proposed, and decided here. */
 export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Props) {
   const { unit } = useShop();
-  const { write, error } = useWriting(job);
+  const { run, error } = useCommand(job);
   const [defect, setDefect] = useState<DefectId | null>(null);
   const [nail, setNail] = useState<Nail | null>(null);
   const [depth, setDepth] = useState('');
@@ -86,10 +86,8 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
   const proposal = proposalFor(job.sheet, surface, { defect, nail, depth_mm }, job.rules);
   const taken = decided ?? proposal.consequence;
   const save = async (then: () => void) => {
-    const noted = await write((j, made) => {
-      const found: Finding = {
-        ...made,
-        kind: 'finding',
+    const noted = await run(
+      noteDefect({
         surface: surface.id,
         defect,
         nail,
@@ -99,11 +97,8 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
         why: proposal.why,
         decided: taken,
         remark: remark.trim(),
-      };
-      // A surface with a defect is not sound any more.
-      const sound = (f: Finding) => f.surface === surface.id && f.defect === null;
-      return replace(j, found, sound, 'a defect was found');
-    });
+      }),
+    );
     if (noted) then();
   };
   return (

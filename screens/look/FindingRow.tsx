@@ -1,7 +1,7 @@
+import { withdrawDefect } from '@/core/commands/noting';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { decidedWords, seenWords } from '@/core/inspect/findingWords';
-import { withStruck } from '@/core/journal/commands';
+import { decidedWords, seenWords } from '@/core/wording/finding';
 import type { Job } from '@/core/records/job';
 import type { Finding } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
@@ -9,15 +9,14 @@ import { DefectGlyph } from '@/ui/DefectGlyph';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 
-/** A defect that stands: what was seen, what was decided, its photos; struck where it was a mistake. */
+/** A defect that stands: what was seen, what was decided, its photos; voided where it was a mistake. */
 export function FindingRow({ job, finding }: { readonly job: Job; readonly finding: Finding }) {
   const { unit } = useShop();
   const palette = usePalette();
-  const { write } = useWriting(job);
-  const strike = () =>
-    void write((j, { at, by }) => withStruck(j, [finding.id], { at, by, why: 'struck' }));
+  const { run } = useCommand(job);
+  const strike = () => void run(withdrawDefect(finding.id));
   return (
     <View style={[styles.box, { borderColor: palette.line }]}>
       <View style={styles.row}>

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { alsoChecked } from '@/core/inspect/also';
-import { decidedWords, seenWords } from '@/core/inspect/findingWords';
+import { decidedWords, seenWords } from '@/core/wording/finding';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
 import { noteWords, wrongParts } from '@/core/inspect/stripping';
 import type { Verdict } from '@/core/metrology/verdict';

@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { AlsoChecked } from '@/core/inspect/also';
-import { decidedWords, seenWords } from '@/core/inspect/findingWords';
+import { decidedWords, seenWords } from '@/core/wording/finding';
 import type { Looked } from '@/core/inspect/looking';
 import type { Verdict } from '@/core/metrology/verdict';
 import { pumpOf } from '@/core/pumps/registry';

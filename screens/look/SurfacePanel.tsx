@@ -1,9 +1,9 @@
+import { noteSound } from '@/core/commands/noting';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Looked } from '@/core/inspect/looking';
 import { placedSurfaces } from '@/core/inspect/spot';
-import { record } from '@/core/journal/commands';
 import { partName } from '@/core/pumps/registry';
 import { defectsOf } from '@/core/pumps/teardown/defects';
 import type { Surface } from '@/core/pumps/teardown/teardown';
@@ -14,7 +14,7 @@ import Icon from '@/ui/icons/Icon';
 import { Notice } from '@/ui/Notice';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 import { DefectForm } from './DefectForm';
 import { FindingRow } from './FindingRow';
 import { SurfaceDrawing } from './SurfaceDrawing';
@@ -29,23 +29,10 @@ interface Props {
   readonly onDone: () => void;
 }
 
-const soundly = (surface: Surface) => ({
-  kind: 'finding' as const,
-  surface: surface.id,
-  defect: null,
-  nail: null,
-  depth_mm: null,
-  spot: null,
-  proposed: 'pass' as const,
-  why: '',
-  decided: 'pass' as const,
-  remark: '',
-});
-
 /** One surface: where it is, what to look for, and one touch when it is sound. */
 export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDone }: Props) {
   const palette = usePalette();
-  const { write, error } = useWriting(job);
+  const { run, error } = useCommand(job);
   const [describing, setDescribing] = useState(spot !== null);
   const { surface, findings } = shown;
   const seen = looked.filter((l) => l.state !== 'unseen').length;
@@ -55,10 +42,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
   const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
 
   const sound = async (surfaces: readonly Surface[]) => {
-    const noted = await write((j, made) =>
-      record(j, ...surfaces.map((s, i) => ({ ...made, id: `${made.id}-${i}`, ...soundly(s) }))),
-    );
-    if (noted) onDone();
+    if (await run(noteSound(surfaces))) onDone();
   };
   return (
     <View style={styles.panel}>

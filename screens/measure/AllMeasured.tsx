@@ -1,9 +1,9 @@
+import type { Assessment } from '@/core/assessment/assessment';
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import type { Assessment } from '@/core/judge/assess';
-import { worstVerdict } from '@/core/judge/summary';
-import { VERDICT_WORD } from '@/core/judge/explain';
+import { worstVerdict } from '@/core/assessment/summary';
+import { VERDICT_WORD } from '@/core/wording/verdict';
 import type { Job } from '@/core/records/job';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';

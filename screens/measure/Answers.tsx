@@ -1,5 +1,5 @@
 import { Pressable, StyleSheet, View } from 'react-native';
-import { FELT, type Felt } from '@/core/metrology/bracket';
+import { FELT, type Felt } from '@/core/feeler/bounds';
 import { FeltGlyph } from '@/ui/FeltGlyph';
 import { TOUCH_LARGE, usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';

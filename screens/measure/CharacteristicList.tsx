@@ -1,5 +1,5 @@
+import type { Assessment } from '@/core/assessment/assessment';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { Assessment } from '@/core/judge/assess';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { ListRow } from '@/ui/ListRow';
@@ -7,7 +7,7 @@ import { PinRing } from '@/ui/PinRing';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
 import type { Measuring } from './useMeasuring';
-import { figureOf, limitsOf, wordOf } from './verdictLine';
+import { figureOf, limitsOf, wordOf } from './verdictWords';
 
 interface Props {
   readonly job: Job;

@@ -1,3 +1,4 @@
+import { answerClean } from '@/core/commands/job';
 import { ScrollView, StyleSheet } from 'react-native';
 import { SOLVENT } from '@/core/pumps/teardown/teardown';
 import type { Job } from '@/core/records/job';
@@ -5,14 +6,13 @@ import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Words } from '@/ui/Words';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 
 type State = 'dry' | 'wet';
 
 function useAnswer(job: Job) {
-  const { write, error } = useWriting(job);
-  const answer = (state: State) =>
-    void write((j, { at, by }) => ({ ...j, clean: { at, by, state } }));
+  const { run, error } = useCommand(job);
+  const answer = (state: State) => void run(answerClean(state));
   return { answer, error };
 }
 

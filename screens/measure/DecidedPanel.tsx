@@ -1,8 +1,9 @@
+import { evaluator } from '@/data/evaluator';
+import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import type { Assessment } from '@/core/judge/assess';
-import { closerStep } from '@/core/judge/next';
+import { closerStep } from '@/core/guidance/next';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { PumpPicture } from '@/ui/PumpPicture';
@@ -13,7 +14,7 @@ import { ShownBar } from './ShownBar';
 import type { Openers } from './panels';
 import type { Measuring } from './useMeasuring';
 import { VerdictLine } from './VerdictLine';
-import { drawnTilt } from './verdictLine';
+import { drawnTilt } from './verdictWords';
 
 interface Props extends Openers {
   readonly job: Job;
@@ -28,7 +29,7 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Prop
   const wide = useWide();
   const { turnTo } = measuring;
   const { sheet } = job;
-  const closer = useMemo(() => closerStep(job, shown), [job, shown]);
+  const closer = useMemo(() => closerStep(shown, evaluator.ladder(job)), [job, shown]);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
       <PanelHead all={measuring.all} shown={shown} onList={onList} onTools={onTools} />

@@ -1,11 +1,11 @@
+import type { Assessment } from '@/core/assessment/assessment';
+import type { Reading } from '@/core/methods/list';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { ledgerOf } from '@/core/journal/ledger';
-import type { Assessment } from '@/core/judge/assess';
-import { conventionWords } from '@/core/judge/limits';
+import { conventionWords } from '@/core/wording/limits';
 import { dimensionsFor } from '@/core/pumps/registry';
 import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
-import type { Reading } from '@/core/records/parts';
 import { useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
@@ -13,7 +13,7 @@ import { ReadingRow } from './ReadingRow';
 import { WorkRow } from './WorkRow';
 import { ShownBar } from './ShownBar';
 import type { Measuring } from './useMeasuring';
-import { limitsOf } from './verdictLine';
+import { limitsOf } from './verdictWords';
 import { VerdictLine } from './VerdictLine';
 
 interface Props {

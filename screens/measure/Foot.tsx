@@ -1,8 +1,7 @@
+import { methodsFor, type MethodId } from '@/core/methods/list';
+import type { Assessment } from '@/core/assessment/assessment';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Assessment } from '@/core/judge/assess';
-import type { Way } from '@/core/pumps/family';
-import { waysOf } from '@/core/pumps/registry';
 import { lastStanding } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import { useWide } from '@/ui/useWidth';
@@ -13,14 +12,14 @@ interface Props {
   readonly job: Job;
   readonly shown: Assessment;
   /** The way in hand; the others are offered. */
-  readonly way: Way | null;
+  readonly way: MethodId | null;
   readonly measuring: Measuring;
   readonly onEvidence: () => void;
   /** Between Undo and the rest. */
   readonly children?: ReactNode;
 }
 
-const WAY_NAME: Readonly<Record<Way, string>> = {
+const WAY_NAME: Readonly<Record<MethodId, string>> = {
   leaf: 'Leaves',
   size: 'Sizes',
   swing: 'Dial',
@@ -30,19 +29,19 @@ const WAY_NAME: Readonly<Record<Way, string>> = {
 /** The lesser actions beneath every measuring panel: undo, evidence, the other ways of measuring. */
 export function Foot({ job, shown, way, measuring, onEvidence, children }: Props) {
   const wide = useWide();
-  const { held, undo, turnTo } = measuring;
+  const { pending, undo, turnTo } = measuring;
   const { id, touch } = shown.characteristic;
-  const turn = (to: Way) => {
+  const turn = (to: MethodId) => {
     // Leaves and sizes go on through the pump; a dial or a hand is for this one.
     const here = to === 'swing' || to === 'touch' || job.cursor.characteristic !== null;
     void turnTo(here ? { way: to, characteristic: id } : { way: to });
   };
-  const others = waysOf(shown.characteristic).filter((w) => w !== way);
+  const others = methodsFor(job.sheet, shown.characteristic).filter((w) => w !== way);
   return (
     <View style={styles.foot}>
       <FootButton
         name="Undo"
-        disabled={lastStanding(job) === null && !held}
+        disabled={lastStanding(job) === null && !pending}
         onPress={() => void undo()}
       />
       {children}

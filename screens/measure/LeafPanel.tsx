@@ -1,11 +1,11 @@
+import { evaluator } from '@/data/evaluator';
+import type { Assessment } from '@/core/assessment/assessment';
+import type { LeafStep } from '@/core/guidance/step';
+import { markedWords } from '@/core/methods/feeler';
 import { useMemo, useState } from 'react';
 import { StyleSheet } from 'react-native';
-import type { Assessment } from '@/core/judge/assess';
-import { leafReachWords } from '@/core/judge/leafReach';
-import type { LeafStep } from '@/core/judge/leaves';
-import { ladderOf } from '@/core/metrology/feeler';
+import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
-import { markedWords } from '@/core/judge/words';
 import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
@@ -27,15 +27,15 @@ interface Props extends Openers {
 /** What the set cannot tell of a characteristic, said before its first try and no longer. */
 function useReach(job: Job, shown: Assessment): string {
   const { unit } = useShop();
-  const { feeler, rules } = job;
+  const { sheet, feeler, rules } = job;
   const { characteristic, limits, stations } = shown;
   const untried = stations.every((s) => s.tries.length === 0);
   return useMemo(
     () =>
       untried && limits
-        ? leafReachWords(ladderOf(feeler, rules.ladder), limits, characteristic, unit)
+        ? leafReachWords(evaluator.ladder({ feeler, rules }), limits, sheet, characteristic, unit)
         : '',
-    [untried, limits, feeler, rules, characteristic, unit],
+    [untried, limits, sheet, feeler, rules, characteristic, unit],
   );
 }
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { FELT } from '@/core/metrology/bracket';
+import { FELT } from '@/core/feeler/bounds';
 import type { Job } from '@/core/records/job';
-import type { Source } from '@/core/records/parts';
+import type { Source } from '@/core/schema/fields';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { AllMeasured } from './AllMeasured';

@@ -1,10 +1,10 @@
+import type { Assessment } from '@/core/assessment/assessment';
+import type { LeafStep } from '@/core/guidance/step';
 import { useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import type { Assessment } from '@/core/judge/assess';
-import type { LeafStep } from '@/core/judge/leaves';
-import { leavesOf } from '@/core/metrology/feeler';
-import { stackFrom } from '@/core/metrology/stacks';
+import { leavesOf } from '@/core/feeler/ladder';
+import { stackFrom } from '@/core/feeler/stacks';
 import type { Job } from '@/core/records/job';
 import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';

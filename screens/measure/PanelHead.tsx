@@ -1,11 +1,11 @@
+import type { Assessment } from '@/core/assessment/assessment';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Assessment } from '@/core/judge/assess';
 import { useShop } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
-import { limitsOf } from './verdictLine';
+import { limitsOf } from './verdictWords';
 
 interface Props {
   readonly all: readonly Assessment[];

@@ -1,11 +1,12 @@
+import { readingDetail, readingFigure, type Reading } from '@/core/methods/list';
+import type { DimensionalReading } from '@/core/methods/dimensional';
+import type { IndicatorReading } from '@/core/methods/indicator';
 import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { readingDetail, readingFigure } from '@/core/judge/words';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
-import type { Reading, SizeReading, SwingReading } from '@/core/records/parts';
 import { placeOf, targetOf } from '@/core/journal/target';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
@@ -38,24 +39,24 @@ interface Props {
   readonly named: boolean;
   readonly onStrike: (why: string) => void;
   /** For a size or a swing: to its place once more. */
-  readonly onAgain?: (reading: SizeReading | SwingReading) => void;
+  readonly onAgain?: (reading: DimensionalReading | IndicatorReading) => void;
 }
 
-/** One reading: never overwritten; a wrong one is struck through and stays, with who, when and why. */
+/** One reading: never overwritten; a wrong one is voided and stays, with who, when and why. */
 export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
   const { unit } = useShop();
   const palette = usePalette();
   const [asking, setAsking] = useState(false);
-  const { struck, at, by, instrument } = reading;
+  const { voided, at, by, instrument } = reading;
   const { figure, where } = readingWords(reading, job, unit, named);
-  const line = struck ? ({ textDecorationLine: 'line-through' } as const) : null;
+  const line = voided ? ({ textDecorationLine: 'line-through' } as const) : null;
   const time = (moment: string) => format(new Date(moment), 'd MMM HH:mm');
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
       <View style={styles.top}>
         <View style={styles.words}>
-          <Words tone={struck ? 'muted' : 'ink'} style={line}>
-            <Words size="title" strong tone={struck ? 'muted' : 'brass'} style={line}>
+          <Words tone={voided ? 'muted' : 'ink'} style={line}>
+            <Words size="title" strong tone={voided ? 'muted' : 'brass'} style={line}>
               {figure}{' '}
             </Words>
             {where}
@@ -63,13 +64,13 @@ export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
           <Words size="note" tone="muted">
             {[instrument, time(at), by].filter(Boolean).join(' · ')}
           </Words>
-          {struck ? (
+          {voided ? (
             <Words size="note" tone="muted">
-              {`Struck ${time(struck.at)}${struck.by ? ` by ${struck.by}` : ''}: ${struck.why}`}
+              {`Struck ${time(voided.at)}${voided.by ? ` by ${voided.by}` : ''}: ${voided.why}`}
             </Words>
           ) : null}
         </View>
-        {!struck && onAgain && (reading.kind === 'size' || reading.kind === 'swing') ? (
+        {!voided && onAgain && (reading.kind === 'size' || reading.kind === 'swing') ? (
           <Button
             compact
             onPress={() => onAgain(reading)}
@@ -78,7 +79,7 @@ export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
             Again
           </Button>
         ) : null}
-        {struck ? null : (
+        {voided ? null : (
           <Button
             compact
             onPress={() => setAsking(!asking)}
@@ -88,7 +89,7 @@ export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
           </Button>
         )}
       </View>
-      {asking && !struck ? (
+      {asking && !voided ? (
         <View style={styles.why}>
           {WHY.map((why) => (
             <Button key={why} mode="outlined" compact onPress={() => onStrike(why.toLowerCase())}>

@@ -1,13 +1,13 @@
+import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View, type LayoutChangeEvent } from 'react-native';
-import type { Assessment } from '@/core/judge/assess';
 import { familyOf } from '@/core/pumps/registry';
 import type { Placement, Station } from '@/core/pumps/family';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { HowPicture, type How } from '@/ui/HowPicture';
 import { PumpDrawing, type DrawnStation } from '@/ui/PumpDrawing';
-import { drawnTilt } from './verdictLine';
+import { drawnTilt } from './verdictWords';
 
 interface Props {
   readonly job: Job;

@@ -1,16 +1,17 @@
+import type { Assessment } from '@/core/assessment/assessment';
+import type { Step } from '@/core/guidance/step';
+import type { MethodId } from '@/core/methods/list';
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { askedFor } from '@/core/inspect/looking';
-import type { Assessment } from '@/core/judge/assess';
-import type { Step } from '@/core/judge/next';
-import type { Station, Way } from '@/core/pumps/family';
+import type { Station } from '@/core/pumps/family';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { useWide } from '@/ui/useWidth';
 import { Foot } from './Foot';
-import { HeldNotice } from './HeldNotice';
+import { PendingNotice } from './PendingNotice';
 import { PanelHead } from './PanelHead';
 import type { Openers } from './panels';
 import { ShownBar } from './ShownBar';
@@ -40,8 +41,8 @@ export function StepPanel(props: Props) {
   const { job, shown, measuring, step, instruction, brief = false, foot, children } = props;
   const { unit } = useShop();
   const wide = useWide();
-  const { all, error, held } = measuring;
-  const way: Way = step.way;
+  const { all, error, pending } = measuring;
+  const way: MethodId = step.way;
   const asked = askedFor(job).find((a) => a.characteristic === shown.characteristic.id);
   return (
     <ScrollView
@@ -71,9 +72,9 @@ export function StepPanel(props: Props) {
       {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
       {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
       {error ? <Notice kind="error">{error}</Notice> : null}
-      {held ? (
-        <HeldNotice
-          held={held}
+      {pending ? (
+        <PendingNotice
+          pending={pending}
           unit={unit}
           onSettle={(believe) => void measuring.settle(believe)}
         />

@@ -1,3 +1,5 @@
+import { setFields } from '@/core/commands/job';
+import type { Commanding } from '../job/useCommand';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -22,21 +24,19 @@ const textOf = (value: number | null): string => (value === null ? '' : String(v
 
 interface Props {
   readonly job: Job;
-  readonly change: (apply: (job: Job) => Job) => Promise<boolean>;
+  readonly run: Commanding['run'];
 }
 
 /** Temperatures of the part and of the shop: sizes read from now on are brought to 20 °C by them. */
-export function TemperatureForm({ job, change }: Props) {
+export function TemperatureForm({ job, run }: Props) {
   const { control, handleSubmit, reset, formState } = useForm({
     resolver: yupResolver(fields),
     defaultValues: { part: textOf(job.part_C), shop: textOf(job.shop_C) },
   });
   const save = handleSubmit(async (form) => {
-    const stored = await change((j) => ({
-      ...j,
-      part_C: parseNumber(form.part),
-      shop_C: parseNumber(form.shop),
-    }));
+    const stored = await run(
+      setFields({ part_C: parseNumber(form.part), shop_C: parseNumber(form.shop) }),
+    );
     if (stored) reset(form);
   });
   return (

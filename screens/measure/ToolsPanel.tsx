@@ -1,8 +1,9 @@
+import { setFields, chooseInstrument } from '@/core/commands/job';
+import type { Step } from '@/core/guidance/step';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { Step } from '@/core/judge/next';
-import { expectedSize, instrumentInHand, instrumentsOf } from '@/core/judge/gauges';
+import { expectedSize, instrumentInHand, instrumentsOf } from '@/core/instruments/gauges';
 import type { Job } from '@/core/records/job';
-import type { Source } from '@/core/records/parts';
+import type { Source } from '@/core/schema/fields';
 import { SOURCES } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -25,7 +26,7 @@ interface Props {
 /** What the readings are made with: instrument and its zero, leaves in hand, temperatures, a live gauge. */
 export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Props) {
   const shop = useShop();
-  const { change } = measuring;
+  const { run } = measuring;
   const kind =
     step?.way === 'size' ? step.dimension.instrument : step?.way === 'swing' ? 'indicator' : null;
   const expected = step?.way === 'size' ? expectedSize(job.sheet, step.dimension) : null;
@@ -47,21 +48,14 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
               stacked
               value={inHand.id}
               options={usable.map(({ id, name }) => ({ value: id, name }))}
-              onChange={(id) =>
-                void change((j) => ({
-                  ...j,
-                  chosen: [...j.chosen.filter((c) => c.kind !== kind), { kind, id }],
-                }))
-              }
+              onChange={(id) => void run(chooseInstrument(kind, id))}
             />
           ) : (
             <Words strong>
               {inHand?.name ?? 'None of this kind on the shop’s list: add it under Shop.'}
             </Words>
           )}
-          {inHand ? (
-            <ZeroForm key={inHand.id} job={job} instrument={inHand} change={change} />
-          ) : null}
+          {inHand ? <ZeroForm key={inHand.id} job={job} instrument={inHand} run={run} /> : null}
         </>
       ) : (
         <>
@@ -75,7 +69,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
             )}
             onChange={(name) => {
               const feeler = shop.feelers.find((f) => f.name === name);
-              if (feeler) void change((j) => ({ ...j, feeler }));
+              if (feeler) void run(setFields({ feeler }));
             }}
           />
           {asNow && asNow !== JSON.stringify(job.feeler) ? (
@@ -88,7 +82,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
                 <FootButton
                   name="Use the set as it is now"
                   onPress={() =>
-                    void change((j) => ({ ...j, feeler: JSON.parse(asNow) as Job['feeler'] }))
+                    void run(setFields({ feeler: JSON.parse(asNow) as Job['feeler'] }))
                   }
                 />
               </View>
@@ -97,7 +91,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
         </>
       )}
       <Heading>Temperatures</Heading>
-      <TemperatureForm job={job} change={change} />
+      <TemperatureForm job={job} run={run} />
       <Heading>Parts</Heading>
       <CleanChoice job={job} />
       <Heading>Live gauge</Heading>

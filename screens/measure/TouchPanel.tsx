@@ -1,8 +1,8 @@
+import type { Assessment } from '@/core/assessment/assessment';
+import { ATTRIBUTE_FELT, type AttributeFelt } from '@/core/methods/attribute';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Assessment } from '@/core/judge/assess';
-import type { PlaceStep } from '@/core/judge/next';
+import type { Step } from '@/core/guidance/step';
 import type { Job } from '@/core/records/job';
-import { TOUCH_FELT, type TouchFelt } from '@/core/records/parts';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { TOUCH_LARGE, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -13,7 +13,7 @@ import type { Measuring } from './useMeasuring';
 const NO_MARKS: readonly DrawnStation[] = [];
 
 /** What the hand may tell, and how that feels. */
-const WORDS: Readonly<Record<TouchFelt, readonly [name: string, feel: string]>> = {
+const WORDS: Readonly<Record<AttributeFelt, readonly [name: string, feel: string]>> = {
   clear: ['Clears', 'light all round'],
   touches: ['Touches', 'edge lifts or scrapes'],
   free: ['Free', 'moves by its own weight'],
@@ -24,7 +24,7 @@ const WORDS: Readonly<Record<TouchFelt, readonly [name: string, feel: string]>> 
 interface Props extends Openers {
   readonly job: Job;
   readonly shown: Assessment;
-  readonly step: PlaceStep;
+  readonly step: Extract<Step, { way: 'touch' }>;
   readonly measuring: Measuring;
 }
 
@@ -39,7 +39,7 @@ export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
       job={job}
       shown={shown}
       measuring={measuring}
-      step={{ way: 'touch', ...step }}
+      step={step}
       target={shown.characteristic.id}
       stations={touch.stations}
       marks={NO_MARKS}
@@ -51,7 +51,7 @@ export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
       }
     >
       <View role="group" aria-label="What does the hand tell?" style={styles.grid}>
-        {TOUCH_FELT[touch.test].map((felt) => {
+        {ATTRIBUTE_FELT[touch.test].map((felt) => {
           const [name, feel] = WORDS[felt];
           return (
             <Pressable

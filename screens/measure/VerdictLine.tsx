@@ -1,10 +1,10 @@
+import type { Assessment } from '@/core/assessment/assessment';
 import { StyleSheet, View } from 'react-native';
-import type { Assessment } from '@/core/judge/assess';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';
-import { hotOf, reasonOf, wordOf } from './verdictLine';
+import { hotOf, reasonOf, wordOf } from './verdictWords';
 
 /** The verdict in words with its reason: mark, word, why, and the hot gap. */
 export function VerdictLine({ shown, job }: { readonly shown: Assessment; readonly job: Job }) {

@@ -1,12 +1,12 @@
+import type { Assessment } from '@/core/assessment/assessment';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import { changesOf, choicesOf, hasAmount, openedBy, worksOn } from '@/core/journal/work';
-import type { Assessment } from '@/core/judge/assess';
-import { amountUncertainty } from '@/core/judge/gauges';
-import { WORK_WORD } from '@/core/judge/words';
+import { amountUncertainty } from '@/core/instruments/gauges';
+import { WORK_WORD } from '@/core/wording/reading';
 import type { Work } from '@/core/pumps/family';
 import { dimensionsFor, pumpOf } from '@/core/pumps/registry';
 import { capital } from '@/core/quantity/format';
@@ -14,7 +14,6 @@ import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
-import { newId, now } from '@/data/create';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -70,15 +69,12 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
   const operation = (amount_mm: number | null): Operation => {
     const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
     return {
-      id: newId(),
+      ...measuring.make(),
       kind: 'operation',
-      at: now(),
-      by: shop.person || job.by,
       part,
       work,
       changes: changesOf(job.sheet, { part, work }, size, amount_mm, u_mm),
       remark: '',
-      struck: null,
     };
   };
   const opened = openedBy(pump, operation(null));

@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { workWords } from '@/core/judge/words';
+import { workWords } from '@/core/wording/reading';
 import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';

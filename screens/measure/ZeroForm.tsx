@@ -1,16 +1,17 @@
+import { recordZero } from '@/core/commands/job';
+import type { Commanding } from '../job/useCommand';
+import { ZERO_WORD } from '@/core/methods/dimensional';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
-import { record } from '@/core/journal/commands';
 import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { format } from 'date-fns/format';
-import { zeroAt } from '@/core/judge/gauges';
-import { ZERO_WORD } from '@/core/judge/words';
+import { zeroAt } from '@/core/instruments/gauges';
 import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { Instrument } from '@/core/records/instrument';
 import type { Job } from '@/core/records/job';
-import { newId, now } from '@/data/create';
+import { now } from '@/data/create';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -20,11 +21,11 @@ import { zeroFields, zeroFrom } from './zeroFields';
 interface Props {
   readonly job: Job;
   readonly instrument: Instrument;
-  readonly change: (apply: (job: Job) => Job) => Promise<boolean>;
+  readonly run: Commanding['run'];
 }
 
 /** The zero check: what the instrument shows on its standard; the difference comes off every reading since. */
-export function ZeroForm({ job, instrument, change }: Props) {
+export function ZeroForm({ job, instrument, run }: Props) {
   const shop = useShop();
   const { apply: changeShop, error } = useChangeShop();
   const { unit } = shop;
@@ -39,9 +40,7 @@ export function ZeroForm({ job, instrument, change }: Props) {
       at: now(),
       by: shop.person || job.by,
     });
-    const stored = await change((j) =>
-      record(j, { ...check, kind: 'zero', id: newId(), struck: null }),
-    );
+    const stored = await run(recordZero(check));
     if (!stored) return;
     // The shop keeps the newest of each instrument, so that the next job knows of it.
     await changeShop((s) => ({

@@ -1,6 +1,7 @@
+import { evaluator } from '@/data/evaluator';
+import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo } from 'react';
-import type { Assessment } from '@/core/judge/assess';
-import { judgeTries, ladderOf } from '@/core/metrology/feeler';
+import { judgeTries } from '@/core/feeler/ladder';
 import type { Station } from '@/core/pumps/family';
 import { familyOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
@@ -11,7 +12,7 @@ export function useMarks(job: Job, shown: Assessment, inHand: Station): DrawnSta
   const { sheet, feeler, rules } = job;
   return useMemo(() => {
     const family = familyOf(sheet.family);
-    const ladder = ladderOf(feeler, rules.ladder);
+    const ladder = evaluator.ladder({ feeler, rules });
     return shown.stations
       .filter((s) => s.station.id !== inHand.id && s.tries.length > 0)
       .map((s) => ({

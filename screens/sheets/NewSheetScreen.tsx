@@ -7,7 +7,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { object } from 'yup';
 import { FAMILIES } from '@/core/pumps/registry';
-import { line } from '@/core/records/parts';
+import { line } from '@/core/schema/fields';
 import { createSheet } from '@/data/create';
 import { KEYS } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';

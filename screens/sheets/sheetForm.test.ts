@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { DEMO_SHEETS, VELTRANE_T6 } from '@/demo/sheets';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 
 function edited(change: (form: SheetForm) => void, unit: 'mm' | 'thou' = 'mm') {
@@ -7,6 +7,7 @@ function edited(change: (form: SheetForm) => void, unit: 'mm' | 'thou' = 'mm') {
   change(form);
   return fromForm(form, VELTRANE_T6, unit);
 }
+
 const limitOf = (result: ReturnType<typeof edited>, tier: string, id: string) =>
   result.sheet.limits.find((l) => l.tier === tier && l.characteristic === id);
 

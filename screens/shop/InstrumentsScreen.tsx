@@ -1,12 +1,11 @@
-import { NEW_SHOP } from '@/core/records/shop';
+import { ZERO_WORD } from '@/core/methods/dimensional';
+import { NEW_SHOP, type Shop } from '@/core/records/shop';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { zeroAt } from '@/core/judge/gauges';
-import { ZERO_WORD } from '@/core/judge/words';
+import { zeroAt } from '@/core/instruments/gauges';
 import { formatLength, formatWithUnit } from '@/core/quantity/format';
 import type { FeelerSetRecord, Instrument } from '@/core/records/instrument';
-import type { Shop } from '@/core/records/shop';
 import { newId, now } from '@/data/create';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';

@@ -2,7 +2,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
 import { Button } from 'react-native-paper';
 import { object } from 'yup';
-import { line, note } from '@/core/records/parts';
+import { line, note } from '@/core/schema/fields';
 import type { Shop } from '@/core/records/shop';
 import { Field } from '@/ui/Field';
 import { Heading } from '@/ui/Words';

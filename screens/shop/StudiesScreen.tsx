@@ -6,7 +6,7 @@ import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { object, string } from 'yup';
-import { line } from '@/core/records/parts';
+import { line } from '@/core/schema/fields';
 import { createStudy } from '@/data/create';
 import { KEYS, useShop, useStudies } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';

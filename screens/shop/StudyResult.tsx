@@ -2,7 +2,7 @@ import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { dragBandOf, studyOf } from '@/core/metrology/repeatability';
-import { studyWords } from '@/core/judge/studyWords';
+import { studyWords } from '@/core/wording/study';
 import { trimmed } from '@/core/quantity/format';
 import { MM_PER, tidy_mm } from '@/core/quantity/units';
 import { feelerSet } from '@/core/records/instrument';

@@ -20,6 +20,7 @@ export const KIND_NAME: Readonly<Record<GaugeKind, string>> = {
   caliper: 'Caliper',
   'height-gauge': 'Height gauge',
 };
+
 export const KINDS = GAUGE_KINDS.map((value) => ({ value, name: KIND_NAME[value] }));
 
 /** An instrument as a form: every figure as text. */

@@ -1,10 +1,10 @@
+import { noteStrip } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Stripped } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
 import { wayRoundOf } from '@/core/pumps/teardown/wayRound';
-import { replace } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import type { StripNote } from '@/core/records/teardown';
 import { Choice } from '@/ui/Choice';
@@ -17,7 +17,7 @@ import { useWide } from '@/ui/useWidth';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Heading, Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 
 const STATES = [
   { value: 'there', name: 'There' },
@@ -35,7 +35,7 @@ interface Props {
 
 /** One step: what to do, its caution, and which way round the part lay; a touch of that notes it. */
 export function StripStepPanel({ job, stripped: { step, note }, number, of, onNoted }: Props) {
-  const { write, error } = useWriting(job);
+  const { run, error } = useCommand(job);
   const [state, setState] = useState<StripNote['state']>(note?.state ?? 'there');
   const [remark, setRemark] = useState(note?.remark ?? '');
   const pictures = job.photos.some((p) => p.of === step.id);
@@ -45,11 +45,8 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
   const wide = useWide();
 
   const take = async (chosen: string) => {
-    const noted = await write((j, made) => {
-      const fresh = { ...made, step: step.id, way: chosen, state, remark: remark.trim() };
-      return replace<Job, StripNote>(j, { ...fresh, kind: 'strip' }, (n) => n.step === step.id);
-    });
-    if (noted) onNoted();
+    const noted = { step: step.id, way: chosen, state, remark: remark.trim() };
+    if (await run(noteStrip(noted))) onNoted();
   };
   return (
     <View style={styles.panel}>

@@ -1,9 +1,10 @@
+import { setFields, answerKey, forgetKey } from '@/core/commands/job';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { checksOf, type Check } from '@/core/inspect/checks';
 import { identify } from '@/core/inspect/identify';
-import { answerWords, shownWords, standingWords } from '@/core/inspect/words';
+import { answerWords, shownWords, standingWords } from '@/core/wording/key';
 import type { Job } from '@/core/records/job';
 import { SERIAL, type KeyAnswer } from '@/core/records/key';
 import { FootButton } from '@/ui/FootButton';
@@ -11,7 +12,7 @@ import { ListRow } from '@/ui/ListRow';
 import { Notice } from '@/ui/Notice';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 import { CheckCard } from './CheckCard';
 import { MixPanel } from './MixPanel';
 
@@ -24,7 +25,7 @@ interface Props {
 /** Which variant it is: the one check that splits best what is left, what remains, and why. */
 export function IdentifyPanel({ job, onDone }: Props) {
   const palette = usePalette();
-  const { write, error } = useWriting(job);
+  const { run, error } = useCommand(job);
   const [backing, setBacking] = useState(false);
   const { sheet, key } = job;
   const state = useMemo(() => identify(sheet, key), [sheet, key]);
@@ -33,15 +34,10 @@ export function IdentifyPanel({ job, onDone }: Props) {
   const found = standing === 'one' ? left[0] : undefined;
   const asking: Check | null = found && !backing ? null : next;
 
-  const answer = (given: KeyAnswer) =>
-    void write((j) => ({
-      ...j,
-      key: [...j.key.filter((a) => a.check !== given.check), given],
-    }));
-  const again = (check: string) =>
-    void write((j) => ({ ...j, key: j.key.filter((a) => a.check !== check) }));
+  const answer = (given: KeyAnswer) => void run(answerKey(given));
+  const again = (check: string) => void run(forgetKey(check));
   const take = async (variant: string) => {
-    if (await write((j) => ({ ...j, variant }))) onDone();
+    if (await run(setFields({ variant }))) onDone();
   };
   return (
     <View style={styles.panel}>

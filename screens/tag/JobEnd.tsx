@@ -1,21 +1,20 @@
+import { setFields } from '@/core/commands/job';
+import { useCommand } from '../job/useCommand';
 import { useRouter } from 'expo-router';
 import { Button } from 'react-native-paper';
 import type { Job } from '@/core/records/job';
-import { useChange, useRemove } from '@/data/hooks';
+import { useRemove } from '@/data/hooks';
 import { Confirm } from '@/ui/Confirm';
 
 /** What ends a job: taking up a closed one again, or deleting it. */
 export function JobEnd({ job }: { readonly job: Job }) {
   const router = useRouter();
-  const { apply: change } = useChange('job', job.id);
+  const { run } = useCommand(job);
   const { mutateAsync: removeJob } = useRemove('job');
   return (
     <>
       {job.closed ? (
-        <Button
-          mode="outlined"
-          onPress={() => void change((j) => ({ ...j, closed: null })).catch(() => undefined)}
-        >
+        <Button mode="outlined" onPress={() => void run(setFields({ closed: null }))}>
           Take the job up again
         </Button>
       ) : null}

@@ -1,8 +1,9 @@
+import { setFields } from '@/core/commands/job';
+import { useCommand } from '../job/useCommand';
 import { useState } from 'react';
 import { familyOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { rulesWords } from '@/core/records/rules';
-import { useChange } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
 import { RowButton } from '@/ui/RowButton';
@@ -11,7 +12,7 @@ import { Words } from '@/ui/Words';
 
 /** Which limits and which house rules the job is judged by; both can be changed at any time. */
 export function JobLimits({ job }: { readonly job: Job }) {
-  const { apply: change, error } = useChange('job', job.id);
+  const { run, error } = useCommand(job);
   const [ruling, setRuling] = useState(false);
   const { sheet } = job;
   const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';
@@ -22,12 +23,12 @@ export function JobLimits({ job }: { readonly job: Job }) {
         label="Limits that apply"
         value={job.tier}
         options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
-        onChange={(tier) => void change((j) => ({ ...j, tier })).catch(() => undefined)}
+        onChange={(tier) => void run(setFields({ tier }))}
       />
       <Words size="note" tone="muted">
         {`Source: ${source}${sheet.invented ? ' · invented limits' : ''}`}
       </Words>
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{error}</Notice> : null}
       <RowButton
         name="House rules of this job"
         about={rulesWords(job.rules)}
@@ -35,10 +36,7 @@ export function JobLimits({ job }: { readonly job: Job }) {
         onPress={() => setRuling(!ruling)}
       />
       {ruling ? (
-        <RuleChoices
-          rules={job.rules}
-          onChange={(rules) => void change((j) => ({ ...j, rules })).catch(() => undefined)}
-        />
+        <RuleChoices rules={job.rules} onChange={(rules) => void run(setFields({ rules }))} />
       ) : null}
       {familyOf(sheet.family).cautions.map((caution) => (
         <Notice key={caution} kind="caution">

@@ -1,3 +1,4 @@
+import { mixPart } from '@/core/commands/job';
 import { StyleSheet, View } from 'react-native';
 import { mixOf, originOf, type Mixed } from '@/core/inspect/mixing';
 import { partName, pumpOf } from '@/core/pumps/registry';
@@ -5,7 +6,7 @@ import type { Job } from '@/core/records/job';
 import { Pick } from '@/ui/Pick';
 import { PinRing } from '@/ui/PinRing';
 import { Heading, Words } from '@/ui/Words';
-import { useWriting } from '../job/useWriting';
+import { useCommand } from '../job/useCommand';
 
 const SAID: Readonly<
   Record<Mixed['verdict'], readonly [mark: 'in' | 'out' | 'open', word: string]>
@@ -17,19 +18,13 @@ const SAID: Readonly<
 
 /** Parts that come from two pumps: which part is of which variant, and what may go together. */
 export function MixPanel({ job }: { readonly job: Job }) {
-  const { write } = useWriting(job);
+  const { run } = useCommand(job);
   const { variants } = job.sheet;
   const { kinds } = pumpOf(job.sheet);
   const nameOf = (id: string | null) => variants.find((v) => v.id === id)?.name ?? 'not said';
   const partOf = (id: string) => partName(job.sheet, id);
   const mixed = mixOf(job);
-  const from = (part: string, variant: string) =>
-    void write((j) => ({
-      ...j,
-      mixed: [...j.mixed.filter((m) => m.part !== part), { part, variant }].filter(
-        (m) => m.variant !== j.variant,
-      ),
-    }));
+  const from = (part: string, variant: string) => void run(mixPart(part, variant));
   return (
     <View style={styles.panel}>
       <Heading>Parts from two pumps</Heading>

@@ -1,3 +1,5 @@
+import { setFields } from '@/core/commands/job';
+import { useCommand } from '../job/useCommand';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
@@ -7,7 +9,7 @@ import { Button } from 'react-native-paper';
 import { checksOf } from '@/core/inspect/checks';
 import type { Job } from '@/core/records/job';
 import { ROTATIONS, USED_UNITS } from '@/core/records/tag';
-import { useChange, useChangeShop } from '@/data/hooks';
+import { useChangeShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -37,7 +39,7 @@ const ROTATION_NAME = {
 export function TagStage({ job }: { readonly job: Job }) {
   const router = useRouter();
   const [open, setOpen] = useState<Section>(null);
-  const { apply: change, error } = useChange('job', job.id);
+  const { run, error } = useCommand(job);
   const { apply: changeShop } = useChangeShop();
   const tagged = JSON.stringify(toTagForm(job));
   const { control, handleSubmit, reset, setValue, getValues, formState } = useForm<TagForm>({
@@ -49,11 +51,11 @@ export function TagStage({ job }: { readonly job: Job }) {
   const store = async (form: TagForm) => {
     const fields = fromTagForm(form, new Date());
     // An error stays with the hook and is shown below; the form keeps what was typed.
-    await change((j) => ({ ...j, ...fields })).then(
-      () =>
-        changeShop((shop) => withCustomer(shop, { name: fields.owner, contact: fields.contact })),
-      () => undefined,
-    );
+    if (await run(setFields(fields))) {
+      await changeShop((shop) =>
+        withCustomer(shop, { name: fields.owner, contact: fields.contact }),
+      ).catch(() => undefined);
+    }
   };
   const save = handleSubmit(store);
   // Whoever goes on to another stage has not pressed Save: what can be read is kept all the same.
@@ -84,7 +86,7 @@ export function TagStage({ job }: { readonly job: Job }) {
         </Button>
       }
     >
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{error}</Notice> : null}
       {wrong ? <Notice kind="error">Not saved yet: something below cannot be read.</Notice> : null}
       {job.closed ? <Notice kind="word">{`Closed: ${job.closed.why}`}</Notice> : null}
       <Field control={control} name="tag" label="Tag number" />

@@ -8,7 +8,7 @@ import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/
 import { trimmed } from '@/core/quantity/format';
 import { parseNumber } from '@/core/quantity/parse';
 import type { Job } from '@/core/records/job';
-import { line, note } from '@/core/records/parts';
+import { line, note } from '@/core/schema/fields';
 import {
   figureFields,
   MOST_FIGURES,

@@ -1,0 +1,57 @@
+import type { Evidence } from '../methods/method';
+import { endsAt, towardsOthers, uncertainty, type Estimate } from '../metrology/estimate';
+import type { Extremes } from '../metrology/extremes';
+import { normalBeyond } from '../metrology/normal';
+
+/** Returns the tightest of several kinds of evidence at one end of the range; the first of equals. */
+export function tightest(known: readonly Evidence[], end: keyof Extremes): Evidence | undefined {
+  return known.reduce<Evidence | undefined>(
+    (best, k) =>
+      !best || uncertainty(k.extremes[end]) < uncertainty(best.extremes[end]) ? k : best,
+    undefined,
+  );
+}
+
+/** Chance that evidence which agrees is said to disagree, for each end and side of it: 1% in all. */
+const FALSE_ALARM = 0.0025;
+
+/** The interval beyond which two kinds of evidence cannot both be right, in mm. */
+const wide = (e: Estimate): readonly [lo: number, hi: number] =>
+  endsAt(
+    e,
+    towardsOthers(e, (of) => normalBeyond(FALSE_ALARM / of)),
+  );
+
+const apart = (a: Estimate, b: Estimate): boolean =>
+  wide(a)[1] < wide(b)[0] || wide(b)[1] < wide(a)[0];
+
+/**
+ * Tells whether another way of measuring found a gap outside of what sizes leave room for. Sizes are
+ * combined at their worst, place by place, so that a gap that is felt lies within their range and
+ * need not reach its ends.
+ */
+const outside = (sizes: Extremes, other: Extremes): boolean =>
+  wide(other.largest)[0] > wide(sizes.largest)[1] ||
+  wide(other.smallest)[1] < wide(sizes.smallest)[0];
+
+/** Tells whether another way of measuring found a gap that does not reach as far as the sizes say it must. */
+const short = (reached: Extremes, other: Extremes): boolean =>
+  wide(other.largest)[1] < wide(reached.largest)[0] ||
+  wide(other.smallest)[0] > wide(reached.smallest)[1];
+
+function againstSizes({ extremes, reached }: Evidence, other: Extremes): boolean {
+  return outside(extremes, other) || (reached !== undefined && short(reached, other));
+}
+
+/** Tells whether two kinds of evidence contradict each other by more than they may be off. */
+function contradict(a: Evidence, b: Evidence): boolean {
+  if (a.source === 'sizes') return againstSizes(a, b.extremes);
+  if (b.source === 'sizes') return againstSizes(b, a.extremes);
+  return (
+    apart(a.extremes.smallest, b.extremes.smallest) || apart(a.extremes.largest, b.extremes.largest)
+  );
+}
+
+/** Tells whether any two of several kinds of evidence contradict each other. */
+export const disagreeing = (known: readonly Evidence[]): boolean =>
+  known.some((a, i) => known.slice(i + 1).some((b) => contradict(a, b)));

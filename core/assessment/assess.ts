@@ -1,0 +1,158 @@
+import { sumOf, type Estimate } from '../metrology/estimate';
+import type { Extremes } from '../metrology/extremes';
+import { METHOD_IDS, methodOf, type Details, type Reading } from '../methods/list';
+import type { Evidence, EvidenceContext } from '../methods/method';
+import { touching, type Counted } from '../journal/eras';
+import type { Characteristic } from '../pumps/family';
+import { dimensionsFor, familyOf, pumpOf } from '../pumps/registry';
+import { disagreeing, tightest } from './agreement';
+import type { Assessment } from './assessment';
+import { heatShift } from './heat';
+import { judge } from './judge';
+import { leavesCanDecide, stackAdvice } from './leafAim';
+import { heldLimits, type HeldLimits } from './limits';
+import type { Measured } from './measured';
+import { NO_PAST, pastOf, pastOfSum } from './past';
+import { quantitiesOf, type Quantity } from './quantity';
+
+const NOT_MEASURED = { smallest: null, largest: null, verdict: 'open', probability: null } as const;
+
+const NOTHING_READ: Details = { stations: [], soFar: null, missing: [], tilt: null, touches: [] };
+
+const contextOf = ({ sheet, ladder }: Measured): EvidenceContext => ({
+  ladder,
+  probe: (dimension, station) =>
+    familyOf(sheet.family).placement(sheet.geometry, dimension, station).probe,
+});
+
+/** Gathers what every method has to say of a characteristic. */
+function gathered(
+  c: Characteristic,
+  readings: readonly Reading[],
+  context: EvidenceContext,
+): { readonly evidence: readonly Evidence[]; readonly details: Details } {
+  const said = METHOD_IDS.map((id) =>
+    methodOf(id).evidence(
+      c,
+      readings.filter((r) => r.kind === id),
+      context,
+    ),
+  );
+  return {
+    evidence: said.flatMap(({ evidence }) => evidence),
+    details: said.reduce((all, { details }) => ({ ...all, ...details }), NOTHING_READ),
+  };
+}
+
+function assessMeasured(
+  c: Characteristic,
+  limits: HeldLimits | null,
+  { sheet, ladder, decision }: Measured,
+  readings: readonly Reading[],
+  context: EvidenceContext,
+): Assessment {
+  const { evidence, details } = gathered(c, readings, context);
+  const least = tightest(evidence, 'smallest');
+  const most = tightest(evidence, 'largest');
+  const base = {
+    ...NO_PAST,
+    ...details,
+    characteristic: c,
+    limits,
+    source: { smallest: least?.source ?? 'leaves', largest: most?.source ?? 'leaves' },
+    both: evidence.length > 1,
+    disagree: disagreeing(evidence),
+    heatShift_mm: heatShift(sheet, c.terms),
+  } as const;
+  if (!least || !most) return { ...base, ...NOT_MEASURED };
+  const [smallest, largest] = [least.extremes.smallest, most.extremes.largest];
+  if (!limits) return { ...base, ...NOT_MEASURED, smallest, largest };
+  const more = leavesCanDecide(details.stations, limits, ladder);
+  return { ...base, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
+}
+
+function assessSum(
+  c: Characteristic,
+  limits: HeldLimits | null,
+  [base, ...plus]: readonly [Assessment, ...Assessment[]],
+  { ladder, decision }: Measured,
+): Assessment {
+  const add = (end: keyof Extremes): Estimate | null =>
+    plus.reduce<Estimate | null>((sum, part) => {
+      const more = part[end];
+      return sum && more ? sumOf(sum, more) : null;
+    }, base[end]);
+  const smallest = add('smallest');
+  const largest = add('largest');
+  const assessed = {
+    ...NOTHING_READ,
+    ...pastOfSum([base, ...plus]),
+    characteristic: c,
+    limits,
+    source: { smallest: 'sum', largest: 'sum' } as const,
+    both: false,
+    disagree: [base, ...plus].some((part) => part.disagree),
+    missing: [base, ...plus].flatMap((part) => part.missing),
+    heatShift_mm: base.heatShift_mm,
+  };
+  if (!smallest || !largest || !limits) return { ...assessed, ...NOT_MEASURED };
+  const more = stackAdvice(base, plus, limits, ladder) !== null;
+  return { ...assessed, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
+}
+
+/** Lists what was read of a characteristic and of the sizes that it comes from, target by target. */
+const listsFor = (counted: Counted, c: Characteristic): (readonly Reading[])[] => [
+  counted.ofGap(c.id),
+  ...dimensionsFor(c).map((d) => counted.ofSize(d)),
+];
+
+/** Hands out an assessment that was made before where all that it rests on is the same. */
+export interface Remembering {
+  assessment(id: string, basis: readonly unknown[], work: () => Assessment): Assessment;
+}
+
+/** Remembers nothing. */
+const FORGETFUL: Remembering = { assessment: (_id, _basis, work) => work() };
+
+/**
+ * Assesses every characteristic of a pump, in the order of the work.
+ *
+ * @param remembering what its owner keeps from one call to the next; nothing where it is left out
+ */
+export function assess(
+  measured: Measured,
+  remembering: Remembering = FORGETFUL,
+): readonly Assessment[] {
+  const { sheet, tier, ladder, decision, operations, now, before } = measured;
+  const pump = pumpOf(sheet);
+  const context = contextOf(measured);
+  let quantities: ReadonlyMap<string, Quantity> | null = null;
+  const done = new Map<string, Assessment>();
+  for (const c of pump.characteristics) {
+    const parts = c.sum?.flatMap((id) => done.get(id) ?? []) ?? [];
+    const [base, ...plus] = parts;
+    const lists = base ? [] : listsFor(now, c);
+    const work = base || operations.length === 0 ? [] : touching(pump, operations, c);
+    // What counted before work stays as it was while the work stands, unless some of it is voided.
+    const earlier = work.flatMap((operation) => listsFor(before(operation), c).flat());
+    const basis = [sheet, tier, ladder, decision, ...parts, ...lists, ...work, ...earlier];
+    const assessment = remembering.assessment(c.id, basis, () => {
+      const limits = heldLimits(sheet, tier, c.id);
+      if (base) return assessSum(c, limits, [base, ...plus], measured);
+      const standing = (readings: readonly Reading[]) =>
+        assessMeasured(c, limits, measured, readings, context);
+      const past = pastOf(
+        c,
+        work,
+        (operation) => {
+          const { smallest, largest } = standing(listsFor(before(operation), c).flat());
+          return smallest && largest && { smallest, largest };
+        },
+        () => (quantities ??= quantitiesOf(measured)),
+      );
+      return { ...standing(lists.flat()), ...past };
+    });
+    done.set(c.id, assessment);
+  }
+  return [...done.values()];
+}

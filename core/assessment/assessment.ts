@@ -1,0 +1,27 @@
+import type { Estimate } from '../metrology/estimate';
+import type { Verdict } from '../metrology/verdict';
+import type { Details } from '../methods/list';
+import type { Source } from '../methods/method';
+import type { Characteristic } from '../pumps/family';
+import type { HeldLimits } from './limits';
+import type { Past } from './past';
+
+/** What the evidence says of one characteristic, how it stands against its limits, and how it stood before work. */
+export interface Assessment extends Past, Details {
+  readonly characteristic: Characteristic;
+  /** Null where the sheet publishes none for the tier: the gap is recorded, not judged. */
+  readonly limits: HeldLimits | null;
+  /** Null before the first reading. */
+  readonly smallest: Estimate | null;
+  readonly largest: Estimate | null;
+  readonly source: { readonly smallest: Source; readonly largest: Source };
+  /** Two kinds of evidence are there, and they do not overlap. */
+  readonly disagree: boolean;
+  /** More than one kind of evidence is there, so that one had to win. */
+  readonly both: boolean;
+  readonly verdict: Verdict;
+  /** Of lying inside, where the evidence is complete enough to say. */
+  readonly probability: number | null;
+  /** How much the gap changes from 20 °C to working temperature; null where the sheet does not say. */
+  readonly heatShift_mm: number | null;
+}

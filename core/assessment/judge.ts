@@ -1,0 +1,46 @@
+import { proven } from '../feeler/bounds';
+import { conformityOfRange, type DecisionRule } from '../metrology/conformity';
+import { isOpen, type Estimate } from '../metrology/estimate';
+import type { Limits } from '../metrology/interval';
+import { zoneOf } from '../metrology/verdict';
+import type { Assessment } from './assessment';
+
+const isSoft = (e: Estimate): boolean => e.kind === 'interval' && e.soft !== undefined;
+
+/**
+ * Judges the smallest and the largest that a gap can be against limits: leaves that are exact by what
+ * they prove, all else by probability. *Open* while something can still be learnt.
+ */
+export function judge(
+  smallest: Estimate,
+  largest: Estimate,
+  limits: Limits,
+  rule: DecisionRule,
+  moreToLearn: boolean,
+): Pick<Assessment, 'verdict' | 'probability'> {
+  const zone = zoneOf(limits);
+  if (isSoft(smallest) || isSoft(largest)) {
+    const likely = conformityOfRange(smallest, largest, limits, rule);
+    return likely.verdict === 'close' && moreToLearn
+      ? { verdict: 'open', probability: null }
+      : likely;
+  }
+  if (smallest.kind === 'interval' && largest.kind === 'interval') {
+    const span = (b: { lo_mm: number; hi_mm: number | null }) => ({
+      lo: b.lo_mm,
+      hi: b.hi_mm ?? Infinity,
+      hiOpen: false,
+    });
+    const proof = proven({ smallest: span(smallest), largest: span(largest) }, zone);
+    if (proof) return { verdict: proof, probability: proof === 'in' ? 1 : 0 };
+  }
+  const bracketed = smallest.kind === 'interval' || largest.kind === 'interval';
+  if (bracketed && moreToLearn) return { verdict: 'open', probability: null };
+  if (
+    (isOpen(smallest) && limits.lower_mm != null) ||
+    (isOpen(largest) && limits.upper_mm != null)
+  ) {
+    return { verdict: 'close', probability: null };
+  }
+  return conformityOfRange(smallest, largest, limits, rule);
+}

@@ -1,0 +1,27 @@
+import type { Limits } from '../metrology/interval';
+import { characteristicOf } from '../pumps/registry';
+import { limitsFor, type Sheet, type SheetLimit } from '../records/sheet';
+
+/** Limits as they are held against what is measured, and as they were published. */
+export interface HeldLimits extends Limits {
+  readonly lower_mm: number | null;
+  readonly upper_mm: number | null;
+  readonly published: SheetLimit;
+}
+
+/**
+ * The limits of a characteristic in the convention in which it is measured: a
+ * limit for one side of a centred part counts twice for the full gap, and one
+ * that does not count the gasket is held against gap and gasket together.
+ *
+ * @returns null where the sheet publishes none on that tier
+ */
+export function heldLimits(sheet: Sheet, tier: string, characteristic: string): HeldLimits | null {
+  const published = limitsFor(sheet, tier, characteristic);
+  if (!published) return null;
+  const { sides, gasket } = characteristicOf(sheet, characteristic);
+  const twice = sides && published.side === 'one-side' ? 2 : 1;
+  const less = gasket && published.gasket === 'not-counted' ? sheet.gasket_mm : 0;
+  const held = (mm: number | null) => (mm === null ? null : Math.max(0, twice * mm - less));
+  return { lower_mm: held(published.lower_mm), upper_mm: held(published.upper_mm), published };
+}

@@ -1,0 +1,19 @@
+import type { Ladder } from '../feeler/ladder';
+import type { Counted } from '../journal/eras';
+import type { DecisionRule } from '../metrology/conformity';
+import type { Operation } from '../records/entry';
+import type { Sheet } from '../records/sheet';
+
+/** All that the values and verdicts of a pump rest on: its sheet, the rules, and what counts of what was read. */
+export interface Measured {
+  readonly sheet: Sheet;
+  /** Which of the sheet's limits apply. */
+  readonly tier: string;
+  readonly ladder: Ladder;
+  readonly decision: DecisionRule;
+  /** Work on parts that counts, in order. */
+  readonly operations: readonly Operation[];
+  readonly now: Counted;
+  /** Returns what counted just before an operation. */
+  before(operation: Operation): Counted;
+}

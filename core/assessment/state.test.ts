@@ -1,0 +1,137 @@
+import { assessJob, stateOf } from '../guidance/evaluator';
+import type { FeelerReading } from '../methods/feeler';
+import { emptyJob } from '../../demo/job';
+import { sizeAt } from '../../demo/trials/readings';
+import { VELTRANE_T6 } from '../../demo/sheets';
+import { record, withReading } from '../journal/commands';
+import { centre, ends } from '../metrology/estimate';
+import { characteristicOf } from '../pumps/registry';
+import type { Operation } from '../records/entry';
+import type { Job } from '../records/job';
+
+const AT = '2026-11-20T09:00:00.000Z';
+const MIC = { u_mm: 0.003, own_mm: 0.0015, off_mm: 0 };
+const JOB = emptyJob(VELTRANE_T6, AT);
+const FACED = ['pocket-depth', 'deck'];
+
+let count = 0;
+const done = (
+  work: Operation['work'],
+  part: string,
+  by_mm: number | null,
+  dimensions: readonly string[],
+): Operation => ({
+  ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: '', voided: null, remark: '' },
+  ...{ part, work, changes: dimensions.map((dimension) => ({ dimension, by_mm, u_mm: 0.004 })) },
+});
+const size = (dimension: string, station: string, mm: number) =>
+  sizeAt(dimension, station, `s${(count += 1)}`, mm, MIC);
+const leaf = (station: string, mm: number, felt: FeelerReading['felt']): FeelerReading => ({
+  ...{ kind: 'leaf', id: `l${(count += 1)}`, at: AT, by: '', instrument: '', voided: null },
+  ...{ characteristic: 'face-drive', station, leaves_mm: [mm], marked_mm: null, felt },
+});
+
+const face = (job: Job) => assessJob(job).find((a) => a.characteristic.id === 'face-drive')!;
+const sum = (job: Job) => assessJob(job).find((a) => a.characteristic.id === 'stack-drive')!;
+const quantity = (job: Job, id: string) => stateOf(job).dimensions.get(id);
+
+const READ = [
+  ...['12', '6', '3', '9'].map((s, i) => size('pocket-depth', s, 20.09 + i / 1000)),
+  ...['a', 'b'].map((s) => size('drive-width', s, 20)),
+].reduce(withReading, JOB);
+const FACED_OFF = record(READ, done('faced', 'body', -0.04, FACED));
+
+describe('a dimension', () => {
+  it('is what was read of it, a place that was read again once', () => {
+    const again = ['12', '12', '12'].reduce(
+      (job, s) => withReading(job, size('pocket-depth', s, 20.09)),
+      READ,
+    );
+    expect(quantity(again, 'pocket-depth')).toMatchObject({
+      best_mm: expect.closeTo(20.0915, 9) as number,
+      smallest_mm: expect.closeTo(20.09, 9) as number,
+      largest_mm: expect.closeTo(20.093, 9) as number,
+      readings: 7,
+      u_mm: 0.003,
+      source: 'measured',
+    });
+  });
+  it('moves with work of a known amount, and is not known after one of an unknown', () => {
+    expect(quantity(FACED_OFF, 'pocket-depth')).toMatchObject({
+      best_mm: expect.closeTo(20.0515, 9) as number,
+      u_mm: 0.005,
+      readings: 4,
+      source: 'worked',
+    });
+    const unknown = record(FACED_OFF, done('faced', 'body', null, FACED));
+    expect(quantity(unknown, 'pocket-depth')).toBeUndefined();
+    expect(quantity(unknown, 'drive-width')?.source).toBe('measured');
+  });
+  it('is the sheet’s again where its part is another one', () => {
+    const renewed = record(FACED_OFF, done('exchanged', 'body', null, []));
+    expect(quantity(renewed, 'pocket-depth')).toMatchObject({ u_mm: null, readings: 0 });
+    expect(['nominal', 'example']).toContain(quantity(renewed, 'pocket-depth')?.source);
+  });
+});
+
+describe('a gap that was worked on', () => {
+  it('is open, with what it was and what it should be', () => {
+    expect(face(READ)).toMatchObject({ work: [], before: null, predicted: null });
+    const a = face(FACED_OFF);
+    expect([a.verdict, a.largest]).toEqual(['open', null]);
+    expect(a.before).toEqual({ smallest: face(READ).smallest, largest: face(READ).largest });
+    const { smallest, largest } = a.predicted!;
+    expect(smallest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
+    expect(largest).toMatchObject({
+      value_mm: expect.closeTo(0.053, 9) as number,
+      u_mm: Math.hypot(0.003, 0.003, 0.004),
+    });
+  });
+  it('keeps both once it was measured again', () => {
+    const again = ['12', '6', '3', '9'].reduce(
+      (job, s) => withReading(job, size('pocket-depth', s, 20.051)),
+      FACED_OFF,
+    );
+    const a = face(again);
+    expect(a.verdict).toBe('in');
+    expect(a.before).toEqual(face(FACED_OFF).before);
+    expect(a.predicted).toEqual(face(FACED_OFF).predicted);
+  });
+  it('by leaves moves its bracket, wider by twice what the amount may be off', () => {
+    const tried = ['12', '6', '3', '9'].flatMap((s) => [
+      leaf(s, 0.08, 'free'),
+      leaf(s, 0.1, 'no-go'),
+    ]);
+    const faced = record(tried.reduce(withReading, JOB), done('faced', 'body', -0.04, FACED));
+    expect(ends(face(faced).predicted!.largest).map((mm) => mm.toFixed(3))).toEqual([
+      '0.032',
+      '0.068',
+    ]);
+  });
+  it('is not predicted where no term says what the work did', () => {
+    for (const work of [done('faced', 'body', null, FACED), done('exchanged', 'drive', null, [])]) {
+      const a = face(record(READ, work));
+      expect([a.before === null, a.predicted]).toEqual([false, null]);
+    }
+  });
+  it('goes back over work without a reading between', () => {
+    const twice = record(FACED_OFF, done('faced', 'body', -0.01, FACED));
+    expect(face(twice).before).toEqual(face(FACED_OFF).before);
+    expect(face(twice).work).toHaveLength(2);
+    expect(face(twice).predicted!.smallest).toMatchObject({
+      value_mm: expect.closeTo(0.04, 9) as number,
+    });
+  });
+  it('counts in its sum, beside parts that are as they were', () => {
+    const wear = characteristicOf(VELTRANE_T6, 'cover-wear').stations.map(({ id }) => ({
+      ...leaf(id, 0.02, 'no-go'),
+      characteristic: 'cover-wear',
+    }));
+    const before = wear.reduce(withReading, READ);
+    const after = record(before, done('faced', 'body', -0.04, FACED));
+    const [was, is] = [sum(before), sum(after)];
+    expect(is.before).toEqual({ smallest: was.smallest, largest: was.largest });
+    expect(centre(is.predicted!.largest) - centre(was.largest!)).toBeCloseTo(-0.04, 9);
+    expect(is.verdict).toBe('open');
+  });
+});

@@ -1,0 +1,205 @@
+import type { Ladder } from '../feeler/ladder';
+import type { Assessment } from '../assessment/assessment';
+import type { Felt } from '../feeler/bounds';
+import type { Evaluator } from '../guidance/evaluator';
+import { letGo } from '../guidance/next';
+import type { LeafStep, Step } from '../guidance/step';
+import { doubtOfSize, doubtOfSwing } from '../instruments/doubt';
+import {
+  gaugeFor,
+  indicatorFor,
+  sizeReadingOf,
+  swingReadingOf,
+  type ToolRoom,
+} from '../instruments/gauges';
+import { record, withVoided } from '../journal/commands';
+import { countedIn } from '../journal/eras';
+import { targetOf } from '../journal/target';
+import type { AttributeFelt, AttributeReading } from '../methods/attribute';
+import type { DimensionalReading } from '../methods/dimensional';
+import { conflictsAt, type FeelerReading } from '../methods/feeler';
+import type { IndicatorReading } from '../methods/indicator';
+import type { Reading } from '../methods/list';
+import { characteristicOf, dimensionOf, dimensionsFor } from '../pumps/registry';
+import type { ShopUnit } from '../quantity/units';
+import type { Operation } from '../records/entry';
+import type { Job } from '../records/job';
+import type { Source } from '../schema/fields';
+import type { Command, Made } from './command';
+
+/** A try that contradicts what counts: held until a person says which to believe. */
+interface Contradiction {
+  readonly kind: 'contradiction';
+  readonly reading: FeelerReading;
+  readonly against: readonly FeelerReading[];
+}
+
+/** A figure that is hard to believe: held for a yes. */
+interface Doubt {
+  readonly kind: 'doubt';
+  readonly reading: Reading;
+  readonly why: string;
+}
+
+/** A reading that was made and is not recorded yet. */
+export type PendingReading = Contradiction | Doubt;
+
+/** A reading as it was made, and what has to be settled before it is recorded; null for nothing. */
+export interface Taken {
+  readonly reading: Reading;
+  readonly pending: PendingReading | null;
+}
+
+/** A figure from the pad or a gauge. */
+export interface Figure {
+  readonly text: string;
+  readonly unit: 'mm' | 'in' | 'thou';
+  readonly read_mm: number;
+  readonly source: Source;
+  /** Of a lever indicator. */
+  readonly lever_deg?: number;
+  readonly contactRadius_mm?: number | null;
+}
+
+/** Lists the tries at the same station that contradict a new one. */
+export function conflictsWith(
+  job: Job,
+  at: Pick<FeelerReading, 'characteristic' | 'station'>,
+  fresh: Pick<FeelerReading, 'leaves_mm' | 'marked_mm' | 'felt'>,
+  ladder: Ladder,
+): readonly FeelerReading[] {
+  const here = countedIn(job)
+    .ofGap(at.characteristic)
+    .filter((r): r is FeelerReading => r.kind === 'leaf' && r.station === at.station);
+  return conflictsAt(here, fresh, ladder);
+}
+
+/** Returns the reading of a leaf that was answered, pending where it contradicts what counts. */
+export function answerLeaf(
+  job: Job,
+  { characteristic, station, stack }: LeafStep,
+  felt: Felt,
+  made: Made,
+  evaluator: Evaluator,
+): Taken {
+  const reading: FeelerReading = {
+    ...made,
+    kind: 'leaf',
+    instrument: job.feeler.name,
+    characteristic,
+    station: station.id,
+    leaves_mm: [...stack.leaves_mm],
+    marked_mm: stack.marked_mm ? [...stack.marked_mm] : null,
+    felt,
+  };
+  const against = conflictsWith(job, reading, reading, evaluator.ladder(job));
+  return {
+    reading,
+    pending: against.length > 0 ? { kind: 'contradiction', reading, against } : null,
+  };
+}
+
+const doubted = (reading: Reading, why: string | null): Taken => ({
+  reading,
+  pending: why ? { kind: 'doubt', reading, why } : null,
+});
+
+/** Returns the reading of a size, pending where it is hard to believe. */
+export function recordSize(
+  job: Job,
+  { dimension, station }: Extract<Step, { way: 'size' }>,
+  { text, unit, read_mm, source }: Figure,
+  made: Made,
+  room: ToolRoom & { readonly unit: ShopUnit },
+): Taken {
+  const entry = { ...made, text, unit, read_mm, source };
+  const reading = sizeReadingOf(job, room, dimension, station.id, entry);
+  const gauge = gaugeFor(room, job, dimension);
+  return doubted(reading, doubtOfSize(job, dimension, reading, gauge, room.unit));
+}
+
+/** Returns the reading of an indicator's travel, pending where it is hard to believe. */
+export function recordSwing(
+  job: Job,
+  { characteristic, limits }: Assessment,
+  station: string,
+  { text, unit, read_mm, source, lever_deg = 0, contactRadius_mm = null }: Figure,
+  made: Made,
+  room: ToolRoom & { readonly unit: ShopUnit },
+): Taken {
+  const entry = { ...made, text, unit, read_mm, source };
+  const reading = swingReadingOf(job, room, characteristic, station, entry, {
+    lever_deg,
+    contactRadius_mm,
+  });
+  const upper = limits?.upper_mm ?? null;
+  const gauge = indicatorFor(room, job);
+  return doubted(reading, doubtOfSwing(characteristic, upper, reading, gauge, room.unit));
+}
+
+/** Returns the reading of a test without a number. */
+export function recordTouch(
+  job: Job,
+  { characteristic, station }: Extract<Step, { way: 'touch' }>,
+  felt: AttributeFelt,
+  made: Made,
+): AttributeReading {
+  const test = characteristicOf(job.sheet, characteristic).touch?.test;
+  return {
+    ...made,
+    kind: 'touch',
+    instrument: test === 'sweep' ? 'Straight edge' : 'By hand',
+    characteristic,
+    station: station.id,
+    felt,
+  };
+}
+
+/**
+ * Adds a reading to a job, and turns to what comes next.
+ *
+ * @param instead ids of readings that it takes the place of, and why they no longer count
+ */
+export const addReading =
+  (
+    reading: Reading,
+    evaluator: Evaluator,
+    instead: { readonly ids: readonly string[]; readonly why: string } = { ids: [], why: '' },
+  ): Command =>
+  (job, { by }) => {
+    const voiding = { at: reading.at, by, why: instead.why };
+    return evaluator.movedOn(record(withVoided(job, instead.ids, voiding), reading));
+  };
+
+/** Notes work on a part; what it opens again is measured in the order of the work. */
+export const recordWork =
+  (operation: Operation): Command =>
+  (job) =>
+    letGo(record(job, operation));
+
+/** Voids an entry of the journal: it stays there and no longer counts. */
+export const voidEntry =
+  (id: string, why: string): Command =>
+  (job, { at, by }) =>
+    withVoided(job, [id], { at, by, why });
+
+/** Turns to a characteristic, or to another way of measuring. */
+export const turnTo =
+  (cursor: Partial<Job['cursor']>): Command =>
+  (job) => ({ ...job, cursor: { ...job.cursor, ...cursor } });
+
+/** Returns the step that reads a place again; null where the pump has it no more. */
+export function againAt(
+  job: Job,
+  r: DimensionalReading | IndicatorReading,
+  all: readonly Assessment[],
+): Step | null {
+  const station = targetOf(job.sheet, r).stations.find((s) => s.id === r.station);
+  if (!station) return null;
+  if (r.kind === 'swing') return { way: 'swing', characteristic: r.characteristic, station };
+  const dimension = dimensionOf(job.sheet, r.dimension);
+  const inHand = job.cursor.characteristic;
+  const rests = all.filter((a) => dimensionsFor(a.characteristic).includes(r.dimension));
+  const of = rests.find((a) => a.characteristic.id === inHand) ?? rests[0];
+  return of ? { way: 'size', characteristic: of.characteristic.id, dimension, station } : null;
+}

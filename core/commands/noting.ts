@@ -1,0 +1,80 @@
+import { record, replace, withVoided } from '../journal/commands';
+import type { Surface } from '../pumps/teardown/teardown';
+import type { Job } from '../records/job';
+import type { AlsoAnswer, Finding, StripNote } from '../records/teardown';
+import { madeAs, type Command } from './command';
+
+/** What a person says of a thing; who and when come with the command. */
+type Said<T> = Omit<T, 'id' | 'at' | 'by' | 'voided' | 'kind'>;
+
+/** Notes a defect on a surface; where it was called sound before, that no longer counts. */
+export const noteDefect =
+  (found: Said<Finding>): Command =>
+  (job, made) =>
+    replace<Job, Finding>(
+      job,
+      { ...made, ...found, kind: 'finding' },
+      (f) => f.surface === found.surface && f.defect === null,
+      'a defect was found',
+    );
+
+/** Notes surfaces as sound. */
+export const noteSound =
+  (surfaces: readonly Surface[]): Command =>
+  (job, made) =>
+    record(
+      job,
+      ...surfaces.map((surface, i): Finding => ({
+        ...madeAs(made, i),
+        kind: 'finding',
+        surface: surface.id,
+        defect: null,
+        nail: null,
+        depth_mm: null,
+        spot: null,
+        proposed: 'pass',
+        why: '',
+        decided: 'pass',
+        remark: '',
+      })),
+    );
+
+/** Voids a defect that was none. */
+export const withdrawDefect =
+  (id: string): Command =>
+  (job, { at, by }) =>
+    withVoided(job, [id], { at, by, why: 'struck' });
+
+/** Notes how a part lay, or that it was missing or a wrong one; a note takes the place of the one before. */
+export const noteStrip =
+  (note: Said<StripNote>): Command =>
+  (job, made) =>
+    replace<Job, StripNote>(
+      job,
+      { ...made, ...note, kind: 'strip' },
+      ({ step }) => step === note.step,
+    );
+
+const auxiliary = (check: string, answer: string) => ({ kind: 'also', check, answer }) as const;
+
+/** Answers an auxiliary check; an answer takes the place of the one before. */
+export const answerAuxiliary =
+  (check: string, answer: string): Command =>
+  (job, made) =>
+    replace<Job, AlsoAnswer>(
+      job,
+      { ...made, ...auxiliary(check, answer) },
+      (other) => other.check === check,
+    );
+
+/** Answers several auxiliary checks as expected: looked at one after another, noted once. */
+export const answerAsExpected =
+  (checks: readonly { readonly id: string; readonly expected: string }[]): Command =>
+  (job, made) =>
+    record(
+      job,
+      ...checks.map(({ id, expected }, i): AlsoAnswer => ({
+        ...madeAs(made, i),
+        ...auxiliary(id, expected),
+      })),
+    );

@@ -1,0 +1,152 @@
+import { InputError } from '../errors';
+import type { Interval } from '../metrology/interval';
+import type { ToleranceZone } from '../metrology/verdict';
+import { tidy_mm } from '../quantity/units';
+
+/** What the hand feels when a leaf is offered to a gap. */
+export const FELT = ['free', 'drag', 'part-way', 'no-go'] as const;
+export type Felt = (typeof FELT)[number];
+
+/** One try: the leaves offered together, and what was felt. */
+export interface Try {
+  readonly leaves_mm: readonly number[];
+  readonly felt: Felt;
+  /** Standard uncertainty of the stack's thickness; none where it was mic'd. */
+  readonly soft_mm?: number;
+}
+
+/** Half the band in which a leaf that drags may differ from the gap. */
+export const DRAG_BAND_MM = 0.005;
+
+/**
+ * A bracket that also knows whether its upper end itself is excluded:
+ * a leaf that will not go says *below*, a leaf that drags says *at most*.
+ * Each end is as soft as the leaf that set it: its standard uncertainty.
+ */
+export interface Span {
+  readonly lo: number;
+  readonly hi: number;
+  readonly hiOpen: boolean;
+  readonly loSoft?: number;
+  readonly hiSoft?: number;
+}
+
+/** All that the tries at one place say of the smallest and the largest gap there. */
+export interface Bounds {
+  readonly smallest: Span;
+  readonly largest: Span;
+}
+
+const UNKNOWN: Span = { lo: 0, hi: Infinity, hiOpen: true };
+
+/** Nothing is known yet but that a gap is not negative. */
+export const NO_EVIDENCE: Bounds = { smallest: UNKNOWN, largest: UNKNOWN };
+
+const softened = (span: Span, soft: Partial<Span>, by: number): Span =>
+  by > 0 || span.loSoft || span.hiSoft ? { ...span, ...soft } : span;
+
+/** Of two ends the one that says more counts, each less what it may be off. */
+const atLeast = (span: Span, lo: number, soft: number): Span =>
+  lo - soft > span.lo - (span.loSoft ?? 0)
+    ? softened({ ...span, lo }, { loSoft: soft }, soft)
+    : span;
+
+const atMost = (span: Span, hi: number, hiOpen: boolean, soft: number): Span => {
+  const [guarded, known] = [hi + soft, span.hi + (span.hiSoft ?? 0)];
+  return guarded < known || (guarded === known && hiOpen)
+    ? softened({ ...span, hi, hiOpen }, { hiSoft: soft }, soft)
+    : span;
+};
+
+const empty = ({ lo, hi, hiOpen }: Span, slack: number): boolean =>
+  slack > 0 ? lo > hi + slack : lo > hi || (lo === hi && hiOpen);
+
+/** How exactly the thickness of leaves is known. */
+export interface Exactness {
+  /** Standard uncertainty of this stack. */
+  readonly soft_mm?: number | undefined;
+  /** By how much two answers may seem to contradict each other before they do. */
+  readonly slack_mm?: number | undefined;
+}
+
+/**
+ * Intersects the bounds with what one answer says.
+ *
+ * free: both at least the stack; no-go: both below it; drag: both within the
+ * drag band of it; part-way: smallest below it, largest at or above it.
+ *
+ * @returns the narrower bounds, or null where the answer contradicts them
+ */
+export function afterTry(
+  bounds: Bounds,
+  stack_mm: number,
+  felt: Felt,
+  dragBand_mm: number,
+  { soft_mm: soft = 0, slack_mm: slack = 0 }: Exactness = {},
+): Bounds | null {
+  let { smallest, largest } = bounds;
+  switch (felt) {
+    case 'free':
+      smallest = atLeast(smallest, stack_mm, soft);
+      largest = atLeast(largest, stack_mm, soft);
+      break;
+    case 'no-go':
+      smallest = atMost(smallest, stack_mm, true, soft);
+      largest = atMost(largest, stack_mm, true, soft);
+      break;
+    case 'drag': {
+      const lo = Math.max(0, tidy_mm(stack_mm - dragBand_mm));
+      const hi = tidy_mm(stack_mm + dragBand_mm);
+      smallest = atMost(atLeast(smallest, lo, soft), hi, false, soft);
+      largest = atMost(atLeast(largest, lo, soft), hi, false, soft);
+      break;
+    }
+    case 'part-way':
+      smallest = atMost(smallest, stack_mm, true, soft);
+      largest = atLeast(largest, stack_mm, soft);
+      break;
+  }
+  return empty(smallest, slack) || empty(largest, slack) ? null : { smallest, largest };
+}
+
+/** The thickness of leaves held together, in mm. */
+export function stackOf(leaves_mm: readonly number[]): number {
+  return tidy_mm(leaves_mm.reduce((sum, leaf) => sum + leaf, 0));
+}
+
+/**
+ * The bounds that a row of tries leaves.
+ *
+ * @throws InputError on `tries[i].felt` where try i contradicts those before it
+ */
+export function boundsOf(
+  tries: readonly Try[],
+  dragBand_mm: number = DRAG_BAND_MM,
+  slack_mm = 0,
+): Bounds {
+  return tries.reduce((bounds, { leaves_mm, felt, soft_mm }, index) => {
+    const exactness = { soft_mm, slack_mm };
+    const next = afterTry(bounds, stackOf(leaves_mm), felt, dragBand_mm, exactness);
+    if (next) return next;
+    throw new InputError(
+      `tries[${index}].felt`,
+      `${felt} at ${stackOf(leaves_mm)} mm contradicts the tries before it: one of them was not as it felt.`,
+    );
+  }, NO_EVIDENCE);
+}
+
+/** Returns a span as the plain bracket that leaves the core; soft ends that crossed change places. */
+export function intervalOf({ lo, hi }: Span): Interval {
+  if (!Number.isFinite(hi)) return { lo_mm: lo, hi_mm: null };
+  return { lo_mm: Math.min(lo, hi), hi_mm: Math.max(lo, hi) };
+}
+
+/**
+ * What the bounds prove: lower limits are held against the smallest gap
+ * found, upper limits against the largest. Null where they prove nothing.
+ */
+export function proven({ smallest, largest }: Bounds, window: ToleranceZone): 'in' | 'out' | null {
+  if (largest.lo > window.over || smallest.hi < window.under) return 'out';
+  if (smallest.lo >= window.lower && largest.hi <= window.upper) return 'in';
+  return null;
+}

@@ -1,0 +1,117 @@
+import { afterTry, type Bounds, type Felt, proven } from './bounds';
+import type { ToleranceZone } from '../metrology/verdict';
+
+/** The thicknesses that can still be tried, ascending, and how far a drag is trusted. */
+export interface AtHand {
+  readonly totals_mm: readonly number[];
+  readonly dragBand_mm: number;
+}
+
+/** Floats are compared a little loosely: 0.06 + 0.005 is not 0.065 to the last bit. */
+const LOOSE = 1e-9;
+
+const firstAbove = (totals: readonly number[], from: number): number | undefined => {
+  for (let i = 0; i < totals.length; i++) if ((totals[i] as number) > from) return totals[i];
+  return undefined;
+};
+
+const lastBelow = (totals: readonly number[], from: number): number | undefined => {
+  for (let i = totals.length - 1; i >= 0; i--) if ((totals[i] as number) < from) return totals[i];
+  return undefined;
+};
+
+function proves(
+  from: Bounds,
+  stack: number | undefined,
+  felt: Felt,
+  window: ToleranceZone,
+  hand: AtHand,
+  wanted: 'in' | 'out',
+): boolean {
+  if (stack === undefined) return false;
+  const next = afterTry(from, stack, felt, hand.dragBand_mm);
+  return next !== null && proven(next, window) === wanted;
+}
+
+/*
+ * The untried stack next to a limit asks least of the gap to settle that
+ * side, by being free or not going; a band further in the same holds for a
+ * drag. If these cannot settle a side, no stack can: so four look-ups stand
+ * for the whole set.
+ */
+function canRefute(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean {
+  const { totals_mm: totals, dragBand_mm: band } = hand;
+  const over = firstAbove(totals, window.over);
+  const under = lastBelow(totals, window.under);
+  return (
+    proves(bounds, over, 'free', window, hand, 'out') ||
+    proves(bounds, over, 'part-way', window, hand, 'out') ||
+    proves(bounds, firstAbove(totals, window.over + band), 'drag', window, hand, 'out') ||
+    proves(bounds, under, 'no-go', window, hand, 'out') ||
+    proves(bounds, under, 'part-way', window, hand, 'out') ||
+    proves(bounds, lastBelow(totals, window.under - band), 'drag', window, hand, 'out')
+  );
+}
+
+/** The upper side, with a leaf that is not the one just used for the lower. */
+function canHoldUpper(
+  start: Bounds | null,
+  used: number | undefined,
+  window: ToleranceZone,
+  hand: AtHand,
+): boolean {
+  if (!start) return false;
+  if (proven(start, window) === 'in') return true;
+  return (
+    holdsUpper(start, window.upper, 'no-go', used, window, hand) ||
+    holdsUpper(start, window.upper - hand.dragBand_mm, 'drag', used, window, hand)
+  );
+}
+
+function holdsUpper(
+  start: Bounds,
+  from: number,
+  felt: Felt,
+  used: number | undefined,
+  window: ToleranceZone,
+  hand: AtHand,
+): boolean {
+  const nearest = lastBelow(hand.totals_mm, from + LOOSE);
+  const free = nearest === undefined || nearest !== used;
+  const stack = free ? nearest : lastBelow(hand.totals_mm, nearest);
+  return proves(start, stack, felt, window, hand, 'in');
+}
+
+/** The lower side with the nearest leaf or the one after it, which leaves the nearest to the upper side. */
+function canHoldBoth(
+  bounds: Bounds,
+  from: number,
+  felt: Felt,
+  window: ToleranceZone,
+  hand: AtHand,
+): boolean {
+  const nearest = firstAbove(hand.totals_mm, from - LOOSE);
+  const after = nearest === undefined ? undefined : firstAbove(hand.totals_mm, nearest);
+  for (const stack of [nearest, after]) {
+    if (stack === undefined) continue;
+    const next = afterTry(bounds, stack, felt, hand.dragBand_mm);
+    if (canHoldUpper(next, stack, window, hand)) return true;
+  }
+  return false;
+}
+
+function canConfirm(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean {
+  if (bounds.smallest.lo >= window.lower) return canHoldUpper(bounds, undefined, window, hand);
+  return (
+    canHoldBoth(bounds, window.lower, 'free', window, hand) ||
+    canHoldBoth(bounds, window.lower + hand.dragBand_mm, 'drag', window, hand)
+  );
+}
+
+/**
+ * Whether tries with the stacks at hand can still prove the gap in or out:
+ * the difference between a verdict that is *open* and one that is *close*.
+ */
+export function canDecide(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean {
+  return canRefute(bounds, window, hand) || canConfirm(bounds, window, hand);
+}

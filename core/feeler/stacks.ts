@@ -1,0 +1,56 @@
+import { stackOf } from './bounds';
+
+/** A leaf of a set: what is marked on it, the thickness that counts, and how exactly that is known. */
+export interface Leaf {
+  readonly marked_mm: number;
+  readonly leaf_mm: number;
+  /** Standard uncertainty; none for a leaf that was mic'd, or a set that is taken at its word. */
+  readonly soft_mm: number;
+}
+
+/** Leaves that can be held together, how thick they are then, and how exactly that is known. */
+export interface Stack {
+  readonly leaves_mm: readonly number[];
+  readonly total_mm: number;
+  /** What is marked on them; only where one of them was mic'd. */
+  readonly marked_mm?: readonly number[];
+  readonly soft_mm?: number;
+}
+
+const byThickness = (a: Leaf, b: Leaf): number => a.leaf_mm - b.leaf_mm;
+
+/** Holds leaves together. */
+export function stackFrom(held: readonly Leaf[]): Stack {
+  const total_mm = stackOf(held.map((leaf) => leaf.leaf_mm));
+  const soft_mm = Math.hypot(...held.map((leaf) => leaf.soft_mm));
+  const micd = held.some((leaf) => leaf.leaf_mm !== leaf.marked_mm);
+  return {
+    leaves_mm: held.map((leaf) => leaf.leaf_mm),
+    total_mm,
+    ...(micd ? { marked_mm: held.map((leaf) => leaf.marked_mm) } : {}),
+    ...(soft_mm > 0 ? { soft_mm } : {}),
+  };
+}
+
+/**
+ * Lists every thickness that up to `maxStack` distinct leaves of the set can make,
+ * thinnest first. Where several combinations make the same thickness the one
+ * with the fewest leaves stands: each joint between leaves holds a little oil.
+ *
+ * @param set the leaves of the set, in any order; each can be used once
+ */
+export function stacksOf(set: readonly Leaf[], maxStack: number): Stack[] {
+  const leaves = [...new Map(set.map((leaf) => [leaf.leaf_mm, leaf])).values()].sort(byThickness);
+  const best = new Map<number, readonly Leaf[]>();
+  const extend = (held: readonly Leaf[], from: number): void => {
+    for (let i = from; i < leaves.length; i++) {
+      const next = [...held, leaves[i] as Leaf];
+      const total = stackOf(next.map((leaf) => leaf.leaf_mm));
+      const known = best.get(total);
+      if (!known || next.length < known.length) best.set(total, next);
+      if (next.length < maxStack) extend(next, i + 1);
+    }
+  };
+  extend([], 0);
+  return [...best].map(([, held]) => stackFrom(held)).sort((a, b) => a.total_mm - b.total_mm);
+}

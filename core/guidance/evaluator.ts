@@ -1,0 +1,137 @@
+import { assess, type Remembering } from '../assessment/assess';
+import type { Assessment } from '../assessment/assessment';
+import type { Measured } from '../assessment/measured';
+import { quantitiesOf, type Quantity } from '../assessment/quantity';
+import { ladderOf, type Ladder } from '../feeler/ladder';
+import { Eras } from '../journal/eras';
+import { indexed, reindexed, type IndexedJournal } from '../journal/indexed';
+import { sameItems } from '../journal/targets';
+import { pumpOf } from '../pumps/registry';
+import type { Operation } from '../records/entry';
+import type { Job } from '../records/job';
+import { counting } from '../schema/voiding';
+import { letGo, nextIn } from './next';
+import type { Step } from './step';
+
+/** Every value that is known of a job's pump. */
+export interface State {
+  /** Each characteristic: before, now, predicted and its verdict, in the order of the work. */
+  readonly characteristics: readonly Assessment[];
+  /** Each dimension of which something is known, by its id, in the pump's order. */
+  readonly dimensions: ReadonlyMap<string, Quantity>;
+}
+
+/** Keeps what was assessed last of each characteristic, with what that rests on. */
+class LastAssessments implements Remembering {
+  private readonly last = new Map<string, { basis: readonly unknown[]; result: Assessment }>();
+
+  assessment(id: string, basis: readonly unknown[], work: () => Assessment): Assessment {
+    const known = this.last.get(id);
+    if (known && sameItems(known.basis, basis)) return known.result;
+    const result = work();
+    this.last.set(id, { basis, result });
+    return result;
+  }
+}
+
+/** What was worked out of a job as it stood. */
+interface Worked {
+  readonly job: Job;
+  readonly index: IndexedJournal;
+  readonly measured: Measured;
+  readonly all: readonly Assessment[];
+}
+
+/**
+ * Answers every question of value and of what to do next on a job. From one call to the next it keeps
+ * what did not change, so that a tap costs the assessment of one characteristic out of sixty. Who asks
+ * what if on a copy of a job makes an evaluator of its own, and leaves that of the real job as it is.
+ */
+export class Evaluator {
+  private readonly eras = new Eras();
+  private readonly remembered = new LastAssessments();
+  private feeler: {
+    readonly of: Job['feeler'];
+    readonly manner: string;
+    readonly ladder: Ladder;
+  } | null = null;
+  private readonly steps = new WeakMap<Job, Step | null>();
+  private worked: Worked | null = null;
+
+  /** Assesses every characteristic of a job's pump, in the order of the work. */
+  assess(job: Job): readonly Assessment[] {
+    return this.workedOut(job).all;
+  }
+
+  /** Returns the state of a job's pump after everything in its journal. */
+  state(job: Job): State {
+    const { all, measured } = this.workedOut(job);
+    return { characteristics: all, dimensions: quantitiesOf(measured) };
+  }
+
+  /** Returns what to do next on a job, or null where nothing is left. */
+  next(job: Job): Step | null {
+    const known = this.steps.get(job);
+    if (known !== undefined) return known;
+    const { all, measured } = this.workedOut(job);
+    const step = nextIn({ job, all, counted: measured.now, ladder: measured.ladder });
+    this.steps.set(job, step);
+    return step;
+  }
+
+  /** Returns the job after a reading: a characteristic in hand that nothing more is to be told of is let go. */
+  movedOn(job: Job): Job {
+    return job.cursor.characteristic !== null && this.next(job) === null ? letGo(job) : job;
+  }
+
+  /** Returns the ladder of a job's feeler set; the same one for as long as the set is the same. */
+  ladder({ feeler, rules }: Pick<Job, 'feeler' | 'rules'>): Ladder {
+    if (this.feeler?.of !== feeler || this.feeler.manner !== rules.ladder) {
+      this.feeler = { of: feeler, manner: rules.ladder, ladder: ladderOf(feeler, rules.ladder) };
+    }
+    return this.feeler.ladder;
+  }
+
+  private workedOut(job: Job): Worked {
+    const last = this.worked;
+    if (last?.job === job) return last;
+    const index = last ? reindexed(last.index, job) : indexed(job);
+    const measured = this.measured(job, index);
+    const same =
+      last !== null &&
+      index === last.index &&
+      sameItems(
+        [last.job.sheet, last.job.tier, last.measured.ladder, last.measured.decision],
+        [job.sheet, job.tier, measured.ladder, measured.decision],
+      );
+    const all = same ? last.all : assess(measured, this.remembered);
+    return (this.worked = { job, index, measured: same ? last.measured : measured, all });
+  }
+
+  private measured(job: Job, index: IndexedJournal): Measured {
+    const pump = pumpOf(job.sheet);
+    const past = new Map<string, ReturnType<Eras['counted']>>();
+    return {
+      sheet: job.sheet,
+      tier: job.tier,
+      ladder: this.ladder(job),
+      decision: job.rules.decision,
+      operations: counting(index.ledger.operations),
+      now: this.eras.counted(pump, index),
+      before: (operation: Operation) => {
+        const counted = past.get(operation.id) ?? this.eras.counted(pump, index, operation);
+        past.set(operation.id, counted);
+        return counted;
+      },
+    };
+  }
+}
+
+/** Assesses a job once; who asks again and again keeps an `Evaluator`. */
+export const assessJob = (job: Job): readonly Assessment[] => new Evaluator().assess(job);
+
+/** Returns what to do next on a job once; who asks again and again keeps an `Evaluator`. */
+export const nextStep = (job: Job): Step | null => new Evaluator().next(job);
+
+/** Returns the state of a job's pump once; who asks again and again keeps an `Evaluator`. */
+export const stateOf = (job: Job): State => new Evaluator().state(job);

@@ -1,0 +1,164 @@
+import type { Assessment } from '../assessment/assessment';
+import { ownAim, partAim, stackAdvice, type SumOf } from '../assessment/leafAim';
+import type { Ladder } from '../feeler/ladder';
+import { askedFor } from '../inspect/looking';
+import type { Counted } from '../journal/eras';
+import { leafReach } from '../feeler/blind';
+import { isOpen } from '../metrology/estimate';
+import { nextLeaf, type LeafAim } from '../methods/feeler';
+import { methodOf, methodsFor, type MethodId } from '../methods/list';
+import type { Place } from '../methods/method';
+import { dimensionsFor, pumpOf } from '../pumps/registry';
+import type { Job } from '../records/job';
+import type { LeafStep, Step } from './step';
+
+/** A job as far as the next step depends on it. */
+export interface Situation {
+  readonly job: Job;
+  readonly all: readonly Assessment[];
+  readonly counted: Counted;
+  readonly ladder: Ladder;
+}
+
+const named = (all: readonly Assessment[], id: string | null): Assessment | undefined =>
+  all.find((a) => a.characteristic.id === id);
+
+function sumOf(a: Assessment, all: readonly Assessment[]): SumOf | null {
+  const [base, ...plus] = (a.characteristic.sum ?? []).flatMap((id) => named(all, id) ?? []);
+  return base && a.limits ? { limits: a.limits, base, plus } : null;
+}
+
+function aimAt(a: Assessment, all: readonly Assessment[], ladder: Ladder): LeafAim | null {
+  if (!a.characteristic.sum) {
+    const sums = all
+      .filter((other) => other.characteristic.sum?.includes(a.characteristic.id))
+      .flatMap((other) => sumOf(other, all) ?? []);
+    return sums.length > 0 ? partAim(a, sums, ladder) : ownAim(a, ladder);
+  }
+  if (a.verdict === 'in' || a.verdict === 'out') return null;
+  const sum = sumOf(a, all);
+  return sum && stackAdvice(sum.base, sum.plus, sum.limits, ladder);
+}
+
+/**
+ * What is worth measuring without being asked for: what has a limit, and what
+ * a limited sum rests on. Where the sheet publishes nothing at all, everything.
+ */
+function worthAsking(all: readonly Assessment[]): readonly Assessment[] {
+  const limited = all.filter((a) => a.limits !== null);
+  if (limited.length === 0) return all;
+  const parts = new Set(limited.flatMap((a) => a.characteristic.sum ?? []));
+  return all.filter((a) => a.limits !== null || parts.has(a.characteristic.id));
+}
+
+/** The same in the order of the work, but for what a finding asks for: that comes first, limit or not. */
+function wanted({ job, all }: Situation): readonly Assessment[] {
+  const asked = askedFor(job).flatMap(({ characteristic }) => named(all, characteristic) ?? []);
+  if (asked.length === 0) return worthAsking(all);
+  return [...asked, ...worthAsking(all).filter((a) => !asked.includes(a))];
+}
+
+/** Tells whether something was felt or read already: of what, by which method, at which place. */
+const takenAt =
+  ({ counted }: Situation, method: MethodId, characteristic: string) =>
+  ({ station, dimension }: Place): boolean => {
+    const read = dimension ? counted.ofSize(dimension.id) : counted.ofGap(characteristic);
+    return read.some((r) => r.kind === method && r.station === station.id);
+  };
+
+function stepBy(way: MethodId, a: Assessment, situation: Situation): Step | null {
+  const c = a.characteristic;
+  const method = methodOf(way);
+  const place = method.next({
+    places: method.places(pumpOf(situation.job.sheet), c),
+    taken: takenAt(situation, way, c.id),
+    leafAim: () => aimAt(a, situation.all, situation.ladder),
+    ladder: situation.ladder,
+  });
+  return place && ({ way, characteristic: c.id, ...place } as Step);
+}
+
+const first = (way: MethodId, ways: readonly MethodId[]): readonly MethodId[] =>
+  ways.includes(way) ? [way, ...ways.filter((w) => w !== way)] : ways;
+
+/**
+ * The ways of a characteristic, the preferred one first where it has that; a
+ * sum goes by leaves. Leaves that could not prove it in give way to figures,
+ * as long as nobody asked for this characteristic and none was tried.
+ */
+function waysFor(a: Assessment, { job, ladder }: Situation): readonly MethodId[] {
+  const c = a.characteristic;
+  if (c.sum) return ['leaf'];
+  const ways = first(job.cursor.way, methodsFor(job.sheet, c));
+  const figure = ways.find((w) => w === 'swing' || w === 'size');
+  const asked = job.cursor.characteristic === c.id;
+  if (ways[0] !== 'leaf' || !figure || asked || !a.limits || tried(a)) return ways;
+  const { provesIn } = leafReach(ladder, a.limits);
+  return provesIn ? ways : first(figure, ways);
+}
+
+const decided = ({ limits, verdict }: Assessment): boolean =>
+  limits !== null && (verdict === 'in' || verdict === 'out');
+
+const tried = (a: Assessment): boolean => a.stations.some((s) => s.tries.length > 0);
+
+/** Tells whether something was felt or read of a characteristic by this method. */
+function used(way: MethodId, { characteristic: c }: Assessment, { counted }: Situation): boolean {
+  const ofIt = counted.ofGap(c.id).some((r) => r.kind === way);
+  return ofIt || (way === 'size' && dimensionsFor(c).some((d) => counted.ofSize(d).length > 0));
+}
+
+/**
+ * Returns the next step on one characteristic: by the preferred method, or where it has none such by
+ * its usual one. A method that can tell nothing from the start gives room to the next; one that was
+ * used and is through does not.
+ */
+function stepOn(a: Assessment, situation: Situation): Step | null {
+  for (const way of waysFor(a, situation)) {
+    const step = stepBy(way, a, situation);
+    if (step || used(way, a, situation) || decided(a)) return step;
+  }
+  return null;
+}
+
+/**
+ * Worth going on with, though nobody asked: leaves while the verdict is open,
+ * sizes and swings at every place, since the smallest and the largest count;
+ * but nothing more of what is out.
+ */
+function worthwhile(a: Assessment, situation: Situation): boolean {
+  const [way] = waysFor(a, situation);
+  if (way === 'size' && situation.job.cursor.way === 'size') return true;
+  if (a.verdict === 'out') return false;
+  if (way !== 'leaf' || (!tried(a) && a.source.largest !== 'leaves')) return true;
+  return a.limits ? a.verdict === 'open' : !a.largest || isOpen(a.largest);
+}
+
+/**
+ * Returns what to do next: for the characteristic in hand, or with none in hand for the first in the
+ * order of the work that is still open. What can no longer change its verdict is passed over, unless
+ * it was taken in hand: then there is nothing to do.
+ */
+export function nextIn(situation: Situation): Step | null {
+  const inHand = named(situation.all, situation.job.cursor.characteristic);
+  if (inHand) return stepOn(inHand, situation);
+  for (const a of wanted(situation)) {
+    const step = worthwhile(a, situation) ? stepOn(a, situation) : null;
+    if (step) return step;
+  }
+  return null;
+}
+
+/** Returns the job with nothing in hand: measuring goes on in the order of the work, by leaves or sizes. */
+export function letGo(job: Job): Job {
+  const way = job.cursor.way === 'size' ? 'size' : 'leaf';
+  if (job.cursor.characteristic === null && job.cursor.way === way) return job;
+  return { ...job, cursor: { characteristic: null, way } };
+}
+
+/** Returns the leaf that would tell the gap itself closer, whatever the verdict; null where the set cannot. */
+export function closerStep(part: Assessment, ladder: Ladder): LeafStep | null {
+  const { characteristic, stations, limits } = part;
+  const aim = { characteristic: characteristic.id, stations, limits: limits ?? {} };
+  return nextLeaf({ ...aim, goal: 'size' }, ladder);
+}

@@ -1,0 +1,25 @@
+import type { Stack } from '../feeler/stacks';
+import type { Dimension, Station } from '../pumps/family';
+
+/** What every step says: which characteristic it is for, and where. */
+interface At {
+  readonly characteristic: string;
+  readonly station: Station;
+}
+
+/** A leaf, or leaves together, to try at a station. */
+export interface LeafStep extends At {
+  readonly stack: Stack;
+}
+
+/** A size to read at a station. */
+export interface SizeStep extends At {
+  readonly dimension: Dimension;
+}
+
+/** What to do next, by its method. */
+export type Step =
+  | ({ readonly way: 'leaf' } & LeafStep)
+  | ({ readonly way: 'size' } & SizeStep)
+  | ({ readonly way: 'swing' } & At)
+  | ({ readonly way: 'touch' } & At);

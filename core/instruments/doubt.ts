@@ -1,0 +1,105 @@
+import { median } from 'simple-statistics';
+import type { Characteristic, Dimension } from '../pumps/family';
+import { formatLength, formatWithUnit } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
+import type { Instrument } from '../records/instrument';
+import type { Job } from '../records/job';
+import { pumpOf } from '../pumps/registry';
+import { countedIn } from '../journal/eras';
+import { expectedSize } from './gauges';
+import { heldLimits } from '../assessment/limits';
+
+/** Farther off the nominal size than any wear or cut goes: a slip of the hand, or the wrong unit. */
+const OFF_NOMINAL_MM = 0.5;
+const OFF_NOMINAL_SHARE = 0.02;
+
+/** A drawing is rougher than a nominal size. */
+const OFF_DRAWING_SHARE = 0.1;
+
+/** Farther from the readings beside it than one part can vary. */
+const OFF_OTHERS_MM = 0.25;
+
+/** A swing of so many times its upper limit is more likely a slip than a worn pump. */
+const OFF_LIMIT = 10;
+
+function outOfRange(read_mm: number, instrument: Instrument | null, unit: ShopUnit): string | null {
+  if (!instrument) return null;
+  const { from_mm, to_mm, name } = instrument;
+  if (read_mm >= from_mm && read_mm <= to_mm) return null;
+  const range = `${formatLength(from_mm, 'size', unit)}–${formatWithUnit(to_mm, 'size', unit)}`;
+  return `${formatWithUnit(read_mm, 'size', unit)} is outside the ${name} (${range}).`;
+}
+
+/** A figure as it was read, and what it comes to. */
+export interface Figure {
+  readonly read_mm: number;
+  readonly value_mm: number;
+}
+
+/** Limits on the size itself: a vane that may wear a millimetre is not mistyped when it has. */
+function publishedEnds(job: Job, dimension: Dimension): number[] {
+  const own = pumpOf(job.sheet).characteristics.filter(
+    (c) => c.terms?.length === 1 && c.terms[0]?.dimension === dimension.id,
+  );
+  return own.flatMap((c) => {
+    const limits = heldLimits(job.sheet, job.tier, c.id);
+    return [limits?.lower_mm, limits?.upper_mm].filter((mm) => mm != null);
+  });
+}
+
+/**
+ * Why a size should not be believed without a second look: outside the
+ * instrument's range, far off the sheet's size, or far from its neighbours.
+ *
+ * @returns the reason in words, or null where there is none
+ */
+export function doubtOfSize(
+  job: Job,
+  dimension: Dimension,
+  { read_mm, value_mm }: Figure,
+  instrument: Instrument | null,
+  unit: ShopUnit,
+): string | null {
+  const range = outOfRange(read_mm, instrument, unit);
+  if (range) return range;
+  const expected = expectedSize(job.sheet, dimension);
+  if (expected !== null) {
+    const byNominal = job.sheet.nominal.some((n) => n.dimension === dimension.id);
+    const room = byNominal
+      ? Math.max(OFF_NOMINAL_MM, OFF_NOMINAL_SHARE * expected)
+      : Math.max(OFF_NOMINAL_MM, OFF_DRAWING_SHARE * expected);
+    const worn = publishedEnds(job, dimension);
+    if (
+      value_mm < Math.min(expected, ...worn) - room ||
+      value_mm > Math.max(expected, ...worn) + room
+    ) {
+      const about = formatWithUnit(expected, 'size', unit);
+      return `${formatWithUnit(value_mm, 'size', unit)} is far from the ${about} of the sheet.`;
+    }
+  }
+  const others = countedIn(job)
+    .ofSize(dimension.id)
+    .flatMap((r) => (r.kind === 'size' ? [r.value_mm] : []));
+  if (others.length > 0 && Math.abs(value_mm - median(others)) > OFF_OTHERS_MM) {
+    const off = formatWithUnit(Math.abs(value_mm - median(others)), 'gap', unit);
+    return `${formatWithUnit(value_mm, 'size', unit)} is ${off} off what was read here before.`;
+  }
+  return null;
+}
+
+/** The same for an indicator's swing. */
+export function doubtOfSwing(
+  characteristic: Characteristic,
+  upper_mm: number | null,
+  { read_mm, value_mm }: Figure,
+  instrument: Instrument | null,
+  unit: ShopUnit,
+): string | null {
+  const range = outOfRange(read_mm, instrument, unit);
+  if (range) return range;
+  if (upper_mm !== null && upper_mm > 0 && value_mm > OFF_LIMIT * upper_mm) {
+    const limit = formatWithUnit(upper_mm, 'gap', unit);
+    return `${formatWithUnit(value_mm, 'gap', unit)} is over ten times the limit of ${limit} for ${characteristic.name.toLowerCase()}.`;
+  }
+  return null;
+}

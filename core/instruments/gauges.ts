@@ -1,0 +1,180 @@
+import type { DimensionalReading } from '../methods/dimensional';
+import type { IndicatorReading } from '../methods/indicator';
+import { correctedSize } from '../metrology/corrected';
+import { trueSwing } from '../metrology/indicator';
+import type { Characteristic, Dimension, GaugeKind } from '../pumps/family';
+import { pumpOf } from '../pumps/registry';
+import { tidy_mm } from '../quantity/units';
+import type { Instrument, ZeroCheck } from '../records/instrument';
+import type { Job } from '../records/job';
+import type { Source, ZeroState } from '../schema/fields';
+import { materialOf, type Sheet } from '../records/sheet';
+
+/** The instruments at hand and the zero checks on file: of the shop and of the job. */
+export interface ToolRoom {
+  readonly instruments: readonly Instrument[];
+  readonly zeros: readonly ZeroCheck[];
+}
+
+/** About how large a dimension is: by the sheet's nominal size, or by its drawing. */
+export function expectedSize(sheet: Sheet, dimension: Dimension): number | null {
+  const nominal = sheet.nominal.find((n) => n.dimension === dimension.id);
+  return nominal?.value_mm ?? dimension.drawn_mm ?? null;
+}
+
+const reaches = (i: Instrument, size_mm: number | null): boolean =>
+  size_mm === null || (size_mm >= i.from_mm && size_mm <= i.to_mm);
+
+/** The instruments of a kind, those first whose range reaches the size. */
+export function instrumentsOf(
+  room: ToolRoom,
+  kind: GaugeKind,
+  size_mm: number | null,
+): readonly Instrument[] {
+  const ofKind = room.instruments.filter((i) => i.kind === kind);
+  return [
+    ...ofKind.filter((i) => reaches(i, size_mm)),
+    ...ofKind.filter((i) => !reaches(i, size_mm)),
+  ];
+}
+
+/** The instrument in hand: the one chosen for the job, else the first that reaches the size. */
+export function instrumentInHand(
+  room: ToolRoom,
+  job: Pick<Job, 'chosen'>,
+  kind: GaugeKind,
+  size_mm: number | null,
+): Instrument | null {
+  const usable = instrumentsOf(room, kind, size_mm);
+  const chosen = job.chosen.find((c) => c.kind === kind)?.id;
+  return usable.find((i) => i.id === chosen) ?? usable[0] ?? null;
+}
+
+/** What reads a dimension: chosen by the size that is expected, never by the figure that came. */
+export const gaugeFor = (
+  room: ToolRoom,
+  job: Pick<Job, 'chosen' | 'sheet'>,
+  dimension: Dimension,
+): Instrument | null =>
+  instrumentInHand(room, job, dimension.instrument, expectedSize(job.sheet, dimension));
+
+/** The indicator in hand. */
+export const indicatorFor = (room: ToolRoom, job: Pick<Job, 'chosen'>): Instrument | null =>
+  instrumentInHand(room, job, 'indicator', null);
+
+/** An instrument that nobody described is thought no better than a caliper. */
+const UNKNOWN_U_MM = 0.012;
+
+const DAY_MS = 86_400_000;
+
+/** How an instrument's zero stands at a moment, and what comes off its readings. */
+export interface Zero {
+  readonly state: ZeroState;
+  readonly offset_mm: number;
+  readonly check: ZeroCheck | null;
+}
+
+const NO_ZERO: Zero = { state: 'not-needed', offset_mm: 0, check: null };
+const NEVER: Zero = { ...NO_ZERO, state: 'never' };
+
+/** The newest zero check of an instrument, and whether it is still good at the moment given. */
+export function zeroAt(instrument: Instrument, zeros: readonly ZeroCheck[], at: string): Zero {
+  const check = zeros
+    .filter((z) => z.instrument === instrument.id)
+    .reduce<ZeroCheck | null>((newest, z) => (!newest || z.at > newest.at ? z : newest), null);
+  const offset_mm = check ? check.read_mm - check.standard_mm : 0;
+  if (!check) {
+    return { state: instrument.zeroDays === 0 ? 'not-needed' : 'never', offset_mm, check };
+  }
+  const age = (Date.parse(at) - Date.parse(check.at)) / DAY_MS;
+  const overdue = instrument.zeroDays > 0 && age > instrument.zeroDays;
+  return { state: overdue ? 'overdue' : 'zeroed', offset_mm, check };
+}
+
+/** A figure as it came in, and who and what it came from. */
+export interface Entry {
+  readonly id: string;
+  readonly at: string;
+  readonly by: string;
+  readonly text: string;
+  readonly unit: 'mm' | 'in' | 'thou';
+  readonly read_mm: number;
+  readonly source: Source;
+}
+
+/** A size reading with its instrument's zero and the temperatures of the job applied. */
+export function sizeReadingOf(
+  job: Job,
+  room: ToolRoom,
+  dimension: Dimension,
+  station: string,
+  entry: Entry,
+): DimensionalReading {
+  const { read_mm } = entry;
+  const instrument = gaugeFor(room, job, dimension);
+  // A simulated gauge has no zero of its own, and none of a real one is its.
+  const zero =
+    entry.source === 'simulated'
+      ? NO_ZERO
+      : instrument
+        ? zeroAt(instrument, room.zeros, entry.at)
+        : NEVER;
+  const { offset_mm } = zero;
+  const { part_C, shop_C } = job;
+  const alpha_per_K = materialOf(job.sheet, dimension.part)?.alpha_per_K ?? null;
+  return {
+    ...entry,
+    kind: 'size',
+    instrument: nameOf(instrument, dimension.instrument, entry.source),
+    dimension: dimension.id,
+    station,
+    offset_mm: tidy_mm(offset_mm),
+    part_C,
+    shop_C,
+    value_mm: tidy_mm(correctedSize({ read_mm, offset_mm, alpha_per_K, part_C, shop_C })),
+    u_mm: instrument?.u_mm ?? UNKNOWN_U_MM,
+    own_mm: instrument?.own_mm ?? UNKNOWN_U_MM,
+    zero: zero.state,
+    voided: null,
+  };
+}
+
+const nameOf = (instrument: Instrument | null, kind: GaugeKind, source: Source): string =>
+  source === 'simulated' ? 'Simulated gauge' : (instrument?.name ?? kind);
+
+/** Standard uncertainties in the difference of two readings of the same instrument: a swing, an amount taken off. */
+const TWO_READINGS = Math.SQRT2;
+
+/** Returns how well the amount of work on a part is known, in mm: by what reads the sizes of that part. */
+export function amountUncertainty(job: Job, room: ToolRoom, part: string): number {
+  const size = pumpOf(job.sheet).dimensions.find((d) => d.part === part);
+  const gauge = size ? gaugeFor(room, job, size) : null;
+  return TWO_READINGS * (gauge?.u_mm ?? UNKNOWN_U_MM);
+}
+
+/** A swing with the lever's angle and the stylus' radius applied. */
+export function swingReadingOf(
+  job: Job,
+  room: ToolRoom,
+  characteristic: Characteristic,
+  station: string,
+  entry: Entry,
+  lever: { readonly lever_deg: number; readonly contactRadius_mm: number | null },
+): IndicatorReading {
+  const instrument = indicatorFor(room, job);
+  const wantedRadius_mm = characteristic.swing?.pitchRadius_mm ?? null;
+  // What the lever and the radius make of a reading they make of its uncertainty.
+  const scale = TWO_READINGS * trueSwing({ read_mm: 1, ...lever, wantedRadius_mm });
+  return {
+    ...entry,
+    ...lever,
+    kind: 'swing',
+    instrument: nameOf(instrument, 'indicator', entry.source),
+    characteristic: characteristic.id,
+    station,
+    value_mm: tidy_mm(trueSwing({ read_mm: entry.read_mm, ...lever, wantedRadius_mm })),
+    u_mm: scale * (instrument?.u_mm ?? UNKNOWN_U_MM),
+    own_mm: scale * (instrument?.own_mm ?? UNKNOWN_U_MM),
+    voided: null,
+  };
+}

@@ -1,0 +1,145 @@
+import { object, string, type InferType } from 'yup';
+import { InputError } from '../errors';
+import type { Value } from '../metrology/estimate';
+import type { Extremes } from '../metrology/extremes';
+import { COVERAGE } from '../metrology/normal';
+import { PLANE_COVERAGE, tiltOf, type Tilt } from '../metrology/tilt';
+import type { Tilt as TiltOf } from '../pumps/family';
+import { dimensionsFor, gapsOf } from '../pumps/registry';
+import { formatLength, formatWithUnit } from '../quantity/format';
+import {
+  celsius,
+  common,
+  entered,
+  finite,
+  identifier,
+  millimetres,
+  ZERO_STATES,
+  type ZeroState,
+} from '../schema/fields';
+import type { Voidable } from '../schema/voiding';
+import { enteredCells, enteredWords } from './enteredWords';
+import { firstUnread, type Evidence, type Method } from './method';
+import { placesOf, sizedEvidence } from './sizedGap';
+
+/**
+ * A size read off an instrument. `value_mm` is what counts: as read, less the
+ * offset found at the zero check, brought to 20 °C where temperatures are known.
+ */
+const schema = object({
+  ...common,
+  ...entered,
+  kind: string().oneOf(['size']).required(),
+  dimension: identifier(),
+  read_mm: millimetres().required(),
+  offset_mm: finite().required().min(-1).max(1),
+  part_C: celsius().nullable().defined(),
+  shop_C: celsius().nullable().defined(),
+  value_mm: finite().required().min(-1).max(5000),
+  zero: string().oneOf(ZERO_STATES).required(),
+})
+  .noUnknown()
+  .required();
+
+export type DimensionalReading = Voidable<InferType<typeof schema>>;
+
+/** What sizes tell besides a value. */
+export interface DimensionalDetails {
+  /** Sizes that are still wanted for a gap from sizes; empty where there is none to be had. */
+  readonly missing: readonly string[];
+  /** The plane through the depths, where there is one. */
+  readonly tilt: Tilt | null;
+}
+
+/** A floor's tilt with the spread it may have; null before depths at three places that span a plane. */
+export interface TiltEvidence {
+  readonly fit: Tilt | null;
+  readonly extremes: Extremes | null;
+  readonly missing: readonly string[];
+}
+
+/**
+ * Fits the plane through the depths of a dimension; a place read again counts with its mean.
+ *
+ * The uncertainty of a depth is the instrument's, or what the places are off the plane by where that
+ * is more. A tilt has a size and a direction, so that ±2u is widened to hold both (the coverage
+ * factor of two dimensions, JCGM 102).
+ */
+export function tiltEvidence(
+  tilt: TiltOf,
+  at: (station: string) => { readonly x: number; readonly y: number },
+  readings: readonly DimensionalReading[],
+): TiltEvidence {
+  const places = placesOf(readings, tilt.dimension);
+  const points = places.map(({ station, value_mm: depth_mm }) => {
+    const { x, y } = at(station);
+    return { x_mm: x, y_mm: y, depth_mm };
+  });
+  const missing = [tilt.dimension];
+  try {
+    const fit = tiltOf(points, tilt.diameter_mm);
+    const u_depth = Math.max(...places.map((d) => d.u_mm), fit.residual_mm ?? 0);
+    const value: Value = {
+      kind: 'value',
+      value_mm: fit.tilt_mm,
+      u_mm: (PLANE_COVERAGE / COVERAGE) * u_depth * fit.uPerDepth,
+      magnitude: true,
+    };
+    return { fit, extremes: { smallest: value, largest: value }, missing: [] };
+  } catch (error) {
+    if (error instanceof InputError) return { fit: null, extremes: null, missing };
+    throw error;
+  }
+}
+
+/** How an instrument's zero stood, where that is worth a word. */
+export const ZERO_WORD: Readonly<Record<ZeroState, string>> = {
+  zeroed: '',
+  'not-needed': '',
+  overdue: 'zero overdue',
+  never: 'never zeroed',
+};
+
+const NO_TILT: TiltEvidence = { fit: null, extremes: null, missing: [] };
+
+/** Sizes of parts: a clearance is what they leave of one another, a tilt the plane through depths. */
+export const dimensional: Method<'size', DimensionalReading, DimensionalDetails> = {
+  id: 'size',
+  schema,
+  places: (pump, c) =>
+    dimensionsFor(c).flatMap((id) => {
+      const dimension = pump.dimensions.find((d) => d.id === id);
+      return dimension?.stations.map((station) => ({ station, dimension })) ?? [];
+    }),
+  evidence: (c, readings, { probe }) => {
+    const sized = sizedEvidence(gapsOf(c), readings);
+    const { tilt } = c;
+    const tilted = tilt
+      ? tiltEvidence(tilt, (station) => probe(tilt.dimension, station), readings)
+      : NO_TILT;
+    const evidence: Evidence[] = [];
+    const { extremes, reached } = sized;
+    if (extremes) evidence.push({ source: 'sizes', extremes, ...(reached ? { reached } : {}) });
+    if (tilted.extremes) evidence.push({ source: 'depths', extremes: tilted.extremes });
+    return {
+      evidence,
+      details: { missing: [...sized.missing, ...tilted.missing], tilt: tilted.fit },
+    };
+  },
+  next: firstUnread,
+  could: 'sizes by mic could',
+  figure: ({ value_mm }, unit) => formatWithUnit(value_mm, 'size', unit),
+  detail: (r, unit) =>
+    enteredWords(r, [
+      r.offset_mm !== 0 &&
+        `zero off by ${r.offset_mm > 0 ? '+' : '−'}${formatLength(Math.abs(r.offset_mm), 'gap', unit)}`,
+      r.part_C !== null && `part at ${r.part_C} °C`,
+      ZERO_WORD[r.zero],
+    ]),
+  cells: (r) => ({
+    ...enteredCells(r),
+    offset_mm: r.offset_mm,
+    part_C: r.part_C,
+    zero: r.zero,
+  }),
+};

@@ -1,0 +1,34 @@
+import type { Source } from '../schema/fields';
+import type { Cells } from './method';
+
+/** A figure as somebody entered it, and what it comes to. */
+interface Entered {
+  readonly text: string;
+  readonly unit: string;
+  readonly read_mm: number;
+  readonly value_mm: number;
+  readonly u_mm: number;
+  readonly source: Source;
+}
+
+/**
+ * Says how a figure was entered, and what was made of it: `entered 20,055 mm · part at 24 °C`.
+ *
+ * @param more what stands behind it; what is false or empty is left out
+ */
+export const enteredWords = (
+  { text, unit, source }: Entered,
+  more: readonly (string | false)[],
+): string =>
+  [`entered ${text} ${unit}`, ...more, source === 'simulated' && 'simulated gauge']
+    .filter(Boolean)
+    .join(' · ');
+
+/** Returns the CSV cells of a figure. */
+export const enteredCells = ({ text, unit, ...r }: Entered): Cells => ({
+  entered: `${text} ${unit}`,
+  read_mm: r.read_mm,
+  value_mm: r.value_mm,
+  u_mm: r.u_mm,
+  source: r.source,
+});

@@ -1,0 +1,174 @@
+import { array, object, string, type InferType } from 'yup';
+import {
+  afterTry,
+  FELT,
+  NO_EVIDENCE,
+  stackOf,
+  type Bounds,
+  type Felt,
+  type Try,
+} from '../feeler/bounds';
+import { extremesOf } from '../feeler/extremes';
+import { nextTry, type Goal, type Ladder } from '../feeler/ladder';
+import type { Stack } from '../feeler/stacks';
+import type { Extremes } from '../metrology/extremes';
+import type { Limits } from '../metrology/interval';
+import type { Characteristic, Station } from '../pumps/family';
+import { formatLength } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
+import { common, identifier, leaf } from '../schema/fields';
+import type { Voidable } from '../schema/voiding';
+import type { Asking, Evidence, Method } from './method';
+import { overStations } from './stations';
+
+/** A try with leaves at a station: the thicknesses that count, and what is marked on leaves that were mic'd. */
+const schema = object({
+  ...common,
+  kind: string().oneOf(['leaf']).required(),
+  characteristic: identifier(),
+  leaves_mm: array(leaf()).required().min(1).max(3),
+  marked_mm: array(leaf()).min(1).max(3).nullable().defined(),
+  felt: string().oneOf(FELT).required(),
+})
+  .noUnknown()
+  .required();
+
+export type FeelerReading = Voidable<InferType<typeof schema>>;
+
+/** The tries at one station that agree with one another, and those that contradict them. */
+export interface StationEvidence {
+  readonly station: Station;
+  readonly tries: readonly Try[];
+  readonly bounds: Bounds;
+  readonly conflicts: readonly FeelerReading[];
+}
+
+/**
+ * Sorts the tries of one characteristic by station. Two tries that cannot
+ * both be true do not spoil the rest: the later is set aside as a conflict, to
+ * be shown, and does not count.
+ */
+export function leafEvidence(
+  c: Characteristic,
+  readings: readonly FeelerReading[],
+  { dragBand_mm, slack_mm, softOf }: Pick<Ladder, 'dragBand_mm' | 'slack_mm' | 'softOf'>,
+): StationEvidence[] {
+  return c.stations.map((station) => {
+    const tries: Try[] = [];
+    const conflicts: FeelerReading[] = [];
+    let bounds = NO_EVIDENCE;
+    for (const r of readings) {
+      if (r.station !== station.id) continue;
+      const soft_mm = softOf(r);
+      const next = afterTry(bounds, stackOf(r.leaves_mm), r.felt, dragBand_mm, {
+        soft_mm,
+        slack_mm,
+      });
+      if (next) {
+        bounds = next;
+        const { leaves_mm, felt } = r;
+        tries.push({ leaves_mm, felt, ...(soft_mm > 0 ? { soft_mm } : {}) });
+      } else conflicts.push(r);
+    }
+    return { station, tries, bounds, conflicts };
+  });
+}
+
+/** What leaves tell besides a value. */
+export interface FeelerDetails {
+  readonly stations: readonly StationEvidence[];
+  /** What they say of the places tried so far; the verdict needs all of them. */
+  readonly soFar: Extremes | null;
+}
+
+/** What leaves should go for: at which stations of a characteristic, against which limits. */
+export interface LeafAim {
+  readonly characteristic: string;
+  readonly stations: readonly StationEvidence[];
+  readonly limits: Limits;
+  readonly goal: Goal;
+}
+
+/** A place for a leaf, and which leaf or leaves. Who aims at a sum is led to one of its parts. */
+export interface LeafPlace {
+  readonly characteristic: string;
+  readonly station: Station;
+  readonly stack: Stack;
+}
+
+/** Returns the first station at which an aim still asks for a leaf, and which leaf; null where none does. */
+export function nextLeaf(
+  { characteristic, stations, limits, goal }: LeafAim,
+  ladder: Ladder,
+): LeafPlace | null {
+  for (const { station, tries } of stations) {
+    const stack = nextTry(ladder, limits, goal, tries);
+    if (stack) return { characteristic, station, stack };
+  }
+  return null;
+}
+
+const wasTried = ({ tries }: StationEvidence): boolean => tries.length > 0;
+
+/** What was felt, as a rebuilder says it. */
+const FELT_WORD: Readonly<Record<Felt, string>> = {
+  free: 'free',
+  drag: 'drags',
+  'part-way': 'part way',
+  'no-go': 'won’t go',
+};
+
+/** Writes leaves as they are marked: `0.05 + 0.03`. */
+export const markedWords = (marked_mm: readonly number[], unit: ShopUnit): string =>
+  marked_mm.map((mm) => formatLength(mm, 'gap', unit)).join(' + ');
+
+/** Feeler leaves: each try bounds the gap from above or from below. */
+export const feeler: Method<'leaf', FeelerReading, FeelerDetails> = {
+  id: 'leaf',
+  schema,
+  places: (_, c) => c.stations.map((station) => ({ station })),
+  evidence: (c, readings, { ladder }) => {
+    const stations = leafEvidence(c, readings, ladder);
+    const seen = overStations(stations.filter(wasTried));
+    const bounds = seen && overStations(stations);
+    const evidence: Evidence[] = bounds
+      ? [{ source: 'leaves', extremes: extremesOf(bounds, ladder.soft) }]
+      : [];
+    return { evidence, details: { stations, soFar: seen && extremesOf(seen, ladder.soft) } };
+  },
+  next: ({ leafAim, ladder }: Asking) => {
+    const aim = leafAim();
+    return aim && nextLeaf(aim, ladder);
+  },
+  could: null,
+  figure: ({ leaves_mm }, unit) => formatLength(stackOf(leaves_mm), 'gap', unit),
+  detail: ({ felt, marked_mm }, unit) =>
+    marked_mm ? `${FELT_WORD[felt]}, marked ${markedWords(marked_mm, unit)}` : FELT_WORD[felt],
+  cells: ({ leaves_mm, felt }) => ({ leaves_mm: leaves_mm.join(' + '), felt }),
+};
+
+/**
+ * Lists the tries at a station with which a new one cannot agree: each that contradicts it alone or,
+ * where only all together do, all of them. Empty where the new try fits.
+ *
+ * @param here the tries that count at the station, in the order of the work
+ */
+export function conflictsAt(
+  here: readonly FeelerReading[],
+  fresh: Pick<FeelerReading, 'leaves_mm' | 'marked_mm' | 'felt'>,
+  { dragBand_mm, slack_mm, softOf }: Pick<Ladder, 'dragBand_mm' | 'slack_mm' | 'softOf'>,
+): readonly FeelerReading[] {
+  const agree = (tries: readonly (typeof fresh)[]): boolean =>
+    tries.reduce<Bounds | null>(
+      (bounds, t) =>
+        bounds &&
+        afterTry(bounds, stackOf(t.leaves_mm), t.felt, dragBand_mm, {
+          soft_mm: softOf(t),
+          slack_mm,
+        }),
+      NO_EVIDENCE,
+    ) !== null;
+  if (agree([...here, fresh])) return [];
+  const alone = here.filter((r) => !agree([r, fresh]));
+  return alone.length > 0 ? alone : here;
+}

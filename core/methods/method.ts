@@ -1,0 +1,81 @@
+import type { Schema } from 'yup';
+import type { Ladder } from '../feeler/ladder';
+import type { Extremes } from '../metrology/extremes';
+import type { Characteristic, Dimension, PumpModel, Station } from '../pumps/family';
+import type { Point } from '../pumps/shapes';
+import type { ShopUnit } from '../quantity/units';
+import type { LeafAim, LeafPlace } from './feeler';
+
+/** Where a value of a characteristic comes from; a sum is worked out from other characteristics. */
+export type Source = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
+
+/** What one kind of readings says of a characteristic. */
+export interface Evidence {
+  readonly source: Source;
+  readonly extremes: Extremes;
+  /** Of sizes: what the smallest is at most and the largest at least, whichever places meet. */
+  readonly reached?: Extremes;
+}
+
+/** A place where one reading is made: of a size of a part, or of the characteristic itself. */
+export interface Place {
+  readonly station: Station;
+  readonly dimension?: Dimension;
+}
+
+/** What evidence depends on besides the readings. */
+export interface EvidenceContext {
+  readonly ladder: Ladder;
+  /** Returns where a depth is read, in mm from the middle of the drawing. */
+  probe(dimension: string, station: string): Point;
+}
+
+/** What the next place depends on. */
+export interface Asking {
+  /** All places of the method, in order. */
+  readonly places: readonly Place[];
+  /** Tells whether a place was read already. */
+  taken(place: Place): boolean;
+  /** Returns what leaves should go for; null where they can tell nothing more. */
+  leafAim(): LeafAim | null;
+  readonly ladder: Ladder;
+}
+
+/** The cells of a reading's line in the CSV file that only its method fills. */
+export type Cells = Readonly<Record<string, string | number | null>>;
+
+/**
+ * One way of measuring a characteristic, with everything that is different from one way to the next.
+ * A new one is a file with such an object, a line in `list.ts` and a panel of its own.
+ */
+export interface Method<Id extends string, R extends object, Details extends object> {
+  /** Kind of its readings in the journal. */
+  readonly id: Id;
+  /** Schema of one reading as it is kept. */
+  readonly schema: Schema<Omit<R, 'voided'>>;
+  /** Lists the places where a characteristic is measured this way; empty where it cannot be. */
+  places(pump: PumpModel, c: Characteristic): readonly Place[];
+  /**
+   * Turns the readings of a characteristic into evidence, and returns what else they tell.
+   *
+   * @param readings those of this method that count, in the order of the work
+   */
+  evidence(
+    c: Characteristic,
+    readings: readonly R[],
+    context: EvidenceContext,
+  ): { readonly evidence: readonly Evidence[]; readonly details: Details };
+  /** Returns the next place to read, or null where there is none. */
+  next(asking: Asking): Place | LeafPlace | null;
+  /** What it could do where leaves cannot decide, as a clause; null where it is no help. */
+  readonly could: string | null;
+  /** Writes the figure of a reading in the shop's unit, or what was felt. */
+  figure(reading: R, unit: ShopUnit): string;
+  /** Says how a reading came to be what it is; empty for a plain one. */
+  detail(reading: R, unit: ShopUnit): string;
+  cells(reading: R): Cells;
+}
+
+/** Returns the first place that was not read yet, or null. */
+export const firstUnread = ({ places, taken }: Asking): Place | null =>
+  places.find((place) => !taken(place)) ?? null;

@@ -1,0 +1,33 @@
+import { meanOf } from '../metrology/repeats';
+
+/** What was read at one place: the mean of its readings. */
+export interface PlaceValue {
+  readonly station: string;
+  readonly value_mm: number;
+  /** Standard uncertainty of the mean. */
+  readonly u_mm: number;
+  readonly readings: number;
+}
+
+/** A figure that was read at a place. */
+export interface ReadAt {
+  readonly station: string;
+  readonly value_mm: number;
+  readonly u_mm: number;
+  readonly own_mm: number;
+}
+
+/** Averages what was read at each place, in the order in which the places were first read. */
+export function byPlace(readings: readonly ReadAt[]): PlaceValue[] {
+  const places = new Map<string, ReadAt[]>();
+  for (const r of readings) {
+    const here = places.get(r.station);
+    if (here) here.push(r);
+    else places.set(r.station, [r]);
+  }
+  return [...places].map(([station, here]) => ({
+    station,
+    ...meanOf(here),
+    readings: here.length,
+  }));
+}

@@ -1,0 +1,97 @@
+import type { Assessment } from '../assessment/assessment';
+import { VELTRANE_T6 } from '../../demo/sheets';
+import { characteristicOf } from '../pumps/registry';
+import type { Estimate } from '../metrology/estimate';
+import { NO_PAST } from '../assessment/past';
+import { estimateText, explain, rangeText, shownExtremes } from './verdict';
+
+const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
+  kind: 'interval',
+  lo_mm,
+  hi_mm,
+});
+const value = (value_mm: number, u_mm: number): Estimate => ({ kind: 'value', value_mm, u_mm });
+
+const assessed = (part: Partial<Assessment>): Assessment => ({
+  ...NO_PAST,
+  characteristic: characteristicOf(VELTRANE_T6, 'face-drive'),
+  limits: { lower_mm: 0.02, upper_mm: 0.06, published: VELTRANE_T6.limits[0]! },
+  stations: [],
+  soFar: null,
+  smallest: bracket(0.03, 0.04),
+  largest: bracket(0.048, 0.05),
+  source: { smallest: 'leaves', largest: 'leaves' },
+  both: false,
+  disagree: false,
+  missing: [],
+  tilt: null,
+  touches: [],
+  verdict: 'in',
+  probability: 1,
+  heatShift_mm: null,
+  ...part,
+});
+const say = (part: Partial<Assessment>, unit: 'mm' | 'thou' = 'mm') =>
+  explain(assessed(part), VELTRANE_T6, unit);
+
+describe('the reason of a verdict', () => {
+  it('names the side with the least to spare', () => {
+    expect(say({})).toBe('Largest 0.048–0.05 against 0.06.');
+    expect(say({ smallest: bracket(0.021, 0.025) })).toBe('Smallest 0.021–0.025 against 0.02.');
+  });
+  it('names the side that is broken', () => {
+    expect(say({ verdict: 'out', smallest: bracket(0, null), largest: bracket(0.07, null) })).toBe(
+      'Largest ≥ 0.07 against 0.06.',
+    );
+    expect(say({ verdict: 'out', smallest: bracket(0.01, 0.015) })).toBe(
+      'Smallest 0.01–0.015 against 0.02.',
+    );
+  });
+  it('gives a value with twice its uncertainty, in the shop’s unit', () => {
+    const sized = { smallest: value(0.0508, 0.00254), largest: value(0.0508, 0.00254) };
+    expect(say(sized, 'thou')).toBe('Largest 2 ± 0.2 against 2.36.');
+  });
+  it('says of close how likely it is, and what would tell', () => {
+    const close = say({
+      verdict: 'close',
+      probability: 0.43,
+      missing: ['pocket-depth', 'drive-width'],
+    });
+    expect(close).toMatch(/43% likely in/);
+    expect(close).toMatch(/sizes would tell: pocket depth, drive gear width/);
+    expect(say({ verdict: 'close', probability: 0.5 })).toMatch(
+      /instruments at hand cannot decide/,
+    );
+  });
+  it('says of open what is known so far', () => {
+    const soFar = { smallest: bracket(0.03, null), largest: bracket(0.04, null) };
+    expect(say({ verdict: 'open', soFar })).toMatch(/^So far ≥ 0.03\./);
+  });
+  it('is plain about what was not measured', () => {
+    expect(say({ smallest: null, largest: null, verdict: 'open' })).toBe('Not measured yet.');
+  });
+});
+
+describe('what is shown of a gap', () => {
+  it('runs from its smallest to its largest', () => {
+    expect(rangeText({ smallest: bracket(0.03, 0.04), largest: bracket(0.05, 0.06) }, 'mm')).toBe(
+      '0.03–0.06',
+    );
+    expect(rangeText({ smallest: value(0.05, 0.001), largest: value(0.05, 0.001) }, 'mm')).toBe(
+      '0.05 ± 0.002',
+    );
+    expect(estimateText(bracket(0.05, null), 'mm')).toBe('≥ 0.05');
+    expect(rangeText({ smallest: bracket(0, null), largest: bracket(0.11, null) }, 'mm')).toBe(
+      'largest ≥ 0.11',
+    );
+    expect(rangeText({ smallest: bracket(0, null), largest: bracket(0, null) }, 'mm')).toBe('–');
+  });
+  it('is what was tried as long as it is open, all of it after that', () => {
+    const soFar = { smallest: bracket(0.03, 0.04), largest: bracket(0.03, 0.04) };
+    expect(shownExtremes(assessed({ verdict: 'open', soFar }))).toBe(soFar);
+    expect(shownExtremes(assessed({ verdict: 'in', soFar }))?.largest).toEqual(
+      bracket(0.048, 0.05),
+    );
+    expect(shownExtremes(assessed({ smallest: null, largest: null }))).toBeNull();
+  });
+});

@@ -1,0 +1,242 @@
+import type { Assessment } from '../assessment/assessment';
+import { attributeWords } from '../methods/attribute';
+import type { Bounds } from '../feeler/bounds';
+import type { Limits } from '../metrology/interval';
+import { ends, factorsOf, type Estimate } from '../metrology/estimate';
+import type { Extremes } from '../metrology/extremes';
+import { extremesOf } from '../feeler/extremes';
+import type { Stack } from '../feeler/stacks';
+import type { Verdict } from '../metrology/verdict';
+import { dimensionOf, type PumpKind } from '../pumps/registry';
+import { capital, formatLength, formatRange } from '../quantity/format';
+import type { LengthKind, ShopUnit } from '../quantity/units';
+import type { Source } from '../methods/method';
+
+/** The verdicts in words. */
+export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
+  in: 'In',
+  out: 'Out',
+  close: 'Too close to call',
+  open: 'Open',
+};
+
+/** The same where there is room for one word. */
+export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = { ...VERDICT_WORD, close: 'Close' };
+
+/**
+ * Writes an estimate: `0.04–0.05`, `≥ 0.04`, `0.052 ± 0.007` at k = 2, `0.052 +0.007 −0.009` for the
+ * largest of several readings, `at most 0.012` for a tilt that may be none.
+ */
+export function estimateText(e: Estimate, unit: ShopUnit, kind: LengthKind = 'gap'): string {
+  const [lo, hi] = ends(e);
+  if (e.kind === 'interval') return formatRange(lo, Number.isFinite(hi) ? hi : null, kind, unit);
+  if (e.magnitude && lo <= 0) return `at most ${formatLength(hi, kind, unit)}`;
+  const value = formatLength(e.value_mm, kind, unit);
+  const { below, above } = factorsOf(e);
+  const [less, more] = [below, above].map((factor) => formatLength(factor * e.u_mm, kind, unit));
+  return less === more ? `${value} ± ${more}` : `${value} +${more} −${less}`;
+}
+
+/** All that a gap can be, from its smallest to its largest: `0.04–0.08`. */
+export function rangeText(
+  { smallest, largest }: Extremes,
+  unit: ShopUnit,
+  kind: LengthKind = 'gap',
+): string {
+  const [lo] = ends(smallest);
+  const [, hi] = ends(largest);
+  const single =
+    smallest.kind === 'value' &&
+    largest.kind === 'value' &&
+    smallest.value_mm === largest.value_mm &&
+    smallest.u_mm === largest.u_mm;
+  if (single) {
+    const { picked: _, ...plain } = smallest;
+    return estimateText(plain, unit, kind);
+  }
+  const known = ends(largest)[0];
+  // Nothing bounds it at either end, but somewhere it is at least so much.
+  if (!Number.isFinite(hi) && lo <= 0 && known > 0) {
+    return `largest ${formatRange(known, null, kind, unit)}`;
+  }
+  return formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, kind, unit);
+}
+
+/**
+ * What to show of a characteristic while it is measured: the places tried so
+ * far as long as it is open, all of it once it is decided. Null before the
+ * first reading.
+ */
+export function shownExtremes(a: Assessment): Extremes | null {
+  if (a.verdict === 'open' && a.soFar) return a.soFar;
+  return a.smallest && a.largest ? { smallest: a.smallest, largest: a.largest } : null;
+}
+
+/** One limit and the end of the range that is held against it. */
+interface Side {
+  readonly word: 'largest' | 'smallest';
+  readonly estimate: Estimate;
+  readonly limit: number;
+  /** Between the limit and the nearest that the length can be to its safe side; negative where it cannot hold. */
+  readonly best: number;
+  /** The same for the farthest; not negative where it is sure to hold. */
+  readonly worst: number;
+}
+
+function sides(smallest: Estimate, largest: Estimate, limits: Limits): Side[] {
+  const list: Side[] = [];
+  const { lower_mm, upper_mm } = limits;
+  if (upper_mm != null) {
+    const [lo, hi] = ends(largest);
+    list.push({
+      word: 'largest',
+      estimate: largest,
+      limit: upper_mm,
+      best: upper_mm - lo,
+      worst: upper_mm - hi,
+    });
+  }
+  if (lower_mm != null) {
+    const [lo, hi] = ends(smallest);
+    list.push({
+      word: 'smallest',
+      estimate: smallest,
+      limit: lower_mm,
+      best: hi - lower_mm,
+      worst: lo - lower_mm,
+    });
+  }
+  return list;
+}
+
+/** The side that the verdict hangs on: the one that is broken, else the one with the least to spare. */
+function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
+  const by = verdict === 'out' ? (side: Side) => side.best : (side: Side) => side.worst;
+  return [...list].sort((x, y) => by(x) - by(y))[0];
+}
+
+const said = ({ word, estimate, limit }: Side, unit: ShopUnit, kind: LengthKind = 'gap'): string =>
+  `${word} ${estimateText(estimate, unit, kind)} against ${formatLength(limit, kind, unit)}`;
+
+/** Why tries at one place stand as they do: what they prove, or what they leave. */
+export function explainTries(
+  bounds: Bounds,
+  limits: Limits,
+  verdict: Verdict,
+  next: Stack | null,
+  unit: ShopUnit,
+): string {
+  const { smallest, largest } = extremesOf(bounds);
+  const first = deciding(sides(smallest, largest, limits), verdict);
+  const state = first ? said(first, unit) : `${estimateText(smallest, unit)}, no limit set`;
+  if (verdict === 'open' && next) {
+    return `Open: ${state}; the ${formatLength(next.total_mm, 'gap', unit)} leaf tells more.`;
+  }
+  if (verdict === 'close') return `Too close to call: ${state}; no leaf of the set can split it.`;
+  return `${VERDICT_WORD[verdict]}: ${state}.`;
+}
+
+const NOT_YET = 'Not measured yet.';
+const AGAIN = 'To measure again.';
+
+/** The verdict's reason in one sentence, in the shop's unit. */
+export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
+  const touched = attributeWords(a);
+  const past = pastWords(a, unit);
+  if (!a.smallest || !a.largest) {
+    return [past ? AGAIN : touched || NOT_YET, past].filter(Boolean).join(' ');
+  }
+  const kind = a.characteristic.quantity;
+  if (!a.limits) {
+    const at = `${estimateText(a.largest, unit, kind)} at the largest.`;
+    return [
+      `${at} The sheet gives no limit: recorded, not judged.`,
+      tiltWords(a, unit),
+      touched,
+      past,
+    ]
+      .filter(Boolean)
+      .join(' ');
+  }
+  const first = deciding(sides(a.smallest, a.largest, a.limits), a.verdict);
+  if (!first) return touched || NOT_YET;
+  const state =
+    a.verdict === 'open' && a.soFar
+      ? `so far ${rangeText(a.soFar, unit, kind)}`
+      : said(first, unit, kind);
+  return [
+    `${capital(state)}.`,
+    openWords(a),
+    closeWords(a, pump),
+    tiltWords(a, unit),
+    sourceWords(a),
+    touched,
+    past,
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** Says how a gap stood before work, and how it should stand since, until it was measured again. */
+function pastWords(a: Assessment, unit: ShopUnit): string {
+  if (!a.before) return '';
+  const kind = a.characteristic.quantity;
+  const was = `Was ${rangeText(a.before, unit, kind)} before work`;
+  const should =
+    a.predicted && !a.largest ? `; should be ${rangeText(a.predicted, unit, kind)} now` : '';
+  return `${was}${should}.`;
+}
+
+/** The floor's tilt: how much, towards where, and what is waviness. */
+export function tiltWords(a: Assessment, unit: ShopUnit): string {
+  if (!a.tilt) return '';
+  const { direction_deg, residual_mm } = a.tilt;
+  const flat = a.largest !== null && ends(a.largest)[0] <= 0;
+  const towards = flat
+    ? 'It may be flat: the readings do not tell a tilt from their own scatter'
+    : `Deepest towards ${clockHour(direction_deg)}`;
+  const off =
+    residual_mm === null
+      ? 'three depths fit any plane, so the ± comes from the instrument alone'
+      : `off the plane by ${formatLength(residual_mm, 'gap', unit)}`;
+  return `${towards}; ${off}.`;
+}
+
+/** The hour towards which a direction on the drawing points: its x axis is 3, and it turns to 6. */
+export function clockHour(direction_deg: number): number {
+  return Math.round((direction_deg + 90) / 30) % 12 || 12;
+}
+
+function openWords(a: Assessment): string {
+  const left = a.stations.filter((s) => s.tries.length === 0).length;
+  if (a.verdict !== 'open' || left === 0) return '';
+  return `${left} of ${a.stations.length} places still to try.`;
+}
+
+function closeWords(a: Assessment, pump: PumpKind): string {
+  if (a.verdict !== 'close') return '';
+  const chance = a.probability === null ? '' : `${Math.round(100 * a.probability)}% likely in. `;
+  const wanted = [...new Set(a.missing)].map((id) => dimensionOf(pump, id).name.toLowerCase());
+  return wanted.length > 0
+    ? `${chance}No leaf of the set can split it; sizes would tell: ${wanted.join(', ')}.`
+    : `${chance}The instruments at hand cannot decide it.`;
+}
+
+const SOURCE_WORD: Readonly<Record<Source, string>> = {
+  leaves: 'leaves',
+  sizes: 'sizes',
+  indicator: 'indicator',
+  depths: 'depths',
+  sweep: 'sweep',
+  sum: 'parts of the sum',
+};
+
+function sourceWords(a: Assessment): string {
+  if (a.disagree)
+    return 'Two ways of measuring do not agree: check for oil, a burr, or a zero that moved.';
+  if (!a.both) return '';
+  const { smallest, largest } = a.source;
+  const tight = `the ${SOURCE_WORD[largest]} are tighter`;
+  if (smallest === largest) return `More than one way was used; ${tight}.`;
+  return `The ${SOURCE_WORD[largest]} are tighter for the largest, the ${SOURCE_WORD[smallest]} for the smallest.`;
+}

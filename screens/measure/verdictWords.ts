@@ -1,0 +1,47 @@
+import type { Assessment } from '@/core/assessment/assessment';
+import { readingFigure } from '@/core/methods/list';
+import { explain, rangeText, shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
+import { centre, ends, isOpen } from '@/core/metrology/estimate';
+import { formatLength, formatLimits, unitName } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Job } from '@/core/records/job';
+import type { DrawnTilt } from '@/ui/TiltArrow';
+
+/** A characteristic in the few words that lists and headings have room for. */
+export function figureOf(a: Assessment, unit: ShopUnit): string {
+  const known = shownExtremes(a);
+  if (known) return rangeText(known, unit, a.characteristic.quantity);
+  const felt = a.touches.at(-1);
+  return felt ? readingFigure(felt, unit) : '–';
+}
+
+export function limitsOf(a: Assessment, unit: ShopUnit): string {
+  return a.limits ? formatLimits(a.limits, a.characteristic.quantity, unit) : 'no limit';
+}
+
+export function wordOf(a: Assessment): string {
+  if (a.limits) return VERDICT_WORD[a.verdict];
+  return a.largest || a.touches.length > 0 ? 'Recorded' : 'Not asked for';
+}
+
+export function reasonOf(a: Assessment, job: Job, unit: ShopUnit): string {
+  return explain(a, job.sheet, unit);
+}
+
+/** The floor's tilt as it is drawn on the pump; null where its depths tell none, or no more than their own scatter. */
+export function drawnTilt(a: Assessment, unit: ShopUnit): DrawnTilt | null {
+  if (!a.tilt || !a.largest || ends(a.largest)[0] <= 0) return null;
+  const { direction_deg, tilt_mm } = a.tilt;
+  return { direction_deg, label: formatLength(tilt_mm, 'gap', unit) };
+}
+
+/** The gap at working temperature beside the cold one, where the sheet says enough for it. */
+export function hotOf(a: Assessment, unit: ShopUnit): string | null {
+  if (a.heatShift_mm === null) return null;
+  const shift = `${a.heatShift_mm < 0 ? '−' : '+'}${formatLength(Math.abs(a.heatShift_mm), 'gap', unit)}`;
+  const largest = shownExtremes(a)?.largest;
+  if (!largest) return `Hot: ${shift} ${unitName('gap', unit)}.`;
+  const hot = centre(largest) + a.heatShift_mm;
+  const about = isOpen(largest) ? 'from' : 'about';
+  return `Hot: ${about} ${formatLength(Math.max(0, hot), 'gap', unit)} (${shift}).`;
+}
