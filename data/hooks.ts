@@ -5,7 +5,7 @@ import {
   change,
   load,
   loadAll,
-  loadBriefs,
+  loadJobSummaries,
   remove,
   type Filed,
   type Kind,
@@ -16,14 +16,14 @@ import { onChange } from './tabs';
 /** Keys of the query cache. */
 export const KEYS = {
   record: (kind: Kind, id: string) => [kind, id] as const,
-  briefs: ['briefs'] as const,
+  summaries: ['summaries'] as const,
   sheets: ['sheets'] as const,
   studies: ['studies'] as const,
 };
 
 /** Lists that show a record of this kind. */
 const LIST = {
-  job: KEYS.briefs,
+  job: KEYS.summaries,
   sheet: KEYS.sheets,
   study: KEYS.studies,
   shop: null,
@@ -39,8 +39,8 @@ export function useRecord<K extends Kind>(kind: K, id: string) {
   return useQuery({ queryKey: KEYS.record(kind, id), queryFn: () => load(kind, id) });
 }
 
-export function useBriefs() {
-  return useQuery({ queryKey: KEYS.briefs, queryFn: loadBriefs });
+export function useJobSummaries() {
+  return useQuery({ queryKey: KEYS.summaries, queryFn: loadJobSummaries });
 }
 
 export function useStudies() {

@@ -24,7 +24,7 @@ export const partKeys = (id: string, chunks: number): string[] => [
 ];
 
 /** Returns a short sign of a text by which another text is told from it: its length and a hash (FNV-1a). */
-export function markOf(text: string): string {
+export function hashOf(text: string): string {
   let hash = 0x811c9dc5;
   for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
   return `${text.length}.${(hash >>> 0).toString(36)}`;
@@ -73,7 +73,7 @@ export function textsOfJob(job: Job, before: Written | null): JobTexts {
   const texts: Record<string, string | null> = {};
   const put = (key: string, text: string): string => {
     texts[key] = text;
-    return markOf(text);
+    return hashOf(text);
   };
   const sheet =
     before && before.job.sheet === job.sheet
@@ -115,5 +115,5 @@ export function joined(head: object, parts: readonly (string | null)[]): Written
   const [sheet = '', ...chunks] = whole;
   const journal = chunks.flatMap((text) => JSON.parse(text) as Entry[]);
   const job = { ...head, sheet: JSON.parse(sheet) as Sheet, journal } as unknown as Job;
-  return { job, layout: { sheet: markOf(sheet), chunks: chunks.map(markOf) } };
+  return { job, layout: { sheet: hashOf(sheet), chunks: chunks.map(hashOf) } };
 }

@@ -29,7 +29,7 @@ function belongings(heads: Readonly<Record<string, string | null>>): Belongings 
 }
 
 /**
- * Removes what belongs to no record: parts, seals and briefs of jobs that are gone, photos that no
+ * Removes what belongs to no record: parts, checksums and summaries of jobs that are gone, photos that no
  * job has. A record that is there but cannot be read keeps all that is its own, and no photo is
  * removed while there is such a job.
  *

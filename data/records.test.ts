@@ -7,7 +7,15 @@ import type { Job } from '../core/records/job';
 import { PHOTO_SCHEMA, type Photo } from '../core/records/photo';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Study } from '../core/records/study';
-import { change, load, loadAll, loadBriefs, remove, saveNew, UnreadableRecord } from './records';
+import {
+  change,
+  load,
+  loadAll,
+  loadJobSummaries,
+  remove,
+  saveNew,
+  UnreadableRecord,
+} from './records';
 import { removeOrphans } from './orphans';
 import { dropTexts, keysUnder, readText, writeTexts } from './storage';
 import { copySheet, createJob, createSheet, createStudy } from './create';
@@ -65,7 +73,7 @@ describe('what is kept', () => {
   });
 
   it('is briefly listed without being opened', async () => {
-    const briefs = await loadBriefs();
+    const briefs = await loadJobSummaries();
     expect(briefs).toContainEqual(
       expect.objectContaining({
         tag: 'HM-0417',
@@ -77,13 +85,13 @@ describe('what is kept', () => {
   });
 
   it('is listed anew where its brief is lost or damaged', async () => {
-    const [sound] = (await loadBriefs()).filter((b) => b.id === job.id);
+    const [sound] = (await loadJobSummaries()).filter((b) => b.id === job.id);
     for (const damaged of [null, '{', '{}', 'null', JSON.stringify({ ...sound, tag: 7 })]) {
       await writeTexts({ [`brief/${job.id}`]: damaged });
-      expect((await loadBriefs()).filter((b) => b.id === job.id)).toEqual([sound]);
+      expect((await loadJobSummaries()).filter((b) => b.id === job.id)).toEqual([sound]);
     }
     await writeTexts({ 'job/odd': '{"schema":99}' });
-    expect(await loadBriefs()).toContainEqual(
+    expect(await loadJobSummaries()).toContainEqual(
       expect.objectContaining({ id: 'odd', model: 'cannot be read' }),
     );
     await remove('job', 'odd');
@@ -102,7 +110,7 @@ describe('what is kept', () => {
   it('goes whole when it is removed', async () => {
     await remove('job', job.id);
     expect(await load('job', job.id)).toBeNull();
-    expect((await loadBriefs()).map((b) => b.id)).not.toContain(job.id);
+    expect((await loadJobSummaries()).map((b) => b.id)).not.toContain(job.id);
   });
 });
 
@@ -400,7 +408,7 @@ describe('photos', () => {
   });
   it('are not read for the list of jobs', async () => {
     await add('p-7');
-    const brief = (await loadBriefs()).find((b) => b.id === job.id);
+    const brief = (await loadJobSummaries()).find((b) => b.id === job.id);
     expect(JSON.stringify(brief)).not.toContain('base64');
     expect(brief).toMatchObject({ tag: job.tag, closed: null, due: job.due });
   });
@@ -411,7 +419,7 @@ describe('what the list says comes next', () => {
     await saveNew([
       { kind: 'job', record: relisted({ ...job, ...edit }, { readings: [], ...lists }) },
     ]);
-    return (await loadBriefs()).find((b) => b.id === job.id)?.next;
+    return (await loadJobSummaries()).find((b) => b.id === job.id)?.next;
   };
   it('is strip, look, then the first place to measure', async () => {
     expect(await nextOf({ strip: [] })).toBe('next: strip');

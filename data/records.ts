@@ -3,13 +3,13 @@ import { decode, SCHEMA, type Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
 import { VERSION, type RecordKind } from '../core/records/migrate';
 import { checked, FileError } from '../core/records/problems';
-import { briefFrom, briefOf, unreadableBrief, type Brief } from './brief';
+import { jobSummaryFrom, jobSummaryOf, unreadableSummary, type JobSummary } from './jobSummary';
 import { dropTexts, keysUnder, readText, readTexts, writeTexts } from './storage';
 import { announce } from './tabs';
 import {
   chunksIn,
   joined,
-  markOf,
+  hashOf,
   partKeys,
   textsOfJob,
   type Layout,
@@ -23,15 +23,15 @@ export type Kind = RecordKind;
  * What the texts of a record come to: kept beside a record that was checked, so that thousands of
  * readings are not checked again each time a job is opened. A record that was cut short, or written
  * over by anything but the app, does not match and is checked in full. So is one of another version:
- * its seal names that.
+ * its checksum names that.
  */
-const sealOf = (kind: Kind, revision: number, marks: readonly string[]): string =>
+const checksumOf = (kind: Kind, revision: number, marks: readonly string[]): string =>
   `${kind} ${VERSION[kind]} ${revision} ${marks.join(' ')}`;
 
 /** A record as it lies in storage. */
 interface Stored<K extends Kind = Kind> {
   readonly record: Kinds[K];
-  readonly seal: string;
+  readonly checksum: string;
   /** Of a job that lies in parts. */
   readonly layout: Layout | null;
 }
@@ -44,9 +44,9 @@ function remember<K extends Kind>(key: string, stored: Stored<K>): Stored<K> {
   return stored;
 }
 
-const sealKey = (key: string): string => `seal/${key}`;
+const checksumKey = (key: string): string => `seal/${key}`;
 const keyOf = (kind: Kind, id: string): string => `${kind}/${id}`;
-const briefKey = (id: string): string => `brief/${id}`;
+const summaryKey = (id: string): string => `brief/${id}`;
 
 /** A record that is there but cannot be read. Its text is kept as it is, and can be saved. */
 export class UnreadableRecord extends Error {
@@ -71,11 +71,11 @@ export async function load<K extends Kind>(kind: K, id: string): Promise<Kinds[K
 
 async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | null> {
   const key = keyOf(kind, id);
-  if (latest?.key === key && latest.seal === (await readText(sealKey(key)))) {
+  if (latest?.key === key && latest.checksum === (await readText(checksumKey(key)))) {
     return latest as unknown as Stored<K>;
   }
-  const texts = await readTexts([key, sealKey(key)]);
-  const [raw, seal] = [texts[key] ?? null, texts[sealKey(key)]];
+  const texts = await readTexts([key, checksumKey(key)]);
+  const [raw, checksum] = [texts[key] ?? null, texts[checksumKey(key)]];
   if (raw === null) return null;
   // Whatever is wrong with it, all of it can be saved.
   let whole = () => raw;
@@ -83,9 +83,9 @@ async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | nu
     const head = JSON.parse(raw) as Kinds[K];
     const chunks = kind === 'job' ? chunksIn(head) : null;
     if (chunks === null) {
-      const found = sealOf(kind, head?.revision, [markOf(raw)]);
-      const record = seal === found ? head : decode(kind, head);
-      return remember(key, { record, seal: found, layout: null });
+      const found = checksumOf(kind, head?.revision, [hashOf(raw)]);
+      const record = checksum === found ? head : decode(kind, head);
+      return remember(key, { record, checksum: found, layout: null });
     }
     const keys = partKeys(id, chunks);
     const parts = await readTexts(keys);
@@ -94,9 +94,9 @@ async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | nu
       head,
       keys.map((part) => parts[part] ?? null),
     );
-    const found = sealOf(kind, job.revision, [markOf(raw), ...marksOf(layout)]);
-    const record = (seal === found ? job : decode(kind, job)) as Kinds[K];
-    return remember(key, { record, seal: found, layout });
+    const found = checksumOf(kind, job.revision, [hashOf(raw), ...hashesOf(layout)]);
+    const record = (checksum === found ? job : decode(kind, job)) as Kinds[K];
+    return remember(key, { record, checksum: found, layout });
   } catch (error) {
     if (error instanceof SyntaxError || error instanceof FileError) {
       throw new UnreadableRecord(key, whole(), error);
@@ -105,7 +105,7 @@ async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | nu
   }
 }
 
-const marksOf = ({ sheet, chunks }: Layout): string[] => [sheet, ...chunks];
+const hashesOf = ({ sheet, chunks }: Layout): string[] => [sheet, ...chunks];
 
 /** All records of a kind that can be read, and the errors of those that cannot. */
 export async function loadAll<K extends Kind>(
@@ -126,25 +126,25 @@ export async function loadAll<K extends Kind>(
   return { records, unreadable };
 }
 
-/** Returns what lists need of every job, without opening one whose brief is sound; one that cannot be read says so. */
-export async function loadBriefs(): Promise<Brief[]> {
+/** Returns what lists need of every job, without opening one whose summary is sound; one that cannot be read says so. */
+export async function loadJobSummaries(): Promise<JobSummary[]> {
   const ids = (await keysUnder('job/')).map((key) => key.slice('job/'.length));
-  const texts = await readTexts(ids.map(briefKey));
-  const briefs: Brief[] = [];
+  const texts = await readTexts(ids.map(summaryKey));
+  const summaries: JobSummary[] = [];
   for (const id of ids) {
-    const brief = briefFrom(texts[briefKey(id)] ?? '') ?? (await briefAnew(id));
-    if (brief) briefs.push(brief);
+    const summary = jobSummaryFrom(texts[summaryKey(id)] ?? '') ?? (await summaryAnew(id));
+    if (summary) summaries.push(summary);
   }
-  return briefs;
+  return summaries;
 }
 
-async function briefAnew(id: string): Promise<Brief | null> {
+async function summaryAnew(id: string): Promise<JobSummary | null> {
   try {
     const job = await load('job', id);
-    return job && briefOf(job, evaluator);
+    return job && jobSummaryOf(job, evaluator);
   } catch (error) {
     if (!(error instanceof UnreadableRecord)) throw error;
-    return unreadableBrief(id);
+    return unreadableSummary(id);
   }
 }
 
@@ -157,19 +157,19 @@ function textsOf(
   const key = keyOf(kind, record.id);
   if (kind !== 'job') {
     const raw = JSON.stringify(record);
-    const seal = sealOf(kind, record.revision, [markOf(raw)]);
+    const checksum = checksumOf(kind, record.revision, [hashOf(raw)]);
     return {
-      texts: { [key]: raw, [sealKey(key)]: seal },
-      stored: { record, seal, layout: null },
+      texts: { [key]: raw, [checksumKey(key)]: checksum },
+      stored: { record, checksum, layout: null },
     };
   }
   const job = record as Job;
   const { head, texts, layout } = textsOfJob(job, before);
-  const seal = sealOf(kind, job.revision, [markOf(head), ...marksOf(layout)]);
-  const brief = JSON.stringify(briefOf(job, evaluator));
+  const checksum = checksumOf(kind, job.revision, [hashOf(head), ...hashesOf(layout)]);
+  const summary = JSON.stringify(jobSummaryOf(job, evaluator));
   return {
-    texts: { ...texts, [key]: head, [sealKey(key)]: seal, [briefKey(job.id)]: brief },
-    stored: { record, seal, layout },
+    texts: { ...texts, [key]: head, [checksumKey(key)]: checksum, [summaryKey(job.id)]: summary },
+    stored: { record, checksum, layout },
   };
 }
 
@@ -251,7 +251,7 @@ const gone = (keys: readonly string[]): Record<string, null> =>
 /** The keys that a record of a kind always has. */
 function textKeys(kind: Kind, id: string): string[] {
   const key = keyOf(kind, id);
-  return [key, sealKey(key), ...(kind === 'job' ? [briefKey(id)] : [])];
+  return [key, checksumKey(key), ...(kind === 'job' ? [summaryKey(id)] : [])];
 }
 
 /** Lists every key at which something of a record lies; none where it is not there. */

@@ -2,7 +2,7 @@ import { assessJob } from '../core/guidance/evaluator';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { ledgerOf } from '../core/journal/ledger';
-import { change, load, loadAll, loadBriefs, remove, UnreadableRecord } from './records';
+import { change, load, loadAll, loadJobSummaries, remove, UnreadableRecord } from './records';
 import { readText, writeTexts } from './storage';
 
 /** What the code of version 1 put into the browser's storage, key by key; see fixtures/README.md. */
@@ -38,7 +38,7 @@ describe('a store that version 1 wrote', () => {
       const verdicts = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
       expect(Object.fromEntries(verdicts)).toEqual(expected[job.id]!.verdicts);
     }
-    expect(await loadBriefs()).toHaveLength(records.length);
+    expect(await loadJobSummaries()).toHaveLength(records.length);
   });
   it('is written on in the present version, with nothing lost', async () => {
     const id = 'v1-every-kind';

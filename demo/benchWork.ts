@@ -4,7 +4,13 @@ import { record } from '../core/journal/commands';
 import type { DefectId } from '../core/pumps/teardown/defects';
 import { wayRoundOf } from '../core/pumps/teardown/wayRound';
 import type { Job } from '../core/records/job';
-import type { AlsoAnswer, Consequence, Finding, Nail, StripNote } from '../core/records/teardown';
+import type {
+  AuxiliaryAnswer,
+  Consequence,
+  Finding,
+  Nail,
+  StripNote,
+} from '../core/records/teardown';
 
 /** What a pump of the depot shows before any instrument, where it is not sound. */
 export interface BenchPlan {
@@ -65,7 +71,7 @@ export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
     const decided = found.decided ?? consequence;
     return { ...base, kind, defect, nail, depth_mm, proposed: consequence, why, decided, remark };
   });
-  const also = sheet.also.map((check): AlsoAnswer => ({
+  const also = sheet.also.map((check): AuxiliaryAnswer => ({
     ...made(`a-${check.id}`),
     kind: 'also',
     check: check.id,

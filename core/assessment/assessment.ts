@@ -1,7 +1,7 @@
 import type { Estimate } from '../metrology/estimate';
 import type { Verdict } from '../metrology/verdict';
 import type { Details } from '../methods/list';
-import type { Source } from '../methods/method';
+import type { EvidenceSource } from '../methods/method';
 import type { Characteristic } from '../pumps/family';
 import type { HeldLimits } from './limits';
 import type { Past } from './past';
@@ -14,7 +14,7 @@ export interface Assessment extends Past, Details {
   /** Null before the first reading. */
   readonly smallest: Estimate | null;
   readonly largest: Estimate | null;
-  readonly source: { readonly smallest: Source; readonly largest: Source };
+  readonly source: { readonly smallest: EvidenceSource; readonly largest: EvidenceSource };
   /** Two kinds of evidence are there, and they do not overlap. */
   readonly disagree: boolean;
   /** More than one kind of evidence is there, so that one had to win. */

@@ -1,7 +1,7 @@
 import { record, replace, withVoided } from '../journal/commands';
 import type { Surface } from '../pumps/teardown/teardown';
 import type { Job } from '../records/job';
-import type { AlsoAnswer, Finding, StripNote } from '../records/teardown';
+import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { madeAs, type Command } from './command';
 
 /** What a person says of a thing; who and when come with the command. */
@@ -61,7 +61,7 @@ const auxiliary = (check: string, answer: string) => ({ kind: 'also', check, ans
 export const answerAuxiliary =
   (check: string, answer: string): Command =>
   (job, made) =>
-    replace<Job, AlsoAnswer>(
+    replace<Job, AuxiliaryAnswer>(
       job,
       { ...made, ...auxiliary(check, answer) },
       (other) => other.check === check,
@@ -73,7 +73,7 @@ export const answerAsExpected =
   (job, made) =>
     record(
       job,
-      ...checks.map(({ id, expected }, i): AlsoAnswer => ({
+      ...checks.map(({ id, expected }, i): AuxiliaryAnswer => ({
         ...madeAs(made, i),
         ...auxiliary(id, expected),
       })),

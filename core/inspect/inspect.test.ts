@@ -12,7 +12,7 @@ import type { Sheet } from '../records/sheet';
 import type { Finding } from '../records/teardown';
 import { against, checksOf, shownBy } from './checks';
 import { gainOf, identify } from './identify';
-import { alsoChecked } from './also';
+import { auxiliaryChecks } from './auxiliary';
 import { askedFor, endOf, lookedAt } from './looking';
 import { mixOf } from './mixing';
 import { orderList } from './order';
@@ -368,7 +368,7 @@ describe('the small checks', () => {
       answer: words,
     });
     const job = relisted(JOB, { also: [answer('splines', 'rocks'), answer('clutch', 'both')] });
-    expect(alsoChecked(job).map((c) => [c.check.id, c.differs])).toEqual([
+    expect(auxiliaryChecks(job).map((c) => [c.check.id, c.differs])).toEqual([
       ['splines', true],
       ['lands', false],
       ['rings', false],

@@ -2,12 +2,12 @@ import type { Reading } from '../methods/list';
 import type { Entry, Operation, StrikeEntry, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voiding } from '../schema/voiding';
-import type { AlsoAnswer, Finding, StripNote } from '../records/teardown';
+import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { strikeId } from '../records/strikeId';
 import { append, ledgerOf } from './ledger';
 
 /** Whatever is written down on a job, as it stands before anybody voided it. */
-export type Item = Reading | Operation | Finding | StripNote | AlsoAnswer | ZeroEntry;
+export type Item = Reading | Operation | Finding | StripNote | AuxiliaryAnswer | ZeroEntry;
 
 const entryOf = ({ voided: _, ...entry }: Item): Entry => entry as Entry;
 

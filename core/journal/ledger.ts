@@ -2,7 +2,7 @@ import type { Reading } from '../methods/list';
 import type { Entry, EntryKind, Operation, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voidable, Voiding } from '../schema/voiding';
-import type { AlsoAnswer, Finding, StripNote } from '../records/teardown';
+import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 
 /** A journal by kind of entry, each list in the order of the work; what was voided says by whom. */
 export interface Ledger {
@@ -10,7 +10,7 @@ export interface Ledger {
   readonly operations: readonly Operation[];
   readonly findings: readonly Finding[];
   readonly strip: readonly StripNote[];
-  readonly also: readonly AlsoAnswer[];
+  readonly also: readonly AuxiliaryAnswer[];
   readonly zeros: readonly ZeroEntry[];
 }
 

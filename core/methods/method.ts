@@ -7,11 +7,11 @@ import type { ShopUnit } from '../quantity/units';
 import type { LeafAim, LeafPlace } from './feeler';
 
 /** Where a value of a characteristic comes from; a sum is worked out from other characteristics. */
-export type Source = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
+export type EvidenceSource = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
 
 /** What one kind of readings says of a characteristic. */
 export interface Evidence {
-  readonly source: Source;
+  readonly source: EvidenceSource;
   readonly extremes: Extremes;
   /** Of sizes: what the smallest is at most and the largest at least, whichever places meet. */
   readonly reached?: Extremes;

@@ -135,6 +135,6 @@ export const closed = object({ at: moment(), by: line().defined(), why: line().r
 
 export type StripNote = Voidable<InferType<typeof stripNote>>;
 export type Finding = Voidable<InferType<typeof finding>>;
-export type AlsoAnswer = Voidable<InferType<typeof alsoAnswer>>;
+export type AuxiliaryAnswer = Voidable<InferType<typeof alsoAnswer>>;
 export type PhotoNote = InferType<typeof photoNote>;
 export type BookRule = InferType<typeof bookRule>;

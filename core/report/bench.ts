@@ -1,6 +1,6 @@
 import { operationsOf } from '../journal/eras';
 import { workWords } from '../wording/reading';
-import { alsoChecked } from '../inspect/also';
+import { auxiliaryChecks } from '../inspect/auxiliary';
 import { decidedWords, seenWords } from '../wording/finding';
 import { checksOf } from '../inspect/checks';
 import { identify } from '../inspect/identify';
@@ -90,7 +90,7 @@ function lookLines(job: Job, unit: ShopUnit): string[] {
 }
 
 function alsoLines(job: Job): string[] {
-  return alsoChecked(job).flatMap(({ check, answer, differs }) =>
+  return auxiliaryChecks(job).flatMap(({ check, answer, differs }) =>
     answer
       ? [`${check.name}: ${answer.answer}${differs ? ` (expected: ${check.expected})` : ''}`]
       : [],
@@ -129,7 +129,7 @@ export function struckWork(job: Job, unit: ShopUnit): string[] {
 function skippedLines(job: Job): string[] {
   const undone = stripped(job).filter((s) => s.note === null).length;
   const unseen = lookedAt(job).filter((l) => l.state === 'unseen').length;
-  const unasked = alsoChecked(job).filter((c) => c.answer === null).length;
+  const unasked = auxiliaryChecks(job).filter((c) => c.answer === null).length;
   const count = (n: number, one: string, many: string) =>
     n === 0 ? [] : [`${n} ${n === 1 ? one : many}`];
   return [

@@ -10,7 +10,7 @@ import type { Verdict } from '../metrology/verdict';
 import { dimensionOf, type PumpKind } from '../pumps/registry';
 import { capital, formatLength, formatRange } from '../quantity/format';
 import type { LengthKind, ShopUnit } from '../quantity/units';
-import type { Source } from '../methods/method';
+import type { EvidenceSource } from '../methods/method';
 
 /** The verdicts in words. */
 export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
@@ -222,7 +222,7 @@ function closeWords(a: Assessment, pump: PumpKind): string {
     : `${chance}The instruments at hand cannot decide it.`;
 }
 
-const SOURCE_WORD: Readonly<Record<Source, string>> = {
+const SOURCE_WORD: Readonly<Record<EvidenceSource, string>> = {
   leaves: 'leaves',
   sizes: 'sizes',
   indicator: 'indicator',

@@ -2,8 +2,8 @@ import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
-import type { Brief } from '@/data/brief';
-import { useBriefs, useShopError } from '@/data/hooks';
+import type { JobSummary } from '@/data/jobSummary';
+import { useJobSummaries, useShopError } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { ShopUnread } from '@/ui/ShopUnread';
@@ -19,13 +19,13 @@ const matches = (words: readonly string[], wanted: string): boolean =>
     .every((part) => words.join(' ').toLowerCase().includes(part));
 
 /** Jobs of that very number, whatever case it was typed in. */
-const named = (jobs: readonly Brief[], number: string): Brief[] =>
+const named = (jobs: readonly JobSummary[], number: string): JobSummary[] =>
   jobs.filter((j) => j.tag.toLowerCase() === number.trim().toLowerCase());
 
 /** The jobs, the last one worked on first; a touch goes back to where it was left. */
 export function BenchScreen() {
   const router = useRouter();
-  const { data: jobs, error, isPending } = useBriefs();
+  const { data: jobs, error, isPending } = useJobSummaries();
   const unread = useShopError();
   const [wanted, setWanted] = useState('');
   const search = useRef<TextInput>(null);

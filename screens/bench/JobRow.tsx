@@ -2,7 +2,7 @@ import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import { StyleSheet, View } from 'react-native';
 import { VERDICT_SHORT } from '@/core/wording/verdict';
-import type { Brief } from '@/data/brief';
+import type { JobSummary } from '@/data/jobSummary';
 import { STAGE_NAME } from '../job/stages';
 import { LinkBox } from '@/ui/LinkBox';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
@@ -10,14 +10,14 @@ import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 
 /** When it is wanted; a job that is closed is not waited for. */
-function dueWords({ due, closed }: Brief): string {
+function dueWords({ due, closed }: JobSummary): string {
   if (!due || closed) return '';
   const late = due < format(new Date(), 'yyyy-MM-dd');
   return `${late ? 'overdue since' : 'due'} ${format(parseISO(due), 'd MMM')}`;
 }
 
 /** A job on the bench: whose, what, how far, and what is next. */
-export function JobRow({ job }: { readonly job: Brief }) {
+export function JobRow({ job }: { readonly job: JobSummary }) {
   const palette = usePalette();
   const decided = job.judged - job.open;
   return (

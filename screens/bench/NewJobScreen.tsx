@@ -8,7 +8,7 @@ import { Button } from 'react-native-paper';
 import { string, type InferType } from 'yup';
 import { sheetName } from '@/core/records/sheet';
 import { createJob } from '@/data/create';
-import { KEYS, useBriefs, useChangeShop, useSheets, useShop } from '@/data/hooks';
+import { KEYS, useJobSummaries, useChangeShop, useSheets, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -45,7 +45,7 @@ export function NewJobScreen() {
     },
   });
   const { apply: changeShop } = useChangeShop();
-  const { data: jobs } = useBriefs();
+  const { data: jobs } = useJobSummaries();
   const [chosen, tierId, tag] = useWatch({ control, name: ['sheet', 'tier', 'tag'] });
   const twin = jobs?.find((j) => j.tag === tag.trim());
   const sheet = sheets.find((s) => s.id === chosen) ?? sheets[0];
@@ -71,7 +71,7 @@ export function NewJobScreen() {
       await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
         () => undefined,
       );
-      await client.invalidateQueries({ queryKey: KEYS.briefs });
+      await client.invalidateQueries({ queryKey: KEYS.summaries });
       router.replace(`/job/${id}/strip`);
     } catch (error) {
       setFailed((error as Error).message);

@@ -15,7 +15,7 @@ export function Welcome() {
     setState('busy');
     try {
       await openDemo();
-      await client.invalidateQueries({ queryKey: KEYS.briefs });
+      await client.invalidateQueries({ queryKey: KEYS.summaries });
       await client.invalidateQueries({ queryKey: KEYS.sheets });
     } catch (error) {
       setState(error as Error);

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { alsoChecked } from '@/core/inspect/also';
+import { auxiliaryChecks } from '@/core/inspect/auxiliary';
 import { endOf, lookedAt } from '@/core/inspect/looking';
 import type { Point } from '@/core/pumps/shapes';
 import type { Job } from '@/core/records/job';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
-import { AlsoPanel } from './AlsoPanel';
+import { AuxiliaryPanel } from './AuxiliaryPanel';
 import { Looked } from './Looked';
 import { PointlessNotice } from './PointlessNotice';
 import { SurfaceList } from './SurfaceList';
@@ -29,7 +29,7 @@ export function LookStage({ job }: { readonly job: Job }) {
   const unseen = looked.find((l) => l.state === 'unseen')?.surface.id;
   const shown = taken?.surface ?? unseen;
   const inHand = looked.find((l) => l.surface.id === shown);
-  const checks = alsoChecked(job);
+  const checks = auxiliaryChecks(job);
   const check = checkAgain
     ? checks.find((c) => c.check.id === checkAgain)
     : checks.find((c) => c.answer === null);
@@ -57,7 +57,7 @@ export function LookStage({ job }: { readonly job: Job }) {
     }
     if (check) {
       return (
-        <AlsoPanel
+        <AuxiliaryPanel
           key={check.check.id}
           job={job}
           checked={check}

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { alsoChecked } from '@/core/inspect/also';
+import { auxiliaryChecks } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
 import { noteWords, wrongParts } from '@/core/inspect/stripping';
@@ -28,7 +28,7 @@ export function Looked({ job, looked, onList }: Props) {
   const { unit } = useShop();
   const wide = useWide();
   const found = looked.filter((l) => l.state === 'found');
-  const differing = alsoChecked(job).filter((c) => c.differs);
+  const differing = auxiliaryChecks(job).filter((c) => c.differs);
   const asked = askedFor(job);
   return (
     <View style={styles.panel}>

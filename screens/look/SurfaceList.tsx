@@ -1,5 +1,5 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { AlsoChecked } from '@/core/inspect/also';
+import type { AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import type { Looked } from '@/core/inspect/looking';
 import type { Verdict } from '@/core/metrology/verdict';
@@ -15,14 +15,14 @@ import { markOf } from './SurfaceDrawing';
 interface Props {
   readonly job: Job;
   readonly looked: readonly Looked[];
-  readonly checks: readonly AlsoChecked[];
+  readonly checks: readonly AuxiliaryChecked[];
   readonly shown: string | null;
   readonly onChoose: (surface: string) => void;
   readonly onCheck: (check: string) => void;
   readonly onDone?: () => void;
 }
 
-const alsoMark = ({ answer, differs }: AlsoChecked): Verdict =>
+const alsoMark = ({ answer, differs }: AuxiliaryChecked): Verdict =>
   answer === null ? 'open' : differs ? 'out' : 'in';
 
 /** Every surface and small check with how it stands, so that what nobody looked at is in sight. */

@@ -2,18 +2,18 @@ import { ledgerOf } from '../journal/ledger';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
-import type { AlsoAnswer } from '../records/teardown';
+import type { AuxiliaryAnswer } from '../records/teardown';
 
 /** A small check, its answer, and whether that is what the sheet expects. */
-export interface AlsoChecked {
+export interface AuxiliaryChecked {
   readonly check: Sheet['also'][number];
-  readonly answer: AlsoAnswer | null;
+  readonly answer: AuxiliaryAnswer | null;
   /** True where the answer is another than the expected one. */
   readonly differs: boolean;
 }
 
 /** The small checks of the visit, in the sheet's order. */
-export function alsoChecked(job: Pick<Job, 'sheet' | 'journal'>): AlsoChecked[] {
+export function auxiliaryChecks(job: Pick<Job, 'sheet' | 'journal'>): AuxiliaryChecked[] {
   const answers = counting(ledgerOf(job).also);
   return job.sheet.also.map((check) => {
     const answer = answers.findLast((a) => a.check === check.id) ?? null;

@@ -10,7 +10,7 @@ import type { Job, Stage } from '../core/records/job';
 import { sheetName } from '../core/records/sheet';
 
 /** A job as lists show it. */
-export interface Brief {
+export interface JobSummary {
   readonly id: string;
   readonly tag: string;
   readonly owner: string;
@@ -54,7 +54,7 @@ function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluator): str
 }
 
 /** Returns what lists show of a job. */
-export function briefOf(job: Job, evaluator: Evaluator): Brief {
+export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
   const all = evaluator.assess(job);
   const judged = all.filter((a) => a.limits !== null);
   const open = judged.filter((a) => a.verdict === 'open');
@@ -78,7 +78,7 @@ export function briefOf(job: Job, evaluator: Evaluator): Brief {
 }
 
 /** What a list shows of a job that is there but cannot be read: opening it says what is wrong. */
-export const unreadableBrief = (id: string): Brief => ({
+export const unreadableSummary = (id: string): JobSummary => ({
   id,
   tag: id,
   owner: '',
@@ -96,16 +96,16 @@ export const unreadableBrief = (id: string): Brief => ({
   next: '',
 });
 
-/** Reads a brief as it was stored; null where it is damaged, so that it is made anew. */
-export function briefFrom(text: string): Brief | null {
-  const sample = unreadableBrief('');
+/** Reads a summary as it was stored; null where it is damaged, so that it is made anew. */
+export function jobSummaryFrom(text: string): JobSummary | null {
+  const sample = unreadableSummary('');
   try {
     const value = JSON.parse(text) as Record<string, unknown> | null;
     const sound = Object.entries(sample).every(([name, like]) => {
       const found = value?.[name];
       return typeof found === typeof like || (like === null && typeof found === 'string');
     });
-    return sound ? (value as unknown as Brief) : null;
+    return sound ? (value as unknown as JobSummary) : null;
   } catch {
     return null;
   }

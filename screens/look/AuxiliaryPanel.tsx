@@ -2,7 +2,7 @@ import { answerAuxiliary, answerAsExpected } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { alsoChecked, type AlsoChecked } from '@/core/inspect/also';
+import { auxiliaryChecks, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import type { Job } from '@/core/records/job';
 import { FootButton } from '@/ui/FootButton';
 import { Notice } from '@/ui/Notice';
@@ -12,21 +12,21 @@ import { useCommand } from '../job/useCommand';
 
 interface Props {
   readonly job: Job;
-  readonly checked: AlsoChecked;
+  readonly checked: AuxiliaryChecked;
   readonly number: number;
   readonly of: number;
   readonly onDone: () => void;
 }
 
 /** A small check without a clearance: its question, its answers, and a word where the answer is not the expected one. */
-export function AlsoPanel({ job, checked: { check, answer }, number, of, onDone }: Props) {
+export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, onDone }: Props) {
   const { run, error } = useCommand(job);
   const [held, setHeld] = useState<string | null>(null);
   const take = async (given: string) => {
     if (await run(answerAuxiliary(check.id, given))) onDone();
   };
   /** The rest that have an expected answer, answered so: looked at one after another, noted once. */
-  const usual = alsoChecked(job).filter((c) => c.answer === null && c.check.expected !== '');
+  const usual = auxiliaryChecks(job).filter((c) => c.answer === null && c.check.expected !== '');
   const takeUsual = () => run(answerAsExpected(usual.map(({ check: c }) => c)));
   const choose = (option: string) => {
     if (check.expected === '' || option === check.expected) void take(option);
