@@ -8,6 +8,7 @@ bash scripts/build.sh
 echo "JavaScript of the app: $(cat dist/_expo/static/js/web/*.js | wc -c | awk '{printf "%d KB", $1/1024}'), " \
   "gzip $(cat dist/_expo/static/js/web/*.js | gzip -9 | wc -c | awk '{printf "%d KB", $1/1024}') (the PDF writer in it loads only when asked for)"
 node --import tsx bench/ladder.ts
+node --import tsx bench/places.ts
 node --import tsx bench/key.ts
 node --import tsx bench/tap.ts
 node --import tsx bench/large.ts

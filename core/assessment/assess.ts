@@ -1,3 +1,4 @@
+import { leavesCanDecide } from '../methods/nextLeaf';
 import { sumOf, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { METHOD_IDS, methodOf, type Details, type Reading } from '../methods/list';
@@ -9,7 +10,7 @@ import { disagreeing, tightest } from './agreement';
 import type { Assessment } from './assessment';
 import { heatShift } from './heat';
 import { judge } from './judge';
-import { leavesCanDecide, stackAdvice } from './leafAim';
+import { stackAdvice } from './leafAim';
 import { heldLimits, type HeldLimits } from './limits';
 import type { Measured } from './measured';
 import { NO_PAST, pastOf, pastOfSum } from './past';

@@ -1,17 +1,8 @@
-import type { LeafAim, StationEvidence } from '../methods/feeler';
+import { type LeafAim, leavesCanDecide } from '../methods/nextLeaf';
 import type { Limits } from '../metrology/interval';
 import { ends, isOpen, type Estimate } from '../metrology/estimate';
 import { judgeTries, nextTry, type Goal, type Ladder } from '../feeler/ladder';
 import type { Assessment } from './assessment';
-
-/** Whether a leaf at any of these stations can still change the verdict under given limits. */
-export function leavesCanDecide(
-  stations: readonly StationEvidence[],
-  limits: Limits,
-  ladder: Ladder,
-): boolean {
-  return stations.some(({ tries }) => judgeTries(ladder, limits, tries).verdict === 'open');
-}
 
 const aimAt = (part: Assessment, limits: Limits, goal: Goal): LeafAim => ({
   characteristic: part.characteristic.id,

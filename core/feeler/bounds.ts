@@ -145,8 +145,8 @@ export function intervalOf({ lo, hi }: Span): Interval {
  * What the bounds prove: lower limits are held against the smallest gap
  * found, upper limits against the largest. Null where they prove nothing.
  */
-export function proven({ smallest, largest }: Bounds, window: ToleranceZone): 'in' | 'out' | null {
-  if (largest.lo > window.over || smallest.hi < window.under) return 'out';
-  if (smallest.lo >= window.lower && largest.hi <= window.upper) return 'in';
+export function proven({ smallest, largest }: Bounds, zone: ToleranceZone): 'in' | 'out' | null {
+  if (largest.lo > zone.over || smallest.hi < zone.under) return 'out';
+  if (smallest.lo >= zone.lower && largest.hi <= zone.upper) return 'in';
   return null;
 }

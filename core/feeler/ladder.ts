@@ -10,7 +10,8 @@ import {
 } from './bounds';
 import type { Limits, Interval } from '../metrology/interval';
 import { nextByClimbing, nextForSize, nextForVerdict } from './search';
-import { canDecide, type AtHand } from './reach';
+import type { Expected } from './prior';
+import { canConfirm, refuting, type AtHand } from './reach';
 import { CONFIDENCE, conformityOfRange } from '../metrology/conformity';
 import { extremesOf } from './extremes';
 import { marginOf } from '../metrology/soft';
@@ -101,10 +102,20 @@ export interface TriesState {
   readonly smallest: Interval;
   readonly largest: Interval;
   readonly verdict: Verdict;
+  /** While it is open: whether leaves can still prove it in, and with which they can prove it out. */
+  readonly can: { readonly confirm: boolean; readonly refute: readonly number[] };
 }
 
-const untried = (ladder: Ladder, tries: readonly Try[]): Stack[] => {
-  const tried_mm = tries.map((t) => stackOf(t.leaves_mm));
+/** What is known of a place besides the tries that count there. */
+export interface Beside {
+  /** Thicknesses that were tried there and are not believed: they are not asked for again. */
+  readonly spent_mm?: readonly number[];
+  /** About where the gap should lie. */
+  readonly expected?: Expected | null;
+}
+
+const untried = (ladder: Ladder, tries: readonly Try[], { spent_mm = [] }: Beside): Stack[] => {
+  const tried_mm = [...tries.map((t) => stackOf(t.leaves_mm)), ...spent_mm];
   return ladder.stacks.filter((s) => !tried_mm.includes(s.total_mm));
 };
 
@@ -119,31 +130,44 @@ const untried = (ladder: Ladder, tries: readonly Try[]): Stack[] => {
  * @param tries in the order they were made
  * @throws InputError on `tries[i].felt` where a try contradicts those before it
  */
-export function judgeTries(ladder: Ladder, limits: Limits, tries: readonly Try[]): TriesState {
+export function judgeTries(
+  ladder: Ladder,
+  limits: Limits,
+  tries: readonly Try[],
+  beside: Beside = {},
+): TriesState {
   const { dragBand_mm } = ladder;
-  const window = zoneOf(limits, ladder.margin_mm);
+  const zone = zoneOf(limits, ladder.margin_mm);
   const bounds = boundsOf(tries, dragBand_mm, ladder.slack_mm);
-  const totals_mm = untried(ladder, tries).map((s) => s.total_mm);
-  const verdict =
-    (ladder.soft ? likely(bounds, limits) : proven(bounds, window)) ??
-    (moreToLearn(bounds, window, { totals_mm, dragBand_mm }) ? 'open' : 'close');
+  const totals_mm = untried(ladder, tries, beside).map((s) => s.total_mm);
+  const settled = ladder.soft ? likely(bounds, limits) : proven(bounds, zone);
+  const can = settled ? NOTHING_LEFT : stillCan(bounds, zone, { totals_mm, dragBand_mm });
+  const verdict = settled ?? (can.confirm || can.refute.length > 0 ? 'open' : 'close');
   return {
     bounds,
     smallest: intervalOf(bounds.smallest),
     largest: intervalOf(bounds.largest),
     verdict,
+    can,
   };
 }
+
+const NOTHING_LEFT: TriesState['can'] = { confirm: false, refute: [] };
 
 const within = ({ lo, hi }: Span, mm: number): boolean => mm > lo && mm < hi;
 
 /**
- * Tells whether leaves can still decide. Where soft bounds would do, were they exact, but are not
- * likely enough, a leaf between them can.
+ * Returns what leaves can still prove. Where soft bounds would do, were they exact, but are not likely
+ * enough, a leaf between them can.
  */
-function moreToLearn(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean {
-  if (!proven(bounds, window)) return canDecide(bounds, window, hand);
-  return hand.totals_mm.some((mm) => within(bounds.smallest, mm) || within(bounds.largest, mm));
+function stillCan(bounds: Bounds, zone: ToleranceZone, hand: AtHand): TriesState['can'] {
+  if (!proven(bounds, zone)) {
+    return { confirm: canConfirm(bounds, zone, hand), refute: refuting(bounds, zone, hand) };
+  }
+  const between = hand.totals_mm.filter(
+    (mm) => within(bounds.smallest, mm) || within(bounds.largest, mm),
+  );
+  return { confirm: between.length > 0, refute: between };
 }
 
 /** Returns what soft bounds make likely enough, or null. */
@@ -153,44 +177,48 @@ function likely(bounds: Bounds, limits: Limits): 'in' | 'out' | null {
   return verdict === 'close' ? null : verdict;
 }
 
+/** What a try should tell: the verdict, the size, or only whether the gap is out. */
+export type Asked = Goal | 'refute';
+
 /**
- * The leaves to try next, or null where nothing is left to learn for the goal.
+ * Returns the leaves to try next, or null where nothing is left to learn for the goal.
  *
  * @throws InputError as judgeTries
  */
 export function nextTry(
   ladder: Ladder,
   limits: Limits,
-  goal: Goal,
+  goal: Asked,
   tries: readonly Try[],
+  beside: Beside = {},
 ): Stack | null {
-  const key = JSON.stringify([goal, limits.lower_mm ?? null, limits.upper_mm ?? null, tries]);
+  const key = JSON.stringify([goal, limits.lower_mm, limits.upper_mm, tries, beside]);
   const known = ladder.known.get(key);
   if (known !== undefined) return known;
-  const { bounds, verdict } = judgeTries(ladder, limits, tries);
-  const next = think(
-    ladder,
-    zoneOf(limits, ladder.margin_mm),
-    goal,
-    bounds,
-    verdict,
-    untried(ladder, tries),
-  );
+  const state = judgeTries(ladder, limits, tries, beside);
+  const zone = zoneOf(limits, ladder.margin_mm);
+  const fresh = untried(ladder, tries, beside);
+  const next = think(ladder, zone, goal, state, fresh, beside.expected ?? null);
   ladder.known.set(key, next);
   return next;
 }
 
 function think(
-  ladder: Ladder,
-  window: ToleranceZone,
-  goal: Goal,
-  bounds: Bounds,
-  verdict: Verdict,
+  { manner, dragBand_mm }: Ladder,
+  zone: ToleranceZone,
+  goal: Asked,
+  { bounds, verdict, can }: TriesState,
   fresh: readonly Stack[],
+  expected: Expected | null,
 ): Stack | null {
-  if (goal === 'size') return nextForSize(bounds, window, fresh);
+  if (goal === 'size') return nextForSize(bounds, zone, fresh);
   if (verdict !== 'open') return null;
-  if (proven(bounds, window)) return nextForSize(bounds, window, fresh);
-  const climbing = ladder.manner === 'climb' ? nextByClimbing(bounds, window, fresh) : null;
-  return climbing ?? nextForVerdict(bounds, window, fresh, ladder.dragBand_mm);
+  if (proven(bounds, zone)) return nextForSize(bounds, zone, fresh);
+  const climbing = manner === 'climb' ? nextByClimbing(bounds, zone, fresh) : null;
+  if (climbing) return climbing;
+  if (goal === 'refute') {
+    const [first] = can.refute;
+    return fresh.find((s) => s.total_mm === first) ?? null;
+  }
+  return nextForVerdict(bounds, zone, fresh, dragBand_mm, expected);
 }

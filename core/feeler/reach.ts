@@ -24,13 +24,13 @@ function proves(
   from: Bounds,
   stack: number | undefined,
   felt: Felt,
-  window: ToleranceZone,
+  zone: ToleranceZone,
   hand: AtHand,
   wanted: 'in' | 'out',
 ): boolean {
   if (stack === undefined) return false;
   const next = afterTry(from, stack, felt, hand.dragBand_mm);
-  return next !== null && proven(next, window) === wanted;
+  return next !== null && proven(next, zone) === wanted;
 }
 
 /*
@@ -39,17 +39,24 @@ function proves(
  * drag. If these cannot settle a side, no stack can: so four look-ups stand
  * for the whole set.
  */
-function canRefute(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean {
+/**
+ * Lists the thicknesses at hand of which some answer would prove the gap out, in mm: those that ask
+ * least of it first.
+ */
+export function refuting(bounds: Bounds, zone: ToleranceZone, hand: AtHand): number[] {
   const { totals_mm: totals, dragBand_mm: band } = hand;
-  const over = firstAbove(totals, window.over);
-  const under = lastBelow(totals, window.under);
-  return (
-    proves(bounds, over, 'free', window, hand, 'out') ||
-    proves(bounds, over, 'part-way', window, hand, 'out') ||
-    proves(bounds, firstAbove(totals, window.over + band), 'drag', window, hand, 'out') ||
-    proves(bounds, under, 'no-go', window, hand, 'out') ||
-    proves(bounds, under, 'part-way', window, hand, 'out') ||
-    proves(bounds, lastBelow(totals, window.under - band), 'drag', window, hand, 'out')
+  const over = firstAbove(totals, zone.over);
+  const under = lastBelow(totals, zone.under);
+  const ways: readonly (readonly [stack: number | undefined, ...answers: Felt[]])[] = [
+    [over, 'free', 'part-way'],
+    [firstAbove(totals, zone.over + band), 'drag'],
+    [under, 'no-go', 'part-way'],
+    [lastBelow(totals, zone.under - band), 'drag'],
+  ];
+  return ways.flatMap(([stack, ...answers]) =>
+    stack !== undefined && answers.some((felt) => proves(bounds, stack, felt, zone, hand, 'out'))
+      ? [stack]
+      : [],
   );
 }
 
@@ -57,14 +64,14 @@ function canRefute(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean
 function canHoldUpper(
   start: Bounds | null,
   used: number | undefined,
-  window: ToleranceZone,
+  zone: ToleranceZone,
   hand: AtHand,
 ): boolean {
   if (!start) return false;
-  if (proven(start, window) === 'in') return true;
+  if (proven(start, zone) === 'in') return true;
   return (
-    holdsUpper(start, window.upper, 'no-go', used, window, hand) ||
-    holdsUpper(start, window.upper - hand.dragBand_mm, 'drag', used, window, hand)
+    holdsUpper(start, zone.upper, 'no-go', used, zone, hand) ||
+    holdsUpper(start, zone.upper - hand.dragBand_mm, 'drag', used, zone, hand)
   );
 }
 
@@ -73,13 +80,13 @@ function holdsUpper(
   from: number,
   felt: Felt,
   used: number | undefined,
-  window: ToleranceZone,
+  zone: ToleranceZone,
   hand: AtHand,
 ): boolean {
   const nearest = lastBelow(hand.totals_mm, from + LOOSE);
   const free = nearest === undefined || nearest !== used;
   const stack = free ? nearest : lastBelow(hand.totals_mm, nearest);
-  return proves(start, stack, felt, window, hand, 'in');
+  return proves(start, stack, felt, zone, hand, 'in');
 }
 
 /** The lower side with the nearest leaf or the one after it, which leaves the nearest to the upper side. */
@@ -87,7 +94,7 @@ function canHoldBoth(
   bounds: Bounds,
   from: number,
   felt: Felt,
-  window: ToleranceZone,
+  zone: ToleranceZone,
   hand: AtHand,
 ): boolean {
   const nearest = firstAbove(hand.totals_mm, from - LOOSE);
@@ -95,23 +102,24 @@ function canHoldBoth(
   for (const stack of [nearest, after]) {
     if (stack === undefined) continue;
     const next = afterTry(bounds, stack, felt, hand.dragBand_mm);
-    if (canHoldUpper(next, stack, window, hand)) return true;
+    if (canHoldUpper(next, stack, zone, hand)) return true;
   }
   return false;
 }
 
-function canConfirm(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean {
-  if (bounds.smallest.lo >= window.lower) return canHoldUpper(bounds, undefined, window, hand);
+/** Tells whether tries with the stacks at hand can still prove the gap in. */
+export function canConfirm(bounds: Bounds, zone: ToleranceZone, hand: AtHand): boolean {
+  if (bounds.smallest.lo >= zone.lower) return canHoldUpper(bounds, undefined, zone, hand);
   return (
-    canHoldBoth(bounds, window.lower, 'free', window, hand) ||
-    canHoldBoth(bounds, window.lower + hand.dragBand_mm, 'drag', window, hand)
+    canHoldBoth(bounds, zone.lower, 'free', zone, hand) ||
+    canHoldBoth(bounds, zone.lower + hand.dragBand_mm, 'drag', zone, hand)
   );
 }
 
 /**
- * Whether tries with the stacks at hand can still prove the gap in or out:
+ * Tells whether tries with the stacks at hand can still prove the gap in or out:
  * the difference between a verdict that is *open* and one that is *close*.
  */
-export function canDecide(bounds: Bounds, window: ToleranceZone, hand: AtHand): boolean {
-  return canRefute(bounds, window, hand) || canConfirm(bounds, window, hand);
+export function canDecide(bounds: Bounds, zone: ToleranceZone, hand: AtHand): boolean {
+  return refuting(bounds, zone, hand).length > 0 || canConfirm(bounds, zone, hand);
 }

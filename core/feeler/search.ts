@@ -1,4 +1,5 @@
 import { afterTry, FELT, type Bounds, type Felt, type Span, proven } from './bounds';
+import { priorOf, priorTop, shareAbove, type Expected, type Prior } from './prior';
 import { canDecide } from './reach';
 import type { Stack } from './stacks';
 import type { ToleranceZone } from '../metrology/verdict';
@@ -15,11 +16,11 @@ const EXTRA_LEAF_COST = 0.02;
 /** Stacks looked at on either side of each limit. */
 const NEIGHBOURS = 2;
 
+/** Stacks looked at around the gap that is expected. */
+const AROUND_CENTRE = 2;
+
 /** Tries looked ahead; beyond them one more is assumed to do. */
 const DEPTH = 3;
-
-/** Before anything is known gaps are thought to lie anywhere up to this many times the limit. */
-const PRIOR_REACH = 1.3;
 
 /** Tries still to make: on average, and in the worst case. */
 interface Cost {
@@ -30,33 +31,21 @@ interface Cost {
 const NOTHING: Cost = { mean: 0, worst: 0 };
 const ONE_MORE: Cost = { mean: 1, worst: 1 };
 
-/** A wrong turn that needs many tries weighs as much as the mean. */
-const score = (cost: Cost): number => cost.mean + cost.worst;
-
-/** The width below which gaps are thought to lie before anything bounds them. */
-function priorTop(window: ToleranceZone, lo: number): number {
-  const limit = Number.isFinite(window.upper) ? window.upper : Math.max(window.lower, 0);
-  return Math.max(PRIOR_REACH * limit, 1.5 * lo, lo + 0.01);
-}
-
-/** Share of a uniform span at or above x; a span without an upper end ends at `top`. */
-function shareAbove(span: Span, x: number, top: number): number {
-  const hi = Number.isFinite(span.hi) ? span.hi : Math.max(top, span.lo);
-  if (hi <= span.lo) return span.lo >= x ? 1 : 0;
-  return Math.min(1, Math.max(0, (hi - x) / (hi - span.lo)));
-}
+/** What the worst case weighs beside the mean: it settles what is about equal. */
+const WORST_WEIGHT = 0.1;
+const score = (cost: Cost): number => cost.mean + WORST_WEIGHT * cost.worst;
 
 /** Rough chances of the four answers: only their ratio counts, and only for ordering tries. */
 function chances(
   { smallest, largest }: Bounds,
   stack_mm: number,
   band: number,
-  top: number,
+  prior: Prior,
 ): Record<Felt, number> {
-  const small = shareAbove(smallest, stack_mm, top);
-  const large = shareAbove(largest, stack_mm, top);
-  const bandAbove = small - shareAbove(smallest, stack_mm + band, top);
-  const bandBelow = shareAbove(largest, stack_mm - band, top) - large;
+  const small = shareAbove(prior, smallest, stack_mm);
+  const large = shareAbove(prior, largest, stack_mm);
+  const bandAbove = small - shareAbove(prior, smallest, stack_mm + band);
+  const bandBelow = shareAbove(prior, largest, stack_mm - band) - large;
   return {
     free: small - DRAG_SHARE * bandAbove,
     'no-go': 1 - large - DRAG_SHARE * bandBelow,
@@ -66,9 +55,14 @@ function chances(
 }
 
 /** The stacks worth a thought: those next to a limit, or a drag band from it, and one in the middle. */
-function candidatesFor(stacks: readonly Stack[], window: ToleranceZone, band: number): Stack[] {
+function candidatesFor(
+  stacks: readonly Stack[],
+  zone: ToleranceZone,
+  band: number,
+  prior: Prior,
+): Stack[] {
   const picked = new Set<Stack>();
-  const { lower, upper, under, over } = window;
+  const { lower, upper, under, over } = zone;
   const limits = [lower, upper].filter(Number.isFinite);
   for (const limit of new Set([...limits, ...[under, over].filter(Number.isFinite)])) {
     const below = stacks.filter((s) => s.total_mm <= limit).slice(-NEIGHBOURS);
@@ -77,12 +71,11 @@ function candidatesFor(stacks: readonly Stack[], window: ToleranceZone, band: nu
     const dragAbove = stacks.find((s) => s.total_mm >= limit + band);
     for (const s of [...below, ...above, dragBelow, dragAbove]) if (s) picked.add(s);
   }
-  if (limits.length === 2) {
-    const middle = (window.lower + window.upper) / 2;
-    const off = (s: Stack) => Math.abs(s.total_mm - middle) + EXTRA_LEAF_COST * s.leaves_mm.length;
-    const best = stacks.reduce<Stack | null>((b, s) => (!b || off(s) < off(b) ? s : b), null);
-    if (best) picked.add(best);
-  }
+  // One that drags where the gap is expected may prove both limits at once.
+  const off = (s: Stack) =>
+    Math.abs(s.total_mm - prior.centre_mm) + EXTRA_LEAF_COST * s.leaves_mm.length;
+  const nearest = [...stacks].sort((a, b) => off(a) - off(b)).slice(0, AROUND_CENTRE);
+  for (const s of nearest) picked.add(s);
   return [...picked].sort((a, b) => a.total_mm - b.total_mm);
 }
 
@@ -98,9 +91,9 @@ class Search {
 
   constructor(
     private readonly near: readonly Stack[],
-    private readonly window: ToleranceZone,
+    private readonly zone: ToleranceZone,
     private readonly band: number,
-    private readonly top: number,
+    private readonly prior: Prior,
   ) {}
 
   /** The cheapest next try, or null where none teaches anything. */
@@ -117,7 +110,7 @@ class Search {
   }
 
   private costOf(bounds: Bounds, tried: number, depth: number): Cost {
-    if (proven(bounds, this.window)) return NOTHING;
+    if (proven(bounds, this.zone)) return NOTHING;
     const key = `${keyOf(bounds)}|${tried}|${depth}`;
     const known = this.known.get(key);
     if (known) return known;
@@ -131,14 +124,14 @@ class Search {
     for (let i = 0; i < this.near.length; i++) {
       if (!(tried & (1 << i))) totals_mm.push((this.near[i] as Stack).total_mm);
     }
-    if (!canDecide(bounds, this.window, { totals_mm, dragBand_mm: this.band })) return NOTHING;
+    if (!canDecide(bounds, this.zone, { totals_mm, dragBand_mm: this.band })) return NOTHING;
     if (depth >= DEPTH) return ONE_MORE;
     return this.best(bounds, tried, depth)?.cost ?? NOTHING;
   }
 
   private costOfTrying(index: number, bounds: Bounds, tried: number, depth: number): Cost | null {
     const stack = this.near[index] as Stack;
-    const weight = chances(bounds, stack.total_mm, this.band, this.top);
+    const weight = chances(bounds, stack.total_mm, this.band, this.prior);
     let total = 0;
     let mean = 0;
     let worst = 0;
@@ -164,16 +157,19 @@ class Search {
  * the few stacks that lie next to a limit.
  *
  * @param fresh what the set can make and has not been tried here, thinnest first
+ * @param expected about where the gap should lie, where anything says so
  * @returns the stack, or null where no try can bring a verdict
  */
 export function nextForVerdict(
   bounds: Bounds,
-  window: ToleranceZone,
+  zone: ToleranceZone,
   fresh: readonly Stack[],
   dragBand_mm: number,
+  expected: Expected | null = null,
 ): Stack | null {
-  const near = candidatesFor(fresh, window, dragBand_mm);
-  const search = new Search(near, window, dragBand_mm, priorTop(window, bounds.largest.lo));
+  const prior = priorOf(expected, zone, bounds.largest.lo);
+  const near = candidatesFor(fresh, zone, dragBand_mm, prior);
+  const search = new Search(near, zone, dragBand_mm, prior);
   return search.best(bounds, 0, 0)?.stack ?? null;
 }
 
@@ -186,14 +182,14 @@ export function nextForVerdict(
  */
 export function nextByClimbing(
   bounds: Bounds,
-  window: ToleranceZone,
+  zone: ToleranceZone,
   fresh: readonly Stack[],
 ): Stack | null {
   if (Number.isFinite(bounds.smallest.hi)) return null;
   const single = fresh.filter((s) => s.leaves_mm.length === 1);
   const leaves = single.some((s) => s.total_mm > bounds.smallest.lo) ? single : fresh;
   const start =
-    bounds.smallest.lo === 0 ? leaves.findLast((s) => s.total_mm <= window.lower) : undefined;
+    bounds.smallest.lo === 0 ? leaves.findLast((s) => s.total_mm <= zone.lower) : undefined;
   return start ?? leaves.find((s) => s.total_mm > bounds.smallest.lo) ?? null;
 }
 
@@ -212,10 +208,10 @@ const inside = (fresh: readonly Stack[], span: Span, top: number): Stack[] =>
  */
 export function nextForSize(
   bounds: Bounds,
-  window: ToleranceZone,
+  zone: ToleranceZone,
   fresh: readonly Stack[],
 ): Stack | null {
-  const top = priorTop(window, bounds.largest.lo);
+  const top = priorTop(zone, bounds.largest.lo);
   const fits = [
     inside(fresh, bounds.smallest, top),
     inside(fresh, bounds.largest, top),

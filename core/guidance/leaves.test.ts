@@ -1,6 +1,6 @@
-import { nextLeaf, type StationEvidence } from '../methods/feeler';
+import { type StationEvidence, overStations } from '../methods/stations';
+import { nextLeaf } from '../methods/nextLeaf';
 import type { Assessment } from '../assessment/assessment';
-import { overStations } from '../methods/stations';
 import { VELTRANE_T6 } from '../../demo/sheets';
 import { boundsOf, type Felt } from '../feeler/bounds';
 import { extremesOf } from '../feeler/extremes';

@@ -1,3 +1,5 @@
+import { areSisters, dimensionsFor, pumpOf } from '../pumps/registry';
+import { nextLeaf, type LeafAim } from '../methods/nextLeaf';
 import type { Assessment } from '../assessment/assessment';
 import { ownAim, partAim, stackAdvice, type SumOf } from '../assessment/leafAim';
 import type { Ladder } from '../feeler/ladder';
@@ -5,10 +7,8 @@ import { askedFor } from '../inspect/looking';
 import type { Counted } from '../journal/eras';
 import { leafReach } from '../feeler/blind';
 import { isOpen } from '../metrology/estimate';
-import { nextLeaf, type LeafAim } from '../methods/feeler';
 import { methodOf, methodsFor, type MethodId } from '../methods/list';
 import type { Place } from '../methods/method';
-import { dimensionsFor, pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { LeafStep, Step } from './step';
 
@@ -58,6 +58,14 @@ function wanted({ job, all }: Situation): readonly Assessment[] {
   return [...asked, ...worthAsking(all).filter((a) => !asked.includes(a))];
 }
 
+/** Adds the stations of the characteristics that should be about the same as the one aimed at. */
+function withSisters(aim: LeafAim | null, all: readonly Assessment[]): LeafAim | null {
+  const c = aim && named(all, aim.characteristic)?.characteristic;
+  if (!aim || !c) return aim;
+  const sisters = all.filter(({ characteristic }) => areSisters(c, characteristic));
+  return { ...aim, sisters: sisters.map(({ stations }) => stations) };
+}
+
 /** Tells whether something was felt or read already: of what, by which method, at which place. */
 const takenAt =
   ({ counted }: Situation, method: MethodId, characteristic: string) =>
@@ -72,7 +80,7 @@ function stepBy(way: MethodId, a: Assessment, situation: Situation): Step | null
   const place = method.next({
     places: method.places(pumpOf(situation.job.sheet), c),
     taken: takenAt(situation, way, c.id),
-    leafAim: () => aimAt(a, situation.all, situation.ladder),
+    leafAim: () => withSisters(aimAt(a, situation.all, situation.ladder), situation.all),
     ladder: situation.ladder,
   });
   return place && ({ way, characteristic: c.id, ...place } as Step);

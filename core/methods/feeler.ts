@@ -1,3 +1,4 @@
+import { type StationEvidence, overStations } from './stations';
 import { array, object, string, type InferType } from 'yup';
 import {
   afterTry,
@@ -9,17 +10,15 @@ import {
   type Try,
 } from '../feeler/bounds';
 import { extremesOf } from '../feeler/extremes';
-import { nextTry, type Goal, type Ladder } from '../feeler/ladder';
-import type { Stack } from '../feeler/stacks';
+import type { Ladder } from '../feeler/ladder';
 import type { Extremes } from '../metrology/extremes';
-import type { Limits } from '../metrology/interval';
-import type { Characteristic, Station } from '../pumps/family';
+import type { Characteristic } from '../pumps/family';
 import { formatLength } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { common, identifier, leaf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import type { Asking, Evidence, Method } from './method';
-import { overStations } from './stations';
+import { nextLeaf } from './nextLeaf';
 
 /** A try with leaves at a station: the thicknesses that count, and what is marked on leaves that were mic'd. */
 const schema = object({
@@ -34,14 +33,6 @@ const schema = object({
   .required();
 
 export type FeelerReading = Voidable<InferType<typeof schema>>;
-
-/** The tries at one station that agree with one another, and those that contradict them. */
-export interface StationEvidence {
-  readonly station: Station;
-  readonly tries: readonly Try[];
-  readonly bounds: Bounds;
-  readonly conflicts: readonly FeelerReading[];
-}
 
 /**
  * Sorts the tries of one characteristic by station. Two tries that cannot
@@ -79,33 +70,6 @@ export interface FeelerDetails {
   readonly stations: readonly StationEvidence[];
   /** What they say of the places tried so far; the verdict needs all of them. */
   readonly soFar: Extremes | null;
-}
-
-/** What leaves should go for: at which stations of a characteristic, against which limits. */
-export interface LeafAim {
-  readonly characteristic: string;
-  readonly stations: readonly StationEvidence[];
-  readonly limits: Limits;
-  readonly goal: Goal;
-}
-
-/** A place for a leaf, and which leaf or leaves. Who aims at a sum is led to one of its parts. */
-export interface LeafPlace {
-  readonly characteristic: string;
-  readonly station: Station;
-  readonly stack: Stack;
-}
-
-/** Returns the first station at which an aim still asks for a leaf, and which leaf; null where none does. */
-export function nextLeaf(
-  { characteristic, stations, limits, goal }: LeafAim,
-  ladder: Ladder,
-): LeafPlace | null {
-  for (const { station, tries } of stations) {
-    const stack = nextTry(ladder, limits, goal, tries);
-    if (stack) return { characteristic, station, stack };
-  }
-  return null;
 }
 
 const wasTried = ({ tries }: StationEvidence): boolean => tries.length > 0;

@@ -1,10 +1,10 @@
+import type { LeafAim, LeafPlace } from './nextLeaf';
 import type { Schema } from 'yup';
 import type { Ladder } from '../feeler/ladder';
 import type { Extremes } from '../metrology/extremes';
 import type { Characteristic, Dimension, PumpModel, Station } from '../pumps/family';
 import type { Point } from '../pumps/shapes';
 import type { ShopUnit } from '../quantity/units';
-import type { LeafAim, LeafPlace } from './feeler';
 
 /** Where a value of a characteristic comes from; a sum is worked out from other characteristics. */
 export type EvidenceSource = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';

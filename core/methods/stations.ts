@@ -1,8 +1,13 @@
-import type { Bounds, Span } from '../feeler/bounds';
+import { type Try, type Bounds, type Span } from '../feeler/bounds';
+import type { Offered } from '../feeler/ladder';
+import type { Station } from '../pumps/family';
 
-/** What tries say of one station. */
-interface StationBounds {
+/** The tries at one station that agree with one another, and those that contradict them. */
+export interface StationEvidence {
+  readonly station: Station;
+  readonly tries: readonly Try[];
   readonly bounds: Bounds;
+  readonly conflicts: readonly Offered[];
 }
 
 const least = <T>(items: readonly T[], by: (item: T) => number): T =>
@@ -22,7 +27,7 @@ const spanned = (lo: Span, hi: Span): Span => ({
  * and at least the least lower bound of all; the largest the other way round.
  * A station not tried yet keeps the far end open.
  */
-export function overStations(stations: readonly StationBounds[]): Bounds | null {
+export function overStations(stations: readonly Pick<StationEvidence, 'bounds'>[]): Bounds | null {
   if (stations.length === 0) return null;
   const smallest = stations.map((s) => s.bounds.smallest);
   const largest = stations.map((s) => s.bounds.largest);

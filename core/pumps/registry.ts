@@ -78,3 +78,17 @@ export function dimensionsFor(c: Characteristic): string[] {
   const terms = gapsOf(c).flatMap((gap) => gap.map((t) => t.dimension));
   return [...new Set([...terms, ...(c.tilt ? [c.tilt.dimension] : [])])];
 }
+
+/** Returns the id that a characteristic has on the first section of a stack. */
+const onFirstSection = (id: string): string => id.replace(/-s\d$/, '');
+
+/**
+ * Tells whether two gaps should be about the same on a sound pump: the same gap of another section, or
+ * that of another part beside the same face or bore.
+ */
+export function areSisters(a: Characteristic, b: Characteristic): boolean {
+  if (a.id === b.id || a.stations.length === 0 || b.stations.length === 0) return false;
+  if (onFirstSection(a.id) === onFirstSection(b.id)) return true;
+  const wider = (c: Characteristic) => c.terms?.find(({ factor }) => factor > 0)?.dimension;
+  return wider(a) !== undefined && wider(a) === wider(b);
+}

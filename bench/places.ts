@@ -1,0 +1,64 @@
+import { proven } from '../core/feeler/bounds';
+import { ladderOf } from '../core/feeler/ladder';
+import { zoneOf } from '../core/metrology/verdict';
+import { leafEvidence, type FeelerReading } from '../core/methods/feeler';
+import { nextLeaf } from '../core/methods/nextLeaf';
+import { overStations, type StationEvidence } from '../core/methods/stations';
+import { evenFrom, normalFrom } from '../core/random';
+import { feel } from '../demo/rebuilder';
+import { drawnLimits, LEAF_SETS, pick } from './sets';
+
+/** How many tries four places of a gap take together, and those of the gear beside it. */
+const RUNS = 1000;
+const STATIONS = ['12', '6', '3', '9'].map((id) => ({ id, label: id, instruction: '' }));
+const C = { id: 'c', name: 'c', convention: '', quantity: 'gap', stations: STATIONS } as const;
+const LADDERS = LEAF_SETS.map((set) => ladderOf(set));
+const even = evenFrom(5);
+
+type Gaps = Readonly<Record<string, number>>;
+const gapsBy = (mm: (station: string) => number): Gaps =>
+  Object.fromEntries(STATIONS.map(({ id }) => [id, Math.max(0.002, mm(id))]));
+
+function measured(
+  gaps: Gaps,
+  limits: ReturnType<typeof drawnLimits>,
+  ladder: (typeof LADDERS)[number],
+  sisters: readonly (readonly StationEvidence[])[],
+) {
+  const readings: FeelerReading[] = [];
+  for (;;) {
+    const stations = leafEvidence(C, readings, ladder);
+    const bounds = overStations(stations);
+    const proof = bounds && proven(bounds, zoneOf(limits));
+    const aim = { characteristic: C.id, stations, limits, goal: 'verdict', sisters } as const;
+    const next = proof ? null : nextLeaf(aim, ladder);
+    if (!next) return { tries: readings.length, stations, verdict: proof ?? 'close' };
+    const gap = gaps[next.station.id] ?? 0;
+    readings.push({
+      ...{ id: `r${readings.length}`, kind: 'leaf', at: '', by: '', instrument: '' },
+      ...{ characteristic: C.id, station: next.station.id, marked_mm: null, voided: null },
+      leaves_mm: [...next.stack.leaves_mm],
+      felt: feel(next.stack.total_mm, [gap, gap]),
+    });
+  }
+}
+
+let [alone, beside] = [0, 0];
+const verdicts: Record<string, number> = {};
+for (let run = 0; run < RUNS; run++) {
+  const [ladder, limits] = [pick(LADDERS, even), drawnLimits(even)];
+  const lower = limits.lower_mm ?? 0;
+  const base = lower + (0.55 + 0.4 * normalFrom(even)) * (limits.upper_mm - lower);
+  const varies = 0.012 * even();
+  const gaps = gapsBy(() => base + varies * normalFrom(even));
+  const first = measured(gaps, limits, ladder, []);
+  const off = 0.005 * normalFrom(even);
+  const sister = gapsBy((id) => (gaps[id] ?? 0) + off + 0.002 * normalFrom(even));
+  alone += first.tries;
+  beside += measured(sister, limits, ladder, [first.stations]).tries;
+  verdicts[first.verdict] = (verdicts[first.verdict] ?? 0) + 1;
+}
+console.log(
+  `Four places of a gap, ${RUNS} drawn: ${(alone / RUNS).toFixed(2)} tries, ` +
+    `${(beside / RUNS).toFixed(2)} on the gear beside it; ${JSON.stringify(verdicts)}`,
+);
