@@ -4,6 +4,11 @@ const { getDefaultConfig } = require('expo/metro-config');
 const config = getDefaultConfig(__dirname);
 config.resolver.assetExts.push('woff2', 'wasm');
 
+/** A module runs when it is first needed: what the first page does not use costs it nothing. */
+config.transformer.getTransformOptions = async () => ({
+  transform: { experimentalImportSupport: false, inlineRequires: true },
+});
+
 /** The full icon family is 1.3 MB; the app draws its few icons from outlines of its own. */
 const ICONS = new Set([
   '@expo/vector-icons/MaterialCommunityIcons',

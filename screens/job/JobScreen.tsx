@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { ActivityIndicator, Button } from 'react-native-paper';
 import { UnreadableRecord } from '@/data/records';
 import { useChange, useRecord } from '@/data/hooks';
@@ -7,19 +7,15 @@ import { saveAs } from '@/data/save';
 import { STAGES, type Stage } from '@/core/records/job';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
-import { MeasureStage } from '../measure/MeasureStage';
-import { ReportStage } from '../report/ReportStage';
-import { LookStage } from '../look/LookStage';
-import { StripStage } from '../strip/StripStage';
-import { TagStage } from '../tag/TagStage';
 import { JobFrame } from './JobFrame';
 
+/** Each stage is loaded when it is first opened. */
 const SHOWN = {
-  tag: TagStage,
-  strip: StripStage,
-  look: LookStage,
-  measure: MeasureStage,
-  report: ReportStage,
+  tag: lazy(async () => ({ default: (await import('../tag/TagStage')).TagStage })),
+  strip: lazy(async () => ({ default: (await import('../strip/StripStage')).StripStage })),
+  look: lazy(async () => ({ default: (await import('../look/LookStage')).LookStage })),
+  measure: lazy(async () => ({ default: (await import('../measure/MeasureStage')).MeasureStage })),
+  report: lazy(async () => ({ default: (await import('../report/ReportStage')).ReportStage })),
 } as const;
 
 /** A job at one of its stages. */
@@ -37,7 +33,7 @@ export function JobScreen() {
   }, [left, stage, changeJob]);
 
   if (error) return <Unreadable error={error} />;
-  if (isPending) return <ActivityIndicator style={{ margin: 48 }} accessibilityLabel="Opening" />;
+  if (isPending) return <Opening />;
   if (!job) {
     return (
       <Page title="No such job">
@@ -53,10 +49,14 @@ export function JobScreen() {
   const Shown = SHOWN[stage];
   return (
     <JobFrame job={job} stage={stage}>
-      <Shown key={job.id} job={job} />
+      <Suspense fallback={<Opening />}>
+        <Shown key={job.id} job={job} />
+      </Suspense>
     </JobFrame>
   );
 }
+
+const Opening = () => <ActivityIndicator style={{ margin: 48 }} accessibilityLabel="Opening" />;
 
 function Unreadable({ error }: { readonly error: Error }) {
   const raw = error instanceof UnreadableRecord ? error.raw : null;
