@@ -1,21 +1,17 @@
 #!/usr/bin/env bash
 # Runs every test: lint, types, unit, build, end to end. Ends with one line of totals each.
+# A part of them: ./test.sh unit [PATTERN], ./test.sh e2e [NAME …], ./test.sh lint, ./test.sh types.
 set -uo pipefail
 cd "$(dirname "$0")"
 
-bash scripts/install.sh || exit 1
-if [ ! -x "${CHROMIUM:-/usr/bin/chromium}" ]; then
-  echo 'Installing Chromium from Debian’s packages.'
-  as_root=''
-  [ "$(id -u)" = 0 ] || as_root=sudo
-  $as_root apt-get update -qq && $as_root apt-get install -y -qq chromium >/dev/null || {
-    echo 'Chromium is missing and could not be installed: apt-get install chromium'
-    exit 1
-  }
-fi
+part=${1:-all}
+[ $# -gt 0 ] && shift
 
+bash scripts/install.sh || exit 1
+mkdir -p .cache
 totals=()
 failed=0
+
 # One plain line for a step that only passes or fails.
 step() {
   local name=$1
@@ -27,23 +23,54 @@ step() {
   fi
 }
 
-step lint npm run -s lint
-step types npm run -s types
+chromium() {
+  [ -x "${CHROMIUM:-/usr/bin/chromium}" ] && return
+  echo 'Installing Chromium from Debian’s packages.'
+  local as_root=''
+  [ "$(id -u)" = 0 ] || as_root=sudo
+  $as_root apt-get update -qq && $as_root apt-get install -y -qq chromium >/dev/null || {
+    echo 'Chromium is missing and could not be installed: apt-get install chromium'
+    exit 1
+  }
+}
 
-echo '== unit'
-mkdir -p .cache
-npx --no-install jest --json --outputFile=.cache/unit.json || failed=1
-totals+=("$(node -p '
-  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = require("./.cache/unit.json");
-  `unit: ${numPassedTests} passed, ${numFailedTests + numRuntimeErrorTestSuites} failed`' 2>/dev/null ||
-  echo 'unit: 0 passed, 1 failed')")
+unit() {
+  echo '== unit'
+  npx --no-install jest --json --outputFile=.cache/unit.json "$@" || failed=1
+  totals+=("$(node -p '
+    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = require("./.cache/unit.json");
+    `unit: ${numPassedTests} passed, ${numFailedTests + numRuntimeErrorTestSuites} failed`' 2>/dev/null ||
+    echo 'unit: 0 passed, 1 failed')")
+}
 
-step build bash scripts/build.sh
+e2e() {
+  echo '== e2e'
+  npx --no-install playwright test "$@" | tee .cache/e2e.log
+  [ "${PIPESTATUS[0]}" = 0 ] || failed=1
+  totals+=("$(grep '^e2e: ' .cache/e2e.log || echo 'e2e: 0 passed, 1 failed')")
+}
 
-echo '== e2e'
-npx --no-install playwright test | tee .cache/e2e.log || failed=1
-[ "${PIPESTATUS[0]}" = 0 ] || failed=1
-totals+=("$(grep '^e2e: ' .cache/e2e.log || echo 'e2e: 0 passed, 1 failed')")
+case $part in
+all)
+  chromium
+  step lint npm run -s lint
+  step types npm run -s types
+  unit
+  step build bash scripts/build.sh
+  e2e
+  ;;
+lint | types) step "$part" npm run -s "$part" ;;
+unit) unit "$@" ;;
+e2e)
+  chromium
+  step build bash scripts/build.sh
+  e2e "$@"
+  ;;
+*)
+  echo "There is no part “$part”: all, lint, types, unit, e2e."
+  exit 2
+  ;;
+esac
 
 printf '%s\n' "${totals[@]}"
 exit "$failed"

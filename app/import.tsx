@@ -1,1 +1,6 @@
-export { ImportScreen as default } from '@/screens/shop/ImportScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'ImportScreen',
+  async () => (await import('@/screens/shop/ImportScreen')).ImportScreen,
+);

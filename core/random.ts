@@ -1,7 +1,7 @@
 /** Even random numbers from 0 to 1, one at each call. */
 export type Even = () => number;
 
-/** Mulberry32: a small generator of even random numbers, the same for the same seed. */
+/** Makes a small generator of even random numbers (Mulberry32), the same for the same seed. */
 export function evenFrom(seed: number): Even {
   let state = seed;
   return () => {
@@ -12,12 +12,12 @@ export function evenFrom(seed: number): Even {
   };
 }
 
-/** A normal random number with mean 0 and standard deviation 1 (Box and Muller). */
+/** Returns a normal random number with mean 0 and standard deviation 1 (Box and Muller). */
 export function normalFrom(even: Even): number {
   return Math.sqrt(-2 * Math.log(1 - even())) * Math.cos(2 * Math.PI * even());
 }
 
-/** A seed from a text: the same for the same text (FNV-1a). */
+/** Returns a seed from a text: the same for the same text (FNV-1a). */
 export function seedOf(text: string): number {
   let hash = 0x811c9dc5;
   for (const sign of text) hash = Math.imul(hash ^ (sign.codePointAt(0) ?? 0), 0x01000193);

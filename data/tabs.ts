@@ -1,4 +1,4 @@
-import type { Kind } from './records';
+import type { RecordKind as Kind } from '../core/records/migrate';
 
 /** What one tab tells the others: this record is no longer as you know it. */
 export interface Changed {

@@ -1,1 +1,6 @@
-export { SheetScreen as default } from '@/screens/sheets/SheetScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'SheetScreen',
+  async () => (await import('@/screens/sheets/SheetScreen')).SheetScreen,
+);

@@ -1,1 +1,6 @@
-export { SheetsScreen as default } from '@/screens/sheets/SheetsScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'SheetsScreen',
+  async () => (await import('@/screens/sheets/SheetsScreen')).SheetsScreen,
+);

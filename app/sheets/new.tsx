@@ -1,1 +1,6 @@
-export { NewSheetScreen as default } from '@/screens/sheets/NewSheetScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'NewSheetScreen',
+  async () => (await import('@/screens/sheets/NewSheetScreen')).NewSheetScreen,
+);

@@ -1,1 +1,6 @@
-export { ShopScreen as default } from '@/screens/shop/ShopScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'ShopScreen',
+  async () => (await import('@/screens/shop/ShopScreen')).ShopScreen,
+);

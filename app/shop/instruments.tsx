@@ -1,1 +1,6 @@
-export { InstrumentsScreen as default } from '@/screens/shop/InstrumentsScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'InstrumentsScreen',
+  async () => (await import('@/screens/shop/InstrumentsScreen')).InstrumentsScreen,
+);

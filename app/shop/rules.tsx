@@ -1,1 +1,6 @@
-export { RulesScreen as default } from '@/screens/shop/RulesScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'RulesScreen',
+  async () => (await import('@/screens/shop/RulesScreen')).RulesScreen,
+);

@@ -4,7 +4,7 @@ import { dimensionOf } from '../pumps/registry';
 import { materialOf, type Sheet } from '../records/sheet';
 
 /**
- * How much a gap changes from 20 °C to working temperature, in mm: the
+ * Returns how much a gap changes from 20 °C to working temperature, in mm: the
  * expansion of the sheet's nominal sizes by its materials. The nominal sizes
  * do: a tenth of a millimetre on a 20 mm width changes it by a thousandth.
  *

@@ -11,7 +11,7 @@ const aimAt = (part: Assessment, limits: Limits, goal: Goal): LeafAim => ({
   goal,
 });
 
-/** The aim at a characteristic in its own right, or null where leaves can do nothing more for it. */
+/** Returns the aim at a characteristic in its own right, or null where leaves can do nothing more for it. */
 export function ownAim(part: Assessment, ladder: Ladder): LeafAim | null {
   if (part.limits) {
     const undecided = part.verdict === 'open' || part.verdict === 'close';
@@ -41,7 +41,7 @@ function mayHold(part: Assessment, limits: Limits, ladder: Ladder): boolean {
 }
 
 /**
- * How leaves can still settle a sum. First its parts have to be measured at
+ * Returns how leaves can still settle a sum. First its parts have to be measured at
  * all. Then the base is held against what the others leave of the limits;
  * where that cannot hold, the others are narrowed; and last the base is held
  * against what would put the sum out for certain.
@@ -116,7 +116,7 @@ function limitsForSums(part: Assessment, sums: readonly SumOf[]): Limits | null 
     : null;
 }
 
-/** The aim at a part of sums: against what they leave it while that may hold, else in its own right. */
+/** Returns the aim at a part of sums: against what they leave it while that may hold, else in its own right. */
 export function partAim(part: Assessment, sums: readonly SumOf[], ladder: Ladder): LeafAim | null {
   const limits = limitsForSums(part, sums);
   const own = ownAim(part, ladder);

@@ -10,7 +10,7 @@ export interface HeldLimits extends Limits {
 }
 
 /**
- * The limits of a characteristic in the convention in which it is measured: a
+ * Returns the limits of a characteristic in the convention in which it is measured: a
  * limit for one side of a centred part counts twice for the full gap, and one
  * that does not count the gasket is held against gap and gasket together.
  *

@@ -35,7 +35,7 @@ function measured(places: readonly PlaceValue[]): Quantity | null {
   };
 }
 
-/** How far operations moved a dimension, in mm; null where one of them exchanged its part or said no amount. */
+/** Returns how far operations moved a dimension, in mm; null where one of them exchanged its part or said no amount. */
 export function movedBy(
   operations: readonly Operation[],
   dimension: string,

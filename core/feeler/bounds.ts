@@ -109,13 +109,13 @@ export function afterTry(
   return empty(smallest, slack) || empty(largest, slack) ? null : { smallest, largest };
 }
 
-/** The thickness of leaves held together, in mm. */
+/** Returns the thickness of leaves held together, in mm. */
 export function stackOf(leaves_mm: readonly number[]): number {
   return tidy_mm(leaves_mm.reduce((sum, leaf) => sum + leaf, 0));
 }
 
 /**
- * The bounds that a row of tries leaves.
+ * Returns the bounds that a row of tries leaves.
  *
  * @throws InputError on `tries[i].felt` where try i contradicts those before it
  */
@@ -135,14 +135,14 @@ export function boundsOf(
   }, NO_EVIDENCE);
 }
 
-/** Returns a span as the plain bracket that leaves the core; soft ends that crossed change places. */
+/** Returns a span as the plain interval that leaves the core; soft ends that crossed change places. */
 export function intervalOf({ lo, hi }: Span): Interval {
   if (!Number.isFinite(hi)) return { lo_mm: lo, hi_mm: null };
   return { lo_mm: Math.min(lo, hi), hi_mm: Math.max(lo, hi) };
 }
 
 /**
- * What the bounds prove: lower limits are held against the smallest gap
+ * Returns what the bounds prove: lower limits are held against the smallest gap
  * found, upper limits against the largest. Null where they prove nothing.
  */
 export function proven({ smallest, largest }: Bounds, zone: ToleranceZone): 'in' | 'out' | null {

@@ -152,7 +152,7 @@ class Search {
 }
 
 /**
- * The stack to try next so that in, out or close is reached in as few tries
+ * Returns the stack to try next so that in, out or close is reached in as few tries
  * as can be, on average and at worst: a search of the tree of answers over
  * the few stacks that lie next to a limit.
  *
@@ -174,7 +174,7 @@ export function nextForVerdict(
 }
 
 /**
- * The stack to try next for hands that start thin and climb: the thickest leaf
+ * Returns the stack to try next for hands that start thin and climb: the thickest leaf
  * that the lower limit is sure to let in, then leaf by leaf the next thicker.
  *
  * @param fresh what the set can make and has not been tried here, thinnest first
@@ -200,7 +200,7 @@ const inside = (fresh: readonly Stack[], span: Span, top: number): Stack[] =>
   fresh.filter(({ total_mm: s }) => s > span.lo && s < Math.min(span.hi, top));
 
 /**
- * The stack to try next so that the bracket itself becomes as narrow as the
+ * Returns the stack to try next so that the bracket itself becomes as narrow as the
  * set allows: the middle one of those that can still narrow it.
  *
  * @param fresh what the set can make and has not been tried here, thinnest first

@@ -12,7 +12,7 @@ export interface AuxiliaryChecked {
   readonly differs: boolean;
 }
 
-/** The small checks of the visit, in the sheet's order. */
+/** Returns the small checks of the visit, in the sheet's order. */
 export function auxiliaryChecks(job: Pick<Job, 'sheet' | 'journal'>): AuxiliaryChecked[] {
   const answers = counting(ledgerOf(job).also);
   return job.sheet.also.map((check) => {

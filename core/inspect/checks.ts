@@ -28,7 +28,7 @@ type PlateCheck = keyof typeof PLATE;
 
 const isPlate = (id: string): id is PlateCheck => id in PLATE;
 
-/** The checks of a sheet in its own order, then year and serial number where some variant has them. */
+/** Returns the checks of a sheet in its own order, then year and serial number where some variant has them. */
 export function checksOf(sheet: Pick<Sheet, 'key' | 'variants'>): Check[] {
   const own = sheet.key.map(({ id, kind, ask, options, u_mm }): Check => ({
     ...{ id, kind, ask, options },
@@ -43,7 +43,7 @@ export function checksOf(sheet: Pick<Sheet, 'key' | 'variants'>): Check[] {
   ];
 }
 
-/** What a variant shows at a check; null where the sheet does not say. */
+/** Returns what a variant shows at a check; null where the sheet does not say. */
 export function shownBy(variant: Variant, check: Pick<Check, 'id'>): Shown {
   if (isPlate(check.id)) {
     const [from, to] = PLATE[check.id].ends.map((end) => variant[end]) as (number | null)[];
@@ -57,7 +57,7 @@ export function shownBy(variant: Variant, check: Pick<Check, 'id'>): Shown {
   return { from: from_mm ?? -Infinity, to: to_mm ?? Infinity };
 }
 
-/** How an answer speaks against a variant, in words; null where it does not. */
+/** Returns how an answer speaks against a variant, in words; null where it does not. */
 export function against(variant: Variant, check: Check, answer: KeyAnswer): string | null {
   const shown = shownBy(variant, check);
   if (shown === null) return null;
@@ -72,13 +72,13 @@ export function against(variant: Variant, check: Check, answer: KeyAnswer): stri
   return `${rangeWords(from, to)}, here ${answer.value}`;
 }
 
-/** `2009–2014`, `from 2015`, `up to 20.05` */
+/** Writes a range: `2009–2014`, `from 2015`, `up to 20.05`. */
 export function rangeWords(from: number, to: number): string {
   if (from === -Infinity) return `up to ${to}`;
   if (to === Infinity) return `from ${from}`;
   return from === to ? `${from}` : `${from}–${to}`;
 }
 
-/** Whether an answer says anything at all. */
+/** Tells whether an answer says anything at all. */
 export const tells = (answer: KeyAnswer): boolean =>
   answer.option !== null || answer.value !== null;

@@ -185,7 +185,7 @@ function byTheBook(sheet: Pick<Sheet, 'book'>, surface: Surface, seen: Seen): Pr
 }
 
 /**
- * What follows from a defect: by the sheet where it says anything, else by the
+ * Returns what follows from a defect: by the sheet where it says anything, else by the
  * rules of the trade and of the house. A proposal; the person decides.
  */
 export function proposalFor(

@@ -57,7 +57,7 @@ function likely(check: Check, truth: Variant, among: readonly Variant[]): KeyAns
 }
 
 /**
- * What a check is expected to tell, in bits: the entropy of what is left less
+ * Returns what a check is expected to tell, in bits: the entropy of what is left less
  * the mean entropy after it, every variant being as likely as the next
  * (Shannon; information gain as in decision trees).
  */
@@ -85,7 +85,7 @@ function bestCheck(checks: readonly Check[], among: readonly Variant[]): Check |
 }
 
 /**
- * Where the search for a variant stands after some answers, and which check
+ * Returns where the search for a variant stands after some answers, and which check
  * comes next. An answer never removes a variant for good: with a wrong one
  * among them everything ends up contradicted, and that is said.
  *

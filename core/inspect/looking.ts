@@ -14,7 +14,7 @@ export interface Looked {
   readonly state: 'unseen' | 'sound' | 'found';
 }
 
-/** Every surface of the pump, in the order of the parts on the bench. */
+/** Returns every surface of the pump, in the order of the parts on the bench. */
 export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
   const seen = counting(ledgerOf(job).findings);
   return teardownOf(job.sheet).surfaces.map((surface) => {
@@ -28,11 +28,11 @@ export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
 /** What everything else is measured in: given up, nothing that is measured behind it counts. */
 const HOLDING: readonly SurfaceKind[] = ['casting', 'crescent'];
 
-/** Whether giving up this surface gives up the pump; any other part that is scrap is bought anew. */
+/** Tells whether giving up this surface gives up the pump; any other part that is scrap is bought anew. */
 export const holdsPump = ({ kind, part }: Surface): boolean =>
   part === 'body' || HOLDING.includes(kind);
 
-/** The finding after which measuring the rest is pointless, as a person decided; null where there is none. */
+/** Returns the finding after which measuring the rest is pointless, as a person decided; null where there is none. */
 export function endOf(job: Pick<Job, 'sheet' | 'journal'>): Finding | null {
   const ends = lookedAt(job)
     .filter((l) => holdsPump(l.surface))

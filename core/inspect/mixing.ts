@@ -16,13 +16,13 @@ export interface Mixed {
 /** The part that the others are put into. */
 export const BASE = 'body';
 
-/** Which variant each part of the pump comes from: the job's own, but for those said otherwise. */
+/** Returns which variant each part of the pump comes from: the job's own, but for those said otherwise. */
 export function originOf(job: Pick<Job, 'variant' | 'mixed'>, part: string): string | null {
   return job.mixed.find((m) => m.part === part)?.variant ?? job.variant;
 }
 
 /**
- * Everything in a pump put together from two that the sheet allows or forbids,
+ * Returns everything in a pump put together from two that the sheet allows or forbids,
  * and each part against the body, whether the sheet says anything of it or
  * not. The direction counts: a late cover may go on an early body and not the
  * other way round.

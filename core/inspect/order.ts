@@ -13,7 +13,7 @@ export interface OrderLine {
 }
 
 /**
- * What has to be bought: what is always renewed, what the house renews, parts
+ * Returns what has to be bought: what is always renewed, what the house renews, parts
  * that were missing or wrong, and parts that a person decided to replace or gave up.
  */
 export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderLine[] {

@@ -10,7 +10,7 @@ export interface Placed {
   readonly at: Point;
 }
 
-/** Every surface of a pump with its place on the drawings. */
+/** Returns every surface of a pump with its place on the drawings. */
 export const placedSurfaces = oncePerPump((pump): readonly Placed[] => {
   const family = familyOf(pump.family);
   return teardownOf(pump).surfaces.map((surface): Placed => {
@@ -25,7 +25,7 @@ export const placedSurfaces = oncePerPump((pump): readonly Placed[] => {
   });
 });
 
-/** The surface whose mark is nearest to a place on a drawing; null where that drawing has none. */
+/** Returns the surface whose mark is nearest to a place on a drawing; null where that drawing has none. */
 export function nearestSurface(pump: PumpKind, view: View, to: Point): Surface | null {
   const far = ({ at }: Placed) => Math.hypot(at.x - to.x, at.y - to.y);
   const [nearest] = placedSurfaces(pump)

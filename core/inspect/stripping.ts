@@ -13,7 +13,7 @@ export interface Stripped {
   readonly note: StripNote | null;
 }
 
-/** The steps in order, each with the note that stands. */
+/** Returns the steps in order, each with the note that stands. */
 export function stripped(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
   const notes = counting(ledgerOf(job).strip);
   return job.sheet.strip.map((step) => ({
@@ -22,20 +22,20 @@ export function stripped(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
   }));
 }
 
-/** How the parts go back together: what was noted, last first. */
+/** Returns how the parts go back together: what was noted, last first. */
 export function buildOrder(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
   return stripped(job).reverse();
 }
 
 const STATE = { there: '', missing: 'missing', wrong: 'wrong part' } as const;
 
-/** What was noted at a step in words; empty where there is nothing but that it was done. */
+/** Returns what was noted at a step in words; empty where there is nothing but that it was done. */
 export function noteWords(step: StripStep, note: StripNote): string {
   const way = wayRoundWords(step.way, note.way);
   return [way, STATE[note.state], note.remark].filter(Boolean).join('; ');
 }
 
-/** Parts that ought to be there and were not, or were the wrong ones. */
+/** Lists the parts that ought to be there and were not, or were the wrong ones. */
 export function wrongParts(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
   return stripped(job).filter(({ note }) => note !== null && note.state !== 'there');
 }

@@ -48,7 +48,7 @@ function publishedEnds(job: Job, dimension: Dimension): number[] {
 }
 
 /**
- * Why a size should not be believed without a second look: outside the
+ * Says why a size should not be believed without a second look: outside the
  * instrument's range, far off the sheet's size, or far from its neighbours.
  *
  * @returns the reason in words, or null where there is none
@@ -87,7 +87,7 @@ export function doubtOfSize(
   return null;
 }
 
-/** The same for an indicator's swing. */
+/** Returns the same for an indicator's swing. */
 export function doubtOfSwing(
   characteristic: Characteristic,
   upper_mm: number | null,

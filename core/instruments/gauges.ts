@@ -16,7 +16,7 @@ export interface ToolRoom {
   readonly zeros: readonly ZeroCheck[];
 }
 
-/** About how large a dimension is: by the sheet's nominal size, or by its drawing. */
+/** Returns about how large a dimension is: by the sheet's nominal size, or by its drawing. */
 export function expectedSize(sheet: Sheet, dimension: Dimension): number | null {
   const nominal = sheet.nominal.find((n) => n.dimension === dimension.id);
   return nominal?.value_mm ?? dimension.drawn_mm ?? null;
@@ -25,7 +25,7 @@ export function expectedSize(sheet: Sheet, dimension: Dimension): number | null 
 const reaches = (i: Instrument, size_mm: number | null): boolean =>
   size_mm === null || (size_mm >= i.from_mm && size_mm <= i.to_mm);
 
-/** The instruments of a kind, those first whose range reaches the size. */
+/** Returns the instruments of a kind, those first whose range reaches the size. */
 export function instrumentsOf(
   room: ToolRoom,
   kind: GaugeKind,
@@ -38,7 +38,7 @@ export function instrumentsOf(
   ];
 }
 
-/** The instrument in hand: the one chosen for the job, else the first that reaches the size. */
+/** Returns the instrument in hand: the one chosen for the job, else the first that reaches the size. */
 export function instrumentInHand(
   room: ToolRoom,
   job: Pick<Job, 'chosen'>,
@@ -50,7 +50,7 @@ export function instrumentInHand(
   return usable.find((i) => i.id === chosen) ?? usable[0] ?? null;
 }
 
-/** What reads a dimension: chosen by the size that is expected, never by the figure that came. */
+/** Returns what reads a dimension: chosen by the size that is expected, never by the figure that came. */
 export const gaugeFor = (
   room: ToolRoom,
   job: Pick<Job, 'chosen' | 'sheet'>,
@@ -58,7 +58,7 @@ export const gaugeFor = (
 ): Instrument | null =>
   instrumentInHand(room, job, dimension.instrument, expectedSize(job.sheet, dimension));
 
-/** The indicator in hand. */
+/** Returns the indicator in hand. */
 export const indicatorFor = (room: ToolRoom, job: Pick<Job, 'chosen'>): Instrument | null =>
   instrumentInHand(room, job, 'indicator', null);
 
@@ -77,7 +77,7 @@ export interface Zero {
 const NO_ZERO: Zero = { state: 'not-needed', offset_mm: 0, check: null };
 const NEVER: Zero = { ...NO_ZERO, state: 'never' };
 
-/** The newest zero check of an instrument, and whether it is still good at the moment given. */
+/** Returns the newest zero check of an instrument, and whether it is still good at the moment given. */
 export function zeroAt(instrument: Instrument, zeros: readonly ZeroCheck[], at: string): Zero {
   const check = zeros
     .filter((z) => z.instrument === instrument.id)
@@ -102,7 +102,7 @@ export interface Entry {
   readonly source: Source;
 }
 
-/** A size reading with its instrument's zero and the temperatures of the job applied. */
+/** Returns a size reading with its instrument's zero and the temperatures of the job applied. */
 export function sizeReadingOf(
   job: Job,
   room: ToolRoom,
@@ -152,7 +152,7 @@ export function amountUncertainty(job: Job, room: ToolRoom, part: string): numbe
   return TWO_READINGS * (gauge?.u_mm ?? UNKNOWN_U_MM);
 }
 
-/** A swing with the lever's angle and the stylus' radius applied. */
+/** Returns a swing with the lever's angle and the stylus' radius applied. */
 export function swingReadingOf(
   job: Job,
   room: ToolRoom,

@@ -20,7 +20,7 @@ export interface Conformity {
 }
 
 /**
- * Probability that the true length lies inside the limits, and the verdict
+ * Returns the probability that the true length lies inside the limits, and the verdict
  * that follows (JCGM 106, 7 and 8; ISO 14253-1).
  *
  * guarded: *in* at or above the confidence, *out* at or below 1 − confidence,
@@ -41,7 +41,7 @@ export function conformity(
 }
 
 /**
- * The same for a gap that varies round the pump: the smallest is held against
+ * Returns the same for a gap that varies round the pump: the smallest is held against
  * the lower limit and the largest against the upper. How the two hang together
  * is not known, so the probability is bounded (Fréchet): at least p₁ + p₂ − 1,
  * at most the lesser. *in* needs the lower bound, *out* the upper one, so
@@ -85,7 +85,7 @@ function plainly(smallest: Estimate, largest: Estimate, window: ToleranceZone): 
 
 /**
  * Tells whether two ends are one and the same length. The extremes of several values are not, even
- * where they are equal; and a soft bracket is looked at limit by limit, so that what it says of two
+ * where they are equal; and a soft interval is looked at limit by limit, so that what it says of two
  * is no share of one distribution.
  */
 function sameEstimate(a: Estimate, b: Estimate): boolean {

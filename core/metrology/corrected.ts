@@ -16,7 +16,7 @@ export interface RawSize {
 }
 
 /**
- * The size at 20 °C (ISO 1): the reading less the offset of the zero check;
+ * Returns the size at 20 °C (ISO 1): the reading less the offset of the zero check;
  * longer by the expansion of the instrument's own scale, shorter by that of
  * the part. A temperature that was not taken, or a part of no known material,
  * corrects nothing.

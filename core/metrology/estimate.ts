@@ -22,12 +22,12 @@ export interface Value {
 /** What the evidence says of one length: a bracket from leaves, hard or as soft as they are, or a value. */
 export type Estimate = ({ readonly kind: 'interval'; readonly soft?: Soft } & Interval) | Value;
 
-/** How many values an estimate is the extreme of; 1 for one that is none. */
+/** Returns how many values an estimate is the extreme of; 1 for one that is none. */
 export const comparedFor = (estimate: Estimate): number =>
   estimate.kind === 'value' ? (estimate.picked?.of ?? 1) : 1;
 
 /**
- * The standard uncertainty of an estimate, in mm; infinite for an open bracket
+ * Returns the standard uncertainty of an estimate, in mm; infinite for an open interval
  * (a bracket is a rectangular distribution, JCGM 100, 4.3.7).
  */
 export function uncertainty(estimate: Estimate): number {
@@ -37,7 +37,7 @@ export function uncertainty(estimate: Estimate): number {
   return Math.hypot(rectangular((hi_mm - lo_mm) / 2), Math.max(soft?.lo_mm ?? 0, soft?.hi_mm ?? 0));
 }
 
-/** The best single figure for an estimate; the lower end of an open bracket. */
+/** Returns the best single figure for an estimate; the lower end of an open interval. */
 export function centre(estimate: Estimate): number {
   if (estimate.kind === 'value') return estimate.value_mm;
   return estimate.hi_mm === null ? estimate.lo_mm : (estimate.lo_mm + estimate.hi_mm) / 2;
@@ -65,7 +65,7 @@ export function towardsOthers(estimate: Estimate, factor: (of: number) => number
 export const factorsOf = (estimate: Estimate): Factors => towardsOthers(estimate, coverageOf);
 
 /**
- * Returns an estimate's interval, in mm, with the factors given; the upper end of an open bracket
+ * Returns an estimate's interval, in mm, with the factors given; the upper end of an open interval
  * is infinite, and a hard bracket is itself whatever they are.
  */
 export function endsAt(estimate: Estimate, { below, above }: Factors): readonly [number, number] {
@@ -81,18 +81,18 @@ export function endsAt(estimate: Estimate, { below, above }: Factors): readonly 
   ];
 }
 
-/** The interval in which a length is thought to lie, in mm; the upper end of an open bracket is infinite. */
+/** Returns the interval in which a length is thought to lie, in mm; the upper end of an open interval is infinite. */
 export function ends(estimate: Estimate): readonly [number, number] {
   return endsAt(estimate, factorsOf(estimate));
 }
 
-/** Nothing bounds the length above yet. */
+/** Tells whether nothing bounds a length above yet. */
 export function isOpen(estimate: Estimate): boolean {
   return estimate.kind === 'interval' && estimate.hi_mm === null;
 }
 
 /**
- * Probability that the true length is at most x: normal for a value, uniform
+ * Returns the probability that the true length is at most x: normal for a value, uniform
  * over a bracket (JCGM 106, 7.2). An end of the support belongs to it.
  */
 export function probabilityAtMost(estimate: Estimate, x: number): number {
@@ -105,13 +105,13 @@ export function probabilityAtMost(estimate: Estimate, x: number): number {
   }
   const { lo_mm, hi_mm, soft } = estimate;
   if (soft) return softAtMost({ lo_mm, hi_mm, soft }, x);
-  // An open bracket has no density to share out: the limit is not shown to hold.
+  // An open interval has no density to share out: the limit is not shown to hold.
   if (hi_mm === null) return 0;
   if (hi_mm === lo_mm) return lo_mm <= x ? 1 : 0;
   return Math.min(1, Math.max(0, (x - lo_mm) / (hi_mm - lo_mm)));
 }
 
-/** Probability that the true length is at least x. */
+/** Returns the probability that the true length is at least x. */
 export function probabilityAtLeast(estimate: Estimate, x: number): number {
   if (x === -Infinity) return 1;
   if (estimate.kind === 'interval' && !estimate.soft && estimate.hi_mm === null) {
@@ -122,7 +122,7 @@ export function probabilityAtLeast(estimate: Estimate, x: number): number {
 }
 
 /**
- * Returns the sum of two independent lengths. Two brackets add end to end, since
+ * Returns the sum of two independent lengths. Two intervals add end to end, since
  * nothing is known of where in them the lengths lie; once a value is in it,
  * the sum is a value with u² = u₁² + u₂² (JCGM 100, 5.1.2), a bracket going in
  * as its middle with the uncertainty of its width. Of two extremes every combination was compared.

@@ -13,7 +13,7 @@ export interface LeverReading {
 }
 
 /**
- * The true swing behind what an indicator showed, in mm: reading · cos θ for
+ * Returns the true swing behind what an indicator showed, in mm: reading · cos θ for
  * the lever's angle, and × r_wanted / r_contact where the part turns about an
  * axis (workshop metrology textbooks: cosine error).
  *

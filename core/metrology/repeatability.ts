@@ -53,7 +53,7 @@ const variance = (ms: number, less: number, over: number): number =>
   Math.max(0, (ms - less) / over);
 
 /**
- * How much of the spread of a way of measuring is the hand and the instrument,
+ * Returns how much of the spread of a way of measuring is the hand and the instrument,
  * and how much the parts: a two-way analysis of variance with interaction,
  * pooled with the error where its p is over 0.25 (Measurement Systems
  * Analysis reference manual, AIAG; Montgomery, Design and Analysis of

@@ -31,7 +31,7 @@ const at20 = (t: SizeTerm): number =>
   t.value_mm / (1 + (t.alpha_per_K ?? 0) * ((t.measuredAt_C ?? REFERENCE_C) - REFERENCE_C));
 
 /**
- * The clearance left between parts of known size.
+ * Returns the clearance left between parts of known size.
  *
  * gap = Σ fᵢxᵢ with every size brought to 20 °C by its own expansion
  * (ISO 1), u² = Σ(fᵢuᵢ)² for independent sizes (JCGM 100, 5.1.2), and hot gap =
@@ -51,7 +51,7 @@ export function gapFromSizes(terms: readonly SizeTerm[]): SizedGap {
   return { gap_mm, u_mm, hot_mm };
 }
 
-/** Standard uncertainty of a rectangular tolerance of half-width a (JCGM 100, 4.3.7). */
+/** Returns the standard uncertainty of a rectangular tolerance of half-width a (JCGM 100, 4.3.7). */
 export function rectangular(halfWidth: number): number {
   return halfWidth / Math.sqrt(3);
 }

@@ -7,13 +7,13 @@ export interface Soft {
   readonly hi_mm: number;
 }
 
-/** A bracket with ends that are not exactly known. */
+/** An interval with ends that are not exactly known. */
 export interface SoftInterval extends Interval {
   readonly soft: Soft;
 }
 
 /**
- * How far from a limit a soft bracket is looked at. A pump is measured because it may be near its
+ * How far from a limit a soft interval is looked at. A pump is measured because it may be near its
  * limit: what lies far off on the safe side must not dilute the doubt that is left at the limit.
  */
 const REACH_MM = 0.016;
@@ -27,7 +27,7 @@ const passes = (inside_mm: number, u_mm: number): number => {
   return inside_mm >= 0 ? 1 : 0;
 };
 
-/** Integrates the density of a soft bracket over a stretch (Simpson's rule). */
+/** Integrates the density of a soft interval over a stretch (Simpson's rule). */
 function massOf({ lo_mm, hi_mm, soft }: SoftInterval, from_mm: number, to_mm: number): number {
   if (!(to_mm > from_mm)) return 0;
   const step = (to_mm - from_mm) / STEPS;
@@ -42,7 +42,7 @@ function massOf({ lo_mm, hi_mm, soft }: SoftInterval, from_mm: number, to_mm: nu
 }
 
 /**
- * Returns the probability that a length in a bracket with soft ends is at most x, in mm: its density
+ * Returns the probability that a length in an interval with soft ends is at most x, in mm: its density
  * is even between ends that are normal, and what counts of it lies within 16 µm of x, as likely on
  * one side as on the other before any leaf was tried (JCGM 106, 7.2; Bayes’ theorem).
  *

@@ -32,7 +32,7 @@ export const PLANE_COVERAGE = Math.sqrt(-2 * Math.log(0.05));
 const ON_A_LINE = 1e-9;
 
 /**
- * Least-squares plane z = a + bx + cy through depths (the usual linear least
+ * Returns the least-squares plane z = a + bx + cy through depths (the usual linear least
  * squares of numerical textbooks, by the normal equations about the places'
  * centroid); tilt across the diameter D is D·√(b² + c²), its direction
  * atan2(c, b).

@@ -49,12 +49,12 @@ const DRAWN_PUSH = 0.012;
 /** The wall that the drawing leaves round the pocket of the cover's gear track, per pocket diameter. */
 const TRACK_MARGIN = 0.01;
 
-/** Distance of the two gear centres, in mm: m(z₂ − z₁)/2. */
+/** Returns the distance of the two gear centres, in mm: m(z₂ − z₁)/2. */
 export function centreDistance(g: CrescentGeometry): number {
   return (g.module_mm * (g.ringTeeth - g.pinionTeeth)) / 2;
 }
 
-/** The drive gear meshes at 12, so its centre lies above the pocket's. */
+/** Returns the centre of the drive gear: it meshes at 12, so it lies above that of the pocket. */
 export function pinionCentre(g: CrescentGeometry): Point {
   return { x: 0, y: -centreDistance(g) };
 }
@@ -70,12 +70,12 @@ function gear(g: CrescentGeometry, teeth: number, tip: number, inside: 1 | -1): 
   };
 }
 
-/** Drive gear teeth: one tooth centred on 12, the middle of the mesh. */
+/** Draws the teeth of the drive gear: one is centred on 12, the middle of the mesh. */
 export function pinionTeeth(g: CrescentGeometry): Point[] {
   return gearOutline(gear(g, g.pinionTeeth, g.pinionTipDiameter_mm, -1), 0, false, pinionCentre(g));
 }
 
-/** Driven gear teeth as the edge of its hole: a space centred on 12, to take that tooth. */
+/** Draws the teeth of the driven gear as the edge of its hole: a space is centred on 12, to take that tooth. */
 export function ringTeeth(g: CrescentGeometry): Point[] {
   return gearOutline(gear(g, g.ringTeeth, g.ringTipDiameter_mm, 1), Math.PI / g.ringTeeth, true);
 }
@@ -96,7 +96,7 @@ function crescentEnd(g: CrescentGeometry): { end: number; innerAt: (phi: number)
 }
 
 /**
- * The crescent: outside the circle of the drive gear's tips, inside that of
+ * Returns the crescent: outside the circle of the drive gear's tips, inside that of
  * the driven gear's, and cut off where it runs out to nothing.
  */
 export function crescentBlock(g: CrescentGeometry): Point[] {
@@ -133,7 +133,7 @@ function hubBore(g: CrescentGeometry, centre: Point): Point[] {
   return [...lobe(-q + half, q - half), ...tang(1), ...lobe(q + half, 3 * q - half), ...tang(-1)];
 }
 
-/** The pump as seen from above: the body with or without its gears, or the cover's worn face. */
+/** Returns the pump as seen from above: the body with or without its gears, or the cover's worn face. */
 export function crescentOutline(
   g: CrescentGeometry,
   { view, push }: Pick<Placement, 'view' | 'push'>,
@@ -240,7 +240,7 @@ const PLACEMENTS: PlacementTable<CrescentGeometry> = {
   'driven-diameter': (g, at) => acrossCircle('mic', 'body', g.ringOutsideDiameter_mm / 2)(at),
 };
 
-/** Where edge, leaf and spindle lie for each characteristic and size of a crescent pump. */
+/** Returns where edge, leaf and spindle lie for each characteristic and size of a crescent pump. */
 export function crescentPlacement(g: CrescentGeometry, target: string, station: string): Placement {
   return placed(PLACEMENTS, g, target, station, extent(g));
 }

@@ -1,7 +1,7 @@
 import type { Outline, Placement, Shape, Tool, View } from './family';
 import { circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
 
-/** A line through a centre at a clock angle, long enough to span the pocket and rest on the deck. */
+/** Returns a line through a centre at a clock angle, long enough to span the pocket and rest on the deck. */
 export function edgeThrough(
   centre: Point,
   angle_deg: number,
@@ -10,11 +10,11 @@ export function edgeThrough(
   return [onClock(angle_deg, half, centre), onClock(angle_deg + 180, half, centre)];
 }
 
-/** The clock angle in degrees of a station that is named by its hour, `4` is 120; 12 where it names none. */
+/** Returns the clock angle in degrees of a station that is named by its hour, `4` is 120; 12 where it names none. */
 export const hourAngle = (station: string): number =>
   ((Number.parseInt(station, 10) || 0) % 12) * 30;
 
-/** Tapped holes evenly round a circle, half a pitch off 12. */
+/** Returns the tapped holes evenly round a circle, half a pitch off 12. */
 export function boltHoles(count: number, circle: number, radius: number): Shape[] {
   return Array.from({ length: count }, (_, i) => ({
     role: 'thread' as const,
@@ -27,7 +27,7 @@ export const disc = (role: Shape['role'], radius: number, centre: Point = ORIGIN
   path: circlePath(centre, radius),
 });
 
-/** A rectangle by its corners. */
+/** Returns a rectangle by its corners. */
 export const box = (role: Shape['role'], a: Point, b: Point): Shape => ({
   role,
   path: polygonPath([a, { x: b.x, y: a.y }, b, { x: a.x, y: b.y }]),
@@ -35,7 +35,7 @@ export const box = (role: Shape['role'], a: Point, b: Point): Shape => ({
 
 const at = (x: number, y: number): Point => ({ x, y });
 
-/** A leaf that comes from outside, along a clock angle, to where it goes in. */
+/** Returns a leaf that comes from outside, along a clock angle, to where it goes in. */
 export function leafFrom(angle_deg: number, to: Point, long: number): Tool {
   return { kind: 'leaf', from: onClock(angle_deg, long, to), to };
 }
@@ -123,7 +123,7 @@ const LOOSE: Partial<Record<View, (s: number) => Shape[]>> = {
   ],
 };
 
-/** The drawing of a part by itself; null for a view that belongs to a pump. */
+/** Returns the drawing of a part by itself; null for a view that belongs to a pump. */
 export function looseOutline(view: View, extent_mm: number): Outline | null {
   const shapes = LOOSE[view]?.(extent_mm);
   return shapes ? { shapes, extent_mm } : null;
@@ -152,7 +152,7 @@ const ON_LOOSE: Readonly<
   'bushing finger': ['finger', at(0, 0), at(0, 0), at(0, 0)],
 };
 
-/** A placement on a part by itself, named by part and instrument: `shaft mic`. */
+/** Returns a placement on a part by itself, named by part and instrument: `shaft mic`. */
 export function onLoose(name: keyof typeof ON_LOOSE & string, extent_mm: number): Placement {
   const [kind, from, to, mark] = ON_LOOSE[name] ?? ['finger', ORIGIN, ORIGIN, ORIGIN];
   const scaled = ({ x, y }: Point): Point => ({ x: x * extent_mm, y: y * extent_mm });

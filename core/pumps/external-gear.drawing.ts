@@ -65,7 +65,7 @@ const toothModule = (g: ExternalGeometry) => g.centreDistance_mm / g.teeth;
 const tip = (g: ExternalGeometry) => g.tipDiameter_mm / 2;
 const bore = (g: ExternalGeometry) => g.boreDiameter_mm / 2;
 
-/** Shaft gear above, idler below; the inlet is at the left. */
+/** Returns the centre of the shaft gear: it lies above the idler, and the inlet is at the left. */
 export const driveCentre = (g: ExternalGeometry): Point => ({ x: 0, y: -g.centreDistance_mm / 2 });
 export const idlerCentre = (g: ExternalGeometry): Point => ({ x: 0, y: g.centreDistance_mm / 2 });
 
@@ -82,11 +82,11 @@ function gear(g: ExternalGeometry): GearShape {
   };
 }
 
-/** Teeth of the shaft gear: one points at the idler. */
+/** Draws the teeth of the shaft gear: one points at the idler. */
 export const driveTeeth = (g: ExternalGeometry): Point[] =>
   gearOutline(gear(g), Math.PI, false, driveCentre(g));
 
-/** Teeth of the idler: a space takes that tooth. */
+/** Draws the teeth of the idler: a space takes that tooth. */
 export const idlerTeeth = (g: ExternalGeometry): Point[] =>
   gearOutline(gear(g), Math.PI / g.teeth, false, idlerCentre(g));
 
@@ -133,7 +133,7 @@ function ports(g: ExternalGeometry): Shape[] {
   return [port(-1, 0.3 * g.centreDistance_mm), port(1, 0.2 * g.centreDistance_mm)];
 }
 
-/** A section as seen from the shaft end: body, gears, plate or cover. */
+/** Returns a section as seen from the shaft end: body, gears, plate or cover. */
 export function externalOutline(g: ExternalGeometry, { view }: Pick<Placement, 'view'>): Outline {
   const extent_mm = extent(g);
   const housing: Shape = {
@@ -286,7 +286,7 @@ const LOOSE = [
   ['idler-shaft-fit', 'bushing finger'],
 ] as const;
 
-/** Where things lie for a target of any section: `end-s2` lies as `end` does. */
+/** Returns where things lie for a target of any section: `end-s2` lies as `end` does. */
 export function externalPlacement(g: ExternalGeometry, target: string, station: string): Placement {
   const plain = target.replace(/-s[2-4]$/, '');
   const loose = LOOSE.find(([start]) => plain.startsWith(start));

@@ -11,7 +11,7 @@ declare module 'yup' {
 
 const finite = (value: number | undefined) => value === undefined || Number.isFinite(value);
 
-/** A length of a pump's geometry in mm. */
+/** Returns a length of a pump's geometry in mm. */
 export const length = (label: string) =>
   number()
     .label(label)
@@ -21,7 +21,7 @@ export const length = (label: string) =>
     .positive(`${label} must be over zero`)
     .max(2000, `${label}: over 2 m is no pump`);
 
-/** A whole number of teeth, vanes or bolts. */
+/** Returns a whole number of teeth, vanes or bolts. */
 export const count = (label: string, least: number, most: number) =>
   number()
     .label(label)
@@ -31,7 +31,7 @@ export const count = (label: string, least: number, most: number) =>
     .min(least, `${label}: at least ${least}`)
     .max(most, `${label}: at most ${most}`);
 
-/** An angle in degrees. */
+/** Returns an angle in degrees. */
 export const angle = (label: string, least: number, most: number) =>
   number()
     .label(label)
@@ -41,7 +41,7 @@ export const angle = (label: string, least: number, most: number) =>
     .min(least, `${label}: at least ${least}°`)
     .max(most, `${label}: at most ${most}°`);
 
-/** A test that a length is over another field of the same geometry. */
+/** Returns a test that a length is over another field of the same geometry. */
 export function over(field: string, message: string) {
   return {
     name: `over ${field}`,

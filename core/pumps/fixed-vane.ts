@@ -47,7 +47,7 @@ export type FixedVaneGeometry = InferType<typeof fixedVaneGeometry>;
 const DWELL = 0.3;
 
 /**
- * The cam ring's bore along a clock angle, in mm from the middle: small at 12
+ * Returns the cam ring's bore along a clock angle, in mm from the middle: small at 12
  * and 6, large at 3 and 9, with dwells between which it rises as a cycloid
  * (the usual law of cam textbooks: no step in its acceleration).
  */

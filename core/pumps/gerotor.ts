@@ -89,14 +89,14 @@ const DRAWN_PUSH = 0.012;
 /** The trochoid's frame has its first lobe on the x axis; on the bench that is 12. */
 const upright = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x: y, y: -x }));
 
-/** The inner rotor's own centre: off the pocket's by the eccentricity, away from 12. */
+/** Returns the inner rotor's own centre: off the pocket's by the eccentricity, away from 12. */
 export const innerCentre = (g: GerotorGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
 
-/** The inner rotor where it lies: lobe on lobe at 12, full mesh at 6. */
+/** Returns the inner rotor where it lies: lobe on lobe at 12, full mesh at 6. */
 export const innerLobes = (g: GerotorGeometry): Point[] =>
   moved(upright(innerProfile(g, STEPS)), innerCentre(g));
 
-/** The edge of the outer rotor's hole. */
+/** Returns the edge of the outer rotor's hole. */
 export const outerLobes = (g: GerotorGeometry): Point[] =>
   upright(outerProfile(g, DRAWN_RELIEF * g.eccentricity_mm));
 

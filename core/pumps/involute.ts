@@ -59,7 +59,7 @@ function sweptHalfAngle(gear: GearShape, radius: number): number {
 }
 
 /**
- * The closed outline of a gear's teeth with involute flanks, one tooth centred
+ * Returns the closed outline of a gear's teeth with involute flanks, one tooth centred
  * on the direction `phase` (radians, clockwise from 12). Below the base circle
  * a flank runs radially. For an internal gear the outline is the edge of the
  * hole: its tip radius is the smaller one.

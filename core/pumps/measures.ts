@@ -15,6 +15,7 @@ import type {
 export const oneOfEach = (kinds: readonly PartKind[]): Part[] =>
   kinds.map((kind) => ({ ...kind, kind: kind.id }));
 
+/** Returns a feature of a part, with how work changes it. */
 export const feature = (id: string, name: string, part: string, worked: Worked): Feature => ({
   id,
   name,
@@ -22,7 +23,7 @@ export const feature = (id: string, name: string, part: string, worked: Worked):
   worked,
 });
 
-/** Teeth, lobes or tips: stoning a burr off them changes how they meet. */
+/** Returns the feature of teeth, lobes or tips: stoning a burr off them changes how they meet. */
 export const teeth = (id: string, name: string, part: string): Feature =>
   feature(id, name, part, { dressed: 0 });
 
@@ -35,20 +36,20 @@ export const HONED: Worked = { honed: 1 };
 /** A journal that is polished down. */
 export const POLISHED: Worked = { ground: -1, dressed: -1 };
 
-/** A place with its word and its instruction. */
+/** Returns a place with its word and its instruction. */
 export const place = (id: string, label: string, instruction: string): Station => ({
   id,
   label,
   instruction,
 });
 
-/** The one size less the other: the clearance of a fit. */
+/** Returns the one size less the other: the clearance of a fit. */
 export const fit = (outer: string, inner: string): readonly Term[] => [
   { dimension: outer, factor: 1 },
   { dimension: inner, factor: -1 },
 ];
 
-/** A clearance; sizes of their own (a vane's length) say `quantity: 'size'`. */
+/** Returns a clearance; sizes of their own (a vane's length) say `quantity: 'size'`. */
 export function clearance(
   id: string,
   name: string,
@@ -58,26 +59,29 @@ export function clearance(
   return { id, name, convention, quantity: 'gap', stations: [], ...ways };
 }
 
+/** Returns the travel of an indicator at stations. */
 export const swing = (stations: readonly Station[], pitchRadius_mm?: number): Swing =>
   pitchRadius_mm === undefined ? { stations } : { stations, pitchRadius_mm };
 
+/** Returns a test by hand. */
 export const finger = (instruction: string): Touch => ({
   test: 'finger',
   stations: [place('by-hand', 'by hand', instruction)],
 });
 
+/** Returns a sweep with the straightedge. */
 export const sweep = (instruction: string): Touch => ({
   test: 'sweep',
   stations: [place('sweep', 'sweep', instruction)],
 });
 
-/** Outside mic at two places half a turn apart: the usual for widths and diameters of a part in the hand. */
+/** Returns the outside mic at two places half a turn apart: the usual for widths and diameters of a part in the hand. */
 export const twoPlaces = (what: string, where: string): Station[] => [
   place('a', 'first place', `Outside mic over the ${what}, ${where}.`),
   place('b', 'half a turn on', `Outside mic over the ${what}, half a turn on.`),
 ];
 
-/** A bore at two places along it and two directions: an oval or a taper shows. */
+/** Returns a bore at two places along it and two directions: an oval or a taper shows. */
 export const insideBore = (what: string): Station[] => [
   place('front-a', 'front', `Bore gauge in the ${what}, near the front.`),
   place('front-b', 'front, 90° on', `Bore gauge in the ${what}, near the front, 90° on.`),
@@ -100,7 +104,7 @@ export function dimension(
 /** Said wherever a leaf goes under an edge. */
 export const BONE_DRY = 'Bone dry, no nicks, or the leaf lies. Gear edges cut.';
 
-/** The plunger of a relief valve in its bore, and its spring: the same on every pump that has one. */
+/** Returns the plunger of a relief valve in its bore, and its spring: the same on every pump that has one. */
 export function reliefValve(part: string): {
   readonly dimensions: readonly Dimension[];
   readonly characteristics: readonly Characteristic[];

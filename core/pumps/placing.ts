@@ -12,7 +12,7 @@ export interface Plan {
 
 type At = (station: string) => Placement;
 
-/** Edge across the pocket at an hour, leaf on a part at a radius from a centre. */
+/** Returns the edge across the pocket at an hour, leaf on a part at a radius from a centre. */
 export const edgeAt =
   (plan: Plan, view: View, radius: number, centre: Point = ORIGIN): At =>
   (station) => {
@@ -27,7 +27,7 @@ export const edgeAt =
     };
   };
 
-/** A gauge across a circle; stations are named by their line, `12-6`. */
+/** Returns a gauge across a circle; stations are named by their line, `12-6`. */
 export const acrossCircle =
   (kind: 'mic' | 'bore', view: View, radius: number, centre: Point = ORIGIN): At =>
   (station) => {
@@ -35,7 +35,7 @@ export const acrossCircle =
     return { view, tool: { kind, from, to }, probe: to };
   };
 
-/** A depth mic across the pocket, its spindle at an hour and a radius. */
+/** Returns a depth mic across the pocket, its spindle at an hour and a radius. */
 export const depthAt =
   (plan: Plan, view: View, radius: number): At =>
   (station) => {
@@ -43,7 +43,7 @@ export const depthAt =
     return { view, tool: { kind: 'depth', from, to }, probe: onClock(hourAngle(station), radius) };
   };
 
-/** A mic over the width of a part at a radius, at 3 for the first place and 9 for the second. */
+/** Returns a mic over the width of a part at a radius, at 3 for the first place and 9 for the second. */
 export const overWidth =
   (plan: Plan, radius: number, centre: Point = ORIGIN): At =>
   (station) => {
@@ -52,7 +52,7 @@ export const overWidth =
     return { view: 'body', tool: { kind: 'mic', from, to }, probe };
   };
 
-/** A part pushed to the far wall, the leaf between it and the wall at an hour. */
+/** Returns a part pushed to the far wall, the leaf between it and the wall at an hour. */
 export const pushedTo =
   (plan: Plan, wall: number): At =>
   (station) => {

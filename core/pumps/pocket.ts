@@ -7,11 +7,11 @@ import { BONE_DRY, clearance, dimension, feature, fit, HONED, place, sweep } fro
 export const hours = (list: readonly number[], words: (hour: number) => string): Station[] =>
   list.map((hour) => place(`${hour}`, `at ${hour}`, words(hour)));
 
-/** Lines across the pocket, `12–6`; their ids have a plain hyphen. */
+/** Returns the lines across the pocket, `12–6`; their ids have a plain hyphen. */
 export const lines = (list: readonly string[], words: (line: string) => string): Station[] =>
   list.map((line) => place(line.replace('–', '-'), line, words(line)));
 
-/** Two lines at 90°, and the leaf on the part at both ends of each. */
+/** Returns the two lines at 90°, and the leaf on the part at both ends of each. */
 export const edgeHours = (what: string, where: Readonly<Record<number, string>> = {}): Station[] =>
   (
     [
@@ -28,7 +28,7 @@ export const edgeHours = (what: string, where: Readonly<Record<number, string>> 
     ),
   );
 
-/** Face clearance of a part in its pocket: leaf under the edge, or depth less width. */
+/** Returns the face clearance of a part in its pocket: leaf under the edge, or depth less width. */
 export const faceGap = (
   id: string,
   name: string,
@@ -50,7 +50,7 @@ export const faceGap = (
     caution: BONE_DRY,
   });
 
-/** A part pushed hard against the far wall, the full gap on the near side. */
+/** Returns a part pushed hard against the far wall, the full gap on the near side. */
 export const wallGap = (
   name: string,
   what: string,
@@ -95,7 +95,7 @@ export const floorTilt = (diameter_mm: number, caution?: string): Characteristic
     ...(caution ? { caution } : {}),
   });
 
-/** Wear of the cover where a part has run: leaf under the edge, or depths on track and bare face. */
+/** Returns the wear of the cover where a part has run: leaf under the edge, or depths on track and bare face. */
 export const coverWear = (track: string): Characteristic =>
   clearance('cover-wear', 'Cover wear', `depth of the ${track} track under the untouched face`, {
     stations: lines(
@@ -106,7 +106,7 @@ export const coverWear = (track: string): Characteristic =>
     caution: 'Lay the cover so that it cannot tip: a stator half is heavy.',
   });
 
-/** What a face limit applies to: the gap in the body and the wear of the cover together. */
+/** Returns what a face limit applies to: the gap in the body and the wear of the cover together. */
 export const withCover = (id: string, name: string, base: string): Characteristic =>
   clearance(id, name, 'body gap and cover wear together, against the face limit', {
     sum: [base, 'cover-wear'],
@@ -140,7 +140,7 @@ export const pocketBore = (diameter_mm: number): Dimension =>
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
 export const deck: Feature = feature('deck', 'Deck', 'body', { faced: 0, dressed: 0 });
 
-/** Depths on the cover: where a part has run, and where nothing has. */
+/** Returns the depths on the cover: where a part has run, and where nothing has. */
 export const coverDepths = (track: string): Dimension[] =>
   (
     [

@@ -13,7 +13,11 @@ export const FAMILIES: readonly PumpFamily[] = (
   [crescent, gerotor, externalGear, variableVane, fixedVane, vacuumVane] as const
 ).map((family) => family as unknown as PumpFamily);
 
-/** @throws InputError on `family` when there is none of that name */
+/**
+ * Returns a pump family by its id.
+ *
+ * @throws InputError on `family` where there is none of that name
+ */
 export function familyOf(id: string): PumpFamily {
   const family = FAMILIES.find((f) => f.id === id);
   if (!family) throw new InputError('family', `“${id}” is not a pump family that is known here.`);
@@ -38,42 +42,50 @@ export function oncePerPump<T>(work: (pump: PumpKind) => T): (pump: PumpKind) =>
   };
 }
 
-/** What there is to measure on a pump. */
+/** Returns what there is to measure on a pump. */
 export const pumpOf = oncePerPump<PumpModel>(({ family, geometry }) =>
   familyOf(family).model(geometry),
 );
 
-/** What is taken apart, looked at and renewed on a pump. */
+/** Returns what is taken apart, looked at and renewed on a pump. */
 export const teardownOf = oncePerPump<Teardown>(({ family, geometry }) =>
   familyOf(family).teardown(geometry),
 );
 
-/** The name of a kind of part, or of one part; its id where the pump knows none of that. */
+/** Returns the name of a kind of part, or of one part; its id where the pump knows none of that. */
 export function partName(pump: PumpKind, id: string): string {
   const { parts, kinds } = pumpOf(pump);
   return [...kinds, ...parts].find((p) => p.id === id)?.name ?? id;
 }
 
-/** @throws InputError on `characteristic` when the pump has none of that name */
+/**
+ * Returns a characteristic of a pump by its id.
+ *
+ * @throws InputError on `characteristic` where the pump has none of that name
+ */
 export function characteristicOf(pump: PumpKind, id: string): Characteristic {
   const found = pumpOf(pump).characteristics.find((c) => c.id === id);
   if (!found) throw new InputError('characteristic', `This pump has no “${id}”.`);
   return found;
 }
 
-/** @throws InputError on `dimension` when the pump has none of that name */
+/**
+ * Returns a dimension of a pump by its id.
+ *
+ * @throws InputError on `dimension` where the pump has none of that name
+ */
 export function dimensionOf(pump: PumpKind, id: string): Dimension {
   const found = pumpOf(pump).dimensions.find((d) => d.id === id);
   if (!found) throw new InputError('dimension', `This pump has no “${id}”.`);
   return found;
 }
 
-/** The gaps that sizes give a characteristic: one, or several that are judged as one. */
+/** Returns the gaps that sizes give a characteristic: one, or several that are judged as one. */
 export function gapsOf(c: Characteristic): readonly (readonly Term[])[] {
   return c.terms ? [c.terms, ...(c.besides ?? [])] : [];
 }
 
-/** The dimensions that a characteristic is worked out from. */
+/** Returns the dimensions that a characteristic is worked out from. */
 export function dimensionsFor(c: Characteristic): string[] {
   const terms = gapsOf(c).flatMap((gap) => gap.map((t) => t.dimension));
   return [...new Set([...terms, ...(c.tilt ? [c.tilt.dimension] : [])])];

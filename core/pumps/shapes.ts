@@ -6,7 +6,7 @@ export interface Point {
 
 const RAD = Math.PI / 180;
 
-/** The point at a clock angle: degrees clockwise from 12. */
+/** Returns the point at a clock angle: degrees clockwise from 12. */
 export function onClock(angle_deg: number, radius: number, centre: Point = ORIGIN): Point {
   return {
     x: centre.x + radius * Math.sin(angle_deg * RAD),
@@ -16,25 +16,25 @@ export function onClock(angle_deg: number, radius: number, centre: Point = ORIGI
 
 export const ORIGIN: Point = { x: 0, y: 0 };
 
-/** A polygon moved by `by`. */
+/** Returns a polygon moved by `by`. */
 export function moved(points: readonly Point[], by: Point): Point[] {
   return points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }));
 }
 
 const num = (value: number): string => String(Math.round(value * 100) / 100);
 
-/** Closed SVG path through the points. */
+/** Returns the closed SVG path through the points. */
 export function polygonPath(points: readonly Point[]): string {
   return `M${points.map(({ x, y }) => `${num(x)} ${num(y)}`).join('L')}Z`;
 }
 
-/** Closed SVG path of a circle. */
+/** Returns the closed SVG path of a circle. */
 export function circlePath({ x, y }: Point, radius: number): string {
   const r = num(radius);
   return `M${num(x - radius)} ${num(y)}a${r} ${r} 0 1 0 ${num(2 * radius)} 0a${r} ${r} 0 1 0 ${num(-2 * radius)} 0Z`;
 }
 
-/** Whether a point lies in a polygon (even-odd crossing rule). */
+/** Tells whether a point lies in a polygon (even-odd crossing rule). */
 export function contains(polygon: readonly Point[], { x, y }: Point): boolean {
   let inside = false;
   polygon.forEach((a, i) => {

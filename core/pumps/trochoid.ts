@@ -30,7 +30,7 @@ function centreCurve(t: Trochoid, phi: number) {
 }
 
 /**
- * The inner rotor's outline: the centre curve offset inwards by the arc
+ * Returns the inner rotor's outline: the centre curve offset inwards by the arc
  * radius, its own centre at the origin, a lobe on the positive x axis.
  */
 export function innerProfile(t: Trochoid, steps: number): Point[] {
@@ -46,7 +46,7 @@ export function innerProfile(t: Trochoid, steps: number): Point[] {
 }
 
 /**
- * How much larger the tightest outward bend of the centre curve is than the
+ * Returns how much larger the tightest outward bend of the centre curve is than the
  * arc radius, in mm. Below zero the offset curve crosses itself: the lobes
  * would be undercut and no such rotor can be made.
  */
@@ -62,7 +62,7 @@ export function undercutMargin_mm(t: Trochoid): number {
   return least - t.arcRadius_mm;
 }
 
-/** Radius of the outer rotor's root circle: what the inner rotor's lobes reach at full mesh. */
+/** Returns the radius of the outer rotor's root circle: what the inner rotor's lobes reach at full mesh. */
 export function outerRoot_mm(t: Trochoid): number {
   return t.arcCentreRadius_mm - t.arcRadius_mm + 2 * t.eccentricity_mm;
 }
@@ -71,7 +71,7 @@ export function outerRoot_mm(t: Trochoid): number {
 const ARC_STEPS = 16;
 
 /**
- * The edge of the outer rotor's hole, its own centre at the origin: tooth arcs
+ * Returns the edge of the outer rotor's hole, its own centre at the origin: tooth arcs
  * of the given radius, the first on the positive x axis, joined by the root
  * circle widened by `relief_mm`.
  */

@@ -10,7 +10,7 @@ export interface VanePlan extends Plan {
   readonly ringRadius_mm: number;
 }
 
-/** Where things lie for what every vane pump has. */
+/** Returns where things lie for what every vane pump has. */
 export function vanePlacements<G>(planOf: (g: G) => VanePlan): PlacementTable<G> {
   return {
     'side-rotor': (g, station) => {

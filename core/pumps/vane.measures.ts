@@ -12,7 +12,7 @@ import {
 } from './measures';
 import { edgeHours, faceGap } from './pocket';
 
-/** Side clearance of a part in a pocket: leaf under the edge, or depth less width. */
+/** Returns the side clearance of a part in a pocket: leaf under the edge, or depth less width. */
 export const sideGap = (id: string, name: string, what: string, width: string): Characteristic =>
   faceGap(id, `Side gap, ${name}`, edgeHours(what), width);
 
@@ -39,10 +39,10 @@ export const vaneLength: Characteristic = clearance(
   { quantity: 'size', terms: [{ dimension: 'vane-length', factor: 1 }] },
 );
 
-/** The races of a bearing: nothing but another one changes them. */
+/** Returns the races of a bearing: nothing but another one changes them. */
 export const races = (part: string): Feature => feature(`${part}-races`, 'Races', part, {});
 
-/** Radial play of a shaft in its bearing, by indicator. */
+/** Returns the radial play of a shaft in its bearing, by indicator. */
 export const bearingPlay = (id: string, name: string, bearing: string): Characteristic =>
   clearance(id, name, 'full swing, pushed and pulled across', {
     rests: [bearing],
@@ -58,7 +58,7 @@ const vaneStations = (count: number, words: string): Station[] =>
     place(`vane-${i + 1}`, `vane ${i + 1}`, words.replace('%', `${i + 1}`)),
   );
 
-/** Sizes that every vane pump has. */
+/** Returns the sizes that every vane pump has. */
 export const vaneSizes = (
   vanes: number,
   drawn: { readonly thickness_mm: number; readonly rotor_mm: number; readonly width_mm: number },

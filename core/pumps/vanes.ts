@@ -13,7 +13,7 @@ export interface VaneRotor {
   readonly ringAt: (angle_deg: number) => number;
 }
 
-/** How far a circle lies from a point inside it, along a clock angle. */
+/** Returns how far a circle lies from a point inside it, along a clock angle. */
 export function circleFrom(
   from: Point,
   centre: Point,
@@ -28,7 +28,7 @@ export function circleFrom(
   };
 }
 
-/** The directions of the vanes; one stands at 12. */
+/** Returns the directions of the vanes; one stands at 12. */
 export const vaneAngles = (count: number): number[] =>
   Array.from({ length: count }, (_, i) => (360 * i) / count);
 
@@ -39,7 +39,7 @@ function beside(centre: Point, angle_deg: number, along: number, aside: number):
   return { x: on.x + off.x, y: on.y + off.y };
 }
 
-/** The rotor's rim with its slots cut in. */
+/** Returns the rotor's rim with its slots cut in. */
 export function slottedRotor(r: VaneRotor): Point[] {
   const half = (Math.asin(r.thickness_mm / 2 / r.radius_mm) * 180) / Math.PI;
   const pitch = 360 / r.vanes;
@@ -59,7 +59,7 @@ export function slottedRotor(r: VaneRotor): Point[] {
 /** Share of the slot's width that the drawn vane fills, so that both its sides are seen. */
 const DRAWN_FILL = 0.8;
 
-/** Each vane out to the ring, its outer edge rounded, as long as rotor and ring let it be. */
+/** Returns each vane out to the ring, its outer edge rounded, as long as rotor and ring let it be. */
 export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
   const half = (DRAWN_FILL * r.thickness_mm) / 2;
   return vaneAngles(r.vanes).map((turn) => {
@@ -73,7 +73,7 @@ export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
   });
 }
 
-/** The rotor with its shaft bore, and its vanes out to the ring. */
+/** Returns the rotor with its shaft bore, and its vanes out to the ring. */
 export function vaneRotorShapes(r: VaneRotor, length_mm: number): Shape[] {
   return [
     {
@@ -84,7 +84,7 @@ export function vaneRotorShapes(r: VaneRotor, length_mm: number): Shape[] {
   ];
 }
 
-/** A closed curve from its distance along clock angles. */
+/** Returns a closed curve from its distance along clock angles. */
 export function polarCurve(radiusAt: (angle_deg: number) => number, centre: Point = ORIGIN) {
   return Array.from({ length: 180 }, (_, i) => onClock(i * 2, radiusAt(i * 2), centre));
 }

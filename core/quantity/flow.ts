@@ -39,21 +39,21 @@ function parse(text: string, { name, unit, per }: Written): number | null {
 }
 
 /**
- * A flow as people write it, in l/min: `12`, `12 l/min`, `3.2 gpm`. Null for nothing.
+ * Reads a flow as people write it, in l/min: `12`, `12 l/min`, `3.2 gpm`. Null for nothing.
  *
  * @throws InputError on `text`
  */
 export const parseFlow_lpm = (text: string): number | null => parse(text, FLOW);
 
 /**
- * A pressure as people write it, in bar: `5.5`, `80 psi`, `550 kPa`. Null for nothing.
+ * Reads a pressure as people write it, in bar: `5.5`, `80 psi`, `550 kPa`. Null for nothing.
  *
  * @throws InputError on `text`
  */
 export const parsePressure_bar = (text: string): number | null => parse(text, PRESSURE);
 
-/** `11.4 l/min` */
+/** Writes a flow: `11.4 l/min`. */
 export const formatFlow = (lpm: number): string => `${trimmed(lpm, 1)} l/min`;
 
-/** `5.5 bar` */
+/** Writes a pressure: `5.5 bar`. */
 export const formatPressure = (bar: number): string => `${trimmed(bar, 2)} bar`;

@@ -8,7 +8,7 @@ const STYLE: Readonly<
   thou: { gap: { unit: 'thou', decimals: 2 }, size: { unit: 'in', decimals: 4 } },
 };
 
-/** A number with at most `decimals` places, trailing zeros dropped down to `least`. */
+/** Returns a number with at most `decimals` places, trailing zeros dropped down to `least`. */
 export function trimmed(value: number, decimals: number, least = 0): string {
   const fixed = value.toFixed(decimals);
   const [whole = '', part = ''] = fixed.split('.');
@@ -17,30 +17,30 @@ export function trimmed(value: number, decimals: number, least = 0): string {
   return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
 }
 
-/** The unit's name as written behind a length of this kind: `mm`, `thou` or `in`. */
+/** Returns the unit's name as written behind a length of this kind: `mm`, `thou` or `in`. */
 export function unitName(kind: LengthKind, shop: ShopUnit): string {
   return STYLE[shop][kind].unit;
 }
 
-/** A length as a bare number in the shop's unit: 0.0635 mm → `2.5` under thou, `0.064` under mm. */
+/** Returns a length as a bare number in the shop's unit: 0.0635 mm → `2.5` under thou, `0.064` under mm. */
 export function formatLength(length_mm: number, kind: LengthKind, shop: ShopUnit): string {
   const { unit, decimals } = STYLE[shop][kind];
   const least = unit === 'in' ? 3 : unit === 'mm' ? 2 : 0;
   return trimmed(length_mm / MM_PER[unit], decimals, least);
 }
 
-/** A length with its unit. */
+/** Returns a length with its unit. */
 export function formatWithUnit(length_mm: number, kind: LengthKind, shop: ShopUnit): string {
   return `${formatLength(length_mm, kind, shop)} ${unitName(kind, shop)}`;
 }
 
-/** A length in both systems, unrounded but for binary noise: `2.5 thou = 0.0635 mm`. */
+/** Returns a length in both systems, unrounded but for binary noise: `2.5 thou = 0.0635 mm`. */
 export function echoLength(length_mm: number, kind: LengthKind): string {
   const { unit } = STYLE.thou[kind];
   return `${trimmed(length_mm / MM_PER[unit], 6)} ${unit} = ${trimmed(length_mm, 6)} mm`;
 }
 
-/** A range in the shop's unit, one number when both ends read the same; an open end reads ≥ or ≤. */
+/** Returns a range in the shop's unit, one number when both ends read the same; an open end reads ≥ or ≤. */
 export function formatRange(
   lo_mm: number,
   hi_mm: number | null,

@@ -37,7 +37,7 @@ function numberOf(text: string): number {
   return Number(whole ?? 0) + Number(over) / Number(under);
 }
 
-/** A plain number as people write it, a comma or a point, any minus; null for nothing, NaN for none. */
+/** Reads a plain number as people write it, a comma or a point, any minus; null for nothing, NaN for none. */
 export function parseNumber(text: string): number | null {
   const written = text.trim();
   return written === '' ? null : Number(written.replace(',', '.').replace(/^[−–]/, '-'));

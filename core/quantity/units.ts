@@ -24,7 +24,7 @@ export function tidy_mm(length_mm: number): number {
   return Math.round(length_mm * 1e9) / 1e9;
 }
 
-/** The unit in which a bare number is read, for a shop that displays `shop`. */
+/** Returns the unit in which a bare number is read, for a shop that displays `shop`. */
 export function bareUnit(kind: LengthKind, shop: ShopUnit): 'mm' | 'in' | 'thou' {
   if (shop === 'mm') return 'mm';
   return kind === 'gap' ? 'thou' : 'in';

@@ -29,7 +29,7 @@ const LISTS = [
 const MOST = 6;
 
 /**
- * What is different on a sheet since a job took its copy, in words; empty
+ * Returns what is different on a sheet since a job took its copy, in words; empty
  * where nothing is that the job's work or verdicts could rest on.
  */
 export function sheetChanges(then: Sheet, now: Sheet, unit: ShopUnit): string[] {

@@ -25,7 +25,7 @@ const OFF_DRAWING = 0.1;
 
 const shown = (mm: number): string => `${Number(mm.toPrecision(3))} mm`;
 
-/** What the nominal sizes leave for a characteristic, in mm; null where the sheet does not give them all. */
+/** Returns what the nominal sizes leave for a characteristic, in mm; null where the sheet does not give them all. */
 export function nominalGap(sheet: Sheet, c: Characteristic): number | null {
   if (!c.terms || c.terms.length === 0) return null;
   let gap = 0;
@@ -60,7 +60,7 @@ function doubtOfLimit(sheet: Sheet, limit: SheetLimit, c: Characteristic): strin
     : null;
 }
 
-/** Everything on a sheet that looks mistyped: nothing is refused for it, but a second look is asked for. */
+/** Returns everything on a sheet that looks mistyped: nothing is refused for it, but a second look is asked for. */
 export function sheetDoubts(sheet: Sheet): SheetDoubt[] {
   const { characteristics, dimensions } = pumpOf(sheet);
   const limits = sheet.limits.flatMap((limit): SheetDoubt[] => {

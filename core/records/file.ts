@@ -39,7 +39,7 @@ export interface BenchFile {
   readonly shop: Shop | null;
 }
 
-/** The text of a file with these records. */
+/** Returns the text of a file with these records. */
 export function writeFile(
   records: Partial<Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'photos' | 'shop'>>,
   savedAt: string,

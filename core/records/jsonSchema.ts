@@ -71,7 +71,7 @@ function schemaOf(field: SchemaFieldDescription, name: string): Json {
   return d.nullable ? { oneOf: [{ type: 'null' }, schema] } : schema;
 }
 
-/** The JSON Schema of the app's own file format, made from the schemas that check it. */
+/** Returns the JSON Schema of the app's own file format, made from the schemas that check it. */
 export function fileJsonSchema(): Json {
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',

@@ -90,7 +90,6 @@ export const keyAnswer = object({
 
 export type Variant = InferType<typeof variant>;
 export type KeyCheck = InferType<typeof keyCheck>;
-export type Mix = InferType<typeof mix>;
 export type KeyAnswer = InferType<typeof keyAnswer>;
 
 /** The two checks that every sheet with years or serial numbers has. */

@@ -16,7 +16,7 @@ const COLUMNS = [
   'source',
 ] as const;
 
-/** The limits of a sheet as CSV, one a line, in mm; a formula in a cell is defused. */
+/** Returns the limits of a sheet as CSV, one a line, in mm; a formula in a cell is defused. */
 export function limitsCsv(sheet: Sheet): string {
   const names = new Map(pumpOf(sheet).characteristics.map((c) => [c.id, c.name]));
   const rows = sheet.limits.map((l) => ({
@@ -32,7 +32,7 @@ export function limitsCsv(sheet: Sheet): string {
 type Row = Readonly<Partial<Record<(typeof COLUMNS)[number], string>>>;
 
 /**
- * The sheet with its limits taken from CSV, whole or not at all. Lengths are
+ * Returns the sheet with its limits taken from CSV, whole or not at all. Lengths are
  * in mm where they name no unit. Tiers go by name; the name of a
  * characteristic is for people, its id counts.
  *

@@ -132,6 +132,9 @@ type Rules = (typeof HOUSE_RULES)[number];
 /** What a shop or a job holds to, by the id of each question. */
 export type HouseRules = { [R in Rules as R['id']]: R['schools'][number]['value'] };
 
+/** Questions that are asked and kept already, and that nothing reads until the stage that uses them is there. */
+export const UNREAD_RULES: readonly (keyof HouseRules)[] = ['bushing', 'drain'];
+
 /** What a new shop begins with. */
 export const NEW_RULES = Object.fromEntries(
   HOUSE_RULES.map(({ id, schools }) => [id, schools[0].value]),
@@ -150,7 +153,7 @@ export const houseRules = object(
   .noUnknown()
   .required();
 
-/** The rules in a line: `Decision rule: guarded; leaf ladder: from the limit; …` */
+/** Returns the rules in a line: `Decision rule: guarded; leaf ladder: from the limit; …` */
 export function rulesWords(rules: HouseRules): string {
   const words = HOUSE_RULES.map(({ id, name, schools }) => {
     const held = schools.find((s) => s.value === rules[id])?.name ?? rules[id];

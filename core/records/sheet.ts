@@ -116,7 +116,7 @@ export const sheetSchema = object({
 
 export type Sheet = Omit<InferType<typeof sheetSchema>, 'geometry'> & { geometry: object };
 
-/** The lists of a sheet that begin empty, and those that a family brings along. */
+/** Returns the lists of a sheet that begin empty, and those that a family brings along. */
 export function blankSheet(pump: PumpKind) {
   const { strip, renew, also } = teardownOf(pump);
   return {
@@ -168,7 +168,7 @@ function strayIn(sheet: Sheet, pump: PumpModel): { path: string; message: string
   return mixed < 0 ? null : { path: `mixes[${mixed}]`, message: 'The sheet has no such variant' };
 }
 
-/** The limits of a characteristic on a tier, as published; a sum that has none of its own takes those of its base. */
+/** Returns the limits of a characteristic on a tier, as published; a sum that has none of its own takes those of its base. */
 export function limitsFor(sheet: Sheet, tierId: string, characteristic: string): SheetLimit | null {
   const own = sheet.limits.find((l) => l.tier === tierId && l.characteristic === characteristic);
   if (own && (own.lower_mm !== null || own.upper_mm !== null)) return own;
@@ -176,7 +176,7 @@ export function limitsFor(sheet: Sheet, tierId: string, characteristic: string):
   return base ? limitsFor(sheet, tierId, base) : null;
 }
 
-/** `Veltrane T6 front pump` */
+/** Writes the name of a sheet: `Veltrane T6 front pump`. */
 export function sheetName(sheet: Pick<Sheet, 'model'>): string {
   return sheet.model;
 }

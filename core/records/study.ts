@@ -57,7 +57,7 @@ export interface StudyStep {
 }
 
 /**
- * The order of a study: round by round, person by person, the parts shuffled
+ * Returns the order of a study: round by round, person by person, the parts shuffled
  * each time so that nobody remembers what was read. The same for the same study.
  */
 export function studyOrder(study: Pick<Study, 'id' | 'people' | 'parts' | 'trials'>): StudyStep[] {
@@ -69,7 +69,7 @@ export function studyOrder(study: Pick<Study, 'id' | 'people' | 'parts' | 'trial
   ).flat();
 }
 
-/** The first reading still missing; null once the study is complete. */
+/** Returns the first reading still missing; null once the study is complete. */
 export function nextInStudy(study: Study): StudyStep | null {
   const done = new Set(study.readings.map((r) => JSON.stringify([r.person, r.part, r.trial])));
   return (

@@ -63,9 +63,8 @@ export const customers = array(customer).required().max(MOST_CUSTOMERS, 'At most
 
 export type BeforeFigure = InferType<typeof beforeFigure>;
 export type Customer = InferType<typeof customer>;
-export type Rotation = (typeof ROTATIONS)[number];
 
-/** Speed of the pump at a figure, in 1/min. */
+/** Returns the speed of the pump at a figure, in 1/min. */
 export function pumpSpeed({ drive_rpm, ratio }: Pick<BeforeFigure, 'drive_rpm' | 'ratio'>): number {
   return drive_rpm * ratio;
 }

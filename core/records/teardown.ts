@@ -136,5 +136,4 @@ export const closed = object({ at: moment(), by: line().defined(), why: line().r
 export type StripNote = Voidable<InferType<typeof stripNote>>;
 export type Finding = Voidable<InferType<typeof finding>>;
 export type AuxiliaryAnswer = Voidable<InferType<typeof alsoAnswer>>;
-export type PhotoNote = InferType<typeof photoNote>;
 export type BookRule = InferType<typeof bookRule>;

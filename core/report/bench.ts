@@ -97,7 +97,7 @@ function alsoLines(job: Job): string[] {
   );
 }
 
-/** Defects that were voided, with who and why. */
+/** Lists the defects that were voided, with who and why. */
 export function struckFindings(job: Job, unit: ShopUnit): string[] {
   return ledgerOf(job).findings.flatMap((f) => {
     if (!f.voided || !f.defect) return [];
@@ -145,7 +145,7 @@ function skippedLines(job: Job): string[] {
   ];
 }
 
-/** Everything of a job that is not a clearance, as words; what there is nothing of is left out. */
+/** Returns everything of a job that is not a clearance, as words; what there is nothing of is left out. */
 export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
   const order = orderList(job).map(({ name, count, why }) => `${count} × ${name} (${why})`);
   const { strip, findings } = ledgerOf(job);
@@ -163,7 +163,7 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
   return sections.filter((s) => s.lines.length > 0);
 }
 
-/** The tag's own facts, in the order in which they are read. */
+/** Returns the tag's own facts, in the order in which they are read. */
 export function tagFacts(job: Job): [label: string, value: string][] {
   const used = job.used === null ? '' : `${trimmed(job.used, 1)} ${job.usedUnit}`;
   const turn = job.rotation === 'unknown' ? '' : `${job.rotation}, seen from the shaft end`;

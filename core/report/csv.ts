@@ -31,7 +31,7 @@ const COLUMNS = [
 type Row = Partial<Record<(typeof COLUMNS)[number], string | number | null>>;
 
 /**
- * The readings of a job as CSV, one a line, voided ones marked. A cell that a
+ * Returns the readings of a job as CSV, one a line, voided ones marked. A cell that a
  * spreadsheet would run as a formula is defused with a leading apostrophe.
  */
 export function readingsCsv(job: Job): string {

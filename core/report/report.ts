@@ -41,7 +41,7 @@ export interface ReportHand {
   readonly to: string;
 }
 
-/** Who measured with what, how often, when, and how the zero stood, as a line. */
+/** Says who measured with what, how often, when, and how the zero stood, in a line. */
 export function handWords(h: ReportHand): string {
   const count = `${h.readings} ${h.readings === 1 ? 'reading' : 'readings'}`;
   const when = h.from === h.to ? h.from : `${h.from} to ${h.to}`;
@@ -182,7 +182,7 @@ export interface ReportContext {
   readonly instrumentName?: Names;
 }
 
-/** The report of a job as words, in the unit that the shop reads. */
+/** Returns the report of a job as words, in the unit that the shop reads. */
 export function reportOf(
   job: Job,
   unit: ShopUnit,

@@ -4,28 +4,33 @@ import { number, string } from 'yup';
 const LINE = 200;
 const NOTE = 4000;
 
+/** Makes the field of a one-line text. */
 export const line = () => string().max(LINE, `At most ${LINE} characters`);
+/** Makes the field of a longer text. */
 export const note = () => string().max(NOTE, `At most ${NOTE} characters`);
+/** Makes the field of an id. */
 export const identifier = () =>
   string()
     .required()
     .matches(/^[\w-]{1,64}$/, 'An id is 1 to 64 letters, digits, - or _');
 
-/** A moment as ISO 8601 in UTC. */
+/** Returns a moment as ISO 8601 in UTC. */
 export const moment = () =>
   string()
     .required()
     .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/, 'Not a moment as ISO 8601 in UTC');
 
-/** A finite number: JSON has no NaN, but a form may. */
+/** Returns a finite number: JSON has no NaN, but a form may. */
 export const finite = () =>
   number().test('finite', 'Must be a finite number', (v) => v == null || Number.isFinite(v));
 
+/** Makes the field of a length in mm, not below zero. */
 export const millimetres = () => finite().min(0, 'Not below zero').max(5000, 'Over 5 m');
 
-/** A temperature at the bench. */
+/** Returns a temperature at the bench. */
 export const celsius = () => finite().min(-40, 'Below −40 °C').max(150, 'Over 150 °C');
 
+/** Makes the field of the thickness of a feeler leaf, in mm. */
 export const leaf = () =>
   finite().required().moreThan(0, 'A leaf is thicker than zero').max(5, 'Over 5 mm: not a leaf');
 

@@ -3,7 +3,7 @@ import { formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Consequence, Finding } from '../records/teardown';
 
-/** What was seen in words: `Scored, nail catches, 0.02 mm deep; towards 4`. */
+/** Returns what was seen in words: `Scored, nail catches, 0.02 mm deep; towards 4`. */
 export function seenWords(finding: Finding, unit: ShopUnit): string {
   if (!finding.defect) return 'Sound';
   const depth =
@@ -21,7 +21,7 @@ const DONE: Readonly<Record<Consequence, string>> = {
   scrap: 'scrap',
 };
 
-/** What was decided, and what had been proposed where that was another. */
+/** Returns what was decided, and what had been proposed where that was another. */
 export function decidedWords({ decided, proposed }: Finding): string {
   return decided === proposed ? DONE[decided] : `${DONE[decided]} (proposed: ${DONE[proposed]})`;
 }

@@ -2,7 +2,7 @@ import type { KeyState } from '../inspect/identify';
 import { rangeWords, shownBy, tells, type Check } from '../inspect/checks';
 import type { KeyAnswer, Variant } from '../records/key';
 
-/** What was answered at a check, as it is read again: `four flats`, `2016`, `20.012 mm ± 0.008`. */
+/** Returns what was answered at a check, as it is read again: `four flats`, `2016`, `20.012 mm ± 0.008`. */
 export function answerWords(check: Check, answer: KeyAnswer): string {
   if (!tells(answer)) return 'can’t tell';
   if (answer.option !== null) return answer.option;
@@ -11,7 +11,7 @@ export function answerWords(check: Check, answer: KeyAnswer): string {
   return u > 0 ? `${answer.value} mm ± ${2 * u}` : `${answer.value} mm`;
 }
 
-/** What a variant is known by at a check: `four flats`, `from 2015`; empty where the sheet does not say. */
+/** Returns what a variant is known by at a check: `four flats`, `from 2015`; empty where the sheet does not say. */
 export function shownWords(variant: Variant, check: Check): string {
   const shown = shownBy(variant, check);
   if (shown === null) return '';
@@ -23,7 +23,7 @@ export function shownWords(variant: Variant, check: Check): string {
 const list = (names: readonly string[]): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 
-/** How the search stands, in a sentence. */
+/** Returns how the search stands, in a sentence. */
 export function standingWords(state: KeyState): string {
   const names = state.left.map((v) => v.name);
   switch (state.standing) {

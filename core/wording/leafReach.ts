@@ -8,7 +8,7 @@ import { formatLength, formatRange } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { leafReach } from '../feeler/blind';
 
-/** The same in words, with what could decide it; empty where the set does well enough. */
+/** Returns the same in words, with what could decide it; empty where the set does well enough. */
 export function leafReachWords(
   ladder: Ladder,
   limits: Limits,

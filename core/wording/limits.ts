@@ -2,7 +2,7 @@ import type { HeldLimits } from '../assessment/limits';
 import { characteristicOf } from '../pumps/registry';
 import type { Sheet } from '../records/sheet';
 
-/** What was done to a published limit before anything was held against it; empty for nothing. */
+/** Returns what was done to a published limit before anything was held against it; empty for nothing. */
 export function conventionWords(sheet: Sheet, limits: HeldLimits, characteristic: string): string {
   const { sides, gasket } = characteristicOf(sheet, characteristic);
   const words: string[] = [];

@@ -6,7 +6,7 @@ import type { ShopUnit } from '../quantity/units';
 const GOOD = 10;
 const FAIR = 30;
 
-/** What a study comes to, in plain words: how much is the hand, what that allows, what to do about it. */
+/** Returns what a study comes to, in plain words: how much is the hand, what that allows, what to do about it. */
 export function studyWords(result: StudyResult, unit: ShopUnit): string[] {
   const { grrPercent, repeatability, reproducibility, grr, categories, parts } = result;
   const share = `${Math.round(grrPercent)}% of the spread is the measuring and not the parts: twice its standard deviation is ${formatWithUnit(2 * grr, 'gap', unit)}.`;

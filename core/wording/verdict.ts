@@ -37,7 +37,7 @@ export function estimateText(e: Estimate, unit: ShopUnit, kind: LengthKind = 'ga
   return less === more ? `${value} ± ${more}` : `${value} +${more} −${less}`;
 }
 
-/** All that a gap can be, from its smallest to its largest: `0.04–0.08`. */
+/** Returns all that a gap can be, from its smallest to its largest: `0.04–0.08`. */
 export function rangeText(
   { smallest, largest }: Extremes,
   unit: ShopUnit,
@@ -63,7 +63,7 @@ export function rangeText(
 }
 
 /**
- * What to show of a characteristic while it is measured: the places tried so
+ * Returns what to show of a characteristic while it is measured: the places tried so
  * far as long as it is open, all of it once it is decided. Null before the
  * first reading.
  */
@@ -118,7 +118,7 @@ function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
 const said = ({ word, estimate, limit }: Side, unit: ShopUnit, kind: LengthKind = 'gap'): string =>
   `${word} ${estimateText(estimate, unit, kind)} against ${formatLength(limit, kind, unit)}`;
 
-/** Why tries at one place stand as they do: what they prove, or what they leave. */
+/** Says why tries at one place stand as they do: what they prove, or what they leave. */
 export function explainTries(
   bounds: Bounds,
   limits: Limits,
@@ -139,7 +139,7 @@ export function explainTries(
 const NOT_YET = 'Not measured yet.';
 const AGAIN = 'To measure again.';
 
-/** The verdict's reason in one sentence, in the shop's unit. */
+/** Returns the verdict's reason in one sentence, in the shop's unit. */
 export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
   const touched = attributeWords(a);
   const past = pastWords(a, unit);
@@ -187,7 +187,7 @@ function pastWords(a: Assessment, unit: ShopUnit): string {
   return `${was}${should}.`;
 }
 
-/** The floor's tilt: how much, towards where, and what is waviness. */
+/** Returns the floor's tilt: how much, towards where, and what is waviness. */
 export function tiltWords(a: Assessment, unit: ShopUnit): string {
   if (!a.tilt) return '';
   const { direction_deg, residual_mm } = a.tilt;
@@ -202,7 +202,7 @@ export function tiltWords(a: Assessment, unit: ShopUnit): string {
   return `${towards}; ${off}.`;
 }
 
-/** The hour towards which a direction on the drawing points: its x axis is 3, and it turns to 6. */
+/** Returns the hour towards which a direction on the drawing points: its x axis is 3, and it turns to 6. */
 export function clockHour(direction_deg: number): number {
   return Math.round((direction_deg + 90) / 30) % 12 || 12;
 }

@@ -1,22 +1,25 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { lazy, Suspense, useEffect } from 'react';
-import { ActivityIndicator, Button } from 'react-native-paper';
+import { useEffect, type ComponentType } from 'react';
+import { Button } from 'react-native-paper';
 import { UnreadableRecord } from '@/data/records';
 import { useChange, useRecord } from '@/data/hooks';
 import { saveAs } from '@/data/save';
-import { STAGES, type Stage } from '@/core/records/job';
+import { STAGES, type Job, type Stage } from '@/core/records/job';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { NotLoaded, Opening, useOnDemand } from '../shell/onDemand';
 import { JobFrame } from './JobFrame';
 
+type StageView = ComponentType<{ readonly job: Job }>;
+
 /** Each stage is loaded when it is first opened. */
-const SHOWN = {
-  tag: lazy(async () => ({ default: (await import('../tag/TagStage')).TagStage })),
-  strip: lazy(async () => ({ default: (await import('../strip/StripStage')).StripStage })),
-  look: lazy(async () => ({ default: (await import('../look/LookStage')).LookStage })),
-  measure: lazy(async () => ({ default: (await import('../measure/MeasureStage')).MeasureStage })),
-  report: lazy(async () => ({ default: (await import('../report/ReportStage')).ReportStage })),
-} as const;
+const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {
+  tag: async () => (await import('../tag/TagStage')).TagStage,
+  strip: async () => (await import('../strip/StripStage')).StripStage,
+  look: async () => (await import('../look/LookStage')).LookStage,
+  measure: async () => (await import('../measure/MeasureStage')).MeasureStage,
+  report: async () => (await import('../report/ReportStage')).ReportStage,
+};
 
 /** A job at one of its stages. */
 export function JobScreen() {
@@ -25,6 +28,7 @@ export function JobScreen() {
   const { data: job, error, isPending } = useRecord('job', params.id);
   const stage: Stage = STAGES.find((s) => s === params.stage) ?? 'measure';
 
+  const view = useOnDemand(`stage ${stage}`, LOAD[stage]);
   const { apply: changeJob } = useChange('job', params.id);
   const left = job?.stage;
   // The bench leads back to the stage that was open last.
@@ -33,6 +37,7 @@ export function JobScreen() {
   }, [left, stage, changeJob]);
 
   if (error) return <Unreadable error={error} />;
+  if (view.error) return <NotLoaded error={view.error} />;
   if (isPending) return <Opening />;
   if (!job) {
     return (
@@ -46,17 +51,12 @@ export function JobScreen() {
       </Page>
     );
   }
-  const Shown = SHOWN[stage];
   return (
     <JobFrame job={job} stage={stage}>
-      <Suspense fallback={<Opening />}>
-        <Shown key={job.id} job={job} />
-      </Suspense>
+      {view.data ? <view.data.View key={job.id} job={job} /> : <Opening />}
     </JobFrame>
   );
 }
-
-const Opening = () => <ActivityIndicator style={{ margin: 48 }} accessibilityLabel="Opening" />;
 
 function Unreadable({ error }: { readonly error: Error }) {
   const raw = error instanceof UnreadableRecord ? error.raw : null;

@@ -1,5 +1,6 @@
+import { Opening } from '../shell/onDemand';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { ActivityIndicator, Button } from 'react-native-paper';
+import { Button } from 'react-native-paper';
 import { useRecord, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -11,7 +12,7 @@ export function SheetScreen() {
   const router = useRouter();
   const { unit } = useShop();
   const { data: sheet, error, isPending } = useRecord('sheet', id);
-  if (isPending) return <ActivityIndicator style={{ margin: 48 }} accessibilityLabel="Opening" />;
+  if (isPending) return <Opening />;
   if (!sheet) {
     return (
       <Page title="No such sheet">

@@ -1,7 +1,8 @@
+import { Opening } from '../shell/onDemand';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { View, type TextInput as NativeInput } from 'react-native';
-import { ActivityIndicator, Button, HelperText, TextInput } from 'react-native-paper';
+import { Button, HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
@@ -22,7 +23,7 @@ export function StudyScreen() {
   const router = useRouter();
   const { data: study, error, isPending } = useRecord('study', id);
   const { mutateAsync: remove } = useRemove('study');
-  if (isPending) return <ActivityIndicator style={{ margin: 48 }} accessibilityLabel="Opening" />;
+  if (isPending) return <Opening />;
   if (!study) {
     return (
       <Page title="No such study">

@@ -1,1 +1,6 @@
-export { StudyScreen as default } from '@/screens/shop/StudyScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'StudyScreen',
+  async () => (await import('@/screens/shop/StudyScreen')).StudyScreen,
+);

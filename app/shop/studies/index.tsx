@@ -1,1 +1,6 @@
-export { StudiesScreen as default } from '@/screens/shop/StudiesScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'StudiesScreen',
+  async () => (await import('@/screens/shop/StudiesScreen')).StudiesScreen,
+);

@@ -83,7 +83,7 @@ export type DefectId = (typeof DEFECTS)[number]['id'];
 
 export const DEFECT_IDS: readonly DefectId[] = DEFECTS.map((d) => d.id);
 
-/** What can be wrong with a surface of this kind. */
+/** Returns what can be wrong with a surface of this kind. */
 export function defectsOf(kind: SurfaceKind): readonly Defect<DefectId>[] {
   return DEFECTS.filter((d) => d.on.includes(kind));
 }

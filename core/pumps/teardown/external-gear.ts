@@ -130,7 +130,7 @@ const stripSection = ({ of, word }: Section): StripStep[] => [
   }),
 ];
 
-/** What happens to an external gear pump, its stack or its oil pump build, before any instrument. */
+/** Returns what happens to an external gear pump, its stack or its oil pump build, before any instrument. */
 export function externalTeardown(build: 'plates' | 'oil', sections: readonly Section[]): Teardown {
   const oil = build === 'oil';
   return {

@@ -39,7 +39,7 @@ export const wall = (x: number, y: number, who: string): Surface =>
     asks(['od-pocket'], `the ${who} has rubbed the wall`),
   );
 
-/** A face of what turns, as it is looked at on both sides. */
+/** Returns a face of what turns, as it is looked at on both sides. */
 export const runningFace = (part: string, name: string, hour: string): Surface =>
   surface(
     `${part}-face`,

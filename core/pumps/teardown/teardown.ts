@@ -114,7 +114,7 @@ export const SOLVENT =
   'Solvent and hot wash: gloves, glasses, air. Compressed air never spins a part.';
 export const HEAVY = 'Heavy and oily: lift it on a strap, never by the gears.';
 
-/** A relief or regulator valve: where it sits differs, what wears does not. */
+/** Returns a relief or regulator valve: where it sits differs, what wears does not. */
 export const valveSurfaces = (name: string): Surface[] => [
   surface(
     'valve-plunger',

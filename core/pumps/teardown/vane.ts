@@ -1,6 +1,6 @@
 import { asks, at, on, surface, type Surface } from './teardown';
 
-/** The rotor and its vanes, as every vane pump has them. */
+/** Returns the rotor and its vanes, as every vane pump has them. */
 export const rotorSurfaces = (sides: readonly string[]): Surface[] => [
   surface(
     'rotor-face',

@@ -33,12 +33,12 @@ export const WAYS_ROUND: readonly WayRound[] = [
 
 export const WAY_ROUND_IDS: readonly string[] = WAYS_ROUND.map((w) => w.id);
 
-/** The choices of that name; undefined where a step asks for none. */
+/** Returns the choices of that name; undefined where a step asks for none. */
 export function wayRoundOf(id: string): WayRound | undefined {
   return WAYS_ROUND.find((w) => w.id === id);
 }
 
-/** `Bevel to the converter`; empty where nothing was chosen. */
+/** Writes which way round a part lay: `Bevel to the converter`; empty where nothing was chosen. */
 export function wayRoundWords(id: string, option: string): string {
   const set = wayRoundOf(id);
   const chosen = set?.options.find((o) => o.id === option);

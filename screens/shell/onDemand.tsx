@@ -1,0 +1,36 @@
+import { useQuery } from '@tanstack/react-query';
+import type { ComponentType } from 'react';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { Words } from '@/ui/Words';
+
+/** Said while something is on its way. Nothing moves: what turns would take the time that opening needs. */
+export const Opening = () => (
+  <Words tone="muted" style={{ margin: 24 }}>
+    Opening…
+  </Words>
+);
+
+/**
+ * Loads a view when it is first shown; null until it is there. Not by Suspense, which holds back
+ * what is there already.
+ */
+export function useOnDemand<P>(name: string, load: () => Promise<ComponentType<P>>) {
+  return useQuery({ queryKey: ['view', name], queryFn: async () => ({ View: await load() }) });
+}
+
+/** Said where a view cannot be loaded. */
+export const NotLoaded = ({ error }: { readonly error: Error }) => (
+  <Page title="This page cannot be shown">
+    <Notice kind="error">{`${error.message} Reload the page; all records are kept.`}</Notice>
+  </Page>
+);
+
+/** Makes a screen that is loaded when it is first opened. */
+export function onDemand(name: string, load: () => Promise<ComponentType>): ComponentType {
+  return function OnDemand() {
+    const { data, error } = useOnDemand(name, load);
+    if (error) return <NotLoaded error={error} />;
+    return data ? <data.View /> : <Opening />;
+  };
+}

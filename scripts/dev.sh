@@ -1,0 +1,6 @@
+#!/usr/bin/env bash
+# Serves the app for development, and reloads it when a file changes.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+bash scripts/install.sh
+BROWSER=none EXPO_OFFLINE=1 EXPO_NO_TELEMETRY=1 exec npx --no-install expo start --web --localhost --port "${PORT:-4173}"
