@@ -42,21 +42,22 @@ const UNKNOWN: Span = { lo: 0, hi: Infinity, hiOpen: true };
 /** Nothing is known yet but that a gap is not negative. */
 export const NO_EVIDENCE: Bounds = { smallest: UNKNOWN, largest: UNKNOWN };
 
-const softened = (span: Span, soft: Partial<Span>, by: number): Span =>
-  by > 0 || span.loSoft || span.hiSoft ? { ...span, ...soft } : span;
+/** Whether all that a span rests on is exact: then it is written out, which a search of many branches needs. */
+const exact = (span: Span, soft: number): boolean => soft === 0 && !span.loSoft && !span.hiSoft;
 
 /** Of two ends the one that says more counts, each less what it may be off. */
-const atLeast = (span: Span, lo: number, soft: number): Span =>
-  lo - soft > span.lo - (span.loSoft ?? 0)
-    ? softened({ ...span, lo }, { loSoft: soft }, soft)
-    : span;
+function atLeast(span: Span, lo: number, soft: number): Span {
+  if (lo - soft <= span.lo - (span.loSoft ?? 0)) return span;
+  const { hi, hiOpen } = span;
+  return exact(span, soft) ? { lo, hi, hiOpen } : { ...span, lo, loSoft: soft };
+}
 
-const atMost = (span: Span, hi: number, hiOpen: boolean, soft: number): Span => {
+function atMost(span: Span, hi: number, hiOpen: boolean, soft: number): Span {
   const [guarded, known] = [hi + soft, span.hi + (span.hiSoft ?? 0)];
-  return guarded < known || (guarded === known && hiOpen)
-    ? softened({ ...span, hi, hiOpen }, { hiSoft: soft }, soft)
-    : span;
-};
+  if (guarded > known || (guarded === known && !hiOpen)) return span;
+  const { lo } = span;
+  return exact(span, soft) ? { lo, hi, hiOpen } : { ...span, hi, hiOpen, hiSoft: soft };
+}
 
 const empty = ({ lo, hi, hiOpen }: Span, slack: number): boolean =>
   slack > 0 ? lo > hi + slack : lo > hi || (lo === hi && hiOpen);

@@ -121,5 +121,5 @@ export function canConfirm(bounds: Bounds, zone: ToleranceZone, hand: AtHand): b
  * the difference between a verdict that is *open* and one that is *close*.
  */
 export function canDecide(bounds: Bounds, zone: ToleranceZone, hand: AtHand): boolean {
-  return refuting(bounds, zone, hand).length > 0 || canConfirm(bounds, zone, hand);
+  return canConfirm(bounds, zone, hand) || refuting(bounds, zone, hand).length > 0;
 }

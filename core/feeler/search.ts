@@ -79,15 +79,41 @@ function candidatesFor(
   return [...picked].sort((a, b) => a.total_mm - b.total_mm);
 }
 
-const keyOf = ({ smallest: s, largest: l }: Bounds): string =>
-  `${s.lo},${s.hi},${s.hiOpen},${l.lo},${l.hi},${l.hiOpen}`;
+const sameSpan = (a: Span, b: Span): boolean =>
+  a === b || (a.lo === b.lo && a.hi === b.hi && a.hiOpen === b.hiOpen);
+
+/** Bits of the key of a branch: for each end of a span, for the candidates tried on the way. */
+const END = 2 ** 9;
+const TRIED = 2 ** 14;
+
+/**
+ * Numbers the few lengths that bound a branch, so that its key is one whole number: writing
+ * lengths out as text would take most of a search.
+ */
+class Keys {
+  private readonly ids = new Map<number, number>();
+
+  of({ smallest: s, largest: l }: Bounds, tried: number): number {
+    const ends =
+      ((this.id(s.lo) * END + this.id(s.hi)) * END + this.id(l.lo)) * END + this.id(l.hi);
+    return (ends * 4 + Number(s.hiOpen) * 2 + Number(l.hiOpen)) * TRIED + tried;
+  }
+
+  private id(mm: number): number {
+    let id = this.ids.get(mm);
+    if (id === undefined) this.ids.set(mm, (id = this.ids.size));
+    return id;
+  }
+}
 
 /**
  * One search of the tree of answers. The state of a branch is its bounds and
  * the set of candidates tried on the way, as bits.
  */
 class Search {
-  private readonly known = new Map<string, Cost>();
+  private readonly keys = new Keys();
+  /** By how far ahead they lie. */
+  private readonly known = Array.from({ length: DEPTH + 1 }, () => new Map<number, Cost>());
 
   constructor(
     private readonly near: readonly Stack[],
@@ -111,11 +137,11 @@ class Search {
 
   private costOf(bounds: Bounds, tried: number, depth: number): Cost {
     if (proven(bounds, this.zone)) return NOTHING;
-    const key = `${keyOf(bounds)}|${tried}|${depth}`;
-    const known = this.known.get(key);
+    const key = this.keys.of(bounds, tried);
+    const known = this.known[depth]?.get(key);
     if (known) return known;
     const cost = this.costUnknown(bounds, tried, depth);
-    this.known.set(key, cost);
+    this.known[depth]?.set(key, cost);
     return cost;
   }
 
@@ -131,21 +157,25 @@ class Search {
 
   private costOfTrying(index: number, bounds: Bounds, tried: number, depth: number): Cost | null {
     const stack = this.near[index] as Stack;
+    const after = FELT.map((felt) => afterTry(bounds, stack.total_mm, felt, this.band));
+    const learns = after.some(
+      (next) =>
+        next &&
+        !(sameSpan(next.smallest, bounds.smallest) && sameSpan(next.largest, bounds.largest)),
+    );
+    if (!learns) return null;
     const weight = chances(bounds, stack.total_mm, this.band, this.prior);
     let total = 0;
     let mean = 0;
     let worst = 0;
-    let learns = false;
-    for (const felt of FELT) {
-      const next = afterTry(bounds, stack.total_mm, felt, this.band);
+    for (const [i, felt] of FELT.entries()) {
+      const next = after[i];
       if (!next) continue;
-      learns ||= keyOf(next) !== keyOf(bounds);
       const cost = this.costOf(next, tried | (1 << index), depth + 1);
       total += weight[felt];
       mean += weight[felt] * cost.mean;
       worst = Math.max(worst, cost.worst);
     }
-    if (!learns) return null;
     const extra = EXTRA_LEAF_COST * (stack.leaves_mm.length - 1);
     return { mean: 1 + extra + (total > 0 ? mean / total : 0), worst: 1 + worst };
   }
