@@ -16,9 +16,10 @@ function jobIn(file: object): Job {
     if (!(error instanceof FileError)) throw error;
     const [first] = error.problems;
     const place = first?.place === 'the file' ? '' : first?.place;
-    throw new InputError(['file', place].filter(Boolean).join('.'), first?.message ?? '');
+    const field = ['file', place].filter(Boolean).join('.');
+    throw new InputError(field, 'unreadable-file', first?.message ?? '');
   }
-  throw new InputError('file.jobs', 'A file with one job is wanted.');
+  throw new InputError('file.jobs', 'not-one-job', 'A file with one job is wanted.');
 }
 
 const interval = (e: Estimate) => {

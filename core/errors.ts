@@ -1,12 +1,20 @@
+/** What the sentence of an error is made of besides its code. */
+export type ErrorParams = Readonly<Record<string, string | number>>;
+
 /**
- * Input that the core refuses. `field` is the path of the offending field in
- * the caller's own input (`tries[1].felt`), so that a form or a file reader
- * can put the message where the mistake is.
+ * Input that the core refuses: where, which kind of mistake, with which figures, and that in a sentence.
+ * A form puts the sentence at its field; a program that shows its own words goes by code and parameters.
  */
 export class InputError extends Error {
+  /**
+   * @param field path of the offending field in the caller's own input: `tries[1].felt`
+   * @param code which kind of mistake it is, the same in every version: `contradiction`
+   */
   constructor(
     readonly field: string,
+    readonly code: string,
     message: string,
+    readonly params: ErrorParams = {},
   ) {
     super(message);
     this.name = 'InputError';

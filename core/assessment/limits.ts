@@ -1,3 +1,4 @@
+import type { CharacteristicId } from '../pumps/ids';
 import type { Limits } from '../metrology/interval';
 import { characteristicOf } from '../pumps/registry';
 import { limitsFor, type Sheet, type SheetLimit } from '../records/sheet';
@@ -16,7 +17,11 @@ export interface HeldLimits extends Limits {
  *
  * @returns null where the sheet publishes none on that tier
  */
-export function heldLimits(sheet: Sheet, tier: string, characteristic: string): HeldLimits | null {
+export function heldLimits(
+  sheet: Sheet,
+  tier: string,
+  characteristic: CharacteristicId,
+): HeldLimits | null {
   const published = limitsFor(sheet, tier, characteristic);
   if (!published) return null;
   const { sides, gasket } = characteristicOf(sheet, characteristic);

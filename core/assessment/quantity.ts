@@ -1,3 +1,4 @@
+import type { DimensionId } from '../pumps/ids';
 import { placesOf } from '../methods/sizedGap';
 import type { PlaceValue } from '../methods/places';
 import { changing, type Counted } from '../journal/eras';
@@ -110,9 +111,9 @@ function renewed(
  * else what was read before, moved by the work since; else what the sheet says of it. What nobody
  * knows is left out.
  */
-export function quantitiesOf(known: Measured): ReadonlyMap<string, Quantity> {
+export function quantitiesOf(known: Measured): ReadonlyMap<DimensionId, Quantity> {
   const pump = pumpOf(known.sheet);
-  const all = new Map<string, Quantity>();
+  const all = new Map<DimensionId, Quantity>();
   for (const dimension of pump.dimensions) {
     const changes = changing(pump, known.operations, dimension.id);
     const quantity = quantityOf(known, dimension, changes);

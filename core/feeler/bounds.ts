@@ -131,7 +131,9 @@ export function boundsOf(
     if (next) return next;
     throw new InputError(
       `tries[${index}].felt`,
+      'contradiction',
       `${felt} at ${stackOf(leaves_mm)} mm contradicts the tries before it: one of them was not as it felt.`,
+      { felt, stack_mm: stackOf(leaves_mm) },
     );
   }, NO_EVIDENCE);
 }

@@ -1,9 +1,10 @@
+import type { CharacteristicId } from '../pumps/ids';
 import type { Stack } from '../feeler/stacks';
 import type { Dimension, Station } from '../pumps/family';
 
 /** What every step says: which characteristic it is for, and where. */
 interface At {
-  readonly characteristic: string;
+  readonly characteristic: CharacteristicId;
   readonly station: Station;
 }
 

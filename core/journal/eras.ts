@@ -1,3 +1,4 @@
+import type { DimensionId, CharacteristicId } from '../pumps/ids';
 import type { Reading } from '../methods/list';
 import { dimensionsFor, pumpOf } from '../pumps/registry';
 import type { Characteristic, PumpModel } from '../pumps/family';
@@ -10,10 +11,13 @@ import type { GapReading } from './targets';
 import type { DimensionalReading } from '../methods/dimensional';
 
 /** Lists the dimensions and features that a characteristic rests on. */
-export const restsOn = (c: Characteristic): string[] => [...dimensionsFor(c), ...(c.rests ?? [])];
+export const restsOn = (c: Characteristic): DimensionId[] => [
+  ...dimensionsFor(c),
+  ...(c.rests ?? []),
+];
 
 /** Tells whether an operation changed a dimension or a feature, or exchanged the part that it belongs to. */
-function changed(pump: PumpModel, operation: Operation, id: string): boolean {
+function changed(pump: PumpModel, operation: Operation, id: DimensionId): boolean {
   if (operation.changes.some((c) => c.dimension === id)) return true;
   if (operation.work !== 'exchanged') return false;
   return [...pump.dimensions, ...pump.features].find((d) => d.id === id)?.part === operation.part;
@@ -33,7 +37,7 @@ export function touching(
 export const changing = (
   pump: PumpModel,
   operations: readonly Operation[],
-  dimension: string,
+  dimension: DimensionId,
 ): Operation[] => operations.filter((o) => changed(pump, o, dimension));
 
 /** Lists the operations of a job that count, in order. */
@@ -42,8 +46,8 @@ export const operationsOf = (job: Pick<Job, 'journal'>): Operation[] =>
 
 /** The readings that count at a moment, by what they are of. */
 export interface Counted {
-  ofSize(dimension: string): readonly DimensionalReading[];
-  ofGap(characteristic: string): readonly GapReading[];
+  ofSize(dimension: DimensionId): readonly DimensionalReading[];
+  ofGap(characteristic: CharacteristicId): readonly GapReading[];
 }
 
 /** Where entries stand in a journal: only asked for where work divides it into before and after. */

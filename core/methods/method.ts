@@ -1,3 +1,4 @@
+import type { DimensionId, StationId } from '../pumps/ids';
 import type { LeafAim, LeafPlace } from './nextLeaf';
 import type { Schema } from 'yup';
 import type { Ladder } from '../feeler/ladder';
@@ -27,7 +28,7 @@ export interface Place {
 export interface EvidenceContext {
   readonly ladder: Ladder;
   /** Returns where a depth is read, in mm from the middle of the drawing. */
-  probe(dimension: string, station: string): Point;
+  probe(dimension: DimensionId, station: StationId): Point;
 }
 
 /** What the next place depends on. */

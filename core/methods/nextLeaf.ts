@@ -1,3 +1,4 @@
+import type { CharacteristicId } from '../pumps/ids';
 import type { StationEvidence } from './stations';
 import { stackOf } from '../feeler/bounds';
 import { judgeTries, nextTry, type Goal, type Ladder, type TriesState } from '../feeler/ladder';
@@ -8,7 +9,7 @@ import type { Station } from '../pumps/family';
 
 /** What leaves should go for: at which stations of a characteristic, against which limits. */
 export interface LeafAim {
-  readonly characteristic: string;
+  readonly characteristic: CharacteristicId;
   readonly stations: readonly StationEvidence[];
   readonly limits: Limits;
   readonly goal: Goal;
@@ -18,7 +19,7 @@ export interface LeafAim {
 
 /** A place for a leaf, and which leaf or leaves. Who aims at a sum is led to one of its parts. */
 export interface LeafPlace {
-  readonly characteristic: string;
+  readonly characteristic: CharacteristicId;
   readonly station: Station;
   readonly stack: Stack;
 }

@@ -21,10 +21,14 @@ export interface LeverReading {
  */
 export function trueSwing(r: LeverReading): number {
   if (!(r.lever_deg >= 0 && r.lever_deg <= 80)) {
-    throw new InputError('lever_deg', 'The lever’s angle is 0 to 80°.');
+    throw new InputError('lever_deg', 'out-of-range', 'The lever’s angle is 0 to 80°.');
   }
   if (r.contactRadius_mm != null && !(r.contactRadius_mm > 0)) {
-    throw new InputError('contactRadius_mm', 'The stylus stands on a radius over zero.');
+    throw new InputError(
+      'contactRadius_mm',
+      'out-of-range',
+      'The stylus stands on a radius over zero.',
+    );
   }
   const atRadius =
     r.contactRadius_mm != null && r.wantedRadius_mm != null

@@ -35,16 +35,17 @@ function crossed(readings: readonly StudyReading[]) {
   const parts = [...new Set(readings.map((r) => r.part))];
   const people = [...new Set(readings.map((r) => r.person))];
   const trials = [...new Set(readings.map((r) => r.trial))];
-  const refuse = (message: string): never => {
-    throw new InputError('readings', message);
+  const refuse = (code: string, message: string): never => {
+    throw new InputError('readings', code, message);
   };
-  if (parts.length < 2) refuse('A study needs two parts at least.');
-  if (people.length < 2) refuse('A study needs two people at least.');
-  if (trials.length < 2) refuse('A study needs every part read twice at least by everybody.');
+  if (parts.length < 2) refuse('too-few-parts', 'A study needs two parts at least.');
+  if (people.length < 2) refuse('too-few-people', 'A study needs two people at least.');
+  if (trials.length < 2)
+    refuse('too-few-trials', 'A study needs every part read twice at least by everybody.');
   const seen = new Set(readings.map((r) => JSON.stringify([r.part, r.person, r.trial])));
-  if (seen.size !== readings.length) refuse('The same trial is there twice.');
+  if (seen.size !== readings.length) refuse('repeated-trial', 'The same trial is there twice.');
   if (readings.length !== parts.length * people.length * trials.length) {
-    refuse('Everybody has to read every part equally often.');
+    refuse('unbalanced', 'Everybody has to read every part equally often.');
   }
   return { parts, people, trials };
 }

@@ -40,7 +40,8 @@ const at20 = (t: SizeTerm): number =>
  * @throws InputError on `terms` when there is none
  */
 export function gapFromSizes(terms: readonly SizeTerm[]): SizedGap {
-  if (terms.length === 0) throw new InputError('terms', 'A gap needs at least one size.');
+  if (terms.length === 0)
+    throw new InputError('terms', 'no-terms', 'A gap needs at least one size.');
   const gap_mm = terms.reduce((sum, t) => sum + t.factor * at20(t), 0);
   const u_mm = Math.hypot(...terms.map((t) => t.factor * t.u_mm));
   let hot_mm: number | null = 0;

@@ -42,7 +42,12 @@ const ON_A_LINE = 1e-9;
  */
 export function tiltOf(points: readonly DepthPoint[], diameter_mm: number): Tilt {
   const n = points.length;
-  if (n < 3) throw new InputError('points', 'A plane needs depths at three places at least.');
+  if (n < 3)
+    throw new InputError(
+      'points',
+      'too-few-points',
+      'A plane needs depths at three places at least.',
+    );
   const mean = (of: (p: DepthPoint) => number) => points.reduce((s, p) => s + of(p), 0) / n;
   const [x0, y0, z0] = [mean((p) => p.x_mm), mean((p) => p.y_mm), mean((p) => p.depth_mm)];
   let [xx, yy, xy, xz, yz] = [0, 0, 0, 0, 0];
@@ -56,7 +61,11 @@ export function tiltOf(points: readonly DepthPoint[], diameter_mm: number): Tilt
   }
   const determinant = xx * yy - xy * xy;
   if (!(determinant > ON_A_LINE * (xx + yy) ** 2)) {
-    throw new InputError('points', 'The places lie on one line: no plane can be told from them.');
+    throw new InputError(
+      'points',
+      'points-on-a-line',
+      'The places lie on one line: no plane can be told from them.',
+    );
   }
   const b = (xz * yy - yz * xy) / determinant;
   const c = (yz * xx - xz * xy) / determinant;

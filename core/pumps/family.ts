@@ -1,4 +1,5 @@
 import type { ObjectSchema } from 'yup';
+import type { CharacteristicId, DimensionId, PartId, StationId } from './ids';
 import type { LengthKind } from '../quantity/units';
 import type { Point } from './shapes';
 import type { Teardown } from './teardown/teardown';
@@ -54,7 +55,7 @@ export interface Placement {
 
 /** A place at which a characteristic or a dimension is measured. */
 export interface Station {
-  readonly id: string;
+  readonly id: StationId;
   /** A word or two: `12`, `beside the crescent`. */
   readonly label: string;
   /** The instruction up to the leaf: `Edge across 12–6, drive gear at 12.` */
@@ -69,6 +70,7 @@ export interface PartKind {
 
 /** One physical piece: the drive-side bushing at the front of section 2. It can be exchanged for another. */
 export interface Part extends PartKind {
+  readonly id: PartId;
   /** Id of its kind: what a sheet says of the kind (its material) holds for it. */
   readonly kind: string;
 }
@@ -82,9 +84,9 @@ export type Worked = Readonly<Partial<Record<Work, -1 | 0 | 1>>>;
 
 /** Something of a part that work changes and no gauge reads as a size: the teeth of a gear, the plane of a deck. */
 export interface Feature {
-  readonly id: string;
+  readonly id: DimensionId;
   readonly name: string;
-  readonly part: string;
+  readonly part: PartId;
   readonly worked: Worked;
 }
 
@@ -101,9 +103,9 @@ export type GaugeKind = (typeof GAUGE_KINDS)[number];
 
 /** A size of a part that can be measured on its own. */
 export interface Dimension {
-  readonly id: string;
+  readonly id: DimensionId;
   readonly name: string;
-  readonly part: string;
+  readonly part: PartId;
   readonly instrument: GaugeKind;
   readonly stations: readonly Station[];
   readonly caution?: string;
@@ -115,7 +117,7 @@ export interface Dimension {
 
 /** One size in a clearance that comes from sizes, and how much of it counts. */
 export interface Term {
-  readonly dimension: string;
+  readonly dimension: DimensionId;
   /** +1 where a larger size widens the gap, −1 where it narrows it; halves where a radius is wanted. */
   readonly factor: number;
 }
@@ -129,7 +131,7 @@ export interface Swing {
 
 /** The tilt of a plane through the depths of one dimension. */
 export interface Tilt {
-  readonly dimension: string;
+  readonly dimension: DimensionId;
   readonly diameter_mm: number;
 }
 
@@ -145,7 +147,7 @@ export interface Touch {
  * the `tilt` of depths, a `touch`; or it is the `sum` of others.
  */
 export interface Characteristic {
-  readonly id: string;
+  readonly id: CharacteristicId;
   readonly name: string;
   /** What the figure means, where two readings of it are common. */
   readonly convention: string;
@@ -155,12 +157,12 @@ export interface Characteristic {
   /** Further gaps that are judged as one with that of the terms: the other gear beside the same body. */
   readonly besides?: readonly (readonly Term[])[];
   /** Dimensions and features that it rests on though no size of it comes from them. */
-  readonly rests?: readonly string[];
+  readonly rests?: readonly DimensionId[];
   readonly swing?: Swing;
   readonly tilt?: Tilt;
   readonly touch?: Touch;
   /** The first is the gap itself; the others are what wear adds to it. */
-  readonly sum?: readonly [base: string, ...plus: string[]];
+  readonly sum?: readonly [base: CharacteristicId, ...plus: CharacteristicId[]];
   /** Limits for it are published for the full gap or for one side: the sheet says which. */
   readonly sides?: boolean;
   /** Its limit may be given with or without the gasket: the sheet says which. */
@@ -192,5 +194,5 @@ export interface PumpFamily<G extends object = object> {
   teardown(geometry: G): Teardown;
   outline(geometry: G, placement: Pick<Placement, 'view' | 'push'>): Outline;
   /** Where the instrument goes for a characteristic or dimension at a station. */
-  placement(geometry: G, target: string, station: string): Placement;
+  placement(geometry: G, target: CharacteristicId | DimensionId, station: StationId): Placement;
 }

@@ -1,3 +1,4 @@
+import type { DimensionId, CharacteristicId } from './ids';
 import { InputError } from '../errors';
 import { crescent } from './crescent';
 import { externalGear } from './external-gear';
@@ -20,7 +21,10 @@ export const FAMILIES: readonly PumpFamily[] = (
  */
 export function familyOf(id: string): PumpFamily {
   const family = FAMILIES.find((f) => f.id === id);
-  if (!family) throw new InputError('family', `“${id}” is not a pump family that is known here.`);
+  if (!family) {
+    const message = `“${id}” is not a pump family that is known here.`;
+    throw new InputError('family', 'unknown-family', message, { id });
+  }
   return family;
 }
 
@@ -58,14 +62,17 @@ export function partName(pump: PumpKind, id: string): string {
   return [...kinds, ...parts].find((p) => p.id === id)?.name ?? id;
 }
 
+const unknown = (what: 'characteristic' | 'dimension', id: string): InputError =>
+  new InputError(what, `unknown-${what}`, `This pump has no “${id}”.`, { id });
+
 /**
  * Returns a characteristic of a pump by its id.
  *
  * @throws InputError on `characteristic` where the pump has none of that name
  */
-export function characteristicOf(pump: PumpKind, id: string): Characteristic {
+export function characteristicOf(pump: PumpKind, id: CharacteristicId): Characteristic {
   const found = pumpOf(pump).characteristics.find((c) => c.id === id);
-  if (!found) throw new InputError('characteristic', `This pump has no “${id}”.`);
+  if (!found) throw unknown('characteristic', id);
   return found;
 }
 
@@ -74,9 +81,9 @@ export function characteristicOf(pump: PumpKind, id: string): Characteristic {
  *
  * @throws InputError on `dimension` where the pump has none of that name
  */
-export function dimensionOf(pump: PumpKind, id: string): Dimension {
+export function dimensionOf(pump: PumpKind, id: DimensionId): Dimension {
   const found = pumpOf(pump).dimensions.find((d) => d.id === id);
-  if (!found) throw new InputError('dimension', `This pump has no “${id}”.`);
+  if (!found) throw unknown('dimension', id);
   return found;
 }
 
@@ -86,7 +93,7 @@ export function gapsOf(c: Characteristic): readonly (readonly Term[])[] {
 }
 
 /** Returns the dimensions that a characteristic is worked out from. */
-export function dimensionsFor(c: Characteristic): string[] {
+export function dimensionsFor(c: Characteristic): DimensionId[] {
   const terms = gapsOf(c).flatMap((gap) => gap.map((t) => t.dimension));
   return [...new Set([...terms, ...(c.tilt ? [c.tilt.dimension] : [])])];
 }

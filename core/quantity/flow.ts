@@ -32,7 +32,9 @@ function parse(text: string, { name, unit, per }: Written): number | null {
   if (value === null || !Number.isFinite(value) || worth === undefined) {
     throw new InputError(
       'text',
+      'not-a-number',
       `“${written}” is not ${name} that can be read: a number, alone in ${unit} or with ${Object.keys(per).slice(1).join(', ')}.`,
+      { text: written },
     );
   }
   return value * worth;

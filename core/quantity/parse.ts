@@ -60,11 +60,12 @@ export function parseReading(
   kind: LengthKind,
   unit: 'thou' | 'in' | 'mm',
 ): ParsedReading {
-  const fail = (message: string): never => {
-    throw new InputError('text', message);
-  };
   const written = text.trim();
-  if (written === '') fail('Nothing entered: a reading is a number such as 0.05 or 2-1/2 thou.');
+  const fail = (code: string, message: string): never => {
+    throw new InputError('text', code, message, { text: written });
+  };
+  if (written === '')
+    fail('empty', 'Nothing entered: a reading is a number such as 0.05 or 2-1/2 thou.');
 
   const suffix = SUFFIXES.find(([pattern]) => pattern.test(written));
   const bare = (suffix ? written.replace(suffix[0], '') : written)
@@ -72,15 +73,19 @@ export function parseReading(
     .trim();
   const below = /^[-−–]/.test(bare);
   const value = numberOf(bare.replace(/^[-−–+]\s*/, ''));
-  if (!Number.isFinite(value)) fail(`“${written}” is not a number that can be read as a length.`);
-  if (below && value !== 0) fail(`“${written}” is below zero: a gap or a size cannot be negative.`);
+  if (!Number.isFinite(value))
+    fail('not-a-number', `“${written}” is not a number that can be read as a length.`);
+  if (below && value !== 0)
+    fail('below-zero', `“${written}” is below zero: a gap or a size cannot be negative.`);
 
   const understood: LengthUnit =
     suffix?.[1] ?? (unit === 'thou' && value < INCHES_BELOW ? 'in' : unit);
   const mm = tidy_mm(value * MM_PER[understood]);
-  if (!Number.isFinite(mm)) fail(`“${written}” is not a number that can be read as a length.`);
+  if (!Number.isFinite(mm))
+    fail('not-a-number', `“${written}” is not a number that can be read as a length.`);
   if (kind === 'gap' && mm > WIDEST_GAP_MM) {
     fail(
+      'too-wide',
       `${echoLength(mm, kind)} is over ${WIDEST_GAP_MM} mm: too wide for a gap. Check the unit.`,
     );
   }

@@ -141,13 +141,18 @@ function micsFrom(text: string, leaves_mm: readonly number[], unit: ShopUnit) {
     if (micd.trim() === '' || more.length > 0) {
       throw new InputError(
         'mics',
+        'unreadable',
         `“${line.trim()}”: write the marking, =, and what the mic read.`,
       );
     }
     const mark_mm = lengthOf(marked, unit);
     const leaf_mm = leaves_mm.find((mm) => Math.abs(mm - mark_mm) < SAME_MM);
     if (leaf_mm === undefined) {
-      throw new InputError('mics', `There is no leaf of ${marked.trim()} in the set.`);
+      throw new InputError(
+        'mics',
+        'unknown-leaf',
+        `There is no leaf of ${marked.trim()} in the set.`,
+      );
     }
     return { leaf_mm, mic_mm: lengthOf(micd, unit) };
   });

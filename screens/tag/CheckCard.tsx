@@ -23,7 +23,7 @@ function plateNumber(text: string): number {
   const digits = /(\d[\d\s.]*)\D*$/.exec(text.trim())?.[1]?.replace(/[\s.]/g, '') ?? '';
   const value = digits === '' ? NaN : Number(digits);
   if (Number.isSafeInteger(value)) return value;
-  throw new InputError('text', `“${text.trim()}” has no number that can be read.`);
+  throw new InputError('text', 'not-a-number', `“${text.trim()}” has no number that can be read.`);
 }
 
 /** One check of the key: its options, or a field for a year, a serial number or a size. */

@@ -54,20 +54,20 @@ const readable = (read: (text: string) => unknown) => ({
 function figure(text: string): number | null {
   const value = parseNumber(text);
   if (value === null || (Number.isFinite(value) && value >= 0)) return value;
-  throw new InputError('text', `“${text.trim()}” is not a number from 0 on.`);
+  throw new InputError('text', 'not-a-number', `“${text.trim()}” is not a number from 0 on.`);
 }
 
 /** The same, where there has to be one over zero. */
 function speed(text: string): number {
   const value = figure(text);
   if (value) return value;
-  throw new InputError('text', 'Give a number over zero.');
+  throw new InputError('text', 'not-over-zero', 'Give a number over zero.');
 }
 
 const celsiusOf = (text: string): number | null => {
   const value = parseNumber(text);
   if (value === null || (value >= -40 && value <= 150)) return value;
-  throw new InputError('text', 'A temperature here is −40 to 150 °C.');
+  throw new InputError('text', 'out-of-range', 'A temperature here is −40 to 150 °C.');
 };
 
 const text = () => string().defined();
@@ -81,7 +81,11 @@ const within =
       field.validateSync(value, { strict: true });
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error;
-      throw new InputError('text', `${written.trim()}: ${error.message.replace(/^this /, '')}.`);
+      throw new InputError(
+        'text',
+        'out-of-range',
+        `${written.trim()}: ${error.message.replace(/^this /, '')}.`,
+      );
     }
     return value;
   };
