@@ -12,7 +12,7 @@ export interface LeafReach {
 }
 
 /** A blind stretch narrower than this share of the window is what any set has: not worth a word. */
-export const WORTH_A_WORD = 0.25;
+const WORTH_A_WORD = 0.25;
 
 /** Holds limits against the thicknesses that a set can make. */
 export function leafReach(ladder: Ladder, limits: Limits): LeafReach {

@@ -49,7 +49,8 @@ type OfWhat =
 export function stationsFor(pump: PumpModel, r: OfWhat): readonly Station[] {
   if ('dimension' in r) return pump.dimensions.find((d) => d.id === r.dimension)?.stations ?? [];
   const c = pump.characteristics.find((other) => other.id === r.characteristic);
-  return c
+  // A record that is only being checked may name any kind.
+  return c && Object.hasOwn(METHOD, r.kind)
     ? methodOf(r.kind)
         .places(pump, c)
         .map(({ station }) => station)
