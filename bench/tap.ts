@@ -1,7 +1,15 @@
+import type { Page } from '@playwright/test';
 import { withPage } from '../e2e/serve';
 import { newJob, openDemo } from '../e2e/bench';
 
+/**
+ * How long a tap takes until the next instruction is there. With the dist/ of an earlier version as
+ * argument both are measured in turn, job by job.
+ */
+
 const SLOWDOWN = 4;
+/** Between two taps, in ms: less than any hand takes to change the leaf. */
+const HAND = 250;
 const JOBS = 3;
 const PHONE = { viewport: { width: 390, height: 844 } };
 
@@ -38,32 +46,58 @@ function tapOnce(gap_mm: number): Promise<Took | null> {
 const quantile = (sorted: readonly number[], share: number): string =>
   (sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN).toFixed(1);
 
-void withPage(PHONE, async (page) => {
-  // The loader marks functions by name; a function that is sent to the page takes the mark along.
-  await page.addInitScript('globalThis.__name = (f) => f');
-  await openDemo(page);
+/** Measures one new pump from the first place to the last verdict. */
+async function measure(page: Page, tag: string): Promise<Took[]> {
   const times: Took[] = [];
-  for (let n = 0; n < JOBS; n++) {
-    await page.goto('/');
-    await newJob(page, `B-${n}`);
-    const cdp = await page.context().newCDPSession(page);
-    await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWDOWN });
-    for (;;) {
-      const heading = (await page.getByRole('heading', { level: 2 }).first().textContent()) ?? '';
-      const gap = /wall/.test(heading) ? 0.153 : /wear/.test(heading) ? 0.012 : 0.044;
-      const took = await page.evaluate(tapOnce, gap);
-      if (took === null) break;
-      times.push(took);
-      await page.waitForTimeout(60);
-    }
-    await cdp.send('Emulation.setCPUThrottlingRate', { rate: 1 });
-    await cdp.detach();
+  await page.goto('/');
+  await newJob(page, tag);
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: SLOWDOWN });
+  for (;;) {
+    const heading = (await page.getByRole('heading', { level: 2 }).first().textContent()) ?? '';
+    const gap = /wall/.test(heading) ? 0.153 : /wear/.test(heading) ? 0.012 : 0.044;
+    const took = await page.evaluate(tapOnce, gap);
+    if (took === null) break;
+    times.push(took);
+    await page.waitForTimeout(HAND);
   }
-  console.log(`Tap to next instruction, CPU slowed ${SLOWDOWN} times, ${times.length} taps:`);
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await cdp.detach();
+  return times;
+}
+
+function print(name: string, times: readonly Took[]): void {
+  console.log(
+    `Tap to next instruction${name}, CPU slowed ${SLOWDOWN} times, ${times.length} taps:`,
+  );
   for (const moment of ['there', 'painted'] as const) {
     const sorted = times.map((t) => t[moment]).sort((a, b) => a - b);
     const [half, most9, most] = [0.5, 0.9, 1].map((share) => quantile(sorted, share));
     console.log(`  ${moment}: median ${half} ms, 90% ${most9} ms, most ${most} ms`);
   }
-  console.log(`Taps from the first place to the last verdict: ${times.length / JOBS} a pump`);
-});
+  console.log(`  ${times.length / JOBS} taps a pump`);
+}
+
+/** Opens the demo in each version, the one within the other, and measures pumps in turn. */
+async function run(dists: readonly string[], opened: readonly Page[] = []): Promise<void> {
+  const [dist, ...rest] = dists;
+  if (dist !== undefined) {
+    return withPage(
+      PHONE,
+      async (page) => {
+        // The loader marks functions by name; a function that is sent to the page takes the mark along.
+        await page.addInitScript('globalThis.__name = (f) => f');
+        await openDemo(page);
+        await run(rest, [...opened, page]);
+      },
+      dist,
+    );
+  }
+  const times: Took[][] = opened.map(() => []);
+  for (let n = 0; n < JOBS; n++) {
+    for (const [i, page] of opened.entries()) times[i]?.push(...(await measure(page, `B-${n}`)));
+  }
+  times.forEach((took, i) => print(i === 0 ? '' : ', earlier version', took));
+}
+
+void run(['dist', ...process.argv.slice(2)]);

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { createContext, useCallback, useContext, useEffect, useState } from 'react';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
 import {
   change,
@@ -105,9 +105,19 @@ const shopQuery = {
   retryOnMount: false,
 } as const;
 
-/** The shop's settings; those of a new shop until somebody changes one. */
-export function useShop(): Shop {
+/** Returns the shop's settings from storage; those of a new shop until somebody changes one. */
+export function useStoredShop(): Shop {
   return useQuery(shopQuery).data ?? NEW_SHOP;
+}
+
+const ShopContext = createContext(NEW_SHOP);
+
+/** Hands the shop's settings to everything below: a screen asks for them in dozens of places. */
+export const ShopProvider = ShopContext.Provider;
+
+/** The shop's settings, as the provider above has them. */
+export function useShop(): Shop {
+  return useContext(ShopContext);
 }
 
 /** What is wrong with the shop's settings in storage, where the usual ones stand in for them; null for nothing. */

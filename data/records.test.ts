@@ -56,6 +56,16 @@ describe('what is kept', () => {
     for (const mark of marks) expect(after?.complaint).toContain(mark);
   });
 
+  it('is itself, whatever else is written before or while it is read', async () => {
+    for (let turns = 0; turns < 40; turns++) {
+      await load('job', job.id);
+      const other = change('shop', 'shop', (s) => s, { absent: NEW_SHOP });
+      for (let turn = 0; turn < turns; turn++) await Promise.resolve();
+      expect(await load('job', job.id)).toEqual(job);
+      await other;
+    }
+  });
+
   it('stays as it was where a change goes wrong', async () => {
     const wrong = change('job', job.id, () => {
       throw new Error('no');

@@ -3,12 +3,13 @@ import type { AddressInfo } from 'node:net';
 import { app } from '../server/app';
 import { BROWSER } from './browser';
 
-/** Serves the built app on a free port and hands over a page of a fresh browser on it. */
+/** Serves a built app on a free port and hands over a page of a fresh browser on it. */
 export async function withPage(
   options: BrowserContextOptions,
   work: (page: Page) => Promise<void>,
+  dist = 'dist',
 ): Promise<void> {
-  const server = app('dist').listen(0, '127.0.0.1');
+  const server = app(dist).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const { port } = server.address() as AddressInfo;
   const browser = await chromium.launch(BROWSER);

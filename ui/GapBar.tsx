@@ -63,24 +63,13 @@ export function GapBar(props: Props) {
         .join(', ')}
     >
       <Svg width={width} height={HEIGHT}>
-        {limits ? (
-          <Rect
-            x={x(lower_mm ?? from_mm)}
-            y={BASE - 8}
-            width={x(upper_mm ?? to_mm) - x(lower_mm ?? from_mm)}
-            height={8}
-            fill={palette.in}
-            opacity={0.22}
-          />
-        ) : null}
-        <Line x1={4} x2={width - 4} y1={BASE} y2={BASE} stroke={palette.ink} strokeWidth={1.25} />
+        {limits ? <Zone {...{ width, from_mm, to_mm, lower_mm, upper_mm }} /> : null}
         <Scale width={width} from_mm={from_mm} to_mm={to_mm} unit={unit} kind={kind} />
         {before ? (
           <Before {...before} known={known} x={x} to_mm={to_mm} unit={unit} kind={kind} />
         ) : null}
         {known ? <Spread {...known} x={x} to_mm={to_mm} unit={unit} kind={kind} /> : null}
-        {lower_mm == null ? null : <Jaw x={x(lower_mm)} towards={1} />}
-        {upper_mm == null ? null : <Jaw x={x(upper_mm)} towards={-1} />}
+        <Jaws {...{ width, from_mm, to_mm, lower_mm, upper_mm }} />
         {hot === null ? null : (
           <Path
             d={`M${x(hot)} ${BASE + 1}l-5 7h10Z`}
@@ -107,7 +96,42 @@ interface ScaleProps extends BarScale {
   readonly kind: LengthKind;
 }
 
-/** The ticks and their figures: the same from tap to tap, as long as the scale is. */
+interface ZoneProps extends BarScale {
+  readonly width: number;
+  readonly lower_mm: number | null | undefined;
+  readonly upper_mm: number | null | undefined;
+}
+
+/** What the limits allow, shaded. Like the jaws and the ticks it stays from tap to tap, as long as the scale does. */
+const Zone = memo(function Zone({ width, from_mm, to_mm, lower_mm, upper_mm }: ZoneProps) {
+  const palette = usePalette();
+  const x = across(width, { from_mm, to_mm });
+  const start = x(lower_mm ?? from_mm);
+  return (
+    <Rect
+      x={start}
+      y={BASE - 8}
+      width={x(upper_mm ?? to_mm) - start}
+      height={8}
+      fill={palette.in}
+      opacity={0.22}
+    />
+  );
+});
+
+/** The limits as two jaws; a limit that is not there has none. */
+const Jaws = memo(function Jaws({ width, from_mm, to_mm, lower_mm, upper_mm }: ZoneProps) {
+  const { ink } = usePalette();
+  const x = across(width, { from_mm, to_mm });
+  const jaw = (at: number, towards: 1 | -1) => `M${at + 8 * towards} 16H${at}V${BASE}`;
+  const path = [
+    lower_mm == null ? '' : jaw(x(lower_mm), 1),
+    upper_mm == null ? '' : jaw(x(upper_mm), -1),
+  ].join('');
+  return <Path d={path} fill="none" stroke={ink} strokeWidth={2.5} />;
+});
+
+/** The line, the ticks and their figures. */
 const Scale = memo(function Scale({ width, from_mm, to_mm, unit, kind }: ScaleProps) {
   const palette = usePalette();
   const x = across(width, { from_mm, to_mm });
@@ -115,6 +139,7 @@ const Scale = memo(function Scale({ width, from_mm, to_mm, unit, kind }: ScalePr
   const marks = ticks(from_mm / per, to_mm / per, Math.max(3, Math.floor(width / 70)));
   return (
     <G>
+      <Line x1={4} x2={width - 4} y1={BASE} y2={BASE} stroke={palette.ink} strokeWidth={1.25} />
       <Path
         d={marks.map((mark) => `M${x(mark * per)} ${BASE}v5`).join('')}
         stroke={palette.ink}
@@ -136,13 +161,6 @@ const Scale = memo(function Scale({ width, from_mm, to_mm, unit, kind }: ScalePr
     </G>
   );
 });
-
-function Jaw({ x, towards }: { readonly x: number; readonly towards: 1 | -1 }) {
-  const { ink } = usePalette();
-  return (
-    <Path d={`M${x + 8 * towards} 16H${x}V${BASE}`} fill="none" stroke={ink} strokeWidth={2.5} />
-  );
-}
 
 interface BeforeProps extends SpreadProps {
   readonly known: Range | null;

@@ -1,6 +1,6 @@
 import type { ComponentProps } from 'react';
-import { Text } from 'react-native';
-import { FONT, TYPE, usePalette, type Palette } from './theme';
+import { StyleSheet, Text, type TextStyle } from 'react-native';
+import { DARK_THEME, FONT, LIGHT_THEME, TYPE, usePalette, type Palette } from './theme';
 
 interface Props extends ComponentProps<typeof Text> {
   readonly size?: keyof typeof TYPE;
@@ -10,25 +10,35 @@ interface Props extends ComponentProps<typeof Text> {
 
 /** Text in one of the sizes of the scale, with tabular figures. */
 export function Words({ size = 'body', tone = 'ink', strong = false, style, ...rest }: Props) {
-  const palette = usePalette();
-  const px = TYPE[size];
+  const tones = TONES.get(usePalette());
   return (
     <Text
       {...rest}
-      style={[
-        {
-          fontFamily: FONT,
-          fontSize: px,
-          lineHeight: Math.round(px * 1.22),
-          color: palette[tone],
-          fontWeight: strong ? '600' : '500',
-          fontVariant: ['tabular-nums'],
-        },
-        style,
-      ]}
+      style={[styles.words, SIZES[size], strong ? styles.strong : null, tones?.[tone], style]}
     />
   );
 }
+
+// Every style is made once: worked out anew at each drawing they would take a good part of a tap.
+const styles = StyleSheet.create({
+  words: { fontFamily: FONT, fontWeight: '500', fontVariant: ['tabular-nums'] },
+  strong: { fontWeight: '600' },
+});
+
+/** Makes a style of each of some named values. */
+function stylesOf<K extends string, V>(values: Readonly<Record<K, V>>, style: (v: V) => TextStyle) {
+  const named = Object.entries<V>(values).map(([name, value]) => [name, style(value)]);
+  return StyleSheet.create(Object.fromEntries(named) as Record<K, TextStyle>);
+}
+
+const SIZES = stylesOf(TYPE, (fontSize) => ({ fontSize, lineHeight: Math.round(fontSize * 1.22) }));
+
+const TONES = new Map(
+  [LIGHT_THEME, DARK_THEME].map(({ palette }) => [
+    palette,
+    stylesOf(palette, (color) => ({ color })),
+  ]),
+);
 
 /** The heading of a screen or a part of one. */
 export function Heading({ level = 2, ...rest }: Props & { readonly level?: 1 | 2 | 3 }) {

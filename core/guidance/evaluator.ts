@@ -23,7 +23,11 @@ export interface State {
 
 /** Keeps what was assessed last of each characteristic, with what that rests on. */
 class LastAssessments implements Remembering {
-  private readonly last = new Map<string, { basis: readonly unknown[]; result: Assessment }>();
+  private readonly last: Map<string, { basis: readonly unknown[]; result: Assessment }>;
+
+  constructor(before?: LastAssessments) {
+    this.last = new Map(before?.last);
+  }
 
   assessment(id: string, basis: readonly unknown[], work: () => Assessment): Assessment {
     const known = this.last.get(id);
@@ -45,11 +49,11 @@ interface Worked {
 /**
  * Answers every question of value and of what to do next on a job. From one call to the next it keeps
  * what did not change, so that a tap costs the assessment of one characteristic out of sixty. Who asks
- * what if on a copy of a job makes an evaluator of its own, and leaves that of the real job as it is.
+ * what if on a copy of a job does so on a branch, and leaves the evaluator of the real job as it is.
  */
 export class Evaluator {
-  private readonly eras = new Eras();
-  private readonly remembered = new LastAssessments();
+  private eras = new Eras();
+  private remembered = new LastAssessments();
   private feeler: {
     readonly of: Job['feeler'];
     readonly manner: string;
@@ -90,6 +94,19 @@ export class Evaluator {
       this.feeler = { of: feeler, manner: rules.ladder, ladder: ladderOf(feeler, rules.ladder) };
     }
     return this.feeler.ladder;
+  }
+
+  /**
+   * Makes an evaluator that begins with what this one knows and asks what if: what it works out is
+   * its own, but for the next tries that their common ladder remembers.
+   */
+  branch(): Evaluator {
+    const branch = new Evaluator();
+    branch.eras = this.eras;
+    branch.remembered = new LastAssessments(this.remembered);
+    branch.feeler = this.feeler;
+    branch.worked = this.worked;
+    return branch;
   }
 
   private workedOut(job: Job): Worked {

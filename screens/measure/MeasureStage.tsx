@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { FELT } from '@/core/feeler/bounds';
 import type { Job } from '@/core/records/job';
 import type { Source } from '@/core/schema/fields';
+import { Later } from '@/ui/Later';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { AllMeasured } from './AllMeasured';
@@ -15,6 +16,7 @@ import { ToolsPanel } from './ToolsPanel';
 import { TouchPanel } from './TouchPanel';
 import { useKeys } from './useKeys';
 import { useMeasuring } from './useMeasuring';
+import { useThinkingAhead } from './useThinkingAhead';
 import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
 
@@ -23,6 +25,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   const wide = useWide();
   const palette = usePalette();
   const measuring = useMeasuring(job);
+  useThinkingAhead(job);
   const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
 
@@ -116,12 +119,16 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   return (
     <View style={styles.columns}>
       <View style={[styles.side, { borderColor: palette.line, borderRightWidth: 1 }]}>
-        <CharacteristicList job={job} measuring={measuring} shown={shownId} />
+        <Later>
+          <CharacteristicList job={job} measuring={measuring} shown={shownId} />
+        </Later>
       </View>
       <View style={styles.middle}>{working()}</View>
       {shown ? (
         <View style={[styles.side, { borderColor: palette.line, borderLeftWidth: 1 }]}>
-          <EvidencePanel job={job} shown={shown} measuring={measuring} onWork={openers.onWork} />
+          <Later>
+            <EvidencePanel job={job} shown={shown} measuring={measuring} onWork={openers.onWork} />
+          </Later>
         </View>
       ) : null}
     </View>

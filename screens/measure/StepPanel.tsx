@@ -7,6 +7,7 @@ import { askedFor } from '@/core/inspect/looking';
 import type { Station } from '@/core/pumps/family';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
+import { Later } from '@/ui/Later';
 import { Notice } from '@/ui/Notice';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { useWide } from '@/ui/useWidth';
@@ -58,19 +59,23 @@ export function StepPanel(props: Props) {
         onList={props.onList}
         onTools={props.onTools}
       />
-      <StepDrawing
-        job={job}
-        target={props.target}
-        stations={props.stations}
-        station={step.station}
-        marks={props.marks}
-        shown={shown}
-      />
+      <Later>
+        <StepDrawing
+          job={job}
+          target={props.target}
+          stations={props.stations}
+          station={step.station}
+          marks={props.marks}
+          shown={shown}
+        />
+      </Later>
       <View role="status" aria-label="Next">
         {instruction}
       </View>
-      {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
-      {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
+      <Later>
+        {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
+        {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
+      </Later>
       {error ? <Notice kind="error">{error}</Notice> : null}
       {pending ? (
         <PendingNotice
@@ -81,9 +86,11 @@ export function StepPanel(props: Props) {
       ) : (
         children
       )}
-      <Foot job={job} shown={shown} way={way} measuring={measuring} onEvidence={props.onEvidence}>
-        {foot}
-      </Foot>
+      <Later>
+        <Foot job={job} shown={shown} way={way} measuring={measuring} onEvidence={props.onEvidence}>
+          {foot}
+        </Foot>
+      </Later>
     </ScrollView>
   );
 }

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
-import { useShop, useShopThere } from '@/data/hooks';
+import { ShopProvider, useShopThere, useStoredShop } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { DARK_THEME, LIGHT_THEME } from '@/ui/theme';
 
@@ -16,12 +16,12 @@ const SETTINGS = {
 export function Appearance({ children }: { readonly children: ReactNode }) {
   const device = useColorScheme();
   const there = useShopThere();
-  const { theme } = useShop();
-  const dark = theme === 'system' ? device === 'dark' : theme === 'dark';
+  const shop = useStoredShop();
+  const dark = shop.theme === 'system' ? device === 'dark' : shop.theme === 'dark';
   return (
     <SafeAreaProvider>
       <PaperProvider theme={dark ? DARK_THEME : LIGHT_THEME} settings={SETTINGS}>
-        {there ? children : null}
+        {there ? <ShopProvider value={shop}>{children}</ShopProvider> : null}
       </PaperProvider>
     </SafeAreaProvider>
   );
