@@ -35,8 +35,13 @@ function refreshList(client: QueryClient, kind: Kind): Promise<void> {
   return list ? client.invalidateQueries({ queryKey: list }) : Promise.resolve();
 }
 
+export const recordQuery = <K extends Kind>(kind: K, id: string) => ({
+  queryKey: KEYS.record(kind, id),
+  queryFn: () => load(kind, id),
+});
+
 export function useRecord<K extends Kind>(kind: K, id: string) {
-  return useQuery({ queryKey: KEYS.record(kind, id), queryFn: () => load(kind, id) });
+  return useQuery(recordQuery(kind, id));
 }
 
 export function useJobSummaries() {
@@ -98,9 +103,8 @@ export function useRemove(kind: Kind) {
   });
 }
 
-const shopQuery = {
-  queryKey: KEYS.record('shop', 'shop'),
-  queryFn: () => load('shop', 'shop'),
+export const shopQuery = {
+  ...recordQuery('shop', 'shop'),
   // Settings that cannot be read stay so: asked for anew by every part of a screen, they would never come to rest.
   retryOnMount: false,
 } as const;

@@ -1,10 +1,5 @@
-import {
-  configureFonts,
-  MD3DarkTheme,
-  MD3LightTheme,
-  useTheme,
-  type MD3Theme,
-} from 'react-native-paper';
+import { configureFonts, useTheme, type MD3Theme } from 'react-native-paper';
+import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
 
 /** The colours that carry meaning. A verdict never rests on one alone. */
 export interface Palette {

@@ -1,34 +1,24 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useEffect, type ComponentType } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { Button } from 'react-native-paper';
 import { UnreadableRecord } from '@/data/records';
 import { useChange, useRecord } from '@/data/hooks';
 import { saveAs } from '@/data/save';
-import { STAGES, type Job, type Stage } from '@/core/records/job';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
-import { NotLoaded, Opening, useOnDemand } from '../shell/onDemand';
+import { NotLoaded, Opening } from '../shell/onDemand';
 import { JobFrame } from './JobFrame';
-
-type StageView = ComponentType<{ readonly job: Job }>;
-
-/** Each stage is loaded when it is first opened. */
-const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {
-  tag: async () => (await import('../tag/TagStage')).TagStage,
-  strip: async () => (await import('../strip/StripStage')).StripStage,
-  look: async () => (await import('../look/LookStage')).LookStage,
-  measure: async () => (await import('../measure/MeasureStage')).MeasureStage,
-  report: async () => (await import('../report/ReportStage')).ReportStage,
-};
+import { stageNamed, stageQuery } from './stageView';
 
 /** A job at one of its stages. */
 export function JobScreen() {
   const params = useLocalSearchParams<{ id: string; stage: string }>();
   const router = useRouter();
   const { data: job, error, isPending } = useRecord('job', params.id);
-  const stage: Stage = STAGES.find((s) => s === params.stage) ?? 'measure';
+  const stage = stageNamed(params.stage);
 
-  const view = useOnDemand(`stage ${stage}`, LOAD[stage]);
+  const view = useQuery(stageQuery(stage));
   const { apply: changeJob } = useChange('job', params.id);
   const left = job?.stage;
   // The bench leads back to the stage that was open last.

@@ -12,12 +12,13 @@ export const Opening = () => (
 );
 
 /**
- * Loads a view when it is first shown; null until it is there. Not by Suspense, which holds back
- * what is there already.
+ * The query that loads a view when it is first shown. Not by Suspense, which holds back what is
+ * there already.
  */
-export function useOnDemand<P>(name: string, load: () => Promise<ComponentType<P>>) {
-  return useQuery({ queryKey: ['view', name], queryFn: async () => ({ View: await load() }) });
-}
+export const viewQuery = <P,>(name: string, load: () => Promise<ComponentType<P>>) => ({
+  queryKey: ['view', name],
+  queryFn: async () => ({ View: await load() }),
+});
 
 /** Said where a view cannot be loaded. */
 export const NotLoaded = ({ error }: { readonly error: Error }) => (
@@ -29,7 +30,7 @@ export const NotLoaded = ({ error }: { readonly error: Error }) => (
 /** Makes a screen that is loaded when it is first opened. */
 export function onDemand(name: string, load: () => Promise<ComponentType>): ComponentType {
   return function OnDemand() {
-    const { data, error } = useOnDemand(name, load);
+    const { data, error } = useQuery(viewQuery(name, load));
     if (error) return <NotLoaded error={error} />;
     return data ? <data.View /> : <Opening />;
   };

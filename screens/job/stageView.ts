@@ -1,0 +1,31 @@
+import type { QueryClient } from '@tanstack/react-query';
+import type { ComponentType } from 'react';
+import { STAGES, type Job, type Stage } from '@/core/records/job';
+import { recordQuery } from '@/data/hooks';
+import { viewQuery } from '../shell/onDemand';
+
+type StageView = ComponentType<{ readonly job: Job }>;
+
+/** Each stage is loaded when it is first opened. */
+const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {
+  tag: async () => (await import('../tag/TagStage')).TagStage,
+  strip: async () => (await import('../strip/StripStage')).StripStage,
+  look: async () => (await import('../look/LookStage')).LookStage,
+  measure: async () => (await import('../measure/MeasureStage')).MeasureStage,
+  report: async () => (await import('../report/ReportStage')).ReportStage,
+};
+
+/** The stage that an address names; measuring where it names none. */
+export const stageNamed = (name: string | undefined): Stage =>
+  STAGES.find((stage) => stage === name) ?? 'measure';
+
+/** The query that loads the view of a stage. */
+export const stageQuery = (stage: Stage) => viewQuery(`stage ${stage}`, LOAD[stage]);
+
+/** Begins to load the job and the stage that an address asks for, before the first screen asks for them. */
+export function prefetchJob(client: QueryClient, path: string): void {
+  const [, id, stage] = /^\/job\/([^/]+)\/([^/]+)$/.exec(path) ?? [];
+  if (!id) return;
+  void client.prefetchQuery(recordQuery('job', decodeURIComponent(id)));
+  void client.prefetchQuery(stageQuery(stageNamed(stage)));
+}
