@@ -20,6 +20,8 @@ const CORE = [
   'wording',
   'report',
   'commands',
+  'practice',
+  'testing',
 ].map((r) => `./core/${r}`);
 
 const downwards = (order, message) =>
@@ -71,6 +73,15 @@ module.exports = [
     files: ['**/*.ts', '**/*.tsx'],
     ignores: ['**/*.test.ts', '**/*.test.tsx'],
     rules: { 'import/no-restricted-paths': ['error', { zones, basePath: __dirname }] },
+  },
+  {
+    files: ['core/**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['**/demo/*'], message: 'The demo may change; use core/testing.' }] },
+      ],
+    },
   },
   {
     files: ['core/**/*.ts'],

@@ -3,7 +3,7 @@ import { identify } from '../core/inspect/identify';
 import { SERIAL, YEAR, type KeyAnswer, type Variant } from '../core/records/key';
 import type { Sheet } from '../core/records/sheet';
 import { DEMO_SHEETS } from '../demo/sheets';
-import { truth } from '../demo/truth';
+import { truth } from '../core/practice/answers';
 
 type Plate = 'read' | 'gone';
 

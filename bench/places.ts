@@ -5,7 +5,7 @@ import { leafEvidence, type FeelerReading } from '../core/methods/feeler';
 import { nextLeaf } from '../core/methods/nextLeaf';
 import { overStations, type StationEvidence } from '../core/methods/stations';
 import { evenFrom, normalFrom } from '../core/random';
-import { feel } from '../demo/rebuilder';
+import { feel } from '../core/practice/hand';
 import { drawnLimits, LEAF_SETS, pick } from './sets';
 
 /** How many tries four places of a gap take together, and those of the gear beside it. */

@@ -3,9 +3,9 @@ import { record, withReading } from '../core/journal/commands';
 import { pumpOf } from '../core/pumps/registry';
 import { writeFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
-import { emptyJob } from '../demo/job';
+import { emptyJob } from '../core/practice/job';
 import { VELTRANE_T6 } from '../demo/sheets';
-import { sizeAt } from '../demo/trials/readings';
+import { sizeAt } from '../core/practice/gauge';
 import { answer } from './answer';
 import { SUMS } from './sums';
 

@@ -1,5 +1,5 @@
 import { ledgerOf, type Ledger } from '../core/journal/ledger';
-import { relisted } from '../core/journal/relisted';
+import { relisted } from '../core/testing/relisted';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { readFile } from '../core/records/file';

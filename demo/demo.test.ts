@@ -2,7 +2,7 @@ import { assessJob } from '../core/guidance/evaluator';
 import { readFileSync } from 'node:fs';
 import { readFile } from '../core/records/file';
 import { demoFile } from './depot';
-import { feel } from './rebuilder';
+import { feel } from '../core/practice/hand';
 
 const { jobs, sheets } = readFile(demoFile());
 

@@ -6,10 +6,10 @@ import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Sheet } from '../core/records/sheet';
 import { evenFrom } from '../core/random';
-import { afterBench, type BenchPlan } from './benchWork';
-import { hiddenOf } from './hidden';
-import { emptyJob } from './job';
-import { measure } from './rebuilder';
+import { afterBench, type BenchPlan } from '../core/practice/bench';
+import { hiddenOf } from '../core/practice/hidden';
+import { emptyJob } from '../core/practice/job';
+import { measure } from '../core/practice/hand';
 import { DEMO_SHEETS, VELTRANE_T6 } from './sheets';
 
 interface Case {

@@ -2,9 +2,9 @@ import { evenFrom } from '../core/random';
 import type { Entry } from '../core/records/entry';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
-import { hiddenOf } from './hidden';
-import { emptyJob } from './job';
-import { measure } from './rebuilder';
+import { hiddenOf } from '../core/practice/hidden';
+import { emptyJob } from '../core/practice/job';
+import { measure } from '../core/practice/hand';
 import { largestSheet } from './sheets';
 
 /**

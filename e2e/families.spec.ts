@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { hiddenOf } from '../demo/hidden';
-import { feel } from '../demo/rebuilder';
+import { hiddenOf } from '../core/practice/hidden';
+import { feel } from '../core/practice/hand';
 import { DEMO_SHEETS } from '../demo/sheets';
 import { evenFrom } from '../core/random';
 import { pumpOf, teardownOf } from '../core/pumps/registry';

@@ -1,8 +1,8 @@
 import { assessJob, stateOf } from '../guidance/evaluator';
 import type { FeelerReading } from '../methods/feeler';
-import { emptyJob } from '../../demo/job';
-import { sizeAt } from '../../demo/trials/readings';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { emptyJob } from '../practice/job';
+import { sizeAt } from '../practice/gauge';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { record, withReading } from '../journal/commands';
 import { centre, ends } from '../metrology/estimate';
 import { characteristicOf } from '../pumps/registry';

@@ -1,5 +1,5 @@
-import { emptyJob } from '../../demo/job';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { emptyJob } from '../practice/job';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { Evaluator } from '../guidance/evaluator';
 import { thinkingAhead } from './ahead';
 import { addReading, answerLeaf } from './measuring';

@@ -1,7 +1,7 @@
 import { type StationEvidence, overStations } from '../methods/stations';
 import { nextLeaf } from '../methods/nextLeaf';
 import type { Assessment } from '../assessment/assessment';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { boundsOf, type Felt } from '../feeler/bounds';
 import { extremesOf } from '../feeler/extremes';
 import { judgeTries, ladderOf } from '../feeler/ladder';

@@ -1,9 +1,9 @@
 import { assessJob } from './evaluator';
 import type { Assessment } from '../assessment/assessment';
 import fc from 'fast-check';
-import { emptyJob } from '../../demo/job';
-import { measure, type Hidden } from '../../demo/rebuilder';
-import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { emptyJob } from '../practice/job';
+import { measure, type Hidden } from '../practice/hand';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { ends } from '../metrology/estimate';
 import { ladderOf } from '../feeler/ladder';
 import { NEW_SHOP } from '../records/shop';
@@ -12,7 +12,7 @@ import { heatShift } from '../assessment/heat';
 import { partAim, type SumOf } from '../assessment/leafAim';
 
 const AT = '2026-11-20T09:00:00.000Z';
-const GEAR_PUMP = DEMO_SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
+const GEAR_PUMP = SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
 const ROOM = { instruments: NEW_SHOP.instruments, zeros: [] };
 const LADDER = ladderOf(NEW_SHOP.feelers[0]!);
 
@@ -119,7 +119,7 @@ describe('what a part of a sum is tried against', () => {
 
 describe('heat', () => {
   it('counts each size by how much of it counts', () => {
-    const sheet = DEMO_SHEETS.find((s) => s.model === 'Brunnick C12 cartridge')!;
+    const sheet = SHEETS.find((s) => s.model === 'Brunnick C12 cartridge')!;
     const shift = heatShift(sheet, [
       { dimension: 'vane-length', factor: 1 },
       { dimension: 'ring-major', factor: -0.5 },

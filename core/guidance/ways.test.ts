@@ -2,12 +2,12 @@ import { assessJob, nextStep } from './evaluator';
 import type { Reading } from '../methods/list';
 import type { DimensionalReading } from '../methods/dimensional';
 import { ledgerOf } from '../journal/ledger';
-import { relisted } from '../journal/relisted';
+import { relisted } from '../testing/relisted';
 import fc from 'fast-check';
-import { hiddenOf } from '../../demo/hidden';
-import { emptyJob } from '../../demo/job';
-import { measure } from '../../demo/rebuilder';
-import { DEMO_SHEETS, largestSheet, VELTRANE_T6 } from '../../demo/sheets';
+import { hiddenOf } from '../practice/hidden';
+import { emptyJob } from '../practice/job';
+import { measure } from '../practice/hand';
+import { SHEETS, largestSheet, VELTRANE_T6 } from '../testing/sheets';
 import { ends, uncertainty } from '../metrology/estimate';
 import { characteristicOf, dimensionOf } from '../pumps/registry';
 import { evenFrom } from '../random';
@@ -53,7 +53,7 @@ const with_ = (job: Job, ...readings: Reading[]): Job => readings.reduce(withRea
 const of = (job: Job, id: string) => assessJob(job).find((a) => a.characteristic.id === id)!;
 
 describe('every demo pump', () => {
-  it.each(DEMO_SHEETS.map((s) => [s.model, s] as const))(
+  it.each(SHEETS.map((s) => [s.model, s] as const))(
     'is measured to its last verdict: %s',
     (_, sheet) => {
       for (const tier of ['new', 'service']) {
@@ -73,7 +73,7 @@ describe('every demo pump', () => {
   );
 
   it('never knows less of a gap for one reading more', () => {
-    const sheet = DEMO_SHEETS[2]!;
+    const sheet = SHEETS[2]!;
     const job = emptyJob(sheet, AT);
     const hidden = hiddenOf(sheet, 'service', 0.4, {}, evenFrom(11));
     const readings = [...ledgerOf(measure(job, hidden, ROOM, new Date(AT))).readings];
@@ -102,7 +102,7 @@ describe('every demo pump', () => {
   });
 
   it('comes to the same verdicts in whatever order it was read, sizes and swings as well', () => {
-    const sheet = DEMO_SHEETS[6]!;
+    const sheet = SHEETS[6]!;
     const job = emptyJob(sheet, AT);
     const done = measure(job, hiddenOf(sheet, 'service', 0.6, {}, evenFrom(5)), ROOM, new Date(AT));
     const verdicts = (readings: Reading[]) =>
@@ -324,7 +324,7 @@ describe('a reading that is hard to believe', () => {
     expect(doubt(20.05)).toBeNull();
     expect(doubt(151)).toMatch(/outside the Depth mic/);
     expect(doubt(2.005)).toMatch(/far from the 20.04 mm of the sheet/);
-    const pump = DEMO_SHEETS.find((s) => s.model === 'Oskerry S4 vacuum pump')!;
+    const pump = SHEETS.find((s) => s.model === 'Oskerry S4 vacuum pump')!;
     const vane = dimensionOf(pump, 'vane-length');
     const short = (mm: number) =>
       doubtOfSize(emptyJob(pump, AT), vane, { read_mm: mm, value_mm: mm }, null, 'mm');

@@ -1,4 +1,4 @@
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { teardownOf } from '../pumps/registry';
 import {
   DEFECTS,

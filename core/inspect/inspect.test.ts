@@ -1,8 +1,8 @@
-import { relisted } from '../journal/relisted';
+import { relisted } from '../testing/relisted';
 import fc from 'fast-check';
-import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
-import { emptyJob } from '../../demo/job';
-import { truth } from '../../demo/truth';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
+import { emptyJob } from '../practice/job';
+import { truth } from '../practice/answers';
 import { FAMILIES, pumpOf, teardownOf } from '../pumps/registry';
 import { defectsOf } from '../pumps/teardown/defects';
 import { wayRoundOf, WAYS_ROUND } from '../pumps/teardown/wayRound';
@@ -46,7 +46,7 @@ function led(sheet: Sheet, variant: Sheet['variants'][number], lie?: (a: KeyAnsw
 }
 
 describe('the key', () => {
-  const all = DEMO_SHEETS.flatMap((sheet) => sheet.variants.map((v) => [sheet, v] as const));
+  const all = SHEETS.flatMap((sheet) => sheet.variants.map((v) => [sheet, v] as const));
 
   it.each(all.map(([s, v]) => [`${s.model}: ${v.name}`, s, v] as const))(
     'finds %s from true answers',
@@ -58,7 +58,7 @@ describe('the key', () => {
     },
   );
   it('goes on without what nobody can tell, and warns where two are alike', () => {
-    const sheet = DEMO_SHEETS.find((s) => s.id.endsWith('e2'))!;
+    const sheet = SHEETS.find((s) => s.id.endsWith('e2'))!;
     const serial = { check: 'serial', option: null, value: null, u_mm: null };
     const state = identify(sheet, [serial]);
     expect(state.standing).toBe('alike');
@@ -175,7 +175,7 @@ describe('the key', () => {
     };
     const sum = (sheet: Sheet, byKey: boolean) =>
       sheet.variants.reduce((n, v) => n + questions(sheet, v, byKey), 0);
-    const [key, listed] = [true, false].map((byKey) => DEMO_SHEETS.map((s) => sum(s, byKey)));
+    const [key, listed] = [true, false].map((byKey) => SHEETS.map((s) => sum(s, byKey)));
     key!.forEach((n, i) => expect(n).toBeLessThanOrEqual(listed![i]!));
     const total = (counts: number[]) => counts.reduce((a, b) => a + b, 0);
     expect(total(key!)).toBeLessThan(total(listed!));
@@ -269,7 +269,7 @@ describe('a finding that ends the job', () => {
 describe('the surfaces of every family', () => {
   const pumps = [
     ...FAMILIES.map((f) => ({ family: f.id, geometry: f.example })),
-    ...DEMO_SHEETS.map(({ family, geometry }) => ({ family, geometry })),
+    ...SHEETS.map(({ family, geometry }) => ({ family, geometry })),
   ];
   it('lie on the drawing, apart from each other, and belong to a part', () => {
     for (const pump of pumps) {

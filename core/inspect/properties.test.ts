@@ -1,9 +1,9 @@
 import { ledgerOf } from '../journal/ledger';
-import { relisted } from '../journal/relisted';
+import { relisted } from '../testing/relisted';
 import fc from 'fast-check';
-import { emptyJob } from '../../demo/job';
-import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
-import { truth } from '../../demo/truth';
+import { emptyJob } from '../practice/job';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
+import { truth } from '../practice/answers';
 import { FAMILIES, pumpOf, teardownOf } from '../pumps/registry';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { replace } from '../journal/commands';
@@ -17,7 +17,7 @@ import { orderList } from './order';
 import { buildOrder, stripped, wrongParts } from './stripping';
 
 const AT = '2026-11-23T08:00:00.000Z';
-const sheets = fc.constantFrom(...DEMO_SHEETS);
+const sheets = fc.constantFrom(...SHEETS);
 
 /** Jobs with anything that a person may note at the strip and at the look. */
 const jobs = sheets.chain((sheet) => {

@@ -6,12 +6,12 @@ import { conflictsWith } from '../commands/measuring';
 import { pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
 import { jobSchema, type Job } from '../records/job';
-import { emptyJob } from '../../demo/job';
-import { DEMO_SHEETS, largestSheet, VELTRANE_T6 } from '../../demo/sheets';
+import { emptyJob } from '../practice/job';
+import { SHEETS, largestSheet, VELTRANE_T6 } from '../testing/sheets';
 import { lastStanding, record, voidWhere, withReading, withVoided } from './commands';
 import { countedIn, restsOn } from './eras';
 import { ledgerOf } from './ledger';
-import { relisted } from './relisted';
+import { relisted } from '../testing/relisted';
 
 const AT = '2026-11-20T09:00:00.000Z';
 const JOB = emptyJob(VELTRANE_T6, AT);
@@ -138,7 +138,7 @@ describe('work on a part', () => {
   });
 });
 
-describe.each(DEMO_SHEETS.map((s) => [s.model, s] as const))('the model of %s', (_, sheet) => {
+describe.each(SHEETS.map((s) => [s.model, s] as const))('the model of %s', (_, sheet) => {
   const { parts, kinds, dimensions, features, characteristics } = pumpOf(sheet);
   it('has parts of its own kinds, and each size and feature on one of them', () => {
     const ids = parts.map((p) => p.id);

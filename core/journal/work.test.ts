@@ -1,4 +1,4 @@
-import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { workWords } from '../wording/reading';
 import { pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
@@ -31,7 +31,7 @@ describe('work on a part', () => {
     ]);
   });
   it('is on one of several sizes where a person has to say which', () => {
-    const choices = DEMO_SHEETS.flatMap((sheet) =>
+    const choices = SHEETS.flatMap((sheet) =>
       pumpOf(sheet).parts.flatMap(({ id }) =>
         worksOn(sheet, id).flatMap((work) => {
           const sizes = choicesOf(sheet, id, work);
@@ -52,7 +52,7 @@ describe('work on a part', () => {
     expect(operation('cover', 'ground', 0.04).changes.map((c) => c.by_mm)).toEqual([null, null]);
   });
   it('can always be another part in its place', () => {
-    for (const sheet of DEMO_SHEETS) {
+    for (const sheet of SHEETS) {
       for (const { id } of pumpOf(sheet).parts) {
         expect(worksOn(sheet, id)).toContain('exchanged');
         for (const work of worksOn(sheet, id)) {

@@ -3,9 +3,9 @@ import type { DimensionalReading } from './dimensional';
 import { overStations } from './stations';
 import { sizedEvidence } from './sizedGap';
 import fc from 'fast-check';
-import { feel } from '../../demo/rebuilder';
+import { feel } from '../practice/hand';
 import { ladderOf } from '../feeler/ladder';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';
 
 const FACE = characteristicOf(VELTRANE_T6, 'face-drive');

@@ -104,6 +104,74 @@ describe('the plane through a floor’s depths', () => {
     );
     expect(fit.uPerDepth).toBeCloseTo((100 * Math.SQRT1_2) / 40, 9);
   });
+  describe('wherever the places lie', () => {
+    const D = 60;
+    // They keep the others from lying on a line.
+    const CORNERS: readonly DepthPoint[] = [
+      { x_mm: 31, y_mm: 2, depth_mm: 20.02 },
+      { x_mm: -7, y_mm: -11, depth_mm: 20 },
+      { x_mm: 12, y_mm: -40, depth_mm: 19.97 },
+    ];
+    const place = fc.record({
+      x_mm: figure(-20, 60),
+      y_mm: figure(-50, 10),
+      depth_mm: figure(19.9, 20.1),
+    });
+    const places = fc
+      .array(place, { minLength: 4, maxLength: 9 })
+      .map((more) => [...CORNERS, ...more]);
+    it('leaves what is not of its kind: no offset, and no slope along x or y', () => {
+      fc.assert(
+        fc.property(places, (points) => {
+          const fit = tiltOf(points, D);
+          const towards = (fit.direction_deg * Math.PI) / 180;
+          const [b, c] = [Math.cos(towards), Math.sin(towards)].map((u) => (u * fit.tilt_mm) / D);
+          const off = points.map((p) => p.depth_mm - fit.mean_mm - b! * p.x_mm - c! * p.y_mm);
+          const sum = (of: (r: number, i: number) => number) =>
+            off.reduce((total, r, i) => total + of(r, i), 0);
+          expect(sum((r) => r)).toBeCloseTo(0, 9);
+          expect(sum((r, i) => r * points[i]!.x_mm)).toBeCloseTo(0, 7);
+          expect(sum((r, i) => r * points[i]!.y_mm)).toBeCloseTo(0, 7);
+          expect(fit.residualRms_mm).toBeCloseTo(Math.sqrt(sum((r) => r * r) / off.length), 9);
+          expect(fit.residual_mm).toBeCloseTo(Math.sqrt(sum((r) => r * r) / (off.length - 3)), 9);
+        }),
+      );
+    });
+    it('has the uncertainty that moving each depth a little shows', () => {
+      const STEP = 1e-7;
+      fc.assert(
+        fc.property(places, (points) => {
+          const { tilt_mm, uPerDepth } = tiltOf(points, D);
+          fc.pre(tilt_mm > 0.01);
+          const moved = (i: number, by: number) =>
+            tiltOf(
+              points.map((p, j) => (j === i ? { ...p, depth_mm: p.depth_mm + by } : p)),
+              D,
+            ).tilt_mm;
+          const rates = points.map((_, i) => (moved(i, STEP) - moved(i, -STEP)) / (2 * STEP));
+          expect(Math.hypot(...rates) / uPerDepth).toBeCloseTo(1, 5);
+        }),
+      );
+    });
+  });
+  it('gives every depth its share of the residual', () => {
+    // Five on a cross with the middle one off by d: the plane is level and lifts by d/5.
+    const cross = [
+      [1, 0],
+      [-1, 0],
+      [0, 1],
+      [0, -1],
+      [0, 0],
+    ] as const;
+    const fit = tiltOf(
+      cross.map(([x_mm, y_mm], i) => ({ x_mm, y_mm, depth_mm: i === 4 ? 0.005 : 0 })),
+      2,
+    );
+    const squares = 4 * 0.001 ** 2 + 0.004 ** 2;
+    expect(fit.residualRms_mm).toBeCloseTo(Math.sqrt(squares / 5), 12);
+    expect(fit.residual_mm).toBeCloseTo(Math.sqrt(squares / 2), 12);
+    expect(fit.uPerDepth).toBeCloseTo(2 * Math.SQRT1_2, 12);
+  });
   it('is refused where the places tell none', () => {
     expect(() => tiltOf(around(40, () => 20).slice(0, 2), 100)).toThrow(/three places/);
     const line = [1, 2, 3, 4].map((x) => ({ x_mm: x, y_mm: 2 * x, depth_mm: 20 }));

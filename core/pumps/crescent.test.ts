@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { crescent } from './crescent';
 import {
   centreDistance,

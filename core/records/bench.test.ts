@@ -1,5 +1,5 @@
-import { emptyJob } from '../../demo/job';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { emptyJob } from '../practice/job';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { record, replace, voidWhere } from '../journal/commands';
 import { ledgerOf } from '../journal/ledger';
 import { sheetChanges } from './changes';

@@ -1,10 +1,15 @@
 import Ajv from 'ajv/dist/2020';
-import { readFileSync } from 'node:fs';
 import schema from '../../docs/file-format.schema.json';
 import { reportOf } from '../report/report';
 import { readingsCsv } from '../report/csv';
 import { ledgerOf } from '../journal/ledger';
-import { relisted } from '../journal/relisted';
+import { measure } from '../practice/hand';
+import { hiddenOf } from '../practice/hidden';
+import { emptyJob } from '../practice/job';
+import { evenFrom } from '../random';
+import { relisted } from '../testing/relisted';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
+import { NEW_SHOP } from './shop';
 import { FILE_VERSION, readFile, writeFile } from './file';
 import { FileError } from './problems';
 import { fileJsonSchema } from './jsonSchema';
@@ -16,9 +21,24 @@ type LooseItem = Record<string, unknown>;
 type LooseItems = [LooseItem, LooseItem, LooseItem, ...LooseItem[]];
 type Loose = [LooseRecord, LooseRecord, ...LooseRecord[]];
 
-const DEMO = readFileSync('public/demo/highmoor.json', 'utf8');
+const BEGIN = new Date('2026-11-20T09:00:00.000Z');
+
+/** A job of a simulated pump whose gaps are as given, measured as the app leads. */
+function measuredJob(tag: string, gaps: Readonly<Record<string, number>>, most?: number): Job {
+  const job: Job = {
+    ...emptyJob(VELTRANE_T6, BEGIN.toISOString()),
+    ...{ id: tag, tag },
+    clean: { at: BEGIN.toISOString(), by: 'Ivo K.', state: 'dry' },
+  };
+  const hidden = hiddenOf(VELTRANE_T6, 'service', 0.3, gaps, evenFrom(7));
+  return measure(job, hidden, { instruments: NEW_SHOP.instruments, zeros: [] }, BEGIN, most);
+}
+
+const HALF = measuredJob('T-17', {}, 5);
+const WORN = measuredJob('T-9', { 'cover-wear': 0.04, 'face-drive': 0.07 });
+const FILE = writeFile({ jobs: [HALF, WORN], sheets: [...SHEETS] }, '2026-11-23T10:00:00.000Z');
 const parsed = () =>
-  JSON.parse(DEMO) as { version: number; format: string; jobs: Loose; sheets: Loose };
+  JSON.parse(FILE) as { version: number; format: string; jobs: Loose; sheets: Loose };
 
 function problemsOf(text: string) {
   try {
@@ -41,7 +61,7 @@ const changed = (change: (file: ReturnType<typeof parsed>) => void) => {
 
 describe('a file', () => {
   it('reads back what was written', () => {
-    const { jobs, sheets } = readFile(DEMO);
+    const { jobs, sheets } = readFile(FILE);
     const again = readFile(writeFile({ jobs, sheets }, '2026-11-23T10:00:00.000Z'));
     expect(again.jobs).toEqual(jobs);
     expect(again.sheets).toEqual(sheets);
@@ -65,7 +85,7 @@ describe('a file', () => {
   });
 
   it('that was cut short says where', () => {
-    const [problem] = problemsOf(DEMO.slice(0, 5000));
+    const [problem] = problemsOf(FILE.slice(0, 5000));
     expect(problem!.message).toMatch(/cut short/);
     expect(problem!.place).toMatch(/^line \d+, column \d+$/);
   });
@@ -128,7 +148,7 @@ describe('a file', () => {
 });
 
 describe('readings as CSV', () => {
-  const [job] = readFile(DEMO).jobs as [Job];
+  const job = WORN;
   it('is a line each, under a heading', () => {
     const lines = readingsCsv(job).split('\r\n');
     expect(lines).toHaveLength(ledgerOf(job).readings.length + 1);
@@ -141,12 +161,9 @@ describe('readings as CSV', () => {
 });
 
 describe('the report', () => {
-  const jobs = readFile(DEMO).jobs;
-  const named = (tag: string) => jobs.find((j) => j.tag === tag)!;
-
   it('says each verdict with its limit, evidence and source', () => {
-    const report = reportOf(named('HM-0409'), 'mm');
-    expect(report.overall).toEqual({ verdict: 'out', words: '4 in, 2 out' });
+    const report = reportOf(WORN, 'mm');
+    expect(report.overall).toEqual({ verdict: 'out', words: '4 in, 1 out, 1 too close to call' });
     expect(report.rows.find((r) => r.name === 'Face with cover, drive gear')).toMatchObject({
       word: 'Out',
       limits: '0.02–0.08',
@@ -155,7 +172,7 @@ describe('the report', () => {
     expect(report.notes[0]).toMatch(/invented/);
   });
   it('says what was not measured, and by whom the rest was', () => {
-    const report = reportOf(named('HM-0417'), 'thou');
+    const report = reportOf(HALF, 'thou');
     expect(report.notMeasured).toContain('Cover wear');
     expect(report.hands).toEqual([
       expect.objectContaining({ who: 'Ivo K.', instrument: 'Leaf set A', readings: 5 }),
@@ -163,7 +180,7 @@ describe('the report', () => {
     expect(report.unit).toBe('thou');
   });
   it('lists what was voided, with the reason', () => {
-    const job = named('HM-0417');
+    const job = HALF;
     const [first, ...rest] = ledgerOf(job).readings;
     const voided = { at: job.createdAt, by: 'Runa T.', why: 'edge not seated' };
     const report = reportOf(relisted(job, { readings: [{ ...first!, voided }, ...rest] }), 'mm');

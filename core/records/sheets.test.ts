@@ -1,4 +1,4 @@
-import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { sheetChanges } from './changes';
 import { sheetDoubts } from './doubts';
 import { FileError } from './problems';
@@ -17,16 +17,16 @@ const edited = (change: (limit: Sheet['limits'][number]) => void, id = 'face-dri
 });
 
 describe('a sheet', () => {
-  it.each(DEMO_SHEETS.map((s) => [s.model, s] as const))('%s is sound', (_, sheet) => {
+  it.each(SHEETS.map((s) => [s.model, s] as const))('%s is sound', (_, sheet) => {
     expect(sheetSchema.validateSync(sheet, { strict: true })).toEqual(sheet);
     expect(sheetDoubts(sheet)).toEqual([]);
   });
   it.each([
     [
       'a limit of another pump',
-      { ...VELTRANE_T6, family: 'gerotor', geometry: DEMO_SHEETS[2]!.geometry },
+      { ...VELTRANE_T6, family: 'gerotor', geometry: SHEETS[2]!.geometry },
     ],
-    ['a geometry of another pump', { ...VELTRANE_T6, geometry: DEMO_SHEETS[2]!.geometry }],
+    ['a geometry of another pump', { ...VELTRANE_T6, geometry: SHEETS[2]!.geometry }],
     ['no tier', { ...VELTRANE_T6, tiers: [] }],
     [
       'a torque of nothing',
@@ -100,7 +100,7 @@ describe('limits as CSV', () => {
   const HEAD = 'tier,characteristic,lower_mm,upper_mm,side,gasket,source\r\n';
 
   it('come back as they went out', () => {
-    for (const sheet of DEMO_SHEETS) {
+    for (const sheet of SHEETS) {
       expect(withLimitsCsv({ ...sheet, limits: [] }, limitsCsv(sheet)).limits).toEqual(
         sheet.limits,
       );

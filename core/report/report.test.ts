@@ -1,12 +1,12 @@
 import { record } from '../journal/commands';
 import type { ZeroEntry } from '../records/entry';
 import { ledgerOf } from '../journal/ledger';
-import { relisted } from '../journal/relisted';
-import { afterBench, type BenchPlan } from '../../demo/benchWork';
-import { hiddenOf } from '../../demo/hidden';
-import { emptyJob } from '../../demo/job';
-import { measure } from '../../demo/rebuilder';
-import { DEMO_SHEETS, VELTRANE_T6 } from '../../demo/sheets';
+import { relisted } from '../testing/relisted';
+import { afterBench, type BenchPlan } from '../practice/bench';
+import { hiddenOf } from '../practice/hidden';
+import { emptyJob } from '../practice/job';
+import { measure } from '../practice/hand';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { evenFrom } from '../random';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
@@ -30,7 +30,7 @@ function measured(sheet: Sheet, over: Partial<Job> = {}, ...zeros: ZeroEntry[]):
 }
 
 describe('the report of a pump', () => {
-  it.each(DEMO_SHEETS.map((s) => [s.model, s] as const))(
+  it.each(SHEETS.map((s) => [s.model, s] as const))(
     'has a row for each limit and each finding, and no other: %s',
     (_, sheet) => {
       const job = measured(sheet);

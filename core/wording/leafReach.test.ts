@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { emptyJob } from '../../demo/job';
-import { feel } from '../../demo/rebuilder';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { emptyJob } from '../practice/job';
+import { feel } from '../practice/hand';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { judgeTries, ladderOf } from '../feeler/ladder';
 import { characteristicOf } from '../pumps/registry';
 import type { Sheet, SheetLimit } from '../records/sheet';

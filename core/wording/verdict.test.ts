@@ -1,5 +1,5 @@
 import type { Assessment } from '../assessment/assessment';
-import { VELTRANE_T6 } from '../../demo/sheets';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';
 import type { Estimate } from '../metrology/estimate';
 import { NO_PAST } from '../assessment/past';

@@ -7,9 +7,9 @@ import { extremesOf } from '../../core/feeler/extremes';
 import { ladderOf } from '../../core/feeler/ladder';
 import { characteristicOf, dimensionOf, gapsOf } from '../../core/pumps/registry';
 import type { Even } from '../../core/random';
-import { feel } from '../rebuilder';
+import { feel } from '../../core/practice/hand';
 import { VELTRANE_T6 } from '../sheets';
-import { drawnGauge, readBy, sizeAt } from './readings';
+import { drawnGauge, readBy, sizeAt } from '../../core/practice/gauge';
 
 const FACE = characteristicOf(VELTRANE_T6, 'face-drive');
 const DEPTH = dimensionOf(VELTRANE_T6, 'pocket-depth');

@@ -10,8 +10,8 @@ import { normalFrom, type Even } from '../../core/random';
 import type { Job } from '../../core/records/job';
 import type { Sheet } from '../../core/records/sheet';
 import { NEW_SHOP } from '../../core/records/shop';
-import { readingAt, type Hidden } from '../rebuilder';
-import { emptyJob } from '../job';
+import { readingAt, type Hidden } from '../../core/practice/hand';
+import { emptyJob } from '../../core/practice/job';
 import type { Trial } from './tally';
 
 const ROOM: ToolRoom = { instruments: NEW_SHOP.instruments, zeros: [] };

@@ -15,9 +15,9 @@ import { boundsOf, type Try } from '../../core/feeler/bounds';
 import { characteristicOf } from '../../core/pumps/registry';
 import { normalFrom, type Even } from '../../core/random';
 import { NEW_SHOP } from '../../core/records/shop';
-import { feel } from '../rebuilder';
+import { feel } from '../../core/practice/hand';
 import { VELTRANE_T6 } from '../sheets';
-import { drawnGauge, readBy, sizeAt, swingAt } from './readings';
+import { drawnGauge, readBy, sizeAt, swingAt } from '../../core/practice/gauge';
 import type { Trial } from './tally';
 
 /** How a simulated part is read. */

@@ -1,5 +1,5 @@
-import { shownBy, type Check } from '../core/inspect/checks';
-import type { KeyAnswer, Variant } from '../core/records/key';
+import { shownBy, type Check } from '../inspect/checks';
+import type { KeyAnswer, Variant } from '../records/key';
 
 /** What a pump of this variant truly shows at a check; nothing where its sheet does not say. */
 export function truth(variant: Variant, check: Check): KeyAnswer {

@@ -1,7 +1,7 @@
-import { BLANK, JOB_SCHEMA, type Job } from '../core/records/job';
-import { NEW_RULES } from '../core/records/rules';
-import type { Sheet } from '../core/records/sheet';
-import { NEW_SHOP } from '../core/records/shop';
+import { BLANK, JOB_SCHEMA, type Job } from '../records/job';
+import { NEW_RULES } from '../records/rules';
+import type { Sheet } from '../records/sheet';
+import { NEW_SHOP } from '../records/shop';
 
 /** A job on a sheet before the first reading, on its service limits. */
 export function emptyJob(sheet: Sheet, createdAt: string): Job {

@@ -1,5 +1,5 @@
 import { journalFrom, type Loose } from '../records/migrate';
-import { ledgerOf, type Ledger } from './ledger';
+import { ledgerOf, type Ledger } from '../journal/ledger';
 import type { Job } from '../records/job';
 
 /**

@@ -1,11 +1,11 @@
-import { Evaluator } from '../core/guidance/evaluator';
-import type { Step } from '../core/guidance/step';
-import type { Reading } from '../core/methods/list';
-import { sizeReadingOf, swingReadingOf, type ToolRoom } from '../core/instruments/gauges';
-import { DRAG_BAND_MM, type Felt } from '../core/feeler/bounds';
-import { characteristicOf } from '../core/pumps/registry';
-import { withReading } from '../core/journal/commands';
-import type { Job } from '../core/records/job';
+import { Evaluator } from '../guidance/evaluator';
+import type { Step } from '../guidance/step';
+import type { Reading } from '../methods/list';
+import { sizeReadingOf, swingReadingOf, type ToolRoom } from '../instruments/gauges';
+import { DRAG_BAND_MM, type Felt } from '../feeler/bounds';
+import { characteristicOf } from '../pumps/registry';
+import { withReading } from '../journal/commands';
+import type { Job } from '../records/job';
 
 /** What a simulated pump hides, in mm. */
 export interface Hidden {

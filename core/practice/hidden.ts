@@ -1,9 +1,9 @@
-import { heldLimits } from '../core/assessment/limits';
-import { dimensionOf, pumpOf } from '../core/pumps/registry';
-import type { Characteristic } from '../core/pumps/family';
-import type { Even } from '../core/random';
-import type { Sheet } from '../core/records/sheet';
-import type { Hidden } from './rebuilder';
+import { heldLimits } from '../assessment/limits';
+import { dimensionOf, pumpOf } from '../pumps/registry';
+import type { Characteristic } from '../pumps/family';
+import type { Even } from '../random';
+import type { Sheet } from '../records/sheet';
+import type { Hidden } from './hand';
 
 /** Spread of a gap from place to place, and of what a gauge shows, in mm. */
 const FROM_PLACE_MM = 0.006;

@@ -1,16 +1,10 @@
-import { proposalFor } from '../core/inspect/consequence';
-import { teardownOf } from '../core/pumps/registry';
-import { record } from '../core/journal/commands';
-import type { DefectId } from '../core/pumps/teardown/defects';
-import { wayRoundOf } from '../core/pumps/teardown/wayRound';
-import type { Job } from '../core/records/job';
-import type {
-  AuxiliaryAnswer,
-  Consequence,
-  Finding,
-  Nail,
-  StripNote,
-} from '../core/records/teardown';
+import { proposalFor } from '../inspect/consequence';
+import { teardownOf } from '../pumps/registry';
+import { record } from '../journal/commands';
+import type { DefectId } from '../pumps/teardown/defects';
+import { wayRoundOf } from '../pumps/teardown/wayRound';
+import type { Job } from '../records/job';
+import type { AuxiliaryAnswer, Consequence, Finding, Nail, StripNote } from '../records/teardown';
 
 /** What a pump of the depot shows before any instrument, where it is not sound. */
 export interface BenchPlan {

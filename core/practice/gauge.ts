@@ -1,6 +1,6 @@
-import type { DimensionalReading } from '../../core/methods/dimensional';
-import type { IndicatorReading } from '../../core/methods/indicator';
-import { normalFrom, type Even } from '../../core/random';
+import type { DimensionalReading } from '../methods/dimensional';
+import type { IndicatorReading } from '../methods/indicator';
+import { normalFrom, type Even } from '../random';
 
 /** An instrument as it really is: what it is off by itself, the same at every reading, and how it repeats. */
 export interface Gauge {

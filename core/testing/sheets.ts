@@ -1,0 +1,21 @@
+import { decode } from '../records/decode';
+import type { Sheet } from '../records/sheet';
+import { largest, sheets } from './sheets.json';
+
+/**
+ * Invented sheets that the core is tested on, one pump of each kind and more. They stay as they are:
+ * the demo may change its own.
+ */
+export const SHEETS: readonly Sheet[] = sheets.map((sheet) => decode('sheet', sheet));
+
+const named = (model: string): Sheet => {
+  const sheet = SHEETS.find((s) => s.model === model);
+  if (!sheet) throw new Error(`No sheet of a ${model}.`);
+  return sheet;
+};
+
+/** A front pump of the crescent kind. */
+export const VELTRANE_T6 = named('Veltrane T6 front pump');
+
+/** Returns a sheet with as many characteristics as any pump has: a gear pump of four sections. */
+export const largestSheet = (): Sheet => decode('sheet', largest);
