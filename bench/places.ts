@@ -4,6 +4,8 @@ import { zoneOf } from '../core/metrology/verdict';
 import { leafEvidence, type FeelerReading } from '../core/methods/feeler';
 import { nextLeaf } from '../core/methods/nextLeaf';
 import { overStations, type StationEvidence } from '../core/methods/stations';
+import { expectationsFrom } from '../core/guidance/shopPast';
+import type { Expected } from '../core/feeler/prior';
 import { evenFrom, normalFrom } from '../core/random';
 import { feel } from '../core/practice/hand';
 import { drawnLimits, LEAF_SETS, pick } from './sets';
@@ -14,6 +16,7 @@ const STATIONS = ['12', '6', '3', '9'].map((id) => ({ id, label: id, instruction
 const C = { id: 'c', name: 'c', convention: '', quantity: 'gap', stations: STATIONS } as const;
 const LADDERS = LEAF_SETS.map((set) => ladderOf(set));
 const even = evenFrom(5);
+const apart = evenFrom(6);
 
 type Gaps = Readonly<Record<string, number>>;
 const gapsBy = (mm: (station: string) => number): Gaps =>
@@ -24,14 +27,15 @@ function measured(
   limits: ReturnType<typeof drawnLimits>,
   ladder: (typeof LADDERS)[number],
   sisters: readonly (readonly StationEvidence[])[],
+  past?: Expected,
 ) {
   const readings: FeelerReading[] = [];
   for (;;) {
     const stations = leafEvidence(C, readings, ladder);
     const bounds = overStations(stations);
     const proof = bounds && proven(bounds, zoneOf(limits));
-    const aim = { characteristic: C.id, stations, limits, goal: 'verdict', sisters } as const;
-    const next = proof ? null : nextLeaf(aim, ladder);
+    const aim = { characteristic: C.id, stations, limits, goal: 'verdict' } as const;
+    const next = proof ? null : nextLeaf({ ...aim, sisters, past }, ladder);
     if (!next) return { tries: readings.length, stations, verdict: proof ?? 'close' };
     const gap = gaps[next.station.id] ?? 0;
     readings.push({
@@ -43,7 +47,11 @@ function measured(
   }
 }
 
-let [alone, beside] = [0, 0];
+/** Other pumps of a model that the shop measured, and how far they lie about the same middle, in mm. */
+const PUMPS = 8;
+const LIKE_MM = 0.008;
+
+let [alone, beside, known] = [0, 0, 0];
 const verdicts: Record<string, number> = {};
 for (let run = 0; run < RUNS; run++) {
   const [ladder, limits] = [pick(LADDERS, even), drawnLimits(even)];
@@ -56,9 +64,15 @@ for (let run = 0; run < RUNS; run++) {
   const sister = gapsBy((id) => (gaps[id] ?? 0) + off + 0.002 * normalFrom(even));
   alone += first.tries;
   beside += measured(sister, limits, ladder, [first.stations]).tries;
+  const others = Array.from({ length: PUMPS }, () => ({
+    [C.id]: base + LIKE_MM * normalFrom(apart),
+  }));
+  const past = expectationsFrom(others).get(C.id);
+  known += measured(gaps, limits, ladder, [], past).tries;
   verdicts[first.verdict] = (verdicts[first.verdict] ?? 0) + 1;
 }
 console.log(
   `Four places of a gap, ${RUNS} drawn: ${(alone / RUNS).toFixed(2)} tries, ` +
-    `${(beside / RUNS).toFixed(2)} on the gear beside it; ${JSON.stringify(verdicts)}`,
+    `${(beside / RUNS).toFixed(2)} on the gear beside it, ` +
+    `${(known / RUNS).toFixed(2)} with ${PUMPS} pumps of the model known; ${JSON.stringify(verdicts)}`,
 );

@@ -44,8 +44,10 @@ export function useRecord<K extends Kind>(kind: K, id: string) {
   return useQuery(recordQuery(kind, id));
 }
 
+export const summariesQuery = { queryKey: KEYS.summaries, queryFn: loadJobSummaries };
+
 export function useJobSummaries() {
-  return useQuery({ queryKey: KEYS.summaries, queryFn: loadJobSummaries });
+  return useQuery(summariesQuery);
 }
 
 export function useStudies() {

@@ -5,6 +5,7 @@ import { stripped } from '../core/inspect/stripping';
 import { ledgerOf } from '../core/journal/ledger';
 import { worstVerdict } from '../core/assessment/summary';
 import { letGo } from '../core/guidance/next';
+import { gapsOf, type Gaps } from '../core/guidance/shopPast';
 import type { Verdict } from '../core/metrology/verdict';
 import type { Job, Stage } from '../core/records/job';
 import { sheetName } from '../core/records/sheet';
@@ -30,6 +31,8 @@ export interface JobSummary {
   readonly worst: Verdict;
   /** What to do next; empty where nothing is left. */
   readonly next: string;
+  /** What was measured, for what to expect of the next pump of its model. */
+  readonly gaps: Gaps;
 }
 
 /** When something was last written down on a job. */
@@ -74,6 +77,7 @@ export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
     judged: judged.length,
     worst: worstVerdict(judged),
     next: nextOf(job, all, evaluator),
+    gaps: gapsOf(all),
   };
 }
 
@@ -94,6 +98,7 @@ export const unreadableSummary = (id: string): JobSummary => ({
   judged: 0,
   worst: 'open',
   next: '',
+  gaps: {},
 });
 
 /** Reads a summary as it was stored; null where it is damaged, so that it is made anew. */
@@ -103,7 +108,8 @@ export function jobSummaryFrom(text: string): JobSummary | null {
     const value = JSON.parse(text) as Record<string, unknown> | null;
     const sound = Object.entries(sample).every(([name, like]) => {
       const found = value?.[name];
-      return typeof found === typeof like || (like === null && typeof found === 'string');
+      if (like === null) return found === null || typeof found === 'string';
+      return typeof found === typeof like && found !== null;
     });
     return sound ? (value as unknown as JobSummary) : null;
   } catch {

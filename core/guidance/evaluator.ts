@@ -11,6 +11,7 @@ import type { Operation } from '../records/entry';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import { letGo, nextIn } from './next';
+import type { Expectations } from './shopPast';
 import type { Step } from './step';
 
 /** Every value that is known of a job's pump. */
@@ -38,6 +39,8 @@ class LastAssessments implements Remembering {
   }
 }
 
+const NO_PAST: Expectations = new Map();
+
 /** What was worked out of a job as it stood. */
 interface Worked {
   readonly job: Job;
@@ -61,6 +64,7 @@ export class Evaluator {
   } | null = null;
   private readonly steps = new WeakMap<Job, Step | null>();
   private worked: Worked | null = null;
+  private past: { readonly model: string; readonly gaps: Expectations } | null = null;
 
   /** Assesses every characteristic of a job's pump, in the order of the work. */
   assess(job: Job): readonly Assessment[] {
@@ -78,9 +82,18 @@ export class Evaluator {
     const known = this.steps.get(job);
     if (known !== undefined) return known;
     const { all, measured } = this.workedOut(job);
-    const step = nextIn({ job, all, counted: measured.now, ladder: measured.ladder });
+    const past = this.past?.model === job.sheet.model ? this.past.gaps : NO_PAST;
+    const step = nextIn({ job, all, counted: measured.now, ladder: measured.ladder, past });
     this.steps.set(job, step);
     return step;
+  }
+
+  /**
+   * Takes over what the shop's other pumps of a model make expect. A step that was told already stays
+   * as it is: the leaf that is in the hand is not taken out of it.
+   */
+  expect(model: string, gaps: Expectations): void {
+    this.past = { model, gaps };
   }
 
   /** Returns the job after a reading: a characteristic in hand that nothing more is to be told of is let go. */
@@ -106,6 +119,7 @@ export class Evaluator {
     branch.remembered = new LastAssessments(this.remembered);
     branch.feeler = this.feeler;
     branch.worked = this.worked;
+    branch.past = this.past;
     return branch;
   }
 

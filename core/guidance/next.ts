@@ -10,6 +10,7 @@ import { isOpen } from '../metrology/estimate';
 import { methodOf, methodsFor, type MethodId } from '../methods/list';
 import type { Place } from '../methods/method';
 import type { Job } from '../records/job';
+import type { Expectations } from './shopPast';
 import type { LeafStep, Step } from './step';
 
 /** A job as far as the next step depends on it. */
@@ -18,6 +19,8 @@ export interface Situation {
   readonly all: readonly Assessment[];
   readonly counted: Counted;
   readonly ladder: Ladder;
+  /** What the shop's other pumps of this model make expect. */
+  readonly past: Expectations;
 }
 
 const named = (all: readonly Assessment[], id: string | null): Assessment | undefined =>
@@ -58,12 +61,12 @@ function wanted({ job, all }: Situation): readonly Assessment[] {
   return [...asked, ...worthAsking(all).filter((a) => !asked.includes(a))];
 }
 
-/** Adds the stations of the characteristics that should be about the same as the one aimed at. */
-function withSisters(aim: LeafAim | null, all: readonly Assessment[]): LeafAim | null {
+/** Adds what tells about where the gap should lie: the characteristics that should be about the same, and other pumps. */
+function withHints(aim: LeafAim | null, { all, past }: Situation): LeafAim | null {
   const c = aim && named(all, aim.characteristic)?.characteristic;
   if (!aim || !c) return aim;
   const sisters = all.filter(({ characteristic }) => areSisters(c, characteristic));
-  return { ...aim, sisters: sisters.map(({ stations }) => stations) };
+  return { ...aim, sisters: sisters.map(({ stations }) => stations), past: past.get(c.id) };
 }
 
 /** Tells whether something was felt or read already: of what, by which method, at which place. */
@@ -80,7 +83,7 @@ function stepBy(way: MethodId, a: Assessment, situation: Situation): Step | null
   const place = method.next({
     places: method.places(pumpOf(situation.job.sheet), c),
     taken: takenAt(situation, way, c.id),
-    leafAim: () => withSisters(aimAt(a, situation.all, situation.ladder), situation.all),
+    leafAim: () => withHints(aimAt(a, situation.all, situation.ladder), situation),
     ladder: situation.ladder,
   });
   return place && ({ way, characteristic: c.id, ...place } as Step);

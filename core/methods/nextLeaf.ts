@@ -15,6 +15,8 @@ export interface LeafAim {
   readonly goal: Goal;
   /** The stations of characteristics that should be about the same: the other gear under the same deck. */
   readonly sisters?: readonly (readonly StationEvidence[])[];
+  /** What other pumps of the model make expect; nothing where they tell nothing. */
+  readonly past?: Expected | undefined;
 }
 
 /** A place for a leaf, and which leaf or leaves. Who aims at a sum is led to one of its parts. */
@@ -60,19 +62,23 @@ const widened =
   });
 
 /**
- * Returns about where the gap should lie at a station: as at its neighbours, and as at the same station
- * of the sisters; null where nothing was tried yet.
+ * Returns about where the gap should lie at a station: as at its neighbours, as at the same station of
+ * the sisters, and as in other pumps of the model; null where none of them tells.
  */
 function expectedAt(
   station: StationEvidence,
-  { stations, sisters = [] }: LeafAim,
+  { stations, sisters = [], past }: LeafAim,
 ): Expected | null {
   const beside = stations.filter((s) => s !== station).flatMap((s) => known(s) ?? []);
   const alike = sisters
     .flat()
     .filter((s) => s.station.id === station.station.id)
     .flatMap((s) => known(s) ?? []);
-  return pooled([...beside.map(widened(PLACE_SPREAD_MM)), ...alike.map(widened(SISTER_SPREAD_MM))]);
+  const elsewhere = past ? [past] : [];
+  return pooled([
+    ...[...beside, ...elsewhere].map(widened(PLACE_SPREAD_MM)),
+    ...alike.map(widened(SISTER_SPREAD_MM)),
+  ]);
 }
 
 const spentAt = ({ conflicts }: StationEvidence): number[] =>

@@ -16,6 +16,7 @@ import { ToolsPanel } from './ToolsPanel';
 import { TouchPanel } from './TouchPanel';
 import { useKeys } from './useKeys';
 import { useMeasuring } from './useMeasuring';
+import { useShopPast } from './useShopPast';
 import { useThinkingAhead } from './useThinkingAhead';
 import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
@@ -25,6 +26,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   const wide = useWide();
   const palette = usePalette();
   const measuring = useMeasuring(job);
+  useShopPast(job);
   useThinkingAhead(job);
   const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');

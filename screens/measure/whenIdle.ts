@@ -1,0 +1,12 @@
+/** Where a browser cannot say that it is idle, the wait in ms that stands for it. */
+const A_WHILE = 100;
+
+/** Calls back once nothing else is to be done; returns what calls it off. */
+export function whenIdle(work: () => void): () => void {
+  if (typeof requestIdleCallback === 'undefined') {
+    const timer = setTimeout(work, A_WHILE);
+    return () => clearTimeout(timer);
+  }
+  const handle = requestIdleCallback(work);
+  return () => cancelIdleCallback(handle);
+}
