@@ -2,7 +2,7 @@
 export type ErrorParams = Readonly<Record<string, string | number>>;
 
 /**
- * Input that the core refuses: where, which kind of mistake, with which figures, and that in a sentence.
+ * Tells of input that the core refuses: where, which kind of mistake, with which figures, and that in a sentence.
  * A form puts the sentence at its field; a program that shows its own words goes by code and parameters.
  */
 export class InputError extends Error {

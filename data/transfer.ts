@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { readFile, writeFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
 import type { Photo } from '../core/records/photo';
@@ -15,7 +16,7 @@ async function effectOf({ kind, record }: Filed): Promise<Effect> {
   try {
     const here = await load(kind, record.id);
     if (!here) return 'add';
-    return JSON.stringify(here) === JSON.stringify(record) ? 'same' : 'replace';
+    return dequal(here, record) ? 'same' : 'replace';
   } catch (error) {
     if (error instanceof UnreadableRecord) return 'replace';
     throw error;

@@ -2,6 +2,11 @@ import type { Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { type Bounds, type Span, intervalOf } from './bounds';
 
+/**
+ * Returns a span between leaves as an estimate, in mm.
+ *
+ * @param soft the leaves at its ends are known no better than their marking
+ */
 export const bracketFrom = (span: Span, soft: boolean): Estimate => ({
   kind: 'interval',
   ...intervalOf(span),

@@ -28,7 +28,7 @@ export const voidEntry = (
 /** Lists everything on a job that can be voided. */
 const itemsOf = (job: Pick<Job, 'journal'>): Item[] => Object.values(ledgerOf(job)).flat();
 
-/** Strikes what is meant and still stands; it stays in the journal, and no longer counts. */
+/** Voids what is meant and still stands; it stays in the journal, and no longer counts. */
 export function voidWhere<J extends Pick<Job, 'journal'>>(
   job: J,
   meant: (item: Item) => boolean,
@@ -39,7 +39,7 @@ export function voidWhere<J extends Pick<Job, 'journal'>>(
   return append(job, [voidEntry([first.id, ...rest.map((item) => item.id)], strike)]);
 }
 
-/** Strikes entries by their ids; those that are voided already stay as they are. */
+/** Voids entries by their ids; those that are voided already stay as they are. */
 export const withVoided = (job: Job, ids: readonly string[], strike: Voiding): Job =>
   voidWhere(job, ({ id }) => ids.includes(id), strike);
 

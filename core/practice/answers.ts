@@ -1,7 +1,7 @@
 import { shownBy, type Check } from '../inspect/checks';
 import type { KeyAnswer, Variant } from '../records/key';
 
-/** What a pump of this variant truly shows at a check; nothing where its sheet does not say. */
+/** Returns what a pump of this variant truly shows at a check; nothing where its sheet does not say. */
 export function truth(variant: Variant, check: Check): KeyAnswer {
   const answer = { check: check.id, option: null, value: null, u_mm: null };
   const shown = shownBy(variant, check);

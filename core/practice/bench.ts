@@ -31,7 +31,7 @@ export interface BenchPlan {
 
 const SECOND = 1000;
 
-/** The job after its strip and look, a note every twenty seconds before the measuring begins. */
+/** Returns the job after its strip and look, a note every twenty seconds before the measuring begins. */
 export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
   let n = 0;
   const made = (what: string) => {

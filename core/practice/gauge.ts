@@ -28,7 +28,7 @@ const common = {
   voided: null,
 } as const;
 
-/** A reading of a size at a place. */
+/** Makes a reading of a size at a place. */
 export const sizeAt = (
   dimension: string,
   station: string,
@@ -47,7 +47,7 @@ export const sizeAt = (
   zero: 'zeroed',
 });
 
-/** A reading of a swing at a place. */
+/** Makes a reading of a swing at a place. */
 export const swingAt = (
   characteristic: string,
   station: string,

@@ -18,7 +18,7 @@ export interface Hidden {
 /** Half the drag band is what a practised hand feels as a drag. */
 const HAND_MM = DRAG_BAND_MM / 2;
 
-/** What an honest leaf does in a gap. */
+/** Returns what an honest leaf does in a gap; all in mm. */
 export function feel(stack_mm: number, [smallest, largest]: readonly [number, number]): Felt {
   if (Math.abs(smallest - stack_mm) <= HAND_MM && Math.abs(largest - stack_mm) <= HAND_MM)
     return 'drag';
@@ -29,7 +29,7 @@ export function feel(stack_mm: number, [smallest, largest]: readonly [number, nu
 /** Written to the last place of a mic. */
 const shown = (mm: number): string => mm.toFixed(3);
 
-/** What an honest hand reads or feels at a step. */
+/** Returns what an honest hand reads or feels at a step. */
 export function readingAt(
   step: Step,
   job: Job,

@@ -52,7 +52,7 @@ function wornSizes(sheet: Sheet, tier: string, worn: number): Map<string, number
 }
 
 /**
- * What a simulated pump hides.
+ * Makes up what a simulated pump hides.
  *
  * @param worn how far into its limits it is worn: 0 new, 1 at the limit
  * @param gaps gaps in mm that are not as the wear would have them

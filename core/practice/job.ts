@@ -3,7 +3,7 @@ import { NEW_RULES } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import { NEW_SHOP } from '../records/shop';
 
-/** A job on a sheet before the first reading, on its service limits. */
+/** Makes a job on a sheet before the first reading, on its service limits. */
 export function emptyJob(sheet: Sheet, createdAt: string): Job {
   return {
     ...BLANK,

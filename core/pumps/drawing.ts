@@ -22,6 +22,7 @@ export function boltHoles(count: number, circle: number, radius: number): Shape[
   }));
 }
 
+/** Returns a full circle about a centre; radius in mm. */
 export const disc = (role: Shape['role'], radius: number, centre: Point = ORIGIN): Shape => ({
   role,
   path: circlePath(centre, radius),

@@ -67,6 +67,8 @@ const bore = (g: ExternalGeometry) => g.boreDiameter_mm / 2;
 
 /** Returns the centre of the shaft gear: it lies above the idler, and the inlet is at the left. */
 export const driveCentre = (g: ExternalGeometry): Point => ({ x: 0, y: -g.centreDistance_mm / 2 });
+
+/** Returns the centre of the gear that the shaft gear drives, in mm from the middle between the two. */
 export const idlerCentre = (g: ExternalGeometry): Point => ({ x: 0, y: g.centreDistance_mm / 2 });
 
 function gear(g: ExternalGeometry): GearShape {

@@ -58,6 +58,7 @@ export function camRadius(g: FixedVaneGeometry, angle_deg: number): number {
   return (g.ringMinor_mm + (g.ringMajor_mm - g.ringMinor_mm) * rise) / 2;
 }
 
+/** Returns the rotor with its vanes as it is drawn: the ring about it is the cam that they run on. */
 export const fixedVaneRotor = (g: FixedVaneGeometry): VaneRotor => ({
   centre: ORIGIN,
   radius_mm: g.rotorDiameter_mm / 2,

@@ -89,6 +89,12 @@ export const deckFlatness: Characteristic = clearance(
   },
 );
 
+/**
+ * Returns the tilt of a pocket floor as it is judged: the plane through its depths, deep side less
+ * shallow side.
+ *
+ * @param diameter_mm of the pocket, over which the tilt is given
+ */
 export const floorTilt = (diameter_mm: number, caution?: string): Characteristic =>
   clearance('floor-tilt', 'Floor tilt', 'across the pocket, deep side less shallow side', {
     tilt: { dimension: 'pocket-depth', diameter_mm },
@@ -113,6 +119,11 @@ export const withCover = (id: string, name: string, base: string): Characteristi
     gasket: true,
   });
 
+/**
+ * Returns the depth of the pocket below the deck, read at four places.
+ *
+ * @param width_mm of the gears that lie in it: what is drawn where the sheet has no nominal
+ */
 export const pocketDepth = (width_mm: number, caution: string): Dimension =>
   dimension(
     'pocket-depth',
@@ -127,6 +138,7 @@ export const pocketDepth = (width_mm: number, caution: string): Dimension =>
     },
   );
 
+/** Returns the diameter of the pocket, read across two lines; in mm as drawn. */
 export const pocketBore = (diameter_mm: number): Dimension =>
   dimension(
     'pocket-diameter',

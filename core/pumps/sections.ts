@@ -4,6 +4,10 @@ export interface Section {
   readonly word: (name: string) => string;
 }
 
+/**
+ * Returns how the parts and sizes of one section of a pump are named: the first as in a pump of one
+ * section, so that its readings stay its own when sections are added.
+ */
 export const sectionOf = (number: number, sections: number): Section => ({
   of: (id) => (number === 1 ? id : `${id}-s${number}`),
   word: (name) => (sections === 1 ? name : `Section ${number}: ${name}`),

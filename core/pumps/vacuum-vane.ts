@@ -41,6 +41,7 @@ export type VacuumVaneGeometry = InferType<typeof vacuumVaneGeometry>;
 /** The rotor all but touches the bore at 12, and the vanes reach farthest at 6. */
 const rotorCentre = (g: VacuumVaneGeometry): Point => ({ x: 0, y: -g.eccentricity_mm });
 
+/** Returns the rotor with its vanes as it is drawn: off the centre of the round bore that they run in. */
 export const vacuumVaneRotor = (g: VacuumVaneGeometry): VaneRotor => ({
   centre: rotorCentre(g),
   radius_mm: g.rotorDiameter_mm / 2,

@@ -64,6 +64,7 @@ export type VariableVaneGeometry = InferType<typeof variableVaneGeometry>;
 const pivotAt = (g: VariableVaneGeometry): Point => onClock(270, g.slideDiameter_mm / 2);
 const rotorCentre = (g: VariableVaneGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
 
+/** Returns the rotor with its vanes as it is drawn, with the slide at its full stroke. */
 export const variableVaneRotor = (g: VariableVaneGeometry): VaneRotor => ({
   centre: rotorCentre(g),
   radius_mm: g.rotorDiameter_mm / 2,

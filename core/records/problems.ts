@@ -6,7 +6,7 @@ export interface FileProblem {
   readonly message: string;
 }
 
-/** A record or a file that was refused whole, with everything that is wrong with it. */
+/** Tells of a record or a file that was refused whole, with everything that is wrong with it. */
 export class FileError extends Error {
   constructor(readonly problems: readonly FileProblem[]) {
     super(problems.map((p) => `${p.place}: ${p.message}`).join('\n'));

@@ -20,8 +20,7 @@ export function shownWords(variant: Variant, check: Check): string {
   return check.kind === 'size' ? `${words} mm` : words;
 }
 
-const list = (names: readonly string[]): string =>
-  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+const LIST = new Intl.ListFormat('en-GB');
 
 /** Returns how the search stands, in a sentence. */
 export function standingWords(state: KeyState): string {
@@ -36,8 +35,8 @@ export function standingWords(state: KeyState): string {
     case 'alike':
       return names.length === 0
         ? 'The sheet names no variant.'
-        : `${list(names)} cannot be told apart by what is known. Go on with either, and measure what differs.`;
+        : `${LIST.format(names)} cannot be told apart by what is known. Go on with either, and measure what differs.`;
     case 'contradicted':
-      return `The answers contradict each other: nothing fits them all. Nearest: ${list(state.nearest.map((c) => c.variant.name))}.`;
+      return `The answers contradict each other: nothing fits them all. Nearest: ${LIST.format(state.nearest.map((c) => c.variant.name))}.`;
   }
 }

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { FormProvider, useForm, type FieldPath } from 'react-hook-form';
@@ -58,7 +59,7 @@ export function SheetEditor({ sheet, unit }: { readonly sheet: Sheet; readonly u
       setDoubts([]);
       return point(result.errors);
     }
-    const asked = JSON.stringify(doubts) === JSON.stringify(result.doubts);
+    const asked = dequal(doubts, result.doubts);
     if (result.doubts.length > 0 && !asked) {
       setDoubts(result.doubts);
       return point(result.doubts);

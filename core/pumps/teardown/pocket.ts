@@ -9,6 +9,7 @@ export const ears: Surface = surface(
   on('empty', -0.62, -0.66),
 );
 
+/** Returns the face that the cover lies on; marks on it ask for its flatness and for these characteristics. */
 export const deck = (measure: readonly string[]): Surface =>
   surface(
     'deck',
@@ -19,6 +20,11 @@ export const deck = (measure: readonly string[]): Surface =>
     asks(['deck-flatness', ...measure], 'the edge lies on the deck'),
   );
 
+/**
+ * Returns the bottom of the pocket; marks on it ask for its tilt and for these characteristics.
+ *
+ * @param who runs over it, as in *the gears*
+ */
 export const floor = (measure: readonly string[], who: string): Surface =>
   surface(
     'floor',
@@ -29,6 +35,12 @@ export const floor = (measure: readonly string[], who: string): Surface =>
     asks(['floor-tilt', ...measure], `${who} have run into the floor`),
   );
 
+/**
+ * Returns the wall of the pocket; marks on it ask for the gap beside it.
+ *
+ * @param x where it is on the drawing, as a share of its half-side; so is y
+ * @param who turns against it, as in *driven gear*
+ */
 export const wall = (x: number, y: number, who: string): Surface =>
   surface(
     'wall',
@@ -50,6 +62,7 @@ export const runningFace = (part: string, name: string, hour: string): Surface =
     asks([`face-${part}`], 'it has run on its face'),
   );
 
+/** Returns the outside of a part that turns in the pocket; marks on it ask for the gap to the wall. */
 export const rim = (part: string, name: string): Surface =>
   surface(
     `${part}-rim`,
@@ -60,6 +73,11 @@ export const rim = (part: string, name: string): Surface =>
     asks(['od-pocket'], 'the rim has rubbed the wall'),
   );
 
+/**
+ * Returns the track that turning parts have left on the cover; marks on it ask for its wear.
+ *
+ * @param gap that the wear adds to, as in *face gap*
+ */
 export const coverTrack = (track: string, gap: string, part = 'cover', station = '4'): Surface =>
   surface(
     'cover-track',

@@ -65,6 +65,7 @@ export interface Teardown {
   readonly also: readonly AlsoCheck[];
 }
 
+/** Makes a surface that is judged by eye and nail. */
 export const surface = (
   id: string,
   name: string,
@@ -74,15 +75,20 @@ export const surface = (
   ...asks: readonly Asks[]
 ): Surface => ({ id, name, part, kind, spot, asks });
 
+/** Places a surface on the drawing where something is measured. */
 export const at = (of: string, station: string): Spot => ({ of, station });
+
+/** Places a surface on the drawing by shares of its half-side, −1 to 1. */
 export const on = (view: View, x: number, y: number): Spot => ({ view, share: { x, y } });
 
+/** Says what a defect found on a surface asks to be measured, and why; every defect but a polish where none is named. */
 export const asks = (
   measure: readonly string[],
   why: string,
   defects?: readonly DefectId[],
 ): Asks => (defects ? { measure, why, defects } : { measure, why });
 
+/** Makes a step of taking a pump apart. */
 export const step = (
   id: string,
   part: string,
@@ -90,6 +96,7 @@ export const step = (
   { way = '', caution = '' }: { readonly way?: string; readonly caution?: string } = {},
 ): StripStep => ({ id, part, do: words, way, caution });
 
+/** Makes a part that goes on the order list by itself. */
 export const renewal = (
   id: string,
   name: string,
@@ -97,6 +104,7 @@ export const renewal = (
   when: Renewal['when'] = 'always',
 ): Renewal => ({ id, name, count, when });
 
+/** Makes a small check without a clearance; where nothing is expected its answer is only noted. */
 export const alsoCheck = (
   id: string,
   name: string,
@@ -134,6 +142,7 @@ export const valveSurfaces = (name: string): Surface[] => [
   ),
 ];
 
+/** Returns the step that draws a valve, as a caution says: its plug is under spring load. */
 export const valveStep = (part: string, name: string): StripStep =>
   step('valve', part, `Draw the ${name}: plug, spring, plunger, in that order on the tray.`, {
     way: 'order',
