@@ -1,0 +1,106 @@
+import { type ExternalGeometry } from './external-gear.drawing';
+import { GEARS, type Section } from './sections';
+import { clearance, dimension, feature, place } from './measures';
+import {
+  ENDS,
+  gearMeasures,
+  bushing,
+  gearWidths,
+  besideGears,
+  backlash,
+  part,
+  type Pieces,
+} from './external-gear.measures';
+
+/** Returns one section between its wear plates, gears carried in bushings at both ends. */
+export function plateSection(g: ExternalGeometry, s: Section): Pieces {
+  const ends = ENDS.map(([end]) => end);
+  const gears = GEARS.map((gear) => gearMeasures(s, gear, ends));
+  const bushings = GEARS.flatMap((gear) =>
+    ENDS.map(([end]) => bushing(s, gear, end, g.shaftDiameter_mm)),
+  );
+  const plates = ENDS.map(([end]) =>
+    clearance(
+      s.of(`plate-wear-${end}`),
+      s.word(`Plate wear, ${end}`),
+      'depth of the gear track under the untouched face',
+      {
+        stations: [
+          place(
+            'drive',
+            'shaft gear',
+            `Edge along the ${end} plate, leaf on the shaft gear’s track.`,
+          ),
+          place('idler', 'idler', `Edge along the ${end} plate, leaf on the idler’s track.`),
+        ],
+        rests: [s.of(`plate-face-${end}`)],
+        caution: 'A plate’s edges are sharp, and its coating marks easily.',
+      },
+    ),
+  );
+  return {
+    parts: [
+      part(s, 'body', 'Body'),
+      ...GEARS.map(([gear]) => part(s, gear)),
+      ...ENDS.map(([end]) => part(s, 'plate', `Plate, ${end}`, `plate-${end}`)),
+      ...GEARS.flatMap(([gear, name]) =>
+        ENDS.map(([end]) =>
+          part(s, 'bushing', `Bushing, ${name} ${end}`, `bushing-${gear}-${end}`),
+        ),
+      ),
+    ],
+    features: [
+      ...gears.flatMap((m) => m.features),
+      ...ENDS.map(([end]) =>
+        feature(
+          s.of(`plate-face-${end}`),
+          s.word(`Face of the plate, ${end}`),
+          s.of(`plate-${end}`),
+          {
+            ground: 0,
+            dressed: 0,
+          },
+        ),
+      ),
+    ],
+    characteristics: [
+      ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
+      backlash(s, g),
+      clearance(s.of('end'), s.word('End clearance'), 'total of both sides', {
+        ...besideGears(s, s.of('body-width')),
+        gasket: true,
+      }),
+      ...gears.flatMap(({ characteristics }) => characteristics.slice(1)),
+      ...bushings.flatMap((b) => b.characteristics),
+      ...plates,
+      clearance(
+        s.of('end-plates'),
+        s.word('End with plates'),
+        'end clearance and the wear of both plates together, against the end limit',
+        {
+          sum: [s.of('end'), s.of('plate-wear-front'), s.of('plate-wear-rear')],
+          gasket: true,
+        },
+      ),
+    ],
+    dimensions: [
+      dimension(
+        s.of('body-width'),
+        s.word('Body width'),
+        s.of('body'),
+        'outside-mic',
+        ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
+          place(
+            where.replace(' ', '-'),
+            where,
+            `Outside mic over the body’s faces, ${where}, with its plates where the book says so.`,
+          ),
+        ),
+        { drawn_mm: g.width_mm, worked: { faced: -1, ground: -1 } },
+      ),
+      ...gearWidths(s, g),
+      ...gears.flatMap((m) => m.dimensions),
+      ...bushings.flatMap((b) => b.dimensions),
+    ],
+  };
+}
