@@ -18,7 +18,9 @@ import { pickedExtremes } from './extremes';
 import { trueSwing } from './indicator';
 import { coverageOf, shareBelow } from './normal';
 import { meanOf } from './repeats';
+import { dragBandOf } from './repeatability';
 import { gapFromSizes } from './sizes';
+import { softAtMost } from './soft';
 import { zoneOf } from './verdict';
 
 const value = (value_mm: number, u_mm: number): Value => ({ kind: 'value', value_mm, u_mm });
@@ -234,6 +236,47 @@ describe('a verdict at its edges', () => {
       conformityOfRange(bracket(0.99, 1.99), bracket(0.99, 1.99), both, 'guarded').verdict,
     ).toBe('out');
   });
+  it('of one length that can hardly be inside is out, of two lengths too close to call', () => {
+    // Half of it lies below, half above, and next to nothing between: as one length it is out.
+    const verdict = (a: Estimate, b: Estimate) =>
+      conformityOfRange(a, b, { lower_mm: 0, upper_mm: 1 }, 'guarded').verdict;
+    const wide = value(0.5, 20);
+    const hard = bracket(-20, 21);
+    const same: readonly (readonly [Estimate, Estimate])[] = [
+      [wide, { ...wide }],
+      [hard, { ...hard }],
+    ];
+    for (const [a, b] of same) expect(verdict(a, b)).toBe('out');
+    const two: readonly (readonly [Estimate, Estimate])[] = [
+      [wide, value(0.5, 21)],
+      [wide, value(0.6, 20)],
+      [wide, hard],
+      [hard, wide],
+      [hard, bracket(-20, 22)],
+      [hard, bracket(-21, 21)],
+      [wide, { ...wide, picked: { end: 'largest', of: 2 } }],
+      [{ ...wide, picked: { end: 'smallest', of: 2 } }, wide],
+      [
+        { ...wide, picked: { end: 'smallest', of: 2 } },
+        { ...wide, picked: { end: 'largest', of: 2 } },
+      ],
+    ];
+    for (const [a, b] of two) expect(verdict(a, b)).toBe('close');
+  });
+  it('of a soft bracket goes limit by limit', () => {
+    const limits = { lower_mm: 0.05, upper_mm: 0.0501 };
+    const verdict = (a: Estimate, b: Estimate) =>
+      conformityOfRange(a, b, limits, 'guarded').verdict;
+    const [hard, vague] = [bracket(0.02, 0.08), soft(0.02, 0.08, 0.001, 0.001)];
+    expect(verdict(hard, { ...hard })).toBe('out');
+    for (const [a, b] of [
+      [vague, { ...vague }],
+      [vague, hard],
+      [hard, vague],
+    ] as const) {
+      expect(verdict(a, b)).toBe('close');
+    }
+  });
   it('goes plainly by the middles, ends included', () => {
     const plain = (a: Estimate, b: Estimate) =>
       conformityOfRange(a, b, { lower_mm: 0.02, upper_mm: 0.06 }, 'plain').verdict;
@@ -293,5 +336,20 @@ describe('what sizes and readings come to at the edge of what is known', () => {
       value_mm: 1,
       u_mm: 0.003,
     });
+  });
+});
+
+describe('a soft bracket far from what is asked', () => {
+  it('is surely on one side of it, and even where x is inside', () => {
+    const at = (lo_mm: number, hi_mm: number | null, x: number) =>
+      softAtMost({ lo_mm, hi_mm, soft: { lo_mm: 0, hi_mm: 0 } }, x);
+    expect([at(1, 3, 3.5), at(1, 3, 2), at(1, 3, 0.5)]).toEqual([1, 0.5, 0]);
+    expect([at(1, 1, 0.5), at(1, 1, 2), at(1, null, 0.9)]).toEqual([0, 1, 0]);
+  });
+});
+
+describe('the drag band that a study gives', () => {
+  it('is twice the spread of the hands', () => {
+    expect(dragBandOf({ grr: 0.002 })).toBeCloseTo(0.004, 12);
   });
 });

@@ -42,7 +42,7 @@ export const HOUSE_RULES = [
     {
       value: 'limit',
       name: 'From the limit',
-      why: 'The leaves next to the limits first: the verdict comes in the fewest tries.',
+      why: 'The leaf that settles most comes first: the verdict comes in the fewest tries.',
     },
     {
       value: 'climb',
