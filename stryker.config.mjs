@@ -12,6 +12,8 @@ export default {
   jest: {
     projectType: 'custom',
     config: { ...core, roots: [`<rootDir>/core/${room}`], testTimeout: 30_000 },
+    // Only the room is looked through: what a test reaches by way of another room would not be found.
+    enableFindRelatedTests: false,
   },
   coverageAnalysis: 'perTest',
   ignoreStatic: true,
