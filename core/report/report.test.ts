@@ -87,7 +87,9 @@ describe('the report of a pump', () => {
       instrumentName: (id) => NEW_SHOP.instruments.find((i) => i.id === id)?.name ?? id,
     });
     expect(report.hands.map(handWords).join()).toMatch(/Depth mic: 4 readings, [^,]*,Ivo/);
-    expect(report.zeros).toEqual(['Depth mic 2026-11-20 09:00 UTC, +0.004 mm, taken off, Runa T.']);
+    expect(report.zeros).toEqual([
+      expect.stringMatching(/Depth mic.*2026-11-20 09:00.*\+0\.004 mm.*Runa T/),
+    ]);
     expect(reportOf(relisted(zeroed, { zeros: [zero(25)] }), 'mm').zeros[0]).toMatch(/right on/);
     expect(reportOf(relisted(zeroed, { zeros: [zero(24.998)] }), 'mm').zeros[0]).toMatch(
       /−0.002 mm/,
@@ -152,7 +154,7 @@ describe('what the report says beside the clearances', () => {
     expect(sections['Also on this unit']).toContain('Ring lands: stepped (expected: snug)');
     expect(sections['To order']).toContain('1 × Body: clip (missing when it came apart)');
     expect(sections['To order']).toContain('1 × Hub (to be replaced: hub journal)');
-    expect(sections.Skipped).toEqual(['Measured wet: an oil film may have taken up some of a gap']);
+    expect(sections.Skipped).toEqual([expect.stringMatching(/wet/)]);
   });
   it('has the variant with what it rests on, and what was read before the teardown', () => {
     const { facts, sections } = reportOf(
@@ -189,7 +191,7 @@ describe('what the report says beside the clearances', () => {
     const voided = { at: AT, by: 'Runa T.', why: 'struck' };
     const findings = ledgerOf(job).findings.map((f) => (f.defect ? { ...f, voided } : f));
     const report = reportOf(relisted(job, { findings }), 'mm');
-    expect(report.struck).toEqual(['Pocket floor: Ridge, nail catches (struck, Runa T.)']);
+    expect(report.struck).toEqual([expect.stringMatching(/Pocket floor.*Ridge.*Runa T/)]);
     expect(report.sections.find((s) => s.title === 'Looked at')?.lines).toContain(
       'Not looked at: Pocket floor',
     );

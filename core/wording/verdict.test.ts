@@ -36,20 +36,20 @@ const say = (part: Partial<Assessment>, unit: 'mm' | 'thou' = 'mm') =>
 
 describe('the reason of a verdict', () => {
   it('names the side with the least to spare', () => {
-    expect(say({})).toBe('Largest 0.048–0.05 against 0.06.');
-    expect(say({ smallest: bracket(0.021, 0.025) })).toBe('Smallest 0.021–0.025 against 0.02.');
+    expect(say({})).toMatch(/largest.* 0\.048–0\.05 .*0\.06/i);
+    expect(say({ smallest: bracket(0.021, 0.025) })).toMatch(/smallest.* 0\.021–0\.025 .*0\.02/i);
   });
   it('names the side that is broken', () => {
-    expect(say({ verdict: 'out', smallest: bracket(0, null), largest: bracket(0.07, null) })).toBe(
-      'Largest ≥ 0.07 against 0.06.',
-    );
-    expect(say({ verdict: 'out', smallest: bracket(0.01, 0.015) })).toBe(
-      'Smallest 0.01–0.015 against 0.02.',
+    expect(
+      say({ verdict: 'out', smallest: bracket(0, null), largest: bracket(0.07, null) }),
+    ).toMatch(/largest.* ≥ 0\.07 .*0\.06/i);
+    expect(say({ verdict: 'out', smallest: bracket(0.01, 0.015) })).toMatch(
+      /smallest.* 0\.01–0\.015 .*0\.02/i,
     );
   });
   it('gives a value with twice its uncertainty, in the shop’s unit', () => {
     const sized = { smallest: value(0.0508, 0.00254), largest: value(0.0508, 0.00254) };
-    expect(say(sized, 'thou')).toBe('Largest 2 ± 0.2 against 2.36.');
+    expect(say(sized, 'thou')).toMatch(/ 2 ± 0\.2 .*2\.36/);
   });
   it('says of close how likely it is, and what would tell', () => {
     const close = say({
@@ -57,18 +57,18 @@ describe('the reason of a verdict', () => {
       probability: 0.43,
       missing: ['pocket-depth', 'drive-width'],
     });
-    expect(close).toMatch(/43% likely in/);
-    expect(close).toMatch(/sizes would tell: pocket depth, drive gear width/);
-    expect(say({ verdict: 'close', probability: 0.5 })).toMatch(
-      /instruments at hand cannot decide/,
-    );
+    expect(close).toMatch(/43%/);
+    expect(close).toMatch(/pocket depth.*drive gear width/);
+    const nothingMore = say({ verdict: 'close', probability: 0.5 });
+    expect(nothingMore).toMatch(/50%/);
+    expect(nothingMore).not.toMatch(/depth|width/);
   });
   it('says of open what is known so far', () => {
     const soFar = { smallest: bracket(0.03, null), largest: bracket(0.04, null) };
-    expect(say({ verdict: 'open', soFar })).toMatch(/^So far ≥ 0.03\./);
+    expect(say({ verdict: 'open', soFar })).toMatch(/≥ 0\.03/);
   });
   it('is plain about what was not measured', () => {
-    expect(say({ smallest: null, largest: null, verdict: 'open' })).toBe('Not measured yet.');
+    expect(say({ smallest: null, largest: null, verdict: 'open' })).not.toMatch(/\d/);
   });
 });
 
