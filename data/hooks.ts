@@ -44,10 +44,8 @@ export function useRecord<K extends Kind>(kind: K, id: string) {
   return useQuery(recordQuery(kind, id));
 }
 
-export const summariesQuery = { queryKey: KEYS.summaries, queryFn: loadJobSummaries };
-
 export function useJobSummaries() {
-  return useQuery(summariesQuery);
+  return useQuery({ queryKey: KEYS.summaries, queryFn: loadJobSummaries });
 }
 
 export function useStudies() {

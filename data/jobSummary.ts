@@ -31,8 +31,8 @@ export interface JobSummary {
   readonly worst: Verdict;
   /** What to do next; empty where nothing is left. */
   readonly next: string;
-  /** What was measured, for what to expect of the next pump of its model. */
-  readonly gaps: Gaps;
+  /** What was measured, for what to expect of the next pump of its model; null in a summary from before that was kept. */
+  readonly gaps: Gaps | null;
 }
 
 /** When something was last written down on a job. */
@@ -98,20 +98,20 @@ export const unreadableSummary = (id: string): JobSummary => ({
   judged: 0,
   worst: 'open',
   next: '',
-  gaps: {},
+  gaps: null,
 });
 
 /** Reads a summary as it was stored; null where it is damaged, so that it is made anew. */
 export function jobSummaryFrom(text: string): JobSummary | null {
-  const sample = unreadableSummary('');
+  const { gaps: _, ...sample } = unreadableSummary('');
   try {
     const value = JSON.parse(text) as Record<string, unknown> | null;
     const sound = Object.entries(sample).every(([name, like]) => {
       const found = value?.[name];
-      if (like === null) return found === null || typeof found === 'string';
-      return typeof found === typeof like && found !== null;
+      return typeof found === typeof like || (like === null && typeof found === 'string');
     });
-    return sound ? (value as unknown as JobSummary) : null;
+    const gaps = typeof value?.gaps === 'object' ? value.gaps : null;
+    return sound ? ({ ...value, gaps } as unknown as JobSummary) : null;
   } catch {
     return null;
   }

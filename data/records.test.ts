@@ -11,6 +11,7 @@ import {
   change,
   load,
   loadAll,
+  loadGaps,
   loadJobSummaries,
   remove,
   saveNew,
@@ -105,6 +106,26 @@ describe('what is kept', () => {
       expect.objectContaining({ id: 'odd', model: 'cannot be read' }),
     );
     await remove('job', 'odd');
+  });
+
+  it('tells the other jobs of its model what was measured, from an older brief as well', async () => {
+    const measured = demo.jobs.filter(
+      (j) => j.sheet.model === job.sheet.model && ledgerOf(j).readings.length > 10,
+    );
+    await saveNew(measured.map((record) => ({ kind: 'job', record })));
+    const before = await loadGaps(job.sheet.model, job.id);
+    expect(before.filter((gaps) => (gaps['face-drive'] ?? 0) > 0).length).toBeGreaterThan(0);
+    const [old] = measured as [Job];
+    const brief = `brief/${old.id}`;
+    const { gaps, ...older } = JSON.parse((await readText(brief)) ?? '') as { gaps: object };
+    await writeTexts({ [brief]: JSON.stringify(older) });
+    // It is listed as it is, and made anew only where somebody asks for what was measured.
+    const listed = (await loadJobSummaries()).find((b) => b.id === old.id);
+    expect(listed).toEqual({ ...older, gaps: null });
+    expect(await loadGaps(job.sheet.model, job.id)).toEqual(before);
+    expect(JSON.parse((await readText(brief)) ?? '')).toEqual({ ...older, gaps });
+    expect(await loadGaps('Another', job.id)).toEqual([]);
+    for (const { id } of measured) if (id !== job.id) await remove('job', id);
   });
 
   it('is left as it is where it cannot be read, and the rest is read', async () => {

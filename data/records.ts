@@ -1,3 +1,5 @@
+import { Evaluator } from '../core/guidance/evaluator';
+import type { Gaps } from '../core/guidance/shopPast';
 import { evaluator } from './evaluator';
 import { decode, SCHEMA, type Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
@@ -140,10 +142,33 @@ export async function loadJobSummaries(): Promise<JobSummary[]> {
   return summaries;
 }
 
-async function summaryAnew(id: string): Promise<JobSummary | null> {
+/**
+ * Returns what was measured on each of the other pumps of a model. A summary from before that was kept
+ * is made anew and stored.
+ *
+ * @param except the job that asks
+ */
+export async function loadGaps(model: string, except: string): Promise<Gaps[]> {
+  const others = (await loadJobSummaries()).filter((s) => s.id !== except && s.model === model);
+  const gaps: Gaps[] = [];
+  for (const { id, gaps: kept } of others) {
+    const known = kept ?? (await alone(keyOf('job', id), () => renewedSummary(id)))?.gaps;
+    if (known) gaps.push(known);
+  }
+  return gaps;
+}
+
+async function renewedSummary(id: string): Promise<JobSummary | null> {
+  // Not by the evaluator of the job in hand: that would have to begin again.
+  const summary = await summaryAnew(id, new Evaluator());
+  if (summary?.gaps) await writeTexts({ [summaryKey(id)]: JSON.stringify(summary) });
+  return summary;
+}
+
+async function summaryAnew(id: string, by: Evaluator = evaluator): Promise<JobSummary | null> {
   try {
     const job = await load('job', id);
-    return job && jobSummaryOf(job, evaluator);
+    return job && jobSummaryOf(job, by);
   } catch (error) {
     if (!(error instanceof UnreadableRecord)) throw error;
     return unreadableSummary(id);

@@ -210,3 +210,15 @@ test('on paper there is the report and nothing else', async ({ page }) => {
   await expect(paper.getByText(/manual, local codes and licensed practice/)).toBeVisible();
   await expect(page.getByRole('button')).toHaveCount(0);
 });
+
+test('an address that leads nowhere says so, however odd', async ({ page }) => {
+  // The gallery is for developers, and the router's own list of pages is no page of the app.
+  for (const path of ['/gallery', '/_sitemap', '/no/such/page']) {
+    await page.goto(path);
+    await expect(page.getByText('There is no page at this address.')).toBeVisible();
+  }
+  for (const path of ['/job/nobody/measure', '/job/%E0%A4%A/measure', '/job/a%20b/nowhere']) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { name: 'No such job' })).toBeVisible();
+  }
+});

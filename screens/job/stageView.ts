@@ -22,10 +22,13 @@ export const stageNamed = (name: string | undefined): Stage =>
 /** The query that loads the view of a stage. */
 export const stageQuery = (stage: Stage) => viewQuery(`stage ${stage}`, LOAD[stage]);
 
+/** Ids as the app makes them: nothing in them is written otherwise in an address. */
+const JOB_PATH = /^\/job\/([\w-]+)\/([a-z]+)$/;
+
 /** Begins to load the job and the stage that an address asks for, before the first screen asks for them. */
 export function prefetchJob(client: QueryClient, path: string): void {
-  const [, id, stage] = /^\/job\/([^/]+)\/([^/]+)$/.exec(path) ?? [];
+  const [, id, stage] = JOB_PATH.exec(path) ?? [];
   if (!id) return;
-  void client.prefetchQuery(recordQuery('job', decodeURIComponent(id)));
+  void client.prefetchQuery(recordQuery('job', id));
   void client.prefetchQuery(stageQuery(stageNamed(stage)));
 }

@@ -1,26 +1,20 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { expectationsFrom } from '@/core/guidance/shopPast';
-import { sheetName } from '@/core/records/sheet';
 import type { Job } from '@/core/records/job';
 import { evaluator } from '@/data/evaluator';
-import { summariesQuery } from '@/data/hooks';
+import { loadGaps } from '@/data/records';
 import { whenIdle } from './whenIdle';
 
 /** Tells the guidance what the shop's other pumps of this model were like, once the screen is there. */
-export function useShopPast({ id, sheet }: Job): void {
-  const client = useQueryClient();
+export function useShopPast({ id, sheet: { model } }: Job): void {
   useEffect(() => {
-    if (sheet.model === '') return;
+    if (model === '') return;
     return whenIdle(() => {
-      client.fetchQuery(summariesQuery).then(
-        (all) => {
-          const others = all.filter((s) => s.id !== id && s.model === sheetName(sheet));
-          evaluator.expect(sheet.model, expectationsFrom(others.map((s) => s.gaps)));
-        },
+      loadGaps(model, id).then(
+        (gaps) => evaluator.expect(model, expectationsFrom(gaps)),
         // Without it the leaves are asked for as of a pump that nobody knows.
         () => undefined,
       );
     });
-  }, [client, id, sheet]);
+  }, [id, model]);
 }
