@@ -43,8 +43,9 @@ export function app(dist: string): Express {
         ),
     }),
   );
-  server.get('/{*path}', (request, response, next) => {
-    if (path.extname(request.path)) return next();
+  // Without a pattern: an address that nobody can decode gets the page as well, and that says what is wrong.
+  server.use((request, response, next) => {
+    if (request.method !== 'GET' || path.extname(request.path)) return next();
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(path.resolve(dist, 'index.html'));
   });
