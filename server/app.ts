@@ -18,6 +18,8 @@ const CONTENT_SECURITY = {
   'frame-ancestors': ["'none'"],
 };
 
+const READS = ['GET', 'HEAD'];
+
 /** Files whose name carries a hash of what is in them never change under that name. */
 const HASHED = `${path.sep}_expo${path.sep}`;
 
@@ -45,7 +47,7 @@ export function app(dist: string): Express {
   );
   // Without a pattern: an address that nobody can decode gets the page as well, and that says what is wrong.
   server.use((request, response, next) => {
-    if (request.method !== 'GET' || path.extname(request.path)) return next();
+    if (!READS.includes(request.method) || path.extname(request.path)) return next();
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(path.resolve(dist, 'index.html'));
   });

@@ -23,11 +23,19 @@ afterAll(async () => {
 });
 
 describe('the server', () => {
-  it.each(['/', '/job/some-job/measure', '/sheets'])('gives the page for %s', async (address) => {
-    const response = await fetch(base + address);
-    expect(response.status).toBe(200);
-    expect(await response.text()).toContain('bench');
-    expect(response.headers.get('cache-control')).toBe('no-cache');
+  it.each(['/', '/job/some-job/measure', '/sheets', '/job/%E0%A4%A/measure'])(
+    'gives the page for %s',
+    async (address) => {
+      const response = await fetch(base + address);
+      expect(response.status).toBe(200);
+      expect(await response.text()).toContain('bench');
+      expect(response.headers.get('cache-control')).toBe('no-cache');
+    },
+  );
+  it('says that a page is there, and takes nothing in', async () => {
+    const ask = (method: string) => fetch(`${base}/job/some-job/measure`, { method });
+    expect((await ask('HEAD')).status).toBe(200);
+    expect((await ask('POST')).status).toBe(404);
   });
   it('gives no page for a file that is missing', async () => {
     expect((await fetch(`${base}/old-entry.js`)).status).toBe(404);
