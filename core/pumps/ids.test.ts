@@ -1,7 +1,7 @@
 import type { CharacteristicId, DimensionId } from './ids';
 
 describe('ids', () => {
-  it('are written down as any text, and one kind is no other', () => {
+  it('are kept as plain text, and an id of one kind does not compile in place of another', () => {
     const written: DimensionId = 'pocket-depth';
     const dimension = written as DimensionId;
     // @ts-expect-error: a size is no clearance.

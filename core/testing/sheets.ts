@@ -17,5 +17,5 @@ const named = (model: string): Sheet => {
 /** A front pump of the crescent kind. */
 export const VELTRANE_T6 = named('Veltrane T6 front pump');
 
-/** Returns a sheet with as many characteristics as any pump has: a gear pump of four sections. */
+/** Returns the sheet of a gear pump of four sections: no other pump has so many characteristics. */
 export const largestSheet = (): Sheet => decode('sheet', largest);
