@@ -22,11 +22,10 @@ const core = {
 const web = {
   displayName: 'web',
   preset: 'jest-expo/web',
-  setupFiles: ['<rootDir>/scripts/propertySeed.js'],
+  setupFiles: ['<rootDir>/scripts/propertySeed.js', '<rootDir>/scripts/fakeBrowser.js'],
   roots: ['<rootDir>/data', '<rootDir>/ui', '<rootDir>/screens'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/$1',
-    '^@react-native-async-storage/async-storage$': '@react-native-async-storage/async-storage/jest',
   },
   transformIgnorePatterns: [
     'node_modules/(?!((jest-)?react-native|@react-native|@react-native-async-storage|expo|@expo|react-native-.*|d3-.*|internmap|yup)/)',

@@ -1,17 +1,10 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useEffect, useState } from 'react';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
-import {
-  change,
-  load,
-  loadAll,
-  loadJobSummaries,
-  remove,
-  type Filed,
-  type Kind,
-  type Kinds,
-} from './records';
+import { change, load, loadAll, remove, type Filed, type Kind, type Kinds } from './records';
+import { listAfter, renewSummaries, type ListedJob } from './summaries';
 import { onChange } from './tabs';
+import { whenIdle } from './whenIdle';
 
 /** Keys of the query cache. */
 export const KEYS = {
@@ -44,8 +37,37 @@ export function useRecord<K extends Kind>(kind: K, id: string) {
   return useQuery(recordQuery(kind, id));
 }
 
+/** The list of jobs: read whole once, after that only what changed. */
+export const summariesQuery = {
+  queryKey: KEYS.summaries,
+  queryFn: ({ client }: { client: QueryClient }) =>
+    listAfter(client.getQueryData<ListedJob[]>(KEYS.summaries)),
+};
+
 export function useJobSummaries() {
-  return useQuery({ queryKey: KEYS.summaries, queryFn: loadJobSummaries });
+  const client = useQueryClient();
+  const query = useQuery(summariesQuery);
+  const { data } = query;
+  useEffect(() => {
+    const stale = (data ?? []).filter((job) => !job.current).map(({ id }) => id);
+    if (stale.length === 0) return;
+    let left = false;
+    const renew = whenIdle(() => {
+      const show = (jobs: readonly ListedJob[]) => {
+        const anew = new Map(jobs.map((job) => [job.id, job]));
+        client.setQueryData<ListedJob[]>(KEYS.summaries, (list) =>
+          list?.map((job) => anew.get(job.id) ?? job),
+        );
+      };
+      // Where it cannot be stored, the list is as good as it was.
+      void renewSummaries(stale, show, () => left).catch(() => undefined);
+    });
+    return () => {
+      left = true;
+      renew();
+    };
+  }, [client, data]);
+  return query;
 }
 
 export function useStudies() {
@@ -143,7 +165,9 @@ export function useOtherTabs(): void {
   const client = useQueryClient();
   useEffect(
     () =>
-      onChange(({ kind, id }) => {
+      onChange((changed) => {
+        if (changed === 'everything') return void client.invalidateQueries();
+        const { kind, id } = changed;
         void client.invalidateQueries({ queryKey: KEYS.record(kind, id) });
         void refreshList(client, kind);
       }),

@@ -6,9 +6,10 @@ import { ledgerOf } from '../core/journal/ledger';
 import { worstVerdict } from '../core/assessment/summary';
 import { letGo } from '../core/guidance/next';
 import { gapsOf, type Gaps } from '../core/guidance/shopPast';
-import type { Verdict } from '../core/metrology/verdict';
-import type { Job, Stage } from '../core/records/job';
+import { VERDICTS, type Verdict } from '../core/metrology/verdict';
+import { STAGES, type Job, type Stage } from '../core/records/job';
 import { sheetName } from '../core/records/sheet';
+import { sealFrom } from './seal';
 
 /** A job as lists show it. */
 export interface JobSummary {
@@ -34,6 +35,9 @@ export interface JobSummary {
   /** What was measured, for what to expect of the next pump of its model; null in a summary from before that was kept. */
   readonly gaps: Gaps | null;
 }
+
+/** Where the summary of a job lies. */
+export const summaryKey = (id: string): string => `brief/${id}`;
 
 /** When something was last written down on a job. */
 function lastTouched(job: Job): string {
@@ -101,17 +105,60 @@ export const unreadableSummary = (id: string): JobSummary => ({
   gaps: null,
 });
 
-/** Reads a summary as it was stored; null where it is damaged, so that it is made anew. */
-export function jobSummaryFrom(text: string): JobSummary | null {
-  const { gaps: _, ...sample } = unreadableSummary('');
+/** Returns what its head tells of a job whose summary has to be made anew. */
+export function summaryOfHead(id: string, head: string): JobSummary {
+  const blank = unreadableSummary(id);
   try {
-    const value = JSON.parse(text) as Record<string, unknown> | null;
-    const sound = Object.entries(sample).every(([name, like]) => {
-      const found = value?.[name];
-      return typeof found === typeof like || (like === null && typeof found === 'string');
-    });
-    const gaps = typeof value?.gaps === 'object' ? value.gaps : null;
-    return sound ? ({ ...value, gaps } as unknown as JobSummary) : null;
+    const job = JSON.parse(head) as Partial<Record<string, unknown>>;
+    const why = (job.closed as Job['closed'] | undefined)?.why ?? null;
+    const told: Partial<Record<string, unknown>> = {
+      ...job,
+      id,
+      closed: why,
+      lastAt: job.createdAt,
+    };
+    const fields = Object.keys(blank) as (keyof JobSummary)[];
+    const fitting = fields.filter((field) => fits(field, told[field]));
+    const found = Object.fromEntries(fitting.map((field) => [field, told[field]]));
+    return { ...blank, model: '', ...found };
+  } catch {
+    return blank;
+  }
+}
+
+/** Fields of which not every text will do. */
+const WORDS: Partial<Record<keyof JobSummary, readonly unknown[]>> = {
+  stage: STAGES,
+  worst: VERDICTS,
+};
+
+/** Tells whether a value can be what a summary has under a name. */
+function fits(field: keyof JobSummary, value: unknown): boolean {
+  const like = unreadableSummary('')[field];
+  if (field === 'gaps')
+    return value === null || (typeof value === 'object' && !Array.isArray(value));
+  if (like === null) return value === null || typeof value === 'string';
+  return typeof value === typeof like && (WORDS[field]?.includes(value) ?? true);
+}
+
+/** A summary as it lies in storage, and the token of the write of the job that it tells of. */
+export interface StoredSummary {
+  readonly summary: JobSummary;
+  readonly token: string | null;
+}
+
+/** Returns the text of a summary of what was written with a seal. */
+export const summaryText = (summary: JobSummary, seal: string | null): string =>
+  JSON.stringify({ ...summary, of: sealFrom(seal)?.token ?? null });
+
+/** Reads a summary as it was stored; null where it is damaged or another job's, so that it is made anew. */
+export function jobSummaryFrom(id: string, text: string | null): StoredSummary | null {
+  try {
+    const { of = null, ...found } = JSON.parse(text ?? 'null') as Record<string, unknown>;
+    const value = { ...found, gaps: found.gaps ?? null } as unknown as JobSummary;
+    const names = Object.keys(unreadableSummary('')) as (keyof JobSummary)[];
+    if (value.id !== id || !names.every((name) => fits(name, value[name]))) return null;
+    return { summary: value, token: typeof of === 'string' ? of : null };
   } catch {
     return null;
   }

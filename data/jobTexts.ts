@@ -1,6 +1,7 @@
 import type { Entry } from '../core/records/entry';
 import type { Job } from '../core/records/job';
 import type { Sheet } from '../core/records/sheet';
+import { hashOf } from './seal';
 
 /**
  * How a job lies in storage: a head with all that is short, its sheet, and its journal in chunks. A
@@ -15,20 +16,15 @@ const CHUNK = 64;
 const MOST_CHUNKS = 4096;
 
 const sheetKey = (id: string): string => `copy/${id}`;
-const chunkKey = (id: string, at: number): string => `entries/${id}/${at}`;
+/** What the keys of a job's chunks begin with. */
+export const chunkPrefix = (id: string): string => `entries/${id}/`;
+const chunkKey = (id: string, at: number): string => `${chunkPrefix(id)}${at}`;
 
 /** Lists the keys at which a job lies besides its head. */
 export const partKeys = (id: string, chunks: number): string[] => [
   sheetKey(id),
   ...Array.from({ length: chunks }, (_, at) => chunkKey(id, at)),
 ];
-
-/** Returns a short sign of a text by which another text is told from it: its length and a hash (FNV-1a). */
-export function hashOf(text: string): string {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
-  return `${text.length}.${(hash >>> 0).toString(36)}`;
-}
 
 /** The marks of what was written of a job besides its head. */
 export interface Layout {

@@ -1,39 +1,32 @@
-import { Evaluator } from '../core/guidance/evaluator';
-import type { Gaps } from '../core/guidance/shopPast';
 import { evaluator } from './evaluator';
-import { decode, SCHEMA, type Kinds } from '../core/records/decode';
+import { checkChange } from '../core/records/changed';
+import { decode, type Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
-import { VERSION, type RecordKind } from '../core/records/migrate';
-import { checked, FileError } from '../core/records/problems';
-import { jobSummaryFrom, jobSummaryOf, unreadableSummary, type JobSummary } from './jobSummary';
-import { dropTexts, keysUnder, readText, readTexts, writeTexts } from './storage';
-import { announce } from './tabs';
+import type { RecordKind } from '../core/records/migrate';
+import { STORED } from '../core/schema/fields';
+import { jobSummaryOf, summaryKey, summaryText } from './jobSummary';
 import {
+  chunkPrefix,
   chunksIn,
   joined,
-  hashOf,
   partKeys,
   textsOfJob,
   type Layout,
   type Written,
 } from './jobTexts';
+import { alone } from './locks';
+import { checksumOf, hashOf, sealFrom, sealKey, sealText } from './seal';
+import { keysUnder, readText, readTogether, writeTexts } from './storage';
+import { announce } from './tabs';
 
 export type { Kinds };
 export type Kind = RecordKind;
 
-/**
- * What the texts of a record come to: kept beside a record that was checked, so that thousands of
- * readings are not checked again each time a job is opened. A record that was cut short, or written
- * over by anything but the app, does not match and is checked in full. So is one of another version:
- * its checksum names that.
- */
-const checksumOf = (kind: Kind, revision: number, marks: readonly string[]): string =>
-  `${kind} ${VERSION[kind]} ${revision} ${marks.join(' ')}`;
-
 /** A record as it lies in storage. */
 interface Stored<K extends Kind = Kind> {
   readonly record: Kinds[K];
-  readonly checksum: string;
+  /** The text of its seal: another for every write. */
+  readonly seal: string | null;
   /** Of a job that lies in parts. */
   readonly layout: Layout | null;
 }
@@ -42,16 +35,14 @@ interface Stored<K extends Kind = Kind> {
 let latest: (Stored & { readonly key: string }) | null = null;
 
 const latestOf = <K extends Kind>(key: string): Stored<K> | null =>
-  latest?.key === key ? (latest as unknown as Stored<K>) : null;
+  latest?.key === key && latest.seal !== null ? (latest as unknown as Stored<K>) : null;
 
 function remember<K extends Kind>(key: string, stored: Stored<K>): Stored<K> {
   latest = { key, ...stored };
   return stored;
 }
 
-const checksumKey = (key: string): string => `seal/${key}`;
-const keyOf = (kind: Kind, id: string): string => `${kind}/${id}`;
-const summaryKey = (id: string): string => `brief/${id}`;
+export const keyOf = (kind: Kind, id: string): string => `${kind}/${id}`;
 
 /** A record that is there but cannot be read. Its text is kept as it is, and can be saved. */
 export class UnreadableRecord extends Error {
@@ -65,6 +56,9 @@ export class UnreadableRecord extends Error {
   }
 }
 
+/** Texts by their keys; null where nothing lies. */
+type Texts = ReadonlyMap<string, string | null>;
+
 /**
  * One record, checked against its schema.
  *
@@ -74,53 +68,82 @@ export async function load<K extends Kind>(kind: K, id: string): Promise<Kinds[K
   return (await read(kind, id))?.record ?? null;
 }
 
+/** Reads all that lies in storage of a record, as it stood at one moment. */
+export function readAll(kind: Kind, id: string): Promise<Map<string, string | null>> {
+  const keys = textKeys(kind, id).filter((key) => key !== summaryKey(id));
+  return kind === 'job'
+    ? readTogether([...keys, ...partKeys(id, 0)], chunkPrefix(id))
+    : readTogether(keys, null);
+}
+
 async function read<K extends Kind>(kind: K, id: string): Promise<Stored<K> | null> {
   const key = keyOf(kind, id);
   const known = latestOf<K>(key);
-  if (known && known.checksum === (await readText(checksumKey(key)))) return known;
-  const texts = await readTexts([key, checksumKey(key)]);
-  const [raw, checksum] = [texts[key] ?? null, texts[checksumKey(key)]];
+  if (known && known.seal === (await readText(sealKey(key)))) return known;
+  const stored = opened(kind, id, await readAll(kind, id));
+  return stored && remember(key, stored);
+}
+
+/**
+ * Makes a record of its texts; null where there is none.
+ *
+ * @throws UnreadableRecord whatever is wrong with it
+ */
+export function opened<K extends Kind>(kind: K, id: string, texts: Texts): Stored<K> | null {
+  const key = keyOf(kind, id);
+  const raw = texts.get(key) ?? null;
   if (raw === null) return null;
-  // Whatever is wrong with it, all of it can be saved.
-  let whole = () => raw;
   try {
-    const head = JSON.parse(raw) as Kinds[K];
-    const chunks = kind === 'job' ? chunksIn(head) : null;
-    if (chunks === null) {
-      const found = checksumOf(kind, head?.revision, [hashOf(raw)]);
-      const record = checksum === found ? head : decode(kind, head);
-      return remember(key, { record, checksum: found, layout: null });
-    }
-    const keys = partKeys(id, chunks);
-    const parts = await readTexts(keys);
-    whole = () => JSON.stringify({ [key]: raw, ...parts });
-    const { job, layout } = joined(
-      head,
-      keys.map((part) => parts[part] ?? null),
-    );
-    const found = checksumOf(kind, job.revision, [hashOf(raw), ...hashesOf(layout)]);
-    const record = (checksum === found ? job : decode(kind, job)) as Kinds[K];
-    return remember(key, { record, checksum: found, layout });
+    const stored = kind === 'job' ? openedJob(id, raw, texts) : null;
+    const found = (stored ?? openedWhole(kind, key, raw, texts)) as Stored<K>;
+    if (found.record.id !== id) throw new Error(`It says that it is “${found.record.id}”.`);
+    return found;
   } catch (error) {
-    if (error instanceof SyntaxError || error instanceof FileError) {
-      throw new UnreadableRecord(key, whole(), error);
-    }
-    throw error;
+    throw new UnreadableRecord(key, wholeText(key, texts), error);
   }
 }
 
+function openedWhole<K extends Kind>(kind: K, key: string, raw: string, texts: Texts): Stored<K> {
+  const seal = texts.get(sealKey(key)) ?? null;
+  const value = JSON.parse(raw) as Kinds[K];
+  const sound = sealFrom(seal)?.checksum === checksumOf(kind, value?.revision, [hashOf(raw)]);
+  return { record: sound ? value : decode(kind, value, STORED), seal, layout: null };
+}
+
+/** Puts a job together that lies in parts; null for one that lies whole. */
+function openedJob(id: string, raw: string, texts: Texts): Stored<'job'> | null {
+  const head = JSON.parse(raw) as object | null;
+  const chunks = chunksIn(head);
+  if (head === null || chunks === null) return null;
+  const seal = texts.get(sealKey(keyOf('job', id))) ?? null;
+  const parts = partKeys(id, chunks).map((part) => texts.get(part) ?? null);
+  const { job, layout } = joined(head, parts);
+  const checksum = checksumOf('job', job.revision, [hashOf(raw), ...hashesOf(layout)]);
+  const sound = sealFrom(seal)?.checksum === checksum;
+  return { record: sound ? job : decode('job', job, STORED), seal, layout };
+}
+
+/** Returns all that is there of a record as one text, so that whatever is wrong with it can be saved. */
+function wholeText(key: string, texts: Texts): string {
+  const parts = [...texts].filter(([at, text]) => text !== null && at !== sealKey(key));
+  return parts.length === 1 ? (parts[0]?.[1] ?? '') : JSON.stringify(Object.fromEntries(parts));
+}
+
 const hashesOf = ({ sheet, chunks }: Layout): string[] => [sheet, ...chunks];
+
+/** Lists the ids of all records of a kind. */
+export const idsOf = async (kind: Kind): Promise<string[]> =>
+  (await keysUnder(`${kind}/`)).map((key) => key.slice(kind.length + 1));
 
 /** All records of a kind that can be read, and the errors of those that cannot. */
 export async function loadAll<K extends Kind>(
   kind: K,
 ): Promise<{ records: Kinds[K][]; unreadable: UnreadableRecord[] }> {
-  const keys = await keysUnder(`${kind}/`);
   const records: Kinds[K][] = [];
   const unreadable: UnreadableRecord[] = [];
-  for (const key of keys) {
+  for (const id of await idsOf(kind)) {
     try {
-      const record = await load(kind, key.slice(kind.length + 1));
+      const record = await load(kind, id);
       if (record) records.push(record);
     } catch (error) {
       if (!(error instanceof UnreadableRecord)) throw error;
@@ -128,51 +151,6 @@ export async function loadAll<K extends Kind>(
     }
   }
   return { records, unreadable };
-}
-
-/** Returns what lists need of every job, without opening one whose summary is sound; one that cannot be read says so. */
-export async function loadJobSummaries(): Promise<JobSummary[]> {
-  const ids = (await keysUnder('job/')).map((key) => key.slice('job/'.length));
-  const texts = await readTexts(ids.map(summaryKey));
-  const summaries: JobSummary[] = [];
-  for (const id of ids) {
-    const summary = jobSummaryFrom(texts[summaryKey(id)] ?? '') ?? (await summaryAnew(id));
-    if (summary) summaries.push(summary);
-  }
-  return summaries;
-}
-
-/**
- * Returns what was measured on each of the other pumps of a model. A summary from before that was kept
- * is made anew and stored.
- *
- * @param except the job that asks
- */
-export async function loadGaps(model: string, except: string): Promise<Gaps[]> {
-  const others = (await loadJobSummaries()).filter((s) => s.id !== except && s.model === model);
-  const gaps: Gaps[] = [];
-  for (const { id, gaps: kept } of others) {
-    const known = kept ?? (await alone(keyOf('job', id), () => renewedSummary(id)))?.gaps;
-    if (known) gaps.push(known);
-  }
-  return gaps;
-}
-
-async function renewedSummary(id: string): Promise<JobSummary | null> {
-  // Not by the evaluator of the job in hand: that would have to begin again.
-  const summary = await summaryAnew(id, new Evaluator());
-  if (summary?.gaps) await writeTexts({ [summaryKey(id)]: JSON.stringify(summary) });
-  return summary;
-}
-
-async function summaryAnew(id: string, by: Evaluator = evaluator): Promise<JobSummary | null> {
-  try {
-    const job = await load('job', id);
-    return job && jobSummaryOf(job, by);
-  } catch (error) {
-    if (!(error instanceof UnreadableRecord)) throw error;
-    return unreadableSummary(id);
-  }
 }
 
 /** What has to be written of a record, by key, and how it lies then. */
@@ -184,32 +162,32 @@ function textsOf(
   const key = keyOf(kind, record.id);
   if (kind !== 'job') {
     const raw = JSON.stringify(record);
-    const checksum = checksumOf(kind, record.revision, [hashOf(raw)]);
+    const seal = sealText(checksumOf(kind, record.revision, [hashOf(raw)]));
     return {
-      texts: { [key]: raw, [checksumKey(key)]: checksum },
-      stored: { record, checksum, layout: null },
+      texts: { [key]: raw, [sealKey(key)]: seal },
+      stored: { record, seal, layout: null },
     };
   }
   const job = record as Job;
   const { head, texts, layout } = textsOfJob(job, before);
-  const checksum = checksumOf(kind, job.revision, [hashOf(head), ...hashesOf(layout)]);
-  const summary = JSON.stringify(jobSummaryOf(job, evaluator));
+  const seal = sealText(checksumOf(kind, job.revision, [hashOf(head), ...hashesOf(layout)]));
+  const summary = summaryText(jobSummaryOf(job, evaluator), seal);
   return {
-    texts: { ...texts, [key]: head, [checksumKey(key)]: checksum, [summaryKey(job.id)]: summary },
-    stored: { record, checksum, layout },
+    texts: { ...texts, [key]: head, [sealKey(key)]: seal, [summaryKey(job.id)]: summary },
+    stored: { record, seal, layout },
   };
-}
-
-/** One writer at a time for a record, over all tabs of the browser. */
-function alone<T>(key: string, work: () => Promise<T>): Promise<T> {
-  return navigator.locks.request(key, work) as Promise<T>;
 }
 
 /** A record with its kind. */
 export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K] } }[Kind];
 
-/** Writes new records, all of them or none; what belonged to records that they replace goes in the same stroke. */
-export async function saveNew(records: readonly Filed[]): Promise<void> {
+/**
+ * Returns what has to be written so that records are in storage; what belonged to jobs that they take
+ * the place of is taken away.
+ */
+export async function textsOfNew(
+  records: readonly Filed[],
+): Promise<Record<string, string | null>> {
   const texts: Record<string, string | null> = {};
   const added = records.flatMap(({ kind, record }) => (kind === 'photo' ? [record.id] : []));
   for (const { kind, record } of records) {
@@ -222,8 +200,18 @@ export async function saveNew(records: readonly Filed[]): Promise<void> {
     }
   }
   for (const { kind, record } of records) Object.assign(texts, textsOf(kind, record).texts);
-  await writeTexts(texts);
-  for (const { kind, record } of records) announce(kind, record.id);
+  return texts;
+}
+
+/**
+ * Writes new records, all of them or none.
+ *
+ * @throws FileError where one of them would not be read again; nothing is written then
+ */
+export async function saveNew(records: readonly Filed[]): Promise<void> {
+  for (const { kind, record } of records) checkChange(kind, null, record);
+  await writeTexts(await textsOfNew(records));
+  for (const { kind, record } of records) announce({ kind, id: record.id });
 }
 
 /**
@@ -231,9 +219,10 @@ export async function saveNew(records: readonly Filed[]): Promise<void> {
  * next revision, all under a lock. A change made in another tab in between is
  * built upon, never overwritten. New records that belong to it (photos) are
  * written in the same stroke, and those that no longer do are removed in it.
- * Resolves once it is in storage.
+ * Resolves once it is in storage. A change that returns the very record it was
+ * given changes nothing, and nothing is written.
  *
- * @throws FileError where a sheet or the shop would not hold to its schema, UnreadableRecord
+ * @throws FileError where what is new does not hold to its schema, UnreadableRecord
  *   where the record is damaged; nothing is written then
  */
 export async function change<K extends Kind>(
@@ -247,13 +236,17 @@ export async function change<K extends Kind>(
   const written = alone(key, async () => {
     const stored = await read(kind, id);
     const { before, after, made } = guessed && stored === guess ? guessed : work(stored);
+    if (!made) return before;
     const texts: Record<string, string | null> = {};
     for (const photo of kind === 'job' ? photosLeft(before as Job, after as Job) : []) {
       Object.assign(texts, gone(textKeys('photo', photo)));
     }
-    for (const filed of beside) Object.assign(texts, textsOf(filed.kind, filed.record).texts);
+    for (const filed of beside) {
+      checkChange(filed.kind, null, filed.record);
+      Object.assign(texts, textsOf(filed.kind, filed.record).texts);
+    }
     await writeTexts({ ...texts, ...made.texts });
-    announce(kind, id);
+    announce({ kind, id });
     remember(key, made.stored);
     return after;
   });
@@ -272,7 +265,7 @@ function orNull<T>(work: () => T): T | null {
   }
 }
 
-/** Returns a record before and after a change, and what has to be written for it. */
+/** Returns a record before and after a change, and what has to be written for it; null for nothing. */
 function changed<K extends Kind>(
   kind: K,
   apply: (record: Kinds[K]) => Kinds[K],
@@ -281,9 +274,10 @@ function changed<K extends Kind>(
 ) {
   const before = stored?.record ?? absent;
   if (!before) throw new Error('What was to be changed is not in storage any more.');
-  const after = { ...apply(before), revision: before.revision + 1 };
-  // A job grows by readings that the code itself made; checking hundreds of old ones again would cost the tap.
-  if (kind !== 'job') checked(SCHEMA[kind], after);
+  const next = apply(before);
+  if (next === before) return { before, after: before, made: null };
+  const after = { ...next, revision: before.revision + 1 };
+  checkChange(kind, before, after);
   const layout = stored?.layout ?? null;
   const made = textsOf(kind, after, layout && { job: before as Job, layout });
   return { before, after, made };
@@ -302,7 +296,7 @@ const gone = (keys: readonly string[]): Record<string, null> =>
 /** The keys that a record of a kind always has. */
 function textKeys(kind: Kind, id: string): string[] {
   const key = keyOf(kind, id);
-  return [key, checksumKey(key), ...(kind === 'job' ? [summaryKey(id)] : [])];
+  return [key, sealKey(key), ...(kind === 'job' ? [summaryKey(id)] : [])];
 }
 
 /** Lists every key at which something of a record lies; none where it is not there. */
@@ -310,7 +304,7 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
   const raw = await readText(keyOf(kind, id));
   if (raw === null) return [];
   if (kind !== 'job') return textKeys(kind, id);
-  const chunks = await keysUnder(`entries/${id}/`);
+  const chunks = await keysUnder(chunkPrefix(id));
   return [...textKeys(kind, id), ...partKeys(id, 0), ...chunks];
 }
 
@@ -318,13 +312,11 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
 export async function remove(kind: Kind, id: string): Promise<void> {
   await alone(keyOf(kind, id), async () => {
     const photos = kind === 'job' ? await photosOf(id) : [];
-    const keys = [
-      ...(await keysOf(kind, id)),
-      ...photos.flatMap((photo) => textKeys('photo', photo)),
-    ];
-    await dropTexts(keys);
+    await writeTexts(
+      gone([...(await keysOf(kind, id)), ...photos.flatMap((photo) => textKeys('photo', photo))]),
+    );
   });
-  announce(kind, id);
+  announce({ kind, id });
 }
 
 /** Lists the ids of a job's photos as its head says them; none where that cannot be read. */

@@ -1,47 +1,131 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
+import { openDB, type IDBPDatabase } from 'idb';
 
 /** Everything the app keeps lies in one database of the browser; it has room for hundreds of megabytes. */
-const storage = createAsyncStorage('dial-bench');
+const DATABASE = 'dial-bench';
+const storage = createAsyncStorage(DATABASE);
 
-/** The browser has no room left, or will not write: nothing that was there before is touched. */
+/** Where AsyncStorage keeps its texts in that database. */
+const TABLE = 'entries';
+
+/** Past every key that begins with a prefix. */
+const END = '\uffff';
+
+/** The browser has no room left, or will not read or write: nothing that was there before is touched. */
 export class StorageError extends Error {
-  constructor(cause: unknown) {
+  constructor(does: 'store' | 'read', cause: unknown) {
     super(
-      'The browser could not store this: its space is full or closed to the app. What was there is kept. Save a backup, then free some space.',
+      does === 'store'
+        ? 'The browser could not store this: its space is full or closed to the app. What was there is kept. Save a backup, then free some space.'
+        : 'The browser does not let the app read what it stored: its storage is closed or blocked. Nothing is lost by that. Allow this page to store data, or leave the private window, and load it again.',
       { cause },
     );
     this.name = 'StorageError';
   }
 }
 
-export async function readText(key: string): Promise<string | null> {
-  return storage.getItem(key);
+/**
+ * What AsyncStorage has no call for: ranges of keys, writing and removing in one stroke, and asking
+ * that it is on the disk before it counts as written. The same database, by the library that
+ * AsyncStorage itself opens it with.
+ */
+let opened: Promise<IDBPDatabase> | null = null;
+
+const open = async (): Promise<IDBPDatabase> =>
+  openDB(DATABASE, 1, {
+    upgrade: (db) => void db.createObjectStore(TABLE),
+    terminated: () => (opened = null),
+  });
+
+async function database(): Promise<IDBPDatabase> {
+  opened ??= open();
+  try {
+    return await opened;
+  } catch (error) {
+    // Closed to the app now, which need not last.
+    opened = null;
+    throw error;
+  }
 }
 
-export async function readTexts(keys: readonly string[]): Promise<Record<string, string | null>> {
-  return storage.getMany([...keys]);
-}
+const reading = <T>(work: Promise<T>): Promise<T> =>
+  work.catch((error: unknown) => {
+    throw new StorageError('read', error);
+  });
 
-export async function keysUnder(prefix: string): Promise<string[]> {
-  const keys = await storage.getAllKeys();
-  return keys.filter((key) => key.startsWith(prefix));
-}
+const under = (prefix: string): IDBKeyRange => IDBKeyRange.bound(prefix, prefix + END);
+
+/** @throws StorageError where the browser will not let anything be read */
+export const readText = (key: string): Promise<string | null> => reading(storage.getItem(key));
+
+export const readTexts = (keys: readonly string[]): Promise<Record<string, string | null>> =>
+  reading(storage.getMany([...keys]));
+
+/** Lists the keys that begin with a prefix, in their order. */
+export const keysUnder = (prefix: string): Promise<string[]> =>
+  reading(database().then((db) => db.getAllKeys(TABLE, under(prefix)) as Promise<string[]>));
+
+/** Returns the texts at some keys, and all whose keys begin with a prefix, as they stood at one moment. */
+export const readTogether = (
+  keys: readonly string[],
+  prefix: string | null,
+): Promise<Map<string, string | null>> =>
+  reading(
+    database().then(async (db) => {
+      const table = db.transaction(TABLE).store;
+      const range = prefix === null ? null : under(prefix);
+      const [texts, there, found] = await Promise.all([
+        Promise.all(keys.map((key) => table.get(key) as Promise<string | null | undefined>)),
+        range ? table.getAllKeys(range) : [],
+        range ? table.getAll(range) : [],
+      ]);
+      return new Map([
+        ...keys.map((key, i) => [key, texts[i] ?? null] as const),
+        ...there.map((key, i) => [String(key), (found[i] ?? null) as string | null] as const),
+      ]);
+    }),
+  );
+
+/** Returns all texts whose keys begin with each of some prefixes, as they stood at one moment. */
+export const readUnder = (...prefixes: readonly string[]): Promise<Map<string, string | null>[]> =>
+  reading(
+    database().then(async (db) => {
+      const table = db.transaction(TABLE).store;
+      return Promise.all(
+        prefixes.map(async (prefix) => {
+          const [keys, texts] = await Promise.all([
+            table.getAllKeys(under(prefix)),
+            table.getAll(under(prefix)),
+          ]);
+          return new Map(keys.map((key, i) => [String(key), (texts[i] ?? null) as string | null]));
+        }),
+      );
+    }),
+  );
 
 /**
- * Writes all entries in one transaction: all of them are there afterwards, or none. A null takes
- * what is there away in the same stroke: it reads as absent at once, and its key goes right after.
+ * Writes all entries in one transaction, and takes away those that are null: all of it is done
+ * afterwards, or nothing. Resolves once it is on the disk, where the browser can say so.
+ *
+ * @param durability `relaxed` for what can be made anew at any time
+ * @throws StorageError where there is no room, or nothing may be written
  */
-export async function writeTexts(entries: Readonly<Record<string, string | null>>): Promise<void> {
+export async function writeTexts(
+  entries: Readonly<Record<string, string | null>>,
+  durability: IDBTransactionDurability = 'strict',
+): Promise<void> {
   try {
-    await storage.setMany({ ...entries } as Record<string, string>);
+    const db = await database();
+    const writing = db.transaction(TABLE, 'readwrite', { durability });
+    const done: Promise<unknown>[] = Object.entries(entries).map(([key, text]) =>
+      text === null ? writing.store.delete(key) : writing.store.put(text, key),
+    );
+    await Promise.all([...done, writing.done]);
   } catch (error) {
-    throw new StorageError(error);
+    throw new StorageError('store', error);
   }
-  const gone = Object.keys(entries).filter((key) => entries[key] === null);
-  if (gone.length > 0) await dropTexts(gone);
 }
 
 /** Removes keys in one transaction. */
-export async function dropTexts(keys: readonly string[]): Promise<void> {
-  await storage.removeMany([...keys]);
-}
+export const dropTexts = (keys: readonly string[]): Promise<void> =>
+  writeTexts(Object.fromEntries(keys.map((key) => [key, null])));

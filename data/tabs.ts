@@ -1,20 +1,31 @@
 import type { RecordKind as Kind } from '../core/records/migrate';
+import { Touched } from './touched';
 
-/** What one tab tells the others: this record is no longer as you know it. */
-export interface Changed {
-  readonly kind: Kind;
-  readonly id: string;
-}
+/** What one tab tells the others: this record is no longer as you know it, or none is. */
+export type Changed = { readonly kind: Kind; readonly id: string } | 'everything';
 
 const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('dial-bench');
 
-export function announce(kind: Kind, id: string): void {
-  channel?.postMessage({ kind, id } satisfies Changed);
+/** The jobs that changed since their list was read, here or in another tab. */
+export const touchedJobs = new Touched();
+
+function touch(changed: Changed): void {
+  if (changed === 'everything') touchedJobs.addAll();
+  else if (changed.kind === 'job') touchedJobs.add(changed.id);
+}
+
+/** Tells the other tabs of a change. */
+export function announce(changed: Changed): void {
+  touch(changed);
+  channel?.postMessage(changed);
 }
 
 /** Hears of changes made in other tabs; returns how to stop listening. */
 export function onChange(listen: (changed: Changed) => void): () => void {
-  const hear = (event: MessageEvent<Changed>) => listen(event.data);
+  const hear = ({ data }: MessageEvent<Changed>) => {
+    touch(data);
+    listen(data);
+  };
   channel?.addEventListener('message', hear);
   return () => channel?.removeEventListener('message', hear);
 }

@@ -258,10 +258,10 @@ describe('instruments', () => {
   });
   const depthMic = NEW_SHOP.instruments[0]!;
 
-  it('have their newest zero taken off, and temperature brought to 20 °C', () => {
+  it('have their last zero taken off, whatever the clock said, and temperature brought to 20 °C', () => {
     const zeros = [
+      zero('2031-01-01T08:00:00.000Z', 25.1),
       zero('2026-11-20T08:00:00.000Z', 25.004),
-      zero('2026-11-19T08:00:00.000Z', 25.1),
     ];
     const warm = { ...JOB, part_C: 30, shop_C: 20 };
     const reading = sized(warm, 'pocket-depth', '12', 20.05, { ...ROOM, zeros });
@@ -273,6 +273,7 @@ describe('instruments', () => {
   it('say when their zero is overdue, or was never made', () => {
     const state = (zeros: ZeroCheck[], i = depthMic) => zeroAt(i, zeros, AT).state;
     expect(state([])).toBe('never');
+    expect(state([zero('2026-02-31T08:00:00Z', 25)])).toBe('overdue');
     expect(state([zero('2026-11-18T09:00:00.000Z', 25)])).toBe('overdue');
     expect(state([zero('2026-11-20T08:59:00.000Z', 25)])).toBe('zeroed');
     expect(state([], { ...depthMic, zeroDays: 0 })).toBe('not-needed');

@@ -3,11 +3,13 @@ import type { IndicatorReading } from '../methods/indicator';
 import { correctedSize } from '../metrology/corrected';
 import { trueSwing } from '../metrology/indicator';
 import type { Characteristic, Dimension, GaugeKind } from '../pumps/family';
+import { ledgerOf } from '../journal/ledger';
 import { pumpOf } from '../pumps/registry';
 import { tidy_mm } from '../quantity/units';
 import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { Source, ZeroState } from '../schema/fields';
+import { counting } from '../schema/voiding';
 import { materialOf, type Sheet } from '../records/sheet';
 
 /** The instruments at hand and the zero checks on file: of the shop and of the job. */
@@ -77,17 +79,30 @@ export interface Zero {
 const NO_ZERO: Zero = { state: 'not-needed', offset_mm: 0, check: null };
 const NEVER: Zero = { ...NO_ZERO, state: 'never' };
 
-/** Returns the newest zero check of an instrument, and whether it is still good at the moment given. */
+/**
+ * Lists the zero checks that a job's readings can rest on, in the order that they were made: the
+ * shop keeps the last one of each instrument, whichever job it was made for.
+ */
+export const zerosOf = (
+  job: Pick<Job, 'journal'>,
+  shop: Pick<ToolRoom, 'zeros'>,
+): readonly ZeroCheck[] => [...counting(ledgerOf(job).zeros), ...shop.zeros];
+
+/**
+ * Returns the last zero check of an instrument, and whether it is still good at the moment given.
+ *
+ * @param zeros in the order that they were made: a clock that was wrong for a day must not make one
+ *   the newest for good
+ */
 export function zeroAt(instrument: Instrument, zeros: readonly ZeroCheck[], at: string): Zero {
-  const check = zeros
-    .filter((z) => z.instrument === instrument.id)
-    .reduce<ZeroCheck | null>((newest, z) => (!newest || z.at > newest.at ? z : newest), null);
+  const check = zeros.findLast((z) => z.instrument === instrument.id) ?? null;
   const offset_mm = check ? check.read_mm - check.standard_mm : 0;
   if (!check) {
     return { state: instrument.zeroDays === 0 ? 'not-needed' : 'never', offset_mm, check };
   }
   const age = (Date.parse(at) - Date.parse(check.at)) / DAY_MS;
-  const overdue = instrument.zeroDays > 0 && age > instrument.zeroDays;
+  // The age of one that bears no date is not known.
+  const overdue = instrument.zeroDays > 0 && !(age <= instrument.zeroDays);
   return { state: overdue ? 'overdue' : 'zeroed', offset_mm, check };
 }
 

@@ -1,7 +1,9 @@
 import type { Limits } from './interval';
 
 /** in, out, close (too close to call with this evidence) and open (more can be learnt). */
-export type Verdict = 'in' | 'out' | 'close' | 'open';
+/** The verdicts on a clearance; open while nothing is decided. */
+export const VERDICTS = ['in', 'out', 'close', 'open'] as const;
+export type Verdict = (typeof VERDICTS)[number];
 
 /**
  * Limits with the missing ones made infinite, so that comparisons need no special case. A gap is

@@ -12,6 +12,12 @@ export interface ParsedReading {
 /** No clearance in a pump is wider; a larger one is a size, or a slip of the decimal point. */
 export const WIDEST_GAP_MM = 25;
 
+/** No part of a pump is larger; a larger one is a slip of the unit or of the decimal point. */
+export const LARGEST_SIZE_MM = 5000;
+
+/** Longest text that is kept on one line. */
+export const LONGEST_LINE = 200;
+
 /** Under thou a bare number smaller than this is inches: nobody works to 0.1 thou with a leaf. */
 const INCHES_BELOW = 0.1;
 
@@ -53,7 +59,7 @@ export function parseNumber(text: string): number | null {
  *
  * @param unit the unit of a bare number
  * @returns the length in mm, and the echo of how it was understood
- * @throws InputError on `text`: empty, not a number, below zero, or a gap over 25 mm
+ * @throws InputError on `text`: empty, too long, not a number, below zero, a gap over 25 mm or a size over 5 m
  */
 export function parseReading(
   text: string,
@@ -66,6 +72,9 @@ export function parseReading(
   };
   if (written === '')
     fail('empty', 'Nothing entered: a reading is a number such as 0.05 or 2-1/2 thou.');
+
+  if (written.length > LONGEST_LINE)
+    fail('too-long', `A reading is written in at most ${LONGEST_LINE} characters.`);
 
   const suffix = SUFFIXES.find(([pattern]) => pattern.test(written));
   const bare = (suffix ? written.replace(suffix[0], '') : written)
@@ -87,6 +96,12 @@ export function parseReading(
     fail(
       'too-wide',
       `${echoLength(mm, kind)} is over ${WIDEST_GAP_MM} mm: too wide for a gap. Check the unit.`,
+    );
+  }
+  if (mm > LARGEST_SIZE_MM) {
+    fail(
+      'too-large',
+      `${echoLength(mm, kind)} is over ${LARGEST_SIZE_MM / 1000} m: no part of a pump is that large. Check the unit.`,
     );
   }
   return { mm, echo: echoLength(mm, kind) };

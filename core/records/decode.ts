@@ -30,11 +30,16 @@ export const SCHEMA: Readonly<Record<RecordKind, Schema>> = {
  * through here alike. It is brought up to the present version, then checked.
  *
  * @param value as it was parsed from JSON
+ * @param context `STORED` where it lies in storage here: rules that are newer than it are not asked
  * @throws FileError where it is newer than is known here, or does not hold to its schema
  */
-export function decode<K extends RecordKind>(kind: K, value: unknown): Kinds[K] {
+export function decode<K extends RecordKind>(
+  kind: K,
+  value: unknown,
+  context: object = {},
+): Kinds[K] {
   if (!isLoose(value)) {
     throw new FileError([{ place: 'the record', message: 'Not a record of this app.' }]);
   }
-  return checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value));
+  return checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value), context);
 }

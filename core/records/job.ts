@@ -4,7 +4,7 @@ import { METHOD_IDS, stationsFor } from '../methods/list';
 import type { PumpModel } from '../pumps/family';
 import { journalSchema, type Entry } from './entry';
 import { feelerSet, instrument } from './instrument';
-import { celsius, identifier, line, moment, note } from '../schema/fields';
+import { celsius, identifier, line, moment, note, once } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
 import { sheetSchema, type Sheet } from './sheet';
@@ -43,12 +43,16 @@ export const jobSchema = object({
   ...tagFields,
   tier: identifier(),
   /** What was found when the variant was looked for, in the order of the answers. */
-  key: array(keyAnswer).required(),
+  key: once(array(keyAnswer).required(), 'A check is answered twice', ({ check }) => check),
   /** The variant that the pump was taken for; null while nobody has said. */
   variant: identifier().nullable().defined(),
   /** Parts that come from another variant than the body. */
   mixed: array(object({ part: identifier(), variant: identifier() }).noUnknown()).required(),
-  photos: array(photoNote).required().max(MOST_PHOTOS, `At most ${MOST_PHOTOS} photos in a job`),
+  photos: once(
+    array(photoNote).required().max(MOST_PHOTOS, `At most ${MOST_PHOTOS} photos in a job`),
+    'A photo is there twice',
+    ({ id }) => id,
+  ),
   clean: cleanGate,
   closed,
   stage: string().oneOf(STAGES).required(),
@@ -111,6 +115,10 @@ function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string,
   }
   return null;
 }
+
+/** Returns what is wrong with the names in one entry of a job with a sheet; null where all are known. */
+export const strayEntry = (sheet: Sheet, entry: Entry): readonly [string, string] | null =>
+  strayIn(pumpOf(sheet), sheet, entry);
 
 /** Returns the first name in a job that its sheet or its family does not know, with its place. */
 export function strayReference(job: Job): { path: string; message: string } | null {

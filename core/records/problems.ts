@@ -20,11 +20,12 @@ const MOST_PROBLEMS = 20;
 /**
  * Checks a value against a schema and says everything that is wrong with it.
  *
+ * @param context what the rules may ask of where the value comes from: `STORED`
  * @throws FileError with the path of each field that is wrong
  */
-export function checked<T>(schema: Schema, value: unknown): T {
+export function checked<T>(schema: Schema, value: unknown, context: object = {}): T {
   try {
-    return schema.validateSync(value, { strict: true, abortEarly: false }) as T;
+    return schema.validateSync(value, { strict: true, abortEarly: false, context }) as T;
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const inner = error.inner.length > 0 ? error.inner : [error];

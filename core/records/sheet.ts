@@ -1,8 +1,8 @@
-import { array, boolean, lazy, number, object, string, type InferType } from 'yup';
+import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
 import type { PumpModel } from '../pumps/family';
 import { FAMILIES, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
-import { finite, identifier, line, millimetres, note } from '../schema/fields';
+import { finite, identifier, line, millimetres, note, once } from '../schema/fields';
 import { alsoCheck, bookRule, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
@@ -66,19 +66,23 @@ const fastener = object({
   .noUnknown()
   .required();
 
+/** Makes a list whose items are told apart by their ids. */
+const listed = <S extends Schema>(list: S, message: string): S =>
+  once(list, message, ({ id }: { id: unknown }) => id);
+
 /** A limit sheet: one pump model with its geometry, materials and published limits by tier. */
 export const sheetSchema = object({
   schema: number().oneOf([SHEET_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
   model: line().required('A sheet needs a model name'),
-  variants: array(variant).required().max(40),
+  variants: listed(array(variant).required().max(40), 'A variant is there twice'),
   /** The checks that tell the variants apart, beside years and serial numbers. */
-  key: array(keyCheck).required().max(40),
+  key: listed(array(keyCheck).required().max(40), 'A check is there twice'),
   mixes: array(mix).required().max(400),
-  strip: array(stripStep).required().max(60),
-  renew: array(renewal).required().max(60),
-  also: array(alsoCheck).required().max(40),
+  strip: listed(array(stripStep).required().max(60), 'A step is there twice'),
+  renew: listed(array(renewal).required().max(60), 'A part is there twice'),
+  also: listed(array(alsoCheck).required().max(40), 'A check is there twice'),
   book: array(bookRule).required().max(200),
   family: string()
     .oneOf(FAMILIES.map((f) => f.id))
@@ -96,9 +100,12 @@ export const sheetSchema = object({
   gasket_mm: millimetres().required().max(5, 'Over 5 mm: no gasket'),
   materials: array(material).required(),
   nominal: array(nominal).required(),
-  tiers: array(tier).required().min(1, 'A sheet needs at least one tier of limits').max(12),
+  tiers: listed(
+    array(tier).required().min(1, 'A sheet needs at least one tier of limits').max(12),
+    'A tier is there twice',
+  ),
   limits: array(limit).required(),
-  fasteners: array(fastener).required().max(60),
+  fasteners: listed(array(fastener).required().max(60), 'A fastener is there twice'),
 })
   .noUnknown()
   .required()

@@ -1,7 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
-import { celsius, line } from '../schema/fields';
+import { celsius, line, once } from '../schema/fields';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
@@ -20,7 +20,11 @@ export const shopSchema = object({
   shop_C: celsius().nullable().defined(),
   rules: houseRules,
   feelers: array(feelerSet).required().min(1, 'A shop has at least one leaf set').max(12),
-  instruments: array(instrument).required().max(80, 'At most 80 instruments'),
+  instruments: once(
+    array(instrument).required().max(80, 'At most 80 instruments'),
+    'An instrument is there twice',
+    ({ id }) => id,
+  ),
   /** The newest zero check of each instrument. */
   zeros: array(zeroCheck).required(),
 })

@@ -1,7 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { shuffler } from 'd3-array';
 import { evenFrom, seedOf } from '../random';
-import { identifier, line, millimetres, moment, SOURCES } from '../schema/fields';
+import { identifier, line, millimetres, moment, once, SOURCES } from '../schema/fields';
 
 export const STUDY_SCHEMA = 1;
 
@@ -42,7 +42,11 @@ export const studySchema = object({
   people: names('person', 6),
   parts: names('part', 20),
   trials: number().integer().min(2, 'Twice at least').max(6).required(),
-  readings: array(studyReading).required(),
+  readings: once(
+    array(studyReading).required(),
+    'The same part is read twice by one person in one round',
+    ({ person, part, trial }) => JSON.stringify([person, part, trial]),
+  ),
 })
   .noUnknown()
   .required();

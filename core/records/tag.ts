@@ -1,12 +1,18 @@
 import { array, object, string, type InferType } from 'yup';
-import { celsius, finite, line } from '../schema/fields';
+import { isDay } from '../schema/dates';
+import { celsius, finite, holds, line } from '../schema/fields';
 
 export const ROTATIONS = ['unknown', 'clockwise', 'anticlockwise'] as const;
 export const USED_UNITS = ['h', 'km', 'mi'] as const;
 
 /** A day as `2026-11-23`. */
 const day = () =>
-  string().matches(/^\d{4}-\d\d-\d\d$/, 'A day is written year-month-day: 2026-11-23');
+  holds(
+    string().matches(/^\d{4}-\d\d-\d\d$/, 'A day is written year-month-day: 2026-11-23'),
+    'date',
+    'Not a day that the calendar knows',
+    isDay,
+  );
 
 /** Flow and pressure at a speed, taken before the pump came apart. */
 export const figureFields = {

@@ -1,3 +1,4 @@
+import { isMoment } from '../schema/dates';
 import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
 import { readingDetail, readingFigure, type Reading } from '../methods/list';
@@ -66,7 +67,8 @@ export interface Report {
   readonly notes: readonly string[];
 }
 
-const day = (moment: string): string => `${moment.slice(0, 10)} ${moment.slice(11, 16)} UTC`;
+const day = (moment: string): string =>
+  isMoment(moment) ? `${moment.slice(0, 10)} ${moment.slice(11, 16)} UTC` : 'not a date';
 
 function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
   const known = shownExtremes(a);

@@ -1,11 +1,52 @@
-import { number, string } from 'yup';
+import { number, string, type Schema, type StringSchema } from 'yup';
+import { LARGEST_SIZE_MM, LONGEST_LINE } from '../quantity/parse';
+import { isMoment } from './dates';
 
-/** Longest one-line text and longest note that a record takes. */
-const LINE = 200;
+/** Longest note that a record takes. */
 const NOTE = 4000;
 
+/** Says of a check that what it reads lies in storage already. */
+export const STORED = { stored: true } as const;
+
+/**
+ * Adds a rule to a field, for what is new: what was stored before there was such a rule is read all
+ * the same. Nobody's record may be lost because the app came to know better.
+ *
+ * @param rule not asked where there is no value
+ */
+export const holds = <S extends Schema>(
+  schema: S,
+  name: string,
+  message: string,
+  rule: (value: NonNullable<S['__outputType']>) => boolean,
+): S =>
+  schema.test(name, message, (value: S['__outputType'], { options }) => {
+    const { stored } = (options.context ?? {}) as Partial<typeof STORED>;
+    return value == null || stored === true || rule(value);
+  }) as S;
+
+/** Adds to a list that no two of its items are the same thing. */
+export const once = <S extends Schema>(
+  list: S,
+  message: string,
+  keyOf: (item: NonNullable<S['__outputType']>[number]) => unknown,
+): S =>
+  holds(list, 'once', message, (items) => {
+    const there = [...items].filter((item: unknown) => item != null);
+    return new Set(there.map(keyOf)).size === there.length;
+  });
+
+/** Line breaks, tabs and whatever else no one-line field shows. */
+const CONTROL = /[\p{Cc}\u2028\u2029]/u;
+
 /** Makes the field of a one-line text. */
-export const line = () => string().max(LINE, `At most ${LINE} characters`);
+export const line = (): StringSchema =>
+  holds(
+    string().max(LONGEST_LINE, `At most ${LONGEST_LINE} characters`),
+    'one line',
+    'No line breaks, tabs or other control characters in a single line',
+    (text) => !CONTROL.test(text ?? ''),
+  );
 /** Makes the field of a longer text. */
 export const note = () => string().max(NOTE, `At most ${NOTE} characters`);
 /** Makes the field of an id. */
@@ -16,16 +57,21 @@ export const identifier = () =>
 
 /** Returns a moment as ISO 8601 in UTC. */
 export const moment = () =>
-  string()
-    .required()
-    .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/, 'Not a moment as ISO 8601 in UTC');
+  holds(
+    string()
+      .required()
+      .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/, 'Not a moment as ISO 8601 in UTC'),
+    'date',
+    'Not a date that the calendar knows',
+    isMoment,
+  );
 
 /** Returns a finite number: JSON has no NaN, but a form may. */
 export const finite = () =>
   number().test('finite', 'Must be a finite number', (v) => v == null || Number.isFinite(v));
 
 /** Makes the field of a length in mm, not below zero. */
-export const millimetres = () => finite().min(0, 'Not below zero').max(5000, 'Over 5 m');
+export const millimetres = () => finite().min(0, 'Not below zero').max(LARGEST_SIZE_MM, 'Over 5 m');
 
 /** Returns a temperature at the bench. */
 export const celsius = () => finite().min(-40, 'Below −40 °C').max(150, 'Over 150 °C');

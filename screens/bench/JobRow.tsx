@@ -1,5 +1,4 @@
 import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 import { StyleSheet, View } from 'react-native';
 import { VERDICT_SHORT } from '@/core/wording/verdict';
 import type { JobSummary } from '@/data/jobSummary';
@@ -7,13 +6,14 @@ import { STAGE_NAME } from '../job/stages';
 import { LinkBox } from '@/ui/LinkBox';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { usePalette } from '@/ui/theme';
+import { dayWords, dueDay } from '@/ui/when';
 import { Words } from '@/ui/Words';
 
 /** When it is wanted; a job that is closed is not waited for. */
 function dueWords({ due, closed }: JobSummary): string {
   if (!due || closed) return '';
   const late = due < format(new Date(), 'yyyy-MM-dd');
-  return `${late ? 'overdue since' : 'due'} ${format(parseISO(due), 'd MMM')}`;
+  return `${late ? 'overdue since' : 'due'} ${dueDay(due)}`;
 }
 
 /** A job on the bench: whose, what, how far, and what is next. */
@@ -37,9 +37,7 @@ export function JobRow({ job }: { readonly job: JobSummary }) {
             </Words>
           </View>
           <Words size="note" tone="muted" numberOfLines={1}>
-            {[dueWords(job), job.owner, format(new Date(job.lastAt), 'd MMM yyyy')]
-              .filter(Boolean)
-              .join(' · ')}
+            {[dueWords(job), job.owner, dayWords(job.lastAt)].filter(Boolean).join(' · ')}
           </Words>
           <Words size="note" tone={job.open > 0 ? 'blue' : 'muted'}>
             {job.closed

@@ -1,7 +1,6 @@
 import { readingDetail, readingFigure, type Reading } from '@/core/methods/list';
 import type { DimensionalReading } from '@/core/methods/dimensional';
 import type { IndicatorReading } from '@/core/methods/indicator';
-import { format } from 'date-fns/format';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -10,6 +9,7 @@ import type { Job } from '@/core/records/job';
 import { placeOf, targetOf } from '@/core/journal/target';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
+import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 
 const WHY = ['Edge not seated', 'Oil or dirt', 'Wrong place', 'Slip of the thumb'] as const;
@@ -50,7 +50,6 @@ export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
   const { voided, at, by, instrument } = reading;
   const { figure, where } = readingWords(reading, job, unit, named);
   const line = voided ? ({ textDecorationLine: 'line-through' } as const) : null;
-  const time = (moment: string) => format(new Date(moment), 'd MMM HH:mm');
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
       <View style={styles.top}>
@@ -62,11 +61,11 @@ export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
             {where}
           </Words>
           <Words size="note" tone="muted">
-            {[instrument, time(at), by].filter(Boolean).join(' · ')}
+            {[instrument, timeWords(at), by].filter(Boolean).join(' · ')}
           </Words>
           {voided ? (
             <Words size="note" tone="muted">
-              {`Struck ${time(voided.at)}${voided.by ? ` by ${voided.by}` : ''}: ${voided.why}`}
+              {`Struck ${timeWords(voided.at)}${voided.by ? ` by ${voided.by}` : ''}: ${voided.why}`}
             </Words>
           ) : null}
         </View>

@@ -6,7 +6,7 @@ import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View, type TextInput as NativeInput } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
-import { expectedSize, gaugeFor, indicatorFor, zeroAt } from '@/core/instruments/gauges';
+import { expectedSize, gaugeFor, indicatorFor, zeroAt, zerosOf } from '@/core/instruments/gauges';
 import { parseReading, type ParsedReading } from '@/core/quantity/parse';
 import { bareUnit, type LengthKind } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
@@ -176,7 +176,7 @@ function useTool(job: Job, step: ReadStep): string {
   const instrument =
     step.way === 'size' ? gaugeFor(shop, job, step.dimension) : indicatorFor(shop, job);
   if (!instrument) return 'No instrument of this kind on the list: add it under Shop.';
-  const { state } = zeroAt(instrument, [...shop.zeros, ...ledgerOf(job).zeros], now());
+  const { state } = zeroAt(instrument, zerosOf(job, shop), now());
   return [`With ${instrument.name}`, ZERO_WORD[state]].filter(Boolean).join(' · ');
 }
 

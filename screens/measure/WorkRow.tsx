@@ -1,4 +1,3 @@
-import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { workWords } from '@/core/wording/reading';
@@ -6,6 +5,7 @@ import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
+import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 
 interface Props {
@@ -24,11 +24,7 @@ export function WorkRow({ operation, job, onStrike }: Props) {
       <View style={styles.words}>
         <Words strong>{words}</Words>
         <Words size="note" tone="muted">
-          {[
-            format(new Date(operation.at), 'd MMM HH:mm'),
-            operation.by,
-            'readings below are from before it',
-          ]
+          {[timeWords(operation.at), operation.by, 'readings below are from before it']
             .filter(Boolean)
             .join(' · ')}
         </Words>

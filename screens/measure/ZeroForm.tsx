@@ -3,11 +3,9 @@ import type { Commanding } from '../job/useCommand';
 import { ZERO_WORD } from '@/core/methods/dimensional';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
-import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { format } from 'date-fns/format';
-import { zeroAt } from '@/core/instruments/gauges';
+import { zeroAt, zerosOf } from '@/core/instruments/gauges';
 import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { Instrument } from '@/core/records/instrument';
 import type { Job } from '@/core/records/job';
@@ -15,6 +13,7 @@ import { now } from '@/data/create';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
+import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { zeroFields, zeroFrom } from './zeroFields';
 
@@ -29,7 +28,7 @@ export function ZeroForm({ job, instrument, run }: Props) {
   const shop = useShop();
   const { apply: changeShop, error } = useChangeShop();
   const { unit } = shop;
-  const zero = zeroAt(instrument, [...shop.zeros, ...ledgerOf(job).zeros], now());
+  const zero = zeroAt(instrument, zerosOf(job, shop), now());
   const { control, handleSubmit, reset } = useForm({
     resolver: yupResolver(zeroFields(unit)),
     defaultValues: { standard: '', read: '' },
@@ -50,7 +49,7 @@ export function ZeroForm({ job, instrument, run }: Props) {
     reset({ standard: '', read: '' });
   });
   const said = zero.check
-    ? `Zeroed ${format(new Date(zero.check.at), 'd MMM HH:mm')}: ${offsetWords(zero.offset_mm, unit)}.`
+    ? `Zeroed ${timeWords(zero.check.at)}: ${offsetWords(zero.offset_mm, unit)}.`
     : 'No zero check on file.';
   const word = ZERO_WORD[zero.state];
   return (

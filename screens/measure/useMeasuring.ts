@@ -19,7 +19,7 @@ import {
 import type { Felt } from '@/core/feeler/bounds';
 import type { LeafStep, Step } from '@/core/guidance/step';
 import { lastStanding } from '@/core/journal/commands';
-import { ledgerOf } from '@/core/journal/ledger';
+import { zerosOf } from '@/core/instruments/gauges';
 import type { AttributeFelt } from '@/core/methods/attribute';
 import type { DimensionalReading } from '@/core/methods/dimensional';
 import type { IndicatorReading } from '@/core/methods/indicator';
@@ -105,7 +105,7 @@ export function useMeasuring(job: Job): Measuring {
   });
   const read = useLatestCallback(async (figure: Figure) => {
     if (pending) return false;
-    const room = { ...shop, zeros: [...shop.zeros, ...ledgerOf(job).zeros] };
+    const room = { ...shop, zeros: zerosOf(job, shop) };
     if (step?.way === 'size') return take(recordSize(job, step, figure, make(), room));
     if (step?.way !== 'swing') return false;
     const shown = all.find((a) => a.characteristic.id === step.characteristic);

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { thinkingAhead } from '@/core/commands/ahead';
 import type { Job } from '@/core/records/job';
 import { evaluator } from '@/data/evaluator';
-import { whenIdle } from './whenIdle';
+import { whenIdle } from '@/data/whenIdle';
 
 /** Thinks one answer ahead while the hand is at the pump, a piece at a time, so that it finds the next instruction there. */
 export function useThinkingAhead(job: Job): void {

@@ -1,0 +1,145 @@
+import { readFileSync } from 'node:fs';
+import { ledgerOf, type Ledger } from '../core/journal/ledger';
+import { readFile } from '../core/records/file';
+import type { Job } from '../core/records/job';
+import { relisted } from '../core/testing/relisted';
+import { change, load, remove, saveNew } from './records';
+import { readText, writeTexts } from './storage';
+import { gapsOfModel, listAfter, listJobs, renewSummaries, type ListedJob } from './summaries';
+
+const demo = readFile(readFileSync('public/demo/highmoor.json', 'utf8'));
+const [job, other] = demo.jobs as [Job, Job];
+
+const listed = async (id = job.id): Promise<ListedJob | undefined> =>
+  (await listJobs()).find((b) => b.id === id);
+
+/** The list after whatever is not current in it was made anew. */
+async function renewedList(): Promise<ListedJob[]> {
+  const stale = (await listJobs()).filter((b) => !b.current).map(({ id }) => id);
+  const shown: ListedJob[] = [];
+  await renewSummaries(stale, (jobs) => shown.push(...jobs));
+  expect(shown.map(({ id }) => id).sort()).toEqual(stale.sort());
+  return listJobs();
+}
+
+beforeEach(() => saveNew([{ kind: 'job', record: job }]));
+
+describe('the list of jobs', () => {
+  it('shows each without opening it', async () => {
+    expect(await listed()).toMatchObject({
+      tag: 'HM-0417',
+      judged: 6,
+      open: 6,
+      next: 'next: face gap, drive gear',
+      closed: null,
+      due: job.due,
+      current: true,
+    });
+  });
+
+  it('hides no job whose summary is missing or odd, and makes it anew', async () => {
+    const sound = (await listed())!;
+    const odd = (field: object) => JSON.stringify({ ...sound, ...field });
+    for (const text of [
+      ...[null, '{', '{}', 'null', '[]'],
+      ...[{ tag: 7 }, { worst: 'purple' }, { stage: 'nowhere' }, { id: 'another' }].map(odd),
+    ]) {
+      await writeTexts({ [`brief/${job.id}`]: text });
+      const meanwhile = await listed();
+      expect(meanwhile).toMatchObject({ tag: job.tag, owner: job.owner, current: false });
+      expect((await renewedList()).find((b) => b.id === job.id)).toEqual(sound);
+    }
+  });
+
+  it('knows a summary that is of an earlier write', async () => {
+    const before = await readText(`brief/${job.id}`);
+    await change('job', job.id, (j) => ({ ...j, unit: 'Loader 9' }));
+    expect(await listed()).toMatchObject({ unit: 'Loader 9', current: true });
+    await writeTexts({ [`brief/${job.id}`]: before });
+    expect(await listed()).toMatchObject({ current: false });
+    expect((await renewedList()).find((b) => b.id === job.id)).toMatchObject({ unit: 'Loader 9' });
+  });
+
+  it('shows a job that cannot be read', async () => {
+    await writeTexts({ 'job/odd': '{"schema":99}', 'job/odder': 'null', 'job/oddest': '{' });
+    for (const id of ['odd', 'odder', 'oddest']) {
+      expect(await listed(id)).toMatchObject({ tag: id, current: false });
+    }
+    const shown: ListedJob[] = [];
+    await renewSummaries(['odd', 'odder', 'oddest'], (jobs) => shown.push(...jobs));
+    expect(shown.map((b) => b.model)).toEqual(Array(3).fill('cannot be read'));
+    for (const id of ['odd', 'odder', 'oddest']) await remove('job', id);
+  });
+
+  it('is brought up to date in what changed, and read whole once', async () => {
+    await saveNew([{ kind: 'job', record: other }]);
+    const list = await listAfter(undefined);
+    expect(list.map((b) => b.id).sort()).toEqual([job.id, other.id].sort());
+    await change('job', job.id, (j) => ({ ...j, owner: 'Tower stores' }));
+    await remove('job', other.id);
+    await saveNew([{ kind: 'job', record: { ...other, id: 'copy' } }]);
+    const after = await listAfter(list);
+    expect(after.map((b) => [b.id, b.owner])).toEqual([
+      [job.id, 'Tower stores'],
+      ['copy', other.owner],
+    ]);
+    const again = await listAfter(after);
+    expect(again.map((b, i) => b === after[i])).toEqual([true, true]);
+    await remove('job', 'copy');
+  });
+
+  it('tells the other jobs of its model what was measured, from an older summary as well', async () => {
+    const { model } = job.sheet;
+    const measured = demo.jobs.filter(
+      (j) => j.sheet.model === model && ledgerOf(j).readings.length > 10,
+    );
+    await saveNew(measured.map((record) => ({ kind: 'job', record })));
+    const before = await gapsOfModel(await listJobs(), model, job.id);
+    expect(before.filter((gaps) => (gaps['face-drive'] ?? 0) > 0).length).toBeGreaterThan(0);
+    const [old] = measured as [Job];
+    const brief = `brief/${old.id}`;
+    const {
+      gaps,
+      of: _,
+      ...older
+    } = JSON.parse((await readText(brief)) ?? '') as {
+      gaps: object;
+      of: string;
+    };
+    await writeTexts({ [brief]: JSON.stringify(older) });
+    expect(await listed(old.id)).toEqual({ ...older, gaps: null, current: false });
+    expect(await gapsOfModel(await listJobs(), model, job.id)).toEqual(before);
+    expect(await listed(old.id)).toEqual({ ...older, gaps, current: true });
+    expect(await gapsOfModel(await listJobs(), 'Another', job.id)).toEqual([]);
+    for (const { id } of measured) if (id !== job.id) await remove('job', id);
+  });
+
+  it('leaves the record in hand in memory while summaries are made anew', async () => {
+    const inHand = await load('job', job.id);
+    await saveNew([{ kind: 'job', record: other }]);
+    await load('job', job.id);
+    await renewSummaries([other.id], () => undefined);
+    expect(await load('job', job.id)).toEqual(inHand);
+    await remove('job', other.id);
+  });
+});
+
+describe('what the list says comes next', () => {
+  const nextOf = async (lists: Partial<Ledger>, edit: Partial<Job> = {}) => {
+    const record = relisted({ ...job, ...edit }, { readings: [], ...lists });
+    await saveNew([{ kind: 'job', record }]);
+    return (await listed())?.next;
+  };
+  it('is strip, look, then the first place to measure', async () => {
+    expect(await nextOf({ strip: [] })).toBe('next: strip');
+    expect(await nextOf({ findings: [] })).toBe('next: look');
+    expect(await nextOf({})).toMatch(/^next: face gap/);
+    expect(await nextOf({ strip: [], readings: ledgerOf(job).readings })).toMatch(
+      /^next: face gap/,
+    );
+  });
+  it('is nothing where the job was closed', async () => {
+    const closed = { at: '2026-11-23T09:00:00.000Z', by: '', why: 'cracked' };
+    expect(await nextOf({}, { closed })).toBe('');
+  });
+});

@@ -1,0 +1,169 @@
+import { Evaluator } from '../core/guidance/evaluator';
+import type { Gaps } from '../core/guidance/shopPast';
+import {
+  jobSummaryFrom,
+  jobSummaryOf,
+  summaryKey,
+  summaryOfHead,
+  summaryText,
+  unreadableSummary,
+  type JobSummary,
+} from './jobSummary';
+import { pacer } from './pace';
+import { idsOf, keyOf, opened, readAll } from './records';
+import { sealFrom, sealKey } from './seal';
+import { readTexts, readTogether, readUnder, StorageError, writeTexts } from './storage';
+import { touchedJobs } from './tabs';
+
+/**
+ * The list of jobs. What it shows of each lies beside the job, a cache and nothing more: the jobs
+ * themselves say which there are, and the token of each job's last write whether its summary is of
+ * that. One that is missing, odd or stale is made anew, and its job is listed meanwhile.
+ */
+
+/** A job in the list. */
+export interface ListedJob extends JobSummary {
+  /** Whether it is of the job as it was written last; until then it is as good as could be told at once. */
+  readonly current: boolean;
+}
+
+type Texts = ReadonlyMap<string, string | null>;
+
+/** Returns the job in the list as its summary and its seal have it; null where there is no summary that can be shown. */
+function listedFrom(id: string, texts: Texts): ListedJob | null {
+  const found = jobSummaryFrom(id, texts.get(summaryKey(id)) ?? null);
+  if (!found) return null;
+  const token = sealFrom(texts.get(sealKey(keyOf('job', id))))?.token;
+  return { ...found.summary, current: token !== undefined && token === found.token };
+}
+
+const listedFromHead = (id: string, head: string): ListedJob => ({
+  ...summaryOfHead(id, head),
+  current: false,
+});
+
+/** Returns every job that is in storage as a list shows it, in two reads however many there are. */
+export async function listJobs(): Promise<ListedJob[]> {
+  const [[briefs, seals], ids] = await Promise.all([
+    readUnder('brief/', sealKey('job/')),
+    idsOf('job'),
+  ]);
+  const texts = new Map([...(briefs ?? []), ...(seals ?? [])]);
+  const pause = pacer();
+  const found = new Map<string, ListedJob>();
+  for (const id of ids) {
+    const listed = listedFrom(id, texts);
+    if (listed) found.set(id, listed);
+    await pause();
+  }
+  const rest = ids.filter((id) => !found.has(id));
+  const heads = await readTexts(rest.map((id) => keyOf('job', id)));
+  for (const id of rest) {
+    const head = heads[keyOf('job', id)];
+    // A head that is null was removed while the list was read.
+    if (head != null) found.set(id, listedFromHead(id, head));
+  }
+  return ids.flatMap((id) => found.get(id) ?? []);
+}
+
+/** Returns one job as a list shows it; null where there is none. */
+async function listJob(id: string): Promise<ListedJob | null> {
+  const key = keyOf('job', id);
+  const texts = await readTogether([key, sealKey(key), summaryKey(id)], null);
+  const head = texts.get(key) ?? null;
+  return head === null ? null : (listedFrom(id, texts) ?? listedFromHead(id, head));
+}
+
+/** Returns a list with some of its jobs as they are now: new ones at its end, those that are gone left out. */
+async function relisted(
+  list: readonly ListedJob[],
+  touched: ReadonlySet<string>,
+): Promise<ListedJob[]> {
+  const now = new Map<string, ListedJob | null>();
+  for (const id of touched) now.set(id, await listJob(id));
+  const there = new Set(list.map(({ id }) => id));
+  const fresh = [...touched].filter((id) => !there.has(id));
+  return [
+    ...list.flatMap((job) => (now.has(job.id) ? (now.get(job.id) ?? []) : job)),
+    ...fresh.flatMap((id) => now.get(id) ?? []),
+  ];
+}
+
+/** Returns the list of jobs; of one that was read before only what changed since is read. */
+export async function listAfter(before: readonly ListedJob[] | undefined): Promise<ListedJob[]> {
+  const touched = touchedJobs.take();
+  try {
+    return before && touched ? await relisted(before, touched) : await listJobs();
+  } catch (error) {
+    touchedJobs.addAll();
+    throw error;
+  }
+}
+
+/** So many summaries are written at once. */
+const AT_ONCE = 25;
+
+/** A summary made anew, and its text where it is worth keeping. */
+interface Renewed {
+  readonly job: ListedJob;
+  readonly text: string | null;
+}
+
+async function renewed(id: string, by: Evaluator): Promise<Renewed | null> {
+  try {
+    const stored = opened('job', id, await readAll('job', id));
+    if (!stored) return null;
+    const summary = jobSummaryOf(stored.record, by);
+    return { job: { ...summary, current: true }, text: summaryText(summary, stored.seal) };
+  } catch (error) {
+    if (error instanceof StorageError) throw error;
+    // Whatever is wrong with it, it is listed: opening it says what.
+    return { job: { ...unreadableSummary(id), current: true }, text: null };
+  }
+}
+
+/**
+ * Makes the summaries of jobs anew and stores them, the page answering in between.
+ *
+ * @param onRenewed called with those that are there, a few at a time
+ * @param stopped asked before each
+ */
+export async function renewSummaries(
+  ids: readonly string[],
+  onRenewed: (jobs: readonly ListedJob[]) => void,
+  stopped: () => boolean = () => false,
+): Promise<void> {
+  const pause = pacer();
+  for (let begin = 0; begin < ids.length && !stopped(); begin += AT_ONCE) {
+    // Not by the evaluator of the job in hand: that would have to begin again.
+    const by = new Evaluator();
+    const made: Renewed[] = [];
+    for (const id of ids.slice(begin, begin + AT_ONCE)) {
+      if (stopped()) break;
+      const one = await renewed(id, by);
+      if (one) made.push(one);
+      await pause();
+    }
+    const texts = made.flatMap(({ job, text }) => (text ? [[summaryKey(job.id), text]] : []));
+    await writeTexts(Object.fromEntries(texts) as Record<string, string>, 'relaxed');
+    onRenewed(made.map(({ job }) => job));
+  }
+}
+
+/**
+ * Returns what was measured on each of the other pumps of a model. A summary that is not of the job as
+ * it is now is made anew first.
+ *
+ * @param except the job that asks
+ */
+export async function gapsOfModel(
+  list: readonly ListedJob[],
+  model: string,
+  except: string,
+): Promise<Gaps[]> {
+  const others = list.filter((job) => job.id !== except && job.model === model);
+  const anew = new Map<string, ListedJob>();
+  const stale = others.filter((job) => !job.current || job.gaps === null).map(({ id }) => id);
+  await renewSummaries(stale, (jobs) => jobs.forEach((job) => anew.set(job.id, job)));
+  return others.map((job) => (anew.get(job.id) ?? job).gaps).filter((gaps) => gaps !== null);
+}
