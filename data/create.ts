@@ -3,6 +3,7 @@ import { familyOf } from '../core/pumps/registry';
 import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
+import { askToStay } from './persistence';
 import { saveNew } from './records';
 
 /** A new id for a record or a reading. */
@@ -38,6 +39,8 @@ export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<
     rules: shop.rules,
   };
   await saveNew([{ kind: 'job', record: job }]);
+  // From the first job on there is something to lose. What it answers is said under Shop.
+  void askToStay();
   return job.id;
 }
 

@@ -1,8 +1,18 @@
-import { applyImport, planImport } from './transfer';
+import { openDesk } from './transfer/remote';
 
 /** Puts the demo that ships with the app on the bench, as an import of its file. */
 export async function openDemo(): Promise<void> {
   const response = await fetch('/demo/highmoor.json');
   if (!response.ok) throw new Error(`the demo file is missing (${response.status})`);
-  await applyImport(await planImport(await response.text()));
+  const desk = openDesk();
+  const quietly = () => undefined;
+  try {
+    const file = await response.blob();
+    for (const step of [() => desk.plan(file, quietly), () => desk.apply(quietly)]) {
+      const done = await step();
+      if (!done.ok) throw new Error(done.problems[0]?.message);
+    }
+  } finally {
+    desk.close();
+  }
 }

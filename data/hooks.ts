@@ -2,7 +2,11 @@ import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tansta
 import { createContext, useCallback, useContext, useEffect, useState } from 'react';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
 import { change, load, loadAll, remove, type Filed, type Kind, type Kinds } from './records';
+import { loadAside } from './aside';
+import { loadBackupMade } from './backupMade';
 import { listAfter, renewSummaries, type ListedJob } from './summaries';
+import { loadPersistence } from './persistence';
+import { readText } from './storage';
 import { onChange } from './tabs';
 import { whenIdle } from './whenIdle';
 
@@ -124,6 +128,23 @@ export function useRemove(kind: Kind) {
     },
   });
 }
+
+/** Whether the browser lets anything be read: where it does not, no room may look empty. */
+export const useStorageError = (): Error | null =>
+  useQuery({ queryKey: ['storage'], queryFn: () => readText('').then(() => true) }).error;
+
+/** Whether the browser keeps what is stored. */
+export const persistenceQuery = {
+  queryKey: ['persistence'],
+  queryFn: loadPersistence,
+  staleTime: 0,
+};
+
+/** When everything was last saved from this browser. */
+export const backupQuery = { queryKey: ['backup made'], queryFn: loadBackupMade };
+
+/** What could not be read and was set aside. */
+export const asideQuery = { queryKey: ['aside'], queryFn: loadAside };
 
 export const shopQuery = {
   ...recordQuery('shop', 'shop'),

@@ -10,3 +10,7 @@ export const alone = <T>(key: string, work: () => Promise<T>): Promise<T> =>
   navigator.locks.request(STORE, { mode: 'shared' }, () =>
     navigator.locks.request(key, work),
   ) as Promise<T>;
+
+/** Runs some work as the only writer of anything. */
+export const aloneInStore = <T>(work: () => Promise<T>): Promise<T> =>
+  navigator.locks.request(STORE, work) as Promise<T>;

@@ -1,5 +1,7 @@
 import type { Job } from '../core/records/job';
 import { chunksIn } from './jobTexts';
+import { alone } from './locks';
+import { pacer } from './pace';
 import { dropTexts, keysUnder, readTexts } from './storage';
 
 /** What the jobs in storage say that belongs to them. */
@@ -10,19 +12,28 @@ interface Belongings {
   readonly photos: ReadonlySet<string> | null;
 }
 
-function belongings(heads: Readonly<Record<string, string | null>>): Belongings {
+/** So many heads are read at once: a large shop must not hold the page up. */
+const AT_ONCE = 200;
+
+async function belongings(keys: readonly string[]): Promise<Belongings> {
   const chunks = new Map<string, number>();
   const photos = new Set<string>();
+  const pause = pacer();
   let readable = true;
-  for (const [key, text] of Object.entries(heads)) {
-    if (text === null) continue;
-    try {
-      const head = JSON.parse(text) as Pick<Job, 'photos'>;
-      for (const { id } of head.photos) photos.add(id);
-      const count = chunksIn(head);
-      if (count !== null) chunks.set(key.slice('job/'.length), count);
-    } catch {
-      readable = false;
+  for (let begin = 0; begin < keys.length; begin += AT_ONCE) {
+    const heads = await readTexts(keys.slice(begin, begin + AT_ONCE));
+    for (const [key, text] of Object.entries(heads)) {
+      await pause();
+      if (text === null) continue;
+      try {
+        const head = JSON.parse(text) as Pick<Job, 'photos'>;
+        for (const { id } of head.photos) photos.add(id);
+        // A job that lies whole has no chunks; neither has one whose head is odd, as far as anybody knows.
+        chunks.set(key.slice('job/'.length), chunksIn(head) ?? Infinity);
+      } catch {
+        readable = false;
+        chunks.set(key.slice('job/'.length), Infinity);
+      }
     }
   }
   return { chunks, photos: readable ? photos : null };
@@ -35,16 +46,20 @@ function belongings(heads: Readonly<Record<string, string | null>>): Belongings 
  *
  * @returns the keys that were removed
  */
-export async function removeOrphans(): Promise<string[]> {
+export function removeOrphans(): Promise<string[]> {
+  // Not while an import writes its photos, whose jobs come last.
+  return alone('what belongs to no record', removeAll);
+}
+
+async function removeAll(): Promise<string[]> {
   const keys = await keysUnder('');
-  const heads = await readTexts(keys.filter((key) => key.startsWith('job/')));
-  const there = new Set(keys.filter((key) => heads[key] !== null));
-  const { chunks, photos } = belongings(heads);
+  const { chunks, photos } = await belongings(keys.filter((key) => key.startsWith('job/')));
+  const isGone = (id: string): boolean => !chunks.has(id);
   const orphaned: Readonly<Record<string, (id: string, at: string) => boolean>> = {
-    job: (id) => !there.has(`job/${id}`),
-    brief: (id) => !there.has(`job/${id}`),
-    copy: (id) => !there.has(`job/${id}`),
-    entries: (id, at) => !there.has(`job/${id}`) || Number(at) >= (chunks.get(id) ?? Infinity),
+    job: isGone,
+    brief: isGone,
+    copy: isGone,
+    entries: (id, at) => Number(at) >= (chunks.get(id) ?? 0),
     photo: (id) => photos !== null && !photos.has(id),
   };
   const isOrphan = (key: string): boolean => {
@@ -52,6 +67,7 @@ export async function removeOrphans(): Promise<string[]> {
     return orphaned[kind]?.(id, at) ?? false;
   };
   const left = new Set(keys.filter(isOrphan));
+  const there = new Set(keys);
   for (const key of keys.filter((k) => k.startsWith('seal/'))) {
     const of = key.slice('seal/'.length);
     if (!there.has(of) || left.has(of)) left.add(key);

@@ -4,13 +4,12 @@ import { readFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
 import { PHOTO_SCHEMA, type Photo } from '../core/records/photo';
 import { NEW_SHOP } from '../core/records/shop';
-import type { Study } from '../core/records/study';
 import { change, load, loadAll, remove, saveNew, UnreadableRecord } from './records';
 import { listJobs } from './summaries';
 import { removeOrphans } from './orphans';
 import { dropTexts, keysUnder, readText, writeTexts } from './storage';
 import { copySheet, createJob, createSheet, createStudy } from './create';
-import { applyImport, backupFile, jobFile, planImport } from './transfer';
+import { jobFile } from './transfer/files';
 
 const demo = readFile(readFileSync('public/demo/highmoor.json', 'utf8'));
 const [job] = demo.jobs as [Job];
@@ -126,22 +125,6 @@ describe('what is kept', () => {
     await remove('job', job.id);
     expect(await load('job', job.id)).toBeNull();
     expect((await listJobs()).map((b) => b.id)).not.toContain(job.id);
-  });
-});
-
-describe('an import', () => {
-  beforeEach(() => remove('job', job.id));
-
-  it('says what it would do before it does it', async () => {
-    const [add] = await planImport(await jobFile(job));
-    expect(add).toMatchObject({ kind: 'job', name: 'HM-0417', effect: 'add' });
-    expect(await load('job', job.id)).toBeNull();
-    await applyImport([add!]);
-    expect(await load('job', job.id)).toEqual(job);
-    expect((await planImport(await jobFile(job)))[0]?.effect).toBe('same');
-    expect((await planImport(await jobFile({ ...job, owner: 'Other' })))[0]?.effect).toBe(
-      'replace',
-    );
   });
 });
 
@@ -274,56 +257,6 @@ describe('what belongs to a job', () => {
   });
 });
 
-describe('a backup', () => {
-  const study: Study = {
-    schema: 1,
-    id: 'study-1',
-    revision: 0,
-    createdAt: '2026-11-20T09:00:00.000Z',
-    what: 'Gear width',
-    instrument: 'outside-mic',
-    people: ['Ivo K.', 'Runa T.'],
-    parts: ['A', 'B'],
-    trials: 2,
-    readings: [],
-  };
-  const shop = { ...NEW_SHOP, person: 'Runa T.', people: ['Runa T.', 'Ivo K.'] };
-
-  it('brings everything back to an empty bench: jobs, sheets, studies, settings and instruments', async () => {
-    await saveNew([
-      { kind: 'job', record: job },
-      { kind: 'sheet', record: demo.sheets[0]! },
-      { kind: 'study', record: study },
-      { kind: 'shop', record: shop },
-    ]);
-    const text = await backupFile();
-    for (const [kind, id] of [
-      ['job', job.id],
-      ['sheet', demo.sheets[0]!.id],
-      ['study', study.id],
-      ['shop', 'shop'],
-    ] as const) {
-      await remove(kind, id);
-    }
-    const planned = await planImport(text);
-    expect(planned.map((p) => `${p.kind} ${p.name}: ${p.effect}`)).toEqual([
-      `sheet ${demo.sheets[0]!.model}: add`,
-      'job HM-0417: add',
-      'study Gear width: add',
-      'shop settings and instruments: add',
-    ]);
-    await applyImport(planned);
-    expect(await load('study', study.id)).toEqual(study);
-    expect(await load('shop', 'shop')).toEqual(shop);
-    expect((await planImport(text)).every((p) => p.effect === 'same')).toBe(true);
-  });
-  it('with a setting that cannot be is refused whole', async () => {
-    await saveNew([{ kind: 'shop', record: shop }]);
-    const text = (await backupFile()).replace('"zeroDays": 1', '"zeroDays": -1');
-    await expect(planImport(text)).rejects.toThrow(/shop\.instruments\[0\]\.zeroDays/);
-  });
-});
-
 describe('a new record', () => {
   it('of a sheet begins with a made-up pump of its family and no limit', async () => {
     const id = await createSheet('Oskerry X1', 'fixed-vane');
@@ -398,21 +331,6 @@ describe('photos', () => {
     );
     await expect(wrong).rejects.toThrow('no');
     expect(await load('photo', 'p-3')).toBeNull();
-  });
-  it('travel with their job, and go with it', async () => {
-    await add('p-4');
-    await add('p-5');
-    const file = await jobFile((await load('job', job.id)) as Job);
-    await remove('job', job.id);
-    expect(await load('photo', 'p-4')).toBeNull();
-    const planned = await planImport(file);
-    expect(planned.map((p) => [p.kind, p.effect])).toEqual([
-      ['job', 'add'],
-      ['photo', 'add'],
-      ['photo', 'add'],
-    ]);
-    await applyImport(planned);
-    expect(await load('photo', 'p-5')).toEqual(photo('p-5'));
   });
   it('that were lost do not hold the job’s file up', async () => {
     await add('p-6');

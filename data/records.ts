@@ -44,6 +44,9 @@ function remember<K extends Kind>(key: string, stored: Stored<K>): Stored<K> {
 
 export const keyOf = (kind: Kind, id: string): string => `${kind}/${id}`;
 
+/** Where a record that cannot be read is kept as it was, once another is in its place. */
+export const asideKey = (key: string): string => `aside/${key}`;
+
 /** A record that is there but cannot be read. Its text is kept as it is, and can be saved. */
 export class UnreadableRecord extends Error {
   constructor(
@@ -131,6 +134,10 @@ function wholeText(key: string, texts: Texts): string {
 
 const hashesOf = ({ sheet, chunks }: Layout): string[] => [sheet, ...chunks];
 
+/** Returns all that lies in storage of a record as one text, to be saved as it is. */
+export const rawRecord = async (kind: Kind, id: string): Promise<string> =>
+  wholeText(keyOf(kind, id), await readAll(kind, id));
+
 /** Lists the ids of all records of a kind. */
 export const idsOf = async (kind: Kind): Promise<string[]> =>
   (await keysUnder(`${kind}/`)).map((key) => key.slice(kind.length + 1));
@@ -171,7 +178,7 @@ function textsOf(
   const job = record as Job;
   const { head, texts, layout } = textsOfJob(job, before);
   const seal = sealText(checksumOf(kind, job.revision, [hashOf(head), ...hashesOf(layout)]));
-  const summary = summaryText(jobSummaryOf(job, evaluator), seal);
+  const summary = orNull(() => summaryText(jobSummaryOf(job, evaluator), seal));
   return {
     texts: { ...texts, [key]: head, [sealKey(key)]: seal, [summaryKey(job.id)]: summary },
     stored: { record, seal, layout },
@@ -182,24 +189,32 @@ function textsOf(
 export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K] } }[Kind];
 
 /**
- * Returns what has to be written so that records are in storage; what belonged to jobs that they take
- * the place of is taken away.
+ * Returns what has to be written so that a record is in storage and nothing of another one in its place.
+ *
+ * @param there all that lies there of the record now
  */
-export async function textsOfNew(
-  records: readonly Filed[],
-): Promise<Record<string, string | null>> {
+export function textsInPlace<K extends Kind>(
+  kind: K,
+  record: Kinds[K],
+  there: Texts,
+): Record<string, string | null> {
+  const old = [...there.keys()].filter((key) => there.get(key) !== null);
+  return { ...gone(old), ...textsOf(kind, record).texts };
+}
+
+/** Returns what has to be written so that new records are in storage; photos that only old ones had go. */
+async function textsOfNew(records: readonly Filed[]): Promise<Record<string, string | null>> {
   const texts: Record<string, string | null> = {};
   const added = records.flatMap(({ kind, record }) => (kind === 'photo' ? [record.id] : []));
   for (const { kind, record } of records) {
+    const there = await readAll(kind, record.id);
+    Object.assign(texts, textsInPlace(kind, record, there));
     if (kind !== 'job') continue;
-    const [head, ...old] = await keysOf(kind, record.id);
-    if (head) Object.assign(texts, gone(old));
     const kept = new Set([...record.photos.map((photo) => photo.id), ...added]);
-    for (const photo of await photosOf(record.id)) {
+    for (const photo of photosIn(there.get(keyOf(kind, record.id)))) {
       if (!kept.has(photo)) Object.assign(texts, gone(textKeys('photo', photo)));
     }
   }
-  for (const { kind, record } of records) Object.assign(texts, textsOf(kind, record).texts);
   return texts;
 }
 
@@ -311,7 +326,7 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
 /** Removes a record and all that belongs to it, of a job its photos as well, in one stroke. */
 export async function remove(kind: Kind, id: string): Promise<void> {
   await alone(keyOf(kind, id), async () => {
-    const photos = kind === 'job' ? await photosOf(id) : [];
+    const photos = kind === 'job' ? photosIn(await readText(keyOf(kind, id))) : [];
     await writeTexts(
       gone([...(await keysOf(kind, id)), ...photos.flatMap((photo) => textKeys('photo', photo))]),
     );
@@ -320,12 +335,10 @@ export async function remove(kind: Kind, id: string): Promise<void> {
 }
 
 /** Lists the ids of a job's photos as its head says them; none where that cannot be read. */
-async function photosOf(job: string): Promise<string[]> {
+export function photosIn(head: string | null | undefined): string[] {
   try {
-    const head = JSON.parse((await readText(keyOf('job', job))) ?? 'null') as Partial<Job> | null;
-    return (head?.photos ?? []).flatMap((photo) =>
-      typeof photo?.id === 'string' ? [photo.id] : [],
-    );
+    const { photos } = JSON.parse(head ?? '{}') as Partial<Job>;
+    return (photos ?? []).flatMap((photo) => (typeof photo?.id === 'string' ? [photo.id] : []));
   } catch {
     return [];
   }

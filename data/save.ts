@@ -14,18 +14,20 @@ export function fileName(stem: string, extension: string): string {
   return `${stem.replace(/[^\p{L}\p{N}._-]+/gu, '-').replace(/^-+|-+$/g, '') || 'dial-bench'}.${extension}`;
 }
 
-/** Lets a person choose a file and reads it as text; null when they think better of it. */
-export function chooseText(accept: string): Promise<{ name: string; text: string } | null> {
-  return new Promise((resolve, reject) => {
+/** Lets a person choose a file; null when they think better of it. */
+export function chooseFile(accept: string): Promise<File | null> {
+  return new Promise((resolve) => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = accept;
     input.addEventListener('cancel', () => resolve(null));
-    input.addEventListener('change', () => {
-      const file = input.files?.[0];
-      if (!file) return resolve(null);
-      file.text().then((text) => resolve({ name: file.name, text }), reject);
-    });
+    input.addEventListener('change', () => resolve(input.files?.[0] ?? null));
     input.click();
   });
+}
+
+/** Lets a person choose a file and reads it as text; null when they think better of it. */
+export async function chooseText(accept: string): Promise<{ name: string; text: string } | null> {
+  const file = await chooseFile(accept);
+  return file && { name: file.name, text: await file.text() };
 }

@@ -10,9 +10,9 @@ import {
   type JobSummary,
 } from './jobSummary';
 import { pacer } from './pace';
-import { idsOf, keyOf, opened, readAll } from './records';
+import { idsOf, keyOf, opened, readAll, UnreadableRecord } from './records';
 import { sealFrom, sealKey } from './seal';
-import { readTexts, readTogether, readUnder, StorageError, writeTexts } from './storage';
+import { readTexts, readTogether, readUnder, writeTexts } from './storage';
 import { touchedJobs } from './tabs';
 
 /**
@@ -110,15 +110,19 @@ interface Renewed {
 }
 
 async function renewed(id: string, by: Evaluator): Promise<Renewed | null> {
+  const texts = await readAll('job', id);
+  const head = texts.get(keyOf('job', id));
+  if (head == null) return null;
   try {
-    const stored = opened('job', id, await readAll('job', id));
+    const stored = opened('job', id, texts);
     if (!stored) return null;
     const summary = jobSummaryOf(stored.record, by);
     return { job: { ...summary, current: true }, text: summaryText(summary, stored.seal) };
   } catch (error) {
-    if (error instanceof StorageError) throw error;
     // Whatever is wrong with it, it is listed: opening it says what.
-    return { job: { ...unreadableSummary(id), current: true }, text: null };
+    const unread = error instanceof UnreadableRecord;
+    const told = unread ? unreadableSummary(id) : summaryOfHead(id, head);
+    return { job: { ...told, current: true }, text: null };
   }
 }
 

@@ -9,7 +9,7 @@ stamp_of() {
 }
 
 settings=$(stamp_of package.json package-lock.json app.json babel.config.js metro.config.js)
-stamp=$settings$(stamp_of app core data demo public screens ui scripts index.js tsconfig.json)
+stamp=$settings$(stamp_of app core data demo public screens ui workers scripts index.js tsconfig.json)
 if [ -f dist/index.html ] && [ "$(cat .cache/build 2>/dev/null)" = "$stamp" ]; then
   echo 'Build: nothing changed.'
   exit 0

@@ -1,7 +1,11 @@
-// What the browser of the tests lacks: a database, locks, ids. As strict as the real ones.
+// What the browser of the tests lacks: a database, locks, ids, files. As strict as the real ones.
+const { Blob } = require('node:buffer');
 const { randomUUID } = require('node:crypto');
 const { deserialize, serialize } = require('node:v8');
 
+const { TextDecoder, TextEncoder } = require('node:util');
+
+Object.assign(globalThis, { Blob, TextDecoder, TextEncoder });
 globalThis.structuredClone ??= (value) => deserialize(serialize(value));
 require('fake-indexeddb/auto');
 Object.defineProperty(globalThis.crypto, 'randomUUID', { value: randomUUID });

@@ -12,14 +12,21 @@ interface Props {
 export function Page({ title, actions, children }: Props) {
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
-      <View style={styles.head}>
-        <Heading level={1} style={styles.title}>
-          {title}
-        </Heading>
-        {actions}
-      </View>
+      <PageHead title={title} actions={actions} />
       {children}
     </ScrollView>
+  );
+}
+
+/** The heading of a page with its actions. */
+export function PageHead({ title, actions }: Omit<Props, 'children'>) {
+  return (
+    <View style={styles.head}>
+      <Heading level={1} style={styles.title}>
+        {title}
+      </Heading>
+      {actions}
+    </View>
   );
 }
 

@@ -1,10 +1,11 @@
 import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
-import { array, number, object, string } from 'yup';
+import { array, mixed, number, object, string } from 'yup';
+import { decode, type Kinds } from './decode';
 import { jobSchema, type Job } from './job';
-import { isLoose, migrate, type Loose, type RecordKind } from './migrate';
+import { isLoose, type Loose, type RecordKind } from './migrate';
 import { moment } from '../schema/fields';
 import { photoSchema, type Photo } from './photo';
-import { checked, FileError } from './problems';
+import { checked, FileError, type FileProblem } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
@@ -93,45 +94,77 @@ const LISTS = [
   ['jobs', 'job'],
   ['studies', 'study'],
   ['photos', 'photo'],
-] as const;
+] as const satisfies readonly (readonly [keyof BenchFile, RecordKind])[];
 
-/** Brings one record of a file up to the present version; what is wrong with it is said by its place in the file. */
-function broughtUp(kind: RecordKind, record: unknown, place: string): unknown {
-  if (!isLoose(record)) return record;
+/** A record as it stands in a file. */
+export interface Row<K extends RecordKind = RecordKind> {
+  readonly kind: K;
+  /** Where it stands: `jobs[3]`. */
+  readonly place: string;
+  /** As it was parsed. */
+  readonly raw: unknown;
+}
+
+/** A record of a file as it can be kept, or null and what is wrong with it. */
+export interface Found<K extends RecordKind = RecordKind> extends Row<K> {
+  readonly record: Kinds[K] | null;
+  readonly problems: readonly FileProblem[];
+}
+
+/** Returns the id that a record of a file gives, whatever else is wrong with it; empty for none. */
+export const idIn = (raw: unknown): string =>
+  isLoose(raw) && typeof raw.id === 'string' ? raw.id : '';
+
+function found(row: Row, context: object): Found {
   try {
-    return migrate(kind, record);
+    return { ...row, record: decode(row.kind, row.raw, context), problems: [] };
   } catch (error) {
     if (!(error instanceof FileError)) throw error;
-    throw new FileError(
-      error.problems.map((p) => ({ place: `${place}.${p.place}`, message: p.message })),
-    );
+    const problems = error.problems.map(({ place, message }) => ({
+      place: ['the record', 'the file'].includes(place) ? row.place : `${row.place}.${place}`,
+      message,
+    }));
+    return { ...row, record: null, problems };
   }
 }
 
-/** Brings a file of an older version up to the present one: its records each have a version of their own. */
-function migrateFile(file: Loose): Loose {
-  const lists = LISTS.map(([field, kind]) => {
-    const list = file[field];
-    return [
-      field,
-      Array.isArray(list) ? list.map((r, i) => broughtUp(kind, r, `${field}[${i}]`)) : list,
-    ];
-  });
-  return {
-    ...file,
-    version: FILE_VERSION,
-    ...Object.fromEntries(lists),
-    shop: broughtUp('shop', file.shop, 'shop'),
+/**
+ * Returns what looks at the records of one file, one after the other: brings each up to the present
+ * version and checks it. One whose id another of its kind before it had is refused.
+ *
+ * @param context `STORED` for what a bench kept: rules that are newer than it are not asked
+ */
+export function finder(context: object = {}): (row: Row) => Found {
+  const taken = new Set<string>();
+  return (row) => {
+    const id = idIn(row.raw);
+    const key = `${row.kind}/${id}`;
+    if (id === '' || !taken.has(key)) {
+      taken.add(key);
+      return found(row, context);
+    }
+    const message = `The file has “${id}” twice: which of them is meant, nobody can tell.`;
+    return { ...row, record: null, problems: [{ place: `${row.place}.id`, message }] };
   };
 }
 
+/** A file whose head is sound, with its records as they stand in it. */
+export interface OpenedFile {
+  readonly savedAt: string;
+  readonly rows: readonly Row[];
+}
+
+const headSchema = fileSchema
+  .shape(Object.fromEntries(LISTS.map(([field]) => [field, array().required()])))
+  .shape({ shop: mixed().nullable().defined() });
+
 /**
- * Reads a file of the app's own format: whole, or not at all.
+ * Opens a file of the app's own format; its records are not looked at.
  *
- * @throws FileError where it is cut short, not ours, of a newer version than
- * is known here, or where a record in it is wrong
+ * @throws FileError where it is cut short, not ours, of a newer version than is known here, or where
+ * its head is wrong
  */
-export function readFile(text: string): BenchFile {
+export function openFile(text: string): OpenedFile {
   if (text.trim() === '') refuse('line 1, column 1', 'The file is empty.');
   const value = readJson(text);
   if (typeof value !== 'object' || value === null || !('format' in value)) {
@@ -148,5 +181,35 @@ export function readFile(text: string): BenchFile {
       `Written by a newer Dial Bench (format ${version}; this one knows up to ${FILE_VERSION}). Update first.`,
     );
   }
-  return checked<BenchFile>(fileSchema, migrateFile(value as Loose));
+  // The records each have a version of their own.
+  const file = checked<Loose>(headSchema, { ...(value as Loose), version: FILE_VERSION });
+  const rows: Row[] = LISTS.flatMap(([field, kind]) =>
+    (file[field] as unknown[]).map((raw, i) => ({ kind, place: `${field}[${i}]`, raw })),
+  );
+  const shop: Row[] = file.shop === null ? [] : [{ kind: 'shop', place: 'shop', raw: file.shop }];
+  return { savedAt: String(file.savedAt), rows: [...rows, ...shop] };
+}
+
+/**
+ * Reads a file of the app's own format: whole, or not at all.
+ *
+ * @throws FileError where it cannot be opened, or where a record in it is wrong
+ */
+export function readFile(text: string): BenchFile {
+  const { savedAt, rows } = openFile(text);
+  const all = rows.map(finder());
+  const problems = all.flatMap((one) => one.problems);
+  if (problems.length > 0) throw new FileError(problems);
+  const of = <K extends RecordKind>(kind: K) =>
+    all.flatMap((one) => (one.kind === kind ? [one.record as Kinds[K]] : []));
+  return {
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    savedAt,
+    sheets: of('sheet'),
+    jobs: of('job'),
+    studies: of('study'),
+    photos: of('photo'),
+    shop: of('shop')[0] ?? null,
+  };
 }

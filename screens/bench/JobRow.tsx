@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
 import { VERDICT_SHORT } from '@/core/wording/verdict';
-import type { JobSummary } from '@/data/jobSummary';
+import type { ListedJob } from '@/data/summaries';
 import { STAGE_NAME } from '../job/stages';
 import { LinkBox } from '@/ui/LinkBox';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
@@ -10,14 +10,14 @@ import { dayWords, dueDay } from '@/ui/when';
 import { Words } from '@/ui/Words';
 
 /** When it is wanted; a job that is closed is not waited for. */
-function dueWords({ due, closed }: JobSummary): string {
+function dueWords({ due, closed }: ListedJob): string {
   if (!due || closed) return '';
   const late = due < format(new Date(), 'yyyy-MM-dd');
   return `${late ? 'overdue since' : 'due'} ${dueDay(due)}`;
 }
 
 /** A job on the bench: whose, what, how far, and what is next. */
-export function JobRow({ job }: { readonly job: JobSummary }) {
+export function JobRow({ job }: { readonly job: ListedJob }) {
   const palette = usePalette();
   const decided = job.judged - job.open;
   return (
@@ -42,13 +42,17 @@ export function JobRow({ job }: { readonly job: JobSummary }) {
           <Words size="note" tone={job.open > 0 ? 'blue' : 'muted'}>
             {job.closed
               ? `Closed: ${job.closed}`
-              : [STAGE_NAME[job.stage], job.next, `${decided} of ${job.judged} decided`]
+              : [
+                  STAGE_NAME[job.stage],
+                  job.next,
+                  job.current ? `${decided} of ${job.judged} decided` : 'being read anew',
+                ]
                   .filter(Boolean)
                   .join(' · ')}
           </Words>
         </View>
         <Words size="note" strong tone={VERDICT_TONE[job.worst]}>
-          {job.closed ? 'Closed' : VERDICT_SHORT[job.worst]}
+          {job.closed ? 'Closed' : job.current ? VERDICT_SHORT[job.worst] : '…'}
         </Words>
       </LinkBox>
     </View>

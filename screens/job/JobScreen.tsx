@@ -7,6 +7,7 @@ import { useChange, useRecord } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { Wall } from '../shell/Wall';
 import { NotLoaded, Opening } from '../shell/onDemand';
 import { JobFrame } from './JobFrame';
 import { stageNamed, stageQuery } from './stageView';
@@ -42,9 +43,13 @@ export function JobScreen() {
     );
   }
   return (
-    <JobFrame job={job} stage={stage}>
-      {view.data ? <view.data.View key={job.id} job={job} /> : <Opening />}
-    </JobFrame>
+    <Wall what="This job" record={{ kind: 'job', id: job.id }} again={[job]}>
+      <JobFrame job={job} stage={stage}>
+        <Wall what="This stage" record={{ kind: 'job', id: job.id }} again={[job, stage]}>
+          {view.data ? <view.data.View key={job.id} job={job} /> : <Opening />}
+        </Wall>
+      </JobFrame>
+    </Wall>
   );
 }
 

@@ -16,6 +16,7 @@ import { TOUCH, usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { DefectForm } from './DefectForm';
+import { Wall } from '../shell/Wall';
 import { FindingRow } from './FindingRow';
 import { SurfaceDrawing } from './SurfaceDrawing';
 
@@ -71,7 +72,11 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
       ) : null}
       {error ? <Notice kind="error">{error}</Notice> : null}
       {findings.map((finding) =>
-        finding.defect ? <FindingRow key={finding.id} job={job} finding={finding} /> : null,
+        finding.defect ? (
+          <Wall key={finding.id} what="This defect" record={{ kind: 'job', id: job.id }}>
+            <FindingRow job={job} finding={finding} />
+          </Wall>
+        ) : null,
       )}
       {describing ? <Heading size="title">{surface.name}</Heading> : null}
       {describing ? (

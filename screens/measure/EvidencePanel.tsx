@@ -9,6 +9,7 @@ import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
+import { Wall } from '../shell/Wall';
 import { ReadingRow } from './ReadingRow';
 import { WorkRow } from './WorkRow';
 import { ShownBar } from './ShownBar';
@@ -69,28 +70,28 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
       <VerdictLine shown={shown} job={job} />
       <Heading level={3}>Evidence</Heading>
       {items.length === 0 ? <Words tone="muted">No reading yet.</Words> : null}
-      {items.map((item) =>
-        item.kind === 'operation' ? (
-          <WorkRow
-            key={item.id}
-            operation={item}
-            job={job}
-            onStrike={() => void measuring.strike(item.id, 'was not done')}
-          />
-        ) : (
-          <ReadingRow
-            key={item.id}
-            reading={item}
-            job={job}
-            named={shown.characteristic.sum !== undefined}
-            onStrike={(why) => void measuring.strike(item.id, why)}
-            onAgain={(reading) => {
-              measuring.readAgain(reading);
-              onDone?.();
-            }}
-          />
-        ),
-      )}
+      {items.map((item) => (
+        <Wall key={item.id} what="This entry" record={{ kind: 'job', id: job.id }} again={[item]}>
+          {item.kind === 'operation' ? (
+            <WorkRow
+              operation={item}
+              job={job}
+              onStrike={() => void measuring.strike(item.id, 'was not done')}
+            />
+          ) : (
+            <ReadingRow
+              reading={item}
+              job={job}
+              named={shown.characteristic.sum !== undefined}
+              onStrike={(why) => void measuring.strike(item.id, why)}
+              onAgain={(reading) => {
+                measuring.readAgain(reading);
+                onDone?.();
+              }}
+            />
+          )}
+        </Wall>
+      ))}
       <View style={styles.foot}>
         <FootButton name="Something was done to it" onPress={onWork} />
       </View>

@@ -6,6 +6,7 @@ import type { Source } from '@/core/schema/fields';
 import { Later } from '@/ui/Later';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
+import { Wall } from '../shell/Wall';
 import { AllMeasured } from './AllMeasured';
 import { CleanGate } from './CleanGate';
 import { CharacteristicList } from './CharacteristicList';
@@ -121,16 +122,29 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   return (
     <View style={styles.columns}>
       <View style={[styles.side, { borderColor: palette.line, borderRightWidth: 1 }]}>
-        <Later>
-          <CharacteristicList job={job} measuring={measuring} shown={shownId} />
-        </Later>
+        <Wall what="The list of what is measured" again={[job]}>
+          <Later>
+            <CharacteristicList job={job} measuring={measuring} shown={shownId} />
+          </Later>
+        </Wall>
       </View>
-      <View style={styles.middle}>{working()}</View>
+      <View style={styles.middle}>
+        <Wall what="This step" record={{ kind: 'job', id: job.id }} again={[job]}>
+          {working()}
+        </Wall>
+      </View>
       {shown ? (
         <View style={[styles.side, { borderColor: palette.line, borderLeftWidth: 1 }]}>
-          <Later>
-            <EvidencePanel job={job} shown={shown} measuring={measuring} onWork={openers.onWork} />
-          </Later>
+          <Wall what="The evidence" again={[job, shownId]}>
+            <Later>
+              <EvidencePanel
+                job={job}
+                shown={shown}
+                measuring={measuring}
+                onWork={openers.onWork}
+              />
+            </Later>
+          </Wall>
         </View>
       ) : null}
     </View>

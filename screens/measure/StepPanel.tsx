@@ -16,6 +16,7 @@ import { PendingNotice } from './PendingNotice';
 import { PanelHead } from './PanelHead';
 import type { Openers } from './panels';
 import { ShownBar } from './ShownBar';
+import { Wall } from '../shell/Wall';
 import { StepDrawing } from './StepDrawing';
 import type { Measuring } from './useMeasuring';
 import { VerdictLine } from './VerdictLine';
@@ -60,14 +61,16 @@ export function StepPanel(props: Props) {
         onTools={props.onTools}
       />
       <Later>
-        <StepDrawing
-          job={job}
-          target={props.target}
-          stations={props.stations}
-          station={step.station}
-          marks={props.marks}
-          shown={shown}
-        />
+        <Wall what="The drawing" record={{ kind: 'job', id: job.id }} again={[shown]}>
+          <StepDrawing
+            job={job}
+            target={props.target}
+            stations={props.stations}
+            station={step.station}
+            marks={props.marks}
+            shown={shown}
+          />
+        </Wall>
       </Later>
       <View role="status" aria-label="Next">
         {instruction}

@@ -6,7 +6,7 @@ import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
 import { useRecord, useShop } from '@/data/hooks';
 import { fileName, saveAs } from '@/data/save';
-import { jobFile } from '@/data/transfer';
+import { jobFile } from '@/data/transfer/files';
 import { Notice } from '@/ui/Notice';
 import { OnPaper } from '@/ui/OnPaper';
 import { Page } from '@/ui/Page';

@@ -7,7 +7,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { useChange, useRemove } from '@/data/hooks';
 import { fileName, saveAs } from '@/data/save';
-import { sheetFile } from '@/data/transfer';
+import { sheetFile } from '@/data/transfer/files';
 import { Choice } from '@/ui/Choice';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';

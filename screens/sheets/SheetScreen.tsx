@@ -4,6 +4,7 @@ import { Button } from 'react-native-paper';
 import { useRecord, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { Wall } from '../shell/Wall';
 import { SheetEditor } from './SheetEditor';
 
 /** A limit sheet, to be read and edited. */
@@ -23,5 +24,9 @@ export function SheetScreen() {
       </Page>
     );
   }
-  return <SheetEditor key={`${sheet.id} ${unit}`} sheet={sheet} unit={unit} />;
+  return (
+    <Wall what="This sheet" record={{ kind: 'sheet', id: sheet.id }} again={[sheet]}>
+      <SheetEditor key={`${sheet.id} ${unit}`} sheet={sheet} unit={unit} />
+    </Wall>
+  );
 }

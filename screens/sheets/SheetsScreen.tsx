@@ -6,6 +6,7 @@ import { familyOf } from '@/core/pumps/registry';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { copySheet } from '@/data/create';
 import { KEYS, useSheets } from '@/data/hooks';
+import { Wall } from '../shell/Wall';
 import { LinkBox } from '@/ui/LinkBox';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -16,7 +17,6 @@ import { Words } from '@/ui/Words';
 export function SheetsScreen() {
   const router = useRouter();
   const client = useQueryClient();
-  const palette = usePalette();
   const { data } = useSheets();
   const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
   const copy = async (sheet: Sheet) => {
@@ -48,32 +48,47 @@ export function SheetsScreen() {
       ) : null}
       <View role="list" aria-label="Limit sheets">
         {sheets.map((sheet) => (
-          <View key={sheet.id} role="listitem" style={[styles.row, { borderColor: palette.line }]}>
-            <LinkBox href={`/sheets/${sheet.id}`} style={styles.words}>
-              <Words size="strong" strong>
-                {sheetName(sheet)}
-              </Words>
-              <Words size="note" tone="muted">
-                {[
-                  familyOf(sheet.family).name,
-                  sheet.tiers.map((t) => t.name).join(', '),
-                  sheet.invented ? 'invented limits' : '',
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </Words>
-            </LinkBox>
-            <Button
-              icon="content-copy"
-              onPress={() => void copy(sheet)}
-              accessibilityLabel={`Copy ${sheetName(sheet)}`}
-            >
-              Copy
-            </Button>
-          </View>
+          <Wall
+            key={sheet.id}
+            what={`Sheet ${sheet.model}`}
+            record={{ kind: 'sheet', id: sheet.id }}
+          >
+            <SheetRow sheet={sheet} onCopy={() => void copy(sheet)} />
+          </Wall>
         ))}
       </View>
     </Page>
+  );
+}
+
+interface RowProps {
+  readonly sheet: Sheet;
+  readonly onCopy: () => void;
+}
+
+/** A sheet in the list: its model, its family and its tiers. */
+function SheetRow({ sheet, onCopy }: RowProps) {
+  const palette = usePalette();
+  return (
+    <View role="listitem" style={[styles.row, { borderColor: palette.line }]}>
+      <LinkBox href={`/sheets/${sheet.id}`} style={styles.words}>
+        <Words size="strong" strong>
+          {sheetName(sheet)}
+        </Words>
+        <Words size="note" tone="muted">
+          {[
+            familyOf(sheet.family).name,
+            sheet.tiers.map((t) => t.name).join(', '),
+            sheet.invented ? 'invented limits' : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Words>
+      </LinkBox>
+      <Button icon="content-copy" onPress={onCopy} accessibilityLabel={`Copy ${sheetName(sheet)}`}>
+        Copy
+      </Button>
+    </View>
   );
 }
 

@@ -8,6 +8,8 @@ import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { ROOMS, roomOf } from './rooms';
+import { StorageNotice } from './StorageNotice';
+import { Wall } from './Wall';
 
 /** A bar below on a phone, a rail at the left on a wide screen; on a phone a job has the screen to itself. */
 export function Shell({ children }: { readonly children: ReactNode }) {
@@ -25,7 +27,10 @@ export function Shell({ children }: { readonly children: ReactNode }) {
     >
       {wide ? <Rooms current={roomOf(path)} wide /> : null}
       <View role="main" style={styles.fill}>
-        {children}
+        <StorageNotice />
+        <Wall what="This room" again={[path]}>
+          {children}
+        </Wall>
       </View>
       {wide || inJob ? null : <Rooms current={roomOf(path)} wide={false} />}
     </View>

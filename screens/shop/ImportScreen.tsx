@@ -3,78 +3,58 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { FileError, type FileProblem } from '@/core/records/problems';
-import { chooseText } from '@/data/save';
-import { applyImport, planImport, type Effect, type Planned } from '@/data/transfer';
+import type { FileProblem } from '@/core/records/problems';
+import { chooseFile, saveAs } from '@/data/save';
+import type { Preview } from '@/data/transfer/desk';
+import { Course } from '@/ui/Course';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
-
-const EFFECT: Readonly<Record<Effect, string>> = {
-  add: 'will be added',
-  replace: 'will replace the one here',
-  same: 'is here already, unchanged',
-};
-
-const KIND = { job: 'Job', sheet: 'Sheet', study: 'Study', shop: 'Shop:', photo: 'Photo' } as const;
-
-/** What an import would do, a line for each record; photos by their number. */
-function linesOf(planned: readonly Planned[]): string[] {
-  const named = planned.filter((p) => p.kind !== 'photo');
-  const photos = planned.length - named.length;
-  return [
-    ...named.map(({ kind, name, effect }) => `${KIND[kind]} ${name} ${EFFECT[effect]}.`),
-    ...(photos > 0 ? [`${photos} ${photos === 1 ? 'photo' : 'photos'} with them.`] : []),
-  ];
-}
+import { lineWords, notTakenWords, photoWords, sameWords } from './importWords';
+import { useDesk } from './useDesk';
 
 type State =
   | { at: 'start' }
   | { at: 'refused'; name: string; problems: readonly FileProblem[] }
-  | { at: 'preview'; name: string; planned: readonly Planned[] };
+  | { at: 'preview'; name: string; preview: Preview };
 
-/** A file is read whole, what it would do is shown, and only then is anything changed. */
+/** A file is looked at record by record, what it would do is shown, and only then is anything changed. */
 export function ImportScreen() {
   const router = useRouter();
   const client = useQueryClient();
+  const { progress, run, cancel } = useDesk();
   const [state, setState] = useState<State>({ at: 'start' });
 
   const choose = async () => {
-    const file = await chooseText('.json,application/json');
+    const file = await chooseFile('.json,.zip,application/json,application/zip');
     if (!file) return;
-    try {
-      setState({ at: 'preview', name: file.name, planned: await planImport(file.text) });
-    } catch (error) {
-      const problems =
-        error instanceof FileError
-          ? error.problems
-          : [{ place: 'the file', message: (error as Error).message }];
-      setState({ at: 'refused', name: file.name, problems });
-    }
+    const { name } = file;
+    const found = await run((desk, tell) => desk.plan(file, tell));
+    if (found.ok) setState({ at: 'preview', name, preview: found.value });
+    else if (found.cancelled) setState({ at: 'start' });
+    else setState({ at: 'refused', name, problems: found.problems });
   };
-  const apply = async (planned: readonly Planned[], name: string) => {
-    try {
-      await applyImport(planned);
-      await client.invalidateQueries();
-      router.replace('/');
-    } catch (error) {
-      setState({
-        at: 'refused',
-        name,
-        problems: [{ place: 'storage', message: (error as Error).message }],
-      });
-    }
+  const apply = async (name: string) => {
+    const done = await run((desk, tell) => desk.apply(tell));
+    if (!done.ok && !done.cancelled) setState({ at: 'refused', name, problems: done.problems });
+    if (!done.ok) return;
+    await client.invalidateQueries();
+    router.replace('/');
   };
   return (
     <Page title="Import">
       <Words>A job, a set of sheets or a whole backup, as a file of the app’s own format.</Words>
-      <Button
-        mode={state.at === 'preview' ? 'outlined' : 'contained'}
-        icon="file-import-outline"
-        onPress={() => void choose()}
-      >
-        Choose a file
-      </Button>
+      {progress ? (
+        <Course {...progress} onCancel={cancel} />
+      ) : (
+        <Button
+          mode={state.at === 'preview' ? 'outlined' : 'contained'}
+          icon="file-import-outline"
+          onPress={() => void choose()}
+        >
+          Choose a file
+        </Button>
+      )}
       {state.at === 'refused' ? (
         <Notice kind="error">
           <Words strong>{`${state.name} was not imported. Nothing was changed.`}</Words>
@@ -83,29 +63,93 @@ export function ImportScreen() {
           ))}
         </Notice>
       ) : null}
-      {state.at === 'preview' ? (
-        <>
-          <Heading>{state.name}</Heading>
-          {state.planned.length === 0 ? <Words>The file holds no record.</Words> : null}
-          <View role="list">
-            {linesOf(state.planned).map((words) => (
-              <View key={words} role="listitem">
-                <Words>{words}</Words>
-              </View>
-            ))}
-          </View>
-          <Button
-            mode="contained"
-            disabled={state.planned.every((p) => p.effect === 'same')}
-            onPress={() => void apply(state.planned, state.name)}
-          >
-            Import
-          </Button>
-        </>
+      {state.at === 'preview' && !progress ? (
+        <PreviewOf
+          name={state.name}
+          preview={state.preview}
+          onImport={() => void apply(state.name)}
+        />
       ) : null}
       <Button mode="text" onPress={() => router.navigate('/')}>
         Back to the bench
       </Button>
     </Page>
+  );
+}
+
+/** So many lines are shown one by one; a whole shop is summed up. */
+const MOST_LINES = 60;
+
+interface PreviewProps {
+  readonly name: string;
+  readonly preview: Preview;
+  readonly onImport: () => void;
+}
+
+function PreviewOf({ name, preview, onImport }: PreviewProps) {
+  const { lines, notTaken, notes } = preview;
+  const same = lines.filter(({ kind, effect }) => kind !== 'photo' && effect === 'same').length;
+  const records = lines.filter(({ kind, effect }) => kind !== 'photo' && effect !== 'same');
+  // What is brought together or stays is read first: what is only added surprises nobody.
+  const sorted = [...records].sort(
+    (a, b) => Number(a.effect === 'add') - Number(b.effect === 'add'),
+  );
+  const more = sorted.length - MOST_LINES;
+  const idle = lines.every(({ effect }) => effect === 'same' || effect === 'newer');
+  return (
+    <>
+      <Heading>{name}</Heading>
+      {notes.map((note) => (
+        <Notice key={note} kind="caution">
+          {note}
+        </Notice>
+      ))}
+      {notTaken.length > 0 ? <NotTakenNotice notTaken={notTaken} /> : null}
+      {lines.length === 0 ? <Words>The file holds no record that can be taken.</Words> : null}
+      <View role="list">
+        {sorted.slice(0, MOST_LINES).map((line) => (
+          <View key={`${line.kind} ${line.id}`} role="listitem">
+            <Words>{lineWords(line)}</Words>
+          </View>
+        ))}
+      </View>
+      {same > 0 ? <Words>{sameWords(same)}</Words> : null}
+      {more > 0 ? <Words strong>{`And ${more} more records like these.`}</Words> : null}
+      <Words>{photoWords(lines)}</Words>
+      <Button mode="contained" disabled={idle} onPress={onImport}>
+        Import
+      </Button>
+    </>
+  );
+}
+
+function NotTakenNotice({ notTaken }: Pick<Preview, 'notTaken'>) {
+  const aside = () =>
+    saveAs(
+      'dial-bench-not-taken.json',
+      JSON.stringify(
+        notTaken.map(({ raw }) => raw),
+        null,
+        1,
+      ),
+    );
+  return (
+    <Notice
+      kind="error"
+      actions={
+        <Button mode="outlined" onPress={aside}>
+          Save these as they are
+        </Button>
+      }
+    >
+      <Words strong>
+        {notTaken.length === 1
+          ? 'One record is not taken.'
+          : `${notTaken.length} records are not taken.`}
+      </Words>
+      {notTaken.slice(0, MOST_LINES).map((record, i) => (
+        <Words key={i}>{notTakenWords(record)}</Words>
+      ))}
+    </Notice>
   );
 }

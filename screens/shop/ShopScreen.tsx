@@ -1,40 +1,34 @@
-import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { Button } from 'react-native-paper';
+import { useQueryClient } from '@tanstack/react-query';
+import { setAside } from '@/data/aside';
 import type { Shop } from '@/core/records/shop';
-import { fileName, saveAs } from '@/data/save';
-import { backupFile } from '@/data/transfer';
 import { useChangeShop, useShop, useShopError } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
-import { Heading, Words } from '@/ui/Words';
+import { Heading } from '@/ui/Words';
 import { ShopUnread } from '@/ui/ShopUnread';
+import { AsidePanel } from './AsidePanel';
+import { BackupPanel } from './BackupPanel';
+import { StoragePanel } from './StoragePanel';
 import { PeopleForm } from './PeopleForm';
 
 /** What holds for the whole shop. */
 export function ShopScreen() {
-  const router = useRouter();
   const shop = useShop();
   const unread = useShopError();
   const { apply, error } = useChangeShop();
-  const [failed, setFailed] = useState<string | null>(null);
+  const client = useQueryClient();
+  const beginAnew = async () => {
+    await setAside('shop', 'shop');
+    await client.invalidateQueries();
+  };
   const set = (part: Partial<Shop>) =>
     void apply((s) => ({ ...s, ...part })).catch(() => undefined);
-  const backup = () =>
-    backupFile().then(
-      (text) =>
-        saveAs(
-          fileName(`dial-bench-backup-${new Date().toISOString().slice(0, 10)}`, 'json'),
-          text,
-        ),
-      (e: Error) => setFailed(e.message),
-    );
   return (
     <Page title="Shop">
       {error ? <Notice kind="error">{error.message}</Notice> : null}
-      <ShopUnread error={unread} />
+      <ShopUnread error={unread} onAnew={unread ? () => void beginAnew() : undefined} />
       <RowLink
         href="/shop/instruments"
         name="Instruments and leaves"
@@ -60,15 +54,9 @@ export function ShopScreen() {
         onChange={(theme) => set({ theme })}
       />
       <PeopleForm key={shop.revision} shop={shop} onSave={set} />
-      <Heading>Backup</Heading>
-      <Words>Everything kept in this browser, as one file. Read it back in under Import.</Words>
-      {failed ? <Notice kind="error">{failed}</Notice> : null}
-      <Button mode="contained-tonal" icon="file-export-outline" onPress={() => void backup()}>
-        Save a backup
-      </Button>
-      <Button mode="outlined" icon="file-import-outline" onPress={() => router.push('/import')}>
-        Import
-      </Button>
+      <AsidePanel />
+      <BackupPanel />
+      <StoragePanel />
       <Notice kind="caution">
         The app calculates, the rebuilder decides: the maker’s manual, local codes and licensed
         practice come first.

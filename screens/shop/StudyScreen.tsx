@@ -1,3 +1,4 @@
+import { Wall } from '../shell/Wall';
 import { Opening } from '../shell/onDemand';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
@@ -37,7 +38,9 @@ export function StudyScreen() {
   const step = nextInStudy(study);
   return (
     <Page title={study.what}>
-      {step ? <StudyReading study={study} step={step} /> : <StudyResult study={study} />}
+      <Wall what="This study" record={{ kind: 'study', id: study.id }} again={[study]}>
+        {step ? <StudyReading study={study} step={step} /> : <StudyResult study={study} />}
+      </Wall>
       <Confirm
         ask="Delete this study"
         warn="The study and its readings go for good. An uncertainty already taken over stays."

@@ -1,0 +1,34 @@
+import { proxy, wrap } from 'comlink';
+import { touchedJobs } from '../tabs';
+import type { Backup } from './backup';
+import type { Outcome, Preview, TransferDesk } from './desk';
+import type { OnProgress } from './progress';
+
+/** The transfer desk in a thread of its own: the page stays free however much goes in or out. */
+export interface RemoteDesk {
+  plan(file: Blob, tell: OnProgress): Promise<Outcome<Preview>>;
+  apply(tell: OnProgress): Promise<Outcome<null>>;
+  backup(tell: OnProgress): Promise<Outcome<Backup>>;
+  cancel(): void;
+  /** Ends the thread; what it was doing is not done. */
+  close(): void;
+}
+
+/** Opens a transfer desk; whoever opens it closes it. */
+export function openDesk(): RemoteDesk {
+  // The address is that of the page: the app starts too late to know its own script's.
+  const worker = new Worker(new URL('../../workers/transfer.worker', window.location.href));
+  const desk = wrap<TransferDesk>(worker);
+  return {
+    plan: (file, tell) => desk.plan(file, proxy(tell)),
+    apply: async (tell) => {
+      const outcome = await desk.apply(proxy(tell));
+      // The other thread's word of it may come later than its answer.
+      touchedJobs.addAll();
+      return outcome;
+    },
+    backup: (tell) => desk.backup(proxy(tell)),
+    cancel: () => void desk.cancel(),
+    close: () => worker.terminate(),
+  };
+}

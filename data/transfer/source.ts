@@ -1,0 +1,151 @@
+import { finder, idIn, openFile, type Found, type Row } from '../../core/records/file';
+import { isLoose } from '../../core/records/migrate';
+import type { Photo } from '../../core/records/photo';
+import { checked, FileError } from '../../core/records/problems';
+import { STORED } from '../../core/schema/fields';
+import {
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  END,
+  HEAD,
+  isPicture,
+  kindOfPart,
+  PHOTO_HEADS,
+  pictureName,
+  UNREADABLE,
+  type RawRecord,
+} from './backup';
+import { photoHeadSchema, withPicture, type PhotoHead } from './pictures';
+import { Cancelled, type Course } from './progress';
+import { isZip, piecesOf } from './zip';
+
+/** A record of a file that is being imported; of a photo in a backup, without its picture. */
+export type Offered =
+  Found | { readonly kind: 'photo'; readonly place: string; readonly head: PhotoHead };
+
+/** A file to be imported, of whatever form. */
+export interface Source {
+  /** Whether it is to be taken whole or not at all: a single job with its photos. */
+  readonly whole: boolean;
+  /** Gives every record, one at a time. */
+  records(course: Course): AsyncGenerator<Offered>;
+  /** Gives those photos that are wanted, with their pictures. */
+  pictures(wanted: ReadonlySet<string>): AsyncGenerator<Photo>;
+  /** What could not be read where it was kept, as it lies in the file; known once all records were given. */
+  readonly aside: readonly RawRecord[];
+  /** What is to be said of the file as a whole; known once all records were given. */
+  readonly notes: readonly string[];
+}
+
+const refuse = (place: string, message: string): never => {
+  throw new FileError([{ place, message }]);
+};
+
+/** A file of JSON, which is in memory as a whole. */
+class TextSource implements Source {
+  readonly aside = [];
+  readonly notes = [];
+
+  constructor(private readonly rows: readonly Row[]) {}
+
+  get whole(): boolean {
+    const jobs = this.rows.filter((row) => row.kind === 'job').length;
+    return jobs === 1 && this.rows.every(({ kind }) => kind === 'job' || kind === 'photo');
+  }
+
+  async *records(course: Course): AsyncGenerator<Offered> {
+    const find = finder();
+    for (const [i, row] of this.rows.entries()) {
+      await course.at('Reading', i, this.rows.length);
+      yield find(row);
+    }
+  }
+
+  async *pictures(wanted: ReadonlySet<string>): AsyncGenerator<Photo> {
+    const find = finder();
+    for (const row of this.rows) {
+      if (row.kind !== 'photo') continue;
+      const { record } = find(row);
+      if (record && wanted.has(record.id)) yield record as Photo;
+    }
+  }
+}
+
+/** Said of a backup whose end is missing or damaged; what is before that can be taken. */
+const CUT_SHORT =
+  'The backup ends in the middle: it was cut short or damaged when it was saved or copied. What is listed here could still be read.';
+
+/** A backup as the app writes it: read piece by piece, and never in memory as a whole. */
+class ZipSource implements Source {
+  readonly whole = false;
+  readonly aside: RawRecord[] = [];
+  readonly notes: string[] = [];
+  private readonly heads: PhotoHead[] = [];
+
+  constructor(private readonly file: Blob) {}
+
+  async *records(course: Course): AsyncGenerator<Offered> {
+    const find = finder(STORED);
+    let ended = false;
+    let done = 0;
+    try {
+      for await (const piece of piecesOf(this.file, (name) => !isPicture(name))) {
+        await course.at('Reading', done++, null);
+        if (!('line' in piece)) continue;
+        const value = JSON.parse(piece.line) as unknown;
+        if (piece.name === END) ended = true;
+        else if (piece.name === UNREADABLE) this.aside.push(value as RawRecord);
+        else yield* this.offered(piece.name, value, find);
+      }
+    } catch (error) {
+      if (error instanceof Cancelled) throw error;
+      ended = false;
+    }
+    if (!ended) this.notes.push(CUT_SHORT);
+  }
+
+  private *offered(name: string, raw: unknown, find: (row: Row) => Found): Generator<Offered> {
+    const kind = kindOfPart(name);
+    if (kind) yield find({ kind, place: `${kind} ${idIn(raw)}`, raw });
+    if (name !== PHOTO_HEADS) return;
+    const head = checked<PhotoHead>(photoHeadSchema, raw);
+    this.heads.push(head);
+    yield { kind: 'photo', place: `photo ${head.id}`, head };
+  }
+
+  async *pictures(wanted: ReadonlySet<string>): AsyncGenerator<Photo> {
+    const heads = new Map(
+      this.heads.filter(({ id }) => wanted.has(id)).map((head) => [pictureName(head.id), head]),
+    );
+    for await (const piece of piecesOf(this.file, (name) => heads.has(name))) {
+      const head = heads.get(piece.name);
+      if (head && 'bytes' in piece) yield withPicture(head, piece.bytes);
+    }
+  }
+}
+
+/**
+ * Opens a file that somebody chose.
+ *
+ * @throws FileError where it is neither a file of the app's own format nor a backup, or of a newer version
+ */
+export async function openSource(file: Blob): Promise<Source> {
+  if (!(await isZip(file))) return new TextSource(openFile(await file.text()).rows);
+  await checkHead(file);
+  return new ZipSource(file);
+}
+
+/** @throws FileError where a zip is not a backup that is known here */
+async function checkHead(file: Blob): Promise<void> {
+  for await (const piece of piecesOf(file)) {
+    const head =
+      'line' in piece && piece.name === HEAD ? (JSON.parse(piece.line) as unknown) : null;
+    if (!isLoose(head) || head.format !== BACKUP_FORMAT) break;
+    if (head.version === BACKUP_VERSION) return;
+    refuse(
+      'version',
+      `Written by a newer Dial Bench (backup ${head.version}; this one knows up to ${BACKUP_VERSION}). Update first.`,
+    );
+  }
+  refuse('the file', 'Not a backup of Dial Bench.');
+}

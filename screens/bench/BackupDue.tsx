@@ -1,0 +1,30 @@
+import { useQuery } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { Button } from 'react-native-paper';
+import { daysUnsaved, STALE_DAYS } from '@/data/backupMade';
+import { now } from '@/data/create';
+import { backupQuery } from '@/data/hooks';
+import { Notice } from '@/ui/Notice';
+
+/** Reminds of a backup where the last one is old; what a browser keeps is gone with its disk. */
+export function BackupDue() {
+  const router = useRouter();
+  const { data: made } = useQuery(backupQuery);
+  if (!made) return null;
+  const days = daysUnsaved(made, now());
+  if (!(days >= STALE_DAYS)) return null;
+  return (
+    <Notice
+      kind="caution"
+      actions={
+        <Button mode="outlined" onPress={() => router.push('/shop')}>
+          To the backup
+        </Button>
+      }
+    >
+      {made.at
+        ? `The last backup is ${days} days old.`
+        : `No backup was saved from this browser in ${days} days.`}
+    </Notice>
+  );
+}

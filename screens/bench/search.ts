@@ -1,0 +1,29 @@
+import type { JobSummary } from '@/data/jobSummary';
+
+/** A job with the words by which it is found. */
+export interface Findable<J extends JobSummary> {
+  readonly job: J;
+  readonly words: string;
+}
+
+/** Returns the jobs in the order of the list, the last one worked on first, each with its words. */
+export function findable<J extends JobSummary>(jobs: readonly J[]): Findable<J>[] {
+  return [...jobs]
+    .sort((a, b) => (a.lastAt < b.lastAt ? 1 : a.lastAt > b.lastAt ? -1 : 0))
+    .map((job) => ({
+      job,
+      words: [job.tag, job.owner, job.unit, job.model, job.serial].join(' ').toLowerCase(),
+    }));
+}
+
+/** Returns the jobs whose words hold every part of what is looked for. */
+export function found<J extends JobSummary>(all: readonly Findable<J>[], wanted: string): J[] {
+  const parts = wanted.toLowerCase().split(/\s+/).filter(Boolean);
+  return all.flatMap(({ job, words }) => (parts.every((part) => words.includes(part)) ? job : []));
+}
+
+/** Returns the jobs of that very number, whatever case it was typed in. */
+export function named<J extends JobSummary>(jobs: readonly J[], number: string): J[] {
+  const tag = number.trim().toLowerCase();
+  return jobs.filter((job) => job.tag.toLowerCase() === tag);
+}

@@ -1,0 +1,8 @@
+import { useStorageError } from '@/data/hooks';
+import { Notice } from '@/ui/Notice';
+
+/** Said over every room where the browser does not let the app read what it stored: nothing is gone then. */
+export function StorageNotice() {
+  const error = useStorageError();
+  return error ? <Notice kind="error">{error.message}</Notice> : null;
+}

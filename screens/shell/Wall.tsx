@@ -1,0 +1,63 @@
+import { useRouter } from 'expo-router';
+import type { ReactNode } from 'react';
+import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
+import { Button } from 'react-native-paper';
+import { rawRecord, type Kind } from '@/data/records';
+import { fileName, saveAs } from '@/data/save';
+import { Notice } from '@/ui/Notice';
+
+interface Props {
+  /** What is behind the wall, as the sentence goes on: *This reading cannot be shown.* */
+  readonly what: string;
+  /** The record that is shown, to be saved as it is. */
+  readonly record?: { readonly kind: Kind; readonly id: string } | undefined;
+  /** Where one of these changes, it is tried again. */
+  readonly again?: readonly unknown[];
+  readonly children: ReactNode;
+}
+
+/** Keeps what goes wrong in one part of a screen from the others, and says what can be done. */
+export function Wall({ what, record, again = [], children }: Props) {
+  return (
+    <ErrorBoundary
+      resetKeys={[...again]}
+      fallbackRender={(props) => <Fallen {...props} what={what} record={record} />}
+    >
+      {children}
+    </ErrorBoundary>
+  );
+}
+
+/** Said in the place of what failed. */
+function Fallen({
+  error,
+  resetErrorBoundary,
+  what,
+  record,
+}: FallbackProps & Pick<Props, 'what' | 'record'>) {
+  const router = useRouter();
+  const save = async ({ kind, id }: NonNullable<Props['record']>) =>
+    saveAs(fileName(`${kind}-${id}`, 'txt'), await rawRecord(kind, id), 'text/plain');
+  return (
+    <Notice
+      kind="error"
+      actions={
+        <>
+          <Button mode="outlined" onPress={resetErrorBoundary}>
+            Try again
+          </Button>
+          {record ? (
+            <Button mode="outlined" onPress={() => void save(record).catch(() => undefined)}>
+              Save the record as it is
+            </Button>
+          ) : null}
+          <Button mode="text" onPress={() => router.push('/shop')}>
+            To the backup
+          </Button>
+        </>
+      }
+    >
+      {`${what} cannot be shown: ${error instanceof Error ? error.message : String(error)}. What is stored is left as it is, and the rest of the app works.`}
+    </Notice>
+  );
+}

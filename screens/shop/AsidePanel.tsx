@@ -1,0 +1,24 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button } from 'react-native-paper';
+import { asideQuery } from '@/data/hooks';
+import { saveAs } from '@/data/save';
+import { Notice } from '@/ui/Notice';
+
+/** What could not be read and was set aside, to be saved as it is; nothing where there is none. */
+export function AsidePanel() {
+  const { data: aside = [] } = useQuery(asideQuery);
+  if (aside.length === 0) return null;
+  const save = () => saveAs('dial-bench-set-aside.json', JSON.stringify(aside, null, 1));
+  return (
+    <Notice
+      kind="word"
+      actions={
+        <Button mode="outlined" onPress={save}>
+          Save what was set aside
+        </Button>
+      }
+    >
+      {`${aside.length === 1 ? 'One record' : `${aside.length} records`} that could not be read ${aside.length === 1 ? 'was' : 'were'} set aside as they were: ${aside.map(({ key }) => key).join(', ')}. A backup holds them too.`}
+    </Notice>
+  );
+}

@@ -1,0 +1,80 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Button } from 'react-native-paper';
+import type { FileProblem } from '@/core/records/problems';
+import { noteBackup } from '@/data/backupMade';
+import { backupQuery } from '@/data/hooks';
+import { fileName, saveAs } from '@/data/save';
+import type { Counts } from '@/data/transfer/backup';
+import { bytesWords } from '@/ui/bytes';
+import { Course } from '@/ui/Course';
+import { Notice } from '@/ui/Notice';
+import { dayWords } from '@/ui/when';
+import { Heading, Words } from '@/ui/Words';
+import { useDesk } from './useDesk';
+
+const COUNTED = [
+  ['job', 'job', 'jobs'],
+  ['sheet', 'sheet', 'sheets'],
+  ['study', 'study', 'studies'],
+  ['photo', 'photo', 'photos'],
+] as const;
+
+function savedWords(counts: Counts, bytes: number): string {
+  const parts = COUNTED.map(
+    ([kind, one, many]) => `${counts[kind]} ${counts[kind] === 1 ? one : many}`,
+  );
+  const raw = counts.unreadable > 0 ? `, ${counts.unreadable} that cannot be read as they are` : '';
+  return `Written, read back and counted: ${parts.join(', ')}${raw}; ${bytesWords(bytes)}. Your browser says where it saved the file.`;
+}
+
+/** Everything out of this browser as one file, and a file back in. */
+export function BackupPanel() {
+  const router = useRouter();
+  const client = useQueryClient();
+  const { progress, run, cancel } = useDesk();
+  const { data: made } = useQuery(backupQuery);
+  const [saved, setSaved] = useState<string | null>(null);
+  const [problems, setProblems] = useState<readonly FileProblem[]>([]);
+  const backup = async () => {
+    setSaved(null);
+    setProblems([]);
+    const outcome = await run((desk, tell) => desk.backup(tell));
+    if (!outcome.ok) {
+      if (!outcome.cancelled) setProblems(outcome.problems);
+      return;
+    }
+    const { file, counts } = outcome.value;
+    saveAs(fileName(`dial-bench-backup-${new Date().toISOString().slice(0, 10)}`, 'zip'), file);
+    setSaved(savedWords(counts, file.size));
+    await noteBackup().catch(() => undefined);
+    await client.invalidateQueries({ queryKey: backupQuery.queryKey });
+  };
+  return (
+    <>
+      <Heading>Backup</Heading>
+      <Words>
+        {`Everything kept in this browser, as one file. Read it back in under Import. ${
+          made?.at ? `The last one is of ${dayWords(made.at)}.` : 'None was made here yet.'
+        }`}
+      </Words>
+      {saved ? <Notice kind="word">{saved}</Notice> : null}
+      {problems.map(({ message }) => (
+        <Notice key={message} kind="error">
+          {`No backup was saved. ${message}`}
+        </Notice>
+      ))}
+      {progress ? (
+        <Course {...progress} onCancel={cancel} />
+      ) : (
+        <Button mode="contained-tonal" icon="file-export-outline" onPress={() => void backup()}>
+          Save a backup
+        </Button>
+      )}
+      <Button mode="outlined" icon="file-import-outline" onPress={() => router.push('/import')}>
+        Import
+      </Button>
+    </>
+  );
+}

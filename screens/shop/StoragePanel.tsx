@@ -1,0 +1,41 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'react-native-paper';
+import { persistenceQuery } from '@/data/hooks';
+import { askToStay, type Persistence } from '@/data/persistence';
+import { bytesWords } from '@/ui/bytes';
+import { Heading, Words } from '@/ui/Words';
+
+function roomWords({ used_bytes, room_bytes }: Persistence): string {
+  if (used_bytes === null || room_bytes === null) return 'It does not say how much room is taken.';
+  const share = room_bytes > 0 ? Math.ceil((100 * used_bytes) / room_bytes) : 100;
+  return `${bytesWords(used_bytes)} of ${bytesWords(room_bytes)} are taken, ${share}%.`;
+}
+
+const STAYS = {
+  yes: 'This browser has agreed to keep everything until you delete it yourself.',
+  no: 'This browser may clear everything here when its disk runs full. Ask it to keep it, and save backups.',
+  silent: 'This browser does not say whether it keeps what is stored. Save backups.',
+} as const;
+
+/** What the browser answered when it was asked to keep the records, and how full it is. */
+export function StoragePanel() {
+  const client = useQueryClient();
+  const { data } = useQuery(persistenceQuery);
+  if (!data) return null;
+  const answer = data.stays === null ? 'silent' : data.stays ? 'yes' : 'no';
+  const ask = async () => {
+    await askToStay();
+    await client.invalidateQueries({ queryKey: persistenceQuery.queryKey });
+  };
+  return (
+    <>
+      <Heading>Storage</Heading>
+      <Words>{`${STAYS[answer]} ${roomWords(data)}`}</Words>
+      {answer === 'no' ? (
+        <Button mode="outlined" onPress={() => void ask()}>
+          Ask it to keep everything
+        </Button>
+      ) : null}
+    </>
+  );
+}

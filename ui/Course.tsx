@@ -1,0 +1,35 @@
+import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { usePalette } from './theme';
+import { Words } from './Words';
+
+interface Props {
+  readonly what: string;
+  readonly done: number;
+  /** Null while nobody knows how much there is. */
+  readonly of: number | null;
+  readonly onCancel: () => void;
+}
+
+/** How far a long work is, and the way out of it. */
+export function Course({ what, done, of, onCancel }: Props) {
+  const palette = usePalette();
+  const share = of === null || of === 0 ? 0 : done / of;
+  return (
+    <View style={styles.box} role="status" aria-label="Under way">
+      <Words strong>{of === null ? `${what}: ${done} so far` : `${what}: ${done} of ${of}`}</Words>
+      <View style={[styles.bar, { backgroundColor: palette.line }]}>
+        <View style={{ flex: share, backgroundColor: palette.blue }} />
+        <View style={{ flex: 1 - share }} />
+      </View>
+      <Button mode="outlined" onPress={onCancel}>
+        Call it off
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 8 },
+  bar: { flexDirection: 'row', height: 8, borderRadius: 4, overflow: 'hidden' },
+});

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { TransferDesk } from '../data/transfer/desk';
+
+expose(new TransferDesk());
