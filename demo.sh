@@ -4,4 +4,4 @@ set -euo pipefail
 cd "$(dirname "$0")"
 bash scripts/install.sh
 bash scripts/build.sh
-exec node --import tsx server/main.ts
+exec node build/server.mjs

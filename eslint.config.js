@@ -48,7 +48,14 @@ module.exports = [
   ...expo,
   { files: ['*.config.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
   {
-    ignores: ['dist/**', 'node_modules/**', '.cache/**', 'test-results/**', 'playwright-report/**'],
+    ignores: [
+      'dist/**',
+      'build/**',
+      'node_modules/**',
+      '.cache/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
   },
   {
     settings: {

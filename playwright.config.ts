@@ -24,7 +24,7 @@ export default defineConfig({
     { name: 'wide', use: WIDE, testMatch: /(journey|screens)\.spec\.ts/ },
   ],
   webServer: {
-    command: 'node --import tsx server/main.ts',
+    command: 'node build/server.mjs',
     url: `http://127.0.0.1:${PORT}/`,
     env: { PORT: `${PORT}` },
     reuseExistingServer: false,

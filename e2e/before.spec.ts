@@ -217,6 +217,10 @@ test('the tag takes figures as people write them, and keeps the customer', async
   await expect(page.getByText(/looked at$/)).toBeVisible();
   await page.getByRole('link', { name: 'Tag' }).click();
   await expect(field(page, 'Serial number')).toHaveValue('SN 77');
+  // What cannot be read is not lost either: it is there again, and thrown away only when asked.
+  await expect(field(page, 'Due')).toHaveValue('some day');
+  await expect(page.getByText(/and not saved is here again/)).toBeVisible();
+  await button(page, 'Throw it away').click();
   await expect(field(page, 'Due')).toHaveValue('2026-12-24');
 
   await page.getByRole('link', { name: 'Report' }).click();

@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import path from 'node:path';
 import { gaugeStream } from './gauge';
@@ -23,10 +23,30 @@ const READS = ['GET', 'HEAD'];
 /** Files whose name carries a hash of what is in them never change under that name. */
 const HASHED = `${path.sep}_expo${path.sep}`;
 
+/** Names under which this machine calls itself: a page of another name has no business here. */
+const LOOPBACK = /^(?:127(?:\.\d{1,3}){3}|localhost|\[::1\])(?::\d{1,5})?$/i;
+
+const onlyLocal: RequestHandler = (request, response, next) => {
+  if (LOOPBACK.test(request.headers.host ?? '')) return next();
+  response.status(421).type('text').send('This server answers only to this machine.\n');
+};
+
+/** Says that something went wrong, and nothing of where or why: that is for the log. */
+const failed: ErrorRequestHandler = (error: { status?: unknown }, _request, response, next) => {
+  if (response.headersSent) return next(error);
+  const status = typeof error.status === 'number' && error.status < 500 ? error.status : 500;
+  if (status === 500) console.error(error);
+  response
+    .status(status)
+    .type('text')
+    .send(status === 500 ? 'Something went wrong.\n' : 'That cannot be answered.\n');
+};
+
 /** Serves the built app from `dist`; any address without a file of its own gets the page, which finds its way. */
 export function app(dist: string): Express {
   const server = express();
   server.disable('x-powered-by');
+  server.use(onlyLocal);
   server.use(
     helmet({
       contentSecurityPolicy: { useDefaults: false, directives: CONTENT_SECURITY },
@@ -34,7 +54,7 @@ export function app(dist: string): Express {
     }),
   );
   // A stream is sent on at once: nothing may hold it back to compress it.
-  server.get('/api/gauge', gaugeStream);
+  server.get('/api/gauge', gaugeStream());
   server.use(compression());
   server.use(
     express.static(dist, {
@@ -51,5 +71,6 @@ export function app(dist: string): Express {
     response.setHeader('Cache-Control', 'no-cache');
     response.sendFile(path.resolve(dist, 'index.html'));
   });
+  server.use(failed);
   return server;
 }

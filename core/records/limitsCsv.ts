@@ -2,6 +2,7 @@ import { parse, unparse } from 'papaparse';
 import { pumpOf } from '../pumps/registry';
 import { InputError } from '../errors';
 import { parseReading } from '../quantity/parse';
+import { FORMULA, plainCell } from './csvCell';
 import { FileError, type FileProblem } from './problems';
 import { GASKETS, SIDES, type Sheet, type SheetLimit } from './sheet';
 
@@ -26,7 +27,7 @@ export function limitsCsv(sheet: Sheet): string {
     lower_mm: l.lower_mm ?? '',
     upper_mm: l.upper_mm ?? '',
   }));
-  return unparse(rows, { columns: [...COLUMNS], escapeFormulae: true });
+  return unparse(rows, { columns: [...COLUMNS], escapeFormulae: FORMULA });
 }
 
 type Row = Readonly<Partial<Record<(typeof COLUMNS)[number], string>>>;
@@ -42,6 +43,7 @@ export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
   const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
+    transform: plainCell,
   });
   const lacking = (['tier', 'characteristic', 'lower_mm', 'upper_mm'] as const).filter(
     (column) => !meta.fields?.includes(column),

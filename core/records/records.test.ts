@@ -1,6 +1,7 @@
 import Ajv from 'ajv/dist/2020';
 import schema from '../../docs/file-format.schema.json';
 import { reportOf } from '../report/report';
+import { plainCell } from './csvCell';
 import { readingsCsv } from '../report/csv';
 import { ledgerOf } from '../journal/ledger';
 import { measure } from '../practice/hand';
@@ -157,6 +158,27 @@ describe('readings as CSV', () => {
   it('defuses what a spreadsheet would run', () => {
     expect(readingsCsv({ ...job, tag: '=1+1' })).toContain("'=1+1");
     expect(readingsCsv({ ...job, tag: '@sum' })).toContain("'@sum");
+    for (const before of [
+      '',
+      ' ',
+      '\n',
+      '\t\r\n',
+      '\u00a0',
+      '\u200b',
+      '\u202e',
+      '\ufeff',
+      '\u3000 ',
+    ]) {
+      for (const sign of '=+-@＝＋－＠﹦﹢﹣﹫') {
+        const cell = `${before}${sign}1`;
+        expect(readingsCsv({ ...job, tag: cell })).toContain(`"'${cell}"`);
+        expect(plainCell(`'${cell}`)).toBe(cell);
+      }
+    }
+    for (const cell of ['HM-0417', "'quoted'", '1-2', 'a=b', '']) {
+      expect(readingsCsv({ ...job, tag: cell })).not.toContain(`'${cell},`);
+      expect(plainCell(cell)).toBe(cell);
+    }
   });
 });
 

@@ -2,6 +2,7 @@ import { readingCells } from '../methods/list';
 import { unparse } from 'papaparse';
 import { ledgerOf } from '../journal/ledger';
 import { targetOf } from '../journal/target';
+import { FORMULA } from '../records/csvCell';
 import type { Job } from '../records/job';
 
 const COLUMNS = [
@@ -46,5 +47,5 @@ export function readingsCsv(job: Job): string {
       struckWhy: voided?.why ?? '',
     };
   });
-  return unparse(rows, { columns: [...COLUMNS], escapeFormulae: true });
+  return unparse(rows, { columns: [...COLUMNS], escapeFormulae: FORMULA });
 }

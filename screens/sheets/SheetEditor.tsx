@@ -1,7 +1,7 @@
 import { dequal } from 'dequal';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { FormProvider, useForm, type FieldPath } from 'react-hook-form';
+import { FormProvider, type FieldPath } from 'react-hook-form';
 import { Button } from 'react-native-paper';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
@@ -12,6 +12,9 @@ import { Choice } from '@/ui/Choice';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useHeldUnit } from '../shell/useHeldUnit';
+import { useKeptForm } from '../shell/useKeptForm';
 import { FastenerSection } from './FastenerSection';
 import { LimitSection } from './LimitSection';
 import { PumpSection } from './PumpSection';
@@ -31,20 +34,56 @@ const SECTIONS = [
 ] as const;
 type Section = (typeof SECTIONS)[number]['value'];
 
+/** The parts of the form as the notices name them. */
+const PART_NAME: Readonly<Partial<Record<keyof SheetForm, string>>> = {
+  model: 'The model',
+  note: 'The note',
+  geometry: 'The geometry',
+  tiers: 'The tiers',
+  limits: 'The limits',
+  nominal: 'The nominal sizes',
+  materials: 'The materials',
+  gasket: 'The gasket',
+  fasteners: 'The bolts',
+  key: 'The key',
+  variants: 'The variants',
+  mixes: 'Which parts go together',
+};
+
+/** Returns the fields of a sheet that are not as they were before. */
+const differing = (sheet: Sheet, before: Sheet): Partial<Sheet> =>
+  Object.fromEntries(
+    Object.entries(sheet).filter(([name, value]) => !dequal(value, before[name as keyof Sheet])),
+  );
+
 const sectionOf = (path: string): Section =>
   SECTIONS.find(({ holds }) => holds.some((field) => path.split('.')[0] === field))?.value ??
   'pump';
 
 /** A limit sheet in four sections, figures in shop shorthand; jobs already begun keep the sheet as it was. */
-export function SheetEditor({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
+export function SheetEditor({
+  sheet,
+  unit: shopUnit,
+}: {
+  readonly sheet: Sheet;
+  readonly unit: ShopUnit;
+}) {
   const router = useRouter();
   const { apply: change, error } = useChange('sheet', sheet.id);
   const { mutateAsync: removeSheet } = useRemove('sheet');
   const [section, setSection] = useState<Section>('limits');
   const [wrong, setWrong] = useState<readonly FieldError[]>([]);
   const [doubts, setDoubts] = useState<readonly FieldError[]>([]);
-  const form = useForm<SheetForm>({ defaultValues: toForm(sheet, unit) });
-  const { handleSubmit, setError, reset, formState, clearErrors } = form;
+  const { held: unit, follow, take } = useHeldUnit(shopUnit);
+  const kept = useKeptForm<SheetForm>({
+    key: `sheet/${sheet.id}`,
+    stored: toForm(sheet, unit),
+    unit,
+    onUnit: take,
+  });
+  const { form } = kept;
+  const { handleSubmit, setError, formState, clearErrors } = form;
+  follow(formState.isDirty);
 
   const point = (list: readonly FieldError[]) => {
     list.forEach(({ path, message }) => setError(path as FieldPath<SheetForm>, { message }));
@@ -65,10 +104,15 @@ export function SheetEditor({ sheet, unit }: { readonly sheet: Sheet; readonly u
       return point(result.doubts);
     }
     setDoubts([]);
-    await change((s) => ({ ...result.sheet, revision: s.revision })).then(
-      () => reset(toForm(result.sheet, unit)),
-      // The error stays with the hook and is shown; the form keeps what was typed.
-      () => undefined,
+    await kept.save((check) =>
+      change((stored) => {
+        check(toForm(stored, unit));
+        return { ...stored, ...differing(result.sheet, sheet) };
+      }).then(
+        () => true,
+        // The error stays with the hook and is shown; the form keeps what was typed.
+        () => false,
+      ),
     );
   });
   const word = formState.isDirty ? (doubts.length > 0 ? 'Save all the same' : 'Save') : 'Saved';
@@ -87,6 +131,7 @@ export function SheetEditor({ sheet, unit }: { readonly sheet: Sheet; readonly u
             Invented pump and invented limits, for the demo. Never use them for a real pump.
           </Notice>
         ) : null}
+        <KeptNotices kept={kept} labels={PART_NAME} />
         {error ? <Notice kind="error">{error.message}</Notice> : null}
         {wrong.length > 0 ? (
           <Notice kind="error">{`${wrong.length === 1 ? 'One thing has' : `${wrong.length} things have`} to be put right before it can be saved. ${wrong[0]?.message ?? ''}`}</Notice>

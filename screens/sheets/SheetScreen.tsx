@@ -26,7 +26,7 @@ export function SheetScreen() {
   }
   return (
     <Wall what="This sheet" record={{ kind: 'sheet', id: sheet.id }} again={[sheet]}>
-      <SheetEditor key={`${sheet.id} ${unit}`} sheet={sheet} unit={unit} />
+      <SheetEditor key={sheet.id} sheet={sheet} unit={unit} />
     </Wall>
   );
 }

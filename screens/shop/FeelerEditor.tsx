@@ -1,4 +1,4 @@
-import { useForm, type FieldPath } from 'react-hook-form';
+import type { FieldPath } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -6,6 +6,9 @@ import type { FeelerSetRecord } from '@/core/records/instrument';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useHeldUnit } from '../shell/useHeldUnit';
+import { useKeptForm } from '../shell/useKeptForm';
 import { feelerFromForm, feelerToForm, type FeelerForm } from './instrumentForm';
 
 const STACKS = [
@@ -19,22 +22,35 @@ const WHY_MIC =
   'Mic the leaves: it pays. If leaves are 4 µm off their marking, one “in” of ten near a limit is wrong. Say so here, and at most one of twenty is: the app then asks for more leaves before it decides. A mic’d leaf counts as it was mic’d.';
 
 interface Props {
+  /** Under which what is typed and not saved is kept. */
+  readonly draft: string;
   readonly feeler: FeelerSetRecord;
   readonly unit: ShopUnit;
-  readonly onKeep: (feeler: FeelerSetRecord) => Promise<unknown>;
+  /** Changes the set as it is in storage; resolves to whether it was. */
+  readonly onKeep: (change: (stored: FeelerSetRecord) => FeelerSetRecord) => Promise<boolean>;
   readonly onRemove?: (() => void) | undefined;
 }
 
 /** A leaf set: the leaves that are still in it, and how many may be held together. */
-export function FeelerEditor({ feeler, unit, onKeep, onRemove }: Props) {
-  const { control, handleSubmit, setError, formState, reset } = useForm<FeelerForm>({
-    defaultValues: feelerToForm(feeler, unit),
+export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }: Props) {
+  const { held: unit, follow, take } = useHeldUnit(shopUnit);
+  const kept = useKeptForm<FeelerForm>({
+    key: draft,
+    stored: feelerToForm(feeler, unit),
+    unit,
+    onUnit: take,
   });
+  const { control, handleSubmit, setError, formState } = kept.form;
+  follow(formState.isDirty);
   const save = handleSubmit(async (form) => {
     const read = feelerFromForm(form, feeler, unit);
     if (read.ok) {
-      await onKeep(read.record);
-      reset(feelerToForm(read.record, unit));
+      await kept.save((check) =>
+        onKeep((stored) => {
+          check(feelerToForm(stored, unit));
+          return { ...read.record, maxStack: stored.maxStack };
+        }),
+      );
       return;
     }
     Object.entries(read.errors).forEach(([field, message], i) =>
@@ -47,6 +63,7 @@ export function FeelerEditor({ feeler, unit, onKeep, onRemove }: Props) {
   });
   return (
     <View style={styles.box}>
+      <KeptNotices kept={kept} />
       <Field control={control} name="name" label="Leaf set" />
       <Field control={control} name="leaves" label={`Leaves in the set, ${unit}`} multiline />
       <Field
@@ -80,7 +97,7 @@ export function FeelerEditor({ feeler, unit, onKeep, onRemove }: Props) {
         label={`${feeler.name}: leaves held together at most`}
         value={`${feeler.maxStack}` as '1' | '2' | '3'}
         options={STACKS}
-        onChange={(most) => void onKeep({ ...feeler, maxStack: Number(most) })}
+        onChange={(most) => void onKeep((stored) => ({ ...stored, maxStack: Number(most) }))}
       />
       <View style={styles.row}>
         <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>

@@ -1,4 +1,4 @@
-import { useForm, useWatch, type FieldPath } from 'react-hook-form';
+import { useWatch, type FieldPath } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { unitName } from '@/core/quantity/format';
@@ -8,24 +8,44 @@ import { Choice } from '@/ui/Choice';
 import { Confirm } from '@/ui/Confirm';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useHeldUnit } from '../shell/useHeldUnit';
+import { useKeptForm } from '../shell/useKeptForm';
 import { instrumentFromForm, instrumentToForm, KINDS, type InstrumentForm } from './instrumentForm';
 
 interface Props {
+  /** Under which what is typed and not saved is kept. */
+  readonly draft: string;
   readonly instrument: Instrument;
   readonly unit: ShopUnit;
-  readonly onKeep: (instrument: Instrument) => Promise<unknown>;
+  /** Changes the instrument as it is in storage; resolves to whether it was. */
+  readonly onKeep: (change: (stored: Instrument) => Instrument) => Promise<boolean>;
   readonly onRemove?: () => void;
 }
 
 /** One instrument: what kind, what it reaches, how finely it reads, and how sure one reading is. */
-export function InstrumentEditor({ instrument, unit, onKeep, onRemove }: Props) {
-  const { control, handleSubmit, setError, setValue, clearErrors } = useForm<InstrumentForm>({
-    defaultValues: instrumentToForm(instrument, unit),
+export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, onRemove }: Props) {
+  const { held: unit, follow, take } = useHeldUnit(shopUnit);
+  const kept = useKeptForm<InstrumentForm>({
+    key: draft,
+    stored: instrumentToForm(instrument, unit),
+    unit,
+    onUnit: take,
   });
+  const { control, handleSubmit, setError, setValue, clearErrors, formState } = kept.form;
+  follow(formState.isDirty);
   const save = handleSubmit(async (form) => {
     clearErrors();
     const read = instrumentFromForm(form, instrument, unit);
-    if (read.ok) return void (await onKeep(read.record));
+    if (read.ok) {
+      await kept.save((check) =>
+        onKeep((stored) => {
+          check(instrumentToForm(stored, unit));
+          return read.record;
+        }),
+      );
+      return;
+    }
     Object.entries(read.errors).forEach(([field, message], i) =>
       setError(
         field as FieldPath<InstrumentForm>,
@@ -41,6 +61,7 @@ export function InstrumentEditor({ instrument, unit, onKeep, onRemove }: Props) 
   const gap = unitName('gap', unit);
   return (
     <View style={styles.box}>
+      <KeptNotices kept={kept} />
       <Field control={control} name="name" label="Name" />
       <Choice
         label="Kind"

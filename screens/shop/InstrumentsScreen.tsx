@@ -30,21 +30,30 @@ export function InstrumentsScreen() {
   const { apply, error } = useChangeShop();
   const [open, setOpen] = useState<string | null>(null);
   const [fresh, setFresh] = useState<Instrument | null>(null);
-  const set = (change: (shop: Shop) => Shop) =>
+  const set = (change: (shop: Shop) => Shop): Promise<boolean> =>
     apply(change).then(
-      () => setOpen(null),
-      () => undefined,
+      () => true,
+      () => false,
     );
-  const keep = (record: Instrument) =>
-    set((s) => {
-      const there = s.instruments.some((i) => i.id === record.id);
-      return {
-        ...s,
-        instruments: there
-          ? s.instruments.map((i) => (i.id === record.id ? record : i))
-          : [...s.instruments, record],
-      };
-    }).then(() => setFresh(null));
+  const keep =
+    (of: Instrument) =>
+    async (change: (stored: Instrument) => Instrument): Promise<boolean> => {
+      const kept = await set((s) => {
+        const stored = s.instruments.find((i) => i.id === of.id);
+        const record = change(stored ?? of);
+        return {
+          ...s,
+          instruments: stored
+            ? s.instruments.map((i) => (i.id === of.id ? record : i))
+            : [...s.instruments, record],
+        };
+      });
+      if (kept) {
+        setOpen(null);
+        setFresh(null);
+      }
+      return kept;
+    };
   return (
     <Page title="Instruments and leaves">
       {error ? <Notice kind="error">{error.message}</Notice> : null}
@@ -59,10 +68,10 @@ export function InstrumentsScreen() {
             />
             {open === i.id ? (
               <InstrumentEditor
-                key={shop.unit}
+                draft={`instrument/${i.id}`}
                 instrument={i}
                 unit={shop.unit}
-                onKeep={keep}
+                onKeep={keep(i)}
                 onRemove={() =>
                   void set((s) => ({
                     ...s,
@@ -75,7 +84,12 @@ export function InstrumentsScreen() {
         ))}
       </View>
       {fresh ? (
-        <InstrumentEditor instrument={fresh} unit={shop.unit} onKeep={keep} />
+        <InstrumentEditor
+          draft="instrument/new"
+          instrument={fresh}
+          unit={shop.unit}
+          onKeep={keep(fresh)}
+        />
       ) : (
         <Button mode="outlined" icon="plus" onPress={() => setFresh(newInstrument(newId()))}>
           Add an instrument
@@ -84,11 +98,12 @@ export function InstrumentsScreen() {
       <Heading>Leaf sets</Heading>
       {shop.feelers.map((feeler, at) => (
         <FeelerEditor
-          key={`${at} ${feeler.name} ${shop.unit}`}
+          key={at}
+          draft={`leaves/${at}`}
           feeler={feeler}
           unit={shop.unit}
-          onKeep={(record) =>
-            set((s) => ({ ...s, feelers: s.feelers.map((f, i) => (i === at ? record : f)) }))
+          onKeep={(change) =>
+            set((s) => ({ ...s, feelers: s.feelers.map((f, i) => (i === at ? change(f) : f)) }))
           }
           onRemove={
             shop.feelers.length > 1

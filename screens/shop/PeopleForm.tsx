@@ -1,11 +1,14 @@
 import { yupResolver } from '@hookform/resolvers/yup';
-import { useForm } from 'react-hook-form';
 import { Button } from 'react-native-paper';
-import { object } from 'yup';
+import { object, type InferType } from 'yup';
 import { line, note } from '@/core/schema/fields';
 import type { Shop } from '@/core/records/shop';
+import { useChangeShop } from '@/data/hooks';
 import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
 import { Heading } from '@/ui/Words';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useKeptForm } from '../shell/useKeptForm';
 
 const fields = object({
   person: line().defined(),
@@ -26,23 +29,41 @@ const namesOf = (text: string): string[] => [
   ),
 ];
 
-interface Props {
-  readonly shop: Shop;
-  readonly onSave: (part: Partial<Shop>) => void;
-}
+type People = InferType<typeof fields>;
+
+const toPeople = (shop: Shop): People => ({ person: shop.person, people: shop.people.join(', ') });
+
+const LABELS = { person: 'Who measures on this device', people: 'The list of everybody' };
 
 /** Who works here, and who has this device in hand. */
-export function PeopleForm({ shop, onSave }: Props) {
-  const { control, handleSubmit, formState } = useForm({
+export function PeopleForm({ shop }: { readonly shop: Shop }) {
+  const { apply, error } = useChangeShop();
+  const kept = useKeptForm<People>({
+    key: 'people',
+    stored: toPeople(shop),
     resolver: yupResolver(fields),
-    defaultValues: { person: shop.person, people: shop.people.join(', ') },
   });
+  const { control, handleSubmit, formState } = kept.form;
   const save = handleSubmit(({ person, people }) =>
-    onSave({ person: person.trim(), people: namesOf(people) }),
+    kept.save((check, edited) =>
+      apply((s) => {
+        check(toPeople(s));
+        return {
+          ...s,
+          ...(edited.includes('person') ? { person: person.trim() } : {}),
+          ...(edited.includes('people') ? { people: namesOf(people) } : {}),
+        };
+      }).then(
+        () => true,
+        () => false,
+      ),
+    ),
   );
   return (
     <>
       <Heading>People</Heading>
+      <KeptNotices kept={kept} labels={LABELS} />
+      {error ? <Notice kind="error">{error.message}</Notice> : null}
       <Field control={control} name="person" label="Who measures on this device" />
       <Field control={control} name="people" label="Everybody, with commas between" multiline />
       <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>

@@ -53,7 +53,7 @@ export function ShopScreen() {
         options={THEMES}
         onChange={(theme) => set({ theme })}
       />
-      <PeopleForm key={shop.revision} shop={shop} onSave={set} />
+      <PeopleForm shop={shop} />
       <AsidePanel />
       <BackupPanel />
       <StoragePanel />

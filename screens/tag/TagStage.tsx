@@ -1,9 +1,8 @@
-import { setFields } from '@/core/commands/job';
 import { useCommand } from '../job/useCommand';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'expo-router';
-import { useEffect, useRef, useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { checksOf } from '@/core/inspect/checks';
@@ -18,6 +17,8 @@ import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { SheetChanged } from '../job/SheetChanged';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useKeptForm } from '../shell/useKeptForm';
 import { BeforeFigures } from './BeforeFigures';
 import { BenchTag } from './BenchTag';
 import { CustomerField } from './CustomerField';
@@ -25,7 +26,7 @@ import { withCustomer } from './customers';
 import { IdentifyPanel } from './IdentifyPanel';
 import { JobEnd } from './JobEnd';
 import { JobLimits } from './JobLimits';
-import { fromTagForm, readablePart, tagSchema, toTagForm, type TagForm } from './tagForm';
+import { fromTagForm, pick, tagSchema, toTagForm, unreadableIn, type TagForm } from './tagForm';
 
 type Section = 'received' | 'before' | 'variant' | 'label' | null;
 
@@ -35,37 +36,62 @@ const ROTATION_NAME = {
   anticlockwise: 'Anticlockwise',
 } as const;
 
+const LABELS = {
+  tag: 'The tag number',
+  unit: 'The unit it came from',
+  owner: 'The customer',
+  contact: 'How to reach them',
+  complaint: 'The complaint',
+  serial: 'The serial number',
+  due: 'When it is due',
+  by: 'Who measures',
+  used: 'How long it has run',
+  usedUnit: 'Hours or distance',
+  fluid: 'The fluid',
+  rotation: 'The rotation',
+  ports: 'What is said of the ports',
+  before: 'What was measured before the teardown',
+} as const;
+
 /** What is on the tag, to be read again and put right; how it came in, and which variant it is. */
 export function TagStage({ job }: { readonly job: Job }) {
   const router = useRouter();
   const [open, setOpen] = useState<Section>(null);
   const { run, error } = useCommand(job);
   const { apply: changeShop } = useChangeShop();
-  const tagged = JSON.stringify(toTagForm(job));
-  const { control, handleSubmit, reset, setValue, getValues, formState } = useForm<TagForm>({
+  const kept = useKeptForm<TagForm>({
+    key: `tag/${job.id}`,
+    stored: toTagForm(job),
     resolver: yupResolver(tagSchema),
-    defaultValues: toTagForm(job),
+    // Whoever goes on to another stage has not pressed Save: what can be read is kept all the same.
+    onLeave: (edited) => {
+      const unread = unreadableIn(getValues());
+      const fine = edited.filter((name) => !unread.has(name));
+      const form = { ...getValues(), ...pick(toTagForm(job), [...unread] as (keyof TagForm)[]) };
+      if (fine.length > 0) void store(form, fine, () => undefined);
+      return fine;
+    },
   });
-  useEffect(() => reset(JSON.parse(tagged) as TagForm), [reset, tagged]);
+  const { control, handleSubmit, setValue, getValues, formState } = kept.form;
   const [rotation, usedUnit] = useWatch({ control, name: ['rotation', 'usedUnit'] });
-  const store = async (form: TagForm) => {
-    const fields = fromTagForm(form, new Date());
+  const store = async (
+    form: TagForm,
+    edited: readonly (keyof TagForm)[],
+    check: (stored: TagForm) => void,
+  ) => {
+    const fields = pick(fromTagForm(form, new Date()), edited);
     // An error stays with the hook and is shown below; the form keeps what was typed.
-    if (await run(setFields(fields))) {
-      await changeShop((shop) =>
-        withCustomer(shop, { name: fields.owner, contact: fields.contact }),
-      ).catch(() => undefined);
+    const stored = await run((j) => {
+      check(toTagForm(j));
+      return { ...j, ...fields };
+    });
+    if (stored && (fields.owner !== undefined || fields.contact !== undefined)) {
+      const customer = { name: form.owner, contact: form.contact };
+      await changeShop((shop) => withCustomer(shop, customer)).catch(() => undefined);
     }
+    return stored;
   };
-  const save = handleSubmit(store);
-  // Whoever goes on to another stage has not pressed Save: what can be read is kept all the same.
-  const leave = useRef(() => {});
-  useEffect(() => {
-    leave.current = () => {
-      if (formState.isDirty) void store(readablePart(getValues(), JSON.parse(tagged) as TagForm));
-    };
-  });
-  useEffect(() => () => leave.current(), []);
+  const save = handleSubmit((form) => kept.save((check, edited) => store(form, edited, check)));
   const wrong = Object.keys(formState.errors).length > 0;
   const section = (of: Exclude<Section, null>, name: string, about: string) => (
     <RowButton
@@ -88,6 +114,7 @@ export function TagStage({ job }: { readonly job: Job }) {
     >
       {error ? <Notice kind="error">{error}</Notice> : null}
       {wrong ? <Notice kind="error">Not saved yet: something below cannot be read.</Notice> : null}
+      <KeptNotices kept={kept} labels={LABELS} />
       {job.closed ? <Notice kind="word">{`Closed: ${job.closed.why}`}</Notice> : null}
       <Field control={control} name="tag" label="Tag number" />
       <Field control={control} name="unit" label="Unit it came from" />

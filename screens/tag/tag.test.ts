@@ -6,7 +6,7 @@ import {
   dayOf,
   fromTagForm,
   NO_FIGURE,
-  readablePart,
+  unreadableIn,
   tagSchema,
   toTagForm,
   type TagForm,
@@ -83,16 +83,17 @@ describe('the tag’s form', () => {
 });
 
 describe('a tag that is left without saving', () => {
-  it('keeps what can be read, and puts the rest back', () => {
+  it('knows which of it cannot be read', () => {
     const before = toTagForm({ ...JOB, due: '2026-12-01' });
     const typed = { ...before, owner: 'Moorside Growers', due: 'soon', used: '12' };
-    expect(readablePart(typed, before)).toEqual({ ...typed, due: '2026-12-01' });
+    expect([...unreadableIn(before)]).toEqual([]);
+    expect([...unreadableIn(typed)]).toEqual(['due']);
     const figure = { ...NO_FIGURE, rpm: 'fast' };
-    expect(readablePart({ ...typed, before: [figure] }, before)).toMatchObject({
-      owner: 'Moorside Growers',
-      before: [],
-    });
-    expect(readablePart({ ...before, tag: '' }, before).tag).toBe('T-1');
+    expect([...unreadableIn({ ...typed, tag: '', before: [figure] })].sort()).toEqual([
+      'before',
+      'due',
+      'tag',
+    ]);
   });
 });
 

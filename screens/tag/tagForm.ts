@@ -154,17 +154,23 @@ export function toTagForm(job: TagOfJob): TagForm {
   };
 }
 
-/** The form with what cannot be read put back as it was: the rest of it is worth keeping. */
-export function readablePart(form: TagForm, before: TagForm): TagForm {
+/** Returns the names of the fields that cannot be read. */
+export function unreadableIn(form: TagForm): ReadonlySet<string> {
   try {
-    return tagSchema.validateSync(form, { abortEarly: false });
+    tagSchema.validateSync(form, { abortEarly: false });
+    return new Set();
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
-    const wrong = new Set(error.inner.map(({ path }) => path?.split(/[.[]/)[0]));
-    const kept = Object.entries(form).filter(([name]) => !wrong.has(name));
-    return { ...before, ...Object.fromEntries(kept) };
+    return new Set(error.inner.map(({ path }) => path?.split(/[.[]/)[0] ?? ''));
   }
 }
+
+/** Returns some fields of a record. */
+export const pick = <R extends object, K extends keyof R>(
+  record: R,
+  names: readonly K[],
+): Partial<R> =>
+  Object.fromEntries(names.map((name) => [name, record[name]])) as unknown as Partial<R>;
 
 /** What a valid form comes to, as the job keeps it. */
 export function fromTagForm(form: TagForm, today: Date): TagOfJob {

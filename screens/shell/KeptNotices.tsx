@@ -1,0 +1,54 @@
+import type { FieldValues } from 'react-hook-form';
+import { Button } from 'react-native-paper';
+import { Notice } from '@/ui/Notice';
+import { timeWords } from '@/ui/when';
+import { Words } from '@/ui/Words';
+import type { KeptForm } from './useKeptForm';
+
+interface Props<F extends FieldValues> {
+  readonly kept: KeptForm<F>;
+  /** The names of the fields as the form has them. */
+  readonly labels?: Readonly<Record<string, string>>;
+}
+
+const said = (value: unknown): string =>
+  typeof value === 'string' ? `“${value}”` : 'other entries';
+
+/** Says that a draft is there again, and asks about fields that were changed elsewhere meanwhile. */
+export function KeptNotices<F extends FieldValues>({ kept, labels = {} }: Props<F>) {
+  const { clashes, draftOf, choose, discard } = kept;
+  return (
+    <>
+      {draftOf ? (
+        <Notice
+          kind="word"
+          actions={
+            <Button mode="outlined" onPress={discard}>
+              Throw it away
+            </Button>
+          }
+        >
+          {`What was typed here ${timeWords(draftOf)} and not saved is here again.`}
+        </Notice>
+      ) : null}
+      {clashes.map(({ name, theirs }) => (
+        <Notice
+          key={name}
+          kind="caution"
+          actions={
+            <>
+              <Button mode="outlined" onPress={() => choose(name, 'mine')}>
+                Keep mine
+              </Button>
+              <Button mode="outlined" onPress={() => choose(name, 'theirs')}>
+                Take that one
+              </Button>
+            </>
+          }
+        >
+          <Words>{`${labels[name] ?? name} was changed elsewhere meanwhile, to ${said(theirs)}.`}</Words>
+        </Notice>
+      ))}
+    </>
+  );
+}
