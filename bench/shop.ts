@@ -6,7 +6,7 @@ import type { CDPSession, Page } from '@playwright/test';
 import { END, HEAD, BACKUP_FORMAT, BACKUP_VERSION } from '../data/transfer/backup';
 import { ZipWriter } from '../data/transfer/zip';
 import { largeShop } from '../demo/largeShop';
-import { withPage } from '../e2e/serve';
+import { withProfile } from '../e2e/serve';
 
 /** A shop that has kept everything for years: what it takes to open, search, back up and restore it. */
 
@@ -156,7 +156,9 @@ async function main(page: Page): Promise<void> {
   );
 
   const keys: number[] = [];
-  for (const text of ['L', 'LS', 'LS-4', 'LS-43', 'LS-432', 'LS-4321']) {
+  const tag = `LS-${String(JOBS - 1).padStart(4, '0')}`;
+  for (let length = 1; length <= tag.length; length++) {
+    const text = tag.slice(0, length);
     keys.push(await page.evaluate(act, ['input', text, 'a[href^="/job/"]'] as const));
     await page.waitForTimeout(400);
   }
@@ -209,4 +211,4 @@ async function main(page: Page): Promise<void> {
   await rm(dir, { recursive: true });
 }
 
-void withPage(PHONE, main);
+void withProfile(PHONE, async (context) => main(context.pages()[0] ?? (await context.newPage())));

@@ -4,7 +4,7 @@ import { NEW_SHOP, type Shop } from '../core/records/shop';
 import { change, load, loadAll, remove, type Filed, type Kind, type Kinds } from './records';
 import { loadAside } from './aside';
 import { loadBackupMade } from './backupMade';
-import { listAfter, renewSummaries, type ListedJob } from './summaries';
+import { checkedList, listAfter, renewSummaries, type ListedJob } from './summaries';
 import { loadPersistence } from './persistence';
 import { readText } from './storage';
 import { onChange } from './tabs';
@@ -52,26 +52,34 @@ export function useJobSummaries() {
   const client = useQueryClient();
   const query = useQuery(summariesQuery);
   const { data } = query;
-  useEffect(() => {
-    const stale = (data ?? []).filter((job) => !job.current).map(({ id }) => id);
-    if (stale.length === 0) return;
-    let left = false;
-    const renew = whenIdle(() => {
-      const show = (jobs: readonly ListedJob[]) => {
-        const anew = new Map(jobs.map((job) => [job.id, job]));
-        client.setQueryData<ListedJob[]>(KEYS.summaries, (list) =>
-          list?.map((job) => anew.get(job.id) ?? job),
-        );
-      };
-      // Where it cannot be stored, the list is as good as it was.
-      void renewSummaries(stale, show, () => left).catch(() => undefined);
-    });
-    return () => {
-      left = true;
-      renew();
-    };
-  }, [client, data]);
+  useEffect(() => (data ? broughtUpToDate(client, data) : undefined), [client, data]);
   return query;
+}
+
+/** Checks a list once nothing else is to be done, and makes anew what is stale in it; returns how to call that off. */
+function broughtUpToDate(
+  client: QueryClient,
+  list: readonly ListedJob[],
+): (() => void) | undefined {
+  const set = (change: (list: ListedJob[]) => ListedJob[]) =>
+    client.setQueryData<ListedJob[]>(KEYS.summaries, (now) => now && change(now));
+  const stale = list.filter((job) => job.state === 'stale').map(({ id }) => id);
+  const unchecked = list.some((job) => job.state === 'unchecked');
+  if (!unchecked && stale.length === 0) return undefined;
+  let off = false;
+  const show = (jobs: readonly ListedJob[]) => {
+    const anew = new Map(jobs.map((job) => [job.id, job]));
+    if (!off) set((now) => now.map((job) => anew.get(job.id) ?? job));
+  };
+  const idle = whenIdle(() => {
+    const work = unchecked ? checkedList(list).then(show) : renewSummaries(stale, show, () => off);
+    // Where it cannot be read or stored, the list is as good as it was.
+    work.catch(() => undefined);
+  });
+  return () => {
+    off = true;
+    idle();
+  };
 }
 
 export function useStudies() {

@@ -8,6 +8,7 @@ import { letGo } from '../core/guidance/next';
 import { gapsOf, type Gaps } from '../core/guidance/shopPast';
 import { VERDICTS, type Verdict } from '../core/metrology/verdict';
 import { STAGES, type Job, type Stage } from '../core/records/job';
+import { isLoose } from '../core/records/migrate';
 import { sheetName } from '../core/records/sheet';
 import { sealFrom } from './seal';
 
@@ -117,8 +118,7 @@ export function summaryOfHead(id: string, head: string): JobSummary {
       closed: why,
       lastAt: job.createdAt,
     };
-    const fields = Object.keys(blank) as (keyof JobSummary)[];
-    const fitting = fields.filter((field) => fits(field, told[field]));
+    const fitting = FIELDS.filter((field) => fits(field, told[field]));
     const found = Object.fromEntries(fitting.map((field) => [field, told[field]]));
     return { ...blank, model: '', ...found };
   } catch {
@@ -132,11 +132,14 @@ const WORDS: Partial<Record<keyof JobSummary, readonly unknown[]>> = {
   worst: VERDICTS,
 };
 
+/** What a summary has under each name, by an example of it. */
+const LIKE = unreadableSummary('');
+const FIELDS = Object.keys(LIKE) as (keyof JobSummary)[];
+
 /** Tells whether a value can be what a summary has under a name. */
 function fits(field: keyof JobSummary, value: unknown): boolean {
-  const like = unreadableSummary('')[field];
-  if (field === 'gaps')
-    return value === null || (typeof value === 'object' && !Array.isArray(value));
+  const like = LIKE[field];
+  if (field === 'gaps') return value === null || isLoose(value);
   if (like === null) return value === null || typeof value === 'string';
   return typeof value === typeof like && (WORDS[field]?.includes(value) ?? true);
 }
@@ -156,8 +159,7 @@ export function jobSummaryFrom(id: string, text: string | null): StoredSummary |
   try {
     const { of = null, ...found } = JSON.parse(text ?? 'null') as Record<string, unknown>;
     const value = { ...found, gaps: found.gaps ?? null } as unknown as JobSummary;
-    const names = Object.keys(unreadableSummary('')) as (keyof JobSummary)[];
-    if (value.id !== id || !names.every((name) => fits(name, value[name]))) return null;
+    if (value.id !== id || !FIELDS.every((name) => fits(name, value[name]))) return null;
     return { summary: value, token: typeof of === 'string' ? of : null };
   } catch {
     return null;

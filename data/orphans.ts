@@ -51,8 +51,19 @@ export function removeOrphans(): Promise<string[]> {
   return alone('what belongs to no record', removeAll);
 }
 
+/**
+ * What is looked at, kind by kind: the keys of a large shop are a long list. What belongs to something
+ * comes before it, so that nothing that is written meanwhile looks left over.
+ */
+const KINDS = ['seal', 'brief', 'copy', 'entries', 'photo', 'sheet', 'study', 'shop', 'job'];
+
 async function removeAll(): Promise<string[]> {
-  const keys = await keysUnder('');
+  const pause = pacer();
+  const keys: string[] = [];
+  for (const kind of KINDS) {
+    keys.push(...(await keysUnder(`${kind}/`)));
+    await pause();
+  }
   const { chunks, photos } = await belongings(keys.filter((key) => key.startsWith('job/')));
   const isGone = (id: string): boolean => !chunks.has(id);
   const orphaned: Readonly<Record<string, (id: string, at: string) => boolean>> = {
@@ -66,7 +77,11 @@ async function removeAll(): Promise<string[]> {
     const [kind = '', id = '', at = ''] = key.split('/');
     return orphaned[kind]?.(id, at) ?? false;
   };
-  const left = new Set(keys.filter(isOrphan));
+  const left = new Set<string>();
+  for (const [n, key] of keys.entries()) {
+    if (isOrphan(key)) left.add(key);
+    if (n % AT_ONCE === 0) await pause();
+  }
   const there = new Set(keys);
   for (const key of keys.filter((k) => k.startsWith('seal/'))) {
     const of = key.slice('seal/'.length);

@@ -15,7 +15,7 @@ const listed = async (id = job.id): Promise<ListedJob | undefined> =>
 
 /** The list after whatever is not current in it was made anew. */
 async function renewedList(): Promise<ListedJob[]> {
-  const stale = (await listJobs()).filter((b) => !b.current).map(({ id }) => id);
+  const stale = (await listJobs()).filter((b) => b.state === 'stale').map(({ id }) => id);
   const shown: ListedJob[] = [];
   await renewSummaries(stale, (jobs) => shown.push(...jobs));
   expect(shown.map(({ id }) => id).sort()).toEqual(stale.sort());
@@ -33,7 +33,7 @@ describe('the list of jobs', () => {
       next: 'next: face gap, drive gear',
       closed: null,
       due: job.due,
-      current: true,
+      state: 'current',
     });
   });
 
@@ -46,7 +46,7 @@ describe('the list of jobs', () => {
     ]) {
       await writeTexts({ [`brief/${job.id}`]: text });
       const meanwhile = await listed();
-      expect(meanwhile).toMatchObject({ tag: job.tag, owner: job.owner, current: false });
+      expect(meanwhile).toMatchObject({ tag: job.tag, owner: job.owner, state: 'stale' });
       expect((await renewedList()).find((b) => b.id === job.id)).toEqual(sound);
     }
   });
@@ -54,16 +54,16 @@ describe('the list of jobs', () => {
   it('knows a summary that is of an earlier write', async () => {
     const before = await readText(`brief/${job.id}`);
     await change('job', job.id, (j) => ({ ...j, unit: 'Loader 9' }));
-    expect(await listed()).toMatchObject({ unit: 'Loader 9', current: true });
+    expect(await listed()).toMatchObject({ unit: 'Loader 9', state: 'current' });
     await writeTexts({ [`brief/${job.id}`]: before });
-    expect(await listed()).toMatchObject({ current: false });
+    expect(await listed()).toMatchObject({ state: 'stale' });
     expect((await renewedList()).find((b) => b.id === job.id)).toMatchObject({ unit: 'Loader 9' });
   });
 
   it('shows a job that cannot be read', async () => {
     await writeTexts({ 'job/odd': '{"schema":99}', 'job/odder': 'null', 'job/oddest': '{' });
     for (const id of ['odd', 'odder', 'oddest']) {
-      expect(await listed(id)).toMatchObject({ tag: id, current: false });
+      expect(await listed(id)).toMatchObject({ tag: id, state: 'stale' });
     }
     const shown: ListedJob[] = [];
     await renewSummaries(['odd', 'odder', 'oddest'], (jobs) => shown.push(...jobs));
@@ -107,9 +107,9 @@ describe('the list of jobs', () => {
       of: string;
     };
     await writeTexts({ [brief]: JSON.stringify(older) });
-    expect(await listed(old.id)).toEqual({ ...older, gaps: null, current: false });
+    expect(await listed(old.id)).toMatchObject({ ...older, gaps: null, state: 'stale' });
     expect(await gapsOfModel(await listJobs(), model, job.id)).toEqual(before);
-    expect(await listed(old.id)).toEqual({ ...older, gaps, current: true });
+    expect(await listed(old.id)).toMatchObject({ ...older, gaps, state: 'current' });
     expect(await gapsOfModel(await listJobs(), 'Another', job.id)).toEqual([]);
     for (const { id } of measured) if (id !== job.id) await remove('job', id);
   });

@@ -23,36 +23,39 @@ import { touchedJobs } from './tabs';
 
 /** A job in the list. */
 export interface ListedJob extends JobSummary {
-  /** Whether it is of the job as it was written last; until then it is as good as could be told at once. */
-  readonly current: boolean;
+  /**
+   * Whether its summary is of the job as it was written last: `current`, or `stale`, which is as good
+   * as could be told at once; `unchecked` before anybody has looked.
+   */
+  readonly state: 'unchecked' | 'current' | 'stale';
+  /** The write that it is of. */
+  readonly token: string | null;
 }
 
-type Texts = ReadonlyMap<string, string | null>;
-
-/** Returns the job in the list as its summary and its seal have it; null where there is no summary that can be shown. */
-function listedFrom(id: string, texts: Texts): ListedJob | null {
-  const found = jobSummaryFrom(id, texts.get(summaryKey(id)) ?? null);
-  if (!found) return null;
-  const token = sealFrom(texts.get(sealKey(keyOf('job', id))))?.token;
-  return { ...found.summary, current: token !== undefined && token === found.token };
+function listedFrom(id: string, text: string | null | undefined): ListedJob | null {
+  const found = jobSummaryFrom(id, text ?? null);
+  return found && { ...found.summary, token: found.token, state: 'unchecked' };
 }
 
 const listedFromHead = (id: string, head: string): ListedJob => ({
   ...summaryOfHead(id, head),
-  current: false,
+  token: null,
+  state: 'stale',
 });
 
+const checkedBy = (job: ListedJob, seal: string | null | undefined): ListedJob => {
+  if (job.state !== 'unchecked') return job;
+  const token = sealFrom(seal)?.token;
+  return { ...job, state: token !== undefined && token === job.token ? 'current' : 'stale' };
+};
+
 /** Returns every job that is in storage as a list shows it, in two reads however many there are. */
-export async function listJobs(): Promise<ListedJob[]> {
-  const [[briefs, seals], ids] = await Promise.all([
-    readUnder('brief/', sealKey('job/')),
-    idsOf('job'),
-  ]);
-  const texts = new Map([...(briefs ?? []), ...(seals ?? [])]);
+async function readList(): Promise<ListedJob[]> {
+  const [[briefs], ids] = await Promise.all([readUnder(summaryKey('')), idsOf('job')]);
   const pause = pacer();
   const found = new Map<string, ListedJob>();
   for (const id of ids) {
-    const listed = listedFrom(id, texts);
+    const listed = listedFrom(id, briefs?.get(summaryKey(id)));
     if (listed) found.set(id, listed);
     await pause();
   }
@@ -66,12 +69,23 @@ export async function listJobs(): Promise<ListedJob[]> {
   return ids.flatMap((id) => found.get(id) ?? []);
 }
 
+/** Returns a list with every summary held against the last write of its job. */
+export async function checkedList(list: readonly ListedJob[]): Promise<ListedJob[]> {
+  const [seals] = await readUnder(sealKey(keyOf('job', '')));
+  return list.map((job) => checkedBy(job, seals?.get(sealKey(keyOf('job', job.id)))));
+}
+
+/** Returns every job as a list shows it, checked. */
+export const listJobs = async (): Promise<ListedJob[]> => checkedList(await readList());
+
 /** Returns one job as a list shows it; null where there is none. */
 async function listJob(id: string): Promise<ListedJob | null> {
   const key = keyOf('job', id);
   const texts = await readTogether([key, sealKey(key), summaryKey(id)], null);
   const head = texts.get(key) ?? null;
-  return head === null ? null : (listedFrom(id, texts) ?? listedFromHead(id, head));
+  if (head === null) return null;
+  const listed = listedFrom(id, texts.get(summaryKey(id)));
+  return listed ? checkedBy(listed, texts.get(sealKey(key))) : listedFromHead(id, head);
 }
 
 /** Returns a list with some of its jobs as they are now: new ones at its end, those that are gone left out. */
@@ -93,7 +107,7 @@ async function relisted(
 export async function listAfter(before: readonly ListedJob[] | undefined): Promise<ListedJob[]> {
   const touched = touchedJobs.take();
   try {
-    return before && touched ? await relisted(before, touched) : await listJobs();
+    return before && touched ? await relisted(before, touched) : await readList();
   } catch (error) {
     touchedJobs.addAll();
     throw error;
@@ -117,12 +131,14 @@ async function renewed(id: string, by: Evaluator): Promise<Renewed | null> {
     const stored = opened('job', id, texts);
     if (!stored) return null;
     const summary = jobSummaryOf(stored.record, by);
-    return { job: { ...summary, current: true }, text: summaryText(summary, stored.seal) };
+    const token = sealFrom(stored.seal)?.token ?? null;
+    const job: ListedJob = { ...summary, token, state: 'current' };
+    return { job, text: summaryText(summary, stored.seal) };
   } catch (error) {
     // Whatever is wrong with it, it is listed: opening it says what.
     const unread = error instanceof UnreadableRecord;
     const told = unread ? unreadableSummary(id) : summaryOfHead(id, head);
-    return { job: { ...told, current: true }, text: null };
+    return { job: { ...told, token: null, state: 'current' }, text: null };
   }
 }
 
@@ -167,7 +183,9 @@ export async function gapsOfModel(
 ): Promise<Gaps[]> {
   const others = list.filter((job) => job.id !== except && job.model === model);
   const anew = new Map<string, ListedJob>();
-  const stale = others.filter((job) => !job.current || job.gaps === null).map(({ id }) => id);
+  const stale = others
+    .filter((job) => job.state === 'stale' || job.gaps === null)
+    .map(({ id }) => id);
   await renewSummaries(stale, (jobs) => jobs.forEach((job) => anew.set(job.id, job)));
   return others.map((job) => (anew.get(job.id) ?? job).gaps).filter((gaps) => gaps !== null);
 }

@@ -1,5 +1,5 @@
-import type { Schema } from 'yup';
-import { jobSchema, type Job } from './job';
+import { mixed, type Schema } from 'yup';
+import { JOB_SCHEMA, jobSchema, type Job } from './job';
 import { isLoose, migrate, type RecordKind } from './migrate';
 import { photoSchema, type Photo } from './photo';
 import { checked, FileError } from './problems';
@@ -42,4 +42,25 @@ export function decode<K extends RecordKind>(
     throw new FileError([{ place: 'the record', message: 'Not a record of this app.' }]);
   }
   return checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value), context);
+}
+
+/** A job whose sheet is known to be sound. */
+const onSoundSheet = jobSchema.shape({ sheet: mixed().required() }) as Schema;
+
+/**
+ * Returns what decodes the jobs of one file, one after the other. Most of them are on the same few
+ * sheets: each of those is checked once, and the jobs share it.
+ *
+ * @param context as for `decode`
+ */
+export function jobReader(context: object = {}): (value: unknown) => Job {
+  const sheets = new Map<string, Sheet>();
+  return (value) => {
+    const text = isLoose(value) && value.schema === JOB_SCHEMA ? JSON.stringify(value.sheet) : null;
+    const sheet = text === null ? undefined : sheets.get(text);
+    if (sheet) return checked<Job>(onSoundSheet, { ...(value as object), sheet }, context);
+    const job = decode('job', value, context);
+    if (text !== null) sheets.set(text, job.sheet);
+    return job;
+  };
 }

@@ -1,6 +1,6 @@
 import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import { array, mixed, number, object, string } from 'yup';
-import { decode, type Kinds } from './decode';
+import { decode, jobReader, type Kinds } from './decode';
 import { jobSchema, type Job } from './job';
 import { isLoose, type Loose, type RecordKind } from './migrate';
 import { moment } from '../schema/fields';
@@ -115,9 +115,9 @@ export interface Found<K extends RecordKind = RecordKind> extends Row<K> {
 export const idIn = (raw: unknown): string =>
   isLoose(raw) && typeof raw.id === 'string' ? raw.id : '';
 
-function found(row: Row, context: object): Found {
+function found(row: Row, read: (row: Row) => Kinds[RecordKind]): Found {
   try {
-    return { ...row, record: decode(row.kind, row.raw, context), problems: [] };
+    return { ...row, record: read(row), problems: [] };
   } catch (error) {
     if (!(error instanceof FileError)) throw error;
     const problems = error.problems.map(({ place, message }) => ({
@@ -136,12 +136,14 @@ function found(row: Row, context: object): Found {
  */
 export function finder(context: object = {}): (row: Row) => Found {
   const taken = new Set<string>();
+  const readJob = jobReader(context);
+  const read = ({ kind, raw }: Row) => (kind === 'job' ? readJob(raw) : decode(kind, raw, context));
   return (row) => {
     const id = idIn(row.raw);
     const key = `${row.kind}/${id}`;
     if (id === '' || !taken.has(key)) {
       taken.add(key);
-      return found(row, context);
+      return found(row, read);
     }
     const message = `The file has “${id}” twice: which of them is meant, nobody can tell.`;
     return { ...row, record: null, problems: [{ place: `${row.place}.id`, message }] };

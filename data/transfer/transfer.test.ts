@@ -82,7 +82,7 @@ describe('a file of one job', () => {
     await imported(file);
     expect(await load('job', job.id)).toEqual(shows(job, 'p-1'));
     expect(await load('photo', 'p-1')).toEqual(photo('p-1'));
-    expect((await listJobs())[0]).toMatchObject({ tag: 'HM-0417', current: true });
+    expect((await listJobs())[0]).toMatchObject({ tag: 'HM-0417', state: 'current' });
     expect(await effects(file)).toEqual(['job HM-0417: same', 'photo photo: same']);
   });
 

@@ -45,14 +45,14 @@ export function JobRow({ job }: { readonly job: ListedJob }) {
               : [
                   STAGE_NAME[job.stage],
                   job.next,
-                  job.current ? `${decided} of ${job.judged} decided` : 'being read anew',
+                  job.state !== 'stale' ? `${decided} of ${job.judged} decided` : 'being read anew',
                 ]
                   .filter(Boolean)
                   .join(' · ')}
           </Words>
         </View>
         <Words size="note" strong tone={VERDICT_TONE[job.worst]}>
-          {job.closed ? 'Closed' : job.current ? VERDICT_SHORT[job.worst] : '…'}
+          {job.closed ? 'Closed' : job.state !== 'stale' ? VERDICT_SHORT[job.worst] : '…'}
         </Words>
       </LinkBox>
     </View>
