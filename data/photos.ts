@@ -1,12 +1,8 @@
-import { imageSize } from 'image-size';
 import { PHOTO_SCHEMA, PHOTO_SIDE, type Photo } from '../core/records/photo';
 import { newId } from './create';
 
 /** More than this is not opened: a phone's browser would run out of memory in the middle of it. */
 export const MOST_MEGAPIXELS = 50;
-
-/** How much of a file is looked at to tell what it is. */
-const HEAD_BYTES = 512 * 1024;
 
 const QUALITY = 0.82;
 
@@ -18,16 +14,32 @@ export class PhotoError extends Error {
   }
 }
 
+/**
+ * Returns how large a picture is, as the browser's own decoder says before it draws it: the figures may
+ * stand behind megabytes of what the camera wrote about itself.
+ *
+ * @throws PhotoError where it is no picture that can be opened here
+ */
+function sizeOf(file: File): Promise<{ width: number; height: number }> {
+  const picture = new Image();
+  const url = URL.createObjectURL(file);
+  return new Promise<{ width: number; height: number }>((resolve, reject) => {
+    picture.onload = () => resolve({ width: picture.naturalWidth, height: picture.naturalHeight });
+    picture.onerror = () =>
+      reject(
+        new PhotoError(
+          file.name,
+          'it is no picture that this browser can open, or it is damaged. Save it as JPEG.',
+        ),
+      );
+    picture.src = url;
+  }).finally(() => URL.revokeObjectURL(url));
+}
+
 /** @throws PhotoError where it is no picture, or one too large to be opened */
 async function measured(file: File): Promise<void> {
-  const head = new Uint8Array(await file.slice(0, HEAD_BYTES).arrayBuffer());
-  let size: { width: number; height: number };
-  try {
-    size = imageSize(head);
-  } catch {
-    throw new PhotoError(file.name, 'it is no picture that is known here.');
-  }
-  const megapixels = (size.width * size.height) / 1e6;
+  const { width, height } = await sizeOf(file);
+  const megapixels = (width * height) / 1e6;
   if (megapixels > MOST_MEGAPIXELS) {
     throw new PhotoError(
       file.name,

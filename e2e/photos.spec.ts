@@ -42,6 +42,14 @@ const sideways = async (page: Page): Promise<Buffer> =>
     }),
   );
 
+/** A JPEG with 1.3 MB of a camera's own words before its picture. */
+function wordy(jpeg: Buffer): Buffer {
+  const words = Buffer.alloc(65_000, 'x');
+  words.writeUInt16BE(0xffed, 0);
+  words.writeUInt16BE(words.length - 2, 2);
+  return Buffer.concat([jpeg.subarray(0, 2), ...Array(20).fill(words), jpeg.subarray(2)]);
+}
+
 test('photos are turned upright, scaled, refused where they cannot be, and travel with the job', async ({
   page,
 }, info) => {
@@ -66,6 +74,14 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
   await expect(alert).toContainText('it has 60 megapixels, and 50 is the most');
   await add(page, 'torn.png', png(600, 400).subarray(0, 80));
   await expect(alert).toContainText('or it is damaged');
+
+  // A camera may write megabytes about itself before the picture.
+  await add(page, 'wordy.jpg', wordy(await sideways(page)), 'image/jpeg');
+  await expect(thumbs(page)).toHaveCount(3);
+  await thumbs(page).last().click();
+  await page.getByRole('button', { name: 'Delete this photo' }).click();
+  await page.getByRole('button', { name: 'Delete the photo' }).click();
+  await expect(thumbs(page)).toHaveCount(2);
 
   // Of several at once the good ones are taken.
   await pick(page, 'From a file', [

@@ -8,7 +8,8 @@ const { count, size, warnings } = await generateSW({
   swDest: 'dist/sw.js',
   navigateFallback: '/index.html',
   maximumFileSizeToCacheInBytes: 8_000_000,
-  skipWaiting: true,
+  // A newer version waits until somebody takes it: an open page still needs the files of its own.
+  skipWaiting: false,
   clientsClaim: true,
   sourcemap: false,
   inlineWorkboxRuntime: true,

@@ -11,7 +11,8 @@ const CONTENT_SECURITY = {
   'style-src': ["'self'", "'unsafe-inline'"],
   'img-src': ["'self'", 'data:', 'blob:'],
   'font-src': ["'self'"],
-  'connect-src': ["'self'"],
+  // A picture that was just chosen is a blob of this very page.
+  'connect-src': ["'self'", 'blob:'],
   'worker-src': ["'self'"],
   'object-src': ["'none'"],
   'base-uri': ["'none'"],

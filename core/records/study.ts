@@ -29,6 +29,10 @@ const names = (what: string, most: number) =>
       (list) => !list || new Set(list).size === list.length,
     );
 
+/** Tells one reading of a study from the others. */
+const stepKey = ({ person, part, trial }: StudyStep): string =>
+  JSON.stringify([person, part, trial]);
+
 /** A small study of a way of measuring: some people read some parts a few times, not knowing which. */
 export const studySchema = object({
   schema: number().oneOf([STUDY_SCHEMA]).required(),
@@ -45,7 +49,7 @@ export const studySchema = object({
   readings: once(
     array(studyReading).required(),
     'The same part is read twice by one person in one round',
-    ({ person, part, trial }) => JSON.stringify([person, part, trial]),
+    stepKey,
   ),
 })
   .noUnknown()
@@ -75,8 +79,23 @@ export function studyOrder(study: Pick<Study, 'id' | 'people' | 'parts' | 'trial
 
 /** Returns the first reading still missing; null once the study is complete. */
 export function nextInStudy(study: Study): StudyStep | null {
-  const done = new Set(study.readings.map((r) => JSON.stringify([r.person, r.part, r.trial])));
-  return (
-    studyOrder(study).find((s) => !done.has(JSON.stringify([s.person, s.part, s.trial]))) ?? null
-  );
+  const done = new Set(study.readings.map(stepKey));
+  return studyOrder(study).find((s) => !done.has(stepKey(s))) ?? null;
+}
+
+/**
+ * Returns a study with one more reading. Where that step was read already, by a bounce of the key or in
+ * another tab, the study is the very one that was given.
+ */
+export function withStudyReading(study: Study, reading: Study['readings'][number]): Study {
+  const there = study.readings.some((r) => stepKey(r) === stepKey(reading));
+  return there ? study : { ...study, readings: [...study.readings, reading] };
+}
+
+/** Returns a study with the first reading of each step; the very one that was given where none is there twice. */
+export function withoutDoubles(study: Study): Study {
+  const readings = [...new Map([...study.readings].reverse().map((r) => [stepKey(r), r])).values()];
+  if (readings.length === study.readings.length) return study;
+  const kept = new Set(readings);
+  return { ...study, readings: study.readings.filter((r) => kept.has(r)) };
 }

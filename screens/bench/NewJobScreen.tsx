@@ -6,7 +6,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { string, type InferType } from 'yup';
-import { sheetName } from '@/core/records/sheet';
+import { sheetName, type Sheet } from '@/core/records/sheet';
 import { createJob } from '@/data/create';
 import { KEYS, useJobSummaries, useChangeShop, useSheets, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -14,6 +14,7 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
+import { useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
@@ -51,6 +52,22 @@ export function NewJobScreen() {
   const sheet = sheets.find((s) => s.id === chosen) ?? sheets[0];
   const tier = sheet?.tiers.find((t) => t.id === tierId) ?? sheet?.tiers[0];
 
+  const start = useOnce((on: Sheet, limits: string) =>
+    handleSubmit(async ({ sheet: _, ...form }) => {
+      try {
+        const id = await createJob({ ...form, tier: limits }, on, shop);
+        // The job is there; a customer that could not be remembered is no reason to stay.
+        await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
+          () => undefined,
+        );
+        await client.invalidateQueries({ queryKey: KEYS.summaries });
+        router.replace(`/job/${id}/strip`);
+      } catch (error) {
+        setFailed((error as Error).message);
+      }
+    })(),
+  );
+
   if (!data) return null;
   if (!sheet || !tier) {
     return (
@@ -64,23 +81,10 @@ export function NewJobScreen() {
       </Page>
     );
   }
-  const submit = handleSubmit(async ({ sheet: _, ...form }) => {
-    try {
-      const id = await createJob({ ...form, tier: tier.id }, sheet, shop);
-      // The job is there; a customer that could not be remembered is no reason to stay.
-      await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
-        () => undefined,
-      );
-      await client.invalidateQueries({ queryKey: KEYS.summaries });
-      router.replace(`/job/${id}/strip`);
-    } catch (error) {
-      setFailed((error as Error).message);
-    }
-  });
   // With a single sheet there is nothing to choose, and the form's own value may stay empty.
   const begin = () => {
     setValue('sheet', sheet.id);
-    void submit();
+    start(sheet, tier.id);
   };
   return (
     <Page title="New job">

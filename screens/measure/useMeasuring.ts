@@ -1,5 +1,5 @@
 import useLatestCallback from 'use-latest-callback';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Command, Made } from '@/core/commands/command';
 import {
@@ -76,8 +76,15 @@ export function useMeasuring(job: Job): Measuring {
     if (stored) clear();
     return stored;
   };
+  /** The job on which something was read last: until the screen shows the next, more of it is a bounce. */
+  const readOn = useRef<Job | null>(null);
   const take = async ({ reading, pending: doubtful }: Taken): Promise<boolean> => {
-    if (!doubtful) return runOn(addReading(reading, evaluator));
+    if (readOn.current === job) return true;
+    if (!doubtful) {
+      const stored = await runOn(addReading(reading, evaluator));
+      if (stored) readOn.current = job;
+      return stored;
+    }
     setPending(doubtful);
     return true;
   };

@@ -8,6 +8,7 @@ import { Button } from 'react-native-paper';
 import { object } from 'yup';
 import { FAMILIES } from '@/core/pumps/registry';
 import { line } from '@/core/schema/fields';
+import { useOnce } from '../shell/useOnce';
 import { createSheet } from '@/data/create';
 import { KEYS } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -30,7 +31,7 @@ export function NewSheetScreen() {
     defaultValues: { model: '' },
   });
   const chosen = FAMILIES.find((f) => f.id === family);
-  const create = handleSubmit(async ({ model }) => {
+  const make = handleSubmit(async ({ model }) => {
     try {
       const id = await createSheet(model, family);
       await client.invalidateQueries({ queryKey: KEYS.sheets });
@@ -39,6 +40,7 @@ export function NewSheetScreen() {
       setFailed((error as Error).message);
     }
   });
+  const create = useOnce(make);
   return (
     <Page title="New limit sheet">
       <Field control={control} name="model" label="Model" autoFocus />
@@ -62,7 +64,7 @@ export function NewSheetScreen() {
         </View>
       ) : null}
       {failed ? <Notice kind="error">{failed}</Notice> : null}
-      <Button mode="contained" onPress={() => void create()}>
+      <Button mode="contained" onPress={() => create()}>
         Make the sheet
       </Button>
     </Page>

@@ -6,6 +6,7 @@ import { familyOf } from '@/core/pumps/registry';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { copySheet } from '@/data/create';
 import { KEYS, useSheets } from '@/data/hooks';
+import { useOnce } from '../shell/useOnce';
 import { Wall } from '../shell/Wall';
 import { LinkBox } from '@/ui/LinkBox';
 import { Notice } from '@/ui/Notice';
@@ -19,11 +20,11 @@ export function SheetsScreen() {
   const client = useQueryClient();
   const { data } = useSheets();
   const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
-  const copy = async (sheet: Sheet) => {
+  const copy = useOnce(async (sheet: Sheet) => {
     const id = await copySheet(sheet);
     await client.invalidateQueries({ queryKey: KEYS.sheets });
     router.push(`/sheets/${id}`);
-  };
+  });
   return (
     <Page
       title="Sheets"
@@ -53,7 +54,7 @@ export function SheetsScreen() {
             what={`Sheet ${sheet.model}`}
             record={{ kind: 'sheet', id: sheet.id }}
           >
-            <SheetRow sheet={sheet} onCopy={() => void copy(sheet)} />
+            <SheetRow sheet={sheet} onCopy={() => copy(sheet)} />
           </Wall>
         ))}
       </View>

@@ -7,6 +7,7 @@ import { LinkBox } from '@/ui/LinkBox';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { NewVersion } from './NewVersion';
 import { ROOMS, roomOf } from './rooms';
 import { StorageNotice } from './StorageNotice';
 import { Wall } from './Wall';
@@ -28,6 +29,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
       {wide ? <Rooms current={roomOf(path)} wide /> : null}
       <View role="main" style={styles.fill}>
         <StorageNotice />
+        <NewVersion path={path} />
         <Wall what="This room" again={[path]}>
           {children}
         </Wall>

@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { object, string } from 'yup';
 import { line } from '@/core/schema/fields';
+import { useOnce } from '../shell/useOnce';
 import { createStudy } from '@/data/create';
 import { KEYS, useShop, useStudies } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -58,7 +59,7 @@ export function StudiesScreen() {
       parts: '1, 2, 3, 4, 5',
     },
   });
-  const begin = handleSubmit(async ({ what, people, parts }) => {
+  const make = handleSubmit(async ({ what, people, parts }) => {
     try {
       const id = await createStudy({
         what,
@@ -73,6 +74,7 @@ export function StudiesScreen() {
       setFailed((error as Error).message);
     }
   });
+  const begin = useOnce(make);
   return (
     <Page title="Repeatability studies">
       <Words tone="muted">
@@ -110,7 +112,7 @@ export function StudiesScreen() {
       />
       <Choice label="How often" value={trials} options={TRIALS} onChange={setTrials} />
       {failed ? <Notice kind="error">{failed}</Notice> : null}
-      <Button mode="contained" onPress={() => void begin()}>
+      <Button mode="contained" onPress={() => begin()}>
         Begin
       </Button>
     </Page>

@@ -7,7 +7,13 @@ import { Button, HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
-import { nextInStudy, type Study, type StudyStep } from '@/core/records/study';
+import {
+  nextInStudy,
+  withoutDoubles,
+  withStudyReading,
+  type Study,
+  type StudyStep,
+} from '@/core/records/study';
 import { now } from '@/data/create';
 import { useChange, useRecord, useRemove, useShop } from '@/data/hooks';
 import { Confirm } from '@/ui/Confirm';
@@ -36,10 +42,12 @@ export function StudyScreen() {
     );
   }
   const step = nextInStudy(study);
+  const single = withoutDoubles(study);
   return (
     <Page title={study.what}>
+      {single === study ? null : <Doubles study={study} />}
       <Wall what="This study" record={{ kind: 'study', id: study.id }} again={[study]}>
-        {step ? <StudyReading study={study} step={step} /> : <StudyResult study={study} />}
+        {step ? <StudyReading study={study} step={step} /> : <StudyResult study={single} />}
       </Wall>
       <Confirm
         ask="Delete this study"
@@ -71,13 +79,16 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
   const enter = async () => {
     try {
       const { mm } = parseReading(text, 'size', unit);
-      await apply((s) => ({
-        ...s,
-        readings: [
-          ...s.readings,
-          { ...step, at: now(), text: text.trim(), unit, value_mm: mm, source: 'typed' },
-        ],
-      }));
+      const reading = {
+        ...step,
+        at: now(),
+        text: text.trim(),
+        unit,
+        value_mm: mm,
+        source: 'typed',
+      } as const;
+      // What is to be read is decided by what is in storage: a bounce of the key reads nothing twice.
+      await apply((s) => withStudyReading(s, reading));
       setText('');
     } catch (problem) {
       // What went wrong in storage is shown by its hook; what was typed stays.
@@ -120,5 +131,23 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
         Take the last one back
       </Button>
     </>
+  );
+}
+
+/** Said of a study in which a reading is there twice; the first of each counts. */
+function Doubles({ study }: { readonly study: Study }) {
+  const { apply, error } = useChange('study', study.id);
+  const mend = () => void apply(withoutDoubles).catch(() => undefined);
+  return (
+    <Notice
+      kind="caution"
+      actions={
+        <Button mode="outlined" onPress={mend}>
+          Keep the first of each
+        </Button>
+      }
+    >
+      {error?.message ?? 'Some readings are here twice. The first of each counts.'}
+    </Notice>
   );
 }

@@ -1,0 +1,230 @@
+import type { Page } from '@playwright/test';
+import { readFile, writeFile } from 'node:fs/promises';
+import { answer, expect, instruction, newJob, openDemo, pick, test } from './bench';
+import { strToU8, strFromU8, unzipSync, zipSync } from 'fflate';
+
+/** Writes into the browser's database behind the app's back. */
+const put = (page: Page, entries: Record<string, string | null>): Promise<void> =>
+  page.evaluate(async (texts) => {
+    const open = indexedDB.open('dial-bench');
+    const db = await new Promise<IDBDatabase>((resolve) => {
+      open.onsuccess = () => resolve(open.result);
+    });
+    const store = db.transaction('entries', 'readwrite').objectStore('entries');
+    for (const [key, text] of Object.entries(texts)) {
+      if (text === null) store.delete(key);
+      else store.put(text, key);
+    }
+    await new Promise((resolve) => {
+      store.transaction.oncomplete = resolve;
+    });
+    db.close();
+  }, entries);
+
+const text = (page: Page, key: string): Promise<string> =>
+  page.evaluate(async (at) => {
+    const open = indexedDB.open('dial-bench');
+    const db = await new Promise<IDBDatabase>((resolve) => {
+      open.onsuccess = () => resolve(open.result);
+    });
+    const found = db.transaction('entries').objectStore('entries').get(at);
+    await new Promise((resolve) => {
+      found.onsuccess = resolve;
+    });
+    db.close();
+    return found.result as string;
+  }, key);
+
+const JOB = 'demo-job-hm-0417';
+const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
+const button = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
+
+test('no record, however odd, blanks a page', async ({ page }) => {
+  await openDemo(page);
+  const head = JSON.parse(await text(page, `job/${JOB}`)) as Record<string, unknown>;
+  const brief = await text(page, `brief/${JOB}`);
+  const odd: Record<string, string | null>[] = [
+    { [`job/${JOB}`]: 'null' },
+    { [`job/${JOB}`]: '[]' },
+    { [`job/${JOB}`]: JSON.stringify({ ...head, id: 'another' }) },
+    {
+      [`job/${JOB}`]: JSON.stringify({
+        ...head,
+        createdAt: '2026-02-31T10:00:00Z',
+        due: '2026-99-99',
+      }),
+    },
+    { [`job/${JOB}`]: JSON.stringify({ ...head, journal: 4000 }) },
+    { [`copy/${JOB}`]: '{"family":"none"}' },
+    { [`copy/${JOB}`]: null },
+    { [`brief/${JOB}`]: '{"id":7}' },
+    { [`brief/${JOB}`]: brief.replace('"lastAt":"', '"lastAt":"not a day ') },
+    { [`brief/${JOB}`]: brief.replace('"stage":"', '"stage":"no ') },
+    { [`brief/${JOB}`]: null },
+  ];
+  const sound = Object.fromEntries(
+    await Promise.all(
+      ['job', 'copy', 'brief'].map(async (kind) => {
+        const key = `${kind}/${JOB}`;
+        return [key, await text(page, key)] as const;
+      }),
+    ),
+  );
+  for (const [n, entries] of odd.entries()) {
+    await put(page, { ...sound, ...entries });
+    await page.goto('/');
+    // The job is listed whatever became of it, and so are the others.
+    await expect(page.locator(`a[href^="/job/${JOB}"]`)).toBeVisible();
+    await expect(page.getByRole('link', { name: /HM-0416/ })).toBeVisible();
+    await page.goto(`/job/${JOB}/tag`);
+    await expect(page.getByRole('main').getByRole('heading').first(), `odd ${n}`).toBeVisible();
+  }
+  await put(page, sound);
+  await page.goto(`/job/${JOB}/measure`);
+  await expect(page.getByRole('heading', { name: 'HM-0417' })).toBeVisible();
+});
+
+test('storage that is closed to the app is said in every room, and nothing looks empty', async ({
+  page,
+  heard,
+}) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('closed', 'SecurityError');
+    };
+  });
+  for (const room of ['/', '/sheets', '/shop', '/shop/studies', `/job/${JOB}/measure`]) {
+    await page.goto(room);
+    await expect(page.getByText(/does not let the app read what it stored/).first()).toBeVisible();
+    await expect(page.getByText('No job on the bench yet')).toHaveCount(0);
+    await expect(page.getByText('No sheet yet', { exact: false })).toHaveCount(0);
+  }
+  heard.problems.length = 0;
+});
+
+test('two tabs edit one tag: what each changed stays, and what both changed is asked about', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  await page.goto(`/job/${JOB}/tag`);
+  const other = await context.newPage();
+  await other.goto(`/job/${JOB}/tag`);
+  await field(page, 'Serial number').fill('SN 77');
+  await field(page, 'Complaint').fill('Whines cold');
+  await field(other, 'Unit it came from').fill('Gritter 12');
+  await field(other, 'Complaint').fill('Slips in third');
+  await button(other, 'Save').click();
+  await expect(button(other, 'Saved')).toBeVisible();
+
+  // Nothing that is typed here went, what was not touched followed, and the complaint is asked about.
+  await expect(field(page, 'Unit it came from')).toHaveValue('Gritter 12');
+  await expect(field(page, 'Serial number')).toHaveValue('SN 77');
+  await expect(
+    page.getByText(/The complaint was changed elsewhere meanwhile, to “Slips in third”/),
+  ).toBeVisible();
+  await expect(field(page, 'Complaint')).toHaveValue('Whines cold');
+  await button(page, 'Keep mine').click();
+  await button(page, 'Save').click();
+  await expect(button(page, 'Saved')).toBeVisible();
+  await expect(field(other, 'Complaint')).toHaveValue('Whines cold');
+  await expect(field(other, 'Serial number')).toHaveValue('SN 77');
+
+  // A reload in the middle of typing, and a switch of the unit, lose nothing.
+  await page.goto('/shop/instruments');
+  await page.getByRole('button', { name: /^Depth mic/ }).click();
+  await field(page, 'Name').fill('Depth mic, the old one');
+  await page.waitForTimeout(600);
+  await page.reload();
+  await page.getByRole('button', { name: /^Depth mic/ }).click();
+  await expect(field(page, 'Name')).toHaveValue('Depth mic, the old one');
+  await other.goto('/shop');
+  await other.getByRole('radio', { name: 'thou and inch' }).click();
+  await expect(field(page, 'Name')).toHaveValue('Depth mic, the old one');
+  await button(page, 'Keep it').click();
+  await expect(page.getByRole('button', { name: /^Depth mic, the old one/ })).toBeVisible();
+});
+
+test('a backup with a record that is none gives the others, and says so before', async ({
+  page,
+}, info) => {
+  await openDemo(page);
+  await page.goto('/shop');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    button(page, 'Save a backup').click(),
+  ]);
+  await expect(page.getByText(/Written, read back and counted: 15 jobs, 8 sheets/)).toBeVisible();
+  const file = info.outputPath('backup.zip');
+  await download.saveAs(file);
+
+  const parts = unzipSync(new Uint8Array(await readFile(file)));
+  const jobs = strFromU8(parts['jobs-0.ndjson']!).trim().split('\n');
+  const [first, ...rest] = jobs as [string, ...string[]];
+  parts['jobs-0.ndjson'] = strToU8([first.replace('"felt":"', '"felt":"not '), ...rest].join('\n'));
+  const broken = info.outputPath('broken.zip');
+  await writeFile(broken, zipSync(parts));
+
+  // On a bench where one of those jobs went on: nothing of that may go.
+  await page.goto('/');
+  await newJob(page, 'T-300');
+  const url = page.url();
+  const before = await instruction(page).textContent();
+  await answer(page, 'Won’t go').click();
+  await expect(instruction(page)).not.toHaveText(before ?? '');
+  await page.goto('/import');
+  await pick(page, 'Choose a file', broken);
+  await expect(page.getByText('One record is not taken.')).toBeVisible();
+  await expect(page.getByText(/Job HM-.*felt/)).toBeVisible();
+  const [aside] = await Promise.all([
+    page.waitForEvent('download'),
+    button(page, 'Save these as they are').click(),
+  ]);
+  expect(JSON.parse(await readFile(await aside.path(), 'utf8'))).toHaveLength(1);
+  await expect(page.getByText('22 records are here already, unchanged.')).toBeVisible();
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Evidence' }).click();
+  await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(1);
+});
+
+test('an older file of a job brings nothing back that was struck, and says what it has', async ({
+  page,
+}, info) => {
+  await openDemo(page);
+  await page.goto(`/job/${JOB}/report`);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Job file' }).click(),
+  ]);
+  const file = info.outputPath('job.json');
+  await download.saveAs(file);
+  await page.goto(`/job/${JOB}/measure`);
+  const clean = page.getByRole('button', { name: /^Clean and dry/ });
+  if (await clean.isVisible().catch(() => false)) await clean.click();
+  const before = await instruction(page).textContent();
+  await answer(page, 'Free').click();
+  await expect(instruction(page)).not.toHaveText(before ?? '');
+  await page.goto('/import');
+  await pick(page, 'Choose a file', file);
+  await expect(
+    page.getByText(
+      /^Job HM-0417 stays as it is here, which is newer: here \d+ readings?, in the file \d+: 0 new\.$/,
+    ),
+  ).toBeVisible();
+  await expect(button(page, 'Import')).toBeDisabled();
+});
+
+test('two quick taps on Start and on Copy do one thing', async ({ page }) => {
+  await openDemo(page);
+  await page.goto('/new');
+  await field(page, 'Tag number').fill('T-301');
+  await button(page, 'Start').dblclick();
+  await expect(page).toHaveURL(/\/strip$/);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /T-301/ })).toHaveCount(1);
+  await page.goto('/sheets');
+  await page.getByRole('button', { name: 'Copy Veltrane T6 front pump' }).dblclick();
+  await expect(page).toHaveURL(/sheets\/.+/);
+  await page.goto('/sheets');
+  await expect(page.getByRole('link', { name: /Veltrane T6 front pump \(copy\)/ })).toHaveCount(1);
+});
