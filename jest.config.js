@@ -26,6 +26,8 @@ const web = {
   roots: ['<rootDir>/data', '<rootDir>/ui', '<rootDir>/screens'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/$1',
+    // The build of the PDF writer that Node reads.
+    '^jspdf$': 'jspdf/dist/jspdf.node.min.js',
   },
   transformIgnorePatterns: [
     'node_modules/(?!((jest-)?react-native|@react-native|@react-native-async-storage|expo|@expo|react-native-.*|d3-.*|internmap|yup)/)',

@@ -32,34 +32,59 @@ async function fontData(weight: 500 | 600): Promise<string> {
   return btoa(text);
 }
 
+/** Put in the place of a sign that the shipped type lacks. */
+const LACKING = '?';
+
+/** What of a font tells which signs it has; the types of the PDF writer leave it open. */
+interface FontMetadata {
+  characterToGlyph(code: number): number;
+}
+
+/** Where a page ends. */
+const FOOT = PAGE.height - MARGIN;
+
 /** Writes downwards, turning the page when it is full. */
 class Writer {
   private y = MARGIN;
+  /** Signs of the report that the shipped type lacks. */
+  readonly lacking = new Set<string>();
 
   constructor(private readonly pdf: jsPDF) {}
 
-  text(
-    words: string,
-    size: number,
-    style: { strong?: boolean; muted?: boolean; x?: number; width?: number } = {},
-  ): void {
-    const { strong = false, muted = false, x = MARGIN, width = PAGE.width - MARGIN - x } = style;
+  private style(size: number, strong = false, muted = false): void {
     this.pdf
       .setFont(FONT, strong ? 'bold' : 'normal')
       .setFontSize(size)
       .setTextColor(muted ? MUTED : INK);
-    const lines = this.pdf.splitTextToSize(words, width) as string[];
+  }
+
+  /** Breaks words into lines, and notes what the type has no sign for. */
+  private lines(words: string, width: number): string[] {
+    const { metadata } = this.pdf.getFont() as unknown as { metadata: FontMetadata };
+    const known = [...words].map((sign) => {
+      if (/\s/.test(sign) || metadata.characterToGlyph(sign.codePointAt(0) ?? 0) > 0) return sign;
+      this.lacking.add(sign);
+      return LACKING;
+    });
+    return this.pdf.splitTextToSize(known.join(''), width) as string[];
+  }
+
+  text(words: string, size: number, { strong = false, muted = false } = {}): void {
+    this.style(size, strong, muted);
     const step = size * 0.44;
-    this.room(lines.length * step);
-    this.pdf.text(lines, x, this.y + step * 0.8, { lineHeightFactor: 1.25 });
-    this.y += lines.length * step;
+    for (const line of this.lines(words, PAGE.width - 2 * MARGIN)) {
+      this.room(step);
+      this.style(size, strong, muted);
+      this.pdf.text(line, MARGIN, this.y + step * 0.8);
+      this.y += step;
+    }
   }
 
   gap(height: number): void {
     this.y += height;
   }
 
-  /** Cells side by side; the tallest sets the height of the line. */
+  /** Cells side by side; the tallest sets the height of the line, and goes on on the next page where it is taller than one. */
   row(
     cells: readonly { words: string; x: number; width: number; strong?: boolean }[],
     size: number,
@@ -67,18 +92,24 @@ class Writer {
   ): void {
     const step = size * 0.44;
     const split = cells.map((cell) => {
-      this.pdf.setFont(FONT, cell.strong ? 'bold' : 'normal').setFontSize(size);
-      return this.pdf.splitTextToSize(cell.words, cell.width) as string[];
+      this.style(size, cell.strong);
+      return this.lines(cell.words, cell.width);
     });
-    const height = Math.max(...split.map((lines) => lines.length)) * step + 2;
-    this.room(height);
-    this.pdf.setTextColor(INK);
-    cells.forEach((cell, i) => {
-      this.pdf.setFont(FONT, cell.strong ? 'bold' : 'normal').setFontSize(size);
-      this.pdf.text(split[i] as string[], cell.x, this.y + step * 0.9, { lineHeightFactor: 1.25 });
-    });
+    const count = Math.max(...split.map((lines) => lines.length));
+    const fits = MARGIN + count * step + 2 <= FOOT;
+    this.room(fits ? count * step + 2 : step);
     if (mark) this.pinRing(mark.verdict);
-    this.y += height;
+    for (let at = 0; at < count; at++) {
+      this.room(step);
+      cells.forEach((cell, i) => {
+        const line = split[i]?.[at];
+        if (line === undefined) return;
+        this.style(size, cell.strong);
+        this.pdf.text(line, cell.x, this.y + step * 0.9);
+      });
+      this.y += step;
+    }
+    this.y += 2;
     this.pdf
       .setDrawColor('#C3CBCB')
       .setLineWidth(0.15)
@@ -96,14 +127,20 @@ class Writer {
   }
 
   private room(height: number): void {
-    if (this.y + height <= PAGE.height - MARGIN) return;
+    if (this.y + height <= FOOT) return;
     this.pdf.addPage();
     this.y = MARGIN;
   }
 }
 
-/** The report as a PDF file, with the app's own type in it so that every sign of a name is there. */
-export async function reportPdf(report: Report): Promise<Blob> {
+/** A report as a PDF file, and the signs in it that the shipped type has none for. */
+export interface ReportPdf {
+  readonly file: Blob;
+  readonly lacking: readonly string[];
+}
+
+/** Returns a report as a PDF file with the app's own type in it. */
+export async function reportPdf(report: Report): Promise<ReportPdf> {
   const pdf = new jsPDF({ unit: 'mm', format: 'a4' });
   for (const [weight, style] of [
     [500, 'normal'],
@@ -170,5 +207,5 @@ export async function reportPdf(report: Report): Promise<Blob> {
   if (report.struck.length > 0) section('Struck through', report.struck);
   w.gap(3);
   for (const note of report.notes) w.text(note, 8, { muted: true });
-  return pdf.output('blob');
+  return { file: pdf.output('blob'), lacking: [...w.lacking] };
 }

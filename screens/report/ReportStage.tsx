@@ -5,12 +5,16 @@ import { readingsCsv } from '@/core/report/csv';
 import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
 import { useRecord, useShop } from '@/data/hooks';
+import type { ReportPdf } from '@/data/pdf';
 import { fileName, saveAs } from '@/data/save';
 import { jobFile } from '@/data/transfer/files';
 import { Notice } from '@/ui/Notice';
 import { OnPaper } from '@/ui/OnPaper';
 import { Page } from '@/ui/Page';
 import { ReportPaper } from './ReportPaper';
+
+/** So many signs are named that the PDF lacks. */
+const MOST_SIGNS = 12;
 
 /** The report on the screen, with the ways out: print, PDF, the job as a file, the readings as a table. */
 export function ReportStage({ job }: { readonly job: Job }) {
@@ -26,10 +30,18 @@ export function ReportStage({ job }: { readonly job: Job }) {
   );
   const [failed, setFailed] = useState<string | null>(null);
 
+  const [lacking, setLacking] = useState<ReportPdf | null>(null);
+  const save = ({ file: made }: ReportPdf) => {
+    saveAs(fileName(job.tag, 'pdf'), made, 'application/pdf');
+    setLacking(null);
+  };
+
   const pdf = async () => {
     try {
       const { reportPdf } = await import('@/data/pdf');
-      saveAs(fileName(job.tag, 'pdf'), await reportPdf(report), 'application/pdf');
+      const made = await reportPdf(report);
+      if (made.lacking.length > 0) setLacking(made);
+      else save(made);
     } catch (error) {
       setFailed(`The PDF could not be made: ${(error as Error).message}`);
     }
@@ -61,6 +73,23 @@ export function ReportStage({ job }: { readonly job: Job }) {
           CSV
         </Button>
       </View>
+      {lacking ? (
+        <Notice
+          kind="caution"
+          actions={
+            <>
+              <Button mode="contained-tonal" onPress={() => window.print()}>
+                Print instead
+              </Button>
+              <Button mode="outlined" onPress={() => save(lacking)}>
+                Save the PDF all the same
+              </Button>
+            </>
+          }
+        >
+          {`The PDF’s type has no sign for ${lacking.lacking.slice(0, MOST_SIGNS).join(' ')}${lacking.lacking.length > MOST_SIGNS ? ' and others' : ''}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file.`}
+        </Notice>
+      ) : null}
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       <ReportPaper report={report} />
       <OnPaper>
