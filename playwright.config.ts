@@ -4,7 +4,7 @@ import { BROWSER, PORT } from './e2e/browser';
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true };
 const WIDE = { viewport: { width: 1280, height: 800 } };
 
-const KILL = /kill\.spec\.ts/;
+const KILL = /kill\.(soak\.)?spec\.ts/;
 
 export default defineConfig({
   testDir: './e2e',

@@ -1,39 +1,11 @@
 import { chromium, type BrowserContext, type Page } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 import { BROWSER, PORT } from './browser';
-
-/** Every process of the browser that holds this profile, ended with no chance to tidy up. */
-function kill(profile: string): void {
-  const list = execFileSync('ps', ['-eo', 'pid,args'], { encoding: 'utf8' }).split('\n');
-  for (const line of list.filter((l) => l.includes(profile) && l.includes('chrom'))) {
-    try {
-      process.kill(Number(line.trim().split(' ')[0]), 'SIGKILL');
-    } catch {
-      // It went with its parent.
-    }
-  }
-}
-
-/** How many entries of a job's journal lie in the browser's database. */
-async function entriesOf(id: string): Promise<number> {
-  const open = indexedDB.open('dial-bench');
-  const db = await new Promise<IDBDatabase>((resolve) => {
-    open.onsuccess = () => resolve(open.result);
-  });
-  const store = db.transaction('entries').objectStore('entries');
-  const all = store.getAll(IDBKeyRange.bound(`entries/${id}/`, `entries/${id}/~`)) as IDBRequest<
-    string[]
-  >;
-  const chunks = await new Promise<string[]>((resolve) => {
-    all.onsuccess = () => resolve(all.result);
-  });
-  db.close();
-  return chunks.flatMap((text) => JSON.parse(text) as object[]).length;
-}
+import { journalIn } from './database';
+import { killBrowser } from './processes';
 
 test('a reading that was answered is there after the browser was killed', async () => {
   const profile = await mkdtemp(path.join(tmpdir(), 'bench-kill-'));
@@ -57,7 +29,7 @@ test('a reading that was answered is there after the browser was killed', async 
       // The next instruction is the acknowledgement: the browser dies as soon as it is there.
       await expect(instruction(page)).not.toHaveText(before ?? '');
       const next = await instruction(page).textContent();
-      kill(profile);
+      killBrowser(profile);
 
       ({ page } = await open());
       await page.goto(url);
@@ -72,11 +44,11 @@ test('a reading that was answered is there after the browser was killed', async 
     for (const wait of [0, 4, 9, 16, 30]) {
       await answer(page, 'Free').click({ noWaitAfter: true });
       await new Promise((resolve) => setTimeout(resolve, wait));
-      kill(profile);
+      killBrowser(profile);
       ({ page } = await open());
       await page.goto(url);
       await expect(instruction(page)).toContainText('Try');
-      const has = await page.evaluate(entriesOf, id);
+      const has = (await journalIn(page, id)).length;
       expect([had, had + 1]).toContain(has);
       had = has;
     }
@@ -88,7 +60,7 @@ test('a reading that was answered is there after the browser was killed', async 
     await page.getByRole('link', { name: 'Look' }).click();
     await page.getByRole('button', { name: 'Sound', exact: true }).click();
     await expect(page.getByText('Body · 1 of 16 looked at')).toBeVisible();
-    kill(profile);
+    killBrowser(profile);
     ({ page } = await open());
     await page.goto(url.replace('measure', 'look'));
     await expect(page.getByText('Body · 1 of 16 looked at')).toBeVisible();
@@ -97,7 +69,7 @@ test('a reading that was answered is there after the browser was killed', async 
       page.getByRole('button', { name: /^Step 1, .*Seal lip to the pump/ }),
     ).toBeVisible();
   } finally {
-    kill(profile);
+    killBrowser(profile);
     await rm(profile, { recursive: true, force: true, maxRetries: 5 });
   }
 });

@@ -1,39 +1,11 @@
 import type { Page } from '@playwright/test';
 import { readFile, writeFile } from 'node:fs/promises';
+import { putTexts, textsUnder } from './database';
 import { answer, expect, instruction, newJob, openDemo, pick, test } from './bench';
 import { strToU8, strFromU8, unzipSync, zipSync } from 'fflate';
 
-/** Writes into the browser's database behind the app's back. */
-const put = (page: Page, entries: Record<string, string | null>): Promise<void> =>
-  page.evaluate(async (texts) => {
-    const open = indexedDB.open('dial-bench');
-    const db = await new Promise<IDBDatabase>((resolve) => {
-      open.onsuccess = () => resolve(open.result);
-    });
-    const store = db.transaction('entries', 'readwrite').objectStore('entries');
-    for (const [key, text] of Object.entries(texts)) {
-      if (text === null) store.delete(key);
-      else store.put(text, key);
-    }
-    await new Promise((resolve) => {
-      store.transaction.oncomplete = resolve;
-    });
-    db.close();
-  }, entries);
-
-const text = (page: Page, key: string): Promise<string> =>
-  page.evaluate(async (at) => {
-    const open = indexedDB.open('dial-bench');
-    const db = await new Promise<IDBDatabase>((resolve) => {
-      open.onsuccess = () => resolve(open.result);
-    });
-    const found = db.transaction('entries').objectStore('entries').get(at);
-    await new Promise((resolve) => {
-      found.onsuccess = resolve;
-    });
-    db.close();
-    return found.result as string;
-  }, key);
+const text = async (page: Page, key: string): Promise<string> =>
+  (await textsUnder(page, key))[key] ?? '';
 
 const JOB = 'demo-job-hm-0417';
 const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
@@ -71,7 +43,7 @@ test('no record, however odd, blanks a page', async ({ page }) => {
     ),
   );
   for (const [n, entries] of odd.entries()) {
-    await put(page, { ...sound, ...entries });
+    await putTexts(page, { ...sound, ...entries });
     await page.goto('/');
     // The job is listed whatever became of it, and so are the others.
     await expect(page.locator(`a[href^="/job/${JOB}"]`)).toBeVisible();
@@ -79,7 +51,7 @@ test('no record, however odd, blanks a page', async ({ page }) => {
     await page.goto(`/job/${JOB}/tag`);
     await expect(page.getByRole('main').getByRole('heading').first(), `odd ${n}`).toBeVisible();
   }
-  await put(page, sound);
+  await putTexts(page, sound);
   await page.goto(`/job/${JOB}/measure`);
   await expect(page.getByRole('heading', { name: 'HM-0417' })).toBeVisible();
 });

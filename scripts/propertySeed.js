@@ -1,6 +1,6 @@
 /**
  * One seed for every property test, so that a run says the same on every machine.
- * `npm run soak` takes new seeds, round after round, and is where they look for trouble.
+ * `npm run properties` takes new seeds, round after round, and is where they look for trouble.
  */
 const fc = require('fast-check');
 

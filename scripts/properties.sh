@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Runs the property tests on new seeds, round after round: scripts/soak.sh [rounds].
+# Runs the property tests on new seeds, round after round: scripts/properties.sh [rounds].
 set -uo pipefail
 cd "$(dirname "$0")/.."
 
