@@ -79,7 +79,8 @@ export function useMeasuring(job: Job): Measuring {
   /** The job on which something was read last: until the screen shows the next, more of it is a bounce. */
   const readOn = useRef<Job | null>(null);
   const take = async ({ reading, pending: doubtful }: Taken): Promise<boolean> => {
-    if (readOn.current === job) return true;
+    // Not stored: a figure that was typed for the next place must stay in its field.
+    if (readOn.current === job) return false;
     if (!doubtful) {
       const stored = await runOn(addReading(reading, evaluator));
       if (stored) readOn.current = job;
