@@ -22,6 +22,18 @@ describe('what is kept', () => {
     expect(await load('job', 'nobody')).toBeNull();
   });
 
+  it('takes a pump that an earlier version took, though none can be built so', async () => {
+    const sheet = { ...job.sheet, geometry: { ...job.sheet.geometry, hubBore_mm: 99 } };
+    await saveNew([
+      { kind: 'sheet', record: sheet },
+      { kind: 'job', record: { ...job, id: 'odd', sheet } },
+    ]);
+    await change('sheet', sheet.id, (s) => ({ ...s, note: 'still here' }));
+    await change('job', 'odd', (j) => ({ ...j, complaint: 'odd' }));
+    const file = readFile(await jobFile((await load('job', 'odd'))!));
+    expect(file.jobs[0]?.sheet.geometry).toEqual(sheet.geometry);
+  });
+
   it('is built upon by every change, none lost, however they meet', async () => {
     const marks = Array.from({ length: 20 }, (_, i) => `, ${i}`);
     await Promise.all(

@@ -1,31 +1,126 @@
 import { object, type InferType } from 'yup';
-import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
+import {
+  boltHoles,
+  disc,
+  looseOutline,
+  onLoose,
+  placed,
+  rimPath,
+  type PlacementTable,
+} from './drawing';
+import {
+  crescentBlock,
+  crescentEnd,
+  crescentFaces,
+  cutPinion,
+  pinion,
+  pinionCentre,
+  pinionRoot,
+  pinionTeeth,
+  ring,
+  ringRoot,
+  ringTeeth,
+  type Gears,
+} from './crescent.gears';
 import type { Outline, Placement } from './family';
-import { angle, count, length, over } from './fields';
-import { gearOutline, type GearShape } from './involute';
+import { trimmed } from '../quantity/format';
+import { angle, atLeast, count, fits, length, over, under } from './fields';
+import { KNIFE, thinnest } from './involute';
 import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
-import { circlePath, moved, onClock, ORIGIN, polygonPath, type Point } from './shapes';
+import { onClock, polygonPath, type Point } from './shapes';
+
+/** How far tips stand off their pitch circle, in modules: less is no tooth, more reaches no mate. */
+const ADDENDUM = { least: 0.2, most: 1.5 } as const;
+
+/** It reaches so far to either side of 6 at least, in radians. */
+const CRESCENT_REACH = Math.PI / 6;
+
+/** The wall that the drawing leaves round the pocket of the cover's gear track, per pocket diameter. */
+const TRACK_MARGIN = 0.01;
+
+/**
+ * Says of a tip diameter that it does not go with the module; false where it does.
+ *
+ * @param outwards 1 for teeth that point outwards, −1 for those of a ring
+ */
+function tipOff(label: string, g: Gears, teeth: number, tip: number, outwards: 1 | -1) {
+  const addendum = (outwards * (tip - g.module_mm * teeth)) / (2 * g.module_mm);
+  if (addendum >= ADDENDUM.least && addendum <= ADDENDUM.most) return false;
+  const range = [ADDENDUM.least, ADDENDUM.most]
+    .map((a) => g.module_mm * (teeth + 2 * outwards * a))
+    .sort((a, b) => a - b)
+    .map((mm) => trimmed(mm, 2));
+  return `${label}: ${range.join(' to ')} mm goes with ${teeth} teeth of this module`;
+}
 
 /** What the drawing and the sums need to know of a crescent pump. */
 export const crescentGeometry = object({
   pinionTeeth: count('Drive gear teeth', 8, 60),
-  ringTeeth: count('Driven gear teeth', 12, 90).test(
-    'room',
-    'Driven gear teeth: at least 4 more than the drive gear, or no crescent fits',
-    (teeth, { parent }) => teeth - (parent as { pinionTeeth: number }).pinionTeeth >= 4,
-  ),
+  ringTeeth: count('Driven gear teeth', 12, 90)
+    .test(
+      'room',
+      'Driven gear teeth: at least 4 more than the drive gear, or no crescent fits',
+      (teeth, { parent }) => teeth - (parent as { pinionTeeth: number }).pinionTeeth >= 4,
+    )
+    .test(
+      fits((g: Gears, teeth) => {
+        const most = Math.ceil(g.pinionTeeth + g.pinionTipDiameter_mm / g.module_mm) - 1;
+        return (
+          teeth > most &&
+          `Driven gear teeth: at most ${most}, or the pocket’s centre lies outside the drive gear`
+        );
+      }),
+    ),
   module_mm: length('Module'),
   pressureAngle_deg: angle('Pressure angle', 14, 30),
-  pinionTipDiameter_mm: length('Drive gear tip diameter'),
-  ringTipDiameter_mm: length('Driven gear tip diameter'),
-  ringOutsideDiameter_mm: length('Driven gear outside diameter'),
+  pinionTipDiameter_mm: length('Drive gear tip diameter').test(
+    fits((g: Gears, tip) => {
+      const off = tipOff('Drive gear tip diameter', g, g.pinionTeeth, tip, 1);
+      if (off) return off;
+      if (thinnest(cutPinion(g)) < KNIFE) {
+        return 'Drive gear tip diameter: the teeth come to a point before it. A smaller one, or a smaller pressure angle';
+      }
+      return (
+        !crescentFaces(g).thick(CRESCENT_REACH) &&
+        'Drive gear tip diameter: the tips of the two gears leave no room for a crescent'
+      );
+    }),
+  ),
+  ringTipDiameter_mm: length('Driven gear tip diameter').test(
+    fits((g: Gears, tip) => {
+      const off = tipOff('Driven gear tip diameter', g, g.ringTeeth, tip, -1);
+      if (off) return off;
+      return (
+        (thinnest(ring(g), true) < KNIFE || thinnest(pinion(g)) < KNIFE) &&
+        'Driven gear tip diameter: its teeth would cut through those of the drive gear. A larger one, or more teeth between the two'
+      );
+    }),
+  ),
+  ringOutsideDiameter_mm: length('Driven gear outside diameter').test(
+    fits((g: Gears, outside) => {
+      const least = 2 * ringRoot(g) + KNIFE * g.module_mm;
+      return (
+        outside < least &&
+        `Driven gear outside diameter: at least ${atLeast(least)}, or its teeth break through its rim`
+      );
+    }),
+  ),
   pocketDiameter_mm: length('Pocket bore').test(
     over('ringOutsideDiameter_mm', 'Pocket bore: wider than the driven gear'),
   ),
   bodyDiameter_mm: length('Body diameter').test(
     over('pocketDiameter_mm', 'Body diameter: wider than the pocket'),
   ),
-  hubBore_mm: length('Drive gear bore'),
+  hubBore_mm: length('Drive gear bore').test(
+    fits((g: Gears, bore) =>
+      under(
+        'Drive gear bore',
+        bore,
+        2 * pinionRoot(g) - KNIFE * g.module_mm,
+        'or it breaks into the roots of the teeth',
+      ),
+    ),
+  ),
   width_mm: length('Gear width'),
   bolts: count('Bolts', 3, 24),
 })
@@ -33,83 +128,6 @@ export const crescentGeometry = object({
   .required();
 
 export type CrescentGeometry = InferType<typeof crescentGeometry>;
-
-/** Root below the pitch circle, in modules (the usual basic rack, ISO 53). */
-const DEDENDUM = 1.25;
-
-/** Flank thinning and the gaps of the crescent are drawn wide enough to be seen at phone size. */
-const DRAWN_GAP = 0.06;
-
-/** The crescent ends where it would become thinner than this many modules. */
-const CRESCENT_TIP = 1.3;
-
-/** How far a pushed gear is drawn from its centre, in pocket diameters: enough to see which side is free. */
-const DRAWN_PUSH = 0.012;
-
-/** The wall that the drawing leaves round the pocket of the cover's gear track, per pocket diameter. */
-const TRACK_MARGIN = 0.01;
-
-/** Returns the distance of the two gear centres, in mm: m(z₂ − z₁)/2. */
-export function centreDistance(g: CrescentGeometry): number {
-  return (g.module_mm * (g.ringTeeth - g.pinionTeeth)) / 2;
-}
-
-/** Returns the centre of the drive gear: it meshes at 12, so it lies above that of the pocket. */
-export function pinionCentre(g: CrescentGeometry): Point {
-  return { x: 0, y: -centreDistance(g) };
-}
-
-function gear(g: CrescentGeometry, teeth: number, tip: number, inside: 1 | -1): GearShape {
-  return {
-    teeth,
-    module_mm: g.module_mm,
-    pressureAngle_deg: g.pressureAngle_deg,
-    tipRadius_mm: tip / 2,
-    rootRadius_mm: (g.module_mm * teeth) / 2 + inside * DEDENDUM * g.module_mm,
-    thinning_mm: DRAWN_GAP * g.module_mm,
-  };
-}
-
-/** Draws the teeth of the drive gear: one is centred on 12, the middle of the mesh. */
-export function pinionTeeth(g: CrescentGeometry): Point[] {
-  return gearOutline(gear(g, g.pinionTeeth, g.pinionTipDiameter_mm, -1), 0, false, pinionCentre(g));
-}
-
-/** Draws the teeth of the driven gear as the edge of its hole: a space is centred on 12, to take that tooth. */
-export function ringTeeth(g: CrescentGeometry): Point[] {
-  return gearOutline(gear(g, g.ringTeeth, g.ringTipDiameter_mm, 1), Math.PI / g.ringTeeth, true);
-}
-
-/** Angle from 6, in radians, at which the crescent ends on either side. */
-function crescentEnd(g: CrescentGeometry): { end: number; innerAt: (phi: number) => number } {
-  const gap = DRAWN_GAP * g.module_mm;
-  const inner = g.pinionTipDiameter_mm / 2 + gap;
-  const outer = g.ringTipDiameter_mm / 2 - gap;
-  const a = centreDistance(g);
-  // Along a ray from the pocket's centre at φ from 6: where it leaves the drive gear's circle.
-  const innerAt = (phi: number) =>
-    -a * Math.cos(phi) + Math.sqrt(inner ** 2 - (a * Math.sin(phi)) ** 2);
-  const reach = Array.from({ length: 180 }, (_, i) => (i * Math.PI) / 180).filter(
-    (phi) => outer - innerAt(phi) >= CRESCENT_TIP * g.module_mm,
-  );
-  return { end: reach.at(-1) ?? 0, innerAt };
-}
-
-/**
- * Returns the crescent: outside the circle of the drive gear's tips, inside that of
- * the driven gear's, and cut off where it runs out to nothing.
- */
-export function crescentBlock(g: CrescentGeometry): Point[] {
-  const { end, innerAt } = crescentEnd(g);
-  const outer = g.ringTipDiameter_mm / 2 - DRAWN_GAP * g.module_mm;
-  const steps = 36;
-  const arc = (radius: (phi: number) => number): Point[] =>
-    Array.from({ length: steps + 1 }, (_, i) => {
-      const phi = -end + (2 * end * i) / steps;
-      return { x: -radius(phi) * Math.sin(phi), y: radius(phi) * Math.cos(phi) };
-    });
-  return [...arc(() => outer), ...arc(innerAt).reverse()];
-}
 
 /** Two driving flats across the drive gear's bore. */
 function hubBore(g: CrescentGeometry, centre: Point): Point[] {
@@ -141,15 +159,8 @@ export function crescentOutline(
   const extent_mm = g.bodyDiameter_mm / 2;
   const loose = looseOutline(view, extent_mm);
   if (loose) return loose;
-  const by = push
-    ? { x: push.x * DRAWN_PUSH * g.pocketDiameter_mm, y: push.y * DRAWN_PUSH * g.pocketDiameter_mm }
-    : ORIGIN;
   const hub = pinionCentre(g);
-  const holes = boltHoles(
-    g.bolts,
-    (g.bodyDiameter_mm + g.pocketDiameter_mm) / 4,
-    Math.min(0.022 * g.bodyDiameter_mm, (g.bodyDiameter_mm - g.pocketDiameter_mm) / 8),
-  );
+  const holes = boltHoles(g);
   const housing = disc('housing', extent_mm);
   const block = polygonPath(crescentBlock(g));
   if (view === 'cover') {
@@ -171,13 +182,17 @@ export function crescentOutline(
     const bore = disc('hole', g.hubBore_mm / 2, hub);
     return { extent_mm, shapes: [housing, pocket, crescentShape, bore, ...holes] };
   }
-  const rim = circlePath(by, g.ringOutsideDiameter_mm / 2);
+  const rim = rimPath(push, {
+    rim_mm: g.ringOutsideDiameter_mm / 2,
+    wall_mm: g.pocketDiameter_mm / 2,
+    within_mm: ringRoot(g),
+  });
   return {
     extent_mm,
     shapes: [
       housing,
       pocket,
-      { role: 'driven', path: rim + polygonPath(moved(ringTeeth(g), by)) },
+      { role: 'driven', path: rim + polygonPath(ringTeeth(g)) },
       crescentShape,
       { role: 'drive', path: polygonPath(pinionTeeth(g)) + polygonPath(hubBore(g, hub)) },
       ...holes,
@@ -186,10 +201,8 @@ export function crescentOutline(
 }
 
 const deck = (g: CrescentGeometry) => (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4;
-const ringLand = (g: CrescentGeometry) =>
-  (g.ringOutsideDiameter_mm / 2 + (g.module_mm * g.ringTeeth) / 2 + DEDENDUM * g.module_mm) / 2;
-const pinionLand = (g: CrescentGeometry) =>
-  ((g.module_mm * g.pinionTeeth) / 2 - DEDENDUM * g.module_mm + g.hubBore_mm / 2) / 2;
+const ringLand = (g: CrescentGeometry) => (g.ringOutsideDiameter_mm / 2 + ringRoot(g)) / 2;
+const pinionLand = (g: CrescentGeometry) => (pinionRoot(g) + g.hubBore_mm / 2) / 2;
 const extent = (g: CrescentGeometry) => g.bodyDiameter_mm / 2;
 
 /** Where along the crescent its tip gaps are tried: both ends and the middle. */

@@ -1,16 +1,17 @@
 import fc from 'fast-check';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { crescent } from './crescent';
+import { DESCRIBED } from '../schema/fields';
+import type { CrescentGeometry } from './crescent.drawing';
 import {
   centreDistance,
   crescentBlock,
-  crescentGeometry,
   pinionCentre,
   pinionTeeth,
   ringTeeth,
-  type CrescentGeometry,
-} from './crescent.drawing';
+} from './crescent.gears';
 import { gearOutline } from './involute';
+import { problemsOf } from './registry';
 import { contains, type Point } from './shapes';
 
 const DEMO = VELTRANE_T6.geometry as CrescentGeometry;
@@ -98,14 +99,35 @@ describe('places to measure', () => {
 
 describe('the geometry of a sheet', () => {
   it.each([
-    [{ ringTeeth: 19 }, /no crescent fits/],
-    [{ pocketDiameter_mm: 100 }, /wider than the driven gear/],
-    [{ module_mm: 0 }, /over zero/],
-    [{ pinionTeeth: 12.5 }, /whole number/],
+    [{ ringTeeth: 19 }, /^Driven gear teeth: at least 4 more than the drive gear/],
+    [{ ringTeeth: 36 }, /^Driven gear teeth: at most 35, or the pocket’s centre lies outside/],
+    [{ pocketDiameter_mm: 100 }, /^Pocket bore: wider than the driven gear/],
+    [{ module_mm: 0 }, /^Module must be over zero/],
+    [{ module_mm: 3 }, /^Drive gear tip diameter: 52.2 to 60 mm goes with 17 teeth of this/],
+    [{ module_mm: 3 }, /^Driven gear tip diameter: 60 to 67.8 mm goes with 23 teeth of this/],
+    [{ pinionTeeth: 12.5 }, /^Drive gear teeth must be a whole number/],
+    [
+      { pressureAngle_deg: 30, pinionTipDiameter_mm: 79.9 },
+      /^Drive gear tip diameter: the teeth come to a/,
+    ],
+    [
+      { ringTipDiameter_mm: 80, pressureAngle_deg: 14 },
+      /^Driven gear tip diameter: its teeth would cut/,
+    ],
+    [
+      { ringTeeth: 21, pressureAngle_deg: 14, pinionTipDiameter_mm: 79, ringTipDiameter_mm: 73 },
+      /leave no room for a crescent/,
+    ],
+    [{ ringOutsideDiameter_mm: 102 }, /^Driven gear outside diameter: at least 102.2 mm, or its/],
+    [{ hubBore_mm: 58 }, /^Drive gear bore: under 57.8 mm, or it breaks into the roots/],
     [{ surprise: 1 }, /unspecified/],
   ])('%j is refused', (change, message) => {
-    expect(() => crescentGeometry.validateSync({ ...DEMO, ...change }, { strict: true })).toThrow(
-      message,
-    );
+    const said = problemsOf({ family: 'crescent', geometry: { ...DEMO, ...change } });
+    expect(said.map((p) => p.message)).toContainEqual(expect.stringMatching(message));
+  });
+  it('that was described before is left to who has it', () => {
+    const odd = { ...DEMO, hubBore_mm: 90 };
+    expect(problemsOf({ family: 'crescent', geometry: odd }, DESCRIBED)).toEqual([]);
+    expect(JSON.stringify(crescent.outline(odd, { view: 'body' }))).not.toMatch(/NaN/);
   });
 });

@@ -14,12 +14,48 @@ export function edgeThrough(
 export const hourAngle = (station: string): number =>
   ((Number.parseInt(station, 10) || 0) % 12) * 30;
 
-/** Returns the tapped holes evenly round a circle, half a pitch off 12. */
-export function boltHoles(count: number, circle: number, radius: number): Shape[] {
-  return Array.from({ length: count }, (_, i) => ({
-    role: 'thread' as const,
-    path: circlePath(onClock(((i + 0.5) * 360) / count, circle), radius),
-  }));
+/** A body with a round pocket, in mm. */
+interface RoundBody {
+  readonly bolts: number;
+  readonly bodyDiameter_mm: number;
+  readonly pocketDiameter_mm: number;
+}
+
+/** Radius of a tapped hole, per body diameter; no more than half of the wall that it stands in. */
+const HOLE = 0.021;
+
+/** Returns the tapped holes evenly round the middle of a body's wall, half a pitch off 12. */
+export function boltHoles(body: RoundBody): Shape[] {
+  const { bolts, bodyDiameter_mm: outer, pocketDiameter_mm: inner } = body;
+  const radius = Math.min(HOLE * outer, (outer - inner) / 8);
+  return Array.from({ length: bolts }, (_, i) =>
+    disc('thread', radius, onClock(((i + 0.5) * 360) / bolts, (outer + inner) / 4)),
+  );
+}
+
+/** The gap at the free side of a pushed part, in pocket diameters: enough to see which side that is. */
+const DRAWN_GAP = 0.024;
+
+/** What of that gap is left where the part is hard against the wall, so that both outlines are seen. */
+const HARD_ON = 0.03;
+
+/**
+ * Returns the rim of a ring that runs in a pocket. Pushed, it is drawn smaller: it touches the wall on
+ * the one side and gapes on the other, while its teeth stay in mesh.
+ *
+ * @param push which way, a unit vector; none where it is centred
+ * @param rim_mm radius of the ring
+ * @param wall_mm radius of the pocket
+ * @param within_mm radius of what the rim must not cut into: the roots of its teeth
+ */
+export function rimPath(
+  push: Point | undefined,
+  { rim_mm, wall_mm, within_mm }: Readonly<Record<'rim_mm' | 'wall_mm' | 'within_mm', number>>,
+): string {
+  if (!push) return circlePath(ORIGIN, rim_mm);
+  const half = Math.min(DRAWN_GAP * wall_mm, 0.45 * (wall_mm - within_mm));
+  const by = half * (1 - HARD_ON);
+  return circlePath({ x: push.x * by, y: push.y * by }, wall_mm - half);
 }
 
 /** Returns a full circle about a centre; radius in mm. */
@@ -115,7 +151,7 @@ const LOOSE: Partial<Record<View, (s: number) => Shape[]>> = {
     disc('housing', 0.85 * s),
     disc('track', 0.62 * s),
     disc('hole', 0.2 * s),
-    ...boltHoles(6, 0.74 * s, 0.05 * s),
+    ...boltHoles({ bolts: 6, bodyDiameter_mm: 1.7 * s, pocketDiameter_mm: 1.26 * s }),
   ],
   unit: (s) => [
     box('housing', at(-0.9 * s, -0.8 * s), at(-0.15 * s, 0.8 * s)),

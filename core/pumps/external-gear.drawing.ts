@@ -1,4 +1,4 @@
-import { number, object, string, type InferType } from 'yup';
+import { object, string, type InferType } from 'yup';
 import {
   disc,
   edgeThrough,
@@ -8,9 +8,20 @@ import {
   placed,
   type PlacementTable,
 } from './drawing';
+import {
+  cutGear,
+  driveCentre,
+  driveTeeth,
+  gearRoot,
+  idlerCentre,
+  idlerTeeth,
+  pairedGear,
+  toothModule,
+  type GearPair,
+} from './external-gear.gears';
 import type { Outline, Placement, Shape } from './family';
-import { angle, count, length, over } from './fields';
-import { gearOutline, type GearShape } from './involute';
+import { angle, count, fits, length, over, under } from './fields';
+import { KNIFE, thinnest } from './involute';
 import { circlePath, onClock, polygonPath, type Point } from './shapes';
 
 /** The ways in which an external gear pump is built. */
@@ -26,71 +37,53 @@ export const externalGeometry = object({
   ),
   teeth: count('Teeth of each gear', 6, 40),
   centreDistance_mm: length('Centre distance'),
-  tipDiameter_mm: length('Gear tip diameter').test(
-    'meshes',
-    'Gear tip diameter: over the centre distance, or the gears do not mesh; and no tip in a root',
-    (tip, { parent }) => {
-      const { centreDistance_mm: a, teeth } = parent as {
-        centreDistance_mm: number;
-        teeth: number;
-      };
-      return tip > a && tip / 2 < a / 2 + 1.25 * (a / teeth);
-    },
-  ),
+  tipDiameter_mm: length('Gear tip diameter')
+    .test(
+      'meshes',
+      'Gear tip diameter: over the centre distance, or the gears do not mesh; and no tip in a root',
+      (tip, { parent }) => {
+        const { centreDistance_mm: a, teeth } = parent as {
+          centreDistance_mm: number;
+          teeth: number;
+        };
+        return tip > a && tip / 2 < a / 2 + 1.25 * (a / teeth);
+      },
+    )
+    .test(
+      fits((g: GearPair) => {
+        if (thinnest(cutGear(g)) < KNIFE) {
+          return 'Gear tip diameter: the teeth come to a point before it. A smaller one, or a smaller pressure angle';
+        }
+        return (
+          thinnest(pairedGear(g)) < KNIFE &&
+          'Gear tip diameter: the tips of one gear would cut through the teeth of the other. A smaller one, more teeth, or a larger pressure angle'
+        );
+      }),
+    ),
   pressureAngle_deg: angle('Pressure angle', 14, 32),
   boreDiameter_mm: length('Body bore').test(
     over('tipDiameter_mm', 'Body bore: wider than the gear tips'),
   ),
-  shaftDiameter_mm: length('Journal diameter'),
+  shaftDiameter_mm: length('Journal diameter').test(
+    fits((g: GearPair, journal) =>
+      under(
+        'Journal diameter',
+        journal,
+        2 * gearRoot(g) - KNIFE * toothModule(g),
+        'or it stands out over the roots of the teeth',
+      ),
+    ),
+  ),
   width_mm: length('Gear width'),
-  wall_mm: number()
-    .label('Body wall round the bores')
-    .meta({ unit: 'mm' })
-    .required('Body wall is missing')
-    .positive('Body wall must be over zero')
-    .max(500, 'Body wall: over 500 mm'),
+  wall_mm: length('Body wall round the bores', 500),
 })
   .noUnknown()
   .required();
 
 export type ExternalGeometry = InferType<typeof externalGeometry>;
 
-/** Root below the pitch circle, in modules (the usual basic rack, ISO 53). */
-const DEDENDUM = 1.25;
-
-/** Flank play is drawn wide enough to be seen. */
-const DRAWN_GAP = 0.05;
-
-const toothModule = (g: ExternalGeometry) => g.centreDistance_mm / g.teeth;
 const tip = (g: ExternalGeometry) => g.tipDiameter_mm / 2;
 const bore = (g: ExternalGeometry) => g.boreDiameter_mm / 2;
-
-/** Returns the centre of the shaft gear: it lies above the idler, and the inlet is at the left. */
-export const driveCentre = (g: ExternalGeometry): Point => ({ x: 0, y: -g.centreDistance_mm / 2 });
-
-/** Returns the centre of the gear that the shaft gear drives, in mm from the middle between the two. */
-export const idlerCentre = (g: ExternalGeometry): Point => ({ x: 0, y: g.centreDistance_mm / 2 });
-
-function gear(g: ExternalGeometry): GearShape {
-  const m = toothModule(g);
-  return {
-    teeth: g.teeth,
-    module_mm: m,
-    pressureAngle_deg: g.pressureAngle_deg,
-    tipRadius_mm: tip(g),
-    rootRadius_mm: g.centreDistance_mm / 2 - DEDENDUM * m,
-    thinning_mm: DRAWN_GAP * m,
-    mate: { teeth: g.teeth, tipRadius_mm: tip(g) },
-  };
-}
-
-/** Draws the teeth of the shaft gear: one points at the idler. */
-export const driveTeeth = (g: ExternalGeometry): Point[] =>
-  gearOutline(gear(g), Math.PI, false, driveCentre(g));
-
-/** Draws the teeth of the idler: a space takes that tooth. */
-export const idlerTeeth = (g: ExternalGeometry): Point[] =>
-  gearOutline(gear(g), Math.PI / g.teeth, false, idlerCentre(g));
 
 const extent = (g: ExternalGeometry) => g.centreDistance_mm / 2 + bore(g) + g.wall_mm;
 
@@ -101,11 +94,17 @@ function stadium(g: ExternalGeometry, radius: number): Point[] {
   return [...half(driveCentre(g), -90), ...half(idlerCentre(g), 90)];
 }
 
+/** Steps round one of two bores; a chord between them is a tangent, so that no tip reaches past it. */
+const BORE_STEPS = 120;
+
 /** The figure of eight of the two bores, as it is cut into the body. */
 function eight(g: ExternalGeometry, radius: number): Point[] {
-  const waist = (Math.acos(g.centreDistance_mm / 2 / radius) * 180) / Math.PI;
+  const out = radius / Math.cos(Math.PI / BORE_STEPS);
+  const waist = (Math.acos(Math.min(1, g.centreDistance_mm / 2 / out)) * 180) / Math.PI;
   const arc = (centre: Point, from: number, to: number): Point[] =>
-    Array.from({ length: 49 }, (_, i) => onClock(from + ((to - from) * i) / 48, radius, centre));
+    Array.from({ length: BORE_STEPS + 1 }, (_, i) =>
+      onClock(from + ((to - from) * i) / BORE_STEPS, out, centre),
+    );
   return [
     ...arc(driveCentre(g), -180 + waist, 180 - waist),
     ...arc(idlerCentre(g), waist, 360 - waist),
@@ -146,7 +145,8 @@ export function externalOutline(g: ExternalGeometry, { view }: Pick<Placement, '
     disc('hole', g.shaftDiameter_mm / 2, centre(g)),
   );
   if (view === 'plate' || view === 'cover') {
-    const face = view === 'plate' ? polygonPath(stadium(g, bore(g) * 0.995)) : housing.path;
+    // The plate slides into the bores, and is wider than the track that the teeth leave on it.
+    const face = view === 'plate' ? polygonPath(stadium(g, (bore(g) + tip(g)) / 2)) : housing.path;
     const tracks: Shape = { role: 'track', path: polygonPath(eight(g, tip(g))) };
     const holes = view === 'plate' ? journals : journals.slice(0, 1);
     return {
@@ -183,8 +183,7 @@ const centreOf = (g: ExternalGeometry, station: string): Point =>
   station.startsWith('idler') ? idlerCentre(g) : driveCentre(g);
 
 /** Between the journal and the roots of the teeth. */
-const land = (g: ExternalGeometry) =>
-  (g.centreDistance_mm / 2 - DEDENDUM * toothModule(g) + g.shaftDiameter_mm / 2) / 2;
+const land = (g: ExternalGeometry) => (gearRoot(g) + g.shaftDiameter_mm / 2) / 2;
 
 const tipLeaf =
   (which: 'drive' | 'idler') =>

@@ -1,15 +1,17 @@
 import { methodsFor } from '../methods/list';
 import fc from 'fast-check';
 import type { Placement, PumpFamily, Station } from './family';
-import {
-  driveCentre,
-  driveTeeth,
-  idlerCentre,
-  idlerTeeth,
-  type ExternalGeometry,
-} from './external-gear.drawing';
+import type { ExternalGeometry } from './external-gear.drawing';
+import { driveCentre, driveTeeth, idlerCentre, idlerTeeth } from './external-gear.gears';
 import { camRadius, fixedVaneRotor, type FixedVaneGeometry } from './fixed-vane';
-import { gerotor, innerCentre, innerLobes, outerLobes, type GerotorGeometry } from './gerotor';
+import {
+  gerotor,
+  innerCentre,
+  innerLobes,
+  outerLobes,
+  STEPS_A_LOBE,
+  type GerotorGeometry,
+} from './gerotor';
 import { FAMILIES, familyOf, pumpOf } from './registry';
 import { contains, type Point } from './shapes';
 import { innerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
@@ -107,7 +109,7 @@ describe('lobes of a gerotor', () => {
   /** Pairs that can be made, of all sizes and lobe counts. */
   const pairs = fc
     .record({
-      innerLobes: fc.integer({ min: 3, max: 12 }),
+      innerLobes: fc.integer({ min: 3, max: 16 }),
       eccentricity_mm: fc.double({ min: 1, max: 4, noNaN: true }),
       room: fc.double({ min: 1.3, max: 1.8, noNaN: true }),
       share: fc.double({ min: 0.35, max: 0.75, noNaN: true }),
@@ -126,7 +128,7 @@ describe('lobes of a gerotor', () => {
   it('touch every tooth arc of the outer rotor, and lie in none', () => {
     fc.assert(
       fc.property(pairs, (t) => {
-        const inner = innerProfile(t, 3600);
+        const inner = innerProfile(t, STEPS_A_LOBE * t.innerLobes);
         for (let j = 0; j <= t.innerLobes; j++) {
           const angle = (2 * Math.PI * j) / (t.innerLobes + 1);
           // Seen from the inner rotor, the outer one's centre lies off by the eccentricity.
@@ -136,7 +138,7 @@ describe('lobes of a gerotor', () => {
           };
           const nearest = Math.min(...inner.map((p) => radius(p, arc)));
           expect(nearest).toBeGreaterThan(t.arcRadius_mm - 1e-9);
-          expect(nearest).toBeLessThan(t.arcRadius_mm + 0.002 * t.arcCentreRadius_mm);
+          expect(nearest).toBeLessThan(t.arcRadius_mm + 0.02 * t.eccentricity_mm);
         }
       }),
       { numRuns: 60 },
@@ -148,7 +150,7 @@ describe('lobes of a gerotor', () => {
         const at = radius(p, centre);
         const before = radius(points.at(i - 1)!, centre);
         const after = radius(points[(i + 1) % points.length]!, centre);
-        return Math.abs(at - tip) < 0.05 && at >= before && at > after;
+        return Math.abs(at - tip) < 0.1 && at >= before && at > after;
       }).length;
     const { arcCentreRadius_mm: R, arcRadius_mm, eccentricity_mm } = G;
     expect(counted(innerLobes(G), innerCentre(G), R - arcRadius_mm + eccentricity_mm)).toBe(6);

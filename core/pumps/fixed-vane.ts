@@ -1,7 +1,7 @@
 import { object, type InferType } from 'yup';
 import { disc, edgeThrough, looseOutline, placed, type PlacementTable } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel, Shape } from './family';
-import { count, length, over } from './fields';
+import { length, over } from './fields';
 import {
   clearance,
   dimension,
@@ -12,21 +12,22 @@ import {
   place,
   reliefValve,
 } from './measures';
-import { circlePath, onClock, ORIGIN, polygonPath } from './shapes';
+import { circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
 import { polarCurve, vaneRotorShapes, type VaneRotor } from './vanes';
 import { acrossCircle } from './placing';
+import { slottedFields, type SlottedRotor } from './vane.fields';
 import { vanePlacements, type VanePlan } from './vane.drawing';
 import { bearingPlay, races, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { fixedVaneTeardown } from './teardown/fixed-vane';
 
+type InCam = SlottedRotor & Record<'ringMinor_mm' | 'ringMajor_mm', number>;
+
 /** What the drawing and the sums need to know of a fixed vane cartridge. */
 export const fixedVaneGeometry = object({
-  vanes: count('Vanes', 6, 16),
-  vaneThickness_mm: length('Vane thickness'),
-  vaneLength_mm: length('Vane length'),
-  rotorDiameter_mm: length('Rotor diameter'),
-  slotDepth_mm: length('Slot depth'),
-  shaftDiameter_mm: length('Shaft diameter'),
+  ...slottedFields([6, 16], (g: InCam) => ({
+    least: (g.ringMinor_mm - g.rotorDiameter_mm) / 2,
+    most: (g.ringMajor_mm - g.rotorDiameter_mm) / 2,
+  })),
   ringMinor_mm: length('Cam ring, small diameter').test(
     over('rotorDiameter_mm', 'Cam ring, small diameter: wider than the rotor'),
   ),
@@ -80,33 +81,27 @@ const planOf = (g: FixedVaneGeometry): VanePlan => ({
   ringRadius_mm: g.ringMajor_mm / 2,
 });
 
+/** The arrow on the land of the ring, past 12; its shaft goes round with the ring. */
+function arrow(g: FixedVaneGeometry): Point[] {
+  const out = (g.ringMinor_mm + g.ringOutside_mm) / 4;
+  const wide = Math.min(0.05 * g.ringOutside_mm, 0.15 * (g.ringOutside_mm - g.ringMinor_mm));
+  const side = (radius: number) =>
+    Array.from({ length: 10 }, (_, i) => onClock(2 * i - 10, radius));
+  return [
+    ...side(out - 0.3 * wide),
+    onClock(8, out - wide),
+    onClock(18, out),
+    onClock(8, out + wide),
+    ...side(out + 0.3 * wide).reverse(),
+  ];
+}
+
 /** The cam ring with the arrow that shows which way it turns: flipped, it pumps the other way. */
 function ring(g: FixedVaneGeometry): Shape[] {
   const bore = polarCurve((turn) => camRadius(g, turn));
-  const out = (g.ringMinor_mm / 2 + g.ringOutside_mm / 2) / 2;
-  const wide = 0.05 * g.ringOutside_mm;
-  const shaft = [-10, 8].flatMap((turn) => [
-    onClock(turn, out - wide * 0.3),
-    onClock(turn, out + wide * 0.3),
-  ]);
-  const [a, b, c, d] = shaft;
   return [
     { role: 'driven', path: circlePath(ORIGIN, g.ringOutside_mm / 2) + polygonPath(bore) },
-    {
-      role: 'port',
-      path:
-        a && b && c && d
-          ? polygonPath([
-              a,
-              c,
-              onClock(8, out - wide),
-              onClock(18, out),
-              onClock(8, out + wide),
-              d,
-              b,
-            ])
-          : '',
-    },
+    { role: 'port', path: polygonPath(arrow(g)) },
   ];
 }
 

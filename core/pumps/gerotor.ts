@@ -6,10 +6,11 @@ import {
   looseOutline,
   onLoose,
   placed,
+  rimPath,
   type PlacementTable,
 } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
-import { count, length, over } from './fields';
+import { atLeast, count, fits, length, over, under } from './fields';
 import {
   clearance,
   dimension,
@@ -41,37 +42,94 @@ import {
   withCover,
 } from './pocket';
 import { circlePath, moved, onClock, polygonPath, type Point } from './shapes';
-import { innerProfile, outerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
+import {
+  innerProfile,
+  innerRoot_mm,
+  outerProfile,
+  outerRoot_mm,
+  undercutMargin_mm,
+  type Trochoid,
+} from './trochoid';
 import { gerotorTeardown } from './teardown/gerotor';
+
+/** Steps along one lobe of the inner rotor, besides those that its bends take: a narrow one is not missed. */
+export const STEPS_A_LOBE = 60;
+
+/** Gap at the root of the outer rotor, in eccentricities: so that it is seen. */
+const DRAWN_RELIEF = 0.12;
+
+/** Gap between lobe and tooth, in eccentricities: where they touch, neither is drawn in the other. */
+const DRAWN_GAP = 0.02;
+
+/** Metal outside the lobes of one rotor and inside those of the other, in eccentricities. */
+const LEAST_RIM = 0.1;
 
 /** What the drawing and the sums need to know of a gerotor pump. */
 export const gerotorGeometry = object({
   innerLobes: count('Inner rotor lobes', 3, 16),
-  eccentricity_mm: length('Eccentricity'),
+  eccentricity_mm: length('Eccentricity').test(
+    fits((g: Trochoid, e) =>
+      under(
+        'Eccentricity',
+        e,
+        g.arcCentreRadius_mm / (g.innerLobes + 1),
+        'or the lobes of the inner rotor run into loops',
+      ),
+    ),
+  ),
   arcCentreRadius_mm: length('Tooth arc centres on radius'),
-  arcRadius_mm: length('Tooth arc radius').test(
-    'no undercut',
-    'Tooth arc radius: with this eccentricity and lobe count the inner lobes would be undercut',
-    (arcRadius_mm, { parent }) => {
-      const g = parent as Parameters<typeof undercutMargin_mm>[0];
-      return ![g.innerLobes, g.eccentricity_mm, g.arcCentreRadius_mm].every(Number.isFinite)
-        ? true
-        : undercutMargin_mm({ ...g, arcRadius_mm }) > 0;
-    },
-  ),
-  outerDiameter_mm: length('Outer rotor diameter').test(
-    'holds the lobes',
-    'Outer rotor diameter: the lobes would break through its rim',
-    (diameter, { parent }) =>
-      diameter > 2 * outerRoot_mm(parent as Parameters<typeof outerRoot_mm>[0]),
-  ),
+  arcRadius_mm: length('Tooth arc radius')
+    .test(
+      'no undercut',
+      'Tooth arc radius: with this eccentricity and lobe count the inner lobes would be undercut',
+      (arcRadius_mm, { parent }) => {
+        const g = parent as Trochoid;
+        return ![g.innerLobes, g.eccentricity_mm, g.arcCentreRadius_mm].every(Number.isFinite)
+          ? true
+          : undercutMargin_mm({ ...g, arcRadius_mm }) > 0;
+      },
+    )
+    .test(
+      fits((g: Trochoid, radius) => {
+        const least = (1 + DRAWN_RELIEF / 2) * g.eccentricity_mm;
+        if (radius <= least) {
+          return `Tooth arc radius: over ${atLeast(least)} with this eccentricity, or the teeth do not reach their roots`;
+        }
+        const most = g.arcCentreRadius_mm * Math.sin(Math.PI / (g.innerLobes + 1));
+        return under('Tooth arc radius', radius, most, 'or a tooth runs into the one beside it');
+      }),
+    ),
+  outerDiameter_mm: length('Outer rotor diameter')
+    .test(
+      'holds the lobes',
+      'Outer rotor diameter: the lobes would break through its rim',
+      (diameter, { parent }) => diameter > 2 * outerRoot_mm(parent as Trochoid),
+    )
+    .test(
+      fits((g: Trochoid, diameter) => {
+        const least = 2 * (outerRoot_mm(g) + LEAST_RIM * g.eccentricity_mm);
+        return (
+          diameter < least &&
+          `Outer rotor diameter: at least ${atLeast(least)}, or nothing is left of its rim`
+        );
+      }),
+    ),
   pocketDiameter_mm: length('Pocket bore').test(
     over('outerDiameter_mm', 'Pocket bore: wider than the outer rotor'),
   ),
   bodyDiameter_mm: length('Body diameter').test(
     over('pocketDiameter_mm', 'Body diameter: wider than the pocket'),
   ),
-  shaftDiameter_mm: length('Shaft diameter'),
+  shaftDiameter_mm: length('Shaft diameter').test(
+    fits((g: Trochoid, shaft) =>
+      under(
+        'Shaft diameter',
+        shaft,
+        2 * (innerRoot_mm(g) - LEAST_RIM * g.eccentricity_mm),
+        'or it breaks into the roots of the lobes',
+      ),
+    ),
+  ),
   width_mm: length('Rotor width'),
   bolts: count('Bolts', 3, 24),
 })
@@ -80,12 +138,6 @@ export const gerotorGeometry = object({
 
 export type GerotorGeometry = InferType<typeof gerotorGeometry>;
 
-const STEPS = 240;
-
-/** Gap at the root of the outer rotor, in eccentricities: so that it is seen. */
-const DRAWN_RELIEF = 0.12;
-const DRAWN_PUSH = 0.012;
-
 /** The trochoid's frame has its first lobe on the x axis; on the bench that is 12. */
 const upright = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x: y, y: -x }));
 
@@ -93,26 +145,31 @@ const upright = (points: readonly Point[]): Point[] => points.map(({ x, y }) => 
 export const innerCentre = (g: GerotorGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
 
 /** Returns the inner rotor where it lies: lobe on lobe at 12, full mesh at 6. */
-export const innerLobes = (g: GerotorGeometry): Point[] =>
-  moved(upright(innerProfile(g, STEPS)), innerCentre(g));
+export function innerLobes(g: GerotorGeometry): Point[] {
+  const gap = Math.min(DRAWN_GAP * g.eccentricity_mm, undercutMargin_mm(g) / 2);
+  const drawn = { ...g, arcRadius_mm: g.arcRadius_mm + gap };
+  return moved(upright(innerProfile(drawn, STEPS_A_LOBE * g.innerLobes)), innerCentre(g));
+}
+
+/** Gap at the roots of the outer rotor, in mm: no more than its rim can spare. */
+const relief_mm = (g: GerotorGeometry): number =>
+  Math.min(DRAWN_RELIEF * g.eccentricity_mm, (g.outerDiameter_mm / 2 - outerRoot_mm(g)) / 2);
 
 /** Returns the edge of the outer rotor's hole. */
-export const outerLobes = (g: GerotorGeometry): Point[] =>
-  upright(outerProfile(g, DRAWN_RELIEF * g.eccentricity_mm));
+export const outerLobes = (g: GerotorGeometry): Point[] => upright(outerProfile(g, relief_mm(g)));
 
 const extent = (g: GerotorGeometry) => g.bodyDiameter_mm / 2;
 const deck = (g: GerotorGeometry) => (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4;
 const outerLand = (g: GerotorGeometry) => (g.outerDiameter_mm / 2 + outerRoot_mm(g)) / 2;
 
 /** Between the shaft and the lobes' roots. */
-const innerLand = (g: GerotorGeometry) =>
-  (g.shaftDiameter_mm / 2 + g.arcCentreRadius_mm - g.arcRadius_mm - g.eccentricity_mm) / 2;
+const innerLand = (g: GerotorGeometry) => (g.shaftDiameter_mm / 2 + innerRoot_mm(g)) / 2;
 
 function outline(g: GerotorGeometry, { view, push }: Pick<Placement, 'view' | 'push'>): Outline {
   const extent_mm = extent(g);
   const loose = looseOutline(view, extent_mm);
   if (loose) return loose;
-  const holes = boltHoles(g.bolts, deck(g), 0.02 * g.bodyDiameter_mm);
+  const holes = boltHoles(g);
   const housing = disc('housing', extent_mm);
   const shaft = disc('hole', g.shaftDiameter_mm / 2, innerCentre(g));
   if (view === 'cover') {
@@ -123,19 +180,17 @@ function outline(g: GerotorGeometry, { view, push }: Pick<Placement, 'view' | 'p
   }
   const pocket = disc('pocket', g.pocketDiameter_mm / 2);
   if (view === 'empty') return { extent_mm, shapes: [housing, pocket, shaft, ...holes] };
-  const by = {
-    x: (push?.x ?? 0) * DRAWN_PUSH * g.pocketDiameter_mm,
-    y: (push?.y ?? 0) * DRAWN_PUSH * g.pocketDiameter_mm,
-  };
+  const rim = rimPath(push, {
+    rim_mm: g.outerDiameter_mm / 2,
+    wall_mm: g.pocketDiameter_mm / 2,
+    within_mm: outerRoot_mm(g) + relief_mm(g),
+  });
   return {
     extent_mm,
     shapes: [
       housing,
       pocket,
-      {
-        role: 'driven',
-        path: circlePath(by, g.outerDiameter_mm / 2) + polygonPath(moved(outerLobes(g), by)),
-      },
+      { role: 'driven', path: rim + polygonPath(outerLobes(g)) },
       {
         role: 'drive',
         path: polygonPath(innerLobes(g)) + circlePath(innerCentre(g), g.shaftDiameter_mm / 2),

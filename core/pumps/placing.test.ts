@@ -100,6 +100,6 @@ describe('a circle seen from inside', () => {
     );
   });
   it('has bolts evenly round it', () => {
-    expect(boltHoles(8, 60, 3)).toHaveLength(8);
+    expect(boltHoles({ bolts: 8, bodyDiameter_mm: 140, pocketDiameter_mm: 100 })).toHaveLength(8);
   });
 });

@@ -1,5 +1,7 @@
+import { ValidationError } from 'yup';
 import type { DimensionId, CharacteristicId } from './ids';
 import { InputError } from '../errors';
+import { DESCRIBED } from '../schema/fields';
 import { crescent } from './crescent';
 import { externalGear } from './external-gear';
 import type { Characteristic, Dimension, PumpFamily, PumpModel, Term } from './family';
@@ -26,6 +28,28 @@ export function familyOf(id: string): PumpFamily {
     throw new InputError('family', 'unknown-family', message, { id });
   }
   return family;
+}
+
+/** Tells whether a family can take a geometry at all, however odd a pump it makes. */
+export const isPump = (family: PumpFamily, geometry: unknown): boolean =>
+  family.geometry.isValidSync(geometry, { strict: true, context: DESCRIBED });
+
+/**
+ * Returns what of a geometry cannot be, by the field at which it is said.
+ *
+ * @param context `DESCRIBED` for a pump that was described before
+ */
+export function problemsOf(
+  { family, geometry }: PumpKind,
+  context: object = {},
+): { field: string; message: string }[] {
+  try {
+    familyOf(family).geometry.validateSync(geometry, { strict: true, abortEarly: false, context });
+    return [];
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    return error.inner.map(({ path, message }) => ({ field: path ?? '', message }));
+  }
 }
 
 /** What says which pump it is: a sheet does. */

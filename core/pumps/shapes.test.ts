@@ -43,8 +43,10 @@ describe('polygons', () => {
     expect(contains(moved(square, by), { x: 11, y: 0 })).toBe(true);
     expect(contains(moved(square, by), { x: 1, y: 3 })).toBe(false);
   });
-  it('are written as closed paths, to a hundredth of a millimetre', () => {
-    expect(polygonPath([{ x: 0.123, y: 1 }, square[1]!, square[2]!])).toBe('M0.12 1L4 0L4 4Z');
+  it('are written as closed paths, to a ten-thousandth of a millimetre', () => {
+    expect(polygonPath([{ x: 0.12345678, y: 1 }, square[1]!, square[2]!])).toBe(
+      'M0.1235 1L4 0L4 4Z',
+    );
     expect(circlePath({ x: 1, y: 2 }, 3)).toBe('M-2 2a3 3 0 1 0 6 0a3 3 0 1 0 -6 0Z');
   });
 });

@@ -21,17 +21,23 @@ export function moved(points: readonly Point[], by: Point): Point[] {
   return points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }));
 }
 
-const num = (value: number): string => String(Math.round(value * 100) / 100);
+/** Parts of a millimetre that are written: of a small outline more, or its points would run together. */
+const fineness = (largest_mm: number): number => (largest_mm < 100 ? 10_000 : 1000);
+
+const written = (value: number, fine: number): string => String(Math.round(value * fine) / fine);
 
 /** Returns the closed SVG path through the points. */
 export function polygonPath(points: readonly Point[]): string {
-  return `M${points.map(({ x, y }) => `${num(x)} ${num(y)}`).join('L')}Z`;
+  const largest = points.reduce((most, { x, y }) => Math.max(most, Math.abs(x), Math.abs(y)), 0);
+  const fine = fineness(largest);
+  return `M${points.map(({ x, y }) => `${written(x, fine)} ${written(y, fine)}`).join('L')}Z`;
 }
 
 /** Returns the closed SVG path of a circle. */
 export function circlePath({ x, y }: Point, radius: number): string {
-  const r = num(radius);
-  return `M${num(x - radius)} ${num(y)}a${r} ${r} 0 1 0 ${num(2 * radius)} 0a${r} ${r} 0 1 0 ${num(-2 * radius)} 0Z`;
+  const fine = fineness(radius);
+  const [r, wide] = [written(radius, fine), written(2 * radius, fine)];
+  return `M${written(x - radius, fine)} ${written(y, fine)}a${r} ${r} 0 1 0 ${wide} 0a${r} ${r} 0 1 0 -${wide} 0Z`;
 }
 
 /** Tells whether a point lies in a polygon (even-odd crossing rule). */

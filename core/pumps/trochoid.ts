@@ -29,20 +29,47 @@ function centreCurve(t: Trochoid, phi: number) {
   };
 }
 
+/** A point of the inner profile, and which way the centre curve runs there. */
+interface Heading {
+  readonly phi: number;
+  readonly point: Point;
+  readonly heading: number;
+}
+
+function offsetPoint(t: Trochoid, phi: number): Heading {
+  const { at, first } = centreCurve(t, phi);
+  const speed = Math.hypot(first.x, first.y);
+  // The curve runs anticlockwise, so its inward side is to the left.
+  const point = {
+    x: at.x - (t.arcRadius_mm * first.y) / speed,
+    y: at.y + (t.arcRadius_mm * first.x) / speed,
+  };
+  return { phi, point, heading: Math.atan2(first.y, first.x) };
+}
+
+/** Radians between the normals of two points of a profile: where it bends more, more of it are taken. */
+const LARGEST_TURN = Math.PI / 60;
+
+/** Times that a step is halved at most. */
+const HALVINGS = 8;
+
 /**
  * Returns the inner rotor's outline: the centre curve offset inwards by the arc
  * radius, its own centre at the origin, a lobe on the positive x axis.
+ *
+ * @param steps even steps of the curve's parameter; where the profile turns sharply within one,
+ *   between two narrow lobes, it is halved
  */
 export function innerProfile(t: Trochoid, steps: number): Point[] {
-  return Array.from({ length: steps }, (_, i) => {
-    const { at, first } = centreCurve(t, (2 * Math.PI * i) / steps);
-    const speed = Math.hypot(first.x, first.y);
-    // The curve runs anticlockwise, so its inward side is to the left.
-    return {
-      x: at.x - (t.arcRadius_mm * first.y) / speed,
-      y: at.y + (t.arcRadius_mm * first.x) / speed,
-    };
-  });
+  const at = (phi: number) => offsetPoint(t, phi);
+  const halved = (from: Heading, to: Heading, left: number): Point[] => {
+    const turn = Math.abs(from.heading - to.heading) % (2 * Math.PI);
+    if (left === 0 || Math.min(turn, 2 * Math.PI - turn) <= LARGEST_TURN) return [from.point];
+    const middle = at((from.phi + to.phi) / 2);
+    return [...halved(from, middle, left - 1), ...halved(middle, to, left - 1)];
+  };
+  const evenly = Array.from({ length: steps + 1 }, (_, i) => at((2 * Math.PI * i) / steps));
+  return evenly.slice(1).flatMap((to, i) => halved(evenly[i] as Heading, to, HALVINGS));
 }
 
 /**
@@ -51,10 +78,11 @@ export function innerProfile(t: Trochoid, steps: number): Point[] {
  * would be undercut and no such rotor can be made.
  */
 export function undercutMargin_mm(t: Trochoid): number {
-  const steps = 720;
+  // Half a lobe: the others are as it is, and its other half is its image.
+  const steps = 360;
   let least = Infinity;
-  for (let i = 0; i < steps; i++) {
-    const { first, second } = centreCurve(t, (2 * Math.PI * i) / steps);
+  for (let i = 0; i <= steps; i++) {
+    const { first, second } = centreCurve(t, (Math.PI * i) / (t.innerLobes * steps));
     const cross = first.x * second.y - first.y * second.x;
     const curvature = cross / Math.hypot(first.x, first.y) ** 3;
     if (curvature > 0) least = Math.min(least, 1 / curvature);
@@ -67,7 +95,12 @@ export function outerRoot_mm(t: Trochoid): number {
   return t.arcCentreRadius_mm - t.arcRadius_mm + 2 * t.eccentricity_mm;
 }
 
-/** Points along one tooth arc of the outer rotor. */
+/** Returns the radius of the inner rotor's root circle: where its lobes begin. */
+export function innerRoot_mm(t: Trochoid): number {
+  return t.arcCentreRadius_mm - t.arcRadius_mm - t.eccentricity_mm;
+}
+
+/** Steps along one tooth arc of the outer rotor, and along the root beside it. */
 const ARC_STEPS = 16;
 
 /**
@@ -93,8 +126,8 @@ export function outerProfile(t: Trochoid, relief_mm: number): Point[] {
         y: R * Math.sin(axis) + rho * Math.sin(turn),
       };
     });
-    const rootArc = Array.from({ length: 7 }, (_unused, i): Point => {
-      const turn = axis + meets + ((2 * Math.PI) / teeth - 2 * meets) * ((i + 1) / 8);
+    const rootArc = Array.from({ length: ARC_STEPS - 1 }, (_unused, i): Point => {
+      const turn = axis + meets + ((2 * Math.PI) / teeth - 2 * meets) * ((i + 1) / ARC_STEPS);
       return { x: root * Math.cos(turn), y: root * Math.sin(turn) };
     });
     return [...arc, ...rootArc];

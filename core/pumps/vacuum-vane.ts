@@ -6,18 +6,18 @@ import { clearance, dimension, fit, HONED, oneOfEach, place } from './measures';
 import { deck, pocketDepth } from './pocket';
 import { onClock, ORIGIN, type Point } from './shapes';
 import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
+import { roundGap, slottedFields, type SlottedRotor } from './vane.fields';
 import { vanePlacements, type VanePlan } from './vane.drawing';
 import { bearingPlay, races, sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { vacuumVaneTeardown } from './teardown/vacuum-vane';
 
+type InBore = SlottedRotor & Record<'boreDiameter_mm' | 'eccentricity_mm', number>;
+
 /** What the drawing and the sums need to know of a small vacuum pump: an eccentric rotor in a round bore. */
 export const vacuumVaneGeometry = object({
-  vanes: count('Vanes', 2, 8),
-  vaneThickness_mm: length('Vane thickness'),
-  vaneLength_mm: length('Vane length'),
-  rotorDiameter_mm: length('Rotor diameter'),
-  slotDepth_mm: length('Slot depth'),
-  shaftDiameter_mm: length('Shaft diameter'),
+  ...slottedFields([2, 8], (g: InBore) =>
+    roundGap(g.rotorDiameter_mm, g.boreDiameter_mm, g.eccentricity_mm),
+  ),
   boreDiameter_mm: length('Bore').test(over('rotorDiameter_mm', 'Bore: wider than the rotor')),
   eccentricity_mm: length('Eccentricity').test(
     'room',
@@ -70,7 +70,7 @@ function outline(g: VacuumVaneGeometry, { view }: Pick<Placement, 'view'>): Outl
   const housing = disc('housing', extent_mm);
   const bore = disc('pocket', g.boreDiameter_mm / 2);
   const shaft = disc('hole', g.shaftDiameter_mm / 2, rotorCentre(g));
-  const holes = boltHoles(g.bolts, planOf(g).deck_mm, 0.02 * g.bodyDiameter_mm);
+  const holes = boltHoles({ ...g, pocketDiameter_mm: g.boreDiameter_mm });
   const inside = view === 'empty' ? [shaft] : vaneRotorShapes(vacuumVaneRotor(g), g.vaneLength_mm);
   return { extent_mm, shapes: [housing, bore, ...inside, ...holes] };
 }
@@ -171,8 +171,8 @@ export const vacuumVane: PumpFamily<VacuumVaneGeometry> = {
     vaneThickness_mm: 4,
     vaneLength_mm: 16,
     rotorDiameter_mm: 48,
-    slotDepth_mm: 15,
-    shaftDiameter_mm: 14,
+    slotDepth_mm: 16.5,
+    shaftDiameter_mm: 12,
     boreDiameter_mm: 58,
     eccentricity_mm: 4.7,
     bodyDiameter_mm: 88,

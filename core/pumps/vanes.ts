@@ -39,14 +39,18 @@ function beside(centre: Point, angle_deg: number, along: number, aside: number):
   return { x: on.x + off.x, y: on.y + off.y };
 }
 
+/** Degrees between two points of a rim. */
+const RIM_STEP = 4;
+
 /** Returns the rotor's rim with its slots cut in. */
 export function slottedRotor(r: VaneRotor): Point[] {
   const half = (Math.asin(r.thickness_mm / 2 / r.radius_mm) * 180) / Math.PI;
   const pitch = 360 / r.vanes;
   return vaneAngles(r.vanes).flatMap((turn) => {
     const floor = r.radius_mm - r.slotDepth_mm;
-    const rim = Array.from({ length: 9 }, (_, i) =>
-      onClock(turn + half + ((pitch - 2 * half) * i) / 8, r.radius_mm, r.centre),
+    const steps = Math.max(2, Math.ceil((pitch - 2 * half) / RIM_STEP));
+    const rim = Array.from({ length: steps + 1 }, (_, i) =>
+      onClock(turn + half + ((pitch - 2 * half) * i) / steps, r.radius_mm, r.centre),
     );
     return [
       beside(r.centre, turn, floor, -r.thickness_mm / 2),
@@ -59,15 +63,41 @@ export function slottedRotor(r: VaneRotor): Point[] {
 /** Share of the slot's width that the drawn vane fills, so that both its sides are seen. */
 const DRAWN_FILL = 0.8;
 
+/** A drawn vane stands off the ring and the floor of its slot by a share of its thickness, so that all outlines are seen. */
+const DRAWN_GAP = 0.03;
+
+/** And by no less than this share of the rotor's radius: the ring is drawn in straight steps. */
+const LEAST_GAP = 0.0003;
+
+/** Points of the ring that are looked at beside a vane's edge. */
+const EDGE_POINTS = 24;
+
+/**
+ * How far along its slot the middle of a vane's rounded edge comes, in mm from the rotor's centre:
+ * where the ring slopes, it touches beside the middle and the vane stands back.
+ */
+function edgeMiddle(r: VaneRotor, turn: number, half: number): number {
+  const least = Math.asin(Math.min(1, half / r.radius_mm));
+  const reach = Array.from({ length: 2 * EDGE_POINTS + 1 }, (_, i) => {
+    const off = (least * (i - EDGE_POINTS)) / EDGE_POINTS;
+    const far = r.ringAt(turn + (off * 180) / Math.PI);
+    const aside = far * Math.sin(off);
+    if (Math.abs(aside) > half) return Infinity;
+    return far * Math.cos(off) - Math.sqrt(half ** 2 - aside ** 2);
+  });
+  return Math.min(...reach);
+}
+
 /** Returns each vane out to the ring, its outer edge rounded, as long as rotor and ring let it be. */
 export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
   const half = (DRAWN_FILL * r.thickness_mm) / 2;
   return vaneAngles(r.vanes).map((turn) => {
-    const tip = r.ringAt(turn);
-    const foot = Math.max(tip - length_mm, r.radius_mm - r.slotDepth_mm);
-    const round = Array.from({ length: 7 }, (_, i) => {
-      const t = Math.PI * (1 - i / 6);
-      return beside(r.centre, turn, tip - half * (1 - Math.sin(t)), half * Math.cos(t));
+    const gap = Math.max(DRAWN_GAP * r.thickness_mm, LEAST_GAP * r.radius_mm);
+    const middle = edgeMiddle(r, turn, half) - gap;
+    const foot = Math.max(middle + half - length_mm, r.radius_mm - r.slotDepth_mm + gap);
+    const round = Array.from({ length: 9 }, (_, i) => {
+      const t = Math.PI * (1 - i / 8);
+      return beside(r.centre, turn, middle + half * Math.sin(t), half * Math.cos(t));
     });
     return [beside(r.centre, turn, foot, -half), ...round, beside(r.centre, turn, foot, half)];
   });
@@ -86,5 +116,5 @@ export function vaneRotorShapes(r: VaneRotor, length_mm: number): Shape[] {
 
 /** Returns a closed curve from its distance along clock angles. */
 export function polarCurve(radiusAt: (angle_deg: number) => number, centre: Point = ORIGIN) {
-  return Array.from({ length: 180 }, (_, i) => onClock(i * 2, radiusAt(i * 2), centre));
+  return Array.from({ length: 360 }, (_, turn) => onClock(turn, radiusAt(turn), centre));
 }

@@ -20,18 +20,18 @@ import { coverDepths, coverWear, deck, floorTilt, pocketDepth, withCover } from 
 import { circlePath, onClock, ORIGIN, type Point } from './shapes';
 import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
 import { edgeAt, overWidth } from './placing';
+import { roundGap, slottedFields, type SlottedRotor } from './vane.fields';
 import { vanePlacements, type VanePlan } from './vane.drawing';
 import { sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { variableVaneTeardown } from './teardown/variable-vane';
 
+type InSlide = SlottedRotor & Record<'slideBore_mm' | 'eccentricity_mm', number>;
+
 /** What the drawing and the sums need to know of a variable vane pump. */
 export const variableVaneGeometry = object({
-  vanes: count('Vanes', 5, 15),
-  vaneThickness_mm: length('Vane thickness'),
-  vaneLength_mm: length('Vane length'),
-  rotorDiameter_mm: length('Rotor diameter'),
-  slotDepth_mm: length('Slot depth'),
-  shaftDiameter_mm: length('Shaft diameter'),
+  ...slottedFields([5, 15], (g: InSlide) =>
+    roundGap(g.rotorDiameter_mm, g.slideBore_mm, g.eccentricity_mm),
+  ),
   slideBore_mm: length('Slide bore').test(
     over('rotorDiameter_mm', 'Slide bore: wider than the rotor'),
   ),
@@ -62,6 +62,16 @@ export type VariableVaneGeometry = InferType<typeof variableVaneGeometry>;
 
 /** The slide swings on a pin at 9, and is drawn at its largest stroke, away from it. */
 const pivotAt = (g: VariableVaneGeometry): Point => onClock(270, g.slideDiameter_mm / 2);
+
+/** The pin is drawn no thicker than the slide's wall on its one side and the body's on the other can take. */
+const pinRadius = (g: VariableVaneGeometry): number =>
+  Math.min(
+    0.035 * g.bodyDiameter_mm,
+    0.2 * (g.slideDiameter_mm - g.slideBore_mm),
+    (g.pocketDiameter_mm - g.slideDiameter_mm) / 2 +
+      0.1 * (g.bodyDiameter_mm - g.pocketDiameter_mm),
+  );
+
 const rotorCentre = (g: VariableVaneGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
 
 /** Returns the rotor with its vanes as it is drawn, with the slide at its full stroke. */
@@ -89,8 +99,8 @@ function outline(g: VariableVaneGeometry, { view }: Pick<Placement, 'view'>): Ou
   const loose = looseOutline(view, extent_mm);
   if (loose) return loose;
   const housing = disc('housing', extent_mm);
-  const holes = boltHoles(g.bolts, planOf(g).deck_mm, 0.02 * g.bodyDiameter_mm);
-  const pin = disc('hole', 0.035 * g.bodyDiameter_mm, pivotAt(g));
+  const holes = boltHoles(g);
+  const pin = disc('hole', pinRadius(g), pivotAt(g));
   const shaft = disc('hole', g.shaftDiameter_mm / 2, rotorCentre(g));
   if (view === 'cover') {
     return {
@@ -239,11 +249,11 @@ export const variableVane: PumpFamily<VariableVaneGeometry> = {
     vanes: 7,
     vaneThickness_mm: 2.5,
     vaneLength_mm: 9.2,
-    rotorDiameter_mm: 52,
+    rotorDiameter_mm: 55,
     slotDepth_mm: 10,
     shaftDiameter_mm: 24,
     slideBore_mm: 62,
-    eccentricity_mm: 3.2,
+    eccentricity_mm: 2.8,
     slideDiameter_mm: 80,
     pocketDiameter_mm: 92,
     bodyDiameter_mm: 120,

@@ -1,17 +1,20 @@
 import type { Schema } from 'yup';
-import { STORED } from '../schema/fields';
+import { DESCRIBED, STORED } from '../schema/fields';
 import { SCHEMA, type Kinds } from './decode';
 import { ENTRY_SCHEMA, type Entry } from './entry';
 import { jobSchema, strayEntry, type Job } from './job';
 import type { RecordKind } from './migrate';
 import { checked, FileError } from './problems';
 
+const isSound = (schema: Schema, value: unknown): boolean =>
+  schema.isValidSync(value, { strict: true, context: DESCRIBED });
+
 /** Checks a value that takes the place of another; where that one broke a newer rule already, so may this one. */
 function checkedAfter(schema: Schema, after: unknown, before: unknown): void {
   try {
-    checked(schema, after);
+    checked(schema, after, DESCRIBED);
   } catch (error) {
-    if (before === undefined || schema.isValidSync(before, { strict: true })) throw error;
+    if (before === undefined || isSound(schema, before)) throw error;
     checked(schema, after, STORED);
   }
 }

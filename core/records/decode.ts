@@ -1,4 +1,5 @@
 import { mixed, type Schema } from 'yup';
+import { DESCRIBED } from '../schema/fields';
 import { JOB_SCHEMA, jobSchema, type Job } from './job';
 import { isLoose, migrate, type RecordKind } from './migrate';
 import { photoSchema, type Photo } from './photo';
@@ -41,7 +42,7 @@ export function decode<K extends RecordKind>(
   if (!isLoose(value)) {
     throw new FileError([{ place: 'the record', message: 'Not a record of this app.' }]);
   }
-  return checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value), context);
+  return checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value), { ...DESCRIBED, ...context });
 }
 
 /** A job whose sheet is known to be sound. */

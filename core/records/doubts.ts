@@ -1,12 +1,13 @@
 import type { Characteristic } from '../pumps/family';
-import { pumpOf } from '../pumps/registry';
+import { problemsOf, pumpOf } from '../pumps/registry';
 import type { Sheet, SheetLimit } from './sheet';
 
 /** A figure of a sheet that is possible but hard to believe: most likely a slip of unit or point. */
 export interface SheetDoubt {
   readonly at:
     | { readonly kind: 'limit'; readonly tier: string; readonly characteristic: string }
-    | { readonly kind: 'nominal'; readonly dimension: string };
+    | { readonly kind: 'nominal'; readonly dimension: string }
+    | { readonly kind: 'geometry'; readonly field: string };
   readonly message: string;
 }
 
@@ -60,6 +61,14 @@ function doubtOfLimit(sheet: Sheet, limit: SheetLimit, c: Characteristic): strin
     : null;
 }
 
+/** What of a geometry no pump can be, or none that works: a sheet of old is kept as it is, and says so. */
+function geometryDoubts(sheet: Sheet): SheetDoubt[] {
+  return problemsOf(sheet).map(({ field, message }) => ({
+    at: { kind: 'geometry', field },
+    message: `${message}.`,
+  }));
+}
+
 /** Returns everything on a sheet that looks mistyped: nothing is refused for it, but a second look is asked for. */
 export function sheetDoubts(sheet: Sheet): SheetDoubt[] {
   const { characteristics, dimensions } = pumpOf(sheet);
@@ -75,5 +84,5 @@ export function sheetDoubts(sheet: Sheet): SheetDoubt[] {
     const message = `The geometry says ${shown(drawn)}: is this in the right unit?`;
     return [{ at: { kind: 'nominal', dimension }, message }];
   });
-  return [...limits, ...nominal];
+  return [...geometryDoubts(sheet), ...limits, ...nominal];
 }

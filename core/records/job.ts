@@ -1,5 +1,5 @@
 import { array, number, object, string, type InferType } from 'yup';
-import { FAMILIES, familyOf, pumpOf, teardownOf } from '../pumps/registry';
+import { FAMILIES, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registry';
 import { METHOD_IDS, stationsFor } from '../methods/list';
 import type { PumpModel } from '../pumps/family';
 import { journalSchema, type Entry } from './entry';
@@ -124,7 +124,7 @@ export const strayEntry = (sheet: Sheet, entry: Entry): readonly [string, string
 export function strayReference(job: Job): { path: string; message: string } | null {
   const family = FAMILIES.find((f) => f.id === job.sheet?.family);
   if (!family || !Array.isArray(job.journal)) return null;
-  if (!family.geometry.isValidSync(job.sheet.geometry, { strict: true })) return null;
+  if (!isPump(family, job.sheet.geometry)) return null;
   if (!job.sheet.tiers?.some((t) => t.id === job.tier)) {
     return { path: 'tier', message: `The sheet has no tier “${job.tier}”` };
   }

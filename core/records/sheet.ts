@@ -1,6 +1,6 @@
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
 import type { PumpModel } from '../pumps/family';
-import { FAMILIES, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
+import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
 import { finite, identifier, line, millimetres, note, once } from '../schema/fields';
 import { alsoCheck, bookRule, renewal, stripStep } from './teardown';
@@ -111,7 +111,7 @@ export const sheetSchema = object({
   .required()
   .test('refers', (sheet, context) => {
     const family = FAMILIES.find((f) => f.id === sheet.family);
-    if (!family || !family.geometry.isValidSync(sheet.geometry, { strict: true })) return true;
+    if (!family || !isPump(family, sheet.geometry)) return true;
     const pump = pumpOf({ family: sheet.family, geometry: sheet.geometry as object });
     const wrong = strayIn(sheet as unknown as Sheet, pump);
     if (!wrong) return true;

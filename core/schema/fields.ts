@@ -9,6 +9,12 @@ const NOTE = 4000;
 export const STORED = { stored: true } as const;
 
 /**
+ * Says of a check that the pumps in what it reads were described before: it comes from a file, or from
+ * a record that was kept. What can be a pump is asked of who describes one.
+ */
+export const DESCRIBED = { described: true } as const;
+
+/**
  * Adds a rule to a field, for what is new: what was stored before there was such a rule is read all
  * the same. Nobody's record may be lost because the app came to know better.
  *

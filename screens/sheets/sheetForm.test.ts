@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { DEMO_SHEETS, VELTRANE_T6 } from '@/demo/sheets';
+import type { Sheet } from '@/core/records/sheet';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 
 function edited(change: (form: SheetForm) => void, unit: 'mm' | 'thou' = 'mm') {
@@ -34,6 +35,19 @@ describe('a sheet as a form', () => {
       lower_mm: 0.02,
       upper_mm: 0.0889,
     });
+  });
+  it('says what no pump can be at its field, and leaves an old sheet its pump', () => {
+    const before: Sheet = { ...VELTRANE_T6, geometry: { ...VELTRANE_T6.geometry, hubBore_mm: 60 } };
+    const form = toForm(before, 'mm');
+    const path = 'geometry.hubBore_mm';
+    const message = 'Drive gear bore: under 57.8 mm, or it breaks into the roots of the teeth';
+    form.note = 'kept from before';
+    const kept = fromForm(form, before, 'mm');
+    expect(kept.errors).toEqual([]);
+    expect(kept.doubts).toEqual([{ path, message: `${message}.` }]);
+    expect(kept.sheet).toMatchObject({ note: 'kept from before', geometry: before.geometry });
+    form.geometry.width_mm = '21';
+    expect(fromForm(form, before, 'mm').errors).toEqual([{ path, message }]);
   });
   it('drops a limit where both ends are emptied', () => {
     const result = edited((f) => (f.limits.new!['cover-wear']!.upper = ''));

@@ -1,10 +1,12 @@
+import { dequal } from 'dequal';
 import { ValidationError } from 'yup';
-import { familyOf, pumpOf } from '@/core/pumps/registry';
+import { problemsOf, pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import type { LengthKind, ShopUnit } from '@/core/quantity/units';
-import { sheetDoubts } from '@/core/records/doubts';
+import { sheetDoubts, type SheetDoubt } from '@/core/records/doubts';
 import { sheetSchema, type Sheet, type SheetLimit } from '@/core/records/sheet';
 import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
+import { DESCRIBED } from '@/core/schema/fields';
 import { Reader, type FieldError } from './formReader';
 
 /** The sheet's form: every figure as text, as people write it. */
@@ -120,7 +122,6 @@ const geometryText = (value: unknown): string =>
   typeof value === 'number' ? trimmed(value, 4) : String(value);
 
 function readGeometry(form: SheetForm, sheet: Sheet, read: Reader): object {
-  const family = familyOf(sheet.family);
   const geometry = Object.fromEntries(
     Object.entries(sheet.geometry).map(([field, value]) => [
       field,
@@ -129,14 +130,11 @@ function readGeometry(form: SheetForm, sheet: Sheet, read: Reader): object {
         : (form.geometry[field] ?? value),
     ]),
   );
-  try {
-    family.geometry.validateSync(geometry, { strict: true, abortEarly: false });
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    for (const { path, message } of error.inner) {
-      const at = `geometry.${path ?? ''}`;
-      if (!read.errors.some((e) => e.path === at)) read.wrong(at, message);
-    }
+  // What a sheet of old says of its pump is left to it: it is doubted, not refused.
+  const context = dequal(geometry, sheet.geometry) ? DESCRIBED : {};
+  for (const { field, message } of problemsOf({ family: sheet.family, geometry }, context)) {
+    const at = `geometry.${field}`;
+    if (!read.errors.some((e) => e.path === at)) read.wrong(at, message);
   }
   return geometry;
 }
@@ -209,7 +207,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     if (tier.name.trim() === '') read.wrong(`tiers.${i}.name`, 'A tier needs a name.');
   });
   const geometry = readGeometry(form, sheet, read);
-  const changed = JSON.stringify(geometry) !== JSON.stringify(sheet.geometry);
+  const changed = !dequal(geometry, sheet.geometry);
   const broken = read.errors.some((e) => e.path.startsWith('geometry.'));
   const pumped: Sheet = changed && !broken ? { ...sheet, geometry } : sheet;
   const edited: Sheet = {
@@ -242,7 +240,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
 /** What the record's own schema would refuse, so that nothing unreadable is stored. */
 function schemaErrors(sheet: Sheet, read: Reader): void {
   try {
-    sheetSchema.validateSync(sheet, { strict: true, abortEarly: false });
+    sheetSchema.validateSync(sheet, { strict: true, abortEarly: false, context: DESCRIBED });
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     for (const { path, message } of error.inner.length > 0 ? error.inner : [error]) {
@@ -251,12 +249,14 @@ function schemaErrors(sheet: Sheet, read: Reader): void {
   }
 }
 
+function pathOf(at: SheetDoubt['at']): string {
+  if (at.kind === 'limit') return `limits.${at.tier}.${at.characteristic}.upper`;
+  return at.kind === 'nominal' ? `nominal.${at.dimension}` : `geometry.${at.field}`;
+}
+
 function doubtsOf(sheet: Sheet): FieldError[] {
   return sheetDoubts(sheet).map(({ at, message }) => ({
-    path:
-      at.kind === 'limit'
-        ? `limits.${at.tier}.${at.characteristic}.upper`
-        : `nominal.${at.dimension}`,
+    path: pathOf(at),
     message,
   }));
 }
