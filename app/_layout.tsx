@@ -6,6 +6,7 @@ import { shopQuery } from '@/data/hooks';
 import { removeOrphans } from '@/data/orphans';
 import { prefetchJob } from '@/screens/job/stageView';
 import { Appearance } from '@/screens/shell/Appearance';
+import { LastWall } from '@/screens/shell/LastWall';
 import { Shell } from '@/screens/shell/Shell';
 
 registerServiceWorker();
@@ -18,11 +19,13 @@ setTimeout(() => void removeOrphans().catch(() => undefined), 3000);
 export default function Layout() {
   return (
     <QueryClientProvider client={queryClient}>
-      <Appearance>
-        <Shell>
-          <Slot />
-        </Shell>
-      </Appearance>
+      <LastWall>
+        <Appearance>
+          <Shell>
+            <Slot />
+          </Shell>
+        </Appearance>
+      </LastWall>
     </QueryClientProvider>
   );
 }

@@ -7,6 +7,7 @@ import { NEW_SHOP } from '../core/records/shop';
 import { change, load, loadAll, remove, saveNew, UnreadableRecord } from './records';
 import { listJobs } from './summaries';
 import { removeOrphans } from './orphans';
+import { checksumOf, hashOf, sealText } from './seal';
 import { dropTexts, keysUnder, readText, writeTexts } from './storage';
 import { copySheet, createJob, createSheet, createStudy } from './create';
 import { jobFile } from './transfer/files';
@@ -32,6 +33,16 @@ describe('what is kept', () => {
     await change('job', 'odd', (j) => ({ ...j, complaint: 'odd' }));
     const file = readFile(await jobFile((await load('job', 'odd'))!));
     expect(file.jobs[0]?.sheet.geometry).toEqual(sheet.geometry);
+  });
+
+  it('of the shop is looked at, whatever its seal says: every screen stands on it', async () => {
+    const text = JSON.stringify({ ...NEW_SHOP, theme: null, people: 7 });
+    await writeTexts({
+      'shop/shop': text,
+      'seal/shop/shop': sealText(checksumOf('shop', NEW_SHOP.revision, [hashOf(text)])),
+    });
+    await expect(load('shop', 'shop')).rejects.toThrow(UnreadableRecord);
+    await dropTexts(['shop/shop', 'seal/shop/shop']);
   });
 
   it('is built upon by every change, none lost, however they meet', async () => {

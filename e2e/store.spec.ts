@@ -186,12 +186,19 @@ test('an older file of a job brings nothing back that was struck, and says what 
   await expect(button(page, 'Import')).toBeDisabled();
 });
 
-test('two quick taps on Start and on Copy do one thing', async ({ page }) => {
+test('two quick taps on Start and on Copy do one thing, and a form that was left is there again', async ({ page }) => {
   await openDemo(page);
   await page.goto('/new');
   await field(page, 'Tag number').fill('T-301');
+  await page.waitForTimeout(600);
+  await page.goto('/');
+  // What was typed and not started is there again.
+  await page.goto('/new');
+  await expect(field(page, 'Tag number')).toHaveValue('T-301');
   await button(page, 'Start').dblclick();
   await expect(page).toHaveURL(/\/strip$/);
+  await page.goto('/new');
+  await expect(field(page, 'Tag number')).toHaveValue('');
   await page.goto('/');
   await expect(page.getByRole('link', { name: /T-301/ })).toHaveCount(1);
   await page.goto('/sheets');

@@ -2,7 +2,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { string, type InferType } from 'yup';
@@ -14,6 +14,8 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useKeptForm } from '../shell/useKeptForm';
 import { useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
@@ -32,9 +34,9 @@ export function NewJobScreen() {
   const { data } = useSheets();
   const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
   const [failed, setFailed] = useState<string | null>(null);
-  const { control, handleSubmit, setValue } = useForm<NewJobForm>({
-    resolver: yupResolver(newJobForm),
-    defaultValues: {
+  const kept = useKeptForm<NewJobForm>({
+    key: 'new-job',
+    stored: {
       tag: '',
       owner: '',
       contact: '',
@@ -44,7 +46,9 @@ export function NewJobScreen() {
       sheet: '',
       tier: '',
     },
+    resolver: yupResolver(newJobForm),
   });
+  const { control, handleSubmit, setValue } = kept.form;
   const { apply: changeShop } = useChangeShop();
   const { data: jobs } = useJobSummaries();
   const [chosen, tierId, tag] = useWatch({ control, name: ['sheet', 'tier', 'tag'] });
@@ -55,7 +59,7 @@ export function NewJobScreen() {
   const start = useOnce((on: Sheet, limits: string) =>
     handleSubmit(async ({ sheet: _, ...form }) => {
       try {
-        const id = await createJob({ ...form, tier: limits }, on, shop);
+        const id = await kept.make(() => createJob({ ...form, tier: limits }, on, shop));
         // The job is there; a customer that could not be remembered is no reason to stay.
         await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
           () => undefined,
@@ -88,6 +92,7 @@ export function NewJobScreen() {
   };
   return (
     <Page title="New job">
+      <KeptNotices kept={kept} />
       <Field control={control} name="tag" label="Tag number" autoFocus />
       {twin ? (
         <Notice kind="caution">

@@ -1,5 +1,5 @@
 import { noteDefect } from '@/core/commands/noting';
-import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
@@ -20,6 +20,9 @@ import { Remark } from '@/ui/Remark';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useHeldUnit } from '../shell/useHeldUnit';
+import { useKeptForm } from '../shell/useKeptForm';
 import { CONSEQUENCE_NAME } from './consequences';
 
 interface Props {
@@ -37,6 +40,17 @@ const NAIL_NAMES = [
   { value: 'catches', name: 'Nail catches' },
 ] as const;
 
+/** What is said of a defect before it is noted; empty where nothing is. */
+interface Described {
+  defect: DefectId | '';
+  nail: Nail | '';
+  depth: string;
+  remark: string;
+  decided: Consequence | '';
+}
+
+const NOTHING: Described = { defect: '', nail: '', depth: '', remark: '', decided: '' };
+
 /** A depth as typed; nothing typed is none. */
 function depthOf(text: string, unit: 'mm' | 'thou'): number | null | InputError {
   if (text.trim() === '') return null;
@@ -52,15 +66,24 @@ function depthOf(text: string, unit: 'mm' | 'thou'): number | null | InputError 
 export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Props) {
   const { unit } = useShop();
   const { run, error } = useCommand(job);
-  const [defect, setDefect] = useState<DefectId | null>(null);
-  const [nail, setNail] = useState<Nail | null>(null);
-  const [depth, setDepth] = useState('');
-  const [remark, setRemark] = useState('');
-  const [decided, setDecided] = useState<Consequence | null>(null);
+  const { held, follow, take } = useHeldUnit(unit);
+  const kept = useKeptForm<Described>({
+    key: `defect/${job.id}/${surface.id}`,
+    stored: NOTHING,
+    unit: held,
+    onUnit: take,
+  });
+  const { control, setValue } = kept.form;
+  const form = useWatch({ control }) as Described;
+  const { defect, nail, depth, remark } = form;
+  const set = <N extends keyof Described>(name: N, value: Described[N]) =>
+    setValue(name, value as never, { shouldDirty: true });
+  follow(depth !== '');
 
-  if (defect === null) {
+  if (defect === '') {
     return (
       <>
+        <KeptNotices kept={kept} />
         <Words strong>What is it?</Words>
         <Tiles label="What is it?">
           {defectsOf(surface.kind).map(({ id, name, looks }) => (
@@ -69,7 +92,7 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
               name={name}
               note={looks}
               picture={<DefectGlyph defect={id} />}
-              onPress={() => setDefect(id)}
+              onPress={() => set('defect', id)}
             />
           ))}
         </Tiles>
@@ -80,29 +103,37 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
     );
   }
   const known = defectOf(defect);
-  const deep = depthOf(depth, unit);
+  const deep = depthOf(depth, held);
   const wrong = deep instanceof InputError ? deep.message : null;
   const depth_mm = deep instanceof InputError ? null : deep;
-  const proposal = proposalFor(job.sheet, surface, { defect, nail, depth_mm }, job.rules);
-  const taken = decided ?? proposal.consequence;
+  const proposal = proposalFor(
+    job.sheet,
+    surface,
+    { defect, nail: nail || null, depth_mm },
+    job.rules,
+  );
+  const taken = form.decided || proposal.consequence;
   const save = async (then: () => void) => {
-    const noted = await run(
-      noteDefect({
-        surface: surface.id,
-        defect,
-        nail,
-        depth_mm,
-        spot,
-        proposed: proposal.consequence,
-        why: proposal.why,
-        decided: taken,
-        remark: remark.trim(),
-      }),
+    const noted = await kept.save(() =>
+      run(
+        noteDefect({
+          surface: surface.id,
+          defect,
+          nail: nail || null,
+          depth_mm,
+          spot,
+          proposed: proposal.consequence,
+          why: proposal.why,
+          decided: taken,
+          remark: remark.trim(),
+        }),
+      ),
     );
     if (noted) then();
   };
   return (
     <View style={styles.form}>
+      <KeptNotices kept={kept} />
       <View style={styles.what}>
         <DefectGlyph defect={defect} width={56} />
         <View style={styles.grow}>
@@ -113,25 +144,25 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
             {known.looks}
           </Words>
         </View>
-        <Button mode="text" onPress={() => setDefect(null)}>
+        <Button mode="text" onPress={() => set('defect', '')}>
           Other
         </Button>
       </View>
       {known.nail ? (
         <Choice
           label="What does the fingernail say?"
-          value={nail ?? ''}
+          value={nail}
           options={NAIL_NAMES}
-          onChange={(said) => setNail(said as Nail)}
+          onChange={(said) => set('nail', said as Nail)}
         />
       ) : null}
       <View>
         <TextInput
           mode="outlined"
-          label={`Depth, where it was mic’d (${unit})`}
+          label={`Depth, where it was mic’d (${held})`}
           aria-label="Depth, where it was mic’d"
           value={depth}
-          onChangeText={setDepth}
+          onChangeText={(text) => set('depth', text)}
           inputMode="decimal"
           error={wrong !== null}
         />
@@ -151,9 +182,9 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
         label="What is done about it"
         value={taken}
         options={CONSEQUENCES.map((value) => ({ value, name: CONSEQUENCE_NAME[value] }))}
-        onChange={setDecided}
+        onChange={(what) => set('decided', what)}
       />
-      <Remark value={remark} onChange={setRemark} />
+      <Remark value={remark} onChange={(text) => set('remark', text)} />
       {error ? <Notice kind="error">{error}</Notice> : null}
       <Button
         mode="contained"

@@ -6,7 +6,8 @@ import { ShopProvider, useShopThere, useStoredShop } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { DARK_THEME, LIGHT_THEME } from '@/ui/theme';
 
-const SETTINGS = {
+/** Draws Paper's icons from the app's own. */
+export const SETTINGS = {
   icon: ({ name, size, color }: { name: unknown; size: number; color?: string }) => (
     <Icon name={String(name)} size={size} {...(color ? { color } : {})} />
   ),

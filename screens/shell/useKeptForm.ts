@@ -46,6 +46,8 @@ export interface KeptForm<F extends FieldValues> {
   readonly save: (
     write: (check: (stored: F) => void, edited: readonly Name<F>[]) => Promise<boolean>,
   ) => Promise<boolean>;
+  /** Makes a new record of what is in the form, whose draft goes then; returns what `write` made. */
+  readonly make: <R>(write: () => Promise<R>) => Promise<R>;
   readonly choose: (name: string, whose: 'mine' | 'theirs') => void;
   readonly discard: () => void;
 }
@@ -196,6 +198,11 @@ export function useKeptForm<F extends FieldValues>(options: Options<F>): KeptFor
     }
     return saved;
   });
+  const make = async <R>(write: () => Promise<R>): Promise<R> => {
+    const made: R[] = [];
+    await save(async () => made.push(await write()) > 0);
+    return made[0] as R;
+  };
   const choose = (name: string, whose: 'mine' | 'theirs') => {
     const clash = clashes.find((c) => c.name === name);
     if (!clash) return;
@@ -210,5 +217,5 @@ export function useKeptForm<F extends FieldValues>(options: Options<F>): KeptFor
     setDraftOf(null);
     keep([]);
   };
-  return { form, clashes, draftOf, edited, save, choose, discard };
+  return { form, clashes, draftOf, edited, save, make, choose, discard };
 }

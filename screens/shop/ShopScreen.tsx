@@ -8,6 +8,7 @@ import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { Heading } from '@/ui/Words';
 import { ShopUnread } from '@/ui/ShopUnread';
+import { Wall } from '../shell/Wall';
 import { AsidePanel } from './AsidePanel';
 import { BackupPanel } from './BackupPanel';
 import { StoragePanel } from './StoragePanel';
@@ -53,10 +54,18 @@ export function ShopScreen() {
         options={THEMES}
         onChange={(theme) => set({ theme })}
       />
-      <PeopleForm shop={shop} />
-      <AsidePanel />
-      <BackupPanel />
-      <StoragePanel />
+      <Wall what="The list of people">
+        <PeopleForm shop={shop} />
+      </Wall>
+      <Wall what="What was set aside">
+        <AsidePanel />
+      </Wall>
+      <Wall what="The backup">
+        <BackupPanel />
+      </Wall>
+      <Wall what="The state of the storage">
+        <StoragePanel />
+      </Wall>
       <Notice kind="caution">
         The app calculates, the rebuilder decides: the maker’s manual, local codes and licensed
         practice come first.

@@ -2,11 +2,13 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { object, string } from 'yup';
+import { object, string, type InferType } from 'yup';
 import { line } from '@/core/schema/fields';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useKeptForm } from '../shell/useKeptForm';
 import { useOnce } from '../shell/useOnce';
 import { createStudy } from '@/data/create';
 import { KEYS, useShop, useStudies } from '@/data/hooks';
@@ -35,6 +37,8 @@ const fields = object({
   what: line().trim().required('Say what is measured'),
   people: named('people', 6),
   parts: named('parts', 20),
+  instrument: string().required(),
+  trials: string().oneOf(['2', '3']).required(),
 });
 
 const TRIALS = [
@@ -48,26 +52,31 @@ export function StudiesScreen() {
   const client = useQueryClient();
   const shop = useShop();
   const { data } = useStudies();
-  const [instrument, setInstrument] = useState(shop.instruments[0]?.id ?? '');
-  const [trials, setTrials] = useState<'2' | '3'>('3');
   const [failed, setFailed] = useState<string | null>(null);
-  const { control, handleSubmit } = useForm({
-    resolver: yupResolver(fields),
-    defaultValues: {
+  const kept = useKeptForm<InferType<typeof fields>>({
+    key: 'new-study',
+    stored: {
       what: '',
       people: shop.people.slice(0, 3).join(', '),
       parts: '1, 2, 3, 4, 5',
+      instrument: shop.instruments[0]?.id ?? '',
+      trials: '3',
     },
+    resolver: yupResolver(fields),
   });
-  const make = handleSubmit(async ({ what, people, parts }) => {
+  const { control, handleSubmit, setValue } = kept.form;
+  const [instrument, trials] = useWatch({ control, name: ['instrument', 'trials'] });
+  const make = handleSubmit(async (form) => {
     try {
-      const id = await createStudy({
-        what,
-        instrument,
-        people: listOf(people),
-        parts: listOf(parts),
-        trials: Number(trials),
-      });
+      const id = await kept.make(() =>
+        createStudy({
+          what: form.what,
+          instrument: form.instrument,
+          people: listOf(form.people),
+          parts: listOf(form.parts),
+          trials: Number(form.trials),
+        }),
+      );
       await client.invalidateQueries({ queryKey: KEYS.studies });
       router.push(`/shop/studies/${id}`);
     } catch (error) {
@@ -95,6 +104,7 @@ export function StudiesScreen() {
         ))}
       </View>
       <Heading>A new study</Heading>
+      <KeptNotices kept={kept} />
       <Field control={control} name="what" label="What is measured, and how" />
       <Words strong>Instrument</Words>
       <Choice
@@ -102,7 +112,7 @@ export function StudiesScreen() {
         stacked
         value={instrument}
         options={shop.instruments.map(({ id, name }) => ({ value: id, name }))}
-        onChange={setInstrument}
+        onChange={(id) => setValue('instrument', id)}
       />
       <Field control={control} name="people" label="People, with commas between" />
       <Field
@@ -110,7 +120,12 @@ export function StudiesScreen() {
         name="parts"
         label="Parts, with commas between: alike, but not the same"
       />
-      <Choice label="How often" value={trials} options={TRIALS} onChange={setTrials} />
+      <Choice
+        label="How often"
+        value={trials}
+        options={TRIALS}
+        onChange={(often) => setValue('trials', often)}
+      />
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       <Button mode="contained" onPress={() => begin()}>
         Begin

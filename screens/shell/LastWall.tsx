@@ -1,0 +1,45 @@
+import { lazy, Suspense, type ReactNode } from 'react';
+import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
+import { ScrollView, StyleSheet } from 'react-native';
+import { Button, PaperProvider } from 'react-native-paper';
+import { NEW_SHOP } from '@/core/records/shop';
+import { ShopProvider } from '@/data/hooks';
+import { Notice } from '@/ui/Notice';
+import { LIGHT_THEME } from '@/ui/theme';
+import { SETTINGS } from './Appearance';
+
+const BackupPanel = lazy(async () => ({
+  default: (await import('../shop/BackupPanel')).BackupPanel,
+}));
+
+/** Stands round everything: where the app itself fails, what is stored can still be saved. */
+export function LastWall({ children }: { readonly children: ReactNode }) {
+  return <ErrorBoundary FallbackComponent={Bare}>{children}</ErrorBoundary>;
+}
+
+/** Nothing of what failed is asked: neither the shop's theme nor any of its settings. */
+function Bare({ error, resetErrorBoundary }: FallbackProps) {
+  return (
+    <PaperProvider theme={LIGHT_THEME} settings={SETTINGS}>
+      <ShopProvider value={NEW_SHOP}>
+        <ScrollView role="main" contentContainerStyle={styles.page}>
+          <Notice
+            kind="error"
+            actions={
+              <Button mode="outlined" onPress={resetErrorBoundary}>
+                Try again
+              </Button>
+            }
+          >
+            {`The app cannot be shown: ${error instanceof Error ? error.message : String(error)}. What is stored is left as it is.`}
+          </Notice>
+          <Suspense fallback={null}>
+            <BackupPanel />
+          </Suspense>
+        </ScrollView>
+      </ShopProvider>
+    </PaperProvider>
+  );
+}
+
+const styles = StyleSheet.create({ page: { padding: 16, gap: 12 } });
