@@ -186,7 +186,9 @@ test('an older file of a job brings nothing back that was struck, and says what 
   await expect(button(page, 'Import')).toBeDisabled();
 });
 
-test('two quick taps on Start and on Copy do one thing, and a form that was left is there again', async ({ page }) => {
+test('two quick taps on Start and on Copy do one thing, and a form that was left is there again', async ({
+  page,
+}) => {
   await openDemo(page);
   await page.goto('/new');
   await field(page, 'Tag number').fill('T-301');
