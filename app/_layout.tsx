@@ -2,7 +2,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { queryClient } from '@/data/client';
 import { registerServiceWorker } from '@/data/offline';
-import { shopQuery } from '@/data/hooks';
+import { frontQuery, shopQuery, summariesQuery } from '@/data/hooks';
 import { removeOrphans } from '@/data/orphans';
 import { prefetchJob } from '@/screens/job/stageView';
 import { Appearance } from '@/screens/shell/Appearance';
@@ -13,6 +13,10 @@ registerServiceWorker();
 // What the first screen will ask for is on its way while that is being drawn.
 void queryClient.prefetchQuery(shopQuery);
 prefetchJob(queryClient, window.location.pathname);
+if (window.location.pathname === '/') {
+  void queryClient.prefetchQuery(frontQuery);
+  void queryClient.prefetchQuery(summariesQuery);
+}
 // Once the first screen is there: what is left of records that are gone only takes room.
 setTimeout(() => void removeOrphans().catch(() => undefined), 3000);
 

@@ -3,7 +3,7 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { CDPSession, Page } from '@playwright/test';
-import { END, HEAD, BACKUP_FORMAT, BACKUP_VERSION } from '../data/transfer/backup';
+import { END, HEAD, BACKUP_FORMAT, BACKUP_VERSION } from '../data/transfer/layout';
 import { ZipWriter } from '../data/transfer/zip';
 import { largeShop } from '../demo/largeShop';
 import { withProfile } from '../e2e/serve';

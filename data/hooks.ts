@@ -4,7 +4,14 @@ import { NEW_SHOP, type Shop } from '../core/records/shop';
 import { change, load, loadAll, remove, type Filed, type Kind, type Kinds } from './records';
 import { loadAside } from './aside';
 import { loadBackupMade } from './backupMade';
-import { checkedList, listAfter, renewSummaries, type ListedJob } from './summaries';
+import {
+  checkedList,
+  keepFront,
+  listAfter,
+  loadFront,
+  renewSummaries,
+  type ListedJob,
+} from './summaries';
 import { loadPersistence } from './persistence';
 import { readText } from './storage';
 import { onChange } from './tabs';
@@ -48,6 +55,9 @@ export const summariesQuery = {
     listAfter(client.getQueryData<ListedJob[]>(KEYS.summaries)),
 };
 
+/** The jobs at the head of the list, for as long as the list itself is not there. */
+export const frontQuery = { queryKey: ['front'] as const, queryFn: loadFront };
+
 export function useJobSummaries() {
   const client = useQueryClient();
   const query = useQuery(summariesQuery);
@@ -57,15 +67,15 @@ export function useJobSummaries() {
 }
 
 /** Checks a list once nothing else is to be done, and makes anew what is stale in it; returns how to call that off. */
-function broughtUpToDate(
-  client: QueryClient,
-  list: readonly ListedJob[],
-): (() => void) | undefined {
+function broughtUpToDate(client: QueryClient, list: readonly ListedJob[]): () => void {
   const set = (change: (list: ListedJob[]) => ListedJob[]) =>
     client.setQueryData<ListedJob[]>(KEYS.summaries, (now) => now && change(now));
   const stale = list.filter((job) => job.state === 'stale').map(({ id }) => id);
   const unchecked = list.some((job) => job.state === 'unchecked');
-  if (!unchecked && stale.length === 0) return undefined;
+  if (!unchecked && stale.length === 0) {
+    // Without room for it the list takes a moment longer next time.
+    return whenIdle(() => void keepFront(list).catch(() => undefined));
+  }
   let off = false;
   const show = (jobs: readonly ListedJob[]) => {
     const anew = new Map(jobs.map((job) => [job.id, job]));

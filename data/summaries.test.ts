@@ -5,7 +5,15 @@ import type { Job } from '../core/records/job';
 import { relisted } from '../core/testing/relisted';
 import { change, load, remove, saveNew } from './records';
 import { readText, writeTexts } from './storage';
-import { gapsOfModel, listAfter, listJobs, renewSummaries, type ListedJob } from './summaries';
+import {
+  gapsOfModel,
+  keepFront,
+  listAfter,
+  listJobs,
+  loadFront,
+  renewSummaries,
+  type ListedJob,
+} from './summaries';
 
 const demo = readFile(readFileSync('public/demo/highmoor.json', 'utf8'));
 const [job, other] = demo.jobs as [Job, Job];
@@ -86,6 +94,19 @@ describe('the list of jobs', () => {
     const again = await listAfter(after);
     expect(again.map((b, i) => b === after[i])).toEqual([true, true]);
     await remove('job', 'copy');
+  });
+
+  it('has its head there before all of it is read, as the jobs are now', async () => {
+    await saveNew([{ kind: 'job', record: other }]);
+    await keepFront(await listJobs());
+    await change('job', job.id, (j) => ({ ...j, tag: 'FIRST-1' }));
+    expect((await loadFront()).map(({ id, tag }) => [id, tag])).toContainEqual([job.id, 'FIRST-1']);
+    await remove('job', other.id);
+    expect((await loadFront()).map(({ id }) => id)).toEqual([job.id]);
+    for (const odd of ['', '7', '{"a":1}', '["gone",null,{}]']) {
+      await writeTexts({ front: odd });
+      expect(await loadFront()).toEqual([]);
+    }
   });
 
   it('tells the other jobs of its model what was measured, from an older summary as well', async () => {

@@ -12,7 +12,7 @@ import {
 import { pacer } from './pace';
 import { idsOf, keyOf, opened, readAll, UnreadableRecord } from './records';
 import { sealFrom, sealKey } from './seal';
-import { readTexts, readTogether, readUnder, writeTexts } from './storage';
+import { readText, readTexts, readTogether, readUnder, writeTexts } from './storage';
 import { touchedJobs } from './tabs';
 
 /**
@@ -86,6 +86,40 @@ async function listJob(id: string): Promise<ListedJob | null> {
   if (head === null) return null;
   const listed = listedFrom(id, texts.get(summaryKey(id)));
   return listed ? checkedBy(listed, texts.get(sealKey(key))) : listedFromHead(id, head);
+}
+
+/** Where the ids of the jobs at the head of the list lie. */
+const FRONT = 'front';
+
+/** Jobs that the head of the list has: what a screen shows at once. */
+const FRONT_ROWS = 10;
+
+/** Returns the jobs in the order of the list, the last one worked on first. */
+export const inOrder = <J extends JobSummary>(jobs: readonly J[]): J[] =>
+  [...jobs].sort((a, b) => (a.lastAt < b.lastAt ? 1 : a.lastAt > b.lastAt ? -1 : 0));
+
+/** Returns the jobs that stood at the head of the list, as they are now: they are there long before all are. */
+export async function loadFront(): Promise<ListedJob[]> {
+  try {
+    const ids = JSON.parse((await readText(FRONT)) ?? '[]') as unknown;
+    if (!Array.isArray(ids)) return [];
+    const jobs = await Promise.all(
+      [...new Set(ids)].slice(0, FRONT_ROWS).map((id) => listJob(String(id))),
+    );
+    return jobs.filter((job) => job !== null);
+  } catch {
+    return [];
+  }
+}
+
+/** Keeps which jobs stand at the head of the list. */
+export async function keepFront(jobs: readonly ListedJob[]): Promise<void> {
+  const text = JSON.stringify(
+    inOrder(jobs)
+      .slice(0, FRONT_ROWS)
+      .map(({ id }) => id),
+  );
+  if (text !== (await readText(FRONT))) await writeTexts({ [FRONT]: text }, 'relaxed');
 }
 
 /** Returns a list with some of its jobs as they are now: new ones at its end, those that are gone left out. */

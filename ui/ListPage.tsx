@@ -27,7 +27,8 @@ export function ListPage<T>({ title, actions, children, label, items, keyOf, row
         data={items}
         keyExtractor={keyOf}
         renderItem={({ item }) => row(item)}
-        initialNumToRender={16}
+        // What a phone shows at once: the rest follows when the first can be touched.
+        initialNumToRender={10}
         maxToRenderPerBatch={12}
         updateCellsBatchingPeriod={16}
         windowSize={9}

@@ -4,46 +4,29 @@ import type { RecordKind } from '../../core/records/migrate';
 import { loadAside } from '../aside';
 import { now } from '../create';
 import { idsOf, keyOf, opened, readAll, UnreadableRecord } from '../records';
+import {
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  END,
+  HEAD,
+  kindOfPart,
+  PARTS,
+  PHOTO_HEADS,
+  pictureName,
+  UNREADABLE,
+  type RawRecord,
+} from './layout';
 import { pictureOf, type PhotoHead } from './pictures';
 import type { Course } from './progress';
 import { piecesOf, ZipWriter } from './zip';
 
-/**
- * A backup: everything that the browser keeps, in a zip that is written and read piece by piece.
- * `backup.json` begins it and `end.json` ends it, with the count of what is between them.
- */
-export const BACKUP_FORMAT = 'dial-bench-backup';
-export const BACKUP_VERSION = 1;
-
-/** Names of the files in a backup. */
-export const HEAD = 'backup.json';
-export const END = 'end.json';
-export const UNREADABLE = 'unreadable.ndjson';
-export const PHOTO_HEADS = 'photos.ndjson';
-export const pictureName = (id: string): string => `photos/${id}.jpg`;
-
-/** The kinds of record that lie in files of lines, by what the names of those begin with. */
-const PARTS = { shop: 'shop', sheets: 'sheet', studies: 'study', jobs: 'job' } as const;
-
 /** So many records lie together in a file: damage to one takes no more with it. */
 const PART = 200;
-
-/** Returns the kind of the records in a file of a backup: `jobs-3.ndjson` has jobs; null for none. */
-export const kindOfPart = (name: string): RecordKind | null =>
-  PARTS[/^(\w+)-\d+\.ndjson$/.exec(name)?.[1] as keyof typeof PARTS] ?? null;
-
-export const isPicture = (name: string): boolean => name.startsWith('photos/');
 
 /** How many records there are of each kind, and how many that cannot be read. */
 export type Counts = Readonly<Record<RecordKind | 'unreadable', number>>;
 
 const NONE: Counts = { shop: 0, sheet: 0, study: 0, job: 0, photo: 0, unreadable: 0 };
-
-/** A record that could not be read, as it lies in storage. */
-export interface RawRecord {
-  readonly key: string;
-  readonly raw: string;
-}
 
 /** A backup that was written and read back. */
 export interface Backup {

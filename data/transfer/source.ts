@@ -14,7 +14,7 @@ import {
   pictureName,
   UNREADABLE,
   type RawRecord,
-} from './backup';
+} from './layout';
 import { photoHeadSchema, withPicture, type PhotoHead } from './pictures';
 import { Cancelled, type Course } from './progress';
 import { isZip, piecesOf } from './zip';

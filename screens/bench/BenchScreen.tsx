@@ -1,8 +1,9 @@
+import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
 import { Button, Searchbar } from 'react-native-paper';
-import { useJobSummaries, useShopError } from '@/data/hooks';
+import { frontQuery, useJobSummaries, useShopError } from '@/data/hooks';
 import { ListPage } from '@/ui/ListPage';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -18,7 +19,9 @@ import { Welcome } from './Welcome';
 /** The jobs, the last one worked on first; a touch goes back to where it was left. */
 export function BenchScreen() {
   const router = useRouter();
-  const { data: jobs, error, isPending } = useJobSummaries();
+  const { data: whole, error, isPending } = useJobSummaries();
+  const { data: front } = useQuery(frontQuery);
+  const jobs = whole ?? (error ? undefined : front);
   const unread = useShopError();
   const [wanted, setWanted] = useState('');
   const search = useRef<TextInput>(null);
@@ -27,7 +30,7 @@ export function BenchScreen() {
   // The letter is in its field at once; a long list may follow a moment later.
   const sought = useDeferredValue(wanted);
   const shown = useMemo(() => found(all, sought), [all, sought]);
-  if (isPending) return null;
+  if (isPending && !front?.length) return null;
 
   /** A number read in, by hand or by a scanner, opens its job. */
   const open = () => {
@@ -83,7 +86,9 @@ export function BenchScreen() {
         aria-label="Find a job"
         elevation={0}
       />
-      {shown.length === 0 ? <Words tone="muted">{`No job with “${sought}”.`}</Words> : null}
+      {whole && shown.length === 0 ? (
+        <Words tone="muted">{`No job with “${sought}”.`}</Words>
+      ) : null}
     </ListPage>
   );
 }

@@ -1,4 +1,5 @@
 import type { JobSummary } from '@/data/jobSummary';
+import { inOrder } from '@/data/summaries';
 
 /** A job with the words by which it is found. */
 export interface Findable<J extends JobSummary> {
@@ -6,14 +7,19 @@ export interface Findable<J extends JobSummary> {
   readonly words: string;
 }
 
+/** What was put together for a job once; a summary is never changed, only replaced. */
+const known = new WeakMap<JobSummary, string>();
+
+function wordsOf(job: JobSummary): string {
+  const words =
+    known.get(job) ?? [job.tag, job.owner, job.unit, job.model, job.serial].join(' ').toLowerCase();
+  known.set(job, words);
+  return words;
+}
+
 /** Returns the jobs in the order of the list, the last one worked on first, each with its words. */
 export function findable<J extends JobSummary>(jobs: readonly J[]): Findable<J>[] {
-  return [...jobs]
-    .sort((a, b) => (a.lastAt < b.lastAt ? 1 : a.lastAt > b.lastAt ? -1 : 0))
-    .map((job) => ({
-      job,
-      words: [job.tag, job.owner, job.unit, job.model, job.serial].join(' ').toLowerCase(),
-    }));
+  return inOrder(jobs).map((job) => ({ job, words: wordsOf(job) }));
 }
 
 /** Returns the jobs whose words hold every part of what is looked for. */

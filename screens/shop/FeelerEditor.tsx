@@ -1,4 +1,3 @@
-import type { FieldPath } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -8,6 +7,7 @@ import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
+import { pointAt } from '../shell/pointAt';
 import { useKeptForm } from '../shell/useKeptForm';
 import { feelerFromForm, feelerToForm, type FeelerForm } from './instrumentForm';
 
@@ -40,7 +40,7 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
     unit,
     onUnit: take,
   });
-  const { control, handleSubmit, setError, formState } = kept.form;
+  const { control, handleSubmit, formState } = kept.form;
   follow(formState.isDirty);
   const save = handleSubmit(async (form) => {
     const read = feelerFromForm(form, feeler, unit);
@@ -53,13 +53,7 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
       );
       return;
     }
-    Object.entries(read.errors).forEach(([field, message], i) =>
-      setError(
-        field as FieldPath<FeelerForm>,
-        { message: message ?? '' },
-        { shouldFocus: i === 0 },
-      ),
-    );
+    pointAt(kept.form, read.errors);
   });
   return (
     <View style={styles.box}>

@@ -1,4 +1,4 @@
-import { useWatch, type FieldPath } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { unitName } from '@/core/quantity/format';
@@ -10,6 +10,7 @@ import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
+import { pointAt } from '../shell/pointAt';
 import { useKeptForm } from '../shell/useKeptForm';
 import { instrumentFromForm, instrumentToForm, KINDS, type InstrumentForm } from './instrumentForm';
 
@@ -32,7 +33,7 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
     unit,
     onUnit: take,
   });
-  const { control, handleSubmit, setError, setValue, clearErrors, formState } = kept.form;
+  const { control, handleSubmit, setValue, clearErrors, formState } = kept.form;
   follow(formState.isDirty);
   const save = handleSubmit(async (form) => {
     clearErrors();
@@ -46,15 +47,7 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
       );
       return;
     }
-    Object.entries(read.errors).forEach(([field, message], i) =>
-      setError(
-        field as FieldPath<InstrumentForm>,
-        { message: message ?? '' },
-        {
-          shouldFocus: i === 0,
-        },
-      ),
-    );
+    pointAt(kept.form, read.errors);
   });
   const kind = useWatch({ control, name: 'kind' });
   const size = unitName('size', unit);
