@@ -1,9 +1,20 @@
 import { execFileSync } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { CDPSession, Page } from '@playwright/test';
-import { END, HEAD, BACKUP_FORMAT, BACKUP_VERSION } from '../data/transfer/layout';
+import type { Job } from '../core/records/job';
+import { PHOTO_SCHEMA } from '../core/records/photo';
+import {
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  END,
+  HEAD,
+  PHOTO_HEADS,
+  pictureName,
+} from '../data/transfer/layout';
+import type { PhotoHead } from '../data/transfer/pictures';
 import { ZipWriter } from '../data/transfer/zip';
 import { largeShop } from '../demo/largeShop';
 import { withProfile } from '../e2e/serve';
@@ -12,9 +23,28 @@ import { withProfile } from '../e2e/serve';
 
 const JOBS = Number(process.env.JOBS ?? 5000);
 const READINGS = 60;
+/** Photos in it, so many to a job: noise of the size that the app keeps. */
+const PHOTOS = Number(process.env.PHOTOS ?? 0);
+const PHOTOS_A_JOB = 20;
+const PHOTO_BYTES = 150_000;
 const SLOWDOWN = 4;
 const PHONE = { viewport: { width: 390, height: 844 } };
 const LONG = 900_000;
+
+/** The photos of a job by its place in the shop. */
+const photosOf = (n: number): string[] =>
+  Array.from(
+    { length: Math.max(0, Math.min(PHOTOS_A_JOB, PHOTOS - n * PHOTOS_A_JOB)) },
+    (_, i) => `photo-${n}-${i}`,
+  );
+
+function* withPhotos(jobs: Iterable<Job>): Generator<Job> {
+  let n = 0;
+  for (const job of jobs) {
+    const at = job.createdAt;
+    yield { ...job, photos: photosOf(n++).map((id) => ({ id, at, by: '', of: 'tag' })) };
+  }
+}
 
 /** Writes a backup of the shop, as the app would. */
 async function shopFile(file: string): Promise<number> {
@@ -32,8 +62,17 @@ async function shopFile(file: string): Promise<number> {
   lines(HEAD, [
     { format: BACKUP_FORMAT, version: BACKUP_VERSION, savedAt: '2026-11-25T09:00:00Z' },
   ]);
-  const job = lines('jobs-0.ndjson', largeShop(JOBS, READINGS));
-  lines(END, [{ counts: { job } }]);
+  const job = lines('jobs-0.ndjson', withPhotos(largeShop(JOBS, READINGS)));
+  const heads: PhotoHead[] = [];
+  for (let n = 0; n < JOBS; n++) {
+    for (const id of photosOf(n)) {
+      zip.bytes(pictureName(id), randomBytes(PHOTO_BYTES));
+      const shown = { schema: PHOTO_SCHEMA, revision: 0, width: 1600, height: 1200 };
+      heads.push({ ...shown, id, job: `shop-job-${n}` } as PhotoHead);
+    }
+  }
+  if (heads.length > 0) lines(PHOTO_HEADS, heads);
+  lines(END, [{ counts: { job, photo: heads.length } }]);
   const bytes = Buffer.from(await zip.end().arrayBuffer());
   await writeFile(file, bytes);
   return bytes.length;
@@ -104,7 +143,7 @@ async function main(page: Page): Promise<void> {
   const file = path.join(dir, 'shop.zip');
   const bytes = await shopFile(file);
   console.log(
-    `A shop of ${JOBS} jobs with ${READINGS} readings each, CPU slowed ${SLOWDOWN} times; its backup has ${(bytes / 1e6).toFixed(1)} MB:`,
+    `A shop of ${JOBS} jobs with ${READINGS} readings each and ${PHOTOS} photos, CPU slowed ${SLOWDOWN} times; its backup has ${(bytes / 1e6).toFixed(1)} MB:`,
   );
   let most = 0;
   const watch = setInterval(() => (most = Math.max(most, renderers())), 500);

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { hiddenOf } from '../core/practice/hidden';
 import { feel } from '../core/practice/hand';
+import type { Sheet } from '../core/records/sheet';
 import { DEMO_SHEETS } from '../demo/sheets';
 import { evenFrom } from '../core/random';
 import { pumpOf, teardownOf } from '../core/pumps/registry';
@@ -22,43 +23,81 @@ const FELT = { free: 'Free', drag: 'Drags', 'part-way': 'Part way', 'no-go': 'Wo
 /** What stands in the heading: the characteristic in hand. */
 const inHand = (page: Page) => page.getByRole('heading', { level: 2 }).first().textContent();
 
+/** Takes the pump apart, step by step, each part the way round that is offered last. */
+async function strip(page: Page, sheet: Sheet): Promise<void> {
+  await page.getByRole('link', { name: 'Strip' }).click();
+  await page.getByRole('button', { name: 'Not now' }).click();
+  for (const [n, step] of sheet.strip.entries()) {
+    await expect(page.getByText(`Step ${n + 1} of ${sheet.strip.length}`)).toBeVisible();
+    await expect(instruction(page)).toHaveText(step.do);
+    const way = wayRoundOf(step.way)?.options.at(-1);
+    await page.getByRole('button', { name: way?.name ?? 'Done', exact: true }).click();
+  }
+}
+
+/** Looks at every surface and answers what else is asked: all of it is as it should be. */
+async function look(page: Page, sheet: Sheet): Promise<void> {
+  const { surfaces } = teardownOf(sheet);
+  for (const [n, surface] of surfaces.entries()) {
+    await expect(
+      page.getByText(`${n} of ${surfaces.length} looked at`, { exact: false }),
+    ).toBeVisible();
+    await expect(page.getByRole('heading', { name: surface.name, exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Sound', exact: true }).click();
+  }
+  for (const check of sheet.also) {
+    await expect(page.getByRole('heading', { name: check.name })).toBeVisible();
+    await page
+      .getByRole('button', { name: check.expected || check.options[0], exact: true })
+      .click();
+  }
+  await expect(page.getByText(`All ${surfaces.length} surfaces sound`)).toBeVisible();
+}
+
+/** Measures what the app asks for, until it asks for nothing more. */
+async function measure(page: Page, sheet: Sheet): Promise<void> {
+  const { characteristics, dimensions } = pumpOf(sheet);
+  const hidden = hiddenOf(sheet, 'service', 0.45, {}, evenFrom(9));
+  for (let n = 0; n < 80 && (await instruction(page).count()) > 0; n++) {
+    const before = (await instruction(page).textContent()) ?? '';
+    const name = await inHand(page);
+    const c = characteristics.find((other) => other.name === name)!;
+    if (/ Try /.test(before)) {
+      const together = /= ([\d.]+) together/.exec(before)?.[1];
+      const leaf = Number(together ?? /Try ([\d.]+)/.exec(before)?.[1]);
+      const station = c.stations.find((s) => before.startsWith(s.instruction))!;
+      await answer(page, FELT[feel(leaf, hidden.gap(c.id, station.id))]).click();
+    } else {
+      const field = page.getByRole('textbox').last();
+      const label = (await field.getAttribute('aria-label')) ?? '';
+      const d = dimensions.find((other) => label.startsWith(`${other.name}, `));
+      const swung = c.swing?.stations.find((s) => before.startsWith(s.instruction));
+      const mm = swung ? hidden.swing(c.id, swung.id) : hidden.size(d!.id, '');
+      await field.fill(mm.toFixed(3));
+      await field.press('Enter');
+    }
+    await expect
+      .poll(async () => {
+        const next = (await instruction(page).allTextContents()).join();
+        return next !== before || (await inHand(page)) !== name;
+      })
+      .toBe(true);
+  }
+  await expect(page.getByText('Nothing more is needed for a verdict.')).toBeVisible();
+}
+
 for (const model of PUMPS) {
-  test(`${model} is led from its first place to a verdict on all that has a limit`, async ({
+  test(`${model} is taken apart, looked at and led to a verdict on all that has a limit`, async ({
     page,
   }) => {
     const sheet = DEMO_SHEETS.find((s) => s.model === model)!;
-    const { characteristics, dimensions } = pumpOf(sheet);
-    const hidden = hiddenOf(sheet, 'service', 0.45, {}, evenFrom(9));
     await openDemo(page);
     await newJob(page, 'F-1', model);
-
-    for (let n = 0; n < 80 && (await instruction(page).count()) > 0; n++) {
-      const before = (await instruction(page).textContent()) ?? '';
-      const name = await inHand(page);
-      const c = characteristics.find((other) => other.name === name)!;
-      if (/ Try /.test(before)) {
-        const together = /= ([\d.]+) together/.exec(before)?.[1];
-        const leaf = Number(together ?? /Try ([\d.]+)/.exec(before)?.[1]);
-        const station = c.stations.find((s) => before.startsWith(s.instruction))!;
-        await answer(page, FELT[feel(leaf, hidden.gap(c.id, station.id))]).click();
-      } else {
-        const field = page.getByRole('textbox').last();
-        const label = (await field.getAttribute('aria-label')) ?? '';
-        const d = dimensions.find((other) => label.startsWith(`${other.name}, `));
-        const swung = c.swing?.stations.find((s) => before.startsWith(s.instruction));
-        const mm = swung ? hidden.swing(c.id, swung.id) : hidden.size(d!.id, '');
-        await field.fill(mm.toFixed(3));
-        await field.press('Enter');
-      }
-      await expect
-        .poll(async () => {
-          const next = (await instruction(page).allTextContents()).join();
-          return next !== before || (await inHand(page)) !== name;
-        })
-        .toBe(true);
-    }
-    await expect(page.getByText('Nothing more is needed for a verdict.')).toBeVisible();
-    await page.getByRole('button', { name: 'To the report' }).click();
+    await measure(page, sheet);
+    await strip(page, sheet);
+    await page.getByRole('button', { name: 'To looking' }).click();
+    await look(page, sheet);
+    await page.getByRole('link', { name: 'Report' }).click();
     const paper = page.getByRole('main');
     await expect(paper.getByText('Nothing was skipped.')).toBeVisible();
     await expect(paper.getByText(/^\d+ in/)).toBeVisible();
@@ -95,35 +134,3 @@ test('a whole bench goes into a backup and comes back on an empty one', async ({
   await expect(other.getByRole('radio', { name: 'Snug' })).toBeChecked();
   await context.close();
 });
-
-for (const model of PUMPS) {
-  test(`${model} is taken apart and looked at, place by place`, async ({ page }) => {
-    const sheet = DEMO_SHEETS.find((s) => s.model === model)!;
-    const { surfaces } = teardownOf(sheet);
-    await openDemo(page);
-    await newJob(page, 'F-2', model);
-    await page.getByRole('link', { name: 'Strip' }).click();
-    await page.getByRole('button', { name: 'Not now' }).click();
-    for (const [n, step] of sheet.strip.entries()) {
-      await expect(page.getByText(`Step ${n + 1} of ${sheet.strip.length}`)).toBeVisible();
-      await expect(instruction(page)).toHaveText(step.do);
-      const way = wayRoundOf(step.way)?.options.at(-1);
-      await page.getByRole('button', { name: way?.name ?? 'Done', exact: true }).click();
-    }
-    await page.getByRole('button', { name: 'To looking' }).click();
-    for (const [n, surface] of surfaces.entries()) {
-      await expect(
-        page.getByText(`${n} of ${surfaces.length} looked at`, { exact: false }),
-      ).toBeVisible();
-      await expect(page.getByRole('heading', { name: surface.name, exact: true })).toBeVisible();
-      await page.getByRole('button', { name: 'Sound', exact: true }).click();
-    }
-    for (const check of sheet.also) {
-      await expect(page.getByRole('heading', { name: check.name })).toBeVisible();
-      await page
-        .getByRole('button', { name: check.expected || check.options[0], exact: true })
-        .click();
-    }
-    await expect(page.getByText(`All ${surfaces.length} surfaces sound`)).toBeVisible();
-  });
-}
