@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { withPage } from '../e2e/serve';
+import { withProfile } from '../e2e/serve';
 import { newJob, openDemo } from '../e2e/bench';
 
 /**
@@ -82,9 +82,11 @@ function print(name: string, times: readonly Took[]): void {
 async function run(dists: readonly string[], opened: readonly Page[] = []): Promise<void> {
   const [dist, ...rest] = dists;
   if (dist !== undefined) {
-    return withPage(
+    // On the disk, as a person's browser keeps it: what is written has to be there before the next tap.
+    return withProfile(
       PHONE,
-      async (page) => {
+      async (context) => {
+        const page = context.pages()[0] ?? (await context.newPage());
         // The loader marks functions by name; a function that is sent to the page takes the mark along.
         await page.addInitScript('globalThis.__name = (f) => f');
         await openDemo(page);
