@@ -1,5 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { journalIn } from './database';
 import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 
 const SCREENS = [
@@ -146,9 +147,13 @@ test('a gauge that types goes from size to size by itself', async ({ page }) => 
   ] as const) {
     await expect(page.getByRole('textbox', { name: `Pocket depth, at ${place}` })).toBeFocused();
     await page.keyboard.type(size);
+    // Carriage return and line feed, as fast as a cable sends them: one reading.
+    await page.keyboard.press('Enter');
     await page.keyboard.press('Enter');
   }
   await expect(page.getByRole('textbox', { name: 'Drive gear width, first place' })).toBeFocused();
+  const id = /job\/([^/]+)/.exec(page.url())?.[1] ?? '';
+  expect(await journalIn(page, id)).toHaveLength(4);
   // 1 to 4 are figures while a size is typed, not answers.
   await page.keyboard.type('1234');
   await expect(page.getByRole('textbox', { name: 'Drive gear width, first place' })).toHaveValue(

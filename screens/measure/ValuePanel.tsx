@@ -67,6 +67,9 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
   const wide = useWide();
   const field = useRef<NativeInput>(null);
   const [text, setText] = useState('');
+  /** What stands in the field now: a key may come before the screen has drawn what the last one did. */
+  const typed = useRef('');
+  const entering = useRef(false);
   const [refused, setRefused] = useState<string | null>(null);
   const lever = useLever(shown.characteristic.swing?.pitchRadius_mm ?? null, shop.unit);
   const bySize = step.way === 'size';
@@ -79,8 +82,12 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
 
   const tool = useTool(job, step);
 
-  const change = (next: string) => {
+  const put = (next: string) => {
+    typed.current = next;
     setText(next);
+  };
+  const change = (next: string) => {
+    put(next);
     setRefused(null);
   };
   const take = async (entered: string, source: Source): Promise<boolean> => {
@@ -99,9 +106,15 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
     });
   };
   const enter = async () => {
-    const stored = await take(text, 'typed');
+    // Another Enter while a figure is being stored is the line feed of its cable.
+    if (entering.current) return;
+    entering.current = true;
+    const figure = typed.current;
+    const stored = await take(figure, 'typed').finally(() => {
+      entering.current = false;
+    });
     // Signs that a gauge typed while this one was stored belong to the next figure.
-    if (stored) setText((typed) => (typed.startsWith(text) ? typed.slice(text.length) : typed));
+    if (stored && typed.current.startsWith(figure)) put(typed.current.slice(figure.length));
     field.current?.focus();
   };
   const line = useGauge(gauge, expected_mm, (reading) => void take(reading.text, gauge));
@@ -140,8 +153,9 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
           aria-label={`${name}, ${step.station.label}`}
           value={text}
           onChangeText={change}
-          onSubmitEditing={() => void enter()}
-          submitBehavior="submit"
+          // A line feed may find the field of the next figure empty already.
+          onSubmitEditing={() => void (typed.current.trim() !== '' && enter())}
+          blurOnSubmit={false}
           autoFocus
           inputMode={wide ? 'text' : 'none'}
           error={refused !== null}

@@ -115,8 +115,9 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
         aria-label="Reading"
         value={text}
         onChangeText={change}
-        onSubmitEditing={() => void enter()}
-        submitBehavior="submit"
+        // The line feed that a cable sends after a return finds the field of the next figure empty.
+        onSubmitEditing={() => void (text.trim() !== '' && enter())}
+        blurOnSubmit={false}
         autoFocus
         inputMode={wide ? 'text' : 'none'}
         error={refused !== null}
