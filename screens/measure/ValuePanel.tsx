@@ -1,9 +1,9 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Step } from '@/core/guidance/step';
 import { ZERO_WORD } from '@/core/methods/dimensional';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { ledgerOf } from '@/core/journal/ledger';
-import { StyleSheet, View, type TextInput as NativeInput } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import { expectedSize, gaugeFor, indicatorFor, zeroAt, zerosOf } from '@/core/instruments/gauges';
@@ -19,6 +19,7 @@ import { ReadingPad } from '@/ui/ReadingPad';
 import { FONT, TYPE } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { useFigures } from '../shell/useFigures';
 import { LeverFields, useLever } from './LeverFields';
 import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';
@@ -65,31 +66,17 @@ const EXAMPLE: Readonly<Record<LengthKind, string>> = {
 export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: Props) {
   const shop = useShop();
   const wide = useWide();
-  const field = useRef<NativeInput>(null);
-  const [text, setText] = useState('');
-  /** What stands in the field now: a key may come before the screen has drawn what the last one did. */
-  const typed = useRef('');
-  const entering = useRef(false);
   const [refused, setRefused] = useState<string | null>(null);
   const lever = useLever(shown.characteristic.swing?.pitchRadius_mm ?? null, shop.unit);
   const bySize = step.way === 'size';
   const kind: LengthKind = bySize ? 'size' : 'gap';
   const unit = bareUnit(kind, shop.unit);
-  const understood = text.trim() === '' ? null : understand(text, kind, unit);
   const name = bySize ? step.dimension.name : shown.characteristic.name;
   const expected_mm = bySize ? expectedSize(job.sheet, step.dimension) : null;
   const stations = bySize ? step.dimension.stations : (shown.characteristic.swing?.stations ?? []);
 
   const tool = useTool(job, step);
 
-  const put = (next: string) => {
-    typed.current = next;
-    setText(next);
-  };
-  const change = (next: string) => {
-    put(next);
-    setRefused(null);
-  };
   const take = async (entered: string, source: Source): Promise<boolean> => {
     const entry = understand(entered, kind, unit);
     const held = lever.read();
@@ -105,17 +92,11 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
       ...(bySize ? {} : held.lever),
     });
   };
-  const enter = async () => {
-    // Another Enter while a figure is being stored is the line feed of its cable.
-    if (entering.current) return;
-    entering.current = true;
-    const figure = typed.current;
-    const stored = await take(figure, 'typed').finally(() => {
-      entering.current = false;
-    });
-    // Signs that a gauge typed while this one was stored belong to the next figure.
-    if (stored && typed.current.startsWith(figure)) put(typed.current.slice(figure.length));
-    field.current?.focus();
+  const { field, text, put, enter, submit } = useFigures((figure) => take(figure, 'typed'));
+  const understood = text.trim() === '' ? null : understand(text, kind, unit);
+  const change = (next: string) => {
+    put(next);
+    setRefused(null);
   };
   const line = useGauge(gauge, expected_mm, (reading) => void take(reading.text, gauge));
 
@@ -153,8 +134,7 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
           aria-label={`${name}, ${step.station.label}`}
           value={text}
           onChangeText={change}
-          // A line feed may find the field of the next figure empty already.
-          onSubmitEditing={() => void (typed.current.trim() !== '' && enter())}
+          onSubmitEditing={submit}
           blurOnSubmit={false}
           autoFocus
           inputMode={wide ? 'text' : 'none'}
@@ -174,12 +154,7 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
               : `${tool} · ${EXAMPLE[kind]}`)}
         </HelperText>
       </View>
-      <ReadingPad
-        value={text}
-        last={lastEntry(job, step)}
-        onChange={change}
-        onEnter={() => void enter()}
-      />
+      <ReadingPad value={text} last={lastEntry(job, step)} onChange={change} onEnter={enter} />
     </StepPanel>
   );
 }

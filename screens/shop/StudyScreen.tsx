@@ -1,8 +1,9 @@
 import { Wall } from '../shell/Wall';
 import { Opening } from '../shell/onDemand';
+import { useFigures } from '../shell/useFigures';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useRef, useState } from 'react';
-import { View, type TextInput as NativeInput } from 'react-native';
+import { useState } from 'react';
+import { View } from 'react-native';
 import { Button, HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import { parseReading } from '@/core/quantity/parse';
@@ -66,35 +67,34 @@ export function StudyScreen() {
 function StudyReading({ study, step }: { readonly study: Study; readonly step: StudyStep }) {
   const shop = useShop();
   const wide = useWide();
-  const field = useRef<NativeInput>(null);
   const { apply, error } = useChange('study', study.id);
-  const [text, setText] = useState('');
   const [refused, setRefused] = useState<string | null>(null);
   const unit = bareUnit('size', shop.unit);
   const total = study.people.length * study.parts.length * study.trials;
-  const change = (next: string) => {
-    setText(next);
-    setRefused(null);
-  };
-  const enter = async () => {
+  const take = async (figure: string): Promise<boolean> => {
     try {
-      const { mm } = parseReading(text, 'size', unit);
+      const { mm } = parseReading(figure, 'size', unit);
       const reading = {
         ...step,
         at: now(),
-        text: text.trim(),
+        text: figure.trim(),
         unit,
         value_mm: mm,
         source: 'typed',
       } as const;
       // What is to be read is decided by what is in storage: a bounce of the key reads nothing twice.
       await apply((s) => withStudyReading(s, reading));
-      setText('');
+      return true;
     } catch (problem) {
       // What went wrong in storage is shown by its hook; what was typed stays.
       if (problem instanceof InputError) setRefused(problem.message);
+      return false;
     }
-    field.current?.focus();
+  };
+  const { field, text, put, enter, submit } = useFigures(take);
+  const change = (next: string) => {
+    put(next);
+    setRefused(null);
   };
   const undo = () =>
     void apply((s) => ({ ...s, readings: s.readings.slice(0, -1) })).catch(() => undefined);
@@ -115,8 +115,7 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
         aria-label="Reading"
         value={text}
         onChangeText={change}
-        // The line feed that a cable sends after a return finds the field of the next figure empty.
-        onSubmitEditing={() => void (text.trim() !== '' && enter())}
+        onSubmitEditing={submit}
         blurOnSubmit={false}
         autoFocus
         inputMode={wide ? 'text' : 'none'}
@@ -127,7 +126,7 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
           {refused}
         </HelperText>
       ) : null}
-      <ReadingPad value={text} last={null} onChange={change} onEnter={() => void enter()} />
+      <ReadingPad value={text} last={null} onChange={change} onEnter={enter} />
       <Button mode="outlined" disabled={study.readings.length === 0} onPress={undo}>
         Take the last one back
       </Button>
