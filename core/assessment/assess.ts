@@ -10,15 +10,24 @@ import { disagreeing, tightest } from './agreement';
 import type { Assessment } from './assessment';
 import { heatShift } from './heat';
 import { judge } from './judge';
+import { figureAdvice, isBracketed } from './figures';
 import { stackAdvice } from './leafAim';
 import { heldLimits, type HeldLimits } from './limits';
 import type { Measured } from './measured';
 import { NO_PAST, pastOf, pastOfSum } from './past';
 import { quantitiesOf, type Quantity } from './quantity';
+import { asCounted, isNeglected } from './wear';
 
 const NOT_MEASURED = { smallest: null, largest: null, verdict: 'open', probability: null } as const;
 
-const NOTHING_READ: Details = { stations: [], soFar: null, missing: [], tilt: null, touches: [] };
+const NOTHING_READ: Details = {
+  stations: [],
+  soFar: null,
+  missing: [],
+  tilt: null,
+  touches: [],
+  zero: null,
+};
 
 const contextOf = ({ sheet, ladder }: Measured): EvidenceContext => ({
   ladder,
@@ -63,6 +72,8 @@ function assessMeasured(
     source: { smallest: least?.source ?? 'leaves', largest: most?.source ?? 'leaves' },
     both: evidence.length > 1,
     disagree: disagreeing(evidence),
+    parts: [],
+    neglected: [],
     heatShift_mm: heatShift(sheet, c.terms),
   } as const;
   if (!least || !most) return { ...base, ...NOT_MEASURED };
@@ -75,9 +86,11 @@ function assessMeasured(
 function assessSum(
   c: Characteristic,
   limits: HeldLimits | null,
-  [base, ...plus]: readonly [Assessment, ...Assessment[]],
+  [base, ...wear]: readonly [Assessment, ...Assessment[]],
   { ladder, decision }: Measured,
 ): Assessment {
+  const plus = wear.map((part) => asCounted(part, decision, ladder));
+  const neglected = wear.filter((part) => isNeglected(part, decision, ladder));
   const add = (end: keyof Extremes): Estimate | null =>
     plus.reduce<Estimate | null>((sum, part) => {
       const more = part[end];
@@ -93,11 +106,15 @@ function assessSum(
     source: { smallest: 'sum', largest: 'sum' } as const,
     both: false,
     disagree: [base, ...plus].some((part) => part.disagree),
-    missing: [base, ...plus].flatMap((part) => part.missing),
+    missing: [base, ...plus].flatMap((part) => (isBracketed(part) ? part.missing : [])),
+    parts: [base, ...plus],
+    neglected: neglected.map((part) => part.characteristic.name),
     heatShift_mm: base.heatShift_mm,
   };
   if (!smallest || !largest || !limits) return { ...assessed, ...NOT_MEASURED };
-  const more = stackAdvice(base, plus, limits, ladder) !== null;
+  const more =
+    stackAdvice(base, plus, limits, ladder) !== null ||
+    figureAdvice([base, ...plus], decision) !== null;
   return { ...assessed, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
 }
 

@@ -19,6 +19,10 @@ export interface Assessment extends Past, Details {
   readonly disagree: boolean;
   /** More than one kind of evidence is there, so that one had to win. */
   readonly both: boolean;
+  /** Of a sum: what it is made of as it counts, the gap itself first; empty for all else. */
+  readonly parts: readonly Assessment[];
+  /** Of a sum: the names of the wear in it that counts as nothing, by the plain rule. */
+  readonly neglected: readonly string[];
   readonly verdict: Verdict;
   /** Of lying inside, where the evidence is complete enough to say. */
   readonly probability: number | null;

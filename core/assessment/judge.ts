@@ -1,6 +1,6 @@
 import { proven } from '../feeler/bounds';
 import { conformityOfRange, type DecisionRule } from '../metrology/conformity';
-import { isOpen, type Estimate } from '../metrology/estimate';
+import { isOpen, tidied, type Estimate } from '../metrology/estimate';
 import type { Limits } from '../metrology/interval';
 import { zoneOf } from '../metrology/verdict';
 import type { Assessment } from './assessment';
@@ -12,13 +12,14 @@ const isSoft = (e: Estimate): boolean => e.kind === 'interval' && e.soft !== und
  * they prove, all else by probability. *Open* while something can still be learnt.
  */
 export function judge(
-  smallest: Estimate,
-  largest: Estimate,
+  least: Estimate,
+  most: Estimate,
   limits: Limits,
   rule: DecisionRule,
   moreToLearn: boolean,
 ): Pick<Assessment, 'verdict' | 'probability'> {
   const zone = zoneOf(limits);
+  const [smallest, largest] = [tidied(least), tidied(most)];
   if (isSoft(smallest) || isSoft(largest)) {
     const likely = conformityOfRange(smallest, largest, limits, rule);
     return likely.verdict === 'close' && moreToLearn

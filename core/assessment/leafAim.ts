@@ -1,25 +1,47 @@
-import { type LeafAim, leavesCanDecide } from '../methods/nextLeaf';
+import { type LeafAim, leavesCanDecide, nextLeaf } from '../methods/nextLeaf';
+import type { DecisionRule } from '../metrology/conformity';
 import type { Limits } from '../metrology/interval';
 import { ends, isOpen, type Estimate } from '../metrology/estimate';
-import { judgeTries, nextTry, type Goal, type Ladder } from '../feeler/ladder';
+import { judgeTries, nextTry, type Ladder } from '../feeler/ladder';
 import type { Assessment } from './assessment';
 
-const aimAt = (part: Assessment, limits: Limits, goal: Goal): LeafAim => ({
+const aimAt = (
+  part: Assessment,
+  limits: Limits,
+  goal: LeafAim['goal'],
+  room_mm: number | null = null,
+): LeafAim => ({
   characteristic: part.characteristic.id,
   stations: part.stations,
   limits,
   goal,
+  room_mm,
 });
 
+/**
+ * Returns the aim at knowing a gap between neighbouring leaves at every place; null where that is known,
+ * or figures tell it better.
+ *
+ * @param room_mm what a sum leaves for it
+ */
+function recordAim(part: Assessment, ladder: Ladder, room_mm: number | null): LeafAim | null {
+  if (part.largest && part.source.largest !== 'leaves') return null;
+  const aim = aimAt(part, {}, 'record', room_mm);
+  return nextLeaf(aim, ladder) && aim;
+}
+
 /** Returns the aim at a characteristic in its own right, or null where leaves can do nothing more for it. */
-export function ownAim(part: Assessment, ladder: Ladder): LeafAim | null {
-  if (part.limits) {
-    const undecided = part.verdict === 'open' || part.verdict === 'close';
-    const can = undecided && leavesCanDecide(part.stations, part.limits, ladder);
-    return can ? aimAt(part, part.limits, 'verdict') : null;
+export function ownAim(
+  part: Assessment,
+  ladder: Ladder,
+  room_mm: number | null = null,
+): LeafAim | null {
+  if (!part.limits) return recordAim(part, ladder, room_mm);
+  const undecided = part.verdict === 'open' || part.verdict === 'close';
+  if (undecided && leavesCanDecide(part.stations, part.limits, ladder)) {
+    return aimAt(part, part.limits, 'verdict');
   }
-  const unbounded = part.stations.some((s) => s.bounds.largest.hi === Infinity);
-  return unbounded ? aimAt(part, {}, 'size') : null;
+  return ladder.wanted === 'size' ? recordAim(part, ladder, room_mm) : null;
 }
 
 const upperEnd = (e: Estimate | null): number => (e ? ends(e)[1] : Infinity);
@@ -85,6 +107,7 @@ const WEAR_SHARE = 0.25;
 /** A sum in which a part counts, with all its parts. */
 export interface SumOf {
   readonly limits: Limits;
+  readonly rule: DecisionRule;
   readonly base: Assessment;
   readonly plus: readonly Assessment[];
 }
@@ -98,16 +121,18 @@ export interface SumOf {
 function limitsForSums(part: Assessment, sums: readonly SumOf[]): Limits | null {
   const own: Limits = part.limits ?? {};
   let upper = own.upper_mm ?? Infinity;
-  for (const { limits, base, plus } of sums) {
+  for (const { limits, rule, base, plus } of sums) {
     if (limits.upper_mm == null) continue;
+    // Under the plain rule wear that no leaf finds takes nothing: the base begins at the book's leaf.
+    const share = rule === 'plain' ? 0 : WEAR_SHARE;
     const others = [base, ...plus].filter(
       (other) => other.characteristic.id !== part.characteristic.id,
     );
     const taken = total(others, (other) => {
       if (other.largest && !isOpen(other.largest)) return upperEnd(other.largest);
-      if (other === base) return (1 - WEAR_SHARE) * (limits.upper_mm ?? 0);
+      if (other === base) return (1 - share) * (limits.upper_mm ?? 0);
       const most = other.limits?.upper_mm ?? Infinity;
-      return Math.min(most, (WEAR_SHARE * (limits.upper_mm ?? 0)) / plus.length);
+      return Math.min(most, (share * (limits.upper_mm ?? 0)) / plus.length);
     });
     upper = Math.min(upper, limits.upper_mm - taken);
   }
@@ -116,10 +141,13 @@ function limitsForSums(part: Assessment, sums: readonly SumOf[]): Limits | null 
     : null;
 }
 
-/** Returns the aim at a part of sums: against what they leave it while that may hold, else in its own right. */
+/**
+ * Returns the aim at a part of sums. One with a limit of its own is held against what they leave it while
+ * that may hold, else against its own; one without is told between neighbouring leaves.
+ */
 export function partAim(part: Assessment, sums: readonly SumOf[], ladder: Ladder): LeafAim | null {
   const limits = limitsForSums(part, sums);
-  const own = ownAim(part, ladder);
-  if (!own || !limits || !mayHold(part, limits, ladder)) return own;
+  const own = ownAim(part, ladder, limits?.upper_mm ?? null);
+  if (!own || !part.limits || !limits || !mayHold(part, limits, ladder)) return own;
   return aimAt(part, limits, 'verdict');
 }

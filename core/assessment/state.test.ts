@@ -131,7 +131,7 @@ describe('a gap that was worked on', () => {
     const after = record(before, done('faced', 'body', -0.04, FACED));
     const [was, is] = [sum(before), sum(after)];
     expect(is.before).toEqual({ smallest: was.smallest, largest: was.largest });
-    expect(centre(is.predicted!.largest) - centre(was.largest!)).toBeCloseTo(-0.04, 9);
+    expect(centre(is.predicted!.largest) - centre(was.largest!)).toBeCloseTo(-0.04, 2);
     expect(is.verdict).toBe('open');
   });
 });

@@ -41,6 +41,8 @@ export interface Offered {
 /** A feeler set with all that it can make worked out once, thinnest first. */
 export interface Ladder {
   readonly manner: Manner;
+  /** What the house wants of a gap that has a limit: its verdict, or its size as well. */
+  readonly wanted: Goal;
   readonly stacks: readonly Stack[];
   readonly dragBand_mm: number;
   /** By how much tries may seem to contradict each other: leaves that are not exact do. */
@@ -72,11 +74,16 @@ export function leavesOf({ leaves_mm, mics = [], tolerance_mm = 0 }: FeelerSet):
  * Makes the ladder of a set: everything that its leaves can make, worked out once. It remembers the
  * next tries that it was asked for, so that who asks again and again keeps it.
  */
-export function ladderOf(set: FeelerSet, manner: Manner = 'limit'): Ladder {
+export function ladderOf(
+  set: FeelerSet,
+  manner: Manner = 'limit',
+  wanted: Goal = 'verdict',
+): Ladder {
   const leaves = leavesOf(set);
   const soft_mm = Math.max(...leaves.map((leaf) => leaf.soft_mm));
   return {
     manner,
+    wanted,
     stacks: stacksOf(leaves, set.maxStack),
     dragBand_mm: set.dragBand_mm ?? DRAG_BAND_MM,
     slack_mm: SLACK * soft_mm,

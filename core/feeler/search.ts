@@ -10,8 +10,11 @@ const DRAG_SHARE = 0.5;
 /** Chance given to a tilted gap where nothing yet says that smallest and largest differ. */
 const TILT_SHARE = 0.08;
 
-/** A second or third leaf costs a little: it settles ties, no more. */
-const EXTRA_LEAF_COST = 0.02;
+/** What a second or third leaf costs, in tries: it is picked up only where it saves more than that. */
+const EXTRA_LEAF_COST = 0.25;
+
+/** How much farther from the gap that is expected a single leaf may lie and still be looked at first, in mm. */
+const EXTRA_LEAF_MM = 0.02;
 
 /** Stacks looked at on either side of each limit. */
 const NEIGHBOURS = 2;
@@ -73,7 +76,7 @@ function candidatesFor(
   }
   // One that drags where the gap is expected may prove both limits at once.
   const off = (s: Stack) =>
-    Math.abs(s.total_mm - prior.centre_mm) + EXTRA_LEAF_COST * s.leaves_mm.length;
+    Math.abs(s.total_mm - prior.centre_mm) + EXTRA_LEAF_MM * s.leaves_mm.length;
   const nearest = [...stacks].sort((a, b) => off(a) - off(b)).slice(0, AROUND_CENTRE);
   for (const s of nearest) picked.add(s);
   return [...picked].sort((a, b) => a.total_mm - b.total_mm);

@@ -44,6 +44,9 @@ function part(
     missing: [],
     tilt: null,
     touches: [],
+    zero: null,
+    parts: [],
+    neglected: [],
     verdict: limits ? judgeTries(LADDER, limits, tries).verdict : 'open',
     probability: null,
     heatShift_mm: null,
@@ -59,9 +62,17 @@ describe('what leaves go for at one characteristic', () => {
     expect(ownAim(face([0.02, 'free'], [0.06, 'no-go']), LADDER)).toBeNull();
     expect(ownAim(face([0.06, 'free'], [0.07, 'no-go']), LADDER)).toBeNull();
   });
-  it('is its size where no limit is given, until it is bounded', () => {
-    expect(ownAim(part('cover-wear', null, []), LADDER)).toMatchObject({ goal: 'size' });
+  it('is to know it between neighbouring leaves where no limit is given', () => {
+    expect(ownAim(part('cover-wear', null, []), LADDER)).toMatchObject({ goal: 'record' });
     expect(ownAim(part('cover-wear', null, [[0.02, 'no-go']]), LADDER)).toBeNull();
+    expect(ownAim(part('cover-wear', null, [[0.06, 'no-go']]), LADDER)).not.toBeNull();
+    expect(ownAim(part('cover-wear', null, [[0.02, 'free']]), LADDER)).not.toBeNull();
+  });
+  it('is the size as well, where the house records it', () => {
+    const house = { ...LADDER, wanted: 'size' } as const;
+    const decided = face([0.02, 'free'], [0.06, 'no-go']);
+    expect(ownAim(decided, house)).toMatchObject({ goal: 'record' });
+    expect(ownAim(face([0.05, 'free'], [0.06, 'no-go']), house)).toBeNull();
   });
   it('is a leaf at the first place that still asks for one', () => {
     const aim = ownAim(face(), LADDER)!;

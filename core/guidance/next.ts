@@ -1,12 +1,12 @@
 import { areSisters, dimensionsFor, pumpOf } from '../pumps/registry';
 import { nextLeaf, type LeafAim } from '../methods/nextLeaf';
 import type { Assessment } from '../assessment/assessment';
+import { figureAdvice } from '../assessment/figures';
 import { ownAim, partAim, stackAdvice, type SumOf } from '../assessment/leafAim';
 import type { Ladder } from '../feeler/ladder';
 import { askedFor } from '../inspect/looking';
 import type { Counted } from '../journal/eras';
 import { leafReach } from '../feeler/blind';
-import { isOpen } from '../metrology/estimate';
 import { methodOf, methodsFor, type MethodId } from '../methods/list';
 import type { Place } from '../methods/method';
 import type { Job } from '../records/job';
@@ -26,21 +26,29 @@ export interface Situation {
 const named = (all: readonly Assessment[], id: string | null): Assessment | undefined =>
   all.find((a) => a.characteristic.id === id);
 
-function sumOf(a: Assessment, all: readonly Assessment[]): SumOf | null {
-  const [base, ...plus] = (a.characteristic.sum ?? []).flatMap((id) => named(all, id) ?? []);
-  return base && a.limits ? { limits: a.limits, base, plus } : null;
+function sumOf({ parts, limits }: Assessment, { job }: Situation): SumOf | null {
+  const [base, ...plus] = parts;
+  return base && limits ? { limits, rule: job.rules.decision, base, plus } : null;
 }
 
-function aimAt(a: Assessment, all: readonly Assessment[], ladder: Ladder): LeafAim | null {
+function aimAt(a: Assessment, situation: Situation): LeafAim | null {
+  const { all, ladder } = situation;
   if (!a.characteristic.sum) {
     const sums = all
       .filter((other) => other.characteristic.sum?.includes(a.characteristic.id))
-      .flatMap((other) => sumOf(other, all) ?? []);
+      .flatMap((other) => sumOf(other, situation) ?? []);
     return sums.length > 0 ? partAim(a, sums, ladder) : ownAim(a, ladder);
   }
   if (a.verdict === 'in' || a.verdict === 'out') return null;
-  const sum = sumOf(a, all);
+  const sum = sumOf(a, situation);
   return sum && stackAdvice(sum.base, sum.plus, sum.limits, ladder);
+}
+
+/** The size that tells more of a sum than leaves can; null where none is wanted. */
+function figureStep(a: Assessment, situation: Situation): Step | null {
+  const sum = a.verdict === 'open' ? sumOf(a, situation) : null;
+  const part = sum && figureAdvice([sum.base, ...sum.plus], sum.rule);
+  return part && stepBy('size', part, situation);
 }
 
 /**
@@ -83,7 +91,7 @@ function stepBy(way: MethodId, a: Assessment, situation: Situation): Step | null
   const place = method.next({
     places: method.places(pumpOf(situation.job.sheet), c),
     taken: takenAt(situation, way, c.id),
-    leafAim: () => withHints(aimAt(a, situation.all, situation.ladder), situation),
+    leafAim: () => withHints(aimAt(a, situation), situation),
     ladder: situation.ladder,
   });
   return place && ({ way, characteristic: c.id, ...place } as Step);
@@ -126,7 +134,7 @@ function used(way: MethodId, { characteristic: c }: Assessment, { counted }: Sit
  */
 function stepOn(a: Assessment, situation: Situation): Step | null {
   for (const way of waysFor(a, situation)) {
-    const step = stepBy(way, a, situation);
+    const step = stepBy(way, a, situation) ?? figureStep(a, situation);
     if (step || used(way, a, situation) || decided(a)) return step;
   }
   return null;
@@ -140,9 +148,9 @@ function stepOn(a: Assessment, situation: Situation): Step | null {
 function worthwhile(a: Assessment, situation: Situation): boolean {
   const [way] = waysFor(a, situation);
   if (way === 'size' && situation.job.cursor.way === 'size') return true;
-  if (a.verdict === 'out') return false;
+  if (a.verdict === 'out') return way === 'leaf' && situation.ladder.wanted === 'size';
   if (way !== 'leaf' || (!tried(a) && a.source.largest !== 'leaves')) return true;
-  return a.limits ? a.verdict === 'open' : !a.largest || isOpen(a.largest);
+  return !a.limits || a.verdict === 'open' || situation.ladder.wanted === 'size';
 }
 
 /**

@@ -82,6 +82,7 @@ describe('what a part of a sum is tried against', () => {
     assessJob(emptyJob(VELTRANE_T6, AT)).find((a) => a.characteristic.id === id)!;
   const sum = (over: Partial<SumOf> = {}): SumOf => ({
     limits: { lower_mm: 0.02, upper_mm: 0.08 },
+    rule: 'guarded',
     base: of('face-drive'),
     plus: [of('cover-wear')],
     ...over,
@@ -90,6 +91,10 @@ describe('what a part of a sum is tried against', () => {
     const aim = partAim(of('face-drive'), [sum()], LADDER);
     expect(aim?.limits.upper_mm).toBeCloseTo(0.06, 9);
     expect(aim?.limits.lower_mm).toBe(0.02);
+  });
+  it('is the book’s own limit under the plain rule: wear that no leaf finds takes nothing', () => {
+    const aim = partAim(of('face-drive'), [sum({ rule: 'plain' })], LADDER);
+    expect(aim?.limits.upper_mm).toBe(0.08);
   });
   it('is what the other part leaves, once that is known', () => {
     const worn = {

@@ -49,6 +49,8 @@ export interface DimensionalDetails {
   readonly missing: readonly string[];
   /** The plane through the depths, where there is one. */
   readonly tilt: Tilt | null;
+  /** The worst that an instrument's zero stood at among the sizes read; null where it is no matter. */
+  readonly zero: ZeroState | null;
 }
 
 /** A floor's tilt with the spread it may have; null before depths at three places that span a plane. */
@@ -100,6 +102,9 @@ export const ZERO_WORD: Readonly<Record<ZeroState, string>> = {
   never: 'never zeroed',
 };
 
+/** Zeros that were not as they should be, the worst first. */
+const DOUBTED: readonly ZeroState[] = ['never', 'overdue'];
+
 const NO_TILT: TiltEvidence = { fit: null, extremes: null, missing: [] };
 
 /** Sizes of parts: a clearance is what they leave of one another, a tilt the plane through depths. */
@@ -123,7 +128,11 @@ export const dimensional: Method<'size', DimensionalReading, DimensionalDetails>
     if (tilted.extremes) evidence.push({ source: 'depths', extremes: tilted.extremes });
     return {
       evidence,
-      details: { missing: [...sized.missing, ...tilted.missing], tilt: tilted.fit },
+      details: {
+        missing: [...sized.missing, ...tilted.missing],
+        tilt: tilted.fit,
+        zero: DOUBTED.find((state) => readings.some((r) => r.zero === state)) ?? null,
+      },
     };
   },
   next: firstUnread,

@@ -3,6 +3,7 @@ import type { StationEvidence } from './stations';
 import { stackOf } from '../feeler/bounds';
 import { judgeTries, nextTry, type Goal, type Ladder, type TriesState } from '../feeler/ladder';
 import type { Expected } from '../feeler/prior';
+import { nextToRecord } from '../feeler/recording';
 import type { Stack } from '../feeler/stacks';
 import type { Limits } from '../metrology/interval';
 import type { Station } from '../pumps/family';
@@ -12,7 +13,10 @@ export interface LeafAim {
   readonly characteristic: CharacteristicId;
   readonly stations: readonly StationEvidence[];
   readonly limits: Limits;
-  readonly goal: Goal;
+  /** To judge the gap, to narrow it as far as the set can, or to know it between neighbouring leaves. */
+  readonly goal: Goal | 'record';
+  /** Of a gap that is only recorded: what a sum leaves for it, in mm. */
+  readonly room_mm?: number | null;
   /** The stations of characteristics that should be about the same: the other gear under the same deck. */
   readonly sisters?: readonly (readonly StationEvidence[])[];
   /** What other pumps of the model make expect; nothing where they tell nothing. */
@@ -134,9 +138,30 @@ function inOrder(open: readonly Judged[], aim: LeafAim): Judged[] {
   return ranked.sort((a, b) => (a.rank === b.rank ? 0 : b.rank - a.rank)).map(({ j }) => j);
 }
 
+/** Returns the leaf that the place before was told by: it is the first to be tried at the next. */
+function answerOf({ tries, bounds: { smallest, largest } }: StationEvidence): number | null {
+  const dragged = tries.find((t) => t.felt === 'drag');
+  if (dragged) return stackOf(dragged.leaves_mm);
+  const known = largest.lo > 0 ? largest.lo : smallest.hi;
+  return tries.length > 0 && Number.isFinite(known) ? known : null;
+}
+
+/** Returns the leaf that tells a gap at the first place where it is not known between neighbouring leaves. */
+function nextRecorded({ characteristic, stations, room_mm }: LeafAim, ladder: Ladder) {
+  let begin_mm: number | null = null;
+  for (const at of stations) {
+    const beside = { begin_mm, room_mm: room_mm ?? null, spent_mm: spentAt(at) };
+    const stack = nextToRecord(ladder, at.bounds, at.tries, beside);
+    if (stack) return { characteristic, station: at.station, stack };
+    begin_mm = answerOf(at);
+  }
+  return null;
+}
+
 /** Returns the station at which an aim asks for a leaf next, and which leaf; null where it asks for none. */
 export function nextLeaf(aim: LeafAim, ladder: Ladder): LeafPlace | null {
   const { characteristic, stations, limits, goal } = aim;
+  if (goal === 'record') return nextRecorded(aim, ladder);
   const place = (at: StationEvidence, asked: Goal | 'refute'): LeafPlace | null => {
     const beside = { spent_mm: spentAt(at), expected: expectedAt(at, aim) };
     const stack = nextTry(ladder, limits, asked, at.tries, beside);

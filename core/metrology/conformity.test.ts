@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { conformity, conformityOfRange } from './conformity';
-import { ends, sumOf, uncertainty, type Estimate } from './estimate';
-import { gapFromSizes, rectangular } from './sizes';
+import { ends, sumOf, type Estimate } from './estimate';
+import { tidy_mm } from '../quantity/units';
+import { gapFromSizes } from './sizes';
 
 const value = (value_mm: number, u_mm: number): Estimate => ({ kind: 'value', value_mm, u_mm });
 const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
@@ -67,11 +68,60 @@ describe('sums of estimates', () => {
     const sum = sumOf(value(0.05, 0.003), value(0.01, 0.004));
     expect(sum).toEqual(value(0.060000000000000005, 0.005));
   });
-  it('takes a bracket beside a value as rectangular', () => {
-    const sum = sumOf(value(0.05, 0), bracket(0, 0.02));
-    expect(sum).toMatchObject({ kind: 'value', value_mm: 0.060000000000000005 });
-    expect(uncertainty(sum)).toBeCloseTo(rectangular(0.01), 12);
+  it('keeps an interval with a value in it, wider by the coverage of the value', () => {
+    expect(ends(sumOf(value(0.05, 0.002), bracket(0, 0.02)))).toEqual([
+      expect.closeTo(0.046, 12),
+      expect.closeTo(0.074, 12),
+    ]);
+    expect(sumOf(bracket(0, 0.02), value(0.05, 0.002))).toMatchObject({ kind: 'interval' });
+    const most = { ...value(0.05, 0.002), picked: { end: 'largest', of: 4 } } as const;
+    const [lo, hi] = ends(most);
+    expect(ends(sumOf(most, bracket(0.01, 0.02)))).toEqual([
+      expect.closeTo(lo + 0.01, 12),
+      expect.closeTo(hi + 0.02, 12),
+    ]);
     expect(ends(bracket(0.01, null))).toEqual([0.01, Infinity]);
+  });
+  it('never claims what the brackets in it leave open', () => {
+    // An end of 2.8 to 3.3 thou and two plates into which the 1.5 does not go, against 4 thou.
+    const thou = 0.0254;
+    const plate = bracket(0, 1.5 * thou);
+    const sum = sumOf(sumOf(value(3.3 * thou, 0.1 * thou), plate), plate);
+    const { verdict, probability } = conformity(sum, { upper_mm: 4 * thou }, 'guarded');
+    expect(verdict).toBe('close');
+    expect(probability).toBeCloseTo((4 - 3.1) / 3.4, 9);
+  });
+});
+
+describe('a length on its limit', () => {
+  const thou = 0.0254;
+  const onLimit = (lower: number, upper: number) => ({
+    lower_mm: lower * thou,
+    upper_mm: upper * thou,
+  });
+  it('is in under the plain rule, whatever binary numbers make of it', () => {
+    const plain = (e: Estimate, limits: { lower_mm?: number; upper_mm?: number }) =>
+      conformity(e, limits, 'plain').verdict;
+    expect(plain(value(1.252 * 25.4 - 1.25 * 25.4, 0.001), { upper_mm: 2 * thou })).toBe('in');
+    expect(plain(bracket(0.0712, 0.0812), { lower_mm: 0.0762, upper_mm: 0.1016 })).toBe('in');
+    expect(plain(bracket(0.0712 - 3e-9, 0.0812), { lower_mm: 0.0762 })).toBe('out');
+  });
+  it('is in for any leaf, any size and either limit', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 400 }), fc.integer({ min: 0, max: 9000 }), (n, m) => {
+        const at = n / 10;
+        const drag = bracket(tidy_mm(at * thou - 0.005), tidy_mm(at * thou + 0.005));
+        const size = value((m / 10) * thou + at * thou - (m / 10) * thou, 0.001);
+        for (const estimate of [drag, size]) {
+          expect(conformity(estimate, onLimit(at, at), 'plain').verdict).toBe('in');
+          expect(conformityOfRange(estimate, estimate, onLimit(at, 50), 'plain').verdict).toBe(
+            'in',
+          );
+        }
+        const exact = value((m / 10) * thou + at * thou - (m / 10) * thou, 0);
+        expect(conformity(exact, onLimit(at, at), 'guarded').verdict).toBe('in');
+      }),
+    );
   });
 });
 

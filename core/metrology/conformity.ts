@@ -1,9 +1,11 @@
+import { tidy_mm } from '../quantity/units';
 import type { Limits } from './interval';
 import {
   centre,
   comparedFor,
   probabilityAtLeast,
   probabilityAtMost,
+  tidied,
   type Estimate,
 } from './estimate';
 import { zoneOf, type ToleranceZone } from './verdict';
@@ -28,12 +30,13 @@ export interface Conformity {
  * limits, ends included.
  */
 export function conformity(
-  estimate: Estimate,
+  read: Estimate,
   limits: Limits,
   rule: DecisionRule,
   confidence: number = CONFIDENCE,
 ): Conformity {
   const window = zoneOf(limits);
+  const estimate = tidied(read);
   const probability = inside(estimate, estimate, window).atLeast;
   if (rule === 'plain') return { probability, verdict: plainly(estimate, estimate, window) };
   if (probability >= confidence) return { probability, verdict: 'in' };
@@ -52,12 +55,13 @@ export function conformity(
  * @returns `probability` is the lower bound
  */
 export function conformityOfRange(
-  smallest: Estimate,
-  largest: Estimate,
+  least: Estimate,
+  most: Estimate,
   limits: Limits,
   rule: DecisionRule,
   confidence: number = CONFIDENCE,
 ): Conformity {
+  const [smallest, largest] = [tidied(least), tidied(most)];
   if (sameEstimate(smallest, largest)) return conformity(smallest, limits, rule, confidence);
   const window = zoneOf(limits);
   const { atLeast, overLower, underUpper } = inside(smallest, largest, window);
@@ -80,7 +84,8 @@ function inside(smallest: Estimate, largest: Estimate, window: ToleranceZone) {
 }
 
 function plainly(smallest: Estimate, largest: Estimate, window: ToleranceZone): 'in' | 'out' {
-  return centre(smallest) >= window.lower && centre(largest) <= window.upper ? 'in' : 'out';
+  const [least, most] = [tidy_mm(centre(smallest)), tidy_mm(centre(largest))];
+  return least >= window.lower && most <= window.upper ? 'in' : 'out';
 }
 
 /**

@@ -1,3 +1,4 @@
+import { tidy_mm } from '../quantity/units';
 import type { Interval } from './interval';
 import { coverageOf, shareBelow } from './normal';
 import { rectangular } from './sizes';
@@ -86,6 +87,13 @@ export function ends(estimate: Estimate): readonly [number, number] {
   return endsAt(estimate, factorsOf(estimate));
 }
 
+/** Takes binary noise off an estimate, so that a length on a limit is held against it as such. */
+export function tidied(estimate: Estimate): Estimate {
+  if (estimate.kind === 'value') return { ...estimate, value_mm: tidy_mm(estimate.value_mm) };
+  const { lo_mm, hi_mm } = estimate;
+  return { ...estimate, lo_mm: tidy_mm(lo_mm), hi_mm: hi_mm === null ? null : tidy_mm(hi_mm) };
+}
+
 /** Tells whether nothing bounds a length above yet. */
 export function isOpen(estimate: Estimate): boolean {
   return estimate.kind === 'interval' && estimate.hi_mm === null;
@@ -121,36 +129,41 @@ export function probabilityAtLeast(estimate: Estimate, x: number): number {
   return 1 - probabilityAtMost(estimate, x);
 }
 
+/** Returns a value as the bracket in which it is thought to lie. */
+const bracketOf = (value: Value): Estimate => {
+  const [lo_mm, hi_mm] = ends(value);
+  return { kind: 'interval', lo_mm, hi_mm };
+};
+
 /**
- * Returns the sum of two independent lengths. Two intervals add end to end, since
- * nothing is known of where in them the lengths lie; once a value is in it,
- * the sum is a value with u² = u₁² + u₂² (JCGM 100, 5.1.2), a bracket going in
- * as its middle with the uncertainty of its width. Of two extremes every combination was compared.
+ * Returns the sum of two independent lengths. Two values add with u² = u₁² + u₂² (JCGM 100, 5.1.2). With
+ * an interval in it the sum stays one: nothing is known of where in it the length lies, so the intervals
+ * add end to end, and a value counts with its coverage. Of two extremes every combination was compared.
+ *
+ * @example 2.8 ± 0.1 and a bracket from 0 to 1.5 come to 2.7 to 4.4, and to no ± at all
  */
 export function sumOf(a: Estimate, b: Estimate): Estimate {
-  if (a.kind === 'interval' && b.kind === 'interval') {
-    const hi_mm = a.hi_mm === null || b.hi_mm === null ? null : a.hi_mm + b.hi_mm;
-    const soft = (end: keyof Soft) => Math.hypot(a.soft?.[end] ?? 0, b.soft?.[end] ?? 0);
-    return {
-      kind: 'interval',
-      lo_mm: a.lo_mm + b.lo_mm,
-      hi_mm,
-      ...(a.soft || b.soft ? { soft: { lo_mm: soft('lo_mm'), hi_mm: soft('hi_mm') } } : {}),
-    };
+  if (a.kind === 'value' && b.kind === 'value') {
+    return pickedFrom(a.picked ? a : b, comparedFor(a) * comparedFor(b), {
+      kind: 'value',
+      value_mm: a.value_mm + b.value_mm,
+      u_mm: Math.hypot(a.u_mm, b.u_mm),
+    });
   }
-  const u_mm = Math.hypot(uncertainty(a), uncertainty(b));
-  if (!Number.isFinite(u_mm)) {
-    return { kind: 'interval', lo_mm: Math.max(0, centre(a) + centre(b)), hi_mm: null };
-  }
-  return pickedFrom(
-    [a, b].find((e) => e.kind === 'value' && e.picked),
-    comparedFor(a) * comparedFor(b),
-    { kind: 'value', value_mm: centre(a) + centre(b), u_mm },
-  );
+  if (a.kind === 'value') return sumOf(bracketOf(a), b);
+  if (b.kind === 'value') return sumOf(a, bracketOf(b));
+  const hi_mm = a.hi_mm === null || b.hi_mm === null ? null : a.hi_mm + b.hi_mm;
+  const soft = (end: keyof Soft) => Math.hypot(a.soft?.[end] ?? 0, b.soft?.[end] ?? 0);
+  return {
+    kind: 'interval',
+    lo_mm: hi_mm === null ? Math.max(0, a.lo_mm + b.lo_mm) : a.lo_mm + b.lo_mm,
+    hi_mm,
+    ...(a.soft || b.soft ? { soft: { lo_mm: soft('lo_mm'), hi_mm: soft('hi_mm') } } : {}),
+  };
 }
 
 /** Marks a value as the same end as another, of so many compared; as it is where there is no other. */
-function pickedFrom(like: Estimate | undefined, of: number, value: Value): Value {
-  const end = like?.kind === 'value' ? like.picked?.end : undefined;
+function pickedFrom({ picked }: Value, of: number, value: Value): Value {
+  const end = picked?.end;
   return end ? { ...value, picked: { end, of } } : value;
 }

@@ -1,7 +1,7 @@
+import { tidy_mm } from '../quantity/units';
 import type { Limits } from './interval';
 
-/** in, out, close (too close to call with this evidence) and open (more can be learnt). */
-/** The verdicts on a clearance; open while nothing is decided. */
+/** The verdicts on a clearance: in, out, close (too close to call with this evidence) and open (more can be learnt). */
 export const VERDICTS = ['in', 'out', 'close', 'open'] as const;
 export type Verdict = (typeof VERDICTS)[number];
 
@@ -18,16 +18,17 @@ export interface ToleranceZone {
 }
 
 /**
- * Returns limits in mm as a window; a side without a limit is infinite.
+ * Returns limits in mm as a window; a side without a limit is infinite. Binary noise is taken off: a gap
+ * of 1.2520 less 1.2500 in is 2 thou, and on a limit of 2.
  *
  * @param margin_mm how far to the safe side of a limit evidence has to lie to prove anything
  */
 export function zoneOf(limits: Limits, margin_mm = 0): ToleranceZone {
   const [lower, upper] = [limits.lower_mm ?? -Infinity, limits.upper_mm ?? Infinity];
   return {
-    lower: lower + margin_mm,
-    upper: upper - margin_mm,
-    under: lower - margin_mm,
-    over: upper + margin_mm,
+    lower: tidy_mm(lower + margin_mm),
+    upper: tidy_mm(upper - margin_mm),
+    under: tidy_mm(lower - margin_mm),
+    over: tidy_mm(upper + margin_mm),
   };
 }

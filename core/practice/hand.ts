@@ -1,6 +1,6 @@
 import { Evaluator } from '../guidance/evaluator';
 import type { Step } from '../guidance/step';
-import type { Reading } from '../methods/list';
+import { METHOD_IDS, type Reading } from '../methods/list';
 import { sizeReadingOf, swingReadingOf, type ToolRoom } from '../instruments/gauges';
 import { DRAG_BAND_MM, type Felt } from '../feeler/bounds';
 import { characteristicOf } from '../pumps/registry';
@@ -89,8 +89,11 @@ export function readingAt(
 }
 
 /**
- * Measures a job as the app leads, with honest leaves and instruments, until
- * nothing is left to do or `most` readings are made, half a minute apart.
+ * Measures a job as the app leads, with honest leaves and instruments, half a minute apart, until
+ * nothing is left to do.
+ *
+ * @param most so many readings at most
+ * @param ways stops where another way of measuring is asked for
  */
 export function measure(
   job: Job,
@@ -98,12 +101,13 @@ export function measure(
   room: ToolRoom,
   begin: Date,
   most = Infinity,
+  ways: readonly Step['way'][] = METHOD_IDS,
 ): Job {
   const evaluator = new Evaluator();
   let measured = job;
   for (let n = 0; n < most; n++) {
     const step = evaluator.next(measured);
-    if (!step) break;
+    if (!step || !ways.includes(step.way)) break;
     const at = new Date(begin.getTime() + n * 30_000).toISOString();
     measured = withReading(
       measured,

@@ -12,6 +12,12 @@ const GAUGE_MM = 0.002;
 /** A gap that its cover's wear adds to is hidden this much smaller, so that the sum has the wear asked for. */
 const BEFORE_COVER = 0.6;
 
+/** A gap that nothing limits, in mm. */
+const UNLIMITED_MM = 0.05;
+
+/** What leaves would find where nothing limits the gap: sizes have to say the same. */
+const felt = (c: Characteristic): number | null => (c.stations.length > 0 ? UNLIMITED_MM : null);
+
 /** The gap that a pump worn so far would have: 0 at the lower limit, 1 at the upper. */
 function wornGap(sheet: Sheet, tier: string, c: Characteristic, worn: number): number | null {
   const limits = heldLimits(sheet, tier, c.id);
@@ -35,18 +41,26 @@ function sizeOf(sheet: Sheet, id: string): number {
   return nominal?.value_mm ?? dimensionOf(sheet, id).drawn_mm ?? 10;
 }
 
-/** The first size of each clearance, moved so that the clearance is as worn as it should be. */
-function wornSizes(sheet: Sheet, tier: string, worn: number): Map<string, number> {
+/** The first size of each clearance that no other has moved, moved so that the clearance is as worn as it should be, or as it was given. */
+function wornSizes(
+  sheet: Sheet,
+  tier: string,
+  worn: number,
+  gaps: Readonly<Record<string, number>>,
+): Map<string, number> {
   const sizes = new Map<string, number>();
   for (const c of pumpOf(sheet).characteristics) {
-    const [first, ...others] = c.terms ?? [];
-    const gap = first && wornGap(sheet, tier, c, worn);
-    if (!first || gap === null || gap === undefined || sizes.has(first.dimension)) continue;
-    const rest = others.reduce(
-      (sum, t) => sum + t.factor * (sizes.get(t.dimension) ?? sizeOf(sheet, t.dimension)),
-      0,
-    );
-    sizes.set(first.dimension, (gap - rest) / first.factor);
+    const terms = c.terms ?? [];
+    const free = terms.find((t) => !sizes.has(t.dimension));
+    const gap = free && (gaps[c.id] ?? wornGap(sheet, tier, c, worn) ?? felt(c));
+    if (!free || gap === null || gap === undefined) continue;
+    const rest = terms
+      .filter((t) => t !== free)
+      .reduce(
+        (sum, t) => sum + t.factor * (sizes.get(t.dimension) ?? sizeOf(sheet, t.dimension)),
+        0,
+      );
+    sizes.set(free.dimension, (gap - rest) / free.factor);
   }
   return sizes;
 }
@@ -64,11 +78,11 @@ export function hiddenOf(
   gaps: Readonly<Record<string, number>>,
   even: Even,
 ): Hidden {
-  const sizes = wornSizes(sheet, tier, worn);
+  const sizes = wornSizes(sheet, tier, worn, gaps);
   const made = new Map<string, readonly [number, number]>();
   const middle = (id: string): number => {
     const c = pumpOf(sheet).characteristics.find((other) => other.id === id);
-    return gaps[id] ?? (c ? wornGap(sheet, tier, c, worn) : null) ?? 0.05;
+    return gaps[id] ?? (c ? wornGap(sheet, tier, c, worn) : null) ?? UNLIMITED_MM;
   };
   return {
     gap(characteristic, station) {

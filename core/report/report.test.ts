@@ -77,7 +77,7 @@ describe('the report of a pump', () => {
     const never = reportOf(measured(VELTRANE_T6, { tier: 'new' }), 'mm');
     const words = never.hands.map(handWords);
     expect(words).toContainEqual(
-      expect.stringMatching(/^Ivo K\., Depth mic: 4 readings, .*, 4 never zeroed$/),
+      expect.stringMatching(/^Ivo K\., Depth mic: \d+ readings, .*, \d+ never zeroed$/),
     );
     expect(words).toContainEqual(
       expect.stringMatching(/^Ivo K\., Leaf set A: \d+ readings, [^,]*$/),
@@ -86,7 +86,7 @@ describe('the report of a pump', () => {
     const report = reportOf(zeroed, 'mm', {
       instrumentName: (id) => NEW_SHOP.instruments.find((i) => i.id === id)?.name ?? id,
     });
-    expect(report.hands.map(handWords).join()).toMatch(/Depth mic: 4 readings, [^,]*,Ivo/);
+    expect(report.hands.map(handWords).join()).toMatch(/Depth mic: \d+ readings, [^,]*,Ivo/);
     expect(report.zeros).toEqual([
       expect.stringMatching(/Depth mic.*2026-11-20 09:00.*\+0\.004 mm.*Runa T/),
     ]);

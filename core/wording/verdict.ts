@@ -7,10 +7,11 @@ import type { Extremes } from '../metrology/extremes';
 import { extremesOf } from '../feeler/extremes';
 import type { Stack } from '../feeler/stacks';
 import type { Verdict } from '../metrology/verdict';
-import { dimensionOf, type PumpKind } from '../pumps/registry';
+import type { PumpKind } from '../pumps/registry';
 import { capital, formatLength, formatRange } from '../quantity/format';
 import type { LengthKind, ShopUnit } from '../quantity/units';
 import type { EvidenceSource } from '../methods/method';
+import { adviceWords, sizesWanted } from './advice';
 
 /** The verdicts in words. */
 export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
@@ -166,8 +167,9 @@ export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
       : said(first, unit, kind);
   return [
     `${capital(state)}.`,
-    openWords(a),
-    closeWords(a, pump),
+    openWords(a, pump),
+    closeWords(a, pump, unit),
+    neglectedWords(a),
     tiltWords(a, unit),
     sourceWords(a),
     touched,
@@ -207,19 +209,24 @@ export function clockHour(direction_deg: number): number {
   return Math.round((direction_deg + 90) / 30) % 12 || 12;
 }
 
-function openWords(a: Assessment): string {
+function openWords(a: Assessment, pump: PumpKind): string {
+  if (a.verdict !== 'open') return '';
   const left = a.stations.filter((s) => s.tries.length === 0).length;
-  if (a.verdict !== 'open' || left === 0) return '';
-  return `${left} of ${a.stations.length} places still to try.`;
+  if (left > 0) return `${left} of ${a.stations.length} places still to try.`;
+  const wanted = a.parts.length > 0 && a.largest ? sizesWanted(a, pump) : '';
+  return wanted && `Sizes would tell more: ${wanted}.`;
 }
 
-function closeWords(a: Assessment, pump: PumpKind): string {
+function closeWords(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
   if (a.verdict !== 'close') return '';
   const chance = a.probability === null ? '' : `${Math.round(100 * a.probability)}% likely in. `;
-  const wanted = [...new Set(a.missing)].map((id) => dimensionOf(pump, id).name.toLowerCase());
-  return wanted.length > 0
-    ? `${chance}No leaf of the set can split it; sizes would tell: ${wanted.join(', ')}.`
-    : `${chance}The instruments at hand cannot decide it.`;
+  return `${chance}${adviceWords(a, pump, unit)}`;
+}
+
+/** Says which wear counts as nothing, and by which rule. */
+function neglectedWords({ neglected }: Assessment): string {
+  if (neglected.length === 0) return '';
+  return `${neglected.join(' and ')}: the thinnest leaf does not go in, so it counts as nothing (plain rule).`;
 }
 
 const SOURCE_WORD: Readonly<Record<EvidenceSource, string>> = {

@@ -1,0 +1,61 @@
+import { stackOf, type Bounds, type Span, type Try } from './bounds';
+import type { Ladder } from './ladder';
+import type { Stack } from './stacks';
+
+/** What guides the hand where a gap is to be known rather than judged, in mm. */
+export interface Recording {
+  /** The leaf to begin with: what the place before was found to be. */
+  readonly begin_mm?: number | null;
+  /** Where the gap matters: what a sum leaves for it. Tried once the first leaf went in. */
+  readonly room_mm?: number | null;
+  /** Thicknesses that were tried there and are not believed. */
+  readonly spent_mm?: readonly number[];
+}
+
+/** Single leaves, and beyond the thickest of them what several make: the steps that a gap is told by. */
+function stepsOf({ stacks }: Ladder): readonly Stack[] {
+  const thickest = stacks.findLast((s) => s.leaves_mm.length === 1)?.total_mm ?? 0;
+  return stacks.filter((s) => s.leaves_mm.length === 1 || s.total_mm > thickest);
+}
+
+const between = (steps: readonly Stack[], { lo, hi }: Span): readonly Stack[] =>
+  steps.filter(({ total_mm }) => total_mm > lo && total_mm < hi);
+
+const nearest = (steps: readonly Stack[], mm: number): Stack | undefined =>
+  steps.reduce<Stack | undefined>(
+    (best, s) => (!best || Math.abs(s.total_mm - mm) < Math.abs(best.total_mm - mm) ? s : best),
+    undefined,
+  );
+
+/**
+ * Returns the leaf to try next so that a gap is known between neighbouring leaves: thin first, or what
+ * the place before was found to be; from there in steps that double, and the middle once it is caught.
+ *
+ * @param tries those that count at this place, in the order they were made
+ * @returns null where no single leaf lies within what is known, or a leaf dragged
+ * @example a flat cover, the thinnest leaf refused: one try, and nothing more at this place
+ */
+export function nextToRecord(
+  ladder: Ladder,
+  bounds: Bounds,
+  tries: readonly Try[],
+  { begin_mm = null, room_mm = null, spent_mm = [] }: Recording = {},
+): Stack | null {
+  if (tries.some((t) => t.felt === 'drag')) return null;
+  const tried_mm = [...tries.map((t) => stackOf(t.leaves_mm)), ...spent_mm];
+  const fresh = stepsOf(ladder).filter((s) => !tried_mm.includes(s.total_mm));
+  const open = [bounds.largest, bounds.smallest]
+    .map((span) => ({ span, within: between(fresh, span) }))
+    .find(({ within }) => within.length > 0);
+  if (!open) return null;
+  const { span, within } = open;
+  if (tries.length === 0)
+    return (begin_mm === null ? within[0] : nearest(within, begin_mm)) ?? null;
+  const stride = ladder.manner === 'climb' ? 0 : 2 ** (tries.length - 1) - 1;
+  if (!Number.isFinite(span.hi)) {
+    const room = room_mm !== null && tries.length === 1 ? nearest(within, room_mm) : undefined;
+    return room ?? within[Math.min(stride, within.length - 1)] ?? null;
+  }
+  if (span.lo === 0) return within[Math.max(0, within.length - 1 - stride)] ?? null;
+  return within[Math.floor((within.length - 1) / 2)] ?? null;
+}
