@@ -19,6 +19,10 @@ export interface SheetPlan {
   readonly materials: Readonly<Record<string, keyof typeof MATERIALS>>;
   readonly nominal: Readonly<Record<string, number>>;
   readonly limits: Readonly<Record<'new' | 'service', Readonly<Record<string, Ends>>>>;
+  /** A band inside the limits that the builder aims at, by characteristic. */
+  readonly preferred?: Readonly<Record<string, Ends>>;
+  /** Characteristics whose limits are for the pump assembled with its gasket. */
+  readonly assembled?: readonly string[];
   /** Characteristics whose limits are given for one side. */
   readonly oneSide?: readonly string[];
   readonly fasteners?: readonly (readonly [
@@ -49,7 +53,9 @@ export function sheetOf(plan: SheetPlan): Sheet {
       lower_mm,
       upper_mm,
       side: plan.oneSide?.includes(characteristic) ? 'one-side' : 'full',
-      gasket: 'counted',
+      preferredLower_mm: plan.preferred?.[characteristic]?.[0] ?? null,
+      preferredUpper_mm: plan.preferred?.[characteristic]?.[1] ?? null,
+      gasket: plan.assembled?.includes(characteristic) ? 'assembled' : 'bare',
       source: '',
     })),
   );

@@ -358,7 +358,9 @@ export function largestSheet(): Sheet {
     lower_mm: 0.01,
     upper_mm: 0.12,
     side: 'full',
-    gasket: 'counted',
+    preferredLower_mm: null,
+    preferredUpper_mm: null,
+    gasket: 'bare',
     source: '',
   }));
   return { ...sheet, limits };

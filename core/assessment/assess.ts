@@ -57,16 +57,20 @@ function gathered(
 function assessMeasured(
   c: Characteristic,
   limits: HeldLimits | null,
-  { sheet, ladder, decision }: Measured,
+  { sheet, ladder, decision, skipped }: Measured,
   readings: readonly Reading[],
   context: EvidenceContext,
 ): Assessment {
-  const { evidence, details } = gathered(c, readings, context);
+  const { evidence, details } = gathered(skipped.without(c), readings, context);
+  const sizes = pumpOf(sheet).dimensions;
+  const waited = (id: string) => !skipped.whole(id, sizes.find((d) => d.id === id)?.stations ?? []);
   const least = tightest(evidence, 'smallest');
   const most = tightest(evidence, 'largest');
   const base = {
     ...NO_PAST,
     ...details,
+    missing: details.missing.filter(waited),
+    skipped: skipped.of(c),
     characteristic: c,
     limits,
     source: { smallest: least?.source ?? 'leaves', largest: most?.source ?? 'leaves' },
@@ -103,6 +107,7 @@ function assessSum(
     ...pastOfSum([base, ...plus]),
     characteristic: c,
     limits,
+    skipped: [],
     source: { smallest: 'sum', largest: 'sum' } as const,
     both: false,
     disagree: [base, ...plus].some((part) => part.disagree),
@@ -141,7 +146,7 @@ export function assess(
   measured: Measured,
   remembering: Remembering = FORGETFUL,
 ): readonly Assessment[] {
-  const { sheet, tier, ladder, decision, operations, now, before } = measured;
+  const { sheet, tier, ladder, decision, operations, skipped, now, before } = measured;
   const pump = pumpOf(sheet);
   const context = contextOf(measured);
   let quantities: ReadonlyMap<string, Quantity> | null = null;
@@ -153,7 +158,8 @@ export function assess(
     const work = base || operations.length === 0 ? [] : touching(pump, operations, c);
     // What counted before work stays as it was while the work stands, unless some of it is voided.
     const earlier = work.flatMap((operation) => listsFor(before(operation), c).flat());
-    const basis = [sheet, tier, ladder, decision, ...parts, ...lists, ...work, ...earlier];
+    const rests = [sheet, tier, ladder, decision, skipped];
+    const basis = [...rests, ...parts, ...lists, ...work, ...earlier];
     const assessment = remembering.assessment(c.id, basis, () => {
       const limits = heldLimits(sheet, tier, c.id);
       if (base) return assessSum(c, limits, [base, ...plus], measured);

@@ -3,6 +3,7 @@ import type { Verdict } from '../metrology/verdict';
 import type { Details } from '../methods/list';
 import type { EvidenceSource } from '../methods/method';
 import type { Characteristic } from '../pumps/family';
+import type { Skip } from '../records/entry';
 import type { HeldLimits } from './limits';
 import type { Past } from './past';
 
@@ -23,6 +24,8 @@ export interface Assessment extends Past, Details {
   readonly parts: readonly Assessment[];
   /** Of a sum: the names of the wear in it that counts as nothing, by the plain rule. */
   readonly neglected: readonly string[];
+  /** Places that were left out, and why. */
+  readonly skipped: readonly Skip[];
   readonly verdict: Verdict;
   /** Of lying inside, where the evidence is complete enough to say. */
   readonly probability: number | null;

@@ -1,7 +1,7 @@
 import { gapFromSizes } from '../metrology/sizes';
 import type { Term } from '../pumps/family';
 import { dimensionOf } from '../pumps/registry';
-import { materialOf, type Sheet } from '../records/sheet';
+import { materialOf, nominalOf, type Sheet } from '../records/sheet';
 
 /**
  * Returns how much a gap changes from 20 °C to working temperature, in mm: the
@@ -14,15 +14,15 @@ export function heatShift(sheet: Sheet, terms: readonly Term[] | undefined): num
   if (!terms || terms.length === 0) return null;
   const sizes = [];
   for (const term of terms) {
-    const nominal = sheet.nominal.find((n) => n.dimension === term.dimension);
+    const nominal = nominalOf(sheet, term.dimension);
     const { part } = dimensionOf(sheet, term.dimension);
     const material = materialOf(sheet, part);
-    if (!nominal || !material) return null;
+    if (nominal === undefined || !material) return null;
     const { alpha_per_K, hot_C } = material;
     sizes.push({
       name: term.dimension,
       factor: term.factor,
-      value_mm: nominal.value_mm,
+      value_mm: nominal,
       u_mm: 0,
       alpha_per_K,
       hot_C,

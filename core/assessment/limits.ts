@@ -1,5 +1,6 @@
 import type { CharacteristicId } from '../pumps/ids';
 import type { Limits } from '../metrology/interval';
+import { tidy_mm } from '../quantity/units';
 import { characteristicOf } from '../pumps/registry';
 import { limitsFor, type Sheet, type SheetLimit } from '../records/sheet';
 
@@ -7,13 +8,15 @@ import { limitsFor, type Sheet, type SheetLimit } from '../records/sheet';
 export interface HeldLimits extends Limits {
   readonly lower_mm: number | null;
   readonly upper_mm: number | null;
+  /** A band inside the limits that a builder aims at, in the same convention. */
+  readonly preferred: Limits | null;
   readonly published: SheetLimit;
 }
 
 /**
  * Returns the limits of a characteristic in the convention in which it is measured: a
- * limit for one side of a centred part counts twice for the full gap, and one
- * that does not count the gasket is held against gap and gasket together.
+ * limit for one side of a centred part counts twice for the full gap, and one for the pump assembled
+ * with its gasket is held against gap and compressed gasket together.
  *
  * @returns null where the sheet publishes none on that tier
  */
@@ -26,7 +29,17 @@ export function heldLimits(
   if (!published) return null;
   const { sides, gasket } = characteristicOf(sheet, characteristic);
   const twice = sides && published.side === 'one-side' ? 2 : 1;
-  const less = gasket && published.gasket === 'not-counted' ? sheet.gasket_mm : 0;
-  const held = (mm: number | null) => (mm === null ? null : Math.max(0, twice * mm - less));
-  return { lower_mm: held(published.lower_mm), upper_mm: held(published.upper_mm), published };
+  const less = gasket && published.gasket === 'assembled' ? sheet.gasket_mm : 0;
+  const held = (mm: number | null) =>
+    mm === null ? null : Math.max(0, tidy_mm(twice * mm - less));
+  const { preferredLower_mm, preferredUpper_mm } = published;
+  const aimed = preferredLower_mm !== null || preferredUpper_mm !== null;
+  return {
+    lower_mm: held(published.lower_mm),
+    upper_mm: held(published.upper_mm),
+    preferred: aimed
+      ? { lower_mm: held(preferredLower_mm), upper_mm: held(preferredUpper_mm) }
+      : null,
+    published,
+  };
 }

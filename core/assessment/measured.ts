@@ -1,4 +1,5 @@
 import type { Ladder } from '../feeler/ladder';
+import type { Skipped } from '../journal/skipped';
 import type { Counted } from '../journal/eras';
 import type { DecisionRule } from '../metrology/conformity';
 import type { Operation } from '../records/entry';
@@ -13,6 +14,8 @@ export interface Measured {
   readonly decision: DecisionRule;
   /** Work on parts that counts, in order. */
   readonly operations: readonly Operation[];
+  /** Places that were left out. */
+  readonly skipped: Skipped;
   readonly now: Counted;
   /** Returns what counted just before an operation. */
   before(operation: Operation): Counted;

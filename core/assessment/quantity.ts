@@ -5,7 +5,7 @@ import { changing, type Counted } from '../journal/eras';
 import type { Dimension } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
-import type { Sheet } from '../records/sheet';
+import { nominalOf, type Sheet } from '../records/sheet';
 import type { Measured } from './measured';
 
 /** Where a size is known from: read · read, then changed by work · the sheet · the sheet's drawing. */
@@ -66,7 +66,7 @@ function worked(q: Quantity, operations: readonly Operation[], dimension: string
 
 /** A size that nobody read: the sheet's, or that of its drawing; null where it has neither. */
 function published(sheet: Sheet, dimension: Dimension): Quantity | null {
-  const nominal = sheet.nominal.find((n) => n.dimension === dimension.id)?.value_mm;
+  const nominal = nominalOf(sheet, dimension.id);
   const best_mm = nominal ?? dimension.drawn_mm;
   if (best_mm === undefined) return null;
   return {

@@ -8,3 +8,15 @@ const ORDER: readonly Verdict[] = ['out', 'close', 'open', 'in'];
 export function worstVerdict(all: readonly Pick<Assessment, 'verdict'>[]): Verdict {
   return ORDER.find((verdict) => all.some((a) => a.verdict === verdict)) ?? 'open';
 }
+
+/** Lists the characteristics on which a verdict fell between two assessments of a pump, the worst first. */
+export function fallenSince(
+  before: readonly Assessment[],
+  now: readonly Assessment[],
+): readonly Assessment[] {
+  const was = new Map(before.map((a) => [a.characteristic.id, a.verdict]));
+  const fell = (a: Assessment): boolean =>
+    a.limits !== null && a.verdict !== 'open' && was.get(a.characteristic.id) !== a.verdict;
+  const rank = (a: Assessment): number => ORDER.indexOf(a.verdict);
+  return now.filter(fell).sort((a, b) => rank(a) - rank(b));
+}

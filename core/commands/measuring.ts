@@ -12,7 +12,7 @@ import {
   swingReadingOf,
   type ToolRoom,
 } from '../instruments/gauges';
-import { record, withVoided } from '../journal/commands';
+import { record, restored, withVoided } from '../journal/commands';
 import { countedIn } from '../journal/eras';
 import { targetOf } from '../journal/target';
 import type { AttributeFelt, AttributeReading } from '../methods/attribute';
@@ -25,7 +25,7 @@ import type { ShopUnit } from '../quantity/units';
 import type { Operation } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Source } from '../schema/fields';
-import type { Command, Made } from './command';
+import { madeAs, type Command, type Made } from './command';
 
 /** A try that contradicts what counts: held until a person says which to believe. */
 interface Contradiction {
@@ -41,8 +41,14 @@ interface Doubt {
   readonly why: string;
 }
 
+/** A leaf that went part way in, and would put the gap out: it may have been only its tip. */
+interface Edge {
+  readonly kind: 'edge';
+  readonly reading: FeelerReading;
+}
+
 /** A reading that was made and is not recorded yet. */
-export type PendingReading = Contradiction | Doubt;
+export type PendingReading = Contradiction | Doubt | Edge;
 
 /** A reading as it was made, and what has to be settled before it is recorded; null for nothing. */
 export interface Taken {
@@ -93,11 +99,23 @@ export function answerLeaf(
     felt,
   };
   const against = conflictsWith(job, reading, reading, evaluator.ladder(job));
-  return {
-    reading,
-    pending: against.length > 0 ? { kind: 'contradiction', reading, against } : null,
-  };
+  if (against.length > 0) return { reading, pending: { kind: 'contradiction', reading, against } };
+  const edge = felt === 'part-way' && putsOut(job, reading, evaluator);
+  return { reading, pending: edge ? { kind: 'edge', reading } : null };
 }
+
+/** Tells whether a reading would put out anything that was not out before. */
+function putsOut(job: Job, reading: Reading, evaluator: Evaluator): boolean {
+  const was = new Map(evaluator.assess(job).map((a) => [a.characteristic.id, a.verdict]));
+  const after = evaluator.branch().assess(record(job, reading));
+  return after.some((a) => a.verdict === 'out' && was.get(a.characteristic.id) !== 'out');
+}
+
+/** Returns what a leaf did of which only the tip went in: gear edges are chamfered, and that is no gap. */
+export const onlyTheTip = (reading: FeelerReading): FeelerReading => ({
+  ...reading,
+  felt: 'no-go',
+});
 
 const doubted = (reading: Reading, why: string | null): Taken => ({
   reading,
@@ -182,6 +200,40 @@ export const voidEntry =
   (id: string, why: string): Command =>
   (job, { at, by }) =>
     withVoided(job, [id], { at, by, why });
+
+/** What a step is of: the size that is read, or the characteristic itself. */
+const targetOfStep = (step: Step): string =>
+  step.way === 'size' ? step.dimension.id : step.characteristic;
+
+/** Leaves the place of a step out, for a reason that is kept. */
+export const skipPlace =
+  (step: Step, why: string, evaluator: Evaluator): Command =>
+  (job, made) => {
+    const of = { target: targetOfStep(step), way: step.way, place: step.station.id };
+    return evaluator.movedOn(record(job, { ...made, kind: 'skip', ...of, why }));
+  };
+
+/**
+ * Leaves out what is still unread of pieces of which one end counts: whoever has found the shortest vane
+ * says so of the others.
+ */
+export const skipOthers =
+  ({ dimension }: Extract<Step, { way: 'size' }>, why: string, evaluator: Evaluator): Command =>
+  (job, made) => {
+    const read = countedIn(job).ofSize(dimension.id);
+    const left = dimension.stations.filter(({ id }) => !read.some((r) => r.station === id));
+    const skips = left.map(({ id: place }, i) => ({
+      ...madeAs(made, i),
+      ...{ kind: 'skip' as const, target: dimension.id, way: 'size' as const, place, why },
+    }));
+    return evaluator.movedOn(record(job, ...skips));
+  };
+
+/** Takes a strike back: the entry counts again. */
+export const restoreEntry =
+  (id: string): Command =>
+  (job, { at, by }) =>
+    restored(job, id, { at, by });
 
 /** Turns to a characteristic, or to another way of measuring. */
 export const turnTo =

@@ -5,6 +5,8 @@ import { quantitiesOf, type Quantity } from '../assessment/quantity';
 import { ladderOf, type Ladder } from '../feeler/ladder';
 import { Eras } from '../journal/eras';
 import { indexed, reindexed, type IndexedJournal } from '../journal/indexed';
+import type { Ledger } from '../journal/ledger';
+import { NOTHING_SKIPPED, Skipped } from '../journal/skipped';
 import { sameItems } from '../journal/targets';
 import { pumpOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
@@ -59,10 +61,11 @@ export class Evaluator {
   private remembered = new LastAssessments();
   private feeler: {
     readonly of: Job['feeler'];
-    readonly manner: string;
+    readonly rules: Job['rules'];
     readonly ladder: Ladder;
   } | null = null;
   private readonly steps = new WeakMap<Job, Step | null>();
+  private skips: { readonly of: Ledger['skips']; readonly skipped: Skipped } | null = null;
   private worked: Worked | null = null;
   private past: { readonly model: string; readonly gaps: Expectations } | null = null;
 
@@ -83,7 +86,8 @@ export class Evaluator {
     if (known !== undefined) return known;
     const { all, measured } = this.workedOut(job);
     const past = this.past?.model === job.sheet.model ? this.past.gaps : NO_PAST;
-    const step = nextIn({ job, all, counted: measured.now, ladder: measured.ladder, past });
+    const { now: counted, ladder, skipped } = measured;
+    const step = nextIn({ job, all, counted, skipped, ladder, past });
     this.steps.set(job, step);
     return step;
   }
@@ -103,10 +107,14 @@ export class Evaluator {
 
   /** Returns the ladder of a job's feeler set; the same one for as long as the set is the same. */
   ladder({ feeler, rules }: Pick<Job, 'feeler' | 'rules'>): Ladder {
-    if (this.feeler?.of !== feeler || this.feeler.manner !== rules.ladder) {
-      this.feeler = { of: feeler, manner: rules.ladder, ladder: ladderOf(feeler, rules.ladder) };
+    const last = this.feeler;
+    const { ladder: manner, record } = rules;
+    if (last?.of === feeler && last.rules.ladder === manner && last.rules.record === record) {
+      return last.ladder;
     }
-    return this.feeler.ladder;
+    const ladder = ladderOf(feeler, manner, record);
+    this.feeler = { of: feeler, rules, ladder };
+    return ladder;
   }
 
   /**
@@ -118,6 +126,7 @@ export class Evaluator {
     branch.eras = this.eras;
     branch.remembered = new LastAssessments(this.remembered);
     branch.feeler = this.feeler;
+    branch.skips = this.skips;
     branch.worked = this.worked;
     branch.past = this.past;
     return branch;
@@ -139,6 +148,15 @@ export class Evaluator {
     return (this.worked = { job, index, measured: same ? last.measured : measured, all });
   }
 
+  /** The same object for as long as nothing more is left out: what was assessed with it still holds. */
+  private skippedIn({ skips }: Ledger): Skipped {
+    if (this.skips?.of !== skips) {
+      const all = counting(skips);
+      this.skips = { of: skips, skipped: all.length > 0 ? new Skipped(all) : NOTHING_SKIPPED };
+    }
+    return this.skips.skipped;
+  }
+
   private measured(job: Job, index: IndexedJournal): Measured {
     const pump = pumpOf(job.sheet);
     const past = new Map<string, ReturnType<Eras['counted']>>();
@@ -148,6 +166,7 @@ export class Evaluator {
       ladder: this.ladder(job),
       decision: job.rules.decision,
       operations: counting(index.ledger.operations),
+      skipped: this.skippedIn(index.ledger),
       now: this.eras.counted(pump, index),
       before: (operation: Operation) => {
         const counted = past.get(operation.id) ?? this.eras.counted(pump, index, operation);

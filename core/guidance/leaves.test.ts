@@ -33,7 +33,12 @@ function part(
   return {
     ...NO_PAST,
     characteristic,
-    limits: limits && { lower_mm: null, ...limits, published: VELTRANE_T6.limits[0]! },
+    limits: limits && {
+      lower_mm: null,
+      ...limits,
+      preferred: null,
+      published: VELTRANE_T6.limits[0]!,
+    },
     stations,
     soFar: extremes,
     smallest: extremes?.smallest ?? null,
@@ -47,6 +52,7 @@ function part(
     zero: null,
     parts: [],
     neglected: [],
+    skipped: [],
     verdict: limits ? judgeTries(LADDER, limits, tries).verdict : 'open',
     probability: null,
     heatShift_mm: null,

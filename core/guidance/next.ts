@@ -5,6 +5,7 @@ import { figureAdvice } from '../assessment/figures';
 import { ownAim, partAim, stackAdvice, type SumOf } from '../assessment/leafAim';
 import type { Ladder } from '../feeler/ladder';
 import { askedFor } from '../inspect/looking';
+import type { Skipped } from '../journal/skipped';
 import type { Counted } from '../journal/eras';
 import { leafReach } from '../feeler/blind';
 import { methodOf, methodsFor, type MethodId } from '../methods/list';
@@ -18,6 +19,7 @@ export interface Situation {
   readonly job: Job;
   readonly all: readonly Assessment[];
   readonly counted: Counted;
+  readonly skipped: Skipped;
   readonly ladder: Ladder;
   /** What the shop's other pumps of this model make expect. */
   readonly past: Expectations;
@@ -77,10 +79,11 @@ function withHints(aim: LeafAim | null, { all, past }: Situation): LeafAim | nul
   return { ...aim, sisters: sisters.map(({ stations }) => stations), past: past.get(c.id) };
 }
 
-/** Tells whether something was felt or read already: of what, by which method, at which place. */
+/** Tells whether something was felt or read already, or left out: of what, by which method, at which place. */
 const takenAt =
-  ({ counted }: Situation, method: MethodId, characteristic: string) =>
+  ({ counted, skipped }: Situation, method: MethodId, characteristic: string) =>
   ({ station, dimension }: Place): boolean => {
+    if (skipped.has(dimension?.id ?? characteristic, method, station.id)) return true;
     const read = dimension ? counted.ofSize(dimension.id) : counted.ofGap(characteristic);
     return read.some((r) => r.kind === method && r.station === station.id);
   };
@@ -108,9 +111,10 @@ const first = (way: MethodId, ways: readonly MethodId[]): readonly MethodId[] =>
 function waysFor(a: Assessment, { job, ladder }: Situation): readonly MethodId[] {
   const c = a.characteristic;
   if (c.sum) return ['leaf'];
-  const ways = first(job.cursor.way, methodsFor(job.sheet, c));
-  const figure = ways.find((w) => w === 'swing' || w === 'size');
+  const all = methodsFor(job.sheet, c);
   const asked = job.cursor.characteristic === c.id;
+  const ways = first(!asked && c.usual ? c.usual : job.cursor.way, all);
+  const figure = ways.find((w) => w === 'swing' || w === 'size');
   if (ways[0] !== 'leaf' || !figure || asked || !a.limits || tried(a)) return ways;
   const { provesIn } = leafReach(ladder, a.limits);
   return provesIn ? ways : first(figure, ways);

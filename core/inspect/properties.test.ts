@@ -132,7 +132,7 @@ describe('the key', () => {
 
 describe('parts of two pumps', () => {
   it('are held against each other by the sheet alone, each pair once', () => {
-    const parts = pumpOf(VELTRANE_T6).parts.map((p) => p.id);
+    const parts = pumpOf(VELTRANE_T6).kinds.map((p) => p.id);
     const variants = VELTRANE_T6.variants.map((v) => v.id);
     const origin = fc.record({
       part: fc.constantFrom(...parts),

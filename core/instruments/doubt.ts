@@ -4,6 +4,7 @@ import { formatLength, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Instrument } from '../records/instrument';
 import type { Job } from '../records/job';
+import { nominalOf } from '../records/sheet';
 import { pumpOf } from '../pumps/registry';
 import { countedIn } from '../journal/eras';
 import { expectedSize } from './gauges';
@@ -64,7 +65,7 @@ export function doubtOfSize(
   if (range) return range;
   const expected = expectedSize(job.sheet, dimension);
   if (expected !== null) {
-    const byNominal = job.sheet.nominal.some((n) => n.dimension === dimension.id);
+    const byNominal = nominalOf(job.sheet, dimension.id) !== undefined;
     const room = byNominal
       ? Math.max(OFF_NOMINAL_MM, OFF_NOMINAL_SHARE * expected)
       : Math.max(OFF_NOMINAL_MM, OFF_DRAWING_SHARE * expected);

@@ -10,7 +10,7 @@ import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { Source, ZeroState } from '../schema/fields';
 import { counting } from '../schema/voiding';
-import { materialOf, type Sheet } from '../records/sheet';
+import { materialOf, nominalOf, type Sheet } from '../records/sheet';
 
 /** The instruments at hand and the zero checks on file: of the shop and of the job. */
 export interface ToolRoom {
@@ -20,23 +20,26 @@ export interface ToolRoom {
 
 /** Returns about how large a dimension is: by the sheet's nominal size, or by its drawing. */
 export function expectedSize(sheet: Sheet, dimension: Dimension): number | null {
-  const nominal = sheet.nominal.find((n) => n.dimension === dimension.id);
-  return nominal?.value_mm ?? dimension.drawn_mm ?? null;
+  return nominalOf(sheet, dimension.id) ?? dimension.drawn_mm ?? null;
 }
 
 const reaches = (i: Instrument, size_mm: number | null): boolean =>
   size_mm === null || (size_mm >= i.from_mm && size_mm <= i.to_mm);
 
-/** Returns the instruments of a kind, those first whose range reaches the size. */
+/**
+ * Returns the instruments that read a size: the usual kind before the others, and of all of them those
+ * first whose range reaches the size.
+ */
 export function instrumentsOf(
   room: ToolRoom,
   kind: GaugeKind,
   size_mm: number | null,
+  also: readonly GaugeKind[] = [],
 ): readonly Instrument[] {
-  const ofKind = room.instruments.filter((i) => i.kind === kind);
+  const usable = [kind, ...also].flatMap((k) => room.instruments.filter((i) => i.kind === k));
   return [
-    ...ofKind.filter((i) => reaches(i, size_mm)),
-    ...ofKind.filter((i) => !reaches(i, size_mm)),
+    ...usable.filter((i) => reaches(i, size_mm)),
+    ...usable.filter((i) => !reaches(i, size_mm)),
   ];
 }
 
@@ -46,8 +49,9 @@ export function instrumentInHand(
   job: Pick<Job, 'chosen'>,
   kind: GaugeKind,
   size_mm: number | null,
+  also: readonly GaugeKind[] = [],
 ): Instrument | null {
-  const usable = instrumentsOf(room, kind, size_mm);
+  const usable = instrumentsOf(room, kind, size_mm, also);
   const chosen = job.chosen.find((c) => c.kind === kind)?.id;
   return usable.find((i) => i.id === chosen) ?? usable[0] ?? null;
 }
@@ -58,7 +62,13 @@ export const gaugeFor = (
   job: Pick<Job, 'chosen' | 'sheet'>,
   dimension: Dimension,
 ): Instrument | null =>
-  instrumentInHand(room, job, dimension.instrument, expectedSize(job.sheet, dimension));
+  instrumentInHand(
+    room,
+    job,
+    dimension.instrument,
+    expectedSize(job.sheet, dimension),
+    dimension.also,
+  );
 
 /** Returns the indicator in hand. */
 export const indicatorFor = (room: ToolRoom, job: Pick<Job, 'chosen'>): Instrument | null =>

@@ -1,13 +1,13 @@
 import type { Reading } from '../methods/list';
-import type { Entry, Operation, StrikeEntry, ZeroEntry } from '../records/entry';
+import type { Entry, Operation, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voiding } from '../schema/voiding';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
-import { strikeId } from '../records/strikeId';
+import { restoreId, strikeId } from '../records/strikeId';
 import { append, ledgerOf } from './ledger';
 
 /** Whatever is written down on a job, as it stands before anybody voided it. */
-export type Item = Reading | Operation | Finding | StripNote | AuxiliaryAnswer | ZeroEntry;
+export type Item = Reading | Operation | Finding | StripNote | AuxiliaryAnswer | ZeroEntry | Skip;
 
 const entryOf = ({ voided: _, ...entry }: Item): Entry => entry as Entry;
 
@@ -19,11 +19,16 @@ export function record<J extends Pick<Job, 'journal'>>(job: J, ...items: readonl
 /** Adds a reading to the end of a job's journal. */
 export const withReading = (job: Job, reading: Reading): Job => record(job, reading);
 
+/** Counts how often an entry was struck and taken back. */
+const timesRestored = ({ journal }: Pick<Job, 'journal'>, id: string): number =>
+  journal.filter((e) => e.kind === 'restore' && e.of.includes(id)).length;
+
 /** Makes the entry that strikes others through. */
 export const voidEntry = (
   of: readonly [string, ...string[]],
   { at, by, why }: Voiding,
-): StrikeEntry => ({ kind: 'strike', id: strikeId(of[0]), at, by, why, of: [...of] });
+  again = 0,
+): StrikeEntry => ({ kind: 'strike', id: strikeId(of[0], again), at, by, why, of: [...of] });
 
 /** Lists everything on a job that can be voided. */
 const itemsOf = (job: Pick<Job, 'journal'>): Item[] => Object.values(ledgerOf(job)).flat();
@@ -36,7 +41,26 @@ export function voidWhere<J extends Pick<Job, 'journal'>>(
 ): J {
   const [first, ...rest] = itemsOf(job).filter((item) => item.voided === null && meant(item));
   if (!first) return job;
-  return append(job, [voidEntry([first.id, ...rest.map((item) => item.id)], strike)]);
+  const again = timesRestored(job, first.id);
+  return append(job, [voidEntry([first.id, ...rest.map((item) => item.id)], strike, again)]);
+}
+
+/** Takes the strike of an entry back: it counts again. One that stands stays as it is. */
+export function restored<J extends Pick<Job, 'journal'>>(
+  job: J,
+  id: string,
+  { at, by }: Pick<Voiding, 'at' | 'by'>,
+): J {
+  const struck = itemsOf(job).some((item) => item.id === id && item.voided !== null);
+  if (!struck) return job;
+  const entry: Entry = {
+    kind: 'restore',
+    id: restoreId(id, timesRestored(job, id)),
+    at,
+    by,
+    of: [id],
+  };
+  return append(job, [entry]);
 }
 
 /** Voids entries by their ids; those that are voided already stay as they are. */
@@ -55,12 +79,14 @@ export function replace<J extends Pick<Job, 'journal'>, T extends Item>(
   return record(voidWhere(job, same, { at, by, why }), next);
 }
 
-/** Returns the last reading or operation that still counts: what Undo strikes. */
-export function lastStanding(job: Pick<Job, 'journal'>): Reading | Operation | null {
-  const { readings, operations } = ledgerOf(job);
-  const reading = readings.findLast((item) => item.voided === null);
-  const operation = operations.findLast((item) => item.voided === null);
-  if (!reading || !operation) return reading ?? operation ?? null;
-  const last = job.journal.findLast(({ id }) => id === reading.id || id === operation.id);
-  return last?.id === operation.id ? operation : reading;
+/** Returns the last reading, work or place left out that still counts: what Undo strikes. */
+export function lastStanding(job: Pick<Job, 'journal'>): Reading | Operation | Skip | null {
+  const { readings, operations, skips } = ledgerOf(job);
+  const last = [readings, operations, skips].flatMap(
+    (list: readonly (Reading | Operation | Skip)[]) =>
+      list.findLast((item) => item.voided === null) ?? [],
+  );
+  const ids = new Set(last.map(({ id }) => id));
+  const newest = job.journal.findLast(({ id }) => ids.has(id));
+  return last.find(({ id }) => id === newest?.id) ?? null;
 }

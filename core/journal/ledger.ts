@@ -1,7 +1,15 @@
 import type { Reading } from '../methods/list';
-import type { Entry, EntryKind, Operation, ZeroEntry } from '../records/entry';
+import type {
+  Entry,
+  EntryKind,
+  Operation,
+  RestoreEntry,
+  Skip,
+  StrikeEntry,
+  ZeroEntry,
+} from '../records/entry';
 import type { Job } from '../records/job';
-import type { Voidable, Voiding } from '../schema/voiding';
+import type { Voidable } from '../schema/voiding';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 
 /** A journal by kind of entry, each list in the order of the work; what was voided says by whom. */
@@ -12,10 +20,15 @@ export interface Ledger {
   readonly strip: readonly StripNote[];
   readonly also: readonly AuxiliaryAnswer[];
   readonly zeros: readonly ZeroEntry[];
+  readonly skips: readonly Skip[];
 }
 
 type Journal = Job['journal'];
-type Listed = Exclude<Entry, { kind: 'strike' }>;
+type Listed = Exclude<Entry, { kind: 'strike' | 'restore' }>;
+
+/** Tells whether an entry is about others, and no item of a list itself. */
+const isAbout = (entry: Entry): entry is Exclude<Entry, Listed> =>
+  entry.kind === 'strike' || entry.kind === 'restore';
 
 /** The list that an entry of each kind goes into. */
 const LIST = {
@@ -28,7 +41,8 @@ const LIST = {
   strip: 'strip',
   also: 'also',
   zero: 'zeros',
-} as const satisfies Readonly<Record<Exclude<EntryKind, 'strike'>, keyof Ledger>>;
+  skip: 'skips',
+} as const satisfies Readonly<Record<Exclude<EntryKind, 'strike' | 'restore'>, keyof Ledger>>;
 
 const EMPTY: Ledger = {
   readings: [],
@@ -37,31 +51,36 @@ const EMPTY: Ledger = {
   strip: [],
   also: [],
   zeros: [],
+  skips: [],
 };
 
-const strikeOf = ({ at, by, why }: Voiding): Voiding => ({ at, by, why });
+/** What an entry about others makes of one of them; null where it changes nothing. */
+function after<T extends Voidable<Listed>>(item: T, entry: StrikeEntry | RestoreEntry): T | null {
+  if ((item.voided === null) === (entry.kind === 'restore')) return null;
+  if (entry.kind === 'restore') return { ...item, voided: null };
+  const { at, by, why } = entry;
+  return { ...item, voided: { at, by, why } };
+}
 
-/** Strikes those entries of a list that are meant and still stand; the same list where there is none. */
-function voidedIn<T extends Voidable<{ readonly id: string }>>(
-  list: readonly T[],
-  ids: readonly string[],
-  strike: Voiding,
-): readonly T[] {
-  const meant = (item: T) => item.voided === null && ids.includes(item.id);
-  if (!list.some(meant)) return list;
-  return list.map((item) => (meant(item) ? { ...item, voided: strikeOf(strike) } : item));
+/** Strikes those entries of a list that are meant, or takes that back; the same list where nothing changes. */
+function changedIn(
+  list: readonly Voidable<Listed>[],
+  entry: StrikeEntry | RestoreEntry,
+): readonly Voidable<Listed>[] {
+  const made = list.map((item) => (entry.of.includes(item.id) ? after(item, entry) : null));
+  return made.some(Boolean) ? list.map((item, i) => made[i] ?? item) : list;
 }
 
 /** Returns the ledger after one more entry. Lists that it does not touch, and items in them, stay the same objects. */
 export function ledgerAfter(ledger: Ledger, entry: Entry): Ledger {
-  if (entry.kind !== 'strike') {
+  if (!isAbout(entry)) {
     const list = LIST[entry.kind];
     const item: Voidable<Listed> = { ...entry, voided: null };
     return { ...ledger, [list]: [...ledger[list], item] };
   }
   const lists = Object.entries(ledger) as [keyof Ledger, readonly Voidable<Listed>[]][];
-  const voided = lists.map(([name, list]) => [name, voidedIn(list, entry.of, entry)] as const);
-  return Object.fromEntries(voided) as unknown as Ledger;
+  const changed = lists.map(([name, list]) => [name, changedIn(list, entry)] as const);
+  return Object.fromEntries(changed) as unknown as Ledger;
 }
 
 /** Sorts a whole journal into its lists in one pass. */
@@ -71,7 +90,7 @@ function sorted(journal: Journal): Ledger {
   };
   const places = new Map<string, readonly [list: Voidable<Listed>[], index: number]>();
   for (const entry of journal) {
-    if (entry.kind !== 'strike') {
+    if (!isAbout(entry)) {
       const list = lists[LIST[entry.kind]];
       places.set(entry.id, [list, list.push({ ...entry, voided: null }) - 1]);
       continue;
@@ -79,9 +98,8 @@ function sorted(journal: Journal): Ledger {
     for (const id of entry.of) {
       const [list, index] = places.get(id) ?? [];
       const item = list && index !== undefined ? list[index] : undefined;
-      if (list && index !== undefined && item?.voided === null) {
-        list[index] = { ...item, voided: strikeOf(entry) };
-      }
+      const changed = item && after(item, entry);
+      if (list && index !== undefined && changed) list[index] = changed;
     }
   }
   return lists as unknown as Ledger;

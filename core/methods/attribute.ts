@@ -6,7 +6,7 @@ import { firstUnread, type Evidence, type Method } from './method';
 /** What a sweep with the straightedge or a test by hand may tell. */
 export const ATTRIBUTE_FELT = {
   sweep: ['clear', 'touches'],
-  finger: ['free', 'tight', 'catches'],
+  finger: ['free', 'tight', 'rocks', 'catches'],
 } as const;
 export type AttributeFelt = (typeof ATTRIBUTE_FELT)[keyof typeof ATTRIBUTE_FELT][number];
 
@@ -43,7 +43,8 @@ const FELT_WORD: Readonly<Record<AttributeFelt, string>> = {
   touches: 'touches',
   free: 'free',
   tight: 'tight',
-  catches: 'catches',
+  rocks: 'rocks',
+  catches: 'binds or catches',
 };
 
 const FELT_SENTENCE: Readonly<Record<AttributeFelt, string>> = {
@@ -51,13 +52,37 @@ const FELT_SENTENCE: Readonly<Record<AttributeFelt, string>> = {
   touches: 'Sweep: the gears touch the edge, no gap is left there.',
   free: 'By hand: free.',
   tight: 'By hand: tight. Look before the figure is trusted.',
-  catches: 'By hand: it catches. Look before the figure is trusted.',
+  rocks: 'By hand: it rocks.',
+  catches: 'By hand: it binds or catches. Look before the figure is trusted.',
 };
 
-/** Says what the last test without a number told; empty where there was none. */
-export function attributeWords({ touches }: AttributeDetails): string {
+/** How a hub should sit in its bushing, as a house sees it. */
+export type HubSchool = 'free' | 'snug';
+
+/** What an answer on a hub in its bushing means to either school. */
+const ON_HUB: Readonly<Record<HubSchool, Readonly<Partial<Record<AttributeFelt, string>>>>> = {
+  free: {
+    free: 'By hand: free, as this house wants a hub.',
+    tight:
+      'By hand: tight. This house runs hubs free: heat would close it. Hone a little, clean, try again.',
+    rocks: 'By hand: it rocks. Free-running is not loose: measure it before it stays in.',
+  },
+  snug: {
+    free: 'By hand: free. This house wants a hub snug: measure it, and feel for rock.',
+    tight: 'By hand: snug, as this house wants a hub, if it still turns by hand.',
+    rocks: 'By hand: it rocks. This house wants no rock to be felt: renew the bushing.',
+  },
+};
+
+/**
+ * Says what the last test without a number told; empty where there was none.
+ *
+ * @param school how the house wants a hub in its bushing, where it is one
+ */
+export function attributeWords({ touches }: AttributeDetails, school?: HubSchool): string {
   const last = touches.at(-1);
-  return last ? FELT_SENTENCE[last.felt] : '';
+  if (!last) return '';
+  return (school && ON_HUB[school][last.felt]) ?? FELT_SENTENCE[last.felt];
 }
 
 /** A test without a number: gears turned under the straightedge, or a part moved by hand. */

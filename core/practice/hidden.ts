@@ -2,7 +2,7 @@ import { heldLimits } from '../assessment/limits';
 import { dimensionOf, pumpOf } from '../pumps/registry';
 import type { Characteristic } from '../pumps/family';
 import type { Even } from '../random';
-import type { Sheet } from '../records/sheet';
+import { nominalOf, type Sheet } from '../records/sheet';
 import type { Hidden } from './hand';
 
 /** Spread of a gap from place to place, and of what a gauge shows, in mm. */
@@ -37,8 +37,7 @@ function wornGap(sheet: Sheet, tier: string, c: Characteristic, worn: number): n
 }
 
 function sizeOf(sheet: Sheet, id: string): number {
-  const nominal = sheet.nominal.find((n) => n.dimension === id);
-  return nominal?.value_mm ?? dimensionOf(sheet, id).drawn_mm ?? 10;
+  return nominalOf(sheet, id) ?? dimensionOf(sheet, id).drawn_mm ?? 10;
 }
 
 /** The first size of each clearance that no other has moved, moved so that the clearance is as worn as it should be, or as it was given. */

@@ -1,13 +1,5 @@
 import { object, type InferType } from 'yup';
-import {
-  boltHoles,
-  disc,
-  looseOutline,
-  onLoose,
-  placed,
-  rimPath,
-  type PlacementTable,
-} from './drawing';
+import { boltHoles, disc, looseOutline, placed, rimPath, type PlacementTable } from './drawing';
 import {
   crescentBlock,
   crescentEnd,
@@ -237,13 +229,6 @@ const PLACEMENTS: PlacementTable<CrescentGeometry> = {
     };
   },
   'cover-wear': (g, at) => edgeAt(planOf(g), 'cover', ringLand(g))(at),
-  'hub-bushing': (g) => onLoose('bushing finger', extent(g)),
-  'bushing-bore': (g) => onLoose('bushing bore', extent(g)),
-  'hub-diameter': (g) => onLoose('shaft mic', extent(g)),
-  'drive-engagement': (g) => onLoose('slot finger', extent(g)),
-  'hub-slot': (g) => onLoose('slot mic', extent(g)),
-  'drive-tang': (g) => onLoose('vane thick', extent(g)),
-  'pump-to-unit': (g) => onLoose('unit dial', extent(g)),
   'drive-width': (g, at) => overWidth(planOf(g), pinionLand(g), pinionCentre(g))(at),
   'driven-width': (g, at) => overWidth(planOf(g), ringLand(g))(at),
   'pocket-depth': (g, at) => depthAt(planOf(g), 'empty', 0.43 * g.pocketDiameter_mm)(at),

@@ -24,11 +24,8 @@ import {
   clearance,
   dimension,
   feature,
-  finger,
   fit,
   GROUND,
-  HONED,
-  insideBore,
   oneOfEach,
   place,
   POLISHED,
@@ -37,6 +34,7 @@ import {
   teeth,
   twoPlaces,
 } from './measures';
+import { inTransmission } from './transmission';
 import { crescentTeardown } from './teardown/crescent';
 
 const along = (gearName: string): Station[] => [
@@ -46,6 +44,7 @@ const along = (gearName: string): Station[] => [
 ];
 
 const relief = reliefValve('body');
+const transmission = inTransmission({ part: 'drive', name: 'Drive gear' });
 
 /** Near the crescent it is always tighter. */
 const face = (id: string, gearName: string, width: string) =>
@@ -62,16 +61,14 @@ const KINDS: readonly PartKind[] = [
   { id: 'drive', name: 'Drive gear' },
   { id: 'driven', name: 'Driven gear' },
   { id: 'cover', name: 'Cover' },
-  { id: 'bushing', name: 'Bushing' },
-  { id: 'hub', name: 'Hub' },
   { id: 'plunger', name: 'Relief plunger' },
   { id: 'spring', name: 'Relief spring' },
 ];
 
 function model(g: CrescentGeometry): PumpModel {
   return {
-    kinds: KINDS,
-    parts: oneOfEach(KINDS),
+    kinds: [...KINDS, ...transmission.kinds],
+    parts: [...oneOfEach(KINDS), ...transmission.parts],
     features: [
       deck,
       feature('crescent', 'Crescent', 'body', { dressed: 0 }),
@@ -108,27 +105,12 @@ function model(g: CrescentGeometry): PumpModel {
       }),
       deckFlatness,
       floorTilt(g.pocketDiameter_mm),
-      clearance('hub-bushing', 'Hub in bushing', 'diametral', {
-        terms: fit('bushing-bore', 'hub-diameter'),
-        touch: finger('Hub in its bushing, dry: does it turn, does it rock?'),
-        sides: true,
-        caution: 'A bore bushing has a sharp end: no finger in a turning hub.',
-      }),
-      clearance('drive-engagement', 'Drive tang in hub slot', 'slot less tang', {
-        terms: fit('hub-slot', 'drive-tang'),
-        touch: finger('Drive gear on the hub: does the tang go in and bear on its full flat?'),
-      }),
+      ...transmission.hub,
       ...relief.characteristics,
       coverWear('gear'),
       withCover('stack-drive', 'Face with cover, drive gear', 'face-drive'),
       withCover('stack-driven', 'Face with cover, driven gear', 'face-driven'),
-      clearance('pump-to-unit', 'Pump to unit end play', 'full swing, pump bolted up', {
-        swing: swing([
-          place('end', 'on the shaft end', 'Dial on the shaft end. Push in, pull out: full swing.'),
-        ]),
-        rests: ['deck'],
-        caution: 'Pull with a slide hammer’s own weight only, and mind the shaft’s edges.',
-      }),
+      ...transmission.unit,
     ],
     dimensions: [
       pocketDepth(g.width_mm, 'Gears out.'),
@@ -157,39 +139,7 @@ function model(g: CrescentGeometry): PumpModel {
         lines(['12–6', '3–9'], (l) => `Outside mic across the driven gear, ${l}.`),
         { drawn_mm: g.ringOutsideDiameter_mm, worked: POLISHED },
       ),
-      dimension('bushing-bore', 'Bushing bore', 'bushing', 'bore-gauge', insideBore('bushing'), {
-        worked: HONED,
-      }),
-      dimension(
-        'hub-diameter',
-        'Hub diameter',
-        'hub',
-        'outside-mic',
-        twoPlaces('hub journal', 'where the bushing runs'),
-        { worked: POLISHED },
-      ),
-      dimension(
-        'hub-slot',
-        'Hub slot',
-        'hub',
-        'caliper',
-        [
-          place('a', 'first slot', 'Caliper in the hub slot, where the tang bears.'),
-          place('b', 'other slot', 'Caliper in the other slot.'),
-        ],
-        { worked: { dressed: 1 } },
-      ),
-      dimension(
-        'drive-tang',
-        'Drive tang',
-        'drive',
-        'outside-mic',
-        [
-          place('a', 'first tang', 'Outside mic over the tang, where it bears.'),
-          place('b', 'other tang', 'Outside mic over the other tang.'),
-        ],
-        { worked: { dressed: -1 } },
-      ),
+      ...transmission.dimensions,
       ...relief.dimensions,
       ...coverDepths('gear'),
     ],

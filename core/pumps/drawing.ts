@@ -183,9 +183,13 @@ const ON_LOOSE: Readonly<
   'plate leaf': ['leaf', at(0.95, -0.4), at(0.44, -0.2), at(0.4, -0.18)],
   'plate depth': ['depth', at(-0.9, 0), at(0.9, 0), at(0.4, 0)],
   'unit dial': ['dial', at(0.85, -0.5), at(0.45, 0), at(0.45, 0)],
+  'unit depth': ['depth', at(0.1, -0.75), at(0.1, 0.75), at(-0.15, 0.3)],
+  'unit leaf': ['leaf', at(0.62, -0.78), at(0.12, -0.45), at(0.12, -0.45)],
+  'unit mic': ['mic', at(-0.15, -0.5), at(0.1, -0.5), at(0.35, -0.5)],
   'unit finger': ['finger', at(0.45, 0), at(0.45, 0), at(0.45, 0)],
   'slot finger': ['finger', at(0, -0.6), at(0, -0.6), at(0, -0.6)],
   'plunger finger': ['finger', at(0, -0.2), at(0, -0.2), at(0, -0.2)],
+  'bushing mic': ['mic', at(0.75, -0.75), at(0.75, 0.75), at(0.75, 0)],
   'bushing finger': ['finger', at(0, 0), at(0, 0), at(0, 0)],
 };
 
@@ -217,14 +221,36 @@ export const RELIEF_ON: Readonly<Record<string, keyof typeof ON_LOOSE & string>>
   'spring-loaded-length': 'spring mic',
 };
 
+/** Which loose drawing shows what a pump has because it sits in a transmission, by target and where it matters by station. */
+const TRANSMISSION_ON: Readonly<Record<string, keyof typeof ON_LOOSE & string>> = {
+  'hub-bushing': 'bushing finger',
+  'bushing-bore': 'bushing bore',
+  'hub-diameter': 'shaft mic',
+  'drive-engagement': 'slot finger',
+  'hub-slot': 'slot mic',
+  'drive-tang': 'vane thick',
+  'stator-bushing-front': 'bushing finger',
+  'stator-bushing-rear': 'bushing finger',
+  'stator-bore-front': 'bushing bore',
+  'stator-bore-rear': 'bushing bore',
+  'stator-journal-front': 'shaft mic',
+  'stator-journal-rear': 'shaft mic',
+  'vent-diameter': 'shaft mic',
+  'pump-to-unit': 'unit dial',
+  'pump-to-unit foot': 'unit leaf',
+  'unit-depth': 'unit depth',
+  'pump-height': 'unit depth',
+  'washer-thickness': 'unit mic',
+};
+
 /** Where an instrument goes, by what it measures; a target that is not listed lies in the pocket's middle. */
 export type PlacementTable<G> = Readonly<
   Record<string, (geometry: G, station: string) => Placement>
 >;
 
 /**
- * Returns where the instrument goes for a target at a station: on the relief valve for what is of
- * that, else by the family's table; in the middle of the body where the table does not list it.
+ * Returns where the instrument goes for a target at a station: on the part by itself for what is of the
+ * relief valve or of the transmission, else by the family's table; in the middle of the body where the table does not list it.
  *
  * @param extent_mm half the side of the drawing
  */
@@ -235,7 +261,8 @@ export function placed<G>(
   station: string,
   extent_mm: number,
 ): Placement {
-  const relief = RELIEF_ON[target];
-  if (relief) return onLoose(relief, extent_mm);
+  const loose =
+    RELIEF_ON[target] ?? TRANSMISSION_ON[`${target} ${station}`] ?? TRANSMISSION_ON[target];
+  if (loose) return onLoose(loose, extent_mm);
   return table[target]?.(geometry, station) ?? { view: 'body', probe: ORIGIN };
 }

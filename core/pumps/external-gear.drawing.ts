@@ -25,7 +25,7 @@ import { KNIFE, thinnest } from './involute';
 import { circlePath, onClock, polygonPath, type Point } from './shapes';
 
 /** The ways in which an external gear pump is built. */
-export const BUILDS = ['plates', 'oil'] as const;
+export const BUILDS = ['plates', 'blocks', 'oil'] as const;
 
 /** What the drawing and the sums need to know of an external gear pump: two equal gears side by side. */
 export const externalGeometry = object({
@@ -226,6 +226,19 @@ const edgeOn =
     };
   };
 
+/** A depth mic across a gear's track, its spindle at a share of the bore's radius from the gear's centre. */
+const depthOn =
+  (view: 'plate' | 'cover', share: number) =>
+  (g: ExternalGeometry, station: string): Placement => {
+    const centre = centreOf(g, station);
+    const [from, to] = edgeThrough(centre, 90, bore(g) + 0.7 * g.wall_mm);
+    return {
+      view,
+      tool: { kind: 'depth', from, to },
+      probe: onClock(270, Math.min(share * bore(g), bore(g) + 0.6 * g.wall_mm), centre),
+    };
+  };
+
 const gearMic =
   (gear: string) =>
   (g: ExternalGeometry): Placement => {
@@ -253,6 +266,12 @@ const PLACEMENTS: PlacementTable<ExternalGeometry> = {
   'plate-wear-front': edgeOn('plate'),
   'plate-wear-rear': edgeOn('plate'),
   'cover-wear': edgeOn('cover'),
+  'track-depth': depthOn('cover', 0.5),
+  'face-depth': depthOn('cover', 1.35),
+  'plate-track-front': depthOn('plate', 0.5),
+  'plate-track-rear': depthOn('plate', 0.5),
+  'plate-face-front': depthOn('plate', 1.35),
+  'plate-face-rear': depthOn('plate', 1.35),
   'drive-width': gearMic('drive'),
   'idler-width': gearMic('idler'),
   'body-width': (g, station) => {
@@ -285,6 +304,7 @@ const LOOSE = [
   ['idler-bore', 'bushing bore'],
   ['idler-shaft-diameter', 'shaft mic'],
   ['idler-shaft-fit', 'bushing finger'],
+  ['block-length', 'bushing mic'],
 ] as const;
 
 /** Returns where things lie for a target of any section: `end-s2` lies as `end` does. */

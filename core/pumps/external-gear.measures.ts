@@ -113,6 +113,7 @@ export function bushing(
   [gear, name]: GearName,
   end: string,
   drawn_mm: number,
+  part = `bushing-${gear}-${end}`,
 ): Measures {
   const id = `${gear}-${end}`;
   return {
@@ -134,7 +135,7 @@ export function bushing(
       dimension(
         s.of(`bushing-bore-${id}`),
         s.word(`Bushing bore, ${name} ${end}`),
-        s.of(`bushing-${id}`),
+        s.of(part),
         'bore-gauge',
         insideBore(`${name} ${end} bushing`),
         { drawn_mm, worked: HONED },
@@ -195,6 +196,52 @@ export const backlash = (s: Section, g: ExternalGeometry): Characteristic =>
     rests: GEARS.map(([gear]) => s.of(`teeth-${gear}`)),
     caution: 'Fingers out of the mesh while rocking the gear.',
   });
+
+/** Returns the depths on a plate or cover: on the track of each gear, and beside it where nothing has run. */
+export const trackDepths = (
+  s: Section,
+  part: string,
+  [trackId, faceId]: readonly [track: string, face: string],
+  name: string,
+): Dimension[] =>
+  (
+    [
+      [trackId, `${name}, gear track`, 'on the gear track'],
+      [faceId, `${name}, untouched face`, 'on the bare face'],
+    ] as const
+  ).map(([id, words, where]) =>
+    dimension(
+      s.of(id),
+      s.word(words),
+      s.of(part),
+      'depth-mic',
+      GEARS.map(([gear, gearName]) =>
+        place(
+          gear,
+          `at the ${gearName}`,
+          `Depth mic across the ${name.toLowerCase()}, spindle ${where} at the ${gearName}.`,
+        ),
+      ),
+      { also: ['height-gauge'], worked: { ground: 0, dressed: 0 } },
+    ),
+  );
+
+/** Returns the width of a section's body, at its four corners. */
+export const bodyWidth = (s: Section, words: string, drawn_mm?: number): Dimension =>
+  dimension(
+    s.of('body-width'),
+    s.word('Body width'),
+    s.of('body'),
+    'outside-mic',
+    ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
+      place(where.replace(' ', '-'), where, `Outside mic over the body’s faces, ${where}${words}.`),
+    ),
+    {
+      also: ['depth-mic', 'height-gauge'],
+      ...(drawn_mm === undefined ? {} : { drawn_mm }),
+      worked: { faced: -1, ground: -1 },
+    },
+  );
 
 /** Lists where an edge lies over the gears of a section: lengthwise and across, for each gear. */
 export const edgePlaces = (what: string): Station[] =>

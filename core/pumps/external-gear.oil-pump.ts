@@ -22,6 +22,7 @@ import {
   backlash,
   edgePlaces,
   part,
+  trackDepths,
   type Pieces,
 } from './external-gear.measures';
 
@@ -67,6 +68,7 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
       ...(drive?.characteristics.slice(2) ?? []),
       clearance('cover-wear', 'Cover wear', 'depth of the gear track under the untouched face', {
         stations: edgePlaces('leaf on the gear track'),
+        terms: fit('track-depth', 'face-depth'),
         rests: ['cover-face'],
         caution: 'Lay the cover so that it cannot tip.',
       }),
@@ -125,6 +127,7 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
         { worked: POLISHED },
       ),
       ...bushings.flatMap((b) => b.dimensions),
+      ...trackDepths(s, 'plate', ['track-depth', 'face-depth'], 'Cover'),
     ],
   };
 }

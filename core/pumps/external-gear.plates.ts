@@ -1,6 +1,6 @@
 import { type ExternalGeometry } from './external-gear.drawing';
 import { GEARS, type Section } from './sections';
-import { clearance, dimension, feature, place } from './measures';
+import { BONE_DRY, clearance, fit, place } from './measures';
 import {
   ENDS,
   gearMeasures,
@@ -8,7 +8,10 @@ import {
   gearWidths,
   besideGears,
   backlash,
+  bodyWidth,
+  edgePlaces,
   part,
+  trackDepths,
   type Pieces,
 } from './external-gear.measures';
 
@@ -33,7 +36,7 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
           ),
           place('idler', 'idler', `Edge along the ${end} plate, leaf on the idler’s track.`),
         ],
-        rests: [s.of(`plate-face-${end}`)],
+        terms: fit(s.of(`plate-track-${end}`), s.of(`plate-face-${end}`)),
         caution: 'A plate’s edges are sharp, and its coating marks easily.',
       },
     ),
@@ -49,26 +52,16 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
         ),
       ),
     ],
-    features: [
-      ...gears.flatMap((m) => m.features),
-      ...ENDS.map(([end]) =>
-        feature(
-          s.of(`plate-face-${end}`),
-          s.word(`Face of the plate, ${end}`),
-          s.of(`plate-${end}`),
-          {
-            ground: 0,
-            dressed: 0,
-          },
-        ),
-      ),
-    ],
+    features: [...gears.flatMap((m) => m.features)],
     characteristics: [
       ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
       backlash(s, g),
       clearance(s.of('end'), s.word('End clearance'), 'total of both sides', {
+        stations: edgePlaces('gears down, leaf on the face'),
         ...besideGears(s, s.of('body-width')),
+        usual: 'size',
         gasket: true,
+        caution: BONE_DRY,
       }),
       ...gears.flatMap(({ characteristics }) => characteristics.slice(1)),
       ...bushings.flatMap((b) => b.characteristics),
@@ -84,23 +77,18 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
       ),
     ],
     dimensions: [
-      dimension(
-        s.of('body-width'),
-        s.word('Body width'),
-        s.of('body'),
-        'outside-mic',
-        ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
-          place(
-            where.replace(' ', '-'),
-            where,
-            `Outside mic over the body’s faces, ${where}, with its plates where the book says so.`,
-          ),
-        ),
-        { drawn_mm: g.width_mm, worked: { faced: -1, ground: -1 } },
-      ),
+      bodyWidth(s, ', with its plates where the book says so', g.width_mm),
       ...gearWidths(s, g),
       ...gears.flatMap((m) => m.dimensions),
       ...bushings.flatMap((b) => b.dimensions),
+      ...ENDS.flatMap(([end]) =>
+        trackDepths(
+          s,
+          `plate-${end}`,
+          [`plate-track-${end}`, `plate-face-${end}`],
+          `Plate, ${end}`,
+        ),
+      ),
     ],
   };
 }

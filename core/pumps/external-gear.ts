@@ -1,5 +1,4 @@
 import {
-  BUILDS,
   externalGeometry,
   externalOutline,
   externalPlacement,
@@ -12,6 +11,7 @@ import { oneOfEach, reliefValve } from './measures';
 
 import { KINDS } from './external-gear.measures';
 import { oilPump } from './external-gear.oil-pump';
+import { blockSection } from './external-gear.blocks';
 import { plateSection } from './external-gear.plates';
 
 const sectionsOf = (g: ExternalGeometry): Section[] =>
@@ -20,9 +20,11 @@ const sectionsOf = (g: ExternalGeometry): Section[] =>
 function model(g: ExternalGeometry): PumpModel {
   const relief = reliefValve('body');
   const sections =
-    g.build === BUILDS[1]
+    g.build === 'oil'
       ? [oilPump(g, sectionOf(1, 1))]
-      : sectionsOf(g).map((section) => plateSection(g, section));
+      : sectionsOf(g).map((section) =>
+          g.build === 'blocks' ? blockSection(g, section) : plateSection(g, section),
+        );
   const valve = ['plunger', 'spring'];
   return {
     kinds: KINDS,

@@ -107,6 +107,10 @@ export interface Dimension {
   readonly name: string;
   readonly part: PartId;
   readonly instrument: GaugeKind;
+  /** What else reads it as well, where a shop has no such instrument or likes another. */
+  readonly also?: readonly GaugeKind[];
+  /** Several pieces alike are read, and one end of them counts: who has found it says so of the others. */
+  readonly others?: string;
   readonly stations: readonly Station[];
   readonly caution?: string;
   /** How work on its part moves it. */
@@ -161,6 +165,12 @@ export interface Characteristic {
   readonly swing?: Swing;
   readonly tilt?: Tilt;
   readonly touch?: Touch;
+  /** The way that is usual where it can be had in several; else leaves come first. */
+  readonly usual?: 'leaf' | 'size' | 'swing';
+  /** It is weighed by how the house wants a hub in its bushing. */
+  readonly hub?: true;
+  /** What a figure below nought means, in words: a vane that does not reach. */
+  readonly below?: string;
   /** The first is the gap itself; the others are what wear adds to it. */
   readonly sum?: readonly [base: CharacteristicId, ...plus: CharacteristicId[]];
   /** Limits for it are published for the full gap or for one side: the sheet says which. */

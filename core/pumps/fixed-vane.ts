@@ -171,6 +171,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           { dimension: 'ring-major', factor: -0.5 },
           { dimension: 'rotor-diameter', factor: 0.5 },
         ],
+        below: 'falls out of its slot',
         caution: 'A vane shorter than its reach falls out and wrecks the pump.',
       }),
       clearance('ring-wear', 'Ring wear', 'track against the untouched rim, across', {

@@ -1,4 +1,4 @@
-import { object, type InferType } from 'yup';
+import { object, string, type InferType } from 'yup';
 import {
   boltHoles,
   disc,
@@ -9,7 +9,7 @@ import {
   rimPath,
   type PlacementTable,
 } from './drawing';
-import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
+import type { Characteristic, Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { atLeast, count, fits, length, over, under } from './fields';
 import {
   clearance,
@@ -50,6 +50,7 @@ import {
   undercutMargin_mm,
   type Trochoid,
 } from './trochoid';
+import { inTransmission, type InTransmission } from './transmission';
 import { gerotorTeardown } from './teardown/gerotor';
 
 /** Steps along one lobe of the inner rotor, besides those that its bends take: a narrow one is not missed. */
@@ -64,8 +65,15 @@ const DRAWN_GAP = 0.02;
 /** Metal outside the lobes of one rotor and inside those of the other, in eccentricities. */
 const LEAST_RIM = 0.1;
 
+/** What a gerotor pump is for: with that go its checks and its orders. */
+export const GEROTOR_USES = ['front-pump', 'oil-pump'] as const;
+
 /** What the drawing and the sums need to know of a gerotor pump. */
 export const gerotorGeometry = object({
+  use: string()
+    .oneOf(GEROTOR_USES)
+    .label('What it is')
+    .required('Front pump or oil pump is missing'),
   innerLobes: count('Inner rotor lobes', 3, 16),
   eccentricity_mm: length('Eccentricity').test(
     fits((g: Trochoid, e) =>
@@ -235,15 +243,59 @@ const KINDS: readonly PartKind[] = [
   { id: 'inner', name: 'Inner rotor' },
   { id: 'outer', name: 'Outer rotor' },
   { id: 'cover', name: 'Cover' },
-  { id: 'shaft', name: 'Shaft' },
   { id: 'plunger', name: 'Relief plunger' },
   { id: 'spring', name: 'Relief spring' },
 ];
 
+const SHAFT: PartKind = { id: 'shaft', name: 'Shaft' };
+
+const transmission = inTransmission({ part: 'inner', name: 'Inner rotor' });
+
+/** What turns the inner rotor: a converter hub through its flats, or the shaft that it sits on. */
+const DRIVEN_BY: Readonly<
+  Record<
+    GerotorGeometry['use'],
+    (g: GerotorGeometry) => Omit<InTransmission, 'hub'> & { readonly on: readonly Characteristic[] }
+  >
+> = {
+  'front-pump': () => ({ ...transmission, on: transmission.hub }),
+  'oil-pump': (g) => ({
+    kinds: [SHAFT],
+    parts: oneOfEach([SHAFT]),
+    on: [
+      clearance('inner-shaft', 'Inner rotor on shaft', 'diametral', {
+        terms: fit('rotor-bore', 'shaft-diameter'),
+        touch: finger('Inner rotor on its shaft, dry: does it slide, does it rock?'),
+        sides: true,
+      }),
+    ],
+    unit: [],
+    dimensions: [
+      dimension(
+        'rotor-bore',
+        'Inner rotor bore',
+        'inner',
+        'bore-gauge',
+        insideBore('inner rotor'),
+        { drawn_mm: g.shaftDiameter_mm, worked: HONED },
+      ),
+      dimension(
+        'shaft-diameter',
+        'Shaft diameter',
+        'shaft',
+        'outside-mic',
+        twoPlaces('shaft', 'where the rotor sits'),
+        { drawn_mm: g.shaftDiameter_mm, worked: POLISHED },
+      ),
+    ],
+  }),
+};
+
 function model(g: GerotorGeometry): PumpModel {
+  const driven = DRIVEN_BY[g.use](g);
   return {
-    kinds: KINDS,
-    parts: oneOfEach(KINDS),
+    kinds: [...KINDS, ...driven.kinds],
+    parts: [...oneOfEach(KINDS), ...driven.parts],
     features: [
       deckPlane,
       teeth('inner-lobes', 'Inner rotor lobes', 'inner'),
@@ -268,15 +320,12 @@ function model(g: GerotorGeometry): PumpModel {
       wallGap('Outer rotor to wall', 'outer rotor', fit('pocket-diameter', 'outer-diameter')),
       deckFlatness,
       floorTilt(g.pocketDiameter_mm),
-      clearance('inner-shaft', 'Inner rotor on shaft', 'diametral', {
-        terms: fit('rotor-bore', 'shaft-diameter'),
-        touch: finger('Inner rotor on its shaft, dry: does it slide, does it rock?'),
-        sides: true,
-      }),
+      ...driven.on,
       ...relief.characteristics,
       coverWear('rotor'),
       withCover('stack-inner', 'Face with cover, inner rotor', 'face-inner'),
       withCover('stack-outer', 'Face with cover, outer rotor', 'face-outer'),
+      ...driven.unit,
     ],
     dimensions: [
       pocketDepth(g.width_mm, 'Rotors out.'),
@@ -305,22 +354,7 @@ function model(g: GerotorGeometry): PumpModel {
         lines(['12–6', '3–9'], (l) => `Outside mic across the outer rotor, ${l}.`),
         { drawn_mm: g.outerDiameter_mm, worked: POLISHED },
       ),
-      dimension(
-        'rotor-bore',
-        'Inner rotor bore',
-        'inner',
-        'bore-gauge',
-        insideBore('inner rotor'),
-        { drawn_mm: g.shaftDiameter_mm, worked: HONED },
-      ),
-      dimension(
-        'shaft-diameter',
-        'Shaft diameter',
-        'shaft',
-        'outside-mic',
-        twoPlaces('shaft', 'where the rotor sits'),
-        { drawn_mm: g.shaftDiameter_mm, worked: POLISHED },
-      ),
+      ...driven.dimensions,
       ...relief.dimensions,
       ...coverDepths('rotor'),
     ],
@@ -333,6 +367,7 @@ export const gerotor: PumpFamily<GerotorGeometry> = {
   name: 'Gerotor',
   geometry: gerotorGeometry,
   example: {
+    use: 'oil-pump',
     innerLobes: 6,
     eccentricity_mm: 2.8,
     arcCentreRadius_mm: 27,
@@ -350,7 +385,7 @@ export const gerotor: PumpFamily<GerotorGeometry> = {
     'Rotors chip when they fall, and their edges cut.',
   ],
   model,
-  teardown: () => gerotorTeardown,
+  teardown: ({ use }) => gerotorTeardown(use),
   outline,
   placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
 };

@@ -96,7 +96,7 @@ export function dimension(
   part: string,
   instrument: Dimension['instrument'],
   stations: readonly Station[],
-  more: Pick<Dimension, 'caution' | 'drawn_mm' | 'worked'> = {},
+  more: Pick<Dimension, 'also' | 'caution' | 'drawn_mm' | 'others' | 'worked'> = {},
 ): Dimension {
   return { id, name, part, instrument, stations, ...more };
 }

@@ -125,6 +125,7 @@ const TRIED: Readonly<Record<string, fc.Arbitrary<Figures>>> = {
     }),
   gerotor: fc
     .record({
+      use: fc.constantFrom('front-pump', 'oil-pump'),
       innerLobes: fc.integer({ min: 3, max: 16 }),
       e: near(0.2, 8),
       room: near(0.95, 3),
@@ -135,11 +136,12 @@ const TRIED: Readonly<Record<string, fc.Arbitrary<Figures>>> = {
       shaft: near(0.05, 1.1),
       bolts: fc.integer({ min: 3, max: 24 }),
     })
-    .map(({ innerLobes: n, e, room, share, rim, gap, wall, shaft, bolts }) => {
+    .map(({ use, innerLobes: n, e, room, share, rim, gap, wall, shaft, bolts }) => {
       const R = room * (n + 1) * e;
       const rho = share * R * Math.sin(Math.PI / (n + 1));
       const outer = 2 * (R - rho + (2 + rim) * e);
       return {
+        use,
         innerLobes: n,
         eccentricity_mm: e,
         arcCentreRadius_mm: R,
@@ -154,7 +156,7 @@ const TRIED: Readonly<Record<string, fc.Arbitrary<Figures>>> = {
     }),
   'external-gear': fc
     .record({
-      build: fc.constantFrom('plates', 'oil'),
+      build: fc.constantFrom('plates', 'blocks', 'oil'),
       teeth: fc.integer({ min: 6, max: 40 }),
       m: near(0.3, 8),
       addendum: near(0.02, 1.3),

@@ -166,6 +166,6 @@ export const coverDepths = (track: string): Dimension[] =>
       'cover',
       'depth-mic',
       hours([12, 4, 8], (h) => `Depth mic across the cover, spindle on ${where} at ${h}.`),
-      { worked: { ground: 0 } },
+      { also: ['height-gauge'], worked: { ground: 0 } },
     ),
   );

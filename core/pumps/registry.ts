@@ -7,6 +7,8 @@ import { externalGear } from './external-gear';
 import type { Characteristic, Dimension, PumpFamily, PumpModel, Term } from './family';
 import { fixedVane } from './fixed-vane';
 import { gerotor } from './gerotor';
+import { withOwn, type OwnCharacteristic } from './own';
+import { onFirstSection } from './sections';
 import type { Teardown } from './teardown/teardown';
 import { vacuumVane } from './vacuum-vane';
 import { variableVane } from './variable-vane';
@@ -56,23 +58,39 @@ export function problemsOf(
 export interface PumpKind {
   readonly family: string;
   readonly geometry: object;
+  /** What the sheet asks for beyond what the family does. */
+  readonly own?: readonly OwnCharacteristic[];
 }
 
-/** Works something out of a pump once for its geometry; a geometry is never changed, only replaced. */
-export function oncePerPump<T>(work: (pump: PumpKind) => T): (pump: PumpKind) => T {
-  const known = new WeakMap<object, { readonly family: string; readonly result: T }>();
-  return ({ family, geometry }) => {
+const NO_OWN: readonly OwnCharacteristic[] = [];
+
+/**
+ * Works something out of a pump once for its geometry and what its sheet adds; neither is ever changed,
+ * only replaced.
+ */
+export function oncePerPump<T>(work: (pump: Required<PumpKind>) => T): (pump: PumpKind) => T {
+  interface Known {
+    readonly family: string;
+    readonly own: readonly OwnCharacteristic[];
+    readonly result: T;
+  }
+  const known = new WeakMap<object, Known>();
+  return ({ family, geometry, own = NO_OWN }) => {
     const last = known.get(geometry);
-    if (last?.family === family) return last.result;
-    const result = work({ family, geometry });
-    known.set(geometry, { family, result });
+    if (last?.family === family && sameOwn(last.own, own)) return last.result;
+    const result = work({ family, geometry, own });
+    known.set(geometry, { family, own, result });
     return result;
   };
 }
 
+/** Empty lists are the same wherever they came from. */
+const sameOwn = (a: readonly OwnCharacteristic[], b: readonly OwnCharacteristic[]): boolean =>
+  a === b || (a.length === 0 && b.length === 0);
+
 /** Returns what there is to measure on a pump. */
-export const pumpOf = oncePerPump<PumpModel>(({ family, geometry }) =>
-  familyOf(family).model(geometry),
+export const pumpOf = oncePerPump<PumpModel>(({ family, geometry, own }) =>
+  withOwn(familyOf(family).model(geometry), own),
 );
 
 /** Returns what is taken apart, looked at and renewed on a pump. */
@@ -121,9 +139,6 @@ export function dimensionsFor(c: Characteristic): DimensionId[] {
   const terms = gapsOf(c).flatMap((gap) => gap.map((t) => t.dimension));
   return [...new Set([...terms, ...(c.tilt ? [c.tilt.dimension] : [])])];
 }
-
-/** Returns the id that a characteristic has on the first section of a stack. */
-const onFirstSection = (id: string): string => id.replace(/-s\d$/, '');
 
 /**
  * Tells whether two gaps should be about the same on a sound pump: the same gap of another section, or

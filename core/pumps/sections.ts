@@ -13,6 +13,9 @@ export const sectionOf = (number: number, sections: number): Section => ({
   word: (name) => (sections === 1 ? name : `Section ${number}: ${name}`),
 });
 
+/** Returns the id that a part, size or characteristic has on the first section of a stack. */
+export const onFirstSection = (id: string): string => id.replace(/-s\d$/, '');
+
 export type GearName = readonly [id: 'drive' | 'idler', name: string];
 
 /** The two gears of a section: the one on the shaft, and the one that it drives. */

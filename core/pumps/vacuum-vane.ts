@@ -112,6 +112,7 @@ function model(g: VacuumVaneGeometry): PumpModel {
           { dimension: 'eccentricity', factor: -1 },
           { dimension: 'rotor-diameter', factor: 0.5 },
         ],
+        below: 'falls out of its slot',
         caution: 'A vane shorter than its reach falls out and wrecks the pump.',
       }),
       clearance('ring-wear', 'Bore wear', 'track against the untouched rim, across', {

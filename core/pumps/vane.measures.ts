@@ -53,8 +53,9 @@ export const bearingPlay = (id: string, name: string, bearing: string): Characte
     caution: 'Never spin a bearing with compressed air.',
   });
 
+/** Returns a place for every vane. */
 const vaneStations = (count: number, words: string): Station[] =>
-  Array.from({ length: Math.min(count, 4) }, (_, i) =>
+  Array.from({ length: count }, (_, i) =>
     place(`vane-${i + 1}`, `vane ${i + 1}`, words.replace('%', `${i + 1}`)),
   );
 
@@ -69,7 +70,7 @@ export const vaneSizes = (
     'vane',
     'outside-mic',
     vaneStations(vanes, 'Outside mic over vane %, foot to rounded edge.'),
-    { worked: POLISHED },
+    { others: 'all others no shorter', worked: POLISHED },
   ),
   dimension(
     'vane-thickness',
@@ -77,7 +78,7 @@ export const vaneSizes = (
     'vane',
     'outside-mic',
     vaneStations(vanes, 'Outside mic over vane %, in the middle.'),
-    { drawn_mm: drawn.thickness_mm, worked: POLISHED },
+    { others: 'all others no thinner', drawn_mm: drawn.thickness_mm, worked: POLISHED },
   ),
   dimension(
     'slot-width',

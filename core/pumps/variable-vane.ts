@@ -23,6 +23,7 @@ import { edgeAt, overWidth } from './placing';
 import { roundGap, slottedFields, type SlottedRotor } from './vane.fields';
 import { vanePlacements, type VanePlan } from './vane.drawing';
 import { sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import { inTransmission } from './transmission';
 import { variableVaneTeardown } from './teardown/variable-vane';
 
 type InSlide = SlottedRotor & Record<'slideBore_mm' | 'eccentricity_mm', number>;
@@ -139,6 +140,8 @@ const PLACEMENTS: PlacementTable<VariableVaneGeometry> = {
   'slide-pivot': (g) => onLoose('bushing finger', g.bodyDiameter_mm / 2),
   'pivot-bore': (g) => onLoose('bushing bore', g.bodyDiameter_mm / 2),
   'pivot-pin': (g) => onLoose('shaft mic', g.bodyDiameter_mm / 2),
+  'outer-face': (g, station) =>
+    overWidth(planOf(g), (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4)(station),
   'slide-seals': (g) => {
     const probe = onClock(90, g.slideDiameter_mm / 2);
     return { view: 'body', tool: { kind: 'finger', from: probe, to: probe }, probe };
@@ -148,6 +151,7 @@ const PLACEMENTS: PlacementTable<VariableVaneGeometry> = {
 const FOLLOWS =
   'A cut in the pocket has to be matched by the same cut on the outer face, or the parts above foul.';
 const relief = reliefValve('body');
+const transmission = inTransmission({ part: 'rotor', name: 'Rotor' });
 
 const KINDS: readonly PartKind[] = [
   { id: 'body', name: 'Body' },
@@ -161,8 +165,8 @@ const KINDS: readonly PartKind[] = [
 
 function model(g: VariableVaneGeometry): PumpModel {
   return {
-    kinds: KINDS,
-    parts: oneOfEach(KINDS),
+    kinds: [...KINDS, ...transmission.kinds],
+    parts: [...oneOfEach(KINDS), ...transmission.parts],
     features: [deck, feature('seal-grooves', 'Slide seal grooves', 'slide', { dressed: 0 })],
     characteristics: [
       sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
@@ -175,6 +179,11 @@ function model(g: VariableVaneGeometry): PumpModel {
         caution: FOLLOWS,
       }),
       floorTilt(g.pocketDiameter_mm, FOLLOWS),
+      clearance('outer-face', 'Outer face', 'deck to outer face; follows the cut of the pocket', {
+        quantity: 'size',
+        terms: [{ dimension: 'outer-face', factor: 1 }],
+        caution: FOLLOWS,
+      }),
       vaneLength,
       clearance('slide-pivot', 'Slide on its pivot', 'diametral', {
         terms: fit('pivot-bore', 'pivot-pin'),
@@ -186,13 +195,26 @@ function model(g: VariableVaneGeometry): PumpModel {
         rests: ['seal-grooves'],
         touch: finger('Slide seals in their grooves: do they spring out and slide freely?'),
       }),
+      ...transmission.hub,
       ...relief.characteristics,
       coverWear('slide'),
       withCover('stack-rotor', 'Side with cover, rotor', 'side-rotor'),
       withCover('stack-slide', 'Side with cover, slide', 'side-slide'),
+      ...transmission.unit,
     ],
     dimensions: [
       pocketDepth(g.width_mm, `Parts out. ${FOLLOWS}`),
+      dimension(
+        'outer-face',
+        'Outer face',
+        'body',
+        'height-gauge',
+        [
+          place('a', 'first', 'Body on its deck, on the plate: height gauge over the outer face.'),
+          place('b', 'half a turn on', 'Height gauge over the outer face again, half a turn on.'),
+        ],
+        { also: ['depth-mic', 'outside-mic'], caution: FOLLOWS, worked: { faced: -1, ground: -1 } },
+      ),
       ...vaneSizes(g.vanes, {
         thickness_mm: g.vaneThickness_mm,
         rotor_mm: g.rotorDiameter_mm,
@@ -234,6 +256,7 @@ function model(g: VariableVaneGeometry): PumpModel {
         ],
         { worked: POLISHED },
       ),
+      ...transmission.dimensions,
       ...relief.dimensions,
       ...coverDepths('slide'),
     ],

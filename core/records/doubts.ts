@@ -1,6 +1,6 @@
 import type { Characteristic } from '../pumps/family';
 import { problemsOf, pumpOf } from '../pumps/registry';
-import type { Sheet, SheetLimit } from './sheet';
+import { nominalOf, type Sheet, type SheetLimit } from './sheet';
 
 /** A figure of a sheet that is possible but hard to believe: most likely a slip of unit or point. */
 export interface SheetDoubt {
@@ -31,9 +31,9 @@ export function nominalGap(sheet: Sheet, c: Characteristic): number | null {
   if (!c.terms || c.terms.length === 0) return null;
   let gap = 0;
   for (const { dimension, factor } of c.terms) {
-    const nominal = sheet.nominal.find((n) => n.dimension === dimension);
-    if (!nominal) return null;
-    gap += factor * nominal.value_mm;
+    const nominal = nominalOf(sheet, dimension);
+    if (nominal === undefined) return null;
+    gap += factor * nominal;
   }
   return gap;
 }

@@ -48,6 +48,28 @@ export const strike = object({
   .noUnknown()
   .required();
 
+/** Takes strikes back: the entries that they took out count again. */
+export const restore = object({
+  ...made,
+  kind: string().oneOf(['restore']).required(),
+  of: array(identifier()).required().min(1),
+})
+  .noUnknown()
+  .required();
+
+/** A place that was not measured, and why. */
+export const skip = object({
+  ...made,
+  kind: string().oneOf(['skip']).required(),
+  /** The characteristic or the size that is read there. */
+  target: identifier(),
+  way: string().oneOf(['leaf', 'size', 'swing', 'touch']).required(),
+  place: identifier(),
+  why: line().required('A place is left out for a reason'),
+})
+  .noUnknown()
+  .required();
+
 /** A zero check made for the job. */
 export const zeroEntry = zeroCheck.shape({
   ...made,
@@ -65,7 +87,9 @@ export const ENTRY_SCHEMA = {
   also: alsoAnswer,
   zero: zeroEntry,
   operation,
+  skip,
   strike,
+  restore,
 } as const;
 
 export type EntryKind = keyof typeof ENTRY_SCHEMA;
@@ -75,7 +99,9 @@ export type Entry = { [K in EntryKind]: InferType<(typeof ENTRY_SCHEMA)[K]> }[En
 
 export type Operation = Voidable<InferType<typeof operation>>;
 export type SizeChange = Operation['changes'][number];
+export type Skip = Voidable<InferType<typeof skip>>;
 export type StrikeEntry = InferType<typeof strike>;
+export type RestoreEntry = InferType<typeof restore>;
 export type ZeroEntry = Voidable<InferType<typeof zeroEntry>>;
 
 /** Refuses a value that names no kind of entry. */

@@ -12,11 +12,14 @@ import { EMPTY_TAG, tagFields } from './tag';
 import { cleanGate, closed, photoNote } from './teardown';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 2;
+export const JOB_SCHEMA = 3;
 
 /** The stages of a job that the app has, in the order of the work. */
 export const STAGES = ['tag', 'strip', 'look', 'measure', 'report'] as const;
 export type Stage = (typeof STAGES)[number];
+
+/** Which bushing and seal are in: those that came, or new ones already. */
+export const FITTED = ['old', 'new'] as const;
 
 /** More photos than this belong in another job. */
 export const MOST_PHOTOS = 200;
@@ -54,6 +57,8 @@ export const jobSchema = object({
     ({ id }) => id,
   ),
   clean: cleanGate,
+  /** Which bushing and seal were in while it was measured; null where nobody said, or there is none. */
+  fitted: string().oneOf(FITTED).nullable().defined(),
   closed,
   stage: string().oneOf(STAGES).required(),
   sheet: sheetSchema,
@@ -91,6 +96,7 @@ export const BLANK = {
   mixed: [],
   photos: [],
   clean: null,
+  fitted: null,
   closed: null,
   chosen: [],
   part_C: null,

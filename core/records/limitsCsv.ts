@@ -12,6 +12,8 @@ const COLUMNS = [
   'name',
   'lower_mm',
   'upper_mm',
+  'preferredLower_mm',
+  'preferredUpper_mm',
   'side',
   'gasket',
   'source',
@@ -26,9 +28,17 @@ export function limitsCsv(sheet: Sheet): string {
     name: names.get(l.characteristic) ?? '',
     lower_mm: l.lower_mm ?? '',
     upper_mm: l.upper_mm ?? '',
+    preferredLower_mm: l.preferredLower_mm ?? '',
+    preferredUpper_mm: l.preferredUpper_mm ?? '',
   }));
   return unparse(rows, { columns: [...COLUMNS], escapeFormulae: FORMULA });
 }
+
+/** Words that files of before had for what a limit counts. */
+const OLD_GASKETS: Readonly<Record<string, string>> = {
+  counted: 'bare',
+  'not-counted': 'assembled',
+};
 
 type Row = Readonly<Partial<Record<(typeof COLUMNS)[number], string>>>;
 
@@ -88,6 +98,14 @@ function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): Shee
   if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
     wrong('The upper limit is below the lower one.');
   }
+  const preferred = [end(row.preferredLower_mm), end(row.preferredUpper_mm)] as const;
+  const [least, most] = [lower_mm ?? 0, upper_mm ?? Infinity];
+  if (preferred.some((mm) => mm !== null && (mm < least || mm > most))) {
+    wrong('The preferred band lies inside the limits.');
+  }
+  if (preferred[0] !== null && preferred[1] !== null && preferred[1] < preferred[0]) {
+    wrong('The preferred most is below the preferred least.');
+  }
   const oneOf = <T extends string>(cell: string | undefined, known: readonly T[], usual: T): T => {
     const said = cell?.trim();
     if (!said) return usual;
@@ -100,8 +118,10 @@ function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): Shee
     characteristic,
     lower_mm,
     upper_mm,
+    preferredLower_mm: preferred[0],
+    preferredUpper_mm: preferred[1],
     side: oneOf(row.side, SIDES, 'full'),
-    gasket: oneOf(row.gasket, GASKETS, 'counted'),
+    gasket: oneOf(OLD_GASKETS[row.gasket?.trim() ?? ''] ?? row.gasket, GASKETS, 'bare'),
     source: row.source ?? '',
   };
 }

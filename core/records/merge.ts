@@ -65,7 +65,7 @@ export function mergedJournal(here: readonly Entry[], file: readonly Entry[]): r
   let after = -1;
   for (const entry of file) {
     const known = places.get(entry.id);
-    const struck = entry.kind === 'strike' ? entry.of : [];
+    const struck = entry.kind === 'strike' || entry.kind === 'restore' ? entry.of : [];
     for (const id of known === undefined ? struck : [entry.id]) {
       after = Math.max(after, places.get(id) ?? -1);
     }

@@ -172,14 +172,51 @@ function jobTo2(job: Loose): Loose {
   };
 }
 
+/* Version 2 to 3: preferred bands, gaskets in bench words, a sheet's own characteristics, what was skipped. */
+const GASKET_TO_3: Readonly<Record<string, string>> = {
+  counted: 'bare',
+  'not-counted': 'assembled',
+};
+
+const limitTo3 = (limit: Loose): Loose => ({
+  ...limit,
+  preferredLower_mm: null,
+  preferredUpper_mm: null,
+  gasket: GASKET_TO_3[String(limit.gasket)] ?? limit.gasket,
+});
+
+/** Until version 3 a gerotor was an engine oil pump and nothing else. */
+const geometryTo3 = ({ family, geometry }: Loose): unknown =>
+  family === 'gerotor' && isLoose(geometry) ? { use: 'oil-pump', ...geometry } : geometry;
+
+const sheetTo3 = (sheet: Loose): Loose => ({
+  ...sheet,
+  geometry: geometryTo3(sheet),
+  limits: listIn(sheet, 'limits').map(limitTo3),
+  examples: [],
+  own: [],
+});
+
+const rulesTo3 = (rules: unknown): unknown =>
+  isLoose(rules) ? { ...rules, record: 'verdict' } : rules;
+
+const jobTo3 = (job: Loose): Loose => ({
+  ...job,
+  sheet: isLoose(job.sheet) ? migrate('sheet', job.sheet) : job.sheet,
+  rules: rulesTo3(job.rules),
+  fitted: null,
+});
+
+const shopTo3 = (shop: Loose): Loose => ({ ...shop, rules: rulesTo3(shop.rules) });
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
 /** The steps of each kind by the version they start from. Every version that ever landed stays here. */
 const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
-  job: { 1: jobTo2 },
-  sheet: { 1: sheetTo2 },
-  shop: { 1: shopTo2 },
+  job: { 1: jobTo2, 2: jobTo3 },
+  sheet: { 1: sheetTo2, 2: sheetTo3 },
+  shop: { 1: shopTo2, 2: shopTo3 },
   study: {},
   photo: {},
 };

@@ -51,6 +51,20 @@ export const HOUSE_RULES = [
     },
   ),
   rule(
+    'record',
+    'Record of a gap',
+    {
+      value: 'verdict',
+      name: 'Only the verdict',
+      why: 'A gap is tried until it is in or out, and no further: the fewest tries. One without a limit is told between neighbouring leaves all the same.',
+    },
+    {
+      value: 'size',
+      name: 'The size as well',
+      why: 'Each place is told between neighbouring leaves, whatever the verdict: next time there is a figure to compare with.',
+    },
+  ),
+  rule(
     'lapping',
     'Hand lapping of a body or plate',
     {
@@ -133,7 +147,7 @@ type Rules = (typeof HOUSE_RULES)[number];
 export type HouseRules = { [R in Rules as R['id']]: R['schools'][number]['value'] };
 
 /** Questions that are asked and kept already, and that nothing reads until the stage that uses them is there. */
-export const UNREAD_RULES: readonly (keyof HouseRules)[] = ['bushing', 'drain'];
+export const UNREAD_RULES: readonly (keyof HouseRules)[] = ['drain'];
 
 /** What a new shop begins with. */
 export const NEW_RULES = Object.fromEntries(

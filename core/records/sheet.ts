@@ -1,18 +1,30 @@
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
 import type { PumpModel } from '../pumps/family';
+import { onFirstSection } from '../pumps/sections';
 import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
 import { finite, identifier, line, millimetres, note, once } from '../schema/fields';
+import { ownCharacteristic } from './own';
 import { alsoCheck, bookRule, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 2;
+export const SHEET_SCHEMA = 3;
 
 /** What a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
 
-/** Whether a face limit already has the compressed gasket in it. */
-export const GASKETS = ['counted', 'not-counted'] as const;
+/**
+ * How a face gap is measured and what its limit is for: measured bare, and the limit is for bare;
+ * measured bare, and the limit is for the pump assembled with its gasket, which is added; or measured
+ * with the gasket in.
+ */
+export const GASKETS = ['bare', 'assembled', 'with-gasket'] as const;
+
+/** Tells whether an end of a preferred band lies inside the limits that it belongs to. */
+function insideLimits(mm: number | null | undefined, { parent }: { parent: unknown }): boolean {
+  const { lower_mm, upper_mm } = parent as Record<'lower_mm' | 'upper_mm', number | null>;
+  return mm == null || (mm >= (lower_mm ?? 0) && mm <= (upper_mm ?? Infinity));
+}
 
 const limit = object({
   characteristic: identifier(),
@@ -24,6 +36,19 @@ const limit = object({
     .test('order', 'The upper limit is below the lower one', (upper, { parent }) => {
       const { lower_mm } = parent as { lower_mm: number | null };
       return upper == null || lower_mm == null || upper >= lower_mm;
+    }),
+  /** A band inside the limits that a builder aims at; null on a side that has none. */
+  preferredLower_mm: millimetres()
+    .nullable()
+    .defined()
+    .test('inside', 'The preferred band lies inside the limits', insideLimits),
+  preferredUpper_mm: millimetres()
+    .nullable()
+    .defined()
+    .test('inside', 'The preferred band lies inside the limits', insideLimits)
+    .test('order', 'The preferred most is below the preferred least', (upper, { parent }) => {
+      const { preferredLower_mm: lower } = parent as { preferredLower_mm: number | null };
+      return upper == null || lower == null || upper >= lower;
     }),
   side: string().oneOf(SIDES).required(),
   gasket: string().oneOf(GASKETS).required(),
@@ -97,6 +122,10 @@ export const sheetSchema = object({
     return known ? known.geometry : object().required();
   }),
   /** Thickness of the gasket once it is compressed; 0 where there is none. */
+  /** Fields of the geometry that are the example's still, and nobody's figures. */
+  examples: array(string().required()).required().max(40),
+  /** What is measured beyond what the family does. */
+  own: listed(array(ownCharacteristic).required().max(40), 'A characteristic is there twice'),
   gasket_mm: millimetres().required().max(5, 'Over 5 mm: no gasket'),
   materials: array(material).required(),
   nominal: array(nominal).required(),
@@ -112,8 +141,7 @@ export const sheetSchema = object({
   .test('refers', (sheet, context) => {
     const family = FAMILIES.find((f) => f.id === sheet.family);
     if (!family || !isPump(family, sheet.geometry)) return true;
-    const pump = pumpOf({ family: sheet.family, geometry: sheet.geometry as object });
-    const wrong = strayIn(sheet as unknown as Sheet, pump);
+    const wrong = strayIn(sheet as unknown as Sheet, pumpOf(sheet as unknown as Sheet));
     if (!wrong) return true;
     return context.createError({
       path: `${context.path ? `${context.path}.` : ''}${wrong.path}`,
@@ -141,6 +169,8 @@ export function blankSheet(pump: PumpKind) {
     nominal: [],
     limits: [],
     fasteners: [],
+    examples: [],
+    own: [],
   } satisfies Partial<Sheet>;
 }
 
@@ -175,12 +205,23 @@ function strayIn(sheet: Sheet, pump: PumpModel): { path: string; message: string
   return mixed < 0 ? null : { path: `mixes[${mixed}]`, message: 'The sheet has no such variant' };
 }
 
-/** Returns the limits of a characteristic on a tier, as published; a sum that has none of its own takes those of its base. */
+/**
+ * Returns the limits of a characteristic on a tier, as published; a sum that has none of its own
+ * takes those of its base, and a further section of a stack those of the first.
+ */
 export function limitsFor(sheet: Sheet, tierId: string, characteristic: string): SheetLimit | null {
   const own = sheet.limits.find((l) => l.tier === tierId && l.characteristic === characteristic);
   if (own && (own.lower_mm !== null || own.upper_mm !== null)) return own;
+  const first = onFirstSection(characteristic);
+  if (first !== characteristic) return limitsFor(sheet, tierId, first);
   const base = pumpOf(sheet).characteristics.find((c) => c.id === characteristic)?.sum?.[0];
   return base ? limitsFor(sheet, tierId, base) : null;
+}
+
+/** Returns the nominal size of a dimension in mm; of a further section, that of the first where it has none. */
+export function nominalOf(sheet: Pick<Sheet, 'nominal'>, dimension: string): number | undefined {
+  const of = (id: string) => sheet.nominal.find((n) => n.dimension === id)?.value_mm;
+  return of(dimension) ?? of(onFirstSection(dimension));
 }
 
 /** Writes the name of a sheet: `Veltrane T6 front pump`. */

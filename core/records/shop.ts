@@ -5,7 +5,7 @@ import { celsius, line, once } from '../schema/fields';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
-export const SHOP_SCHEMA = 2;
+export const SHOP_SCHEMA = 3;
 
 /** What holds for the whole shop: units, appearance, people, house rules, leaves and instruments. */
 export const shopSchema = object({

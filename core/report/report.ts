@@ -3,13 +3,19 @@ import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
 import { readingDetail, readingFigure, type Reading } from '../methods/list';
 import { ZERO_WORD } from '../methods/dimensional';
-import { explain, rangeText, shownExtremes, VERDICT_WORD } from '../wording/verdict';
+import {
+  explain,
+  gapText,
+  hotText,
+  rangeText,
+  shownExtremes,
+  VERDICT_WORD,
+} from '../wording/verdict';
 import { conventionWords } from '../wording/limits';
 import { worstVerdict } from '../assessment/summary';
 import { ledgerOf } from '../journal/ledger';
-import { centre } from '../metrology/estimate';
 import type { Verdict } from '../metrology/verdict';
-import { formatLength, formatLimits, formatWithUnit, unitName } from '../quantity/format';
+import { formatLimits, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { sheetChanges } from '../records/changes';
@@ -75,16 +81,14 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
   const { quantity } = a.characteristic;
   const convention = a.limits ? conventionWords(job.sheet, a.limits, a.characteristic.id) : '';
   const hot =
-    known && a.heatShift_mm !== null
-      ? formatLength(Math.max(0, centre(known.largest) + a.heatShift_mm), quantity, unit)
-      : '–';
+    known && a.heatShift_mm !== null ? hotText(known, a.heatShift_mm, unit, quantity) : '–';
   return {
     name: a.characteristic.name,
     limits: a.limits
       ? [formatLimits(a.limits, quantity, unit), convention].filter(Boolean).join(', ')
       : 'none',
     evidence: known
-      ? rangeText(known, unit, quantity)
+      ? gapText(a.characteristic, known, unit)
       : a.touches.length > 0
         ? 'by hand'
         : 'not measured',
@@ -92,7 +96,7 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
     hot,
     verdict: a.verdict,
     word: a.limits ? VERDICT_WORD[a.verdict] : 'Recorded',
-    reason: explain(a, job.sheet, unit),
+    reason: explain(a, job.sheet, unit, job.rules),
   };
 }
 

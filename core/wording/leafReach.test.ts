@@ -20,8 +20,10 @@ const limited = (sheet: Sheet, limit: Partial<SheetLimit> & { characteristic: st
       tier: 'new',
       lower_mm: null,
       upper_mm: null,
+      preferredLower_mm: null,
+      preferredUpper_mm: null,
       side: 'full',
-      gasket: 'counted',
+      gasket: 'bare',
       source: '',
       ...limit,
     },
@@ -66,7 +68,7 @@ describe('limits as they are published', () => {
   it('without the gasket are held against gap and gasket together', () => {
     const sheet = limited(
       { ...VELTRANE_T6, gasket_mm: 0.03 },
-      { characteristic: 'face-drive', lower_mm: 0.02, upper_mm: 0.08, gasket: 'not-counted' },
+      { characteristic: 'face-drive', lower_mm: 0.02, upper_mm: 0.08, gasket: 'assembled' },
     );
     const limits = held(sheet, 'stack-drive')!;
     expect(limits.lower_mm).toBe(0);

@@ -9,8 +9,11 @@ export function conventionWords(sheet: Sheet, limits: HeldLimits, characteristic
   if (sides && limits.published.side === 'one-side') {
     words.push('published for one side, held against the full gap');
   }
-  if (gasket && limits.published.gasket === 'not-counted' && sheet.gasket_mm > 0) {
-    words.push('less the compressed gasket');
+  if (gasket && limits.published.gasket === 'assembled' && sheet.gasket_mm > 0) {
+    words.push('for the assembled pump: the compressed gasket is added to the gap');
+  }
+  if (gasket && limits.published.gasket === 'with-gasket') {
+    words.push('measured with the gasket in');
   }
   return words.join('; ');
 }

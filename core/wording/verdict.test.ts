@@ -15,7 +15,7 @@ const value = (value_mm: number, u_mm: number): Estimate => ({ kind: 'value', va
 const assessed = (part: Partial<Assessment>): Assessment => ({
   ...NO_PAST,
   characteristic: characteristicOf(VELTRANE_T6, 'face-drive'),
-  limits: { lower_mm: 0.02, upper_mm: 0.06, published: VELTRANE_T6.limits[0]! },
+  limits: { lower_mm: 0.02, upper_mm: 0.06, preferred: null, published: VELTRANE_T6.limits[0]! },
   stations: [],
   soFar: null,
   smallest: bracket(0.03, 0.04),
@@ -29,6 +29,7 @@ const assessed = (part: Partial<Assessment>): Assessment => ({
   zero: null,
   parts: [],
   neglected: [],
+  skipped: [],
   verdict: 'in',
   probability: 1,
   heatShift_mm: null,

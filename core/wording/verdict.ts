@@ -2,14 +2,22 @@ import type { Assessment } from '../assessment/assessment';
 import { attributeWords } from '../methods/attribute';
 import type { Bounds } from '../feeler/bounds';
 import type { Limits } from '../metrology/interval';
-import { ends, factorsOf, type Estimate } from '../metrology/estimate';
+import { centre, ends, factorsOf, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { extremesOf } from '../feeler/extremes';
 import type { Stack } from '../feeler/stacks';
 import type { Verdict } from '../metrology/verdict';
+import type { Characteristic } from '../pumps/family';
 import type { PumpKind } from '../pumps/registry';
-import { capital, formatLength, formatRange } from '../quantity/format';
-import type { LengthKind, ShopUnit } from '../quantity/units';
+import {
+  capital,
+  formatLength,
+  formatLimits,
+  formatRange,
+  formatWithUnit,
+} from '../quantity/format';
+import { tidy_mm, type LengthKind, type ShopUnit } from '../quantity/units';
+import { NEW_RULES, type HouseRules } from '../records/rules';
 import type { EvidenceSource } from '../methods/method';
 import { adviceWords, sizesWanted } from './advice';
 
@@ -61,6 +69,24 @@ export function rangeText(
     return `largest ${formatRange(known, null, kind, unit)}`;
   }
   return formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, kind, unit);
+}
+
+/** Returns all that a gap can be at working temperature, moved along from what it is at 20 °C. */
+export function hotText(
+  { smallest, largest }: Extremes,
+  shift_mm: number,
+  unit: ShopUnit,
+  kind: LengthKind = 'gap',
+): string {
+  const moved = (e: Estimate): Estimate =>
+    e.kind === 'value'
+      ? { ...e, value_mm: e.value_mm + shift_mm }
+      : {
+          ...e,
+          lo_mm: Math.max(0, e.lo_mm + shift_mm),
+          hi_mm: e.hi_mm === null ? null : Math.max(0, e.hi_mm + shift_mm),
+        };
+  return rangeText({ smallest: moved(smallest), largest: moved(largest) }, unit, kind);
 }
 
 /**
@@ -119,6 +145,43 @@ function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
 const said = ({ word, estimate, limit }: Side, unit: ShopUnit, kind: LengthKind = 'gap'): string =>
   `${word} ${estimateText(estimate, unit, kind)} against ${formatLength(limit, kind, unit)}`;
 
+/**
+ * Says of a figure below nought what it means: a vane that does not reach falls out of its slot; null
+ * where it means nothing of its own.
+ */
+function belowWords(c: Characteristic, { smallest }: Extremes, unit: ShopUnit): string | null {
+  if (!c.below || centre(smallest) >= 0) return null;
+  return `${c.below}, ${formatWithUnit(-centre(smallest), c.quantity, unit)} too short`;
+}
+
+/** Returns all that a characteristic can be, in its own words where its figures mean something else. */
+export function gapText(c: Characteristic, known: Extremes, unit: ShopUnit): string {
+  return belowWords(c, known, unit) ?? rangeText(known, unit, c.quantity);
+}
+
+/** Says on which side of the preferred band a gap lies that is in; empty where it lies in it, or there is none. */
+function preferredWords(
+  { limits, verdict, smallest, largest, characteristic }: Assessment,
+  unit: ShopUnit,
+): string {
+  const band = limits?.preferred;
+  if (!band || verdict !== 'in' || !smallest || !largest) return '';
+  const words = formatLimits(band, characteristic.quantity, unit);
+  const [lo, hi] = [tidy_mm(centre(smallest)), tidy_mm(centre(largest))];
+  if (band.upper_mm != null && hi > band.upper_mm) return `In, looser than the preferred ${words}.`;
+  if (band.lower_mm != null && lo < band.lower_mm)
+    return `In, tighter than the preferred ${words}.`;
+  return `In the preferred ${words}.`;
+}
+
+/** Says which places were left out, and why. */
+function skippedWords({ skipped }: Assessment): string {
+  if (skipped.length === 0) return '';
+  const reasons = [...new Set(skipped.map(({ why }) => why))].join('; ');
+  const places = skipped.length === 1 ? 'One place' : `${skipped.length} places`;
+  return `${places} left out: ${reasons}.`;
+}
+
 /** Says why tries at one place stand as they do: what they prove, or what they leave. */
 export function explainTries(
   bounds: Bounds,
@@ -140,18 +203,30 @@ export function explainTries(
 const NOT_YET = 'Not measured yet.';
 const AGAIN = 'To measure again.';
 
-/** Returns the verdict's reason in one sentence, in the shop's unit. */
-export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
-  const touched = attributeWords(a);
+/**
+ * Returns the verdict's reason in one sentence, in the shop's unit.
+ *
+ * @param rules of the house, by which a hub in its bushing is weighed; the usual ones where left out
+ */
+export function explain(
+  a: Assessment,
+  pump: PumpKind,
+  unit: ShopUnit,
+  rules: Pick<HouseRules, 'bushing'> = NEW_RULES,
+): string {
+  const touched = attributeWords(a, a.characteristic.hub && rules.bushing);
   const past = pastWords(a, unit);
   if (!a.smallest || !a.largest) {
     return [past ? AGAIN : touched || NOT_YET, past].filter(Boolean).join(' ');
   }
   const kind = a.characteristic.quantity;
   if (!a.limits) {
-    const at = `${estimateText(a.largest, unit, kind)} at the largest.`;
+    const known = { smallest: a.smallest, largest: a.largest };
+    const below = belowWords(a.characteristic, known, unit);
+    const at = below ? capital(below) : `${estimateText(a.largest, unit, kind)} at the largest`;
     return [
-      `${at} The sheet gives no limit: recorded, not judged.`,
+      `${at}. The sheet gives no limit: recorded, not judged.`,
+      skippedWords(a),
       tiltWords(a, unit),
       touched,
       past,
@@ -161,15 +236,19 @@ export function explain(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
   }
   const first = deciding(sides(a.smallest, a.largest, a.limits), a.verdict);
   if (!first) return touched || NOT_YET;
+  const known = { smallest: a.smallest, largest: a.largest };
   const state =
-    a.verdict === 'open' && a.soFar
+    belowWords(a.characteristic, known, unit) ??
+    (a.verdict === 'open' && a.soFar
       ? `so far ${rangeText(a.soFar, unit, kind)}`
-      : said(first, unit, kind);
+      : said(first, unit, kind));
   return [
     `${capital(state)}.`,
+    preferredWords(a, unit),
     openWords(a, pump),
     closeWords(a, pump, unit),
     neglectedWords(a),
+    skippedWords(a),
     tiltWords(a, unit),
     sourceWords(a),
     touched,

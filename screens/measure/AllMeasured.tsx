@@ -10,6 +10,7 @@ import { PumpPicture } from '@/ui/PumpPicture';
 import { Heading, Words } from '@/ui/Words';
 import { useWide } from '@/ui/useWidth';
 import { CharacteristicRows } from './CharacteristicList';
+import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
 import type { Openers } from './panels';
 import type { Measuring } from './useMeasuring';
@@ -36,6 +37,7 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
           {worst === 'in' ? 'All in' : `Measured. Worst: ${VERDICT_WORD[worst].toLowerCase()}`}
         </Heading>
       </View>
+      <FallenVerdict job={job} measuring={measuring} />
       <Words>
         {close
           ? 'No leaf of the set can tell more. Sizes can decide what is too close to call.'

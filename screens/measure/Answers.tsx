@@ -10,8 +10,8 @@ export const FELT_WORDS: Readonly<Record<Felt, { readonly name: string; readonly
   {
     free: { name: 'Free', feel: 'slides, no touch' },
     drag: { name: 'Drags', feel: 'light, even pull' },
-    'part-way': { name: 'Part way', feel: 'in, then stops' },
-    'no-go': { name: 'Won’t go', feel: 'or only by force' },
+    'part-way': { name: 'Part way', feel: 'well in, then stops' },
+    'no-go': { name: 'Won’t go', feel: 'not in, by force, lifts the edge, or only the tip' },
   };
 
 /** Four large answers that show what the hand feels; each is on a key as well. */
@@ -43,7 +43,7 @@ export function Answers({ onAnswer }: { readonly onAnswer: (felt: Felt) => unkno
               <Words size="title" strong numberOfLines={1}>
                 {name}
               </Words>
-              <Words size="note" tone="muted" numberOfLines={1}>
+              <Words size="note" tone="muted" style={styles.feel}>
                 {feel}
               </Words>
             </View>
@@ -70,6 +70,7 @@ const styles = StyleSheet.create({
   },
   half: { flexBasis: '45%', flexGrow: 1 },
   quarter: { flexBasis: '40%', flexGrow: 1 },
-  words: { flex: 1, minWidth: 0 },
+  words: { flex: 1, minWidth: 0, paddingVertical: 4 },
+  feel: { lineHeight: 15 },
   key: { position: 'absolute', top: 4, right: 8 },
 });

@@ -1,7 +1,7 @@
 import type { FeelerReading } from '@/core/methods/feeler';
 import { Button } from 'react-native-paper';
 import { stackOf } from '@/core/feeler/bounds';
-import { formatLength } from '@/core/quantity/format';
+import { formatLength, formatWithUnit } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { Notice } from '@/ui/Notice';
 import { FELT_WORDS } from './Answers';
@@ -13,10 +13,23 @@ interface Props {
   readonly onSettle: (believe: 'new' | 'old') => void;
 }
 
+/** What can be said to a reading that waits: to take it, or not as it came. */
+const BUTTONS: Readonly<Record<PendingReading['kind'], readonly [yes: string, no: string]>> = {
+  doubt: ['Keep it', 'Drop it'],
+  contradiction: ['Strike the earlier', 'Drop this one'],
+  edge: ['Well in', 'Only the tip'],
+};
+
+function wordsOf(pending: PendingReading, unit: ShopUnit): string {
+  if (pending.kind === 'doubt') return `${pending.why} Is it right?`;
+  if (pending.kind === 'contradiction') return contradictionWords(pending, unit);
+  const leaf = formatWithUnit(stackOf(pending.reading.leaves_mm), 'gap', unit);
+  return `${leaf} part way in would put this out. Is it well in, or only the tip? Gear edges are chamfered, and a tip in a chamfer is no gap.`;
+}
+
 /** A reading that is not taken as it came: a person says what to believe. */
 export function PendingNotice({ pending, unit, onSettle }: Props) {
-  const [yes, no] =
-    pending.kind === 'doubt' ? ['Keep it', 'Drop it'] : ['Strike the earlier', 'Drop this one'];
+  const [yes, no] = BUTTONS[pending.kind];
   return (
     <Notice
       kind="error"
@@ -31,7 +44,7 @@ export function PendingNotice({ pending, unit, onSettle }: Props) {
         </>
       }
     >
-      {pending.kind === 'doubt' ? `${pending.why} Is it right?` : contradictionWords(pending, unit)}
+      {wordsOf(pending, unit)}
     </Notice>
   );
 }

@@ -11,6 +11,7 @@ import { Later } from '@/ui/Later';
 import { Notice } from '@/ui/Notice';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { useWide } from '@/ui/useWidth';
+import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
 import { PendingNotice } from './PendingNotice';
 import { PanelHead } from './PanelHead';
@@ -44,6 +45,7 @@ export function StepPanel(props: Props) {
   const { unit } = useShop();
   const wide = useWide();
   const { all, error, pending } = measuring;
+  const fallen = measuring.fallen.length > 0;
   const way: MethodId = step.way;
   const asked = askedFor(job).find((a) => a.characteristic === shown.characteristic.id);
   return (
@@ -76,8 +78,14 @@ export function StepPanel(props: Props) {
         {instruction}
       </View>
       <Later>
-        {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
-        {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
+        {fallen ? (
+          <FallenVerdict job={job} measuring={measuring} />
+        ) : (
+          <>
+            {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
+            {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
+          </>
+        )}
       </Later>
       {error ? <Notice kind="error">{error}</Notice> : null}
       {pending ? (

@@ -30,8 +30,9 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
   const kind =
     step?.way === 'size' ? step.dimension.instrument : step?.way === 'swing' ? 'indicator' : null;
   const expected = step?.way === 'size' ? expectedSize(job.sheet, step.dimension) : null;
-  const usable = kind ? instrumentsOf(shop, kind, expected) : [];
-  const inHand = kind ? instrumentInHand(shop, job, kind, expected) : null;
+  const also = step?.way === 'size' ? step.dimension.also : undefined;
+  const usable = kind ? instrumentsOf(shop, kind, expected, also) : [];
+  const inHand = kind ? instrumentInHand(shop, job, kind, expected, also) : null;
   const asNow = JSON.stringify(shop.feelers.find((f) => f.name === job.feeler.name));
   const source = SOURCES.find((s) => s.id === gauge);
   return (

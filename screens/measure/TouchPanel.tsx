@@ -18,7 +18,8 @@ const WORDS: Readonly<Record<AttributeFelt, readonly [name: string, feel: string
   touches: ['Touches', 'edge lifts or scrapes'],
   free: ['Free', 'moves by its own weight'],
   tight: ['Tight', 'moves, but drags'],
-  catches: ['Catches', 'sticks, jumps or rocks'],
+  rocks: ['Rocks', 'loose, tips either way'],
+  catches: ['Binds or catches', 'sticks or jumps'],
 };
 
 interface Props extends Openers {

@@ -6,6 +6,7 @@ import {
   addReading,
   againAt,
   answerLeaf,
+  onlyTheTip,
   recordSize,
   recordSwing,
   recordTouch,
@@ -18,6 +19,7 @@ import {
 } from '@/core/commands/measuring';
 import type { Felt } from '@/core/feeler/bounds';
 import type { LeafStep, Step } from '@/core/guidance/step';
+import { fallenSince } from '@/core/assessment/summary';
 import { lastStanding } from '@/core/journal/commands';
 import { zerosOf } from '@/core/instruments/gauges';
 import type { AttributeFelt } from '@/core/methods/attribute';
@@ -32,6 +34,8 @@ import { useCommand } from '../job/useCommand';
 /** The tap that is waiting to be stored, the state of the job, and what can be done next. */
 export interface Measuring {
   readonly all: readonly Assessment[];
+  /** What the last tap decided, the worst first; empty once something else is done. */
+  readonly fallen: readonly Assessment[];
   readonly step: Step | null;
   readonly pending: PendingReading | null;
   readonly error: string | null;
@@ -64,7 +68,11 @@ export function useMeasuring(job: Job): Measuring {
   const [other, setOther] = useState<Step | null>(null);
   const [pending, setPending] = useState<PendingReading | null>(null);
 
+  /** How all stood before the last tap; null where there was none here. */
+  const [before, setBefore] = useState<readonly Assessment[] | null>(null);
+
   const all = evaluator.assess(job);
+  const fallen = before ? fallenSince(before, all) : [];
   const step: Step | null = other ?? evaluator.next(job);
   const clear = () => {
     setOther(null);
@@ -73,7 +81,10 @@ export function useMeasuring(job: Job): Measuring {
   /** Runs a command, and goes back to the proposed step once it is in storage. */
   const runOn = async (command: Command): Promise<boolean> => {
     const stored = await run(command);
-    if (stored) clear();
+    if (stored) {
+      clear();
+      setBefore(all);
+    }
     return stored;
   };
   /** The job on which something was read last: until the screen shows the next, more of it is a bounce. */
@@ -102,7 +113,11 @@ export function useMeasuring(job: Job): Measuring {
   const settle = useLatestCallback(async (believe: 'new' | 'old') => {
     if (!pending) return;
     const { reading } = pending;
-    if (pending.kind === 'doubt') {
+    if (pending.kind === 'edge') {
+      await runOn(
+        addReading(believe === 'new' ? pending.reading : onlyTheTip(pending.reading), evaluator),
+      );
+    } else if (pending.kind === 'doubt') {
       if (believe === 'old') setPending(null);
       else await runOn(addReading(reading, evaluator));
     } else {
@@ -126,22 +141,25 @@ export function useMeasuring(job: Job): Measuring {
   const undo = useLatestCallback(async () => {
     if (pending) return setPending(null);
     if (other) return setOther(null);
+    setBefore(null);
     const last = lastStanding(job);
     if (last) await strike(last.id, 'undone');
   });
   const turn = useLatestCallback(async (cursor: Partial<Job['cursor']>) => {
     clear();
+    setBefore(null);
     await run(turnTo(cursor));
   });
-  const tryOther = useLatestCallback((leaf: LeafStep | null) =>
-    setOther(leaf && { way: 'leaf', ...leaf }),
-  );
+  const tryOther = useLatestCallback((leaf: LeafStep | null) => {
+    setBefore(null);
+    setOther(leaf && { way: 'leaf', ...leaf });
+  });
   const readAgain = useLatestCallback((reading: DimensionalReading | IndicatorReading) =>
     setOther(againAt(job, reading, all)),
   );
 
   return {
-    ...{ all, step, pending, error, answer, touch, settle, read, work, undo, strike },
+    ...{ all, fallen, step, pending, error, answer, touch, settle, read, work, undo, strike },
     ...{ turnTo: turn, tryOther, readAgain, run, make },
   };
 }

@@ -1,7 +1,7 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { readingFigure } from '@/core/methods/list';
-import { explain, rangeText, shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
-import { centre, ends, isOpen } from '@/core/metrology/estimate';
+import { explain, gapText, hotText, shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
+import { ends } from '@/core/metrology/estimate';
 import { formatLength, formatLimits, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
@@ -10,7 +10,7 @@ import type { DrawnTilt } from '@/ui/TiltArrow';
 /** A characteristic in the few words that lists and headings have room for. */
 export function figureOf(a: Assessment, unit: ShopUnit): string {
   const known = shownExtremes(a);
-  if (known) return rangeText(known, unit, a.characteristic.quantity);
+  if (known) return gapText(a.characteristic, known, unit);
   const felt = a.touches.at(-1);
   return felt ? readingFigure(felt, unit) : '–';
 }
@@ -25,7 +25,7 @@ export function wordOf(a: Assessment): string {
 }
 
 export function reasonOf(a: Assessment, job: Job, unit: ShopUnit): string {
-  return explain(a, job.sheet, unit);
+  return explain(a, job.sheet, unit, job.rules);
 }
 
 /** The floor's tilt as it is drawn on the pump; null where its depths tell none, or no more than their own scatter. */
@@ -39,9 +39,7 @@ export function drawnTilt(a: Assessment, unit: ShopUnit): DrawnTilt | null {
 export function hotOf(a: Assessment, unit: ShopUnit): string | null {
   if (a.heatShift_mm === null) return null;
   const shift = `${a.heatShift_mm < 0 ? '−' : '+'}${formatLength(Math.abs(a.heatShift_mm), 'gap', unit)}`;
-  const largest = shownExtremes(a)?.largest;
-  if (!largest) return `Hot: ${shift} ${unitName('gap', unit)}.`;
-  const hot = centre(largest) + a.heatShift_mm;
-  const about = isOpen(largest) ? 'from' : 'about';
-  return `Hot: ${about} ${formatLength(Math.max(0, hot), 'gap', unit)} (${shift}).`;
+  const known = shownExtremes(a);
+  if (!known) return `Hot: ${shift} ${unitName('gap', unit)}.`;
+  return `Hot: ${hotText(known, a.heatShift_mm, unit, a.characteristic.quantity)} (${shift}).`;
 }

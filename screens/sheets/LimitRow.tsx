@@ -3,6 +3,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Characteristic } from '@/core/pumps/family';
 import { unitName } from '@/core/quantity/format';
+import type { SheetLimit } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -21,9 +22,20 @@ const SIDE_NAMES = [
   { value: 'one-side', name: 'One side' },
 ] as const;
 const GASKET_NAMES = [
-  { value: 'counted', name: 'Gasket counted' },
-  { value: 'not-counted', name: 'Not counted' },
+  { value: 'bare', name: 'Measured bare, and the limit is for bare' },
+  {
+    value: 'assembled',
+    name: 'Measured bare, and the limit is for the pump assembled with its gasket',
+  },
+  { value: 'with-gasket', name: 'Measured with the gasket in' },
 ] as const;
+
+/** The same in a few words, where it is not the usual one. */
+const GASKET_MEANT: Readonly<Record<SheetLimit['gasket'], string>> = {
+  bare: '',
+  assembled: 'gasket is added',
+  'with-gasket': 'measured with the gasket in',
+};
 
 /** One limit: least and most, and behind *More* how it is meant and where it stands. */
 export function LimitRow({ tier, characteristic, unit }: Props) {
@@ -31,14 +43,23 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
   const [open, setOpen] = useState(false);
   const { id, name, convention, quantity, sides, gasket, sum } = characteristic;
   const path = `limits.${tier.id}.${id}` as const;
-  const [side, gasketSaid, source] = useWatch({
+  const [side, gasketSaid, source, preferredLower, preferredUpper] = useWatch({
     control,
-    name: [`${path}.side`, `${path}.gasket`, `${path}.source`],
+    name: [
+      `${path}.side`,
+      `${path}.gasket`,
+      `${path}.source`,
+      `${path}.preferredLower`,
+      `${path}.preferredUpper`,
+    ],
   });
   const meant = [
     sum ? 'empty: as for the gap itself' : convention,
     sides && side === 'one-side' ? 'limit for one side' : '',
-    gasket && gasketSaid === 'not-counted' ? 'gasket not counted' : '',
+    gasket ? GASKET_MEANT[gasketSaid ?? 'bare'] : '',
+    preferredLower || preferredUpper
+      ? `preferred ${preferredLower || '0'}–${preferredUpper || ''}`
+      : '',
     source ? `source: ${source}` : '',
   ]
     .filter(Boolean)
@@ -87,11 +108,28 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
           {gasket ? (
             <Choice
               label={`${name}: gasket`}
-              value={gasketSaid ?? 'counted'}
+              stacked
+              value={gasketSaid ?? 'bare'}
               options={GASKET_NAMES}
               onChange={(value) => setValue(`${path}.gasket`, value, { shouldDirty: true })}
             />
           ) : null}
+          <View style={styles.line}>
+            <Field
+              control={control}
+              name={`${path}.preferredLower`}
+              label={`Preferred least, ${measure}`}
+              spoken={`${tier.name}, ${name}: preferred least`}
+              style={styles.half}
+            />
+            <Field
+              control={control}
+              name={`${path}.preferredUpper`}
+              label={`Preferred most, ${measure}`}
+              spoken={`${tier.name}, ${name}: preferred most`}
+              style={styles.half}
+            />
+          </View>
           <Field
             control={control}
             name={`${path}.source`}
@@ -109,5 +147,6 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },
   name: { flex: 1, minWidth: 0, minHeight: TOUCH, paddingTop: 6 },
   figure: { width: 104 },
+  half: { flex: 1, minWidth: 0 },
   box: { gap: 8, paddingBottom: 8 },
 });

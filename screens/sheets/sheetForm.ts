@@ -29,6 +29,8 @@ export interface SheetForm extends BenchForm {
 export interface LimitFields {
   lower: string;
   upper: string;
+  preferredLower: string;
+  preferredUpper: string;
   side: SheetLimit['side'];
   gasket: SheetLimit['gasket'];
   source: string;
@@ -45,8 +47,10 @@ export interface FormResult {
 export const NO_LIMIT: LimitFields = {
   lower: '',
   upper: '',
+  preferredLower: '',
+  preferredUpper: '',
   side: 'full',
-  gasket: 'counted',
+  gasket: 'bare',
   source: '',
 };
 
@@ -64,10 +68,13 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
   const limitOf = (tier: string, c: { id: string; quantity: LengthKind }): LimitFields => {
     const found = sheet.limits.find((l) => l.tier === tier && l.characteristic === c.id);
     if (!found) return { ...NO_LIMIT };
-    const { lower_mm, upper_mm, side, gasket, source } = found;
+    const { lower_mm, upper_mm, preferredLower_mm, preferredUpper_mm, side, gasket, source } =
+      found;
     return {
       lower: text(lower_mm, c.quantity),
       upper: text(upper_mm, c.quantity),
+      preferredLower: text(preferredLower_mm, c.quantity),
+      preferredUpper: text(preferredUpper_mm, c.quantity),
       side,
       gasket,
       source,
@@ -145,18 +152,38 @@ function readLimits(form: SheetForm, pumped: Sheet, before: SheetForm, read: Rea
       const fields = form.limits[tier.id]?.[c.id] ?? NO_LIMIT;
       const path = `limits.${tier.id}.${c.id}`;
       const had = pumped.limits.find((l) => l.tier === tier.id && l.characteristic === c.id);
-      const end = (name: 'lower' | 'upper') =>
+      const end = (name: 'lower' | 'upper' | 'preferredLower' | 'preferredUpper') =>
         read.length(`${path}.${name}`, fields[name], c.quantity, {
           text: before.limits[tier.id]?.[c.id]?.[name],
           mm: had?.[`${name}_mm`] ?? null,
         });
       const [lower_mm, upper_mm] = [end('lower'), end('upper')];
+      const [preferredLower_mm, preferredUpper_mm] = [end('preferredLower'), end('preferredUpper')];
       if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
         read.wrong(`${path}.upper`, 'The upper limit is below the lower one.');
       }
       if (lower_mm === null && upper_mm === null) return [];
+      const inside = (mm: number | null) =>
+        mm === null || (mm >= (lower_mm ?? 0) && mm <= (upper_mm ?? Infinity));
+      if (!inside(preferredLower_mm)) {
+        read.wrong(`${path}.preferredLower`, 'The preferred band lies inside the limits.');
+      } else if (
+        !inside(preferredUpper_mm) ||
+        (preferredLower_mm ?? 0) > (preferredUpper_mm ?? Infinity)
+      ) {
+        read.wrong(`${path}.preferredUpper`, 'The preferred band lies inside the limits.');
+      }
       const { side, gasket, source } = fields;
-      return [{ tier: tier.id, characteristic: c.id, lower_mm, upper_mm, side, gasket, source }];
+      const preferred = { preferredLower_mm, preferredUpper_mm };
+      return [
+        {
+          ...{ tier: tier.id, characteristic: c.id, lower_mm, upper_mm },
+          ...preferred,
+          side,
+          gasket,
+          source,
+        },
+      ];
     }),
   );
 }

@@ -1,12 +1,13 @@
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
-  at,
+  converterSeal,
+  FRONT_PUMP_RENEWALS,
   HEAVY,
+  hubBushing,
+  hubSurfaces,
   on,
-  renewal,
   step,
-  STUCK_SHAFT,
   surface,
   TRANSMISSION_CHECKS,
   UNDER_LOAD,
@@ -57,29 +58,11 @@ export const crescentTeardown: Teardown = {
     rim('driven', 'Driven gear'),
     surface('driven-teeth', 'Driven gear teeth', 'driven', 'teeth', on('body', -0.6, 0.24)),
     coverTrack('gear track', 'face gap'),
-    surface(
-      'bushing',
-      'Bushing',
-      'bushing',
-      'bearing',
-      at('bushing-bore', 'a'),
-      asks(['hub-bushing'], 'the bushing has run hot or loose'),
-    ),
-    surface(
-      'hub',
-      'Hub journal',
-      'hub',
-      'journal',
-      at('hub-diameter', 'a'),
-      asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored means that it ran tight or dry'),
-    ),
+    ...hubSurfaces,
     ...valveSurfaces('Relief'),
   ],
   strip: [
-    step('seal', 'body', 'Lever the converter seal out; the body’s bore is not to be marked.', {
-      way: 'lip',
-      caution: 'The lever slips: cut-proof glove, and push away from you.',
-    }),
+    ...converterSeal,
     step('cover', 'cover', 'Cover bolts out crosswise, cover up evenly.', { caution: UNDER_LOAD }),
     step('driven', 'driven', 'Mark the driven gear’s upper face, then lift it out.', {
       way: 'mark',
@@ -87,17 +70,8 @@ export const crescentTeardown: Teardown = {
     }),
     step('drive', 'drive', 'Note the drive gear’s bevel, then lift it out.', { way: 'bevel' }),
     valveStep('plunger', 'relief valve'),
-    step('bushing', 'bushing', 'Note the bushing’s oil groove. It stays in until it is measured.', {
-      way: 'groove',
-      caution: STUCK_SHAFT,
-    }),
+    ...hubBushing,
   ],
-  renew: [
-    renewal('seal', 'Converter seal'),
-    renewal('o-ring', 'Pump body O-ring'),
-    renewal('gasket', 'Pump to case gasket'),
-    renewal('rings', 'Sealing rings, set'),
-    renewal('bushing', 'Hub bushing', 1, 'house'),
-  ],
+  renew: FRONT_PUMP_RENEWALS,
   also: TRANSMISSION_CHECKS,
 };

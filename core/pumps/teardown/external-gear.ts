@@ -12,6 +12,7 @@ import {
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
+  type Renewal,
   type StripStep,
   type Surface,
   type Teardown,
@@ -89,6 +90,27 @@ function plateSection(s: Section): Surface[] {
   ];
 }
 
+/** One section of a stack between its bushing blocks. */
+function blockSection(s: Section): Surface[] {
+  const { of, word } = s;
+  return [
+    ...GEARS.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
+    ...(['front', 'rear'] as const).map((end) =>
+      surface(
+        of(`block-${end}`),
+        word(`Bushing block, ${end}`),
+        'bushing',
+        'bearing',
+        on('bushing', end === 'front' ? 0.55 : -0.55, 0),
+        asks(
+          [of('end'), of(`shaft-bushing-drive-${end}`), of('tip-body-drive')],
+          'a worn block opens the end clearance and lets the gears cut into the body',
+        ),
+      ),
+    ),
+  ];
+}
+
 const COMMON: readonly Surface[] = [
   surface('ears', 'Body, ears and ports', 'body', 'casting', on('empty', -0.66, -0.72)),
   surface('shaft-drive', 'Shaft end, splines or key', 'drive', 'drive', on('shaft', 0.82, 0)),
@@ -130,12 +152,38 @@ const stripSection = ({ of, word }: Section): StripStep[] => [
   }),
 ];
 
+const stripBlocks = ({ of, word }: Section): StripStep[] => [
+  step(of('gears'), 'drive', word('Push gears and blocks out together, mesh marked.'), {
+    way: 'mark',
+    caution: STUCK_SHAFT,
+  }),
+  step(
+    of('blocks'),
+    'bushing',
+    word('Note each block’s relief side, then pull it off its gears.'),
+    {
+      way: 'relief',
+    },
+  ),
+];
+
+type Build = 'plates' | 'blocks' | 'oil';
+
+/** The bushings that a house renews, counted by section; an oil pump’s are pressed in for good. */
+const RENEWED_BUSHINGS: Readonly<Record<Build, (sections: number) => Renewal[]>> = {
+  plates: (sections) => [renewal('bushings', 'Bushings, set of four', sections, 'house')],
+  blocks: (sections) => [renewal('blocks', 'Bushing blocks, pair', sections, 'house')],
+  oil: () => [],
+};
+
 /** Returns what happens to an external gear pump, its stack or its oil pump build, before any instrument. */
-export function externalTeardown(build: 'plates' | 'oil', sections: readonly Section[]): Teardown {
+export function externalTeardown(build: Build, sections: readonly Section[]): Teardown {
   const oil = build === 'oil';
   return {
     surfaces: [
-      ...(oil ? oilSurfaces() : [...COMMON, ...sections.flatMap(plateSection)]),
+      ...(oil
+        ? oilSurfaces()
+        : [...COMMON, ...sections.flatMap(build === 'blocks' ? blockSection : plateSection)]),
       ...valveSurfaces('Relief'),
     ],
     strip: [
@@ -152,14 +200,14 @@ export function externalTeardown(build: 'plates' | 'oil', sections: readonly Sec
       ),
       ...(oil
         ? [step('gears', 'drive', 'Mark the mesh, then lift both gears out.', { way: 'mark' })]
-        : sections.flatMap(stripSection)),
+        : sections.flatMap(build === 'blocks' ? stripBlocks : stripSection)),
       step('seal', 'body', 'Shaft seal out; the bore is not to be marked.', { way: 'lip' }),
       valveStep('plunger', 'relief valve'),
     ],
     renew: [
       renewal('seal', 'Shaft seal'),
       renewal('o-rings', 'O-rings and plate seals, set', oil ? 1 : sections.length),
-      ...(oil ? [] : [renewal('bushings', 'Bushings, set of four', sections.length, 'house')]),
+      ...RENEWED_BUSHINGS[build](sections.length),
     ],
     also: oil ? OIL_PUMP_CHECKS : [],
   };

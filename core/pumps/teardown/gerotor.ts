@@ -1,20 +1,74 @@
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
+  converterSeal,
+  FRONT_PUMP_RENEWALS,
+  hubBushing,
+  hubSurfaces,
   at,
   OIL_PUMP_CHECKS,
   on,
   renewal,
   step,
   surface,
+  TRANSMISSION_CHECKS,
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
   type Teardown,
 } from './teardown';
 
-/** What happens to a gerotor pump before any instrument. */
-export const gerotorTeardown: Teardown = {
+/** What drives the inner rotor, and what is looked at, taken out and renewed with it. */
+const DRIVEN_BY = {
+  'oil-pump': {
+    surfaces: [
+      surface(
+        'inner-bore',
+        'Inner rotor, drive and bore',
+        'inner',
+        'drive',
+        on('body', 0.1, -0.05),
+        asks(['inner-shaft'], 'the rotor has worked on its shaft'),
+      ),
+      surface(
+        'shaft',
+        'Shaft',
+        'shaft',
+        'journal',
+        at('shaft-diameter', 'a'),
+        asks(['inner-shaft'], 'the shaft is marked where the rotor sits'),
+      ),
+    ],
+    inner: 'Mark the inner rotor’s upper face; slide it off with its key.',
+    strip: [step('seal', 'body', 'Front seal out; the bore is not to be marked.', { way: 'lip' })],
+    renew: [
+      renewal('seal', 'Front seal'),
+      renewal('o-ring', 'Pick-up O-ring'),
+      renewal('gasket', 'Cover gasket'),
+    ],
+    also: OIL_PUMP_CHECKS,
+  },
+  'front-pump': {
+    surfaces: [
+      surface(
+        'inner-bore',
+        'Inner rotor, driving flats',
+        'inner',
+        'drive',
+        on('body', 0.1, -0.05),
+        asks(['drive-engagement'], 'the flats have taken a beating'),
+      ),
+      ...hubSurfaces,
+    ],
+    inner: 'Mark the inner rotor’s upper face, then lift it out.',
+    strip: [...converterSeal, ...hubBushing],
+    renew: FRONT_PUMP_RENEWALS,
+    also: TRANSMISSION_CHECKS,
+  },
+} as const;
+
+/** Returns what happens to a gerotor pump before any instrument: a front pump's, or an engine oil pump's. */
+export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => ({
   surfaces: [
     ears,
     deck(['face-outer']),
@@ -29,25 +83,10 @@ export const gerotorTeardown: Teardown = {
       at('tip', 'lobe-1'),
       asks(['tip'], 'marked lobes leak from chamber to chamber'),
     ),
-    surface(
-      'inner-bore',
-      'Inner rotor, drive and bore',
-      'inner',
-      'drive',
-      on('body', 0.1, -0.05),
-      asks(['inner-shaft'], 'the rotor has worked on its shaft'),
-    ),
     runningFace('outer', 'Outer rotor', '9'),
     rim('outer', 'Outer rotor'),
     coverTrack('rotor track', 'face gap'),
-    surface(
-      'shaft',
-      'Shaft',
-      'shaft',
-      'journal',
-      at('shaft-diameter', 'a'),
-      asks(['inner-shaft'], 'the shaft is marked where the rotor sits'),
-    ),
+    ...DRIVEN_BY[use].surfaces,
     ...valveSurfaces('Relief'),
   ],
   strip: [
@@ -56,16 +95,12 @@ export const gerotorTeardown: Teardown = {
       way: 'mark',
       caution: 'Rotors chip when they fall: both hands, over the tray.',
     }),
-    step('inner', 'inner', 'Mark the inner rotor’s upper face; slide it off with its key.', {
+    step('inner', 'inner', DRIVEN_BY[use].inner, {
       way: 'mark',
     }),
     valveStep('plunger', 'relief valve'),
-    step('seal', 'body', 'Front seal out; the bore is not to be marked.', { way: 'lip' }),
+    ...DRIVEN_BY[use].strip,
   ],
-  renew: [
-    renewal('seal', 'Front seal'),
-    renewal('o-ring', 'Pick-up O-ring'),
-    renewal('gasket', 'Cover gasket'),
-  ],
-  also: OIL_PUMP_CHECKS,
-};
+  renew: DRIVEN_BY[use].renew,
+  also: DRIVEN_BY[use].also,
+});

@@ -209,3 +209,48 @@ export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
     'whole and clean',
   ),
 ];
+
+/** What is looked at where a converter hub runs in a pump. */
+export const hubSurfaces: readonly Surface[] = [
+  surface(
+    'bushing',
+    'Bushing',
+    'bushing',
+    'bearing',
+    at('bushing-bore', 'a'),
+    asks(['hub-bushing'], 'the bushing has run hot or loose'),
+  ),
+  surface(
+    'hub',
+    'Hub journal',
+    'hub',
+    'journal',
+    at('hub-diameter', 'a'),
+    asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored means that it ran tight or dry'),
+  ),
+];
+
+/** Takes the converter seal out. */
+export const converterSeal: readonly StripStep[] = [
+  step('seal', 'body', 'Lever the converter seal out; the body’s bore is not to be marked.', {
+    way: 'lip',
+    caution: 'The lever slips: cut-proof glove, and push away from you.',
+  }),
+];
+
+/** Notes the hub bushing, which stays in until it is measured. */
+export const hubBushing: readonly StripStep[] = [
+  step('bushing', 'bushing', 'Note the bushing’s oil groove. It stays in until it is measured.', {
+    way: 'groove',
+    caution: STUCK_SHAFT,
+  }),
+];
+
+/** What goes on the order list with every front pump. */
+export const FRONT_PUMP_RENEWALS: readonly Renewal[] = [
+  renewal('seal', 'Converter seal'),
+  renewal('o-ring', 'Pump body O-ring'),
+  renewal('gasket', 'Pump to case gasket'),
+  renewal('rings', 'Sealing rings, set'),
+  renewal('bushing', 'Hub bushing', 1, 'house'),
+];

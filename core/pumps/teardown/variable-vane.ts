@@ -2,6 +2,10 @@ import { coverTrack, ears, floor } from './pocket';
 import {
   asks,
   at,
+  converterSeal,
+  FRONT_PUMP_RENEWALS,
+  hubBushing,
+  hubSurfaces,
   on,
   renewal,
   step,
@@ -53,9 +57,11 @@ export const variableVaneTeardown: Teardown = {
       asks(['slide-seals'], 'a slide that leaks does not hold its stroke'),
     ),
     coverTrack('where the slide runs', 'side gap'),
+    ...hubSurfaces,
     ...valveSurfaces('Regulator'),
   ],
   strip: [
+    ...converterSeal,
     step('cover', 'cover', 'Cover bolts out crosswise, cover up evenly.', { caution: UNDER_LOAD }),
     step(
       'spring',
@@ -73,12 +79,8 @@ export const variableVaneTeardown: Teardown = {
       way: 'mark',
     }),
     valveStep('plunger', 'regulator valve'),
+    ...hubBushing,
   ],
-  renew: [
-    renewal('seal', 'Front seal'),
-    renewal('slide-seals', 'Slide seals, set'),
-    renewal('rings', 'Sealing rings, set'),
-    renewal('gasket', 'Pump gasket'),
-  ],
+  renew: [...FRONT_PUMP_RENEWALS, renewal('slide-seals', 'Slide seals, set')],
   also: TRANSMISSION_CHECKS,
 };

@@ -1,0 +1,82 @@
+import type { Characteristic, Dimension, GaugeKind, PumpModel, Station } from './family';
+
+/** The ways in which a sheet's own characteristic can be measured. */
+export const OWN_WAYS = ['leaf', 'size', 'difference', 'swing'] as const;
+export type OwnWay = (typeof OWN_WAYS)[number];
+
+/** A size that an own characteristic is read from: its name, and what reads it. */
+export interface OwnSize {
+  readonly name: string;
+  readonly instrument: GaugeKind;
+}
+
+/** Something that a sheet asks to be measured beyond what its family does. */
+export interface OwnCharacteristic {
+  readonly id: string;
+  readonly name: string;
+  /** The part that it is of. */
+  readonly part: string;
+  readonly way: OwnWay;
+  /** Where it is measured, a word or two each; one place at least. */
+  readonly places: readonly string[];
+  /** One for a size, two for a difference: the second is taken off the first. */
+  readonly sizes: readonly OwnSize[];
+  /** What the figure means, where two readings of it are common. */
+  readonly convention: string;
+  readonly caution: string;
+}
+
+/** Returns the id that an own characteristic has in the pump's model. */
+export const ownId = (id: string): string => `own-${id}`;
+
+const stationsOf = ({ places }: OwnCharacteristic, what: string): Station[] =>
+  places.map((label, i) => ({
+    id: `place-${i + 1}`,
+    label,
+    instruction: `${what}: ${label}.`,
+  }));
+
+const sizeId = (own: OwnCharacteristic, i: number): string => `${ownId(own.id)}-${i + 1}`;
+
+const dimensionsOf = (own: OwnCharacteristic): Dimension[] =>
+  own.sizes.map(({ name, instrument }, i) => ({
+    id: sizeId(own, i),
+    name,
+    part: own.part,
+    instrument,
+    stations: stationsOf(own, name),
+    ...(own.caution ? { caution: own.caution } : {}),
+  }));
+
+/** What is present of an own characteristic, by the way in which it is measured. */
+const WAYS: Readonly<Record<OwnWay, (own: OwnCharacteristic) => Partial<Characteristic>>> = {
+  leaf: (own) => ({ stations: stationsOf(own, own.name) }),
+  swing: (own) => ({ swing: { stations: stationsOf(own, own.name) } }),
+  size: (own) => ({ quantity: 'size', terms: [{ dimension: sizeId(own, 0), factor: 1 }] }),
+  difference: (own) => ({
+    terms: [
+      { dimension: sizeId(own, 0), factor: 1 },
+      { dimension: sizeId(own, 1), factor: -1 },
+    ],
+  }),
+};
+
+const characteristicFrom = (own: OwnCharacteristic): Characteristic => ({
+  id: ownId(own.id),
+  name: own.name,
+  convention: own.convention || 'as the sheet says',
+  quantity: 'gap',
+  stations: [],
+  ...(own.caution ? { caution: own.caution } : {}),
+  ...WAYS[own.way](own),
+});
+
+/** Returns a pump's model with what its sheet asks for beside it, at the end of the work. */
+export function withOwn(model: PumpModel, own: readonly OwnCharacteristic[]): PumpModel {
+  if (own.length === 0) return model;
+  return {
+    ...model,
+    characteristics: [...model.characteristics, ...own.map(characteristicFrom)],
+    dimensions: [...model.dimensions, ...own.flatMap(dimensionsOf)],
+  };
+}

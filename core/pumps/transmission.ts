@@ -1,0 +1,193 @@
+import type { Characteristic, Dimension, Part, PartKind } from './family';
+import {
+  clearance,
+  dimension,
+  finger,
+  fit,
+  HONED,
+  insideBore,
+  place,
+  POLISHED,
+  swing,
+  twoPlaces,
+} from './measures';
+
+/** What a converter hub drives in a pump: its part, and how it is named. */
+export interface Driven {
+  readonly part: string;
+  /** `Drive gear`. */
+  readonly name: string;
+}
+
+/** What every pump that sits in a transmission has, whatever pumps in it. */
+export interface InTransmission {
+  readonly kinds: readonly PartKind[];
+  readonly parts: readonly Part[];
+  /** Where the hub carries and drives it: after the pump's own clearances. */
+  readonly hub: readonly Characteristic[];
+  /** What is measured with the pump against its unit, last of all. */
+  readonly unit: readonly Characteristic[];
+  readonly dimensions: readonly Dimension[];
+}
+
+const KINDS: readonly PartKind[] = [
+  { id: 'bushing', name: 'Bushing' },
+  { id: 'hub', name: 'Hub' },
+  { id: 'input-shaft', name: 'Input shaft' },
+  { id: 'unit', name: 'Unit, with its thrust washer' },
+];
+
+const ENDS = ['front', 'rear'] as const;
+
+const statorBushing = (end: string): Characteristic =>
+  clearance(`stator-bushing-${end}`, `Stator support bushing, ${end}`, 'diametral', {
+    terms: fit(`stator-bore-${end}`, `stator-journal-${end}`),
+    touch: finger(
+      `Input shaft in the ${end} stator support bushing, dry: does it turn, does it rock?`,
+    ),
+    sides: true,
+  });
+
+const statorSizes = (end: string): Dimension[] => [
+  dimension(
+    `stator-bore-${end}`,
+    `Stator support bushing bore, ${end}`,
+    `stator-bushing-${end}`,
+    'bore-gauge',
+    [
+      place('a', 'first', `Bore gauge in the ${end} stator support bushing.`),
+      place('b', '90° on', `Bore gauge in the ${end} stator support bushing, 90° on.`),
+    ],
+    { worked: HONED },
+  ),
+  dimension(
+    `stator-journal-${end}`,
+    `Input shaft journal, ${end}`,
+    'input-shaft',
+    'outside-mic',
+    twoPlaces('input shaft', `where the ${end} bushing runs`),
+    { worked: POLISHED },
+  ),
+];
+
+/** The end play by dial, by a bridge gauge's two depths and the washer between, or by a leaf under its foot. */
+const pumpToUnit: Characteristic = clearance(
+  'pump-to-unit',
+  'Pump to unit end play',
+  'full swing, pump bolted up; or unit depth less pump height and washer',
+  {
+    usual: 'swing',
+    swing: swing([
+      place('end', 'on the shaft end', 'Dial on the shaft end. Push in, pull out: full swing.'),
+    ]),
+    terms: [
+      { dimension: 'unit-depth', factor: 1 },
+      { dimension: 'pump-height', factor: -1 },
+      { dimension: 'washer-thickness', factor: -1 },
+    ],
+    stations: [
+      place(
+        'foot',
+        'under the foot',
+        'Bridge gauge across the case, washer in, foot at the pump’s height. Leaf under the foot.',
+      ),
+    ],
+    rests: ['deck'],
+    caution: 'Pull with a slide hammer’s own weight only, and mind the shaft’s edges.',
+  },
+);
+
+const vent: Characteristic = clearance(
+  'vent-size',
+  'Vent hole behind the seal',
+  'diameter of the hole that lets the seal cavity drain',
+  { quantity: 'size', terms: [{ dimension: 'vent-diameter', factor: 1 }] },
+);
+
+/**
+ * Returns what a pump has because it sits in a transmission: the hub in its bushing, the drive
+ * engagement, the stator support bushings, the vent behind the seal, the end play against the unit.
+ *
+ * @param driven the part that the hub drives
+ */
+export function inTransmission({ part, name }: Driven): InTransmission {
+  return {
+    kinds: KINDS,
+    parts: [
+      ...KINDS.map((kind) => ({ ...kind, kind: kind.id })),
+      ...ENDS.map((end) => ({
+        id: `stator-bushing-${end}`,
+        kind: 'bushing',
+        name: `Stator support bushing, ${end}`,
+      })),
+    ],
+    hub: [
+      clearance('hub-bushing', 'Hub in bushing', 'diametral', {
+        terms: fit('bushing-bore', 'hub-diameter'),
+        touch: finger('Hub in its bushing, dry: does it turn, does it rock?'),
+        hub: true,
+        sides: true,
+        caution: 'A bore bushing has a sharp end: no finger in a turning hub.',
+      }),
+      clearance('drive-engagement', 'Drive tang in hub slot', 'slot less tang', {
+        terms: fit('hub-slot', 'drive-tang'),
+        touch: finger(`${name} on the hub: does the tang go in and bear on its full flat?`),
+      }),
+    ],
+    unit: [...ENDS.map(statorBushing), vent, pumpToUnit],
+    dimensions: [
+      dimension('bushing-bore', 'Bushing bore', 'bushing', 'bore-gauge', insideBore('bushing'), {
+        worked: HONED,
+      }),
+      dimension(
+        'hub-diameter',
+        'Hub diameter',
+        'hub',
+        'outside-mic',
+        twoPlaces('hub journal', 'where the bushing runs'),
+        { worked: POLISHED },
+      ),
+      dimension(
+        'hub-slot',
+        'Hub slot',
+        'hub',
+        'caliper',
+        [
+          place('a', 'first slot', 'Caliper in the hub slot, where the tang bears.'),
+          place('b', 'other slot', 'Caliper in the other slot.'),
+        ],
+        { worked: { dressed: 1 } },
+      ),
+      dimension(
+        'drive-tang',
+        'Drive tang',
+        part,
+        'outside-mic',
+        [
+          place('a', 'first tang', 'Outside mic over the tang, where it bears.'),
+          place('b', 'other tang', 'Outside mic over the other tang.'),
+        ],
+        { worked: { dressed: -1 } },
+      ),
+      ...ENDS.flatMap(statorSizes),
+      dimension('vent-diameter', 'Vent hole', 'body', 'caliper', [
+        place(
+          'a',
+          'vent',
+          'Drill shank that just goes into the vent hole: caliper over the shank.',
+        ),
+      ]),
+      dimension('unit-depth', 'Unit depth', 'unit', 'depth-mic', [
+        place('a', 'first', 'Bridge gauge across the case face, down to the thrust face.'),
+        place('b', 'half a turn on', 'Bridge gauge half a turn on, down to the thrust face.'),
+      ]),
+      dimension('pump-height', 'Pump height', 'cover', 'depth-mic', [
+        place('a', 'first', 'Bridge gauge on the pump’s thrust face, down to its mounting face.'),
+        place('b', 'half a turn on', 'Bridge gauge half a turn on, down to the mounting face.'),
+      ]),
+      dimension('washer-thickness', 'Thrust washer or shim', 'unit', 'outside-mic', [
+        place('a', 'washer', 'Outside mic over the thrust washer, with its shims.'),
+      ]),
+    ],
+  };
+}

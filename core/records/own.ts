@@ -1,0 +1,40 @@
+import { array, object, string } from 'yup';
+import { GAUGE_KINDS } from '../pumps/family';
+import { OWN_WAYS, type OwnWay } from '../pumps/own';
+import { identifier, line } from '../schema/fields';
+
+/** How many sizes each way reads. */
+const SIZES: Readonly<Record<OwnWay, number>> = { leaf: 0, swing: 0, size: 1, difference: 2 };
+
+const SIZE_WORDS = ['No size is read this way', 'One size is read', 'Two sizes are read'] as const;
+
+/** A characteristic of a sheet's own: name, part, how it is measured and where. */
+export const ownCharacteristic = object({
+  id: identifier(),
+  name: line().required('It needs a name'),
+  part: identifier(),
+  way: string().oneOf(OWN_WAYS).required(),
+  places: array(line().required('A place needs a word'))
+    .required()
+    .min(1, 'At least one place')
+    .max(16, 'At most 16 places'),
+  sizes: array(
+    object({
+      name: line().required('A size needs a name'),
+      instrument: string().oneOf(GAUGE_KINDS).required(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .test('as many as the way', (sizes, { parent, createError }) => {
+      const wanted = SIZES[(parent as { way: OwnWay }).way];
+      return wanted === undefined || sizes.length === wanted
+        ? true
+        : createError({ message: SIZE_WORDS[wanted] });
+    }),
+  convention: line().defined(),
+  caution: line().defined(),
+})
+  .noUnknown()
+  .required();
