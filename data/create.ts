@@ -2,7 +2,7 @@ import { type Job, BLANK, JOB_SCHEMA } from '../core/records/job';
 import { familyOf } from '../core/pumps/registry';
 import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';
-import { NEW_SHOP, type Shop } from '../core/records/shop';
+import { inUnit, NEW_SHOP, type Shop } from '../core/records/shop';
 import { askToStay } from './persistence';
 import { saveNew } from './records';
 
@@ -34,7 +34,7 @@ export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<
     createdAt: now(),
     stage: 'tag',
     sheet,
-    feeler: shop.feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
+    feeler: inUnit(shop, shop.unit).feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
     shop_C: shop.shop_C,
     rules: shop.rules,
   };
@@ -44,9 +44,18 @@ export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<
   return job.id;
 }
 
-/** A new sheet of a family, drawn from a made-up pump of it and without any limit; resolves to its id. */
-export async function createSheet(model: string, family: string): Promise<string> {
-  const geometry = familyOf(family).example;
+/**
+ * A new sheet of a family, without any limit; resolves to its id. Its sizes are those of a made-up pump,
+ * and marked so until somebody puts in others.
+ *
+ * @param said what was asked of the pump: its build, sections, teeth
+ */
+export async function createSheet(
+  model: string,
+  family: string,
+  said: Readonly<Record<string, number | string>> = {},
+): Promise<string> {
+  const geometry: object = { ...familyOf(family).example, ...said };
   const sheet: Sheet = {
     ...blankSheet({ family, geometry }),
     id: newId(),
@@ -56,10 +65,57 @@ export async function createSheet(model: string, family: string): Promise<string
     note: '',
     geometry,
     tiers: [{ id: 'service', name: 'Service', source: '' }],
+    examples: Object.keys(geometry).filter((field) => !(field in said)),
   };
   await saveNew([{ kind: 'sheet', record: sheet }]);
   return sheet.id;
 }
+
+/** A limit that somebody measures against without a sheet, in mm. */
+export interface QuickLimit {
+  readonly characteristic: string;
+  readonly lower_mm: number | null;
+  readonly upper_mm: number | null;
+}
+
+const QUICK_TIER = 'service';
+
+/**
+ * Puts a job on the bench without a sheet of the shop's: its own one has the limits given and nothing
+ * else, and can be kept as a sheet later. Resolves to its id once it is in storage.
+ */
+export async function createQuickJob(
+  family: string,
+  limits: readonly QuickLimit[],
+  shop: Shop,
+): Promise<string> {
+  const { name, example } = familyOf(family);
+  const geometry: object = { ...example };
+  const at = now();
+  const sheet: Sheet = {
+    ...blankSheet({ family, geometry }),
+    id: newId(),
+    model: `${name}, ${at.slice(0, 10)}`,
+    family,
+    invented: false,
+    note: '',
+    geometry,
+    examples: Object.keys(geometry),
+    tiers: [{ id: QUICK_TIER, name: 'Service', source: '' }],
+    limits: limits.map((limit) => ({
+      ...limit,
+      ...{ tier: QUICK_TIER, side: 'full', gasket: 'bare', source: '' },
+      ...{ preferredLower_mm: null, preferredUpper_mm: null },
+    })),
+  };
+  const tag = `NOW-${at.slice(5, 16).replace(/\D/g, '')}`;
+  const blank = { owner: '', contact: '', unit: '', complaint: '', by: shop.person };
+  return createJob({ tag, ...blank, tier: QUICK_TIER }, sheet, shop);
+}
+
+/** Keeps the sheet of a job as one of the shop's own. */
+export const keepSheet = (sheet: Sheet): Promise<void> =>
+  saveNew([{ kind: 'sheet', record: { ...sheet, revision: 0 } }]);
 
 /** Begins a study; resolves to its id once it is in storage. */
 export async function createStudy(

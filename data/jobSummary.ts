@@ -49,8 +49,8 @@ function lastTouched(job: Job): string {
     .at(-1) as string;
 }
 
-/** What is to be done next, in a word or two: what comes before the instruments until the first reading. */
-function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluator): string {
+/** Returns what is to be done next, in a word or two: what comes before the instruments until the first reading. */
+export function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluator): string {
   if (job.closed) return '';
   if (ledgerOf(job).readings.length === 0) {
     if (stripped(job).some((s) => s.note === null)) return 'next: strip';

@@ -5,7 +5,7 @@ import { ticks } from 'd3-array';
 import type { Limits } from '@/core/metrology/interval';
 import { centre, ends, type Estimate } from '@/core/metrology/estimate';
 import { rangeText } from '@/core/wording/verdict';
-import { formatLength, unitName } from '@/core/quantity/format';
+import { formatLength, formatLimits, unitName } from '@/core/quantity/format';
 import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { FONT, usePalette } from './theme';
 import { useWidth } from './useWidth';
@@ -24,6 +24,8 @@ interface Range {
 
 interface Props {
   readonly limits: Limits | null;
+  /** A band inside the limits that the builder aims at. */
+  readonly preferred?: Limits | null;
   /** What is known of the gap; null before the first reading. */
   readonly known: Range | null;
   /** What it was before work on it, hollow beside what it is. */
@@ -39,7 +41,15 @@ interface Props {
  * hot gap as a fainter mark below.
  */
 export function GapBar(props: Props) {
-  const { limits, known, before = null, heatShift_mm, unit, kind = 'gap' } = props;
+  const {
+    limits,
+    preferred = null,
+    known,
+    before = null,
+    heatShift_mm,
+    unit,
+    kind = 'gap',
+  } = props;
   const palette = usePalette();
   const [width, onLayout] = useWidth(360);
   const estimates = [known, before].flatMap((r) => (r ? [r.smallest, r.largest] : []));
@@ -58,6 +68,7 @@ export function GapBar(props: Props) {
           ? `${kind === 'gap' ? 'Gap' : 'Size'} ${rangeText(known, unit, kind)}`
           : 'No reading yet',
         before ? `was ${rangeText(before, unit, kind)}` : '',
+        preferred ? `preferred ${formatLimits(preferred, kind, unit)}` : '',
       ]
         .filter(Boolean)
         .join(', ')}
@@ -70,6 +81,7 @@ export function GapBar(props: Props) {
         ) : null}
         {known ? <Spread {...known} x={x} to_mm={to_mm} unit={unit} kind={kind} /> : null}
         <Jaws {...{ width, from_mm, to_mm, lower_mm, upper_mm }} />
+        {preferred ? <Preferred {...{ width, from_mm, to_mm }} band={preferred} /> : null}
         {hot === null ? null : (
           <Path
             d={`M${x(hot)} ${BASE + 1}l-5 7h10Z`}
@@ -116,6 +128,36 @@ const Zone = memo(function Zone({ width, from_mm, to_mm, lower_mm, upper_mm }: Z
       fill={palette.in}
       opacity={0.22}
     />
+  );
+});
+
+interface PreferredProps extends BarScale {
+  readonly width: number;
+  readonly band: Limits;
+}
+
+/** The band that the builder aims at: a bracket below the line, inside the jaws. */
+const Preferred = memo(function Preferred({ width, from_mm, to_mm, band }: PreferredProps) {
+  const palette = usePalette();
+  const x = across(width, { from_mm, to_mm });
+  const [start, end] = [x(band.lower_mm ?? from_mm), x(band.upper_mm ?? to_mm)];
+  return (
+    <G>
+      <Rect
+        x={start}
+        y={BASE - 8}
+        width={Math.max(2, end - start)}
+        height={8}
+        fill={palette.in}
+        opacity={0.35}
+      />
+      <Path
+        d={`M${start} ${BASE - 12}v4M${end} ${BASE - 12}v4M${start} ${BASE - 8}H${end}`}
+        stroke={palette.in}
+        strokeWidth={1.5}
+        fill="none"
+      />
+    </G>
   );
 });
 
@@ -243,6 +285,12 @@ function Spread({ smallest, largest, x, to_mm, unit, kind }: SpreadProps) {
       />
       <Mark estimate={smallest} x={x} to_mm={to_mm} />
       <Mark estimate={largest} x={x} to_mm={to_mm} />
+      {ends(largest)[1] > to_mm && Number.isFinite(ends(largest)[1]) ? (
+        <Path
+          d={`M${x(to_mm) + 4} ${BAR_TOP}l8 ${BAR_HEIGHT / 2}l-8 ${BAR_HEIGHT / 2}Z`}
+          fill={brass}
+        />
+      ) : null}
       <SvgText
         x={at}
         y={14}

@@ -1,4 +1,6 @@
+import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { typedOver } from './padText';
 import { TOUCH_LARGE, usePalette } from './theme';
 import { Words } from './Words';
 
@@ -20,19 +22,32 @@ const SPOKEN: Partial<Record<Key, string>> = {
 
 interface Props {
   readonly value: string;
+  /** A figure to begin with: the last one of the same thing, or what the book says. */
   readonly last: string | null;
   readonly onChange: (value: string) => void;
   readonly onEnter: () => void;
 }
 
-/** A pad made for readings: big keys, halves and quarters, the last value again. */
+/**
+ * A pad made for readings: big keys, halves and quarters, the last value again. Digits that are
+ * typed after *Last* go over the end of that figure: gears differ in their last two places.
+ */
 export function ReadingPad({ value, last, onChange, onEnter }: Props) {
   const palette = usePalette();
+  const [over, setOver] = useState<{ readonly text: string; readonly digits: string } | null>(null);
+  const overLast = last !== null && over?.text === value ? over.digits : null;
+  const show = (text: string, digits: string | null) => {
+    setOver(digits === null ? null : { text, digits });
+    onChange(text);
+  };
   const press = (key: Key) => {
     if (key === 'enter') onEnter();
-    else if (key === 'back') onChange(value.slice(0, -1));
-    else if (key === 'last') onChange(last ?? value);
-    else onChange(value + key);
+    else if (key === 'back') show(value.slice(0, -1), null);
+    else if (key === 'last') show(last ?? value, last === null ? null : '');
+    else if (last !== null && overLast !== null && /\d/.test(key)) {
+      const digits = overLast + key;
+      show(typedOver(last, digits), digits);
+    } else show(value + key, null);
   };
   return (
     <View style={styles.pad} role="group" aria-label="Reading pad">

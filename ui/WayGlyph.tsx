@@ -68,6 +68,11 @@ const DRAWN: Readonly<Record<string, Drawn>> = {
     mark: [['M12 25H32V39H12Z', 'brass']],
     turn: 'across',
   },
+  drain: {
+    part: [['M26 10H74V54H26Z', 'casting']],
+    mark: [['M22 32m-9 0a9 9 0 1 0 18 0a9 9 0 1 0 -18 0', 'paper', 'brass']],
+    turn: 'across',
+  },
   relief: {
     part: [],
     mark: [

@@ -5,8 +5,8 @@ import type { LengthKind } from '@/core/quantity/units';
 /** Room left beyond the last thing that is shown, as a share of the scale. */
 const ROOM = 0.25;
 
-/** A reading this many times the limit is shown at the end of the scale, not by squeezing the rest. */
-const MOST = 3;
+/** A reading this many times the limit runs off the end of the scale, with an arrow: it does not squeeze the rest. */
+const MOST = 6;
 
 /** The scale where neither a limit nor a reading gives one, in mm. */
 const BLANK_MM = 0.1;

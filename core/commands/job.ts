@@ -36,6 +36,11 @@ export const answerClean =
   (state: 'dry' | 'wet'): Command =>
   (job, { at, by }) => ({ ...job, clean: { at, by, state } });
 
+/** Says which bushing and seal are in while the pump is measured. */
+export const answerFitted =
+  (fitted: NonNullable<Job['fitted']>): Command =>
+  (job) => ({ ...job, fitted });
+
 /** Closes a job before its last stage. */
 export const closeJob =
   (why: string): Command =>

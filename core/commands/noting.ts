@@ -1,4 +1,5 @@
-import { record, replace, withVoided } from '../journal/commands';
+import { ledgerOf } from '../journal/ledger';
+import { record, replace, voidWhere, withVoided } from '../journal/commands';
 import type { Surface } from '../pumps/teardown/teardown';
 import type { Job } from '../records/job';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
@@ -37,6 +38,42 @@ export const noteSound =
         decided: 'pass',
         remark: '',
       })),
+    );
+
+/** Takes a surface back to not looked at: nothing that was noted on it counts any more. */
+export const unlook =
+  (surface: string): Command =>
+  (job, { at, by }) =>
+    voidWhere(job, (item) => item.kind === 'finding' && item.surface === surface, {
+      at,
+      by,
+      why: 'not looked at after all',
+    });
+
+/** Returns what was looked at or answered last and still counts: what Undo takes back in the look. */
+export function lastLooked(job: Pick<Job, 'journal'>): Finding | AuxiliaryAnswer | null {
+  const { findings, also } = ledgerOf(job);
+  const last = [findings, also].flatMap(
+    (list: readonly (Finding | AuxiliaryAnswer)[]) =>
+      list.findLast((item) => item.voided === null) ?? [],
+  );
+  const ids = new Set(last.map(({ id }) => id));
+  const newest = job.journal.findLast(({ id }) => ids.has(id));
+  return last.find(({ id }) => id === newest?.id) ?? null;
+}
+
+/** Takes the last look or answer back; what was noted in one touch goes together. */
+export const undoLook =
+  (last: Finding | AuxiliaryAnswer): Command =>
+  (job, { at, by }) =>
+    voidWhere(
+      job,
+      (item) => item.kind === last.kind && item.at === last.at && item.by === last.by,
+      {
+        at,
+        by,
+        why: 'undone',
+      },
     );
 
 /** Voids a defect that was none. */

@@ -1,4 +1,6 @@
 import { SERIAL, YEAR, type KeyAnswer, type KeyCheck, type Variant } from '../records/key';
+import { formatLength } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
 import type { Sheet } from '../records/sheet';
 
 /** A check of the key: one of the sheet's own, or the year or serial number off the plate. */
@@ -57,8 +59,17 @@ export function shownBy(variant: Variant, check: Pick<Check, 'id'>): Shown {
   return { from: from_mm ?? -Infinity, to: to_mm ?? Infinity };
 }
 
-/** Returns how an answer speaks against a variant, in words; null where it does not. */
-export function against(variant: Variant, check: Check, answer: KeyAnswer): string | null {
+/**
+ * Returns how an answer speaks against a variant, in words; null where it does not.
+ *
+ * @param unit the shop's, for sizes
+ */
+export function against(
+  variant: Variant,
+  check: Check,
+  answer: KeyAnswer,
+  unit: ShopUnit = 'mm',
+): string | null {
   const shown = shownBy(variant, check);
   if (shown === null) return null;
   if ('option' in shown) {
@@ -69,14 +80,21 @@ export function against(variant: Variant, check: Check, answer: KeyAnswer): stri
   const slack = COVERAGE * (answer.u_mm ?? check.u_mm);
   const { from, to } = shown;
   if (answer.value >= from - slack && answer.value <= to + slack) return null;
-  return `${rangeWords(from, to)}, here ${answer.value}`;
+  const figure = figureOf(check, unit);
+  return `${rangeWords(from, to, figure)}, here ${figure(answer.value)}`;
 }
 
+/** Returns how a figure of a check is written: a size in the shop's unit, a year or a number as it is. */
+export const figureOf =
+  (check: Pick<Check, 'kind'>, unit: ShopUnit) =>
+  (value: number): string =>
+    check.kind === 'size' ? formatLength(value, 'size', unit) : `${value}`;
+
 /** Writes a range: `2009–2014`, `from 2015`, `up to 20.05`. */
-export function rangeWords(from: number, to: number): string {
-  if (from === -Infinity) return `up to ${to}`;
-  if (to === Infinity) return `from ${from}`;
-  return from === to ? `${from}` : `${from}–${to}`;
+export function rangeWords(from: number, to: number, figure: (value: number) => string): string {
+  if (from === -Infinity) return `up to ${figure(to)}`;
+  if (to === Infinity) return `from ${figure(from)}`;
+  return from === to ? figure(from) : `${figure(from)}–${figure(to)}`;
 }
 
 /** Tells whether an answer says anything at all. */

@@ -20,6 +20,8 @@ export interface Proposal {
 /** A rule of the trade; the first that holds is taken. */
 interface Rule {
   readonly defects: readonly DefectId[];
+  /** Holds only on one section of a stack. */
+  readonly ofSection?: true;
   readonly on?: readonly SurfaceKind[];
   readonly nail?: Nail;
   /** Holds up to this depth, where one was mic'd. */
@@ -37,6 +39,13 @@ const BY_HAND_MM = 0.01;
 
 /** The rules in the order in which they are tried. */
 const RULES: readonly Rule[] = [
+  {
+    defects: ['cracked'],
+    on: ['casting'],
+    ofSection: true,
+    consequence: 'replace',
+    why: 'this section’s body is replaced; the rest of the stack goes on',
+  },
   {
     defects: ['cracked'],
     on: ['casting', 'crescent'],
@@ -70,7 +79,35 @@ const RULES: readonly Rule[] = [
     consequence: 'replace',
     why: 'with good bushings in, nothing but a new or sleeved bore brings the tip clearance back',
   },
+  {
+    defects: ['worn-through'],
+    on: ['bearing', 'washer'],
+    consequence: 'replace',
+    why: 'its bearing metal is gone',
+  },
+  {
+    defects: ['worn-through'],
+    nail: 'passes',
+    consequence: 'pass',
+    why: 'no ridge is felt: note it, and let the clearance say whether too much is gone',
+  },
   { defects: ['worn-through'], consequence: 'replace', why: 'the coating is what ran' },
+  {
+    defects: ['rough', 'seized'],
+    consequence: 'replace',
+    why: 'a bearing that grates or has picked up metal will not carry a shaft true',
+  },
+  {
+    defects: ['seat-worn'],
+    nail: 'passes',
+    consequence: 'pass',
+    why: 'the nail does not find the ring: the valve still closes on it',
+  },
+  {
+    defects: ['seat-worn'],
+    consequence: 'machine',
+    why: 'a beaten seat leaks and opens early: it is cut true, or its body replaced',
+  },
   {
     defects: ['blued'],
     on: ['bearing'],
@@ -136,6 +173,13 @@ const RULES: readonly Rule[] = [
   },
   {
     defects: ['scored', 'pitted', 'rusted'],
+    on: ['rim'],
+    nail: 'catches',
+    consequence: 'replace',
+    why: 'the rim runs against the wall: what the nail catches on scores the pocket',
+  },
+  {
+    defects: ['scored', 'pitted', 'rusted'],
     on: ROTATING,
     house: { gears: 'keep' },
     consequence: 'dress',
@@ -161,9 +205,15 @@ const LAST: Proposal = {
   why: 'the nail catches, and no work brings it back',
 };
 
-function holds(rule: Rule, { defect, nail, depth_mm }: Seen, kind: SurfaceKind, house: HouseRules) {
+function holds(
+  rule: Rule,
+  { defect, nail, depth_mm }: Seen,
+  { kind, ofSection }: Surface,
+  house: HouseRules,
+) {
   return (
     rule.defects.includes(defect) &&
+    (!rule.ofSection || ofSection === true) &&
     (!rule.on || rule.on.includes(kind)) &&
     (!rule.nail || rule.nail === nail) &&
     (rule.upTo_mm === undefined || (depth_mm !== null && depth_mm <= rule.upTo_mm)) &&
@@ -196,6 +246,6 @@ export function proposalFor(
 ): Proposal {
   const book = byTheBook(sheet, surface, seen);
   if (book) return book;
-  const { consequence, why } = RULES.find((r) => holds(r, seen, surface.kind, house)) ?? LAST;
+  const { consequence, why } = RULES.find((r) => holds(r, seen, surface, house)) ?? LAST;
   return { consequence, why };
 }

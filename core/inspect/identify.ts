@@ -1,3 +1,4 @@
+import type { ShopUnit } from '../quantity/units';
 import { sum } from 'd3-array';
 import type { KeyAnswer, Variant } from '../records/key';
 import type { Sheet } from '../records/sheet';
@@ -90,10 +91,12 @@ function bestCheck(checks: readonly Check[], among: readonly Variant[]): Check |
  * among them everything ends up contradicted, and that is said.
  *
  * @param answers in the order given; a later answer to the same check replaces the earlier
+ * @param unit in which the objections are said
  */
 export function identify(
   sheet: Pick<Sheet, 'key' | 'variants'>,
   answers: readonly KeyAnswer[],
+  unit: ShopUnit = 'mm',
 ): KeyState {
   const checks = checksOf(sheet);
   const given = new Map(answers.map((answer) => [answer.check, answer]));
@@ -101,7 +104,7 @@ export function identify(
     variant,
     objections: checks.flatMap((check) => {
       const answer = given.get(check.id);
-      const words = answer && tells(answer) ? against(variant, check, answer) : null;
+      const words = answer && tells(answer) ? against(variant, check, answer, unit) : null;
       return words === null ? [] : [{ check, words }];
     }),
   }));

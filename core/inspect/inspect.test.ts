@@ -79,8 +79,8 @@ describe('the key', () => {
       u_mm: 0.01,
     });
     expect(against(early, check, size(20.06))).toBeNull();
-    expect(against(early, check, size(20.08))).toBe('19.9–20.05, here 20.08');
-    expect(answerWords(check, size(20.06))).toBe('20.06 mm ± 0.02');
+    expect(against(early, check, size(20.08))).toBe('19.90–20.05, here 20.08');
+    expect(answerWords(check, size(20.06), 'mm')).toBe('20.06 mm ± 0.02');
   });
   it('says so where every variant is contradicted, and names the nearest', () => {
     const answer = (check: string, option: string) => ({ check, option, value: null, u_mm: null });
@@ -187,12 +187,12 @@ describe('the key', () => {
   });
   it('writes what a variant is known by', () => {
     const late = VELTRANE_T6.variants[4]!;
-    const words = checksOf(VELTRANE_T6).map((c) => shownWords(late, c));
+    const words = checksOf(VELTRANE_T6).map((c) => shownWords(late, c, 'mm'));
     expect(words).toEqual([
       'wide',
       'bolted on',
       'four flats',
-      '21.9–22.05 mm',
+      '21.90–22.05 mm',
       'from 2017',
       'from 82001',
     ]);
@@ -273,11 +273,11 @@ describe('the surfaces of every family', () => {
   ];
   it('lie on the drawing, apart from each other, and belong to a part', () => {
     for (const pump of pumps) {
-      const { kinds, characteristics } = pumpOf(pump);
+      const { kinds, parts, characteristics } = pumpOf(pump);
       const placed = placedSurfaces(pump);
       expect(new Set(placed.map((p) => p.surface.id)).size).toBe(placed.length);
       for (const { surface, view, at } of placed) {
-        expect(kinds.map((p) => p.id)).toContain(surface.part);
+        expect([...kinds, ...parts].map((p) => p.id)).toContain(surface.part);
         const outline = FAMILIES.find((f) => f.id === pump.family)!.outline(pump.geometry, {
           view,
         });
@@ -300,7 +300,7 @@ describe('the surfaces of every family', () => {
         expect(near?.id).toBe(twin?.surface.id ?? surface.id);
       }
     }
-    expect(nearestSurface(VELTRANE_T6, 'unit', { x: 0, y: 0 })).toBeNull();
+    expect(nearestSurface(VELTRANE_T6, 'slot', { x: 0, y: 0 })).toBeNull();
   });
   it('are all in the list, looked at or not', () => {
     const looked = lookedAt(withFindings(found('floor'), found('deck', { defect: null })));

@@ -29,8 +29,8 @@ export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
 const HOLDING: readonly SurfaceKind[] = ['casting', 'crescent'];
 
 /** Tells whether giving up this surface gives up the pump; any other part that is scrap is bought anew. */
-export const holdsPump = ({ kind, part }: Surface): boolean =>
-  part === 'body' || HOLDING.includes(kind);
+export const holdsPump = ({ kind, part, ofSection }: Surface): boolean =>
+  !ofSection && (part === 'body' || HOLDING.includes(kind));
 
 /** Returns the finding after which measuring the rest is pointless, as a person decided; null where there is none. */
 export function endOf(job: Pick<Job, 'sheet' | 'journal'>): Finding | null {

@@ -12,6 +12,11 @@ export interface OrderLine {
   readonly why: string;
 }
 
+/** Two steps at which the same part is missing ask for one. */
+const onceEach = (lines: readonly OrderLine[]): OrderLine[] => [
+  ...new Map(lines.map((line) => [`${line.name} ${line.why}`, line])).values(),
+];
+
 /**
  * Returns what has to be bought: what is always renewed, what the house renews, parts
  * that were missing or wrong, and parts that a person decided to replace or gave up.
@@ -26,7 +31,7 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderL
     why: when === 'always' ? 'always renewed' : 'renewed by house rule',
   }));
   const missing = wrongParts(job).map(({ step, note }) => ({
-    name: `${partName(sheet, step.part)}: ${note?.remark || step.do}`,
+    name: [partName(sheet, step.part), note?.remark].filter(Boolean).join(': '),
     count: 1,
     why: note?.state === 'wrong' ? 'wrong part found' : 'missing when it came apart',
   }));
@@ -34,8 +39,10 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderL
   for (const { surface, findings } of lookedAt(job)) {
     // A bushing that is renewed anyway is not ordered twice.
     const anyway = sheet.renew.some((r) => r.id === surface.part && renews(r));
+    // A body is looked for, not bought like a seal: the finding says so, the order list does not.
+    const bought = !holdsPump(surface);
     const wanted = ({ decided }: Finding) =>
-      decided === 'replace' || (decided === 'scrap' && !holdsPump(surface));
+      bought && (decided === 'replace' || decided === 'scrap');
     if (anyway || !findings.some(wanted)) continue;
     parts.set(surface.part, [...(parts.get(surface.part) ?? []), surface.name]);
   }
@@ -44,5 +51,5 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderL
     count: 1,
     why: `to be replaced: ${surfaces.join(', ').toLowerCase()}`,
   }));
-  return [...renewed, ...missing, ...replaced];
+  return onceEach([...renewed, ...missing, ...replaced]);
 }

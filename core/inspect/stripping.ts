@@ -1,4 +1,4 @@
-import { wayRoundWords } from '../pumps/teardown/wayRound';
+import { neverRight, wayRoundWords } from '../pumps/teardown/wayRound';
 import { ledgerOf } from '../journal/ledger';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
@@ -31,11 +31,36 @@ const STATE = { there: '', missing: 'missing', wrong: 'wrong part' } as const;
 
 /** Returns what was noted at a step in words; empty where there is nothing but that it was done. */
 export function noteWords(step: StripStep, note: StripNote): string {
-  const way = wayRoundWords(step.way, note.way);
+  const unsaid = step.way !== '' && note.way === '' && note.state === 'there';
+  const way = unsaid ? 'way round not noted' : wayRoundWords(step.way, note.way);
   return [way, STATE[note.state], note.remark].filter(Boolean).join('; ');
 }
 
 /** Lists the parts that ought to be there and were not, or were the wrong ones. */
 export function wrongParts(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
   return stripped(job).filter(({ note }) => note !== null && note.state !== 'there');
+}
+
+/** A part that did not lie as it should, and why that matters. */
+export interface LaidWrong extends Stripped {
+  readonly words: string;
+  /** It can be right on no pump, and does harm. */
+  readonly harm: boolean;
+}
+
+/** Lists the parts that were found another way round than is right on this pump, or on any. */
+export function laidWrong(job: Pick<Job, 'sheet' | 'journal'>): LaidWrong[] {
+  return stripped(job).flatMap(({ step, note }): LaidWrong[] => {
+    if (!note?.way) return [];
+    const harm = neverRight(step.way, note.way);
+    if (!harm && (step.right === '' || note.way === step.right)) return [];
+    const found = wayRoundWords(step.way, note.way);
+    const right = wayRoundWords(step.way, step.right);
+    const words = [
+      `found ${found.toLowerCase()}`,
+      harm,
+      right && `right is ${right.toLowerCase()}`,
+    ];
+    return [{ step, note, words: words.filter(Boolean).join('; '), harm: harm !== null }];
+  });
 }

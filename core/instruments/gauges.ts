@@ -10,7 +10,7 @@ import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { Source, ZeroState } from '../schema/fields';
 import { counting } from '../schema/voiding';
-import { materialOf, nominalOf, type Sheet } from '../records/sheet';
+import { drawnOf, materialOf, nominalOf, pitchRadiusOf, type Sheet } from '../records/sheet';
 
 /** The instruments at hand and the zero checks on file: of the shop and of the job. */
 export interface ToolRoom {
@@ -18,9 +18,9 @@ export interface ToolRoom {
   readonly zeros: readonly ZeroCheck[];
 }
 
-/** Returns about how large a dimension is: by the sheet's nominal size, or by its drawing. */
+/** Returns about how large a dimension is: by the sheet's nominal size, or by its drawing unless that is an example's. */
 export function expectedSize(sheet: Sheet, dimension: Dimension): number | null {
-  return nominalOf(sheet, dimension.id) ?? dimension.drawn_mm ?? null;
+  return nominalOf(sheet, dimension.id) ?? drawnOf(sheet, dimension) ?? null;
 }
 
 const reaches = (i: Instrument, size_mm: number | null): boolean =>
@@ -187,7 +187,7 @@ export function swingReadingOf(
   lever: { readonly lever_deg: number; readonly contactRadius_mm: number | null },
 ): IndicatorReading {
   const instrument = indicatorFor(room, job);
-  const wantedRadius_mm = characteristic.swing?.pitchRadius_mm ?? null;
+  const wantedRadius_mm = pitchRadiusOf(job.sheet, characteristic);
   // What the lever and the radius make of a reading they make of its uncertainty.
   const scale = TWO_READINGS * trueSwing({ read_mm: 1, ...lever, wantedRadius_mm });
   return {

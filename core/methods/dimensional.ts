@@ -7,6 +7,7 @@ import { PLANE_COVERAGE, tiltOf, type Tilt } from '../metrology/tilt';
 import type { Tilt as TiltOf } from '../pumps/family';
 import { dimensionsFor, gapsOf } from '../pumps/registry';
 import { formatLength, formatWithUnit } from '../quantity/format';
+import { formatTemperature } from '../quantity/temperature';
 import {
   celsius,
   common,
@@ -142,7 +143,7 @@ export const dimensional: Method<'size', DimensionalReading, DimensionalDetails>
     enteredWords(r, [
       r.offset_mm !== 0 &&
         `zero off by ${r.offset_mm > 0 ? '+' : '−'}${formatLength(Math.abs(r.offset_mm), 'gap', unit)}`,
-      r.part_C !== null && `part at ${r.part_C} °C`,
+      r.part_C !== null && `part at ${formatTemperature(r.part_C, unit)}`,
       ZERO_WORD[r.zero],
     ]),
   cells: (r) => ({

@@ -1,10 +1,11 @@
+import { asTyped } from '../quantity/parse';
 import type { Source } from '../schema/fields';
 import type { Cells } from './method';
 
 /** A figure as somebody entered it, and what it comes to. */
 interface Entered {
   readonly text: string;
-  readonly unit: string;
+  readonly unit: 'mm' | 'in' | 'thou';
   readonly read_mm: number;
   readonly value_mm: number;
   readonly u_mm: number;
@@ -20,13 +21,13 @@ export const enteredWords = (
   { text, unit, source }: Entered,
   more: readonly (string | false)[],
 ): string =>
-  [`entered ${text} ${unit}`, ...more, source === 'simulated' && 'simulated gauge']
+  [`entered ${asTyped(text, unit)}`, ...more, source === 'simulated' && 'simulated gauge']
     .filter(Boolean)
     .join(' · ');
 
 /** Returns the CSV cells of a figure. */
 export const enteredCells = ({ text, unit, ...r }: Entered): Cells => ({
-  entered: `${text} ${unit}`,
+  entered: asTyped(text, unit),
   read_mm: r.read_mm,
   value_mm: r.value_mm,
   u_mm: r.u_mm,

@@ -53,5 +53,9 @@ export const indicator: Method<'swing', IndicatorReading, object> = {
       r.contactRadius_mm !== null &&
         `stylus at radius ${formatWithUnit(r.contactRadius_mm, 'size', unit)}`,
     ]),
-  cells: (r) => ({ ...enteredCells(r), lever_deg: r.lever_deg }),
+  cells: (r) => ({
+    ...enteredCells(r),
+    lever_deg: r.lever_deg,
+    stylusRadius_mm: r.contactRadius_mm,
+  }),
 };

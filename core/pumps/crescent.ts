@@ -98,7 +98,10 @@ function model(g: CrescentGeometry): PumpModel {
               `Hold the driven gear, stylus on a drive gear tooth${turn === 0 ? '' : `, gears ${turn}° on`}. Rock it: full swing.`,
             ),
           ),
-          (g.module_mm * g.pinionTeeth) / 2,
+          {
+            pitchRadius_mm: (g.module_mm * g.pinionTeeth) / 2,
+            pitchFields: ['module_mm', 'pinionTeeth'],
+          },
         ),
         rests: ['drive-teeth', 'driven-teeth'],
         caution: 'Fingers out of the mesh while rocking the gear.',
@@ -120,7 +123,7 @@ function model(g: CrescentGeometry): PumpModel {
         'drive',
         'outside-mic',
         twoPlaces('drive gear', 'between two teeth'),
-        { drawn_mm: g.width_mm, worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
       ),
       dimension(
         'driven-width',
@@ -128,7 +131,7 @@ function model(g: CrescentGeometry): PumpModel {
         'driven',
         'outside-mic',
         twoPlaces('driven gear', 'between two teeth'),
-        { drawn_mm: g.width_mm, worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
       ),
       pocketBore(g.pocketDiameter_mm),
       dimension(
@@ -137,7 +140,7 @@ function model(g: CrescentGeometry): PumpModel {
         'driven',
         'outside-mic',
         lines(['12–6', '3–9'], (l) => `Outside mic across the driven gear, ${l}.`),
-        { drawn_mm: g.ringOutsideDiameter_mm, worked: POLISHED },
+        { drawn_mm: g.ringOutsideDiameter_mm, field: 'ringOutsideDiameter_mm', worked: POLISHED },
       ),
       ...transmission.dimensions,
       ...relief.dimensions,

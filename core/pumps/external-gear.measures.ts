@@ -138,7 +138,7 @@ export function bushing(
         s.of(part),
         'bore-gauge',
         insideBore(`${name} ${end} bushing`),
-        { drawn_mm, worked: HONED },
+        { drawn_mm, field: 'shaftDiameter_mm', worked: HONED },
       ),
       dimension(
         s.of(`journal-${id}`),
@@ -149,7 +149,7 @@ export function bushing(
           place('a', 'first', `Outside mic over the ${name} ${end} journal.`),
           place('b', '90° on', `Outside mic over the ${name} ${end} journal, 90° on.`),
         ],
-        { drawn_mm, worked: POLISHED },
+        { drawn_mm, field: 'shaftDiameter_mm', worked: POLISHED },
       ),
     ],
   };
@@ -167,7 +167,7 @@ export const gearWidths = (s: Section, g: ExternalGeometry): Dimension[] =>
         place('a', name, `Outside mic over the ${name}, between two teeth.`),
         place('b', `${name}, half a turn on`, `Outside mic over the ${name}, half a turn on.`),
       ],
-      { drawn_mm: g.width_mm, worked: GROUND },
+      { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
     ),
   );
 
@@ -191,7 +191,7 @@ export const backlash = (s: Section, g: ExternalGeometry): Characteristic =>
           `Hold the idler, stylus on a shaft gear tooth${turn === 0 ? '' : `, gears ${turn}° on`}. Rock it: full swing.`,
         ),
       ),
-      g.centreDistance_mm / 2,
+      { pitchRadius_mm: g.centreDistance_mm / 2, pitchFields: ['centreDistance_mm'] },
     ),
     rests: GEARS.map(([gear]) => s.of(`teeth-${gear}`)),
     caution: 'Fingers out of the mesh while rocking the gear.',
@@ -238,7 +238,7 @@ export const bodyWidth = (s: Section, words: string, drawn_mm?: number): Dimensi
     ),
     {
       also: ['depth-mic', 'height-gauge'],
-      ...(drawn_mm === undefined ? {} : { drawn_mm }),
+      ...(drawn_mm === undefined ? {} : { drawn_mm, field: 'width_mm' }),
       worked: { faced: -1, ground: -1 },
     },
   );

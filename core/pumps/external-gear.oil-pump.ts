@@ -96,6 +96,7 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
         {
           caution: 'Gears out. Fingers clear of the spindle.',
           drawn_mm: g.width_mm,
+          field: 'width_mm',
           worked: { faced: -1, sunk: 1 },
         },
       ),

@@ -117,6 +117,8 @@ export interface Dimension {
   readonly worked?: Worked;
   /** What the sheet's own drawing says it is about, in mm: to notice an inch typed for a millimetre. */
   readonly drawn_mm?: number;
+  /** The field of the geometry that it is. */
+  readonly field?: string;
 }
 
 /** One size in a clearance that comes from sizes, and how much of it counts. */
@@ -131,6 +133,8 @@ export interface Swing {
   readonly stations: readonly Station[];
   /** Radius at which the swing is wanted, in mm, where the stylus may stand on another: backlash at the pitch circle. */
   readonly pitchRadius_mm?: number;
+  /** The fields of the geometry that it comes from. */
+  readonly pitchFields?: readonly string[];
 }
 
 /** The tilt of a plane through the depths of one dimension. */

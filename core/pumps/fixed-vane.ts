@@ -196,7 +196,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('a', 'at 12', 'Outside mic over the cam ring at 12.'),
           place('b', 'at 6', 'Outside mic over the cam ring at 6.'),
         ],
-        { drawn_mm: g.width_mm, worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
       ),
       dimension(
         'ring-major',
@@ -207,7 +207,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('a', 'first', 'Bore gauge across the large diameter, 3–9.'),
           place('b', 'deeper', 'Bore gauge across the large diameter, deeper in.'),
         ],
-        { drawn_mm: g.ringMajor_mm, worked: HONED },
+        { drawn_mm: g.ringMajor_mm, field: 'ringMajor_mm', worked: HONED },
       ),
       dimension(
         'ring-track',

@@ -59,9 +59,11 @@ export function clearance(
   return { id, name, convention, quantity: 'gap', stations: [], ...ways };
 }
 
-/** Returns the travel of an indicator at stations. */
-export const swing = (stations: readonly Station[], pitchRadius_mm?: number): Swing =>
-  pitchRadius_mm === undefined ? { stations } : { stations, pitchRadius_mm };
+/** Returns the travel of an indicator at stations; where a radius matters, with that and the fields that give it. */
+export const swing = (
+  stations: readonly Station[],
+  pitch?: Pick<Swing, 'pitchRadius_mm' | 'pitchFields'>,
+): Swing => ({ stations, ...pitch });
 
 /** Returns a test by hand. */
 export const finger = (instruction: string): Touch => ({
@@ -96,7 +98,7 @@ export function dimension(
   part: string,
   instrument: Dimension['instrument'],
   stations: readonly Station[],
-  more: Pick<Dimension, 'also' | 'caution' | 'drawn_mm' | 'others' | 'worked'> = {},
+  more: Pick<Dimension, 'also' | 'caution' | 'drawn_mm' | 'field' | 'others' | 'worked'> = {},
 ): Dimension {
   return { id, name, part, instrument, stations, ...more };
 }

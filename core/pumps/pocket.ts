@@ -134,6 +134,7 @@ export const pocketDepth = (width_mm: number, caution: string): Dimension =>
     {
       caution: `${caution} Fingers clear of the spindle.`,
       drawn_mm: width_mm,
+      field: 'width_mm',
       worked: { faced: -1, sunk: 1 },
     },
   );
@@ -146,7 +147,7 @@ export const pocketBore = (diameter_mm: number): Dimension =>
     'body',
     'bore-gauge',
     lines(['12–6', '3–9'], (l) => `Bore gauge across the pocket, ${l}.`),
-    { drawn_mm: diameter_mm, worked: HONED },
+    { drawn_mm: diameter_mm, field: 'pocketDiameter_mm', worked: HONED },
   );
 
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */

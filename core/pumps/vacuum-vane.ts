@@ -134,7 +134,7 @@ function model(g: VacuumVaneGeometry): PumpModel {
         'body',
         'indicator',
         [place('a', 'swept', 'Dial on the shaft, swept round the bore: half of the full swing.')],
-        { drawn_mm: g.eccentricity_mm },
+        { drawn_mm: g.eccentricity_mm, field: 'eccentricity_mm' },
       ),
       dimension(
         'ring-track',
@@ -145,7 +145,7 @@ function model(g: VacuumVaneGeometry): PumpModel {
           place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
           place('12-6', 'at 12–6', 'Bore gauge on the worn track, 12–6.'),
         ],
-        { drawn_mm: g.boreDiameter_mm, worked: HONED },
+        { drawn_mm: g.boreDiameter_mm, field: 'boreDiameter_mm', worked: HONED },
       ),
       dimension(
         'ring-rim',

@@ -78,7 +78,12 @@ export const vaneSizes = (
     'vane',
     'outside-mic',
     vaneStations(vanes, 'Outside mic over vane %, in the middle.'),
-    { others: 'all others no thinner', drawn_mm: drawn.thickness_mm, worked: POLISHED },
+    {
+      others: 'all others no thinner',
+      drawn_mm: drawn.thickness_mm,
+      field: 'vaneThickness_mm',
+      worked: POLISHED,
+    },
   ),
   dimension(
     'slot-width',
@@ -89,7 +94,7 @@ export const vaneSizes = (
       place('a', 'first slot', 'Caliper or gauge blocks in the first slot.'),
       place('b', 'opposite slot', 'The same in the opposite slot.'),
     ],
-    { drawn_mm: drawn.thickness_mm, worked: { dressed: 1 } },
+    { drawn_mm: drawn.thickness_mm, field: 'vaneThickness_mm', worked: { dressed: 1 } },
   ),
   dimension(
     'rotor-diameter',
@@ -100,7 +105,7 @@ export const vaneSizes = (
       place('12-6', '12–6', 'Outside mic across the rotor, 12–6.'),
       place('3-9', '3–9', 'Outside mic across the rotor, 3–9.'),
     ],
-    { drawn_mm: drawn.rotor_mm, worked: GROUND },
+    { drawn_mm: drawn.rotor_mm, field: 'rotorDiameter_mm', worked: GROUND },
   ),
   dimension(
     'rotor-width',
@@ -111,6 +116,6 @@ export const vaneSizes = (
       place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
       place('b', 'half a turn on', 'Outside mic over the rotor, half a turn on.'),
     ],
-    { drawn_mm: drawn.width_mm, worked: GROUND },
+    { drawn_mm: drawn.width_mm, field: 'width_mm', worked: GROUND },
   ),
 ];

@@ -229,7 +229,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first vane', 'Outside mic over the first vane, end to end.'),
           place('b', 'opposite vane', 'Outside mic over the opposite vane, end to end.'),
         ],
-        { drawn_mm: g.width_mm, worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
       ),
       dimension(
         'slide-width',
@@ -240,7 +240,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first place', 'Outside mic over the slide, beside the pivot.'),
           place('b', 'opposite', 'Outside mic over the slide, opposite the pivot.'),
         ],
-        { drawn_mm: g.width_mm, worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
       ),
       dimension('pivot-bore', 'Pivot bore', 'slide', 'bore-gauge', insideBore('pivot hole'), {
         worked: HONED,

@@ -1,61 +1,84 @@
 import { InputError } from '../errors';
 import { trimmed } from './format';
 import { parseNumber } from './parse';
+import type { ShopUnit } from './units';
 
 /** A quantity with the units that people write it in, each with its worth in the first one. */
 interface Written {
   readonly name: string;
-  readonly unit: string;
+  /** The unit of a bare number, and of what is shown, by the shop's system. */
+  readonly usual: Readonly<Record<ShopUnit, string>>;
+  readonly decimals: Readonly<Record<ShopUnit, number>>;
   readonly per: Readonly<Record<string, number>>;
 }
 
 /** US gallon 3.785411784 l, imperial gallon 4.54609 l (NIST SP 811). */
 const FLOW: Written = {
   name: 'a flow',
-  unit: 'l/min',
+  usual: { mm: 'l/min', thou: 'gpm' },
+  decimals: { mm: 1, thou: 2 },
   per: { 'l/min': 1, lpm: 1, l: 1, gpm: 3.785411784, gal: 3.785411784, igpm: 4.54609 },
 };
 
 /** 1 psi is 0.0689476 bar (NIST SP 811). */
 const PRESSURE: Written = {
   name: 'a pressure',
-  unit: 'bar',
+  usual: { mm: 'bar', thou: 'psi' },
+  decimals: { mm: 2, thou: 1 },
   per: { bar: 1, psi: 0.0689475729, kpa: 0.01, mpa: 10 },
 };
 
-function parse(text: string, { name, unit, per }: Written): number | null {
+function parse(text: string, { name, usual, per }: Written, shop: ShopUnit): number | null {
   const written = text.trim();
   if (written === '') return null;
   const [, figure = '', suffix = ''] = /^([^a-zA-Z]*)([a-zA-Z/]*)$/.exec(written) ?? [];
   const value = parseNumber(figure);
+  const unit = usual[shop];
   const worth = per[(suffix || unit).toLowerCase()];
   if (value === null || !Number.isFinite(value) || worth === undefined) {
+    const others = Object.keys(per).filter((known) => known !== unit);
     throw new InputError(
       'text',
       'not-a-number',
-      `“${written}” is not ${name} that can be read: a number, alone in ${unit} or with ${Object.keys(per).slice(1).join(', ')}.`,
+      `“${written}” is not ${name} that can be read: a number, alone in ${unit} or with ${others.join(', ')}.`,
       { text: written },
     );
   }
   return value * worth;
 }
 
+function format(value: number, { usual, decimals, per }: Written, shop: ShopUnit): string {
+  const unit = usual[shop];
+  return `${trimmed(value / (per[unit] ?? 1), decimals[shop])} ${unit}`;
+}
+
+/** Returns the unit in which a shop writes flow: `l/min` or `gpm`. */
+export const flowUnit = (shop: ShopUnit): string => FLOW.usual[shop];
+
+/** Returns the unit in which a shop writes pressure: `bar` or `psi`. */
+export const pressureUnit = (shop: ShopUnit): string => PRESSURE.usual[shop];
+
 /**
  * Reads a flow as people write it, in l/min: `12`, `12 l/min`, `3.2 gpm`. Null for nothing.
  *
+ * @param shop a bare number is in its unit
  * @throws InputError on `text`
  */
-export const parseFlow_lpm = (text: string): number | null => parse(text, FLOW);
+export const parseFlow_lpm = (text: string, shop: ShopUnit = 'mm'): number | null =>
+  parse(text, FLOW, shop);
 
 /**
  * Reads a pressure as people write it, in bar: `5.5`, `80 psi`, `550 kPa`. Null for nothing.
  *
+ * @param shop a bare number is in its unit
  * @throws InputError on `text`
  */
-export const parsePressure_bar = (text: string): number | null => parse(text, PRESSURE);
+export const parsePressure_bar = (text: string, shop: ShopUnit = 'mm'): number | null =>
+  parse(text, PRESSURE, shop);
 
-/** Writes a flow: `11.4 l/min`. */
-export const formatFlow = (lpm: number): string => `${trimmed(lpm, 1)} l/min`;
+/** Writes a flow in the shop's unit: `11.4 l/min`, `3.01 gpm`. */
+export const formatFlow = (lpm: number, shop: ShopUnit = 'mm'): string => format(lpm, FLOW, shop);
 
-/** Writes a pressure: `5.5 bar`. */
-export const formatPressure = (bar: number): string => `${trimmed(bar, 2)} bar`;
+/** Writes a pressure in the shop's unit: `5.5 bar`, `79.8 psi`. */
+export const formatPressure = (bar: number, shop: ShopUnit = 'mm'): string =>
+  format(bar, PRESSURE, shop);

@@ -43,6 +43,36 @@ function numberOf(text: string): number {
   return Number(whole ?? 0) + Number(over) / Number(under);
 }
 
+/** A number as it was written, and the unit that is written behind it; null for a bare one. */
+function split(written: string): { readonly bare: string; readonly unit: LengthUnit | null } {
+  const suffix = SUFFIXES.find(([pattern]) => pattern.test(written));
+  const bare = (suffix ? written.replace(suffix[0], '') : written)
+    .replace(/[½¼¾]/g, (glyph) => ` ${VULGAR[glyph]}`)
+    .trim();
+  return { bare, unit: suffix?.[1] ?? null };
+}
+
+/** The unit of a bare number, as `parseReading` has it. */
+const unitOfBare = (value: number, unit: 'thou' | 'in' | 'mm'): 'thou' | 'in' | 'mm' =>
+  unit === 'thou' && value < INCHES_BELOW ? 'in' : unit;
+
+/** Tells whether a length is written with its unit. */
+export const namesUnit = (text: string): boolean => split(text.trim()).unit !== null;
+
+/**
+ * Writes a length as it was typed, with the unit that it was understood in where it named none.
+ *
+ * @param unit the unit of a bare number
+ * @example `31 thou` stays; `31` under thou is `31 thou`, and `.0045` is `.0045 in`
+ */
+export function asTyped(text: string, unit: 'thou' | 'in' | 'mm'): string {
+  const written = text.trim();
+  const { bare, unit: named } = split(written);
+  if (named) return written;
+  const value = numberOf(bare);
+  return `${written} ${Number.isFinite(value) ? unitOfBare(value, unit) : unit}`;
+}
+
 /** Reads a plain number as people write it, a comma or a point, any minus; null for nothing, NaN for none. */
 export function parseNumber(text: string): number | null {
   const written = text.trim();
@@ -76,10 +106,7 @@ export function parseReading(
   if (written.length > LONGEST_LINE)
     fail('too-long', `A reading is written in at most ${LONGEST_LINE} characters.`);
 
-  const suffix = SUFFIXES.find(([pattern]) => pattern.test(written));
-  const bare = (suffix ? written.replace(suffix[0], '') : written)
-    .replace(/[½¼¾]/g, (glyph) => ` ${VULGAR[glyph]}`)
-    .trim();
+  const { bare, unit: named } = split(written);
   const below = /^[-−–]/.test(bare);
   const value = numberOf(bare.replace(/^[-−–+]\s*/, ''));
   if (!Number.isFinite(value))
@@ -87,8 +114,7 @@ export function parseReading(
   if (below && value !== 0)
     fail('below-zero', `“${written}” is below zero: a gap or a size cannot be negative.`);
 
-  const understood: LengthUnit =
-    suffix?.[1] ?? (unit === 'thou' && value < INCHES_BELOW ? 'in' : unit);
+  const understood: LengthUnit = named ?? unitOfBare(value, unit);
   const mm = tidy_mm(value * MM_PER[understood]);
   if (!Number.isFinite(mm))
     fail('not-a-number', `“${written}” is not a number that can be read as a length.`);

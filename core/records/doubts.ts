@@ -1,6 +1,6 @@
 import type { Characteristic } from '../pumps/family';
 import { problemsOf, pumpOf } from '../pumps/registry';
-import { nominalOf, type Sheet, type SheetLimit } from './sheet';
+import { drawnOf, nominalOf, type Sheet, type SheetLimit } from './sheet';
 
 /** A figure of a sheet that is possible but hard to believe: most likely a slip of unit or point. */
 export interface SheetDoubt {
@@ -79,7 +79,8 @@ export function sheetDoubts(sheet: Sheet): SheetDoubt[] {
     return message ? [{ at: { kind: 'limit', tier, characteristic }, message }] : [];
   });
   const nominal = sheet.nominal.flatMap(({ dimension, value_mm }): SheetDoubt[] => {
-    const drawn = dimensions.find((d) => d.id === dimension)?.drawn_mm;
+    const of = dimensions.find((d) => d.id === dimension);
+    const drawn = of && drawnOf(sheet, of);
     if (drawn === undefined || Math.abs(value_mm - drawn) <= OFF_DRAWING * drawn) return [];
     const message = `The geometry says ${shown(drawn)}: is this in the right unit?`;
     return [{ at: { kind: 'nominal', dimension }, message }];

@@ -55,9 +55,19 @@ const anyWidth = (row: ReportRow): ReportRow => ({
     .replace(/(likely in\.).*/, '$1'),
 });
 
-/** Sections that count surfaces: a variable vane pump has its hub and bushing among them now. */
+/**
+ * Sections but those that count surfaces, of which there are more now. A body is found, not ordered; what
+ * was not noted is said to be so.
+ */
 const counted = (sections: Report['sections']) =>
-  sections.filter(({ title }) => !['Looked at', 'Skipped'].includes(title));
+  sections
+    .filter(({ title }) => !['Looked at', 'Skipped'].includes(title))
+    .map((s) => ({
+      ...s,
+      lines: s.lines
+        .filter((l) => !l.startsWith('1 × Body'))
+        .map((l) => l.replace('way round not noted; ', '')),
+    }));
 
 /** A house rule that there was not yet. */
 const asThen = (note: string): string => note.replace(' record of a gap: only the verdict;', '');

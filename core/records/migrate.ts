@@ -1,3 +1,4 @@
+import { FAMILIES } from '../pumps/registry';
 import { strikeId } from './strikeId';
 import { JOB_SCHEMA } from './job';
 import { PHOTO_SCHEMA } from './photo';
@@ -189,11 +190,22 @@ const limitTo3 = (limit: Loose): Loose => ({
 const geometryTo3 = ({ family, geometry }: Loose): unknown =>
   family === 'gerotor' && isLoose(geometry) ? { use: 'oil-pump', ...geometry } : geometry;
 
+/**
+ * The sizes of a geometry that are as in the example that every sheet of a family began with; none on a
+ * sheet that is invented as a whole.
+ */
+function examplesIn({ family, geometry, invented }: Loose): string[] {
+  const example = FAMILIES.find((f) => f.id === family)?.example as Loose | undefined;
+  if (!example || !isLoose(geometry) || invented === true) return [];
+  return Object.keys(geometry).filter((f) => f.endsWith('_mm') && geometry[f] === example[f]);
+}
+
 const sheetTo3 = (sheet: Loose): Loose => ({
   ...sheet,
   geometry: geometryTo3(sheet),
   limits: listIn(sheet, 'limits').map(limitTo3),
-  examples: [],
+  strip: listIn(sheet, 'strip').map((step) => ({ right: '', ...step })),
+  examples: examplesIn(sheet),
   own: [],
 });
 

@@ -1,5 +1,5 @@
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
-import type { PumpModel } from '../pumps/family';
+import type { Characteristic, Dimension, PumpModel } from '../pumps/family';
 import { onFirstSection } from '../pumps/sections';
 import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
@@ -227,6 +227,21 @@ export function nominalOf(sheet: Pick<Sheet, 'nominal'>, dimension: string): num
 /** Writes the name of a sheet: `Veltrane T6 front pump`. */
 export function sheetName(sheet: Pick<Sheet, 'model'>): string {
   return sheet.model;
+}
+
+/** What is known of a size only from a drawing, in mm; undefined where the drawing is an example's. */
+export function drawnOf(sheet: Pick<Sheet, 'examples'>, dimension: Dimension): number | undefined {
+  const { field, drawn_mm } = dimension;
+  return field !== undefined && sheet.examples.includes(field) ? undefined : drawn_mm;
+}
+
+/** The radius to which a swing is brought, in mm; null where there is none, or it comes from an example. */
+export function pitchRadiusOf(
+  sheet: Pick<Sheet, 'examples'>,
+  { swing }: Pick<Characteristic, 'swing'>,
+): number | null {
+  const made = swing?.pitchFields?.some((field) => sheet.examples.includes(field)) ?? false;
+  return made ? null : (swing?.pitchRadius_mm ?? null);
 }
 
 /** Returns what a part is made of: what the sheet says of that very piece, else of its kind; null where it says neither. */

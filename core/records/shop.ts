@@ -1,6 +1,7 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
+import { MM_PER, tidy_mm } from '../quantity/units';
 import { celsius, line, once } from '../schema/fields';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
@@ -52,6 +53,39 @@ const gauge = (
   own_mm: u_mm / 2,
   zeroDays,
 });
+
+/** The name of the usual inch set. */
+const INCH_SET = 'Inch leaves';
+
+/** The usual inch leaf set: 1.5 to 35 thou. */
+const INCH_LEAVES: Shop['feelers'][number] = {
+  name: INCH_SET,
+  leaves_mm: [
+    1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 22, 24, 25,
+    26, 28, 30, 32, 35,
+  ].map((thou) => tidy_mm(thou * MM_PER.thou)),
+  maxStack: 2,
+  mics: [],
+  tolerance_mm: 0,
+  dragBand_mm: DRAG_BAND_MM,
+};
+
+/** Tells whether a set is marked in thou: its leaves are whole or half thou. */
+const isInch = ({ leaves_mm }: Shop['feelers'][number]): boolean =>
+  leaves_mm.every(
+    (mm) => Math.abs((2 * mm) / MM_PER.thou - Math.round((2 * mm) / MM_PER.thou)) < 1e-6,
+  );
+
+/**
+ * Returns a shop that reads another system. The first of its leaf sets is what new jobs begin with: in
+ * thou an inch set, the usual one where it has none.
+ */
+export function inUnit<S extends Pick<Shop, 'unit' | 'feelers'>>(shop: S, unit: Shop['unit']): S {
+  const suits = (set: Shop['feelers'][number]) => isInch(set) === (unit === 'thou');
+  const [fit, others] = [true, false].map((want) => shop.feelers.filter((s) => suits(s) === want));
+  const first = unit === 'thou' && fit?.length === 0 ? [INCH_LEAVES] : [];
+  return { ...shop, unit, feelers: [...first, ...(fit ?? []), ...(others ?? [])].slice(0, 12) };
+}
 
 /** A shop before anybody has said anything of it: a common metric feeler set and usual instruments. */
 export const NEW_SHOP: Shop = {

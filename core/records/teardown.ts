@@ -1,6 +1,6 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
-import { WAY_ROUND_IDS } from '../pumps/teardown/wayRound';
+import { WAY_ROUND_IDS, wayRoundOf } from '../pumps/teardown/wayRound';
 import { finite, identifier, line, made, millimetres, moment, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 
@@ -22,6 +22,12 @@ export const stripStep = object({
   way: string()
     .oneOf(['', ...WAY_ROUND_IDS])
     .defined(),
+  right: line()
+    .defined()
+    .test('one of them', 'The right way is none of the choices', (right, { parent }) => {
+      const { way } = parent as { way?: string };
+      return !right || (wayRoundOf(way ?? '')?.options.some((o) => o.id === right) ?? false);
+    }),
   caution: line().defined(),
 })
   .noUnknown()

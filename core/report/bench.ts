@@ -1,5 +1,7 @@
 import { operationsOf } from '../journal/eras';
+import { counting } from '../schema/voiding';
 import { workWords } from '../wording/reading';
+import { skipWords } from '../wording/skip';
 import { auxiliaryChecks } from '../inspect/auxiliary';
 import { decidedWords, seenWords } from '../wording/finding';
 import { checksOf } from '../inspect/checks';
@@ -9,10 +11,11 @@ import { lookedAt } from '../inspect/looking';
 import { mixOf } from '../inspect/mixing';
 import { orderList } from '../inspect/order';
 import { ledgerOf } from '../journal/ledger';
-import { noteWords, stripped } from '../inspect/stripping';
+import { laidWrong, noteWords, stripped } from '../inspect/stripping';
 import { partName, teardownOf } from '../pumps/registry';
 import { formatFlow, formatPressure } from '../quantity/flow';
 import { trimmed } from '../quantity/format';
+import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
@@ -24,25 +27,25 @@ export interface ReportSection {
 }
 
 /** What was read before the teardown: `27 l/min, 9.8 bar, oil 88 °C, pump at 2000 /min (drive 2000 × 1)` */
-function beforeLines({ before }: Job): string[] {
+function beforeLines({ before }: Job, unit: ShopUnit): string[] {
   return before.map((b) => {
     const speed = `pump at ${trimmed(pumpSpeed(b), 0)} /min (drive ${trimmed(b.drive_rpm, 0)} × ${trimmed(b.ratio, 3)})`;
     const figures = [
-      b.flow_lpm === null ? '' : formatFlow(b.flow_lpm),
-      b.pressure_bar === null ? '' : formatPressure(b.pressure_bar),
-      b.oil_C === null ? '' : `oil ${trimmed(b.oil_C, 0)} °C`,
+      b.flow_lpm === null ? '' : formatFlow(b.flow_lpm, unit),
+      b.pressure_bar === null ? '' : formatPressure(b.pressure_bar, unit),
+      b.oil_C === null ? '' : `oil ${formatTemperature(b.oil_C, unit)}`,
     ].filter(Boolean);
     return `${figures.join(', ') || 'nothing read'}, ${speed}`;
   });
 }
 
-function variantLines(job: Job): string[] {
+function variantLines(job: Job, unit: ShopUnit): string[] {
   const { sheet, key } = job;
   const name = (id: string | null) => sheet.variants.find((v) => v.id === id)?.name ?? 'not said';
   const checks = checksOf(sheet);
   const answers = key.flatMap((answer) => {
     const check = checks.find((c) => c.id === answer.check);
-    return check ? [`${check.ask}: ${answerWords(check, answer)}`] : [];
+    return check ? [`${check.ask}: ${answerWords(check, answer, unit)}`] : [];
   });
   const state = identify(sheet, key);
   // Where the person took another than the answers name, or the answers name none, that is said.
@@ -125,6 +128,10 @@ export function struckWork(job: Job, unit: ShopUnit): string[] {
   );
 }
 
+function laidWrongLines(job: Job): string[] {
+  return laidWrong(job).map(({ step, words }) => `${partName(job.sheet, step.part)}: ${words}`);
+}
+
 /** Lists the strip and look steps that were skipped or answered against the sheet. */
 function skippedLines(job: Job): string[] {
   const undone = stripped(job).filter((s) => s.note === null).length;
@@ -142,6 +149,8 @@ function skippedLines(job: Job): string[] {
     ...(job.clean?.state === 'wet'
       ? ['Measured wet: an oil film may have taken up some of a gap']
       : []),
+    ...(job.fitted === 'new' ? ['Measured with a new bushing and seal in'] : []),
+    ...counting(ledgerOf(job).skips).map((skip) => `Not measured: ${skipWords(job.sheet, skip)}`),
   ];
 }
 
@@ -151,10 +160,11 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
   const { strip, findings } = ledgerOf(job);
   const sections: ReportSection[] = [
     { title: 'Closed', lines: job.closed ? [job.closed.why] : [] },
-    { title: 'Variant', lines: variantLines(job) },
-    { title: 'Before the teardown', lines: beforeLines(job) },
+    { title: 'Variant', lines: variantLines(job, unit) },
+    { title: 'Before the teardown', lines: beforeLines(job, unit) },
     { title: 'Looked at', lines: lookLines(job, unit) },
     { title: 'Also on this unit', lines: alsoLines(job) },
+    { title: 'Found the wrong way round', lines: laidWrongLines(job) },
     { title: 'How it lay', lines: stripLines(job) },
     { title: 'Work done', lines: workLines(job, unit) },
     { title: 'To order', lines: strip.length > 0 || findings.length > 0 ? order : [] },

@@ -1,8 +1,10 @@
-import { readingCells } from '../methods/list';
+import { readingCells, type Reading } from '../methods/list';
+import { characteristicOf } from '../pumps/registry';
 import { unparse } from 'papaparse';
 import { ledgerOf } from '../journal/ledger';
 import { targetOf } from '../journal/target';
 import { FORMULA } from '../records/csvCell';
+import { pitchRadiusOf } from '../records/sheet';
 import type { Job } from '../records/job';
 
 const COLUMNS = [
@@ -21,6 +23,8 @@ const COLUMNS = [
   'offset_mm',
   'part_C',
   'lever_deg',
+  'stylusRadius_mm',
+  'pitchRadius_mm',
   'value_mm',
   'u_mm',
   'zero',
@@ -28,6 +32,12 @@ const COLUMNS = [
   'struckBy',
   'struckWhy',
 ] as const;
+
+/** The radius that a swing was brought to, with which its figure can be worked out again. */
+const broughtTo = ({ sheet }: Job, r: Reading): number | '' =>
+  r.kind === 'swing' && r.contactRadius_mm !== null
+    ? (pitchRadiusOf(sheet, characteristicOf(sheet, r.characteristic)) ?? '')
+    : '';
 
 type Row = Partial<Record<(typeof COLUMNS)[number], string | number | null>>;
 
@@ -42,6 +52,7 @@ export function readingsCsv(job: Job): string {
       ...{ tag: job.tag, at, by, instrument, kind, place },
       what: targetOf(job.sheet, r).name,
       ...readingCells(r),
+      pitchRadius_mm: broughtTo(job, r),
       struckAt: voided?.at ?? '',
       struckBy: voided?.by ?? '',
       struckWhy: voided?.why ?? '',

@@ -136,7 +136,7 @@ describe('what the report says beside the clearances', () => {
   });
   it('is short for a clean pump', () => {
     const sections = worked({});
-    expect(sections['Looked at']).toEqual(['16 of 16 surfaces sound']);
+    expect(sections['Looked at']).toEqual(['18 of 18 surfaces sound']);
     expect(sections).not.toHaveProperty('Skipped');
     expect(sections['To order']).toContain('1 × Converter seal (always renewed)');
     expect(sections['How it lay']).toContain('Drive gear: bevel to the converter');

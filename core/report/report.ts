@@ -15,6 +15,7 @@ import { conventionWords } from '../wording/limits';
 import { worstVerdict } from '../assessment/summary';
 import { ledgerOf } from '../journal/ledger';
 import type { Verdict } from '../metrology/verdict';
+import { formatTemperature } from '../quantity/temperature';
 import { formatLimits, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
@@ -150,7 +151,7 @@ function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
 }
 
 /** What the limits and the verdicts rest on, and what nobody should read into them. */
-function notesOf(job: Job, changed: readonly string[]): string[] {
+function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[] {
   const rule =
     job.rules.decision === 'guarded'
       ? 'Guarded rule: in or out only where it is at least 95% sure (JCGM 106).'
@@ -161,7 +162,9 @@ function notesOf(job: Job, changed: readonly string[]): string[] {
       ]
     : [];
   const temperatures =
-    job.part_C === null ? '' : ` Part at ${job.part_C} °C, sizes brought to 20 °C.`;
+    job.part_C === null
+      ? ''
+      : ` Part at ${formatTemperature(job.part_C, unit)}, sizes brought to ${formatTemperature(20, unit)}.`;
   return [
     ...invented,
     ...(changed.length > 0
@@ -169,7 +172,7 @@ function notesOf(job: Job, changed: readonly string[]): string[] {
           `The sheet has changed since this job took its copy, which it is judged by: ${changed.join('; ')}.`,
         ]
       : []),
-    `${rule} A value is given ± twice its standard uncertainty; a bracket is what leaves prove. Limits hold at 20 °C.${temperatures}`,
+    `${rule} A value is given ± twice its standard uncertainty; a bracket is what leaves prove. Limits hold at ${formatTemperature(20, unit)}.${temperatures}`,
     `House rules of this job: ${rulesWords(job.rules)}.`,
     'The maker’s manual, local codes and licensed practice come first: this report calculates, the rebuilder decides.',
   ];
@@ -226,6 +229,6 @@ export function reportOf(
     ],
     hands: handsOf(readings.filter((r) => !r.voided)),
     zeros: zeroLines(job, instrumentName, unit),
-    notes: notesOf(job, changed),
+    notes: notesOf(job, changed, unit),
   };
 }

@@ -1,23 +1,26 @@
 import type { KeyState } from '../inspect/identify';
-import { rangeWords, shownBy, tells, type Check } from '../inspect/checks';
+import { formatLength, formatWithUnit, unitName } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
+import { figureOf, rangeWords, shownBy, tells, type Check } from '../inspect/checks';
 import type { KeyAnswer, Variant } from '../records/key';
 
 /** Returns what was answered at a check, as it is read again: `four flats`, `2016`, `20.012 mm ± 0.008`. */
-export function answerWords(check: Check, answer: KeyAnswer): string {
+export function answerWords(check: Check, answer: KeyAnswer, unit: ShopUnit): string {
   if (!tells(answer)) return 'can’t tell';
   if (answer.option !== null) return answer.option;
   if (check.kind !== 'size') return `${answer.value}`;
   const u = answer.u_mm ?? check.u_mm;
-  return u > 0 ? `${answer.value} mm ± ${2 * u}` : `${answer.value} mm`;
+  const size = formatWithUnit(answer.value ?? 0, 'size', unit);
+  return u > 0 ? `${size} ± ${formatLength(2 * u, 'size', unit)}` : size;
 }
 
 /** Returns what a variant is known by at a check: `four flats`, `from 2015`; empty where the sheet does not say. */
-export function shownWords(variant: Variant, check: Check): string {
+export function shownWords(variant: Variant, check: Check, unit: ShopUnit): string {
   const shown = shownBy(variant, check);
   if (shown === null) return '';
   if ('option' in shown) return shown.option;
-  const words = rangeWords(shown.from, shown.to);
-  return check.kind === 'size' ? `${words} mm` : words;
+  const words = rangeWords(shown.from, shown.to, figureOf(check, unit));
+  return check.kind === 'size' ? `${words} ${unitName('size', unit)}` : words;
 }
 
 const LIST = new Intl.ListFormat('en-GB');

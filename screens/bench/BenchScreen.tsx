@@ -1,24 +1,33 @@
 import { useQuery } from '@tanstack/react-query';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
-import { Button, Searchbar } from 'react-native-paper';
+import { Button, IconButton, Searchbar } from 'react-native-paper';
 import { frontQuery, useJobSummaries, useShopError } from '@/data/hooks';
 import { ListPage } from '@/ui/ListPage';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { ShopUnread } from '@/ui/ShopUnread';
+import { TOUCH, usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Wall } from '../shell/Wall';
 import { BackupDue } from './BackupDue';
 import { JobRow } from './JobRow';
+import { onDemand } from '../shell/onDemand';
 import { findable, found, named } from './search';
 import { useScanInto } from './useScanInto';
 import { Welcome } from './Welcome';
 
+/** Loaded where there is room beside the list: a phone never needs it. */
+const JobSide = onDemand('JobSide', async () => (await import('./JobSide')).JobSide);
+
 /** The jobs, the last one worked on first; a touch goes back to where it was left. */
 export function BenchScreen() {
   const router = useRouter();
+  const wide = useWide();
+  const palette = usePalette();
+  const { job: asked } = useLocalSearchParams<{ job?: string }>();
   const { data: whole, error, isPending } = useJobSummaries();
   const { data: front } = useQuery(frontQuery);
   const jobs = whole ?? (error ? undefined : front);
@@ -39,8 +48,15 @@ export function BenchScreen() {
   };
   const actions = (
     <View style={styles.actions}>
-      <Button mode="text" icon="file-import-outline" onPress={() => router.push('/import')}>
-        Import
+      <IconButton
+        icon="file-import-outline"
+        size={24}
+        style={styles.import}
+        accessibilityLabel="Import"
+        onPress={() => router.push('/import')}
+      />
+      <Button mode="text" compact onPress={() => router.push('/now')}>
+        Measure now
       </Button>
       <Button mode="contained" icon="plus" onPress={() => router.push('/new')}>
         New job
@@ -59,7 +75,8 @@ export function BenchScreen() {
       </Page>
     );
   }
-  return (
+  const chosen = wide ? (shown.find(({ id }) => id === asked) ?? shown[0])?.id : undefined;
+  const list = (
     <ListPage
       title="Bench"
       actions={actions}
@@ -68,7 +85,7 @@ export function BenchScreen() {
       keyOf={({ id }) => id}
       row={(job) => (
         <Wall what={`Job ${job.tag}`} record={{ kind: 'job', id: job.id }} again={[job]}>
-          <JobRow job={job} />
+          <JobRow job={job} chosen={chosen === undefined ? undefined : job.id === chosen} />
         </Wall>
       )}
     >
@@ -91,8 +108,20 @@ export function BenchScreen() {
       ) : null}
     </ListPage>
   );
+  if (!chosen) return list;
+  return (
+    <View style={styles.columns}>
+      <View style={[styles.list, { borderColor: palette.line }]}>{list}</View>
+      <Wall what="This job" record={{ kind: 'job', id: chosen }} again={[chosen]}>
+        <JobSide id={chosen} />
+      </Wall>
+    </View>
+  );
 }
 
 const styles = StyleSheet.create({
-  actions: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  list: { width: 500, borderRightWidth: 1 },
+  actions: { flexDirection: 'row', gap: 4, alignItems: 'center' },
+  import: { width: TOUCH, height: TOUCH, margin: 0 },
 });

@@ -16,15 +16,28 @@ function dueWords({ due, closed }: ListedJob): string {
   return `${late ? 'overdue since' : 'due'} ${dueDay(due)}`;
 }
 
+interface Props {
+  readonly job: ListedJob;
+  /** Whether it is the one shown beside the list; undefined where nothing is beside it, and a touch opens the job. */
+  readonly chosen?: boolean | undefined;
+}
+
 /** A job on the bench: whose, what, how far, and what is next. */
-export function JobRow({ job }: { readonly job: ListedJob }) {
+export function JobRow({ job, chosen }: Props) {
   const palette = usePalette();
   const decided = job.judged - job.open;
   return (
     <View role="listitem">
       <LinkBox
-        href={`/job/${job.id}/${job.stage}`}
-        style={[styles.row, { borderColor: palette.line }]}
+        href={chosen === undefined ? `/job/${job.id}/${job.stage}` : `/?job=${job.id}`}
+        replace={chosen !== undefined}
+        current={chosen ? 'page' : undefined}
+        style={[
+          styles.row,
+          { borderColor: palette.line },
+          chosen !== undefined && styles.beside,
+          chosen && { borderLeftColor: palette.blue, backgroundColor: palette.paper },
+        ]}
       >
         <PinRing verdict={job.worst} size={34} />
         <View style={styles.words}>
@@ -68,6 +81,7 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     paddingVertical: 8,
   },
+  beside: { borderLeftWidth: 4, borderLeftColor: 'transparent', paddingHorizontal: 10 },
   words: { flex: 1, minWidth: 0, gap: 1 },
   top: { flexDirection: 'row', gap: 8, alignItems: 'baseline' },
   tag: { flexShrink: 0, maxWidth: '60%' },

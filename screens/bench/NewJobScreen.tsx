@@ -6,7 +6,7 @@ import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { string, type InferType } from 'yup';
-import { sheetName, type Sheet } from '@/core/records/sheet';
+import type { Sheet } from '@/core/records/sheet';
 import { createJob } from '@/data/create';
 import { KEYS, useJobSummaries, useChangeShop, useSheets, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -16,15 +16,23 @@ import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
+import { SheetPick } from './SheetPick';
 import { useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
 
-const newJobForm = tagSchema
+const newJobForm = tagSchema('mm')
   .pick(['tag', 'owner', 'contact', 'unit', 'complaint', 'by'])
   .shape({ sheet: string().required(), tier: string().defined() });
 type NewJobForm = InferType<typeof newJobForm>;
+
+/** Sheets in the order in which their pumps were last on the bench, the others by name. */
+function lastUsedFirst(sheets: readonly Sheet[], jobs: readonly { readonly model: string }[]) {
+  const used = new Map([...jobs].reverse().map(({ model }, i) => [model, i]));
+  const rank = ({ model }: Sheet) => used.get(model) ?? -1;
+  return [...sheets].sort((a, b) => rank(b) - rank(a) || a.model.localeCompare(b.model));
+}
 
 /** A new job from a sheet: the tag, whose pump it is, what is wrong with it, and which limits apply. */
 export function NewJobScreen() {
@@ -32,7 +40,8 @@ export function NewJobScreen() {
   const client = useQueryClient();
   const shop = useShop();
   const { data } = useSheets();
-  const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
+  const { data: jobs } = useJobSummaries();
+  const sheets = lastUsedFirst(data?.records ?? [], jobs ?? []);
   const [failed, setFailed] = useState<string | null>(null);
   const kept = useKeptForm<NewJobForm>({
     key: 'new-job',
@@ -50,7 +59,6 @@ export function NewJobScreen() {
   });
   const { control, handleSubmit, setValue } = kept.form;
   const { apply: changeShop } = useChangeShop();
-  const { data: jobs } = useJobSummaries();
   const [chosen, tierId, tag] = useWatch({ control, name: ['sheet', 'tier', 'tag'] });
   const twin = jobs?.find((j) => j.tag === tag.trim());
   const sheet = sheets.find((s) => s.id === chosen) ?? sheets[0];
@@ -77,10 +85,17 @@ export function NewJobScreen() {
     return (
       <Page title="New job">
         <Notice kind="word">
-          A job needs a limit sheet. There is none yet: import one, or open the demo on the bench.
+          A job needs a limit sheet, and there is none yet. Make one, import one, or measure now
+          without a sheet.
         </Notice>
-        <Button mode="contained" onPress={() => router.replace('/')}>
-          To the bench
+        <Button mode="contained" onPress={() => router.replace('/sheets/new')}>
+          Make a sheet
+        </Button>
+        <Button mode="outlined" onPress={() => router.replace('/now')}>
+          Measure now
+        </Button>
+        <Button mode="outlined" onPress={() => router.replace('/import')}>
+          Import
         </Button>
       </Page>
     );
@@ -110,16 +125,7 @@ export function NewJobScreen() {
       <Field control={control} name="complaint" label="Complaint" multiline />
       <Field control={control} name="by" label="Who measures" />
       <Heading>Limit sheet</Heading>
-      <Choice
-        stacked
-        label="Limit sheet"
-        value={sheet.id}
-        options={sheets.map((s) => ({
-          value: s.id,
-          name: `${sheetName(s)}${s.invented ? ' · invented limits' : ''}`,
-        }))}
-        onChange={(id) => setValue('sheet', id)}
-      />
+      <SheetPick sheets={sheets} chosen={sheet.id} onChange={(id) => setValue('sheet', id)} />
       <Words strong>Limits that apply</Words>
       <Choice
         label="Limits that apply"

@@ -1,4 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -7,9 +8,10 @@ import { openDemo } from '@/data/demo';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 
-/** An empty bench: what the app is for, and two ways to begin. */
+/** An empty bench: what the app is for, and the ways to begin. */
 export function Welcome() {
   const client = useQueryClient();
+  const router = useRouter();
   const [state, setState] = useState<'idle' | 'busy' | Error>('idle');
   const open = async () => {
     setState('busy');
@@ -30,8 +32,11 @@ export function Welcome() {
         Dial Bench leads you through measuring a pump, leaf by leaf, judges each clearance against
         its published limit, and keeps every reading in this browser.
       </Words>
+      <Button mode="contained" contentStyle={styles.large} onPress={() => router.push('/now')}>
+        Measure now, without a sheet
+      </Button>
       <Button
-        mode="contained"
+        mode="outlined"
         loading={state === 'busy'}
         disabled={state === 'busy'}
         contentStyle={styles.large}
@@ -40,8 +45,8 @@ export function Welcome() {
         Open the demo: Highmoor Winter Depot
       </Button>
       <Words size="note" tone="muted">
-        The depot, its pumps and their limits are invented. Begin your own with a limit sheet: copy
-        the demo’s under Sheets, or import one.
+        The depot, its pumps and their limits are invented. A pump that you meet often gets a limit
+        sheet of its own: make one under Sheets, copy the demo’s, or import one.
       </Words>
       {state instanceof Error ? (
         <Notice kind="error">{`The demo could not be opened: ${state.message}`}</Notice>

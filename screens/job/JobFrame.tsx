@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { STAGES, type Job, type Stage } from '@/core/records/job';
+import { inUnit } from '@/core/records/shop';
 import { sheetName } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
 import Icon from '@/ui/icons/Icon';
@@ -49,7 +50,7 @@ export function JobFrame({ job, stage, children }: Props) {
             label="Unit shown"
             value={unit}
             options={UNITS}
-            onChange={(next) => void changeShop((shop) => ({ ...shop, unit: next }))}
+            onChange={(next) => void changeShop((shop) => inUnit(shop, next))}
           />
         </View>
         <View role="navigation" aria-label="Stages" style={styles.strip}>

@@ -4,7 +4,7 @@ import { Button } from 'react-native-paper';
 import { auxiliaryChecks } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
-import { noteWords, wrongParts } from '@/core/inspect/stripping';
+import { laidWrong, noteWords, wrongParts } from '@/core/inspect/stripping';
 import type { Verdict } from '@/core/metrology/verdict';
 import { characteristicOf, partName } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
@@ -58,6 +58,9 @@ export function Looked({ job, looked, onList }: Props) {
           name={partName(job.sheet, step.part)}
           lines={note ? [noteWords(step, note)] : []}
         />
+      ))}
+      {laidWrong(job).map(({ step, words }) => (
+        <Found key={step.id} mark="out" name={partName(job.sheet, step.part)} lines={[words]} />
       ))}
       {asked.length > 0 ? (
         <>

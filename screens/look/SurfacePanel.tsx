@@ -1,4 +1,4 @@
-import { noteSound } from '@/core/commands/noting';
+import { lastLooked, noteSound, undoLook, unlook } from '@/core/commands/noting';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -42,6 +42,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
   const possible = defectsOf(surface.kind);
   const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
 
+  const last = lastLooked(job);
   const sound = async (surfaces: readonly Surface[]) => {
     if (await run(noteSound(surfaces))) onDone();
   };
@@ -128,6 +129,10 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
               />
             ) : null}
             {shown.state === 'unseen' ? null : <FootButton name="Go on" onPress={onDone} />}
+            {shown.state === 'sound' ? (
+              <FootButton name="Not looked at" onPress={() => void run(unlook(surface.id))} />
+            ) : null}
+            {last ? <FootButton name="Undo" onPress={() => void run(undoLook(last))} /> : null}
           </View>
         </>
       )}

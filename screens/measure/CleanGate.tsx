@@ -1,5 +1,6 @@
-import { answerClean } from '@/core/commands/job';
+import { answerClean, answerFitted } from '@/core/commands/job';
 import { ScrollView, StyleSheet } from 'react-native';
+import { pumpOf } from '@/core/pumps/registry';
 import { SOLVENT } from '@/core/pumps/teardown/teardown';
 import type { Job } from '@/core/records/job';
 import { Choice } from '@/ui/Choice';
@@ -34,6 +35,28 @@ export function CleanChoice({ job }: { readonly job: Job }) {
   );
 }
 
+const BUSHINGS = [
+  { value: 'old', name: 'As it came' },
+  { value: 'new', name: 'New ones' },
+] as const;
+
+/** Tells whether a pump has a bushing that may be new already. */
+export const hasBushing = ({ sheet }: Job): boolean =>
+  pumpOf(sheet).parts.some((part) => part.kind === 'bushing');
+
+/** Which bushing and seal are in: a body that goes to the machine shop should not take new ones along. */
+export function FittedChoice({ job }: { readonly job: Job }) {
+  const { run } = useCommand(job);
+  return (
+    <Choice
+      label="Bushing and seal that are in"
+      value={job.fitted ?? ''}
+      options={BUSHINGS}
+      onChange={(fitted) => void (fitted && run(answerFitted(fitted)))}
+    />
+  );
+}
+
 /** Asked once before the first reading: an oil film on a face falsifies a leaf. */
 export function CleanGate({ job }: { readonly job: Job }) {
   const { answer, error } = useAnswer(job);
@@ -46,6 +69,15 @@ export function CleanGate({ job }: { readonly job: Job }) {
         Nicks around dowels stoned off, leaves wiped. An oil film is a gap that is not there: a leaf
         drags where it would slide.
       </Words>
+      {hasBushing(job) ? (
+        <>
+          <Words>
+            Measure before a new bushing and seal go in: a body that goes to the machine shop or the
+            scrap bin should not take them along. Which are in?
+          </Words>
+          <FittedChoice job={job} />
+        </>
+      ) : null}
       <Notice kind="caution">{SOLVENT}</Notice>
       {error ? <Notice kind="error">{error}</Notice> : null}
       <Tiles label="Are all parts clean and bone dry?">

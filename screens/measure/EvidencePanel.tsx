@@ -1,8 +1,11 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Reading } from '@/core/methods/list';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
+import { restoreEntry } from '@/core/commands/measuring';
 import { ledgerOf } from '@/core/journal/ledger';
 import { conventionWords } from '@/core/wording/limits';
+import { skipWords } from '@/core/wording/skip';
 import { dimensionsFor } from '@/core/pumps/registry';
 import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
@@ -84,6 +87,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
               job={job}
               named={shown.characteristic.sum !== undefined}
               onStrike={(why) => void measuring.strike(item.id, why)}
+              onRestore={() => void measuring.run(restoreEntry(item.id))}
               onAgain={(reading) => {
                 measuring.readAgain(reading);
                 onDone?.();
@@ -91,6 +95,18 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
             />
           )}
         </Wall>
+      ))}
+      {shown.skipped.map((skip) => (
+        <View key={skip.id} style={styles.foot}>
+          <Words style={styles.fill}>{`Left out: ${skipWords(job.sheet, skip)}.`}</Words>
+          <Button
+            compact
+            onPress={() => void measuring.strike(skip.id, 'measured after all')}
+            accessibilityLabel={`Measure after all ${skipWords(job.sheet, skip)}`}
+          >
+            Measure after all
+          </Button>
+        </View>
       ))}
       <View style={styles.foot}>
         <FootButton name="Something was done to it" onPress={onWork} />

@@ -38,12 +38,13 @@ interface Props {
   /** Say of which clearance a try was: where those of several stand together. */
   readonly named: boolean;
   readonly onStrike: (why: string) => void;
+  readonly onRestore: () => void;
   /** For a size or a swing: to its place once more. */
   readonly onAgain?: (reading: DimensionalReading | IndicatorReading) => void;
 }
 
 /** One reading: never overwritten; a wrong one is voided and stays, with who, when and why. */
-export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
+export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }: Props) {
   const { unit } = useShop();
   const palette = usePalette();
   const [asking, setAsking] = useState(false);
@@ -78,7 +79,15 @@ export function ReadingRow({ reading, job, named, onStrike, onAgain }: Props) {
             Again
           </Button>
         ) : null}
-        {voided ? null : (
+        {voided ? (
+          <Button
+            compact
+            onPress={onRestore}
+            accessibilityLabel={`Take the strike back ${figure} ${where}`}
+          >
+            Take back
+          </Button>
+        ) : (
           <Button
             compact
             onPress={() => setAsking(!asking)}

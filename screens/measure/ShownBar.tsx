@@ -9,6 +9,7 @@ export function ShownBar({ shown, unit }: { readonly shown: Assessment; readonly
   return (
     <GapBar
       limits={limits}
+      preferred={limits?.preferred ?? null}
       known={shownExtremes(shown)}
       before={shown.before}
       heatShift_mm={heatShift_mm}

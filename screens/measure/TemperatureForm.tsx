@@ -1,26 +1,44 @@
 import { setFields } from '@/core/commands/job';
 import type { Commanding } from '../job/useCommand';
+import { useState } from 'react';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { object, string } from 'yup';
-import { parseNumber } from '@/core/quantity/parse';
+import { InputError } from '@/core/errors';
+import {
+  bareTemperature,
+  formatTemperature,
+  parseTemperature_C,
+  temperatureUnit,
+} from '@/core/quantity/temperature';
+import type { ShopUnit } from '@/core/quantity/units';
+import { useShop } from '@/data/hooks';
 import type { Job } from '@/core/records/job';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 
-const degrees = () =>
+const degrees = (unit: ShopUnit) =>
   string()
     .defined()
-    .test('degrees', '−40 to 150 °C, or empty', (text) => {
-      const value = parseNumber(text ?? '');
-      return value === null || (value >= -40 && value <= 150);
+    .test('degrees', rangeIn(unit), (text) => {
+      try {
+        const value = parseTemperature_C(text ?? '', unit);
+        return value === null || (value >= -40 && value <= 150);
+      } catch (error) {
+        if (error instanceof InputError) return false;
+        throw error;
+      }
     });
 
-const fields = object({ part: degrees(), shop: degrees() });
+const rangeIn = (unit: ShopUnit): string =>
+  `${formatTemperature(-40, unit)} to ${formatTemperature(150, unit)}, or empty`;
 
-const textOf = (value: number | null): string => (value === null ? '' : String(value));
+const fields = (unit: ShopUnit) => object({ part: degrees(unit), shop: degrees(unit) });
+
+const textOf = (value: number | null, unit: ShopUnit): string =>
+  value === null ? '' : bareTemperature(value, unit);
 
 interface Props {
   readonly job: Job;
@@ -29,21 +47,36 @@ interface Props {
 
 /** Temperatures of the part and of the shop: sizes read from now on are brought to 20 °C by them. */
 export function TemperatureForm({ job, run }: Props) {
+  // A switch of the unit leaves what is being typed as it was meant.
+  const [unit] = useState(useShop().unit);
   const { control, handleSubmit, reset, formState } = useForm({
-    resolver: yupResolver(fields),
-    defaultValues: { part: textOf(job.part_C), shop: textOf(job.shop_C) },
+    resolver: yupResolver(fields(unit)),
+    defaultValues: { part: textOf(job.part_C, unit), shop: textOf(job.shop_C, unit) },
   });
   const save = handleSubmit(async (form) => {
     const stored = await run(
-      setFields({ part_C: parseNumber(form.part), shop_C: parseNumber(form.shop) }),
+      setFields({
+        part_C: parseTemperature_C(form.part, unit),
+        shop_C: parseTemperature_C(form.shop, unit),
+      }),
     );
     if (stored) reset(form);
   });
   return (
     <View style={styles.box}>
       <View style={styles.row}>
-        <Field control={control} name="part" label="Part, °C" style={styles.field} />
-        <Field control={control} name="shop" label="Shop, °C" style={styles.field} />
+        <Field
+          control={control}
+          name="part"
+          label={`Part, ${temperatureUnit(unit)}`}
+          style={styles.field}
+        />
+        <Field
+          control={control}
+          name="shop"
+          label={`Shop, ${temperatureUnit(unit)}`}
+          style={styles.field}
+        />
         <Button
           mode="contained-tonal"
           disabled={!formState.isDirty}
@@ -54,7 +87,8 @@ export function TemperatureForm({ job, run }: Props) {
         </Button>
       </View>
       <Words size="note" tone="muted">
-        Sizes read from now on are brought to 20 °C by the part’s material. Empty corrects nothing.
+        Sizes read from now on are brought to {formatTemperature(20, unit)} by the part’s material.
+        Empty corrects nothing.
       </Words>
     </View>
   );

@@ -1,4 +1,6 @@
 import { setFields, chooseInstrument } from '@/core/commands/job';
+import { skipPlace } from '@/core/commands/measuring';
+import { evaluator } from '@/data/evaluator';
 import type { Step } from '@/core/guidance/step';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { expectedSize, instrumentInHand, instrumentsOf } from '@/core/instruments/gauges';
@@ -9,7 +11,8 @@ import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
-import { CleanChoice } from './CleanGate';
+import { SkipPanel } from './SkipPanel';
+import { CleanChoice, FittedChoice, hasBushing } from './CleanGate';
 import { TemperatureForm } from './TemperatureForm';
 import type { Measuring } from './useMeasuring';
 import { ZeroForm } from './ZeroForm';
@@ -95,6 +98,18 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
       <TemperatureForm job={job} run={run} />
       <Heading>Parts</Heading>
       <CleanChoice job={job} />
+      {hasBushing(job) ? <FittedChoice job={job} /> : null}
+      {step ? (
+        <>
+          <Heading>{`Skip this place: ${step.station.label}`}</Heading>
+          <SkipPanel
+            onSkip={(why) => {
+              onDone();
+              void run(skipPlace(step, why, evaluator));
+            }}
+          />
+        </>
+      ) : null}
       <Heading>Live gauge</Heading>
       <Choice
         label="Live gauge"

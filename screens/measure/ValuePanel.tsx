@@ -1,21 +1,30 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Step } from '@/core/guidance/step';
 import { ZERO_WORD } from '@/core/methods/dimensional';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { skipOthers } from '@/core/commands/measuring';
+import { countedIn } from '@/core/journal/eras';
+import { capital } from '@/core/quantity/format';
+import { evaluator } from '@/data/evaluator';
+import { FootButton } from '@/ui/FootButton';
 import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import { expectedSize, gaugeFor, indicatorFor, zeroAt, zerosOf } from '@/core/instruments/gauges';
-import { parseReading, type ParsedReading } from '@/core/quantity/parse';
-import { bareUnit, type LengthKind } from '@/core/quantity/units';
+import { asTyped, namesUnit, parseReading, type ParsedReading } from '@/core/quantity/parse';
+import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import { onFirstSection } from '@/core/pumps/sections';
+import type { Reading } from '@/core/methods/list';
 import type { Job } from '@/core/records/job';
+import { nominalOf, pitchRadiusOf } from '@/core/records/sheet';
 import type { Source } from '@/core/schema/fields';
 import { now } from '@/data/create';
 import { useGauge } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { ReadingPad } from '@/ui/ReadingPad';
+import { UnitKeys } from '@/ui/UnitKeys';
 import { FONT, TYPE } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
@@ -47,19 +56,36 @@ function understand(text: string, kind: LengthKind, unit: 'mm' | 'in' | 'thou'):
   }
 }
 
-/** The last reading of the same thing, as it was entered: gears and pockets repeat themselves. */
-function lastEntry(job: Job, step: ReadStep): string | null {
-  const last = ledgerOf(job).readings.findLast((r) =>
-    step.way === 'size'
-      ? r.kind === 'size' && r.dimension === step.dimension.id
-      : r.kind === 'swing' && r.characteristic === step.characteristic,
+/** Decimals that a mic shows. */
+const SHOWN = { mm: 3, in: 4 } as const;
+
+/**
+ * A figure to begin with: the last reading of the same thing as it was entered, else that of the same
+ * thing in another section, else what the book says: gears and pockets repeat themselves.
+ */
+function lastEntry(job: Job, step: ReadStep, unit: 'mm' | 'in' | 'thou'): string | null {
+  const { readings } = ledgerOf(job);
+  const entered = (same: (r: Reading) => boolean) => {
+    const last = readings.findLast((r) => r.voided === null && same(r));
+    return last && 'text' in last ? last.text : null;
+  };
+  if (step.way === 'swing') {
+    return entered((r) => r.kind === 'swing' && r.characteristic === step.characteristic);
+  }
+  const { id } = step.dimension;
+  const nominal = nominalOf(job.sheet, id);
+  const book =
+    nominal === undefined || unit === 'thou' ? null : (nominal / MM_PER[unit]).toFixed(SHOWN[unit]);
+  return (
+    entered((r) => r.kind === 'size' && r.dimension === id) ??
+    entered((r) => r.kind === 'size' && onFirstSection(r.dimension) === onFirstSection(id)) ??
+    book
   );
-  return last && 'text' in last ? last.text : null;
 }
 
-const EXAMPLE: Readonly<Record<LengthKind, string>> = {
-  size: 'e.g. 20.055 or .7896 in',
-  gap: 'e.g. 0.12 or 4-1/2 thou',
+const EXAMPLE: Readonly<Record<ShopUnit, Readonly<Record<LengthKind, string>>>> = {
+  mm: { size: 'e.g. 20.055', gap: 'e.g. 0.12' },
+  thou: { size: 'e.g. .7896', gap: 'e.g. 4-1/2 or .0045' },
 };
 
 /** Figure by figure: which instrument where, a field that takes shop shorthand, Enter to go on. */
@@ -67,7 +93,7 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
   const shop = useShop();
   const wide = useWide();
   const [refused, setRefused] = useState<string | null>(null);
-  const lever = useLever(shown.characteristic.swing?.pitchRadius_mm ?? null, shop.unit);
+  const lever = useLever(pitchRadiusOf(job.sheet, shown.characteristic), shop.unit);
   const bySize = step.way === 'size';
   const kind: LengthKind = bySize ? 'size' : 'gap';
   const unit = bareUnit(kind, shop.unit);
@@ -76,6 +102,7 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
   const stations = bySize ? step.dimension.stations : (shown.characteristic.swing?.stations ?? []);
 
   const tool = useTool(job, step);
+  const others = bySize && countedIn(job).ofSize(step.dimension.id).length > 0;
 
   const take = async (entered: string, source: Source): Promise<boolean> => {
     const entry = understand(entered, kind, unit);
@@ -94,6 +121,13 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
   };
   const { field, text, put, enter, submit } = useFigures((figure) => take(figure, 'typed'));
   const understood = text.trim() === '' ? null : understand(text, kind, unit);
+  /** A unit that is changed while a figure stands in the field leaves that as it was meant. */
+  const meant = useRef(unit);
+  useEffect(() => {
+    const before = meant.current;
+    meant.current = unit;
+    if (before !== unit && text.trim() !== '' && !namesUnit(text)) put(asTyped(text, before));
+  });
   const change = (next: string) => {
     put(next);
     setRefused(null);
@@ -126,21 +160,30 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
         </Words>
       )}
       {bySize ? null : <LeverFields lever={lever} unit={shop.unit} />}
+      {!bySize && lever.pitchRadius_mm === null && shown.characteristic.swing?.pitchRadius_mm ? (
+        <Words size="note" tone="muted">
+          The sheet’s pitch circle is an example’s: set the stylus at the true one, the figure
+          counts as read.
+        </Words>
+      ) : null}
       <View>
-        <TextInput
-          ref={field}
-          mode="outlined"
-          label={`${name}, ${step.station.label} (${unit})`}
-          aria-label={`${name}, ${step.station.label}`}
-          value={text}
-          onChangeText={change}
-          onSubmitEditing={submit}
-          blurOnSubmit={false}
-          autoFocus
-          inputMode={wide ? 'text' : 'none'}
-          error={refused !== null}
-          style={styles.field}
-        />
+        <View style={styles.line}>
+          <TextInput
+            ref={field}
+            mode="outlined"
+            label={`${step.station.label} (${unit})`}
+            aria-label={`${name}, ${step.station.label}`}
+            value={text}
+            onChangeText={change}
+            onSubmitEditing={submit}
+            blurOnSubmit={false}
+            autoFocus
+            inputMode={wide ? 'text' : 'none'}
+            error={refused !== null}
+            style={styles.field}
+          />
+          <UnitKeys value={text} onChange={change} />
+        </View>
         <HelperText
           type={refused ? 'error' : 'info'}
           padding="none"
@@ -151,10 +194,23 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
               ? understood.ok
                 ? understood.reading.echo
                 : ''
-              : `${tool} · ${EXAMPLE[kind]}`)}
+              : `${tool} · ${EXAMPLE[shop.unit][kind]}`)}
         </HelperText>
       </View>
-      <ReadingPad value={text} last={lastEntry(job, step)} onChange={change} onEnter={enter} />
+      {bySize && step.dimension.others && others ? (
+        <FootButton
+          name={capital(step.dimension.others)}
+          onPress={() =>
+            void measuring.run(skipOthers(step, step.dimension.others ?? '', evaluator))
+          }
+        />
+      ) : null}
+      <ReadingPad
+        value={text}
+        last={lastEntry(job, step, unit)}
+        onChange={change}
+        onEnter={enter}
+      />
     </StepPanel>
   );
 }
@@ -170,5 +226,6 @@ function useTool(job: Job, step: ReadStep): string {
 }
 
 const styles = StyleSheet.create({
-  field: { fontSize: TYPE.instruction, fontFamily: FONT },
+  line: { flexDirection: 'row', alignItems: 'stretch', gap: 6 },
+  field: { flex: 1, minWidth: 0, fontSize: TYPE.instruction, fontFamily: FONT },
 });

@@ -1,7 +1,7 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { pumpOf, teardownOf } from '@/core/pumps/registry';
 import { DEFECTS } from '@/core/pumps/teardown/defects';
-import { WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
+import { wayRoundOf, WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { CONSEQUENCES } from '@/core/records/teardown';
@@ -51,6 +51,7 @@ export function BenchSection({ sheet, unit }: Props) {
           part: parts[0]?.value ?? 'body',
           do: '',
           way: '',
+          right: '',
           caution: '',
         })}
       >
@@ -67,8 +68,25 @@ export function BenchSection({ sheet, unit }: Props) {
               label="To note before it comes out"
               value={strip[i]?.way ?? ''}
               options={WAYS}
-              onChange={(id) => setValue(`strip.${i}.way`, id, dirty)}
+              onChange={(id) => {
+                setValue(`strip.${i}.way`, id, dirty);
+                setValue(`strip.${i}.right`, '', dirty);
+              }}
             />
+            {wayRoundOf(strip[i]?.way ?? '') ? (
+              <Pick
+                label="Right on this pump"
+                value={strip[i]?.right ?? ''}
+                options={[
+                  { value: '', name: 'not said' },
+                  ...(wayRoundOf(strip[i]?.way ?? '')?.options ?? []).map(({ id, name }) => ({
+                    value: id,
+                    name,
+                  })),
+                ]}
+                onChange={(id) => setValue(`strip.${i}.right`, id, dirty)}
+              />
+            ) : null}
             <Field control={control} name={`strip.${i}.caution`} label="Caution" />
           </>
         )}

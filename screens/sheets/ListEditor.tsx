@@ -7,7 +7,7 @@ import { Heading, Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
 
 /** The lists of a sheet that people lengthen and shorten. */
-type ListName = 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'book';
+type ListName = 'own' | 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'book';
 
 interface Props<N extends ListName> {
   readonly name: N;

@@ -2,12 +2,13 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useWatch } from 'react-hook-form';
+import { useWatch, type Resolver } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
-import { object, string, type InferType } from 'yup';
-import { FAMILIES } from '@/core/pumps/registry';
-import { line } from '@/core/schema/fields';
+import { Button, TextInput } from 'react-native-paper';
+import { object, string } from 'yup';
+import { FAMILIES, familyOf, problemsOf } from '@/core/pumps/registry';
+import { DESCRIBED, line } from '@/core/schema/fields';
+import { askedOf, exampleOf, OPTION_WORD } from './geometryFields';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { useOnce } from '../shell/useOnce';
@@ -23,24 +24,49 @@ import { Words } from '@/ui/Words';
 const fields = object({
   model: line().trim().required('A sheet needs a model name.'),
   family: string().required(),
+  /** What is asked of the pump, by field of its family. */
+  said: object().required(),
 });
+
+type Form = { model: string; family: string; said: Record<string, string> };
+
+/** The answers as figures and choices: those of the family at hand, where they can be its pump's. */
+function answersOf({ family, said }: Form): {
+  said: Record<string, number | string>;
+  wrong: string | null;
+} {
+  const example = familyOf(family).example as Record<string, unknown>;
+  const answers = Object.fromEntries(
+    askedOf(family).map(({ name, options }) => [
+      name,
+      options.length > 0
+        ? (said[name] ?? String(example[name]))
+        : Number(said[name] ?? example[name]),
+    ]),
+  );
+  const problems = problemsOf({ family, geometry: { ...example, ...answers } }, DESCRIBED);
+  const wrong = problems.find(({ field }) => field in answers)?.message ?? null;
+  return { said: answers, wrong };
+}
 
 /** A new limit sheet: the model's name and what kind of pump it is; the rest is filled in after. */
 export function NewSheetScreen() {
   const router = useRouter();
   const client = useQueryClient();
   const [failed, setFailed] = useState<string | null>(null);
-  const kept = useKeptForm<InferType<typeof fields>>({
+  const kept = useKeptForm<Form>({
     key: 'new-sheet',
-    stored: { model: '', family: FAMILIES[0]?.id ?? '' },
-    resolver: yupResolver(fields),
+    stored: { model: '', family: FAMILIES[0]?.id ?? '', said: {} },
+    resolver: yupResolver(fields) as unknown as Resolver<Form>,
   });
   const { control, handleSubmit, setValue } = kept.form;
-  const family = useWatch({ control, name: 'family' });
+  const [family, said] = useWatch({ control, name: ['family', 'said'] });
   const chosen = FAMILIES.find((f) => f.id === family);
   const make = handleSubmit(async (form) => {
+    const answers = answersOf(form);
+    if (answers.wrong) return setFailed(`${answers.wrong}.`);
     try {
-      const id = await kept.make(() => createSheet(form.model, form.family));
+      const id = await kept.make(() => createSheet(form.model, form.family, answers.said));
       await client.invalidateQueries({ queryKey: KEYS.sheets });
       router.replace(`/sheets/${id}`);
     } catch (error) {
@@ -58,7 +84,10 @@ export function NewSheetScreen() {
         stacked
         value={family}
         options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
-        onChange={(id) => setValue('family', id)}
+        onChange={(id) => {
+          setValue('family', id);
+          setValue('said', {});
+        }}
       />
       {chosen ? (
         <View style={styles.drawing}>
@@ -67,10 +96,34 @@ export function NewSheetScreen() {
             size={200}
           />
           <Words size="note" tone="muted">
-            A made-up pump of that kind, to begin with: put in its own geometry next.
+            A made-up pump of that kind: its sizes are examples until you put in this pump’s own.
           </Words>
         </View>
       ) : null}
+      {askedOf(family).map(({ name, label, options }) =>
+        options.length > 0 ? (
+          <View key={name}>
+            <Words strong>{label}</Words>
+            <Choice
+              label={label}
+              stacked
+              value={said[name] ?? exampleOf(family, name)}
+              options={options.map((value) => ({ value, name: OPTION_WORD[value] ?? value }))}
+              onChange={(value) => setValue('said', { ...said, [name]: value })}
+            />
+          </View>
+        ) : (
+          <TextInput
+            key={name}
+            mode="outlined"
+            label={label}
+            aria-label={label}
+            inputMode="numeric"
+            value={said[name] ?? exampleOf(family, name)}
+            onChangeText={(value) => setValue('said', { ...said, [name]: value })}
+          />
+        ),
+      )}
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       <Button mode="contained" onPress={() => create()}>
         Make the sheet

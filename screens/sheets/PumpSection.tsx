@@ -1,45 +1,23 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { Button } from 'react-native-paper';
 import { familyOf } from '@/core/pumps/registry';
-import type { GeometryUnit } from '@/core/pumps/fields';
+import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { PumpPicture } from '@/ui/PumpPicture';
+import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
+import { geometryFields, OPTION_WORD } from './geometryFields';
 import type { SheetForm } from './sheetForm';
 
-const UNIT_WORD: Readonly<Record<GeometryUnit, string>> = { mm: ', mm', deg: ', °', count: '' };
-
-/** One field of a family's geometry, by what its schema says of it. */
-interface GeometryField {
-  readonly name: string;
-  readonly label: string;
-  readonly options: readonly string[];
-}
-
-function geometryFields(family: string): GeometryField[] {
-  const { fields } = familyOf(family).geometry.describe();
-  return Object.entries(fields).map(([name, field]) => {
-    const { label, meta, oneOf } = field as {
-      label?: string;
-      meta?: { unit?: GeometryUnit };
-      oneOf?: unknown[];
-    };
-    const unit = meta?.unit ? UNIT_WORD[meta.unit] : '';
-    return { name, label: `${label ?? name}${unit}`, options: (oneOf ?? []).map(String) };
-  });
-}
-
-const BUILD_WORD: Readonly<Record<string, string>> = {
-  plates: 'Plates and bushings',
-  oil: 'Oil pump, pressed idler shaft',
-};
-
 /** What pump it is: name, geometry with its drawing, and free notes. */
-export function PumpSection({ sheet }: { readonly sheet: Sheet }) {
-  const { control, setValue } = useFormContext<SheetForm>();
-  const geometry = useWatch({ control, name: 'geometry' });
+export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
+  const { control, setValue, formState } = useFormContext<SheetForm>();
+  const [geometry, examples] = useWatch({ control, name: ['geometry', 'examples'] });
+  const made = (field: string) =>
+    examples.includes(field) && !formState.dirtyFields.geometry?.[field];
   return (
     <>
       <Field control={control} name="model" label="Model" />
@@ -50,15 +28,28 @@ export function PumpSection({ sheet }: { readonly sheet: Sheet }) {
         </Words>
       </View>
       <Heading>Geometry</Heading>
+      {examples.length > 0 ? (
+        <Notice
+          kind="word"
+          actions={
+            <Button onPress={() => setValue('examples', [], { shouldDirty: true })}>
+              All of these are this pump’s own
+            </Button>
+          }
+        >
+          Sizes marked “example” are made up, to draw a pump at all. Nothing is judged, doubted or
+          worked out by them: put in this pump’s own where you know them.
+        </Notice>
+      ) : null}
       <View style={styles.grid}>
-        {geometryFields(sheet.family).map(({ name, label, options }) =>
+        {geometryFields(sheet.family, unit).map(({ name, label, options }) =>
           options.length > 0 ? (
             <View key={name} style={styles.wide}>
               <Choice
                 label={label}
                 stacked
                 value={geometry[name] ?? ''}
-                options={options.map((value) => ({ value, name: BUILD_WORD[value] ?? value }))}
+                options={options.map((value) => ({ value, name: OPTION_WORD[value] ?? value }))}
                 onChange={(value) => setValue(`geometry.${name}`, value, { shouldDirty: true })}
               />
             </View>
@@ -67,7 +58,7 @@ export function PumpSection({ sheet }: { readonly sheet: Sheet }) {
               key={name}
               control={control}
               name={`geometry.${name}`}
-              label={label}
+              label={made(name) ? `${label}, example` : label}
               inputMode="decimal"
               style={styles.cell}
             />

@@ -17,6 +17,7 @@ import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import { FastenerSection } from './FastenerSection';
 import { LimitSection } from './LimitSection';
+import { OwnSection } from './OwnSection';
 import { PumpSection } from './PumpSection';
 import { SizeSection } from './SizeSection';
 import { BenchSection } from './BenchSection';
@@ -25,8 +26,9 @@ import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { VariantSection } from './VariantSection';
 
 const SECTIONS = [
-  { value: 'pump', name: 'Pump', holds: ['model', 'note', 'geometry'] },
+  { value: 'pump', name: 'Pump', holds: ['examples', 'model', 'note', 'geometry'] },
   { value: 'limits', name: 'Limits', holds: ['tiers', 'limits'] },
+  { value: 'own', name: 'Own', holds: ['own'] },
   { value: 'sizes', name: 'Sizes', holds: ['nominal', 'materials', 'gasket'] },
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
   { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
@@ -39,6 +41,8 @@ const PART_NAME: Readonly<Partial<Record<keyof SheetForm, string>>> = {
   model: 'The model',
   note: 'The note',
   geometry: 'The geometry',
+  examples: 'Which sizes are examples',
+  own: 'The checks of its own',
   tiers: 'The tiers',
   limits: 'The limits',
   nominal: 'The nominal sizes',
@@ -140,11 +144,12 @@ export function SheetEditor({
           <Notice kind="caution">{`Look again: ${doubts.map((d) => d.message).join(' ')}`}</Notice>
         ) : null}
         <Choice label="Section" value={section} options={SECTIONS} onChange={setSection} />
-        {section === 'pump' ? <PumpSection sheet={sheet} /> : null}
+        {section === 'pump' ? <PumpSection sheet={sheet} unit={unit} /> : null}
         {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
+        {section === 'own' ? <OwnSection sheet={sheet} /> : null}
         {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
         {section === 'fasteners' ? <FastenerSection /> : null}
-        {section === 'variants' ? <VariantSection sheet={sheet} /> : null}
+        {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
         {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
         <Button
           mode="outlined"

@@ -2,6 +2,7 @@ import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pumpOf } from '@/core/pumps/registry';
 import { unitName } from '@/core/quantity/format';
+import { temperatureUnit } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { Field } from '@/ui/Field';
@@ -52,7 +53,7 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           <Field
             control={control}
             name={`materials.${p.id}.hot`}
-            label="Hot, °C"
+            label={`Hot, ${temperatureUnit(unit)}`}
             spoken={`${p.name}: temperature at work`}
             style={styles.figure}
           />

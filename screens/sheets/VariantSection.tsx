@@ -1,6 +1,8 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pumpOf } from '@/core/pumps/registry';
+import { unitName } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { newId } from '@/data/create';
 import { Choice } from '@/ui/Choice';
@@ -21,7 +23,13 @@ const FITS = [
 ] as const;
 
 /** How the variants are told apart, what each of them shows, and which parts go together. */
-export function VariantSection({ sheet }: { readonly sheet: Sheet }) {
+export function VariantSection({
+  sheet,
+  unit,
+}: {
+  readonly sheet: Sheet;
+  readonly unit: ShopUnit;
+}) {
   const { control, setValue } = useFormContext<SheetForm>();
   const [key, variants, mixes] = useWatch({ control, name: ['key', 'variants', 'mixes'] });
   const parts = pumpOf(sheet).kinds.map((p) => ({ value: p.id, name: p.name }));
@@ -49,7 +57,7 @@ export function VariantSection({ sheet }: { readonly sheet: Sheet }) {
               <Field
                 control={control}
                 name={`key.${i}.u`}
-                label="Standard uncertainty as usually measured, mm"
+                label={`Standard uncertainty as usually measured, ${unitName('gap', unit)}`}
                 inputMode="decimal"
               />
             ) : (
@@ -95,7 +103,7 @@ export function VariantSection({ sheet }: { readonly sheet: Sheet }) {
                   key={check.id}
                   control={control}
                   name={`variants.${i}.marks.${check.id}`}
-                  label={`${check.ask || 'Size'}: from–to, mm`}
+                  label={`${check.ask || 'Size'}: from–to, ${unitName('size', unit)}`}
                 />
               ) : (
                 <View key={check.id} style={styles.mark}>

@@ -1,4 +1,4 @@
-import { formatLength, trimmed } from '@/core/quantity/format';
+import { formatLength } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import type { Reader } from './formReader';
@@ -26,8 +26,15 @@ type BenchPart = Pick<Sheet, keyof BenchForm>;
 
 const DASH = /\s*(?:–|—|\.\.|-)\s*/;
 
-const rangeText = (from: number | null, to: number | null): string =>
-  from === null && to === null ? '' : from === to ? `${from}` : `${from ?? ''}–${to ?? ''}`;
+const rangeText = (
+  from: number | null,
+  to: number | null,
+  figure: (value: number) => string = String,
+): string => {
+  const [first, last] = [from, to].map((value) => (value === null ? '' : figure(value)));
+  if (first === '' && last === '') return '';
+  return first === last ? `${first}` : `${first}–${last}`;
+};
 
 const options = (text: string): string[] =>
   text
@@ -35,20 +42,23 @@ const options = (text: string): string[] =>
     .map((option) => option.trim())
     .filter(Boolean);
 
-/** Sizes of a key are always in mm: they come with the question. */
+/** The work before any instrument as text, sizes in the shop's unit. */
 export function toBenchForm(sheet: BenchPart, unit: ShopUnit): BenchForm {
   return {
     key: sheet.key.map(({ id, kind, ask, options: of, u_mm }) => ({
       ...{ id, kind, ask },
       options: of.join('; '),
-      u: u_mm === null ? '' : trimmed(u_mm, 4),
+      u: u_mm === null ? '' : formatLength(u_mm, 'gap', unit),
     })),
     variants: sheet.variants.map((v) => ({
       ...{ id: v.id, name: v.name, note: v.note },
       years: rangeText(v.fromYear, v.toYear),
       serials: rangeText(v.fromSerial, v.toSerial),
       marks: Object.fromEntries(
-        v.marks.map((m) => [m.check, m.option ?? rangeText(m.from_mm, m.to_mm)]),
+        v.marks.map((m) => [
+          m.check,
+          m.option ?? rangeText(m.from_mm, m.to_mm, (mm) => formatLength(mm, 'size', unit)),
+        ]),
       ),
     })),
     mixes: sheet.mixes.map(({ fits, ...m }) => ({ ...m, fits: fits ? 'yes' : 'no' })),
@@ -65,27 +75,46 @@ export function toBenchForm(sheet: BenchPart, unit: ShopUnit): BenchForm {
 type Ends = readonly [from: number | null, to: number | null];
 
 /** `2009–2014`, `2015–`, `–2014` or `2012`; nothing where nothing is written. */
-function rangeOf(text: string, path: string, read: Reader): Ends {
+function rangeOf(
+  text: string,
+  path: string,
+  read: Reader,
+  figure = (part: string): number | null => read.number(path, part.replace(/\s/g, '')),
+): Ends {
   if (text.trim() === '') return [null, null];
   const parts = text.trim().split(DASH);
-  const ends = parts.map((part) => read.number(path, part.replace(/\s/g, '')));
+  const ends = parts.map((part) => (part.trim() === '' ? null : figure(part)));
   const [from = null, to = from] = ends;
   if (parts.length > 2) read.wrong(path, 'A range is written 2009–2014, 2015– or –2014.');
   if (from !== null && to !== null && to < from) read.wrong(path, 'It ends before it begins.');
   return [from, to];
 }
 
+/** Returns a size mark as it was stored, and as it was shown; undefined where there was none. */
+type Had = (
+  variant: string,
+  check: string,
+) => { text: string | undefined; from_mm: number | null; to_mm: number | null } | undefined;
+
 function marksOf(
   form: BenchForm,
   variant: BenchForm['variants'][number],
   path: string,
   read: Reader,
+  had: Had,
 ): Sheet['variants'][number]['marks'] {
   return form.key.flatMap((check): BenchPart['variants'][number]['marks'] => {
     const text = variant.marks[check.id] ?? '';
+    const kept = had(variant.id, check.id);
     if (text.trim() === '') return [];
     if (check.kind === 'size') {
-      const [from_mm, to_mm] = rangeOf(text, `${path}.marks.${check.id}`, read);
+      const at = `${path}.marks.${check.id}`;
+      // A range that nobody touched stays to the last digit, whatever it is shown in.
+      if (kept && text === kept.text) {
+        return [{ check: check.id, option: null, from_mm: kept.from_mm, to_mm: kept.to_mm }];
+      }
+      const size = (part: string) => read.length(at, part, 'size', { text: undefined, mm: null });
+      const [from_mm, to_mm] = rangeOf(text, at, read, size);
       return [{ check: check.id, option: null, from_mm, to_mm }];
     }
     if (!options(check.options).includes(text)) return [];
@@ -100,6 +129,11 @@ export function fromBenchForm(
   sheet: BenchPart,
   read: Reader,
 ): BenchPart {
+  const had: Had = (variant, check) => {
+    const mark = sheet.variants.find((v) => v.id === variant)?.marks.find((m) => m.check === check);
+    const text = before.variants.find((v) => v.id === variant)?.marks[check];
+    return mark && { text, from_mm: mark.from_mm, to_mm: mark.to_mm };
+  };
   const named = (text: string, path: string, what: string) => {
     if (text.trim() === '') read.wrong(path, `${what} needs a name.`);
     return text.trim();
@@ -111,7 +145,13 @@ export function fromBenchForm(
       if (kind === 'feature' && list.length < 2) {
         read.wrong(`${path}.options`, 'Two answers at least, with a semicolon between them.');
       }
-      const u_mm = kind === 'size' ? read.number(`${path}.u`, u) : null;
+      const u_mm =
+        kind === 'size'
+          ? read.length(`${path}.u`, u, 'gap', {
+              text: before.key.find((k) => k.id === id)?.u,
+              mm: sheet.key.find((k) => k.id === id)?.u_mm ?? null,
+            })
+          : null;
       return { id, kind, ask: named(ask, `${path}.ask`, 'A check'), options: list, u_mm };
     }),
     variants: form.variants.map((v, i) => {
@@ -121,7 +161,7 @@ export function fromBenchForm(
       return {
         ...{ id: v.id, note: v.note, fromYear, toYear, fromSerial, toSerial },
         name: named(v.name, `${path}.name`, 'A variant'),
-        marks: marksOf(form, v, path, read),
+        marks: marksOf(form, v, path, read, had),
       };
     }),
     mixes: form.mixes

@@ -1,5 +1,6 @@
 import { InputError } from '@/core/errors';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
+import { formatTemperature, parseTemperature_C } from '@/core/quantity/temperature';
 import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 
 export interface FieldError {
@@ -29,6 +30,27 @@ export class Reader {
       this.wrong(path, error.message);
       return null;
     }
+  }
+
+  /** A temperature in °C, bare ones on the shop's scale; the figure kept where its text was not touched. */
+  temperature(
+    path: string,
+    text: string,
+    kept: { text: string | undefined; celsius: number | null },
+  ): number | null {
+    if (text === kept.text) return kept.celsius;
+    try {
+      return parseTemperature_C(text, this.unit);
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      this.wrong(path, error.message);
+      return null;
+    }
+  }
+
+  /** Writes a temperature in the shop's unit. */
+  inUnit(celsius: number): string {
+    return formatTemperature(celsius, this.unit);
   }
 
   /** A plain number, a decimal comma read as a point. */

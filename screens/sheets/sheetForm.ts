@@ -1,6 +1,7 @@
 import { dequal } from 'dequal';
 import { ValidationError } from 'yup';
-import { problemsOf, pumpOf } from '@/core/pumps/registry';
+import { bareTemperature } from '@/core/quantity/temperature';
+import { familyOf, problemsOf, pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import type { LengthKind, ShopUnit } from '@/core/quantity/units';
 import { sheetDoubts, type SheetDoubt } from '@/core/records/doubts';
@@ -8,6 +9,7 @@ import { sheetSchema, type Sheet, type SheetLimit } from '@/core/records/sheet';
 import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
 import { DESCRIBED } from '@/core/schema/fields';
 import { Reader, type FieldError } from './formReader';
+import { fromOwnForm, toOwnForm, type OwnFields } from './ownForm';
 
 /** The sheet's form: every figure as text, as people write it. */
 export interface SheetForm extends BenchForm {
@@ -15,6 +17,9 @@ export interface SheetForm extends BenchForm {
   note: string;
   gasket: string;
   geometry: Record<string, string>;
+  /** Fields of the geometry that are the example's still. */
+  examples: string[];
+  own: OwnFields[];
   materials: Record<string, { name: string; alpha: string; hot: string }>;
   nominal: Record<string, string>;
   tiers: Sheet['tiers'];
@@ -86,8 +91,13 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
     gasket: sheet.gasket_mm === 0 ? '' : text(sheet.gasket_mm, 'gap'),
     ...toBenchForm(sheet, unit),
     geometry: Object.fromEntries(
-      Object.entries(sheet.geometry).map(([field, value]) => [field, geometryText(value)]),
+      Object.entries(sheet.geometry).map(([field, value]) => [
+        field,
+        isLength(sheet.family, field) ? text(value as number, 'size') : geometryText(value),
+      ]),
     ),
+    examples: [...sheet.examples],
+    own: toOwnForm(sheet.own),
     materials: byId(
       kinds,
       (p) => p.id,
@@ -96,7 +106,7 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
         return {
           name: m?.name ?? '',
           alpha: m ? trimmed(m.alpha_per_K * MICRO, 3) : '',
-          hot: m ? trimmed(m.hot_C, 1) : '',
+          hot: m ? bareTemperature(m.hot_C, unit) : '',
         };
       },
     ),
@@ -124,17 +134,26 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
   };
 }
 
-/** Geometry is a drawing's: always in mm and degrees, whatever the shop reads gaps in. */
+/** Tells whether a field of a family's geometry is a length: it is written in the shop's unit. */
+export const isLength = (family: string, field: string): boolean =>
+  (familyOf(family).geometry.describe().fields[field] as { meta?: { unit?: string } } | undefined)
+    ?.meta?.unit === 'mm';
+
+/** Counts, angles and choices of a geometry as they are. */
 const geometryText = (value: unknown): string =>
   typeof value === 'number' ? trimmed(value, 4) : String(value);
 
-function readGeometry(form: SheetForm, sheet: Sheet, read: Reader): object {
+function readGeometry(form: SheetForm, before: SheetForm, sheet: Sheet, read: Reader): object {
+  const figure = (field: string, value: number): number => {
+    const path = `geometry.${field}`;
+    const typed = form.geometry[field] ?? '';
+    if (!isLength(sheet.family, field)) return read.number(path, typed) ?? NaN;
+    return read.length(path, typed, 'size', { text: before.geometry[field], mm: value }) ?? NaN;
+  };
   const geometry = Object.fromEntries(
-    Object.entries(sheet.geometry).map(([field, value]) => [
+    Object.entries(sheet.geometry as Record<string, unknown>).map(([field, value]) => [
       field,
-      typeof value === 'number'
-        ? (read.number(`geometry.${field}`, form.geometry[field] ?? '') ?? NaN)
-        : (form.geometry[field] ?? value),
+      typeof value === 'number' ? figure(field, value) : (form.geometry[field] ?? value),
     ]),
   );
   // What a sheet of old says of its pump is left to it: it is doubted, not refused.
@@ -188,18 +207,29 @@ function readLimits(form: SheetForm, pumped: Sheet, before: SheetForm, read: Rea
   );
 }
 
-function readMaterials(form: SheetForm, pumped: Sheet, read: Reader): Sheet['materials'] {
+function readMaterials(
+  form: SheetForm,
+  before: SheetForm,
+  pumped: Sheet,
+  read: Reader,
+): Sheet['materials'] {
   return pumpOf(pumped).kinds.flatMap(({ id }) => {
     const fields = form.materials[id];
     if (!fields || [fields.name, fields.alpha, fields.hot].every((t) => t.trim() === '')) return [];
     const path = `materials.${id}`;
     const alpha = read.number(`${path}.alpha`, fields.alpha);
-    const hot = read.number(`${path}.hot`, fields.hot);
+    const hot = read.temperature(`${path}.hot`, fields.hot, {
+      text: before.materials[id]?.hot,
+      celsius: pumped.materials.find((m) => m.part === id)?.hot_C ?? null,
+    });
     if (alpha === null || alpha < 0 || alpha > 100) {
       read.wrong(`${path}.alpha`, 'Expansion is 0 to 100 · 1e-6/K; metals lie between 5 and 30.');
     }
     if (hot === null || hot < -60 || hot > 400)
-      read.wrong(`${path}.hot`, 'Working temperature is −60 to 400 °C.');
+      read.wrong(
+        `${path}.hot`,
+        `Working temperature is ${read.inUnit(-60)} to ${read.inUnit(400)}.`,
+      );
     return [
       {
         part: id,
@@ -233,18 +263,22 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
   form.tiers.forEach((tier, i) => {
     if (tier.name.trim() === '') read.wrong(`tiers.${i}.name`, 'A tier needs a name.');
   });
-  const geometry = readGeometry(form, sheet, read);
+  const geometry = readGeometry(form, before, sheet, read);
   const changed = !dequal(geometry, sheet.geometry);
   const broken = read.errors.some((e) => e.path.startsWith('geometry.'));
-  const pumped: Sheet = changed && !broken ? { ...sheet, geometry } : sheet;
+  const own = fromOwnForm(form.own, read);
+  const kept = dequal(own, sheet.own) ? sheet.own : own;
+  const pumped: Sheet = { ...sheet, own: kept, ...(changed && !broken ? { geometry } : {}) };
   const edited: Sheet = {
     ...pumped,
     model: form.model.trim(),
     note: form.note,
     ...fromBenchForm(form, before, sheet, read),
+    // A size that somebody changed is an example's no more.
+    examples: form.examples.filter((field) => form.geometry[field] === before.geometry[field]),
     gasket_mm:
       read.length('gasket', form.gasket, 'gap', { text: before.gasket, mm: sheet.gasket_mm }) ?? 0,
-    materials: readMaterials(form, pumped, read),
+    materials: readMaterials(form, before, pumped, read),
     nominal: pumpOf(pumped).dimensions.flatMap(({ id }) => {
       const value_mm = read.length(`nominal.${id}`, form.nominal[id] ?? '', 'size', {
         text: before.nominal[id],

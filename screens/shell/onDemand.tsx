@@ -28,10 +28,13 @@ export const NotLoaded = ({ error }: { readonly error: Error }) => (
 );
 
 /** Makes a screen that is loaded when it is first opened. */
-export function onDemand(name: string, load: () => Promise<ComponentType>): ComponentType {
-  return function OnDemand() {
+export function onDemand<P extends object = object>(
+  name: string,
+  load: () => Promise<ComponentType<P>>,
+): ComponentType<P> {
+  return function OnDemand(props: P) {
     const { data, error } = useQuery(viewQuery(name, load));
     if (error) return <NotLoaded error={error} />;
-    return data ? <data.View /> : <Opening />;
+    return data ? <data.View {...props} /> : <Opening />;
   };
 }

@@ -1,3 +1,4 @@
+import { inUnit } from '@/core/records/shop';
 import { useQueryClient } from '@tanstack/react-query';
 import { setAside } from '@/data/aside';
 import type { Shop } from '@/core/records/shop';
@@ -46,7 +47,12 @@ export function ShopScreen() {
         about="How much of the spread is the hand and not the pump"
       />
       <Heading>Units</Heading>
-      <Choice label="Units" value={shop.unit} options={UNITS} onChange={(unit) => set({ unit })} />
+      <Choice
+        label="Units"
+        value={shop.unit}
+        options={UNITS}
+        onChange={(unit) => void apply((s) => inUnit(s, unit)).catch(() => undefined)}
+      />
       <Heading>Appearance</Heading>
       <Choice
         label="Appearance"

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { orderList } from '@/core/inspect/order';
-import { buildOrder, noteWords, wrongParts } from '@/core/inspect/stripping';
+import { buildOrder, laidWrong, noteWords, wrongParts } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { Notice } from '@/ui/Notice';
@@ -24,6 +24,11 @@ export function Apart({ job }: { readonly job: Job }) {
           {`Not as it ought to be: ${amiss.map(({ step, note }) => `${step.do} ${note ? noteWords(step, note) : ''}`).join(' · ')}`}
         </Notice>
       ) : null}
+      {laidWrong(job).map(({ step, words, harm }) => (
+        <Notice key={step.id} kind={harm ? 'error' : 'caution'}>
+          {`${partName(job.sheet, step.part)}: ${words}.`}
+        </Notice>
+      ))}
       <Button
         mode="contained"
         contentStyle={styles.large}

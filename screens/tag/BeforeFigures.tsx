@@ -2,6 +2,9 @@ import { useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { parseNumber } from '@/core/quantity/parse';
+import { flowUnit, pressureUnit } from '@/core/quantity/flow';
+import { temperatureUnit } from '@/core/quantity/temperature';
+import type { ShopUnit } from '@/core/quantity/units';
 import { pumpSpeed } from '@/core/records/tag';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
@@ -16,8 +19,14 @@ function pumpWords(rpm: string, ratio: string): string {
   return Number.isFinite(speed) ? `Pump at ${Math.round(speed)} /min` : '';
 }
 
+interface Props {
+  readonly control: Control<TagForm>;
+  /** The one in which bare figures are read. */
+  readonly unit: ShopUnit;
+}
+
 /** Flow and pressure at speed, taken before the pump came apart: what the repair is held against. */
-export function BeforeFigures({ control }: { readonly control: Control<TagForm> }) {
+export function BeforeFigures({ control, unit }: Props) {
   const { fields, append, remove } = useFieldArray({ control, name: 'before', keyName: 'key' });
   const typed = useWatch({ control, name: 'before' });
   return (
@@ -46,22 +55,22 @@ export function BeforeFigures({ control }: { readonly control: Control<TagForm> 
             <Field
               control={control}
               name={`before.${i}.flow`}
-              label="Flow, l/min"
+              label={`Flow, ${flowUnit(unit)}`}
               spoken={`Figure ${i + 1}: flow, l/min or gpm`}
               style={styles.cell}
             />
             <Field
               control={control}
               name={`before.${i}.pressure`}
-              label="Pressure, bar"
+              label={`Pressure, ${pressureUnit(unit)}`}
               spoken={`Figure ${i + 1}: pressure, bar or psi`}
               style={styles.cell}
             />
             <Field
               control={control}
               name={`before.${i}.oil`}
-              label="Oil °C"
-              spoken={`Figure ${i + 1}: oil temperature, °C`}
+              label={`Oil ${temperatureUnit(unit)}`}
+              spoken={`Figure ${i + 1}: oil temperature`}
               inputMode="decimal"
               style={styles.narrow}
             />
@@ -84,7 +93,7 @@ export function BeforeFigures({ control }: { readonly control: Control<TagForm> 
         Add a figure
       </Button>
       <Words size="note" tone="muted">
-        Figures with gpm or psi behind them are read as such: 3.2 gpm, 80 psi.
+        A unit behind a figure is read as such: 3.2 gpm, 80 psi, 12 l/min, 5.5 bar, 75 F.
       </Words>
     </View>
   );

@@ -7,6 +7,7 @@ import { identify } from '@/core/inspect/identify';
 import { answerWords, shownWords, standingWords } from '@/core/wording/key';
 import type { Job } from '@/core/records/job';
 import { SERIAL, type KeyAnswer } from '@/core/records/key';
+import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
 import { ListRow } from '@/ui/ListRow';
 import { Notice } from '@/ui/Notice';
@@ -28,7 +29,8 @@ export function IdentifyPanel({ job, onDone }: Props) {
   const { run, error } = useCommand(job);
   const [backing, setBacking] = useState(false);
   const { sheet, key } = job;
-  const state = useMemo(() => identify(sheet, key), [sheet, key]);
+  const { unit } = useShop();
+  const state = useMemo(() => identify(sheet, key, unit), [sheet, key, unit]);
   const checks = checksOf(sheet);
   const { next, standing, left } = state;
   const found = standing === 'one' ? left[0] : undefined;
@@ -75,7 +77,7 @@ export function IdentifyPanel({ job, onDone }: Props) {
                   <Words size="note" tone="muted">
                     {check.ask}
                   </Words>
-                  <Words strong>{answerWords(check, given)}</Words>
+                  <Words strong>{answerWords(check, given, unit)}</Words>
                 </View>
                 <Button
                   mode="text"
@@ -96,7 +98,7 @@ export function IdentifyPanel({ job, onDone }: Props) {
           const chosen = job.variant === variant.id;
           const why = objections.map((o) => o.words).join('; ');
           // What it would show at the check in hand, for eyes that are on the pump already.
-          const there = asking ? shownWords(variant, asking) : '';
+          const there = asking ? shownWords(variant, asking, unit) : '';
           const fits = there ? `fits what is known; would show ${there}` : 'fits what is known';
           const said = chosen ? 'taken' : out ? `not it: ${why}` : fits;
           return (

@@ -1,10 +1,14 @@
 import { setFields } from '@/core/commands/job';
 import { useCommand } from '../job/useCommand';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Button } from 'react-native-paper';
 import { familyOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { rulesWords } from '@/core/records/rules';
 import { Choice } from '@/ui/Choice';
+import { keepSheet } from '@/data/create';
+import { KEYS, useSheets } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { RowButton } from '@/ui/RowButton';
 import { RuleChoices } from '@/ui/RuleChoices';
@@ -15,6 +19,12 @@ export function JobLimits({ job }: { readonly job: Job }) {
   const { run, error } = useCommand(job);
   const [ruling, setRuling] = useState(false);
   const { sheet } = job;
+  const client = useQueryClient();
+  const { data: sheets } = useSheets();
+  const keep = async () => {
+    await keepSheet(sheet);
+    await client.invalidateQueries({ queryKey: KEYS.sheets });
+  };
   const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';
   return (
     <>
@@ -29,6 +39,11 @@ export function JobLimits({ job }: { readonly job: Job }) {
         {`Source: ${source}${sheet.invented ? ' · invented limits' : ''}`}
       </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}
+      {sheets && !sheets.records.some((s) => s.id === sheet.id) ? (
+        <Button mode="outlined" onPress={() => void keep()}>
+          Save its limits as a sheet
+        </Button>
+      ) : null}
       <RowButton
         name="House rules of this job"
         about={rulesWords(job.rules)}

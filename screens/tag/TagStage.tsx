@@ -8,7 +8,7 @@ import { Button } from 'react-native-paper';
 import { checksOf } from '@/core/inspect/checks';
 import type { Job } from '@/core/records/job';
 import { ROTATIONS, USED_UNITS } from '@/core/records/tag';
-import { useChangeShop } from '@/data/hooks';
+import { useChangeShop, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -18,6 +18,7 @@ import { Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { SheetChanged } from '../job/SheetChanged';
 import { KeptNotices } from '../shell/KeptNotices';
+import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import { BeforeFigures } from './BeforeFigures';
 import { BenchTag } from './BenchTag';
@@ -59,30 +60,37 @@ export function TagStage({ job }: { readonly job: Job }) {
   const [open, setOpen] = useState<Section>(null);
   const { run, error } = useCommand(job);
   const { apply: changeShop } = useChangeShop();
+  const { held, follow, take } = useHeldUnit(useShop().unit);
   const kept = useKeptForm<TagForm>({
     key: `tag/${job.id}`,
-    stored: toTagForm(job),
-    resolver: yupResolver(tagSchema),
+    stored: toTagForm(job, held),
+    unit: held,
+    onUnit: take,
+    resolver: yupResolver(tagSchema(held)),
     // Whoever goes on to another stage has not pressed Save: what can be read is kept all the same.
     onLeave: (edited) => {
-      const unread = unreadableIn(getValues());
+      const unread = unreadableIn(getValues(), held);
       const fine = edited.filter((name) => !unread.has(name));
-      const form = { ...getValues(), ...pick(toTagForm(job), [...unread] as (keyof TagForm)[]) };
+      const form = {
+        ...getValues(),
+        ...pick(toTagForm(job, held), [...unread] as (keyof TagForm)[]),
+      };
       if (fine.length > 0) void store(form, fine, () => undefined);
       return fine;
     },
   });
   const { control, handleSubmit, setValue, getValues, formState } = kept.form;
+  follow(formState.isDirty);
   const [rotation, usedUnit] = useWatch({ control, name: ['rotation', 'usedUnit'] });
   const store = async (
     form: TagForm,
     edited: readonly (keyof TagForm)[],
     check: (stored: TagForm) => void,
   ) => {
-    const fields = pick(fromTagForm(form, new Date()), edited);
+    const fields = pick(fromTagForm(form, new Date(), held), edited);
     // An error stays with the hook and is shown below; the form keeps what was typed.
     const stored = await run((j) => {
-      check(toTagForm(j));
+      check(toTagForm(j, held));
       return { ...j, ...fields };
     });
     if (stored && (fields.owner !== undefined || fields.contact !== undefined)) {
@@ -183,7 +191,7 @@ export function TagStage({ job }: { readonly job: Job }) {
             Oil under pressure injects through skin: no hand near a leak. Guards on, relief valve
             set.
           </Notice>
-          <BeforeFigures control={control} />
+          <BeforeFigures control={control} unit={held} />
         </>
       ) : null}
       {checksOf(job.sheet).length > 0

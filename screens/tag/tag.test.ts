@@ -49,10 +49,12 @@ describe('the tag’s form', () => {
         }),
         (facts) => {
           const job = { ...JOB, ...facts };
-          const form = toTagForm(job);
-          expect(tagSchema.isValidSync(form)).toBe(true);
-          expect(fromTagForm(form, TODAY)).toEqual(fromTagForm(toTagForm(job), TODAY));
-          expect(fromTagForm(form, TODAY)).toMatchObject(facts);
+          const form = toTagForm(job, 'mm');
+          expect(tagSchema('mm').isValidSync(form)).toBe(true);
+          expect(fromTagForm(form, TODAY, 'mm')).toEqual(
+            fromTagForm(toTagForm(job, 'mm'), TODAY, 'mm'),
+          );
+          expect(fromTagForm(form, TODAY, 'mm')).toMatchObject(facts);
         },
       ),
     );
@@ -64,32 +66,34 @@ describe('the tag’s form', () => {
     ['used', '200000000', /Nothing runs that long/],
     ['due', 'soon', /A day is written/],
   ] as const)('refuses %s “%s”', (name, text, said) => {
-    const form = { ...toTagForm(JOB), [name]: text } as TagForm;
-    expect(() => tagSchema.validateSync(form)).toThrow(said);
+    const form = { ...toTagForm(JOB, 'mm'), [name]: text } as TagForm;
+    expect(() => tagSchema('mm').validateSync(form)).toThrow(said);
   });
   it.each([
     ['rpm', '0', /over zero/],
     ['flow', '7 gallons', /“7 gallons” is not a flow/],
     ['pressure', 'high', /“high” is not a pressure/],
-    ['oil', '400', /−40 to 150/],
+    ['oil', '400', /−40 °C to 150/],
     ['rpm', '999999', /^999999: .*50000/],
     ['ratio', '2000', /^2000: .*100/],
     ['flow', '4000 gpm', /10000/],
     ['pressure', '9000', /2000/],
   ] as const)('refuses a figure with %s “%s”', (name, text, said) => {
     const figure = { ...NO_FIGURE, rpm: '1800', [name]: text };
-    expect(() => tagSchema.validateSync({ ...toTagForm(JOB), before: [figure] })).toThrow(said);
+    expect(() =>
+      tagSchema('mm').validateSync({ ...toTagForm(JOB, 'mm'), before: [figure] }),
+    ).toThrow(said);
   });
 });
 
 describe('a tag that is left without saving', () => {
   it('knows which of it cannot be read', () => {
-    const before = toTagForm({ ...JOB, due: '2026-12-01' });
+    const before = toTagForm({ ...JOB, due: '2026-12-01' }, 'mm');
     const typed = { ...before, owner: 'Moorside Growers', due: 'soon', used: '12' };
-    expect([...unreadableIn(before)]).toEqual([]);
-    expect([...unreadableIn(typed)]).toEqual(['due']);
+    expect([...unreadableIn(before, 'mm')]).toEqual([]);
+    expect([...unreadableIn(typed, 'mm')]).toEqual(['due']);
     const figure = { ...NO_FIGURE, rpm: 'fast' };
-    expect([...unreadableIn({ ...typed, tag: '', before: [figure] })].sort()).toEqual([
+    expect([...unreadableIn({ ...typed, tag: '', before: [figure] }, 'mm')].sort()).toEqual([
       'before',
       'due',
       'tag',

@@ -7,6 +7,8 @@ import { InputError } from '@/core/errors';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import { trimmed } from '@/core/quantity/format';
 import { parseNumber } from '@/core/quantity/parse';
+import { formatTemperature, parseTemperature_C } from '@/core/quantity/temperature';
+import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import { line, note } from '@/core/schema/fields';
 import {
@@ -64,11 +66,14 @@ function speed(text: string): number {
   throw new InputError('text', 'not-over-zero', 'Give a number over zero.');
 }
 
-const celsiusOf = (text: string): number | null => {
-  const value = parseNumber(text);
-  if (value === null || (value >= -40 && value <= 150)) return value;
-  throw new InputError('text', 'out-of-range', 'A temperature here is −40 to 150 °C.');
-};
+const temperatureOf =
+  (unit: ShopUnit) =>
+  (text: string): number | null => {
+    const value = parseTemperature_C(text, unit);
+    if (value === null || (value >= -40 && value <= 150)) return value;
+    const [least, most] = [-40, 150].map((celsius) => formatTemperature(celsius, unit));
+    throw new InputError('text', 'out-of-range', `A temperature here is ${least} to ${most}.`);
+  };
 
 const text = () => string().defined();
 
@@ -92,36 +97,54 @@ const within =
 
 const { drive_rpm, ratio, flow_lpm, pressure_bar } = figureFields;
 
-const beforeFields = object({
-  rpm: text().test(readable(within(speed, drive_rpm))),
-  ratio: text().test(readable(within(speed, ratio))),
-  flow: text().test(readable(within(parseFlow_lpm, flow_lpm))),
-  pressure: text().test(readable(within(parsePressure_bar, pressure_bar))),
-  oil: text().test(readable(celsiusOf)),
+/** Reads flow, pressure and temperature of a figure, bare ones in the shop's unit. */
+const readersIn = (unit: ShopUnit) => ({
+  flow: (written: string) => parseFlow_lpm(written, unit),
+  pressure: (written: string) => parsePressure_bar(written, unit),
+  oil: temperatureOf(unit),
 });
 
-/** The tag as text, as people write it. */
-export const tagSchema = object({
-  tag: line().trim().required('Give the job a tag number: it goes on the pump.'),
-  owner: line().defined(),
-  contact: line().defined(),
-  unit: line().defined(),
-  serial: line().defined(),
-  complaint: note().defined(),
-  by: line().defined(),
-  used: text().test(readable(within(figure, tagFields.used))),
-  usedUnit: string().oneOf(USED_UNITS).required(),
-  fluid: line().defined(),
-  rotation: string().oneOf(ROTATIONS).required(),
-  ports: line().defined(),
-  due: text().test(
-    'day',
-    'A day is written 2026-12-01, 1.12.2026, or +7 for a week from today.',
-    (written) => dayOf(written ?? '', new Date(0)) !== undefined,
-  ),
-  before: array(beforeFields).required().max(MOST_FIGURES, `At most ${MOST_FIGURES} figures`),
-});
-export type TagForm = InferType<typeof tagSchema>;
+const beforeFields = (unit: ShopUnit) => {
+  const read = readersIn(unit);
+  return object({
+    rpm: text().test(readable(within(speed, drive_rpm))),
+    ratio: text().test(readable(within(speed, ratio))),
+    flow: text().test(readable(within(read.flow, flow_lpm))),
+    pressure: text().test(readable(within(read.pressure, pressure_bar))),
+    oil: text().test(readable(read.oil)),
+  });
+};
+
+/** The tag as text, as people write it; bare flows, pressures and temperatures in the shop's unit. */
+const schemaIn = (unit: ShopUnit) =>
+  object({
+    tag: line().trim().required('Give the job a tag number: it goes on the pump.'),
+    owner: line().defined(),
+    contact: line().defined(),
+    unit: line().defined(),
+    serial: line().defined(),
+    complaint: note().defined(),
+    by: line().defined(),
+    used: text().test(readable(within(figure, tagFields.used))),
+    usedUnit: string().oneOf(USED_UNITS).required(),
+    fluid: line().defined(),
+    rotation: string().oneOf(ROTATIONS).required(),
+    ports: line().defined(),
+    due: text().test(
+      'day',
+      'A day is written 2026-12-01, 1.12.2026, or +7 for a week from today.',
+      (written) => dayOf(written ?? '', new Date(0)) !== undefined,
+    ),
+    before: array(beforeFields(unit))
+      .required()
+      .max(MOST_FIGURES, `At most ${MOST_FIGURES} figures`),
+  });
+export type TagForm = InferType<ReturnType<typeof schemaIn>>;
+
+const SCHEMAS = { mm: schemaIn('mm'), thou: schemaIn('thou') } as const;
+
+/** Returns what a tag's form has to hold, in a shop that reads one system or the other. */
+export const tagSchema = (unit: ShopUnit) => SCHEMAS[unit];
 
 /** A line for one more figure. */
 export const NO_FIGURE: TagForm['before'][number] = {
@@ -137,7 +160,7 @@ type TagOfJob = Pick<Job, keyof TagForm>;
 const shown = (value: number | null, decimals = 1): string =>
   value === null ? '' : trimmed(value, decimals);
 
-export function toTagForm(job: TagOfJob): TagForm {
+export function toTagForm(job: TagOfJob, shop: ShopUnit): TagForm {
   const { tag, owner, contact, unit, serial, complaint, by, usedUnit, fluid, rotation, ports } =
     job;
   return {
@@ -147,17 +170,17 @@ export function toTagForm(job: TagOfJob): TagForm {
     before: job.before.map((b) => ({
       rpm: shown(b.drive_rpm),
       ratio: shown(b.ratio, 4),
-      flow: b.flow_lpm === null ? '' : formatFlow(b.flow_lpm),
-      pressure: b.pressure_bar === null ? '' : formatPressure(b.pressure_bar),
-      oil: shown(b.oil_C),
+      flow: b.flow_lpm === null ? '' : formatFlow(b.flow_lpm, shop),
+      pressure: b.pressure_bar === null ? '' : formatPressure(b.pressure_bar, shop),
+      oil: b.oil_C === null ? '' : formatTemperature(b.oil_C, shop),
     })),
   };
 }
 
 /** Returns the names of the fields that cannot be read. */
-export function unreadableIn(form: TagForm): ReadonlySet<string> {
+export function unreadableIn(form: TagForm, shop: ShopUnit): ReadonlySet<string> {
   try {
-    tagSchema.validateSync(form, { abortEarly: false });
+    tagSchema(shop).validateSync(form, { abortEarly: false });
     return new Set();
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
@@ -173,7 +196,8 @@ export const pick = <R extends object, K extends keyof R>(
   Object.fromEntries(names.map((name) => [name, record[name]])) as unknown as Partial<R>;
 
 /** What a valid form comes to, as the job keeps it. */
-export function fromTagForm(form: TagForm, today: Date): TagOfJob {
+export function fromTagForm(form: TagForm, today: Date, shop: ShopUnit): TagOfJob {
+  const read = readersIn(shop);
   const { used, due, before, ...words } = form;
   return {
     ...words,
@@ -183,9 +207,9 @@ export function fromTagForm(form: TagForm, today: Date): TagOfJob {
     before: before.map((b): BeforeFigure => ({
       drive_rpm: speed(b.rpm),
       ratio: speed(b.ratio),
-      flow_lpm: parseFlow_lpm(b.flow),
-      pressure_bar: parsePressure_bar(b.pressure),
-      oil_C: celsiusOf(b.oil),
+      flow_lpm: read.flow(b.flow),
+      pressure_bar: read.pressure(b.pressure),
+      oil_C: read.oil(b.oil),
     })),
   };
 }

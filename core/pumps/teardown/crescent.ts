@@ -68,7 +68,10 @@ export const crescentTeardown: Teardown = {
       way: 'mark',
       caution: HEAVY,
     }),
-    step('drive', 'drive', 'Note the drive gear’s bevel, then lift it out.', { way: 'bevel' }),
+    step('drive', 'drive', 'Note the drive gear’s bevel, then lift it out.', {
+      way: 'bevel',
+      right: 'up',
+    }),
     valveStep('plunger', 'relief valve'),
     ...hubBushing,
   ],

@@ -14,6 +14,8 @@ export const SURFACE_KINDS = [
   'spring',
   'land',
   'casting',
+  'seat',
+  'washer',
 ] as const;
 export type SurfaceKind = (typeof SURFACE_KINDS)[number];
 
@@ -40,14 +42,21 @@ const RUNNING = ['face', 'wall', 'crescent', 'teeth', 'rim', 'journal', 'bearing
 
 /** Every defect that has a name here, the common ones first. */
 export const DEFECTS = [
-  defect('scored', 'Scored', 'lines along the way it turned', [...RUNNING, 'valve', 'land'], true),
+  defect(
+    'scored',
+    'Scored',
+    'lines along the way it turned',
+    [...RUNNING, 'valve', 'land', 'seat', 'washer'],
+    true,
+  ),
   defect('pitted', 'Pitted', 'small holes eaten out', ['face', 'wall', 'teeth', 'journal'], true),
-  defect('worn-through', 'Worn through', 'coating or bronze gone to the metal below', [
-    'face',
-    'wall',
-    'rim',
-    'bearing',
-  ]),
+  defect(
+    'worn-through',
+    'Worn through',
+    'coating or bronze gone to the metal below',
+    ['face', 'wall', 'rim', 'bearing', 'washer'],
+    true,
+  ),
   defect('ridge', 'Ridge', 'a step at the edge of the track', ['face', 'wall'], true),
   defect('walked-in', 'Cut in', 'teeth or tips have walked into it', ['crescent', 'wall']),
   defect('polished', 'Polished', 'bright where it has rubbed', ['crescent', 'wall', 'teeth']),
@@ -56,6 +65,9 @@ export const DEFECTS = [
   defect('twisted', 'Twisted', 'splines or flats out of line', ['drive']),
   defect('blued', 'Heat blue', 'blue or straw from heat', ['journal', 'bearing', 'teeth', 'face']),
   defect('turned', 'Turned', 'it has spun in its bore', ['bearing']),
+  defect('rough', 'Rough', 'turned by hand, it grates or catches', ['bearing']),
+  defect('seized', 'Seized', 'does not turn, or picked up metal', ['bearing', 'washer']),
+  defect('seat-worn', 'Seat worn', 'a ring beaten into it, wider than it was', ['seat'], true),
   defect('chipped', 'Chipped', 'an edge or a tip broken off', ['teeth', 'vane', 'slot', 'rim']),
   defect('stepped', 'Stepped', 'a ledge worn by the ring', ['land', 'slot'], true),
   defect('stuck', 'Sticks', 'does not slide by its own weight', ['valve', 'slot', 'vane']),
@@ -70,6 +82,8 @@ export const DEFECTS = [
   ),
   defect('porous', 'Porous', 'open pores in the casting', ['casting', 'face'], true),
   defect('cracked', 'Cracked', 'a line that holds solvent', [
+    'face',
+    'washer',
     'casting',
     'crescent',
     'teeth',

@@ -27,7 +27,7 @@ function gearSurfaces({ of, word }: Section, [gear, name]: GearName, journal: Su
     surface(
       of(`bore-${gear}`),
       word(`Bore of the ${name}, inlet side`),
-      'body',
+      of('body'),
       'wall',
       at(of(`bore-track-${gear}`), 'a'),
       asks(
@@ -39,7 +39,7 @@ function gearSurfaces({ of, word }: Section, [gear, name]: GearName, journal: Su
     surface(
       of(`teeth-${gear}`),
       word(`Teeth and faces of the ${name}`),
-      gear,
+      of(gear),
       'teeth',
       on('body', 0.28, HEIGHT[gear]),
       asks([of('backlash'), of('end')], 'marked teeth or faces leak'),
@@ -52,7 +52,7 @@ const journalOf = ({ of, word }: Section, [gear, name]: GearName): Surface =>
   surface(
     of(`journals-${gear}`),
     word(`Journals of the ${name}`),
-    gear,
+    of(gear),
     'journal',
     on('shaft', gear === 'drive' ? 0.67 : -0.67, 0),
     asks(
@@ -70,7 +70,7 @@ function plateSection(s: Section): Surface[] {
       surface(
         of(`plate-${end}`),
         word(`Plate, ${end}`),
-        'plate',
+        of(`plate-${end}`),
         'face',
         end === 'front' ? at(of('plate-wear-front'), 'a') : on('plate', -0.4, 0.2),
         asks([of(`plate-wear-${end}`), of('end')], 'wear of the plate adds to the end clearance'),
@@ -99,7 +99,7 @@ function blockSection(s: Section): Surface[] {
       surface(
         of(`block-${end}`),
         word(`Bushing block, ${end}`),
-        'bushing',
+        of(`block-${end}`),
         'bearing',
         on('bushing', end === 'front' ? 0.55 : -0.55, 0),
         asks(
@@ -111,8 +111,19 @@ function blockSection(s: Section): Surface[] {
   ];
 }
 
+/** The casting of a section: cracked, one of a stack is replaced, and a single pump is done with. */
+const castingOf = ({ of, word }: Section, sections: number): Surface => ({
+  ...surface(
+    of('ears'),
+    word('Body, ears and ports'),
+    of('body'),
+    'casting',
+    on('empty', -0.66, -0.72),
+  ),
+  ...(sections > 1 ? { ofSection: true as const } : {}),
+});
+
 const COMMON: readonly Surface[] = [
-  surface('ears', 'Body, ears and ports', 'body', 'casting', on('empty', -0.66, -0.72)),
   surface('shaft-drive', 'Shaft end, splines or key', 'drive', 'drive', on('shaft', 0.82, 0)),
 ];
 
@@ -128,6 +139,7 @@ function oilSurfaces(): Surface[] {
     asks(['idler-shaft-fit', 'idler-shaft-height'], 'the idler has worn its shaft'),
   );
   return [
+    castingOf(ONE, 1),
     ...COMMON,
     surface(
       'deck',
@@ -183,12 +195,19 @@ export function externalTeardown(build: Build, sections: readonly Section[]): Te
     surfaces: [
       ...(oil
         ? oilSurfaces()
-        : [...COMMON, ...sections.flatMap(build === 'blocks' ? blockSection : plateSection)]),
+        : [
+            ...COMMON,
+            ...sections.flatMap((s) => [
+              castingOf(s, sections.length),
+              ...(build === 'blocks' ? blockSection(s) : plateSection(s)),
+            ]),
+          ]),
       ...valveSurfaces('Relief'),
     ],
     strip: [
-      step('plug', 'body', 'Note the drain or bleed plug’s side before the pump is turned.', {
-        way: 'plug',
+      step('plug', 'body', 'Note which drain hole is open, before the pump is turned.', {
+        way: 'drain',
+        right: 'left',
       }),
       step(
         'bolts',

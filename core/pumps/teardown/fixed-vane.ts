@@ -52,6 +52,7 @@ export const fixedVaneTeardown: Teardown = {
     ),
     step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
       way: 'edge',
+      right: 'up',
       caution: 'A vane’s edge cuts.',
     }),
     step('rotor', 'rotor', 'Mark the rotor’s outer face, then slide it off the shaft.', {

@@ -25,6 +25,8 @@ export interface Surface {
   readonly kind: SurfaceKind;
   readonly spot: Spot;
   readonly asks: readonly Asks[];
+  /** It is one of several alike in a stack: given up, it is replaced, and the pump goes on. */
+  readonly ofSection?: true;
 }
 
 /** A step of taking the pump apart, as a sheet lists it. */
@@ -35,6 +37,8 @@ export interface StripStep {
   readonly do: string;
   /** Which way round to note before it comes out: an id of WAYS_ROUND, or empty. */
   readonly way: string;
+  /** The option of that which is right on this pump; empty where nobody has said. */
+  readonly right: string;
   readonly caution: string;
 }
 
@@ -93,8 +97,12 @@ export const step = (
   id: string,
   part: string,
   words: string,
-  { way = '', caution = '' }: { readonly way?: string; readonly caution?: string } = {},
-): StripStep => ({ id, part, do: words, way, caution });
+  {
+    way = '',
+    right = '',
+    caution = '',
+  }: Partial<Pick<StripStep, 'way' | 'right' | 'caution'>> = {},
+): StripStep => ({ id, part, do: words, way, right, caution });
 
 /** Makes a part that goes on the order list by itself. */
 export const renewal = (
@@ -140,6 +148,7 @@ export const valveSurfaces = (name: string): Surface[] => [
     at('spring-free-length', 'a'),
     asks(['spring-length'], 'a tired spring opens early', ['broken', 'rusted']),
   ),
+  surface('valve-seat', `${name} seat`, 'plunger', 'seat', at('plunger-bore-diameter', 'rear')),
 ];
 
 /** Returns the step that draws a valve, as a caution says: its plug is under spring load. */
@@ -164,6 +173,13 @@ export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
     'New ring laid in its groove: what is left beside it?',
     ['snug', 'loose', 'stepped'],
     'snug',
+  ),
+  alsoCheck(
+    'vent',
+    'Vent hole behind the seal',
+    'Wire through the vent hole behind the seal: is it open?',
+    ['open', 'blocked', 'none'],
+    'open',
   ),
   alsoCheck(
     'rings',
@@ -228,12 +244,21 @@ export const hubSurfaces: readonly Surface[] = [
     at('hub-diameter', 'a'),
     asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored means that it ran tight or dry'),
   ),
+  surface(
+    'thrust-washer',
+    'Thrust washer',
+    'unit',
+    'washer',
+    on('unit', 0, -0.5),
+    asks(['pump-to-unit'], 'a worn washer opens the end play'),
+  ),
 ];
 
 /** Takes the converter seal out. */
 export const converterSeal: readonly StripStep[] = [
   step('seal', 'body', 'Lever the converter seal out; the body’s bore is not to be marked.', {
     way: 'lip',
+    right: 'down',
     caution: 'The lever slips: cut-proof glove, and push away from you.',
   }),
 ];
@@ -242,6 +267,7 @@ export const converterSeal: readonly StripStep[] = [
 export const hubBushing: readonly StripStep[] = [
   step('bushing', 'bushing', 'Note the bushing’s oil groove. It stays in until it is measured.', {
     way: 'groove',
+    right: 'down',
     caution: STUCK_SHAFT,
   }),
 ];

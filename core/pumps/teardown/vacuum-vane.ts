@@ -38,6 +38,7 @@ export const vacuumVaneTeardown: Teardown = {
     }),
     step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
       way: 'edge',
+      right: 'up',
       caution: 'Carbon vanes break when they fall.',
     }),
     step('rotor', 'rotor', 'Rotor out with its shaft.', { way: 'mark', caution: STUCK_SHAFT }),

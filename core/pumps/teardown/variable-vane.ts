@@ -73,6 +73,7 @@ export const variableVaneTeardown: Teardown = {
     ),
     step('vanes', 'vane', 'Vanes and rings out one by one, in order, on the tray.', {
       way: 'edge',
+      right: 'up',
     }),
     step('rotor', 'rotor', 'Mark the rotor’s upper face, then lift it out.', { way: 'mark' }),
     step('slide', 'slide', 'Lift the slide off its pivot; seals and their springs with it.', {

@@ -27,9 +27,28 @@ export const WAYS_ROUND: readonly WayRound[] = [
   way('lip', 'Seal lip', ['down', 'to the pump'], ['up', 'outward']),
   way('edge', 'Rounded edge', ['up', 'outward'], ['down', 'inward']),
   way('plug', 'Drain plug', ['left', 'inlet side'], ['right', 'outlet side'], ['none', 'none']),
+  way(
+    'drain',
+    'Drain hole that is open',
+    ['left', 'to the inlet side'],
+    ['right', 'to the outlet side'],
+    ['none', 'none is open'],
+  ),
   way('relief', 'Relief in the plate', ['left', 'to the inlet'], ['right', 'to the outlet']),
   way('order', 'Valve order', ['up', 'cup outward'], ['down', 'cup inward']),
 ];
+
+/** Ways that are wrong on any pump, and what comes of it: oil under pressure behind a seal blows it. */
+const NEVER: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  drain: {
+    right: 'the drain is open to the outlet side: that blows the seal',
+    none: 'no drain is open: the leak past the bushing blows the seal',
+  },
+};
+
+/** Says what is wrong with a way that can be right on no pump; null where it may be right. */
+export const neverRight = (id: string, option: string): string | null =>
+  NEVER[id]?.[option] ?? null;
 
 export const WAY_ROUND_IDS: readonly string[] = WAYS_ROUND.map((w) => w.id);
 

@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'MeasureNowScreen',
+  async () => (await import('@/screens/bench/MeasureNowScreen')).MeasureNowScreen,
+);

@@ -1,0 +1,45 @@
+import { InputError } from '../errors';
+import { trimmed } from './format';
+import { parseNumber } from './parse';
+import type { ShopUnit } from './units';
+
+/** The scale in which a shop reads temperatures. */
+const SCALE: Readonly<Record<ShopUnit, 'C' | 'F'>> = { mm: 'C', thou: 'F' };
+
+/** Digits that survive the way from one scale to the other and back. */
+const DECIMALS = 4;
+
+/** Returns the unit in which a shop writes temperatures: `°C` or `°F`. */
+export const temperatureUnit = (shop: ShopUnit): string => `°${SCALE[shop]}`;
+
+/**
+ * Reads a temperature as people write it, in °C: `24`, `75 F`, `24 °C`. Null for nothing.
+ *
+ * @param shop a bare number is on its scale
+ * @throws InputError on `text`
+ * @example `68` in a shop of thou is 20 °C
+ */
+export function parseTemperature_C(text: string, shop: ShopUnit = 'mm'): number | null {
+  const written = text.trim();
+  if (written === '') return null;
+  const [, figure = '', named] = /^([^a-zA-Z°]*)\s*°?\s*([cf])?$/i.exec(written) ?? [];
+  const value = parseNumber(figure);
+  if (value === null || !Number.isFinite(value)) {
+    throw new InputError(
+      'text',
+      'not-a-number',
+      `“${written}” is not a temperature that can be read: a number, alone in ${temperatureUnit(shop)} or with C or F.`,
+      { text: written },
+    );
+  }
+  const fahrenheit = (named?.toUpperCase() ?? SCALE[shop]) === 'F';
+  return fahrenheit ? Number((((value - 32) * 5) / 9).toFixed(DECIMALS)) : value;
+}
+
+/** Returns a temperature as a bare number on the shop's scale. */
+export const bareTemperature = (celsius: number, shop: ShopUnit): string =>
+  trimmed(SCALE[shop] === 'F' ? (celsius * 9) / 5 + 32 : celsius, 1);
+
+/** Writes a temperature in the shop's unit: `24 °C`, `75.2 °F`. */
+export const formatTemperature = (celsius: number, shop: ShopUnit): string =>
+  `${bareTemperature(celsius, shop).replace('-', '−')} ${temperatureUnit(shop)}`;

@@ -1,0 +1,154 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, TextInput } from 'react-native-paper';
+import { InputError } from '@/core/errors';
+import type { Characteristic } from '@/core/pumps/family';
+import { FAMILIES, familyOf, pumpOf } from '@/core/pumps/registry';
+import { unitName } from '@/core/quantity/format';
+import { parseReading } from '@/core/quantity/parse';
+import { bareUnit, type ShopUnit } from '@/core/quantity/units';
+import { inUnit } from '@/core/records/shop';
+import { createQuickJob, type QuickLimit } from '@/data/create';
+import { KEYS, useChangeShop, useShop } from '@/data/hooks';
+import { Choice } from '@/ui/Choice';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { Pick } from '@/ui/Pick';
+import { Heading, Words } from '@/ui/Words';
+import { useOnce } from '../shell/useOnce';
+
+const UNITS = [
+  { value: 'mm', name: 'mm' },
+  { value: 'thou', name: 'thou and inch' },
+] as const;
+
+/** One line of the screen: what is measured, and between what. */
+interface Line {
+  readonly characteristic: string;
+  readonly least: string;
+  readonly most: string;
+}
+
+/** What can be measured against a limit of its own, leaves first. */
+function measurable(family: string): readonly Characteristic[] {
+  const all = pumpOf({ family, geometry: familyOf(family).example }).characteristics;
+  const own = all.filter((c) => !c.sum);
+  return [...own.filter((c) => c.stations.length > 0), ...own.filter((c) => !c.stations.length)];
+}
+
+/** Reads an end of a limit; null for an empty one. */
+const endOf = (text: string, c: Characteristic, unit: ShopUnit): number | null =>
+  text.trim() === '' ? null : parseReading(text, 'size', bareUnit(c.quantity, unit)).mm;
+
+/** Reads the lines that say anything. */
+function limitsOf(lines: readonly Line[], all: readonly Characteristic[], unit: ShopUnit) {
+  return lines.flatMap(({ characteristic, least, most }): QuickLimit[] => {
+    const c = all.find(({ id }) => id === characteristic);
+    if (!c) return [];
+    const [lower_mm, upper_mm] = [endOf(least, c, unit), endOf(most, c, unit)];
+    if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
+      throw new InputError('most', 'order', `${c.name}: the most is below the least.`);
+    }
+    return lower_mm === null && upper_mm === null ? [] : [{ characteristic, lower_mm, upper_mm }];
+  });
+}
+
+/** Measuring without a sheet: what kind of pump, which unit, one or more limits, and the first leaf. */
+export function MeasureNowScreen() {
+  const router = useRouter();
+  const client = useQueryClient();
+  const shop = useShop();
+  const { apply: changeShop } = useChangeShop();
+  const [family, setFamily] = useState(FAMILIES[0]?.id ?? '');
+  const all = measurable(family);
+  const blank: Line = { characteristic: all[0]?.id ?? '', least: '', most: '' };
+  const [lines, setLines] = useState<readonly Line[]>([blank]);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const put = (at: number, part: Partial<Line>) => {
+    setWrong(null);
+    setLines(lines.map((line, i) => (i === at ? { ...line, ...part } : line)));
+  };
+  const choose = (id: string) => {
+    setFamily(id);
+    setLines([{ ...blank, characteristic: measurable(id)[0]?.id ?? '' }]);
+  };
+  const start = useOnce(async () => {
+    try {
+      const limits = limitsOf(lines, all, shop.unit);
+      if (limits.length === 0)
+        return setWrong('Give one limit at least: a least, a most, or both.');
+      const id = await createQuickJob(family, limits, shop);
+      await client.invalidateQueries({ queryKey: KEYS.summaries });
+      router.replace(`/job/${id}/measure`);
+    } catch (error) {
+      setWrong((error as Error).message);
+    }
+  });
+  return (
+    <Page title="Measure now">
+      <Words>
+        No sheet is needed: say what kind of pump it is and the limits that you hold it against. It
+        is kept as a job, and its limits can become a sheet later.
+      </Words>
+      <Heading>What kind of pump</Heading>
+      <Pick
+        label="Kind of pump"
+        value={family}
+        options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
+        onChange={choose}
+      />
+      <Choice
+        label="Units"
+        value={shop.unit}
+        options={UNITS}
+        onChange={(unit) => void changeShop((s) => inUnit(s, unit)).catch(() => undefined)}
+      />
+      <Heading>Limits</Heading>
+      {lines.map((line, i) => {
+        const c = all.find(({ id }) => id === line.characteristic);
+        const unit = unitName(c?.quantity ?? 'gap', shop.unit);
+        return (
+          <View key={i} style={styles.line}>
+            <Pick
+              label={`What is measured, ${i + 1}`}
+              value={line.characteristic}
+              options={all.map(({ id, name }) => ({ value: id, name }))}
+              onChange={(characteristic) => put(i, { characteristic })}
+            />
+            <View style={styles.ends}>
+              {(['least', 'most'] as const).map((end) => (
+                <TextInput
+                  key={end}
+                  mode="outlined"
+                  label={`${end === 'least' ? 'Least' : 'Most'}, ${unit}`}
+                  aria-label={`${end === 'least' ? 'Least' : 'Most'}, limit ${i + 1}`}
+                  value={line[end]}
+                  onChangeText={(text) => put(i, { [end]: text })}
+                  inputMode="decimal"
+                  onSubmitEditing={() => start()}
+                  style={styles.end}
+                />
+              ))}
+            </View>
+          </View>
+        );
+      })}
+      <Button mode="outlined" icon="plus" onPress={() => setLines([...lines, blank])}>
+        Another limit
+      </Button>
+      {wrong ? <Notice kind="error">{wrong}</Notice> : null}
+      <Button mode="contained" contentStyle={styles.large} onPress={() => start()}>
+        Start measuring
+      </Button>
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { gap: 8 },
+  ends: { flexDirection: 'row', gap: 8 },
+  end: { flex: 1, minWidth: 0 },
+  large: { minHeight: 56 },
+});
