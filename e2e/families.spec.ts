@@ -56,6 +56,23 @@ async function look(page: Page, sheet: Sheet): Promise<void> {
 
 /** Measures what the app asks for, until it asks for nothing more. */
 async function measure(page: Page, sheet: Sheet): Promise<void> {
+  const settle = page.getByRole('button', { name: /^Read the sizes that decide/ });
+  await follow(page, sheet);
+  // What leaves leave open of a sum its sizes tell: asked for, they are led to as well.
+  for (let n = 0; n < 6 && (await settle.count()) > 0; n++) {
+    await settle.click();
+    await follow(page, sheet);
+  }
+  await expect(page.getByText('Nothing more is needed for a verdict.')).toBeVisible();
+}
+
+/** Follows the instructions for as long as there are any. */
+async function follow(page: Page, sheet: Sheet): Promise<void> {
+  await expect(
+    instruction(page)
+      .or(page.getByRole('button', { name: 'To the report' }))
+      .first(),
+  ).toBeVisible();
   const { characteristics, dimensions } = pumpOf(sheet);
   const hidden = hiddenOf(sheet, 'service', 0.45, {}, evenFrom(9));
   for (let n = 0; n < 80 && (await instruction(page).count()) > 0; n++) {
@@ -83,7 +100,6 @@ async function measure(page: Page, sheet: Sheet): Promise<void> {
       })
       .toBe(true);
   }
-  await expect(page.getByText('Nothing more is needed for a verdict.')).toBeVisible();
 }
 
 for (const model of PUMPS) {
@@ -101,7 +117,7 @@ for (const model of PUMPS) {
     const paper = page.getByRole('main');
     await expect(paper.getByText('Nothing was skipped.')).toBeVisible();
     await expect(paper.getByText(/^\d+ in/)).toBeVisible();
-    await expect(paper.getByText(/ open/)).toHaveCount(0);
+    await expect(paper.getByText(/\d open/)).toHaveCount(0);
   });
 }
 

@@ -1,5 +1,5 @@
 import { readFile, writeFile } from 'node:fs/promises';
-import { expect, feel, instruction, newJob, openDemo, pick, saved, test } from './bench';
+import { expect, feel, instruction, newJob, openDemo, openJob, pick, saved, test } from './bench';
 
 const GAPS = { 'Driven gear to wall': 0.153, 'Cover wear': 0.012 } as Record<string, number>;
 const FACE = 0.044;
@@ -63,7 +63,7 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
   await pick(page, 'Choose a file', job);
   await expect(page.getByText('Job T-100 will be added.')).toBeVisible();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
-  await page.getByRole('link', { name: /T-100/ }).click();
+  await openJob(page, 'T-100');
   await expect(tag).toBeVisible();
 });
 

@@ -219,7 +219,7 @@ test('a finding that could not be stored stays in its form', async ({ page }) =>
   await expect(page.getByRole('textbox', { name: 'Remark' })).toHaveValue('by the lower bolt');
   await freeStorage(page);
   await page.getByRole('button', { name: 'Note it', exact: true }).click();
-  await expect(page.getByText('1 of 16 looked at', { exact: false })).toBeVisible();
+  await expect(page.getByText('1 of 18 looked at', { exact: false })).toBeVisible();
 });
 
 test('two tabs that look at one pump both count', async ({ page, context }) => {
@@ -233,8 +233,8 @@ test('two tabs that look at one pump both count', async ({ page, context }) => {
     page.getByRole('button', { name: 'Sound', exact: true }).click(),
     other.getByRole('button', { name: 'Sound', exact: true }).click(),
   ]);
-  await expect(page.getByText('2 of 16 looked at', { exact: false })).toBeVisible();
-  await expect(other.getByText('2 of 16 looked at', { exact: false })).toBeVisible();
+  await expect(page.getByText('2 of 18 looked at', { exact: false })).toBeVisible();
+  await expect(other.getByText('2 of 18 looked at', { exact: false })).toBeVisible();
 });
 
 test('jobs are found again by a few letters', async ({ page }) => {

@@ -59,11 +59,11 @@ test('a reading that was answered is there after the browser was killed', async 
     await expect(page.getByText('Step 2 of 6')).toBeVisible();
     await page.getByRole('link', { name: 'Look' }).click();
     await page.getByRole('button', { name: 'Sound', exact: true }).click();
-    await expect(page.getByText('Body · 1 of 16 looked at')).toBeVisible();
+    await expect(page.getByText('Body · 1 of 18 looked at')).toBeVisible();
     killBrowser(profile);
     ({ page } = await open());
     await page.goto(url.replace('measure', 'look'));
-    await expect(page.getByText('Body · 1 of 16 looked at')).toBeVisible();
+    await expect(page.getByText('Body · 1 of 18 looked at')).toBeVisible();
     await page.getByRole('link', { name: 'Strip' }).click();
     await expect(
       page.getByRole('button', { name: /^Step 1, .*Seal lip to the pump/ }),

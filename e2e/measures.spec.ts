@@ -131,7 +131,7 @@ test('a dial, a zero that is off, a warm part and a wild reading', async ({ page
   await expect(page.getByText(/shows 0.004 mm too much, which is taken off/)).toBeVisible();
   await field(page, 'Part, °C').fill('hot');
   await button(page, 'Keep').last().click();
-  await expect(page.getByRole('alert')).toContainText('−40 to 150 °C');
+  await expect(page.getByRole('alert')).toContainText('−40 °C to 150 °C');
   await field(page, 'Part, °C').fill('20');
   await button(page, 'Keep').last().click();
   await button(page, 'Back to measuring').click();
@@ -230,10 +230,10 @@ test('a hand and a sweep tell what no figure does', async ({ page }) => {
   await expect(page.getByText(/gears touch the edge, no gap is left/).first()).toBeVisible();
   await turnTo(page, 'Relief plunger to bore');
   await button(page, 'By hand').click();
-  await button(page, /^Catches/).click();
+  await button(page, /^Binds or catches/).click();
   await page.getByRole('link', { name: 'Report' }).click();
   await expect(
-    page.getByRole('main').getByText(/it catches\. Look before the figure is trusted/),
+    page.getByRole('main').getByText(/it binds or catches\. Look before the figure is trusted/),
   ).toBeVisible();
 });
 

@@ -215,7 +215,7 @@ test('strip and look beside their lists, and a place touched on the drawing', as
   await page.getByRole('button', { name: /^Polished/ }).click();
   await expect(page.getByText('Proposed: pass.')).toBeVisible();
   await page.getByRole('button', { name: 'Note it', exact: true }).click();
-  await expect(page.getByText('1 of 16 looked at', { exact: false })).toBeVisible();
+  await expect(page.getByText('1 of 18 looked at', { exact: false })).toBeVisible();
 });
 
 test('on paper there is the report and nothing else', async ({ page }) => {

@@ -55,7 +55,7 @@ const SHOTS: readonly Shot[] = [
     then: async (page) => {
       await page.getByRole('button', { name: 'Sound', exact: true }).click();
       await page.getByRole('button', { name: 'Sound', exact: true }).click();
-      await page.getByText('2 of 16').waitFor();
+      await page.getByText('2 of 18').waitFor();
     },
   },
   {

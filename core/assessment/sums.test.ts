@@ -95,7 +95,10 @@ describe('a sum of a sized part and brackets from leaves', () => {
     const gap = tried(jobOf(VELTRANE_T6, { 'face-drive': 3.5 }), 'face-drive', 3, 'free');
     const refused = tried(tried(gap, 'face-drive', 3.5, 'no-go'), 'cover-wear', 1.5, 'no-go');
     expect(of(refused, 'stack-drive').verdict).toBe('open');
-    expect(nextStep(refused)).toMatchObject({ way: 'size', dimension: { part: 'cover' } });
+    // Unasked, leaves are through; taken in hand, the sum asks for what tells more of it.
+    expect(nextStep(refused)).not.toMatchObject({ way: 'size', dimension: { part: 'cover' } });
+    const inHand = { ...refused, cursor: { characteristic: 'stack-drive', way: 'leaf' } } as const;
+    expect(nextStep(inHand)).toMatchObject({ way: 'size', dimension: { part: 'cover' } });
     const flat = ['12', '4', '8'].reduce(
       (all, at) => sized(sized(all, 'track-depth', at, 0.4), 'face-depth', at, 0.4),
       refused,

@@ -46,9 +46,14 @@ function aimAt(a: Assessment, situation: Situation): LeafAim | null {
   return sum && stackAdvice(sum.base, sum.plus, sum.limits, ladder);
 }
 
-/** The size that tells more of a sum than leaves can; null where none is wanted. */
+/**
+ * The size that tells more of a sum than leaves can, where somebody asked for it: took the sum in hand,
+ * or measures by sizes. Unasked, leaves are through with it, and what would tell more is only said.
+ */
 function figureStep(a: Assessment, situation: Situation): Step | null {
-  const sum = a.verdict === 'open' ? sumOf(a, situation) : null;
+  const { characteristic, way } = situation.job.cursor;
+  const asked = characteristic === a.characteristic.id || way === 'size';
+  const sum = asked && a.verdict === 'open' ? sumOf(a, situation) : null;
   const part = sum && figureAdvice([sum.base, ...sum.plus], sum.rule);
   return part && stepBy('size', part, situation);
 }

@@ -28,6 +28,9 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
   const { sheet } = job;
   const judged = measuring.all.filter((a) => a.limits !== null);
   const worst = worstVerdict(judged);
+  const settled = judged.find(
+    (a) => a.verdict === 'open' && a.parts.length > 0 && a.missing.length > 0,
+  );
   const close = judged.some((a) => a.verdict === 'close' && a.missing.length > 0);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
@@ -43,6 +46,15 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
           ? 'No leaf of the set can tell more. Sizes can decide what is too close to call.'
           : 'Nothing more is needed for a verdict.'}
       </Words>
+      {settled ? (
+        <Button
+          mode="outlined"
+          contentStyle={styles.large}
+          onPress={() => void measuring.turnTo({ characteristic: settled.characteristic.id })}
+        >
+          {`Read the sizes that decide “${settled.characteristic.name}”`}
+        </Button>
+      ) : null}
       {wide ? (
         <View style={styles.drawing}>
           <PumpPicture sheet={sheet} size={400} />

@@ -14,6 +14,7 @@ import { InputError } from '@/core/errors';
 import { expectedSize, gaugeFor, indicatorFor, zeroAt, zerosOf } from '@/core/instruments/gauges';
 import { asTyped, namesUnit, parseReading, type ParsedReading } from '@/core/quantity/parse';
 import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import { pumpOf } from '@/core/pumps/registry';
 import { onFirstSection } from '@/core/pumps/sections';
 import type { Reading } from '@/core/methods/list';
 import type { Job } from '@/core/records/job';
@@ -61,7 +62,8 @@ const SHOWN = { mm: 3, in: 4 } as const;
 
 /**
  * A figure to begin with: the last reading of the same thing as it was entered, else that of the same
- * thing in another section, else what the book says: gears and pockets repeat themselves.
+ * thing in another section, else what the book says, else what was read last of the same part by the
+ * same gauge: gears and pockets repeat themselves.
  */
 function lastEntry(job: Job, step: ReadStep, unit: 'mm' | 'in' | 'thou'): string | null {
   const { readings } = ledgerOf(job);
@@ -72,14 +74,18 @@ function lastEntry(job: Job, step: ReadStep, unit: 'mm' | 'in' | 'thou'): string
   if (step.way === 'swing') {
     return entered((r) => r.kind === 'swing' && r.characteristic === step.characteristic);
   }
-  const { id } = step.dimension;
+  const { id, part, instrument } = step.dimension;
+  const alike = pumpOf(job.sheet)
+    .dimensions.filter((d) => d.part === part && d.instrument === instrument)
+    .map((d): string => d.id);
   const nominal = nominalOf(job.sheet, id);
   const book =
     nominal === undefined || unit === 'thou' ? null : (nominal / MM_PER[unit]).toFixed(SHOWN[unit]);
   return (
     entered((r) => r.kind === 'size' && r.dimension === id) ??
     entered((r) => r.kind === 'size' && onFirstSection(r.dimension) === onFirstSection(id)) ??
-    book
+    book ??
+    entered((r) => r.kind === 'size' && alike.includes(r.dimension))
   );
 }
 

@@ -1,7 +1,6 @@
-import { inUnit } from '@/core/records/shop';
 import { useQueryClient } from '@tanstack/react-query';
 import { setAside } from '@/data/aside';
-import type { Shop } from '@/core/records/shop';
+import { inUnit, type Shop } from '@/core/records/shop';
 import { useChangeShop, useShop, useShopError } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
