@@ -11,6 +11,7 @@ node --import tsx bench/ladder.ts
 node --import tsx bench/places.ts
 node --import tsx bench/key.ts
 node --import tsx bench/tap.ts
+node --import tsx bench/taps.ts
 node --import tsx bench/large.ts
 node --import tsx bench/photos.ts
 node --import tsx bench/shop.ts

@@ -44,7 +44,12 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
               chosen && { backgroundColor: palette.ink },
             ]}
           >
-            <Words strong={chosen} tone={chosen ? 'plate' : 'ink'} numberOfLines={1}>
+            <Words
+              strong={chosen}
+              tone={chosen ? 'plate' : 'ink'}
+              numberOfLines={stacked ? 2 : 1}
+              style={styles.words}
+            >
               {option.name}
             </Words>
           </Pressable>
@@ -56,6 +61,7 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
 
 const styles = StyleSheet.create({
   group: { borderWidth: 1.5, borderRadius: 6, overflow: 'hidden' },
+  words: { textAlign: 'center' },
   third: { flexBasis: '30%' },
   option: {
     flexGrow: 1,

@@ -6,6 +6,7 @@ import { PaperProvider } from 'react-native-paper';
 import { DEFECTS } from '@/core/pumps/teardown/defects';
 import { WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import type { Estimate } from '@/core/metrology/estimate';
+import { typedOver, withUnit } from './padText';
 import { barScale } from './barScale';
 import { DefectGlyph } from './DefectGlyph';
 import { QrCode } from './QrCode';
@@ -135,5 +136,22 @@ describe('the little pictures', () => {
       expect(new Set(drawn).size).toBe(options.length);
       for (const svg of drawn) expect(svg).toContain('<path');
     }
+  });
+});
+
+describe('digits that are typed over a figure', () => {
+  it.each([
+    ['1.2520', '1', '1.2521'],
+    ['1.2520', '18', '1.2518'],
+    ['20.05', '7', '20.07'],
+    ['.6212', '300', '.6300'],
+    ['31 thou', '8', '38 thou'],
+    ['2', '345', '3'],
+  ])('%s with %s is %s', (figure, digits, now) => {
+    expect(typedOver(figure, digits)).toBe(now);
+  });
+  it('leave a unit where it is, and a key puts one there', () => {
+    expect(withUnit('31', 'thou')).toBe('31 thou');
+    expect(withUnit('31 thou', 'mm')).toBe('31 mm');
   });
 });

@@ -102,7 +102,17 @@ function stepBy(way: MethodId, a: Assessment, situation: Situation): Step | null
     leafAim: () => withHints(aimAt(a, situation), situation),
     ladder: situation.ladder,
   });
-  return place && ({ way, characteristic: c.id, ...place } as Step);
+  const step = place && ({ way, characteristic: c.id, ...place } as Step);
+  return step?.way === 'leaf' ? { ...step, ...roomAt(step, a, situation) } : step;
+}
+
+/** What a sum leaves of the book's limit at a first try, where the leaf was chosen by that. */
+function roomAt(step: LeafStep, a: Assessment, situation: Situation): Pick<LeafStep, 'room_mm'> {
+  const book = a.limits?.upper_mm;
+  const room = aimAt(a, situation)?.limits.upper_mm;
+  const begun = a.stations.some((s) => s.tries.length > 0);
+  const own = step.characteristic === a.characteristic.id;
+  return own && !begun && book != null && room != null && room < book ? { room_mm: room } : {};
 }
 
 const first = (way: MethodId, ways: readonly MethodId[]): readonly MethodId[] =>

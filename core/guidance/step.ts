@@ -11,6 +11,8 @@ interface At {
 /** A leaf, or leaves together, to try at a station. */
 export interface LeafStep extends At {
   readonly stack: Stack;
+  /** What a sum leaves of the limit, in mm, where the leaf is chosen by that and not by the book's own. */
+  readonly room_mm?: number;
 }
 
 /** A size to read at a station. */

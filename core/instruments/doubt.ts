@@ -20,6 +20,9 @@ const OFF_DRAWING_SHARE = 0.1;
 /** Farther from the readings beside it than one part can vary. */
 const OFF_OTHERS_MM = 0.25;
 
+/** Where only the limits say what to expect, a size so many times off them is in another unit. */
+const OFF_LIMITS = 3;
+
 /** A swing of so many times its upper limit is more likely a slip than a worn pump. */
 const OFF_LIMIT = 10;
 
@@ -77,6 +80,14 @@ export function doubtOfSize(
       const about = formatWithUnit(expected, 'size', unit);
       return `${formatWithUnit(value_mm, 'size', unit)} is far from the ${about} of the sheet.`;
     }
+  }
+  const limits = expected === null ? publishedEnds(job, dimension) : [];
+  if (
+    limits.length > 0 &&
+    (value_mm * OFF_LIMITS < Math.min(...limits) || value_mm > OFF_LIMITS * Math.max(...limits))
+  ) {
+    const about = formatWithUnit(Math.max(...limits), 'size', unit);
+    return `${formatWithUnit(value_mm, 'size', unit)} is far from its limit of ${about}.`;
   }
   const others = countedIn(job)
     .ofSize(dimension.id)

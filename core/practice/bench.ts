@@ -42,7 +42,8 @@ export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
   const { sheet, rules } = job;
   const strip = sheet.strip.map((step): StripNote => {
     const remark = plan.missing?.[step.id];
-    const way = remark === undefined ? (wayRoundOf(step.way)?.options[0]?.id ?? '') : '';
+    const laid = step.right || wayRoundOf(step.way)?.options[0]?.id;
+    const way = remark === undefined ? (laid ?? '') : '';
     return {
       ...made(`s-${step.id}`),
       kind: 'strip',

@@ -41,7 +41,10 @@ export function sheetChanges(then: Sheet, now: Sheet, unit: ShopUnit): string[] 
       );
       if (same(before, after)) continue;
       const words = [before, after].map((l) => (l ? formatLimits(l, c.quantity, unit) : 'none'));
-      changes.push(`${tier.name}, ${c.name}: ${words.join(' is now ')}`);
+      const [was, is] = words;
+      changes.push(
+        `${tier.name}, ${c.name}: ${was === is ? `${is}, meant or sourced otherwise` : `${was} is now ${is}`}`,
+      );
     }
   }
   if (!same(then.tiers, now.tiers)) changes.push('Tiers or their sources');

@@ -58,14 +58,24 @@ export function JobRow({ job, chosen }: Props) {
               : [
                   STAGE_NAME[job.stage],
                   job.next,
-                  job.state !== 'stale' ? `${decided} of ${job.judged} decided` : 'being read anew',
+                  job.state === 'stale'
+                    ? 'being read anew'
+                    : job.judged === 0
+                      ? 'no limits to judge by'
+                      : `${decided} of ${job.judged} decided`,
                 ]
                   .filter(Boolean)
                   .join(' · ')}
           </Words>
         </View>
         <Words size="note" strong tone={VERDICT_TONE[job.worst]}>
-          {job.closed ? 'Closed' : job.state !== 'stale' ? VERDICT_SHORT[job.worst] : '…'}
+          {job.closed
+            ? 'Closed'
+            : job.state === 'stale'
+              ? '…'
+              : job.judged === 0
+                ? 'Recorded'
+                : VERDICT_SHORT[job.worst]}
         </Words>
       </LinkBox>
     </View>

@@ -7,6 +7,7 @@ import { StyleSheet } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
 import { formatLength } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
 import { Answers } from './Answers';
@@ -39,6 +40,13 @@ function useReach(job: Job, shown: Assessment): string {
   );
 }
 
+/** Why it does not begin with the book's leaf; empty where it does. */
+function roomWords({ room_mm }: LeafStep, { limits }: Assessment, unit: ShopUnit): string {
+  if (room_mm === undefined || limits?.upper_mm == null) return '';
+  const [room, book] = [room_mm, limits.upper_mm].map((mm) => formatLength(mm, 'gap', unit));
+  return `Begins at ${room}, not at the book’s ${book}: the rest is room for wear of the cover.`;
+}
+
 /** Leaf by leaf: where to lay the edge, which leaf to try, and the four answers. */
 export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const { unit } = useShop();
@@ -58,7 +66,9 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
       target={characteristic.id}
       stations={characteristic.stations}
       marks={marks}
-      caution={reach || characteristic.caution}
+      caution={[roomWords(step, shown, unit), reach || characteristic.caution]
+        .filter(Boolean)
+        .join(' ')}
       instruction={
         <Words size="instruction" strong style={styles.instruction}>
           {step.station.instruction} Try{' '}

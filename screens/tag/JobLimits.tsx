@@ -21,8 +21,9 @@ export function JobLimits({ job }: { readonly job: Job }) {
   const { sheet } = job;
   const client = useQueryClient();
   const { data: sheets } = useSheets();
+  const [failed, setFailed] = useState<string | null>(null);
   const keep = async () => {
-    await keepSheet(sheet);
+    await keepSheet(sheet).catch((e: Error) => setFailed(e.message));
     await client.invalidateQueries({ queryKey: KEYS.sheets });
   };
   const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';
@@ -38,7 +39,7 @@ export function JobLimits({ job }: { readonly job: Job }) {
       <Words size="note" tone="muted">
         {`Source: ${source}${sheet.invented ? ' · invented limits' : ''}`}
       </Words>
-      {error ? <Notice kind="error">{error}</Notice> : null}
+      {error || failed ? <Notice kind="error">{error ?? failed}</Notice> : null}
       {sheets && !sheets.records.some((s) => s.id === sheet.id) ? (
         <Button mode="outlined" onPress={() => void keep()}>
           Save its limits as a sheet

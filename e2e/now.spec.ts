@@ -1,0 +1,71 @@
+import { answer, expect, instruction, test } from './bench';
+
+test('from an empty app to a verdict without a sheet: an edge that is asked about, a place left out, a strike taken back', async ({
+  page,
+}) => {
+  const button = (name: string | RegExp) => page.getByRole('button', { name });
+  const verdict = page.getByRole('status', { name: 'Verdict' });
+  await page.goto('/');
+  const began = Date.now();
+  await button(/^Measure now, without/).click();
+  await page.getByRole('radio', { name: 'thou and inch' }).click();
+  await button('Start measuring').click();
+  await expect(page.getByRole('alert')).toContainText('Give one limit at least');
+  await page.getByLabel('Most, limit 1').fill('3.5');
+  await button('Start measuring').click();
+  await page.getByRole('radio', { name: 'As it came' }).click();
+  await button(/^Clean and dry/).click();
+  await expect(instruction(page)).toContainText('drive gear at 12. Try 2.5');
+  await expect(page.getByText(/Begins at 2.62, not at the book’s 3.5/)).toBeVisible();
+  console.log(`Empty app to the first leaf: ${((Date.now() - began) / 1000).toFixed(1)} s`);
+
+  // A place that cannot be reached is left out, and Undo brings it back.
+  await button('Instruments and gauge').click();
+  await button('Cannot get at it').click();
+  await expect(instruction(page)).toContainText('drive gear at 6');
+  await button('Undo').click();
+  await expect(instruction(page)).toContainText('drive gear at 12. Try 2.5');
+
+  // A leaf that would put it out part way is asked about once; its tip alone is no gap.
+  for (let n = 0; n < 4 && !(await verdict.count()); n++) {
+    const before = (await instruction(page).textContent()) ?? '';
+    await answer(
+      page,
+      Number(/Try ([\d.]+)/.exec(before)?.[1]) > 3.5 ? 'Part way' : 'Free',
+    ).click();
+    if (await button('Only the tip').isVisible()) break;
+    await expect(instruction(page)).not.toHaveText(before);
+  }
+  await expect(page.getByText(/Is it well in, or only the tip/)).toBeVisible();
+  await button('Only the tip').click();
+  await expect(page.getByText(/Is it well in, or only the tip/)).toHaveCount(0);
+  await expect(verdict).toHaveCount(0);
+
+  // Well in it is out, loud, while the next instruction is there already.
+  await button('Undo').click();
+  await answer(page, 'Part way').click();
+  await button('Well in').click();
+  await expect(verdict).toContainText('Out: Face gap, drive gear');
+  await expect(verdict).toContainText('against 3.5');
+  await expect(instruction(page)).not.toHaveText('');
+
+  // A reading struck by mistake counts again.
+  await page.getByRole('button', { name: /all characteristics$/ }).click();
+  await page.getByRole('button', { name: /^Face gap, drive gear: Out/ }).click();
+  await button('Evidence').click();
+  await button(/^Strike /)
+    .first()
+    .click();
+  await button('Slip of the thumb').click();
+  await button(/^Take the strike back/)
+    .first()
+    .click();
+  await expect(page.getByText(/^Out\./).first()).toBeVisible();
+
+  // It is a job, and its limits become a sheet.
+  await page.getByRole('link', { name: 'Tag' }).click();
+  await button('Save its limits as a sheet').click();
+  await expect(button('Save its limits as a sheet')).toHaveCount(0);
+  await page.goto('/sheets');
+  await expect(page.getByRole('link', { name: /Crescent internal gear, / })).toBeVisible();
+});
