@@ -16,7 +16,7 @@ test('from an empty app to a verdict without a sheet: an edge that is asked abou
   await page.getByRole('radio', { name: 'As it came' }).click();
   await button(/^Clean and dry/).click();
   await expect(instruction(page)).toContainText('drive gear at 12. Try 2.5');
-  await expect(page.getByText(/Begins at 2.62, not at the book’s 3.5/)).toBeVisible();
+  await expect(page.getByText(/Begins at 2.6\d, not at the book’s 3.5/)).toBeVisible();
   console.log(`Empty app to the first leaf: ${((Date.now() - began) / 1000).toFixed(1)} s`);
 
   // A place that cannot be reached is left out, and Undo brings it back.
@@ -27,13 +27,11 @@ test('from an empty app to a verdict without a sheet: an edge that is asked abou
   await expect(instruction(page)).toContainText('drive gear at 12. Try 2.5');
 
   // A leaf that would put it out part way is asked about once; its tip alone is no gap.
-  for (let n = 0; n < 4 && !(await verdict.count()); n++) {
+  for (let n = 0; n < 8; n++) {
     const before = (await instruction(page).textContent()) ?? '';
-    await answer(
-      page,
-      Number(/Try ([\d.]+)/.exec(before)?.[1]) > 3.5 ? 'Part way' : 'Free',
-    ).click();
-    if (await button('Only the tip').isVisible()) break;
+    const over = Number(/Try ([\d.]+)/.exec(before)?.[1]) > 3.5;
+    await answer(page, over ? 'Part way' : 'Free').click();
+    if (over) break;
     await expect(instruction(page)).not.toHaveText(before);
   }
   await expect(page.getByText(/Is it well in, or only the tip/)).toBeVisible();

@@ -13,6 +13,12 @@ export const sectionOf = (number: number, sections: number): Section => ({
   word: (name) => (sections === 1 ? name : `Section ${number}: ${name}`),
 });
 
+/** Returns the number of the section that a name is of; null for what is of the whole pump. */
+export function sectionIn(name: string): number | null {
+  const number = /^Section (\d): /.exec(name)?.[1];
+  return number === undefined ? null : Number(number);
+}
+
 /** Returns the id that a part, size or characteristic has on the first section of a stack. */
 export const onFirstSection = (id: string): string => id.replace(/-s\d$/, '');
 

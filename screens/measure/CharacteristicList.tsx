@@ -1,6 +1,9 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { worstVerdict } from '@/core/assessment/summary';
+import { sectionIn } from '@/core/pumps/sections';
 import type { Job } from '@/core/records/job';
+import { VERDICT_WORD } from '@/core/wording/verdict';
 import { useShop } from '@/data/hooks';
 import { ListRow } from '@/ui/ListRow';
 import { PinRing } from '@/ui/PinRing';
@@ -39,11 +42,55 @@ export function CharacteristicList(props: Props) {
   );
 }
 
-export function CharacteristicRows({ measuring, shown, onDone, only }: Props) {
+/** One section of a stack, or what is of the whole pump: what is measured of it. */
+interface Card {
+  readonly title: string;
+  readonly all: readonly Assessment[];
+}
+
+/** Sorts what is measured into a card for each section and one for the stack; a single pump is one without a title. */
+function cardsOf(all: readonly Assessment[]): readonly Card[] {
+  const of = (a: Assessment) => sectionIn(a.characteristic.name);
+  const numbers = [...new Set(all.map(of))];
+  if (numbers.every((n) => n === null)) return [{ title: '', all }];
+  return numbers.map((n) => ({
+    title: n === null ? 'The stack' : `Section ${n}`,
+    all: all.filter((a) => of(a) === n),
+  }));
+}
+
+/** Over the rows of a section: its mark and its worst verdict. */
+function CardHead({ title, all }: Card) {
+  const judged = all.filter((a) => a.limits !== null);
+  const worst = worstVerdict(judged);
+  const word = judged.length > 0 ? VERDICT_WORD[worst].toLowerCase() : 'no limits';
+  return (
+    <View style={styles.card}>
+      <PinRing verdict={worst} size={28} />
+      <Heading level={3}>{`${title}: ${word}`}</Heading>
+    </View>
+  );
+}
+
+export function CharacteristicRows(props: Props) {
+  const { measuring, only } = props;
+  return (
+    <View>
+      {cardsOf(only ? measuring.all.filter(only) : measuring.all).map((card) => (
+        <View key={card.title}>
+          {card.title ? <CardHead {...card} /> : null}
+          <Rows {...props} all={card.all} />
+        </View>
+      ))}
+    </View>
+  );
+}
+
+function Rows({ all, measuring, shown, onDone }: Props & { readonly all: readonly Assessment[] }) {
   const { unit } = useShop();
   return (
     <View>
-      {(only ? measuring.all.filter(only) : measuring.all).map((a) => {
+      {all.map((a) => {
         const { id, name } = a.characteristic;
         return (
           <ListRow
@@ -73,4 +120,5 @@ const styles = StyleSheet.create({
   list: { padding: 14, gap: 8 },
   heading: { paddingVertical: 4 },
   foot: { flexDirection: 'row', gap: 6 },
+  card: { flexDirection: 'row', alignItems: 'center', gap: 10, minHeight: 48, paddingTop: 8 },
 });

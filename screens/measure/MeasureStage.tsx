@@ -4,6 +4,7 @@ import { FELT } from '@/core/feeler/bounds';
 import type { Job } from '@/core/records/job';
 import type { Source } from '@/core/schema/fields';
 import { Later } from '@/ui/Later';
+import { Notice } from '@/ui/Notice';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Wall } from '../shell/Wall';
@@ -16,11 +17,20 @@ import { LeafPanel } from './LeafPanel';
 import { ToolsPanel } from './ToolsPanel';
 import { TouchPanel } from './TouchPanel';
 import { useKeys } from './useKeys';
+import { useLeafSet } from './useLeafSet';
 import { useMeasuring } from './useMeasuring';
 import { useShopPast } from './useShopPast';
 import { useThinkingAhead } from './useThinkingAhead';
 import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
+
+/** Said once where the shop changed a leaf set under an open job. */
+const RenewedNotice = ({ set }: { readonly set: string | null }) =>
+  set ? (
+    <Notice kind="word">
+      {`“${set}” was changed in the shop: this job uses it as it is now. Tries that were made stay as they were.`}
+    </Notice>
+  ) : null;
 
 /** The measuring screen: one instruction, and the answers under the thumb. */
 export function MeasureStage({ job }: { readonly job: Job }) {
@@ -29,6 +39,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   const measuring = useMeasuring(job);
   useShopPast(job);
   useThinkingAhead(job);
+  const renewed = useLeafSet(job, measuring.run);
   const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
 
@@ -117,7 +128,12 @@ export function MeasureStage({ job }: { readonly job: Job }) {
         />
       );
     }
-    return working();
+    return (
+      <View style={styles.middle}>
+        <RenewedNotice set={renewed} />
+        {working()}
+      </View>
+    );
   }
   return (
     <View style={styles.columns}>
@@ -129,6 +145,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
         </Wall>
       </View>
       <View style={styles.middle}>
+        <RenewedNotice set={renewed} />
         <Wall what="This step" record={{ kind: 'job', id: job.id }} again={[job]}>
           {working()}
         </Wall>

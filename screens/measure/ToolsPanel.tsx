@@ -36,7 +36,6 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
   const also = step?.way === 'size' ? step.dimension.also : undefined;
   const usable = kind ? instrumentsOf(shop, kind, expected, also) : [];
   const inHand = kind ? instrumentInHand(shop, job, kind, expected, also) : null;
-  const asNow = JSON.stringify(shop.feelers.find((f) => f.name === job.feeler.name));
   const source = SOURCES.find((s) => s.id === gauge);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
@@ -76,22 +75,6 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
               if (feeler) void run(setFields({ feeler }));
             }}
           />
-          {asNow && asNow !== JSON.stringify(job.feeler) ? (
-            <>
-              <Words size="note">
-                This set was changed in the shop since the job took it. Tries that were made stay as
-                they were.
-              </Words>
-              <View style={styles.foot}>
-                <FootButton
-                  name="Use the set as it is now"
-                  onPress={() =>
-                    void run(setFields({ feeler: JSON.parse(asNow) as Job['feeler'] }))
-                  }
-                />
-              </View>
-            </>
-          ) : null}
         </>
       )}
       <Heading>Temperatures</Heading>
