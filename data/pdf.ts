@@ -1,5 +1,5 @@
 import { jsPDF } from 'jspdf';
-import { handWords, type Report, type ReportRow } from '../core/report/report';
+import { handWords, withUnit, type Report, type ReportRow } from '../core/report/report';
 
 const FONT = 'Barlow';
 const MARGIN = 14;
@@ -159,7 +159,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
   w.gap(3);
   for (const [label, value] of report.facts) w.text(`${label}: ${value}`, 10);
   w.gap(4);
-  w.text(`Clearances, ${report.unit}`, 12, { strong: true });
+  w.text('Clearances and sizes', 12, { strong: true });
   w.gap(1);
   const { name, limits, evidence, hot, reason } = COLUMNS;
   w.row(
@@ -176,13 +176,18 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
     w.row(
       [
         { words: row.name, ...name },
-        { words: row.limits, ...limits },
+        { words: withUnit(row.limits, row.unit), ...limits },
         {
-          words: row.before ? `${row.evidence}\nwas ${row.before}` : row.evidence,
+          words: [
+            withUnit(row.evidence, row.unit),
+            row.before && `was ${withUnit(row.before, row.unit)}`,
+          ]
+            .filter(Boolean)
+            .join('\n'),
           ...evidence,
           strong: true,
         },
-        { words: row.hot, ...hot },
+        { words: withUnit(row.hot, row.unit), ...hot },
         { words: `${row.word}. ${row.reason}`, ...reason },
       ],
       9,

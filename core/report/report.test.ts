@@ -55,7 +55,7 @@ describe('the report of a pump', () => {
     const job = measured(VELTRANE_T6);
     const [mm, thou] = [reportOf(job, 'mm'), reportOf(job, 'thou')];
     expect(thou.rows.map((r) => r.verdict)).toEqual(mm.rows.map((r) => r.verdict));
-    expect([mm.unit, thou.unit]).toEqual(['mm', 'thou']);
+    expect([mm.rows[0]?.unit, thou.rows[0]?.unit]).toEqual(['mm', 'thou']);
     expect(thou.rows[0]?.limits).toBe('0.79–3.15');
   });
 

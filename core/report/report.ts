@@ -30,6 +30,8 @@ export interface ReportRow {
   readonly name: string;
   readonly limits: string;
   readonly evidence: string;
+  /** The unit of all figures in it: a shop that reads thou has its sizes in inches. */
+  readonly unit: string;
   /** What it was before it was worked on; only where it was. */
   readonly before?: string;
   readonly hot: string;
@@ -37,6 +39,12 @@ export interface ReportRow {
   readonly word: string;
   readonly reason: string;
 }
+
+/** Writes the figures of a row with their unit; words that hold no figure stay as they are. */
+export const withUnit = (words: string, unit: string): string => {
+  const [figures = '', ...convention] = words.split(', ');
+  return /\d/.test(figures) ? [`${figures} ${unit}`, ...convention].join(', ') : words;
+};
 
 /** A person with an instrument, how often and when: who measured with what. */
 export interface ReportHand {
@@ -62,7 +70,6 @@ export interface Report {
   readonly pump: string;
   readonly facts: readonly (readonly [label: string, value: string])[];
   readonly overall: { readonly verdict: Verdict; readonly words: string };
-  readonly unit: string;
   readonly rows: readonly ReportRow[];
   /** What is not a clearance: variant, findings, how it lay, what to order, what was skipped. */
   readonly sections: readonly ReportSection[];
@@ -85,6 +92,7 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
     known && a.heatShift_mm !== null ? hotText(known, a.heatShift_mm, unit, quantity) : '–';
   return {
     name: a.characteristic.name,
+    unit: unitName(quantity, unit),
     limits: a.limits
       ? [formatLimits(a.limits, quantity, unit), convention].filter(Boolean).join(', ')
       : 'none',
@@ -218,7 +226,6 @@ export function reportOf(
       ['Limits', `${tier?.name ?? job.tier}: ${tier?.source || 'no source given'}`],
     ].filter(([, value]) => value !== '') as [string, string][],
     overall: { verdict, words: counts.join(', ') },
-    unit: unitName('gap', unit),
     rows: all.filter(reported).map((a) => rowOf(a, job, unit)),
     sections: benchSections(job, unit),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),

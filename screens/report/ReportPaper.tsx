@@ -1,4 +1,4 @@
-import { handWords, type Report } from '@/core/report/report';
+import { handWords, withUnit, type Report } from '@/core/report/report';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { StyleSheet, View } from 'react-native';
 import { usePalette } from '@/ui/theme';
@@ -27,7 +27,7 @@ export function ReportPaper({ report }: { readonly report: Report }) {
           </View>
         ))}
       </View>
-      <Heading>{`Clearances, ${report.unit}`}</Heading>
+      <Heading>Clearances and sizes</Heading>
       {report.rows.map((row) => (
         <View key={row.name} style={[styles.row, { borderColor: palette.line }]}>
           <PinRing verdict={row.verdict} size={24} />
@@ -41,10 +41,14 @@ export function ReportPaper({ report }: { readonly report: Report }) {
             </Words>
           </View>
           <View style={styles.figures}>
-            <Words strong>{row.evidence}</Words>
-            {row.before ? <Words size="note">{`was ${row.before}`}</Words> : null}
-            <Words size="note" tone="muted">{`limit ${row.limits}`}</Words>
-            {row.hot === '–' ? null : <Words size="note" tone="muted">{`hot ${row.hot}`}</Words>}
+            <Words strong>{withUnit(row.evidence, row.unit)}</Words>
+            {row.before ? (
+              <Words size="note">{`was ${withUnit(row.before, row.unit)}`}</Words>
+            ) : null}
+            <Words size="note" tone="muted">{`limit ${withUnit(row.limits, row.unit)}`}</Words>
+            {row.hot === '–' ? null : (
+              <Words size="note" tone="muted">{`hot ${withUnit(row.hot, row.unit)}`}</Words>
+            )}
           </View>
         </View>
       ))}
