@@ -108,6 +108,7 @@ describe('an external gear pump', () => {
     expect(held('end-s2')).toBe(limit.upper_mm);
     expect(held('end-s3')).toBe(0.2);
     expect(held('end-plates-s4')).toBe(limit.upper_mm);
+    expect(held('end-plates-s3')).toBe(0.2);
   });
   it('counts what is renewed by its sections, and orders each part once', () => {
     const bushings = teardownOf(stack).renew.find((r) => r.id === 'bushings');

@@ -10,7 +10,7 @@ import { emptyJob } from '../practice/job';
 import { evenFrom } from '../random';
 import { relisted } from '../testing/relisted';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
-import { NEW_SHOP } from './shop';
+import { inUnit, NEW_SHOP } from './shop';
 import { FILE_VERSION, readFile, writeFile } from './file';
 import { FileError } from './problems';
 import { fileJsonSchema } from './jsonSchema';
@@ -207,5 +207,19 @@ describe('the report', () => {
     const voided = { at: job.createdAt, by: 'Runa T.', why: 'edge not seated' };
     const report = reportOf(relisted(job, { readings: [{ ...first!, voided }, ...rest] }), 'mm');
     expect(report.struck).toEqual([expect.stringMatching(/edge not seated, Runa T\./)]);
+  });
+});
+
+describe('a shop that changes its unit', () => {
+  it('has an inch set first in thou, its metric one first in mm, and loses none', () => {
+    const inch = inUnit(NEW_SHOP, 'thou');
+    expect(inch.feelers.map((f) => f.name)).toEqual(['Inch leaves', 'Leaf set A']);
+    expect(inch.feelers[0]?.leaves_mm.slice(0, 2)).toEqual([0.0381, 0.0508]);
+    const metric = inUnit(inch, 'mm');
+    expect(metric.feelers.map((f) => f.name)).toEqual(['Leaf set A', 'Inch leaves']);
+    expect(inUnit(metric, 'thou').feelers).toHaveLength(2);
+    const [set] = NEW_SHOP.feelers;
+    const full = Array.from({ length: 12 }, (_, i) => ({ ...set!, name: `Set ${i}` }));
+    expect(inUnit({ ...NEW_SHOP, feelers: full }, 'thou').feelers).toEqual(full);
   });
 });

@@ -210,10 +210,15 @@ function strayIn(sheet: Sheet, pump: PumpModel): { path: string; message: string
  * takes those of its base, and a further section of a stack those of the first.
  */
 export function limitsFor(sheet: Sheet, tierId: string, characteristic: string): SheetLimit | null {
-  const own = sheet.limits.find((l) => l.tier === tierId && l.characteristic === characteristic);
-  if (own && (own.lower_mm !== null || own.upper_mm !== null)) return own;
-  const first = onFirstSection(characteristic);
-  if (first !== characteristic) return limitsFor(sheet, tierId, first);
+  const given = (id: string) =>
+    sheet.limits.find(
+      (l) =>
+        l.tier === tierId &&
+        l.characteristic === id &&
+        (l.lower_mm !== null || l.upper_mm !== null),
+    );
+  const own = given(characteristic) ?? given(onFirstSection(characteristic));
+  if (own) return own;
   const base = pumpOf(sheet).characteristics.find((c) => c.id === characteristic)?.sum?.[0];
   return base ? limitsFor(sheet, tierId, base) : null;
 }

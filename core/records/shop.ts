@@ -8,6 +8,9 @@ import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
 export const SHOP_SCHEMA = 3;
 
+/** More leaf sets than these are no shop’s. */
+const MOST_SETS = 12;
+
 /** What holds for the whole shop: units, appearance, people, house rules, leaves and instruments. */
 export const shopSchema = object({
   schema: number().oneOf([SHOP_SCHEMA]).required(),
@@ -20,7 +23,7 @@ export const shopSchema = object({
   people: array(line().required()).required().max(40, 'At most 40 people'),
   shop_C: celsius().nullable().defined(),
   rules: houseRules,
-  feelers: array(feelerSet).required().min(1, 'A shop has at least one leaf set').max(12),
+  feelers: array(feelerSet).required().min(1, 'A shop has at least one leaf set').max(MOST_SETS),
   instruments: once(
     array(instrument).required().max(80, 'At most 80 instruments'),
     'An instrument is there twice',
@@ -83,8 +86,9 @@ const isInch = ({ leaves_mm }: Shop['feelers'][number]): boolean =>
 export function inUnit<S extends Pick<Shop, 'unit' | 'feelers'>>(shop: S, unit: Shop['unit']): S {
   const suits = (set: Shop['feelers'][number]) => isInch(set) === (unit === 'thou');
   const [fit, others] = [true, false].map((want) => shop.feelers.filter((s) => suits(s) === want));
-  const first = unit === 'thou' && fit?.length === 0 ? [INCH_LEAVES] : [];
-  return { ...shop, unit, feelers: [...first, ...(fit ?? []), ...(others ?? [])].slice(0, 12) };
+  const room = shop.feelers.length < MOST_SETS && !shop.feelers.some((s) => s.name === INCH_SET);
+  const first = unit === 'thou' && fit?.length === 0 && room ? [INCH_LEAVES] : [];
+  return { ...shop, unit, feelers: [...first, ...(fit ?? []), ...(others ?? [])] };
 }
 
 /** A shop before anybody has said anything of it: a common metric feeler set and usual instruments. */

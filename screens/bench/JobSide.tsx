@@ -17,6 +17,7 @@ import { nextOf } from '@/data/jobSummary';
 import { useRecord, useShop } from '@/data/hooks';
 import { GapBar } from '@/ui/GapBar';
 import { LinkBox } from '@/ui/LinkBox';
+import { Notice } from '@/ui/Notice';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { TOUCH, usePalette } from '@/ui/theme';
@@ -54,8 +55,20 @@ function findingsOf(job: Job, unit: 'mm' | 'thou'): string[] {
 
 /** The job that is chosen in the list, beside it: how it stands, what is next, what was found. */
 export function JobSide({ id }: { readonly id: string }) {
-  const { data: job } = useRecord('job', id);
-  return job ? <Summary key={job.id} job={job} /> : null;
+  const router = useRouter();
+  const { data: job, error } = useRecord('job', id);
+  if (job) return <Summary key={job.id} job={job} />;
+  if (!error) return null;
+  return (
+    <View style={styles.page}>
+      <Notice
+        kind="error"
+        actions={<Button onPress={() => router.push(`/job/${id}/tag`)}>Open it</Button>}
+      >
+        {`This job cannot be read. It was left as it is. ${error.message}`}
+      </Notice>
+    </View>
+  );
 }
 
 function Summary({ job }: { readonly job: Job }) {
