@@ -86,6 +86,7 @@ export function sheetOf(plan: SheetPlan): Sheet {
       thread,
       count,
       torque,
+      torqueTo: null,
       unit: 'Nm',
       note: '',
     })),

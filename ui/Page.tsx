@@ -5,13 +5,15 @@ import { Heading } from './Words';
 interface Props {
   readonly title: string;
   readonly actions?: ReactNode;
+  /** It holds two columns on a wide screen. */
+  readonly columns?: boolean;
   readonly children: ReactNode;
 }
 
 /** A room's page: a heading with its actions, and what scrolls beneath. */
-export function Page({ title, actions, children }: Props) {
+export function Page({ title, actions, columns = false, children }: Props) {
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+    <ScrollView style={styles.fill} contentContainerStyle={[styles.page, columns && styles.broad]}>
       <PageHead title={title} actions={actions} />
       {children}
     </ScrollView>
@@ -19,7 +21,7 @@ export function Page({ title, actions, children }: Props) {
 }
 
 /** The heading of a page with its actions. */
-export function PageHead({ title, actions }: Omit<Props, 'children'>) {
+export function PageHead({ title, actions }: Pick<Props, 'title' | 'actions'>) {
   return (
     <View style={styles.head}>
       <Heading level={1} style={styles.title}>
@@ -33,6 +35,7 @@ export function PageHead({ title, actions }: Omit<Props, 'children'>) {
 const styles = StyleSheet.create({
   fill: { flex: 1 },
   page: { padding: 16, paddingBottom: 32, gap: 14, width: '100%', maxWidth: 860 },
+  broad: { maxWidth: 1160 },
   head: {
     flexDirection: 'row',
     alignItems: 'center',

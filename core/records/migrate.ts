@@ -205,6 +205,7 @@ const sheetTo3 = (sheet: Loose): Loose => ({
   geometry: geometryTo3(sheet),
   limits: listIn(sheet, 'limits').map(limitTo3),
   strip: listIn(sheet, 'strip').map((step) => ({ right: '', ...step })),
+  fasteners: listIn(sheet, 'fasteners').map((f) => ({ torqueTo: null, ...f })),
   examples: examplesIn(sheet),
   own: [],
 });

@@ -85,6 +85,15 @@ const fastener = object({
   thread: line().defined(),
   count: number().integer().min(1, 'At least one').max(99).required(),
   torque: finite().moreThan(0, 'A torque is over zero').max(5000).nullable().defined(),
+  /** The upper end, where the book gives a range; null where it gives one figure. */
+  torqueTo: finite()
+    .max(5000)
+    .nullable()
+    .defined()
+    .test('order', 'A torque range ends before it begins', (to, { parent }) => {
+      const { torque } = parent as { torque: number | null };
+      return to == null || (torque != null && to >= torque);
+    }),
   unit: string().oneOf(TORQUE_UNITS).required(),
   note: line().defined(),
 })

@@ -8,9 +8,12 @@ import { useRecord, useShop } from '@/data/hooks';
 import type { ReportPdf } from '@/data/pdf';
 import { fileName, saveAs } from '@/data/save';
 import { jobFile } from '@/data/transfer/files';
+import { Columns } from '@/ui/Columns';
 import { Notice } from '@/ui/Notice';
 import { OnPaper } from '@/ui/OnPaper';
 import { Page } from '@/ui/Page';
+import { usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
 import { ReportPaper } from './ReportPaper';
 
 /** So many signs are named that the PDF lacks. */
@@ -19,6 +22,8 @@ const MOST_SIGNS = 12;
 /** The report on the screen, with the ways out: print, PDF, the job as a file, the readings as a table. */
 export function ReportStage({ job }: { readonly job: Job }) {
   const { unit, instruments } = useShop();
+  const wide = useWide();
+  const palette = usePalette();
   const { data: sheetNow } = useRecord('sheet', job.sheet.id);
   const report = useMemo(
     () =>
@@ -54,44 +59,55 @@ export function ReportStage({ job }: { readonly job: Job }) {
     }
   };
   return (
-    <Page title="Report">
-      <View style={styles.actions}>
-        <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
-          Print
-        </Button>
-        <Button mode="outlined" icon="file-pdf-box" onPress={() => void pdf()}>
-          PDF
-        </Button>
-        <Button mode="outlined" icon="file-export-outline" onPress={() => void file()}>
-          Job file
-        </Button>
-        <Button
-          mode="outlined"
-          icon="table"
-          onPress={() => saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv')}
-        >
-          CSV
-        </Button>
-      </View>
-      {lacking ? (
-        <Notice
-          kind="caution"
-          actions={
-            <>
-              <Button mode="contained-tonal" onPress={() => window.print()}>
-                Print instead
+    <Page title="Report" columns>
+      <Columns
+        aside
+        first={
+          <>
+            <View style={styles.actions}>
+              <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
+                Print
               </Button>
-              <Button mode="outlined" onPress={() => save(lacking)}>
-                Save the PDF all the same
+              <Button mode="outlined" icon="file-pdf-box" onPress={() => void pdf()}>
+                PDF
               </Button>
-            </>
-          }
-        >
-          {`The PDF’s type has no sign for ${lacking.lacking.slice(0, MOST_SIGNS).join(' ')}${lacking.lacking.length > MOST_SIGNS ? ' and others' : ''}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file.`}
-        </Notice>
-      ) : null}
-      {failed ? <Notice kind="error">{failed}</Notice> : null}
-      <ReportPaper report={report} />
+              <Button mode="outlined" icon="file-export-outline" onPress={() => void file()}>
+                Job file
+              </Button>
+              <Button
+                mode="outlined"
+                icon="table"
+                onPress={() => saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv')}
+              >
+                CSV
+              </Button>
+            </View>
+            {lacking ? (
+              <Notice
+                kind="caution"
+                actions={
+                  <>
+                    <Button mode="contained-tonal" onPress={() => window.print()}>
+                      Print instead
+                    </Button>
+                    <Button mode="outlined" onPress={() => save(lacking)}>
+                      Save the PDF all the same
+                    </Button>
+                  </>
+                }
+              >
+                {`The PDF’s type has no sign for ${lacking.lacking.slice(0, MOST_SIGNS).join(' ')}${lacking.lacking.length > MOST_SIGNS ? ' and others' : ''}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file.`}
+              </Notice>
+            ) : null}
+            {failed ? <Notice kind="error">{failed}</Notice> : null}
+          </>
+        }
+        second={
+          <View style={wide && [styles.paper, { backgroundColor: palette.paper }]}>
+            <ReportPaper report={report} />
+          </View>
+        }
+      />
       <OnPaper>
         <ReportPaper report={report} />
       </OnPaper>
@@ -100,5 +116,6 @@ export function ReportStage({ job }: { readonly job: Job }) {
 }
 
 const styles = StyleSheet.create({
+  paper: { padding: 28, gap: 14 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -46,8 +46,7 @@ export function FastenerSection() {
             <Field
               control={control}
               name={`fasteners.${i}.torque`}
-              label="Torque"
-              inputMode="decimal"
+              label="Torque, or 60–65"
               style={styles.cell}
             />
           </View>

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEMO_SHEETS, VELTRANE_T6 } from '@/demo/sheets';
-import type { Sheet } from '@/core/records/sheet';
+import { blankSheet, type Sheet } from '@/core/records/sheet';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 
 function edited(change: (form: SheetForm) => void, unit: 'mm' | 'thou' = 'mm') {
@@ -156,5 +156,46 @@ describe('the bench work of a sheet as a form', () => {
     ['a depth in words', (f) => (f.book[0]!.upTo = 'deep'), 'book.0.upTo'],
   ])('refuses %s at its field', (_, change, path) => {
     expect(edited(change).errors.map((e) => e.path)).toContain(path);
+  });
+});
+
+describe('a pump whose build is changed', () => {
+  const gears = DEMO_SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
+  const { strip, renew, also } = blankSheet(gears);
+  const unedited: Sheet = { ...gears, strip, renew, also };
+  const asked = (sheet: Sheet, sections: string) => {
+    const form = toForm(sheet, 'mm');
+    return fromForm({ ...form, geometry: { ...form.geometry, sections } }, sheet, 'mm');
+  };
+  it('has the strip, the renewals and the small checks of its new build, where nobody edited them', () => {
+    const { sheet, doubts } = asked(unedited, '3');
+    expect(sheet.strip.filter((s) => s.id.startsWith('gears'))).toHaveLength(3);
+    expect(sheet.renew.find((r) => r.id === 'bushings')?.count).toBe(3);
+    expect(doubts.filter((d) => d.path === 'strip')).toEqual([]);
+  });
+  it('keeps what was edited, and asks before it is saved', () => {
+    const [first, ...rest] = unedited.strip;
+    const edited = { ...unedited, strip: [{ ...first!, do: 'Ask Ivo first.' }, ...rest] };
+    const { sheet, doubts } = asked(edited, '3');
+    expect(sheet.strip).toEqual(edited.strip);
+    expect(doubts.find((d) => d.path === 'strip')?.message).toMatch(/strip steps were edited/);
+  });
+});
+
+describe('a torque', () => {
+  const [sheet] = DEMO_SHEETS;
+  const read = (torque: string) => {
+    const form = toForm(sheet!, 'mm');
+    const [bolt, ...others] = form.fasteners;
+    return fromForm({ ...form, fasteners: [{ ...bolt!, torque }, ...others] }, sheet!, 'mm');
+  };
+  it('is one figure or a range, written as people do, and comes back so', () => {
+    expect(read('60–65').sheet.fasteners[0]).toMatchObject({ torque: 60, torqueTo: 65 });
+    expect(read('60-65').sheet.fasteners[0]).toMatchObject({ torque: 60, torqueTo: 65 });
+    expect(read('24').sheet.fasteners[0]).toMatchObject({ torque: 24, torqueTo: null });
+    expect(toForm(read('60–65').sheet, 'mm').fasteners[0]?.torque).toBe('60–65');
+  });
+  it.each(['65–60', '60–', 'tight', '1–2–3'])('is refused at its field as %s', (torque) => {
+    expect(read(torque).errors.map((e) => e.path)).toContain('fasteners.0.torque');
   });
 });

@@ -5,7 +5,7 @@ import { familyOf, problemsOf, pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import type { LengthKind, ShopUnit } from '@/core/quantity/units';
 import { sheetDoubts, type SheetDoubt } from '@/core/records/doubts';
-import { sheetSchema, type Sheet, type SheetLimit } from '@/core/records/sheet';
+import { blankSheet, sheetSchema, type Sheet, type SheetLimit } from '@/core/records/sheet';
 import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
 import { DESCRIBED } from '@/core/schema/fields';
 import { Reader, type FieldError } from './formReader';
@@ -25,7 +25,7 @@ export interface SheetForm extends BenchForm {
   tiers: Sheet['tiers'];
   /** By tier and characteristic. */
   limits: Record<string, Record<string, LimitFields>>;
-  fasteners: (Omit<Sheet['fasteners'][number], 'count' | 'torque'> & {
+  fasteners: (Omit<Sheet['fasteners'][number], 'count' | 'torque' | 'torqueTo'> & {
     count: string;
     torque: string;
   })[];
@@ -126,10 +126,13 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
           (c) => limitOf(t.id, c),
         ),
     ),
-    fasteners: sheet.fasteners.map((f) => ({
+    fasteners: sheet.fasteners.map(({ torqueTo, ...f }) => ({
       ...f,
       count: String(f.count),
-      torque: f.torque === null ? '' : trimmed(f.torque, 2),
+      torque: [f.torque, torqueTo]
+        .filter((torque) => torque !== null)
+        .map((torque) => trimmed(torque, 2))
+        .join('–'),
     })),
   };
 }
@@ -245,13 +248,17 @@ function readFasteners(form: SheetForm, read: Reader): Sheet['fasteners'] {
   return form.fasteners.map((f, i) => {
     const path = `fasteners.${i}`;
     const count = read.number(`${path}.count`, f.count);
-    const torque = read.number(`${path}.torque`, f.torque);
+    const ends = f.torque.split(/\s*[–—-]\s*/).map((end) => read.number(`${path}.torque`, end));
+    const [torque = null, torqueTo = null] = ends;
     if (f.name.trim() === '') read.wrong(`${path}.name`, 'A fastener needs a name.');
     if (count === null || !Number.isInteger(count) || count < 1 || count > 99)
       read.wrong(`${path}.count`, 'How many: 1 to 99.');
     if (torque !== null && !(torque > 0 && torque <= 5000))
       read.wrong(`${path}.torque`, 'A torque is over 0 and at most 5000.');
-    return { ...f, count: count ?? 1, torque };
+    const ranged = ends.length === 1 || (torqueTo ?? 0) >= (torque ?? Infinity);
+    if (ends.length > 2 || !ranged || (torqueTo ?? 0) > 5000)
+      read.wrong(`${path}.torque`, 'A torque is one figure, or a range as 60–65.');
+    return { ...f, count: count ?? 1, torque, torqueTo };
   });
 }
 
@@ -290,12 +297,37 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     limits: readLimits(form, pumped, before, read),
     fasteners: readFasteners(form, read),
   };
-  if (read.errors.length === 0) schemaErrors(edited, read);
+  const { lists, kept: left } = followed(sheet, edited);
+  const whole: Sheet = { ...edited, ...lists };
+  if (read.errors.length === 0) schemaErrors(whole, read);
   return {
-    sheet: edited,
+    sheet: whole,
     errors: read.errors,
-    doubts: read.errors.length > 0 ? [] : doubtsOf(edited),
+    doubts: read.errors.length > 0 ? [] : [...doubtsOf(whole), ...left],
   };
+}
+
+/** Lists that a family brings along, and that follow its build and sections until somebody edits them. */
+const BROUGHT = { strip: 'strip steps', renew: 'parts to renew', also: 'small checks' } as const;
+
+/**
+ * Returns the lists of another build or section count. Those that nobody edited follow it; an edited one
+ * stays as it is, and that is asked about before the sheet is saved.
+ */
+function followed(before: Sheet, after: Sheet): { lists: Partial<Sheet>; kept: FieldError[] } {
+  const [usual, next] = [before, after].map((s) => blankSheet(s));
+  const lists: Partial<Sheet> = {};
+  const kept: FieldError[] = [];
+  for (const [name, words] of Object.entries(BROUGHT) as [keyof typeof BROUGHT, string][]) {
+    if (dequal(usual?.[name], next?.[name])) continue;
+    const untouched = dequal(before[name], usual?.[name]) && dequal(after[name], before[name]);
+    if (untouched) Object.assign(lists, { [name]: next?.[name] });
+    else {
+      const message = `The build changed, and the ${words} were edited: they stay as they are, under Bench.`;
+      kept.push({ path: name, message });
+    }
+  }
+  return { lists, kept };
 }
 
 /** What the record's own schema would refuse, so that nothing unreadable is stored. */

@@ -3,6 +3,7 @@ import { setAside } from '@/data/aside';
 import { inUnit, type Shop } from '@/core/records/shop';
 import { useChangeShop, useShop, useShopError } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
@@ -27,54 +28,64 @@ export function ShopScreen() {
   const set = (part: Partial<Shop>) =>
     void apply((s) => ({ ...s, ...part })).catch(() => undefined);
   return (
-    <Page title="Shop">
+    <Page title="Shop" columns>
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       <ShopUnread error={unread} onAnew={unread ? () => void beginAnew() : undefined} />
-      <RowLink
-        href="/shop/instruments"
-        name="Instruments and leaves"
-        about={`${shop.instruments.length} instruments, ${shop.feelers.map((f) => f.name).join(', ')}`}
+      <Columns
+        first={
+          <>
+            <RowLink
+              href="/shop/instruments"
+              name="Instruments and leaves"
+              about={`${shop.instruments.length} instruments, ${shop.feelers.map((f) => f.name).join(', ')}`}
+            />
+            <RowLink
+              href="/shop/rules"
+              name="House rules"
+              about="Where good people disagree: what this shop holds to, and why"
+            />
+            <RowLink
+              href="/shop/studies"
+              name="Repeatability studies"
+              about="How much of the spread is the hand and not the pump"
+            />
+            <Heading>Units</Heading>
+            <Choice
+              label="Units"
+              value={shop.unit}
+              options={UNITS}
+              onChange={(unit) => void apply((s) => inUnit(s, unit)).catch(() => undefined)}
+            />
+            <Heading>Appearance</Heading>
+            <Choice
+              label="Appearance"
+              value={shop.theme}
+              options={THEMES}
+              onChange={(theme) => set({ theme })}
+            />
+          </>
+        }
+        second={
+          <>
+            <Wall what="The list of people">
+              <PeopleForm shop={shop} />
+            </Wall>
+            <Wall what="What was set aside">
+              <AsidePanel />
+            </Wall>
+            <Wall what="The backup">
+              <BackupPanel />
+            </Wall>
+            <Wall what="The state of the storage">
+              <StoragePanel />
+            </Wall>
+            <Notice kind="caution">
+              The app calculates, the rebuilder decides: the maker’s manual, local codes and
+              licensed practice come first.
+            </Notice>
+          </>
+        }
       />
-      <RowLink
-        href="/shop/rules"
-        name="House rules"
-        about="Where good people disagree: what this shop holds to, and why"
-      />
-      <RowLink
-        href="/shop/studies"
-        name="Repeatability studies"
-        about="How much of the spread is the hand and not the pump"
-      />
-      <Heading>Units</Heading>
-      <Choice
-        label="Units"
-        value={shop.unit}
-        options={UNITS}
-        onChange={(unit) => void apply((s) => inUnit(s, unit)).catch(() => undefined)}
-      />
-      <Heading>Appearance</Heading>
-      <Choice
-        label="Appearance"
-        value={shop.theme}
-        options={THEMES}
-        onChange={(theme) => set({ theme })}
-      />
-      <Wall what="The list of people">
-        <PeopleForm shop={shop} />
-      </Wall>
-      <Wall what="What was set aside">
-        <AsidePanel />
-      </Wall>
-      <Wall what="The backup">
-        <BackupPanel />
-      </Wall>
-      <Wall what="The state of the storage">
-        <StoragePanel />
-      </Wall>
-      <Notice kind="caution">
-        The app calculates, the rebuilder decides: the maker’s manual, local codes and licensed
-        practice come first.
-      </Notice>
     </Page>
   );
 }

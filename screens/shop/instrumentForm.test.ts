@@ -45,6 +45,16 @@ describe('a leaf set as a form', () => {
     const same = feelerFromForm(feelerToForm(SET, 'thou'), SET, 'thou');
     expect(same).toEqual({ ok: true, record: SET });
   });
+  it.each([
+    ['1.5, 2, 3', 'thou', [0.0381, 0.0508, 0.0762]],
+    ['1.5,2,3', 'thou', [0.0381, 0.0508, 0.0762]],
+    ['2, 3, 4', 'thou', [0.0508, 0.0762, 0.1016]],
+    ['0,05 0,06', 'mm', [0.05, 0.06]],
+    ['0,05; 0,06', 'mm', [0.05, 0.06]],
+  ] as const)('reads leaves from a list as people write it: %s', (leaves, unit, leaves_mm) => {
+    const read = feelerFromForm({ ...feelerToForm(SET, unit), name: 'B', leaves }, SET, unit);
+    expect(read).toMatchObject({ ok: true, record: { leaves_mm } });
+  });
   it('keeps what leaves were mic’d at, their tolerance and the drag band', () => {
     const form = { mics: '0.05 = 0.0487\n0.1=0.102', tolerance: '3 um', dragBand: '0.004' };
     const read = feelerFromForm({ ...feelerToForm(SET, 'mm'), ...form }, SET, 'mm');

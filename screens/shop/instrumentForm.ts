@@ -125,8 +125,14 @@ export const feelerToForm = (set: FeelerSetRecord, unit: ShopUnit): FeelerForm =
 
 const lengthOf = (text: string, unit: ShopUnit): number => parseReading(text, 'gap', unit).mm;
 
+/**
+ * Returns what stands between the figures of a list: blanks, semicolons, and commas, unless a comma
+ * without a blank may be a decimal one: `1.5, 2, 3`, `1.5,2,3`, `0,05 0,06`.
+ */
+const between = (text: string): RegExp => (/\.\d/.test(text) ? /[;,\s]+/ : /[;\s]+|,\s+/);
+
 function leavesFrom(text: string, unit: ShopUnit): number[] {
-  const parts = text.split(/[;\s]+/).filter(Boolean);
+  const parts = text.split(between(text)).filter(Boolean);
   return [...new Set(parts.map((part) => lengthOf(part, unit)))].sort((a, b) => a - b);
 }
 

@@ -66,7 +66,7 @@ export function StripStage({ job }: { readonly job: Job }) {
 
 const styles = StyleSheet.create({
   fill: { flex: 1, minWidth: 0 },
-  page: { padding: 14, gap: 12, maxWidth: 720, width: '100%' },
+  page: { padding: 14, gap: 12, maxWidth: 860, width: '100%' },
   columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   side: { width: 380, flexGrow: 0, borderRightWidth: 1, paddingHorizontal: 14 },
 });

@@ -8,6 +8,7 @@ import { wayRoundOf } from '@/core/pumps/teardown/wayRound';
 import type { Job } from '@/core/records/job';
 import type { StripNote } from '@/core/records/teardown';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { FootButton } from '@/ui/FootButton';
 import { Notice } from '@/ui/Notice';
 import { PumpPicture } from '@/ui/PumpPicture';
@@ -48,7 +49,7 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
     const noted = { step: step.id, way: chosen, state, remark: remark.trim() };
     if (await run(noteStrip(noted))) onNoted();
   };
-  return (
+  const doing = (
     <View style={styles.panel}>
       <Heading size="strong" style={styles.muted}>{`Step ${number} of ${of} · ${part}`}</Heading>
       <View role="status" aria-label="Next">
@@ -92,12 +93,18 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
           <FootButton name="Not noted" onPress={() => void take('')} />
         ) : null}
       </View>
-      {wide ? (
-        <View style={styles.drawing}>
-          <PumpPicture sheet={job.sheet} size={340} />
-        </View>
-      ) : null}
     </View>
+  );
+  if (!wide) return doing;
+  return (
+    <Columns
+      first={doing}
+      second={
+        <View style={styles.drawing}>
+          <PumpPicture sheet={job.sheet} size={360} />
+        </View>
+      }
+    />
   );
 }
 

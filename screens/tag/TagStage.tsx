@@ -10,6 +10,7 @@ import type { Job } from '@/core/records/job';
 import { ROTATIONS, USED_UNITS } from '@/core/records/tag';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -114,6 +115,7 @@ export function TagStage({ job }: { readonly job: Job }) {
   return (
     <Page
       title="Tag"
+      columns
       actions={
         <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
           {formState.isDirty ? 'Save' : 'Saved'}
@@ -124,88 +126,104 @@ export function TagStage({ job }: { readonly job: Job }) {
       {wrong ? <Notice kind="error">Not saved yet: something below cannot be read.</Notice> : null}
       <KeptNotices kept={kept} labels={LABELS} />
       {job.closed ? <Notice kind="word">{`Closed: ${job.closed.why}`}</Notice> : null}
-      <Field control={control} name="tag" label="Tag number" />
-      <Field control={control} name="unit" label="Unit it came from" />
-      <CustomerField
-        control={control}
-        onChoose={({ owner, contact }) => {
-          setValue('owner', owner, { shouldDirty: true });
-          setValue('contact', contact, { shouldDirty: true });
-        }}
-      />
-      <Field control={control} name="contact" label="How to reach them" />
-      <Field control={control} name="complaint" label="Complaint" multiline />
-      <View style={styles.row}>
-        <Field control={control} name="serial" label="Serial number" style={styles.cell} />
-        <Field control={control} name="due" label="Due" placeholder="+7" style={styles.cell} />
-      </View>
-      <Field control={control} name="by" label="Who measures" />
-      <Photos job={job} of="tag" />
-      {section(
-        'received',
-        'As received',
-        [ROTATION_NAME[job.rotation], job.fluid, job.ports].filter(Boolean).join(', '),
-      )}
-      {open === 'received' ? (
-        <>
-          <View style={styles.row}>
-            <Field
+      <Columns
+        first={
+          <>
+            <Field control={control} name="tag" label="Tag number" />
+            <Field control={control} name="unit" label="Unit it came from" />
+            <CustomerField
               control={control}
-              name="used"
-              label="It has run"
-              inputMode="decimal"
-              style={styles.cell}
+              onChoose={({ owner, contact }) => {
+                setValue('owner', owner, { shouldDirty: true });
+                setValue('contact', contact, { shouldDirty: true });
+              }}
             />
-            <View style={styles.cell}>
-              <Choice
-                label="Hours or distance"
-                value={usedUnit}
-                options={USED_UNITS.map((value) => ({ value, name: value }))}
-                onChange={(value) => setValue('usedUnit', value, { shouldDirty: true })}
+            <Field control={control} name="contact" label="How to reach them" />
+            <Field control={control} name="complaint" label="Complaint" multiline />
+            <View style={styles.row}>
+              <Field control={control} name="serial" label="Serial number" style={styles.cell} />
+              <Field
+                control={control}
+                name="due"
+                label="Due"
+                placeholder="+7"
+                style={styles.cell}
               />
             </View>
-          </View>
-          <Field control={control} name="fluid" label="Fluid" />
-          <Words strong>Rotation as received, seen from the shaft end</Words>
-          <Choice
-            label="Rotation as received"
-            value={rotation}
-            options={ROTATIONS.map((value) => ({ value, name: ROTATION_NAME[value] }))}
-            onChange={(value) => setValue('rotation', value, { shouldDirty: true })}
-          />
-          <Field
-            control={control}
-            name="ports"
-            label="Ports: which is the larger, what is plugged"
-          />
-        </>
-      ) : null}
-      {section(
-        'before',
-        'Before the teardown',
-        figures === 0 ? 'no figure' : `${figures} ${figures === 1 ? 'figure' : 'figures'}`,
-      )}
-      {open === 'before' ? (
-        <>
-          <Notice kind="caution">
-            Oil under pressure injects through skin: no hand near a leak. Guards on, relief valve
-            set.
-          </Notice>
-          <BeforeFigures control={control} unit={held} />
-        </>
-      ) : null}
-      {checksOf(job.sheet).length > 0
-        ? section('variant', 'Which variant', variant ?? 'not identified')
-        : null}
-      {open === 'variant' ? <IdentifyPanel job={job} onDone={() => setOpen(null)} /> : null}
-      {section('label', 'Bench tag', 'to print and tie to the pump')}
-      {open === 'label' ? <BenchTag job={job} /> : null}
-      <JobLimits job={job} />
-      <SheetChanged job={job} />
-      <Button mode="contained-tonal" onPress={() => router.replace(`/job/${job.id}/strip`)}>
-        To the strip
-      </Button>
-      <JobEnd job={job} />
+            <Field control={control} name="by" label="Who measures" />
+          </>
+        }
+        second={
+          <>
+            <Photos job={job} of="tag" />
+            {section(
+              'received',
+              'As received',
+              [ROTATION_NAME[job.rotation], job.fluid, job.ports].filter(Boolean).join(', '),
+            )}
+            {open === 'received' ? (
+              <>
+                <View style={styles.row}>
+                  <Field
+                    control={control}
+                    name="used"
+                    label="It has run"
+                    inputMode="decimal"
+                    style={styles.cell}
+                  />
+                  <View style={styles.cell}>
+                    <Choice
+                      label="Hours or distance"
+                      value={usedUnit}
+                      options={USED_UNITS.map((value) => ({ value, name: value }))}
+                      onChange={(value) => setValue('usedUnit', value, { shouldDirty: true })}
+                    />
+                  </View>
+                </View>
+                <Field control={control} name="fluid" label="Fluid" />
+                <Words strong>Rotation as received, seen from the shaft end</Words>
+                <Choice
+                  label="Rotation as received"
+                  value={rotation}
+                  options={ROTATIONS.map((value) => ({ value, name: ROTATION_NAME[value] }))}
+                  onChange={(value) => setValue('rotation', value, { shouldDirty: true })}
+                />
+                <Field
+                  control={control}
+                  name="ports"
+                  label="Ports: which is the larger, what is plugged"
+                />
+              </>
+            ) : null}
+            {section(
+              'before',
+              'Before the teardown',
+              figures === 0 ? 'no figure' : `${figures} ${figures === 1 ? 'figure' : 'figures'}`,
+            )}
+            {open === 'before' ? (
+              <>
+                <Notice kind="caution">
+                  Oil under pressure injects through skin: no hand near a leak. Guards on, relief
+                  valve set.
+                </Notice>
+                <BeforeFigures control={control} unit={held} />
+              </>
+            ) : null}
+            {checksOf(job.sheet).length > 0
+              ? section('variant', 'Which variant', variant ?? 'not identified')
+              : null}
+            {open === 'variant' ? <IdentifyPanel job={job} onDone={() => setOpen(null)} /> : null}
+            {section('label', 'Bench tag', 'to print and tie to the pump')}
+            {open === 'label' ? <BenchTag job={job} /> : null}
+            <JobLimits job={job} />
+            <SheetChanged job={job} />
+            <Button mode="contained-tonal" onPress={() => router.replace(`/job/${job.id}/strip`)}>
+              To the strip
+            </Button>
+            <JobEnd job={job} />
+          </>
+        }
+      />
     </Page>
   );
 }

@@ -1,6 +1,7 @@
 import { coverTrack } from './pocket';
 import { GEARS, sectionOf, type GearName, type Section } from '../sections';
 import {
+  alsoCheck,
   asks,
   at,
   OIL_PUMP_CHECKS,
@@ -12,6 +13,7 @@ import {
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
+  type AlsoCheck,
   type Renewal,
   type StripStep,
   type Surface,
@@ -179,6 +181,16 @@ const stripBlocks = ({ of, word }: Section): StripStep[] => [
   ),
 ];
 
+/** In a stack the shaft drives gears that sit on it by key or spline: a loose one wears both. */
+const looseGear = ({ of, word }: Section): AlsoCheck =>
+  alsoCheck(
+    of('gear-loose'),
+    word('Shaft gear on its shaft'),
+    word('Rock the shaft gear on its key or splines: how does it sit?'),
+    ['tight', 'rocks', 'slides'],
+    'tight',
+  );
+
 type Build = 'plates' | 'blocks' | 'oil';
 
 /** The bushings that a house renews, counted by section; an oil pump’s are pressed in for good. */
@@ -228,6 +240,6 @@ export function externalTeardown(build: Build, sections: readonly Section[]): Te
       renewal('o-rings', 'O-rings and plate seals, set', oil ? 1 : sections.length),
       ...RENEWED_BUSHINGS[build](sections.length),
     ],
-    also: oil ? OIL_PUMP_CHECKS : [],
+    also: oil ? OIL_PUMP_CHECKS : sections.length > 1 ? sections.map(looseGear) : [],
   };
 }
