@@ -31,6 +31,7 @@ test('a clean pump from its tag to the end of Look: few taps, little time', asyn
   }
   await tap('To looking');
 
+  await expect(page.getByText(/looked at$/)).toBeVisible();
   for (let n = 0; n < 20 && (await page.getByText(/looked at$/).count()) > 0; n++) {
     const all = button(page, /: all \d+ sound$/);
     const before = await page.getByText(/of 18 looked at$/).textContent();
