@@ -65,26 +65,24 @@ export function MeasureNowScreen() {
   const all = measurable(family);
   const blank: Line = { characteristic: all[0]?.id ?? '', least: '', most: '' };
   const [lines, setLines] = useState<readonly Line[]>([blank]);
-  const [wrong, setWrong] = useState<string | null>(null);
   const put = (at: number, part: Partial<Line>) => {
-    setWrong(null);
+    clear();
     setLines(lines.map((line, i) => (i === at ? { ...line, ...part } : line)));
   };
   const choose = (id: string) => {
     setFamily(id);
     setLines([{ ...blank, characteristic: measurable(id)[0]?.id ?? '' }]);
   };
-  const start = useOnce(async () => {
-    try {
-      const limits = limitsOf(lines, all, shop.unit);
-      if (limits.length === 0)
-        return setWrong('Give one limit at least: a least, a most, or both.');
-      const id = await createQuickJob(family, limits, shop);
-      await client.invalidateQueries({ queryKey: KEYS.summaries });
-      router.replace(`/job/${id}/measure`);
-    } catch (error) {
-      setWrong((error as Error).message);
-    }
+  const {
+    run: start,
+    failed: wrong,
+    clear,
+  } = useOnce(async () => {
+    const limits = limitsOf(lines, all, shop.unit);
+    if (limits.length === 0) throw new Error('Give one limit at least: a least, a most, or both.');
+    const id = await createQuickJob(family, limits, shop);
+    await client.invalidateQueries({ queryKey: KEYS.summaries });
+    router.replace(`/job/${id}/measure`);
   });
   return (
     <Page title="Measure now">

@@ -1,7 +1,6 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -17,7 +16,7 @@ import { Heading, Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { SheetPick } from './SheetPick';
-import { useOnce } from '../shell/useOnce';
+import { Refused, useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
@@ -42,7 +41,6 @@ export function NewJobScreen() {
   const { data } = useSheets();
   const { data: jobs } = useJobSummaries();
   const sheets = lastUsedFirst(data?.records ?? [], jobs ?? []);
-  const [failed, setFailed] = useState<string | null>(null);
   const kept = useKeptForm<NewJobForm>({
     key: 'new-job',
     stored: {
@@ -64,20 +62,16 @@ export function NewJobScreen() {
   const sheet = sheets.find((s) => s.id === chosen) ?? sheets[0];
   const tier = sheet?.tiers.find((t) => t.id === tierId) ?? sheet?.tiers[0];
 
-  const start = useOnce((on: Sheet, limits: string) =>
+  const { run: start, failed } = useOnce((on: Sheet, limits: string) =>
     handleSubmit(async ({ sheet: _, ...form }) => {
-      try {
-        const id = await kept.make(() => createJob({ ...form, tier: limits }, on, shop));
-        // The job is there; a customer that could not be remembered is no reason to stay.
-        await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
-          () => undefined,
-        );
-        await client.invalidateQueries({ queryKey: KEYS.summaries });
-        router.replace(`/job/${id}/strip`);
-      } catch (error) {
-        setFailed((error as Error).message);
-      }
-    })(),
+      const id = await kept.make(() => createJob({ ...form, tier: limits }, on, shop));
+      // The job is there; a customer that could not be remembered is no reason to stay.
+      await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
+        () => undefined,
+      );
+      await client.invalidateQueries({ queryKey: KEYS.summaries });
+      router.replace(`/job/${id}/strip`);
+    }, Refused.now)(),
   );
 
   if (!data) return null;

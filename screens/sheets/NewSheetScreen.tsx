@@ -1,7 +1,6 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { useWatch, type Resolver } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button, TextInput } from 'react-native-paper';
@@ -11,7 +10,7 @@ import { DESCRIBED, line } from '@/core/schema/fields';
 import { askedOf, exampleOf, OPTION_WORD } from './geometryFields';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
-import { useOnce } from '../shell/useOnce';
+import { Refused, useOnce } from '../shell/useOnce';
 import { createSheet } from '@/data/create';
 import { KEYS } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -53,7 +52,6 @@ function answersOf({ family, said }: Form): {
 export function NewSheetScreen() {
   const router = useRouter();
   const client = useQueryClient();
-  const [failed, setFailed] = useState<string | null>(null);
   const kept = useKeptForm<Form>({
     key: 'new-sheet',
     stored: { model: '', family: FAMILIES[0]?.id ?? '', said: {} },
@@ -64,16 +62,12 @@ export function NewSheetScreen() {
   const chosen = FAMILIES.find((f) => f.id === family);
   const make = handleSubmit(async (form) => {
     const answers = answersOf(form);
-    if (answers.wrong) return setFailed(`${answers.wrong}.`);
-    try {
-      const id = await kept.make(() => createSheet(form.model, form.family, answers.said));
-      await client.invalidateQueries({ queryKey: KEYS.sheets });
-      router.replace(`/sheets/${id}`);
-    } catch (error) {
-      setFailed((error as Error).message);
-    }
-  });
-  const create = useOnce(make);
+    if (answers.wrong) throw new Error(`${answers.wrong}.`);
+    const id = await kept.make(() => createSheet(form.model, form.family, answers.said));
+    await client.invalidateQueries({ queryKey: KEYS.sheets });
+    router.replace(`/sheets/${id}`);
+  }, Refused.now);
+  const { run: create, failed } = useOnce(make);
   return (
     <Page title="New limit sheet">
       <KeptNotices kept={kept} />

@@ -20,7 +20,7 @@ export function SheetsScreen() {
   const client = useQueryClient();
   const { data } = useSheets();
   const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
-  const copy = useOnce(async (sheet: Sheet) => {
+  const { run: copy, failed } = useOnce(async (sheet: Sheet) => {
     const id = await copySheet(sheet);
     await client.invalidateQueries({ queryKey: KEYS.sheets });
     router.push(`/sheets/${id}`);
@@ -39,6 +39,7 @@ export function SheetsScreen() {
         </>
       }
     >
+      {failed ? <Notice kind="error">{failed}</Notice> : null}
       {data?.unreadable.map((e) => (
         <Notice key={e.key} kind="error">{`${e.message} It was left as it is.`}</Notice>
       ))}

@@ -1,20 +1,46 @@
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import useLatestCallback from 'use-latest-callback';
 
 /** So long after it is done a second tap is still a bounce: the screen may not have gone yet. */
 const SETTLES_MS = 400;
 
-/** Returns some work that is not begun again while it goes on, nor by a tap that bounces. */
-export function useOnce<A extends unknown[]>(
-  work: (...args: A) => Promise<unknown>,
-): (...args: A) => void {
+/** Thrown by work that did nothing, where what is wrong stands at its field already. */
+export class Refused extends Error {
+  /** Throws one: what a form calls that does not hold to its schema. */
+  static now(this: void): never {
+    throw new Refused('');
+  }
+}
+
+export interface Once<A extends unknown[]> {
+  readonly run: (...args: A) => void;
+  /** What was wrong with it the last time; null for nothing, or where it stands at its field. */
+  readonly failed: string | null;
+  /** Takes the message away: somebody is putting it right. */
+  readonly clear: () => void;
+}
+
+/**
+ * Returns some work that is not begun again while it goes on, nor by a tap that bounces. Work that
+ * throws has done nothing: it may be begun again at once.
+ */
+export function useOnce<A extends unknown[]>(work: (...args: A) => Promise<unknown>): Once<A> {
   const busy = useRef(false);
-  return useLatestCallback((...args: A) => {
+  const [failed, setFailed] = useState<string | null>(null);
+  const run = useLatestCallback((...args: A) => {
     if (busy.current) return;
     busy.current = true;
+    setFailed(null);
     const free = () => {
       busy.current = false;
     };
-    void work(...args).finally(() => setTimeout(free, SETTLES_MS));
+    work(...args).then(
+      () => setTimeout(free, SETTLES_MS),
+      (error: Error) => {
+        free();
+        setFailed(error.message || null);
+      },
+    );
   });
+  return { run, failed, clear: () => setFailed(null) };
 }

@@ -1,7 +1,6 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button } from 'react-native-paper';
@@ -9,7 +8,7 @@ import { object, string, type InferType } from 'yup';
 import { line } from '@/core/schema/fields';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
-import { useOnce } from '../shell/useOnce';
+import { Refused, useOnce } from '../shell/useOnce';
 import { createStudy } from '@/data/create';
 import { KEYS, useShop, useStudies } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -52,7 +51,6 @@ export function StudiesScreen() {
   const client = useQueryClient();
   const shop = useShop();
   const { data } = useStudies();
-  const [failed, setFailed] = useState<string | null>(null);
   const kept = useKeptForm<InferType<typeof fields>>({
     key: 'new-study',
     stored: {
@@ -67,23 +65,19 @@ export function StudiesScreen() {
   const { control, handleSubmit, setValue } = kept.form;
   const [instrument, trials] = useWatch({ control, name: ['instrument', 'trials'] });
   const make = handleSubmit(async (form) => {
-    try {
-      const id = await kept.make(() =>
-        createStudy({
-          what: form.what,
-          instrument: form.instrument,
-          people: listOf(form.people),
-          parts: listOf(form.parts),
-          trials: Number(form.trials),
-        }),
-      );
-      await client.invalidateQueries({ queryKey: KEYS.studies });
-      router.push(`/shop/studies/${id}`);
-    } catch (error) {
-      setFailed((error as Error).message);
-    }
-  });
-  const begin = useOnce(make);
+    const id = await kept.make(() =>
+      createStudy({
+        what: form.what,
+        instrument: form.instrument,
+        people: listOf(form.people),
+        parts: listOf(form.parts),
+        trials: Number(form.trials),
+      }),
+    );
+    await client.invalidateQueries({ queryKey: KEYS.studies });
+    router.push(`/shop/studies/${id}`);
+  }, Refused.now);
+  const { run: begin, failed } = useOnce(make);
   return (
     <Page title="Repeatability studies">
       <Words tone="muted">
