@@ -83,7 +83,7 @@ const CASES: readonly Case[] = [
     variant: 3,
     bench: {
       defects: { 'cover-track': { defect: 'scored', nail: 'catches', depth_mm: 0.03 } },
-      also: { lands: 'stepped' },
+      also: { lands: 'stepped', 'clutch-1-free': 'both' },
     },
   },
   {
@@ -236,6 +236,17 @@ const CASES: readonly Case[] = [
       },
     },
     closed: 'Body, ears and ribs: cracked; lower left ear, through to the seal bore',
+  },
+  {
+    tag: 'HM-0415',
+    owner: 'County roads',
+    unit: 'Van 21',
+    complaint: 'Slips on the hill after an hour',
+    by: 'Runa T.',
+    day: '2026-11-10',
+    sheet: 'veltrane-r3',
+    worn: 0.7,
+    bench: { also: { 'clutch-1-pins': 'fewer' } },
   },
 ];
 

@@ -25,6 +25,10 @@ export interface SheetPlan {
   readonly assembled?: readonly string[];
   /** Characteristics whose limits are given for one side. */
   readonly oneSide?: readonly string[];
+  /** What is measured beyond what the family does. */
+  readonly own?: Sheet['own'];
+  /** What is right of the unit's clutches, the first ones first. */
+  readonly clutches?: readonly Partial<Sheet['clutches'][number]>[];
   readonly fasteners?: readonly (readonly [
     name: string,
     thread: string,
@@ -59,10 +63,13 @@ export function sheetOf(plan: SheetPlan): Sheet {
       source: '',
     })),
   );
+  const blank = blankSheet({ family: plan.family, geometry });
   return {
-    ...blankSheet({ family: plan.family, geometry }),
+    ...blank,
     ...(plan.key ? keyOf(plan.key) : {}),
     book: plan.book ?? [],
+    own: plan.own ?? [],
+    clutches: blank.clutches.map((c, i) => ({ ...c, ...plan.clutches?.[i] })),
     id: `demo-sheet-${plan.id}`,
     model: plan.model,
     family: plan.family,

@@ -13,6 +13,10 @@ export const VELTRANE_T6: Sheet = sheetOf({
   family: 'crescent',
   page: 14,
   note: 'Gritter and tug gearboxes of the depot.',
+  preferred: { 'face-drive': [0.03, 0.05], 'face-driven': [0.03, 0.05] },
+  clutches: [
+    { name: 'Stator clutch', free: 'clockwise', tabs: 'pump side', washers: 1, pins: null },
+  ],
   book: [
     {
       surface: 'cover-track',
@@ -152,6 +156,47 @@ const OSKERRY_G4 = sheetOf({
   fasteners: [['Cover screws', 'M6', 6, 10]],
 });
 
+/** A made-up front pump with rotors: what sits in a transmission is measured on it as well. */
+const VELTRANE_R3 = sheetOf({
+  id: 'veltrane-r3',
+  model: 'Veltrane R3 front pump',
+  family: 'gerotor',
+  page: 16,
+  note: 'Light vans of the county.',
+  geometry: { ...familyOf('gerotor').example, use: 'front-pump' },
+  preferred: { 'face-inner': [0.03, 0.05] },
+  clutches: [{ name: 'Stator clutch', free: 'anticlockwise', tabs: 'no tabs', pins: 12 }],
+  materials: { body: 'aluminium', inner: 'steel', outer: 'steel', cover: 'iron', hub: 'steel' },
+  nominal: {
+    'pocket-depth': 16.05,
+    'inner-width': 16,
+    'outer-width': 16,
+    'pocket-diameter': 66.14,
+    'outer-diameter': 66,
+    'bushing-bore': 38.06,
+    'hub-diameter': 38,
+    'hub-slot': 8.2,
+    'drive-tang': 8,
+    'unit-depth': 32,
+    'pump-height': 29.4,
+    'washer-thickness': 2,
+  },
+  limits: {
+    new: { 'face-inner': [0.02, 0.05], 'face-outer': [0.02, 0.05], tip: [null, 0.12] },
+    service: {
+      'face-inner': [0.02, 0.08],
+      'face-outer': [0.02, 0.08],
+      tip: [null, 0.2],
+      'od-pocket': [0.1, 0.3],
+      'cover-wear': [null, 0.04],
+      'hub-bushing': [0.04, 0.1],
+      'drive-engagement': [0.1, 0.4],
+      'pump-to-unit': [0.3, 0.8],
+    },
+  },
+  fasteners: [['Cover screws', 'M6', 6, 10]],
+});
+
 const EXTERNAL_NOMINAL = {
   'body-width': 30.1,
   'drive-width': 30,
@@ -167,9 +212,6 @@ const EXTERNAL_NOMINAL = {
   'bore-track-idler': 48.76,
   'bore-clean-idler': 48.74,
 };
-
-const inSection = <T>(record: Readonly<Record<string, T>>, number: number): Record<string, T> =>
-  Object.fromEntries(Object.entries(record).map(([id, value]) => [`${id}-s${number}`, value]));
 
 const EXTERNAL_SERVICE: Readonly<Record<string, Ends>> = {
   end: [0.05, 0.16],
@@ -204,6 +246,18 @@ const BRUNNICK_H30 = sheetOf({
   fasteners: [['Through bolts', 'M12', 4, 75]],
 });
 
+/** The tandem's gears run between bushing blocks that lie in the body. */
+const BLOCK_NOMINAL = {
+  ...EXTERNAL_NOMINAL,
+  'body-width': 70.1,
+  'block-length-front': 20,
+  'block-length-rear': 20,
+};
+const { plate: _, ...BLOCK_PARTS } = EXTERNAL_PARTS;
+const BLOCK_SERVICE: Readonly<Record<string, Ends>> = Object.fromEntries(
+  Object.entries(EXTERNAL_SERVICE).filter(([id]) => !id.startsWith('plate-')),
+);
+
 const BRUNNICK_H30_TANDEM = sheetOf({
   id: 'brunnick-h30-tandem',
   key: VARIANTS['brunnick-h30-tandem'],
@@ -211,12 +265,13 @@ const BRUNNICK_H30_TANDEM = sheetOf({
   family: 'external-gear',
   page: 32,
   note: 'Plough and spinner on one shaft.',
-  geometry: { ...familyOf('external-gear').example, sections: 2 },
-  materials: EXTERNAL_PARTS,
-  nominal: { ...EXTERNAL_NOMINAL, ...inSection(EXTERNAL_NOMINAL, 2) },
+  geometry: { ...familyOf('external-gear').example, build: 'blocks', sections: 2 },
+  materials: BLOCK_PARTS,
+  // A further section has the limits and nominal sizes of the first but where it says its own.
+  nominal: BLOCK_NOMINAL,
   limits: {
-    new: { ...EXTERNAL_NEW, ...inSection(EXTERNAL_NEW, 2) },
-    service: { ...EXTERNAL_SERVICE, ...inSection(EXTERNAL_SERVICE, 2) },
+    new: { ...BLOCK_SERVICE, end: [0.05, 0.12], 'end-s2': [0.05, 0.14] },
+    service: { ...BLOCK_SERVICE, 'end-s2': [0.05, 0.18] },
   },
   fasteners: [['Through bolts', 'M12', 4, 80]],
 });
@@ -269,6 +324,18 @@ const BRUNNICK_C12 = sheetOf({
   family: 'fixed-vane',
   page: 33,
   note: 'Airfield tug steering.',
+  own: [
+    {
+      id: 'plate-spring',
+      name: 'Pressure plate spring, free length',
+      part: 'cover',
+      way: 'size',
+      places: ['one side', 'other side'],
+      sizes: [{ name: 'Free length', instrument: 'caliper' }],
+      convention: 'free length, standing',
+      caution: '',
+    },
+  ],
   materials: { rotor: 'steel', vane: 'steel', ring: 'steel', cover: 'iron' },
   nominal: {
     'ring-width': 24.04,
@@ -280,6 +347,7 @@ const BRUNNICK_C12 = sheetOf({
     'rotor-diameter': 54,
     'ring-track': 62.02,
     'ring-rim': 62,
+    'own-plate-spring-1': 24,
   },
   limits: {
     new: { 'side-rotor': [0.025, 0.05], 'vane-length': [8.95, 9.05], 'ring-wear': [null, 0.02] },
@@ -290,6 +358,7 @@ const BRUNNICK_C12 = sheetOf({
       'vane-in-slot': [4, null],
       'ring-wear': [null, 0.08],
       'bearing-play': [null, 0.1],
+      'own-plate-spring': [22.5, null],
     },
   },
   fasteners: [['Cover bolts', 'M10', 4, 48]],
@@ -331,6 +400,7 @@ const OSKERRY_S4 = sheetOf({
 export const DEMO_SHEETS: readonly Sheet[] = [
   VELTRANE_T6,
   VELTRANE_V9,
+  VELTRANE_R3,
   OSKERRY_G4,
   OSKERRY_E2,
   BRUNNICK_H30,

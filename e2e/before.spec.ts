@@ -311,6 +311,6 @@ test('a sheet of one’s own: its key, its strip and its small checks lead the n
   await button(page, 'Note “loose”').click();
   await page.getByRole('link', { name: 'Report' }).click();
   await expect(
-    page.getByRole('main').getByText('Drive chain: loose (expected: tight)'),
+    page.getByRole('main').getByText('Drive chain: loose; right is tight'),
   ).toBeVisible();
 });

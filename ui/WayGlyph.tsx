@@ -8,10 +8,19 @@ interface Drawn {
   readonly part: readonly Stroke[];
   readonly mark: readonly Stroke[];
   /** How the second option lies to the first. */
-  readonly turn: 'over' | 'across';
+  readonly turn: 'over' | 'across' | 'clock';
 }
 
 const BLOCK: Stroke = ['M22 16H78V48H22Z', 'steel'];
+
+const ARROW: Drawn = {
+  part: [['M50 32m-24 0a24 24 0 1 0 48 0a24 24 0 1 0 -48 0', 'steel']],
+  mark: [
+    ['M36 38A15 15 0 1 1 62 40', 'none', 'brass'],
+    ['M68 34L62 48L54 36Z', 'brass'],
+  ],
+  turn: 'across',
+};
 
 /** Sheets of 100 by 64; what is looked at in brass. Under a part that may lie either way up is the pump. */
 const DRAWN: Readonly<Record<string, Drawn>> = {
@@ -39,14 +48,8 @@ const DRAWN: Readonly<Record<string, Drawn>> = {
     ],
     turn: 'over',
   },
-  arrow: {
-    part: [['M50 32m-24 0a24 24 0 1 0 48 0a24 24 0 1 0 -48 0', 'steel']],
-    mark: [
-      ['M36 38A15 15 0 1 1 62 40', 'none', 'brass'],
-      ['M68 34L62 48L54 36Z', 'brass'],
-    ],
-    turn: 'across',
-  },
+  arrow: ARROW,
+  'arrow-shaft': ARROW,
   lip: {
     part: [],
     mark: [
@@ -85,6 +88,11 @@ const DRAWN: Readonly<Record<string, Drawn>> = {
     ],
     turn: 'across',
   },
+  port: {
+    part: [['M50 32m-24 0a24 24 0 1 0 48 0a24 24 0 1 0 -48 0', 'casting']],
+    mark: [['M50 16m-8 0a8 8 0 1 0 16 0a8 8 0 1 0 -16 0', 'brass']],
+    turn: 'clock',
+  },
   order: {
     part: [],
     mark: [
@@ -95,7 +103,12 @@ const DRAWN: Readonly<Record<string, Drawn>> = {
   },
 };
 
-const TURNED = { over: 'translate(0 64) scale(1 -1)', across: 'translate(100 0) scale(-1 1)' };
+/** How the mark is turned for an option that does not lie as drawn. */
+const TURNED: Readonly<Record<Drawn['turn'], (option: string) => string>> = {
+  over: () => 'translate(0 64) scale(1 -1)',
+  across: () => 'translate(100 0) scale(-1 1)',
+  clock: (hour) => `rotate(${Number(hour) * 30} 50 32)`,
+};
 
 /** Options that lie as drawn; the others of a pair are turned. */
 const AS_DRAWN = ['up', 'left', 'cw'];
@@ -120,7 +133,7 @@ export function WayGlyph({
       {drawn.turn === 'over' ? (
         <Path d="M8 62H92V70H8Z" fill={palette.casting} stroke={palette.muted} strokeWidth={1} />
       ) : null}
-      <G {...(turned ? { transform: TURNED[drawn.turn] } : {})}>
+      <G {...(turned ? { transform: TURNED[drawn.turn](option) } : {})}>
         {[...drawn.part, ...(plain ? [] : drawn.mark)].map(([path, fill, stroke = 'ink'], i) => (
           <Path
             key={i}

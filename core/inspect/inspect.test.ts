@@ -12,7 +12,9 @@ import type { Sheet } from '../records/sheet';
 import type { Finding } from '../records/teardown';
 import { against, checksOf, shownBy } from './checks';
 import { gainOf, identify } from './identify';
-import { auxiliaryChecks } from './auxiliary';
+import { unsaidClutch, type Clutch } from '../pumps/teardown/clutch';
+import { answerBeside, auxiliaryChecks, smallChecks } from './auxiliary';
+import { clutchChecks } from './clutches';
 import { askedFor, endOf, lookedAt } from './looking';
 import { mixOf } from './mixing';
 import { orderList } from './order';
@@ -360,22 +362,53 @@ describe('the strip', () => {
 });
 
 describe('the small checks', () => {
+  const answer = (check: string, words: string) => ({
+    ...made(check),
+    kind: 'also' as const,
+    check,
+    answer: words,
+  });
   it('differ where the answer is not the expected one', () => {
-    const answer = (check: string, words: string) => ({
-      ...made(check),
-      kind: 'also' as const,
-      check,
-      answer: words,
-    });
-    const job = relisted(JOB, { also: [answer('splines', 'rocks'), answer('clutch', 'both')] });
-    expect(auxiliaryChecks(job).map((c) => [c.check.id, c.differs])).toEqual([
-      ['splines', true],
-      ['lands', false],
-      ['rings', false],
-      ['race', false],
-      ['converter-hub', false],
-      ['clutch', false],
-      ['tabs', false],
+    const job = relisted(JOB, { also: [answer('splines', 'rocks'), answer('rings', 'evenly')] });
+    expect(auxiliaryChecks(job).flatMap((c) => (c.differs ? [answerBeside(c)] : []))).toEqual([
+      'rocks; right is slides, no rock',
+    ]);
+  });
+  const clutch = unsaidClutch('input', 'Input clutch');
+  const idsOf = (checks: readonly { id: string }[]) => checks.map(({ id }) => id);
+
+  it('end with those of each clutch of the sheet', () => {
+    const clutches = [clutch, unsaidClutch('reverse', 'Reverse clutch')];
+    const ids = idsOf(smallChecks({ ...JOB.sheet, clutches }));
+    expect(ids.slice(0, JOB.sheet.also.length)).toEqual(idsOf(JOB.sheet.also));
+    expect(ids.slice(JOB.sheet.also.length)).toEqual(
+      ['input', 'reverse'].flatMap((id) =>
+        ['free', 'tabs', 'washers', 'pins', 'race'].map((of) => `${id}-${of}`),
+      ),
+    );
+  });
+  it('of a clutch of which nothing is said have nothing to be but sound', () => {
+    const expected = clutchChecks(clutch).map((c) => c.expected);
+    expect(expected).toEqual(['', '', '', 'all in place', 'smooth']);
+  });
+  it('of a clutch say what is right, seen from where, beside what was found', () => {
+    const said: Clutch = {
+      ...clutch,
+      ...{ free: 'anticlockwise', seenFrom: 'converter side', turned: 'outer race' },
+      ...{ tabs: 'pump side', washers: 0, pins: 12 },
+    };
+    const [free, tabs, washers, pins] = clutchChecks(said);
+    expect(free?.ask).toBe(
+      'Seen from the converter side, which way does the outer race turn free?',
+    );
+    expect([tabs, washers, pins].map((c) => c?.expected)).toEqual(['pump side', 'none', 'all 12']);
+    for (const check of clutchChecks(said)) expect(check.options).toContain(check.expected);
+    const sheet = { ...JOB.sheet, clutches: [said] };
+    const also = [answer('input-free', 'clockwise'), answer('input-pins', 'fewer')];
+    const found = auxiliaryChecks(relisted({ ...JOB, sheet }, { also })).filter((c) => c.differs);
+    expect(found.map(answerBeside)).toEqual([
+      'clockwise; right is anticlockwise',
+      'fewer; right is all 12',
     ]);
   });
 });

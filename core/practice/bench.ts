@@ -1,3 +1,4 @@
+import { smallChecks } from '../inspect/auxiliary';
 import { proposalFor } from '../inspect/consequence';
 import { teardownOf } from '../pumps/registry';
 import { record } from '../journal/commands';
@@ -66,7 +67,7 @@ export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
     const decided = found.decided ?? consequence;
     return { ...base, kind, defect, nail, depth_mm, proposed: consequence, why, decided, remark };
   });
-  const also = sheet.also.map((check): AuxiliaryAnswer => ({
+  const also = smallChecks(sheet).map((check): AuxiliaryAnswer => ({
     ...made(`a-${check.id}`),
     kind: 'also',
     check: check.id,

@@ -22,6 +22,8 @@ const LISTS = [
   ['strip', 'Steps of the strip'],
   ['renew', 'What is renewed'],
   ['also', 'Small checks'],
+  ['clutches', 'One-way clutches'],
+  ['own', 'Checks of its own'],
   ['book', 'What the book says of defects'],
 ] as const;
 

@@ -12,7 +12,7 @@ import { EMPTY_TAG, tagFields } from './tag';
 import { cleanGate, closed, photoNote } from './teardown';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 3;
+export const JOB_SCHEMA = 4;
 
 /** The stages of a job that the app has, in the order of the work. */
 export const STAGES = ['tag', 'strip', 'look', 'measure', 'report'] as const;

@@ -1,5 +1,6 @@
 import { assessJob } from '../guidance/evaluator';
 import { readFileSync } from 'node:fs';
+import { smallChecks } from '../inspect/auxiliary';
 import { ledgerOf } from '../journal/ledger';
 import { reportOf, type Report, type ReportRow } from '../report/report';
 import { pumpOf } from '../pumps/registry';
@@ -67,7 +68,8 @@ const counted = (sections: Report['sections']) =>
       ...s,
       lines: s.lines
         .filter((l) => !l.startsWith('1 × Body'))
-        .map((l) => l.replace('way round not noted; ', '')),
+        .map((l) => l.replace('way round not noted; ', ''))
+        .map((l) => l.replace(/ \(expected: (.*)\)$/, '; right is $1')),
     }));
 
 /** A house rule that there was not yet. */
@@ -155,7 +157,7 @@ describe('a record', () => {
   const v1 = () => structuredClone(old.jobs.at(-1)!) as unknown as Record<string, unknown>;
 
   it('of a newer version is refused, and says so', () => {
-    expect(problems({ ...v1(), schema: 4 })).toEqual([
+    expect(problems({ ...v1(), schema: 5 })).toEqual([
       { place: 'schema', message: expect.stringMatching(/newer Dial Bench/) as string },
     ]);
   });
@@ -210,5 +212,31 @@ describe('a backup of version 2', () => {
     const gerotors = backup.sheets.filter((s) => s.family === 'gerotor');
     expect(gerotors.length).toBeGreaterThan(0);
     for (const { geometry } of gerotors) expect(geometry).toMatchObject({ use: 'oil-pump' });
+  });
+});
+
+describe('a backup of version 3', () => {
+  const backup = readFile(readFileSync('fixtures/v3/backup.json', 'utf8'));
+  const was = JSON.parse(readFileSync('fixtures/v3/expected.json', 'utf8')) as typeof expected;
+
+  it('opens with every record, and judges it as it did', () => {
+    expect(backup.jobs.map((j) => j.id)).toEqual(Object.keys(was));
+    for (const job of backup.jobs) {
+      const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
+    }
+  });
+  it('keeps the small checks of a clutch as they were asked, and has no entry for it', () => {
+    const [sheet] = backup.sheets;
+    expect(sheet?.clutches).toEqual([]);
+    expect(sheet?.also.map((c) => c.id)).toEqual(expect.arrayContaining(['clutch', 'tabs']));
+    expect(smallChecks(backup.jobs[0]!.sheet)).toEqual(backup.jobs[0]!.sheet.also);
+  });
+  it('keeps what version 3 brought', () => {
+    const [job] = backup.jobs;
+    const { skips, readings } = ledgerOf(job!);
+    expect([job!.fitted, skips[0]?.why]).toEqual(['old', 'Cannot get at it']);
+    const own = readings.filter((r) => r.kind === 'size' && r.dimension === 'own-seat-1');
+    expect(own.map((r) => r.voided)).toEqual([null, null]);
   });
 });

@@ -43,6 +43,12 @@ function listIn(record: Loose, field: string): Loose[] {
 const without = (record: Loose, ...fields: readonly string[]): Loose =>
   Object.fromEntries(Object.entries(record).filter(([name]) => !fields.includes(name)));
 
+/** Brings the copy of the sheet that a job works by along. */
+const withSheetOfNow = (job: Loose): Loose => ({
+  ...job,
+  sheet: isLoose(job.sheet) ? migrate('sheet', job.sheet) : job.sheet,
+});
+
 /* Version 1 to 2: leaves, instruments and sheets. */
 const leafSetTo2 = (set: Loose): Loose => ({
   ...set,
@@ -164,10 +170,9 @@ function jobTo2(job: Loose): Loose {
   const journal = journalFrom(
     ENTRY_LISTS.map(([field, toEntry]) => [field, listIn(job, field).map(toEntry)] as const),
   );
-  const { sheet, feeler } = job;
+  const { feeler } = job;
   return {
-    ...without(job, ...ENTRY_LISTS.map(([field]) => field)),
-    sheet: isLoose(sheet) ? migrate('sheet', sheet) : sheet,
+    ...without(withSheetOfNow(job), ...ENTRY_LISTS.map(([field]) => field)),
     feeler: isLoose(feeler) ? leafSetTo2(feeler) : feeler,
     journal,
   };
@@ -214,21 +219,23 @@ const rulesTo3 = (rules: unknown): unknown =>
   isLoose(rules) ? { ...rules, record: 'verdict' } : rules;
 
 const jobTo3 = (job: Loose): Loose => ({
-  ...job,
-  sheet: isLoose(job.sheet) ? migrate('sheet', job.sheet) : job.sheet,
+  ...withSheetOfNow(job),
   rules: rulesTo3(job.rules),
   fitted: null,
 });
 
 const shopTo3 = (shop: Loose): Loose => ({ ...shop, rules: rulesTo3(shop.rules) });
 
+/* Version 3 to 4: an entry for each one-way clutch. Sheets keep the small checks that they had instead. */
+const sheetTo4 = (sheet: Loose): Loose => ({ ...sheet, clutches: [] });
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
 /** The steps of each kind by the version they start from. Every version that ever landed stays here. */
 const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
-  job: { 1: jobTo2, 2: jobTo3 },
-  sheet: { 1: sheetTo2, 2: sheetTo3 },
+  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow },
+  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4 },
   shop: { 1: shopTo2, 2: shopTo3 },
   study: {},
   photo: {},

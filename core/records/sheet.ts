@@ -5,10 +5,10 @@ import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/re
 import { keyCheck, mix, variant } from './key';
 import { finite, identifier, line, millimetres, note, once } from '../schema/fields';
 import { ownCharacteristic } from './own';
-import { alsoCheck, bookRule, renewal, stripStep } from './teardown';
+import { alsoCheck, bookRule, clutch, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 3;
+export const SHEET_SCHEMA = 4;
 
 /** What a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
@@ -117,6 +117,8 @@ export const sheetSchema = object({
   strip: listed(array(stripStep).required().max(60), 'A step is there twice'),
   renew: listed(array(renewal).required().max(60), 'A part is there twice'),
   also: listed(array(alsoCheck).required().max(40), 'A check is there twice'),
+  /** The one-way clutches of the unit; each has its small checks. */
+  clutches: listed(array(clutch).required().max(8), 'A clutch is there twice'),
   book: array(bookRule).required().max(200),
   family: string()
     .oneOf(FAMILIES.map((f) => f.id))
@@ -162,7 +164,7 @@ export type Sheet = Omit<InferType<typeof sheetSchema>, 'geometry'> & { geometry
 
 /** Returns the lists of a sheet that begin empty, and those that a family brings along. */
 export function blankSheet(pump: PumpKind) {
-  const { strip, renew, also } = teardownOf(pump);
+  const { strip, renew, also, clutches } = teardownOf(pump);
   return {
     schema: SHEET_SCHEMA,
     revision: 0,
@@ -172,6 +174,7 @@ export function blankSheet(pump: PumpKind) {
     strip: strip.map((s) => ({ ...s })),
     renew: renew.map((r) => ({ ...r })),
     also: also.map((c) => ({ ...c, options: [...c.options] })),
+    clutches: clutches.map((c) => ({ ...c })),
     book: [],
     gasket_mm: 0,
     materials: [],

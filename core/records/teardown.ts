@@ -1,4 +1,5 @@
 import { array, number, object, string, type InferType } from 'yup';
+import { CLUTCH_SIDES, FREE_TURNS, MOST_WASHERS, RACES, TAB_SIDES } from '../pumps/teardown/clutch';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { WAY_ROUND_IDS, wayRoundOf } from '../pumps/teardown/wayRound';
 import { finite, identifier, line, made, millimetres, moment, note } from '../schema/fields';
@@ -53,6 +54,28 @@ export const alsoCheck = object({
       const { options } = parent as { options?: string[] };
       return !expected || (options ?? []).includes(expected);
     }),
+})
+  .noUnknown()
+  .required();
+
+const many = (most: number) =>
+  number().integer('A whole number').min(0, 'Not below none').max(most, `At most ${most}`);
+
+/** A one-way clutch of the unit, and what is right of it. */
+export const clutch = object({
+  // The ids of its checks are made of it.
+  id: identifier().max(56, 'At most 56 characters'),
+  name: line().required('A clutch needs a name'),
+  free: string()
+    .oneOf(['', ...FREE_TURNS])
+    .defined(),
+  seenFrom: string().oneOf(CLUTCH_SIDES).required(),
+  turned: string().oneOf(RACES).required(),
+  tabs: string()
+    .oneOf(['', ...TAB_SIDES])
+    .defined(),
+  washers: many(MOST_WASHERS).nullable().defined(),
+  pins: many(99).nullable().defined(),
 })
   .noUnknown()
   .required();

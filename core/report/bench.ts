@@ -2,7 +2,7 @@ import { operationsOf } from '../journal/eras';
 import { counting } from '../schema/voiding';
 import { workWords } from '../wording/reading';
 import { skipWords } from '../wording/skip';
-import { auxiliaryChecks } from '../inspect/auxiliary';
+import { answerBeside, auxiliaryChecks } from '../inspect/auxiliary';
 import { decidedWords, seenWords } from '../wording/finding';
 import { checksOf } from '../inspect/checks';
 import { identify } from '../inspect/identify';
@@ -93,10 +93,8 @@ function lookLines(job: Job, unit: ShopUnit): string[] {
 }
 
 function alsoLines(job: Job): string[] {
-  return auxiliaryChecks(job).flatMap(({ check, answer, differs }) =>
-    answer
-      ? [`${check.name}: ${answer.answer}${differs ? ` (expected: ${check.expected})` : ''}`]
-      : [],
+  return auxiliaryChecks(job).flatMap((checked) =>
+    checked.answer ? [`${checked.check.name}: ${answerBeside(checked)}`] : [],
   );
 }
 

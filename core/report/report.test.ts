@@ -151,7 +151,7 @@ describe('what the report says beside the clearances', () => {
     expect(sections['Looked at']).toContain(
       'Hub journal: Heat blue; third time, to replace (proposed: to dress)',
     );
-    expect(sections['Also on this unit']).toContain('Ring lands: stepped (expected: snug)');
+    expect(sections['Also on this unit']).toContain('Ring lands: stepped; right is snug');
     expect(sections['To order']).toContain('1 × Body: clip (missing when it came apart)');
     expect(sections['To order']).toContain('1 × Hub (to be replaced: hub journal)');
     expect(sections.Skipped).toEqual([expect.stringMatching(/wet/)]);

@@ -68,7 +68,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
             </>
           }
         >
-          {`The sheet expects “${check.expected}”. It is noted as it is found, and the report says so.`}
+          {`By the sheet, right is “${check.expected}”. It is noted as it is found, and the report says so.`}
         </Notice>
       ) : null}
       <View style={styles.foot}>

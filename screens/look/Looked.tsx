@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
-import { auxiliaryChecks } from '@/core/inspect/auxiliary';
+import { answerBeside, auxiliaryChecks } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
 import { laidWrong, noteWords, wrongParts } from '@/core/inspect/stripping';
@@ -43,13 +43,8 @@ export function Looked({ job, looked, onList }: Props) {
           lines={l.findings.map((f) => `${seenWords(f, unit)}: ${decidedWords(f)}`)}
         />
       ))}
-      {differing.map(({ check, answer }) => (
-        <Found
-          key={check.id}
-          mark="out"
-          name={check.name}
-          lines={[`${answer?.answer ?? ''}, expected ${check.expected}`]}
-        />
+      {differing.map((c) => (
+        <Found key={c.check.id} mark="out" name={c.check.name} lines={[answerBeside(c)]} />
       ))}
       {wrongParts(job).map(({ step, note }) => (
         <Found

@@ -1,5 +1,5 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
-import type { AuxiliaryChecked } from '@/core/inspect/auxiliary';
+import { answerBeside, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import type { Looked } from '@/core/inspect/looking';
 import type { Verdict } from '@/core/metrology/verdict';
@@ -63,13 +63,7 @@ export function SurfaceList(props: Props) {
         <ListRow
           key={c.check.id}
           name={c.check.name}
-          note={
-            c.answer === null
-              ? 'not looked at'
-              : c.differs
-                ? `${c.answer.answer}, expected ${c.check.expected}`
-                : c.answer.answer
-          }
+          note={answerBeside(c) || 'not looked at'}
           noteTone={c.differs ? 'out' : 'muted'}
           mark={<PinRing verdict={alsoMark(c)} size={28} />}
           here={c.check.id === shown}

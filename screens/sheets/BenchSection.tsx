@@ -3,13 +3,15 @@ import { pumpOf, teardownOf } from '@/core/pumps/registry';
 import { DEFECTS } from '@/core/pumps/teardown/defects';
 import { wayRoundOf, WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import type { ShopUnit } from '@/core/quantity/units';
-import type { Sheet } from '@/core/records/sheet';
+import { blankSheet, type Sheet } from '@/core/records/sheet';
 import { CONSEQUENCES } from '@/core/records/teardown';
 import { newId } from '@/data/create';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Pick } from '@/ui/Pick';
 import { CONSEQUENCE_NAME } from '../look/consequences';
+import { toBenchForm } from './benchForm';
+import { ClutchSection } from './ClutchSection';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
 
@@ -20,9 +22,9 @@ const WHEN = [
 
 const WAYS = [
   { value: '', name: 'nothing but that it was done' },
-  ...WAYS_ROUND.map(({ id, name, options }) => ({
+  ...WAYS_ROUND.map(({ id, name, seen, clock, options }) => ({
     value: id,
-    name: `${name}: ${options.map((o) => o.name).join(', ')}`,
+    name: `${name}${seen ? `, seen ${seen}` : ''}: ${clock ? 'by the clock' : options.map((o) => o.name).join(', ')}`,
   })),
 ];
 
@@ -39,6 +41,7 @@ export function BenchSection({ sheet, unit }: Props) {
   const surfaces = teardownOf(sheet).surfaces.map((s) => ({ value: s.id, name: s.name }));
   const defects = DEFECTS.map((d) => ({ value: d.id, name: d.name }));
   const dirty = { shouldDirty: true };
+  const usual = toBenchForm(blankSheet(sheet), unit);
   return (
     <>
       <ListEditor
@@ -54,6 +57,7 @@ export function BenchSection({ sheet, unit }: Props) {
           right: '',
           caution: '',
         })}
+        usual={usual.strip}
       >
         {(i) => (
           <>
@@ -97,6 +101,7 @@ export function BenchSection({ sheet, unit }: Props) {
         one="a part"
         about="Goes on the order list of every job by itself."
         blank={() => ({ id: newId(), name: '', count: '1', when: 'always' })}
+        usual={usual.renew}
       >
         {(i) => (
           <>
@@ -122,6 +127,7 @@ export function BenchSection({ sheet, unit }: Props) {
         one="a small check"
         about="Checks of the same visit that have no clearance."
         blank={() => ({ id: newId(), name: '', ask: '', options: '', expected: '' })}
+        usual={usual.also}
       >
         {(i) => (
           <>
@@ -140,6 +146,7 @@ export function BenchSection({ sheet, unit }: Props) {
           </>
         )}
       </ListEditor>
+      <ClutchSection usual={usual.clutches} />
       <ListEditor
         name="book"
         title="What the book says of defects"

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
-import { useFieldArray, useFormContext, type FieldArray } from 'react-hook-form';
+import { dequal } from 'dequal';
+import { useFieldArray, useFormContext, useWatch, type FieldArray } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { usePalette } from '@/ui/theme';
@@ -7,7 +8,8 @@ import { Heading, Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
 
 /** The lists of a sheet that people lengthen and shorten. */
-type ListName = 'own' | 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'book';
+type ListName =
+  'own' | 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'clutches' | 'book';
 
 interface Props<N extends ListName> {
   readonly name: N;
@@ -17,15 +19,23 @@ interface Props<N extends ListName> {
   readonly about: string;
   /** A new one, with nothing in it. */
   readonly blank: () => SheetForm[N][number];
+  /** What a pump of this kind and build has as a rule, where that is known: it can be taken instead. */
+  readonly usual?: readonly SheetForm[N][number][];
   readonly children: (index: number) => ReactNode;
 }
 
 /** A list of a sheet: its entries one below the other, each to be removed, and one more. */
 export function ListEditor<N extends ListName>(props: Props<N>) {
-  const { name, title, one, about, blank, children } = props;
+  const { name, title, one, about, blank, usual, children } = props;
   const palette = usePalette();
   const { control } = useFormContext<SheetForm>();
-  const { fields, append, remove, swap } = useFieldArray({ control, name, keyName: 'key_' });
+  const { fields, append, remove, swap, replace } = useFieldArray({
+    control,
+    name,
+    keyName: 'key_',
+  });
+  const now = useWatch({ control, name });
+  const other = usual && !dequal(now, usual);
   return (
     <View style={styles.list}>
       <Heading>{title}</Heading>
@@ -60,6 +70,16 @@ export function ListEditor<N extends ListName>(props: Props<N>) {
       >
         {`Add ${one}`}
       </Button>
+      {other ? (
+        <Button
+          mode="text"
+          icon="restore"
+          accessibilityLabel={`Take the usual list: ${title}`}
+          onPress={() => replace([...usual] as unknown as FieldArray<SheetForm, N>[])}
+        >
+          Take the usual list for this pump
+        </Button>
+      ) : null}
     </View>
   );
 }

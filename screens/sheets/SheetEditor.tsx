@@ -32,7 +32,7 @@ const SECTIONS = [
   { value: 'sizes', name: 'Sizes', holds: ['nominal', 'materials', 'gasket'] },
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
   { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
-  { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'book'] },
+  { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'clutches', 'book'] },
 ] as const;
 type Section = (typeof SECTIONS)[number]['value'];
 

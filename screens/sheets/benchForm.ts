@@ -1,6 +1,7 @@
 import { formatLength } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
+import { fromClutchForm, toClutchForm, type ClutchFields } from './clutchForm';
 import type { Reader } from './formReader';
 
 /** What a sheet says of the work before any instrument, as text. */
@@ -19,6 +20,7 @@ export interface BenchForm {
   strip: Sheet['strip'];
   renew: (Omit<Sheet['renew'][number], 'count'> & { count: string })[];
   also: (Omit<Sheet['also'][number], 'options'> & { options: string })[];
+  clutches: ClutchFields[];
   book: (Omit<Sheet['book'][number], 'upTo_mm'> & { upTo: string })[];
 }
 
@@ -65,6 +67,7 @@ export function toBenchForm(sheet: BenchPart, unit: ShopUnit): BenchForm {
     strip: sheet.strip.map((s) => ({ ...s })),
     renew: sheet.renew.map((r) => ({ ...r, count: String(r.count) })),
     also: sheet.also.map((a) => ({ ...a, options: a.options.join('; ') })),
+    clutches: toClutchForm(sheet.clutches),
     book: sheet.book.map(({ upTo_mm, ...b }) => ({
       ...b,
       upTo: upTo_mm === null ? '' : formatLength(upTo_mm, 'gap', unit),
@@ -192,6 +195,7 @@ export function fromBenchForm(
         expected: a.expected.trim(),
       };
     }),
+    clutches: fromClutchForm(form.clutches, read),
     book: form.book.map(({ upTo, ...b }, i) => ({
       ...b,
       upTo_mm: read.length(`book.${i}.upTo`, upTo, 'gap', {

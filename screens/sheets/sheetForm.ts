@@ -308,7 +308,12 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
 }
 
 /** Lists that a family brings along, and that follow its build and sections until somebody edits them. */
-const BROUGHT = { strip: 'strip steps', renew: 'parts to renew', also: 'small checks' } as const;
+const BROUGHT = {
+  strip: 'strip steps',
+  renew: 'parts to renew',
+  also: 'small checks',
+  clutches: 'one-way clutches',
+} as const;
 
 /**
  * Returns the lists of another build or section count. Those that nobody edited follow it; an edited one
@@ -323,7 +328,7 @@ function followed(before: Sheet, after: Sheet): { lists: Partial<Sheet>; kept: F
     const untouched = dequal(before[name], usual?.[name]) && dequal(after[name], before[name]);
     if (untouched) Object.assign(lists, { [name]: next?.[name] });
     else {
-      const message = `The build changed, and the ${words} were edited: they stay as they are, under Bench.`;
+      const message = `The build changed, and the ${words} were edited: they stay as they are. Under Bench the usual ones can be taken.`;
       kept.push({ path: name, message });
     }
   }

@@ -4,10 +4,11 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Stripped } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
-import { wayRoundOf } from '@/core/pumps/teardown/wayRound';
+import { askOf, wayRoundOf } from '@/core/pumps/teardown/wayRound';
 import type { Job } from '@/core/records/job';
 import type { StripNote } from '@/core/records/teardown';
 import { Choice } from '@/ui/Choice';
+import { ClockFace } from '@/ui/ClockFace';
 import { Columns } from '@/ui/Columns';
 import { FootButton } from '@/ui/FootButton';
 import { Notice } from '@/ui/Notice';
@@ -44,6 +45,7 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
   const way = wayRoundOf(step.way);
   const part = partName(job.sheet, step.part);
   const wide = useWide();
+  const ask = way ? askOf(way) : '';
 
   const take = async (chosen: string) => {
     const noted = { step: step.id, way: chosen, state, remark: remark.trim() };
@@ -68,19 +70,30 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
       ) : null}
       {way && state === 'there' ? (
         <>
-          <Words strong>{`${way.name}: which way round did it lie?`}</Words>
-          <Tiles label={`${way.name}: which way round?`}>
-            {way.options.map((option) => (
-              <Tile
-                key={option.id}
-                name={option.name}
-                across={3}
-                {...(note ? { chosen: note.way === option.id } : {})}
-                picture={<WayGlyph way={way.id} option={option.id} />}
-                onPress={() => void take(option.id)}
-              />
-            ))}
-          </Tiles>
+          <Words strong>{ask}</Words>
+          {way.clock ? (
+            <ClockFace
+              label={ask}
+              options={way.options}
+              chosen={note?.way ?? null}
+              onPress={(hour) => void take(hour)}
+            >
+              <PumpPicture sheet={job.sheet} size={150} />
+            </ClockFace>
+          ) : (
+            <Tiles label={ask}>
+              {way.options.map((option) => (
+                <Tile
+                  key={option.id}
+                  name={option.name}
+                  across={3}
+                  {...(note ? { chosen: note.way === option.id } : {})}
+                  picture={<WayGlyph way={way.id} option={option.id} />}
+                  onPress={() => void take(option.id)}
+                />
+              ))}
+            </Tiles>
+          )}
         </>
       ) : (
         <Button mode="contained" contentStyle={styles.large} onPress={() => void take('')}>

@@ -1,3 +1,4 @@
+import { TRANSMISSION_CLUTCHES } from './clutch';
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
@@ -77,4 +78,5 @@ export const crescentTeardown: Teardown = {
   ],
   renew: FRONT_PUMP_RENEWALS,
   also: TRANSMISSION_CHECKS,
+  clutches: TRANSMISSION_CLUTCHES,
 };

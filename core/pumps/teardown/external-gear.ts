@@ -224,8 +224,9 @@ export function externalTeardown(build: Build, sections: readonly Section[]): Te
       step(
         'bolts',
         'body',
-        'Scribe a line over all joints, bolts out crosswise, part the joints.',
+        'Note where the inlet port lies. Scribe a line over all joints, bolts out crosswise.',
         {
+          way: 'port',
           caution: UNDER_LOAD,
         },
       ),
@@ -241,5 +242,6 @@ export function externalTeardown(build: Build, sections: readonly Section[]): Te
       ...RENEWED_BUSHINGS[build](sections.length),
     ],
     also: oil ? OIL_PUMP_CHECKS : sections.length > 1 ? sections.map(looseGear) : [],
+    clutches: [],
   };
 }

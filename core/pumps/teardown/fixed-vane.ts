@@ -37,8 +37,8 @@ export const fixedVaneTeardown: Teardown = {
     ...valveSurfaces('Relief'),
   ],
   strip: [
-    step('cover', 'cover', 'Mark the cover’s port position, bolts out, cover up evenly.', {
-      way: 'mark',
+    step('cover', 'cover', 'Note where the cover’s inlet port lies, bolts out, cover up evenly.', {
+      way: 'port',
       caution: UNDER_LOAD,
     }),
     step('plate', 'cover', 'Pressure plate and its spring off.', { way: 'mark' }),
@@ -47,7 +47,7 @@ export const fixedVaneTeardown: Teardown = {
       'ring',
       'Note the cam ring’s arrow, then slide the ring off: flipped, it reverses.',
       {
-        way: 'arrow',
+        way: 'arrow-shaft',
       },
     ),
     step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
@@ -66,4 +66,5 @@ export const fixedVaneTeardown: Teardown = {
     renewal('bearing', 'Shaft bearing', 1, 'house'),
   ],
   also: [],
+  clutches: [],
 };

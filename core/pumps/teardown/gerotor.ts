@@ -1,3 +1,4 @@
+import { TRANSMISSION_CLUTCHES } from './clutch';
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
@@ -47,6 +48,7 @@ const DRIVEN_BY = {
       renewal('gasket', 'Cover gasket'),
     ],
     also: OIL_PUMP_CHECKS,
+    clutches: [],
   },
   'front-pump': {
     surfaces: [
@@ -64,6 +66,7 @@ const DRIVEN_BY = {
     strip: [...converterSeal, ...hubBushing],
     renew: FRONT_PUMP_RENEWALS,
     also: TRANSMISSION_CHECKS,
+    clutches: TRANSMISSION_CLUTCHES,
   },
 } as const;
 
@@ -103,4 +106,5 @@ export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => ({
   ],
   renew: DRIVEN_BY[use].renew,
   also: DRIVEN_BY[use].also,
+  clutches: DRIVEN_BY[use].clutches,
 });

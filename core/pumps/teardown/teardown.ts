@@ -1,5 +1,6 @@
 import type { Point } from '../shapes';
 import type { View } from '../view';
+import type { Clutch } from './clutch';
 import type { DefectId, SurfaceKind } from './defects';
 
 /** Where a surface is on the drawing: where something is measured, or a share of the drawing's half-side. */
@@ -67,6 +68,8 @@ export interface Teardown {
   readonly strip: readonly StripStep[];
   readonly renew: readonly Renewal[];
   readonly also: readonly AlsoCheck[];
+  /** The one-way clutches that a unit of this kind has as a rule. */
+  readonly clutches: readonly Clutch[];
 }
 
 /** Makes a surface that is judged by eye and nail. */
@@ -189,30 +192,12 @@ export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
     'evenly',
   ),
   alsoCheck(
-    'race',
-    'One-way clutch, race',
-    'Inner race wiped: what does the nail find?',
-    ['smooth', 'marked', 'dented'],
-    'smooth',
-  ),
-  alsoCheck(
     'converter-hub',
     'Converter hub',
     'Hub wiped: its journal and its flats?',
     ['smooth', 'grooved', 'flats worn'],
     'smooth',
   ),
-  alsoCheck(
-    'clutch',
-    'One-way clutch, free turning',
-    'Seen from the pump side, which way does its inner race turn free?',
-    ['clockwise', 'anticlockwise', 'both', 'neither'],
-  ),
-  alsoCheck('tabs', 'One-way clutch, tabs', 'On which side do the cage’s tabs lie?', [
-    'pump side',
-    'converter side',
-    'no tabs',
-  ]),
 ];
 
 /** What else is looked at when an engine's oil pump is out. */

@@ -33,7 +33,6 @@ export const vacuumVaneTeardown: Teardown = {
   ],
   strip: [
     step('covers', 'cover', 'Mark both end covers against the body, then take them off.', {
-      way: 'mark',
       caution: 'Carbon dust: wipe it up wet, never blow it off.',
     }),
     step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
@@ -50,4 +49,5 @@ export const vacuumVaneTeardown: Teardown = {
     renewal('bearings', 'Bearings', 2, 'house'),
   ],
   also: [],
+  clutches: [],
 };

@@ -1,3 +1,4 @@
+import { TRANSMISSION_CLUTCHES } from './clutch';
 import { coverTrack, ears, floor } from './pocket';
 import {
   asks,
@@ -84,4 +85,5 @@ export const variableVaneTeardown: Teardown = {
   ],
   renew: [...FRONT_PUMP_RENEWALS, renewal('slide-seals', 'Slide seals, set')],
   also: TRANSMISSION_CHECKS,
+  clutches: TRANSMISSION_CLUTCHES,
 };

@@ -4,6 +4,10 @@ export interface WayRound {
   /** What is looked at: `Bevel`. */
   readonly name: string;
   readonly options: readonly { readonly id: string; readonly name: string }[];
+  /** From where it is looked at, where that changes the answer: `from the shaft end`. */
+  readonly seen?: string;
+  /** The options are the hours of a clock. */
+  readonly clock?: true;
 }
 
 const way = (
@@ -11,6 +15,16 @@ const way = (
   name: string,
   ...options: readonly (readonly [id: string, name: string])[]
 ): WayRound => ({ id, name, options: options.map(([o, words]) => ({ id: o, name: words })) });
+
+const FROM_SHAFT = { seen: 'from the shaft end' } as const;
+
+const ARROWS = [
+  ['cw', 'clockwise'],
+  ['ccw', 'anticlockwise'],
+  ['none', 'no arrow'],
+] as const;
+
+const HOURS = Array.from({ length: 12 }, (_, i) => String(i === 0 ? 12 : i));
 
 /** Every set of choices; the drawing of each option goes by both ids. */
 export const WAYS_ROUND: readonly WayRound[] = [
@@ -23,7 +37,14 @@ export const WAYS_ROUND: readonly WayRound[] = [
   ),
   way('mark', 'Mark', ['up', 'faces up'], ['down', 'faces down'], ['none', 'no mark']),
   way('groove', 'Oil-groove end', ['up', 'outward'], ['down', 'inward'], ['none', 'no groove']),
-  way('arrow', 'Arrow', ['cw', 'clockwise'], ['ccw', 'anticlockwise'], ['none', 'no arrow']),
+  // Sheets of before do not say from where an arrow is seen; what was noted by them stays as it reads.
+  way('arrow', 'Arrow', ...ARROWS),
+  { ...way('arrow-shaft', 'Arrow', ...ARROWS), ...FROM_SHAFT },
+  {
+    ...way('port', 'Inlet port', ...HOURS.map((hour) => [hour, `at ${hour} o’clock`] as const)),
+    ...FROM_SHAFT,
+    clock: true,
+  },
   way('lip', 'Seal lip', ['down', 'to the pump'], ['up', 'outward']),
   way('edge', 'Rounded edge', ['up', 'outward'], ['down', 'inward']),
   way('plug', 'Drain plug', ['left', 'inlet side'], ['right', 'outlet side'], ['none', 'none']),
@@ -57,9 +78,17 @@ export function wayRoundOf(id: string): WayRound | undefined {
   return WAYS_ROUND.find((w) => w.id === id);
 }
 
+/** Writes the question for which way round a part lay: `Bevel: which way round did it lie?` */
+export function askOf({ name, seen, clock }: WayRound): string {
+  const what = seen ? `${name}, seen ${seen}` : name;
+  return `${what}: ${clock ? 'at which hour' : 'which way round'} did it lie?`;
+}
+
 /** Writes which way round a part lay: `Bevel to the converter`; empty where nothing was chosen. */
 export function wayRoundWords(id: string, option: string): string {
   const set = wayRoundOf(id);
   const chosen = set?.options.find((o) => o.id === option);
-  return set && chosen ? `${set.name} ${chosen.name}` : '';
+  if (!set || !chosen) return '';
+  const from = set.seen && option !== 'none' ? `, seen ${set.seen}` : '';
+  return `${set.name} ${chosen.name}${from}`;
 }
