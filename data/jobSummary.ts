@@ -49,15 +49,20 @@ function lastTouched(job: Job): string {
     .at(-1) as string;
 }
 
-/** Returns what is to be done next, in a word or two: what comes before the instruments until the first reading. */
+/** Returns what is to be done next, by its name: what comes before the instruments until the first reading. */
 export function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluator): string {
   if (job.closed) return '';
   if (ledgerOf(job).readings.length === 0) {
-    if (stripped(job).some((s) => s.note === null)) return 'next: strip';
-    if (lookedAt(job).some((l) => l.state === 'unseen')) return 'next: look';
+    if (stripped(job).some((s) => s.note === null)) return 'Strip';
+    if (lookedAt(job).some((l) => l.state === 'unseen')) return 'Look';
   }
   const next = evaluator.next(letGo(job))?.characteristic;
-  const name = all.find((a) => a.characteristic.id === next)?.characteristic.name;
+  return all.find((a) => a.characteristic.id === next)?.characteristic.name ?? '';
+}
+
+/** Returns the same in the run of a line. */
+function nextInLine(job: Job, all: readonly Assessment[], evaluator: Evaluator): string {
+  const name = nextOf(job, all, evaluator);
   return name ? `next: ${name.charAt(0).toLowerCase()}${name.slice(1)}` : '';
 }
 
@@ -81,7 +86,7 @@ export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
     open: open.length,
     judged: judged.length,
     worst: worstVerdict(judged),
-    next: nextOf(job, all, evaluator),
+    next: nextInLine(job, all, evaluator),
     gaps: gapsOf(all),
   };
 }

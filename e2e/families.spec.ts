@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { smallChecks } from '../core/inspect/auxiliary';
 import { hiddenOf } from '../core/practice/hidden';
 import { feel } from '../core/practice/hand';
 import type { Sheet } from '../core/records/sheet';
@@ -45,7 +46,7 @@ async function look(page: Page, sheet: Sheet): Promise<void> {
     await expect(page.getByRole('heading', { name: surface.name, exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Sound', exact: true }).click();
   }
-  for (const check of sheet.also) {
+  for (const check of smallChecks(sheet)) {
     await expect(page.getByRole('heading', { name: check.name })).toBeVisible();
     await page
       .getByRole('button', { name: check.expected || check.options[0], exact: true })

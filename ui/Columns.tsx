@@ -6,12 +6,12 @@ interface Props {
   /** What a phone shows first; it stays first in reading order. */
   readonly first: ReactNode;
   readonly second: ReactNode;
-  /** On a wide screen the first one stands at the right, as wide as its buttons need. */
-  readonly aside?: boolean;
+  /** On a wide screen the first one is as wide as its buttons need, and stands at this side. */
+  readonly aside?: 'left' | 'right';
 }
 
 /** Two columns where there is room, one below the other on a phone. */
-export function Columns({ first, second, aside = false }: Props) {
+export function Columns({ first, second, aside }: Props) {
   const wide = useWide();
   if (!wide) {
     return (
@@ -22,7 +22,7 @@ export function Columns({ first, second, aside = false }: Props) {
     );
   }
   return (
-    <View style={[styles.columns, aside && styles.reversed]}>
+    <View style={[styles.columns, aside === 'right' && styles.reversed]}>
       <View style={aside ? styles.aside : styles.column}>{first}</View>
       <View style={styles.column}>{second}</View>
     </View>

@@ -5,15 +5,13 @@ import { Heading } from './Words';
 interface Props {
   readonly title: string;
   readonly actions?: ReactNode;
-  /** It holds two columns on a wide screen. */
-  readonly columns?: boolean;
   readonly children: ReactNode;
 }
 
-/** A room's page: a heading with its actions, and what scrolls beneath. */
-export function Page({ title, actions, columns = false, children }: Props) {
+/** A room's page: a heading with its actions, and what scrolls beneath; as wide in every room. */
+export function Page({ title, actions, children }: Props) {
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={[styles.page, columns && styles.broad]}>
+    <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
       <PageHead title={title} actions={actions} />
       {children}
     </ScrollView>
@@ -34,8 +32,7 @@ export function PageHead({ title, actions }: Pick<Props, 'title' | 'actions'>) {
 
 const styles = StyleSheet.create({
   fill: { flex: 1 },
-  page: { padding: 16, paddingBottom: 32, gap: 14, width: '100%', maxWidth: 860 },
-  broad: { maxWidth: 1160 },
+  page: { padding: 16, paddingBottom: 32, gap: 14, width: '100%', maxWidth: 1160 },
   head: {
     flexDirection: 'row',
     alignItems: 'center',

@@ -8,6 +8,7 @@ import { ToolMark } from './ToolMark';
 import type { Point } from '@/core/pumps/shapes';
 import { PinRingMark } from './PinRing';
 import { FONT, usePalette, type Palette } from './theme';
+import { Words } from './Words';
 
 /** A place on the drawing: measured and judged, or still to do. */
 export interface DrawnStation {
@@ -24,6 +25,8 @@ interface Props {
   readonly label: string;
   readonly size: number;
   readonly describe: string;
+  /** Drawn by sizes of an example, and not of this very pump: it says so. */
+  readonly example?: boolean;
   /** The tilt of the floor, where its depths tell one. */
   readonly tilt?: DrawnTilt | null;
 }
@@ -32,12 +35,17 @@ interface Props {
 export const DRAWING_ROOM = 1.03;
 
 /** The pump of the job, generated from its sheet, with what to do next in blue and the straight edge in brass. */
-export function PumpDrawing({ outline, placement, stations, label, size, describe, tilt }: Props) {
+export function PumpDrawing(props: Props) {
+  const { outline, placement, stations, label, size, describe, tilt, example = false } = props;
   const half = outline.extent_mm * DRAWING_ROOM;
   const mark = half * 0.075;
   const viewBox = `${-half} ${-half} ${2 * half} ${2 * half}`;
   return (
-    <View role="img" aria-label={describe} style={{ width: size, height: size }}>
+    <View
+      role="img"
+      aria-label={example ? `${describe}; drawn by example sizes` : describe}
+      style={{ width: size, height: size }}
+    >
       <Svg width={size} height={size} viewBox={viewBox} style={styles.still}>
         <Shapes outline={outline} />
       </Svg>
@@ -51,11 +59,18 @@ export function PumpDrawing({ outline, placement, stations, label, size, describ
         ))}
         {placement ? <Here at={placement.probe} radius={mark} label={label} /> : null}
       </Svg>
+      {example ? (
+        <Words size="note" tone="muted" style={styles.example}>
+          Example sizes
+        </Words>
+      ) : null}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
+  // In the corner, where the round of the pump leaves room for two short lines.
+  example: { position: 'absolute', left: 0, bottom: 0, width: 56, lineHeight: 14 },
   /** A layer of its own: it is not painted again when only the marks above it move. */
   still: { position: 'absolute', willChange: 'transform' } as ViewStyle,
   over: { position: 'absolute', willChange: 'transform' } as ViewStyle,

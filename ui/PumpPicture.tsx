@@ -5,14 +5,14 @@ import { PumpDrawing } from './PumpDrawing';
 import type { DrawnTilt } from './TiltArrow';
 
 interface Props {
-  readonly sheet: Pick<Sheet, 'family' | 'geometry' | 'model'>;
+  readonly sheet: Pick<Sheet, 'family' | 'geometry' | 'model'> & Partial<Pick<Sheet, 'examples'>>;
   readonly size: number;
   readonly tilt?: DrawnTilt | null;
 }
 
 /** The pump of a sheet as it lies open on the bench, with nothing to do on it. */
 export function PumpPicture({ sheet, size, tilt = null }: Props) {
-  const { family, geometry, model } = sheet;
+  const { family, geometry, model, examples = [] } = sheet;
   // A floor is seen with the gears out.
   const view = tilt ? 'empty' : 'body';
   const outline = useMemo(
@@ -27,6 +27,7 @@ export function PumpPicture({ sheet, size, tilt = null }: Props) {
       label=""
       tilt={tilt}
       size={size}
+      example={examples.length > 0}
       describe={`${model}, seen from the gear side`}
     />
   );

@@ -5,12 +5,14 @@ import { Heading, Words } from './Words';
 
 interface Props {
   readonly rules: HouseRules;
+  /** The questions that are asked; all of them when not given. */
+  readonly asked?: readonly (typeof HOUSE_RULES)[number][];
   readonly onChange: (rules: HouseRules) => void;
 }
 
 /** The questions on which good people disagree, what is held to here, and why people hold it. */
-export function RuleChoices({ rules, onChange }: Props) {
-  return HOUSE_RULES.map(({ id, name, schools }) => {
+export function RuleChoices({ rules, asked = HOUSE_RULES, onChange }: Props) {
+  return asked.map(({ id, name, schools }) => {
     const value = rules[id];
     return (
       <View key={id} style={{ gap: 6 }}>

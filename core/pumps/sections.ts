@@ -19,6 +19,19 @@ export function sectionIn(name: string): number | null {
   return number === undefined ? null : Number(number);
 }
 
+/** Returns a name without the section that it is of: `Section 2: Body width` is `Body width`. */
+export const nameInSection = (name: string): string => name.replace(/^Section \d: /, '');
+
+/** Sorts what is of a pump by its sections; what is of no section in particular comes with the first. */
+export function bySection<T extends { readonly name: string }>(
+  items: readonly T[],
+): { readonly section: number; readonly items: readonly T[] }[] {
+  const numbers = items.map(({ name }) => sectionIn(name) ?? 1);
+  return [...new Set(numbers)]
+    .sort((a, b) => a - b)
+    .map((section) => ({ section, items: items.filter((_, i) => numbers[i] === section) }));
+}
+
 /** Returns the id that a part, size or characteristic has on the first section of a stack. */
 export const onFirstSection = (id: string): string => id.replace(/-s\d$/, '');
 

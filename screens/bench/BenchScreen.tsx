@@ -4,11 +4,12 @@ import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
 import { Button, IconButton, Searchbar } from 'react-native-paper';
 import { frontQuery, useJobSummaries, useShopError } from '@/data/hooks';
+import { Beside } from '@/ui/Beside';
 import { ListPage } from '@/ui/ListPage';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { ShopUnread } from '@/ui/ShopUnread';
-import { TOUCH, usePalette } from '@/ui/theme';
+import { TOUCH } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Wall } from '../shell/Wall';
@@ -26,7 +27,6 @@ const JobSide = onDemand('JobSide', async () => (await import('./JobSide')).JobS
 export function BenchScreen() {
   const router = useRouter();
   const wide = useWide();
-  const palette = usePalette();
   const { job: asked } = useLocalSearchParams<{ job?: string }>();
   const { data: whole, error, isPending } = useJobSummaries();
   const { data: front } = useQuery(frontQuery);
@@ -110,18 +110,15 @@ export function BenchScreen() {
   );
   if (!chosen) return list;
   return (
-    <View style={styles.columns}>
-      <View style={[styles.list, { borderColor: palette.line }]}>{list}</View>
+    <Beside list={list}>
       <Wall what="This job" record={{ kind: 'job', id: chosen }} again={[chosen]}>
         <JobSide id={chosen} />
       </Wall>
-    </View>
+    </Beside>
   );
 }
 
 const styles = StyleSheet.create({
-  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
-  list: { width: 500, borderRightWidth: 1 },
   actions: { flexDirection: 'row', gap: 4, alignItems: 'center' },
   import: { width: TOUCH, height: TOUCH, margin: 0 },
 });

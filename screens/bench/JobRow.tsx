@@ -4,6 +4,7 @@ import { VERDICT_SHORT } from '@/core/wording/verdict';
 import type { ListedJob } from '@/data/summaries';
 import { STAGE_NAME } from '../job/stages';
 import { LinkBox } from '@/ui/LinkBox';
+import { chosenRow } from '@/ui/Beside';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { usePalette } from '@/ui/theme';
 import { dayWords, dueDay } from '@/ui/when';
@@ -32,12 +33,7 @@ export function JobRow({ job, chosen }: Props) {
         href={chosen === undefined ? `/job/${job.id}/${job.stage}` : `/?job=${job.id}`}
         replace={chosen !== undefined}
         current={chosen ? 'page' : undefined}
-        style={[
-          styles.row,
-          { borderColor: palette.line },
-          chosen !== undefined && styles.beside,
-          chosen && { borderLeftColor: palette.blue, backgroundColor: palette.paper },
-        ]}
+        style={[styles.row, { borderBottomColor: palette.line }, chosenRow(chosen, palette)]}
       >
         <PinRing verdict={job.worst} size={34} />
         <View style={styles.words}>
@@ -91,7 +87,6 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     paddingVertical: 8,
   },
-  beside: { borderLeftWidth: 4, borderLeftColor: 'transparent', paddingHorizontal: 10 },
   words: { flex: 1, minWidth: 0, gap: 1 },
   top: { flexDirection: 'row', gap: 8, alignItems: 'baseline' },
   tag: { flexShrink: 0, maxWidth: '60%' },

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import type { Assessment } from '@/core/assessment/assessment';
 import { worstVerdict } from '@/core/assessment/summary';
@@ -22,6 +22,7 @@ import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { dayWords } from '@/ui/when';
+import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
 import { STAGE_NAME } from '../job/stages';
 
@@ -85,121 +86,119 @@ function Summary({ job }: { readonly job: Job }) {
   const order = job.closed ? [] : orderList(job);
   const facts = [job.unit, job.owner, job.complaint, `opened ${dayWords(job.createdAt)}`];
   return (
-    <View style={styles.fill}>
-      <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
-        <View style={styles.head}>
-          <PinRing verdict={worstVerdict(judged)} size={48} />
-          <View style={styles.grow}>
-            <Heading level={2} size="instruction">{`${job.tag} · ${standingOf(judged)}`}</Heading>
-            <Words tone="muted">
-              {[sheetName(job.sheet), ...facts].filter(Boolean).join(' · ')}
-            </Words>
-          </View>
+    <SidePanel
+      foot={
+        <>
+          <Button
+            mode="contained"
+            style={styles.grow}
+            contentStyle={styles.large}
+            onPress={() => router.push(`/job/${job.id}/${job.stage}`)}
+          >
+            {`Go on with ${job.tag}`}
+          </Button>
+          <Button
+            mode="outlined"
+            contentStyle={styles.large}
+            onPress={() => router.push(`/job/${job.id}/report`)}
+          >
+            Report
+          </Button>
+          <Button
+            mode="outlined"
+            contentStyle={styles.large}
+            onPress={() => router.push(`/job/${job.id}/tag`)}
+          >
+            Tag
+          </Button>
+        </>
+      }
+    >
+      <View style={styles.head}>
+        <PinRing verdict={worstVerdict(judged)} size={48} />
+        <View style={styles.grow}>
+          <Heading level={2} size="instruction">{`${job.tag} · ${standingOf(judged)}`}</Heading>
+          <Words tone="muted">{[sheetName(job.sheet), ...facts].filter(Boolean).join(' · ')}</Words>
         </View>
-        <View role="navigation" aria-label={`Stages of ${job.tag}`} style={styles.strip}>
-          {STAGES.map((stage) => (
-            <LinkBox
-              key={stage}
-              href={`/job/${job.id}/${stage}`}
-              style={[
-                styles.stage,
-                { borderColor: stage === job.stage ? palette.blue : palette.line },
-              ]}
-            >
-              <Words strong={stage === job.stage}>{STAGE_NAME[stage]}</Words>
-            </LinkBox>
-          ))}
-        </View>
-        <View style={styles.columns}>
-          <PumpPicture sheet={job.sheet} size={250} />
-          <View style={styles.grow}>
-            {amiss.slice(0, 2).map((a) => (
-              <View key={a.characteristic.id}>
-                <Words strong>{`${VERDICT_WORD[a.verdict]}: ${a.characteristic.name}`}</Words>
-                <GapBar
-                  limits={a.limits}
-                  preferred={a.limits?.preferred ?? null}
-                  known={shownExtremes(a)}
-                  heatShift_mm={null}
-                  unit={unit}
-                  kind={a.characteristic.quantity}
-                />
-              </View>
-            ))}
-            {amiss.slice(2).map((a) => {
-              const known = shownExtremes(a);
-              return (
-                <Words key={a.characteristic.id}>
-                  <Words strong>{`${VERDICT_WORD[a.verdict]}: `}</Words>
-                  {[a.characteristic.name, known && gapText(a.characteristic, known, unit)]
-                    .filter(Boolean)
-                    .join(', ')}
-                </Words>
-              );
-            })}
-            {of('in').length > 0 ? (
-              <View>
-                <Words strong>In</Words>
-                <Words tone="muted">{names(of('in'))}</Words>
-              </View>
-            ) : null}
-            {of('open').length > 0 ? (
-              <View>
-                <Words strong>Still to measure</Words>
-                <Words tone="muted">{names(of('open'))}</Words>
-              </View>
-            ) : null}
-          </View>
-        </View>
-        <Heading>Next</Heading>
-        <Words>
-          {job.closed ? `Closed: ${job.closed.why}` : next || 'Nothing is left to measure.'}
-        </Words>
-        {order.length > 0 ? (
-          <Words>
-            <Words strong>Order: </Words>
-            {order.map(({ name, count }) => (count > 1 ? `${count} × ${name}` : name)).join(', ')}
-          </Words>
-        ) : null}
-        {found.length > 0 ? (
-          <>
-            <Heading>Found</Heading>
-            {found.map((line) => (
-              <Words key={line}>{line}</Words>
-            ))}
-          </>
-        ) : null}
-      </ScrollView>
-      <View style={[styles.foot, { borderColor: palette.line }]}>
-        <Button
-          mode="contained"
-          style={styles.grow}
-          contentStyle={styles.large}
-          onPress={() => router.push(`/job/${job.id}/${job.stage}`)}
-        >
-          {`Go on with ${job.tag}`}
-        </Button>
-        <Button
-          mode="outlined"
-          contentStyle={styles.large}
-          onPress={() => router.push(`/job/${job.id}/report`)}
-        >
-          Report
-        </Button>
-        <Button
-          mode="outlined"
-          contentStyle={styles.large}
-          onPress={() => router.push(`/job/${job.id}/tag`)}
-        >
-          Tag
-        </Button>
       </View>
-    </View>
+      <View role="navigation" aria-label={`Stages of ${job.tag}`} style={styles.strip}>
+        {STAGES.map((stage) => (
+          <LinkBox
+            key={stage}
+            href={`/job/${job.id}/${stage}`}
+            style={[
+              styles.stage,
+              { borderColor: stage === job.stage ? palette.blue : palette.line },
+            ]}
+          >
+            <Words strong={stage === job.stage}>{STAGE_NAME[stage]}</Words>
+          </LinkBox>
+        ))}
+      </View>
+      <View style={styles.columns}>
+        <PumpPicture sheet={job.sheet} size={250} />
+        <View style={styles.grow}>
+          {amiss.slice(0, 2).map((a) => (
+            <View key={a.characteristic.id}>
+              <Words strong>{`${VERDICT_WORD[a.verdict]}: ${a.characteristic.name}`}</Words>
+              <GapBar
+                limits={a.limits}
+                preferred={a.limits?.preferred ?? null}
+                known={shownExtremes(a)}
+                heatShift_mm={null}
+                unit={unit}
+                kind={a.characteristic.quantity}
+              />
+            </View>
+          ))}
+          {amiss.slice(2).map((a) => {
+            const known = shownExtremes(a);
+            return (
+              <Words key={a.characteristic.id}>
+                <Words strong>{`${VERDICT_WORD[a.verdict]}: `}</Words>
+                {[a.characteristic.name, known && gapText(a.characteristic, known, unit)]
+                  .filter(Boolean)
+                  .join(', ')}
+              </Words>
+            );
+          })}
+          {of('in').length > 0 ? (
+            <View>
+              <Words strong>In</Words>
+              <Words tone="muted">{names(of('in'))}</Words>
+            </View>
+          ) : null}
+          {of('open').length > 0 ? (
+            <View>
+              <Words strong>Still to measure</Words>
+              <Words tone="muted">{names(of('open'))}</Words>
+            </View>
+          ) : null}
+        </View>
+      </View>
+      <Heading>Next</Heading>
+      <Words>
+        {job.closed ? `Closed: ${job.closed.why}` : next || 'Nothing is left to measure.'}
+      </Words>
+      {order.length > 0 ? (
+        <Words>
+          <Words strong>Order: </Words>
+          {order.map(({ name, count }) => (count > 1 ? `${count} × ${name}` : name)).join(', ')}
+        </Words>
+      ) : null}
+      {found.length > 0 ? (
+        <>
+          <Heading>Found</Heading>
+          {found.map((line) => (
+            <Words key={line}>{line}</Words>
+          ))}
+        </>
+      ) : null}
+    </SidePanel>
   );
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1, minWidth: 0, minHeight: 0 },
   page: { padding: 16, gap: 12 },
   head: { flexDirection: 'row', gap: 12, alignItems: 'center' },
   grow: { flex: 1, minWidth: 0 },
@@ -212,6 +211,5 @@ const styles = StyleSheet.create({
     borderBottomWidth: 2,
   },
   columns: { flexDirection: 'row', gap: 20, alignItems: 'flex-start' },
-  foot: { flexDirection: 'row', gap: 10, padding: 16, borderTopWidth: 1 },
   large: { minHeight: 56 },
 });

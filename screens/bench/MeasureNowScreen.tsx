@@ -13,6 +13,7 @@ import { inUnit } from '@/core/records/shop';
 import { createQuickJob, type QuickLimit } from '@/data/create';
 import { KEYS, useChangeShop, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Pick } from '@/ui/Pick';
@@ -90,56 +91,66 @@ export function MeasureNowScreen() {
         No sheet is needed: say what kind of pump it is and the limits that you hold it against. It
         is kept as a job, and its limits can become a sheet later.
       </Words>
-      <Heading>What kind of pump</Heading>
-      <Pick
-        label="Kind of pump"
-        value={family}
-        options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
-        onChange={choose}
-      />
-      <Choice
-        label="Units"
-        value={shop.unit}
-        options={UNITS}
-        onChange={(unit) => void changeShop((s) => inUnit(s, unit)).catch(() => undefined)}
-      />
-      <Heading>Limits</Heading>
-      {lines.map((line, i) => {
-        const c = all.find(({ id }) => id === line.characteristic);
-        const unit = unitName(c?.quantity ?? 'gap', shop.unit);
-        return (
-          <View key={i} style={styles.line}>
+      <Columns
+        first={
+          <>
+            <Heading>What kind of pump</Heading>
             <Pick
-              label={`What is measured, ${i + 1}`}
-              value={line.characteristic}
-              options={all.map(({ id, name }) => ({ value: id, name }))}
-              onChange={(characteristic) => put(i, { characteristic })}
+              label="Kind of pump"
+              value={family}
+              options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
+              onChange={choose}
             />
-            <View style={styles.ends}>
-              {(['least', 'most'] as const).map((end) => (
-                <TextInput
-                  key={end}
-                  mode="outlined"
-                  label={`${end === 'least' ? 'Least' : 'Most'}, ${unit}`}
-                  aria-label={`${end === 'least' ? 'Least' : 'Most'}, limit ${i + 1}`}
-                  value={line[end]}
-                  onChangeText={(text) => put(i, { [end]: text })}
-                  inputMode="decimal"
-                  onSubmitEditing={() => start()}
-                  style={styles.end}
-                />
-              ))}
-            </View>
-          </View>
-        );
-      })}
-      <Button mode="outlined" icon="plus" onPress={() => setLines([...lines, blank])}>
-        Another limit
-      </Button>
-      {wrong ? <Notice kind="error">{wrong}</Notice> : null}
-      <Button mode="contained" contentStyle={styles.large} onPress={() => start()}>
-        Start measuring
-      </Button>
+            <Choice
+              label="Units"
+              value={shop.unit}
+              options={UNITS}
+              onChange={(unit) => void changeShop((s) => inUnit(s, unit)).catch(() => undefined)}
+            />
+          </>
+        }
+        second={
+          <>
+            <Heading>Limits</Heading>
+            {lines.map((line, i) => {
+              const c = all.find(({ id }) => id === line.characteristic);
+              const unit = unitName(c?.quantity ?? 'gap', shop.unit);
+              return (
+                <View key={i} style={styles.line}>
+                  <Pick
+                    label={`What is measured, ${i + 1}`}
+                    value={line.characteristic}
+                    options={all.map(({ id, name }) => ({ value: id, name }))}
+                    onChange={(characteristic) => put(i, { characteristic })}
+                  />
+                  <View style={styles.ends}>
+                    {(['least', 'most'] as const).map((end) => (
+                      <TextInput
+                        key={end}
+                        mode="outlined"
+                        label={`${end === 'least' ? 'Least' : 'Most'}, ${unit}`}
+                        aria-label={`${end === 'least' ? 'Least' : 'Most'}, limit ${i + 1}`}
+                        value={line[end]}
+                        onChangeText={(text) => put(i, { [end]: text })}
+                        inputMode="decimal"
+                        onSubmitEditing={() => start()}
+                        style={styles.end}
+                      />
+                    ))}
+                  </View>
+                </View>
+              );
+            })}
+            <Button mode="outlined" icon="plus" onPress={() => setLines([...lines, blank])}>
+              Another limit
+            </Button>
+            {wrong ? <Notice kind="error">{wrong}</Notice> : null}
+            <Button mode="contained" contentStyle={styles.large} onPress={() => start()}>
+              Start measuring
+            </Button>
+          </>
+        }
+      />
     </Page>
   );
 }

@@ -5,10 +5,11 @@ import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { string, type InferType } from 'yup';
-import type { Sheet } from '@/core/records/sheet';
+import { sheetName, type Sheet } from '@/core/records/sheet';
 import { createJob } from '@/data/create';
 import { KEYS, useJobSummaries, useChangeShop, useSheets, useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -16,7 +17,7 @@ import { Heading, Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { SheetPick } from './SheetPick';
-import { Refused, useOnce } from '../shell/useOnce';
+import { onceValid, useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
@@ -27,10 +28,19 @@ const newJobForm = tagSchema('mm')
 type NewJobForm = InferType<typeof newJobForm>;
 
 /** Sheets in the order in which their pumps were last on the bench, the others by name. */
-function lastUsedFirst(sheets: readonly Sheet[], jobs: readonly { readonly model: string }[]) {
-  const used = new Map([...jobs].reverse().map(({ model }, i) => [model, i]));
-  const rank = ({ model }: Sheet) => used.get(model) ?? -1;
-  return [...sheets].sort((a, b) => rank(b) - rank(a) || a.model.localeCompare(b.model));
+function lastUsedFirst(
+  sheets: readonly Sheet[],
+  jobs: readonly { readonly model: string; readonly lastAt: string }[],
+) {
+  const used = (sheet: Sheet): string =>
+    jobs
+      .filter(({ model }) => model === sheetName(sheet))
+      .map(({ lastAt }) => lastAt)
+      .sort()
+      .at(-1) ?? '';
+  return [...sheets].sort(
+    (a, b) => used(b).localeCompare(used(a)) || a.model.localeCompare(b.model),
+  );
 }
 
 /** A new job from a sheet: the tag, whose pump it is, what is wrong with it, and which limits apply. */
@@ -63,7 +73,7 @@ export function NewJobScreen() {
   const tier = sheet?.tiers.find((t) => t.id === tierId) ?? sheet?.tiers[0];
 
   const { run: start, failed } = useOnce((on: Sheet, limits: string) =>
-    handleSubmit(async ({ sheet: _, ...form }) => {
+    onceValid(handleSubmit, async ({ sheet: _, ...form }) => {
       const id = await kept.make(() => createJob({ ...form, tier: limits }, on, shop));
       // The job is there; a customer that could not be remembered is no reason to stay.
       await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
@@ -71,7 +81,7 @@ export function NewJobScreen() {
       );
       await client.invalidateQueries({ queryKey: KEYS.summaries });
       router.replace(`/job/${id}/strip`);
-    }, Refused.now)(),
+    })(),
   );
 
   if (!data) return null;
@@ -102,40 +112,50 @@ export function NewJobScreen() {
   return (
     <Page title="New job">
       <KeptNotices kept={kept} />
-      <Field control={control} name="tag" label="Tag number" autoFocus />
-      {twin ? (
-        <Notice kind="caution">
-          {`There is a job ${twin.tag} already: ${[twin.unit, twin.model].filter(Boolean).join(', ')}. A scan of this number would find both.`}
-        </Notice>
-      ) : null}
-      <Field control={control} name="unit" label="Unit it came from" />
-      <CustomerField
-        control={control}
-        onChoose={(customer) => {
-          setValue('owner', customer.owner);
-          setValue('contact', customer.contact);
-        }}
+      <Columns
+        first={
+          <>
+            <Field control={control} name="tag" label="Tag number" autoFocus />
+            {twin ? (
+              <Notice kind="caution">
+                {`There is a job ${twin.tag} already: ${[twin.unit, twin.model].filter(Boolean).join(', ')}. A scan of this number would find both.`}
+              </Notice>
+            ) : null}
+            <Field control={control} name="unit" label="Unit it came from" />
+            <CustomerField
+              control={control}
+              onChoose={(customer) => {
+                setValue('owner', customer.owner);
+                setValue('contact', customer.contact);
+              }}
+            />
+            <Field control={control} name="complaint" label="Complaint" multiline />
+            <Field control={control} name="by" label="Who measures" />
+          </>
+        }
+        second={
+          <>
+            <Heading>Limit sheet</Heading>
+            <SheetPick sheets={sheets} chosen={sheet.id} onChange={(id) => setValue('sheet', id)} />
+            <Words strong>Limits that apply</Words>
+            <Choice
+              label="Limits that apply"
+              value={tier.id}
+              options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
+              onChange={(id) => setValue('tier', id)}
+            />
+            <Words size="note" tone="muted">
+              {`Source: ${tier.source || 'not given'}`}
+            </Words>
+            {failed ? <Notice kind="error">{failed}</Notice> : null}
+            <View style={styles.foot}>
+              <Button mode="contained" contentStyle={styles.large} onPress={begin}>
+                Start
+              </Button>
+            </View>
+          </>
+        }
       />
-      <Field control={control} name="complaint" label="Complaint" multiline />
-      <Field control={control} name="by" label="Who measures" />
-      <Heading>Limit sheet</Heading>
-      <SheetPick sheets={sheets} chosen={sheet.id} onChange={(id) => setValue('sheet', id)} />
-      <Words strong>Limits that apply</Words>
-      <Choice
-        label="Limits that apply"
-        value={tier.id}
-        options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
-        onChange={(id) => setValue('tier', id)}
-      />
-      <Words size="note" tone="muted">
-        {`Source: ${tier.source || 'not given'}`}
-      </Words>
-      {failed ? <Notice kind="error">{failed}</Notice> : null}
-      <View style={styles.foot}>
-        <Button mode="contained" contentStyle={styles.large} onPress={begin}>
-          Start
-        </Button>
-      </View>
     </Page>
   );
 }

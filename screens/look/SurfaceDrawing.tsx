@@ -66,6 +66,7 @@ export function SurfaceDrawing({ job, looked, placed, spot, small, onTap }: Prop
           stations={marks}
           label=""
           size={size}
+          example={sheet.examples.length > 0}
           describe={`${placed.surface.name}, marked on the drawing`}
         />
         {/* The list and “Defect” do the same from the keyboard. */}

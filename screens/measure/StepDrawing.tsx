@@ -66,6 +66,7 @@ export function StepDrawing({ job, target, stations, station, marks, shown }: Pr
           stations={marks}
           label={`${number}`}
           size={size}
+          example={sheet.examples.length > 0}
           describe={`${sheet.model}: ${station.instruction}`}
           tilt={drawn}
         />

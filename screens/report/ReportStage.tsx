@@ -59,9 +59,9 @@ export function ReportStage({ job }: { readonly job: Job }) {
     }
   };
   return (
-    <Page title="Report" columns>
+    <Page title="Report">
       <Columns
-        aside
+        aside="right"
         first={
           <>
             <View style={styles.actions}>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Characteristic } from '@/core/pumps/family';
+import { onFirstSection } from '@/core/pumps/sections';
 import { unitName } from '@/core/quantity/format';
 import type { SheetLimit } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -39,9 +40,10 @@ const GASKET_MEANT: Readonly<Record<SheetLimit['gasket'], string>> = {
 
 /** One limit: least and most, and behind *More* how it is meant and where it stands. */
 export function LimitRow({ tier, characteristic, unit }: Props) {
-  const { control, setValue } = useFormContext<SheetForm>();
-  const [open, setOpen] = useState(false);
+  const { control, setValue, getFieldState, formState } = useFormContext<SheetForm>();
+  const [opened, setOpen] = useState(false);
   const { id, name, convention, quantity, sides, gasket, sum } = characteristic;
+  const further = onFirstSection(id) !== id;
   const path = `limits.${tier.id}.${id}` as const;
   const [side, gasketSaid, source, preferredLower, preferredUpper] = useWatch({
     control,
@@ -53,8 +55,13 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
       `${path}.preferredUpper`,
     ],
   });
+  const [lowWrong, highWrong] = (['preferredLower', 'preferredUpper'] as const).map(
+    (end) => getFieldState(`${path}.${end}`, formState).invalid,
+  );
+  // What is wrong must not hide behind *More*.
+  const open = opened || lowWrong || highWrong;
   const meant = [
-    sum ? 'empty: as for the gap itself' : convention,
+    further ? 'empty: as section 1' : sum ? 'empty: as for the gap itself' : convention,
     sides && side === 'one-side' ? 'limit for one side' : '',
     gasket ? GASKET_MEANT[gasketSaid ?? 'bare'] : '',
     preferredLower || preferredUpper

@@ -10,10 +10,11 @@ import { DESCRIBED, line } from '@/core/schema/fields';
 import { askedOf, exampleOf, OPTION_WORD } from './geometryFields';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
-import { Refused, useOnce } from '../shell/useOnce';
+import { onceValid, useOnce } from '../shell/useOnce';
 import { createSheet } from '@/data/create';
 import { KEYS } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -60,68 +61,79 @@ export function NewSheetScreen() {
   const { control, handleSubmit, setValue } = kept.form;
   const [family, said] = useWatch({ control, name: ['family', 'said'] });
   const chosen = FAMILIES.find((f) => f.id === family);
-  const make = handleSubmit(async (form) => {
+  const make = onceValid(handleSubmit, async (form) => {
     const answers = answersOf(form);
     if (answers.wrong) throw new Error(`${answers.wrong}.`);
     const id = await kept.make(() => createSheet(form.model, form.family, answers.said));
     await client.invalidateQueries({ queryKey: KEYS.sheets });
     router.replace(`/sheets/${id}`);
-  }, Refused.now);
+  });
   const { run: create, failed } = useOnce(make);
   return (
     <Page title="New limit sheet">
       <KeptNotices kept={kept} />
-      <Field control={control} name="model" label="Model" autoFocus />
-      <Words strong>What kind of pump</Words>
-      <Choice
-        label="Kind of pump"
-        stacked
-        value={family}
-        options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
-        onChange={(id) => {
-          setValue('family', id);
-          setValue('said', {});
-        }}
-      />
-      {chosen ? (
-        <View style={styles.drawing}>
-          <PumpPicture
-            sheet={{ model: chosen.name, family: chosen.id, geometry: chosen.example }}
-            size={200}
-          />
-          <Words size="note" tone="muted">
-            A made-up pump of that kind: its sizes are examples until you put in this pump’s own.
-          </Words>
-        </View>
-      ) : null}
-      {askedOf(family).map(({ name, label, options }) =>
-        options.length > 0 ? (
-          <View key={name}>
-            <Words strong>{label}</Words>
+      <Columns
+        first={
+          <>
+            <Field control={control} name="model" label="Model" autoFocus />
+            <Words strong>What kind of pump</Words>
             <Choice
-              label={label}
+              label="Kind of pump"
               stacked
-              value={said[name] ?? exampleOf(family, name)}
-              options={options.map((value) => ({ value, name: OPTION_WORD[value] ?? value }))}
-              onChange={(value) => setValue('said', { ...said, [name]: value })}
+              value={family}
+              options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
+              onChange={(id) => {
+                setValue('family', id);
+                setValue('said', {});
+              }}
             />
-          </View>
-        ) : (
-          <TextInput
-            key={name}
-            mode="outlined"
-            label={label}
-            aria-label={label}
-            inputMode="numeric"
-            value={said[name] ?? exampleOf(family, name)}
-            onChangeText={(value) => setValue('said', { ...said, [name]: value })}
-          />
-        ),
-      )}
-      {failed ? <Notice kind="error">{failed}</Notice> : null}
-      <Button mode="contained" onPress={() => create()}>
-        Make the sheet
-      </Button>
+          </>
+        }
+        second={
+          <>
+            {chosen ? (
+              <View style={styles.drawing}>
+                <PumpPicture
+                  sheet={{ model: chosen.name, family: chosen.id, geometry: chosen.example }}
+                  size={200}
+                />
+                <Words size="note" tone="muted">
+                  A made-up pump of that kind: its sizes are examples until you put in this pump’s
+                  own.
+                </Words>
+              </View>
+            ) : null}
+            {askedOf(family).map(({ name, label, options }) =>
+              options.length > 0 ? (
+                <View key={name}>
+                  <Words strong>{label}</Words>
+                  <Choice
+                    label={label}
+                    stacked
+                    value={said[name] ?? exampleOf(family, name)}
+                    options={options.map((value) => ({ value, name: OPTION_WORD[value] ?? value }))}
+                    onChange={(value) => setValue('said', { ...said, [name]: value })}
+                  />
+                </View>
+              ) : (
+                <TextInput
+                  key={name}
+                  mode="outlined"
+                  label={label}
+                  aria-label={label}
+                  inputMode="numeric"
+                  value={said[name] ?? exampleOf(family, name)}
+                  onChangeText={(value) => setValue('said', { ...said, [name]: value })}
+                />
+              ),
+            )}
+            {failed ? <Notice kind="error">{failed}</Notice> : null}
+            <Button mode="contained" onPress={() => create()}>
+              Make the sheet
+            </Button>
+          </>
+        }
+      />
     </Page>
   );
 }

@@ -9,8 +9,10 @@ import { useChange, useRemove } from '@/data/hooks';
 import { fileName, saveAs } from '@/data/save';
 import { sheetFile } from '@/data/transfer/files';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
+import { useWide } from '@/ui/useWidth';
 import { Page } from '@/ui/Page';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
@@ -73,6 +75,7 @@ export function SheetEditor({
   readonly unit: ShopUnit;
 }) {
   const router = useRouter();
+  const wide = useWide();
   const { apply: change, error } = useChange('sheet', sheet.id);
   const { mutateAsync: removeSheet } = useRemove('sheet');
   const [section, setSection] = useState<Section>('limits');
@@ -94,8 +97,7 @@ export function SheetEditor({
     const first = list[0];
     if (first) setSection(sectionOf(first.path));
   };
-  const save = handleSubmit(async (fields) => {
-    clearErrors();
+  const store = handleSubmit(async (fields) => {
     const result = fromForm(fields, sheet, unit);
     setWrong(result.errors);
     if (result.errors.length > 0) {
@@ -119,6 +121,11 @@ export function SheetEditor({
       ),
     );
   });
+  const save = () => {
+    // What was wrong at a field that is not on show would hold the next attempt up, unseen.
+    clearErrors();
+    return store();
+  };
   const word = formState.isDirty ? (doubts.length > 0 ? 'Save all the same' : 'Save') : 'Saved';
   return (
     <FormProvider {...form}>
@@ -143,29 +150,44 @@ export function SheetEditor({
         {doubts.length > 0 ? (
           <Notice kind="caution">{`Look again: ${doubts.map((d) => d.message).join(' ')}`}</Notice>
         ) : null}
-        <Choice label="Section" value={section} options={SECTIONS} onChange={setSection} />
-        {section === 'pump' ? <PumpSection sheet={sheet} unit={unit} /> : null}
-        {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
-        {section === 'own' ? <OwnSection sheet={sheet} /> : null}
-        {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
-        {section === 'fasteners' ? <FastenerSection /> : null}
-        {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
-        {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
-        <Button
-          mode="outlined"
-          icon="file-export-outline"
-          onPress={() => saveAs(fileName(sheet.model, 'json'), sheetFile(sheet))}
-        >
-          Export this sheet
-        </Button>
-        <Confirm
-          ask="Delete this sheet"
-          warn="The sheet goes for good. Jobs that were begun with it keep their copy."
-          sure="Delete for good"
-          onSure={async () => {
-            await removeSheet(sheet.id);
-            router.replace('/sheets');
-          }}
+        <Columns
+          aside="left"
+          first={
+            <Choice
+              label="Section"
+              value={section}
+              options={SECTIONS}
+              onChange={setSection}
+              stacked={wide}
+            />
+          }
+          second={
+            <>
+              {section === 'pump' ? <PumpSection sheet={sheet} unit={unit} /> : null}
+              {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
+              {section === 'own' ? <OwnSection sheet={sheet} /> : null}
+              {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
+              {section === 'fasteners' ? <FastenerSection /> : null}
+              {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
+              {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
+              <Button
+                mode="outlined"
+                icon="file-export-outline"
+                onPress={() => saveAs(fileName(sheet.model, 'json'), sheetFile(sheet))}
+              >
+                Export this sheet
+              </Button>
+              <Confirm
+                ask="Delete this sheet"
+                warn="The sheet goes for good. Jobs that were begun with it keep their copy."
+                sure="Delete for good"
+                onSure={async () => {
+                  await removeSheet(sheet.id);
+                  router.replace('/sheets');
+                }}
+              />
+            </>
+          }
         />
       </Page>
     </FormProvider>

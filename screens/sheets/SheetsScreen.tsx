@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { familyOf } from '@/core/pumps/registry';
@@ -9,14 +9,19 @@ import { KEYS, useSheets } from '@/data/hooks';
 import { useOnce } from '../shell/useOnce';
 import { Wall } from '../shell/Wall';
 import { LinkBox } from '@/ui/LinkBox';
+import { Beside, chosenRow } from '@/ui/Beside';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { SheetSide } from './SheetSide';
 
 /** The limit sheets of the shop. */
 export function SheetsScreen() {
   const router = useRouter();
+  const wide = useWide();
+  const { sheet: asked } = useLocalSearchParams<{ sheet?: string }>();
   const client = useQueryClient();
   const { data } = useSheets();
   const sheets = [...(data?.records ?? [])].sort((a, b) => a.model.localeCompare(b.model));
@@ -25,7 +30,8 @@ export function SheetsScreen() {
     await client.invalidateQueries({ queryKey: KEYS.sheets });
     router.push(`/sheets/${id}`);
   });
-  return (
+  const chosen = wide ? (sheets.find(({ id }) => id === asked) ?? sheets[0]) : undefined;
+  const list = (
     <Page
       title="Sheets"
       actions={
@@ -55,25 +61,51 @@ export function SheetsScreen() {
             what={`Sheet ${sheet.model}`}
             record={{ kind: 'sheet', id: sheet.id }}
           >
-            <SheetRow sheet={sheet} onCopy={() => copy(sheet)} />
+            <SheetRow
+              sheet={sheet}
+              chosen={chosen && sheet.id === chosen.id}
+              onCopy={() => copy(sheet)}
+            />
           </Wall>
         ))}
       </View>
     </Page>
   );
+  if (!chosen) return list;
+  return (
+    <Beside list={list}>
+      <Wall
+        what={`Sheet ${chosen.model}`}
+        record={{ kind: 'sheet', id: chosen.id }}
+        again={[chosen]}
+      >
+        <SheetSide key={chosen.id} sheet={chosen} />
+      </Wall>
+    </Beside>
+  );
 }
 
 interface RowProps {
   readonly sheet: Sheet;
+  /** Whether it is the one shown beside the list; undefined where nothing is beside it, and a touch opens the sheet. */
+  readonly chosen: boolean | undefined;
   readonly onCopy: () => void;
 }
 
 /** A sheet in the list: its model, its family and its tiers. */
-function SheetRow({ sheet, onCopy }: RowProps) {
+function SheetRow({ sheet, chosen, onCopy }: RowProps) {
   const palette = usePalette();
   return (
-    <View role="listitem" style={[styles.row, { borderColor: palette.line }]}>
-      <LinkBox href={`/sheets/${sheet.id}`} style={styles.words}>
+    <View
+      role="listitem"
+      style={[styles.row, { borderBottomColor: palette.line }, chosenRow(chosen, palette)]}
+    >
+      <LinkBox
+        href={chosen === undefined ? `/sheets/${sheet.id}` : `/sheets?sheet=${sheet.id}`}
+        replace={chosen !== undefined}
+        current={chosen ? 'page' : undefined}
+        style={styles.words}
+      >
         <Words size="strong" strong>
           {sheetName(sheet)}
         </Words>

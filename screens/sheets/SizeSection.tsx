@@ -1,6 +1,7 @@
 import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pumpOf } from '@/core/pumps/registry';
+import { bySection, nameInSection } from '@/core/pumps/sections';
 import { unitName } from '@/core/quantity/format';
 import { temperatureUnit } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -19,17 +20,25 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
       <Words size="note" tone="muted">
         As the book gives them; with them a slip of the pen is noticed and the hot gap is known.
       </Words>
-      <View style={styles.grid}>
-        {dimensions.map((d) => (
-          <Field
-            key={d.id}
-            control={control}
-            name={`nominal.${d.id}`}
-            label={`${d.name}, ${unitName('size', unit)}`}
-            style={styles.cell}
-          />
-        ))}
-      </View>
+      {bySection(dimensions).map(({ section, items }) => (
+        <View key={section} style={styles.section}>
+          {section > 1 ? (
+            <Words strong>{`Section ${section}: empty where it is as section 1`}</Words>
+          ) : null}
+          <View style={styles.grid}>
+            {items.map((d) => (
+              <Field
+                key={d.id}
+                control={control}
+                name={`nominal.${d.id}`}
+                label={`${nameInSection(d.name)}, ${unitName('size', unit)}`}
+                spoken={`${d.name}, ${unitName('size', unit)}`}
+                style={styles.cell}
+              />
+            ))}
+          </View>
+        </View>
+      ))}
       <Heading>Materials and working temperatures</Heading>
       <Words size="note" tone="muted">
         Usual expansions, 1e-6/K: die-cast aluminium 21–23, cast iron 10.5, steel 11.7, bronze 18,
@@ -70,6 +79,7 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
 }
 
 const styles = StyleSheet.create({
+  section: { gap: 8 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   cell: { flexGrow: 1, flexBasis: 160, minWidth: 0 },
   row: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },

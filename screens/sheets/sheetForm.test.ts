@@ -159,6 +159,26 @@ describe('the bench work of a sheet as a form', () => {
   });
 });
 
+describe('the one-way clutches of a sheet as a form', () => {
+  const first = (form: SheetForm) => form.clutches[0]!;
+  it('take counts where the book gives them, and none where they are empty', () => {
+    const { sheet, errors } = edited((f) =>
+      Object.assign(first(f), { name: ' Input clutch ', washers: '2', pins: '' }),
+    );
+    expect(errors).toEqual([]);
+    expect(sheet.clutches).toMatchObject([{ name: 'Input clutch', washers: 2, pins: null }]);
+  });
+  it.each([
+    ['name', ' ', 'A clutch needs a name.'],
+    ['washers', '7', 'How many: 0 to 4, or empty.'],
+    ['pins', '1.5', 'How many: 0 to 99, or empty.'],
+    ['pins', 'a few', '“a few” is not a number.'],
+  ])('say what is wrong at its field: %s “%s”', (field, text, message) => {
+    const { errors } = edited((f) => Object.assign(first(f), { [field]: text }));
+    expect(errors[0]).toEqual({ path: `clutches.0.${field}`, message });
+  });
+});
+
 describe('a pump whose build is changed', () => {
   const gears = DEMO_SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
   const { strip, renew, also } = blankSheet(gears);

@@ -181,10 +181,11 @@ function readLimits(form: SheetForm, pumped: Sheet, before: SheetForm, read: Rea
         });
       const [lower_mm, upper_mm] = [end('lower'), end('upper')];
       const [preferredLower_mm, preferredUpper_mm] = [end('preferredLower'), end('preferredUpper')];
+      if (lower_mm === null && upper_mm === null) return [];
       if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
         read.wrong(`${path}.upper`, 'The upper limit is below the lower one.');
+        return [];
       }
-      if (lower_mm === null && upper_mm === null) return [];
       const inside = (mm: number | null) =>
         mm === null || (mm >= (lower_mm ?? 0) && mm <= (upper_mm ?? Infinity));
       if (!inside(preferredLower_mm)) {

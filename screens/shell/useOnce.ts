@@ -1,16 +1,27 @@
 import { useRef, useState } from 'react';
+import type { FieldValues, UseFormHandleSubmit } from 'react-hook-form';
 import useLatestCallback from 'use-latest-callback';
 
 /** So long after it is done a second tap is still a bounce: the screen may not have gone yet. */
 const SETTLES_MS = 400;
 
 /** Thrown by work that did nothing, where what is wrong stands at its field already. */
-export class Refused extends Error {
-  /** Throws one: what a form calls that does not hold to its schema. */
-  static now(this: void): never {
-    throw new Refused('');
-  }
-}
+class Refused extends Error {}
+
+/** Returns work on what is in a form; where a field is wrong, that stands at the field and nothing is done. */
+export const onceValid =
+  <F extends FieldValues>(
+    handleSubmit: UseFormHandleSubmit<F>,
+    work: (fields: F) => Promise<unknown>,
+  ) =>
+  async (): Promise<void> => {
+    let valid = true;
+    const refuse = () => {
+      valid = false;
+    };
+    await handleSubmit(work, refuse)();
+    if (!valid) throw new Refused();
+  };
 
 export interface Once<A extends unknown[]> {
   readonly run: (...args: A) => void;

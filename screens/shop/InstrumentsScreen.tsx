@@ -8,6 +8,7 @@ import { formatLength, formatWithUnit } from '@/core/quantity/format';
 import type { FeelerSetRecord, Instrument } from '@/core/records/instrument';
 import { newId, now } from '@/data/create';
 import { useChangeShop, useShop } from '@/data/hooks';
+import { Columns } from '@/ui/Columns';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RowButton } from '@/ui/RowButton';
@@ -57,80 +58,94 @@ export function InstrumentsScreen() {
   return (
     <Page title="Instruments and leaves">
       {error ? <Notice kind="error">{error.message}</Notice> : null}
-      <View>
-        {shop.instruments.map((i) => (
-          <View key={i.id}>
-            <RowButton
-              name={i.name}
-              about={aboutOf(i, shop)}
-              open={open === i.id}
-              onPress={() => setOpen(open === i.id ? null : i.id)}
-            />
-            {open === i.id ? (
+      <Columns
+        first={
+          <>
+            <View>
+              {shop.instruments.map((i) => (
+                <View key={i.id}>
+                  <RowButton
+                    name={i.name}
+                    about={aboutOf(i, shop)}
+                    open={open === i.id}
+                    onPress={() => setOpen(open === i.id ? null : i.id)}
+                  />
+                  {open === i.id ? (
+                    <InstrumentEditor
+                      draft={`instrument/${i.id}`}
+                      instrument={i}
+                      unit={shop.unit}
+                      onKeep={keep(i)}
+                      onRemove={() =>
+                        void set((s) => ({
+                          ...s,
+                          instruments: s.instruments.filter((other) => other.id !== i.id),
+                        }))
+                      }
+                    />
+                  ) : null}
+                </View>
+              ))}
+            </View>
+            {fresh ? (
               <InstrumentEditor
-                draft={`instrument/${i.id}`}
-                instrument={i}
+                draft="instrument/new"
+                instrument={fresh}
                 unit={shop.unit}
-                onKeep={keep(i)}
-                onRemove={() =>
-                  void set((s) => ({
+                onKeep={keep(fresh)}
+              />
+            ) : (
+              <Button mode="outlined" icon="plus" onPress={() => setFresh(newInstrument(newId()))}>
+                Add an instrument
+              </Button>
+            )}
+          </>
+        }
+        second={
+          <>
+            <Heading>Leaf sets</Heading>
+            {shop.feelers.map((feeler, at) => (
+              <FeelerEditor
+                key={at}
+                draft={`leaves/${at}`}
+                feeler={feeler}
+                unit={shop.unit}
+                onKeep={(change) =>
+                  set((s) => ({
                     ...s,
-                    instruments: s.instruments.filter((other) => other.id !== i.id),
+                    feelers: s.feelers.map((f, i) => (i === at ? change(f) : f)),
                   }))
                 }
+                onRemove={
+                  shop.feelers.length > 1
+                    ? () =>
+                        void set((s) => ({ ...s, feelers: s.feelers.filter((_, i) => i !== at) }))
+                    : undefined
+                }
               />
-            ) : null}
-          </View>
-        ))}
-      </View>
-      {fresh ? (
-        <InstrumentEditor
-          draft="instrument/new"
-          instrument={fresh}
-          unit={shop.unit}
-          onKeep={keep(fresh)}
-        />
-      ) : (
-        <Button mode="outlined" icon="plus" onPress={() => setFresh(newInstrument(newId()))}>
-          Add an instrument
-        </Button>
-      )}
-      <Heading>Leaf sets</Heading>
-      {shop.feelers.map((feeler, at) => (
-        <FeelerEditor
-          key={at}
-          draft={`leaves/${at}`}
-          feeler={feeler}
-          unit={shop.unit}
-          onKeep={(change) =>
-            set((s) => ({ ...s, feelers: s.feelers.map((f, i) => (i === at ? change(f) : f)) }))
-          }
-          onRemove={
-            shop.feelers.length > 1
-              ? () => void set((s) => ({ ...s, feelers: s.feelers.filter((_, i) => i !== at) }))
-              : undefined
-          }
-        />
-      ))}
-      <Button
-        mode="outlined"
-        icon="plus"
-        onPress={() =>
-          void set((s) => ({
-            ...s,
-            feelers: [
-              ...s.feelers,
-              {
-                ...(NEW_SHOP.feelers[0] as FeelerSetRecord),
-                name: `Leaf set ${String.fromCharCode(65 + s.feelers.length)}`,
-                leaves_mm: s.feelers[0]?.leaves_mm ?? [0.05],
-              },
-            ],
-          }))
+            ))}
+            <Button
+              mode="outlined"
+              icon="plus"
+              onPress={() =>
+                void set((s) => ({
+                  ...s,
+                  feelers: [
+                    ...s.feelers,
+                    {
+                      ...(NEW_SHOP.feelers[0] as FeelerSetRecord),
+                      name: `Leaf set ${String.fromCharCode(65 + s.feelers.length)}`,
+                      leaves_mm: s.feelers[0]?.leaves_mm ?? [0.05],
+                    },
+                  ],
+                }))
+              }
+            >
+              Add a leaf set
+            </Button>
+          </>
         }
-      >
-        Add a leaf set
-      </Button>
+      />
     </Page>
   );
 }

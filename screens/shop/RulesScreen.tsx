@@ -1,4 +1,6 @@
+import { HOUSE_RULES } from '@/core/records/rules';
 import { useChangeShop, useShop } from '@/data/hooks';
+import { Columns } from '@/ui/Columns';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RuleChoices } from '@/ui/RuleChoices';
@@ -8,13 +10,21 @@ import { Words } from '@/ui/Words';
 export function RulesScreen() {
   const { rules } = useShop();
   const { apply, error } = useChangeShop();
+  const half = Math.ceil(HOUSE_RULES.length / 2);
+  const choices = (asked: readonly (typeof HOUSE_RULES)[number][]) => (
+    <RuleChoices
+      rules={rules}
+      asked={asked}
+      onChange={(next) => void apply((s) => ({ ...s, rules: next })).catch(() => undefined)}
+    />
+  );
   return (
     <Page title="House rules">
       <Words tone="muted">New jobs begin with these; each job can change its own on its tag.</Words>
       {error ? <Notice kind="error">{error.message}</Notice> : null}
-      <RuleChoices
-        rules={rules}
-        onChange={(next) => void apply((s) => ({ ...s, rules: next })).catch(() => undefined)}
+      <Columns
+        first={choices(HOUSE_RULES.slice(0, half))}
+        second={choices(HOUSE_RULES.slice(half))}
       />
     </Page>
   );

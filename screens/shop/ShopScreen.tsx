@@ -28,7 +28,7 @@ export function ShopScreen() {
   const set = (part: Partial<Shop>) =>
     void apply((s) => ({ ...s, ...part })).catch(() => undefined);
   return (
-    <Page title="Shop" columns>
+    <Page title="Shop">
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       <ShopUnread error={unread} onAnew={unread ? () => void beginAnew() : undefined} />
       <Columns

@@ -8,10 +8,11 @@ import { object, string, type InferType } from 'yup';
 import { line } from '@/core/schema/fields';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
-import { Refused, useOnce } from '../shell/useOnce';
+import { onceValid, useOnce } from '../shell/useOnce';
 import { createStudy } from '@/data/create';
 import { KEYS, useShop, useStudies } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -64,7 +65,7 @@ export function StudiesScreen() {
   });
   const { control, handleSubmit, setValue } = kept.form;
   const [instrument, trials] = useWatch({ control, name: ['instrument', 'trials'] });
-  const make = handleSubmit(async (form) => {
+  const make = onceValid(handleSubmit, async (form) => {
     const id = await kept.make(() =>
       createStudy({
         what: form.what,
@@ -76,7 +77,7 @@ export function StudiesScreen() {
     );
     await client.invalidateQueries({ queryKey: KEYS.studies });
     router.push(`/shop/studies/${id}`);
-  }, Refused.now);
+  });
   const { run: begin, failed } = useOnce(make);
   return (
     <Page title="Repeatability studies">
@@ -87,43 +88,52 @@ export function StudiesScreen() {
       {data?.unreadable.map((e) => (
         <Notice key={e.key} kind="error">{`${e.message} It was left as it is.`}</Notice>
       ))}
-      <View>
-        {(data?.records ?? []).map((s) => (
-          <RowLink
-            key={s.id}
-            href={`/shop/studies/${s.id}`}
-            name={s.what}
-            about={`${s.people.length} people, ${s.parts.length} parts, ${s.trials} times · ${s.readings.length} of ${s.people.length * s.parts.length * s.trials} read`}
-          />
-        ))}
-      </View>
-      <Heading>A new study</Heading>
-      <KeptNotices kept={kept} />
-      <Field control={control} name="what" label="What is measured, and how" />
-      <Words strong>Instrument</Words>
-      <Choice
-        label="Instrument"
-        stacked
-        value={instrument}
-        options={shop.instruments.map(({ id, name }) => ({ value: id, name }))}
-        onChange={(id) => setValue('instrument', id)}
+      <Columns
+        first={
+          <View>
+            {(data?.records ?? []).map((s) => (
+              <RowLink
+                key={s.id}
+                href={`/shop/studies/${s.id}`}
+                name={s.what}
+                about={`${s.people.length} people, ${s.parts.length} parts, ${s.trials} times · ${s.readings.length} of ${s.people.length * s.parts.length * s.trials} read`}
+              />
+            ))}
+            {data?.records.length === 0 ? <Words>None yet.</Words> : null}
+          </View>
+        }
+        second={
+          <>
+            <Heading>A new study</Heading>
+            <KeptNotices kept={kept} />
+            <Field control={control} name="what" label="What is measured, and how" />
+            <Words strong>Instrument</Words>
+            <Choice
+              label="Instrument"
+              stacked
+              value={instrument}
+              options={shop.instruments.map(({ id, name }) => ({ value: id, name }))}
+              onChange={(id) => setValue('instrument', id)}
+            />
+            <Field control={control} name="people" label="People, with commas between" />
+            <Field
+              control={control}
+              name="parts"
+              label="Parts, with commas between: alike, but not the same"
+            />
+            <Choice
+              label="How often"
+              value={trials}
+              options={TRIALS}
+              onChange={(often) => setValue('trials', often)}
+            />
+            {failed ? <Notice kind="error">{failed}</Notice> : null}
+            <Button mode="contained" onPress={() => begin()}>
+              Begin
+            </Button>
+          </>
+        }
       />
-      <Field control={control} name="people" label="People, with commas between" />
-      <Field
-        control={control}
-        name="parts"
-        label="Parts, with commas between: alike, but not the same"
-      />
-      <Choice
-        label="How often"
-        value={trials}
-        options={TRIALS}
-        onChange={(often) => setValue('trials', often)}
-      />
-      {failed ? <Notice kind="error">{failed}</Notice> : null}
-      <Button mode="contained" onPress={() => begin()}>
-        Begin
-      </Button>
     </Page>
   );
 }

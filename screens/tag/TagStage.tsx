@@ -115,7 +115,6 @@ export function TagStage({ job }: { readonly job: Job }) {
   return (
     <Page
       title="Tag"
-      columns
       actions={
         <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
           {formState.isDirty ? 'Save' : 'Saved'}
