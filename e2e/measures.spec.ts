@@ -76,7 +76,7 @@ test('a sheet of one’s own, from its first line to the verdict on a pump', asy
   await turnTo(page, 'Outer rotor to wall');
   await expect(page.getByText(/≤ 0.30/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Report' }).click();
-  await expect(page.getByRole('main').getByText('Largest ≤ 0.20 against 0.203.')).toBeVisible();
+  await expect(page.getByRole('main').getByText('Largest ≤ 0.20 against 0.203 mm.')).toBeVisible();
 });
 
 test('limits come in as CSV whole or not at all', async ({ page }) => {
@@ -204,7 +204,7 @@ test('a body that was faced off is measured again, with what it was beside it', 
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(instruction(page)).toContainText('Edge across 12–6');
   await expect(page.getByRole('img', { name: 'No reading yet, was 0.02–0.08' })).toBeVisible();
-  await expect(page.getByText(/Was 0.02–0.08 before work; should be ≤ 0.068 now/)).toBeVisible();
+  await expect(page.getByText(/Was 0.02–0.08 mm before work; should be ≤ 0.068 mm now/)).toBeVisible();
   // The wall beside the gear was not touched.
   await turnTo(/^Driven gear to wall/);
   await turnTo(/^Face gap, drive gear: Open/);

@@ -11,8 +11,11 @@ interface Props<T extends string> {
   readonly stacked?: boolean;
 }
 
-/** More than these do not fit beside each other on a phone: they go three to a line. */
+/** More than these do not fit beside each other on a phone: they go on two lines or more. */
 const ONE_LINE = 5;
+
+/** Three to a line, or four where one would be left on a line of its own. */
+const shareOfLine = (count: number): '30%' | '22%' => (count % 3 === 1 ? '22%' : '30%');
 
 /** One of a few, side by side: all of them in sight, the chosen one filled. */
 export function Choice<T extends string>({ label, value, options, onChange, stacked }: Props<T>) {
@@ -40,7 +43,7 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
             onPress={() => onChange(option.value)}
             style={[
               styles.option,
-              !stacked && options.length > ONE_LINE && styles.third,
+              !stacked && options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
               chosen && { backgroundColor: palette.ink },
             ]}
           >
@@ -62,12 +65,11 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
 const styles = StyleSheet.create({
   group: { borderWidth: 1.5, borderRadius: 6, overflow: 'hidden' },
   words: { textAlign: 'center' },
-  third: { flexBasis: '30%' },
   option: {
     flexGrow: 1,
     minWidth: TOUCH,
     minHeight: TOUCH - 3,
-    paddingHorizontal: 12,
+    paddingHorizontal: 10,
     alignItems: 'center',
     justifyContent: 'center',
   },

@@ -34,6 +34,9 @@ interface Props {
 /** Room round the pump for a pushed gear's arrow and the edge's ends, as a share of its size. */
 export const DRAWING_ROOM = 1.03;
 
+/** A smaller drawing has no room for a note, in px: it says so to a screen reader alone. */
+const NOTE_ROOM = 180;
+
 /** The pump of the job, generated from its sheet, with what to do next in blue and the straight edge in brass. */
 export function PumpDrawing(props: Props) {
   const { outline, placement, stations, label, size, describe, tilt, example = false } = props;
@@ -59,7 +62,7 @@ export function PumpDrawing(props: Props) {
         ))}
         {placement ? <Here at={placement.probe} radius={mark} label={label} /> : null}
       </Svg>
-      {example ? (
+      {example && size >= NOTE_ROOM ? (
         <Words size="note" tone="muted" style={styles.example}>
           Example sizes
         </Words>

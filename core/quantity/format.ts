@@ -67,5 +67,15 @@ export function formatLimits(
   return formatRange(lower ?? 0, upper, kind, shop);
 }
 
+/** Returns limits with their unit behind them: `0.02–0.06 mm`; `no limit` has none. */
+export function limitsWithUnit(
+  limits: Parameters<typeof formatLimits>[0],
+  kind: LengthKind,
+  shop: ShopUnit,
+): string {
+  const words = formatLimits(limits, kind, shop);
+  return /\d/.test(words) ? `${words} ${unitName(kind, shop)}` : words;
+}
+
 /** Returns a text with its first letter as a capital. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

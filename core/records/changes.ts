@@ -1,5 +1,5 @@
 import { pumpOf } from '../pumps/registry';
-import { formatLimits } from '../quantity/format';
+import { limitsWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Sheet } from './sheet';
 
@@ -42,7 +42,7 @@ export function sheetChanges(then: Sheet, now: Sheet, unit: ShopUnit): string[] 
         s.limits.find((l) => l.tier === tier.id && l.characteristic === c.id),
       );
       if (same(before, after)) continue;
-      const words = [before, after].map((l) => (l ? formatLimits(l, c.quantity, unit) : 'none'));
+      const words = [before, after].map((l) => (l ? limitsWithUnit(l, c.quantity, unit) : 'none'));
       const [was, is] = words;
       changes.push(
         `${tier.name}, ${c.name}: ${was === is ? `${is}, meant or sourced otherwise` : `${was} is now ${is}`}`,

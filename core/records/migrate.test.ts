@@ -45,7 +45,7 @@ const asWere = (job: Job, was: Readonly<Record<string, string>>, is = was) =>
 
 /**
  * The extreme of several readings reaches farther to one side now; how far is not compared, nor what a
- * gap too close to call is advised. The hot gap is a range now.
+ * gap too close to call is advised. The hot gap is a range now, and figures have their unit.
  */
 const anyWidth = (row: ReportRow): ReportRow => ({
   ...row,
@@ -53,6 +53,7 @@ const anyWidth = (row: ReportRow): ReportRow => ({
   hot: row.hot === '–' ? '–' : 'said',
   reason: row.reason
     .replace('By hand: free, as this house wants a hub.', 'By hand: free.')
+    .replace(/(\d) (mm|thou|in)\b/g, '$1')
     .replace(/± [\d.]+|\+[\d.]+ −[\d.]+/g, '±')
     .replace(/(likely in\.).*/, '$1'),
 });

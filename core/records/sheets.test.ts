@@ -73,7 +73,7 @@ describe('a sheet that was changed since', () => {
         edited((l) => (l.upper_mm = 0.09)),
         'mm',
       ),
-    ).toEqual(['Service, Face gap, drive gear: 0.02–0.08 is now 0.02–0.09']);
+    ).toEqual(['Service, Face gap, drive gear: 0.02–0.08 mm is now 0.02–0.09 mm']);
     const turned = {
       ...VELTRANE_T6,
       limits: VELTRANE_T6.limits.map(

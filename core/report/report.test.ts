@@ -104,7 +104,7 @@ describe('the report of a pump', () => {
     const { notes } = reportOf(job, 'mm', { sheetNow: { ...VELTRANE_T6, limits } });
     const all = notes.join('\n');
     expect(all).toMatch(/invented for a demonstration/);
-    expect(all).toMatch(/sheet has changed since .* 0.08–0.25 is now 0.08–0.30/);
+    expect(all).toMatch(/sheet has changed since .* 0.08–0.25 mm is now 0.08–0.30 mm/);
     expect(all).toMatch(/Guarded rule/);
     expect(all).toMatch(/Part at 26 °C/);
     expect(all).toMatch(/House rules of this job: Decision rule: guarded/);

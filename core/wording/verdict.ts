@@ -12,9 +12,10 @@ import type { PumpKind } from '../pumps/registry';
 import {
   capital,
   formatLength,
-  formatLimits,
+  limitsWithUnit,
   formatRange,
   formatWithUnit,
+  unitName,
 } from '../quantity/format';
 import { tidy_mm, type LengthKind, type ShopUnit } from '../quantity/units';
 import { NEW_RULES, type HouseRules } from '../records/rules';
@@ -143,7 +144,7 @@ function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
 }
 
 const said = ({ word, estimate, limit }: Side, unit: ShopUnit, kind: LengthKind = 'gap'): string =>
-  `${word} ${estimateText(estimate, unit, kind)} against ${formatLength(limit, kind, unit)}`;
+  `${word} ${estimateText(estimate, unit, kind)} against ${formatWithUnit(limit, kind, unit)}`;
 
 /**
  * Says of a figure below nought what it means: a vane that does not reach falls out of its slot; null
@@ -166,7 +167,7 @@ function preferredWords(
 ): string {
   const band = limits?.preferred;
   if (!band || verdict !== 'in' || !smallest || !largest) return '';
-  const words = formatLimits(band, characteristic.quantity, unit);
+  const words = limitsWithUnit(band, characteristic.quantity, unit);
   const [lo, hi] = [tidy_mm(centre(smallest)), tidy_mm(centre(largest))];
   if (band.upper_mm != null && hi > band.upper_mm) return `In, looser than the preferred ${words}.`;
   if (band.lower_mm != null && lo < band.lower_mm)
@@ -194,7 +195,7 @@ export function explainTries(
   const first = deciding(sides(smallest, largest, limits), verdict);
   const state = first ? said(first, unit) : `${estimateText(smallest, unit)}, no limit set`;
   if (verdict === 'open' && next) {
-    return `Open: ${state}; the ${formatLength(next.total_mm, 'gap', unit)} leaf tells more.`;
+    return `Open: ${state}; the ${formatWithUnit(next.total_mm, 'gap', unit)} leaf tells more.`;
   }
   if (verdict === 'close') return `Too close to call: ${state}; no leaf of the set can split it.`;
   return `${VERDICT_WORD[verdict]}: ${state}.`;
@@ -220,10 +221,13 @@ export function explain(
     return [past ? AGAIN : touched || NOT_YET, past].filter(Boolean).join(' ');
   }
   const kind = a.characteristic.quantity;
+  const measure = unitName(kind, unit);
   if (!a.limits) {
     const known = { smallest: a.smallest, largest: a.largest };
     const below = belowWords(a.characteristic, known, unit);
-    const at = below ? capital(below) : `${estimateText(a.largest, unit, kind)} at the largest`;
+    const at = below
+      ? capital(below)
+      : `${estimateText(a.largest, unit, kind)} ${measure} at the largest`;
     return [
       `${at}. The sheet gives no limit: recorded, not judged.`,
       skippedWords(a),
@@ -240,7 +244,7 @@ export function explain(
   const state =
     belowWords(a.characteristic, known, unit) ??
     (a.verdict === 'open' && a.soFar
-      ? `so far ${rangeText(a.soFar, unit, kind)}`
+      ? `so far ${rangeText(a.soFar, unit, kind)} ${measure}`
       : said(first, unit, kind));
   return [
     `${capital(state)}.`,
@@ -262,9 +266,12 @@ export function explain(
 function pastWords(a: Assessment, unit: ShopUnit): string {
   if (!a.before) return '';
   const kind = a.characteristic.quantity;
-  const was = `Was ${rangeText(a.before, unit, kind)} before work`;
+  const measure = unitName(kind, unit);
+  const was = `Was ${rangeText(a.before, unit, kind)} ${measure} before work`;
   const should =
-    a.predicted && !a.largest ? `; should be ${rangeText(a.predicted, unit, kind)} now` : '';
+    a.predicted && !a.largest
+      ? `; should be ${rangeText(a.predicted, unit, kind)} ${measure} now`
+      : '';
   return `${was}${should}.`;
 }
 
@@ -279,7 +286,7 @@ export function tiltWords(a: Assessment, unit: ShopUnit): string {
   const off =
     residual_mm === null
       ? 'three depths fit any plane, so the ± comes from the instrument alone'
-      : `off the plane by ${formatLength(residual_mm, 'gap', unit)}`;
+      : `off the plane by ${formatWithUnit(residual_mm, 'gap', unit)}`;
   return `${towards}; ${off}.`;
 }
 

@@ -2,7 +2,7 @@ import type { Assessment } from '@/core/assessment/assessment';
 import { readingFigure } from '@/core/methods/list';
 import { explain, gapText, hotText, shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
 import { ends } from '@/core/metrology/estimate';
-import { formatLength, formatLimits, unitName } from '@/core/quantity/format';
+import { formatLength, limitsWithUnit, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import type { DrawnTilt } from '@/ui/TiltArrow';
@@ -16,7 +16,7 @@ export function figureOf(a: Assessment, unit: ShopUnit): string {
 }
 
 export function limitsOf(a: Assessment, unit: ShopUnit): string {
-  return a.limits ? formatLimits(a.limits, a.characteristic.quantity, unit) : 'no limit';
+  return a.limits ? limitsWithUnit(a.limits, a.characteristic.quantity, unit) : 'no limit';
 }
 
 export function wordOf(a: Assessment): string {

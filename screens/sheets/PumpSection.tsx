@@ -73,6 +73,6 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
 const styles = StyleSheet.create({
   drawing: { alignItems: 'center', gap: 4 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  cell: { flexGrow: 1, flexBasis: 160, minWidth: 0 },
+  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0 },
   wide: { width: '100%' },
 });

@@ -81,7 +81,8 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
 const styles = StyleSheet.create({
   section: { gap: 8 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  cell: { flexGrow: 1, flexBasis: 160, minWidth: 0 },
+  // As wide as the longest of the names: cut short, two bores read alike.
+  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0 },
   row: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },
   material: { flex: 1, minWidth: 0 },
   figure: { width: 92 },
