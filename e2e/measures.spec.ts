@@ -204,7 +204,9 @@ test('a body that was faced off is measured again, with what it was beside it', 
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(instruction(page)).toContainText('Edge across 12–6');
   await expect(page.getByRole('img', { name: 'No reading yet, was 0.02–0.08' })).toBeVisible();
-  await expect(page.getByText(/Was 0.02–0.08 mm before work; should be ≤ 0.068 mm now/)).toBeVisible();
+  await expect(
+    page.getByText(/Was 0.02–0.08 mm before work; should be ≤ 0.068 mm now/),
+  ).toBeVisible();
   // The wall beside the gear was not touched.
   await turnTo(/^Driven gear to wall/);
   await turnTo(/^Face gap, drive gear: Open/);
