@@ -16,7 +16,7 @@ test('from an empty app to a verdict without a sheet: an edge that is asked abou
   await page.getByRole('radio', { name: 'As it came' }).click();
   await button(/^Clean and dry/).click();
   await expect(instruction(page)).toContainText('drive gear at 12. Try 2.5');
-  await expect(page.getByText(/Begins at 2.6\d, not at the book’s 3.5/)).toBeVisible();
+  await expect(page.getByText(/Tried against 2.6\d, not the book’s 3.5 thou/)).toBeVisible();
   console.log(`Empty app to the first leaf: ${((Date.now() - began) / 1000).toFixed(1)} s`);
 
   // A place that cannot be reached is left out, and Undo brings it back.

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
-import { formatLength } from '@/core/quantity/format';
+import { formatLength, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
@@ -44,7 +44,7 @@ function useReach(job: Job, shown: Assessment): string {
 function roomWords({ room_mm }: LeafStep, { limits }: Assessment, unit: ShopUnit): string {
   if (room_mm === undefined || limits?.upper_mm == null) return '';
   const [room, book] = [room_mm, limits.upper_mm].map((mm) => formatLength(mm, 'gap', unit));
-  return `Begins at ${room}, not at the book’s ${book}: the rest is room for wear of the cover.`;
+  return `Tried against ${room}, not the book’s ${book} ${unitName('gap', unit)}: the rest is room for wear of the cover.`;
 }
 
 /** Leaf by leaf: where to lay the edge, which leaf to try, and the four answers. */

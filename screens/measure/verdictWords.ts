@@ -41,5 +41,5 @@ export function hotOf(a: Assessment, unit: ShopUnit): string | null {
   const shift = `${a.heatShift_mm < 0 ? '−' : '+'}${formatLength(Math.abs(a.heatShift_mm), 'gap', unit)}`;
   const known = shownExtremes(a);
   if (!known) return `Hot: ${shift} ${unitName('gap', unit)}.`;
-  return `Hot: ${hotText(known, a.heatShift_mm, unit, a.characteristic.quantity)} (${shift}).`;
+  return `Hot: ${hotText(known, a.heatShift_mm, unit, a.characteristic.quantity)} ${unitName(a.characteristic.quantity, unit)} (${shift}).`;
 }
