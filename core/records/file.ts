@@ -10,9 +10,9 @@ import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
 
-/** Name and version of the app's own file format; docs/file-format.md describes it. */
+/** Name and version of the app's own file format; docs/file-format.md describes it. The version is the highest of its records'. */
 export const FILE_FORMAT = 'dial-bench';
-export const FILE_VERSION = 2;
+export const FILE_VERSION = 4;
 
 export const fileSchema = object({
   format: string().oneOf([FILE_FORMAT]).required(),
