@@ -11,6 +11,9 @@ test('from an empty app to a verdict without a sheet: an edge that is asked abou
   await page.getByRole('radio', { name: 'thou and inch' }).click();
   await button('Start measuring').click();
   await expect(page.getByRole('alert')).toContainText('Give one limit at least');
+  await page.getByLabel('Most, limit 1').fill('3.5x');
+  await button('Start measuring').click();
+  await expect(page.getByRole('alert')).toContainText('“3.5x” is not a number');
   await page.getByLabel('Most, limit 1').fill('3.5');
   await button('Start measuring').click();
   await page.getByRole('radio', { name: 'As it came' }).click();

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, TextInput } from 'react-native-paper';
+import { Button, HelperText, TextInput } from 'react-native-paper';
 import { InputError } from '@/core/errors';
 import type { Characteristic } from '@/core/pumps/family';
 import { FAMILIES, familyOf, pumpOf } from '@/core/pumps/registry';
@@ -18,7 +18,7 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
-import { useOnce } from '../shell/useOnce';
+import { Refused, useOnce } from '../shell/useOnce';
 
 const UNITS = [
   { value: 'mm', name: 'mm' },
@@ -43,17 +43,45 @@ function measurable(family: string): readonly Characteristic[] {
 const endOf = (text: string, c: Characteristic, unit: ShopUnit): number | null =>
   text.trim() === '' ? null : parseReading(text, 'size', bareUnit(c.quantity, unit)).mm;
 
-/** Reads the lines that say anything. */
+/**
+ * Reads what a line says; null for one that says nothing.
+ *
+ * @throws InputError where an end is no length, where the ends are the wrong way round, or where an
+ *   earlier line has the same characteristic
+ */
+function limitOf(
+  { characteristic, least, most }: Line,
+  all: readonly Characteristic[],
+  unit: ShopUnit,
+  earlier: readonly Line[],
+): QuickLimit | null {
+  const c = all.find(({ id }) => id === characteristic);
+  if (!c) return null;
+  const [lower_mm, upper_mm] = [endOf(least, c, unit), endOf(most, c, unit)];
+  if (lower_mm === null && upper_mm === null) return null;
+  if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
+    throw new InputError('most', 'order', 'The most is below the least.');
+  }
+  if (earlier.some((line) => line.characteristic === characteristic)) {
+    throw new InputError('what', 'twice', `${c.name} has a limit above already.`);
+  }
+  return { characteristic, lower_mm, upper_mm };
+}
+
+/** Reads all lines: the limits of those that say anything, and by line what is wrong. */
 function limitsOf(lines: readonly Line[], all: readonly Characteristic[], unit: ShopUnit) {
-  return lines.flatMap(({ characteristic, least, most }): QuickLimit[] => {
-    const c = all.find(({ id }) => id === characteristic);
-    if (!c) return [];
-    const [lower_mm, upper_mm] = [endOf(least, c, unit), endOf(most, c, unit)];
-    if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
-      throw new InputError('most', 'order', `${c.name}: the most is below the least.`);
+  const limits: QuickLimit[] = [];
+  const wrong = lines.map((line, i) => {
+    try {
+      const limit = limitOf(line, all, unit, lines.slice(0, i));
+      if (limit) limits.push(limit);
+      return '';
+    } catch (error) {
+      if (error instanceof InputError) return error.message;
+      throw error;
     }
-    return lower_mm === null && upper_mm === null ? [] : [{ characteristic, lower_mm, upper_mm }];
   });
+  return { limits, wrong };
 }
 
 /** Measuring without a sheet: what kind of pump, which unit, one or more limits, and the first leaf. */
@@ -66,12 +94,17 @@ export function MeasureNowScreen() {
   const all = measurable(family);
   const blank: Line = { characteristic: all[0]?.id ?? '', least: '', most: '' };
   const [lines, setLines] = useState<readonly Line[]>([blank]);
+  const unused = all.find(({ id }) => !lines.some((line) => line.characteristic === id));
+  const another = { ...blank, characteristic: unused?.id ?? blank.characteristic };
+  const [wrongLines, setWrongLines] = useState<readonly string[]>([]);
   const put = (at: number, part: Partial<Line>) => {
     clear();
+    setWrongLines([]);
     setLines(lines.map((line, i) => (i === at ? { ...line, ...part } : line)));
   };
   const choose = (id: string) => {
     setFamily(id);
+    setWrongLines([]);
     setLines([{ ...blank, characteristic: measurable(id)[0]?.id ?? '' }]);
   };
   const {
@@ -79,7 +112,9 @@ export function MeasureNowScreen() {
     failed: wrong,
     clear,
   } = useOnce(async () => {
-    const limits = limitsOf(lines, all, shop.unit);
+    const { limits, wrong: found } = limitsOf(lines, all, shop.unit);
+    setWrongLines(found);
+    if (found.some(Boolean)) throw new Refused();
     if (limits.length === 0) throw new Error('Give one limit at least: a least, a most, or both.');
     const id = await createQuickJob(family, limits, shop);
     await client.invalidateQueries({ queryKey: KEYS.summaries });
@@ -135,13 +170,19 @@ export function MeasureNowScreen() {
                         inputMode="decimal"
                         onSubmitEditing={() => start()}
                         style={styles.end}
+                        error={Boolean(wrongLines[i])}
                       />
                     ))}
                   </View>
+                  {wrongLines[i] ? (
+                    <HelperText type="error" role="alert" padding="none">
+                      {wrongLines[i]}
+                    </HelperText>
+                  ) : null}
                 </View>
               );
             })}
-            <Button mode="outlined" icon="plus" onPress={() => setLines([...lines, blank])}>
+            <Button mode="outlined" icon="plus" onPress={() => setLines([...lines, another])}>
               Another limit
             </Button>
             {wrong ? <Notice kind="error">{wrong}</Notice> : null}

@@ -21,6 +21,14 @@ interface Props extends Openers {
   readonly measuring: Measuring;
 }
 
+/** Says what is left to be known, and how it can be. */
+function standing(settled: Assessment | undefined, close: boolean): string {
+  if (settled) return `Leaves tell no more of “${settled.characteristic.name}”: its sizes do.`;
+  return close
+    ? 'No leaf of the set can tell more. Sizes can decide what is too close to call.'
+    : 'Nothing more is needed for a verdict.';
+}
+
 /** Nothing is left that a leaf could decide: the verdicts, and where to go from here. */
 export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props) {
   const router = useRouter();
@@ -41,18 +49,14 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
         </Heading>
       </View>
       <FallenVerdict job={job} measuring={measuring} />
-      <Words>
-        {close
-          ? 'No leaf of the set can tell more. Sizes can decide what is too close to call.'
-          : 'Nothing more is needed for a verdict.'}
-      </Words>
+      <Words>{standing(settled, close)}</Words>
       {settled ? (
         <Button
           mode="outlined"
           contentStyle={styles.large}
           onPress={() => void measuring.turnTo({ characteristic: settled.characteristic.id })}
         >
-          {`Read the sizes that decide “${settled.characteristic.name}”`}
+          Read the sizes that decide it
         </Button>
       ) : null}
       {wide ? (

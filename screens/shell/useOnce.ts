@@ -6,7 +6,7 @@ import useLatestCallback from 'use-latest-callback';
 const SETTLES_MS = 400;
 
 /** Thrown by work that did nothing, where what is wrong stands at its field already. */
-class Refused extends Error {}
+export class Refused extends Error {}
 
 /** Returns work on what is in a form; where a field is wrong, that stands at the field and nothing is done. */
 export const onceValid =
