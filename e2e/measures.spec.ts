@@ -268,7 +268,7 @@ test('a job keeps its sheet, says when that has changed, and may take it anew', 
   await page.goto('/job/demo-job-hm-0416/report');
   await expect(page.getByRole('main').getByText(/sheet has changed since this job/)).toBeVisible();
   await page.getByRole('link', { name: 'Tag' }).click();
-  await expect(page.getByText(/Face gap, drive gear: 0.02–0.08 is now 0.02–0.09/)).toBeVisible();
+  await expect(page.getByText(/Face gap, drive gear: 0.02–0.08 mm is now 0.02–0.09/)).toBeVisible();
   await button(page, 'Take the sheet as it is now').click();
   await expect(page.getByText(/is now 0.02–0.09/)).toHaveCount(0);
 });
