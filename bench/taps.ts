@@ -1,5 +1,14 @@
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
+import type * as Registry from '../core/pumps/registry';
+import type * as Jobs from '../core/practice/job';
+import type * as Hand from '../core/practice/hand';
+import type * as Hidden from '../core/practice/hidden';
+import type * as Random from '../core/random';
+import type * as Shops from '../core/records/shop';
+import type * as Sheets from '../core/records/sheet';
+import type * as Ledger from '../core/journal/ledger';
+import type { Sheet } from '../core/records/sheet';
 import { typedOver } from '../ui/padText';
 
 /**
@@ -80,7 +89,7 @@ const CASES: readonly Case[] = [
 
 /** What is needed of a version, whatever its records look like otherwise. */
 interface Version {
-  readonly measured: (c: Case) => {
+  readonly measured: (c: Case) => readonly {
     readonly kind: string;
     readonly dimension?: string;
     readonly value_mm?: number;
@@ -90,32 +99,22 @@ interface Version {
 
 /** Loads a version of the core from its folder. */
 async function versionIn(root: string): Promise<Version> {
-  const load = (file: string): Promise<Record<string, never>> =>
-    import(pathToFileURL(path.resolve(root, file)).href) as Promise<Record<string, never>>;
-  const registry = await load('core/pumps/registry.ts');
-  const { emptyJob } = await load('core/practice/job.ts');
-  const { measure } = await load('core/practice/hand.ts');
-  const { hiddenOf } = await load('core/practice/hidden.ts');
-  const { evenFrom } = await load('core/random.ts');
-  const { NEW_SHOP } = await load('core/records/shop.ts');
-  const { blankSheet } = await load('core/records/sheet.ts');
-  const { ledgerOf } = await load('core/journal/ledger.ts');
-  /* eslint-disable @typescript-eslint/no-explicit-any -- another version has types of its own */
-  const any = {
-    registry,
-    emptyJob,
-    measure,
-    hiddenOf,
-    evenFrom,
-    NEW_SHOP,
-    blankSheet,
-    ledgerOf,
-  } as any;
+  // Another version is called as this one is: what it makes of a case is its own affair.
+  const load = <M>(file: string): Promise<M> =>
+    import(pathToFileURL(path.resolve(root, file)).href) as Promise<M>;
+  const registry = await load<typeof Registry>('core/pumps/registry.ts');
+  const { emptyJob } = await load<typeof Jobs>('core/practice/job.ts');
+  const { measure } = await load<typeof Hand>('core/practice/hand.ts');
+  const { hiddenOf } = await load<typeof Hidden>('core/practice/hidden.ts');
+  const { evenFrom } = await load<typeof Random>('core/random.ts');
+  const { NEW_SHOP } = await load<typeof Shops>('core/records/shop.ts');
+  const { blankSheet } = await load<typeof Sheets>('core/records/sheet.ts');
+  const { ledgerOf } = await load<typeof Ledger>('core/journal/ledger.ts');
   return {
     measured: (c) => {
-      const geometry = { ...any.registry.familyOf(c.family).example, ...c.geometry };
-      const sheet = {
-        ...any.blankSheet({ family: c.family, geometry }),
+      const geometry = { ...registry.familyOf(c.family).example, ...c.geometry };
+      const sheet: Sheet = {
+        ...blankSheet({ family: c.family, geometry }),
         ...{ id: 's', model: c.name, family: c.family, invented: true, note: '', geometry },
         tiers: [{ id: 'service', name: 'Service', source: '' }],
         nominal: Object.entries(c.nominal).map(([dimension, value_mm]) => ({
@@ -123,23 +122,23 @@ async function versionIn(root: string): Promise<Version> {
           value_mm,
         })),
         limits: c.limits.map(([characteristic, lower, upper]) => ({
-          ...{ characteristic, tier: 'service', side: 'full', gasket: 'bare', source: '' },
+          ...{ characteristic, tier: 'service', source: '' },
+          ...({ side: 'full', gasket: 'bare' } as const),
           ...{ preferredLower_mm: null, preferredUpper_mm: null },
           lower_mm: lower === null ? null : lower * THOU,
           upper_mm: upper === null ? null : upper * THOU,
         })),
       };
-      const empty = any.emptyJob(sheet, AT);
+      const empty = emptyJob(sheet, AT);
       const job = {
         ...empty,
         feeler: { ...empty.feeler, leaves_mm: INCH_LEAVES, maxStack: 2 },
       };
-      const hidden = any.hiddenOf(sheet, 'service', c.worn, {}, any.evenFrom(7));
-      const room = { instruments: any.NEW_SHOP.instruments, zeros: [] };
-      return any.ledgerOf(any.measure(job, hidden, room, new Date(AT))).readings;
+      const hidden = hiddenOf(sheet, 'service', c.worn, {}, evenFrom(7));
+      const room = { instruments: NEW_SHOP.instruments, zeros: [] };
+      return ledgerOf(measure(job, hidden, room, new Date(AT))).readings;
     },
   };
-  /* eslint-enable @typescript-eslint/no-explicit-any */
 }
 
 const onFirst = (id: string) => id.replace(/-s\d$/, '');

@@ -1,4 +1,4 @@
-/** What the sentence of an error is made of besides its code. */
+/** Describes what the sentence of an error is made of besides its code. */
 export type ErrorParams = Readonly<Record<string, string | number>>;
 
 /**

@@ -15,7 +15,7 @@ export function tightest(known: readonly Evidence[], end: keyof Extremes): Evide
 /** Chance that evidence which agrees is said to disagree, for each end and side of it: 1% in all. */
 const FALSE_ALARM = 0.0025;
 
-/** The interval beyond which two kinds of evidence cannot both be right, in mm. */
+/** Returns the interval beyond which two kinds of evidence cannot both be right, in mm. */
 const wide = (e: Estimate): readonly [lo: number, hi: number] =>
   endsAt(
     e,

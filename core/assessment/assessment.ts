@@ -7,7 +7,10 @@ import type { Skip } from '../records/entry';
 import type { HeldLimits } from './limits';
 import type { Past } from './past';
 
-/** What the evidence says of one characteristic, how it stands against its limits, and how it stood before work. */
+/**
+ * Describes what the evidence says of one characteristic, how it stands against its limits, and how it
+ * stood before work.
+ */
 export interface Assessment extends Past, Details {
   readonly characteristic: Characteristic;
   /** Null where the sheet publishes none for the tier: the gap is recorded, not judged. */

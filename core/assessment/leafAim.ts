@@ -56,7 +56,7 @@ const total = (parts: readonly Assessment[], end: (a: Assessment) => number): nu
 const widest = (a: Assessment): number => upperEnd(a.largest);
 const narrowest = (a: Assessment): number => lowerEnd(a.smallest);
 
-/** Whether tries may still show that a part holds limits at every place. */
+/** Tells whether tries may still show that a part holds limits at every place. */
 function mayHold(part: Assessment, limits: Limits, ladder: Ladder): boolean {
   const verdicts = part.stations.map((s) => judgeTries(ladder, limits, s.tries).verdict);
   return verdicts.every((v) => v === 'in' || v === 'open') && verdicts.includes('open');
@@ -101,7 +101,9 @@ export function stackAdvice(
   return null;
 }
 
-/** What a worn cover is thought to take of a face limit, as a share of it, before it is measured. */
+/**
+ * Describes what a worn cover is thought to take of a face limit, as a share of it, before it is measured.
+ */
 const WEAR_SHARE = 0.25;
 
 /** A sum in which a part counts, with all its parts. */
@@ -113,7 +115,7 @@ export interface SumOf {
 }
 
 /**
- * The limits that a part should be held against so that its sums hold as well:
+ * Returns the limits that a part should be held against so that its sums hold as well:
  * what the other parts leave, or may be thought to leave before they are
  * measured. With them in mind from the first leaf on, the part does not have
  * to be measured a second time for the sum.

@@ -6,7 +6,7 @@ import { gapsOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
 import { movedBy, type Quantity } from './quantity';
 
-/** What work made of a characteristic: how it stood before, and how it should stand after. */
+/** Describes what work made of a characteristic: how it stood before, and how it should stand after. */
 export interface Past {
   /** What was done that changed it, in order; empty where nothing was. */
   readonly work: readonly Operation[];

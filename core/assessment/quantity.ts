@@ -8,10 +8,10 @@ import type { Operation } from '../records/entry';
 import { nominalOf, type Sheet } from '../records/sheet';
 import type { Measured } from './measured';
 
-/** Where a size is known from: read · read, then changed by work · the sheet · the sheet's drawing. */
+/** Says where a size is known from: read · read, then changed by work · the sheet · the sheet's drawing. */
 export type QuantitySource = 'measured' | 'worked' | 'nominal' | 'example';
 
-/** What is known of one dimension, in mm. */
+/** Describes what is known of one dimension, in mm. */
 export interface Quantity {
   /** The mean of its places. */
   readonly best_mm: number;
@@ -64,7 +64,7 @@ function worked(q: Quantity, operations: readonly Operation[], dimension: string
   };
 }
 
-/** A size that nobody read: the sheet's, or that of its drawing; null where it has neither. */
+/** Returns a size that nobody read: the sheet's, or that of its drawing; null where it has neither. */
 function published(sheet: Sheet, dimension: Dimension): Quantity | null {
   const nominal = nominalOf(sheet, dimension.id);
   const best_mm = nominal ?? dimension.drawn_mm;
@@ -96,7 +96,7 @@ function quantityOf(
   return renewed(sheet, dimension, changes);
 }
 
-/** The published size, as long as no work was done on the part since it was new. */
+/** Returns the published size, as long as no work was done on the part since it was new. */
 function renewed(
   sheet: Sheet,
   dimension: Dimension,

@@ -1,6 +1,6 @@
 import type { Job } from '../records/job';
 
-/** What stands on everything that somebody writes down. */
+/** Describes what stands on everything that somebody writes down. */
 export interface Made {
   readonly id: string;
   /** ISO 8601 in UTC. */

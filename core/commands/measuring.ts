@@ -201,7 +201,7 @@ export const voidEntry =
   (job, { at, by }) =>
     withVoided(job, [id], { at, by, why });
 
-/** What a step is of: the size that is read, or the characteristic itself. */
+/** Returns what a step is of: the size that is read, or the characteristic itself. */
 const targetOfStep = (step: Step): string =>
   step.way === 'size' ? step.dimension.id : step.characteristic;
 

@@ -5,7 +5,7 @@ import type { Job } from '../records/job';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { madeAs, type Command } from './command';
 
-/** What a person says of a thing; who and when come with the command. */
+/** Describes what a person says of a thing; who and when come with the command. */
 type Said<T> = Omit<T, 'id' | 'at' | 'by' | 'voided' | 'kind'>;
 
 /** Notes a defect on a surface; where it was called sound before, that no longer counts. */

@@ -3,7 +3,7 @@ import { zoneOf } from '../metrology/verdict';
 import { tidy_mm } from '../quantity/units';
 import type { Ladder } from './ladder';
 
-/** What a feeler set can and cannot tell under given limits, before the first try. */
+/** Describes what a feeler set can and cannot tell under given limits, before the first try. */
 export interface LeafReach {
   /** Some pair of leaves, or a drag, can prove a gap in. */
   readonly provesIn: boolean;

@@ -3,7 +3,7 @@ import type { Interval } from '../metrology/interval';
 import type { ToleranceZone } from '../metrology/verdict';
 import { tidy_mm } from '../quantity/units';
 
-/** What the hand feels when a leaf is offered to a gap. */
+/** Describes what the hand feels when a leaf is offered to a gap. */
 export const FELT = ['free', 'drag', 'part-way', 'no-go'] as const;
 export type Felt = (typeof FELT)[number];
 
@@ -42,7 +42,10 @@ const UNKNOWN: Span = { lo: 0, hi: Infinity, hiOpen: true };
 /** Nothing is known yet but that a gap is not negative. */
 export const NO_EVIDENCE: Bounds = { smallest: UNKNOWN, largest: UNKNOWN };
 
-/** Whether all that a span rests on is exact: then it is written out, which a search of many branches needs. */
+/**
+ * Tells whether all that a span rests on is exact: then it is written out, which a search of many branches
+ * needs.
+ */
 const exact = (span: Span, soft: number): boolean => soft === 0 && !span.loSoft && !span.hiSoft;
 
 /** Of two ends the one that says more counts, each less what it may be off. */
@@ -62,7 +65,7 @@ function atMost(span: Span, hi: number, hiOpen: boolean, soft: number): Span {
 const empty = ({ lo, hi, hiOpen }: Span, slack: number): boolean =>
   slack > 0 ? lo > hi + slack : lo > hi || (lo === hi && hiOpen);
 
-/** How exactly the thickness of leaves is known. */
+/** Says how exactly the thickness of leaves is known. */
 export interface Exactness {
   /** Standard uncertainty of this stack. */
   readonly soft_mm?: number | undefined;

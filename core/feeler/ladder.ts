@@ -29,7 +29,7 @@ export interface FeelerSet {
   readonly tolerance_mm?: number;
 }
 
-/** Where a ladder begins: at the leaves next to the limits, or thin and climbing. */
+/** Says where a ladder begins: at the leaves next to the limits, or thin and climbing. */
 export type Manner = 'limit' | 'climb';
 
 /** Leaves as a reading keeps them: the thicknesses that count, and what is marked where one was mic'd. */
@@ -100,10 +100,10 @@ export function ladderOf(
   };
 }
 
-/** What the ladder works towards: a verdict, or the gap itself as close as the set can tell. */
+/** Describes what the ladder works towards: a verdict, or the gap itself as close as the set can tell. */
 export type Goal = 'verdict' | 'size';
 
-/** Where a row of tries at one place stands. */
+/** Says where a row of tries at one place stands. */
 export interface TriesState {
   readonly bounds: Bounds;
   readonly smallest: Interval;
@@ -113,7 +113,7 @@ export interface TriesState {
   readonly can: { readonly confirm: boolean; readonly refute: readonly number[] };
 }
 
-/** What is known of a place besides the tries that count there. */
+/** Describes what is known of a place besides the tries that count there. */
 export interface Beside {
   /** Thicknesses that were tried there and are not believed: they are not asked for again. */
   readonly spent_mm?: readonly number[];
@@ -184,7 +184,7 @@ function likely(bounds: Bounds, limits: Limits): 'in' | 'out' | null {
   return verdict === 'close' ? null : verdict;
 }
 
-/** What a try should tell: the verdict, the size, or only whether the gap is out. */
+/** Describes what a try should tell: the verdict, the size, or only whether the gap is out. */
 export type Asked = Goal | 'refute';
 
 /**

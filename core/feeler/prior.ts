@@ -7,7 +7,7 @@ export interface Expected {
   readonly spread_mm: number;
 }
 
-/** What is thought of a gap before the next try: only for ordering tries, never for a verdict. */
+/** Describes what is thought of a gap before the next try: only for ordering tries, never for a verdict. */
 export interface Prior {
   readonly centre_mm: number;
   /** Returns the share of gaps at or above x mm. */
@@ -17,11 +17,14 @@ export interface Prior {
 /** Before anything is known gaps are thought to lie anywhere up to this many times the limit. */
 const PRIOR_REACH = 1.6;
 
-/** What is believed of an expectation; the rest is spread evenly, so that a surprise costs little. */
+/**
+ * Describes what is believed of an expectation; the rest is spread evenly, so that a surprise costs
+ * little.
+ */
 const BELIEVED = { something: 0.85, nothing: 0.5 } as const;
 
 /**
- * Where a gap lies that nothing is known of, as shares of its tolerance zone: most pumps are within
+ * Says where a gap lies that nothing is known of, as shares of its tolerance zone: most pumps are within
  * their limits, and a worn one towards the upper. Held against the best policy for gaps spread in
  * seven ways, these cost the least over all (`npm run bench`).
  */

@@ -60,7 +60,7 @@ export function refuting(bounds: Bounds, zone: ToleranceZone, hand: AtHand): num
   );
 }
 
-/** The upper side, with a leaf that is not the one just used for the lower. */
+/** Returns the upper side, with a leaf that is not the one just used for the lower. */
 function canHoldUpper(
   start: Bounds | null,
   used: number | undefined,
@@ -89,7 +89,10 @@ function holdsUpper(
   return proves(start, stack, felt, zone, hand, 'in');
 }
 
-/** The lower side with the nearest leaf or the one after it, which leaves the nearest to the upper side. */
+/**
+ * Returns the lower side with the nearest leaf or the one after it, which leaves the nearest to the upper
+ * side.
+ */
 function canHoldBoth(
   bounds: Bounds,
   from: number,

@@ -2,7 +2,7 @@ import { stackOf, type Bounds, type Span, type Try } from './bounds';
 import type { Ladder } from './ladder';
 import type { Stack } from './stacks';
 
-/** What guides the hand where a gap is to be known rather than judged, in mm. */
+/** Describes what guides the hand where a gap is to be known rather than judged, in mm. */
 export interface Recording {
   /** The leaf to begin with: what the place before was found to be. */
   readonly begin_mm?: number | null;

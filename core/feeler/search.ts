@@ -10,10 +10,16 @@ const DRAG_SHARE = 0.5;
 /** Chance given to a tilted gap where nothing yet says that smallest and largest differ. */
 const TILT_SHARE = 0.08;
 
-/** What a second or third leaf costs, in tries: it is picked up only where it saves more than that. */
+/**
+ * Describes what a second or third leaf costs, in tries: it is picked up only where it saves more than
+ * that.
+ */
 const EXTRA_LEAF_COST = 0.25;
 
-/** How much farther from the gap that is expected a single leaf may lie and still be looked at first, in mm. */
+/**
+ * Says how much farther from the gap that is expected a single leaf may lie and still be looked at first,
+ * in mm.
+ */
 const EXTRA_LEAF_MM = 0.02;
 
 /** Stacks looked at on either side of each limit. */
@@ -34,7 +40,7 @@ interface Cost {
 const NOTHING: Cost = { mean: 0, worst: 0 };
 const ONE_MORE: Cost = { mean: 1, worst: 1 };
 
-/** What the worst case weighs beside the mean: it settles what is about equal. */
+/** Describes what the worst case weighs beside the mean: it settles what is about equal. */
 const WORST_WEIGHT = 0.1;
 const score = (cost: Cost): number => cost.mean + WORST_WEIGHT * cost.worst;
 
@@ -57,7 +63,10 @@ function chances(
   };
 }
 
-/** The stacks worth a thought: those next to a limit, or a drag band from it, and one in the middle. */
+/**
+ * Returns the stacks worth a thought: those next to a limit, or a drag band from it, and one in the
+ * middle.
+ */
 function candidatesFor(
   stacks: readonly Stack[],
   zone: ToleranceZone,
@@ -226,7 +235,7 @@ export function nextByClimbing(
   return start ?? leaves.find((s) => s.total_mm > bounds.smallest.lo) ?? null;
 }
 
-/** How far from the middle of what is left a single leaf may lie and still be preferred to a stack. */
+/** Says how far from the middle of what is left a single leaf may lie and still be preferred to a stack. */
 const MIDDLE_SHARE = 0.15;
 
 const inside = (fresh: readonly Stack[], span: Span, top: number): Stack[] =>

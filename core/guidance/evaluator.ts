@@ -43,7 +43,7 @@ class LastAssessments implements Remembering {
 
 const NO_PAST: Expectations = new Map();
 
-/** What was worked out of a job as it stood. */
+/** Describes what was worked out of a job as it stood. */
 interface Worked {
   readonly job: Job;
   readonly index: IndexedJournal;

@@ -47,7 +47,7 @@ function aimAt(a: Assessment, situation: Situation): LeafAim | null {
 }
 
 /**
- * The size that tells more of a sum than leaves can, where somebody asked for it: took the sum in hand,
+ * Returns the size that tells more of a sum than leaves can, where somebody asked for it: took the sum in hand,
  * or measures by sizes. Unasked, leaves are through with it, and what would tell more is only said.
  */
 function figureStep(a: Assessment, situation: Situation): Step | null {
@@ -59,7 +59,7 @@ function figureStep(a: Assessment, situation: Situation): Step | null {
 }
 
 /**
- * What is worth measuring without being asked for: what has a limit, and what
+ * Returns what is worth measuring without being asked for: what has a limit, and what
  * a limited sum rests on. Where the sheet publishes nothing at all, everything.
  */
 function worthAsking(all: readonly Assessment[]): readonly Assessment[] {
@@ -69,7 +69,10 @@ function worthAsking(all: readonly Assessment[]): readonly Assessment[] {
   return all.filter((a) => a.limits !== null || parts.has(a.characteristic.id));
 }
 
-/** The same in the order of the work, but for what a finding asks for: that comes first, limit or not. */
+/**
+ * Returns the same in the order of the work, but for what a finding asks for: that comes first, limit or
+ * not.
+ */
 function wanted({ job, all }: Situation): readonly Assessment[] {
   const asked = askedFor(job).flatMap(({ characteristic }) => named(all, characteristic) ?? []);
   if (asked.length === 0) return worthAsking(all);
@@ -106,7 +109,7 @@ function stepBy(way: MethodId, a: Assessment, situation: Situation): Step | null
   return step?.way === 'leaf' ? { ...step, ...roomAt(step, a, situation) } : step;
 }
 
-/** What a sum leaves of the book's limit at a first try, where the leaf was chosen by that. */
+/** Returns what a sum leaves of the book's limit at a first try, where the leaf was chosen by that. */
 function roomAt(step: LeafStep, a: Assessment, situation: Situation): Pick<LeafStep, 'room_mm'> {
   const book = a.limits?.upper_mm;
   const room = aimAt(a, situation)?.limits.upper_mm;
@@ -119,7 +122,7 @@ const first = (way: MethodId, ways: readonly MethodId[]): readonly MethodId[] =>
   ways.includes(way) ? [way, ...ways.filter((w) => w !== way)] : ways;
 
 /**
- * The ways of a characteristic, the preferred one first where it has that; a
+ * Returns the ways of a characteristic, the preferred one first where it has that; a
  * sum goes by leaves. Leaves that could not prove it in give way to figures,
  * as long as nobody asked for this characteristic and none was tried.
  */

@@ -3,10 +3,10 @@ import type { Assessment } from '../assessment/assessment';
 import type { Expected } from '../feeler/prior';
 import { centre, isOpen } from '../metrology/estimate';
 
-/** What was measured of one pump: the middle of each gap in mm, by the id of its characteristic. */
+/** Describes what was measured of one pump: the middle of each gap in mm, by the id of its characteristic. */
 export type Gaps = Readonly<Record<string, number>>;
 
-/** What to expect of a pump before it is measured, by the id of the characteristic. */
+/** Describes what to expect of a pump before it is measured, by the id of the characteristic. */
 export type Expectations = ReadonlyMap<string, Expected>;
 
 /** With fewer pumps than these a spread says little. */

@@ -2,7 +2,7 @@ import type { CharacteristicId } from '../pumps/ids';
 import type { Stack } from '../feeler/stacks';
 import type { Dimension, Station } from '../pumps/family';
 
-/** What every step says: which characteristic it is for, and where. */
+/** Describes what every step says: which characteristic it is for, and where. */
 interface At {
   readonly characteristic: CharacteristicId;
   readonly station: Station;
@@ -20,7 +20,7 @@ export interface SizeStep extends At {
   readonly dimension: Dimension;
 }
 
-/** What to do next, by its method. */
+/** Describes what to do next, by its method. */
 export type Step =
   | ({ readonly way: 'leaf' } & LeafStep)
   | ({ readonly way: 'size' } & SizeStep)

@@ -13,14 +13,14 @@ export interface Check {
   readonly u_mm: number;
 }
 
-/** What a variant may show at a check: some option, or anything from one figure to another. */
+/** Describes what a variant may show at a check: some option, or anything from one figure to another. */
 export type Shown =
   { readonly option: string } | { readonly from: number; readonly to: number } | null;
 
 /** A size may lie this many standard uncertainties outside before it speaks against a variant. */
 const COVERAGE = 2;
 
-/** How a variant's plate is read. */
+/** Says how a variant's plate is read. */
 const PLATE = {
   [YEAR]: { ask: 'Which year does the plate or casting say?', ends: ['fromYear', 'toYear'] },
   [SERIAL]: { ask: 'Serial number, digits only', ends: ['fromSerial', 'toSerial'] },

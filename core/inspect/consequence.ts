@@ -4,14 +4,14 @@ import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import type { Consequence, Nail } from '../records/teardown';
 
-/** What was seen on a surface. */
+/** Describes what was seen on a surface. */
 export interface Seen {
   readonly defect: DefectId;
   readonly nail: Nail | null;
   readonly depth_mm: number | null;
 }
 
-/** What the app proposes, and on what ground. */
+/** Describes what the app proposes, and on what ground. */
 export interface Proposal {
   readonly consequence: Consequence;
   readonly why: string;
@@ -34,7 +34,7 @@ interface Rule {
 const FLAT: readonly SurfaceKind[] = ['face'];
 const ROTATING: readonly SurfaceKind[] = ['teeth', 'rim'];
 
-/** What a plate or face can lose by hand, in mm: tenths only. */
+/** Describes what a plate or face can lose by hand, in mm: tenths only. */
 const BY_HAND_MM = 0.01;
 
 /** The rules in the order in which they are tried. */
@@ -221,7 +221,7 @@ function holds(
   );
 }
 
-/** What the sheet's book says of it: the entry that allows the least depth that is still enough. */
+/** Returns what the sheet's book says of it: the entry that allows the least depth that is still enough. */
 function byTheBook(sheet: Pick<Sheet, 'book'>, surface: Surface, seen: Seen): Proposal | null {
   const depth = seen.depth_mm ?? Infinity;
   const [entry] = sheet.book

@@ -17,7 +17,7 @@ export interface Candidate {
   readonly objections: readonly Objection[];
 }
 
-/** How the search for a variant stands. */
+/** Says how the search for a variant stands. */
 export interface KeyState {
   readonly candidates: readonly Candidate[];
   /** Those against which nothing speaks. */
@@ -36,7 +36,7 @@ export interface KeyState {
   readonly next: Check | null;
 }
 
-/** What a person reads first, where two checks split alike: a look costs less than a mic. */
+/** Describes what a person reads first, where two checks split alike: a look costs less than a mic. */
 const EFFORT: Readonly<Record<Check['kind'], number>> = { feature: 0, year: 1, serial: 1, size: 2 };
 
 /** Answers that a variant may give, to foresee what a check would leave. */

@@ -25,7 +25,7 @@ export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
   });
 }
 
-/** What everything else is measured in: given up, nothing that is measured behind it counts. */
+/** Describes what everything else is measured in: given up, nothing that is measured behind it counts. */
 const HOLDING: readonly SurfaceKind[] = ['casting', 'crescent'];
 
 /** Tells whether giving up this surface gives up the pump; any other part that is scrap is bought anew. */

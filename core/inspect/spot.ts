@@ -3,7 +3,7 @@ import { familyOf, oncePerPump, teardownOf, type PumpKind } from '../pumps/regis
 import type { Point } from '../pumps/shapes';
 import type { Surface } from '../pumps/teardown/teardown';
 
-/** Where a surface is marked on the drawing, in mm from its middle, and on which drawing. */
+/** Says where a surface is marked on the drawing, in mm from its middle, and on which drawing. */
 export interface Placed {
   readonly surface: Surface;
   readonly view: View;

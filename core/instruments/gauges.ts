@@ -79,7 +79,7 @@ const UNKNOWN_U_MM = 0.012;
 
 const DAY_MS = 86_400_000;
 
-/** How an instrument's zero stands at a moment, and what comes off its readings. */
+/** Says how an instrument's zero stands at a moment, and what comes off its readings. */
 export interface Zero {
   readonly state: ZeroState;
   readonly offset_mm: number;

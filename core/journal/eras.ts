@@ -50,7 +50,7 @@ export interface Counted {
   ofGap(characteristic: CharacteristicId): readonly GapReading[];
 }
 
-/** Where entries stand in a journal: only asked for where work divides it into before and after. */
+/** Returns where entries stand in a journal: only asked for where work divides it into before and after. */
 const placesIn = (journal: Job['journal']): ReadonlyMap<string, number> =>
   new Map(journal.map(({ id }, i) => [id, i]));
 

@@ -54,7 +54,7 @@ const EMPTY: Ledger = {
   skips: [],
 };
 
-/** What an entry about others makes of one of them; null where it changes nothing. */
+/** Returns what an entry about others makes of one of them; null where it changes nothing. */
 function after<T extends Voidable<Listed>>(item: T, entry: StrikeEntry | RestoreEntry): T | null {
   if ((item.voided === null) === (entry.kind === 'restore')) return null;
   if (entry.kind === 'restore') return { ...item, voided: null };

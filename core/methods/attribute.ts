@@ -3,7 +3,7 @@ import { common, identifier } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { firstUnread, type Evidence, type Method } from './method';
 
-/** What a sweep with the straightedge or a test by hand may tell. */
+/** Describes what a sweep with the straightedge or a test by hand may tell. */
 export const ATTRIBUTE_FELT = {
   sweep: ['clear', 'touches'],
   finger: ['free', 'tight', 'rocks', 'catches'],
@@ -23,7 +23,7 @@ const schema = object({
 
 export type AttributeReading = Voidable<InferType<typeof schema>>;
 
-/** What tests without a number tell besides a value. */
+/** Describes what tests without a number tell besides a value. */
 export interface AttributeDetails {
   /** The newest last. */
   readonly touches: readonly AttributeReading[];
@@ -37,7 +37,7 @@ const SWEPT: Evidence = {
   },
 };
 
-/** What was felt, as a rebuilder says it. */
+/** Describes what was felt, as a rebuilder says it. */
 const FELT_WORD: Readonly<Record<AttributeFelt, string>> = {
   clear: 'clear',
   touches: 'touches',
@@ -56,10 +56,10 @@ const FELT_SENTENCE: Readonly<Record<AttributeFelt, string>> = {
   catches: 'By hand: it binds or catches. Look before the figure is trusted.',
 };
 
-/** How a hub should sit in its bushing, as a house sees it. */
+/** Says how a hub should sit in its bushing, as a house sees it. */
 export type HubSchool = 'free' | 'snug';
 
-/** What an answer on a hub in its bushing means to either school. */
+/** Describes what an answer on a hub in its bushing means to either school. */
 const ON_HUB: Readonly<Record<HubSchool, Readonly<Partial<Record<AttributeFelt, string>>>>> = {
   free: {
     free: 'By hand: free, as this house wants a hub.',

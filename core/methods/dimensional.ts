@@ -44,7 +44,7 @@ const schema = object({
 
 export type DimensionalReading = Voidable<InferType<typeof schema>>;
 
-/** What sizes tell besides a value. */
+/** Describes what sizes tell besides a value. */
 export interface DimensionalDetails {
   /** Sizes that are still wanted for a gap from sizes; empty where there is none to be had. */
   readonly missing: readonly string[];
@@ -95,7 +95,7 @@ export function tiltEvidence(
   }
 }
 
-/** How an instrument's zero stood, where that is worth a word. */
+/** Says how an instrument's zero stood, where that is worth a word. */
 export const ZERO_WORD: Readonly<Record<ZeroState, string>> = {
   zeroed: '',
   'not-needed': '',

@@ -65,7 +65,7 @@ export function leafEvidence(
   });
 }
 
-/** What leaves tell besides a value. */
+/** Describes what leaves tell besides a value. */
 export interface FeelerDetails {
   readonly stations: readonly StationEvidence[];
   /** What they say of the places tried so far; the verdict needs all of them. */
@@ -74,7 +74,7 @@ export interface FeelerDetails {
 
 const wasTried = ({ tries }: StationEvidence): boolean => tries.length > 0;
 
-/** What was felt, as a rebuilder says it. */
+/** Describes what was felt, as a rebuilder says it. */
 const FELT_WORD: Readonly<Record<Felt, string>> = {
   free: 'free',
   drag: 'drags',

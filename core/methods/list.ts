@@ -27,7 +27,7 @@ type All<U> = (U extends unknown ? (u: U) => void : never) extends (all: infer I
 /** A reading of any method. */
 export type Reading = ReadingOf<(typeof METHOD)[MethodId]>;
 
-/** What the methods tell of a characteristic besides its value, all together. */
+/** Describes what the methods tell of a characteristic besides its value, all together. */
 export type Details = All<DetailsOf<(typeof METHOD)[MethodId]>>;
 
 /** A method whose own types nobody needs to know. */

@@ -7,10 +7,10 @@ import type { Characteristic, Dimension, PumpModel, Station } from '../pumps/fam
 import type { Point } from '../pumps/shapes';
 import type { ShopUnit } from '../quantity/units';
 
-/** Where a value of a characteristic comes from; a sum is worked out from other characteristics. */
+/** Says where a value of a characteristic comes from; a sum is worked out from other characteristics. */
 export type EvidenceSource = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
 
-/** What one kind of readings says of a characteristic. */
+/** Describes what one kind of readings says of a characteristic. */
 export interface Evidence {
   readonly source: EvidenceSource;
   readonly extremes: Extremes;
@@ -24,14 +24,14 @@ export interface Place {
   readonly dimension?: Dimension;
 }
 
-/** What evidence depends on besides the readings. */
+/** Describes what evidence depends on besides the readings. */
 export interface EvidenceContext {
   readonly ladder: Ladder;
   /** Returns where a depth is read, in mm from the middle of the drawing. */
   probe(dimension: DimensionId, station: StationId): Point;
 }
 
-/** What the next place depends on. */
+/** Describes what the next place depends on. */
 export interface Asking {
   /** All places of the method, in order. */
   readonly places: readonly Place[];

@@ -8,7 +8,7 @@ import type { Stack } from '../feeler/stacks';
 import type { Limits } from '../metrology/interval';
 import type { Station } from '../pumps/family';
 
-/** What leaves should go for: at which stations of a characteristic, against which limits. */
+/** Describes what leaves should go for: at which stations of a characteristic, against which limits. */
 export interface LeafAim {
   readonly characteristic: CharacteristicId;
   readonly stations: readonly StationEvidence[];
@@ -30,14 +30,14 @@ export interface LeafPlace {
   readonly stack: Stack;
 }
 
-/** How far places of one gap differ (standard deviation), and those of sisters, in mm. */
+/** Says how far places of one gap differ (standard deviation), and those of sisters, in mm. */
 const PLACE_SPREAD_MM = 0.008;
 const SISTER_SPREAD_MM = 0.008;
 
 /** No gap is expected closer than this. */
 const LEAST_SPREAD_MM = 0.004;
 
-/** What a gap that nothing bounds above is thought to have over its lower bound. */
+/** Describes what a gap that nothing bounds above is thought to have over its lower bound. */
 const OPEN_MM = 0.02;
 
 /** Returns about where the gap lies at a place that was tried; null where it was not. */

@@ -1,6 +1,6 @@
 import { meanOf } from '../metrology/repeats';
 
-/** What was read at one place: the mean of its readings. */
+/** Describes what was read at one place: the mean of its readings. */
 export interface PlaceValue {
   readonly station: string;
   readonly value_mm: number;

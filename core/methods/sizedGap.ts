@@ -27,7 +27,7 @@ interface ReadTerm {
   readonly places: readonly PlaceValue[];
 }
 
-/** Which end of its places a size is taken at: the one that leads a gap towards −1 or +1. */
+/** Says which end of its places a size is taken at: the one that leads a gap towards −1 or +1. */
 type Towards = 1 | -1;
 
 const chosen = ({ term, places }: ReadTerm, towards: Towards): SizeTerm => {
@@ -43,12 +43,15 @@ const gapOf = (sizes: readonly SizeTerm[]): Value => {
   return { kind: 'value', value_mm: gap_mm, u_mm };
 };
 
-/** The end of a gap that all its sizes lead to: −1 for the smallest that it can be, +1 for the largest. */
+/**
+ * Returns the end of a gap that all its sizes lead to: −1 for the smallest that it can be, +1 for the
+ * largest.
+ */
 const extreme = (read: readonly ReadTerm[], towards: Towards): Value =>
   gapOf(read.map((r) => chosen(r, towards)));
 
 /**
- * How far the largest gap must reach at least, whichever places meet: where one size leads towards
+ * Returns how far the largest gap must reach at least, whichever places meet: where one size leads towards
  * it, the others are at worst all against it. The smallest likewise.
  */
 const reached = (read: readonly ReadTerm[], towards: Towards): Value[] =>

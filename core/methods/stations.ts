@@ -13,7 +13,7 @@ export interface StationEvidence {
 const least = <T>(items: readonly T[], by: (item: T) => number): T =>
   items.reduce((a, b) => (by(b) < by(a) ? b : a));
 
-/** The span whose ends are the ones chosen of several. */
+/** Returns the span whose ends are the ones chosen of several. */
 const spanned = (lo: Span, hi: Span): Span => ({
   lo: lo.lo,
   hi: hi.hi,

@@ -75,7 +75,10 @@ export function conformityOfRange(
   return { probability: atLeast, verdict: broken ? 'out' : 'close' };
 }
 
-/** Probability of keeping each limit, and the Fréchet bound of keeping both; for one and the same length that is exact. */
+/**
+ * Returns the probability of keeping each limit, and the Fréchet bound of keeping both; for one and the
+ * same length that is exact.
+ */
 function inside(smallest: Estimate, largest: Estimate, window: ToleranceZone) {
   const overLower = probabilityAtLeast(smallest, window.lower);
   const underUpper = probabilityAtMost(largest, window.upper);

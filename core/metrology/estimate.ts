@@ -20,7 +20,10 @@ export interface Value {
   readonly magnitude?: true;
 }
 
-/** What the evidence says of one length: a bracket from leaves, hard or as soft as they are, or a value. */
+/**
+ * Describes what the evidence says of one length: a bracket from leaves, hard or as soft as they are, or a
+ * value.
+ */
 export type Estimate = ({ readonly kind: 'interval'; readonly soft?: Soft } & Interval) | Value;
 
 /** Returns how many values an estimate is the extreme of; 1 for one that is none. */

@@ -9,7 +9,7 @@ export const COVERAGE = 2;
 /** Returns the z beyond which a share of the standard normal distribution lies. */
 export const normalBeyond = (share: number): number => -normal.inv(share, 0, 1);
 
-/** What lies beyond the coverage factor on one side. */
+/** Describes what lies beyond the coverage factor on one side. */
 const TAIL = 1 - shareBelow(COVERAGE);
 
 /**

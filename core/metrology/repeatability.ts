@@ -105,7 +105,10 @@ export function studyOf(readings: readonly StudyReading[]): StudyResult {
   };
 }
 
-/** Share of the F distribution below the interaction's own F; a study without any error proves any interaction. */
+/**
+ * Returns the share of the F distribution below the interaction's own F; a study without any error proves
+ * any interaction.
+ */
 function interactionShare(msBoth: number, msError: number, dfBoth: number, dfError: number) {
   if (msBoth === 0) return 0;
   return msError === 0 ? 1 : centralF.cdf(msBoth / msError, dfBoth, dfError);

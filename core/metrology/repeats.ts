@@ -8,7 +8,7 @@ export interface Repeat {
 /** So many times what the instrument's model says readings may scatter before their own scatter counts. */
 const WILD = 3;
 
-/** Standard deviation of a sample. */
+/** Returns the standard deviation of a sample. */
 function scatterOf(values: readonly number[]): number {
   const mean = values.reduce((sum, v) => sum + v, 0) / values.length;
   return Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1));

@@ -13,7 +13,7 @@ export interface SoftInterval extends Interval {
 }
 
 /**
- * How far from a limit a soft interval is looked at. A pump is measured because it may be near its
+ * Says how far from a limit a soft interval is looked at. A pump is measured because it may be near its
  * limit: what lies far off on the safe side must not dilute the doubt that is left at the limit.
  */
 const REACH_MM = 0.016;
@@ -21,7 +21,7 @@ const REACH_MM = 0.016;
 /** Even number of steps of the integration on either side of the limit. */
 const STEPS = 64;
 
-/** What an end of uncertainty u lets pass at a distance on its inner side. */
+/** Returns what an end of uncertainty u lets pass at a distance on its inner side. */
 const passes = (inside_mm: number, u_mm: number): number => {
   if (u_mm > 0) return shareBelow(inside_mm / u_mm);
   return inside_mm >= 0 ? 1 : 0;

@@ -7,7 +7,7 @@ import { wayRoundOf } from '../pumps/teardown/wayRound';
 import type { Job } from '../records/job';
 import type { AuxiliaryAnswer, Consequence, Finding, Nail, StripNote } from '../records/teardown';
 
-/** What a pump of the depot shows before any instrument, where it is not sound. */
+/** Describes what a pump of the depot shows before any instrument, where it is not sound. */
 export interface BenchPlan {
   /** By surface. */
   readonly defects?: Readonly<

@@ -7,7 +7,7 @@ import { characteristicOf } from '../pumps/registry';
 import { withReading } from '../journal/commands';
 import type { Job } from '../records/job';
 
-/** What a simulated pump hides, in mm. */
+/** Describes what a simulated pump hides, in mm. */
 export interface Hidden {
   /** By characteristic and station: the smallest and the largest gap there. */
   gap(characteristic: string, station: string): readonly [smallest: number, largest: number];

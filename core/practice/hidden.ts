@@ -15,10 +15,10 @@ const BEFORE_COVER = 0.6;
 /** A gap that nothing limits, in mm. */
 const UNLIMITED_MM = 0.05;
 
-/** What leaves would find where nothing limits the gap: sizes have to say the same. */
+/** Returns what leaves would find where nothing limits the gap: sizes have to say the same. */
 const felt = (c: Characteristic): number | null => (c.stations.length > 0 ? UNLIMITED_MM : null);
 
-/** The gap that a pump worn so far would have: 0 at the lower limit, 1 at the upper. */
+/** Returns the gap that a pump worn so far would have: 0 at the lower limit, 1 at the upper. */
 function wornGap(sheet: Sheet, tier: string, c: Characteristic, worn: number): number | null {
   const limits = heldLimits(sheet, tier, c.id);
   if (!limits) return null;
@@ -40,7 +40,10 @@ function sizeOf(sheet: Sheet, id: string): number {
   return nominalOf(sheet, id) ?? dimensionOf(sheet, id).drawn_mm ?? 10;
 }
 
-/** The first size of each clearance that no other has moved, moved so that the clearance is as worn as it should be, or as it was given. */
+/**
+ * Returns the first size of each clearance that no other has moved, moved so that the clearance is as worn
+ * as it should be, or as it was given.
+ */
 function wornSizes(
   sheet: Sheet,
   tier: string,

@@ -21,7 +21,7 @@ import { KNIFE, thinnest } from './involute';
 import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
 import { onClock, polygonPath, type Point } from './shapes';
 
-/** How far tips stand off their pitch circle, in modules: less is no tooth, more reaches no mate. */
+/** Says how far tips stand off their pitch circle, in modules: less is no tooth, more reaches no mate. */
 const ADDENDUM = { least: 0.2, most: 1.5 } as const;
 
 /** It reaches so far to either side of 6 at least, in radians. */
@@ -45,7 +45,7 @@ function tipOff(label: string, g: Gears, teeth: number, tip: number, outwards: 1
   return `${label}: ${range.join(' to ')} mm goes with ${teeth} teeth of this module`;
 }
 
-/** What the drawing and the sums need to know of a crescent pump. */
+/** Describes what the drawing and the sums need to know of a crescent pump. */
 export const crescentGeometry = object({
   pinionTeeth: count('Drive gear teeth', 8, 60),
   ringTeeth: count('Driven gear teeth', 12, 90)
@@ -197,7 +197,7 @@ const ringLand = (g: CrescentGeometry) => (g.ringOutsideDiameter_mm / 2 + ringRo
 const pinionLand = (g: CrescentGeometry) => (pinionRoot(g) + g.hubBore_mm / 2) / 2;
 const extent = (g: CrescentGeometry) => g.bodyDiameter_mm / 2;
 
-/** Where along the crescent its tip gaps are tried: both ends and the middle. */
+/** Says where along the crescent its tip gaps are tried: both ends and the middle. */
 const ALONG: Readonly<Record<string, number>> = { left: 0.75, middle: 0, right: -0.75 };
 
 const tipGap =

@@ -7,7 +7,7 @@ const DRAWN_GAP = 0.06;
 /** The crescent ends where it would become thinner than this many modules. */
 const CRESCENT_TIP = 1.3;
 
-/** What the gears of a crescent pump, and the crescent between them, are drawn from. */
+/** Describes what the gears of a crescent pump, and the crescent between them, are drawn from. */
 export type Gears = Record<
   | 'pinionTeeth'
   | 'ringTeeth'

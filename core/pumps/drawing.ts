@@ -36,7 +36,10 @@ export function boltHoles(body: RoundBody): Shape[] {
 /** The gap at the free side of a pushed part, in pocket diameters: enough to see which side that is. */
 const DRAWN_GAP = 0.024;
 
-/** What of that gap is left where the part is hard against the wall, so that both outlines are seen. */
+/**
+ * Describes what of that gap is left where the part is hard against the wall, so that both outlines are
+ * seen.
+ */
 const HARD_ON = 0.03;
 
 /**
@@ -77,7 +80,7 @@ export function leafFrom(angle_deg: number, to: Point, long: number): Tool {
   return { kind: 'leaf', from: onClock(angle_deg, long, to), to };
 }
 
-/** The coils of a spring between two ends, as strips. */
+/** Returns the coils of a spring between two ends, as strips. */
 function coils(s: number): Shape[] {
   const turns = 7;
   const pitch = (1.4 * s) / turns;
@@ -166,7 +169,7 @@ export function looseOutline(view: View, extent_mm: number): Outline | null {
   return shapes ? { shapes, extent_mm } : null;
 }
 
-/** Where the instrument goes on a part by itself: from, to and the mark, in shares of the half-side. */
+/** Says where the instrument goes on a part by itself: from, to and the mark, in shares of the half-side. */
 const ON_LOOSE: Readonly<
   Record<string, readonly [kind: Tool['kind'], from: Point, to: Point, mark: Point]>
 > = {
@@ -210,7 +213,7 @@ export function onLoose(name: keyof typeof ON_LOOSE & string, extent_mm: number)
   };
 }
 
-/** Which loose drawing shows a relief valve's sizes and tests. */
+/** Says which loose drawing shows a relief valve's sizes and tests. */
 export const RELIEF_ON: Readonly<Record<string, keyof typeof ON_LOOSE & string>> = {
   'plunger-bore': 'plunger finger',
   'plunger-bore-diameter': 'plunger bore',
@@ -221,7 +224,10 @@ export const RELIEF_ON: Readonly<Record<string, keyof typeof ON_LOOSE & string>>
   'spring-loaded-length': 'spring mic',
 };
 
-/** Which loose drawing shows what a pump has because it sits in a transmission, by target and where it matters by station. */
+/**
+ * Says which loose drawing shows what a pump has because it sits in a transmission, by target and where it
+ * matters by station.
+ */
 const TRANSMISSION_ON: Readonly<Record<string, keyof typeof ON_LOOSE & string>> = {
   'hub-bushing': 'bushing finger',
   'bushing-bore': 'bushing bore',
@@ -243,7 +249,10 @@ const TRANSMISSION_ON: Readonly<Record<string, keyof typeof ON_LOOSE & string>> 
   'washer-thickness': 'unit mic',
 };
 
-/** Where an instrument goes, by what it measures; a target that is not listed lies in the pocket's middle. */
+/**
+ * Says where an instrument goes, by what it measures; a target that is not listed lies in the pocket's
+ * middle.
+ */
 export type PlacementTable<G> = Readonly<
   Record<string, (geometry: G, station: string) => Placement>
 >;

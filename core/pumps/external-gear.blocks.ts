@@ -13,7 +13,9 @@ import {
   type Pieces,
 } from './external-gear.measures';
 
-/** What is left in the body beside a gear between its two bushing blocks: body − gear − two blocks. */
+/**
+ * Returns what is left in the body beside a gear between its two bushing blocks: body − gear − two blocks.
+ */
 const besideBlocks = (s: Section, gear: string): readonly Term[] => [
   { dimension: s.of('body-width'), factor: 1 },
   { dimension: s.of(`${gear}-width`), factor: -1 },

@@ -27,7 +27,10 @@ import { circlePath, onClock, polygonPath, type Point } from './shapes';
 /** The ways in which an external gear pump is built. */
 export const BUILDS = ['plates', 'blocks', 'oil'] as const;
 
-/** What the drawing and the sums need to know of an external gear pump: two equal gears side by side. */
+/**
+ * Describes what the drawing and the sums need to know of an external gear pump: two equal gears side by
+ * side.
+ */
 export const externalGeometry = object({
   build: string().oneOf(BUILDS).label('Build').required('Build is missing'),
   sections: count('Sections on one shaft', 1, 4).test(
@@ -97,7 +100,7 @@ function stadium(g: ExternalGeometry, radius: number): Point[] {
 /** Steps round one of two bores; a chord between them is a tangent, so that no tip reaches past it. */
 const BORE_STEPS = 120;
 
-/** The figure of eight of the two bores, as it is cut into the body. */
+/** Returns the figure of eight of the two bores, as it is cut into the body. */
 function eight(g: ExternalGeometry, radius: number): Point[] {
   const out = radius / Math.cos(Math.PI / BORE_STEPS);
   const waist = (Math.acos(Math.min(1, g.centreDistance_mm / 2 / out)) * 180) / Math.PI;
@@ -226,7 +229,10 @@ const edgeOn =
     };
   };
 
-/** A depth mic across a gear's track, its spindle at a share of the bore's radius from the gear's centre. */
+/**
+ * Returns a depth mic across a gear's track, its spindle at a share of the bore's radius from the gear's
+ * centre.
+ */
 const depthOn =
   (view: 'plate' | 'cover', share: number) =>
   (g: ExternalGeometry, station: string): Placement => {

@@ -1,7 +1,7 @@
 import { DEDENDUM, gearOutline, TIP_TO_ROOT, type GearShape } from './involute';
 import type { Point } from './shapes';
 
-/** What two equal gears side by side are drawn from. */
+/** Describes what two equal gears side by side are drawn from. */
 export type GearPair = Record<
   'teeth' | 'centreDistance_mm' | 'tipDiameter_mm' | 'pressureAngle_deg',
   number

@@ -34,7 +34,7 @@ const tipStations = (gear: string): Station[] => [
   place('b', 'further in', `Leaf between ${gear} tips and body, two teeth further in.`),
 ];
 
-/** What one piece of a pump brings to its model. */
+/** Describes what one piece of a pump brings to its model. */
 type Measures = Pick<PumpModel, 'features' | 'characteristics' | 'dimensions'>;
 
 /** Returns clearances and sizes of what surrounds a gear, the same in both builds. */
@@ -250,7 +250,7 @@ export const edgePlaces = (what: string): Station[] =>
     place(`${gear}-across`, `${name}, across`, `Edge across the ${name}, ${what} beside it.`),
   ]);
 
-/** What a section brings to the model of its pump. */
+/** Describes what a section brings to the model of its pump. */
 export type Pieces = Omit<PumpModel, 'kinds'>;
 
 /** The kinds of parts of both builds. */

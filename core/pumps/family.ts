@@ -7,7 +7,7 @@ import type { View } from './view';
 
 export type { View } from './view';
 
-/** What a shape of the drawing is, for the interface to colour. */
+/** Describes what a shape of the drawing is, for the interface to colour. */
 export type ShapeRole =
   | 'housing'
   | 'pocket'
@@ -33,7 +33,7 @@ export interface Outline {
   readonly extent_mm: number;
 }
 
-/** How an instrument is drawn: from one end to the other, in mm. */
+/** Says how an instrument is drawn: from one end to the other, in mm. */
 export interface Tool {
   readonly kind: 'leaf' | 'mic' | 'bore' | 'depth' | 'dial' | 'finger';
   /** Leaf: its free end. Mic and bore gauge: one contact. Depth mic: an end of its base. Dial: its face. */
@@ -41,7 +41,7 @@ export interface Tool {
   readonly to: Point;
 }
 
-/** Where things lie for one measurement, on the drawing. */
+/** Says where things lie for one measurement, on the drawing. */
 export interface Placement {
   readonly view: View;
   /** The straight edge, end to end. */
@@ -79,7 +79,10 @@ export interface Part extends PartKind {
 export const WORKS = ['faced', 'sunk', 'ground', 'honed', 'dressed', 'exchanged'] as const;
 export type Work = (typeof WORKS)[number];
 
-/** How a unit of metal taken off by a kind of work moves a size: −1 where it grows less, 0 where it does not. */
+/**
+ * Says how a unit of metal taken off by a kind of work moves a size: −1 where it grows less, 0 where it
+ * does not.
+ */
 export type Worked = Readonly<Partial<Record<Work, -1 | 0 | 1>>>;
 
 /** Something of a part that work changes and no gauge reads as a size: the teeth of a gear, the plane of a deck. */
@@ -90,7 +93,7 @@ export interface Feature {
   readonly worked: Worked;
 }
 
-/** What reads a size or a swing. */
+/** Describes what reads a size or a swing. */
 export const GAUGE_KINDS = [
   'outside-mic',
   'depth-mic',
@@ -184,7 +187,7 @@ export interface Characteristic {
   readonly caution?: string;
 }
 
-/** What there is to measure on a pump of one family and geometry. */
+/** Describes what there is to measure on a pump of one family and geometry. */
 export interface PumpModel {
   readonly kinds: readonly PartKind[];
   readonly parts: readonly Part[];

@@ -77,7 +77,7 @@ export function under(label: string, value: number, most: number, why: string): 
   return `${label}: under ${trimmed(Math.floor(most * 100) / 100, 2)} mm, ${why}`;
 }
 
-/** The other fields, and whether every figure that was read of them is there. */
+/** Returns the other fields, and whether every figure that was read of them is there. */
 function readable<G extends object>(geometry: G): { figures: G; whole: () => boolean } {
   let whole = true;
   const figures = new Proxy(geometry, {

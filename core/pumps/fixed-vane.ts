@@ -22,7 +22,7 @@ import { fixedVaneTeardown } from './teardown/fixed-vane';
 
 type InCam = SlottedRotor & Record<'ringMinor_mm' | 'ringMajor_mm', number>;
 
-/** What the drawing and the sums need to know of a fixed vane cartridge. */
+/** Describes what the drawing and the sums need to know of a fixed vane cartridge. */
 export const fixedVaneGeometry = object({
   ...slottedFields([6, 16], (g: InCam) => ({
     least: (g.ringMinor_mm - g.rotorDiameter_mm) / 2,
@@ -81,7 +81,7 @@ const planOf = (g: FixedVaneGeometry): VanePlan => ({
   ringRadius_mm: g.ringMajor_mm / 2,
 });
 
-/** The arrow on the land of the ring, past 12; its shaft goes round with the ring. */
+/** Returns the arrow on the land of the ring, past 12; its shaft goes round with the ring. */
 function arrow(g: FixedVaneGeometry): Point[] {
   const out = (g.ringMinor_mm + g.ringOutside_mm) / 4;
   const wide = Math.min(0.05 * g.ringOutside_mm, 0.15 * (g.ringOutside_mm - g.ringMinor_mm));
@@ -96,7 +96,7 @@ function arrow(g: FixedVaneGeometry): Point[] {
   ];
 }
 
-/** The cam ring with the arrow that shows which way it turns: flipped, it pumps the other way. */
+/** Returns the cam ring with the arrow that shows which way it turns: flipped, it pumps the other way. */
 function ring(g: FixedVaneGeometry): Shape[] {
   const bore = polarCurve((turn) => camRadius(g, turn));
   return [

@@ -65,10 +65,10 @@ const DRAWN_GAP = 0.02;
 /** Metal outside the lobes of one rotor and inside those of the other, in eccentricities. */
 const LEAST_RIM = 0.1;
 
-/** What a gerotor pump is for: with that go its checks and its orders. */
+/** Describes what a gerotor pump is for: with that go its checks and its orders. */
 export const GEROTOR_USES = ['front-pump', 'oil-pump'] as const;
 
-/** What the drawing and the sums need to know of a gerotor pump. */
+/** Describes what the drawing and the sums need to know of a gerotor pump. */
 export const gerotorGeometry = object({
   use: string()
     .oneOf(GEROTOR_USES)
@@ -159,7 +159,7 @@ export function innerLobes(g: GerotorGeometry): Point[] {
   return moved(upright(innerProfile(drawn, STEPS_A_LOBE * g.innerLobes)), innerCentre(g));
 }
 
-/** Gap at the roots of the outer rotor, in mm: no more than its rim can spare. */
+/** Returns the gap at the roots of the outer rotor, in mm: no more than its rim can spare. */
 const relief_mm = (g: GerotorGeometry): number =>
   Math.min(DRAWN_RELIEF * g.eccentricity_mm, (g.outerDiameter_mm / 2 - outerRoot_mm(g)) / 2);
 
@@ -251,7 +251,7 @@ const SHAFT: PartKind = { id: 'shaft', name: 'Shaft' };
 
 const transmission = inTransmission({ part: 'inner', name: 'Inner rotor' });
 
-/** What turns the inner rotor: a converter hub through its flats, or the shaft that it sits on. */
+/** Describes what turns the inner rotor: a converter hub through its flats, or the shaft that it sits on. */
 const DRIVEN_BY: Readonly<
   Record<
     GerotorGeometry['use'],

@@ -36,20 +36,20 @@ const STEPS = 10;
 /** Radians between two points of a root. */
 const ROOT_STEP = Math.PI / 36;
 
-/** What a root is cut free beyond what the mate's teeth sweep out, in modules. */
+/** Describes what a root is cut free beyond what the mate's teeth sweep out, in modules. */
 const CUT_FREE = 0.03;
 
 /** Left between the roots of two flanks, in modules: they do not cross. */
 const LEAST_SPACE = 0.02;
 
-/** The involute function inv α = tan α − α (ISO 21771). */
+/** Returns the involute function inv α = tan α − α (ISO 21771). */
 const inv = (alpha: number): number => Math.tan(alpha) - alpha;
 
-/** Pressure angle of the involute at a radius, 0 at or below the base circle. */
+/** Returns the pressure angle of the involute at a radius, 0 at or below the base circle. */
 const angleAt = (base: number, radius: number): number => Math.acos(Math.min(1, base / radius));
 
 /**
- * Half the angle that a tooth spans at a radius: s/(2r) at the pitch circle,
+ * Returns half the angle that a tooth spans at a radius: s/(2r) at the pitch circle,
  * and from there by the difference of the involute function (ISO 21771, 5).
  * The tooth of an internal gear has the flanks of the space of an external
  * one, so its difference has the other sign.
@@ -62,12 +62,12 @@ function halfAngle(gear: GearShape, radius: number, internal: boolean): number {
   return atPitch + (internal ? -change : change);
 }
 
-/** Evenly spaced radii from one to another, both among them. */
+/** Returns evenly spaced radii from one to another, both among them. */
 const between = (from: number, to: number): number[] =>
   Array.from({ length: STEPS + 1 }, (_, i) => from + ((to - from) * i) / STEPS);
 
 /**
- * Half the angle of the room that a point of a mate's flank sweeps out at a
+ * Returns half the angle of the room that a point of a mate's flank sweeps out at a
  * radius of a gear, from the middle of its tooth space; 0 where it does not
  * reach. In the gear's own frame the point runs on an extended epicycloid, on
  * a hypocycloid where the mate is a ring (textbooks on gear geometry, Litvin).
@@ -94,7 +94,7 @@ function sweptBy(
 }
 
 /**
- * Half the angle of the room that a mate needs at a radius of a gear: its tip
+ * Returns half the angle of the room that a mate needs at a radius of a gear: its tip
  * corner cuts the root of a gear with few teeth, and the flank of a ring does
  * where it is no involute, under its base circle. What is left of the tooth is
  * the undercut one.

@@ -48,7 +48,7 @@ const dimensionsOf = (own: OwnCharacteristic): Dimension[] =>
     ...(own.caution ? { caution: own.caution } : {}),
   }));
 
-/** What is present of an own characteristic, by the way in which it is measured. */
+/** Describes what is present of an own characteristic, by the way in which it is measured. */
 const WAYS: Readonly<Record<OwnWay, (own: OwnCharacteristic) => Partial<Characteristic>>> = {
   leaf: (own) => ({ stations: stationsOf(own, own.name) }),
   swing: (own) => ({ swing: { stations: stationsOf(own, own.name) } }),

@@ -2,7 +2,7 @@ import { edgeThrough, hourAngle, leafFrom } from './drawing';
 import type { Placement, View } from './family';
 import { onClock, ORIGIN, type Point } from './shapes';
 
-/** What placements need to know of any pump with a pocket, in mm. */
+/** Describes what placements need to know of any pump with a pocket, in mm. */
 export interface Plan {
   /** Half the side of the drawing. */
   readonly extent_mm: number;

@@ -13,7 +13,7 @@ import type { Teardown } from './teardown/teardown';
 import { vacuumVane } from './vacuum-vane';
 import { variableVane } from './variable-vane';
 
-/** Every pump family that the app knows, in the order in which they are offered. */
+/** Lists every pump family that the app knows, in the order in which they are offered. */
 export const FAMILIES: readonly PumpFamily[] = (
   [crescent, gerotor, externalGear, variableVane, fixedVane, vacuumVane] as const
 ).map((family) => family as unknown as PumpFamily);
@@ -54,7 +54,7 @@ export function problemsOf(
   }
 }
 
-/** What says which pump it is: a sheet does. */
+/** Describes what says which pump it is: a sheet does. */
 export interface PumpKind {
   readonly family: string;
   readonly geometry: object;

@@ -1,4 +1,7 @@
-/** What one section of a stack is called in ids and words; the first of a single pump has no mark. */
+/**
+ * Describes what one section of a stack is called in ids and words; the first of a single pump has no
+ * mark.
+ */
 export interface Section {
   readonly of: (id: string) => string;
   readonly word: (name: string) => string;

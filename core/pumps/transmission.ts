@@ -12,14 +12,14 @@ import {
   twoPlaces,
 } from './measures';
 
-/** What a converter hub drives in a pump: its part, and how it is named. */
+/** Describes what a converter hub drives in a pump: its part, and how it is named. */
 export interface Driven {
   readonly part: string;
   /** `Drive gear`. */
   readonly name: string;
 }
 
-/** What every pump that sits in a transmission has, whatever pumps in it. */
+/** Describes what every pump that sits in a transmission has, whatever pumps in it. */
 export interface InTransmission {
   readonly kinds: readonly PartKind[];
   readonly parts: readonly Part[];

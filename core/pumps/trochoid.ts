@@ -12,7 +12,7 @@ export interface Trochoid {
 }
 
 /**
- * The curve on which an arc centre of the outer rotor runs, seen from the
+ * Returns the curve on which an arc centre of the outer rotor runs, seen from the
  * inner rotor: R·e^{iφ} + e·e^{i(N+1)φ}, with its derivatives. An
  * epitrochoid; the textbooks on gear geometry (Litvin) give it as the pitch
  * circles rolling on each other.

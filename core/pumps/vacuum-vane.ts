@@ -13,7 +13,10 @@ import { vacuumVaneTeardown } from './teardown/vacuum-vane';
 
 type InBore = SlottedRotor & Record<'boreDiameter_mm' | 'eccentricity_mm', number>;
 
-/** What the drawing and the sums need to know of a small vacuum pump: an eccentric rotor in a round bore. */
+/**
+ * Describes what the drawing and the sums need to know of a small vacuum pump: an eccentric rotor in a
+ * round bore.
+ */
 export const vacuumVaneGeometry = object({
   ...slottedFields([2, 8], (g: InBore) =>
     roundGap(g.rotorDiameter_mm, g.boreDiameter_mm, g.eccentricity_mm),

@@ -2,7 +2,7 @@ import { onLoose, type PlacementTable } from './drawing';
 import { acrossCircle, depthAt, edgeAt, overWidth, type Plan } from './placing';
 import type { Point } from './shapes';
 
-/** What the placements of every vane pump need to know, in mm. */
+/** Describes what the placements of every vane pump need to know, in mm. */
 export interface VanePlan extends Plan {
   readonly rotorCentre: Point;
   readonly rotorRadius_mm: number;

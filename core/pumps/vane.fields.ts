@@ -1,13 +1,13 @@
 import type { NumberSchema } from 'yup';
 import { atLeast, count, fits, length, under } from './fields';
 
-/** What of a vane pump says whether its vanes have room in their slots; lengths in mm. */
+/** Describes what of a vane pump says whether its vanes have room in their slots; lengths in mm. */
 export type SlottedRotor = Record<
   'vanes' | 'vaneThickness_mm' | 'vaneLength_mm' | 'rotorDiameter_mm' | 'slotDepth_mm',
   number
 > & { readonly shaftDiameter_mm: number };
 
-/** How far the ring is from the rotor, in mm: where it is nearest, and where it is farthest. */
+/** Says how far the ring is from the rotor, in mm: where it is nearest, and where it is farthest. */
 export interface RingGap {
   readonly least: number;
   readonly most: number;
@@ -21,7 +21,10 @@ const LEAST_WALL = 0.05;
 
 const floorOf = (g: SlottedRotor): number => g.rotorDiameter_mm / 2 - g.slotDepth_mm;
 
-/** The widest that slots of this depth can be, in mm: wider ones meet at their floors, or have no sides. */
+/**
+ * Returns the widest that slots of this depth can be, in mm: wider ones meet at their floors, or have no
+ * sides.
+ */
 function widest(g: SlottedRotor): number {
   const floor = floorOf(g);
   const meeting = (2 * floor * Math.tan(Math.PI / g.vanes)) / (1 + LEAST_WALL);

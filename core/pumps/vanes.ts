@@ -32,7 +32,7 @@ export function circleFrom(
 export const vaneAngles = (count: number): number[] =>
   Array.from({ length: count }, (_, i) => (360 * i) / count);
 
-/** A point `along` a clock angle from the centre and `aside` of that line. */
+/** Returns a point `along` a clock angle from the centre and `aside` of that line. */
 function beside(centre: Point, angle_deg: number, along: number, aside: number): Point {
   const on = onClock(angle_deg, along, centre);
   const off = onClock(angle_deg + 90, aside);
@@ -73,7 +73,7 @@ const LEAST_GAP = 0.0003;
 const EDGE_POINTS = 24;
 
 /**
- * How far along its slot the middle of a vane's rounded edge comes, in mm from the rotor's centre:
+ * Returns how far along its slot the middle of a vane's rounded edge comes, in mm from the rotor's centre:
  * where the ring slopes, it touches beside the middle and the vane stands back.
  */
 function edgeMiddle(r: VaneRotor, turn: number, half: number): number {

@@ -28,7 +28,7 @@ import { variableVaneTeardown } from './teardown/variable-vane';
 
 type InSlide = SlottedRotor & Record<'slideBore_mm' | 'eccentricity_mm', number>;
 
-/** What the drawing and the sums need to know of a variable vane pump. */
+/** Describes what the drawing and the sums need to know of a variable vane pump. */
 export const variableVaneGeometry = object({
   ...slottedFields([5, 15], (g: InSlide) =>
     roundGap(g.rotorDiameter_mm, g.slideBore_mm, g.eccentricity_mm),
@@ -64,7 +64,10 @@ export type VariableVaneGeometry = InferType<typeof variableVaneGeometry>;
 /** The slide swings on a pin at 9, and is drawn at its largest stroke, away from it. */
 const pivotAt = (g: VariableVaneGeometry): Point => onClock(270, g.slideDiameter_mm / 2);
 
-/** The pin is drawn no thicker than the slide's wall on its one side and the body's on the other can take. */
+/**
+ * The pin is drawn no thicker than the slide's wall on its one side and the body's on the other
+ * can take.
+ */
 const pinRadius = (g: VariableVaneGeometry): number =>
   Math.min(
     0.035 * g.bodyDiameter_mm,

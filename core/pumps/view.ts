@@ -1,4 +1,4 @@
-/** What lies on the bench while a step is done: a half of the pump, or a part by itself. */
+/** Describes what lies on the bench while a step is done: a half of the pump, or a part by itself. */
 export type View =
   | 'body'
   | 'empty'

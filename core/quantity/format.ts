@@ -1,6 +1,6 @@
 import { MM_PER, type LengthKind, type ShopUnit } from './units';
 
-/** How a length is written: unit, decimals and name, by kind and system. */
+/** Says how a length is written: unit, decimals and name, by kind and system. */
 const STYLE: Readonly<
   Record<ShopUnit, Readonly<Record<LengthKind, { unit: 'mm' | 'in' | 'thou'; decimals: number }>>>
 > = {

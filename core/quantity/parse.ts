@@ -34,7 +34,7 @@ const VULGAR: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', '¾
 const DECIMAL = /^(?:\d+(?:[.,]\d*)?|[.,]\d+)$/;
 const FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
 
-/** The value of an unsigned number as people write it, or NaN. */
+/** Returns the value of an unsigned number as people write it, or NaN. */
 function numberOf(text: string): number {
   if (DECIMAL.test(text)) return Number(text.replace(',', '.'));
   const fraction = FRACTION.exec(text);
@@ -43,7 +43,7 @@ function numberOf(text: string): number {
   return Number(whole ?? 0) + Number(over) / Number(under);
 }
 
-/** A number as it was written, and the unit that is written behind it; null for a bare one. */
+/** Returns a number as it was written, and the unit that is written behind it; null for a bare one. */
 function split(written: string): { readonly bare: string; readonly unit: LengthUnit | null } {
   const suffix = SUFFIXES.find(([pattern]) => pattern.test(written));
   const bare = (suffix ? written.replace(suffix[0], '') : written)
@@ -52,7 +52,7 @@ function split(written: string): { readonly bare: string; readonly unit: LengthU
   return { bare, unit: suffix?.[1] ?? null };
 }
 
-/** The unit of a bare number, as `parseReading` has it. */
+/** Returns the unit of a bare number, as `parseReading` has it. */
 const unitOfBare = (value: number, unit: 'thou' | 'in' | 'mm'): 'thou' | 'in' | 'mm' =>
   unit === 'thou' && value < INCHES_BELOW ? 'in' : unit;
 

@@ -1,7 +1,7 @@
 /** Units of length that a reading can be written in. */
 export type LengthUnit = 'mm' | 'um' | 'in' | 'thou' | 'tenths';
 
-/** What a shop sets its display to: one of the two systems. */
+/** Describes what a shop sets its display to: one of the two systems. */
 export type ShopUnit = 'thou' | 'mm';
 
 /** Two kinds of length are read and written differently: a clearance and the size of a part. */

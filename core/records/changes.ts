@@ -3,7 +3,7 @@ import { limitsWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Sheet } from './sheet';
 
-/** A value as text, the fields of a record in the order of their names. */
+/** Returns a value as text, the fields of a record in the order of their names. */
 function textOf(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(textOf).join()}]`;
   if (typeof value !== 'object' || value === null) return JSON.stringify(value) ?? '';
@@ -11,7 +11,7 @@ function textOf(value: unknown): string {
   return `{${fields.map(([name, field]) => `${name}:${textOf(field)}`).join()}}`;
 }
 
-/** Whether two records, or two lists of such, say the same, whatever order their fields came in. */
+/** Tells whether two records, or two lists of such, say the same, whatever order their fields came in. */
 const same = (a: unknown, b: unknown): boolean => textOf(a) === textOf(b);
 
 /** Lists of a sheet that lead the work before any instrument. */

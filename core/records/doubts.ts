@@ -61,7 +61,10 @@ function doubtOfLimit(sheet: Sheet, limit: SheetLimit, c: Characteristic): strin
     : null;
 }
 
-/** What of a geometry no pump can be, or none that works: a sheet of old is kept as it is, and says so. */
+/**
+ * Returns what of a geometry no pump can be, or none that works: a sheet of old is kept as it is, and says
+ * so.
+ */
 function geometryDoubts(sheet: Sheet): SheetDoubt[] {
   return problemsOf(sheet).map(({ field, message }) => ({
     at: { kind: 'geometry', field },

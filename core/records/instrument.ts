@@ -2,7 +2,10 @@ import { array, number, object, string, type InferType } from 'yup';
 import { GAUGE_KINDS } from '../pumps/family';
 import { finite, identifier, leaf, line, millimetres, moment } from '../schema/fields';
 
-/** What an instrument was found to read on its standard, and what has to come off every reading since. */
+/**
+ * Describes what an instrument was found to read on its standard, and what has to come off every reading
+ * since.
+ */
 export const zeroCheck = object({
   instrument: identifier(),
   at: moment(),

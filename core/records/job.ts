@@ -18,13 +18,13 @@ export const JOB_SCHEMA = 4;
 export const STAGES = ['tag', 'strip', 'look', 'measure', 'report'] as const;
 export type Stage = (typeof STAGES)[number];
 
-/** Which bushing and seal are in: those that came, or new ones already. */
+/** Says which bushing and seal are in: those that came, or new ones already. */
 export const FITTED = ['old', 'new'] as const;
 
 /** More photos than this belong in another job. */
 export const MOST_PHOTOS = 200;
 
-/** Where the measuring was left: null is *whatever comes next*; the way is the one preferred. */
+/** Says where the measuring was left: null is *whatever comes next*; the way is the one preferred. */
 const cursor = object({
   characteristic: identifier().nullable().defined(),
   way: string().oneOf(METHOD_IDS).required(),
@@ -87,7 +87,7 @@ export type Job = Omit<InferType<typeof jobSchema>, 'sheet' | 'journal' | 'rules
   journal: readonly Entry[];
 };
 
-/** What a job holds before anything was done on it. */
+/** Describes what a job holds before anything was done on it. */
 export const BLANK = {
   ...EMPTY_TAG,
   before: [],

@@ -5,7 +5,10 @@ import { ENTRY_SCHEMA } from './entry';
 
 type Json = Readonly<Record<string, unknown>>;
 
-/** What cannot be told from a description alone: fields whose shape hangs on another, by their path. */
+/**
+ * Describes what cannot be told from a description alone: fields whose shape hangs on another, by their
+ * path.
+ */
 const CHOICES: Readonly<Record<string, () => Json>> = {
   geometry: () => ({ oneOf: FAMILIES.map((f) => schemaOf(f.geometry.describe(), '')) }),
   journal: () => ({ oneOf: Object.values(ENTRY_SCHEMA).map((e) => schemaOf(e.describe(), '')) }),

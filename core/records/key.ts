@@ -17,7 +17,7 @@ const serial = () =>
     .nullable()
     .defined();
 
-/** A test that a figure is not below another of the same record; either may be open. */
+/** Returns a test that a figure is not below another of the same record; either may be open. */
 const notUnder = (from: string, message: string) => ({
   name: `not under ${from}`,
   message,
@@ -27,7 +27,7 @@ const notUnder = (from: string, message: string) => ({
   },
 });
 
-/** What a variant shows at a check: the option it has, or the sizes it can measure. */
+/** Describes what a variant shows at a check: the option it has, or the sizes it can measure. */
 const mark = object({
   check: identifier(),
   option: line().nullable().defined(),
@@ -66,7 +66,7 @@ export const keyCheck = object({
   .noUnknown()
   .required();
 
-/** Whether a part of one variant goes against a part of another: a cover on a body, gears in it. */
+/** Says whether a part of one variant goes against a part of another: a cover on a body, gears in it. */
 export const mix = object({
   part: identifier(),
   of: identifier(),
@@ -78,7 +78,7 @@ export const mix = object({
   .noUnknown()
   .required();
 
-/** What was found at one check; nothing at all where nobody could tell. */
+/** Describes what was found at one check; nothing at all where nobody could tell. */
 export const keyAnswer = object({
   check: identifier(),
   option: line().nullable().defined(),

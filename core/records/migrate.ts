@@ -196,7 +196,7 @@ const geometryTo3 = ({ family, geometry }: Loose): unknown =>
   family === 'gerotor' && isLoose(geometry) ? { use: 'oil-pump', ...geometry } : geometry;
 
 /**
- * The sizes of a geometry that are as in the example that every sheet of a family began with; none on a
+ * Returns the sizes of a geometry that are as in the example that every sheet of a family began with; none on a
  * sheet that is invented as a whole.
  */
 function examplesIn({ family, geometry, invented }: Loose): string[] {

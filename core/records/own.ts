@@ -3,7 +3,7 @@ import { GAUGE_KINDS } from '../pumps/family';
 import { OWN_WAYS, type OwnWay } from '../pumps/own';
 import { identifier, line } from '../schema/fields';
 
-/** How many sizes each way reads. */
+/** Says how many sizes each way reads. */
 const SIZES: Readonly<Record<OwnWay, number>> = { leaf: 0, swing: 0, size: 1, difference: 2 };
 
 const SIZE_WORDS = ['No size is read this way', 'One size is read', 'Two sizes are read'] as const;

@@ -10,11 +10,11 @@ import { alsoCheck, bookRule, clutch, renewal, stripStep } from './teardown';
 /** Version of the sheet record that this code writes. */
 export const SHEET_SCHEMA = 4;
 
-/** What a published limit counts: the full gap, or what is left on one side of a centred part. */
+/** Describes what a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
 
 /**
- * How a face gap is measured and what its limit is for: measured bare, and the limit is for bare;
+ * Says how a face gap is measured and what its limit is for: measured bare, and the limit is for bare;
  * measured bare, and the limit is for the pump assembled with its gasket, which is added; or measured
  * with the gasket in.
  */
@@ -188,7 +188,7 @@ export function blankSheet(pump: PumpKind) {
 
 export type SheetLimit = Sheet['limits'][number];
 
-/** The first name that the sheet's own lists or its family do not know, with its place. */
+/** Returns the first name that the sheet's own lists or its family do not know, with its place. */
 function strayIn(sheet: Sheet, pump: PumpModel): { path: string; message: string } | null {
   const limit = sheet.limits.findIndex(
     (l) =>
@@ -246,13 +246,18 @@ export function sheetName(sheet: Pick<Sheet, 'model'>): string {
   return sheet.model;
 }
 
-/** What is known of a size only from a drawing, in mm; undefined where the drawing is an example's. */
+/**
+ * Returns what is known of a size only from a drawing, in mm; undefined where the drawing is an example's.
+ */
 export function drawnOf(sheet: Pick<Sheet, 'examples'>, dimension: Dimension): number | undefined {
   const { field, drawn_mm } = dimension;
   return field !== undefined && sheet.examples.includes(field) ? undefined : drawn_mm;
 }
 
-/** The radius to which a swing is brought, in mm; null where there is none, or it comes from an example. */
+/**
+ * Returns the radius to which a swing is brought, in mm; null where there is none, or it comes from an
+ * example.
+ */
 export function pitchRadiusOf(
   sheet: Pick<Sheet, 'examples'>,
   { swing }: Pick<Characteristic, 'swing'>,

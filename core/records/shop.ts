@@ -11,7 +11,9 @@ export const SHOP_SCHEMA = 3;
 /** More leaf sets than these are no shop’s. */
 const MOST_SETS = 12;
 
-/** What holds for the whole shop: units, appearance, people, house rules, leaves and instruments. */
+/**
+ * Describes what holds for the whole shop: units, appearance, people, house rules, leaves and instruments.
+ */
 export const shopSchema = object({
   schema: number().oneOf([SHOP_SCHEMA]).required(),
   id: string().oneOf(['shop']).required(),

@@ -5,7 +5,7 @@ import { celsius, finite, holds, line } from '../schema/fields';
 export const ROTATIONS = ['unknown', 'clockwise', 'anticlockwise'] as const;
 export const USED_UNITS = ['h', 'km', 'mi'] as const;
 
-/** A day as `2026-11-23`. */
+/** Returns a day as `2026-11-23`. */
 const day = () =>
   holds(
     string().matches(/^\d{4}-\d\d-\d\d$/, 'A day is written year-month-day: 2026-11-23'),
@@ -28,7 +28,7 @@ const beforeFigure = object(figureFields).noUnknown().required();
 
 export const MOST_FIGURES = 20;
 
-/** What stands on the tag of a job beside its number, unit, owner and complaint. */
+/** Describes what stands on the tag of a job beside its number, unit, owner and complaint. */
 export const tagFields = {
   contact: line().defined(),
   serial: line().defined(),

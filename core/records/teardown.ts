@@ -5,11 +5,11 @@ import { WAY_ROUND_IDS, wayRoundOf } from '../pumps/teardown/wayRound';
 import { finite, identifier, line, made, millimetres, moment, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 
-/** What is done about a defect, from nothing at all to giving the part up. */
+/** Describes what is done about a defect, from nothing at all to giving the part up. */
 export const CONSEQUENCES = ['pass', 'dress', 'machine', 'replace', 'scrap'] as const;
 export type Consequence = (typeof CONSEQUENCES)[number];
 
-/** What the fingernail says. */
+/** Describes what the fingernail says. */
 export const NAILS = ['passes', 'catches'] as const;
 export type Nail = (typeof NAILS)[number];
 
@@ -80,7 +80,7 @@ export const clutch = object({
   .noUnknown()
   .required();
 
-/** What the book says of a defect on a surface, up to a depth where it gives one. */
+/** Describes what the book says of a defect on a surface, up to a depth where it gives one. */
 export const bookRule = object({
   surface: identifier(),
   defect: string().oneOf(DEFECT_IDS).required(),
@@ -91,7 +91,7 @@ export const bookRule = object({
   .noUnknown()
   .required();
 
-/** How a part lay before it came out, and whether it was there at all. */
+/** Says how a part lay before it came out, and whether it was there at all. */
 export const stripNote = object({
   ...made,
   kind: string().oneOf(['strip']).required(),
@@ -109,7 +109,7 @@ const spot = object({ x: finite().required(), y: finite().required() })
   .nullable()
   .defined();
 
-/** What was seen on a surface; what the app proposed and what the person decided are both kept. */
+/** Describes what was seen on a surface; what the app proposed and what the person decided are both kept. */
 export const finding = object({
   ...made,
   kind: string().oneOf(['finding']).required(),
@@ -146,7 +146,7 @@ export const photoNote = object({
   .noUnknown()
   .required();
 
-/** Whether the parts were clean and bone dry when measuring began. */
+/** Says whether the parts were clean and bone dry when measuring began. */
 export const cleanGate = object({
   at: moment(),
   by: line().defined(),

@@ -26,7 +26,10 @@ export interface ReportSection {
   readonly lines: readonly string[];
 }
 
-/** What was read before the teardown: `27 l/min, 9.8 bar, oil 88 °C, pump at 2000 /min (drive 2000 × 1)` */
+/**
+ * Returns what was read before the teardown: `27 l/min, 9.8 bar, oil 88 °C, pump at 2000 /min (drive 2000
+ * × 1)`
+ */
 function beforeLines({ before }: Job, unit: ShopUnit): string[] {
   return before.map((b) => {
     const speed = `pump at ${trimmed(pumpSpeed(b), 0)} /min (drive ${trimmed(b.drive_rpm, 0)} × ${trimmed(b.ratio, 3)})`;

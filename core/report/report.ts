@@ -158,7 +158,7 @@ function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
   });
 }
 
-/** What the limits and the verdicts rest on, and what nobody should read into them. */
+/** Returns what the limits and the verdicts rest on, and what nobody should read into them. */
 function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[] {
   const rule =
     job.rules.decision === 'guarded'
@@ -193,7 +193,7 @@ const reported = (a: Assessment): boolean =>
 /** The name of an instrument by its id. */
 type Names = (id: string) => string;
 
-/** What a report may know beyond its job: the sheet as it is now, and the instruments by name. */
+/** Describes what a report may know beyond its job: the sheet as it is now, and the instruments by name. */
 export interface ReportContext {
   readonly sheetNow?: Sheet | null;
   readonly instrumentName?: Names;

@@ -86,18 +86,18 @@ export const celsius = () => finite().min(-40, 'Below −40 °C').max(150, 'Over
 export const leaf = () =>
   finite().required().moreThan(0, 'A leaf is thicker than zero').max(5, 'Over 5 mm: not a leaf');
 
-/** Where a figure came from: typed or by a cable that types, a serial gauge, or the simulated one. */
+/** Says where a figure came from: typed or by a cable that types, a serial gauge, or the simulated one. */
 export const SOURCES = ['typed', 'serial', 'simulated'] as const;
 export type Source = (typeof SOURCES)[number];
 
-/** How an instrument's zero stood when a reading was made. */
+/** Says how an instrument's zero stood when a reading was made. */
 export const ZERO_STATES = ['zeroed', 'overdue', 'never', 'not-needed'] as const;
 export type ZeroState = (typeof ZERO_STATES)[number];
 
-/** What stands on every entry of a journal: which one it is, when it was made, and by whom. */
+/** Describes what stands on every entry of a journal: which one it is, when it was made, and by whom. */
 export const made = { id: identifier(), at: moment(), by: line().defined() };
 
-/** What stands on every reading besides what it is of and what was read. */
+/** Describes what stands on every reading besides what it is of and what was read. */
 export const common = { ...made, instrument: line().defined(), station: identifier() };
 
 /** A figure as it was entered, and what stands behind it. */

@@ -17,7 +17,7 @@ const ON_THE_LIMIT = 0.2;
 export const sizesWanted = ({ missing }: Assessment, pump: PumpKind): string =>
   [...new Set(missing)].map((id) => dimensionOf(pump, id).name.toLowerCase()).join(', ');
 
-/** A limit, and the end of the range that is held against it. */
+/** Returns a limit, and the end of the range that is held against it. */
 const heldAgainst = (a: Assessment): (readonly [limit: number, held: Estimate])[] => {
   const { limits, smallest, largest } = a;
   return (
@@ -37,7 +37,7 @@ function splitting(a: Assessment): number | null {
   return found?.[0] ?? null;
 }
 
-/** What the others leave of the limits of a sum for one of its parts. */
+/** Returns what the others leave of the limits of a sum for one of its parts. */
 function roomFor(part: Assessment, { parts, limits }: Assessment): Limits {
   const others = parts.filter((other) => other !== part);
   const left = (limit: number | null | undefined, end: (a: Assessment) => number) =>

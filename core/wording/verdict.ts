@@ -137,7 +137,10 @@ function sides(smallest: Estimate, largest: Estimate, limits: Limits): Side[] {
   return list;
 }
 
-/** The side that the verdict hangs on: the one that is broken, else the one with the least to spare. */
+/**
+ * Returns the side that the verdict hangs on: the one that is broken, else the one with the least to
+ * spare.
+ */
 function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
   const by = verdict === 'out' ? (side: Side) => side.best : (side: Side) => side.worst;
   return [...list].sort((x, y) => by(x) - by(y))[0];

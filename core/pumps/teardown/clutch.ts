@@ -1,6 +1,6 @@
 /** The ways in which a race turns free, as somebody who looks at it says them. */
 export const FREE_TURNS = ['clockwise', 'anticlockwise'] as const;
-/** Which side a clutch is seen from, and on which side of it something lies. */
+/** Says which side a clutch is seen from, and on which side of it something lies. */
 export const CLUTCH_SIDES = ['pump side', 'converter side'] as const;
 /** The race that is turned while the other is held. */
 export const RACES = ['inner race', 'outer race'] as const;

@@ -19,7 +19,7 @@ import {
 
 const FACES = ['face-drive', 'face-driven'];
 
-/** What happens to a crescent pump before any instrument. */
+/** Describes what happens to a crescent pump before any instrument. */
 export const crescentTeardown: Teardown = {
   surfaces: [
     ears,

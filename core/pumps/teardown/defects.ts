@@ -1,4 +1,4 @@
-/** What a surface does in a pump: what can go wrong with it, and what follows, go by this. */
+/** Describes what a surface does in a pump: what can go wrong with it, and what follows, go by this. */
 export const SURFACE_KINDS = [
   'face',
   'wall',

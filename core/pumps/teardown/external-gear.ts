@@ -20,10 +20,10 @@ import {
   type Teardown,
 } from './teardown';
 
-/** Where a gear's mark goes, as a share of the half-side. */
+/** Says where a gear's mark goes, as a share of the half-side. */
 const HEIGHT = { drive: -0.4, idler: 0.4 } as const;
 
-/** A gear and the bore that it runs in: what bearing wear lets it cut. */
+/** Returns a gear and the bore that it runs in: what bearing wear lets it cut. */
 function gearSurfaces({ of, word }: Section, [gear, name]: GearName, journal: Surface): Surface[] {
   return [
     surface(

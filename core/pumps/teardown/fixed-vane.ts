@@ -12,7 +12,7 @@ import {
 } from './teardown';
 import { rotorSurfaces } from './vane';
 
-/** What happens to a fixed vane cartridge before any instrument. */
+/** Describes what happens to a fixed vane cartridge before any instrument. */
 export const fixedVaneTeardown: Teardown = {
   surfaces: [
     ...rotorSurfaces(['side-rotor']),

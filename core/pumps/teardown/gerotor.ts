@@ -19,7 +19,7 @@ import {
   type Teardown,
 } from './teardown';
 
-/** What drives the inner rotor, and what is looked at, taken out and renewed with it. */
+/** Describes what drives the inner rotor, and what is looked at, taken out and renewed with it. */
 const DRIVEN_BY = {
   'oil-pump': {
     surfaces: [

@@ -1,6 +1,6 @@
 import { asks, at, on, surface, type Surface } from './teardown';
 
-/** What a body with a pocket and a cover has, whatever turns in it. */
+/** Describes what a body with a pocket and a cover has, whatever turns in it. */
 export const ears: Surface = surface(
   'ears',
   'Body, ears and ribs',

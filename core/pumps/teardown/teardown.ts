@@ -3,12 +3,15 @@ import type { View } from '../view';
 import type { Clutch } from './clutch';
 import type { DefectId, SurfaceKind } from './defects';
 
-/** Where a surface is on the drawing: where something is measured, or a share of the drawing's half-side. */
+/**
+ * Says where a surface is on the drawing: where something is measured, or a share of the drawing's
+ * half-side.
+ */
 export type Spot =
   | { readonly of: string; readonly station: string }
   | { readonly view: View; readonly share: Point };
 
-/** What a defect found here asks to be measured before anything else, and why. */
+/** Describes what a defect found here asks to be measured before anything else, and why. */
 export interface Asks {
   /** The defects that ask; every one but a polish where none is named. */
   readonly defects?: readonly DefectId[];
@@ -61,7 +64,7 @@ export interface AlsoCheck {
   readonly expected: string;
 }
 
-/** What happens to a pump of a family before any instrument. */
+/** Describes what happens to a pump of a family before any instrument. */
 export interface Teardown {
   /** In the order in which the parts lie on the bench, grouped by part. */
   readonly surfaces: readonly Surface[];
@@ -161,7 +164,7 @@ export const valveStep = (part: string, name: string): StripStep =>
     caution: 'The plug is under spring load: thumb off the bore, last thread under control.',
   });
 
-/** What else is looked at when a transmission's front pump is out. */
+/** Describes what else is looked at when a transmission's front pump is out. */
 export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
   alsoCheck(
     'splines',
@@ -200,7 +203,7 @@ export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
   ),
 ];
 
-/** What else is looked at when an engine's oil pump is out. */
+/** Describes what else is looked at when an engine's oil pump is out. */
 export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
   alsoCheck(
     'screen',
@@ -211,7 +214,7 @@ export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
   ),
 ];
 
-/** What is looked at where a converter hub runs in a pump. */
+/** Describes what is looked at where a converter hub runs in a pump. */
 export const hubSurfaces: readonly Surface[] = [
   surface(
     'bushing',
@@ -257,7 +260,7 @@ export const hubBushing: readonly StripStep[] = [
   }),
 ];
 
-/** What goes on the order list with every front pump. */
+/** Describes what goes on the order list with every front pump. */
 export const FRONT_PUMP_RENEWALS: readonly Renewal[] = [
   renewal('seal', 'Converter seal'),
   renewal('o-ring', 'Pump body O-ring'),

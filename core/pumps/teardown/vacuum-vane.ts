@@ -1,7 +1,7 @@
 import { asks, on, renewal, step, STUCK_SHAFT, surface, type Teardown } from './teardown';
 import { rotorSurfaces } from './vane';
 
-/** What happens to a small vacuum or transfer vane pump before any instrument. */
+/** Describes what happens to a small vacuum or transfer vane pump before any instrument. */
 export const vacuumVaneTeardown: Teardown = {
   surfaces: [
     surface('ears', 'Body, ears and ports', 'body', 'casting', on('empty', -0.66, -0.62)),

@@ -19,7 +19,7 @@ import {
 } from './teardown';
 import { rotorSurfaces } from './vane';
 
-/** What happens to a variable vane pump before any instrument. */
+/** Describes what happens to a variable vane pump before any instrument. */
 export const variableVaneTeardown: Teardown = {
   surfaces: [
     ears,

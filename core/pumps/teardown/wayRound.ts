@@ -1,4 +1,4 @@
-/** Which way round a part lay: a few choices that can be drawn. */
+/** Says which way round a part lay: a few choices that can be drawn. */
 export interface WayRound {
   readonly id: string;
   /** What is looked at: `Bevel`. */
