@@ -1,5 +1,6 @@
 const expo = require('eslint-config-expo/flat');
 const path = require('node:path');
+const wording = require('./scripts/lint/wholeSentences');
 
 /** Rooms from the top down: each may import from those after it, never from those before. */
 const ROOMS = ['./app', './screens', './ui', './data', './core'];
@@ -29,7 +30,19 @@ const downwards = (order, message) =>
 
 const zones = [
   ...downwards(ROOMS, 'Imports go downwards only: app, screens, ui, data, core.'),
-  ...downwards([...CORE].reverse(), 'Within the core imports go towards quantity only.'),
+  // The catalogue of messages is for every room; what is said of an assessment stands over it.
+  ...downwards([...CORE].reverse(), 'Within the core imports go towards quantity only.').map(
+    (zone) => ({
+      ...zone,
+      from: zone.from.filter((room) => room !== './core/wording'),
+    }),
+  ),
+  {
+    target: CORE.slice(0, CORE.indexOf('./core/wording')),
+    from: './core/wording',
+    except: ['./say.ts'],
+    message: 'Below the wording only say.ts may be imported.',
+  },
   // Neither needs the other: what is shown does not know where it is kept.
   { target: './ui', from: './data', message: 'ui shows what it is given; it reads no storage.' },
   {
@@ -89,6 +102,34 @@ module.exports = [
         { patterns: [{ group: ['**/demo/*'], message: 'The demo may change; use core/testing.' }] },
       ],
     },
+  },
+  {
+    files: [
+      'app/**/*.tsx',
+      'screens/**/*.{ts,tsx}',
+      'ui/**/*.{ts,tsx}',
+      'core/**/*.ts',
+      'data/**/*.ts',
+    ],
+    ignores: [
+      '**/*.test.ts',
+      '**/*.test.tsx',
+      'core/wording/messages/*.ts',
+      'core/testing/**',
+      'core/practice/**',
+      'screens/gallery/**',
+    ],
+    plugins: { wording },
+    rules: { 'wording/whole-sentences': 'error', 'wording/spelling': 'error' },
+  },
+  {
+    // What is stored keeps one spelling, and is respelled where it is shown; a schema is read by programs.
+    files: ['core/pumps/**/*.ts', 'core/records/**/*.ts'],
+    rules: { 'wording/spelling': 'off' },
+  },
+  {
+    files: ['core/records/jsonSchema.ts', 'core/wording/spelling.ts'],
+    rules: { 'wording/whole-sentences': 'off', 'wording/spelling': 'off' },
   },
   {
     files: ['core/**/*.ts'],

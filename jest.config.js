@@ -15,7 +15,7 @@ const core = {
     ],
   },
   // Packages that ship as modules only.
-  transformIgnorePatterns: ['node_modules/(?!(d3-.*|internmap)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(d3-.*|internmap|intl-messageformat|@formatjs)/)'],
 };
 
 /** What is kept and what is shown, on the web build of the libraries. */
@@ -30,7 +30,7 @@ const web = {
     '^jspdf$': 'jspdf/dist/jspdf.node.min.js',
   },
   transformIgnorePatterns: [
-    'node_modules/(?!((jest-)?react-native|@react-native|@react-native-async-storage|expo|@expo|react-native-.*|d3-.*|internmap|yup)/)',
+    'node_modules/(?!((jest-)?react-native|@react-native|@react-native-async-storage|expo|@expo|react-native-.*|d3-.*|internmap|yup|intl-messageformat|@formatjs)/)',
   ],
 };
 

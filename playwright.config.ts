@@ -16,7 +16,12 @@ export default defineConfig({
   // A machine that stutters may lose one; the totals say so.
   retries: 1,
   reporter: [['list'], ['./e2e/totals.ts']],
-  use: { baseURL: `http://127.0.0.1:${PORT}`, launchOptions: BROWSER, trace: 'retain-on-failure' },
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    locale: 'en-GB',
+    launchOptions: BROWSER,
+    trace: 'retain-on-failure',
+  },
   projects: [
     { name: 'phone', use: PHONE, testIgnore: KILL },
     // In a worker of its own: what is left of a killed browser must not meet another test's trace.

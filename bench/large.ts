@@ -72,7 +72,7 @@ async function tapOn(page: Page, slow: (rate: number) => Promise<unknown>): Prom
   for (const section of [3, 4]) {
     for (const what of ['Tip to body, shaft gear', 'Tip to body, idler', 'Plate wear, front']) {
       await slow(1);
-      await page.getByRole('button', { name: /all characteristics/ }).click();
+      await page.getByRole('button', { name: /all checks/ }).click();
       await page.getByRole('button', { name: new RegExp(`^Section ${section}: ${what}`) }).click();
       await page.waitForTimeout(300);
       await slow(SLOWDOWN);

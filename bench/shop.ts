@@ -223,7 +223,7 @@ async function main(page: Page): Promise<void> {
     await page.waitForTimeout(1500);
     backs.push(
       await page.evaluate(act, [
-        '[aria-label="Back to the bench"]',
+        '[aria-label="Back to Bench"]',
         null,
         '[aria-label="Jobs"] a[href^="/job/"]',
       ] as const),

@@ -45,6 +45,18 @@ describe('the sums of the contract', () => {
       verdict: 'close',
     });
   });
+  it('takes a bracket without an upper end', () => {
+    const open = { lo_mm: 0.05, hi_mm: null, rule: 'guarded' };
+    expect(ask('conformity', { ...open, lower_mm: 0.04 })).toEqual({
+      probability: 1,
+      verdict: 'in',
+    });
+    expect(ask('conformity', { ...open, upper_mm: 0.04 })).toEqual({
+      probability: 0,
+      verdict: 'out',
+    });
+    expect(ask('conformity', { ...open, upper_mm: 0.06 })).toMatchObject({ verdict: 'close' });
+  });
   it('climbs the ladder', () => {
     expect(ask('feeler.next', FEELER)).toMatchObject({
       smallest: { lo_mm: 0, hi_mm: null },
@@ -95,6 +107,8 @@ describe('bad input', () => {
     ['conformity', { ...CONFORMITY, u_mm: undefined }, 'u_mm'],
     ['conformity', { rule: 'plain' }, 'value_mm'],
     ['conformity', { ...CONFORMITY, lo_mm: 1 }, 'hi_mm'],
+    ['conformity', { rule: 'plain', lo_mm: 1 }, 'hi_mm'],
+    ['conformity', { rule: 'plain', hi_mm: 1 }, 'lo_mm'],
     ['conformity', { ...CONFORMITY, confidence: 1 }, 'confidence'],
     ['gap.fromSizes', { terms: [] }, 'terms'],
     ['gap.fromSizes', { terms: [{ ...TERM, sign: 2 }] }, 'terms[0].sign'],

@@ -64,7 +64,7 @@ export const sizesInput = object({
     .min(1, 'A gap needs at least one size'),
 });
 
-const either = 'Give value_mm and u_mm, or lo_mm and hi_mm';
+const either = 'Give value_mm and u_mm, or lo_mm and hi_mm (null where there is no upper end)';
 
 export const conformityInput = object({
   value_mm: finite().nullable(),
@@ -83,7 +83,9 @@ export const conformityInput = object({
   const absent = (names: readonly (keyof typeof input)[]) =>
     names.filter((name) => input[name] == null);
   const noSize = absent(['value_mm', 'u_mm']);
-  const noBracket = absent(['lo_mm', 'hi_mm']);
+  // A bracket without an upper end says so: null is given, nothing is not.
+  const noBracket = absent(['lo_mm']);
+  if (input.hi_mm === undefined) noBracket.push('hi_mm');
   if (noSize.length + noBracket.length === 2 && noSize.length !== 1) return true;
   const path = noBracket.length === 1 ? noBracket[0] : (noSize[0] ?? 'lo_mm');
   return context.createError({ path, message: either });

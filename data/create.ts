@@ -5,6 +5,7 @@ import { STUDY_SCHEMA, type Study } from '../core/records/study';
 import { inUnit, NEW_SHOP, type Shop } from '../core/records/shop';
 import { askToStay } from './persistence';
 import { saveNew } from './records';
+import { say } from '../core/wording/say';
 
 /** A new id for a record or a reading. */
 export const newId = (): string => crypto.randomUUID();
@@ -139,7 +140,7 @@ export async function copySheet(sheet: Sheet): Promise<string> {
     ...sheet,
     id: newId(),
     revision: 0,
-    model: `${sheet.model.slice(0, 190)} (copy)`,
+    model: say('storage.copy', { model: sheet.model.slice(0, 190) }),
   };
   await saveNew([{ kind: 'sheet', record: copy }]);
   return copy.id;

@@ -1,9 +1,10 @@
 import { openDesk } from './transfer/remote';
+import { say } from '../core/wording/say';
 
 /** Puts the demo that ships with the app on the bench, as an import of its file. */
 export async function openDemo(): Promise<void> {
   const response = await fetch('/demo/highmoor.json');
-  if (!response.ok) throw new Error(`the demo file is missing (${response.status})`);
+  if (!response.ok) throw new Error(say('storage.demoMissing', { status: response.status }));
   const desk = openDesk();
   const quietly = () => undefined;
   try {

@@ -31,8 +31,8 @@ export interface JobSummary {
   readonly open: number;
   readonly judged: number;
   readonly worst: Verdict;
-  /** What to do next; empty where nothing is left. */
-  readonly next: string;
+  /** The name of what to do next; empty where nothing is left. */
+  readonly nextStep: string;
   /** What was measured, for what to expect of the next pump of its model; null in a summary from before that was kept. */
   readonly gaps: Gaps | null;
 }
@@ -60,12 +60,6 @@ export function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluato
   return all.find((a) => a.characteristic.id === next)?.characteristic.name ?? '';
 }
 
-/** Returns the same in the run of a line. */
-function nextInLine(job: Job, all: readonly Assessment[], evaluator: Evaluator): string {
-  const name = nextOf(job, all, evaluator);
-  return name ? `next: ${name.charAt(0).toLowerCase()}${name.slice(1)}` : '';
-}
-
 /** Returns what lists show of a job. */
 export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
   const all = evaluator.assess(job);
@@ -86,7 +80,7 @@ export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
     open: open.length,
     judged: judged.length,
     worst: worstVerdict(judged),
-    next: nextInLine(job, all, evaluator),
+    nextStep: nextOf(job, all, evaluator),
     gaps: gapsOf(all),
   };
 }
@@ -107,7 +101,7 @@ export const unreadableSummary = (id: string): JobSummary => ({
   open: 0,
   judged: 0,
   worst: 'open',
-  next: '',
+  nextStep: '',
   gaps: null,
 });
 

@@ -1,5 +1,6 @@
 import { jsPDF } from 'jspdf';
 import { handWords, withUnit, type Report, type ReportRow } from '../core/report/report';
+import { say } from '../core/wording/say';
 
 const FONT = 'Barlow';
 const MARGIN = 14;
@@ -25,7 +26,7 @@ const SECTION = {
 
 async function fontData(weight: 500 | 600): Promise<string> {
   const response = await fetch(`/fonts/barlow-semi-condensed-${weight}.ttf`);
-  if (!response.ok) throw new Error(`a font is missing (${response.status})`);
+  if (!response.ok) throw new Error(say('storage.fontMissing', { status: response.status }));
   const bytes = new Uint8Array(await response.arrayBuffer());
   let text = '';
   for (const byte of bytes) text += String.fromCharCode(byte);
@@ -180,7 +181,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
         {
           words: [
             withUnit(row.evidence, row.unit),
-            row.before && `was ${withUnit(row.before, row.unit)}`,
+            row.before && say('storage.was', { value: withUnit(row.before, row.unit) }),
           ]
             .filter(Boolean)
             .join('\n'),
@@ -206,7 +207,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
       9,
     );
   for (const { title, lines } of report.sections) section(title, lines);
-  section('Not measured', [report.notMeasured.join(', ') || 'Nothing was skipped.']);
+  section('Not measured', [report.notMeasured.join(', ') || 'Everything was measured.']);
   section('Measured by', report.hands.map(handWords), '\n');
   if (report.zeros.length > 0) section('Zero checks', report.zeros);
   if (report.struck.length > 0) section('Struck through', report.struck);

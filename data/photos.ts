@@ -1,5 +1,6 @@
 import { PHOTO_SCHEMA, PHOTO_SIDE, type Photo } from '../core/records/photo';
 import { newId } from './create';
+import { say } from '../core/wording/say';
 
 /** More than this is not opened: a phone's browser would run out of memory in the middle of it. */
 export const MOST_MEGAPIXELS = 50;
@@ -9,7 +10,7 @@ const QUALITY = 0.82;
 /** A file that cannot become a photo here, and why; nothing was kept of it. */
 export class PhotoError extends Error {
   constructor(name: string, why: string) {
-    super(`“${name}” was not taken: ${why} Nothing else was changed.`);
+    super(say('storage.photoRefused', { file: name, why }));
     this.name = 'PhotoError';
   }
 }
@@ -29,7 +30,7 @@ function sizeOf(file: File): Promise<{ width: number; height: number }> {
       reject(
         new PhotoError(
           file.name,
-          'it is no picture that this browser can open, or it is damaged. Save it as JPEG.',
+          'the file is not a picture this app can open, or it is damaged. Use JPEG or PNG.',
         ),
       );
     picture.src = url;
@@ -43,7 +44,7 @@ async function measured(file: File): Promise<void> {
   if (megapixels > MOST_MEGAPIXELS) {
     throw new PhotoError(
       file.name,
-      `it has ${Math.round(megapixels)} megapixels, and ${MOST_MEGAPIXELS} is the most that can be opened. Take it with a smaller setting.`,
+      say('storage.tooManyPixels', { megapixels: Math.round(megapixels), most: MOST_MEGAPIXELS }),
     );
   }
 }

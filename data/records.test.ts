@@ -94,7 +94,7 @@ describe('what is kept', () => {
       [wrongEntry({ surplus: 1 }), /surplus/],
       [(j: Job) => ({ ...j, owner: 'two\nlines' }), /owner: No line breaks/],
       [(j: Job) => ({ ...j, due: '2026-02-31' }), /due: Not a day/],
-      [(j: Job) => ({ ...j, tier: 'none' }), /tier: The sheet has no tier/],
+      [(j: Job) => ({ ...j, tier: 'none' }), /tier: The sheet has no limits/],
       [(j: Job) => ({ ...j, surplus: 1 }), /surplus: No such field/],
     ] as const) {
       await expect(change('job', job.id, edit)).rejects.toThrow(message);

@@ -18,6 +18,7 @@ import { alone } from './locks';
 import { checksumOf, hashOf, sealFrom, sealKey, sealText } from './seal';
 import { keysUnder, readText, readTogether, writeTexts } from './storage';
 import { announce } from './tabs';
+import { say } from '../core/wording/say';
 
 export type { Kinds };
 export type Kind = RecordKind;
@@ -54,7 +55,7 @@ export class UnreadableRecord extends Error {
     readonly raw: string,
     cause: unknown,
   ) {
-    super(`“${key}” could not be read: ${(cause as Error).message}`, { cause });
+    super(say('storage.unreadable', { key, error: (cause as Error).message }), { cause });
     this.name = 'UnreadableRecord';
   }
 }
@@ -99,7 +100,7 @@ export function opened<K extends Kind>(kind: K, id: string, texts: Texts): Store
   try {
     const stored = kind === 'job' ? openedJob(id, raw, texts) : null;
     const found = (stored ?? openedWhole(kind, key, raw, texts)) as Stored<K>;
-    if (found.record.id !== id) throw new Error(`It says that it is “${found.record.id}”.`);
+    if (found.record.id !== id) throw new Error(say('storage.saysItIs', { id: found.record.id }));
     return found;
   } catch (error) {
     throw new UnreadableRecord(key, wholeText(key, texts), error);

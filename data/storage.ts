@@ -16,7 +16,7 @@ export class StorageError extends Error {
   constructor(does: 'store' | 'read', cause: unknown) {
     super(
       does === 'store'
-        ? 'The browser could not store this: its space is full or closed to the app. What was there is kept. Save a backup, then free some space.'
+        ? 'Not saved: browser storage is full or blocked. Older data is kept. Save a backup, then free space.'
         : 'The browser does not let the app read what it stored: its storage is closed or blocked. Nothing is lost by that. Allow this page to store data, or leave the private window, and load it again.',
       { cause },
     );

@@ -38,7 +38,7 @@ describe('the list of jobs', () => {
       tag: 'HM-0417',
       judged: 6,
       open: 6,
-      next: 'next: face gap, drive gear',
+      nextStep: 'End clearance, drive gear',
       closed: null,
       due: job.due,
       state: 'current',
@@ -149,15 +149,13 @@ describe('what the list says comes next', () => {
   const nextOf = async (lists: Partial<Ledger>, edit: Partial<Job> = {}) => {
     const record = relisted({ ...job, ...edit }, { readings: [], ...lists });
     await saveNew([{ kind: 'job', record }]);
-    return (await listed())?.next;
+    return (await listed())?.nextStep;
   };
   it('is strip, look, then the first place to measure', async () => {
-    expect(await nextOf({ strip: [] })).toBe('next: strip');
-    expect(await nextOf({ findings: [] })).toBe('next: look');
-    expect(await nextOf({})).toMatch(/^next: face gap/);
-    expect(await nextOf({ strip: [], readings: ledgerOf(job).readings })).toMatch(
-      /^next: face gap/,
-    );
+    expect(await nextOf({ strip: [] })).toBe('Strip');
+    expect(await nextOf({ findings: [] })).toBe('Look');
+    expect(await nextOf({})).toMatch(/^End clearance/);
+    expect(await nextOf({ strip: [], readings: ledgerOf(job).readings })).toMatch(/^End clearance/);
   });
   it('is nothing where the job was closed', async () => {
     const closed = { at: '2026-11-23T09:00:00.000Z', by: '', why: 'cracked' };

@@ -42,15 +42,15 @@ export async function openDemo(page: Page): Promise<void> {
 export async function openJob(page: Page, tag: string): Promise<void> {
   await page.getByRole('link', { name: new RegExp(tag) }).click();
   const wide = (page.viewportSize()?.width ?? 0) >= 1000;
-  if (wide) await page.getByRole('button', { name: `Go on with ${tag}` }).click();
+  if (wide) await page.getByRole('button', { name: `Continue ${tag}` }).click();
 }
 
 /** Starts a job of one's own on a sheet of the demo and goes straight to measuring. */
 export async function newJob(page: Page, tag: string, model = 'Veltrane T6'): Promise<void> {
   await page.getByRole('button', { name: 'New job' }).click();
   await page.getByRole('textbox', { name: 'Tag number' }).fill(tag);
-  await page.getByRole('textbox', { name: 'Unit it came from' }).fill('Spare gritter');
-  await page.getByRole('textbox', { name: 'Who measures' }).fill('Runa T.');
+  await page.getByRole('textbox', { name: 'Vehicle or machine' }).fill('Spare gritter');
+  await page.getByRole('textbox', { name: 'Measured by' }).fill('Runa T.');
   await page.getByLabel('Find a sheet').fill(model);
   await page.getByRole('radio', { name: new RegExp(model) }).click();
   await page.getByRole('radio', { name: 'Service' }).click();

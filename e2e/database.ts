@@ -37,7 +37,7 @@ export const putTexts = (page: Page, entries: Record<string, string | null>): Pr
     db.close();
   }, entries);
 
-/** Returns the journal of a job as it lies there, in its order. */
+/** Returns the journal of a job as installed there, in its order. */
 export async function journalIn(page: Page, job: string): Promise<{ readonly id: string }[]> {
   const prefix = `entries/${job}/`;
   const chunks = Object.entries(await textsUnder(page, prefix));

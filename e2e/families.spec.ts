@@ -41,7 +41,7 @@ async function look(page: Page, sheet: Sheet): Promise<void> {
   const { surfaces } = teardownOf(sheet);
   for (const [n, surface] of surfaces.entries()) {
     await expect(
-      page.getByText(`${n} of ${surfaces.length} looked at`, { exact: false }),
+      page.getByText(`${n} of ${surfaces.length} inspected`, { exact: false }),
     ).toBeVisible();
     await expect(page.getByRole('heading', { name: surface.name, exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Sound', exact: true }).click();
@@ -64,14 +64,14 @@ async function measure(page: Page, sheet: Sheet): Promise<void> {
     await settle.click();
     await follow(page, sheet);
   }
-  await expect(page.getByText('Nothing more is needed for a verdict.')).toBeVisible();
+  await expect(page.getByText('Every check has its verdict.')).toBeVisible();
 }
 
 /** Follows the instructions for as long as there are any. */
 async function follow(page: Page, sheet: Sheet): Promise<void> {
   await expect(
     instruction(page)
-      .or(page.getByRole('button', { name: 'To the report' }))
+      .or(page.getByRole('button', { name: 'Go to Report' }))
       .first(),
   ).toBeVisible();
   const { characteristics, dimensions } = pumpOf(sheet);
@@ -104,7 +104,7 @@ async function follow(page: Page, sheet: Sheet): Promise<void> {
 }
 
 for (const model of PUMPS) {
-  test(`${model} is taken apart, looked at and led to a verdict on all that has a limit`, async ({
+  test(`${model} is taken apart, inspected and led to a verdict on all that has a limit`, async ({
     page,
   }) => {
     const sheet = DEMO_SHEETS.find((s) => s.model === model)!;
@@ -112,11 +112,11 @@ for (const model of PUMPS) {
     await newJob(page, 'F-1', model);
     await measure(page, sheet);
     await strip(page, sheet);
-    await page.getByRole('button', { name: 'To looking' }).click();
+    await page.getByRole('button', { name: 'Go to Look' }).click();
     await look(page, sheet);
     await page.getByRole('link', { name: 'Report' }).click();
     const paper = page.getByRole('main');
-    await expect(paper.getByText('Nothing was skipped.')).toBeVisible();
+    await expect(paper.getByText('Everything was measured.')).toBeVisible();
     await expect(paper.getByText(/^\d+ in/)).toBeVisible();
     await expect(paper.getByText(/\d open/)).toHaveCount(0);
   });
@@ -144,7 +144,7 @@ test('a whole bench goes into a backup and comes back on an empty one', async ({
     other.getByRole('button', { name: 'Choose a file' }).click(),
   ]);
   await chooser.setFiles(path);
-  await expect(other.getByText('Shop: settings and instruments will be added.')).toBeVisible();
+  await expect(other.getByText('The shop’s settings: will be added.')).toBeVisible();
   await other.getByRole('button', { name: 'Import', exact: true }).click();
   await expect(other.getByRole('link', { name: /HM-0417/ })).toBeVisible();
   await other.goto('/shop/rules');

@@ -1,7 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { expect, feel, instruction, newJob, openDemo, openJob, pick, saved, test } from './bench';
 
-const GAPS = { 'Driven gear to wall': 0.153, 'Cover wear': 0.012 } as Record<string, number>;
+const GAPS = { 'Driven gear to pocket': 0.153, 'Cover wear': 0.012 } as Record<string, number>;
 const FACE = 0.044;
 
 test('a pump from its tag to the report, out as a file and back in', async ({ page }, info) => {
@@ -15,21 +15,21 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
     await feel(page, GAPS[what.find((name) => name in GAPS) ?? ''] ?? FACE);
   }
   await expect(page.getByText('All in', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'To the report' }).click();
+  await page.getByRole('button', { name: 'Go to Report' }).click();
 
   await expect(page.getByRole('heading', { name: 'Pump report T-100' })).toBeVisible();
   await expect(page.getByRole('main').getByText('6 in', { exact: true })).toBeVisible();
   await expect(
     page.getByRole('main').getByText(/Runa T\., Leaf set A: \d+ readings/),
   ).toBeVisible();
-  await expect(page.getByRole('main').getByText('Nothing was skipped.')).toBeVisible();
+  await expect(page.getByRole('main').getByText('Everything was measured.')).toBeVisible();
 
   const save = (name: string) => saved(page, name, info.outputPath(name.replace(' ', '-')));
   const pdf = await readFile(await save('PDF'));
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
   expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
   const csv = await readFile(await save('CSV'), 'utf8');
-  expect(csv.split('\r\n')[0]).toContain('leaves_mm,felt');
+  expect(csv.split('\r\n')[0]).toContain('leaves_mm,feel');
   const job = await save('Job file');
 
   await page.getByRole('link', { name: 'Tag' }).click();
@@ -44,7 +44,7 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
     const path = info.outputPath(name);
     await writeFile(path, content);
     await pick(page, 'Choose a file', path);
-    await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+    await expect(page.getByRole('alert')).toContainText('nothing was changed');
     await expect(page.getByRole('alert')).toContainText(said);
   };
   await bad(
@@ -61,7 +61,7 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
   );
 
   await pick(page, 'Choose a file', job);
-  await expect(page.getByText('Job T-100 will be added.')).toBeVisible();
+  await expect(page.getByText('Job T-100: will be added.')).toBeVisible();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
   await openJob(page, 'T-100');
   await expect(tag).toBeVisible();
@@ -98,7 +98,8 @@ test('sizes and leaves on one clearance: the tighter wins and says so', async ({
   await openDemo(page);
   await newJob(page, 'T-102');
   while (
-    (await page.getByRole('heading', { name: 'Face gap, drive gear', exact: true }).count()) > 0
+    (await page.getByRole('heading', { name: 'End clearance, drive gear', exact: true }).count()) >
+    0
   ) {
     await feel(page, 0.045);
   }
@@ -110,13 +111,13 @@ test('sizes and leaves on one clearance: the tighter wins and says so', async ({
     await field.press('Enter');
     await expect(page.getByRole('textbox', { name: label ?? '', exact: true })).toHaveCount(0);
   }
-  const list = page.getByRole('button', { name: /all characteristics/ });
+  const list = page.getByRole('button', { name: /all checks/ });
   if (await list.isEnabled()) await list.click();
   await page
-    .getByRole('button', { name: /^Face gap, drive gear: In/ })
+    .getByRole('button', { name: /^End clearance, drive gear: In/ })
     .first()
     .click();
   const evidence = page.getByRole('button', { name: 'Evidence' });
   if (await evidence.isVisible()) await evidence.click();
-  await expect(page.getByText(/More than one way was used; the sizes are tighter/)).toBeVisible();
+  await expect(page.getByText(/Measured two ways. The mic sizes narrow it most/)).toBeVisible();
 });

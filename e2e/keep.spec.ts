@@ -29,7 +29,7 @@ test('undo strikes the last reading and keeps it; another tab sees it at once', 
   await expect(instruction(page)).toHaveText(first ?? '');
   await expect(instruction(other)).toHaveText(first ?? '');
   await page.getByRole('button', { name: 'Evidence' }).click();
-  await expect(page.getByText(/Struck .* by Runa T\.: undone/)).toBeVisible();
+  await expect(page.getByText(/Struck out .* by Runa T\.: undone/)).toBeVisible();
 });
 
 test('two tabs do not overwrite each other', async ({ page, context }) => {
@@ -40,18 +40,18 @@ test('two tabs do not overwrite each other', async ({ page, context }) => {
   await expect(instruction(other)).toBeVisible();
   await Promise.all([answer(page, 'Won’t go').click(), answer(other, 'Won’t go').click()]);
   await page.getByRole('button', { name: 'Evidence' }).click();
-  await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(2);
+  await expect(page.getByRole('button', { name: /^Strike out/ })).toHaveCount(2);
 });
 
 test('a job comes back where it was left', async ({ page }) => {
   await openDemo(page);
   await newJob(page, 'T-203');
-  await page.getByRole('button', { name: /all characteristics/ }).click();
+  await page.getByRole('button', { name: /all checks/ }).click();
   await page.getByRole('button', { name: /^Cover wear/ }).click();
-  await expect(instruction(page)).toContainText('Edge across the cover');
+  await expect(instruction(page)).toContainText('Straightedge across the cover');
   await page.goto('/');
   await page.getByRole('link', { name: /T-203/ }).click();
-  await expect(instruction(page)).toContainText('Edge across the cover');
+  await expect(instruction(page)).toContainText('Straightedge across the cover');
 });
 
 test('a damaged record is said, and the rest still opens', async ({ page, heard }) => {
@@ -69,8 +69,8 @@ test('a damaged record is said, and the rest still opens', async ({ page, heard 
       }),
   );
   await page.goto('/job/demo-job-hm-0412/measure');
-  await expect(page.getByRole('alert')).toContainText('could not be read');
-  await expect(page.getByRole('button', { name: 'Save it as it is' })).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('Could not read');
+  await expect(page.getByRole('button', { name: 'Save the damaged data' })).toBeVisible();
   await page.goto('/job/demo-job-hm-0417/measure');
   await expect(instruction(page)).toBeVisible();
   expect(heard.problems).toEqual([]);
@@ -132,14 +132,14 @@ test('storage that is full says so, keeps what is there and loses no instruction
   const here = await instruction(page).textContent();
   await fillStorage(page);
   await answer(page, 'Free').click();
-  await expect(page.getByRole('alert')).toContainText('could not store this');
+  await expect(page.getByRole('alert')).toContainText('storage is full');
   await expect(instruction(page)).toHaveText(here ?? '');
   await freeStorage(page);
   await answer(page, 'Free').click();
   await expect(page.getByRole('alert')).toHaveCount(0);
   await expect(instruction(page)).not.toHaveText(here ?? '');
   await page.getByRole('button', { name: 'Evidence' }).click();
-  await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(2);
+  await expect(page.getByRole('button', { name: /^Strike out/ })).toHaveCount(2);
 });
 
 test('a write that is broken off at any step leaves all as it was', async ({ page, heard }) => {
@@ -180,7 +180,7 @@ test('a write that is broken off at any step leaves all as it was', async ({ pag
       };
     }, step);
     await answer(page, 'Free').click();
-    await expect(page.getByRole('alert')).toContainText('could not store this');
+    await expect(page.getByRole('alert')).toContainText('storage is full');
     await expect(instruction(page)).toHaveText(before ?? '');
     expect(await keysAndTexts()).toBe(there);
   }
@@ -199,7 +199,7 @@ test('a size that could not be stored stays in its field', async ({ page }) => {
   await field.fill('20.051');
   await fillStorage(page);
   await field.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('could not store this');
+  await expect(page.getByRole('alert')).toContainText('storage is full');
   await expect(field).toHaveValue('20.051');
   await freeStorage(page);
   await field.press('Enter');
@@ -214,12 +214,12 @@ test('a finding that could not be stored stays in its form', async ({ page }) =>
   await page.getByRole('radio', { name: 'Nail passes' }).click();
   await page.getByRole('textbox', { name: 'Remark' }).fill('by the lower bolt');
   await fillStorage(page);
-  await page.getByRole('button', { name: 'Note it', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('could not store this');
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('storage is full');
   await expect(page.getByRole('textbox', { name: 'Remark' })).toHaveValue('by the lower bolt');
   await freeStorage(page);
-  await page.getByRole('button', { name: 'Note it', exact: true }).click();
-  await expect(page.getByText('1 of 18 looked at', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
+  await expect(page.getByText('1 of 18 inspected', { exact: false })).toBeVisible();
 });
 
 test('two tabs that look at one pump both count', async ({ page, context }) => {
@@ -233,18 +233,18 @@ test('two tabs that look at one pump both count', async ({ page, context }) => {
     page.getByRole('button', { name: 'Sound', exact: true }).click(),
     other.getByRole('button', { name: 'Sound', exact: true }).click(),
   ]);
-  await expect(page.getByText('2 of 18 looked at', { exact: false })).toBeVisible();
-  await expect(other.getByText('2 of 18 looked at', { exact: false })).toBeVisible();
+  await expect(page.getByText('2 of 18 inspected', { exact: false })).toBeVisible();
+  await expect(other.getByText('2 of 18 inspected', { exact: false })).toBeVisible();
 });
 
 test('jobs are found again by a few letters', async ({ page }) => {
   await openDemo(page);
   await page
     .getByRole('textbox', { name: 'Find a job' })
-    .or(page.getByPlaceholder('Scan or type: tag, customer, unit, pump'))
+    .or(page.getByPlaceholder('Scan or type: tag, customer, machine, pump'))
     .first()
     .fill('tug 5 air');
   await expect(page.getByRole('listitem')).toHaveCount(1);
-  await page.getByPlaceholder('Scan or type: tag, customer, unit, pump').fill('zzz');
-  await expect(page.getByText('No job with “zzz”.')).toBeVisible();
+  await page.getByPlaceholder('Scan or type: tag, customer, machine, pump').fill('zzz');
+  await expect(page.getByText('No job matches “zzz”. Check the spelling.')).toBeVisible();
 });

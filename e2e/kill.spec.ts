@@ -35,8 +35,8 @@ test('a reading that was answered is there after the browser was killed', async 
       await page.goto(url);
       await expect(instruction(page)).toHaveText(next ?? '');
       await page.getByRole('button', { name: 'Evidence' }).click();
-      await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(n + 1);
-      await page.getByRole('button', { name: 'Back to measuring' }).click();
+      await expect(page.getByRole('button', { name: /^Strike out/ })).toHaveCount(n + 1);
+      await page.getByRole('button', { name: 'Back to Measure' }).click();
     }
     // Killed in the middle of a write, wherever in it: the reading is there or it is not, and the rest is.
     const id = /job\/([^/]+)/.exec(url)?.[1] ?? '';
@@ -59,11 +59,11 @@ test('a reading that was answered is there after the browser was killed', async 
     await expect(page.getByText('Step 2 of 6')).toBeVisible();
     await page.getByRole('link', { name: 'Look' }).click();
     await page.getByRole('button', { name: 'Sound', exact: true }).click();
-    await expect(page.getByText('Body · 1 of 18 looked at')).toBeVisible();
+    await expect(page.getByText('Body · 1 of 18 inspected')).toBeVisible();
     killBrowser(profile);
     ({ page } = await open());
     await page.goto(url.replace('measure', 'look'));
-    await expect(page.getByText('Body · 1 of 18 looked at')).toBeVisible();
+    await expect(page.getByText('Body · 1 of 18 inspected')).toBeVisible();
     await page.getByRole('link', { name: 'Strip' }).click();
     await expect(
       page.getByRole('button', { name: /^Step 1, .*Seal lip to the pump/ }),

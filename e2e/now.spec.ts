@@ -10,16 +10,16 @@ test('from an empty app to a verdict without a sheet: an edge that is asked abou
   await button(/^Measure now, without/).click();
   await page.getByRole('radio', { name: 'thou and inch' }).click();
   await button('Start measuring').click();
-  await expect(page.getByRole('alert')).toContainText('Give one limit at least');
-  await page.getByLabel('Most, limit 1').fill('3.5x');
+  await expect(page.getByRole('alert')).toContainText('Enter at least one limit');
+  await page.getByLabel('Max, limit 1').fill('3.5x');
   await button('Start measuring').click();
   await expect(page.getByRole('alert')).toContainText('“3.5x” is not a number');
-  await page.getByLabel('Most, limit 1').fill('3.5');
+  await page.getByLabel('Max, limit 1').fill('3.5');
   await button('Start measuring').click();
   await page.getByRole('radio', { name: 'As it came' }).click();
   await button(/^Clean and dry/).click();
   await expect(instruction(page)).toContainText('drive gear at 12. Try 2.5');
-  await expect(page.getByText(/Tried against 2.6\d, not the book’s 3.5 thou/)).toBeVisible();
+  await expect(page.getByText(/Tried against 2.6\d thou, not the manual’s 3.5 thou/)).toBeVisible();
   console.log(`Empty app to the first leaf: ${((Date.now() - began) / 1000).toFixed(1)} s`);
 
   // A place that cannot be reached is left out, and Undo brings it back.
@@ -46,19 +46,19 @@ test('from an empty app to a verdict without a sheet: an edge that is asked abou
   await button('Undo').click();
   await answer(page, 'Part way').click();
   await button('Well in').click();
-  await expect(verdict).toContainText('Out: Face gap, drive gear');
-  await expect(verdict).toContainText('against 3.5');
+  await expect(verdict).toContainText('Out: End clearance, drive gear');
+  await expect(verdict).toContainText('limit 3.5 thou');
   await expect(instruction(page)).not.toHaveText('');
 
   // A reading struck by mistake counts again.
-  await page.getByRole('button', { name: /all characteristics$/ }).click();
-  await page.getByRole('button', { name: /^Face gap, drive gear: Out/ }).click();
+  await page.getByRole('button', { name: /all checks$/ }).click();
+  await page.getByRole('button', { name: /^End clearance, drive gear: Out/ }).click();
   await button('Evidence').click();
-  await button(/^Strike /)
+  await button(/^Strike out /)
     .first()
     .click();
-  await button('Slip of the thumb').click();
-  await button(/^Take the strike back 4 part way/).click();
+  await button('Mistyped').click();
+  await button(/^Restore 4 thou part way/).click();
   await expect(page.getByText(/^Out\./).first()).toBeVisible();
 
   // It is a job, and its limits become a sheet.

@@ -69,7 +69,7 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
 
   const alert = page.getByRole('alert');
   await add(page, 'list.png', Buffer.from('brake fluid, rags'));
-  await expect(alert).toContainText('“list.png” was not taken: it is no picture');
+  await expect(alert).toContainText('“list.png” was not added: the file is not a picture');
   await add(page, 'vast.png', png(10_000, 6_000));
   await expect(alert).toContainText('it has 60 megapixels, and 50 is the most');
   await add(page, 'torn.png', png(600, 400).subarray(0, 80));
@@ -89,11 +89,11 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
     { name: 'good.png', mimeType: 'image/png', buffer: png(300, 200) },
   ]);
   await expect(thumbs(page)).toHaveCount(3);
-  await expect(alert).toContainText('“rag.png” was not taken');
+  await expect(alert).toContainText('“rag.png” was not added');
 
   await fillStorage(page);
   await add(page, 'full.png', png(800, 600));
-  await expect(alert).toContainText('could not store this');
+  await expect(alert).toContainText('storage is full');
   await expect(thumbs(page)).toHaveCount(3);
   await freeStorage(page);
   await add(page, 'room.png', png(800, 600));
@@ -114,7 +114,7 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
   await pick(page, 'Choose a file', broken);
   await expect(alert).toContainText('photos[0].jpeg: Not a JPEG picture');
   await pick(page, 'Choose a file', file);
-  await expect(page.getByText('4 photos with them.')).toBeVisible();
+  await expect(page.getByText('4 photos come with them.')).toBeVisible();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
   await expect(page.getByRole('link', { name: /HM-0421/ })).toBeVisible();
   await page.goto(TAG);

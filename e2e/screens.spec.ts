@@ -6,11 +6,11 @@ import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 const SCREENS = [
   ['the bench', '/', /HM-0417/],
   ['a new job', '/new', /Limit sheet/],
-  ['the tag', '/job/demo-job-hm-0417/tag', /To the strip/],
-  ['which variant', '/job/demo-job-hm-0421/strip', /What remains/],
-  ['the strip', '/job/demo-job-hm-0405/strip', /It lies apart/],
-  ['looking', '/job/demo-job-hm-0421/look', /looked at/],
-  ['looked at', '/job/demo-job-hm-0405/look', /Measured first/],
+  ['the tag', '/job/demo-job-hm-0417/tag', /Go to Strip/],
+  ['which variant', '/job/demo-job-hm-0421/strip', /Still possible/],
+  ['the strip', '/job/demo-job-hm-0405/strip', /Teardown done/],
+  ['looking', '/job/demo-job-hm-0421/look', /inspected/],
+  ['inspected', '/job/demo-job-hm-0405/look', /Measure these first/],
   ['clean and dry', '/job/demo-job-hm-0421/measure', /bone dry/],
   ['measuring', '/job/demo-job-hm-0417/measure', /Won’t go/],
   ['a gerotor', '/job/demo-job-hm-0420/measure', /outer rotor/],
@@ -25,7 +25,7 @@ const SCREENS = [
   ['a sheet’s bolts', '/sheets/demo-sheet-veltrane-t6#Bolts', /Limits: New/],
   ['a sheet’s variants', '/sheets/demo-sheet-veltrane-t6#Variants', /Limits: New/],
   ['a sheet’s bench work', '/sheets/demo-sheet-veltrane-t6#Bench', /Limits: New/],
-  ['a new sheet', '/sheets/new', /Make the sheet/],
+  ['a new sheet', '/sheets/new', /Create sheet/],
   ['the shop', '/shop', /Leaf set/],
   ['instruments', '/shop/instruments', /Leaf sets/],
   ['house rules', '/shop/rules', /Guarded/],
@@ -79,12 +79,10 @@ test('the sheet takes limits in shorthand and refuses what cannot be', async ({ 
   await page.goto('/sheets');
   await page.getByRole('button', { name: /^Copy Veltrane T6/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/copy/);
-  const upper = page.getByRole('textbox', { name: 'New, Face gap, drive gear: most' });
+  const upper = page.getByRole('textbox', { name: 'New, End clearance, drive gear: max' });
   await upper.fill('0.01');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('alert').first()).toContainText(
-    'The upper limit is below the lower one',
-  );
+  await expect(page.getByRole('alert').first()).toContainText('Max is below min');
   await upper.fill('a bit');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert').first()).toContainText('“a bit” is not a number');
@@ -92,9 +90,9 @@ test('the sheet takes limits in shorthand and refuses what cannot be', async ({ 
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('textbox', { name: 'New, Face gap, drive gear: most' })).toHaveValue(
-    '0.064',
-  );
+  await expect(
+    page.getByRole('textbox', { name: 'New, End clearance, drive gear: max' }),
+  ).toHaveValue('0.064');
   await expect(page.getByText('Invented pump and invented limits')).toBeVisible();
 });
 
@@ -103,15 +101,15 @@ test('a try that contradicts another is held until a person decides', async ({ p
   await newJob(page, 'T-300');
   await answer(page, 'Won’t go').click();
   await expect(instruction(page)).toContainText('Try 0.02');
-  await page.getByRole('button', { name: 'Other leaf' }).click();
+  await page.getByRole('button', { name: 'Another leaf' }).click();
   await page
     .getByRole('checkbox', { name: '0.1', exact: true })
     .or(page.getByRole('checkbox', { name: '0.10', exact: true }))
     .click();
   await page.getByRole('button', { name: /^Try 0\.1/ }).click();
   await answer(page, 'Free').click();
-  await expect(page.getByRole('alert')).toContainText('cannot be true together with');
-  await page.getByRole('button', { name: 'Strike the earlier' }).click();
+  await expect(page.getByRole('alert')).toContainText('does not agree with');
+  await page.getByRole('button', { name: 'Strike out the earlier one' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
   await expect(instruction(page)).toContainText('driven gear');
 });
@@ -169,10 +167,10 @@ test('a reading is voided with its reason, and the ladder asks again', async ({ 
   await expect(instruction(page)).not.toHaveText(first);
   const evidence = page.getByRole('button', { name: 'Evidence' });
   if (await evidence.isVisible()) await evidence.click();
-  await page.getByRole('button', { name: /^Strike/ }).click();
+  await page.getByRole('button', { name: /^Strike out/ }).click();
   await page.getByRole('button', { name: 'Oil or dirt' }).click();
-  await expect(page.getByText(/Struck .* by Runa T\.: oil or dirt/)).toBeVisible();
-  const back = page.getByRole('button', { name: 'Back to measuring' });
+  await expect(page.getByText(/Struck out .* by Runa T\.: oil or dirt/)).toBeVisible();
+  const back = page.getByRole('button', { name: 'Back to Measure' });
   if (await back.isVisible()) await back.click();
   await expect(instruction(page)).toHaveText(first);
 });
@@ -186,9 +184,9 @@ test('on paper there is the bench tag and nothing else', async ({ page }) => {
   const paper = page.locator('#print');
   await expect(paper.getByText('HM-0417')).toBeVisible();
   await expect(paper.getByText('Gritter 7')).toBeVisible();
-  await expect(paper.getByText('Rotation not known')).toBeVisible();
+  await expect(paper.getByText('Rotation unknown')).toBeVisible();
   await expect(paper.getByRole('img', { name: 'QR code of HM-0417' })).toBeVisible();
-  await expect(paper.getByText(/due 2026-11-27/)).toBeVisible();
+  await expect(paper.getByText(/due 27 Nov 2026/)).toBeVisible();
   await expect(page.getByRole('button')).toHaveCount(0);
 });
 
@@ -213,9 +211,9 @@ test('strip and look beside their lists, and a place touched on the drawing', as
   await drawing.click({ position: { x: box.width / 2, y: box.height * 0.78 } });
   await expect(page.getByRole('heading', { name: 'Crescent, both flanks' })).toBeVisible();
   await page.getByRole('button', { name: /^Polished/ }).click();
-  await expect(page.getByText('Proposed: pass.')).toBeVisible();
-  await page.getByRole('button', { name: 'Note it', exact: true }).click();
-  await expect(page.getByText('1 of 18 looked at', { exact: false })).toBeVisible();
+  await expect(page.getByText('Suggested: Pass.')).toBeVisible();
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
+  await expect(page.getByText('1 of 18 inspected', { exact: false })).toBeVisible();
 });
 
 test('on paper there is the report and nothing else', async ({ page }) => {
@@ -226,7 +224,7 @@ test('on paper there is the report and nothing else', async ({ page }) => {
   await expect(page.locator('#root')).toBeHidden();
   const paper = page.locator('#print');
   await expect(paper.getByText('Pump report HM-0409')).toBeVisible();
-  await expect(paper.getByText('Face with cover, drive gear')).toBeVisible();
+  await expect(paper.getByText('Total end clearance, drive gear')).toBeVisible();
   await expect(paper.getByText(/invented for a demonstration/)).toBeVisible();
   await expect(paper.getByText(/manual, local codes and licensed practice/)).toBeVisible();
   await expect(page.getByRole('button')).toHaveCount(0);

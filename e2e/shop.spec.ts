@@ -21,7 +21,7 @@ test('a leaf set of its own: added, refused, put right, and taken in hand on a j
   const mics = field(page, /^Leaves that were mic’d/).last();
   await mics.fill('0.4 = 0.39');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('There is no leaf of 0.4 in the set');
+  await expect(page.getByRole('alert')).toContainText('The set has no 0.4 leaf');
   await mics.fill('0.3 = 0.2953');
   await field(page, /^Leaf set B: standard uncertainty/).fill('4 um');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -36,20 +36,18 @@ test('a leaf set of its own: added, refused, put right, and taken in hand on a j
   await newJob(page, 'S-1');
   await button(page, 'Instruments and gauge').click();
   await page.getByRole('radio', { name: 'Leaf set B' }).click();
-  await button(page, 'Back to measuring').click();
+  await button(page, 'Back to Measure').click();
   // No two of these leaves lie between 0.02 and 0.08: sizes are asked for, and why is said.
   await expect(field(page, 'Pocket depth, at 12')).toBeVisible();
-  await button(page, /all characteristics/).click();
-  await button(page, /^Face gap, drive gear/).click();
-  await expect(
-    page.getByText(/No leaves of this set can prove 0.02–0.08; sizes by mic could/),
-  ).toBeVisible();
+  await button(page, /all checks/).click();
+  await button(page, /^End clearance, drive gear/).click();
+  await expect(page.getByText(/This leaf set cannot prove 0.02–0.08 mm. Mic it./)).toBeVisible();
   await expect(instruction(page)).toContainText('Try');
   // A leaf goes by its marking, and counts as it was mic'd.
-  await button(page, 'Other leaf').click();
+  await button(page, 'Another leaf').click();
   await page.getByRole('checkbox', { name: '0.30' }).click();
   await button(page, 'Try 0.295').click();
-  await expect(instruction(page)).toContainText('Try 0.30 (mic’d 0.295)');
+  await expect(instruction(page)).toContainText('Try 0.30 mm (mic’d 0.295 mm)');
   await button(page, /^Won’t go/).click();
   if ((page.viewportSize()?.width ?? 0) < 900) await button(page, 'Evidence').click();
   await expect(page.getByText(/won’t go, marked 0.30/)).toBeVisible();
@@ -64,13 +62,13 @@ test('an instrument goes off the list; readings keep its name', async ({ page })
   await expect(field(page, 'Pocket depth, at 3')).toBeVisible();
   await page.goto('/shop/instruments');
   await button(page, /^Depth mic:/).click();
-  await button(page, 'Take it off the list').click();
+  await button(page, 'Remove instrument').click();
   await expect(page.getByText('keep its name and uncertainty', { exact: false })).toBeVisible();
-  await button(page, 'Take it off').click();
+  await button(page, 'Remove').click();
   await expect(button(page, /^Depth mic:/)).toHaveCount(0);
   await page.goto('/');
   await page.getByRole('link', { name: /S-2/ }).click();
-  await expect(page.getByText(/No instrument of this kind on the list/)).toBeVisible();
+  await expect(page.getByText(/Depth mic: none in the list/)).toBeVisible();
   await button(page, 'Evidence').click();
   await expect(page.getByText(/Depth mic · .* · Runa T\./)).toBeVisible();
 });
@@ -81,13 +79,13 @@ test('people and units are the shop’s, and a sheet of the demo can be copied a
   await openDemo(page);
   await page.goto('/shop');
   await field(page, 'Who measures on this device').fill('Runa T.');
-  await field(page, 'Everybody, with commas between').fill('Runa T., Ivo K.; Runa T.');
+  await field(page, 'Names, separated by commas').fill('Runa T., Ivo K.; Runa T.');
   await button(page, 'Save').first().click();
-  await expect(field(page, 'Everybody, with commas between')).toHaveValue('Runa T., Ivo K.');
+  await expect(field(page, 'Names, separated by commas')).toHaveValue('Runa T., Ivo K.');
   await page.getByRole('radio', { name: 'thou and inch' }).click();
   await expect(page.getByRole('radio', { name: 'thou and inch' })).toBeChecked();
   await page.goto('/sheets/demo-sheet-brunnick-h30');
-  await expect(field(page, 'New, End clearance: most')).toHaveValue('4.72');
+  await expect(field(page, 'New, End clearance: max')).toHaveValue('4.72');
   await page.goto('/sheets');
   await button(page, 'Copy Brunnick C12 cartridge').click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Brunnick C12 cartridge (copy)');
@@ -96,5 +94,5 @@ test('people and units are the shop’s, and a sheet of the demo can be copied a
   await expect(page.getByRole('heading', { name: 'Sheets' })).toBeVisible();
   await expect(page.getByText('Brunnick C12 cartridge (copy)')).toHaveCount(0);
   await page.goto('/shop/studies');
-  await expect(field(page, 'People, with commas between')).toHaveValue('Runa T., Ivo K.');
+  await expect(field(page, 'People, separated by commas')).toHaveValue('Runa T., Ivo K.');
 });

@@ -29,7 +29,7 @@ const ODD: readonly string[] = ['', 'null', '{', '[]', '7', '{"schema":99}', '{"
 
 /** The measuring stage of a job, be it in the middle of the work or at its end. */
 const ready = (tab: Page) =>
-  tab.getByRole('button', { name: /^(Instruments and gauge|To the report)$/ }).first();
+  tab.getByRole('button', { name: /^(Instruments and gauge|Go to Report)$/ }).first();
 
 class Soak {
   private context!: BrowserContext;

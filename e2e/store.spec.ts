@@ -76,16 +76,16 @@ test('two tabs edit one tag: what each changed stays, and what both changed is a
   await other.goto(`/job/${JOB}/tag`);
   await field(page, 'Serial number').fill('SN 77');
   await field(page, 'Complaint').fill('Whines cold');
-  await field(other, 'Unit it came from').fill('Gritter 12');
+  await field(other, 'Vehicle or machine').fill('Gritter 12');
   await field(other, 'Complaint').fill('Slips in third');
   await button(other, 'Save').click();
   await expect(button(other, 'Saved')).toBeVisible();
 
   // Nothing that is typed here went, what was not touched followed, and the complaint is asked about.
-  await expect(field(page, 'Unit it came from')).toHaveValue('Gritter 12');
+  await expect(field(page, 'Vehicle or machine')).toHaveValue('Gritter 12');
   await expect(field(page, 'Serial number')).toHaveValue('SN 77');
   await expect(
-    page.getByText(/The complaint was changed elsewhere meanwhile, to “Slips in third”/),
+    page.getByText(/The complaint was changed elsewhere, to “Slips in third”/),
   ).toBeVisible();
   await expect(field(page, 'Complaint')).toHaveValue('Whines cold');
   await button(page, 'Keep mine').click();
@@ -105,7 +105,7 @@ test('two tabs edit one tag: what each changed stays, and what both changed is a
   await other.goto('/shop');
   await other.getByRole('radio', { name: 'thou and inch' }).click();
   await expect(field(page, 'Name')).toHaveValue('Depth mic, the old one');
-  await button(page, 'Keep it').click();
+  await button(page, 'Save').click();
   await expect(page.getByRole('button', { name: /^Depth mic, the old one/ })).toBeVisible();
 });
 
@@ -138,7 +138,7 @@ test('a backup with a record that is none gives the others, and says so before',
   await expect(instruction(page)).not.toHaveText(before ?? '');
   await page.goto('/import');
   await pick(page, 'Choose a file', broken);
-  await expect(page.getByText('One record is not taken.')).toBeVisible();
+  await expect(page.getByText('One record is not imported.')).toBeVisible();
   await expect(page.getByText(/Job HM-.*felt/)).toBeVisible();
   const [aside] = await Promise.all([
     page.waitForEvent('download'),
@@ -148,7 +148,7 @@ test('a backup with a record that is none gives the others, and says so before',
   await expect(page.getByText('24 records are here already, unchanged.')).toBeVisible();
   await page.goto(url);
   await page.getByRole('button', { name: 'Evidence' }).click();
-  await expect(page.getByRole('button', { name: /^Strike/ })).toHaveCount(1);
+  await expect(page.getByRole('button', { name: /^Strike out/ })).toHaveCount(1);
 });
 
 test('an older file of a job brings nothing back that was struck, and says what it has', async ({
@@ -172,7 +172,7 @@ test('an older file of a job brings nothing back that was struck, and says what 
   await pick(page, 'Choose a file', file);
   await expect(
     page.getByText(
-      /^Job HM-0417 stays as it is here, which is newer: here \d+ readings?, in the file \d+: 0 new\.$/,
+      /^Job HM-0417: the one here is newer and stays\. \d+ readings here, \d+ in the file, 0 new\.$/,
     ),
   ).toBeVisible();
   await expect(button(page, 'Import')).toBeDisabled();

@@ -29,7 +29,7 @@ const SHOTS: readonly Shot[] = [
     name: 'variant-phone',
     path: '/job/demo-job-hm-0421/strip',
     viewport: PHONE,
-    ready: /What remains/,
+    ready: /Still possible/,
     then: async (page) => {
       await page.getByRole('button', { name: 'Can’t tell' }).click();
       await page.getByText('can’t tell', { exact: true }).waitFor();
@@ -39,7 +39,7 @@ const SHOTS: readonly Shot[] = [
     name: 'strip-phone',
     path: '/job/demo-job-hm-0421/strip',
     viewport: PHONE,
-    ready: /What remains/,
+    ready: /Still possible/,
     then: async (page) => {
       await page.getByRole('button', { name: 'Not now' }).click();
       await page.getByRole('button', { name: /^to the pump/ }).click();
@@ -118,7 +118,7 @@ const SHOTS: readonly Shot[] = [
     ready: /All in|Measured/,
     then: async (page) => {
       await page.getByRole('button', { name: /^Floor tilt/ }).click();
-      await page.getByRole('button', { name: 'Back to measuring' }).click();
+      await page.getByRole('button', { name: 'Back to Measure' }).click();
     },
   },
   {
@@ -147,8 +147,8 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     ready: /Floor tilt/,
     then: async (page) => {
-      await turnTo(page, 'Face gap, drive gear');
-      await page.getByRole('button', { name: 'Something was done to it' }).click();
+      await turnTo(page, 'End clearance, drive gear');
+      await page.getByRole('button', { name: 'Record work done' }).click();
       await page.getByRole('radio', { name: 'Faced off' }).click();
       await page.getByRole('textbox', { name: /^Taken off/ }).fill('0.02');
       await page.getByRole('button', { name: 'Save', exact: true }).click();
@@ -167,7 +167,7 @@ const SHOTS: readonly Shot[] = [
 
 /** Takes a characteristic in hand from the list. */
 async function turnTo(page: Page, name: string): Promise<void> {
-  await page.getByRole('button', { name: /all characteristics/ }).click();
+  await page.getByRole('button', { name: /all checks/ }).click();
   await page.getByRole('button', { name: new RegExp(`^${name}:`) }).click();
 }
 
@@ -177,7 +177,7 @@ async function madeUpStudy(page: Page): Promise<void> {
   await page.getByRole('textbox', { name: /^People/ }).fill('Ivo K., Runa T.');
   await page.getByRole('textbox', { name: /^Parts/ }).fill('A, B, C, D');
   await page.getByRole('radio', { name: 'Twice' }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   for (let n = 1; n <= 16; n++) {
     await page.getByText(`Reading ${n} of 16`).waitFor();
     const who = (await page.getByRole('status', { name: 'Next' }).textContent()) ?? '';

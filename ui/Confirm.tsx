@@ -25,7 +25,7 @@ export function Confirm({ ask, warn, sure, onSure }: Props) {
       actions={
         <>
           <Button mode="outlined" onPress={() => setAsking(false)}>
-            Keep it
+            Cancel
           </Button>
           <Button mode="contained" onPress={() => void onSure()}>
             {sure}

@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from 'react-native-paper';
 import { usePalette } from './theme';
 import { Words } from './Words';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly what: string;
@@ -17,13 +18,15 @@ export function Course({ what, done, of, onCancel }: Props) {
   const share = of === null || of === 0 ? 0 : done / of;
   return (
     <View style={styles.box} role="status" aria-label="Under way">
-      <Words strong>{of === null ? `${what}: ${done} so far` : `${what}: ${done} of ${of}`}</Words>
+      <Words strong>
+        {of === null ? say('ui.soFar', { what, done }) : say('ui.doneOf', { what, done, all: of })}
+      </Words>
       <View style={[styles.bar, { backgroundColor: palette.line }]}>
         <View style={{ flex: share, backgroundColor: palette.blue }} />
         <View style={{ flex: 1 - share }} />
       </View>
       <Button mode="outlined" onPress={onCancel}>
-        Call it off
+        Cancel
       </Button>
     </View>
   );

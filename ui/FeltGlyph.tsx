@@ -2,7 +2,7 @@ import { Rect, Svg } from 'react-native-svg';
 import type { Felt } from '@/core/feeler/bounds';
 import { usePalette } from './theme';
 
-/** Where the leaf lies under the straight edge: its left end, height and the gap it lies in, in px of the picture. */
+/** Where the leaf lies under the straightedge: its left end, height and the gap it lies in, in px of the picture. */
 const LEAF: Readonly<Record<Felt, { from: number; length: number; thick: number; gap: number }>> = {
   free: { from: 1, length: 36, thick: 3, gap: 8 },
   drag: { from: 1, length: 36, thick: 5, gap: 5 },

@@ -10,6 +10,7 @@ import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { FONT, usePalette } from './theme';
 import { useWidth } from './useWidth';
 import { barScale, type BarScale } from './barScale';
+import { say } from '@/core/wording/say';
 
 const HEIGHT = 66;
 const BASE = 44;
@@ -67,8 +68,8 @@ export function GapBar(props: Props) {
         known
           ? `${kind === 'gap' ? 'Gap' : 'Size'} ${rangeText(known, unit, kind)}`
           : 'No reading yet',
-        before ? `was ${rangeText(before, unit, kind)}` : '',
-        preferred ? `preferred ${formatLimits(preferred, kind, unit)}` : '',
+        before ? say('ui.was', { range: rangeText(before, unit, kind) }) : '',
+        preferred ? say('ui.preferred', { band: formatLimits(preferred, kind, unit) }) : '',
       ]
         .filter(Boolean)
         .join(', ')}
@@ -253,7 +254,7 @@ function Before({ smallest, largest, known, x, to_mm, unit, kind }: BeforeProps)
           fontSize={14}
           textAnchor="middle"
         >
-          {`was ${rangeText({ smallest, largest }, unit, kind)}`}
+          {say('ui.was', { range: rangeText({ smallest, largest }, unit, kind) })}
         </SvgText>
       )}
     </G>

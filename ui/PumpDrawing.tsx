@@ -9,6 +9,7 @@ import type { Point } from '@/core/pumps/shapes';
 import { PinRingMark } from './PinRing';
 import { FONT, usePalette, type Palette } from './theme';
 import { Words } from './Words';
+import { say } from '@/core/wording/say';
 
 /** A place on the drawing: measured and judged, or still to do. */
 export interface DrawnStation {
@@ -37,7 +38,7 @@ export const DRAWING_ROOM = 1.03;
 /** A smaller drawing has no room for a note, in px: it says so to a screen reader alone. */
 const NOTE_ROOM = 180;
 
-/** The pump of the job, generated from its sheet, with what to do next in blue and the straight edge in brass. */
+/** The pump of the job, generated from its sheet, with what to do next in blue and the straightedge in brass. */
 export function PumpDrawing(props: Props) {
   const { outline, placement, stations, label, size, describe, tilt, example = false } = props;
   const half = outline.extent_mm * DRAWING_ROOM;
@@ -46,7 +47,7 @@ export function PumpDrawing(props: Props) {
   return (
     <View
       role="img"
-      aria-label={example ? `${describe}; drawn by example sizes` : describe}
+      aria-label={example ? say('ui.exampleSizes', { drawing: describe }) : describe}
       style={{ width: size, height: size }}
     >
       <Svg width={size} height={size} viewBox={viewBox} style={styles.still}>

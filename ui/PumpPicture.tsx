@@ -3,6 +3,7 @@ import { familyOf } from '@/core/pumps/registry';
 import type { Sheet } from '@/core/records/sheet';
 import { PumpDrawing } from './PumpDrawing';
 import type { DrawnTilt } from './TiltArrow';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly sheet: Pick<Sheet, 'family' | 'geometry' | 'model'> & Partial<Pick<Sheet, 'examples'>>;
@@ -28,7 +29,7 @@ export function PumpPicture({ sheet, size, tilt = null }: Props) {
       tilt={tilt}
       size={size}
       example={examples.length > 0}
-      describe={`${model}, seen from the gear side`}
+      describe={say('ui.fromGearSide', { model })}
     />
   );
 }

@@ -1,6 +1,7 @@
 import { create } from 'qrcode';
 import { useMemo } from 'react';
 import { Path, Rect, Svg } from 'react-native-svg';
+import { say } from '@/core/wording/say';
 
 /** Quiet modules that a reader needs round a code (ISO/IEC 18004). */
 const QUIET = 4;
@@ -20,7 +21,7 @@ export function QrCode({ text, size }: { readonly text: string; readonly size: n
       height={size}
       viewBox={`0 0 ${side} ${side}`}
       role="img"
-      aria-label={`QR code of ${text}`}
+      aria-label={say('ui.qrCode', { text })}
     >
       <Rect width={side} height={side} fill="#FFFFFF" />
       <Path d={path} fill="#000000" />

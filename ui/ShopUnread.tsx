@@ -1,5 +1,6 @@
 import { Button } from 'react-native-paper';
 import { Notice } from './Notice';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly error: Error | null;
@@ -16,12 +17,12 @@ export function ShopUnread({ error, onAnew }: Props) {
       actions={
         onAnew ? (
           <Button mode="outlined" onPress={onAnew}>
-            Set them aside and begin with the usual ones
+            Set them aside and start with the usual ones
           </Button>
         ) : null
       }
     >
-      {`The shop’s settings and instruments cannot be read. The usual ones are used instead, and what is stored is left as it is. ${error.message}`}
+      {say('ui.shopUnread', { error: error.message })}
     </Notice>
   );
 }

@@ -2,12 +2,9 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { withUnit } from './padText';
 import { TOUCH, usePalette } from './theme';
 import { Words } from './Words';
+import { say } from '@/core/wording/say';
 
-const UNITS = [
-  ['mm', 'millimetres'],
-  ['in', 'inches'],
-  ['thou', 'thou'],
-] as const;
+const UNITS = ['mm', 'in', 'thou'] as const;
 
 interface Props {
   readonly value: string;
@@ -19,12 +16,12 @@ export function UnitKeys({ value, onChange }: Props) {
   const palette = usePalette();
   const off = value.trim() === '';
   return (
-    <View style={styles.keys} role="group" aria-label="Unit of this figure">
-      {UNITS.map(([unit, spoken]) => (
+    <View style={styles.keys} role="group" aria-label="Unit of this reading">
+      {UNITS.map((unit) => (
         <Pressable
           key={unit}
           role="button"
-          aria-label={`In ${spoken}`}
+          aria-label={say(`ui.in.${unit}`)}
           disabled={off}
           aria-disabled={off}
           onPress={() => onChange(withUnit(value, unit))}

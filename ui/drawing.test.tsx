@@ -23,7 +23,7 @@ describe('the drawing of a pump', () => {
   it.each(FAMILIES.map((f) => [f.name, f] as const))('%s', (name, family) => {
     const { id, example } = family;
     shown(<PumpPicture sheet={{ model: name, family: id, geometry: example }} size={200} />);
-    expect(screen.getByRole('img', { name: `${name}, seen from the gear side` })).toBeTruthy();
+    expect(screen.getByRole('img', { name: `${name}, viewed from the gear side` })).toBeTruthy();
     expect(document.querySelectorAll('path').length).toBeGreaterThan(5);
     expect(svg()).not.toMatch(/NaN|undefined/);
   });

@@ -1,7 +1,9 @@
+import { withoutUnit } from '@/core/quantity/parse';
+
 const UNIT = /\s*(?:mm|in|thou)$/i;
 
 /** Writes a unit behind a figure, in the place of one that stands there. */
-export const withUnit = (text: string, unit: string): string => `${text.replace(UNIT, '')} ${unit}`;
+export const withUnit = (text: string, unit: string): string => `${withoutUnit(text)} ${unit}`;
 
 /**
  * Types digits over the end of a figure, its point and its unit left where they are.

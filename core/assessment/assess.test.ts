@@ -175,13 +175,13 @@ describe('sizes beside leaves', () => {
     const a = of(withSizes(measured(flat(0.05)), 20.05), 'face-drive');
     expect(a.both).toBe(true);
     expect(a.disagree).toBe(false);
-    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/the sizes are tighter/);
+    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/mic sizes narrow it most/);
   });
 
   it('are said to disagree where they do', () => {
     const a = of(withSizes(measured(flat(0.045)), 20.15), 'face-drive');
     expect(a.disagree).toBe(true);
-    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/do not agree/);
+    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/Two methods disagree/);
   });
 
   it('settle what the leaves left too close to call', () => {
@@ -193,7 +193,7 @@ describe('sizes beside leaves', () => {
     const before = of(job, 'face-drive');
     expect(before.verdict).toBe('close');
     expect(explain(before, VELTRANE_T6, 'mm')).toMatch(
-      /sizes instead of leaves would tell: pocket depth, drive gear width. A leaf of 0.08 mm/i,
+      /Mic these: Pocket depth and Drive gear width. A leaf of 0.08 mm/,
     );
     expect(of(withSizes(job, 20.0655), 'face-drive').verdict).toBe('in');
   });
@@ -264,7 +264,7 @@ describe('what is next', () => {
     const sheet = { ...VELTRANE_T6, limits: [] };
     const a = of(measured(flat(0.05), { ...JOB, sheet }), 'face-drive');
     expect(a.limits).toBeNull();
-    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/recorded, not judged/i);
+    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/Recorded only/);
   });
 });
 

@@ -15,7 +15,7 @@ export interface HeldLimits extends Limits {
 
 /**
  * Returns the limits of a characteristic in the convention in which it is measured: a
- * limit for one side of a centred part counts twice for the full gap, and one for the pump assembled
+ * limit per side of a centred part counts twice for the full gap, and one for the pump assembled
  * with its gasket is held against gap and compressed gasket together.
  *
  * @returns null where the sheet publishes none on that tier

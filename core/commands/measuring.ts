@@ -150,9 +150,8 @@ export function recordSwing(
     lever_deg,
     contactRadius_mm,
   });
-  const upper = limits?.upper_mm ?? null;
   const gauge = indicatorFor(room, job);
-  return doubted(reading, doubtOfSwing(characteristic, upper, reading, gauge, room.unit));
+  return doubted(reading, doubtOfSwing(characteristic, limits ?? {}, reading, gauge, room.unit));
 }
 
 /** Returns the reading of a test without a number. */
@@ -166,7 +165,7 @@ export function recordTouch(
   return {
     ...made,
     kind: 'touch',
-    instrument: test === 'sweep' ? 'Straight edge' : 'By hand',
+    instrument: test === 'sweep' ? 'Straightedge' : 'By hand',
     characteristic,
     station: station.id,
     felt,

@@ -2,6 +2,7 @@ import { InputError } from '../errors';
 import type { Interval } from '../metrology/interval';
 import type { ToleranceZone } from '../metrology/verdict';
 import { tidy_mm } from '../quantity/units';
+import { say } from '../wording/say';
 
 /** Describes what the hand feels when a leaf is offered to a gap. */
 export const FELT = ['free', 'drag', 'part-way', 'no-go'] as const;
@@ -135,7 +136,7 @@ export function boundsOf(
     throw new InputError(
       `tries[${index}].felt`,
       'contradiction',
-      `${felt} at ${stackOf(leaves_mm)} mm contradicts the tries before it: one of them was not as it felt.`,
+      say('records.contradicts', { felt, mm: stackOf(leaves_mm) }),
       { felt, stack_mm: stackOf(leaves_mm) },
     );
   }, NO_EVIDENCE);

@@ -4,6 +4,7 @@ import type { DimensionalReading } from '../methods/dimensional';
 import { ledgerOf } from '../journal/ledger';
 import { relisted } from '../testing/relisted';
 import fc from 'fast-check';
+import { parseReading } from '../quantity/parse';
 import { hiddenOf } from '../practice/hidden';
 import { emptyJob } from '../practice/job';
 import { measure } from '../practice/hand';
@@ -211,7 +212,7 @@ describe('an indicator and a hand', () => {
       kind: 'touch',
       at: AT,
       by: '',
-      instrument: 'Straight edge',
+      instrument: 'Straightedge',
       characteristic: 'face-drive',
       station: 'sweep',
       felt,
@@ -219,7 +220,7 @@ describe('an indicator and a hand', () => {
     });
     const a = of(with_(JOB, touch('touches')), 'face-drive');
     expect(a.verdict).toBe('out');
-    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/gears touch the edge/);
+    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/gears touch the straightedge/);
     expect(of(with_(JOB, touch('clear')), 'face-drive').verdict).toBe('open');
   });
 });
@@ -236,7 +237,7 @@ describe('a tilted floor', () => {
     expect(a.tilt?.tilt_mm).toBeCloseTo((0.04 / across) * 116.12, 6);
     expect(clockHour(a.tilt?.direction_deg ?? 0)).toBe(6);
     expect(a.verdict).toBe('out');
-    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/Deepest towards 6/);
+    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/deepest towards 6 o’clock/);
   });
   it('is open before three places are read', () => {
     const job = with_(
@@ -286,7 +287,7 @@ describe('instruments', () => {
     const depth = dimensionOf(VELTRANE_T6, 'pocket-depth');
     const figure = { read_mm: 30, value_mm: 30 };
     expect(doubtOfSize(JOB, depth, figure, gaugeFor(room, JOB, depth), 'mm')).toMatch(
-      /outside the Small/,
+      /out of range for Small/,
     );
   });
   it('that nobody described are not thought exact', () => {
@@ -323,24 +324,43 @@ describe('a reading that is hard to believe', () => {
 
   it('is one outside the instrument, far from the sheet, or far from its neighbours', () => {
     expect(doubt(20.05)).toBeNull();
-    expect(doubt(151)).toMatch(/outside the Depth mic/);
-    expect(doubt(2.005)).toMatch(/far from the 20.04 mm of the sheet/);
+    expect(doubt(151)).toMatch(/out of range for Depth mic/);
+    expect(doubt(2.005)).toMatch(/far from the sheet’s 20.04 mm/);
     const pump = SHEETS.find((s) => s.model === 'Oskerry S4 vacuum pump')!;
     const vane = dimensionOf(pump, 'vane-length');
     const short = (mm: number) =>
       doubtOfSize(emptyJob(pump, AT), vane, { read_mm: mm, value_mm: mm }, null, 'mm');
     expect(short(14.6)).toBeNull();
-    expect(short(13)).toMatch(/far from the 16.00 mm/);
+    expect(short(13)).toMatch(/far from the sheet’s 16.00 mm/);
     const read = with_(JOB, sized(JOB, 'pocket-depth', '12', 20.05));
-    expect(doubt(20.4, read)).toMatch(/off what was read here before/);
+    expect(doubt(20.4, read)).toMatch(/off the earlier readings here/);
   });
   it('is a swing over ten times the limit', () => {
     const c = characteristicOf(VELTRANE_T6, 'backlash');
-    const swing = (mm: number) => ({ read_mm: mm, value_mm: mm });
-    expect(doubtOfSwing(c, 0.3, swing(0.5), null, 'mm')).toBeNull();
-    expect(doubtOfSwing(c, 0.3, swing(3.5), null, 'mm')).toMatch(/ten times the limit/);
+    const swing = (mm: number) => ({
+      ...{ text: `${mm}`, unit: 'mm' as const, read_mm: mm, value_mm: mm },
+    });
+    const limits = { upper_mm: 0.3 };
+    expect(doubtOfSwing(c, limits, swing(0.5), null, 'mm')).toBeNull();
+    expect(doubtOfSwing(c, limits, swing(3.5), null, 'mm')).toMatch(/10 times the limit/);
     const dial = NEW_SHOP.instruments[3]!;
-    expect(doubtOfSwing(c, null, { read_mm: 12, value_mm: 6 }, dial, 'mm')).toMatch(/outside/);
+    expect(doubtOfSwing(c, {}, swing(12), dial, 'mm')).toMatch(/out of range/);
+  });
+  it('is a bare number under thou that is far from the limits and easily another unit', () => {
+    const c = characteristicOf(VELTRANE_T6, 'backlash');
+    const limits = { lower_mm: 0.0762, upper_mm: 0.1524 };
+    const doubt = (text: string) => {
+      const { mm } = parseReading(text, 'gap', 'thou');
+      const figure = { text, unit: 'thou' as const, read_mm: mm, value_mm: mm };
+      return doubtOfSwing(c, limits, figure, null, 'thou');
+    };
+    // Limits of 3 to 6 thou: what is near them is believed, and so is what names its unit.
+    for (const text of ['4', '15', '0.5', '.004', '35 thou', '0.05 in']) {
+      expect(doubt(text)).toBeNull();
+    }
+    expect(doubt('35')).toBe('“35” is read as 35 thou = 0.889 mm, far from the limit 3–6 thou.');
+    expect(doubt('0.05')).toMatch(/read as 50 thou = 1.27 mm/);
+    expect(doubt('.0005')).toMatch(/read as 0.5 thou/);
   });
 });
 

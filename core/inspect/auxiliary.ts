@@ -5,6 +5,7 @@ import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { AlsoCheck } from '../pumps/teardown/teardown';
 import type { AuxiliaryAnswer } from '../records/teardown';
+import { say, spelled } from '../wording/say';
 
 /** A small check, its answer, and whether that is what the sheet expects. */
 export interface AuxiliaryChecked {
@@ -20,9 +21,11 @@ export const smallChecks = ({ also, clutches }: Pick<Sheet, 'also' | 'clutches'>
   ...clutches.flatMap(clutchChecks),
 ];
 
-/** Writes an answer beside what is right, where those differ: `both; right is clockwise`. */
+/** Writes an answer beside what is right, where those differ: `both; should be clockwise`. */
 export const answerBeside = ({ check, answer, differs }: AuxiliaryChecked): string =>
-  [answer?.answer ?? '', differs ? `right is ${check.expected}` : ''].filter(Boolean).join('; ');
+  differs
+    ? say('judge.right', { found: spelled(answer?.answer ?? ''), right: spelled(check.expected) })
+    : spelled(answer?.answer ?? '');
 
 /** Returns the small checks of the visit, in the sheet's order. */
 export function auxiliaryChecks(job: Pick<Job, 'sheet' | 'journal'>): AuxiliaryChecked[] {

@@ -2,6 +2,7 @@ import { SERIAL, YEAR, type KeyAnswer, type KeyCheck, type Variant } from '../re
 import { formatLength } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Sheet } from '../records/sheet';
+import { say } from '../wording/say';
 
 /** A check of the key: one of the sheet's own, or the year or serial number off the plate. */
 export interface Check {
@@ -22,7 +23,7 @@ const COVERAGE = 2;
 
 /** Says how a variant's plate is read. */
 const PLATE = {
-  [YEAR]: { ask: 'Which year does the plate or casting say?', ends: ['fromYear', 'toYear'] },
+  [YEAR]: { ask: 'What year is on the plate or casting?', ends: ['fromYear', 'toYear'] },
   [SERIAL]: { ask: 'Serial number, digits only', ends: ['fromSerial', 'toSerial'] },
 } as const;
 
@@ -74,14 +75,17 @@ export function against(
   if (shown === null) return null;
   if ('option' in shown) {
     if (answer.option === null || answer.option === shown.option) return null;
-    return `${shown.option}, here ${answer.option}`;
+    return say('inspect.differs', { right: shown.option, found: answer.option });
   }
   if (answer.value === null) return null;
   const slack = COVERAGE * (answer.u_mm ?? check.u_mm);
   const { from, to } = shown;
   if (answer.value >= from - slack && answer.value <= to + slack) return null;
   const figure = figureOf(check, unit);
-  return `${rangeWords(from, to, figure)}, here ${figure(answer.value)}`;
+  return say('inspect.differs', {
+    right: rangeWords(from, to, figure),
+    found: figure(answer.value),
+  });
 }
 
 /** Returns how a figure of a check is written: a size in the shop's unit, a year or a number as it is. */
@@ -92,8 +96,8 @@ export const figureOf =
 
 /** Writes a range: `2009–2014`, `from 2015`, `up to 20.05`. */
 export function rangeWords(from: number, to: number, figure: (value: number) => string): string {
-  if (from === -Infinity) return `up to ${figure(to)}`;
-  if (to === Infinity) return `from ${figure(from)}`;
+  if (from === -Infinity) return say('inspect.upTo', { to: figure(to) });
+  if (to === Infinity) return say('inspect.from', { from: figure(from) });
   return from === to ? figure(from) : `${figure(from)}–${figure(to)}`;
 }
 

@@ -1,5 +1,6 @@
 import { FREE_TURNS, MOST_WASHERS, TAB_SIDES, type Clutch } from '../pumps/teardown/clutch';
 import { alsoCheck, type AlsoCheck } from '../pumps/teardown/teardown';
+import { say } from '../wording/say';
 
 const count = (n: number): string => (n === 0 ? 'none' : String(n));
 
@@ -9,17 +10,17 @@ const pinsCheck = (id: string, name: string, pins: number | null): AlsoCheck =>
   pins === null
     ? alsoCheck(
         id,
-        `${name}, rollers or pins`,
-        'Rollers, pins and their springs: how do they sit?',
+        say('inspect.rollers', { clutch: name }),
+        'Look at the rollers, pins and springs. Are all in place?',
         ['all in place', 'one is loose', 'one is missing'],
         'all in place',
       )
     : alsoCheck(
         id,
-        `${name}, loose pins`,
-        `Count the loose rollers or pins: are all ${pins} there?`,
-        [`all ${pins}`, 'fewer', 'more'],
-        `all ${pins}`,
+        say('inspect.loosePins', { clutch: name }),
+        say('inspect.countPins', { count: pins }),
+        [say('inspect.allPins', { count: pins }), 'fewer', 'more'],
+        say('inspect.allPins', { count: pins }),
       );
 
 /** Returns the small checks of one clutch: how it turns and lies, what belongs to it, how its race has worn. */
@@ -28,30 +29,30 @@ export function clutchChecks(clutch: Clutch): AlsoCheck[] {
   return [
     alsoCheck(
       `${id}-free`,
-      `${name}, free turning`,
-      `Seen from the ${seenFrom}, which way does the ${turned} turn free?`,
+      say('inspect.freeTurning', { clutch: name }),
+      say('inspect.whichWayFree', { side: seenFrom, part: turned }),
       [...FREE_TURNS, 'both', 'neither'],
       free,
     ),
     alsoCheck(
       `${id}-tabs`,
-      `${name}, tabs`,
-      'On which side do the cage’s tabs lie?',
+      say('inspect.tabs', { clutch: name }),
+      'Which side are the cage tabs on?',
       [...TAB_SIDES],
       tabs,
     ),
     alsoCheck(
       `${id}-washers`,
-      `${name}, washers`,
-      'How many washers lie with it?',
+      say('inspect.washers', { clutch: name }),
+      'How many washers are with it?',
       UP_TO,
       washers === null ? '' : count(washers),
     ),
     pinsCheck(`${id}-pins`, name, pins),
     alsoCheck(
       `${id}-race`,
-      `${name}, race`,
-      'Race wiped: what does the nail find?',
+      say('inspect.race', { clutch: name }),
+      'Wipe the race. What does a fingernail feel?',
       ['smooth', 'marked', 'dented'],
       'smooth',
     ),

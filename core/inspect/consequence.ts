@@ -3,6 +3,7 @@ import type { Surface } from '../pumps/teardown/teardown';
 import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import type { Consequence, Nail } from '../records/teardown';
+import { say } from '../wording/say';
 
 /** Describes what was seen on a surface. */
 export interface Seen {
@@ -50,9 +51,9 @@ const RULES: readonly Rule[] = [
     defects: ['cracked'],
     on: ['casting', 'crescent'],
     consequence: 'scrap',
-    why: 'a crack opens under pressure, and nothing that is measured behind it counts',
+    why: 'a crack opens under pressure: no measurement on this part can be trusted',
   },
-  { defects: ['cracked'], consequence: 'replace', why: 'a crack goes on' },
+  { defects: ['cracked'], consequence: 'replace', why: 'a crack keeps growing' },
   {
     defects: ['twisted', 'mushroomed', 'broken'],
     consequence: 'replace',
@@ -61,12 +62,12 @@ const RULES: readonly Rule[] = [
   {
     defects: ['chipped'],
     consequence: 'replace',
-    why: 'the next piece goes through the pump',
+    why: 'the next piece to break off will go through the pump',
   },
   {
     defects: ['turned'],
     consequence: 'replace',
-    why: 'a bushing that has turned leaves its bore suspect: measure that as well',
+    why: 'a spun bushing may have damaged its bore: measure the bore too',
   },
   {
     defects: ['walked-in'],
@@ -89,9 +90,9 @@ const RULES: readonly Rule[] = [
     defects: ['worn-through'],
     nail: 'passes',
     consequence: 'pass',
-    why: 'no ridge is felt: note it, and let the clearance say whether too much is gone',
+    why: 'no ridge is felt: record it, and measure the clearance',
   },
-  { defects: ['worn-through'], consequence: 'replace', why: 'the coating is what ran' },
+  { defects: ['worn-through'], consequence: 'replace', why: 'the coating was the running surface' },
   {
     defects: ['rough', 'seized'],
     consequence: 'replace',
@@ -119,7 +120,7 @@ const RULES: readonly Rule[] = [
     on: ['journal'],
     nail: 'catches',
     consequence: 'replace',
-    why: 'torn and blue: its hard skin is gone',
+    why: 'torn and blue: the case hardening is gone',
   },
   {
     defects: ['blued'],
@@ -129,13 +130,13 @@ const RULES: readonly Rule[] = [
   {
     defects: ['polished'],
     consequence: 'pass',
-    why: 'bright is where it touched: the clearance says whether too much',
+    why: 'bright only shows contact: measure the clearance',
   },
   { defects: ['nicked'], consequence: 'dress', why: 'a raised edge is stoned off, flat' },
   {
     defects: ['stuck'],
     consequence: 'dress',
-    why: 'free it clean; scored under the dirt, replace',
+    why: 'clean it until it moves freely; replace it if scored',
   },
   {
     defects: ['porous'],
@@ -148,7 +149,7 @@ const RULES: readonly Rule[] = [
     defects: ['scored', 'pitted', 'ridge', 'gouged', 'stepped'],
     nail: 'passes',
     consequence: 'pass',
-    why: 'what the nail does not catch on does not leak',
+    why: 'the nail does not catch: too shallow to leak',
   },
   { defects: ['rusted'], nail: 'passes', consequence: 'dress', why: 'skin rust rubs off' },
   {
@@ -157,7 +158,7 @@ const RULES: readonly Rule[] = [
     upTo_mm: BY_HAND_MM,
     house: { lapping: 'normal' },
     consequence: 'dress',
-    why: 'tenths come off by hand on a true plate: a rule of this house',
+    why: 'house rule: up to 0.01 mm (4 tenths) may be lapped off on a surface plate',
   },
   {
     defects: ['scored', 'pitted', 'ridge', 'rusted', 'gouged'],
@@ -183,19 +184,19 @@ const RULES: readonly Rule[] = [
     on: ROTATING,
     house: { gears: 'keep' },
     consequence: 'dress',
-    why: 'a sound pair is kept: burrs stoned off, clearances measured',
+    why: 'house rule: keep a good pair; stone off burrs, measure clearances',
   },
   {
     defects: ['scored', 'rusted'],
     on: ['journal'],
     consequence: 'dress',
-    why: 'polish within its limit; under it, replace',
+    why: 'polish it; replace it if it is then under size',
   },
   {
     defects: ['scored', 'rusted'],
     on: ['wall', 'crescent'],
     consequence: 'dress',
-    why: 'burrs off; what is gone shows in the clearance',
+    why: 'stone off burrs; the clearance shows how much is gone',
   },
 ];
 
@@ -230,7 +231,7 @@ function byTheBook(sheet: Pick<Sheet, 'book'>, surface: Surface, seen: Seen): Pr
     .sort((a, b) => (a.upTo_mm ?? Infinity) - (b.upTo_mm ?? Infinity));
   if (!entry) return null;
   const { consequence, source } = entry;
-  const why = source ? `by the sheet: ${source}` : 'by the sheet';
+  const why = source ? say('inspect.bySheet', { source }) : 'by the sheet';
   return { consequence, why };
 }
 

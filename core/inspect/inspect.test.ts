@@ -197,7 +197,7 @@ describe('the small checks', () => {
   it('differ where the answer is not the expected one', () => {
     const job = relisted(JOB, { also: [answer('splines', 'rocks'), answer('rings', 'evenly')] });
     expect(auxiliaryChecks(job).flatMap((c) => (c.differs ? [answerBeside(c)] : []))).toEqual([
-      'rocks; right is slides, no rock',
+      'rocks; should be slides, no rock',
     ]);
   });
   const clutch = unsaidClutch('input', 'Input clutch');
@@ -225,7 +225,7 @@ describe('the small checks', () => {
     };
     const [free, tabs, washers, pins] = clutchChecks(said);
     expect(free?.ask).toBe(
-      'Seen from the converter side, which way does the outer race turn free?',
+      'Viewed from the converter side, which way does the outer race turn freely?',
     );
     expect([tabs, washers, pins].map((c) => c?.expected)).toEqual(['pump side', 'none', 'all 12']);
     for (const check of clutchChecks(said)) expect(check.options).toContain(check.expected);
@@ -233,8 +233,8 @@ describe('the small checks', () => {
     const also = [answer('input-free', 'clockwise'), answer('input-pins', 'fewer')];
     const found = auxiliaryChecks(relisted({ ...JOB, sheet }, { also })).filter((c) => c.differs);
     expect(found.map(answerBeside)).toEqual([
-      'clockwise; right is anticlockwise',
-      'fewer; right is all 12',
+      'clockwise; should be anticlockwise',
+      'fewer; should be all 12',
     ]);
   });
 });

@@ -28,7 +28,7 @@ describe('the key', () => {
       const state = led(sheet, variant);
       expect(state.left.map((v) => v.name)).toEqual([variant.name]);
       expect(state.standing).toBe('one');
-      expect(standingWords(state)).toContain(`It is ${variant.name}`);
+      expect(standingWords(state)).toContain(`${variant.name}.`);
     },
   );
   it('goes on without what nobody can tell, and warns where two are alike', () => {
@@ -37,7 +37,7 @@ describe('the key', () => {
     const state = identify(sheet, [serial]);
     expect(state.standing).toBe('alike');
     expect(state.next).toBeNull();
-    expect(standingWords(state)).toMatch(/cannot be told apart by what is known/);
+    expect(standingWords(state)).toMatch(/cannot separate/);
   });
   it('asks the check that splits best, not the first', () => {
     expect(checksOf(VELTRANE_T6)[0]?.id).toBe('window');
@@ -53,7 +53,7 @@ describe('the key', () => {
       u_mm: 0.01,
     });
     expect(against(early, check, size(20.06))).toBeNull();
-    expect(against(early, check, size(20.08))).toBe('19.90–20.05, here 20.08');
+    expect(against(early, check, size(20.08))).toBe('should be 19.90–20.05, you have 20.08');
     expect(answerWords(check, size(20.06), 'mm')).toBe('20.06 mm ± 0.02');
   });
   it('says so where every variant is contradicted, and names the nearest', () => {
@@ -65,7 +65,9 @@ describe('the key', () => {
     ]);
     expect(state.standing).toBe('contradicted');
     expect(state.left).toEqual([]);
-    expect(standingWords(state)).toMatch(/nothing fits them all. Nearest: T6 late, bolted relief/);
+    expect(standingWords(state)).toMatch(
+      /No variant fits all the answers. Nearest: T6 late, bolted relief/,
+    );
   });
   it('with one wrong answer never names one with certainty when the rest contradicts it', () => {
     fc.assert(
@@ -157,7 +159,7 @@ describe('the key', () => {
   it('says nothing of a sheet without variants', () => {
     const state = identify({ key: [], variants: [] }, []);
     expect(state).toMatchObject({ standing: 'alike', left: [], next: null });
-    expect(standingWords(state)).toBe('The sheet names no variant.');
+    expect(standingWords(state)).toBe('This sheet has no variants.');
   });
   it('writes what a variant is known by', () => {
     const late = VELTRANE_T6.variants[4]!;

@@ -4,6 +4,7 @@ import type { Sheet } from '../records/sheet';
 import type { Finding } from '../records/teardown';
 import { holdsPump, lookedAt } from './looking';
 import { wrongParts } from './stripping';
+import { say } from '../wording/say';
 
 /** One line of the order list, and why it is there. */
 export interface OrderLine {
@@ -18,7 +19,7 @@ const onceEach = (lines: readonly OrderLine[]): OrderLine[] => [
 ];
 
 /**
- * Returns what has to be bought: what is always renewed, what the house renews, parts
+ * Returns what has to be bought: what is always replaced, what the house renews, parts
  * that were missing or wrong, and parts that a person decided to replace or gave up.
  */
 export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderLine[] {
@@ -28,12 +29,14 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderL
   const renewed = sheet.renew.filter(renews).map(({ name, count, when }) => ({
     name,
     count,
-    why: when === 'always' ? 'always renewed' : 'renewed by house rule',
+    why: when === 'always' ? 'always replaced' : 'replaced by house rule',
   }));
   const missing = wrongParts(job).map(({ step, note }) => ({
-    name: [partName(sheet, step.part), note?.remark].filter(Boolean).join(': '),
+    name: note?.remark
+      ? say('inspect.partRemark', { part: partName(sheet, step.part), remark: note.remark })
+      : partName(sheet, step.part),
     count: 1,
-    why: note?.state === 'wrong' ? 'wrong part found' : 'missing when it came apart',
+    why: note?.state === 'wrong' ? 'wrong part found' : 'missing at teardown',
   }));
   const parts = new Map<string, string[]>();
   for (const { surface, findings } of lookedAt(job)) {
@@ -49,7 +52,7 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderL
   const replaced = [...parts].map(([part, surfaces]) => ({
     name: partName(sheet, part),
     count: 1,
-    why: `to be replaced: ${surfaces.join(', ').toLowerCase()}`,
+    why: say('inspect.toReplace', { surfaces: surfaces.join(', ') }),
   }));
   return onceEach([...renewed, ...missing, ...replaced]);
 }

@@ -95,7 +95,7 @@ describe('whatever is noted', () => {
       }),
     );
   });
-  it('the order list has what is always renewed, and each part to replace once', () => {
+  it('the order list has what is always replaced, and each part to replace once', () => {
     fc.assert(
       fc.property(jobs, (job) => {
         const lines = orderList(job);

@@ -4,6 +4,7 @@ import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { StripNote } from '../records/teardown';
+import { say } from '../wording/say';
 
 export type StripStep = Sheet['strip'][number];
 
@@ -29,10 +30,10 @@ export function buildOrder(job: Pick<Job, 'sheet' | 'journal'>): Stripped[] {
 
 const STATE = { there: '', missing: 'missing', wrong: 'wrong part' } as const;
 
-/** Returns what was noted at a step in words; empty where there is nothing but that it was done. */
+/** Returns what was noted at a step in words; empty where there is only that it is done. */
 export function noteWords(step: StripStep, note: StripNote): string {
   const unsaid = step.way !== '' && note.way === '' && note.state === 'there';
-  const way = unsaid ? 'way round not noted' : wayRoundWords(step.way, note.way);
+  const way = unsaid ? 'way round not recorded' : wayRoundWords(step.way, note.way);
   return [way, STATE[note.state], note.remark].filter(Boolean).join('; ');
 }
 
@@ -57,9 +58,9 @@ export function laidWrong(job: Pick<Job, 'sheet' | 'journal'>): LaidWrong[] {
     const found = wayRoundWords(step.way, note.way);
     const right = wayRoundWords(step.way, step.right);
     const words = [
-      `found ${found.toLowerCase()}`,
+      say('inspect.found', { found }),
       harm,
-      right && `right is ${right.toLowerCase()}`,
+      right && say('inspect.shouldBe', { right }),
     ];
     return [{ step, note, words: words.filter(Boolean).join('; '), harm: harm !== null }];
   });

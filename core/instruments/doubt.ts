@@ -1,6 +1,8 @@
 import { median } from 'simple-statistics';
 import type { Characteristic, Dimension } from '../pumps/family';
-import { formatLength, formatWithUnit } from '../quantity/format';
+import type { Limits } from '../metrology/interval';
+import { echoLength, formatLength, formatWithUnit, limitsWithUnit } from '../quantity/format';
+import { bareNumber, INCHES_BELOW } from '../quantity/parse';
 import type { ShopUnit } from '../quantity/units';
 import type { Instrument } from '../records/instrument';
 import type { Job } from '../records/job';
@@ -9,6 +11,7 @@ import { pumpOf } from '../pumps/registry';
 import { countedIn } from '../journal/eras';
 import { expectedSize } from './gauges';
 import { heldLimits } from '../assessment/limits';
+import { say } from '../wording/say';
 
 /** Farther off the nominal size than any wear or cut goes: a slip of the hand, or the wrong unit. */
 const OFF_NOMINAL_MM = 0.5;
@@ -23,6 +26,9 @@ const OFF_OTHERS_MM = 0.25;
 /** Where only the limits say what to expect, a size so many times off them is in another unit. */
 const OFF_LIMITS = 3;
 
+/** Under thou a bare number from here up is often hundredths of a millimetre, or has lost its point. */
+const MANY_THOU = 20;
+
 /** A swing of so many times its upper limit is more likely a slip than a worn pump. */
 const OFF_LIMIT = 10;
 
@@ -31,7 +37,11 @@ function outOfRange(read_mm: number, instrument: Instrument | null, unit: ShopUn
   const { from_mm, to_mm, name } = instrument;
   if (read_mm >= from_mm && read_mm <= to_mm) return null;
   const range = `${formatLength(from_mm, 'size', unit)}–${formatWithUnit(to_mm, 'size', unit)}`;
-  return `${formatWithUnit(read_mm, 'size', unit)} is outside the ${name} (${range}).`;
+  return say('doubt.outOfRange', {
+    reading: formatWithUnit(read_mm, 'size', unit),
+    instrument: name,
+    range,
+  });
 }
 
 /** A figure as it was read, and what it comes to. */
@@ -78,7 +88,10 @@ export function doubtOfSize(
       value_mm > Math.max(expected, ...worn) + room
     ) {
       const about = formatWithUnit(expected, 'size', unit);
-      return `${formatWithUnit(value_mm, 'size', unit)} is far from the ${about} of the sheet.`;
+      return say('doubt.farFromSheet', {
+        reading: formatWithUnit(value_mm, 'size', unit),
+        nominal: about,
+      });
     }
   }
   const limits = expected === null ? publishedEnds(job, dimension) : [];
@@ -87,31 +100,70 @@ export function doubtOfSize(
     (value_mm * OFF_LIMITS < Math.min(...limits) || value_mm > OFF_LIMITS * Math.max(...limits))
   ) {
     const about = formatWithUnit(Math.max(...limits), 'size', unit);
-    return `${formatWithUnit(value_mm, 'size', unit)} is far from its limit of ${about}.`;
+    return say('doubt.farFromLimit', {
+      reading: formatWithUnit(value_mm, 'size', unit),
+      limit: about,
+    });
   }
   const others = countedIn(job)
     .ofSize(dimension.id)
     .flatMap((r) => (r.kind === 'size' ? [r.value_mm] : []));
   if (others.length > 0 && Math.abs(value_mm - median(others)) > OFF_OTHERS_MM) {
     const off = formatWithUnit(Math.abs(value_mm - median(others)), 'gap', unit);
-    return `${formatWithUnit(value_mm, 'size', unit)} is ${off} off what was read here before.`;
+    return say('doubt.offBefore', { reading: formatWithUnit(value_mm, 'size', unit), off });
   }
   return null;
 }
 
-/** Returns the same for an indicator's swing. */
+/** A figure as it was typed, for a bare number to be looked at again. */
+export interface TypedFigure extends Figure {
+  readonly text: string;
+  readonly unit: 'mm' | 'in' | 'thou';
+}
+
+/**
+ * Says how a bare number was understood under thou where that is easily another than was meant: as many
+ * thou as a metric reader counts hundredths, or inches because it is so small; and it is far from the
+ * limits. Null where it is near them, or its unit is named.
+ */
+function bareThou(
+  { text, unit, read_mm }: TypedFigure,
+  { lower_mm, upper_mm }: Limits,
+): string | null {
+  const number = unit === 'thou' ? bareNumber(text) : null;
+  if (number === null || (number >= INCHES_BELOW && number < MANY_THOU)) return null;
+  const ends = [lower_mm, upper_mm].filter((mm) => mm != null);
+  if (ends.length === 0) return null;
+  const far = read_mm * OFF_LIMITS < Math.min(...ends) || read_mm > OFF_LIMITS * Math.max(...ends);
+  if (!far) return null;
+  return say('doubt.bareThou', {
+    text: text.trim(),
+    reading: echoLength(read_mm, 'gap'),
+    limit: limitsWithUnit({ lower_mm, upper_mm }, 'gap', 'thou'),
+  });
+}
+
+/** Returns the same for an indicator's swing, against the limits of its characteristic. */
 export function doubtOfSwing(
   characteristic: Characteristic,
-  upper_mm: number | null,
-  { read_mm, value_mm }: Figure,
+  limits: Limits,
+  figure: TypedFigure,
   instrument: Instrument | null,
   unit: ShopUnit,
 ): string | null {
+  const { read_mm, value_mm } = figure;
   const range = outOfRange(read_mm, instrument, unit);
   if (range) return range;
-  if (upper_mm !== null && upper_mm > 0 && value_mm > OFF_LIMIT * upper_mm) {
+  const { upper_mm } = limits;
+  const bare = bareThou(figure, limits);
+  if (bare) return bare;
+  if (upper_mm != null && upper_mm > 0 && value_mm > OFF_LIMIT * upper_mm) {
     const limit = formatWithUnit(upper_mm, 'gap', unit);
-    return `${formatWithUnit(value_mm, 'gap', unit)} is over ten times the limit of ${limit} for ${characteristic.name.toLowerCase()}.`;
+    return say('doubt.tenTimes', {
+      reading: formatWithUnit(value_mm, 'gap', unit),
+      limit,
+      check: characteristic.name,
+    });
   }
   return null;
 }

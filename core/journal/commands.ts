@@ -72,7 +72,7 @@ export function replace<J extends Pick<Job, 'journal'>, T extends Item>(
   job: J,
   next: T,
   meant: (item: T) => boolean,
-  why = 'noted again',
+  why = 'recorded again',
 ): J {
   const { at, by } = next;
   const same = (item: Item) => item.kind === next.kind && meant(item as T);

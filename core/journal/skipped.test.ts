@@ -55,8 +55,8 @@ describe('a place that is left out', () => {
     const a = of(answered(skipped, 'free'), 'face-drive');
     expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/One place left out: cannot get at it/);
     const { sections } = reportOf(skipped, 'mm');
-    expect(sections.find((s) => s.title === 'Skipped')?.lines.join()).toMatch(
-      /Face gap, drive gear, 12.*: cannot get at it/,
+    expect(sections.find((s) => s.title === 'Not done')?.lines.join()).toMatch(
+      /End clearance, drive gear, 12.*: cannot get at it/,
     );
   });
   it('is what Undo takes back first', () => {

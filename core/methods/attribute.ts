@@ -44,16 +44,16 @@ const FELT_WORD: Readonly<Record<AttributeFelt, string>> = {
   free: 'free',
   tight: 'tight',
   rocks: 'rocks',
-  catches: 'binds or catches',
+  catches: 'binds',
 };
 
 const FELT_SENTENCE: Readonly<Record<AttributeFelt, string>> = {
-  clear: 'Sweep: the edge clears the gears.',
-  touches: 'Sweep: the gears touch the edge, no gap is left there.',
+  clear: 'Sweep: the straightedge clears the gears.',
+  touches: 'Sweep: the gears touch the straightedge. No clearance there.',
   free: 'By hand: free.',
-  tight: 'By hand: tight. Look before the figure is trusted.',
+  tight: 'By hand: tight. Look for burrs before you trust the figure.',
   rocks: 'By hand: it rocks.',
-  catches: 'By hand: it binds or catches. Look before the figure is trusted.',
+  catches: 'By hand: it binds. Look for burrs before you trust the figure.',
 };
 
 /** Says how a hub should sit in its bushing, as a house sees it. */
@@ -62,15 +62,15 @@ export type HubSchool = 'free' | 'snug';
 /** Describes what an answer on a hub in its bushing means to either school. */
 const ON_HUB: Readonly<Record<HubSchool, Readonly<Partial<Record<AttributeFelt, string>>>>> = {
   free: {
-    free: 'By hand: free, as this house wants a hub.',
+    free: 'By hand: free, as the house rule wants a hub.',
     tight:
-      'By hand: tight. This house runs hubs free: heat would close it. Hone a little, clean, try again.',
-    rocks: 'By hand: it rocks. Free-running is not loose: measure it before it stays in.',
+      'By hand: tight. House rule: hubs run free, as heat closes the gap. Hone a little, clean, try again.',
+    rocks: 'By hand: it rocks. Turning freely is not loose: measure it before it stays in.',
   },
   snug: {
-    free: 'By hand: free. This house wants a hub snug: measure it, and feel for rock.',
-    tight: 'By hand: snug, as this house wants a hub, if it still turns by hand.',
-    rocks: 'By hand: it rocks. This house wants no rock to be felt: renew the bushing.',
+    free: 'By hand: free. House rule: hubs are snug. Measure it, and feel for rock.',
+    tight: 'By hand: snug, as the house rule wants a hub, if it still turns by hand.',
+    rocks: 'By hand: it rocks. House rule: no rock. Replace the bushing.',
   },
 };
 
@@ -96,8 +96,8 @@ export const attribute: Method<'touch', AttributeReading, AttributeDetails> = {
     details: { touches },
   }),
   next: firstUnread,
-  could: null,
+  finer: null,
   figure: ({ felt }) => FELT_WORD[felt],
   detail: () => '',
-  cells: ({ felt }) => ({ felt }),
+  cells: ({ felt }) => ({ feel: felt }),
 };

@@ -6,7 +6,7 @@ import { COVERAGE } from '../metrology/normal';
 import { PLANE_COVERAGE, tiltOf, type Tilt } from '../metrology/tilt';
 import type { Tilt as TiltOf } from '../pumps/family';
 import { dimensionsFor, gapsOf } from '../pumps/registry';
-import { formatLength, formatWithUnit } from '../quantity/format';
+import { formatWithUnit, signedLength } from '../quantity/format';
 import { formatTemperature } from '../quantity/temperature';
 import {
   celsius,
@@ -22,6 +22,7 @@ import type { Voidable } from '../schema/voiding';
 import { enteredCells, enteredWords } from './enteredWords';
 import { firstUnread, type Evidence, type Method } from './method';
 import { placesOf, sizedEvidence } from './sizedGap';
+import { say } from '../wording/say';
 
 /**
  * A size read off an instrument. `value_mm` is what counts: as read, less the
@@ -137,13 +138,14 @@ export const dimensional: Method<'size', DimensionalReading, DimensionalDetails>
     };
   },
   next: firstUnread,
-  could: 'sizes by mic could',
+  finer: 'mic',
   figure: ({ value_mm }, unit) => formatWithUnit(value_mm, 'size', unit),
   detail: (r, unit) =>
     enteredWords(r, [
       r.offset_mm !== 0 &&
-        `zero off by ${r.offset_mm > 0 ? '+' : '−'}${formatLength(Math.abs(r.offset_mm), 'gap', unit)}`,
-      r.part_C !== null && `part at ${formatTemperature(r.part_C, unit)}`,
+        say('reading.zeroOff', { offset: signedLength(r.offset_mm, 'gap', unit) }),
+      r.part_C !== null &&
+        say('reading.partAt', { temperature: formatTemperature(r.part_C, unit) }),
       ZERO_WORD[r.zero],
     ]),
   cells: (r) => ({

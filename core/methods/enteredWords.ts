@@ -1,6 +1,7 @@
 import { asTyped } from '../quantity/parse';
 import type { Source } from '../schema/fields';
 import type { Cells } from './method';
+import { say } from '../wording/say';
 
 /** A figure as somebody entered it, and what it comes to. */
 interface Entered {
@@ -21,7 +22,11 @@ export const enteredWords = (
   { text, unit, source }: Entered,
   more: readonly (string | false)[],
 ): string =>
-  [`entered ${asTyped(text, unit)}`, ...more, source === 'simulated' && 'simulated gauge']
+  [
+    say('reading.entered', { text: asTyped(text, unit) }),
+    ...more,
+    source === 'simulated' && 'simulated gauge',
+  ]
     .filter(Boolean)
     .join(' · ');
 

@@ -13,12 +13,13 @@ import { extremesOf } from '../feeler/extremes';
 import type { Ladder } from '../feeler/ladder';
 import type { Extremes } from '../metrology/extremes';
 import type { Characteristic } from '../pumps/family';
-import { formatLength } from '../quantity/format';
+import { formatLength, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { common, identifier, leaf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import type { Asking, Evidence, Method } from './method';
 import { nextLeaf } from './nextLeaf';
+import { say } from '../wording/say';
 
 /** A try with leaves at a station: the thicknesses that count, and what is marked on leaves that were mic'd. */
 const schema = object({
@@ -82,9 +83,9 @@ const FELT_WORD: Readonly<Record<Felt, string>> = {
   'no-go': 'won’t go',
 };
 
-/** Writes leaves as they are marked: `0.05 + 0.03`. */
+/** Writes leaves as they are marked: `0.05 + 0.03 mm`. */
 export const markedWords = (marked_mm: readonly number[], unit: ShopUnit): string =>
-  marked_mm.map((mm) => formatLength(mm, 'gap', unit)).join(' + ');
+  `${marked_mm.map((mm) => formatLength(mm, 'gap', unit)).join(' + ')} ${unitName('gap', unit)}`;
 
 /** Feeler leaves: each try bounds the gap from above or from below. */
 export const feeler: Method<'leaf', FeelerReading, FeelerDetails> = {
@@ -104,11 +105,13 @@ export const feeler: Method<'leaf', FeelerReading, FeelerDetails> = {
     const aim = leafAim();
     return aim && nextLeaf(aim, ladder);
   },
-  could: null,
+  finer: null,
   figure: ({ leaves_mm }, unit) => formatLength(stackOf(leaves_mm), 'gap', unit),
   detail: ({ felt, marked_mm }, unit) =>
-    marked_mm ? `${FELT_WORD[felt]}, marked ${markedWords(marked_mm, unit)}` : FELT_WORD[felt],
-  cells: ({ leaves_mm, felt }) => ({ leaves_mm: leaves_mm.join(' + '), felt }),
+    marked_mm
+      ? say('reading.marked', { felt: FELT_WORD[felt], leaves: markedWords(marked_mm, unit) })
+      : FELT_WORD[felt],
+  cells: ({ leaves_mm, felt }) => ({ leaves_mm: leaves_mm.join(' + '), feel: felt }),
 };
 
 /**

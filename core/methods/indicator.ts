@@ -7,6 +7,7 @@ import type { Voidable } from '../schema/voiding';
 import { enteredCells, enteredWords } from './enteredWords';
 import { firstUnread, type Method } from './method';
 import { byPlace } from './places';
+import { say } from '../wording/say';
 
 /** The total travel of an indicator; a lever's angle and the radius it stood on are kept beside it. */
 const schema = object({
@@ -45,13 +46,13 @@ export const indicator: Method<'swing', IndicatorReading, object> = {
     return { evidence: extremes ? [{ source: 'indicator', extremes }] : [], details: {} };
   },
   next: firstUnread,
-  could: 'an indicator could',
+  finer: 'dial',
   figure: ({ value_mm }, unit) => formatWithUnit(value_mm, 'gap', unit),
   detail: (r, unit) =>
     enteredWords(r, [
-      r.lever_deg !== 0 && `lever at ${r.lever_deg}°`,
+      r.lever_deg !== 0 && say('reading.leverAt', { degrees: r.lever_deg }),
       r.contactRadius_mm !== null &&
-        `stylus at radius ${formatWithUnit(r.contactRadius_mm, 'size', unit)}`,
+        say('reading.dialRadius', { radius: formatWithUnit(r.contactRadius_mm, 'size', unit) }),
     ]),
   cells: (r) => ({
     ...enteredCells(r),

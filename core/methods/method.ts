@@ -42,6 +42,9 @@ export interface Asking {
   readonly ladder: Ladder;
 }
 
+/** A tool that decides where leaves cannot. */
+export type FinerTool = 'mic' | 'dial';
+
 /** The cells of a reading's line in the CSV file that only its method fills. */
 export type Cells = Readonly<Record<string, string | number | null>>;
 
@@ -68,8 +71,8 @@ export interface Method<Id extends string, R extends object, Details extends obj
   ): { readonly evidence: readonly Evidence[]; readonly details: Details };
   /** Returns the next place to read, or null where there is none. */
   next(asking: Asking): Place | LeafPlace | null;
-  /** What it could do where leaves cannot decide, as a clause; null where it is no help. */
-  readonly could: string | null;
+  /** What decides by it where leaves cannot; null where it is no help. */
+  readonly finer: FinerTool | null;
   /** Writes the figure of a reading in the shop's unit, or what was felt. */
   figure(reading: R, unit: ShopUnit): string;
   /** Says how a reading came to be what it is; empty for a plain one. */

@@ -41,6 +41,18 @@ describe('conformity', () => {
     expect(conformity(bracket(0.05, 0.068), LIMITS, 'plain').verdict).toBe('in');
     expect(conformity(bracket(0.055, 0.068), LIMITS, 'plain').verdict).toBe('out');
   });
+  it.each(['guarded', 'plain'] as const)(
+    'decides a bracket without an upper end only where that end does not matter (%s)',
+    (rule) => {
+      const from = (lo_mm: number) => ({ kind: 'interval' as const, lo_mm, hi_mm: null });
+      const verdict = (lo_mm: number, limits: { lower_mm?: number; upper_mm?: number }) =>
+        conformity(from(lo_mm), limits, rule).verdict;
+      expect(verdict(0.05, { lower_mm: 0.04 })).toBe('in');
+      expect(verdict(0.07, { upper_mm: 0.06 })).toBe('out');
+      expect(verdict(0.03, { lower_mm: 0.04 })).toBe('close');
+      expect(verdict(0.02, { lower_mm: 0.02, upper_mm: 0.06 })).toBe('close');
+    },
+  );
   it('takes the confidence that is asked for', () => {
     expect(conformity(value(0.055, 0.003), LIMITS, 'guarded', 0.9).verdict).toBe('in');
     expect(conformity(value(0.055, 0.003), LIMITS, 'guarded', 0.99).verdict).toBe('close');

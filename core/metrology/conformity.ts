@@ -27,7 +27,8 @@ export interface Conformity {
  *
  * guarded: *in* at or above the confidence, *out* at or below 1 − confidence,
  * else *close*. plain: the value, or the middle of the bracket, against the
- * limits, ends included.
+ * limits, ends included. Of an interval without an upper end the probability is a lower bound; where
+ * that end decides, the verdict is *close* by either rule.
  */
 export function conformity(
   read: Estimate,
@@ -38,10 +39,18 @@ export function conformity(
   const window = zoneOf(limits);
   const estimate = tidied(read);
   const probability = inside(estimate, estimate, window).atLeast;
+  if (leftOpen(estimate, window)) return { probability, verdict: 'close' };
   if (rule === 'plain') return { probability, verdict: plainly(estimate, estimate, window) };
   if (probability >= confidence) return { probability, verdict: 'in' };
   return { probability, verdict: probability <= 1 - confidence ? 'out' : 'close' };
 }
+
+/** Tells whether it hangs on the upper end that an interval does not have whether the limits hold. */
+const leftOpen = (estimate: Estimate, { lower, upper }: ToleranceZone): boolean =>
+  estimate.kind === 'interval' &&
+  estimate.hi_mm === null &&
+  estimate.lo_mm <= upper &&
+  (upper < Infinity || estimate.lo_mm < lower);
 
 /**
  * Returns the same for a gap that varies round the pump: the smallest is held against

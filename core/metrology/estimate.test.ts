@@ -322,7 +322,7 @@ describe('what sizes and readings come to at the edge of what is known', () => {
     expect(trueSwing({ ...flat, contactRadius_mm: 10, wantedRadius_mm: 20 })).toBe(2);
     expect(trueSwing({ ...flat, contactRadius_mm: 10 })).toBe(1);
     expect(trueSwing({ ...flat, wantedRadius_mm: 20 })).toBe(1);
-    expect(() => trueSwing({ ...flat, contactRadius_mm: 0 })).toThrow(/radius/);
+    expect(() => trueSwing({ ...flat, contactRadius_mm: 0 })).toThrow(/Radius/);
   });
   it('averages by the scatter of a sample where that is wild', () => {
     const at = (value_mm: number) => ({ value_mm, u_mm: 0.001, own_mm: 0 });

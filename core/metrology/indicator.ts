@@ -24,11 +24,7 @@ export function trueSwing(r: LeverReading): number {
     throw new InputError('lever_deg', 'out-of-range', 'The lever’s angle is 0 to 80°.');
   }
   if (r.contactRadius_mm != null && !(r.contactRadius_mm > 0)) {
-    throw new InputError(
-      'contactRadius_mm',
-      'out-of-range',
-      'The stylus stands on a radius over zero.',
-    );
+    throw new InputError('contactRadius_mm', 'out-of-range', 'Radius must be above 0.');
   }
   const atRadius =
     r.contactRadius_mm != null && r.wantedRadius_mm != null

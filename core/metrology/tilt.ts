@@ -64,7 +64,7 @@ export function tiltOf(points: readonly DepthPoint[], diameter_mm: number): Tilt
     throw new InputError(
       'points',
       'points-on-a-line',
-      'The places lie on one line: no plane can be told from them.',
+      'The places are on one line. Measure one more beside it.',
     );
   }
   const b = (xz * yy - yz * xy) / determinant;

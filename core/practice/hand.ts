@@ -79,7 +79,7 @@ export function readingAt(
       return {
         ...{ id, at, by, characteristic },
         kind: 'touch',
-        instrument: test === 'sweep' ? 'Straight edge' : 'By hand',
+        instrument: test === 'sweep' ? 'Straightedge' : 'By hand',
         station: station.id,
         felt: test === 'sweep' ? 'clear' : 'free',
         voided: null,

@@ -20,6 +20,7 @@ import { angle, atLeast, count, fits, length, over, under } from './fields';
 import { KNIFE, thinnest } from './involute';
 import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
 import { onClock, polygonPath, type Point } from './shapes';
+import { say } from '../wording/say';
 
 /** Says how far tips stand off their pitch circle, in modules: less is no tooth, more reaches no mate. */
 const ADDENDUM = { least: 0.2, most: 1.5 } as const;
@@ -42,7 +43,8 @@ function tipOff(label: string, g: Gears, teeth: number, tip: number, outwards: 1
     .map((a) => g.module_mm * (teeth + 2 * outwards * a))
     .sort((a, b) => a - b)
     .map((mm) => trimmed(mm, 2));
-  return `${label}: ${range.join(' to ')} mm goes with ${teeth} teeth of this module`;
+  const [least = '', most = ''] = range;
+  return say('geometry.teethOfModule', { field: label, least, most, teeth });
 }
 
 /** Describes what the drawing and the sums need to know of a crescent pump. */
@@ -51,16 +53,13 @@ export const crescentGeometry = object({
   ringTeeth: count('Driven gear teeth', 12, 90)
     .test(
       'room',
-      'Driven gear teeth: at least 4 more than the drive gear, or no crescent fits',
+      'Driven gear must have at least 4 more teeth than the drive gear.',
       (teeth, { parent }) => teeth - (parent as { pinionTeeth: number }).pinionTeeth >= 4,
     )
     .test(
       fits((g: Gears, teeth) => {
         const most = Math.ceil(g.pinionTeeth + g.pinionTipDiameter_mm / g.module_mm) - 1;
-        return (
-          teeth > most &&
-          `Driven gear teeth: at most ${most}, or the pocket’s centre lies outside the drive gear`
-        );
+        return teeth > most && say('geometry.mostTeeth', { most });
       }),
     ),
   module_mm: length('Module'),
@@ -91,17 +90,14 @@ export const crescentGeometry = object({
   ringOutsideDiameter_mm: length('Driven gear outside diameter').test(
     fits((g: Gears, outside) => {
       const least = 2 * ringRoot(g) + KNIFE * g.module_mm;
-      return (
-        outside < least &&
-        `Driven gear outside diameter: at least ${atLeast(least)}, or its teeth break through its rim`
-      );
+      return outside < least && say('geometry.leastOutside', { least: atLeast(least) });
     }),
   ),
   pocketDiameter_mm: length('Pocket bore').test(
-    over('ringOutsideDiameter_mm', 'Pocket bore: wider than the driven gear'),
+    over('ringOutsideDiameter_mm', 'Pocket bore must be larger than the driven gear.'),
   ),
   bodyDiameter_mm: length('Body diameter').test(
-    over('pocketDiameter_mm', 'Body diameter: wider than the pocket'),
+    over('pocketDiameter_mm', 'Body diameter must be larger than the pocket.'),
   ),
   hubBore_mm: length('Drive gear bore').test(
     fits((g: Gears, bore) =>

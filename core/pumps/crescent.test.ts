@@ -99,12 +99,12 @@ describe('places to measure', () => {
 
 describe('the geometry of a sheet', () => {
   it.each([
-    [{ ringTeeth: 19 }, /^Driven gear teeth: at least 4 more than the drive gear/],
-    [{ ringTeeth: 36 }, /^Driven gear teeth: at most 35, or the pocket’s centre lies outside/],
-    [{ pocketDiameter_mm: 100 }, /^Pocket bore: wider than the driven gear/],
-    [{ module_mm: 0 }, /^Module must be over zero/],
-    [{ module_mm: 3 }, /^Drive gear tip diameter: 52.2 to 60 mm goes with 17 teeth of this/],
-    [{ module_mm: 3 }, /^Driven gear tip diameter: 60 to 67.8 mm goes with 23 teeth of this/],
+    [{ ringTeeth: 19 }, /^Driven gear must have at least 4 more teeth/],
+    [{ ringTeeth: 36 }, /^Driven gear can have at most 35 teeth, or the pocket’s centre/],
+    [{ pocketDiameter_mm: 100 }, /^Pocket bore must be larger than the driven gear/],
+    [{ module_mm: 0 }, /^Module must be above 0/],
+    [{ module_mm: 3 }, /^Drive gear tip diameter must be 52.2 to 60 mm for 17 teeth of this/],
+    [{ module_mm: 3 }, /^Driven gear tip diameter must be 60 to 67.8 mm for 23 teeth of this/],
     [{ pinionTeeth: 12.5 }, /^Drive gear teeth must be a whole number/],
     [
       { pressureAngle_deg: 30, pinionTipDiameter_mm: 79.9 },
@@ -118,8 +118,11 @@ describe('the geometry of a sheet', () => {
       { ringTeeth: 21, pressureAngle_deg: 14, pinionTipDiameter_mm: 79, ringTipDiameter_mm: 73 },
       /leave no room for a crescent/,
     ],
-    [{ ringOutsideDiameter_mm: 102 }, /^Driven gear outside diameter: at least 102.2 mm, or its/],
-    [{ hubBore_mm: 58 }, /^Drive gear bore: under 57.8 mm, or it breaks into the roots/],
+    [
+      { ringOutsideDiameter_mm: 102 },
+      /^Driven gear outside diameter must be at least 102.2 mm, or its/,
+    ],
+    [{ hubBore_mm: 58 }, /^Drive gear bore must be under 57.8 mm, or it breaks into the roots/],
     [{ surprise: 1 }, /unspecified/],
   ])('%j is refused', (change, message) => {
     const said = problemsOf({ family: 'crescent', geometry: { ...DEMO, ...change } });

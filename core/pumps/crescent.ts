@@ -30,17 +30,19 @@ import {
   place,
   POLISHED,
   reliefValve,
+  rockDrive,
   swing,
   teeth,
   twoPlaces,
 } from './measures';
 import { inTransmission } from './transmission';
 import { crescentTeardown } from './teardown/crescent';
+import { say } from '../wording/say';
 
 const along = (gearName: string): Station[] => [
-  place('left', 'left end', `Leaf between ${gearName} tips and crescent, left end.`),
-  place('middle', 'middle', `Leaf between ${gearName} tips and crescent, in the middle.`),
-  place('right', 'right end', `Leaf between ${gearName} tips and crescent, right end.`),
+  place('left', 'left end', say('pumps.tipsLeft', { gear: gearName })),
+  place('middle', 'middle', say('pumps.tipsMiddle', { gear: gearName })),
+  place('right', 'right end', say('pumps.tipsRight', { gear: gearName })),
 ];
 
 const relief = reliefValve('body');
@@ -50,7 +52,7 @@ const transmission = inTransmission({ part: 'drive', name: 'Drive gear' });
 const face = (id: string, gearName: string, width: string) =>
   faceGap(
     id,
-    `Face gap, ${gearName}`,
+    say('pumps.endClearance', { part: gearName }),
     edgeHours(gearName, { 12: 'away from the crescent', 6: 'beside the crescent' }),
     width,
     'gears',
@@ -78,7 +80,7 @@ function model(g: CrescentGeometry): PumpModel {
     characteristics: [
       face('face-drive', 'drive gear', 'drive-width'),
       face('face-driven', 'driven gear', 'driven-width'),
-      wallGap('Driven gear to wall', 'driven gear', fit('pocket-diameter', 'driven-diameter')),
+      wallGap('Driven gear to pocket', 'driven gear', fit('pocket-diameter', 'driven-diameter')),
       clearance('tip-crescent-drive', 'Drive gear tips to crescent', 'tooth tip to crescent', {
         stations: along('drive gear'),
         rests: ['crescent', 'drive-teeth'],
@@ -94,8 +96,8 @@ function model(g: CrescentGeometry): PumpModel {
           [0, 120, 240].map((turn) =>
             place(
               `turn-${turn}`,
-              turn === 0 ? 'as it lies' : `${turn}° on`,
-              `Hold the driven gear, stylus on a drive gear tooth${turn === 0 ? '' : `, gears ${turn}° on`}. Rock it: full swing.`,
+              turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
+              rockDrive('driven gear', turn),
             ),
           ),
           {
@@ -110,13 +112,13 @@ function model(g: CrescentGeometry): PumpModel {
       floorTilt(g.pocketDiameter_mm),
       ...transmission.hub,
       ...relief.characteristics,
-      coverWear('gear'),
-      withCover('stack-drive', 'Face with cover, drive gear', 'face-drive'),
-      withCover('stack-driven', 'Face with cover, driven gear', 'face-driven'),
+      coverWear,
+      withCover('stack-drive', 'Total end clearance, drive gear', 'face-drive'),
+      withCover('stack-driven', 'Total end clearance, driven gear', 'face-driven'),
       ...transmission.unit,
     ],
     dimensions: [
-      pocketDepth(g.width_mm, 'Gears out.'),
+      pocketDepth(g.width_mm, 'gears'),
       dimension(
         'drive-width',
         'Drive gear width',
@@ -139,12 +141,12 @@ function model(g: CrescentGeometry): PumpModel {
         'Driven gear outside diameter',
         'driven',
         'outside-mic',
-        lines(['12–6', '3–9'], (l) => `Outside mic across the driven gear, ${l}.`),
+        lines(['12–6', '3–9'], (l) => say('pumps.micAcrossDriven', { line: l })),
         { drawn_mm: g.ringOutsideDiameter_mm, field: 'ringOutsideDiameter_mm', worked: POLISHED },
       ),
       ...transmission.dimensions,
       ...relief.dimensions,
-      ...coverDepths('gear'),
+      ...coverDepths,
     ],
   };
 }
@@ -169,7 +171,7 @@ export const crescent: PumpFamily<CrescentGeometry> = {
     bolts: 8,
   },
   cautions: [
-    'Relief and regulator springs are under load: let them off under control, face turned away.',
+    'Relief and regulator springs are loaded. Release them slowly; keep your face clear.',
     'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
     'Leaves and gear edges cut: keep fingers out of the mesh when turning the gears.',
   ],

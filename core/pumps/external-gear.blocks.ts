@@ -1,6 +1,6 @@
 import { type ExternalGeometry } from './external-gear.drawing';
 import type { Characteristic, Dimension, Term } from './family';
-import { GEARS, type Section } from './sections';
+import { type Section } from './sections';
 import { BONE_DRY, clearance, dimension, place } from './measures';
 import {
   ENDS,
@@ -12,6 +12,7 @@ import {
   part,
   type Pieces,
 } from './external-gear.measures';
+import { say } from '../wording/say';
 
 /**
  * Returns what is left in the body beside a gear between its two bushing blocks: body − gear − two blocks.
@@ -38,32 +39,36 @@ const endClearance = (s: Section): Characteristic =>
 const blockLength = (s: Section, end: string): Dimension =>
   dimension(
     s.of(`block-length-${end}`),
-    s.word(`Bushing block length, ${end}`),
+    s.word(say('pumps.blockLength', { end })),
     s.of(`block-${end}`),
     'outside-mic',
-    GEARS.map(([gear, name]) =>
-      place(gear, `at the ${name}`, `Outside mic over the ${end} block’s length, at the ${name}.`),
+    s.gears.map(([gear, name]) =>
+      place(
+        gear,
+        say('pumps.atPart', { part: name }),
+        say('pumps.micOverBlock', { end, gear: name }),
+      ),
     ),
     { also: ['height-gauge', 'depth-mic'], worked: { ground: -1 } },
   );
 
 /** Returns one section whose gears run between two bushing blocks that lie inside the body. */
 export function blockSection(g: ExternalGeometry, s: Section): Pieces {
-  const gears = GEARS.map((gear) =>
+  const gears = s.gears.map((gear) =>
     gearMeasures(
       s,
       gear,
       ENDS.map(([end]) => end),
     ),
   );
-  const bushings = GEARS.flatMap((gear) =>
+  const bushings = s.gears.flatMap((gear) =>
     ENDS.map(([end]) => bushing(s, gear, end, g.shaftDiameter_mm, `block-${end}`)),
   );
   return {
     parts: [
       part(s, 'body', 'Body'),
-      ...GEARS.map(([gear]) => part(s, gear)),
-      ...ENDS.map(([end]) => part(s, 'bushing', `Bushing block, ${end}`, `block-${end}`)),
+      ...s.gears.map(([gear]) => part(s, gear)),
+      ...ENDS.map(([end]) => part(s, 'bushing', say('pumps.block', { end }), `block-${end}`)),
     ],
     features: gears.flatMap((m) => m.features),
     characteristics: [
@@ -74,7 +79,7 @@ export function blockSection(g: ExternalGeometry, s: Section): Pieces {
       ...bushings.flatMap((b) => b.characteristics),
     ],
     dimensions: [
-      bodyWidth(s, ', end to end'),
+      bodyWidth(s, 'pumps.acrossBody'),
       ...ENDS.map(([end]) => blockLength(s, end)),
       ...gearWidths(s, g),
       ...gears.flatMap((m) => m.dimensions),

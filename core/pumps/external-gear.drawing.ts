@@ -23,6 +23,7 @@ import type { Outline, Placement, Shape } from './family';
 import { angle, count, fits, length, over, under } from './fields';
 import { KNIFE, thinnest } from './involute';
 import { circlePath, onClock, polygonPath, type Point } from './shapes';
+import { spelled } from '../wording/say';
 
 /** The ways in which an external gear pump is built. */
 export const BUILDS = ['plates', 'blocks', 'oil'] as const;
@@ -35,7 +36,7 @@ export const externalGeometry = object({
   build: string().oneOf(BUILDS).label('Build').required('Build is missing'),
   sections: count('Sections on one shaft', 1, 4).test(
     'one section',
-    'Sections: a pump with a pressed idler shaft has one',
+    'Sections must be 1 for a pump with a pressed idler shaft.',
     (sections, { parent }) => sections === 1 || (parent as { build: string }).build !== 'oil',
   ),
   teeth: count('Teeth of each gear', 6, 40),
@@ -43,7 +44,10 @@ export const externalGeometry = object({
   tipDiameter_mm: length('Gear tip diameter')
     .test(
       'meshes',
-      'Gear tip diameter: over the centre distance, or the gears do not mesh; and no tip in a root',
+      () =>
+        spelled(
+          'Tip diameter must be larger than the centre distance, but tips must clear the roots.',
+        ),
       (tip, { parent }) => {
         const { centreDistance_mm: a, teeth } = parent as {
           centreDistance_mm: number;
@@ -55,7 +59,7 @@ export const externalGeometry = object({
     .test(
       fits((g: GearPair) => {
         if (thinnest(cutGear(g)) < KNIFE) {
-          return 'Gear tip diameter: the teeth come to a point before it. A smaller one, or a smaller pressure angle';
+          return 'Gear tip diameter is too large: the teeth come to a point. Use a smaller tip diameter or pressure angle.';
         }
         return (
           thinnest(pairedGear(g)) < KNIFE &&
@@ -65,7 +69,7 @@ export const externalGeometry = object({
     ),
   pressureAngle_deg: angle('Pressure angle', 14, 32),
   boreDiameter_mm: length('Body bore').test(
-    over('tipDiameter_mm', 'Body bore: wider than the gear tips'),
+    over('tipDiameter_mm', 'Body bore must be larger than the gear tips.'),
   ),
   shaftDiameter_mm: length('Journal diameter').test(
     fits((g: GearPair, journal) =>
@@ -137,7 +141,7 @@ function ports(g: ExternalGeometry): Shape[] {
   return [port(-1, 0.3 * g.centreDistance_mm), port(1, 0.2 * g.centreDistance_mm)];
 }
 
-/** Returns a section as seen from the shaft end: body, gears, plate or cover. */
+/** Returns a section as viewed from the shaft end: body, gears, plate or cover. */
 export function externalOutline(g: ExternalGeometry, { view }: Pick<Placement, 'view'>): Outline {
   const extent_mm = extent(g);
   const housing: Shape = {

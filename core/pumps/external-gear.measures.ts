@@ -1,6 +1,6 @@
 import { type ExternalGeometry } from './external-gear.drawing';
 import type { Characteristic, Dimension, Part, PartKind, PumpModel, Station } from './family';
-import { GEARS, type GearName, type Section } from './sections';
+import { type GearName, type Section } from './sections';
 import {
   BONE_DRY,
   clearance,
@@ -13,9 +13,11 @@ import {
   insideBore,
   place,
   POLISHED,
+  rockDrive,
   swing,
   teeth,
 } from './measures';
+import { say } from '../wording/say';
 
 /** The two ends of a section, by id and by word. */
 export const ENDS = [
@@ -26,12 +28,8 @@ export const ENDS = [
 const BEARING_NOTE = 'Never spin a bearing with compressed air.';
 
 const tipStations = (gear: string): Station[] => [
-  place(
-    'a',
-    'at the inlet',
-    `Leaf between ${gear} tips and body on the inlet side, gear pulled away.`,
-  ),
-  place('b', 'further in', `Leaf between ${gear} tips and body, two teeth further in.`),
+  place('a', 'at the inlet', say('pumps.tipsToBody', { gear })),
+  place('b', 'further in', say('pumps.tipsToBodyDeeper', { gear })),
 ];
 
 /** Describes what one piece of a pump brings to its model. */
@@ -45,38 +43,45 @@ export function gearMeasures(
 ): Measures {
   return {
     features: [
-      teeth(s.of(`teeth-${gear}`), s.word(`Teeth, ${name}`), s.of(gear)),
-      feature(s.of(`shaft-${gear}`), s.word(`Shaft, ${name}`), s.of(gear), { ground: 0 }),
+      teeth(s.of(`teeth-${gear}`), s.word(say('pumps.teethOf', { gear: name })), s.of(gear)),
+      feature(s.of(`shaft-${gear}`), s.word(say('pumps.shaftOf', { gear: name })), s.of(gear), {
+        ground: 0,
+      }),
     ],
     characteristics: [
-      clearance(s.of(`tip-body-${gear}`), s.word(`Tip to body, ${name}`), 'on the inlet side', {
-        stations: tipStations(name),
-        // A worn bushing lets the gear into the body: another one moves it back.
-        rests: [
-          s.of(`teeth-${gear}`),
-          s.of(`bore-clean-${gear}`),
-          ...carried.map((b) => s.of(`bushing-bore-${gear}-${b}`)),
-        ],
-        caution: BONE_DRY,
-      }),
+      clearance(
+        s.of(`tip-body-${gear}`),
+        s.word(say('pumps.tipToBody', { gear: name })),
+        'on the inlet side',
+        {
+          stations: tipStations(name),
+          // A worn bushing lets the gear into the body: another one moves it back.
+          rests: [
+            s.of(`teeth-${gear}`),
+            s.of(`bore-clean-${gear}`),
+            ...carried.map((b) => s.of(`bushing-bore-${gear}-${b}`)),
+          ],
+          caution: BONE_DRY,
+        },
+      ),
       clearance(
         s.of(`body-track-${gear}`),
-        s.word(`Body track, ${name}`),
-        'depth of the cut into the body on the inlet side',
+        s.word(say('pumps.cutIn', { gear: name })),
+        'depth of the cut-in on the inlet side of the body',
         {
           terms: fit(s.of(`bore-track-${gear}`), s.of(`bore-clean-${gear}`)),
-          caution: 'The cut has a burr at its ends: it cuts fingers and fools the gauge.',
+          caution: 'The cut-in ends in a burr: it cuts fingers and misleads the gauge.',
         },
       ),
       clearance(
         s.of(`shaft-runout-${gear}`),
-        s.word(`Shaft run-out, ${name}`),
-        'full swing, on the journals in V-blocks',
+        s.word(say('pumps.runout', { gear: name })),
+        'TIR, on the journals in V-blocks',
         {
           rests: [s.of(`shaft-${gear}`)],
           swing: swing([
-            place('middle', 'middle', `${name} shaft in V-blocks, dial in the middle. One turn.`),
-            place('end', 'at the end', `${name} shaft in V-blocks, dial near its end. One turn.`),
+            place('middle', 'middle', say('pumps.runoutMiddle', { gear: name })),
+            place('end', 'at the end', say('pumps.runoutEnd', { gear: name })),
           ]),
         },
       ),
@@ -84,24 +89,20 @@ export function gearMeasures(
     dimensions: [
       dimension(
         s.of(`bore-track-${gear}`),
-        s.word(`Bore over the track, ${name}`),
+        s.word(say('pumps.boreOverCutIn', { gear: name })),
         s.of('body'),
         'bore-gauge',
         [
-          place(
-            'a',
-            'on the track',
-            `Bore gauge in the ${name} bore, one foot on the inlet track.`,
-          ),
-          place('b', 'track, deeper', `Bore gauge on the track again, deeper in the ${name} bore.`),
+          place('a', 'on the cut-in', say('pumps.gaugeCutIn', { gear: name })),
+          place('b', 'cut-in, deeper', say('pumps.gaugeCutInDeeper', { gear: name })),
         ],
       ),
       dimension(
         s.of(`bore-clean-${gear}`),
-        s.word(`Bore beside the track, ${name}`),
+        s.word(say('pumps.boreBesideCutIn', { gear: name })),
         s.of('body'),
         'bore-gauge',
-        [place('a', 'untouched', `Bore gauge in the ${name} bore where no tooth has rubbed.`)],
+        [place('a', 'untouched', say('pumps.gaugeUnworn', { gear: name }))],
       ),
     ],
   };
@@ -121,11 +122,11 @@ export function bushing(
     characteristics: [
       clearance(
         s.of(`shaft-bushing-${id}`),
-        s.word(`Shaft in bushing, ${name} ${end}`),
+        s.word(say('pumps.shaftInBushing', { gear: name, end })),
         'diametral',
         {
           terms: fit(s.of(`bushing-bore-${id}`), s.of(`journal-${id}`)),
-          touch: finger(`${name} journal in its ${end} bushing, dry: does it turn, does it rock?`),
+          touch: finger(say('pumps.turnInBushing', { gear: name, end })),
           sides: true,
           caution: BEARING_NOTE,
         },
@@ -134,20 +135,20 @@ export function bushing(
     dimensions: [
       dimension(
         s.of(`bushing-bore-${id}`),
-        s.word(`Bushing bore, ${name} ${end}`),
+        s.word(say('pumps.bushingBore', { gear: name, end })),
         s.of(part),
         'bore-gauge',
-        insideBore(`${name} ${end} bushing`),
+        insideBore(say('pumps.bushingOf', { gear: name, end })),
         { drawn_mm, field: 'shaftDiameter_mm', worked: HONED },
       ),
       dimension(
         s.of(`journal-${id}`),
-        s.word(`Journal, ${name} ${end}`),
+        s.word(say('pumps.journal', { gear: name, end })),
         s.of(gear),
         'outside-mic',
         [
-          place('a', 'first', `Outside mic over the ${name} ${end} journal.`),
-          place('b', '90° on', `Outside mic over the ${name} ${end} journal, 90° on.`),
+          place('a', 'first', say('pumps.micOverJournal', { gear: name, end })),
+          place('b', '90° round', say('pumps.micOverJournalRound', { gear: name, end })),
         ],
         { drawn_mm, field: 'shaftDiameter_mm', worked: POLISHED },
       ),
@@ -157,15 +158,15 @@ export function bushing(
 
 /** Returns the width of each gear of a section: another gear, another material. */
 export const gearWidths = (s: Section, g: ExternalGeometry): Dimension[] =>
-  GEARS.map(([gear, name]) =>
+  s.gears.map(([gear, name]) =>
     dimension(
       s.of(`${gear}-width`),
-      s.word(`Width, ${name}`),
+      s.word(say('pumps.widthOf', { gear: name })),
       s.of(gear),
       'outside-mic',
       [
-        place('a', name, `Outside mic over the ${name}, between two teeth.`),
-        place('b', `${name}, half a turn on`, `Outside mic over the ${name}, half a turn on.`),
+        place('a', name, say('pumps.micBetweenTeeth', { part: name })),
+        place('b', say('pumps.halfTurn', { part: name }), say('pumps.micHalfTurn', { part: name })),
       ],
       { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
     ),
@@ -180,20 +181,20 @@ export const besideGears = (
   besides: [fit(around, s.of('idler-width'))],
 });
 
-/** Returns the backlash of a section: the shaft gear rocked against the idler, at three turns. */
+/** Returns the backlash of a section: the drive gear rocked against the driven gear, at three turns. */
 export const backlash = (s: Section, g: ExternalGeometry): Characteristic =>
   clearance(s.of('backlash'), s.word('Backlash'), 'at the pitch circle', {
     swing: swing(
       [0, 120, 240].map((turn) =>
         place(
           `turn-${turn}`,
-          turn === 0 ? 'as it lies' : `${turn}° on`,
-          `Hold the idler, stylus on a shaft gear tooth${turn === 0 ? '' : `, gears ${turn}° on`}. Rock it: full swing.`,
+          turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
+          rockDrive(s.gears[1][1], turn),
         ),
       ),
       { pitchRadius_mm: g.centreDistance_mm / 2, pitchFields: ['centreDistance_mm'] },
     ),
-    rests: GEARS.map(([gear]) => s.of(`teeth-${gear}`)),
+    rests: s.gears.map(([gear]) => s.of(`teeth-${gear}`)),
     caution: 'Fingers out of the mesh while rocking the gear.',
   });
 
@@ -206,8 +207,8 @@ export const trackDepths = (
 ): Dimension[] =>
   (
     [
-      [trackId, `${name}, gear track`, 'on the gear track'],
-      [faceId, `${name}, untouched face`, 'on the bare face'],
+      [trackId, say('pumps.wornTrack', { part: name }), 'pumps.depthOnTrack'],
+      [faceId, say('pumps.unwornFace', { part: name }), 'pumps.depthOnFace'],
     ] as const
   ).map(([id, words, where]) =>
     dimension(
@@ -215,26 +216,26 @@ export const trackDepths = (
       s.word(words),
       s.of(part),
       'depth-mic',
-      GEARS.map(([gear, gearName]) =>
-        place(
-          gear,
-          `at the ${gearName}`,
-          `Depth mic across the ${name.toLowerCase()}, spindle ${where} at the ${gearName}.`,
-        ),
+      s.gears.map(([gear, gearName]) =>
+        place(gear, say('pumps.atPart', { part: gearName }), say(where, { gear: gearName })),
       ),
       { also: ['height-gauge'], worked: { ground: 0, dressed: 0 } },
     ),
   );
 
 /** Returns the width of a section's body, at its four corners. */
-export const bodyWidth = (s: Section, words: string, drawn_mm?: number): Dimension =>
+export const bodyWidth = (
+  s: Section,
+  message: 'pumps.acrossBody' | 'pumps.acrossBodyAndPlates',
+  drawn_mm?: number,
+): Dimension =>
   dimension(
     s.of('body-width'),
     s.word('Body width'),
     s.of('body'),
     'outside-mic',
     ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
-      place(where.replace(' ', '-'), where, `Outside mic over the body’s faces, ${where}${words}.`),
+      place(where.replace(' ', '-'), where, say(message, { corner: where })),
     ),
     {
       also: ['depth-mic', 'height-gauge'],
@@ -243,11 +244,18 @@ export const bodyWidth = (s: Section, words: string, drawn_mm?: number): Dimensi
     },
   );
 
-/** Lists where an edge lies over the gears of a section: lengthwise and across, for each gear. */
-export const edgePlaces = (what: string): Station[] =>
-  GEARS.flatMap(([gear, name]) => [
-    place(gear, `${name}, lengthwise`, `Edge lengthwise over both bores, ${what} at the ${name}.`),
-    place(`${gear}-across`, `${name}, across`, `Edge across the ${name}, ${what} beside it.`),
+/** The instructions with the straightedge lengthwise and across, by what the leaf measures. */
+export const EDGE = {
+  face: ['pumps.edgeLengthwiseFace', 'pumps.edgeAcrossFace'],
+  down: ['pumps.edgeLengthwiseDown', 'pumps.edgeAcrossDown'],
+  track: ['pumps.edgeLengthwiseTrack', 'pumps.edgeAcrossTrack'],
+} as const;
+
+/** Lists where a straightedge lies over the gears of a section: lengthwise and across, for each gear. */
+export const edgePlaces = (s: Section, what: (typeof EDGE)[keyof typeof EDGE]): Station[] =>
+  s.gears.flatMap(([gear, name]) => [
+    place(gear, say('pumps.lengthwise', { part: name }), say(what[0], { gear: name })),
+    place(`${gear}-across`, say('pumps.across', { part: name }), say(what[1], { gear: name })),
   ]);
 
 /** Describes what a section brings to the model of its pump. */
@@ -256,8 +264,8 @@ export type Pieces = Omit<PumpModel, 'kinds'>;
 /** The kinds of parts of both builds. */
 export const KINDS: readonly PartKind[] = [
   { id: 'body', name: 'Body' },
-  { id: 'drive', name: 'Shaft gear' },
-  { id: 'idler', name: 'Idler' },
+  { id: 'drive', name: 'Drive gear' },
+  { id: 'idler', name: 'Driven gear' },
   { id: 'plate', name: 'Plates or cover' },
   { id: 'bushing', name: 'Bushings' },
   { id: 'plunger', name: 'Relief plunger' },

@@ -1,6 +1,6 @@
 import { type ExternalGeometry } from './external-gear.drawing';
 import { deck } from './pocket';
-import { GEARS, type Section } from './sections';
+import { type Section } from './sections';
 import {
   BONE_DRY,
   clearance,
@@ -20,25 +20,29 @@ import {
   gearWidths,
   besideGears,
   backlash,
+  EDGE,
   edgePlaces,
   part,
   trackDepths,
   type Pieces,
 } from './external-gear.measures';
+import { say } from '../wording/say';
 
 /** Returns an oil pump: gears in a pocket under a flat cover, the idler on a shaft pressed into the body. */
 export function oilPump(g: ExternalGeometry, s: Section): Pieces {
-  const [drive, idler] = GEARS.map((gear, i) =>
+  const [drive, idler] = s.gears.map((gear, i) =>
     gearMeasures(s, gear, i === 0 ? ENDS.map(([end]) => end) : []),
   );
   const gears = [drive, idler].filter((m) => m !== undefined);
-  const bushings = ENDS.map(([end]) => bushing(s, GEARS[0], end, g.shaftDiameter_mm));
+  const bushings = ENDS.map(([end]) => bushing(s, s.gears[0], end, g.shaftDiameter_mm));
   return {
     parts: [
       part(s, 'body', 'Body'),
-      ...GEARS.map(([gear]) => part(s, gear)),
+      ...s.gears.map(([gear]) => part(s, gear, gear === 'idler' ? 'Idler' : undefined)),
       part(s, 'plate', 'Cover'),
-      ...ENDS.map(([end]) => part(s, 'bushing', `Bushing, ${end}`, `bushing-drive-${end}`)),
+      ...ENDS.map(([end]) =>
+        part(s, 'bushing', say('pumps.bushingAt', { where: end }), `bushing-drive-${end}`),
+      ),
     ],
     features: [
       deck,
@@ -47,7 +51,7 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
     ],
     characteristics: [
       clearance('end', 'End clearance', 'gear face to deck line', {
-        stations: edgePlaces('leaf on the gear face'),
+        stations: edgePlaces(s, EDGE.face),
         ...besideGears(s, 'pocket-depth'),
         gasket: true,
         caution: BONE_DRY,
@@ -55,27 +59,27 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
       ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
       backlash(s, g),
       ...gears.flatMap(({ characteristics: [, track] }) => (track ? [track] : [])),
-      clearance('idler-shaft-height', 'Idler shaft height', 'its end under the deck line', {
+      clearance('idler-shaft-height', 'Idler shaft height', 'shaft end below deck', {
         terms: [{ dimension: 'idler-shaft-depth', factor: 1 }],
-        caution: 'A pressed shaft stays in: do not drive it to bring it to height.',
+        caution: 'Leave a pressed shaft in. Do not drive it to height.',
       }),
       clearance('idler-shaft-fit', 'Idler on its shaft', 'diametral', {
         terms: fit('idler-bore', 'idler-shaft-diameter'),
-        touch: finger('Idler on its shaft, dry: does it turn, does it rock?'),
+        touch: finger('Idler on its shaft, dry. Does it turn freely, without rock?'),
         sides: true,
       }),
       ...bushings.flatMap((b) => b.characteristics),
       ...(drive?.characteristics.slice(2) ?? []),
-      clearance('cover-wear', 'Cover wear', 'depth of the gear track under the untouched face', {
-        stations: edgePlaces('leaf on the gear track'),
+      clearance('cover-wear', 'Cover wear', 'wear depth below the unworn face', {
+        stations: edgePlaces(s, EDGE.track),
         terms: fit('track-depth', 'face-depth'),
         rests: ['cover-face'],
-        caution: 'Lay the cover so that it cannot tip.',
+        caution: 'Set the cover so it cannot tip.',
       }),
       clearance(
         'end-cover',
-        'End with cover',
-        'end clearance and cover wear together, against the end limit',
+        'Total end clearance',
+        'end clearance plus cover wear, against the end clearance limit',
         { sum: ['end', 'cover-wear'], gasket: true },
       ),
     ],
@@ -85,13 +89,17 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
         'Pocket depth',
         'body',
         'depth-mic',
-        GEARS.flatMap(([gear, name]) => [
+        s.gears.flatMap(([gear, name]) => [
           place(
             `${gear}-a`,
-            `${name} side`,
-            `Depth mic on the deck, down to the floor of the ${name}.`,
+            say('pumps.sideOf', { part: name }),
+            say('pumps.depthToFloor', { part: name }),
           ),
-          place(`${gear}-b`, `${name}, far side`, `Depth mic again, across the ${name}’s pocket.`),
+          place(
+            `${gear}-b`,
+            say('pumps.farSide', { part: name }),
+            say('pumps.depthAcross', { part: name }),
+          ),
         ]),
         {
           caution: 'Gears out. Fingers clear of the spindle.',
@@ -104,12 +112,12 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
       ...gears.flatMap((m) => m.dimensions),
       dimension(
         'idler-shaft-depth',
-        'Idler shaft under the deck',
+        'Idler shaft below deck',
         'body',
         'depth-mic',
         [
           place('a', 'shaft end', 'Depth mic on the deck, spindle on the end of the idler shaft.'),
-          place('b', 'shaft end, turned', 'The same with the base turned 90°.'),
+          place('b', 'shaft end, turned', 'Repeat with the base turned 90°.'),
         ],
         { worked: { faced: -1 } },
       ),
@@ -123,7 +131,7 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
         'outside-mic',
         [
           place('a', 'first', 'Outside mic over the idler shaft where the gear runs.'),
-          place('b', '90° on', 'Outside mic over the idler shaft, 90° on.'),
+          place('b', '90° round', 'Outside mic over the idler shaft, 90° round.'),
         ],
         { worked: POLISHED },
       ),

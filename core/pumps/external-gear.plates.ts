@@ -1,5 +1,5 @@
 import { type ExternalGeometry } from './external-gear.drawing';
-import { GEARS, type Section } from './sections';
+import { type Section } from './sections';
 import { BONE_DRY, clearance, fit, place } from './measures';
 import {
   ENDS,
@@ -9,33 +9,30 @@ import {
   besideGears,
   backlash,
   bodyWidth,
+  EDGE,
   edgePlaces,
   part,
   trackDepths,
   type Pieces,
 } from './external-gear.measures';
+import { say } from '../wording/say';
 
 /** Returns one section between its wear plates, gears carried in bushings at both ends. */
 export function plateSection(g: ExternalGeometry, s: Section): Pieces {
   const ends = ENDS.map(([end]) => end);
-  const gears = GEARS.map((gear) => gearMeasures(s, gear, ends));
-  const bushings = GEARS.flatMap((gear) =>
+  const gears = s.gears.map((gear) => gearMeasures(s, gear, ends));
+  const bushings = s.gears.flatMap((gear) =>
     ENDS.map(([end]) => bushing(s, gear, end, g.shaftDiameter_mm)),
   );
   const plates = ENDS.map(([end]) =>
     clearance(
       s.of(`plate-wear-${end}`),
-      s.word(`Plate wear, ${end}`),
-      'depth of the gear track under the untouched face',
+      s.word(say('pumps.plateWear', { end })),
+      'wear depth below the unworn face',
       {
-        stations: [
-          place(
-            'drive',
-            'shaft gear',
-            `Edge along the ${end} plate, leaf on the shaft gear’s track.`,
-          ),
-          place('idler', 'idler', `Edge along the ${end} plate, leaf on the idler’s track.`),
-        ],
+        stations: s.gears.map(([gear, name]) =>
+          place(gear, name, say('pumps.edgeOnPlate', { end, gear: name })),
+        ),
         terms: fit(s.of(`plate-track-${end}`), s.of(`plate-face-${end}`)),
         caution: 'A plate’s edges are sharp, and its coating marks easily.',
       },
@@ -44,11 +41,16 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
   return {
     parts: [
       part(s, 'body', 'Body'),
-      ...GEARS.map(([gear]) => part(s, gear)),
-      ...ENDS.map(([end]) => part(s, 'plate', `Plate, ${end}`, `plate-${end}`)),
-      ...GEARS.flatMap(([gear, name]) =>
+      ...s.gears.map(([gear]) => part(s, gear)),
+      ...ENDS.map(([end]) => part(s, 'plate', say('pumps.plate', { end }), `plate-${end}`)),
+      ...s.gears.flatMap(([gear, name]) =>
         ENDS.map(([end]) =>
-          part(s, 'bushing', `Bushing, ${name} ${end}`, `bushing-${gear}-${end}`),
+          part(
+            s,
+            'bushing',
+            say('pumps.bushingOfGear', { gear: name, end }),
+            `bushing-${gear}-${end}`,
+          ),
         ),
       ),
     ],
@@ -57,7 +59,7 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
       ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
       backlash(s, g),
       clearance(s.of('end'), s.word('End clearance'), 'total of both sides', {
-        stations: edgePlaces('gears down, leaf on the face'),
+        stations: edgePlaces(s, EDGE.down),
         ...besideGears(s, s.of('body-width')),
         usual: 'size',
         gasket: true,
@@ -68,8 +70,8 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
       ...plates,
       clearance(
         s.of('end-plates'),
-        s.word('End with plates'),
-        'end clearance and the wear of both plates together, against the end limit',
+        s.word('Total end clearance'),
+        'end clearance plus the wear of both plates, against the end clearance limit',
         {
           sum: [s.of('end'), s.of('plate-wear-front'), s.of('plate-wear-rear')],
           gasket: true,
@@ -77,7 +79,7 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
       ),
     ],
     dimensions: [
-      bodyWidth(s, ', with its plates where the book says so', g.width_mm),
+      bodyWidth(s, 'pumps.acrossBodyAndPlates', g.width_mm),
       ...gearWidths(s, g),
       ...gears.flatMap((m) => m.dimensions),
       ...bushings.flatMap((b) => b.dimensions),
@@ -86,7 +88,7 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
           s,
           `plate-${end}`,
           [`plate-track-${end}`, `plate-face-${end}`],
-          `Plate, ${end}`,
+          say('pumps.plate', { end }),
         ),
       ),
     ],

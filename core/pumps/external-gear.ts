@@ -5,7 +5,7 @@ import {
   type ExternalGeometry,
 } from './external-gear.drawing';
 import type { PumpFamily, PumpModel } from './family';
-import { sectionOf, type Section } from './sections';
+import { GEAR_AND_IDLER, sectionOf, type Section } from './sections';
 import { externalTeardown } from './teardown/external-gear';
 import { oneOfEach, reliefValve } from './measures';
 
@@ -21,7 +21,7 @@ function model(g: ExternalGeometry): PumpModel {
   const relief = reliefValve('body');
   const sections =
     g.build === 'oil'
-      ? [oilPump(g, sectionOf(1, 1))]
+      ? [oilPump(g, sectionOf(1, 1, GEAR_AND_IDLER))]
       : sectionsOf(g).map((section) =>
           g.build === 'blocks' ? blockSection(g, section) : plateSection(g, section),
         );
@@ -56,10 +56,10 @@ export const externalGear: PumpFamily<ExternalGeometry> = {
     wall_mm: 18,
   },
   cautions: [
-    'Relief springs and end covers are under load: let them off under control, face turned away.',
-    'A stack is heavy: lift it with a second pair of hands or a sling.',
-    'Solvent and hot wash: gloves and glasses. Compressed air never spins a bearing.',
-    'Oil under pressure injects through skin: no hand near a leak; see a doctor at once.',
+    'Relief springs and end covers are loaded. Release them slowly; keep your face clear.',
+    'A multi-section pump is heavy. Lift it with a second person or a sling.',
+    'Solvent and hot wash: wear gloves and glasses. Never spin a bearing with compressed air.',
+    'High-pressure oil goes through skin. Keep hands off leaks. If oil gets in, go to hospital at once.',
   ],
   model,
   teardown: (g) => externalTeardown(g.build, sectionsOf(g)),

@@ -44,7 +44,7 @@ export interface Tool {
 /** Says where things lie for one measurement, on the drawing. */
 export interface Placement {
   readonly view: View;
-  /** The straight edge, end to end. */
+  /** The straightedge, end to end. */
   readonly edge?: readonly [Point, Point];
   readonly tool?: Tool;
   /** Where the leaf goes in, or the spindle stands. */
@@ -160,7 +160,7 @@ export interface Touch {
 export interface Characteristic {
   readonly id: CharacteristicId;
   readonly name: string;
-  /** What the figure means, where two readings of it are common. */
+  /** What the reading means, where two readings of it are common. */
   readonly convention: string;
   readonly quantity: LengthKind;
   readonly stations: readonly Station[];

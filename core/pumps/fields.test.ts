@@ -40,19 +40,19 @@ describe('what a geometry asks for', () => {
   const plate = object({
     bolts: count('Bolts', 3, 8),
     bore_mm: length('Bore'),
-    rim_mm: length('Rim').test(over('bore_mm', 'Rim: wider than the bore')),
+    rim_mm: length('Rim').test(over('bore_mm', 'Rim must be larger than the bore.')),
     lean_deg: angle('Lean', 0, 30),
   });
   const SOUND = { bolts: 4, bore_mm: 20, rim_mm: 30, lean_deg: 10 };
   it.each([
-    [{ bolts: 2 }, 'Bolts: at least 3'],
+    [{ bolts: 2 }, 'Bolts must be at least 3.'],
     [{ bolts: 3.5 }, 'Bolts must be a whole number'],
-    [{ bore_mm: 0 }, 'Bore must be over zero'],
-    [{ rim_mm: 3000 }, 'Rim: over 2 m is no pump'],
-    [{ rim_mm: 20 }, 'Rim: wider than the bore'],
-    [{ lean_deg: 31 }, 'Lean: at most 30°'],
+    [{ bore_mm: 0 }, 'Bore must be above 0.'],
+    [{ rim_mm: 3000 }, 'Rim is over 2000 mm. Check the unit.'],
+    [{ rim_mm: 20 }, 'Rim must be larger than the bore.'],
+    [{ lean_deg: 31 }, 'Lean must be at most 30°.'],
     [{ lean_deg: Infinity }, 'Lean must be a number'],
-    [{ bore_mm: undefined }, 'Bore is missing'],
+    [{ bore_mm: undefined }, 'Enter a value for “Bore”.'],
   ])('%j is refused in words: %s', (change, message) => {
     expect(plate.validateSync(SOUND, { strict: true })).toEqual(SOUND);
     expect(() => plate.validateSync({ ...SOUND, ...change }, { strict: true })).toThrow(message);

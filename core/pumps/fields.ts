@@ -1,6 +1,7 @@
 import { number, type ValidationError } from 'yup';
 import { trimmed } from '../quantity/format';
 import type { DESCRIBED, STORED } from '../schema/fields';
+import { say, spelled } from '../wording/say';
 
 /** Unit of a geometry field, for the form that asks for it. */
 export type GeometryUnit = 'mm' | 'deg' | 'count';
@@ -21,14 +22,14 @@ export const length = (label: string, most = 2000) =>
   number()
     .label(label)
     .meta({ unit: 'mm' })
-    .required(`${label} is missing`)
-    .test('finite', `${label} must be a number`, finite)
-    .positive(`${label} must be over zero`)
-    .max(most, `${label}: over ${most >= 1000 ? `${most / 1000} m` : `${most} mm`} is no pump`)
+    .required(() => say('geometry.missing', { field: spelled(label) }))
+    .test('finite', () => say('geometry.notANumber', { field: spelled(label) }), finite)
+    .positive(() => say('geometry.notPositive', { field: spelled(label) }))
+    .max(most, () => say('geometry.tooLarge', { field: spelled(label), most }))
     .test(
       fits(
         (_, mm) =>
-          mm > 0 && mm < LEAST && `${label}: at least ${LEAST} mm. Is this in the right unit?`,
+          mm > 0 && mm < LEAST && say('geometry.tiny', { field: spelled(label), least: LEAST }),
       ),
     );
 
@@ -37,25 +38,25 @@ export const count = (label: string, least: number, most: number) =>
   number()
     .label(label)
     .meta({ unit: 'count' })
-    .required(`${label} is missing`)
-    .integer(`${label} must be a whole number`)
-    .min(least, `${label}: at least ${least}`)
-    .max(most, `${label}: at most ${most}`);
+    .required(() => say('geometry.missing', { field: spelled(label) }))
+    .integer(() => say('geometry.notWhole', { field: spelled(label) }))
+    .min(least, () => say('geometry.atLeast', { field: spelled(label), least }))
+    .max(most, () => say('geometry.atMost', { field: spelled(label), most }));
 
 /** Returns an angle in degrees. */
 export const angle = (label: string, least: number, most: number) =>
   number()
     .label(label)
     .meta({ unit: 'deg' })
-    .required(`${label} is missing`)
-    .test('finite', `${label} must be a number`, finite)
-    .min(least, `${label}: at least ${least}°`)
-    .max(most, `${label}: at most ${most}°`);
+    .required(() => say('geometry.missing', { field: spelled(label) }))
+    .test('finite', () => say('geometry.notANumber', { field: spelled(label) }), finite)
+    .min(least, () => say('geometry.leastAngle', { field: spelled(label), least }))
+    .max(most, () => say('geometry.mostAngle', { field: spelled(label), most }));
 
 /** Returns a test that a length is over another field of the same geometry. */
 export function over(field: string, message: string) {
   return {
-    name: `over ${field}`,
+    name: `over-${field}`,
     message,
     test: (value: number | undefined, { parent }: { parent: unknown }): boolean => {
       const other = (parent as Record<string, number | undefined>)[field];
@@ -65,7 +66,8 @@ export function over(field: string, message: string) {
 }
 
 /** Writes a length for a sentence that says it is the least there has to be: rounded up, `9.54 mm`. */
-export const atLeast = (mm: number): string => `${trimmed(Math.ceil(mm * 100) / 100, 2)} mm`;
+export const atLeast = (mm: number): string =>
+  say('geometry.inMm', { length: trimmed(Math.ceil(mm * 100) / 100, 2) });
 
 /**
  * Says of a length in mm that it has to stay under another, and why; false where it does. Where the
@@ -73,8 +75,12 @@ export const atLeast = (mm: number): string => `${trimmed(Math.ceil(mm * 100) / 
  */
 export function under(label: string, value: number, most: number, why: string): string | false {
   if (value < most) return false;
-  if (most < LEAST) return `${label}: the other figures leave no room for it, ${why}`;
-  return `${label}: under ${trimmed(Math.floor(most * 100) / 100, 2)} mm, ${why}`;
+  if (most < LEAST) return say('geometry.noRoom', { field: spelled(label), why });
+  return say('geometry.under', {
+    field: spelled(label),
+    most: trimmed(Math.floor(most * 100) / 100, 2),
+    why,
+  });
 }
 
 /** Returns the other fields, and whether every figure that was read of them is there. */

@@ -29,13 +29,13 @@ export const fixedVaneGeometry = object({
     most: (g.ringMajor_mm - g.rotorDiameter_mm) / 2,
   })),
   ringMinor_mm: length('Cam ring, small diameter').test(
-    over('rotorDiameter_mm', 'Cam ring, small diameter: wider than the rotor'),
+    over('rotorDiameter_mm', 'Cam ring, small diameter must be larger than the rotor.'),
   ),
   ringMajor_mm: length('Cam ring, large diameter').test(
-    over('ringMinor_mm', 'Cam ring, large diameter: over the small one'),
+    over('ringMinor_mm', 'Cam ring, large diameter must be larger than the small diameter.'),
   ),
   ringOutside_mm: length('Cam ring outside diameter').test(
-    over('ringMajor_mm', 'Cam ring outside diameter: wider than its bore'),
+    over('ringMajor_mm', 'Cam ring outside diameter must be larger than its bore.'),
   ),
   width_mm: length('Ring width'),
 })
@@ -150,13 +150,13 @@ function model(g: FixedVaneGeometry): PumpModel {
     characteristics: [
       clearance(
         'side-rotor',
-        'Side gap, rotor',
+        'Side clearance, rotor',
         'total of both sides: ring width less rotor width',
         {
           stations: [
-            place('12', '12', 'Edge across the ring 12–6, leaf on the rotor at 12.'),
-            place('6', '6', 'Edge across the ring 12–6, leaf on the rotor at 6.'),
-            place('3', '3', 'Edge across the ring 3–9, leaf on the rotor at 3.'),
+            place('12', '12', 'Straightedge across the ring, 12–6. Leaf on the rotor at 12.'),
+            place('6', '6', 'Straightedge across the ring, 12–6. Leaf on the rotor at 6.'),
+            place('3', '3', 'Straightedge across the ring, 3–9. Leaf on the rotor at 3.'),
           ],
           terms: fit('ring-width', 'rotor-width'),
           caution: 'Ring and rotor flat on the plate, bone dry.',
@@ -164,7 +164,7 @@ function model(g: FixedVaneGeometry): PumpModel {
       ),
       vaneSlot,
       vaneLength,
-      clearance('vane-in-slot', 'Vane left in slot', 'what stays in the slot at full reach', {
+      clearance('vane-in-slot', 'Vane engagement', 'length in the slot at full extension', {
         quantity: 'size',
         terms: [
           { dimension: 'vane-length', factor: 1 },
@@ -172,11 +172,11 @@ function model(g: FixedVaneGeometry): PumpModel {
           { dimension: 'rotor-diameter', factor: 0.5 },
         ],
         below: 'falls out of its slot',
-        caution: 'A vane shorter than its reach falls out and wrecks the pump.',
+        caution: 'A vane that is too short comes out and wrecks the pump.',
       }),
-      clearance('ring-wear', 'Ring wear', 'track against the untouched rim, across', {
+      clearance('ring-wear', 'Ring wear', 'worn cam surface against the unworn rim, across', {
         terms: fit('ring-track', 'ring-rim'),
-        caution: 'Note the arrow on the ring before it is turned over.',
+        caution: 'Mark the ring’s arrow side before you turn it over.',
       }),
       bearingPlay('bearing-play', 'Bearing play', 'bearing-races'),
       ...relief.characteristics,
@@ -211,23 +211,23 @@ function model(g: FixedVaneGeometry): PumpModel {
       ),
       dimension(
         'ring-track',
-        'Ring over its track',
+        'Ring across the worn cam surface',
         'ring',
         'bore-gauge',
         [
-          place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
-          place('2-8', 'at 2–8', 'Bore gauge on the worn track, 2–8, where ripples show.'),
+          place('3-9', 'at 3–9', 'Bore gauge on the worn cam surface, 3–9.'),
+          place('2-8', 'at 2–8', 'Bore gauge on the worn cam surface, 2–8, where ripples show.'),
         ],
         { worked: HONED },
       ),
       dimension(
         'ring-rim',
-        'Ring beside its track',
+        'Ring beside the worn cam surface',
         'ring',
         'bore-gauge',
         [
-          place('3-9', 'at 3–9', 'Bore gauge at the untouched rim, 3–9.'),
-          place('2-8', 'at 2–8', 'Bore gauge at the untouched rim, 2–8.'),
+          place('3-9', 'at 3–9', 'Bore gauge at the unworn rim, 3–9.'),
+          place('2-8', 'at 2–8', 'Bore gauge at the unworn rim, 2–8.'),
         ],
         { worked: HONED },
       ),

@@ -52,6 +52,7 @@ import {
 } from './trochoid';
 import { inTransmission, type InTransmission } from './transmission';
 import { gerotorTeardown } from './teardown/gerotor';
+import { say } from '../wording/say';
 
 /** Steps along one lobe of the inner rotor, besides those that its bends take: a narrow one is not missed. */
 export const STEPS_A_LOBE = 60;
@@ -101,7 +102,7 @@ export const gerotorGeometry = object({
       fits((g: Trochoid, radius) => {
         const least = (1 + DRAWN_RELIEF / 2) * g.eccentricity_mm;
         if (radius <= least) {
-          return `Tooth arc radius: over ${atLeast(least)} with this eccentricity, or the teeth do not reach their roots`;
+          return say('geometry.leastArc', { least: atLeast(least) });
         }
         const most = g.arcCentreRadius_mm * Math.sin(Math.PI / (g.innerLobes + 1));
         return under('Tooth arc radius', radius, most, 'or a tooth runs into the one beside it');
@@ -116,17 +117,14 @@ export const gerotorGeometry = object({
     .test(
       fits((g: Trochoid, diameter) => {
         const least = 2 * (outerRoot_mm(g) + LEAST_RIM * g.eccentricity_mm);
-        return (
-          diameter < least &&
-          `Outer rotor diameter: at least ${atLeast(least)}, or nothing is left of its rim`
-        );
+        return diameter < least && say('geometry.leastRotor', { least: atLeast(least) });
       }),
     ),
   pocketDiameter_mm: length('Pocket bore').test(
-    over('outerDiameter_mm', 'Pocket bore: wider than the outer rotor'),
+    over('outerDiameter_mm', 'Pocket bore must be larger than the outer rotor.'),
   ),
   bodyDiameter_mm: length('Body diameter').test(
-    over('pocketDiameter_mm', 'Body diameter: wider than the pocket'),
+    over('pocketDiameter_mm', 'Body diameter must be larger than the pocket.'),
   ),
   shaftDiameter_mm: length('Shaft diameter').test(
     fits((g: Trochoid, shaft) =>
@@ -236,7 +234,7 @@ const PLACEMENTS: PlacementTable<GerotorGeometry> = {
 const relief = reliefValve('body');
 
 const face = (id: string, what: string, width: string) =>
-  faceGap(id, `Face gap, ${what}`, edgeHours(what), width, 'rotors');
+  faceGap(id, say('pumps.endClearance', { part: what }), edgeHours(what), width, 'rotors');
 
 const KINDS: readonly PartKind[] = [
   { id: 'body', name: 'Body' },
@@ -265,7 +263,7 @@ const DRIVEN_BY: Readonly<
     on: [
       clearance('inner-shaft', 'Inner rotor on shaft', 'diametral', {
         terms: fit('rotor-bore', 'shaft-diameter'),
-        touch: finger('Inner rotor on its shaft, dry: does it slide, does it rock?'),
+        touch: finger('Inner rotor on its shaft, dry. Does it slide freely, without rock?'),
         sides: true,
       }),
     ],
@@ -304,31 +302,25 @@ function model(g: GerotorGeometry): PumpModel {
     characteristics: [
       face('face-inner', 'inner rotor', 'inner-width'),
       face('face-outer', 'outer rotor', 'outer-width'),
-      clearance('tip', 'Tip, lobe on lobe', 'opposite full mesh, lobe on lobe', {
+      clearance('tip', 'Tip clearance', 'opposite full mesh, lobe on lobe', {
         stations: [1, 2, 3].map((n) =>
-          place(
-            `lobe-${n}`,
-            `lobe ${n}`,
-            n === 1
-              ? 'Turn a lobe on a lobe at 12. Leaf between the two tips.'
-              : `Inner rotor ${n === 2 ? 'one lobe' : 'two lobes'} on, lobe on lobe at 12 again. Leaf between the tips.`,
-          ),
+          place(`lobe-${n}`, say('pumps.lobe', { number: n }), say('pumps.lobes', { number: n })),
         ),
         rests: ['inner-lobes', 'outer-lobes'],
         caution: 'Keep fingers out of the lobes when turning the rotors.',
       }),
-      wallGap('Outer rotor to wall', 'outer rotor', fit('pocket-diameter', 'outer-diameter')),
+      wallGap('Outer rotor to pocket', 'outer rotor', fit('pocket-diameter', 'outer-diameter')),
       deckFlatness,
       floorTilt(g.pocketDiameter_mm),
       ...driven.on,
       ...relief.characteristics,
-      coverWear('rotor'),
-      withCover('stack-inner', 'Face with cover, inner rotor', 'face-inner'),
-      withCover('stack-outer', 'Face with cover, outer rotor', 'face-outer'),
+      coverWear,
+      withCover('stack-inner', 'Total end clearance, inner rotor', 'face-inner'),
+      withCover('stack-outer', 'Total end clearance, outer rotor', 'face-outer'),
       ...driven.unit,
     ],
     dimensions: [
-      pocketDepth(g.width_mm, 'Rotors out.'),
+      pocketDepth(g.width_mm, 'rotors'),
       dimension(
         'inner-width',
         'Inner rotor width',
@@ -351,12 +343,12 @@ function model(g: GerotorGeometry): PumpModel {
         'Outer rotor diameter',
         'outer',
         'outside-mic',
-        lines(['12–6', '3–9'], (l) => `Outside mic across the outer rotor, ${l}.`),
+        lines(['12–6', '3–9'], (l) => say('pumps.micAcrossOuter', { line: l })),
         { drawn_mm: g.outerDiameter_mm, field: 'outerDiameter_mm', worked: POLISHED },
       ),
       ...driven.dimensions,
       ...relief.dimensions,
-      ...coverDepths('rotor'),
+      ...coverDepths,
     ],
   };
 }
@@ -380,9 +372,9 @@ export const gerotor: PumpFamily<GerotorGeometry> = {
     bolts: 6,
   },
   cautions: [
-    'Relief springs are under load: let them off under control, face turned away.',
+    'Relief springs are loaded. Release them slowly; keep your face clear.',
     'Solvent and hot wash: gloves and glasses. Never spin a rotor with compressed air.',
-    'Rotors chip when they fall, and their edges cut.',
+    'Dropped rotors chip. Edges cut.',
   ],
   model,
   teardown: ({ use }) => gerotorTeardown(use),

@@ -10,6 +10,7 @@ import type {
   Touch,
   Worked,
 } from './family';
+import { say } from '../wording/say';
 
 /** Returns the parts of a pump that has one of each kind. */
 export const oneOfEach = (kinds: readonly PartKind[]): Part[] =>
@@ -59,6 +60,17 @@ export function clearance(
   return { id, name, convention, quantity: 'gap', stations: [], ...ways };
 }
 
+/**
+ * Returns the instruction for backlash by dial: the drive gear is rocked against the other one.
+ *
+ * @param held the gear that is held: `driven gear`
+ * @param turn_deg how far both were turned since the first place
+ */
+export const rockDrive = (held: string, turn_deg: number): string =>
+  turn_deg === 0
+    ? say('pumps.rockDrive', { held })
+    : say('pumps.rockDriveTurned', { held, degrees: turn_deg });
+
 /** Returns the travel of an indicator at stations; where a radius matters, with that and the fields that give it. */
 export const swing = (
   stations: readonly Station[],
@@ -79,16 +91,16 @@ export const sweep = (instruction: string): Touch => ({
 
 /** Returns the outside mic at two places half a turn apart: the usual for widths and diameters of a part in the hand. */
 export const twoPlaces = (what: string, where: string): Station[] => [
-  place('a', 'first place', `Outside mic over the ${what}, ${where}.`),
-  place('b', 'half a turn on', `Outside mic over the ${what}, half a turn on.`),
+  place('a', 'first place', say('pumps.micOver', { part: what, where })),
+  place('b', '180° round', say('pumps.micHalfTurn', { part: what })),
 ];
 
 /** Returns a bore at two places along it and two directions: an oval or a taper shows. */
 export const insideBore = (what: string): Station[] => [
-  place('front-a', 'front', `Bore gauge in the ${what}, near the front.`),
-  place('front-b', 'front, 90° on', `Bore gauge in the ${what}, near the front, 90° on.`),
-  place('rear-a', 'rear', `Bore gauge in the ${what}, near the rear.`),
-  place('rear-b', 'rear, 90° on', `Bore gauge in the ${what}, near the rear, 90° on.`),
+  place('front-a', 'front', say('pumps.gaugeFront', { part: what })),
+  place('front-b', 'front, 90° round', say('pumps.gaugeFrontRound', { part: what })),
+  place('rear-a', 'rear', say('pumps.gaugeRear', { part: what })),
+  place('rear-b', 'rear, 90° round', say('pumps.gaugeRearRound', { part: what })),
 ];
 
 /** Makes a size of a part: what it is read with, and the places where. */
@@ -104,14 +116,14 @@ export function dimension(
 }
 
 /** Said wherever a leaf goes under an edge. */
-export const BONE_DRY = 'Bone dry, no nicks, or the leaf lies. Gear edges cut.';
+export const BONE_DRY = 'Bone dry, no nicks, or the leaf misleads. Gear edges cut.';
 
 /** Returns the plunger of a relief valve in its bore, and its spring: the same on every pump that has one. */
 export function reliefValve(part: string): {
   readonly dimensions: readonly Dimension[];
   readonly characteristics: readonly Characteristic[];
 } {
-  const UNDER_LOAD = 'The spring is under load: let it off under control, face turned away.';
+  const UNDER_LOAD = 'Spring loaded. Release it slowly; keep your face clear.';
   return {
     dimensions: [
       dimension(
@@ -137,13 +149,13 @@ export function reliefValve(part: string): {
         place('a', 'free', 'Caliper over the spring, standing free.'),
       ]),
       dimension('spring-loaded-length', 'Spring under its test load', 'spring', 'height-gauge', [
-        place('a', 'loaded', 'The test load of the sheet on the spring; height gauge over it.'),
+        place('a', 'loaded', 'Put the sheet’s test load on the spring. Height gauge on top.'),
       ]),
     ],
     characteristics: [
       clearance('plunger-bore', 'Relief plunger to bore', 'diametral', {
         terms: fit('plunger-bore-diameter', 'plunger-diameter'),
-        touch: finger('Plunger in its dry bore: does it fall by its own weight?'),
+        touch: finger('Plunger in its dry bore. Does it drop under its own weight?'),
         sides: true,
         caution: UNDER_LOAD,
       }),
@@ -159,7 +171,7 @@ export function reliefValve(part: string): {
         {
           quantity: 'size',
           terms: [{ dimension: 'spring-loaded-length', factor: 1 }],
-          caution: 'A loaded spring jumps: guide it, and keep the face away.',
+          caution: 'A loaded spring can fly out. Guide it; keep your face clear.',
         },
       ),
     ],

@@ -21,7 +21,7 @@ export interface OwnCharacteristic {
   readonly places: readonly string[];
   /** One for a size, two for a difference: the second is taken off the first. */
   readonly sizes: readonly OwnSize[];
-  /** What the figure means, where two readings of it are common. */
+  /** What the reading means, where two readings of it are common. */
   readonly convention: string;
   readonly caution: string;
 }

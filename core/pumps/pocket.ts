@@ -1,11 +1,12 @@
 import type { Characteristic, Dimension, Feature, Station } from './family';
 import { BONE_DRY, clearance, dimension, feature, fit, HONED, place, sweep } from './measures';
+import { say } from '../wording/say';
 
 /** Clearances and sizes of a round pocket under a cover, the same whatever turns in it. */
 
 /** Places named by their hour. */
 export const hours = (list: readonly number[], words: (hour: number) => string): Station[] =>
-  list.map((hour) => place(`${hour}`, `at ${hour}`, words(hour)));
+  list.map((hour) => place(`${hour}`, say('pumps.atHour', { hour }), words(hour)));
 
 /** Returns the lines across the pocket, `12–6`; their ids have a plain hyphen. */
 export const lines = (list: readonly string[], words: (line: string) => string): Station[] =>
@@ -24,7 +25,7 @@ export const edgeHours = (what: string, where: Readonly<Record<number, string>> 
     place(
       `${hour}`,
       [hour, where[hour]].filter(Boolean).join(', '),
-      `Edge across ${line}, ${what} at ${hour}.`,
+      say('pumps.edgeAcross', { line, part: what, hour }),
     ),
   );
 
@@ -41,9 +42,7 @@ export const faceGap = (
     terms: fit('pocket-depth', width),
     ...(turning
       ? {
-          touch: sweep(
-            `Edge across 12–6. Turn the ${turning} once round beneath it: do they touch?`,
-          ),
+          touch: sweep(say('pumps.sweep', { parts: turning })),
         }
       : {}),
     gasket: true,
@@ -56,7 +55,7 @@ export const wallGap = (
   what: string,
   terms: Characteristic['terms'],
 ): Characteristic =>
-  clearance('od-pocket', name, `diametral: ${what} pushed to the far wall, the full gap`, {
+  clearance('od-pocket', name, say('pumps.diametral', { part: what }), {
     stations: (
       [
         [6, 12],
@@ -64,17 +63,21 @@ export const wallGap = (
         [2, 8],
       ] as const
     ).map(([from, to]) =>
-      place(`${to}`, `at ${to}`, `Push ${what} hard to ${from}. Full gap to the wall at ${to}.`),
+      place(
+        `${to}`,
+        say('pumps.atHour', { hour: to }),
+        say('pumps.pushToWall', { part: what, from, hour: to }),
+      ),
     ),
     ...(terms ? { terms } : {}),
     sides: true,
-    caution: `Push with a wooden drift: no fingers between ${what.split(' ').at(-1)} and wall.`,
+    caution: 'Push with a wooden drift. No fingers in the gap.',
   });
 
 export const deckFlatness: Characteristic = clearance(
   'deck-flatness',
   'Deck flatness',
-  'largest gap under the edge on the bare deck',
+  'largest gap under the straightedge on the bare deck',
   {
     stations: (
       [
@@ -82,10 +85,10 @@ export const deckFlatness: Characteristic = clearance(
         ['3', '3–9'],
       ] as const
     ).map(([id, line]) =>
-      place(id, `line ${line}`, `Edge across the bare deck ${line}, leaf wherever light shows.`),
+      place(id, say('pumps.line', { line }), say('pumps.edgeOnDeck', { line })),
     ),
     rests: ['deck'],
-    caution: 'Dowels out, nicks stoned off.',
+    caution: 'Remove dowels. Stone off nicks.',
   },
 );
 
@@ -101,20 +104,21 @@ export const floorTilt = (diameter_mm: number, caution?: string): Characteristic
     ...(caution ? { caution } : {}),
   });
 
-/** Returns the wear of the cover where a part has run: leaf under the edge, or depths on track and bare face. */
-export const coverWear = (track: string): Characteristic =>
-  clearance('cover-wear', 'Cover wear', `depth of the ${track} track under the untouched face`, {
-    stations: lines(
-      ['12–6', '2–8', '4–10'],
-      (line) => `Edge across the cover ${line}, leaf on the ${track} track.`,
-    ),
+/** The wear of the cover where a part has run: leaf under the straightedge, or depths on the wear mark and beside it. */
+export const coverWear: Characteristic = clearance(
+  'cover-wear',
+  'Cover wear',
+  'wear depth below the unworn face',
+  {
+    stations: lines(['12–6', '2–8', '4–10'], (line) => say('pumps.edgeOnCover', { line })),
     terms: fit('track-depth', 'face-depth'),
-    caution: 'Lay the cover so that it cannot tip: a stator half is heavy.',
-  });
+    caution: 'Set the cover so it cannot tip: it is heavy.',
+  },
+);
 
 /** Returns what a face limit applies to: the gap in the body and the wear of the cover together. */
 export const withCover = (id: string, name: string, base: string): Characteristic =>
-  clearance(id, name, 'body gap and cover wear together, against the face limit', {
+  clearance(id, name, 'end clearance plus cover wear, against the end clearance limit', {
     sum: [base, 'cover-wear'],
     gasket: true,
   });
@@ -124,15 +128,15 @@ export const withCover = (id: string, name: string, base: string): Characteristi
  *
  * @param width_mm of the gears that lie in it: what is drawn where the sheet has no nominal
  */
-export const pocketDepth = (width_mm: number, caution: string): Dimension =>
+export const pocketDepth = (width_mm: number, out: string): Dimension =>
   dimension(
     'pocket-depth',
     'Pocket depth',
     'body',
     'depth-mic',
-    hours([12, 3, 6, 9], (h) => `Depth mic on the deck, down to the pocket floor at ${h}.`),
+    hours([12, 3, 6, 9], (h) => say('pumps.depthAtHour', { hour: h })),
     {
-      caution: `${caution} Fingers clear of the spindle.`,
+      caution: say('pumps.outFirst', { parts: out }),
       drawn_mm: width_mm,
       field: 'width_mm',
       worked: { faced: -1, sunk: 1 },
@@ -146,27 +150,26 @@ export const pocketBore = (diameter_mm: number): Dimension =>
     'Pocket bore',
     'body',
     'bore-gauge',
-    lines(['12–6', '3–9'], (l) => `Bore gauge across the pocket, ${l}.`),
+    lines(['12–6', '3–9'], (l) => say('pumps.gaugeAcrossPocket', { line: l })),
     { drawn_mm: diameter_mm, field: 'pocketDiameter_mm', worked: HONED },
   );
 
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
 export const deck: Feature = feature('deck', 'Deck', 'body', { faced: 0, dressed: 0 });
 
-/** Returns the depths on the cover: where a part has run, and where nothing has. */
-export const coverDepths = (track: string): Dimension[] =>
-  (
-    [
-      ['track-depth', 'Cover track', `the ${track} track`],
-      ['face-depth', 'Cover untouched face', 'the bare face'],
-    ] as const
-  ).map(([id, name, where]) =>
-    dimension(
-      id,
-      name,
-      'cover',
-      'depth-mic',
-      hours([12, 4, 8], (h) => `Depth mic across the cover, spindle on ${where} at ${h}.`),
-      { also: ['height-gauge'], worked: { ground: 0 } },
-    ),
-  );
+/** The depths on the cover: where a part has run, and where nothing has. */
+export const coverDepths: readonly Dimension[] = (
+  [
+    ['track-depth', 'Cover wear mark', 'pumps.coverOnTrack'],
+    ['face-depth', 'Cover unworn face', 'pumps.coverOnFace'],
+  ] as const
+).map(([id, name, where]) =>
+  dimension(
+    id,
+    name,
+    'cover',
+    'depth-mic',
+    hours([12, 4, 8], (hour) => say(where, { hour })),
+    { also: ['height-gauge'], worked: { ground: 0 } },
+  ),
+);

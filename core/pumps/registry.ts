@@ -12,6 +12,7 @@ import { onFirstSection } from './sections';
 import type { Teardown } from './teardown/teardown';
 import { vacuumVane } from './vacuum-vane';
 import { variableVane } from './variable-vane';
+import { say } from '../wording/say';
 
 /** Lists every pump family that the app knows, in the order in which they are offered. */
 export const FAMILIES: readonly PumpFamily[] = (
@@ -26,7 +27,7 @@ export const FAMILIES: readonly PumpFamily[] = (
 export function familyOf(id: string): PumpFamily {
   const family = FAMILIES.find((f) => f.id === id);
   if (!family) {
-    const message = `“${id}” is not a pump family that is known here.`;
+    const message = say('geometry.unknownFamily', { id });
     throw new InputError('family', 'unknown-family', message, { id });
   }
   return family;
@@ -105,7 +106,7 @@ export function partName(pump: PumpKind, id: string): string {
 }
 
 const unknown = (what: 'characteristic' | 'dimension', id: string): InputError =>
-  new InputError(what, `unknown-${what}`, `This pump has no “${id}”.`, { id });
+  new InputError(what, `unknown-${what}`, say('geometry.unknownPart', { id }), { id });
 
 /**
  * Returns a characteristic of a pump by its id.

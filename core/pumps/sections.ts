@@ -1,3 +1,4 @@
+import { say } from '../wording/say';
 /**
  * Describes what one section of a stack is called in ids and words; the first of a single pump has no
  * mark.
@@ -5,15 +6,17 @@
 export interface Section {
   readonly of: (id: string) => string;
   readonly word: (name: string) => string;
+  readonly gears: readonly [GearName, GearName];
 }
 
 /**
  * Returns how the parts and sizes of one section of a pump are named: the first as in a pump of one
  * section, so that its readings stay its own when sections are added.
  */
-export const sectionOf = (number: number, sections: number): Section => ({
+export const sectionOf = (number: number, sections: number, gears = GEARS): Section => ({
+  gears,
   of: (id) => (number === 1 ? id : `${id}-s${number}`),
-  word: (name) => (sections === 1 ? name : `Section ${number}: ${name}`),
+  word: (name) => (sections === 1 ? name : say('pumps.section', { number, name })),
 });
 
 /** Returns the number of the section that a name is of; null for what is of the whole pump. */
@@ -41,7 +44,13 @@ export const onFirstSection = (id: string): string => id.replace(/-s\d$/, '');
 export type GearName = readonly [id: 'drive' | 'idler', name: string];
 
 /** The two gears of a section: the one on the shaft, and the one that it drives. */
-export const GEARS: readonly [GearName, GearName] = [
-  ['drive', 'shaft gear'],
+export const GEARS: Section['gears'] = [
+  ['drive', 'drive gear'],
+  ['idler', 'driven gear'],
+];
+
+/** The same where the second turns on a shaft that is fixed in the body. */
+export const GEAR_AND_IDLER: Section['gears'] = [
+  ['drive', 'drive gear'],
   ['idler', 'idler'],
 ];

@@ -133,7 +133,7 @@ describe('a check of a sheet’s own', () => {
   const own: Sheet['own'] = [
     {
       ...{ id: 'seat', name: 'Relief seat', part: 'body', way: 'difference' },
-      places: ['first', 'half a turn on'],
+      places: ['first', '180° round'],
       sizes: [
         { name: 'Seat depth', instrument: 'depth-mic' },
         { name: 'Plunger length', instrument: 'outside-mic' },

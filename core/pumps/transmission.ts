@@ -11,6 +11,7 @@ import {
   swing,
   twoPlaces,
 } from './measures';
+import { say } from '../wording/say';
 
 /** Describes what a converter hub drives in a pump: its part, and how it is named. */
 export interface Driven {
@@ -34,38 +35,36 @@ const KINDS: readonly PartKind[] = [
   { id: 'bushing', name: 'Bushing' },
   { id: 'hub', name: 'Hub' },
   { id: 'input-shaft', name: 'Input shaft' },
-  { id: 'unit', name: 'Unit, with its thrust washer' },
+  { id: 'unit', name: 'Transmission, with its thrust washer' },
 ];
 
 const ENDS = ['front', 'rear'] as const;
 
 const statorBushing = (end: string): Characteristic =>
-  clearance(`stator-bushing-${end}`, `Stator support bushing, ${end}`, 'diametral', {
+  clearance(`stator-bushing-${end}`, say('pumps.statorBushing', { end }), 'diametral', {
     terms: fit(`stator-bore-${end}`, `stator-journal-${end}`),
-    touch: finger(
-      `Input shaft in the ${end} stator support bushing, dry: does it turn, does it rock?`,
-    ),
+    touch: finger(say('pumps.turnInStator', { end })),
     sides: true,
   });
 
 const statorSizes = (end: string): Dimension[] => [
   dimension(
     `stator-bore-${end}`,
-    `Stator support bushing bore, ${end}`,
+    say('pumps.statorBore', { end }),
     `stator-bushing-${end}`,
     'bore-gauge',
     [
-      place('a', 'first', `Bore gauge in the ${end} stator support bushing.`),
-      place('b', '90° on', `Bore gauge in the ${end} stator support bushing, 90° on.`),
+      place('a', 'first', say('pumps.gaugeStator', { end })),
+      place('b', '90° round', say('pumps.gaugeStatorRound', { end })),
     ],
     { worked: HONED },
   ),
   dimension(
     `stator-journal-${end}`,
-    `Input shaft journal, ${end}`,
+    say('pumps.statorJournal', { end }),
     'input-shaft',
     'outside-mic',
-    twoPlaces('input shaft', `where the ${end} bushing runs`),
+    twoPlaces('input shaft', say('pumps.whereBushingRuns', { end })),
     { worked: POLISHED },
   ),
 ];
@@ -73,12 +72,12 @@ const statorSizes = (end: string): Dimension[] => [
 /** The end play by dial, by a bridge gauge's two depths and the washer between, or by a leaf under its foot. */
 const pumpToUnit: Characteristic = clearance(
   'pump-to-unit',
-  'Pump to unit end play',
-  'full swing, pump bolted up; or unit depth less pump height and washer',
+  'Transmission end play, pump bolted up',
+  'total travel, pump bolted up; or transmission depth less pump height and washer',
   {
     usual: 'swing',
     swing: swing([
-      place('end', 'on the shaft end', 'Dial on the shaft end. Push in, pull out: full swing.'),
+      place('end', 'on the shaft end', 'Dial on the shaft end. Push in, pull out: total travel.'),
     ]),
     terms: [
       { dimension: 'unit-depth', factor: 1 },
@@ -93,7 +92,7 @@ const pumpToUnit: Characteristic = clearance(
       ),
     ],
     rests: ['deck'],
-    caution: 'Pull with a slide hammer’s own weight only, and mind the shaft’s edges.',
+    caution: 'Do not hammer: pull with the slide’s weight only. Shaft edges cut.',
   },
 );
 
@@ -118,20 +117,20 @@ export function inTransmission({ part, name }: Driven): InTransmission {
       ...ENDS.map((end) => ({
         id: `stator-bushing-${end}`,
         kind: 'bushing',
-        name: `Stator support bushing, ${end}`,
+        name: say('pumps.statorBushing', { end }),
       })),
     ],
     hub: [
-      clearance('hub-bushing', 'Hub in bushing', 'diametral', {
+      clearance('hub-bushing', 'Hub to bushing', 'diametral', {
         terms: fit('bushing-bore', 'hub-diameter'),
-        touch: finger('Hub in its bushing, dry: does it turn, does it rock?'),
+        touch: finger('Hub in the bushing, dry. Does it turn freely, without rock?'),
         hub: true,
         sides: true,
-        caution: 'A bore bushing has a sharp end: no finger in a turning hub.',
+        caution: 'Bushing edges cut. Keep fingers out of a turning hub.',
       }),
       clearance('drive-engagement', 'Drive tang in hub slot', 'slot less tang', {
         terms: fit('hub-slot', 'drive-tang'),
-        touch: finger(`${name} on the hub: does the tang go in and bear on its full flat?`),
+        touch: finger(say('pumps.tangs', { part: name })),
       }),
     ],
     unit: [...ENDS.map(statorBushing), vent, pumpToUnit],
@@ -177,13 +176,13 @@ export function inTransmission({ part, name }: Driven): InTransmission {
           'Drill shank that just goes into the vent hole: caliper over the shank.',
         ),
       ]),
-      dimension('unit-depth', 'Unit depth', 'unit', 'depth-mic', [
+      dimension('unit-depth', 'Transmission depth', 'unit', 'depth-mic', [
         place('a', 'first', 'Bridge gauge across the case face, down to the thrust face.'),
-        place('b', 'half a turn on', 'Bridge gauge half a turn on, down to the thrust face.'),
+        place('b', '180° round', 'Bridge gauge 180° round, down to the thrust face.'),
       ]),
       dimension('pump-height', 'Pump height', 'cover', 'depth-mic', [
         place('a', 'first', 'Bridge gauge on the pump’s thrust face, down to its mounting face.'),
-        place('b', 'half a turn on', 'Bridge gauge half a turn on, down to the mounting face.'),
+        place('b', '180° round', 'Bridge gauge 180° round, down to the mounting face.'),
       ]),
       dimension('washer-thickness', 'Thrust washer or shim', 'unit', 'outside-mic', [
         place('a', 'washer', 'Outside mic over the thrust washer, with its shims.'),

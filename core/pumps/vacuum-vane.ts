@@ -21,17 +21,19 @@ export const vacuumVaneGeometry = object({
   ...slottedFields([2, 8], (g: InBore) =>
     roundGap(g.rotorDiameter_mm, g.boreDiameter_mm, g.eccentricity_mm),
   ),
-  boreDiameter_mm: length('Bore').test(over('rotorDiameter_mm', 'Bore: wider than the rotor')),
+  boreDiameter_mm: length('Bore').test(
+    over('rotorDiameter_mm', 'Bore must be larger than the rotor.'),
+  ),
   eccentricity_mm: length('Eccentricity').test(
     'room',
-    'Eccentricity: the rotor would run into the bore',
+    'Eccentricity is too large: the rotor would run into the bore.',
     (e, { parent }) => {
       const g = parent as { boreDiameter_mm: number; rotorDiameter_mm: number };
       return 2 * e < g.boreDiameter_mm - g.rotorDiameter_mm;
     },
   ),
   bodyDiameter_mm: length('Body diameter').test(
-    over('boreDiameter_mm', 'Body diameter: wider than the bore'),
+    over('boreDiameter_mm', 'Body diameter must be larger than the bore.'),
   ),
   width_mm: length('Rotor width'),
   bolts: count('Bolts', 3, 24),
@@ -107,7 +109,7 @@ function model(g: VacuumVaneGeometry): PumpModel {
       sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
       vaneSlot,
       vaneLength,
-      clearance('vane-in-slot', 'Vane left in slot', 'what stays in the slot at full reach', {
+      clearance('vane-in-slot', 'Vane engagement', 'length in the slot at full extension', {
         quantity: 'size',
         terms: [
           { dimension: 'vane-length', factor: 1 },
@@ -116,16 +118,16 @@ function model(g: VacuumVaneGeometry): PumpModel {
           { dimension: 'rotor-diameter', factor: 0.5 },
         ],
         below: 'falls out of its slot',
-        caution: 'A vane shorter than its reach falls out and wrecks the pump.',
+        caution: 'A vane that is too short comes out and wrecks the pump.',
       }),
-      clearance('ring-wear', 'Bore wear', 'track against the untouched rim, across', {
+      clearance('ring-wear', 'Bore wear', 'worn cam surface against the unworn rim, across', {
         terms: fit('ring-track', 'ring-rim'),
       }),
       bearingPlay('bearing-play-front', 'Bearing play, front', 'bearing-front-races'),
       bearingPlay('bearing-play-rear', 'Bearing play, rear', 'bearing-rear-races'),
     ],
     dimensions: [
-      pocketDepth(g.width_mm, 'Rotor out.'),
+      pocketDepth(g.width_mm, 'rotor'),
       ...vaneSizes(g.vanes, {
         thickness_mm: g.vaneThickness_mm,
         rotor_mm: g.rotorDiameter_mm,
@@ -136,28 +138,28 @@ function model(g: VacuumVaneGeometry): PumpModel {
         'Eccentricity',
         'body',
         'indicator',
-        [place('a', 'swept', 'Dial on the shaft, swept round the bore: half of the full swing.')],
+        [place('a', 'swept', 'Dial on the shaft, swept round the bore. Enter half the TIR.')],
         { drawn_mm: g.eccentricity_mm, field: 'eccentricity_mm' },
       ),
       dimension(
         'ring-track',
-        'Bore over its track',
+        'Bore, worn',
         'body',
         'bore-gauge',
         [
-          place('3-9', 'at 3–9', 'Bore gauge on the worn track, 3–9.'),
-          place('12-6', 'at 12–6', 'Bore gauge on the worn track, 12–6.'),
+          place('3-9', 'at 3–9', 'Bore gauge in the worn bore, 3–9.'),
+          place('12-6', 'at 12–6', 'Bore gauge in the worn bore, 12–6.'),
         ],
         { drawn_mm: g.boreDiameter_mm, field: 'boreDiameter_mm', worked: HONED },
       ),
       dimension(
         'ring-rim',
-        'Bore beside its track',
+        'Bore, unworn',
         'body',
         'bore-gauge',
         [
-          place('3-9', 'at 3–9', 'Bore gauge at the untouched end of the bore, 3–9.'),
-          place('12-6', 'at 12–6', 'Bore gauge at the untouched end of the bore, 12–6.'),
+          place('3-9', 'at 3–9', 'Bore gauge at the unworn end of the bore, 3–9.'),
+          place('12-6', 'at 12–6', 'Bore gauge at the unworn end of the bore, 12–6.'),
         ],
         { worked: HONED },
       ),

@@ -1,5 +1,6 @@
 import type { NumberSchema } from 'yup';
 import { atLeast, count, fits, length, under } from './fields';
+import { say } from '../wording/say';
 
 /** Describes what of a vane pump says whether its vanes have room in their slots; lengths in mm. */
 export type SlottedRotor = Record<
@@ -56,7 +57,7 @@ export function slottedFields<G extends SlottedRotor>(
         const gap = gapOf(g);
         const least = gap.most / (1 - KEPT);
         if (vane < least) {
-          return `Vane length: at least ${atLeast(least)}, or less than a fifth stays in the slot at full reach`;
+          return say('geometry.leastVane', { least: atLeast(least) });
         }
         const most = gap.least + g.slotDepth_mm;
         return under('Vane length', vane, most, 'or it has no room where the ring is nearest');

@@ -11,16 +11,17 @@ import {
   swing,
 } from './measures';
 import { edgeHours, faceGap } from './pocket';
+import { say } from '../wording/say';
 
 /** Returns the side clearance of a part in a pocket: leaf under the edge, or depth less width. */
 export const sideGap = (id: string, name: string, what: string, width: string): Characteristic =>
-  faceGap(id, `Side gap, ${name}`, edgeHours(what), width);
+  faceGap(id, say('pumps.sideClearance', { part: name }), edgeHours(what), width);
 
 /** A vane in its slot, tried at both ends of the slot. */
 export const vaneSlot: Characteristic = clearance(
   'vane-slot',
   'Vane to slot',
-  'full play in the slot',
+  'total clearance in the slot',
   {
     stations: [
       place('a', 'first slot', 'Leaf beside the vane in its slot, full depth.'),
@@ -28,7 +29,7 @@ export const vaneSlot: Characteristic = clearance(
     ],
     terms: fit('slot-width', 'vane-thickness'),
     touch: finger('Vane in its slot, dry: does it fall free?'),
-    caution: 'A vane’s edge is sharp: the rounded one goes outward.',
+    caution: 'Vane edges cut. The rounded edge goes outward.',
   },
 );
 
@@ -44,11 +45,15 @@ export const races = (part: string): Feature => feature(`${part}-races`, 'Races'
 
 /** Returns the radial play of a shaft in its bearing, by indicator. */
 export const bearingPlay = (id: string, name: string, bearing: string): Characteristic =>
-  clearance(id, name, 'full swing, pushed and pulled across', {
+  clearance(id, name, 'total travel, pushed and pulled across', {
     rests: [bearing],
     swing: swing([
-      place('up', 'up and down', 'Dial on the shaft by the bearing. Push down, lift: full swing.'),
-      place('side', 'side to side', 'Dial 90° on. Push and pull across: full swing.'),
+      place(
+        'up',
+        'up and down',
+        'Dial on the shaft at the bearing. Push down, lift: total travel.',
+      ),
+      place('side', 'side to side', 'Dial 90° round. Push and pull across: total travel.'),
     ]),
     caution: 'Never spin a bearing with compressed air.',
   });
@@ -56,7 +61,7 @@ export const bearingPlay = (id: string, name: string, bearing: string): Characte
 /** Returns a place for every vane. */
 const vaneStations = (count: number, words: string): Station[] =>
   Array.from({ length: count }, (_, i) =>
-    place(`vane-${i + 1}`, `vane ${i + 1}`, words.replace('%', `${i + 1}`)),
+    place(`vane-${i + 1}`, say('pumps.vane', { number: i + 1 }), words.replace('%', `${i + 1}`)),
   );
 
 /** Returns the sizes that every vane pump has. */
@@ -92,7 +97,7 @@ export const vaneSizes = (
     'caliper',
     [
       place('a', 'first slot', 'Caliper or gauge blocks in the first slot.'),
-      place('b', 'opposite slot', 'The same in the opposite slot.'),
+      place('b', 'opposite slot', 'Repeat in the opposite slot.'),
     ],
     { drawn_mm: drawn.thickness_mm, field: 'vaneThickness_mm', worked: { dressed: 1 } },
   ),
@@ -114,7 +119,7 @@ export const vaneSizes = (
     'outside-mic',
     [
       place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
-      place('b', 'half a turn on', 'Outside mic over the rotor, half a turn on.'),
+      place('b', '180° round', 'Outside mic over the rotor, half a turn on.'),
     ],
     { drawn_mm: drawn.width_mm, field: 'width_mm', worked: GROUND },
   ),

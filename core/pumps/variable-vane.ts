@@ -34,24 +34,24 @@ export const variableVaneGeometry = object({
     roundGap(g.rotorDiameter_mm, g.slideBore_mm, g.eccentricity_mm),
   ),
   slideBore_mm: length('Slide bore').test(
-    over('rotorDiameter_mm', 'Slide bore: wider than the rotor'),
+    over('rotorDiameter_mm', 'Slide bore must be larger than the rotor.'),
   ),
   eccentricity_mm: length('Largest eccentricity').test(
     'room',
-    'Largest eccentricity: the rotor would run into the slide',
+    'Largest eccentricity is too large: the rotor would run into the slide.',
     (e, { parent }) => {
       const g = parent as { slideBore_mm: number; rotorDiameter_mm: number };
       return 2 * e < g.slideBore_mm - g.rotorDiameter_mm;
     },
   ),
   slideDiameter_mm: length('Slide outside diameter').test(
-    over('slideBore_mm', 'Slide outside diameter: wider than its bore'),
+    over('slideBore_mm', 'Slide outside diameter must be larger than its bore.'),
   ),
   pocketDiameter_mm: length('Pocket across').test(
-    over('slideDiameter_mm', 'Pocket: wider than the slide'),
+    over('slideDiameter_mm', 'Pocket must be larger than the slide.'),
   ),
   bodyDiameter_mm: length('Body diameter').test(
-    over('pocketDiameter_mm', 'Body diameter: wider than the pocket'),
+    over('pocketDiameter_mm', 'Body diameter must be larger than the pocket.'),
   ),
   width_mm: length('Rotor width'),
   bolts: count('Bolts', 3, 24),
@@ -152,7 +152,7 @@ const PLACEMENTS: PlacementTable<VariableVaneGeometry> = {
 };
 
 const FOLLOWS =
-  'A cut in the pocket has to be matched by the same cut on the outer face, or the parts above foul.';
+  'If you machine the pocket, take the same off the outer face, or other parts will foul.';
 const relief = reliefValve('body');
 const transmission = inTransmission({ part: 'rotor', name: 'Rotor' });
 
@@ -192,21 +192,21 @@ function model(g: VariableVaneGeometry): PumpModel {
         terms: fit('pivot-bore', 'pivot-pin'),
         touch: finger('Slide on its pivot, dry: does it swing by its own weight?'),
         sides: true,
-        caution: 'The slide’s spring is under load: let it off under control.',
+        caution: 'The slide’s spring is loaded. Release it slowly; keep your face clear.',
       }),
-      clearance('slide-seals', 'Slide seals', 'by hand: they spring out and hold the slide', {
+      clearance('slide-seals', 'Slide seals', 'by hand: they spring out and stay', {
         rests: ['seal-grooves'],
         touch: finger('Slide seals in their grooves: do they spring out and slide freely?'),
       }),
       ...transmission.hub,
       ...relief.characteristics,
-      coverWear('slide'),
-      withCover('stack-rotor', 'Side with cover, rotor', 'side-rotor'),
-      withCover('stack-slide', 'Side with cover, slide', 'side-slide'),
+      coverWear,
+      withCover('stack-rotor', 'Total side clearance, rotor', 'side-rotor'),
+      withCover('stack-slide', 'Total side clearance, slide', 'side-slide'),
       ...transmission.unit,
     ],
     dimensions: [
-      pocketDepth(g.width_mm, `Parts out. ${FOLLOWS}`),
+      pocketDepth(g.width_mm, 'parts'),
       dimension(
         'outer-face',
         'Outer face',
@@ -214,7 +214,7 @@ function model(g: VariableVaneGeometry): PumpModel {
         'height-gauge',
         [
           place('a', 'first', 'Body on its deck, on the plate: height gauge over the outer face.'),
-          place('b', 'half a turn on', 'Height gauge over the outer face again, half a turn on.'),
+          place('b', '180° round', 'Height gauge over the outer face again, half a turn on.'),
         ],
         { also: ['depth-mic', 'outside-mic'], caution: FOLLOWS, worked: { faced: -1, ground: -1 } },
       ),
@@ -255,13 +255,13 @@ function model(g: VariableVaneGeometry): PumpModel {
         'outside-mic',
         [
           place('a', 'first', 'Outside mic over the pivot pin.'),
-          place('b', '90° on', 'Outside mic over the pivot pin, 90° on.'),
+          place('b', '90° round', 'Outside mic over the pivot pin, 90° on.'),
         ],
         { worked: POLISHED },
       ),
       ...transmission.dimensions,
       ...relief.dimensions,
-      ...coverDepths('slide'),
+      ...coverDepths,
     ],
   };
 }

@@ -25,7 +25,7 @@ describe('flow and pressure as people write them', () => {
     expect(parsePressure_bar(text)).toBeCloseTo(bar, 4);
   });
   it.each(['much', 'gpm', '3 psi', '1..2', '4 5'])('flow “%s” is refused with its text', (text) => {
-    expect(() => parseFlow_lpm(text)).toThrow(`“${text}” is not a flow`);
+    expect(() => parseFlow_lpm(text)).toThrow(`“${text}”`);
   });
   it('comes back from what is written of it', () => {
     fc.assert(
@@ -49,7 +49,7 @@ describe('the inch system', () => {
     expect(parseTemperature_C('75 °F', 'mm')).toBeCloseTo(23.8889, 4);
     expect(formatTemperature(-40, 'thou')).toBe('−40 °F');
     expect(parseTemperature_C(' ')).toBeNull();
-    expect(() => parseTemperature_C('warm', 'thou')).toThrow('alone in °F or with C or F');
+    expect(() => parseTemperature_C('warm', 'thou')).toThrow('Type a number in °F');
   });
   it('reads back every temperature that it writes', () => {
     fc.assert(

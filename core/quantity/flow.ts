@@ -2,10 +2,10 @@ import { InputError } from '../errors';
 import { trimmed } from './format';
 import { parseNumber } from './parse';
 import type { ShopUnit } from './units';
+import { say } from '../wording/say';
 
 /** A quantity with the units that people write it in, each with its worth in the first one. */
 interface Written {
-  readonly name: string;
   /** The unit of a bare number, and of what is shown, by the shop's system. */
   readonly usual: Readonly<Record<ShopUnit, string>>;
   readonly decimals: Readonly<Record<ShopUnit, number>>;
@@ -14,7 +14,6 @@ interface Written {
 
 /** US gallon 3.785411784 l, imperial gallon 4.54609 l (NIST SP 811). */
 const FLOW: Written = {
-  name: 'a flow',
   usual: { mm: 'l/min', thou: 'gpm' },
   decimals: { mm: 1, thou: 2 },
   per: { 'l/min': 1, lpm: 1, l: 1, gpm: 3.785411784, gal: 3.785411784, igpm: 4.54609 },
@@ -22,13 +21,12 @@ const FLOW: Written = {
 
 /** 1 psi is 0.0689476 bar (NIST SP 811). */
 const PRESSURE: Written = {
-  name: 'a pressure',
   usual: { mm: 'bar', thou: 'psi' },
   decimals: { mm: 2, thou: 1 },
   per: { bar: 1, psi: 0.0689475729, kpa: 0.01, mpa: 10 },
 };
 
-function parse(text: string, { name, usual, per }: Written, shop: ShopUnit): number | null {
+function parse(text: string, { usual, per }: Written, shop: ShopUnit): number | null {
   const written = text.trim();
   if (written === '') return null;
   const [, figure = '', suffix = ''] = /^([^a-zA-Z]*)([a-zA-Z/]*)$/.exec(written) ?? [];
@@ -36,11 +34,11 @@ function parse(text: string, { name, usual, per }: Written, shop: ShopUnit): num
   const unit = usual[shop];
   const worth = per[(suffix || unit).toLowerCase()];
   if (value === null || !Number.isFinite(value) || worth === undefined) {
-    const others = Object.keys(per).filter((known) => known !== unit);
+    const other = usual[shop === 'mm' ? 'thou' : 'mm'];
     throw new InputError(
       'text',
       'not-a-number',
-      `“${written}” is not ${name} that can be read: a number, alone in ${unit} or with ${others.join(', ')}.`,
+      say('quantity.notAFlow', { text: written, unit, other }),
       { text: written },
     );
   }

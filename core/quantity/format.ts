@@ -1,4 +1,6 @@
+import { language } from '../language';
 import { MM_PER, type LengthKind, type ShopUnit } from './units';
+import { say } from '../wording/say';
 
 /** Says how a length is written: unit, decimals and name, by kind and system. */
 const STYLE: Readonly<
@@ -13,8 +15,8 @@ export function trimmed(value: number, decimals: number, least = 0): string {
   const fixed = value.toFixed(decimals);
   const [whole = '', part = ''] = fixed.split('.');
   const kept = part.replace(/0+$/, '').padEnd(least, '0');
-  const text = kept ? `${whole}.${kept}` : whole;
-  return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text;
+  const text = kept ? `${whole}${language().decimalSign}${kept}` : whole;
+  return /^-[0.,]*$/.test(text) ? text.slice(1) : text;
 }
 
 /** Returns the unit's name as written behind a length of this kind: `mm`, `thou` or `in`. */
@@ -34,10 +36,18 @@ export function formatWithUnit(length_mm: number, kind: LengthKind, shop: ShopUn
   return `${formatLength(length_mm, kind, shop)} ${unitName(kind, shop)}`;
 }
 
+/** Returns a length with its sign and unit: `+0.01 mm`, `−0.5 thou`. */
+export const signedLength = (length_mm: number, kind: LengthKind, shop: ShopUnit): string =>
+  `${length_mm < 0 ? '−' : '+'}${formatWithUnit(Math.abs(length_mm), kind, shop)}`;
+
 /** Returns a length in both systems, unrounded but for binary noise: `2.5 thou = 0.0635 mm`. */
 export function echoLength(length_mm: number, kind: LengthKind): string {
   const { unit } = STYLE.thou[kind];
-  return `${trimmed(length_mm / MM_PER[unit], 6)} ${unit} = ${trimmed(length_mm, 6)} mm`;
+  return say('quantity.echo', {
+    inches: trimmed(length_mm / MM_PER[unit], 6),
+    unit,
+    metric: trimmed(length_mm, 6),
+  });
 }
 
 /** Returns a range in the shop's unit, one number when both ends read the same; an open end reads ≥ or ≤. */

@@ -24,8 +24,25 @@ describe('parseReading', () => {
     ['1/2"', 'mm', 12.7],
     ['3 THOU', 'mm', 0.0762],
     ['0', 'mm', 0],
+    ['1/8 inch', 'mm', 3.175],
+    ['2 inches', 'mm', 50.8],
+    ['.003 in.', 'thou', 0.0762],
+    [".003''", 'thou', 0.0762],
+    ['3 mil', 'mm', 0.0762],
+    ['3 mils', 'mm', 0.0762],
+    ['3 thousandths', 'mm', 0.0762],
+    ['3 thou.', 'mm', 0.0762],
+    ['thou 3', 'mm', 0.0762],
+    ['mm 0,05', 'thou', 0.05],
+    ['63µ', 'thou', 0.063],
+    ['63 micron', 'thou', 0.063],
+    ['63 microns', 'thou', 0.063],
+    ['0.05mm.', 'thou', 0.05],
+    ['⅜ in', 'mm', 9.525],
+    ['1⅛', 'in', 28.575],
+    ['1-⅛"', 'mm', 28.575],
   ] as const)('%s under %s is %d mm', (text, unit, expected) => {
-    expect(mm(text, unit)).toBeCloseTo(expected, 9);
+    expect(parseReading(text, 'size', unit).mm).toBeCloseTo(expected, 9);
   });
 
   it('echoes a reading in both systems', () => {
@@ -34,8 +51,8 @@ describe('parseReading', () => {
   });
 
   test.each([
-    ['', /Nothing entered/],
-    ['   ', /Nothing entered/],
+    ['', /Enter a reading/],
+    ['   ', /Enter a reading/],
     ['-2', /below zero/],
     ['−0.02', /below zero/],
     ['abc', /not a number/],
@@ -43,6 +60,10 @@ describe('parseReading', () => {
     ['1.2.3', /not a number/],
     ['1e3', /not a number/],
     ['30 mm', /over 25 mm/],
+    ['mm', /not a number/],
+    ['3 feet', /not a number/],
+    ["3'", /not a number/],
+    ['thou 3 mm', /not a number/],
   ])('refuses %j at its field', (text, message) => {
     expect(() => mm(text)).toThrow(message);
     expect(() => mm(text)).toThrow(InputError);

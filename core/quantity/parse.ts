@@ -1,6 +1,7 @@
 import { InputError } from '../errors';
 import { echoLength } from './format';
 import { MM_PER, tidy_mm, type LengthKind, type LengthUnit } from './units';
+import { say } from '../wording/say';
 
 /** A reading as it was understood. */
 export interface ParsedReading {
@@ -19,17 +20,31 @@ export const LARGEST_SIZE_MM = 5000;
 export const LONGEST_LINE = 200;
 
 /** Under thou a bare number smaller than this is inches: nobody works to 0.1 thou with a leaf. */
-const INCHES_BELOW = 0.1;
+export const INCHES_BELOW = 0.1;
 
-const SUFFIXES: readonly (readonly [RegExp, LengthUnit])[] = [
-  [/(?:µm|μm|um)$/i, 'um'],
-  [/mm$/i, 'mm'],
-  [/(?:tenths|tenth)$/i, 'tenths'],
-  [/thou$/i, 'thou'],
-  [/(?:in|"|″|”)$/i, 'in'],
-];
+/** How people write each unit, behind the number or before it. */
+const SPELLINGS: Readonly<Record<LengthUnit, string>> = {
+  um: '[µμ]m?|um|microns?|micromet(?:re|er)s?',
+  mm: 'mm|millimet(?:re|er)s?',
+  tenths: 'tenths?',
+  thou: 'thou|thousandths?|mils?',
+  in: 'in|inch|inches',
+};
 
-const VULGAR: Readonly<Record<string, string>> = { '½': '1/2', '¼': '1/4', '¾': '3/4' };
+/** Signs that stand for inches behind a number: the double prime, and two single ones. */
+const INCH_SIGNS = `"|″|”|'{2}|’{2}|′{2}`;
+
+const written = (unit: LengthUnit): string =>
+  unit === 'in' ? `${SPELLINGS.in}|${INCH_SIGNS}` : SPELLINGS[unit];
+
+const UNITS = (Object.keys(SPELLINGS) as LengthUnit[]).map((unit) => ({
+  unit,
+  behind: new RegExp(`(?:${written(unit)})\\.?$`, 'i'),
+  before: new RegExp(`^(?:${SPELLINGS[unit]})\\.?\\s+(?=[-−–+.,\\d¼-¾⅐-⅞])`, 'i'),
+}));
+
+/** Fractions with a sign of their own: `⅜`. */
+const VULGAR = /[¼-¾⅐-⅞]/g;
 
 const DECIMAL = /^(?:\d+(?:[.,]\d*)?|[.,]\d+)$/;
 const FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
@@ -43,14 +58,31 @@ function numberOf(text: string): number {
   return Number(whole ?? 0) + Number(over) / Number(under);
 }
 
-/** Returns a number as it was written, and the unit that is written behind it; null for a bare one. */
-function split(written: string): { readonly bare: string; readonly unit: LengthUnit | null } {
-  const suffix = SUFFIXES.find(([pattern]) => pattern.test(written));
-  const bare = (suffix ? written.replace(suffix[0], '') : written)
-    .replace(/[½¼¾]/g, (glyph) => ` ${VULGAR[glyph]}`)
+/** Returns a number as it was written, and the unit that is written with it; null for a bare one. */
+function split(text: string): { readonly bare: string; readonly unit: LengthUnit | null } {
+  const found = UNITS.flatMap(({ unit, behind, before }) =>
+    [behind, before].flatMap((pattern) => (pattern.test(text) ? [{ unit, pattern }] : [])),
+  )[0];
+  const bare = (found ? text.replace(found.pattern, '') : text)
+    // Unicode writes the sign out with a slash of its own: `⅜` is `3⁄8`.
+    .replace(VULGAR, (sign) => ` ${sign.normalize('NFKC').replace('⁄', '/')}`)
     .trim();
-  return { bare, unit: suffix?.[1] ?? null };
+  return { bare, unit: found?.unit ?? null };
 }
+
+/**
+ * Returns a number that was written without its unit; null where a unit is named, or it is none.
+ *
+ * @example `35` is 35, `35 thou` and `about 35` are null
+ */
+export function bareNumber(text: string): number | null {
+  const { bare, unit } = split(text.trim());
+  const value = numberOf(bare);
+  return unit === null && Number.isFinite(value) ? value : null;
+}
+
+/** Returns the number of a length without the unit that is written with it. */
+export const withoutUnit = (text: string): string => split(text.trim()).bare;
 
 /** Returns the unit of a bare number, as `parseReading` has it. */
 const unitOfBare = (value: number, unit: 'thou' | 'in' | 'mm'): 'thou' | 'in' | 'mm' =>
@@ -82,10 +114,10 @@ export function parseNumber(text: string): number | null {
 /**
  * Reads a length the way people in the trade write it.
  *
- * A suffix wins (`mm`, `um`, `µm`, `in`, `"`, `thou`, `tenths` of a thou);
- * a bare number is in `unit`, except that under `thou` a number below 0.1 is
- * inches (`.0035`). Fractions (`1/2`, `2 1/2`, `2-1/2`, `2½`) and a decimal
- * comma are read.
+ * A unit that is written wins, behind the number or before it: `mm`, `µm`, `63µ`, `microns`, `in.`,
+ * `inches`, `"`, `''`, `thou`, `mil`, `thousandths`, `tenths` of a thou, `thou 3`. A bare number is in
+ * `unit`, except that under `thou` a number below 0.1 is inches (`.0035`). Fractions (`1/2`, `2 1/2`,
+ * `2-1/2`, `2½`, `⅜`) and a decimal comma are read.
  *
  * @param unit the unit of a bare number
  * @returns the length in mm, and the echo of how it was understood
@@ -100,34 +132,30 @@ export function parseReading(
   const fail = (code: string, message: string): never => {
     throw new InputError('text', code, message, { text: written });
   };
-  if (written === '')
-    fail('empty', 'Nothing entered: a reading is a number such as 0.05 or 2-1/2 thou.');
+  if (written === '') fail('empty', 'Enter a reading, e.g. 0.05 or 2-1/2 thou.');
 
   if (written.length > LONGEST_LINE)
-    fail('too-long', `A reading is written in at most ${LONGEST_LINE} characters.`);
+    fail('too-long', say('quantity.tooLong', { most: LONGEST_LINE }));
 
   const { bare, unit: named } = split(written);
   const below = /^[-−–]/.test(bare);
   const value = numberOf(bare.replace(/^[-−–+]\s*/, ''));
-  if (!Number.isFinite(value))
-    fail('not-a-number', `“${written}” is not a number that can be read as a length.`);
-  if (below && value !== 0)
-    fail('below-zero', `“${written}” is below zero: a gap or a size cannot be negative.`);
+  if (!Number.isFinite(value)) fail('not-a-number', say('quantity.notANumber', { text: written }));
+  if (below && value !== 0) fail('below-zero', say('quantity.belowZero', { text: written }));
 
   const understood: LengthUnit = named ?? unitOfBare(value, unit);
   const mm = tidy_mm(value * MM_PER[understood]);
-  if (!Number.isFinite(mm))
-    fail('not-a-number', `“${written}” is not a number that can be read as a length.`);
+  if (!Number.isFinite(mm)) fail('not-a-number', say('quantity.notANumber', { text: written }));
   if (kind === 'gap' && mm > WIDEST_GAP_MM) {
     fail(
       'too-wide',
-      `${echoLength(mm, kind)} is over ${WIDEST_GAP_MM} mm: too wide for a gap. Check the unit.`,
+      say('quantity.tooWide', { reading: echoLength(mm, kind), most: WIDEST_GAP_MM }),
     );
   }
   if (mm > LARGEST_SIZE_MM) {
     fail(
       'too-large',
-      `${echoLength(mm, kind)} is over ${LARGEST_SIZE_MM / 1000} m: no part of a pump is that large. Check the unit.`,
+      say('quantity.tooLarge', { reading: echoLength(mm, kind), most: LARGEST_SIZE_MM / 1000 }),
     );
   }
   return { mm, echo: echoLength(mm, kind) };

@@ -2,6 +2,7 @@ import { InputError } from '../errors';
 import { trimmed } from './format';
 import { parseNumber } from './parse';
 import type { ShopUnit } from './units';
+import { say } from '../wording/say';
 
 /** The scale in which a shop reads temperatures. */
 const SCALE: Readonly<Record<ShopUnit, 'C' | 'F'>> = { mm: 'C', thou: 'F' };
@@ -28,7 +29,7 @@ export function parseTemperature_C(text: string, shop: ShopUnit = 'mm'): number 
     throw new InputError(
       'text',
       'not-a-number',
-      `“${written}” is not a temperature that can be read: a number, alone in ${temperatureUnit(shop)} or with C or F.`,
+      say('quantity.notATemperature', { text: written, unit: temperatureUnit(shop) }),
       { text: written },
     );
   }

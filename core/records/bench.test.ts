@@ -65,7 +65,7 @@ describe('what is written down of a job before any instrument', () => {
     [
       'a pump that never turned',
       { before: [{ drive_rpm: 0, ratio: 1, flow_lpm: 1, pressure_bar: null, oil_C: null }] },
-      /over zero/,
+      /above 0/,
     ],
     ['a rotation that is none', { rotation: 'left' }, /rotation/],
     ['a closing without a reason', { closed: { at: AT, by: '', why: '' } }, /why/],
@@ -83,10 +83,10 @@ describe('what is written down of a job before any instrument', () => {
       (n) => n.step === 'seal',
     );
     const whys = (job: Job) => ledgerOf(job).strip.map((n) => n.voided?.why ?? null);
-    expect(whys(again)).toEqual(['noted again', null]);
+    expect(whys(again)).toEqual(['recorded again', null]);
     // What was voided before keeps its own reason.
     const strike = { at: AT, by: 'Ivo K.', why: 'a mistake' };
-    expect(whys(voidWhere(again, () => true, strike))).toEqual(['noted again', 'a mistake']);
+    expect(whys(voidWhere(again, () => true, strike))).toEqual(['recorded again', 'a mistake']);
   });
   it('knows how fast the pump turned', () => {
     expect(pumpSpeed({ drive_rpm: 1800, ratio: 1.35 })).toBeCloseTo(2430, 9);
@@ -151,7 +151,7 @@ describe('a sheet’s own bench work', () => {
     );
   });
   it('refuses what ends before it begins, and an answer that is none', () => {
-    expect(refused({ variants: [{ ...first, toYear: 1999 }, ...others] })).toMatch(/ends before/);
+    expect(refused({ variants: [{ ...first, toYear: 1999 }, ...others] })).toMatch(/end is before/);
     expect(refused({ also: [{ ...VELTRANE_T6.also[0]!, expected: 'blue' }] })).toMatch(
       /none of the answers/,
     );

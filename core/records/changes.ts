@@ -1,7 +1,8 @@
 import { pumpOf } from '../pumps/registry';
 import { limitsWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import type { Sheet } from './sheet';
+import type { Sheet, SheetLimit } from './sheet';
+import { say } from '../wording/say';
 
 /** Returns a value as text, the fields of a record in the order of their names. */
 function textOf(value: unknown): string {
@@ -20,11 +21,11 @@ const LISTS = [
   ['key', 'How variants are told apart'],
   ['mixes', 'Which parts go together'],
   ['strip', 'Steps of the strip'],
-  ['renew', 'What is renewed'],
+  ['renew', 'Parts always replaced'],
   ['also', 'Small checks'],
   ['clutches', 'One-way clutches'],
   ['own', 'Checks of its own'],
-  ['book', 'What the book says of defects'],
+  ['book', 'Manual’s rules for defects'],
 ] as const;
 
 /** Longest list of changes that is worth reading. */
@@ -42,21 +43,22 @@ export function sheetChanges(then: Sheet, now: Sheet, unit: ShopUnit): string[] 
         s.limits.find((l) => l.tier === tier.id && l.characteristic === c.id),
       );
       if (same(before, after)) continue;
-      const words = [before, after].map((l) => (l ? limitsWithUnit(l, c.quantity, unit) : 'none'));
-      const [was, is] = words;
+      const said = (l: SheetLimit | undefined) =>
+        l ? limitsWithUnit(l, c.quantity, unit) : 'none';
+      const [was, is] = [said(before), said(after)];
       changes.push(
-        `${tier.name}, ${c.name}: ${was === is ? `${is}, meant or sourced otherwise` : `${was} is now ${is}`}`,
+        `${tier.name}, ${c.name}: ${was === is ? say('records.meantOtherwise', { limits: is }) : say('records.isNow', { was, is })}`,
       );
     }
   }
-  if (!same(then.tiers, now.tiers)) changes.push('Tiers or their sources');
+  if (!same(then.tiers, now.tiers)) changes.push('Limits or their sources');
   if (!same(then.geometry, now.geometry)) changes.push('Geometry');
-  if (!same(then.materials, now.materials)) changes.push('Materials or working temperatures');
+  if (!same(then.materials, now.materials)) changes.push('Materials or running temperatures');
   if (!same(then.nominal, now.nominal)) changes.push('Nominal sizes');
   if (then.gasket_mm !== now.gasket_mm) changes.push('Gasket');
   for (const [field, words] of LISTS) {
     if (!same(then[field], now[field])) changes.push(words);
   }
   const more = changes.length - MOST;
-  return more > 0 ? [...changes.slice(0, MOST), `and ${more} more`] : changes;
+  return more > 0 ? [...changes.slice(0, MOST), say('records.more', { more })] : changes;
 }

@@ -1,6 +1,7 @@
 import type { Characteristic } from '../pumps/family';
 import { problemsOf, pumpOf } from '../pumps/registry';
 import { drawnOf, nominalOf, type Sheet, type SheetLimit } from './sheet';
+import { say } from '../wording/say';
 
 /** A figure of a sheet that is possible but hard to believe: most likely a slip of unit or point. */
 export interface SheetDoubt {
@@ -24,7 +25,7 @@ const OFF_SIZE = 3;
 /** A size farther off its drawing than this share is another size, or another unit. */
 const OFF_DRAWING = 0.1;
 
-const shown = (mm: number): string => `${Number(mm.toPrecision(3))} mm`;
+const shown = (mm: number): string => say('geometry.inMm', { length: Number(mm.toPrecision(3)) });
 
 /** Returns what the nominal sizes leave for a characteristic, in mm; null where the sheet does not give them all. */
 export function nominalGap(sheet: Sheet, c: Characteristic): number | null {
@@ -45,19 +46,17 @@ function doubtOfLimit(sheet: Sheet, limit: SheetLimit, c: Characteristic): strin
   if (c.quantity === 'size') {
     const near = (mm: number, of: number) => mm <= OFF_SIZE * of && OFF_SIZE * mm >= of;
     if (nominal === null || ends.every((mm) => near(mm, nominal))) return null;
-    return `The nominal size is ${shown(nominal)}: is the limit in the right unit?`;
+    return say('records.nominalFar', { size: shown(nominal) });
   }
   if (nominal !== null && nominal > 0) {
     const off = ends.some((mm) => mm > TEN_TIMES * nominal) || TEN_TIMES * largest < nominal;
-    return off
-      ? `The nominal sizes leave ${shown(nominal)}: ten times off. A slip of the point?`
-      : null;
+    return off ? say('records.tenTimesOff', { size: shown(nominal) }) : null;
   }
   if (largest > WIDE_MM) {
-    return `${shown(largest)} is very wide for a clearance: typed in another unit?`;
+    return say('records.veryWide', { size: shown(largest) });
   }
   return limit.upper_mm !== null && limit.upper_mm > 0 && limit.upper_mm < NARROW_MM
-    ? `${shown(limit.upper_mm)} is very narrow: an inch figure read as thou?`
+    ? say('records.verySmall', { size: shown(limit.upper_mm) })
     : null;
 }
 
@@ -68,7 +67,7 @@ function doubtOfLimit(sheet: Sheet, limit: SheetLimit, c: Characteristic): strin
 function geometryDoubts(sheet: Sheet): SheetDoubt[] {
   return problemsOf(sheet).map(({ field, message }) => ({
     at: { kind: 'geometry', field },
-    message: `${message}.`,
+    message,
   }));
 }
 
@@ -85,7 +84,7 @@ export function sheetDoubts(sheet: Sheet): SheetDoubt[] {
     const of = dimensions.find((d) => d.id === dimension);
     const drawn = of && drawnOf(sheet, of);
     if (drawn === undefined || Math.abs(value_mm - drawn) <= OFF_DRAWING * drawn) return [];
-    const message = `The geometry says ${shown(drawn)}: is this in the right unit?`;
+    const message = say('records.drawnFar', { size: shown(drawn) });
     return [{ at: { kind: 'nominal', dimension }, message }];
   });
   return [...geometryDoubts(sheet), ...limits, ...nominal];

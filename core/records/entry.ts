@@ -65,7 +65,7 @@ export const skip = object({
   target: identifier(),
   way: string().oneOf(['leaf', 'size', 'swing', 'touch']).required(),
   place: identifier(),
-  why: line().required('A place is left out for a reason'),
+  why: line().required('Enter why the place is left out'),
 })
   .noUnknown()
   .required();

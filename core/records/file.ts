@@ -9,6 +9,7 @@ import { checked, FileError, type FileProblem } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
+import { say } from '../wording/say';
 
 /** Name and version of the app's own file format; docs/file-format.md describes it. The version is the highest of its records'. */
 export const FILE_FORMAT = 'dial-bench';
@@ -64,7 +65,10 @@ function refuse(place: string, message: string): never {
 
 function placeIn(text: string, offset: number): string {
   const before = text.slice(0, offset).split('\n');
-  return `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
+  return say('records.lineColumn', {
+    line: before.length,
+    column: (before.at(-1)?.length ?? 0) + 1,
+  });
 }
 
 function readJson(text: string): unknown {
@@ -83,7 +87,7 @@ function readJson(text: string): unknown {
       placeIn(text, offset),
       cutShort
         ? 'The file ends in the middle: it was cut short when it was saved or copied.'
-        : `Not readable as JSON (${what}).`,
+        : 'This file is damaged at this place. Save or copy it again.',
     );
   }
 }
@@ -145,7 +149,7 @@ export function finder(context: object = {}): (row: Row) => Found {
       taken.add(key);
       return found(row, read);
     }
-    const message = `The file has “${id}” twice: which of them is meant, nobody can tell.`;
+    const message = say('records.twice', { id });
     return { ...row, record: null, problems: [{ place: `${row.place}.id`, message }] };
   };
 }
@@ -178,10 +182,7 @@ export function openFile(text: string): OpenedFile {
     refuse('version', 'The version of the format is missing or is no whole number.');
   }
   if (version > FILE_VERSION) {
-    refuse(
-      'version',
-      `Written by a newer Dial Bench (format ${version}; this one knows up to ${FILE_VERSION}). Update first.`,
-    );
+    refuse('version', say('records.newerFile', { version, known: FILE_VERSION }));
   }
   // The records each have a version of their own.
   const file = checked<Loose>(headSchema, { ...(value as Loose), version: FILE_VERSION });

@@ -15,7 +15,7 @@ export const zeroCheck = object({
 })
   .noUnknown()
   .required()
-  .test('near', 'A zero more than 1 mm off is no zero: check the standard', (z) =>
+  .test('near', 'Zero is more than 1 mm off. Check the standard.', (z) =>
     z && Number.isFinite(z.read_mm) ? Math.abs(z.read_mm - z.standard_mm) <= 1 : true,
   );
 
@@ -29,13 +29,13 @@ export const instrument = object({
   from_mm: millimetres().required(),
   to_mm: millimetres()
     .required()
-    .test('range', 'The range ends before it begins', (to, { parent }) => {
+    .test('range', 'The end is before the start. Swap them.', (to, { parent }) => {
       const { from_mm } = parent as { from_mm: number };
       return to === undefined || !(to <= from_mm);
     }),
   resolution_mm: millimetres().required().moreThan(0, 'A resolution is over zero').max(1),
   /** Standard uncertainty of one reading. */
-  u_mm: millimetres().required().max(1, 'Over 1 mm: no instrument for a pump'),
+  u_mm: millimetres().required().max(1, 'Over 1 mm. Check the resolution and the unit.'),
   /**
    * What of it is the instrument's own (calibration, scale, wear of its faces): the same at every
    * reading, so that reading again does not average it out.
@@ -63,17 +63,17 @@ const micdLeaf = object({ leaf_mm: leaf(), mic_mm: leaf() }).noUnknown().require
 
 /** A feeler set: its leaves as they are marked, and how far they are to be trusted. */
 export const feelerSet = object({
-  name: line().required('A leaf set needs a name'),
+  name: line().required('Enter a name for the leaf set'),
   leaves_mm: array(leaf())
     .required()
-    .min(1, 'A set has at least one leaf')
+    .min(1, 'Enter at least one leaf')
     .max(60, 'At most 60 leaves'),
   maxStack: number().integer().min(1).max(3).required(),
   mics: array(micdLeaf)
     .required()
     .test(
       'known',
-      'A thickness is given for a leaf that the set has not, or twice',
+      'A mic reading is for a leaf that is not in the set, or is there twice',
       (mics, { parent }) => {
         const { leaves_mm } = parent as { leaves_mm?: number[] };
         const micd = (mics ?? []).map((m) => m.leaf_mm);

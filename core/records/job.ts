@@ -10,6 +10,7 @@ import { keyAnswer } from './key';
 import { sheetSchema, type Sheet } from './sheet';
 import { EMPTY_TAG, tagFields } from './tag';
 import { cleanGate, closed, photoNote } from './teardown';
+import { say } from '../wording/say';
 
 /** Version of the job record that this code writes. */
 export const JOB_SCHEMA = 4;
@@ -52,7 +53,9 @@ export const jobSchema = object({
   /** Parts that come from another variant than the body. */
   mixed: array(object({ part: identifier(), variant: identifier() }).noUnknown()).required(),
   photos: once(
-    array(photoNote).required().max(MOST_PHOTOS, `At most ${MOST_PHOTOS} photos in a job`),
+    array(photoNote)
+      .required()
+      .max(MOST_PHOTOS, say('records.mostPhotos', { most: MOST_PHOTOS })),
     'A photo is there twice',
     ({ id }) => id,
   ),
@@ -110,14 +113,15 @@ function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string,
   if (entry.kind === 'finding') {
     const { surfaces } = teardownOf(sheet);
     if (!surfaces.some((s) => s.id === entry.surface))
-      return ['.surface', `${name} has no such surface`];
+      return ['.surface', say('records.noSurface', { pump: name })];
   } else if (entry.kind === 'operation') {
-    if (!pump.parts.some((p) => p.id === entry.part)) return ['.part', `${name} has no such part`];
+    if (!pump.parts.some((p) => p.id === entry.part))
+      return ['.part', say('records.noPart', { pump: name })];
     const known = (id: string) => [...pump.dimensions, ...pump.features].some((d) => d.id === id);
     const stray = (entry.changes ?? []).findIndex((c) => !known(c.dimension));
-    if (stray >= 0) return [`.changes[${stray}].dimension`, `${name} has no such size`];
+    if (stray >= 0) return [`.changes[${stray}].dimension`, say('records.noSize', { pump: name })];
   } else if ('station' in entry && !stationsFor(pump, entry).some((s) => s.id === entry.station)) {
-    return ['', `${name} has no such place to measure`];
+    return ['', say('records.noPlace', { pump: name })];
   }
   return null;
 }
@@ -132,7 +136,7 @@ export function strayReference(job: Job): { path: string; message: string } | nu
   if (!family || !Array.isArray(job.journal)) return null;
   if (!isPump(family, job.sheet.geometry)) return null;
   if (!job.sheet.tiers?.some((t) => t.id === job.tier)) {
-    return { path: 'tier', message: `The sheet has no tier “${job.tier}”` };
+    return { path: 'tier', message: say('records.noTier', { tier: job.tier }) };
   }
   const pump = pumpOf(job.sheet);
   for (const [i, entry] of (job.journal as Entry[]).entries()) {

@@ -1,5 +1,6 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { finite, identifier, line, millimetres } from '../schema/fields';
+import { say } from '../wording/say';
 
 const year = () =>
   number()
@@ -19,7 +20,7 @@ const serial = () =>
 
 /** Returns a test that a figure is not below another of the same record; either may be open. */
 const notUnder = (from: string, message: string) => ({
-  name: `not under ${from}`,
+  name: say('records.notUnder', { from }),
   message,
   test: (to: number | null | undefined, { parent }: { parent: unknown }): boolean => {
     const least = (parent as Record<string, number | null>)[from];
@@ -45,9 +46,9 @@ export const variant = object({
   id: identifier(),
   name: line().required('A variant needs a name'),
   fromYear: year(),
-  toYear: year().test(notUnder('fromYear', 'It ends before it begins')),
+  toYear: year().test(notUnder('fromYear', 'The end is before the start. Swap them.')),
   fromSerial: serial(),
-  toSerial: serial().test(notUnder('fromSerial', 'It ends before it begins')),
+  toSerial: serial().test(notUnder('fromSerial', 'The end is before the start. Swap them.')),
   note: line().defined(),
   marks: array(mark).required().max(40),
 })

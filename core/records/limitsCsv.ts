@@ -5,6 +5,7 @@ import { parseReading } from '../quantity/parse';
 import { FORMULA, plainCell } from './csvCell';
 import { FileError, type FileProblem } from './problems';
 import { GASKETS, SIDES, type Sheet, type SheetLimit } from './sheet';
+import { say, listed } from '../wording/say';
 
 const COLUMNS = [
   'tier',
@@ -60,17 +61,28 @@ export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
   );
   if (lacking.length > 0) {
     throw new FileError([
-      { place: 'line 1', message: `The column ${lacking.join(', ')} is missing.` },
+      {
+        place: say('records.line', { line: 1 }),
+        message: say('records.columnMissing', {
+          count: lacking.length,
+          columns: listed(lacking),
+        }),
+      },
     ]);
   }
   const problems: FileProblem[] = [];
   const limits = data.map((row, i) =>
-    limitOf(sheet, row, (message) => problems.push({ place: `line ${i + 2}`, message })),
+    limitOf(sheet, row, (message) =>
+      problems.push({ place: say('records.line', { line: i + 2 }), message }),
+    ),
   );
   const keys = limits.map((l) => `${l.tier} ${l.characteristic}`);
   keys.forEach((key, i) => {
     if (keys.indexOf(key) < i) {
-      problems.push({ place: `line ${i + 2}`, message: 'The same limit is there twice.' });
+      problems.push({
+        place: say('records.line', { line: i + 2 }),
+        message: 'The same limit is there twice.',
+      });
     }
   });
   if (problems.length > 0) throw new FileError(problems.slice(0, 20));
@@ -79,10 +91,10 @@ export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
 
 function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): SheetLimit {
   const tier = sheet.tiers.find((t) => t.name === row.tier?.trim() || t.id === row.tier?.trim());
-  if (!tier) wrong(`The sheet has no tier “${row.tier ?? ''}”.`);
+  if (!tier) wrong(say('records.noTier', { tier: row.tier ?? '' }));
   const characteristic = row.characteristic?.trim() ?? '';
   if (!pumpOf(sheet).characteristics.some((c) => c.id === characteristic)) {
-    wrong(`This pump has no characteristic “${characteristic}”.`);
+    wrong(say('records.noCheck', { id: characteristic }));
   }
   const end = (cell: string | undefined): number | null => {
     if (!cell?.trim()) return null;
@@ -96,21 +108,21 @@ function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): Shee
   };
   const [lower_mm, upper_mm] = [end(row.lower_mm), end(row.upper_mm)];
   if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
-    wrong('The upper limit is below the lower one.');
+    wrong('Max is below min. Swap them or check the unit.');
   }
   const preferred = [end(row.preferredLower_mm), end(row.preferredUpper_mm)] as const;
   const [least, most] = [lower_mm ?? 0, upper_mm ?? Infinity];
   if (preferred.some((mm) => mm !== null && (mm < least || mm > most))) {
-    wrong('The preferred band lies inside the limits.');
+    wrong('The preferred band must be inside the limits.');
   }
   if (preferred[0] !== null && preferred[1] !== null && preferred[1] < preferred[0]) {
-    wrong('The preferred most is below the preferred least.');
+    wrong('The preferred max is below the preferred min. Swap them.');
   }
   const oneOf = <T extends string>(cell: string | undefined, known: readonly T[], usual: T): T => {
     const said = cell?.trim();
     if (!said) return usual;
     const found = known.find((k) => k === said);
-    if (!found) wrong(`“${said}” is not one of ${known.join(', ')}.`);
+    if (!found) wrong(say('records.notOneOf', { text: said, known: known.join(', ') }));
     return found ?? usual;
   };
   return {

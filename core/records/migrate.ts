@@ -7,6 +7,7 @@ import { SHOP_SCHEMA } from './shop';
 import { STUDY_SCHEMA } from './study';
 import { FileError } from './problems';
 import { DRAG_BAND_MM } from '../feeler/bounds';
+import { say } from '../wording/say';
 
 /** The kinds of record that are kept and that travel in files. */
 export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'photo';
@@ -229,6 +230,9 @@ const shopTo3 = (shop: Loose): Loose => ({ ...shop, rules: rulesTo3(shop.rules) 
 /* Version 3 to 4: an entry for each one-way clutch. Sheets keep the small checks that they had instead. */
 const sheetTo4 = (sheet: Loose): Loose => ({ ...sheet, clutches: [] });
 
+/* Version 3 to 4: how English is spelled, and whether keys answer. */
+const shopTo4 = (shop: Loose): Loose => ({ ...shop, spelling: 'device', shortcuts: true });
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
@@ -236,7 +240,7 @@ type Step = (record: Loose) => Loose;
 const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
   job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow },
   sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4 },
-  shop: { 1: shopTo2, 2: shopTo3 },
+  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4 },
   study: {},
   photo: {},
 };
@@ -251,10 +255,7 @@ export function migrate(kind: RecordKind, record: Loose): Loose {
   const { schema } = record;
   if (typeof schema !== 'number' || !Number.isInteger(schema) || schema < 1) return record;
   if (schema > VERSION[kind]) {
-    refuse(
-      'schema',
-      `Written by a newer Dial Bench (version ${schema}; this one knows up to ${VERSION[kind]}). Update first.`,
-    );
+    refuse('schema', say('records.newerRecord', { version: schema, known: VERSION[kind] }));
   }
   const step = STEPS[kind][schema];
   return step ? migrate(kind, { ...step(record), schema: schema + 1 }) : record;

@@ -153,7 +153,7 @@ describe('readings as CSV', () => {
   it('is a line each, under a heading', () => {
     const lines = readingsCsv(job).split('\r\n');
     expect(lines).toHaveLength(ledgerOf(job).readings.length + 1);
-    expect(lines[0]).toMatch(/^tag,at,by,instrument,source,kind,what,place/);
+    expect(lines[0]).toMatch(/^tag,time_utc,by,instrument,source,kind,measurement,place/);
   });
   it('defuses what a spreadsheet would run', () => {
     expect(readingsCsv({ ...job, tag: '=1+1' })).toContain("'=1+1");
@@ -186,7 +186,7 @@ describe('the report', () => {
   it('says each verdict with its limit, evidence and source', () => {
     const report = reportOf(WORN, 'mm');
     expect(report.overall).toEqual({ verdict: 'out', words: '4 in, 1 out, 1 open' });
-    expect(report.rows.find((r) => r.name === 'Face with cover, drive gear')).toMatchObject({
+    expect(report.rows.find((r) => r.name === 'Total end clearance, drive gear')).toMatchObject({
       word: 'Out',
       limits: '0.02–0.08',
     });

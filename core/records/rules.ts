@@ -28,12 +28,12 @@ export const HOUSE_RULES = [
     {
       value: 'guarded',
       name: 'Guarded',
-      why: 'In or out only where it is 95% sure: between is too close to call, and a comeback costs more than one more reading.',
+      why: 'In or Out only at 95% sure; otherwise Too close to call. One more reading costs less than a comeback.',
     },
     {
       value: 'plain',
       name: 'Plain',
-      why: 'The figure itself against the limit: quick and as the book reads, but a reading next to the limit may be on the wrong side of it.',
+      why: 'Compare the reading with the limit as it stands: quick and as the manual reads, but near the limit it may be on the wrong side.',
     },
   ),
   rule(
@@ -47,7 +47,7 @@ export const HOUSE_RULES = [
     {
       value: 'climb',
       name: 'Thin and climb',
-      why: 'A thin leaf first, then the next thicker: nothing is forced, and the hand learns the feel of the gap.',
+      why: 'A thin leaf first, then the next thicker: nothing is forced, and you learn the feel of the gap.',
     },
   ),
   rule(
@@ -56,12 +56,12 @@ export const HOUSE_RULES = [
     {
       value: 'verdict',
       name: 'Only the verdict',
-      why: 'A gap is tried until it is in or out, and no further: the fewest tries. One without a limit is told between neighbouring leaves all the same.',
+      why: 'A gap is tried until it is In or Out, and no further: the fewest tries. A gap without a limit is measured to the nearest leaves anyway.',
     },
     {
       value: 'size',
       name: 'The size as well',
-      why: 'Each place is told between neighbouring leaves, whatever the verdict: next time there is a figure to compare with.',
+      why: 'Each place is measured to the nearest leaves, whatever the verdict: next time there is a figure to compare with.',
     },
   ),
   rule(
@@ -70,17 +70,17 @@ export const HOUSE_RULES = [
     {
       value: 'last-resort',
       name: 'Last resort',
-      why: 'Tenths only, coarse then fine, figure of eight, measured often: it saves a part that nobody can grind.',
+      why: 'At most 0.01 mm (4 tenths): coarse, then fine, in figure eights, measuring often. It saves a part nobody can grind.',
     },
     {
       value: 'never',
       name: 'Never',
-      why: 'Flatness suffers at the edges: grind or mill, and nothing else.',
+      why: 'Lapping rounds the edges. Grind or mill only.',
     },
     {
       value: 'normal',
       name: 'Normal on plates',
-      why: 'For tenths on end plates it is quicker than setting up a grinder, and flat enough on a true plate.',
+      why: 'For at most 0.01 mm (4 tenths) on end plates it is quicker than setting up a grinder, and flat enough on a true plate.',
     },
   ),
   rule(
@@ -88,13 +88,13 @@ export const HOUSE_RULES = [
     'Hub bushing',
     {
       value: 'free',
-      name: 'Free-running',
-      why: 'It must slip on and turn freely: heat closes it, and a vented seal cavity takes the leak.',
+      name: 'Turns freely',
+      why: 'The hub must slip on and turn freely: heat closes the gap, and a vented seal cavity takes the leak.',
     },
     {
       value: 'snug',
       name: 'Snug',
-      why: 'No rock to be felt: it steers the gear and keeps the oil where it belongs.',
+      why: 'No rock: the bushing guides the gear and holds the oil back.',
     },
   ),
   rule(
@@ -102,12 +102,12 @@ export const HOUSE_RULES = [
     'Gears',
     {
       value: 'keep',
-      name: 'Keep a sound pair',
+      name: 'Keep a good pair',
       why: 'A pair that ran together is worn in together: machine the body to it.',
     },
     {
       value: 'renew',
-      name: 'Renew when in doubt',
+      name: 'Replace when in doubt',
       why: 'New gears cost less than the work done twice.',
     },
   ),
@@ -116,13 +116,13 @@ export const HOUSE_RULES = [
     'Bushings and seals',
     {
       value: 'always',
-      name: 'Always renew',
-      why: 'The part is cheap, and nobody sees inside again for years. Sealing rings and O-rings are always renewed.',
+      name: 'Always replace',
+      why: 'The part is cheap and the pump stays closed for years. Sealing rings and O-rings are always replaced.',
     },
     {
       value: 'measured',
       name: 'On measured clearance',
-      why: 'A bushing within its window is better than a new one that has to be sized. Sealing rings and O-rings are always renewed.',
+      why: 'A bushing within its window is better than a new one that has to be sized. Sealing rings and O-rings are always replaced.',
     },
   ),
   rule(
@@ -131,12 +131,12 @@ export const HOUSE_RULES = [
     {
       value: 'keep',
       name: 'Keep',
-      why: 'As it was built: it may be turned the other way again.',
+      why: 'Keep it as built: the pump can still be set up for either rotation.',
     },
     {
       value: 'convert',
       name: 'Drilled drain',
-      why: 'A drain on the inlet side with the other side plugged cannot stick and blow the seal.',
+      why: 'Drill the inlet-side drain and plug the other: no valve to stick and blow the seal.',
     },
   ),
 ] as const;

@@ -41,11 +41,11 @@ const limit = object({
   preferredLower_mm: millimetres()
     .nullable()
     .defined()
-    .test('inside', 'The preferred band lies inside the limits', insideLimits),
+    .test('inside', 'The preferred band must be inside the limits', insideLimits),
   preferredUpper_mm: millimetres()
     .nullable()
     .defined()
-    .test('inside', 'The preferred band lies inside the limits', insideLimits)
+    .test('inside', 'The preferred band must be inside the limits', insideLimits)
     .test('order', 'The preferred most is below the preferred least', (upper, { parent }) => {
       const { preferredLower_mm: lower } = parent as { preferredLower_mm: number | null };
       return upper == null || lower == null || upper >= lower;
@@ -90,7 +90,7 @@ const fastener = object({
     .max(5000)
     .nullable()
     .defined()
-    .test('order', 'A torque range ends before it begins', (to, { parent }) => {
+    .test('order', 'The torque range ends before it starts. Swap them.', (to, { parent }) => {
       const { torque } = parent as { torque: number | null };
       return to == null || (torque != null && to >= torque);
     }),
@@ -136,13 +136,13 @@ export const sheetSchema = object({
   /** Fields of the geometry that are the example's still, and nobody's figures. */
   examples: array(string().required()).required().max(40),
   /** What is measured beyond what the family does. */
-  own: listed(array(ownCharacteristic).required().max(40), 'A characteristic is there twice'),
-  gasket_mm: millimetres().required().max(5, 'Over 5 mm: no gasket'),
+  own: listed(array(ownCharacteristic).required().max(40), 'A check is there twice'),
+  gasket_mm: millimetres().required().max(5, 'Gasket is over 5 mm. Check the unit.'),
   materials: array(material).required(),
   nominal: array(nominal).required(),
   tiers: listed(
-    array(tier).required().min(1, 'A sheet needs at least one tier of limits').max(12),
-    'A tier is there twice',
+    array(tier).required().min(1, 'A sheet needs at least one set of limits').max(12),
+    'A set of limits is there twice',
   ),
   limits: array(limit).required(),
   fasteners: listed(array(fastener).required().max(60), 'A fastener is there twice'),
@@ -196,7 +196,7 @@ function strayIn(sheet: Sheet, pump: PumpModel): { path: string; message: string
       !pump.characteristics.some((c) => c.id === l.characteristic),
   );
   if (limit >= 0) {
-    return { path: `limits[${limit}]`, message: 'The sheet has no such tier or characteristic' };
+    return { path: `limits[${limit}]`, message: 'The sheet has no such limits or check' };
   }
   const of = (id: string) => sheet.key.find((check) => check.id === id);
   for (const [i, { marks }] of sheet.variants.entries()) {

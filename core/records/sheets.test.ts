@@ -42,7 +42,7 @@ describe('what people mistype', () => {
   const said = (sheet: Sheet) => sheetDoubts(sheet).map((d) => d.message);
   it('is a limit ten times off what the nominal sizes leave', () => {
     expect(said(edited((l) => (l.upper_mm = 0.8)))).toEqual([
-      expect.stringMatching(/leave 0.04 mm: ten times off/),
+      expect.stringMatching(/give 0.04 mm: ten times off/),
     ]);
     expect(
       said(edited((l) => Object.assign(l, { lower_mm: 0.002, upper_mm: 0.003 }))),
@@ -50,7 +50,7 @@ describe('what people mistype', () => {
   });
   it('is an inch read as thou, or the other way round', () => {
     expect(said(edited((l) => (l.upper_mm = 0.001), 'cover-wear'))).toEqual([
-      expect.stringMatching(/inch figure read as thou/),
+      expect.stringMatching(/Inches entered as thou/),
     ]);
     expect(said(edited((l) => (l.upper_mm = 1.27), 'cover-wear'))).toEqual([
       expect.stringMatching(/very wide/),
@@ -60,7 +60,9 @@ describe('what people mistype', () => {
     const nominal = VELTRANE_T6.nominal.map((n) =>
       n.dimension === 'drive-width' ? { ...n, value_mm: 20 * 25.4 } : n,
     );
-    expect(said({ ...VELTRANE_T6, nominal })).toContainEqual(expect.stringMatching(/right unit/));
+    expect(said({ ...VELTRANE_T6, nominal })).toContainEqual(
+      expect.stringMatching(/Check the unit/),
+    );
   });
 });
 
@@ -73,7 +75,7 @@ describe('a sheet that was changed since', () => {
         edited((l) => (l.upper_mm = 0.09)),
         'mm',
       ),
-    ).toEqual(['Service, Face gap, drive gear: 0.02–0.08 mm is now 0.02–0.09 mm']);
+    ).toEqual(['Service, End clearance, drive gear: 0.02–0.08 mm is now 0.02–0.09 mm']);
     const turned = {
       ...VELTRANE_T6,
       limits: VELTRANE_T6.limits.map(
@@ -116,10 +118,10 @@ describe('limits as CSV', () => {
     ]);
   });
   it.each([
-    ['nonsense', 'line 1: The column tier'],
-    [`${HEAD}Service,face-drive,0.08,0.02,,,`, 'line 2: The upper limit is below'],
-    [`${HEAD}Race,face-drive,0.02,0.08,,,`, 'line 2: The sheet has no tier “Race”'],
-    [`${HEAD}Service,tip,0.02,0.08,,,`, 'line 2: This pump has no characteristic “tip”'],
+    ['nonsense', 'line 1: The columns tier'],
+    [`${HEAD}Service,face-drive,0.08,0.02,,,`, 'line 2: Max is below min'],
+    [`${HEAD}Race,face-drive,0.02,0.08,,,`, 'line 2: The sheet has no limits “Race”'],
+    [`${HEAD}Service,tip,0.02,0.08,,,`, 'line 2: This pump has no check “tip”'],
     [`${HEAD}Service,face-drive,a bit,,,,`, 'line 2: “a bit” is not a number'],
     [`${HEAD}Service,face-drive,0.02,0.08,both,,`, 'line 2: “both” is not one of full, one-side'],
     [`${HEAD}Service,face-drive,0.02,,,,\r\nservice,face-drive,0.03,,,,`, 'line 3: The same limit'],

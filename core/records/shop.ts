@@ -1,4 +1,4 @@
-import { array, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string, type InferType } from 'yup';
 import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { MM_PER, tidy_mm } from '../quantity/units';
@@ -6,7 +6,7 @@ import { celsius, line, once } from '../schema/fields';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
-export const SHOP_SCHEMA = 3;
+export const SHOP_SCHEMA = 4;
 
 /** More leaf sets than these are no shop’s. */
 const MOST_SETS = 12;
@@ -20,6 +20,10 @@ export const shopSchema = object({
   revision: number().integer().min(0).required(),
   unit: string().oneOf(['mm', 'thou']).required(),
   theme: string().oneOf(['system', 'light', 'dark']).required(),
+  /** How English is spelled; `device` goes by the browser's language. */
+  spelling: string().oneOf(['device', 'british', 'american']).required(),
+  /** Whether keys answer on the measuring screen without a field. */
+  shortcuts: boolean().required(),
   person: line().defined(),
   customers,
   people: array(line().required()).required().max(40, 'At most 40 people'),
@@ -100,6 +104,8 @@ export const NEW_SHOP: Shop = {
   revision: 0,
   unit: 'mm',
   theme: 'system',
+  spelling: 'device',
+  shortcuts: true,
   person: '',
   customers: [],
   people: [],
@@ -122,7 +128,7 @@ export const NEW_SHOP: Shop = {
     gauge('depth-mic', 'depth-mic', 'Depth mic', [0, 150], 0.001, 0.003),
     gauge('outside-mic', 'outside-mic', 'Outside mic', [0, 150], 0.001, 0.002),
     gauge('bore-gauge', 'bore-gauge', 'Bore gauge', [6, 160], 0.001, 0.004),
-    gauge('indicator', 'indicator', 'Lever indicator', [0, 10], 0.002, 0.003, 0),
+    gauge('indicator', 'indicator', 'Dial indicator', [0, 10], 0.002, 0.003, 0),
     gauge('caliper', 'caliper', 'Caliper', [0, 200], 0.01, 0.012),
     gauge('height-gauge', 'height-gauge', 'Height gauge', [0, 300], 0.01, 0.01),
   ],

@@ -2,6 +2,7 @@ import { array, number, object, string, type InferType } from 'yup';
 import { shuffler } from 'd3-array';
 import { evenFrom, seedOf } from '../random';
 import { identifier, line, millimetres, moment, once, SOURCES } from '../schema/fields';
+import { say } from '../wording/say';
 
 export const STUDY_SCHEMA = 1;
 
@@ -18,14 +19,14 @@ const studyReading = object({
   .noUnknown()
   .required();
 
-const names = (what: string, most: number) =>
-  array(line().required(`A ${what} needs a name`))
+const names = (thing: 'part' | 'person', most: number) =>
+  array(line().required(say('records.studyName', { thing })))
     .required()
-    .min(2, `Two at least: one ${what} alone tells nothing`)
+    .min(2, say('records.studyTwo', { thing }))
     .max(most)
     .test(
       'distinct',
-      `The same ${what} is there twice`,
+      say('records.studyTwice', { thing }),
       (list) => !list || new Set(list).size === list.length,
     );
 

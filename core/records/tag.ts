@@ -1,6 +1,7 @@
 import { array, object, string, type InferType } from 'yup';
 import { isDay } from '../schema/dates';
 import { celsius, finite, holds, line } from '../schema/fields';
+import { say } from '../wording/say';
 
 export const ROTATIONS = ['unknown', 'clockwise', 'anticlockwise'] as const;
 export const USED_UNITS = ['h', 'km', 'mi'] as const;
@@ -17,10 +18,24 @@ const day = () =>
 /** Flow and pressure at a speed, taken before the pump came apart. */
 export const figureFields = {
   /** Of the engine or motor; the pump turns `ratio` times as fast. */
-  drive_rpm: finite().required().moreThan(0, 'A speed is over zero').max(50_000),
-  ratio: finite().required().moreThan(0, 'A ratio is over zero').max(100),
-  flow_lpm: finite().min(0, 'Not below zero').max(10_000).nullable().defined(),
-  pressure_bar: finite().min(-1, 'Below a vacuum').max(2000).nullable().defined(),
+  drive_rpm: finite()
+    .required()
+    .moreThan(0, 'Speed must be above 0.')
+    .max(50_000, 'Speed must be at most 50000 rpm.'),
+  ratio: finite()
+    .required()
+    .moreThan(0, 'Ratio must be above 0.')
+    .max(100, 'Ratio must be at most 100.'),
+  flow_lpm: finite()
+    .min(0, 'Flow cannot be below 0.')
+    .max(10_000, 'Flow must be at most 10000 l/min.')
+    .nullable()
+    .defined(),
+  pressure_bar: finite()
+    .min(-1, 'Pressure is below full vacuum (−1 bar). Check the sign and unit.')
+    .max(2000, 'Pressure must be at most 2000 bar.')
+    .nullable()
+    .defined(),
   oil_C: celsius().nullable().defined(),
 };
 
@@ -33,14 +48,20 @@ export const tagFields = {
   contact: line().defined(),
   serial: line().defined(),
   /** Hours or distance run. */
-  used: finite().min(0, 'Not below zero').max(1e8, 'Nothing runs that long').nullable().defined(),
+  used: finite()
+    .min(0, 'Cannot be below 0.')
+    .max(1e8, 'Too large. Check the figure and the unit.')
+    .nullable()
+    .defined(),
   usedUnit: string().oneOf(USED_UNITS).required(),
   fluid: line().defined(),
-  /** As received, seen from the shaft end. */
+  /** As received, viewed from the shaft end. */
   rotation: string().oneOf(ROTATIONS).required(),
   ports: line().defined(),
   due: day().nullable().defined(),
-  before: array(beforeFigure).required().max(MOST_FIGURES, `At most ${MOST_FIGURES} figures`),
+  before: array(beforeFigure)
+    .required()
+    .max(MOST_FIGURES, say('records.mostReadings', { most: MOST_FIGURES })),
 };
 
 /** The same before anybody has said anything. */

@@ -4,6 +4,7 @@ import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { WAY_ROUND_IDS, wayRoundOf } from '../pumps/teardown/wayRound';
 import { finite, identifier, line, made, millimetres, moment, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
+import { say } from '../wording/say';
 
 /** Describes what is done about a defect, from nothing at all to giving the part up. */
 export const CONSEQUENCES = ['pass', 'dress', 'machine', 'replace', 'scrap'] as const;
@@ -59,7 +60,10 @@ export const alsoCheck = object({
   .required();
 
 const many = (most: number) =>
-  number().integer('A whole number').min(0, 'Not below none').max(most, `At most ${most}`);
+  number()
+    .integer('A whole number')
+    .min(0, 'Not below none')
+    .max(most, say('records.most', { most }));
 
 /** A one-way clutch of the unit, and what is right of it. */
 export const clutch = object({

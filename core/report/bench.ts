@@ -19,6 +19,8 @@ import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
+import { dateText } from '../wording/date';
+import { say } from '../wording/say';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
 export interface ReportSection {
@@ -27,16 +29,20 @@ export interface ReportSection {
 }
 
 /**
- * Returns what was read before the teardown: `27 l/min, 9.8 bar, oil 88 °C, pump at 2000 /min (drive 2000
- * × 1)`
+ * Returns what was read before the teardown: `27 l/min, 9.8 bar, oil 88 °C, pump at 2000 rpm (engine
+ * 2000 rpm × 1)`
  */
 function beforeLines({ before }: Job, unit: ShopUnit): string[] {
   return before.map((b) => {
-    const speed = `pump at ${trimmed(pumpSpeed(b), 0)} /min (drive ${trimmed(b.drive_rpm, 0)} × ${trimmed(b.ratio, 3)})`;
+    const speed = say('report.pumpAt', {
+      pump: trimmed(pumpSpeed(b), 0),
+      engine: trimmed(b.drive_rpm, 0),
+      ratio: trimmed(b.ratio, 3),
+    });
     const figures = [
       b.flow_lpm === null ? '' : formatFlow(b.flow_lpm, unit),
       b.pressure_bar === null ? '' : formatPressure(b.pressure_bar, unit),
-      b.oil_C === null ? '' : `oil ${formatTemperature(b.oil_C, unit)}`,
+      b.oil_C === null ? '' : say('report.oil', { temperature: formatTemperature(b.oil_C, unit) }),
     ].filter(Boolean);
     return `${figures.join(', ') || 'nothing read'}, ${speed}`;
   });
@@ -44,7 +50,7 @@ function beforeLines({ before }: Job, unit: ShopUnit): string[] {
 
 function variantLines(job: Job, unit: ShopUnit): string[] {
   const { sheet, key } = job;
-  const name = (id: string | null) => sheet.variants.find((v) => v.id === id)?.name ?? 'not said';
+  const name = (id: string | null) => sheet.variants.find((v) => v.id === id)?.name ?? 'not chosen';
   const checks = checksOf(sheet);
   const answers = key.flatMap((answer) => {
     const check = checks.find((c) => c.id === answer.check);
@@ -54,12 +60,18 @@ function variantLines(job: Job, unit: ShopUnit): string[] {
   // Where the person took another than the answers name, or the answers name none, that is said.
   const sure =
     job.variant === null || (state.standing === 'one' && state.left[0]?.id === job.variant);
-  const part = (id: string) => partName(sheet, id).toLowerCase();
-  const said = { fits: 'fits', 'fits-not': 'does not fit', unsaid: 'the sheet does not say' };
-  const mixed = mixOf(job).map(
-    (m) =>
-      `${part(m.part)} of ${name(m.of)} with ${part(m.against)} of ${name(m.in)}: ${[said[m.verdict], m.note].filter(Boolean).join(', ')}`,
-  );
+  const part = (id: string) => partName(sheet, id);
+  const said = { fits: 'Fits', 'fits-not': 'Does not fit', unsaid: 'The sheet does not say' };
+  const mixed = mixOf(job).map(({ verdict, note, ...m }) => {
+    const fit = {
+      verdict: said[verdict],
+      part: part(m.part),
+      of: name(m.of),
+      against: part(m.against),
+      in: name(m.in),
+    };
+    return note ? say('report.mixNote', { ...fit, note }) : say('report.mix', fit);
+  });
   if (job.variant === null && answers.length === 0) return [];
   return [
     job.variant === null ? 'Not identified' : name(job.variant),
@@ -72,9 +84,7 @@ function variantLines(job: Job, unit: ShopUnit): string[] {
 function stripLines(job: Job): string[] {
   return stripped(job).flatMap(({ step, note }) => {
     const words = note ? noteWords(step, note) : '';
-    return words
-      ? [`${partName(job.sheet, step.part)}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`]
-      : [];
+    return words ? [`${partName(job.sheet, step.part)}: ${words}`] : [];
   });
 }
 
@@ -90,8 +100,8 @@ function lookLines(job: Job, unit: ShopUnit): string[] {
   const unseen = of('unseen').map((l) => l.surface.name);
   return [
     ...found,
-    `${of('sound').length} of ${looked.length} surfaces sound`,
-    ...(unseen.length > 0 ? [`Not looked at: ${unseen.join(', ')}`] : []),
+    say('report.sound', { sound: of('sound').length, all: looked.length }),
+    ...(unseen.length > 0 ? [say('report.notLookedAt', { surfaces: unseen.join(', ') })] : []),
   ];
 }
 
@@ -114,7 +124,7 @@ export function struckFindings(job: Job, unit: ShopUnit): string[] {
 /** Lists what was done to parts, who did it and when. */
 function workLines(job: Job, unit: ShopUnit): string[] {
   return operationsOf(job).map((o) =>
-    [workWords(job.sheet, o, unit), o.at.slice(0, 10), o.by].filter(Boolean).join(', '),
+    [workWords(job.sheet, o, unit), dateText(o.at, 'utc day'), o.by].filter(Boolean).join(', '),
   );
 }
 
@@ -138,20 +148,22 @@ function skippedLines(job: Job): string[] {
   const undone = stripped(job).filter((s) => s.note === null).length;
   const unseen = lookedAt(job).filter((l) => l.state === 'unseen').length;
   const unasked = auxiliaryChecks(job).filter((c) => c.answer === null).length;
-  const count = (n: number, one: string, many: string) =>
-    n === 0 ? [] : [`${n} ${n === 1 ? one : many}`];
+  const counted = (
+    count: number,
+    message: 'report.stepsNotRecorded' | 'report.surfacesNotInspected' | 'report.checksNotDone',
+  ) => (count === 0 ? [] : [say(message, { count })]);
   return [
-    ...count(undone, 'strip step was not noted', 'strip steps were not noted'),
-    ...count(unseen, 'surface was not looked at', 'surfaces were not looked at'),
-    ...count(unasked, 'small check was not made', 'small checks were not made'),
+    ...counted(undone, 'report.stepsNotRecorded'),
+    ...counted(unseen, 'report.surfacesNotInspected'),
+    ...counted(unasked, 'report.checksNotDone'),
     ...(job.clean === null && ledgerOf(job).readings.length > 0
-      ? ['Nobody said whether the parts were clean and dry']
+      ? ['Clean and dry: not confirmed']
       : []),
-    ...(job.clean?.state === 'wet'
-      ? ['Measured wet: an oil film may have taken up some of a gap']
-      : []),
+    ...(job.clean?.state === 'wet' ? ['Measured wet: oil may make a gap read small'] : []),
     ...(job.fitted === 'new' ? ['Measured with a new bushing and seal in'] : []),
-    ...counting(ledgerOf(job).skips).map((skip) => `Not measured: ${skipWords(job.sheet, skip)}`),
+    ...counting(ledgerOf(job).skips).map((skip) =>
+      say('report.notMeasured', { place: skipWords(job.sheet, skip) }),
+    ),
   ];
 }
 
@@ -162,14 +174,14 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
   const sections: ReportSection[] = [
     { title: 'Closed', lines: job.closed ? [job.closed.why] : [] },
     { title: 'Variant', lines: variantLines(job, unit) },
-    { title: 'Before the teardown', lines: beforeLines(job, unit) },
-    { title: 'Looked at', lines: lookLines(job, unit) },
-    { title: 'Also on this unit', lines: alsoLines(job) },
+    { title: 'Test before teardown', lines: beforeLines(job, unit) },
+    { title: 'Visual inspection', lines: lookLines(job, unit) },
+    { title: 'Other checks', lines: alsoLines(job) },
     { title: 'Found the wrong way round', lines: laidWrongLines(job) },
-    { title: 'How it lay', lines: stripLines(job) },
+    { title: 'Orientation as found', lines: stripLines(job) },
     { title: 'Work done', lines: workLines(job, unit) },
-    { title: 'To order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
-    { title: 'Skipped', lines: skippedLines(job) },
+    { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
+    { title: 'Not done', lines: skippedLines(job) },
   ];
   return sections.filter((s) => s.lines.length > 0);
 }
@@ -177,9 +189,14 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
 /** Returns the tag's own facts, in the order in which they are read. */
 export function tagFacts(job: Job): [label: string, value: string][] {
   const used = job.used === null ? '' : `${trimmed(job.used, 1)} ${job.usedUnit}`;
-  const turn = job.rotation === 'unknown' ? '' : `${job.rotation}, seen from the shaft end`;
+  const turn = job.rotation === 'unknown' ? '' : say(`tag.viewed.${job.rotation}`);
   return [
-    ['Unit', [job.unit, job.serial && `serial ${job.serial}`, used].filter(Boolean).join(', ')],
+    [
+      'Machine',
+      [job.unit, job.serial && say('report.serial', { serial: job.serial }), used]
+        .filter(Boolean)
+        .join(', '),
+    ],
     ['Customer', [job.owner, job.contact].filter(Boolean).join(', ')],
     ['Complaint', job.complaint],
     ['Received', [turn, job.ports, job.fluid].filter(Boolean).join('; ')],

@@ -9,15 +9,15 @@ import type { Job } from '../records/job';
 
 const COLUMNS = [
   'tag',
-  'at',
+  'time_utc',
   'by',
   'instrument',
   'source',
   'kind',
-  'what',
+  'measurement',
   'place',
   'leaves_mm',
-  'felt',
+  'feel',
   'entered',
   'read_mm',
   'offset_mm',
@@ -28,9 +28,9 @@ const COLUMNS = [
   'value_mm',
   'u_mm',
   'zero',
-  'struckAt',
-  'struckBy',
-  'struckWhy',
+  'struck_time_utc',
+  'struck_by',
+  'struck_why',
 ] as const;
 
 /** The radius that a swing was brought to, with which its figure can be worked out again. */
@@ -49,13 +49,13 @@ export function readingsCsv(job: Job): string {
   const rows = ledgerOf(job).readings.map((r): Row => {
     const { at, by, instrument, kind, station: place, voided } = r;
     return {
-      ...{ tag: job.tag, at, by, instrument, kind, place },
-      what: targetOf(job.sheet, r).name,
+      ...{ tag: job.tag, time_utc: at, by, instrument, kind, place },
+      measurement: targetOf(job.sheet, r).name,
       ...readingCells(r),
       pitchRadius_mm: broughtTo(job, r),
-      struckAt: voided?.at ?? '',
-      struckBy: voided?.by ?? '',
-      struckWhy: voided?.why ?? '',
+      struck_time_utc: voided?.at ?? '',
+      struck_by: voided?.by ?? '',
+      struck_why: voided?.why ?? '',
     };
   });
   return unparse(rows, { columns: [...COLUMNS], escapeFormulae: FORMULA });

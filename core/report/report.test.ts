@@ -62,12 +62,12 @@ describe('the report of a pump', () => {
   it('says of a job that nobody measured what is missing', () => {
     const report = reportOf(emptyJob(VELTRANE_T6, AT), 'mm');
     expect(report.notMeasured).toEqual([
-      'Face gap, drive gear',
-      'Face gap, driven gear',
-      'Driven gear to wall',
+      'End clearance, drive gear',
+      'End clearance, driven gear',
+      'Driven gear to pocket',
       'Cover wear',
-      'Face with cover, drive gear',
-      'Face with cover, driven gear',
+      'Total end clearance, drive gear',
+      'Total end clearance, driven gear',
     ]);
     expect(report.hands).toEqual([]);
     expect(report.overall).toEqual({ verdict: 'open', words: '6 open' });
@@ -80,19 +80,23 @@ describe('the report of a pump', () => {
       expect.stringMatching(/^Ivo K\., Depth mic: \d+ readings, .*, \d+ never zeroed$/),
     );
     expect(words).toContainEqual(
-      expect.stringMatching(/^Ivo K\., Leaf set A: \d+ readings, [^,]*$/),
+      expect.stringMatching(/^Ivo K\., Leaf set A: \d+ readings, \d+ \w+ 2026, [^,]*, [^,]*$/),
     );
     const zeroed = measured(VELTRANE_T6, { tier: 'new' }, zero(25.004));
     const report = reportOf(zeroed, 'mm', {
       instrumentName: (id) => NEW_SHOP.instruments.find((i) => i.id === id)?.name ?? id,
     });
-    expect(report.hands.map(handWords).join()).toMatch(/Depth mic: \d+ readings, [^,]*,Ivo/);
+    expect(report.hands.map(handWords).join()).toMatch(
+      /Depth mic: \d+ readings, [^,]*, [^,]*, [^,]*,Ivo/,
+    );
     expect(report.zeros).toEqual([
-      expect.stringMatching(/Depth mic.*2026-11-20 09:00.*\+0\.004 mm.*Runa T/),
+      expect.stringMatching(/Depth mic.*20 Nov 2026, 09:00.*reads 0\.004 mm high.*Runa T/),
     ]);
-    expect(reportOf(relisted(zeroed, { zeros: [zero(25)] }), 'mm').zeros[0]).toMatch(/right on/);
+    expect(reportOf(relisted(zeroed, { zeros: [zero(25)] }), 'mm').zeros[0]).toMatch(
+      /zero is good/,
+    );
     expect(reportOf(relisted(zeroed, { zeros: [zero(24.998)] }), 'mm').zeros[0]).toMatch(
-      /−0.002 mm/,
+      /0.002 mm low/,
     );
   });
 
@@ -104,7 +108,7 @@ describe('the report of a pump', () => {
     const { notes } = reportOf(job, 'mm', { sheetNow: { ...VELTRANE_T6, limits } });
     const all = notes.join('\n');
     expect(all).toMatch(/invented for a demonstration/);
-    expect(all).toMatch(/sheet has changed since .* 0.08–0.25 mm is now 0.08–0.30 mm/);
+    expect(all).toMatch(/sheet was changed since: .* 0.08–0.25 mm is now 0.08–0.30 mm/);
     expect(all).toMatch(/Guarded rule/);
     expect(all).toMatch(/Part at 26 °C/);
     expect(all).toMatch(/House rules of this job: Decision rule: guarded/);
@@ -118,8 +122,8 @@ describe('the report of a pump', () => {
       l.characteristic === 'od-pocket' ? { ...l, side: 'one-side' as const } : l,
     );
     const { rows } = reportOf(measured({ ...VELTRANE_T6, limits }), 'mm');
-    expect(rows.find((r) => r.name === 'Driven gear to wall')?.limits).toBe(
-      '0.16–0.50, published for one side, held against the full gap',
+    expect(rows.find((r) => r.name === 'Driven gear to pocket')?.limits).toBe(
+      '0.16–0.50, published per side, doubled here for the full gap',
     );
   });
 });
@@ -132,14 +136,14 @@ describe('what the report says beside the clearances', () => {
     sectionsOf(afterBench({ ...emptyJob(VELTRANE_T6, AT), ...over }, plan, begin));
 
   it('is nothing but what was left out where nobody began', () => {
-    expect(Object.keys(sectionsOf(emptyJob(VELTRANE_T6, AT)))).toEqual(['Skipped']);
+    expect(Object.keys(sectionsOf(emptyJob(VELTRANE_T6, AT)))).toEqual(['Not done']);
   });
   it('is short for a clean pump', () => {
     const sections = worked({});
-    expect(sections['Looked at']).toEqual(['18 of 18 surfaces sound']);
+    expect(sections['Visual inspection']).toEqual(['18 of 18 surfaces sound']);
     expect(sections).not.toHaveProperty('Skipped');
-    expect(sections['To order']).toContain('1 × Converter seal (always renewed)');
-    expect(sections['How it lay']).toContain('Drive gear: bevel to the converter');
+    expect(sections['Parts to order']).toContain('1 × Converter seal (always replaced)');
+    expect(sections['Orientation as found']).toContain('Drive gear: Bevel to the converter');
   });
   it('has findings, what was decided, missing parts and answers that differ', () => {
     const sections = worked({
@@ -148,13 +152,13 @@ describe('what the report says beside the clearances', () => {
       also: { lands: 'stepped' },
       wet: true,
     });
-    expect(sections['Looked at']).toContain(
-      'Hub journal: Heat blue; third time, to replace (proposed: to dress)',
+    expect(sections['Visual inspection']).toContain(
+      'Hub journal: Heat blue; third time, replace (suggested: dress)',
     );
-    expect(sections['Also on this unit']).toContain('Ring lands: stepped; right is snug');
-    expect(sections['To order']).toContain('1 × Body: clip (missing when it came apart)');
-    expect(sections['To order']).toContain('1 × Hub (to be replaced: hub journal)');
-    expect(sections.Skipped).toEqual([expect.stringMatching(/wet/)]);
+    expect(sections['Other checks']).toContain('Ring lands: stepped; should be snug');
+    expect(sections['Parts to order']).toContain('1 × Body: clip (missing at teardown)');
+    expect(sections['Parts to order']).toContain('1 × Hub (replace: Hub journal)');
+    expect(sections['Not done']).toEqual([expect.stringMatching(/wet/)]);
   });
   it('has the variant with what it rests on, and what was read before the teardown', () => {
     const { facts, sections } = reportOf(
@@ -171,14 +175,14 @@ describe('what the report says beside the clearances', () => {
     const lines = Object.fromEntries(sections.map((s) => [s.title, s.lines]));
     expect(lines.Variant?.slice(0, 2)).toEqual(['T6 late', 'Serial number, digits only: 44120']);
     expect(lines.Variant).toContain(
-      'drive gear of T6 early, wide inlet with body of T6 late: fits, with its hub only',
+      'Fits: Drive gear from T6 early, wide inlet with Body from T6 late; with its hub only',
     );
-    expect(lines['Before the teardown']).toEqual([
-      '28 l/min, 9.5 bar, pump at 2430 /min (drive 1800 × 1.35)',
+    expect(lines['Test before teardown']).toEqual([
+      '28 l/min, 9.5 bar, pump at 2430 rpm (engine 1800 rpm × 1.35)',
     ]);
     expect(Object.fromEntries(facts)).toMatchObject({
-      Unit: 'serial 44 120, 812 h',
-      Received: 'clockwise, seen from the shaft end',
+      Machine: 'serial 44 120, 812 h',
+      Received: 'Clockwise, viewed from shaft end',
       Due: '2026-12-01',
     });
   });
@@ -192,8 +196,8 @@ describe('what the report says beside the clearances', () => {
     const findings = ledgerOf(job).findings.map((f) => (f.defect ? { ...f, voided } : f));
     const report = reportOf(relisted(job, { findings }), 'mm');
     expect(report.struck).toEqual([expect.stringMatching(/Pocket floor.*Ridge.*Runa T/)]);
-    expect(report.sections.find((s) => s.title === 'Looked at')?.lines).toContain(
-      'Not looked at: Pocket floor',
+    expect(report.sections.find((s) => s.title === 'Visual inspection')?.lines).toContain(
+      'Not inspected: Pocket floor',
     );
   });
   it('says where a variant was taken against the answers, and why a job was closed', () => {
@@ -203,6 +207,6 @@ describe('what the report says beside the clearances', () => {
       { variant: 'variant-5', key: [answer], closed: { at: AT, by: '', why: 'Cracked ear' } },
     );
     expect(sections.Closed).toEqual(['Cracked ear']);
-    expect(sections.Variant?.at(-1)).toMatch(/It is T6 early, narrow inlet/);
+    expect(sections.Variant?.at(-1)).toMatch(/T6 early, narrow inlet/);
   });
 });

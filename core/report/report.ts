@@ -16,7 +16,7 @@ import { worstVerdict } from '../assessment/summary';
 import { ledgerOf } from '../journal/ledger';
 import type { Verdict } from '../metrology/verdict';
 import { formatTemperature } from '../quantity/temperature';
-import { formatLimits, formatWithUnit, unitName } from '../quantity/format';
+import { formatLimits, unitName, formatRange } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { sheetChanges } from '../records/changes';
@@ -24,6 +24,9 @@ import { rulesWords } from '../records/rules';
 import { benchSections, struckFindings, struckWork, tagFacts, type ReportSection } from './bench';
 import { sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../journal/target';
+import { offsetWords } from '../wording/reading';
+import { dateText } from '../wording/date';
+import { say } from '../wording/say';
 
 /** One judged characteristic as the report prints it. */
 export interface ReportRow {
@@ -60,7 +63,7 @@ export interface ReportHand {
 /** Says who measured with what, how often, when, and how the zero stood, in a line. */
 export function handWords(h: ReportHand): string {
   const count = `${h.readings} ${h.readings === 1 ? 'reading' : 'readings'}`;
-  const when = h.from === h.to ? h.from : `${h.from} to ${h.to}`;
+  const when = h.from === h.to ? h.from : say('report.fromTo', { from: h.from, to: h.to });
   return [`${h.who}, ${h.instrument}: ${count}`, when, h.zero].filter(Boolean).join(', ');
 }
 
@@ -81,8 +84,7 @@ export interface Report {
   readonly notes: readonly string[];
 }
 
-const day = (moment: string): string =>
-  isMoment(moment) ? `${moment.slice(0, 10)} ${moment.slice(11, 16)} UTC` : 'not a date';
+const day = (moment: string): string => (isMoment(moment) ? dateText(moment, 'utc') : 'not a date');
 
 function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
   const known = shownExtremes(a);
@@ -149,11 +151,7 @@ function struckWords(r: Reading, job: Job, unit: ShopUnit): string {
 
 function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
   return ledgerOf(job).zeros.map(({ instrument, at, by, standard_mm, read_mm }) => {
-    const off = read_mm - standard_mm;
-    const words =
-      off === 0
-        ? 'right on'
-        : `${off > 0 ? '+' : '−'}${formatWithUnit(Math.abs(off), 'gap', unit)}, taken off`;
+    const words = offsetWords(read_mm - standard_mm, unit);
     return [`${names(instrument)} ${day(at)}`, words, by].filter(Boolean).join(', ');
   });
 }
@@ -163,25 +161,23 @@ function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[]
   const rule =
     job.rules.decision === 'guarded'
       ? 'Guarded rule: in or out only where it is at least 95% sure (JCGM 106).'
-      : 'Plain rule: the figure itself is held against the limit.';
+      : 'Plain rule: the reading is compared with the limit as it stands.';
   const invented = job.sheet.invented
     ? [
         'The pump, the limits and their sources are invented for a demonstration: not for a real pump.',
       ]
     : [];
+  const reference = formatTemperature(20, unit);
+  const example = formatRange(0.04, 0.05, 'gap', unit);
   const temperatures =
     job.part_C === null
-      ? ''
-      : ` Part at ${formatTemperature(job.part_C, unit)}, sizes brought to ${formatTemperature(20, unit)}.`;
+      ? []
+      : [say('report.partTemperature', { part: formatTemperature(job.part_C, unit), reference })];
   return [
     ...invented,
-    ...(changed.length > 0
-      ? [
-          `The sheet has changed since this job took its copy, which it is judged by: ${changed.join('; ')}.`,
-        ]
-      : []),
-    `${rule} A value is given ± twice its standard uncertainty; a bracket is what leaves prove. Limits hold at ${formatTemperature(20, unit)}.${temperatures}`,
-    `House rules of this job: ${rulesWords(job.rules)}.`,
+    ...(changed.length > 0 ? [say('report.sheetChanged', { changes: changed.join('; ') })] : []),
+    [rule, say('report.howToRead', { example, reference }), ...temperatures].join(' '),
+    say('report.houseRules', { rules: rulesWords(job.rules) }),
     'The maker’s manual, local codes and licensed practice come first: this report calculates, the rebuilder decides.',
   ];
 }
@@ -218,7 +214,7 @@ export function reportOf(
     .filter(([n]) => n > 0)
     .map(([n, word]) => `${n} ${word}`);
   return {
-    title: `Pump report ${job.tag}`,
+    title: say('report.title', { tag: job.tag }),
     pump: sheetName(job.sheet),
     facts: [
       ...tagFacts(job),

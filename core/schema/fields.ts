@@ -1,6 +1,7 @@
 import { number, string, type Schema, type StringSchema } from 'yup';
 import { LARGEST_SIZE_MM, LONGEST_LINE } from '../quantity/parse';
 import { isMoment } from './dates';
+import { say } from '../wording/say';
 
 /** Longest note that a record takes. */
 const NOTE = 4000;
@@ -48,13 +49,13 @@ const CONTROL = /[\p{Cc}\u2028\u2029]/u;
 /** Makes the field of a one-line text. */
 export const line = (): StringSchema =>
   holds(
-    string().max(LONGEST_LINE, `At most ${LONGEST_LINE} characters`),
+    string().max(LONGEST_LINE, say('records.mostCharacters', { most: LONGEST_LINE })),
     'one line',
     'No line breaks, tabs or other control characters in a single line',
     (text) => !CONTROL.test(text ?? ''),
   );
 /** Makes the field of a longer text. */
-export const note = () => string().max(NOTE, `At most ${NOTE} characters`);
+export const note = () => string().max(NOTE, say('records.mostCharacters', { most: NOTE }));
 /** Makes the field of an id. */
 export const identifier = () =>
   string()

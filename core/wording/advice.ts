@@ -6,6 +6,7 @@ import { COVERAGE, normalBeyond } from '../metrology/normal';
 import { dimensionOf, type PumpKind } from '../pumps/registry';
 import { formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
+import { say, listed } from './say';
 
 /** Standard uncertainties that lie between a limit and a value that the guarded rule calls in. */
 const GUARD = normalBeyond(1 - CONFIDENCE);
@@ -15,7 +16,7 @@ const ON_THE_LIMIT = 0.2;
 
 /** Lists the sizes that are still to be read, as a rebuilder says them; empty for none. */
 export const sizesWanted = ({ missing }: Assessment, pump: PumpKind): string =>
-  [...new Set(missing)].map((id) => dimensionOf(pump, id).name.toLowerCase()).join(', ');
+  listed([...new Set(missing)].map((id) => dimensionOf(pump, id).name));
 
 /** Returns a limit, and the end of the range that is held against it. */
 const heldAgainst = (a: Assessment): (readonly [limit: number, held: Estimate])[] => {
@@ -55,8 +56,10 @@ function leafWords(a: Assessment, unit: ShopUnit): string | null {
     const limits = a.parts.length > 0 ? roomFor(part, a) : a.limits;
     const mm = splitting({ ...part, limits: limits as Assessment['limits'] });
     if (mm !== null && mm > 0) {
-      const where = a.parts.length > 0 ? ` at “${part.characteristic.name}”` : '';
-      return `a leaf of ${formatWithUnit(mm, 'gap', unit)}${where} would split it`;
+      const leaf = formatWithUnit(mm, 'gap', unit);
+      return a.parts.length > 0
+        ? say('judge.leafWouldAt', { leaf, place: part.characteristic.name })
+        : say('judge.leafWould', { leaf });
     }
   }
   return null;
@@ -70,10 +73,10 @@ function finerWords(a: Assessment, unit: ShopUnit): string | null {
     if (limit < lo || limit > hi) continue;
     const off = Math.abs(held.value_mm - limit);
     if (off < ON_THE_LIMIT * held.u_mm) {
-      return 'it lies on the limit, where no instrument can tell: read it again, or let a person decide';
+      return 'It is on the limit, where no instrument can tell. Measure it again, or decide it yourself.';
     }
     const good = formatWithUnit((COVERAGE * off) / GUARD, 'gap', unit);
-    return `figures good to ± ${good} would decide it: a finer instrument, or the mean of more readings`;
+    return say('judge.finer', { u: good });
   }
   return null;
 }
@@ -81,11 +84,9 @@ function finerWords(a: Assessment, unit: ShopUnit): string | null {
 /** Says of which instruments the zero is in doubt; null for none. */
 function zeroWords(a: Assessment): string | null {
   const states = [a, ...a.parts].map(({ zero }) => zero);
-  if (states.includes('never')) return 'zero the instruments first, one never was';
-  return states.includes('overdue') ? 'zero the instruments first, one is overdue' : null;
+  if (states.includes('never')) return 'Zero the instruments first: one was never zeroed.';
+  return states.includes('overdue') ? 'Zero the instruments first: one is overdue.' : null;
 }
-
-const SENTENCE = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 
 /**
  * Says what would decide a gap that is too close to call, in a sentence or two that can be followed: zero
@@ -95,10 +96,9 @@ export function adviceWords(a: Assessment, pump: PumpKind, unit: ShopUnit): stri
   const wanted = sizesWanted(a, pump);
   const ways = [
     zeroWords(a),
-    wanted && `sizes instead of leaves would tell: ${wanted}`,
+    wanted && say('judge.micThese', { sizes: wanted }),
     leafWords(a, unit),
     finerWords(a, unit),
   ].filter(Boolean) as string[];
-  if (ways.length === 0) return 'The instruments at hand cannot decide it.';
-  return ways.map(SENTENCE).join(' ');
+  return ways.length === 0 ? 'Your instruments cannot decide it. Use a finer one.' : ways.join(' ');
 }

@@ -3,6 +3,7 @@ import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { figureOf, rangeWords, shownBy, tells, type Check } from '../inspect/checks';
 import type { KeyAnswer, Variant } from '../records/key';
+import { say, listed } from './say';
 
 /** Returns what was answered at a check, as it is read again: `four flats`, `2016`, `20.012 mm ± 0.008`. */
 export function answerWords(check: Check, answer: KeyAnswer, unit: ShopUnit): string {
@@ -23,23 +24,23 @@ export function shownWords(variant: Variant, check: Check, unit: ShopUnit): stri
   return check.kind === 'size' ? `${words} ${unitName('size', unit)}` : words;
 }
 
-const LIST = new Intl.ListFormat('en-GB');
-
 /** Returns how the search stands, in a sentence. */
 export function standingWords(state: KeyState): string {
   const names = state.left.map((v) => v.name);
   switch (state.standing) {
     case 'one':
       return state.backed
-        ? `It is ${names[0]}. More than one answer speaks against every other.`
-        : `It is ${names[0]}, if every answer is right: one answer alone rules another out.`;
+        ? say('judge.backed', { variant: names[0] ?? '' })
+        : say('judge.single', { variant: names[0] ?? '' });
     case 'several':
-      return `${names.length} variants fit what is known.`;
+      return say('judge.several', { count: names.length });
     case 'alike':
       return names.length === 0
-        ? 'The sheet names no variant.'
-        : `${LIST.format(names)} cannot be told apart by what is known. Go on with either, and measure what differs.`;
+        ? 'This sheet has no variants.'
+        : say('judge.alike', { variants: listed(names) });
     case 'contradicted':
-      return `The answers contradict each other: nothing fits them all. Nearest: ${LIST.format(state.nearest.map((c) => c.variant.name))}.`;
+      return say('judge.contradicted', {
+        variants: listed(state.nearest.map((c) => c.variant.name)),
+      });
   }
 }

@@ -39,9 +39,9 @@ describe('what a set cannot tell', () => {
     expect(leafReach(ladder, { lower_mm: 0.06, upper_mm: 0.09 }).provesIn).toBe(false);
     expect(
       leafReachWords(ladder, { lower_mm: 0.06, upper_mm: 0.09 }, VELTRANE_T6, face, 'mm'),
-    ).toMatch(/0\.06–0\.09.*mic/);
+    ).toMatch(/0\.06–0\.09.*Mic it/);
     expect(leafReachWords(ladder, { upper_mm: 0.08 }, VELTRANE_T6, face, 'mm')).toMatch(
-      /gaps of 0.05–0.10/,
+      /cannot separate 0.05–0.10 mm/,
     );
   });
   it('is nothing to speak of with a full set', () => {
@@ -63,7 +63,7 @@ describe('limits as they are published', () => {
     });
     const limits = held(sheet, 'od-pocket')!;
     expect(limits).toMatchObject({ lower_mm: 0.08, upper_mm: 0.16 });
-    expect(conventionWords(sheet, limits, 'od-pocket')).toMatch(/one side/);
+    expect(conventionWords(sheet, limits, 'od-pocket')).toMatch(/per side/);
   });
   it('without the gasket are held against gap and gasket together', () => {
     const sheet = limited(

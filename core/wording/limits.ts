@@ -7,7 +7,7 @@ export function conventionWords(sheet: Sheet, limits: HeldLimits, characteristic
   const { sides, gasket } = characteristicOf(sheet, characteristic);
   const words: string[] = [];
   if (sides && limits.published.side === 'one-side') {
-    words.push('published for one side, held against the full gap');
+    words.push('published per side, doubled here for the full gap');
   }
   if (gasket && limits.published.gasket === 'assembled' && sheet.gasket_mm > 0) {
     words.push('for the assembled pump: the compressed gasket is added to the gap');

@@ -78,25 +78,27 @@ describe('a reading in words', () => {
   it('keeps a size as it was entered, with all that was done to it', () => {
     expect(readingDetail(size(), 'mm')).toBe('entered 20.05 mm · never zeroed');
     expect(readingDetail(size({ offset_mm: 0.004, zero: 'overdue', part_C: 28 }), 'mm')).toBe(
-      'entered 20.05 mm · zero off by +0.004 · part at 28 °C · zero overdue',
+      'entered 20.05 mm · zero off by +0.004 mm · part at 28 °C · zero overdue',
     );
-    expect(readingDetail(size({ offset_mm: -0.002, zero: 'zeroed' }), 'mm')).toMatch(/by −0.002$/);
+    expect(readingDetail(size({ offset_mm: -0.002, zero: 'zeroed' }), 'mm')).toMatch(
+      /by −0.002 mm$/,
+    );
     expect(readingDetail(size({}, { source: 'simulated' }), 'mm')).toMatch(/simulated gauge$/);
     expect(size({}, { source: 'simulated' }).instrument).toBe('Simulated gauge');
   });
   it('says how a lever lay', () => {
     expect(readingDetail(swing(), 'mm')).toBe('entered 0.2 mm');
     expect(readingDetail(swing({ lever_deg: 30, contactRadius_mm: 34 }), 'mm')).toBe(
-      'entered 0.2 mm · lever at 30° · stylus at radius 34.00 mm',
+      'entered 0.2 mm · lever at 30° · dial radius 34.00 mm',
     );
   });
   it('names what it is of, and where', () => {
     expect([targetOf(VELTRANE_T6, leaf).name, placeOf(VELTRANE_T6, leaf)]).toEqual([
-      'Face gap, drive gear',
+      'End clearance, drive gear',
       '6, beside the crescent',
     ]);
     expect(placeOf(VELTRANE_T6, touch)).toBe('sweep');
-    expect(placeOf(VELTRANE_T6, swing())).toBe('as it lies');
+    expect(placeOf(VELTRANE_T6, swing())).toBe('as installed');
     expect(placeOf(VELTRANE_T6, size())).toBe('at 12');
     expect(placeOf(VELTRANE_T6, { ...leaf, station: 'nowhere' })).toBe('nowhere');
     expect(() => targetOf(VELTRANE_T6, { ...leaf, characteristic: 'tip' })).toThrow(/has no “tip”/);
@@ -127,11 +129,11 @@ describe('a study in words', () => {
       'mm',
     ).join(' ');
   it('says how much is the hand, and what can be done about it', () => {
-    expect(result({})).toMatch(/^11% of the spread is the measuring .* 0.004 mm\. Usable/);
-    expect(result({})).toMatch(/lies between people.* It tells 12 sizes/);
+    expect(result({})).toMatch(/^11% of the scatter is from measuring: ± 0.004 mm .*\. Usable/);
+    expect(result({})).toMatch(/is between people.* It tells 12 sizes/);
     expect(result({ grrPercent: 6 })).toMatch(/Good: it can be trusted/);
-    expect(result({ grrPercent: 60, categories: 1 })).toMatch(/Poor .* tells 1 size of/);
-    expect(result({ repeatability: 0.003 })).toMatch(/one hand’s own repeats/);
+    expect(result({ grrPercent: 60, categories: 1 })).toMatch(/Poor: .* tells one size of/);
+    expect(result({ repeatability: 0.003 })).toMatch(/one person’s own scatter/);
   });
   it('is plain where nothing can be told', () => {
     expect(result({ parts: 0, grrPercent: 100 })).toMatch(/too alike to be told apart/);

@@ -4,6 +4,14 @@ import { choicesOf } from '../journal/work';
 import type { Work } from '../pumps/family';
 import { pumpOf, type PumpKind } from '../pumps/registry';
 import type { Operation } from '../records/entry';
+import { say } from './say';
+
+/** Says how an instrument's zero was found: good, or that it reads high or low by so much. */
+export function offsetWords(offset_mm: number, unit: ShopUnit): string {
+  if (offset_mm === 0) return 'zero is good';
+  const offset = formatWithUnit(Math.abs(offset_mm), 'gap', unit);
+  return say(offset_mm > 0 ? 'reading.readsHigh' : 'reading.readsLow', { offset });
+}
 
 /** The kinds of work as they are said of a part. */
 export const WORK_WORD: Readonly<Record<Work, string>> = {
@@ -22,10 +30,12 @@ export function workWords(
   unit: ShopUnit,
 ): string {
   const name = pumpOf(pump).parts.find((p) => p.id === part)?.name ?? part;
-  const where = choicesOf(pump, part, work)
-    .find((m) => changes.some((c) => c.dimension === m.id))
-    ?.name.toLowerCase();
+  const where = choicesOf(pump, part, work).find((m) =>
+    changes.some((c) => c.dimension === m.id),
+  )?.name;
   const amount = changes.find((c) => c.by_mm !== null)?.by_mm;
-  const by = amount == null ? '' : ` by ${formatWithUnit(Math.abs(amount), 'gap', unit)}`;
-  return `${name}: ${[WORK_WORD[work], where].filter(Boolean).join(', ')}${by}`;
+  const said = { part: name, work: WORK_WORD[work], place: where ?? '' };
+  if (amount == null) return where ? say('judge.workAt', said) : say('judge.work', said);
+  const by = { ...said, amount: formatWithUnit(Math.abs(amount), 'gap', unit) };
+  return where ? say('judge.workAtBy', by) : say('judge.workBy', by);
 }

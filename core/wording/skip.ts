@@ -1,8 +1,9 @@
 import { pumpOf, type PumpKind } from '../pumps/registry';
 import { methodOf } from '../methods/list';
 import type { Skip } from '../records/entry';
+import { say } from './say';
 
-/** Says which place of what was left out, and why: `Face gap, drive gear at 9: cannot get at it`. */
+/** Says which place of what was left out, and why: `End clearance, drive gear at 9: cannot get at it`. */
 export function skipWords(pump: PumpKind, { target, way, place, why }: Skip): string {
   const model = pumpOf(pump);
   const size = model.dimensions.find((d) => d.id === target);
@@ -15,5 +16,9 @@ export function skipWords(pump: PumpKind, { target, way, place, why }: Skip): st
           .map((p) => p.station)
       : []);
   const where = stations.find((s) => s.id === place)?.label ?? place;
-  return `${size?.name ?? characteristic?.name ?? target}, ${where}: ${why}`;
+  return say('judge.skipped', {
+    what: size?.name ?? characteristic?.name ?? target,
+    place: where ?? '',
+    why,
+  });
 }

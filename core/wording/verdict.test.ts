@@ -62,7 +62,7 @@ describe('the reason of a verdict', () => {
       missing: ['pocket-depth', 'drive-width'],
     });
     expect(close).toMatch(/43%/);
-    expect(close).toMatch(/pocket depth.*drive gear width/);
+    expect(close).toMatch(/Pocket depth.*Drive gear width/);
     const nothingMore = say({ verdict: 'close', probability: 0.5 });
     expect(nothingMore).toMatch(/50%/);
     expect(nothingMore).not.toMatch(/depth|width/);

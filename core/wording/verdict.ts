@@ -21,6 +21,7 @@ import { tidy_mm, type LengthKind, type ShopUnit } from '../quantity/units';
 import { NEW_RULES, type HouseRules } from '../records/rules';
 import type { EvidenceSource } from '../methods/method';
 import { adviceWords, sizesWanted } from './advice';
+import { say, listed } from './say';
 
 /** The verdicts in words. */
 export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
@@ -31,7 +32,10 @@ export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
 };
 
 /** The same where there is room for one word. */
-export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = { ...VERDICT_WORD, close: 'Close' };
+export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = {
+  ...VERDICT_WORD,
+  close: 'Too close',
+};
 
 /**
  * Writes an estimate: `0.04–0.05`, `≥ 0.04`, `0.052 ± 0.007` at k = 2, `0.052 +0.007 −0.009` for the
@@ -40,7 +44,7 @@ export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = { ...VERDICT_WOR
 export function estimateText(e: Estimate, unit: ShopUnit, kind: LengthKind = 'gap'): string {
   const [lo, hi] = ends(e);
   if (e.kind === 'interval') return formatRange(lo, Number.isFinite(hi) ? hi : null, kind, unit);
-  if (e.magnitude && lo <= 0) return `at most ${formatLength(hi, kind, unit)}`;
+  if (e.magnitude && lo <= 0) return say('judge.atMost', { most: formatLength(hi, kind, unit) });
   const value = formatLength(e.value_mm, kind, unit);
   const { below, above } = factorsOf(e);
   const [less, more] = [below, above].map((factor) => formatLength(factor * e.u_mm, kind, unit));
@@ -67,7 +71,7 @@ export function rangeText(
   const known = ends(largest)[0];
   // Nothing bounds it at either end, but somewhere it is at least so much.
   if (!Number.isFinite(hi) && lo <= 0 && known > 0) {
-    return `largest ${formatRange(known, null, kind, unit)}`;
+    return say('judge.largestAtLeast', { range: formatRange(known, null, kind, unit) });
   }
   return formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, kind, unit);
 }
@@ -147,20 +151,30 @@ function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
 }
 
 const said = ({ word, estimate, limit }: Side, unit: ShopUnit, kind: LengthKind = 'gap'): string =>
-  `${word} ${estimateText(estimate, unit, kind)} against ${formatWithUnit(limit, kind, unit)}`;
+  say(`judge.${word}`, {
+    range: estimateText(estimate, unit, kind),
+    limit: formatLength(limit, kind, unit),
+    unit: unitName(kind, unit),
+  });
 
 /**
  * Says of a figure below nought what it means: a vane that does not reach falls out of its slot; null
  * where it means nothing of its own.
  */
-function belowWords(c: Characteristic, { smallest }: Extremes, unit: ShopUnit): string | null {
+function belowWords(
+  c: Characteristic,
+  { smallest }: Extremes,
+  unit: ShopUnit,
+  message: 'judge.tooShort' | 'judge.tooShortSentence' | 'judge.tooShortRecorded',
+): string | null {
   if (!c.below || centre(smallest) >= 0) return null;
-  return `${c.below}, ${formatWithUnit(-centre(smallest), c.quantity, unit)} too short`;
+  const length = formatWithUnit(-centre(smallest), c.quantity, unit);
+  return say(message, { what: c.below, length });
 }
 
 /** Returns all that a characteristic can be, in its own words where its figures mean something else. */
 export function gapText(c: Characteristic, known: Extremes, unit: ShopUnit): string {
-  return belowWords(c, known, unit) ?? rangeText(known, unit, c.quantity);
+  return belowWords(c, known, unit, 'judge.tooShort') ?? rangeText(known, unit, c.quantity);
 }
 
 /** Says on which side of the preferred band a gap lies that is in; empty where it lies in it, or there is none. */
@@ -172,18 +186,24 @@ function preferredWords(
   if (!band || verdict !== 'in' || !smallest || !largest) return '';
   const words = limitsWithUnit(band, characteristic.quantity, unit);
   const [lo, hi] = [tidy_mm(centre(smallest)), tidy_mm(centre(largest))];
-  if (band.upper_mm != null && hi > band.upper_mm) return `In, looser than the preferred ${words}.`;
-  if (band.lower_mm != null && lo < band.lower_mm)
-    return `In, tighter than the preferred ${words}.`;
-  return `In the preferred ${words}.`;
+  if (band.upper_mm != null && hi > band.upper_mm) return say('judge.looser', { band: words });
+  if (band.lower_mm != null && lo < band.lower_mm) return say('judge.tighter', { band: words });
+  return say('judge.preferred', { band: words });
 }
 
 /** Says which places were left out, and why. */
 function skippedWords({ skipped }: Assessment): string {
   if (skipped.length === 0) return '';
   const reasons = [...new Set(skipped.map(({ why }) => why))].join('; ');
-  const places = skipped.length === 1 ? 'One place' : `${skipped.length} places`;
-  return `${places} left out: ${reasons}.`;
+  return say('judge.leftOut', { count: skipped.length, reasons });
+}
+
+/** Says what tries at one place come to: a verdict, or the leaf that tells more. */
+function triedWords(verdict: Verdict, next: Stack | null, unit: ShopUnit): string {
+  if (verdict === 'open' && next) {
+    return say('judge.openTryLeaf', { leaf: formatWithUnit(next.total_mm, 'gap', unit) });
+  }
+  return verdict === 'close' ? say('judge.closeLeaves') : `${VERDICT_WORD[verdict]}.`;
 }
 
 /** Says why tries at one place stand as they do: what they prove, or what they leave. */
@@ -196,16 +216,17 @@ export function explainTries(
 ): string {
   const { smallest, largest } = extremesOf(bounds);
   const first = deciding(sides(smallest, largest, limits), verdict);
-  const state = first ? said(first, unit) : `${estimateText(smallest, unit)}, no limit set`;
-  if (verdict === 'open' && next) {
-    return `Open: ${state}; the ${formatWithUnit(next.total_mm, 'gap', unit)} leaf tells more.`;
-  }
-  if (verdict === 'close') return `Too close to call: ${state}; no leaf of the set can split it.`;
-  return `${VERDICT_WORD[verdict]}: ${state}.`;
+  const state = first
+    ? said(first, unit)
+    : say('judge.noLimitSet', {
+        range: estimateText(smallest, unit),
+        unit: unitName('gap', unit),
+      });
+  return `${state} ${triedWords(verdict, next, unit)}`;
 }
 
 const NOT_YET = 'Not measured yet.';
-const AGAIN = 'To measure again.';
+const AGAIN = 'Measure it again.';
 
 /**
  * Returns the verdict's reason in one sentence, in the shop's unit.
@@ -227,12 +248,14 @@ export function explain(
   const measure = unitName(kind, unit);
   if (!a.limits) {
     const known = { smallest: a.smallest, largest: a.largest };
-    const below = belowWords(a.characteristic, known, unit);
-    const at = below
-      ? capital(below)
-      : `${estimateText(a.largest, unit, kind)} ${measure} at the largest`;
+    const below = belowWords(a.characteristic, known, unit, 'judge.tooShortRecorded');
     return [
-      `${at}. The sheet gives no limit: recorded, not judged.`,
+      below === null
+        ? say('judge.largestRecorded', {
+            range: estimateText(a.largest, unit, kind),
+            unit: measure,
+          })
+        : capital(below),
       skippedWords(a),
       tiltWords(a, unit),
       touched,
@@ -245,12 +268,12 @@ export function explain(
   if (!first) return touched || NOT_YET;
   const known = { smallest: a.smallest, largest: a.largest };
   const state =
-    belowWords(a.characteristic, known, unit) ??
+    belowWords(a.characteristic, known, unit, 'judge.tooShortSentence') ??
     (a.verdict === 'open' && a.soFar
-      ? `so far ${rangeText(a.soFar, unit, kind)} ${measure}`
+      ? say('judge.soFar', { range: rangeText(a.soFar, unit, kind), unit: measure })
       : said(first, unit, kind));
   return [
-    `${capital(state)}.`,
+    capital(state),
     preferredWords(a, unit),
     openWords(a, pump),
     closeWords(a, pump, unit),
@@ -270,12 +293,10 @@ function pastWords(a: Assessment, unit: ShopUnit): string {
   if (!a.before) return '';
   const kind = a.characteristic.quantity;
   const measure = unitName(kind, unit);
-  const was = `Was ${rangeText(a.before, unit, kind)} ${measure} before work`;
-  const should =
-    a.predicted && !a.largest
-      ? `; should be ${rangeText(a.predicted, unit, kind)} ${measure} now`
-      : '';
-  return `${was}${should}.`;
+  const was = rangeText(a.before, unit, kind);
+  if (!a.predicted || a.largest) return say('judge.was', { was, unit: measure });
+  const now = rangeText(a.predicted, unit, kind);
+  return say('judge.wasShouldBe', { was, now, unit: measure });
 }
 
 /** Returns the floor's tilt: how much, towards where, and what is waviness. */
@@ -283,14 +304,12 @@ export function tiltWords(a: Assessment, unit: ShopUnit): string {
   if (!a.tilt) return '';
   const { direction_deg, residual_mm } = a.tilt;
   const flat = a.largest !== null && ends(a.largest)[0] <= 0;
-  const towards = flat
-    ? 'It may be flat: the readings do not tell a tilt from their own scatter'
-    : `Deepest towards ${clockHour(direction_deg)}`;
-  const off =
-    residual_mm === null
-      ? 'three depths fit any plane, so the ± comes from the instrument alone'
-      : `off the plane by ${formatWithUnit(residual_mm, 'gap', unit)}`;
-  return `${towards}; ${off}.`;
+  const hour = clockHour(direction_deg);
+  if (residual_mm === null) {
+    return flat ? say('judge.maybeFlatOfThree') : say('judge.deepestOfThree', { hour });
+  }
+  const off = formatWithUnit(residual_mm, 'gap', unit);
+  return flat ? say('judge.maybeFlat', { off }) : say('judge.deepest', { hour, off });
 }
 
 /** Returns the hour towards which a direction on the drawing points: its x axis is 3, and it turns to 6. */
@@ -301,38 +320,40 @@ export function clockHour(direction_deg: number): number {
 function openWords(a: Assessment, pump: PumpKind): string {
   if (a.verdict !== 'open') return '';
   const left = a.stations.filter((s) => s.tries.length === 0).length;
-  if (left > 0) return `${left} of ${a.stations.length} places still to try.`;
+  if (left > 0) return say('judge.placesLeft', { left, all: a.stations.length });
   const wanted = a.parts.length > 0 && a.largest ? sizesWanted(a, pump) : '';
-  return wanted && `Sizes would tell more: ${wanted}.`;
+  return wanted && say('judge.sizesTellMore', { sizes: wanted });
 }
 
 function closeWords(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
   if (a.verdict !== 'close') return '';
-  const chance = a.probability === null ? '' : `${Math.round(100 * a.probability)}% likely in. `;
-  return `${chance}${adviceWords(a, pump, unit)}`;
+  const advice = adviceWords(a, pump, unit);
+  if (a.probability === null) return advice;
+  return `${say('judge.chance', { percent: Math.round(100 * a.probability) })} ${advice}`;
 }
 
 /** Says which wear counts as nothing, and by which rule. */
 function neglectedWords({ neglected }: Assessment): string {
   if (neglected.length === 0) return '';
-  return `${neglected.join(' and ')}: the thinnest leaf does not go in, so it counts as nothing (plain rule).`;
+  return say('judge.neglected', { parts: listed(neglected) });
 }
 
 const SOURCE_WORD: Readonly<Record<EvidenceSource, string>> = {
   leaves: 'leaves',
   sizes: 'sizes',
-  indicator: 'indicator',
+  indicator: 'dial',
   depths: 'depths',
   sweep: 'sweep',
   sum: 'parts of the sum',
 };
 
 function sourceWords(a: Assessment): string {
-  if (a.disagree)
-    return 'Two ways of measuring do not agree: check for oil, a burr, or a zero that moved.';
+  if (a.disagree) return 'Two methods disagree. Check for oil, burrs and zero.';
   if (!a.both) return '';
   const { smallest, largest } = a.source;
-  const tight = `the ${SOURCE_WORD[largest]} are tighter`;
-  if (smallest === largest) return `More than one way was used; ${tight}.`;
-  return `The ${SOURCE_WORD[largest]} are tighter for the largest, the ${SOURCE_WORD[smallest]} for the smallest.`;
+  if (smallest === largest) return say('judge.narrowest', { method: largest });
+  return say('judge.fromBoth', {
+    largest: SOURCE_WORD[largest],
+    smallest: SOURCE_WORD[smallest],
+  });
 }

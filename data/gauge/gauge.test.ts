@@ -44,7 +44,10 @@ describe('a serial gauge', () => {
       null,
     );
     close();
-    expect(states).toEqual(['connecting ', 'lost This browser has no serial port to give.']);
+    expect(states).toEqual([
+      'connecting ',
+      'lost This browser cannot use a serial gauge. Type the reading, or use another browser.',
+    ]);
     expect(serial.available).toBe(false);
   });
 });

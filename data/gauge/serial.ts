@@ -1,4 +1,5 @@
 import type { GaugeListener, ReadingSource } from './source';
+import { say } from '../../core/wording/say';
 
 /** The part of Web Serial that is used: not every browser has it, and TypeScript does not know it. */
 interface Port {
@@ -86,10 +87,15 @@ export const serial: ReadingSource = {
     listener.onState('connecting');
     if (port) {
       listen(port, listener, stop.signal).then(
-        () => listener.onState('lost', 'The gauge’s line was closed.'),
-        (error: Error) => listener.onState('lost', `No gauge: ${error.message}`),
+        () => listener.onState('lost', 'Gauge disconnected. Check the cable and connect again.'),
+        (error: Error) =>
+          listener.onState('lost', say('storage.noGauge', { error: error.message })),
       );
-    } else listener.onState('lost', 'This browser has no serial port to give.');
+    } else
+      listener.onState(
+        'lost',
+        'This browser cannot use a serial gauge. Type the reading, or use another browser.',
+      );
     return () => stop.abort();
   },
 };

@@ -39,7 +39,7 @@ beforeEach(() => {
 describe('a live gauge', () => {
   it('has three sources, the plain one first', () => {
     expect(SOURCES.map((s) => s.id)).toEqual(['typed', 'serial', 'simulated']);
-    expect(SOURCES.find((s) => s.id === 'simulated')?.about).toMatch(/Made-up/);
+    expect(SOURCES.find((s) => s.id === 'simulated')?.about).toMatch(/Simulated/);
   });
   it('needs no line where a cable types', () => {
     render(<Bench id="typed" expected_mm={20} />);
@@ -65,6 +65,6 @@ describe('a live gauge', () => {
     render(<Bench id="simulated" expected_mm={null} />);
     expect(FakeStream.open[0]?.url).toBe('/api/gauge');
     FakeStream.open[0]?.send('error');
-    expect(screen.getByText(/lost The app’s server does not answer/)).toBeTruthy();
+    expect(screen.getByText(/lost The simulated gauge needs/)).toBeTruthy();
   });
 });

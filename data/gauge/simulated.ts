@@ -5,7 +5,7 @@ export const simulated: ReadingSource = {
   id: 'simulated',
   name: 'Simulated gauge',
   about:
-    'Made-up readings near the size of the sheet, from the app’s own server. For trying out only.',
+    'Simulated readings near the sheet’s size, from the app’s own server. For trying out only.',
   available: typeof EventSource !== 'undefined',
   connect: (listener, expected_mm) => {
     const around = expected_mm === null ? '' : `?around=${expected_mm}`;
@@ -16,7 +16,10 @@ export const simulated: ReadingSource = {
       listener.onReading(JSON.parse((event as MessageEvent<string>).data) as { text: string });
     });
     stream.addEventListener('error', () => {
-      listener.onState('lost', 'The app’s server does not answer: no simulated gauge without it.');
+      listener.onState(
+        'lost',
+        'The simulated gauge needs the app’s server. Start it and try again.',
+      );
     });
     return () => stream.close();
   },

@@ -13,6 +13,7 @@ import { keysUnder } from '../storage';
 import type { PhotoHead } from './pictures';
 import type { Course } from './progress';
 import type { Offered, Source } from './source';
+import { say } from '../../core/wording/say';
 
 /**
  * What importing a record would do to what is kept here: `add` it, `merge` it with the one that is
@@ -143,7 +144,7 @@ class Planning {
       const at = this.planned.findIndex(({ kind, id }) => kind === 'job' && id === job);
       const [out] = at < 0 ? [] : this.planned.splice(at, 1);
       if (!out) continue;
-      const message = `Its photo “${foreign}” is one of another job.`;
+      const message = say('storage.foreignPhoto', { photo: foreign });
       this.notTaken.push({
         kind: 'job',
         name: out.name,
@@ -155,7 +156,7 @@ class Planning {
     for (const { head, place } of this.pictures) {
       const belongs = taken.has(head.job) && this.shown.get(head.job)?.includes(head.id);
       if (belongs) this.planned.push(plannedPhoto(head, here));
-      else this.refuse('photo', head, problem(place, 'It belongs to no job that is taken.'));
+      else this.refuse('photo', head, problem(place, 'It belongs to no job that is imported.'));
     }
   }
 
@@ -210,7 +211,7 @@ export async function planImport(source: Source, course: Course): Promise<Import
   for (const { key, raw } of source.aside) {
     const problems = problem(
       key,
-      'It could not be read where the backup was made, and lies in it as it was.',
+      'It could not be read where the backup was made. It is in the backup as it was.',
     );
     notTaken.push({ kind: key.split('/')[0] as RecordKind, name: key, problems, raw });
   }

@@ -18,6 +18,7 @@ import {
 import { photoHeadSchema, withPicture, type PhotoHead } from './pictures';
 import { Cancelled, type Course } from './progress';
 import { isZip, piecesOf } from './zip';
+import { say } from '../../core/wording/say';
 
 /** A record of a file that is being imported; of a photo in a backup, without its picture. */
 export type Offered =
@@ -110,7 +111,7 @@ class ZipSource implements Source {
     if (name !== PHOTO_HEADS) return;
     const head = checked<PhotoHead>(photoHeadSchema, raw);
     this.heads.push(head);
-    yield { kind: 'photo', place: `photo ${head.id}`, head };
+    yield { kind: 'photo', place: say('storage.photo', { id: head.id }), head };
   }
 
   async *pictures(wanted: ReadonlySet<string>): AsyncGenerator<Photo> {
@@ -144,7 +145,7 @@ async function checkHead(file: Blob): Promise<void> {
     if (head.version === BACKUP_VERSION) return;
     refuse(
       'version',
-      `Written by a newer Dial Bench (backup ${head.version}; this one knows up to ${BACKUP_VERSION}). Update first.`,
+      say('storage.newerBackup', { version: String(head.version), known: BACKUP_VERSION }),
     );
   }
   refuse('the file', 'Not a backup of Dial Bench.');

@@ -5,6 +5,7 @@ import { daysUnsaved, STALE_DAYS } from '@/data/backupMade';
 import { now } from '@/data/create';
 import { backupQuery } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
+import { say } from '@/core/wording/say';
 
 /** Reminds of a backup where the last one is old; what a browser keeps is gone with its disk. */
 export function BackupDue() {
@@ -18,13 +19,11 @@ export function BackupDue() {
       kind="caution"
       actions={
         <Button mode="outlined" onPress={() => router.push('/shop')}>
-          To the backup
+          Go to Backup
         </Button>
       }
     >
-      {made.at
-        ? `The last backup is ${days} days old.`
-        : `No backup was saved from this browser in ${days} days.`}
+      {made.at ? say('bench.backupOld', { days }) : say('bench.noBackup', { days })}
     </Notice>
   );
 }

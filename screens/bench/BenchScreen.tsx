@@ -19,6 +19,7 @@ import { onDemand } from '../shell/onDemand';
 import { findable, found, named } from './search';
 import { useScanInto } from './useScanInto';
 import { Welcome } from './Welcome';
+import { say } from '@/core/wording/say';
 
 /** Loaded where there is room beside the list: a phone never needs it. */
 const JobSide = onDemand('JobSide', async () => (await import('./JobSide')).JobSide);
@@ -68,7 +69,7 @@ export function BenchScreen() {
       <Page title="Bench" actions={actions}>
         <ShopUnread error={unread} />
         {error ? (
-          <Notice kind="error">{`The jobs could not be read: ${error.message}`}</Notice>
+          <Notice kind="error">{say('bench.unreadable', { error: error.message })}</Notice>
         ) : (
           <Welcome />
         )}
@@ -84,13 +85,17 @@ export function BenchScreen() {
       items={shown}
       keyOf={({ id }) => id}
       row={(job) => (
-        <Wall what={`Job ${job.tag}`} record={{ kind: 'job', id: job.id }} again={[job]}>
+        <Wall
+          what={say('bench.jobTitle', { tag: job.tag })}
+          record={{ kind: 'job', id: job.id }}
+          again={[job]}
+        >
           <JobRow job={job} chosen={chosen === undefined ? undefined : job.id === chosen} />
         </Wall>
       )}
     >
       {error ? (
-        <Notice kind="error">{`The jobs could not be read: ${error.message}`}</Notice>
+        <Notice kind="error">{say('bench.unreadable', { error: error.message })}</Notice>
       ) : null}
       <ShopUnread error={unread} />
       <BackupDue />
@@ -99,12 +104,12 @@ export function BenchScreen() {
         onChangeText={setWanted}
         ref={search}
         onSubmitEditing={open}
-        placeholder="Scan or type: tag, customer, unit, pump"
+        placeholder="Scan or type: tag, customer, machine, pump"
         aria-label="Find a job"
         elevation={0}
       />
       {whole && shown.length === 0 ? (
-        <Words tone="muted">{`No job with “${sought}”.`}</Words>
+        <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words>
       ) : null}
     </ListPage>
   );

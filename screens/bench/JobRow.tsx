@@ -9,12 +9,13 @@ import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { usePalette } from '@/ui/theme';
 import { dayWords, dueDay } from '@/ui/when';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** When it is wanted; a job that is closed is not waited for. */
 function dueWords({ due, closed }: ListedJob): string {
   if (!due || closed) return '';
   const late = due < format(new Date(), 'yyyy-MM-dd');
-  return `${late ? 'overdue since' : 'due'} ${dueDay(due)}`;
+  return say(late ? 'bench.overdueSince' : 'bench.dueOn', { day: dueDay(due) });
 }
 
 interface Props {
@@ -50,15 +51,15 @@ export function JobRow({ job, chosen }: Props) {
           </Words>
           <Words size="note" tone={job.open > 0 ? 'blue' : 'muted'}>
             {job.closed
-              ? `Closed: ${job.closed}`
+              ? say('bench.closed', { why: job.closed })
               : [
                   STAGE_NAME[job.stage],
-                  job.next,
+                  job.nextStep && say('bench.next', { check: job.nextStep }),
                   job.state === 'stale'
-                    ? 'being read anew'
+                    ? 'being recalculated'
                     : job.judged === 0
-                      ? 'no limits to judge by'
-                      : `${decided} of ${job.judged} decided`,
+                      ? 'no limits'
+                      : say('bench.decided', { decided, all: job.judged }),
                 ]
                   .filter(Boolean)
                   .join(' · ')}

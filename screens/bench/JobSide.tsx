@@ -25,6 +25,7 @@ import { dayWords } from '@/ui/when';
 import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
 import { STAGE_NAME } from '../job/stages';
+import { say } from '@/core/wording/say';
 
 /** How a job stands, in a sentence: what is out first, else what is not known yet. */
 function standingOf(judged: readonly Assessment[]): string {
@@ -33,11 +34,14 @@ function standingOf(judged: readonly Assessment[]): string {
   if (judged.length === 0) return 'Nothing to judge it by.';
   if (out.length > 0) {
     const [first] = out;
-    const more = out.length > 1 ? ` and ${out.length - 1} more` : '';
-    return `${first?.characteristic.name}${more} out.`;
+    const check = first?.characteristic.name ?? '';
+    return out.length > 1
+      ? say('bench.outMore', { check, count: out.length - 1 })
+      : say('bench.outOne', { check });
   }
-  if (open.length > 0) return `${open.length} of ${judged.length} still to measure.`;
-  return close.length > 0 ? `${close.length} too close to call.` : 'All in.';
+  if (open.length > 0)
+    return say('bench.stillToMeasure', { open: open.length, all: judged.length });
+  return close.length > 0 ? say('bench.tooClose', { count: close.length }) : 'All in.';
 }
 
 const names = (list: readonly Assessment[]): string =>
@@ -66,7 +70,7 @@ export function JobSide({ id }: { readonly id: string }) {
         kind="error"
         actions={<Button onPress={() => router.push(`/job/${id}/tag`)}>Open it</Button>}
       >
-        {`This job cannot be read. It was left as it is. ${error.message}`}
+        {say('bench.jobUnreadable', { error: error.message })}
       </Notice>
     </View>
   );
@@ -84,7 +88,12 @@ function Summary({ job }: { readonly job: Job }) {
   const next = nextOf(job, all, evaluator);
   const found = findingsOf(job, unit);
   const order = job.closed ? [] : orderList(job);
-  const facts = [job.unit, job.owner, job.complaint, `opened ${dayWords(job.createdAt)}`];
+  const facts = [
+    job.unit,
+    job.owner,
+    job.complaint,
+    say('bench.opened', { day: dayWords(job.createdAt) }),
+  ];
   return (
     <SidePanel
       foot={
@@ -95,7 +104,7 @@ function Summary({ job }: { readonly job: Job }) {
             contentStyle={styles.large}
             onPress={() => router.push(`/job/${job.id}/${job.stage}`)}
           >
-            {`Go on with ${job.tag}`}
+            {say('bench.goOn', { tag: job.tag })}
           </Button>
           <Button
             mode="outlined"
@@ -121,7 +130,11 @@ function Summary({ job }: { readonly job: Job }) {
           <Words tone="muted">{[sheetName(job.sheet), ...facts].filter(Boolean).join(' · ')}</Words>
         </View>
       </View>
-      <View role="navigation" aria-label={`Stages of ${job.tag}`} style={styles.strip}>
+      <View
+        role="navigation"
+        aria-label={say('bench.stagesOf', { tag: job.tag })}
+        style={styles.strip}
+      >
         {STAGES.map((stage) => (
           <LinkBox
             key={stage}
@@ -178,7 +191,9 @@ function Summary({ job }: { readonly job: Job }) {
       </View>
       <Heading>Next</Heading>
       <Words>
-        {job.closed ? `Closed: ${job.closed.why}` : next || 'Nothing is left to measure.'}
+        {job.closed
+          ? say('bench.closed', { why: job.closed.why })
+          : next || 'Nothing is left to measure.'}
       </Words>
       {order.length > 0 ? (
         <Words>

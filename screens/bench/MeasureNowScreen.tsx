@@ -19,6 +19,7 @@ import { Page } from '@/ui/Page';
 import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
 import { Refused, useOnce } from '../shell/useOnce';
+import { say } from '@/core/wording/say';
 
 const UNITS = [
   { value: 'mm', name: 'mm' },
@@ -60,10 +61,10 @@ function limitOf(
   const [lower_mm, upper_mm] = [endOf(least, c, unit), endOf(most, c, unit)];
   if (lower_mm === null && upper_mm === null) return null;
   if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
-    throw new InputError('most', 'order', 'The most is below the least.');
+    throw new InputError('most', 'order', 'Max is below min. Swap them or check the unit.');
   }
   if (earlier.some((line) => line.characteristic === characteristic)) {
-    throw new InputError('what', 'twice', `${c.name} has a limit above already.`);
+    throw new InputError('what', 'twice', say('bench.limitTwice', { check: c.name }));
   }
   return { characteristic, lower_mm, upper_mm };
 }
@@ -115,7 +116,7 @@ export function MeasureNowScreen() {
     const { limits, wrong: found } = limitsOf(lines, all, shop.unit);
     setWrongLines(found);
     if (found.some(Boolean)) throw new Refused();
-    if (limits.length === 0) throw new Error('Give one limit at least: a least, a most, or both.');
+    if (limits.length === 0) throw new Error('Enter at least one limit: a min, a max, or both.');
     const id = await createQuickJob(family, limits, shop);
     await client.invalidateQueries({ queryKey: KEYS.summaries });
     router.replace(`/job/${id}/measure`);
@@ -123,8 +124,8 @@ export function MeasureNowScreen() {
   return (
     <Page title="Measure now">
       <Words>
-        No sheet is needed: say what kind of pump it is and the limits that you hold it against. It
-        is kept as a job, and its limits can become a sheet later.
+        No sheet is needed. Choose the kind of pump and enter its limits. It is saved as a job, and
+        its limits can become a sheet later.
       </Words>
       <Columns
         first={
@@ -153,7 +154,7 @@ export function MeasureNowScreen() {
               return (
                 <View key={i} style={styles.line}>
                   <Pick
-                    label={`What is measured, ${i + 1}`}
+                    label={say('bench.checkNumber', { number: i + 1 })}
                     value={line.characteristic}
                     options={all.map(({ id, name }) => ({ value: id, name }))}
                     onChange={(characteristic) => put(i, { characteristic })}
@@ -163,8 +164,10 @@ export function MeasureNowScreen() {
                       <TextInput
                         key={end}
                         mode="outlined"
-                        label={`${end === 'least' ? 'Least' : 'Most'}, ${unit}`}
-                        aria-label={`${end === 'least' ? 'Least' : 'Most'}, limit ${i + 1}`}
+                        label={say(end === 'least' ? 'sheets.min' : 'sheets.max', { unit })}
+                        aria-label={say(end === 'least' ? 'bench.limitMin' : 'bench.limitMax', {
+                          number: i + 1,
+                        })}
                         value={line[end]}
                         onChangeText={(text) => put(i, { [end]: text })}
                         inputMode="decimal"

@@ -21,6 +21,7 @@ import { onceValid, useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
+import { say } from '@/core/wording/say';
 
 const newJobForm = tagSchema('mm')
   .pick(['tag', 'owner', 'contact', 'unit', 'complaint', 'by'])
@@ -89,8 +90,7 @@ export function NewJobScreen() {
     return (
       <Page title="New job">
         <Notice kind="word">
-          A job needs a limit sheet, and there is none yet. Make one, import one, or measure now
-          without a sheet.
+          You need a limit sheet first. Make one, import one, or measure now without a sheet.
         </Notice>
         <Button mode="contained" onPress={() => router.replace('/sheets/new')}>
           Make a sheet
@@ -118,10 +118,13 @@ export function NewJobScreen() {
             <Field control={control} name="tag" label="Tag number" autoFocus />
             {twin ? (
               <Notice kind="caution">
-                {`There is a job ${twin.tag} already: ${[twin.unit, twin.model].filter(Boolean).join(', ')}. A scan of this number would find both.`}
+                {say('bench.tagTwice', {
+                  tag: twin.tag,
+                  pump: [twin.unit, twin.model].filter(Boolean).join(', '),
+                })}
               </Notice>
             ) : null}
-            <Field control={control} name="unit" label="Unit it came from" />
+            <Field control={control} name="unit" label="Vehicle or machine" />
             <CustomerField
               control={control}
               onChoose={(customer) => {
@@ -130,22 +133,22 @@ export function NewJobScreen() {
               }}
             />
             <Field control={control} name="complaint" label="Complaint" multiline />
-            <Field control={control} name="by" label="Who measures" />
+            <Field control={control} name="by" label="Measured by" />
           </>
         }
         second={
           <>
             <Heading>Limit sheet</Heading>
             <SheetPick sheets={sheets} chosen={sheet.id} onChange={(id) => setValue('sheet', id)} />
-            <Words strong>Limits that apply</Words>
+            <Words strong>Limits to use</Words>
             <Choice
-              label="Limits that apply"
+              label="Limits to use"
               value={tier.id}
               options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
               onChange={(id) => setValue('tier', id)}
             />
             <Words size="note" tone="muted">
-              {`Source: ${tier.source || 'not given'}`}
+              {say('bench.source', { source: tier.source || 'not given' })}
             </Words>
             {failed ? <Notice kind="error">{failed}</Notice> : null}
             <View style={styles.foot}>

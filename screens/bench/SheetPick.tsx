@@ -5,6 +5,7 @@ import { familyOf } from '@/core/pumps/registry';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** More sheets than these are searched rather than read through. */
 const FEW = 6;
@@ -47,11 +48,11 @@ export function SheetPick({ sheets, chosen, onChange }: Props) {
           onChange={onChange}
         />
       ) : (
-        <Words tone="muted">{`No sheet with “${wanted.trim()}”.`}</Words>
+        <Words tone="muted">{say('bench.noSheet', { text: wanted.trim() })}</Words>
       )}
       {found.length > shown.length ? (
         <Words size="note" tone="muted">
-          {`${found.length - shown.length} more: type a few letters to find one.`}
+          {say('bench.moreSheets', { count: found.length - shown.length })}
         </Words>
       ) : null}
     </View>

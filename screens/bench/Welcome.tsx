@@ -7,6 +7,7 @@ import { KEYS } from '@/data/hooks';
 import { openDemo } from '@/data/demo';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** An empty bench: what the app is for, and the ways to begin. */
 export function Welcome() {
@@ -45,11 +46,11 @@ export function Welcome() {
         Open the demo: Highmoor Winter Depot
       </Button>
       <Words size="note" tone="muted">
-        The depot, its pumps and their limits are invented. A pump that you meet often gets a limit
-        sheet of its own: make one under Sheets, copy the demo’s, or import one.
+        The depot, pumps and limits are invented. To start your own, make a limit sheet under
+        Sheets, copy a demo sheet, or import one.
       </Words>
       {state instanceof Error ? (
-        <Notice kind="error">{`The demo could not be opened: ${state.message}`}</Notice>
+        <Notice kind="error">{say('bench.demoFailed', { error: state.message })}</Notice>
       ) : null}
       <Notice kind="caution">
         The app calculates, the rebuilder decides: the maker’s manual, local codes and licensed

@@ -64,7 +64,7 @@ export const ANSWERS: Case = {
     {
       name: 'Tiles: plain, chosen, with a picture and a note',
       of: (
-        <Tiles label="What does the leaf do?">
+        <Tiles label="How does the leaf feel?">
           <Tile name="Sound" onPress={nowhere} chosen={false} />
           <Tile name="Scored" onPress={nowhere} chosen />
           {FELT.map((felt) => (

@@ -32,7 +32,7 @@ export function JobFrame({ job, stage, children }: Props) {
         <View style={styles.head}>
           <Pressable
             role="button"
-            aria-label="Back to the bench"
+            aria-label="Back to Bench"
             onPress={() => router.navigate('/')}
             style={styles.back}
           >
@@ -47,7 +47,7 @@ export function JobFrame({ job, stage, children }: Props) {
             </Words>
           </View>
           <Choice
-            label="Unit shown"
+            label="Units: mm or thou"
             value={unit}
             options={UNITS}
             onChange={(next) => void changeShop((shop) => inUnit(shop, next))}

@@ -11,6 +11,7 @@ import { Wall } from '../shell/Wall';
 import { NotLoaded, Opening } from '../shell/onDemand';
 import { JobFrame } from './JobFrame';
 import { stageNamed, stageQuery } from './stageView';
+import { say } from '@/core/wording/say';
 
 /** A job at one of its stages. */
 export function JobScreen() {
@@ -34,10 +35,11 @@ export function JobScreen() {
     return (
       <Page title="No such job">
         <Notice kind="error">
-          This job is not in this browser. It may have been deleted, or kept on another one.
+          This job is not in this browser. It was deleted, or it is on another device. Import its
+          job file.
         </Notice>
         <Button mode="contained" onPress={() => router.replace('/')}>
-          To the bench
+          Back to Bench
         </Button>
       </Page>
     );
@@ -62,12 +64,12 @@ function Unreadable({ error }: { readonly error: Error }) {
         actions={
           raw === null ? null : (
             <Button mode="outlined" onPress={() => saveAs('unreadable-job.txt', raw, 'text/plain')}>
-              Save it as it is
+              Save the damaged data
             </Button>
           )
         }
       >
-        {`${error.message} It was left as it is; other jobs are not touched.`}
+        {say('job.unreadable', { error: error.message })}
       </Notice>
     </Page>
   );

@@ -10,6 +10,7 @@ import { Notice } from '@/ui/Notice';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useCommand } from './useCommand';
+import { say } from '@/core/wording/say';
 
 const THUMB = 72;
 
@@ -29,7 +30,7 @@ export function Photos({ job, of }: { readonly job: Job; readonly of: string }) 
       const refused: string[] = [];
       for (const [i, file] of files.entries()) {
         if (job.photos.length + i >= MOST_PHOTOS) {
-          refused.push(`A job holds ${MOST_PHOTOS} photos at most.`);
+          refused.push(say('job.mostPhotos', { most: MOST_PHOTOS }));
           break;
         }
         try {
@@ -57,7 +58,7 @@ export function Photos({ job, of }: { readonly job: Job; readonly of: string }) 
           <Thumb
             key={p.id}
             id={p.id}
-            name={`Photo ${i + 1}`}
+            name={say('job.photo', { number: i + 1 })}
             onPress={() => setOpen(open === p.id ? null : p.id)}
           />
         ))}
@@ -121,7 +122,7 @@ function Large({ id, onDrop }: { readonly id: string; readonly onDrop: () => Pro
       ) : null}
       <Confirm
         ask="Delete this photo"
-        warn="The photo goes for good."
+        warn="The photo will be deleted permanently."
         sure="Delete the photo"
         onSure={onDrop}
       />

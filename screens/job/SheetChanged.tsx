@@ -5,6 +5,7 @@ import { strayReference, type Job } from '@/core/records/job';
 import { sheetChanges } from '@/core/records/changes';
 import { useRecord, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
+import { say } from '@/core/wording/say';
 
 /** Said where the sheet was changed since the job took its copy; the job may take it as it is now. */
 export function SheetChanged({ job }: { readonly job: Job }) {
@@ -24,20 +25,17 @@ export function SheetChanged({ job }: { readonly job: Job }) {
       actions={
         fits ? (
           <Button mode="outlined" onPress={() => void run(takeSheet(now, tier))}>
-            Take the sheet as it is now
+            Use the new sheet
           </Button>
         ) : null
       }
     >
       {[
-        `The sheet has changed since this job took its copy: ${changes.join('; ')}.`,
-        fits
-          ? 'This job is judged by its copy.'
-          : 'This job keeps its copy: it has readings that the new sheet has no place for.',
+        say(fits ? 'job.sheetChangedFits' : 'job.sheetChangedKeeps', {
+          changes: changes.join('; '),
+        }),
         error ?? '',
-      ]
-        .filter(Boolean)
-        .join(' ')}
+      ].join(' ')}
     </Notice>
   );
 }

@@ -20,7 +20,7 @@ export const stageNamed = (name: string | undefined): Stage =>
   STAGES.find((stage) => stage === name) ?? 'measure';
 
 /** The query that loads the view of a stage. */
-export const stageQuery = (stage: Stage) => viewQuery(`stage ${stage}`, LOAD[stage]);
+export const stageQuery = (stage: Stage) => viewQuery(`stage-${stage}`, LOAD[stage]);
 
 /** Ids as the app makes them: nothing in them is written otherwise in an address. */
 const JOB_PATH = /^\/job\/([\w-]+)\/([a-z]+)$/;

@@ -9,6 +9,7 @@ import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
+import { say, spelled } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -36,7 +37,9 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
     <View style={styles.panel}>
       <View>
         <Heading size="title">{check.name}</Heading>
-        <Words size="note" tone="muted">{`Also on this unit · ${number} of ${of}`}</Words>
+        <Words size="note" tone="muted">
+          {say('look.otherChecks', { number, all: of })}
+        </Words>
       </View>
       <View role="status" aria-label="Next">
         <Words size="instruction" strong style={styles.ask}>
@@ -48,7 +51,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
         {check.options.map((option) => (
           <Tile
             key={option}
-            name={option}
+            name={spelled(option)}
             {...(answer || held ? { chosen: (held ?? answer?.answer) === option } : {})}
             onPress={() => choose(option)}
           />
@@ -63,18 +66,21 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
                 Look again
               </Button>
               <Button mode="contained" onPress={() => void take(held)}>
-                {`Note “${held}”`}
+                {say('look.record', { answer: spelled(held) })}
               </Button>
             </>
           }
         >
-          {`By the sheet, right is “${check.expected}”. It is noted as it is found, and the report says so.`}
+          {say('look.expected', { answer: spelled(check.expected) })}
         </Notice>
       ) : null}
       <View style={styles.foot}>
-        {answer ? <FootButton name="Go on" onPress={onDone} /> : null}
+        {answer ? <FootButton name="Next" onPress={onDone} /> : null}
         {usual.length > 1 && !answer ? (
-          <FootButton name={`All ${usual.length} as expected`} onPress={() => void takeUsual()} />
+          <FootButton
+            name={say('look.allExpected', { count: usual.length })}
+            onPress={() => void takeUsual()}
+          />
         ) : null}
       </View>
     </View>

@@ -24,6 +24,8 @@ import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import { CONSEQUENCE_NAME } from './consequences';
+import { say } from '@/core/wording/say';
+import { capital } from '@/core/quantity/format';
 
 interface Props {
   readonly job: Job;
@@ -150,7 +152,7 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
       </View>
       {known.nail ? (
         <Choice
-          label="What does the fingernail say?"
+          label="Fingernail test"
           value={nail}
           options={NAIL_NAMES}
           onChange={(said) => set('nail', said as Nail)}
@@ -159,8 +161,8 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
       <View>
         <TextInput
           mode="outlined"
-          label={`Depth, where it was mic’d (${held})`}
-          aria-label="Depth, where it was mic’d"
+          label={say('look.depth', { unit: held })}
+          aria-label="Depth, if measured"
           value={depth}
           onChangeText={(text) => set('depth', text)}
           inputMode="decimal"
@@ -173,13 +175,13 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
         ) : null}
       </View>
       <Words>
-        <Words
-          strong
-        >{`Proposed: ${CONSEQUENCE_NAME[proposal.consequence].toLowerCase()}. `}</Words>
-        {`${proposal.why.charAt(0).toUpperCase()}${proposal.why.slice(1)}.`}
+        <Words strong>
+          {say('look.suggested', { action: CONSEQUENCE_NAME[proposal.consequence] })}
+        </Words>{' '}
+        {`${capital(proposal.why)}.`}
       </Words>
       <Choice
-        label="What is done about it"
+        label="Your decision"
         value={taken}
         options={CONSEQUENCES.map((value) => ({ value, name: CONSEQUENCE_NAME[value] }))}
         onChange={(what) => set('decided', what)}
@@ -192,11 +194,11 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
         disabled={wrong !== null}
         onPress={() => void save(onDone)}
       >
-        Note it
+        Record
       </Button>
       <View style={styles.foot}>
         <FootButton
-          name="Note it, then a photo"
+          name="Record and add photo"
           disabled={wrong !== null}
           onPress={() => void save(onStay)}
         />

@@ -10,6 +10,7 @@ import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { useCommand } from '../job/useCommand';
+import { say } from '@/core/wording/say';
 
 /** A defect that stands: what was seen, what was decided, its photos; voided where it was a mistake. */
 export function FindingRow({ job, finding }: { readonly job: Job; readonly finding: Finding }) {
@@ -29,7 +30,7 @@ export function FindingRow({ job, finding }: { readonly job: Job; readonly findi
         </View>
         <Button
           mode="text"
-          accessibilityLabel={`Strike ${seenWords(finding, unit)}`}
+          accessibilityLabel={say('look.strikeOut', { finding: seenWords(finding, unit) })}
           onPress={strike}
         >
           Strike

@@ -15,6 +15,8 @@ import { PumpPicture } from '@/ui/PumpPicture';
 import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { markOf } from './SurfaceDrawing';
+import { say } from '@/core/wording/say';
+import { capital } from '@/core/quantity/format';
 
 interface Props {
   readonly job: Job;
@@ -33,7 +35,7 @@ export function Looked({ job, looked, onList }: Props) {
   return (
     <View style={styles.panel}>
       <Heading size="instruction">
-        {found.length === 0 ? `All ${looked.length} surfaces sound` : 'Looked at'}
+        {found.length === 0 ? say('look.allSound', { count: looked.length }) : 'Inspected'}
       </Heading>
       {found.map((l) => (
         <Found
@@ -59,11 +61,11 @@ export function Looked({ job, looked, onList }: Props) {
       ))}
       {asked.length > 0 ? (
         <>
-          <Heading>Measured first, since</Heading>
+          <Heading>Measure these first</Heading>
           {asked.map(({ characteristic, why }) => (
             <Words key={characteristic}>
               <Words strong>{`${characteristicOf(job.sheet, characteristic).name}: `}</Words>
-              {why}.
+              {capital(why)}.
             </Words>
           ))}
         </>
@@ -78,7 +80,7 @@ export function Looked({ job, looked, onList }: Props) {
         contentStyle={styles.large}
         onPress={() => router.replace(`/job/${job.id}/${job.closed ? 'report' : 'measure'}`)}
       >
-        {job.closed ? 'To the report' : 'To measuring'}
+        {job.closed ? 'Go to Report' : 'Go to Measure'}
       </Button>
       <View style={styles.foot}>
         <FootButton name="All surfaces" onPress={onList} />

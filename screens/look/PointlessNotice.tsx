@@ -8,6 +8,7 @@ import type { Finding } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { useCommand } from '../job/useCommand';
+import { say } from '@/core/wording/say';
 
 /** A part was given up: measuring the rest is pointless, and the job may end here with its report. */
 export function PointlessNotice({
@@ -21,7 +22,7 @@ export function PointlessNotice({
   const { unit } = useShop();
   const { run, error } = useCommand(job);
   const name = teardownOf(job.sheet).surfaces.find((s) => s.id === finding.surface)?.name ?? '';
-  const why = `${name}: ${seenWords(finding, unit).toLowerCase()}`;
+  const why = `${name}: ${seenWords(finding, unit)}`;
   const end = async () => {
     if (await run(closeJob(why))) router.replace(`/job/${job.id}/report`);
   };
@@ -30,11 +31,11 @@ export function PointlessNotice({
       kind="error"
       actions={
         <Button mode="contained" onPress={() => void end()}>
-          Close the job, with the report
+          Close job and show report
         </Button>
       }
     >
-      {`${why}, decided as scrap. Measuring the rest is pointless on this pump; it can still be done.${error ? ` ${error}` : ''}`}
+      {[say('look.scrap', { surface: why }), error ?? ''].join(' ')}
     </Notice>
   );
 }

@@ -10,6 +10,7 @@ import type { Consequence } from '@/core/records/teardown';
 import { DRAWING_ROOM, PumpDrawing } from '@/ui/PumpDrawing';
 import { useWide } from '@/ui/useWidth';
 import { worstOf } from './consequences';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -67,7 +68,7 @@ export function SurfaceDrawing({ job, looked, placed, spot, small, onTap }: Prop
           label=""
           size={size}
           example={sheet.examples.length > 0}
-          describe={`${placed.surface.name}, marked on the drawing`}
+          describe={say('look.marked', { surface: placed.surface.name })}
         />
         {/* The list and “Defect” do the same from the keyboard. */}
         <Pressable

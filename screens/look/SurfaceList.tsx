@@ -31,7 +31,7 @@ export function SurfaceList(props: Props) {
   const { unit } = useShop();
   const said = ({ state, findings }: Looked) =>
     state === 'unseen'
-      ? 'not looked at'
+      ? 'not inspected'
       : state === 'sound'
         ? 'sound'
         : findings.map((f) => `${seenWords(f, unit)}: ${decidedWords(f)}`).join('; ');
@@ -58,12 +58,12 @@ export function SurfaceList(props: Props) {
             ))}
         </View>
       ))}
-      {checks.length > 0 ? <Heading style={styles.part}>Also on this unit</Heading> : null}
+      {checks.length > 0 ? <Heading style={styles.part}>Other checks</Heading> : null}
       {checks.map((c) => (
         <ListRow
           key={c.check.id}
           name={c.check.name}
-          note={answerBeside(c) || 'not looked at'}
+          note={answerBeside(c) || 'not inspected'}
           noteTone={c.differs ? 'out' : 'muted'}
           mark={<PinRing verdict={alsoMark(c)} size={28} />}
           here={c.check.id === shown}

@@ -19,6 +19,7 @@ import { DefectForm } from './DefectForm';
 import { Wall } from '../shell/Wall';
 import { FindingRow } from './FindingRow';
 import { SurfaceDrawing } from './SurfaceDrawing';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -50,13 +51,13 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
     <View style={styles.panel}>
       <Pressable
         role="button"
-        aria-label={`${surface.name}: all surfaces`}
+        aria-label={say('look.toList', { surface: surface.name })}
         onPress={onList}
         style={styles.head}
       >
         <View style={styles.grow}>
           <Words strong tone="muted" numberOfLines={1}>
-            {`${part} · ${seen} of ${looked.length} looked at`}
+            {say('look.progress', { part, seen, all: looked.length })}
           </Words>
         </View>
         <Icon name="chevron-down" color={palette.muted} />
@@ -99,7 +100,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
               {surface.name}
             </Heading>
             <Words tone="muted" style={styles.possible}>
-              {`Wiped, and a fingernail drawn across: ${possible.map((d) => d.name.toLowerCase()).join(', ')}?`}
+              {say('look.draw', { defects: possible.map((d) => d.name).join(', ') })}
             </Words>
           </View>
           <View style={styles.answers}>
@@ -124,13 +125,13 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
           <View style={styles.foot}>
             {rest.length > 1 ? (
               <FootButton
-                name={`${part}: all ${rest.length} sound`}
+                name={say('look.restSound', { part, count: rest.length })}
                 onPress={() => void sound(rest.map((l) => l.surface))}
               />
             ) : null}
-            {shown.state === 'unseen' ? null : <FootButton name="Go on" onPress={onDone} />}
+            {shown.state === 'unseen' ? null : <FootButton name="Next" onPress={onDone} />}
             {shown.state === 'sound' ? (
-              <FootButton name="Not looked at" onPress={() => void run(unlook(surface.id))} />
+              <FootButton name="Not inspected" onPress={() => void run(unlook(surface.id))} />
             ) : null}
             {last ? <FootButton name="Undo" onPress={() => void run(undoLook(last))} /> : null}
           </View>

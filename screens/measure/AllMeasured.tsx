@@ -14,6 +14,7 @@ import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
 import type { Openers } from './panels';
 import type { Measuring } from './useMeasuring';
+import { say } from '@/core/wording/say';
 
 interface Props extends Openers {
   readonly job: Job;
@@ -23,10 +24,10 @@ interface Props extends Openers {
 
 /** Says what is left to be known, and how it can be. */
 function standing(settled: Assessment | undefined, close: boolean): string {
-  if (settled) return `Leaves tell no more of “${settled.characteristic.name}”: its sizes do.`;
+  if (settled) return say('measure.sizesDecide', { check: settled.characteristic.name });
   return close
-    ? 'No leaf of the set can tell more. Sizes can decide what is too close to call.'
-    : 'Nothing more is needed for a verdict.';
+    ? 'This leaf set can show no more. Mic sizes can settle what is Too close to call.'
+    : 'Every check has its verdict.';
 }
 
 /** Nothing is left that a leaf could decide: the verdicts, and where to go from here. */
@@ -45,7 +46,7 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
       <View style={styles.head}>
         <PinRing verdict={worst} size={40} />
         <Heading size="instruction">
-          {worst === 'in' ? 'All in' : `Measured. Worst: ${VERDICT_WORD[worst].toLowerCase()}`}
+          {worst === 'in' ? 'All in' : say('measure.worst', { verdict: VERDICT_WORD[worst] })}
         </Heading>
       </View>
       <FallenVerdict job={job} measuring={measuring} />
@@ -77,10 +78,10 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
         contentStyle={styles.large}
         onPress={() => router.replace(`/job/${job.id}/report`)}
       >
-        To the report
+        Go to Report
       </Button>
       <Button mode="outlined" contentStyle={styles.large} onPress={onWork}>
-        Something was done to it
+        Record work done
       </Button>
       <Foot job={job} shown={shown} way="leaf" measuring={measuring} onEvidence={onEvidence} />
     </ScrollView>

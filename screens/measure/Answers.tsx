@@ -11,7 +11,10 @@ export const FELT_WORDS: Readonly<Record<Felt, { readonly name: string; readonly
     free: { name: 'Free', feel: 'slides, no touch' },
     drag: { name: 'Drags', feel: 'light, even pull' },
     'part-way': { name: 'Part way', feel: 'well in, then stops' },
-    'no-go': { name: 'Won’t go', feel: 'not in, by force, lifts the edge, or only the tip' },
+    'no-go': {
+      name: 'Won’t go',
+      feel: 'would need force, lifts the straightedge, or only the tip goes in',
+    },
   };
 
 /** Four large answers that show what the hand feels; each is on a key as well. */
@@ -19,7 +22,7 @@ export function Answers({ onAnswer }: { readonly onAnswer: (felt: Felt) => unkno
   const palette = usePalette();
   const wide = useWide();
   return (
-    <View role="group" aria-label="What does the leaf do?" style={styles.grid}>
+    <View role="group" aria-label="How does the leaf feel?" style={styles.grid}>
       {FELT.map((felt, i) => {
         const { name, feel } = FELT_WORDS[felt];
         return (

@@ -11,6 +11,7 @@ import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
 import type { Measuring } from './useMeasuring';
 import { figureOf, limitsOf, wordOf } from './verdictWords';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -28,14 +29,16 @@ export function CharacteristicList(props: Props) {
   const { onDone, onWork } = props;
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.list}>
-      <Heading
-        style={styles.heading}
-      >{`What is measured · ${props.job.sheet.tiers.find((t) => t.id === props.job.tier)?.name ?? ''}`}</Heading>
+      <Heading style={styles.heading}>
+        {say('measure.checksOf', {
+          limits: props.job.sheet.tiers.find((t) => t.id === props.job.tier)?.name ?? '',
+        })}
+      </Heading>
       <CharacteristicRows {...props} />
       {onDone ? (
         <View style={styles.foot}>
           <FootButton name="Back" onPress={onDone} />
-          {onWork ? <FootButton name="Something was done to it" onPress={onWork} /> : null}
+          {onWork ? <FootButton name="Record work done" onPress={onWork} /> : null}
         </View>
       ) : null}
     </ScrollView>
@@ -54,7 +57,7 @@ function cardsOf(all: readonly Assessment[]): readonly Card[] {
   const numbers = [...new Set(all.map(of))];
   if (numbers.every((n) => n === null)) return [{ title: '', all }];
   return numbers.map((n) => ({
-    title: n === null ? 'The stack' : `Section ${n}`,
+    title: n === null ? 'The whole pump' : say('measure.section', { number: n }),
     all: all.filter((a) => of(a) === n),
   }));
 }
@@ -63,11 +66,11 @@ function cardsOf(all: readonly Assessment[]): readonly Card[] {
 function CardHead({ title, all }: Card) {
   const judged = all.filter((a) => a.limits !== null);
   const worst = worstVerdict(judged);
-  const word = judged.length > 0 ? VERDICT_WORD[worst].toLowerCase() : 'no limits';
+  const word = judged.length > 0 ? VERDICT_WORD[worst] : 'no limits';
   return (
     <View style={styles.card}>
       <PinRing verdict={worst} size={28} />
-      <Heading level={3}>{`${title}: ${word}`}</Heading>
+      <Heading level={3}>{say('measure.cardHead', { section: title, verdict: word })}</Heading>
     </View>
   );
 }
@@ -96,7 +99,7 @@ function Rows({ all, measuring, shown, onDone }: Props & { readonly all: readonl
           <ListRow
             key={id}
             name={name}
-            note={`${limitsOf(a, unit)} · ${wordOf(a).toLowerCase()}`}
+            note={`${limitsOf(a, unit)} · ${wordOf(a)}`}
             spoken={`${name}: ${wordOf(a)}, ${figureOf(a, unit)}`}
             here={id === shown}
             mark={<PinRing verdict={a.verdict} size={28} />}

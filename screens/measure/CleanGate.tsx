@@ -66,14 +66,14 @@ export function CleanGate({ job }: { readonly job: Job }) {
         Are all parts clean and bone dry?
       </Words>
       <Words>
-        Nicks around dowels stoned off, leaves wiped. An oil film is a gap that is not there: a leaf
-        drags where it would slide.
+        Stone off nicks around dowels. Wipe the leaves. Oil fills the gap, so a leaf drags too
+        early.
       </Words>
       {hasBushing(job) ? (
         <>
           <Words>
-            Measure before a new bushing and seal go in: a body that goes to the machine shop or the
-            scrap bin should not take them along. Which are in?
+            Measure before you fit a new bushing and seal: they would be lost if the body is
+            machined or scrapped. Which are in?
           </Words>
           <FittedChoice job={job} />
         </>
@@ -81,8 +81,8 @@ export function CleanGate({ job }: { readonly job: Job }) {
       <Notice kind="caution">{SOLVENT}</Notice>
       {error ? <Notice kind="error">{error}</Notice> : null}
       <Tiles label="Are all parts clean and bone dry?">
-        <Tile name="Clean and dry" note="on to measuring" onPress={() => answer('dry')} />
-        <Tile name="Measure it wet" note="the report says so" onPress={() => answer('wet')} />
+        <Tile name="Clean and dry" note="go to Measure" onPress={() => answer('dry')} />
+        <Tile name="Measure wet" note="shown in the report" onPress={() => answer('wet')} />
       </Tiles>
     </ScrollView>
   );

@@ -47,7 +47,7 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Prop
         contentStyle={styles.large}
         onPress={() => void turnTo({ characteristic: null })}
       >
-        Go on with what is open
+        Next open check
       </Button>
       {closer ? (
         <Button
@@ -55,11 +55,11 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Prop
           contentStyle={styles.large}
           onPress={() => measuring.tryOther(closer)}
         >
-          Measure it closer
+          Measure it finer
         </Button>
       ) : null}
       <Button mode="outlined" contentStyle={styles.large} onPress={onWork}>
-        Something was done to it
+        Record work done
       </Button>
       <Foot job={job} shown={shown} way={null} measuring={measuring} onEvidence={onEvidence} />
     </ScrollView>

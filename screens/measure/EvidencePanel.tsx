@@ -19,6 +19,7 @@ import { ShownBar } from './ShownBar';
 import type { Measuring } from './useMeasuring';
 import { limitsOf } from './verdictWords';
 import { VerdictLine } from './VerdictLine';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -57,7 +58,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
       {onDone ? (
         <View style={styles.foot}>
-          <FootButton name="Back to measuring" onPress={onDone} />
+          <FootButton name="Back to Measure" onPress={onDone} />
         </View>
       ) : null}
       <Heading>{`${name} · ${limitsOf(shown, unit)}`}</Heading>
@@ -98,24 +99,31 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
       ))}
       {shown.skipped.map((skip) => (
         <View key={skip.id} style={styles.foot}>
-          <Words style={styles.fill}>{`Left out: ${skipWords(job.sheet, skip)}.`}</Words>
+          <Words style={styles.fill}>
+            {say('measure.leftOut', { place: skipWords(job.sheet, skip) })}
+          </Words>
           <Button
             compact
             onPress={() => void measuring.strike(skip.id, 'measured after all')}
-            accessibilityLabel={`Measure after all ${skipWords(job.sheet, skip)}`}
+            accessibilityLabel={say('measure.measureAfterAll', {
+              place: skipWords(job.sheet, skip),
+            })}
           >
             Measure after all
           </Button>
         </View>
       ))}
       <View style={styles.foot}>
-        <FootButton name="Something was done to it" onPress={onWork} />
+        <FootButton name="Record work done" onPress={onWork} />
       </View>
       <Heading level={3}>Source of the limit</Heading>
       <Words>
         {tier
-          ? `${tier.name}: ${shown.limits?.published.source || tier.source || 'no source given'}.`
-          : 'No tier.'}
+          ? say('measure.sourceOf', {
+              limits: tier.name,
+              source: shown.limits?.published.source || tier.source || 'no source given',
+            })
+          : 'No limits chosen. Choose them under Tag.'}
         {job.sheet.invented ? ' Invented for the demo: not for a real pump.' : ''}
       </Words>
     </ScrollView>

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
-import { formatLength, unitName } from '@/core/quantity/format';
+import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
@@ -17,6 +17,7 @@ import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';
 import { useMarks } from './useMarks';
 import type { Measuring } from './useMeasuring';
+import { say, sayAround } from '@/core/wording/say';
 
 interface Props extends Openers {
   readonly job: Job;
@@ -40,11 +41,14 @@ function useReach(job: Job, shown: Assessment): string {
   );
 }
 
-/** Why it does not begin with the book's leaf; empty where it does. */
+/** Why it does not begin with the manual's leaf; empty where it does. */
 function roomWords({ room_mm }: LeafStep, { limits }: Assessment, unit: ShopUnit): string {
   if (room_mm === undefined || limits?.upper_mm == null) return '';
-  const [room, book] = [room_mm, limits.upper_mm].map((mm) => formatLength(mm, 'gap', unit));
-  return `Tried against ${room}, not the book’s ${book} ${unitName('gap', unit)}: the rest is room for wear of the cover.`;
+  const [room, limit] = [
+    formatLength(room_mm, 'gap', unit),
+    formatLength(limits.upper_mm, 'gap', unit),
+  ];
+  return say('measure.room', { room, limit, unit: unitName('gap', unit) });
 }
 
 /** Leaf by leaf: where to lay the edge, which leaf to try, and the four answers. */
@@ -55,6 +59,15 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const marks = useMarks(job, shown, step.station);
   const reach = useReach(job, shown);
   const { leaves_mm, marked_mm, total_mm } = step.stack;
+  const { instruction } = step.station;
+  const total = formatWithUnit(total_mm, 'gap', unit);
+  const leaf = markedWords(marked_mm ?? leaves_mm, unit);
+  const [before, after] =
+    leaves_mm.length > 1
+      ? sayAround('measure.tryTogether', 'leaf', { instruction, total })
+      : marked_mm
+        ? sayAround('measure.tryMicd', 'leaf', { instruction, total })
+        : sayAround('measure.tryLeaf', 'leaf', { instruction });
 
   return (
     <StepPanel
@@ -71,18 +84,14 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
         .join(' ')}
       instruction={
         <Words size="instruction" strong style={styles.instruction}>
-          {step.station.instruction} Try{' '}
+          {before}
           <Words size="reading" strong tone="blue" style={styles.leaf}>
-            {markedWords(marked_mm ?? leaves_mm, unit)}
+            {leaf}
           </Words>
-          {leaves_mm.length > 1 ? (
-            <Words tone="muted"> = {formatLength(total_mm, 'gap', unit)} together</Words>
-          ) : marked_mm ? (
-            <Words tone="muted"> (mic’d {formatLength(total_mm, 'gap', unit)})</Words>
-          ) : null}
+          <Words tone="muted">{after}</Words>
         </Words>
       }
-      foot={<FootButton name="Other leaf" onPress={() => setChoosing(!choosing)} />}
+      foot={<FootButton name="Another leaf" onPress={() => setChoosing(!choosing)} />}
     >
       {choosing ? (
         <OtherLeaf

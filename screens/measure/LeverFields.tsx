@@ -5,6 +5,7 @@ import { InputError } from '@/core/errors';
 import { formatLength, unitName } from '@/core/quantity/format';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
+import { say } from '@/core/wording/say';
 
 /** How the lever lay, as it goes with a reading. */
 interface Held {
@@ -28,15 +29,16 @@ export function useLever(pitchRadius_mm: number | null, unit: ShopUnit): Lever {
   const read: Lever['read'] = () => {
     const lever_deg = parseNumber(angle) ?? 0;
     if (!(lever_deg >= 0 && lever_deg <= 80))
-      return { ok: false, message: 'The lever’s angle is 0 to 80 degrees.' };
+      return { ok: false, message: 'Lever angle must be 0–80°.' };
     if (pitchRadius_mm === null || radius.trim() === '')
       return { ok: true, lever: { lever_deg, contactRadius_mm: null } };
     try {
       const { mm } = parseReading(radius, 'size', bareUnit('size', unit));
-      if (mm <= 0) return { ok: false, message: 'The stylus stands on a radius over zero.' };
+      if (mm <= 0) return { ok: false, message: 'Radius must be above 0.' };
       return { ok: true, lever: { lever_deg, contactRadius_mm: mm } };
     } catch (error) {
-      if (error instanceof InputError) return { ok: false, message: `Radius: ${error.message}` };
+      if (error instanceof InputError)
+        return { ok: false, message: say('measure.radiusWrong', { error: error.message }) };
       throw error;
     }
   };
@@ -51,7 +53,7 @@ export function LeverFields({ lever, unit }: { readonly lever: Lever; readonly u
       <TextInput
         mode="outlined"
         dense
-        label="Lever off by, degrees"
+        label="Lever angle, °"
         aria-label="Lever angle in degrees"
         value={lever.angle}
         onChangeText={lever.setAngle}
@@ -63,8 +65,8 @@ export function LeverFields({ lever, unit }: { readonly lever: Lever; readonly u
         <TextInput
           mode="outlined"
           dense
-          label={`Stylus at radius, ${unitName('size', unit)}`}
-          aria-label="Radius at which the stylus stands"
+          label={say('measure.dialRadius', { unit: unitName('size', unit) })}
+          aria-label="Dial radius"
           value={lever.radius}
           onChangeText={lever.setRadius}
           inputMode="decimal"

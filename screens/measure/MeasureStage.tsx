@@ -23,14 +23,11 @@ import { useShopPast } from './useShopPast';
 import { useThinkingAhead } from './useThinkingAhead';
 import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
+import { say } from '@/core/wording/say';
 
 /** Said once where the shop changed a leaf set under an open job. */
 const RenewedNotice = ({ set }: { readonly set: string | null }) =>
-  set ? (
-    <Notice kind="word">
-      {`“${set}” was changed in the shop: this job uses it as it is now. Tries that were made stay as they were.`}
-    </Notice>
-  ) : null;
+  set ? <Notice kind="word">{say('measure.setChanged', { set })}</Notice> : null;
 
 /** The measuring screen: one instruction, and the answers under the thumb. */
 export function MeasureStage({ job }: { readonly job: Job }) {

@@ -10,6 +10,7 @@ import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -33,7 +34,9 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
 
   return (
     <View style={styles.box}>
-      <Words size="note" tone="muted">{`Place, then up to ${maxStack} leaves`}</Words>
+      <Words size="note" tone="muted">
+        {say('measure.pickLeaves', { most: maxStack })}
+      </Words>
       <Row>
         {shown.characteristic.stations.map((s) => (
           <Chip
@@ -70,7 +73,9 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
             })
           }
         >
-          {held.length === 0 ? 'Try' : `Try ${formatLength(stack.total_mm, 'gap', unit)}`}
+          {held.length === 0
+            ? 'Try'
+            : say('measure.try', { leaf: formatLength(stack.total_mm, 'gap', unit) })}
         </Button>
       </View>
     </View>

@@ -6,6 +6,7 @@ import { TOUCH, usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { limitsOf } from './verdictWords';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly all: readonly Assessment[];
@@ -28,7 +29,7 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools }: Props
       <View style={styles.head}>
         <Pressable
           role="button"
-          aria-label={`${shown.characteristic.name}: all characteristics`}
+          aria-label={say('measure.toList', { check: shown.characteristic.name })}
           onPress={onList}
           disabled={wide}
           style={[styles.head, styles.name]}
@@ -38,7 +39,11 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools }: Props
               {shown.characteristic.name}
             </Heading>
             <Words size="note" tone="muted">
-              {`${number} of ${all.length} · ${limitsOf(shown, unit)}`}
+              {say('measure.numberAndLimit', {
+                number,
+                all: all.length,
+                limit: limitsOf(shown, unit),
+              })}
             </Words>
           </View>
           {wide ? null : <Icon name="chevron-down" color={palette.muted} />}

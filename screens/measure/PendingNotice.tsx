@@ -6,6 +6,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import { Notice } from '@/ui/Notice';
 import { FELT_WORDS } from './Answers';
 import type { PendingReading } from '@/core/commands/measuring';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly pending: PendingReading;
@@ -15,16 +16,16 @@ interface Props {
 
 /** What can be said to a reading that waits: to take it, or not as it came. */
 const BUTTONS: Readonly<Record<PendingReading['kind'], readonly [yes: string, no: string]>> = {
-  doubt: ['Keep it', 'Drop it'],
-  contradiction: ['Strike the earlier', 'Drop this one'],
+  doubt: ['Keep it', 'Discard it'],
+  contradiction: ['Strike out the earlier one', 'Discard this one'],
   edge: ['Well in', 'Only the tip'],
 };
 
 function wordsOf(pending: PendingReading, unit: ShopUnit): string {
-  if (pending.kind === 'doubt') return `${pending.why} Is it right?`;
+  if (pending.kind === 'doubt') return say('measure.isItRight', { doubt: pending.why });
   if (pending.kind === 'contradiction') return contradictionWords(pending, unit);
   const leaf = formatWithUnit(stackOf(pending.reading.leaves_mm), 'gap', unit);
-  return `${leaf} part way in would put this out. Is it well in, or only the tip? Gear edges are chamfered, and a tip in a chamfer is no gap.`;
+  return say('measure.edge', { leaf });
 }
 
 /** A reading that is not taken as it came: a person says what to believe. */
@@ -57,5 +58,5 @@ function contradictionWords(
   const words = ({ leaves_mm, felt }: FeelerReading) =>
     `${formatLength(stackOf(leaves_mm), 'gap', unit)} ${FELT_WORDS[felt].name.toLowerCase()}`;
   const earlier = against.map(words).join(', ');
-  return `${words(reading)} cannot be true together with ${earlier} at this place. Wipe leaf and face, try again, and say which to believe.`;
+  return say('measure.contradiction', { reading: words(reading), earlier });
 }

@@ -11,8 +11,9 @@ import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
-const WHY = ['Edge not seated', 'Oil or dirt', 'Wrong place', 'Slip of the thumb'] as const;
+const WHY = ['Straightedge not seated', 'Oil or dirt', 'Wrong place', 'Mistyped'] as const;
 
 /** A reading's figure and where it was made, as it was entered. */
 function readingWords(
@@ -23,7 +24,7 @@ function readingWords(
 ): { figure: string; where: string } {
   const { name } = targetOf(job.sheet, reading);
   const detail = readingDetail(reading, unit);
-  const ofWhat = named || reading.kind === 'size' ? name.toLowerCase() : '';
+  const ofWhat = named || reading.kind === 'size' ? name : '';
   const place = placeOf(job.sheet, reading);
   const where =
     reading.kind === 'size'
@@ -50,6 +51,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
   const [asking, setAsking] = useState(false);
   const { voided, at, by, instrument } = reading;
   const { figure, where } = readingWords(reading, job, unit, named);
+  const struck = { when: voided ? timeWords(voided.at) : '', why: voided?.why ?? '' };
   const line = voided ? ({ textDecorationLine: 'line-through' } as const) : null;
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
@@ -66,7 +68,9 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
           </Words>
           {voided ? (
             <Words size="note" tone="muted">
-              {`Struck ${timeWords(voided.at)}${voided.by ? ` by ${voided.by}` : ''}: ${voided.why}`}
+              {voided.by
+                ? say('measure.struckOutBy', { ...struck, who: voided.by })
+                : say('measure.struckOut', struck)}
             </Words>
           ) : null}
         </View>
@@ -74,7 +78,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
           <Button
             compact
             onPress={() => onAgain(reading)}
-            accessibilityLabel={`Read again ${figure} ${where}`}
+            accessibilityLabel={say('measure.readAgain', { figure, where })}
           >
             Again
           </Button>
@@ -83,17 +87,17 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
           <Button
             compact
             onPress={onRestore}
-            accessibilityLabel={`Take the strike back ${figure} ${where}`}
+            accessibilityLabel={say('measure.restore', { figure, where })}
           >
-            Take back
+            Restore
           </Button>
         ) : (
           <Button
             compact
             onPress={() => setAsking(!asking)}
-            accessibilityLabel={`Strike ${figure} ${where}`}
+            accessibilityLabel={say('measure.strikeOut', { figure, where })}
           >
-            Strike
+            Strike out
           </Button>
         )}
       </View>

@@ -17,7 +17,7 @@ export function SkipPanel({ onSkip }: Props) {
   const said = why.trim();
   return (
     <View role="group" aria-label="Skip this place" style={styles.panel}>
-      <Words>Why is it left out? The report says so.</Words>
+      <Words>Why leave this place out? The reason is shown in the report.</Words>
       {WHY.map((reason) => (
         <Button key={reason} mode="outlined" onPress={() => onSkip(reason)}>
           {`${reason.charAt(0).toUpperCase()}${reason.slice(1)}`}

@@ -21,6 +21,7 @@ import { Wall } from '../shell/Wall';
 import { StepDrawing } from './StepDrawing';
 import type { Measuring } from './useMeasuring';
 import { VerdictLine } from './VerdictLine';
+import { say } from '@/core/wording/say';
 
 interface Props extends Openers {
   readonly job: Job;
@@ -58,7 +59,7 @@ export function StepPanel(props: Props) {
         all={all}
         shown={shown}
         caution={props.caution}
-        asked={asked && `First, since ${asked.why}.`}
+        asked={asked && say('measure.firstBecause', { why: asked.why })}
         onList={props.onList}
         onTools={props.onTools}
       />

@@ -18,6 +18,7 @@ import { useShop } from '@/data/hooks';
 import type { Job } from '@/core/records/job';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 const degrees = (unit: ShopUnit) =>
   string()
@@ -33,7 +34,10 @@ const degrees = (unit: ShopUnit) =>
     });
 
 const rangeIn = (unit: ShopUnit): string =>
-  `${formatTemperature(-40, unit)} to ${formatTemperature(150, unit)}, or empty`;
+  say('measure.temperatureRange', {
+    least: formatTemperature(-40, unit),
+    most: formatTemperature(150, unit),
+  });
 
 const fields = (unit: ShopUnit) => object({ part: degrees(unit), shop: degrees(unit) });
 
@@ -68,13 +72,13 @@ export function TemperatureForm({ job, run }: Props) {
         <Field
           control={control}
           name="part"
-          label={`Part, ${temperatureUnit(unit)}`}
+          label={say('measure.partTemperature', { unit: temperatureUnit(unit) })}
           style={styles.field}
         />
         <Field
           control={control}
           name="shop"
-          label={`Shop, ${temperatureUnit(unit)}`}
+          label={say('measure.shopTemperature', { unit: temperatureUnit(unit) })}
           style={styles.field}
         />
         <Button
@@ -83,12 +87,11 @@ export function TemperatureForm({ job, run }: Props) {
           onPress={() => void save()}
           style={styles.button}
         >
-          Keep
+          Save
         </Button>
       </View>
       <Words size="note" tone="muted">
-        Sizes read from now on are brought to {formatTemperature(20, unit)} by the part’s material.
-        Empty corrects nothing.
+        {say('measure.correctedTo', { reference: formatTemperature(20, unit) })}
       </Words>
     </View>
   );

@@ -16,6 +16,7 @@ import { CleanChoice, FittedChoice, hasBushing } from './CleanGate';
 import { TemperatureForm } from './TemperatureForm';
 import type { Measuring } from './useMeasuring';
 import { ZeroForm } from './ZeroForm';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -40,7 +41,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
       <View style={styles.foot}>
-        <FootButton name="Back to measuring" onPress={onDone} />
+        <FootButton name="Back to Measure" onPress={onDone} />
       </View>
       {kind ? (
         <>
@@ -54,15 +55,13 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
               onChange={(id) => void run(chooseInstrument(kind, id))}
             />
           ) : (
-            <Words strong>
-              {inHand?.name ?? 'None of this kind on the shop’s list: add it under Shop.'}
-            </Words>
+            <Words strong>{inHand?.name ?? 'None in the list. Add one under Shop.'}</Words>
           )}
           {inHand ? <ZeroForm key={inHand.id} job={job} instrument={inHand} run={run} /> : null}
         </>
       ) : (
         <>
-          <Heading>Leaves in hand</Heading>
+          <Heading>Leaf set in use</Heading>
           <Choice
             label="Leaf set"
             stacked
@@ -84,7 +83,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
       {hasBushing(job) ? <FittedChoice job={job} /> : null}
       {step ? (
         <>
-          <Heading>{`Skip this place: ${step.station.label}`}</Heading>
+          <Heading>{say('measure.skip', { place: step.station.label })}</Heading>
           <SkipPanel
             onSkip={(why) => {
               onDone();

@@ -15,11 +15,11 @@ const NO_MARKS: readonly DrawnStation[] = [];
 /** What the hand may tell, and how that feels. */
 const WORDS: Readonly<Record<AttributeFelt, readonly [name: string, feel: string]>> = {
   clear: ['Clears', 'light all round'],
-  touches: ['Touches', 'edge lifts or scrapes'],
+  touches: ['Touches', 'straightedge lifts or scrapes'],
   free: ['Free', 'moves by its own weight'],
   tight: ['Tight', 'moves, but drags'],
   rocks: ['Rocks', 'loose, tips either way'],
-  catches: ['Binds or catches', 'sticks or jumps'],
+  catches: ['Binds', 'sticks or jumps'],
 };
 
 interface Props extends Openers {
@@ -51,7 +51,7 @@ export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
         </Words>
       }
     >
-      <View role="group" aria-label="What does the hand tell?" style={styles.grid}>
+      <View role="group" aria-label="What do you see or feel?" style={styles.grid}>
         {ATTRIBUTE_FELT[touch.test].map((felt) => {
           const [name, feel] = WORDS[felt];
           return (

@@ -34,6 +34,8 @@ import { LeverFields, useLever } from './LeverFields';
 import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';
 import type { Measuring } from './useMeasuring';
+import { GAUGE_NAME } from '@/core/wording/gauge';
+import { say } from '@/core/wording/say';
 
 const NO_MARKS: readonly DrawnStation[] = [];
 
@@ -161,15 +163,15 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
       {line.source.id === 'typed' ? null : (
         <Words role="status" tone={line.state === 'lost' ? 'out' : 'brass'}>
           {line.state === 'lost'
-            ? (line.why ?? 'The gauge is gone.')
-            : `${line.source.name}: ${line.state === 'ready' ? 'listening' : 'connecting'}.${line.source.id === 'simulated' ? ' Made-up readings.' : ''}`}
+            ? (line.why ?? 'Gauge disconnected. Plug it in or type the reading.')
+            : `${line.source.name}: ${line.state === 'ready' ? 'listening' : 'connecting'}.${line.source.id === 'simulated' ? ' Simulated readings.' : ''}`}
         </Words>
       )}
       {bySize ? null : <LeverFields lever={lever} unit={shop.unit} />}
       {!bySize && lever.pitchRadius_mm === null && shown.characteristic.swing?.pitchRadius_mm ? (
         <Words size="note" tone="muted">
-          The sheet’s pitch circle is an example’s: set the stylus at the true one, the figure
-          counts as read.
+          The sheet’s pitch circle is an example size. Set the dial at the true pitch circle: the
+          reading counts as it is.
         </Words>
       ) : null}
       <View>
@@ -226,9 +228,14 @@ function useTool(job: Job, step: ReadStep): string {
   const shop = useShop();
   const instrument =
     step.way === 'size' ? gaugeFor(shop, job, step.dimension) : indicatorFor(shop, job);
-  if (!instrument) return 'No instrument of this kind on the list: add it under Shop.';
+  if (!instrument)
+    return say('measure.noInstrument', {
+      kind: step.way === 'size' ? GAUGE_NAME[step.dimension.instrument] : GAUGE_NAME.indicator,
+    });
   const { state } = zeroAt(instrument, zerosOf(job, shop), now());
-  return [`With ${instrument.name}`, ZERO_WORD[state]].filter(Boolean).join(' · ');
+  return [say('measure.with', { instrument: instrument.name }), ZERO_WORD[state]]
+    .filter(Boolean)
+    .join(' · ');
 }
 
 const styles = StyleSheet.create({

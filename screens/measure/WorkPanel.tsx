@@ -22,6 +22,7 @@ import { Notice } from '@/ui/Notice';
 import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
 import type { Measuring } from './useMeasuring';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -32,11 +33,11 @@ interface Props {
 
 /** What the amount is called for each kind of work; none where another part goes in. */
 const AMOUNT: Readonly<Record<Work, string>> = {
-  faced: 'Taken off',
+  faced: 'Removed',
   sunk: 'Sunk by',
-  ground: 'Taken off',
+  ground: 'Removed',
   honed: 'Opened up by, on the diameter',
-  dressed: 'Taken off',
+  dressed: 'Removed',
   exchanged: '',
 };
 
@@ -90,7 +91,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
 
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
-      <Heading size="title">Something was done to it</Heading>
+      <Heading size="title">Record work done</Heading>
       <Pick
         label="Part"
         value={part}
@@ -123,8 +124,10 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
       ) : null}
       <Words>
         {opened.length === 0
-          ? 'No clearance of this pump rests on it. It is kept in the report.'
-          : `To measure again: ${opened.map((c) => c.name.toLowerCase()).join(', ')}.`}
+          ? 'No clearance of this pump depends on it. It is shown in the report.'
+          : say('measure.measureAgain', {
+              checks: opened.map((c) => c.name.toLowerCase()).join(', '),
+            })}
       </Words>
       <Words size="note" tone="muted">
         Earlier readings stay as what it was before. Wash the part and let it cool before you

@@ -7,6 +7,7 @@ import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly operation: Operation;
@@ -29,7 +30,11 @@ export function WorkRow({ operation, job, onStrike }: Props) {
             .join(' · ')}
         </Words>
       </View>
-      <Button compact onPress={onStrike} accessibilityLabel={`Strike ${words}`}>
+      <Button
+        compact
+        onPress={onStrike}
+        accessibilityLabel={say('measure.strikeOutWork', { work: words })}
+      >
         Strike
       </Button>
     </View>

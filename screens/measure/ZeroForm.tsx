@@ -16,6 +16,8 @@ import { Notice } from '@/ui/Notice';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { zeroFields, zeroFrom } from './zeroFields';
+import { offsetWords } from '@/core/wording/reading';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -49,7 +51,10 @@ export function ZeroForm({ job, instrument, run }: Props) {
     reset({ standard: '', read: '' });
   });
   const said = zero.check
-    ? `Zeroed ${timeWords(zero.check.at)}: ${offsetWords(zero.offset_mm, unit)}.`
+    ? say('measure.zeroed', {
+        when: timeWords(zero.check.at),
+        offset: offsetWords(zero.offset_mm, unit),
+      })
     : 'No zero check on file.';
   const word = ZERO_WORD[zero.state];
   return (
@@ -59,33 +64,32 @@ export function ZeroForm({ job, instrument, run }: Props) {
         <Field
           control={control}
           name="standard"
-          label={`Standard, ${unitName('size', unit)}`}
+          label={say('measure.settingStandard', { unit: unitName('size', unit) })}
           inputMode="decimal"
           style={styles.field}
         />
         <Field
           control={control}
           name="read"
-          label={`Shows, ${unitName('size', unit)}`}
+          label={say('measure.reads', { unit: unitName('size', unit) })}
           inputMode="decimal"
           style={styles.field}
         />
       </View>
       <Button mode="contained-tonal" onPress={() => void save()}>
-        Keep this zero
+        Save this zero
       </Button>
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       <Words size="note" tone="muted">
-        {`Wipe anvils and standard first. ${instrument.name}: ${formatLength(instrument.from_mm, 'size', unit)}–${formatWithUnit(instrument.to_mm, 'size', unit)}, standard uncertainty ${formatWithUnit(instrument.u_mm, 'gap', unit)}.`}
+        {say('measure.wipeFirst', {
+          instrument: instrument.name,
+          from: formatLength(instrument.from_mm, 'size', unit),
+          to: formatWithUnit(instrument.to_mm, 'size', unit),
+          u: formatWithUnit(instrument.u_mm, 'gap', unit),
+        })}
       </Words>
     </View>
   );
-}
-
-function offsetWords(offset_mm: number, unit: 'mm' | 'thou'): string {
-  if (offset_mm === 0) return 'right on';
-  const by = formatWithUnit(Math.abs(offset_mm), 'gap', unit);
-  return `shows ${by} too ${offset_mm > 0 ? 'much' : 'little'}, which is taken off`;
 }
 
 const styles = StyleSheet.create({

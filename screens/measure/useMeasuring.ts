@@ -123,7 +123,7 @@ export function useMeasuring(job: Job): Measuring {
     } else {
       // The try that is not believed is kept all the same: set aside, it is not asked for again.
       const ids = believe === 'new' ? pending.against.map((r) => r.id) : [];
-      await runOn(addReading(reading, evaluator, { ids, why: 'contradicted by a later try' }));
+      await runOn(addReading(reading, evaluator, { ids, why: 'replaced by a later try' }));
     }
   });
   const read = useLatestCallback(async (figure: Figure) => {

@@ -2,10 +2,11 @@ import type { Assessment } from '@/core/assessment/assessment';
 import { readingFigure } from '@/core/methods/list';
 import { explain, gapText, hotText, shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
 import { ends } from '@/core/metrology/estimate';
-import { formatLength, limitsWithUnit, unitName } from '@/core/quantity/format';
+import { formatLength, limitsWithUnit, unitName, signedLength } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import type { DrawnTilt } from '@/ui/TiltArrow';
+import { say } from '@/core/wording/say';
 
 /** A characteristic in the few words that lists and headings have room for. */
 export function figureOf(a: Assessment, unit: ShopUnit): string {
@@ -21,7 +22,7 @@ export function limitsOf(a: Assessment, unit: ShopUnit): string {
 
 export function wordOf(a: Assessment): string {
   if (a.limits) return VERDICT_WORD[a.verdict];
-  return a.largest || a.touches.length > 0 ? 'Recorded' : 'Not asked for';
+  return a.largest || a.touches.length > 0 ? 'Recorded' : 'No limit';
 }
 
 export function reasonOf(a: Assessment, job: Job, unit: ShopUnit): string {
@@ -38,8 +39,13 @@ export function drawnTilt(a: Assessment, unit: ShopUnit): DrawnTilt | null {
 /** The gap at working temperature beside the cold one, where the sheet says enough for it. */
 export function hotOf(a: Assessment, unit: ShopUnit): string | null {
   if (a.heatShift_mm === null) return null;
-  const shift = `${a.heatShift_mm < 0 ? '−' : '+'}${formatLength(Math.abs(a.heatShift_mm), 'gap', unit)}`;
+  const shift = signedLength(a.heatShift_mm, 'gap', unit);
   const known = shownExtremes(a);
-  if (!known) return `Hot: ${shift} ${unitName('gap', unit)}.`;
-  return `Hot: ${hotText(known, a.heatShift_mm, unit, a.characteristic.quantity)} ${unitName(a.characteristic.quantity, unit)} (${shift}).`;
+  if (!known) return say('measure.hotShift', { shift });
+  const { quantity } = a.characteristic;
+  return say('measure.hot', {
+    gap: hotText(known, a.heatShift_mm, unit, quantity),
+    unit: unitName(quantity, unit),
+    shift,
+  });
 }

@@ -30,7 +30,7 @@ export const zeroFields = (unit: ShopUnit) =>
     standard: lengthText(unit),
     read: lengthText(unit).test(
       'near',
-      'More than 1 mm off the standard: check which one it is, and the unit',
+      'More than 1 mm off. Check the standard and the unit.',
       (read, { parent }) => {
         try {
           const { standard } = parent as { standard: string };

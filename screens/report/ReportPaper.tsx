@@ -3,6 +3,7 @@ import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { StyleSheet, View } from 'react-native';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** The one page, as it is read on the screen and printed. */
 export function ReportPaper({ report }: { readonly report: Report }) {
@@ -43,11 +44,17 @@ export function ReportPaper({ report }: { readonly report: Report }) {
           <View style={styles.figures}>
             <Words strong>{withUnit(row.evidence, row.unit)}</Words>
             {row.before ? (
-              <Words size="note">{`was ${withUnit(row.before, row.unit)}`}</Words>
+              <Words size="note">
+                {say('report.was', { value: withUnit(row.before, row.unit) })}
+              </Words>
             ) : null}
-            <Words size="note" tone="muted">{`limit ${withUnit(row.limits, row.unit)}`}</Words>
+            <Words size="note" tone="muted">
+              {say('report.limit', { limits: withUnit(row.limits, row.unit) })}
+            </Words>
             {row.hot === '–' ? null : (
-              <Words size="note" tone="muted">{`hot ${withUnit(row.hot, row.unit)}`}</Words>
+              <Words size="note" tone="muted">
+                {say('report.hot', { gap: withUnit(row.hot, row.unit) })}
+              </Words>
             )}
           </View>
         </View>
@@ -62,7 +69,7 @@ export function ReportPaper({ report }: { readonly report: Report }) {
       ))}
       <Heading>Not measured</Heading>
       <Words>
-        {report.notMeasured.length > 0 ? report.notMeasured.join(', ') : 'Nothing was skipped.'}
+        {report.notMeasured.length > 0 ? report.notMeasured.join(', ') : 'Everything was measured.'}
       </Words>
       <Heading>Measured by</Heading>
       {report.hands.length === 0 ? <Words>No reading yet.</Words> : null}
@@ -81,7 +88,7 @@ export function ReportPaper({ report }: { readonly report: Report }) {
       ) : null}
       {report.struck.length > 0 ? (
         <>
-          <Heading>Struck through, not counted</Heading>
+          <Heading>Struck out, not used</Heading>
           {report.struck.map((words, i) => (
             <Words key={i} size="note">
               {words}

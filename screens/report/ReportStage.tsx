@@ -15,6 +15,7 @@ import { Page } from '@/ui/Page';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { ReportPaper } from './ReportPaper';
+import { say } from '@/core/wording/say';
 
 /** So many signs are named that the PDF lacks. */
 const MOST_SIGNS = 12;
@@ -48,14 +49,14 @@ export function ReportStage({ job }: { readonly job: Job }) {
       if (made.lacking.length > 0) setLacking(made);
       else save(made);
     } catch (error) {
-      setFailed(`The PDF could not be made: ${(error as Error).message}`);
+      setFailed(say('report.pdfFailed', { error: (error as Error).message }));
     }
   };
   const file = async () => {
     try {
       saveAs(fileName(job.tag, 'json'), await jobFile(job));
     } catch (error) {
-      setFailed(`The file could not be made: ${(error as Error).message}`);
+      setFailed(say('report.fileFailed', { error: (error as Error).message }));
     }
   };
   return (
@@ -91,12 +92,14 @@ export function ReportStage({ job }: { readonly job: Job }) {
                       Print instead
                     </Button>
                     <Button mode="outlined" onPress={() => save(lacking)}>
-                      Save the PDF all the same
+                      Save the PDF anyway
                     </Button>
                   </>
                 }
               >
-                {`The PDF’s type has no sign for ${lacking.lacking.slice(0, MOST_SIGNS).join(' ')}${lacking.lacking.length > MOST_SIGNS ? ' and others' : ''}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file.`}
+                {say(lacking.lacking.length > MOST_SIGNS ? 'report.noSignMore' : 'report.noSign', {
+                  signs: lacking.lacking.slice(0, MOST_SIGNS).join(' '),
+                })}
               </Notice>
             ) : null}
             {failed ? <Notice kind="error">{failed}</Notice> : null}

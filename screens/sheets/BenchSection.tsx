@@ -14,17 +14,21 @@ import { toBenchForm } from './benchForm';
 import { ClutchSection } from './ClutchSection';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 const WHEN = [
   { value: 'always', name: 'Always' },
   { value: 'house', name: 'By house rule' },
 ] as const;
 
+const wayWords = (mark: string, ways: string, from?: string): string =>
+  from ? say('sheets.waySeen', { mark, from, ways }) : say('sheets.way', { mark, ways });
+
 const WAYS = [
-  { value: '', name: 'nothing but that it was done' },
+  { value: '', name: 'only that it is done' },
   ...WAYS_ROUND.map(({ id, name, seen, clock, options }) => ({
     value: id,
-    name: `${name}${seen ? `, seen ${seen}` : ''}: ${clock ? 'by the clock' : options.map((o) => o.name).join(', ')}`,
+    name: wayWords(name, clock ? 'by the clock' : options.map((o) => o.name).join(', '), seen),
   })),
 ];
 
@@ -48,7 +52,7 @@ export function BenchSection({ sheet, unit }: Props) {
         name="strip"
         title="Strip"
         one="a step"
-        about="In the order in which the pump comes apart. The notes come back in reverse when it is built."
+        about="Enter steps in teardown order. The notes are shown in reverse for assembly."
         blank={() => ({
           id: newId(),
           part: parts[0]?.value ?? 'body',
@@ -61,7 +65,12 @@ export function BenchSection({ sheet, unit }: Props) {
       >
         {(i) => (
           <>
-            <Field control={control} name={`strip.${i}.do`} label={`Step ${i + 1}`} multiline />
+            <Field
+              control={control}
+              name={`strip.${i}.do`}
+              label={say('sheets.step', { number: i + 1 })}
+              multiline
+            />
             <Pick
               label="Part"
               value={strip[i]?.part ?? ''}
@@ -69,7 +78,7 @@ export function BenchSection({ sheet, unit }: Props) {
               onChange={(id) => setValue(`strip.${i}.part`, id, dirty)}
             />
             <Pick
-              label="To note before it comes out"
+              label="To record before it comes out"
               value={strip[i]?.way ?? ''}
               options={WAYS}
               onChange={(id) => {
@@ -82,7 +91,7 @@ export function BenchSection({ sheet, unit }: Props) {
                 label="Right on this pump"
                 value={strip[i]?.right ?? ''}
                 options={[
-                  { value: '', name: 'not said' },
+                  { value: '', name: 'not chosen' },
                   ...(wayRoundOf(strip[i]?.way ?? '')?.options ?? []).map(({ id, name }) => ({
                     value: id,
                     name,
@@ -97,23 +106,18 @@ export function BenchSection({ sheet, unit }: Props) {
       </ListEditor>
       <ListEditor
         name="renew"
-        title="Renewed"
+        title="Always replaced"
         one="a part"
-        about="Goes on the order list of every job by itself."
+        about="Added to every job’s order list."
         blank={() => ({ id: newId(), name: '', count: '1', when: 'always' })}
         usual={usual.renew}
       >
         {(i) => (
           <>
             <Field control={control} name={`renew.${i}.name`} label="Part" />
-            <Field
-              control={control}
-              name={`renew.${i}.count`}
-              label="How many"
-              inputMode="numeric"
-            />
+            <Field control={control} name={`renew.${i}.count`} label="Qty" inputMode="numeric" />
             <Choice
-              label={`When part ${i + 1} is renewed`}
+              label={say('sheets.replaceWhen', { number: i + 1 })}
               value={renew[i]?.when ?? 'always'}
               options={WHEN}
               onChange={(when) => setValue(`renew.${i}.when`, when, dirty)}
@@ -123,7 +127,7 @@ export function BenchSection({ sheet, unit }: Props) {
       </ListEditor>
       <ListEditor
         name="also"
-        title="Also on this unit"
+        title="Other checks"
         one="a small check"
         about="Checks of the same visit that have no clearance."
         blank={() => ({ id: newId(), name: '', ask: '', options: '', expected: '' })}
@@ -133,15 +137,11 @@ export function BenchSection({ sheet, unit }: Props) {
           <>
             <Field control={control} name={`also.${i}.name`} label="Check" />
             <Field control={control} name={`also.${i}.ask`} label="Question" />
-            <Field
-              control={control}
-              name={`also.${i}.options`}
-              label="Answers, with a semicolon between"
-            />
+            <Field control={control} name={`also.${i}.options`} label="Answers, separated by ;" />
             <Field
               control={control}
               name={`also.${i}.expected`}
-              label="Expected answer; empty where it is only noted"
+              label="Expected answer; empty if only recorded"
             />
           </>
         )}
@@ -149,9 +149,9 @@ export function BenchSection({ sheet, unit }: Props) {
       <ClutchSection usual={usual.clutches} />
       <ListEditor
         name="book"
-        title="What the book says of defects"
+        title="Manual’s rules for defects"
         one="an entry"
-        about="Goes before the rules of the trade and of the house."
+        about="Overrides trade rules and house rules."
         blank={() => ({
           surface: surfaces[0]?.value ?? '',
           defect: 'scored',
@@ -177,11 +177,11 @@ export function BenchSection({ sheet, unit }: Props) {
             <Field
               control={control}
               name={`book.${i}.upTo`}
-              label={`Up to this depth (${unit}); empty for any`}
+              label={say('sheets.depthUpTo', { unit })}
               inputMode="decimal"
             />
             <Choice
-              label={`What follows from entry ${i + 1}`}
+              label={say('sheets.actionFor', { number: i + 1 })}
               value={book[i]?.consequence ?? 'pass'}
               options={CONSEQUENCES.map((value) => ({ value, name: CONSEQUENCE_NAME[value] }))}
               onChange={(value) => setValue(`book.${i}.consequence`, value, dirty)}

@@ -12,19 +12,20 @@ import { Pick } from '@/ui/Pick';
 import { toClutchForm, type ClutchFields } from './clutchForm';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 const asThey = <T extends string>(words: readonly T[]) =>
   words.map((value) => ({ value, name: value }));
 const orUnsaid = <T extends string>(words: readonly T[]) => [
-  { value: '' as const, name: 'not said' },
+  { value: '' as const, name: 'not chosen' },
   ...asThey(words),
 ];
 
 /** What is chosen of a clutch: the field, its question and its answers. */
 const CHOICES = [
   ['turned', 'Which race is turned', asThey(RACES)],
-  ['seenFrom', 'Seen from', asThey(CLUTCH_SIDES)],
-  ['free', 'Turns free', orUnsaid(FREE_TURNS)],
+  ['seenFrom', 'Viewed from', asThey(CLUTCH_SIDES)],
+  ['free', 'Turns freely', orUnsaid(FREE_TURNS)],
   ['tabs', 'Cage’s tabs on', orUnsaid(TAB_SIDES)],
 ] as const;
 
@@ -54,7 +55,7 @@ export function ClutchSection({ usual }: Props) {
           {CHOICES.map(([field, ask, options]) => (
             <Pick<string>
               key={field}
-              label={`${ask}, clutch ${i + 1}`}
+              label={say('sheets.clutchField', { field: ask, number: i + 1 })}
               value={clutches[i]?.[field] ?? ''}
               options={options}
               onChange={(value) =>

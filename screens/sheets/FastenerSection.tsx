@@ -8,6 +8,7 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 const UNIT_NAMES = { Nm: 'Nm', lbft: 'lb·ft', lbin: 'lb·in' } as const;
 
@@ -25,7 +26,7 @@ export function FastenerSection() {
             <Field
               control={control}
               name={`fasteners.${i}.name`}
-              label="What"
+              label="Fastener"
               style={styles.grow}
             />
             <Field
@@ -39,7 +40,7 @@ export function FastenerSection() {
             <Field
               control={control}
               name={`fasteners.${i}.count`}
-              label="How many"
+              label="Qty"
               inputMode="numeric"
               style={styles.cell}
             />
@@ -51,7 +52,7 @@ export function FastenerSection() {
             />
           </View>
           <Choice
-            label={`Torque unit of fastener ${i + 1}`}
+            label={say('sheets.torqueUnit', { number: i + 1 })}
             value={typed[i]?.unit ?? 'Nm'}
             options={TORQUE_UNITS.map((value) => ({ value, name: UNIT_NAMES[value] }))}
             onChange={(unit) => setValue(`fasteners.${i}.unit`, unit, { shouldDirty: true })}
@@ -59,12 +60,12 @@ export function FastenerSection() {
           <Field
             control={control}
             name={`fasteners.${i}.note`}
-            label="Note: pattern, thread lock, renew"
+            label="Note: pattern, thread lock, replace"
           />
           <Button
             icon="trash-can-outline"
             onPress={() => fasteners.remove(i)}
-            accessibilityLabel={`Remove fastener ${i + 1}`}
+            accessibilityLabel={say('sheets.removeFastener', { number: i + 1 })}
           >
             Remove
           </Button>
@@ -88,7 +89,7 @@ export function FastenerSection() {
         Add a fastener
       </Button>
       <Notice kind="caution">
-        Torques are the maker’s: stretch bolts and thread lock as the manual says.
+        Use the maker’s torques. Follow the manual for stretch bolts and thread lock.
       </Notice>
     </>
   );

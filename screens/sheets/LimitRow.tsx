@@ -11,6 +11,7 @@ import { Field } from '@/ui/Field';
 import { TOUCH } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly tier: { readonly id: string; readonly name: string };
@@ -20,7 +21,7 @@ interface Props {
 
 const SIDE_NAMES = [
   { value: 'full', name: 'Full gap' },
-  { value: 'one-side', name: 'One side' },
+  { value: 'one-side', name: 'Per side' },
 ] as const;
 const GASKET_NAMES = [
   { value: 'bare', name: 'Measured bare, and the limit is for bare' },
@@ -61,13 +62,17 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
   // What is wrong must not hide behind *More*.
   const open = opened || lowWrong || highWrong;
   const meant = [
-    further ? 'empty: as section 1' : sum ? 'empty: as for the gap itself' : convention,
-    sides && side === 'one-side' ? 'limit for one side' : '',
+    further
+      ? 'empty: same as section 1'
+      : sum
+        ? 'empty: same limit as without the cover'
+        : convention,
+    sides && side === 'one-side' ? 'limit per side' : '',
     gasket ? GASKET_MEANT[gasketSaid ?? 'bare'] : '',
     preferredLower || preferredUpper
-      ? `preferred ${preferredLower || '0'}–${preferredUpper || ''}`
+      ? say('sheets.preferredBand', { lower: preferredLower || '0', upper: preferredUpper || '' })
       : '',
-    source ? `source: ${source}` : '',
+    source ? say('sheets.sourceOf', { source }) : '',
   ]
     .filter(Boolean)
     .join(' · ');
@@ -78,7 +83,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
         <Pressable
           role="button"
           aria-expanded={open}
-          aria-label={`${open ? 'Less' : 'More'} on ${name}`}
+          aria-label={say(open ? 'sheets.lessOn' : 'sheets.moreOn', { check: name })}
           onPress={() => setOpen(!open)}
           style={styles.name}
         >
@@ -90,15 +95,15 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
         <Field
           control={control}
           name={`${path}.lower`}
-          label={`Least, ${measure}`}
-          spoken={`${tier.name}, ${name}: least`}
+          label={say('sheets.min', { unit: measure })}
+          spoken={say('sheets.minOf', { tier: tier.name, check: name })}
           style={styles.figure}
         />
         <Field
           control={control}
           name={`${path}.upper`}
-          label={`Most, ${measure}`}
-          spoken={`${tier.name}, ${name}: most`}
+          label={say('sheets.max', { unit: measure })}
+          spoken={say('sheets.maxOf', { tier: tier.name, check: name })}
           style={styles.figure}
         />
       </View>
@@ -106,7 +111,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
         <View style={styles.box}>
           {sides ? (
             <Choice
-              label={`${name}: what the limit counts`}
+              label={say('sheets.countsOf', { check: name })}
               value={side ?? 'full'}
               options={SIDE_NAMES}
               onChange={(value) => setValue(`${path}.side`, value, { shouldDirty: true })}
@@ -114,7 +119,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
           ) : null}
           {gasket ? (
             <Choice
-              label={`${name}: gasket`}
+              label={say('sheets.gasketOf', { check: name })}
               stacked
               value={gasketSaid ?? 'bare'}
               options={GASKET_NAMES}
@@ -125,23 +130,23 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
             <Field
               control={control}
               name={`${path}.preferredLower`}
-              label={`Preferred least, ${measure}`}
-              spoken={`${tier.name}, ${name}: preferred least`}
+              label={say('sheets.preferredMin', { unit: measure })}
+              spoken={say('sheets.preferredMinOf', { tier: tier.name, check: name })}
               style={styles.half}
             />
             <Field
               control={control}
               name={`${path}.preferredUpper`}
-              label={`Preferred most, ${measure}`}
-              spoken={`${tier.name}, ${name}: preferred most`}
+              label={say('sheets.preferredMax', { unit: measure })}
+              spoken={say('sheets.preferredMaxOf', { tier: tier.name, check: name })}
               style={styles.half}
             />
           </View>
           <Field
             control={control}
             name={`${path}.source`}
-            label="Source, where it is not the tier’s"
-            spoken={`${tier.name}, ${name}: source`}
+            label="Source, if different from above"
+            spoken={say('sheets.limitSource', { tier: tier.name, check: name })}
           />
         </View>
       ) : null}

@@ -16,6 +16,7 @@ import { Notice } from '@/ui/Notice';
 import { Heading } from '@/ui/Words';
 import { LimitRow } from './LimitRow';
 import { NO_LIMIT, toForm, type SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 /** The limits by tier: one tier at a time, each characteristic with its ends, convention and source. */
 export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -42,16 +43,21 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
   return (
     <>
       <Choice
-        label="Tier"
+        label="Limit set (New, Service)"
         value={tier?.id ?? ''}
-        options={names.map((t) => ({ value: t.id, name: t.name || 'new tier' }))}
+        options={names.map((t) => ({ value: t.id, name: t.name || 'new' }))}
         onChange={setChosen}
       />
       {tier ? (
         <View key={tier.id} style={styles.tier}>
-          <Heading>{`Limits: ${tier.name || 'new tier'}`}</Heading>
+          <Heading>{say('sheets.limits', { tier: tier.name || 'new' })}</Heading>
           <View style={styles.pair}>
-            <Field control={control} name={`tiers.${at}.name`} label="Tier" style={styles.grow} />
+            <Field
+              control={control}
+              name={`tiers.${at}.name`}
+              label="Limit set (New, Service)"
+              style={styles.grow}
+            />
             <Field
               control={control}
               name={`tiers.${at}.source`}
@@ -66,7 +72,7 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
       ) : null}
       <View style={styles.pair}>
         <Button mode="outlined" icon="plus" onPress={addTier}>
-          Add a tier
+          Add a limit set
         </Button>
         {names.length > 1 ? (
           <Button
@@ -76,7 +82,7 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
               setChosen(names[at === 0 ? 1 : 0]?.id ?? '');
             }}
           >
-            Remove this tier
+            Remove this limit set
           </Button>
         ) : null}
       </View>
@@ -110,7 +116,7 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
       onRead(next);
     } catch (error) {
       if (!(error instanceof FileError)) throw error;
-      setProblem(`Nothing was changed. ${error.message}`);
+      setProblem(say('sheets.notImported', { errors: error.message }));
     }
   };
   return (
@@ -120,7 +126,11 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
         <Button
           icon="file-export-outline"
           onPress={() =>
-            saveAs(fileName(`${sheet.model} limits`, 'csv'), limitsCsv(sheet), 'text/csv')
+            saveAs(
+              fileName(say('sheets.limitsFile', { model: sheet.model }), 'csv'),
+              limitsCsv(sheet),
+              'text/csv',
+            )
           }
         >
           Limits as CSV

@@ -6,6 +6,7 @@ import { Button } from 'react-native-paper';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 /** The lists of a sheet that people lengthen and shorten. */
 type ListName =
@@ -48,14 +49,14 @@ export function ListEditor<N extends ListName>(props: Props<N>) {
           <View style={styles.row}>
             <Button
               disabled={i === 0}
-              accessibilityLabel={`Move ${one} ${i + 1} up`}
+              accessibilityLabel={say('sheets.moveUp', { thing: one, number: i + 1 })}
               onPress={() => swap(i, i - 1)}
             >
               Up
             </Button>
             <Button
               icon="trash-can-outline"
-              accessibilityLabel={`Remove ${one} ${i + 1}`}
+              accessibilityLabel={say('sheets.remove', { thing: one, number: i + 1 })}
               onPress={() => remove(i)}
             >
               Remove
@@ -68,16 +69,16 @@ export function ListEditor<N extends ListName>(props: Props<N>) {
         icon="plus"
         onPress={() => append(blank() as FieldArray<SheetForm, N>)}
       >
-        {`Add ${one}`}
+        {say('sheets.add', { thing: one })}
       </Button>
       {other ? (
         <Button
           mode="text"
           icon="restore"
-          accessibilityLabel={`Take the usual list: ${title}`}
+          accessibilityLabel={say('sheets.usualList', { list: title })}
           onPress={() => replace([...usual] as unknown as FieldArray<SheetForm, N>[])}
         >
-          Take the usual list for this pump
+          Use the usual list for this pump
         </Button>
       ) : null}
     </View>

@@ -98,8 +98,7 @@ export function NewSheetScreen() {
                   size={200}
                 />
                 <Words size="note" tone="muted">
-                  A made-up pump of that kind: its sizes are examples until you put in this pump’s
-                  own.
+                  You start with an example pump. Enter this pump’s own sizes next.
                 </Words>
               </View>
             ) : null}
@@ -129,7 +128,7 @@ export function NewSheetScreen() {
             )}
             {failed ? <Notice kind="error">{failed}</Notice> : null}
             <Button mode="contained" onPress={() => create()}>
-              Make the sheet
+              Create sheet
             </Button>
           </>
         }

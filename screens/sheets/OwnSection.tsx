@@ -1,6 +1,6 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { GAUGE_KINDS, type GaugeKind } from '@/core/pumps/family';
+import { GAUGE_KINDS } from '@/core/pumps/family';
 import { pumpOf } from '@/core/pumps/registry';
 import type { Sheet } from '@/core/records/sheet';
 import { newId } from '@/data/create';
@@ -10,27 +10,21 @@ import { Pick } from '@/ui/Pick';
 import { ListEditor } from './ListEditor';
 import { newOwn, SIZES_OF } from './ownForm';
 import type { SheetForm } from './sheetForm';
+import { GAUGE_NAME } from '@/core/wording/gauge';
+import { say } from '@/core/wording/say';
 
 const WAYS = [
   { value: 'size', name: 'One size' },
   { value: 'difference', name: 'Difference of two sizes' },
   { value: 'leaf', name: 'Leaf at places' },
-  { value: 'swing', name: 'Dial swing' },
+  { value: 'swing', name: 'Total travel by dial' },
 ] as const;
 
-const TOOL_NAME: Readonly<Record<GaugeKind, string>> = {
-  'outside-mic': 'Outside mic',
-  'depth-mic': 'Depth mic',
-  'bore-gauge': 'Bore gauge',
-  indicator: 'Dial',
-  caliper: 'Caliper',
-  'height-gauge': 'Height gauge',
-};
-const TOOLS = GAUGE_KINDS.map((value) => ({ value, name: TOOL_NAME[value] }));
+const TOOLS = GAUGE_KINDS.map((value) => ({ value, name: GAUGE_NAME[value] }));
 
 const SIZES = [
   ['first', 'firstTool', 'Size that is read', 'Larger size'],
-  ['second', 'secondTool', 'Second size', 'Size that is taken off it'],
+  ['second', 'secondTool', 'Second size', 'Size subtracted from it'],
 ] as const;
 
 /** What is measured on this pump beyond what its family does. */
@@ -44,7 +38,7 @@ export function OwnSection({ sheet }: { readonly sheet: Sheet }) {
       name="own"
       title="Checks of this sheet’s own"
       one="a check"
-      about="What the book asks beyond the usual: a seat, a bushing, a thickness. Save, then give its limit under Limits."
+      about="Checks of the manual beyond the usual: a seat, a bushing, a thickness. Save, then enter the limit under Limits."
       blank={() => newOwn(newId(), parts[0]?.value ?? '')}
     >
       {(i) => {
@@ -53,13 +47,13 @@ export function OwnSection({ sheet }: { readonly sheet: Sheet }) {
           <>
             <Field control={control} name={`own.${i}.name`} label="What is measured" />
             <Pick
-              label={`Part of check ${i + 1}`}
+              label={say('sheets.partOfCheck', { number: i + 1 })}
               value={own[i]?.part ?? ''}
               options={parts}
               onChange={(part) => setValue(`own.${i}.part`, part, dirty)}
             />
             <Choice
-              label={`How check ${i + 1} is measured`}
+              label={say('sheets.wayOfCheck', { number: i + 1 })}
               stacked
               value={way}
               options={WAYS}
@@ -73,7 +67,7 @@ export function OwnSection({ sheet }: { readonly sheet: Sheet }) {
                   label={way === 'difference' ? (size === 'first' ? larger : one) : one}
                 />
                 <Pick
-                  label={`Read with, ${size} size of check ${i + 1}`}
+                  label={say('sheets.sizeOfCheck', { size, number: i + 1 })}
                   value={own[i]?.[tool] ?? 'caliper'}
                   options={TOOLS}
                   onChange={(kind) => setValue(`own.${i}.${tool}`, kind, dirty)}
@@ -83,10 +77,10 @@ export function OwnSection({ sheet }: { readonly sheet: Sheet }) {
             <Field
               control={control}
               name={`own.${i}.places`}
-              label="Places, with a semicolon between"
+              label="Places, separated by ;"
               placeholder="front; rear"
             />
-            <Field control={control} name={`own.${i}.convention`} label="What the figure means" />
+            <Field control={control} name={`own.${i}.convention`} label="What the reading means" />
             <Field control={control} name={`own.${i}.caution`} label="Caution at this check" />
           </>
         );

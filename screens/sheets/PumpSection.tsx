@@ -11,6 +11,7 @@ import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
 import { geometryFields, OPTION_WORD } from './geometryFields';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 /** What pump it is: name, geometry with its drawing, and free notes. */
 export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -24,7 +25,7 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
       <View style={styles.drawing}>
         <PumpPicture sheet={sheet} size={220} />
         <Words size="note" tone="muted">
-          {`${familyOf(sheet.family).name}. Drawn from the geometry as it was saved.`}
+          {say('sheets.drawnAsSaved', { family: familyOf(sheet.family).name })}
         </Words>
       </View>
       <Heading>Geometry</Heading>
@@ -37,8 +38,8 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
             </Button>
           }
         >
-          Sizes marked “example” are made up, to draw a pump at all. Nothing is judged, doubted or
-          worked out by them: put in this pump’s own where you know them.
+          Sizes marked “example” only serve to draw the pump. Nothing is judged by them. Enter this
+          pump’s own sizes where you know them.
         </Notice>
       ) : null}
       <View style={styles.grid}>
@@ -58,7 +59,7 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
               key={name}
               control={control}
               name={`geometry.${name}`}
-              label={made(name) ? `${label}, example` : label}
+              label={made(name) ? say('sheets.exampleField', { field: label }) : label}
               inputMode="decimal"
               style={styles.cell}
             />

@@ -26,6 +26,7 @@ import { BenchSection } from './BenchSection';
 import type { FieldError } from './formReader';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { VariantSection } from './VariantSection';
+import { say } from '@/core/wording/say';
 
 const SECTIONS = [
   { value: 'pump', name: 'Pump', holds: ['examples', 'model', 'note', 'geometry'] },
@@ -45,7 +46,7 @@ const PART_NAME: Readonly<Partial<Record<keyof SheetForm, string>>> = {
   geometry: 'The geometry',
   examples: 'Which sizes are examples',
   own: 'The checks of its own',
-  tiers: 'The tiers',
+  tiers: 'The limit sets',
   limits: 'The limits',
   nominal: 'The nominal sizes',
   materials: 'The materials',
@@ -126,7 +127,7 @@ export function SheetEditor({
     clearErrors();
     return store();
   };
-  const word = formState.isDirty ? (doubts.length > 0 ? 'Save all the same' : 'Save') : 'Saved';
+  const word = formState.isDirty ? (doubts.length > 0 ? 'Save anyway' : 'Save') : 'Saved';
   return (
     <FormProvider {...form}>
       <Page
@@ -145,10 +146,14 @@ export function SheetEditor({
         <KeptNotices kept={kept} labels={PART_NAME} />
         {error ? <Notice kind="error">{error.message}</Notice> : null}
         {wrong.length > 0 ? (
-          <Notice kind="error">{`${wrong.length === 1 ? 'One thing has' : `${wrong.length} things have`} to be put right before it can be saved. ${wrong[0]?.message ?? ''}`}</Notice>
+          <Notice kind="error">
+            {say('sheets.fix', { count: wrong.length, first: wrong[0]?.message ?? '' })}
+          </Notice>
         ) : null}
         {doubts.length > 0 ? (
-          <Notice kind="caution">{`Look again: ${doubts.map((d) => d.message).join(' ')}`}</Notice>
+          <Notice kind="caution">
+            {say('sheets.checkThis', { doubts: doubts.map((d) => d.message).join(' ') })}
+          </Notice>
         ) : null}
         <Columns
           aside="left"
@@ -179,7 +184,7 @@ export function SheetEditor({
               </Button>
               <Confirm
                 ask="Delete this sheet"
-                warn="The sheet goes for good. Jobs that were begun with it keep their copy."
+                warn="The sheet will be deleted permanently. Jobs already started keep their copy."
                 sure="Delete for good"
                 onSure={async () => {
                   await removeSheet(sheet.id);

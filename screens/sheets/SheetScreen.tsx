@@ -19,7 +19,7 @@ export function SheetScreen() {
       <Page title="No such sheet">
         <Notice kind="error">{error?.message ?? 'This sheet is not in this browser.'}</Notice>
         <Button mode="contained" onPress={() => router.replace('/sheets')}>
-          To the sheets
+          Back to Sheets
         </Button>
       </Page>
     );

@@ -11,6 +11,7 @@ import { PumpPicture } from '@/ui/PumpPicture';
 import { usePalette } from '@/ui/theme';
 import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** What a sheet limits: a line for each characteristic, its limits tier by tier. */
 function limitLines({ tiers, limits, ...pump }: Sheet, unit: ShopUnit) {
@@ -76,7 +77,7 @@ export function SheetSide({ sheet }: { readonly sheet: Sheet }) {
           ) : null}
         </View>
       </View>
-      <View role="table" aria-label={`Limits of ${sheetName(sheet)}`}>
+      <View role="table" aria-label={say('sheets.limitsOf', { sheet: sheetName(sheet) })}>
         <View role="row" style={[styles.line, { borderColor: palette.ink }]}>
           <View role="columnheader" style={styles.name}>
             <Words strong>Limits</Words>

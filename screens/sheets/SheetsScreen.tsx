@@ -16,6 +16,7 @@ import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { SheetSide } from './SheetSide';
+import { say } from '@/core/wording/say';
 
 /** The limit sheets of the shop. */
 export function SheetsScreen() {
@@ -47,7 +48,9 @@ export function SheetsScreen() {
     >
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       {data?.unreadable.map((e) => (
-        <Notice key={e.key} kind="error">{`${e.message} It was left as it is.`}</Notice>
+        <Notice key={e.key} kind="error">
+          {say('sheets.unreadable', { error: e.message })}
+        </Notice>
       ))}
       {data && sheets.length === 0 ? (
         <Words tone="muted">
@@ -58,7 +61,7 @@ export function SheetsScreen() {
         {sheets.map((sheet) => (
           <Wall
             key={sheet.id}
-            what={`Sheet ${sheet.model}`}
+            what={say('sheets.sheetTitle', { model: sheet.model })}
             record={{ kind: 'sheet', id: sheet.id }}
           >
             <SheetRow
@@ -75,7 +78,7 @@ export function SheetsScreen() {
   return (
     <Beside list={list}>
       <Wall
-        what={`Sheet ${chosen.model}`}
+        what={say('sheets.sheetTitle', { model: chosen.model })}
         record={{ kind: 'sheet', id: chosen.id }}
         again={[chosen]}
       >
@@ -119,7 +122,11 @@ function SheetRow({ sheet, chosen, onCopy }: RowProps) {
             .join(' · ')}
         </Words>
       </LinkBox>
-      <Button icon="content-copy" onPress={onCopy} accessibilityLabel={`Copy ${sheetName(sheet)}`}>
+      <Button
+        icon="content-copy"
+        onPress={onCopy}
+        accessibilityLabel={say('sheets.copyOf', { sheet: sheetName(sheet) })}
+      >
         Copy
       </Button>
     </View>

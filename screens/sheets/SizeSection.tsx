@@ -9,6 +9,7 @@ import type { Sheet } from '@/core/records/sheet';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 /** Nominal sizes, what the parts are made of, how hot they run, and the gasket. */
 export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -18,12 +19,12 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
     <>
       <Heading>Nominal sizes</Heading>
       <Words size="note" tone="muted">
-        As the book gives them; with them a slip of the pen is noticed and the hot gap is known.
+        Enter the manual’s sizes. They catch typing errors and give the hot gap.
       </Words>
       {bySection(dimensions).map(({ section, items }) => (
         <View key={section} style={styles.section}>
           {section > 1 ? (
-            <Words strong>{`Section ${section}: empty where it is as section 1`}</Words>
+            <Words strong>{say('sheets.sectionSizes', { number: section })}</Words>
           ) : null}
           <View style={styles.grid}>
             {items.map((d) => (
@@ -41,29 +42,29 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
       ))}
       <Heading>Materials and working temperatures</Heading>
       <Words size="note" tone="muted">
-        Usual expansions, 1e-6/K: die-cast aluminium 21–23, cast iron 10.5, steel 11.7, bronze 18,
-        carbon vane 4–6.
+        Typical expansion, ×10⁻⁶ per °C: die-cast aluminium 21–23, cast iron 10.5, steel 11.7,
+        bronze 18, carbon vane 4–6.
       </Words>
       {kinds.map((p) => (
         <View key={p.id} style={styles.row}>
           <Field
             control={control}
             name={`materials.${p.id}.name`}
-            label={`${p.name} of`}
+            label={say('sheets.materialOf', { part: p.name })}
             style={styles.material}
           />
           <Field
             control={control}
             name={`materials.${p.id}.alpha`}
             label="1e-6/K"
-            spoken={`${p.name}: expansion, 1e-6 per kelvin`}
+            spoken={say('sheets.expansionOf', { part: p.name })}
             style={styles.figure}
           />
           <Field
             control={control}
             name={`materials.${p.id}.hot`}
-            label={`Hot, ${temperatureUnit(unit)}`}
-            spoken={`${p.name}: temperature at work`}
+            label={say('sheets.running', { unit: temperatureUnit(unit) })}
+            spoken={say('sheets.runningOf', { part: p.name })}
             style={styles.figure}
           />
         </View>
@@ -72,7 +73,7 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
       <Field
         control={control}
         name="gasket"
-        label={`Thickness when compressed, ${unitName('gap', unit)}; empty for none`}
+        label={say('sheets.gasketThickness', { unit: unitName('gap', unit) })}
       />
     </>
   );

@@ -11,6 +11,7 @@ import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
+import { say } from '@/core/wording/say';
 
 const KINDS = [
   { value: 'feature', name: 'A feature' },
@@ -39,16 +40,16 @@ export function VariantSection({
     <>
       <ListEditor
         name="key"
-        title="Checks that tell variants apart"
+        title="Checks that separate the variants"
         one="a check"
-        about="Years and serial numbers need no check of their own. The app asks the one that splits best what is left."
+        about="Year and serial number are asked anyway. The app picks the check that rules out most."
         blank={() => ({ id: newId(), kind: 'feature', ask: '', options: '', u: '' })}
       >
         {(i) => (
           <>
             <Field control={control} name={`key.${i}.ask`} label="What is looked at or measured" />
             <Choice
-              label={`Kind of check ${i + 1}`}
+              label={say('sheets.kindOfCheck', { number: i + 1 })}
               value={key[i]?.kind ?? 'feature'}
               options={KINDS}
               onChange={(kind) => setValue(`key.${i}.kind`, kind, dirty)}
@@ -57,14 +58,14 @@ export function VariantSection({
               <Field
                 control={control}
                 name={`key.${i}.u`}
-                label={`Standard uncertainty as usually measured, ${unitName('gap', unit)}`}
+                label={say('sheets.usualU', { unit: unitName('gap', unit) })}
                 inputMode="decimal"
               />
             ) : (
               <Field
                 control={control}
                 name={`key.${i}.options`}
-                label="Answers, with a semicolon between"
+                label="Answers, separated by ;"
                 placeholder="two lugs; four flats"
               />
             )}
@@ -75,7 +76,7 @@ export function VariantSection({
         name="variants"
         title="Variants"
         one="a variant"
-        about="Leave open what is not known: it speaks against nothing."
+        about="Leave unknown fields empty. An empty field rules nothing out."
         blank={() => ({ id: newId(), name: '', years: '', serials: '', note: '', marks: {} })}
       >
         {(i) => (
@@ -103,7 +104,10 @@ export function VariantSection({
                   key={check.id}
                   control={control}
                   name={`variants.${i}.marks.${check.id}`}
-                  label={`${check.ask || 'Size'}: from–to, ${unitName('size', unit)}`}
+                  label={say('sheets.fromTo', {
+                    check: check.ask || 'Size',
+                    unit: unitName('size', unit),
+                  })}
                 />
               ) : (
                 <View key={check.id} style={styles.mark}>
@@ -111,10 +115,10 @@ export function VariantSection({
                     {check.ask}
                   </Words>
                   <Choice
-                    label={`Variant ${i + 1}, ${check.ask}`}
+                    label={say('sheets.variantCheck', { number: i + 1, check: check.ask })}
                     value={variants[i]?.marks[check.id] ?? ''}
                     options={[
-                      { value: '', name: 'not said' },
+                      { value: '', name: 'not chosen' },
                       ...check.options
                         .split(';')
                         .map((o) => o.trim())
@@ -136,7 +140,7 @@ export function VariantSection({
           name="mixes"
           title="Parts of two variants together"
           one="a pairing"
-          about="A part of one variant against a part of another. The other way round is another pairing."
+          about="A part from one variant with a part from another. Enter the reverse as its own pairing."
           blank={() => ({
             part: 'cover',
             of: names[0]?.value ?? '',
@@ -173,7 +177,7 @@ export function VariantSection({
                 onChange={(id) => setValue(`mixes.${i}.in`, id, dirty)}
               />
               <Choice
-                label={`Pairing ${i + 1}`}
+                label={say('sheets.pairing', { number: i + 1 })}
                 value={mixes[i]?.fits ?? 'yes'}
                 options={FITS}
                 onChange={(fits) => setValue(`mixes.${i}.fits`, fits, dirty)}

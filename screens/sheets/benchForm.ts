@@ -3,6 +3,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { fromClutchForm, toClutchForm, type ClutchFields } from './clutchForm';
 import type { Reader } from './formReader';
+import { say } from '@/core/wording/say';
 
 /** What a sheet says of the work before any instrument, as text. */
 export interface BenchForm {
@@ -88,8 +89,9 @@ function rangeOf(
   const parts = text.trim().split(DASH);
   const ends = parts.map((part) => (part.trim() === '' ? null : figure(part)));
   const [from = null, to = from] = ends;
-  if (parts.length > 2) read.wrong(path, 'A range is written 2009–2014, 2015– or –2014.');
-  if (from !== null && to !== null && to < from) read.wrong(path, 'It ends before it begins.');
+  if (parts.length > 2) read.wrong(path, 'Write the range as 2009–2014, 2015– or –2014.');
+  if (from !== null && to !== null && to < from)
+    read.wrong(path, 'The end is before the start. Swap them.');
   return [from, to];
 }
 
@@ -138,7 +140,7 @@ export function fromBenchForm(
     return mark && { text, from_mm: mark.from_mm, to_mm: mark.to_mm };
   };
   const named = (text: string, path: string, what: string) => {
-    if (text.trim() === '') read.wrong(path, `${what} needs a name.`);
+    if (text.trim() === '') read.wrong(path, say('sheets.needsName', { what }));
     return text.trim();
   };
   return {
@@ -146,7 +148,7 @@ export function fromBenchForm(
       const path = `key.${i}`;
       const list = kind === 'feature' ? options(of) : [];
       if (kind === 'feature' && list.length < 2) {
-        read.wrong(`${path}.options`, 'Two answers at least, with a semicolon between them.');
+        read.wrong(`${path}.options`, 'Enter at least two answers, separated by ;');
       }
       const u_mm =
         kind === 'size'
@@ -174,7 +176,7 @@ export function fromBenchForm(
     renew: form.renew.map((r, i) => {
       const count = read.number(`renew.${i}.count`, r.count);
       if (count === null || !Number.isInteger(count) || count < 1 || count > 99) {
-        read.wrong(`renew.${i}.count`, 'How many: 1 to 99.');
+        read.wrong(`renew.${i}.count`, 'Enter 1 to 99.');
       }
       return { ...r, name: named(r.name, `renew.${i}.name`, 'A part'), count: count ?? 1 };
     }),
@@ -182,10 +184,13 @@ export function fromBenchForm(
       const path = `also.${i}`;
       const list = options(a.options);
       if (list.length < 2) {
-        read.wrong(`${path}.options`, 'Two answers at least, with a semicolon between them.');
+        read.wrong(`${path}.options`, 'Enter at least two answers, separated by ;');
       }
       if (a.expected.trim() !== '' && !list.includes(a.expected.trim())) {
-        read.wrong(`${path}.expected`, 'The expected answer is none of the answers.');
+        read.wrong(
+          `${path}.expected`,
+          'The expected answer is not in the list. Add it or change it.',
+        );
       }
       return {
         ...a,

@@ -1,5 +1,6 @@
 import { MOST_WASHERS, type Clutch } from '@/core/pumps/teardown/clutch';
 import type { Reader } from './formReader';
+import { say } from '@/core/wording/say';
 
 /** A one-way clutch as text: its counts are empty where nobody has said. */
 export type ClutchFields = Omit<Clutch, 'washers' | 'pins'> & { washers: string; pins: string };
@@ -16,7 +17,7 @@ export const fromClutchForm = (clutches: readonly ClutchFields[], read: Reader):
       const path = `clutches.${i}.${field}`;
       const n = read.number(path, c[field]);
       if (n === null || (Number.isInteger(n) && n >= 0 && n <= most)) return n;
-      read.wrong(path, `How many: 0 to ${most}, or empty.`);
+      read.wrong(path, say('sheets.howMany', { most }));
       return null;
     };
     const name = c.name.trim();

@@ -2,6 +2,7 @@ import { InputError } from '@/core/errors';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
 import { formatTemperature, parseTemperature_C } from '@/core/quantity/temperature';
 import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import { say } from '@/core/wording/say';
 
 export interface FieldError {
   readonly path: string;
@@ -57,7 +58,7 @@ export class Reader {
   number(path: string, text: string): number | null {
     const value = parseNumber(text);
     if (value === null || Number.isFinite(value)) return value;
-    this.wrong(path, `“${text.trim()}” is not a number.`);
+    this.wrong(path, say('sheets.notANumber', { text: text.trim() }));
     return null;
   }
 

@@ -2,6 +2,7 @@ import { familyOf } from '@/core/pumps/registry';
 import type { GeometryUnit } from '@/core/pumps/fields';
 import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
+import { spelled } from '@/core/wording/say';
 
 const unitWord = (of: GeometryUnit, unit: ShopUnit): string =>
   ({ mm: `, ${unitName('size', unit)}`, deg: ', °', count: '' })[of];
@@ -27,7 +28,7 @@ export function geometryFields(family: string, shop: ShopUnit): GeometryField[] 
     return {
       name,
       unit: meta?.unit ?? null,
-      label: `${label ?? name}${unit}`,
+      label: `${spelled(label ?? name)}${unit}`,
       options: (oneOf ?? []).map(String),
     };
   });

@@ -40,11 +40,12 @@ describe('a sheet as a form', () => {
     const before: Sheet = { ...VELTRANE_T6, geometry: { ...VELTRANE_T6.geometry, hubBore_mm: 60 } };
     const form = toForm(before, 'mm');
     const path = 'geometry.hubBore_mm';
-    const message = 'Drive gear bore: under 57.8 mm, or it breaks into the roots of the teeth';
+    const message =
+      'Drive gear bore must be under 57.8 mm, or it breaks into the roots of the teeth.';
     form.note = 'kept from before';
     const kept = fromForm(form, before, 'mm');
     expect(kept.errors).toEqual([]);
-    expect(kept.doubts).toEqual([{ path, message: `${message}.` }]);
+    expect(kept.doubts).toEqual([{ path, message }]);
     expect(kept.sheet).toMatchObject({ note: 'kept from before', geometry: before.geometry });
     form.geometry.width_mm = '21';
     expect(fromForm(form, before, 'mm').errors).toEqual([{ path, message }]);
@@ -170,9 +171,9 @@ describe('the one-way clutches of a sheet as a form', () => {
   });
   it.each([
     ['name', ' ', 'A clutch needs a name.'],
-    ['washers', '7', 'How many: 0 to 4, or empty.'],
-    ['pins', '1.5', 'How many: 0 to 99, or empty.'],
-    ['pins', 'a few', '“a few” is not a number.'],
+    ['washers', '7', 'Enter 0 to 4, or leave it empty.'],
+    ['pins', '1.5', 'Enter 0 to 99, or leave it empty.'],
+    ['pins', 'a few', '“a few” is not a number. Type a number.'],
   ])('say what is wrong at its field: %s “%s”', (field, text, message) => {
     const { errors } = edited((f) => Object.assign(first(f), { [field]: text }));
     expect(errors[0]).toEqual({ path: `clutches.0.${field}`, message });
@@ -198,7 +199,7 @@ describe('a pump whose build is changed', () => {
     const edited = { ...unedited, strip: [{ ...first!, do: 'Ask Ivo first.' }, ...rest] };
     const { sheet, doubts } = asked(edited, '3');
     expect(sheet.strip).toEqual(edited.strip);
-    expect(doubts.find((d) => d.path === 'strip')?.message).toMatch(/strip steps were edited/);
+    expect(doubts.find((d) => d.path === 'strip')?.message).toMatch(/had edited the strip steps/);
   });
 });
 

@@ -10,6 +10,7 @@ import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
 import { DESCRIBED } from '@/core/schema/fields';
 import { Reader, type FieldError } from './formReader';
 import { fromOwnForm, toOwnForm, type OwnFields } from './ownForm';
+import { say } from '@/core/wording/say';
 
 /** The sheet's form: every figure as text, as people write it. */
 export interface SheetForm extends BenchForm {
@@ -183,18 +184,18 @@ function readLimits(form: SheetForm, pumped: Sheet, before: SheetForm, read: Rea
       const [preferredLower_mm, preferredUpper_mm] = [end('preferredLower'), end('preferredUpper')];
       if (lower_mm === null && upper_mm === null) return [];
       if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
-        read.wrong(`${path}.upper`, 'The upper limit is below the lower one.');
+        read.wrong(`${path}.upper`, 'Max is below min. Swap them or check the unit.');
         return [];
       }
       const inside = (mm: number | null) =>
         mm === null || (mm >= (lower_mm ?? 0) && mm <= (upper_mm ?? Infinity));
       if (!inside(preferredLower_mm)) {
-        read.wrong(`${path}.preferredLower`, 'The preferred band lies inside the limits.');
+        read.wrong(`${path}.preferredLower`, 'The preferred band must be inside the limits.');
       } else if (
         !inside(preferredUpper_mm) ||
         (preferredLower_mm ?? 0) > (preferredUpper_mm ?? Infinity)
       ) {
-        read.wrong(`${path}.preferredUpper`, 'The preferred band lies inside the limits.');
+        read.wrong(`${path}.preferredUpper`, 'The preferred band must be inside the limits.');
       }
       const { side, gasket, source } = fields;
       const preferred = { preferredLower_mm, preferredUpper_mm };
@@ -227,12 +228,12 @@ function readMaterials(
       celsius: pumped.materials.find((m) => m.part === id)?.hot_C ?? null,
     });
     if (alpha === null || alpha < 0 || alpha > 100) {
-      read.wrong(`${path}.alpha`, 'Expansion is 0 to 100 · 1e-6/K; metals lie between 5 and 30.');
+      read.wrong(`${path}.alpha`, 'Expansion must be 0–100 (×10⁻⁶ per °C). Metals are 5–30.');
     }
     if (hot === null || hot < -60 || hot > 400)
       read.wrong(
         `${path}.hot`,
-        `Working temperature is ${read.inUnit(-60)} to ${read.inUnit(400)}.`,
+        say('sheets.runningRange', { least: read.inUnit(-60), most: read.inUnit(400) }),
       );
     return [
       {
@@ -253,12 +254,12 @@ function readFasteners(form: SheetForm, read: Reader): Sheet['fasteners'] {
     const [torque = null, torqueTo = null] = ends;
     if (f.name.trim() === '') read.wrong(`${path}.name`, 'A fastener needs a name.');
     if (count === null || !Number.isInteger(count) || count < 1 || count > 99)
-      read.wrong(`${path}.count`, 'How many: 1 to 99.');
+      read.wrong(`${path}.count`, 'Enter 1 to 99.');
     if (torque !== null && !(torque > 0 && torque <= 5000))
       read.wrong(`${path}.torque`, 'A torque is over 0 and at most 5000.');
     const ranged = ends.length === 1 || (torqueTo ?? 0) >= (torque ?? Infinity);
     if (ends.length > 2 || !ranged || (torqueTo ?? 0) > 5000)
-      read.wrong(`${path}.torque`, 'A torque is one figure, or a range as 60–65.');
+      read.wrong(`${path}.torque`, 'Write the torque as one number, or as a range: 60–65.');
     return { ...f, count: count ?? 1, torque, torqueTo };
   });
 }
@@ -269,7 +270,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
   const before = toForm(sheet, unit);
   if (form.model.trim() === '') read.wrong('model', 'A sheet needs a model name.');
   form.tiers.forEach((tier, i) => {
-    if (tier.name.trim() === '') read.wrong(`tiers.${i}.name`, 'A tier needs a name.');
+    if (tier.name.trim() === '') read.wrong(`tiers.${i}.name`, 'Enter a name for the limit set.');
   });
   const geometry = readGeometry(form, before, sheet, read);
   const changed = !dequal(geometry, sheet.geometry);
@@ -311,7 +312,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
 /** Lists that a family brings along, and that follow its build and sections until somebody edits them. */
 const BROUGHT = {
   strip: 'strip steps',
-  renew: 'parts to renew',
+  renew: 'parts to replace',
   also: 'small checks',
   clutches: 'one-way clutches',
 } as const;
@@ -329,7 +330,7 @@ function followed(before: Sheet, after: Sheet): { lists: Partial<Sheet>; kept: F
     const untouched = dequal(before[name], usual?.[name]) && dequal(after[name], before[name]);
     if (untouched) Object.assign(lists, { [name]: next?.[name] });
     else {
-      const message = `The build changed, and the ${words} were edited: they stay as they are. Under Bench the usual ones can be taken.`;
+      const message = say('sheets.buildChanged', { lists: words });
       kept.push({ path: name, message });
     }
   }

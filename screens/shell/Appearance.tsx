@@ -2,6 +2,8 @@ import type { ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
+import { speak, type Language } from '@/core/language';
+import type { Shop } from '@/core/records/shop';
 import { ShopProvider, useShopThere, useStoredShop } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { DARK_THEME, LIGHT_THEME } from '@/ui/theme';
@@ -13,16 +15,29 @@ export const SETTINGS = {
   ),
 };
 
+/** Returns the language that a shop's screens are in: spelled as it chose, or as the browser's language is. */
+function languageOf({ spelling }: Pick<Shop, 'spelling'>, locale: string): Language {
+  const device = /^en-(US|PH)\b/i.test(locale) ? 'american' : 'british';
+  return { spelling: spelling === 'device' ? device : spelling, locale };
+}
+
 /** The theme that the shop chose, or the one that the device asks for; nothing before that is known. */
 export function Appearance({ children }: { readonly children: ReactNode }) {
   const device = useColorScheme();
   const there = useShopThere();
   const shop = useStoredShop();
+  // Said before anything below is drawn: what is drawn is spelled by it.
+  const { spelling, locale } = languageOf(shop, navigator.language);
+  speak({ spelling, locale });
   const dark = shop.theme === 'system' ? device === 'dark' : shop.theme === 'dark';
   return (
     <SafeAreaProvider>
       <PaperProvider theme={dark ? DARK_THEME : LIGHT_THEME} settings={SETTINGS}>
-        {there ? <ShopProvider value={shop}>{children}</ShopProvider> : null}
+        {there ? (
+          <ShopProvider key={spelling} value={shop}>
+            {children}
+          </ShopProvider>
+        ) : null}
       </PaperProvider>
     </SafeAreaProvider>
   );

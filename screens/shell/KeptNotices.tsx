@@ -4,6 +4,7 @@ import { Notice } from '@/ui/Notice';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import type { KeptForm } from './useKeptForm';
+import { say } from '@/core/wording/say';
 
 interface Props<F extends FieldValues> {
   readonly kept: KeptForm<F>;
@@ -24,11 +25,11 @@ export function KeptNotices<F extends FieldValues>({ kept, labels = {} }: Props<
           kind="word"
           actions={
             <Button mode="outlined" onPress={discard}>
-              Throw it away
+              Discard it
             </Button>
           }
         >
-          {`What was typed here ${timeWords(draftOf)} and not saved is here again.`}
+          {say('shell.draft', { when: timeWords(draftOf) })}
         </Notice>
       ) : null}
       {clashes.map(({ name, theirs }) => (
@@ -41,12 +42,12 @@ export function KeptNotices<F extends FieldValues>({ kept, labels = {} }: Props<
                 Keep mine
               </Button>
               <Button mode="outlined" onPress={() => choose(name, 'theirs')}>
-                Take that one
+                Use that one
               </Button>
             </>
           }
         >
-          <Words>{`${labels[name] ?? name} was changed elsewhere meanwhile, to ${said(theirs)}.`}</Words>
+          <Words>{say('shell.clash', { field: labels[name] ?? name, value: said(theirs) })}</Words>
         </Notice>
       ))}
     </>

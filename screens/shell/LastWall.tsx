@@ -7,6 +7,7 @@ import { ShopProvider } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { LIGHT_THEME } from '@/ui/theme';
 import { SETTINGS } from './Appearance';
+import { say } from '@/core/wording/say';
 
 const BackupPanel = lazy(async () => ({
   default: (await import('../shop/BackupPanel')).BackupPanel,
@@ -31,7 +32,9 @@ function Bare({ error, resetErrorBoundary }: FallbackProps) {
               </Button>
             }
           >
-            {`The app cannot be shown: ${error instanceof Error ? error.message : String(error)}. What is stored is left as it is.`}
+            {say('shell.appFailed', {
+              error: error instanceof Error ? error.message : String(error),
+            })}
           </Notice>
           <Suspense fallback={null}>
             <BackupPanel />

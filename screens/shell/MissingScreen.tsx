@@ -9,7 +9,7 @@ export function MissingScreen() {
     <Page title="Nothing here">
       <Words>There is no page at this address.</Words>
       <Button mode="contained" onPress={() => router.replace('/')}>
-        To the bench
+        Back to Bench
       </Button>
     </Page>
   );

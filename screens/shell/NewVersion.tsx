@@ -17,11 +17,11 @@ export function NewVersion({ path }: Props) {
       kind="word"
       actions={
         <Button mode="contained-tonal" onPress={takeNewVersion}>
-          Take it now
+          Update now
         </Button>
       }
     >
-      A newer version of Dial Bench is here. Everything is stored: taking it loads the page anew.
+      A newer version of Dial Bench is here. Everything is stored. The update reloads the page.
     </Notice>
   );
 }

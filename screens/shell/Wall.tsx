@@ -5,6 +5,7 @@ import { Button } from 'react-native-paper';
 import { rawRecord, type Kind } from '@/data/records';
 import { fileName, saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
+import { say } from '@/core/wording/say';
 
 interface Props {
   /** What is behind the wall, as the sentence goes on: *This reading cannot be shown.* */
@@ -52,12 +53,15 @@ function Fallen({
             </Button>
           ) : null}
           <Button mode="text" onPress={() => router.push('/shop')}>
-            To the backup
+            Go to Backup
           </Button>
         </>
       }
     >
-      {`${what} cannot be shown: ${error instanceof Error ? error.message : String(error)}. What is stored is left as it is, and the rest of the app works.`}
+      {say('shell.partFailed', {
+        what,
+        error: error instanceof Error ? error.message : String(error),
+      })}
     </Notice>
   );
 }

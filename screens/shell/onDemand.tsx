@@ -3,6 +3,7 @@ import type { ComponentType } from 'react';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** Said while something is on its way. Nothing moves: what turns would take the time that opening needs. */
 export const Opening = () => (
@@ -23,7 +24,7 @@ export const viewQuery = <P,>(name: string, load: () => Promise<ComponentType<P>
 /** Said where a view cannot be loaded. */
 export const NotLoaded = ({ error }: { readonly error: Error }) => (
   <Page title="This page cannot be shown">
-    <Notice kind="error">{`${error.message} Reload the page; all records are kept.`}</Notice>
+    <Notice kind="error">{say('shell.notLoaded', { error: error.message })}</Notice>
   </Page>
 );
 

@@ -3,6 +3,7 @@ import { Button } from 'react-native-paper';
 import { asideQuery } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
+import { say, listed } from '@/core/wording/say';
 
 /** What could not be read and was set aside, to be saved as it is; nothing where there is none. */
 export function AsidePanel() {
@@ -18,7 +19,10 @@ export function AsidePanel() {
         </Button>
       }
     >
-      {`${aside.length === 1 ? 'One record' : `${aside.length} records`} that could not be read ${aside.length === 1 ? 'was' : 'were'} set aside as they were: ${aside.map(({ key }) => key).join(', ')}. A backup holds them too.`}
+      {say('shop.setAside', {
+        count: aside.length,
+        keys: listed(aside.map(({ key }) => key)),
+      })}
     </Notice>
   );
 }

@@ -13,20 +13,21 @@ import { Notice } from '@/ui/Notice';
 import { dayWords } from '@/ui/when';
 import { Heading, Words } from '@/ui/Words';
 import { useDesk } from './useDesk';
+import { say, listed } from '@/core/wording/say';
 
-const COUNTED = [
-  ['job', 'job', 'jobs'],
-  ['sheet', 'sheet', 'sheets'],
-  ['study', 'study', 'studies'],
-  ['photo', 'photo', 'photos'],
-] as const;
-
-function savedWords(counts: Counts, bytes: number): string {
-  const parts = COUNTED.map(
-    ([kind, one, many]) => `${counts[kind]} ${counts[kind] === 1 ? one : many}`,
-  );
-  const raw = counts.unreadable > 0 ? `, ${counts.unreadable} that cannot be read as they are` : '';
-  return `Written, read back and counted: ${parts.join(', ')}${raw}; ${bytesWords(bytes)}. Your browser says where it saved the file.`;
+function savedWords({ unreadable, ...counts }: Counts, bytes: number): string {
+  const said = {
+    parts: listed([
+      say('shop.jobs', { count: counts.job }),
+      say('shop.sheets', { count: counts.sheet }),
+      say('shop.studies', { count: counts.study }),
+      say('shop.photos', { count: counts.photo }),
+    ]),
+    size: bytesWords(bytes),
+  };
+  return unreadable > 0
+    ? say('shop.backupDoneRaw', { ...said, count: unreadable })
+    : say('shop.backupDone', said);
 }
 
 /** Everything out of this browser as one file, and a file back in. */
@@ -55,14 +56,14 @@ export function BackupPanel() {
     <>
       <Heading>Backup</Heading>
       <Words>
-        {`Everything kept in this browser, as one file. Read it back in under Import. ${
-          made?.at ? `The last one is of ${dayWords(made.at)}.` : 'None was made here yet.'
-        }`}
+        {made?.at
+          ? say('shop.backupAbout', { day: dayWords(made.at) })
+          : 'Saves everything in this browser to one file. Use Import to restore it. No backup was saved here yet.'}
       </Words>
       {saved ? <Notice kind="word">{saved}</Notice> : null}
       {problems.map(({ message }) => (
         <Notice key={message} kind="error">
-          {`No backup was saved. ${message}`}
+          {say('shop.backupFailed', { error: message })}
         </Notice>
       ))}
       {progress ? (

@@ -10,6 +10,7 @@ import { useHeldUnit } from '../shell/useHeldUnit';
 import { pointAt } from '../shell/pointAt';
 import { useKeptForm } from '../shell/useKeptForm';
 import { feelerFromForm, feelerToForm, type FeelerForm } from './instrumentForm';
+import { say } from '@/core/wording/say';
 
 const STACKS = [
   { value: '1', name: 'One' },
@@ -59,11 +60,11 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
     <View style={styles.box}>
       <KeptNotices kept={kept} />
       <Field control={control} name="name" label="Leaf set" />
-      <Field control={control} name="leaves" label={`Leaves in the set, ${unit}`} multiline />
+      <Field control={control} name="leaves" label={say('shop.leaves', { unit })} multiline />
       <Field
         control={control}
         name="mics"
-        label={`Leaves that were mic’d, ${unit}: marked = mic’d`}
+        label={say('shop.leavesMeasured', { unit })}
         placeholder="One a line: 0.05 = 0.0487"
         multiline
       />
@@ -71,24 +72,24 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
         <Field
           control={control}
           name="tolerance"
-          label={`Leaves are off by u, ${unit}`}
-          spoken={`${feeler.name}: standard uncertainty of a leaf that was not mic’d`}
+          label={say('shop.leafU', { unit })}
+          spoken={say('shop.leafUOf', { set: feeler.name })}
           style={styles.cell}
         />
         <Field
           control={control}
           name="dragBand"
-          label={`Drag band ±, ${unit}`}
-          spoken={`${feeler.name}: how far a gap may be from a leaf that drags`}
+          label={say('shop.dragBand', { unit })}
+          spoken={say('shop.dragBandOf', { set: feeler.name })}
           style={styles.cell}
         />
       </View>
       <Words size="note" tone="muted">
         {WHY_MIC}
       </Words>
-      <Words>Held together at most</Words>
+      <Words>Most leaves stacked</Words>
       <Choice
-        label={`${feeler.name}: leaves held together at most`}
+        label={say('shop.mostStacked', { set: feeler.name })}
         value={`${feeler.maxStack}` as '1' | '2' | '3'}
         options={STACKS}
         onChange={(most) => void onKeep((stored) => ({ ...stored, maxStack: Number(most) }))}
@@ -99,7 +100,7 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
         </Button>
         {onRemove ? (
           <Button icon="trash-can-outline" onPress={onRemove}>
-            Take it off
+            Remove set
           </Button>
         ) : null}
       </View>

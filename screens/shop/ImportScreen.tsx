@@ -12,6 +12,7 @@ import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
 import { lineWords, notTakenWords, photoWords, sameWords } from './importWords';
 import { useDesk } from './useDesk';
+import { say } from '@/core/wording/say';
 
 type State =
   | { at: 'start' }
@@ -57,7 +58,7 @@ export function ImportScreen() {
       )}
       {state.at === 'refused' ? (
         <Notice kind="error">
-          <Words strong>{`${state.name} was not imported. Nothing was changed.`}</Words>
+          <Words strong>{say('shop.notImported', { file: state.name })}</Words>
           {state.problems.map(({ place, message }) => (
             <Words key={`${place} ${message}`}>{`${place}: ${message}`}</Words>
           ))}
@@ -71,7 +72,7 @@ export function ImportScreen() {
         />
       ) : null}
       <Button mode="text" onPress={() => router.navigate('/')}>
-        Back to the bench
+        Back to Bench
       </Button>
     </Page>
   );
@@ -105,7 +106,7 @@ function PreviewOf({ name, preview, onImport }: PreviewProps) {
         </Notice>
       ))}
       {notTaken.length > 0 ? <NotTakenNotice notTaken={notTaken} /> : null}
-      {lines.length === 0 ? <Words>The file holds no record that can be taken.</Words> : null}
+      {lines.length === 0 ? <Words>This file has nothing to import.</Words> : null}
       <View role="list">
         {sorted.slice(0, MOST_LINES).map((line) => (
           <View key={`${line.kind} ${line.id}`} role="listitem">
@@ -114,7 +115,7 @@ function PreviewOf({ name, preview, onImport }: PreviewProps) {
         ))}
       </View>
       {same > 0 ? <Words>{sameWords(same)}</Words> : null}
-      {more > 0 ? <Words strong>{`And ${more} more records like these.`}</Words> : null}
+      {more > 0 ? <Words strong>{say('shop.moreLikeThese', { count: more })}</Words> : null}
       <Words>{photoWords(lines)}</Words>
       <Button mode="contained" disabled={idle} onPress={onImport}>
         Import
@@ -144,8 +145,8 @@ function NotTakenNotice({ notTaken }: Pick<Preview, 'notTaken'>) {
     >
       <Words strong>
         {notTaken.length === 1
-          ? 'One record is not taken.'
-          : `${notTaken.length} records are not taken.`}
+          ? 'One record is not imported.'
+          : say('shop.notTaken', { count: notTaken.length })}
       </Words>
       {notTaken.slice(0, MOST_LINES).map((record, i) => (
         <Words key={i}>{notTakenWords(record)}</Words>

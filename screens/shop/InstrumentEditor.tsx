@@ -13,6 +13,7 @@ import { useHeldUnit } from '../shell/useHeldUnit';
 import { pointAt } from '../shell/pointAt';
 import { useKeptForm } from '../shell/useKeptForm';
 import { instrumentFromForm, instrumentToForm, KINDS, type InstrumentForm } from './instrumentForm';
+import { say } from '@/core/wording/say';
 
 interface Props {
   /** Under which what is typed and not saved is kept. */
@@ -64,22 +65,37 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
         onChange={(next) => setValue('kind', next, { shouldDirty: true })}
       />
       <View style={styles.row}>
-        <Field control={control} name="from" label={`From, ${size}`} style={styles.cell} />
-        <Field control={control} name="to" label={`To, ${size}`} style={styles.cell} />
+        <Field
+          control={control}
+          name="from"
+          label={say('shop.from', { unit: size })}
+          style={styles.cell}
+        />
+        <Field
+          control={control}
+          name="to"
+          label={say('shop.to', { unit: size })}
+          style={styles.cell}
+        />
       </View>
       <View style={styles.row}>
-        <Field control={control} name="resolution" label={`Reads to, ${gap}`} style={styles.cell} />
+        <Field
+          control={control}
+          name="resolution"
+          label={say('shop.resolution', { unit: gap })}
+          style={styles.cell}
+        />
         <Field
           control={control}
           name="u"
-          label={`Uncertainty u, ${gap}`}
+          label={say('shop.uncertainty', { unit: gap })}
           spoken="Standard uncertainty of one reading"
           style={styles.cell}
         />
         <Field
           control={control}
           name="own"
-          label={`Own part, ${gap}`}
+          label={say('shop.ownPart', { unit: gap })}
           spoken="The instrument’s own part of that uncertainty"
           style={styles.cell}
         />
@@ -95,18 +111,18 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
         />
       </View>
       <Words size="note" tone="muted">
-        u is the standard uncertainty of one reading; a study finds it, or a certificate’s figure
-        over two. The own part is what reading again does not better: calibration, scale, worn
-        faces. Zero days: 1 for every day, 0 where none is needed.
+        u: standard uncertainty of one reading. Take it from a study, or use half the certificate’s
+        figure. The instrument’s own part stays however often you measure: calibration, scale, worn
+        faces. Zero check: 1 = every day, 0 = not needed.
       </Words>
       <Button mode="contained" onPress={() => void save()}>
-        Keep it
+        Save
       </Button>
       {onRemove ? (
         <Confirm
-          ask="Take it off the list"
+          ask="Remove instrument"
           warn="Readings made with it keep its name and uncertainty."
-          sure="Take it off"
+          sure="Remove"
           onSure={onRemove}
         />
       ) : null}

@@ -15,14 +15,16 @@ import { RowButton } from '@/ui/RowButton';
 import { Heading } from '@/ui/Words';
 import { FeelerEditor } from './FeelerEditor';
 import { InstrumentEditor } from './InstrumentEditor';
-import { KIND_NAME, newInstrument, zeroEvery } from './instrumentForm';
+import { newInstrument, zeroEvery } from './instrumentForm';
+import { GAUGE_NAME } from '@/core/wording/gauge';
+import { say } from '@/core/wording/say';
 
 function aboutOf(i: Instrument, shop: Shop): string {
   const { unit } = shop;
   const range = `${formatLength(i.from_mm, 'size', unit)}–${formatWithUnit(i.to_mm, 'size', unit)}`;
   const u = `u ${formatWithUnit(i.u_mm, 'gap', unit)}`;
   const zero = ZERO_WORD[zeroAt(i, shop.zeros, now()).state];
-  return [KIND_NAME[i.kind], range, u, zeroEvery(i), zero].filter(Boolean).join(' · ');
+  return [GAUGE_NAME[i.kind], range, u, zeroEvery(i), zero].filter(Boolean).join(' · ');
 }
 
 /** The shop's instruments and leaf sets: what they reach, how finely they read, how sure they are. */
@@ -134,7 +136,9 @@ export function InstrumentsScreen() {
                     ...s.feelers,
                     {
                       ...(NEW_SHOP.feelers[0] as FeelerSetRecord),
-                      name: `Leaf set ${String.fromCharCode(65 + s.feelers.length)}`,
+                      name: say('shop.leafSet', {
+                        letter: String.fromCharCode(65 + s.feelers.length),
+                      }),
                       leaves_mm: s.feelers[0]?.leaves_mm ?? [0.05],
                     },
                   ],

@@ -65,7 +65,7 @@ export function PeopleForm({ shop }: { readonly shop: Shop }) {
       <KeptNotices kept={kept} labels={LABELS} />
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       <Field control={control} name="person" label="Who measures on this device" />
-      <Field control={control} name="people" label="Everybody, with commas between" multiline />
+      <Field control={control} name="people" label="Names, separated by commas" multiline />
       <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
         {formState.isDirty ? 'Save' : 'Saved'}
       </Button>

@@ -20,7 +20,7 @@ export function RulesScreen() {
   );
   return (
     <Page title="House rules">
-      <Words tone="muted">New jobs begin with these; each job can change its own on its tag.</Words>
+      <Words tone="muted">New jobs start with these. Each job can change its own under Tag.</Words>
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       <Columns
         first={choices(HOUSE_RULES.slice(0, half))}

@@ -7,13 +7,14 @@ import { Columns } from '@/ui/Columns';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
-import { Heading } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 import { ShopUnread } from '@/ui/ShopUnread';
 import { Wall } from '../shell/Wall';
 import { AsidePanel } from './AsidePanel';
 import { BackupPanel } from './BackupPanel';
 import { StoragePanel } from './StoragePanel';
 import { PeopleForm } from './PeopleForm';
+import { say } from '@/core/wording/say';
 
 /** What holds for the whole shop. */
 export function ShopScreen() {
@@ -37,23 +38,26 @@ export function ShopScreen() {
             <RowLink
               href="/shop/instruments"
               name="Instruments and leaves"
-              about={`${shop.instruments.length} instruments, ${shop.feelers.map((f) => f.name).join(', ')}`}
+              about={say('shop.instruments', {
+                count: shop.instruments.length,
+                sets: shop.feelers.map((f) => f.name).join(', '),
+              })}
             />
             <RowLink
               href="/shop/rules"
               name="House rules"
-              about="Where good people disagree: what this shop holds to, and why"
+              about="Choices where good rebuilders differ"
             />
             <RowLink
               href="/shop/studies"
               name="Repeatability studies"
-              about="How much of the spread is the hand and not the pump"
+              about="How much of the scatter is the measuring"
             />
             <Heading>Units</Heading>
             <Choice
               label="Units"
               value={shop.unit}
-              options={UNITS}
+              options={unitChoices()}
               onChange={(unit) => void apply((s) => inUnit(s, unit)).catch(() => undefined)}
             />
             <Heading>Appearance</Heading>
@@ -62,6 +66,23 @@ export function ShopScreen() {
               value={shop.theme}
               options={THEMES}
               onChange={(theme) => set({ theme })}
+            />
+            <Heading>Spelling</Heading>
+            <Choice
+              label="Spelling"
+              value={shop.spelling}
+              options={SPELLINGS}
+              onChange={(spelling) => set({ spelling })}
+            />
+            <Words size="note" tone="muted">
+              Dates and decimals are written as in this browser’s language.
+            </Words>
+            <Heading>Keys on the measuring screen</Heading>
+            <Choice
+              label="Keys on the measuring screen"
+              value={shop.shortcuts ? 'on' : 'off'}
+              options={SHORTCUTS}
+              onChange={(chosen) => set({ shortcuts: chosen === 'on' })}
             />
           </>
         }
@@ -90,12 +111,19 @@ export function ShopScreen() {
   );
 }
 
-const UNITS = [
-  { value: 'thou', name: 'thou and inch' },
-  { value: 'mm', name: 'millimetre' },
+const unitChoices = () =>
+  (['thou', 'mm'] as const).map((value) => ({ value, name: say(`shop.units.${value}`) }));
+const SPELLINGS = [
+  { value: 'device', name: 'Same as browser' },
+  { value: 'british', name: 'British' },
+  { value: 'american', name: 'American' },
+] as const;
+const SHORTCUTS = [
+  { value: 'on', name: 'On' },
+  { value: 'off', name: 'Off' },
 ] as const;
 const THEMES = [
-  { value: 'system', name: 'As the device' },
+  { value: 'system', name: 'Same as device' },
   { value: 'light', name: 'Light' },
   { value: 'dark', name: 'Dark' },
 ] as const;

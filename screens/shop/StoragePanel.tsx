@@ -4,11 +4,17 @@ import { persistenceQuery } from '@/data/hooks';
 import { askToStay, type Persistence } from '@/data/persistence';
 import { bytesWords } from '@/ui/bytes';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 function roomWords({ used_bytes, room_bytes }: Persistence): string {
-  if (used_bytes === null || room_bytes === null) return 'It does not say how much room is taken.';
+  if (used_bytes === null || room_bytes === null)
+    return 'The browser does not say how much space is used.';
   const share = room_bytes > 0 ? Math.ceil((100 * used_bytes) / room_bytes) : 100;
-  return `${bytesWords(used_bytes)} of ${bytesWords(room_bytes)} are taken, ${share}%.`;
+  return say('shop.storage', {
+    used: bytesWords(used_bytes),
+    room: bytesWords(room_bytes),
+    percent: share,
+  });
 }
 
 const STAYS = {

@@ -18,6 +18,7 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 const listOf = (text: string): string[] =>
   text
@@ -25,18 +26,18 @@ const listOf = (text: string): string[] =>
     .map((name) => name.trim())
     .filter(Boolean);
 
-const named = (what: string, most: number) =>
+const named = (message: 'shop.enterPeople' | 'shop.enterParts', most: number) =>
   string()
-    .required(`Name the ${what}, with commas between`)
-    .test('two', `Two to ${most}, each another name`, (text) => {
+    .required(say(message))
+    .test('two', say('shop.twoTo', { most }), (text) => {
       const names = listOf(text ?? '');
       return names.length >= 2 && names.length <= most && new Set(names).size === names.length;
     });
 
 const fields = object({
   what: line().trim().required('Say what is measured'),
-  people: named('people', 6),
-  parts: named('parts', 20),
+  people: named('shop.enterPeople', 6),
+  parts: named('shop.enterParts', 20),
   instrument: string().required(),
   trials: string().oneOf(['2', '3']).required(),
 });
@@ -82,11 +83,13 @@ export function StudiesScreen() {
   return (
     <Page title="Repeatability studies">
       <Words tone="muted">
-        Two or three people read the same few parts, two or three times, not knowing which is which.
-        It tells how much of what is read is the hand and not the pump.
+        Two or three people measure the same parts two or three times without knowing which is
+        which. The result shows how much scatter comes from measuring.
       </Words>
       {data?.unreadable.map((e) => (
-        <Notice key={e.key} kind="error">{`${e.message} It was left as it is.`}</Notice>
+        <Notice key={e.key} kind="error">
+          {say('shop.unreadable', { error: e.message })}
+        </Notice>
       ))}
       <Columns
         first={
@@ -96,7 +99,13 @@ export function StudiesScreen() {
                 key={s.id}
                 href={`/shop/studies/${s.id}`}
                 name={s.what}
-                about={`${s.people.length} people, ${s.parts.length} parts, ${s.trials} times · ${s.readings.length} of ${s.people.length * s.parts.length * s.trials} read`}
+                about={say('shop.studyRow', {
+                  people: s.people.length,
+                  parts: s.parts.length,
+                  trials: s.trials,
+                  read: s.readings.length,
+                  all: s.people.length * s.parts.length * s.trials,
+                })}
               />
             ))}
             {data?.records.length === 0 ? <Words>None yet.</Words> : null}
@@ -115,11 +124,11 @@ export function StudiesScreen() {
               options={shop.instruments.map(({ id, name }) => ({ value: id, name }))}
               onChange={(id) => setValue('instrument', id)}
             />
-            <Field control={control} name="people" label="People, with commas between" />
+            <Field control={control} name="people" label="People, separated by commas" />
             <Field
               control={control}
               name="parts"
-              label="Parts, with commas between: alike, but not the same"
+              label="Parts, separated by commas: similar, but not the same"
             />
             <Choice
               label="How often"
@@ -129,7 +138,7 @@ export function StudiesScreen() {
             />
             {failed ? <Notice kind="error">{failed}</Notice> : null}
             <Button mode="contained" onPress={() => begin()}>
-              Begin
+              Start
             </Button>
           </>
         }

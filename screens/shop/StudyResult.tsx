@@ -10,6 +10,7 @@ import type { Study } from '@/core/records/study';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** The chart comes with a library that nothing else needs: loaded when a study is looked at. */
 const StudyChart = lazy(() => import('./StudyChart'));
@@ -43,12 +44,12 @@ export function StudyResult({ study }: { readonly study: Study }) {
   // Finer than gaps are written: a micrometre is what a study tells.
   const fine = (mm: number) =>
     unit === 'mm'
-      ? `${trimmed(mm * 1000, 1, 1)} µm`
-      : `${trimmed(mm / MM_PER.tenths, 2, 1)} tenths`;
+      ? say('shop.micrometres', { size: trimmed(mm * 1000, 1, 1) })
+      : say('shop.thou', { size: trimmed(mm / MM_PER.thou, 3, 1) });
   const rows = [
-    ['The same hand again', result.repeatability],
-    ['From hand to hand', result.reproducibility],
-    ['Measuring as a whole', result.grr],
+    ['Same person again (repeatability)', result.repeatability],
+    ['Between people (reproducibility)', result.reproducibility],
+    ['All measuring (GRR)', result.grr],
     ['From part to part', result.parts],
   ] as const;
   return (
@@ -58,7 +59,7 @@ export function StudyResult({ study }: { readonly study: Study }) {
           {sentence}
         </Words>
       ))}
-      <Heading>Each hand on each part</Heading>
+      <Heading>Each person on each part</Heading>
       <Suspense fallback={<View style={{ height: 240 }} />}>
         <StudyChart study={study} />
       </Suspense>
@@ -70,15 +71,15 @@ export function StudyResult({ study }: { readonly study: Study }) {
         </View>
       ))}
       <Words size="note" tone="muted">
-        Two-way analysis of variance; people and parts crossed, what each hand makes of different
-        parts counted with the people unless it is no more than noise.
+        Two-way analysis of variance, people and parts crossed. The interaction counts with the
+        people unless it is noise.
       </Words>
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       {instrument ? (
         <Button mode="contained" disabled={taken || result.grr <= 0} onPress={take}>
           {taken
-            ? `${instrument.name} works with it`
-            : `Take ${fine(result.grr)} over for ${instrument.name}`}
+            ? say('shop.inUse', { instrument: instrument.name })
+            : say('shop.useFor', { u: fine(result.grr), instrument: instrument.name })}
         </Button>
       ) : null}
       {usable.map(({ name, dragBand_mm }) => (
@@ -89,8 +90,8 @@ export function StudyResult({ study }: { readonly study: Study }) {
           onPress={() => takeBand(name)}
         >
           {dragBand_mm === band_mm
-            ? `${name} has it as its drag band`
-            : `Use ±${fine(band_mm)} as the drag band of ${name}`}
+            ? say('shop.bandInUse', { set: name })
+            : say('shop.useBand', { band: fine(band_mm), set: name })}
         </Button>
       ))}
     </>

@@ -24,6 +24,7 @@ import { ReadingPad } from '@/ui/ReadingPad';
 import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { StudyResult } from './StudyResult';
+import { say } from '@/core/wording/say';
 
 /** A study: the next reading to make, and once all are there what they say. */
 export function StudyScreen() {
@@ -37,7 +38,7 @@ export function StudyScreen() {
       <Page title="No such study">
         <Notice kind="error">{error?.message ?? 'This study is not in this browser.'}</Notice>
         <Button mode="contained" onPress={() => router.replace('/shop/studies')}>
-          To the studies
+          Back to Studies
         </Button>
       </Page>
     );
@@ -52,7 +53,7 @@ export function StudyScreen() {
       </Wall>
       <Confirm
         ask="Delete this study"
-        warn="The study and its readings go for good. An uncertainty already taken over stays."
+        warn="The study and its readings will be deleted permanently. An uncertainty already in use stays."
         sure="Delete for good"
         onSure={async () => {
           await remove(study.id);
@@ -100,18 +101,22 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
     void apply((s) => ({ ...s, readings: s.readings.slice(0, -1) })).catch(() => undefined);
   return (
     <>
-      <Words tone="muted">{`Reading ${study.readings.length + 1} of ${total}`}</Words>
+      <Words tone="muted">
+        {say('shop.readingOf', { number: study.readings.length + 1, all: total })}
+      </Words>
       <View role="status" aria-label="Next">
-        <Heading size="instruction">{`${step.person} reads part ${step.part}.`}</Heading>
+        <Heading size="instruction">
+          {say('shop.personReads', { person: step.person, part: step.part })}
+        </Heading>
       </View>
       <Words tone="muted">
-        Put it down and take it up anew, as for a job. Do not look at what was read before.
+        Put the part down and pick it up again. Do not look at earlier readings.
       </Words>
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       <TextInput
         ref={field}
         mode="outlined"
-        label={`Reading (${unit})`}
+        label={say('shop.reading', { unit })}
         aria-label="Reading"
         value={text}
         onChangeText={change}
@@ -128,7 +133,7 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
       ) : null}
       <ReadingPad value={text} last={null} onChange={change} onEnter={enter} />
       <Button mode="outlined" disabled={study.readings.length === 0} onPress={undo}>
-        Take the last one back
+        Undo last reading
       </Button>
     </>
   );

@@ -10,18 +10,10 @@ import {
   type FeelerSetRecord,
   type Instrument,
 } from '@/core/records/instrument';
+import { GAUGE_NAME } from '@/core/wording/gauge';
+import { say } from '@/core/wording/say';
 
-/** The kinds of instrument as people call them. */
-export const KIND_NAME: Readonly<Record<GaugeKind, string>> = {
-  'outside-mic': 'Outside mic',
-  'depth-mic': 'Depth mic',
-  'bore-gauge': 'Bore gauge',
-  indicator: 'Indicator',
-  caliper: 'Caliper',
-  'height-gauge': 'Height gauge',
-};
-
-export const KINDS = GAUGE_KINDS.map((value) => ({ value, name: KIND_NAME[value] }));
+export const KINDS = GAUGE_KINDS.map((value) => ({ value, name: GAUGE_NAME[value] }));
 
 /** An instrument as a form: every figure as text. */
 export interface InstrumentForm {
@@ -145,20 +137,12 @@ function micsFrom(text: string, leaves_mm: readonly number[], unit: ShopUnit) {
   return lines.map((line) => {
     const [marked = '', micd = '', ...more] = line.split('=');
     if (micd.trim() === '' || more.length > 0) {
-      throw new InputError(
-        'mics',
-        'unreadable',
-        `“${line.trim()}”: write the marking, =, and what the mic read.`,
-      );
+      throw new InputError('mics', 'unreadable', say('shop.leafLine', { text: line.trim() }));
     }
     const mark_mm = lengthOf(marked, unit);
     const leaf_mm = leaves_mm.find((mm) => Math.abs(mm - mark_mm) < SAME_MM);
     if (leaf_mm === undefined) {
-      throw new InputError(
-        'mics',
-        'unknown-leaf',
-        `There is no leaf of ${marked.trim()} in the set.`,
-      );
+      throw new InputError('mics', 'unknown-leaf', say('shop.noSuchLeaf', { leaf: marked.trim() }));
     }
     return { leaf_mm, mic_mm: lengthOf(micd, unit) };
   });
@@ -230,4 +214,4 @@ export function newInstrument(id: string): Instrument {
 
 /** Days as the list says them. */
 export const zeroEvery = ({ zeroDays }: Instrument): string =>
-  zeroDays === 0 ? 'needs no zero' : zeroDays === 1 ? 'zero daily' : `zero every ${zeroDays} days`;
+  zeroDays === 0 ? 'needs no zero' : say('shop.zeroEvery', { days: zeroDays });

@@ -9,6 +9,7 @@ import { Notice } from '@/ui/Notice';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** The pump lies apart: what is amiss, what to order, and the notes in the order in which it goes back together. */
 export function Apart({ job }: { readonly job: Job }) {
@@ -18,10 +19,18 @@ export function Apart({ job }: { readonly job: Job }) {
   const back = buildOrder(job);
   return (
     <View style={styles.panel}>
-      <Heading size="instruction">It lies apart</Heading>
+      <Heading size="instruction">Teardown done</Heading>
       {amiss.length > 0 ? (
         <Notice kind="caution">
-          {`Not as it ought to be: ${amiss.map(({ step, note }) => `${step.do} ${note ? noteWords(step, note) : ''}`).join(' · ')}`}
+          {say('strip.wrong', {
+            parts: amiss
+              .map(({ step, note }) =>
+                [partName(job.sheet, step.part), note && noteWords(step, note)]
+                  .filter(Boolean)
+                  .join(', '),
+              )
+              .join(' · '),
+          })}
         </Notice>
       ) : null}
       {laidWrong(job).map(({ step, words, harm }) => (
@@ -34,9 +43,9 @@ export function Apart({ job }: { readonly job: Job }) {
         contentStyle={styles.large}
         onPress={() => router.replace(`/job/${job.id}/look`)}
       >
-        To looking
+        Go to Look
       </Button>
-      <Heading>To order</Heading>
+      <Heading>Parts to order</Heading>
       {orderList(job).map(({ name, count, why }) => (
         <View key={`${name} ${why}`} style={[styles.row, { borderColor: palette.line }]}>
           <Words strong style={styles.count}>{`${count} ×`}</Words>
@@ -48,15 +57,17 @@ export function Apart({ job }: { readonly job: Job }) {
           </View>
         </View>
       ))}
-      <Heading>How it goes back together</Heading>
+      <Heading>Assembly order</Heading>
       {back.map(({ step, note }) => (
         <View key={step.id} style={[styles.row, { borderColor: palette.line }]}>
           <View style={styles.words}>
             <Words>
               <Words strong>{`${partName(job.sheet, step.part)}: `}</Words>
-              {note ? noteWords(step, note) || 'nothing to note' : 'not noted'}
+              {note ? noteWords(step, note) || 'no mark needed' : 'not recorded'}
             </Words>
-            <Words size="note" tone="muted">{`came out by: ${step.do}`}</Words>
+            <Words size="note" tone="muted">
+              {say('strip.removedBy', { step: step.do })}
+            </Words>
           </View>
           {note?.way ? <WayGlyph way={step.way} option={note.way} width={56} /> : null}
         </View>

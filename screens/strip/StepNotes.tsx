@@ -3,6 +3,7 @@ import { noteWords, type Stripped } from '@/core/inspect/stripping';
 import { ListRow } from '@/ui/ListRow';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly steps: readonly Stripped[];
@@ -24,7 +25,7 @@ export function StepNotes({ steps, shown, onChoose }: Props) {
             name={step.do}
             note={words}
             noteTone={note !== null && note.state !== 'there' ? 'out' : 'muted'}
-            spoken={`Step ${i + 1}, ${step.do} ${words}`}
+            spoken={say('strip.stepNote', { number: i + 1, step: step.do, note: words })}
             here={here}
             mark={
               <Words strong tone={here ? 'blue' : 'muted'} style={styles.number}>

@@ -20,12 +20,20 @@ import { WayGlyph } from '@/ui/WayGlyph';
 import { Heading, Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { useCommand } from '../job/useCommand';
+import { say, spelled } from '@/core/wording/say';
 
 const STATES = [
-  { value: 'there', name: 'There' },
+  { value: 'there', name: 'Present' },
   { value: 'missing', name: 'Missing' },
   { value: 'wrong', name: 'Wrong part' },
 ] as const;
+
+/** What a step without a way round is recorded as. */
+const DONE: Readonly<Record<StripNote['state'], string>> = {
+  there: 'Done',
+  missing: 'Record as missing',
+  wrong: 'Record as wrong part',
+};
 
 interface Props {
   readonly job: Job;
@@ -53,7 +61,9 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
   };
   const doing = (
     <View style={styles.panel}>
-      <Heading size="strong" style={styles.muted}>{`Step ${number} of ${of} · ${part}`}</Heading>
+      <Heading size="strong" style={styles.muted}>
+        {say('strip.stepOf', { number, all: of, part })}
+      </Heading>
       <View role="status" aria-label="Next">
         <Words size="instruction" strong style={styles.instruction}>
           {step.do}
@@ -63,7 +73,7 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
       {error ? <Notice kind="error">{error}</Notice> : null}
       {more ? (
         <View style={styles.panel}>
-          <Choice label="Is the part there?" value={state} options={STATES} onChange={setState} />
+          <Choice label="What did you find?" value={state} options={STATES} onChange={setState} />
           <Remark value={remark} onChange={setRemark} />
           <Photos job={job} of={step.id} />
         </View>
@@ -85,7 +95,7 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
               {way.options.map((option) => (
                 <Tile
                   key={option.id}
-                  name={option.name}
+                  name={spelled(option.name)}
                   across={3}
                   {...(note ? { chosen: note.way === option.id } : {})}
                   picture={<WayGlyph way={way.id} option={option.id} />}
@@ -97,14 +107,12 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
         </>
       ) : (
         <Button mode="contained" contentStyle={styles.large} onPress={() => void take('')}>
-          {state === 'there' ? 'Done' : `Note it as ${state === 'wrong' ? 'wrong' : 'missing'}`}
+          {DONE[state]}
         </Button>
       )}
       <View style={styles.foot}>
-        {more ? null : <FootButton name="Missing, remark or photo" onPress={() => setMore(true)} />}
-        {way && state === 'there' ? (
-          <FootButton name="Not noted" onPress={() => void take('')} />
-        ) : null}
+        {more ? null : <FootButton name="Problem or photo" onPress={() => setMore(true)} />}
+        {way && state === 'there' ? <FootButton name="Skip" onPress={() => void take('')} /> : null}
       </View>
     </View>
   );

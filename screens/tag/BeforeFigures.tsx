@@ -9,6 +9,7 @@ import { pumpSpeed } from '@/core/records/tag';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { NO_FIGURE, type TagForm } from './tagForm';
+import { say } from '@/core/wording/say';
 
 /** `Pump at 2 430 /min`; empty until speed and ratio can be read. */
 function pumpWords(rpm: string, ratio: string): string {
@@ -16,7 +17,7 @@ function pumpWords(rpm: string, ratio: string): string {
     drive_rpm: parseNumber(rpm) ?? NaN,
     ratio: parseNumber(ratio) ?? NaN,
   });
-  return Number.isFinite(speed) ? `Pump at ${Math.round(speed)} /min` : '';
+  return Number.isFinite(speed) ? say('tag.pumpSpeed', { speed: Math.round(speed) }) : '';
 }
 
 interface Props {
@@ -37,16 +38,16 @@ export function BeforeFigures({ control, unit }: Props) {
             <Field
               control={control}
               name={`before.${i}.rpm`}
-              label="Engine 1/min"
-              spoken={`Figure ${i + 1}: engine or motor speed, 1/min`}
+              label="Engine rpm"
+              spoken={say('tag.speedOf', { number: i + 1 })}
               inputMode="numeric"
               style={styles.cell}
             />
             <Field
               control={control}
               name={`before.${i}.ratio`}
-              label="Pump turns per turn"
-              spoken={`Figure ${i + 1}: pump turns per engine turn`}
+              label="Pump turns per engine turn"
+              spoken={say('tag.ratioOf', { number: i + 1 })}
               inputMode="decimal"
               style={styles.cell}
             />
@@ -55,22 +56,22 @@ export function BeforeFigures({ control, unit }: Props) {
             <Field
               control={control}
               name={`before.${i}.flow`}
-              label={`Flow, ${flowUnit(unit)}`}
-              spoken={`Figure ${i + 1}: flow, l/min or gpm`}
+              label={say('tag.flow', { unit: flowUnit(unit) })}
+              spoken={say('tag.flowOf', { number: i + 1 })}
               style={styles.cell}
             />
             <Field
               control={control}
               name={`before.${i}.pressure`}
-              label={`Pressure, ${pressureUnit(unit)}`}
-              spoken={`Figure ${i + 1}: pressure, bar or psi`}
+              label={say('tag.pressure', { unit: pressureUnit(unit) })}
+              spoken={say('tag.pressureOf', { number: i + 1 })}
               style={styles.cell}
             />
             <Field
               control={control}
               name={`before.${i}.oil`}
-              label={`Oil ${temperatureUnit(unit)}`}
-              spoken={`Figure ${i + 1}: oil temperature`}
+              label={say('tag.oil', { unit: temperatureUnit(unit) })}
+              spoken={say('tag.oilOf', { number: i + 1 })}
               inputMode="decimal"
               style={styles.narrow}
             />
@@ -81,7 +82,7 @@ export function BeforeFigures({ control, unit }: Props) {
             </Words>
             <Button
               icon="trash-can-outline"
-              accessibilityLabel={`Remove figure ${i + 1}`}
+              accessibilityLabel={say('tag.remove', { number: i + 1 })}
               onPress={() => remove(i)}
             >
               Remove
@@ -90,10 +91,10 @@ export function BeforeFigures({ control, unit }: Props) {
         </View>
       ))}
       <Button mode="outlined" icon="plus" onPress={() => append({ ...NO_FIGURE })}>
-        Add a figure
+        Add a reading
       </Button>
       <Words size="note" tone="muted">
-        A unit behind a figure is read as such: 3.2 gpm, 80 psi, 12 l/min, 5.5 bar, 75 F.
+        You can also type the unit: 3.2 gpm, 80 psi, 12 l/min, 5.5 bar, 75 F.
       </Words>
     </View>
   );

@@ -7,12 +7,8 @@ import { QrCode } from '@/ui/QrCode';
 import { usePalette } from '@/ui/theme';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Words } from '@/ui/Words';
-
-const ROTATION = {
-  unknown: 'Rotation not known',
-  clockwise: 'Turns clockwise, seen from the shaft end',
-  anticlockwise: 'Turns anticlockwise, seen from the shaft end',
-} as const;
+import { dateText } from '@/core/wording/date';
+import { say } from '@/core/wording/say';
 
 /** The tag itself: number, unit, rotation, and the number again as a code that a scanner reads. */
 function TagFace({ job }: { readonly job: Job }) {
@@ -34,11 +30,13 @@ function TagFace({ job }: { readonly job: Job }) {
             <WayGlyph way="arrow" option={job.rotation === 'clockwise' ? 'cw' : 'ccw'} width={56} />
           )}
           <Words strong style={styles.words}>
-            {ROTATION[job.rotation]}
+            {say(`tag.viewed.${job.rotation}`)}
           </Words>
         </View>
         <Words size="note">
-          {[job.owner, job.due ? `due ${job.due}` : ''].filter(Boolean).join(' · ')}
+          {[job.owner, job.due ? say('tag.dueOn', { day: dateText(job.due, 'utc day') }) : '']
+            .filter(Boolean)
+            .join(' · ')}
         </Words>
       </View>
     </View>
@@ -56,7 +54,7 @@ export function BenchTag({ job }: { readonly job: Job }) {
         </Button>
       </View>
       <Words size="note" tone="muted">
-        Scan it, or type the number, on the bench: the job opens.
+        To open the job, scan this code or type the number on the Bench.
       </Words>
       <OnPaper>
         <TagFace job={job} />

@@ -10,6 +10,7 @@ import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly check: Check;
@@ -23,7 +24,7 @@ function plateNumber(text: string): number {
   const digits = /(\d[\d\s.]*)\D*$/.exec(text.trim())?.[1]?.replace(/[\s.]/g, '') ?? '';
   const value = digits === '' ? NaN : Number(digits);
   if (Number.isSafeInteger(value)) return value;
-  throw new InputError('text', 'not-a-number', `“${text.trim()}” has no number that can be read.`);
+  throw new InputError('text', 'not-a-number', say('tag.noNumber', { text: text.trim() }));
 }
 
 /** One check of the key: its options, or a field for a year, a serial number or a size. */

@@ -6,6 +6,7 @@ import { Field } from '@/ui/Field';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { found } from './customers';
+import { say } from '@/core/wording/say';
 
 interface CustomerForm {
   owner: string;
@@ -31,7 +32,7 @@ export function CustomerField<T extends CustomerForm>({ control, onChoose }: Pro
         <Pressable
           key={name}
           role="button"
-          aria-label={`Take ${name}`}
+          aria-label={say('tag.useCustomer', { name })}
           onPress={() => {
             setChosen(name);
             onChoose({ owner: name, contact });

@@ -16,6 +16,7 @@ import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { CheckCard } from './CheckCard';
 import { MixPanel } from './MixPanel';
+import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -43,11 +44,11 @@ export function IdentifyPanel({ job, onDone }: Props) {
   };
   return (
     <View style={styles.panel}>
-      <Heading size="strong">{`Which ${sheet.model} is it?`}</Heading>
+      <Heading size="strong">{say('tag.which', { model: sheet.model })}</Heading>
       {standing === 'contradicted' || (standing === 'alike' && left.length > 1) ? (
         <Notice kind="caution">
           {standing === 'contradicted'
-            ? `${standingWords(state)} Look again at what was answered below.`
+            ? say('tag.checkAnswers', { state: standingWords(state) })
             : standingWords(state)}
         </Notice>
       ) : (
@@ -64,7 +65,7 @@ export function IdentifyPanel({ job, onDone }: Props) {
       ) : null}
       {found ? (
         <Button mode="contained" contentStyle={styles.large} onPress={() => void take(found.id)}>
-          {`Take it as ${found.name}`}
+          {say('tag.use', { variant: found.name })}
         </Button>
       ) : null}
       {key.length > 0 ? (
@@ -81,7 +82,7 @@ export function IdentifyPanel({ job, onDone }: Props) {
                 </View>
                 <Button
                   mode="text"
-                  accessibilityLabel={`Answer again: ${check.ask}`}
+                  accessibilityLabel={say('tag.change', { question: check.ask })}
                   onPress={() => again(check.id)}
                 >
                   Again
@@ -91,7 +92,9 @@ export function IdentifyPanel({ job, onDone }: Props) {
           })}
         </View>
       ) : null}
-      <Heading>{left.length === 0 ? 'Variants' : `What remains: ${left.length}`}</Heading>
+      <Heading>
+        {left.length === 0 ? 'Variants' : say('tag.possible', { count: left.length })}
+      </Heading>
       <View>
         {state.candidates.map(({ variant, objections }) => {
           const out = objections.length > 0;
@@ -99,14 +102,14 @@ export function IdentifyPanel({ job, onDone }: Props) {
           const why = objections.map((o) => o.words).join('; ');
           // What it would show at the check in hand, for eyes that are on the pump already.
           const there = asking ? shownWords(variant, asking, unit) : '';
-          const fits = there ? `fits what is known; would show ${there}` : 'fits what is known';
-          const said = chosen ? 'taken' : out ? `not it: ${why}` : fits;
+          const fits = there ? say('tag.shouldShow', { feature: there }) : 'fits what is known';
+          const said = chosen ? 'taken' : out ? say('tag.ruledOut', { why }) : fits;
           return (
             <ListRow
               key={variant.id}
               name={variant.name}
               note={said}
-              spoken={`${variant.name}, ${said}. Take it by hand`}
+              spoken={say('tag.chooseAnyway', { variant: variant.name, status: said })}
               here={chosen}
               strong={!out}
               nameTone={out ? 'muted' : 'ink'}

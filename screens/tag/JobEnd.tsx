@@ -15,12 +15,12 @@ export function JobEnd({ job }: { readonly job: Job }) {
     <>
       {job.closed ? (
         <Button mode="outlined" onPress={() => void run(setFields({ closed: null }))}>
-          Take the job up again
+          Reopen the job
         </Button>
       ) : null}
       <Confirm
         ask="Delete this job"
-        warn="The job, all its readings and its photos go for good. Export it first if they may be wanted."
+        warn="The job, its readings and photos will be deleted permanently. Save the job file first if you may need it."
         sure="Delete for good"
         onSure={async () => {
           await removeJob(job.id);

@@ -13,6 +13,7 @@ import { Notice } from '@/ui/Notice';
 import { RowButton } from '@/ui/RowButton';
 import { RuleChoices } from '@/ui/RuleChoices';
 import { Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 
 /** Which limits and which house rules the job is judged by; both can be changed at any time. */
 export function JobLimits({ job }: { readonly job: Job }) {
@@ -29,15 +30,15 @@ export function JobLimits({ job }: { readonly job: Job }) {
   const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';
   return (
     <>
-      <Words strong>Limits that apply</Words>
+      <Words strong>Limits to use</Words>
       <Choice
-        label="Limits that apply"
+        label="Limits to use"
         value={job.tier}
         options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
         onChange={(tier) => void run(setFields({ tier }))}
       />
       <Words size="note" tone="muted">
-        {`Source: ${source}${sheet.invented ? ' · invented limits' : ''}`}
+        {say(sheet.invented ? 'bench.sourceInvented' : 'bench.source', { source })}
       </Words>
       {error || failed ? <Notice kind="error">{error ?? failed}</Notice> : null}
       {sheets && !sheets.records.some((s) => s.id === sheet.id) ? (

@@ -7,6 +7,7 @@ import { Pick } from '@/ui/Pick';
 import { PinRing } from '@/ui/PinRing';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
+import { say } from '@/core/wording/say';
 
 const SAID: Readonly<
   Record<Mixed['verdict'], readonly [mark: 'in' | 'out' | 'open', word: string]>
@@ -21,13 +22,13 @@ export function MixPanel({ job }: { readonly job: Job }) {
   const { run } = useCommand(job);
   const { variants } = job.sheet;
   const { kinds } = pumpOf(job.sheet);
-  const nameOf = (id: string | null) => variants.find((v) => v.id === id)?.name ?? 'not said';
+  const nameOf = (id: string | null) => variants.find((v) => v.id === id)?.name ?? 'not chosen';
   const partOf = (id: string) => partName(job.sheet, id);
   const mixed = mixOf(job);
   const from = (part: string, variant: string) => void run(mixPart(part, variant));
   return (
     <View style={styles.panel}>
-      <Heading>Parts from two pumps</Heading>
+      <Heading>Mixed parts</Heading>
       {mixed.map((m) => {
         const [mark, word] = SAID[m.verdict];
         return (
@@ -35,7 +36,13 @@ export function MixPanel({ job }: { readonly job: Job }) {
             <PinRing verdict={mark} size={28} />
             <View style={styles.words}>
               <Words strong>
-                {`${word}: ${partOf(m.part).toLowerCase()} of ${nameOf(m.of)} with ${partOf(m.against).toLowerCase()} of ${nameOf(m.in)}`}
+                {say('tag.mixSays', {
+                  verdict: word,
+                  part: partOf(m.part),
+                  of: nameOf(m.of),
+                  against: partOf(m.against),
+                  in: nameOf(m.in),
+                })}
               </Words>
               {m.note ? (
                 <Words size="note" tone="muted">
@@ -49,7 +56,7 @@ export function MixPanel({ job }: { readonly job: Job }) {
       {kinds.map(({ id, name }) => (
         <Pick
           key={id}
-          label={`${name} of`}
+          label={say('tag.partOf', { part: name })}
           value={originOf(job, id) ?? ''}
           options={variants.map((v) => ({ value: v.id, name: v.name }))}
           onChange={(variant) => from(id, variant)}

@@ -29,24 +29,19 @@ import { IdentifyPanel } from './IdentifyPanel';
 import { JobEnd } from './JobEnd';
 import { JobLimits } from './JobLimits';
 import { fromTagForm, pick, tagSchema, toTagForm, unreadableIn, type TagForm } from './tagForm';
+import { say } from '@/core/wording/say';
 
 type Section = 'received' | 'before' | 'variant' | 'label' | null;
 
-const ROTATION_NAME = {
-  unknown: 'Not known',
-  clockwise: 'Clockwise',
-  anticlockwise: 'Anticlockwise',
-} as const;
-
 const LABELS = {
   tag: 'The tag number',
-  unit: 'The unit it came from',
+  unit: 'The vehicle or machine',
   owner: 'The customer',
-  contact: 'How to reach them',
+  contact: 'Phone or e-mail',
   complaint: 'The complaint',
   serial: 'The serial number',
   due: 'When it is due',
-  by: 'Who measures',
+  by: 'Measured by',
   used: 'How long it has run',
   usedUnit: 'Hours or distance',
   fluid: 'The fluid',
@@ -122,14 +117,16 @@ export function TagStage({ job }: { readonly job: Job }) {
       }
     >
       {error ? <Notice kind="error">{error}</Notice> : null}
-      {wrong ? <Notice kind="error">Not saved yet: something below cannot be read.</Notice> : null}
+      {wrong ? <Notice kind="error">Not saved. Fix the fields marked in red.</Notice> : null}
       <KeptNotices kept={kept} labels={LABELS} />
-      {job.closed ? <Notice kind="word">{`Closed: ${job.closed.why}`}</Notice> : null}
+      {job.closed ? (
+        <Notice kind="word">{say('tag.closed', { why: job.closed.why })}</Notice>
+      ) : null}
       <Columns
         first={
           <>
             <Field control={control} name="tag" label="Tag number" />
-            <Field control={control} name="unit" label="Unit it came from" />
+            <Field control={control} name="unit" label="Vehicle or machine" />
             <CustomerField
               control={control}
               onChoose={({ owner, contact }) => {
@@ -137,7 +134,7 @@ export function TagStage({ job }: { readonly job: Job }) {
                 setValue('contact', contact, { shouldDirty: true });
               }}
             />
-            <Field control={control} name="contact" label="How to reach them" />
+            <Field control={control} name="contact" label="Phone or e-mail" />
             <Field control={control} name="complaint" label="Complaint" multiline />
             <View style={styles.row}>
               <Field control={control} name="serial" label="Serial number" style={styles.cell} />
@@ -149,7 +146,7 @@ export function TagStage({ job }: { readonly job: Job }) {
                 style={styles.cell}
               />
             </View>
-            <Field control={control} name="by" label="Who measures" />
+            <Field control={control} name="by" label="Measured by" />
           </>
         }
         second={
@@ -158,7 +155,9 @@ export function TagStage({ job }: { readonly job: Job }) {
             {section(
               'received',
               'As received',
-              [ROTATION_NAME[job.rotation], job.fluid, job.ports].filter(Boolean).join(', '),
+              [say(`tag.rotation.${job.rotation}`), job.fluid, job.ports]
+                .filter(Boolean)
+                .join(', '),
             )}
             {open === 'received' ? (
               <>
@@ -166,7 +165,7 @@ export function TagStage({ job }: { readonly job: Job }) {
                   <Field
                     control={control}
                     name="used"
-                    label="It has run"
+                    label="Run so far"
                     inputMode="decimal"
                     style={styles.cell}
                   />
@@ -180,30 +179,29 @@ export function TagStage({ job }: { readonly job: Job }) {
                   </View>
                 </View>
                 <Field control={control} name="fluid" label="Fluid" />
-                <Words strong>Rotation as received, seen from the shaft end</Words>
+                <Words strong>Rotation as received, viewed from shaft end</Words>
                 <Choice
                   label="Rotation as received"
                   value={rotation}
-                  options={ROTATIONS.map((value) => ({ value, name: ROTATION_NAME[value] }))}
+                  options={ROTATIONS.map((value) => ({
+                    value,
+                    name: say(`tag.rotation.${value}`),
+                  }))}
                   onChange={(value) => setValue('rotation', value, { shouldDirty: true })}
                 />
-                <Field
-                  control={control}
-                  name="ports"
-                  label="Ports: which is the larger, what is plugged"
-                />
+                <Field control={control} name="ports" label="Ports: larger side, plugged side" />
               </>
             ) : null}
             {section(
               'before',
-              'Before the teardown',
-              figures === 0 ? 'no figure' : `${figures} ${figures === 1 ? 'figure' : 'figures'}`,
+              'Test before teardown',
+              figures === 0 ? 'no readings' : `${figures} ${figures === 1 ? 'figure' : 'figures'}`,
             )}
             {open === 'before' ? (
               <>
                 <Notice kind="caution">
-                  Oil under pressure injects through skin: no hand near a leak. Guards on, relief
-                  valve set.
+                  High-pressure oil goes through skin. Keep hands away from leaks. If oil gets in,
+                  go to hospital at once. Guards on, relief valve set.
                 </Notice>
                 <BeforeFigures control={control} unit={held} />
               </>
@@ -217,7 +215,7 @@ export function TagStage({ job }: { readonly job: Job }) {
             <JobLimits job={job} />
             <SheetChanged job={job} />
             <Button mode="contained-tonal" onPress={() => router.replace(`/job/${job.id}/strip`)}>
-              To the strip
+              Go to Strip
             </Button>
             <JobEnd job={job} />
           </>

@@ -62,17 +62,17 @@ describe('the tag’s form', () => {
   it.each([
     ['tag', ' ', /tag number/],
     ['used', 'much', /“much” is not a number/],
-    ['used', '-4', /not a number from 0 on/],
-    ['used', '200000000', /Nothing runs that long/],
-    ['due', 'soon', /A day is written/],
+    ['used', '-4', /Type 0 or more/],
+    ['used', '200000000', /Too large. Check the figure and the unit./],
+    ['due', 'soon', /Write the date/],
   ] as const)('refuses %s “%s”', (name, text, said) => {
     const form = { ...toTagForm(JOB, 'mm'), [name]: text } as TagForm;
     expect(() => tagSchema('mm').validateSync(form)).toThrow(said);
   });
   it.each([
-    ['rpm', '0', /over zero/],
-    ['flow', '7 gallons', /“7 gallons” is not a flow/],
-    ['pressure', 'high', /“high” is not a pressure/],
+    ['rpm', '0', /above 0/],
+    ['flow', '7 gallons', /“7 gallons”. Type a number in l\/min/],
+    ['pressure', 'high', /“high”. Type a number in bar/],
     ['oil', '400', /−40 °C to 150/],
     ['rpm', '999999', /^999999: .*50000/],
     ['ratio', '2000', /^2000: .*100/],

@@ -19,6 +19,7 @@ import {
   USED_UNITS,
   type BeforeFigure,
 } from '@/core/records/tag';
+import { say } from '@/core/wording/say';
 
 const DAY = 'yyyy-MM-dd';
 const WRITTEN = [DAY, 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
@@ -56,14 +57,14 @@ const readable = (read: (text: string) => unknown) => ({
 function figure(text: string): number | null {
   const value = parseNumber(text);
   if (value === null || (Number.isFinite(value) && value >= 0)) return value;
-  throw new InputError('text', 'not-a-number', `“${text.trim()}” is not a number from 0 on.`);
+  throw new InputError('text', 'not-a-number', say('tag.notANumber', { text: text.trim() }));
 }
 
 /** The same, where there has to be one over zero. */
 function speed(text: string): number {
   const value = figure(text);
   if (value) return value;
-  throw new InputError('text', 'not-over-zero', 'Give a number over zero.');
+  throw new InputError('text', 'not-over-zero', 'Enter a number above 0.');
 }
 
 const temperatureOf =
@@ -71,8 +72,11 @@ const temperatureOf =
   (text: string): number | null => {
     const value = parseTemperature_C(text, unit);
     if (value === null || (value >= -40 && value <= 150)) return value;
-    const [least, most] = [-40, 150].map((celsius) => formatTemperature(celsius, unit));
-    throw new InputError('text', 'out-of-range', `A temperature here is ${least} to ${most}.`);
+    const range = {
+      least: formatTemperature(-40, unit),
+      most: formatTemperature(150, unit),
+    };
+    throw new InputError('text', 'out-of-range', say('tag.temperatureRange', range));
   };
 
 const text = () => string().defined();
@@ -86,11 +90,7 @@ const within =
       field.validateSync(value, { strict: true });
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error;
-      throw new InputError(
-        'text',
-        'out-of-range',
-        `${written.trim()}: ${error.message.replace(/^this /, '')}.`,
-      );
+      throw new InputError('text', 'out-of-range', `${written.trim()}: ${error.message}`);
     }
     return value;
   };
@@ -118,7 +118,7 @@ const beforeFields = (unit: ShopUnit) => {
 /** The tag as text, as people write it; bare flows, pressures and temperatures in the shop's unit. */
 const schemaIn = (unit: ShopUnit) =>
   object({
-    tag: line().trim().required('Give the job a tag number: it goes on the pump.'),
+    tag: line().trim().required('Enter a tag number. It goes on the pump.'),
     owner: line().defined(),
     contact: line().defined(),
     unit: line().defined(),
@@ -132,12 +132,12 @@ const schemaIn = (unit: ShopUnit) =>
     ports: line().defined(),
     due: text().test(
       'day',
-      'A day is written 2026-12-01, 1.12.2026, or +7 for a week from today.',
+      'Write the date as 2026-12-01 or 1.12.2026, or +7 for a week from today.',
       (written) => dayOf(written ?? '', new Date(0)) !== undefined,
     ),
     before: array(beforeFields(unit))
       .required()
-      .max(MOST_FIGURES, `At most ${MOST_FIGURES} figures`),
+      .max(MOST_FIGURES, say('tag.mostReadings', { most: MOST_FIGURES })),
   });
 export type TagForm = InferType<ReturnType<typeof schemaIn>>;
 

@@ -24,7 +24,7 @@ export const crescentTeardown: Teardown = {
   surfaces: [
     ears,
     deck(FACES),
-    floor(FACES, 'the gears'),
+    floor(FACES, 'gears'),
     wall(-0.77, 0.2, 'driven gear'),
     surface(
       'crescent',
@@ -58,18 +58,20 @@ export const crescentTeardown: Teardown = {
     runningFace('driven', 'Driven gear', '9'),
     rim('driven', 'Driven gear'),
     surface('driven-teeth', 'Driven gear teeth', 'driven', 'teeth', on('body', -0.6, 0.24)),
-    coverTrack('gear track', 'face gap'),
+    coverTrack('wear mark of the gears', 'end clearance'),
     ...hubSurfaces,
     ...valveSurfaces('Relief'),
   ],
   strip: [
     ...converterSeal,
-    step('cover', 'cover', 'Cover bolts out crosswise, cover up evenly.', { caution: UNDER_LOAD }),
+    step('cover', 'cover', 'Remove the cover bolts crosswise. Lift the cover evenly.', {
+      caution: UNDER_LOAD,
+    }),
     step('driven', 'driven', 'Mark the driven gear’s upper face, then lift it out.', {
       way: 'mark',
       caution: HEAVY,
     }),
-    step('drive', 'drive', 'Note the drive gear’s bevel, then lift it out.', {
+    step('drive', 'drive', 'See which way the bevel faces, then lift out the drive gear.', {
       way: 'bevel',
       right: 'up',
     }),

@@ -1,5 +1,5 @@
 import { coverTrack } from './pocket';
-import { GEARS, sectionOf, type GearName, type Section } from '../sections';
+import { GEAR_AND_IDLER, sectionOf, type GearName, type Section } from '../sections';
 import {
   alsoCheck,
   asks,
@@ -19,6 +19,7 @@ import {
   type Surface,
   type Teardown,
 } from './teardown';
+import { say } from '../../wording/say';
 
 /** Says where a gear's mark goes, as a share of the half-side. */
 const HEIGHT = { drive: -0.4, idler: 0.4 } as const;
@@ -28,19 +29,19 @@ function gearSurfaces({ of, word }: Section, [gear, name]: GearName, journal: Su
   return [
     surface(
       of(`bore-${gear}`),
-      word(`Bore of the ${name}, inlet side`),
+      word(say('pumps.boreInletSide', { gear: name })),
       of('body'),
       'wall',
       at(of(`bore-track-${gear}`), 'a'),
       asks(
         [of(`tip-body-${gear}`), of(`body-track-${gear}`)],
-        'a track in the body is what bearing wear does',
+        'bearing wear lets the gear cut into the body',
         ['walked-in', 'scored', 'ridge', 'polished'],
       ),
     ),
     surface(
       of(`teeth-${gear}`),
-      word(`Teeth and faces of the ${name}`),
+      word(say('pumps.teethAndFaces', { gear: name })),
       of(gear),
       'teeth',
       on('body', 0.28, HEIGHT[gear]),
@@ -53,13 +54,13 @@ function gearSurfaces({ of, word }: Section, [gear, name]: GearName, journal: Su
 const journalOf = ({ of, word }: Section, [gear, name]: GearName): Surface =>
   surface(
     of(`journals-${gear}`),
-    word(`Journals of the ${name}`),
+    word(say('pumps.journalsOf', { gear: name })),
     of(gear),
     'journal',
     on('shaft', gear === 'drive' ? 0.67 : -0.67, 0),
     asks(
       [of(`shaft-bushing-${gear}-front`), of(`shaft-bushing-${gear}-rear`), of(`tip-body-${gear}`)],
-      'blue or scored means that it ran tight or dry',
+      'blue or scored: it ran tight or dry',
     ),
   );
 
@@ -67,11 +68,11 @@ const journalOf = ({ of, word }: Section, [gear, name]: GearName): Surface =>
 function plateSection(s: Section): Surface[] {
   const { of, word } = s;
   return [
-    ...GEARS.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
+    ...s.gears.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
     ...(['front', 'rear'] as const).map((end) =>
       surface(
         of(`plate-${end}`),
-        word(`Plate, ${end}`),
+        word(say('pumps.plate', { end })),
         of(`plate-${end}`),
         'face',
         end === 'front' ? at(of('plate-wear-front'), 'a') : on('plate', -0.4, 0.2),
@@ -96,11 +97,11 @@ function plateSection(s: Section): Surface[] {
 function blockSection(s: Section): Surface[] {
   const { of, word } = s;
   return [
-    ...GEARS.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
+    ...s.gears.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
     ...(['front', 'rear'] as const).map((end) =>
       surface(
         of(`block-${end}`),
-        word(`Bushing block, ${end}`),
+        word(say('pumps.block', { end })),
         of(`block-${end}`),
         'bearing',
         on('bushing', end === 'front' ? 0.55 : -0.55, 0),
@@ -129,7 +130,7 @@ const COMMON: readonly Surface[] = [
   surface('shaft-drive', 'Shaft end, splines or key', 'drive', 'drive', on('shaft', 0.82, 0)),
 ];
 
-const ONE = sectionOf(1, 1);
+const ONE = sectionOf(1, 1, GEAR_AND_IDLER);
 
 function oilSurfaces(): Surface[] {
   const idlerShaft = surface(
@@ -149,32 +150,39 @@ function oilSurfaces(): Surface[] {
       'body',
       'face',
       on('empty', 0.72, 0.05),
-      asks(['end'], 'the edge lies on the deck'),
+      asks(['end'], 'the straightedge rests on the deck'),
     ),
-    ...GEARS.flatMap((gear) =>
+    ...ONE.gears.flatMap((gear) =>
       gearSurfaces(ONE, gear, gear[0] === 'idler' ? idlerShaft : journalOf(ONE, gear)),
     ),
-    coverTrack('gear track', 'end clearance', 'plate', 'a'),
+    coverTrack('wear mark of the gears', 'end clearance', 'plate', 'a'),
   ];
 }
 
 const stripSection = ({ of, word }: Section): StripStep[] => [
-  step(of('plates'), 'plate', word('Plates off, each with its side marked.'), { way: 'relief' }),
-  step(of('gears'), 'drive', word('Mark the mesh, then draw both gears.'), {
+  step(of('plates'), 'plate', word('Mark the side of each plate, then lift the plates off.'), {
+    way: 'relief',
+  }),
+  step(of('gears'), 'drive', word('Mark the meshing teeth, then pull both gears.'), {
     way: 'mark',
     caution: STUCK_SHAFT,
   }),
 ];
 
 const stripBlocks = ({ of, word }: Section): StripStep[] => [
-  step(of('gears'), 'drive', word('Push gears and blocks out together, mesh marked.'), {
-    way: 'mark',
-    caution: STUCK_SHAFT,
-  }),
+  step(
+    of('gears'),
+    'drive',
+    word('Mark the meshing teeth, then push gears and blocks out together.'),
+    {
+      way: 'mark',
+      caution: STUCK_SHAFT,
+    },
+  ),
   step(
     of('blocks'),
     'bushing',
-    word('Note each block’s relief side, then pull it off its gears.'),
+    word('See which side each block’s relief groove is on, then pull the block off its gears.'),
     {
       way: 'relief',
     },
@@ -185,8 +193,8 @@ const stripBlocks = ({ of, word }: Section): StripStep[] => [
 const looseGear = ({ of, word }: Section): AlsoCheck =>
   alsoCheck(
     of('gear-loose'),
-    word('Shaft gear on its shaft'),
-    word('Rock the shaft gear on its key or splines: how does it sit?'),
+    word('Drive gear on its shaft'),
+    word('Rock the drive gear on its key or splines. How does it fit?'),
     ['tight', 'rocks', 'slides'],
     'tight',
   );
@@ -217,23 +225,27 @@ export function externalTeardown(build: Build, sections: readonly Section[]): Te
       ...valveSurfaces('Relief'),
     ],
     strip: [
-      step('plug', 'body', 'Note which drain hole is open, before the pump is turned.', {
+      step('plug', 'body', 'See which drain hole is open before you turn the pump over.', {
         way: 'drain',
         right: 'left',
       }),
       step(
         'bolts',
         'body',
-        'Note where the inlet port lies. Scribe a line over all joints, bolts out crosswise.',
+        'See where the inlet port is. Scribe a line across all joints. Remove the bolts crosswise.',
         {
           way: 'port',
           caution: UNDER_LOAD,
         },
       ),
       ...(oil
-        ? [step('gears', 'drive', 'Mark the mesh, then lift both gears out.', { way: 'mark' })]
+        ? [
+            step('gears', 'drive', 'Mark the meshing teeth, then lift both gears out.', {
+              way: 'mark',
+            }),
+          ]
         : sections.flatMap(build === 'blocks' ? stripBlocks : stripSection)),
-      step('seal', 'body', 'Shaft seal out; the bore is not to be marked.', { way: 'lip' }),
+      step('seal', 'body', 'Remove the shaft seal. Do not mark the seal bore.', { way: 'lip' }),
       valveStep('plunger', 'relief valve'),
     ],
     renew: [

@@ -37,15 +37,20 @@ export const fixedVaneTeardown: Teardown = {
     ...valveSurfaces('Relief'),
   ],
   strip: [
-    step('cover', 'cover', 'Note where the cover’s inlet port lies, bolts out, cover up evenly.', {
-      way: 'port',
-      caution: UNDER_LOAD,
-    }),
+    step(
+      'cover',
+      'cover',
+      'See where the cover’s inlet port is. Remove the bolts. Lift the cover evenly.',
+      {
+        way: 'port',
+        caution: UNDER_LOAD,
+      },
+    ),
     step('plate', 'cover', 'Pressure plate and its spring off.', { way: 'mark' }),
     step(
       'ring',
       'ring',
-      'Note the cam ring’s arrow, then slide the ring off: flipped, it reverses.',
+      'See which way the cam ring’s arrow points, then slide the ring off. Flipped, it reverses the pump.',
       {
         way: 'arrow-shaft',
       },
@@ -53,7 +58,7 @@ export const fixedVaneTeardown: Teardown = {
     step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
       way: 'edge',
       right: 'up',
-      caution: 'A vane’s edge cuts.',
+      caution: 'Vane edges cut.',
     }),
     step('rotor', 'rotor', 'Mark the rotor’s outer face, then slide it off the shaft.', {
       way: 'mark',

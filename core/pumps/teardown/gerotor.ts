@@ -29,7 +29,7 @@ const DRIVEN_BY = {
         'inner',
         'drive',
         on('body', 0.1, -0.05),
-        asks(['inner-shaft'], 'the rotor has worked on its shaft'),
+        asks(['inner-shaft'], 'the rotor has been moving on its shaft'),
       ),
       surface(
         'shaft',
@@ -75,7 +75,7 @@ export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => ({
   surfaces: [
     ears,
     deck(['face-outer']),
-    floor(['face-inner', 'face-outer'], 'the rotors'),
+    floor(['face-inner', 'face-outer'], 'rotors'),
     wall(-0.7, 0.15, 'outer rotor'),
     runningFace('inner', 'Inner rotor', '3'),
     surface(
@@ -88,7 +88,7 @@ export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => ({
     ),
     runningFace('outer', 'Outer rotor', '9'),
     rim('outer', 'Outer rotor'),
-    coverTrack('rotor track', 'face gap'),
+    coverTrack('wear mark of the rotors', 'end clearance'),
     ...DRIVEN_BY[use].surfaces,
     ...valveSurfaces('Relief'),
   ],

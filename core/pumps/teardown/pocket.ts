@@ -1,4 +1,5 @@
 import { asks, at, on, surface, type Surface } from './teardown';
+import { say } from '../../wording/say';
 
 /** Describes what a body with a pocket and a cover has, whatever turns in it. */
 export const ears: Surface = surface(
@@ -17,13 +18,13 @@ export const deck = (measure: readonly string[]): Surface =>
     'body',
     'face',
     at('deck-flatness', '12'),
-    asks(['deck-flatness', ...measure], 'the edge lies on the deck'),
+    asks(['deck-flatness', ...measure], 'the straightedge rests on the deck'),
   );
 
 /**
  * Returns the bottom of the pocket; marks on it ask for its tilt and for these characteristics.
  *
- * @param who runs over it, as in *the gears*
+ * @param who runs over it, as in *gears*
  */
 export const floor = (measure: readonly string[], who: string): Surface =>
   surface(
@@ -32,7 +33,7 @@ export const floor = (measure: readonly string[], who: string): Surface =>
     'body',
     'face',
     at('pocket-depth', '3'),
-    asks(['floor-tilt', ...measure], `${who} have run into the floor`),
+    asks(['floor-tilt', ...measure], say('pumps.ranInFloor', { parts: who })),
   );
 
 /**
@@ -48,14 +49,14 @@ export const wall = (x: number, y: number, who: string): Surface =>
     'body',
     'wall',
     on('empty', x, y),
-    asks(['od-pocket'], `the ${who} has rubbed the wall`),
+    asks(['od-pocket'], say('pumps.rubbedWall', { part: who })),
   );
 
 /** Returns a face of what turns, as it is looked at on both sides. */
 export const runningFace = (part: string, name: string, hour: string): Surface =>
   surface(
     `${part}-face`,
-    `${name}, both faces`,
+    say('pumps.bothFaces', { part: name }),
     part,
     'face',
     at(`face-${part}`, hour),
@@ -66,7 +67,7 @@ export const runningFace = (part: string, name: string, hour: string): Surface =
 export const rim = (part: string, name: string): Surface =>
   surface(
     `${part}-rim`,
-    `${name} rim`,
+    say('pumps.rim', { part: name }),
     part,
     'rim',
     at('od-pocket', '4'),
@@ -76,14 +77,14 @@ export const rim = (part: string, name: string): Surface =>
 /**
  * Returns the track that turning parts have left on the cover; marks on it ask for its wear.
  *
- * @param gap that the wear adds to, as in *face gap*
+ * @param gap that the wear adds to, as in *end clearance*
  */
 export const coverTrack = (track: string, gap: string, part = 'cover', station = '4'): Surface =>
   surface(
     'cover-track',
-    `Cover, ${track}`,
+    say('pumps.coverMark', { mark: track }),
     part,
     'face',
     at('cover-wear', station),
-    asks(['cover-wear'], `wear of the cover adds to the ${gap}`),
+    asks(['cover-wear'], say('pumps.addsTo', { clearance: gap })),
   );

@@ -2,6 +2,7 @@ import type { Point } from '../shapes';
 import type { View } from '../view';
 import type { Clutch } from './clutch';
 import type { DefectId, SurfaceKind } from './defects';
+import { say } from '../../wording/say';
 
 /**
  * Says where a surface is on the drawing: where something is measured, or a share of the drawing's
@@ -129,18 +130,18 @@ export const alsoCheck = (
 
 /** Cautions that stand at more than one step. */
 export const UNDER_LOAD =
-  'Springs are under load: let the cover up evenly on two long bolts, face turned away.';
+  'Spring loaded. Let the cover up evenly on two long bolts; keep your face clear.';
 export const STUCK_SHAFT =
-  'A stuck shaft is soaked, not forced: debris scores the body. Press square, shield up, hands clear.';
+  'Do not force a stuck shaft: it scores the body. Soak it, then press it square. Shield up, hands clear.';
 export const SOLVENT =
-  'Solvent and hot wash: gloves, glasses, air. Compressed air never spins a part.';
+  'Solvent and hot wash: wear gloves and glasses, ventilate. Never spin a part with compressed air.';
 export const HEAVY = 'Heavy and oily: lift it on a strap, never by the gears.';
 
 /** Returns a relief or regulator valve: where it sits differs, what wears does not. */
 export const valveSurfaces = (name: string): Surface[] => [
   surface(
     'valve-plunger',
-    `${name} plunger`,
+    say('pumps.plungerOf', { valve: name }),
     'plunger',
     'valve',
     at('plunger-diameter', 'a'),
@@ -148,20 +149,27 @@ export const valveSurfaces = (name: string): Surface[] => [
   ),
   surface(
     'valve-spring',
-    `${name} spring`,
+    say('pumps.springOf', { valve: name }),
     'spring',
     'spring',
     at('spring-free-length', 'a'),
     asks(['spring-length'], 'a tired spring opens early', ['broken', 'rusted']),
   ),
-  surface('valve-seat', `${name} seat`, 'plunger', 'seat', at('plunger-bore-diameter', 'rear')),
+  surface(
+    'valve-seat',
+    say('pumps.seatOf', { valve: name }),
+    'plunger',
+    'seat',
+    at('plunger-bore-diameter', 'rear'),
+  ),
 ];
 
 /** Returns the step that draws a valve, as a caution says: its plug is under spring load. */
 export const valveStep = (part: string, name: string): StripStep =>
-  step('valve', part, `Draw the ${name}: plug, spring, plunger, in that order on the tray.`, {
+  step('valve', part, say('pumps.removeValve', { valve: name }), {
     way: 'order',
-    caution: 'The plug is under spring load: thumb off the bore, last thread under control.',
+    caution:
+      'The plug is spring loaded. Thumb clear of the bore; hold the plug down on the last thread.',
   });
 
 /** Describes what else is looked at when a transmission's front pump is out. */
@@ -169,14 +177,14 @@ export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
   alsoCheck(
     'splines',
     'Stator support splines',
-    'Turbine shaft in the splines: how does it sit?',
+    'Slide the turbine shaft into the splines. How does it fit?',
     ['slides, no rock', 'rocks', 'binds'],
     'slides, no rock',
   ),
   alsoCheck(
     'lands',
     'Ring lands',
-    'New ring laid in its groove: what is left beside it?',
+    'Put a new ring in its groove. How much side clearance?',
     ['snug', 'loose', 'stepped'],
     'snug',
   ),
@@ -190,14 +198,14 @@ export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
   alsoCheck(
     'rings',
     'Sealing rings',
-    'Old rings off the support: how have they worn?',
+    'Look at the old rings. How did they wear?',
     ['evenly', 'on one side', 'broken'],
     'evenly',
   ),
   alsoCheck(
     'converter-hub',
     'Converter hub',
-    'Hub wiped: its journal and its flats?',
+    'Wipe the hub. How are the journal and the flats?',
     ['smooth', 'grooved', 'flats worn'],
     'smooth',
   ),
@@ -208,7 +216,7 @@ export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
   alsoCheck(
     'screen',
     'Pick-up screen',
-    'Against the light: is it whole, and what lies in it?',
+    'Hold the screen up to the light. Whole and clean?',
     ['whole and clean', 'torn', 'metal in it'],
     'whole and clean',
   ),
@@ -230,7 +238,7 @@ export const hubSurfaces: readonly Surface[] = [
     'hub',
     'journal',
     at('hub-diameter', 'a'),
-    asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored means that it ran tight or dry'),
+    asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored: it ran tight or dry'),
   ),
   surface(
     'thrust-washer',
@@ -244,20 +252,25 @@ export const hubSurfaces: readonly Surface[] = [
 
 /** Takes the converter seal out. */
 export const converterSeal: readonly StripStep[] = [
-  step('seal', 'body', 'Lever the converter seal out; the body’s bore is not to be marked.', {
+  step('seal', 'body', 'Pry out the converter seal. Do not mark the seal bore.', {
     way: 'lip',
     right: 'down',
-    caution: 'The lever slips: cut-proof glove, and push away from you.',
+    caution: 'The pry bar can slip. Wear a cut-resistant glove; push away from you.',
   }),
 ];
 
 /** Notes the hub bushing, which stays in until it is measured. */
 export const hubBushing: readonly StripStep[] = [
-  step('bushing', 'bushing', 'Note the bushing’s oil groove. It stays in until it is measured.', {
-    way: 'groove',
-    right: 'down',
-    caution: STUCK_SHAFT,
-  }),
+  step(
+    'bushing',
+    'bushing',
+    'See where the bushing’s oil groove is. Leave the bushing in until it is measured.',
+    {
+      way: 'groove',
+      right: 'down',
+      caution: STUCK_SHAFT,
+    },
+  ),
 ];
 
 /** Describes what goes on the order list with every front pump. */

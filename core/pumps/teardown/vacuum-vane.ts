@@ -32,8 +32,8 @@ export const vacuumVaneTeardown: Teardown = {
     ),
   ],
   strip: [
-    step('covers', 'cover', 'Mark both end covers against the body, then take them off.', {
-      caution: 'Carbon dust: wipe it up wet, never blow it off.',
+    step('covers', 'cover', 'Mark both end covers against the body, then remove them.', {
+      caution: 'Carbon dust: wipe it up wet. Never blow it off.',
     }),
     step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
       way: 'edge',
@@ -41,7 +41,7 @@ export const vacuumVaneTeardown: Teardown = {
       caution: 'Carbon vanes break when they fall.',
     }),
     step('rotor', 'rotor', 'Rotor out with its shaft.', { way: 'mark', caution: STUCK_SHAFT }),
-    step('seal', 'cover', 'Shaft seal out; the bore is not to be marked.', { way: 'lip' }),
+    step('seal', 'cover', 'Remove the shaft seal. Do not mark the seal bore.', { way: 'lip' }),
   ],
   renew: [
     renewal('seal', 'Shaft seal'),

@@ -57,19 +57,21 @@ export const variableVaneTeardown: Teardown = {
       at('slide-seals', 'a'),
       asks(['slide-seals'], 'a slide that leaks does not hold its stroke'),
     ),
-    coverTrack('where the slide runs', 'side gap'),
+    coverTrack('wear mark of the slide', 'side clearance'),
     ...hubSurfaces,
     ...valveSurfaces('Regulator'),
   ],
   strip: [
     ...converterSeal,
-    step('cover', 'cover', 'Cover bolts out crosswise, cover up evenly.', { caution: UNDER_LOAD }),
+    step('cover', 'cover', 'Remove the cover bolts crosswise. Lift the cover evenly.', {
+      caution: UNDER_LOAD,
+    }),
     step(
       'spring',
       'slide',
-      'Take the slide spring’s load off with a lever, then draw the spring.',
+      'Take the load off the slide spring with a pry bar, then remove the spring.',
       {
-        caution: 'This spring jumps: lever held down, glasses on, nobody in line with it.',
+        caution: 'This spring can fly out. Hold the pry bar down, glasses on, nobody in line.',
       },
     ),
     step('vanes', 'vane', 'Vanes and rings out one by one, in order, on the tray.', {

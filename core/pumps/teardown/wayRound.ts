@@ -1,3 +1,4 @@
+import { say, spelled } from '../../wording/say';
 /** Says which way round a part lay: a few choices that can be drawn. */
 export interface WayRound {
   readonly id: string;
@@ -41,7 +42,11 @@ export const WAYS_ROUND: readonly WayRound[] = [
   way('arrow', 'Arrow', ...ARROWS),
   { ...way('arrow-shaft', 'Arrow', ...ARROWS), ...FROM_SHAFT },
   {
-    ...way('port', 'Inlet port', ...HOURS.map((hour) => [hour, `at ${hour} o’clock`] as const)),
+    ...way(
+      'port',
+      'Inlet port',
+      ...HOURS.map((hour) => [hour, say('pumps.atOclock', { hour })] as const),
+    ),
     ...FROM_SHAFT,
     clock: true,
   },
@@ -55,7 +60,7 @@ export const WAYS_ROUND: readonly WayRound[] = [
     ['right', 'to the outlet side'],
     ['none', 'none is open'],
   ),
-  way('relief', 'Relief in the plate', ['left', 'to the inlet'], ['right', 'to the outlet']),
+  way('relief', 'Relief groove in the plate', ['left', 'to the inlet'], ['right', 'to the outlet']),
   way('order', 'Valve order', ['up', 'cup outward'], ['down', 'cup inward']),
 ];
 
@@ -78,10 +83,10 @@ export function wayRoundOf(id: string): WayRound | undefined {
   return WAYS_ROUND.find((w) => w.id === id);
 }
 
-/** Writes the question for which way round a part lay: `Bevel: which way round did it lie?` */
+/** Writes the question for which way round a part lay: `Bevel: which way did it face?` */
 export function askOf({ name, seen, clock }: WayRound): string {
-  const what = seen ? `${name}, seen ${seen}` : name;
-  return `${what}: ${clock ? 'at which hour' : 'which way round'} did it lie?`;
+  if (!seen) return say('pumps.whichWay', { mark: name });
+  return say(clock ? 'pumps.whichHourSeen' : 'pumps.whichWaySeen', { mark: name, from: seen });
 }
 
 /** Writes which way round a part lay: `Bevel to the converter`; empty where nothing was chosen. */
@@ -89,6 +94,7 @@ export function wayRoundWords(id: string, option: string): string {
   const set = wayRoundOf(id);
   const chosen = set?.options.find((o) => o.id === option);
   if (!set || !chosen) return '';
-  const from = set.seen && option !== 'none' ? `, seen ${set.seen}` : '';
-  return `${set.name} ${chosen.name}${from}`;
+  return set.seen && option !== 'none'
+    ? say('pumps.facedSeen', { mark: set.name, way: spelled(chosen.name), from: set.seen })
+    : `${set.name} ${spelled(chosen.name)}`;
 }

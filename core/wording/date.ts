@@ -1,0 +1,38 @@
+import { language } from '../language';
+
+/** How much of a moment is written; `utc` is for paper, which is read in another place than it was printed. */
+const STYLES = {
+  day: { day: 'numeric', month: 'short', year: 'numeric' },
+  'time of the year': { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },
+  time: { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' },
+  utc: {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: 'UTC',
+    timeZoneName: 'short',
+  },
+  'utc day': { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' },
+  'utc day of the year': { day: 'numeric', month: 'short', timeZone: 'UTC' },
+} as const satisfies Readonly<Record<string, Intl.DateTimeFormatOptions>>;
+
+export type DateStyle = keyof typeof STYLES;
+
+/** A formatter takes far longer to make than to use. */
+const made = new Map<string, Intl.DateTimeFormat>();
+
+/**
+ * Writes a moment as the locale in force does.
+ *
+ * @param moment an ISO 8601 moment, or a day of the calendar for a style of `utc day`
+ * @example `2026-11-20T09:00:00.000Z` as `utc` in en-GB is `20 Nov 2026, 09:00 UTC`
+ */
+export function dateText(moment: string, style: DateStyle): string {
+  const { locale } = language();
+  const id = `${locale}/${style}`;
+  const format = made.get(id) ?? new Intl.DateTimeFormat(locale, STYLES[style]);
+  made.set(id, format);
+  return format.format(new Date(moment));
+}

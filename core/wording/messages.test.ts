@@ -1,0 +1,85 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { speak } from '../language';
+import { formatLength } from '../quantity/format';
+import { dateText } from './date';
+import { MESSAGES } from './messages';
+import { listed, say, sayAround, spelled, type MessageKey } from './say';
+import { AMERICAN, britishIn, respelled } from './spelling';
+
+/** The code of every room that says something, without the catalogue and the tests. */
+function sources(dir: string): string[] {
+  return readdirSync(dir, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(dir, entry.name);
+    if (entry.isDirectory()) return entry.name === 'messages' ? [] : sources(path);
+    return /(?<!\.test)\.tsx?$/.test(entry.name) ? [readFileSync(path, 'utf8')] : [];
+  });
+}
+
+const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n');
+const KEYS = Object.keys(MESSAGES) as MessageKey[];
+
+/** Keys that are put together of a stem and an id: `tag.rotation.${id}`. */
+const STEMS = [...CODE.matchAll(/`((?:\w+\.)+)\$\{/g)].map(([, stem]) => stem ?? '');
+
+afterEach(() => speak({ spelling: 'british', locale: 'en-GB' }));
+
+describe('the catalogue of messages', () => {
+  it('has no message that nothing says', () => {
+    const used = (key: string) =>
+      CODE.includes(`'${key}'`) || STEMS.some((stem) => key.startsWith(stem));
+    expect(KEYS.filter((key) => !used(key))).toEqual([]);
+  });
+  it.each(['british', 'american'] as const)('can be read in %s spelling', (spelling) => {
+    speak({ spelling, locale: 'en-GB' });
+    const left = KEYS.filter((key) => {
+      const names = [...MESSAGES[key].matchAll(/\{(\w+)(?=[},])/g)].map(([, name]) => name);
+      const said = say as (key: string, values: object) => string;
+      return /[{}]/.test(said(key, Object.fromEntries(names.map((name) => [name, 2]))));
+    });
+    expect(left).toEqual([]);
+  });
+  it('has whole sentences in every branch of a plural or a choice', () => {
+    const joined = KEYS.filter((key) => /\}[a-z’]|[a-z]\{/.test(MESSAGES[key]));
+    expect(joined).toEqual([]);
+  });
+});
+
+describe('what is said', () => {
+  it('counts, chooses and puts values in their place', () => {
+    expect(say('judge.placesLeft', { left: 2, all: 4 })).toBe('2 of 4 places left.');
+    expect(say('judge.leftOut', { count: 1, reasons: 'stuck' })).toBe('One place left out: stuck.');
+    expect(say('judge.leftOut', { count: 3, reasons: 'stuck' })).toBe('3 places left out: stuck.');
+    expect(listed(['A', 'B', 'C'])).toBe('A, B and C');
+  });
+  it('leaves a gap for what is drawn otherwise', () => {
+    const said = sayAround('measure.tryTogether', 'leaf', {
+      instruction: 'Here.',
+      total: '0.1 mm',
+    });
+    expect(said).toEqual(['Here. Try ', ' = 0.1 mm together']);
+  });
+  it('is spelled as is asked for, but for what a person wrote', () => {
+    expect(say('tag.rotation.anticlockwise')).toBe('Anticlockwise');
+    speak({ spelling: 'american', locale: 'en-US' });
+    expect(say('tag.rotation.anticlockwise')).toBe('Counterclockwise');
+    expect(spelled('Centre distance')).toBe('Center distance');
+    expect(say('judge.leftOut', { count: 1, reasons: 'centre stuck' })).toMatch(/centre stuck/);
+  });
+  it('knows every word of its table in both cases, and changes nothing else', () => {
+    for (const [word, american] of Object.entries(AMERICAN)) {
+      expect(respelled(`a ${word}, b`, 'american')).toBe(`a ${american}, b`);
+      expect(britishIn(respelled(word, 'american'))).toEqual([]);
+    }
+    expect(respelled('centred, a parameter', 'american')).toBe('centred, a parameter');
+  });
+  it('writes decimals and dates as the locale does', () => {
+    const moment = '2026-11-20T09:00:00.000Z';
+    expect(formatLength(0.052, 'gap', 'mm')).toBe('0.052');
+    expect(dateText(moment, 'utc')).toBe('20 Nov 2026, 09:00 UTC');
+    speak({ spelling: 'british', locale: 'de-DE' });
+    expect(formatLength(0.052, 'gap', 'mm')).toBe('0,052');
+    expect(formatLength(-0.0001, 'gap', 'mm')).toBe('0,00');
+    expect(dateText(moment, 'utc')).toBe('20. Nov. 2026, 09:00 UTC');
+  });
+});

@@ -1,0 +1,43 @@
+import { BENCH } from './bench';
+import { DOUBT } from './doubt';
+import { GEOMETRY } from './geometry';
+import { INSPECT } from './inspect';
+import { JOB } from './job';
+import { JUDGE } from './judge';
+import { LOOK } from './look';
+import { MEASURE } from './measure';
+import { PUMPS } from './pumps';
+import { QUANTITY } from './quantity';
+import { READING } from './reading';
+import { RECORDS } from './records';
+import { REPORT } from './report';
+import { SHEETS } from './sheets';
+import { SHELL } from './shell';
+import { SHOP } from './shop';
+import { STORAGE } from './storage';
+import { STRIP } from './strip';
+import { TAG } from './tag';
+import { UI } from './ui';
+
+export const MESSAGES = {
+  ...BENCH,
+  ...DOUBT,
+  ...GEOMETRY,
+  ...INSPECT,
+  ...JOB,
+  ...JUDGE,
+  ...LOOK,
+  ...MEASURE,
+  ...PUMPS,
+  ...QUANTITY,
+  ...READING,
+  ...RECORDS,
+  ...REPORT,
+  ...SHEETS,
+  ...SHELL,
+  ...SHOP,
+  ...STORAGE,
+  ...STRIP,
+  ...TAG,
+  ...UI,
+} as const;

@@ -1,0 +1,38 @@
+export const RECORDS = {
+  'records.columnMissing':
+    '{count, plural, one {The column {columns} is missing. Add it and try again.} other {The columns {columns} are missing. Add them and try again.}}',
+  'records.contradicts': '{felt} at {mm} mm contradicts earlier tries. Repeat it.',
+  'records.drawnFar': 'The geometry says {size}. Check the unit.',
+  'records.isNow': '{was} is now {is}',
+  'records.line': 'line {line}',
+  'records.lineColumn': 'line {line}, column {column}',
+  'records.meantOtherwise': '{limits}, with another source or meaning',
+  'records.more': 'and {more} more',
+  'records.most': 'At most {most}.',
+  'records.mostCharacters': 'At most {most} characters.',
+  'records.mostPhotos': 'A job can hold {most} photos.',
+  'records.mostReadings': 'At most {most} readings.',
+  'records.newerFile':
+    'A newer Dial Bench wrote this file (format {version}; this one reads up to {known}). Update the app first.',
+  'records.newerRecord':
+    'A newer Dial Bench wrote this (version {version}; this one reads up to {known}). Update the app first.',
+  'records.noCheck': 'This pump has no check “{id}”.',
+  'records.noPart': '{pump} has no such part.',
+  'records.noPlace': '{pump} has no such place to measure.',
+  'records.noSize': '{pump} has no such size.',
+  'records.noSurface': '{pump} has no such surface.',
+  'records.noTier': 'The sheet has no limits “{tier}”.',
+  'records.nominalFar': 'The nominal size is {size}. Check the unit of the limit.',
+  'records.notOneOf': '“{text}” is not one of {known}.',
+  'records.notUnder': 'Not under {from}.',
+  'records.studyName':
+    '{thing, select, part {Enter a name for the part.} other {Enter a name for the person.}}',
+  'records.studyTwice':
+    '{thing, select, part {The same part is there twice.} other {The same person is there twice.}}',
+  'records.studyTwo':
+    '{thing, select, part {Enter at least two parts.} other {Enter at least two people.}}',
+  'records.tenTimesOff': 'The nominal sizes give {size}: ten times off. Check the decimal point.',
+  'records.twice': 'The file has “{id}” twice. Delete one of them.',
+  'records.verySmall': '{size} is very small. Inches entered as thou?',
+  'records.veryWide': '{size} is very wide for a clearance. Check the unit.',
+} as const;

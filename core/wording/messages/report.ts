@@ -1,0 +1,33 @@
+export const REPORT = {
+  'report.checksNotDone':
+    '{count, plural, one {One of the other checks not done} other {# other checks not done}}',
+  'report.fileFailed': 'Could not make the file: {error}',
+  'report.fromTo': '{from} to {to}',
+  'report.hot': 'hot {gap}',
+  'report.houseRules': 'House rules of this job: {rules}.',
+  'report.howToRead':
+    '“±” is twice the standard uncertainty; a range such as {example} is what the leaves prove. Limits apply at {reference}.',
+  'report.limit': 'limit {limits}',
+  'report.mix': '{verdict}: {part} from {of} with {against} from {in}',
+  'report.mixNote': '{verdict}: {part} from {of} with {against} from {in}; {note}',
+  'report.noSign':
+    'The PDF’s type has no sign for {signs}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file as well.',
+  'report.noSignMore':
+    'The PDF’s type has no sign for {signs} and others: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file as well.',
+  'report.notLookedAt': 'Not inspected: {surfaces}',
+  'report.notMeasured': 'Not measured: {place}',
+  'report.oil': 'oil {temperature}',
+  'report.partTemperature': 'Part at {part}; sizes are corrected to {reference}.',
+  'report.pdfFailed': 'Could not make the PDF: {error} Try Print instead.',
+  'report.pumpAt': 'pump at {pump} rpm (engine {engine} rpm × {ratio})',
+  'report.serial': 'serial {serial}',
+  'report.sheetChanged':
+    'Judged by the limits this job started with. The sheet was changed since: {changes}.',
+  'report.sound': '{sound} of {all} surfaces sound',
+  'report.stepsNotRecorded':
+    '{count, plural, one {One strip step not recorded} other {# strip steps not recorded}}',
+  'report.surfacesNotInspected':
+    '{count, plural, one {One surface not inspected} other {# surfaces not inspected}}',
+  'report.title': 'Pump report {tag}',
+  'report.was': 'was {value}',
+} as const;

@@ -1,0 +1,72 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import { language } from '../language';
+import { MESSAGES } from './messages';
+import { respelled } from './spelling';
+
+type Messages = typeof MESSAGES;
+export type MessageKey = keyof Messages;
+
+/** The text before the first of two signs: `n` of `n, plural, …` and of `n}`. */
+type Before<S, Sign extends string> = S extends `${infer Head}${Sign}${string}` ? Head : S;
+type Head<S> = Before<Before<S, '}'>, ','>;
+
+/** The names of a message’s parameters: a brace with a single word; a branch of a plural has several. */
+type ParametersIn<S> = S extends `${string}{${infer Rest}`
+  ? (Head<Rest> extends `${string} ${string}` | '' ? never : Head<Rest>) | ParametersIn<Rest>
+  : never;
+
+type Values<K extends MessageKey> = Readonly<Record<ParametersIn<Messages[K]>, string | number>>;
+
+/** A message is read once for each spelling. */
+const read = new Map<string, IntlMessageFormat>();
+
+function messageOf(key: MessageKey): IntlMessageFormat {
+  const { spelling } = language();
+  const id = `${spelling}/${key}`;
+  const known = read.get(id);
+  if (known) return known;
+  const made = new IntlMessageFormat(respelled(MESSAGES[key], spelling), 'en', undefined, {
+    ignoreTag: true,
+  });
+  read.set(id, made);
+  return made;
+}
+
+/**
+ * Says a message of the catalogue, whole, with its parameters put in.
+ *
+ * @param key of the message, `bench.noMatch`
+ * @param values by the names that stand in braces in the message; figures come written with their unit
+ * @example say('judge.placesLeft', { left: 2, all: 4 }) is `2 of 4 places left.`
+ */
+export function say<K extends MessageKey>(
+  key: K,
+  ...[values]: [ParametersIn<Messages[K]>] extends [never] ? [] : [values: Values<K>]
+): string {
+  return String(messageOf(key).format(values));
+}
+
+const SLOT = '\uFFFC';
+
+/**
+ * Says a message in two pieces, before and after one of its parameters, which is drawn in another way.
+ *
+ * @param slot the name of that parameter
+ */
+export function sayAround<K extends MessageKey, S extends ParametersIn<Messages[K]>>(
+  key: K,
+  slot: S,
+  values: Omit<Values<K>, S>,
+): readonly [before: string, after: string] {
+  const [before = '', after = ''] = String(
+    messageOf(key).format({ ...values, [slot]: SLOT }),
+  ).split(SLOT);
+  return [before, after];
+}
+
+/** Returns a text of the app’s own, without parameters, in the spelling in force. */
+export const spelled = (text: string): string => respelled(text, language().spelling);
+
+/** Lists names in a sentence: `A, B and C`. */
+export const listed = (names: readonly string[]): string =>
+  new Intl.ListFormat(language().spelling === 'american' ? 'en-US' : 'en-GB').format(names);
