@@ -205,7 +205,9 @@ test('a body that was faced off is measured again, with what it was beside it', 
   await amount.fill('0.02');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(instruction(page)).toContainText('Straightedge across 12–6');
-  await expect(page.getByRole('img', { name: 'No reading yet, was 0.02–0.08' })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^No reading yet, limit .* mm, was 0.02–0.08/ }),
+  ).toBeVisible();
   await expect(
     page.getByText(/Was 0.02–0.08 mm before work; should be ≤ 0.068 mm now/),
   ).toBeVisible();

@@ -33,13 +33,13 @@ const SCREENS = [
   ['import', '/import', /Choose a file/],
 ] as const;
 
-/** The faults of a page that keep somebody from using it. */
+/** What a page does against the rules of WCAG 2.2 AA, its target sizes and good practice. */
 async function faults(axe: AxeBuilder): Promise<string[]> {
   const { violations } = await axe.analyze();
-  return violations
-    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-    .map((v) => `${v.id} ${v.nodes.map((n) => n.html).join(' ')}`);
+  return violations.map((v) => `${v.id} ${v.nodes.map((n) => n.html.slice(0, 160)).join(' ')}`);
 }
+
+const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
 const plate = (page: Page): Promise<string> =>
   page.evaluate(
@@ -47,7 +47,7 @@ const plate = (page: Page): Promise<string> =>
       getComputedStyle(document.querySelector('main, [role=main]')!.parentElement!).backgroundColor,
   );
 
-test('no screen has a serious accessibility fault, light or dark', async ({ page }) => {
+test('no screen has an accessibility fault, light or dark', async ({ page }) => {
   test.setTimeout(400_000);
   await openDemo(page);
   for (const [name, path, there] of SCREENS) {
@@ -60,7 +60,8 @@ test('no screen has a serious accessibility fault, light or dark', async ({ page
     }
     const section = path.split('#')[1];
     if (section && name !== 'sizes') await page.getByRole('radio', { name: section }).click();
-    expect([name, await faults(new AxeBuilder({ page }))]).toEqual([name, []]);
+    const all = new AxeBuilder({ page }).withTags(RULES);
+    expect.soft([name, await faults(all)]).toEqual([name, []]);
     const overflow = await page.evaluate(
       () => document.documentElement.scrollWidth - window.innerWidth,
     );

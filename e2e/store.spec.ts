@@ -189,6 +189,7 @@ test('two quick taps on Start and on Copy do one thing, and a form that was left
   // What was typed and not started is there again.
   await page.goto('/new');
   await expect(field(page, 'Tag number')).toHaveValue('T-301');
+  await page.getByRole('radio', { name: /Veltrane T6/ }).click();
   await button(page, 'Start').dblclick();
   await expect(page).toHaveURL(/\/strip$/);
   await page.goto('/new');

@@ -51,7 +51,7 @@ const SHOTS: readonly Shot[] = [
     name: 'look-phone',
     path: '/job/demo-job-hm-0421/look',
     viewport: PHONE,
-    ready: /looked at/,
+    ready: /inspected/,
     then: async (page) => {
       await page.getByRole('button', { name: 'Sound', exact: true }).click();
       await page.getByRole('button', { name: 'Sound', exact: true }).click();
@@ -62,10 +62,10 @@ const SHOTS: readonly Shot[] = [
     name: 'defect-phone',
     path: '/job/demo-job-hm-0421/look',
     viewport: PHONE,
-    ready: /looked at/,
+    ready: /inspected/,
     then: async (page) => {
       await page.getByRole('button', { name: /: all surfaces/ }).click();
-      await page.getByRole('button', { name: /^Cover, gear track/ }).click();
+      await page.getByRole('button', { name: /^Cover, wear mark of the gears/ }).click();
       await page.getByRole('button', { name: 'Defect' }).click();
       await page.getByRole('button', { name: /^Scored/ }).click();
       await page.getByRole('radio', { name: 'Nail catches' }).click();
@@ -115,7 +115,7 @@ const SHOTS: readonly Shot[] = [
     name: 'tilt-phone',
     path: '/job/demo-job-hm-0398/measure',
     viewport: PHONE,
-    ready: /All in|Measured/,
+    ready: /All in|All measured/,
     then: async (page) => {
       await page.getByRole('button', { name: /^Floor tilt/ }).click();
       await page.getByRole('button', { name: 'Back to Measure' }).click();
@@ -150,7 +150,7 @@ const SHOTS: readonly Shot[] = [
       await turnTo(page, 'End clearance, drive gear');
       await page.getByRole('button', { name: 'Record work done' }).click();
       await page.getByRole('radio', { name: 'Faced off' }).click();
-      await page.getByRole('textbox', { name: /^Taken off/ }).fill('0.02');
+      await page.getByRole('textbox', { name: /^Removed/ }).fill('0.02');
       await page.getByRole('button', { name: 'Save', exact: true }).click();
       await page.getByText(/before work/).waitFor();
     },
@@ -187,7 +187,7 @@ async function madeUpStudy(page: Page): Promise<void> {
     await page.getByRole('textbox', { name: 'Reading' }).fill(size.toFixed(4));
     await page.keyboard.press('Enter');
   }
-  await page.getByText(/of the spread/).waitFor();
+  await page.getByText(/of the scatter/).waitFor();
 }
 
 void withPage({ viewport: PHONE }, async (page) => {

@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { TOUCH, usePalette } from './theme';
 import { Words } from './Words';
@@ -17,9 +18,30 @@ const ONE_LINE = 5;
 /** Three to a line, or four where one would be left on a line of its own. */
 const shareOfLine = (count: number): '30%' | '22%' => (count % 3 === 1 ? '22%' : '30%');
 
-/** One of a few, side by side: all of them in sight, the chosen one filled. */
+/** How far each key goes in the group (WAI-ARIA Authoring Practices, radio group). */
+const BY_KEY: Readonly<Record<string, number>> = {
+  ArrowRight: 1,
+  ArrowDown: 1,
+  ArrowLeft: -1,
+  ArrowUp: -1,
+  ' ': 0,
+};
+
+/** One of a few, side by side: all of them in sight, the chosen one filled. One stop of Tab; arrows choose. */
 export function Choice<T extends string>({ label, value, options, onChange, stacked }: Props<T>) {
   const palette = usePalette();
+  const buttons = useRef<(View | null)[]>([]);
+  const chosenAt = options.findIndex((option) => option.value === value);
+  const press = (event: { key: string; preventDefault: () => void }, at: number) => {
+    const by = BY_KEY[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const to = (at + by + options.length) % options.length;
+    const option = options[to];
+    if (!option) return;
+    buttons.current[to]?.focus();
+    if (option.value !== value) onChange(option.value);
+  };
   return (
     <View
       role="radiogroup"
@@ -33,14 +55,22 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
         },
       ]}
     >
-      {options.map((option) => {
-        const chosen = option.value === value;
+      {options.map((option, at) => {
+        const chosen = at === chosenAt;
+        const keys = {
+          tabIndex: at === Math.max(0, chosenAt) ? 0 : -1,
+          onKeyDown: (event: { key: string; preventDefault: () => void }) => press(event, at),
+        } as object;
         return (
           <Pressable
             key={option.value}
+            ref={(button) => {
+              buttons.current[at] = button;
+            }}
             role="radio"
             aria-checked={chosen}
             onPress={() => onChange(option.value)}
+            {...keys}
             style={[
               styles.option,
               !stacked && options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
@@ -68,7 +98,7 @@ const styles = StyleSheet.create({
   option: {
     flexGrow: 1,
     minWidth: TOUCH,
-    minHeight: TOUCH - 3,
+    minHeight: TOUCH,
     paddingHorizontal: 10,
     alignItems: 'center',
     justifyContent: 'center',

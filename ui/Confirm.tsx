@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { Button } from 'react-native-paper';
+import { Button } from './Button';
 import { Notice } from './Notice';
+import { useEscape } from './keyboard';
 
 interface Props {
   readonly ask: string;
@@ -12,6 +13,7 @@ interface Props {
 /** A step that cannot be taken back: asked for, then said again with what it does. */
 export function Confirm({ ask, warn, sure, onSure }: Props) {
   const [asking, setAsking] = useState(false);
+  useEscape(asking ? () => setAsking(false) : undefined);
   if (!asking) {
     return (
       <Button mode="text" icon="trash-can-outline" onPress={() => setAsking(true)}>

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from './Button';
 import { usePalette } from './theme';
 import { Words } from './Words';
 import { say } from '@/core/wording/say';

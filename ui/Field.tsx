@@ -1,5 +1,5 @@
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import type { ComponentProps } from 'react';
+import { useId, type ComponentProps } from 'react';
 import { View, type StyleProp, type ViewStyle } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 
@@ -24,6 +24,7 @@ export function Field<T extends FieldValues>({
   style,
   ...input
 }: Props<T>) {
+  const wrong = useId();
   return (
     <Controller
       control={control}
@@ -40,9 +41,10 @@ export function Field<T extends FieldValues>({
             onBlur={field.onBlur}
             ref={field.ref}
             error={Boolean(error)}
+            {...(error ? { 'aria-invalid': true, 'aria-describedby': wrong } : {})}
           />
           {error ? (
-            <HelperText type="error" role="alert" padding="none">
+            <HelperText type="error" role="alert" padding="none" nativeID={wrong}>
               {error.message}
             </HelperText>
           ) : null}

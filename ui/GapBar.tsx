@@ -5,7 +5,7 @@ import { ticks } from 'd3-array';
 import type { Limits } from '@/core/metrology/interval';
 import { centre, ends, type Estimate } from '@/core/metrology/estimate';
 import { rangeText } from '@/core/wording/verdict';
-import { formatLength, formatLimits, unitName } from '@/core/quantity/format';
+import { formatLength, formatLimits, limitsWithUnit, unitName } from '@/core/quantity/format';
 import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { FONT, usePalette } from './theme';
 import { useWidth } from './useWidth';
@@ -66,8 +66,12 @@ export function GapBar(props: Props) {
       role="img"
       aria-label={[
         known
-          ? `${kind === 'gap' ? 'Gap' : 'Size'} ${rangeText(known, unit, kind)}`
-          : 'No reading yet',
+          ? say(kind === 'gap' ? 'ui.gap' : 'ui.size', {
+              range: rangeText(known, unit, kind),
+              unit: unitName(kind, unit),
+              limits: limitsWithUnit(limits ?? {}, kind, unit),
+            })
+          : say('ui.noReading', { limits: limitsWithUnit(limits ?? {}, kind, unit) }),
         before ? say('ui.was', { range: rangeText(before, unit, kind) }) : '',
         preferred ? say('ui.preferred', { band: formatLimits(preferred, kind, unit) }) : '',
       ]

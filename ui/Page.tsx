@@ -1,28 +1,32 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { useTitle } from './title';
 import { Heading } from './Words';
 
 interface Props {
   readonly title: string;
   readonly actions?: ReactNode;
+  /** Of a job's stage it is a part: the job's own heading stands over it. */
+  readonly within?: boolean;
   readonly children: ReactNode;
 }
 
 /** A room's page: a heading with its actions, and what scrolls beneath; as wide in every room. */
-export function Page({ title, actions, children }: Props) {
+export function Page({ title, actions, within, children }: Props) {
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
-      <PageHead title={title} actions={actions} />
+      <PageHead title={title} actions={actions} within={within} />
       {children}
     </ScrollView>
   );
 }
 
 /** The heading of a page with its actions. */
-export function PageHead({ title, actions }: Pick<Props, 'title' | 'actions'>) {
+export function PageHead({ title, actions, within = false }: Omit<Props, 'children'>) {
+  useTitle(within ? null : title);
   return (
     <View style={styles.head}>
-      <Heading level={1} style={styles.title}>
+      <Heading level={within ? 2 : 1} size="title" style={styles.title}>
         {title}
       </Heading>
       {actions}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Choice } from './Choice';
 import { RowButton } from './RowButton';
+import { useEscape } from './keyboard';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -13,6 +14,7 @@ interface Props<T extends string> {
 /** One of many: the chosen one in a line, all of them beneath when it is touched. */
 export function Pick<T extends string>({ label, value, options, onChange }: Props<T>) {
   const [open, setOpen] = useState(false);
+  useEscape(open ? () => setOpen(false) : undefined);
   return (
     <View>
       <RowButton

@@ -1,4 +1,4 @@
-import { Button } from 'react-native-paper';
+import { Button } from './Button';
 import { Notice } from './Notice';
 import { say } from '@/core/wording/say';
 

@@ -1,11 +1,12 @@
-import type { ComponentProps } from 'react';
+import type { ComponentProps, Ref } from 'react';
 import { StyleSheet, Text, type TextStyle } from 'react-native';
-import { DARK_THEME, FONT, LIGHT_THEME, TYPE, usePalette, type Palette } from './theme';
+import { FONT, STRONG_THEMES, THEMES, TYPE, usePalette, type Palette } from './theme';
 
 interface Props extends ComponentProps<typeof Text> {
   readonly size?: keyof typeof TYPE;
   readonly tone?: keyof Palette;
   readonly strong?: boolean;
+  readonly ref?: Ref<Text>;
 }
 
 /** Text in one of the sizes of the scale, with tabular figures. */
@@ -34,7 +35,7 @@ function stylesOf<K extends string, V>(values: Readonly<Record<K, V>>, style: (v
 const SIZES = stylesOf(TYPE, (fontSize) => ({ fontSize, lineHeight: Math.round(fontSize * 1.22) }));
 
 const TONES = new Map(
-  [LIGHT_THEME, DARK_THEME].map(({ palette }) => [
+  [...Object.values(THEMES), ...Object.values(STRONG_THEMES)].map(({ palette }) => [
     palette,
     stylesOf(palette, (color) => ({ color })),
   ]),

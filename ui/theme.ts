@@ -55,14 +55,22 @@ const DARK: Palette = {
 
 export const FONT = 'Barlow Semi Condensed';
 
+/** How much larger than usual a reader has set the text of the browser. */
+const TEXT_SCALE =
+  typeof document === 'undefined'
+    ? 1
+    : (parseFloat(getComputedStyle(document.documentElement).fontSize) || 16) / 16;
+
+const scaled = (px: number): number => Math.round(px * TEXT_SCALE);
+
 /** Sizes of type in px; the instruction and the reading are the largest things on a screen. */
 export const TYPE = {
-  note: 14,
-  body: 16,
-  strong: 18,
-  title: 20,
-  instruction: 26,
-  reading: 34,
+  note: scaled(14),
+  body: scaled(16),
+  strong: scaled(18),
+  title: scaled(20),
+  instruction: scaled(26),
+  reading: scaled(34),
 } as const;
 
 /** Least height of what is touched, in px: anywhere, and on the measuring screen. */
@@ -77,8 +85,13 @@ const ALL_FONTS = configureFonts({ config: { fontFamily: FONT, letterSpacing: 0 
 /** Paper writes buttons smaller than is legible at arm's length. */
 const FONTS = {
   ...ALL_FONTS,
-  labelLarge: { ...ALL_FONTS.labelLarge, fontSize: 17, lineHeight: 22, fontWeight: '600' as const },
-  bodySmall: { ...ALL_FONTS.bodySmall, fontSize: 14, lineHeight: 18 },
+  labelLarge: {
+    ...ALL_FONTS.labelLarge,
+    fontSize: scaled(17),
+    lineHeight: scaled(22),
+    fontWeight: '600' as const,
+  },
+  bodySmall: { ...ALL_FONTS.bodySmall, fontSize: scaled(14), lineHeight: scaled(18) },
 };
 
 export type BenchTheme = MD3Theme & { readonly palette: Palette };
@@ -119,8 +132,20 @@ function themed(base: MD3Theme, palette: Palette): BenchTheme {
   };
 }
 
+/** For who asks for more contrast: lines as strong as muted text, and text that is muted as strong as any. */
+const stronger = (palette: Palette): Palette => ({
+  ...palette,
+  line: palette.muted,
+  muted: palette.ink,
+});
+
 export const LIGHT_THEME = themed(MD3LightTheme, LIGHT);
 export const DARK_THEME = themed(MD3DarkTheme, DARK);
+export const THEMES = { light: LIGHT_THEME, dark: DARK_THEME };
+export const STRONG_THEMES = {
+  light: themed(MD3LightTheme, stronger(LIGHT)),
+  dark: themed(MD3DarkTheme, stronger(DARK)),
+};
 
 export function usePalette(): Palette {
   return useTheme<BenchTheme>().palette;

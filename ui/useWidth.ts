@@ -2,6 +2,28 @@ import { useCallback, useState } from 'react';
 import { useWindowDimensions, type LayoutChangeEvent } from 'react-native';
 import { WIDE } from './theme';
 
+/** Under this width, in px, there is room for words only: a phone whose text is twice as large. */
+export const TINY = 260;
+
+/** Under this height, in px, the drawing stands beside the answers, or goes. */
+const LOW = 520;
+
+/** Under this height what can wait stands beneath the answers. */
+const SHORT = 700;
+
+/** Returns how little room a window leaves for a step of measuring. */
+export function useRoom(): {
+  readonly tiny: boolean;
+  readonly narrow: boolean;
+  readonly low: boolean;
+  readonly short: boolean;
+} {
+  const { width, height } = useWindowDimensions();
+  // Two answers side by side have no room for pictures: on a small phone, and between two side panels.
+  const narrow = width < 360 || (width >= WIDE && width < 1160);
+  return { tiny: width < TINY, narrow, low: height < LOW && width > height, short: height < SHORT };
+}
+
 /** Whether the window is laid out for a bench computer. */
 export function useWide(): boolean {
   return useWindowDimensions().width >= WIDE;

@@ -13,7 +13,7 @@ import { extremesOf } from '../feeler/extremes';
 import type { Ladder } from '../feeler/ladder';
 import type { Extremes } from '../metrology/extremes';
 import type { Characteristic } from '../pumps/family';
-import { formatLength, unitName } from '../quantity/format';
+import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { common, identifier, leaf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
@@ -106,7 +106,7 @@ export const feeler: Method<'leaf', FeelerReading, FeelerDetails> = {
     return aim && nextLeaf(aim, ladder);
   },
   finer: null,
-  figure: ({ leaves_mm }, unit) => formatLength(stackOf(leaves_mm), 'gap', unit),
+  figure: ({ leaves_mm }, unit) => formatWithUnit(stackOf(leaves_mm), 'gap', unit),
   detail: ({ felt, marked_mm }, unit) =>
     marked_mm
       ? say('reading.marked', { felt: FELT_WORD[felt], leaves: markedWords(marked_mm, unit) })

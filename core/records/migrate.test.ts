@@ -102,6 +102,7 @@ describe('a backup of version 1', () => {
     expect(now.jobs).toHaveLength(old.jobs.length);
     expect(now.sheets).toHaveLength(old.sheets.length);
     expect([now.studies.length, now.photos.length, now.shop?.person]).toEqual([1, 1, 'Runa T.']);
+    expect(now.shop).toMatchObject({ spelling: 'device', shortcuts: true });
     expect(now.shop?.feelers[1]).toMatchObject({ name: 'Inch set', mics: [], tolerance_mm: 0 });
     expect(now.shop?.instruments.every((i) => i.own_mm === i.u_mm / 2)).toBe(true);
   });

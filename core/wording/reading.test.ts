@@ -65,7 +65,7 @@ const swing = (over: Partial<IndicatorReading> = {}): IndicatorReading => ({
 
 describe('a reading in words', () => {
   it('is its figure in the shop’s unit, or what was felt', () => {
-    expect(readingFigure(leaf, 'mm')).toBe('0.08');
+    expect(readingFigure(leaf, 'mm')).toBe('0.08 mm');
     expect(readingFigure(touch, 'mm')).toBe('touches');
     expect(readingFigure(size(), 'mm')).toBe('20.05 mm');
     expect(readingFigure(size(), 'thou')).toBe('0.7894 in');

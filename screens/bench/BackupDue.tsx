@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { daysUnsaved, STALE_DAYS } from '@/data/backupMade';
 import { now } from '@/data/create';
 import { backupQuery } from '@/data/hooks';

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { StyleSheet, View, type TextInput } from 'react-native';
-import { Button, IconButton, Searchbar } from 'react-native-paper';
+import { IconButton, Searchbar } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { frontQuery, useJobSummaries, useShopError } from '@/data/hooks';
 import { Beside } from '@/ui/Beside';
 import { ListPage } from '@/ui/ListPage';
@@ -100,6 +101,7 @@ export function BenchScreen() {
       <ShopUnread error={unread} />
       <BackupDue />
       <Searchbar
+        role="searchbox"
         value={wanted}
         onChangeText={setWanted}
         ref={search}

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { Assessment } from '@/core/assessment/assessment';
 import { worstVerdict } from '@/core/assessment/summary';
 import { Evaluator } from '@/core/guidance/evaluator';

@@ -1,9 +1,9 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useWatch } from 'react-hook-form';
+import { useFormState, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { string, type InferType } from 'yup';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { createJob } from '@/data/create';
@@ -17,7 +17,7 @@ import { Heading, Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { SheetPick } from './SheetPick';
-import { onceValid, useOnce } from '../shell/useOnce';
+import { onceValid, Refused, useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
@@ -25,7 +25,7 @@ import { say } from '@/core/wording/say';
 
 const newJobForm = tagSchema('mm')
   .pick(['tag', 'owner', 'contact', 'unit', 'complaint', 'by'])
-  .shape({ sheet: string().required(), tier: string().defined() });
+  .shape({ sheet: string().required('Choose a limit sheet.'), tier: string().defined() });
 type NewJobForm = InferType<typeof newJobForm>;
 
 /** Sheets in the order in which their pumps were last on the bench, the others by name. */
@@ -66,16 +66,18 @@ export function NewJobScreen() {
     },
     resolver: yupResolver(newJobForm),
   });
-  const { control, handleSubmit, setValue } = kept.form;
+  const { control, handleSubmit, setValue, clearErrors } = kept.form;
+  const { errors } = useFormState({ control });
   const { apply: changeShop } = useChangeShop();
   const [chosen, tierId, tag] = useWatch({ control, name: ['sheet', 'tier', 'tag'] });
   const twin = jobs?.find((j) => j.tag === tag.trim());
-  const sheet = sheets.find((s) => s.id === chosen) ?? sheets[0];
+  const sheet = sheets.find((s) => s.id === chosen);
   const tier = sheet?.tiers.find((t) => t.id === tierId) ?? sheet?.tiers[0];
 
-  const { run: start, failed } = useOnce((on: Sheet, limits: string) =>
+  const { run: start, failed } = useOnce(() =>
     onceValid(handleSubmit, async ({ sheet: _, ...form }) => {
-      const id = await kept.make(() => createJob({ ...form, tier: limits }, on, shop));
+      if (!sheet || !tier) throw new Refused();
+      const id = await kept.make(() => createJob({ ...form, tier: tier.id }, sheet, shop));
       // The job is there; a customer that could not be remembered is no reason to stay.
       await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
         () => undefined,
@@ -86,7 +88,7 @@ export function NewJobScreen() {
   );
 
   if (!data) return null;
-  if (!sheet || !tier) {
+  if (sheets.length === 0) {
     return (
       <Page title="New job">
         <Notice kind="word">
@@ -104,11 +106,6 @@ export function NewJobScreen() {
       </Page>
     );
   }
-  // With a single sheet there is nothing to choose, and the form's own value may stay empty.
-  const begin = () => {
-    setValue('sheet', sheet.id);
-    start(sheet, tier.id);
-  };
   return (
     <Page title="New job">
       <KeptNotices kept={kept} />
@@ -139,20 +136,32 @@ export function NewJobScreen() {
         second={
           <>
             <Heading>Limit sheet</Heading>
-            <SheetPick sheets={sheets} chosen={sheet.id} onChange={(id) => setValue('sheet', id)} />
-            <Words strong>Limits to use</Words>
-            <Choice
-              label="Limits to use"
-              value={tier.id}
-              options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
-              onChange={(id) => setValue('tier', id)}
+            <SheetPick
+              sheets={sheets}
+              chosen={chosen}
+              onChange={(id) => {
+                setValue('sheet', id);
+                clearErrors('sheet');
+              }}
             />
-            <Words size="note" tone="muted">
-              {say('bench.source', { source: tier.source || 'not given' })}
-            </Words>
+            {errors.sheet ? <Notice kind="error">{errors.sheet.message ?? ''}</Notice> : null}
+            {sheet && tier ? (
+              <>
+                <Words strong>Limits to use</Words>
+                <Choice
+                  label="Limits to use"
+                  value={tier?.id ?? ''}
+                  options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
+                  onChange={(id) => setValue('tier', id)}
+                />
+                <Words size="note" tone="muted">
+                  {say('bench.source', { source: tier.source || 'not given' })}
+                </Words>
+              </>
+            ) : null}
             {failed ? <Notice kind="error">{failed}</Notice> : null}
             <View style={styles.foot}>
-              <Button mode="contained" contentStyle={styles.large} onPress={begin}>
+              <Button mode="contained" contentStyle={styles.large} onPress={() => start()}>
                 Start
               </Button>
             </View>

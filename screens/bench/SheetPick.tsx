@@ -32,6 +32,7 @@ export function SheetPick({ sheets, chosen, onChange }: Props) {
     <View style={styles.pick}>
       {sheets.length > FEW ? (
         <Searchbar
+          role="searchbox"
           value={wanted}
           onChangeText={setWanted}
           placeholder="Model or kind of pump"

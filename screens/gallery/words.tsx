@@ -1,4 +1,4 @@
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { ListRow } from '@/ui/ListRow';
 import { LinkBox } from '@/ui/LinkBox';
 import { Notice } from '@/ui/Notice';

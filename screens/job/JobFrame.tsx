@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { useEffect, type ReactNode } from 'react';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { STAGES, type Job, type Stage } from '@/core/records/job';
 import { inUnit } from '@/core/records/shop';
@@ -9,8 +9,10 @@ import { Choice } from '@/ui/Choice';
 import Icon from '@/ui/icons/Icon';
 import { LinkBox } from '@/ui/LinkBox';
 import { TOUCH, usePalette } from '@/ui/theme';
-import { useWide } from '@/ui/useWidth';
+import { useTitle } from '@/ui/title';
+import { useRoom, useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
+import { say } from '@/core/wording/say';
 import { STAGE_NAME } from './stages';
 
 interface Props {
@@ -26,9 +28,16 @@ export function JobFrame({ job, stage, children }: Props) {
   const wide = useWide();
   const { unit } = useShop();
   const { apply: changeShop } = useChangeShop();
+  const { tiny, low } = useRoom();
+  useTitle(say('shell.title', { screen: STAGE_NAME[stage], of: job.tag }));
+  // Where not all stages fit beside each other, the one that is shown is in sight.
+  useEffect(() => {
+    const here = document.querySelector('[aria-current="step"]');
+    here?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [stage]);
   return (
     <View style={styles.fill}>
-      <View style={[styles.top, wide && styles.topWide, { borderColor: palette.line }]}>
+      <View style={[styles.top, (wide || low) && styles.topWide, { borderColor: palette.line }]}>
         <View style={styles.head}>
           <Pressable
             role="button"
@@ -42,18 +51,28 @@ export function JobFrame({ job, stage, children }: Props) {
             <Heading level={1} size="strong" numberOfLines={1} style={styles.tag}>
               {job.tag}
             </Heading>
-            <Words tone="muted" numberOfLines={1} style={styles.model}>
-              {sheetName(job.sheet)}
-            </Words>
+            {tiny ? null : (
+              <Words tone="muted" numberOfLines={1} style={styles.model}>
+                {sheetName(job.sheet)}
+              </Words>
+            )}
           </View>
-          <Choice
-            label="Units: mm or thou"
-            value={unit}
-            options={UNITS}
-            onChange={(next) => void changeShop((shop) => inUnit(shop, next))}
-          />
+          {tiny ? null : (
+            <Choice
+              label="Units: mm or thou"
+              value={unit}
+              options={UNITS}
+              onChange={(next) => void changeShop((shop) => inUnit(shop, next))}
+            />
+          )}
         </View>
-        <View role="navigation" aria-label="Stages" style={styles.strip}>
+        <ScrollView
+          horizontal
+          role="navigation"
+          aria-label="Stages"
+          style={styles.stages}
+          contentContainerStyle={styles.strip}
+        >
           {STAGES.map((name) => {
             const here = name === stage;
             return (
@@ -62,7 +81,11 @@ export function JobFrame({ job, stage, children }: Props) {
                 href={`/job/${job.id}/${name}`}
                 replace
                 current={here ? 'step' : undefined}
-                style={[styles.stage, { borderColor: here ? palette.blue : 'transparent' }]}
+                style={[
+                  styles.stage,
+                  tiny && styles.small,
+                  { borderColor: here ? palette.blue : 'transparent' },
+                ]}
               >
                 <Words strong={here} tone={here ? 'ink' : 'muted'}>
                   {STAGE_NAME[name]}
@@ -70,7 +93,7 @@ export function JobFrame({ job, stage, children }: Props) {
               </LinkBox>
             );
           })}
-        </View>
+        </ScrollView>
       </View>
       {children}
     </View>
@@ -99,9 +122,11 @@ const styles = StyleSheet.create({
   names: { flex: 1, minWidth: 0, flexDirection: 'row', alignItems: 'baseline', gap: 8 },
   tag: { flexShrink: 0, maxWidth: '60%' },
   model: { flexShrink: 1 },
-  strip: { flexDirection: 'row', paddingHorizontal: 8 },
+  stages: { flexGrow: 0 },
+  strip: { paddingHorizontal: 8 },
+  small: { minWidth: 48, paddingHorizontal: 6 },
   stage: {
-    minHeight: TOUCH - 4,
+    minHeight: TOUCH,
     minWidth: 60,
     paddingHorizontal: 12,
     alignItems: 'center',

@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { UnreadableRecord } from '@/data/records';
 import { useChange, useRecord } from '@/data/hooks';
 import { saveAs } from '@/data/save';

@@ -1,7 +1,7 @@
 import { addPhoto, removePhoto } from '@/core/commands/job';
 import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { MOST_PHOTOS, type Job } from '@/core/records/job';
 import { useRecord } from '@/data/hooks';
 import { choosePictures, photoOf } from '@/data/photos';

@@ -1,6 +1,6 @@
 import { useCommand } from './useCommand';
 import { takeSheet } from '@/core/commands/job';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { strayReference, type Job } from '@/core/records/job';
 import { sheetChanges } from '@/core/records/changes';
 import { useRecord, useShop } from '@/data/hooks';

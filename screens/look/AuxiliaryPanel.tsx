@@ -1,7 +1,7 @@
 import { answerAuxiliary, answerAsExpected } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { auxiliaryChecks, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import type { Job } from '@/core/records/job';
 import { FootButton } from '@/ui/FootButton';
@@ -10,6 +10,7 @@ import { Tile, Tiles } from '@/ui/Tile';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { say, spelled } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
 
 interface Props {
   readonly job: Job;
@@ -28,6 +29,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
   };
   /** The rest that have an expected answer, answered so: looked at one after another, noted once. */
   const usual = auxiliaryChecks(job).filter((c) => c.answer === null && c.check.expected !== '');
+  const next = useNextFocus(check.id);
   const takeUsual = () => run(answerAsExpected(usual.map(({ check: c }) => c)));
   const choose = (option: string) => {
     if (check.expected === '' || option === check.expected) void take(option);
@@ -41,7 +43,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
           {say('look.otherChecks', { number, all: of })}
         </Words>
       </View>
-      <View role="status" aria-label="Next">
+      <View ref={next} role="status" aria-label="Next">
         <Words size="instruction" strong style={styles.ask}>
           {check.ask}
         </Words>

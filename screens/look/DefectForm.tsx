@@ -1,7 +1,8 @@
 import { noteDefect } from '@/core/commands/noting';
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button, HelperText, TextInput } from 'react-native-paper';
+import { HelperText, TextInput } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { InputError } from '@/core/errors';
 import { proposalFor } from '@/core/inspect/consequence';
 import type { Point } from '@/core/pumps/shapes';

@@ -1,6 +1,6 @@
 import { withdrawDefect } from '@/core/commands/noting';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import type { Job } from '@/core/records/job';
 import type { Finding } from '@/core/records/teardown';

@@ -11,6 +11,7 @@ import { Looked } from './Looked';
 import { PointlessNotice } from './PointlessNotice';
 import { SurfaceList } from './SurfaceList';
 import { SurfacePanel } from './SurfacePanel';
+import { useEscape } from '@/ui/keyboard';
 
 /** What is in hand: a surface, with the place that was touched on it. */
 export interface InHand {
@@ -24,6 +25,7 @@ export function LookStage({ job }: { readonly job: Job }) {
   const palette = usePalette();
   const [taken, setTaken] = useState<InHand | null>(null);
   const [over, setOver] = useState(false);
+  useEscape(over ? () => setOver(false) : undefined);
   const [checkAgain, setCheckAgain] = useState<string | null>(null);
   const looked = lookedAt(job);
   const unseen = looked.find((l) => l.state === 'unseen')?.surface.id;

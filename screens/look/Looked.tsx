@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { answerBeside, auxiliaryChecks } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
@@ -17,6 +17,7 @@ import { Heading, Words } from '@/ui/Words';
 import { markOf } from './SurfaceDrawing';
 import { say } from '@/core/wording/say';
 import { capital } from '@/core/quantity/format';
+import { useNextFocus } from '@/ui/focus';
 
 interface Props {
   readonly job: Job;
@@ -29,11 +30,12 @@ export function Looked({ job, looked, onList }: Props) {
   const router = useRouter();
   const { unit } = useShop();
   const wide = useWide();
+  const next = useNextFocus('inspected');
   const found = looked.filter((l) => l.state === 'found');
   const differing = auxiliaryChecks(job).filter((c) => c.differs);
   const asked = askedFor(job);
   return (
-    <View style={styles.panel}>
+    <View ref={next} style={styles.panel}>
       <Heading size="instruction">
         {found.length === 0 ? say('look.allSound', { count: looked.length }) : 'Inspected'}
       </Heading>

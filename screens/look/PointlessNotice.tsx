@@ -1,6 +1,6 @@
 import { closeJob } from '@/core/commands/job';
 import { useRouter } from 'expo-router';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { seenWords } from '@/core/wording/finding';
 import { teardownOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';

@@ -1,7 +1,7 @@
 import { lastLooked, noteSound, undoLook, unlook } from '@/core/commands/noting';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { Looked } from '@/core/inspect/looking';
 import { placedSurfaces } from '@/core/inspect/spot';
 import { partName } from '@/core/pumps/registry';
@@ -20,6 +20,7 @@ import { Wall } from '../shell/Wall';
 import { FindingRow } from './FindingRow';
 import { SurfaceDrawing } from './SurfaceDrawing';
 import { say } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
 
 interface Props {
   readonly job: Job;
@@ -44,6 +45,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
   const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
 
   const last = lastLooked(job);
+  const next = useNextFocus(`${surface.id} ${describing}`);
   const sound = async (surfaces: readonly Surface[]) => {
     if (await run(noteSound(surfaces))) onDone();
   };
@@ -95,7 +97,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
         />
       ) : (
         <>
-          <View role="status" aria-label="Next">
+          <View ref={next} role="status" aria-label="Next">
             <Heading size="instruction" style={styles.instruction}>
               {surface.name}
             </Heading>

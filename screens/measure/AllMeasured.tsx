@@ -1,13 +1,14 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { worstVerdict } from '@/core/assessment/summary';
 import { VERDICT_WORD } from '@/core/wording/verdict';
 import type { Job } from '@/core/records/job';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { Heading, Words } from '@/ui/Words';
+import { useNextFocus } from '@/ui/focus';
 import { useWide } from '@/ui/useWidth';
 import { CharacteristicRows } from './CharacteristicList';
 import { FallenVerdict } from './FallenVerdict';
@@ -34,6 +35,7 @@ function standing(settled: Assessment | undefined, close: boolean): string {
 export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props) {
   const router = useRouter();
   const wide = useWide();
+  const next = useNextFocus('all measured');
   const { sheet } = job;
   const judged = measuring.all.filter((a) => a.limits !== null);
   const worst = worstVerdict(judged);
@@ -43,7 +45,7 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
   const close = judged.some((a) => a.verdict === 'close' && a.missing.length > 0);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
-      <View style={styles.head}>
+      <View ref={next} style={styles.head}>
         <PinRing verdict={worst} size={40} />
         <Heading size="instruction">
           {worst === 'in' ? 'All in' : say('measure.worst', { verdict: VERDICT_WORD[worst] })}

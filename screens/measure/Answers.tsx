@@ -1,8 +1,11 @@
+import { useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { FELT, type Felt } from '@/core/feeler/bounds';
 import { FeltGlyph } from '@/ui/FeltGlyph';
+import { useShop } from '@/data/hooks';
+import { useKeys } from '@/ui/keyboard';
 import { TOUCH_LARGE, usePalette } from '@/ui/theme';
-import { useWide } from '@/ui/useWidth';
+import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 
 /** The four answers as the hand would say them. */
@@ -13,7 +16,7 @@ export const FELT_WORDS: Readonly<Record<Felt, { readonly name: string; readonly
     'part-way': { name: 'Part way', feel: 'well in, then stops' },
     'no-go': {
       name: 'Won’t go',
-      feel: 'would need force, lifts the straightedge, or only the tip goes in',
+      feel: 'needs force, lifts the straightedge, or tip only',
     },
   };
 
@@ -21,8 +24,16 @@ export const FELT_WORDS: Readonly<Record<Felt, { readonly name: string; readonly
 export function Answers({ onAnswer }: { readonly onAnswer: (felt: Felt) => unknown }) {
   const palette = usePalette();
   const wide = useWide();
+  const { shortcuts } = useShop();
+  const grid = useRef<View>(null);
+  useKeys(Object.fromEntries(FELT.map((felt, i) => [`${i + 1}`, () => void onAnswer(felt)])), {
+    enabled: shortcuts,
+    on: grid,
+  });
+  // On a phone at 200% there is room for the word, and for what it means only where it is spoken.
+  const { tiny, narrow } = useRoom();
   return (
-    <View role="group" aria-label="How does the leaf feel?" style={styles.grid}>
+    <View ref={grid} role="group" aria-label="How does the leaf feel?" style={styles.grid}>
       {FELT.map((felt, i) => {
         const { name, feel } = FELT_WORDS[felt];
         return (
@@ -30,7 +41,7 @@ export function Answers({ onAnswer }: { readonly onAnswer: (felt: Felt) => unkno
             key={felt}
             role="button"
             aria-label={`${name}: ${feel}`}
-            aria-keyshortcuts={`${i + 1}`}
+            {...(shortcuts ? { 'aria-keyshortcuts': `${i + 1}` } : {})}
             onPress={() => onAnswer(felt)}
             style={({ pressed }) => [
               styles.answer,
@@ -41,18 +52,22 @@ export function Answers({ onAnswer }: { readonly onAnswer: (felt: Felt) => unkno
               },
             ]}
           >
-            <FeltGlyph felt={felt} />
+            {narrow ? null : <FeltGlyph felt={felt} />}
             <View style={styles.words}>
-              <Words size="title" strong numberOfLines={1}>
+              <Words size={tiny ? 'strong' : 'title'} strong>
                 {name}
               </Words>
-              <Words size="note" tone="muted" style={styles.feel}>
-                {feel}
-              </Words>
+              {tiny ? null : (
+                <Words size="note" tone="muted" style={styles.feel}>
+                  {feel}
+                </Words>
+              )}
             </View>
-            <Words size="note" tone="muted" style={styles.key}>
-              {i + 1}
-            </Words>
+            {shortcuts && wide ? (
+              <Words size="note" tone="muted" style={styles.key}>
+                {i + 1}
+              </Words>
+            ) : null}
           </Pressable>
         );
       })}

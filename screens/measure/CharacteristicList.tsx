@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assessment/assessment';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View, type Text } from 'react-native';
 import { worstVerdict } from '@/core/assessment/summary';
 import { sectionIn } from '@/core/pumps/sections';
 import type { Job } from '@/core/records/job';
@@ -12,6 +12,7 @@ import { FootButton } from '@/ui/FootButton';
 import type { Measuring } from './useMeasuring';
 import { figureOf, limitsOf, wordOf } from './verdictWords';
 import { say } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
 
 interface Props {
   readonly job: Job;
@@ -26,10 +27,11 @@ interface Props {
 
 /** Every characteristic with its verdict; choosing one turns to it. */
 export function CharacteristicList(props: Props) {
+  const next = useNextFocus<Text>('list');
   const { onDone, onWork } = props;
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.list}>
-      <Heading style={styles.heading}>
+      <Heading ref={next} style={styles.heading}>
         {say('measure.checksOf', {
           limits: props.job.sheet.tiers.find((t) => t.id === props.job.tier)?.name ?? '',
         })}
@@ -99,7 +101,7 @@ function Rows({ all, measuring, shown, onDone }: Props & { readonly all: readonl
           <ListRow
             key={id}
             name={name}
-            note={`${limitsOf(a, unit)} · ${wordOf(a)}`}
+            note={a.limits ? `${limitsOf(a, unit)} · ${wordOf(a)}` : wordOf(a)}
             spoken={`${name}: ${wordOf(a)}, ${figureOf(a, unit)}`}
             here={id === shown}
             mark={<PinRing verdict={a.verdict} size={28} />}

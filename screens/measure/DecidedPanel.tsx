@@ -2,7 +2,7 @@ import { evaluator } from '@/data/evaluator';
 import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { closerStep } from '@/core/guidance/next';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';

@@ -1,7 +1,7 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Reading } from '@/core/methods/list';
-import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { ScrollView, StyleSheet, View, type Text } from 'react-native';
+import { Button } from '@/ui/Button';
 import { restoreEntry } from '@/core/commands/measuring';
 import { ledgerOf } from '@/core/journal/ledger';
 import { conventionWords } from '@/core/wording/limits';
@@ -20,6 +20,7 @@ import type { Measuring } from './useMeasuring';
 import { limitsOf } from './verdictWords';
 import { VerdictLine } from './VerdictLine';
 import { say } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
 
 interface Props {
   readonly job: Job;
@@ -50,6 +51,7 @@ function evidenceFor(
 
 /** The gap bar, the verdict with its reason, every reading behind it, and where the limit comes from. */
 export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) {
+  const next = useNextFocus<Text>('evidence');
   const { unit } = useShop();
   const items = evidenceFor(job, shown, measuring.all);
   const tier = job.sheet.tiers.find((t) => t.id === job.tier);
@@ -61,7 +63,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
           <FootButton name="Back to Measure" onPress={onDone} />
         </View>
       ) : null}
-      <Heading>{`${name} · ${limitsOf(shown, unit)}`}</Heading>
+      <Heading ref={next}>{`${name} · ${limitsOf(shown, unit)}`}</Heading>
       <Words size="note" tone="muted">
         {[
           convention,

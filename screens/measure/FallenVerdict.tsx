@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { closerStep } from '@/core/guidance/next';
 import type { Job } from '@/core/records/job';
 import { VERDICT_WORD } from '@/core/wording/verdict';
@@ -29,6 +29,7 @@ export function FallenVerdict({ job, measuring }: Props) {
   return (
     <View
       role="status"
+      aria-live="off"
       aria-label="Verdict"
       style={[
         styles.box,

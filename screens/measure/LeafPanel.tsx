@@ -9,6 +9,7 @@ import type { Job } from '@/core/records/job';
 import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
+import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Answers } from './Answers';
 import { FootButton } from '@/ui/FootButton';
@@ -55,6 +56,7 @@ function roomWords({ room_mm }: LeafStep, { limits }: Assessment, unit: ShopUnit
 export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const { unit } = useShop();
   const [choosing, setChoosing] = useState(false);
+  const { tiny } = useRoom();
   const { characteristic } = shown;
   const marks = useMarks(job, shown, step.station);
   const reach = useReach(job, shown);
@@ -83,9 +85,18 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
         .filter(Boolean)
         .join(' ')}
       instruction={
-        <Words size="instruction" strong style={styles.instruction}>
+        <Words
+          size={tiny ? 'strong' : 'instruction'}
+          strong
+          style={tiny ? null : styles.instruction}
+        >
           {before}
-          <Words size="reading" strong tone="blue" style={styles.leaf}>
+          <Words
+            size={tiny ? 'title' : 'reading'}
+            strong
+            tone="blue"
+            style={tiny ? null : styles.leaf}
+          >
             {leaf}
           </Words>
           <Words tone="muted">{after}</Words>

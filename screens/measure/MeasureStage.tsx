@@ -1,22 +1,24 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { FELT } from '@/core/feeler/bounds';
 import type { Job } from '@/core/records/job';
+import { useShop } from '@/data/hooks';
 import type { Source } from '@/core/schema/fields';
+import { useEscape, useKeys, useTypingGauge } from '@/ui/keyboard';
 import { Later } from '@/ui/Later';
 import { Notice } from '@/ui/Notice';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Wall } from '../shell/Wall';
+import { Announcer } from './Announcer';
 import { AllMeasured } from './AllMeasured';
 import { CleanGate } from './CleanGate';
 import { CharacteristicList } from './CharacteristicList';
 import { DecidedPanel } from './DecidedPanel';
 import { EvidencePanel } from './EvidencePanel';
+import { KeysPanel } from './KeysPanel';
 import { LeafPanel } from './LeafPanel';
 import { ToolsPanel } from './ToolsPanel';
 import { TouchPanel } from './TouchPanel';
-import { useKeys } from './useKeys';
 import { useLeafSet } from './useLeafSet';
 import { useMeasuring } from './useMeasuring';
 import { useShopPast } from './useShopPast';
@@ -37,7 +39,9 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   useShopPast(job);
   useThinkingAhead(job);
   const renewed = useLeafSet(job, measuring.run);
-  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | null>(null);
+  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | 'keys' | null>(null);
+  const { shortcuts } = useShop();
+  const [typed, setTyped] = useState<{ text: string; when: string } | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
 
   const { all, step } = measuring;
@@ -49,24 +53,28 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     const to = all[(at + by + all.length) % all.length];
     if (to) void measuring.turnTo({ characteristic: to.characteristic.id });
   };
-  useKeys({
-    ...(step?.way === 'leaf'
-      ? Object.fromEntries(FELT.map((felt, i) => [`${i + 1}`, () => void measuring.answer(felt)]))
-      : {}),
-    u: () => void measuring.undo(),
-    arrowright: () => turn(1),
-    arrowdown: () => turn(1),
-    arrowleft: () => turn(-1),
-    arrowup: () => turn(-1),
-  });
+  const close = () => setOver(null);
+  useEscape(over ? close : undefined);
+  useKeys(
+    {
+      u: () => void measuring.undo(),
+      arrowright: () => turn(1),
+      arrowleft: () => turn(-1),
+      '?': () => setOver('keys'),
+    },
+    { enabled: shortcuts && over === null && job.clean !== null },
+  );
+  // What no field takes is not recorded by whatever key it hits.
+  const when = `${job.journal.at(-1)?.id} ${over}`;
+  useTypingGauge((text) => setTyped({ text, when }));
 
   if (job.clean === null) return <CleanGate job={job} />;
-  const close = () => setOver(null);
   const openers = {
     onList: () => setOver('list'),
     onEvidence: () => setOver('evidence'),
     onTools: () => setOver('tools'),
     onWork: () => setOver('work'),
+    onKeys: () => setOver('keys'),
   };
   const common = { job, measuring, ...openers };
   const working = () => {
@@ -83,6 +91,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
         />
       );
     }
+    if (over === 'keys') return <KeysPanel onDone={close} />;
     if (over === 'work') {
       return <WorkPanel job={job} shown={shown} measuring={measuring} onDone={close} />;
     }
@@ -103,6 +112,21 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     }
   };
 
+  const notices = (
+    <>
+      <Announcer job={job} measuring={measuring} />
+      <RenewedNotice set={renewed} />
+      {typed?.when !== when ? null : (
+        <View role="alert" style={styles.typed}>
+          <Notice kind="word">
+            {say(step?.way === 'leaf' ? 'measure.gaugeTyped' : 'measure.gaugeTypedAnywhere', {
+              text: typed.text,
+            })}
+          </Notice>
+        </View>
+      )}
+    </>
+  );
   if (!wide) {
     if (over === 'list')
       return (
@@ -127,7 +151,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     }
     return (
       <View style={styles.middle}>
-        <RenewedNotice set={renewed} />
+        {notices}
         {working()}
       </View>
     );
@@ -142,7 +166,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
         </Wall>
       </View>
       <View style={styles.middle}>
-        <RenewedNotice set={renewed} />
+        {notices}
         <Wall what="This step" record={{ kind: 'job', id: job.id }} again={[job]}>
           {working()}
         </Wall>
@@ -168,5 +192,6 @@ export function MeasureStage({ job }: { readonly job: Job }) {
 const styles = StyleSheet.create({
   columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   side: { width: 320, minHeight: 0 },
+  typed: { paddingHorizontal: 14 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },
 });

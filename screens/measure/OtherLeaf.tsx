@@ -2,13 +2,14 @@ import type { Assessment } from '@/core/assessment/assessment';
 import type { LeafStep } from '@/core/guidance/step';
 import { useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { leavesOf } from '@/core/feeler/ladder';
 import { stackFrom } from '@/core/feeler/stacks';
 import type { Job } from '@/core/records/job';
 import { formatLength } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
 import { TOUCH, usePalette } from '@/ui/theme';
+import { bySpace } from '@/ui/keyboard';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
@@ -104,6 +105,7 @@ function Chip({ name, chosen, onPress }: ChipProps) {
       aria-checked={chosen}
       aria-label={name}
       onPress={onPress}
+      {...bySpace(onPress)}
       style={[
         styles.chip,
         { borderColor: palette.ink, backgroundColor: chosen ? palette.ink : palette.paper },

@@ -16,10 +16,11 @@ interface Props {
   readonly asked?: string | undefined;
   readonly onList: () => void;
   readonly onTools: () => void;
+  readonly onKeys?: () => void;
 }
 
 /** What is being measured, which of how many, its limits, and the caution that belongs to the step. */
-export function PanelHead({ all, shown, caution, asked, onList, onTools }: Props) {
+export function PanelHead({ all, shown, caution, asked, onList, onTools, onKeys }: Props) {
   const { unit } = useShop();
   const palette = usePalette();
   const wide = useWide();
@@ -38,7 +39,7 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools }: Props
             <Heading size="title" numberOfLines={1}>
               {shown.characteristic.name}
             </Heading>
-            <Words size="note" tone="muted">
+            <Words size="note" tone="muted" numberOfLines={1}>
               {say('measure.numberAndLimit', {
                 number,
                 all: all.length,
@@ -48,6 +49,18 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools }: Props
           </View>
           {wide ? null : <Icon name="chevron-down" color={palette.muted} />}
         </Pressable>
+        {wide && onKeys ? (
+          <Pressable
+            role="button"
+            aria-label="Keys"
+            onPress={onKeys}
+            style={[styles.tools, { borderColor: palette.line }]}
+          >
+            <Words strong tone="blue">
+              ?
+            </Words>
+          </Pressable>
+        ) : null}
         <Pressable
           role="button"
           aria-label="Instruments and gauge"
@@ -62,14 +75,20 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools }: Props
           {asked}
         </Words>
       ) : null}
-      {caution ? (
-        <View role="note" style={styles.caution}>
-          <Icon name="alert-outline" size={16} color={palette.brass} />
-          <Words size="note" tone="muted" style={styles.name}>
-            {caution}
-          </Words>
-        </View>
-      ) : null}
+      {caution ? <Caution>{caution}</Caution> : null}
+    </View>
+  );
+}
+
+/** The caution that belongs to a step. */
+export function Caution({ children }: { readonly children: string }) {
+  const palette = usePalette();
+  return (
+    <View role="note" style={styles.caution}>
+      <Icon name="alert-outline" size={16} color={palette.brass} />
+      <Words size="note" tone="muted" style={styles.name}>
+        {children}
+      </Words>
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import type { FeelerReading } from '@/core/methods/feeler';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { stackOf } from '@/core/feeler/bounds';
 import { formatLength, formatWithUnit } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';

@@ -3,7 +3,7 @@ import type { DimensionalReading } from '@/core/methods/dimensional';
 import type { IndicatorReading } from '@/core/methods/indicator';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import { placeOf, targetOf } from '@/core/journal/target';

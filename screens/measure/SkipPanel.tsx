@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { useState } from 'react';
-import { Button, TextInput } from 'react-native-paper';
+import { TextInput } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { LONGEST_LINE } from '@/core/quantity/parse';
 import { Words } from '@/ui/Words';
 

@@ -7,7 +7,8 @@ import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { HowPicture, type How } from '@/ui/HowPicture';
 import { PumpDrawing, type DrawnStation } from '@/ui/PumpDrawing';
-import { drawnTilt } from './verdictWords';
+import { say } from '@/core/wording/say';
+import { drawnTilt, limitsOf } from './verdictWords';
 
 interface Props {
   readonly job: Job;
@@ -27,6 +28,9 @@ function howOf({ edge, push, tool }: Placement): How | null {
   if (tool.kind !== 'leaf') return tool.kind;
   return edge ? 'edge' : push ? 'push' : 'between';
 }
+
+/** A smaller drawing shows nothing, in px: its room goes to the words. */
+const LEAST = 88;
 
 /** Small enough to leave the pump its room in the corner. */
 const HOW_WIDTH = 92;
@@ -59,7 +63,7 @@ export function StepDrawing({ job, target, stations, station, marks, shown }: Pr
   const number = stations.findIndex((s) => s.id === station.id) + 1;
   return (
     <View onLayout={onLayout} style={styles.room}>
-      {size > 0 ? (
+      {size > LEAST ? (
         <PumpDrawing
           outline={outline}
           placement={placement}
@@ -67,11 +71,18 @@ export function StepDrawing({ job, target, stations, station, marks, shown }: Pr
           label={`${number}`}
           size={size}
           example={sheet.examples.length > 0}
-          describe={`${sheet.model}: ${station.instruction}`}
+          describe={say('measure.drawing', {
+            model: sheet.model,
+            instruction: station.instruction,
+            number,
+            all: stations.length,
+            place: station.label,
+            limit: limitsOf(shown, unit),
+          })}
           tilt={drawn}
         />
       ) : null}
-      {how && size > 0 ? (
+      {how && size > LEAST ? (
         <View style={styles.how}>
           <HowPicture how={how} width={HOW_WIDTH} />
         </View>
@@ -82,5 +93,5 @@ export function StepDrawing({ job, target, stations, station, marks, shown }: Pr
 
 const styles = StyleSheet.create({
   how: { position: 'absolute', top: 0, right: 0 },
-  room: { flex: 1, minHeight: 112, alignItems: 'center', justifyContent: 'center' },
+  room: { flex: 1, minHeight: 0, alignItems: 'center', justifyContent: 'center' },
 });

@@ -2,7 +2,7 @@ import type { Assessment } from '@/core/assessment/assessment';
 import type { Step } from '@/core/guidance/step';
 import type { MethodId } from '@/core/methods/list';
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { askedFor } from '@/core/inspect/looking';
 import type { Station } from '@/core/pumps/family';
 import type { Job } from '@/core/records/job';
@@ -10,11 +10,12 @@ import { useShop } from '@/data/hooks';
 import { Later } from '@/ui/Later';
 import { Notice } from '@/ui/Notice';
 import type { DrawnStation } from '@/ui/PumpDrawing';
-import { useWide } from '@/ui/useWidth';
+import { useNextFocus } from '@/ui/focus';
+import { useRoom, useWide } from '@/ui/useWidth';
 import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
 import { PendingNotice } from './PendingNotice';
-import { PanelHead } from './PanelHead';
+import { Caution, PanelHead } from './PanelHead';
 import type { Openers } from './panels';
 import { ShownBar } from './ShownBar';
 import { Wall } from '../shell/Wall';
@@ -45,49 +46,56 @@ export function StepPanel(props: Props) {
   const { job, shown, measuring, step, instruction, brief = false, foot, children } = props;
   const { unit } = useShop();
   const wide = useWide();
+  const { height } = useWindowDimensions();
+  const { low, short, tiny } = useRoom();
+  const next = useNextFocus(`${step.characteristic} ${step.way} ${step.station.id}`);
   const { all, error, pending } = measuring;
   const fallen = measuring.fallen.length > 0;
   const way: MethodId = step.way;
   const asked = askedFor(job).find((a) => a.characteristic === shown.characteristic.id);
-  return (
-    <ScrollView
-      style={styles.fill}
-      contentContainerStyle={styles.panel}
-      keyboardShouldPersistTaps="handled"
-    >
-      <PanelHead
-        all={all}
-        shown={shown}
-        caution={props.caution}
-        asked={asked && say('measure.firstBecause', { why: asked.why })}
-        onList={props.onList}
-        onTools={props.onTools}
-      />
-      <Later>
-        <Wall what="The drawing" record={{ kind: 'job', id: job.id }} again={[shown]}>
-          <StepDrawing
-            job={job}
-            target={props.target}
-            stations={props.stations}
-            station={step.station}
-            marks={props.marks}
-            shown={shown}
-          />
-        </Wall>
-      </Later>
-      <View role="status" aria-label="Next">
+  const drawing = (
+    <Later>
+      <Wall what="The drawing" record={{ kind: 'job', id: job.id }} again={[shown]}>
+        <StepDrawing
+          job={job}
+          target={props.target}
+          stations={props.stations}
+          station={step.station}
+          marks={props.marks}
+          shown={shown}
+        />
+      </Wall>
+    </Later>
+  );
+  const standing = (
+    <Later>
+      {fallen ? (
+        <FallenVerdict job={job} measuring={measuring} />
+      ) : (
+        <>
+          {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
+          {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
+        </>
+      )}
+    </Later>
+  );
+  const head = (caution: boolean) => (
+    <PanelHead
+      all={all}
+      shown={shown}
+      caution={caution ? props.caution : undefined}
+      asked={asked && say('measure.firstBecause', { why: asked.why })}
+      onList={props.onList}
+      onTools={props.onTools}
+      onKeys={props.onKeys}
+    />
+  );
+  const doing = (
+    <>
+      <View ref={next} role="status" aria-live="off" aria-label="Next">
         {instruction}
       </View>
-      <Later>
-        {fallen ? (
-          <FallenVerdict job={job} measuring={measuring} />
-        ) : (
-          <>
-            {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
-            {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
-          </>
-        )}
-      </Later>
+      {short && !fallen ? null : standing}
       {error ? <Notice kind="error">{error}</Notice> : null}
       {pending ? (
         <PendingNotice
@@ -98,16 +106,48 @@ export function StepPanel(props: Props) {
       ) : (
         children
       )}
+      {short && !fallen ? standing : null}
+      {short && props.caution ? <Caution>{props.caution}</Caution> : null}
       <Later>
         <Foot job={job} shown={shown} way={way} measuring={measuring} onEvidence={props.onEvidence}>
           {foot}
         </Foot>
       </Later>
+    </>
+  );
+  return (
+    <ScrollView
+      style={styles.fill}
+      contentContainerStyle={styles.panel}
+      keyboardShouldPersistTaps="handled"
+    >
+      {low ? (
+        // Turned on its side, a phone has the drawing beside the answers.
+        <View style={styles.beside}>
+          <View style={[styles.column, { height: height - HEAD }]}>{drawing}</View>
+          <View style={styles.answers}>
+            {head(false)}
+            {doing}
+          </View>
+        </View>
+      ) : (
+        <>
+          {head(!short)}
+          {tiny ? null : drawing}
+          {doing}
+        </>
+      )}
     </ScrollView>
   );
 }
 
+/** What stands over a step on a low screen, in px. */
+const HEAD = 70;
+
 const styles = StyleSheet.create({
   fill: { flex: 1 },
+  beside: { flex: 1, flexDirection: 'row', gap: 10 },
+  column: { flex: 2, minWidth: 0 },
+  answers: { flex: 3, minWidth: 0, gap: 6 },
   panel: { flexGrow: 1, paddingHorizontal: 14, paddingBottom: 12, gap: 6 },
 });

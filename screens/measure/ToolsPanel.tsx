@@ -10,6 +10,7 @@ import { SOURCES } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
+import { useNextFocus } from '@/ui/focus';
 import { FootButton } from '@/ui/FootButton';
 import { SkipPanel } from './SkipPanel';
 import { CleanChoice, FittedChoice, hasBushing } from './CleanGate';
@@ -30,6 +31,7 @@ interface Props {
 /** What the readings are made with: instrument and its zero, leaves in hand, temperatures, a live gauge. */
 export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Props) {
   const shop = useShop();
+  const next = useNextFocus('tools');
   const { run } = measuring;
   const kind =
     step?.way === 'size' ? step.dimension.instrument : step?.way === 'swing' ? 'indicator' : null;
@@ -40,7 +42,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
   const source = SOURCES.find((s) => s.id === gauge);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
-      <View style={styles.foot}>
+      <View ref={next} style={styles.foot}>
         <FootButton name="Back to Measure" onPress={onDone} />
       </View>
       {kind ? (

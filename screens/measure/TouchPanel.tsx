@@ -5,6 +5,7 @@ import type { Step } from '@/core/guidance/step';
 import type { Job } from '@/core/records/job';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { TOUCH_LARGE, usePalette } from '@/ui/theme';
+import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';
@@ -32,6 +33,7 @@ interface Props extends Openers {
 /** A test without a number: what to do, and what the hand may tell. */
 export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
   const palette = usePalette();
+  const { tiny } = useRoom();
   const { touch, caution } = shown.characteristic;
   if (!touch) return null;
   return (
@@ -46,7 +48,7 @@ export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
       marks={NO_MARKS}
       caution={caution}
       instruction={
-        <Words size="instruction" strong>
+        <Words size={tiny ? 'strong' : 'instruction'} strong>
           {step.station.instruction}
         </Words>
       }

@@ -11,7 +11,7 @@ export function VerdictLine({ shown, job }: { readonly shown: Assessment; readon
   const { unit } = useShop();
   const hot = hotOf(shown, unit);
   return (
-    <View role="status" style={styles.line}>
+    <View style={styles.line}>
       <PinRing verdict={shown.verdict} size={26} />
       <Words style={styles.text}>
         <Words strong tone={VERDICT_TONE[shown.verdict]}>

@@ -1,8 +1,8 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { ScrollView, StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { ScrollView, StyleSheet, View, type Text } from 'react-native';
+import { Button } from '@/ui/Button';
 import { InputError } from '@/core/errors';
 import { changesOf, choicesOf, hasAmount, openedBy, worksOn } from '@/core/journal/work';
 import { amountUncertainty } from '@/core/instruments/gauges';
@@ -23,6 +23,7 @@ import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
 import type { Measuring } from './useMeasuring';
 import { say } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
 
 interface Props {
   readonly job: Job;
@@ -56,6 +57,7 @@ function amountOf(text: string, unit: ShopUnit): number | null {
 
 /** Something was done to a part: which, what, by how much; and what has to be measured again for it. */
 export function WorkPanel({ job, shown, measuring, onDone }: Props) {
+  const next = useNextFocus<Text>('work');
   const shop = useShop();
   const pump = pumpOf(job.sheet);
   const [part, setPart] = useState(() => partOf(job, shown));
@@ -91,7 +93,9 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
 
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
-      <Heading size="title">Record work done</Heading>
+      <Heading ref={next} size="title">
+        Record work done
+      </Heading>
       <Pick
         label="Part"
         value={part}

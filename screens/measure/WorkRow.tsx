@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { workWords } from '@/core/wording/reading';
 import type { Operation } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';

@@ -4,7 +4,7 @@ import { ZERO_WORD } from '@/core/methods/dimensional';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { zeroAt, zerosOf } from '@/core/instruments/gauges';
 import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { Instrument } from '@/core/records/instrument';

@@ -4,4 +4,5 @@ export interface Openers {
   readonly onEvidence: () => void;
   readonly onTools: () => void;
   readonly onWork: () => void;
+  readonly onKeys: () => void;
 }

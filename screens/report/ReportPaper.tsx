@@ -13,7 +13,7 @@ export function ReportPaper({ report }: { readonly report: Report }) {
       <View style={styles.head}>
         <PinRing verdict={report.overall.verdict} size={44} />
         <View style={styles.grow}>
-          <Heading level={1}>{report.title}</Heading>
+          <Heading size="title">{report.title}</Heading>
           <Words size="strong">{report.pump}</Words>
           <Words tone="muted">{report.overall.words}</Words>
         </View>
@@ -29,36 +29,46 @@ export function ReportPaper({ report }: { readonly report: Report }) {
         ))}
       </View>
       <Heading>Clearances and sizes</Heading>
-      {report.rows.map((row) => (
-        <View key={row.name} style={[styles.row, { borderColor: palette.line }]}>
-          <PinRing verdict={row.verdict} size={24} />
-          <View style={styles.grow}>
-            <Words strong>{row.name}</Words>
-            <Words size="note">
-              <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>
-                {row.word}.{' '}
-              </Words>
-              {row.reason}
-            </Words>
-          </View>
-          <View style={styles.figures}>
-            <Words strong>{withUnit(row.evidence, row.unit)}</Words>
-            {row.before ? (
-              <Words size="note">
-                {say('report.was', { value: withUnit(row.before, row.unit) })}
-              </Words>
-            ) : null}
-            <Words size="note" tone="muted">
-              {say('report.limit', { limits: withUnit(row.limits, row.unit) })}
-            </Words>
-            {row.hot === '–' ? null : (
-              <Words size="note" tone="muted">
-                {say('report.hot', { gap: withUnit(row.hot, row.unit) })}
-              </Words>
-            )}
-          </View>
+      <View role="table" aria-label="Clearances and sizes">
+        <View role="row" style={[styles.row, { borderColor: palette.line }]}>
+          <Words role="columnheader" size="note" tone="muted" style={styles.grow}>
+            Check and verdict
+          </Words>
+          <Words role="columnheader" size="note" tone="muted">
+            Measured and limit
+          </Words>
         </View>
-      ))}
+        {report.rows.map((row) => (
+          <View key={row.name} role="row" style={[styles.row, { borderColor: palette.line }]}>
+            <PinRing verdict={row.verdict} size={24} />
+            <View role="rowheader" style={styles.grow}>
+              <Words strong>{row.name}</Words>
+              <Words size="note">
+                <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>
+                  {row.word}.{' '}
+                </Words>
+                {row.reason}
+              </Words>
+            </View>
+            <View role="cell" style={styles.figures}>
+              <Words strong>{withUnit(row.evidence, row.unit)}</Words>
+              {row.before ? (
+                <Words size="note">
+                  {say('report.was', { value: withUnit(row.before, row.unit) })}
+                </Words>
+              ) : null}
+              <Words size="note" tone="muted">
+                {say('report.limit', { limits: withUnit(row.limits, row.unit) })}
+              </Words>
+              {row.hot === '–' ? null : (
+                <Words size="note" tone="muted">
+                  {say('report.hot', { gap: withUnit(row.hot, row.unit) })}
+                </Words>
+              )}
+            </View>
+          </View>
+        ))}
+      </View>
       {report.sections.map(({ title, lines }) => (
         <View key={title}>
           <Heading>{title}</Heading>

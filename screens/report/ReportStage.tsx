@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { readingsCsv } from '@/core/report/csv';
 import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
@@ -60,7 +60,7 @@ export function ReportStage({ job }: { readonly job: Job }) {
     }
   };
   return (
-    <Page title="Report">
+    <Page within title="Report">
       <Columns
         aside="right"
         first={

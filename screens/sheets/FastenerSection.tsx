@@ -1,6 +1,6 @@
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { TORQUE_UNITS } from '@/core/records/sheet';
 import { newId } from '@/data/create';
 import { Choice } from '@/ui/Choice';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { pumpOf } from '@/core/pumps/registry';
 import { FileError } from '@/core/records/problems';
 import { limitsCsv, withLimitsCsv } from '@/core/records/limitsCsv';

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { dequal } from 'dequal';
 import { useFieldArray, useFormContext, useWatch, type FieldArray } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';

@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { FormProvider, type FieldPath } from 'react-hook-form';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { useChange, useRemove } from '@/data/hooks';

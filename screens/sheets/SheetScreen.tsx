@@ -1,6 +1,6 @@
 import { Opening } from '../shell/onDemand';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { useRecord, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';

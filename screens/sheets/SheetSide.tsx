@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { familyOf, pumpOf } from '@/core/pumps/registry';
 import { formatLimits, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';

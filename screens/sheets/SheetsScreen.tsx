@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { familyOf } from '@/core/pumps/registry';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { copySheet } from '@/data/create';

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
 import { SafeAreaProvider } from 'react-native-safe-area-context';
@@ -6,7 +6,8 @@ import { speak, type Language } from '@/core/language';
 import type { Shop } from '@/core/records/shop';
 import { ShopProvider, useShopThere, useStoredShop } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
-import { DARK_THEME, LIGHT_THEME } from '@/ui/theme';
+import { STRONG_THEMES, THEMES } from '@/ui/theme';
+import { useMedia } from '@/ui/useMedia';
 
 /** Draws Paper's icons from the app's own. */
 export const SETTINGS = {
@@ -30,9 +31,19 @@ export function Appearance({ children }: { readonly children: ReactNode }) {
   const { spelling, locale } = languageOf(shop, navigator.language);
   speak({ spelling, locale });
   const dark = shop.theme === 'system' ? device === 'dark' : shop.theme === 'dark';
+  const more = useMedia('(prefers-contrast: more)');
+  const theme = (more ? STRONG_THEMES : THEMES)[dark ? 'dark' : 'light'];
+  // What the style sheet draws, the focus ring and the page behind, goes by the theme in force as well.
+  useEffect(() => {
+    const { style, dataset } = document.documentElement;
+    dataset.theme = dark ? 'dark' : 'light';
+    style.setProperty('--focus', theme.palette.blue);
+    style.setProperty('--on-chosen', theme.palette.plate);
+    style.setProperty('--plate', theme.palette.plate);
+  }, [dark, theme]);
   return (
     <SafeAreaProvider>
-      <PaperProvider theme={dark ? DARK_THEME : LIGHT_THEME} settings={SETTINGS}>
+      <PaperProvider theme={theme} settings={SETTINGS}>
         {there ? (
           <ShopProvider key={spelling} value={shop}>
             {children}

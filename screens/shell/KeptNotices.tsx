@@ -1,5 +1,5 @@
 import type { FieldValues } from 'react-hook-form';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';

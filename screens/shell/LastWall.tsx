@@ -1,7 +1,8 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { ScrollView, StyleSheet } from 'react-native';
-import { Button, PaperProvider } from 'react-native-paper';
+import { PaperProvider } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { NEW_SHOP } from '@/core/records/shop';
 import { ShopProvider } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';

@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { Page } from '@/ui/Page';
 import { Words } from '@/ui/Words';
 

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { newVersion, takeNewVersion } from '@/data/offline';
 import { Notice } from '@/ui/Notice';
 

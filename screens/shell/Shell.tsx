@@ -1,10 +1,11 @@
 import { usePathname } from 'expo-router';
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { useOtherTabs } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
+import { focusOn } from '@/ui/focus';
 import { LinkBox } from '@/ui/LinkBox';
-import { usePalette } from '@/ui/theme';
+import { TOUCH, usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { NewVersion } from './NewVersion';
@@ -26,8 +27,9 @@ export function Shell({ children }: { readonly children: ReactNode }) {
         { backgroundColor: palette.plate, flexDirection: wide ? 'row' : 'column' },
       ]}
     >
+      <SkipLink />
       {wide ? <Rooms current={roomOf(path)} wide /> : null}
-      <View role="main" style={styles.fill}>
+      <View role="main" id="main" style={styles.fill}>
         <StorageNotice />
         <NewVersion path={path} />
         <Wall what="This room" again={[path]}>
@@ -36,6 +38,21 @@ export function Shell({ children }: { readonly children: ReactNode }) {
       </View>
       {wide || inJob ? null : <Rooms current={roomOf(path)} wide={false} />}
     </View>
+  );
+}
+
+/** Seen by whoever comes with Tab: past the rooms, to what the screen is about. */
+function SkipLink() {
+  const attributes = { dataSet: { skip: '' } } as object;
+  return (
+    <Pressable
+      role="button"
+      onPress={() => focusOn(document.getElementById('main'))}
+      style={styles.skip}
+      {...attributes}
+    >
+      <Words strong>Skip to the main part</Words>
+    </Pressable>
   );
 }
 
@@ -75,6 +92,7 @@ function Rooms({ current, wide }: { readonly current: string; readonly wide: boo
 }
 
 const styles = StyleSheet.create({
+  skip: { minHeight: TOUCH, paddingHorizontal: 16, justifyContent: 'center' },
   fill: { flex: 1, minWidth: 0, minHeight: 0 },
   bar: { flexDirection: 'row', borderTopWidth: 1, height: 64 },
   rail: { width: 84, borderRightWidth: 1, paddingTop: 16, gap: 8 },

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { rawRecord, type Kind } from '@/data/records';
 import { fileName, saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { asideQuery } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';

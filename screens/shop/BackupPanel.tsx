@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { FileProblem } from '@/core/records/problems';
 import { noteBackup } from '@/data/backupMade';
 import { backupQuery } from '@/data/hooks';

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { FeelerSetRecord } from '@/core/records/instrument';
 import { Choice } from '@/ui/Choice';

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { FileProblem } from '@/core/records/problems';
 import { chooseFile, saveAs } from '@/data/save';
 import type { Preview } from '@/data/transfer/desk';

@@ -2,7 +2,7 @@ import { ZERO_WORD } from '@/core/methods/dimensional';
 import { NEW_SHOP, type Shop } from '@/core/records/shop';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { zeroAt } from '@/core/instruments/gauges';
 import { formatLength, formatWithUnit } from '@/core/quantity/format';
 import type { FeelerSetRecord, Instrument } from '@/core/records/instrument';

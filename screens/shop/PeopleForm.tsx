@@ -1,5 +1,5 @@
 import { yupResolver } from '@hookform/resolvers/yup';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { object, type InferType } from 'yup';
 import { line, note } from '@/core/schema/fields';
 import type { Shop } from '@/core/records/shop';

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { persistenceQuery } from '@/data/hooks';
 import { askToStay, type Persistence } from '@/data/persistence';
 import { bytesWords } from '@/ui/bytes';

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { object, string, type InferType } from 'yup';
 import { line } from '@/core/schema/fields';
 import { KeptNotices } from '../shell/KeptNotices';

@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { dragBandOf, studyOf } from '@/core/metrology/repeatability';
 import { studyWords } from '@/core/wording/study';
 import { trimmed } from '@/core/quantity/format';

@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { orderList } from '@/core/inspect/order';
 import { buildOrder, laidWrong, noteWords, wrongParts } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
@@ -10,15 +10,17 @@ import { WayGlyph } from '@/ui/WayGlyph';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
 
 /** The pump lies apart: what is amiss, what to order, and the notes in the order in which it goes back together. */
 export function Apart({ job }: { readonly job: Job }) {
   const router = useRouter();
   const palette = usePalette();
+  const next = useNextFocus('apart');
   const amiss = wrongParts(job);
   const back = buildOrder(job);
   return (
-    <View style={styles.panel}>
+    <View ref={next} style={styles.panel}>
       <Heading size="instruction">Teardown done</Heading>
       {amiss.length > 0 ? (
         <Notice kind="caution">

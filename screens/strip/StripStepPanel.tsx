@@ -1,7 +1,7 @@
 import { noteStrip } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { Stripped } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
 import { askOf, wayRoundOf } from '@/core/pumps/teardown/wayRound';
@@ -21,6 +21,7 @@ import { Heading, Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { useCommand } from '../job/useCommand';
 import { say, spelled } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
 
 const STATES = [
   { value: 'there', name: 'Present' },
@@ -53,6 +54,7 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
   const way = wayRoundOf(step.way);
   const part = partName(job.sheet, step.part);
   const wide = useWide();
+  const next = useNextFocus(step.id);
   const ask = way ? askOf(way) : '';
 
   const take = async (chosen: string) => {
@@ -64,7 +66,7 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
       <Heading size="strong" style={styles.muted}>
         {say('strip.stepOf', { number, all: of, part })}
       </Heading>
-      <View role="status" aria-label="Next">
+      <View ref={next} role="status" aria-label="Next">
         <Words size="instruction" strong style={styles.instruction}>
           {step.do}
         </Words>

@@ -1,6 +1,6 @@
 import { useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { parseNumber } from '@/core/quantity/parse';
 import { flowUnit, pressureUnit } from '@/core/quantity/flow';
 import { temperatureUnit } from '@/core/quantity/temperature';

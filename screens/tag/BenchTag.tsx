@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { Job } from '@/core/records/job';
 import { sheetName } from '@/core/records/sheet';
 import { OnPaper } from '@/ui/OnPaper';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, HelperText, TextInput } from 'react-native-paper';
+import { HelperText, TextInput } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { InputError } from '@/core/errors';
 import type { Check } from '@/core/inspect/checks';
 import { parseReading } from '@/core/quantity/parse';

@@ -1,7 +1,7 @@
 import { setFields, answerKey, forgetKey } from '@/core/commands/job';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { checksOf, type Check } from '@/core/inspect/checks';
 import { identify } from '@/core/inspect/identify';
 import { answerWords, shownWords, standingWords } from '@/core/wording/key';

@@ -1,7 +1,7 @@
 import { setFields } from '@/core/commands/job';
 import { useCommand } from '../job/useCommand';
 import { useRouter } from 'expo-router';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import type { Job } from '@/core/records/job';
 import { useRemove } from '@/data/hooks';
 import { Confirm } from '@/ui/Confirm';

@@ -2,7 +2,7 @@ import { setFields } from '@/core/commands/job';
 import { useCommand } from '../job/useCommand';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { familyOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { rulesWords } from '@/core/records/rules';

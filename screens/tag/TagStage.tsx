@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from 'react-native-paper';
+import { Button } from '@/ui/Button';
 import { checksOf } from '@/core/inspect/checks';
 import type { Job } from '@/core/records/job';
 import { ROTATIONS, USED_UNITS } from '@/core/records/tag';
@@ -109,6 +109,7 @@ export function TagStage({ job }: { readonly job: Job }) {
   const figures = job.before.length;
   return (
     <Page
+      within
       title="Tag"
       actions={
         <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>

@@ -1,4 +1,5 @@
 export const MEASURE = {
+  'measure.allMeasuredSaid': 'All measured. Worst: {verdict}.',
   'measure.cardHead': '{section}: {verdict}',
   'measure.checksOf': 'Checks · {limits}',
   'measure.contradiction':
@@ -6,15 +7,21 @@ export const MEASURE = {
   'measure.correctedTo':
     'New sizes are corrected to {reference} for the part’s material. Leave empty for no correction.',
   'measure.dialRadius': 'Dial radius, {unit}',
+  'measure.drawing': '{model}. {instruction} Place {number} of {all}: {place}. Limit: {limit}.',
   'measure.edge':
     '{leaf} part way in would put this out. Is it well in, or only the tip? Gear edges are chamfered: a tip in a chamfer is no gap.',
   'measure.firstBecause': 'First because: {why}.',
+  'measure.gaugeTyped':
+    'A gauge typed “{text}”. This step wants a leaf: nothing was recorded. To use a gauge, choose another way below.',
+  'measure.gaugeTypedAnywhere':
+    'A gauge typed “{text}”, and no field was ready for it: nothing was recorded.',
   'measure.hot': 'Hot: about {gap} {unit} ({shift}).',
   'measure.hotShift': 'Hot: {shift}.',
   'measure.isItRight': '{doubt} Is it right?',
   'measure.leftOut': 'Left out: {place}.',
   'measure.measureAfterAll': 'Measure after all {place}',
   'measure.measureAgain': 'Measure again: {checks}.',
+  'measure.next': 'Next: {instruction}',
   'measure.noInstrument': '{kind}: none in the list. Add one under Shop.',
   'measure.numberAndLimit': '{number} of {all} · {limit}',
   'measure.partTemperature': 'Part, {unit}',
@@ -25,6 +32,7 @@ export const MEASURE = {
   'measure.restore': 'Restore {figure} {where}',
   'measure.room':
     'Tried against {room} {unit}, not the manual’s {limit} {unit}: the rest is room for cover wear.',
+  'measure.said': '{verdict}: {check}. {why}',
   'measure.section': 'Section {number}',
   'measure.setChanged':
     'The leaf set “{set}” was changed in the shop. This job now uses the new one. Earlier tries stay as they were.',

@@ -1,0 +1,185 @@
+import type { Page } from '@playwright/test';
+import { answer, expect, instruction, newJob, openDemo, test } from './bench';
+import { journalIn } from './database';
+
+/** What has the focus, as a screen reader says it: its role or tag, and its name. */
+const focused = (page: Page) =>
+  page.evaluate(() => {
+    const here = document.activeElement;
+    return here ? `${here.getAttribute('aria-label') ?? here.textContent ?? ''}`.trim() : '';
+  });
+
+/** Presses Tab until something of this name has the focus. */
+async function tabTo(page: Page, name: RegExp, key = 'Tab'): Promise<void> {
+  for (let n = 0; n < 120; n++) {
+    if (name.test(await focused(page))) return;
+    await page.keyboard.press(key);
+  }
+  throw new Error(`Tab does not reach ${name}; it is at “${await focused(page)}”`);
+}
+
+const press = async (page: Page, name: RegExp, key = 'Enter') => {
+  await tabTo(page, name);
+  await page.keyboard.press(key);
+};
+
+test('a crescent pump from New job to its report, by the keyboard alone', async ({ page }) => {
+  test.setTimeout(400_000);
+  await openDemo(page);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
+  await page.keyboard.press('Tab');
+  expect(await focused(page)).toBe('Skip to the main part');
+  await page.keyboard.press('Enter');
+  await press(page, /^New job$/);
+  await expect(page).toHaveTitle('New job · Dial Bench');
+  await tabTo(page, /^Tag number/);
+  await page.keyboard.type('K-1');
+  await tabTo(page, /^Measured by/);
+  await page.keyboard.type('Runa T.');
+  // No sheet is chosen beforehand: Start says so at its place, and loses nothing.
+  await expect(page.getByRole('radio', { name: /Veltrane T6/ })).not.toBeChecked();
+  await press(page, /^Start$/);
+  await expect(page.getByText('Choose a limit sheet.')).toBeVisible();
+  await tabTo(page, /^Find a sheet/, 'Shift+Tab');
+  await page.keyboard.type('Veltrane T6');
+  await tabTo(page, /Veltrane T6/);
+  await page.keyboard.press(' ');
+  await expect(page.getByRole('radio', { name: /Veltrane T6/ })).toBeChecked();
+  await tabTo(page, /^(New|Service)$/);
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Service' })).toBeChecked();
+  await press(page, /^Start$/);
+  await expect(page).toHaveTitle('Strip · K-1 · Dial Bench');
+
+  await press(page, /^Measure$/);
+  await press(page, /^Clean and dry/);
+  await expect(instruction(page)).toContainText('Try');
+  // Leaves on their keys until nothing is left that they tell; sizes and dials are typed.
+  const size: Record<string, string> = {};
+  for (let n = 0; n < 150; n++) {
+    if ((await instruction(page).count()) === 0) break;
+    const before = (await instruction(page).textContent()) ?? '';
+    const leaf = Number(
+      /= ([\d.]+) mm together/.exec(before)?.[1] ?? /Try ([\d.]+)/.exec(before)?.[1],
+    );
+    if (/ Try /.test(before)) {
+      await page.keyboard.press(leaf <= 0.041 ? '1' : '4');
+    } else if (/do they touch|Does it|Do the/i.test(before)) {
+      await press(page, /^(Clears|Free)/);
+    } else {
+      await tabTo(page, /, /);
+      await page.keyboard.type(size[before] ?? '0.04');
+      await page.keyboard.press('Enter');
+    }
+    await expect
+      .poll(async () => (await instruction(page).allTextContents()).join())
+      .not.toBe(before);
+    if (await page.getByRole('alert').isVisible()) await press(page, /^(Keep it|Well in)$/);
+  }
+  await expect(page.getByTestId('spoken')).toContainText('All measured.');
+  await press(page, /^Go to Report$/);
+  await expect(page.getByRole('heading', { name: 'Pump report K-1' })).toBeVisible();
+  const table = page.getByRole('main').getByRole('table', { name: 'Clearances and sizes' });
+  await expect(
+    table.getByRole('row', { name: /End clearance, drive gear.*limit 0.02–0.08 mm/ }).first(),
+  ).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+});
+
+test('verdicts and instructions are announced in one place, and keys act only on what is in sight', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await newJob(page, 'K-2');
+  const spoken = page.getByTestId('spoken');
+  await expect(spoken).toHaveText(/^Next: Straightedge across 12–6.* Try 0\.\d+ mm$/);
+  // The leaf as it stands decides within a few tries; each verdict is said with its check and its limit.
+  for (let n = 0; n < 12; n++) {
+    const before = (await instruction(page).textContent()) ?? '';
+    await page.keyboard.press(Number(/Try ([\d.]+)/.exec(before)?.[1]) <= 0.05 ? '1' : '4');
+    await expect(instruction(page)).not.toHaveText(before);
+    if (/drive gear\. /.test((await spoken.textContent()) ?? '')) break;
+  }
+  await expect(spoken).toHaveText(
+    /^In: End clearance, drive gear\. (Largest|Smallest) .* mm, limit 0\.0\d mm\..* Next: Straightedge across .*driven gear.* Try/,
+  );
+  const live = await page.evaluate(() =>
+    [...document.querySelectorAll('[aria-live=polite], [role=status]:not([aria-live=off])')].map(
+      (e) => e.getAttribute('aria-label'),
+    ),
+  );
+  expect(live).toEqual(['Announced']);
+
+  // What covers the answers takes their keys away, and Escape closes it.
+  const before = await instruction(page).textContent();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('heading', { name: 'Keys on the measuring screen' })).toBeVisible();
+  await page.keyboard.press('4');
+  await page.keyboard.press('Escape');
+  await expect(instruction(page)).toHaveText(before ?? '');
+  await page.waitForTimeout(500);
+  await page.keyboard.press('?');
+  await page.getByRole('radio', { name: 'Off' }).click();
+  await page.keyboard.press('Escape');
+  await page.waitForTimeout(300);
+  await page.keyboard.press('4');
+  await page.waitForTimeout(300);
+  await expect(instruction(page)).toHaveText(before ?? '');
+});
+
+test('a gauge that types on a step for a leaf records nothing, and that is said', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await newJob(page, 'K-3');
+  const id = /job\/([^/]+)/.exec(page.url())?.[1] ?? '';
+  const before = (await instruction(page).textContent()) ?? '';
+  for (const delay of [0, 20]) {
+    await page.keyboard.type('20.041', { delay });
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(/A gauge typed “20\.041”/)).toBeVisible();
+    await page.waitForTimeout(300);
+  }
+  await expect(instruction(page)).toHaveText(before);
+  expect(await journalIn(page, id)).toHaveLength(0);
+  // A single key is a hand.
+  await page.keyboard.press('4');
+  await expect(instruction(page)).not.toHaveText(before);
+  expect(await journalIn(page, id)).toHaveLength(1);
+});
+
+test('instruction and answers are in sight together on small and turned screens', async ({
+  page,
+}) => {
+  await openDemo(page);
+  for (const [width, height] of [
+    [844, 390],
+    [320, 568],
+    [1024, 600],
+    [195, 422],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto('/job/demo-job-hm-0417/measure');
+    await expect(answer(page, 'Won’t go')).toBeVisible();
+    const boxes = await Promise.all(
+      [
+        instruction(page),
+        ...(['Free', 'Drags', 'Part way', 'Won’t go'] as const).map((name) => answer(page, name)),
+      ].map((of) => of.boundingBox()),
+    );
+    for (const box of boxes) {
+      expect(box, `${width}×${height}`).not.toBeNull();
+      expect(box!.y, `${width}×${height}`).toBeGreaterThanOrEqual(0);
+      expect(box!.y + box!.height, `${width}×${height}`).toBeLessThanOrEqual(height);
+      expect(box!.x + box!.width, `${width}×${height}`).toBeLessThanOrEqual(width);
+    }
+    for (const box of boxes.slice(1)) expect(box!.height).toBeGreaterThanOrEqual(64);
+    // Every stage can be reached.
+    for (const stage of ['Tag', 'Strip', 'Look', 'Report']) {
+      await page.getByRole('link', { name: stage, exact: true }).scrollIntoViewIfNeeded();
+      await expect(page.getByRole('link', { name: stage, exact: true })).toBeInViewport();
+    }
+  }
+});
