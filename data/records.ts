@@ -292,7 +292,7 @@ function changed<K extends Kind>(
   absent: Kinds[K] | undefined,
 ) {
   const before = stored?.record ?? absent;
-  if (!before) throw new Error('What was to be changed is not in storage any more.');
+  if (!before) throw new Error('This record is no longer stored here. Reload the page.');
   const next = apply(before);
   if (next === before) return { before, after: before, made: null };
   const after = { ...next, revision: before.revision + 1 };

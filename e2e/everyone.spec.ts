@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { faults } from './axe';
 import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 import { journalIn } from './database';
 
@@ -182,4 +183,33 @@ test('instruction and answers are in sight together on small and turned screens'
       await expect(page.getByRole('link', { name: stage, exact: true })).toBeInViewport();
     }
   }
+});
+
+test('open panels have no accessibility fault either', async ({ page }) => {
+  test.setTimeout(400_000);
+  await openDemo(page);
+  const panels: readonly (readonly [path: string, ...open: RegExp[]])[] = [
+    ['/job/demo-job-hm-0417/measure', /: all checks/],
+    ['/job/demo-job-hm-0417/measure', /^Evidence$/, /^Record work done$/],
+    ['/job/demo-job-hm-0417/measure', /^Instruments and gauge$/],
+    ['/job/demo-job-hm-0417/measure', /^Another leaf$/],
+    ['/job/demo-job-hm-0417/tag', /^Bench tag/],
+    ['/job/demo-job-hm-0417/tag', /^Test before teardown/],
+    ['/job/demo-job-hm-0417/tag', /^House rules of this job/],
+    ['/job/demo-job-hm-0421/look', /: all surfaces/],
+    ['/job/demo-job-hm-0421/look', /: all surfaces/, /^Cover, wear mark/, /^Defect$/, /^Scored/],
+    ['/job/demo-job-hm-0421/strip', /^Not now$/, /^Problem or photo$/],
+    ['/shop/instruments', /^Depth mic:/, /^Remove instrument$/],
+  ];
+  for (const [path, ...open] of panels) {
+    await page.goto(path);
+    for (const name of open) await page.getByRole('button', { name }).first().click();
+    await page.waitForTimeout(300);
+    expect.soft([path, open.join(), await faults(page)]).toEqual([path, open.join(), []]);
+  }
+  await page.goto('/job/demo-job-hm-0417/measure');
+  await expect(answer(page, 'Free')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('heading', { name: 'Keys on the measuring screen' })).toBeVisible();
+  expect(await faults(page)).toEqual([]);
 });

@@ -52,11 +52,37 @@ const OF_A_FIGURE = /[05-9.,]$/;
 const burst = { text: '', at: 0, ended: undefined as ReturnType<typeof setTimeout> | undefined };
 const hearers = new Set<(text: string) => void>();
 
+/** Key presses that wait for what comes after them; each is called off by its function. */
+const waiting = new Set<() => void>();
+
+/** A page that is busy hears of keys late: it has to have been idle for so many short waits together. */
+const WAITS = 5;
+
+/** Does something once no other key came for a while in which the page could have heard of one. */
+function afterQuiet(act: () => void): void {
+  let left = WAITS;
+  let timer: ReturnType<typeof setTimeout>;
+  const callOff = () => {
+    clearTimeout(timer);
+    waiting.delete(callOff);
+  };
+  const wait = () => {
+    if (left-- > 0) timer = setTimeout(wait, BURST_MS / WAITS);
+    else {
+      waiting.delete(callOff);
+      act();
+    }
+  };
+  waiting.add(callOff);
+  wait();
+}
+
 /** Takes a character to the burst that it is part of, where it is part of one. */
 function isBurst({ key, timeStamp }: KeyboardEvent): boolean {
   if (key.length > 1 && key !== 'Enter') return false;
   const since = timeStamp - burst.at;
-  const going = since < BURST_MS || (OF_A_FIGURE.test(burst.text) && since < FIGURE_MS);
+  const going =
+    waiting.size > 0 || since < BURST_MS || (OF_A_FIGURE.test(burst.text) && since < FIGURE_MS);
   burst.text = `${going ? burst.text : ''}${key.length === 1 ? key : ''}`;
   burst.at = timeStamp;
   clearTimeout(burst.ended);
@@ -67,9 +93,6 @@ function isBurst({ key, timeStamp }: KeyboardEvent): boolean {
   return going;
 }
 
-/** Key presses that wait for what comes after them. */
-const waiting = new Set<ReturnType<typeof setTimeout>>();
-
 let listening = 0;
 
 function watch(event: KeyboardEvent): void {
@@ -78,8 +101,7 @@ function watch(event: KeyboardEvent): void {
   // A burst on a button would press it by its Enter.
   event.preventDefault();
   event.stopPropagation();
-  waiting.forEach(clearTimeout);
-  waiting.clear();
+  waiting.forEach((callOff) => callOff());
 }
 
 /** Listens for bursts as long as anybody wants keys: before anything else hears of a key. */
@@ -122,11 +144,7 @@ export function useKeys(keys: Keys, { enabled = true, on }: Options = {}): void 
       const shown = latest.current.on?.current;
       if (shown instanceof Element && !onShow(shown)) return;
       event.preventDefault();
-      const wait = setTimeout(() => {
-        waiting.delete(wait);
-        latest.current.keys[event.key.toLowerCase()]?.();
-      }, BURST_MS);
-      waiting.add(wait);
+      afterQuiet(() => latest.current.keys[event.key.toLowerCase()]?.());
     };
     window.addEventListener('keydown', press);
     return () => {

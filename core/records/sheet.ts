@@ -84,7 +84,7 @@ const fastener = object({
   name: line().required('A fastener needs a name'),
   thread: line().defined(),
   count: number().integer().min(1, 'At least one').max(99).required(),
-  torque: finite().moreThan(0, 'A torque is over zero').max(5000).nullable().defined(),
+  torque: finite().moreThan(0, 'Torque must be above 0.').max(5000).nullable().defined(),
   /** The upper end, where the book gives a range; null where it gives one figure. */
   torqueTo: finite()
     .max(5000)

@@ -256,7 +256,7 @@ function readFasteners(form: SheetForm, read: Reader): Sheet['fasteners'] {
     if (count === null || !Number.isInteger(count) || count < 1 || count > 99)
       read.wrong(`${path}.count`, 'Enter 1 to 99.');
     if (torque !== null && !(torque > 0 && torque <= 5000))
-      read.wrong(`${path}.torque`, 'A torque is over 0 and at most 5000.');
+      read.wrong(`${path}.torque`, say('sheets.torqueRange', { unit: f.unit }));
     const ranged = ends.length === 1 || (torqueTo ?? 0) >= (torque ?? Infinity);
     if (ends.length > 2 || !ranged || (torqueTo ?? 0) > 5000)
       read.wrong(`${path}.torque`, 'Write the torque as one number, or as a range: 60–65.');

@@ -104,7 +104,7 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
         <Field
           control={control}
           name="zeroDays"
-          label="Zero, days"
+          label="Zero check every, days"
           spoken="Days that a zero check is good for"
           inputMode="numeric"
           style={styles.cell}

@@ -1,8 +1,7 @@
 export const SHEETS = {
   'sheets.actionFor': 'Action for entry {number}',
   'sheets.add': 'Add {thing}',
-  'sheets.buildChanged':
-    'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
+  'sheets.buildChanged': 'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
   'sheets.checkThis': 'Check this: {doubts}',
   'sheets.clutchField': '{field}, clutch {number}',
   'sheets.copyOf': 'Copy {sheet}',
@@ -11,8 +10,7 @@ export const SHEETS = {
   'sheets.drawnAsSaved': '{family}. Drawn from the geometry as it was saved.',
   'sheets.exampleField': '{field}, example',
   'sheets.expansionOf': '{part}: expansion, ×10⁻⁶ per °C',
-  'sheets.fix':
-    '{count, plural, one {Not saved: fix one field. {first}} other {Not saved: fix # fields. {first}}}',
+  'sheets.fix': '{count, plural, one {Not saved: fix one field. {first}} other {Not saved: fix # fields. {first}}}',
   'sheets.fromTo': '{check}: from–to, {unit}',
   'sheets.gasketOf': '{check}: gasket',
   'sheets.gasketThickness': 'Compressed thickness, {unit}; empty for no gasket',
@@ -51,6 +49,7 @@ export const SHEETS = {
   'sheets.sizeOfCheck': 'Measured with, {size} size of check {number}',
   'sheets.sourceOf': 'source: {source}',
   'sheets.step': 'Step {number}',
+  'sheets.torqueRange': 'Torque must be above 0 and at most 5000 {unit}.',
   'sheets.torqueUnit': 'Torque unit of fastener {number}',
   'sheets.unreadable': '{error} Nothing was changed.',
   'sheets.usualList': 'Use the usual list: {list}',
