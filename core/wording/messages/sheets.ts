@@ -1,7 +1,8 @@
 export const SHEETS = {
   'sheets.actionFor': 'Action for entry {number}',
   'sheets.add': 'Add {thing}',
-  'sheets.buildChanged': 'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
+  'sheets.buildChanged':
+    'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
   'sheets.checkThis': 'Check this: {doubts}',
   'sheets.clutchField': '{field}, clutch {number}',
   'sheets.copyOf': 'Copy {sheet}',
@@ -10,7 +11,8 @@ export const SHEETS = {
   'sheets.drawnAsSaved': '{family}. Drawn from the geometry as it was saved.',
   'sheets.exampleField': '{field}, example',
   'sheets.expansionOf': '{part}: expansion, ×10⁻⁶ per °C',
-  'sheets.fix': '{count, plural, one {Not saved: fix one field. {first}} other {Not saved: fix # fields. {first}}}',
+  'sheets.fix':
+    '{count, plural, one {Not saved: fix one field. {first}} other {Not saved: fix # fields. {first}}}',
   'sheets.fromTo': '{check}: from–to, {unit}',
   'sheets.gasketOf': '{check}: gasket',
   'sheets.gasketThickness': 'Compressed thickness, {unit}; empty for no gasket',
