@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { TextInput } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
 
@@ -30,8 +31,11 @@ export function useFigures(take: (figure: string) => Promise<boolean>) {
     const stored = await latest(figure).finally(() => {
       entering.current = false;
     });
-    // What was typed while this one was stored belongs to the next figure.
-    if (stored && typed.current.startsWith(figure)) put(typed.current.slice(figure.length));
+    // What was typed while this one was stored belongs to the next figure. The field is cleared before
+    // another key can reach it, or that would be added to a figure that is stored already.
+    if (stored && typed.current.startsWith(figure)) {
+      flushSync(() => put(typed.current.slice(figure.length)));
+    }
     field.current?.focus();
     if (stored && again.current) submit();
   };
