@@ -1,4 +1,4 @@
-/** How the app spells English. */
+/** Says how the app spells English. */
 export type Spelling = 'british' | 'american';
 
 /** Says how words are spelled, and whose way of writing numbers and dates is followed. */
@@ -9,7 +9,7 @@ export interface Language {
 }
 
 interface InForce extends Language {
-  /** What stands between the whole and the parts: a point or a comma. */
+  /** Holds the sign between the whole and its parts: a point or a comma. */
   readonly decimalSign: string;
 }
 

@@ -181,7 +181,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
         {
           words: [
             withUnit(row.evidence, row.unit),
-            row.before && say('storage.was', { value: withUnit(row.before, row.unit) }),
+            row.before && say('report.was', { value: withUnit(row.before, row.unit) }),
           ]
             .filter(Boolean)
             .join('\n'),

@@ -9,10 +9,7 @@ const QUALITY = 0.82;
 
 /** A file that cannot become a photo here, and why; nothing was kept of it. */
 export class PhotoError extends Error {
-  constructor(name: string, why: string) {
-    super(say('storage.photoRefused', { file: name, why }));
-    this.name = 'PhotoError';
-  }
+  override readonly name = 'PhotoError';
 }
 
 /**
@@ -26,13 +23,7 @@ function sizeOf(file: File): Promise<{ width: number; height: number }> {
   const url = URL.createObjectURL(file);
   return new Promise<{ width: number; height: number }>((resolve, reject) => {
     picture.onload = () => resolve({ width: picture.naturalWidth, height: picture.naturalHeight });
-    picture.onerror = () =>
-      reject(
-        new PhotoError(
-          file.name,
-          'the file is not a picture this app can open, or it is damaged. Use JPEG or PNG.',
-        ),
-      );
+    picture.onerror = () => reject(new PhotoError(say('storage.photoNone', { file: file.name })));
     picture.src = url;
   }).finally(() => URL.revokeObjectURL(url));
 }
@@ -43,8 +34,11 @@ async function measured(file: File): Promise<void> {
   const megapixels = (width * height) / 1e6;
   if (megapixels > MOST_MEGAPIXELS) {
     throw new PhotoError(
-      file.name,
-      say('storage.tooManyPixels', { megapixels: Math.round(megapixels), most: MOST_MEGAPIXELS }),
+      say('storage.photoTooLarge', {
+        file: file.name,
+        megapixels: Math.round(megapixels),
+        most: MOST_MEGAPIXELS,
+      }),
     );
   }
 }
@@ -71,10 +65,7 @@ export async function photoOf(file: File, job: string): Promise<Photo> {
   try {
     upright = await createImageBitmap(file, { imageOrientation: 'from-image' });
   } catch {
-    throw new PhotoError(
-      file.name,
-      'this browser cannot open that kind of picture, or it is damaged. Save it as JPEG.',
-    );
+    throw new PhotoError(say('storage.photoNone', { file: file.name }));
   }
   const scale = Math.min(1, PHOTO_SIDE / Math.max(upright.width, upright.height));
   const width = Math.max(1, Math.round(upright.width * scale));

@@ -91,10 +91,10 @@ test('parts of two pumps go together in one direction only', async ({ page }) =>
   await openDemo(page);
   await page.goto('/job/demo-job-hm-0412/tag');
   await button(page, /^Which variant/).click();
-  await button(page, /^Cover of/).click();
+  await button(page, /^Cover is from/).click();
   await page.getByRole('radio', { name: 'T6 early, wide inlet' }).click();
   await expect(page.getByText(/^Does not fit: Cover from T6 early, wide inlet/)).toBeVisible();
-  await button(page, /^Cover of/).click();
+  await button(page, /^Cover is from/).click();
   await page.getByRole('radio', { name: 'T6 late, bolted relief' }).click();
   await expect(page.getByText(/^Fits: Cover from T6 late, bolted relief/)).toBeVisible();
 });

@@ -1,5 +1,6 @@
 import { Pressable, StyleSheet } from 'react-native';
-import { TOUCH, usePalette } from './theme';
+import { TOUCH, TOUCH_LARGE, usePalette } from './theme';
+import { useRoom } from './useWidth';
 import { Words } from './Words';
 
 interface Props {
@@ -8,16 +9,17 @@ interface Props {
   readonly disabled?: boolean;
 }
 
-/** One of the lesser actions in the row beneath the answers. */
+/** One of the lesser actions in the row beneath the answers; it is lower where the answers need the room. */
 export function FootButton({ name, onPress, disabled = false }: Props) {
   const palette = usePalette();
+  const height = useRoom().short ? TOUCH : TOUCH_LARGE;
   return (
     <Pressable
       role="button"
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}
-      style={[styles.button, { borderColor: palette.line }]}
+      style={[styles.button, { borderColor: palette.line, height }]}
     >
       <Words strong tone={disabled ? 'muted' : 'blue'} numberOfLines={1}>
         {name}
@@ -32,7 +34,6 @@ const styles = StyleSheet.create({
     flexShrink: 0,
     minWidth: TOUCH,
     paddingHorizontal: 4,
-    height: TOUCH,
     borderWidth: 1.5,
     borderRadius: 6,
     alignItems: 'center',

@@ -5,7 +5,7 @@ import { ticks } from 'd3-array';
 import type { Limits } from '@/core/metrology/interval';
 import { centre, ends, type Estimate } from '@/core/metrology/estimate';
 import { rangeText } from '@/core/wording/verdict';
-import { formatLength, formatLimits, limitsWithUnit, unitName } from '@/core/quantity/format';
+import { formatLength, limitsWithUnit, unitName } from '@/core/quantity/format';
 import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { FONT, usePalette } from './theme';
 import { useWidth } from './useWidth';
@@ -72,8 +72,13 @@ export function GapBar(props: Props) {
               limits: limitsWithUnit(limits ?? {}, kind, unit),
             })
           : say('ui.noReading', { limits: limitsWithUnit(limits ?? {}, kind, unit) }),
-        before ? say('ui.was', { range: rangeText(before, unit, kind) }) : '',
-        preferred ? say('ui.preferred', { band: formatLimits(preferred, kind, unit) }) : '',
+        before
+          ? say('ui.wasWithUnit', {
+              range: rangeText(before, unit, kind),
+              unit: unitName(kind, unit),
+            })
+          : '',
+        preferred ? say('ui.preferred', { band: limitsWithUnit(preferred, kind, unit) }) : '',
       ]
         .filter(Boolean)
         .join(', ')}

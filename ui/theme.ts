@@ -132,7 +132,7 @@ function themed(base: MD3Theme, palette: Palette): BenchTheme {
   };
 }
 
-/** For who asks for more contrast: lines as strong as muted text, and text that is muted as strong as any. */
+/** Returns a palette for readers who ask for more contrast: stronger lines, and muted text in full ink. */
 const stronger = (palette: Palette): Palette => ({
   ...palette,
   line: palette.muted,

@@ -21,7 +21,12 @@ export function useRoom(): {
   const { width, height } = useWindowDimensions();
   // Two answers side by side have no room for pictures: on a small phone, and between two side panels.
   const narrow = width < 360 || (width >= WIDE && width < 1160);
-  return { tiny: width < TINY, narrow, low: height < LOW && width > height, short: height < SHORT };
+  return {
+    tiny: width < TINY,
+    narrow,
+    low: height < LOW && width > height && width < WIDE,
+    short: height < SHORT,
+  };
 }
 
 /** Whether the window is laid out for a bench computer. */

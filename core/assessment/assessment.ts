@@ -32,6 +32,6 @@ export interface Assessment extends Past, Details {
   readonly verdict: Verdict;
   /** Of lying inside, where the evidence is complete enough to say. */
   readonly probability: number | null;
-  /** How much the gap changes from 20 °C to working temperature; null where the sheet does not say. */
+  /** Gives the change of the gap from 20 °C to working temperature; null where the sheet does not say. */
   readonly heatShift_mm: number | null;
 }

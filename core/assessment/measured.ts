@@ -8,7 +8,7 @@ import type { Sheet } from '../records/sheet';
 /** All that the values and verdicts of a pump rest on: its sheet, the rules, and what counts of what was read. */
 export interface Measured {
   readonly sheet: Sheet;
-  /** Which of the sheet's limits apply. */
+  /** Names the limits of the sheet that apply. */
   readonly tier: string;
   readonly ladder: Ladder;
   readonly decision: DecisionRule;

@@ -8,9 +8,9 @@ import { movedBy, type Quantity } from './quantity';
 
 /** Describes what work made of a characteristic: how it stood before, and how it should stand after. */
 export interface Past {
-  /** What was done that changed it, in order; empty where nothing was. */
+  /** Lists the work that changed it, in order; empty where none did. */
   readonly work: readonly Operation[];
-  /** What was known before the last of that; null where nothing was. */
+  /** Holds what was known before the last of that; null where nothing was. */
   readonly before: Extremes | null;
   /** The same moved along by the work; null where nobody can tell. */
   readonly predicted: Extremes | null;

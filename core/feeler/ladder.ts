@@ -41,13 +41,13 @@ export interface Offered {
 /** A feeler set with all that it can make worked out once, thinnest first. */
 export interface Ladder {
   readonly manner: Manner;
-  /** What the house wants of a gap that has a limit: its verdict, or its size as well. */
+  /** Says what the house wants of a gap that has a limit: its verdict, or its size as well. */
   readonly wanted: Goal;
   readonly stacks: readonly Stack[];
   readonly dragBand_mm: number;
   /** By how much tries may seem to contradict each other: leaves that are not exact do. */
   readonly slack_mm: number;
-  /** How far to the safe side of a limit a single leaf settles it. */
+  /** Gives how far to the safe side of a limit a single leaf settles it. */
   readonly margin_mm: number;
   /** Some leaf is known no better than its marking: what it says is soft. */
   readonly soft: boolean;

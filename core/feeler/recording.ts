@@ -6,7 +6,7 @@ import type { Stack } from './stacks';
 export interface Recording {
   /** The leaf to begin with: what the place before was found to be. */
   readonly begin_mm?: number | null;
-  /** Where the gap matters: what a sum leaves for it. Tried once the first leaf went in. */
+  /** Gives where the gap matters: what a sum leaves for it. Tried once the first leaf went in. */
   readonly room_mm?: number | null;
   /** Thicknesses that were tried there and are not believed. */
   readonly spent_mm?: readonly number[];

@@ -12,7 +12,7 @@ export interface Leaf {
 export interface Stack {
   readonly leaves_mm: readonly number[];
   readonly total_mm: number;
-  /** What is marked on them; only where one of them was mic'd. */
+  /** Gives what is marked on them; only where one of them was mic'd. */
   readonly marked_mm?: readonly number[];
   readonly soft_mm?: number;
 }

@@ -21,7 +21,7 @@ export interface Situation {
   readonly counted: Counted;
   readonly skipped: Skipped;
   readonly ladder: Ladder;
-  /** What the shop's other pumps of this model make expect. */
+  /** Gives what the shop's other pumps of this model make expect. */
   readonly past: Expectations;
 }
 

@@ -11,7 +11,7 @@ interface At {
 /** A leaf, or leaves together, to try at a station. */
 export interface LeafStep extends At {
   readonly stack: Stack;
-  /** What a sum leaves of the limit, in mm, where the leaf is chosen by that and not by the book's own. */
+  /** Gives what a sum leaves of the limit, in mm, where that chooses the leaf and not the manual's limit. */
   readonly room_mm?: number;
 }
 

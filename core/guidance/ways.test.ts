@@ -1,56 +1,18 @@
 import { assessJob, nextStep } from './evaluator';
 import type { Reading } from '../methods/list';
-import type { DimensionalReading } from '../methods/dimensional';
 import { ledgerOf } from '../journal/ledger';
 import { relisted } from '../testing/relisted';
 import fc from 'fast-check';
-import { parseReading } from '../quantity/parse';
 import { hiddenOf } from '../practice/hidden';
 import { emptyJob } from '../practice/job';
 import { measure } from '../practice/hand';
 import { SHEETS, largestSheet, VELTRANE_T6 } from '../testing/sheets';
+import { AT, JOB, ROOM } from '../testing/readings';
 import { ends, uncertainty } from '../metrology/estimate';
-import { characteristicOf, dimensionOf } from '../pumps/registry';
 import { evenFrom } from '../random';
-import { withReading } from '../journal/commands';
-import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { Finding } from '../records/teardown';
-import { NEW_SHOP } from '../records/shop';
-import { doubtOfSize, doubtOfSwing } from '../instruments/doubt';
-import { clockHour, explain } from '../wording/verdict';
-import {
-  gaugeFor,
-  instrumentInHand,
-  sizeReadingOf,
-  swingReadingOf,
-  zeroAt,
-  type Entry,
-  amountUncertainty,
-} from '../instruments/gauges';
 
-const AT = '2026-11-20T09:00:00.000Z';
-const JOB = { ...emptyJob(VELTRANE_T6, AT), tier: 'new' };
-const ROOM = { instruments: NEW_SHOP.instruments, zeros: [] as ZeroCheck[] };
-
-let count = 0;
-const entry = (read_mm: number): Entry => ({
-  id: `e${(count += 1)}`,
-  at: AT,
-  by: 'Ivo K.',
-  text: String(read_mm),
-  unit: 'mm',
-  read_mm,
-  source: 'typed',
-});
-const sized = (
-  job: Job,
-  id: string,
-  station: string,
-  mm: number,
-  room = ROOM,
-): DimensionalReading => sizeReadingOf(job, room, dimensionOf(job.sheet, id), station, entry(mm));
-const with_ = (job: Job, ...readings: Reading[]): Job => readings.reduce(withReading, job);
 const of = (job: Job, id: string) => assessJob(job).find((a) => a.characteristic.id === id)!;
 
 describe('every demo pump', () => {
@@ -181,186 +143,6 @@ describe('what comes next', () => {
         .every((a) => a.verdict === 'in'),
     ).toBe(true);
     expect(ledgerOf(done).readings.length).toBeLessThan(40);
-  });
-});
-
-describe('an indicator and a hand', () => {
-  const backlash = characteristicOf(VELTRANE_T6, 'backlash');
-  const swing = (read_mm: number, lever_deg = 0, contactRadius_mm: number | null = null, at = 0) =>
-    swingReadingOf(JOB, ROOM, backlash, `turn-${at}`, entry(read_mm), {
-      lever_deg,
-      contactRadius_mm,
-    });
-
-  it('tell the swing at the pitch circle, with the uncertainty of two readings', () => {
-    const reading = swing(0.2, 60, 68);
-    expect(reading.value_mm).toBeCloseTo((0.2 * 0.5 * 34) / 68, 9);
-    // The uncertainty is scaled by the lever and the radius as the value is.
-    expect(reading.u_mm).toBeCloseTo((0.003 * Math.SQRT2 * 0.5 * 34) / 68, 12);
-    expect(of(with_(JOB, swing(0.2)), 'backlash').verdict).toBe('in');
-    expect(of(with_(JOB, swing(0.2), swing(0.4, 0, null, 1)), 'backlash').verdict).toBe('out');
-  });
-  it('know an amount taken off like a swing, by what reads the part', () => {
-    const { u_mm } = ROOM.instruments.find((i) => i.kind === 'depth-mic')!;
-    expect(amountUncertainty(JOB, ROOM, 'body')).toBeCloseTo(Math.SQRT2 * u_mm, 12);
-    const bare = { instruments: [], zeros: [] };
-    expect(amountUncertainty(JOB, bare, 'body')).toBeCloseTo(Math.SQRT2 * 0.012, 12);
-  });
-  it('say a gear that touches the edge leaves no gap', () => {
-    const touch = (felt: 'touches' | 'clear'): Reading => ({
-      id: `e${(count += 1)}`,
-      kind: 'touch',
-      at: AT,
-      by: '',
-      instrument: 'Straightedge',
-      characteristic: 'face-drive',
-      station: 'sweep',
-      felt,
-      voided: null,
-    });
-    const a = of(with_(JOB, touch('touches')), 'face-drive');
-    expect(a.verdict).toBe('out');
-    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/gears touch the straightedge/);
-    expect(of(with_(JOB, touch('clear')), 'face-drive').verdict).toBe('open');
-  });
-});
-
-describe('a tilted floor', () => {
-  it('is told by its depths: how much, and towards which hour', () => {
-    const depths = { '12': 20.02, '3': 20.04, '6': 20.06, '9': 20.04 };
-    const job = with_(
-      JOB,
-      ...Object.entries(depths).map(([s, mm]) => sized(JOB, 'pocket-depth', s, mm)),
-    );
-    const a = of(job, 'floor-tilt');
-    const across = 0.86 * 116.12;
-    expect(a.tilt?.tilt_mm).toBeCloseTo((0.04 / across) * 116.12, 6);
-    expect(clockHour(a.tilt?.direction_deg ?? 0)).toBe(6);
-    expect(a.verdict).toBe('out');
-    expect(explain(a, VELTRANE_T6, 'mm')).toMatch(/deepest towards 6 o’clock/);
-  });
-  it('is open before three places are read', () => {
-    const job = with_(
-      JOB,
-      sized(JOB, 'pocket-depth', '12', 20.02),
-      sized(JOB, 'pocket-depth', '6', 20.02),
-    );
-    expect(of(job, 'floor-tilt')).toMatchObject({ verdict: 'open', tilt: null });
-  });
-});
-
-describe('instruments', () => {
-  const zero = (at: string, read_mm: number): ZeroCheck => ({
-    instrument: 'depth-mic',
-    at,
-    by: 'Runa T.',
-    standard_mm: 25,
-    read_mm,
-  });
-  const depthMic = NEW_SHOP.instruments[0]!;
-
-  it('have their last zero taken off, whatever the clock said, and temperature brought to 20 °C', () => {
-    const zeros = [
-      zero('2031-01-01T08:00:00.000Z', 25.1),
-      zero('2026-11-20T08:00:00.000Z', 25.004),
-    ];
-    const warm = { ...JOB, part_C: 30, shop_C: 20 };
-    const reading = sized(warm, 'pocket-depth', '12', 20.05, { ...ROOM, zeros });
-    expect(reading.offset_mm).toBeCloseTo(0.004, 9);
-    expect(reading.zero).toBe('zeroed');
-    expect(reading.value_mm).toBeCloseTo(20.046 / (1 + 22e-6 * 10), 8);
-    expect(reading).toMatchObject({ read_mm: 20.05, part_C: 30, instrument: 'Depth mic' });
-  });
-  it('say when their zero is overdue, or was never made', () => {
-    const state = (zeros: ZeroCheck[], i = depthMic) => zeroAt(i, zeros, AT).state;
-    expect(state([])).toBe('never');
-    expect(state([zero('2026-02-31T08:00:00Z', 25)])).toBe('overdue');
-    expect(state([zero('2026-11-18T09:00:00.000Z', 25)])).toBe('overdue');
-    expect(state([zero('2026-11-20T08:59:00.000Z', 25)])).toBe('zeroed');
-    expect(state([], { ...depthMic, zeroDays: 0 })).toBe('not-needed');
-  });
-  it('are chosen by the size that is expected, so that a wild figure cannot pick one that fits it', () => {
-    const small = { ...depthMic, id: 'small', name: 'Small', from_mm: 0, to_mm: 25 };
-    const large = { ...depthMic, id: 'large', name: 'Large', from_mm: 25, to_mm: 50 };
-    const room = { ...ROOM, instruments: [large, small] };
-    expect(sized(JOB, 'pocket-depth', '12', 30, room).instrument).toBe('Small');
-    const depth = dimensionOf(VELTRANE_T6, 'pocket-depth');
-    const figure = { read_mm: 30, value_mm: 30 };
-    expect(doubtOfSize(JOB, depth, figure, gaugeFor(room, JOB, depth), 'mm')).toMatch(
-      /out of range for Small/,
-    );
-  });
-  it('that nobody described are not thought exact', () => {
-    const reading = sized(JOB, 'pocket-depth', '12', 20.04, { ...ROOM, instruments: [] });
-    expect(reading).toMatchObject({ zero: 'never', instrument: 'depth-mic' });
-    expect(reading.u_mm).toBeGreaterThan(0.01);
-  });
-  it('lend a simulated gauge no zero of theirs', () => {
-    const zeros = [zero('2026-11-20T08:00:00.000Z', 25.004)];
-    const simulated = sizeReadingOf(
-      JOB,
-      { ...ROOM, zeros },
-      dimensionOf(VELTRANE_T6, 'pocket-depth'),
-      '12',
-      { ...entry(20.05), source: 'simulated' },
-    );
-    expect(simulated).toMatchObject({ offset_mm: 0, zero: 'not-needed', value_mm: 20.05 });
-  });
-  it('are the one chosen, else the first that reaches the size', () => {
-    const wide = { ...depthMic, id: 'wide', name: 'Wide', from_mm: 150, to_mm: 300 };
-    const room = { ...ROOM, instruments: [wide, depthMic] };
-    expect(instrumentInHand(room, JOB, 'depth-mic', 20)?.id).toBe('depth-mic');
-    const chosen = { chosen: [{ kind: 'depth-mic' as const, id: 'wide' }] };
-    expect(instrumentInHand(room, chosen, 'depth-mic', 20)?.id).toBe('wide');
-    expect(instrumentInHand({ ...room, instruments: [] }, JOB, 'caliper', 20)).toBeNull();
-  });
-});
-
-describe('a reading that is hard to believe', () => {
-  const depth = dimensionOf(VELTRANE_T6, 'pocket-depth');
-  const gauge = NEW_SHOP.instruments[0]!;
-  const doubt = (mm: number, job = JOB) =>
-    doubtOfSize(job, depth, { read_mm: mm, value_mm: mm }, gauge, 'mm');
-
-  it('is one outside the instrument, far from the sheet, or far from its neighbours', () => {
-    expect(doubt(20.05)).toBeNull();
-    expect(doubt(151)).toMatch(/out of range for Depth mic/);
-    expect(doubt(2.005)).toMatch(/far from the sheet’s 20.04 mm/);
-    const pump = SHEETS.find((s) => s.model === 'Oskerry S4 vacuum pump')!;
-    const vane = dimensionOf(pump, 'vane-length');
-    const short = (mm: number) =>
-      doubtOfSize(emptyJob(pump, AT), vane, { read_mm: mm, value_mm: mm }, null, 'mm');
-    expect(short(14.6)).toBeNull();
-    expect(short(13)).toMatch(/far from the sheet’s 16.00 mm/);
-    const read = with_(JOB, sized(JOB, 'pocket-depth', '12', 20.05));
-    expect(doubt(20.4, read)).toMatch(/off the earlier readings here/);
-  });
-  it('is a swing over ten times the limit', () => {
-    const c = characteristicOf(VELTRANE_T6, 'backlash');
-    const swing = (mm: number) => ({
-      ...{ text: `${mm}`, unit: 'mm' as const, read_mm: mm, value_mm: mm },
-    });
-    const limits = { upper_mm: 0.3 };
-    expect(doubtOfSwing(c, limits, swing(0.5), null, 'mm')).toBeNull();
-    expect(doubtOfSwing(c, limits, swing(3.5), null, 'mm')).toMatch(/10 times the limit/);
-    const dial = NEW_SHOP.instruments[3]!;
-    expect(doubtOfSwing(c, {}, swing(12), dial, 'mm')).toMatch(/out of range/);
-  });
-  it('is a bare number under thou that is far from the limits and easily another unit', () => {
-    const c = characteristicOf(VELTRANE_T6, 'backlash');
-    const limits = { lower_mm: 0.0762, upper_mm: 0.1524 };
-    const doubt = (text: string) => {
-      const { mm } = parseReading(text, 'gap', 'thou');
-      const figure = { text, unit: 'thou' as const, read_mm: mm, value_mm: mm };
-      return doubtOfSwing(c, limits, figure, null, 'thou');
-    };
-    // Limits of 3 to 6 thou: what is near them is believed, and so is what names its unit.
-    for (const text of ['4', '15', '0.5', '.004', '35 thou', '0.05 in']) {
-      expect(doubt(text)).toBeNull();
-    }
-    expect(doubt('35')).toBe('“35” is read as 35 thou = 0.889 mm, far from the limit 3–6 thou.');
-    expect(doubt('0.05')).toMatch(/read as 50 thou = 1.27 mm/);
-    expect(doubt('.0005')).toMatch(/read as 0.5 thou/);
   });
 });
 

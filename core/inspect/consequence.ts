@@ -200,7 +200,7 @@ const RULES: readonly Rule[] = [
   },
 ];
 
-/** Where nothing else holds. */
+/** Applies where nothing else holds. */
 const LAST: Proposal = {
   consequence: 'replace',
   why: 'the nail catches, and no work brings it back',

@@ -28,9 +28,9 @@ export interface KeyState {
    * every one.
    */
   readonly standing: 'one' | 'several' | 'alike' | 'contradicted';
-  /** Where one is left: whether more than one answer speaks against every other. */
+  /** Tells, where one is left, whether more than one answer speaks against every other. */
   readonly backed: boolean;
-  /** Where all are contradicted: those with the least against them. */
+  /** Lists, where all are contradicted, those with the least against them. */
   readonly nearest: readonly Candidate[];
   /** The check that splits best what is left; one that would back the result where one is left. */
   readonly next: Check | null;

@@ -9,7 +9,7 @@ import type { Finding } from '../records/teardown';
 /** A surface and what was seen on it. */
 export interface Looked {
   readonly surface: Surface;
-  /** What stands of it; empty where nobody has looked. */
+  /** Lists the findings that stand; empty where nobody has looked. */
   readonly findings: readonly Finding[];
   readonly state: 'unseen' | 'sound' | 'found';
 }
@@ -40,7 +40,7 @@ export function endOf(job: Pick<Job, 'sheet' | 'journal'>): Finding | null {
   return ends[0] ?? null;
 }
 
-/** Why something is measured before its turn. */
+/** Says why something is measured before its turn. */
 export interface AskedFor {
   readonly characteristic: string;
   readonly surface: Surface;

@@ -23,7 +23,7 @@ const OFF_DRAWING_SHARE = 0.1;
 /** Farther from the readings beside it than one part can vary. */
 const OFF_OTHERS_MM = 0.25;
 
-/** Where only the limits say what to expect, a size so many times off them is in another unit. */
+/** A size that is so many times off its limits, where only those say what to expect, is in another unit. */
 const OFF_LIMITS = 3;
 
 /** Under thou a bare number from here up is often hundredths of a millimetre, or has lost its point. */

@@ -69,7 +69,7 @@ export function leafEvidence(
 /** Describes what leaves tell besides a value. */
 export interface FeelerDetails {
   readonly stations: readonly StationEvidence[];
-  /** What they say of the places tried so far; the verdict needs all of them. */
+  /** Bounds the places that were tried so far; the verdict needs all of them. */
   readonly soFar: Extremes | null;
 }
 

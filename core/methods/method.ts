@@ -71,7 +71,7 @@ export interface Method<Id extends string, R extends object, Details extends obj
   ): { readonly evidence: readonly Evidence[]; readonly details: Details };
   /** Returns the next place to read, or null where there is none. */
   next(asking: Asking): Place | LeafPlace | null;
-  /** What decides by it where leaves cannot; null where it is no help. */
+  /** Names the tool that decides by it where leaves cannot; null where it is no help. */
   readonly finer: FinerTool | null;
   /** Writes the figure of a reading in the shop's unit, or what was felt. */
   figure(reading: R, unit: ShopUnit): string;

@@ -19,7 +19,7 @@ export interface LeafAim {
   readonly room_mm?: number | null;
   /** The stations of characteristics that should be about the same: the other gear under the same deck. */
   readonly sisters?: readonly (readonly StationEvidence[])[];
-  /** What other pumps of the model make expect; nothing where they tell nothing. */
+  /** Gives what other pumps of the model make expect; nothing where they tell nothing. */
   readonly past?: Expected | undefined;
 }
 

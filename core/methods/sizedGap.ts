@@ -12,7 +12,7 @@ interface SizeRead extends ReadAt {
 /** A gap as the difference of sizes that were read, or what is still missing for one. */
 export interface SizedEvidence {
   readonly extremes: Extremes | null;
-  /** What the smallest is at most and the largest at least, whichever places meet. */
+  /** Bounds the smallest from above and the largest from below, whichever places meet. */
   readonly reached: Extremes | null;
   readonly missing: readonly string[];
 }

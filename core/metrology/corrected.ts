@@ -6,7 +6,7 @@ export const GAUGE_STEEL_PER_K = 11.5e-6;
 /** A size as read, and what is known of the circumstances. */
 export interface RawSize {
   readonly read_mm: number;
-  /** What the instrument showed too much on its standard. */
+  /** Gives what the instrument read too much on its standard. */
   readonly offset_mm: number;
   /** Expansion of the part, 1/K; null where the sheet does not say. */
   readonly alpha_per_K: number | null;

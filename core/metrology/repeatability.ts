@@ -21,7 +21,7 @@ export interface StudyResult {
   readonly parts: number;
   readonly total: number;
   readonly grrPercent: number;
-  /** How many sizes of part this way of measuring can tell apart; at least 1, infinite without any spread of its own. */
+  /** Counts the sizes of part that this way of measuring can tell apart; at least 1, infinite without any spread of its own. */
   readonly categories: number;
 }
 

@@ -17,7 +17,7 @@ export interface BenchPlan {
         readonly defect: DefectId;
         readonly nail?: Nail;
         readonly depth_mm?: number;
-        /** Where the person decided otherwise than was proposed. */
+        /** Holds what the person decided, where that is not what was suggested. */
         readonly decided?: Consequence;
         readonly remark?: string;
       }

@@ -204,6 +204,7 @@ export const trackDepths = (
   part: string,
   [trackId, faceId]: readonly [track: string, face: string],
   name: string,
+  on: 'front' | 'rear' | 'cover',
 ): Dimension[] =>
   (
     [
@@ -217,7 +218,7 @@ export const trackDepths = (
       s.of(part),
       'depth-mic',
       s.gears.map(([gear, gearName]) =>
-        place(gear, say('pumps.atPart', { part: gearName }), say(where, { gear: gearName })),
+        place(gear, say('pumps.atPart', { part: gearName }), say(where, { on, gear: gearName })),
       ),
       { also: ['height-gauge'], worked: { ground: 0, dressed: 0 } },
     ),

@@ -136,7 +136,7 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
         { worked: POLISHED },
       ),
       ...bushings.flatMap((b) => b.dimensions),
-      ...trackDepths(s, 'plate', ['track-depth', 'face-depth'], 'Cover'),
+      ...trackDepths(s, 'plate', ['track-depth', 'face-depth'], 'Cover', 'cover'),
     ],
   };
 }

@@ -89,6 +89,7 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
           `plate-${end}`,
           [`plate-track-${end}`, `plate-face-${end}`],
           say('pumps.plate', { end }),
+          end,
         ),
       ),
     ],

@@ -47,9 +47,9 @@ export interface Placement {
   /** The straightedge, end to end. */
   readonly edge?: readonly [Point, Point];
   readonly tool?: Tool;
-  /** Where the leaf goes in, or the spindle stands. */
+  /** Marks where the leaf goes in, or the spindle stands. */
   readonly probe: Point;
-  /** Which way the gear is pushed before measuring; a unit vector. */
+  /** Points the way that the gear is pushed before measuring; a unit vector. */
   readonly push?: Point;
 }
 
@@ -110,15 +110,15 @@ export interface Dimension {
   readonly name: string;
   readonly part: PartId;
   readonly instrument: GaugeKind;
-  /** What else reads it as well, where a shop has no such instrument or likes another. */
+  /** Lists what else reads it as well, where a shop has no such instrument or likes another. */
   readonly also?: readonly GaugeKind[];
   /** Several pieces alike are read, and one end of them counts: who has found it says so of the others. */
   readonly others?: string;
   readonly stations: readonly Station[];
   readonly caution?: string;
-  /** How work on its part moves it. */
+  /** Says how work on its part moves it. */
   readonly worked?: Worked;
-  /** What the sheet's own drawing says it is about, in mm: to notice an inch typed for a millimetre. */
+  /** Gives its size as the sheet's own drawing has it, in mm: to notice an inch typed for a millimetre. */
   readonly drawn_mm?: number;
   /** The field of the geometry that it is. */
   readonly field?: string;
@@ -160,7 +160,7 @@ export interface Touch {
 export interface Characteristic {
   readonly id: CharacteristicId;
   readonly name: string;
-  /** What the reading means, where two readings of it are common. */
+  /** Says what the reading means, where two readings of it are common. */
   readonly convention: string;
   readonly quantity: LengthKind;
   readonly stations: readonly Station[];
@@ -176,7 +176,7 @@ export interface Characteristic {
   readonly usual?: 'leaf' | 'size' | 'swing';
   /** It is weighed by how the house wants a hub in its bushing. */
   readonly hub?: true;
-  /** What a figure below nought means, in words: a vane that does not reach. */
+  /** Says in words what a figure below nought means: a vane that does not reach. */
   readonly below?: string;
   /** The first is the gap itself; the others are what wear adds to it. */
   readonly sum?: readonly [base: CharacteristicId, ...plus: CharacteristicId[]];
@@ -207,9 +207,9 @@ export interface PumpFamily<G extends object = object> {
   readonly example: G;
   readonly cautions: readonly string[];
   model(geometry: G): PumpModel;
-  /** What is taken apart, looked at and renewed before any instrument. */
+  /** Describes what is taken apart, looked at and replaced before any instrument. */
   teardown(geometry: G): Teardown;
   outline(geometry: G, placement: Pick<Placement, 'view' | 'push'>): Outline;
-  /** Where the instrument goes for a characteristic or dimension at a station. */
+  /** Returns where the instrument goes for a characteristic or dimension at a station. */
   placement(geometry: G, target: CharacteristicId | DimensionId, station: StationId): Placement;
 }

@@ -17,7 +17,7 @@ export interface GearShape {
 export interface Mate {
   readonly teeth: number;
   readonly tipRadius_mm: number;
-  /** Where this is a ring round the gear: as deep as its teeth are. */
+  /** Gives the root radius of a ring, where this is one round the gear. */
   readonly ringRoot_mm?: number;
 }
 

@@ -17,11 +17,11 @@ export interface OwnCharacteristic {
   /** The part that it is of. */
   readonly part: string;
   readonly way: OwnWay;
-  /** Where it is measured, a word or two each; one place at least. */
+  /** Names the places where it is measured, a word or two each; one at least. */
   readonly places: readonly string[];
   /** One for a size, two for a difference: the second is taken off the first. */
   readonly sizes: readonly OwnSize[];
-  /** What the reading means, where two readings of it are common. */
+  /** Says what the reading means, where two readings of it are common. */
   readonly convention: string;
   readonly caution: string;
 }

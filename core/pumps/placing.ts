@@ -6,7 +6,7 @@ import { onClock, ORIGIN, type Point } from './shapes';
 export interface Plan {
   /** Half the side of the drawing. */
   readonly extent_mm: number;
-  /** Where the edge rests, and where a depth mic stands. */
+  /** Gives the radius at which the straightedge rests and a depth mic stands. */
   readonly deck_mm: number;
 }
 

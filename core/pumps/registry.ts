@@ -59,7 +59,7 @@ export function problemsOf(
 export interface PumpKind {
   readonly family: string;
   readonly geometry: object;
-  /** What the sheet asks for beyond what the family does. */
+  /** Lists what the sheet asks for beyond what the family does. */
   readonly own?: readonly OwnCharacteristic[];
 }
 

@@ -24,9 +24,9 @@ export interface Driven {
 export interface InTransmission {
   readonly kinds: readonly PartKind[];
   readonly parts: readonly Part[];
-  /** Where the hub carries and drives it: after the pump's own clearances. */
+  /** Lists the clearances where the hub carries and drives it: after the pump's own. */
   readonly hub: readonly Characteristic[];
-  /** What is measured with the pump against its unit, last of all. */
+  /** Lists what is measured with the pump against its transmission, last of all. */
   readonly unit: readonly Characteristic[];
   readonly dimensions: readonly Dimension[];
 }

@@ -9,7 +9,7 @@ export interface VaneRotor {
   readonly thickness_mm: number;
   readonly slotDepth_mm: number;
   readonly shaftRadius_mm: number;
-  /** How far the ring is from the rotor's centre along a clock angle. */
+  /** Returns how far the ring is from the rotor's centre along a clock angle. */
   readonly ringAt: (angle_deg: number) => number;
 }
 

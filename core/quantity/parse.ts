@@ -22,7 +22,7 @@ export const LONGEST_LINE = 200;
 /** Under thou a bare number smaller than this is inches: nobody works to 0.1 thou with a leaf. */
 export const INCHES_BELOW = 0.1;
 
-/** How people write each unit, behind the number or before it. */
+/** Lists how people write each unit, behind the number or before it. */
 const SPELLINGS: Readonly<Record<LengthUnit, string>> = {
   um: '[µμ]m?|um|microns?|micromet(?:re|er)s?',
   mm: 'mm|millimet(?:re|er)s?',

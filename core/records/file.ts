@@ -103,7 +103,7 @@ const LISTS = [
 /** A record as it stands in a file. */
 export interface Row<K extends RecordKind = RecordKind> {
   readonly kind: K;
-  /** Where it stands: `jobs[3]`. */
+  /** Names its place in the file: `jobs[3]`. */
   readonly place: string;
   /** As it was parsed. */
   readonly raw: unknown;

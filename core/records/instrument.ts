@@ -37,7 +37,7 @@ export const instrument = object({
   /** Standard uncertainty of one reading. */
   u_mm: millimetres().required().max(1, 'Over 1 mm. Check the resolution and the unit.'),
   /**
-   * What of it is the instrument's own (calibration, scale, wear of its faces): the same at every
+   * Gives the part of it that is the instrument's own (calibration, scale, wear of its faces): the same at every
    * reading, so that reading again does not average it out.
    */
   own_mm: millimetres()
@@ -82,7 +82,7 @@ export const feelerSet = object({
     ),
   /** Standard uncertainty of a leaf that was not mic'd; 0 until the shop says one. */
   tolerance_mm: millimetres().required().max(0.05, 'Over 0.05 mm: mic the leaves'),
-  /** How far a gap may be from a leaf that drags in it. */
+  /** Gives how far a gap may be from a leaf that drags in it. */
   dragBand_mm: millimetres()
     .required()
     .moreThan(0, 'A drag band is over zero')

@@ -46,7 +46,7 @@ export const jobSchema = object({
   by: line().defined(),
   ...tagFields,
   tier: identifier(),
-  /** What was found when the variant was looked for, in the order of the answers. */
+  /** Lists what was found when the variant was looked for, in the order of the answers. */
   key: once(array(keyAnswer).required(), 'A check is answered twice', ({ check }) => check),
   /** The variant that the pump was taken for; null while nobody has said. */
   variant: identifier().nullable().defined(),
@@ -60,14 +60,14 @@ export const jobSchema = object({
     ({ id }) => id,
   ),
   clean: cleanGate,
-  /** Which bushing and seal were in while it was measured; null where nobody said, or there is none. */
+  /** Names the bushing and seal that were in while it was measured; null where nobody said, or there is none. */
   fitted: string().oneOf(FITTED).nullable().defined(),
   closed,
   stage: string().oneOf(STAGES).required(),
   sheet: sheetSchema,
   /** The leaves in hand. */
   feeler: feelerSet,
-  /** Which instrument is used where the shop has several of a kind. */
+  /** Names the instrument that is used where the shop has several of a kind. */
   chosen: array(object({ kind: instrument.fields.kind, id: identifier() }).noUnknown()).required(),
   /** Temperatures at the bench, where they were taken. */
   part_C: celsius().nullable().defined(),

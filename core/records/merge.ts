@@ -13,11 +13,11 @@ import type { Study } from './study';
  * kept. Nothing here is ever thrown away for an older copy.
  */
 export interface Merge<R> {
-  /** What is to be kept; the very record that is here where that needs nothing. */
+  /** Holds what is to be kept; the very record that is here where that needs nothing. */
   readonly record: R;
   /** Readings here and in the file, how many of those are new here, and how many other entries are. */
   readonly count: Count | null;
-  /** What the file says otherwise and what stays as it is here, by name of field or id of entry. */
+  /** Lists what the file says otherwise and what stays as it is here, by name of field or id of entry. */
   readonly kept: readonly string[];
 }
 

@@ -52,7 +52,7 @@ const limit = object({
     }),
   side: string().oneOf(SIDES).required(),
   gasket: string().oneOf(GASKETS).required(),
-  /** Where it stands, where that is not what the tier says. */
+  /** Names its source, where that is not the one of the tier. */
   source: line().defined(),
 })
   .noUnknown()
@@ -135,7 +135,7 @@ export const sheetSchema = object({
   /** Thickness of the gasket once it is compressed; 0 where there is none. */
   /** Fields of the geometry that are the example's still, and nobody's figures. */
   examples: array(string().required()).required().max(40),
-  /** What is measured beyond what the family does. */
+  /** Lists what is measured beyond what the family does. */
   own: listed(array(ownCharacteristic).required().max(40), 'A check is there twice'),
   gasket_mm: millimetres().required().max(5, 'Gasket is over 5 mm. Check the unit.'),
   materials: array(material).required(),

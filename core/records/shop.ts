@@ -20,9 +20,9 @@ export const shopSchema = object({
   revision: number().integer().min(0).required(),
   unit: string().oneOf(['mm', 'thou']).required(),
   theme: string().oneOf(['system', 'light', 'dark']).required(),
-  /** How English is spelled; `device` goes by the browser's language. */
+  /** Says how English is spelled; `device` goes by the browser's language. */
   spelling: string().oneOf(['device', 'british', 'american']).required(),
-  /** Whether keys answer on the measuring screen without a field. */
+  /** Tells whether keys answer on the measuring screen while no field has the cursor. */
   shortcuts: boolean().required(),
   person: line().defined(),
   customers,

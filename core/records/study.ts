@@ -40,7 +40,7 @@ export const studySchema = object({
   id: identifier(),
   revision: number().integer().min(0).required(),
   createdAt: moment(),
-  /** What is measured, in words: `gear width by outside mic`. */
+  /** Says what is measured: `gear width by outside mic`. */
   what: line().required('Say what is measured'),
   /** The instrument that takes the result over. */
   instrument: identifier(),

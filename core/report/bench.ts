@@ -70,7 +70,7 @@ function variantLines(job: Job, unit: ShopUnit): string[] {
       against: part(m.against),
       in: name(m.in),
     };
-    return note ? say('report.mixNote', { ...fit, note }) : say('report.mix', fit);
+    return note ? say('judge.mixNote', { ...fit, note }) : say('judge.mix', fit);
   });
   if (job.variant === null && answers.length === 0) return [];
   return [

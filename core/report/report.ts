@@ -35,7 +35,7 @@ export interface ReportRow {
   readonly evidence: string;
   /** The unit of all figures in it: a shop that reads thou has its sizes in inches. */
   readonly unit: string;
-  /** What it was before it was worked on; only where it was. */
+  /** Gives what it was before it was worked on; only where it was. */
   readonly before?: string;
   readonly hot: string;
   readonly verdict: Verdict;
@@ -54,7 +54,7 @@ export interface ReportHand {
   readonly who: string;
   readonly instrument: string;
   readonly readings: number;
-  /** How many of them were made with a zero that was overdue or never checked; empty for none. */
+  /** Counts those that were made with a zero that was overdue or never checked; empty for none. */
   readonly zero: string;
   readonly from: string;
   readonly to: string;
@@ -74,7 +74,7 @@ export interface Report {
   readonly facts: readonly (readonly [label: string, value: string])[];
   readonly overall: { readonly verdict: Verdict; readonly words: string };
   readonly rows: readonly ReportRow[];
-  /** What is not a clearance: variant, findings, how it lay, what to order, what was skipped. */
+  /** Holds what is no clearance: variant, findings, orientation, parts to order, what was not done. */
   readonly sections: readonly ReportSection[];
   readonly notMeasured: readonly string[];
   readonly struck: readonly string[];

@@ -107,7 +107,7 @@ export const entered = {
   unit: string().oneOf(['mm', 'in', 'thou']).required(),
   /** Standard uncertainty of this one reading. */
   u_mm: millimetres().required(),
-  /** What of it is the instrument's own (calibration, scale): reading again does not average it out. */
+  /** Gives the part of it that is the instrument's own (calibration, scale): reading again does not average it out. */
   own_mm: millimetres().required(),
   source: string().oneOf(SOURCES).required(),
 };

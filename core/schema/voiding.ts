@@ -1,4 +1,4 @@
-/** Who voided an entry, when and why. */
+/** Records who voided an entry, when and why. */
 export interface Voiding {
   readonly at: string;
   readonly by: string;

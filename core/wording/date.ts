@@ -1,6 +1,6 @@
 import { language } from '../language';
 
-/** How much of a moment is written; `utc` is for paper, which is read in another place than it was printed. */
+/** Says how much of a moment is written; `utc` is for paper, which is read in another place than it was printed. */
 const STYLES = {
   day: { day: 'numeric', month: 'short', year: 'numeric' },
   'time of the year': { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },

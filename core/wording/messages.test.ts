@@ -5,6 +5,7 @@ import { formatLength } from '../quantity/format';
 import { dateText } from './date';
 import { MESSAGES } from './messages';
 import { listed, say, sayAround, spelled, type MessageKey } from './say';
+import { BRITISH } from '../../scripts/lint/wholeSentences';
 import { AMERICAN, britishIn, respelled } from './spelling';
 
 /** The code of every room that says something, without the catalogue and the tests. */
@@ -19,8 +20,8 @@ function sources(dir: string): string[] {
 const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n');
 const KEYS = Object.keys(MESSAGES) as MessageKey[];
 
-/** Keys that are put together of a stem and an id: `tag.rotation.${id}`. */
-const STEMS = [...CODE.matchAll(/`((?:\w+\.)+)\$\{/g)].map(([, stem]) => stem ?? '');
+/** Keys that are said by a stem and an id: `tag.rotation.${id}`. A stem names more than the room. */
+const STEMS = [...CODE.matchAll(/say\(`((?:\w+\.){2,})\$\{/g)].map(([, stem]) => stem ?? '');
 
 afterEach(() => speak({ spelling: 'british', locale: 'en-GB' }));
 
@@ -38,6 +39,11 @@ describe('the catalogue of messages', () => {
       return /[{}]/.test(said(key, Object.fromEntries(names.map((name) => [name, 2]))));
     });
     expect(left).toEqual([]);
+  });
+  it('says nothing twice under two keys', () => {
+    const texts = KEYS.map((key) => MESSAGES[key] as string);
+    const twice = KEYS.filter((key, i) => texts.indexOf(MESSAGES[key]) < i);
+    expect(twice).toEqual([]);
   });
   it('has whole sentences in every branch of a plural or a choice', () => {
     const joined = KEYS.filter((key) => /\}[a-z’]|[a-z]\{/.test(MESSAGES[key]));
@@ -70,6 +76,8 @@ describe('what is said', () => {
     for (const [word, american] of Object.entries(AMERICAN)) {
       expect(respelled(`a ${word}, b`, 'american')).toBe(`a ${american}, b`);
       expect(britishIn(respelled(word, 'american'))).toEqual([]);
+      // The lint rule looks for the same words.
+      expect([BRITISH.test(word), BRITISH.test(american)]).toEqual([true, false]);
     }
     expect(respelled('centred, a parameter', 'american')).toBe('centred, a parameter');
   });

@@ -2,6 +2,7 @@ import type { Spelling } from '../language';
 
 /** The words that North America spells, or says, otherwise. */
 export const AMERICAN: Readonly<Record<string, string>> = {
+  aluminium: 'aluminum',
   anticlockwise: 'counterclockwise',
   centre: 'center',
   centres: 'centers',

@@ -106,7 +106,7 @@ export function shownExtremes(a: Assessment): Extremes | null {
 
 /** One limit and the end of the range that is held against it. */
 interface Side {
-  readonly word: 'largest' | 'smallest';
+  readonly message: 'judge.largest' | 'judge.smallest';
   readonly estimate: Estimate;
   readonly limit: number;
   /** Between the limit and the nearest that the length can be to its safe side; negative where it cannot hold. */
@@ -121,7 +121,7 @@ function sides(smallest: Estimate, largest: Estimate, limits: Limits): Side[] {
   if (upper_mm != null) {
     const [lo, hi] = ends(largest);
     list.push({
-      word: 'largest',
+      message: 'judge.largest',
       estimate: largest,
       limit: upper_mm,
       best: upper_mm - lo,
@@ -131,7 +131,7 @@ function sides(smallest: Estimate, largest: Estimate, limits: Limits): Side[] {
   if (lower_mm != null) {
     const [lo, hi] = ends(smallest);
     list.push({
-      word: 'smallest',
+      message: 'judge.smallest',
       estimate: smallest,
       limit: lower_mm,
       best: hi - lower_mm,
@@ -150,8 +150,12 @@ function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
   return [...list].sort((x, y) => by(x) - by(y))[0];
 }
 
-const said = ({ word, estimate, limit }: Side, unit: ShopUnit, kind: LengthKind = 'gap'): string =>
-  say(`judge.${word}`, {
+const said = (
+  { message, estimate, limit }: Side,
+  unit: ShopUnit,
+  kind: LengthKind = 'gap',
+): string =>
+  say(message, {
     range: estimateText(estimate, unit, kind),
     limit: formatLength(limit, kind, unit),
     unit: unitName(kind, unit),

@@ -17,7 +17,7 @@ import { Heading, Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { SheetPick } from './SheetPick';
-import { onceValid, Refused, useOnce } from '../shell/useOnce';
+import { onceValid, useOnce } from '../shell/useOnce';
 import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
@@ -76,7 +76,8 @@ export function NewJobScreen() {
 
   const { run: start, failed } = useOnce(() =>
     onceValid(handleSubmit, async ({ sheet: _, ...form }) => {
-      if (!sheet || !tier) throw new Refused();
+      // A draft may name a sheet that is gone by now.
+      if (!sheet || !tier) throw new Error('Choose a limit sheet.');
       const id = await kept.make(() => createJob({ ...form, tier: tier.id }, sheet, shop));
       // The job is there; a customer that could not be remembered is no reason to stay.
       await changeShop((s) => withCustomer(s, { name: form.owner, contact: form.contact })).catch(
@@ -150,7 +151,7 @@ export function NewJobScreen() {
                 <Words strong>Limits to use</Words>
                 <Choice
                   label="Limits to use"
-                  value={tier?.id ?? ''}
+                  value={tier.id}
                   options={sheet.tiers.map((t) => ({ value: t.id, name: t.name }))}
                   onChange={(id) => setValue('tier', id)}
                 />

@@ -3,7 +3,6 @@ import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { worstVerdict } from '@/core/assessment/summary';
-import { VERDICT_WORD } from '@/core/wording/verdict';
 import type { Job } from '@/core/records/job';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
@@ -15,6 +14,7 @@ import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
 import type { Openers } from './panels';
 import type { Measuring } from './useMeasuring';
+import { allMeasuredWords } from './verdictWords';
 import { say } from '@/core/wording/say';
 
 interface Props extends Openers {
@@ -47,9 +47,7 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
       <View ref={next} style={styles.head}>
         <PinRing verdict={worst} size={40} />
-        <Heading size="instruction">
-          {worst === 'in' ? 'All in' : say('measure.worst', { verdict: VERDICT_WORD[worst] })}
-        </Heading>
+        <Heading size="instruction">{allMeasuredWords(measuring.all)}</Heading>
       </View>
       <FallenVerdict job={job} measuring={measuring} />
       <Words>{standing(settled, close)}</Words>

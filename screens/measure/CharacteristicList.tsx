@@ -124,6 +124,6 @@ const styles = StyleSheet.create({
   fill: { flex: 1 },
   list: { padding: 14, gap: 8 },
   heading: { paddingVertical: 4 },
-  foot: { flexDirection: 'row', gap: 6 },
+  foot: { flexDirection: 'row', gap: 8 },
   card: { flexDirection: 'row', alignItems: 'center', gap: 10, minHeight: 48, paddingTop: 8 },
 });

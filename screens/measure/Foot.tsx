@@ -58,5 +58,5 @@ export function Foot({ job, shown, way, measuring, onEvidence, children }: Props
 }
 
 const styles = StyleSheet.create({
-  foot: { flexDirection: 'row', gap: 6, paddingTop: 2 },
+  foot: { flexDirection: 'row', gap: 8, paddingTop: 2 },
 });

@@ -1,12 +1,11 @@
 import { evaluator } from '@/data/evaluator';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { LeafStep } from '@/core/guidance/step';
-import { markedWords } from '@/core/methods/feeler';
 import { useMemo, useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
-import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
+import { formatLength, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
 import { useRoom } from '@/ui/useWidth';
@@ -18,7 +17,8 @@ import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';
 import { useMarks } from './useMarks';
 import type { Measuring } from './useMeasuring';
-import { say, sayAround } from '@/core/wording/say';
+import { say } from '@/core/wording/say';
+import { leafInstruction } from '@/core/wording/step';
 
 interface Props extends Openers {
   readonly job: Job;
@@ -60,16 +60,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const { characteristic } = shown;
   const marks = useMarks(job, shown, step.station);
   const reach = useReach(job, shown);
-  const { leaves_mm, marked_mm, total_mm } = step.stack;
-  const { instruction } = step.station;
-  const total = formatWithUnit(total_mm, 'gap', unit);
-  const leaf = markedWords(marked_mm ?? leaves_mm, unit);
-  const [before, after] =
-    leaves_mm.length > 1
-      ? sayAround('measure.tryTogether', 'leaf', { instruction, total })
-      : marked_mm
-        ? sayAround('measure.tryMicd', 'leaf', { instruction, total })
-        : sayAround('measure.tryLeaf', 'leaf', { instruction });
+  const [before, leaf, after] = leafInstruction(step, unit);
 
   return (
     <StepPanel

@@ -117,8 +117,8 @@ export function MeasureStage({ job }: { readonly job: Job }) {
       <Announcer job={job} measuring={measuring} />
       <RenewedNotice set={renewed} />
       {typed?.when !== when ? null : (
-        <View role="alert" style={styles.typed}>
-          <Notice kind="word">
+        <View style={styles.typed}>
+          <Notice kind="error">
             {say(step?.way === 'leaf' ? 'measure.gaugeTyped' : 'measure.gaugeTypedAnywhere', {
               text: typed.text,
             })}

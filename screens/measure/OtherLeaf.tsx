@@ -6,7 +6,7 @@ import { Button } from '@/ui/Button';
 import { leavesOf } from '@/core/feeler/ladder';
 import { stackFrom } from '@/core/feeler/stacks';
 import type { Job } from '@/core/records/job';
-import { formatLength } from '@/core/quantity/format';
+import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import { useShop } from '@/data/hooks';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { bySpace } from '@/ui/keyboard';
@@ -36,7 +36,7 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
   return (
     <View style={styles.box}>
       <Words size="note" tone="muted">
-        {say('measure.pickLeaves', { most: maxStack })}
+        {say('measure.pickLeaves', { most: maxStack, unit: unitName('gap', unit) })}
       </Words>
       <Row>
         {shown.characteristic.stations.map((s) => (
@@ -76,7 +76,7 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
         >
           {held.length === 0
             ? 'Try'
-            : say('measure.try', { leaf: formatLength(stack.total_mm, 'gap', unit) })}
+            : say('measure.try', { leaf: formatWithUnit(stack.total_mm, 'gap', unit) })}
         </Button>
       </View>
     </View>

@@ -1,10 +1,10 @@
 import type { FeelerReading } from '@/core/methods/feeler';
+import { readingDetail, readingFigure } from '@/core/methods/list';
 import { Button } from '@/ui/Button';
 import { stackOf } from '@/core/feeler/bounds';
-import { formatLength, formatWithUnit } from '@/core/quantity/format';
+import { formatWithUnit } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { Notice } from '@/ui/Notice';
-import { FELT_WORDS } from './Answers';
 import type { PendingReading } from '@/core/commands/measuring';
 import { say } from '@/core/wording/say';
 
@@ -55,8 +55,7 @@ function contradictionWords(
   { reading, against }: Extract<PendingReading, { kind: 'contradiction' }>,
   unit: ShopUnit,
 ): string {
-  const words = ({ leaves_mm, felt }: FeelerReading) =>
-    `${formatLength(stackOf(leaves_mm), 'gap', unit)} ${FELT_WORDS[felt].name.toLowerCase()}`;
+  const words = (r: FeelerReading) => `${readingFigure(r, unit)} ${readingDetail(r, unit)}`;
   const earlier = against.map(words).join(', ');
   return say('measure.contradiction', { reading: words(reading), earlier });
 }

@@ -1,4 +1,5 @@
 import type { Assessment } from '@/core/assessment/assessment';
+import { worstVerdict } from '@/core/assessment/summary';
 import { readingFigure } from '@/core/methods/list';
 import { explain, gapText, hotText, shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
 import { ends } from '@/core/metrology/estimate';
@@ -23,6 +24,14 @@ export function limitsOf(a: Assessment, unit: ShopUnit): string {
 export function wordOf(a: Assessment): string {
   if (a.limits) return VERDICT_WORD[a.verdict];
   return a.largest || a.touches.length > 0 ? 'Recorded' : 'No limit';
+}
+
+/** Says that all is measured, and the worst of what has a limit. */
+export function allMeasuredWords(all: readonly Assessment[]): string {
+  const worst = worstVerdict(all.filter((a) => a.limits !== null));
+  return worst === 'in'
+    ? 'All measured. All in.'
+    : say('measure.worst', { verdict: VERDICT_WORD[worst] });
 }
 
 export function reasonOf(a: Assessment, job: Job, unit: ShopUnit): string {

@@ -82,7 +82,9 @@ export function SheetSide({ sheet }: { readonly sheet: Sheet }) {
           <View role="columnheader" style={styles.name}>
             <Words strong>Limits</Words>
           </View>
-          <View role="columnheader" aria-label="Unit" style={styles.unit} />
+          <View role="columnheader" style={styles.unit}>
+            <Words tone="muted">Unit</Words>
+          </View>
           {sheet.tiers.map((tier) => (
             <View key={tier.id} role="columnheader" style={styles.figure}>
               <Words strong>{tier.name}</Words>

@@ -49,7 +49,7 @@ export function SheetsScreen() {
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       {data?.unreadable.map((e) => (
         <Notice key={e.key} kind="error">
-          {say('sheets.unreadable', { error: e.message })}
+          {say('shell.unreadable', { error: e.message })}
         </Notice>
       ))}
       {data && sheets.length === 0 ? (

@@ -9,7 +9,7 @@ import type { Sheet } from '@/core/records/sheet';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
-import { say } from '@/core/wording/say';
+import { say, spelled } from '@/core/wording/say';
 
 /** Nominal sizes, what the parts are made of, how hot they run, and the gasket. */
 export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -42,8 +42,9 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
       ))}
       <Heading>Materials and working temperatures</Heading>
       <Words size="note" tone="muted">
-        Typical expansion, ×10⁻⁶ per °C: die-cast aluminium 21–23, cast iron 10.5, steel 11.7,
-        bronze 18, carbon vane 4–6.
+        {spelled(
+          'Typical expansion, ×10⁻⁶ per °C: die-cast aluminium 21–23, cast iron 10.5, steel 11.7, bronze 18, carbon vane 4–6.',
+        )}
       </Words>
       {kinds.map((p) => (
         <View key={p.id} style={styles.row}>

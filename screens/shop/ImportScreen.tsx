@@ -143,11 +143,7 @@ function NotTakenNotice({ notTaken }: Pick<Preview, 'notTaken'>) {
         </Button>
       }
     >
-      <Words strong>
-        {notTaken.length === 1
-          ? 'One record is not imported.'
-          : say('shop.notTaken', { count: notTaken.length })}
-      </Words>
+      <Words strong>{say('shop.notTaken', { count: notTaken.length })}</Words>
       {notTaken.slice(0, MOST_LINES).map((record, i) => (
         <Words key={i}>{notTakenWords(record)}</Words>
       ))}

@@ -53,6 +53,33 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
   const kind = useWatch({ control, name: 'kind' });
   const size = unitName('size', unit);
   const gap = unitName('gap', unit);
+  const rows = [
+    [
+      { name: 'from', label: say('shop.from', { unit: size }) },
+      { name: 'to', label: say('shop.to', { unit: size }) },
+    ],
+    [
+      { name: 'resolution', label: say('shop.resolution', { unit: gap }) },
+      {
+        name: 'u',
+        label: say('shop.uncertainty', { unit: gap }),
+        spoken: 'Standard uncertainty of one reading',
+      },
+      {
+        name: 'own',
+        label: say('shop.ownPart', { unit: gap }),
+        spoken: 'The instrument’s own part of that uncertainty',
+      },
+    ],
+    [
+      {
+        name: 'zeroDays',
+        label: 'Zero check every, days',
+        spoken: 'Days that a zero check is good for',
+        inputMode: 'numeric',
+      },
+    ],
+  ] as const;
   return (
     <View style={styles.box}>
       <KeptNotices kept={kept} />
@@ -64,52 +91,13 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
         options={KINDS}
         onChange={(next) => setValue('kind', next, { shouldDirty: true })}
       />
-      <View style={styles.row}>
-        <Field
-          control={control}
-          name="from"
-          label={say('shop.from', { unit: size })}
-          style={styles.cell}
-        />
-        <Field
-          control={control}
-          name="to"
-          label={say('shop.to', { unit: size })}
-          style={styles.cell}
-        />
-      </View>
-      <View style={styles.row}>
-        <Field
-          control={control}
-          name="resolution"
-          label={say('shop.resolution', { unit: gap })}
-          style={styles.cell}
-        />
-        <Field
-          control={control}
-          name="u"
-          label={say('shop.uncertainty', { unit: gap })}
-          spoken="Standard uncertainty of one reading"
-          style={styles.cell}
-        />
-        <Field
-          control={control}
-          name="own"
-          label={say('shop.ownPart', { unit: gap })}
-          spoken="The instrument’s own part of that uncertainty"
-          style={styles.cell}
-        />
-      </View>
-      <View style={styles.row}>
-        <Field
-          control={control}
-          name="zeroDays"
-          label="Zero check every, days"
-          spoken="Days that a zero check is good for"
-          inputMode="numeric"
-          style={styles.cell}
-        />
-      </View>
+      {rows.map((row, i) => (
+        <View key={i} style={styles.row}>
+          {row.map((field) => (
+            <Field key={field.name} control={control} style={styles.cell} {...field} />
+          ))}
+        </View>
+      ))}
       <Words size="note" tone="muted">
         u: standard uncertainty of one reading. Take it from a study, or use half the certificate’s
         figure. The instrument’s own part stays however often you measure: calibration, scale, worn

@@ -1,3 +1,4 @@
+import type { ComponentProps } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { setAside } from '@/data/aside';
 import { inUnit, type Shop } from '@/core/records/shop';
@@ -9,6 +10,7 @@ import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { Heading, Words } from '@/ui/Words';
 import { ShopUnread } from '@/ui/ShopUnread';
+import { KeysChoice } from '../shell/KeysChoice';
 import { Wall } from '../shell/Wall';
 import { AsidePanel } from './AsidePanel';
 import { BackupPanel } from './BackupPanel';
@@ -53,22 +55,19 @@ export function ShopScreen() {
               name="Repeatability studies"
               about="How much of the scatter is the measuring"
             />
-            <Heading>Units</Heading>
-            <Choice
+            <Setting
               label="Units"
               value={shop.unit}
               options={unitChoices()}
               onChange={(unit) => void apply((s) => inUnit(s, unit)).catch(() => undefined)}
             />
-            <Heading>Appearance</Heading>
-            <Choice
+            <Setting
               label="Appearance"
               value={shop.theme}
               options={THEMES}
               onChange={(theme) => set({ theme })}
             />
-            <Heading>Spelling</Heading>
-            <Choice
+            <Setting
               label="Spelling"
               value={shop.spelling}
               options={SPELLINGS}
@@ -78,12 +77,7 @@ export function ShopScreen() {
               Dates and decimals are written as in this browser’s language.
             </Words>
             <Heading>Keys on the measuring screen</Heading>
-            <Choice
-              label="Keys on the measuring screen"
-              value={shop.shortcuts ? 'on' : 'off'}
-              options={SHORTCUTS}
-              onChange={(chosen) => set({ shortcuts: chosen === 'on' })}
-            />
+            <KeysChoice />
           </>
         }
         second={
@@ -111,16 +105,20 @@ export function ShopScreen() {
   );
 }
 
+/** One setting of the shop under its heading. */
+const Setting = <T extends string>(props: ComponentProps<typeof Choice<T>>) => (
+  <>
+    <Heading>{props.label}</Heading>
+    <Choice {...props} />
+  </>
+);
+
 const unitChoices = () =>
   (['thou', 'mm'] as const).map((value) => ({ value, name: say(`shop.units.${value}`) }));
 const SPELLINGS = [
   { value: 'device', name: 'Same as browser' },
   { value: 'british', name: 'British' },
   { value: 'american', name: 'American' },
-] as const;
-const SHORTCUTS = [
-  { value: 'on', name: 'On' },
-  { value: 'off', name: 'Off' },
 ] as const;
 const THEMES = [
   { value: 'system', name: 'Same as device' },

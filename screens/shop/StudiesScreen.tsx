@@ -88,7 +88,7 @@ export function StudiesScreen() {
       </Words>
       {data?.unreadable.map((e) => (
         <Notice key={e.key} kind="error">
-          {say('shop.unreadable', { error: e.message })}
+          {say('shell.unreadable', { error: e.message })}
         </Notice>
       ))}
       <Columns

@@ -40,8 +40,7 @@ export function lineWords({ kind, name, effect, count, kept }: PlannedLine): str
 }
 
 /** Says how many records are here as they are in the file. */
-export const sameWords = (count: number): string =>
-  count === 1 ? 'One record is here already, unchanged.' : say('shop.alreadyHere', { count });
+export const sameWords = (count: number): string => say('shop.alreadyHere', { count });
 
 /** Says why a record is not taken. */
 export function notTakenWords({ kind, name, problems }: NotTaken): string {

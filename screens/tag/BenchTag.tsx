@@ -34,7 +34,7 @@ function TagFace({ job }: { readonly job: Job }) {
           </Words>
         </View>
         <Words size="note">
-          {[job.owner, job.due ? say('tag.dueOn', { day: dateText(job.due, 'utc day') }) : '']
+          {[job.owner, job.due ? say('bench.dueOn', { day: dateText(job.due, 'utc day') }) : '']
             .filter(Boolean)
             .join(' · ')}
         </Words>

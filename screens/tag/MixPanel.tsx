@@ -36,7 +36,7 @@ export function MixPanel({ job }: { readonly job: Job }) {
             <PinRing verdict={mark} size={28} />
             <View style={styles.words}>
               <Words strong>
-                {say('tag.mixSays', {
+                {say('judge.mix', {
                   verdict: word,
                   part: partOf(m.part),
                   of: nameOf(m.of),

@@ -121,7 +121,7 @@ export function TagStage({ job }: { readonly job: Job }) {
       {wrong ? <Notice kind="error">Not saved. Fix the fields marked in red.</Notice> : null}
       <KeptNotices kept={kept} labels={LABELS} />
       {job.closed ? (
-        <Notice kind="word">{say('tag.closed', { why: job.closed.why })}</Notice>
+        <Notice kind="word">{say('bench.closed', { why: job.closed.why })}</Notice>
       ) : null}
       <Columns
         first={

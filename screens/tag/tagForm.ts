@@ -137,7 +137,7 @@ const schemaIn = (unit: ShopUnit) =>
     ),
     before: array(beforeFields(unit))
       .required()
-      .max(MOST_FIGURES, say('tag.mostReadings', { most: MOST_FIGURES })),
+      .max(MOST_FIGURES, say('records.mostReadings', { most: MOST_FIGURES })),
   });
 export type TagForm = InferType<ReturnType<typeof schemaIn>>;
 

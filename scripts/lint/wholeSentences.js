@@ -62,7 +62,7 @@ const wholeSentences = {
 };
 
 /** The words that are spelled otherwise in North America; a test holds them to `core/wording/spelling`. */
-const BRITISH = /\b(?:anticlockwise|centres?|colours?|metres?|millimetres?)\b/i;
+const BRITISH = /\b(?:aluminium|anticlockwise|centres?|colours?|metres?|millimetres?)\b/i;
 
 const spelling = {
   meta: {

@@ -23,10 +23,10 @@ export type SurfaceKind = (typeof SURFACE_KINDS)[number];
 export interface Defect<Id extends string = string> {
   readonly id: Id;
   readonly name: string;
-  /** What the eye or the nail meets. */
+  /** Says what the eye or the nail meets. */
   readonly looks: string;
   readonly on: readonly SurfaceKind[];
-  /** Whether the fingernail tells how bad it is. */
+  /** Tells whether the fingernail shows how bad it is. */
   readonly nail: boolean;
 }
 

@@ -38,9 +38,9 @@ export interface Surface {
 export interface StripStep {
   readonly id: string;
   readonly part: string;
-  /** What to do, as an instruction. */
+  /** Says what to do, as an instruction. */
   readonly do: string;
-  /** Which way round to note before it comes out: an id of WAYS_ROUND, or empty. */
+  /** Names the way round to record before it comes out: an id of WAYS_ROUND, or empty. */
   readonly way: string;
   /** The option of that which is right on this pump; empty where nobody has said. */
   readonly right: string;

@@ -2,7 +2,7 @@ import { say, spelled } from '../../wording/say';
 /** Says which way round a part lay: a few choices that can be drawn. */
 export interface WayRound {
   readonly id: string;
-  /** What is looked at: `Bevel`. */
+  /** Names what is looked at: `Bevel`. */
   readonly name: string;
   readonly options: readonly { readonly id: string; readonly name: string }[];
   /** From where it is looked at, where that changes the answer: `from the shaft end`. */

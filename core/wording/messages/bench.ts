@@ -1,5 +1,6 @@
 export const BENCH = {
-  'bench.backupOld': 'The last backup is {days} days old.',
+  'bench.backupOld':
+    '{days, plural, one {The last backup is one day old.} other {The last backup is # days old.}}',
   'bench.checkNumber': 'Check {number}',
   'bench.closed': 'Closed: {why}',
   'bench.decided': '{decided} of {all} checks decided',
@@ -13,7 +14,8 @@ export const BENCH = {
   'bench.limitTwice': '{check} already has a limit above.',
   'bench.moreSheets': '{count} more. Type a few letters to find one.',
   'bench.next': 'Next: {check}',
-  'bench.noBackup': 'No backup was saved from this browser in {days} days.',
+  'bench.noBackup':
+    '{days, plural, one {No backup was saved from this browser for a day.} other {No backup was saved from this browser in # days.}}',
   'bench.noMatch': 'No job matches “{text}”. Check the spelling.',
   'bench.noSheet': 'No sheet matches “{text}”. Check the spelling.',
   'bench.opened': 'opened {day}',

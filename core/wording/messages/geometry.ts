@@ -2,7 +2,6 @@ export const GEOMETRY = {
   'geometry.atLeast': '{field} must be at least {least}.',
   'geometry.atMost': '{field} must be at most {most}.',
   'geometry.inMm': '{length} mm',
-  'geometry.larger': '{field} must be larger than the {other}.',
   'geometry.leastAngle': '{field} must be at least {least}°.',
   'geometry.leastArc':
     'Tooth arc radius must be over {least} with this eccentricity, or the teeth do not reach their roots.',

@@ -31,6 +31,8 @@ export const JUDGE = {
   'judge.maybeFlatOfThree':
     'The floor may be flat: the readings scatter as much as it tilts. Three depths fit any plane: the ± is from the instrument alone.',
   'judge.micThese': 'Leaves cannot decide it. Mic these: {sizes}.',
+  'judge.mix': '{verdict}: {part} from {of} with {against} from {in}',
+  'judge.mixNote': '{verdict}: {part} from {of} with {against} from {in}; {note}',
   'judge.nail': 'nail {does}',
   'judge.narrowest':
     '{method, select, indicator {Measured two ways. The dial narrows it most.} sizes {Measured two ways. The mic sizes narrow it most.} leaves {Measured two ways. The leaves narrow it most.} depths {Measured two ways. The depths narrow it most.} sweep {Measured two ways. The sweep narrows it most.} other {Measured two ways. The parts of the sum narrow it most.}}',

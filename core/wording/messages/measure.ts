@@ -1,5 +1,4 @@
 export const MEASURE = {
-  'measure.allMeasuredSaid': 'All measured. Worst: {verdict}.',
   'measure.cardHead': '{section}: {verdict}',
   'measure.checksOf': 'Checks · {limits}',
   'measure.contradiction':
@@ -25,7 +24,7 @@ export const MEASURE = {
   'measure.noInstrument': '{kind}: none in the list. Add one under Shop.',
   'measure.numberAndLimit': '{number} of {all} · {limit}',
   'measure.partTemperature': 'Part, {unit}',
-  'measure.pickLeaves': 'Pick the place, then up to {most} leaves',
+  'measure.pickLeaves': 'Pick the place, then up to {most} leaves ({unit})',
   'measure.radiusWrong': 'Radius: {error}',
   'measure.readAgain': 'Read again {figure} {where}',
   'measure.reads': 'Reads, {unit}',

@@ -23,8 +23,10 @@ export const PUMPS = {
   'pumps.cutIn': 'Body cut-in, {gear}',
   'pumps.depthAcross': 'Depth mic again, across the pocket of the {part}.',
   'pumps.depthAtHour': 'Depth mic on the deck, down to the pocket floor at {hour}.',
-  'pumps.depthOnFace': 'Depth mic across the part, spindle on the unworn face at the {gear}.',
-  'pumps.depthOnTrack': 'Depth mic across the part, spindle on the wear mark at the {gear}.',
+  'pumps.depthOnFace':
+    '{on, select, front {Depth mic across the front plate, spindle on the unworn face at the {gear}.} rear {Depth mic across the rear plate, spindle on the unworn face at the {gear}.} other {Depth mic across the cover, spindle on the unworn face at the {gear}.}}',
+  'pumps.depthOnTrack':
+    '{on, select, front {Depth mic across the front plate, spindle on the wear mark at the {gear}.} rear {Depth mic across the rear plate, spindle on the wear mark at the {gear}.} other {Depth mic across the cover, spindle on the wear mark at the {gear}.}}',
   'pumps.depthToFloor': 'Depth mic on the deck, down to the floor of the {part}.',
   'pumps.diametral': 'diametral: {part} pushed to the far side',
   'pumps.edgeAcross': 'Straightedge across {line}, leaf on the {part} at {hour}.',
@@ -57,7 +59,7 @@ export const PUMPS = {
   'pumps.journal': 'Journal, {gear} {end}',
   'pumps.journalsOf': 'Journals of the {gear}',
   'pumps.lengthwise': '{part}, lengthwise',
-  'pumps.line': 'line {line}',
+  'pumps.line': 'across {line}',
   'pumps.lobe': 'lobe {number}',
   'pumps.lobes':
     '{number, select, 1 {Turn until two lobes meet tip to tip at 12. Leaf between them.} 2 {Turn the inner rotor one lobe on. Two lobes tip to tip at 12 again: leaf between them.} other {Turn the inner rotor two lobes on. Two lobes tip to tip at 12 again: leaf between them.}}',

@@ -8,8 +8,6 @@ export const REPORT = {
   'report.howToRead':
     '“±” is twice the standard uncertainty; a range such as {example} is what the leaves prove. Limits apply at {reference}.',
   'report.limit': 'limit {limits}',
-  'report.mix': '{verdict}: {part} from {of} with {against} from {in}',
-  'report.mixNote': '{verdict}: {part} from {of} with {against} from {in}; {note}',
   'report.noSign':
     'The PDF’s type has no sign for {signs}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file as well.',
   'report.noSignMore':

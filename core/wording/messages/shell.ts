@@ -8,4 +8,5 @@ export const SHELL = {
   'shell.partFailed':
     '{what} cannot be shown: {error}. Your stored data is unchanged, and the rest of the app works.',
   'shell.title': '{screen} · {of}',
+  'shell.unreadable': '{error} Nothing was changed.',
 } as const;

@@ -1,5 +1,6 @@
 export const SHOP = {
-  'shop.alreadyHere': '{count} records are here already, unchanged.',
+  'shop.alreadyHere':
+    '{count, plural, one {One record is here already, unchanged.} other {# records are here already, unchanged.}}',
   'shop.backupAbout':
     'Saves everything in this browser to one file. Use Import to restore it. The last backup is of {day}.',
   'shop.backupDone':
@@ -32,7 +33,7 @@ export const SHOP = {
   'shop.importUnreadable':
     '{record}: replaces one here that cannot be read. That one is set aside as it is.',
   'shop.inUse': '{instrument} uses it',
-  'shop.instruments': '{count} instruments, {sets}',
+  'shop.instruments': '{count, plural, one {One instrument, {sets}} other {# instruments, {sets}}}',
   'shop.jobs': '{count, plural, one {# job} other {# jobs}}',
   'shop.leafLine': 'Cannot read “{text}”. Write the marking, =, and the mic reading.',
   'shop.leafSet': 'Leaf set {letter}',
@@ -41,12 +42,14 @@ export const SHOP = {
   'shop.leaves': 'Leaves in the set, {unit}',
   'shop.leavesMeasured': 'Leaves that were mic’d, {unit}: marked = mic’d',
   'shop.micrometres': '{size} µm',
-  'shop.moreLikeThese': 'And {count} more records like these.',
+  'shop.moreLikeThese':
+    '{count, plural, one {And one more record like these.} other {And # more records like these.}}',
   'shop.mostStacked': '{set}: most leaves stacked',
   'shop.noSuchLeaf': 'The set has no {leaf} leaf.',
   'shop.notImported':
     '{file} was not imported; nothing was changed. Fix the lines below and try again.',
-  'shop.notTaken': '{count} records are not imported.',
+  'shop.notTaken':
+    '{count, plural, one {One record is not imported.} other {# records are not imported.}}',
   'shop.ownPart': 'Instrument’s own part of u, {unit}',
   'shop.personOff': '{person} at most {off} off',
   'shop.personReads': '{person} measures part {part}.',
@@ -68,7 +71,6 @@ export const SHOP = {
   'shop.uncertainty': 'Uncertainty u, {unit}',
   'shop.units.mm': 'millimetre',
   'shop.units.thou': 'thou and inch',
-  'shop.unreadable': '{error} Nothing was changed.',
   'shop.useBand': 'Use ±{band} as the drag band of {set}',
   'shop.useFor': 'Use {u} for {instrument}',
   'shop.zeroEvery': '{days, plural, one {zero every day} other {zero every # days}}',

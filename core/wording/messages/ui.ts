@@ -18,4 +18,5 @@ export const UI = {
   'ui.size': 'Size {range} {unit}, limit {limits}',
   'ui.soFar': '{what}: {done} so far',
   'ui.was': 'was {range}',
+  'ui.wasWithUnit': 'was {range} {unit}',
 } as const;
