@@ -76,7 +76,7 @@ test('a crescent pump from New job to its report, by the keyboard alone', async 
     await expect
       .poll(async () => (await instruction(page).allTextContents()).join())
       .not.toBe(before);
-    if (await page.getByRole('alert').isVisible()) await press(page, /^(Keep it|Well in)$/);
+    if (await page.getByRole('alert').isVisible()) await press(page, /^(Keep|Well in)$/);
   }
   await expect(page.getByTestId('spoken')).toContainText('All measured.');
   await press(page, /^Go to Report$/);

@@ -119,7 +119,7 @@ export const vaneSizes = (
     'outside-mic',
     [
       place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
-      place('b', '180° round', 'Outside mic over the rotor, half a turn on.'),
+      place('b', '180° round', 'Outside mic over the rotor, 180° round.'),
     ],
     { drawn_mm: drawn.width_mm, field: 'width_mm', worked: GROUND },
   ),

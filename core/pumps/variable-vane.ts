@@ -214,7 +214,7 @@ function model(g: VariableVaneGeometry): PumpModel {
         'height-gauge',
         [
           place('a', 'first', 'Body on its deck, on the plate: height gauge over the outer face.'),
-          place('b', '180° round', 'Height gauge over the outer face again, half a turn on.'),
+          place('b', '180° round', 'Height gauge over the outer face again, 180° round.'),
         ],
         { also: ['depth-mic', 'outside-mic'], caution: FOLLOWS, worked: { faced: -1, ground: -1 } },
       ),

@@ -22,7 +22,7 @@ const LISTS = [
   ['mixes', 'Which parts go together'],
   ['strip', 'Steps of the strip'],
   ['renew', 'Parts always replaced'],
-  ['also', 'Small checks'],
+  ['also', 'Other checks'],
   ['clutches', 'One-way clutches'],
   ['own', 'Checks of its own'],
   ['book', 'Manual’s rules for defects'],

@@ -132,7 +132,7 @@ function handsOf(readings: readonly Reading[]): ReportHand[] {
     const times = group.map((r) => r.at).sort();
     const [first] = group as [Reading];
     return {
-      who: first.by || 'not named',
+      who: first.by || 'unknown',
       instrument: first.instrument,
       readings: group.length,
       zero: zeroWords(group),

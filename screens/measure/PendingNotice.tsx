@@ -16,7 +16,7 @@ interface Props {
 
 /** What can be said to a reading that waits: to take it, or not as it came. */
 const BUTTONS: Readonly<Record<PendingReading['kind'], readonly [yes: string, no: string]>> = {
-  doubt: ['Keep it', 'Discard it'],
+  doubt: ['Keep', 'Discard it'],
   contradiction: ['Strike out the earlier one', 'Discard this one'],
   edge: ['Well in', 'Only the tip'],
 };

@@ -34,7 +34,7 @@ export function VariantSection({
   const { control, setValue } = useFormContext<SheetForm>();
   const [key, variants, mixes] = useWatch({ control, name: ['key', 'variants', 'mixes'] });
   const parts = pumpOf(sheet).kinds.map((p) => ({ value: p.id, name: p.name }));
-  const names = variants.map((v) => ({ value: v.id, name: v.name || 'not named' }));
+  const names = variants.map((v) => ({ value: v.id, name: v.name || 'unnamed' }));
   const dirty = { shouldDirty: true };
   return (
     <>

@@ -238,7 +238,7 @@ function readMaterials(
     return [
       {
         part: id,
-        name: fields.name.trim() || 'not named',
+        name: fields.name.trim() || 'unnamed',
         alpha_per_K: Number(((alpha ?? 0) / MICRO).toPrecision(6)),
         hot_C: hot ?? 20,
       },
@@ -313,7 +313,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
 const BROUGHT = {
   strip: 'strip steps',
   renew: 'parts to replace',
-  also: 'small checks',
+  also: 'other checks',
   clutches: 'one-way clutches',
 } as const;
 

@@ -42,12 +42,12 @@ const LABELS = {
   serial: 'The serial number',
   due: 'When it is due',
   by: 'Measured by',
-  used: 'How long it has run',
+  used: 'Run so far',
   usedUnit: 'Hours or distance',
   fluid: 'The fluid',
   rotation: 'The rotation',
   ports: 'What is said of the ports',
-  before: 'What was measured before the teardown',
+  before: 'Test before teardown',
 } as const;
 
 /** What is on the tag, to be read again and put right; how it came in, and which variant it is. */

@@ -46,7 +46,12 @@ export const fixedVaneTeardown: Teardown = {
         caution: UNDER_LOAD,
       },
     ),
-    step('plate', 'cover', 'Pressure plate and its spring off.', { way: 'mark' }),
+    step(
+      'plate',
+      'cover',
+      'Mark the pressure plate’s outer face, then lift it off with its spring.',
+      { way: 'mark' },
+    ),
     step(
       'ring',
       'ring',
@@ -55,7 +60,7 @@ export const fixedVaneTeardown: Teardown = {
         way: 'arrow-shaft',
       },
     ),
-    step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
+    step('vanes', 'vane', 'Take the vanes out one by one. Lay them on the tray in order.', {
       way: 'edge',
       right: 'up',
       caution: 'Vane edges cut.',

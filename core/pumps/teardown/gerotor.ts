@@ -41,7 +41,9 @@ const DRIVEN_BY = {
       ),
     ],
     inner: 'Mark the inner rotor’s upper face; slide it off with its key.',
-    strip: [step('seal', 'body', 'Front seal out; the bore is not to be marked.', { way: 'lip' })],
+    strip: [
+      step('seal', 'body', 'Remove the front seal. Do not mark the seal bore.', { way: 'lip' }),
+    ],
     renew: [
       renewal('seal', 'Front seal'),
       renewal('o-ring', 'Pick-up O-ring'),
@@ -93,7 +95,9 @@ export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => ({
     ...valveSurfaces('Relief'),
   ],
   strip: [
-    step('cover', 'cover', 'Cover screws out crosswise, cover up evenly.', { caution: UNDER_LOAD }),
+    step('cover', 'cover', 'Remove the cover bolts crosswise. Lift the cover evenly.', {
+      caution: UNDER_LOAD,
+    }),
     step('outer', 'outer', 'Mark the outer rotor’s upper face, then lift it out.', {
       way: 'mark',
       caution: 'Rotors chip when they fall: both hands, over the tray.',

@@ -35,12 +35,15 @@ export const vacuumVaneTeardown: Teardown = {
     step('covers', 'cover', 'Mark both end covers against the body, then remove them.', {
       caution: 'Carbon dust: wipe it up wet. Never blow it off.',
     }),
-    step('vanes', 'vane', 'Vanes out one by one, in order, on the tray.', {
+    step('vanes', 'vane', 'Take the vanes out one by one. Lay them on the tray in order.', {
       way: 'edge',
       right: 'up',
       caution: 'Carbon vanes break when they fall.',
     }),
-    step('rotor', 'rotor', 'Rotor out with its shaft.', { way: 'mark', caution: STUCK_SHAFT }),
+    step('rotor', 'rotor', 'Mark the rotor’s front face, then pull it out with its shaft.', {
+      way: 'mark',
+      caution: STUCK_SHAFT,
+    }),
     step('seal', 'cover', 'Remove the shaft seal. Do not mark the seal bore.', { way: 'lip' }),
   ],
   renew: [

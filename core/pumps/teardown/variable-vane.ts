@@ -74,14 +74,24 @@ export const variableVaneTeardown: Teardown = {
         caution: 'This spring can fly out. Hold the pry bar down, glasses on, nobody in line.',
       },
     ),
-    step('vanes', 'vane', 'Vanes and rings out one by one, in order, on the tray.', {
-      way: 'edge',
-      right: 'up',
-    }),
+    step(
+      'vanes',
+      'vane',
+      'Take the vanes and rings out one by one. Lay them on the tray in order.',
+      {
+        way: 'edge',
+        right: 'up',
+      },
+    ),
     step('rotor', 'rotor', 'Mark the rotor’s upper face, then lift it out.', { way: 'mark' }),
-    step('slide', 'slide', 'Lift the slide off its pivot; seals and their springs with it.', {
-      way: 'mark',
-    }),
+    step(
+      'slide',
+      'slide',
+      'Mark the slide’s upper face, then lift it off its pivot with its seals and their springs.',
+      {
+        way: 'mark',
+      },
+    ),
     valveStep('plunger', 'regulator valve'),
     ...hubBushing,
   ],
