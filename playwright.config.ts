@@ -20,7 +20,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     locale: 'en-GB',
     launchOptions: BROWSER,
-    trace: 'retain-on-failure',
+    // A trace of every test costs a third of the time; one that fails is run again, with its trace.
+    trace: 'on-first-retry',
   },
   projects: [
     { name: 'phone', use: PHONE, testIgnore: KILL },
