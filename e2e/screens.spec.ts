@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { faults } from './axe';
+import { outOfReach } from './edges';
 import { journalIn } from './database';
 import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 
@@ -39,7 +40,9 @@ const plate = (page: Page): Promise<string> =>
       getComputedStyle(document.querySelector('main, [role=main]')!.parentElement!).backgroundColor,
   );
 
-test('no screen has an accessibility fault, light or dark', async ({ page }) => {
+test('no screen has an accessibility fault, light or dark, nor a control out of reach', async ({
+  page,
+}) => {
   test.setTimeout(400_000);
   await openDemo(page);
   for (const [name, path, there] of SCREENS) {
@@ -58,7 +61,8 @@ test('no screen has an accessibility fault, light or dark', async ({ page }) => 
     );
     expect(overflow, `${name} scrolls sideways`).toBeLessThanOrEqual(0);
     // Of the dark theme only the colours are others, and they are the same at any width.
-    if ((page.viewportSize()?.width ?? 0) > 900) continue;
+    const size = page.viewportSize();
+    if (!size || size.width > 900) continue;
     const light = await plate(page);
     await page.emulateMedia({ colorScheme: 'dark' });
     await expect.poll(() => plate(page)).not.toBe(light);
@@ -66,6 +70,15 @@ test('no screen has an accessibility fault, light or dark', async ({ page }) => 
       `${name}, dark`,
       [],
     ]);
+    // A small phone, and a phone whose text is twice as large.
+    for (const [width, height] of [
+      [320, 568],
+      [195, 422],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      await expect.poll(() => outOfReach(page), `${name} at ${width} px`).toEqual([]);
+    }
+    await page.setViewportSize(size);
   }
 });
 

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { TOUCH, usePalette } from './theme';
+import { useRoom } from './useWidth';
 import { Words } from './Words';
 
 interface Props<T extends string> {
@@ -30,6 +31,8 @@ const BY_KEY: Readonly<Record<string, number>> = {
 /** One of a few, side by side: all of them in sight, the chosen one filled. One stop of Tab; arrows choose. */
 export function Choice<T extends string>({ label, value, options, onChange, stacked }: Props<T>) {
   const palette = usePalette();
+  const { tiny } = useRoom();
+  const inColumn = stacked || tiny;
   const buttons = useRef<(View | null)[]>([]);
   const chosenAt = options.findIndex((option) => option.value === value);
   const press = (event: { key: string; preventDefault: () => void }, at: number) => {
@@ -50,8 +53,8 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
         styles.group,
         {
           borderColor: palette.ink,
-          flexDirection: stacked ? 'column' : 'row',
-          flexWrap: stacked ? 'nowrap' : 'wrap',
+          flexDirection: inColumn ? 'column' : 'row',
+          flexWrap: inColumn ? 'nowrap' : 'wrap',
         },
       ]}
     >
@@ -73,14 +76,14 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
             {...keys}
             style={[
               styles.option,
-              !stacked && options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
+              !inColumn && options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
               chosen && { backgroundColor: palette.ink },
             ]}
           >
             <Words
               strong={chosen}
               tone={chosen ? 'plate' : 'ink'}
-              numberOfLines={stacked ? 2 : 1}
+              numberOfLines={inColumn ? 4 : 1}
               style={styles.words}
             >
               {option.name}

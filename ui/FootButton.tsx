@@ -21,7 +21,7 @@ export function FootButton({ name, onPress, disabled = false }: Props) {
       onPress={onPress}
       style={[styles.button, { borderColor: palette.line, height }]}
     >
-      <Words strong tone={disabled ? 'muted' : 'blue'} numberOfLines={1}>
+      <Words strong tone={disabled ? 'muted' : 'blue'} numberOfLines={2}>
         {name}
       </Words>
     </Pressable>
@@ -31,7 +31,7 @@ export function FootButton({ name, onPress, disabled = false }: Props) {
 const styles = StyleSheet.create({
   button: {
     flexGrow: 1,
-    flexShrink: 0,
+    maxWidth: '100%',
     minWidth: TOUCH,
     paddingHorizontal: 4,
     borderWidth: 1.5,

@@ -126,6 +126,6 @@ export function BenchScreen() {
 }
 
 const styles = StyleSheet.create({
-  actions: { flexDirection: 'row', gap: 4, alignItems: 'center' },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', flexShrink: 1, gap: 4, alignItems: 'center' },
   import: { width: TOUCH, height: TOUCH, margin: 0 },
 });

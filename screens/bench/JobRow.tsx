@@ -7,6 +7,7 @@ import { LinkBox } from '@/ui/LinkBox';
 import { chosenRow } from '@/ui/Beside';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { usePalette } from '@/ui/theme';
+import { useRoom } from '@/ui/useWidth';
 import { dayWords, dueDay } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
@@ -27,6 +28,7 @@ interface Props {
 /** A job on the bench: whose, what, how far, and what is next. */
 export function JobRow({ job, chosen }: Props) {
   const palette = usePalette();
+  const { tiny } = useRoom();
   const decided = job.judged - job.open;
   return (
     <View role="listitem">
@@ -38,8 +40,8 @@ export function JobRow({ job, chosen }: Props) {
       >
         <PinRing verdict={job.worst} size={34} />
         <View style={styles.words}>
-          <View style={styles.top}>
-            <Words size="strong" strong numberOfLines={1} style={styles.tag}>
+          <View style={[styles.top, tiny && styles.column]}>
+            <Words size="strong" strong numberOfLines={1} style={tiny ? null : styles.tag}>
               {job.tag}
             </Words>
             <Words numberOfLines={1} style={styles.shrink}>
@@ -90,6 +92,7 @@ const styles = StyleSheet.create({
   },
   words: { flex: 1, minWidth: 0, gap: 1 },
   top: { flexDirection: 'row', gap: 8, alignItems: 'baseline' },
+  column: { flexDirection: 'column', gap: 0 },
   tag: { flexShrink: 0, maxWidth: '60%' },
   shrink: { flexShrink: 1 },
 });

@@ -5,6 +5,7 @@ import { Button } from '@/ui/Button';
 import { auxiliaryChecks, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import type { Job } from '@/core/records/job';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Heading, Words } from '@/ui/Words';
@@ -76,7 +77,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
           {say('look.expected', { answer: spelled(check.expected) })}
         </Notice>
       ) : null}
-      <View style={styles.foot}>
+      <FootRow>
         {answer ? <FootButton name="Next" onPress={onDone} /> : null}
         {usual.length > 1 && !answer ? (
           <FootButton
@@ -84,7 +85,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
             onPress={() => void takeUsual()}
           />
         ) : null}
-      </View>
+      </FootRow>
     </View>
   );
 }
@@ -92,5 +93,4 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
 const styles = StyleSheet.create({
   panel: { gap: 10 },
   ask: { lineHeight: 32, minHeight: 64 },
-  foot: { flexDirection: 'row', gap: 6 },
 });

@@ -16,6 +16,7 @@ import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { DefectGlyph } from '@/ui/DefectGlyph';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { Remark } from '@/ui/Remark';
 import { Tile, Tiles } from '@/ui/Tile';
@@ -99,9 +100,9 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
             />
           ))}
         </Tiles>
-        <View style={styles.foot}>
+        <FootRow>
           <FootButton name="Back" onPress={onCancel} />
-        </View>
+        </FootRow>
       </>
     );
   }
@@ -197,14 +198,14 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
       >
         Record
       </Button>
-      <View style={styles.foot}>
+      <FootRow>
         <FootButton
           name="Record and add photo"
           disabled={wrong !== null}
           onPress={() => void save(onStay)}
         />
         <FootButton name="Back" onPress={onCancel} />
-      </View>
+      </FootRow>
     </View>
   );
 }
@@ -214,5 +215,4 @@ const styles = StyleSheet.create({
   what: { flexDirection: 'row', gap: 10, alignItems: 'center' },
   grow: { flex: 1, minWidth: 0 },
   large: { minHeight: 64 },
-  foot: { flexDirection: 'row', gap: 6 },
 });

@@ -10,6 +10,7 @@ import { characteristicOf, partName } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { useWide } from '@/ui/useWidth';
@@ -84,9 +85,9 @@ export function Looked({ job, looked, onList }: Props) {
       >
         {job.closed ? 'Go to Report' : 'Go to Measure'}
       </Button>
-      <View style={styles.foot}>
+      <FootRow>
         <FootButton name="All surfaces" onPress={onList} />
-      </View>
+      </FootRow>
     </View>
   );
 }
@@ -119,6 +120,5 @@ const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: 10, alignItems: 'center' },
   words: { flex: 1, minWidth: 0 },
   large: { minHeight: 64 },
-  foot: { flexDirection: 'row' },
   drawing: { alignItems: 'center' },
 });

@@ -7,6 +7,7 @@ import { pumpOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { ListRow } from '@/ui/ListRow';
 import { PinRing } from '@/ui/PinRing';
 import { Heading } from '@/ui/Words';
@@ -71,9 +72,9 @@ export function SurfaceList(props: Props) {
         />
       ))}
       {onDone ? (
-        <View style={styles.foot}>
+        <FootRow>
           <FootButton name="Back" onPress={onDone} />
-        </View>
+        </FootRow>
       ) : null}
     </ScrollView>
   );
@@ -83,5 +84,4 @@ const styles = StyleSheet.create({
   fill: { flex: 1 },
   list: { padding: 14, gap: 4 },
   part: { paddingTop: 8 },
-  foot: { flexDirection: 'row', paddingTop: 8 },
 });

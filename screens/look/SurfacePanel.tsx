@@ -10,6 +10,7 @@ import type { Surface } from '@/core/pumps/teardown/teardown';
 import type { Point } from '@/core/pumps/shapes';
 import type { Job } from '@/core/records/job';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import Icon from '@/ui/icons/Icon';
 import { Notice } from '@/ui/Notice';
 import { TOUCH, usePalette } from '@/ui/theme';
@@ -58,7 +59,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
         style={styles.head}
       >
         <View style={styles.grow}>
-          <Words strong tone="muted" numberOfLines={1}>
+          <Words strong tone="muted" numberOfLines={2}>
             {say('look.progress', { part, seen, all: looked.length })}
           </Words>
         </View>
@@ -108,7 +109,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
           <View style={styles.answers}>
             <Button
               mode="contained"
-              style={styles.grow}
+              style={styles.answer}
               contentStyle={styles.large}
               onPress={() => void sound([surface])}
               disabled={shown.state === 'found'}
@@ -117,14 +118,14 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
             </Button>
             <Button
               mode="outlined"
-              style={styles.grow}
+              style={styles.answer}
               contentStyle={styles.large}
               onPress={() => setDescribing(true)}
             >
               {shown.state === 'found' ? 'Another defect' : 'Defect'}
             </Button>
           </View>
-          <View style={styles.foot}>
+          <FootRow>
             {rest.length > 1 ? (
               <FootButton
                 name={say('look.restSound', { part, count: rest.length })}
@@ -136,7 +137,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
               <FootButton name="Not inspected" onPress={() => void run(unlook(surface.id))} />
             ) : null}
             {last ? <FootButton name="Undo" onPress={() => void run(undoLook(last))} /> : null}
-          </View>
+          </FootRow>
         </>
       )}
     </View>
@@ -150,7 +151,7 @@ const styles = StyleSheet.create({
   instruction: { lineHeight: 32 },
   // Three lines are kept free, so that the answers stay where they are from surface to surface.
   possible: { minHeight: 66 },
-  answers: { flexDirection: 'row', gap: 8 },
+  answers: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  answer: { flexGrow: 1, flexBasis: 110 },
   large: { minHeight: 64 },
-  foot: { flexDirection: 'row', gap: 6, minHeight: TOUCH },
 });

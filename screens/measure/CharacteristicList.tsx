@@ -9,6 +9,7 @@ import { ListRow } from '@/ui/ListRow';
 import { PinRing } from '@/ui/PinRing';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import type { Measuring } from './useMeasuring';
 import { figureOf, limitsOf, wordOf } from './verdictWords';
 import { say } from '@/core/wording/say';
@@ -38,10 +39,10 @@ export function CharacteristicList(props: Props) {
       </Heading>
       <CharacteristicRows {...props} />
       {onDone ? (
-        <View style={styles.foot}>
+        <FootRow>
           <FootButton name="Back" onPress={onDone} />
           {onWork ? <FootButton name="Record work done" onPress={onWork} /> : null}
-        </View>
+        </FootRow>
       ) : null}
     </ScrollView>
   );
@@ -124,6 +125,5 @@ const styles = StyleSheet.create({
   fill: { flex: 1 },
   list: { padding: 14, gap: 8 },
   heading: { paddingVertical: 4 },
-  foot: { flexDirection: 'row', gap: 8 },
   card: { flexDirection: 'row', alignItems: 'center', gap: 10, minHeight: 48, paddingTop: 8 },
 });

@@ -12,6 +12,7 @@ import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { Wall } from '../shell/Wall';
 import { ReadingRow } from './ReadingRow';
 import { WorkRow } from './WorkRow';
@@ -59,9 +60,9 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
       {onDone ? (
-        <View style={styles.foot}>
+        <FootRow>
           <FootButton name="Back to Measure" onPress={onDone} />
-        </View>
+        </FootRow>
       ) : null}
       <Heading ref={next}>{`${name} · ${limitsOf(shown, unit)}`}</Heading>
       <Words size="note" tone="muted">
@@ -100,7 +101,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
         </Wall>
       ))}
       {shown.skipped.map((skip) => (
-        <View key={skip.id} style={styles.foot}>
+        <View key={skip.id} style={styles.line}>
           <Words style={styles.fill}>
             {say('measure.leftOut', { place: skipWords(job.sheet, skip) })}
           </Words>
@@ -115,9 +116,9 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
           </Button>
         </View>
       ))}
-      <View style={styles.foot}>
+      <FootRow>
         <FootButton name="Record work done" onPress={onWork} />
-      </View>
+      </FootRow>
       <Heading level={3}>Source of the limit</Heading>
       <Words>
         {tier
@@ -135,5 +136,5 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
 const styles = StyleSheet.create({
   fill: { flex: 1 },
   panel: { padding: 14, gap: 8 },
-  foot: { flexDirection: 'row' },
+  line: { flexDirection: 'row' },
 });

@@ -1,11 +1,11 @@
 import { methodsFor, type MethodId } from '@/core/methods/list';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { lastStanding } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import { useWide } from '@/ui/useWidth';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import type { Measuring } from './useMeasuring';
 
 interface Props {
@@ -38,7 +38,7 @@ export function Foot({ job, shown, way, measuring, onEvidence, children }: Props
   };
   const others = methodsFor(job.sheet, shown.characteristic).filter((w) => w !== way);
   return (
-    <View style={styles.foot}>
+    <FootRow>
       <FootButton
         name="Undo"
         disabled={lastStanding(job) === null && !pending}
@@ -53,10 +53,6 @@ export function Foot({ job, shown, way, measuring, onEvidence, children }: Props
           onPress={() => turn(other)}
         />
       ))}
-    </View>
+    </FootRow>
   );
 }
-
-const styles = StyleSheet.create({
-  foot: { flexDirection: 'row', gap: 8, paddingTop: 2 },
-});

@@ -1,6 +1,7 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { FELT } from '@/core/feeler/bounds';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { useNextFocus } from '@/ui/focus';
 import { Heading, Words } from '@/ui/Words';
 import { KeysChoice } from '../shell/KeysChoice';
@@ -20,9 +21,9 @@ export function KeysPanel({ onDone }: { readonly onDone: () => void }) {
   const first = useNextFocus('keys');
   return (
     <ScrollView contentContainerStyle={styles.panel}>
-      <View style={styles.foot}>
+      <FootRow>
         <FootButton name="Back to Measure" onPress={onDone} />
-      </View>
+      </FootRow>
       <View ref={first}>
         <Heading>Keys on the measuring screen</Heading>
       </View>
@@ -44,7 +45,6 @@ export function KeysPanel({ onDone }: { readonly onDone: () => void }) {
 
 const styles = StyleSheet.create({
   panel: { padding: 14, gap: 10 },
-  foot: { flexDirection: 'row' },
   row: { flexDirection: 'row', gap: 12, minHeight: 32, alignItems: 'center' },
   key: { width: 72 },
 });

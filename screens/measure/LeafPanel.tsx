@@ -2,7 +2,7 @@ import { evaluator } from '@/data/evaluator';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { LeafStep } from '@/core/guidance/step';
 import { useMemo, useState } from 'react';
-import { StyleSheet } from 'react-native';
+import { StyleSheet, type TextStyle } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
 import { formatLength, unitName } from '@/core/quantity/format';
@@ -86,7 +86,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
             size={tiny ? 'title' : 'reading'}
             strong
             tone="blue"
-            style={tiny ? null : styles.leaf}
+            style={[tiny ? null : styles.leaf, step.stack.leaves_mm.length === 1 && WHOLE]}
           >
             {leaf}
           </Words>
@@ -111,6 +111,9 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
     </StepPanel>
   );
 }
+
+/** A figure and its unit stay on one line: a style of the browser. */
+const WHOLE = { whiteSpace: 'nowrap' } as TextStyle;
 
 const styles = StyleSheet.create({
   // Two lines are kept free: the drawing stays as large as it is, and the answers where they are.

@@ -3,7 +3,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { useShop } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { TOUCH, usePalette } from '@/ui/theme';
-import { useWide } from '@/ui/useWidth';
+import { useRoom, useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { limitsOf } from './verdictWords';
 import { say } from '@/core/wording/say';
@@ -24,6 +24,8 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools, onKeys 
   const { unit } = useShop();
   const palette = usePalette();
   const wide = useWide();
+  const { tiny } = useRoom();
+  const limit = limitsOf(shown, unit);
   const number = all.findIndex((a) => a.characteristic.id === shown.characteristic.id) + 1;
   return (
     <View>
@@ -40,14 +42,10 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools, onKeys 
               {shown.characteristic.name}
             </Heading>
             <Words size="note" tone="muted" numberOfLines={1}>
-              {say('measure.numberAndLimit', {
-                number,
-                all: all.length,
-                limit: limitsOf(shown, unit),
-              })}
+              {tiny ? limit : say('measure.numberAndLimit', { number, all: all.length, limit })}
             </Words>
           </View>
-          {wide ? null : <Icon name="chevron-down" color={palette.muted} />}
+          {wide || tiny ? null : <Icon name="chevron-down" color={palette.muted} />}
         </Pressable>
         {wide && onKeys ? (
           <Pressable

@@ -12,6 +12,7 @@ import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 import { useNextFocus } from '@/ui/focus';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { SkipPanel } from './SkipPanel';
 import { CleanChoice, FittedChoice, hasBushing } from './CleanGate';
 import { TemperatureForm } from './TemperatureForm';
@@ -42,8 +43,10 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
   const source = SOURCES.find((s) => s.id === gauge);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
-      <View ref={next} style={styles.foot}>
-        <FootButton name="Back to Measure" onPress={onDone} />
+      <View ref={next}>
+        <FootRow>
+          <FootButton name="Back to Measure" onPress={onDone} />
+        </FootRow>
       </View>
       {kind ? (
         <>
@@ -112,5 +115,4 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
 const styles = StyleSheet.create({
   fill: { flex: 1 },
   panel: { padding: 14, gap: 10 },
-  foot: { flexDirection: 'row' },
 });

@@ -1,7 +1,7 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { ScrollView, StyleSheet, View, type Text } from 'react-native';
+import { ScrollView, StyleSheet, type Text } from 'react-native';
 import { Button } from '@/ui/Button';
 import { InputError } from '@/core/errors';
 import { changesOf, choicesOf, hasAmount, openedBy, worksOn } from '@/core/journal/work';
@@ -18,6 +18,7 @@ import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
@@ -141,9 +142,9 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
       <Button mode="contained" contentStyle={styles.large} onPress={() => void save()}>
         Save
       </Button>
-      <View style={styles.foot}>
+      <FootRow>
         <FootButton name="Cancel" onPress={onDone} />
-      </View>
+      </FootRow>
     </ScrollView>
   );
 }
@@ -151,6 +152,5 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
 const styles = StyleSheet.create({
   fill: { flex: 1 },
   panel: { padding: 14, gap: 12 },
-  foot: { flexDirection: 'row' },
   large: { minHeight: 56 },
 });

@@ -156,8 +156,8 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
 
 const styles = StyleSheet.create({
   limit: { gap: 2 },
-  line: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },
-  name: { flex: 1, minWidth: 0, minHeight: TOUCH, paddingTop: 6 },
+  line: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-start' },
+  name: { flex: 1, minWidth: 60, minHeight: TOUCH, paddingTop: 6 },
   figure: { width: 104 },
   half: { flex: 1, minWidth: 0 },
   box: { gap: 8, paddingBottom: 8 },

@@ -74,6 +74,6 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
 const styles = StyleSheet.create({
   drawing: { alignItems: 'center', gap: 4 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0 },
+  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0, maxWidth: '100%' },
   wide: { width: '100%' },
 });

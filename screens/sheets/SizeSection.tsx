@@ -84,8 +84,8 @@ const styles = StyleSheet.create({
   section: { gap: 8 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   // As wide as the longest of the names: cut short, two bores read alike.
-  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0 },
-  row: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },
-  material: { flex: 1, minWidth: 0 },
+  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0, maxWidth: '100%' },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-start' },
+  material: { flex: 1, minWidth: 60 },
   figure: { width: 92 },
 });

@@ -11,6 +11,7 @@ import { Choice } from '@/ui/Choice';
 import { ClockFace } from '@/ui/ClockFace';
 import { Columns } from '@/ui/Columns';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { Remark } from '@/ui/Remark';
@@ -112,10 +113,10 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
           {DONE[state]}
         </Button>
       )}
-      <View style={styles.foot}>
+      <FootRow>
         {more ? null : <FootButton name="Problem or photo" onPress={() => setMore(true)} />}
         {way && state === 'there' ? <FootButton name="Skip" onPress={() => void take('')} /> : null}
-      </View>
+      </FootRow>
     </View>
   );
   if (!wide) return doing;
@@ -136,6 +137,5 @@ const styles = StyleSheet.create({
   muted: { opacity: 0.8 },
   instruction: { lineHeight: 32, minHeight: 64 },
   large: { minHeight: 64 },
-  foot: { flexDirection: 'row', gap: 6 },
   drawing: { alignItems: 'center' },
 });

@@ -9,6 +9,7 @@ import { bareUnit } from '@/core/quantity/units';
 import type { KeyAnswer } from '@/core/records/key';
 import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { Tile, Tiles } from '@/ui/Tile';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
@@ -87,9 +88,9 @@ export function CheckCard({ check, known, onAnswer }: Props) {
           ) : null}
         </>
       )}
-      <View style={styles.foot}>
+      <FootRow>
         <FootButton name="Can’t tell" onPress={() => onAnswer(nothing)} />
-      </View>
+      </FootRow>
     </View>
   );
 }
@@ -100,5 +101,4 @@ const styles = StyleSheet.create({
   entry: { flexDirection: 'row', gap: 8, alignItems: 'center' },
   field: { flex: 1 },
   enter: { minHeight: 52 },
-  foot: { flexDirection: 'row' },
 });

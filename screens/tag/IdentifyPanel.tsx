@@ -9,6 +9,7 @@ import type { Job } from '@/core/records/job';
 import { SERIAL, type KeyAnswer } from '@/core/records/key';
 import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { ListRow } from '@/ui/ListRow';
 import { Notice } from '@/ui/Notice';
 import { usePalette } from '@/ui/theme';
@@ -118,12 +119,12 @@ export function IdentifyPanel({ job, onDone }: Props) {
           );
         })}
       </View>
-      <View style={styles.foot}>
+      <FootRow>
         {found && next && !backing ? (
           <FootButton name="One more check" onPress={() => setBacking(true)} />
         ) : null}
         <FootButton name={job.variant ? 'Close' : 'Not now'} onPress={onDone} />
-      </View>
+      </FootRow>
       {job.variant !== null && sheet.variants.length > 1 ? <MixPanel job={job} /> : null}
     </View>
   );
@@ -142,5 +143,4 @@ const styles = StyleSheet.create({
     paddingLeft: 6,
   },
   words: { flex: 1, minWidth: 0 },
-  foot: { flexDirection: 'row', gap: 6 },
 });
