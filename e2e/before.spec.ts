@@ -279,7 +279,7 @@ test('a sheet of one’s own: its key, its strip and its small checks lead the n
 
   await page.getByRole('radio', { name: 'Bench' }).click();
   await field(page, 'Step 1').fill('Pick-up off before the cover.');
-  await button(page, 'Add a small check').click();
+  await button(page, 'Add a check').click();
   // The family brings five checks of its own: this is the sixth.
   await expect(field(page, 'Question')).toHaveCount(6);
   await field(page, 'Check').last().fill('Drive chain');

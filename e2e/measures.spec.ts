@@ -44,8 +44,8 @@ test('a sheet of one’s own, from its first line to the verdict on a pump', asy
   await field(page, 'Pocket depth, mm').fill('16.05');
   await field(page, 'Inner rotor width, mm').fill('16');
   await page.getByRole('radio', { name: 'Bolts' }).click();
-  await button(page, 'Add a fastener').click();
-  await field(page, 'Fastener').fill('Cover screws');
+  await button(page, 'Add bolts').click();
+  await field(page, 'Bolts').fill('Cover bolts');
   await field(page, 'Torque').fill('10');
 
   await page.getByRole('radio', { name: 'Limits' }).click();

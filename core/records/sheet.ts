@@ -81,7 +81,7 @@ export const TORQUE_UNITS = ['Nm', 'lbft', 'lbin'] as const;
 
 const fastener = object({
   id: identifier(),
-  name: line().required('A fastener needs a name'),
+  name: line().required('Bolts need a name'),
   thread: line().defined(),
   count: number().integer().min(1, 'At least one').max(99).required(),
   torque: finite().moreThan(0, 'Torque must be above 0.').max(5000).nullable().defined(),
@@ -145,7 +145,7 @@ export const sheetSchema = object({
     'A set of limits is there twice',
   ),
   limits: array(limit).required(),
-  fasteners: listed(array(fastener).required().max(60), 'A fastener is there twice'),
+  fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
 })
   .noUnknown()
   .required()

@@ -51,7 +51,6 @@ export function BenchSection({ sheet, unit }: Props) {
       <ListEditor
         name="strip"
         title="Strip"
-        one="a step"
         about="Enter steps in teardown order. The notes are shown in reverse for assembly."
         blank={() => ({
           id: newId(),
@@ -107,7 +106,6 @@ export function BenchSection({ sheet, unit }: Props) {
       <ListEditor
         name="renew"
         title="Always replaced"
-        one="a part"
         about="Added to every job’s order list."
         blank={() => ({ id: newId(), name: '', count: '1', when: 'always' })}
         usual={usual.renew}
@@ -128,7 +126,6 @@ export function BenchSection({ sheet, unit }: Props) {
       <ListEditor
         name="also"
         title="Other checks"
-        one="a small check"
         about="Checks of the same visit that have no clearance."
         blank={() => ({ id: newId(), name: '', ask: '', options: '', expected: '' })}
         usual={usual.also}
@@ -150,7 +147,6 @@ export function BenchSection({ sheet, unit }: Props) {
       <ListEditor
         name="book"
         title="Manual’s rules for defects"
-        one="an entry"
         about="Overrides trade rules and house rules."
         blank={() => ({
           surface: surfaces[0]?.value ?? '',

@@ -44,7 +44,6 @@ export function ClutchSection({ usual }: Props) {
     <ListEditor
       name="clutches"
       title="One-way clutches"
-      one="a clutch"
       about="What is right of each. Look asks what was found, and says where that is something else."
       blank={blank}
       usual={usual}

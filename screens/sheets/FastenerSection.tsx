@@ -12,21 +12,21 @@ import { say } from '@/core/wording/say';
 
 const UNIT_NAMES = { Nm: 'Nm', lbft: 'lb·ft', lbin: 'lb·in' } as const;
 
-/** Bolts and screws with their torque, as the book gives them. */
+/** The bolts of a pump with their torque, as the manual gives them. */
 export function FastenerSection() {
   const { control, setValue } = useFormContext<SheetForm>();
   const typed = useWatch({ control, name: 'fasteners' });
   const fasteners = useFieldArray({ control, name: 'fasteners', keyName: 'key' });
   return (
     <>
-      {fasteners.fields.length === 0 ? <Words tone="muted">No fastener yet.</Words> : null}
+      {fasteners.fields.length === 0 ? <Words tone="muted">No bolts yet.</Words> : null}
       {fasteners.fields.map((f, i) => (
         <View key={f.key} style={styles.box}>
           <View style={styles.row}>
             <Field
               control={control}
               name={`fasteners.${i}.name`}
-              label="Fastener"
+              label="Bolts"
               style={styles.grow}
             />
             <Field
@@ -65,7 +65,7 @@ export function FastenerSection() {
           <Button
             icon="trash-can-outline"
             onPress={() => fasteners.remove(i)}
-            accessibilityLabel={say('sheets.removeFastener', { number: i + 1 })}
+            accessibilityLabel={say('sheets.removeBolts', { number: i + 1 })}
           >
             Remove
           </Button>
@@ -86,7 +86,7 @@ export function FastenerSection() {
           })
         }
       >
-        Add a fastener
+        Add bolts
       </Button>
       <Notice kind="caution">
         Use the maker’s torques. Follow the manual for stretch bolts and thread lock.

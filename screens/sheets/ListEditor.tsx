@@ -15,8 +15,6 @@ type ListName =
 interface Props<N extends ListName> {
   readonly name: N;
   readonly title: string;
-  /** What one is called: `a step`. */
-  readonly one: string;
   readonly about: string;
   /** A new one, with nothing in it. */
   readonly blank: () => SheetForm[N][number];
@@ -27,7 +25,7 @@ interface Props<N extends ListName> {
 
 /** A list of a sheet: its entries one below the other, each to be removed, and one more. */
 export function ListEditor<N extends ListName>(props: Props<N>) {
-  const { name, title, one, about, blank, usual, children } = props;
+  const { name, title, about, blank, usual, children } = props;
   const palette = usePalette();
   const { control } = useFormContext<SheetForm>();
   const { fields, append, remove, swap, replace } = useFieldArray({
@@ -49,14 +47,14 @@ export function ListEditor<N extends ListName>(props: Props<N>) {
           <View style={styles.row}>
             <Button
               disabled={i === 0}
-              accessibilityLabel={say('sheets.moveUp', { thing: one, number: i + 1 })}
+              accessibilityLabel={say('sheets.moveUp', { list: name, number: i + 1 })}
               onPress={() => swap(i, i - 1)}
             >
               Up
             </Button>
             <Button
               icon="trash-can-outline"
-              accessibilityLabel={say('sheets.remove', { thing: one, number: i + 1 })}
+              accessibilityLabel={say('sheets.remove', { list: name, number: i + 1 })}
               onPress={() => remove(i)}
             >
               Remove
@@ -69,7 +67,7 @@ export function ListEditor<N extends ListName>(props: Props<N>) {
         icon="plus"
         onPress={() => append(blank() as FieldArray<SheetForm, N>)}
       >
-        {say('sheets.add', { thing: one })}
+        {say('sheets.add', { list: name })}
       </Button>
       {other ? (
         <Button

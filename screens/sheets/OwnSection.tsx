@@ -37,7 +37,6 @@ export function OwnSection({ sheet }: { readonly sheet: Sheet }) {
     <ListEditor
       name="own"
       title="Checks of this sheet’s own"
-      one="a check"
       about="Checks of the manual beyond the usual: a seat, a bushing, a thickness. Save, then enter the limit under Limits."
       blank={() => newOwn(newId(), parts[0]?.value ?? '')}
     >

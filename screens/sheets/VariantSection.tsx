@@ -41,7 +41,6 @@ export function VariantSection({
       <ListEditor
         name="key"
         title="Checks that separate the variants"
-        one="a check"
         about="Year and serial number are asked anyway. The app picks the check that rules out most."
         blank={() => ({ id: newId(), kind: 'feature', ask: '', options: '', u: '' })}
       >
@@ -75,7 +74,6 @@ export function VariantSection({
       <ListEditor
         name="variants"
         title="Variants"
-        one="a variant"
         about="Leave unknown fields empty. An empty field rules nothing out."
         blank={() => ({ id: newId(), name: '', years: '', serials: '', note: '', marks: {} })}
       >
@@ -139,7 +137,6 @@ export function VariantSection({
         <ListEditor
           name="mixes"
           title="Parts of two variants together"
-          one="a pairing"
           about="A part from one variant with a part from another. Enter the reverse as its own pairing."
           blank={() => ({
             part: 'cover',

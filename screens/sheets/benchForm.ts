@@ -3,7 +3,6 @@ import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { fromClutchForm, toClutchForm, type ClutchFields } from './clutchForm';
 import type { Reader } from './formReader';
-import { say } from '@/core/wording/say';
 
 /** What a sheet says of the work before any instrument, as text. */
 export interface BenchForm {
@@ -139,8 +138,8 @@ export function fromBenchForm(
     const text = before.variants.find((v) => v.id === variant)?.marks[check];
     return mark && { text, from_mm: mark.from_mm, to_mm: mark.to_mm };
   };
-  const named = (text: string, path: string, what: string) => {
-    if (text.trim() === '') read.wrong(path, say('sheets.needsName', { what }));
+  const filled = (text: string, path: string, orElse: string) => {
+    if (text.trim() === '') read.wrong(path, orElse);
     return text.trim();
   };
   return {
@@ -157,7 +156,13 @@ export function fromBenchForm(
               mm: sheet.key.find((k) => k.id === id)?.u_mm ?? null,
             })
           : null;
-      return { id, kind, ask: named(ask, `${path}.ask`, 'A check'), options: list, u_mm };
+      return {
+        id,
+        kind,
+        ask: filled(ask, `${path}.ask`, 'Enter what is looked at or measured.'),
+        options: list,
+        u_mm,
+      };
     }),
     variants: form.variants.map((v, i) => {
       const path = `variants.${i}`;
@@ -165,20 +170,27 @@ export function fromBenchForm(
       const [fromSerial, toSerial] = rangeOf(v.serials, `${path}.serials`, read);
       return {
         ...{ id: v.id, note: v.note, fromYear, toYear, fromSerial, toSerial },
-        name: named(v.name, `${path}.name`, 'A variant'),
+        name: filled(v.name, `${path}.name`, 'Enter a name for the variant.'),
         marks: marksOf(form, v, path, read, had),
       };
     }),
     mixes: form.mixes
       .filter((m) => [m.of, m.in].every((id) => form.variants.some((v) => v.id === id)))
       .map(({ fits, ...m }) => ({ ...m, fits: fits === 'yes' })),
-    strip: form.strip.map((s, i) => ({ ...s, do: named(s.do, `strip.${i}.do`, 'A step') })),
+    strip: form.strip.map((s, i) => ({
+      ...s,
+      do: filled(s.do, `strip.${i}.do`, 'Enter what to do in this step.'),
+    })),
     renew: form.renew.map((r, i) => {
       const count = read.number(`renew.${i}.count`, r.count);
       if (count === null || !Number.isInteger(count) || count < 1 || count > 99) {
         read.wrong(`renew.${i}.count`, 'Enter 1 to 99.');
       }
-      return { ...r, name: named(r.name, `renew.${i}.name`, 'A part'), count: count ?? 1 };
+      return {
+        ...r,
+        name: filled(r.name, `renew.${i}.name`, 'Enter a name for the part.'),
+        count: count ?? 1,
+      };
     }),
     also: form.also.map((a, i) => {
       const path = `also.${i}`;
@@ -194,8 +206,8 @@ export function fromBenchForm(
       }
       return {
         ...a,
-        name: named(a.name, `${path}.name`, 'A check'),
-        ask: named(a.ask, `${path}.ask`, 'A question'),
+        name: filled(a.name, `${path}.name`, 'Enter a name for the check.'),
+        ask: filled(a.ask, `${path}.ask`, 'Enter the question.'),
         options: list,
         expected: a.expected.trim(),
       };

@@ -252,7 +252,7 @@ function readFasteners(form: SheetForm, read: Reader): Sheet['fasteners'] {
     const count = read.number(`${path}.count`, f.count);
     const ends = f.torque.split(/\s*[–—-]\s*/).map((end) => read.number(`${path}.torque`, end));
     const [torque = null, torqueTo = null] = ends;
-    if (f.name.trim() === '') read.wrong(`${path}.name`, 'A fastener needs a name.');
+    if (f.name.trim() === '') read.wrong(`${path}.name`, 'Enter a name for these bolts.');
     if (count === null || !Number.isInteger(count) || count < 1 || count > 99)
       read.wrong(`${path}.count`, 'Enter 1 to 99.');
     if (torque !== null && !(torque > 0 && torque <= 5000))

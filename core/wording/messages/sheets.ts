@@ -1,6 +1,7 @@
 export const SHEETS = {
   'sheets.actionFor': 'Action for entry {number}',
-  'sheets.add': 'Add {thing}',
+  'sheets.add':
+    '{list, select, strip {Add a step} renew {Add a part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} other {Add a check}}',
   'sheets.buildChanged':
     'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
   'sheets.checkThis': 'Check this: {doubts}',
@@ -29,8 +30,8 @@ export const SHEETS = {
   'sheets.min': 'Min, {unit}',
   'sheets.minOf': '{tier}, {check}: min',
   'sheets.moreOn': 'More on {check}',
-  'sheets.moveUp': 'Move {thing} {number} up',
-  'sheets.needsName': 'Enter a name for {what}.',
+  'sheets.moveUp':
+    '{list, select, strip {Move step {number} up} renew {Move part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} other {Move check {number} up}}',
   'sheets.notANumber': '“{text}” is not a number. Type a number.',
   'sheets.notImported': 'Not imported; nothing was changed. {errors}',
   'sheets.pairing': 'Pairing {number}',
@@ -40,8 +41,9 @@ export const SHEETS = {
   'sheets.preferredMaxOf': '{tier}, {check}: preferred max',
   'sheets.preferredMin': 'Preferred min, {unit}',
   'sheets.preferredMinOf': '{tier}, {check}: preferred min',
-  'sheets.remove': 'Remove {thing} {number}',
-  'sheets.removeFastener': 'Remove fastener {number}',
+  'sheets.remove':
+    '{list, select, strip {Remove step {number}} renew {Remove part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} other {Remove check {number}}}',
+  'sheets.removeBolts': 'Remove bolts {number}',
   'sheets.replaceWhen': 'Always replaced, part {number}',
   'sheets.running': 'Running temp., {unit}',
   'sheets.runningOf': '{part}: running temperature',
@@ -52,7 +54,7 @@ export const SHEETS = {
   'sheets.sourceOf': 'source: {source}',
   'sheets.step': 'Step {number}',
   'sheets.torqueRange': 'Torque must be above 0 and at most 5000 {unit}.',
-  'sheets.torqueUnit': 'Torque unit of fastener {number}',
+  'sheets.torqueUnit': 'Torque unit of bolts {number}',
   'sheets.usualList': 'Use the usual list: {list}',
   'sheets.usualU': 'Usual standard uncertainty u, {unit}',
   'sheets.variantCheck': 'Variant {number}, {check}',
