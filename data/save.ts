@@ -11,7 +11,8 @@ export function saveAs(name: string, content: string | Blob, type = 'application
 
 /** A file name without what some file system refuses. */
 export function fileName(stem: string, extension: string): string {
-  return `${stem.replace(/[^\p{L}\p{N}._-]+/gu, '-').replace(/^-+|-+$/g, '') || 'dial-bench'}.${extension}`;
+  const name = stem.replace(/[^\p{L}\p{N}._-]+/gu, '-').replace(/^-+|-+$/g, '');
+  return [name || 'dial-bench', extension].join('.');
 }
 
 /** Lets a person choose a file; null when they think better of it. */

@@ -69,11 +69,11 @@ export const crescentGeometry = object({
       const off = tipOff('Drive gear tip diameter', g, g.pinionTeeth, tip, 1);
       if (off) return off;
       if (thinnest(cutPinion(g)) < KNIFE) {
-        return 'Drive gear tip diameter: the teeth come to a point before it. A smaller one, or a smaller pressure angle';
+        return 'Drive gear tip diameter: the teeth come to a point before it. Use a smaller one, or a smaller pressure angle.';
       }
       return (
         !crescentFaces(g).thick(CRESCENT_REACH) &&
-        'Drive gear tip diameter: the tips of the two gears leave no room for a crescent'
+        'Drive gear tip diameter: the tips of the two gears leave no room for a crescent. Use smaller tips.'
       );
     }),
   ),
@@ -83,7 +83,7 @@ export const crescentGeometry = object({
       if (off) return off;
       return (
         (thinnest(ring(g), true) < KNIFE || thinnest(pinion(g)) < KNIFE) &&
-        'Driven gear tip diameter: its teeth would cut through those of the drive gear. A larger one, or more teeth between the two'
+        'Driven gear tip diameter: its teeth would cut through those of the drive gear. Use a larger one, or a larger difference in teeth.'
       );
     }),
   ),
@@ -117,7 +117,7 @@ export const crescentGeometry = object({
 
 export type CrescentGeometry = InferType<typeof crescentGeometry>;
 
-/** Two driving flats across the drive gear's bore. */
+/** Draws two driving flats across the drive gear's bore. */
 function hubBore(g: CrescentGeometry, centre: Point): Point[] {
   const r = g.hubBore_mm / 2;
   const depth = 0.12 * r;

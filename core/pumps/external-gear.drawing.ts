@@ -63,7 +63,7 @@ export const externalGeometry = object({
         }
         return (
           thinnest(pairedGear(g)) < KNIFE &&
-          'Gear tip diameter: the tips of one gear would cut through the teeth of the other. A smaller one, more teeth, or a larger pressure angle'
+          'Gear tip diameter: the tips of one gear would cut through the teeth of the other. Use a smaller one, more teeth, or a larger pressure angle.'
         );
       }),
     ),
@@ -94,7 +94,7 @@ const bore = (g: ExternalGeometry) => g.boreDiameter_mm / 2;
 
 const extent = (g: ExternalGeometry) => g.centreDistance_mm / 2 + bore(g) + g.wall_mm;
 
-/** Two circles of a radius round the gear centres and what lies between their outer tangents. */
+/** Draws two circles of a radius round the gear centres and what lies between their outer tangents. */
 function stadium(g: ExternalGeometry, radius: number): Point[] {
   const half = (centre: Point, from: number): Point[] =>
     Array.from({ length: 25 }, (_, i) => onClock(from + (180 * i) / 24, radius, centre));
@@ -126,7 +126,7 @@ function bolts(g: ExternalGeometry): Shape[] {
   });
 }
 
-/** Inlet at the left, the larger; outlet at the right. */
+/** Draws the ports: the inlet at the left, the larger; the outlet at the right. */
 function ports(g: ExternalGeometry): Shape[] {
   const reach = bore(g) + g.wall_mm;
   const port = (side: -1 | 1, half: number): Shape => ({
@@ -189,7 +189,7 @@ export function externalOutline(g: ExternalGeometry, { view }: Pick<Placement, '
 const centreOf = (g: ExternalGeometry, station: string): Point =>
   station.startsWith('idler') ? idlerCentre(g) : driveCentre(g);
 
-/** Between the journal and the roots of the teeth. */
+/** Returns the radius midway between the journal and the roots of the teeth. */
 const land = (g: ExternalGeometry) => (gearRoot(g) + g.shaftDiameter_mm / 2) / 2;
 
 const tipLeaf =

@@ -44,7 +44,7 @@ function beforeLines({ before }: Job, unit: ShopUnit): string[] {
       b.pressure_bar === null ? '' : formatPressure(b.pressure_bar, unit),
       b.oil_C === null ? '' : say('report.oil', { temperature: formatTemperature(b.oil_C, unit) }),
     ].filter(Boolean);
-    return `${figures.join(', ') || 'nothing read'}, ${speed}`;
+    return [...(figures.length > 0 ? figures : ['nothing read']), speed].join(', ');
   });
 }
 

@@ -62,9 +62,13 @@ export interface ReportHand {
 
 /** Says who measured with what, how often, when, and how the zero stood, in a line. */
 export function handWords(h: ReportHand): string {
-  const count = `${h.readings} ${h.readings === 1 ? 'reading' : 'readings'}`;
+  const count = say('report.readings', {
+    who: h.who,
+    instrument: h.instrument,
+    count: h.readings,
+  });
   const when = h.from === h.to ? h.from : say('report.fromTo', { from: h.from, to: h.to });
-  return [`${h.who}, ${h.instrument}: ${count}`, when, h.zero].filter(Boolean).join(', ');
+  return [count, when, h.zero].filter(Boolean).join(', ');
 }
 
 /** Everything that stands on the one page, as words, so that screen, paper and PDF say the same. */
@@ -146,7 +150,10 @@ function struckWords(r: Reading, job: Job, unit: ShopUnit): string {
   const { name } = targetOf(job.sheet, r);
   const figure = [readingFigure(r, unit), readingDetail(r, unit)].filter(Boolean).join(' ');
   const what = `${name}, ${placeOf(job.sheet, r)}: ${figure}`;
-  return `${what} (${r.voided?.why || 'no reason given'}${r.voided?.by ? `, ${r.voided.by}` : ''})`;
+  const why = r.voided?.why || 'no reason given';
+  return r.voided?.by
+    ? say('report.struckBy', { what, why, who: r.voided.by })
+    : say('report.struck', { what, why });
 }
 
 function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
@@ -182,7 +189,7 @@ function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[]
   ];
 }
 
-/** Worth a row: it has a limit, or something was found out about it. */
+/** Tells what is worth a row: it has a limit, or something was found out about it. */
 const reported = (a: Assessment): boolean =>
   a.limits !== null || a.largest !== null || a.before !== null || a.touches.length > 0;
 
@@ -219,7 +226,13 @@ export function reportOf(
     facts: [
       ...tagFacts(job),
       ['Opened', day(job.createdAt)],
-      ['Limits', `${tier?.name ?? job.tier}: ${tier?.source || 'no source given'}`],
+      [
+        'Limits',
+        say('report.limitsFrom', {
+          limits: tier?.name ?? job.tier,
+          source: tier?.source || 'no source given',
+        }),
+      ],
     ].filter(([, value]) => value !== '') as [string, string][],
     overall: { verdict, words: counts.join(', ') },
     rows: all.filter(reported).map((a) => rowOf(a, job, unit)),

@@ -10,9 +10,12 @@ export type MessageKey = keyof Messages;
 type Before<S, Sign extends string> = S extends `${infer Head}${Sign}${string}` ? Head : S;
 type Head<S> = Before<Before<S, '}'>, ','>;
 
-/** The names of a message’s parameters: a brace with a single word; a branch of a plural has several. */
+/** What stands behind a brace that opens a branch of a plural or a choice. */
+type Branch = `${string} ${string}` | `{${string}` | '';
+
+/** The names of a message’s parameters: a brace with a single word, and that is no branch. */
 type ParametersIn<S> = S extends `${string}{${infer Rest}`
-  ? (Head<Rest> extends `${string} ${string}` | '' ? never : Head<Rest>) | ParametersIn<Rest>
+  ? (Head<Rest> extends Branch ? never : Head<Rest>) | ParametersIn<Rest>
   : never;
 
 type Values<K extends MessageKey> = Readonly<Record<ParametersIn<Messages[K]>, string | number>>;

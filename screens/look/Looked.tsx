@@ -35,6 +35,7 @@ export function Looked({ job, looked, onList }: Props) {
   const found = looked.filter((l) => l.state === 'found');
   const differing = auxiliaryChecks(job).filter((c) => c.differs);
   const asked = askedFor(job);
+  const after = job.closed ? 'report' : 'measure';
   return (
     <View ref={next} style={styles.panel}>
       <Heading size="instruction">
@@ -81,7 +82,7 @@ export function Looked({ job, looked, onList }: Props) {
       <Button
         mode="contained"
         contentStyle={styles.large}
-        onPress={() => router.replace(`/job/${job.id}/${job.closed ? 'report' : 'measure'}`)}
+        onPress={() => router.replace(`/job/${job.id}/${after}`)}
       >
         {job.closed ? 'Go to Report' : 'Go to Measure'}
       </Button>

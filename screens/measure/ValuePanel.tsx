@@ -164,7 +164,13 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
         <Words role="status" tone={line.state === 'lost' ? 'out' : 'brass'}>
           {line.state === 'lost'
             ? (line.why ?? 'Gauge disconnected. Plug it in or type the reading.')
-            : `${line.source.name}: ${line.state === 'ready' ? 'listening' : 'connecting'}.${line.source.id === 'simulated' ? ' Simulated readings.' : ''}`}
+            : say(
+                line.source.id === 'simulated' ? 'measure.gaugeSimulated' : 'measure.gaugeState',
+                {
+                  gauge: line.source.name,
+                  state: line.state,
+                },
+              )}
         </Words>
       )}
       {bySize ? null : <LeverFields lever={lever} unit={shop.unit} />}

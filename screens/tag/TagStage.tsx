@@ -193,11 +193,7 @@ export function TagStage({ job }: { readonly job: Job }) {
                 <Field control={control} name="ports" label="Ports: larger side, plugged side" />
               </>
             ) : null}
-            {section(
-              'before',
-              'Test before teardown',
-              figures === 0 ? 'no readings' : `${figures} ${figures === 1 ? 'figure' : 'figures'}`,
-            )}
+            {section('before', 'Test before teardown', say('tag.readings', { count: figures }))}
             {open === 'before' ? (
               <>
                 <Notice kind="caution">

@@ -20,6 +20,14 @@ const MACHINE = new Set([
   'testID',
 ]);
 
+/** Lists the texts that an expression may come to by its own branches. */
+function branches(node) {
+  if (node.type === 'ConditionalExpression')
+    return [node.consequent, node.alternate].flatMap(branches);
+  if (node.type === 'LogicalExpression') return [node.left, node.right].flatMap(branches);
+  return node.type === 'Literal' && typeof node.value === 'string' ? [node.value] : [];
+}
+
 const attributeOf = (node) => {
   for (let at = node; at; at = at.parent) if (at.type === 'JSXAttribute') return at.name.name;
   return null;
@@ -42,7 +50,11 @@ const wholeSentences = {
     return {
       TemplateLiteral(node) {
         if (node.expressions.length === 0) return;
-        if (node.quasis.some(({ value }) => hasWords(value.cooked ?? ''))) report(node);
+        const pieces = [
+          ...node.quasis.map(({ value }) => value.cooked ?? ''),
+          ...node.expressions.flatMap(branches).map((text) => ` ${text}`),
+        ];
+        if (pieces.some(hasWords)) report(node);
       },
       BinaryExpression(node) {
         if (node.operator !== '+') return;

@@ -10,6 +10,9 @@ export const MEASURE = {
   'measure.edge':
     '{leaf} part way in would put this out. Is it well in, or only the tip? Gear edges are chamfered: a tip in a chamfer is no gap.',
   'measure.firstBecause': 'First because: {why}.',
+  'measure.gaugeSimulated':
+    '{state, select, ready {{gauge}: listening. Simulated readings.} other {{gauge}: connecting. Simulated readings.}}',
+  'measure.gaugeState': '{state, select, ready {{gauge}: listening.} other {{gauge}: connecting.}}',
   'measure.gaugeTyped':
     'A gauge typed “{text}”. This step wants a leaf: nothing was recorded. To use a gauge, choose another way below.',
   'measure.gaugeTypedAnywhere':

@@ -8,6 +8,7 @@ export const REPORT = {
   'report.howToRead':
     '“±” is twice the standard uncertainty; a range such as {example} is what the leaves prove. Limits apply at {reference}.',
   'report.limit': 'limit {limits}',
+  'report.limitsFrom': '{limits}: {source}',
   'report.noSign':
     'The PDF’s type has no sign for {signs}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file as well.',
   'report.noSignMore':
@@ -18,12 +19,16 @@ export const REPORT = {
   'report.partTemperature': 'Part at {part}; sizes are corrected to {reference}.',
   'report.pdfFailed': 'Could not make the PDF: {error} Try Print instead.',
   'report.pumpAt': 'pump at {pump} rpm (engine {engine} rpm × {ratio})',
+  'report.readings':
+    '{count, plural, one {{who}, {instrument}: # reading} other {{who}, {instrument}: # readings}}',
   'report.serial': 'serial {serial}',
   'report.sheetChanged':
     'Judged by the limits this job started with. The sheet was changed since: {changes}.',
   'report.sound': '{sound} of {all} surfaces sound',
   'report.stepsNotRecorded':
     '{count, plural, one {One strip step not recorded} other {# strip steps not recorded}}',
+  'report.struck': '{what} ({why})',
+  'report.struckBy': '{what} ({why}, {who})',
   'report.surfacesNotInspected':
     '{count, plural, one {One surface not inspected} other {# surfaces not inspected}}',
   'report.title': 'Pump report {tag}',

@@ -14,6 +14,7 @@ export const TAG = {
   'tag.pressureOf': 'Reading {number}: pressure, bar or psi',
   'tag.pumpSpeed': 'Pump speed: {speed} rpm',
   'tag.ratioOf': 'Reading {number}: pump turns per engine turn',
+  'tag.readings': '{count, plural, =0 {no readings} one {# reading} other {# readings}}',
   'tag.remove': 'Remove reading {number}',
   'tag.rotation.anticlockwise': 'Anticlockwise',
   'tag.rotation.clockwise': 'Clockwise',
