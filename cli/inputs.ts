@@ -106,7 +106,7 @@ export const tiltInput = object({
     .min(3, 'A plane needs depths at three places at least'),
 });
 
-/** What a part, a person or a trial is called: a word or a number. */
+/** Reads what a part, a person or a trial is called: a word or a number. */
 const label = () =>
   mixed<string | number>()
     .required()

@@ -7,7 +7,11 @@ import { readFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
 import { FileError } from '../core/records/problems';
 
-/** @throws InputError at the first thing that is wrong with the file, or where it holds no one job */
+/**
+ * Returns the one job of a file.
+ *
+ * @throws InputError at the first thing that is wrong with the file, or where it holds no one job
+ */
 function jobIn(file: object): Job {
   try {
     const [job, ...others] = readFile(JSON.stringify(file)).jobs;

@@ -79,7 +79,7 @@ const measured = (gap: HiddenGap, job = JOB) =>
     ['leaf'],
   );
 
-/** The leaf to try next, where that is what comes next. */
+/** Returns the leaf to try next, where that is what comes next. */
 const nextLeafStep = (job: Job) => {
   const step = nextStep(job);
   return step?.way === 'leaf' ? step : null;

@@ -23,14 +23,14 @@ export interface Assessment extends Past, Details {
   readonly disagree: boolean;
   /** More than one kind of evidence is there, so that one had to win. */
   readonly both: boolean;
-  /** Of a sum: what it is made of as it counts, the gap itself first; empty for all else. */
+  /** Lists, for a sum, what it is made of as it counts, the gap itself first; empty for all else. */
   readonly parts: readonly Assessment[];
-  /** Of a sum: the names of the wear in it that counts as nothing, by the plain rule. */
+  /** Lists, for a sum, the names of the wear in it that counts as nothing, by the plain rule. */
   readonly neglected: readonly string[];
   /** Places that were left out, and why. */
   readonly skipped: readonly Skip[];
   readonly verdict: Verdict;
-  /** Of lying inside, where the evidence is complete enough to say. */
+  /** Gives the probability of lying inside, where the evidence is complete enough to say. */
   readonly probability: number | null;
   /** Gives the change of the gap from 20 °C to working temperature; null where the sheet does not say. */
   readonly heatShift_mm: number | null;

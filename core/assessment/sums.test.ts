@@ -16,7 +16,7 @@ const INCH_LEAVES = [1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10, 12, 15, 18].map((n) =>
 );
 const GEAR_PUMP = SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
 
-/** A job in thou, with an inch set of which one leaf at a time is used, and one limit in thou. */
+/** Returns a job in thou, with an inch set of which one leaf at a time is used, and one limit in thou. */
 function jobOf(sheet: typeof VELTRANE_T6, limits: Readonly<Record<string, number>>): Job {
   const job = emptyJob(
     {
@@ -68,7 +68,7 @@ const sized = (job: Job, dimension: string, station: string, inches: number): Jo
 
 const of = (job: Job, id: string) => assessJob(job).find((a) => a.characteristic.id === id)!;
 
-/** An end of 2.8 to 3.3 thou between two plates into which not even the thinnest leaf goes. */
+/** Returns a job with an end of 2.8 to 3.3 thou between two plates into which not even the thinnest leaf goes. */
 function betweenPlates(rule: 'guarded' | 'plain'): Job {
   let job = jobOf(GEAR_PUMP, { end: 4 });
   job = { ...job, rules: { ...job.rules, decision: rule } };

@@ -62,7 +62,7 @@ export interface Figure {
   readonly unit: 'mm' | 'in' | 'thou';
   readonly read_mm: number;
   readonly source: Source;
-  /** Of a lever indicator. */
+  /** Gives the angle of a lever indicator, and the radius on which it stood. */
   readonly lever_deg?: number;
   readonly contactRadius_mm?: number | null;
 }

@@ -49,7 +49,7 @@ export const NO_EVIDENCE: Bounds = { smallest: UNKNOWN, largest: UNKNOWN };
  */
 const exact = (span: Span, soft: number): boolean => soft === 0 && !span.loSoft && !span.hiSoft;
 
-/** Of two ends the one that says more counts, each less what it may be off. */
+/** Raises the lower end of a span where another says more, each less what it may be off. */
 function atLeast(span: Span, lo: number, soft: number): Span {
   if (lo - soft <= span.lo - (span.loSoft ?? 0)) return span;
   const { hi, hiOpen } = span;
@@ -70,7 +70,7 @@ const empty = ({ lo, hi, hiOpen }: Span, slack: number): boolean =>
 export interface Exactness {
   /** Standard uncertainty of this stack. */
   readonly soft_mm?: number | undefined;
-  /** By how much two answers may seem to contradict each other before they do. */
+  /** Gives how far two answers may seem to contradict each other before they do. */
   readonly slack_mm?: number | undefined;
 }
 

@@ -6,7 +6,7 @@ import { stacksOf } from './stacks';
 const SET = [0.03, 0.04, 0.05, 0.06, 0.07, 0.08, 0.1, 0.15, 0.2];
 const LIMITS = { lower_mm: 0.04, upper_mm: 0.06 };
 
-/** An honest leaf in a gap: within the band it may drag, or not. */
+/** Answers as an honest leaf does in a gap: within the band it may drag, or not. */
 function honest(stack: number, small: number, large: number, dragsWithin: number): Try['felt'] {
   if (Math.abs(small - stack) <= dragsWithin && Math.abs(large - stack) <= dragsWithin)
     return 'drag';

@@ -45,7 +45,7 @@ export interface Ladder {
   readonly wanted: Goal;
   readonly stacks: readonly Stack[];
   readonly dragBand_mm: number;
-  /** By how much tries may seem to contradict each other: leaves that are not exact do. */
+  /** Gives how far tries may seem to contradict each other: leaves that are not exact do. */
   readonly slack_mm: number;
   /** Gives how far to the safe side of a limit a single leaf settles it. */
   readonly margin_mm: number;
@@ -109,7 +109,7 @@ export interface TriesState {
   readonly smallest: Interval;
   readonly largest: Interval;
   readonly verdict: Verdict;
-  /** While it is open: whether leaves can still prove it in, and with which they can prove it out. */
+  /** Tells, while it is open, whether leaves can still prove it in, and with which they can prove it out. */
   readonly can: { readonly confirm: boolean; readonly refute: readonly number[] };
 }
 

@@ -14,7 +14,7 @@ export interface Prior {
   above(x: number): number;
 }
 
-/** Before anything is known gaps are thought to lie anywhere up to this many times the limit. */
+/** Says up to how many times the limit a gap is thought to lie before anything is known. */
 const PRIOR_REACH = 1.6;
 
 /**

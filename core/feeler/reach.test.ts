@@ -3,7 +3,7 @@ import { afterTry, FELT, NO_EVIDENCE, type Bounds, proven } from './bounds';
 import { canDecide } from './reach';
 import { zoneOf, type ToleranceZone } from '../metrology/verdict';
 
-/** The same question by brute force: is there any row of answers that ends in a proof? */
+/** Tells by brute force whether any row of answers ends in a proof. */
 function canProve(
   bounds: Bounds,
   window: ToleranceZone,

@@ -12,7 +12,7 @@ export interface Recording {
   readonly spent_mm?: readonly number[];
 }
 
-/** Single leaves, and beyond the thickest of them what several make: the steps that a gap is told by. */
+/** Lists the steps that a gap is told by: single leaves, and beyond the thickest what several make. */
 function stepsOf({ stacks }: Ladder): readonly Stack[] {
   const thickest = stacks.findLast((s) => s.leaves_mm.length === 1)?.total_mm ?? 0;
   return stacks.filter((s) => s.leaves_mm.length === 1 || s.total_mm > thickest);

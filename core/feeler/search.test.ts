@@ -21,7 +21,7 @@ function cellsOf(leaves: readonly number[], lower: number, upper: number): Cell[
 
 const settled = (cells: readonly Cell[]): boolean => new Set(cells.map((c) => c.kind)).size <= 1;
 
-/** The least sum of tries over all cells that any strategy needs. */
+/** Returns the least sum of tries over all cells that any strategy needs. */
 function leastTries(cells: readonly Cell[], leaves: readonly number[]): number {
   if (settled(cells)) return 0;
   const costs = leaves.flatMap((leaf) => {

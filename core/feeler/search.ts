@@ -44,7 +44,7 @@ const ONE_MORE: Cost = { mean: 1, worst: 1 };
 const WORST_WEIGHT = 0.1;
 const score = (cost: Cost): number => cost.mean + WORST_WEIGHT * cost.worst;
 
-/** Rough chances of the four answers: only their ratio counts, and only for ordering tries. */
+/** Returns rough chances of the four answers: only their ratio counts, and only for ordering tries. */
 function chances(
   { smallest, largest }: Bounds,
   stack_mm: number,
@@ -124,7 +124,7 @@ class Keys {
  */
 class Search {
   private readonly keys = new Keys();
-  /** By how far ahead they lie. */
+  /** Holds what cells cost by how many tries they lie ahead. */
   private readonly known = Array.from({ length: DEPTH + 1 }, () => new Map<number, Cost>());
 
   constructor(

@@ -14,7 +14,7 @@ const LIMITS = { lower_mm: 0.02, upper_mm: 0.06 };
 
 type Made = readonly (readonly [leaf: number, felt: Felt])[];
 
-/** A characteristic with the same tries made at every one of its places. */
+/** Returns a characteristic with the same tries made at every one of its places. */
 function part(
   id: string,
   limits: typeof LIMITS | { upper_mm: number } | null,

@@ -163,7 +163,7 @@ function stepOn(a: Assessment, situation: Situation): Step | null {
 }
 
 /**
- * Worth going on with, though nobody asked: leaves while the verdict is open,
+ * Tells what is worth going on with, though nobody asked: leaves while the verdict is open,
  * sizes and swings at every place, since the smallest and the largest count;
  * but nothing more of what is out.
  */

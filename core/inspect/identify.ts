@@ -20,7 +20,7 @@ export interface Candidate {
 /** Says how the search for a variant stands. */
 export interface KeyState {
   readonly candidates: readonly Candidate[];
-  /** Those against which nothing speaks. */
+  /** Lists the variants against which nothing speaks. */
   readonly left: readonly Variant[];
   /**
    * `one`: a single variant is left; `several` are left; `alike`: several, and

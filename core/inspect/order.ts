@@ -13,7 +13,7 @@ export interface OrderLine {
   readonly why: string;
 }
 
-/** Two steps at which the same part is missing ask for one. */
+/** Lists each part once: two steps at which the same one is missing ask for one. */
 const onceEach = (lines: readonly OrderLine[]): OrderLine[] => [
   ...new Map(lines.map((line) => [`${line.name} ${line.why}`, line])).values(),
 ];

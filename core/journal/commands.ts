@@ -6,7 +6,7 @@ import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { restoreId, strikeId } from '../records/strikeId';
 import { append, ledgerOf } from './ledger';
 
-/** Whatever is written down on a job, as it stands before anybody voided it. */
+/** Describes an entry of a job as it stands before anybody voided it. */
 export type Item = Reading | Operation | Finding | StripNote | AuxiliaryAnswer | ZeroEntry | Skip;
 
 const entryOf = ({ voided: _, ...entry }: Item): Entry => entry as Entry;

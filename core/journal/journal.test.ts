@@ -32,7 +32,7 @@ const operation = (part: string, work: Operation['work'], ...dimensions: string[
 
 const FACED = ['pocket-depth', 'deck'];
 
-/** Every reading that counts, whatever it is of. */
+/** Lists every reading that counts, whatever it is of. */
 function countingReadings(job: Job, before: Operation | null = null) {
   const { dimensions, characteristics } = pumpOf(job.sheet);
   const counted = countedIn(job, before);

@@ -49,7 +49,7 @@ const size = (
   source: 'typed',
 });
 
-/** A gap at each place, in mm, the larger end first made so. */
+/** Draws a gap at each place, in mm, the larger end first made so. */
 const gaps = fc.array(
   fc
     .tuple(fc.integer({ min: 0, max: 900 }), fc.integer({ min: 0, max: 150 }))

@@ -14,7 +14,7 @@ export type EvidenceSource = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'swee
 export interface Evidence {
   readonly source: EvidenceSource;
   readonly extremes: Extremes;
-  /** Of sizes: what the smallest is at most and the largest at least, whichever places meet. */
+  /** Bounds, for sizes, the smallest from above and the largest from below, whichever places meet. */
   readonly reached?: Extremes;
 }
 

@@ -15,7 +15,7 @@ export interface LeafAim {
   readonly limits: Limits;
   /** To judge the gap, to narrow it as far as the set can, or to know it between neighbouring leaves. */
   readonly goal: Goal | 'record';
-  /** Of a gap that is only recorded: what a sum leaves for it, in mm. */
+  /** Gives what a sum leaves, in mm, for a gap that is only recorded. */
   readonly room_mm?: number | null;
   /** The stations of characteristics that should be about the same: the other gear under the same deck. */
   readonly sisters?: readonly (readonly StationEvidence[])[];

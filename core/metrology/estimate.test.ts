@@ -175,7 +175,7 @@ describe('the extremes of several', () => {
 
 describe('a verdict at its edges', () => {
   const UPPER = { upper_mm: 1 };
-  /** A bracket of which this share lies within the upper limit. */
+  /** Returns a bracket of which this share lies within the upper limit. */
   const within = (share: number) => bracket(1 - share, 2 - share);
   it('is in from the confidence on, out from its complement on', () => {
     expect(conformity(within(0.75), UPPER, 'guarded', 0.75).verdict).toBe('in');

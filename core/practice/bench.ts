@@ -9,7 +9,7 @@ import type { AuxiliaryAnswer, Consequence, Finding, Nail, StripNote } from '../
 
 /** Describes what a pump of the depot shows before any instrument, where it is not sound. */
 export interface BenchPlan {
-  /** By surface. */
+  /** Holds the defect of each surface that is not sound. */
   readonly defects?: Readonly<
     Record<
       string,

@@ -9,7 +9,7 @@ import type { Job } from '../records/job';
 
 /** Describes what a simulated pump hides, in mm. */
 export interface Hidden {
-  /** By characteristic and station: the smallest and the largest gap there. */
+  /** Returns the smallest and the largest gap at a station of a characteristic. */
   gap(characteristic: string, station: string): readonly [smallest: number, largest: number];
   size(dimension: string, station: string): number;
   swing(characteristic: string, station: string): number;
@@ -26,7 +26,7 @@ export function feel(stack_mm: number, [smallest, largest]: readonly [number, nu
   return largest < stack_mm ? 'no-go' : 'part-way';
 }
 
-/** Written to the last place of a mic. */
+/** Writes a length in mm to the last place of a mic. */
 const shown = (mm: number): string => mm.toFixed(3);
 
 /** Returns what an honest hand reads or feels at a step. */

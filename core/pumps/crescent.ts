@@ -48,7 +48,7 @@ const along = (gearName: string): Station[] => [
 const relief = reliefValve('body');
 const transmission = inTransmission({ part: 'drive', name: 'Drive gear' });
 
-/** Near the crescent it is always tighter. */
+/** Describes the end clearance of a gear, which is always tighter near the crescent. */
 const face = (id: string, gearName: string, width: string) =>
   faceGap(
     id,

@@ -193,7 +193,7 @@ export interface PumpModel {
   readonly parts: readonly Part[];
   readonly features: readonly Feature[];
   readonly dimensions: readonly Dimension[];
-  /** In the order in which the pump is turned on the bench. */
+  /** Lists the places in the order in which the pump is turned on the bench. */
   readonly characteristics: readonly Characteristic[];
 }
 

@@ -144,7 +144,7 @@ export const gerotorGeometry = object({
 
 export type GerotorGeometry = InferType<typeof gerotorGeometry>;
 
-/** The trochoid's frame has its first lobe on the x axis; on the bench that is 12. */
+/** Turns points from the trochoid's frame, whose first lobe is on the x axis, to the bench, where it is at 12. */
 const upright = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x: y, y: -x }));
 
 /** Returns the inner rotor's own centre: off the pocket's by the eccentricity, away from 12. */
@@ -168,7 +168,7 @@ const extent = (g: GerotorGeometry) => g.bodyDiameter_mm / 2;
 const deck = (g: GerotorGeometry) => (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4;
 const outerLand = (g: GerotorGeometry) => (g.outerDiameter_mm / 2 + outerRoot_mm(g)) / 2;
 
-/** Between the shaft and the lobes' roots. */
+/** Returns the radius midway between the shaft and the lobes' roots. */
 const innerLand = (g: GerotorGeometry) => (g.shaftDiameter_mm / 2 + innerRoot_mm(g)) / 2;
 
 function outline(g: GerotorGeometry, { view, push }: Pick<Placement, 'view' | 'push'>): Outline {

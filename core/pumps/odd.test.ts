@@ -13,7 +13,7 @@ const SOLID: readonly ShapeRole[] = ['driven', 'drive', 'crescent', 'vane'];
 const inMetal = ({ polygons }: Traced, at: Point) =>
   polygons.filter((p) => contains(p, at)).length % 2 === 1;
 
-/** What is wrong with a drawing, in words; null where nothing is. */
+/** Says what is wrong with a drawing; null where nothing is. */
 function wrongWith(shapes: readonly Shape[]): string | null {
   for (const { role, path } of shapes) {
     if (!/^M[-\d. MLaZ]+$/.test(path)) return `${role}: ${path.slice(0, 60)}`;
@@ -51,11 +51,11 @@ function wrongWith(shapes: readonly Shape[]): string | null {
   return null;
 }
 
-/** A figure anywhere in a range. */
+/** Draws a figure anywhere in a range. */
 const near = (least: number, most: number) =>
   fc.integer({ min: 0, max: 10000 }).map((share) => least + ((most - least) * share) / 10000);
 
-/** What a slotted rotor and its ring are made up from, as shares of each other. */
+/** Draws what a slotted rotor and its ring are made up from, as shares of each other. */
 const SLOTTED = {
   rotor: near(3, 200),
   gap: near(0.005, 0.4),
@@ -68,7 +68,7 @@ const SLOTTED = {
   bolts: fc.integer({ min: 3, max: 24 }),
 };
 
-/** A rotor whose vanes have to reach from `least` to `most` over its rim. */
+/** Returns a rotor whose vanes have to reach from `least` to `most` over its rim. */
 function slotted(
   { thick, kept, room, shaft }: Record<'thick' | 'kept' | 'room' | 'shaft', number>,
   vanes: number,
@@ -222,7 +222,7 @@ const TRIED: Readonly<Record<string, fc.Arbitrary<Figures>>> = {
     }),
 };
 
-/** The example of a family with some of its figures changed, however little sense they make. */
+/** Draws the example of a family with some of its figures changed, however little sense they make. */
 const mangled = (family: PumpFamily): fc.Arbitrary<Figures> => {
   const example = family.example as Figures;
   const figures = Object.keys(example).filter((name) => typeof example[name] === 'number');

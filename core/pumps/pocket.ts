@@ -104,7 +104,7 @@ export const floorTilt = (diameter_mm: number, caution?: string): Characteristic
     ...(caution ? { caution } : {}),
   });
 
-/** The wear of the cover where a part has run: leaf under the straightedge, or depths on the wear mark and beside it. */
+/** Describes the wear of the cover where a part has run: leaf under the straightedge, or depths on the wear mark and beside it. */
 export const coverWear: Characteristic = clearance(
   'cover-wear',
   'Cover wear',
@@ -157,7 +157,7 @@ export const pocketBore = (diameter_mm: number): Dimension =>
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
 export const deck: Feature = feature('deck', 'Deck', 'body', { faced: 0, dressed: 0 });
 
-/** The depths on the cover: where a part has run, and where nothing has. */
+/** Lists the depths on the cover: where a part has run, and where nothing has. */
 export const coverDepths: readonly Dimension[] = (
   [
     ['track-depth', 'Cover wear mark', 'pumps.coverOnTrack'],

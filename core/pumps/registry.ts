@@ -85,7 +85,7 @@ export function oncePerPump<T>(work: (pump: Required<PumpKind>) => T): (pump: Pu
   };
 }
 
-/** Empty lists are the same wherever they came from. */
+/** Tells whether two lists are the same; empty ones are, wherever they came from. */
 const sameOwn = (a: readonly OwnCharacteristic[], b: readonly OwnCharacteristic[]): boolean =>
   a === b || (a.length === 0 && b.length === 0);
 

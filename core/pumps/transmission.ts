@@ -69,7 +69,7 @@ const statorSizes = (end: string): Dimension[] => [
   ),
 ];
 
-/** The end play by dial, by a bridge gauge's two depths and the washer between, or by a leaf under its foot. */
+/** Describes the end play by dial, by a bridge gauge's two depths and the washer between, or by a leaf under its foot. */
 const pumpToUnit: Characteristic = clearance(
   'pump-to-unit',
   'Transmission end play, pump bolted up',

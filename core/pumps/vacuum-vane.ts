@@ -43,7 +43,7 @@ export const vacuumVaneGeometry = object({
 
 export type VacuumVaneGeometry = InferType<typeof vacuumVaneGeometry>;
 
-/** The rotor all but touches the bore at 12, and the vanes reach farthest at 6. */
+/** Returns the rotor's centre: it all but touches the bore at 12, and the vanes reach farthest at 6. */
 const rotorCentre = (g: VacuumVaneGeometry): Point => ({ x: 0, y: -g.eccentricity_mm });
 
 /** Returns the rotor with its vanes as it is drawn: off the centre of the round bore that they run in. */

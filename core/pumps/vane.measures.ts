@@ -17,7 +17,7 @@ import { say } from '../wording/say';
 export const sideGap = (id: string, name: string, what: string, width: string): Characteristic =>
   faceGap(id, say('pumps.sideClearance', { part: name }), edgeHours(what), width);
 
-/** A vane in its slot, tried at both ends of the slot. */
+/** Describes a vane in its slot, tried at both ends of the slot. */
 export const vaneSlot: Characteristic = clearance(
   'vane-slot',
   'Vane to slot',

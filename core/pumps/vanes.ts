@@ -66,7 +66,7 @@ const DRAWN_FILL = 0.8;
 /** A drawn vane stands off the ring and the floor of its slot by a share of its thickness, so that all outlines are seen. */
 const DRAWN_GAP = 0.03;
 
-/** And by no less than this share of the rotor's radius: the ring is drawn in straight steps. */
+/** Bounds that gap from below by a share of the rotor's radius: the ring is drawn in straight steps. */
 const LEAST_GAP = 0.0003;
 
 /** Points of the ring that are looked at beside a vane's edge. */

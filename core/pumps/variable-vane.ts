@@ -61,7 +61,7 @@ export const variableVaneGeometry = object({
 
 export type VariableVaneGeometry = InferType<typeof variableVaneGeometry>;
 
-/** The slide swings on a pin at 9, and is drawn at its largest stroke, away from it. */
+/** Returns the centre of the pin at 9 on which the slide swings; it is drawn at its largest stroke, away from it. */
 const pivotAt = (g: VariableVaneGeometry): Point => onClock(270, g.slideDiameter_mm / 2);
 
 /**

@@ -25,7 +25,7 @@ const sizeChange = object({
 
 /**
  * Something that was done to a part: the sizes that it moved, or the part that it exchanged.
- * What was read of them before belongs to the past from then on; nothing is voided.
+ * Their earlier readings belong to the past from then on; nothing is voided.
  */
 export const operation = object({
   ...made,
@@ -111,7 +111,7 @@ const unknownKind = object({
     .required(),
 });
 
-/** A journal: everything that was done on a job, in order, only ever added to. */
+/** Describes a journal: everything that was done on a job, in order, only ever added to. */
 export const journalSchema = array(
   lazy((value: { kind?: unknown } | null | undefined) =>
     typeof value?.kind === 'string' && Object.hasOwn(ENTRY_SCHEMA, value.kind)

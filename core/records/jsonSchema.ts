@@ -43,7 +43,7 @@ function boundsOf(d: SchemaDescription): Json {
   return found;
 }
 
-/** A required text is not empty; a defined one may be. */
+/** Tells whether a text is required, so that it is not empty; a defined one may be. */
 const isRequired = (d: SchemaDescription): boolean => d.tests.some((t) => t.name === 'required');
 
 function objectOf(d: SchemaObjectDescription): Json {

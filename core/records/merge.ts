@@ -39,7 +39,7 @@ function union<T>(first: readonly T[], second: readonly T[], keyOf: KeyOf<T>): T
 
 const idOf: KeyOf<{ readonly id: string }> = ({ id }) => id;
 
-/** Two runs of entries that were made side by side, in the order of their moments; each keeps its own order. */
+/** Merges two runs of entries that were made side by side, by their moments; each keeps its own order. */
 function interleaved(here: readonly Entry[], file: readonly Entry[]): Entry[] {
   const merged: Entry[] = [];
   const rest = [...file];
@@ -172,7 +172,7 @@ function mergedShops(here: Shop, file: Shop): Merge<Shop> {
   return { record: { ...record, revision }, count: null, kept };
 }
 
-/** A photo is never changed: the one that is here is the one. */
+/** Keeps the photo that is here: one is never changed. */
 const mergedPhotos = (here: Kinds['photo'], file: Kinds['photo']): Merge<Kinds['photo']> => ({
   record: here,
   count: null,

@@ -10,7 +10,7 @@ import type { Job } from './job';
 import { readFile } from './file';
 import { FileError } from './problems';
 
-/** What version 1 wrote, and what it made of it; see fixtures/README.md. */
+/** Holds the records that version 1 wrote, and what it made of them; see fixtures/README.md. */
 const text = readFileSync('fixtures/v1/backup.json', 'utf8');
 /** Moments were written year first, whatever the locale. */
 const datesNow = (words: string): string =>
@@ -38,10 +38,10 @@ const LEVERED = { job: 'v1-every-kind', row: 'Backlash' };
 /** A tilt has two directions to be off in now, and one that may be none is said to be at most so much. */
 const TILT = 'Floor tilt';
 
-/** A sum with a bracket in it is an interval now, and open while sizes can tell more of it. */
+/** Lists the sums: one with a bracket in it is an interval now, and open while sizes can tell more of it. */
 const sums = (job: Job) => pumpOf(job.sheet).characteristics.filter((c) => c.sum);
 
-/** The verdicts that are as they were: all but those of sums that sizes can still settle. */
+/** Returns the verdicts that are as they were: all but those of sums that sizes can still settle. */
 const asWere = (job: Job, was: Readonly<Record<string, string>>, is = was) =>
   Object.fromEntries(
     Object.entries(is).filter(
@@ -49,7 +49,7 @@ const asWere = (job: Job, was: Readonly<Record<string, string>>, is = was) =>
     ),
   );
 
-/** What characteristics were called then, and what they are called now. */
+/** Maps the names that characteristics had then to those that they have now. */
 const RENAMED: readonly (readonly [RegExp, string])[] = [
   [/^Face gap/, 'End clearance'],
   [/^Side gap/, 'Side clearance'],
@@ -68,12 +68,12 @@ const RENAMED: readonly (readonly [RegExp, string])[] = [
 const nameNow = (name: string): string =>
   RENAMED.reduce((text, [was, is]) => text.replace(was, is), name);
 
-/** The figures of a text: words may be put better, what they say of a pump may not change. */
+/** Lists the figures of a text: words may be put better, what they say of a pump may not change. */
 const figures = (words: string): string => (words.match(/\d+(?:\.\d+)?/g) ?? []).join(' ');
 
 /**
- * The extreme of several readings reaches farther to one side now; how far is not compared, nor what a
- * gap too close to call is advised. The hot gap is a range now.
+ * Returns what of a row is compared: the extreme of several readings reaches farther to one side now, and how
+ * far is not compared, nor what a gap too close to call is advised. The hot gap is a range now.
  */
 const rowFigures = (row: ReportRow) => ({
   name: nameNow(row.name),
@@ -91,7 +91,7 @@ const rowFigures = (row: ReportRow) => ({
 /** Sections that count surfaces, of which there are more now. */
 const COUNTING = ['Looked at', 'Visual inspection', 'Skipped', 'Not done'];
 
-/** The figures of each section but of those that count. A body is found, not ordered. */
+/** Lists the figures of each section but of those that count. A body is found, not ordered. */
 const sectionFigures = (sections: Report['sections']) =>
   sections
     .filter(({ title }) => !COUNTING.includes(title))

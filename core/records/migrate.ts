@@ -69,7 +69,7 @@ const shopTo2 = (shop: Loose): Loose => ({
   instruments: listIn(shop, 'instruments').map((i) => ({ ...i, own_mm: ownPart(i.u_mm) })),
 });
 
-/** Until version 2 the widths of both gears of a section were one size. */
+/** Matches the size that was the width of both gears of a section until version 2. */
 const GEAR_WIDTH = /^gear-width(-s\d+)?$/;
 
 function sheetTo2(sheet: Loose): Loose {
@@ -96,7 +96,7 @@ function sizeTo2(reading: Loose): Loose {
   return { ...reading, ...moved, own_mm: ownPart(reading.u_mm) };
 }
 
-/** The uncertainty of a swing is scaled by the lever and the radius as its value always was. */
+/** Scales the uncertainty of a swing by the lever and the radius, as its value always was. */
 function swingTo2(reading: Loose): Loose {
   const { read_mm, value_mm, lever_deg, u_mm } = reading;
   const scale =
@@ -192,7 +192,7 @@ const limitTo3 = (limit: Loose): Loose => ({
   gasket: GASKET_TO_3[String(limit.gasket)] ?? limit.gasket,
 });
 
-/** Until version 3 a gerotor was an engine oil pump and nothing else. */
+/** Gives a gerotor its use: until version 3 it was an engine oil pump and nothing else. */
 const geometryTo3 = ({ family, geometry }: Loose): unknown =>
   family === 'gerotor' && isLoose(geometry) ? { use: 'oil-pump', ...geometry } : geometry;
 

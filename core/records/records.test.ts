@@ -24,7 +24,7 @@ type Loose = [LooseRecord, LooseRecord, ...LooseRecord[]];
 
 const BEGIN = new Date('2026-11-20T09:00:00.000Z');
 
-/** A job of a simulated pump whose gaps are as given, measured as the app leads. */
+/** Returns a job of a simulated pump whose gaps are as given, measured as the app leads. */
 function measuredJob(tag: string, gaps: Readonly<Record<string, number>>, most?: number): Job {
   const job: Job = {
     ...emptyJob(VELTRANE_T6, BEGIN.toISOString()),
@@ -51,7 +51,7 @@ function problemsOf(text: string) {
   return [];
 }
 
-/** The readings of the first job. */
+/** Returns the readings of the first job. */
 const readings = (file: ReturnType<typeof parsed>) =>
   file.jobs[0].journal.filter((e) => e.kind === 'leaf') as LooseItems;
 const changed = (change: (file: ReturnType<typeof parsed>) => void) => {

@@ -17,7 +17,7 @@ const day = () =>
 
 /** Flow and pressure at a speed, taken before the pump came apart. */
 export const figureFields = {
-  /** Of the engine or motor; the pump turns `ratio` times as fast. */
+  /** Gives the speed of the engine or motor; the pump turns `ratio` times as fast. */
   drive_rpm: finite()
     .required()
     .moreThan(0, 'Speed must be above 0.')

@@ -33,7 +33,7 @@ const COLUMNS = [
   'struck_why',
 ] as const;
 
-/** The radius that a swing was brought to, with which its figure can be worked out again. */
+/** Returns the radius that a swing was brought to, with which its figure can be worked out again. */
 const broughtTo = ({ sheet }: Job, r: Reading): number | '' =>
   r.kind === 'swing' && r.contactRadius_mm !== null
     ? (pitchRadiusOf(sheet, characteristicOf(sheet, r.characteristic)) ?? '')

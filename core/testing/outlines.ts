@@ -49,7 +49,7 @@ export function traced(path: string): Traced {
   return { polygons, edges, widest: Math.max(...edges.map((e) => e.right - e.left)) };
 }
 
-/** Twice the area of a triangle: over zero where it is turned to the left. */
+/** Returns twice the area of a triangle: over zero where it is turned to the left. */
 const turned = (a: Point, b: Point, c: Point): number =>
   (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
 

@@ -3,7 +3,7 @@ import type { Sheet } from '../records/sheet';
 import { largest, sheets } from './sheets.json';
 
 /**
- * Invented sheets that the core is tested on, one pump of each kind and more. They stay as they are:
+ * Holds the invented sheets that the core is tested on, one pump of each kind and more. They stay as they are:
  * the demo may change its own.
  */
 export const SHEETS: readonly Sheet[] = sheets.map((sheet) => decode('sheet', sheet));

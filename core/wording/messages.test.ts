@@ -8,7 +8,7 @@ import { listed, say, sayAround, spelled, type MessageKey } from './say';
 import { BRITISH } from '../../scripts/lint/wholeSentences';
 import { AMERICAN, britishIn, respelled } from './spelling';
 
-/** The code of every room that says something, without the catalogue and the tests. */
+/** Lists the code of every room that says something, without the catalogue and the tests. */
 function sources(dir: string): string[] {
   return readdirSync(dir, { withFileTypes: true }).flatMap((entry) => {
     const path = join(dir, entry.name);

@@ -64,7 +64,7 @@ const journalOf = ({ of, word }: Section, [gear, name]: GearName): Surface =>
     ),
   );
 
-/** One section of a stack between its plates. */
+/** Lists the surfaces of one section of a stack between its plates. */
 function plateSection(s: Section): Surface[] {
   const { of, word } = s;
   return [
@@ -93,7 +93,7 @@ function plateSection(s: Section): Surface[] {
   ];
 }
 
-/** One section of a stack between its bushing blocks. */
+/** Lists the surfaces of one section of a stack between its bushing blocks. */
 function blockSection(s: Section): Surface[] {
   const { of, word } = s;
   return [
@@ -114,7 +114,7 @@ function blockSection(s: Section): Surface[] {
   ];
 }
 
-/** The casting of a section: cracked, one of a stack is replaced, and a single pump is done with. */
+/** Describes the casting of a section: cracked, one of a stack is replaced, and a single pump is done with. */
 const castingOf = ({ of, word }: Section, sections: number): Surface => ({
   ...surface(
     of('ears'),
@@ -189,7 +189,7 @@ const stripBlocks = ({ of, word }: Section): StripStep[] => [
   ),
 ];
 
-/** In a stack the shaft drives gears that sit on it by key or spline: a loose one wears both. */
+/** Asks, in a stack, how the gear sits on its shaft by key or spline: a loose one wears both. */
 const looseGear = ({ of, word }: Section): AlsoCheck =>
   alsoCheck(
     of('gear-loose'),

@@ -67,7 +67,7 @@ export interface AlsoCheck {
 
 /** Describes what happens to a pump of a family before any instrument. */
 export interface Teardown {
-  /** In the order in which the parts lie on the bench, grouped by part. */
+  /** Lists the surfaces in the order in which the parts lie on the bench, grouped by part. */
   readonly surfaces: readonly Surface[];
   readonly strip: readonly StripStep[];
   readonly renew: readonly Renewal[];

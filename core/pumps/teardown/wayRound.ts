@@ -5,7 +5,7 @@ export interface WayRound {
   /** Names what is looked at: `Bevel`. */
   readonly name: string;
   readonly options: readonly { readonly id: string; readonly name: string }[];
-  /** From where it is looked at, where that changes the answer: `from the shaft end`. */
+  /** Says from where it is looked at, where that changes the answer: `from the shaft end`. */
   readonly seen?: string;
   /** The options are the hours of a clock. */
   readonly clock?: true;
