@@ -105,6 +105,7 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
   await page.getByRole('link', { name: 'Tag' }).click();
   await page.getByRole('button', { name: 'Delete this job' }).click();
   await page.getByRole('button', { name: 'Delete for good' }).click();
+  await expect(page.getByRole('link', { name: /HM-0417/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /HM-0421/ })).toHaveCount(0);
 
   await page.goto('/import');
