@@ -18,6 +18,8 @@ const CORE = [
   'assessment',
   'instruments',
   'guidance',
+  'rework',
+  'pairing',
   'wording',
   'report',
   'commands',

@@ -20,7 +20,7 @@ function fieldOf(error: ValidationError): string {
 }
 
 /** Answers one input, given as the text of a JSON value. */
-export function answer(name: string, text: string): Answer {
+export async function answer(name: string, text: string): Promise<Answer> {
   const sum = Object.hasOwn(SUMS, name) ? SUMS[name] : undefined;
   if (!sum)
     return refused(
@@ -35,7 +35,7 @@ export function answer(name: string, text: string): Answer {
   }
   try {
     const input = sum.input.noUnknown().required().validateSync(json, { strict: true });
-    return { ok: true, value: sum.answer(input as never) };
+    return { ok: true, value: await sum.answer(input as never) };
   } catch (error) {
     if (error instanceof ValidationError) return refused(fieldOf(error), error.message);
     if (error instanceof InputError) return refused(error.field, error.message);

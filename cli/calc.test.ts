@@ -9,10 +9,10 @@ import { sizeAt } from '../core/practice/gauge';
 import { answer } from './answer';
 import { SUMS } from './sums';
 
-const ask = (name: string, input: unknown) =>
-  answer(name, JSON.stringify(input)).value as Record<string, unknown>;
-const errorOf = (name: string, input: unknown) =>
-  (ask(name, input).error ?? null) as { field: string; message: string } | null;
+const ask = async (name: string, input: unknown) =>
+  (await answer(name, JSON.stringify(input))).value as Record<string, unknown>;
+const errorOf = async (name: string, input: unknown) =>
+  ((await ask(name, input)).error ?? null) as { field: string; message: string } | null;
 
 const CONFORMITY = {
   value_mm: 0.058,
@@ -33,49 +33,53 @@ const FEELER = {
 const TERM = { name: 'depth', sign: 1, value_mm: 20, u_mm: 0.003 };
 
 describe('the sums of the contract', () => {
-  it('reads shop shorthand', () => {
-    expect(ask('reading.parse', { text: '2-1/2', kind: 'gap', unit: 'thou' })).toEqual({
+  it('reads shop shorthand', async () => {
+    expect(await ask('reading.parse', { text: '2-1/2', kind: 'gap', unit: 'thou' })).toEqual({
       mm: 0.0635,
       echo: '2.5 thou = 0.0635 mm',
     });
   });
-  it('gives the probability and the verdict', () => {
-    expect(ask('conformity', CONFORMITY)).toEqual({
+  it('gives the probability and the verdict', async () => {
+    expect(await ask('conformity', CONFORMITY)).toEqual({
       probability: expect.closeTo(0.7475, 4) as number,
       verdict: 'close',
     });
   });
-  it('takes a bracket without an upper end', () => {
+  it('takes a bracket without an upper end', async () => {
     const open = { lo_mm: 0.05, hi_mm: null, rule: 'guarded' };
-    expect(ask('conformity', { ...open, lower_mm: 0.04 })).toEqual({
+    expect(await ask('conformity', { ...open, lower_mm: 0.04 })).toEqual({
       probability: 1,
       verdict: 'in',
     });
-    expect(ask('conformity', { ...open, upper_mm: 0.04 })).toEqual({
+    expect(await ask('conformity', { ...open, upper_mm: 0.04 })).toEqual({
       probability: 0,
       verdict: 'out',
     });
-    expect(ask('conformity', { ...open, upper_mm: 0.06 })).toMatchObject({ verdict: 'close' });
+    expect(await ask('conformity', { ...open, upper_mm: 0.06 })).toMatchObject({
+      verdict: 'close',
+    });
   });
-  it('climbs the ladder', () => {
-    expect(ask('feeler.next', FEELER)).toMatchObject({
+  it('climbs the ladder', async () => {
+    expect(await ask('feeler.next', FEELER)).toMatchObject({
       smallest: { lo_mm: 0, hi_mm: null },
       verdict: 'open',
       next: { leaves_mm: [0.06] },
     });
     const tries = [{ leaves_mm: [0.06], felt: 'no-go' }];
-    expect(ask('feeler.next', { ...FEELER, tries })).toMatchObject({
+    expect(await ask('feeler.next', { ...FEELER, tries })).toMatchObject({
       largest: { lo_mm: 0, hi_mm: 0.06 },
       verdict: 'in',
       next: null,
     });
   });
-  it('takes null for a limit that is not there', () => {
-    expect(ask('feeler.next', { ...FEELER, lower_mm: null })).toMatchObject({ verdict: 'open' });
+  it('takes null for a limit that is not there', async () => {
+    expect(await ask('feeler.next', { ...FEELER, lower_mm: null })).toMatchObject({
+      verdict: 'open',
+    });
   });
-  it('subtracts sizes', () => {
+  it('subtracts sizes', async () => {
     const terms = [TERM, { ...TERM, name: 'width', sign: -1, value_mm: 19.95 }];
-    expect(ask('gap.fromSizes', { terms })).toEqual({
+    expect(await ask('gap.fromSizes', { terms })).toEqual({
       gap_mm: expect.closeTo(0.05, 9) as number,
       u_mm: expect.closeTo(0.003 * Math.SQRT2, 9) as number,
       hot_mm: null,
@@ -113,24 +117,26 @@ describe('bad input', () => {
     ['gap.fromSizes', { terms: [] }, 'terms'],
     ['gap.fromSizes', { terms: [{ ...TERM, sign: 2 }] }, 'terms[0].sign'],
     ['gap.fromSizes', { terms: [{ ...TERM, value_mm: '20' }] }, 'terms[0].value_mm'],
-  ])('%s %j is an error at %s', (name, input, field) => {
-    expect(errorOf(name, input)?.field).toBe(field);
+  ])('%s %j is an error at %s', async (name, input, field) => {
+    expect((await errorOf(name, input))?.field).toBe(field);
   });
 
-  it('names the later of two tries that contradict', () => {
+  it('names the later of two tries that contradict', async () => {
     const tries = [
       { leaves_mm: [0.05], felt: 'free' },
       { leaves_mm: [0.03], felt: 'no-go' },
     ];
-    expect(errorOf('feeler.next', { ...FEELER, tries })?.field).toBe('tries[1].felt');
+    expect((await errorOf('feeler.next', { ...FEELER, tries }))?.field).toBe('tries[1].felt');
   });
-  it('refuses numbers that are not finite, text that is not JSON, a sum that is none', () => {
-    expect(answer('conformity', '{"value_mm":1e999,"u_mm":1,"rule":"plain"}').value).toMatchObject({
+  it('refuses numbers that are not finite, text that is not JSON, a sum that is none', async () => {
+    expect(
+      (await answer('conformity', '{"value_mm":1e999,"u_mm":1,"rule":"plain"}')).value,
+    ).toMatchObject({
       error: { field: 'value_mm' },
     });
-    expect(answer('conformity', '{"value').ok).toBe(false);
-    expect(errorOf('toString', {})?.message).toMatch(/No sum is called/);
-    expect(errorOf('conformity', null)).not.toBeNull();
+    expect((await answer('conformity', '{"value')).ok).toBe(false);
+    expect((await errorOf('toString', {}))?.message).toMatch(/No sum is called/);
+    expect(await errorOf('conformity', null)).not.toBeNull();
   });
 });
 
@@ -141,8 +147,8 @@ describe('the sums of measuring', () => {
       radius_mm: 40,
       depth_mm: 20 + (tilt / 80) * 40 * Math.cos(((angle_deg - 90) * Math.PI) / 180),
     }));
-  it('fit a tilt across the diameter asked for', () => {
-    expect(ask('tilt.fit', { diameter_mm: 120, points: around(0.02) })).toMatchObject({
+  it('fit a tilt across the diameter asked for', async () => {
+    expect(await ask('tilt.fit', { diameter_mm: 120, points: around(0.02) })).toMatchObject({
       mean_mm: expect.closeTo(20, 9) as number,
       tilt_mm: expect.closeTo(0.03, 9) as number,
       direction_deg: expect.closeTo(90, 6) as number,
@@ -151,20 +157,22 @@ describe('the sums of measuring', () => {
       largest_mm: expect.closeTo(20.01, 9) as number,
     });
   });
-  it('study repeatability', () => {
+  it('study repeatability', async () => {
     const readings = ['a', 'b'].flatMap((person) =>
       ['1', '2'].flatMap((part) =>
         [1, 2].map((trial) => ({ person, part, trial, value: Number(part) + trial / 100 })),
       ),
     );
-    expect(ask('repeatability.study', { readings })).toMatchObject({
+    expect(await ask('repeatability.study', { readings })).toMatchObject({
       reproducibility: 0,
       categories: expect.any(Number) as number,
     });
-    expect(errorOf('repeatability.study', { readings: readings.slice(1) })?.field).toBe('readings');
+    expect((await errorOf('repeatability.study', { readings: readings.slice(1) }))?.field).toBe(
+      'readings',
+    );
     const numbered = readings.map((r) => ({ ...r, part: Number(r.part), trial: `t${r.trial}` }));
-    expect(ask('repeatability.study', { readings: numbered })).toEqual(
-      ask('repeatability.study', { readings }),
+    expect(await ask('repeatability.study', { readings: numbered })).toEqual(
+      await ask('repeatability.study', { readings }),
     );
   });
   it.each([
@@ -188,8 +196,119 @@ describe('the sums of measuring', () => {
       },
       'readings[0].part',
     ],
-  ])('%s %j is an error at %s', (name, input, field) => {
-    expect(errorOf(name, input)?.field).toBe(field);
+  ])('%s %j is an error at %s', async (name, input, field) => {
+    expect((await errorOf(name, input))?.field).toBe(field);
+  });
+});
+
+const PUMP = {
+  dimensions: { depth: 20.09, width: 20 },
+  characteristics: [{ id: 'end', terms: { depth: 1, width: -1 }, lower_mm: 0.02, upper_mm: 0.08 }],
+  operations: [
+    { id: 'deck', effects: { depth: -1 }, min_mm: 0, max_mm: 0.2, fixedCost: 40, costPerMm: 0 },
+  ],
+};
+const [END] = PUMP.characteristics;
+const [DECK] = PUMP.operations;
+const MATCH = {
+  bodies: [
+    { id: 'A', depth_mm: 20.06 },
+    { id: 'B', depth_mm: 20.12 },
+  ],
+  gears: [
+    { id: 'X', width_mm: 20.01 },
+    { id: 'Y', width_mm: 20.02 },
+  ],
+  ...{ lower_mm: 0.02, upper_mm: 0.06, maxDeckCut_mm: 0.05, maxGearGrind_mm: 0 },
+};
+const VANE = {
+  ...{ ringRadius_mm: 29, eccentricity_mm: 4.7, rotorRadius_mm: 24, vaneLength_mm: 15.5 },
+  ...{ newVaneLength_mm: 16, hours: 2000, leastInSlot_mm: 5 },
+};
+
+describe('the sums of deciding', () => {
+  it('plan the cheapest work, with the range of its amount', async () => {
+    expect(await ask('rework.plan', { ...PUMP, guard_mm: 0.005 })).toEqual({
+      feasible: true,
+      cost: 40,
+      operations: [
+        {
+          id: 'deck',
+          amount_mm: expect.closeTo(0.04, 6) as number,
+          from_mm: expect.closeTo(0.015, 9) as number,
+          to_mm: expect.closeTo(0.065, 9) as number,
+        },
+      ],
+      predicted: { end: expect.closeTo(0.05, 6) as number },
+      blocking: [],
+    });
+  });
+  it('say what blocks where nothing brings it in', async () => {
+    const operations = [{ ...DECK, max_mm: 0.005 }];
+    expect(await ask('rework.plan', { ...PUMP, operations })).toEqual({
+      feasible: false,
+      cost: null,
+      operations: [],
+      predicted: { end: expect.closeTo(0.09, 9) as number },
+      blocking: ['end'],
+    });
+  });
+  it('pair parts with the least metal off', async () => {
+    expect(await ask('match.parts', MATCH)).toEqual({
+      pairs: [
+        {
+          ...{ body: 'A', gear: 'X', deckCut_mm: 0, gearGrind_mm: 0 },
+          gap_mm: expect.closeTo(0.05, 9) as number,
+        },
+        {
+          ...{ body: 'B', gear: 'Y', gearGrind_mm: 0 },
+          deckCut_mm: expect.closeTo(0.04, 9) as number,
+          gap_mm: expect.closeTo(0.06, 9) as number,
+        },
+      ],
+      built: 2,
+      totalCut_mm: expect.closeTo(0.04, 9) as number,
+    });
+  });
+  it('give the reach of a vane and the hours that it has', async () => {
+    expect(await ask('vane.reach', VANE)).toEqual({
+      reach_mm: expect.closeTo(9.7, 9) as number,
+      inSlot_mm: expect.closeTo(5.8, 9) as number,
+      verdict: 'in',
+      hoursLeft: expect.closeTo(3200, 6) as number,
+    });
+  });
+  it.each([
+    ['rework.plan', { ...PUMP, dimensions: { depth: 'deep', width: 20 } }, 'dimensions.depth'],
+    ['rework.plan', { ...PUMP, dimensions: { depth: 20.09 } }, 'characteristics[0].terms.width'],
+    [
+      'rework.plan',
+      { ...PUMP, characteristics: [{ ...END, upper_mm: 0.01 }] },
+      'characteristics[0].upper_mm',
+    ],
+    ['rework.plan', { ...PUMP, characteristics: [END, END] }, 'characteristics'],
+    ['rework.plan', { ...PUMP, operations: [{ ...DECK, min_mm: 0.3 }] }, 'operations[0].max_mm'],
+    ['rework.plan', { ...PUMP, operations: [{ ...DECK, max_mm: null }] }, 'operations[0].max_mm'],
+    [
+      'rework.plan',
+      { ...PUMP, operations: [{ ...DECK, effects: { floor: 1 } }] },
+      'operations[0].effects.floor',
+    ],
+    [
+      'rework.plan',
+      { ...PUMP, operations: [{ ...DECK, offset: { floor: 1 } }] },
+      'operations[0].offset.floor',
+    ],
+    ['rework.plan', { ...PUMP, excludes: [['deck', 'floor']] }, 'excludes[0][1]'],
+    ['rework.plan', { ...PUMP, excludes: [['deck', 'deck']] }, 'excludes[0]'],
+    ['rework.plan', { ...PUMP, guard_mm: -1 }, 'guard_mm'],
+    ['match.parts', { ...MATCH, upper_mm: 0.01 }, 'upper_mm'],
+    ['match.parts', { ...MATCH, gears: [...MATCH.gears, ...MATCH.gears] }, 'gears'],
+    ['match.parts', { ...MATCH, maxDeckCut_mm: -0.1 }, 'maxDeckCut_mm'],
+    ['vane.reach', { ...VANE, hours: 0 }, 'hours'],
+    ['vane.reach', { ...VANE, leastInSlot_mm: undefined }, 'leastInSlot_mm'],
+  ])('%s %j is an error at %s', async (name, input, field) => {
+    expect((await errorOf(name, input))?.field).toBe(field);
   });
 });
 
@@ -210,30 +329,32 @@ describe('the state of a job', () => {
     characteristics: Record<string, unknown>[];
     dimensions: { id: string }[];
   }
-  const state = (of: Job) => ask('job.assess', { file: fileOf(of) }) as unknown as Answer;
-  const face = (of: Job) => state(of).characteristics.find((c) => c.id === 'face-drive');
+  const state = async (of: Job) =>
+    (await ask('job.assess', { file: fileOf(of) })) as unknown as Answer;
+  const face = async (of: Job) =>
+    (await state(of)).characteristics.find((c) => c.id === 'face-drive');
 
-  it('is every characteristic, with an interval for what is known of it', () => {
-    expect(state(sizes).characteristics.map((c) => c.id)).toEqual(
+  it('is every characteristic, with an interval for what is known of it', async () => {
+    expect((await state(sizes)).characteristics.map((c) => c.id)).toEqual(
       pumpOf(VELTRANE_T6).characteristics.map((c) => c.id),
     );
-    expect(face(sizes)).toMatchObject({
+    expect(await face(sizes)).toMatchObject({
       now: { largest: { hi_mm: expect.closeTo(0.06 + 2 * Math.hypot(0.003, 0.003), 9) as number } },
       before: null,
       predicted: null,
     });
-    expect(face(job)).toMatchObject({ now: null, verdict: 'open', probability: null });
+    expect(await face(job)).toMatchObject({ now: null, verdict: 'open', probability: null });
   });
-  it('is before, predicted and open again after work', () => {
-    expect(face(faced)).toMatchObject({
+  it('is before, predicted and open again after work', async () => {
+    expect(await face(faced)).toMatchObject({
       now: null,
-      before: face(sizes)?.now,
+      before: (await face(sizes))?.now,
       predicted: {
         largest: { hi_mm: expect.closeTo(0.04 + 2 * Math.hypot(0.003, 0.003), 9) as number },
       },
       verdict: 'open',
     });
-    expect(state(faced).dimensions.find((d) => d.id === 'pocket-depth')).toEqual({
+    expect((await state(faced)).dimensions.find((d) => d.id === 'pocket-depth')).toEqual({
       id: 'pocket-depth',
       part: 'body',
       best_mm: expect.closeTo(20.04, 9) as number,
@@ -244,16 +365,16 @@ describe('the state of a job', () => {
       source: 'worked',
     });
   });
-  it('wants one job in a sound file', () => {
-    expect(errorOf('job.assess', { file: fileOf() })?.field).toBe('file.jobs');
-    expect(errorOf('job.assess', { file: fileOf(job, { ...job, id: 'b' }) })?.field).toBe(
+  it('wants one job in a sound file', async () => {
+    expect((await errorOf('job.assess', { file: fileOf() }))?.field).toBe('file.jobs');
+    expect((await errorOf('job.assess', { file: fileOf(job, { ...job, id: 'b' }) }))?.field).toBe(
       'file.jobs',
     );
-    expect(errorOf('job.assess', { file: fileOf({ ...job, tag: '' }) })?.field).toBe(
+    expect((await errorOf('job.assess', { file: fileOf({ ...job, tag: '' }) }))?.field).toBe(
       'file.jobs[0].tag',
     );
-    expect(errorOf('job.assess', { file: {} })?.field).toBe('file');
-    expect(errorOf('job.assess', { file: 'x' })?.field).toBe('file');
+    expect((await errorOf('job.assess', { file: {} }))?.field).toBe('file');
+    expect((await errorOf('job.assess', { file: 'x' }))?.field).toBe('file');
   });
 });
 
@@ -289,6 +410,9 @@ describe('the command', () => {
       'conformity',
       'tilt.fit',
       'job.assess',
+      'match.parts',
+      'rework.plan',
+      'vane.reach',
       'repeatability.study',
     ]);
   });

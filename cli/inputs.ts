@@ -135,3 +135,94 @@ export const studyInput = object({
     .required()
     .min(8, 'A study needs two parts, two people and two trials at least'),
 });
+
+const notBelow = () => finite().required().min(0, 'Not below zero');
+
+/** Reads figures by name: `{"depth": 20.09}`. */
+const figures = () =>
+  mixed<Readonly<Record<string, number>>>().test('figures', 'Numbers by name', (v, context) => {
+    if (v == null) return true;
+    if (typeof v !== 'object' || Array.isArray(v)) return false;
+    const odd = Object.entries(v).find(([, value]) => !Number.isFinite(value));
+    return odd
+      ? context.createError({ path: `${context.path}.${odd[0]}`, message: 'Not a finite number' })
+      : true;
+  });
+
+/** Tells whether no two of a list have the same id. */
+const idsOnce = (list: readonly { id?: string }[] | undefined): boolean =>
+  new Set(list?.map(({ id }) => id)).size === (list?.length ?? 0);
+
+const ONCE = ['once', 'The same id is there twice', idsOnce] as const;
+
+const name = () => string().required();
+
+export const reworkInput = object({
+  dimensions: figures().required(),
+  characteristics: array(
+    object({ id: name(), terms: figures().required(), ...limits })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(500, 'At most 500 characteristics')
+    .test(...ONCE),
+  operations: array(
+    object({
+      id: name(),
+      effects: figures().required(),
+      offset: figures().nullable(),
+      min_mm: notBelow(),
+      max_mm: notBelow().test(
+        'order',
+        'The most amount is below the least',
+        (most, { parent }) => most >= (parent as { min_mm: number }).min_mm,
+      ),
+      fixedCost: notBelow(),
+      costPerMm: notBelow(),
+    })
+      .noUnknown()
+      .required(),
+  )
+    .required()
+    .max(100, 'At most 100 operations')
+    .test(...ONCE),
+  excludes: array(
+    array(name())
+      .required()
+      .length(2, 'Two operations')
+      .test('two', 'An operation cannot exclude itself', ([a, b] = []) => a !== b),
+  ).nullable(),
+  guard_mm: finite().min(0, 'Not below zero').nullable(),
+});
+
+export const matchInput = object({
+  bodies: array(object({ id: name(), depth_mm: finite().required() }).noUnknown().required())
+    .required()
+    .max(5000, 'At most 5,000 bodies')
+    .test(...ONCE),
+  gears: array(object({ id: name(), width_mm: finite().required() }).noUnknown().required())
+    .required()
+    .max(5000, 'At most 5,000 gear sets')
+    .test(...ONCE),
+  lower_mm: finite().required(),
+  upper_mm: finite()
+    .required()
+    .test(
+      'order',
+      'The upper limit is below the lower one',
+      (upper, { parent }) => upper >= (parent as { lower_mm: number }).lower_mm,
+    ),
+  maxDeckCut_mm: notBelow(),
+  maxGearGrind_mm: notBelow(),
+});
+
+export const vaneInput = object({
+  ringRadius_mm: positive(),
+  eccentricity_mm: notBelow(),
+  rotorRadius_mm: positive(),
+  vaneLength_mm: positive(),
+  newVaneLength_mm: finite().moreThan(0, 'Must be over zero').nullable(),
+  hours: finite().moreThan(0, 'Must be over zero').nullable(),
+  leastInSlot_mm: notBelow(),
+});

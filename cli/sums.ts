@@ -6,6 +6,11 @@ import { judgeTries, ladderOf, nextTry } from '../core/feeler/ladder';
 import { studyOf } from '../core/metrology/repeatability';
 import { gapFromSizes } from '../core/metrology/sizes';
 import { tiltOf } from '../core/metrology/tilt';
+import { matchOnLine } from '../core/pairing/line';
+import { loadHighs } from '../core/rework/highs';
+import { linearPlan } from '../core/rework/linear';
+import type { Solver } from '../core/rework/program';
+import { vaneReach } from '../core/rework/vaneReach';
 import { explainTries } from '../core/wording/verdict';
 import { parseReading } from '../core/quantity/parse';
 import { assessFile } from './job';
@@ -13,10 +18,13 @@ import {
   conformityInput,
   feelerInput,
   jobInput,
+  matchInput,
   readingInput,
+  reworkInput,
   sizesInput,
   studyInput,
   tiltInput,
+  vaneInput,
 } from './inputs';
 
 /** One sum of the command line: how its input is checked, and the core function behind it. */
@@ -73,6 +81,14 @@ function tiltFit({ diameter_mm, points }: InferType<typeof tiltInput>) {
   return { mean_mm, tilt_mm, direction_deg, residualRms_mm, smallest_mm, largest_mm };
 }
 
+/** The solver of rework plans: loaded for the first, and kept for the lines after it. */
+let solver: Promise<Solver> | null = null;
+
+async function reworkPlan(input: InferType<typeof reworkInput>) {
+  solver ??= loadHighs();
+  return linearPlan(input, await solver);
+}
+
 /** The sums that are open to the command line, by name. */
 export const SUMS: Readonly<Record<string, Sum>> = {
   'reading.parse': sum(readingInput, ({ text, kind, unit }) => parseReading(text, kind, unit)),
@@ -83,6 +99,11 @@ export const SUMS: Readonly<Record<string, Sum>> = {
   conformity: sum(conformityInput, conformityOf),
   'tilt.fit': sum(tiltInput, tiltFit),
   'job.assess': sum(jobInput, ({ file }) => assessFile(file)),
+  'match.parts': sum(matchInput, ({ bodies, gears, ...window }) =>
+    matchOnLine(bodies, gears, window),
+  ),
+  'rework.plan': sum(reworkInput, reworkPlan),
+  'vane.reach': sum(vaneInput, (vane) => vaneReach(vane)),
   'repeatability.study': sum(studyInput, ({ readings }) =>
     studyOf(
       readings.map(({ part, person, trial, value }) => ({

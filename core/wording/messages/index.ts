@@ -11,6 +11,7 @@ import { QUANTITY } from './quantity';
 import { READING } from './reading';
 import { RECORDS } from './records';
 import { REPORT } from './report';
+import { REWORK } from './rework';
 import { SHEETS } from './sheets';
 import { SHELL } from './shell';
 import { SHOP } from './shop';
@@ -33,6 +34,7 @@ export const MESSAGES = {
   ...READING,
   ...RECORDS,
   ...REPORT,
+  ...REWORK,
   ...SHEETS,
   ...SHELL,
   ...SHOP,

@@ -1,0 +1,88 @@
+/** Says how doing a work moves a value. */
+export interface Effect {
+  /** Millimetres for each millimetre of its amount. */
+  readonly perMm: number;
+  /** Millimetres for its being done at all, whatever the amount. */
+  readonly once_mm: number;
+}
+
+/** A value that has to lie inside limits, and how each work moves it. All lengths in mm. */
+export interface Row {
+  readonly id: string;
+  /** Its value before any work. */
+  readonly value_mm: number;
+  /** The least that is in; null for no limit. */
+  readonly lower_mm: number | null;
+  readonly upper_mm: number | null;
+  readonly moved: ReadonlyMap<string, Effect>;
+}
+
+/** A work that can be done, by how much at least and at most, and what it costs. */
+export interface Work {
+  readonly id: string;
+  readonly min_mm: number;
+  readonly max_mm: number;
+  readonly fixedCost: number;
+  readonly costPerMm: number;
+  /** It is done whatever else is: a person asked for it. */
+  readonly required?: true;
+}
+
+/** A rework problem: values out of their limits, and the works that could bring them in. */
+export interface Problem {
+  readonly rows: readonly Row[];
+  readonly works: readonly Work[];
+  /** Pairs of works of which one at most is done. */
+  readonly excludes: readonly (readonly [string, string])[];
+}
+
+/** The works that are done and the amount of each, in mm. */
+export type Amounts = ReadonlyMap<string, number>;
+
+/**
+ * Returns a value after work, in mm: value + Σ (perMm · amount + once) over the works done.
+ *
+ * @example a gap of 0.09 with 0.03 off the deck (−1 per mm) is 0.06
+ */
+export function valueAfter({ value_mm, moved }: Row, amounts: Amounts): number {
+  let value = value_mm;
+  for (const [work, amount_mm] of amounts) {
+    const effect = moved.get(work);
+    if (effect) value += effect.perMm * amount_mm + effect.once_mm;
+  }
+  return value;
+}
+
+/** Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done. */
+export const costOf = (works: readonly Work[], amounts: Amounts): number =>
+  works.reduce((sum, { id, fixedCost, costPerMm }) => {
+    const amount_mm = amounts.get(id);
+    return amount_mm === undefined ? sum : sum + fixedCost + costPerMm * amount_mm;
+  }, 0);
+
+/** The amounts of one work, in mm, over which everything stays inside while the other works stay. */
+export interface AmountRange {
+  readonly from_mm: number;
+  readonly to_mm: number;
+}
+
+/**
+ * Returns the range of the amount of one work that keeps all rows inside while the others stay, in mm;
+ * from above to where no amount does.
+ */
+export function rangeOf({ rows, works }: Problem, amounts: Amounts, id: string): AmountRange {
+  const work = works.find((w) => w.id === id);
+  const others = new Map([...amounts, [id, 0]]);
+  let [from_mm, to_mm] = [work?.min_mm ?? -Infinity, work?.max_mm ?? Infinity];
+  for (const row of rows) {
+    const slope = row.moved.get(id)?.perMm ?? 0;
+    if (slope === 0) continue;
+    const without = valueAfter(row, others);
+    const ends = [row.lower_mm ?? -Infinity, row.upper_mm ?? Infinity].map(
+      (limit) => (limit - without) / slope,
+    );
+    from_mm = Math.max(from_mm, Math.min(...ends));
+    to_mm = Math.min(to_mm, Math.max(...ends));
+  }
+  return { from_mm, to_mm };
+}

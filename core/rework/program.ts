@@ -1,0 +1,73 @@
+/** A number that a program looks for. */
+export interface Column {
+  readonly lower: number;
+  readonly upper: number;
+  /** Gives what a unit of it adds to the total that is kept small. */
+  readonly cost: number;
+  /** It is a whole number. */
+  readonly whole?: true;
+}
+
+/** A sum of columns that has to stay between two ends, ±Infinity for none. */
+export interface Bound {
+  readonly of: readonly (readonly [column: number, factor: number])[];
+  readonly lower: number;
+  readonly upper: number;
+}
+
+/** A mixed-integer linear program: the cheapest columns whose sums stay inside all bounds. */
+export interface Program {
+  readonly columns: readonly Column[];
+  readonly bounds: readonly Bound[];
+}
+
+/**
+ * Solves a program.
+ *
+ * @returns the value of each column; null where nothing keeps all bounds
+ * @throws InputError where no answer is found in the time that a person would wait
+ */
+export type Solver = (program: Program) => readonly number[] | null;
+
+const name = (column: number): string => `x${column}`;
+
+/** Writes a sum of columns: `+ 1 x0 - 0.5 x3`. */
+const sum = (terms: Bound['of']): string =>
+  terms
+    .map(([column, factor]) => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name(column)}`)
+    .join(' ');
+
+const end = (value: number): string =>
+  Number.isFinite(value) ? `${value}` : value < 0 ? '-inf' : '+inf';
+
+/** Lists a bound as one or two lines, one for each end that it has. */
+const lines = ({ of, lower, upper }: Bound): string[] => [
+  ...(lower > -Infinity ? [`${sum(of)} >= ${lower}`] : []),
+  ...(upper < Infinity ? [`${sum(of)} <= ${upper}`] : []),
+];
+
+/** Tells whether a bound on nothing can be kept: then it is about nought. */
+export const keepsNothing = ({ of, lower, upper }: Bound): boolean =>
+  of.length > 0 || (lower <= 0 && upper >= 0);
+
+/**
+ * Writes a program in the LP format of CPLEX, which solvers read.
+ *
+ * @param program with at least one column; bounds without a column are left out
+ */
+export function programText({ columns, bounds }: Program): string {
+  const whole = columns.flatMap((column, i) => (column.whole ? [name(i)] : []));
+  return [
+    'Minimize',
+    ` total: ${sum(columns.map(({ cost }, i) => [i, cost]))}`,
+    'Subject To',
+    ...bounds
+      .filter(({ of }) => of.length > 0)
+      .flatMap(lines)
+      .map((line, i) => ` b${i}: ${line}`),
+    'Bounds',
+    ...columns.map(({ lower, upper }, i) => ` ${end(lower)} <= ${name(i)} <= ${end(upper)}`),
+    ...(whole.length > 0 ? ['General', ` ${whole.join(' ')}`] : []),
+    'End',
+  ].join('\n');
+}
