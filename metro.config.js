@@ -30,7 +30,16 @@ const ICONS = new Set([
 /** Parts of the PDF writer that turn HTML into pictures: the report is drawn, not photographed. */
 const UNUSED = new Set(['html2canvas', 'dompurify', 'canvg']);
 
+/** The solver: its module build asks for the address of a script that a worker made here does not have. */
+const SOLVER = { highs: 'highs.js', 'highs/runtime': 'highs.wasm' };
+
 config.resolver.resolveRequest = (context, name, platform) => {
+  if (name in SOLVER) {
+    const filePath = path.join(__dirname, 'node_modules/highs/build', SOLVER[name]);
+    return name === 'highs'
+      ? { type: 'sourceFile', filePath }
+      : { type: 'assetFiles', filePaths: [filePath] };
+  }
   if (ICONS.has(name))
     return { type: 'sourceFile', filePath: path.join(__dirname, 'ui/icons/Icon.tsx') };
   if (UNUSED.has(name)) return { type: 'empty' };

@@ -320,7 +320,15 @@ describe('the state of a job', () => {
     sizeAt('drive-width', 'a', 'wa', 20, mic),
   ].reduce(withReading, job);
   const faced = record(sizes, {
-    ...{ kind: 'operation', id: 'o1', at: job.createdAt, by: '', voided: null, remark: '' },
+    ...{
+      kind: 'operation',
+      id: 'o1',
+      at: job.createdAt,
+      by: '',
+      voided: null,
+      remark: '',
+      step: null,
+    },
     ...{ part: 'body', work: 'faced' },
     changes: [{ dimension: 'pocket-depth', by_mm: -0.02, u_mm: 0 }],
   });

@@ -182,6 +182,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
           words: [
             withUnit(row.evidence, row.unit),
             row.before && say('report.was', { value: withUnit(row.before, row.unit) }),
+            row.predicted && say('report.predicted', { value: withUnit(row.predicted, row.unit) }),
           ]
             .filter(Boolean)
             .join('\n'),

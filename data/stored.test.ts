@@ -1,5 +1,6 @@
 import { assessJob } from '../core/guidance/evaluator';
 import { readFileSync } from 'node:fs';
+import { JOB_SCHEMA } from '../core/records/job';
 import { ledgerOf } from '../core/journal/ledger';
 import { change, load, loadAll, remove, UnreadableRecord } from './records';
 import { listJobs } from './summaries';
@@ -45,7 +46,7 @@ describe('a store that version 1 wrote', () => {
     const before = (await load('job', id))!;
     const after = await change('job', id, (j) => ({ ...j, unit: 'Gritter 10' }));
     expect(ledgerOf(after)).toEqual(ledgerOf(before));
-    expect(JSON.parse((await readText(`job/${id}`))!)).toMatchObject({ schema: 4 });
+    expect(JSON.parse((await readText(`job/${id}`))!)).toMatchObject({ schema: JOB_SCHEMA });
     await load('sheet', 'demo-sheet-veltrane-t6');
     expect(await load('job', id)).toEqual(after);
   });
@@ -81,7 +82,7 @@ describe('a store that version 2 wrote', () => {
     );
     for (const id of ids) {
       const job = (await load('job', id))!;
-      expect([job.schema, job.journal.length > 0]).toEqual([4, true]);
+      expect([job.schema, job.journal.length > 0]).toEqual([JOB_SCHEMA, true]);
     }
   });
 });

@@ -178,7 +178,7 @@ test('instruction and answers are in sight together on small and turned screens'
     }
     for (const box of boxes.slice(1)) expect(box!.height).toBeGreaterThanOrEqual(64);
     // Every stage can be reached.
-    for (const stage of ['Tag', 'Strip', 'Look', 'Report']) {
+    for (const stage of ['Tag', 'Strip', 'Look', 'Measure', 'Decide', 'Build', 'Prove', 'Report']) {
       await page.getByRole('link', { name: stage, exact: true }).scrollIntoViewIfNeeded();
       await expect(page.getByRole('link', { name: stage, exact: true })).toBeInViewport();
     }

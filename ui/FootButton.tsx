@@ -7,12 +7,15 @@ interface Props {
   readonly name: string;
   readonly onPress: () => void;
   readonly disabled?: boolean;
+  /** It is as low as anything that is touched: not on the measuring screen. */
+  readonly low?: boolean;
 }
 
 /** One of the lesser actions in the row beneath the answers; it is lower where the answers need the room. */
-export function FootButton({ name, onPress, disabled = false }: Props) {
+export function FootButton({ name, onPress, disabled = false, low = false }: Props) {
   const palette = usePalette();
-  const height = useRoom().short ? TOUCH : TOUCH_LARGE;
+  const { short } = useRoom();
+  const height = short || low ? TOUCH : TOUCH_LARGE;
   return (
     <Pressable
       role="button"

@@ -51,12 +51,24 @@ function shiftOf(terms: readonly Term[], work: readonly Operation[]): Shift | nu
   return { by_mm, u_mm: Math.sqrt(variance) };
 }
 
+/** Returns the gaps of a characteristic with the features that they move with. */
+const movingGaps = (c: Characteristic): (readonly Term[])[] =>
+  gapsOf(c).map((terms) => [...terms, ...(c.follows ?? [])]);
+
+/** Leaves nothing: wear that its face was cut true of. */
+const NOTHING: Extremes = {
+  smallest: { kind: 'interval', lo_mm: 0, hi_mm: 0 },
+  largest: { kind: 'interval', lo_mm: 0, hi_mm: 0 },
+};
+
 /**
  * Moves what was known before along by the terms of the gap; where several gaps count, to either side.
  * Null where the work changed something that no term of it says, or by an unknown amount.
  */
 function moved(c: Characteristic, before: Extremes, work: readonly Operation[]): Extremes | null {
-  const gaps = c.tilt ? [] : gapsOf(c);
+  const last = work.at(-1);
+  if (last && c.trued?.includes(last.work)) return NOTHING;
+  const gaps = c.tilt ? [] : movingGaps(c);
   if (gaps.length === 0 || !work.every((o) => changes(o, gaps.flat()))) return null;
   const shifts = gaps.map((terms) => shiftOf(terms, work)).filter((shift) => shift !== null);
   if (shifts.length < gaps.length) return null;

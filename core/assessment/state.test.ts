@@ -21,7 +21,15 @@ const done = (
   by_mm: number | null,
   dimensions: readonly string[],
 ): Operation => ({
-  ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: '', voided: null, remark: '' },
+  ...{
+    kind: 'operation',
+    id: `o${(count += 1)}`,
+    at: AT,
+    by: '',
+    voided: null,
+    remark: '',
+    step: null,
+  },
   ...{ part, work, changes: dimensions.map((dimension) => ({ dimension, by_mm, u_mm: 0.004 })) },
 });
 const size = (dimension: string, station: string, mm: number) =>

@@ -2,12 +2,22 @@ import type { Reading } from '../methods/list';
 import type { Entry, Operation, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voiding } from '../schema/voiding';
+import type { DecisionEntry, Plan } from '../records/rework';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { restoreId, strikeId } from '../records/strikeId';
 import { append, ledgerOf } from './ledger';
 
 /** Describes an entry of a job as it stands before anybody voided it. */
-export type Item = Reading | Operation | Finding | StripNote | AuxiliaryAnswer | ZeroEntry | Skip;
+export type Item =
+  | Reading
+  | Operation
+  | Plan
+  | DecisionEntry
+  | Finding
+  | StripNote
+  | AuxiliaryAnswer
+  | ZeroEntry
+  | Skip;
 
 const entryOf = ({ voided: _, ...entry }: Item): Entry => entry as Entry;
 

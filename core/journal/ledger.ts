@@ -10,6 +10,7 @@ import type {
 } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voidable } from '../schema/voiding';
+import type { DecisionEntry, Plan } from '../records/rework';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 
 /** A journal by kind of entry, each list in the order of the work; what was voided says by whom. */
@@ -21,6 +22,8 @@ export interface Ledger {
   readonly also: readonly AuxiliaryAnswer[];
   readonly zeros: readonly ZeroEntry[];
   readonly skips: readonly Skip[];
+  readonly plans: readonly Plan[];
+  readonly decisions: readonly DecisionEntry[];
 }
 
 type Journal = Job['journal'];
@@ -42,6 +45,8 @@ const LIST = {
   also: 'also',
   zero: 'zeros',
   skip: 'skips',
+  plan: 'plans',
+  decision: 'decisions',
 } as const satisfies Readonly<Record<Exclude<EntryKind, 'strike' | 'restore'>, keyof Ledger>>;
 
 const EMPTY: Ledger = {
@@ -52,6 +57,8 @@ const EMPTY: Ledger = {
   also: [],
   zeros: [],
   skips: [],
+  plans: [],
+  decisions: [],
 };
 
 /** Returns what an entry about others makes of one of them; null where it changes nothing. */

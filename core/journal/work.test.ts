@@ -16,6 +16,7 @@ const operation = (
     at: '2026-11-20T09:00:00.000Z',
     by: '',
     remark: '',
+    step: null,
     voided: null,
   },
   ...{ part, work },
@@ -27,7 +28,7 @@ describe('work on a part', () => {
     expect(choicesOf(VELTRANE_T6, 'body', 'faced')).toEqual([]);
     expect(operation('body', 'faced', 0.04).changes).toEqual([
       { dimension: 'pocket-depth', by_mm: -0.04, u_mm: 0.003 },
-      { dimension: 'deck', by_mm: null, u_mm: 0 },
+      { dimension: 'deck', by_mm: -0.04, u_mm: 0.003 },
     ]);
   });
   it('is on one of several sizes where a person has to say which', () => {

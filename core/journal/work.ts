@@ -4,7 +4,7 @@ import type { Operation, SizeChange } from '../records/entry';
 import { touching } from './eras';
 
 /** Work whose one cut moves everything on the part that it can move; all other work is on one size or surface. */
-const ALL_AT_ONCE: readonly Work[] = ['faced', 'sunk'];
+const ALL_AT_ONCE: readonly Work[] = ['faced', 'sunk', 'sleeved'];
 
 /** A size or a surface that work on its part changes, and which way a unit of metal moves it. */
 export interface Moved {

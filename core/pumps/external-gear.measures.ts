@@ -96,6 +96,7 @@ export function gearMeasures(
           place('a', 'on the cut-in', say('pumps.gaugeCutIn', { gear: name })),
           place('b', 'cut-in, deeper', say('pumps.gaugeCutInDeeper', { gear: name })),
         ],
+        { worked: { sleeved: 0 } },
       ),
       dimension(
         s.of(`bore-clean-${gear}`),
@@ -103,6 +104,7 @@ export function gearMeasures(
         s.of('body'),
         'bore-gauge',
         [place('a', 'untouched', say('pumps.gaugeUnworn', { gear: name }))],
+        { worked: { sleeved: 0 } },
       ),
     ],
   };

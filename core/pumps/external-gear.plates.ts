@@ -34,6 +34,7 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
           place(gear, name, say('pumps.edgeOnPlate', { end, gear: name })),
         ),
         terms: fit(s.of(`plate-track-${end}`), s.of(`plate-face-${end}`)),
+        trued: ['ground', 'dressed'],
         caution: 'A plate’s edges are sharp, and its coating marks easily.',
       },
     ),

@@ -76,7 +76,16 @@ export interface Part extends PartKind {
 }
 
 /** The kinds of work on a part that move its sizes, or put another part in its place. */
-export const WORKS = ['faced', 'sunk', 'ground', 'honed', 'dressed', 'exchanged'] as const;
+export const WORKS = [
+  'faced',
+  'sunk',
+  'ground',
+  'honed',
+  'dressed',
+  'shimmed',
+  'sleeved',
+  'exchanged',
+] as const;
 export type Work = (typeof WORKS)[number];
 
 /**
@@ -169,6 +178,10 @@ export interface Characteristic {
   readonly besides?: readonly (readonly Term[])[];
   /** Dimensions and features that it rests on though no size of it comes from them. */
   readonly rests?: readonly DimensionId[];
+  /** Features that it moves with, and which way: what comes off the deck is added to the end play. */
+  readonly follows?: readonly Term[];
+  /** It is a depth of wear or an unevenness: these kinds of work cut its face true, and nothing is left of it. */
+  readonly trued?: readonly Work[];
   readonly swing?: Swing;
   readonly tilt?: Tilt;
   readonly touch?: Touch;

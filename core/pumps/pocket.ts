@@ -88,6 +88,7 @@ export const deckFlatness: Characteristic = clearance(
       place(id, say('pumps.line', { line }), say('pumps.edgeOnDeck', { line })),
     ),
     rests: ['deck'],
+    trued: ['faced'],
     caution: 'Remove dowels. Stone off nicks.',
   },
 );
@@ -101,6 +102,7 @@ export const deckFlatness: Characteristic = clearance(
 export const floorTilt = (diameter_mm: number, caution?: string): Characteristic =>
   clearance('floor-tilt', 'Floor tilt', 'across the pocket, deep side less shallow side', {
     tilt: { dimension: 'pocket-depth', diameter_mm },
+    trued: ['sunk'],
     ...(caution ? { caution } : {}),
   });
 
@@ -112,6 +114,7 @@ export const coverWear: Characteristic = clearance(
   {
     stations: lines(['12–6', '2–8', '4–10'], (line) => say('pumps.edgeOnCover', { line })),
     terms: fit('track-depth', 'face-depth'),
+    trued: ['ground', 'dressed'],
     caution: 'Set the cover so it cannot tip: it is heavy.',
   },
 );
@@ -155,7 +158,10 @@ export const pocketBore = (diameter_mm: number): Dimension =>
   );
 
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
-export const deck: Feature = feature('deck', 'Deck', 'body', { faced: 0, dressed: 0 });
+export const deck: Feature = feature('deck', 'Deck', 'body', {
+  faced: -1,
+  dressed: 0,
+});
 
 /** Lists the depths on the cover: where a part has run, and where nothing has. */
 export const coverDepths: readonly Dimension[] = (
@@ -170,6 +176,6 @@ export const coverDepths: readonly Dimension[] = (
     'cover',
     'depth-mic',
     hours([12, 4, 8], (hour) => say(where, { hour })),
-    { also: ['height-gauge'], worked: { ground: 0 } },
+    { also: ['height-gauge'], worked: { ground: 0, dressed: 0 } },
   ),
 );

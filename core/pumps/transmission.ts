@@ -92,6 +92,7 @@ const pumpToUnit: Characteristic = clearance(
       ),
     ],
     rests: ['deck'],
+    follows: [{ dimension: 'deck', factor: -1 }],
     caution: 'Do not hammer: pull with the slide’s weight only. Shaft edges cut.',
   },
 );
@@ -184,9 +185,14 @@ export function inTransmission({ part, name }: Driven): InTransmission {
         place('a', 'first', 'Bridge gauge on the pump’s thrust face, down to its mounting face.'),
         place('b', '180° round', 'Bridge gauge 180° round, down to the mounting face.'),
       ]),
-      dimension('washer-thickness', 'Thrust washer or shim', 'unit', 'outside-mic', [
-        place('a', 'washer', 'Outside mic over the thrust washer, with its shims.'),
-      ]),
+      dimension(
+        'washer-thickness',
+        'Thrust washer or shim',
+        'unit',
+        'outside-mic',
+        [place('a', 'washer', 'Outside mic over the thrust washer, with its shims.')],
+        { worked: { shimmed: 1 } },
+      ),
     ],
   };
 }

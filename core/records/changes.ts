@@ -25,6 +25,9 @@ const LISTS = [
   ['also', 'Other checks'],
   ['clutches', 'One-way clutches'],
   ['own', 'Checks of its own'],
+  ['metal', 'What metal has to stay'],
+  ['prices', 'Prices'],
+  ['sets', 'Gears of another width'],
   ['book', 'Manual’s rules for defects'],
 ] as const;
 

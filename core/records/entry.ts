@@ -7,6 +7,7 @@ import { WORKS } from '../pumps/family';
 import { finite, identifier, line, made, millimetres, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { zeroCheck } from './instrument';
+import { decisionEntry, planEntry } from './rework';
 import { alsoAnswer, finding, stripNote } from './teardown';
 
 /** One size that an operation moved, by how much ± how much; null where nobody said. */
@@ -33,6 +34,8 @@ export const operation = object({
   part: identifier(),
   work: string().oneOf(WORKS).required(),
   changes: array(sizeChange).required().max(20),
+  /** The step of a plan that it carried out; null where it was none. */
+  step: identifier().nullable().defined(),
   remark: note().defined(),
 })
   .noUnknown()
@@ -87,6 +90,8 @@ export const ENTRY_SCHEMA = {
   also: alsoAnswer,
   zero: zeroEntry,
   operation,
+  plan: planEntry,
+  decision: decisionEntry,
   skip,
   strike,
   restore,

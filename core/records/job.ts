@@ -7,16 +7,26 @@ import { feelerSet, instrument } from './instrument';
 import { celsius, identifier, line, moment, note, once } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
+import { WHOLE_PUMP } from './rework';
 import { sheetSchema, type Sheet } from './sheet';
 import { EMPTY_TAG, tagFields } from './tag';
 import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 4;
+export const JOB_SCHEMA = 5;
 
-/** The stages of a job that the app has, in the order of the work. */
-export const STAGES = ['tag', 'strip', 'look', 'measure', 'report'] as const;
+/** The stages of a job, in the order of the work. */
+export const STAGES = [
+  'tag',
+  'strip',
+  'look',
+  'measure',
+  'decide',
+  'build',
+  'prove',
+  'report',
+] as const;
 export type Stage = (typeof STAGES)[number];
 
 /** Says which bushing and seal are in: those that came, or new ones already. */
@@ -120,6 +130,9 @@ function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string,
     const known = (id: string) => [...pump.dimensions, ...pump.features].some((d) => d.id === id);
     const stray = (entry.changes ?? []).findIndex((c) => !known(c.dimension));
     if (stray >= 0) return [`.changes[${stray}].dimension`, say('records.noSize', { pump: name })];
+  } else if (entry.kind === 'decision') {
+    if (entry.part !== WHOLE_PUMP && !pump.parts.some((p) => p.id === entry.part))
+      return ['.part', say('records.noPart', { pump: name })];
   } else if ('station' in entry && !stationsFor(pump, entry).some((s) => s.id === entry.station)) {
     return ['', say('records.noPlace', { pump: name })];
   }

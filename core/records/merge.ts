@@ -155,6 +155,7 @@ const SHOP_LISTS = {
   people: (name: string) => name,
   feelers: ({ name }: Shop['feelers'][number]) => name,
   instruments: idOf,
+  operations: idOf,
   zeros: ({ instrument }: Shop['zeros'][number]) => instrument,
 };
 

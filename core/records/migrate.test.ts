@@ -6,7 +6,7 @@ import { reportOf, type Report, type ReportRow } from '../report/report';
 import { pumpOf } from '../pumps/registry';
 import { dateText } from '../wording/date';
 import { decode } from './decode';
-import type { Job } from './job';
+import { JOB_SCHEMA, type Job } from './job';
 import { readFile } from './file';
 import { FileError } from './problems';
 
@@ -187,7 +187,7 @@ describe('a record', () => {
   const v1 = () => structuredClone(old.jobs.at(-1)!) as unknown as Record<string, unknown>;
 
   it('of a newer version is refused, and says so', () => {
-    expect(problems({ ...v1(), schema: 5 })).toEqual([
+    expect(problems({ ...v1(), schema: JOB_SCHEMA + 1 })).toEqual([
       { place: 'schema', message: expect.stringMatching(/newer Dial Bench/) as string },
     ]);
   });
@@ -268,5 +268,30 @@ describe('a backup of version 3', () => {
     expect([job!.fitted, skips[0]?.why]).toEqual(['old', 'Cannot get at it']);
     const own = readings.filter((r) => r.kind === 'size' && r.dimension === 'own-seat-1');
     expect(own.map((r) => r.voided)).toEqual([null, null]);
+  });
+});
+
+describe('a backup of version 4', () => {
+  const backup = readFile(readFileSync('fixtures/v4/backup.json', 'utf8'));
+  const was = JSON.parse(readFileSync('fixtures/v4/expected.json', 'utf8')) as typeof expected;
+
+  it('opens with every record, and judges it as it did', () => {
+    expect(backup.jobs.map((j) => j.id)).toEqual(Object.keys(was));
+    for (const job of backup.jobs) {
+      const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
+    }
+  });
+  it('has work that no plan asked for, and nothing planned or decided', () => {
+    const { operations, plans, decisions } = ledgerOf(backup.jobs[0]!);
+    expect(operations.map((o) => [o.work, o.step])).toEqual([['faced', null]]);
+    expect([plans, decisions]).toEqual([[], []]);
+  });
+  it('begins with the app’s own terms of work, and keeps what the shop had set', () => {
+    const { shop, sheets } = backup;
+    expect(shop).toMatchObject({ unit: 'thou', spelling: 'american', shortcuts: false });
+    expect([shop?.operations, shop?.rules.shelf]).toEqual([[], 'again']);
+    for (const { metal, prices, sets } of sheets)
+      expect([metal, prices, sets]).toEqual([[], [], []]);
   });
 });

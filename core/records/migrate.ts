@@ -233,14 +233,36 @@ const sheetTo4 = (sheet: Loose): Loose => ({ ...sheet, clutches: [] });
 /* Version 3 to 4: how English is spelled, and whether keys answer. */
 const shopTo4 = (shop: Loose): Loose => ({ ...shop, spelling: 'device', shortcuts: true });
 
+/* Version 4 to 5: what work costs and how far it may go; which step of a plan an operation carried out. */
+const rulesTo5 = (rules: unknown): unknown =>
+  isLoose(rules) ? { ...rules, shelf: 'again' } : rules;
+
+const entryTo5 = (entry: Loose): Loose =>
+  entry.kind === 'operation' ? { ...entry, step: null } : entry;
+
+const jobTo5 = (job: Loose): Loose => ({
+  ...withSheetOfNow(job),
+  rules: rulesTo5(job.rules),
+  journal: listIn(job, 'journal').map(entryTo5),
+});
+
+const sheetTo5 = (sheet: Loose): Loose => ({ ...sheet, metal: [], prices: [], sets: [] });
+
+const shopTo5 = (shop: Loose): Loose => ({
+  ...shop,
+  rules: rulesTo5(shop.rules),
+  operations: [],
+  money: { currency: '', rate: 48, downDay: 120, comeback: 400 },
+});
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
 /** The steps of each kind by the version they start from. Every version that ever landed stays here. */
 const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
-  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow },
-  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4 },
-  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4 },
+  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow, 4: jobTo5 },
+  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5 },
+  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5 },
   study: {},
   photo: {},
 };

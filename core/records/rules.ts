@@ -112,6 +112,20 @@ export const HOUSE_RULES = [
     },
   ),
   rule(
+    'shelf',
+    'Parts from the shelf',
+    {
+      value: 'again',
+      name: 'Measure again',
+      why: 'A part that has lain about may have been dropped or measured by somebody else. Its sizes are read again before they count.',
+    },
+    {
+      value: 'trust',
+      name: 'Trust the label',
+      why: 'A part measured once and wrapped has not changed: its sizes count as they were read.',
+    },
+  ),
+  rule(
     'renew',
     'Bushings and seals',
     {
@@ -147,7 +161,7 @@ type Rules = (typeof HOUSE_RULES)[number];
 export type HouseRules = { [R in Rules as R['id']]: R['schools'][number]['value'] };
 
 /** Questions that are asked and kept already, and that nothing reads until the stage that uses them is there. */
-export const UNREAD_RULES: readonly (keyof HouseRules)[] = ['drain'];
+export const UNREAD_RULES: readonly (keyof HouseRules)[] = ['drain', 'shelf'];
 
 /** Describes what a new shop begins with. */
 export const NEW_RULES = Object.fromEntries(

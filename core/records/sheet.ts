@@ -5,10 +5,11 @@ import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/re
 import { keyCheck, mix, variant } from './key';
 import { finite, identifier, line, millimetres, note, once } from '../schema/fields';
 import { ownCharacteristic } from './own';
+import { gearSet, leastSize, price } from './rework';
 import { alsoCheck, bookRule, clutch, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 4;
+export const SHEET_SCHEMA = 5;
 
 /** Describes what a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
@@ -140,6 +141,16 @@ export const sheetSchema = object({
   gasket_mm: millimetres().required().max(5, 'Gasket is over 5 mm. Check the unit.'),
   materials: array(material).required(),
   nominal: array(nominal).required(),
+  /** Lists how far work may go: what metal has to stay. */
+  metal: once(
+    array(leastSize).required().max(200),
+    'A size is there twice',
+    ({ dimension }) => dimension,
+  ),
+  /** Lists what parts and work cost on this model, where that is not what the shop says. */
+  prices: once(array(price).required().max(60), 'A price is there twice', (p) => p.operation),
+  /** Lists the gears of another width that can be bought. */
+  sets: listed(array(gearSet).required().max(20), 'A gear set is there twice'),
   tiers: listed(
     array(tier).required().min(1, 'A sheet needs at least one set of limits').max(12),
     'A set of limits is there twice',
@@ -179,6 +190,9 @@ export function blankSheet(pump: PumpKind) {
     gasket_mm: 0,
     materials: [],
     nominal: [],
+    metal: [],
+    prices: [],
+    sets: [],
     limits: [],
     fasteners: [],
     examples: [],

@@ -3,10 +3,11 @@ import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { MM_PER, tidy_mm } from '../quantity/units';
 import { celsius, line, once } from '../schema/fields';
+import { shopMoney, shopOperation } from './rework';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
-export const SHOP_SCHEMA = 4;
+export const SHOP_SCHEMA = 5;
 
 /** More leaf sets than these are no shop’s. */
 const MOST_SETS = 12;
@@ -35,6 +36,13 @@ export const shopSchema = object({
     'An instrument is there twice',
     ({ id }) => id,
   ),
+  /** Lists the kinds of operation of which the shop says something else than the app begins with. */
+  operations: once(
+    array(shopOperation).required().max(80, 'At most 80 operations'),
+    'An operation is there twice',
+    ({ id }) => id,
+  ),
+  money: shopMoney,
   /** The newest zero check of each instrument. */
   zeros: array(zeroCheck).required(),
 })
@@ -132,5 +140,7 @@ export const NEW_SHOP: Shop = {
     gauge('caliper', 'caliper', 'Caliper', [0, 200], 0.01, 0.012),
     gauge('height-gauge', 'height-gauge', 'Height gauge', [0, 300], 0.01, 0.01),
   ],
+  operations: [],
+  money: { currency: '', rate: 48, downDay: 120, comeback: 400 },
   zeros: [],
 };

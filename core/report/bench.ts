@@ -20,6 +20,7 @@ import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
 import { dateText } from '../wording/date';
+import { decisionLines, stepsLeft } from '../wording/rework';
 import { say } from '../wording/say';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
@@ -32,7 +33,7 @@ export interface ReportSection {
  * Returns what was read before the teardown: `27 l/min, 9.8 bar, oil 88 °C, pump at 2000 rpm (engine
  * 2000 rpm × 1)`
  */
-function beforeLines({ before }: Job, unit: ShopUnit): string[] {
+export function beforeLines({ before }: Job, unit: ShopUnit): string[] {
   return before.map((b) => {
     const speed = say('report.pumpAt', {
       pump: trimmed(pumpSpeed(b), 0),
@@ -179,7 +180,9 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
     { title: 'Other checks', lines: alsoLines(job) },
     { title: 'Found the wrong way round', lines: laidWrongLines(job) },
     { title: 'Orientation as found', lines: stripLines(job) },
+    { title: 'Decided', lines: decisionLines(job) },
     { title: 'Work done', lines: workLines(job, unit) },
+    { title: 'Work planned and not done', lines: stepsLeft(job) },
     { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
     { title: 'Not done', lines: skippedLines(job) },
   ];

@@ -37,6 +37,8 @@ export interface ReportRow {
   readonly unit: string;
   /** Gives what it was before it was worked on; only where it was. */
   readonly before?: string;
+  /** Gives what it should be since; only where that can be told. */
+  readonly predicted?: string;
   readonly hot: string;
   readonly verdict: Verdict;
   readonly word: string;
@@ -108,6 +110,7 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
         ? 'by hand'
         : 'not measured',
     ...(a.before ? { before: rangeText(a.before, unit, quantity) } : {}),
+    ...(a.predicted ? { predicted: rangeText(a.predicted, unit, quantity) } : {}),
     hot,
     verdict: a.verdict,
     word: a.limits ? VERDICT_WORD[a.verdict] : 'Recorded',

@@ -114,8 +114,7 @@ export function linearPlan(pump: LinearPump, solve: Solver): LinearPlan {
     const blocking = blockingRows(problem, solve).map(({ id }) => id);
     return { feasible: false, cost: null, operations: [], predicted, blocking };
   }
-  const price = ({ id, amount_mm }: PlannedWork) =>
-    costOf(problem.works, new Map([[id, amount_mm]]));
+  const price = ({ id, amount_mm }: PlannedWork) => costOf(problem, new Map([[id, amount_mm]]));
   const operations = [...plan.works].sort((a, b) => price(a) - price(b));
   return { feasible: true, cost: plan.cost, operations, predicted, blocking: [] };
 }

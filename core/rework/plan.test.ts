@@ -226,7 +226,7 @@ describe('any plan', () => {
         const plans = cheapestPlans(p, solve, 4, aim);
         for (const plan of plans) {
           const amounts = amountsOf(plan);
-          expect(plan.cost).toBe(costOf(p.works, amounts));
+          expect(plan.cost).toBe(costOf(p, amounts));
           expect(p.rows.filter((r) => !isIn(r, amounts))).toEqual([]);
           for (const { id, from_mm, to_mm, amount_mm } of plan.works) {
             expect(from_mm).toBeLessThanOrEqual(amount_mm);

@@ -1,5 +1,6 @@
 import {
   costOf,
+  daysOf,
   rangeOf,
   type AmountRange,
   type Amounts,
@@ -87,8 +88,8 @@ const movedTerms = (row: Row, works: readonly Work[]): Bound['of'] =>
     ];
   });
 
-/** Returns the columns of a problem, and the bounds that hold whatever its rows say. */
-function frameOf({ works, excludes }: Problem): Program {
+/** Returns the columns of a problem, the days of waiting last, and the bounds that hold whatever its rows say. */
+function frameOf({ works, excludes, oneOf, dayCost }: Problem): Program {
   const at = new Map(works.map(({ id }, i) => [id, i]));
   const columns = works.flatMap(({ max_mm, fixedCost, costPerMm, required }): Column[] => [
     { lower: required ? 1 : 0, upper: 1, cost: fixedCost, whole: true },
@@ -127,7 +128,31 @@ function frameOf({ works, excludes }: Problem): Program {
           },
         ];
   });
-  return { columns, bounds: [...amounts, ...either] };
+  const some = (oneOf ?? []).map((group): Bound => ({
+    of: group.flatMap((id) => {
+      const i = at.get(id);
+      return i === undefined ? [] : [[doneAt(i), 1] as const];
+    }),
+    lower: 1,
+    upper: Infinity,
+  }));
+  const wait = columns.length;
+  const waited = works.flatMap(({ days }, i): Bound[] =>
+    days
+      ? [
+          {
+            of: [
+              [wait, 1],
+              [doneAt(i), -days],
+            ],
+            lower: 0,
+            upper: Infinity,
+          },
+        ]
+      : [],
+  );
+  const days: Column = { lower: 0, upper: Infinity, cost: dayCost ?? 0 };
+  return { columns: [...columns, days], bounds: [...amounts, ...either, ...some, ...waited] };
 }
 
 const worksIn = (works: readonly Work[], columns: readonly number[]): Work[] =>
@@ -199,7 +224,7 @@ function centredAmounts(
   const [both, single] = [set.length, set.length + 1];
   const bounds = rows.flatMap((row) => {
     const terms = amountTerms(row, set);
-    const margin = row.lower_mm !== null && row.upper_mm !== null ? both : single;
+    const margin = row.paired || (row.lower_mm !== null && row.upper_mm !== null) ? both : single;
     const kept = terms.length === 0 ? {} : { low: [[margin, -1]], high: [[margin, 1]] };
     return rowBounds(row, terms, onceBy(row, set), kept as Parameters<typeof rowBounds>[3]);
   });
@@ -231,7 +256,7 @@ function settled(problem: Problem, set: readonly Work[], amounts_um: readonly nu
     const was = amounts.get(id) ?? 0;
     if (from_mm <= to_mm) amounts.set(id, Math.min(to_mm, Math.max(from_mm, was)));
   }
-  return { cost: costOf(problem.works, amounts), works: plannedWorks(problem, amounts) };
+  return { cost: costOf(problem, amounts), works: plannedWorks(problem, amounts) };
 }
 
 /** Lists works with their amounts, and the range of each while the others stay; in the order of the problem. */
@@ -245,8 +270,15 @@ export const plannedWorks = (problem: Problem, amounts: Amounts): PlannedWork[] 
     ];
   });
 
-const costBy = (set: readonly Work[], amounts_um: readonly number[]): number =>
-  set.reduce((sum, w, i) => sum + w.fixedCost + (w.costPerMm * (amounts_um[i] ?? 0)) / UM, 0);
+const costBy = (
+  { dayCost }: Problem,
+  set: readonly Work[],
+  amounts_um: readonly number[],
+): number =>
+  set.reduce(
+    (sum, w, i) => sum + w.fixedCost + (w.costPerMm * (amounts_um[i] ?? 0)) / UM,
+    daysOf(set) * (dayCost ?? 0),
+  );
 
 /** A set of works with its cheapest amounts, in µm. */
 interface Priced {
@@ -255,20 +287,26 @@ interface Priced {
   readonly cost: number;
 }
 
-function priced(rows: readonly Row[], set: readonly Work[], solve: Solver): Priced | null {
-  const amounts_um = cheapestAmounts(rows, set, solve);
-  return amounts_um && { set, amounts_um, cost: costBy(set, amounts_um) };
+function priced(problem: Problem, set: readonly Work[], solve: Solver): Priced | null {
+  const amounts_um = cheapestAmounts(problem.rows, set, solve);
+  return amounts_um && { set, amounts_um, cost: costBy(problem, set, amounts_um) };
 }
 
 /** Drops works that a set does without at no more cost: a solver may do what costs nothing for nothing. */
-function withoutIdle(rows: readonly Row[], all: Priced, solve: Solver): Priced {
-  for (const idle of all.set.filter(({ required }) => !required)) {
+function withoutIdle(problem: Problem, all: Priced, solve: Solver): Priced {
+  const asked = (work: Work) =>
+    work.required ||
+    (problem.oneOf ?? []).some(
+      (group) =>
+        group.includes(work.id) && all.set.every((w) => w === work || !group.includes(w.id)),
+    );
+  for (const idle of all.set.filter((work) => !asked(work))) {
     const fewer = priced(
-      rows,
+      problem,
       all.set.filter((work) => work !== idle),
       solve,
     );
-    if (fewer && fewer.cost <= all.cost + 1e-9) return withoutIdle(rows, fewer, solve);
+    if (fewer && fewer.cost <= all.cost + 1e-9) return withoutIdle(problem, fewer, solve);
   }
   return all;
 }
@@ -302,15 +340,14 @@ export function cheapestPlans(
     const set = cheapestSet(problem, solve, known);
     if (!set) break;
     // What the solver rounds to a whole number is worked out again with exact ones.
-    const exact = priced(problem.rows, set, solve);
+    const exact = priced(problem, set, solve);
     if (!exact) {
       known.push({ set, alone: true });
       continue;
     }
-    const lean = withoutIdle(problem.rows, exact, solve);
+    const lean = withoutIdle(problem, exact, solve);
     plans.push(planFrom(problem, lean, solve, aim));
     known.push({ set: lean.set, alone: false });
-    if (lean.set.every(({ required }) => required)) break;
   }
   return plans;
 }
@@ -319,7 +356,7 @@ export function cheapestPlans(
 function shortfall(problem: Problem, rows: readonly Row[], solve: Solver): Blocking[] | null {
   const { works } = problem;
   const frame = frameOf(problem);
-  const misses = rows.map((_, i) => 2 * works.length + i);
+  const misses = rows.map((_, i) => frame.columns.length + i);
   const columns = solve({
     columns: [
       ...frame.columns.map((column) => ({ ...column, cost: 0 })),
@@ -340,6 +377,10 @@ function shortfall(problem: Problem, rows: readonly Row[], solve: Solver): Block
   });
 }
 
+/** Tells whether a row is inside its limits before any work. */
+const isIn = ({ value_mm, lower_mm, upper_mm }: Row): boolean =>
+  value_mm >= (lower_mm ?? -Infinity) && value_mm <= (upper_mm ?? Infinity);
+
 /**
  * Lists the rows that block: those that no allowed work brings in by itself; where each could be brought
  * in but not all together, those that stay out when the least is missing.
@@ -348,7 +389,9 @@ function shortfall(problem: Problem, rows: readonly Row[], solve: Solver): Block
  *   were asked for exclude each other
  */
 export function blockingRows(problem: Problem, solve: Solver): Blocking[] {
-  const single = problem.rows.flatMap((row) => shortfall(problem, [row], solve) ?? []);
+  const asked = problem.works.some(({ required }) => required) || (problem.oneOf ?? []).length > 0;
+  const doubtful = problem.rows.filter((row) => asked || !isIn(row));
+  const single = doubtful.flatMap((row) => shortfall(problem, [row], solve) ?? []);
   if (single.length > 0) return single;
   return shortfall(problem, problem.rows, solve) ?? [];
 }

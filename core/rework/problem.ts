@@ -15,6 +15,8 @@ export interface Row {
   readonly lower_mm: number | null;
   readonly upper_mm: number | null;
   readonly moved: ReadonlyMap<string, Effect>;
+  /** Its other limit stands in a row of its own: it is kept from as from one of two. */
+  readonly paired?: true;
 }
 
 /** A work that can be done, by how much at least and at most, and what it costs. */
@@ -24,6 +26,8 @@ export interface Work {
   readonly max_mm: number;
   readonly fixedCost: number;
   readonly costPerMm: number;
+  /** Days of waiting for it; several are waited for at once. */
+  readonly days?: number;
   /** It is done whatever else is: a person asked for it. */
   readonly required?: true;
 }
@@ -34,6 +38,10 @@ export interface Problem {
   readonly works: readonly Work[];
   /** Pairs of works of which one at most is done. */
   readonly excludes: readonly (readonly [string, string])[];
+  /** Groups of works of each of which one at least is done. */
+  readonly oneOf?: readonly (readonly string[])[];
+  /** Gives what a day of waiting costs; nothing where it is left out. */
+  readonly dayCost?: number;
 }
 
 /** The works that are done and the amount of each, in mm. */
@@ -53,12 +61,18 @@ export function valueAfter({ value_mm, moved }: Row, amounts: Amounts): number {
   return value;
 }
 
-/** Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done. */
-export const costOf = (works: readonly Work[], amounts: Amounts): number =>
-  works.reduce((sum, { id, fixedCost, costPerMm }) => {
-    const amount_mm = amounts.get(id);
-    return amount_mm === undefined ? sum : sum + fixedCost + costPerMm * amount_mm;
-  }, 0);
+/** Returns the days that are waited for works: the longest of them, since all are waited for at once. */
+export const daysOf = (works: readonly Work[]): number =>
+  works.reduce((most, { days }) => Math.max(most, days ?? 0), 0);
+
+/** Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done, and the days of waiting. */
+export function costOf({ works, dayCost }: Omit<Problem, 'rows'>, amounts: Amounts): number {
+  const done = works.filter(({ id }) => amounts.has(id));
+  return done.reduce(
+    (sum, { id, fixedCost, costPerMm }) => sum + fixedCost + costPerMm * (amounts.get(id) ?? 0),
+    daysOf(done) * (dayCost ?? 0),
+  );
+}
 
 /** The amounts of one work, in mm, over which everything stays inside while the other works stay. */
 export interface AmountRange {

@@ -59,7 +59,7 @@ export function programText({ columns, bounds }: Program): string {
   const whole = columns.flatMap((column, i) => (column.whole ? [name(i)] : []));
   return [
     'Minimize',
-    ` total: ${sum(columns.map(({ cost }, i) => [i, cost]))}`,
+    ` ${sum(columns.map(({ cost }, i) => [i, cost]))}`,
     'Subject To',
     ...bounds
       .filter(({ of }) => of.length > 0)

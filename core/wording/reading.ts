@@ -20,6 +20,8 @@ export const WORK_WORD: Readonly<Record<Work, string>> = {
   ground: 'ground',
   honed: 'honed out',
   dressed: 'dressed',
+  shimmed: 'shimmed thicker',
+  sleeved: 'sleeved',
   exchanged: 'replaced with another',
 };
 

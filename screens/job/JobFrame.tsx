@@ -1,19 +1,19 @@
 import { useRouter } from 'expo-router';
-import { useEffect, type ReactNode } from 'react';
-import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { useChangeShop, useShop } from '@/data/hooks';
-import { STAGES, type Job, type Stage } from '@/core/records/job';
+import type { Job, Stage } from '@/core/records/job';
 import { inUnit } from '@/core/records/shop';
 import { sheetName } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
 import Icon from '@/ui/icons/Icon';
-import { LinkBox } from '@/ui/LinkBox';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { useTitle } from '@/ui/title';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 import { STAGE_NAME } from './stages';
+import { StageStrip } from './StageStrip';
 
 interface Props {
   readonly job: Job;
@@ -30,11 +30,6 @@ export function JobFrame({ job, stage, children }: Props) {
   const { apply: changeShop } = useChangeShop();
   const { tiny, low } = useRoom();
   useTitle(say('shell.title', { screen: STAGE_NAME[stage], of: job.tag }));
-  // Where not all stages fit beside each other, the one that is shown is in sight.
-  useEffect(() => {
-    const here = document.querySelector('[aria-current="step"]');
-    here?.scrollIntoView({ inline: 'center', block: 'nearest' });
-  }, [stage]);
   return (
     <View style={styles.fill}>
       <View style={[styles.top, (wide || low) && styles.topWide, { borderColor: palette.line }]}>
@@ -66,34 +61,7 @@ export function JobFrame({ job, stage, children }: Props) {
             />
           )}
         </View>
-        <ScrollView
-          horizontal
-          role="navigation"
-          aria-label="Stages"
-          style={styles.stages}
-          contentContainerStyle={styles.strip}
-        >
-          {STAGES.map((name) => {
-            const here = name === stage;
-            return (
-              <LinkBox
-                key={name}
-                href={`/job/${job.id}/${name}`}
-                replace
-                current={here ? 'step' : undefined}
-                style={[
-                  styles.stage,
-                  tiny && styles.small,
-                  { borderColor: here ? palette.blue : 'transparent' },
-                ]}
-              >
-                <Words strong={here} tone={here ? 'ink' : 'muted'}>
-                  {STAGE_NAME[name]}
-                </Words>
-              </LinkBox>
-            );
-          })}
-        </ScrollView>
+        <StageStrip job={job} stage={stage} />
       </View>
       {children}
     </View>
@@ -122,15 +90,4 @@ const styles = StyleSheet.create({
   names: { flex: 1, minWidth: 0, flexDirection: 'row', alignItems: 'baseline', gap: 8 },
   tag: { flexShrink: 0, maxWidth: '60%' },
   model: { flexShrink: 1 },
-  stages: { flexGrow: 0 },
-  strip: { paddingHorizontal: 8 },
-  small: { minWidth: 48, paddingHorizontal: 6 },
-  stage: {
-    minHeight: TOUCH,
-    minWidth: 60,
-    paddingHorizontal: 12,
-    alignItems: 'center',
-    justifyContent: 'center',
-    borderBottomWidth: 3,
-  },
 });

@@ -12,6 +12,9 @@ const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {
   strip: async () => (await import('../strip/StripStage')).StripStage,
   look: async () => (await import('../look/LookStage')).LookStage,
   measure: async () => (await import('../measure/MeasureStage')).MeasureStage,
+  decide: async () => (await import('../decide/DecideStage')).DecideStage,
+  build: async () => (await import('../build/BuildStage')).BuildStage,
+  prove: async () => (await import('../prove/ProveStage')).ProveStage,
   report: async () => (await import('../report/ReportStage')).ReportStage,
 };
 

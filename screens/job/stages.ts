@@ -6,5 +6,8 @@ export const STAGE_NAME: Readonly<Record<Stage, string>> = {
   strip: 'Strip',
   look: 'Look',
   measure: 'Measure',
+  decide: 'Decide',
+  build: 'Build',
+  prove: 'Prove',
   report: 'Report',
 };

@@ -40,6 +40,8 @@ const AMOUNT: Readonly<Record<Work, string>> = {
   ground: 'Removed',
   honed: 'Opened up by, on the diameter',
   dressed: 'Removed',
+  shimmed: 'Thicker by',
+  sleeved: '',
   exchanged: '',
 };
 
@@ -79,6 +81,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
       work,
       changes: changesOf(job.sheet, { part, work }, size, amount_mm, u_mm),
       remark: '',
+      step: null,
     };
   };
   const opened = openedBy(pump, operation(null));

@@ -57,6 +57,11 @@ export function ReportPaper({ report }: { readonly report: Report }) {
                   {say('report.was', { value: withUnit(row.before, row.unit) })}
                 </Words>
               ) : null}
+              {row.predicted ? (
+                <Words size="note">
+                  {say('report.predicted', { value: withUnit(row.predicted, row.unit) })}
+                </Words>
+              ) : null}
               <Words size="note" tone="muted">
                 {say('report.limit', { limits: withUnit(row.limits, row.unit) })}
               </Words>

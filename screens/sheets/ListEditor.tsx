@@ -10,7 +10,7 @@ import { say } from '@/core/wording/say';
 
 /** The lists of a sheet that people lengthen and shorten. */
 type ListName =
-  'own' | 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'clutches' | 'book';
+  'own' | 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'clutches' | 'book' | 'sets';
 
 interface Props<N extends ListName> {
   readonly name: N;

@@ -26,6 +26,7 @@ import { BenchSection } from './BenchSection';
 import type { FieldError } from './formReader';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { VariantSection } from './VariantSection';
+import { WorkSection } from './WorkSection';
 import { say } from '@/core/wording/say';
 
 const SECTIONS = [
@@ -33,6 +34,7 @@ const SECTIONS = [
   { value: 'limits', name: 'Limits', holds: ['tiers', 'limits'] },
   { value: 'own', name: 'Own', holds: ['own'] },
   { value: 'sizes', name: 'Sizes', holds: ['nominal', 'materials', 'gasket'] },
+  { value: 'work', name: 'Work', holds: ['metal', 'prices', 'sets'] },
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
   { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
   { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'clutches', 'book'] },
@@ -51,6 +53,9 @@ const PART_NAME: Readonly<Partial<Record<keyof SheetForm, string>>> = {
   nominal: 'The nominal sizes',
   materials: 'The materials',
   gasket: 'The gasket',
+  metal: 'What metal has to stay',
+  prices: 'The prices',
+  sets: 'The gear sets',
   fasteners: 'The bolts',
   key: 'The key',
   variants: 'The variants',
@@ -172,6 +177,7 @@ export function SheetEditor({
               {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
               {section === 'own' ? <OwnSection sheet={sheet} /> : null}
               {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
+              {section === 'work' ? <WorkSection sheet={sheet} unit={unit} /> : null}
               {section === 'fasteners' ? <FastenerSection /> : null}
               {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
               {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}

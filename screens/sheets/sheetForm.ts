@@ -10,10 +10,11 @@ import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
 import { DESCRIBED } from '@/core/schema/fields';
 import { Reader, type FieldError } from './formReader';
 import { fromOwnForm, toOwnForm, type OwnFields } from './ownForm';
+import { fromWorkForm, toWorkForm, type WorkForm } from './workForm';
 import { say } from '@/core/wording/say';
 
 /** The sheet's form: every figure as text, as people write it. */
-export interface SheetForm extends BenchForm {
+export interface SheetForm extends BenchForm, WorkForm {
   model: string;
   note: string;
   gasket: string;
@@ -91,6 +92,7 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
     note: sheet.note,
     gasket: sheet.gasket_mm === 0 ? '' : text(sheet.gasket_mm, 'gap'),
     ...toBenchForm(sheet, unit),
+    ...toWorkForm(sheet, unit),
     geometry: Object.fromEntries(
       Object.entries(sheet.geometry).map(([field, value]) => [
         field,
@@ -283,6 +285,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     model: form.model.trim(),
     note: form.note,
     ...fromBenchForm(form, before, sheet, read),
+    ...fromWorkForm(form, before, sheet, unit, read),
     // A size that somebody changed is an example's no more.
     examples: form.examples.filter((field) => form.geometry[field] === before.geometry[field]),
     gasket_mm:

@@ -51,6 +51,11 @@ export function ShopScreen() {
               about="Choices where good rebuilders differ"
             />
             <RowLink
+              href="/shop/operations"
+              name="Operations and prices"
+              about="What the shop does itself or sends out, how long it takes, what it costs"
+            />
+            <RowLink
               href="/shop/studies"
               name="Repeatability studies"
               about="How much of the scatter is the measuring"

@@ -27,7 +27,8 @@ export interface InstrumentForm {
   zeroDays: string;
 }
 
-type Errors = Partial<Record<string, string>>;
+/** What is wrong with a form, by field. */
+export type Errors = Partial<Record<string, string>>;
 
 /** A record, or what is wrong with its form field by field. */
 export type Read<T> = { ok: true; record: T } | { ok: false; errors: Errors };
@@ -182,7 +183,7 @@ export function feelerFromForm(
   return validated(feelerSet, record, field);
 }
 
-function validated<T>(
+export function validated<T>(
   schema: { validateSync(value: unknown, options: object): T },
   record: unknown,
   fieldOf: (path: string) => string,

@@ -1,9 +1,11 @@
 export const JOB = {
+  'job.bolts': '{count} × {name}: {torque}',
   'job.mostPhotos': 'A job can hold {most} photos. Delete one first.',
   'job.photo': 'Photo {number}',
   'job.sheetChangedFits':
     'The sheet was changed after this job started: {changes}. This job still uses the old limits.',
   'job.sheetChangedKeeps':
     'The sheet was changed after this job started: {changes}. This job keeps the old sheet: some of its readings do not fit the new one.',
+  'job.stageNext': '{standing}, next',
   'job.unreadable': '{error} Nothing was changed. Other jobs still work.',
 } as const;

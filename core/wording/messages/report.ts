@@ -19,6 +19,7 @@ export const REPORT = {
   'report.partTemperature': 'Part at {part}; sizes are corrected to {reference}.',
   'report.pdfFailed': 'Could not make the PDF: {error} Try Print instead.',
   'report.pumpAt': 'pump at {pump} rpm (engine {engine} rpm × {ratio})',
+  'report.predicted': 'predicted {value}',
   'report.readings':
     '{count, plural, one {{who}, {instrument}: # reading} other {{who}, {instrument}: # readings}}',
   'report.serial': 'serial {serial}',

@@ -1,13 +1,14 @@
 export const SHEETS = {
   'sheets.actionFor': 'Action for entry {number}',
   'sheets.add':
-    '{list, select, strip {Add a step} renew {Add a part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} other {Add a check}}',
+    '{list, select, strip {Add a step} renew {Add a part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} sets {Add a gear set} other {Add a check}}',
   'sheets.buildChanged':
     'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
   'sheets.checkThis': 'Check this: {doubts}',
   'sheets.clutchField': '{field}, clutch {number}',
   'sheets.copyOf': 'Copy {sheet}',
   'sheets.countsOf': '{check}: what the limit counts',
+  'sheets.daysOf': '{work}: days of waiting',
   'sheets.depthUpTo': 'Up to this depth ({unit}); empty for any',
   'sheets.drawnAsSaved': '{family}. Drawn from the geometry as it was saved.',
   'sheets.exampleField': '{field}, example',
@@ -19,6 +20,8 @@ export const SHEETS = {
   'sheets.gasketThickness': 'Compressed thickness, {unit}; empty for no gasket',
   'sheets.howMany': 'Enter 0 to {most}, or leave it empty.',
   'sheets.kindOfCheck': 'Kind of check {number}',
+  'sheets.largest': 'Largest, {unit}',
+  'sheets.largestOf': '{size}: largest by work',
   'sheets.lessOn': 'Less on {check}',
   'sheets.limitSource': '{tier}, {check}: source',
   'sheets.limits': 'Limits: {tier}',
@@ -31,7 +34,7 @@ export const SHEETS = {
   'sheets.minOf': '{tier}, {check}: min',
   'sheets.moreOn': 'More on {check}',
   'sheets.moveUp':
-    '{list, select, strip {Move step {number} up} renew {Move part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} other {Move check {number} up}}',
+    '{list, select, strip {Move step {number} up} renew {Move part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} sets {Move gear set {number} up} other {Move check {number} up}}',
   'sheets.notANumber': '“{text}” is not a number. Type a number.',
   'sheets.notImported': 'Not imported; nothing was changed. {errors}',
   'sheets.pairing': 'Pairing {number}',
@@ -41,8 +44,9 @@ export const SHEETS = {
   'sheets.preferredMaxOf': '{tier}, {check}: preferred max',
   'sheets.preferredMin': 'Preferred min, {unit}',
   'sheets.preferredMinOf': '{tier}, {check}: preferred min',
+  'sheets.priceOf': '{work}: price',
   'sheets.remove':
-    '{list, select, strip {Remove step {number}} renew {Remove part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} other {Remove check {number}}}',
+    '{list, select, strip {Remove step {number}} renew {Remove part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} sets {Remove gear set {number}} other {Remove check {number}}}',
   'sheets.removeBolts': 'Remove bolts {number}',
   'sheets.replaceWhen': 'Always replaced, part {number}',
   'sheets.running': 'Running temp., {unit}',
@@ -51,6 +55,8 @@ export const SHEETS = {
   'sheets.sectionSizes': 'Section {number}: empty if the same as section 1',
   'sheets.sheetTitle': 'Sheet {model}',
   'sheets.sizeOfCheck': 'Measured with, {size} size of check {number}',
+  'sheets.smallest': 'Smallest, {unit}',
+  'sheets.smallestOf': '{size}: smallest by work',
   'sheets.sourceOf': 'source: {source}',
   'sheets.step': 'Step {number}',
   'sheets.torqueRange': 'Torque must be above 0 and at most 5000 {unit}.',
@@ -61,4 +67,5 @@ export const SHEETS = {
   'sheets.way': '{mark}: {ways}',
   'sheets.wayOfCheck': 'How check {number} is measured',
   'sheets.waySeen': '{mark}, viewed {from}: {ways}',
+  'sheets.wider': 'Wider by, {unit}',
 } as const;

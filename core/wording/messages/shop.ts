@@ -39,11 +39,13 @@ export const SHOP = {
   'shop.leafSet': 'Leaf set {letter}',
   'shop.leafU': 'Leaf uncertainty u, {unit}',
   'shop.leafUOf': '{set}: standard uncertainty of a leaf that was not mic’d',
+  'shop.leastAmount': 'Least amount, {unit}',
   'shop.leaves': 'Leaves in the set, {unit}',
   'shop.leavesMeasured': 'Leaves that were mic’d, {unit}: marked = mic’d',
   'shop.micrometres': '{size} µm',
   'shop.moreLikeThese':
     '{count, plural, one {And one more record like these.} other {And # more records like these.}}',
+  'shop.mostAmount': 'Most amount, {unit}',
   'shop.mostStacked': '{set}: most leaves stacked',
   'shop.noSuchLeaf': 'The set has no {leaf} leaf.',
   'shop.notImported':
@@ -73,5 +75,6 @@ export const SHOP = {
   'shop.units.thou': 'thou and inch',
   'shop.useBand': 'Use ±{band} as the drag band of {set}',
   'shop.useFor': 'Use {u} for {instrument}',
+  'shop.waits': '{days, plural, one {waits a day} other {waits # days}}',
   'shop.zeroEvery': '{days, plural, one {zero every day} other {zero every # days}}',
 } as const;

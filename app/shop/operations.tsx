@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'OperationsScreen',
+  async () => (await import('@/screens/shop/OperationsScreen')).OperationsScreen,
+);

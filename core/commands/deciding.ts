@@ -1,0 +1,85 @@
+import { record, withVoided } from '../journal/commands';
+import type { Operation } from '../records/entry';
+import type { DecisionEntry, Plan, PlanStep } from '../records/rework';
+import { minutesOf, costOfOffer, type Offer } from '../rework/offers';
+import type { PlannedOffer } from '../rework/lines';
+import { workListOf } from '../rework/worklist';
+import { madeAs, type Command, type Made } from './command';
+
+const hasAmount = ({ offer }: PlannedOffer): boolean => offer.terms.most_mm !== null;
+
+/** Makes a plan the work list; it takes the place of the one before, whose work stays done. */
+export const makeWorkList =
+  (planned: readonly PlannedOffer[], rate: number): Command =>
+  (job, made) => {
+    const steps = planned.map((p, i): PlanStep => {
+      const amounts = hasAmount(p)
+        ? { amount_mm: p.amount_mm, from_mm: p.from_mm, to_mm: p.to_mm }
+        : { amount_mm: null, from_mm: null, to_mm: null };
+      return {
+        ...{ id: madeAs(made, i).id, operation: p.offer.kind.id, offer: p.offer.id, ...amounts },
+        ...{ cost: costOfOffer(p.offer, rate), minutes: minutesOf(p.offer) },
+        days: p.offer.terms.days,
+      };
+    });
+    const plan: Plan = { ...made, kind: 'plan', steps, remark: '' };
+    return record(job, plan);
+  };
+
+/** Drops the work list; what was carried out of it stays done. */
+export const dropWorkList: Command = (job, { at, by }) => {
+  const list = workListOf(job);
+  return list ? withVoided(job, [list.plan.id], { at, by, why: 'planned again' }) : job;
+};
+
+/**
+ * Returns what was carried out of a step, an operation for each part and kind of work.
+ *
+ * @param amount_mm the amount really taken, over zero; null where nobody measured it, or there is none
+ * @param u_mm standard uncertainty of that amount
+ */
+export const operationsFor = (
+  offer: Offer,
+  step: string | null,
+  amount_mm: number | null,
+  u_mm: number,
+  made: Made,
+): Operation[] =>
+  offer.works.map(({ part, work, moves }, i) => ({
+    ...madeAs(made, i),
+    ...{ kind: 'operation', part, work, step, remark: '' },
+    changes: moves.map(({ dimension, perMm }) => {
+      const moved = perMm !== null && amount_mm !== null;
+      return {
+        dimension,
+        by_mm: moved ? perMm * amount_mm : null,
+        u_mm: moved ? Math.abs(perMm) * u_mm : 0,
+      };
+    }),
+  }));
+
+/** Records that an operation was carried out, by how much it really was. */
+export const carryOut =
+  (offer: Offer, step: string | null, amount_mm: number | null, u_mm: number): Command =>
+  (job, made) =>
+    record(job, ...operationsFor(offer, step, amount_mm, u_mm, made));
+
+/** What a person decided of a part. */
+export type Signed = Pick<DecisionEntry, 'part' | 'proposed' | 'why' | 'decided' | 'remark'>;
+
+/** Signs off what becomes of each part; what was signed before of the same parts no longer counts. */
+export const signOff =
+  (decisions: readonly Signed[]): Command =>
+  (job, made) => {
+    const parts = new Set(decisions.map(({ part }) => part));
+    const earlier = job.journal.flatMap((entry) =>
+      entry.kind === 'decision' && parts.has(entry.part) ? [entry.id] : [],
+    );
+    const voided = withVoided(job, earlier, { at: made.at, by: made.by, why: 'signed off again' });
+    const signed = decisions.map((d, i): DecisionEntry => ({
+      ...madeAs(made, i),
+      kind: 'decision',
+      ...d,
+    }));
+    return record(voided, ...signed);
+  };

@@ -1,0 +1,83 @@
+import type { Assessment } from '../assessment/assessment';
+import { lookedAt } from '../inspect/looking';
+import { stripped } from '../inspect/stripping';
+import { ledgerOf } from '../journal/ledger';
+import { STAGES, type Job, type Stage } from '../records/job';
+import { WHOLE_PUMP } from '../records/rework';
+import { counting } from '../schema/voiding';
+
+/** How a job stands at a stage: all of it done, some, none yet, or none though the work went on after it. */
+export type StageStanding = 'done' | 'work' | 'open' | 'skipped';
+
+/** Tells whether anything of a stage is done, and whether all of it is. */
+interface Progress {
+  readonly begun: boolean;
+  readonly whole: boolean;
+}
+
+const progress = (done: number, of: number): Progress => ({
+  begun: done > 0,
+  whole: of > 0 && done >= of,
+});
+
+const NOT_BEGUN: Progress = { begun: false, whole: false };
+
+const count = <T>(list: readonly T[], meets: (item: T) => boolean): number =>
+  list.filter(meets).length;
+
+/** Returns how far each stage is. */
+function progressOf(job: Job, all: readonly Assessment[]): Readonly<Record<Stage, Progress>> {
+  const { sheet } = job;
+  const ledger = ledgerOf(job);
+  const told = [job.unit, job.owner, job.complaint].some((text) => text !== '');
+  const known = sheet.variants.length === 0 || job.variant !== null;
+  const steps = stripped(job);
+  const surfaces = lookedAt(job);
+  const judged = all.filter((a) => a.limits !== null);
+  const decided = progress(
+    count(judged, (a) => a.verdict !== 'open'),
+    judged.length,
+  );
+  const signed = counting(ledger.decisions).some(({ part }) => part === WHOLE_PUMP);
+  return {
+    tag: { begun: told || job.variant !== null, whole: told && known },
+    strip: progress(
+      count(steps, ({ note }) => note !== null),
+      steps.length,
+    ),
+    look: progress(
+      count(surfaces, ({ state }) => state !== 'unseen'),
+      surfaces.length,
+    ),
+    measure: { ...decided, begun: counting(ledger.readings).length > 0 },
+    decide: { begun: signed || counting(ledger.plans).length > 0, whole: signed },
+    build: NOT_BEGUN,
+    prove: NOT_BEGUN,
+    report: { begun: job.closed !== null, whole: job.closed !== null },
+  };
+}
+
+/** Returns how a job stands at each of its stages. */
+export function stageStandings(
+  job: Job,
+  all: readonly Assessment[],
+): Readonly<Record<Stage, StageStanding>> {
+  const far = progressOf(job, all);
+  const standing = (stage: Stage, i: number): StageStanding => {
+    if (far[stage].whole) return 'done';
+    if (far[stage].begun) return 'work';
+    return STAGES.slice(i + 1).some((later) => far[later].begun) ? 'skipped' : 'open';
+  };
+  return Object.fromEntries(STAGES.map((s, i) => [s, standing(s, i)])) as Record<
+    Stage,
+    StageStanding
+  >;
+}
+
+/** Returns the stage that comes next: the first after all that was begun; the report where all were. */
+export function nextStage(standings: Readonly<Record<Stage, StageStanding>>): Stage {
+  const last = STAGES.findLastIndex((s) => standings[s] === 'done' || standings[s] === 'work');
+  const here = STAGES[last];
+  if (here && standings[here] === 'work') return here;
+  return STAGES[last + 1] ?? 'report';
+}

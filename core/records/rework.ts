@@ -1,0 +1,149 @@
+import { array, object, string, type InferType } from 'yup';
+import { finite, identifier, line, made, millimetres, note, once } from '../schema/fields';
+import type { Voidable } from '../schema/voiding';
+
+/** Says who does an operation: the shop itself, somebody it is sent out to, or nobody. */
+export const DONE_BY = ['here', 'out', 'never'] as const;
+export type DoneBy = (typeof DONE_BY)[number];
+
+/** What becomes of a part, from the least work to the most. */
+export const DECISIONS = ['reuse', 'dress', 'machine', 'pair', 'replace'] as const;
+export type Decision = (typeof DECISIONS)[number];
+
+/** Names the whole pump where a decision is about no part of it. */
+export const WHOLE_PUMP = 'pump';
+
+const money = () => finite().min(0, 'Not below zero').max(1e7, 'Over ten million');
+const minutes = () => finite().min(0, 'Not below zero').max(6000, 'Over 100 hours');
+const days = () => finite().min(0, 'Not below zero').max(400, 'Over 400 days');
+
+/** What a shop says of one kind of operation, where it is not as the app begins with. */
+export const shopOperation = object({
+  /** The kind of operation. */
+  id: identifier(),
+  by: string().oneOf(DONE_BY).required(),
+  minutes: minutes().required(),
+  /** Parts, or what is paid outside. */
+  price: money().required(),
+  /** Days of waiting. */
+  days: days().required(),
+  /** Null where there is no amount. */
+  least_mm: millimetres().nullable().defined(),
+  most_mm: millimetres()
+    .nullable()
+    .defined()
+    .test('order', 'The most amount is below the least', (most, { parent }) => {
+      const { least_mm } = parent as { least_mm?: number | null };
+      return most == null || least_mm == null || most >= least_mm;
+    }),
+  /** The abrasive or tool; empty for what the app says. */
+  tool: line().defined(),
+  /** What is checked on the way; empty for what the app says. */
+  check: line().defined(),
+  /** Empty for what the app says. */
+  caution: note().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** What work and waiting cost a shop. */
+export const shopMoney = object({
+  /** Stands after a sum: `€`; empty for the bare figure. */
+  currency: line().max(8, 'At most 8 characters').defined(),
+  /** For an hour of work. */
+  rate: money().required(),
+  /** For a day on which the machine stands still. */
+  downDay: money().required(),
+  /** For a pump that comes back. */
+  comeback: money().required(),
+})
+  .noUnknown()
+  .required();
+
+/** How small or large a size may become by work: what metal has to stay. */
+export const leastSize = object({
+  dimension: identifier(),
+  least_mm: millimetres().nullable().defined(),
+  most_mm: millimetres()
+    .nullable()
+    .defined()
+    .test('order', 'The largest size is below the smallest', (most, { parent }) => {
+      const { least_mm } = parent as { least_mm?: number | null };
+      return most == null || least_mm == null || most >= least_mm;
+    }),
+})
+  .noUnknown()
+  .required();
+
+/** What a kind of operation costs on one model of pump, where that is not what the shop says. */
+export const price = object({
+  operation: identifier(),
+  price: money().required(),
+  days: days().required(),
+})
+  .noUnknown()
+  .required();
+
+/** Gears of another width that can be bought. */
+export const gearSet = object({
+  id: identifier(),
+  name: line().required('A gear set needs a name'),
+  /** How much wider than standard; below nought where narrower. */
+  over_mm: finite().required().min(-10, 'Over 10 mm').max(10, 'Over 10 mm'),
+  price: money().required(),
+  days: days().required(),
+})
+  .noUnknown()
+  .required();
+
+/** One step of a plan, as it stood when the plan was made the work list. */
+const planStep = object({
+  id: identifier(),
+  /** The kind of operation. */
+  operation: identifier(),
+  /** The operation on this pump, by its parts. */
+  offer: identifier(),
+  /** Null where the operation has no amount. */
+  amount_mm: millimetres().nullable().defined(),
+  from_mm: millimetres().nullable().defined(),
+  to_mm: millimetres().nullable().defined(),
+  cost: money().required(),
+  minutes: minutes().required(),
+  days: days().required(),
+})
+  .noUnknown()
+  .required();
+
+/** A plan that somebody made the work list: it takes the place of the one before. */
+export const planEntry = object({
+  ...made,
+  kind: string().oneOf(['plan']).required(),
+  steps: once(
+    array(planStep).required().max(60, 'At most 60 steps'),
+    'A step is there twice',
+    ({ id }) => id,
+  ),
+  remark: note().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** What a person decided of a part, and what the app had proposed. */
+export const decisionEntry = object({
+  ...made,
+  kind: string().oneOf(['decision']).required(),
+  /** A part of the pump, or the whole of it. */
+  part: identifier(),
+  proposed: string().oneOf(DECISIONS).required(),
+  why: note().defined(),
+  decided: string().oneOf(DECISIONS).required(),
+  remark: note().defined(),
+})
+  .noUnknown()
+  .required();
+
+export type ShopOperation = InferType<typeof shopOperation>;
+export type ShopMoney = InferType<typeof shopMoney>;
+export type Plan = Voidable<InferType<typeof planEntry>>;
+export type PlanStep = Plan['steps'][number];
+export type DecisionEntry = Voidable<InferType<typeof decisionEntry>>;

@@ -1,0 +1,59 @@
+import { Evaluator, type State } from '../guidance/evaluator';
+import { emptyJob } from '../practice/job';
+import { hiddenOf } from '../practice/hidden';
+import { measure } from '../practice/hand';
+import { evenFrom } from '../random';
+import { dimensionOf } from '../pumps/registry';
+import type { Job } from '../records/job';
+import type { Sheet } from '../records/sheet';
+import { NEW_SHOP, type Shop } from '../records/shop';
+import { reworkCase, type ReworkCase } from '../rework/case';
+import { loadHighs } from '../rework/highs';
+import type { Solver } from '../rework/program';
+import { solveRework, type Rework } from '../rework/solve';
+import { AT, sized, withReadings } from './readings';
+import { VELTRANE_T6 } from './sheets';
+
+/** Returns a job on which these sizes in mm were read, each at all its places. */
+export function jobWithSizes(
+  sizes: Readonly<Record<string, number>>,
+  more: Partial<Job> = {},
+  sheet: Sheet = VELTRANE_T6,
+): Job {
+  const base = emptyJob(sheet, AT);
+  const job: Job = { ...base, rules: { ...base.rules, renew: 'measured' }, ...more };
+  const readings = Object.entries(sizes).flatMap(([id, mm]) =>
+    dimensionOf(sheet, id).stations.map((s) => sized(job, id, s.id, mm)),
+  );
+  return withReadings(job, ...readings);
+}
+
+/** Returns a job on a made-up pump, measured to its end. */
+export function measuredJob(
+  sheet: Sheet,
+  worn: number,
+  seed: number,
+  more: Partial<Job> = {},
+): Job {
+  const tier = sheet.tiers[0]?.id ?? '';
+  const job: Job = { ...emptyJob(sheet, AT), tier, ...more };
+  const hidden = hiddenOf(sheet, tier, worn, {}, evenFrom(seed));
+  return measure(job, hidden, { instruments: NEW_SHOP.instruments, zeros: [] }, new Date(AT));
+}
+
+/** What can be done about a job's pump, with all that it was worked out from. */
+export interface Planned {
+  readonly state: State;
+  readonly rework: ReworkCase;
+  readonly solved: Rework;
+}
+
+let solver: Promise<Solver> | null = null;
+
+/** Plans the rework of a job on the terms that the app begins with. */
+export async function planFor(job: Job, shop: Partial<Shop> = {}): Promise<Planned> {
+  solver ??= loadHighs();
+  const state = new Evaluator().state(job);
+  const rework = reworkCase(job, state, { ...NEW_SHOP, ...shop });
+  return { state, rework, solved: solveRework(rework, state.characteristics, await solver) };
+}

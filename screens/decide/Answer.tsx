@@ -1,0 +1,33 @@
+import { StyleSheet, View, type Text } from 'react-native';
+import { answerWords, blockedWords, findingWords, leavesWords } from '@/core/wording/rework';
+import { useNextFocus } from '@/ui/focus';
+import { Notice } from '@/ui/Notice';
+import { Heading, Words } from '@/ui/Words';
+import type { Deciding } from './useDeciding';
+
+/** What to do with the pump, in a sentence, and why. */
+export function Answer({ deciding }: { readonly deciding: Deciding }) {
+  const next = useNextFocus<Text>('answer');
+  const { rework, solved, plan, planned, buyNew, shop, error } = deciding;
+  const { unit } = shop;
+  if (error) return <Notice kind="error">{error}</Notice>;
+  if (!solved) return <Heading size="instruction">Working it out…</Heading>;
+  return (
+    <View style={styles.box}>
+      <Heading ref={next} size="instruction">
+        {answerWords(rework, solved, plan ? planned : null, buyNew)}
+      </Heading>
+      <Words tone="muted">
+        {[
+          findingWords(rework, unit),
+          ...blockedWords(rework, solved, unit),
+          plan ? leavesWords(plan) : '',
+        ]
+          .filter(Boolean)
+          .join(' ')}
+      </Words>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ box: { gap: 4 } });

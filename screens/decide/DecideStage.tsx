@@ -1,0 +1,92 @@
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import type { Job } from '@/core/records/job';
+import { amountsOf } from '@/core/rework/solve';
+import { workListOf } from '@/core/rework/worklist';
+import { movedGaps } from '@/core/wording/rework';
+import { useEscape } from '@/ui/keyboard';
+import { usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
+import { Answer } from './Answer';
+import { DecideFoot } from './DecideFoot';
+import { GapChanges } from './GapChanges';
+import { PartRows } from './PartRows';
+import { Plan } from './Plan';
+import { Prices } from './Prices';
+import { SignPanel } from './SignPanel';
+import { useDeciding } from './useDeciding';
+import { WaysPanel } from './WaysPanel';
+import { WhatIfPanel } from './WhatIfPanel';
+import { WorkListPanel } from './WorkListPanel';
+
+/** What is laid over the answer: the other ways, what if, the sign-off; the work list where there is one. */
+export type DecidePanel = 'answer' | 'ways' | 'what-if' | 'sign' | 'list';
+
+/** What to cut, hone, pair or replace, and what it costs; and carrying it out. */
+export function DecideStage({ job }: { readonly job: Job }) {
+  const wide = useWide();
+  const palette = usePalette();
+  const deciding = useDeciding(job);
+  const list = workListOf(job);
+  const [panel, setPanel] = useState<DecidePanel | null>(null);
+  const shown = panel ?? (list ? 'list' : 'answer');
+  const back = () => setPanel(null);
+  useEscape(panel === null ? undefined : back);
+  const { plan, rework } = deciding;
+  const gaps = plan ? movedGaps(rework, plan) : rework.watched;
+  const bars = (
+    <GapChanges deciding={deciding} gaps={gaps} amounts={plan ? amountsOf(plan) : new Map()} />
+  );
+  const foot = <DecideFoot deciding={deciding} list={list !== null} onOpen={setPanel} />;
+
+  if (shown === 'list' && list) {
+    return <WorkListPanel deciding={deciding} list={list} onAnswer={() => setPanel('answer')} />;
+  }
+  if (shown === 'sign') return <SignPanel deciding={deciding} onDone={back} />;
+  if (shown === 'what-if') return <WhatIfPanel deciding={deciding} onDone={back} />;
+  if (shown === 'ways') return <WaysPanel deciding={deciding} onDone={back} />;
+  if (wide) {
+    return (
+      <View style={styles.columns}>
+        <ScrollView style={styles.side} contentContainerStyle={styles.page}>
+          <Answer deciding={deciding} />
+          <PartRows deciding={deciding} />
+        </ScrollView>
+        <ScrollView
+          style={[styles.middle, { borderColor: palette.line }]}
+          contentContainerStyle={styles.page}
+        >
+          {bars}
+        </ScrollView>
+        <View style={styles.right}>
+          <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+            <Prices deciding={deciding} />
+            <Plan deciding={deciding} />
+          </ScrollView>
+          {foot}
+        </View>
+      </View>
+    );
+  }
+  return (
+    <View style={styles.fill}>
+      <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+        <Answer deciding={deciding} />
+        <Prices deciding={deciding} />
+        <PartRows deciding={deciding} />
+        {bars}
+        <Plan deciding={deciding} />
+      </ScrollView>
+      {foot}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  fill: { flex: 1, minHeight: 0, minWidth: 0 },
+  page: { padding: 14, gap: 10 },
+  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  side: { flex: 1, minWidth: 0 },
+  middle: { flex: 1, minWidth: 0, borderLeftWidth: 1, borderRightWidth: 1 },
+  right: { width: 340, minHeight: 0 },
+});

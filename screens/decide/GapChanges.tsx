@@ -1,0 +1,66 @@
+import { StyleSheet, View } from 'react-native';
+import type { Watched } from '@/core/rework/case';
+import type { Amounts } from '@/core/rework/problem';
+import { outAfter, spansAfter } from '@/core/rework/solve';
+import type { Span } from '@/core/rework/standing';
+import { GapBar } from '@/ui/GapBar';
+import { PinRing } from '@/ui/PinRing';
+import { Words } from '@/ui/Words';
+import type { Deciding } from './useDeciding';
+
+interface Props {
+  readonly deciding: Deciding;
+  readonly gaps: readonly Watched[];
+  readonly amounts: Amounts;
+}
+
+const asRange = ({ low_mm, high_mm }: Span) => {
+  const bar = { kind: 'interval', lo_mm: low_mm, hi_mm: high_mm } as const;
+  return { smallest: bar, largest: bar };
+};
+
+/** Gaps as they were measured, hollow, and as they will be after work, full. */
+export function GapChanges({ deciding, gaps, amounts }: Props) {
+  const { rework, shop } = deciding;
+  const after = spansAfter({ watched: gaps }, amounts);
+  const out = new Set(outAfter({ watched: gaps }, amounts));
+  if (gaps.length === 0) return null;
+  return (
+    <View style={styles.box}>
+      {gaps.map(({ assessment, span }) => {
+        const { id, name, quantity } = assessment.characteristic;
+        const then = after.get(id);
+        return (
+          <View key={id}>
+            <View style={styles.name}>
+              <Words strong>{name}</Words>
+              <PinRing verdict={out.has(assessment) ? 'out' : 'in'} size={20} />
+              <Words size="note" tone="muted">
+                {out.has(assessment) ? 'still out' : 'will be in'}
+              </Words>
+            </View>
+            <GapBar
+              limits={assessment.limits}
+              preferred={assessment.limits?.preferred ?? null}
+              known={then ? asRange(then) : null}
+              before={asRange(span)}
+              heatShift_mm={assessment.heatShift_mm}
+              unit={shop.unit}
+              kind={quantity}
+            />
+          </View>
+        );
+      })}
+      <Words size="note" tone="muted">
+        {rework.known.rule === 'guarded'
+          ? 'Hollow: as measured. Full: after the work, with what the measuring may be off.'
+          : 'Hollow: as measured. Full: after the work.'}
+      </Words>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 4 },
+  name: { flexDirection: 'row', alignItems: 'center', gap: 6, flexWrap: 'wrap' },
+});

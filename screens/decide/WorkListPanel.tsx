@@ -1,0 +1,145 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { dropWorkList } from '@/core/commands/deciding';
+import { withVoided } from '@/core/journal/commands';
+import { kindOf } from '@/core/rework/kinds';
+import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/worklist';
+import { say } from '@/core/wording/say';
+import { checksWords, offerTitle } from '@/core/wording/rework';
+import { workWords } from '@/core/wording/reading';
+import { Button } from '@/ui/Button';
+import { FootButton } from '@/ui/FootButton';
+import { StageMark } from '@/ui/StageMark';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import { useCommand } from '../job/useCommand';
+import { Carried } from './Carried';
+import { Sheet } from './Sheet';
+import { StepForm } from './StepForm';
+import type { Deciding } from './useDeciding';
+
+interface Props {
+  readonly deciding: Deciding;
+  readonly list: WorkList;
+  readonly onAnswer: () => void;
+}
+
+const orderOf = ({ step }: ListedStep): string =>
+  kindOf(step.operation)?.order ?? 'An operation that this version does not know';
+
+/** Says what the work list waits for: its next step, or the measuring after it. */
+function titleOf(next: ListedStep | null, again: number): string {
+  if (next) return say('rework.nextStep', { step: orderOf(next) });
+  return again > 0 ? 'Work done. Measure it again.' : 'Work done.';
+}
+
+/** The plan as a work list: each step is ticked with the amount that was really taken. */
+export function WorkListPanel({ deciding, list, onAnswer }: Props) {
+  const router = useRouter();
+  const { job, all } = deciding;
+  const { run } = useCommand(job);
+  const next = nextStepOf(list);
+  const again = all.filter(
+    (a) => a.limits !== null && a.work.length > 0 && a.verdict === 'open' && a.parts.length === 0,
+  );
+  const toMeasure = () => router.replace(`/job/${job.id}/measure`);
+  return (
+    <Sheet
+      title={titleOf(next, again.length)}
+      back="Back to the answer"
+      onBack={onAnswer}
+      action={
+        again.length > 0 ? (
+          <Button
+            mode={next ? 'outlined' : 'contained'}
+            contentStyle={styles.large}
+            onPress={toMeasure}
+          >
+            Measure it again
+          </Button>
+        ) : null
+      }
+      beside={<FootButton low name="Plan again" onPress={() => void run(dropWorkList)} />}
+    >
+      {again.length > 0 ? (
+        <Words>{say('rework.then', { checks: checksWords(again) })}</Words>
+      ) : null}
+      <View role="list" aria-label="Work list">
+        {list.steps.map((listed, i) => (
+          <StepRow
+            key={listed.step.id}
+            number={i + 1}
+            listed={listed}
+            current={listed === next}
+            deciding={deciding}
+          />
+        ))}
+      </View>
+      <Carried deciding={deciding} />
+    </Sheet>
+  );
+}
+
+interface StepProps {
+  readonly number: number;
+  readonly listed: ListedStep;
+  readonly current: boolean;
+  readonly deciding: Deciding;
+}
+
+function StepRow({ number, listed, current, deciding }: StepProps) {
+  const palette = usePalette();
+  const { job, shop } = deciding;
+  const { run } = useCommand(job);
+  const { step, done } = listed;
+  const offer = deciding.rework.offers.find(({ id }) => id === step.offer);
+  const undo = () =>
+    run((j, { at, by }) =>
+      withVoided(
+        j,
+        done.map(({ id }) => id),
+        { at, by, why: 'undone' },
+      ),
+    );
+  return (
+    <View role="listitem" style={[styles.step, { borderColor: palette.line }]}>
+      <View style={styles.head}>
+        <StageMark standing={done.length > 0 ? 'done' : current ? 'work' : 'open'} size={24} />
+        <View style={styles.words}>
+          <Words strong>{`${number}  ${offer ? offerTitle(offer) : orderOf(listed)}`}</Words>
+          {done.map((o) => (
+            <Words key={o.id} size="note" tone="muted">
+              {workWords(job.sheet, o, shop.unit)}
+            </Words>
+          ))}
+        </View>
+        {done.length > 0 ? (
+          <Button
+            compact
+            accessibilityLabel={say('rework.undoStep', { step: orderOf(listed) })}
+            onPress={() => void undo()}
+          >
+            Undo
+          </Button>
+        ) : null}
+      </View>
+      {current ? (
+        offer ? (
+          <StepForm key={step.id} deciding={deciding} step={step} offer={offer} />
+        ) : (
+          <Words>
+            The sheet no longer has what this step is done on. Record the work under Measure, then
+            plan again.
+          </Words>
+        )
+      ) : null}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  large: { minHeight: 52 },
+  step: { borderBottomWidth: 1, paddingVertical: 6, gap: 6 },
+  head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
+  words: { flex: 1, minWidth: 0 },
+});

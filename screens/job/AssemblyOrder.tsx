@@ -1,0 +1,43 @@
+import { StyleSheet, View } from 'react-native';
+import { buildOrder, noteWords } from '@/core/inspect/stripping';
+import { partName } from '@/core/pumps/registry';
+import type { Job } from '@/core/records/job';
+import { say } from '@/core/wording/say';
+import { usePalette } from '@/ui/theme';
+import { WayGlyph } from '@/ui/WayGlyph';
+import { Heading, Words } from '@/ui/Words';
+
+/** The notes of the teardown in the order in which the parts go back together. */
+export function AssemblyOrder({ job }: { readonly job: Job }) {
+  const palette = usePalette();
+  return (
+    <View>
+      <Heading>Assembly order</Heading>
+      {buildOrder(job).map(({ step, note }) => (
+        <View key={step.id} style={[styles.row, { borderColor: palette.line }]}>
+          <View style={styles.words}>
+            <Words>
+              <Words strong>{`${partName(job.sheet, step.part)}: `}</Words>
+              {note ? noteWords(step, note) || 'no mark needed' : 'not recorded'}
+            </Words>
+            <Words size="note" tone="muted">
+              {say('strip.removedBy', { step: step.do })}
+            </Words>
+          </View>
+          {note?.way ? <WayGlyph way={step.way} option={note.way} width={56} /> : null}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 10,
+    borderBottomWidth: 1,
+    paddingVertical: 6,
+  },
+  words: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,112 @@
+import { useEffect } from 'react';
+import { ScrollView, StyleSheet } from 'react-native';
+import { nextStage, stageStandings, type StageStanding } from '@/core/guidance/stages';
+import { say } from '@/core/wording/say';
+import { STAGES, type Job, type Stage } from '@/core/records/job';
+import { evaluator } from '@/data/evaluator';
+import { LinkBox } from '@/ui/LinkBox';
+import { StageMark, STANDING_WORD } from '@/ui/StageMark';
+import { TOUCH, usePalette } from '@/ui/theme';
+import { useWidth } from '@/ui/useWidth';
+import { Words } from '@/ui/Words';
+import { STAGE_NAME } from './stages';
+
+/** Under this width of one stage, in px, only the current and the next are named. */
+const NAMED = 46;
+
+interface Props {
+  readonly job: Job;
+  readonly stage: Stage;
+}
+
+/** The eight stages of a job, each one tap away: how it stands at each, and which comes next. */
+export function StageStrip({ job, stage }: Props) {
+  const [width, onLayout] = useWidth(390);
+  const standings = stageStandings(job, evaluator.assess(job));
+  const next = nextStage(standings);
+  const roomy = width / STAGES.length >= NAMED;
+  // Where not all fit beside each other, the one that is shown is in sight.
+  useEffect(() => {
+    const here = document.querySelector('[aria-current="step"]');
+    here?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, [stage, roomy]);
+  return (
+    <ScrollView
+      horizontal
+      role="navigation"
+      aria-label="Stages"
+      onLayout={onLayout}
+      style={styles.strip}
+      contentContainerStyle={styles.stages}
+    >
+      {STAGES.map((name) => (
+        <StageLink
+          key={name}
+          href={`/job/${job.id}/${name}`}
+          name={name}
+          standing={standings[name]}
+          here={name === stage}
+          next={name === next}
+          named={roomy || name === stage || name === next}
+          narrow={!roomy}
+        />
+      ))}
+    </ScrollView>
+  );
+}
+
+interface LinkProps {
+  readonly href: `/job/${string}/${Stage}`;
+  readonly name: Stage;
+  readonly standing: StageStanding;
+  readonly here: boolean;
+  readonly next: boolean;
+  readonly named: boolean;
+  readonly narrow: boolean;
+}
+
+function StageLink({ href, name, standing, here, next, named, narrow }: LinkProps) {
+  const palette = usePalette();
+  const word = STANDING_WORD[standing];
+  return (
+    <LinkBox
+      href={href}
+      replace
+      label={STAGE_NAME[name]}
+      about={next ? say('job.stageNext', { standing: word }) : word}
+      current={here ? 'step' : undefined}
+      style={[
+        styles.stage,
+        narrow && styles.narrow,
+        { borderColor: here ? palette.blue : 'transparent' },
+      ]}
+    >
+      <StageMark standing={standing} size={20} />
+      {named ? (
+        <Words
+          size="note"
+          strong={here || next}
+          tone={here ? 'ink' : next ? 'blue' : 'muted'}
+          numberOfLines={1}
+        >
+          {STAGE_NAME[name]}
+        </Words>
+      ) : null}
+    </LinkBox>
+  );
+}
+
+const styles = StyleSheet.create({
+  strip: { flexGrow: 1, flexShrink: 1, minWidth: 0 },
+  stages: { flexGrow: 1 },
+  stage: {
+    flexGrow: 1,
+    flexBasis: 0,
+    minHeight: TOUCH + 4,
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: 1,
+    borderBottomWidth: 3,
+  },
+  narrow: { minWidth: TOUCH },
+});

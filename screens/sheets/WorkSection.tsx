@@ -1,0 +1,106 @@
+import { useFormContext } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { capital, unitName } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Sheet } from '@/core/records/sheet';
+import { say } from '@/core/wording/say';
+import { newId } from '@/data/create';
+import { Field } from '@/ui/Field';
+import { Heading, Words } from '@/ui/Words';
+import { ListEditor } from './ListEditor';
+import type { SheetForm } from './sheetForm';
+import { hasSets, newSet, pricedKinds, workedSizes } from './workForm';
+
+/** How far work may go on this model, and what parts for it cost. */
+export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
+  const { control } = useFormContext<SheetForm>();
+  const size = unitName('size', unit);
+  return (
+    <>
+      <Heading>What metal has to stay</Heading>
+      <Words size="note" tone="muted">
+        The smallest and largest a size may become by work. Plans go no further.
+      </Words>
+      {workedSizes(sheet).map(({ id, name }) => (
+        <View key={id} style={styles.row}>
+          <Words style={styles.name}>{name}</Words>
+          <Field
+            control={control}
+            name={`metal.${id}.least`}
+            label={say('sheets.smallest', { unit: size })}
+            spoken={say('sheets.smallestOf', { size: name })}
+            style={styles.figure}
+          />
+          <Field
+            control={control}
+            name={`metal.${id}.most`}
+            label={say('sheets.largest', { unit: size })}
+            spoken={say('sheets.largestOf', { size: name })}
+            style={styles.figure}
+          />
+        </View>
+      ))}
+      <Heading>Prices on this model</Heading>
+      <Words size="note" tone="muted">
+        Empty where the shop’s own price holds.
+      </Words>
+      {pricedKinds(sheet).map(({ id, order }) => (
+        <View key={id} style={styles.row}>
+          <Words style={styles.name}>{capital(order)}</Words>
+          <Field
+            control={control}
+            name={`prices.${id}.price`}
+            label="Price"
+            spoken={say('sheets.priceOf', { work: order })}
+            style={styles.figure}
+          />
+          <Field
+            control={control}
+            name={`prices.${id}.days`}
+            label="Days"
+            spoken={say('sheets.daysOf', { work: order })}
+            style={styles.figure}
+          />
+        </View>
+      ))}
+      {hasSets(sheet) ? (
+        <ListEditor
+          name="sets"
+          title="Gears of another width"
+          about="Sets that can be bought wider or narrower than standard: an end clearance out of limits may need no cut."
+          blank={() => newSet(newId())}
+        >
+          {(i) => (
+            <View style={styles.row}>
+              <Field
+                control={control}
+                name={`sets.${i}.name`}
+                label="Gear set"
+                style={styles.name}
+              />
+              <Field
+                control={control}
+                name={`sets.${i}.over`}
+                label={say('sheets.wider', { unit })}
+                style={styles.figure}
+              />
+              <Field
+                control={control}
+                name={`sets.${i}.price`}
+                label="Price"
+                style={styles.figure}
+              />
+              <Field control={control} name={`sets.${i}.days`} label="Days" style={styles.figure} />
+            </View>
+          )}
+        </ListEditor>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
+  name: { flexGrow: 1, flexBasis: 150, minWidth: 0 },
+  figure: { width: 100 },
+});

@@ -1,0 +1,122 @@
+import { NEW_RULES } from '@/core/records/rules';
+import type { Sheet } from '@/core/records/sheet';
+import { pumpOf } from '@/core/pumps/registry';
+import { formatLength, trimmed } from '@/core/quantity/format';
+import { MM_PER, type ShopUnit } from '@/core/quantity/units';
+import { GEARS, NEW_PUMP, type OperationKind } from '@/core/rework/kinds';
+import { offersFor } from '@/core/rework/offers';
+import type { Dimension } from '@/core/pumps/family';
+import type { Reader } from './formReader';
+
+/** What a sheet says of work: figures as text, empty where it says nothing. */
+export interface WorkForm {
+  /** By dimension. */
+  metal: Record<string, { least: string; most: string }>;
+  /** By kind of operation. */
+  prices: Record<string, { price: string; days: string }>;
+  sets: { id: string; name: string; over: string; price: string; days: string }[];
+}
+
+/** Lists the sizes that work can change: metal may have to stay on them. */
+export const workedSizes = (sheet: Sheet): Dimension[] =>
+  pumpOf(sheet).dimensions.filter(({ worked }) =>
+    Object.values(worked ?? {}).some((sign) => sign !== 0),
+  );
+
+/** Lists the kinds of operation that have a price of their own on a model: parts and what is done outside. */
+export function pricedKinds(sheet: Sheet): OperationKind[] {
+  const offers = offersFor({ sheet, rules: NEW_RULES }, { operations: [] });
+  const kinds = offers.map(({ kind }) => kind).filter(({ price, by }) => price > 0 || by === 'out');
+  return [NEW_PUMP, ...new Set(kinds)];
+}
+
+/** Tells whether a pump has gears or rotors that are bought as a set. */
+export const hasSets = (sheet: Sheet): boolean =>
+  pumpOf(sheet).parts.some(({ kind }) => GEARS.some((gear) => gear === kind));
+
+export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
+  const length = (mm: number | null | undefined) =>
+    mm == null ? '' : formatLength(mm, 'size', unit);
+  return {
+    metal: Object.fromEntries(
+      workedSizes(sheet).map(({ id }) => {
+        const m = sheet.metal.find(({ dimension }) => dimension === id);
+        return [id, { least: length(m?.least_mm), most: length(m?.most_mm) }];
+      }),
+    ),
+    prices: Object.fromEntries(
+      pricedKinds(sheet).map(({ id }) => {
+        const p = sheet.prices.find(({ operation }) => operation === id);
+        return [id, { price: p ? trimmed(p.price, 2) : '', days: p ? trimmed(p.days, 1) : '' }];
+      }),
+    ),
+    sets: sheet.sets.map(({ over_mm, price, days, ...set }) => ({
+      ...set,
+      over: trimmed(over_mm / MM_PER[unit], 3),
+      ...{ price: trimmed(price, 2), days: trimmed(days, 1) },
+    })),
+  };
+}
+
+/** A new entry of the list of gear sets. */
+export const newSet = (id: string): WorkForm['sets'][number] => ({
+  ...{ id, name: '', over: '', price: '', days: '' },
+});
+
+function readMetal(form: WorkForm, before: WorkForm, sheet: Sheet, read: Reader): Sheet['metal'] {
+  return workedSizes(sheet).flatMap(({ id }) => {
+    const fields = form.metal[id];
+    if (!fields) return [];
+    const had = sheet.metal.find(({ dimension }) => dimension === id);
+    const end = (name: 'least' | 'most') =>
+      read.length(`metal.${id}.${name}`, fields[name], 'size', {
+        text: before.metal[id]?.[name],
+        mm: had?.[`${name}_mm`] ?? null,
+      });
+    const [least_mm, most_mm] = [end('least'), end('most')];
+    if (least_mm !== null && most_mm !== null && most_mm < least_mm) {
+      read.wrong(`metal.${id}.most`, 'The largest size is below the smallest. Swap them.');
+    }
+    return least_mm === null && most_mm === null ? [] : [{ dimension: id, least_mm, most_mm }];
+  });
+}
+
+function readPrices(form: WorkForm, read: Reader): Sheet['prices'] {
+  return Object.entries(form.prices).flatMap(([operation, { price, days }]) => {
+    const [sum, wait] = [
+      read.number(`prices.${operation}.price`, price),
+      read.number(`prices.${operation}.days`, days),
+    ];
+    return sum === null && wait === null ? [] : [{ operation, price: sum ?? 0, days: wait ?? 0 }];
+  });
+}
+
+/** What a form says of work; what is wrong is noted with its path. */
+export function fromWorkForm(
+  form: WorkForm,
+  before: WorkForm,
+  sheet: Sheet,
+  unit: ShopUnit,
+  read: Reader,
+): Pick<Sheet, 'metal' | 'prices' | 'sets'> {
+  const sets = form.sets.map((set, i) => {
+    const path = `sets.${i}`;
+    const name = set.name.trim();
+    const over = read.number(`${path}.over`, set.over);
+    if (name === '') read.wrong(`${path}.name`, 'Enter a name for the gear set.');
+    if (over === null) {
+      read.wrong(`${path}.over`, 'Enter how much wider it is; below 0 where it is narrower.');
+    }
+    const was = before.sets[i]?.over === set.over ? sheet.sets[i]?.over_mm : undefined;
+    return {
+      ...{ id: set.id, name, over_mm: was ?? (over ?? 0) * MM_PER[unit] },
+      price: read.number(`${path}.price`, set.price) ?? 0,
+      days: read.number(`${path}.days`, set.days) ?? 0,
+    };
+  });
+  return {
+    metal: readMetal(form, before, sheet, read),
+    prices: readPrices(form, read),
+    sets,
+  };
+}

@@ -1,0 +1,105 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { capital } from '@/core/quantity/format';
+import type { ShopOperation } from '@/core/records/rework';
+import type { Shop } from '@/core/records/shop';
+import { OPERATION_KINDS, type OperationKind } from '@/core/rework/kinds';
+import { minutesWords, sumWords } from '@/core/wording/rework';
+import { say } from '@/core/wording/say';
+import { useChangeShop, useShop } from '@/data/hooks';
+import { Columns } from '@/ui/Columns';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { RowButton } from '@/ui/RowButton';
+import { Heading, Words } from '@/ui/Words';
+import { MoneyEditor } from './MoneyEditor';
+import { OperationEditor } from './OperationEditor';
+import { DONE_BY_OPTIONS, ownTerms } from './operationForm';
+
+/** Says the terms of an operation in a line: who does it, how long it takes, what it costs. */
+function aboutOf(terms: ShopOperation, { money }: Shop, changed: boolean): string {
+  const by = DONE_BY_OPTIONS.find(({ value }) => value === terms.by)?.name ?? '';
+  if (terms.by === 'never') return by;
+  return [
+    by,
+    terms.minutes > 0 ? minutesWords(terms.minutes) : '',
+    terms.price > 0 ? sumWords(terms.price, money) : '',
+    terms.days > 0 ? say('shop.waits', { days: terms.days }) : '',
+    changed ? 'set by the shop' : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** Sorts the kinds that are listed: by their order, the new pump last as everywhere. */
+const LISTED: readonly OperationKind[] = OPERATION_KINDS.filter(({ id }) => id !== 'gears-wider');
+
+/** The operations of a shop: what it does itself or sends out, how long it takes, what it costs. */
+export function OperationsScreen() {
+  const shop = useShop();
+  const { apply, error } = useChangeShop();
+  const [open, setOpen] = useState<string | null>(null);
+  const set = (change: (shop: Shop) => Shop): Promise<boolean> =>
+    apply(change).then(
+      () => true,
+      () => false,
+    );
+  const keep =
+    (kind: OperationKind) => async (change: (stored: ShopOperation) => ShopOperation) => {
+      const kept = await set((s) => {
+        const stored = s.operations.find(({ id }) => id === kind.id);
+        const others = s.operations.filter(({ id }) => id !== kind.id);
+        return { ...s, operations: [...others, change(ownTerms(kind, stored))] };
+      });
+      if (kept) setOpen(null);
+      return kept;
+    };
+  const row = (kind: OperationKind) => {
+    const own = shop.operations.find(({ id }) => id === kind.id);
+    const terms = ownTerms(kind, own);
+    return (
+      <View key={kind.id}>
+        <RowButton
+          name={capital(kind.order)}
+          about={aboutOf(terms, shop, own !== undefined)}
+          open={open === kind.id}
+          onPress={() => setOpen(open === kind.id ? null : kind.id)}
+        />
+        {open === kind.id ? (
+          <OperationEditor
+            kind={kind}
+            terms={terms}
+            unit={shop.unit}
+            onKeep={keep(kind)}
+            onReset={
+              own
+                ? () =>
+                    void set((s) => ({
+                      ...s,
+                      operations: s.operations.filter(({ id }) => id !== kind.id),
+                    }))
+                : undefined
+            }
+          />
+        ) : null}
+      </View>
+    );
+  };
+  const half = Math.ceil(LISTED.length / 2);
+  return (
+    <Page title="Operations and prices">
+      <Words tone="muted">
+        The times and prices that the app begins with are made up. Put in your own: plans are only
+        as good as these.
+      </Words>
+      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      <Heading>Money</Heading>
+      <MoneyEditor shop={shop} onKeep={set} />
+      <Heading>Operations</Heading>
+      <Columns
+        first={<View>{LISTED.slice(0, half).map(row)}</View>}
+        second={<View>{LISTED.slice(half).map(row)}</View>}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,25 @@
+import { expose } from 'comlink';
+import wasm from 'highs/runtime';
+import { Evaluator } from '../core/guidance/evaluator';
+import type { Job } from '../core/records/job';
+import { reworkCase, type Setting } from '../core/rework/case';
+import { loadHighs } from '../core/rework/highs';
+import type { WorkTerms } from '../core/rework/offers';
+import type { Solver } from '../core/rework/program';
+import { solveRework, type Rework } from '../core/rework/solve';
+
+let solver: Promise<Solver> | null = null;
+
+/** Plans the rework of a job; the solver is loaded with the first. */
+export async function planRework(
+  job: Job,
+  terms: WorkTerms,
+  settings: readonly (readonly [string, Setting])[],
+): Promise<Rework> {
+  solver ??= loadHighs(() => wasm);
+  const state = new Evaluator().state(job);
+  const rework = reworkCase(job, state, terms);
+  return solveRework(rework, state.characteristics, await solver, new Map(settings));
+}
+
+expose({ planRework });
