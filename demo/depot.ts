@@ -26,6 +26,8 @@ interface Case {
   readonly worn?: number;
   /** Gaps in mm that are not as the wear would have them. */
   readonly gaps?: Readonly<Record<string, number>>;
+  /** Each place is measured to the nearest leaves. */
+  readonly sized?: true;
   readonly tries?: number;
   readonly variant?: number;
   readonly received?: Partial<
@@ -113,6 +115,18 @@ const CASES: readonly Case[] = [
     day: '2026-09-17',
     tier: 'new',
     gaps: { 'face-drive': 0.035, 'face-driven': 0.035, 'od-pocket': 0.11, 'cover-wear': 0.006 },
+  },
+  {
+    tag: 'HM-0423',
+    owner: 'County roads',
+    unit: 'Gritter 5',
+    complaint: 'Low line pressure when hot',
+    by: 'Runa T.',
+    day: '2026-11-16',
+    gaps: { 'face-drive': 0.094, 'face-driven': 0.094, 'od-pocket': 0.15, 'cover-wear': 0.004 },
+    variant: 4,
+    sized: true,
+    bench: {},
   },
   {
     tag: 'HM-0421',
@@ -278,6 +292,7 @@ function jobOf(c: Case, index: number): Job {
     stage: c.tries === undefined || c.closed ? 'report' : c.tries === 0 ? 'tag' : 'measure',
     variant: c.variant ? (sheet.variants[c.variant - 1]?.id ?? null) : null,
     ...c.received,
+    ...(c.sized ? { rules: { ...NEW_SHOP.rules, record: 'size' } } : {}),
     closed: c.closed ? { at: begin.toISOString(), by: c.by, why: c.closed } : null,
   };
   const job = record(base, ...zeroed(begin.toISOString(), c.by));

@@ -18,11 +18,18 @@ const SCREENS = [
   ['a tandem', '/job/demo-job-hm-0419/measure', /Outside mic/],
   ['a vane pump, done', '/job/demo-job-hm-0418/measure', /All in/],
   ['sizes', '/job/demo-job-hm-0417/measure#sizes', /Won’t go/],
+  ['deciding', '/job/demo-job-hm-0405/decide', /Make it the work list/],
+  ['deciding, what if', '/job/demo-job-hm-0409/decide#What if', /Operations/],
+  ['deciding, other ways', '/job/demo-job-hm-0405/decide#Other ways', /Take this way/],
+  ['deciding, sign off', '/job/demo-job-hm-0409/decide#Sign off', /You decide/],
+  ['building', '/job/demo-job-hm-0405/build', /Assembly order/],
+  ['proving', '/job/demo-job-hm-0417/prove', /Before the teardown/],
   ['the report', '/job/demo-job-hm-0409/report', /Pump report/],
   ['the sheets', '/sheets', /Veltrane/],
   ['a sheet', '/sheets/demo-sheet-veltrane-t6', /Limits: New/],
   ['a sheet’s pump', '/sheets/demo-sheet-oskerry-e2#Pump', /Limits: New/],
   ['a sheet’s sizes', '/sheets/demo-sheet-oskerry-s4#Sizes', /Limits: New/],
+  ['a sheet’s work', '/sheets/demo-sheet-veltrane-t6#Work', /Limits: New/],
   ['a sheet’s bolts', '/sheets/demo-sheet-veltrane-t6#Bolts', /Limits: New/],
   ['a sheet’s variants', '/sheets/demo-sheet-veltrane-t6#Variants', /Limits: New/],
   ['a sheet’s bench work', '/sheets/demo-sheet-veltrane-t6#Bench', /Limits: New/],
@@ -30,6 +37,7 @@ const SCREENS = [
   ['the shop', '/shop', /Leaf set/],
   ['instruments', '/shop/instruments', /Leaf sets/],
   ['house rules', '/shop/rules', /Guarded/],
+  ['operations', '/shop/operations', /A day down/],
   ['studies', '/shop/studies', /A new study/],
   ['import', '/import', /Choose a file/],
 ] as const;
@@ -48,13 +56,16 @@ test('no screen has an accessibility fault, light or dark, nor a control out of 
   for (const [name, path, there] of SCREENS) {
     await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(path);
+    const [, panel] = path.includes('/decide#') ? path.split('#') : [];
+    if (panel) await page.getByRole('button', { name: new RegExp(`^${panel}`) }).click();
     await expect(page.getByText(there).first()).toBeVisible();
     if (name === 'sizes') {
       await page.getByRole('button', { name: 'Sizes' }).click();
       await expect(page.getByRole('textbox', { name: /Pocket depth/ })).toBeVisible();
     }
     const section = path.split('#')[1];
-    if (section && name !== 'sizes') await page.getByRole('radio', { name: section }).click();
+    if (section && name !== 'sizes' && !panel)
+      await page.getByRole('radio', { name: section }).click();
     expect.soft([name, await faults(page)]).toEqual([name, []]);
     const overflow = await page.evaluate(
       () => document.documentElement.scrollWidth - window.innerWidth,

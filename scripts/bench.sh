@@ -16,6 +16,7 @@ node --import tsx bench/large.ts
 node --import tsx bench/photos.ts
 node --import tsx bench/shop.ts
 node --import tsx bench/rework.ts
+node --import tsx bench/drag.ts
 node --import tsx bench/simulatedShop.ts
 
 seconds() { local t0 t1; t0=$(date +%s.%N); "$@" >/dev/null; t1=$(date +%s.%N); awk "BEGIN{printf \"%.2f s\", $t1-$t0}"; }

@@ -122,17 +122,22 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
+    name: 'decide-phone',
+    path: '/job/demo-job-hm-0423/decide',
+    viewport: PHONE,
+    ready: /then it runs/,
+  },
+  {
+    name: 'decide-wide',
+    path: '/job/demo-job-hm-0423/decide',
+    viewport: WIDE,
+    ready: /then it runs/,
+  },
+  {
     name: 'report-phone',
     path: '/job/demo-job-hm-0409/report',
     viewport: PHONE,
     ready: /Pump report/,
-  },
-  {
-    name: 'pump-phone',
-    path: '/sheets/demo-sheet-oskerry-e2',
-    viewport: PHONE,
-    ready: /Limits: New/,
-    then: (page) => page.getByRole('radio', { name: 'Pump' }).click(),
   },
   {
     name: 'sheet-wide',
@@ -155,7 +160,6 @@ const SHOTS: readonly Shot[] = [
       await page.getByText(/before work/).waitFor();
     },
   },
-  { name: 'rules-phone', path: '/shop/rules', viewport: PHONE, ready: /Guarded/ },
   {
     name: 'study-phone',
     path: '/shop/studies',

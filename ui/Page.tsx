@@ -8,13 +8,19 @@ interface Props {
   readonly actions?: ReactNode;
   /** Of a job's stage it is a part: the job's own heading stands over it. */
   readonly within?: boolean;
+  /** Nothing in it takes the focus: it takes it itself, to be scrolled by keys. */
+  readonly still?: boolean;
   readonly children: ReactNode;
 }
 
 /** A room's page: a heading with its actions, and what scrolls beneath; as wide in every room. */
-export function Page({ title, actions, within, children }: Props) {
+export function Page({ title, actions, within, still, children }: Props) {
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+    <ScrollView
+      style={styles.fill}
+      contentContainerStyle={styles.page}
+      {...(still ? { tabIndex: 0 as const } : {})}
+    >
       <PageHead title={title} actions={actions} within={within} />
       {children}
     </ScrollView>
@@ -22,7 +28,7 @@ export function Page({ title, actions, within, children }: Props) {
 }
 
 /** The heading of a page with its actions. */
-export function PageHead({ title, actions, within = false }: Omit<Props, 'children'>) {
+export function PageHead({ title, actions, within = false }: Omit<Props, 'children' | 'still'>) {
   useTitle(within ? null : title);
   return (
     <View style={styles.head}>

@@ -15,6 +15,8 @@ describe('a hub in its bushing', () => {
     expect([free.leastBore_mm, free.mostBore_mm].map((mm) => mm.toFixed(3))).toEqual([
       ...['44.060', '44.090'],
     ]);
+    const shaft = bushingFit({ ...HUB, school: null });
+    expect([shaft.least_mm, shaft.most_mm].map((mm) => mm.toFixed(2))).toEqual(['0.03', '0.09']);
     const snug = bushingFit({ ...HUB, school: 'snug' });
     expect([snug.least_mm, snug.most_mm].map((mm) => mm.toFixed(4))).toEqual(['0.0300', '0.0600']);
   });

@@ -6,8 +6,8 @@ export interface HubInBushing {
   /** The clearances that are in, by the sheet; null for no limit. */
   readonly lower_mm: number | null;
   readonly upper_mm: number | null;
-  /** How the house wants it. */
-  readonly school: HouseRules['bushing'];
+  /** How the house wants it; null where that is no question: a shaft in a gear pump. */
+  readonly school: HouseRules['bushing'] | null;
   /** Change of the clearance from 20 °C to working temperature: below nought where a hot hub closes it; null where unknown. */
   readonly heatShift_mm: number | null;
   /** Clearance that has to be left when hot, for a hub that does not stand quite straight. */
@@ -53,7 +53,8 @@ export function bushingFit(fit: HubInBushing): BushingFit {
   const lower_mm = fit.lower_mm ?? Math.min(THUMB.lower_mm, fit.upper_mm ?? Infinity);
   const upper_mm = fit.upper_mm ?? Math.max(THUMB.upper_mm, lower_mm);
   const middle = (lower_mm + upper_mm) / 2;
-  const [wanted, most_mm] = school === 'free' ? [middle, upper_mm] : [lower_mm, middle];
+  const wanted = school === 'free' ? middle : lower_mm;
+  const most_mm = school === 'snug' ? middle : upper_mm;
   const needed = heatShift_mm === null ? lower_mm : misalignment_mm - heatShift_mm;
   const closes = needed > upper_mm;
   const least_mm = closes ? upper_mm : Math.max(wanted, needed);

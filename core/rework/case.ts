@@ -3,7 +3,7 @@ import type { State } from '../guidance/evaluator';
 import { centre } from '../metrology/estimate';
 import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
-import { effectsOn, trues, type EndEffects, type Known } from './effects';
+import { bringsIn, effectsOn, trues, type EndEffects, type Known } from './effects';
 import { needsOf, type Need, type Unmet } from './needs';
 import { costOfOffer, offersFor, type Offer, type WorkTerms } from './offers';
 import type { Effect, Problem, Row, Work } from './problem';
@@ -14,6 +14,12 @@ export interface Watched {
   readonly assessment: Assessment;
   readonly span: Span;
   readonly effects: ReadonlyMap<string, EndEffects>;
+}
+
+/** A gap that is out, or may be, and nobody knows how far; and the operations that bring it in all the same. */
+export interface Unsized {
+  readonly assessment: Assessment;
+  readonly by: readonly string[];
 }
 
 /** What a person set about one operation: it is not done, it is done, or done by so much. */
@@ -28,8 +34,9 @@ export interface ReworkCase {
   readonly needs: readonly Need[];
   readonly unmet: readonly Unmet[];
   readonly watched: readonly Watched[];
-  /** Characteristics with a limit of which too little is known to plan by. */
+  /** Characteristics with a limit that have no verdict yet. */
   readonly unmeasured: readonly Assessment[];
+  readonly unsized: readonly Unsized[];
 }
 
 /** Returns how far an operation may go without taking metal that has to stay, in mm. */
@@ -114,7 +121,13 @@ export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase 
   const seen = new Set(watched.map((w) => w.assessment));
   return {
     ...{ job, known, money: shop.money, offers, needs, unmet, watched },
-    unmeasured: judged.filter((a) => !seen.has(a)),
+    unmeasured: judged.filter((a) => a.verdict === 'open'),
+    unsized: judged
+      .filter((a) => a.verdict !== 'open' && a.verdict !== 'in' && !seen.has(a))
+      .map((assessment) => ({
+        assessment,
+        by: offers.filter((o) => bringsIn(assessment, o, known)).map(({ id }) => id),
+      })),
   };
 }
 
@@ -153,6 +166,12 @@ export const rowsOf = (w: Watched): Row[] => {
   ];
 };
 
+/** Returns the row of a gap of unknown size: at 1 it is out, at 0 something brought it in. */
+const rowOfUnsized = ({ assessment, by }: Unsized): Row => ({
+  ...{ id: `${assessment.characteristic.id}--high`, value_mm: 1, lower_mm: null, upper_mm: 0 },
+  moved: new Map(by.map((id) => [id, { perMm: 0, once_mm: -1 }])),
+});
+
 /** The gap that a row is about. */
 export const gapOfRow = (rowId: string): string => rowId.replace(/--(low|high)$/, '');
 
@@ -168,7 +187,7 @@ export function problemIn(
   allowed: (offer: Offer) => boolean,
   settings: ReadonlyMap<string, Setting> = new Map(),
 ): Problem {
-  const { offers, needs, watched, money } = rework;
+  const { offers, needs, watched, unsized, money } = rework;
   const works = offers.flatMap((offer): Work[] => {
     const setting = settings.get(offer.id);
     const needed = needs.some((n) => n.offers.some(({ id }) => id === offer.id));
@@ -198,5 +217,6 @@ export function problemIn(
       any.map(({ id }) => id).filter((id) => works.some((w) => w.id === id)),
     )
     .filter((group) => group.length > 0);
-  return { rows: watched.flatMap(rowsOf), works, excludes, oneOf, dayCost: money.downDay };
+  const rows = [...watched.flatMap(rowsOf), ...unsized.map(rowOfUnsized)];
+  return { rows, works, excludes, oneOf, dayCost: money.downDay };
 }

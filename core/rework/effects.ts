@@ -133,6 +133,17 @@ export function effectsOn(a: Assessment, offer: Offer, known: Known): EndEffects
   }, NO_EFFECT);
 }
 
+/**
+ * Tells whether an operation brings a gap in whatever it was: it cuts true what is worn, or puts in what is new.
+ * Of a sum, all that nobody knows of it.
+ */
+export function bringsIn(a: Assessment, offer: Offer, { pump, rule }: Known): boolean {
+  const unknown = a.parts.length > 0 ? a.parts.filter((part) => !spanOf(part, rule)) : [a];
+  return unknown.every(({ characteristic: c }) => {
+    return trues(pump, c, offer) || restores(c, offer, touchedBy(pump, c, offer));
+  });
+}
+
 /** Lists the characteristics that an operation makes worth measuring again, sums with their parts. */
 export function openedByOffer(
   pump: PumpModel,

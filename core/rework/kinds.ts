@@ -335,6 +335,10 @@ const small: readonly OperationKind[] = [
 ];
 
 const renewing: readonly OperationKind[] = [
+  // The hub first: a bushing is sized to the hub that runs in it.
+  kind('hub-renewed', 'replace', 'Replace the hub', bought(65, 3, 20), {
+    ...{ decision: 'replace', renews: ['hub'], surfaces: ['hub'] },
+  }),
   kind(
     'bushing-renewed',
     'replace and size',
@@ -436,9 +440,6 @@ const renewing: readonly OperationKind[] = [
   ),
   kind('shaft-renewed', 'replace', 'Replace the shaft', bought(40, 3), {
     ...{ decision: 'replace', renews: ['shaft', 'input-shaft'], surfaces: ['shaft'] },
-  }),
-  kind('hub-renewed', 'replace', 'Replace the hub', bought(65, 3, 20), {
-    ...{ decision: 'replace', renews: ['hub'], surfaces: ['hub'] },
   }),
 ];
 

@@ -101,6 +101,33 @@ describe('a pump whose end clearance is too wide', () => {
   });
 });
 
+describe('a gap of which nobody knows how far it is out', () => {
+  const tried = ['12', '6', '3', '9'].map((station) => ({
+    ...{ ...made(), kind: 'leaf' as const, instrument: '', characteristic: 'face-drive', station },
+    ...{ leaves_mm: [0.1], marked_mm: null, felt: 'free' as const },
+  }));
+
+  it('is no ground for a cut: it blocks until it is measured', async () => {
+    const job = withReadings(jobWithSizes({}, { rules }), ...tried);
+    const { rework, solved } = await planFor(job);
+    expect(rework.unsized.map((u) => u.assessment.characteristic.id)).toContain('face-drive');
+    expect(solved.plans).toEqual([]);
+    expect(solved.blocked.map((b) => b.characteristic)).toContain('face-drive');
+  });
+  it('is brought in by what is new or cut true, however far it was', async () => {
+    const worn = ['12-6', '2-8', '4-10'].map((station) => ({
+      ...{ ...tried[0]!, ...made(), characteristic: 'cover-wear', station },
+    }));
+    const limit = { ...VELTRANE_T6.limits[0]!, characteristic: 'cover-wear', lower_mm: null };
+    const tier = VELTRANE_T6.limits[0]!.tier;
+    const sheet = { ...VELTRANE_T6, limits: [{ ...limit, upper_mm: 0.05 }] };
+    const { solved } = await planFor(
+      withReadings(jobWithSizes({}, { rules, tier }, sheet), ...worn),
+    );
+    expect(idsOf(solved.plans[0])).toEqual(['cover-ground--cover']);
+  });
+});
+
 describe('a worn cover', () => {
   const WORN = { ...WIDE, 'pocket-depth': 20.05, 'track-depth': 10.06 };
 

@@ -7,7 +7,7 @@ import { dimensionOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { NEW_SHOP, type Shop } from '../records/shop';
-import { reworkCase, type ReworkCase } from '../rework/case';
+import { reworkCase, type ReworkCase, type Setting } from '../rework/case';
 import { loadHighs } from '../rework/highs';
 import type { Solver } from '../rework/program';
 import { solveRework, type Rework } from '../rework/solve';
@@ -50,10 +50,19 @@ export interface Planned {
 
 let solver: Promise<Solver> | null = null;
 
-/** Plans the rework of a job on the terms that the app begins with. */
-export async function planFor(job: Job, shop: Partial<Shop> = {}): Promise<Planned> {
+/** Plans the rework of a job on the terms that the app begins with, but for those given. */
+export const planFor = (job: Job, shop: Partial<Shop> = {}): Promise<Planned> =>
+  planWith(job, new Map(), shop);
+
+/** Plans the rework of a job with what a person set about operations. */
+export async function planWith(
+  job: Job,
+  settings: ReadonlyMap<string, Setting>,
+  shop: Partial<Shop> = {},
+): Promise<Planned> {
   solver ??= loadHighs();
   const state = new Evaluator().state(job);
   const rework = reworkCase(job, state, { ...NEW_SHOP, ...shop });
-  return { state, rework, solved: solveRework(rework, state.characteristics, await solver) };
+  const solved = solveRework(rework, state.characteristics, await solver, settings);
+  return { state, rework, solved };
 }

@@ -13,6 +13,7 @@ import { openedByOffer } from '../rework/effects';
 import type { PartLine, PlannedOffer } from '../rework/lines';
 import type { Price } from '../rework/money';
 import { amountsOf, type Rework, type RatedPlan } from '../rework/solve';
+import type { VaneReach } from '../rework/vaneReach';
 import { rangeOf, type Amounts, type Problem } from '../rework/problem';
 import { counting } from '../schema/voiding';
 import { kindOf } from '../rework/kinds';
@@ -106,7 +107,7 @@ export function afterWords(
     .join(' ');
 }
 
-/** Says what holds the ends of a step's range: `0.043 mm: beyond that, end clearance is out.` */
+/** Says what holds the ends of a step's range: `Over 0.043 mm, end clearance is out.` */
 export function riskWords(
   rework: Pick<ReworkCase, 'watched'>,
   amounts: Amounts,
@@ -122,7 +123,8 @@ export function riskWords(
     const { gap, at_mm } = bindingAt(rework, amounts, offer.id, at, towards);
     if (!gap) return [];
     const check = lower(gap.characteristic.name);
-    return [say('rework.binding', { amount: formatWithUnit(at_mm, 'gap', unit), check })];
+    const amount = formatWithUnit(at_mm, 'gap', unit);
+    return [say(towards > 0 ? 'rework.overIt' : 'rework.underIt', { amount, check })];
   });
 }
 
@@ -146,23 +148,36 @@ export const lineTitle = ({ part, works, decision }: PartLine): string =>
         : DECISION_WORD[decision],
   });
 
-const LOOKED: Readonly<Record<PartLine['looked'], string>> = {
-  unseen: '',
-  sound: 'Looks sound.',
-  passed: 'What was found was passed.',
+/** How the gaps of a part stand that nothing is done to. */
+type Fits = 'unknown' | 'in' | 'after' | 'close';
+
+/** Says how a part looked and how its gaps stand, by both. */
+const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>> = {
+  unseen: {
+    unknown: 'Not measured.',
+    in: 'Clearances in.',
+    after: 'Fits after the work.',
+    close: 'Too close to call.',
+  },
+  sound: {
+    unknown: 'Looks sound; not measured.',
+    in: 'Looks sound; clearances in.',
+    after: 'Looks sound; fits after the work.',
+    close: 'Looks sound; too close to call.',
+  },
+  passed: {
+    unknown: 'Passed at Look; not measured.',
+    in: 'Passed at Look; clearances in.',
+    after: 'Passed at Look; fits after the work.',
+    close: 'Passed at Look; too close to call.',
+  },
 };
 
 function reuseWords({ looked, gaps }: PartLine): string {
   const verdicts = gaps.map((a) => a.verdict);
-  const measured =
-    verdicts.length === 0
-      ? 'Nothing of it was measured.'
-      : verdicts.every((v) => v === 'in')
-        ? 'Its clearances are in.'
-        : verdicts.some((v) => v === 'out')
-          ? 'Other work brings its clearances in.'
-          : 'Too close to call.';
-  return [LOOKED[looked], measured].filter(Boolean).join(' ');
+  if (verdicts.length === 0) return REUSE[looked].unknown;
+  if (verdicts.every((v) => v === 'in')) return REUSE[looked].in;
+  return verdicts.some((v) => v === 'out') ? REUSE[looked].after : REUSE[looked].close;
 }
 
 /** Says why that becomes of a part, and what it buys. */
@@ -202,7 +217,7 @@ function byHowMuch({ assessment, span }: Watched, unit: ShopUnit): string {
 
 /** Says what is wrong with the pump: what is out first, then what is not known. */
 export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
-  const { watched, unmeasured } = rework;
+  const { watched, unmeasured, unsized } = rework;
   const out = watched.filter((w) => w.assessment.verdict === 'out');
   const close = watched.filter((w) => w.assessment.verdict === 'close');
   const [worst, ...more] = out;
@@ -215,10 +230,13 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
       ? more.length > 0
         ? say('rework.isOutMore', { ...isOut, count: more.length })
         : say('rework.isOut', isOut)
-      : watched.length > 0 && close.length === 0
+      : watched.length > 0 && close.length + unsized.length === 0
         ? say('rework.allIn', { count: watched.length })
         : '',
     close.length > 0 ? say('bench.tooClose', { count: close.length }) : '',
+    unsized.length > 0
+      ? say('rework.unsized', { checks: checksWords(unsized.map((u) => u.assessment)) })
+      : '',
     unmeasured.length > 0 ? say('rework.notMeasured', { count: unmeasured.length }) : '',
   ]
     .filter(Boolean)
@@ -232,6 +250,15 @@ function ordersOf(planned: readonly PlannedOffer[]): string[] {
   return [...new Set([...cuts, ...rest].map(({ offer }) => offer.kind.order))];
 }
 
+/** Tells whether what blocks is a gap of which nobody knows how far it is out. */
+export const mustBeSized = (
+  { unsized }: ReworkCase,
+  blocked: readonly { readonly characteristic: string }[],
+): boolean =>
+  unsized.some(({ assessment }) =>
+    blocked.some((b) => b.characteristic === assessment.characteristic.id),
+  );
+
 /** Says in a sentence what to do with the pump. */
 export function answerWords(
   rework: ReworkCase,
@@ -244,6 +271,7 @@ export function answerWords(
   }
   if (buyNew) return 'Buy a new pump.';
   if (planned === null) {
+    if (mustBeSized(rework, blocked)) return 'Measure how far it is out, then decide.';
     return blocked.length > 0
       ? 'No work that is allowed here brings it in.'
       : 'These settings exclude each other.';
@@ -366,3 +394,14 @@ export const stepsLeft = (job: Job): string[] =>
   (workListOf(job)?.steps ?? []).flatMap(({ step, done }) =>
     done.length > 0 ? [] : [kindOf(step.operation)?.order ?? step.operation],
   );
+
+/** Says what of a vane stays in its slot at full reach, and the hours until that is too little. */
+export function vaneWords({ inSlot_mm, verdict, hoursLeft }: VaneReach, unit: ShopUnit): string {
+  if (verdict === 'escapes') {
+    return 'A vane is shorter than its reach: it can leave its slot and wreck the pump. Replace the vanes.';
+  }
+  const left = formatWithUnit(inSlot_mm, 'size', unit);
+  return hoursLeft === null
+    ? say('rework.inSlot', { left })
+    : say('rework.inSlotHours', { left, hours: Math.round(hoursLeft) });
+}

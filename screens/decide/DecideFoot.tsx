@@ -1,5 +1,8 @@
+import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { makeWorkList } from '@/core/commands/deciding';
+import { mustBeSized } from '@/core/wording/rework';
+import { turnTo } from '@/core/commands/measuring';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';
@@ -20,8 +23,16 @@ interface Props {
 /** What can be done with the answer. */
 export function DecideFoot({ deciding, list, onOpen }: Props) {
   const palette = usePalette();
-  const { job, solved, planned, shop } = deciding;
+  const router = useRouter();
+  const { job, solved, planned, shop, rework } = deciding;
   const { run, error } = useCommand(job);
+  const sized = solved && !mustBeSized(rework, solved.blocked);
+  const unsized = sized ? undefined : rework.unsized[0]?.assessment;
+  const unknown = unsized ?? rework.unmeasured[0];
+  const measure = async () => {
+    const way = unsized ? { characteristic: unsized.characteristic.id, way: 'size' as const } : {};
+    if (await run(turnTo(way))) router.replace(`/job/${job.id}/measure`);
+  };
   const others = (solved?.plans.length ?? 0) - 1;
   const make = async () => {
     if (await run(makeWorkList(planned, shop.money.rate))) onOpen(null);
@@ -29,7 +40,12 @@ export function DecideFoot({ deciding, list, onOpen }: Props) {
   return (
     <View style={[styles.foot, { borderColor: palette.line }]}>
       {error ? <Notice kind="error">{error}</Notice> : null}
-      {planned.length > 0 ? (
+      {unknown ? (
+        <Button mode={unsized ? 'contained' : 'outlined'} onPress={() => void measure()}>
+          {unsized ? 'Read the sizes' : 'Go to Measure'}
+        </Button>
+      ) : null}
+      {planned.length > 0 && !unsized ? (
         <Button mode="contained" contentStyle={styles.large} onPress={() => void make()}>
           {list ? 'Make this the work list' : 'Make it the work list'}
         </Button>

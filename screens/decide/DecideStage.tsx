@@ -15,12 +15,14 @@ import { Plan } from './Plan';
 import { Prices } from './Prices';
 import { SignPanel } from './SignPanel';
 import { useDeciding } from './useDeciding';
+import { VaneNotice } from './VaneNotice';
 import { WaysPanel } from './WaysPanel';
 import { WhatIfPanel } from './WhatIfPanel';
+import { WiderPanel } from './WiderPanel';
 import { WorkListPanel } from './WorkListPanel';
 
 /** What is laid over the answer: the other ways, what if, the sign-off; the work list where there is one. */
-export type DecidePanel = 'answer' | 'ways' | 'what-if' | 'sign' | 'list';
+export type DecidePanel = 'answer' | 'ways' | 'what-if' | 'wider' | 'sign' | 'list';
 
 /** What to cut, hone, pair or replace, and what it costs; and carrying it out. */
 export function DecideStage({ job }: { readonly job: Job }) {
@@ -43,23 +45,28 @@ export function DecideStage({ job }: { readonly job: Job }) {
     return <WorkListPanel deciding={deciding} list={list} onAnswer={() => setPanel('answer')} />;
   }
   if (shown === 'sign') return <SignPanel deciding={deciding} onDone={back} />;
-  if (shown === 'what-if') return <WhatIfPanel deciding={deciding} onDone={back} />;
+  if (shown === 'what-if') {
+    return <WhatIfPanel deciding={deciding} onDone={back} onWider={() => setPanel('wider')} />;
+  }
+  if (shown === 'wider') return <WiderPanel job={job} onDone={() => setPanel('what-if')} />;
   if (shown === 'ways') return <WaysPanel deciding={deciding} onDone={back} />;
   if (wide) {
     return (
       <View style={styles.columns}>
-        <ScrollView style={styles.side} contentContainerStyle={styles.page}>
+        <ScrollView tabIndex={0} style={styles.side} contentContainerStyle={styles.page}>
           <Answer deciding={deciding} />
           <PartRows deciding={deciding} />
+          <VaneNotice deciding={deciding} />
         </ScrollView>
         <ScrollView
+          tabIndex={0}
           style={[styles.middle, { borderColor: palette.line }]}
           contentContainerStyle={styles.page}
         >
           {bars}
         </ScrollView>
         <View style={styles.right}>
-          <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+          <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
             <Prices deciding={deciding} />
             <Plan deciding={deciding} />
           </ScrollView>
@@ -70,10 +77,11 @@ export function DecideStage({ job }: { readonly job: Job }) {
   }
   return (
     <View style={styles.fill}>
-      <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+      <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
         <Answer deciding={deciding} />
         <Prices deciding={deciding} />
         <PartRows deciding={deciding} />
+        <VaneNotice deciding={deciding} />
         {bars}
         <Plan deciding={deciding} />
       </ScrollView>

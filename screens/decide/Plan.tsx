@@ -17,25 +17,27 @@ export function Plan({ deciding }: { readonly deciding: Deciding }) {
   return (
     <View style={styles.box}>
       <Heading>The plan</Heading>
-      {planned.map((p, i) => {
-        const { tool, check } = p.offer.terms;
-        const along = p.offer.along.map(({ kind }) => `${kind.order}.`);
-        return (
-          <View key={p.offer.id} role="listitem">
-            <Words>
-              <Words strong>{`${i + 1}  ${offerTitle(p.offer)}. `}</Words>
-              {[...along, stepWords(p, shop.unit), afterWords(rework, all, p)]
-                .filter(Boolean)
-                .join(' ')}
-            </Words>
-            {tool || check ? (
-              <Words size="note" tone="muted">
-                {[tool && `${tool}.`, check].filter(Boolean).join(' ')}
+      <View role="list" style={styles.box}>
+        {planned.map((p, i) => {
+          const { tool, check } = p.offer.terms;
+          const along = p.offer.along.map(({ kind }) => `${kind.order}.`);
+          return (
+            <View key={p.offer.id} role="listitem">
+              <Words>
+                <Words strong>{`${i + 1}  ${offerTitle(p.offer)}. `}</Words>
+                {[...along, stepWords(p, shop.unit), afterWords(rework, all, p)]
+                  .filter(Boolean)
+                  .join(' ')}
               </Words>
-            ) : null}
-          </View>
-        );
-      })}
+              {tool || check ? (
+                <Words size="note" tone="muted">
+                  {[tool && `${tool}.`, check].filter(Boolean).join(' ')}
+                </Words>
+              ) : null}
+            </View>
+          );
+        })}
+      </View>
       {risks.length > 0 ? (
         <>
           <Heading>What can go wrong</Heading>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { carryOut } from '@/core/commands/deciding';
@@ -7,6 +8,7 @@ import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import type { PlanStep } from '@/core/records/rework';
+import { bushingWork } from '@/core/rework/bushing';
 import type { Offer } from '@/core/rework/offers';
 import { afterWords, movesBySize, offerTitle, stepWords } from '@/core/wording/rework';
 import { say } from '@/core/wording/say';
@@ -15,6 +17,7 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
+import { BushingAdvice, type Finished } from './BushingAdvice';
 import type { Deciding } from './useDeciding';
 
 interface Props {
@@ -35,8 +38,12 @@ export function StepForm({ deciding, step, offer }: Props) {
     amount_mm === null || from_mm === null || to_mm === null
       ? null
       : { offer, need: null, id: offer.id, amount_mm, from_mm, to_mm };
+  const bushing = bushingWork(rework, all, offer);
+  const [finished, setFinished] = useState<Finished>({ groove: false, vent: false });
+  const [missing, setMissing] = useState(false);
   const asks = planned !== null && movesBySize(offer);
   const save = handleSubmit(async ({ amount }) => {
+    if (bushing?.hub && !(finished.groove && finished.vent)) return setMissing(true);
     try {
       const typed = asks && amount.trim() !== '';
       const taken = typed ? parseReading(amount, 'gap', bareUnit('gap', unit)).mm : null;
@@ -64,6 +71,13 @@ export function StepForm({ deciding, step, offer }: Props) {
           .join(' ')}
       </Words>
       {caution ? <Notice kind="caution">{caution}</Notice> : null}
+      {bushing ? (
+        <BushingAdvice
+          {...{ deciding, finished, missing }}
+          work={bushing}
+          onFinished={setFinished}
+        />
+      ) : null}
       {asks && planned ? (
         <>
           <Field

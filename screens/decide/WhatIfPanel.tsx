@@ -1,9 +1,10 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { problemIn, reachOf, type Setting } from '@/core/rework/case';
 import type { Offer } from '@/core/rework/offers';
 import { amountsOf } from '@/core/rework/solve';
-import type { Amounts } from '@/core/rework/problem';
+import type { Amounts, Problem } from '@/core/rework/problem';
+import { canBeWider } from '@/core/rework/wider';
 import { formatWithUnit } from '@/core/quantity/format';
 import { movedGaps, movesBySize, offerTitle, rangeWords, sumWords } from '@/core/wording/rework';
 import { say } from '@/core/wording/say';
@@ -21,6 +22,7 @@ import type { Deciding } from './useDeciding';
 interface Props {
   readonly deciding: Deciding;
   readonly onDone: () => void;
+  readonly onWider: () => void;
 }
 
 /** An amount moves by a thousandth of a millimetre. */
@@ -38,7 +40,7 @@ const wishOf = (setting: Setting | undefined): Wish =>
   setting === undefined ? 'plan' : setting === 'off' ? 'off' : 'on';
 
 /** Operations switched on and off, amounts dragged: every bar moves at once, and the rest is solved again. */
-export function WhatIfPanel({ deciding, onDone }: Props) {
+export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   const { rework, all, plan, settings, set, shop, solved } = deciding;
   const [dragged, setDragged] = useState<Amounts>(new Map());
   const planned = plan ? amountsOf(plan) : new Map<string, number>();
@@ -47,6 +49,8 @@ export function WhatIfPanel({ deciding, onDone }: Props) {
   const gaps = plan ? movedGaps(rework, plan) : rework.watched;
   const possible = rework.offers.filter((offer) => reachOf(offer, rework, all) !== null);
   const [more, setMore] = useState(false);
+  // Worked out once: while an amount is dragged only its bars move.
+  const problem = useMemo(() => problemIn(rework, all, () => true), [rework, all]);
   const isShown = ({ id }: Offer) => planned.has(id) || settings.has(id);
   const [inPlan, others] = [possible.filter(isShown), possible.filter((o) => !isShown(o))];
   return (
@@ -74,7 +78,11 @@ export function WhatIfPanel({ deciding, onDone }: Props) {
       <GapChanges deciding={deciding} gaps={gaps} amounts={amounts} />
       {solved && possible.length > 0 ? <Heading>Operations</Heading> : null}
       {inPlan.map((offer) => (
-        <Wished key={offer.id} offer={offer} {...{ deciding, amounts, dragged, setDragged }} />
+        <Wished
+          key={offer.id}
+          offer={offer}
+          {...{ deciding, problem, amounts, dragged, setDragged }}
+        />
       ))}
       {others.length > 0 ? (
         <RowButton
@@ -86,9 +94,21 @@ export function WhatIfPanel({ deciding, onDone }: Props) {
       ) : null}
       {more
         ? others.map((offer) => (
-            <Wished key={offer.id} offer={offer} {...{ deciding, amounts, dragged, setDragged }} />
+            <Wished
+              key={offer.id}
+              offer={offer}
+              {...{ deciding, problem, amounts, dragged, setDragged }}
+            />
           ))
         : null}
+      {canBeWider(deciding.job) ? (
+        <RowButton
+          name="Wider gears, for more flow"
+          about="which plates and pockets have to give way"
+          open={false}
+          onPress={onWider}
+        />
+      ) : null}
     </Sheet>
   );
 }
@@ -96,13 +116,14 @@ export function WhatIfPanel({ deciding, onDone }: Props) {
 interface WishedProps {
   readonly deciding: Deciding;
   readonly offer: Offer;
+  readonly problem: Problem;
   readonly amounts: Amounts;
   readonly dragged: Amounts;
   readonly setDragged: (dragged: Amounts) => void;
 }
 
 /** One operation: whether it is done, and where it moves a size by how much. */
-function Wished({ deciding, offer, amounts, dragged, setDragged }: WishedProps) {
+function Wished({ deciding, offer, problem, amounts, dragged, setDragged }: WishedProps) {
   const { rework, all, settings, set, shop } = deciding;
   const name = offerTitle(offer);
   const amount = amounts.get(offer.id);
@@ -139,14 +160,7 @@ function Wished({ deciding, offer, amounts, dragged, setDragged }: WishedProps) 
             words={formatWithUnit(amount, 'gap', shop.unit)}
             onChange={(value) => setDragged(new Map([...dragged, [offer.id, value]]))}
           />
-          <Words>
-            {rangeWords(
-              problemIn(rework, all, () => true),
-              amounts,
-              offer.id,
-              shop.unit,
-            )}
-          </Words>
+          <Words>{rangeWords(problem, amounts, offer.id, shop.unit)}</Words>
           {dragged.has(offer.id) ? (
             <Button mode="outlined" onPress={() => hold(amount)}>
               Hold this, solve the rest

@@ -7,6 +7,7 @@ import { reworkCase, type ReworkCase, type Setting } from '@/core/rework/case';
 import { partLines, plannedOffers, type PartLine, type PlannedOffer } from '@/core/rework/lines';
 import { newIsCheaper, newPumpPrice, priceOf, type Price } from '@/core/rework/money';
 import type { RatedPlan, Rework } from '@/core/rework/solve';
+import { mustBeSized } from '@/core/wording/rework';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { RemotePlanner } from '@/data/rework';
@@ -36,6 +37,8 @@ export interface Deciding {
   readonly choose: (index: number) => void;
 }
 
+const NOTHING_SET: Settings = new Map();
+
 /** The thread that plans, kept for as long as the stage is open. */
 function usePlanner(): RemotePlanner {
   const [planner] = useState(() => new RemotePlanner());
@@ -44,16 +47,19 @@ function usePlanner(): RemotePlanner {
 }
 
 /** Plans the rework of a job, again whenever something is known or set otherwise. */
-export function useDeciding(job: Job): Deciding {
+export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding {
   const shop = useShop();
   const planner = usePlanner();
-  const [settings, setSettings] = useState<Settings>(new Map());
+  const [settings, setSettings] = useState<Settings>(initial);
   const [chosen, setChosen] = useState(0);
   const state = evaluator.state(job);
   const all = state.characteristics;
   const rework = useMemo(() => reworkCase(job, evaluator.state(job), shop), [job, shop]);
   const { data, error, isFetching } = useQuery({
-    queryKey: ['rework', job.id, job.revision, job.journal.length, shop.revision, [...settings]],
+    queryKey: [
+      ...['rework', job.id, job.revision, job.journal.length, shop.revision],
+      ...[job.sheet.sets, [...settings]],
+    ],
     queryFn: () => planner.plan(job, shop, settings),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
@@ -69,7 +75,11 @@ export function useDeciding(job: Job): Deciding {
     busy: isFetching,
     planned: plan ? plannedOffers(rework, plan) : [],
     lines: partLines(rework, plan),
-    buyNew: solved !== null && rework.watched.length > 0 && newIsCheaper(price, newPump),
+    buyNew:
+      solved !== null &&
+      rework.watched.length > 0 &&
+      !mustBeSized(rework, solved.blocked) &&
+      newIsCheaper(price, newPump),
     set: (next) => {
       setChosen(0);
       setSettings(next);

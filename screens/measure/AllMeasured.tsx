@@ -76,6 +76,13 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props
       <Button
         mode="contained"
         contentStyle={styles.large}
+        onPress={() => router.replace(`/job/${job.id}/decide`)}
+      >
+        Go to Decide
+      </Button>
+      <Button
+        mode="outlined"
+        contentStyle={styles.large}
         onPress={() => router.replace(`/job/${job.id}/report`)}
       >
         Go to Report

@@ -9,7 +9,7 @@ import { Words } from '@/ui/Words';
 export function ProveStage({ job }: { readonly job: Job }) {
   const before = beforeLines(job, useShop().unit);
   return (
-    <Page within title="Prove">
+    <Page within still title="Prove">
       {before.length > 0 ? (
         <Words>Before the teardown the pump gave this. Test it at the same points.</Words>
       ) : (

@@ -1,0 +1,151 @@
+import type { Page } from '@playwright/test';
+import { expect, openDemo, test } from './bench';
+
+const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
+
+const sideways = (page: Page): Promise<number> =>
+  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+
+/** Reads a size at all its places, one after the other, as the pad asks for them. */
+async function readSize(page: Page, name: RegExp, text: string): Promise<void> {
+  const field = page.getByRole('textbox', { name });
+  await expect(field).toBeVisible();
+  for (let n = 0; n < 12; n++) {
+    if ((await field.count()) === 0) return;
+    const asked = await field.getAttribute('aria-label');
+    await field.fill(text);
+    await field.press('Enter');
+    if (await page.getByRole('alert').isVisible()) await button(page, /^Keep/).click();
+    await expect
+      .poll(async () => (await page.getByRole('textbox').first().getAttribute('aria-label')) ?? '')
+      .not.toBe(asked);
+  }
+}
+
+test('the worst pump of the demo is decided, worked on step by step and signed off', async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0405/decide');
+  await expect(page.getByRole('heading', { name: /then it runs/ })).toBeVisible();
+  const parts = page.getByRole('list', { name: 'What becomes of each part' });
+  await expect(parts.getByText('Body: have it sleeved')).toBeVisible();
+  await expect(parts.getByText('Drive gear: replace as a set')).toBeVisible();
+  await expect(parts.getByText('Relief plunger: reuse')).toBeVisible();
+  await expect(page.getByText(/^repair · 3 h/)).toBeVisible();
+  await expect(page.getByText(/^new pump/)).toBeVisible();
+  expect(await sideways(page)).toBeLessThanOrEqual(0);
+
+  // Another way is looked at, and taken.
+  await button(page, /^Other ways/).click();
+  expect(await sideways(page)).toBeLessThanOrEqual(0);
+  await button(page, 'Take way 2').click();
+  await expect(parts.getByText(/Plate, (front|rear): (replace|reuse)/).first()).toBeVisible();
+
+  // What if nobody sleeves it: then the body is replaced, and it costs more.
+  await button(page, 'What if').click();
+  const sleeve = page.getByRole('radiogroup', { name: 'Body: have it sleeved' });
+  await sleeve.getByRole('radio', { name: 'Leave out' }).click();
+  await expect(page.getByRole('radiogroup', { name: 'Body: replace' })).toBeVisible();
+  await button(page, 'As the app plans it').click();
+  await expect(sleeve).toBeVisible();
+  expect(await sideways(page)).toBeLessThanOrEqual(0);
+  await button(page, 'Back to the answer').click();
+
+  // The plan becomes a work list; each step is ticked, and survives a reload.
+  await button(page, 'Make it the work list').click();
+  await expect(page.getByRole('heading', { name: 'Next: Grind the plate flat.' })).toBeVisible();
+  await expect(page.getByText(/Grinder: guard and glasses/)).toBeVisible();
+  await button(page, 'Done').click();
+  await expect(page.getByText('Plate, front: ground')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Plate, front: ground')).toBeVisible();
+  for (let n = 0; n < 12 && (await button(page, 'Done').count()) > 0; n++) {
+    const left = await button(page, /^Undo: /).count();
+    await button(page, 'Done').click();
+    await expect(button(page, /^Undo: /)).toHaveCount(left + 1);
+  }
+  await expect(page.getByRole('heading', { name: /Measure it again/ })).toBeVisible();
+  await expect(page.getByText(/predicted 0.00 mm. Measure it again/).first()).toBeVisible();
+  expect(await sideways(page)).toBeLessThanOrEqual(0);
+
+  await button(page, 'Back to the answer').click();
+  await button(page, 'Sign off').click();
+  await button(page, /^The whole pump/).click();
+  await page.getByRole('radio', { name: 'Replace' }).click();
+  await expect(page.getByText('Other than suggested.')).toBeVisible();
+  await button(page, 'Sign off').click();
+  await page.getByRole('link', { name: 'Report' }).click();
+  const report = page.getByRole('main');
+  await expect(report.getByText(/The whole pump: replace, .* was suggested/)).toBeVisible();
+  await expect(report.getByText(/Drive gear: replaced with another/)).toBeVisible();
+});
+
+test('a cut is planned with its range, dragged, held, carried out and measured again', async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  await openDemo(page);
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('textbox', { name: 'Tag number' }).fill('D-1');
+  await page.getByLabel('Find a sheet').fill('Veltrane T6');
+  await page.getByRole('radio', { name: /Veltrane T6/ }).click();
+  await page.getByRole('radio', { name: 'Service' }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('link', { name: 'Decide' }).click();
+  await expect(page.getByRole('heading', { name: 'Measure first, then decide.' })).toBeVisible();
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await button(page, /^Clean and dry/).click();
+  await button(page, 'Sizes').click();
+  await readSize(page, /Pocket depth/, '20.10');
+  await readSize(page, /Drive gear width/, '20.00');
+  await page.getByRole('link', { name: 'Decide' }).click();
+  await expect(page.getByRole('heading', { name: /Face the deck/ })).toBeVisible();
+  await expect(
+    page.getByText(/Take 0\.0\d+ mm off the deck \(0\.0\d+ to 0\.0\d+ is in\)/).first(),
+  ).toBeVisible();
+
+  await button(page, 'What if').click();
+  const amount = page.getByRole('slider', { name: /face the deck/ });
+  const before = Number(await amount.inputValue());
+  await amount.press('ArrowRight');
+  await expect.poll(async () => Number(await amount.inputValue())).toBeGreaterThan(before);
+  await amount.fill('0.2');
+  await expect(page.getByText('still out').first()).toBeVisible();
+  await amount.fill('0.04');
+  await expect(page.getByText('still out')).toHaveCount(0);
+  await button(page, 'Hold this, solve the rest').click();
+  await button(page, 'Back to the answer').click();
+  await button(page, 'Make it the work list').click();
+
+  // Bad input is said at its place, and nothing is lost.
+  await expect(page.getByText(/Lathe: guard down/)).toBeVisible();
+  const removed = page.getByRole('textbox', { name: /^Removed/ });
+  await removed.fill('a bit');
+  await button(page, 'Done').click();
+  await expect(page.getByText(/“a bit”/)).toBeVisible();
+  await removed.fill('0.09');
+  await button(page, 'Done').click();
+  await expect(page.getByText('Body: faced off by 0.09 mm')).toBeVisible();
+  await expect(page.getByText(/predicted 0\.01/).first()).toBeVisible();
+  // Too far: measured again, it is planned from there.
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await readSize(page, /Pocket depth/, '20.01');
+  await page.getByRole('link', { name: 'Decide' }).click();
+  await button(page, 'Plan again').click();
+  await expect(
+    page.getByRole('heading', { name: /Sink the pocket|Grind the gears/ }),
+  ).toBeVisible();
+});
+
+test('what is out, and nobody knows how far, is measured before it is planned', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0412/decide');
+  await expect(page.getByRole('heading', { name: /Measure how far it is out/ })).toBeVisible();
+  await expect(button(page, 'Make it the work list')).toHaveCount(0);
+  await button(page, 'Read the sizes').click();
+  await expect(page.getByRole('textbox', { name: /Pocket depth/ })).toBeVisible();
+});

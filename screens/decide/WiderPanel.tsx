@@ -1,0 +1,66 @@
+import { useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { View } from 'react-native';
+import { InputError } from '@/core/errors';
+import { parseReading } from '@/core/quantity/parse';
+import { bareUnit } from '@/core/quantity/units';
+import { trimmed } from '@/core/quantity/format';
+import type { Job } from '@/core/records/job';
+import { withWider } from '@/core/rework/wider';
+import { say } from '@/core/wording/say';
+import { useShop } from '@/data/hooks';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { Words } from '@/ui/Words';
+import { Answer } from './Answer';
+import { Plan } from './Plan';
+import { Sheet } from './Sheet';
+import { useDeciding } from './useDeciding';
+
+interface Props {
+  readonly job: Job;
+  readonly onDone: () => void;
+}
+
+/** Wider gears for more flow: which plates and neighbours have to give way, by the same sums. */
+export function WiderPanel({ job, onDone }: Props) {
+  const { unit } = useShop();
+  const [over, setOver] = useState<number | null>(null);
+  const { control, handleSubmit, setError } = useForm({ defaultValues: { over: '' } });
+  const work = handleSubmit(({ over: text }) => {
+    try {
+      setOver(parseReading(text, 'gap', bareUnit('gap', unit)).mm);
+    } catch (problem) {
+      if (!(problem instanceof InputError)) throw problem;
+      setError('over', { message: problem.message }, { shouldFocus: true });
+    }
+  });
+  return (
+    <Sheet title="Wider gears, for more flow" back="Back to What if" onBack={onDone}>
+      <Words>
+        Flow rises with the width of the gears. Enter how much wider they are: the plan says what
+        has to give way.
+      </Words>
+      <Field control={control} name="over" label={say('sheets.wider', { unit })} />
+      <Button mode="contained" onPress={() => void work()}>
+        Work it out
+      </Button>
+      {over === null ? null : <WiderAnswer key={over} job={job} over_mm={over} />}
+    </Sheet>
+  );
+}
+
+function WiderAnswer({ job, over_mm }: { readonly job: Job; readonly over_mm: number }) {
+  const shop = useShop();
+  const wider = useMemo(() => withWider(job, over_mm, shop), [job, over_mm, shop]);
+  const deciding = useDeciding(wider.job, wider.settings);
+  return (
+    <View style={{ gap: 10 }}>
+      {wider.more === null ? null : (
+        <Words strong>{say('rework.wider', { more: trimmed(100 * wider.more, 2) })}</Words>
+      )}
+      <Answer deciding={deciding} />
+      <Plan deciding={deciding} />
+    </View>
+  );
+}
