@@ -136,7 +136,7 @@ const moves = ({ perMm, once_mm }: Effect): boolean => perMm !== 0 || once_mm !=
 const effectsAt = ({ effects }: Watched, end: keyof EndEffects): Map<string, Effect> =>
   new Map([...effects].flatMap(([id, both]) => (moves(both[end]) ? [[id, both[end]]] : [])));
 
-/** The rows of a gap: its lower end against the lower limit, its upper end against the upper. */
+/** Returns the rows of a gap: its lower end against the lower limit, its upper end against the upper. */
 export const rowsOf = (w: Watched): Row[] => {
   const { id } = w.assessment.characteristic;
   const { lower_mm = null, upper_mm = null } = w.assessment.limits ?? {};
@@ -172,7 +172,7 @@ const rowOfUnsized = ({ assessment, by }: Unsized): Row => ({
   moved: new Map(by.map((id) => [id, { perMm: 0, once_mm: -1 }])),
 });
 
-/** The gap that a row is about. */
+/** Returns the gap that a row is about. */
 export const gapOfRow = (rowId: string): string => rowId.replace(/--(low|high)$/, '');
 
 /**

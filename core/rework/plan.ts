@@ -74,7 +74,7 @@ function rowBounds(
   return [...bound(row.lower_mm, 'low'), ...bound(row.upper_mm, 'high')];
 }
 
-/** The columns of a problem: for each work whether it is done, and then how much of it, in µm. */
+/** Returns where the columns of a work stand: whether it is done, and then how much of it, in µm. */
 const doneAt = (i: number): number => 2 * i;
 const amountAt = (i: number): number => 2 * i + 1;
 

@@ -3,18 +3,17 @@ import { buildOrder, noteWords } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { say } from '@/core/wording/say';
-import { usePalette } from '@/ui/theme';
+import { Line } from '@/ui/Line';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Heading, Words } from '@/ui/Words';
 
 /** The notes of the teardown in the order in which the parts go back together. */
 export function AssemblyOrder({ job }: { readonly job: Job }) {
-  const palette = usePalette();
   return (
     <View>
       <Heading>Assembly order</Heading>
       {buildOrder(job).map(({ step, note }) => (
-        <View key={step.id} style={[styles.row, { borderColor: palette.line }]}>
+        <Line key={step.id}>
           <View style={styles.words}>
             <Words>
               <Words strong>{`${partName(job.sheet, step.part)}: `}</Words>
@@ -25,19 +24,12 @@ export function AssemblyOrder({ job }: { readonly job: Job }) {
             </Words>
           </View>
           {note?.way ? <WayGlyph way={step.way} option={note.way} width={56} /> : null}
-        </View>
+        </Line>
       ))}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: 10,
-    borderBottomWidth: 1,
-    paddingVertical: 6,
-  },
   words: { flex: 1, minWidth: 0 },
 });
