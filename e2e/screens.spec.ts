@@ -38,6 +38,7 @@ const SCREENS = [
   ['instruments', '/shop/instruments', /Leaf sets/],
   ['house rules', '/shop/rules', /Guarded/],
   ['operations', '/shop/operations', /A day down/],
+  ['spares', '/shop/spares', /All plans together/],
   ['studies', '/shop/studies', /A new study/],
   ['import', '/import', /Choose a file/],
 ] as const;

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { StyleSheet, View, type Text } from 'react-native';
 import { answerWords, blockedWords, findingWords, leavesWords } from '@/core/wording/rework';
 import { useNextFocus } from '@/ui/focus';
@@ -6,7 +7,7 @@ import { Heading, Words } from '@/ui/Words';
 import type { Deciding } from './useDeciding';
 
 /** What to do with the pump, in a sentence, and why. */
-export function Answer({ deciding }: { readonly deciding: Deciding }) {
+export const Answer = memo(function Answer({ deciding }: { readonly deciding: Deciding }) {
   const next = useNextFocus<Text>('answer');
   const { rework, solved, plan, planned, buyNew, shop, error } = deciding;
   const { unit } = shop;
@@ -28,6 +29,6 @@ export function Answer({ deciding }: { readonly deciding: Deciding }) {
       </Words>
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({ box: { gap: 4 } });

@@ -1,5 +1,6 @@
-import { useMemo, useState } from 'react';
-import { View } from 'react-native';
+import { memo, useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import useLatestCallback from 'use-latest-callback';
 import { problemIn, reachOf, type Setting } from '@/core/rework/case';
 import type { Offer } from '@/core/rework/offers';
 import { amountsOf } from '@/core/rework/solve';
@@ -17,7 +18,7 @@ import { Heading, Words } from '@/ui/Words';
 import { Answer } from './Answer';
 import { GapChanges } from './GapChanges';
 import { Sheet } from './Sheet';
-import type { Deciding } from './useDeciding';
+import type { Deciding, Settings } from './useDeciding';
 
 interface Props {
   readonly deciding: Deciding;
@@ -27,6 +28,8 @@ interface Props {
 
 /** An amount moves by a thousandth of a millimetre. */
 const STEP_mm = 0.001;
+
+const NOTHING: Amounts = new Map();
 
 type Wish = 'plan' | 'on' | 'off';
 
@@ -42,17 +45,30 @@ const wishOf = (setting: Setting | undefined): Wish =>
 /** Operations switched on and off, amounts dragged: every bar moves at once, and the rest is solved again. */
 export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   const { rework, all, plan, settings, set, shop, solved } = deciding;
-  const [dragged, setDragged] = useState<Amounts>(new Map());
-  const planned = plan ? amountsOf(plan) : new Map<string, number>();
-  const held = [...dragged].filter(([id]) => planned.has(id));
-  const amounts = new Map([...planned, ...held]);
-  const gaps = plan ? movedGaps(rework, plan) : rework.watched;
-  const possible = rework.offers.filter((offer) => reachOf(offer, rework, all) !== null);
+  const [dragged, setDragged] = useState<Amounts>(NOTHING);
   const [more, setMore] = useState(false);
-  // Worked out once: while an amount is dragged only its bars move.
+  // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
+  const planned = useMemo(() => (plan ? amountsOf(plan) : NOTHING), [plan]);
+  const gaps = useMemo(() => (plan ? movedGaps(rework, plan) : rework.watched), [rework, plan]);
   const problem = useMemo(() => problemIn(rework, all, () => true), [rework, all]);
+  const possible = useMemo(
+    () => rework.offers.filter((offer) => reachOf(offer, rework, all) !== null),
+    [rework, all],
+  );
+  const held = [...dragged].filter(([id]) => planned.has(id));
+  const amounts = held.length > 0 ? new Map([...planned, ...held]) : planned;
   const isShown = ({ id }: Offer) => planned.has(id) || settings.has(id);
-  const [inPlan, others] = [possible.filter(isShown), possible.filter((o) => !isShown(o))];
+  const others = possible.filter((o) => !isShown(o));
+  const change = useLatestCallback((next: Settings) => {
+    setDragged(NOTHING);
+    set(next);
+  });
+  const wish = useLatestCallback((id: string, setting: Setting | null) => {
+    const next = new Map(settings);
+    if (setting === null) next.delete(id);
+    else next.set(id, setting);
+    change(next);
+  });
   return (
     <Sheet
       title="What if"
@@ -60,14 +76,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       onBack={onDone}
       beside={
         settings.size > 0 ? (
-          <FootButton
-            low
-            name="As the app plans it"
-            onPress={() => {
-              setDragged(new Map());
-              set(new Map());
-            }}
-          />
+          <FootButton low name="As the app plans it" onPress={() => change(new Map())} />
         ) : null
       }
     >
@@ -77,12 +86,17 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       ) : null}
       <GapChanges deciding={deciding} gaps={gaps} amounts={amounts} />
       {solved && possible.length > 0 ? <Heading>Operations</Heading> : null}
-      {inPlan.map((offer) => (
-        <Wished
-          key={offer.id}
-          offer={offer}
-          {...{ deciding, problem, amounts, dragged, setDragged }}
-        />
+      {possible.filter(isShown).map((offer) => (
+        <View key={offer.id} style={styles.operation}>
+          <WishChoice offer={offer} setting={settings.get(offer.id)} onWish={wish} />
+          {amounts.has(offer.id) && movesBySize(offer) ? (
+            <Drag
+              {...{ deciding, offer, problem, amounts, dragged }}
+              onDrag={(mm) => setDragged(new Map([...dragged, [offer.id, mm]]))}
+              onHold={(amount_mm) => wish(offer.id, { amount_mm })}
+            />
+          ) : null}
+        </View>
       ))}
       {others.length > 0 ? (
         <RowButton
@@ -94,11 +108,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       ) : null}
       {more
         ? others.map((offer) => (
-            <Wished
-              key={offer.id}
-              offer={offer}
-              {...{ deciding, problem, amounts, dragged, setDragged }}
-            />
+            <WishChoice key={offer.id} offer={offer} setting={undefined} onWish={wish} />
           ))
         : null}
       {canBeWider(deciding.job) ? (
@@ -113,61 +123,64 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   );
 }
 
-interface WishedProps {
+interface WishProps {
+  readonly offer: Offer;
+  readonly setting: Setting | undefined;
+  /** Says what is wished of an operation; null leaves it to the plan. */
+  readonly onWish: (id: string, setting: Setting | null) => void;
+}
+
+/** Whether an operation is done: as planned, in any case, or not at all. */
+const WishChoice = memo(function WishChoice({ offer, setting, onWish }: WishProps) {
+  const name = offerTitle(offer);
+  return (
+    <View style={styles.operation}>
+      <Words strong>{name}</Words>
+      <Choice
+        label={name}
+        value={wishOf(setting)}
+        options={WISHES}
+        onChange={(value) => onWish(offer.id, value === 'plan' ? null : value)}
+      />
+    </View>
+  );
+});
+
+interface DragProps {
   readonly deciding: Deciding;
   readonly offer: Offer;
   readonly problem: Problem;
   readonly amounts: Amounts;
   readonly dragged: Amounts;
-  readonly setDragged: (dragged: Amounts) => void;
+  readonly onDrag: (amount_mm: number) => void;
+  readonly onHold: (amount_mm: number) => void;
 }
 
-/** One operation: whether it is done, and where it moves a size by how much. */
-function Wished({ deciding, offer, problem, amounts, dragged, setDragged }: WishedProps) {
-  const { rework, all, settings, set, shop } = deciding;
-  const name = offerTitle(offer);
-  const amount = amounts.get(offer.id);
-  const reach = reachOf(offer, rework, all);
-  const drags = amount !== undefined && reach !== null && movesBySize(offer);
-  const wish = (value: Wish) => {
-    const next = new Map(settings);
-    if (value === 'plan') next.delete(offer.id);
-    else next.set(offer.id, value);
-    setDragged(new Map());
-    set(next);
-  };
-  const hold = (amount_mm: number) => {
-    setDragged(new Map());
-    set(new Map([...settings, [offer.id, { amount_mm }]]));
-  };
+/** The amount of an operation, dragged between what can be done; held, the rest is solved again. */
+function Drag({ deciding, offer, problem, amounts, dragged, onDrag, onHold }: DragProps) {
+  const { rework, all, shop } = deciding;
+  const reach = useMemo(() => reachOf(offer, rework, all), [offer, rework, all]);
+  const amount = amounts.get(offer.id) ?? 0;
+  if (!reach) return null;
   return (
-    <View style={{ gap: 4 }}>
-      <Words strong>{name}</Words>
-      <Choice
-        label={name}
-        value={wishOf(settings.get(offer.id))}
-        options={WISHES}
-        onChange={wish}
+    <>
+      <Slider
+        label={say('rework.amountOf', { work: offerTitle(offer) })}
+        value={amount}
+        from={reach.min_mm}
+        to={reach.max_mm}
+        step={STEP_mm}
+        words={formatWithUnit(amount, 'gap', shop.unit)}
+        onChange={onDrag}
       />
-      {drags ? (
-        <>
-          <Slider
-            label={say('rework.amountOf', { work: name })}
-            value={amount}
-            from={reach.min_mm}
-            to={reach.max_mm}
-            step={STEP_mm}
-            words={formatWithUnit(amount, 'gap', shop.unit)}
-            onChange={(value) => setDragged(new Map([...dragged, [offer.id, value]]))}
-          />
-          <Words>{rangeWords(problem, amounts, offer.id, shop.unit)}</Words>
-          {dragged.has(offer.id) ? (
-            <Button mode="outlined" onPress={() => hold(amount)}>
-              Hold this, solve the rest
-            </Button>
-          ) : null}
-        </>
+      <Words>{rangeWords(problem, amounts, offer.id, shop.unit)}</Words>
+      {dragged.has(offer.id) ? (
+        <Button mode="outlined" onPress={() => onHold(amount)}>
+          Hold this, solve the rest
+        </Button>
       ) : null}
-    </View>
+    </>
   );
 }
+
+const styles = StyleSheet.create({ operation: { gap: 4 } });

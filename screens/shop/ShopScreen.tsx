@@ -56,6 +56,11 @@ export function ShopScreen() {
               about="What the shop does itself or sends out, how long it takes, what it costs"
             />
             <RowLink
+              href="/shop/spares"
+              name="Spares wanted"
+              about="What the plans of all open jobs ask for together"
+            />
+            <RowLink
               href="/shop/studies"
               name="Repeatability studies"
               about="How much of the scatter is the measuring"

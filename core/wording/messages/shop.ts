@@ -1,4 +1,5 @@
 export const SHOP = {
+  'shop.allPlans': 'All plans together: {time} of work here, {sum} with parts.',
   'shop.alreadyHere':
     '{count, plural, one {One record is here already, unchanged.} other {# records are here already, unchanged.}}',
   'shop.backupAbout':
@@ -15,6 +16,7 @@ export const SHOP = {
   'shop.enterParts': 'Enter the parts, separated by commas',
   'shop.enterPeople': 'Enter the people, separated by commas',
   'shop.from': 'From, {unit}',
+  'shop.givenUp': 'No work brings these in: {tags}.',
   'shop.importAdd': '{record}: will be added.',
   'shop.importCount':
     '{here, plural, one {One reading here} other {# readings here}}, {file} in the file, {fresh} new.',
@@ -64,6 +66,7 @@ export const SHOP = {
   'shop.setAside':
     '{count, plural, one {One record that could not be read was set aside as it was: {keys}. A backup holds it too.} other {# records that could not be read were set aside as they were: {keys}. A backup holds them too.}}',
   'shop.sheets': '{count, plural, one {# sheet} other {# sheets}}',
+  'shop.spares': '{count, plural, one {One spare is wanted.} other {# spares are wanted.}}',
   'shop.storage': '{used} of {room} used, {percent}%.',
   'shop.studies': '{count, plural, one {# study} other {# studies}}',
   'shop.studyRow': '{people} people, {parts} parts, {trials} times · {read} of {all} readings',

@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'SparesScreen',
+  async () => (await import('@/screens/shop/SparesScreen')).SparesScreen,
+);
