@@ -23,6 +23,7 @@ export const KEYS = {
   summaries: ['summaries'] as const,
   sheets: ['sheets'] as const,
   studies: ['studies'] as const,
+  parts: ['parts'] as const,
 };
 
 /** Lists that show a record of this kind. */
@@ -30,6 +31,7 @@ const LIST = {
   job: KEYS.summaries,
   sheet: KEYS.sheets,
   study: KEYS.studies,
+  part: KEYS.parts,
   shop: null,
   photo: null,
 } as const;

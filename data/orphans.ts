@@ -55,7 +55,18 @@ export function removeOrphans(): Promise<string[]> {
  * What is looked at, kind by kind: the keys of a large shop are a long list. What belongs to something
  * comes before it, so that nothing that is written meanwhile looks left over.
  */
-const KINDS = ['seal', 'brief', 'copy', 'entries', 'photo', 'sheet', 'study', 'shop', 'job'];
+const KINDS = [
+  'seal',
+  'brief',
+  'copy',
+  'entries',
+  'photo',
+  'sheet',
+  'study',
+  'part',
+  'shop',
+  'job',
+];
 
 async function removeAll(): Promise<string[]> {
   const pause = pacer();

@@ -2,6 +2,7 @@ import { mixed, type Schema } from 'yup';
 import { DESCRIBED } from '../schema/fields';
 import { JOB_SCHEMA, jobSchema, type Job } from './job';
 import { isLoose, migrate, type RecordKind } from './migrate';
+import { partSchema, type ShelfPart } from './part';
 import { photoSchema, type Photo } from './photo';
 import { checked, FileError } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
@@ -14,6 +15,7 @@ export interface Kinds {
   sheet: Sheet;
   shop: Shop;
   study: Study;
+  part: ShelfPart;
   photo: Photo;
 }
 
@@ -23,6 +25,7 @@ export const SCHEMA: Readonly<Record<RecordKind, Schema>> = {
   sheet: sheetSchema,
   shop: shopSchema,
   study: studySchema,
+  part: partSchema,
   photo: photoSchema,
 };
 

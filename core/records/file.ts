@@ -4,6 +4,7 @@ import { decode, jobReader, type Kinds } from './decode';
 import { jobSchema, type Job } from './job';
 import { isLoose, type Loose, type RecordKind } from './migrate';
 import { moment } from '../schema/fields';
+import { partSchema, type ShelfPart } from './part';
 import { photoSchema, type Photo } from './photo';
 import { checked, FileError, type FileProblem } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
@@ -22,6 +23,7 @@ export const fileSchema = object({
   sheets: array(sheetSchema).required(),
   jobs: array(jobSchema).required(),
   studies: array(studySchema).required(),
+  parts: array(partSchema).required(),
   photos: array(photoSchema).required(),
   /** The shop's settings and instruments: in a backup only. */
   shop: shopSchema.nullable().defined(),
@@ -37,13 +39,15 @@ export interface BenchFile {
   readonly sheets: readonly Sheet[];
   readonly jobs: readonly Job[];
   readonly studies: readonly Study[];
+  /** The shelf. */
+  readonly parts: readonly ShelfPart[];
   readonly photos: readonly Photo[];
   readonly shop: Shop | null;
 }
 
 /** Returns the text of a file with these records. */
 export function writeFile(
-  records: Partial<Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'photos' | 'shop'>>,
+  records: Partial<Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'parts' | 'photos' | 'shop'>>,
   savedAt: string,
 ): string {
   const file: BenchFile = {
@@ -53,6 +57,7 @@ export function writeFile(
     sheets: records.sheets ?? [],
     jobs: records.jobs ?? [],
     studies: records.studies ?? [],
+    parts: records.parts ?? [],
     photos: records.photos ?? [],
     shop: records.shop ?? null,
   };
@@ -97,6 +102,7 @@ const LISTS = [
   ['sheets', 'sheet'],
   ['jobs', 'job'],
   ['studies', 'study'],
+  ['parts', 'part'],
   ['photos', 'photo'],
 ] as const satisfies readonly (readonly [keyof BenchFile, RecordKind])[];
 
@@ -185,7 +191,10 @@ export function openFile(text: string): OpenedFile {
     refuse('version', say('records.newerFile', { version, known: FILE_VERSION }));
   }
   // The records each have a version of their own.
-  const file = checked<Loose>(headSchema, { ...(value as Loose), version: FILE_VERSION });
+  // Before version 5 there was no shelf.
+  const since = version < 5 ? { parts: [] } : {};
+  const head = { ...since, ...(value as Loose), version: FILE_VERSION };
+  const file = checked<Loose>(headSchema, head);
   const rows: Row[] = LISTS.flatMap(([field, kind]) =>
     (file[field] as unknown[]).map((raw, i) => ({ kind, place: `${field}[${i}]`, raw })),
   );
@@ -212,6 +221,7 @@ export function readFile(text: string): BenchFile {
     sheets: of('sheet'),
     jobs: of('job'),
     studies: of('study'),
+    parts: of('part'),
     photos: of('photo'),
     shop: of('shop')[0] ?? null,
   };

@@ -5,6 +5,7 @@ import type { Entry } from './entry';
 import type { Job } from './job';
 import type { RecordKind } from './migrate';
 import type { Sheet } from './sheet';
+import type { ShelfPart } from './part';
 import type { Shop } from './shop';
 import type { Study } from './study';
 
@@ -131,7 +132,8 @@ function mergedJobs(here: Job, file: Job): Merge<Job> {
   return { record: { ...here, journal, photos, revision }, count, kept };
 }
 
-function mergedSheets(here: Sheet, file: Sheet): Merge<Sheet> {
+/** Keeps the newer revision of a record that is changed as a whole. */
+function newer<R extends Sheet | ShelfPart>(here: R, file: R): Merge<R> {
   if (file.revision > here.revision) return { record: file, count: null, kept: [] };
   return { record: here, count: null, kept: differing(here, file, PASSING) };
 }
@@ -156,6 +158,7 @@ const SHOP_LISTS = {
   feelers: ({ name }: Shop['feelers'][number]) => name,
   instruments: idOf,
   operations: idOf,
+  makes: ({ name }: Shop['makes'][number]) => name,
   zeros: ({ instrument }: Shop['zeros'][number]) => instrument,
 };
 
@@ -182,8 +185,9 @@ const mergedPhotos = (here: Kinds['photo'], file: Kinds['photo']): Merge<Kinds['
 
 const MERGED: { [K in RecordKind]: (here: Kinds[K], file: Kinds[K]) => Merge<Kinds[K]> } = {
   job: mergedJobs,
-  sheet: mergedSheets,
+  sheet: newer<Sheet>,
   study: mergedStudies,
+  part: newer<ShelfPart>,
   shop: mergedShops,
   photo: mergedPhotos,
 };

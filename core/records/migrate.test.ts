@@ -290,7 +290,7 @@ describe('a backup of version 4', () => {
   it('begins with the app’s own terms of work, and keeps what the shop had set', () => {
     const { shop, sheets } = backup;
     expect(shop).toMatchObject({ unit: 'thou', spelling: 'american', shortcuts: false });
-    expect([shop?.operations, shop?.rules.shelf]).toEqual([[], 'again']);
+    expect([shop?.operations, shop?.makes, shop?.rules.shelf]).toEqual([[], [], 'again']);
     for (const { metal, prices, sets } of sheets)
       expect([metal, prices, sets]).toEqual([[], [], []]);
   });

@@ -1,6 +1,7 @@
 import { FAMILIES } from '../pumps/registry';
 import { strikeId } from './strikeId';
 import { JOB_SCHEMA } from './job';
+import { PART_SCHEMA } from './part';
 import { PHOTO_SCHEMA } from './photo';
 import { SHEET_SCHEMA } from './sheet';
 import { SHOP_SCHEMA } from './shop';
@@ -10,7 +11,7 @@ import { DRAG_BAND_MM } from '../feeler/bounds';
 import { say } from '../wording/say';
 
 /** The kinds of record that are kept and that travel in files. */
-export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'photo';
+export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
 
 /** A record as it was parsed: nothing of it is known yet. */
 export type Loose = Readonly<Record<string, unknown>>;
@@ -21,6 +22,7 @@ export const VERSION: Readonly<Record<RecordKind, number>> = {
   sheet: SHEET_SCHEMA,
   shop: SHOP_SCHEMA,
   study: STUDY_SCHEMA,
+  part: PART_SCHEMA,
   photo: PHOTO_SCHEMA,
 };
 
@@ -253,6 +255,7 @@ const shopTo5 = (shop: Loose): Loose => ({
   rules: rulesTo5(shop.rules),
   operations: [],
   money: { currency: '', rate: 48, downDay: 120, comeback: 400 },
+  makes: [],
 });
 
 /** A step from one version of a record to the next. */
@@ -264,6 +267,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
   sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5 },
   shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5 },
   study: {},
+  part: {},
   photo: {},
 };
 

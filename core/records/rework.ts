@@ -60,6 +60,14 @@ export const shopMoney = object({
   .noUnknown()
   .required();
 
+/** A maker of parts as the shop calls it, and what the shop has seen of its parts. */
+export const make = object({
+  name: line().required('A make needs a name'),
+  note: note().defined(),
+})
+  .noUnknown()
+  .required();
+
 /** How small or large a size may become by work: what metal has to stay. */
 export const leastSize = object({
   dimension: identifier(),

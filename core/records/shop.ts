@@ -3,7 +3,7 @@ import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { MM_PER, tidy_mm } from '../quantity/units';
 import { celsius, line, once } from '../schema/fields';
-import { shopMoney, shopOperation } from './rework';
+import { make, shopMoney, shopOperation } from './rework';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
@@ -43,6 +43,12 @@ export const shopSchema = object({
     ({ id }) => id,
   ),
   money: shopMoney,
+  /** Lists makers of parts with the shop’s own experience of them. */
+  makes: once(
+    array(make).required().max(200, 'At most 200 makes'),
+    'A make is there twice',
+    ({ name }) => name,
+  ),
   /** The newest zero check of each instrument. */
   zeros: array(zeroCheck).required(),
 })
@@ -142,5 +148,6 @@ export const NEW_SHOP: Shop = {
   ],
   operations: [],
   money: { currency: '', rate: 48, downDay: 120, comeback: 400 },
+  makes: [],
   zeros: [],
 };

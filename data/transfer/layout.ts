@@ -15,7 +15,13 @@ export const PHOTO_HEADS = 'photos.ndjson';
 export const pictureName = (id: string): string => `photos/${id}.jpg`;
 
 /** The kinds of record that lie in files of lines, by what the names of those begin with. */
-export const PARTS = { shop: 'shop', sheets: 'sheet', studies: 'study', jobs: 'job' } as const;
+export const PARTS = {
+  shop: 'shop',
+  sheets: 'sheet',
+  studies: 'study',
+  parts: 'part',
+  jobs: 'job',
+} as const;
 
 /** Returns the kind of the records in a file of a backup: `jobs-3.ndjson` has jobs; null for none. */
 export const kindOfPart = (name: string): RecordKind | null =>

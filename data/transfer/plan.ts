@@ -60,6 +60,7 @@ const NAME: { [K in RecordKind]: (record: Kinds[K]) => string } = {
   job: ({ tag }) => tag,
   sheet: ({ model }) => model,
   study: ({ what }) => what,
+  part: ({ label }) => label,
   photo: () => 'photo',
   shop: () => 'settings and instruments',
 };

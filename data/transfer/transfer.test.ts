@@ -5,6 +5,7 @@ import { readFile, writeFile } from '../../core/records/file';
 import type { Job } from '../../core/records/job';
 import { PHOTO_SCHEMA, type Photo } from '../../core/records/photo';
 import { NEW_SHOP } from '../../core/records/shop';
+import { PART_SCHEMA, type ShelfPart } from '../../core/records/part';
 import type { Study } from '../../core/records/study';
 import { change, load, loadAll, remove, saveNew, type Filed } from '../records';
 import { dropTexts, keysUnder, readText, writeTexts } from '../storage';
@@ -26,6 +27,20 @@ const shows = (j: Job, ...ids: string[]): Job => ({
   ...j,
   photos: ids.map((id) => ({ id, at: '2026-11-23T09:00:00.000Z', by: '', of: 'tag' })),
 });
+const part: ShelfPart = {
+  ...{ schema: PART_SCHEMA, id: 'part-1', revision: 0, createdAt: '2026-11-20T09:00:00.000Z' },
+  ...{ label: 'GS-12', sheet: 'demo-sheet-veltrane-t6', model: 'Veltrane T6 front pump' },
+  ...{
+    parts: ['drive', 'driven'],
+    variant: null,
+    make: 'Oskerry',
+    origin: 'used',
+    from: 'HM-0409',
+  },
+  ...{ condition: 'clean, no marks', place: 'bin 4', photos: [], state: 'here', takenFor: '' },
+  sizes: [{ dimension: 'drive-width', value_mm: 20.012, u_mm: 0.002 }],
+};
+
 const study: Study = {
   schema: 1,
   id: 'study-1',
@@ -61,7 +76,7 @@ const effects = async (file: Blob) =>
   (await planned(file)).lines.map(({ kind, name, effect }) => `${kind} ${name}: ${effect}`);
 /** Everything that is kept, whatever seals and summaries are made of it. */
 async function kept() {
-  const kinds = ['job', 'sheet', 'study', 'photo', 'shop'] as const;
+  const kinds = ['job', 'sheet', 'study', 'part', 'photo', 'shop'] as const;
   return Object.fromEntries(
     await Promise.all(kinds.map(async (kind) => [kind, (await loadAll(kind)).records] as const)),
   );
@@ -202,6 +217,7 @@ describe('a backup', () => {
     { kind: 'photo', record: photo('p-2') },
     { kind: 'sheet', record: sheet! },
     { kind: 'study', record: study },
+    { kind: 'part', record: part },
     { kind: 'shop', record: { ...NEW_SHOP, person: 'Runa T.', revision: 4 } },
   ];
 
@@ -218,7 +234,15 @@ describe('a backup', () => {
     await saveNew(everything);
     await writeTexts({ 'job/broken': '{"schema":1,', 'aside/shop/shop': '{"schema":99}' });
     const { file, counts } = await writeBackup(new Course());
-    expect(counts).toEqual({ job: 1, photo: 2, sheet: 1, study: 1, shop: 1, unreadable: 2 });
+    expect(counts).toEqual({
+      job: 1,
+      photo: 2,
+      sheet: 1,
+      study: 1,
+      part: 1,
+      shop: 1,
+      unreadable: 2,
+    });
     await empty();
     const { notTaken } = await imported(file);
     expect(notTaken.map(({ name, raw }) => [name, raw])).toEqual([

@@ -21,6 +21,7 @@ function savedWords({ unreadable, ...counts }: Counts, bytes: number): string {
       say('shop.jobs', { count: counts.job }),
       say('shop.sheets', { count: counts.sheet }),
       say('shop.studies', { count: counts.study }),
+      say('shop.parts', { count: counts.part }),
       say('shop.photos', { count: counts.photo }),
     ]),
     size: bytesWords(bytes),

@@ -55,13 +55,14 @@ export const SHOP = {
   'shop.notTaken':
     '{count, plural, one {One record is not imported.} other {# records are not imported.}}',
   'shop.ownPart': 'Instrument’s own part of u, {unit}',
+  'shop.parts': '{count, plural, one {# part} other {# parts}}',
   'shop.personOff': '{person} at most {off} off',
   'shop.personReads': '{person} measures part {part}.',
   'shop.photos': '{count, plural, one {# photo} other {# photos}}',
   'shop.reading': 'Reading ({unit})',
   'shop.readingOf': 'Reading {number} of {all}',
   'shop.record':
-    '{kind, select, job {Job {name}} sheet {Sheet {name}} study {Study {name}} photo {Photo {name}} other {The shop’s settings}}',
+    '{kind, select, job {Job {name}} sheet {Sheet {name}} study {Study {name}} part {Part {name}} photo {Photo {name}} other {The shop’s settings}}',
   'shop.resolution': 'Resolution, {unit}',
   'shop.setAside':
     '{count, plural, one {One record that could not be read was set aside as it was: {keys}. A backup holds it too.} other {# records that could not be read were set aside as they were: {keys}. A backup holds them too.}}',

@@ -1,0 +1,66 @@
+import { array, number, object, string, type InferType } from 'yup';
+import { photoNote } from './teardown';
+import { finite, identifier, line, millimetres, moment, note, once } from '../schema/fields';
+
+/** Version of the record of a loose part that this code writes. */
+export const PART_SCHEMA = 1;
+
+/** Says where a loose part comes from. */
+export const ORIGINS = ['new', 'used'] as const;
+
+/** Says what became of a loose part: it lies on the shelf, a job took it, or it was thrown away. */
+export const PART_STATES = ['here', 'taken', 'scrap'] as const;
+
+const partSize = object({
+  dimension: identifier(),
+  value_mm: millimetres().required(),
+  /** Standard uncertainty. */
+  u_mm: finite().required().min(0, 'Not below zero').max(1, 'Over 1 mm'),
+})
+  .noUnknown()
+  .required();
+
+/** A loose part on the shelf, or a set of parts that stay together, with what was measured of it. */
+export const partSchema = object({
+  schema: number().oneOf([PART_SCHEMA]).required(),
+  id: identifier(),
+  revision: number().integer().min(0).required(),
+  createdAt: moment(),
+  /** Is written on it: `GS-12`. */
+  label: line().required('A part needs a label'),
+  /** The sheet of the pump that it is of, and that pump's name. */
+  sheet: identifier(),
+  model: line().required(),
+  /** The parts of the pump that it consists of: a gear set of two. */
+  parts: once(
+    array(identifier()).required().min(1, 'Choose what it is').max(20),
+    'A part is there twice',
+    (id: unknown) => id,
+  ),
+  variant: identifier().nullable().defined(),
+  /** Names its maker as the shop calls it. */
+  make: line().defined(),
+  origin: string().oneOf(ORIGINS).required(),
+  /** Tag of the job that gave it up; empty for none. */
+  from: line().defined(),
+  condition: note().defined(),
+  /** Says where it lies. */
+  place: line().defined(),
+  sizes: once(
+    array(partSize).required().max(60),
+    'A size is there twice',
+    ({ dimension }) => dimension,
+  ),
+  photos: once(
+    array(photoNote).required().max(20, 'At most 20 photos'),
+    'A photo is there twice',
+    ({ id }) => id,
+  ),
+  state: string().oneOf(PART_STATES).required(),
+  /** Tag of the job that took it; empty for none. */
+  takenFor: line().defined(),
+})
+  .noUnknown()
+  .required();
+
+export type ShelfPart = InferType<typeof partSchema>;
