@@ -1,6 +1,7 @@
 import { InputError } from '../errors';
 import { say } from '../wording/say';
-import { blockingRows, cheapestPlans, type PlannedWork } from './plan';
+import { blockingRows } from './blocking';
+import { cheapestPlans, type PlannedWork } from './plan';
 import { costOf, valueAfter, type Effect, type Problem, type Row, type Work } from './problem';
 import type { Solver } from './program';
 

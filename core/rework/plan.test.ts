@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { leastAtCorner, type Inequality } from '../testing/vertices';
 import { loadHighs } from './highs';
-import { blockingRows, cheapestPlans, type Plan } from './plan';
+import { blockingRows } from './blocking';
+import { cheapestPlans, type Plan } from './plan';
 import {
   costOf,
   rangeOf,
@@ -93,6 +94,35 @@ describe('the cheapest plans', () => {
     const ground = row('wear', 0.03, [null, 0.01], { grind: { perMm: 0, once_mm: -0.03 } });
     const [plan] = cheapestPlans(problem([ground], [work('grind', 25, { min_mm: 0.03 })]), solve);
     expect(plan?.works).toEqual([{ id: 'grind', amount_mm: 0.03, from_mm: 0.03, to_mm: 0.2 }]);
+  });
+});
+
+describe('waiting', () => {
+  const out = [row('a', 1, [null, 0.9], { x: -1, y: -1 }), row('b', 1, [null, 0.9], { z: -1 })];
+
+  it('costs the longest of all that is waited for, once', () => {
+    const works = [work('x', 10, { days: 3 }), work('z', 10, { days: 2 })];
+    const waits = { ...problem(out, works), dayCost: 100 };
+    expect(cheapestPlans(waits, solve)[0]?.cost).toBeCloseTo(320, 6);
+  });
+  it('is weighed against what is dearer and there at once', () => {
+    const works = [work('x', 10, { days: 3 }), work('y', 90), work('z', 10)];
+    const at = (dayCost: number) =>
+      idsOf(cheapestPlans({ ...problem(out, works), dayCost }, solve)[0]);
+    expect([at(10), at(100)]).toEqual([
+      ['x', 'z'],
+      ['y', 'z'],
+    ]);
+  });
+});
+
+describe('one of several works', () => {
+  it('is done whatever the rows say: the cheapest, unless a row asks for another', () => {
+    const works = [work('x', 10), work('y', 30)];
+    const sound = { ...problem([], works), oneOf: [['x', 'y']] };
+    expect(cheapestPlans(sound, solve, 3).map(idsOf)).toEqual([['x'], ['y']]);
+    const asks = { ...problem([row('a', 1, [null, 0.9], { y: -1 })], works), oneOf: [['x', 'y']] };
+    expect(idsOf(cheapestPlans(asks, solve)[0])).toEqual(['y']);
   });
 });
 

@@ -4,12 +4,12 @@ import {
   rangeOf,
   type AmountRange,
   type Amounts,
-  type Effect,
   type Problem,
   type Row,
   type Work,
 } from './problem';
-import type { Bound, Column, Program, Solver } from './program';
+import { doneAt, frameOf, movedTerms, NO_EFFECT, rowBounds, UM } from './model';
+import type { Bound, Column, Solver } from './program';
 
 /** A work of a plan: how much, and from where to where all stays inside. */
 export interface PlannedWork extends AmountRange {
@@ -24,136 +24,17 @@ export interface Plan {
   readonly works: readonly PlannedWork[];
 }
 
-/** A row that no allowed work brings in, and by how much it misses at best, in mm. */
-export interface Blocking {
-  readonly id: string;
-  readonly short_mm: number;
-}
-
 /**
  * Says which amounts a plan takes where several cost the same, or all but the same: `cheapest` holds to the
  * least cost and keeps from the limits as far as that allows; `middle` keeps from the limits first.
  */
 export type Aim = 'cheapest' | 'middle';
 
-/** The solver reckons in micrometres: its tolerances are then far below what matters. */
-const UM = 1000;
-
-/** What lies on a limit is in, whatever the rounding of its sum: so much is let pass, in µm. */
-const EDGE_um = 1e-6;
-
 /** Metal beyond this on the safe side of a single limit buys nothing, in mm. */
 const CLEAR_mm = 0.01;
 
-/** A value that misses its limit by less is in, in mm: rounding of the sum. */
-const ROUNDING_mm = 1e-7;
-
 /** So many sets that hold only by the solver's rounding are looked past. */
 const MOST_ROUNDED = 40;
-
-const NO_EFFECT: Effect = { perMm: 0, once_mm: 0 };
-
-/** Returns the bounds of a row in µm; `more` adds columns to its value or loosens it. */
-function rowBounds(
-  row: Row,
-  terms: Bound['of'],
-  constant_um: number,
-  more: { readonly low?: Bound['of']; readonly high?: Bound['of'] } = {},
-): Bound[] {
-  const base_um = row.value_mm * UM + constant_um;
-  const bound = (limit_mm: number | null, side: 'low' | 'high'): Bound[] =>
-    limit_mm === null
-      ? []
-      : [
-          {
-            of: [...terms, ...(more[side] ?? [])],
-            lower: side === 'low' ? limit_mm * UM - base_um - EDGE_um : -Infinity,
-            upper: side === 'high' ? limit_mm * UM - base_um + EDGE_um : Infinity,
-          },
-        ];
-  return [...bound(row.lower_mm, 'low'), ...bound(row.upper_mm, 'high')];
-}
-
-/** Returns where the columns of a work stand: whether it is done, and then how much of it, in µm. */
-const doneAt = (i: number): number => 2 * i;
-const amountAt = (i: number): number => 2 * i + 1;
-
-/** Returns the terms by which works move a row, over the columns of a whole problem. */
-const movedTerms = (row: Row, works: readonly Work[]): Bound['of'] =>
-  works.flatMap(({ id }, i) => {
-    const { perMm, once_mm } = row.moved.get(id) ?? NO_EFFECT;
-    return [
-      ...(once_mm === 0 ? [] : [[doneAt(i), once_mm * UM] as const]),
-      ...(perMm === 0 ? [] : [[amountAt(i), perMm] as const]),
-    ];
-  });
-
-/** Returns the columns of a problem, the days of waiting last, and the bounds that hold whatever its rows say. */
-function frameOf({ works, excludes, oneOf, dayCost }: Problem): Program {
-  const at = new Map(works.map(({ id }, i) => [id, i]));
-  const columns = works.flatMap(({ max_mm, fixedCost, costPerMm, required }): Column[] => [
-    { lower: required ? 1 : 0, upper: 1, cost: fixedCost, whole: true },
-    { lower: 0, upper: max_mm * UM, cost: costPerMm / UM },
-  ]);
-  const amounts = works.flatMap(({ min_mm, max_mm }, i): Bound[] => [
-    {
-      of: [
-        [amountAt(i), 1],
-        [doneAt(i), -min_mm * UM],
-      ],
-      lower: 0,
-      upper: Infinity,
-    },
-    {
-      of: [
-        [amountAt(i), 1],
-        [doneAt(i), -max_mm * UM],
-      ],
-      lower: -Infinity,
-      upper: 0,
-    },
-  ]);
-  const either = excludes.flatMap(([a, b]): Bound[] => {
-    const [i, j] = [at.get(a), at.get(b)];
-    return i === undefined || j === undefined
-      ? []
-      : [
-          {
-            of: [
-              [doneAt(i), 1],
-              [doneAt(j), 1],
-            ],
-            lower: -Infinity,
-            upper: 1,
-          },
-        ];
-  });
-  const some = (oneOf ?? []).map((group): Bound => ({
-    of: group.flatMap((id) => {
-      const i = at.get(id);
-      return i === undefined ? [] : [[doneAt(i), 1] as const];
-    }),
-    lower: 1,
-    upper: Infinity,
-  }));
-  const wait = columns.length;
-  const waited = works.flatMap(({ days }, i): Bound[] =>
-    days
-      ? [
-          {
-            of: [
-              [wait, 1],
-              [doneAt(i), -days],
-            ],
-            lower: 0,
-            upper: Infinity,
-          },
-        ]
-      : [],
-  );
-  const days: Column = { lower: 0, upper: Infinity, cost: dayCost ?? 0 };
-  return { columns: [...columns, days], bounds: [...amounts, ...either, ...some, ...waited] };
-}
 
 const worksIn = (works: readonly Work[], columns: readonly number[]): Work[] =>
   works.filter((_, i) => (columns[doneAt(i)] ?? 0) > 0.5);
@@ -350,48 +231,4 @@ export function cheapestPlans(
     known.push({ set: lean.set, alone: false });
   }
   return plans;
-}
-
-/** Returns by how much some rows miss at best together, in mm, and which of them then stay out. */
-function shortfall(problem: Problem, rows: readonly Row[], solve: Solver): Blocking[] | null {
-  const { works } = problem;
-  const frame = frameOf(problem);
-  const misses = rows.map((_, i) => frame.columns.length + i);
-  const columns = solve({
-    columns: [
-      ...frame.columns.map((column) => ({ ...column, cost: 0 })),
-      ...rows.map((): Column => ({ lower: 0, upper: 1e9, cost: 1 })),
-    ],
-    bounds: [
-      ...frame.bounds,
-      ...rows.flatMap((row, i) => {
-        const miss = misses[i] ?? 0;
-        return rowBounds(row, movedTerms(row, works), 0, { low: [[miss, 1]], high: [[miss, -1]] });
-      }),
-    ],
-  });
-  if (!columns) return null;
-  return rows.flatMap(({ id }, i) => {
-    const short_mm = (columns[misses[i] ?? 0] ?? 0) / UM;
-    return short_mm > ROUNDING_mm ? [{ id, short_mm }] : [];
-  });
-}
-
-/** Tells whether a row is inside its limits before any work. */
-const isIn = ({ value_mm, lower_mm, upper_mm }: Row): boolean =>
-  value_mm >= (lower_mm ?? -Infinity) && value_mm <= (upper_mm ?? Infinity);
-
-/**
- * Lists the rows that block: those that no allowed work brings in by itself; where each could be brought
- * in but not all together, those that stay out when the least is missing.
- *
- * @returns with each how much it misses at best, in mm; all rows, unknown by how much, where works that
- *   were asked for exclude each other
- */
-export function blockingRows(problem: Problem, solve: Solver): Blocking[] {
-  const asked = problem.works.some(({ required }) => required) || (problem.oneOf ?? []).length > 0;
-  const doubtful = problem.rows.filter((row) => asked || !isIn(row));
-  const single = doubtful.flatMap((row) => shortfall(problem, [row], solve) ?? []);
-  if (single.length > 0) return single;
-  return shortfall(problem, problem.rows, solve) ?? [];
 }

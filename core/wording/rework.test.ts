@@ -1,0 +1,125 @@
+import { NEW_SHOP } from '../records/shop';
+import { carryOut } from '../commands/deciding';
+import { plannedOffers, partLines } from '../rework/lines';
+import { amountsOf } from '../rework/solve';
+import { AT, freshId } from '../testing/readings';
+import { jobWithSizes, planFor } from '../testing/worked';
+import {
+  afterWords,
+  answerWords,
+  blockedWords,
+  findingWords,
+  lineReason,
+  lineTitle,
+  minutesWords,
+  pastWords,
+  priceDetail,
+  riskWords,
+  stepWords,
+  sumWords,
+  vaneWords,
+} from './rework';
+
+const WIDE = {
+  ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
+  ...{ 'track-depth': 10, 'face-depth': 10 },
+};
+const job = (sizes: Record<string, number>) => {
+  const base = jobWithSizes(sizes);
+  return { ...base, rules: { ...base.rules, decision: 'plain' as const } };
+};
+const planned = async (sizes: Record<string, number>) => {
+  const { rework, solved, state } = await planFor(job(sizes));
+  const [plan] = solved.plans;
+  return {
+    rework,
+    solved,
+    plan,
+    all: state.characteristics,
+    steps: plan ? plannedOffers(rework, plan) : [],
+  };
+};
+
+describe('a plan in words', () => {
+  it('is written as a shop would, with the range that is in and what is measured again', async () => {
+    const { rework, plan, all, steps } = await planned(WIDE);
+    const [step] = steps;
+    expect(stepWords(step!, 'mm')).toBe('Take 0.04 mm off the deck (0.01 to 0.07 is in).');
+    expect(stepWords(step!, 'thou')).toBe('Take 1.57 thou off the deck (0.39 to 2.76 is in).');
+    expect(afterWords(rework, all, step!)).toBe(
+      'Then measure end clearance, drive gear and 4 more again.',
+    );
+    expect(riskWords(rework, amountsOf(plan!), step!, 'mm')).toEqual([
+      'Over 0.07 mm, end clearance, drive gear is out.',
+      'Under 0.01 mm, end clearance, drive gear is out.',
+    ]);
+  });
+  it('begins with the answer, and says what is wrong with the pump', async () => {
+    const { rework, solved, steps } = await planned(WIDE);
+    expect(answerWords(rework, solved, steps, false)).toBe('Face the deck, then measure the rest.');
+    expect(answerWords(rework, solved, steps, true)).toBe('Buy a new pump.');
+    expect(findingWords(rework, 'mm')).toBe(
+      'End clearance, drive gear is out by 0.01 mm, and 3 more are out. One check has no verdict yet: the plan does not cover it.',
+    );
+  });
+  it('has a line for each part: what becomes of it, why, and what that buys', async () => {
+    const { rework, plan } = await planned(WIDE);
+    const [body, drive] = partLines(rework, plan!);
+    expect(lineTitle(body!)).toBe('Body: face the deck');
+    expect(lineReason(rework, body!, 'mm')).toBe(
+      'Take 0.04 mm off the deck (0.01 to 0.07 is in). Brings end clearance, drive gear and 3 more in.',
+    );
+    expect([lineTitle(drive!), lineReason(rework, drive!, 'mm')]).toEqual([
+      'Drive gear: reuse',
+      'Fits after the work.',
+    ]);
+  });
+  it('says that nothing has to be done, or what no work brings in', async () => {
+    const sound = await planned({ ...WIDE, 'pocket-depth': 20.05 });
+    expect(answerWords(sound.rework, sound.solved, sound.steps, false)).toMatch(
+      /^(Reuse it as it is|Good so far)/,
+    );
+    const operations = ['deck-faced', 'body-renewed', 'gear-set'].map((id) => ({
+      ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
+      ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
+    }));
+    const far = await planFor(job(WIDE), { operations });
+    expect(answerWords(far.rework, far.solved, null, false)).toBe(
+      'No work that is allowed here brings it in.',
+    );
+    expect(blockedWords(far.rework, far.solved, 'mm')[0]).toMatch(
+      /^End clearance, drive gear misses its limit by 0\.\d+ mm at best\.$/,
+    );
+  });
+  it('stands beside what was measured before and after', async () => {
+    const { rework, steps } = await planned(WIDE);
+    const made = { id: freshId(), at: AT, by: '', voided: null };
+    const cut = carryOut(steps[0]!.offer, null, 0.04, 0.004)(rework.job, made);
+    const { state } = await planFor(cut);
+    const face = state.characteristics.find((a) => a.characteristic.id === 'face-drive');
+    expect(pastWords(face!, 'mm')).toMatch(
+      /^Before 0\.09 ± .* mm, predicted 0\.05 ± .* mm\. Measure it again\.$/,
+    );
+  });
+});
+
+describe('money and time', () => {
+  it('are written short', () => {
+    const money = { ...NEW_SHOP.money, currency: '€' };
+    expect([sumWords(118.4, NEW_SHOP.money), sumWords(118.4, money), sumWords(6.5, money)]).toEqual(
+      [...['118', '118 €', '6.5 €']],
+    );
+    expect([40, 60, 90, 125.4].map(minutesWords)).toEqual(['40 min', '1 h', '1 h 30', '2 h 05']);
+    const price = { work: 1, minutes: 1, days: 2, down: 240, chance: 0.25, expected: 1 };
+    expect(priceDetail(price, NEW_SHOP.money)).toBe('2 days, down 240 · 25% chance of a comeback');
+    expect(priceDetail({ ...price, days: 0, chance: 0 }, NEW_SHOP.money)).toBe('no waiting');
+  });
+  it('say of vanes how long they last, and raise the alarm where one can leave its slot', () => {
+    const reach = { reach_mm: 9.7, inSlot_mm: 5.8, verdict: 'in' as const, hoursLeft: 3200.4 };
+    expect(vaneWords(reach, 'mm')).toBe(
+      'At full reach 5.80 mm of the vane stays in its slot: 3200 hours to the limit at the wear so far.',
+    );
+    expect(vaneWords({ ...reach, hoursLeft: null }, 'mm')).toMatch(/stays in its slot\.$/);
+    expect(vaneWords({ ...reach, verdict: 'escapes' }, 'mm')).toMatch(/can leave its slot/);
+  });
+});
