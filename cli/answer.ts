@@ -2,7 +2,7 @@ import { ValidationError } from 'yup';
 import { InputError } from '../core/errors';
 import { SUMS } from './sums';
 
-/** What the command says of one input: an answer, or the field that is wrong. */
+/** Says what the command answers to one input: an answer, or the field that is wrong. */
 export type Answer =
   | { readonly ok: true; readonly value: unknown }
   | { readonly ok: false; readonly value: { error: { field: string; message: string } } };

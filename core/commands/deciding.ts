@@ -64,7 +64,7 @@ export const carryOut =
   (job, made) =>
     record(job, ...operationsFor(offer, step, amount_mm, u_mm, made));
 
-/** What a person decided of a part. */
+/** Holds what a person decided of a part. */
 export type Signed = Pick<DecisionEntry, 'part' | 'proposed' | 'why' | 'decided' | 'remark'>;
 
 /** Signs off what becomes of each part; what was signed before of the same parts no longer counts. */

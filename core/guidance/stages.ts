@@ -6,7 +6,7 @@ import { STAGES, type Job, type Stage } from '../records/job';
 import { WHOLE_PUMP } from '../records/rework';
 import { counting } from '../schema/voiding';
 
-/** How a job stands at a stage: all of it done, some, none yet, or none though the work went on after it. */
+/** Says how a job stands at a stage: all of it done, some, none yet, or none though the work went on after it. */
 export type StageStanding = 'done' | 'work' | 'open' | 'skipped';
 
 /** Tells whether anything of a stage is done, and whether all of it is. */

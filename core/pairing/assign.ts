@@ -1,4 +1,4 @@
-/** What pairing costs: one figure for each row and column; Infinity where the two do not go together. */
+/** Holds what pairing costs: one figure for each row and column; Infinity where the two do not go together. */
 export interface CostTable {
   readonly rows: number;
   readonly columns: number;
@@ -19,7 +19,7 @@ function dearest({ costs, rows }: CostTable): number {
   return (most + 1) * (rows + 1);
 }
 
-/** What is paired so far, with the prices that prove it optimal. */
+/** Keeps what is paired so far, with the prices that prove it optimal. */
 class Pairs {
   readonly columnOf: Int32Array;
   private readonly rowOf: Int32Array;

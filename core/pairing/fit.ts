@@ -23,13 +23,13 @@ export interface LoosePart {
   readonly sizes: readonly PartSize[];
 }
 
-/** How much metal may come off to make two parts fit, in mm. */
+/** Says how much metal may come off to make two parts fit, in mm. */
 export interface MetalAllowed {
   readonly deckCut_mm: number;
   readonly gearGrind_mm: number;
 }
 
-/** What parts are paired by: a sheet's limits, how they are judged, what may come off. */
+/** Holds what parts are paired by: a sheet's limits, how they are judged, what may come off. */
 export interface PairingRules {
   readonly sheet: Sheet;
   readonly tier: string;
@@ -54,7 +54,7 @@ export interface Fit extends MetalAllowed {
   readonly fits: true;
 }
 
-/** Why a body and a set of gears do not go together: which gap is in the way and by how much, or their variants. */
+/** Says why a body and a set of gears do not go together: which gap is in the way and by how much, or their variants. */
 export interface Misfit {
   readonly fits: false;
   /** Null where their variants do not mix. */
@@ -65,7 +65,7 @@ export interface Misfit {
 const sizeOf = ({ sizes }: LoosePart, id: string): PartSize | undefined =>
   sizes.find(({ dimension }) => dimension === id);
 
-/** What a part adds to a gap: the sum of its sizes, in mm, and the variance of that. */
+/** Gives what a part adds to a gap: the sum of its sizes, in mm, and the variance of that. */
 type Share = readonly [value_mm: number, variance: number];
 
 const NOTHING: Share = [0, 0];

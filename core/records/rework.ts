@@ -6,7 +6,7 @@ import type { Voidable } from '../schema/voiding';
 export const DONE_BY = ['here', 'out', 'never'] as const;
 export type DoneBy = (typeof DONE_BY)[number];
 
-/** What becomes of a part, from the least work to the most. */
+/** Names what becomes of a part, from the least work to the most. */
 export const DECISIONS = ['reuse', 'dress', 'machine', 'pair', 'replace'] as const;
 export type Decision = (typeof DECISIONS)[number];
 
@@ -17,7 +17,7 @@ const money = () => finite().min(0, 'Not below zero').max(1e7, 'Over ten million
 const minutes = () => finite().min(0, 'Not below zero').max(6000, 'Over 100 hours');
 const days = () => finite().min(0, 'Not below zero').max(400, 'Over 400 days');
 
-/** What a shop says of one kind of operation, where it is not as the app begins with. */
+/** Describes what a shop says of one kind of operation, where it is not as the app begins with. */
 export const shopOperation = object({
   /** The kind of operation. */
   id: identifier(),
@@ -38,7 +38,7 @@ export const shopOperation = object({
     }),
   /** The abrasive or tool; empty for what the app says. */
   tool: line().defined(),
-  /** What is checked on the way; empty for what the app says. */
+  /** Says what is checked on the way; empty for what the app says. */
   check: line().defined(),
   /** Empty for what the app says. */
   caution: note().defined(),
@@ -46,7 +46,7 @@ export const shopOperation = object({
   .noUnknown()
   .required();
 
-/** What work and waiting cost a shop. */
+/** Describes what work and waiting cost a shop. */
 export const shopMoney = object({
   /** Stands after a sum: `€`; empty for the bare figure. */
   currency: line().max(8, 'At most 8 characters').defined(),
@@ -68,7 +68,7 @@ export const make = object({
   .noUnknown()
   .required();
 
-/** How small or large a size may become by work: what metal has to stay. */
+/** Says how small or large a size may become by work: what metal has to stay. */
 export const leastSize = object({
   dimension: identifier(),
   least_mm: millimetres().nullable().defined(),
@@ -83,7 +83,7 @@ export const leastSize = object({
   .noUnknown()
   .required();
 
-/** What a kind of operation costs on one model of pump, where that is not what the shop says. */
+/** Describes what a kind of operation costs on one model of pump, where that is not what the shop says. */
 export const price = object({
   operation: identifier(),
   price: money().required(),
@@ -96,7 +96,7 @@ export const price = object({
 export const gearSet = object({
   id: identifier(),
   name: line().required('A gear set needs a name'),
-  /** How much wider than standard; below nought where narrower. */
+  /** Says how much wider it is than standard; below nought where narrower. */
   over_mm: finite().required().min(-10, 'Over 10 mm').max(10, 'Over 10 mm'),
   price: money().required(),
   days: days().required(),
@@ -136,7 +136,7 @@ export const planEntry = object({
   .noUnknown()
   .required();
 
-/** What a person decided of a part, and what the app had proposed. */
+/** Records what a person decided of a part, and what the app had proposed. */
 export const decisionEntry = object({
   ...made,
   kind: string().oneOf(['decision']).required(),

@@ -6,7 +6,7 @@ export interface HubInBushing {
   /** The clearances that are in, by the sheet; null for no limit. */
   readonly lower_mm: number | null;
   readonly upper_mm: number | null;
-  /** How the house wants it; null where that is no question: a shaft in a gear pump. */
+  /** Says how the house wants it; null where that is no question: a shaft in a gear pump. */
   readonly school: HouseRules['bushing'] | null;
   /** Change of the clearance from 20 °C to working temperature: below nought where a hot hub closes it; null where unknown. */
   readonly heatShift_mm: number | null;

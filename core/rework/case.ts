@@ -22,7 +22,7 @@ export interface Unsized {
   readonly by: readonly string[];
 }
 
-/** What a person set about one operation: it is not done, it is done, or done by so much. */
+/** Says what a person set about one operation: it is not done, it is done, or done by so much. */
 export type Setting = 'off' | 'on' | { readonly amount_mm: number };
 
 /** Everything that plans for a pump are made from. */
@@ -213,9 +213,8 @@ export function problemIn(
   );
   // What a person switched off is not asked for again by what made it needed.
   const oneOf = needs
-    .map(({ offers: any }) =>
-      any.map(({ id }) => id).filter((id) => works.some((w) => w.id === id)),
-    )
+    .map((need) => need.offers.map(({ id }) => id))
+    .map((group) => group.filter((id) => works.some((w) => w.id === id)))
     .filter((group) => group.length > 0);
   const rows = [...watched.flatMap(rowsOf), ...unsized.map(rowOfUnsized)];
   return { rows, works, excludes, oneOf, dayCost: money.downDay };

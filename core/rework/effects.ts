@@ -9,13 +9,13 @@ import { beginsSo, type Offer } from './offers';
 import type { Effect } from './problem';
 import { spanOf, type Span } from './standing';
 
-/** How an operation moves the two ends of a gap. */
+/** Says how an operation moves the two ends of a gap. */
 export interface EndEffects {
   readonly low: Effect;
   readonly high: Effect;
 }
 
-/** What is known of the pump that operations are weighed on. */
+/** Holds what is known of the pump that operations are weighed on. */
 export interface Known {
   readonly sheet: Sheet;
   readonly pump: PumpModel;

@@ -18,19 +18,19 @@ export interface Spare {
   readonly model: string;
   /** Tags of the jobs that ask for it. */
   readonly tags: readonly string[];
-  /** What one of it costs, and the days until it is there. */
+  /** Gives what one of it costs, and the days until it is there. */
   readonly price: number;
   readonly days: number;
 }
 
-/** What the cheapest plans of a fleet come to. */
+/** Says what the cheapest plans of a fleet come to. */
 export interface Fleet {
   /** Lists the parts that are wanted, what most pumps want first. */
   readonly spares: readonly Spare[];
   /** Lists the tags of pumps that no work brings in. */
   readonly givenUp: readonly string[];
   readonly minutes: number;
-  /** What is paid for parts and outside, and the shop's own time. */
+  /** Gives what is paid for parts and outside, and the shop's own time. */
   readonly work: number;
 }
 

@@ -9,7 +9,7 @@ interface Cut {
   readonly less?: true;
 }
 
-/** What an operation costs and how far it goes, as the app begins with: made up, for the shop to put right. */
+/** Says what an operation costs and how far it goes, as the app begins with: made up, for the shop to put right. */
 export interface OperationTerms {
   readonly by: DoneBy;
   readonly minutes: number;

@@ -16,14 +16,14 @@ export interface PlannedOffer extends PlannedWork {
   readonly need: Need | null;
 }
 
-/** What becomes of a part, and what that rests on. */
+/** Says what becomes of a part, and what that rests on. */
 export interface PartLine {
   readonly part: Part;
   readonly decision: Decision;
   readonly works: readonly PlannedOffer[];
   /** A finding that nothing on offer puts right; null for none. */
   readonly unmet: Unmet | null;
-  /** How its surfaces looked: none looked at, sound, or with something on them that was passed. */
+  /** Says how its surfaces looked: none looked at, sound, or with something on them that was passed. */
   readonly looked: 'unseen' | 'sound' | 'passed';
   /** Gaps that rest on it and have a verdict: all in, some not, or none judged. */
   readonly gaps: readonly Assessment[];

@@ -4,7 +4,7 @@ import type { Bound, Column, Program } from './program';
 /** The solver reckons in micrometres: its tolerances are then far below what matters. */
 export const UM = 1000;
 
-/** What lies on a limit is in, whatever the rounding of its sum: so much is let pass, in µm. */
+/** Lets so much pass, in µm: a value on its limit is in, whatever the rounding of its sum. */
 const EDGE_um = 1e-6;
 
 export const NO_EFFECT: Effect = { perMm: 0, once_mm: 0 };

@@ -5,14 +5,14 @@ import type { ReworkCase } from './case';
 import { minutesOf, termsOf } from './offers';
 import type { RatedPlan } from './solve';
 
-/** What one way to a sound pump costs, and how long it takes. */
+/** Says what one way to a sound pump costs, and how long it takes. */
 export interface Price {
-  /** What is paid and the shop's own time. */
+  /** Gives what is paid and the shop's own time. */
   readonly work: number;
   readonly minutes: number;
   /** Days of waiting. */
   readonly days: number;
-  /** What the machine's standing still costs meanwhile. */
+  /** Gives what the machine's standing still costs meanwhile. */
   readonly down: number;
   /** The chance of a comeback. */
   readonly chance: number;

@@ -16,11 +16,11 @@ import {
   type OperationTerms,
 } from './kinds';
 
-/** What an operation does to one part, as its entry in the journal will say. */
+/** Says what an operation does to one part, as its entry in the journal will say. */
 export interface PartWork {
   readonly part: PartId;
   readonly work: Operation['work'];
-  /** How far a millimetre of amount moves each size; null where it changes it by no amount. */
+  /** Says how far a millimetre of amount moves each size; null where it changes it by no amount. */
   readonly moves: readonly { readonly dimension: string; readonly perMm: number | null }[];
 }
 

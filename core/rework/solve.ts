@@ -28,7 +28,7 @@ export interface Blocked {
   readonly short_mm: number;
 }
 
-/** What can be done about a pump. */
+/** Holds what can be done about a pump. */
 export interface Rework {
   /** Lists the plans, that of the least expected cost first; none where something blocks. */
   readonly plans: readonly RatedPlan[];

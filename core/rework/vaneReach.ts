@@ -17,7 +17,7 @@ export interface VaneInSlot extends Vane {
   readonly rotorRadius_mm: number;
 }
 
-/** How far a vane stands out, what of it stays in the slot, and how long that lasts. */
+/** Says how far a vane stands out, what of it stays in the slot, and how long that lasts. */
 export interface VaneReach {
   readonly reach_mm: number;
   readonly inSlot_mm: number;

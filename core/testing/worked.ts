@@ -41,7 +41,7 @@ export function measuredJob(
   return measure(job, hidden, { instruments: NEW_SHOP.instruments, zeros: [] }, new Date(AT));
 }
 
-/** What can be done about a job's pump, with all that it was worked out from. */
+/** Holds what can be done about a job's pump, with all that it was worked out from. */
 export interface Planned {
   readonly state: State;
   readonly rework: ReworkCase;

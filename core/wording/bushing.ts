@@ -9,7 +9,7 @@ const SCHOOL: Readonly<Record<HouseRules['bushing'], string>> = {
   snug: 'House rule: snug. No rock; it guides the gear and holds the oil back.',
 };
 
-/** What a hub does that is too tight, and one that is too loose. */
+/** Says what a hub does that is too tight, and one that is too loose. */
 const FAULTS: readonly string[] = [
   'Too tight: heat closes it, the hub picks up metal and spins the bushing in its bore.',
   'Too loose: the hub rocks, the gear walks into the crescent, and the oil blows the seal.',

@@ -148,7 +148,7 @@ export const lineTitle = ({ part, works, decision }: PartLine): string =>
         : DECISION_WORD[decision],
   });
 
-/** How the gaps of a part stand that nothing is done to. */
+/** Says how the gaps of a part stand that nothing is done to. */
 type Fits = 'unknown' | 'in' | 'after' | 'close';
 
 /** Says how a part looked and how its gaps stand, by both. */

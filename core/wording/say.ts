@@ -10,7 +10,7 @@ export type MessageKey = keyof Messages;
 type Before<S, Sign extends string> = S extends `${infer Head}${Sign}${string}` ? Head : S;
 type Head<S> = Before<Before<S, '}'>, ','>;
 
-/** What stands behind a brace that opens a branch of a plural or a choice. */
+/** Matches what stands behind a brace that opens a branch of a plural or a choice. */
 type Branch = `${string} ${string}` | `{${string}` | '';
 
 /** The names of a message’s parameters: a brace with a single word, and that is no branch. */
