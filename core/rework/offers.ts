@@ -7,14 +7,8 @@ import type { Operation } from '../records/entry';
 import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import type { Shop } from '../records/shop';
-import {
-  kindOf,
-  OPERATION_KINDS,
-  NEW_PUMP,
-  OTHER_WIDTH,
-  type OperationKind,
-  type OperationTerms,
-} from './kinds';
+import type { OperationKind, OperationTerms } from './kind';
+import { kindOf, OPERATION_KINDS, NEW_PUMP, OTHER_WIDTH } from './kinds';
 
 /** Says what an operation does to one part, as its entry in the journal will say. */
 export interface PartWork {

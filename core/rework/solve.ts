@@ -1,5 +1,5 @@
 import type { Assessment } from '../assessment/assessment';
-import { GEARS } from './kinds';
+import { GEARS } from './kind';
 import { gapOfRow, problemIn, rowsOf, type ReworkCase, type Setting } from './case';
 import { chanceOut } from './chance';
 import type { Offer } from './offers';

@@ -3,7 +3,7 @@ import type { Job } from '../records/job';
 import { drawnOf, nominalOf } from '../records/sheet';
 import type { Shop } from '../records/shop';
 import type { Setting } from './case';
-import { GEARS } from './kinds';
+import { GEARS } from './kind';
 import { offersFor } from './offers';
 
 /** The id of the set that somebody asks for on purpose. */

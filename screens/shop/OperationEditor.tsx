@@ -2,7 +2,7 @@ import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShopOperation } from '@/core/records/rework';
-import type { OperationKind } from '@/core/rework/kinds';
+import type { OperationKind } from '@/core/rework/kind';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';

@@ -10,7 +10,7 @@ import {
   type ShopMoney,
   type ShopOperation,
 } from '@/core/records/rework';
-import type { OperationKind } from '@/core/rework/kinds';
+import type { OperationKind } from '@/core/rework/kind';
 import { say } from '@/core/wording/say';
 import { validated, type Errors, type Read } from './instrumentForm';
 
