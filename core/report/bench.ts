@@ -20,7 +20,7 @@ import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
 import { dateText } from '../wording/date';
-import { decisionLines, stepsLeft } from '../wording/rework';
+import { decisionLines, stepsLeft } from '../wording/worked';
 import { say } from '../wording/say';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */

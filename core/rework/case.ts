@@ -6,7 +6,7 @@ import type { Job } from '../records/job';
 import { bringsIn, effectsOn, trues, type EndEffects, type Known } from './effects';
 import { needsOf, type Need, type Unmet } from './needs';
 import { costOfOffer, offersFor, type Offer, type WorkTerms } from './offers';
-import type { Effect, Problem, Row, Work } from './problem';
+import { isMoved, type Effect, type Problem, type Row, type Work } from './problem';
 import { spanOf, type Span } from './standing';
 
 /** A gap that plans have to bring in, or keep in, and how each operation moves its ends. */
@@ -131,10 +131,8 @@ export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase 
   };
 }
 
-const moves = ({ perMm, once_mm }: Effect): boolean => perMm !== 0 || once_mm !== 0;
-
 const effectsAt = ({ effects }: Watched, end: keyof EndEffects): Map<string, Effect> =>
-  new Map([...effects].flatMap(([id, both]) => (moves(both[end]) ? [[id, both[end]]] : [])));
+  new Map([...effects].flatMap(([id, both]) => (isMoved(both[end]) ? [[id, both[end]]] : [])));
 
 /** Returns the rows of a gap: its lower end against the lower limit, its upper end against the upper. */
 export const rowsOf = (w: Watched): Row[] => {

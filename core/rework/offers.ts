@@ -75,6 +75,10 @@ export const costOfOffer = (offer: Pick<Offer, 'terms' | 'along'>, rate: number)
     (minutesOf(offer) / 60) * rate + offer.terms.price,
   );
 
+/** Tells whether an operation moves a size by its amount; what only cuts flat goes until it is flat. */
+export const movesBySize = ({ works }: Offer): boolean =>
+  works.some(({ moves }) => moves.some(({ perMm }) => perMm !== null));
+
 /** Tells whether an id is one of those that begin so. */
 export const beginsSo = (id: string, stems: readonly string[]): boolean =>
   stems.some((stem) => id.startsWith(stem));

@@ -6,6 +6,9 @@ export interface Effect {
   readonly once_mm: number;
 }
 
+/** Tells whether an operation changes a value at all. */
+export const isMoved = ({ perMm, once_mm }: Effect): boolean => perMm !== 0 || once_mm !== 0;
+
 /** A value that has to lie inside limits, and how each work moves it. All lengths in mm. */
 export interface Row {
   readonly id: string;

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { StyleSheet, View, type Text } from 'react-native';
-import { answerWords, blockedWords, findingWords, leavesWords } from '@/core/wording/rework';
+import { answerWords, blockedWords, findingWords, leavesWords } from '@/core/wording/decide';
 import { useNextFocus } from '@/ui/focus';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { pastWords } from '@/core/wording/rework';
+import { pastWords } from '@/core/wording/worked';
 import { shownExtremes } from '@/core/wording/verdict';
 import { GapBar } from '@/ui/GapBar';
 import { Heading, Words } from '@/ui/Words';

@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import { amountsOf } from '@/core/rework/solve';
 import { workListOf } from '@/core/rework/worklist';
-import { movedGaps } from '@/core/wording/rework';
+import { movedGaps } from '@/core/rework/moved';
 import { useEscape } from '@/ui/keyboard';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
@@ -35,7 +35,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
   const back = () => setPanel(null);
   useEscape(panel === null ? undefined : back);
   const { plan, rework } = deciding;
-  const gaps = plan ? movedGaps(rework, plan) : rework.watched;
+  const gaps = plan ? movedGaps(rework, amountsOf(plan)) : rework.watched;
   const bars = (
     <GapChanges deciding={deciding} gaps={gaps} amounts={plan ? amountsOf(plan) : new Map()} />
   );

@@ -1,7 +1,8 @@
 import { StyleSheet, View } from 'react-native';
 import type { PartLine } from '@/core/rework/lines';
 import { costOfOffer, minutesOf } from '@/core/rework/offers';
-import { lineReason, lineTitle, minutesWords, sumWords } from '@/core/wording/rework';
+import { lineReason, lineTitle } from '@/core/wording/decide';
+import { minutesWords, sumWords } from '@/core/wording/money';
 import { StageMark } from '@/ui/StageMark';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';

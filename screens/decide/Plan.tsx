@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { amountsOf } from '@/core/rework/solve';
-import { afterWords, offerTitle, riskWords, stepWords } from '@/core/wording/rework';
+import { afterWords, offerTitle, riskWords, stepWords } from '@/core/wording/planStep';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
 import type { Deciding } from './useDeciding';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
 import type { Price } from '@/core/rework/money';
-import { minutesWords, priceDetail, sumWords } from '@/core/wording/rework';
+import { minutesWords, priceDetail, sumWords } from '@/core/wording/money';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 

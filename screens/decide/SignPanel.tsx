@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { signOff, type Signed } from '@/core/commands/deciding';
 import { WHOLE_PUMP, DECISIONS, type Decision } from '@/core/records/rework';
-import { answerWords, DECISION_WORD, lineReason, lineTitle } from '@/core/wording/rework';
+import { answerWords, DECISION_WORD, lineReason, lineTitle } from '@/core/wording/decide';
 import { capital } from '@/core/quantity/format';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';

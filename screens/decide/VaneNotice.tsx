@@ -1,5 +1,5 @@
 import { vaneOutlook } from '@/core/rework/vanes';
-import { vaneWords } from '@/core/wording/rework';
+import { vaneWords } from '@/core/wording/vane';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 import type { Deciding } from './useDeciding';

@@ -1,14 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import { plannedOffers } from '@/core/rework/lines';
 import { priceOf } from '@/core/rework/money';
-import {
-  leavesWords,
-  minutesWords,
-  offerTitle,
-  priceDetail,
-  stepWords,
-  sumWords,
-} from '@/core/wording/rework';
+import { leavesWords } from '@/core/wording/decide';
+import { minutesWords, priceDetail, sumWords } from '@/core/wording/money';
+import { offerTitle, stepWords } from '@/core/wording/planStep';
 import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';

@@ -2,12 +2,14 @@ import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
 import { problemIn, reachOf, type Setting } from '@/core/rework/case';
-import type { Offer } from '@/core/rework/offers';
+import { movesBySize, type Offer } from '@/core/rework/offers';
 import { amountsOf } from '@/core/rework/solve';
 import type { Amounts, Problem } from '@/core/rework/problem';
 import { canBeWider } from '@/core/rework/wider';
 import { formatWithUnit } from '@/core/quantity/format';
-import { movedGaps, movesBySize, offerTitle, rangeWords, sumWords } from '@/core/wording/rework';
+import { movedGaps } from '@/core/rework/moved';
+import { sumWords } from '@/core/wording/money';
+import { offerTitle, rangeWords } from '@/core/wording/planStep';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -49,7 +51,10 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   const [more, setMore] = useState(false);
   // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
   const planned = useMemo(() => (plan ? amountsOf(plan) : NOTHING), [plan]);
-  const gaps = useMemo(() => (plan ? movedGaps(rework, plan) : rework.watched), [rework, plan]);
+  const gaps = useMemo(
+    () => (plan ? movedGaps(rework, planned) : rework.watched),
+    [rework, plan, planned],
+  );
   const problem = useMemo(() => problemIn(rework, all, () => true), [rework, all]);
   const possible = useMemo(
     () => rework.offers.filter((offer) => reachOf(offer, rework, all) !== null),

@@ -5,7 +5,7 @@ import { withVoided } from '@/core/journal/commands';
 import { kindOf } from '@/core/rework/kinds';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/worklist';
 import { say } from '@/core/wording/say';
-import { checksWords, offerTitle } from '@/core/wording/rework';
+import { checksWords, offerTitle } from '@/core/wording/planStep';
 import { workWords } from '@/core/wording/reading';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';

@@ -7,7 +7,7 @@ import { reworkCase, type ReworkCase, type Setting } from '@/core/rework/case';
 import { partLines, plannedOffers, type PartLine, type PlannedOffer } from '@/core/rework/lines';
 import { newIsCheaper, newPumpPrice, priceOf, type Price } from '@/core/rework/money';
 import type { RatedPlan, Rework } from '@/core/rework/solve';
-import { mustBeSized } from '@/core/wording/rework';
+import { mustBeSized } from '@/core/rework/proposal';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { RemotePlanner } from '@/data/rework';

@@ -5,7 +5,7 @@ import type { ShopOperation } from '@/core/records/rework';
 import type { Shop } from '@/core/records/shop';
 import type { OperationKind } from '@/core/rework/kind';
 import { OPERATION_KINDS } from '@/core/rework/kinds';
-import { minutesWords, sumWords } from '@/core/wording/rework';
+import { minutesWords, sumWords } from '@/core/wording/money';
 import { say } from '@/core/wording/say';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Columns } from '@/ui/Columns';

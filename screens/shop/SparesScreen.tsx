@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
 import type { Fleet, Spare } from '@/core/rework/fleet';
-import { minutesWords, sumWords } from '@/core/wording/rework';
+import { minutesWords, sumWords } from '@/core/wording/money';
 import { say } from '@/core/wording/say';
 import { useJobSummaries, useShop } from '@/data/hooks';
 import { Course } from '@/ui/Course';

@@ -1,24 +1,11 @@
-import { NEW_SHOP } from '../records/shop';
 import { carryOut } from '../commands/deciding';
 import { plannedOffers, partLines } from '../rework/lines';
 import { amountsOf } from '../rework/solve';
 import { AT, freshId } from '../testing/readings';
 import { jobWithSizes, planFor } from '../testing/worked';
-import {
-  afterWords,
-  answerWords,
-  blockedWords,
-  findingWords,
-  lineReason,
-  lineTitle,
-  minutesWords,
-  pastWords,
-  priceDetail,
-  riskWords,
-  stepWords,
-  sumWords,
-  vaneWords,
-} from './rework';
+import { answerWords, blockedWords, findingWords, lineReason, lineTitle } from './decide';
+import { afterWords, riskWords, stepWords } from './planStep';
+import { pastWords } from './worked';
 
 const WIDE = {
   ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
@@ -100,26 +87,5 @@ describe('a plan in words', () => {
     expect(pastWords(face!, 'mm')).toMatch(
       /^Before 0\.09 ± .* mm, predicted 0\.05 ± .* mm\. Measure it again\.$/,
     );
-  });
-});
-
-describe('money and time', () => {
-  it('are written short', () => {
-    const money = { ...NEW_SHOP.money, currency: '€' };
-    expect([sumWords(118.4, NEW_SHOP.money), sumWords(118.4, money), sumWords(6.5, money)]).toEqual(
-      [...['118', '118 €', '6.5 €']],
-    );
-    expect([40, 60, 90, 125.4].map(minutesWords)).toEqual(['40 min', '1 h', '1 h 30', '2 h 05']);
-    const price = { work: 1, minutes: 1, days: 2, down: 240, chance: 0.25, expected: 1 };
-    expect(priceDetail(price, NEW_SHOP.money)).toBe('2 days, down 240 · 25% chance of a comeback');
-    expect(priceDetail({ ...price, days: 0, chance: 0 }, NEW_SHOP.money)).toBe('no waiting');
-  });
-  it('say of vanes how long they last, and raise the alarm where one can leave its slot', () => {
-    const reach = { reach_mm: 9.7, inSlot_mm: 5.8, verdict: 'in' as const, hoursLeft: 3200.4 };
-    expect(vaneWords(reach, 'mm')).toBe(
-      'At full reach 5.80 mm of the vane stays in its slot: 3200 hours to the limit at the wear so far.',
-    );
-    expect(vaneWords({ ...reach, hoursLeft: null }, 'mm')).toMatch(/stays in its slot\.$/);
-    expect(vaneWords({ ...reach, verdict: 'escapes' }, 'mm')).toMatch(/can leave its slot/);
   });
 });

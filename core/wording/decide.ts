@@ -1,0 +1,170 @@
+import { capital, formatWithUnit } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
+import type { Decision } from '../records/rework';
+import type { ReworkCase, Watched } from '../rework/case';
+import type { PartLine, PlannedOffer } from '../rework/lines';
+import { broughtIn } from '../rework/moved';
+import { mustBeSized } from '../rework/proposal';
+import type { RatedPlan, Rework } from '../rework/solve';
+import { checksWords, lower, stepWords } from './planStep';
+import { listed, say } from './say';
+
+/** The decisions as they are said of a part. */
+export const DECISION_WORD: Readonly<Record<Decision, string>> = {
+  reuse: 'reuse',
+  dress: 'dress',
+  machine: 'machine',
+  pair: 'pair with another part',
+  replace: 'replace',
+};
+
+/** Writes what becomes of a part: `Body: face the deck`. */
+export const lineTitle = ({ part, works, decision }: PartLine): string =>
+  say('rework.partWhat', {
+    part: part.name,
+    what:
+      works.length > 0
+        ? listed([...new Set(works.map(({ offer }) => offer.set?.name ?? offer.kind.name))])
+        : DECISION_WORD[decision],
+  });
+
+/** Says how the gaps of a part stand that nothing is done to. */
+type Fits = 'unknown' | 'in' | 'after' | 'close';
+
+/** Says how a part looked and how its gaps stand, by both. */
+const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>> = {
+  unseen: {
+    unknown: 'Not measured.',
+    in: 'Clearances in.',
+    after: 'Fits after the work.',
+    close: 'Too close to call.',
+  },
+  sound: {
+    unknown: 'Looks sound; not measured.',
+    in: 'Looks sound; clearances in.',
+    after: 'Looks sound; fits after the work.',
+    close: 'Looks sound; too close to call.',
+  },
+  passed: {
+    unknown: 'Passed at Look; not measured.',
+    in: 'Passed at Look; clearances in.',
+    after: 'Passed at Look; fits after the work.',
+    close: 'Passed at Look; too close to call.',
+  },
+};
+
+function reuseWords({ looked, gaps }: PartLine): string {
+  const verdicts = gaps.map((a) => a.verdict);
+  if (verdicts.length === 0) return REUSE[looked].unknown;
+  if (verdicts.every((v) => v === 'in')) return REUSE[looked].in;
+  return verdicts.some((v) => v === 'out') ? REUSE[looked].after : REUSE[looked].close;
+}
+
+/** Says why that becomes of a part, and what it buys. */
+export function lineReason(rework: ReworkCase, line: PartLine, unit: ShopUnit): string {
+  if (line.works.length === 0) return line.unmet?.why ?? reuseWords(line);
+  return line.works
+    .map((work) => {
+      const { offer, need } = work;
+      const brings = broughtIn(rework, offer.id);
+      return [
+        stepWords(work, unit),
+        brings.length > 0
+          ? say('rework.brings', { checks: checksWords(brings, 1) })
+          : need
+            ? sentence(need.why)
+            : '',
+      ]
+        .filter(Boolean)
+        .join(' ');
+    })
+    .join(' ');
+}
+
+const sentence = (text: string): string =>
+  /[.!?]$/.test(text) ? capital(text) : `${capital(text)}.`;
+
+/** Says how far a gap is beyond its limits, at least and at most: `0.012 to 0.020 mm`. */
+function byHowMuch({ assessment, span }: Watched, unit: ShopUnit): string {
+  const { lower_mm = null, upper_mm = null } = assessment.limits ?? {};
+  const over = upper_mm === null ? 0 : span.high_mm - upper_mm;
+  const under = lower_mm === null ? 0 : lower_mm - span.low_mm;
+  const { quantity } = assessment.characteristic;
+  return formatWithUnit(Math.max(over, under), quantity, unit);
+}
+
+/** Says what is wrong with the pump: what is out first, then what is not known. */
+export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
+  const { watched, unmeasured, unsized } = rework;
+  const out = watched.filter((w) => w.assessment.verdict === 'out');
+  const close = watched.filter((w) => w.assessment.verdict === 'close');
+  const [worst, ...more] = out;
+  const isOut = worst && {
+    check: worst.assessment.characteristic.name,
+    by: byHowMuch(worst, unit),
+  };
+  return [
+    isOut
+      ? more.length > 0
+        ? say('rework.isOutMore', { ...isOut, count: more.length })
+        : say('rework.isOut', isOut)
+      : watched.length > 0 && close.length + unsized.length === 0
+        ? say('rework.allIn', { count: watched.length })
+        : '',
+    close.length > 0 ? say('bench.tooClose', { count: close.length }) : '',
+    unsized.length > 0
+      ? say('rework.unsized', { checks: checksWords(unsized.map((u) => u.assessment)) })
+      : '',
+    unmeasured.length > 0 ? say('rework.notMeasured', { count: unmeasured.length }) : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** Orders as they stand in the answer: what cuts first, then what is put in; each once. */
+function ordersOf(planned: readonly PlannedOffer[]): string[] {
+  const cuts = planned.filter(({ offer }) => offer.kind.decision === 'machine');
+  const rest = planned.filter(({ offer }) => offer.kind.decision !== 'machine');
+  return [...new Set([...cuts, ...rest].map(({ offer }) => offer.kind.order))];
+}
+
+/** Says in a sentence what to do with the pump. */
+export function answerWords(
+  rework: ReworkCase,
+  { blocked }: Pick<Rework, 'blocked'>,
+  planned: readonly PlannedOffer[] | null,
+  buyNew: boolean,
+): string {
+  if (rework.watched.length === 0 && rework.unmeasured.length > 0 && rework.unmet.length === 0) {
+    return 'Measure first, then decide.';
+  }
+  if (buyNew) return 'Buy a new pump.';
+  if (planned === null) {
+    if (mustBeSized(rework, blocked)) return 'Measure how far it is out, then decide.';
+    return blocked.length > 0
+      ? 'No work that is allowed here brings it in.'
+      : 'These settings exclude each other.';
+  }
+  const [first, second, ...more] = ordersOf(planned);
+  const then = rework.unmeasured.length > 0 ? 'measure the rest' : 'it runs';
+  if (first === undefined) {
+    return rework.unmeasured.length > 0 ? 'Good so far: measure the rest.' : 'Reuse it as it is.';
+  }
+  if (second === undefined) return say('rework.answer.one', { first, then });
+  return more.length === 0
+    ? say('rework.answer.two', { first, second: lower(second), then })
+    : say('rework.answer.many', { first, count: more.length + 1, then });
+}
+
+/** Lists what blocks, a sentence each. */
+export const blockedWords = (rework: ReworkCase, { blocked }: Rework, unit: ShopUnit): string[] =>
+  blocked.flatMap(({ characteristic, short_mm }) => {
+    const gap = rework.watched.find((w) => w.assessment.characteristic.id === characteristic);
+    if (!gap) return [];
+    const { name, quantity } = gap.assessment.characteristic;
+    return [say('rework.blocks', { check: name, short: formatWithUnit(short_mm, quantity, unit) })];
+  });
+
+/** Says what a plan leaves as it is; empty for nothing. */
+export const leavesWords = ({ leaves }: RatedPlan): string =>
+  leaves.length > 0 ? say('rework.aboutLeft', { count: leaves.length }) : '';

@@ -1,0 +1,28 @@
+import { trimmed } from '../quantity/format';
+import type { Shop } from '../records/shop';
+import type { Price } from '../rework/money';
+import { say } from './say';
+
+/** Writes a sum of money: `118`, `118 €`. */
+export function sumWords(sum: number, { currency }: Shop['money']): string {
+  const figure = trimmed(sum, sum < 10 ? 2 : 0);
+  return currency ? say('rework.sum', { sum: figure, currency }) : figure;
+}
+
+/** Writes a stretch of work: `40 min`, `1 h 30`. */
+export function minutesWords(minutes: number): string {
+  const whole = Math.round(minutes);
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
+  if (hours === 0) return say('rework.minutes', { minutes: whole });
+  return rest === 0 ? `${hours} h` : `${hours} h ${`${rest}`.padStart(2, '0')}`;
+}
+
+/** Says what waits and what may go wrong with a way to a sound pump: `2 days, down 240`. */
+export function priceDetail({ days, down, chance }: Price, money: Shop['money']): string {
+  return [
+    days > 0 ? say('rework.costsDown', { days, sum: sumWords(down, money) }) : 'no waiting',
+    chance >= 0.005 ? say('rework.chance', { chance: Math.round(chance * 100) }) : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

@@ -1,0 +1,123 @@
+import type { Assessment } from '../assessment/assessment';
+import { formatLength, formatWithUnit } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
+import { bindingAt } from '../rework/binding';
+import type { ReworkCase } from '../rework/case';
+import { openedByOffer } from '../rework/effects';
+import type { PlannedOffer } from '../rework/lines';
+import { movesBySize } from '../rework/offers';
+import { rangeOf, type Amounts, type Problem } from '../rework/problem';
+import { listed, say } from './say';
+
+/** Kinds of operation whose amount is said in a sentence of its own. */
+const CUT_KINDS = [
+  'block-ground',
+  'body-ground',
+  'bushing-honed',
+  'deck-faced',
+  'gears-ground',
+  'pocket-sunk',
+  'shaft-polished',
+  'washer-thicker',
+  'washer-thinner',
+] as const;
+
+/** Writes a name as it stands within a sentence. */
+export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** Names an operation with what it is done on: `Plate, front: grind flat` */
+export const offerTitle = ({ on, kind, set }: PlannedOffer['offer']): string =>
+  say('rework.partWhat', { part: on, what: set?.name ?? kind.name });
+
+/**
+ * Writes the amount of a step as a shop would: `Take 0.031 mm off the deck (0.024 to 0.043 is in).` Empty
+ * where it has none.
+ */
+export function stepWords(
+  { offer, amount_mm, from_mm, to_mm }: PlannedOffer,
+  unit: ShopUnit,
+): string {
+  const { kind, terms, set } = offer;
+  if (set) return say('rework.fitSet', { set: set.name });
+  if (terms.most_mm === null) return '';
+  if (!movesBySize(offer)) {
+    return say('rework.makeFlat', { least: formatWithUnit(from_mm, 'gap', unit) });
+  }
+  const said = {
+    amount: formatWithUnit(amount_mm, 'gap', unit),
+    from: formatLength(from_mm, 'gap', unit),
+    to: formatLength(to_mm, 'gap', unit),
+  };
+  const known = CUT_KINDS.find((id) => id === kind.id);
+  return known ? say(`rework.cut.${known}`, said) : say('rework.cut.other', said);
+}
+
+/**
+ * Lists checks by name in a sentence, the first of many.
+ *
+ * @param most how many are named; of more there is a count
+ */
+export function checksWords(checks: readonly Assessment[], most = 3): string {
+  const names = checks.map((a) => lower(a.characteristic.name));
+  const [first = '', ...more] = names;
+  return names.length > most
+    ? say('rework.moreChecks', { check: first, count: more.length })
+    : listed(names);
+}
+
+/** Says what has to be done along with a step, and what is measured again after it. */
+export function afterWords(
+  { known }: Pick<ReworkCase, 'known'>,
+  all: readonly Assessment[],
+  { offer }: Pick<PlannedOffer, 'offer'>,
+): string {
+  const again = openedByOffer(known.pump, all, offer).filter((a) => a.parts.length === 0);
+  const follows = offer.works.some(
+    (w) => w.work === 'ground' && w.moves.some((m) => m.dimension === 'outer-face'),
+  );
+  return [
+    follows ? say('rework.follows') : '',
+    again.length > 0 ? say('rework.then', { checks: checksWords(again) }) : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** Says what holds the ends of a step's range: `Over 0.043 mm, end clearance is out.` */
+export function riskWords(
+  rework: Pick<ReworkCase, 'watched'>,
+  amounts: Amounts,
+  { offer, from_mm, to_mm }: PlannedOffer,
+  unit: ShopUnit,
+): string[] {
+  if (offer.terms.most_mm === null || !movesBySize(offer)) return [];
+  const range = [
+    [to_mm, 1],
+    [from_mm, -1],
+  ] as const;
+  return range.flatMap(([at, towards]) => {
+    const { gap, at_mm } = bindingAt(rework, amounts, offer.id, at, towards);
+    if (!gap) return [];
+    const check = lower(gap.characteristic.name);
+    const amount = formatWithUnit(at_mm, 'gap', unit);
+    return [say(towards > 0 ? 'rework.overIt' : 'rework.underIt', { amount, check })];
+  });
+}
+
+/** Says an amount and from where to where it is in: `0.031 mm; 0.024 to 0.043 is in.` */
+export function rangeWords(
+  problem: Problem,
+  amounts: Amounts,
+  operation: string,
+  unit: ShopUnit,
+): string {
+  const { from_mm, to_mm } = rangeOf(problem, amounts, operation);
+  const amount = formatWithUnit(amounts.get(operation) ?? 0, 'gap', unit);
+  return from_mm <= to_mm
+    ? say('rework.amountIs', {
+        amount,
+        from: formatLength(from_mm, 'gap', unit),
+        to: formatLength(to_mm, 'gap', unit),
+      })
+    : say('rework.amountNever', { amount });
+}

@@ -1,0 +1,54 @@
+import type { Assessment } from '../assessment/assessment';
+import { ledgerOf } from '../journal/ledger';
+import type { Extremes } from '../metrology/extremes';
+import { partName } from '../pumps/registry';
+import { unitName } from '../quantity/format';
+import type { ShopUnit } from '../quantity/units';
+import type { Job } from '../records/job';
+import { WHOLE_PUMP } from '../records/rework';
+import { kindOf } from '../rework/kinds';
+import { workListOf } from '../rework/worklist';
+import { counting } from '../schema/voiding';
+import { DECISION_WORD } from './decide';
+import { say } from './say';
+import { rangeText, shownExtremes, VERDICT_WORD } from './verdict';
+
+/** Says how a gap stood before work, how it should be, and how it is: as far as each is known. */
+export function pastWords(a: Assessment, unit: ShopUnit): string {
+  const { quantity } = a.characteristic;
+  const words = (range: Extremes | null): string =>
+    range ? `${rangeText(range, unit, quantity)} ${unitName(quantity, unit)}` : '';
+  const now = shownExtremes(a);
+  const [before, predicted] = [words(a.before), words(a.predicted)];
+  if (!now) {
+    return predicted
+      ? say('rework.past.predicted', { before, predicted })
+      : say('rework.past.before', { before });
+  }
+  const measured = { before, now: words(now), verdict: VERDICT_WORD[a.verdict] };
+  return predicted
+    ? say('rework.past.all', { ...measured, predicted })
+    : say('rework.past.after', measured);
+}
+
+/** Lists what was signed off, a line for each part: `Body: machine. Take 0.03 mm off. Runa T.` */
+export const decisionLines = (job: Job): string[] =>
+  counting(ledgerOf(job).decisions).map(({ part, decided, proposed, why, remark, by }) => {
+    const what =
+      decided === proposed
+        ? DECISION_WORD[decided]
+        : say('rework.was', {
+            decided: DECISION_WORD[decided],
+            proposed: DECISION_WORD[proposed],
+          });
+    const name = part === WHOLE_PUMP ? 'The whole pump' : partName(job.sheet, part);
+    return [`${say('rework.partWhat', { part: name, what })}.`, remark || why, by]
+      .filter(Boolean)
+      .join(' ');
+  });
+
+/** Lists the steps of the work list that were not carried out. */
+export const stepsLeft = (job: Job): string[] =>
+  (workListOf(job)?.steps ?? []).flatMap(({ step, done }) =>
+    done.length > 0 ? [] : [kindOf(step.operation)?.order ?? step.operation],
+  );
