@@ -1,12 +1,12 @@
 import type { Assessment } from '../assessment/assessment';
 import type { State } from '../guidance/evaluator';
-import { centre } from '../metrology/estimate';
 import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
-import { bringsIn, effectsOn, trues, type EndEffects, type Known } from './effects';
+import { bringsIn, effectsOn, type EndEffects, type Known } from './effects';
 import { needsOf, type Need, type Unmet } from './needs';
 import { costOfOffer, offersFor, type Offer, type WorkTerms } from './offers';
 import { isMoved, type Effect, type Problem, type Row, type Work } from './problem';
+import { reachFrom, type Reach } from './reach';
 import { spanOf, type Span } from './standing';
 
 /** A gap that plans have to bring in, or keep in, and how each operation moves its ends. */
@@ -39,49 +39,15 @@ export interface ReworkCase {
   readonly unsized: readonly Unsized[];
 }
 
-/** Returns how far an operation may go without taking metal that has to stay, in mm. */
-function metalLeft(offer: Offer, { sheet, dimensions }: Known): number {
-  return offer.works
-    .flatMap((w) => w.moves)
-    .reduce((most, { dimension, perMm }) => {
-      const bound = sheet.metal.find((m) => m.dimension === dimension);
-      const now = dimensions.get(dimension);
-      if (!bound || !perMm || !now || now.source === 'example') return most;
-      const left =
-        perMm < 0
-          ? now.best_mm - (bound.least_mm ?? -Infinity)
-          : (bound.most_mm ?? Infinity) - now.best_mm;
-      return Math.min(most, Math.max(0, left / Math.abs(perMm)));
-    }, Infinity);
-}
-
-/** Returns the least that an operation has to take so that what it cuts true is true, in mm. */
-const depthToTrue = (offer: Offer, all: readonly Assessment[], { pump }: Known): number =>
-  all.reduce((most, a) => {
-    if (!a.largest || !trues(pump, a.characteristic, offer)) return most;
-    return Math.max(most, centre(a.largest));
-  }, 0);
-
-/** The amounts over which an operation can be done, in mm; both nought where it has none. */
-interface Reach {
-  readonly min_mm: number;
-  readonly max_mm: number;
-}
-
 /** Returns the amounts over which an operation can be done here; null where there is not metal enough for it. */
 export function reachOf(
   offer: Offer,
   { known, needs }: ReworkCase,
   all: readonly Assessment[],
 ): Reach | null {
-  const { least_mm, most_mm } = offer.terms;
-  if (most_mm === null) return { min_mm: 0, max_mm: 0 };
-  const need = needs
-    .filter((n) => n.offers.some(({ id }) => id === offer.id))
-    .reduce((most, n) => Math.max(most, n.least_mm), 0);
-  const min_mm = Math.max(least_mm ?? 0, need, depthToTrue(offer, all, known));
-  const max_mm = Math.min(most_mm, metalLeft(offer, known));
-  return min_mm <= max_mm ? { min_mm, max_mm } : null;
+  const needed = needs.filter((n) => n.offers.some(({ id }) => id === offer.id));
+  const least_mm = needed.reduce((most, n) => Math.max(most, n.least_mm), 0);
+  return reachFrom(offer, least_mm, known, all);
 }
 
 /** Tells whether one operation of a part leaves nothing for another: a new part, or the same face cut twice. */
@@ -106,7 +72,9 @@ export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase 
     dimensions: state.dimensions,
   };
   const possible = offersFor(job, shop);
-  const { needs, unmet } = needsOf(job, possible, shop);
+  const reaches = (offer: Offer, least_mm: number) =>
+    reachFrom(offer, least_mm, known, state.characteristics) !== null;
+  const { needs, unmet } = needsOf(job, possible, shop, reaches);
   const extra = needs
     .flatMap((n) => n.offers)
     .filter((o) => !possible.some(({ id }) => id === o.id));

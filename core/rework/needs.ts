@@ -69,6 +69,9 @@ function needFor(
   return first ? { offers: [first, ...rest], why, least_mm, finding: finding.id } : null;
 }
 
+/** Tells whether an operation can take so much, in mm: it goes so far, and leaves the metal that has to stay. */
+type Reaches = (offer: Offer, least_mm: number) => boolean;
+
 /** Returns what a finding asks for; null where nothing is to be done, unmet where nothing can be. */
 function needOf(
   job: Job,
@@ -76,6 +79,7 @@ function needOf(
   finding: Finding,
   offers: readonly Offer[],
   shop: Pick<Shop, 'operations'>,
+  reaches: Reaches,
 ): Need | Unmet | null {
   const decision = DECIDED[finding.decided];
   if (decision === null) return null;
@@ -84,7 +88,7 @@ function needOf(
   const why = say('rework.found', { surface: surface.name, what });
   const depth = finding.depth_mm ?? 0;
   const direct = offersFor(offers, surface, decision);
-  const deepEnough = direct.filter(({ terms }) => terms.most_mm === null || depth <= terms.most_mm);
+  const deepEnough = direct.filter((offer) => reaches(offer, depth));
   const renewed = decision === 'machine' ? offersFor(offers, surface, 'replace') : [];
   const stoned = decision === 'dress' ? smallJob('nicks-stoned', surface.part, job, shop) : [];
   const deep = direct.length > 0 && deepEnough.length === 0;
@@ -174,14 +178,17 @@ function isDone(offer: Offer, job: Job, since: string | null): boolean {
  * Lists what has to be done on a pump whatever its clearances say: what was decided when it was looked at,
  * and what the house replaces, as far as it was not carried out since; and the findings that nothing on
  * offer puts right.
+ *
+ * @param reaches tells whether there is metal enough for an operation
  */
 export function needsOf(
   job: Job,
   offers: readonly Offer[],
   shop: Pick<Shop, 'operations'>,
+  reaches: Reaches,
 ): { readonly needs: readonly Need[]; readonly unmet: readonly Unmet[] } {
   const asked = lookedAt(job).flatMap(({ surface, findings }) =>
-    findings.flatMap((finding) => needOf(job, surface, finding, offers, shop) ?? []),
+    findings.flatMap((finding) => needOf(job, surface, finding, offers, shop, reaches) ?? []),
   );
   const found = asked.flatMap((a) => ('offers' in a ? [a] : []));
   const needs = [...found, ...houseNeeds(job, offers), ...raceNeeds(job, shop)];

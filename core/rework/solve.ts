@@ -16,7 +16,10 @@ const MOST_PLANS = 4;
 export interface RatedPlan extends Plan {
   /** Lists the gaps, too close to call, that it leaves as they are. */
   readonly leaves: readonly string[];
-  /** Gives the probability that a gap which it leaves is out after all. */
+  /**
+   * Gives the probability that a gap which it leaves is out after all. Gaps are taken as independent: those
+   * that share a size go out together more often than that, so that this is the most it can be for them.
+   */
   readonly chance: number;
   /** Gives its cost, and that of a comeback times its chance. */
   readonly expected: number;

@@ -95,7 +95,7 @@ function byHowMuch({ assessment, span }: Watched, unit: ShopUnit): string {
 
 /** Says what is wrong with the pump: what is out first, then what is not known. */
 export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
-  const { watched, unmeasured, unsized } = rework;
+  const { watched, unmeasured, unsized, unmet } = rework;
   const out = watched.filter((w) => w.assessment.verdict === 'out');
   const close = watched.filter((w) => w.assessment.verdict === 'close');
   const [worst, ...more] = out;
@@ -115,6 +115,7 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
     unsized.length > 0
       ? say('rework.unsized', { checks: checksWords(unsized.map((u) => u.assessment)) })
       : '',
+    ...unmet.map(({ why }) => say('rework.unmet', { why })),
     unmeasured.length > 0 ? say('rework.notMeasured', { count: unmeasured.length }) : '',
   ]
     .filter(Boolean)
@@ -146,8 +147,14 @@ export function answerWords(
       : 'These settings exclude each other.';
   }
   const [first, second, ...more] = ordersOf(planned);
-  const then = rework.unmeasured.length > 0 ? 'measure the rest' : 'it runs';
+  const isLeft = rework.unmet.length > 0;
+  const then = isLeft
+    ? 'see to the rest'
+    : rework.unmeasured.length > 0
+      ? 'measure the rest'
+      : 'it runs';
   if (first === undefined) {
+    if (isLeft) return 'Not ready: something is left that no work here puts right.';
     return rework.unmeasured.length > 0 ? 'Good so far: measure the rest.' : 'Reuse it as it is.';
   }
   if (second === undefined) return say('rework.answer.one', { first, then });

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { signOff, type Signed } from '@/core/commands/deciding';
+import { overallDecision } from '@/core/rework/proposal';
 import { WHOLE_PUMP, DECISIONS, type Decision } from '@/core/records/rework';
 import { answerWords, DECISION_WORD, lineReason, lineTitle } from '@/core/wording/decide';
 import { capital } from '@/core/quantity/format';
@@ -21,11 +22,6 @@ const OPTIONS = DECISIONS.map((value) => ({ value, name: capital(DECISION_WORD[v
 
 /** What is proposed of each part and of the whole pump, as the sign-off keeps it. */
 function proposals({ rework, solved, plan, planned, lines, buyNew, shop }: Deciding): Signed[] {
-  const overall: Decision = buyNew
-    ? 'replace'
-    : lines.some((l) => l.decision !== 'reuse')
-      ? 'machine'
-      : 'reuse';
   const signed = (part: string, decision: Decision, why: string): Signed => ({
     ...{ part, proposed: decision, decided: decision, remark: '' },
     why,
@@ -33,7 +29,7 @@ function proposals({ rework, solved, plan, planned, lines, buyNew, shop }: Decid
   return [
     signed(
       WHOLE_PUMP,
-      overall,
+      overallDecision(rework, lines, buyNew),
       solved ? answerWords(rework, solved, plan ? planned : null, buyNew) : '',
     ),
     ...lines.map((line) =>

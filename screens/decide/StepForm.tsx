@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { carryOut } from '@/core/commands/deciding';
 import { InputError } from '@/core/errors';
@@ -8,6 +8,7 @@ import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import type { PlanStep } from '@/core/records/rework';
+import { doubtOfAmount } from '@/core/rework/doubt';
 import { bushingWork } from '@/core/rework/bushing';
 import { movesBySize, type Offer } from '@/core/rework/offers';
 import { afterWords, offerTitle, stepWords } from '@/core/wording/planStep';
@@ -15,6 +16,7 @@ import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
+import { Question } from '@/ui/Question';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { BushingAdvice, type Finished } from './BushingAdvice';
@@ -26,12 +28,19 @@ interface Props {
   readonly offer: Offer;
 }
 
+/** An amount that is not believed without a second look. */
+interface Doubt {
+  readonly text: string;
+  readonly taken_mm: number;
+  readonly why: string;
+}
+
 /** One step to carry out: what to do and how to check on the way, then how much it really was. */
 export function StepForm({ deciding, step, offer }: Props) {
   const { job, shop, rework, all } = deciding;
   const { unit } = shop;
   const { run, error } = useCommand(job);
-  const { control, handleSubmit, setError } = useForm({ defaultValues: { amount: '' } });
+  const { control, handleSubmit, setError, setValue } = useForm({ defaultValues: { amount: '' } });
   const { tool, check, caution } = offer.terms;
   const { amount_mm, from_mm, to_mm } = step;
   const planned =
@@ -41,15 +50,24 @@ export function StepForm({ deciding, step, offer }: Props) {
   const bushing = bushingWork(rework, all, offer);
   const [finished, setFinished] = useState<Finished>({ groove: false, vent: false });
   const [missing, setMissing] = useState(false);
+  const [doubt, setDoubt] = useState<Doubt | null>(null);
+  // What is typed over is not asked about any more.
+  const typedNow = useWatch({ control, name: 'amount' });
+  const asked = doubt?.text === typedNow ? doubt : null;
   const asks = planned !== null && movesBySize(offer);
+  const keep = async (taken_mm: number | null) => {
+    const [part = ''] = offer.parts;
+    const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
+    await run(carryOut(offer, step.id, taken_mm, u_mm));
+  };
   const save = handleSubmit(async ({ amount }) => {
     if (bushing?.hub && !(finished.groove && finished.vent)) return setMissing(true);
     try {
       const typed = asks && amount.trim() !== '';
       const taken = typed ? parseReading(amount, 'gap', bareUnit('gap', unit)).mm : null;
-      const [part = ''] = offer.parts;
-      const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
-      await run(carryOut(offer, step.id, taken, u_mm));
+      const why = taken !== null && planned ? doubtOfAmount(taken, planned, unit) : null;
+      setDoubt(taken !== null && why !== null ? { text: amount, taken_mm: taken, why } : null);
+      if (why === null) await keep(taken);
     } catch (problem) {
       if (!(problem instanceof InputError)) throw problem;
       setError('amount', { message: problem.message }, { shouldFocus: true });
@@ -95,10 +113,22 @@ export function StepForm({ deciding, step, offer }: Props) {
           </Words>
         </>
       ) : null}
+      {asked ? (
+        <Question
+          yes="Keep"
+          no="Discard it"
+          onYes={() => void keep(asked.taken_mm)}
+          onNo={() => setValue('amount', '')}
+        >
+          {say('measure.isItRight', { doubt: asked.why })}
+        </Question>
+      ) : null}
       {error ? <Notice kind="error">{error}</Notice> : null}
-      <Button mode="contained" contentStyle={{ minHeight: 52 }} onPress={() => void save()}>
-        Done
-      </Button>
+      {asked ? null : (
+        <Button mode="contained" contentStyle={{ minHeight: 52 }} onPress={() => void save()}>
+          Done
+        </Button>
+      )}
     </View>
   );
 }

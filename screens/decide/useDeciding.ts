@@ -5,9 +5,9 @@ import type { Job } from '@/core/records/job';
 import type { Shop } from '@/core/records/shop';
 import { reworkCase, type ReworkCase, type Setting } from '@/core/rework/case';
 import { partLines, plannedOffers, type PartLine, type PlannedOffer } from '@/core/rework/lines';
-import { newIsCheaper, newPumpPrice, priceOf, type Price } from '@/core/rework/money';
+import { newPumpPrice, priceOf, type Price } from '@/core/rework/money';
 import type { RatedPlan, Rework } from '@/core/rework/solve';
-import { mustBeSized } from '@/core/rework/proposal';
+import { suggestsNew } from '@/core/rework/proposal';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { RemotePlanner } from '@/data/rework';
@@ -75,11 +75,7 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
     busy: isFetching,
     planned: plan ? plannedOffers(rework, plan) : [],
     lines: partLines(rework, plan),
-    buyNew:
-      solved !== null &&
-      rework.watched.length > 0 &&
-      !mustBeSized(rework, solved.blocked) &&
-      newIsCheaper(price, newPump),
+    buyNew: solved !== null && suggestsNew(rework, solved, newPump),
     set: (next) => {
       setChosen(0);
       setSettings(next);

@@ -1,10 +1,9 @@
 import type { FeelerReading } from '@/core/methods/feeler';
 import { readingDetail, readingFigure } from '@/core/methods/list';
-import { Button } from '@/ui/Button';
 import { stackOf } from '@/core/feeler/bounds';
 import { formatWithUnit } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
-import { Notice } from '@/ui/Notice';
+import { Question } from '@/ui/Question';
 import type { PendingReading } from '@/core/commands/measuring';
 import { say } from '@/core/wording/say';
 
@@ -32,21 +31,9 @@ function wordsOf(pending: PendingReading, unit: ShopUnit): string {
 export function PendingNotice({ pending, unit, onSettle }: Props) {
   const [yes, no] = BUTTONS[pending.kind];
   return (
-    <Notice
-      kind="error"
-      actions={
-        <>
-          <Button mode="contained" onPress={() => onSettle('new')}>
-            {yes}
-          </Button>
-          <Button mode="outlined" onPress={() => onSettle('old')}>
-            {no}
-          </Button>
-        </>
-      }
-    >
+    <Question {...{ yes, no }} onYes={() => onSettle('new')} onNo={() => onSettle('old')}>
       {wordsOf(pending, unit)}
-    </Notice>
+    </Question>
   );
 }
 
