@@ -106,6 +106,16 @@ function fromSizes(c: Characteristic, quantities: ReadonlyMap<string, Quantity>)
 }
 
 /**
+ * Returns where the work begins that was carried out together with the operation at a place: gears ground in
+ * one setting are an entry for each, and between those nothing was measured.
+ */
+function startOf(work: readonly Operation[], at: number): number {
+  const last = work[at];
+  const together = work.slice(0, at).findLastIndex((o) => o.at !== last?.at);
+  return last ? together + 1 : -1;
+}
+
+/**
  * Returns how a characteristic stood before it was worked on, and how it should stand since.
  *
  * @param work what touched it, in order
@@ -119,7 +129,7 @@ export function pastOf(
   quantities: () => ReadonlyMap<string, Quantity>,
 ): Past {
   if (work.length === 0) return NO_PAST;
-  for (let i = work.length - 1; i >= 0; i--) {
+  for (let i = startOf(work, work.length - 1); i >= 0; i = startOf(work, i - 1)) {
     const before = knownBefore(work[i] as Operation);
     if (!before) continue;
     const predicted = moved(c, before, work.slice(i)) ?? fromSizes(c, quantities());
