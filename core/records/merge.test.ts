@@ -146,4 +146,25 @@ describe('two copies of a shop', () => {
     expect(merged('shop', here, here).record).toBe(here);
     expect(merged('shop', NEW_SHOP, { ...here, revision: 7 }).record.revision).toBe(7);
   });
+  it('hold the operations and makes of both, each once, with the terms of the newer one', () => {
+    const terms = (id: string, minutes: number) => ({
+      ...{ id, by: 'here' as const, minutes, price: 0, days: 0 },
+      ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
+    });
+    const here = { ...NEW_SHOP, revision: 3, operations: [terms('deck-faced', 30)] };
+    const file = {
+      ...{ ...NEW_SHOP, revision: 4 },
+      operations: [terms('deck-faced', 45), terms('dowels', 5)],
+    };
+    const minutes = (of: typeof here) =>
+      merged('shop', of, of === here ? file : here).record.operations.map((o) => [
+        ...[o.id, o.minutes],
+      ]);
+    const both = [
+      ['deck-faced', 45],
+      ['dowels', 5],
+    ];
+    expect(minutes(here)).toEqual(both);
+    expect(minutes(file)).toEqual(both);
+  });
 });
