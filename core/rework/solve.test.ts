@@ -6,7 +6,7 @@ import type { Finding } from '../records/teardown';
 import { carryOut, makeWorkList, signOff } from '../commands/deciding';
 import { AT, freshId, sized, withReadings } from '../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
-import { jobWithSizes, measuredJob, planFor } from '../testing/worked';
+import { jobWithSizes, measuredJob, planFor, planWith } from '../testing/worked';
 import { reachOf } from './case';
 import { chanceOut } from './chance';
 import { partLines, plannedOffers } from './lines';
@@ -56,6 +56,16 @@ describe('a pump whose end clearance is too wide', () => {
     const deck = rework.offers.find(({ id }) => id === 'deck-faced--body')!;
     expect(reachOf(deck, rework, state.characteristics)?.max_mm).toBeCloseTo(0.02, 9);
     expect(solved.plans[0]?.works[0]?.to_mm).toBeCloseTo(0.02, 9);
+  });
+  it('keeps the range of an amount that a person holds', async () => {
+    const held = new Map([['deck-faced--body', { amount_mm: 0.03 }]]);
+    const { solved } = await planWith(jobWithSizes(WIDE, { rules }), held);
+    const [work] = solved.plans[0]?.works ?? [];
+    expect(work?.amount_mm).toBeCloseTo(0.03, 9);
+    expect([work?.from_mm, work?.to_mm]).toEqual([
+      expect.closeTo(0.01, 6) as number,
+      expect.closeTo(0.07, 6) as number,
+    ]);
   });
   it('is fitted with wider gears where that costs less', async () => {
     const sets = [{ id: 'plus', name: 'Gear set +0.05', over_mm: 0.05, price: 5, days: 0 }];

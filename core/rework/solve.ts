@@ -5,7 +5,7 @@ import { chanceOut } from './chance';
 import type { Offer } from './offers';
 import { blockingRows } from './blocking';
 import { cheapestPlans, type Plan } from './plan';
-import { valueAfter, type Amounts, type Problem } from './problem';
+import { rangeOf, valueAfter, type Amounts, type Problem } from './problem';
 import type { Solver } from './program';
 import type { Span } from './standing';
 
@@ -112,6 +112,30 @@ function blockedGaps(problem: Problem, solve: Solver): Blocked[] {
   return [...all].map(([characteristic, short_mm]) => ({ characteristic, short_mm }));
 }
 
+/**
+ * Returns a plan with the whole range of each amount that a person holds: what may be taken stays worth knowing.
+ *
+ * @param free the problem in which nothing is held
+ */
+function withWholeRanges(
+  plan: RatedPlan,
+  free: Problem,
+  settings: ReadonlyMap<string, Setting>,
+): RatedPlan {
+  const amounts = amountsOf(plan);
+  const rows = free.rows.filter(({ id }) => !plan.leaves.includes(gapOfRow(id)));
+  const works = plan.works.map((work) => {
+    if (typeof settings.get(work.id) !== 'object') return work;
+    const range = rangeOf({ ...free, rows }, amounts, work.id);
+    return range.from_mm <= range.to_mm ? { ...work, ...range } : work;
+  });
+  return { ...plan, works };
+}
+
+/** Returns settings with no amount held: what was held is done all the same. */
+const released = (settings: ReadonlyMap<string, Setting>): Map<string, Setting> =>
+  new Map([...settings].map(([id, setting]) => [id, setting === 'off' ? 'off' : 'on']));
+
 /** Says which works a plan does: two plans that do the same are one. */
 const worksKey = ({ works }: Plan): string => works.map(({ id }) => id).join();
 
@@ -151,7 +175,10 @@ export function solveRework(
         }));
   const plans = new Map([...sure, ...leaving].map((plan) => [worksKey(plan), plan]));
   if (plans.size === 0) return { plans: [], blocked: blockedGaps(any, solve) };
-  const ranked = [...plans.values()].map((plan) => rated(rework, plan));
+  const free = problemIn(rework, all, () => true, released(settings));
+  const ranked = [...plans.values()].map((plan) =>
+    withWholeRanges(rated(rework, plan), free, settings),
+  );
   return {
     plans: ranked.sort((a, b) => a.expected - b.expected).slice(0, MOST_PLANS),
     blocked: [],
