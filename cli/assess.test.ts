@@ -23,6 +23,7 @@ describe('the state of a job', () => {
       voided: null,
       remark: '',
       step: null,
+      piece: null,
     },
     ...{ part: 'body', work: 'faced' },
     changes: [{ dimension: 'pocket-depth', by_mm: -0.02, u_mm: 0 }],

@@ -98,6 +98,11 @@ export function useStudies() {
   return useQuery({ queryKey: KEYS.studies, queryFn: () => loadAll('study') });
 }
 
+/** The loose parts of the shop, on the shelf or once on it. */
+export function useParts() {
+  return useQuery({ queryKey: KEYS.parts, queryFn: () => loadAll('part') });
+}
+
 export function useSheets() {
   return useQuery({ queryKey: KEYS.sheets, queryFn: () => loadAll('sheet') });
 }

@@ -1,19 +1,23 @@
 import type { Job } from '../core/records/job';
+import type { ShelfPart } from '../core/records/part';
 import { chunksIn } from './jobTexts';
 import { alone } from './locks';
 import { pacer } from './pace';
 import { dropTexts, keysUnder, readTexts } from './storage';
 
-/** What the jobs in storage say that belongs to them. */
+/** What the jobs and the loose parts in storage say that belongs to them. */
 interface Belongings {
   /** Chunks of each job that lies in parts. */
   readonly chunks: ReadonlyMap<string, number>;
-  /** Photos of all jobs; null while there is a job that cannot be read, whose photos nobody knows. */
+  /** Photos of all of them; null while there is one that cannot be read, whose photos nobody knows. */
   readonly photos: ReadonlySet<string> | null;
 }
 
 /** So many heads are read at once: a large shop must not hold the page up. */
 const AT_ONCE = 200;
+
+const isJob = (key: string): boolean => key.startsWith('job/');
+const idOfJob = (key: string): string => key.slice('job/'.length);
 
 async function belongings(keys: readonly string[]): Promise<Belongings> {
   const chunks = new Map<string, number>();
@@ -26,13 +30,13 @@ async function belongings(keys: readonly string[]): Promise<Belongings> {
       await pause();
       if (text === null) continue;
       try {
-        const head = JSON.parse(text) as Pick<Job, 'photos'>;
+        const head = JSON.parse(text) as Pick<Job | ShelfPart, 'photos'>;
         for (const { id } of head.photos) photos.add(id);
         // A job that lies whole has no chunks; neither has one whose head is odd, as far as anybody knows.
-        chunks.set(key.slice('job/'.length), chunksIn(head) ?? Infinity);
+        if (isJob(key)) chunks.set(idOfJob(key), chunksIn(head) ?? Infinity);
       } catch {
         readable = false;
-        chunks.set(key.slice('job/'.length), Infinity);
+        if (isJob(key)) chunks.set(idOfJob(key), Infinity);
       }
     }
   }
@@ -41,7 +45,7 @@ async function belongings(keys: readonly string[]): Promise<Belongings> {
 
 /**
  * Removes what belongs to no record: parts, checksums and summaries of jobs that are gone, photos that no
- * job has. A record that is there but cannot be read keeps all that is its own, and no photo is
+ * job and no loose part has. A record that is there but cannot be read keeps all that is its own, and no photo is
  * removed while there is such a job.
  *
  * @returns the keys that were removed
@@ -75,7 +79,9 @@ async function removeAll(): Promise<string[]> {
     keys.push(...(await keysUnder(`${kind}/`)));
     await pause();
   }
-  const { chunks, photos } = await belongings(keys.filter((key) => key.startsWith('job/')));
+  const { chunks, photos } = await belongings(
+    keys.filter((key) => isJob(key) || key.startsWith('part/')),
+  );
   const isGone = (id: string): boolean => !chunks.has(id);
   const orphaned: Readonly<Record<string, (id: string, at: string) => boolean>> = {
     job: isGone,

@@ -3,6 +3,7 @@ import { checkChange } from '../core/records/changed';
 import { decode, type Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
 import type { RecordKind } from '../core/records/migrate';
+import type { ShelfPart } from '../core/records/part';
 import { STORED } from '../core/schema/fields';
 import { jobSummaryOf, summaryKey, summaryText } from './jobSummary';
 import {
@@ -213,8 +214,9 @@ async function textsOfNew(records: readonly Filed[]): Promise<Record<string, str
   for (const { kind, record } of records) {
     const there = await readAll(kind, record.id);
     Object.assign(texts, textsInPlace(kind, record, there));
-    if (kind !== 'job') continue;
-    const kept = new Set([...record.photos.map((photo) => photo.id), ...added]);
+    if (!hasPhotos(kind)) continue;
+    const { photos } = record as Photographed;
+    const kept = new Set([...photos.map((photo) => photo.id), ...added]);
     for (const photo of photosIn(there.get(keyOf(kind, record.id)))) {
       if (!kept.has(photo)) Object.assign(texts, gone(textKeys('photo', photo)));
     }
@@ -257,7 +259,7 @@ export async function change<K extends Kind>(
     const { before, after, made } = guessed && stored === guess ? guessed : work(stored);
     if (!made) return before;
     const texts: Record<string, string | null> = {};
-    for (const photo of kind === 'job' ? photosLeft(before as Job, after as Job) : []) {
+    for (const photo of hasPhotos(kind) ? photosLeft(before, after) : []) {
       Object.assign(texts, gone(textKeys('photo', photo)));
     }
     for (const filed of beside) {
@@ -302,8 +304,15 @@ function changed<K extends Kind>(
   return { before, after, made };
 }
 
-/** Lists the photos that a change took out of a job. */
-function photosLeft(before: Job, after: Job): string[] {
+/** A record that photos belong to. */
+type Photographed = Pick<Job | ShelfPart, 'photos'>;
+
+/** Tells whether photos belong to records of a kind: they come and go with it. */
+const hasPhotos = (kind: Kind): kind is 'job' | 'part' => kind === 'job' || kind === 'part';
+
+/** Lists the photos that a change took out of a job or a loose part. */
+function photosLeft(was: Kinds[Kind], is: Kinds[Kind]): string[] {
+  const [before, after] = [was, is] as Photographed[] as [Photographed, Photographed];
   if (before.photos === after.photos) return [];
   const kept = new Set(after.photos.map((photo) => photo.id));
   return before.photos.map((photo) => photo.id).filter((id) => !kept.has(id));
@@ -327,10 +336,10 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
   return [...textKeys(kind, id), ...partKeys(id, 0), ...chunks];
 }
 
-/** Removes a record and all that belongs to it, of a job its photos as well, in one stroke. */
+/** Removes a record and all that belongs to it, its photos as well, in one stroke. */
 export async function remove(kind: Kind, id: string): Promise<void> {
   await alone(keyOf(kind, id), async () => {
-    const photos = kind === 'job' ? photosIn(await readText(keyOf(kind, id))) : [];
+    const photos = hasPhotos(kind) ? photosIn(await readText(keyOf(kind, id))) : [];
     await writeTexts(
       gone([...(await keysOf(kind, id)), ...photos.flatMap((photo) => textKeys('photo', photo))]),
     );
@@ -338,10 +347,10 @@ export async function remove(kind: Kind, id: string): Promise<void> {
   announce({ kind, id });
 }
 
-/** Lists the ids of a job's photos as its head says them; none where that cannot be read. */
+/** Lists the ids of the photos of a job or a loose part as its text says them; none where that cannot be read. */
 export function photosIn(head: string | null | undefined): string[] {
   try {
-    const { photos } = JSON.parse(head ?? '{}') as Partial<Job>;
+    const { photos } = JSON.parse(head ?? '{}') as Partial<Photographed>;
     return (photos ?? []).flatMap((photo) => (typeof photo?.id === 'string' ? [photo.id] : []));
   } catch {
     return [];

@@ -4,7 +4,7 @@ import { COVERAGE } from '../metrology/normal';
 import type { Characteristic, Term } from '../pumps/family';
 import { gapsOf } from '../pumps/registry';
 import type { Operation } from '../records/entry';
-import { movedBy, type Quantity } from './quantity';
+import { movedBy, type Quantity, type QuantitySource } from './quantity';
 
 /** Describes what work made of a characteristic: how it stood before, and how it should stand after. */
 export interface Past {
@@ -80,14 +80,20 @@ function moved(c: Characteristic, before: Extremes, work: readonly Operation[]):
   };
 }
 
-/** Works a gap out of sizes of which some were measured and then changed; null where one is not known so well. */
+/** Says of a size that it was read once, and not since its part was worked on or put in. */
+const NOT_READ_SINCE: readonly QuantitySource[] = ['worked', 'shelf'];
+
+/**
+ * Works a gap out of sizes of which some were measured before their part was worked on or put in; null where one
+ * is not known so well.
+ */
 function fromSizes(c: Characteristic, quantities: ReadonlyMap<string, Quantity>): Extremes | null {
   const gaps = gapsOf(c).map((terms) =>
     terms.map((term) => ({ term, quantity: quantities.get(term.dimension) })),
   );
   const known = gaps.flat();
   const usable = known.every(({ quantity }) => quantity != null && quantity.u_mm !== null);
-  const some = known.some(({ quantity }) => quantity?.source === 'worked');
+  const some = known.some(({ quantity }) => quantity && NOT_READ_SINCE.includes(quantity.source));
   if (gaps.length === 0 || !usable || !some) return null;
   const end = (towards: 1 | -1): Estimate => {
     const values = gaps.map((gap) => {

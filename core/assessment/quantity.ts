@@ -8,8 +8,11 @@ import type { Operation } from '../records/entry';
 import { nominalOf, type Sheet } from '../records/sheet';
 import type { Measured } from './measured';
 
-/** Says where a size is known from: read · read, then changed by work · the sheet · the sheet's drawing. */
-export type QuantitySource = 'measured' | 'worked' | 'nominal' | 'example';
+/**
+ * Says where a size is known from: read · read, then changed by work · read before the part lay on the shelf ·
+ * the sheet · the sheet's drawing.
+ */
+export type QuantitySource = 'measured' | 'worked' | 'shelf' | 'nominal' | 'example';
 
 /** Describes what is known of one dimension, in mm. */
 export interface Quantity {
@@ -96,12 +99,31 @@ function quantityOf(
   return renewed(sheet, dimension, changes);
 }
 
-/** Returns the published size, as long as no work was done on the part since it was new. */
+/** Returns a size as it came with the part from the shelf that was put in last, moved by the work since; null for none. */
+function fitted(changes: readonly Operation[], dimension: string): Quantity | null {
+  const at = changes.findLastIndex((o) => o.work === 'exchanged');
+  const size = changes[at]?.piece?.sizes.find((s) => s.dimension === dimension);
+  if (!size) return null;
+  const { value_mm, u_mm } = size;
+  const quantity: Quantity = {
+    ...{ best_mm: value_mm, u_mm, smallest_mm: value_mm, largest_mm: value_mm },
+    ...{ readings: 0, source: 'shelf' },
+  };
+  const since = changes.slice(at + 1);
+  return since.length === 0 ? quantity : worked(quantity, since, dimension);
+}
+
+/**
+ * Returns the size that a part from the shelf came with; else the published one, as long as no work was done on
+ * the part since it was new.
+ */
 function renewed(
   sheet: Sheet,
   dimension: Dimension,
   changes: readonly Operation[],
 ): Quantity | null {
+  const came = fitted(changes, dimension.id);
+  if (came) return came;
   const last = changes.at(-1);
   return !last || last.work === 'exchanged' ? published(sheet, dimension) : null;
 }

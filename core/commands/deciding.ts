@@ -47,7 +47,7 @@ export const operationsFor = (
 ): Operation[] =>
   offer.works.map(({ part, work, moves }, i) => ({
     ...madeAs(made, i),
-    ...{ kind: 'operation', part, work, step, remark: '' },
+    ...{ kind: 'operation', part, work, step, piece: null, remark: '' },
     changes: moves.map(({ dimension, perMm }) => {
       const moved = perMm !== null && amount_mm !== null;
       return {

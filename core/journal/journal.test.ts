@@ -26,7 +26,7 @@ const leaf = (characteristic: string, station: string, mm: number, felt: FeelerR
 
 const operation = (part: string, work: Operation['work'], ...dimensions: string[]): Operation => ({
   ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null },
-  ...{ part, work, remark: '', step: null },
+  ...{ part, work, remark: '', step: null, piece: null },
   changes: dimensions.map((dimension) => ({ dimension, by_mm: -0.03, u_mm: 0.002 })),
 });
 

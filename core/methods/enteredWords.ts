@@ -13,6 +13,14 @@ interface Entered {
   readonly source: Source;
 }
 
+/** Says where a figure came from, where that is worth a word. */
+const SOURCE_WORD: Readonly<Record<Source, string>> = {
+  typed: '',
+  serial: '',
+  simulated: 'simulated gauge',
+  shelf: 'from the label, not read again',
+};
+
 /**
  * Says how a figure was entered, and what was made of it: `entered 20,055 mm · part at 24 °C`.
  *
@@ -25,7 +33,7 @@ export const enteredWords = (
   [
     say('reading.entered', { text: asTyped(text, unit) }),
     ...more,
-    source === 'simulated' && 'simulated gauge',
+    SOURCE_WORD[source],
   ]
     .filter(Boolean)
     .join(' · ');

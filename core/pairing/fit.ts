@@ -54,13 +54,19 @@ export interface Fit extends MetalAllowed {
   readonly fits: true;
 }
 
-/** Says why a body and a set of gears do not go together: which gap is in the way and by how much, or their variants. */
+/** Says why a body and a set of gears do not go together. */
 export interface Misfit {
   readonly fits: false;
-  /** Null where their variants do not mix. */
+  /** A gap is in the way; or their variants do not mix; or nothing is known of a gap that they share. */
+  readonly why: 'gap' | 'variant' | 'unmeasured';
+  /** The gap that is in the way, and by how much; null and nought where it is none. */
   readonly characteristic: string | null;
   readonly short_mm: number;
 }
+
+const misfit = (why: 'variant' | 'unmeasured'): Misfit => ({
+  ...{ fits: false, why, characteristic: null, short_mm: 0 },
+});
 
 const sizeOf = ({ sizes }: LoosePart, id: string): PartSize | undefined =>
   sizes.find(({ dimension }) => dimension === id);
@@ -122,6 +128,14 @@ function mixes(sheet: Sheet, body: LoosePart, gears: LoosePart): boolean {
   );
 }
 
+/** Lists what each size of a part that a kind of work makes less has over the least that the sheet allows, in mm. */
+const leftOn = (part: LoosePart, sheet: Sheet, work: 'faced' | 'ground'): number[] =>
+  part.sizes.flatMap(({ dimension, value_mm }) => {
+    const least_mm = sheet.metal.find((m) => m.dimension === dimension)?.least_mm;
+    const worked = pumpOf(sheet).dimensions.find((d) => d.id === dimension)?.worked;
+    return least_mm == null || worked?.[work] !== -1 ? [] : [Math.max(0, value_mm - least_mm)];
+  });
+
 /** A gap is missed by less where that is rounding, in mm. */
 const ROUNDING_mm = 1e-9;
 
@@ -136,6 +150,10 @@ export class Fitter {
   private readonly gaps = new Map<string, readonly SharedGap[]>();
   private readonly shares = new Map<LoosePart, Map<SharedGap, Share>>();
   private readonly kinds = new Map<LoosePart, string>();
+  private readonly metal = {
+    faced: new Map<LoosePart, number>(),
+    ground: new Map<LoosePart, number>(),
+  };
 
   constructor(private readonly rules: PairingRules) {}
 
@@ -144,8 +162,8 @@ export class Fitter {
    * deck, what is too tight off the gears; or why they do not.
    */
   fit(body: LoosePart, gears: LoosePart): Fit | Misfit {
-    const { sheet, rule, most } = this.rules;
-    if (!mixes(sheet, body, gears)) return { fits: false, characteristic: null, short_mm: 0 };
+    const { sheet, rule } = this.rules;
+    if (!mixes(sheet, body, gears)) return misfit('variant');
     const gaps = this.gapsOf(body, gears).map((gap) => {
       const [[a, u], [b, v]] = [this.share(body, gap), this.share(gears, gap)];
       const reach = rule === 'plain' ? 0 : COVERAGE * Math.sqrt(u + v);
@@ -153,7 +171,7 @@ export class Fitter {
     });
     const [first] = gaps;
     // Nothing is known that they share: nobody can tell whether they fit.
-    if (!first) return { fits: false, characteristic: null, short_mm: 0 };
+    if (!first) return misfit('unmeasured');
     // The deck only takes from a gap, the gears only give to it.
     let [deckCut_mm, gearGrind_mm] = [0, 0];
     let tightest = first.gap;
@@ -164,16 +182,31 @@ export class Fitter {
       deckCut_mm = Math.max(deckCut_mm, cut);
       gearGrind_mm = Math.max(gearGrind_mm, grind);
     }
-    let short_mm = Math.max(deckCut_mm - most.deckCut_mm, gearGrind_mm - most.gearGrind_mm);
+    const deckLeft_mm = this.metalLeft(body, 'faced');
+    const gearLeft_mm = this.metalLeft(gears, 'ground');
+    let short_mm = Math.max(deckCut_mm - deckLeft_mm, gearGrind_mm - gearLeft_mm);
     for (const { gap, low_mm, high_mm } of gaps) {
       const by = gap.perDeck * deckCut_mm + gap.perGear * gearGrind_mm;
       const missed = Math.max(high_mm + by - gap.upper_mm, gap.lower_mm - low_mm - by);
       if (missed > short_mm) [short_mm, tightest] = [missed, gap];
     }
     if (short_mm > ROUNDING_mm) {
-      return { fits: false, characteristic: tightest.characteristic, short_mm };
+      return { fits: false, why: 'gap', characteristic: tightest.characteristic, short_mm };
     }
     return { fits: true, deckCut_mm, gearGrind_mm };
+  }
+
+  /** Returns how much may come off a part: what the shop cuts at most, and what the sheet says has to stay. */
+  private metalLeft(part: LoosePart, work: 'faced' | 'ground'): number {
+    const { most, sheet } = this.rules;
+    const left =
+      this.metal[work].get(part) ??
+      Math.min(
+        work === 'faced' ? most.deckCut_mm : most.gearGrind_mm,
+        ...leftOn(part, sheet, work),
+      );
+    this.metal[work].set(part, left);
+    return left;
   }
 
   private gapsOf(body: LoosePart, gears: LoosePart): readonly SharedGap[] {

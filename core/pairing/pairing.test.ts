@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { VELTRANE_T6 } from '../testing/sheets';
-import { Fitter, type LoosePart, type PairingRules } from './fit';
+import { Fitter, type Fit, type LoosePart, type PairingRules } from './fit';
 import { pairUp } from './pairing';
 
 const limit = { ...VELTRANE_T6.limits[0]!, preferredLower_mm: null, preferredUpper_mm: null };
@@ -53,14 +53,14 @@ describe('a body and a set of gears', () => {
   });
   it('do not where more has to come off than may, and say in which gap by how much', () => {
     expect(fit(body('b', 20.13), gears('g', 20))).toEqual({
-      ...{ fits: false, characteristic: 'face-drive' },
+      ...{ fits: false, why: 'gap', characteristic: 'face-drive' },
       short_mm: expect.closeTo(0.02, 9) as number,
     });
     expect(fit(body('b', 19.99), gears('g', 20))).toMatchObject({ fits: false });
   });
   it('do not where no metal helps: the wall, or two gears too far apart in width', () => {
     expect(fit(body('b', 20.04, 116.3), gears('g', 20))).toEqual({
-      ...{ fits: false, characteristic: 'od-pocket' },
+      ...{ fits: false, why: 'gap', characteristic: 'od-pocket' },
       short_mm: expect.closeTo(0.1, 9) as number,
     });
     expect(fit(body('b', 20.08), gears('g', 20, 20.06))).toMatchObject({ fits: false });
@@ -78,14 +78,14 @@ describe('a body and a set of gears', () => {
     const late = body('b', 20.04, 116.12, 'late');
     expect(fit(early, gears('g', 20, 20, 'late'), rules).fits).toBe(true);
     expect(fit(late, gears('g', 20, 20, 'early'), rules)).toMatchObject({
-      ...{ fits: false, characteristic: null },
+      ...{ fits: false, why: 'variant', characteristic: null },
     });
     expect(fit(early, gears('g', 20, 20, 'late')).fits).toBe(false);
   });
   it('are no pump where nothing is known that they share', () => {
     const blank = { ...gears('g', 20), sizes: [] };
     expect(fit(body('b', 20.04), blank)).toEqual({
-      ...{ fits: false, characteristic: null, short_mm: 0 },
+      ...{ fits: false, why: 'unmeasured', characteristic: null, short_mm: 0 },
     });
   });
 });
@@ -105,7 +105,7 @@ describe('pairing what is on the shelf', () => {
       {
         ...{ part: 'g3', nearest: 'b1' },
         misfit: {
-          ...{ fits: false, characteristic: 'face-drive' },
+          ...{ fits: false, why: 'gap', characteristic: 'face-drive' },
           short_mm: expect.closeTo(0.14, 9) as number,
         },
       },
@@ -172,7 +172,8 @@ describe('pairing what is on the shelf', () => {
           const depth = all.find(({ id }) => id === build.body)!.sizes[0]!.value_mm;
           const set = loose.find(({ id }) => id === build.gears)!;
           for (const width of set.sizes.slice(0, 2)) {
-            const end = depth - build.deckCut_mm - (width.value_mm - build.gearGrind_mm);
+            const { deckCut_mm, gearGrind_mm } = build.fit as Fit;
+            const end = depth - deckCut_mm - (width.value_mm - gearGrind_mm);
             expect(end).toBeGreaterThanOrEqual(0.02 - 1e-9);
             expect(end).toBeLessThanOrEqual(0.06 + 1e-9);
           }

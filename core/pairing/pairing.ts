@@ -2,9 +2,11 @@ import { cheapestPairs, type OnPaired } from './assign';
 import { Fitter, type Fit, type LoosePart, type Misfit, type PairingRules } from './fit';
 
 /** A pump that can be built of a body and a set of gears. */
-export interface Build extends Omit<Fit, 'fits'> {
+export interface Build {
   readonly body: string;
   readonly gears: string;
+  /** A misfit only where somebody locked the two together all the same. */
+  readonly fit: Fit | Misfit;
 }
 
 /** A part that finds no partner, and why: the partner that comes nearest, or that others took all that fit. */
@@ -34,11 +36,20 @@ function leftOver(
   const missed = fits.flatMap(([other, fit]) => (fit.fits ? [] : [{ other, fit }]));
   const nearest = missed.reduce<(typeof missed)[number] | undefined>((best, next) => {
     // What only its size keeps apart is nearer than what its variant does.
-    const rank = (m: Misfit) => (m.characteristic === null ? Infinity : m.short_mm);
+    const rank = (m: Misfit) => (m.why === 'gap' ? m.short_mm : Infinity);
     return !best || rank(next.fit) < rank(best.fit) ? next : best;
   }, undefined);
   return { part, nearest: nearest?.other ?? null, misfit: nearest?.fit ?? null };
 }
+
+/** Returns the metal that comes off for a pump, in mm; none for one that does not fit. */
+const metalIn = (fit: Fit | Misfit): number => (fit.fits ? fit.deckCut_mm + fit.gearGrind_mm : 0);
+
+/** Returns what pairing two parts costs: a pair made by hand nothing, and neither of them goes with another. */
+const costOf = (fit: Fit | Misfit, isLocked: boolean, isTaken: boolean): number => {
+  if (isLocked) return 0;
+  return isTaken || !fit.fits ? Infinity : metalIn(fit);
+};
 
 /**
  * Returns as many pumps as can be built of bodies and sets of gears inside a sheet's limits, and among those
@@ -55,51 +66,61 @@ export function pairUp(
   onPaired?: OnPaired,
 ): BuildList | null {
   const fitter = new Fitter(rules);
-  const fits = bodies.map((body) => gears.map((set) => fitter.fit(body, set)));
-  const lockedTo = (body: string) => locked.find(([b]) => b === body)?.[1];
-  const lockedBy = (set: string) => locked.find(([, g]) => g === set)?.[0];
-  const costs = Float64Array.from(
-    fits.flatMap((row, i) =>
-      row.map((fit, j) => {
-        const [body, set] = [bodies[i]?.id ?? '', gears[j]?.id ?? ''];
-        const [wantedSet, wantedBody] = [lockedTo(body), lockedBy(set)];
-        if (wantedSet === set) return 0;
-        if (wantedSet !== undefined || wantedBody !== undefined || !fit.fits) return Infinity;
-        return fit.deckCut_mm + fit.gearGrind_mm;
-      }),
-    ),
+  const rows = bodies.length;
+  // Half of the way is to see how each goes with each.
+  const fits: (Fit | Misfit)[][] = [];
+  for (const body of bodies) {
+    fits.push(gears.map((set) => fitter.fit(body, set)));
+    if (onPaired && !onPaired(fits.length, 2 * rows)) return null;
+  }
+  const setOf = new Map(locked);
+  const bodyOf = new Map(locked.map(([body, set]) => [set, body]));
+  const costs = new Float64Array(rows * gears.length);
+  fits.forEach((row, i) => {
+    const body = bodies[i]?.id ?? '';
+    row.forEach((fit, j) => {
+      const set = gears[j]?.id ?? '';
+      costs[i * gears.length + j] = costOf(
+        fit,
+        setOf.get(body) === set,
+        setOf.has(body) || bodyOf.has(set),
+      );
+    });
+  });
+  const columnOf = cheapestPairs({ rows, columns: gears.length, costs }, (done) =>
+    onPaired ? onPaired(rows + done, 2 * rows) : true,
   );
-  const table = { rows: bodies.length, columns: gears.length, costs };
-  const columnOf = cheapestPairs(table, onPaired);
   if (!columnOf) return null;
   const builds = [...columnOf].flatMap((column, row): Build[] => {
-    const fit = fits[row]?.[column];
-    if (!fit) return [];
-    const off = fit.fits ? fit : { deckCut_mm: 0, gearGrind_mm: 0 };
-    const { deckCut_mm, gearGrind_mm } = off;
-    return [
-      { body: bodies[row]?.id ?? '', gears: gears[column]?.id ?? '', deckCut_mm, gearGrind_mm },
-    ];
+    const [body, set, fit] = [bodies[row], gears[column], fits[row]?.[column]];
+    return body && set && fit ? [{ body: body.id, gears: set.id, fit }] : [];
   });
   const paired = new Set(builds.flatMap((b) => [b.body, b.gears]));
   const left = [
-    ...bodies.map((body, i) => {
-      const row = fits[i] ?? [];
-      return leftOver(
-        body.id,
-        row.map((fit, j) => [gears[j]?.id ?? '', fit]),
-      );
-    }),
-    ...gears.map((set, j) =>
-      leftOver(
-        set.id,
-        fits.flatMap((row, i) => {
-          const fit = row[j];
-          return fit ? [[bodies[i]?.id ?? '', fit] as const] : [];
-        }),
-      ),
+    ...bodies.flatMap(({ id }, i) =>
+      paired.has(id)
+        ? []
+        : [
+            leftOver(
+              id,
+              (fits[i] ?? []).map((fit, j) => [gears[j]?.id ?? '', fit]),
+            ),
+          ],
     ),
-  ].filter(({ part }) => !paired.has(part));
-  const metal_mm = builds.reduce((sum, b) => sum + b.deckCut_mm + b.gearGrind_mm, 0);
+    ...gears.flatMap(({ id }, j) =>
+      paired.has(id)
+        ? []
+        : [
+            leftOver(
+              id,
+              fits.flatMap((row, i) => {
+                const fit = row[j];
+                return fit ? [[bodies[i]?.id ?? '', fit] as const] : [];
+              }),
+            ),
+          ],
+    ),
+  ];
+  const metal_mm = builds.reduce((sum, { fit }) => sum + metalIn(fit), 0);
   return { builds, left, metal_mm };
 }

@@ -7,6 +7,7 @@ import { WORKS } from '../pumps/family';
 import { finite, identifier, line, made, millimetres, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { zeroCheck } from './instrument';
+import { fittedPart } from './part';
 import { decisionEntry, planEntry } from './rework';
 import { alsoAnswer, finding, stripNote } from './teardown';
 
@@ -36,6 +37,8 @@ export const operation = object({
   changes: array(sizeChange).required().max(20),
   /** The step of a plan that it carried out; null where it was none. */
   step: identifier().nullable().defined(),
+  /** The part from the shelf that was put in; null where it came from elsewhere, or nothing was put in. */
+  piece: fittedPart.nullable().defined(),
   remark: note().defined(),
 })
   .noUnknown()

@@ -295,3 +295,34 @@ describe('a backup of version 4', () => {
       expect([metal, prices, sets]).toEqual([[], [], []]);
   });
 });
+
+describe('a backup of version 5', () => {
+  const backup = readFile(readFileSync('fixtures/v5/backup.json', 'utf8'));
+  const was = JSON.parse(readFileSync('fixtures/v5/expected.json', 'utf8')) as typeof expected;
+
+  it('opens with every record, and judges it as it did', () => {
+    expect(backup.jobs.map((j) => j.id)).toEqual(Object.keys(was));
+    for (const job of backup.jobs) {
+      const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
+    }
+  });
+  it('keeps the plan, what was carried out of it and what was decided; nothing came from the shelf', () => {
+    const { operations, plans, decisions } = ledgerOf(backup.jobs[0]!);
+    const steps = plans.flatMap((plan) => plan.steps.map(({ id }) => id));
+    expect(operations.map((o) => [o.work, o.step, o.piece])).toEqual([
+      ['faced', steps[0], null],
+      ['exchanged', null, null],
+    ]);
+    expect(decisions.map((d) => [d.part, d.decided])).toEqual([['body', 'machine']]);
+  });
+  it('keeps the shelf, the shop’s makes and terms, and what a sheet says of work', () => {
+    const { parts, shop, sheets } = backup;
+    expect(parts.map((p) => [p.label, p.sizes.length])).toEqual([
+      ['GS-12', 2],
+      ['HB-3', 0],
+    ]);
+    expect(shop).toMatchObject({ makes: [{ name: 'Skarn' }], rules: { shelf: 'trust' } });
+    expect(sheets[0]).toMatchObject({ metal: [{ least_mm: 19.9 }], sets: [{ over_mm: 0.05 }] });
+  });
+});

@@ -258,12 +258,21 @@ const shopTo5 = (shop: Loose): Loose => ({
   makes: [],
 });
 
+/* Version 5 to 6: which part from the shelf an operation put in. */
+const entryTo6 = (entry: Loose): Loose =>
+  entry.kind === 'operation' ? { ...entry, piece: null } : entry;
+
+const jobTo6 = (job: Loose): Loose => ({
+  ...withSheetOfNow(job),
+  journal: listIn(job, 'journal').map(entryTo6),
+});
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
 /** The steps of each kind by the version they start from. Every version that ever landed stays here. */
 const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
-  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow, 4: jobTo5 },
+  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow, 4: jobTo5, 5: jobTo6 },
   sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5 },
   shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5 },
   study: {},

@@ -11,11 +11,29 @@ export const ORIGINS = ['new', 'used'] as const;
 /** Says what became of a loose part: it lies on the shelf, a job took it, or it was thrown away. */
 export const PART_STATES = ['here', 'taken', 'scrap'] as const;
 
-const partSize = object({
+/** One size of a loose part, as it was measured. */
+export const partSize = object({
   dimension: identifier(),
   value_mm: millimetres().required(),
   /** Standard uncertainty. */
   u_mm: finite().required().min(0, 'Not below zero').max(1, 'Over 1 mm'),
+})
+  .noUnknown()
+  .required();
+
+const partSizes = () =>
+  once(
+    array(partSize).required().max(60, 'At most 60 sizes'),
+    'A size is there twice',
+    ({ dimension }) => dimension,
+  );
+
+/** Keeps what a loose part was when it was put into a pump: what was written on it, and its sizes then. */
+export const fittedPart = object({
+  /** The record of the part on the shelf. */
+  id: identifier(),
+  label: line().required(),
+  sizes: partSizes(),
 })
   .noUnknown()
   .required();
@@ -46,11 +64,7 @@ export const partSchema = object({
   condition: note().defined(),
   /** Says where it lies. */
   place: line().defined(),
-  sizes: once(
-    array(partSize).required().max(60),
-    'A size is there twice',
-    ({ dimension }) => dimension,
-  ),
+  sizes: partSizes(),
   photos: once(
     array(photoNote).required().max(20, 'At most 20 photos'),
     'A photo is there twice',
@@ -63,4 +77,6 @@ export const partSchema = object({
   .noUnknown()
   .required();
 
+export type PartSize = InferType<typeof partSize>;
+export type FittedPart = InferType<typeof fittedPart>;
 export type ShelfPart = InferType<typeof partSchema>;

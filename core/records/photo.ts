@@ -11,11 +11,12 @@ const MOST_TEXT = 4_000_000;
 
 const BASE64_JPEG = /^data:image\/jpeg;base64,[A-Za-z0-9+/]+={0,2}$/;
 
-/** A photo, upright and scaled; its job says what it shows. */
+/** A photo, upright and scaled; the job or the loose part that it belongs to says what it shows. */
 export const photoSchema = object({
   schema: number().oneOf([PHOTO_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
+  /** Id of the record that it belongs to: a job, or since there is a shelf, a loose part. */
   job: identifier(),
   width: number().integer().min(1).max(PHOTO_SIDE).required(),
   height: number().integer().min(1).max(PHOTO_SIDE).required(),

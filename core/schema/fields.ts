@@ -87,8 +87,11 @@ export const celsius = () => finite().min(-40, 'Below −40 °C').max(150, 'Over
 export const leaf = () =>
   finite().required().moreThan(0, 'A leaf is thicker than zero').max(5, 'Over 5 mm: not a leaf');
 
-/** Says where a figure came from: typed or by a cable that types, a serial gauge, or the simulated one. */
-export const SOURCES = ['typed', 'serial', 'simulated'] as const;
+/**
+ * Says where a figure came from: typed or by a cable that types, a serial gauge, the simulated one, or the label
+ * of a part from the shelf.
+ */
+export const SOURCES = ['typed', 'serial', 'simulated', 'shelf'] as const;
 export type Source = (typeof SOURCES)[number];
 
 /** Says how an instrument's zero stood when a reading was made. */

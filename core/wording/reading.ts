@@ -28,7 +28,7 @@ export const WORK_WORD: Readonly<Record<Work, string>> = {
 /** Says what was done to which part, where and by how much: `Body: faced off by 0.04 mm`. */
 export function workWords(
   pump: PumpKind,
-  { part, work, changes }: Pick<Operation, 'part' | 'work' | 'changes'>,
+  { part, work, changes, piece }: Pick<Operation, 'part' | 'work' | 'changes' | 'piece'>,
   unit: ShopUnit,
 ): string {
   const name = pumpOf(pump).parts.find((p) => p.id === part)?.name ?? part;
@@ -36,6 +36,7 @@ export function workWords(
     changes.some((c) => c.dimension === m.id),
   )?.name;
   const amount = changes.find((c) => c.by_mm !== null)?.by_mm;
+  if (piece) return say('judge.workFromShelf', { part: name, label: piece.label });
   const said = { part: name, work: WORK_WORD[work], place: where ?? '' };
   if (amount == null) return where ? say('judge.workAt', said) : say('judge.work', said);
   const by = { ...said, amount: formatWithUnit(Math.abs(amount), 'gap', unit) };

@@ -1,19 +1,26 @@
 import { writeFile } from '../../core/records/file';
 import type { Job } from '../../core/records/job';
+import type { ShelfPart } from '../../core/records/part';
 import type { Photo } from '../../core/records/photo';
 import type { Sheet } from '../../core/records/sheet';
 import { now } from '../create';
 import { load } from '../records';
 
-/** The photos of a job that are here; one that was lost does not hold the others up. */
-async function photosOf(job: Job): Promise<Photo[]> {
-  const photos = await Promise.all(job.photos.map(({ id }) => load('photo', id).catch(() => null)));
+/** The photos of a job or of loose parts that are here; one that was lost does not hold the others up. */
+async function photosOf(...owners: readonly Pick<Job | ShelfPart, 'photos'>[]): Promise<Photo[]> {
+  const ids = owners.flatMap(({ photos }) => photos.map(({ id }) => id));
+  const photos = await Promise.all(ids.map((id) => load('photo', id).catch(() => null)));
   return photos.filter((photo) => photo !== null);
 }
 
 /** Returns a job with its photos as the text of a file. */
 export async function jobFile(job: Job): Promise<string> {
   return writeFile({ jobs: [job], photos: await photosOf(job) }, now());
+}
+
+/** Returns loose parts with their photos as the text of a file. */
+export async function shelfFile(parts: readonly ShelfPart[]): Promise<string> {
+  return writeFile({ parts, photos: await photosOf(...parts) }, now());
 }
 
 /** Returns a sheet as the text of a file. */

@@ -3,6 +3,7 @@ import { checkChange } from '../../core/records/changed';
 import type { Kinds } from '../../core/records/decode';
 import { idIn } from '../../core/records/file';
 import type { Job } from '../../core/records/job';
+import type { ShelfPart } from '../../core/records/part';
 import { merged, type Count } from '../../core/records/merge';
 import { isLoose, type RecordKind } from '../../core/records/migrate';
 import type { Photo } from '../../core/records/photo';
@@ -94,16 +95,19 @@ export async function plannedFor<K extends RecordKind>(kind: K, file: Kinds[K]):
   return take(wentOnThere ? 'older' : 'merge', record, { count, kept });
 }
 
+/** The kinds of record that photos belong to. */
+const SHOWING: readonly RecordKind[] = ['job', 'part'];
+
 const problem = (place: string, message: string): FileProblem[] => [{ place, message }];
 
 /** Everything that is known of a file while its records come, one at a time. */
 class Planning {
   readonly planned: Planned[] = [];
   readonly notTaken: NotTaken[] = [];
-  /** The job of each photo: as the file says, or as it is here. */
+  /** The record that each photo belongs to: as the file says, or as it is here. */
   private readonly owners = new Map<string, string>();
   private readonly pictures: { head: PhotoHead; place: string }[] = [];
-  /** The photos that each job of the file shows. */
+  /** The photos that each job or loose part of the file shows. */
   private readonly shown = new Map<string, readonly string[]>();
 
   async take(offered: Offered): Promise<void> {
@@ -111,11 +115,13 @@ class Planning {
     const { kind, record, problems, raw } = offered;
     if (!record) return this.refuse(kind, raw, problems);
     if (kind === 'photo') return this.takePhoto(record as Photo, offered.place);
-    if (kind === 'job')
+    if (kind === 'job' || kind === 'part') {
+      const { photos } = record as Job | ShelfPart;
       this.shown.set(
         record.id,
-        (record as Job).photos.map(({ id }) => id),
+        photos.map(({ id }) => id),
       );
+    }
     try {
       this.planned.push(await plannedFor<RecordKind>(kind, record));
     } catch (error) {
@@ -125,8 +131,10 @@ class Planning {
   }
 
   private refuse(kind: RecordKind, raw: unknown, problems: readonly FileProblem[]): void {
-    const loose = (isLoose(raw) ? raw : {}) as { tag?: unknown; model?: unknown; what?: unknown };
-    const name = [loose.tag, loose.model, loose.what, idIn(raw)].find(
+    const loose = (isLoose(raw) ? raw : {}) as Partial<
+      Record<'tag' | 'label' | 'model' | 'what', unknown>
+    >;
+    const name = [loose.tag, loose.label, loose.model, loose.what, idIn(raw)].find(
       (n) => typeof n === 'string' && n,
     );
     this.notTaken.push({ kind, name: String(name ?? 'without a name'), problems, raw });
@@ -137,47 +145,49 @@ class Planning {
     this.pictures.push({ head, place });
   }
 
-  /** Refuses jobs that show a photo of another job, then takes the photos of those that are left. */
+  /** Refuses what shows a photo of something else, then takes the photos of what is left. */
   async end(here: ReadonlySet<string>): Promise<void> {
-    for (const [job, photos] of this.shown) {
-      const foreign = await this.foreignPhoto(job, photos, here);
+    for (const [owner, photos] of this.shown) {
+      const foreign = await this.foreignPhoto(owner, photos, here);
       if (foreign === null) continue;
-      const at = this.planned.findIndex(({ kind, id }) => kind === 'job' && id === job);
+      const at = this.planned.findIndex(({ kind, id }) => SHOWING.includes(kind) && id === owner);
       const [out] = at < 0 ? [] : this.planned.splice(at, 1);
       if (!out) continue;
       const message = say('storage.foreignPhoto', { photo: foreign });
       this.notTaken.push({
-        kind: 'job',
+        kind: out.kind,
         name: out.name,
         problems: problem('photos', message),
         raw: out.texts,
       });
     }
-    const taken = new Set(this.planned.flatMap(({ kind, id }) => (kind === 'job' ? [id] : [])));
+    const taken = new Set(
+      this.planned.flatMap(({ kind, id }) => (SHOWING.includes(kind) ? [id] : [])),
+    );
     for (const { head, place } of this.pictures) {
       const belongs = taken.has(head.job) && this.shown.get(head.job)?.includes(head.id);
       if (belongs) this.planned.push(plannedPhoto(head, here));
-      else this.refuse('photo', head, problem(place, 'It belongs to no job that is imported.'));
+      else this.refuse('photo', head, problem(place, 'It belongs to nothing that is imported.'));
     }
   }
 
-  /** Returns the first photo of a job that is another's; null for none. */
+  /** Returns the first photo of a job or a loose part that is another's; null for none. */
   private async foreignPhoto(
-    job: string,
+    shownBy: string,
     photos: readonly string[],
     here: ReadonlySet<string>,
   ): Promise<string | null> {
     for (const id of photos) {
       const inFile = this.owners.get(id);
-      if (inFile !== undefined && inFile !== job) return id;
+      if (inFile !== undefined && inFile !== shownBy) return id;
       const owner = here.has(keyOf('photo', id)) ? await ownerHere(id) : null;
-      if (owner !== null && owner !== job) return id;
+      if (owner !== null && owner !== shownBy) return id;
     }
     return null;
   }
 }
 
-/** Returns the job of a photo that is here; null where it cannot be read. */
+/** Returns the owner of a photo that is here; null where it cannot be read. */
 async function ownerHere(id: string): Promise<string | null> {
   const photo = await load('photo', id).catch(() => null);
   return photo?.job ?? null;

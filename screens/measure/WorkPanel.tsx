@@ -82,6 +82,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
       changes: changesOf(job.sheet, { part, work }, size, amount_mm, u_mm),
       remark: '',
       step: null,
+      piece: null,
     };
   };
   const opened = openedBy(pump, operation(null));

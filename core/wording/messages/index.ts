@@ -13,6 +13,7 @@ import { RECORDS } from './records';
 import { REPORT } from './report';
 import { REWORK } from './rework';
 import { SHEETS } from './sheets';
+import { SHELF } from './shelf';
 import { SHELL } from './shell';
 import { SHOP } from './shop';
 import { STORAGE } from './storage';
@@ -36,6 +37,7 @@ export const MESSAGES = {
   ...REPORT,
   ...REWORK,
   ...SHEETS,
+  ...SHELF,
   ...SHELL,
   ...SHOP,
   ...STORAGE,

@@ -63,4 +63,5 @@ export const JUDGE = {
   'judge.workAt': '{part}: {work}, {place}',
   'judge.workAtBy': '{part}: {work}, {place}, by {amount}',
   'judge.workBy': '{part}: {work} by {amount}',
+  'judge.workFromShelf': '{part}: replaced with {label} from the shelf',
 } as const;

@@ -21,8 +21,13 @@ export const RECORDS = {
   'records.noPlace': '{pump} has no such place to measure.',
   'records.noSize': '{pump} has no such size.',
   'records.noSurface': '{pump} has no such surface.',
+  'records.mostLines': 'At most {most} lines. Divide the file.',
+  'records.partUnknown': 'This pump has no part “{name}”.',
+  'records.sheetUnknown': 'There is no sheet for “{model}” here. Import or make it first.',
+  'records.sizeUnknown': '{column} is no size of this part.',
   'records.noTier': 'The sheet has no limits “{tier}”.',
   'records.nominalFar': 'The nominal size is {size}. Check the unit of the limit.',
+  'records.variantUnknown': 'The sheet has no variant “{name}”.',
   'records.notOneOf': '“{text}” is not one of {known}.',
   'records.notUnder': 'Not under {from}.',
   'records.studyName':

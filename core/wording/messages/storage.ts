@@ -2,7 +2,7 @@ export const STORAGE = {
   'storage.copy': '{model} (copy)',
   'storage.demoMissing': 'The demo file is missing ({status}).',
   'storage.fontMissing': 'A font is missing ({status}).',
-  'storage.foreignPhoto': 'Its photo “{photo}” belongs to another job.',
+  'storage.foreignPhoto': 'Its photo “{photo}” belongs to something else.',
   'storage.newerBackup':
     'A newer Dial Bench wrote this backup (version {version}; this one reads up to {known}). Update the app first.',
   'storage.noGauge': 'Could not connect to the gauge: {error}. Check the cable and try again.',

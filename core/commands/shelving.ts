@@ -1,0 +1,55 @@
+import { letGo } from '../guidance/next';
+import { record } from '../journal/commands';
+import type { DimensionalReading } from '../methods/dimensional';
+import { pumpOf } from '../pumps/registry';
+import type { Operation } from '../records/entry';
+import type { Job } from '../records/job';
+import type { PartSize, ShelfPart } from '../records/part';
+import { madeAs, type Command, type Made } from './command';
+
+/** Lists the parts of a job's pump in whose place a part from the shelf goes; empty where it is of another pump. */
+export const placesFor = ({ sheet }: Pick<Job, 'sheet'>, { parts }: ShelfPart): string[] =>
+  parts.filter((id) => pumpOf(sheet).parts.some((p) => p.id === id));
+
+/** Returns a size from a label as it counts at each place where it is read. */
+function readingsOf(
+  job: Job,
+  label: string,
+  { dimension, value_mm, u_mm }: PartSize,
+  made: Made,
+): DimensionalReading[] {
+  const stations = pumpOf(job.sheet).dimensions.find(({ id }) => id === dimension)?.stations ?? [];
+  return stations.map(({ id: station }, i) => ({
+    ...madeAs(made, i),
+    ...{ kind: 'size', dimension, station, instrument: label, source: 'shelf', zero: 'not-needed' },
+    ...{ text: String(value_mm), unit: 'mm', read_mm: value_mm, value_mm, offset_mm: 0 },
+    // It is one measurement, written down: reading the label again does not average its doubt out.
+    ...{ u_mm, own_mm: u_mm, part_C: null, shop_C: null },
+  }));
+}
+
+/**
+ * Puts a part from the shelf into a pump. Its sizes come along; where the house trusts the label they count as
+ * read, else they only say what to expect until they are read again.
+ */
+export const fitFromShelf =
+  (piece: ShelfPart): Command =>
+  (job, made) => {
+    const { dimensions } = pumpOf(job.sheet);
+    const { id, label, sizes } = piece;
+    const places = placesFor(job, piece);
+    const operations = places.map((part, i): Operation => {
+      const own = sizes.filter((s) => dimensions.find((d) => d.id === s.dimension)?.part === part);
+      return {
+        ...madeAs(made, i),
+        ...{ kind: 'operation', part, work: 'exchanged', changes: [], step: null, remark: '' },
+        piece: { id, label, sizes: own },
+      };
+    });
+    const trusted =
+      job.rules.shelf === 'trust' ? operations.flatMap((o) => o.piece?.sizes ?? []) : [];
+    const readings = trusted.flatMap((size, i) =>
+      readingsOf(job, label, size, madeAs(made, places.length + i)),
+    );
+    return letGo(record(job, ...operations, ...readings));
+  };

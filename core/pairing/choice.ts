@@ -1,0 +1,102 @@
+import type { Quantity } from '../assessment/quantity';
+import { pumpOf } from '../pumps/registry';
+import type { Job } from '../records/job';
+import type { ShelfPart } from '../records/part';
+import { nominalOf, type Sheet } from '../records/sheet';
+import { GEARS } from '../rework/kind';
+import { Fitter, type Fit, type LoosePart, type MetalAllowed, type Misfit } from './fit';
+import { wholeSize } from './piece';
+import { holds, lyingFor, rulesFor } from './roles';
+
+/** A part that could go into a pump, from the shelf or bought, and how it would fit. */
+export interface Choice {
+  readonly part: LoosePart;
+  /** Is written on it, or names what is bought. */
+  readonly label: string;
+  /** The part on the shelf; null where it would be bought. */
+  readonly shelf: ShelfPart | null;
+  readonly price: number;
+  readonly days: number;
+  readonly fit: Fit | Misfit;
+}
+
+/** Returns all that a pump keeps while some of its parts are exchanged, with the sizes that are known of it. */
+function restOf(
+  { sheet, variant }: Pick<Job, 'sheet' | 'variant'>,
+  dimensions: ReadonlyMap<string, Quantity>,
+  without: readonly string[],
+): LoosePart {
+  const pump = pumpOf(sheet);
+  const parts = pump.parts.map(({ id }) => id).filter((id) => !without.includes(id));
+  const sizes = pump.dimensions.flatMap(({ id, part }) => {
+    const known = parts.includes(part) ? dimensions.get(id) : undefined;
+    return (known && wholeSize(id, known)) ?? [];
+  });
+  return { id: 'this-pump', parts, variant, sizes };
+}
+
+/** Lists the gears of another width that the sheet says can be bought, by their nominal sizes. */
+function boughtSets(sheet: Sheet): (Omit<Choice, 'fit'> & { readonly part: LoosePart })[] {
+  const pump = pumpOf(sheet);
+  const parts = pump.parts
+    .filter(({ kind }) => GEARS.some((gear) => gear === kind))
+    .map(({ id }) => id);
+  return sheet.sets.map(({ id, name, over_mm, price, days }) => {
+    const sizes = pump.dimensions.flatMap(({ id: dimension, part }) => {
+      const nominal = parts.includes(part) ? nominalOf(sheet, dimension) : undefined;
+      const over = dimension.includes('width') ? over_mm : 0;
+      return nominal === undefined ? [] : [{ dimension, value_mm: nominal + over, u_mm: 0 }];
+    });
+    return { part: { id, parts, variant: null, sizes }, label: name, shelf: null, price, days };
+  });
+}
+
+const metalIn = (fit: Fit | Misfit): number =>
+  fit.fits ? fit.deckCut_mm + fit.gearGrind_mm : Infinity;
+
+/** Orders what fits by the metal that comes off, then what does not by how much it misses. */
+function byMetal(a: Choice, b: Choice): number {
+  if (a.fit.fits || b.fit.fits) {
+    const [x, y] = [metalIn(a.fit), metalIn(b.fit)];
+    return x === y ? a.price - b.price : x - y;
+  }
+  const short = ({ fit }: Choice) => (!fit.fits && fit.why === 'gap' ? fit.short_mm : Infinity);
+  const [x, y] = [short(a), short(b)];
+  return x === y ? 0 : x - y;
+}
+
+/**
+ * Lists which parts on the shelf, or which width that can be bought, bring a pump in: with no cut first, then
+ * with the smallest, then those that do not fit, the nearest first.
+ *
+ * @param dimensions what is known of the pump's own sizes
+ * @param most how much metal may come off at most
+ */
+export function choicesFor(
+  job: Pick<Job, 'sheet' | 'tier' | 'rules' | 'variant'>,
+  dimensions: ReadonlyMap<string, Quantity>,
+  shelf: readonly ShelfPart[],
+  most: MetalAllowed,
+): Choice[] {
+  const { sheet } = job;
+  const fitter = new Fitter(rulesFor(sheet, job.tier, job.rules, most));
+  const rests = new Map<string, LoosePart>();
+  const restWithout = (parts: readonly string[]): LoosePart => {
+    const key = parts.join();
+    const rest = rests.get(key) ?? restOf(job, dimensions, parts);
+    rests.set(key, rest);
+    return rest;
+  };
+  const lying = lyingFor(shelf, sheet).map((part) => ({
+    ...{ part, label: part.label, shelf: part, price: 0, days: 0 },
+  }));
+  return [...lying, ...boughtSets(sheet)]
+    .map((choice): Choice => {
+      const { part } = choice;
+      const rest = restWithout(part.parts);
+      // What holds the others is faced; what goes into it is ground.
+      const fit = holds(sheet, part) ? fitter.fit(part, rest) : fitter.fit(rest, part);
+      return { ...choice, fit };
+    })
+    .sort(byMetal);
+}

@@ -1,0 +1,48 @@
+import { pumpOf } from '../pumps/registry';
+import type { ShelfPart } from '../records/part';
+import type { HouseRules } from '../records/rules';
+import type { Sheet } from '../records/sheet';
+import type { Shop } from '../records/shop';
+import { GEARS } from '../rework/kind';
+import { kindOf } from '../rework/kinds';
+import { termsOf } from '../rework/offers';
+import type { LoosePart, MetalAllowed, PairingRules } from './fit';
+
+/** The kinds of part that others are put into. */
+const HOLDS = ['body', 'ring'];
+
+/** The kinds of part that turn in them. */
+const TURNS: readonly string[] = [...GEARS, 'rotor'];
+
+const kindsOf = (sheet: Sheet, { parts }: Pick<LoosePart, 'parts'>): string[] =>
+  parts.flatMap((id) => pumpOf(sheet).parts.find((p) => p.id === id)?.kind ?? []);
+
+/** Tells whether loose parts are a body, or a ring, for others to go into. */
+export const holds = (sheet: Sheet, part: Pick<LoosePart, 'parts'>): boolean =>
+  kindsOf(sheet, part).some((kind) => HOLDS.includes(kind));
+
+/** Tells whether loose parts are what turns in a body: gears, or a rotor. */
+export const turns = (sheet: Sheet, part: Pick<LoosePart, 'parts'>): boolean =>
+  !holds(sheet, part) && kindsOf(sheet, part).some((kind) => TURNS.includes(kind));
+
+/** Lists the loose parts that lie on the shelf for pumps of a sheet. */
+export const lyingFor = (shelf: readonly ShelfPart[], sheet: Pick<Sheet, 'id'>): ShelfPart[] =>
+  shelf.filter((part) => part.state === 'here' && part.sheet === sheet.id);
+
+/** Returns how much metal the shop takes off a deck and off gears at most, in mm; none where it does not do so. */
+export function metalOf(sheet: Sheet, shop: Pick<Shop, 'operations'>): MetalAllowed {
+  const most = (operation: string): number => {
+    const kind = kindOf(operation);
+    const terms = kind && termsOf(kind, shop, sheet);
+    return !terms || terms.by === 'never' ? 0 : (terms.most_mm ?? 0);
+  };
+  return { deckCut_mm: most('deck-faced'), gearGrind_mm: most('gears-ground') };
+}
+
+/** Returns what parts are paired by: a sheet's limits, the house's way to judge, what the shop cuts. */
+export const rulesFor = (
+  sheet: Sheet,
+  tier: string,
+  { decision }: Pick<HouseRules, 'decision'>,
+  most: MetalAllowed,
+): PairingRules => ({ sheet, tier, rule: decision, most });
