@@ -1,11 +1,16 @@
 import { proxy, wrap, type Remote } from 'comlink';
+import type { Made } from '../core/commands/command';
+import { fitFromShelf } from '../core/commands/shelving';
 import type { LoosePart, PairingRules } from '../core/pairing/fit';
 import type { BuildList } from '../core/pairing/pairing';
 import type { Landing, PartsFound } from '../core/records/partsCsv';
 import { PART_SCHEMA, type ShelfPart } from '../core/records/part';
+import type { Job } from '../core/records/job';
 import type { FileProblem } from '../core/records/problems';
+import type { Sheet } from '../core/records/sheet';
+import type { Shop } from '../core/records/shop';
 import { say } from '../core/wording/say';
-import { newId, now } from './create';
+import { createJob, newId, now } from './create';
 import { change, saveNew } from './records';
 
 /** What a person says of a part that comes onto the shelf. */
@@ -30,15 +35,50 @@ export async function createParts(parts: readonly NewPart[]): Promise<string[]> 
  *
  * @throws Error where it is no longer there: another job took it, or it was thrown away
  */
-export const takePart = (id: string, tag: string): Promise<ShelfPart> =>
+const takePart = (id: string, tag: string): Promise<ShelfPart> =>
   change('part', id, (part) => {
     if (part.state !== 'here') throw new Error(say('shelf.notHere', { label: part.label }));
     return { ...part, state: 'taken', takenFor: tag };
   });
 
 /** Puts a part back on the shelf. */
-export const putBack = (id: string): Promise<ShelfPart> =>
+const putBack = (id: string): Promise<ShelfPart> =>
   change('part', id, (part) => ({ ...part, state: 'here', takenFor: '' }));
+
+/**
+ * Puts a part from the shelf into a job: it leaves the shelf, and its sizes come along as the house has it.
+ *
+ * @param by the person at the bench
+ * @throws Error where it is no longer on the shelf, or the job cannot be written; it lies on the shelf then
+ */
+export async function fitIntoJob(
+  job: Pick<Job, 'id' | 'tag'>,
+  id: string,
+  by: string,
+): Promise<Job> {
+  const part = await takePart(id, job.tag);
+  try {
+    const made: Made = { id: newId(), at: now(), by, voided: null };
+    return await change('job', job.id, (j) => fitFromShelf(part)(j, made));
+  } catch (error) {
+    await putBack(id);
+    throw error;
+  }
+}
+
+/** Puts a pump on the bench that is built of parts from the shelf; resolves to the id of its job. */
+export async function startBuild(
+  tag: string,
+  parts: readonly string[],
+  sheet: Sheet,
+  tier: string,
+  shop: Shop,
+): Promise<string> {
+  const blank = { owner: '', contact: '', unit: '', complaint: '' };
+  const id = await createJob({ tag, ...blank, by: shop.person, tier }, sheet, shop);
+  for (const part of parts) await fitIntoJob({ id, tag }, part, shop.person);
+  return id;
+}
 
 /** Writes what a file brings; a part that was changed here meanwhile keeps what the file does not say. */
 export async function importParts({ added, changed }: PartsFound): Promise<void> {

@@ -11,6 +11,7 @@ import { hiddenOf } from '../core/practice/hidden';
 import { emptyJob } from '../core/practice/job';
 import { measure } from '../core/practice/hand';
 import { DEMO_SHEETS, VELTRANE_T6 } from './sheets';
+import { DEMO_SHELF } from './shelf';
 
 interface Case {
   readonly tag: string;
@@ -306,5 +307,8 @@ function jobOf(c: Case, index: number): Job {
 
 /** The demo as a file of the app's own format: the same every time it is made. */
 export function demoFile(): string {
-  return writeFile({ sheets: DEMO_SHEETS, jobs: CASES.map(jobOf) }, '2026-11-23T00:00:00.000Z');
+  return writeFile(
+    { sheets: DEMO_SHEETS, jobs: CASES.map(jobOf), parts: DEMO_SHELF },
+    '2026-11-23T00:00:00.000Z',
+  );
 }

@@ -52,6 +52,7 @@ const ICONS = [
   'clipboard-text-outline',
   'cog-outline',
   'table',
+  'archive-outline',
   'undo',
   'radiobox-marked',
   'radiobox-blank',

@@ -7,22 +7,24 @@ interface Props {
   readonly name: string;
   readonly about: string;
   readonly icon: IconName;
+  /** It cannot be touched now. */
+  readonly muted?: boolean;
 }
 
 /** What a line of a list shows: its name, a word on it, and where a touch leads. */
-export function RowFace({ name, about, icon }: Props) {
-  const { muted } = usePalette();
+export function RowFace({ name, about, icon, muted = false }: Props) {
+  const palette = usePalette();
   return (
     <>
       <View style={styles.words}>
-        <Words size="strong" strong>
+        <Words size="strong" strong tone={muted ? 'muted' : 'ink'}>
           {name}
         </Words>
         <Words size="note" tone="muted">
           {about}
         </Words>
       </View>
-      <Icon name={icon} color={muted} />
+      <Icon name={icon} color={palette.muted} />
     </>
   );
 }

@@ -29,7 +29,7 @@ const done = (
     voided: null,
     remark: '',
     step: null,
-      piece: null,
+    piece: null,
   },
   ...{ part, work, changes: dimensions.map((dimension) => ({ dimension, by_mm, u_mm: 0.004 })) },
 });

@@ -17,7 +17,7 @@ const operation = (
     by: '',
     remark: '',
     step: null,
-      piece: null,
+    piece: null,
     voided: null,
   },
   ...{ part, work },

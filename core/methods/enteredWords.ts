@@ -30,11 +30,7 @@ export const enteredWords = (
   { text, unit, source }: Entered,
   more: readonly (string | false)[],
 ): string =>
-  [
-    say('reading.entered', { text: asTyped(text, unit) }),
-    ...more,
-    SOURCE_WORD[source],
-  ]
+  [say('reading.entered', { text: asTyped(text, unit) }), ...more, SOURCE_WORD[source]]
     .filter(Boolean)
     .join(' · ');
 

@@ -1,16 +1,28 @@
 import { stateOf } from '../guidance/evaluator';
 import type { Job } from '../records/job';
+import type { FeelerReading } from '../methods/feeler';
+import { characteristicOf } from '../pumps/registry';
 import { NEW_SHOP } from '../records/shop';
+import { AT, freshId, withReadings } from '../testing/readings';
 import { gearSet, shelfPart } from '../testing/shelf';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes } from '../testing/worked';
 import { choicesFor } from './choice';
 import { holds, lyingFor, metalOf, turns } from './roles';
 
+const leafAt = (
+  characteristic: string,
+  station: string,
+  mm: number,
+  felt: FeelerReading['felt'],
+): FeelerReading => ({
+  ...{ kind: 'leaf', id: freshId(), at: AT, by: '', instrument: '', voided: null },
+  ...{ characteristic, station, leaves_mm: [mm], marked_mm: null, felt },
+});
 const SIZES = { 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 };
 const MOST = { deckCut_mm: 0.05, gearGrind_mm: 0.03 };
 const choices = (shelf: Parameters<typeof choicesFor>[2], job: Job = jobWithSizes(SIZES)) =>
-  choicesFor(job, stateOf(job).dimensions, shelf, MOST);
+  choicesFor(job, stateOf(job), shelf, MOST);
 const shelf = [
   gearSet('GS-1', 20.0),
   gearSet('GS-2', 20.05),
@@ -48,6 +60,19 @@ describe('which set on the shelf brings a body in', () => {
   it('cannot be told before the body was measured', () => {
     const [choice] = choices([gearSet('GS-1', 20)], jobWithSizes({}));
     expect(choice?.fit).toMatchObject({ fits: false, why: 'unmeasured' });
+  });
+  it('can be told from a gap by leaves, where the gears that it was read over were measured', () => {
+    const gears = jobWithSizes({ 'drive-width': 20, 'driven-width': 20 });
+    const tried = characteristicOf(VELTRANE_T6, 'face-drive').stations.flatMap(({ id }) => [
+      leafAt('face-drive', id, 0.08, 'free'),
+      leafAt('face-drive', id, 0.1, 'no-go'),
+    ]);
+    const job = withReadings(gears, ...tried);
+    // The pocket is 20.08 to 20.10 deep: gears of 20.05 leave 0.03 to 0.05.
+    const all = choices([gearSet('GS-1', 20.0), gearSet('GS-2', 20.05)], job);
+    expect(all[0]).toMatchObject({ label: 'GS-2', fit: { fits: true, deckCut_mm: 0 } });
+    const [wide] = all.filter(({ label }) => label === 'GS-1');
+    expect(wide?.fit.fits && wide.fit.deckCut_mm).toBeGreaterThan(0.005);
   });
   it('works the other way round: which body suits these gears', () => {
     const bodies = [

@@ -1,12 +1,16 @@
-import type { Quantity } from '../assessment/quantity';
+import type { State } from '../guidance/evaluator';
 import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
-import type { ShelfPart } from '../records/part';
+import type { PartSize, ShelfPart } from '../records/part';
 import { nominalOf, type Sheet } from '../records/sheet';
 import { GEARS } from '../rework/kind';
 import { Fitter, type Fit, type LoosePart, type MetalAllowed, type Misfit } from './fit';
+import { inferredSizes } from './inferred';
 import { wholeSize } from './piece';
-import { holds, lyingFor, rulesFor } from './roles';
+import { holds, lyingFor, rulesFor, turns } from './roles';
+
+/** What choosing needs to know of a pump. */
+type PumpState = Pick<State, 'characteristics' | 'dimensions'>;
 
 /** A part that could go into a pump, from the shelf or bought, and how it would fit. */
 export interface Choice {
@@ -20,18 +24,25 @@ export interface Choice {
   readonly fit: Fit | Misfit;
 }
 
+/** Returns every size that is known of a pump: measured, or left by a gap that was measured over others. */
+function sizesOf({ characteristics, dimensions }: PumpState): ReadonlyMap<string, PartSize> {
+  const measured = [...dimensions].flatMap(([id, quantity]) => wholeSize(id, quantity) ?? []);
+  const known = new Map(measured.map((size) => [size.dimension, size]));
+  const inferred = inferredSizes(characteristics, known);
+  return new Map([...inferred, ...measured].map((size) => [size.dimension, size]));
+}
+
 /** Returns all that a pump keeps while some of its parts are exchanged, with the sizes that are known of it. */
 function restOf(
   { sheet, variant }: Pick<Job, 'sheet' | 'variant'>,
-  dimensions: ReadonlyMap<string, Quantity>,
+  known: ReadonlyMap<string, PartSize>,
   without: readonly string[],
 ): LoosePart {
   const pump = pumpOf(sheet);
   const parts = pump.parts.map(({ id }) => id).filter((id) => !without.includes(id));
-  const sizes = pump.dimensions.flatMap(({ id, part }) => {
-    const known = parts.includes(part) ? dimensions.get(id) : undefined;
-    return (known && wholeSize(id, known)) ?? [];
-  });
+  const sizes = pump.dimensions.flatMap(({ id, part }) =>
+    parts.includes(part) ? (known.get(id) ?? []) : [],
+  );
   return { id: 'this-pump', parts, variant, sizes };
 }
 
@@ -69,21 +80,22 @@ function byMetal(a: Choice, b: Choice): number {
  * Lists which parts on the shelf, or which width that can be bought, bring a pump in: with no cut first, then
  * with the smallest, then those that do not fit, the nearest first.
  *
- * @param dimensions what is known of the pump's own sizes
+ * @param state what is known of the pump
  * @param most how much metal may come off at most
  */
 export function choicesFor(
   job: Pick<Job, 'sheet' | 'tier' | 'rules' | 'variant'>,
-  dimensions: ReadonlyMap<string, Quantity>,
+  state: PumpState,
   shelf: readonly ShelfPart[],
   most: MetalAllowed,
 ): Choice[] {
   const { sheet } = job;
   const fitter = new Fitter(rulesFor(sheet, job.tier, job.rules, most));
+  const known = sizesOf(state);
   const rests = new Map<string, LoosePart>();
   const restWithout = (parts: readonly string[]): LoosePart => {
     const key = parts.join();
-    const rest = rests.get(key) ?? restOf(job, dimensions, parts);
+    const rest = rests.get(key) ?? restOf(job, known, parts);
     rests.set(key, rest);
     return rest;
   };
@@ -100,3 +112,9 @@ export function choicesFor(
     })
     .sort(byMetal);
 }
+
+/** Returns the body or the gears on the shelf that fit with the least metal off; null where none do. */
+export const bestOnShelf = (sheet: Sheet, choices: readonly Choice[]): Choice | null =>
+  choices.find(
+    ({ shelf, fit }) => shelf !== null && fit.fits && (holds(sheet, shelf) || turns(sheet, shelf)),
+  ) ?? null;

@@ -1,4 +1,6 @@
+import type { Part } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
+import { sectionIn } from '../pumps/sections';
 import type { ShelfPart } from '../records/part';
 import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
@@ -6,7 +8,7 @@ import type { Shop } from '../records/shop';
 import { GEARS } from '../rework/kind';
 import { kindOf } from '../rework/kinds';
 import { termsOf } from '../rework/offers';
-import type { LoosePart, MetalAllowed, PairingRules } from './fit';
+import type { MetalAllowed, PairingRules } from './fit';
 
 /** The kinds of part that others are put into. */
 const HOLDS = ['body', 'ring'];
@@ -14,16 +16,46 @@ const HOLDS = ['body', 'ring'];
 /** The kinds of part that turn in them. */
 const TURNS: readonly string[] = [...GEARS, 'rotor'];
 
-const kindsOf = (sheet: Sheet, { parts }: Pick<LoosePart, 'parts'>): string[] =>
+/** Whatever consists of parts of a pump. */
+type Piece = { readonly parts: readonly string[] };
+
+const kindsOf = (sheet: Sheet, { parts }: Piece): string[] =>
   parts.flatMap((id) => pumpOf(sheet).parts.find((p) => p.id === id)?.kind ?? []);
 
 /** Tells whether loose parts are a body, or a ring, for others to go into. */
-export const holds = (sheet: Sheet, part: Pick<LoosePart, 'parts'>): boolean =>
+export const holds = (sheet: Sheet, part: Piece): boolean =>
   kindsOf(sheet, part).some((kind) => HOLDS.includes(kind));
 
 /** Tells whether loose parts are what turns in a body: gears, or a rotor. */
-export const turns = (sheet: Sheet, part: Pick<LoosePart, 'parts'>): boolean =>
+export const turns = (sheet: Sheet, part: Piece): boolean =>
   !holds(sheet, part) && kindsOf(sheet, part).some((kind) => TURNS.includes(kind));
+
+/** A part, or parts that stay together, as a shop keeps them: a gear set of two. */
+export interface PieceKind {
+  readonly id: string;
+  readonly name: string;
+  readonly parts: readonly string[];
+}
+
+/** Lists what a pump of a sheet can give to the shelf: the gears of each section as a set, and every part. */
+export function pieceKinds(sheet: Sheet): PieceKind[] {
+  const { parts } = pumpOf(sheet);
+  const gears = parts.filter(({ kind }) => GEARS.some((gear) => gear === kind));
+  const sections = new Map<number, Part[]>();
+  for (const gear of gears) {
+    const section = sectionIn(gear.name) ?? 1;
+    sections.set(section, [...(sections.get(section) ?? []), gear]);
+  }
+  const sets = [...sections.values()].filter((set) => set.length > 1);
+  return [
+    ...sets.map((set): PieceKind => ({
+      id: set.map(({ id }) => id).join('+'),
+      name: set.map(({ name }) => name).join(' + '),
+      parts: set.map(({ id }) => id),
+    })),
+    ...parts.map(({ id, name }) => ({ id, name, parts: [id] })),
+  ];
+}
 
 /** Lists the loose parts that lie on the shelf for pumps of a sheet. */
 export const lyingFor = (shelf: readonly ShelfPart[], sheet: Pick<Sheet, 'id'>): ShelfPart[] =>

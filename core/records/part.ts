@@ -1,9 +1,13 @@
 import { array, number, object, string, type InferType } from 'yup';
 import { photoNote } from './teardown';
+import { say } from '../wording/say';
 import { finite, identifier, line, millimetres, moment, note, once } from '../schema/fields';
 
 /** Version of the record of a loose part that this code writes. */
 export const PART_SCHEMA = 1;
+
+/** So many photos show a loose part well enough. */
+export const MOST_PART_PHOTOS = 20;
 
 /** Says where a loose part comes from. */
 export const ORIGINS = ['new', 'used'] as const;
@@ -66,7 +70,9 @@ export const partSchema = object({
   place: line().defined(),
   sizes: partSizes(),
   photos: once(
-    array(photoNote).required().max(20, 'At most 20 photos'),
+    array(photoNote)
+      .required()
+      .max(MOST_PART_PHOTOS, say('records.mostPhotos', { most: MOST_PART_PHOTOS })),
     'A photo is there twice',
     ({ id }) => id,
   ),

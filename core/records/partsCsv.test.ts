@@ -4,7 +4,7 @@ import { gearSet, shelfPart } from '../testing/shelf';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import type { ShelfPart } from './part';
 import { partsCsv, readPartsCsv, USUAL_U_MM } from './partsCsv';
-import { FileError } from './problems';
+import { type FileError } from './problems';
 
 const SET = gearSet('GS-12', 20.004);
 const BODY = shelfPart('HB-3', ['body'], { 'pocket-depth': 20.09 }, { condition: '=1+1' });

@@ -1,17 +1,19 @@
 import type { Choice } from '../pairing/choice';
 import type { Fit, Misfit } from '../pairing/fit';
-import type { LeftOver } from '../pairing/pairing';
-import { characteristicOf, partName, type PumpKind } from '../pumps/registry';
-import { formatWithUnit } from '../quantity/format';
+import type { Build, BuildList, LeftOver } from '../pairing/pairing';
+import { characteristicOf, partName, pumpOf, type PumpKind } from '../pumps/registry';
+import { formatLength, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
+import type { ShopMoney } from '../records/rework';
 import type { ShelfPart } from '../records/part';
+import { sumWords } from './money';
 import { lower } from './planStep';
 import { say } from './say';
 
 /** Names what a loose part consists of: `Drive gear, driven gear`. */
 export const partsWords = (
   sheet: PumpKind | undefined,
-  { parts }: Pick<ShelfPart, 'parts'>,
+  { parts }: { readonly parts: readonly string[] },
 ): string =>
   parts
     .map((id) => (sheet ? partName(sheet, id) : id))
@@ -21,11 +23,14 @@ export const partsWords = (
 /** Says what has to come off for two parts to go together. */
 export function fitWords({ deckCut_mm, gearGrind_mm }: Omit<Fit, 'fits'>, unit: ShopUnit): string {
   const amount = (mm: number) => formatWithUnit(mm, 'gap', unit);
+  // What no gauge shows is no cut.
+  const seen = (mm: number) => Number(formatLength(mm, 'gap', unit)) > 0;
   const words = [
-    deckCut_mm > 0 ? say('shelf.cutDeck', { amount: amount(deckCut_mm) }) : '',
-    gearGrind_mm > 0 ? say('shelf.grindGears', { amount: amount(gearGrind_mm) }) : '',
+    seen(deckCut_mm) ? say('shelf.cutDeck', { amount: amount(deckCut_mm) }) : '',
+    seen(gearGrind_mm) ? say('shelf.grindGears', { amount: amount(gearGrind_mm) }) : '',
   ].filter(Boolean);
-  return words.length === 0 ? 'Fits as it is.' : words.join(' ');
+  if (words.length > 0) return words.join(' ');
+  return deckCut_mm + gearGrind_mm > 0 ? 'Fits as it is, but only just.' : 'Fits as it is.';
 }
 
 /** Says why two parts do not go together. */
@@ -55,4 +60,78 @@ export function leftWords(
   const label = labelOf(nearest);
   if (!misfit) return say('shelf.takenByOther', { label });
   return say('shelf.nearest', { label, why: misfitWords(sheet, misfit, unit) });
+}
+
+/** Says how a part stands: where it lies, which job has it, where it came from. */
+export function standWords({ state, place, takenFor, from, origin }: ShelfPart): string {
+  const where = {
+    here: place,
+    taken: takenFor ? say('shelf.takenBy', { tag: takenFor }) : 'In a job',
+    scrap: 'Scrap',
+  }[state];
+  return [where, origin, from ? say('shelf.from', { tag: from }) : ''].filter(Boolean).join(' · ');
+}
+
+/** Lists the sizes of a part with their standard uncertainty, in words. */
+export const sizeLines = (
+  sheet: PumpKind | undefined,
+  { sizes }: Pick<ShelfPart, 'sizes'>,
+  unit: ShopUnit,
+): { readonly name: string; readonly text: string }[] =>
+  sizes.map(({ dimension, value_mm, u_mm }) => ({
+    name: sheet
+      ? (pumpOf(sheet).dimensions.find(({ id }) => id === dimension)?.name ?? dimension)
+      : dimension,
+    text: say('shelf.sizeText', {
+      size: formatLength(value_mm, 'size', unit),
+      doubt: formatWithUnit(u_mm, 'gap', unit),
+    }),
+  }));
+
+/** Says what can be built of a shelf, and how much metal that costs: `4 pumps can be built. 0.02 mm off in all.` */
+export function buildsWords({ builds, metal_mm }: BuildList, unit: ShopUnit): string {
+  const count = say('shelf.builds', { count: builds.length });
+  if (builds.length === 0) return count;
+  const metal =
+    metal_mm > 0
+      ? say('shelf.metal', { amount: formatWithUnit(metal_mm, 'gap', unit) })
+      : 'Nothing has to come off.';
+  return `${count} ${metal}`;
+}
+
+/** Says what comes off for a pump of two parts; of two that were locked and do not fit, why they do not. */
+export function buildWords(
+  sheet: PumpKind,
+  { fit }: Build,
+  isLocked: boolean,
+  unit: ShopUnit,
+): string {
+  if (!fit.fits) return say('shelf.lockedMisfit', { why: misfitWords(sheet, fit, unit) });
+  return [isLocked ? 'Locked by hand.' : '', fitWords(fit, unit)].filter(Boolean).join(' ');
+}
+
+/** Says which part brings a pump in best, in a sentence. */
+export function choicesWords(sheet: PumpKind, choices: readonly Choice[], unit: ShopUnit): string {
+  const [best] = choices;
+  if (!best) return 'Nothing for this pump lies on the shelf.';
+  if (best.fit.fits) {
+    const { label, fit } = best;
+    return fit.deckCut_mm + fit.gearGrind_mm === 0
+      ? say('shelf.bestAsIs', { label })
+      : say('shelf.best', { label, work: choiceWords(sheet, best, unit) });
+  }
+  return choices.every(({ fit }) => !fit.fits && fit.why === 'unmeasured')
+    ? 'Measure the pocket, or the gears over which the gap was read: then the app knows what fits.'
+    : 'Nothing on the shelf brings this pump in.';
+}
+
+/** Says what a part is and where it lies; of one that is bought, what it costs and how long it takes. */
+export function choiceAbout(
+  sheet: PumpKind,
+  { part, shelf, price, days }: Choice,
+  money: ShopMoney,
+): string {
+  const what = partsWords(sheet, part);
+  if (shelf) return [what, shelf.make, standWords(shelf)].filter(Boolean).join(' · ');
+  return [what, sumWords(price, money), say('shelf.days', { days })].join(' · ');
 }

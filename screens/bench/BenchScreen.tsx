@@ -18,7 +18,7 @@ import { BackupDue } from './BackupDue';
 import { JobRow } from './JobRow';
 import { onDemand } from '../shell/onDemand';
 import { findable, found, named } from './search';
-import { useScanInto } from './useScanInto';
+import { useScanInto } from '@/ui/useScanInto';
 import { Welcome } from './Welcome';
 import { say } from '@/core/wording/say';
 

@@ -59,6 +59,7 @@ export function DecideFoot({ deciding, list, onOpen }: Props) {
             onPress={() => onOpen('ways')}
           />
         ) : null}
+        <FootButton low name="Shelf" onPress={() => onOpen('from-shelf')} />
         <FootButton low name="What if" onPress={() => onOpen('what-if')} />
         <FootButton low name="Sign off" onPress={() => onOpen('sign')} />
       </FootRow>

@@ -1,3 +1,4 @@
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
@@ -9,11 +10,14 @@ import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Answer } from './Answer';
 import { DecideFoot } from './DecideFoot';
+import { FromShelfPanel } from './FromShelfPanel';
 import { GapChanges } from './GapChanges';
 import { PartRows } from './PartRows';
 import { Plan } from './Plan';
 import { Prices } from './Prices';
+import { ShelfHint } from './ShelfHint';
 import { SignPanel } from './SignPanel';
+import { ToShelfPanel } from './ToShelfPanel';
 import { useDeciding } from './useDeciding';
 import { VaneNotice } from './VaneNotice';
 import { WaysPanel } from './WaysPanel';
@@ -21,8 +25,9 @@ import { WhatIfPanel } from './WhatIfPanel';
 import { WiderPanel } from './WiderPanel';
 import { WorkListPanel } from './WorkListPanel';
 
-/** What is laid over the answer: the other ways, what if, the sign-off; the work list where there is one. */
-export type DecidePanel = 'answer' | 'ways' | 'what-if' | 'wider' | 'sign' | 'list';
+/** What is laid over the answer: the other ways, what if, the sign-off, the shelf; the work list where there is one. */
+export type DecidePanel =
+  'answer' | 'ways' | 'what-if' | 'wider' | 'sign' | 'list' | 'from-shelf' | 'to-shelf';
 
 /** What to cut, hone, pair or replace, and what it costs; and carrying it out. */
 export function DecideStage({ job }: { readonly job: Job }) {
@@ -30,7 +35,9 @@ export function DecideStage({ job }: { readonly job: Job }) {
   const palette = usePalette();
   const deciding = useDeciding(job);
   const list = workListOf(job);
-  const [panel, setPanel] = useState<DecidePanel | null>(null);
+  // A part of the shelf leads here to be put in.
+  const { shelf: asked } = useLocalSearchParams<{ shelf?: string }>();
+  const [panel, setPanel] = useState<DecidePanel | null>(asked ? 'from-shelf' : null);
   const shown = panel ?? (list ? 'list' : 'answer');
   const back = () => setPanel(null);
   useEscape(panel === null ? undefined : back);
@@ -39,6 +46,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
   const bars = (
     <GapChanges deciding={deciding} gaps={gaps} amounts={plan ? amountsOf(plan) : new Map()} />
   );
+  const hint = <ShelfHint deciding={deciding} onOpen={() => setPanel('from-shelf')} />;
   const foot = <DecideFoot deciding={deciding} list={list !== null} onOpen={setPanel} />;
 
   if (shown === 'list' && list) {
@@ -49,12 +57,26 @@ export function DecideStage({ job }: { readonly job: Job }) {
     return <WhatIfPanel deciding={deciding} onDone={back} onWider={() => setPanel('wider')} />;
   }
   if (shown === 'wider') return <WiderPanel job={job} onDone={() => setPanel('what-if')} />;
+  if (shown === 'from-shelf') {
+    return (
+      <FromShelfPanel
+        deciding={deciding}
+        asked={asked ?? null}
+        onDone={back}
+        onGive={() => setPanel('to-shelf')}
+      />
+    );
+  }
+  if (shown === 'to-shelf') {
+    return <ToShelfPanel deciding={deciding} onDone={() => setPanel('from-shelf')} />;
+  }
   if (shown === 'ways') return <WaysPanel deciding={deciding} onDone={back} />;
   if (wide) {
     return (
       <View style={styles.columns}>
         <ScrollView tabIndex={0} style={styles.side} contentContainerStyle={styles.page}>
           <Answer deciding={deciding} />
+          {hint}
           <PartRows deciding={deciding} />
           <VaneNotice deciding={deciding} />
         </ScrollView>
@@ -81,6 +103,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
         <Answer deciding={deciding} />
         <Prices deciding={deciding} />
         <PartRows deciding={deciding} />
+        {hint}
         <VaneNotice deciding={deciding} />
         {bars}
         <Plan deciding={deciding} />

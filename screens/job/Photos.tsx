@@ -1,145 +1,24 @@
 import { addPhoto, removePhoto } from '@/core/commands/job';
-import { useState } from 'react';
-import { Image, Pressable, StyleSheet, View } from 'react-native';
-import { Button } from '@/ui/Button';
 import { MOST_PHOTOS, type Job } from '@/core/records/job';
-import { useRecord } from '@/data/hooks';
-import { choosePictures, photoOf } from '@/data/photos';
-import { Confirm } from '@/ui/Confirm';
-import { Notice } from '@/ui/Notice';
-import { TOUCH, usePalette } from '@/ui/theme';
-import { Words } from '@/ui/Words';
-import { useCommand } from './useCommand';
 import { say } from '@/core/wording/say';
+import { PhotoStrip } from '../shell/PhotoStrip';
+import { useCommand } from './useCommand';
 
-const THUMB = 72;
-
-/** The photos of a step, a finding or the tag, and two ways to add one. */
+/** The photos of a step, a finding or the tag. */
 export function Photos({ job, of }: { readonly job: Job; readonly of: string }) {
   const { run, error } = useCommand(job);
-  const [failed, setFailed] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const [open, setOpen] = useState<string | null>(null);
-  const shown = job.photos.filter((p) => p.of === of);
-
-  const add = async (camera: boolean) => {
-    setFailed(null);
-    try {
-      const files = await choosePictures(camera);
-      setBusy(files.length > 0);
-      const refused: string[] = [];
-      for (const [i, file] of files.entries()) {
-        if (job.photos.length + i >= MOST_PHOTOS) {
-          refused.push(say('job.mostPhotos', { most: MOST_PHOTOS }));
-          break;
-        }
-        try {
-          const record = await photoOf(file, job.id);
-          const kept = await run(addPhoto(record.id, of), [{ kind: 'photo', record }]);
-          if (!kept) break;
-        } catch (problem) {
-          // One file that is no picture does not hold the others up.
-          refused.push((problem as Error).message);
-        }
-      }
-      if (refused.length > 0) setFailed(refused.join(' '));
-    } finally {
-      setBusy(false);
-    }
-  };
-  const drop = async (id: string) => {
-    // The photo itself goes in the same stroke.
-    if (await run(removePhoto(id))) setOpen(null);
-  };
   return (
-    <View style={styles.box}>
-      <View style={styles.row}>
-        {shown.map((p, i) => (
-          <Thumb
-            key={p.id}
-            id={p.id}
-            name={say('job.photo', { number: i + 1 })}
-            onPress={() => setOpen(open === p.id ? null : p.id)}
-          />
-        ))}
-        <Button
-          mode="outlined"
-          icon="camera-outline"
-          loading={busy}
-          disabled={busy}
-          onPress={() => void add(true)}
-        >
-          Photo
-        </Button>
-        <Button mode="text" icon="image-outline" disabled={busy} onPress={() => void add(false)}>
-          From a file
-        </Button>
-      </View>
-      {failed || error ? <Notice kind="error">{failed ?? error ?? ''}</Notice> : null}
-      {open ? <Large id={open} onDrop={() => drop(open)} /> : null}
-    </View>
+    <PhotoStrip
+      owner={job.id}
+      shown={job.photos.filter((p) => p.of === of).map(({ id }) => id)}
+      room={{
+        left: MOST_PHOTOS - job.photos.length,
+        full: say('job.mostPhotos', { most: MOST_PHOTOS }),
+      }}
+      onAdd={(record) => run(addPhoto(record.id, of), [{ kind: 'photo', record }])}
+      // The photo itself goes in the same stroke.
+      onDrop={(id) => run(removePhoto(id))}
+      error={error}
+    />
   );
 }
-
-interface ThumbProps {
-  readonly id: string;
-  readonly name: string;
-  readonly onPress: () => void;
-}
-
-function Thumb({ id, name, onPress }: ThumbProps) {
-  const palette = usePalette();
-  const { data, isPending } = useRecord('photo', id);
-  return (
-    <Pressable
-      role="button"
-      aria-label={name}
-      onPress={onPress}
-      style={[styles.thumb, { borderColor: palette.line, backgroundColor: palette.paper }]}
-    >
-      {data ? (
-        <Image source={{ uri: data.jpeg }} style={styles.thumb} aria-hidden />
-      ) : (
-        <Words size="note" tone="muted">
-          {isPending ? '…' : 'lost'}
-        </Words>
-      )}
-    </Pressable>
-  );
-}
-
-function Large({ id, onDrop }: { readonly id: string; readonly onDrop: () => Promise<void> }) {
-  const { data } = useRecord('photo', id);
-  return (
-    <View style={styles.box}>
-      {data ? (
-        <Image
-          source={{ uri: data.jpeg }}
-          alt="The photo, large"
-          style={{ width: '100%', aspectRatio: data.width / data.height, maxHeight: 600 }}
-          resizeMode="contain"
-        />
-      ) : null}
-      <Confirm
-        ask="Delete this photo"
-        warn="The photo will be deleted permanently."
-        sure="Delete the photo"
-        onSure={onDrop}
-      />
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center', minHeight: TOUCH },
-  thumb: {
-    width: THUMB,
-    height: THUMB,
-    borderRadius: 6,
-    borderWidth: 1,
-    overflow: 'hidden',
-    alignItems: 'center',
-    justifyContent: 'center',
-  },
-});

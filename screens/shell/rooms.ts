@@ -1,9 +1,14 @@
 import type { IconName } from '@/ui/icons/Icon';
 
 /** The rooms that can be entered from anywhere. */
-export const ROOMS: readonly { path: '/' | '/sheets' | '/shop'; name: string; icon: IconName }[] = [
+export const ROOMS: readonly {
+  path: '/' | '/sheets' | '/shelf' | '/shop';
+  name: string;
+  icon: IconName;
+}[] = [
   { path: '/', name: 'Bench', icon: 'clipboard-text-outline' },
   { path: '/sheets', name: 'Sheets', icon: 'table' },
+  { path: '/shelf', name: 'Shelf', icon: 'archive-outline' },
   { path: '/shop', name: 'Shop', icon: 'cog-outline' },
 ];
 

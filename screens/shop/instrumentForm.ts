@@ -1,4 +1,3 @@
-import { ValidationError } from 'yup';
 import { InputError } from '@/core/errors';
 import { GAUGE_KINDS, type GaugeKind } from '@/core/pumps/family';
 import { formatLength, trimmed } from '@/core/quantity/format';
@@ -12,6 +11,7 @@ import {
 } from '@/core/records/instrument';
 import { GAUGE_NAME } from '@/core/wording/gauge';
 import { say } from '@/core/wording/say';
+import { validated, type Errors, type Read } from '../shell/formRecord';
 
 export const KINDS = GAUGE_KINDS.map((value) => ({ value, name: GAUGE_NAME[value] }));
 
@@ -26,12 +26,6 @@ export interface InstrumentForm {
   own: string;
   zeroDays: string;
 }
-
-/** What is wrong with a form, by field. */
-export type Errors = Partial<Record<string, string>>;
-
-/** A record, or what is wrong with its form field by field. */
-export type Read<T> = { ok: true; record: T } | { ok: false; errors: Errors };
 
 const LENGTHS = [
   ['from', 'from_mm', 'size'],
@@ -181,21 +175,6 @@ export function feelerFromForm(
   if (Object.keys(errors).length > 0) return { ok: false, errors };
   const field = (path: string) => (/^(leaves|mics)/.exec(path)?.[0] ?? path).replace('_mm', '');
   return validated(feelerSet, record, field);
-}
-
-export function validated<T>(
-  schema: { validateSync(value: unknown, options: object): T },
-  record: unknown,
-  fieldOf: (path: string) => string,
-): Read<T> {
-  try {
-    return { ok: true, record: schema.validateSync(record, { strict: true, abortEarly: false }) };
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const list = error.inner.length > 0 ? error.inner : [error];
-    const errors = Object.fromEntries(list.map((e) => [fieldOf(e.path ?? 'name'), e.message]));
-    return { ok: false, errors };
-  }
 }
 
 /** What a new line of the list begins with. */

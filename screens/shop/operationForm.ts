@@ -12,7 +12,7 @@ import {
 } from '@/core/records/rework';
 import type { OperationKind } from '@/core/rework/kind';
 import { say } from '@/core/wording/say';
-import { validated, type Errors, type Read } from './instrumentForm';
+import { validated, type Errors, type Read } from '../shell/formRecord';
 
 const BY_NAME: Readonly<Record<DoneBy, string>> = {
   here: 'Done here',

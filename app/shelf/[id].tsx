@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'PartScreen',
+  async () => (await import('@/screens/shelf/PartScreen')).PartScreen,
+);

@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'ShelfScreen',
+  async () => (await import('@/screens/shelf/ShelfScreen')).ShelfScreen,
+);

@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'NewPartScreen',
+  async () => (await import('@/screens/shelf/NewPartScreen')).NewPartScreen,
+);

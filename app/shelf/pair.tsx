@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'PairScreen',
+  async () => (await import('@/screens/shelf/PairScreen')).PairScreen,
+);

@@ -1,0 +1,119 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { labelFor } from '@/core/pairing/labels';
+import { pieceFrom } from '@/core/pairing/piece';
+import { pieceKinds, type PieceKind } from '@/core/pairing/roles';
+import type { ShelfPart } from '@/core/records/part';
+import { say } from '@/core/wording/say';
+import { seenWords } from '@/core/wording/finding';
+import { KEYS, useParts } from '@/data/hooks';
+import { createParts } from '@/data/shelf';
+import { Button } from '@/ui/Button';
+import { CheckRow } from '@/ui/CheckRow';
+import { Notice } from '@/ui/Notice';
+import { Words } from '@/ui/Words';
+import { useOnce } from '../shell/useOnce';
+import { Sheet } from './Sheet';
+import type { Deciding } from './useDeciding';
+
+interface Props {
+  readonly deciding: Deciding;
+  readonly onDone: () => void;
+}
+
+/** Tells whether a part on the shelf is of these parts of this job. */
+const isOf = (part: ShelfPart, { parts }: PieceKind, tag: string): boolean =>
+  part.from === tag && part.parts.join() === parts.join();
+
+/** Parts that a pump gives up go on the shelf, with what was measured of them and seen on them. */
+export function ToShelfPanel({ deciding, onDone }: Props) {
+  const { job, shop } = deciding;
+  const client = useQueryClient();
+  const { data: shelf } = useParts();
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [place, setPlace] = useState('');
+  const kinds = useMemo(() => pieceKinds(job.sheet), [job.sheet]);
+  const pieces = useMemo(
+    () => kinds.map((kind) => ({ kind, piece: pieceFrom(job, kind.parts) })),
+    [kinds, job],
+  );
+  const picked = pieces.filter(({ kind }) => chosen.includes(kind.id));
+  const put = useOnce(async () => {
+    const labels = (shelf?.records ?? []).map(({ label }) => label);
+    const parts = picked.map(({ kind, piece }) => {
+      const label = labelFor(kind, labels);
+      labels.push(label);
+      const { findings, ...what } = piece;
+      const condition = findings.map((f) => seenWords(f, shop.unit)).join('; ');
+      return {
+        ...{ label, sheet: job.sheet.id, model: job.sheet.model, ...what },
+        ...{ make: '', origin: 'used' as const, from: job.tag, condition, place: place.trim() },
+      };
+    });
+    await createParts(parts);
+    setChosen([]);
+    await client.invalidateQueries({ queryKey: KEYS.parts });
+  });
+  return (
+    <Sheet
+      title="Put parts of this pump on the shelf"
+      back="Back"
+      onBack={onDone}
+      action={
+        <Button
+          mode="contained"
+          disabled={picked.length === 0}
+          contentStyle={{ minHeight: 52 }}
+          onPress={() => put.run()}
+        >
+          {say('shelf.putOn', { count: picked.length })}
+        </Button>
+      }
+    >
+      <Words>
+        Sound parts are worth keeping, also of a pump that is scrap. Their sizes and what was found
+        on them go along. Of a part that was exchanged, the old one goes on the shelf.
+      </Words>
+      {put.failed ? <Notice kind="error">{put.failed}</Notice> : null}
+      <View>
+        {pieces.map(({ kind, piece }) => {
+          const there = (shelf?.records ?? []).find((part) => isOf(part, kind, job.tag));
+          const clash = picked.some(
+            (p) => p.kind.id !== kind.id && p.kind.parts.some((id) => kind.parts.includes(id)),
+          );
+          const sizes = say('shelf.sizesCounted', { count: piece.sizes.length });
+          const seen = piece.findings.map((f) => seenWords(f, shop.unit));
+          const already = there ? say('shelf.thereAlready', { label: there.label }) : '';
+          const about = [sizes, ...seen, already].filter(Boolean).join(' · ');
+          return (
+            <CheckRow
+              key={kind.id}
+              name={kind.name}
+              about={about}
+              checked={chosen.includes(kind.id)}
+              disabled={clash}
+              onPress={() =>
+                setChosen((now) =>
+                  now.includes(kind.id) ? now.filter((id) => id !== kind.id) : [...now, kind.id],
+                )
+              }
+            />
+          );
+        })}
+      </View>
+      <TextInput
+        mode="outlined"
+        label="Where they lie"
+        aria-label="Where they lie"
+        value={place}
+        maxLength={200}
+        onChangeText={setPlace}
+        style={styles.place}
+      />
+    </Sheet>
+  );
+}
+
+const styles = StyleSheet.create({ place: { maxWidth: 420 } });

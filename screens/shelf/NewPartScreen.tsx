@@ -1,0 +1,137 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { useWatch } from 'react-hook-form';
+import { labelFor } from '@/core/pairing/labels';
+import { pieceKinds } from '@/core/pairing/roles';
+import type { ShelfPart } from '@/core/records/part';
+import { sheetName, type Sheet } from '@/core/records/sheet';
+import { say } from '@/core/wording/say';
+import { KEYS, useParts, useSheets } from '@/data/hooks';
+import { createParts } from '@/data/shelf';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
+import { Field } from '@/ui/Field';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { Pick } from '@/ui/Pick';
+import { Words } from '@/ui/Words';
+import { KeptNotices } from '../shell/KeptNotices';
+import { useKeptForm } from '../shell/useKeptForm';
+import { onceValid, Refused, useOnce } from '../shell/useOnce';
+
+interface Form {
+  sheet: string;
+  piece: string;
+  label: string;
+  place: string;
+  origin: ShelfPart['origin'];
+}
+
+/** A part comes onto the shelf: of which pump, what it is, what is written on it. Its sizes follow. */
+export function NewPartScreen() {
+  const { data: sheets } = useSheets();
+  const { data: parts } = useParts();
+  const router = useRouter();
+  if (!sheets || !parts) return null;
+  const list = [...sheets.records].sort((a, b) => a.model.localeCompare(b.model));
+  const [first] = list;
+  if (!first) {
+    return (
+      <Page title="New part">
+        <Words>A part belongs to a pump: make or import its limit sheet first.</Words>
+        <Button mode="contained" onPress={() => router.push('/sheets')}>
+          Go to Sheets
+        </Button>
+      </Page>
+    );
+  }
+  return <NewPart sheets={list} first={first} shelf={parts.records} />;
+}
+
+interface Props {
+  readonly sheets: readonly Sheet[];
+  readonly first: Sheet;
+  readonly shelf: readonly ShelfPart[];
+}
+
+function NewPart({ sheets, first, shelf }: Props) {
+  const router = useRouter();
+  const client = useQueryClient();
+  const kept = useKeptForm<Form>({
+    key: 'new-part',
+    stored: { sheet: first.id, piece: '', label: '', place: '', origin: 'used' },
+  });
+  const { control, handleSubmit, setValue, setError } = kept.form;
+  const [sheetId, pieceId, origin] = useWatch({ control, name: ['sheet', 'piece', 'origin'] });
+  const sheet = sheets.find(({ id }) => id === sheetId) ?? first;
+  const pieces = useMemo(() => pieceKinds(sheet), [sheet]);
+  const piece = pieces.find(({ id }) => id === pieceId) ?? pieces[0];
+  const labels = shelf.map(({ label }) => label);
+  const proposed = piece ? labelFor(piece, labels) : '';
+  const make = onceValid(handleSubmit, async (form) => {
+    const label = form.label.trim() || proposed;
+    if (labels.some((other) => other.toLowerCase() === label.toLowerCase())) {
+      setError('label', { message: say('shelf.labelTaken', { label }) }, { shouldFocus: true });
+      throw new Refused();
+    }
+    const [id] = await kept.make(() =>
+      createParts([
+        {
+          ...{ label, sheet: sheet.id, model: sheet.model, parts: [...(piece?.parts ?? [])] },
+          ...{ variant: null, make: '', origin: form.origin, from: '', condition: '' },
+          ...{ place: form.place.trim(), sizes: [] },
+        },
+      ]),
+    );
+    await client.invalidateQueries({ queryKey: KEYS.parts });
+    router.replace(`/shelf/${id}`);
+  });
+  const { run: create, failed } = useOnce(make);
+  return (
+    <Page title="New part">
+      <KeptNotices kept={kept} />
+      <Columns
+        first={
+          <>
+            <Pick
+              label="Of which pump"
+              value={sheet.id}
+              options={sheets.map((s) => ({ value: s.id, name: sheetName(s) }))}
+              onChange={(id) => {
+                setValue('sheet', id, { shouldDirty: true });
+                setValue('piece', '', { shouldDirty: true });
+              }}
+            />
+            <Pick
+              label="What it is"
+              value={piece?.id ?? ''}
+              options={pieces.map(({ id, name }) => ({ value: id, name }))}
+              onChange={(id) => setValue('piece', id, { shouldDirty: true })}
+            />
+          </>
+        }
+        second={
+          <>
+            <Choice
+              label="New or used"
+              value={origin}
+              options={[
+                { value: 'used', name: 'Used' },
+                { value: 'new', name: 'New' },
+              ]}
+              onChange={(value) => setValue('origin', value, { shouldDirty: true })}
+            />
+            <Field control={control} name="label" label="Label" placeholder={proposed} />
+            <Field control={control} name="place" label="Where it lies" />
+            {failed ? <Notice kind="error">{failed}</Notice> : null}
+            <Button mode="contained" onPress={() => create()}>
+              Put it on the shelf
+            </Button>
+          </>
+        }
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,143 @@
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { InputError } from '@/core/errors';
+import { metalOf, rulesFor } from '@/core/pairing/roles';
+import { formatLength } from '@/core/quantity/format';
+import { parseReading } from '@/core/quantity/parse';
+import { bareUnit, type ShopUnit } from '@/core/quantity/units';
+import type { ShelfPart } from '@/core/records/part';
+import type { Sheet } from '@/core/records/sheet';
+import { say } from '@/core/wording/say';
+import { buildsWords } from '@/core/wording/shelf';
+import { useShop } from '@/data/hooks';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { Columns } from '@/ui/Columns';
+import { Course } from '@/ui/Course';
+import { Notice } from '@/ui/Notice';
+import { Heading, Words } from '@/ui/Words';
+import { BuildRows } from './BuildRows';
+import { TypedBox } from './TypedBox';
+import { LeftRows } from './LeftRows';
+import { LockForm } from './LockForm';
+import { usePairing, type PairingTask } from './usePairing';
+
+interface Props {
+  readonly sheet: Sheet;
+  readonly bodies: readonly ShelfPart[];
+  readonly gears: readonly ShelfPart[];
+}
+
+/** Reads an amount as it is typed; the message where it is none. */
+function amountOf(text: string, unit: ShopUnit): { readonly mm: number | null; wrong: string } {
+  try {
+    return { mm: parseReading(text, 'gap', bareUnit('gap', unit)).mm, wrong: '' };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { mm: null, wrong: error.message };
+  }
+}
+
+/** Pairing the parts of one model: by which limits, how much may come off, and what can be built. */
+export function PairPanel({ sheet, bodies, gears }: Props) {
+  const shop = useShop();
+  const { unit } = shop;
+  const [tier, setTier] = useState(sheet.tiers[0]?.id ?? '');
+  const usual = metalOf(sheet, shop);
+  const [deck, setDeck] = useState(formatLength(usual.deckCut_mm, 'gap', unit));
+  const [grind, setGrind] = useState(formatLength(usual.gearGrind_mm, 'gap', unit));
+  const [locked, setLocked] = useState<PairingTask['locked']>([]);
+  const [deckCut, gearGrind] = [amountOf(deck, unit), amountOf(grind, unit)];
+  const [deckCut_mm, gearGrind_mm] = [
+    deckCut.mm ?? usual.deckCut_mm,
+    gearGrind.mm ?? usual.gearGrind_mm,
+  ];
+  const task = useMemo(
+    (): PairingTask => ({
+      rules: rulesFor(sheet, tier, shop.rules, { deckCut_mm, gearGrind_mm }),
+      ...{ bodies, gears },
+      // A part that left the shelf meanwhile is locked to nothing.
+      locked: locked.filter(
+        ([body, set]) => bodies.some(({ id }) => id === body) && gears.some(({ id }) => id === set),
+      ),
+    }),
+    [sheet, tier, shop.rules, deckCut_mm, gearGrind_mm, bodies, gears, locked],
+  );
+  const { list, share, error, stopped, stop, again } = usePairing(task);
+  const lock = (body: string, set: string) =>
+    setLocked((now) => [...now.filter(([b, s]) => b !== body && s !== set), [body, set]]);
+  const unlock = (body: string) => setLocked((now) => now.filter(([b]) => b !== body));
+  return (
+    <Columns
+      aside="right"
+      first={
+        <>
+          {sheet.tiers.length > 1 ? (
+            <Choice
+              label="Limits"
+              value={tier}
+              options={sheet.tiers.map(({ id, name }) => ({ value: id, name }))}
+              onChange={setTier}
+            />
+          ) : null}
+          <View style={styles.row}>
+            <TypedBox
+              label={say('shelf.mostOf', { name: 'Most off the deck', unit })}
+              text={deck}
+              onChange={setDeck}
+              wrong={deckCut.wrong}
+            />
+            <TypedBox
+              label={say('shelf.mostOf', { name: 'Most off the gears', unit })}
+              text={grind}
+              onChange={setGrind}
+              wrong={gearGrind.wrong}
+            />
+          </View>
+        </>
+      }
+      second={
+        <>
+          {share === null || share === 0 ? null : (
+            <Course
+              what="Pairing, percent"
+              done={Math.round(100 * share)}
+              of={100}
+              onCancel={stop}
+            />
+          )}
+          {stopped ? (
+            <Notice
+              kind="word"
+              actions={
+                <Button mode="outlined" onPress={again}>
+                  Pair again
+                </Button>
+              }
+            >
+              Called off. What stands here is from before.
+            </Notice>
+          ) : null}
+          {error ? <Notice kind="error">{error}</Notice> : null}
+          {list ? (
+            <>
+              <Heading size="instruction">{buildsWords(list, unit)}</Heading>
+              <BuildRows
+                {...{ sheet, tier, list, bodies, gears, unit }}
+                locked={task.locked}
+                onLock={lock}
+                onUnlock={unlock}
+              />
+              <LeftRows {...{ sheet, list, bodies, gears, unit }} />
+              <LockForm bodies={bodies} gears={gears} onLock={lock} />
+            </>
+          ) : error || stopped ? null : (
+            <Words>Working it out…</Words>
+          )}
+        </>
+      }
+    />
+  );
+}
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

@@ -1,0 +1,84 @@
+import { useEffect, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { partsWords } from '@/core/wording/shelf';
+import { FootButton } from '@/ui/FootButton';
+import { OnPaper } from '@/ui/OnPaper';
+import { QrCode } from '@/ui/QrCode';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import type { Findable } from './search';
+
+type Labelled = Pick<Findable, 'part' | 'sheet'>;
+
+/** A label to be stuck on a part: what is written on it, and the same as a code that a scanner reads. */
+export function PartLabel({ part, sheet }: Labelled) {
+  const palette = usePalette();
+  const { label, model, make, place } = part;
+  return (
+    <View
+      style={[styles.label, { borderColor: palette.ink, backgroundColor: palette.paper }]}
+      testID="part-label"
+    >
+      <QrCode text={label} size={84} />
+      <View style={styles.words}>
+        <Words size="title" strong numberOfLines={2}>
+          {label}
+        </Words>
+        <Words size="note" strong numberOfLines={2}>
+          {partsWords(sheet, part)}
+        </Words>
+        <Words size="note" numberOfLines={2}>
+          {[model, make, place].filter(Boolean).join(' · ')}
+        </Words>
+      </View>
+    </View>
+  );
+}
+
+/** So many labels are printed at once: five sheets of paper. */
+const MOST_LABELS = 120;
+
+interface Props {
+  readonly name: string;
+  readonly parts: readonly Labelled[];
+}
+
+/** Prints the labels of parts, side by side; they are only drawn for the paper. */
+export function PrintLabels({ name, parts }: Props) {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    if (!printing) return;
+    const done = () => setPrinting(false);
+    window.addEventListener('afterprint', done);
+    window.print();
+    return () => window.removeEventListener('afterprint', done);
+  }, [printing]);
+  return (
+    <>
+      <FootButton low name={name} disabled={parts.length === 0} onPress={() => setPrinting(true)} />
+      {printing ? (
+        <OnPaper>
+          <View style={styles.paper}>
+            {parts.slice(0, MOST_LABELS).map(({ part, sheet }) => (
+              <PartLabel key={part.id} part={part} sheet={sheet} />
+            ))}
+          </View>
+        </OnPaper>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  paper: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  label: {
+    flexDirection: 'row',
+    gap: 8,
+    padding: 6,
+    borderWidth: 1,
+    borderRadius: 6,
+    width: 300,
+    alignItems: 'center',
+  },
+  words: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,37 @@
+import { MOST_PART_PHOTOS, type ShelfPart } from '@/core/records/part';
+import { say } from '@/core/wording/say';
+import { now } from '@/data/create';
+import { useChange, useShop } from '@/data/hooks';
+import { PhotoStrip } from '../shell/PhotoStrip';
+
+/** The photos of a loose part. */
+export function PartPhotos({ part }: { readonly part: ShelfPart }) {
+  const { person } = useShop();
+  const { apply, error } = useChange('part', part.id);
+  const done = (work: Promise<void>): Promise<boolean> =>
+    work.then(
+      () => true,
+      // The hook keeps the error, and it is shown.
+      () => false,
+    );
+  return (
+    <PhotoStrip
+      owner={part.id}
+      shown={part.photos.map(({ id }) => id)}
+      room={{
+        left: MOST_PART_PHOTOS - part.photos.length,
+        full: say('records.mostPhotos', { most: MOST_PART_PHOTOS }),
+      }}
+      onAdd={(record) => {
+        const shown = { id: record.id, at: now(), by: person, of: 'part' };
+        return done(
+          apply((p) => ({ ...p, photos: [...p.photos, shown] }), [{ kind: 'photo', record }]),
+        );
+      }}
+      onDrop={(id) =>
+        done(apply((p) => ({ ...p, photos: p.photos.filter((photo) => photo.id !== id) })))
+      }
+      error={error?.message ?? null}
+    />
+  );
+}
