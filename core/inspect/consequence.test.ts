@@ -56,6 +56,8 @@ describe('a rule of the trade', () => {
     ['bearing', 'blued', null, 'replace'],
     ['bearing', 'turned', null, 'replace'],
     ['bearing', 'scored', 'catches', 'replace'],
+    ['seal-track', 'pitted', 'catches', 'dress'],
+    ['seal-track', 'stepped', 'passes', 'pass'],
     ['drive', 'mushroomed', null, 'replace'],
     ['drive', 'twisted', null, 'replace'],
     ['land', 'stepped', 'passes', 'pass'],
@@ -65,6 +67,16 @@ describe('a rule of the trade', () => {
     ['vane', 'chipped', null, 'replace'],
   ])('on a %s: %s, nail %s: %s', (kind, defect, nail, consequence) => {
     expect(propose(kind, defect, nail).consequence).toBe(consequence);
+  });
+  it('lets pits stay under a seal that only keeps dirt out, and no groove', () => {
+    const outer = { ...surface('seal-track'), keepsOut: true as const };
+    const of = (defect: DefectId) =>
+      proposalFor({ book: [] }, outer, { defect, nail: 'catches', depth_mm: 0.1 }, NEW_RULES);
+    expect(of('pitted')).toEqual({
+      consequence: 'pass',
+      why: expect.stringMatching(/inner/) as string,
+    });
+    expect(of('scored').consequence).toBe('dress');
   });
   it('of a house that laps takes tenths by hand, and no more', () => {
     const laps = { lapping: 'normal' as const };

@@ -23,6 +23,8 @@ interface Rule {
   readonly defects: readonly DefectId[];
   /** Holds only on one section of a stack. */
   readonly ofSection?: true;
+  /** Holds only under a seal that keeps dirt out. */
+  readonly keepsOut?: true;
   readonly on?: readonly SurfaceKind[];
   readonly nail?: Nail;
   /** Holds up to this depth, where one was mic'd. */
@@ -187,6 +189,18 @@ const RULES: readonly Rule[] = [
     why: 'house rule: keep a good pair; stone off burrs, measure clearances',
   },
   {
+    defects: ['pitted', 'rusted'],
+    keepsOut: true,
+    consequence: 'pass',
+    why: 'this seal only keeps dirt out: clean the pits and grease between the seals, if it is sound under the inner one',
+  },
+  {
+    defects: ['scored', 'pitted', 'rusted', 'stepped'],
+    on: ['seal-track'],
+    consequence: 'dress',
+    why: 'a lip leaks over what the nail finds: polish it, or replace it where that is too deep',
+  },
+  {
     defects: ['scored', 'rusted'],
     on: ['journal'],
     consequence: 'dress',
@@ -209,12 +223,13 @@ const LAST: Proposal = {
 function holds(
   rule: Rule,
   { defect, nail, depth_mm }: Seen,
-  { kind, ofSection }: Surface,
+  { kind, ofSection, keepsOut }: Surface,
   house: HouseRules,
 ) {
   return (
     rule.defects.includes(defect) &&
     (!rule.ofSection || ofSection === true) &&
+    (!rule.keepsOut || keepsOut === true) &&
     (!rule.on || rule.on.includes(kind)) &&
     (!rule.nail || rule.nail === nail) &&
     (rule.upTo_mm === undefined || (depth_mm !== null && depth_mm <= rule.upTo_mm)) &&

@@ -1,6 +1,6 @@
 import { type ExternalGeometry } from './external-gear.drawing';
 import { type Section } from './sections';
-import { BONE_DRY, clearance, fit, place } from './measures';
+import { BONE_DRY, clearance, feature, fit, place } from './measures';
 import {
   ENDS,
   gearMeasures,
@@ -55,7 +55,17 @@ export function plateSection(g: ExternalGeometry, s: Section): Pieces {
         ),
       ),
     ],
-    features: [...gears.flatMap((m) => m.features)],
+    features: [
+      ...gears.flatMap((m) => m.features),
+      ...ENDS.map(([end]) =>
+        feature(
+          s.of(`gasket-face-${end}`),
+          s.word(say('pumps.plateGasketSide', { end })),
+          s.of(`plate-${end}`),
+          { ground: 0 },
+        ),
+      ),
+    ],
     characteristics: [
       ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
       backlash(s, g),

@@ -7,7 +7,7 @@ import {
 import type { PumpFamily, PumpModel } from './family';
 import { GEAR_AND_IDLER, sectionOf, type Section } from './sections';
 import { externalTeardown } from './teardown/external-gear';
-import { oneOfEach, reliefValve } from './measures';
+import { feature, oneOfEach, reliefValve } from './measures';
 
 import { KINDS } from './external-gear.measures';
 import { oilPump } from './external-gear.oil-pump';
@@ -16,6 +16,9 @@ import { plateSection } from './external-gear.plates';
 
 const sectionsOf = (g: ExternalGeometry): Section[] =>
   Array.from({ length: g.sections }, (_, i) => sectionOf(i + 1, g.sections));
+
+/** Where the seals run on the shaft of the first drive gear. */
+const SEAL_TRACK = feature('seal-track', 'Seal tracks of the shaft', 'drive', { dressed: 0 });
 
 function model(g: ExternalGeometry): PumpModel {
   const relief = reliefValve('body');
@@ -32,7 +35,7 @@ function model(g: ExternalGeometry): PumpModel {
       ...sections.flatMap((s) => s.parts),
       ...oneOfEach(KINDS.filter((k) => valve.includes(k.id))),
     ],
-    features: sections.flatMap((s) => s.features),
+    features: [...sections.flatMap((s) => s.features), ...(g.build === 'oil' ? [] : [SEAL_TRACK])],
     characteristics: [...sections.flatMap((s) => s.characteristics), ...relief.characteristics],
     dimensions: [...sections.flatMap((s) => s.dimensions), ...relief.dimensions],
   };

@@ -102,6 +102,20 @@ export const CUTTING: readonly OperationKind[] = [
     },
   ),
   kind(
+    'gasket-face-ground',
+    'grind the gasket side flat',
+    'Grind the gasket side flat',
+    here(20, {
+      ...{ least_mm: 0.005, most_mm: 0.3, caution: GRINDER, tool: 'Surface grinder' },
+      check: 'Straightedge both ways: no leaf goes under, and the nail finds no pit.',
+    }),
+    {
+      decision: 'machine',
+      cuts: [{ work: 'ground', sizes: ['gasket-face'] }],
+      surfaces: ['gasket-face'],
+    },
+  ),
+  kind(
     'block-ground',
     'grind the face',
     'Grind the bushing block',
@@ -144,6 +158,20 @@ export const CUTTING: readonly OperationKind[] = [
     {
       ...{ decision: 'machine', per: 'size' },
       cuts: [{ work: 'honed', sizes: ['bushing-bore', 'stator-bore'] }],
+    },
+  ),
+  kind(
+    'seal-track-polished',
+    'polish under the seals',
+    'Polish the shaft under its seals',
+    here(15, {
+      ...{ least_mm: 0.001, most_mm: 0.03, caution: LATHE, tool: 'Lathe, 600 grit strip, oil' },
+      check: 'The nail finds nothing, and no lead runs along the shaft.',
+    }),
+    {
+      decision: 'dress',
+      cuts: [{ work: 'dressed', sizes: ['seal-track'] }],
+      surfaces: ['seal-track'],
     },
   ),
   kind(

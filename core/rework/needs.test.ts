@@ -5,7 +5,7 @@ import { NEW_SHOP, type Shop } from '../records/shop';
 import type { Finding } from '../records/teardown';
 import { answerWords, findingWords, lineReason } from '../wording/decide';
 import { AT, freshId } from '../testing/readings';
-import { VELTRANE_T6 } from '../testing/sheets';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes, planFor } from '../testing/worked';
 import { partLines, plannedOffers } from './lines';
 import { overallDecision } from './proposal';
@@ -61,6 +61,24 @@ describe('a finding', () => {
     expect(await why({})).toBe('Deck: by the book');
     expect(await why({ proposed: 'pass', remark: 'customer asks' })).toBe('Deck: customer asks');
     expect(await why({ proposed: 'pass' })).toBe('Deck: decided when it was looked at');
+  });
+  it('is taken away where that can be done, and by how deep it is else replaced: under a seal, a gasket', async () => {
+    const sheet = SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
+    const asked = async (surface: string, decided: Finding['decided'], depth_mm: number) => {
+      const defect = { defect: 'pitted' as const, proposed: decided, decided, depth_mm };
+      const job = record(jobWithSizes({}, {}, sheet), finding(surface, defect));
+      return (await needsOn(job)).ids;
+    };
+    expect(await asked('seal-track-inner', 'dress', 0.02)).toEqual([
+      ['seal-track-polished--drive'],
+    ]);
+    expect(await asked('seal-track-inner', 'dress', 0.05)).toEqual([['gear-set--drive']]);
+    expect(await asked('seal-track-outer', 'pass', 0.05)).toEqual([]);
+    const [shallow] = await asked('gasket-face-front', 'machine', 0.1);
+    expect(shallow?.[0]).toBe('gasket-face-ground--plate-front');
+    expect(await asked('gasket-face-front', 'machine', 0.5)).toEqual([
+      ['plate-renewed--plate-front'],
+    ]);
   });
   it('deeper than the cut goes is renewed, and so is one deeper than the metal that has to stay', async () => {
     const metal = [{ dimension: 'pocket-depth', least_mm: 20.03, most_mm: null }];

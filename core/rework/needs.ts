@@ -90,8 +90,10 @@ function needOf(
   const direct = offersFor(offers, surface, decision);
   const deepEnough = direct.filter((offer) => reaches(offer, depth));
   const renewed = decision === 'machine' ? offersFor(offers, surface, 'replace') : [];
-  const stoned = decision === 'dress' ? smallJob('nicks-stoned', surface.part, job, shop) : [];
   const deep = direct.length > 0 && deepEnough.length === 0;
+  // A stone takes off what stands up; what goes in deeper than the work for it reaches is beyond it.
+  const stoned =
+    decision === 'dress' && !deep ? smallJob('nicks-stoned', surface.part, job, shop) : [];
   const need =
     needFor([...deepEnough, ...renewed], finding, why, depth) ??
     needFor(stoned, finding, why) ??

@@ -33,7 +33,17 @@ export const RENEWING: readonly OperationKind[] = [
       'inner-shaft',
     ],
     surfaces: [
-      ...['drive-', 'driven-', 'inner-', 'outer-', 'teeth-', 'tangs', 'shaft-drive', 'journals'],
+      ...[
+        'drive-',
+        'driven-',
+        'inner-',
+        'outer-',
+        'teeth-',
+        'tangs',
+        'shaft-drive',
+        'journals',
+        'seal-track',
+      ],
     ],
   }),
   kind('cover-renewed', 'replace', 'Replace the cover', bought(90, 4), {
@@ -41,7 +51,8 @@ export const RENEWING: readonly OperationKind[] = [
     surfaces: ['cover-track', 'covers', 'plates'],
   }),
   kind('plate-renewed', 'replace', 'Replace the plate', bought(28, 2), {
-    ...{ decision: 'replace', renews: ['plate'], restores: ['plate-wear'], surfaces: ['plate-'] },
+    ...{ decision: 'replace', renews: ['plate'], restores: ['plate-wear'] },
+    surfaces: ['plate-', 'gasket-face'],
   }),
   kind('block-renewed', 'replace', 'Replace the bushing block', bought(45, 3), {
     ...{

@@ -82,13 +82,13 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
           ) : null}
           <View style={styles.row}>
             <TypedBox
-              label={say('shelf.mostOf', { name: 'Most off the deck', unit })}
+              label={say('shelf.sizeField', { name: 'Most off the deck', unit })}
               text={deck}
               onChange={setDeck}
               wrong={deckCut.wrong}
             />
             <TypedBox
-              label={say('shelf.mostOf', { name: 'Most off the gears', unit })}
+              label={say('shelf.sizeField', { name: 'Most off the gears', unit })}
               text={grind}
               onChange={setGrind}
               wrong={gearGrind.wrong}

@@ -146,7 +146,7 @@ export function ShelfScreen() {
         </Words>
       ) : (
         <Words size="note" tone="muted">
-          {say('shelf.counted', { count: shown.length })}
+          {say('shop.parts', { count: shown.length })}
         </Words>
       )}
     </ListPage>

@@ -16,6 +16,7 @@ export const SURFACE_KINDS = [
   'casting',
   'seat',
   'washer',
+  'seal-track',
 ] as const;
 export type SurfaceKind = (typeof SURFACE_KINDS)[number];
 
@@ -46,10 +47,16 @@ export const DEFECTS = [
     'scored',
     'Scored',
     'grooves in the direction of rotation',
-    [...RUNNING, 'valve', 'land', 'seat', 'washer'],
+    [...RUNNING, 'valve', 'land', 'seat', 'washer', 'seal-track'],
     true,
   ),
-  defect('pitted', 'Pitted', 'small holes eaten out', ['face', 'wall', 'teeth', 'journal'], true),
+  defect(
+    'pitted',
+    'Pitted',
+    'small holes eaten out',
+    ['face', 'wall', 'teeth', 'journal', 'seal-track'],
+    true,
+  ),
   defect(
     'worn-through',
     'Worn through',
@@ -69,7 +76,13 @@ export const DEFECTS = [
   defect('seized', 'Seized', 'does not turn, or picked up metal', ['bearing', 'washer']),
   defect('seat-worn', 'Seat worn', 'a ring beaten into it, wider than it was', ['seat'], true),
   defect('chipped', 'Chipped', 'an edge or a tip broken off', ['teeth', 'vane', 'slot', 'rim']),
-  defect('stepped', 'Stepped', 'a ledge worn by the ring', ['land', 'slot'], true),
+  defect(
+    'stepped',
+    'Stepped',
+    'a ledge worn by the ring or the lip',
+    ['land', 'slot', 'seal-track'],
+    true,
+  ),
   defect('stuck', 'Sticks', 'does not slide by its own weight', ['valve', 'slot', 'vane']),
   defect('broken', 'Broken or sagged', 'broken, bent or shorter than it was', ['spring', 'valve']),
   defect('nicked', 'Nicked', 'a raised edge, usually at a dowel', ['face', 'casting', 'land']),
@@ -77,7 +90,7 @@ export const DEFECTS = [
     'rusted',
     'Rusted',
     'brown, or black spots under it',
-    [...RUNNING, 'spring', 'land'],
+    [...RUNNING, 'spring', 'land', 'seal-track'],
     true,
   ),
   defect('porous', 'Porous', 'open pores in the casting', ['casting', 'face'], true),

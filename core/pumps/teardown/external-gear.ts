@@ -79,6 +79,15 @@ function plateSection(s: Section): Surface[] {
         asks([of(`plate-wear-${end}`), of('end')], 'wear of the plate adds to the end clearance'),
       ),
     ),
+    ...(['front', 'rear'] as const).map((end) =>
+      surface(
+        of(`gasket-face-${end}`),
+        word(say('pumps.plateGasketSide', { end })),
+        of(`plate-${end}`),
+        'face',
+        on('plate', end === 'front' ? 0.62 : -0.62, 0.2),
+      ),
+    ),
     surface(
       of('bushings'),
       word('Bushings'),
@@ -125,6 +134,27 @@ const castingOf = ({ of, word }: Section, sections: number): Surface => ({
   ),
   ...(sections > 1 ? { ofSection: true as const } : {}),
 });
+
+/** Lists where the lips of the shaft seals run: the inner one holds the oil, the outer one keeps dirt out. */
+const SEAL_TRACKS: readonly Surface[] = [
+  surface(
+    'seal-track-inner',
+    'Shaft, under the inner seal',
+    'drive',
+    'seal-track',
+    on('shaft', 0.74, 0.08),
+  ),
+  {
+    ...surface(
+      'seal-track-outer',
+      'Shaft, under the outer seal',
+      'drive',
+      'seal-track',
+      on('shaft', 0.9, 0.08),
+    ),
+    keepsOut: true,
+  },
+];
 
 const COMMON: readonly Surface[] = [
   surface('shaft-drive', 'Shaft end, splines or key', 'drive', 'drive', on('shaft', 0.82, 0)),
@@ -217,6 +247,7 @@ export function externalTeardown(build: Build, sections: readonly Section[]): Te
         ? oilSurfaces()
         : [
             ...COMMON,
+            ...SEAL_TRACKS,
             ...sections.flatMap((s) => [
               castingOf(s, sections.length),
               ...(build === 'blocks' ? blockSection(s) : plateSection(s)),

@@ -30,6 +30,8 @@ export interface Surface {
   readonly kind: SurfaceKind;
   readonly spot: Spot;
   readonly asks: readonly Asks[];
+  /** A seal beside another runs here and only keeps dirt out: the other holds the oil. */
+  readonly keepsOut?: true;
   /** It is one of several alike in a stack: given up, it is replaced, and the pump goes on. */
   readonly ofSection?: true;
 }

@@ -73,6 +73,7 @@ export const PUMPS = {
   'pumps.micOverJournalRound': 'Outside mic over the {gear} {end} journal, 90° round.',
   'pumps.outFirst': 'Take the {parts} out first. Fingers clear of the spindle.',
   'pumps.plate': 'Plate, {end}',
+  'pumps.plateGasketSide': 'Plate, {end}, gasket side',
   'pumps.plateWear': 'Plate wear, {end}',
   'pumps.plungerOf': '{valve} plunger',
   'pumps.pushToWall': 'Push the {part} hard to {from}. Leaf at {hour}.',

@@ -3,7 +3,6 @@ export const SHELF = {
   'shelf.addedAndChanged': '{added} new, {changed} changed, {same} as they are here.',
   'shelf.builds':
     '{count, plural, =0 {No pump can be built.} one {# pump can be built.} other {# pumps can be built.}}',
-  'shelf.counted': '{count, plural, one {# part} other {# parts}}',
   'shelf.cutDeck': 'Take {amount} off the deck.',
   'shelf.days': '{days, plural, one {# day} other {# days}}',
   'shelf.fitting': '{count, plural, one {# fits} other {# fit}}',
@@ -25,7 +24,6 @@ export const SHELF = {
   'shelf.labelTaken': '{label} is on another part already.',
   'shelf.leftOver': '{count, plural, one {# part is left over.} other {# parts are left over.}}',
   'shelf.lockedMisfit': 'Locked by hand. {why}',
-  'shelf.makeKnown': '{make}: {note}',
   'shelf.lockPair': 'Lock {pair}',
   'shelf.modelOption':
     '{model}: {bodies, plural, one {# body} other {# bodies}}, {sets, plural, one {# gear set} other {# gear sets}}',
@@ -34,14 +32,12 @@ export const SHELF = {
   'shelf.unlockPair': 'Unlock {pair}',
   'shelf.metal': '{amount} off in all.',
   'shelf.missesBy': '{gap} misses by {amount}.',
-  'shelf.mostOf': '{name}, {unit}',
   'shelf.nearest': 'Nearest is {label}. {why}',
   'shelf.noMatch': 'No part matches “{text}”.',
   'shelf.noSuchLabel': '“{label}” lies not on the shelf for this pump.',
   'shelf.notHere': '{label} is no longer on the shelf.',
   'shelf.pairedWith': '{body} + {gears}',
   'shelf.partTitle': 'Part {label}',
-  'shelf.partWord': '{part} of {job}',
   'shelf.putIn': 'Put {label} in',
   'shelf.putOn':
     '{count, plural, =0 {Choose what goes on the shelf} one {Put # part on the shelf} other {Put # parts on the shelf}}',
@@ -54,6 +50,4 @@ export const SHELF = {
   'shelf.sizeField': '{name}, {unit}',
   'shelf.takenBy': 'In {tag}',
   'shelf.takenByOther': 'It would fit {label}, which goes with another part.',
-  'shelf.usedBy': 'Fits {tag}',
-  'shelf.whichCut': '{label} from the shelf. {work}',
 } as const;
