@@ -112,16 +112,6 @@ const SHOTS: readonly Shot[] = [
     then: (page) => turnTo(page, 'Backlash'),
   },
   {
-    name: 'tilt-phone',
-    path: '/job/demo-job-hm-0398/measure',
-    viewport: PHONE,
-    ready: /All in|All measured/,
-    then: async (page) => {
-      await page.getByRole('button', { name: /^Floor tilt/ }).click();
-      await page.getByRole('button', { name: 'Back to Measure' }).click();
-    },
-  },
-  {
     name: 'decide-phone',
     path: '/job/demo-job-hm-0423/decide',
     viewport: PHONE,
@@ -160,38 +150,14 @@ const SHOTS: readonly Shot[] = [
       await page.getByText(/before work/).waitFor();
     },
   },
-  {
-    name: 'study-phone',
-    path: '/shop/studies',
-    viewport: PHONE,
-    ready: /A new study/,
-    then: madeUpStudy,
-  },
+  { name: 'shelf-phone', path: '/shelf', viewport: PHONE, ready: /HB-1|BG-1/ },
+  { name: 'pair-wide', path: '/shelf/pair', viewport: WIDE, ready: /can be built/ },
 ];
 
 /** Takes a characteristic in hand from the list. */
 async function turnTo(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: /all checks/ }).click();
   await page.getByRole('button', { name: new RegExp(`^${name}:`) }).click();
-}
-
-/** A study with made-up readings: two people, four parts, twice. */
-async function madeUpStudy(page: Page): Promise<void> {
-  await page.getByRole('textbox', { name: /^What is measured/ }).fill('Gear width, outside mic');
-  await page.getByRole('textbox', { name: /^People/ }).fill('Ivo K., Runa T.');
-  await page.getByRole('textbox', { name: /^Parts/ }).fill('A, B, C, D');
-  await page.getByRole('radio', { name: 'Twice' }).click();
-  await page.getByRole('button', { name: 'Start' }).click();
-  for (let n = 1; n <= 16; n++) {
-    await page.getByText(`Reading ${n} of 16`).waitFor();
-    const who = (await page.getByRole('status', { name: 'Next' }).textContent()) ?? '';
-    const part = 'ABCD'.indexOf(/part (.)/.exec(who)?.[1] ?? 'A');
-    const hand = who.startsWith('Ivo') ? 0.0012 : -0.0004;
-    const size = 20 + 0.008 * part + hand + 0.0009 * Math.sin(7 * n);
-    await page.getByRole('textbox', { name: 'Reading' }).fill(size.toFixed(4));
-    await page.keyboard.press('Enter');
-  }
-  await page.getByText(/of the scatter/).waitFor();
 }
 
 void withPage({ viewport: PHONE }, async (page) => {
