@@ -7,6 +7,8 @@ import { gearSet } from '../testing/shelf';
 import { jobWithSizes } from '../testing/worked';
 import { readingsCsv } from '../report/csv';
 import { workWords } from '../wording/reading';
+import { explain } from '../wording/verdict';
+import { pastWords } from '../wording/worked';
 import { fitFromShelf, placesFor } from './shelving';
 
 const MADE = { id: 'made', at: AT, by: 'Ivo K.', voided: null };
@@ -37,6 +39,12 @@ describe('a gear set from the shelf', () => {
     const { verdict, largest, predicted } = face(job);
     expect([verdict, largest]).toEqual(['open', null]);
     expect(predicted?.largest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
+    expect(explain(face(job), job.sheet, 'mm')).toMatch(/should be 0\.05/i);
+    // Nothing was known of the gap before: what to expect is said all the same.
+    const fresh = jobWithSizes({ 'pocket-depth': 20.09 });
+    const only = face(fitFromShelf(SET)({ ...fresh, rules: job.rules }, MADE));
+    expect(explain(only, job.sheet, 'mm')).toMatch(/Should be 0\.05.* by the sizes that are known/);
+    expect(pastWords(only, 'mm')).toMatch(/^Predicted 0\.05.* Measure it again\.$/);
   });
   it('counts as read where the house trusts the label, with its doubt at every place', () => {
     const job = by('trust');

@@ -42,6 +42,11 @@ describe('which set on the shelf brings a body in', () => {
       ['GS-4', false],
     ]);
     expect(all[0]!.fit).toMatchObject({ deckCut_mm: 0, gearGrind_mm: 0 });
+    // Of two that need no cut, the one that lies deeper inside.
+    const two = choices([gearSet('GS-8', 20.043), gearSet('GS-9', 20.047)]);
+    const margins = two.map(({ fit }) => (fit.fits ? fit.margin_mm : -1));
+    expect(margins).toEqual([...margins].sort((a, b) => b - a));
+    expect(margins[0]).toBeGreaterThan(margins[1] ?? 0);
     const metal = all.flatMap(({ fit }) => (fit.fits ? [fit.deckCut_mm + fit.gearGrind_mm] : []));
     expect(metal).toEqual([...metal].sort((a, b) => a - b));
   });

@@ -65,11 +65,12 @@ function boughtSets(sheet: Sheet): (Omit<Choice, 'fit'> & { readonly part: Loose
 const metalIn = (fit: Fit | Misfit): number =>
   fit.fits ? fit.deckCut_mm + fit.gearGrind_mm : Infinity;
 
-/** Orders what fits by the metal that comes off, then what does not by how much it misses. */
+/** Orders what fits by the metal that comes off, its price and how far inside it lies; then what does not by how much it misses. */
 function byMetal(a: Choice, b: Choice): number {
   if (a.fit.fits || b.fit.fits) {
     const [x, y] = [metalIn(a.fit), metalIn(b.fit)];
-    return x === y ? a.price - b.price : x - y;
+    const deeper = ({ fit }: Choice) => (fit.fits ? fit.margin_mm : 0);
+    return x === y ? a.price - b.price || deeper(b) - deeper(a) : x - y;
   }
   const short = ({ fit }: Choice) => (!fit.fits && fit.why === 'gap' ? fit.short_mm : Infinity);
   const [x, y] = [short(a), short(b)];

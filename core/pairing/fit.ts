@@ -52,6 +52,8 @@ interface SharedGap {
 /** A body and a set of gears as they go together, and what comes off for it. */
 export interface Fit extends MetalAllowed {
   readonly fits: true;
+  /** How far inside its limits the tightest of their gaps lies then, with the doubt of the measuring, in mm. */
+  readonly margin_mm: number;
 }
 
 /** Says why a body and a set of gears do not go together. */
@@ -185,15 +187,17 @@ export class Fitter {
     const deckLeft_mm = this.metalLeft(body, 'faced');
     const gearLeft_mm = this.metalLeft(gears, 'ground');
     let short_mm = Math.max(deckCut_mm - deckLeft_mm, gearGrind_mm - gearLeft_mm);
+    let margin_mm = Infinity;
     for (const { gap, low_mm, high_mm } of gaps) {
       const by = gap.perDeck * deckCut_mm + gap.perGear * gearGrind_mm;
       const missed = Math.max(high_mm + by - gap.upper_mm, gap.lower_mm - low_mm - by);
+      margin_mm = Math.min(margin_mm, -missed);
       if (missed > short_mm) [short_mm, tightest] = [missed, gap];
     }
     if (short_mm > ROUNDING_mm) {
       return { fits: false, why: 'gap', characteristic: tightest.characteristic, short_mm };
     }
-    return { fits: true, deckCut_mm, gearGrind_mm };
+    return { fits: true, deckCut_mm, gearGrind_mm, margin_mm: Math.max(0, margin_mm) };
   }
 
   /** Returns how much may come off a part: what the shop cuts at most, and what the sheet says has to stay. */

@@ -1,6 +1,7 @@
 import type { Assessment } from '../assessment/assessment';
 import { lookedAt } from '../inspect/looking';
 import { restsOn } from '../journal/eras';
+import { exchangedSince } from '../journal/exchanged';
 import type { Part } from '../pumps/family';
 import { DECISIONS, type Decision } from '../records/rework';
 import type { ReworkCase } from './case';
@@ -60,7 +61,10 @@ export function partLines(rework: ReworkCase, plan: Pick<RatedPlan, 'works'> | n
   const sizes = [...pump.dimensions, ...pump.features];
   const lines = pump.parts.flatMap((part): PartLine[] => {
     const works = planned.filter((p) => standsWith(p, part));
-    const seen = surfaces.filter((s) => s.surface.part === part.id && s.state !== 'unseen');
+    // What was seen before it was exchanged was the part that is no longer in the pump.
+    const seen = surfaces.filter(
+      (s) => s.surface.part === part.id && s.findings.some((f) => !exchangedSince(job, part.id, f)),
+    );
     const own = sizes.filter((d) => d.part === part.id).map((d) => d.id);
     const gaps = watched
       .map((w) => w.assessment)

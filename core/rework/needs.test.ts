@@ -7,6 +7,7 @@ import { answerWords, findingWords, lineReason } from '../wording/decide';
 import { AT, freshId } from '../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes, planFor } from '../testing/worked';
+import type { ReworkCase } from './case';
 import { partLines, plannedOffers } from './lines';
 import { overallDecision } from './proposal';
 
@@ -90,6 +91,18 @@ describe('a finding', () => {
     expect(await cuts(0.021, thin)).toEqual([['body-renewed--body']]);
     expect(await cuts(0.021)).toEqual([['deck-faced--body', 'body-renewed--body']]);
     expect(await cuts(0.201)).toEqual([['body-renewed--body']]);
+  });
+  it('on a part that was exchanged since asks for nothing, and says nothing of the new one', async () => {
+    const nicked = found('drive-face', { decided: 'dress' });
+    const exchanged = { ...made(), kind: 'operation' as const, part: 'drive', changes: [] };
+    const after = record(nicked, {
+      ...{ ...exchanged, work: 'exchanged' as const, step: null, piece: null, remark: '' },
+    });
+    const lookedOf = ({ rework }: { rework: ReworkCase }) =>
+      partLines(rework, null).find((l) => l.part.id === 'drive')?.looked;
+    const [was, is] = [await needsOn(nicked), await needsOn(after)];
+    expect([was.ids, lookedOf(was)]).toEqual([[['nicks-stoned--drive']], 'passed']);
+    expect([is.ids, is.unmet, lookedOf(is)]).toEqual([[], [], undefined]);
   });
   it('on a face found twice is one need, as deep as the deeper', async () => {
     const job = found('deck', { depth_mm: 0.02 });

@@ -1,6 +1,7 @@
 import { auxiliaryChecks } from '../inspect/auxiliary';
 import { lookedAt } from '../inspect/looking';
 import { operationsOf } from '../journal/eras';
+import { exchangedSince } from '../journal/exchanged';
 import type { Surface } from '../pumps/teardown/teardown';
 import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
@@ -190,7 +191,11 @@ export function needsOf(
   reaches: Reaches,
 ): { readonly needs: readonly Need[]; readonly unmet: readonly Unmet[] } {
   const asked = lookedAt(job).flatMap(({ surface, findings }) =>
-    findings.flatMap((finding) => needOf(job, surface, finding, offers, shop, reaches) ?? []),
+    findings.flatMap((finding) =>
+      exchangedSince(job, surface.part, finding)
+        ? []
+        : (needOf(job, surface, finding, offers, shop, reaches) ?? []),
+    ),
   );
   const found = asked.flatMap((a) => ('offers' in a ? [a] : []));
   const needs = [...found, ...houseNeeds(job, offers), ...raceNeeds(job, shop)];

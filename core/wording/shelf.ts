@@ -1,5 +1,5 @@
 import type { Choice } from '../pairing/choice';
-import type { Fit, Misfit } from '../pairing/fit';
+import type { MetalAllowed, Misfit } from '../pairing/fit';
 import type { Build, BuildList, LeftOver } from '../pairing/pairing';
 import { characteristicOf, partName, pumpOf, type PumpKind } from '../pumps/registry';
 import { formatLength, formatWithUnit } from '../quantity/format';
@@ -21,7 +21,7 @@ export const partsWords = (
     .join(', ');
 
 /** Says what has to come off for two parts to go together. */
-export function fitWords({ deckCut_mm, gearGrind_mm }: Omit<Fit, 'fits'>, unit: ShopUnit): string {
+export function fitWords({ deckCut_mm, gearGrind_mm }: MetalAllowed, unit: ShopUnit): string {
   const amount = (mm: number) => formatWithUnit(mm, 'gap', unit);
   // What no gauge shows is no cut.
   const seen = (mm: number) => Number(formatLength(mm, 'gap', unit)) > 0;

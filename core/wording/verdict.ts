@@ -294,12 +294,12 @@ export function explain(
 
 /** Says how a gap stood before work, and how it should stand since, until it was measured again. */
 function pastWords(a: Assessment, unit: ShopUnit): string {
-  if (!a.before) return '';
   const kind = a.characteristic.quantity;
   const measure = unitName(kind, unit);
+  const now = a.predicted && !a.largest ? rangeText(a.predicted, unit, kind) : '';
+  if (!a.before) return now ? say('judge.shouldBe', { now, unit: measure }) : '';
   const was = rangeText(a.before, unit, kind);
-  if (!a.predicted || a.largest) return say('judge.was', { was, unit: measure });
-  const now = rangeText(a.predicted, unit, kind);
+  if (!now) return say('judge.was', { was, unit: measure });
   return say('judge.wasShouldBe', { was, now, unit: measure });
 }
 

@@ -21,6 +21,8 @@ export function pastWords(a: Assessment, unit: ShopUnit): string {
   const now = shownExtremes(a);
   const [before, predicted] = [words(a.before), words(a.predicted)];
   if (!now) {
+    if (!before)
+      return predicted ? say('rework.past.expected', { predicted }) : 'Measure it again.';
     return predicted
       ? say('rework.past.predicted', { before, predicted })
       : say('rework.past.before', { before });

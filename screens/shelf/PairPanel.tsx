@@ -100,9 +100,9 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
         <>
           {share === null || share === 0 ? null : (
             <Course
-              what="Pairing, percent"
-              done={Math.round(100 * share)}
-              of={100}
+              what="Bodies paired"
+              done={Math.round(share * bodies.length)}
+              of={bodies.length}
               onCancel={stop}
             />
           )}
@@ -131,7 +131,7 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
               <LeftRows {...{ sheet, list, bodies, gears, unit }} />
               <LockForm bodies={bodies} gears={gears} onLock={lock} />
             </>
-          ) : error || stopped ? null : (
+          ) : error || stopped || share ? null : (
             <Words>Working it out…</Words>
           )}
         </>

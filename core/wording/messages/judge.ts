@@ -58,6 +58,7 @@ export const JUDGE = {
   'judge.tooShortRecorded': '{what}, {length} too short. Recorded only: the sheet has no limit.',
   'judge.tooShortSentence': '{what}, {length} too short.',
   'judge.was': 'Was {was} {unit} before work.',
+  'judge.shouldBe': 'Should be {now} {unit} by the sizes that are known.',
   'judge.wasShouldBe': 'Was {was} {unit} before work; should be {now} {unit} now.',
   'judge.work': '{part}: {work}',
   'judge.workAt': '{part}: {work}, {place}',

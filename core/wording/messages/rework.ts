@@ -55,6 +55,7 @@ export const REWORK = {
   'rework.past.after': 'Before {before}, now {now}. {verdict}.',
   'rework.past.all': 'Before {before}, predicted {predicted}, now {now}. {verdict}.',
   'rework.past.before': 'Before {before}. Measure it again.',
+  'rework.past.expected': 'Predicted {predicted}. Measure it again.',
   'rework.past.predicted': 'Before {before}, predicted {predicted}. Measure it again.',
   'rework.sum': '{sum} {currency}',
   'rework.takeWay': 'Take way {number}',

@@ -16,7 +16,8 @@ export const SHELF = {
   'shelf.doubtField': '±, {unit}',
   'shelf.hint': 'On the shelf: {label}. {work}',
   'shelf.importLine': '{label}, {model}, {sizes, plural, one {# size} other {# sizes}}',
-  'shelf.jobsMore': '{count, plural, one {And # more job.} other {And # more jobs.}}',
+  'shelf.jobsMore':
+    '{count, plural, one {And # more job: open it and touch Shelf under Decide.} other {And # more jobs: open one and touch Shelf under Decide.}}',
   'shelf.makeKeep': 'Keep the note on {make}',
   'shelf.makeNote': 'What you have seen of {make}',
   'shelf.sizeText': '{size} ± {doubt}',
