@@ -2,6 +2,11 @@ import { evenFrom } from '../core/random';
 import { loadHighs } from '../core/rework/highs';
 import { linearPlan, type LinearPump } from '../core/rework/linear';
 import { matchOnLine } from '../core/pairing/line';
+import { pairUp } from '../core/pairing/pairing';
+import { metalOf, rulesFor } from '../core/pairing/roles';
+import { NEW_RULES } from '../core/records/rules';
+import { NEW_SHOP } from '../core/records/shop';
+import { VELTRANE_T6 } from '../demo/sheets';
 
 /** Returns a made-up pump of many sizes, and operations that move a few of them each. */
 function pumpOf(seed: number, operations: number, characteristics: number): LinearPump {
@@ -39,6 +44,49 @@ const ms = (times: readonly number[]): string => {
   return `median ${at(0.5)} ms, worst ${at(1)} ms of ${times.length}`;
 };
 
+/** Pairs a made-up shelf of a crescent pump by all the gaps that bodies and gears share. */
+function pairShelf(size: number): void {
+  const even = evenFrom(size + 1);
+  const sized = (dimension: string, value_mm: number) => ({ dimension, value_mm, u_mm: 0.003 });
+  const part = (id: string, parts: string[], sizes: ReturnType<typeof sized>[]) => ({
+    ...{ id, parts, variant: null, sizes },
+  });
+  const bodies = Array.from({ length: size }, (_, i) =>
+    part(
+      `b${i}`,
+      ['body'],
+      [
+        sized('pocket-depth', 20.02 + even() * 0.15),
+        sized('pocket-diameter', 116.1 + even() * 0.05),
+      ],
+    ),
+  );
+  const gears = Array.from({ length: size }, (_, i) => {
+    const width = 19.95 + even() * 0.15;
+    return part(
+      `g${i}`,
+      ['drive', 'driven'],
+      [
+        sized('drive-width', width),
+        sized('driven-width', width + (even() - 0.5) * 0.006),
+        sized('driven-diameter', 115.98 + even() * 0.03),
+      ],
+    );
+  });
+  const rules = rulesFor(
+    VELTRANE_T6,
+    VELTRANE_T6.tiers[0]?.id ?? '',
+    NEW_RULES,
+    metalOf(VELTRANE_T6, NEW_SHOP),
+  );
+  const from = performance.now();
+  const list = pairUp(rules, bodies, gears);
+  const took = (performance.now() - from).toFixed(0);
+  console.log(
+    `Pairing a shelf, ${size} × ${size}: ${took} ms, ${list?.builds.length ?? 0} pumps, ${(list?.metal_mm ?? 0).toFixed(3)} mm off`,
+  );
+}
+
 async function main(): Promise<void> {
   const begun = performance.now();
   const solve = await loadHighs();
@@ -66,6 +114,7 @@ async function main(): Promise<void> {
     const took = (performance.now() - from).toFixed(0);
     console.log(`Pairing on one size, ${size} × ${size}: ${took} ms, ${built} pumps`);
   }
+  for (const size of [300, 1000]) pairShelf(size);
 }
 
 void main();

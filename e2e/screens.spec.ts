@@ -58,7 +58,7 @@ const plate = (page: Page): Promise<string> =>
 test('no screen has an accessibility fault, light or dark, nor a control out of reach', async ({
   page,
 }) => {
-  test.setTimeout(400_000);
+  test.setTimeout(600_000);
   await openDemo(page);
   for (const [name, path, there] of SCREENS) {
     await page.emulateMedia({ colorScheme: 'light' });

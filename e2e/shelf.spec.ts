@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { expect, openDemo, pick, saved, test } from './bench';
+import { textsUnder } from './database';
 import { png } from './picture';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
@@ -65,6 +66,20 @@ test('a part comes onto the shelf, is measured, labelled, looked for and scrappe
   await button(page, 'Mark it as scrap').click();
   await button(page, 'Put it back on the shelf').click();
   await expect(button(page, 'It is scrap')).toBeVisible();
+
+  // Gone with its photo; its file brings both back.
+  await button(page, 'Delete this part').click();
+  await button(page, 'Delete for good').click();
+  await expect(search).toBeVisible();
+  expect(await textsUnder(page, 'photo/')).toEqual({});
+  await page.goto('/import');
+  await pick(page, 'Choose a file', file);
+  await expect(page.getByText(/GS-8/)).toBeVisible();
+  await page.getByRole('button', { name: 'Import', exact: true }).click();
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await search.fill('GS-8');
+  await search.press('Enter');
+  await expect(button(page, 'Photo 1').locator('img')).toBeVisible();
 });
 
 test('a list of parts comes in from a spreadsheet whole, or says what is wrong in which line', async ({

@@ -27,6 +27,24 @@ const ODD: readonly ((head: Record<string, unknown>, brief: string) => Texts)[] 
   () => ({ brief: null }),
 ];
 
+/** What may become of a loose part in storage. */
+const ODD_PARTS: readonly ((part: Record<string, unknown>) => string)[] = [
+  () => 'null',
+  (part) => JSON.stringify({ ...part, schema: 99 }),
+  (part) => JSON.stringify({ ...part, sizes: 'none' }),
+  (part) => JSON.stringify({ ...part, sheet: 'gone' }),
+  (part) => JSON.stringify({ ...part, parts: ['no-such-part'], variant: 'none' }),
+  (part) => JSON.stringify({ ...part, photos: [{ id: 'lost', at: 'never', by: '', of: 'part' }] }),
+  (part) =>
+    JSON.stringify({
+      ...part,
+      ...{
+        sizes: [{ dimension: 'no-such-size', value_mm: 5000, u_mm: 1 }],
+        label: 'x'.repeat(200),
+      },
+    }),
+];
+
 test('no record, however odd, blanks a page', async ({ page }) => {
   await openDemo(page);
   const heads = Object.entries(await textsUnder(page, 'job/'));
@@ -46,6 +64,22 @@ test('no record, however odd, blanks a page', async ({ page }) => {
     await page.goto(`/job/${id}/tag`);
     await expect(page.getByRole('main').getByRole('heading').first(), `odd ${n}`).toBeVisible();
   }
+  const parts = Object.entries(await textsUnder(page, 'part/'));
+  const odd = ODD_PARTS.map((change, n) => {
+    const [key, text] = parts[n] as [string, string];
+    return [key, change(JSON.parse(text) as Record<string, unknown>)] as const;
+  });
+  await putTexts(page, Object.fromEntries(odd));
+  await page.goto('/shelf');
+  await expect(page.getByText('Veltrane T6 front pump', { exact: false }).first()).toBeVisible();
+  await expect(page.getByRole('alert').first()).toBeVisible();
+  for (const path of [...odd.map(([key]) => key.replace('part/', '/shelf/')), '/shelf/pair']) {
+    await page.goto(path);
+    await expect(page.getByRole('main').getByRole('heading').first(), path).toBeVisible();
+  }
+  await page.goto('/job/demo-job-hm-0423/decide');
+  await button(page, 'Shelf').click();
+  await expect(button(page, 'Back to the answer')).toBeVisible();
 });
 
 test('storage that is closed to the app is said in every room, and nothing looks empty', async ({
@@ -57,7 +91,7 @@ test('storage that is closed to the app is said in every room, and nothing looks
       throw new DOMException('closed', 'SecurityError');
     };
   });
-  for (const room of ['/', '/sheets', '/shop', '/shop/studies', `/job/${JOB}/measure`]) {
+  for (const room of ['/', '/sheets', '/shelf', '/shop', '/shop/studies', `/job/${JOB}/measure`]) {
     await page.goto(room);
     await expect(page.getByText(/does not let the app read what it stored/).first()).toBeVisible();
     await expect(page.getByText('No job on the bench yet')).toHaveCount(0);

@@ -84,5 +84,4 @@ export const partSchema = object({
   .required();
 
 export type PartSize = InferType<typeof partSize>;
-export type FittedPart = InferType<typeof fittedPart>;
 export type ShelfPart = InferType<typeof partSchema>;

@@ -1,14 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { StyleSheet, View, type TextInput } from 'react-native';
-import { IconButton, Searchbar } from 'react-native-paper';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { IconButton } from 'react-native-paper';
 import { Button } from '@/ui/Button';
 import { frontQuery, useJobSummaries, useShopError } from '@/data/hooks';
 import { Beside } from '@/ui/Beside';
 import { ListPage } from '@/ui/ListPage';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { SearchField } from '@/ui/SearchField';
 import { ShopUnread } from '@/ui/ShopUnread';
 import { TOUCH } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
@@ -18,7 +19,6 @@ import { BackupDue } from './BackupDue';
 import { JobRow } from './JobRow';
 import { onDemand } from '../shell/onDemand';
 import { findable, found, named } from './search';
-import { useScanInto } from '@/ui/useScanInto';
 import { Welcome } from './Welcome';
 import { say } from '@/core/wording/say';
 
@@ -35,8 +35,6 @@ export function BenchScreen() {
   const jobs = whole ?? (error ? undefined : front);
   const unread = useShopError();
   const [wanted, setWanted] = useState('');
-  const search = useRef<TextInput>(null);
-  useScanInto(search);
   const all = useMemo(() => findable(jobs ?? []), [jobs]);
   // The letter is in its field at once; a long list may follow a moment later.
   const sought = useDeferredValue(wanted);
@@ -100,15 +98,12 @@ export function BenchScreen() {
       ) : null}
       <ShopUnread error={unread} />
       <BackupDue />
-      <Searchbar
-        role="searchbox"
-        value={wanted}
-        onChangeText={setWanted}
-        ref={search}
-        onSubmitEditing={open}
+      <SearchField
+        label="Find a job"
         placeholder="Scan or type: tag, customer, machine, pump"
-        aria-label="Find a job"
-        elevation={0}
+        value={wanted}
+        onChange={setWanted}
+        onEnter={open}
       />
       {whole && shown.length === 0 ? (
         <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words>

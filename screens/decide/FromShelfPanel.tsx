@@ -7,9 +7,9 @@ import { say } from '@/core/wording/say';
 import { choicesWords, choiceAbout, choiceWords } from '@/core/wording/shelf';
 import { KEYS } from '@/data/hooks';
 import { fitIntoJob } from '@/data/shelf';
+import { ActionRow } from '@/ui/ActionRow';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
-import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useOnce } from '../shell/useOnce';
 import { Sheet } from './Sheet';
@@ -107,45 +107,34 @@ export function FromShelfPanel({ deciding, asked, onDone, onGive }: Props) {
 interface RowProps {
   readonly choice: Choice;
   readonly deciding: Deciding;
-  /** Puts it in the pump; undefined where it does not lie on the shelf, or does not fit. */
+  /** Puts it in the pump; undefined where it does not lie on the shelf. */
   readonly onTake: (() => void) | undefined;
 }
 
 function ChoiceRow({ choice, deciding: { job, shop }, onTake }: RowProps) {
-  const palette = usePalette();
   return (
-    <View role="listitem" style={[styles.row, { borderColor: palette.line }]}>
-      <View style={styles.words}>
-        <Words size="title" strong>
-          {choice.label}
-        </Words>
-        <Words>{choiceWords(job.sheet, choice, shop.unit)}</Words>
-        <Words size="note" tone="muted">
-          {choiceAbout(job.sheet, choice, shop.money)}
-        </Words>
-      </View>
-      {onTake ? (
-        <Button
-          mode={choice.fit.fits ? 'contained' : 'outlined'}
-          accessibilityLabel={say('shelf.putIn', { label: choice.label })}
-          onPress={onTake}
-        >
-          Put it in
-        </Button>
-      ) : null}
-    </View>
+    <ActionRow
+      actions={
+        onTake ? (
+          <Button
+            mode={choice.fit.fits ? 'contained' : 'outlined'}
+            accessibilityLabel={say('shelf.putIn', { label: choice.label })}
+            onPress={onTake}
+          >
+            Put it in
+          </Button>
+        ) : null
+      }
+    >
+      <Words size="title" strong>
+        {choice.label}
+      </Words>
+      <Words>{choiceWords(job.sheet, choice, shop.unit)}</Words>
+      <Words size="note" tone="muted">
+        {choiceAbout(job.sheet, choice, shop.money)}
+      </Words>
+    </ActionRow>
   );
 }
 
-const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    gap: 8,
-    alignItems: 'center',
-    borderBottomWidth: 1,
-    paddingVertical: 8,
-  },
-  words: { flexGrow: 1, flexBasis: 180, minWidth: 0 },
-  large: { minHeight: 52 },
-});
+const styles = StyleSheet.create({ large: { minHeight: 52 } });

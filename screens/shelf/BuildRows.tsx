@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { Build, BuildList } from '@/core/pairing/pairing';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShelfPart } from '@/core/records/part';
@@ -10,9 +10,9 @@ import { say } from '@/core/wording/say';
 import { buildWords } from '@/core/wording/shelf';
 import { useShop } from '@/data/hooks';
 import { startBuild } from '@/data/shelf';
+import { ActionRow } from '@/ui/ActionRow';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
-import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useOnce } from '../shell/useOnce';
 
@@ -34,7 +34,6 @@ const SHOWN = 40;
 /** The pumps that can be built: which body with which gears, and what comes off for it. */
 export function BuildRows(props: Props) {
   const { sheet, tier, list, bodies, gears, unit, locked, onLock, onUnlock } = props;
-  const palette = usePalette();
   const router = useRouter();
   const client = useQueryClient();
   const shop = useShop();
@@ -60,43 +59,41 @@ export function BuildRows(props: Props) {
             gears: set?.label ?? '',
           });
           return (
-            <View
+            <ActionRow
               key={build.body}
-              role="listitem"
-              style={[styles.row, { borderColor: palette.line }]}
+              actions={
+                <>
+                  <Button
+                    compact
+                    mode={isLocked ? 'contained' : 'outlined'}
+                    accessibilityLabel={say(isLocked ? 'shelf.unlockPair' : 'shelf.lockPair', {
+                      pair: name,
+                    })}
+                    onPress={() =>
+                      isLocked ? onUnlock(build.body) : onLock(build.body, build.gears)
+                    }
+                  >
+                    {isLocked ? 'Locked' : 'Lock'}
+                  </Button>
+                  <Button
+                    compact
+                    mode="text"
+                    accessibilityLabel={say('shelf.startPair', { pair: name })}
+                    onPress={() => start.run(build)}
+                  >
+                    Build it
+                  </Button>
+                </>
+              }
             >
-              <View style={styles.words}>
-                <Words size="title" strong>
-                  {name}
-                </Words>
-                <Words>{buildWords(sheet, build, isLocked, unit)}</Words>
-                <Words size="note" tone="muted">
-                  {[body?.place, set?.place].filter(Boolean).join(' · ')}
-                </Words>
-              </View>
-              <View style={styles.actions}>
-                <Button
-                  compact
-                  mode={isLocked ? 'contained' : 'outlined'}
-                  accessibilityLabel={say(isLocked ? 'shelf.unlockPair' : 'shelf.lockPair', {
-                    pair: name,
-                  })}
-                  onPress={() =>
-                    isLocked ? onUnlock(build.body) : onLock(build.body, build.gears)
-                  }
-                >
-                  {isLocked ? 'Locked' : 'Lock'}
-                </Button>
-                <Button
-                  compact
-                  mode="text"
-                  accessibilityLabel={say('shelf.startPair', { pair: name })}
-                  onPress={() => start.run(build)}
-                >
-                  Build it
-                </Button>
-              </View>
-            </View>
+              <Words size="title" strong>
+                {name}
+              </Words>
+              <Words>{buildWords(sheet, build, isLocked, unit)}</Words>
+              <Words size="note" tone="muted">
+                {[body?.place, set?.place].filter(Boolean).join(' · ')}
+              </Words>
+            </ActionRow>
           );
         })}
       </View>
@@ -108,16 +105,3 @@ export function BuildRows(props: Props) {
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    flexWrap: 'wrap',
-    alignItems: 'center',
-    gap: 8,
-    borderBottomWidth: 1,
-    paddingVertical: 8,
-  },
-  words: { flexGrow: 1, flexBasis: 180, minWidth: 0 },
-  actions: { flexDirection: 'row', gap: 4, alignItems: 'center' },
-});

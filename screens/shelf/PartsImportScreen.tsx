@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Words } from '@/ui/Words';
+import { RefusedFile } from '../shell/RefusedFile';
 import { useOnce } from '../shell/useOnce';
 
 type State =
@@ -68,14 +69,7 @@ export function PartsImportScreen() {
         Choose a CSV file
       </Button>
       {take.failed ? <Notice kind="error">{take.failed}</Notice> : null}
-      {state.at === 'refused' ? (
-        <Notice kind="error">
-          <Words strong>{say('shop.notImported', { file: state.name })}</Words>
-          {state.problems.map(({ place, message }) => (
-            <Words key={`${place} ${message}`}>{`${place}: ${message}`}</Words>
-          ))}
-        </Notice>
-      ) : null}
+      {state.at === 'refused' ? <RefusedFile name={state.name} problems={state.problems} /> : null}
       {state.at === 'preview' ? (
         <Preview name={state.name} found={state.found} onTake={() => take.run(state.found)} />
       ) : null}

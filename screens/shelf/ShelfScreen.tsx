@@ -1,7 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
-import { StyleSheet, View, type TextInput } from 'react-native';
-import { Searchbar } from 'react-native-paper';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
 import { partsCsv } from '@/core/records/partsCsv';
 import { say } from '@/core/wording/say';
@@ -16,7 +15,7 @@ import { FootRow } from '@/ui/FootRow';
 import { ListPage } from '@/ui/ListPage';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
-import { useScanInto } from '@/ui/useScanInto';
+import { SearchField } from '@/ui/SearchField';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Wall } from '../shell/Wall';
@@ -40,8 +39,6 @@ export function ShelfScreen() {
   const { data: sheets } = useSheets();
   const [wanted, setWanted] = useState('');
   const [state, setState] = useState<ShelfPart['state']>('here');
-  const search = useRef<TextInput>(null);
-  useScanInto(search);
   const all = useMemo(() => findable(parts?.records ?? [], sheets?.records ?? []), [parts, sheets]);
   const sought = useDeferredValue(wanted);
   const shown = useMemo(() => found(all, state, sought), [all, state, sought]);
@@ -102,15 +99,12 @@ export function ShelfScreen() {
       )}
     >
       {unreadable}
-      <Searchbar
-        role="searchbox"
-        value={wanted}
-        onChangeText={setWanted}
-        ref={search}
-        onSubmitEditing={open}
+      <SearchField
+        label="Find a part"
         placeholder="Scan or type: label, pump, make, place"
-        aria-label="Find a part"
-        elevation={0}
+        value={wanted}
+        onChange={setWanted}
+        onEnter={open}
       />
       <Choice label="Where it is" value={state} options={STATES} onChange={setState} />
       <FootRow>

@@ -10,6 +10,7 @@ import { Course } from '@/ui/Course';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
+import { RefusedFile } from '../shell/RefusedFile';
 import { lineWords, notTakenWords, photoWords, sameWords } from './importWords';
 import { useDesk } from './useDesk';
 import { say } from '@/core/wording/say';
@@ -56,14 +57,7 @@ export function ImportScreen() {
           Choose a file
         </Button>
       )}
-      {state.at === 'refused' ? (
-        <Notice kind="error">
-          <Words strong>{say('shop.notImported', { file: state.name })}</Words>
-          {state.problems.map(({ place, message }) => (
-            <Words key={`${place} ${message}`}>{`${place}: ${message}`}</Words>
-          ))}
-        </Notice>
-      ) : null}
+      {state.at === 'refused' ? <RefusedFile name={state.name} problems={state.problems} /> : null}
       {state.at === 'preview' && !progress ? (
         <PreviewOf
           name={state.name}
