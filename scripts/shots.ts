@@ -142,7 +142,8 @@ const SHOTS: readonly Shot[] = [
     viewport: PHONE,
     ready: /Floor tilt/,
     then: async (page) => {
-      await turnTo(page, 'End clearance, drive gear');
+      await page.getByRole('button', { name: /^End clearance, drive gear/ }).click();
+      await page.getByRole('button', { name: 'Back to Measure' }).click();
       await page.getByRole('button', { name: 'Record work done' }).click();
       await page.getByRole('radio', { name: 'Faced off' }).click();
       await page.getByRole('textbox', { name: /^Removed/ }).fill('0.02');
