@@ -179,7 +179,7 @@ test('a backup with a record that is none gives the others, and says so before',
     button(page, 'Save these as they are').click(),
   ]);
   expect(JSON.parse(await readFile(await aside.path(), 'utf8'))).toHaveLength(1);
-  await expect(page.getByText('25 records are here already, unchanged.')).toBeVisible();
+  await expect(page.getByText('55 records are here already, unchanged.')).toBeVisible();
   await page.goto(url);
   await page.getByRole('button', { name: 'Evidence' }).click();
   await expect(page.getByRole('button', { name: /^Strike out/ })).toHaveCount(1);
