@@ -42,6 +42,14 @@ test('a part comes onto the shelf, is measured, labelled, looked for and scrappe
   await button(page, 'Save').click();
   await expect(button(page, 'Saved')).toBeVisible();
   await expect(page.getByTestId('part-label')).toContainText('Bin 12');
+  await page.evaluate(() => {
+    window.print = () => undefined;
+  });
+  await button(page, 'Print the label').click();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('#print')).toContainText('GS-8');
+  await expect(page.locator('#print').getByRole('img', { name: /GS-8/ })).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
   await page.reload();
   await expect(box(page, 'Drive gear width, mm')).toHaveValue('20.041');
   await expect(box(page, 'What you have seen of Skarn')).toHaveValue('Runs true, a little soft.');
