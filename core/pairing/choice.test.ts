@@ -42,13 +42,21 @@ describe('which set on the shelf brings a body in', () => {
       ['GS-4', false],
     ]);
     expect(all[0]!.fit).toMatchObject({ deckCut_mm: 0, gearGrind_mm: 0 });
-    // Of two that need no cut, the one that lies deeper inside.
-    const two = choices([gearSet('GS-8', 20.043), gearSet('GS-9', 20.047)]);
-    const margins = two.map(({ fit }) => (fit.fits ? fit.margin_mm : -1));
-    expect(margins).toEqual([...margins].sort((a, b) => b - a));
-    expect(margins[0]).toBeGreaterThan(margins[1] ?? 0);
     const metal = all.flatMap(({ fit }) => (fit.fits ? [fit.deckCut_mm + fit.gearGrind_mm] : []));
     expect(metal).toEqual([...metal].sort((a, b) => a - b));
+  });
+  it('is of two that need no cut the one that lies deeper inside, and of two that miss the nearer', () => {
+    const order = (...shelf: Parameters<typeof choicesFor>[2]) =>
+      choices(shelf).map((c) => c.label);
+    const [deep, edge] = [gearSet('GS-8', 20.043), gearSet('GS-9', 20.047)];
+    const margins = choices([deep, edge]).map(({ fit }) => (fit.fits ? fit.margin_mm : -1));
+    expect(margins[0]).toBeGreaterThan(margins[1] ?? 0);
+    expect(order(deep, edge)).toEqual(order(edge, deep));
+    const [near, far] = [gearSet('GS-6', 19.9), gearSet('GS-7', 19.5)];
+    expect([order(near, far), order(far, near)]).toEqual([
+      ['GS-6', 'GS-7'],
+      ['GS-6', 'GS-7'],
+    ]);
   });
   it('can be a width that is bought, by its nominal sizes', () => {
     const sets = [{ id: 'plus', name: 'Gear set +0.05', over_mm: 0.05, price: 100, days: 4 }];
@@ -61,6 +69,8 @@ describe('which set on the shelf brings a body in', () => {
     const [best] = choices([gearSet('GS-1', 20)], job);
     expect(best).toMatchObject({ label: 'Gear set +0.05', shelf: null, price: 100, days: 4 });
     expect(best!.fit).toMatchObject({ fits: true, deckCut_mm: 0 });
+    // What lies there already costs nothing.
+    expect(choices([gearSet('GS-2', 20.05)], job)[0]).toMatchObject({ label: 'GS-2' });
   });
   it('cannot be told before the body was measured', () => {
     const [choice] = choices([gearSet('GS-1', 20)], jobWithSizes({}));

@@ -82,6 +82,56 @@ describe('a body and a set of gears', () => {
     });
     expect(fit(early, gears('g', 20, 20, 'late')).fits).toBe(false);
   });
+  it('go together where a variant is not known, or both are of the same one', () => {
+    const set = (variant: string | null) => gears('g', 20, 20, variant);
+    const of = (variant: string | null) => body('b', 20.04, 116.12, variant);
+    expect(fit(of('early'), set(null)).fits).toBe(true);
+    expect(fit(of(null), set('late')).fits).toBe(true);
+    expect(fit(of('late'), set('late')).fits).toBe(true);
+    expect(fit(of('early'), set('late'))).toMatchObject({ why: 'variant' });
+  });
+  it('of two variants need a word of the sheet for every part, of these two and no others', () => {
+    const word = { of: 'late', against: 'body', in: 'early', fits: true, note: '' };
+    const both = ['drive', 'driven'].map((part) => ({ ...word, part }));
+    const [early, late] = [body('b', 20.04, 116.12, 'early'), gears('g', 20, 20, 'late')];
+    const fits = (mixes: typeof both) =>
+      fit(early, late, { ...RULES, sheet: { ...SHEET, mixes } }).fits;
+    expect(fits(both)).toBe(true);
+    expect(fits(both.slice(1))).toBe(false);
+    expect(fits(both.map((m) => ({ ...m, fits: false })))).toBe(false);
+    expect(fits(both.map((m) => ({ ...m, of: 'last' })))).toBe(false);
+    expect(fits(both.map((m) => ({ ...m, in: 'last' })))).toBe(false);
+    expect(fits(both.map((m) => ({ ...m, against: 'cover' })))).toBe(false);
+    expect(fits(both.map((m) => ({ ...m, part: 'cover' })))).toBe(false);
+  });
+  it('name the gap that is farthest out, and lose no metal to one that has no limit on that side', () => {
+    expect(fit(body('b', 20.13), gears('g', 20, 19.98))).toMatchObject({
+      ...{ characteristic: 'face-driven', short_mm: expect.closeTo(0.04, 9) as number },
+    });
+    expect(fit(body('b', 19.95), gears('g', 20, 20.02))).toMatchObject({
+      characteristic: 'face-driven',
+    });
+    const limits = [gap('face-drive', null, 0.06), gap('face-driven', null, 0.06)];
+    const open = { ...RULES, sheet: { ...SHEET, limits } };
+    expect(fit(body('b', 20.001), gears('g', 20), open)).toMatchObject({ gearGrind_mm: 0 });
+  });
+  it('leave the metal that has to stay, on the size that the sheet names and on no other', () => {
+    const least = (dimension: string, least_mm: number) => ({ dimension, least_mm, most_mm: null });
+    const kept = (...metal: ReturnType<typeof least>[]) => ({
+      ...RULES,
+      sheet: { ...SHEET, metal },
+    });
+    const [deep, set] = [body('b', 20.1), gears('g', 20)];
+    expect(fit(deep, set, kept(least('pocket-depth', 20.06))).fits).toBe(true);
+    expect(fit(deep, set, kept(least('pocket-depth', 20.07)))).toMatchObject({
+      short_mm: expect.closeTo(0.01, 9) as number,
+    });
+    // Facing takes nothing off the bore.
+    expect(fit(deep, set, kept(least('pocket-diameter', 116.12))).fits).toBe(true);
+    const tight = body('b', 20.01);
+    expect(fit(tight, set, kept(least('drive-width', 20))).fits).toBe(false);
+    expect(fit(tight, set, kept(least('drive-width', 19.98))).fits).toBe(true);
+  });
   it('are no pump where nothing is known that they share', () => {
     const blank = { ...gears('g', 20), sizes: [] };
     expect(fit(body('b', 20.04), blank)).toEqual({
@@ -119,8 +169,29 @@ describe('pairing what is on the shelf', () => {
     ]);
     expect(left).toEqual([{ part: 'g1', nearest: 'b1', misfit: null }]);
   });
-  it('can be called off', () => {
-    expect(pairUp(RULES, bodies, sets, [], () => false)).toBeNull();
+  it('lets nobody have a part that was locked to another', () => {
+    const [only] = sets;
+    const both = [body('b1', 20.05), body('b9', 20.3)];
+    const { builds, left } = pairUp(RULES, both, [only!], [['b9', 'g1']])!;
+    expect(builds.map((b) => [b.body, b.gears, b.fit.fits])).toEqual([['b9', 'g1', false]]);
+    expect(left).toEqual([{ part: 'b1', nearest: 'g1', misfit: null }]);
+  });
+  it('names the partner that comes nearest, and one of another variant last', () => {
+    const late = { ...gears('g7', 20.2), variant: 'late' };
+    const lone = { ...body('b1', 20.4), variant: 'early' };
+    const near = gears('g5', 20.25);
+    const { left } = pairUp(RULES, [lone], [late, gears('g6', 20.1), near, gears('g8', 20.0)])!;
+    expect(left[0]).toMatchObject({ part: 'b1', nearest: 'g5', misfit: { why: 'gap' } });
+    const [none] = pairUp(RULES, [lone], [late])!.left;
+    expect(none).toMatchObject({ nearest: 'g7', misfit: { why: 'variant' } });
+  });
+  it('says how far it is, and can be called off at any time', () => {
+    const told: [number, number][] = [];
+    pairUp(RULES, bodies, sets, [], (done, of) => told.push([done, of]) > 0);
+    expect(told).toEqual([1, 2, 3, 4].map((done) => [done, 4]));
+    for (const last of [1, 2, 3, 4]) {
+      expect(pairUp(RULES, bodies, sets, [], (done) => done < last)).toBeNull();
+    }
   });
   it('is empty of an empty shelf', () => {
     expect(pairUp(RULES, [], sets)?.builds).toEqual([]);
