@@ -64,6 +64,8 @@ export function FromShelfPanel({ deciding, asked, onDone, onGive }: Props) {
     client.setQueryData(KEYS.record('job', job.id), after);
     setTaken(part);
     await client.invalidateQueries({ queryKey: KEYS.parts });
+    // The bench shows the job as it is now when it is next opened.
+    await client.invalidateQueries({ queryKey: KEYS.summaries, refetchType: 'none' });
   });
   const groups = useMemo(() => groupsOf(choices ?? [], asked), [choices, asked]);
   return (
