@@ -20,3 +20,21 @@ export class InputError extends Error {
     this.name = 'InputError';
   }
 }
+
+/** What came of reading what somebody entered: a value, or the sentence that says what is wrong with it. */
+export type Tried<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
+
+/**
+ * Returns what comes of reading what somebody entered; whatever else goes wrong is thrown on.
+ *
+ * @param read throws an InputError where it cannot be read
+ */
+export function tried<T>(read: () => T): Tried<T> {
+  try {
+    return { ok: true, value: read() };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { ok: false, message: error.message };
+  }
+}

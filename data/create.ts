@@ -24,9 +24,18 @@ export interface NewJob {
   readonly tier: string;
 }
 
-/** Puts a new job on the bench with the sheet as it is now; resolves to its id once it is in storage. */
-export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<string> {
-  const job: Job = {
+/**
+ * Puts a new job on the bench with the sheet as it is now; resolves to its id once it is in storage.
+ *
+ * @param begin what is done to it before it is first written
+ */
+export async function createJob(
+  tag: NewJob,
+  sheet: Sheet,
+  shop: Shop,
+  begin: (job: Job) => Job = (job) => job,
+): Promise<string> {
+  const job = begin({
     ...BLANK,
     ...tag,
     schema: JOB_SCHEMA,
@@ -38,7 +47,7 @@ export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<
     feeler: inUnit(shop, shop.unit).feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
     shop_C: shop.shop_C,
     rules: shop.rules,
-  };
+  });
   await saveNew([{ kind: 'job', record: job }]);
   // From the first job on there is something to lose. What it answers is said under Shop.
   void askToStay();

@@ -237,9 +237,7 @@ async function textsOfNew(records: readonly Filed[]): Promise<Record<string, str
   for (const { kind, record } of records) {
     const there = await readAll(kind, record.id);
     Object.assign(texts, textsInPlace(kind, record, there));
-    if (!hasPhotos(kind)) continue;
-    const { photos } = record as Photographed;
-    const kept = new Set([...photos.map((photo) => photo.id), ...added]);
+    const kept = new Set([...photosOf(record), ...added]);
     for (const photo of photosIn(there.get(keyOf(kind, record.id)))) {
       if (!kept.has(photo)) Object.assign(texts, gone(textKeys('photo', photo)));
     }
@@ -282,7 +280,7 @@ export async function change<K extends Kind>(
     const { before, after, made } = guessed && stored === guess ? guessed : work(stored);
     if (!made) return before;
     const texts: Record<string, string | null> = {};
-    for (const photo of hasPhotos(kind) ? photosLeft(before, after) : []) {
+    for (const photo of photosLeft(before, after)) {
       Object.assign(texts, gone(textKeys('photo', photo)));
     }
     for (const filed of beside) {
@@ -327,18 +325,17 @@ function changed<K extends Kind>(
   return { before, after, made };
 }
 
-/** A record that photos belong to. */
+/** A record that photos belong to: they come and go with it. */
 type Photographed = Pick<Job | ShelfPart, 'photos'>;
 
-/** Tells whether photos belong to records of a kind: they come and go with it. */
-const hasPhotos = (kind: Kind): kind is 'job' | 'part' => kind === 'job' || kind === 'part';
+/** Lists the ids of the photos that belong to a record; none where its kind has none. */
+const photosOf = (record: Kinds[Kind]): string[] =>
+  'photos' in record ? record.photos.map(({ id }) => id) : [];
 
-/** Lists the photos that a change took out of a job or a loose part. */
-function photosLeft(was: Kinds[Kind], is: Kinds[Kind]): string[] {
-  const [before, after] = [was, is] as Photographed[] as [Photographed, Photographed];
-  if (before.photos === after.photos) return [];
-  const kept = new Set(after.photos.map((photo) => photo.id));
-  return before.photos.map((photo) => photo.id).filter((id) => !kept.has(id));
+/** Lists the photos that a change took out of a record. */
+function photosLeft(before: Kinds[Kind], after: Kinds[Kind]): string[] {
+  const kept = new Set(photosOf(after));
+  return photosOf(before).filter((id) => !kept.has(id));
 }
 
 const gone = (keys: readonly string[]): Record<string, null> =>
@@ -362,7 +359,7 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
 /** Removes a record and all that belongs to it, its photos as well, in one stroke. */
 export async function remove(kind: Kind, id: string): Promise<void> {
   await alone(keyOf(kind, id), async () => {
-    const photos = hasPhotos(kind) ? photosIn(await readText(keyOf(kind, id))) : [];
+    const photos = photosIn(await readText(keyOf(kind, id)));
     await writeTexts(
       gone([...(await keysOf(kind, id)), ...photos.flatMap((photo) => textKeys('photo', photo))]),
     );

@@ -5,8 +5,8 @@ import { AT } from '../core/testing/readings';
 import { gearSet, shelfPart } from '../core/testing/shelf';
 import { VELTRANE_T6 } from '../core/testing/sheets';
 import { removeOrphans } from './orphans';
-import { change, load, loadAll, remove, saveNew } from './records';
-import { fitIntoJob, importParts, startBuild } from './shelf';
+import { change, load, remove, saveNew } from './records';
+import { fitIntoJob, startBuild } from './shelf';
 import { keysUnder, readText, writeTexts } from './storage';
 
 const note = (id: string) => ({ id, at: AT, by: '', of: 'part' });
@@ -47,13 +47,15 @@ describe('parts from the shelf and jobs', () => {
   const sheet = VELTRANE_T6;
   const gears = gearSet('GS-30', 20.04, { id: 'gs-30', sheet: sheet.id });
   beforeAll(() => saveNew([{ kind: 'part', record: gears }]));
+  const build = (tag: string, ids: string[]) =>
+    startBuild(ids, { tag, tier: 'service', by: '' }, sheet, NEW_SHOP);
   const state = async () => {
     const part = await load('part', gears.id);
     return [part?.state, part?.takenFor];
   };
 
   it('are taken once: a second job is told that the part is gone', async () => {
-    const id = await startBuild('T-1', [gears.id], sheet, 'service', NEW_SHOP);
+    const id = await build('T-1', [gears.id]);
     const job = await load('job', id);
     expect(ledgerOf(job!).operations.map((o) => [o.part, o.piece?.label])).toEqual([
       ['drive', 'GS-30'],
@@ -68,16 +70,9 @@ describe('parts from the shelf and jobs', () => {
     await expect(fitIntoJob({ id: 'nobody', tag: 'T-3' }, gears.id, '')).rejects.toThrow();
     expect(await state()).toEqual(['here', '']);
   });
-  it('of a file are added, and change what is here but for its photos', async () => {
-    const moved = { ...gears, place: 'Rack 9', revision: 0, photos: [] };
-    const added = gearSet('GS-31', 20.1, { id: 'gs-31', revision: 0 });
-    await importParts({ added: [added], changed: [moved], same: 0 });
-    const { records, unreadable } = await loadAll('part');
-    expect(unreadable).toEqual([]);
-    expect(records.map((p) => [p.label, p.place]).sort()).toEqual([
-      ['GS-30', 'Rack 9'],
-      ['GS-31', 'Bin 4'],
-    ]);
-    for (const { id } of records) await remove('part', id);
+  it('lie on the shelf again, all of them, where one of a pump is gone; and no job is begun', async () => {
+    const before = await keysUnder('job/');
+    await expect(build('T-4', [gears.id, 'nobody'])).rejects.toThrow();
+    expect([await state(), await keysUnder('job/')]).toEqual([['here', ''], before]);
   });
 });

@@ -1,6 +1,6 @@
 import { evenFrom } from '../core/random';
 import { pumpOf } from '../core/pumps/registry';
-import { PART_SCHEMA, type PartSize, type ShelfPart } from '../core/records/part';
+import { BLANK_PART, type PartSize, type ShelfPart } from '../core/records/part';
 import { drawnOf, nominalOf, type Sheet } from '../core/records/sheet';
 import { DEMO_SHEETS } from './sheets';
 
@@ -66,17 +66,17 @@ function partOf(kind: Kind, sheet: Sheet, number: number, even: () => number): S
   const fresh = number === 2;
   const taken = number === kind.count && kind.count > 5;
   return {
-    ...{ schema: PART_SCHEMA, revision: 0, createdAt: '2026-11-16T08:00:00.000Z' },
+    ...{ ...BLANK_PART, createdAt: '2026-11-16T08:00:00.000Z' },
     id: `demo-part-${kind.stem.toLowerCase()}-${number}`,
     label: `${kind.stem}-${number}`,
-    ...{ sheet: sheet.id, model: sheet.model, parts: [...kind.parts], variant: null },
+    ...{ sheet: sheet.id, model: sheet.model, parts: [...kind.parts] },
     ...{
       make: pick(MAKES),
       origin: fresh ? 'new' : 'used',
       from: fresh ? '' : pick(JOBS[kind.stem] ?? ['']),
     },
     ...{ condition: fresh ? 'New, wrapped' : pick(CONDITIONS), place: pick(PLACES), sizes },
-    ...{ photos: [], state: taken ? 'taken' : 'here', takenFor: taken ? 'HM-0423' : '' },
+    ...(taken ? { state: 'taken', takenFor: 'HM-0423' } : {}),
   };
 }
 

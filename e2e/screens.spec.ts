@@ -39,7 +39,6 @@ const SCREENS = [
   ['a loose part', '/shelf/demo-part-gs-4', /What and where/],
   ['a new part', '/shelf/new', /What it is/],
   ['pairing', '/shelf/pair', /can be built/],
-  ['importing parts', '/shelf/import', /Choose a CSV file/],
   ['the shop', '/shop', /Leaf set/],
   ['instruments', '/shop/instruments', /Leaf sets/],
   ['house rules', '/shop/rules', /Guarded/],

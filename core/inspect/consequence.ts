@@ -21,10 +21,8 @@ export interface Proposal {
 /** A rule of the trade; the first that holds is taken. */
 interface Rule {
   readonly defects: readonly DefectId[];
-  /** Holds only on one section of a stack. */
-  readonly ofSection?: true;
-  /** Holds only under a seal that keeps dirt out. */
-  readonly keepsOut?: true;
+  /** Holds only on a surface of which this is said: one of a stack, under a seal that keeps dirt out. */
+  readonly only?: 'ofSection' | 'keepsOut';
   readonly on?: readonly SurfaceKind[];
   readonly nail?: Nail;
   /** Holds up to this depth, where one was mic'd. */
@@ -45,7 +43,7 @@ const RULES: readonly Rule[] = [
   {
     defects: ['cracked'],
     on: ['casting'],
-    ofSection: true,
+    only: 'ofSection',
     consequence: 'replace',
     why: 'this section’s body is replaced; the rest of the stack goes on',
   },
@@ -190,7 +188,7 @@ const RULES: readonly Rule[] = [
   },
   {
     defects: ['pitted', 'rusted'],
-    keepsOut: true,
+    only: 'keepsOut',
     consequence: 'pass',
     why: 'this seal only keeps dirt out: clean the pits and grease between the seals, if it is sound under the inner one',
   },
@@ -220,17 +218,11 @@ const LAST: Proposal = {
   why: 'the nail catches, and no work brings it back',
 };
 
-function holds(
-  rule: Rule,
-  { defect, nail, depth_mm }: Seen,
-  { kind, ofSection, keepsOut }: Surface,
-  house: HouseRules,
-) {
+function holds(rule: Rule, { defect, nail, depth_mm }: Seen, surface: Surface, house: HouseRules) {
   return (
     rule.defects.includes(defect) &&
-    (!rule.ofSection || ofSection === true) &&
-    (!rule.keepsOut || keepsOut === true) &&
-    (!rule.on || rule.on.includes(kind)) &&
+    (!rule.only || surface[rule.only] === true) &&
+    (!rule.on || rule.on.includes(surface.kind)) &&
     (!rule.nail || rule.nail === nail) &&
     (rule.upTo_mm === undefined || (depth_mm !== null && depth_mm <= rule.upTo_mm)) &&
     Object.entries(rule.house ?? {}).every(([id, value]) => house[id as keyof HouseRules] === value)

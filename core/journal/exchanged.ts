@@ -1,5 +1,10 @@
+import type { Operation } from '../records/entry';
 import type { Job } from '../records/job';
 import { operationsOf } from './eras';
+
+/** Returns the work that last put another part in the place of one; undefined where it is the first. */
+export const lastExchange = (job: Pick<Job, 'journal'>, part: string): Operation | undefined =>
+  operationsOf(job).findLast((o) => o.part === part && o.work === 'exchanged');
 
 /** Tells whether a part was exchanged after an entry was made: what the entry says is of the one before. */
 export function exchangedSince(
@@ -7,7 +12,7 @@ export function exchangedSince(
   part: string,
   { id }: { readonly id: string },
 ): boolean {
-  const last = operationsOf(job).findLast((o) => o.part === part && o.work === 'exchanged');
+  const last = lastExchange(job, part);
   if (!last) return false;
   const at = (entry: string) => job.journal.findIndex((e) => e.id === entry);
   return at(last.id) > at(id);

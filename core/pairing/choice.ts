@@ -4,7 +4,7 @@ import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
 import { nominalOf, type Sheet } from '../records/sheet';
 import { GEARS } from '../rework/kind';
-import { Fitter, type Fit, type LoosePart, type MetalAllowed, type Misfit } from './fit';
+import { Fitter, metalIn, type Fit, type LoosePart, type MetalAllowed, type Misfit } from './fit';
 import { inferredSizes } from './inferred';
 import { wholeSize } from './piece';
 import { holds, lyingFor, rulesFor, turns } from './roles';
@@ -62,13 +62,13 @@ function boughtSets(sheet: Sheet): (Omit<Choice, 'fit'> & { readonly part: Loose
   });
 }
 
-const metalIn = (fit: Fit | Misfit): number =>
-  fit.fits ? fit.deckCut_mm + fit.gearGrind_mm : Infinity;
-
 /** Orders what fits by the metal that comes off, its price and how far inside it lies; then what does not by how much it misses. */
 function byMetal(a: Choice, b: Choice): number {
   if (a.fit.fits || b.fit.fits) {
-    const [x, y] = [metalIn(a.fit), metalIn(b.fit)];
+    const [x, y] = [a, b].map(({ fit }) => (fit.fits ? metalIn(fit) : Infinity)) as [
+      number,
+      number,
+    ];
     const deeper = ({ fit }: Choice) => (fit.fits ? fit.margin_mm : 0);
     return x === y ? a.price - b.price || deeper(b) - deeper(a) : x - y;
   }

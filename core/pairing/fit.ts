@@ -56,6 +56,10 @@ export interface Fit extends MetalAllowed {
   readonly margin_mm: number;
 }
 
+/** Returns the metal that comes off for two parts to go together, in mm. */
+export const metalIn = ({ deckCut_mm, gearGrind_mm }: MetalAllowed): number =>
+  deckCut_mm + gearGrind_mm;
+
 /** Says why a body and a set of gears do not go together. */
 export interface Misfit {
   readonly fits: false;

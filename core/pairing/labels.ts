@@ -1,25 +1,29 @@
+import type { ShelfPart } from '../records/part';
 import type { PieceKind } from './roles';
 
-/** Returns the first label of a stem that no part has: `GS-8` after `GS-7`. */
-function nextLabel(stem: string, taken: readonly string[]): string {
-  const used = new Set(taken.map((label) => label.toLowerCase()));
-  for (let number = 1; ; number++) {
-    const label = `${stem}-${number}`;
-    if (!used.has(label.toLowerCase())) return label;
-  }
-}
+type Labelled = Pick<ShelfPart, 'label'> & { readonly id?: string };
+
+const keyOf = (label: string): string => label.trim().toLowerCase();
+
+/** Tells whether a label is on another part already: a scanner has to find one. */
+export const isTaken = (label: string, shelf: readonly Labelled[], own?: string): boolean =>
+  shelf.some(
+    (part) => keyOf(part.label) === keyOf(label) && (own === undefined || part.id !== own),
+  );
 
 /** Returns the letters that labels of a piece begin with: `GS` of a gear set, `BO` of a body. */
 function stemOf({ name, parts }: PieceKind): string {
   if (parts.length > 1) return 'GS';
-  return (
-    name
-      .replace(/[^\p{L}]/gu, '')
-      .slice(0, 2)
-      .toUpperCase() || 'P'
-  );
+  const letters = name.replace(/[^\p{L}]/gu, '').slice(0, 2);
+  return letters.toUpperCase() || 'P';
 }
 
-/** Returns a label for a piece that no part has yet. */
-export const labelFor = (piece: PieceKind, taken: readonly string[]): string =>
-  nextLabel(stemOf(piece), taken);
+/** Returns the first label of a piece's stem that no part has: `GS-8` after `GS-7`. */
+export function labelFor(piece: PieceKind, shelf: readonly Labelled[]): string {
+  const stem = stemOf(piece);
+  const used = new Set(shelf.map(({ label }) => keyOf(label)));
+  for (let number = 1; ; number++) {
+    const label = `${stem}-${number}`;
+    if (!used.has(keyOf(label))) return label;
+  }
+}

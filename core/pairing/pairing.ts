@@ -1,5 +1,5 @@
 import { cheapestPairs, type OnPaired } from './assign';
-import { Fitter, type Fit, type LoosePart, type Misfit, type PairingRules } from './fit';
+import { Fitter, metalIn, type Fit, type LoosePart, type Misfit, type PairingRules } from './fit';
 
 /** A pump that can be built of a body and a set of gears. */
 export interface Build {
@@ -8,6 +8,9 @@ export interface Build {
   /** A misfit only where somebody locked the two together all the same. */
   readonly fit: Fit | Misfit;
 }
+
+/** Two parts that a person put together by hand, body first. */
+export type LockedPair = readonly [body: string, gears: string];
 
 /** A part that finds no partner, and why: the partner that comes nearest, or that others took all that fit. */
 export interface LeftOver {
@@ -26,11 +29,11 @@ export interface BuildList {
   readonly metal_mm: number;
 }
 
+/** A part that another was held against, and how the two go together. */
+type Met = readonly [other: string, fit: Fit | Misfit];
+
 /** Says why a part is left over, by its fits with all that it could have been paired with. */
-function leftOver(
-  part: string,
-  fits: readonly (readonly [other: string, fit: Fit | Misfit])[],
-): LeftOver {
+function leftOver(part: string, fits: readonly Met[]): LeftOver {
   const taken = fits.find(([, fit]) => fit.fits);
   if (taken) return { part, nearest: taken[0], misfit: null };
   const missed = fits.flatMap(([other, fit]) => (fit.fits ? [] : [{ other, fit }]));
@@ -42,8 +45,12 @@ function leftOver(
   return { part, nearest: nearest?.other ?? null, misfit: nearest?.fit ?? null };
 }
 
-/** Returns the metal that comes off for a pump, in mm; none for one that does not fit. */
-const metalIn = (fit: Fit | Misfit): number => (fit.fits ? fit.deckCut_mm + fit.gearGrind_mm : 0);
+/** Lists those of some parts that found no partner, and why. */
+const alone = (
+  parts: readonly LoosePart[],
+  paired: ReadonlySet<string>,
+  metBy: (at: number) => readonly Met[],
+): LeftOver[] => parts.flatMap(({ id }, at) => (paired.has(id) ? [] : [leftOver(id, metBy(at))]));
 
 /** Returns what pairing two parts costs: a pair made by hand nothing, and neither of them goes with another. */
 const costOf = (fit: Fit | Misfit, isLocked: boolean, isTaken: boolean): number => {
@@ -62,7 +69,7 @@ export function pairUp(
   rules: PairingRules,
   bodies: readonly LoosePart[],
   gears: readonly LoosePart[],
-  locked: readonly (readonly [body: string, gears: string])[] = [],
+  locked: readonly LockedPair[] = [],
   onPaired?: OnPaired,
 ): BuildList | null {
   const fitter = new Fitter(rules);
@@ -96,31 +103,15 @@ export function pairUp(
     return body && set && fit ? [{ body: body.id, gears: set.id, fit }] : [];
   });
   const paired = new Set(builds.flatMap((b) => [b.body, b.gears]));
+  const beside = (others: readonly LoosePart[], fitWith: (i: number) => Fit | Misfit | undefined) =>
+    others.flatMap(({ id }, i): Met[] => {
+      const fit = fitWith(i);
+      return fit ? [[id, fit]] : [];
+    });
   const left = [
-    ...bodies.flatMap(({ id }, i) =>
-      paired.has(id)
-        ? []
-        : [
-            leftOver(
-              id,
-              (fits[i] ?? []).map((fit, j) => [gears[j]?.id ?? '', fit]),
-            ),
-          ],
-    ),
-    ...gears.flatMap(({ id }, j) =>
-      paired.has(id)
-        ? []
-        : [
-            leftOver(
-              id,
-              fits.flatMap((row, i) => {
-                const fit = row[j];
-                return fit ? [[bodies[i]?.id ?? '', fit] as const] : [];
-              }),
-            ),
-          ],
-    ),
+    ...alone(bodies, paired, (row) => beside(gears, (column) => fits[row]?.[column])),
+    ...alone(gears, paired, (column) => beside(bodies, (row) => fits[row]?.[column])),
   ];
-  const metal_mm = builds.reduce((sum, { fit }) => sum + metalIn(fit), 0);
+  const metal_mm = builds.reduce((sum, { fit }) => sum + (fit.fits ? metalIn(fit) : 0), 0);
   return { builds, left, metal_mm };
 }

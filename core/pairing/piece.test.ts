@@ -2,11 +2,13 @@ import { noteDefect } from '../commands/noting';
 import { fitFromShelf } from '../commands/shelving';
 import { withVoided } from '../journal/commands';
 import { ledgerOf } from '../journal/ledger';
+import type { Job } from '../records/job';
 import { AT, sized, withReadings } from '../testing/readings';
 import { gearSet } from '../testing/shelf';
 import { jobWithSizes } from '../testing/worked';
-import { pieceFrom } from './piece';
+import { piecesFrom } from './piece';
 
+const pieceFrom = (job: Job, parts: string[]) => piecesFrom(job, [parts])[0]!;
 const made = (id: string) => ({ id, at: AT, by: 'Ivo K.', voided: null });
 const base = jobWithSizes({ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20.01 });
 

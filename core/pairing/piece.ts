@@ -1,7 +1,7 @@
-import { stateOf } from '../guidance/evaluator';
+import { stateOf, type State } from '../guidance/evaluator';
 import type { Quantity } from '../assessment/quantity';
 import { originOf } from '../inspect/mixing';
-import { operationsOf } from '../journal/eras';
+import { lastExchange } from '../journal/exchanged';
 import { ledgerOf } from '../journal/ledger';
 import { pumpOf, teardownOf } from '../pumps/registry';
 import type { Job } from '../records/job';
@@ -43,35 +43,59 @@ function jobBefore(job: Job, id: string): Job {
   return { ...job, journal };
 }
 
+/** What was known of a part: its sizes, and what was found on it. */
+type Known = Pick<Piece, 'sizes' | 'findings'>;
+
 /**
- * Returns what a pump gives up of its parts: where another was put in since, the one before that; else the one
- * that is in it.
- *
- * @param parts ids of parts of the pump that stay together
+ * Returns what is known of each part of a job's pump: where another was put in since, of the one before that; else
+ * of the one that is in it. What was known at a moment is worked out once for all parts.
  */
-export function pieceFrom(job: Job, parts: readonly string[]): Piece {
-  const pump = pumpOf(job.sheet);
-  const operations = operationsOf(job);
-  const surfaces = teardownOf(job.sheet).surfaces;
-  const all = parts.map((part) => {
-    const renewed = operations.findLast((o) => o.part === part && o.work === 'exchanged');
-    const was = renewed ? jobBefore(job, renewed.id) : job;
-    const { dimensions } = stateOf(was);
-    const sizes = pump.dimensions.flatMap(({ id, part: of }) => {
-      const quantity = of === part ? dimensions.get(id) : undefined;
-      const read = quantity && READ.includes(quantity.source);
-      return (read && wholeSize(id, quantity)) || [];
-    });
-    const own = surfaces.filter((s) => s.part === part).map((s) => s.id);
-    const findings = counting(ledgerOf(was).findings).filter(
-      (f) => f.defect !== null && own.includes(f.surface),
-    );
-    return { sizes, findings };
-  });
-  return {
-    parts: [...parts],
-    variant: originOf(job, parts[0] ?? ''),
-    sizes: all.flatMap(({ sizes }) => sizes),
-    findings: all.flatMap(({ findings }) => findings),
+function knownParts(job: Job): (part: string) => Known {
+  const { dimensions } = pumpOf(job.sheet);
+  const { surfaces } = teardownOf(job.sheet);
+  const moments = new Map<string, { readonly state: State; readonly findings: Finding[] }>();
+  const momentBefore = (id: string) => {
+    const was = id === NOW ? job : jobBefore(job, id);
+    const known = moments.get(id) ?? {
+      state: stateOf(was),
+      findings: counting(ledgerOf(was).findings).filter(({ defect }) => defect !== null),
+    };
+    moments.set(id, known);
+    return known;
   };
+  return (part) => {
+    const { state, findings } = momentBefore(lastExchange(job, part)?.id ?? NOW);
+    const own = surfaces.filter((s) => s.part === part).map((s) => s.id);
+    return {
+      sizes: dimensions
+        .filter((d) => d.part === part)
+        .flatMap(({ id }) => {
+          const quantity = state.dimensions.get(id);
+          const read = quantity && READ.includes(quantity.source);
+          return (read && wholeSize(id, quantity)) || [];
+        }),
+      findings: findings.filter((f) => own.includes(f.surface)),
+    };
+  };
+}
+
+/** Stands for the end of a journal. */
+const NOW = '';
+
+/**
+ * Returns what a pump gives up: of each part that was exchanged the one before, else the one that is in it.
+ *
+ * @param sets ids of parts of the pump, those together that stay together
+ */
+export function piecesFrom(job: Job, sets: readonly (readonly string[])[]): Piece[] {
+  const knownOf = knownParts(job);
+  return sets.map((parts) => {
+    const known = parts.map(knownOf);
+    return {
+      parts: [...parts],
+      variant: originOf(job, parts[0] ?? ''),
+      sizes: known.flatMap(({ sizes }) => sizes),
+      findings: known.flatMap(({ findings }) => findings),
+    };
+  });
 }

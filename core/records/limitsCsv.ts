@@ -1,11 +1,9 @@
-import { parse, unparse } from 'papaparse';
+import { unparse } from 'papaparse';
 import { pumpOf } from '../pumps/registry';
-import { InputError } from '../errors';
-import { parseReading } from '../quantity/parse';
-import { FORMULA, plainCell } from './csvCell';
-import { FileError, type FileProblem } from './problems';
+import { FORMULA } from './csvCell';
+import { lengthIn, readTable, wordIn, type Row, type Wrong } from './csvTable';
 import { GASKETS, SIDES, type Sheet, type SheetLimit } from './sheet';
-import { say, listed } from '../wording/say';
+import { say } from '../wording/say';
 
 const COLUMNS = [
   'tier',
@@ -41,8 +39,6 @@ const OLD_GASKETS: Readonly<Record<string, string>> = {
   'not-counted': 'assembled',
 };
 
-type Row = Readonly<Partial<Record<(typeof COLUMNS)[number], string>>>;
-
 /**
  * Returns the sheet with its limits taken from CSV, whole or not at all. Lengths are
  * in mm where they name no unit. Tiers go by name; the name of a
@@ -51,61 +47,29 @@ type Row = Readonly<Partial<Record<(typeof COLUMNS)[number], string>>>;
  * @throws FileError with the line of everything that is wrong
  */
 export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
-  const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transform: plainCell,
-  });
-  const lacking = (['tier', 'characteristic', 'lower_mm', 'upper_mm'] as const).filter(
-    (column) => !meta.fields?.includes(column),
+  const seen = new Set<string>();
+  const limits = readTable(
+    text,
+    ['tier', 'characteristic', 'lower_mm', 'upper_mm'],
+    (row, wrong) => {
+      const limit = limitOf(sheet, row, wrong);
+      const key = `${limit.tier} ${limit.characteristic}`;
+      if (seen.has(key)) wrong('The same limit is there twice.');
+      seen.add(key);
+      return limit;
+    },
   );
-  if (lacking.length > 0) {
-    throw new FileError([
-      {
-        place: say('records.line', { line: 1 }),
-        message: say('records.columnMissing', {
-          count: lacking.length,
-          columns: listed(lacking),
-        }),
-      },
-    ]);
-  }
-  const problems: FileProblem[] = [];
-  const limits = data.map((row, i) =>
-    limitOf(sheet, row, (message) =>
-      problems.push({ place: say('records.line', { line: i + 2 }), message }),
-    ),
-  );
-  const keys = limits.map((l) => `${l.tier} ${l.characteristic}`);
-  keys.forEach((key, i) => {
-    if (keys.indexOf(key) < i) {
-      problems.push({
-        place: say('records.line', { line: i + 2 }),
-        message: 'The same limit is there twice.',
-      });
-    }
-  });
-  if (problems.length > 0) throw new FileError(problems.slice(0, 20));
   return { ...sheet, limits: limits.filter((l) => l.lower_mm !== null || l.upper_mm !== null) };
 }
 
-function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): SheetLimit {
+function limitOf(sheet: Sheet, row: Row, wrong: Wrong): SheetLimit {
   const tier = sheet.tiers.find((t) => t.name === row.tier?.trim() || t.id === row.tier?.trim());
   if (!tier) wrong(say('records.noTier', { tier: row.tier ?? '' }));
   const characteristic = row.characteristic?.trim() ?? '';
   if (!pumpOf(sheet).characteristics.some((c) => c.id === characteristic)) {
     wrong(say('records.noCheck', { id: characteristic }));
   }
-  const end = (cell: string | undefined): number | null => {
-    if (!cell?.trim()) return null;
-    try {
-      return parseReading(cell, 'size', 'mm').mm;
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      wrong(error.message);
-      return null;
-    }
-  };
+  const end = (cell: string | undefined) => lengthIn(cell, 'size', wrong);
   const [lower_mm, upper_mm] = [end(row.lower_mm), end(row.upper_mm)];
   if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
     wrong('Max is below min. Swap them or check the unit.');
@@ -118,13 +82,6 @@ function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): Shee
   if (preferred[0] !== null && preferred[1] !== null && preferred[1] < preferred[0]) {
     wrong('The preferred max is below the preferred min. Swap them.');
   }
-  const oneOf = <T extends string>(cell: string | undefined, known: readonly T[], usual: T): T => {
-    const said = cell?.trim();
-    if (!said) return usual;
-    const found = known.find((k) => k === said);
-    if (!found) wrong(say('records.notOneOf', { text: said, known: known.join(', ') }));
-    return found ?? usual;
-  };
   return {
     tier: tier?.id ?? '',
     characteristic,
@@ -132,8 +89,8 @@ function limitOf(sheet: Sheet, row: Row, wrong: (message: string) => void): Shee
     upper_mm,
     preferredLower_mm: preferred[0],
     preferredUpper_mm: preferred[1],
-    side: oneOf(row.side, SIDES, 'full'),
-    gasket: oneOf(OLD_GASKETS[row.gasket?.trim() ?? ''] ?? row.gasket, GASKETS, 'bare'),
+    side: wordIn(row.side, SIDES, wrong) ?? 'full',
+    gasket: wordIn(OLD_GASKETS[row.gasket?.trim() ?? ''] ?? row.gasket, GASKETS, wrong) ?? 'bare',
     source: row.source ?? '',
   };
 }

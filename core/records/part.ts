@@ -85,3 +85,12 @@ export const partSchema = object({
 
 export type PartSize = InferType<typeof partSize>;
 export type ShelfPart = InferType<typeof partSchema>;
+
+/** Holds what a loose part begins with: used, on the shelf, nothing else said of it. */
+export const BLANK_PART: Omit<
+  ShelfPart,
+  'id' | 'createdAt' | 'label' | 'sheet' | 'model' | 'parts'
+> = {
+  ...{ schema: PART_SCHEMA, revision: 0, variant: null, make: '', origin: 'used', from: '' },
+  ...{ condition: '', place: '', sizes: [], photos: [], state: 'here', takenFor: '' },
+};

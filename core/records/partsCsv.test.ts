@@ -31,9 +31,8 @@ describe('the shelf as CSV', () => {
   it('comes back as it went out, and a formula in it is defused', () => {
     const text = partsCsv([SET, BODY], SHEETS);
     expect(text).toContain("'=1+1");
-    expect(read(text, [SET, BODY])).toEqual({ added: [], changed: [], same: 2 });
-    const { added } = read(text);
-    expect(added.map(({ label, sizes, condition }) => [label, sizes, condition])).toEqual([
+    expect(read(text, [SET, BODY])).toEqual([SET, BODY]);
+    expect(read(text).map(({ label, sizes, condition }) => [label, sizes, condition])).toEqual([
       ['GS-12', SET.sizes, ''],
       ['HB-3', BODY.sizes, '=1+1'],
     ]);
@@ -50,16 +49,15 @@ describe('the shelf as CSV', () => {
           place,
           sizes: [{ dimension: 'drive-width', value_mm: um / 1e5, u_mm: 0.002 }],
         };
-        const { added } = read(partsCsv([part], SHEETS));
-        expect(added[0]).toMatchObject({ make, place, sizes: part.sizes });
+        expect(read(partsCsv([part], SHEETS))[0]).toMatchObject({ make, place, sizes: part.sizes });
       }),
     );
   });
   it('takes what people write: names for ids, inches, a doubt that is left out', () => {
-    const { added } = read(
+    const parts = read(
       `label,model,parts,drive-width_mm\nGS-9,${MODEL.toUpperCase()},Drive gear; driven,"0.7874"""\n`,
     );
-    expect(added).toMatchObject([
+    expect(parts).toMatchObject([
       {
         ...{
           id: 'new-1',
@@ -75,12 +73,18 @@ describe('the shelf as CSV', () => {
     ]);
   });
   it('leaves what is here where a cell is blank or a column is not there', () => {
-    const { changed, added } = read(
-      `label,model,parts,place,make\ngs-12,${MODEL},drive;driven,Bin 9,\n`,
-      [SET],
-    );
-    expect(added).toEqual([]);
-    expect(changed).toEqual([{ ...SET, label: 'gs-12', place: 'Bin 9' }]);
+    const changed = read(`label,model,parts,place,make\ngs-12,${MODEL},drive;driven,Bin 9,\n`, [
+      SET,
+    ]);
+    expect(changed).toEqual([{ ...SET, label: 'gs-12', place: 'Bin 9', revision: 2 }]);
+  });
+  it('is refused where two lines are of one part, or there are more lines than any shelf has', () => {
+    const lines = ['A', 'B'].map((label) => `${SET.id},${label},${MODEL},body`);
+    expect(() => read(['id,label,model,parts', ...lines].join('\n'), [SET])).toThrow(/line 3/);
+    const many = Array.from({ length: 5002 }, (_, i) => `P-${i},${MODEL},body`);
+    expect(problemsOf(['label,model,parts', ...many].join('\n'))).toEqual([
+      'line 5002: At most 5000 lines. Divide the file.',
+    ]);
   });
   it.each([
     ['without its columns', 'label,model\nA,B\n', /line 1: The column parts is missing/],

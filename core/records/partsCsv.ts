@@ -1,13 +1,12 @@
-import { parse, unparse } from 'papaparse';
+import { unparse } from 'papaparse';
 import type { PumpModel } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
-import { InputError } from '../errors';
-import { parseReading } from '../quantity/parse';
-import { say, listed } from '../wording/say';
-import { FORMULA, plainCell } from './csvCell';
+import { say } from '../wording/say';
+import { FORMULA } from './csvCell';
+import { lengthIn, readTable, wordIn, type Row, type Wrong } from './csvTable';
 import {
+  BLANK_PART,
   ORIGINS,
-  PART_SCHEMA,
   PART_STATES,
   partSchema,
   type PartSize,
@@ -67,24 +66,7 @@ export function partsCsv(parts: readonly ShelfPart[], sheets: readonly Sheet[]):
   return unparse(rows, { columns, escapeFormulae: FORMULA });
 }
 
-type Row = Readonly<Partial<Record<string, string>>>;
-
-/** Says something that is wrong with a line. */
-type Wrong = (message: string) => void;
-
-const lineNumber = (i: number): string => say('records.line', { line: i + 2 });
-
 const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
-
-function lengthIn(cell: string, kind: 'size' | 'gap', wrong: Wrong): number | null {
-  try {
-    return parseReading(cell, kind, 'mm').mm;
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error;
-    wrong(error.message);
-    return null;
-  }
-}
 
 /** Returns the parts of a pump that a cell names, by id or name. */
 function partsIn(cell: string, pump: PumpModel, wrong: Wrong): string[] {
@@ -110,22 +92,9 @@ function sizesIn(row: Row, pump: PumpModel, parts: readonly string[], wrong: Wro
       return [];
     }
     const value_mm = lengthIn(cell, 'size', wrong);
-    const doubt = row[`${dimension}${DOUBT_END}`]?.trim();
-    const u_mm = doubt ? lengthIn(doubt, 'gap', wrong) : USUAL_U_MM;
-    return value_mm === null || u_mm === null ? [] : [{ dimension, value_mm, u_mm }];
+    const u_mm = lengthIn(row[`${dimension}${DOUBT_END}`], 'gap', wrong) ?? USUAL_U_MM;
+    return value_mm === null ? [] : [{ dimension, value_mm, u_mm }];
   });
-}
-
-function oneOf<T extends string>(
-  cell: string | undefined,
-  known: readonly T[],
-  wrong: Wrong,
-): T | null {
-  const said = cell?.trim().toLowerCase();
-  if (!said) return null;
-  const found = known.find((k) => k === said);
-  if (!found) wrong(say('records.notOneOf', { text: said, known: known.join(', ') }));
-  return found ?? null;
 }
 
 /** Where lines of a file come to: the sheets of the shop, its shelf, and what a new part begins with. */
@@ -135,13 +104,6 @@ export interface Landing {
   /** Returns an id that no record has. */
   readonly freshId: () => string;
   readonly at: string;
-}
-
-/** Parts that a file brings: those that are new here, and those that it changes; how many are here as they are. */
-export interface PartsFound {
-  readonly added: readonly ShelfPart[];
-  readonly changed: readonly ShelfPart[];
-  readonly same: number;
 }
 
 /** Finds parts of the shelf by their ids and by their labels. */
@@ -162,6 +124,13 @@ class Shelf {
 /** Tells parts apart by what is written on them, for one model. */
 const labelKey = ({ sheet, label }: Pick<ShelfPart, 'sheet' | 'label'>): string =>
   `${sheet} ${label.trim().toLowerCase()}`;
+
+/** Says of two parts whether anything but the bookkeeping differs. */
+const content = ({ revision: _, createdAt: __, ...part }: ShelfPart): string =>
+  JSON.stringify({
+    ...part,
+    sizes: [...part.sizes].sort((a, b) => (a.dimension < b.dimension ? -1 : 1)),
+  });
 
 /** Returns the part of a line; a blank cell leaves what is here as it is. */
 function partOf(
@@ -191,80 +160,60 @@ function partOf(
       parts.includes(pump.dimensions.find((d) => d.id === dimension)?.part ?? '') &&
       !sizes.some((s) => s.dimension === dimension),
   );
-  const begun = here ?? { id: freshId(), revision: 0, createdAt: at, photos: [] };
-  return {
-    ...begun,
-    schema: PART_SCHEMA,
-    ...{ label, sheet: sheet.id, model: sheet.model, parts },
+  const text = (field: 'make' | 'from' | 'condition' | 'place'): string =>
+    cell(field) || (here?.[field] ?? '');
+  const part: ShelfPart = {
+    ...(here ?? { ...BLANK_PART, id: freshId(), createdAt: at }),
+    ...{ label, sheet: sheet.id, model: sheet.model, parts, sizes: [...kept, ...sizes] },
+    ...{ make: text('make'), from: text('from'), condition: text('condition') },
+    place: text('place'),
     variant: variant?.id ?? here?.variant ?? null,
-    make: cell('make') || (here?.make ?? ''),
-    from: cell('from') || (here?.from ?? ''),
-    condition: cell('condition') || (here?.condition ?? ''),
-    place: cell('place') || (here?.place ?? ''),
-    origin: oneOf(row.origin, ORIGINS, wrong) ?? here?.origin ?? 'used',
-    sizes: [...kept, ...sizes],
-    state: oneOf(row.state, PART_STATES, wrong) ?? here?.state ?? 'here',
+    origin: wordIn(row.origin, ORIGINS, wrong) ?? here?.origin ?? BLANK_PART.origin,
+    state: wordIn(row.state, PART_STATES, wrong) ?? here?.state ?? BLANK_PART.state,
     takenFor: cell('taken_for') || (here?.takenFor ?? ''),
   };
+  if (!here) return part;
+  return content(here) === content(part) ? here : { ...part, revision: here.revision + 1 };
 }
 
-/** Says of two parts whether anything but the bookkeeping differs. */
-const content = ({ revision: _, createdAt: __, ...part }: ShelfPart): string =>
-  JSON.stringify({
-    ...part,
-    sizes: [...part.sizes].sort((a, b) => (a.dimension < b.dimension ? -1 : 1)),
-  });
-
 /**
- * Reads loose parts from CSV, whole or not at all. Lengths are in mm where they name no unit; a part is the one on
- * the shelf of the same id, or of the same label and model.
+ * Reads loose parts from CSV, whole or not at all. Lengths are in mm where they name no unit. A line is the part
+ * on the shelf of the same id, or of the same label and model: that one itself where the line says nothing else,
+ * its next revision where it does.
  *
  * @throws FileError with the line of everything that is wrong
  */
-export function readPartsCsv(text: string, landing: Landing): PartsFound {
-  const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transform: plainCell,
-    transformHeader: (name) => name.trim(),
-  });
-  const lacking = (['label', 'model', 'parts'] as const).filter((c) => !meta.fields?.includes(c));
-  if (lacking.length > 0) {
-    const message = say('records.columnMissing', {
-      count: lacking.length,
-      columns: listed(lacking),
-    });
-    throw new FileError([{ place: say('records.line', { line: 1 }), message }]);
-  }
-  if (data.length > MOST_LINES) {
-    const message = say('records.mostLines', { most: MOST_LINES });
-    throw new FileError([{ place: 'the file', message }]);
-  }
-  const problems: FileProblem[] = [];
-  const seen = new Set<string>();
+export function readPartsCsv(text: string, landing: Landing): ShelfPart[] {
+  const [seen, ids] = [new Set<string>(), new Set<string>()];
   const shelf = new Shelf(landing.shelf);
-  const parts = data.flatMap((row, i) => {
-    const wrong = (message: string) => problems.push({ place: lineNumber(i), message });
-    const before = problems.length;
-    const part = partOf(row, shelf, landing, wrong);
-    if (!part || problems.length > before) return [];
-    const key = labelKey(part);
-    if (seen.has(key)) wrong('The same label is there twice for this model.');
-    seen.add(key);
-    try {
-      return [checked<ShelfPart>(partSchema, part)];
-    } catch (error) {
-      if (!(error instanceof FileError)) throw error;
-      error.problems.forEach(({ place, message }) => wrong(`${place}: ${message}`));
-      return [];
-    }
+  const parts = readTable(text, ['label', 'model', 'parts'], (row, wrong) => {
+    if (seen.size > MOST_LINES) return [];
+    let isSound = true;
+    const fault = (message: string) => {
+      isSound = false;
+      wrong(message);
+    };
+    const part = partOf(row, shelf, landing, fault);
+    if (!part) return [];
+    if (seen.has(labelKey(part))) fault('The same label is there twice for this model.');
+    if (ids.has(part.id)) fault('The same part is there twice.');
+    seen.add(labelKey(part));
+    ids.add(part.id);
+    if (seen.size > MOST_LINES) fault(say('records.mostLines', { most: MOST_LINES }));
+    const rest = isSound ? problemsIn(part) : [];
+    for (const { place, message } of rest) wrong([place, message].join(': '));
+    return [part];
   });
-  if (problems.length > 0) throw new FileError(problems.slice(0, 20));
-  const known = new Map(landing.shelf.map((part) => [part.id, part]));
-  const added = parts.filter(({ id }) => !known.has(id));
-  const changed = parts.filter((part) => {
-    const here = known.get(part.id);
-    return here !== undefined && content(here) !== content(part);
-  });
-  return { added, changed, same: parts.length - added.length - changed.length };
+  return parts.flat();
+}
+
+/** Lists what is wrong with a part by its schema. */
+function problemsIn(part: ShelfPart): readonly FileProblem[] {
+  try {
+    checked(partSchema, part);
+    return [];
+  } catch (error) {
+    if (!(error instanceof FileError)) throw error;
+    return error.problems;
+  }
 }

@@ -1,4 +1,4 @@
-import { PART_SCHEMA, type PartSize, type ShelfPart } from '../records/part';
+import { BLANK_PART, type PartSize, type ShelfPart } from '../records/part';
 import { AT } from './readings';
 import { VELTRANE_T6 } from './sheets';
 
@@ -9,13 +9,12 @@ export const shelfPart = (
   sizes: Readonly<Record<string, number>>,
   more: Partial<ShelfPart> = {},
 ): ShelfPart => ({
-  ...{ schema: PART_SCHEMA, id: label.toLowerCase(), revision: 1, createdAt: AT, label },
-  ...{ sheet: VELTRANE_T6.id, model: VELTRANE_T6.model, parts, variant: null, make: 'Skarn' },
-  ...{ origin: 'used', from: 'HM-0417', condition: '', place: 'Bin 4', photos: [] },
+  ...{ ...BLANK_PART, id: label.toLowerCase(), revision: 1, createdAt: AT, label, parts },
+  ...{ sheet: VELTRANE_T6.id, model: VELTRANE_T6.model, make: 'Skarn', from: 'HM-0417' },
+  place: 'Bin 4',
   sizes: Object.entries(sizes).map(([dimension, value_mm]): PartSize => ({
     ...{ dimension, value_mm, u_mm: 0.002 },
   })),
-  ...{ state: 'here', takenFor: '' },
   ...more,
 });
 

@@ -1,11 +1,13 @@
 import type { Choice } from '../pairing/choice';
-import type { MetalAllowed, Misfit } from '../pairing/fit';
+import { metalIn, type MetalAllowed, type Misfit } from '../pairing/fit';
+import type { Piece } from '../pairing/piece';
 import type { Build, BuildList, LeftOver } from '../pairing/pairing';
 import { characteristicOf, partName, pumpOf, type PumpKind } from '../pumps/registry';
 import { formatLength, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { ShopMoney } from '../records/rework';
 import type { ShelfPart } from '../records/part';
+import { seenWords } from './finding';
 import { sumWords } from './money';
 import { lower } from './planStep';
 import { say } from './say';
@@ -30,7 +32,9 @@ export function fitWords({ deckCut_mm, gearGrind_mm }: MetalAllowed, unit: ShopU
     seen(gearGrind_mm) ? say('shelf.grindGears', { amount: amount(gearGrind_mm) }) : '',
   ].filter(Boolean);
   if (words.length > 0) return words.join(' ');
-  return deckCut_mm + gearGrind_mm > 0 ? 'Fits as it is, but only just.' : 'Fits as it is.';
+  return metalIn({ deckCut_mm, gearGrind_mm }) > 0
+    ? 'Fits as it is, but only just.'
+    : 'Fits as it is.';
 }
 
 /** Says why two parts do not go together. */
@@ -116,7 +120,7 @@ export function choicesWords(sheet: PumpKind, choices: readonly Choice[], unit: 
   if (!best) return 'Nothing for this pump lies on the shelf.';
   if (best.fit.fits) {
     const { label, fit } = best;
-    return fit.deckCut_mm + fit.gearGrind_mm === 0
+    return metalIn(fit) === 0
       ? say('shelf.bestAsIs', { label })
       : say('shelf.best', { label, work: choiceWords(sheet, best, unit) });
   }
@@ -135,3 +139,7 @@ export function choiceAbout(
   if (shelf) return [what, shelf.make, standWords(shelf)].filter(Boolean).join(' · ');
   return [what, sumWords(price, money), say('shelf.days', { days })].join(' · ');
 }
+
+/** Says what was found on a piece: `Scored, nail catches; Chipped`. */
+export const seenOn = ({ findings }: Pick<Piece, 'findings'>, unit: ShopUnit): string =>
+  findings.map((finding) => seenWords(finding, unit)).join('; ');

@@ -2,8 +2,6 @@ import { dequal } from 'dequal';
 import { checkChange } from '../../core/records/changed';
 import type { Kinds } from '../../core/records/decode';
 import { idIn } from '../../core/records/file';
-import type { Job } from '../../core/records/job';
-import type { ShelfPart } from '../../core/records/part';
 import { merged, type Count } from '../../core/records/merge';
 import { isLoose, type RecordKind } from '../../core/records/migrate';
 import type { Photo } from '../../core/records/photo';
@@ -115,11 +113,10 @@ class Planning {
     const { kind, record, problems, raw } = offered;
     if (!record) return this.refuse(kind, raw, problems);
     if (kind === 'photo') return this.takePhoto(record as Photo, offered.place);
-    if (kind === 'job' || kind === 'part') {
-      const { photos } = record as Job | ShelfPart;
+    if ('photos' in record) {
       this.shown.set(
         record.id,
-        photos.map(({ id }) => id),
+        record.photos.map(({ id }) => id),
       );
     }
     try {

@@ -1,5 +1,6 @@
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import { touchedJobs } from '../tabs';
+import { Thread } from '../thread';
 import type { Backup } from './backup';
 import type { Outcome, Preview, TransferDesk } from './desk';
 import type { OnProgress } from './progress';
@@ -16,9 +17,10 @@ export interface RemoteDesk {
 
 /** Opens a transfer desk; whoever opens it closes it. */
 export function openDesk(): RemoteDesk {
-  // The address is that of the page: the app starts too late to know its own script's.
-  const worker = new Worker(new URL('../../workers/transfer.worker', window.location.href));
-  const desk = wrap<TransferDesk>(worker);
+  const thread = new Thread<TransferDesk>(
+    () => new Worker(new URL('../../workers/transfer.worker', window.location.href)),
+  );
+  const desk = thread.remote;
   return {
     plan: (file, tell) => desk.plan(file, proxy(tell)),
     apply: async (tell) => {
@@ -29,6 +31,6 @@ export function openDesk(): RemoteDesk {
     },
     backup: (tell) => desk.backup(proxy(tell)),
     cancel: () => void desk.cancel(),
-    close: () => worker.terminate(),
+    close: () => thread.close(),
   };
 }

@@ -15,6 +15,7 @@ import {
   UNREADABLE,
   type RawRecord,
 } from './layout';
+import { CsvSource, isCsv } from './csv';
 import { photoHeadSchema, withPicture, type PhotoHead } from './pictures';
 import { Cancelled, type Course } from './progress';
 import { isZip, piecesOf } from './zip';
@@ -26,7 +27,7 @@ export type Offered =
 
 /** A file to be imported, of whatever form. */
 export interface Source {
-  /** Whether it is to be taken whole or not at all: a single job with its photos. */
+  /** Whether it is to be taken whole or not at all: a single job with its photos, a table. */
   readonly whole: boolean;
   /** Gives every record, one at a time. */
   records(course: Course): AsyncGenerator<Offered>;
@@ -128,9 +129,10 @@ class ZipSource implements Source {
 /**
  * Opens a file that somebody chose.
  *
- * @throws FileError where it is neither a file of the app's own format nor a backup, or of a newer version
+ * @throws FileError where it is neither a file of the app's own format, a backup nor a table, or of a newer version
  */
 export async function openSource(file: Blob): Promise<Source> {
+  if (isCsv(file)) return new CsvSource(await file.text());
   if (!(await isZip(file))) return new TextSource(openFile(await file.text()).rows);
   await checkHead(file);
   return new ZipSource(file);

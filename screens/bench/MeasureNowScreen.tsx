@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
-import { InputError } from '@/core/errors';
+import { InputError, tried } from '@/core/errors';
 import type { Characteristic } from '@/core/pumps/family';
 import { FAMILIES, familyOf, pumpOf } from '@/core/pumps/registry';
 import { unitName } from '@/core/quantity/format';
@@ -74,14 +74,10 @@ function limitOf(
 function limitsOf(lines: readonly Line[], all: readonly Characteristic[], unit: ShopUnit) {
   const limits: QuickLimit[] = [];
   const wrong = lines.map((line, i) => {
-    try {
-      const limit = limitOf(line, all, unit, lines.slice(0, i));
-      if (limit) limits.push(limit);
-      return '';
-    } catch (error) {
-      if (error instanceof InputError) return error.message;
-      throw error;
-    }
+    const limit = tried(() => limitOf(line, all, unit, lines.slice(0, i)));
+    if (!limit.ok) return limit.message;
+    if (limit.value) limits.push(limit.value);
+    return '';
   });
   return { limits, wrong };
 }

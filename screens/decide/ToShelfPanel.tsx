@@ -3,13 +3,13 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { labelFor } from '@/core/pairing/labels';
-import { pieceFrom } from '@/core/pairing/piece';
+import { piecesFrom } from '@/core/pairing/piece';
 import { pieceKinds, type PieceKind } from '@/core/pairing/roles';
 import type { ShelfPart } from '@/core/records/part';
 import { say } from '@/core/wording/say';
-import { seenWords } from '@/core/wording/finding';
+import { seenOn } from '@/core/wording/shelf';
 import { KEYS, useParts } from '@/data/hooks';
-import { createParts } from '@/data/shelf';
+import { createParts, type NewPart } from '@/data/shelf';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';
 import { Notice } from '@/ui/Notice';
@@ -32,26 +32,28 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
   const { job, shop } = deciding;
   const client = useQueryClient();
   const { data: shelf } = useParts();
+  const records = shelf?.records ?? [];
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [place, setPlace] = useState('');
   const kinds = useMemo(() => pieceKinds(job.sheet), [job.sheet]);
-  const pieces = useMemo(
-    () => kinds.map((kind) => ({ kind, piece: pieceFrom(job, kind.parts) })),
-    [kinds, job],
-  );
+  const pieces = useMemo(() => {
+    const all = piecesFrom(
+      job,
+      kinds.map(({ parts }) => parts),
+    );
+    return kinds.flatMap((kind, i) => {
+      const piece = all[i];
+      return piece ? [{ kind, piece }] : [];
+    });
+  }, [kinds, job]);
   const picked = pieces.filter(({ kind }) => chosen.includes(kind.id));
   const put = useOnce(async () => {
-    const labels = (shelf?.records ?? []).map(({ label }) => label);
-    const parts = picked.map(({ kind, piece }) => {
-      const label = labelFor(kind, labels);
-      labels.push(label);
-      const { findings, ...what } = piece;
-      const condition = findings.map((f) => seenWords(f, shop.unit)).join('; ');
-      return {
-        ...{ label, sheet: job.sheet.id, model: job.sheet.model, ...what },
-        ...{ make: '', origin: 'used' as const, from: job.tag, condition, place: place.trim() },
-      };
-    });
+    const parts = picked.reduce<readonly NewPart[]>((made, { kind, piece }) => {
+      const { findings: _, ...what } = piece;
+      const label = labelFor(kind, [...records, ...made]);
+      const about = { from: job.tag, place: place.trim(), condition: seenOn(piece, shop.unit) };
+      return [...made, { label, sheet: job.sheet.id, model: job.sheet.model, ...what, ...about }];
+    }, []);
     await createParts(parts);
     setChosen([]);
     await client.invalidateQueries({ queryKey: KEYS.parts });
@@ -79,14 +81,13 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
       {put.failed ? <Notice kind="error">{put.failed}</Notice> : null}
       <View>
         {pieces.map(({ kind, piece }) => {
-          const there = (shelf?.records ?? []).find((part) => isOf(part, kind, job.tag));
+          const there = records.find((part) => isOf(part, kind, job.tag));
           const clash = picked.some(
             (p) => p.kind.id !== kind.id && p.kind.parts.some((id) => kind.parts.includes(id)),
           );
           const sizes = say('shelf.sizesCounted', { count: piece.sizes.length });
-          const seen = piece.findings.map((f) => seenWords(f, shop.unit));
           const already = there ? say('shelf.thereAlready', { label: there.label }) : '';
-          const about = [sizes, ...seen, already].filter(Boolean).join(' · ');
+          const about = [sizes, seenOn(piece, shop.unit), already].filter(Boolean).join(' · ');
           return (
             <CheckRow
               key={kind.id}

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import { trimmed } from '@/core/quantity/format';
@@ -28,12 +28,9 @@ export function WiderPanel({ job, onDone }: Props) {
   const [over, setOver] = useState<number | null>(null);
   const { control, handleSubmit, setError } = useForm({ defaultValues: { over: '' } });
   const work = handleSubmit(({ over: text }) => {
-    try {
-      setOver(parseReading(text, 'gap', bareUnit('gap', unit)).mm);
-    } catch (problem) {
-      if (!(problem instanceof InputError)) throw problem;
-      setError('over', { message: problem.message }, { shouldFocus: true });
-    }
+    const read = tried(() => parseReading(text, 'gap', bareUnit('gap', unit)).mm);
+    if (read.ok) setOver(read.value);
+    else setError('over', { message: read.message }, { shouldFocus: true });
   });
   return (
     <Sheet title="Wider gears, for more flow" back="Back to What if" onBack={onDone}>

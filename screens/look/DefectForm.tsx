@@ -3,7 +3,7 @@ import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { proposalFor } from '@/core/inspect/consequence';
 import type { Point } from '@/core/pumps/shapes';
 import { defectOf, defectsOf, type DefectId } from '@/core/pumps/teardown/defects';
@@ -56,15 +56,8 @@ interface Described {
 const NOTHING: Described = { defect: '', nail: '', depth: '', remark: '', decided: '' };
 
 /** A depth as typed; nothing typed is none. */
-function depthOf(text: string, unit: 'mm' | 'thou'): number | null | InputError {
-  if (text.trim() === '') return null;
-  try {
-    return parseReading(text, 'gap', bareUnit('gap', unit)).mm;
-  } catch (error) {
-    if (error instanceof InputError) return error;
-    throw error;
-  }
-}
+const depthOf = (text: string, unit: 'mm' | 'thou') =>
+  tried(() => (text.trim() === '' ? null : parseReading(text, 'gap', bareUnit('gap', unit)).mm));
 
 /** What is wrong with a surface: the kind, the nail, a depth; what follows is proposed, and decided here. */
 export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Props) {
@@ -108,8 +101,8 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
   }
   const known = defectOf(defect);
   const deep = depthOf(depth, held);
-  const wrong = deep instanceof InputError ? deep.message : null;
-  const depth_mm = deep instanceof InputError ? null : deep;
+  const wrong = deep.ok ? null : deep.message;
+  const depth_mm = deep.ok ? deep.value : null;
   const proposal = proposalFor(
     job.sheet,
     surface,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { formatLength, unitName } from '@/core/quantity/format';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
@@ -32,15 +32,12 @@ export function useLever(pitchRadius_mm: number | null, unit: ShopUnit): Lever {
       return { ok: false, message: 'Lever angle must be 0–80°.' };
     if (pitchRadius_mm === null || radius.trim() === '')
       return { ok: true, lever: { lever_deg, contactRadius_mm: null } };
-    try {
-      const { mm } = parseReading(radius, 'size', bareUnit('size', unit));
-      if (mm <= 0) return { ok: false, message: 'Radius must be above 0.' };
-      return { ok: true, lever: { lever_deg, contactRadius_mm: mm } };
-    } catch (error) {
-      if (error instanceof InputError)
-        return { ok: false, message: say('measure.radiusWrong', { error: error.message }) };
-      throw error;
+    const contact = tried(() => parseReading(radius, 'size', bareUnit('size', unit)).mm);
+    if (!contact.ok) {
+      return { ok: false, message: say('measure.radiusWrong', { error: contact.message }) };
     }
+    if (contact.value <= 0) return { ok: false, message: 'Radius must be above 0.' };
+    return { ok: true, lever: { lever_deg, contactRadius_mm: contact.value } };
   };
   return { angle, radius, pitchRadius_mm, setAngle, setRadius, read };
 }

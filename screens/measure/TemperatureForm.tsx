@@ -6,7 +6,7 @@ import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { object, string } from 'yup';
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import {
   bareTemperature,
   formatTemperature,
@@ -24,13 +24,8 @@ const degrees = (unit: ShopUnit) =>
   string()
     .defined()
     .test('degrees', rangeIn(unit), (text) => {
-      try {
-        const value = parseTemperature_C(text ?? '', unit);
-        return value === null || (value >= -40 && value <= 150);
-      } catch (error) {
-        if (error instanceof InputError) return false;
-        throw error;
-      }
+      const read = tried(() => parseTemperature_C(text ?? '', unit));
+      return read.ok && (read.value === null || (read.value >= -40 && read.value <= 150));
     });
 
 const rangeIn = (unit: ShopUnit): string =>

@@ -10,9 +10,9 @@ import { FootButton } from '@/ui/FootButton';
 import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { expectedSize, gaugeFor, indicatorFor, zeroAt, zerosOf } from '@/core/instruments/gauges';
-import { asTyped, namesUnit, parseReading, type ParsedReading } from '@/core/quantity/parse';
+import { asTyped, namesUnit, parseReading } from '@/core/quantity/parse';
 import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { pumpOf } from '@/core/pumps/registry';
 import { onFirstSection } from '@/core/pumps/sections';
@@ -40,8 +40,6 @@ import { say } from '@/core/wording/say';
 const NO_MARKS: readonly DrawnStation[] = [];
 
 type ReadStep = Extract<Step, { way: 'size' | 'swing' }>;
-type Understood = { ok: true; reading: ParsedReading } | { ok: false; message: string };
-
 interface Props extends Openers {
   readonly job: Job;
   readonly shown: Assessment;
@@ -50,14 +48,9 @@ interface Props extends Openers {
   readonly gauge: Source;
 }
 
-function understand(text: string, kind: LengthKind, unit: 'mm' | 'in' | 'thou'): Understood {
-  try {
-    return { ok: true, reading: parseReading(text, kind, unit) };
-  } catch (error) {
-    if (error instanceof InputError) return { ok: false, message: error.message };
-    throw error;
-  }
-}
+/** Reads a figure as it is typed, in the unit that a bare one is in. */
+const understand = (text: string, kind: LengthKind, unit: 'mm' | 'in' | 'thou') =>
+  tried(() => parseReading(text, kind, unit));
 
 /** Decimals that a mic shows. */
 const SHOWN = { mm: 3, in: 4 } as const;
@@ -122,7 +115,7 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
     return measuring.read({
       text: entered.trim(),
       unit,
-      read_mm: entry.reading.mm,
+      read_mm: entry.value.mm,
       source,
       ...(bySize ? {} : held.lever),
     });
@@ -206,7 +199,7 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
           {refused ??
             (understood
               ? understood.ok
-                ? understood.reading.echo
+                ? understood.value.echo
                 : ''
               : `${tool} · ${EXAMPLE[shop.unit][kind]}`)}
         </HelperText>

@@ -1,5 +1,5 @@
 import { object, string } from 'yup';
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import { zeroCheck, type ZeroCheck } from '@/core/records/instrument';
@@ -9,13 +9,8 @@ const lengthText = (unit: ShopUnit) =>
   string()
     .required('Enter a length')
     .test('length', (text, context) => {
-      try {
-        readSigned(text ?? '', unit);
-        return true;
-      } catch (error) {
-        if (error instanceof InputError) return context.createError({ message: error.message });
-        throw error;
-      }
+      const read = tried(() => readSigned(text ?? '', unit));
+      return read.ok || context.createError({ message: read.message });
     });
 
 /** A reading that may be below zero: an indicator or a depth mic on its standard. */

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
 import { formatTemperature, parseTemperature_C } from '@/core/quantity/temperature';
 import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
@@ -24,13 +24,7 @@ export class Reader {
   ): number | null {
     if (text.trim() === '') return null;
     if (text === kept.text) return kept.mm;
-    try {
-      return parseReading(text, kind, bareUnit(kind, this.unit)).mm;
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      this.wrong(path, error.message);
-      return null;
-    }
+    return this.tried(path, () => parseReading(text, kind, bareUnit(kind, this.unit)).mm);
   }
 
   /** A temperature in °C, bare ones on the shop's scale; the figure kept where its text was not touched. */
@@ -40,13 +34,7 @@ export class Reader {
     kept: { text: string | undefined; celsius: number | null },
   ): number | null {
     if (text === kept.text) return kept.celsius;
-    try {
-      return parseTemperature_C(text, this.unit);
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      this.wrong(path, error.message);
-      return null;
-    }
+    return this.tried(path, () => parseTemperature_C(text, this.unit));
   }
 
   /** Writes a temperature in the shop's unit. */
@@ -59,6 +47,14 @@ export class Reader {
     const value = parseNumber(text);
     if (value === null || Number.isFinite(value)) return value;
     this.wrong(path, say('sheets.notANumber', { text: text.trim() }));
+    return null;
+  }
+
+  /** What comes of reading a text; null where what is wrong with it was noted. */
+  private tried<T>(path: string, read: () => T): T | null {
+    const result = tried(read);
+    if (result.ok) return result.value;
+    this.wrong(path, result.message);
     return null;
   }
 

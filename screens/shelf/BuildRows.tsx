@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
-import type { Build, BuildList } from '@/core/pairing/pairing';
+import type { Build, BuildList, LockedPair } from '@/core/pairing/pairing';
+import { LONGEST_LINE } from '@/core/quantity/parse';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
@@ -12,6 +12,7 @@ import { useShop } from '@/data/hooks';
 import { startBuild } from '@/data/shelf';
 import { ActionRow } from '@/ui/ActionRow';
 import { Button } from '@/ui/Button';
+import { FirstOf } from '@/ui/FirstOf';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 import { useOnce } from '../shell/useOnce';
@@ -20,38 +21,37 @@ interface Props {
   readonly sheet: Sheet;
   readonly tier: string;
   readonly list: BuildList;
-  readonly bodies: readonly ShelfPart[];
-  readonly gears: readonly ShelfPart[];
+  readonly partOf: (id: string) => ShelfPart | undefined;
   readonly unit: ShopUnit;
-  readonly locked: readonly (readonly [string, string])[];
+  readonly locked: readonly LockedPair[];
   readonly onLock: (body: string, gears: string) => void;
   readonly onUnlock: (body: string) => void;
 }
 
-/** So many pumps are drawn at first; the rest on demand. */
-const SHOWN = 40;
-
 /** The pumps that can be built: which body with which gears, and what comes off for it. */
 export function BuildRows(props: Props) {
-  const { sheet, tier, list, bodies, gears, unit, locked, onLock, onUnlock } = props;
+  const { sheet, tier, list, partOf, unit, locked, onLock, onUnlock } = props;
   const router = useRouter();
   const client = useQueryClient();
   const shop = useShop();
-  const [all, setAll] = useState(false);
-  const partOf = (id: string) => [...bodies, ...gears].find((part) => part.id === id);
   const start = useOnce(async (build: Build) => {
     const parts = [build.body, build.gears];
-    const tag = parts.map((id) => partOf(id)?.label ?? '').join('+');
-    const id = await startBuild(tag, parts, sheet, tier, shop);
+    const tag = parts
+      .map((id) => partOf(id)?.label ?? '')
+      .join('+')
+      .slice(0, LONGEST_LINE);
+    const id = await startBuild(parts, { tag, tier, by: shop.person }, sheet, shop);
     await client.invalidateQueries();
     router.push(`/job/${id}/tag`);
   });
-  const shown = all ? list.builds : list.builds.slice(0, SHOWN);
   return (
     <View>
       {start.failed ? <Notice kind="error">{start.failed}</Notice> : null}
-      <View role="list" aria-label="Pumps that can be built">
-        {shown.map((build) => {
+      <FirstOf
+        label="Pumps that can be built"
+        items={list.builds}
+        first={40}
+        row={(build) => {
           const isLocked = locked.some(([body]) => body === build.body);
           const [body, set] = [partOf(build.body), partOf(build.gears)];
           const name = say('shelf.pairedWith', {
@@ -95,13 +95,8 @@ export function BuildRows(props: Props) {
               </Words>
             </ActionRow>
           );
-        })}
-      </View>
-      {shown.length < list.builds.length ? (
-        <Button mode="text" onPress={() => setAll(true)}>
-          {say('shelf.showAll', { count: list.builds.length })}
-        </Button>
-      ) : null}
+        }}
+      />
     </View>
   );
 }

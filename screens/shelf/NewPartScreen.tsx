@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { useWatch } from 'react-hook-form';
-import { labelFor } from '@/core/pairing/labels';
+import { isTaken, labelFor } from '@/core/pairing/labels';
 import { pieceKinds } from '@/core/pairing/roles';
 import type { ShelfPart } from '@/core/records/part';
 import { sheetName, type Sheet } from '@/core/records/sheet';
@@ -20,6 +20,7 @@ import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { onceValid, Refused, useOnce } from '../shell/useOnce';
+import { ORIGIN_OPTIONS } from './partForm';
 
 interface Form {
   sheet: string;
@@ -68,11 +69,10 @@ function NewPart({ sheets, first, shelf }: Props) {
   const sheet = sheets.find(({ id }) => id === sheetId) ?? first;
   const pieces = useMemo(() => pieceKinds(sheet), [sheet]);
   const piece = pieces.find(({ id }) => id === pieceId) ?? pieces[0];
-  const labels = shelf.map(({ label }) => label);
-  const proposed = piece ? labelFor(piece, labels) : '';
+  const proposed = piece ? labelFor(piece, shelf) : '';
   const make = onceValid(handleSubmit, async (form) => {
     const label = form.label.trim() || proposed;
-    if (labels.some((other) => other.toLowerCase() === label.toLowerCase())) {
+    if (isTaken(label, shelf)) {
       setError('label', { message: say('shelf.labelTaken', { label }) }, { shouldFocus: true });
       throw new Refused();
     }
@@ -80,8 +80,7 @@ function NewPart({ sheets, first, shelf }: Props) {
       createParts([
         {
           ...{ label, sheet: sheet.id, model: sheet.model, parts: [...(piece?.parts ?? [])] },
-          ...{ variant: null, make: '', origin: form.origin, from: '', condition: '' },
-          ...{ place: form.place.trim(), sizes: [] },
+          ...{ origin: form.origin, place: form.place.trim() },
         },
       ]),
     );
@@ -117,10 +116,7 @@ function NewPart({ sheets, first, shelf }: Props) {
             <Choice
               label="New or used"
               value={origin}
-              options={[
-                { value: 'used', name: 'Used' },
-                { value: 'new', name: 'New' },
-              ]}
+              options={ORIGIN_OPTIONS}
               onChange={(value) => setValue('origin', value, { shouldDirty: true })}
             />
             <Field control={control} name="label" label="Label" placeholder={proposed} />

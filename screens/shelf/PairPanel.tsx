@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { metalOf, rulesFor } from '@/core/pairing/roles';
 import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
@@ -28,15 +28,9 @@ interface Props {
   readonly gears: readonly ShelfPart[];
 }
 
-/** Reads an amount as it is typed; the message where it is none. */
-function amountOf(text: string, unit: ShopUnit): { readonly mm: number | null; wrong: string } {
-  try {
-    return { mm: parseReading(text, 'gap', bareUnit('gap', unit)).mm, wrong: '' };
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error;
-    return { mm: null, wrong: error.message };
-  }
-}
+/** Reads an amount as it is typed. */
+const amountOf = (text: string, unit: ShopUnit) =>
+  tried(() => parseReading(text, 'gap', bareUnit('gap', unit)).mm);
 
 /** Pairing the parts of one model: by which limits, how much may come off, and what can be built. */
 export function PairPanel({ sheet, bodies, gears }: Props) {
@@ -48,10 +42,9 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
   const [grind, setGrind] = useState(formatLength(usual.gearGrind_mm, 'gap', unit));
   const [locked, setLocked] = useState<PairingTask['locked']>([]);
   const [deckCut, gearGrind] = [amountOf(deck, unit), amountOf(grind, unit)];
-  const [deckCut_mm, gearGrind_mm] = [
-    deckCut.mm ?? usual.deckCut_mm,
-    gearGrind.mm ?? usual.gearGrind_mm,
-  ];
+  // What is no length yet leaves what the shop takes off.
+  const deckCut_mm = deckCut.ok ? deckCut.value : usual.deckCut_mm;
+  const gearGrind_mm = gearGrind.ok ? gearGrind.value : usual.gearGrind_mm;
   const task = useMemo(
     (): PairingTask => ({
       rules: rulesFor(sheet, tier, shop.rules, { deckCut_mm, gearGrind_mm }),
@@ -64,6 +57,11 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
     [sheet, tier, shop.rules, deckCut_mm, gearGrind_mm, bodies, gears, locked],
   );
   const { list, share, error, stopped, stop, again } = usePairing(task);
+  const parts = useMemo(
+    () => new Map([...bodies, ...gears].map((part) => [part.id, part])),
+    [bodies, gears],
+  );
+  const partOf = (id: string) => parts.get(id);
   const lock = (body: string, set: string) =>
     setLocked((now) => [...now.filter(([b, s]) => b !== body && s !== set), [body, set]]);
   const unlock = (body: string) => setLocked((now) => now.filter(([b]) => b !== body));
@@ -85,13 +83,13 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
               label={say('shelf.sizeField', { name: 'Most off the deck', unit })}
               text={deck}
               onChange={setDeck}
-              wrong={deckCut.wrong}
+              wrong={deckCut.ok ? '' : deckCut.message}
             />
             <TypedBox
               label={say('shelf.sizeField', { name: 'Most off the gears', unit })}
               text={grind}
               onChange={setGrind}
-              wrong={gearGrind.wrong}
+              wrong={gearGrind.ok ? '' : gearGrind.message}
             />
           </View>
         </>
@@ -123,12 +121,16 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
             <>
               <Heading size="instruction">{buildsWords(list, unit)}</Heading>
               <BuildRows
-                {...{ sheet, tier, list, bodies, gears, unit }}
+                {...{ sheet, tier, list, partOf, unit }}
                 locked={task.locked}
                 onLock={lock}
                 onUnlock={unlock}
               />
-              <LeftRows {...{ sheet, list, bodies, gears, unit }} />
+              <LeftRows
+                {...{ sheet, unit }}
+                left={list.left}
+                labelOf={(id) => partOf(id)?.label ?? id}
+              />
               <LockForm bodies={bodies} gears={gears} onLock={lock} />
             </>
           ) : error || stopped || share ? null : (

@@ -1,12 +1,12 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { ShopUnit } from '@/core/quantity/units';
-import { ORIGINS, type ShelfPart } from '@/core/records/part';
+import { isTaken } from '@/core/pairing/labels';
+import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
 import { say } from '@/core/wording/say';
 import { partsWords, standWords } from '@/core/wording/shelf';
-import { KEYS, useChange } from '@/data/hooks';
+import { useChange, useParts } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
@@ -21,7 +21,7 @@ import { pointAt } from '../shell/pointAt';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import { MakeNote } from './MakeNote';
-import { dimensionsOf, partFromForm, partToForm, type PartForm } from './partForm';
+import { dimensionsOf, ORIGIN_OPTIONS, partFromForm, partToForm, type PartForm } from './partForm';
 import { PartLabel, PrintLabels } from './PartLabels';
 import { PartMoves } from './PartMoves';
 import { PartPhotos } from './PartPhotos';
@@ -31,8 +31,6 @@ interface Props {
   readonly sheet: Sheet;
   readonly unit: ShopUnit;
 }
-
-const ORIGIN_NAME = { new: 'New', used: 'Used' } as const;
 
 const LABELS = {
   label: 'The label',
@@ -48,8 +46,8 @@ const LABELS = {
 
 /** A loose part: what is written on it, where it lies, what was measured of it. */
 export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
-  const client = useQueryClient();
   const { apply, error } = useChange('part', part.id);
+  const { data: shelf } = useParts();
   const { held: unit, follow, take } = useHeldUnit(shopUnit);
   const kept = useKeptForm<PartForm>({
     key: `part/${part.id}`,
@@ -65,6 +63,10 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
     clearErrors();
     const read = partFromForm(form, part, sheet, unit);
     if (!read.ok) return pointAt(kept.form, read.errors);
+    if (isTaken(read.record.label, shelf?.records ?? [], part.id)) {
+      const message = say('shelf.labelTaken', { label: read.record.label });
+      return pointAt(kept.form, { label: message });
+    }
     await kept.save((check, edited) =>
       apply((stored) => {
         check(partToForm(stored, sheet, unit));
@@ -75,7 +77,8 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
         const sized = edited.some((name) => name === 'sizes' || name === 'doubts');
         return { ...stored, ...changed, ...(sized ? { sizes } : {}) };
       }).then(
-        () => client.invalidateQueries({ queryKey: KEYS.parts }).then(() => true),
+        () => true,
+        // The error stays with the hook and is shown; the form keeps what was typed.
         () => false,
       ),
     );
@@ -141,7 +144,7 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
             <Choice
               label="New or used"
               value={origin}
-              options={ORIGINS.map((value) => ({ value, name: ORIGIN_NAME[value] }))}
+              options={ORIGIN_OPTIONS}
               onChange={(value) => setValue('origin', value, { shouldDirty: true })}
             />
             <Field control={control} name="from" label="From which job" />

@@ -1,9 +1,8 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
 import { say } from '@/core/wording/say';
-import { KEYS, useChange, useJobSummaries, useRemove } from '@/data/hooks';
+import { useChange, useJobSummaries, useRemove } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
@@ -13,15 +12,11 @@ import { Heading, Words } from '@/ui/Words';
 /** What can become of a loose part: it goes into a job, back on the shelf, to scrap. */
 export function PartMoves({ part }: { readonly part: ShelfPart }) {
   const router = useRouter();
-  const client = useQueryClient();
   const { apply, error } = useChange('part', part.id);
   const { mutateAsync: removePart, error: notRemoved } = useRemove('part');
   const set = (change: Partial<ShelfPart>) =>
-    apply((p) => ({ ...p, ...change })).then(
-      () => client.invalidateQueries({ queryKey: KEYS.parts }),
-      // The error stays with the hook and is shown.
-      () => undefined,
-    );
+    // The error stays with the hook and is shown.
+    apply((p) => ({ ...p, ...change })).catch(() => undefined);
   return (
     <View style={{ gap: 8 }}>
       {error || notRemoved ? (
@@ -53,6 +48,9 @@ export function PartMoves({ part }: { readonly part: ShelfPart }) {
   );
 }
 
+/** So many open jobs are named. */
+const NAMED = 6;
+
 /** Open jobs on pumps of the part's model: it goes in under Decide. */
 function JobsOf({ part }: { readonly part: ShelfPart }) {
   const { data } = useJobSummaries();
@@ -61,7 +59,7 @@ function JobsOf({ part }: { readonly part: ShelfPart }) {
   return (
     <>
       <Heading>Put it in a job</Heading>
-      {jobs.slice(0, 6).map(({ id, tag, unit }) => (
+      {jobs.slice(0, NAMED).map(({ id, tag, unit }) => (
         <RowLink
           key={id}
           href={`/job/${id}/decide?shelf=${part.id}`}
@@ -69,9 +67,9 @@ function JobsOf({ part }: { readonly part: ShelfPart }) {
           about={unit || 'See how it would fit'}
         />
       ))}
-      {jobs.length > 6 ? (
+      {jobs.length > NAMED ? (
         <Words size="note" tone="muted">
-          {say('shelf.jobsMore', { count: jobs.length - 6 })}
+          {say('shelf.jobsMore', { count: jobs.length - NAMED })}
         </Words>
       ) : null}
     </>

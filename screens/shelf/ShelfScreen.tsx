@@ -75,7 +75,7 @@ export function ShelfScreen() {
           A job gives its parts to the shelf under Decide, and takes parts from it there.
         </Words>
         <FootRow>
-          <FootButton low name="Import a list" onPress={() => router.push('/shelf/import')} />
+          <FootButton low name="Import a list" onPress={() => router.push('/import')} />
         </FootRow>
       </Page>
     );
@@ -108,7 +108,7 @@ export function ShelfScreen() {
       />
       <Choice label="Where it is" value={state} options={STATES} onChange={setState} />
       <FootRow>
-        <FootButton low name="Import" onPress={() => router.push('/shelf/import')} />
+        <FootButton low name="Import" onPress={() => router.push('/import')} />
         <FootButton
           low
           name="Save as CSV"

@@ -1,4 +1,4 @@
-import { labelFor } from '@/core/pairing/labels';
+import { isTaken, labelFor } from '@/core/pairing/labels';
 import { pieceKinds } from '@/core/pairing/roles';
 import { gearSet } from '@/core/testing/shelf';
 import { SHEETS, VELTRANE_T6 } from '@/core/testing/sheets';
@@ -59,7 +59,13 @@ describe('a new label', () => {
   it('is the first of its letters that no part has, whatever the case', () => {
     const [set, body] = pieceKinds(VELTRANE_T6) as [PieceKindOf, PieceKindOf];
     expect(labelFor(set, [])).toBe('GS-1');
-    expect(labelFor(set, ['gs-1', 'GS-2', 'GS-4'])).toBe('GS-3');
+    const taken = ['gs-1', 'GS-2', 'GS-4'].map((label) => gearSet(label, 20));
+    expect(labelFor(set, taken)).toBe('GS-3');
+    expect([
+      isTaken(' GS-1', taken),
+      isTaken('GS-3', taken),
+      isTaken('GS-1', taken, 'gs-1'),
+    ]).toEqual([...[true, false, false]]);
     expect(labelFor(body, [])).toBe('BO-1');
   });
   it('is of a set for the gears of each section of a stack, and of every part by itself', () => {

@@ -1,10 +1,10 @@
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import type { Dimension } from '@/core/pumps/family';
 import { pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, MM_PER, type ShopUnit } from '@/core/quantity/units';
-import { partSchema, type PartSize, type ShelfPart } from '@/core/records/part';
+import { ORIGINS, partSchema, type PartSize, type ShelfPart } from '@/core/records/part';
 import { USUAL_U_MM } from '@/core/records/partsCsv';
 import type { Sheet } from '@/core/records/sheet';
 import { validated, type Errors, type Read } from '../shell/formRecord';
@@ -22,6 +22,10 @@ export interface PartForm {
   sizes: Record<string, string>;
   doubts: Record<string, string>;
 }
+
+const ORIGIN_NAME: Readonly<Record<ShelfPart['origin'], string>> = { new: 'New', used: 'Used' };
+
+export const ORIGIN_OPTIONS = ORIGINS.map((value) => ({ value, name: ORIGIN_NAME[value] }));
 
 /** Lists the dimensions that can be measured of loose parts. */
 export const dimensionsOf = (sheet: Sheet, { parts }: Pick<ShelfPart, 'parts'>): Dimension[] =>
@@ -54,13 +58,10 @@ function typed(
   unit: ShopUnit,
   wrong: (message: string) => void,
 ): number {
-  try {
-    return parseReading(text, kind, bareUnit(kind, unit)).mm;
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error;
-    wrong(error.message);
-    return 0;
-  }
+  const read = tried(() => parseReading(text, kind, bareUnit(kind, unit)).mm);
+  if (read.ok) return read.value;
+  wrong(read.message);
+  return 0;
 }
 
 /** The loose part that a form describes; sizes whose text was not touched keep what they were. */

@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import type { LoosePart, PairingRules } from '@/core/pairing/fit';
-import type { BuildList } from '@/core/pairing/pairing';
+import type { BuildList, LockedPair } from '@/core/pairing/pairing';
 import type { ShelfPart } from '@/core/records/part';
-import { RemoteShelf } from '@/data/shelf';
+import { RemotePairer } from '@/data/pairing';
 
 /** What is paired, and by what. */
 export interface PairingTask {
@@ -10,7 +10,7 @@ export interface PairingTask {
   readonly bodies: readonly ShelfPart[];
   readonly gears: readonly ShelfPart[];
   /** Pairs made by hand, body first. */
-  readonly locked: readonly (readonly [string, string])[];
+  readonly locked: readonly LockedPair[];
 }
 
 /** How far the pairing is, and what it came to. */
@@ -48,7 +48,7 @@ export function usePairing(task: PairingTask): PairingCourse {
     const set = (part: Partial<Done>) => {
       if (!isLeft) setDone((now) => ({ ...now, ...part }));
     };
-    const remote = new RemoteShelf();
+    const remote = new RemotePairer();
     const { rules, bodies, gears, locked } = task;
     remote
       .pair(rules, bodies.map(loose), gears.map(loose), locked, (share) => set({ share }))

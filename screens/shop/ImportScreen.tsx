@@ -28,7 +28,7 @@ export function ImportScreen() {
   const [state, setState] = useState<State>({ at: 'start' });
 
   const choose = async () => {
-    const file = await chooseFile('.json,.zip,application/json,application/zip');
+    const file = await chooseFile('.json,.zip,.csv,application/json,application/zip,text/csv');
     if (!file) return;
     const { name } = file;
     const found = await run((desk, tell) => desk.plan(file, tell));
@@ -36,16 +36,20 @@ export function ImportScreen() {
     else if (found.cancelled) setState({ at: 'start' });
     else setState({ at: 'refused', name, problems: found.problems });
   };
-  const apply = async (name: string) => {
+  const apply = async ({ name, preview }: Extract<State, { at: 'preview' }>) => {
     const done = await run((desk, tell) => desk.apply(tell));
     if (!done.ok && !done.cancelled) setState({ at: 'refused', name, problems: done.problems });
     if (!done.ok) return;
     await client.invalidateQueries();
-    router.replace('/');
+    // Whoever brought parts in wants to see the shelf.
+    router.replace(preview.lines.every(({ kind }) => kind === 'part') ? '/shelf' : '/');
   };
   return (
     <Page title="Import">
-      <Words>A job, a set of sheets or a whole backup, as a file of the app’s own format.</Words>
+      <Words>
+        A job, a set of sheets, the shelf or a whole backup, as a file of the app’s own format; or
+        loose parts as a CSV list. Save the shelf as CSV once to see the columns.
+      </Words>
       {progress ? (
         <Course {...progress} onCancel={cancel} />
       ) : (
@@ -59,11 +63,7 @@ export function ImportScreen() {
       )}
       {state.at === 'refused' ? <RefusedFile name={state.name} problems={state.problems} /> : null}
       {state.at === 'preview' && !progress ? (
-        <PreviewOf
-          name={state.name}
-          preview={state.preview}
-          onImport={() => void apply(state.name)}
-        />
+        <PreviewOf name={state.name} preview={state.preview} onImport={() => void apply(state)} />
       ) : null}
       <Button mode="text" onPress={() => router.navigate('/')}>
         Back to Bench

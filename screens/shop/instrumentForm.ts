@@ -1,4 +1,4 @@
-import { InputError } from '@/core/errors';
+import { InputError, tried } from '@/core/errors';
 import { GAUGE_KINDS, type GaugeKind } from '@/core/pumps/family';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
@@ -65,12 +65,9 @@ export function instrumentFromForm(
   };
   for (const [field, key, kind] of LENGTHS) {
     if (form[field] === shown[field]) continue;
-    try {
-      record[key] = parseReading(form[field], kind, bareUnit(kind, unit)).mm;
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      errors[field] = error.message;
-    }
+    const read = tried(() => parseReading(form[field], kind, bareUnit(kind, unit)).mm);
+    if (read.ok) record[key] = read.value;
+    else errors[field] = read.message;
   }
   // The instrument’s own part of its uncertainty keeps its share, unless that was said.
   if (before.u_mm > 0 && form.own === shown.own)
@@ -153,13 +150,10 @@ export function feelerFromForm(
   const errors: Errors = {};
   const read = <T>(field: keyof FeelerForm, kept: T, from: (text: string) => T): T => {
     if (form[field] === shown[field]) return kept;
-    try {
-      return from(form[field]);
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      errors[field] = error.message;
-      return kept;
-    }
+    const result = tried(() => from(form[field]));
+    if (result.ok) return result.value;
+    errors[field] = result.message;
+    return kept;
   };
   const length = (text: string) => (text.trim() === '0' ? 0 : lengthOf(text, unit));
   const leaves_mm = read('leaves', before.leaves_mm, (text) => leavesFrom(text, unit));

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/errors';
+import { tried } from '@/core/errors';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
@@ -98,12 +98,9 @@ export function operationFromForm(
       errors[field] = 'Enter an amount: without one there is no plan.';
       continue;
     }
-    try {
-      record[key] = parseReading(form[field], 'gap', bareUnit('gap', unit)).mm;
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      errors[field] = error.message;
-    }
+    const read = tried(() => parseReading(form[field], 'gap', bareUnit('gap', unit)).mm);
+    if (read.ok) record[key] = read.value;
+    else errors[field] = read.message;
   }
   if (Object.keys(errors).length > 0) return { ok: false, errors };
   return validated(shopOperation, record, (path) => path.replace('_mm', ''));

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
-import { InputError } from '@/core/errors';
+import { InputError, tried } from '@/core/errors';
 import type { Check } from '@/core/inspect/checks';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
@@ -35,17 +35,13 @@ export function CheckCard({ check, known, onAnswer }: Props) {
   const [text, setText] = useState(known);
   const [wrong, setWrong] = useState<string | null>(null);
   const nothing = { check: check.id, option: null, value: null, u_mm: null };
-  const read = () => {
-    try {
-      const size = check.kind === 'size';
-      const value = size
-        ? parseReading(text, 'size', bareUnit('size', unit)).mm
-        : plateNumber(text);
-      onAnswer({ ...nothing, value, u_mm: size ? check.u_mm : null });
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      setWrong(error.message);
-    }
+  const answer = () => {
+    const size = check.kind === 'size';
+    const read = tried(() =>
+      size ? parseReading(text, 'size', bareUnit('size', unit)).mm : plateNumber(text),
+    );
+    if (read.ok) onAnswer({ ...nothing, value: read.value, u_mm: size ? check.u_mm : null });
+    else setWrong(read.message);
   };
   return (
     <View style={styles.card}>
@@ -73,11 +69,11 @@ export function CheckCard({ check, known, onAnswer }: Props) {
                 setText(typed);
                 setWrong(null);
               }}
-              onSubmitEditing={read}
+              onSubmitEditing={answer}
               error={wrong !== null}
               style={styles.field}
             />
-            <Button mode="contained" contentStyle={styles.enter} onPress={read}>
+            <Button mode="contained" contentStyle={styles.enter} onPress={answer}>
               Enter
             </Button>
           </View>

@@ -3,7 +3,7 @@ import { format } from 'date-fns/format';
 import { isValid } from 'date-fns/isValid';
 import { parse } from 'date-fns/parse';
 import { array, object, string, ValidationError, type InferType, type Schema } from 'yup';
-import { InputError } from '@/core/errors';
+import { InputError, tried } from '@/core/errors';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import { trimmed } from '@/core/quantity/format';
 import { parseNumber } from '@/core/quantity/parse';
@@ -43,13 +43,8 @@ export function dayOf(text: string, today: Date): string | null | undefined {
 const readable = (read: (text: string) => unknown) => ({
   name: 'readable',
   test: (text: string | undefined, context: { createError: (e: { message: string }) => Error }) => {
-    try {
-      read(text ?? '');
-      return true;
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      return context.createError({ message: error.message }) as never;
-    }
+    const result = tried(() => read(text ?? ''));
+    return result.ok || (context.createError({ message: result.message }) as never);
   },
 });
 

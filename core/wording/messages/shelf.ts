@@ -1,6 +1,5 @@
 export const SHELF = {
   'shelf.about': '{parts} · {model}',
-  'shelf.addedAndChanged': '{added} new, {changed} changed, {same} as they are here.',
   'shelf.builds':
     '{count, plural, =0 {No pump can be built.} one {# pump can be built.} other {# pumps can be built.}}',
   'shelf.cutDeck': 'Take {amount} off the deck.',
@@ -15,13 +14,11 @@ export const SHELF = {
   'shelf.grindGears': 'Grind {amount} off the gears.',
   'shelf.doubtField': '±, {unit}',
   'shelf.hint': 'On the shelf: {label}. {work}',
-  'shelf.importLine': '{label}, {model}, {sizes, plural, one {# size} other {# sizes}}',
   'shelf.jobsMore':
     '{count, plural, one {And # more job: open it and touch Shelf under Decide.} other {And # more jobs: open one and touch Shelf under Decide.}}',
   'shelf.makeKeep': 'Keep the note on {make}',
   'shelf.makeNote': 'What you have seen of {make}',
   'shelf.sizeText': '{size} ± {doubt}',
-  'shelf.usualDoubt': 'Where a size has no column for its uncertainty, ± {u} is taken.',
   'shelf.labelTaken': '{label} is on another part already.',
   'shelf.leftOver': '{count, plural, one {# part is left over.} other {# parts are left over.}}',
   'shelf.lockedMisfit': 'Locked by hand. {why}',

@@ -1,0 +1,76 @@
+import { parse } from 'papaparse';
+import { tried } from '../errors';
+import { parseReading } from '../quantity/parse';
+import { say, listed } from '../wording/say';
+import { plainCell } from './csvCell';
+import { FileError, type FileProblem } from './problems';
+
+/** A line of a table, by the names of its columns. */
+export type Row = Readonly<Partial<Record<string, string>>>;
+
+/** Says something that is wrong with a line. */
+export type Wrong = (message: string) => void;
+
+/** So many faults are said of a table: more of them are mostly one fault in every line. */
+const MOST_PROBLEMS = 20;
+
+/**
+ * Returns what comes of each line of a CSV table, whole or not at all: by its header, without blank lines, cells
+ * as they were before they were defused.
+ *
+ * @param required columns that have to be there
+ * @param read reads one line, and says what is wrong with it
+ * @throws FileError where a column is missing, or with the line of everything that is wrong
+ */
+export function readTable<T>(
+  text: string,
+  required: readonly string[],
+  read: (row: Row, wrong: Wrong) => T,
+): T[] {
+  const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transform: plainCell,
+    transformHeader: (name) => name.trim(),
+  });
+  const lacking = required.filter((column) => !meta.fields?.includes(column));
+  if (lacking.length > 0) {
+    const message = say('records.columnMissing', {
+      count: lacking.length,
+      columns: listed(lacking),
+    });
+    throw new FileError([{ place: say('records.line', { line: 1 }), message }]);
+  }
+  const problems: FileProblem[] = [];
+  const lines = data.map((row, i) =>
+    read(row, (message) => problems.push({ place: say('records.line', { line: i + 2 }), message })),
+  );
+  if (problems.length > 0) throw new FileError(problems.slice(0, MOST_PROBLEMS));
+  return lines;
+}
+
+/** Returns the one of some words that a cell says, whatever its case; null for a blank cell, or where it is none of them. */
+export function wordIn<T extends string>(
+  cell: string | undefined,
+  known: readonly T[],
+  wrong: Wrong,
+): T | null {
+  const said = cell?.trim();
+  if (!said) return null;
+  const found = known.find((word) => word.toLowerCase() === said.toLowerCase());
+  if (!found) wrong(say('records.notOneOf', { text: said, known: known.join(', ') }));
+  return found ?? null;
+}
+
+/** Returns the length of a cell in mm, where it names no unit in mm; null for a blank cell, or where it is none. */
+export function lengthIn(
+  cell: string | undefined,
+  kind: 'size' | 'gap',
+  wrong: Wrong,
+): number | null {
+  if (!cell?.trim()) return null;
+  const read = tried(() => parseReading(cell, kind, 'mm').mm);
+  if (read.ok) return read.value;
+  wrong(read.message);
+  return null;
+}

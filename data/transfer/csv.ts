@@ -1,0 +1,34 @@
+import type { Found } from '../../core/records/file';
+import { readPartsCsv } from '../../core/records/partsCsv';
+import type { Photo } from '../../core/records/photo';
+import { newId, now } from '../create';
+import { loadAll } from '../records';
+import type { Course } from './progress';
+import type { Source } from './source';
+
+/** Tells whether a file that somebody chose is a table. */
+export const isCsv = (file: Blob): boolean =>
+  file.type === 'text/csv' || ('name' in file && /\.csv$/i.test(String(file.name)));
+
+/** A table of loose parts: each line is what becomes of a part on the shelf, whole or not at all. */
+export class CsvSource implements Source {
+  readonly whole = true;
+  readonly aside = [];
+  readonly notes = [];
+
+  constructor(private readonly text: string) {}
+
+  async *records(course: Course): AsyncGenerator<Found> {
+    const [sheets, shelf] = await Promise.all([loadAll('sheet'), loadAll('part')]);
+    const landing = { sheets: sheets.records, shelf: shelf.records, freshId: newId, at: now() };
+    const parts = readPartsCsv(this.text, landing);
+    for (const [i, record] of parts.entries()) {
+      await course.at('Reading', i, parts.length);
+      yield { kind: 'part', place: record.label, raw: record, record, problems: [] };
+    }
+  }
+
+  async *pictures(): AsyncGenerator<Photo> {
+    // A table brings none.
+  }
+}
