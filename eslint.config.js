@@ -27,6 +27,9 @@ const CORE = [
   'testing',
 ].map((r) => `./core/${r}`);
 
+/** The rooms of the rework, from the ground up. */
+const REWORK = ['solver', 'operations', 'effects', 'decision'].map((r) => `./core/rework/${r}`);
+
 const downwards = (order, message) =>
   order.slice(1).map((target, i) => ({ target, from: order.slice(0, i + 1), message }));
 
@@ -44,6 +47,13 @@ const zones = [
     from: './core/wording',
     except: ['./say.ts'],
     message: 'Below the wording only say.ts may be imported.',
+  },
+  ...downwards([...REWORK].reverse(), 'core/rework: solver, operations, effects, decision.'),
+  {
+    target: './core/rework/solver',
+    from: './core',
+    except: ['./rework/solver', './errors.ts', './wording/say.ts'],
+    message: 'The solver knows no pump: it is given rows and works.',
   },
   // Neither needs the other: what is shown does not know where it is kept.
   { target: './ui', from: './data', message: 'ui shows what it is given; it reads no storage.' },

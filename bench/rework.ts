@@ -1,6 +1,6 @@
 import { evenFrom } from '../core/random';
-import { loadHighs } from '../core/rework/highs';
-import { linearPlan, type LinearPump } from '../core/rework/linear';
+import { loadHighs } from '../core/rework/solver/highs';
+import { linearPlan, type LinearCase } from '../core/rework/solver/linear';
 import { matchOnLine } from '../core/pairing/line';
 import { pairUp } from '../core/pairing/pairing';
 import { metalOf, rulesFor } from '../core/pairing/roles';
@@ -9,7 +9,7 @@ import { NEW_SHOP } from '../core/records/shop';
 import { VELTRANE_T6 } from '../demo/sheets';
 
 /** Returns a made-up pump of many sizes, and operations that move a few of them each. */
-function pumpOf(seed: number, operations: number, characteristics: number): LinearPump {
+function pumpOf(seed: number, operations: number, characteristics: number): LinearCase {
   const even = evenFrom(seed);
   const pick = (below: number) => Math.floor(even() * below);
   const sizes = Array.from({ length: 24 }, (_, i) => `size-${i}`);

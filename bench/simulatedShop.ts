@@ -7,11 +7,11 @@ import { withReading } from '../core/journal/commands';
 import { evenFrom, normalFrom, type Even } from '../core/random';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
-import { reworkCase } from '../core/rework/case';
-import { loadHighs } from '../core/rework/highs';
-import { plannedOffers, type PlannedOffer } from '../core/rework/lines';
-import type { Solver } from '../core/rework/program';
-import { solveRework } from '../core/rework/solve';
+import { reworkCase } from '../core/rework/decision/case';
+import { loadHighs } from '../core/rework/solver/highs';
+import { plannedOperations, type PlannedOperation } from '../core/rework/decision/lines';
+import type { Solver } from '../core/rework/solver/program';
+import { solveRework } from '../core/rework/decision/solve';
 import { DEMO_SHEETS } from '../demo/sheets';
 
 /**
@@ -64,7 +64,7 @@ function measured(job: Job, sizes: Sizes, read: readonly string[], even: Even): 
 }
 
 /** Does to the true sizes what a step says, off by what the machine is; returns the amount that it really took. */
-function worked(sizes: Sizes, { offer, amount_mm }: PlannedOffer, even: Even): number {
+function worked(sizes: Sizes, { offer, amount_mm }: PlannedOperation, even: Even): number {
   const taken = Math.max(0, amount_mm + CUT_mm * normalFrom(even));
   for (const { dimension, perMm } of offer.works.flatMap((w) => w.moves)) {
     if (perMm !== null) sizes[dimension] = (sizes[dimension] ?? 0) + perMm * taken;
@@ -85,10 +85,10 @@ function byPlan(start: Sizes, solve: Solver, even: Even): Sizes | null {
     const rework = reworkCase(job, state, NEW_SHOP);
     const [plan] = solveRework(rework, state.characteristics, solve).plans;
     if (!plan) return null;
-    const steps = plannedOffers(rework, plan);
+    const steps = plannedOperations(rework, plan);
     if (steps.length === 0) return sizes;
     for (const step of steps) {
-      if (step.offer.kind.renews.length > 0) return null;
+      if (step.offer.operation.renews.length > 0) return null;
       const taken = worked(sizes, step, even);
       const made = { id: `o${(count += 1)}`, at: base.createdAt, by: '', voided: null };
       const read = Math.max(0.001, taken + CUT_mm * normalFrom(even));

@@ -1,7 +1,7 @@
 import type { Job } from '../core/records/job';
-import type { Setting } from '../core/rework/case';
-import type { WorkTerms } from '../core/rework/offers';
-import type { Rework } from '../core/rework/solve';
+import type { Setting } from '../core/rework/decision/case';
+import type { WorkTerms } from '../core/rework/operations/offers';
+import type { Rework } from '../core/rework/decision/solve';
 import { Thread } from './thread';
 
 /** What the thread that plans answers. */

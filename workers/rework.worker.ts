@@ -2,11 +2,11 @@ import { expose } from 'comlink';
 import wasm from 'highs/runtime';
 import { Evaluator } from '../core/guidance/evaluator';
 import type { Job } from '../core/records/job';
-import { reworkCase, type Setting } from '../core/rework/case';
-import { loadHighs } from '../core/rework/highs';
-import type { WorkTerms } from '../core/rework/offers';
-import type { Solver } from '../core/rework/program';
-import { solveRework, type Rework } from '../core/rework/solve';
+import { reworkCase, type Setting } from '../core/rework/decision/case';
+import { loadHighs } from '../core/rework/solver/highs';
+import type { WorkTerms } from '../core/rework/operations/offers';
+import type { Solver } from '../core/rework/solver/program';
+import { solveRework, type Rework } from '../core/rework/decision/solve';
 
 let solver: Promise<Solver> | null = null;
 

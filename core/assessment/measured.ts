@@ -2,7 +2,7 @@ import type { Ladder } from '../feeler/ladder';
 import type { Skipped } from '../journal/skipped';
 import type { Counted } from '../journal/eras';
 import type { DecisionRule } from '../metrology/conformity';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { Sheet } from '../records/sheet';
 
 /** All that the values and verdicts of a pump rest on: its sheet, the rules, and what counts of what was read. */
@@ -13,10 +13,10 @@ export interface Measured {
   readonly ladder: Ladder;
   readonly decision: DecisionRule;
   /** Work on parts that counts, in order. */
-  readonly operations: readonly Operation[];
+  readonly operations: readonly WorkEntry[];
   /** Places that were left out. */
   readonly skipped: Skipped;
   readonly now: Counted;
   /** Returns what counted just before an operation. */
-  before(operation: Operation): Counted;
+  before(operation: WorkEntry): Counted;
 }

@@ -3,13 +3,13 @@ import type { Extremes } from '../metrology/extremes';
 import { COVERAGE } from '../metrology/normal';
 import type { Characteristic, Term } from '../pumps/family';
 import { gapsOf } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import { movedBy, type Quantity, type QuantitySource } from './quantity';
 
 /** Describes what work made of a characteristic: how it stood before, and how it should stand after. */
 export interface Past {
   /** Lists the work that changed it, in order; empty where none did. */
-  readonly work: readonly Operation[];
+  readonly work: readonly WorkEntry[];
   /** Holds what was known before the last of that; null where nothing was. */
   readonly before: Extremes | null;
   /** The same moved along by the work; null where nobody can tell. */
@@ -36,11 +36,11 @@ function shifted(e: Estimate, { by_mm, u_mm }: Shift): Estimate {
   };
 }
 
-const changes = (o: Operation, terms: readonly Term[]): boolean =>
+const changes = (o: WorkEntry, terms: readonly Term[]): boolean =>
   o.changes.some((change) => terms.some((t) => t.dimension === change.dimension));
 
 /** Sums up how far work moved one gap, by its terms; null where an amount is not known. */
-function shiftOf(terms: readonly Term[], work: readonly Operation[]): Shift | null {
+function shiftOf(terms: readonly Term[], work: readonly WorkEntry[]): Shift | null {
   let [by_mm, variance] = [0, 0];
   for (const { dimension, factor } of terms) {
     const moved = movedBy(work, dimension);
@@ -65,7 +65,7 @@ const NOTHING: Extremes = {
  * Moves what was known before along by the terms of the gap; where several gaps count, to either side.
  * Null where the work changed something that no term of it says, or by an unknown amount.
  */
-function moved(c: Characteristic, before: Extremes, work: readonly Operation[]): Extremes | null {
+function moved(c: Characteristic, before: Extremes, work: readonly WorkEntry[]): Extremes | null {
   const last = work.at(-1);
   if (last && c.trued?.includes(last.work)) return NOTHING;
   const gaps = c.tilt ? [] : movingGaps(c);
@@ -115,7 +115,7 @@ function fromSizes(c: Characteristic, quantities: ReadonlyMap<string, Quantity>)
  * Returns where the work begins that was carried out together with the operation at a place: gears ground in
  * one setting are an entry for each, and between those nothing was measured.
  */
-function startOf(work: readonly Operation[], at: number): number {
+function startOf(work: readonly WorkEntry[], at: number): number {
   const last = work[at];
   const together = work.slice(0, at).findLastIndex((o) => o.at !== last?.at);
   return last ? together + 1 : -1;
@@ -130,13 +130,13 @@ function startOf(work: readonly Operation[], at: number): number {
  */
 export function pastOf(
   c: Characteristic,
-  work: readonly Operation[],
-  knownBefore: (operation: Operation) => Extremes | null,
+  work: readonly WorkEntry[],
+  knownBefore: (operation: WorkEntry) => Extremes | null,
   quantities: () => ReadonlyMap<string, Quantity>,
 ): Past {
   if (work.length === 0) return NO_PAST;
   for (let i = startOf(work, work.length - 1); i >= 0; i = startOf(work, i - 1)) {
-    const before = knownBefore(work[i] as Operation);
+    const before = knownBefore(work[i] as WorkEntry);
     if (!before) continue;
     const predicted = moved(c, before, work.slice(i)) ?? fromSizes(c, quantities());
     return { work, before, predicted };

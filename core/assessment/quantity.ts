@@ -4,7 +4,7 @@ import type { PlaceValue } from '../methods/places';
 import { changing, type Counted } from '../journal/eras';
 import type { Dimension } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import { nominalOf, type Sheet } from '../records/sheet';
 import type { Measured } from './measured';
 
@@ -41,7 +41,7 @@ function measured(places: readonly PlaceValue[]): Quantity | null {
 
 /** Returns how far operations moved a dimension, in mm; null where one of them exchanged its part or said no amount. */
 export function movedBy(
-  operations: readonly Operation[],
+  operations: readonly WorkEntry[],
   dimension: string,
 ): { readonly by_mm: number; readonly u_mm: number } | null {
   let [by_mm, variance] = [0, 0];
@@ -54,7 +54,7 @@ export function movedBy(
   return { by_mm, u_mm: Math.sqrt(variance) };
 }
 
-function worked(q: Quantity, operations: readonly Operation[], dimension: string): Quantity | null {
+function worked(q: Quantity, operations: readonly WorkEntry[], dimension: string): Quantity | null {
   const moved = movedBy(operations, dimension);
   if (!moved) return null;
   return {
@@ -85,13 +85,13 @@ function published(sheet: Sheet, dimension: Dimension): Quantity | null {
 function quantityOf(
   { sheet, now, before }: Measured,
   dimension: Dimension,
-  changes: readonly Operation[],
+  changes: readonly WorkEntry[],
 ): Quantity | null {
   const read = ({ ofSize }: Counted) => measured(placesOf(ofSize(dimension.id), dimension.id));
   const current = read(now);
   if (current) return current;
   for (let i = changes.length - 1; i >= 0; i--) {
-    const was = read(before(changes[i] as Operation));
+    const was = read(before(changes[i] as WorkEntry));
     if (was) {
       return worked(was, changes.slice(i), dimension.id) ?? renewed(sheet, dimension, changes);
     }
@@ -100,7 +100,7 @@ function quantityOf(
 }
 
 /** Returns a size as it came with the part from the shelf that was put in last, moved by the work since; null for none. */
-function fitted(changes: readonly Operation[], dimension: string): Quantity | null {
+function fitted(changes: readonly WorkEntry[], dimension: string): Quantity | null {
   const at = changes.findLastIndex((o) => o.work === 'exchanged');
   const size = changes[at]?.piece?.sizes.find((s) => s.dimension === dimension);
   if (!size) return null;
@@ -120,7 +120,7 @@ function fitted(changes: readonly Operation[], dimension: string): Quantity | nu
 function renewed(
   sheet: Sheet,
   dimension: Dimension,
-  changes: readonly Operation[],
+  changes: readonly WorkEntry[],
 ): Quantity | null {
   const came = fitted(changes, dimension.id);
   if (came) return came;

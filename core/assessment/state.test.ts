@@ -6,7 +6,7 @@ import { VELTRANE_T6 } from '../testing/sheets';
 import { record, withReading } from '../journal/commands';
 import { centre, ends } from '../metrology/estimate';
 import { characteristicOf } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 
 const AT = '2026-11-20T09:00:00.000Z';
@@ -16,11 +16,11 @@ const FACED = ['pocket-depth', 'deck'];
 
 let count = 0;
 const done = (
-  work: Operation['work'],
+  work: WorkEntry['work'],
   part: string,
   by_mm: number | null,
   dimensions: readonly string[],
-): Operation => ({
+): WorkEntry => ({
   ...{
     kind: 'operation',
     id: `o${(count += 1)}`,

@@ -1,23 +1,28 @@
 import { record, withVoided } from '../journal/commands';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { DecisionEntry, Plan, PlanStep } from '../records/rework';
-import { minutesOf, costOfOffer, type Offer } from '../rework/offers';
-import type { PlannedOffer } from '../rework/lines';
-import { workListOf } from '../rework/worklist';
+import { minutesOf, costOfOffer, type Offer } from '../rework/operations/offers';
+import type { PlannedOperation } from '../rework/decision/lines';
+import { workListOf } from '../rework/decision/worklist';
 import { madeAs, type Command, type Made } from './command';
 
-const hasAmount = ({ offer }: PlannedOffer): boolean => offer.terms.most_mm !== null;
+const hasAmount = ({ offer }: PlannedOperation): boolean => offer.terms.most_mm !== null;
 
 /** Makes a plan the work list; it takes the place of the one before, whose work stays done. */
 export const makeWorkList =
-  (planned: readonly PlannedOffer[], rate: number): Command =>
+  (planned: readonly PlannedOperation[], rate: number): Command =>
   (job, made) => {
     const steps = planned.map((p, i): PlanStep => {
       const amounts = hasAmount(p)
         ? { amount_mm: p.amount_mm, from_mm: p.from_mm, to_mm: p.to_mm }
         : { amount_mm: null, from_mm: null, to_mm: null };
       return {
-        ...{ id: madeAs(made, i).id, operation: p.offer.kind.id, offer: p.offer.id, ...amounts },
+        ...{
+          id: madeAs(made, i).id,
+          operation: p.offer.operation.id,
+          offer: p.offer.id,
+          ...amounts,
+        },
         ...{ cost: costOfOffer(p.offer, rate), minutes: minutesOf(p.offer) },
         days: p.offer.terms.days,
       };
@@ -38,13 +43,13 @@ export const dropWorkList: Command = (job, { at, by }) => {
  * @param amount_mm the amount really taken, over zero; null where nobody measured it, or there is none
  * @param u_mm standard uncertainty of that amount
  */
-export const operationsFor = (
+export const workEntriesFor = (
   offer: Offer,
   step: string | null,
   amount_mm: number | null,
   u_mm: number,
   made: Made,
-): Operation[] =>
+): WorkEntry[] =>
   offer.works.map(({ part, work, moves }, i) => ({
     ...madeAs(made, i),
     ...{ kind: 'operation', part, work, step, piece: null, remark: '' },
@@ -62,7 +67,7 @@ export const operationsFor = (
 export const carryOut =
   (offer: Offer, step: string | null, amount_mm: number | null, u_mm: number): Command =>
   (job, made) =>
-    record(job, ...operationsFor(offer, step, amount_mm, u_mm, made));
+    record(job, ...workEntriesFor(offer, step, amount_mm, u_mm, made));
 
 /** Holds what a person decided of a part. */
 export type Signed = Pick<DecisionEntry, 'part' | 'proposed' | 'why' | 'decided' | 'remark'>;

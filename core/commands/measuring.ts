@@ -22,7 +22,7 @@ import type { IndicatorReading } from '../methods/indicator';
 import type { Reading } from '../methods/list';
 import { characteristicOf, dimensionOf, dimensionsFor } from '../pumps/registry';
 import type { ShopUnit } from '../quantity/units';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Source } from '../schema/fields';
 import { madeAs, type Command, type Made } from './command';
@@ -190,7 +190,7 @@ export const addReading =
 
 /** Notes work on a part; what it opens again is measured in the order of the work. */
 export const recordWork =
-  (operation: Operation): Command =>
+  (operation: WorkEntry): Command =>
   (job) =>
     letGo(record(job, operation));
 

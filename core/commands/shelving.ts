@@ -2,7 +2,7 @@ import { letGo } from '../guidance/next';
 import { record } from '../journal/commands';
 import type { DimensionalReading } from '../methods/dimensional';
 import { pumpOf } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
 import { madeAs, type Command, type Made } from './command';
@@ -38,7 +38,7 @@ export const fitFromShelf =
     const { dimensions } = pumpOf(job.sheet);
     const { id, label, sizes } = piece;
     const places = placesFor(job, piece);
-    const operations = places.map((part, i): Operation => {
+    const operations = places.map((part, i): WorkEntry => {
       const own = sizes.filter((s) => dimensions.find((d) => d.id === s.dimension)?.part === part);
       return {
         ...madeAs(made, i),

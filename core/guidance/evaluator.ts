@@ -9,7 +9,7 @@ import type { Ledger } from '../journal/ledger';
 import { NOTHING_SKIPPED, Skipped } from '../journal/skipped';
 import { sameItems } from '../journal/targets';
 import { pumpOf } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import { letGo, nextIn } from './next';
@@ -168,7 +168,7 @@ export class Evaluator {
       operations: counting(index.ledger.operations),
       skipped: this.skippedIn(index.ledger),
       now: this.eras.counted(pump, index),
-      before: (operation: Operation) => {
+      before: (operation: WorkEntry) => {
         const counted = past.get(operation.id) ?? this.eras.counted(pump, index, operation);
         past.set(operation.id, counted);
         return counted;

@@ -1,5 +1,5 @@
 import type { Reading } from '../methods/list';
-import type { Entry, Operation, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
+import type { Entry, WorkEntry, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voiding } from '../schema/voiding';
 import type { DecisionEntry, Plan } from '../records/rework';
@@ -10,7 +10,7 @@ import { append, ledgerOf } from './ledger';
 /** Describes an entry of a job as it stands before anybody voided it. */
 export type Item =
   | Reading
-  | Operation
+  | WorkEntry
   | Plan
   | DecisionEntry
   | Finding
@@ -90,10 +90,10 @@ export function replace<J extends Pick<Job, 'journal'>, T extends Item>(
 }
 
 /** Returns the last reading, work or place left out that still counts: what Undo strikes. */
-export function lastStanding(job: Pick<Job, 'journal'>): Reading | Operation | Skip | null {
+export function lastStanding(job: Pick<Job, 'journal'>): Reading | WorkEntry | Skip | null {
   const { readings, operations, skips } = ledgerOf(job);
   const last = [readings, operations, skips].flatMap(
-    (list: readonly (Reading | Operation | Skip)[]) =>
+    (list: readonly (Reading | WorkEntry | Skip)[]) =>
       list.findLast((item) => item.voided === null) ?? [],
   );
   const ids = new Set(last.map(({ id }) => id));

@@ -2,7 +2,7 @@ import type { DimensionId, CharacteristicId } from '../pumps/ids';
 import type { Reading } from '../methods/list';
 import { dimensionsFor, pumpOf } from '../pumps/registry';
 import type { Characteristic, PumpModel } from '../pumps/family';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import { ledgerOf } from './ledger';
@@ -17,7 +17,7 @@ export const restsOn = (c: Characteristic): DimensionId[] => [
 ];
 
 /** Tells whether an operation changed a dimension or a feature, or exchanged the part that it belongs to. */
-function changed(pump: PumpModel, operation: Operation, id: DimensionId): boolean {
+function changed(pump: PumpModel, operation: WorkEntry, id: DimensionId): boolean {
   if (operation.changes.some((c) => c.dimension === id)) return true;
   if (operation.work !== 'exchanged') return false;
   return [...pump.dimensions, ...pump.features].find((d) => d.id === id)?.part === operation.part;
@@ -26,9 +26,9 @@ function changed(pump: PumpModel, operation: Operation, id: DimensionId): boolea
 /** Lists the operations after which what was read of a characteristic is of the past, in order. */
 export function touching(
   pump: PumpModel,
-  operations: readonly Operation[],
+  operations: readonly WorkEntry[],
   c: Characteristic,
-): Operation[] {
+): WorkEntry[] {
   const rests = restsOn(c);
   return operations.filter((o) => rests.some((id) => changed(pump, o, id)));
 }
@@ -36,12 +36,12 @@ export function touching(
 /** Lists the operations that changed a dimension, or exchanged its part, in order. */
 export const changing = (
   pump: PumpModel,
-  operations: readonly Operation[],
+  operations: readonly WorkEntry[],
   dimension: DimensionId,
-): Operation[] => operations.filter((o) => changed(pump, o, dimension));
+): WorkEntry[] => operations.filter((o) => changed(pump, o, dimension));
 
 /** Lists the operations of a job that count, in order. */
-export const operationsOf = (job: Pick<Job, 'journal'>): Operation[] =>
+export const workEntriesOf = (job: Pick<Job, 'journal'>): WorkEntry[] =>
   counting(ledgerOf(job).operations);
 
 /** The readings that count at a moment, by what they are of. */
@@ -80,17 +80,17 @@ export class Eras {
   counted(
     pump: PumpModel,
     { journal, ledger, targets }: IndexedJournal,
-    before: Operation | null = null,
+    before: WorkEntry | null = null,
   ): Counted {
     const sizes = (id: string) => targets.ofSize.get(id) ?? NONE;
     const gaps = (id: string) => targets.ofGap.get(id) ?? NONE;
     const operations = counting(ledger.operations);
     if (operations.length === 0) return { ofSize: sizes, ofGap: gaps };
     const places = placesIn(journal);
-    const placeOf = (o: Operation): number => places.get(o.id) ?? 0;
+    const placeOf = (o: WorkEntry): number => places.get(o.id) ?? 0;
     const until = before ? placeOf(before) : Infinity;
     const earlier = operations.filter((o) => placeOf(o) < until);
-    const since = (last: Operation | undefined): number => (last ? placeOf(last) : -1);
+    const since = (last: WorkEntry | undefined): number => (last ? placeOf(last) : -1);
     return {
       ofSize: (id) =>
         this.between(sizes(id), places, since(changing(pump, earlier, id).at(-1)), until),
@@ -124,5 +124,5 @@ export class Eras {
 /** Returns the readings of a job that count at a moment; see `Eras`. */
 export const countedIn = (
   job: Pick<Job, 'sheet' | 'journal'>,
-  before: Operation | null = null,
+  before: WorkEntry | null = null,
 ): Counted => new Eras().counted(pumpOf(job.sheet), indexed(job), before);

@@ -1,10 +1,10 @@
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
-import { operationsOf } from './eras';
+import { workEntriesOf } from './eras';
 
 /** Returns the work that last put another part in the place of one; undefined where it is the first. */
-export const lastExchange = (job: Pick<Job, 'journal'>, part: string): Operation | undefined =>
-  operationsOf(job).findLast((o) => o.part === part && o.work === 'exchanged');
+export const lastExchange = (job: Pick<Job, 'journal'>, part: string): WorkEntry | undefined =>
+  workEntriesOf(job).findLast((o) => o.part === part && o.work === 'exchanged');
 
 /** Tells whether a part was exchanged after an entry was made: what the entry says is of the one before. */
 export function exchangedSince(

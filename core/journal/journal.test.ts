@@ -4,7 +4,7 @@ import type { FeelerReading } from '../methods/feeler';
 import fc from 'fast-check';
 import { conflictsWith } from '../commands/measuring';
 import { pumpOf } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import { jobSchema, type Job } from '../records/job';
 import { emptyJob } from '../practice/job';
 import { SHEETS, largestSheet, VELTRANE_T6 } from '../testing/sheets';
@@ -24,7 +24,7 @@ const leaf = (characteristic: string, station: string, mm: number, felt: FeelerR
     ...{ characteristic, station, leaves_mm: [mm], marked_mm: null, felt, voided: null },
   }) as FeelerReading;
 
-const operation = (part: string, work: Operation['work'], ...dimensions: string[]): Operation => ({
+const operation = (part: string, work: WorkEntry['work'], ...dimensions: string[]): WorkEntry => ({
   ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null },
   ...{ part, work, remark: '', step: null, piece: null },
   changes: dimensions.map((dimension) => ({ dimension, by_mm: -0.03, u_mm: 0.002 })),
@@ -33,7 +33,7 @@ const operation = (part: string, work: Operation['work'], ...dimensions: string[
 const FACED = ['pocket-depth', 'deck'];
 
 /** Lists every reading that counts, whatever it is of. */
-function countingReadings(job: Job, before: Operation | null = null) {
+function countingReadings(job: Job, before: WorkEntry | null = null) {
   const { dimensions, characteristics } = pumpOf(job.sheet);
   const counted = countedIn(job, before);
   return [

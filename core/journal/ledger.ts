@@ -2,7 +2,7 @@ import type { Reading } from '../methods/list';
 import type {
   Entry,
   EntryKind,
-  Operation,
+  WorkEntry,
   RestoreEntry,
   Skip,
   StrikeEntry,
@@ -16,7 +16,7 @@ import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 /** A journal by kind of entry, each list in the order of the work; what was voided says by whom. */
 export interface Ledger {
   readonly readings: readonly Reading[];
-  readonly operations: readonly Operation[];
+  readonly operations: readonly WorkEntry[];
   readonly findings: readonly Finding[];
   readonly strip: readonly StripNote[];
   readonly also: readonly AuxiliaryAnswer[];

@@ -1,15 +1,15 @@
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { workWords } from '../wording/reading';
 import { pumpOf } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import { changesOf, choicesOf, hasAmount, movedByWork, openedBy, worksOn } from './work';
 
 const operation = (
   part: string,
-  work: Operation['work'],
+  work: WorkEntry['work'],
   by: number | null,
   chosen: string | null = null,
-): Operation => ({
+): WorkEntry => ({
   ...{
     kind: 'operation',
     id: 'o',

@@ -1,6 +1,6 @@
 import { WORKS, type PumpModel, type Work } from '../pumps/family';
 import { pumpOf, type PumpKind } from '../pumps/registry';
-import type { Operation, SizeChange } from '../records/entry';
+import type { WorkEntry, SizeChange } from '../records/entry';
 import { touching } from './eras';
 
 /** Work whose one cut moves everything on the part that it can move; all other work is on one size or surface. */
@@ -45,7 +45,7 @@ export const hasAmount = (pump: PumpKind, part: string, work: Work): boolean =>
  */
 export function changesOf(
   pump: PumpKind,
-  { part, work }: Pick<Operation, 'part' | 'work'>,
+  { part, work }: Pick<WorkEntry, 'part' | 'work'>,
   chosen: string | null,
   amount_mm: number | null,
   u_mm: number,
@@ -62,7 +62,7 @@ export function changesOf(
 }
 
 /** Lists the characteristics that an operation opens again, with the sums that they count in. */
-export function openedBy(pump: PumpModel, operation: Operation): PumpModel['characteristics'] {
+export function openedBy(pump: PumpModel, operation: WorkEntry): PumpModel['characteristics'] {
   const touched = new Set(
     pump.characteristics.filter((c) => touching(pump, [operation], c).length > 0).map((c) => c.id),
   );

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { loadHighs } from '../rework/highs';
-import type { Solver } from '../rework/program';
+import { loadHighs } from '../rework/solver/highs';
+import type { Solver } from '../rework/solver/program';
 import { cheapestPairs, type CostTable } from './assign';
 import { matchOnLine, pairOf } from './line';
 

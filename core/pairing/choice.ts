@@ -3,7 +3,7 @@ import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
 import { nominalOf, type Sheet } from '../records/sheet';
-import { GEARS } from '../rework/kind';
+import { GEARS } from '../rework/operations/operation';
 import { Fitter, metalIn, type Fit, type LoosePart, type MetalAllowed, type Misfit } from './fit';
 import { inferredSizes } from './inferred';
 import { wholeSize } from './piece';

@@ -5,9 +5,9 @@ import type { ShelfPart } from '../records/part';
 import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import type { Shop } from '../records/shop';
-import { GEARS } from '../rework/kind';
-import { kindOf } from '../rework/kinds';
-import { termsOf } from '../rework/offers';
+import { GEARS } from '../rework/operations/operation';
+import { operationOf } from '../rework/operations/operations';
+import { termsOf } from '../rework/operations/offers';
 import type { MetalAllowed, PairingRules } from './fit';
 
 /** The kinds of part that others are put into. */
@@ -63,9 +63,9 @@ export const lyingFor = (shelf: readonly ShelfPart[], sheet: Pick<Sheet, 'id'>):
 
 /** Returns how much metal the shop takes off a deck and off gears at most, in mm; none where it does not do so. */
 export function metalOf(sheet: Sheet, shop: Pick<Shop, 'operations'>): MetalAllowed {
-  const most = (operation: string): number => {
-    const kind = kindOf(operation);
-    const terms = kind && termsOf(kind, shop, sheet);
+  const most = (id: string): number => {
+    const operation = operationOf(id);
+    const terms = operation && termsOf(operation, shop, sheet);
     return !terms || terms.by === 'never' ? 0 : (terms.most_mm ?? 0);
   };
   return { deckCut_mm: most('deck-faced'), gearGrind_mm: most('gears-ground') };

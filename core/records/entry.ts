@@ -105,8 +105,8 @@ export type EntryKind = keyof typeof ENTRY_SCHEMA;
 /** An entry as it is kept: never changed once it is in the journal. */
 export type Entry = { [K in EntryKind]: InferType<(typeof ENTRY_SCHEMA)[K]> }[EntryKind];
 
-export type Operation = Voidable<InferType<typeof operation>>;
-export type SizeChange = Operation['changes'][number];
+export type WorkEntry = Voidable<InferType<typeof operation>>;
+export type SizeChange = WorkEntry['changes'][number];
 export type Skip = Voidable<InferType<typeof skip>>;
 export type StrikeEntry = InferType<typeof strike>;
 export type RestoreEntry = InferType<typeof restore>;

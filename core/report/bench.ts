@@ -1,4 +1,4 @@
-import { operationsOf } from '../journal/eras';
+import { workEntriesOf } from '../journal/eras';
 import { counting } from '../schema/voiding';
 import { workWords } from '../wording/reading';
 import { skipWords } from '../wording/skip';
@@ -124,7 +124,7 @@ export function struckFindings(job: Job, unit: ShopUnit): string[] {
 
 /** Lists what was done to parts, who did it and when. */
 function workLines(job: Job, unit: ShopUnit): string[] {
-  return operationsOf(job).map((o) =>
+  return workEntriesOf(job).map((o) =>
     [workWords(job.sheet, o, unit), dateText(o.at, 'utc day'), o.by].filter(Boolean).join(', '),
   );
 }

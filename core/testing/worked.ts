@@ -7,10 +7,10 @@ import { dimensionOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { NEW_SHOP, type Shop } from '../records/shop';
-import { reworkCase, type ReworkCase, type Setting } from '../rework/case';
-import { loadHighs } from '../rework/highs';
-import type { Solver } from '../rework/program';
-import { solveRework, type Rework } from '../rework/solve';
+import { reworkCase, type ReworkCase, type Setting } from '../rework/decision/case';
+import { loadHighs } from '../rework/solver/highs';
+import type { Solver } from '../rework/solver/program';
+import { solveRework, type Rework } from '../rework/decision/solve';
 import { AT, sized, withReadings } from './readings';
 import { VELTRANE_T6 } from './sheets';
 

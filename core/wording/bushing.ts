@@ -1,7 +1,7 @@
 import { formatLength, formatRange, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { HouseRules } from '../records/rules';
-import type { BushingWork } from '../rework/bushing';
+import type { BushingWork } from '../rework/decision/bushing';
 import { listed, say } from './say';
 
 const SCHOOL: Readonly<Record<HouseRules['bushing'], string>> = {

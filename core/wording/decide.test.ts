@@ -1,6 +1,6 @@
 import { carryOut } from '../commands/deciding';
-import { plannedOffers, partLines } from '../rework/lines';
-import { amountsOf } from '../rework/solve';
+import { plannedOperations, partLines } from '../rework/decision/lines';
+import { amountsOf } from '../rework/decision/solve';
 import { AT, freshId } from '../testing/readings';
 import { jobWithSizes, planFor } from '../testing/worked';
 import { answerWords, blockedWords, findingWords, lineReason, lineTitle } from './decide';
@@ -23,7 +23,7 @@ const planned = async (sizes: Record<string, number>) => {
     solved,
     plan,
     all: state.characteristics,
-    steps: plan ? plannedOffers(rework, plan) : [],
+    steps: plan ? plannedOperations(rework, plan) : [],
   };
 };
 

@@ -1,11 +1,11 @@
 import { capital, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Decision } from '../records/rework';
-import type { ReworkCase, Watched } from '../rework/case';
-import type { PartLine, PlannedOffer } from '../rework/lines';
-import { broughtIn } from '../rework/moved';
-import { mustBeSized } from '../rework/proposal';
-import type { RatedPlan, Rework } from '../rework/solve';
+import type { ReworkCase, Watched } from '../rework/decision/case';
+import type { PartLine, PlannedOperation } from '../rework/decision/lines';
+import { broughtIn } from '../rework/decision/moved';
+import { mustBeSized } from '../rework/decision/proposal';
+import type { RatedPlan, Rework } from '../rework/decision/solve';
 import { checksWords, lower, stepWords } from './planStep';
 import { listed, say } from './say';
 
@@ -24,7 +24,7 @@ export const lineTitle = ({ part, works, decision }: PartLine): string =>
     part: part.name,
     what:
       works.length > 0
-        ? listed([...new Set(works.map(({ offer }) => offer.set?.name ?? offer.kind.name))])
+        ? listed([...new Set(works.map(({ offer }) => offer.set?.name ?? offer.operation.name))])
         : DECISION_WORD[decision],
   });
 
@@ -123,17 +123,17 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
 }
 
 /** Orders as they stand in the answer: what cuts first, then what is put in; each once. */
-function ordersOf(planned: readonly PlannedOffer[]): string[] {
-  const cuts = planned.filter(({ offer }) => offer.kind.decision === 'machine');
-  const rest = planned.filter(({ offer }) => offer.kind.decision !== 'machine');
-  return [...new Set([...cuts, ...rest].map(({ offer }) => offer.kind.order))];
+function ordersOf(planned: readonly PlannedOperation[]): string[] {
+  const cuts = planned.filter(({ offer }) => offer.operation.decision === 'machine');
+  const rest = planned.filter(({ offer }) => offer.operation.decision !== 'machine');
+  return [...new Set([...cuts, ...rest].map(({ offer }) => offer.operation.order))];
 }
 
 /** Says in a sentence what to do with the pump. */
 export function answerWords(
   rework: ReworkCase,
   { blocked }: Pick<Rework, 'blocked'>,
-  planned: readonly PlannedOffer[] | null,
+  planned: readonly PlannedOperation[] | null,
   buyNew: boolean,
 ): string {
   if (rework.watched.length === 0 && rework.unmeasured.length > 0 && rework.unmet.length === 0) {

@@ -1,6 +1,6 @@
 import { trimmed } from '../quantity/format';
 import type { Shop } from '../records/shop';
-import type { Price } from '../rework/money';
+import type { Price } from '../rework/decision/money';
 import { say } from './say';
 
 /** Writes a sum of money: `118`, `118 €`. */

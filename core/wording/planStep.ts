@@ -1,12 +1,12 @@
 import type { Assessment } from '../assessment/assessment';
 import { formatLength, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import { bindingAt } from '../rework/binding';
-import type { ReworkCase } from '../rework/case';
-import { openedByOffer } from '../rework/effects';
-import type { PlannedOffer } from '../rework/lines';
-import { movesBySize } from '../rework/offers';
-import { rangeOf, type Amounts, type Problem } from '../rework/problem';
+import { bindingAt } from '../rework/decision/binding';
+import type { ReworkCase } from '../rework/decision/case';
+import { openedByOffer } from '../rework/effects/effects';
+import type { PlannedOperation } from '../rework/decision/lines';
+import { movesBySize } from '../rework/operations/offers';
+import { rangeOf, type Amounts, type Problem } from '../rework/solver/problem';
 import { listed, say } from './say';
 
 /** Kinds of operation whose amount is said in a sentence of its own. */
@@ -26,18 +26,18 @@ const CUT_KINDS = [
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Names an operation with what it is done on: `Plate, front: grind flat` */
-export const offerTitle = ({ on, kind, set }: PlannedOffer['offer']): string =>
-  say('rework.partWhat', { part: on, what: set?.name ?? kind.name });
+export const offerTitle = ({ on, operation, set }: PlannedOperation['offer']): string =>
+  say('rework.partWhat', { part: on, what: set?.name ?? operation.name });
 
 /**
  * Writes the amount of a step as a shop would: `Take 0.031 mm off the deck (0.024 to 0.043 is in).` Empty
  * where it has none.
  */
 export function stepWords(
-  { offer, amount_mm, from_mm, to_mm }: PlannedOffer,
+  { offer, amount_mm, from_mm, to_mm }: PlannedOperation,
   unit: ShopUnit,
 ): string {
-  const { kind, terms, set } = offer;
+  const { operation, terms, set } = offer;
   if (set) return say('rework.fitSet', { set: set.name });
   if (terms.most_mm === null) return '';
   if (!movesBySize(offer)) {
@@ -48,7 +48,7 @@ export function stepWords(
     from: formatLength(from_mm, 'gap', unit),
     to: formatLength(to_mm, 'gap', unit),
   };
-  const known = CUT_KINDS.find((id) => id === kind.id);
+  const known = CUT_KINDS.find((id) => id === operation.id);
   return known ? say(`rework.cut.${known}`, said) : say('rework.cut.other', said);
 }
 
@@ -69,7 +69,7 @@ export function checksWords(checks: readonly Assessment[], most = 3): string {
 export function afterWords(
   { known }: Pick<ReworkCase, 'known'>,
   all: readonly Assessment[],
-  { offer }: Pick<PlannedOffer, 'offer'>,
+  { offer }: Pick<PlannedOperation, 'offer'>,
 ): string {
   const again = openedByOffer(known.pump, all, offer).filter((a) => a.parts.length === 0);
   const follows = offer.works.some(
@@ -87,7 +87,7 @@ export function afterWords(
 export function riskWords(
   rework: Pick<ReworkCase, 'watched'>,
   amounts: Amounts,
-  { offer, from_mm, to_mm }: PlannedOffer,
+  { offer, from_mm, to_mm }: PlannedOperation,
   unit: ShopUnit,
 ): string[] {
   if (offer.terms.most_mm === null || !movesBySize(offer)) return [];

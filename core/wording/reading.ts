@@ -3,7 +3,7 @@ import type { ShopUnit } from '../quantity/units';
 import { choicesOf } from '../journal/work';
 import type { Work } from '../pumps/family';
 import { pumpOf, type PumpKind } from '../pumps/registry';
-import type { Operation } from '../records/entry';
+import type { WorkEntry } from '../records/entry';
 import { say } from './say';
 
 /** Says how an instrument's zero was found: good, or that it reads high or low by so much. */
@@ -28,7 +28,7 @@ export const WORK_WORD: Readonly<Record<Work, string>> = {
 /** Says what was done to which part, where and by how much: `Body: faced off by 0.04 mm`. */
 export function workWords(
   pump: PumpKind,
-  { part, work, changes, piece }: Pick<Operation, 'part' | 'work' | 'changes' | 'piece'>,
+  { part, work, changes, piece }: Pick<WorkEntry, 'part' | 'work' | 'changes' | 'piece'>,
   unit: ShopUnit,
 ): string {
   const name = pumpOf(pump).parts.find((p) => p.id === part)?.name ?? part;

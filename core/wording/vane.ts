@@ -1,6 +1,6 @@
 import { formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import type { VaneReach } from '../rework/vaneReach';
+import type { VaneReach } from '../pumps/vaneReach';
 import { say } from './say';
 
 /** Says what of a vane stays in its slot at full reach, and the hours until that is too little. */

@@ -6,8 +6,8 @@ import { unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { WHOLE_PUMP } from '../records/rework';
-import { kindOf } from '../rework/kinds';
-import { workListOf } from '../rework/worklist';
+import { operationOf } from '../rework/operations/operations';
+import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';
 import { DECISION_WORD } from './decide';
 import { say } from './say';
@@ -52,5 +52,5 @@ export const decisionLines = (job: Job): string[] =>
 /** Lists the steps of the work list that were not carried out. */
 export const stepsLeft = (job: Job): string[] =>
   (workListOf(job)?.steps ?? []).flatMap(({ step, done }) =>
-    done.length > 0 ? [] : [kindOf(step.operation)?.order ?? step.operation],
+    done.length > 0 ? [] : [operationOf(step.operation)?.order ?? step.operation],
   );

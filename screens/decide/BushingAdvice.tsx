@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { BushingWork } from '@/core/rework/bushing';
+import type { BushingWork } from '@/core/rework/decision/bushing';
 import { bushingWords } from '@/core/wording/bushing';
 import { Choice } from '@/ui/Choice';
 import { Words } from '@/ui/Words';

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { makeWorkList } from '@/core/commands/deciding';
-import { mustBeSized } from '@/core/rework/proposal';
+import { mustBeSized } from '@/core/rework/decision/proposal';
 import { turnTo } from '@/core/commands/measuring';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';

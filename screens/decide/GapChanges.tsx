@@ -1,8 +1,8 @@
 import { StyleSheet, View } from 'react-native';
-import type { Watched } from '@/core/rework/case';
-import type { Amounts } from '@/core/rework/problem';
-import { outAfter, spansAfter } from '@/core/rework/solve';
-import type { Span } from '@/core/rework/standing';
+import type { Watched } from '@/core/rework/decision/case';
+import type { Amounts } from '@/core/rework/solver/problem';
+import { outAfter, spansAfter } from '@/core/rework/decision/solve';
+import type { Span } from '@/core/rework/effects/standing';
 import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';

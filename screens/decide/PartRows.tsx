@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import type { PartLine } from '@/core/rework/lines';
-import { costOfOffer, minutesOf } from '@/core/rework/offers';
+import type { PartLine } from '@/core/rework/decision/lines';
+import { costOfOffer, minutesOf } from '@/core/rework/operations/offers';
 import { lineReason, lineTitle } from '@/core/wording/decide';
 import { minutesWords, sumWords } from '@/core/wording/money';
 import { StageMark } from '@/ui/StageMark';

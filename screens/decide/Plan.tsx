@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { amountsOf } from '@/core/rework/solve';
+import { amountsOf } from '@/core/rework/decision/solve';
 import { afterWords, offerTitle, riskWords, stepWords } from '@/core/wording/planStep';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
@@ -20,7 +20,7 @@ export function Plan({ deciding }: { readonly deciding: Deciding }) {
       <View role="list" style={styles.box}>
         {planned.map((p, i) => {
           const { tool, check } = p.offer.terms;
-          const along = p.offer.along.map(({ kind }) => `${kind.order}.`);
+          const along = p.offer.along.map(({ operation }) => `${operation.order}.`);
           return (
             <View key={p.offer.id} role="listitem">
               <Words>

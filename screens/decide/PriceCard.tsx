@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
-import type { Price } from '@/core/rework/money';
+import type { Price } from '@/core/rework/decision/money';
 import { minutesWords, priceDetail, sumWords } from '@/core/wording/money';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { signOff, type Signed } from '@/core/commands/deciding';
-import { overallDecision } from '@/core/rework/proposal';
+import { overallDecision } from '@/core/rework/decision/proposal';
 import { WHOLE_PUMP, DECISIONS, type Decision } from '@/core/records/rework';
 import { answerWords, DECISION_WORD, lineReason, lineTitle } from '@/core/wording/decide';
 import { capital } from '@/core/quantity/format';

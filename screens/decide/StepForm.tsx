@@ -8,9 +8,9 @@ import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import type { PlanStep } from '@/core/records/rework';
-import { doubtOfAmount } from '@/core/rework/doubt';
-import { bushingWork } from '@/core/rework/bushing';
-import { movesBySize, type Offer } from '@/core/rework/offers';
+import { doubtOfAmount } from '@/core/rework/decision/doubt';
+import { bushingWork } from '@/core/rework/decision/bushing';
+import { movesBySize, type Offer } from '@/core/rework/operations/offers';
 import { afterWords, offerTitle, stepWords } from '@/core/wording/planStep';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
@@ -80,7 +80,7 @@ export function StepForm({ deciding, step, offer }: Props) {
       </Words>
       <Words>
         {[
-          ...offer.along.map(({ kind }) => `${kind.order}.`),
+          ...offer.along.map(({ operation }) => `${operation.order}.`),
           tool && `${tool}.`,
           check,
           afterWords(rework, all, { offer }),

@@ -1,4 +1,4 @@
-import { vaneOutlook } from '@/core/rework/vanes';
+import { vaneOutlook } from '@/core/rework/decision/vanes';
 import { vaneWords } from '@/core/wording/vane';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import { plannedOffers } from '@/core/rework/lines';
-import { priceOf } from '@/core/rework/money';
+import { plannedOperations } from '@/core/rework/decision/lines';
+import { priceOf } from '@/core/rework/decision/money';
 import { leavesWords } from '@/core/wording/decide';
 import { minutesWords, priceDetail, sumWords } from '@/core/wording/money';
 import { offerTitle, stepWords } from '@/core/wording/planStep';
@@ -24,7 +24,7 @@ export function WaysPanel({ deciding, onDone }: Props) {
     <Sheet title="The ways to do it" back="Back to the answer" onBack={onDone}>
       {(solved?.plans ?? []).map((way, i) => {
         const price = priceOf(rework, way);
-        const steps = plannedOffers(rework, way);
+        const steps = plannedOperations(rework, way);
         return (
           <View
             key={way.works.map(({ id }) => id).join()}

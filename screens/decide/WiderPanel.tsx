@@ -6,7 +6,7 @@ import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import { trimmed } from '@/core/quantity/format';
 import type { Job } from '@/core/records/job';
-import { withWider } from '@/core/rework/wider';
+import { withWider } from '@/core/rework/decision/wider';
 import { say } from '@/core/wording/say';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';

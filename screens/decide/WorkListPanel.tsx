@@ -2,8 +2,8 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { dropWorkList } from '@/core/commands/deciding';
 import { withVoided } from '@/core/journal/commands';
-import { kindOf } from '@/core/rework/kinds';
-import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/worklist';
+import { operationOf } from '@/core/rework/operations/operations';
+import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
 import { say } from '@/core/wording/say';
 import { checksWords, offerTitle } from '@/core/wording/planStep';
 import { workWords } from '@/core/wording/reading';
@@ -25,7 +25,7 @@ interface Props {
 }
 
 const orderOf = ({ step }: ListedStep): string =>
-  kindOf(step.operation)?.order ?? 'An operation that this version does not know';
+  operationOf(step.operation)?.order ?? 'An operation that this version does not know';
 
 /** Says what the work list waits for: its next step, or the measuring after it. */
 function titleOf(next: ListedStep | null, again: number): string {

@@ -3,11 +3,16 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Job } from '@/core/records/job';
 import type { Shop } from '@/core/records/shop';
-import { reworkCase, type ReworkCase, type Setting } from '@/core/rework/case';
-import { partLines, plannedOffers, type PartLine, type PlannedOffer } from '@/core/rework/lines';
-import { newPumpPrice, priceOf, type Price } from '@/core/rework/money';
-import type { RatedPlan, Rework } from '@/core/rework/solve';
-import { suggestsNew } from '@/core/rework/proposal';
+import { reworkCase, type ReworkCase, type Setting } from '@/core/rework/decision/case';
+import {
+  partLines,
+  plannedOperations,
+  type PartLine,
+  type PlannedOperation,
+} from '@/core/rework/decision/lines';
+import { newPumpPrice, priceOf, type Price } from '@/core/rework/decision/money';
+import type { RatedPlan, Rework } from '@/core/rework/decision/solve';
+import { suggestsNew } from '@/core/rework/decision/proposal';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { RemotePlanner } from '@/data/rework';
@@ -27,7 +32,7 @@ export interface Deciding {
   readonly busy: boolean;
   /** The plan that is shown; null where there is none. */
   readonly plan: RatedPlan | null;
-  readonly planned: readonly PlannedOffer[];
+  readonly planned: readonly PlannedOperation[];
   readonly lines: readonly PartLine[];
   readonly price: Price | null;
   readonly newPump: Price;
@@ -73,7 +78,7 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
     ...{ job, shop, all, rework, solved, settings, plan, price, newPump },
     error: error?.message ?? null,
     busy: isFetching,
-    planned: plan ? plannedOffers(rework, plan) : [],
+    planned: plan ? plannedOperations(rework, plan) : [],
     lines: partLines(rework, plan),
     buyNew: solved !== null && suggestsNew(rework, solved, newPump),
     set: (next) => {

@@ -7,7 +7,7 @@ import { ledgerOf } from '@/core/journal/ledger';
 import { conventionWords } from '@/core/wording/limits';
 import { skipWords } from '@/core/wording/skip';
 import { dimensionsFor } from '@/core/pumps/registry';
-import type { Operation } from '@/core/records/entry';
+import type { WorkEntry } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
@@ -36,7 +36,7 @@ function evidenceFor(
   job: Job,
   a: Assessment,
   all: readonly Assessment[],
-): readonly (Reading | Operation)[] {
+): readonly (Reading | WorkEntry)[] {
   const parts: readonly string[] = a.characteristic.sum ?? [a.characteristic.id];
   const dimensions = all
     .filter((other) => parts.includes(other.characteristic.id))

@@ -12,7 +12,7 @@ import { dimensionsFor, pumpOf } from '@/core/pumps/registry';
 import { capital } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
-import type { Operation } from '@/core/records/entry';
+import type { WorkEntry } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -72,7 +72,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
   const size = choices.find((c) => c.id === chosen)?.id ?? choices[0]?.id ?? null;
   const { control, handleSubmit, setError } = useForm({ defaultValues: { amount: '' } });
 
-  const operation = (amount_mm: number | null): Operation => {
+  const operation = (amount_mm: number | null): WorkEntry => {
     const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
     return {
       ...measuring.make(),

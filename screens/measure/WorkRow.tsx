@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { workWords } from '@/core/wording/reading';
-import type { Operation } from '@/core/records/entry';
+import type { WorkEntry } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
@@ -10,7 +10,7 @@ import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
 interface Props {
-  readonly operation: Operation;
+  readonly operation: WorkEntry;
   readonly job: Job;
   readonly onStrike: () => void;
 }

@@ -25,7 +25,7 @@ import { zerosOf } from '@/core/instruments/gauges';
 import type { AttributeFelt } from '@/core/methods/attribute';
 import type { DimensionalReading } from '@/core/methods/dimensional';
 import type { IndicatorReading } from '@/core/methods/indicator';
-import type { Operation } from '@/core/records/entry';
+import type { WorkEntry } from '@/core/records/entry';
 import type { Job } from '@/core/records/job';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
@@ -45,7 +45,7 @@ export interface Measuring {
   /** Whether the figure is in storage or pending; where it is neither, what was typed has to stay. */
   read(figure: Figure): Promise<boolean>;
   /** Notes work on a part; whether it is in storage. */
-  work(operation: Operation): Promise<boolean>;
+  work(operation: WorkEntry): Promise<boolean>;
   undo(): Promise<void>;
   strike(id: string, why: string): Promise<void>;
   turnTo(cursor: Partial<Job['cursor']>): Promise<void>;
@@ -134,7 +134,7 @@ export function useMeasuring(job: Job): Measuring {
     const shown = all.find((a) => a.characteristic.id === step.characteristic);
     return shown ? take(recordSwing(job, shown, step.station.id, figure, make(), room)) : false;
   });
-  const work = useLatestCallback((operation: Operation) => runOn(recordWork(operation)));
+  const work = useLatestCallback((operation: WorkEntry) => runOn(recordWork(operation)));
   const strike = useLatestCallback(async (id: string, why: string) => {
     await run(voidEntry(id, why));
   });

@@ -3,9 +3,9 @@ import type { Sheet } from '@/core/records/sheet';
 import { pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import { MM_PER, type ShopUnit } from '@/core/quantity/units';
-import { GEARS, type OperationKind } from '@/core/rework/kind';
-import { NEW_PUMP } from '@/core/rework/kinds';
-import { offersFor } from '@/core/rework/offers';
+import { GEARS, type Operation } from '@/core/rework/operations/operation';
+import { NEW_PUMP } from '@/core/rework/operations/operations';
+import { offersFor } from '@/core/rework/operations/offers';
 import type { Dimension } from '@/core/pumps/family';
 import type { Reader } from './formReader';
 
@@ -25,9 +25,11 @@ export const workedSizes = (sheet: Sheet): Dimension[] =>
   );
 
 /** Lists the kinds of operation that have a price of their own on a model: parts and what is done outside. */
-export function pricedKinds(sheet: Sheet): OperationKind[] {
+export function pricedKinds(sheet: Sheet): Operation[] {
   const offers = offersFor({ sheet, rules: NEW_RULES }, { operations: [] });
-  const kinds = offers.map(({ kind }) => kind).filter(({ price, by }) => price > 0 || by === 'out');
+  const kinds = offers
+    .map(({ operation }) => operation)
+    .filter(({ price, by }) => price > 0 || by === 'out');
   return [NEW_PUMP, ...new Set(kinds)];
 }
 

@@ -2,7 +2,7 @@ import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShopOperation } from '@/core/records/rework';
-import type { OperationKind } from '@/core/rework/kind';
+import type { Operation } from '@/core/rework/operations/operation';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -20,7 +20,7 @@ import {
 } from './operationForm';
 
 interface Props {
-  readonly kind: OperationKind;
+  readonly operation: Operation;
   readonly terms: ShopOperation;
   readonly unit: ShopUnit;
   /** Changes the terms as they are in storage; resolves to whether they were. */
@@ -29,11 +29,11 @@ interface Props {
   readonly onReset: (() => void) | undefined;
 }
 
-/** The terms of one kind of operation: who does it, how long it takes, what it costs, how far it goes. */
-export function OperationEditor({ kind, terms, unit: shopUnit, onKeep, onReset }: Props) {
+/** The terms of one operation of operation: who does it, how long it takes, what it costs, how far it goes. */
+export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onReset }: Props) {
   const { held: unit, follow, take } = useHeldUnit(shopUnit);
   const kept = useKeptForm<OperationForm>({
-    key: `operation/${kind.id}`,
+    key: `operation/${operation.id}`,
     stored: operationToForm(terms, unit),
     unit,
     onUnit: take,
@@ -87,19 +87,19 @@ export function OperationEditor({ kind, terms, unit: shopUnit, onKeep, onReset }
         control={control}
         name="tool"
         label="Abrasive or tool"
-        {...(kind.tool ? { placeholder: kind.tool } : {})}
+        {...(operation.tool ? { placeholder: operation.tool } : {})}
       />
       <Field
         control={control}
         name="check"
         label="Check on the way"
-        {...(kind.check ? { placeholder: kind.check } : {})}
+        {...(operation.check ? { placeholder: operation.check } : {})}
       />
       <Field
         control={control}
         name="caution"
         label="Caution"
-        {...(kind.caution ? { placeholder: kind.caution } : {})}
+        {...(operation.caution ? { placeholder: operation.caution } : {})}
       />
       <Words size="note" tone="muted">
         Left empty, the last three say what the app says. What it changes and what is measured again

@@ -3,8 +3,8 @@ import { View } from 'react-native';
 import { capital } from '@/core/quantity/format';
 import type { ShopOperation } from '@/core/records/rework';
 import type { Shop } from '@/core/records/shop';
-import type { OperationKind } from '@/core/rework/kind';
-import { OPERATION_KINDS } from '@/core/rework/kinds';
+import type { Operation } from '@/core/rework/operations/operation';
+import { OPERATIONS } from '@/core/rework/operations/operations';
 import { minutesWords, sumWords } from '@/core/wording/money';
 import { say } from '@/core/wording/say';
 import { useChangeShop, useShop } from '@/data/hooks';
@@ -33,7 +33,7 @@ function aboutOf(terms: ShopOperation, { money }: Shop, changed: boolean): strin
 }
 
 /** Sorts the kinds that are listed: by their order, the new pump last as everywhere. */
-const LISTED: readonly OperationKind[] = OPERATION_KINDS.filter(({ id }) => id !== 'gears-wider');
+const LISTED: readonly Operation[] = OPERATIONS.filter(({ id }) => id !== 'gears-wider');
 
 /** The operations of a shop: what it does itself or sends out, how long it takes, what it costs. */
 export function OperationsScreen() {
@@ -46,38 +46,38 @@ export function OperationsScreen() {
       () => false,
     );
   const keep =
-    (kind: OperationKind) => async (change: (stored: ShopOperation) => ShopOperation) => {
+    (operation: Operation) => async (change: (stored: ShopOperation) => ShopOperation) => {
       const kept = await set((s) => {
-        const stored = s.operations.find(({ id }) => id === kind.id);
-        const others = s.operations.filter(({ id }) => id !== kind.id);
-        return { ...s, operations: [...others, change(ownTerms(kind, stored))] };
+        const stored = s.operations.find(({ id }) => id === operation.id);
+        const others = s.operations.filter(({ id }) => id !== operation.id);
+        return { ...s, operations: [...others, change(ownTerms(operation, stored))] };
       });
       if (kept) setOpen(null);
       return kept;
     };
-  const row = (kind: OperationKind) => {
-    const own = shop.operations.find(({ id }) => id === kind.id);
-    const terms = ownTerms(kind, own);
+  const row = (operation: Operation) => {
+    const own = shop.operations.find(({ id }) => id === operation.id);
+    const terms = ownTerms(operation, own);
     return (
-      <View key={kind.id}>
+      <View key={operation.id}>
         <RowButton
-          name={capital(kind.order)}
+          name={capital(operation.order)}
           about={aboutOf(terms, shop, own !== undefined)}
-          open={open === kind.id}
-          onPress={() => setOpen(open === kind.id ? null : kind.id)}
+          open={open === operation.id}
+          onPress={() => setOpen(open === operation.id ? null : operation.id)}
         />
-        {open === kind.id ? (
+        {open === operation.id ? (
           <OperationEditor
-            kind={kind}
+            operation={operation}
             terms={terms}
             unit={shop.unit}
-            onKeep={keep(kind)}
+            onKeep={keep(operation)}
             onReset={
               own
                 ? () =>
                     void set((s) => ({
                       ...s,
-                      operations: s.operations.filter(({ id }) => id !== kind.id),
+                      operations: s.operations.filter(({ id }) => id !== operation.id),
                     }))
                 : undefined
             }

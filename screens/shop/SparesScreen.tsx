@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
-import type { Fleet, Spare } from '@/core/rework/fleet';
+import type { Fleet, Spare } from '@/core/rework/decision/fleet';
 import { minutesWords, sumWords } from '@/core/wording/money';
 import { say } from '@/core/wording/say';
 import { useJobSummaries, useShop } from '@/data/hooks';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { NEW_SHOP } from '@/core/records/shop';
-import { OPERATION_KINDS, kindOf } from '@/core/rework/kinds';
+import { OPERATIONS, operationOf } from '@/core/rework/operations/operations';
 import {
   moneyFromForm,
   moneyToForm,
@@ -10,13 +10,13 @@ import {
   type OperationForm,
 } from './operationForm';
 
-const DECK = ownTerms(kindOf('deck-faced')!, undefined);
+const DECK = ownTerms(operationOf('deck-faced')!, undefined);
 
 const edited = (change: Partial<OperationForm>, unit: 'mm' | 'thou' = 'mm', before = DECK) =>
   operationFromForm({ ...operationToForm(before, unit), ...change }, before, unit);
 
 describe('the terms of an operation as a form', () => {
-  it.each(OPERATION_KINDS.flatMap((k) => [['mm', k] as const, ['thou', k] as const]))(
+  it.each(OPERATIONS.flatMap((k) => [['mm', k] as const, ['thou', k] as const]))(
     'keep their exact figures where nothing was touched, in %s: $id',
     (unit, kind) => {
       const before = ownTerms(kind, undefined);
@@ -25,7 +25,7 @@ describe('the terms of an operation as a form', () => {
   );
   it('are the shop’s own where it has some', () => {
     const own = { ...DECK, minutes: 55 };
-    expect(ownTerms(kindOf('deck-faced')!, own)).toBe(own);
+    expect(ownTerms(operationOf('deck-faced')!, own)).toBe(own);
   });
   it('take lengths in the unit of the shop, and leave the other end exact', () => {
     const read = edited({ most: '10' }, 'thou');

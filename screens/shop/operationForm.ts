@@ -10,7 +10,7 @@ import {
   type ShopMoney,
   type ShopOperation,
 } from '@/core/records/rework';
-import type { OperationKind } from '@/core/rework/kind';
+import type { Operation } from '@/core/rework/operations/operation';
 import { say } from '@/core/wording/say';
 import { validated, type Errors, type Read } from '../shell/formRecord';
 
@@ -37,7 +37,7 @@ export interface OperationForm {
 
 /** Returns the terms that hold for a kind of operation: the shop's, else those that the app begins with. */
 export const ownTerms = (
-  { id, by, minutes, price, days, least_mm, most_mm }: OperationKind,
+  { id, by, minutes, price, days, least_mm, most_mm }: Operation,
   own: ShopOperation | undefined,
 ): ShopOperation =>
   own ?? {

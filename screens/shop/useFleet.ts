@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import { Evaluator } from '@/core/guidance/evaluator';
 import type { Shop } from '@/core/records/shop';
-import { reworkCase } from '@/core/rework/case';
-import { fleetOf, type Fleet, type FleetJob } from '@/core/rework/fleet';
+import { reworkCase } from '@/core/rework/decision/case';
+import { fleetOf, type Fleet, type FleetJob } from '@/core/rework/decision/fleet';
 import { load } from '@/data/records';
 import { RemotePlanner } from '@/data/rework';
 

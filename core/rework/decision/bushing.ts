@@ -1,0 +1,51 @@
+import type { Assessment } from '../../assessment/assessment';
+import type { Characteristic } from '../../pumps/family';
+import { bushingFit, type BushingFit } from '../operations/bushingFit';
+import type { ReworkCase } from './case';
+import type { Offer } from '../operations/offers';
+
+/** A bushing that is sized, what runs in it, and the fit that it should get. */
+export interface BushingWork {
+  readonly characteristic: Characteristic;
+  /** Names what runs in it, as its size is called: `Hub diameter`. */
+  readonly journal: string;
+  /** Null where what runs in it was not measured: the bore follows from that. */
+  readonly fit: BushingFit | null;
+  /** The converter hub runs in it: a seal stands behind it, and a groove feeds it. */
+  readonly hub: boolean;
+}
+
+/** Tells whether an operation sizes a bushing. */
+const sizes = ({ operation }: Offer): boolean =>
+  operation.id === 'bushing-renewed' || operation.id === 'bushing-honed';
+
+/** Returns the bushing that an operation sizes, and how; null where it sizes none. */
+export function bushingWork(
+  { known, job }: ReworkCase,
+  all: readonly Assessment[],
+  offer: Offer,
+): BushingWork | null {
+  if (!sizes(offer)) return null;
+  const partOf = (id: string) => known.pump.dimensions.find((d) => d.id === id)?.part ?? '';
+  const a = all.find(({ characteristic: { terms } }) =>
+    terms?.some(({ dimension, factor }) => factor > 0 && offer.parts.includes(partOf(dimension))),
+  );
+  const journal = a?.characteristic.terms?.find(({ factor }) => factor < 0)?.dimension;
+  if (!a || journal === undefined) return null;
+  const shaft = known.dimensions.get(journal);
+  const hub = a.characteristic.hub === true;
+  const measured = shaft && shaft.u_mm !== null;
+  return {
+    ...{ characteristic: a.characteristic, hub },
+    journal: known.pump.dimensions.find((d) => d.id === journal)?.name ?? journal,
+    fit: measured
+      ? bushingFit({
+          hub_mm: shaft.best_mm,
+          lower_mm: a.limits?.lower_mm ?? null,
+          upper_mm: a.limits?.upper_mm ?? null,
+          school: hub ? job.rules.bushing : null,
+          heatShift_mm: a.heatShift_mm,
+        })
+      : null,
+  };
+}

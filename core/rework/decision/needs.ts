@@ -1,0 +1,209 @@
+import { auxiliaryChecks } from '../../inspect/auxiliary';
+import { lookedAt } from '../../inspect/looking';
+import { workEntriesOf } from '../../journal/eras';
+import { exchangedSince } from '../../journal/exchanged';
+import type { Surface } from '../../pumps/teardown/teardown';
+import { pumpOf } from '../../pumps/registry';
+import type { Job } from '../../records/job';
+import type { Decision } from '../../records/rework';
+import type { Shop } from '../../records/shop';
+import type { Finding } from '../../records/teardown';
+import { say } from '../../wording/say';
+import { operationOf } from '../operations/operations';
+import { beginsSo, termsOf, type Offer } from '../operations/offers';
+
+/** One of several operations that has to be done whatever the clearances say, why, and by how much at least. */
+export interface Need {
+  readonly offers: readonly [Offer, ...Offer[]];
+  readonly why: string;
+  readonly least_mm: number;
+  /** The finding that asks for it; null where the house does. */
+  readonly finding: string | null;
+}
+
+/** A finding for which nothing that the shop does is left. */
+export interface Unmet {
+  readonly surface: Surface;
+  readonly finding: Finding;
+  readonly why: string;
+}
+
+/** Maps what a person decided on a surface to what is done about it. */
+const DECIDED: Readonly<Record<Finding['decided'], Decision | null>> = {
+  pass: null,
+  dress: 'dress',
+  machine: 'machine',
+  replace: 'replace',
+  scrap: 'replace',
+};
+
+/** Returns a small job on a part: no size changes by it. */
+function smallJob(id: string, part: string, job: Job, shop: Pick<Shop, 'operations'>): Offer[] {
+  const operation = operationOf(id);
+  const named = pumpOf(job.sheet).parts.find((p) => p.id === part);
+  if (!operation || !named) return [];
+  const terms = termsOf(operation, shop, job.sheet);
+  if (terms.by === 'never') return [];
+  return [
+    {
+      ...{ id: `${id}--${part}`, operation, terms, parts: [part], on: named.name },
+      ...{ along: [], set: null },
+      works: [{ part, work: 'dressed', moves: [] }],
+    },
+  ];
+}
+
+/** Lists the operations that put a surface right in the way that was decided. */
+const offersFor = (offers: readonly Offer[], { id, part }: Surface, decision: Decision): Offer[] =>
+  offers.filter(({ operation, parts }) => {
+    const does =
+      operation.decision === decision || (decision === 'replace' && operation.insteadOfNew);
+    return does && parts.includes(part) && beginsSo(id, operation.surfaces);
+  });
+
+/** Returns a need for one of some operations; null for none of them. */
+function needFor(
+  [first, ...rest]: readonly Offer[],
+  finding: Finding,
+  why: string,
+  least_mm = 0,
+): Need | null {
+  return first ? { offers: [first, ...rest], why, least_mm, finding: finding.id } : null;
+}
+
+/** Tells whether an operation can take so much, in mm: it goes so far, and leaves the metal that has to stay. */
+type Reaches = (offer: Offer, least_mm: number) => boolean;
+
+/** Returns what a finding asks for; null where nothing is to be done, unmet where nothing can be. */
+function needOf(
+  job: Job,
+  surface: Surface,
+  finding: Finding,
+  offers: readonly Offer[],
+  shop: Pick<Shop, 'operations'>,
+  reaches: Reaches,
+): Need | Unmet | null {
+  const decision = DECIDED[finding.decided];
+  if (decision === null) return null;
+  const own = finding.remark || 'decided when it was looked at';
+  const what = finding.decided === finding.proposed ? finding.why : own;
+  const why = say('rework.found', { surface: surface.name, what });
+  const depth = finding.depth_mm ?? 0;
+  const direct = offersFor(offers, surface, decision);
+  const deepEnough = direct.filter((offer) => reaches(offer, depth));
+  const renewed = decision === 'machine' ? offersFor(offers, surface, 'replace') : [];
+  const deep = direct.length > 0 && deepEnough.length === 0;
+  // A stone takes off what stands up; what goes in deeper than the work for it reaches is beyond it.
+  const stoned =
+    decision === 'dress' && !deep ? smallJob('nicks-stoned', surface.part, job, shop) : [];
+  const need =
+    needFor([...deepEnough, ...renewed], finding, why, depth) ??
+    needFor(stoned, finding, why) ??
+    needFor(
+      offersFor(offers, surface, 'replace'),
+      finding,
+      deep ? say('rework.tooDeep', { surface: surface.name }) : why,
+    );
+  return need ?? { surface, finding, why };
+}
+
+/** Lists the parts that the house replaces with every rebuild, as operations: bushings and bearings. */
+function houseNeeds(job: Job, offers: readonly Offer[]): Need[] {
+  if (job.rules.renew !== 'always' || job.fitted === 'new') return [];
+  const stems = job.sheet.renew
+    .filter((r) => r.when === 'house')
+    .map((r) => r.id.replace(/s$/, ''));
+  const renewed = offers.filter(
+    ({ operation, parts }) =>
+      operation.decision === 'replace' &&
+      operation.renews.some((k) => stems.includes(k)) &&
+      // Stator support bushings are measured on the same visit, and renewed where that says so.
+      parts.every((id) => !id.startsWith('stator-')),
+  );
+  return renewed.map((offer) => ({
+    ...{ offers: [offer], why: 'replaced by house rule', least_mm: 0, finding: null },
+  }));
+}
+
+/** Lists the clutch races that small checks found marked: they are roughened. */
+function raceNeeds(job: Job, shop: Pick<Shop, 'operations'>): Need[] {
+  const marked = auxiliaryChecks(job).filter(
+    ({ check, answer }) => check.id.endsWith('-race') && answer?.answer === 'marked',
+  );
+  const part = pumpOf(job.sheet).parts.some((p) => p.id === 'unit') ? 'unit' : 'body';
+  return marked.flatMap(({ check, answer }) =>
+    smallJob('race-roughened', part, job, shop).map((offer) => ({
+      offers: [
+        { ...offer, id: `race-roughened--${check.id}`.slice(0, 64), on: check.name },
+      ] as const,
+      ...{ why: say('rework.found', { surface: check.name, what: 'marked' }), least_mm: 0 },
+      finding: answer?.id ?? null,
+    })),
+  );
+}
+
+const keyOf = ({ offers }: Need): string => offers.map(({ id }) => id).join();
+
+/** Lists each need once, with the deepest of what it has to take away. */
+function onceEach(needs: readonly Need[]): Need[] {
+  const all = new Map<string, Need>();
+  for (const need of needs) {
+    const known = all.get(keyOf(need));
+    const least_mm = Math.max(known?.least_mm ?? 0, need.least_mm);
+    all.set(keyOf(need), { ...(known ?? need), least_mm });
+  }
+  return [...all.values()];
+}
+
+/** Leaves out what is asked of parts that are replaced anyway. */
+function withoutWorkOnReplaced(needs: readonly Need[]): Need[] {
+  const replaced = new Set(
+    needs
+      .filter(({ offers }) => offers.every(({ operation }) => operation.renews.length > 0))
+      .flatMap(({ offers }) => offers[0].parts),
+  );
+  const isWork = ({ offers }: Need) =>
+    offers.some(({ operation }) => operation.renews.length === 0);
+  const isGone = ({ offers }: Need) =>
+    offers.every(({ parts }) => parts.every((part) => replaced.has(part)));
+  return needs.filter((need) => !(isWork(need) && isGone(need)));
+}
+
+/** Tells whether an operation was carried out: each kind of its work on each of its parts, after an entry. */
+function isDone(offer: Offer, job: Job, since: string | null): boolean {
+  const order = new Map(job.journal.map(({ id }, i) => [id, i]));
+  const from = since === null ? -1 : (order.get(since) ?? -1);
+  const later = workEntriesOf(job).filter((o) => (order.get(o.id) ?? 0) > from);
+  return offer.works.every(({ part, work }) =>
+    later.some((o) => o.part === part && o.work === work),
+  );
+}
+
+/**
+ * Lists what has to be done on a pump whatever its clearances say: what was decided when it was looked at,
+ * and what the house replaces, as far as it was not carried out since; and the findings that nothing on
+ * offer puts right.
+ *
+ * @param reaches tells whether there is metal enough for an operation
+ */
+export function needsOf(
+  job: Job,
+  offers: readonly Offer[],
+  shop: Pick<Shop, 'operations'>,
+  reaches: Reaches,
+): { readonly needs: readonly Need[]; readonly unmet: readonly Unmet[] } {
+  const asked = lookedAt(job).flatMap(({ surface, findings }) =>
+    findings.flatMap((finding) =>
+      exchangedSince(job, surface.part, finding)
+        ? []
+        : (needOf(job, surface, finding, offers, shop, reaches) ?? []),
+    ),
+  );
+  const found = asked.flatMap((a) => ('offers' in a ? [a] : []));
+  const needs = [...found, ...houseNeeds(job, offers), ...raceNeeds(job, shop)];
+  const open = needs.filter((n) => !n.offers.some((offer) => isDone(offer, job, n.finding)));
+  return {
+    needs: withoutWorkOnReplaced(onceEach(open)),
+    unmet: asked.flatMap((a) => ('offers' in a ? [] : [a])),
+  };
+}

@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+import { VELTRANE_T6 } from '../../testing/sheets';
+import { jobWithSizes, planFor, planWith } from '../../testing/worked';
+import { doubtOfAmount } from './doubt';
+import { broughtIn, movedGaps } from './moved';
+import { newPumpPrice, priceOf, type Price } from './money';
+import { mustBeSized, overallDecision, suggestsNew } from './proposal';
+import { amountsOf } from './solve';
+import { NEW_SHOP } from '../../records/shop';
+
+const WIDE = {
+  ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
+  ...{ 'track-depth': 10, 'face-depth': 10 },
+};
+const NEVER = ['deck-faced', 'body-renewed', 'gear-set'].map((id) => ({
+  ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
+  ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
+}));
+const costing = (expected: number): Price => ({
+  ...{ work: expected, minutes: 0, days: 0, down: 0, chance: 0, expected },
+});
+
+describe('a new pump', () => {
+  it('is suggested where the cheapest plan costs more, whichever plan is looked at', async () => {
+    const { rework, solved } = await planFor(jobWithSizes(WIDE));
+    expect(solved.plans.length).toBeGreaterThan(1);
+    const { expected } = priceOf(rework, solved.plans[0]!);
+    expect(suggestsNew(rework, solved, costing(expected - 0.01))).toBe(true);
+    expect(suggestsNew(rework, solved, costing(expected))).toBe(false);
+  });
+  it('is suggested where nothing brings this one in', async () => {
+    const { rework, solved } = await planFor(jobWithSizes(WIDE), { operations: NEVER });
+    expect(solved.blocked.length).toBeGreaterThan(0);
+    expect(suggestsNew(rework, solved, newPumpPrice(VELTRANE_T6, NEW_SHOP))).toBe(true);
+  });
+  it('is not suggested before anything is measured, however cheap it is', async () => {
+    const { rework, solved } = await planFor(jobWithSizes({}));
+    expect(suggestsNew(rework, solved, costing(0))).toBe(false);
+  });
+  it('is not suggested because a person’s settings exclude each other', async () => {
+    const settings = new Map([
+      ['deck-faced--body', 'on' as const],
+      ['body-renewed--body', 'on' as const],
+    ]);
+    const { rework, solved } = await planWith(jobWithSizes(WIDE), settings);
+    expect(solved).toEqual({ plans: [], blocked: [] });
+    expect(suggestsNew(rework, solved, costing(0))).toBe(false);
+  });
+  it('is not suggested for a gap that only has to be measured', () => {
+    const unsized = [{ assessment: { characteristic: { id: 'face' } }, by: [] }];
+    const rework = { unsized } as unknown as Parameters<typeof mustBeSized>[0];
+    expect(mustBeSized(rework, [{ characteristic: 'face', short_mm: 1 }])).toBe(true);
+    expect(mustBeSized(rework, [{ characteristic: 'tip', short_mm: 1 }])).toBe(false);
+    expect(mustBeSized(rework, [])).toBe(false);
+  });
+});
+
+describe('the pump as a whole', () => {
+  it.each([
+    ['replace', ['machine', 'reuse'], true],
+    ['machine', ['reuse', 'dress'], false],
+    ['machine', ['replace', 'reuse'], false],
+    ['reuse', ['reuse', 'reuse'], false],
+    ['reuse', [], false],
+  ] as const)(
+    'is to %s where its parts are %j and a new one is the better buy: %s',
+    (is, parts, buy) => {
+      const lines = parts.map((decision) => ({ decision }));
+      expect(overallDecision({ unmet: [] }, lines, buy)).toBe(is);
+    },
+  );
+});
+
+describe('the gaps that work moves', () => {
+  it('begin with those that are not in, and leave out what it does not touch', async () => {
+    const { rework, solved } = await planFor(jobWithSizes({ ...WIDE, 'driven-width': 20.02 }));
+    const amounts = amountsOf(solved.plans[0]!);
+    expect([...amounts.keys()]).toEqual(['deck-faced--body']);
+    const moved = movedGaps(rework, amounts).map(({ assessment: a }) => [
+      a.verdict === 'in',
+      a.characteristic.id,
+    ]);
+    expect(moved.map(([isIn]) => isIn)).toEqual([...moved].map(([isIn]) => isIn).sort());
+    expect(moved.map(([, id]) => id)).toEqual(
+      expect.arrayContaining(['face-drive', 'face-driven', 'stack-drive', 'stack-driven']),
+    );
+    expect(moved.map(([, id]) => id)).not.toContain('cover-wear');
+    expect(movedGaps(rework, new Map())).toEqual([]);
+    const brought = broughtIn(rework, 'deck-faced--body').map((a) => a.characteristic.id);
+    expect(brought).toContain('face-drive');
+    expect(brought).not.toContain('face-driven');
+    expect(broughtIn(rework, 'no-such-work')).toEqual([]);
+  });
+});
+
+describe('an amount far from its plan', () => {
+  const planned = { from_mm: 0.01, to_mm: 0.07 };
+
+  it('is asked about: the point slipped, or the unit is another', () => {
+    expect(doubtOfAmount(0.9, planned, 'mm')).toBe(
+      '0.90 mm is far from the planned amount (0.01 to 0.07 mm is in). Check the unit.',
+    );
+    expect(doubtOfAmount(0.003, planned, 'mm')).toMatch(/^0\.003 mm is far/);
+    expect(doubtOfAmount(0.09, planned, 'mm')).toBeNull();
+  });
+  it('is believed anywhere in the range, and asked about at four times its end', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 0.07, noNaN: true }), (mm) => {
+        expect(doubtOfAmount(mm, planned, 'mm')).toBeNull();
+        expect(doubtOfAmount(mm + 4 * planned.to_mm, planned, 'mm')).not.toBeNull();
+      }),
+    );
+  });
+});

@@ -1,0 +1,38 @@
+import type { Decision } from '../../records/rework';
+import type { ReworkCase } from './case';
+import type { PartLine } from './lines';
+import { newIsCheaper, priceOf, type Price } from './money';
+import type { Rework } from './solve';
+
+/** Tells whether what blocks is a gap of which nobody knows how far it is out. */
+export const mustBeSized = (
+  { unsized }: Pick<ReworkCase, 'unsized'>,
+  blocked: Rework['blocked'],
+): boolean =>
+  unsized.some(({ assessment }) =>
+    blocked.some((b) => b.characteristic === assessment.characteristic.id),
+  );
+
+/**
+ * Tells whether a new pump is the better buy: no work brings this one in, or the cheapest that does costs
+ * more. Never on what was not measured, nor where a person's settings leave no plan.
+ *
+ * @param whole what a new pump costs
+ */
+export function suggestsNew(rework: ReworkCase, { plans, blocked }: Rework, whole: Price): boolean {
+  if (rework.watched.length === 0 || mustBeSized(rework, blocked)) return false;
+  const [cheapest] = plans;
+  if (!cheapest && blocked.length === 0) return false;
+  return newIsCheaper(cheapest ? priceOf(rework, cheapest) : null, whole);
+}
+
+/** Returns what is suggested of the pump as a whole: new, worked on, or reused as it is. */
+export function overallDecision(
+  { unmet }: Pick<ReworkCase, 'unmet'>,
+  lines: readonly Pick<PartLine, 'decision'>[],
+  buyNew: boolean,
+): Decision {
+  if (buyNew) return 'replace';
+  const isWork = unmet.length > 0 || lines.some(({ decision }) => decision !== 'reuse');
+  return isWork ? 'machine' : 'reuse';
+}

@@ -1,0 +1,337 @@
+import { record } from '../../journal/commands';
+import { ledgerOf } from '../../journal/ledger';
+import { NEW_SHOP } from '../../records/shop';
+import type { Job } from '../../records/job';
+import type { Finding } from '../../records/teardown';
+import { carryOut, makeWorkList, signOff } from '../../commands/deciding';
+import { AT, freshId, sized, withReadings } from '../../testing/readings';
+import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
+import { jobWithSizes, measuredJob, planFor, planWith } from '../../testing/worked';
+import { reachOf } from './case';
+import { chanceOut } from './chance';
+import { partLines, plannedOperations } from './lines';
+import { newIsCheaper, newPumpPrice, priceOf } from './money';
+import { amountsOf, outAfter, spansAfter } from './solve';
+import { nextStepOf, workListOf } from './worklist';
+
+/** Depth 20.09 under gears of 20 and a cover that is not worn: 0.01 over the 0.08 of the sheet. */
+const WIDE = {
+  'pocket-depth': 20.09,
+  'drive-width': 20,
+  'driven-width': 20,
+  'track-depth': 10,
+  'face-depth': 10,
+};
+const plain = { decision: 'plain', renew: 'measured' } as const;
+const rules = { ...jobWithSizes({}).rules, ...plain };
+const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
+
+const finding = (surface: string, more: Partial<Finding>): Finding => ({
+  ...made(),
+  ...{ kind: 'finding', surface, defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
+  ...{ proposed: 'machine', why: 'by the book', decided: 'machine', remark: '', ...more },
+});
+const idsOf = ({ works }: { works: readonly { id: string }[] } = { works: [] }) =>
+  works.map(({ id }) => id);
+
+describe('a pump whose end clearance is too wide', () => {
+  it('has its deck faced: the excess at least, and no more than the least clearance leaves', async () => {
+    const { solved } = await planFor(jobWithSizes(WIDE, { rules }));
+    const [plan] = solved.plans;
+    expect(idsOf(plan)).toEqual(['deck-faced--body']);
+    expect(plan?.works[0]?.from_mm).toBeCloseTo(0.01, 6);
+    expect(plan?.works[0]?.to_mm).toBeCloseTo(0.07, 6);
+    expect(plan?.works[0]?.amount_mm).toBeCloseTo(0.04, 4);
+  });
+  it('keeps the doubt of the measuring inside the limits by the guarded rule', async () => {
+    const guarded = await planFor(jobWithSizes(WIDE));
+    const [work] = guarded.solved.plans[0]?.works ?? [];
+    expect(work?.from_mm).toBeGreaterThan(0.015);
+    expect(work?.to_mm).toBeLessThan(0.065);
+  });
+  it('takes no metal that has to stay', async () => {
+    const metal = [{ dimension: 'pocket-depth', least_mm: 20.07, most_mm: null }];
+    const job = jobWithSizes(WIDE, { rules }, { ...VELTRANE_T6, metal });
+    const { rework, state, solved } = await planFor(job);
+    const deck = rework.offers.find(({ id }) => id === 'deck-faced--body')!;
+    expect(reachOf(deck, rework, state.characteristics)?.max_mm).toBeCloseTo(0.02, 9);
+    expect(solved.plans[0]?.works[0]?.to_mm).toBeCloseTo(0.02, 9);
+  });
+  it('keeps the range of an amount that a person holds', async () => {
+    const held = new Map([['deck-faced--body', { amount_mm: 0.03 }]]);
+    const { solved } = await planWith(jobWithSizes(WIDE, { rules }), held);
+    const [work] = solved.plans[0]?.works ?? [];
+    expect(work?.amount_mm).toBeCloseTo(0.03, 9);
+    expect([work?.from_mm, work?.to_mm]).toEqual([
+      expect.closeTo(0.01, 6) as number,
+      expect.closeTo(0.07, 6) as number,
+    ]);
+  });
+  it('is fitted with wider gears where that costs less', async () => {
+    const sets = [{ id: 'plus', name: 'Gear set +0.05', over_mm: 0.05, price: 5, days: 0 }];
+    const nominal = ['drive-width', 'driven-width'].map((dimension) => ({
+      dimension,
+      value_mm: 20,
+    }));
+    const sheet = { ...VELTRANE_T6, sets, nominal };
+    const kept = await planFor(jobWithSizes(WIDE, { rules }, sheet));
+    expect(idsOf(kept.solved.plans[0])).toEqual(['deck-faced--body']);
+    const renewing = { ...rules, gears: 'renew' as const };
+    const { rework, solved } = await planFor(jobWithSizes(WIDE, { rules: renewing }, sheet));
+    expect(idsOf(solved.plans[0])).toEqual(['gears-wider--drive--plus']);
+    expect(spansAfter(rework, amountsOf(solved.plans[0]!)).get('stack-drive')?.high_mm).toBeCloseTo(
+      0.04,
+      6,
+    );
+  });
+  it('leaves work to nobody who does not do it, and says what blocks', async () => {
+    const never = NEW_SHOP.operations.concat(
+      ['deck-faced', 'body-renewed', 'gear-set'].map((id) => ({
+        ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
+        ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
+      })),
+    );
+    const { solved } = await planFor(jobWithSizes(WIDE, { rules }), { operations: never });
+    expect(solved.plans).toEqual([]);
+    expect(solved.blocked.map((b) => b.characteristic)).toEqual([
+      ...['face-drive', 'face-driven', 'stack-drive', 'stack-driven'],
+    ]);
+    expect(solved.blocked[0]?.short_mm).toBeCloseTo(0.01, 6);
+  });
+  it('moves the end play with what comes off the deck', async () => {
+    const limit = { ...VELTRANE_T6.limits[0]!, characteristic: 'pump-to-unit', tier: 'service' };
+    const limits = [...VELTRANE_T6.limits, { ...limit, lower_mm: 0.2, upper_mm: 0.45 }];
+    const sizes = { ...WIDE, 'unit-depth': 50.3, 'pump-height': 48, 'washer-thickness': 2 };
+    const job = jobWithSizes(sizes, { rules, tier: 'service' }, { ...VELTRANE_T6, limits });
+    const { rework, solved } = await planFor(job);
+    const amounts = amountsOf(solved.plans[0]!);
+    const taken = amounts.get('deck-faced--body') ?? NaN;
+    const play = spansAfter(rework, amounts).get('pump-to-unit');
+    expect(play?.high_mm).toBeCloseTo(0.3 + taken, 6);
+  });
+});
+
+describe('a gap of which nobody knows how far it is out', () => {
+  const tried = ['12', '6', '3', '9'].map((station) => ({
+    ...{ ...made(), kind: 'leaf' as const, instrument: '', characteristic: 'face-drive', station },
+    ...{ leaves_mm: [0.1], marked_mm: null, felt: 'free' as const },
+  }));
+
+  it('is no ground for a cut: it blocks until it is measured', async () => {
+    const job = withReadings(jobWithSizes({}, { rules }), ...tried);
+    const { rework, solved } = await planFor(job);
+    expect(rework.unsized.map((u) => u.assessment.characteristic.id)).toContain('face-drive');
+    expect(solved.plans).toEqual([]);
+    expect(solved.blocked.map((b) => b.characteristic)).toContain('face-drive');
+  });
+  it('is brought in by what is new or cut true, however far it was', async () => {
+    const worn = ['12-6', '2-8', '4-10'].map((station) => ({
+      ...{ ...tried[0]!, ...made(), characteristic: 'cover-wear', station },
+    }));
+    const limit = { ...VELTRANE_T6.limits[0]!, characteristic: 'cover-wear', lower_mm: null };
+    const tier = VELTRANE_T6.limits[0]!.tier;
+    const sheet = { ...VELTRANE_T6, limits: [{ ...limit, upper_mm: 0.05 }] };
+    const { solved } = await planFor(
+      withReadings(jobWithSizes({}, { rules, tier }, sheet), ...worn),
+    );
+    expect(idsOf(solved.plans[0])).toEqual(['cover-ground--cover']);
+  });
+});
+
+describe('a worn cover', () => {
+  const WORN = { ...WIDE, 'pocket-depth': 20.05, 'track-depth': 10.06 };
+
+  it('is ground until its wear is gone, and then adds nothing', async () => {
+    const { rework, solved, state } = await planFor(jobWithSizes(WORN, { rules }));
+    const [plan] = solved.plans;
+    expect(idsOf(plan)).toEqual(['cover-ground--cover']);
+    expect(plan?.works[0]?.from_mm).toBeCloseTo(0.06, 6);
+    const spans = spansAfter(rework, amountsOf(plan!));
+    expect(spans.get('stack-drive')?.high_mm).toBeCloseTo(0.05, 6);
+    const grind = rework.offers.find(({ id }) => id === 'cover-ground--cover')!;
+    expect(reachOf(grind, rework, state.characteristics)?.min_mm).toBeCloseTo(0.06, 6);
+  });
+  it('is lapped by hand only where the house does, and where nothing else helps if it says so', async () => {
+    const slight = jobWithSizes(
+      { ...WIDE, 'pocket-depth': 20.076, 'track-depth': 10.008 },
+      { rules },
+    );
+    const first = async (lapping: Job['rules']['lapping']) => {
+      const { solved } = await planFor({ ...slight, rules: { ...rules, lapping } });
+      return idsOf(solved.plans[0]);
+    };
+    expect(await first('normal')).toEqual(['face-lapped--cover']);
+    expect(await first('last-resort')).toEqual(['cover-ground--cover']);
+    expect(await first('never')).toEqual(['cover-ground--cover']);
+  });
+});
+
+describe('what was found when it was looked at', () => {
+  it('is put right, as deep as it goes', async () => {
+    const job = record(
+      jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, { rules }),
+      finding('cover-track', { depth_mm: 0.04 }),
+    );
+    const { rework, solved } = await planFor(job);
+    expect(rework.needs.map((n) => n.offers.map(({ id }) => id))).toEqual([
+      ['cover-ground--cover', 'cover-renewed--cover'],
+    ]);
+    expect(solved.plans[0]?.works).toMatchObject([
+      { id: 'cover-ground--cover', from_mm: expect.closeTo(0.04, 9) as number },
+    ]);
+  });
+  it('is replaced where it goes deeper than can be cut away', async () => {
+    const { solved } = await planFor(
+      record(jobWithSizes(WIDE, { rules }), finding('deck', { depth_mm: 0.5 })),
+    );
+    expect(idsOf(solved.plans[0])).toEqual(['body-renewed--body']);
+  });
+  it('is not asked for again once it was carried out', async () => {
+    const job = record(
+      jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, { rules }),
+      finding('cover-track', {}),
+    );
+    const { rework } = await planFor(job);
+    const grind = rework.offers.find(({ id }) => id === 'cover-ground--cover')!;
+    const after = await planFor(carryOut(grind, null, 0.03, 0.004)(job, made()));
+    expect(after.rework.needs).toEqual([]);
+    const again = record(
+      carryOut(grind, null, 0.03, 0.004)(job, made()),
+      finding('cover-track', {}),
+    );
+    expect((await planFor(again)).rework.needs).toHaveLength(1);
+  });
+  it('is stoned off where it only stands up', async () => {
+    const nick = finding('ears', { defect: 'nicked', proposed: 'dress', decided: 'dress' });
+    const { solved } = await planFor(
+      record(jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, { rules }), nick),
+    );
+    expect(idsOf(solved.plans[0])).toEqual(['nicks-stoned--body']);
+  });
+  it('has the bushing replaced by house rule, unless a new one is in already', async () => {
+    const job = jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 });
+    const house = { ...job, rules: { ...job.rules, renew: 'always' as const } };
+    expect(idsOf((await planFor(house)).solved.plans[0])).toEqual(['bushing-renewed--bushing']);
+    expect(idsOf((await planFor({ ...house, fitted: 'new' })).solved.plans[0])).toEqual([]);
+  });
+});
+
+describe('what it costs', () => {
+  it('is the shop’s time with what goes along, what is paid, and the days of waiting once', async () => {
+    const { rework, solved } = await planFor(jobWithSizes(WIDE, { rules }));
+    const price = priceOf(rework, solved.plans[0]!);
+    expect(price).toMatchObject({ minutes: 50, days: 0, down: 0, chance: 0 });
+    expect(price.work).toBeCloseTo((50 / 60) * NEW_SHOP.money.rate, 9);
+    const whole = newPumpPrice(VELTRANE_T6, NEW_SHOP);
+    expect(whole.expected).toBe(640 + 9 * NEW_SHOP.money.downDay);
+    expect(newIsCheaper(price, whole)).toBe(false);
+    expect(newIsCheaper(null, whole)).toBe(true);
+    const dear = newPumpPrice(
+      { prices: [{ operation: 'whole-pump', price: 10, days: 0 }] },
+      NEW_SHOP,
+    );
+    expect(newIsCheaper(price, dear)).toBe(true);
+  });
+  it('weighs a gap too close to call: the chance of a comeback against making sure', async () => {
+    const near = jobWithSizes({ ...WIDE, 'pocket-depth': 20.078 });
+    const cheap = await planFor(near, { money: { ...NEW_SHOP.money, comeback: 10 } });
+    expect(idsOf(cheap.solved.plans[0])).toEqual([]);
+    expect(cheap.solved.plans[0]?.leaves).toEqual([
+      ...['face-drive', 'face-driven', 'stack-drive', 'stack-driven'],
+    ]);
+    expect(cheap.solved.plans[0]?.chance).toBeGreaterThan(0.05);
+    const dear = await planFor(near, { money: { ...NEW_SHOP.money, comeback: 5000 } });
+    expect(idsOf(dear.solved.plans[0])).toEqual(['deck-faced--body']);
+    expect(dear.solved.plans[0]?.chance).toBe(0);
+  });
+  it('of a span half beyond its limit is an even chance', () => {
+    const limits = { lower_mm: null, upper_mm: 0.06 };
+    expect(chanceOut({ low_mm: 0.05, high_mm: 0.07 }, limits)).toBeCloseTo(0.5, 9);
+    expect(chanceOut({ low_mm: 0.01, high_mm: 0.02 }, limits)).toBeCloseTo(0, 9);
+    expect(chanceOut({ low_mm: 0.07, high_mm: 0.07 }, limits)).toBe(1);
+    expect(
+      chanceOut({ low_mm: 0.01, high_mm: 0.02 }, { lower_mm: 0.03, upper_mm: 0.06 }),
+    ).toBeCloseTo(1, 6);
+  });
+});
+
+describe('the work list', () => {
+  it('is ticked step by step, measured again, and planned from there when the cut went too far', async () => {
+    const job = jobWithSizes(WIDE, { rules });
+    const { rework, solved } = await planFor(job);
+    const planned = plannedOperations(rework, solved.plans[0]!);
+    const listed = makeWorkList(planned, 48)(job, made());
+    const step = nextStepOf(workListOf(listed)!)!.step;
+    expect(step).toMatchObject({ operation: 'deck-faced', minutes: 50, days: 0 });
+    const cut = carryOut(planned[0]!.offer, step.id, 0.08, 0.004)(listed, made());
+    expect(nextStepOf(workListOf(cut)!)).toBeNull();
+    expect(ledgerOf(cut).operations[0]?.changes).toEqual([
+      { dimension: 'pocket-depth', by_mm: -0.08, u_mm: 0.004 },
+      { dimension: 'deck', by_mm: -0.08, u_mm: 0.004 },
+    ]);
+    const { state } = await planFor(cut);
+    const face = state.characteristics.find((a) => a.characteristic.id === 'face-drive');
+    expect(face?.predicted?.largest).toMatchObject({ value_mm: expect.closeTo(0.01, 9) as number });
+    const again = ['12', '3', '6', '9'].map((s) => sized(cut, 'pocket-depth', s, 20.01));
+    const after = await planFor(withReadings(cut, ...again));
+    expect(idsOf(after.solved.plans[0])).toEqual(['gears-ground--drive']);
+    expect(after.solved.plans[0]?.works[0]?.from_mm).toBeCloseTo(0.01, 6);
+  });
+  it('is signed off part by part, the proposal beside what was decided, the last one counting', async () => {
+    const job = jobWithSizes(WIDE, { rules });
+    const signed = { part: 'body', proposed: 'machine', why: 'why', remark: '' } as const;
+    const once = signOff([{ ...signed, decided: 'replace' }])(job, made());
+    const twice = signOff([{ ...signed, decided: 'machine' }])(once, made());
+    const counted = ledgerOf(twice).decisions.filter((d) => d.voided === null);
+    expect(counted.map((d) => [d.part, d.proposed, d.decided, d.by])).toEqual([
+      ['body', 'machine', 'machine', 'Runa T.'],
+    ]);
+    expect(ledgerOf(twice).decisions).toHaveLength(2);
+  });
+});
+
+describe('a line for each part', () => {
+  it('says what becomes of it, work first, and what was only looked at or measured after', async () => {
+    const job = record(
+      jobWithSizes(WIDE, { rules }),
+      finding('drive-face', { defect: null, decided: 'pass' }),
+    );
+    const { rework, solved } = await planFor(job);
+    const lines = partLines(rework, solved.plans[0]!);
+    expect(lines.map((l) => [l.part.id, l.decision, l.looked])).toEqual([
+      ['body', 'machine', 'unseen'],
+      ['drive', 'reuse', 'sound'],
+      ['driven', 'reuse', 'unseen'],
+      ['cover', 'reuse', 'unseen'],
+    ]);
+    expect(partLines(rework, null)[0]?.works).toEqual([]);
+  });
+});
+
+describe('whatever pump it is', () => {
+  const cases = SHEETS.flatMap((sheet) =>
+    [0.4, 0.9, 1.15, 1.6].map((worn, i) => [sheet.model, worn, sheet, i] as const),
+  );
+  it.each(cases)('%s worn to %s: plans bring in what they say', async (_, worn, sheet, i) => {
+    const { rework, solved, state } = await planFor(measuredJob(sheet, worn, 31 + i));
+    for (const plan of solved.plans) {
+      const amounts = amountsOf(plan);
+      const left = outAfter(rework, amounts).map((a) => a.characteristic.id);
+      expect(left).toEqual(plan.leaves);
+      for (const { id, from_mm, to_mm } of plan.works) {
+        const offer = rework.offers.find((o) => o.id === id)!;
+        const reach = reachOf(offer, rework, state.characteristics)!;
+        expect(from_mm).toBeGreaterThanOrEqual(reach.min_mm - 1e-9);
+        expect(to_mm).toBeLessThanOrEqual(reach.max_mm + 1e-9);
+        for (const amount of [from_mm, to_mm]) {
+          const out = outAfter(rework, new Map([...amounts, [id, amount]]));
+          expect(out.map((a) => a.characteristic.id)).toEqual(plan.leaves);
+        }
+      }
+      for (const { works } of partLines(rework, plan)) {
+        for (const { offer } of works) expect(offer.terms.by).not.toBe('never');
+      }
+    }
+    if (solved.plans.length === 0) expect(solved.blocked.length).toBeGreaterThan(0);
+  });
+});

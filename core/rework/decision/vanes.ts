@@ -1,0 +1,47 @@
+import type { Assessment } from '../../assessment/assessment';
+import type { Quantity } from '../../assessment/quantity';
+import type { Job } from '../../records/job';
+import { nominalOf } from '../../records/sheet';
+import type { ReworkCase } from './case';
+import { atReach, type VaneReach } from '../../pumps/vaneReach';
+
+/** The size of a vane that wears, and the characteristic that says what of it stays in the slot. */
+const LENGTH = 'vane-length';
+const IN_SLOT = 'vane-in-slot';
+
+/** Returns the hours that a pump ran; null where the tag says kilometres, or nothing. */
+const hoursOf = ({ used, usedUnit }: Job): number | null => (usedUnit === 'h' ? used : null);
+
+/** Returns how far a vane has to reach, in mm: what its engagement takes off its length; null where a size is not known. */
+function reachOf(
+  { characteristic: { terms } }: Assessment,
+  dimensions: ReadonlyMap<string, Quantity>,
+): number | null {
+  return (terms ?? [])
+    .filter(({ dimension }) => dimension !== LENGTH)
+    .reduce<number | null>((reach, { dimension, factor }) => {
+      const size = dimensions.get(dimension);
+      return reach === null || !size || size.u_mm === null ? null : reach - factor * size.best_mm;
+    }, 0);
+}
+
+/**
+ * Returns what of the shortest vane of a job's pump stays in its slot at full reach, and the hours until that
+ * is the least; null where the pump has no such vanes, or they or their ring were not measured.
+ */
+export function vaneOutlook(
+  { job, known }: Pick<ReworkCase, 'job' | 'known'>,
+  all: readonly Assessment[],
+): VaneReach | null {
+  const engagement = all.find((a) => a.characteristic.id === IN_SLOT);
+  const length = known.dimensions.get(LENGTH);
+  if (!engagement || !length || length.u_mm === null) return null;
+  const reach_mm = reachOf(engagement, known.dimensions);
+  if (reach_mm === null) return null;
+  return atReach(reach_mm, {
+    vaneLength_mm: length.smallest_mm,
+    newVaneLength_mm: nominalOf(job.sheet, LENGTH) ?? null,
+    hours: hoursOf(job),
+    leastInSlot_mm: engagement.limits?.lower_mm ?? 0,
+  });
+}

@@ -1,0 +1,47 @@
+import { pumpOf } from '../../pumps/registry';
+import type { Job } from '../../records/job';
+import { drawnOf, nominalOf } from '../../records/sheet';
+import type { Shop } from '../../records/shop';
+import type { Setting } from './case';
+import { GEARS } from '../operations/operation';
+import { offersFor } from '../operations/offers';
+
+/** The id of the set that somebody asks for on purpose. */
+const ON_PURPOSE = 'on-purpose';
+
+/** A job with wider gears asked for, and what that asks of its operations. */
+export interface Wider {
+  readonly job: Job;
+  readonly settings: ReadonlyMap<string, Setting>;
+  /** More flow, as a share of what there is; null where the width of the gears is not known. */
+  readonly more: number | null;
+}
+
+/** Tells whether a pump has gears that could be wider. */
+export const canBeWider = ({ sheet }: Pick<Job, 'sheet'>): boolean =>
+  pumpOf(sheet).parts.some(({ kind }) => GEARS.some((gear) => gear === kind));
+
+/** Returns the width of the gears, in mm: nominal, else as drawn; null where nobody knows. */
+function widthOf({ sheet }: Pick<Job, 'sheet'>): number | null {
+  const width = pumpOf(sheet).dimensions.find(({ id }) => /^(drive|inner)-width$/.test(id));
+  return width ? (nominalOf(sheet, width.id) ?? drawnOf(sheet, width) ?? null) : null;
+}
+
+/**
+ * Returns a job with gears wider than standard asked for on purpose: plans for it say which plates and pockets
+ * have to give way. Flow rises with the width.
+ *
+ * @param over_mm how much wider, in mm
+ */
+export function withWider(job: Job, over_mm: number, shop: Pick<Shop, 'operations'>): Wider {
+  const set = { id: ON_PURPOSE, name: 'fit the wider gears', over_mm, price: 0, days: 0 };
+  const sheet = { ...job.sheet, sets: [set] };
+  const wider = { ...job, sheet };
+  const asked = offersFor(wider, shop).filter((offer) => offer.set !== null);
+  const width = widthOf(job);
+  return {
+    job: wider,
+    settings: new Map(asked.map(({ id }) => [id, 'on'])),
+    more: width === null || width <= 0 ? null : over_mm / width,
+  };
+}

@@ -1,0 +1,32 @@
+import type { Assessment } from '../../assessment/assessment';
+import type { DecisionRule } from '../../metrology/conformity';
+import { ends, type Estimate } from '../../metrology/estimate';
+
+/** The least and the most that a gap is thought to be, in mm. */
+export interface Span {
+  readonly low_mm: number;
+  readonly high_mm: number;
+}
+
+/** Returns the ends of what is known: a bracket's own, a value's ± 2u; under the plain rule the value itself. */
+function endsBy(estimate: Estimate, rule: DecisionRule): readonly [number, number] {
+  if (rule === 'plain' && estimate.kind === 'value') {
+    return [estimate.value_mm, estimate.value_mm];
+  }
+  return ends(estimate);
+}
+
+/**
+ * Returns the span that a gap has to bring inside its limits: from the lower end of its smallest to the upper
+ * end of its largest. So much of the limits is kept as a guard for what the measuring may be off.
+ *
+ * @returns null where an end is not known
+ */
+export function spanOf(
+  { smallest, largest }: Pick<Assessment, 'smallest' | 'largest'>,
+  rule: DecisionRule,
+): Span | null {
+  if (!smallest || !largest) return null;
+  const [low_mm, high_mm] = [endsBy(smallest, rule)[0], endsBy(largest, rule)[1]];
+  return Number.isFinite(high_mm) ? { low_mm, high_mm } : null;
+}

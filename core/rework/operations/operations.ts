@@ -1,0 +1,104 @@
+import { CUTTING } from './cutting';
+import { bought, GEARS, here, operation, LATHE, type Operation } from './operation';
+import { RENEWING } from './renewing';
+
+/** The steps in which thrust washers and shims are to be had go up to this, in mm. */
+const SHIMS = { least_mm: 0.05, most_mm: 1.2 } as const;
+
+const shimming: readonly Operation[] = [
+  operation(
+    'washer-thicker',
+    'fit a thicker thrust washer',
+    'Fit a thicker thrust washer',
+    { ...bought(9, 1, 5), ...SHIMS },
+    {
+      decision: 'replace',
+      cuts: [{ work: 'shimmed', sizes: ['washer-thickness'] }],
+      surfaces: ['thrust-washer'],
+    },
+  ),
+  operation(
+    'washer-thinner',
+    'fit a thinner thrust washer',
+    'Fit a thinner thrust washer',
+    { ...bought(9, 1, 5), ...SHIMS },
+    {
+      decision: 'replace',
+      cuts: [{ work: 'shimmed', sizes: ['washer-thickness'], less: true }],
+    },
+  ),
+];
+
+const small: readonly Operation[] = [
+  operation(
+    'nicks-stoned',
+    'stone off nicks and burrs',
+    'Stone off the nicks',
+    here(10, { tool: 'Fine flat stone, oil', check: 'Straightedge or finger: nothing stands up.' }),
+    { decision: 'dress' },
+  ),
+  operation(
+    'dowels',
+    'take the dowels out and put them in again',
+    'Take the dowels out',
+    here(10, {
+      tool: 'Dowel puller, brass drift',
+      caution: 'A dowel can snap. Glasses on; pull in line.',
+    }),
+    { decision: 'dress' },
+  ),
+  operation(
+    'race-roughened',
+    'roughen the clutch race',
+    'Roughen the clutch race',
+    here(10, { tool: 'Emery cloth, 120 grit, crosshatch by hand' }),
+    { decision: 'dress' },
+  ),
+  operation(
+    'seat-cut',
+    'cut the valve seat true',
+    'Cut the valve seat true',
+    here(20, { caution: LATHE, tool: 'Seat cutter' }),
+    {
+      decision: 'machine',
+      surfaces: ['valve-seat'],
+    },
+  ),
+];
+
+/** Stands for a new pump in place of this one: what every plan is weighed against. */
+export const NEW_PUMP: Operation = operation(
+  'whole-pump',
+  'buy a new one',
+  'Buy a new pump',
+  bought(640, 9, 0),
+  {
+    decision: 'replace',
+  },
+);
+
+/** Stands for gears of another width from the sheet's list. */
+export const OTHER_WIDTH: Operation = operation(
+  'gears-wider',
+  'fit',
+  'Fit gears of another width',
+  bought(0, 0),
+  {
+    ...{ decision: 'pair', per: 'section', renews: GEARS },
+    restores: ['backlash', 'tip-crescent', 'tip', 'drive-engagement'],
+  },
+);
+
+/** Every operation that the app knows, the least work first. */
+export const OPERATIONS: readonly Operation[] = [
+  ...small,
+  ...CUTTING,
+  ...shimming,
+  ...RENEWING,
+  OTHER_WIDTH,
+  NEW_PUMP,
+];
+
+/** Returns an operation by its id; undefined for one that this version does not know. */
+export const operationOf = (id: string): Operation | undefined =>
+  OPERATIONS.find(({ id: own }) => own === id);

@@ -1,0 +1,105 @@
+/** Says how doing a work moves a value. */
+export interface Effect {
+  /** Millimetres for each millimetre of its amount. */
+  readonly perMm: number;
+  /** Millimetres for its being done at all, whatever the amount. */
+  readonly once_mm: number;
+}
+
+/** Tells whether an operation changes a value at all. */
+export const isMoved = ({ perMm, once_mm }: Effect): boolean => perMm !== 0 || once_mm !== 0;
+
+/** A value that has to lie inside limits, and how each work moves it. All lengths in mm. */
+export interface Row {
+  readonly id: string;
+  /** Its value before any work. */
+  readonly value_mm: number;
+  /** The least that is in; null for no limit. */
+  readonly lower_mm: number | null;
+  readonly upper_mm: number | null;
+  readonly moved: ReadonlyMap<string, Effect>;
+  /** Its other limit stands in a row of its own: it is kept from as from one of two. */
+  readonly paired?: true;
+}
+
+/** A work that can be done, by how much at least and at most, and what it costs. */
+export interface Work {
+  readonly id: string;
+  readonly min_mm: number;
+  readonly max_mm: number;
+  readonly fixedCost: number;
+  readonly costPerMm: number;
+  /** Days of waiting for it; several are waited for at once. */
+  readonly days?: number;
+  /** It is done whatever else is: a person asked for it. */
+  readonly required?: true;
+}
+
+/** A problem: values out of their limits, and the works that could bring them in. */
+export interface Problem {
+  readonly rows: readonly Row[];
+  readonly works: readonly Work[];
+  /** Pairs of works of which one at most is done. */
+  readonly excludes: readonly (readonly [string, string])[];
+  /** Groups of works of each of which one at least is done. */
+  readonly oneOf?: readonly (readonly string[])[];
+  /** Gives what a day of waiting costs; nothing where it is left out. */
+  readonly dayCost?: number;
+}
+
+/** The works that are done and the amount of each, in mm. */
+export type Amounts = ReadonlyMap<string, number>;
+
+/**
+ * Returns a value after work, in mm: value + Σ (perMm · amount + once) over the works done.
+ *
+ * @example 0.09 with 0.03 of a work that moves it by −1 per mm is 0.06
+ */
+export function valueAfter({ value_mm, moved }: Row, amounts: Amounts): number {
+  let value = value_mm;
+  for (const [work, amount_mm] of amounts) {
+    const effect = moved.get(work);
+    if (effect) value += effect.perMm * amount_mm + effect.once_mm;
+  }
+  return value;
+}
+
+/** Returns the days that are waited for works: the longest of them, since all are waited for at once. */
+export const daysOf = (works: readonly Work[]): number =>
+  works.reduce((most, { days }) => Math.max(most, days ?? 0), 0);
+
+/** Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done, and the days of waiting. */
+export function costOf({ works, dayCost }: Omit<Problem, 'rows'>, amounts: Amounts): number {
+  const done = works.filter(({ id }) => amounts.has(id));
+  return done.reduce(
+    (sum, { id, fixedCost, costPerMm }) => sum + fixedCost + costPerMm * (amounts.get(id) ?? 0),
+    daysOf(done) * (dayCost ?? 0),
+  );
+}
+
+/** The amounts of one work, in mm, over which everything stays inside while the other works stay. */
+export interface AmountRange {
+  readonly from_mm: number;
+  readonly to_mm: number;
+}
+
+/**
+ * Returns the range of the amount of one work that keeps all rows inside while the others stay, in mm;
+ * from above to where no amount does.
+ */
+export function rangeOf({ rows, works }: Problem, amounts: Amounts, id: string): AmountRange {
+  const work = works.find((w) => w.id === id);
+  const others = new Map([...amounts, [id, 0]]);
+  let [from_mm, to_mm] = [work?.min_mm ?? -Infinity, work?.max_mm ?? Infinity];
+  for (const row of rows) {
+    const slope = row.moved.get(id)?.perMm ?? 0;
+    if (slope === 0) continue;
+    const without = valueAfter(row, others);
+    const ends = [row.lower_mm ?? -Infinity, row.upper_mm ?? Infinity].map(
+      (limit) => (limit - without) / slope,
+    );
+    from_mm = Math.max(from_mm, Math.min(...ends));
+    to_mm = Math.min(to_mm, Math.max(...ends));
+  }
+  return { from_mm, to_mm };
+}
