@@ -1,3 +1,4 @@
+import { clearance, place } from '../core/pumps/measures';
 import { proven } from '../core/feeler/bounds';
 import { ladderOf } from '../core/feeler/ladder';
 import { zoneOf } from '../core/metrology/verdict';
@@ -12,8 +13,8 @@ import { drawnLimits, LEAF_SETS, pick } from './sets';
 
 /** How many tries four places of a gap take together, and those of the gear beside it. */
 const RUNS = 1000;
-const STATIONS = ['12', '6', '3', '9'].map((id) => ({ id, label: id, instruction: '' }));
-const C = { id: 'c', name: 'c', convention: '', quantity: 'gap', stations: STATIONS } as const;
+const STATIONS = ['12', '6', '3', '9'].map((id) => place(id, id, ''));
+const C = clearance('c', 'c', '', { stations: STATIONS });
 const LADDERS = LEAF_SETS.map((set) => ladderOf(set));
 const even = evenFrom(5);
 const apart = evenFrom(6);

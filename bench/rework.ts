@@ -1,3 +1,4 @@
+import { dimensionId, partId } from '../core/pumps/ids';
 import { evenFrom } from '../core/random';
 import { loadHighs } from '../core/rework/solver/highs';
 import { linearPlan, type LinearCase } from '../core/rework/solver/linear';
@@ -47,9 +48,11 @@ const ms = (times: readonly number[]): string => {
 /** Pairs a made-up shelf of a crescent pump by all the gaps that bodies and gears share. */
 function pairShelf(size: number): void {
   const even = evenFrom(size + 1);
-  const sized = (dimension: string, value_mm: number) => ({ dimension, value_mm, u_mm: 0.003 });
+  const sized = (dimension: string, value_mm: number) => ({
+    ...{ dimension: dimensionId(dimension), value_mm, u_mm: 0.003 },
+  });
   const part = (id: string, parts: string[], sizes: ReturnType<typeof sized>[]) => ({
-    ...{ id, parts, variant: null, sizes },
+    ...{ id, parts: parts.map(partId), variant: null, sizes },
   });
   const bodies = Array.from({ length: size }, (_, i) =>
     part(

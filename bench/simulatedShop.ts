@@ -1,3 +1,4 @@
+import { dimensionId, type DimensionId } from '../core/pumps/ids';
 import { carryOut } from '../core/commands/deciding';
 import { Evaluator } from '../core/guidance/evaluator';
 import { sizeAt } from '../core/practice/gauge';
@@ -28,7 +29,9 @@ const CUT_mm = 0.004;
 type Sizes = Record<string, number>;
 
 const SHEET = DEMO_SHEETS.find((s) => s.family === 'crescent') ?? DEMO_SHEETS[0]!;
-const READ = ['pocket-depth', 'drive-width', 'driven-width', 'track-depth', 'face-depth'];
+const READ = ['pocket-depth', 'drive-width', 'driven-width', 'track-depth', 'face-depth'].map(
+  dimensionId,
+);
 
 /** Makes a pump up: worn by up to twice what the limits allow. */
 function truePump(even: Even): Sizes {
@@ -53,7 +56,7 @@ const isIn = (s: Sizes): boolean =>
 let count = 0;
 
 /** Reads sizes at all their places, each reading off by what the mic is. */
-function measured(job: Job, sizes: Sizes, read: readonly string[], even: Even): Job {
+function measured(job: Job, sizes: Sizes, read: readonly DimensionId[], even: Even): Job {
   const gauge = { u_mm: MIC_mm, own_mm: MIC_mm / 2, off_mm: 0 };
   const readings = read.flatMap((id) =>
     dimensionOf(job.sheet, id).stations.map((s) =>
@@ -88,7 +91,7 @@ function byPlan(start: Sizes, solve: Solver, even: Even): Sizes | null {
     const steps = plannedOperations(rework, plan);
     if (steps.length === 0) return sizes;
     for (const step of steps) {
-      if (step.offer.operation.renews.length > 0) return null;
+      if (step.offer.operation.replaces !== null) return null;
       const taken = worked(sizes, step, even);
       const made = { id: `o${(count += 1)}`, at: base.createdAt, by: '', voided: null };
       const read = Math.max(0.001, taken + CUT_mm * normalFrom(even));

@@ -1,3 +1,4 @@
+import type { CharacteristicId, DimensionId } from '../core/pumps/ids';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import type * as Registry from '../core/pumps/registry';
@@ -118,11 +119,11 @@ async function versionIn(root: string): Promise<Version> {
         ...{ id: 's', model: c.name, family: c.family, invented: true, note: '', geometry },
         tiers: [{ id: 'service', name: 'Service', source: '' }],
         nominal: Object.entries(c.nominal).map(([dimension, value_mm]) => ({
-          dimension,
+          dimension: dimension as DimensionId,
           value_mm,
         })),
         limits: c.limits.map(([characteristic, lower, upper]) => ({
-          ...{ characteristic, tier: 'service', source: '' },
+          ...{ characteristic: characteristic as CharacteristicId, tier: 'service', source: '' },
           ...({ side: 'full', gasket: 'bare' } as const),
           ...{ preferredLower_mm: null, preferredUpper_mm: null },
           lower_mm: lower === null ? null : lower * THOU,

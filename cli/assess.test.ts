@@ -1,3 +1,4 @@
+import { dimensionId, partId, stationId } from '../core/pumps/ids';
 import { record, withReading } from '../core/journal/commands';
 import { pumpOf } from '../core/pumps/registry';
 import { writeFile } from '../core/records/file';
@@ -11,8 +12,10 @@ describe('the state of a job', () => {
   const job = emptyJob(VELTRANE_T6, '2026-11-20T09:00:00.000Z');
   const mic = { u_mm: 0.003, own_mm: 0.0015, off_mm: 0 };
   const sizes = [
-    ...['12', '6', '3', '9'].map((s) => sizeAt('pocket-depth', s, `d${s}`, 20.06, mic)),
-    sizeAt('drive-width', 'a', 'wa', 20, mic),
+    ...['12', '6', '3', '9'].map((s) =>
+      sizeAt(dimensionId('pocket-depth'), stationId(s), `d${s}`, 20.06, mic),
+    ),
+    sizeAt(dimensionId('drive-width'), stationId('a'), 'wa', 20, mic),
   ].reduce(withReading, job);
   const faced = record(sizes, {
     ...{
@@ -25,8 +28,8 @@ describe('the state of a job', () => {
       step: null,
       piece: null,
     },
-    ...{ part: 'body', work: 'faced' },
-    changes: [{ dimension: 'pocket-depth', by_mm: -0.02, u_mm: 0 }],
+    ...{ part: partId('body'), work: 'faced' },
+    changes: [{ dimension: dimensionId('pocket-depth'), by_mm: -0.02, u_mm: 0 }],
   });
   const fileOf = (...jobs: Job[]) => JSON.parse(writeFile({ jobs }, job.createdAt)) as object;
   interface Answer {

@@ -1,3 +1,4 @@
+import type { CharacteristicId } from '../core/pumps/ids';
 import { type Job, BLANK, JOB_SCHEMA } from '../core/records/job';
 import { familyOf } from '../core/pumps/registry';
 import { blankSheet, type Sheet } from '../core/records/sheet';
@@ -83,7 +84,7 @@ export async function createSheet(
 
 /** A limit that somebody measures against without a sheet, in mm. */
 export interface QuickLimit {
-  readonly characteristic: string;
+  readonly characteristic: CharacteristicId;
   readonly lower_mm: number | null;
   readonly upper_mm: number | null;
 }

@@ -1,3 +1,4 @@
+import { characteristicId, dimensionId, kindId } from '../core/pumps/ids';
 import { familyOf } from '../core/pumps/registry';
 import { blankSheet, type Sheet, type SheetLimit } from '../core/records/sheet';
 import { keyOf, type VariantPlan } from './variantPlan';
@@ -52,7 +53,7 @@ export function sheetOf(plan: SheetPlan): Sheet {
   const source = `Invented for the demo, Depot sheet ${plan.page}`;
   const limits = (['new', 'service'] as const).flatMap((tier) =>
     Object.entries(plan.limits[tier]).map(([characteristic, [lower_mm, upper_mm]]): SheetLimit => ({
-      characteristic,
+      characteristic: characteristicId(characteristic),
       tier,
       lower_mm,
       upper_mm,
@@ -79,9 +80,17 @@ export function sheetOf(plan: SheetPlan): Sheet {
     gasket_mm: plan.gasket_mm ?? 0,
     materials: Object.entries(plan.materials).map(([part, key]) => {
       const [name, alpha, hot_C] = MATERIALS[key];
-      return { part, name, alpha_per_K: Number((alpha * 1e-6).toPrecision(4)), hot_C };
+      return {
+        part: kindId(part),
+        name,
+        alpha_per_K: Number((alpha * 1e-6).toPrecision(4)),
+        hot_C,
+      };
     }),
-    nominal: Object.entries(plan.nominal).map(([dimension, value_mm]) => ({ dimension, value_mm })),
+    nominal: Object.entries(plan.nominal).map(([dimension, value_mm]) => ({
+      dimension: dimensionId(dimension),
+      value_mm,
+    })),
     tiers: [
       { id: 'new', name: 'New', source: `${source}, page 2` },
       { id: 'service', name: 'Service', source: `${source}, page 3` },

@@ -1,3 +1,4 @@
+import { partId, surfaceId } from '../core/pumps/ids';
 import { familyOf, pumpOf } from '../core/pumps/registry';
 import type { Sheet, SheetLimit } from '../core/records/sheet';
 import {
@@ -26,14 +27,14 @@ export const VELTRANE_T6: Sheet = sheetOf({
   ],
   book: [
     {
-      surface: 'cover-track',
+      surface: surfaceId('cover-track'),
       defect: 'scored',
       upTo_mm: 0.01,
       consequence: 'pass',
       source: 'Depot sheet 14, page 4',
     },
     {
-      surface: 'cover-track',
+      surface: surfaceId('cover-track'),
       defect: 'scored',
       upTo_mm: 0.15,
       consequence: 'machine',
@@ -215,7 +216,7 @@ const BRUNNICK_C12 = sheetOf({
     {
       id: 'plate-spring',
       name: 'Pressure plate spring, free length',
-      part: 'cover',
+      part: partId('cover'),
       way: 'size',
       places: ['one side', 'other side'],
       sizes: [{ name: 'Free length', instrument: 'caliper' }],

@@ -1,3 +1,4 @@
+import { partId } from '../core/pumps/ids';
 import { evenFrom } from '../core/random';
 import { pumpOf } from '../core/pumps/registry';
 import { BLANK_PART, type PartSize, type ShelfPart } from '../core/records/part';
@@ -69,7 +70,7 @@ function partOf(kind: Kind, sheet: Sheet, number: number, even: () => number): S
     ...{ ...BLANK_PART, createdAt: '2026-11-16T08:00:00.000Z' },
     id: `demo-part-${kind.stem.toLowerCase()}-${number}`,
     label: `${kind.stem}-${number}`,
-    ...{ sheet: sheet.id, model: sheet.model, parts: [...kind.parts] },
+    ...{ sheet: sheet.id, model: sheet.model, parts: kind.parts.map(partId) },
     ...{
       make: pick(MAKES),
       origin: fresh ? 'new' : 'used',

@@ -1,3 +1,4 @@
+import { kindId } from '../core/pumps/ids';
 import type { KeyCheck, Variant } from '../core/records/key';
 import type { Sheet } from '../core/records/sheet';
 
@@ -49,7 +50,7 @@ export function keyOf(plan: VariantPlan): Pick<Sheet, 'key' | 'variants' | 'mixe
     ),
   }));
   const mixes = (plan.mixes ?? []).map(([part, of, against, into, fits, note]) => ({
-    ...{ part, against, fits, note },
+    ...{ part: kindId(part), against: kindId(against), fits, note },
     of: variantId(of),
     in: variantId(into),
   }));

@@ -1,3 +1,4 @@
+import { dimensionId, stationId } from '@/core/pumps/ids';
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { PaperProvider } from 'react-native-paper';
@@ -31,7 +32,7 @@ describe('the drawing of a pump', () => {
   it('marks the place in hand, the places done, and how the instrument lies', () => {
     const family = FAMILIES[0]!;
     const outline = family.outline(family.example, { view: 'body' });
-    const placement = family.placement(family.example, 'face-drive', '3');
+    const placement = family.placement(family.example, dimensionId('face-drive'), stationId('3'));
     shown(
       <PumpDrawing
         outline={outline}

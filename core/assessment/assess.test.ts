@@ -1,3 +1,4 @@
+import { stationId, dimensionId, characteristicId } from '../pumps/ids';
 import { ladderOf } from '../feeler/ladder';
 import { assessJob, nextStep } from '../guidance/evaluator';
 import type { DimensionalReading } from '../methods/dimensional';
@@ -28,8 +29,8 @@ const felt = (job: Job, characteristic: string, station: string, leaf: number, a
     at: AT,
     by: 'Ivo K.',
     instrument: 'Leaf set A',
-    characteristic,
-    station,
+    characteristic: characteristicId(characteristic),
+    station: stationId(station),
     leaves_mm: [leaf],
     marked_mm: null,
     felt: answer,
@@ -42,8 +43,8 @@ const size = (dimension: string, station: string, value_mm: number): Dimensional
   at: AT,
   by: 'Ivo K.',
   instrument: 'Mic',
-  dimension,
-  station,
+  dimension: dimensionId(dimension),
+  station: stationId(station),
   text: String(value_mm),
   unit: 'mm',
   read_mm: value_mm,
@@ -243,7 +244,7 @@ describe('what is next', () => {
     expect(next(out)?.characteristic).toBe('face-driven');
   });
   it('goes to what was asked for', () => {
-    const cursor = { characteristic: 'cover-wear', way: 'leaf' as const };
+    const cursor = { characteristic: characteristicId('cover-wear'), way: 'leaf' as const };
     expect(next({ ...JOB, cursor })?.characteristic).toBe('cover-wear');
   });
   it('goes back to the body for the stack, with what the cover leaves of the limit', () => {
@@ -270,7 +271,7 @@ describe('what is next', () => {
 
 describe('readings that do not agree', () => {
   const free = felt(JOB, 'face-drive', '12', 0.05, 'free');
-  const at = { characteristic: 'face-drive', station: '12' };
+  const at = { characteristic: characteristicId('face-drive'), station: stationId('12') };
 
   it('are found before they are stored', () => {
     const against = conflictsWith(
@@ -291,7 +292,7 @@ describe('readings that do not agree', () => {
     expect(
       conflictsWith(
         free,
-        { ...at, station: '6' },
+        { ...at, station: stationId('6') },
         { leaves_mm: [0.04], marked_mm: null, felt: 'no-go' },
         ladderOf(free.feeler),
       ),

@@ -1,3 +1,4 @@
+import type { DimensionId } from '../pumps/ids';
 import { leavesCanDecide } from '../methods/nextLeaf';
 import { sumOf, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
@@ -5,7 +6,7 @@ import { METHOD_IDS, methodOf, type Details, type Reading } from '../methods/lis
 import type { Evidence, EvidenceContext } from '../methods/method';
 import { touching, type Counted } from '../journal/eras';
 import type { Characteristic } from '../pumps/family';
-import { dimensionsFor, familyOf, pumpOf } from '../pumps/registry';
+import { dimensionsFor, placementOf, pumpOf } from '../pumps/registry';
 import { disagreeing, tightest } from './agreement';
 import type { Assessment } from './assessment';
 import { heatShift } from './heat';
@@ -31,8 +32,7 @@ const NOTHING_READ: Details = {
 
 const contextOf = ({ sheet, ladder }: Measured): EvidenceContext => ({
   ladder,
-  probe: (dimension, station) =>
-    familyOf(sheet.family).placement(sheet.geometry, dimension, station).probe,
+  probe: (dimension, station) => placementOf(sheet, dimension, station).probe,
 });
 
 /** Gathers what every method has to say of a characteristic. */
@@ -149,7 +149,7 @@ export function assess(
   const { sheet, tier, ladder, decision, operations, skipped, now, before } = measured;
   const pump = pumpOf(sheet);
   const context = contextOf(measured);
-  let quantities: ReadonlyMap<string, Quantity> | null = null;
+  let quantities: ReadonlyMap<DimensionId, Quantity> | null = null;
   const done = new Map<string, Assessment>();
   for (const c of pump.characteristics) {
     const parts = c.sum?.flatMap((id) => done.get(id) ?? []) ?? [];

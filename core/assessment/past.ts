@@ -1,3 +1,4 @@
+import type { DimensionId } from '../pumps/ids';
 import { sumOf, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { COVERAGE } from '../metrology/normal';
@@ -87,7 +88,10 @@ const NOT_READ_SINCE: readonly QuantitySource[] = ['worked', 'shelf'];
  * Works a gap out of sizes of which some were measured before their part was worked on or put in; null where one
  * is not known so well.
  */
-function fromSizes(c: Characteristic, quantities: ReadonlyMap<string, Quantity>): Extremes | null {
+function fromSizes(
+  c: Characteristic,
+  quantities: ReadonlyMap<DimensionId, Quantity>,
+): Extremes | null {
   const gaps = gapsOf(c).map((terms) =>
     terms.map((term) => ({ term, quantity: quantities.get(term.dimension) })),
   );
@@ -132,7 +136,7 @@ export function pastOf(
   c: Characteristic,
   work: readonly WorkEntry[],
   knownBefore: (operation: WorkEntry) => Extremes | null,
-  quantities: () => ReadonlyMap<string, Quantity>,
+  quantities: () => ReadonlyMap<DimensionId, Quantity>,
 ): Past {
   if (work.length === 0) return NO_PAST;
   for (let i = startOf(work, work.length - 1); i >= 0; i = startOf(work, i - 1)) {

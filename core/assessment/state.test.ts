@@ -1,3 +1,4 @@
+import { characteristicId, dimensionId, stationId, partId } from '../pumps/ids';
 import { assessJob, stateOf } from '../guidance/evaluator';
 import type { FeelerReading } from '../methods/feeler';
 import { emptyJob } from '../practice/job';
@@ -31,18 +32,32 @@ const done = (
     step: null,
     piece: null,
   },
-  ...{ part, work, changes: dimensions.map((dimension) => ({ dimension, by_mm, u_mm: 0.004 })) },
+  ...{
+    part: partId(part),
+    work,
+    changes: dimensions.map((dimension) => ({
+      dimension: dimensionId(dimension),
+      by_mm,
+      u_mm: 0.004,
+    })),
+  },
 });
 const size = (dimension: string, station: string, mm: number) =>
-  sizeAt(dimension, station, `s${(count += 1)}`, mm, MIC);
+  sizeAt(dimensionId(dimension), stationId(station), `s${(count += 1)}`, mm, MIC);
 const leaf = (station: string, mm: number, felt: FeelerReading['felt']): FeelerReading => ({
   ...{ kind: 'leaf', id: `l${(count += 1)}`, at: AT, by: '', instrument: '', voided: null },
-  ...{ characteristic: 'face-drive', station, leaves_mm: [mm], marked_mm: null, felt },
+  ...{
+    characteristic: characteristicId('face-drive'),
+    station: stationId(station),
+    leaves_mm: [mm],
+    marked_mm: null,
+    felt,
+  },
 });
 
 const face = (job: Job) => assessJob(job).find((a) => a.characteristic.id === 'face-drive')!;
 const sum = (job: Job) => assessJob(job).find((a) => a.characteristic.id === 'stack-drive')!;
-const quantity = (job: Job, id: string) => stateOf(job).dimensions.get(id);
+const quantity = (job: Job, id: string) => stateOf(job).dimensions.get(dimensionId(id));
 
 const READ = [
   ...['12', '6', '3', '9'].map((s, i) => size('pocket-depth', s, 20.09 + i / 1000)),
@@ -132,10 +147,12 @@ describe('a gap that was worked on', () => {
     });
   });
   it('counts in its sum, beside parts that are as they were', () => {
-    const wear = characteristicOf(VELTRANE_T6, 'cover-wear').stations.map(({ id }) => ({
-      ...leaf(id, 0.02, 'no-go'),
-      characteristic: 'cover-wear',
-    }));
+    const wear = characteristicOf(VELTRANE_T6, characteristicId('cover-wear')).stations.map(
+      ({ id }) => ({
+        ...leaf(id, 0.02, 'no-go'),
+        characteristic: characteristicId('cover-wear'),
+      }),
+    );
     const before = wear.reduce(withReading, READ);
     const after = record(before, done('faced', 'body', -0.04, FACED));
     const [was, is] = [sum(before), sum(after)];

@@ -1,3 +1,4 @@
+import { stationId, characteristicId, dimensionId } from '../pumps/ids';
 import { assessJob, nextStep } from '../guidance/evaluator';
 import { withReading } from '../journal/commands';
 import type { DimensionalReading } from '../methods/dimensional';
@@ -23,7 +24,7 @@ function jobOf(sheet: typeof VELTRANE_T6, limits: Readonly<Record<string, number
       ...sheet,
       limits: Object.entries(limits).map(([characteristic, upper]) => ({
         ...sheet.limits[0]!,
-        characteristic,
+        characteristic: characteristicId(characteristic),
         tier: 'service',
         lower_mm: null,
         upper_mm: upper * THOU,
@@ -38,14 +39,14 @@ let count = 0;
 const made = () => ({ id: `r${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null });
 
 const tried = (job: Job, id: string, thou: number, felt: Felt, stations?: string[]): Job =>
-  (stations ?? characteristicOf(job.sheet, id).stations.map((s) => s.id)).reduce(
+  (stations ?? characteristicOf(job.sheet, characteristicId(id)).stations.map((s) => s.id)).reduce(
     (all, station) =>
       withReading(all, {
         ...made(),
         kind: 'leaf',
         instrument: 'Inch set',
-        characteristic: id,
-        station,
+        characteristic: characteristicId(id),
+        station: stationId(station),
         leaves_mm: [Number((thou * THOU).toFixed(6))],
         marked_mm: null,
         felt,
@@ -59,7 +60,14 @@ const sized = (job: Job, dimension: string, station: string, inches: number): Jo
     ...made(),
     kind: 'size',
     instrument: 'Mic',
-    ...{ dimension, station, value_mm, read_mm: value_mm, text: String(inches), unit: 'in' },
+    ...{
+      dimension: dimensionId(dimension),
+      station: stationId(station),
+      value_mm,
+      read_mm: value_mm,
+      text: String(inches),
+      unit: 'in',
+    },
     ...{ offset_mm: 0, part_C: null, shop_C: null, u_mm: 0.002, own_mm: 0.001 },
     ...{ zero: 'zeroed', source: 'typed' },
   };
@@ -97,7 +105,10 @@ describe('a sum of a sized part and brackets from leaves', () => {
     expect(of(refused, 'stack-drive').verdict).toBe('open');
     // Unasked, leaves are through; taken in hand, the sum asks for what tells more of it.
     expect(nextStep(refused)).toBeNull();
-    const inHand = { ...refused, cursor: { characteristic: 'stack-drive', way: 'leaf' } } as const;
+    const inHand = {
+      ...refused,
+      cursor: { characteristic: characteristicId('stack-drive'), way: 'leaf' },
+    } as const;
     expect(nextStep(inHand)).toMatchObject({ way: 'size', dimension: { part: 'cover' } });
     const flat = ['12', '4', '8'].reduce(
       (all, at) => sized(sized(all, 'track-depth', at, 0.4), 'face-depth', at, 0.4),

@@ -1,3 +1,4 @@
+import type { KindId } from '../pumps/ids';
 import { record } from '../journal/commands';
 import type { GaugeKind } from '../pumps/family';
 import type { ZeroCheck } from '../records/instrument';
@@ -23,7 +24,7 @@ export const forgetKey =
 
 /** Says of which variant a part is; that of the pump itself needs no mention. */
 export const mixPart =
-  (part: string, variant: string): Command =>
+  (part: KindId, variant: string): Command =>
   (job) => ({
     ...job,
     mixed: [...job.mixed.filter((m) => m.part !== part), { part, variant }].filter(

@@ -1,3 +1,4 @@
+import type { CharacteristicId, DimensionId, StationId } from '../pumps/ids';
 import type { Ladder } from '../feeler/ladder';
 import type { Assessment } from '../assessment/assessment';
 import type { Felt } from '../feeler/bounds';
@@ -140,7 +141,7 @@ export function recordSize(
 export function recordSwing(
   job: Job,
   { characteristic, limits }: Assessment,
-  station: string,
+  station: StationId,
   { text, unit, read_mm, source, lever_deg = 0, contactRadius_mm = null }: Figure,
   made: Made,
   room: ToolRoom & { readonly unit: ShopUnit },
@@ -201,7 +202,7 @@ export const voidEntry =
     withVoided(job, [id], { at, by, why });
 
 /** Returns what a step is of: the size that is read, or the characteristic itself. */
-const targetOfStep = (step: Step): string =>
+const targetOfStep = (step: Step): CharacteristicId | DimensionId =>
   step.way === 'size' ? step.dimension.id : step.characteristic;
 
 /** Leaves the place of a step out, for a reason that is kept. */

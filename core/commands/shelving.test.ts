@@ -1,3 +1,4 @@
+import { partId, dimensionId } from '../pumps/ids';
 import { stateOf } from '../guidance/evaluator';
 import { ledgerOf } from '../journal/ledger';
 import { decode } from '../records/decode';
@@ -33,7 +34,7 @@ describe('a gear set from the shelf', () => {
   });
   it('is read again where the house wants it so: until then its sizes say what to expect', () => {
     const job = by('again');
-    expect(stateOf(job).dimensions.get('drive-width')).toMatchObject({
+    expect(stateOf(job).dimensions.get(dimensionId('drive-width'))).toMatchObject({
       ...{ best_mm: 20.04, u_mm: 0.002, readings: 0, source: 'shelf' },
     });
     const { verdict, largest, predicted } = face(job);
@@ -49,7 +50,7 @@ describe('a gear set from the shelf', () => {
   it('counts as read where the house trusts the label, with its doubt at every place', () => {
     const job = by('trust');
     expect(decode('job', job)).toEqual(job);
-    expect(stateOf(job).dimensions.get('drive-width')).toMatchObject({
+    expect(stateOf(job).dimensions.get(dimensionId('drive-width'))).toMatchObject({
       ...{ best_mm: 20.04, u_mm: 0.002, source: 'measured' },
     });
     expect(face(job).verdict).toBe('in');
@@ -62,21 +63,26 @@ describe('a gear set from the shelf', () => {
         ...MADE,
         id: 'ground',
         kind: 'operation' as const,
-        part: 'drive',
+        part: partId('drive'),
         work: 'ground' as const,
       },
-      ...{ changes: [{ dimension: 'drive-width', by_mm: -0.01, u_mm: 0.001 }], step: null },
+      ...{
+        changes: [{ dimension: dimensionId('drive-width'), by_mm: -0.01, u_mm: 0.001 }],
+        step: null,
+      },
       ...{ piece: null, remark: '' },
     };
     const { voided: _, ...entry } = ground;
     const job = by('again');
     const after = { ...job, journal: [...job.journal, entry] };
-    expect(stateOf(after).dimensions.get('drive-width')).toMatchObject({
+    expect(stateOf(after).dimensions.get(dimensionId('drive-width'))).toMatchObject({
       ...{ best_mm: expect.closeTo(20.03, 9) as number, source: 'worked' },
     });
   });
   it('of another pump has no place in this one', () => {
-    expect(placesFor(base, { ...SET, parts: ['rotor'] })).toEqual([]);
-    expect(fitFromShelf({ ...SET, parts: ['rotor'] })(base, MADE).journal).toEqual(base.journal);
+    expect(placesFor(base, { ...SET, parts: [partId('rotor')] })).toEqual([]);
+    expect(fitFromShelf({ ...SET, parts: [partId('rotor')] })(base, MADE).journal).toEqual(
+      base.journal,
+    );
   });
 });

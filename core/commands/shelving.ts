@@ -1,3 +1,4 @@
+import type { PartId } from '../pumps/ids';
 import { letGo } from '../guidance/next';
 import { record } from '../journal/commands';
 import type { DimensionalReading } from '../methods/dimensional';
@@ -8,7 +9,7 @@ import type { PartSize, ShelfPart } from '../records/part';
 import { madeAs, type Command, type Made } from './command';
 
 /** Lists the parts of a job's pump in whose place a part from the shelf goes; empty where it is of another pump. */
-export const placesFor = ({ sheet }: Pick<Job, 'sheet'>, { parts }: ShelfPart): string[] =>
+export const placesFor = ({ sheet }: Pick<Job, 'sheet'>, { parts }: ShelfPart): PartId[] =>
   parts.filter((id) => pumpOf(sheet).parts.some((p) => p.id === id));
 
 /** Returns a size from a label as it counts at each place where it is read. */

@@ -1,3 +1,4 @@
+import { stationId, characteristicId } from '../pumps/ids';
 import fc from 'fast-check';
 import { nextLeaf } from '../methods/nextLeaf';
 import type { StationEvidence } from '../methods/stations';
@@ -14,12 +15,18 @@ function told(gaps: readonly number[], room_mm: number | null = null, ladder = L
   const places: Try[][] = gaps.map(() => []);
   for (let n = 0; n < 200; n++) {
     const stations = places.map((tries, i): StationEvidence => ({
-      station: { id: `${i}`, label: '', instruction: '' },
+      station: { id: stationId(`${i}`), label: '', instruction: '' },
       tries,
       bounds: boundsOf(tries),
       conflicts: [],
     }));
-    const aim = { characteristic: 'wear', stations, limits: {}, goal: 'record', room_mm } as const;
+    const aim = {
+      characteristic: characteristicId('wear'),
+      stations,
+      limits: {},
+      goal: 'record',
+      room_mm,
+    } as const;
     const next = nextLeaf(aim, ladder);
     if (!next) return places;
     const at = Number(next.station.id);

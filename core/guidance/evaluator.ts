@@ -1,3 +1,4 @@
+import type { DimensionId } from '../pumps/ids';
 import { assess, type Remembering } from '../assessment/assess';
 import type { Assessment } from '../assessment/assessment';
 import type { Measured } from '../assessment/measured';
@@ -21,7 +22,7 @@ export interface State {
   /** Each characteristic: before, now, predicted and its verdict, in the order of the work. */
   readonly characteristics: readonly Assessment[];
   /** Each dimension of which something is known, by its id, in the pump's order. */
-  readonly dimensions: ReadonlyMap<string, Quantity>;
+  readonly dimensions: ReadonlyMap<DimensionId, Quantity>;
 }
 
 /** Keeps what was assessed last of each characteristic, with what that rests on. */

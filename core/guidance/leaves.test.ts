@@ -1,3 +1,4 @@
+import { characteristicId } from '../pumps/ids';
 import { type StationEvidence, overStations } from '../methods/stations';
 import { nextLeaf } from '../methods/nextLeaf';
 import type { Assessment } from '../assessment/assessment';
@@ -20,7 +21,7 @@ function part(
   limits: typeof LIMITS | { upper_mm: number } | null,
   made: Made,
 ): Assessment {
-  const characteristic = characteristicOf(VELTRANE_T6, id);
+  const characteristic = characteristicOf(VELTRANE_T6, characteristicId(id));
   const tries = made.map(([leaf, felt]) => ({ leaves_mm: [leaf], felt }));
   const stations = characteristic.stations.map((station): StationEvidence => ({
     station,

@@ -1,3 +1,4 @@
+import type { CharacteristicId } from '../pumps/ids';
 import { areSisters, dimensionsFor, pumpOf } from '../pumps/registry';
 import { nextLeaf, type LeafAim } from '../methods/nextLeaf';
 import type { Assessment } from '../assessment/assessment';
@@ -89,7 +90,7 @@ function withHints(aim: LeafAim | null, { all, past }: Situation): LeafAim | nul
 
 /** Tells whether something was felt or read already, or left out: of what, by which method, at which place. */
 const takenAt =
-  ({ counted, skipped }: Situation, method: MethodId, characteristic: string) =>
+  ({ counted, skipped }: Situation, method: MethodId, characteristic: CharacteristicId) =>
   ({ station, dimension }: Place): boolean => {
     if (skipped.has(dimension?.id ?? characteristic, method, station.id)) return true;
     const read = dimension ? counted.ofSize(dimension.id) : counted.ofGap(characteristic);

@@ -1,3 +1,4 @@
+import { characteristicId } from '../pumps/ids';
 import fc from 'fast-check';
 import { feel } from '../practice/hand';
 import { emptyJob } from '../practice/job';
@@ -9,7 +10,7 @@ import { expectationsFrom, gapsOf } from './shopPast';
 
 const EMPTY = emptyJob(VELTRANE_T6, '2026-11-20T09:00:00.000Z');
 const MADE = { at: '2026-11-20T09:01:00.000Z', by: 'Ivo K.', voided: null };
-const WALL = 'od-pocket';
+const WALL = characteristicId('od-pocket');
 
 /** Measures the pocket wall of a pump with the same gap all round; how many leaves it took, and what came out. */
 function measured(gap_mm: number, evaluator: Evaluator) {
@@ -77,7 +78,10 @@ describe('what the shop’s own pumps make expect', () => {
     );
   });
   it('is not taken for another model, and leaves the leaf in the hand', () => {
-    const job = { ...EMPTY, cursor: { characteristic: WALL, way: 'leaf' as const } };
+    const job = {
+      ...EMPTY,
+      cursor: { characteristic: characteristicId(WALL), way: 'leaf' as const },
+    };
     const evaluator = new Evaluator();
     const step = evaluator.next(job);
     evaluator.expect(VELTRANE_T6.model, expectationsFrom(pumps.map(() => ({ [WALL]: 0.3 }))));

@@ -1,3 +1,4 @@
+import { dimensionId } from '../pumps/ids';
 import { assessJob } from './evaluator';
 import type { Assessment } from '../assessment/assessment';
 import fc from 'fast-check';
@@ -126,14 +127,14 @@ describe('heat', () => {
   it('counts each size by how much of it counts', () => {
     const sheet = SHEETS.find((s) => s.model === 'Brunnick C12 cartridge')!;
     const shift = heatShift(sheet, [
-      { dimension: 'vane-length', factor: 1 },
-      { dimension: 'ring-major', factor: -0.5 },
-      { dimension: 'rotor-diameter', factor: 0.5 },
+      { dimension: dimensionId('vane-length'), factor: 1 },
+      { dimension: dimensionId('ring-major'), factor: -0.5 },
+      { dimension: dimensionId('rotor-diameter'), factor: 0.5 },
     ]);
     expect(shift).toBeCloseTo((9 - 31 + 27) * 11.7e-6 * 72, 9);
     expect(heatShift(sheet, [])).toBeNull();
     expect(
-      heatShift({ ...sheet, nominal: [] }, [{ dimension: 'vane-length', factor: 1 }]),
+      heatShift({ ...sheet, nominal: [] }, [{ dimension: dimensionId('vane-length'), factor: 1 }]),
     ).toBeNull();
   });
 });

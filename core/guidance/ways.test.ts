@@ -1,3 +1,4 @@
+import { characteristicId, surfaceId } from '../pumps/ids';
 import { assessJob, nextStep } from './evaluator';
 import type { Reading } from '../methods/list';
 import { ledgerOf } from '../journal/ledger';
@@ -94,7 +95,7 @@ describe('every demo pump', () => {
 describe('what comes next', () => {
   const step = (job: Job) => nextStep(job);
   const inHand = (characteristic: string, way: Job['cursor']['way'] = 'leaf') =>
-    step({ ...JOB, cursor: { characteristic, way } });
+    step({ ...JOB, cursor: { characteristic: characteristicId(characteristic), way } });
 
   it('is by the usual way of each characteristic', () => {
     expect(inHand('face-drive')).toMatchObject({ way: 'leaf', station: { id: '12' } });
@@ -109,7 +110,10 @@ describe('what comes next', () => {
       feeler: { ...JOB.feeler, name: 'One', leaves_mm: [0.5], maxStack: 1 },
     };
     expect(step(coarse)).toMatchObject({ way: 'size', dimension: { id: 'pocket-depth' } });
-    const asked = { ...coarse, cursor: { characteristic: 'face-drive', way: 'leaf' as const } };
+    const asked = {
+      ...coarse,
+      cursor: { characteristic: characteristicId('face-drive'), way: 'leaf' as const },
+    };
     expect(step(asked)).toMatchObject({ way: 'leaf' });
   });
   it('passes over what has no limit, as long as something has', () => {
@@ -154,7 +158,7 @@ describe('what findings ask for', () => {
       at: AT,
       by: '',
       voided: null,
-      surface,
+      surface: surfaceId(surface),
       defect: 'scored',
     },
     ...{ nail: 'catches', depth_mm: null, spot: null, proposed: 'machine', why: '' },

@@ -49,12 +49,15 @@ export function clutchChecks(clutch: Clutch): AlsoCheck[] {
       washers === null ? '' : count(washers),
     ),
     pinsCheck(`${id}-pins`, name, pins),
-    alsoCheck(
-      `${id}-race`,
-      say('inspect.race', { clutch: name }),
-      'Wipe the race. What does a fingernail feel?',
-      ['smooth', 'marked', 'dented'],
-      'smooth',
-    ),
+    {
+      ...alsoCheck(
+        `${id}-race`,
+        say('inspect.race', { clutch: name }),
+        'Wipe the race. What does a fingernail feel?',
+        ['smooth', 'marked', 'dented'],
+        'smooth',
+      ),
+      asksFor: { answer: 'marked', remedy: 'roughen-race' },
+    },
   ];
 }

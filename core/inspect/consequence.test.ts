@@ -1,3 +1,4 @@
+import { surfaceId } from '../pumps/ids';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { teardownOf } from '../pumps/registry';
 import {
@@ -13,7 +14,7 @@ import { proposalFor } from './consequence';
 
 const surface = (kind: SurfaceKind) => ({
   ...teardownOf(VELTRANE_T6).surfaces[0]!,
-  id: 'any',
+  id: surfaceId('any'),
   kind,
 });
 
@@ -95,7 +96,7 @@ describe('a rule of the trade', () => {
   });
   it('gives way to the book, which goes by the least depth that is enough', () => {
     const entry = (upTo_mm: number | null, consequence: Consequence): BookRule => ({
-      ...{ surface: 'any', defect: 'scored', source: 'page 4' },
+      ...{ surface: surfaceId('any'), defect: 'scored', source: 'page 4' },
       ...{ upTo_mm, consequence },
     });
     const book = [entry(null, 'scrap'), entry(0.1, 'machine'), entry(0.02, 'pass')];

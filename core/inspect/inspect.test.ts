@@ -1,3 +1,4 @@
+import { kindId, surfaceId } from '../pumps/ids';
 import { relisted } from '../testing/relisted';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { emptyJob } from '../practice/job';
@@ -9,7 +10,9 @@ import type { Finding } from '../records/teardown';
 import { unsaidClutch, type Clutch } from '../pumps/teardown/clutch';
 import { answerBeside, auxiliaryChecks, smallChecks } from './auxiliary';
 import { clutchChecks } from './clutches';
-import { askedFor, endOf, lookedAt } from './looking';
+import { askedFor, byOwner, endOf, lookedAt } from './looking';
+import { EVERY_BUILD } from '../testing/builds';
+import { AT } from '../testing/readings';
 import { mixOf } from './mixing';
 import { orderList } from './order';
 import { nearestSurface, placedSurfaces } from './spot';
@@ -21,7 +24,7 @@ const made = (id: string) => ({ id, at: '2026-11-23T09:00:00.000Z', by: 'Ivo K.'
 const found = (surface: string, more: Partial<Finding> = {}): Finding => ({
   ...made(`f-${surface}`),
   kind: 'finding',
-  ...{ surface, defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
+  ...{ surface: surfaceId(surface), defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
   ...{ proposed: 'machine', why: '', decided: 'machine', remark: '' },
   ...more,
 });
@@ -31,26 +34,26 @@ const withFindings = (...findings: Finding[]): Job => relisted(JOB, { findings }
 describe('parts of two pumps', () => {
   const job = { ...JOB, variant: 'variant-2' };
   it('fit in one direction only', () => {
-    const late = mixOf({ ...job, mixed: [{ part: 'cover', variant: 'variant-3' }] });
+    const late = mixOf({ ...job, mixed: [{ part: kindId('cover'), variant: 'variant-3' }] });
     expect(late).toMatchObject([{ part: 'cover', against: 'body', verdict: 'fits' }]);
     const early = mixOf({
       ...job,
       variant: 'variant-3',
-      mixed: [{ part: 'cover', variant: 'variant-2' }],
+      mixed: [{ part: kindId('cover'), variant: 'variant-2' }],
     });
     expect(early).toMatchObject([
       { verdict: 'fits-not', note: 'its vent meets the pressure side' },
     ]);
   });
   it('are held against each other as well, and what the sheet does not say is said', () => {
-    const mixed = mixOf({ ...job, mixed: [{ part: 'drive', variant: 'variant-3' }] });
+    const mixed = mixOf({ ...job, mixed: [{ part: kindId('drive'), variant: 'variant-3' }] });
     expect(mixed.map((m) => [m.against, m.verdict])).toEqual([
       ['body', 'fits'],
       ['hub', 'fits-not'],
     ]);
-    expect(mixOf({ ...job, mixed: [{ part: 'driven', variant: 'variant-4' }] })).toMatchObject([
-      { verdict: 'unsaid' },
-    ]);
+    expect(
+      mixOf({ ...job, mixed: [{ part: kindId('driven'), variant: 'variant-4' }] }),
+    ).toMatchObject([{ verdict: 'unsaid' }]);
     expect(mixOf(job)).toEqual([]);
   });
 });
@@ -101,11 +104,12 @@ describe('the surfaces of every family', () => {
   ];
   it('lie on the drawing, apart from each other, and belong to a part', () => {
     for (const pump of pumps) {
-      const { kinds, parts, characteristics } = pumpOf(pump);
+      const { parts, characteristics } = pumpOf(pump);
       const placed = placedSurfaces(pump);
       expect(new Set(placed.map((p) => p.surface.id)).size).toBe(placed.length);
       for (const { surface, view, at } of placed) {
-        expect([...kinds, ...parts].map((p) => p.id)).toContain(surface.part);
+        expect(surface.parts.length).toBeGreaterThan(0);
+        expect(parts.map((p) => p.id)).toEqual(expect.arrayContaining([...surface.parts]));
         const outline = FAMILIES.find((f) => f.id === pump.family)!.outline(pump.geometry, {
           view,
         });
@@ -129,6 +133,21 @@ describe('the surfaces of every family', () => {
       }
     }
     expect(nearestSurface(VELTRANE_T6, 'slot', { x: 0, y: 0 })).toBeNull();
+  });
+  it('are all in the list under the part that they are on, in every section', () => {
+    for (const sheet of EVERY_BUILD) {
+      const all = lookedAt(emptyJob(sheet, AT));
+      const groups = byOwner(sheet, all);
+      const listed = groups.flatMap(({ looked }) => looked.map((l) => l.surface.id));
+      expect([...listed].sort()).toEqual(all.map((l) => l.surface.id).sort());
+      expect(new Set(groups.map(({ name }) => name)).size).toBe(groups.length);
+    }
+    const stack = EVERY_BUILD.find((s) => s.model === 'external-gear plates 4')!;
+    expect(lookedAt(emptyJob(stack, AT))).toHaveLength(54);
+    const names = byOwner(stack, lookedAt(emptyJob(stack, AT))).map(({ name }) => name);
+    expect(names).toEqual(
+      expect.arrayContaining(['Section 4: Plate, rear', 'Section 3: Bushings', 'Relief spring']),
+    );
   });
   it('are all in the list, looked at or not', () => {
     const looked = lookedAt(withFindings(found('floor'), found('deck', { defect: null })));

@@ -1,4 +1,6 @@
-import { pumpOf, teardownOf } from '../pumps/registry';
+import type { CharacteristicId } from '../pumps/ids';
+import { hasRole } from '../pumps/kinds';
+import { ownerName, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import type { SurfaceKind } from '../pumps/teardown/defects';
 import type { Surface } from '../pumps/teardown/teardown';
 import { ledgerOf } from '../journal/ledger';
@@ -25,24 +27,44 @@ export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
   });
 }
 
+/** Tells whether two surfaces are on the same part: they are looked at with it in the hand. */
+export const areTogether = (a: Surface, b: Surface): boolean => a.parts.join() === b.parts.join();
+
+/** Sorts what is looked at by the part that it is on, in the order in which the parts lie on the bench. */
+export function byOwner(
+  pump: PumpKind,
+  looked: readonly Looked[],
+): { readonly name: string; readonly looked: readonly Looked[] }[] {
+  const firsts = looked.filter(
+    ({ surface }, i) => looked.findIndex((l) => areTogether(l.surface, surface)) === i,
+  );
+  return firsts.map(({ surface }) => ({
+    name: ownerName(pump, surface),
+    looked: looked.filter((l) => areTogether(l.surface, surface)),
+  }));
+}
+
 /** Describes what everything else is measured in: given up, nothing that is measured behind it counts. */
 const HOLDING: readonly SurfaceKind[] = ['casting', 'crescent'];
 
 /** Tells whether giving up this surface gives up the pump; any other part that is scrap is bought anew. */
-export const holdsPump = ({ kind, part, ofSection }: Surface): boolean =>
-  !ofSection && (part === 'body' || HOLDING.includes(kind));
+export function holdsPump(pump: PumpKind, { kind, parts, ofSection }: Surface): boolean {
+  const bases = pumpOf(pump).parts.filter((p) => hasRole(p, 'base'));
+  const isBase = bases.length === 1 && bases.some(({ id }) => parts.includes(id));
+  return !ofSection && (isBase || HOLDING.includes(kind));
+}
 
 /** Returns the finding after which measuring the rest is pointless, as a person decided; null where there is none. */
 export function endOf(job: Pick<Job, 'sheet' | 'journal'>): Finding | null {
   const ends = lookedAt(job)
-    .filter((l) => holdsPump(l.surface))
+    .filter((l) => holdsPump(job.sheet, l.surface))
     .flatMap((l) => l.findings.filter((f) => f.decided === 'scrap'));
   return ends[0] ?? null;
 }
 
 /** Says why something is measured before its turn. */
 export interface AskedFor {
-  readonly characteristic: string;
+  readonly characteristic: CharacteristicId;
   readonly surface: Surface;
   readonly finding: Finding;
   readonly why: string;

@@ -1,23 +1,22 @@
+import type { KindId } from '../pumps/ids';
+import { hasRole } from '../pumps/kinds';
 import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 
 /** A part of one variant against a part of another, and what the sheet says of it. */
 export interface Mixed {
-  readonly part: string;
+  readonly part: KindId;
   readonly of: string;
-  readonly against: string;
+  readonly against: KindId;
   readonly in: string;
   /** `unsaid` where the sheet has nothing on it: then nobody knows here. */
   readonly verdict: 'fits' | 'fits-not' | 'unsaid';
   readonly note: string;
 }
 
-/** The part that the others are put into. */
-export const BASE = 'body';
-
-/** Returns which variant each part of the pump comes from: the job's own, but for those said otherwise. */
-export function originOf(job: Pick<Job, 'variant' | 'mixed'>, part: string): string | null {
+/** Returns which variant a kind of part of the pump comes from: the job's own, but for those said otherwise. */
+export function originOf(job: Pick<Job, 'variant' | 'mixed'>, part: KindId): string | null {
   return job.mixed.find((m) => m.part === part)?.variant ?? job.variant;
 }
 
@@ -29,8 +28,9 @@ export function originOf(job: Pick<Job, 'variant' | 'mixed'>, part: string): str
  */
 export function mixOf(job: Pick<Job, 'variant' | 'mixed'> & { readonly sheet: Sheet }): Mixed[] {
   const { sheet } = job;
-  const parts = pumpOf(sheet).kinds.map((p) => p.id);
-  const base = parts.includes(BASE) ? BASE : parts[0];
+  const { kinds } = pumpOf(sheet);
+  const parts = kinds.map((k) => k.id);
+  const base = (kinds.find((k) => hasRole(k, 'base')) ?? kinds[0])?.id;
   return parts.flatMap((part) =>
     parts.flatMap((other): Mixed[] => {
       const [of, into] = [originOf(job, part), originOf(job, other)];

@@ -1,7 +1,7 @@
-import { partName } from '../pumps/registry';
+import { ownerName, partName, teardownOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
-import type { Finding } from '../records/teardown';
+import type { Surface } from '../pumps/teardown/teardown';
 import { holdsPump, lookedAt } from './looking';
 import { wrongParts } from './stripping';
 import { say } from '../wording/say';
@@ -26,7 +26,7 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderL
   const { sheet, rules } = job;
   const renews = ({ when }: Sheet['renew'][number]) =>
     when === 'always' || rules.renew === 'always';
-  const renewed = sheet.renew.filter(renews).map(({ name, count, when }) => ({
+  const always = sheet.renew.filter(renews).map(({ name, count, when }) => ({
     name,
     count,
     why: when === 'always' ? 'always replaced' : 'replaced by house rule',
@@ -38,21 +38,27 @@ export function orderList(job: Pick<Job, 'sheet' | 'rules' | 'journal'>): OrderL
     count: 1,
     why: note?.state === 'wrong' ? 'wrong part found' : 'missing at teardown',
   }));
-  const parts = new Map<string, string[]>();
-  for (const { surface, findings } of lookedAt(job)) {
-    // A bushing that is renewed anyway is not ordered twice.
-    const anyway = sheet.renew.some((r) => r.id === surface.part && renews(r));
-    // A body is looked for, not bought like a seal: the finding says so, the order list does not.
-    const bought = !holdsPump(surface);
-    const wanted = ({ decided }: Finding) =>
-      bought && (decided === 'replace' || decided === 'scrap');
-    if (anyway || !findings.some(wanted)) continue;
-    parts.set(surface.part, [...(parts.get(surface.part) ?? []), surface.name]);
+  const { renewed: partsOf } = teardownOf(sheet);
+  const anyway = new Set(sheet.renew.filter(renews).flatMap(({ id }) => partsOf[id] ?? []));
+  const wanted = lookedAt(job).filter(
+    ({ surface, findings }) =>
+      // A bushing that is renewed anyway is not ordered twice.
+      !surface.parts.every((part) => anyway.has(part)) &&
+      // A body is looked for, not bought like a seal: the finding says so, the order list does not.
+      !holdsPump(sheet, surface) &&
+      findings.some(({ decided }) => decided === 'replace' || decided === 'scrap'),
+  );
+  const parts = new Map<string, Surface[]>();
+  for (const { surface } of wanted) {
+    const key = surface.parts.join();
+    parts.set(key, [...(parts.get(key) ?? []), surface]);
   }
-  const replaced = [...parts].map(([part, surfaces]) => ({
-    name: partName(sheet, part),
-    count: 1,
-    why: say('inspect.toReplace', { surfaces: surfaces.join(', ') }),
-  }));
-  return onceEach([...renewed, ...missing, ...replaced]);
+  const replaced = [...parts.values()].flatMap((surfaces) =>
+    surfaces.slice(0, 1).map((first) => ({
+      name: ownerName(sheet, first),
+      count: first.parts.length,
+      why: say('inspect.toReplace', { surfaces: surfaces.map(({ name }) => name).join(', ') }),
+    })),
+  );
+  return onceEach([...always, ...missing, ...replaced]);
 }

@@ -1,3 +1,4 @@
+import { kindId } from '../pumps/ids';
 import { ledgerOf } from '../journal/ledger';
 import { relisted } from '../testing/relisted';
 import fc from 'fast-check';
@@ -159,7 +160,7 @@ describe('parts of two pumps', () => {
             expect(m.verdict).toBe(rule ? (rule.fits ? 'fits' : 'fits-not') : 'unsaid');
           }
           // Every part that is not of the body's variant is spoken of.
-          const strangers = parts.filter((p) => originOf(job, p) !== originOf(job, 'body'));
+          const strangers = parts.filter((p) => originOf(job, p) !== originOf(job, kindId('body')));
           for (const part of strangers) {
             expect(found.some((m) => m.part === part && m.against === 'body')).toBe(true);
           }

@@ -1,5 +1,5 @@
 import type { View } from '../pumps/family';
-import { familyOf, oncePerPump, teardownOf, type PumpKind } from '../pumps/registry';
+import { familyOf, oncePerPump, placementOf, teardownOf, type PumpKind } from '../pumps/registry';
 import type { Point } from '../pumps/shapes';
 import type { Surface } from '../pumps/teardown/teardown';
 
@@ -16,7 +16,7 @@ export const placedSurfaces = oncePerPump((pump): readonly Placed[] => {
   return teardownOf(pump).surfaces.map((surface): Placed => {
     const { spot } = surface;
     if ('of' in spot) {
-      const { view, probe } = family.placement(pump.geometry, spot.of, spot.station);
+      const { view, probe } = placementOf(pump, spot.of, spot.station);
       return { surface, view, at: probe };
     }
     const { view, share } = spot;

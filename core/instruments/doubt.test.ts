@@ -1,3 +1,4 @@
+import { characteristicId, dimensionId } from '../pumps/ids';
 import { emptyJob } from '../practice/job';
 import { characteristicOf, dimensionOf } from '../pumps/registry';
 import { parseReading } from '../quantity/parse';
@@ -7,7 +8,7 @@ import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { doubtOfSize, doubtOfSwing } from './doubt';
 
 describe('a reading that is hard to believe', () => {
-  const depth = dimensionOf(VELTRANE_T6, 'pocket-depth');
+  const depth = dimensionOf(VELTRANE_T6, dimensionId('pocket-depth'));
   const gauge = NEW_SHOP.instruments[0]!;
   const doubt = (mm: number, job = JOB) =>
     doubtOfSize(job, depth, { read_mm: mm, value_mm: mm }, gauge, 'mm');
@@ -17,7 +18,7 @@ describe('a reading that is hard to believe', () => {
     expect(doubt(151)).toMatch(/out of range for Depth mic/);
     expect(doubt(2.005)).toMatch(/far from the sheet’s 20.04 mm/);
     const pump = SHEETS.find((s) => s.model === 'Oskerry S4 vacuum pump')!;
-    const vane = dimensionOf(pump, 'vane-length');
+    const vane = dimensionOf(pump, dimensionId('vane-length'));
     const short = (mm: number) =>
       doubtOfSize(emptyJob(pump, AT), vane, { read_mm: mm, value_mm: mm }, null, 'mm');
     expect(short(14.6)).toBeNull();
@@ -26,7 +27,7 @@ describe('a reading that is hard to believe', () => {
     expect(doubt(20.4, read)).toMatch(/off the earlier readings here/);
   });
   it('is a swing over ten times the limit', () => {
-    const c = characteristicOf(VELTRANE_T6, 'backlash');
+    const c = characteristicOf(VELTRANE_T6, characteristicId('backlash'));
     const swing = (mm: number) => ({
       ...{ text: `${mm}`, unit: 'mm' as const, read_mm: mm, value_mm: mm },
     });
@@ -37,7 +38,7 @@ describe('a reading that is hard to believe', () => {
     expect(doubtOfSwing(c, {}, swing(12), dial, 'mm')).toMatch(/out of range/);
   });
   it('is a bare number under thou that is far from the limits and easily another unit', () => {
-    const c = characteristicOf(VELTRANE_T6, 'backlash');
+    const c = characteristicOf(VELTRANE_T6, characteristicId('backlash'));
     const limits = { lower_mm: 0.0762, upper_mm: 0.1524 };
     const doubt = (text: string) => {
       const { mm } = parseReading(text, 'gap', 'thou');

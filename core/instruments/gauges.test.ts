@@ -1,3 +1,4 @@
+import { stationId, dimensionId, characteristicId } from '../pumps/ids';
 import { assessJob } from '../guidance/evaluator';
 import type { Reading } from '../methods/list';
 import { characteristicOf, dimensionOf } from '../pumps/registry';
@@ -20,9 +21,9 @@ import {
 const of = (job: Job, id: string) => assessJob(job).find((a) => a.characteristic.id === id)!;
 
 describe('an indicator and a hand', () => {
-  const backlash = characteristicOf(VELTRANE_T6, 'backlash');
+  const backlash = characteristicOf(VELTRANE_T6, characteristicId('backlash'));
   const swing = (read_mm: number, lever_deg = 0, contactRadius_mm: number | null = null, at = 0) =>
-    swingReadingOf(JOB, ROOM, backlash, `turn-${at}`, entry(read_mm), {
+    swingReadingOf(JOB, ROOM, backlash, stationId(`turn-${at}`), entry(read_mm), {
       lever_deg,
       contactRadius_mm,
     });
@@ -50,8 +51,8 @@ describe('an indicator and a hand', () => {
       at: AT,
       by: '',
       instrument: 'Straightedge',
-      characteristic: 'face-drive',
-      station: 'sweep',
+      characteristic: characteristicId('face-drive'),
+      station: stationId('sweep'),
       felt,
       voided: null,
     });
@@ -121,7 +122,7 @@ describe('instruments', () => {
     const large = { ...depthMic, id: 'large', name: 'Large', from_mm: 25, to_mm: 50 };
     const room = { ...ROOM, instruments: [large, small] };
     expect(sized(JOB, 'pocket-depth', '12', 30, room).instrument).toBe('Small');
-    const depth = dimensionOf(VELTRANE_T6, 'pocket-depth');
+    const depth = dimensionOf(VELTRANE_T6, dimensionId('pocket-depth'));
     const figure = { read_mm: 30, value_mm: 30 };
     expect(doubtOfSize(JOB, depth, figure, gaugeFor(room, JOB, depth), 'mm')).toMatch(
       /out of range for Small/,
@@ -137,8 +138,8 @@ describe('instruments', () => {
     const simulated = sizeReadingOf(
       JOB,
       { ...ROOM, zeros },
-      dimensionOf(VELTRANE_T6, 'pocket-depth'),
-      '12',
+      dimensionOf(VELTRANE_T6, dimensionId('pocket-depth')),
+      stationId('12'),
       { ...entry(20.05), source: 'simulated' },
     );
     expect(simulated).toMatchObject({ offset_mm: 0, zero: 'not-needed', value_mm: 20.05 });

@@ -1,3 +1,4 @@
+import type { StationId } from '../pumps/ids';
 import type { DimensionalReading } from '../methods/dimensional';
 import type { IndicatorReading } from '../methods/indicator';
 import { correctedSize } from '../metrology/corrected';
@@ -132,7 +133,7 @@ export function sizeReadingOf(
   job: Job,
   room: ToolRoom,
   dimension: Dimension,
-  station: string,
+  station: StationId,
   entry: Entry,
 ): DimensionalReading {
   const { read_mm } = entry;
@@ -182,7 +183,7 @@ export function swingReadingOf(
   job: Job,
   room: ToolRoom,
   characteristic: Characteristic,
-  station: string,
+  station: StationId,
   entry: Entry,
   lever: { readonly lever_deg: number; readonly contactRadius_mm: number | null },
 ): IndicatorReading {

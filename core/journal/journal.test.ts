@@ -1,3 +1,4 @@
+import { dimensionId, partId } from '../pumps/ids';
 import { ladderOf } from '../feeler/ladder';
 import { assessJob, nextStep } from '../guidance/evaluator';
 import type { FeelerReading } from '../methods/feeler';
@@ -26,8 +27,12 @@ const leaf = (characteristic: string, station: string, mm: number, felt: FeelerR
 
 const operation = (part: string, work: WorkEntry['work'], ...dimensions: string[]): WorkEntry => ({
   ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null },
-  ...{ part, work, remark: '', step: null, piece: null },
-  changes: dimensions.map((dimension) => ({ dimension, by_mm: -0.03, u_mm: 0.002 })),
+  ...{ part: partId(part), work, remark: '', step: null, piece: null },
+  changes: dimensions.map((dimension) => ({
+    dimension: dimensionId(dimension),
+    by_mm: -0.03,
+    u_mm: 0.002,
+  })),
 });
 
 const FACED = ['pocket-depth', 'deck'];

@@ -1,3 +1,5 @@
+import { place } from '../pumps/measures';
+import { characteristicId } from '../pumps/ids';
 import { Evaluator } from '../guidance/evaluator';
 import {
   answerLeaf,
@@ -72,7 +74,7 @@ describe('vanes of which the shortest was found', () => {
   const evaluator = new Evaluator();
   const job: Job = {
     ...emptyJob(sheet, AT),
-    cursor: { characteristic: 'vane-length', way: 'size' },
+    cursor: { characteristic: characteristicId('vane-length'), way: 'size' },
   };
   it('leave the others out in one touch', () => {
     const step = evaluator.next(job)!;
@@ -119,7 +121,7 @@ describe('a leaf that goes part way in', () => {
   const job = emptyJob(sheet, AT);
   const at = (thick: number) => ({
     characteristic: limit.characteristic,
-    station: { id: '12', label: '', instruction: '' },
+    station: place('12', '', ''),
     stack: { leaves_mm: [thick], total_mm: thick },
   });
   it('is asked about once where it would put the gap out: well in, or only the tip', () => {

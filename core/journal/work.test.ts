@@ -1,3 +1,4 @@
+import { partId } from '../pumps/ids';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { workWords } from '../wording/reading';
 import { pumpOf } from '../pumps/registry';
@@ -20,13 +21,13 @@ const operation = (
     piece: null,
     voided: null,
   },
-  ...{ part, work },
-  changes: changesOf(VELTRANE_T6, { part, work }, chosen, by, 0.003),
+  ...{ part: partId(part), work },
+  changes: changesOf(VELTRANE_T6, { part: partId(part), work }, chosen, by, 0.003),
 });
 
 describe('work on a part', () => {
   it('of one cut moves all that it goes over', () => {
-    expect(choicesOf(VELTRANE_T6, 'body', 'faced')).toEqual([]);
+    expect(choicesOf(VELTRANE_T6, partId('body'), 'faced')).toEqual([]);
     expect(operation('body', 'faced', 0.04).changes).toEqual([
       { dimension: 'pocket-depth', by_mm: -0.04, u_mm: 0.003 },
       { dimension: 'deck', by_mm: -0.04, u_mm: 0.003 },
@@ -50,7 +51,7 @@ describe('work on a part', () => {
     }
   });
   it('that moves nothing by its own amount asks for none', () => {
-    expect(hasAmount(VELTRANE_T6, 'cover', 'ground')).toBe(false);
+    expect(hasAmount(VELTRANE_T6, partId('cover'), 'ground')).toBe(false);
     expect(operation('cover', 'ground', 0.04).changes.map((c) => c.by_mm)).toEqual([null, null]);
   });
   it('can always be another part in its place', () => {

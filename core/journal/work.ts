@@ -1,4 +1,5 @@
 import { WORKS, type PumpModel, type Work } from '../pumps/family';
+import type { DimensionId, PartId } from '../pumps/ids';
 import { pumpOf, type PumpKind } from '../pumps/registry';
 import type { WorkEntry, SizeChange } from '../records/entry';
 import { touching } from './eras';
@@ -8,13 +9,13 @@ const ALL_AT_ONCE: readonly Work[] = ['faced', 'sunk', 'sleeved'];
 
 /** A size or a surface that work on its part changes, and which way a unit of metal moves it. */
 export interface Moved {
-  readonly id: string;
+  readonly id: DimensionId;
   readonly name: string;
   readonly sign: -1 | 0 | 1;
 }
 
 /** Lists what a kind of work on a part changes. */
-export function movedByWork(pump: PumpKind, part: string, work: Work): Moved[] {
+export function movedByWork(pump: PumpKind, part: PartId, work: Work): Moved[] {
   const { dimensions, features } = pumpOf(pump);
   return [...dimensions, ...features].flatMap(({ id, name, part: of, worked }) => {
     const sign = worked?.[work];
@@ -23,17 +24,17 @@ export function movedByWork(pump: PumpKind, part: string, work: Work): Moved[] {
 }
 
 /** Lists the kinds of work that can be done on a part; another part in its place is always one. */
-export const worksOn = (pump: PumpKind, part: string): Work[] =>
+export const worksOn = (pump: PumpKind, part: PartId): Work[] =>
   WORKS.filter((work) => work === 'exchanged' || movedByWork(pump, part, work).length > 0);
 
 /** Lists the sizes of which a person has to choose one before a kind of work is clear; empty where it is. */
-export function choicesOf(pump: PumpKind, part: string, work: Work): Moved[] {
+export function choicesOf(pump: PumpKind, part: PartId, work: Work): Moved[] {
   const moved = movedByWork(pump, part, work).filter(({ sign }) => sign !== 0);
   return ALL_AT_ONCE.includes(work) || moved.length < 2 ? [] : moved;
 }
 
 /** Tells whether an amount says something: whether the work moves any size by it. */
-export const hasAmount = (pump: PumpKind, part: string, work: Work): boolean =>
+export const hasAmount = (pump: PumpKind, part: PartId, work: Work): boolean =>
   movedByWork(pump, part, work).some(({ sign }) => sign !== 0);
 
 /**

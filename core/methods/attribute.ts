@@ -1,5 +1,6 @@
+import type { CharacteristicId, StationId } from '../pumps/ids';
 import { object, string, type InferType } from 'yup';
-import { common, identifier } from '../schema/fields';
+import { common, idOf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { firstUnread, type Evidence, type Method } from './method';
 
@@ -12,8 +13,9 @@ export type AttributeFelt = (typeof ATTRIBUTE_FELT)[keyof typeof ATTRIBUTE_FELT]
 
 const schema = object({
   ...common,
+  station: idOf<StationId>(),
   kind: string().oneOf(['touch']).required(),
-  characteristic: identifier(),
+  characteristic: idOf<CharacteristicId>(),
   felt: string()
     .oneOf<AttributeFelt>([...ATTRIBUTE_FELT.sweep, ...ATTRIBUTE_FELT.finger])
     .required(),

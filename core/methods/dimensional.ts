@@ -1,3 +1,4 @@
+import type { DimensionId, StationId } from '../pumps/ids';
 import { object, string, type InferType } from 'yup';
 import { InputError } from '../errors';
 import type { Value } from '../metrology/estimate';
@@ -9,13 +10,13 @@ import { dimensionsFor, gapsOf } from '../pumps/registry';
 import { formatWithUnit, signedLength } from '../quantity/format';
 import { formatTemperature } from '../quantity/temperature';
 import {
+  ZERO_STATES,
   celsius,
   common,
   entered,
   finite,
-  identifier,
+  idOf,
   millimetres,
-  ZERO_STATES,
   type ZeroState,
 } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
@@ -30,9 +31,10 @@ import { say } from '../wording/say';
  */
 const schema = object({
   ...common,
+  station: idOf<StationId>(),
   ...entered,
   kind: string().oneOf(['size']).required(),
-  dimension: identifier(),
+  dimension: idOf<DimensionId>(),
   read_mm: millimetres().required(),
   offset_mm: finite().required().min(-1).max(1),
   part_C: celsius().nullable().defined(),
@@ -48,7 +50,7 @@ export type DimensionalReading = Voidable<InferType<typeof schema>>;
 /** Describes what sizes tell besides a value. */
 export interface DimensionalDetails {
   /** Sizes that are still wanted for a gap from sizes; empty where there is none to be had. */
-  readonly missing: readonly string[];
+  readonly missing: readonly DimensionId[];
   /** The plane through the depths, where there is one. */
   readonly tilt: Tilt | null;
   /** The worst that an instrument's zero stood at among the sizes read; null where it is no matter. */
@@ -59,7 +61,7 @@ export interface DimensionalDetails {
 export interface TiltEvidence {
   readonly fit: Tilt | null;
   readonly extremes: Extremes | null;
-  readonly missing: readonly string[];
+  readonly missing: readonly DimensionId[];
 }
 
 /**
@@ -71,7 +73,7 @@ export interface TiltEvidence {
  */
 export function tiltEvidence(
   tilt: TiltOf,
-  at: (station: string) => { readonly x: number; readonly y: number },
+  at: (station: StationId) => { readonly x: number; readonly y: number },
   readings: readonly DimensionalReading[],
 ): TiltEvidence {
   const places = placesOf(readings, tilt.dimension);

@@ -1,3 +1,4 @@
+import { stationId, dimensionId, characteristicId } from '../pumps/ids';
 import { type FeelerReading, leafEvidence } from './feeler';
 import type { DimensionalReading } from './dimensional';
 import { overStations } from './stations';
@@ -8,7 +9,7 @@ import { ladderOf } from '../feeler/ladder';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';
 
-const FACE = characteristicOf(VELTRANE_T6, 'face-drive');
+const FACE = characteristicOf(VELTRANE_T6, characteristicId('face-drive'));
 const LEAVES = [0.02, 0.03, 0.04, 0.05, 0.06, 0.08];
 const LADDER = ladderOf({ leaves_mm: LEAVES, maxStack: 1 });
 
@@ -19,7 +20,7 @@ const tried = (station: string, leaf: number, gap: readonly [number, number]): F
   id: `${station}-${leaf}`,
   kind: 'leaf',
   characteristic: FACE.id,
-  station,
+  station: stationId(station),
   leaves_mm: [leaf],
   marked_mm: null,
   felt: feel(leaf, gap),
@@ -34,8 +35,8 @@ const size = (
   ...common,
   id: `${dimension}-${value_mm}`,
   kind: 'size',
-  dimension,
-  station,
+  dimension: dimensionId(dimension),
+  station: stationId(station),
   text: `${value_mm}`,
   unit: 'mm',
   read_mm: value_mm,

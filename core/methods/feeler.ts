@@ -1,3 +1,4 @@
+import type { CharacteristicId, StationId } from '../pumps/ids';
 import { type StationEvidence, overStations } from './stations';
 import { array, object, string, type InferType } from 'yup';
 import {
@@ -15,7 +16,7 @@ import type { Extremes } from '../metrology/extremes';
 import type { Characteristic } from '../pumps/family';
 import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import { common, identifier, leaf } from '../schema/fields';
+import { common, idOf, leaf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import type { Asking, Evidence, Method } from './method';
 import { nextLeaf } from './nextLeaf';
@@ -24,8 +25,9 @@ import { say } from '../wording/say';
 /** A try with leaves at a station: the thicknesses that count, and what is marked on leaves that were mic'd. */
 const schema = object({
   ...common,
+  station: idOf<StationId>(),
   kind: string().oneOf(['leaf']).required(),
-  characteristic: identifier(),
+  characteristic: idOf<CharacteristicId>(),
   leaves_mm: array(leaf()).required().min(1).max(3),
   marked_mm: array(leaf()).min(1).max(3).nullable().defined(),
   felt: string().oneOf(FELT).required(),

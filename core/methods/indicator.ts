@@ -1,8 +1,9 @@
+import type { CharacteristicId, StationId } from '../pumps/ids';
 import { object, string, type InferType } from 'yup';
 import { pickedExtremes, type Extremes } from '../metrology/extremes';
 import type { Value } from '../metrology/estimate';
 import { formatWithUnit } from '../quantity/format';
-import { common, entered, finite, identifier, millimetres } from '../schema/fields';
+import { common, entered, finite, idOf, millimetres } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { enteredCells, enteredWords } from './enteredWords';
 import { firstUnread, type Method } from './method';
@@ -12,9 +13,10 @@ import { say } from '../wording/say';
 /** The total travel of an indicator; a lever's angle and the radius it stood on are kept beside it. */
 const schema = object({
   ...common,
+  station: idOf<StationId>(),
   ...entered,
   kind: string().oneOf(['swing']).required(),
-  characteristic: identifier(),
+  characteristic: idOf<CharacteristicId>(),
   read_mm: millimetres().required(),
   lever_deg: finite().required().min(0).max(80, 'A lever over 80° off reads nothing'),
   contactRadius_mm: finite().moreThan(0).nullable().defined(),

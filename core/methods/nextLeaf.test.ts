@@ -1,3 +1,5 @@
+import { clearance, place } from '../pumps/measures';
+import { characteristicId, stationId } from '../pumps/ids';
 import fc from 'fast-check';
 import { NO_EVIDENCE, proven, stackOf, type Felt } from '../feeler/bounds';
 import { judgeTries, ladderOf, nextTry } from '../feeler/ladder';
@@ -6,8 +8,8 @@ import { leafEvidence, type FeelerReading } from './feeler';
 import { leavesCanDecide, nextLeaf, type LeafAim } from './nextLeaf';
 import { overStations } from './stations';
 
-const STATIONS = ['12', '3', '6', '9'].map((id) => ({ id, label: id, instruction: '' }));
-const GAP = { id: 'c', name: 'c', convention: '', quantity: 'gap', stations: STATIONS } as const;
+const STATIONS = ['12', '3', '6', '9'].map((id) => place(id, id, ''));
+const GAP = clearance('c', 'c', '', { stations: STATIONS });
 const LEAVES = [0.02, 0.03, 0.04, 0.05, 0.06, 0.07, 0.08, 0.1];
 const LADDER = ladderOf({ leaves_mm: LEAVES, maxStack: 1 });
 const LIMITS = { lower_mm: 0.03, upper_mm: 0.07 };
@@ -18,14 +20,21 @@ const stationsAfter = (...made: readonly Made[]) =>
   leafEvidence(
     GAP,
     made.map(([station, leaf_mm, felt], i): FeelerReading => ({
-      ...{ id: `r${i}`, kind: 'leaf', at: '', by: '', instrument: '', characteristic: 'c' },
-      ...{ station, leaves_mm: [leaf_mm], marked_mm: null, felt, voided: null },
+      ...{
+        id: `r${i}`,
+        kind: 'leaf',
+        at: '',
+        by: '',
+        instrument: '',
+        characteristic: characteristicId('c'),
+      },
+      ...{ station: stationId(station), leaves_mm: [leaf_mm], marked_mm: null, felt, voided: null },
     })),
     LADDER,
   );
 
 const aimAfter = (...made: readonly Made[]): LeafAim => ({
-  characteristic: 'c',
+  characteristic: characteristicId('c'),
   stations: stationsAfter(...made),
   limits: LIMITS,
   goal: 'verdict',

@@ -1,8 +1,9 @@
+import type { StationId } from '../pumps/ids';
 import { meanOf } from '../metrology/repeats';
 
 /** Describes what was read at one place: the mean of its readings. */
 export interface PlaceValue {
-  readonly station: string;
+  readonly station: StationId;
   readonly value_mm: number;
   /** Standard uncertainty of the mean. */
   readonly u_mm: number;
@@ -11,7 +12,7 @@ export interface PlaceValue {
 
 /** A figure that was read at a place. */
 export interface ReadAt {
-  readonly station: string;
+  readonly station: StationId;
   readonly value_mm: number;
   readonly u_mm: number;
   readonly own_mm: number;
@@ -19,7 +20,7 @@ export interface ReadAt {
 
 /** Averages what was read at each place, in the order in which the places were first read. */
 export function byPlace(readings: readonly ReadAt[]): PlaceValue[] {
-  const places = new Map<string, ReadAt[]>();
+  const places = new Map<StationId, ReadAt[]>();
   for (const r of readings) {
     const here = places.get(r.station);
     if (here) here.push(r);

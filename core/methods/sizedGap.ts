@@ -1,3 +1,4 @@
+import type { DimensionId } from '../pumps/ids';
 import type { Value } from '../metrology/estimate';
 import { pickedExtremes, type Extremes } from '../metrology/extremes';
 import { gapFromSizes, type SizeTerm } from '../metrology/sizes';
@@ -14,7 +15,7 @@ export interface SizedEvidence {
   readonly extremes: Extremes | null;
   /** Bounds the smallest from above and the largest from below, whichever places meet. */
   readonly reached: Extremes | null;
-  readonly missing: readonly string[];
+  readonly missing: readonly DimensionId[];
 }
 
 /** Returns the readings of one dimension, place by place. */

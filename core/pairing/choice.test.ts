@@ -1,3 +1,4 @@
+import { partId, characteristicId, stationId, dimensionId, operationId } from '../pumps/ids';
 import { stateOf } from '../guidance/evaluator';
 import type { Job } from '../records/job';
 import type { FeelerReading } from '../methods/feeler';
@@ -17,7 +18,13 @@ const leafAt = (
   felt: FeelerReading['felt'],
 ): FeelerReading => ({
   ...{ kind: 'leaf', id: freshId(), at: AT, by: '', instrument: '', voided: null },
-  ...{ characteristic, station, leaves_mm: [mm], marked_mm: null, felt },
+  ...{
+    characteristic: characteristicId(characteristic),
+    station: stationId(station),
+    leaves_mm: [mm],
+    marked_mm: null,
+    felt,
+  },
 });
 const SIZES = { 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 };
 const MOST = { deckCut_mm: 0.05, gearGrind_mm: 0.03 };
@@ -61,7 +68,7 @@ describe('which set on the shelf brings a body in', () => {
   it('can be a width that is bought, by its nominal sizes', () => {
     const sets = [{ id: 'plus', name: 'Gear set +0.05', over_mm: 0.05, price: 100, days: 4 }];
     const nominal = ['drive-width', 'driven-width'].map((dimension) => ({
-      dimension,
+      dimension: dimensionId(dimension),
       value_mm: 20,
     }));
     const sheet = { ...VELTRANE_T6, sets, nominal };
@@ -78,10 +85,9 @@ describe('which set on the shelf brings a body in', () => {
   });
   it('can be told from a gap by leaves, where the gears that it was read over were measured', () => {
     const gears = jobWithSizes({ 'drive-width': 20, 'driven-width': 20 });
-    const tried = characteristicOf(VELTRANE_T6, 'face-drive').stations.flatMap(({ id }) => [
-      leafAt('face-drive', id, 0.08, 'free'),
-      leafAt('face-drive', id, 0.1, 'no-go'),
-    ]);
+    const tried = characteristicOf(VELTRANE_T6, characteristicId('face-drive')).stations.flatMap(
+      ({ id }) => [leafAt('face-drive', id, 0.08, 'free'), leafAt('face-drive', id, 0.1, 'no-go')],
+    );
     const job = withReadings(gears, ...tried);
     // The pocket is 20.08 to 20.10 deep: gears of 20.05 leave 0.03 to 0.05.
     const all = choices([gearSet('GS-1', 20.0), gearSet('GS-2', 20.05)], job);
@@ -100,7 +106,7 @@ describe('which set on the shelf brings a body in', () => {
     ]);
   });
   it('leaves the metal on a body that the sheet says has to stay', () => {
-    const metal = [{ dimension: 'pocket-depth', least_mm: 20.085, most_mm: null }];
+    const metal = [{ dimension: dimensionId('pocket-depth'), least_mm: 20.085, most_mm: null }];
     const job = jobWithSizes(SIZES, {}, { ...VELTRANE_T6, metal });
     const [choice] = choices([gearSet('GS-1', 20)], job);
     expect(choice?.fit).toMatchObject({ fits: false, why: 'gap' });
@@ -109,11 +115,11 @@ describe('which set on the shelf brings a body in', () => {
 
 describe('the parts on a shelf', () => {
   it('are told apart by what they do in a pump', () => {
-    const body = { id: 'b', parts: ['body'], variant: null, sizes: [] };
-    const set = { ...body, parts: ['drive', 'driven'] };
+    const body = { id: 'b', parts: [partId('body')], variant: null, sizes: [] };
+    const set = { ...body, parts: ['drive', 'driven'].map(partId) };
     expect([holds(VELTRANE_T6, body), turns(VELTRANE_T6, body)]).toEqual([true, false]);
     expect([holds(VELTRANE_T6, set), turns(VELTRANE_T6, set)]).toEqual([false, true]);
-    expect(turns(VELTRANE_T6, { ...body, parts: ['cover'] })).toBe(false);
+    expect(turns(VELTRANE_T6, { ...body, parts: [partId('cover')] })).toBe(false);
     expect(lyingFor(shelf, VELTRANE_T6).map((p) => p.label)).toEqual([
       'GS-1',
       'GS-2',
@@ -125,7 +131,7 @@ describe('the parts on a shelf', () => {
     const usual = metalOf(VELTRANE_T6, NEW_SHOP);
     expect(usual.deckCut_mm).toBeGreaterThan(0);
     const never = {
-      ...{ id: 'deck-faced', by: 'never' as const, minutes: 0, price: 0, days: 0 },
+      ...{ id: operationId('deck-faced'), by: 'never' as const, minutes: 0, price: 0, days: 0 },
       ...{ least_mm: null, most_mm: 1, tool: '', check: '', caution: '' },
     };
     expect(metalOf(VELTRANE_T6, { operations: [never] }).deckCut_mm).toBe(0);

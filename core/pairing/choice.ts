@@ -1,9 +1,9 @@
 import type { State } from '../guidance/evaluator';
+import { hasRole } from '../pumps/kinds';
 import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
 import { nominalOf, type Sheet } from '../records/sheet';
-import { GEARS } from '../rework/operations/operation';
 import { Fitter, metalIn, type Fit, type LoosePart, type MetalAllowed, type Misfit } from './fit';
 import { inferredSizes } from './inferred';
 import { wholeSize } from './piece';
@@ -49,13 +49,11 @@ function restOf(
 /** Lists the gears of another width that the sheet says can be bought, by their nominal sizes. */
 function boughtSets(sheet: Sheet): (Omit<Choice, 'fit'> & { readonly part: LoosePart })[] {
   const pump = pumpOf(sheet);
-  const parts = pump.parts
-    .filter(({ kind }) => GEARS.some((gear) => gear === kind))
-    .map(({ id }) => id);
+  const parts = pump.parts.filter((part) => hasRole(part, 'set')).map(({ id }) => id);
   return sheet.sets.map(({ id, name, over_mm, price, days }) => {
-    const sizes = pump.dimensions.flatMap(({ id: dimension, part }) => {
+    const sizes = pump.dimensions.flatMap(({ id: dimension, part, width }) => {
       const nominal = parts.includes(part) ? nominalOf(sheet, dimension) : undefined;
-      const over = dimension.includes('width') ? over_mm : 0;
+      const over = width ? over_mm : 0;
       return nominal === undefined ? [] : [{ dimension, value_mm: nominal + over, u_mm: 0 }];
     });
     return { part: { id, parts, variant: null, sizes }, label: name, shelf: null, price, days };

@@ -1,3 +1,4 @@
+import type { CharacteristicId, DimensionId, PartId } from '../pumps/ids';
 import { heldLimits } from '../assessment/limits';
 import { COVERAGE } from '../metrology/normal';
 import type { DecisionRule } from '../metrology/conformity';
@@ -7,7 +8,7 @@ import type { Sheet } from '../records/sheet';
 
 /** One size of a loose part, in mm. */
 export interface PartSize {
-  readonly dimension: string;
+  readonly dimension: DimensionId;
   readonly value_mm: number;
   /** Standard uncertainty. */
   readonly u_mm: number;
@@ -17,7 +18,7 @@ export interface PartSize {
 export interface LoosePart {
   readonly id: string;
   /** Parts of the pump that it consists of: `drive` and `driven`. */
-  readonly parts: readonly string[];
+  readonly parts: readonly PartId[];
   /** The variant that it comes from; null where nobody knows, or there is none. */
   readonly variant: string | null;
   readonly sizes: readonly PartSize[];
@@ -39,7 +40,7 @@ export interface PairingRules {
 
 /** A gap that a body and a set of gears have between them. */
 interface SharedGap {
-  readonly characteristic: string;
+  readonly characteristic: CharacteristicId;
   readonly terms: readonly Term[];
   /** In mm; infinite where there is no limit. */
   readonly lower_mm: number;
@@ -66,7 +67,7 @@ export interface Misfit {
   /** A gap is in the way; or their variants do not mix; or nothing is known of a gap that they share. */
   readonly why: 'gap' | 'variant' | 'unmeasured';
   /** The gap that is in the way, and by how much; null and nought where it is none. */
-  readonly characteristic: string | null;
+  readonly characteristic: CharacteristicId | null;
   readonly short_mm: number;
 }
 
@@ -74,7 +75,7 @@ const misfit = (why: 'variant' | 'unmeasured'): Misfit => ({
   ...{ fits: false, why, characteristic: null, short_mm: 0 },
 });
 
-const sizeOf = ({ sizes }: LoosePart, id: string): PartSize | undefined =>
+const sizeOf = ({ sizes }: LoosePart, id: DimensionId): PartSize | undefined =>
   sizes.find(({ dimension }) => dimension === id);
 
 /** Gives what a part adds to a gap: the sum of its sizes, in mm, and the variance of that. */
@@ -122,13 +123,17 @@ function mixes(sheet: Sheet, body: LoosePart, gears: LoosePart): boolean {
   if (body.variant === null || gears.variant === null || body.variant === gears.variant) {
     return true;
   }
-  return gears.parts.every((part) =>
+  // The sheet says it of kinds of parts: it holds in every section.
+  const kindsOf = ({ parts }: LoosePart) =>
+    pumpOf(sheet).parts.flatMap(({ id, kind }) => (parts.includes(id) ? [kind] : []));
+  const into = kindsOf(body);
+  return kindsOf(gears).every((kind) =>
     sheet.mixes.some(
       (m) =>
         m.fits &&
-        m.part === part &&
+        m.part === kind &&
         m.of === gears.variant &&
-        body.parts.includes(m.against) &&
+        into.includes(m.against) &&
         m.in === body.variant,
     ),
   );

@@ -1,21 +1,20 @@
+import { term } from '../pumps/measures';
+import { characteristicId, dimensionId } from '../pumps/ids';
 import type { Characteristic } from '../pumps/family';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';
 import type { Estimate } from '../metrology/estimate';
 import { inferredSizes } from './inferred';
 
-const FACE = characteristicOf(VELTRANE_T6, 'face-drive');
+const FACE = characteristicOf(VELTRANE_T6, characteristicId('face-drive'));
 const gap = (id: string, terms: Characteristic['terms'], low: number, high: number | null) => ({
-  characteristic: { ...FACE, id, ...(terms ? { terms } : {}), besides: [] },
+  characteristic: { ...FACE, id: characteristicId(id), ...(terms ? { terms } : {}), besides: [] },
   smallest: { kind: 'interval', lo_mm: low, hi_mm: high } as Estimate | null,
   largest: { kind: 'interval', lo_mm: low, hi_mm: high } as Estimate | null,
 });
-const HALVES = [
-  { dimension: 'bore', factor: 0.5 },
-  { dimension: 'gear', factor: -0.5 },
-];
+const HALVES = [term('bore', 0.5), term('gear', -0.5)];
 const known = (value_mm: number, u_mm = 0.002) =>
-  new Map([['gear', { dimension: 'gear', value_mm, u_mm }]]);
+  new Map([['gear', { dimension: dimensionId('gear'), value_mm, u_mm }]]);
 
 describe('the size that a gap leaves', () => {
   it('is what the gap and the other sizes come to, with the doubt of both', () => {
@@ -33,7 +32,10 @@ describe('the size that a gap leaves', () => {
     const half = { ...gap('side', HALVES, 0.04, 0.06), largest: null };
     expect(inferredSizes([open, half], known(116))).toEqual([]);
     expect(inferredSizes([gap('side', HALVES, 0.04, 0.06)], new Map())).toEqual([]);
-    const both = new Map([...known(116), ['bore', { dimension: 'bore', value_mm: 117, u_mm: 0 }]]);
+    const both = new Map([
+      ...known(116),
+      ['bore', { dimension: dimensionId('bore'), value_mm: 117, u_mm: 0 }],
+    ]);
     expect(inferredSizes([gap('side', HALVES, 0.04, 0.06)], both)).toEqual([]);
   });
   it('is the surest of several, in whatever order they come', () => {

@@ -1,3 +1,4 @@
+import { dimensionId, partId, kindId, characteristicId } from '../pumps/ids';
 import fc from 'fast-check';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { Fitter, type Fit, type LoosePart, type PairingRules } from './fit';
@@ -5,7 +6,13 @@ import { pairUp } from './pairing';
 
 const limit = { ...VELTRANE_T6.limits[0]!, preferredLower_mm: null, preferredUpper_mm: null };
 const gap = (characteristic: string, lower_mm: number | null, upper_mm: number | null) => ({
-  ...{ ...limit, characteristic, lower_mm, upper_mm, side: 'full' as const },
+  ...{
+    ...limit,
+    characteristic: characteristicId(characteristic),
+    lower_mm,
+    upper_mm,
+    side: 'full' as const,
+  },
 });
 const SHEET = {
   ...VELTRANE_T6,
@@ -20,7 +27,7 @@ const RULES: PairingRules = {
   most: { deckCut_mm: 0.05, gearGrind_mm: 0.02 },
 };
 const size = (dimension: string, value_mm: number, u_mm = 0.002) => ({
-  ...{ dimension, value_mm, u_mm },
+  ...{ dimension: dimensionId(dimension), value_mm, u_mm },
 });
 const body = (
   id: string,
@@ -28,7 +35,7 @@ const body = (
   bore = 116.12,
   variant: string | null = null,
 ): LoosePart => ({
-  ...{ id, variant, parts: ['body'] },
+  ...{ id, variant, parts: [partId('body')] },
   sizes: [size('pocket-depth', depth), size('pocket-diameter', bore)],
 });
 const gears = (
@@ -37,7 +44,7 @@ const gears = (
   driven = drive,
   variant: string | null = null,
 ): LoosePart => ({
-  ...{ id, variant, parts: ['drive', 'driven'] },
+  ...{ id, variant, parts: ['drive', 'driven'].map(partId) },
   sizes: [size('drive-width', drive), size('driven-width', driven), size('driven-diameter', 116)],
 });
 const fit = (a: LoosePart, b: LoosePart, rules = RULES) => new Fitter(rules).fit(a, b);
@@ -71,7 +78,14 @@ describe('a body and a set of gears', () => {
   });
   it('of two variants go together in the direction that the sheet says, and in no other', () => {
     const mixed = ['drive', 'driven'].map((part) => ({
-      ...{ part, of: 'late', against: 'body', in: 'early', fits: true, note: '' },
+      ...{
+        part: kindId(part),
+        of: 'late',
+        against: kindId('body'),
+        in: 'early',
+        fits: true,
+        note: '',
+      },
     }));
     const rules = { ...RULES, sheet: { ...SHEET, mixes: mixed } };
     const early = body('b', 20.04, 116.12, 'early');
@@ -91,8 +105,8 @@ describe('a body and a set of gears', () => {
     expect(fit(of('early'), set('late'))).toMatchObject({ why: 'variant' });
   });
   it('of two variants need a word of the sheet for every part, of these two and no others', () => {
-    const word = { of: 'late', against: 'body', in: 'early', fits: true, note: '' };
-    const both = ['drive', 'driven'].map((part) => ({ ...word, part }));
+    const word = { of: 'late', against: kindId('body'), in: 'early', fits: true, note: '' };
+    const both = ['drive', 'driven'].map((part) => ({ ...word, part: kindId(part) }));
     const [early, late] = [body('b', 20.04, 116.12, 'early'), gears('g', 20, 20, 'late')];
     const fits = (mixes: typeof both) =>
       fit(early, late, { ...RULES, sheet: { ...SHEET, mixes } }).fits;
@@ -101,8 +115,8 @@ describe('a body and a set of gears', () => {
     expect(fits(both.map((m) => ({ ...m, fits: false })))).toBe(false);
     expect(fits(both.map((m) => ({ ...m, of: 'last' })))).toBe(false);
     expect(fits(both.map((m) => ({ ...m, in: 'last' })))).toBe(false);
-    expect(fits(both.map((m) => ({ ...m, against: 'cover' })))).toBe(false);
-    expect(fits(both.map((m) => ({ ...m, part: 'cover' })))).toBe(false);
+    expect(fits(both.map((m) => ({ ...m, against: kindId('cover') })))).toBe(false);
+    expect(fits(both.map((m) => ({ ...m, part: kindId('cover') })))).toBe(false);
   });
   it('name the gap that is farthest out, and lose no metal to one that has no limit on that side', () => {
     expect(fit(body('b', 20.13), gears('g', 20, 19.98))).toMatchObject({
@@ -116,7 +130,11 @@ describe('a body and a set of gears', () => {
     expect(fit(body('b', 20.001), gears('g', 20), open)).toMatchObject({ gearGrind_mm: 0 });
   });
   it('leave the metal that has to stay, on the size that the sheet names and on no other', () => {
-    const least = (dimension: string, least_mm: number) => ({ dimension, least_mm, most_mm: null });
+    const least = (dimension: string, least_mm: number) => ({
+      dimension: dimensionId(dimension),
+      least_mm,
+      most_mm: null,
+    });
     const kept = (...metal: ReturnType<typeof least>[]) => ({
       ...RULES,
       sheet: { ...SHEET, metal },

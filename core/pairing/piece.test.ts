@@ -1,3 +1,4 @@
+import { surfaceId, partId, kindId } from '../pumps/ids';
 import { noteDefect } from '../commands/noting';
 import { fitFromShelf } from '../commands/shelving';
 import { withVoided } from '../journal/commands';
@@ -8,7 +9,7 @@ import { gearSet } from '../testing/shelf';
 import { jobWithSizes } from '../testing/worked';
 import { piecesFrom } from './piece';
 
-const pieceFrom = (job: Job, parts: string[]) => piecesFrom(job, [parts])[0]!;
+const pieceFrom = (job: Job, parts: string[]) => piecesFrom(job, [parts.map(partId)])[0]!;
 const made = (id: string) => ({ id, at: AT, by: 'Ivo K.', voided: null });
 const base = jobWithSizes({ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20.01 });
 
@@ -49,10 +50,20 @@ describe('what a pump gives up', () => {
   });
   it('brings along what was found on it, and of which variant it is', () => {
     const found = noteDefect({
-      ...{ surface: 'drive-face', defect: 'scored', nail: 'catches', depth_mm: 0.02, spot: null },
+      ...{
+        surface: surfaceId('drive-face'),
+        defect: 'scored',
+        nail: 'catches',
+        depth_mm: 0.02,
+        spot: null,
+      },
       ...{ proposed: 'replace', why: '', decided: 'replace', remark: '' },
     })(base, made('found'));
-    const mixed = { ...found, variant: 'early', mixed: [{ part: 'drive', variant: 'late' }] };
+    const mixed = {
+      ...found,
+      variant: 'early',
+      mixed: [{ part: kindId('drive'), variant: 'late' }],
+    };
     expect(pieceFrom(mixed, ['drive'])).toMatchObject({
       ...{ variant: 'late', findings: [{ surface: 'drive-face', depth_mm: 0.02 }] },
     });

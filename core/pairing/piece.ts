@@ -1,3 +1,4 @@
+import type { DimensionId, PartId } from '../pumps/ids';
 import { stateOf, type State } from '../guidance/evaluator';
 import type { Quantity } from '../assessment/quantity';
 import { originOf } from '../inspect/mixing';
@@ -26,7 +27,7 @@ const kept = (mm: number): number => Math.round(mm * 1e6) / 1e6;
  * places, which are spread evenly over their range (JCGM 100, 4.3.7); null for what nobody measured.
  */
 export function wholeSize(
-  dimension: string,
+  dimension: DimensionId,
   { best_mm, u_mm, smallest_mm, largest_mm }: Quantity,
 ): PartSize | null {
   if (u_mm === null) return null;
@@ -50,7 +51,7 @@ type Known = Pick<Piece, 'sizes' | 'findings'>;
  * Returns what is known of each part of a job's pump: where another was put in since, of the one before that; else
  * of the one that is in it. What was known at a moment is worked out once for all parts.
  */
-function knownParts(job: Job): (part: string) => Known {
+function knownParts(job: Job): (part: PartId) => Known {
   const { dimensions } = pumpOf(job.sheet);
   const { surfaces } = teardownOf(job.sheet);
   const moments = new Map<string, { readonly state: State; readonly findings: Finding[] }>();
@@ -65,7 +66,7 @@ function knownParts(job: Job): (part: string) => Known {
   };
   return (part) => {
     const { state, findings } = momentBefore(lastExchange(job, part)?.id ?? NOW);
-    const own = surfaces.filter((s) => s.part === part).map((s) => s.id);
+    const own = surfaces.filter((s) => s.parts.includes(part)).map((s) => s.id);
     return {
       sizes: dimensions
         .filter((d) => d.part === part)
@@ -87,13 +88,15 @@ const NOW = '';
  *
  * @param sets ids of parts of the pump, those together that stay together
  */
-export function piecesFrom(job: Job, sets: readonly (readonly string[])[]): Piece[] {
+export function piecesFrom(job: Job, sets: readonly (readonly PartId[])[]): Piece[] {
   const knownOf = knownParts(job);
+  const pump = pumpOf(job.sheet);
   return sets.map((parts) => {
     const known = parts.map(knownOf);
+    const kind = pump.parts.find(({ id }) => id === parts[0])?.kind;
     return {
       parts: [...parts],
-      variant: originOf(job, parts[0] ?? ''),
+      variant: kind === undefined ? job.variant : originOf(job, kind),
       sizes: known.flatMap(({ sizes }) => sizes),
       findings: known.flatMap(({ findings }) => findings),
     };

@@ -1,52 +1,45 @@
 import type { Part } from '../pumps/family';
+import type { PartId } from '../pumps/ids';
+import { hasRole } from '../pumps/kinds';
 import { pumpOf } from '../pumps/registry';
-import { sectionIn } from '../pumps/sections';
+import type { Remedy } from '../pumps/remedies';
+import { bySection } from '../pumps/sections';
 import type { ShelfPart } from '../records/part';
 import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import type { Shop } from '../records/shop';
-import { GEARS } from '../rework/operations/operation';
-import { operationOf } from '../rework/operations/operations';
+import { operationFor } from '../rework/operations/operations';
 import { termsOf } from '../rework/operations/offers';
 import type { MetalAllowed, PairingRules } from './fit';
 
-/** The kinds of part that others are put into. */
-const HOLDS = ['body', 'ring'];
-
-/** The kinds of part that turn in them. */
-const TURNS: readonly string[] = [...GEARS, 'rotor'];
-
 /** Whatever consists of parts of a pump. */
-type Piece = { readonly parts: readonly string[] };
+type Piece = { readonly parts: readonly PartId[] };
 
-const kindsOf = (sheet: Sheet, { parts }: Piece): string[] =>
-  parts.flatMap((id) => pumpOf(sheet).parts.find((p) => p.id === id)?.kind ?? []);
+const partsOf = (sheet: Sheet, { parts }: Piece): Part[] =>
+  pumpOf(sheet).parts.filter(({ id }) => parts.includes(id));
 
 /** Tells whether loose parts are a body, or a ring, for others to go into. */
 export const holds = (sheet: Sheet, part: Piece): boolean =>
-  kindsOf(sheet, part).some((kind) => HOLDS.includes(kind));
+  partsOf(sheet, part).some((p) => hasRole(p, 'holds'));
 
 /** Tells whether loose parts are what turns in a body: gears, or a rotor. */
 export const turns = (sheet: Sheet, part: Piece): boolean =>
-  !holds(sheet, part) && kindsOf(sheet, part).some((kind) => TURNS.includes(kind));
+  !holds(sheet, part) && partsOf(sheet, part).some((p) => hasRole(p, 'turns'));
 
 /** A part, or parts that stay together, as a shop keeps them: a gear set of two. */
 export interface PieceKind {
   readonly id: string;
   readonly name: string;
-  readonly parts: readonly string[];
+  readonly parts: readonly PartId[];
 }
 
 /** Lists what a pump of a sheet can give to the shelf: the gears of each section as a set, and every part. */
 export function pieceKinds(sheet: Sheet): PieceKind[] {
   const { parts } = pumpOf(sheet);
-  const gears = parts.filter(({ kind }) => GEARS.some((gear) => gear === kind));
-  const sections = new Map<number, Part[]>();
-  for (const gear of gears) {
-    const section = sectionIn(gear.name) ?? 1;
-    sections.set(section, [...(sections.get(section) ?? []), gear]);
-  }
-  const sets = [...sections.values()].filter((set) => set.length > 1);
+  const gears = parts.filter((part) => hasRole(part, 'set'));
+  const sets = bySection(gears)
+    .map(({ items }) => items)
+    .filter((set) => set.length > 1);
   return [
     ...sets.map((set): PieceKind => ({
       id: set.map(({ id }) => id).join('+'),
@@ -63,12 +56,12 @@ export const lyingFor = (shelf: readonly ShelfPart[], sheet: Pick<Sheet, 'id'>):
 
 /** Returns how much metal the shop takes off a deck and off gears at most, in mm; none where it does not do so. */
 export function metalOf(sheet: Sheet, shop: Pick<Shop, 'operations'>): MetalAllowed {
-  const most = (id: string): number => {
-    const operation = operationOf(id);
+  const most = (remedy: Remedy): number => {
+    const operation = operationFor(remedy);
     const terms = operation && termsOf(operation, shop, sheet);
     return !terms || terms.by === 'never' ? 0 : (terms.most_mm ?? 0);
   };
-  return { deckCut_mm: most('deck-faced'), gearGrind_mm: most('gears-ground') };
+  return { deckCut_mm: most('face-deck'), gearGrind_mm: most('grind-widths') };
 }
 
 /** Returns what parts are paired by: a sheet's limits, the house's way to judge, what the shop cuts. */

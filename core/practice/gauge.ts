@@ -1,3 +1,4 @@
+import type { CharacteristicId, DimensionId, StationId } from '../pumps/ids';
 import type { DimensionalReading } from '../methods/dimensional';
 import type { IndicatorReading } from '../methods/indicator';
 import { normalFrom, type Even } from '../random';
@@ -30,8 +31,8 @@ const common = {
 
 /** Makes a reading of a size at a place. */
 export const sizeAt = (
-  dimension: string,
-  station: string,
+  dimension: DimensionId,
+  station: StationId,
   id: string,
   value_mm: number,
   { u_mm, own_mm }: Gauge,
@@ -49,8 +50,8 @@ export const sizeAt = (
 
 /** Makes a reading of a swing at a place. */
 export const swingAt = (
-  characteristic: string,
-  station: string,
+  characteristic: CharacteristicId,
+  station: StationId,
   id: string,
   value_mm: number,
   { u_mm, own_mm }: Gauge,

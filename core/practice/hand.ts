@@ -1,3 +1,4 @@
+import type { DimensionId } from '../pumps/ids';
 import { Evaluator } from '../guidance/evaluator';
 import type { Step } from '../guidance/step';
 import { METHOD_IDS, type Reading } from '../methods/list';
@@ -11,7 +12,7 @@ import type { Job } from '../records/job';
 export interface Hidden {
   /** Returns the smallest and the largest gap at a station of a characteristic. */
   gap(characteristic: string, station: string): readonly [smallest: number, largest: number];
-  size(dimension: string, station: string): number;
+  size(dimension: DimensionId, station: string): number;
   swing(characteristic: string, station: string): number;
 }
 

@@ -1,3 +1,4 @@
+import type { DimensionId } from '../pumps/ids';
 import { heldLimits } from '../assessment/limits';
 import { dimensionOf, pumpOf } from '../pumps/registry';
 import type { Characteristic } from '../pumps/family';
@@ -36,7 +37,7 @@ function wornGap(sheet: Sheet, tier: string, c: Characteristic, worn: number): n
   return lower + worn * (summed ? BEFORE_COVER : 1) * (upper_mm - lower);
 }
 
-function sizeOf(sheet: Sheet, id: string): number {
+function sizeOf(sheet: Sheet, id: DimensionId): number {
   return nominalOf(sheet, id) ?? dimensionOf(sheet, id).drawn_mm ?? 10;
 }
 

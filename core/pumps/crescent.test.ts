@@ -1,3 +1,4 @@
+import { dimensionId, stationId } from './ids';
 import fc from 'fast-check';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { crescent } from './crescent';
@@ -92,7 +93,7 @@ describe('the gears of the drawing', () => {
 
 describe('places to measure', () => {
   it('push the gear away from where the gap is measured', () => {
-    const { probe, push } = crescent.placement(DEMO, 'od-pocket', '4');
+    const { probe, push } = crescent.placement(DEMO, dimensionId('od-pocket'), stationId('4'));
     expect(probe.x * push!.x + probe.y * push!.y).toBeCloseTo(-DEMO.pocketDiameter_mm / 2, 6);
   });
 });

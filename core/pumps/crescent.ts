@@ -5,6 +5,7 @@ import {
   type CrescentGeometry,
 } from './crescent.drawing';
 import type { PartKind, PumpFamily, PumpModel, Station } from './family';
+import { BODY, COVER, gearKind, oneOfEach, valveKinds } from './kinds';
 import {
   coverDepths,
   coverWear,
@@ -25,15 +26,16 @@ import {
   dimension,
   feature,
   fit,
-  GROUND,
-  oneOfEach,
+  GEAR_WIDTH,
   place,
   POLISHED,
   reliefValve,
+  resting,
   rockDrive,
   swing,
   teeth,
   twoPlaces,
+  WORN_AWAY,
 } from './measures';
 import { inTransmission } from './transmission';
 import { crescentTeardown } from './teardown/crescent';
@@ -59,12 +61,11 @@ const face = (id: string, gearName: string, width: string) =>
   );
 
 const KINDS: readonly PartKind[] = [
-  { id: 'body', name: 'Body' },
-  { id: 'drive', name: 'Drive gear' },
-  { id: 'driven', name: 'Driven gear' },
-  { id: 'cover', name: 'Cover' },
-  { id: 'plunger', name: 'Relief plunger' },
-  { id: 'spring', name: 'Relief spring' },
+  BODY,
+  gearKind('drive', 'Drive gear'),
+  gearKind('driven', 'Driven gear'),
+  COVER,
+  ...valveKinds('Relief plunger', 'Relief spring'),
 ];
 
 function model(g: CrescentGeometry): PumpModel {
@@ -73,7 +74,7 @@ function model(g: CrescentGeometry): PumpModel {
     parts: [...oneOfEach(KINDS), ...transmission.parts],
     features: [
       deck,
-      feature('crescent', 'Crescent', 'body', { dressed: 0 }),
+      feature('crescent', 'Crescent', 'body', { dressed: 0 }, { remedies: ['stone'] }),
       teeth('drive-teeth', 'Drive gear teeth', 'drive'),
       teeth('driven-teeth', 'Driven gear teeth', 'driven'),
     ],
@@ -83,12 +84,14 @@ function model(g: CrescentGeometry): PumpModel {
       wallGap('Driven gear to pocket', 'driven gear', fit('pocket-diameter', 'driven-diameter')),
       clearance('tip-crescent-drive', 'Drive gear tips to crescent', 'tooth tip to crescent', {
         stations: along('drive gear'),
-        rests: ['crescent', 'drive-teeth'],
+        rests: resting('crescent', 'drive-teeth'),
+        restoredBy: ['gears'],
         caution: BONE_DRY,
       }),
       clearance('tip-crescent-driven', 'Driven gear tips to crescent', 'tooth tip to crescent', {
         stations: along('driven gear'),
-        rests: ['crescent', 'driven-teeth'],
+        rests: resting('crescent', 'driven-teeth'),
+        restoredBy: ['gears'],
         caution: BONE_DRY,
       }),
       clearance('backlash', 'Backlash', 'at the pitch circle', {
@@ -105,7 +108,8 @@ function model(g: CrescentGeometry): PumpModel {
             pitchFields: ['module_mm', 'pinionTeeth'],
           },
         ),
-        rests: ['drive-teeth', 'driven-teeth'],
+        rests: resting('drive-teeth', 'driven-teeth'),
+        restoredBy: ['gears'],
         caution: 'Fingers out of the mesh while rocking the gear.',
       }),
       deckFlatness,
@@ -125,7 +129,7 @@ function model(g: CrescentGeometry): PumpModel {
         'drive',
         'outside-mic',
         twoPlaces('drive gear', 'between two teeth'),
-        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension(
         'driven-width',
@@ -133,7 +137,7 @@ function model(g: CrescentGeometry): PumpModel {
         'driven',
         'outside-mic',
         twoPlaces('driven gear', 'between two teeth'),
-        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
       ),
       pocketBore(g.pocketDiameter_mm),
       dimension(
@@ -142,7 +146,12 @@ function model(g: CrescentGeometry): PumpModel {
         'driven',
         'outside-mic',
         lines(['12–6', '3–9'], (l) => say('pumps.micAcrossDriven', { line: l })),
-        { drawn_mm: g.ringOutsideDiameter_mm, field: 'ringOutsideDiameter_mm', worked: POLISHED },
+        {
+          drawn_mm: g.ringOutsideDiameter_mm,
+          field: 'ringOutsideDiameter_mm',
+          worked: POLISHED,
+          unworked: WORN_AWAY,
+        },
       ),
       ...transmission.dimensions,
       ...relief.dimensions,

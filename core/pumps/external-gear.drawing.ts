@@ -317,11 +317,10 @@ const LOOSE = [
   ['block-length', 'bushing mic'],
 ] as const;
 
-/** Returns where things lie for a target of any section: `end-s2` lies as `end` does. */
+/** Returns where things lie for a target, as it is called on the first section. */
 export function externalPlacement(g: ExternalGeometry, target: string, station: string): Placement {
-  const plain = target.replace(/-s[2-4]$/, '');
-  const loose = LOOSE.find(([start]) => plain.startsWith(start));
+  const loose = LOOSE.find(([start]) => target.startsWith(start));
   if (loose) return onLoose(loose[1], extent(g));
-  const own = plain === 'idler-shaft-depth' ? 'idler-shaft-height' : plain;
+  const own = target === 'idler-shaft-depth' ? 'idler-shaft-height' : target;
   return placed(PLACEMENTS, g, own, station, extent(g));
 }

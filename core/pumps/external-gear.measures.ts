@@ -1,6 +1,7 @@
 import { type ExternalGeometry } from './external-gear.drawing';
 import type { Characteristic, Dimension, Part, PartKind, PumpModel, Station } from './family';
-import { type GearName, type Section } from './sections';
+import { BODY, gearKind, oneOfEach, ofWholePump, partKind, partOf, valveKinds } from './kinds';
+import type { GearName, Gears } from './sections';
 import {
   BONE_DRY,
   clearance,
@@ -8,11 +9,12 @@ import {
   feature,
   finger,
   fit,
-  GROUND,
+  GEAR_WIDTH,
   HONED,
   insideBore,
   place,
   POLISHED,
+  resting,
   rockDrive,
   swing,
   teeth,
@@ -36,49 +38,47 @@ const tipStations = (gear: string): Station[] => [
 type Measures = Pick<PumpModel, 'features' | 'characteristics' | 'dimensions'>;
 
 /** Returns clearances and sizes of what surrounds a gear, the same in both builds. */
-export function gearMeasures(
-  s: Section,
-  [gear, name]: GearName,
-  carried: readonly string[],
-): Measures {
+export function gearMeasures([gear, name]: GearName, carried: readonly string[]): Measures {
   return {
     features: [
-      teeth(s.of(`teeth-${gear}`), s.word(say('pumps.teethOf', { gear: name })), s.of(gear)),
-      feature(s.of(`shaft-${gear}`), s.word(say('pumps.shaftOf', { gear: name })), s.of(gear), {
-        ground: 0,
-      }),
+      teeth(`teeth-${gear}`, say('pumps.teethOf', { gear: name }), gear),
+      feature(
+        `shaft-${gear}`,
+        say('pumps.shaftOf', { gear: name }),
+        gear,
+        { ground: 0 },
+        { unworked: 'A shaft that runs out is not straightened: the gears are replaced.' },
+      ),
     ],
     characteristics: [
+      clearance(`tip-body-${gear}`, say('pumps.tipToBody', { gear: name }), 'on the inlet side', {
+        stations: tipStations(name),
+        // A worn bushing lets the gear into the body: another one moves it back.
+        rests: resting(
+          `teeth-${gear}`,
+          `bore-clean-${gear}`,
+          ...carried.map((b) => `bushing-bore-${gear}-${b}`),
+        ),
+        restoredBy: ['gears', 'body', 'sleeve'],
+        caution: BONE_DRY,
+      }),
       clearance(
-        s.of(`tip-body-${gear}`),
-        s.word(say('pumps.tipToBody', { gear: name })),
-        'on the inlet side',
-        {
-          stations: tipStations(name),
-          // A worn bushing lets the gear into the body: another one moves it back.
-          rests: [
-            s.of(`teeth-${gear}`),
-            s.of(`bore-clean-${gear}`),
-            ...carried.map((b) => s.of(`bushing-bore-${gear}-${b}`)),
-          ],
-          caution: BONE_DRY,
-        },
-      ),
-      clearance(
-        s.of(`body-track-${gear}`),
-        s.word(say('pumps.cutIn', { gear: name })),
+        `body-track-${gear}`,
+        say('pumps.cutIn', { gear: name }),
         'depth of the cut-in on the inlet side of the body',
         {
-          terms: fit(s.of(`bore-track-${gear}`), s.of(`bore-clean-${gear}`)),
+          terms: fit(`bore-track-${gear}`, `bore-clean-${gear}`),
+          restoredBy: ['body', 'sleeve'],
           caution: 'The cut-in ends in a burr: it cuts fingers and misleads the gauge.',
         },
       ),
       clearance(
-        s.of(`shaft-runout-${gear}`),
-        s.word(say('pumps.runout', { gear: name })),
+        `shaft-runout-${gear}`,
+        say('pumps.runout', { gear: name }),
         'TIR, on the journals in V-blocks',
         {
-          rests: [s.of(`shaft-${gear}`)],
+          rests: resting(`shaft-${gear}`),
+          restoredBy: ['gears'],
           swing: swing([
             place('middle', 'middle', say('pumps.runoutMiddle', { gear: name })),
             place('end', 'at the end', say('pumps.runoutEnd', { gear: name })),
@@ -88,23 +88,23 @@ export function gearMeasures(
     ],
     dimensions: [
       dimension(
-        s.of(`bore-track-${gear}`),
-        s.word(say('pumps.boreOverCutIn', { gear: name })),
-        s.of('body'),
+        `bore-track-${gear}`,
+        say('pumps.boreOverCutIn', { gear: name }),
+        'body',
         'bore-gauge',
         [
           place('a', 'on the cut-in', say('pumps.gaugeCutIn', { gear: name })),
           place('b', 'cut-in, deeper', say('pumps.gaugeCutInDeeper', { gear: name })),
         ],
-        { worked: { sleeved: 0 } },
+        { worked: { sleeved: 0 }, remedies: ['sleeve'] },
       ),
       dimension(
-        s.of(`bore-clean-${gear}`),
-        s.word(say('pumps.boreBesideCutIn', { gear: name })),
-        s.of('body'),
+        `bore-clean-${gear}`,
+        say('pumps.boreBesideCutIn', { gear: name }),
+        'body',
         'bore-gauge',
         [place('a', 'untouched', say('pumps.gaugeUnworn', { gear: name }))],
-        { worked: { sleeved: 0 } },
+        { worked: { sleeved: 0 }, remedies: ['sleeve'] },
       ),
     ],
   };
@@ -112,7 +112,6 @@ export function gearMeasures(
 
 /** Returns a journal in its bushing: bore, journal, and what is left between; drawn size in mm. */
 export function bushing(
-  s: Section,
   [gear, name]: GearName,
   end: string,
   drawn_mm: number,
@@ -123,12 +122,13 @@ export function bushing(
     features: [],
     characteristics: [
       clearance(
-        s.of(`shaft-bushing-${id}`),
-        s.word(say('pumps.shaftInBushing', { gear: name, end })),
+        `shaft-bushing-${id}`,
+        say('pumps.shaftInBushing', { gear: name, end }),
         'diametral',
         {
-          terms: fit(s.of(`bushing-bore-${id}`), s.of(`journal-${id}`)),
+          terms: fit(`bushing-bore-${id}`, `journal-${id}`),
           touch: finger(say('pumps.turnInBushing', { gear: name, end })),
+          restoredBy: ['bushing', 'block'],
           sides: true,
           caution: BEARING_NOTE,
         },
@@ -136,77 +136,76 @@ export function bushing(
     ],
     dimensions: [
       dimension(
-        s.of(`bushing-bore-${id}`),
-        s.word(say('pumps.bushingBore', { gear: name, end })),
-        s.of(part),
+        `bushing-bore-${id}`,
+        say('pumps.bushingBore', { gear: name, end }),
+        part,
         'bore-gauge',
         insideBore(say('pumps.bushingOf', { gear: name, end })),
-        { drawn_mm, field: 'shaftDiameter_mm', worked: HONED },
+        { drawn_mm, field: 'shaftDiameter_mm', worked: HONED, remedies: ['hone-bushing'] },
       ),
       dimension(
-        s.of(`journal-${id}`),
-        s.word(say('pumps.journal', { gear: name, end })),
-        s.of(gear),
+        `journal-${id}`,
+        say('pumps.journal', { gear: name, end }),
+        gear,
         'outside-mic',
         [
           place('a', 'first', say('pumps.micOverJournal', { gear: name, end })),
           place('b', '90° round', say('pumps.micOverJournalRound', { gear: name, end })),
         ],
-        { drawn_mm, field: 'shaftDiameter_mm', worked: POLISHED },
+        { drawn_mm, field: 'shaftDiameter_mm', worked: POLISHED, remedies: ['polish-journal'] },
       ),
     ],
   };
 }
 
 /** Returns the width of each gear of a section: another gear, another material. */
-export const gearWidths = (s: Section, g: ExternalGeometry): Dimension[] =>
-  s.gears.map(([gear, name]) =>
+export const gearWidths = (gears: Gears, g: ExternalGeometry): Dimension[] =>
+  gears.map(([gear, name]) =>
     dimension(
-      s.of(`${gear}-width`),
-      s.word(say('pumps.widthOf', { gear: name })),
-      s.of(gear),
+      `${gear}-width`,
+      say('pumps.widthOf', { gear: name }),
+      gear,
       'outside-mic',
       [
         place('a', name, say('pumps.micBetweenTeeth', { part: name })),
         place('b', say('pumps.halfTurn', { part: name }), say('pumps.micHalfTurn', { part: name })),
       ],
-      { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+      { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
     ),
   );
 
 /** Returns the gap beside each gear of a section; the end clearance is the least and the most of both. */
-export const besideGears = (
-  s: Section,
-  around: string,
-): Pick<Characteristic, 'terms' | 'besides'> => ({
-  terms: fit(around, s.of('drive-width')),
-  besides: [fit(around, s.of('idler-width'))],
+export const besideGears = (around: string): Pick<Characteristic, 'terms' | 'besides'> => ({
+  terms: fit(around, 'drive-width'),
+  besides: [fit(around, 'idler-width')],
 });
 
 /** Returns the backlash of a section: the drive gear rocked against the driven gear, at three turns. */
-export const backlash = (s: Section, g: ExternalGeometry): Characteristic =>
-  clearance(s.of('backlash'), s.word('Backlash'), 'at the pitch circle', {
+export const backlash = (gears: Gears, g: ExternalGeometry): Characteristic =>
+  clearance('backlash', 'Backlash', 'at the pitch circle', {
     swing: swing(
       [0, 120, 240].map((turn) =>
         place(
           `turn-${turn}`,
           turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
-          rockDrive(s.gears[1][1], turn),
+          rockDrive(gears[1][1], turn),
         ),
       ),
       { pitchRadius_mm: g.centreDistance_mm / 2, pitchFields: ['centreDistance_mm'] },
     ),
-    rests: s.gears.map(([gear]) => s.of(`teeth-${gear}`)),
+    rests: resting(...gears.map(([gear]) => `teeth-${gear}`)),
+    restoredBy: ['gears'],
     caution: 'Fingers out of the mesh while rocking the gear.',
   });
 
 /** Returns the depths on a plate or cover: on the track of each gear, and beside it where nothing has run. */
 export const trackDepths = (
-  s: Section,
+  gears: Gears,
   part: string,
   [trackId, faceId]: readonly [track: string, face: string],
   name: string,
   on: 'front' | 'rear' | 'cover',
+  remedy: 'grind-plate' | 'grind-cover',
 ): Dimension[] =>
   (
     [
@@ -215,27 +214,30 @@ export const trackDepths = (
     ] as const
   ).map(([id, words, where]) =>
     dimension(
-      s.of(id),
-      s.word(words),
-      s.of(part),
+      id,
+      words,
+      part,
       'depth-mic',
-      s.gears.map(([gear, gearName]) =>
+      gears.map(([gear, gearName]) =>
         place(gear, say('pumps.atPart', { part: gearName }), say(where, { on, gear: gearName })),
       ),
-      { also: ['height-gauge'], worked: { ground: 0, dressed: 0 } },
+      {
+        also: ['height-gauge'],
+        worked: { ground: 0, dressed: 0 },
+        remedies: [remedy, 'lap'],
+      },
     ),
   );
 
 /** Returns the width of a section's body, at its four corners. */
 export const bodyWidth = (
-  s: Section,
   message: 'pumps.acrossBody' | 'pumps.acrossBodyAndPlates',
   drawn_mm?: number,
 ): Dimension =>
   dimension(
-    s.of('body-width'),
-    s.word('Body width'),
-    s.of('body'),
+    'body-width',
+    'Body width',
+    'body',
     'outside-mic',
     ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
       place(where.replace(' ', '-'), where, say(message, { corner: where })),
@@ -244,6 +246,7 @@ export const bodyWidth = (
       also: ['depth-mic', 'height-gauge'],
       ...(drawn_mm === undefined ? {} : { drawn_mm, field: 'width_mm' }),
       worked: { faced: -1, ground: -1 },
+      remedies: ['grind-body'],
     },
   );
 
@@ -255,28 +258,47 @@ export const EDGE = {
 } as const;
 
 /** Lists where a straightedge lies over the gears of a section: lengthwise and across, for each gear. */
-export const edgePlaces = (s: Section, what: (typeof EDGE)[keyof typeof EDGE]): Station[] =>
-  s.gears.flatMap(([gear, name]) => [
+export const edgePlaces = (gears: Gears, what: (typeof EDGE)[keyof typeof EDGE]): Station[] =>
+  gears.flatMap(([gear, name]) => [
     place(gear, say('pumps.lengthwise', { part: name }), say(what[0], { gear: name })),
     place(`${gear}-across`, say('pumps.across', { part: name }), say(what[1], { gear: name })),
   ]);
 
-/** Describes what a section brings to the model of its pump. */
-export type Pieces = Omit<PumpModel, 'kinds'>;
+const [PLUNGER, SPRING] = valveKinds('Relief plunger', 'Relief spring');
 
-/** The kinds of parts of both builds. */
-export const KINDS: readonly PartKind[] = [
-  { id: 'body', name: 'Body' },
-  { id: 'drive', name: 'Drive gear' },
-  { id: 'idler', name: 'Driven gear' },
-  { id: 'plate', name: 'Plates or cover' },
-  { id: 'bushing', name: 'Bushings' },
-  { id: 'plunger', name: 'Relief plunger' },
-  { id: 'spring', name: 'Relief spring' },
+const DRIVE = gearKind('drive', 'Drive gear');
+const IDLER = gearKind('idler', 'Driven gear');
+
+/** The relief valve of the whole pump. */
+export const valveParts = (): Part[] => oneOfEach([PLUNGER, SPRING]).map(ofWholePump);
+
+/** Returns the gears of a section; a name of its own for the one that the other drives. */
+export const gearParts = (driven?: string): Part[] => [
+  partOf(DRIVE),
+  partOf(IDLER, driven === undefined ? {} : { name: driven }),
 ];
 
-/** Returns one piece of a section; named by its kind where there is one of that. */
-export function part(s: Section, kind: string, name?: string, id = kind): Part {
-  const named = name ?? KINDS.find((k) => k.id === kind)?.name ?? kind;
-  return { id: s.of(id), kind, name: s.word(named) };
-}
+/** The kinds of parts by what carries the gears: bushings of their own, or blocks that are replaced as such. */
+const kindsWith = (bushing: PartKind, plate: PartKind): readonly PartKind[] => [
+  BODY,
+  DRIVE,
+  IDLER,
+  plate,
+  bushing,
+  PLUNGER,
+  SPRING,
+];
+
+export const BUSHINGS = partKind('bushing', 'Bushings', 'bushing', 'sized', 'bears');
+/** A block is bought with its bores done. Its kind is named as bushings are: sheets say so what it is made of. */
+export const BLOCKS = partKind('bushing', 'Bushings', 'block', 'bears');
+export const PLATES = partKind('plate', 'Plates or cover', 'plate');
+/** The cover of an oil pump: a kind of the same name, since sheets say so what it is made of. */
+export const OIL_COVER = partKind('plate', 'Plates or cover', 'cover');
+
+/** The kinds of parts of each build. */
+export const KINDS = {
+  plates: kindsWith(BUSHINGS, PLATES),
+  blocks: kindsWith(BLOCKS, PLATES),
+  oil: kindsWith(BUSHINGS, OIL_COVER),
+} as const;

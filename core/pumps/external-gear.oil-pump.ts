@@ -1,6 +1,7 @@
 import { type ExternalGeometry } from './external-gear.drawing';
 import { deck } from './pocket';
-import { type Section } from './sections';
+import { BODY, partOf } from './kinds';
+import { GEAR_AND_IDLER, type Pieces } from './sections';
 import {
   BONE_DRY,
   clearance,
@@ -12,6 +13,10 @@ import {
   insideBore,
   place,
   POLISHED,
+  resting,
+  sumOf,
+  term,
+  WORN_AWAY,
 } from './measures';
 import {
   ENDS,
@@ -22,45 +27,56 @@ import {
   backlash,
   EDGE,
   edgePlaces,
-  part,
+  BUSHINGS,
+  gearParts,
+  OIL_COVER,
   trackDepths,
-  type Pieces,
 } from './external-gear.measures';
 import { say } from '../wording/say';
 
 /** Returns an oil pump: gears in a pocket under a flat cover, the idler on a shaft pressed into the body. */
-export function oilPump(g: ExternalGeometry, s: Section): Pieces {
-  const [drive, idler] = s.gears.map((gear, i) =>
-    gearMeasures(s, gear, i === 0 ? ENDS.map(([end]) => end) : []),
+export function oilPump(g: ExternalGeometry): Pieces {
+  const gears = GEAR_AND_IDLER;
+  const [drive, idler] = gears.map((gear, i) =>
+    gearMeasures(gear, i === 0 ? ENDS.map(([end]) => end) : []),
   );
-  const gears = [drive, idler].filter((m) => m !== undefined);
-  const bushings = ENDS.map(([end]) => bushing(s, s.gears[0], end, g.shaftDiameter_mm));
+  const around = [drive, idler].filter((m) => m !== undefined);
+  const bushings = ENDS.map(([end]) => bushing(gears[0], end, g.shaftDiameter_mm));
   return {
     parts: [
-      part(s, 'body', 'Body'),
-      ...s.gears.map(([gear]) => part(s, gear, gear === 'idler' ? 'Idler' : undefined)),
-      part(s, 'plate', 'Cover'),
+      partOf(BODY),
+      ...gearParts('Idler'),
+      partOf(OIL_COVER, { name: 'Cover' }),
       ...ENDS.map(([end]) =>
-        part(s, 'bushing', say('pumps.bushingAt', { where: end }), `bushing-drive-${end}`),
+        partOf(BUSHINGS, {
+          id: `bushing-drive-${end}`,
+          name: say('pumps.bushingAt', { where: end }),
+        }),
       ),
     ],
     features: [
       deck,
-      ...gears.flatMap((m) => m.features),
-      feature('cover-face', 'Face of the cover', 'plate', { ground: 0, dressed: 0 }),
+      ...around.flatMap((m) => m.features),
+      feature(
+        'cover-face',
+        'Face of the cover',
+        'plate',
+        { ground: 0, dressed: 0 },
+        { remedies: ['grind-cover', 'lap'] },
+      ),
     ],
     characteristics: [
       clearance('end', 'End clearance', 'gear face to deck line', {
-        stations: edgePlaces(s, EDGE.face),
-        ...besideGears(s, 'pocket-depth'),
+        stations: edgePlaces(gears, EDGE.face),
+        ...besideGears('pocket-depth'),
         gasket: true,
         caution: BONE_DRY,
       }),
-      ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
-      backlash(s, g),
-      ...gears.flatMap(({ characteristics: [, track] }) => (track ? [track] : [])),
+      ...around.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
+      backlash(gears, g),
+      ...around.flatMap(({ characteristics: [, track] }) => (track ? [track] : [])),
       clearance('idler-shaft-height', 'Idler shaft height', 'shaft end below deck', {
-        terms: [{ dimension: 'idler-shaft-depth', factor: 1 }],
+        terms: [term('idler-shaft-depth', 1)],
         caution: 'Leave a pressed shaft in. Do not drive it to height.',
       }),
       clearance('idler-shaft-fit', 'Idler on its shaft', 'diametral', {
@@ -71,16 +87,17 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
       ...bushings.flatMap((b) => b.characteristics),
       ...(drive?.characteristics.slice(2) ?? []),
       clearance('cover-wear', 'Cover wear', 'wear depth below the unworn face', {
-        stations: edgePlaces(s, EDGE.track),
+        stations: edgePlaces(gears, EDGE.track),
         terms: fit('track-depth', 'face-depth'),
-        rests: ['cover-face'],
+        rests: resting('cover-face'),
+        restoredBy: ['cover'],
         caution: 'Set the cover so it cannot tip.',
       }),
       clearance(
         'end-cover',
         'Total end clearance',
         'end clearance plus cover wear, against the end clearance limit',
-        { sum: ['end', 'cover-wear'], gasket: true },
+        { ...sumOf('end', 'cover-wear'), gasket: true },
       ),
     ],
     dimensions: [
@@ -89,7 +106,7 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
         'Pocket depth',
         'body',
         'depth-mic',
-        s.gears.flatMap(([gear, name]) => [
+        gears.flatMap(([gear, name]) => [
           place(
             `${gear}-a`,
             say('pumps.sideOf', { part: name }),
@@ -106,10 +123,11 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
           drawn_mm: g.width_mm,
           field: 'width_mm',
           worked: { faced: -1, sunk: 1 },
+          remedies: ['face-deck', 'sink-pocket'],
         },
       ),
-      ...gearWidths(s, g),
-      ...gears.flatMap((m) => m.dimensions),
+      ...gearWidths(gears, g),
+      ...around.flatMap((m) => m.dimensions),
       dimension(
         'idler-shaft-depth',
         'Idler shaft below deck',
@@ -119,10 +137,11 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
           place('a', 'shaft end', 'Depth mic on the deck, spindle on the end of the idler shaft.'),
           place('b', 'shaft end, turned', 'Repeat with the base turned 90°.'),
         ],
-        { worked: { faced: -1 } },
+        { worked: { faced: -1 }, remedies: ['face-deck'] },
       ),
       dimension('idler-bore', 'Idler bore', 'idler', 'bore-gauge', insideBore('idler'), {
         worked: HONED,
+        unworked: WORN_AWAY,
       }),
       dimension(
         'idler-shaft-diameter',
@@ -133,10 +152,17 @@ export function oilPump(g: ExternalGeometry, s: Section): Pieces {
           place('a', 'first', 'Outside mic over the idler shaft where the gear runs.'),
           place('b', '90° round', 'Outside mic over the idler shaft, 90° round.'),
         ],
-        { worked: POLISHED },
+        { worked: POLISHED, unworked: WORN_AWAY },
       ),
       ...bushings.flatMap((b) => b.dimensions),
-      ...trackDepths(s, 'plate', ['track-depth', 'face-depth'], 'Cover', 'cover'),
+      ...trackDepths(
+        gears,
+        'plate',
+        ['track-depth', 'face-depth'],
+        'Cover',
+        'cover',
+        'grind-cover',
+      ),
     ],
   };
 }

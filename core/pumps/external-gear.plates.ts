@@ -1,6 +1,7 @@
 import { type ExternalGeometry } from './external-gear.drawing';
-import { type Section } from './sections';
-import { BONE_DRY, clearance, feature, fit, place } from './measures';
+import { BODY, partOf } from './kinds';
+import { GEARS, type Pieces } from './sections';
+import { BONE_DRY, clearance, feature, fit, place, sumOf } from './measures';
 import {
   ENDS,
   gearMeasures,
@@ -11,96 +12,100 @@ import {
   bodyWidth,
   EDGE,
   edgePlaces,
-  part,
+  BUSHINGS,
+  gearParts,
+  PLATES,
   trackDepths,
-  type Pieces,
 } from './external-gear.measures';
 import { say } from '../wording/say';
 
 /** Returns one section between its wear plates, gears carried in bushings at both ends. */
-export function plateSection(g: ExternalGeometry, s: Section): Pieces {
+export function plateSection(g: ExternalGeometry): Pieces {
   const ends = ENDS.map(([end]) => end);
-  const gears = s.gears.map((gear) => gearMeasures(s, gear, ends));
-  const bushings = s.gears.flatMap((gear) =>
-    ENDS.map(([end]) => bushing(s, gear, end, g.shaftDiameter_mm)),
+  const around = GEARS.map((gear) => gearMeasures(gear, ends));
+  const bushings = GEARS.flatMap((gear) =>
+    ENDS.map(([end]) => bushing(gear, end, g.shaftDiameter_mm)),
   );
   const plates = ENDS.map(([end]) =>
     clearance(
-      s.of(`plate-wear-${end}`),
-      s.word(say('pumps.plateWear', { end })),
+      `plate-wear-${end}`,
+      say('pumps.plateWear', { end }),
       'wear depth below the unworn face',
       {
-        stations: s.gears.map(([gear, name]) =>
+        stations: GEARS.map(([gear, name]) =>
           place(gear, name, say('pumps.edgeOnPlate', { end, gear: name })),
         ),
-        terms: fit(s.of(`plate-track-${end}`), s.of(`plate-face-${end}`)),
+        terms: fit(`plate-track-${end}`, `plate-face-${end}`),
         trued: ['ground', 'dressed'],
+        restoredBy: ['plate'],
         caution: 'A plate’s edges are sharp, and its coating marks easily.',
       },
     ),
   );
   return {
     parts: [
-      part(s, 'body', 'Body'),
-      ...s.gears.map(([gear]) => part(s, gear)),
-      ...ENDS.map(([end]) => part(s, 'plate', say('pumps.plate', { end }), `plate-${end}`)),
-      ...s.gears.flatMap(([gear, name]) =>
+      partOf(BODY),
+      ...gearParts(),
+      ...ENDS.map(([end]) =>
+        partOf(PLATES, { id: `plate-${end}`, name: say('pumps.plate', { end }) }),
+      ),
+      ...GEARS.flatMap(([gear, name]) =>
         ENDS.map(([end]) =>
-          part(
-            s,
-            'bushing',
-            say('pumps.bushingOfGear', { gear: name, end }),
-            `bushing-${gear}-${end}`,
-          ),
+          partOf(BUSHINGS, {
+            id: `bushing-${gear}-${end}`,
+            name: say('pumps.bushingOfGear', { gear: name, end }),
+          }),
         ),
       ),
     ],
     features: [
-      ...gears.flatMap((m) => m.features),
+      ...around.flatMap((m) => m.features),
       ...ENDS.map(([end]) =>
         feature(
-          s.of(`gasket-face-${end}`),
-          s.word(say('pumps.plateGasketSide', { end })),
-          s.of(`plate-${end}`),
+          `gasket-face-${end}`,
+          say('pumps.plateGasketSide', { end }),
+          `plate-${end}`,
           { ground: 0 },
+          { remedies: ['grind-gasket-side'] },
         ),
       ),
     ],
     characteristics: [
-      ...gears.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
-      backlash(s, g),
-      clearance(s.of('end'), s.word('End clearance'), 'total of both sides', {
-        stations: edgePlaces(s, EDGE.down),
-        ...besideGears(s, s.of('body-width')),
+      ...around.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
+      backlash(GEARS, g),
+      clearance('end', 'End clearance', 'total of both sides', {
+        stations: edgePlaces(GEARS, EDGE.down),
+        ...besideGears('body-width'),
         usual: 'size',
         gasket: true,
         caution: BONE_DRY,
       }),
-      ...gears.flatMap(({ characteristics }) => characteristics.slice(1)),
+      ...around.flatMap(({ characteristics }) => characteristics.slice(1)),
       ...bushings.flatMap((b) => b.characteristics),
       ...plates,
       clearance(
-        s.of('end-plates'),
-        s.word('Total end clearance'),
+        'end-plates',
+        'Total end clearance',
         'end clearance plus the wear of both plates, against the end clearance limit',
         {
-          sum: [s.of('end'), s.of('plate-wear-front'), s.of('plate-wear-rear')],
+          ...sumOf('end', 'plate-wear-front', 'plate-wear-rear'),
           gasket: true,
         },
       ),
     ],
     dimensions: [
-      bodyWidth(s, 'pumps.acrossBodyAndPlates', g.width_mm),
-      ...gearWidths(s, g),
-      ...gears.flatMap((m) => m.dimensions),
+      bodyWidth('pumps.acrossBodyAndPlates', g.width_mm),
+      ...gearWidths(GEARS, g),
+      ...around.flatMap((m) => m.dimensions),
       ...bushings.flatMap((b) => b.dimensions),
       ...ENDS.flatMap(([end]) =>
         trackDepths(
-          s,
+          GEARS,
           `plate-${end}`,
           [`plate-track-${end}`, `plate-face-${end}`],
           say('pumps.plate', { end }),
           end,
+          'grind-plate',
         ),
       ),
     ],

@@ -5,36 +5,43 @@ import {
   type ExternalGeometry,
 } from './external-gear.drawing';
 import type { PumpFamily, PumpModel } from './family';
-import { GEAR_AND_IDLER, sectionOf, type Section } from './sections';
+import { onSection, type Pieces } from './sections';
 import { externalTeardown } from './teardown/external-gear';
-import { feature, oneOfEach, reliefValve } from './measures';
+import { feature, reliefValve } from './measures';
 
-import { KINDS } from './external-gear.measures';
+import { KINDS, valveParts } from './external-gear.measures';
 import { oilPump } from './external-gear.oil-pump';
 import { blockSection } from './external-gear.blocks';
 import { plateSection } from './external-gear.plates';
 
-const sectionsOf = (g: ExternalGeometry): Section[] =>
-  Array.from({ length: g.sections }, (_, i) => sectionOf(i + 1, g.sections));
+/** Returns one section as each build has it. */
+const SECTION: Readonly<Record<ExternalGeometry['build'], (g: ExternalGeometry) => Pieces>> = {
+  plates: plateSection,
+  blocks: blockSection,
+  oil: oilPump,
+};
+
+/** Returns how many sections a pump has: an oil pump is always one. */
+const sectionsIn = ({ build, sections }: ExternalGeometry): number =>
+  build === 'oil' ? 1 : sections;
 
 /** Where the seals run on the shaft of the first drive gear. */
-const SEAL_TRACK = feature('seal-track', 'Seal tracks of the shaft', 'drive', { dressed: 0 });
+const SEAL_TRACK = feature(
+  'seal-track',
+  'Seal tracks of the shaft',
+  'drive',
+  { dressed: 0 },
+  { remedies: ['polish-seal-track'] },
+);
 
 function model(g: ExternalGeometry): PumpModel {
   const relief = reliefValve('body');
-  const sections =
-    g.build === 'oil'
-      ? [oilPump(g, sectionOf(1, 1, GEAR_AND_IDLER))]
-      : sectionsOf(g).map((section) =>
-          g.build === 'blocks' ? blockSection(g, section) : plateSection(g, section),
-        );
-  const valve = ['plunger', 'spring'];
+  const of = sectionsIn(g);
+  const section = SECTION[g.build](g);
+  const sections = Array.from({ length: of }, (_, i) => onSection(section, i + 1, of));
   return {
-    kinds: KINDS,
-    parts: [
-      ...sections.flatMap((s) => s.parts),
-      ...oneOfEach(KINDS.filter((k) => valve.includes(k.id))),
-    ],
+    kinds: KINDS[g.build],
+    parts: [...sections.flatMap((s) => s.parts), ...valveParts()],
     features: [...sections.flatMap((s) => s.features), ...(g.build === 'oil' ? [] : [SEAL_TRACK])],
     characteristics: [...sections.flatMap((s) => s.characteristics), ...relief.characteristics],
     dimensions: [...sections.flatMap((s) => s.dimensions), ...relief.dimensions],
@@ -65,7 +72,7 @@ export const externalGear: PumpFamily<ExternalGeometry> = {
     'High-pressure oil goes through skin. Keep hands off leaks. If oil gets in, go to hospital at once.',
   ],
   model,
-  teardown: (g) => externalTeardown(g.build, sectionsOf(g)),
+  teardown: (g) => externalTeardown(g.build, sectionsIn(g)),
   outline: externalOutline,
   placement: externalPlacement,
 };

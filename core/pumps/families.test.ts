@@ -1,3 +1,4 @@
+import { dimensionId } from './ids';
 import { methodsFor } from '../methods/list';
 import fc from 'fast-check';
 import type { Placement, PumpFamily, Station } from './family';
@@ -12,7 +13,7 @@ import {
   STEPS_A_LOBE,
   type GerotorGeometry,
 } from './gerotor';
-import { FAMILIES, familyOf, pumpOf } from './registry';
+import { FAMILIES, familyOf, placementOf, pumpOf } from './registry';
 import { contains, type Point } from './shapes';
 import { innerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
 import { vacuumVaneRotor, type VacuumVaneGeometry } from './vacuum-vane';
@@ -68,7 +69,9 @@ describe.each(PUMPS)('%s', (_, family, geometry) => {
   it('is drawn with figures only, whatever lies on the bench', () => {
     const views = new Set(
       targets.flatMap(([id, stations]) =>
-        stations.map((s) => family.placement(geometry, id, s.id).view),
+        stations.map(
+          (s) => placementOf({ family: family.id, geometry }, dimensionId(id), s.id).view,
+        ),
       ),
     );
     for (const view of ['body', ...views] as Placement['view'][]) {
@@ -82,7 +85,8 @@ describe.each(PUMPS)('%s', (_, family, geometry) => {
   it('shows where the instrument goes, on the drawing, for every place', () => {
     for (const [id, stations] of targets) {
       for (const s of stations) {
-        const { view, probe, tool, edge, push } = family.placement(geometry, id, s.id);
+        const pump = { family: family.id, geometry };
+        const { view, probe, tool, edge, push } = placementOf(pump, dimensionId(id), s.id);
         const { extent_mm } = family.outline(geometry, { view });
         const here = `${id} at ${s.id}`;
         expect([here, Math.max(Math.abs(probe.x), Math.abs(probe.y)) <= extent_mm * 1.05]).toEqual([

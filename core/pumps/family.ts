@@ -1,6 +1,7 @@
 import type { ObjectSchema } from 'yup';
-import type { CharacteristicId, DimensionId, PartId, StationId } from './ids';
+import type { CharacteristicId, DimensionId, KindId, PartId, StationId } from './ids';
 import type { LengthKind } from '../quantity/units';
+import type { Remedy, Replacement, Role } from './remedies';
 import type { Point } from './shapes';
 import type { Teardown } from './teardown/teardown';
 import type { View } from './view';
@@ -64,15 +65,30 @@ export interface Station {
 
 /** A kind of part that a pump has: its gears, its bushings. */
 export interface PartKind {
-  readonly id: string;
+  readonly id: KindId;
   readonly name: string;
+  /** Says what it is for in its pump. */
+  readonly roles: readonly Role[];
+  /** Says what it is bought as where another takes its place; null where nobody buys one: the transmission itself. */
+  readonly replacedAs: Replacement | null;
+}
+
+/** Something of a pump that may stand in a stack. */
+interface InStack<Id> {
+  readonly id: Id;
+  readonly name: string;
+  /** Counts from 1, at the drive end; null for what is of the whole pump: the relief valve of a stack. */
+  readonly section: number | null;
+  /** Gives the id that its like has on the first section: its own id there. */
+  readonly first: Id;
+  /** Names it without its section: `Body width` of `Section 2: Body width`. */
+  readonly short: string;
 }
 
 /** One physical piece: the drive-side bushing at the front of section 2. It can be exchanged for another. */
-export interface Part extends PartKind {
-  readonly id: PartId;
+export interface Part extends InStack<PartId>, Pick<PartKind, 'roles' | 'replacedAs'> {
   /** Id of its kind: what a sheet says of the kind (its material) holds for it. */
-  readonly kind: string;
+  readonly kind: KindId;
 }
 
 /** The kinds of work on a part that move its sizes, or put another part in its place. */
@@ -94,8 +110,16 @@ export type Work = (typeof WORKS)[number];
  */
 export type Worked = Readonly<Partial<Record<Work, -1 | 0 | 1>>>;
 
+/** What is done about something that work can change. */
+interface Workable {
+  /** Lists what puts it right; empty where nothing does. */
+  readonly remedies?: readonly Remedy[];
+  /** Says why no work is offered on it, where none is; a whole sentence. */
+  readonly unworked?: string;
+}
+
 /** Something of a part that work changes and no gauge reads as a size: the teeth of a gear, the plane of a deck. */
-export interface Feature {
+export interface Feature extends Workable {
   readonly id: DimensionId;
   readonly name: string;
   readonly part: PartId;
@@ -114,9 +138,7 @@ export const GAUGE_KINDS = [
 export type GaugeKind = (typeof GAUGE_KINDS)[number];
 
 /** A size of a part that can be measured on its own. */
-export interface Dimension {
-  readonly id: DimensionId;
-  readonly name: string;
+export interface Dimension extends InStack<DimensionId>, Workable {
   readonly part: PartId;
   readonly instrument: GaugeKind;
   /** Lists what else reads it as well, where a shop has no such instrument or likes another. */
@@ -127,6 +149,8 @@ export interface Dimension {
   readonly caution?: string;
   /** Says how work on its part moves it. */
   readonly worked?: Worked;
+  /** It is the width of a gear, between its two faces: gears that are bought wider are wider by this. */
+  readonly width?: true;
   /** Gives its size as the sheet's own drawing has it, in mm: to notice an inch typed for a millimetre. */
   readonly drawn_mm?: number;
   /** The field of the geometry that it is. */
@@ -166,9 +190,7 @@ export interface Touch {
  * be had: leaves at `stations`, the sizes in `terms`, an indicator's `swing`,
  * the `tilt` of depths, a `touch`; or it is the `sum` of others.
  */
-export interface Characteristic {
-  readonly id: CharacteristicId;
-  readonly name: string;
+export interface Characteristic extends InStack<CharacteristicId> {
   /** Says what the reading means, where two readings of it are common. */
   readonly convention: string;
   readonly quantity: LengthKind;
@@ -182,6 +204,10 @@ export interface Characteristic {
   readonly follows?: readonly Term[];
   /** It is a depth of wear or an unevenness: these kinds of work cut its face true, and nothing is left of it. */
   readonly trued?: readonly Work[];
+  /** Lists what brings it in by being new, or sized as it goes in: what a part is replaced as, or a remedy. */
+  readonly restoredBy?: readonly (Replacement | Remedy)[];
+  /** Names the size that wears of what it says is left: the length of a vane in its slot. */
+  readonly wears?: DimensionId;
   readonly swing?: Swing;
   readonly tilt?: Tilt;
   readonly touch?: Touch;

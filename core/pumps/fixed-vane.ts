@@ -2,22 +2,24 @@ import { object, type InferType } from 'yup';
 import { disc, edgeThrough, looseOutline, placed, type PlacementTable } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel, Shape } from './family';
 import { length, over } from './fields';
+import { COVER, oneOfEach, partKind, ROTOR, valveKinds, VANES } from './kinds';
 import {
   clearance,
   dimension,
   fit,
   GROUND,
   HONED,
-  oneOfEach,
   place,
   reliefValve,
+  term,
+  WORN_AWAY,
 } from './measures';
 import { circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
 import { polarCurve, vaneRotorShapes, type VaneRotor } from './vanes';
 import { acrossCircle } from './placing';
 import { slottedFields, type SlottedRotor } from './vane.fields';
 import { vanePlacements, type VanePlan } from './vane.drawing';
-import { bearingPlay, races, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import { bearingPlay, races, vaneInSlot, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { fixedVaneTeardown } from './teardown/fixed-vane';
 
 type InCam = SlottedRotor & Record<'ringMinor_mm' | 'ringMajor_mm', number>;
@@ -133,14 +135,13 @@ const PLACEMENTS: PlacementTable<FixedVaneGeometry> = {
 const relief = reliefValve('cover');
 
 const KINDS: readonly PartKind[] = [
-  { id: 'rotor', name: 'Rotor' },
-  { id: 'vane', name: 'Vanes' },
-  { id: 'ring', name: 'Cam ring' },
-  { id: 'cover', name: 'Cover' },
-  { id: 'plunger', name: 'Relief plunger' },
-  { id: 'spring', name: 'Relief spring' },
+  ROTOR,
+  VANES,
+  partKind('ring', 'Cam ring', 'ring', 'holds'),
+  COVER,
+  ...valveKinds('Relief plunger', 'Relief spring'),
 ];
-const BEARING: PartKind = { id: 'bearing', name: 'Bearing' };
+const BEARING = partKind('bearing', 'Bearing', 'bearing');
 
 function model(g: FixedVaneGeometry): PumpModel {
   return {
@@ -164,18 +165,10 @@ function model(g: FixedVaneGeometry): PumpModel {
       ),
       vaneSlot,
       vaneLength,
-      clearance('vane-in-slot', 'Vane engagement', 'length in the slot at full extension', {
-        quantity: 'size',
-        terms: [
-          { dimension: 'vane-length', factor: 1 },
-          { dimension: 'ring-major', factor: -0.5 },
-          { dimension: 'rotor-diameter', factor: 0.5 },
-        ],
-        below: 'falls out of its slot',
-        caution: 'A vane that is too short comes out and wrecks the pump.',
-      }),
+      vaneInSlot(term('ring-major', -0.5), term('rotor-diameter', 0.5)),
       clearance('ring-wear', 'Ring wear', 'worn cam surface against the unworn rim, across', {
         terms: fit('ring-track', 'ring-rim'),
+        restoredBy: ['ring'],
         caution: 'Mark the ring’s arrow side before you turn it over.',
       }),
       bearingPlay('bearing-play', 'Bearing play', 'bearing-races'),
@@ -196,7 +189,10 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('a', 'at 12', 'Outside mic over the cam ring at 12.'),
           place('b', 'at 6', 'Outside mic over the cam ring at 6.'),
         ],
-        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+        {
+          ...{ drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+          unworked: 'A cam ring is not ground: rotor and vanes would have to follow.',
+        },
       ),
       dimension(
         'ring-major',
@@ -207,7 +203,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('a', 'first', 'Bore gauge across the large diameter, 3–9.'),
           place('b', 'deeper', 'Bore gauge across the large diameter, deeper in.'),
         ],
-        { drawn_mm: g.ringMajor_mm, field: 'ringMajor_mm', worked: HONED },
+        { drawn_mm: g.ringMajor_mm, field: 'ringMajor_mm', worked: HONED, unworked: WORN_AWAY },
       ),
       dimension(
         'ring-track',
@@ -218,7 +214,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('3-9', 'at 3–9', 'Bore gauge on the worn cam surface, 3–9.'),
           place('2-8', 'at 2–8', 'Bore gauge on the worn cam surface, 2–8, where ripples show.'),
         ],
-        { worked: HONED },
+        { worked: HONED, unworked: WORN_AWAY },
       ),
       dimension(
         'ring-rim',
@@ -229,7 +225,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('3-9', 'at 3–9', 'Bore gauge at the unworn rim, 3–9.'),
           place('2-8', 'at 2–8', 'Bore gauge at the unworn rim, 2–8.'),
         ],
-        { worked: HONED },
+        { worked: HONED, unworked: WORN_AWAY },
       ),
       ...relief.dimensions,
     ],

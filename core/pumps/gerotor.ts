@@ -16,16 +16,18 @@ import {
   dimension,
   finger,
   fit,
-  GROUND,
+  GEAR_WIDTH,
   HONED,
   insideBore,
-  oneOfEach,
   place,
   POLISHED,
   reliefValve,
+  resting,
   teeth,
   twoPlaces,
+  WORN_AWAY,
 } from './measures';
+import { BODY, COVER, gearKind, oneOfEach, partKind, valveKinds } from './kinds';
 import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
 import {
   coverDepths,
@@ -237,15 +239,14 @@ const face = (id: string, what: string, width: string) =>
   faceGap(id, say('pumps.endClearance', { part: what }), edgeHours(what), width, 'rotors');
 
 const KINDS: readonly PartKind[] = [
-  { id: 'body', name: 'Body' },
-  { id: 'inner', name: 'Inner rotor' },
-  { id: 'outer', name: 'Outer rotor' },
-  { id: 'cover', name: 'Cover' },
-  { id: 'plunger', name: 'Relief plunger' },
-  { id: 'spring', name: 'Relief spring' },
+  BODY,
+  gearKind('inner', 'Inner rotor'),
+  gearKind('outer', 'Outer rotor'),
+  COVER,
+  ...valveKinds('Relief plunger', 'Relief spring'),
 ];
 
-const SHAFT: PartKind = { id: 'shaft', name: 'Shaft' };
+const SHAFT = partKind('shaft', 'Shaft', 'shaft');
 
 const transmission = inTransmission({ part: 'inner', name: 'Inner rotor' });
 
@@ -264,6 +265,7 @@ const DRIVEN_BY: Readonly<
       clearance('inner-shaft', 'Inner rotor on shaft', 'diametral', {
         terms: fit('rotor-bore', 'shaft-diameter'),
         touch: finger('Inner rotor on its shaft, dry. Does it slide freely, without rock?'),
+        restoredBy: ['gears'],
         sides: true,
       }),
     ],
@@ -275,7 +277,12 @@ const DRIVEN_BY: Readonly<
         'inner',
         'bore-gauge',
         insideBore('inner rotor'),
-        { drawn_mm: g.shaftDiameter_mm, field: 'shaftDiameter_mm', worked: HONED },
+        {
+          drawn_mm: g.shaftDiameter_mm,
+          field: 'shaftDiameter_mm',
+          worked: HONED,
+          unworked: WORN_AWAY,
+        },
       ),
       dimension(
         'shaft-diameter',
@@ -283,7 +290,10 @@ const DRIVEN_BY: Readonly<
         'shaft',
         'outside-mic',
         twoPlaces('shaft', 'where the rotor sits'),
-        { drawn_mm: g.shaftDiameter_mm, field: 'shaftDiameter_mm', worked: POLISHED },
+        {
+          ...{ drawn_mm: g.shaftDiameter_mm, field: 'shaftDiameter_mm' },
+          ...{ worked: POLISHED, remedies: ['polish-journal'] as const },
+        },
       ),
     ],
   }),
@@ -306,7 +316,8 @@ function model(g: GerotorGeometry): PumpModel {
         stations: [1, 2, 3].map((n) =>
           place(`lobe-${n}`, say('pumps.lobe', { number: n }), say('pumps.lobes', { number: n })),
         ),
-        rests: ['inner-lobes', 'outer-lobes'],
+        rests: resting('inner-lobes', 'outer-lobes'),
+        restoredBy: ['gears'],
         caution: 'Keep fingers out of the lobes when turning the rotors.',
       }),
       wallGap('Outer rotor to pocket', 'outer rotor', fit('pocket-diameter', 'outer-diameter')),
@@ -327,7 +338,7 @@ function model(g: GerotorGeometry): PumpModel {
         'inner',
         'outside-mic',
         twoPlaces('inner rotor', 'between shaft and lobe'),
-        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension(
         'outer-width',
@@ -335,7 +346,7 @@ function model(g: GerotorGeometry): PumpModel {
         'outer',
         'outside-mic',
         twoPlaces('outer rotor', 'on its rim'),
-        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
       ),
       pocketBore(g.pocketDiameter_mm),
       dimension(
@@ -344,7 +355,12 @@ function model(g: GerotorGeometry): PumpModel {
         'outer',
         'outside-mic',
         lines(['12–6', '3–9'], (l) => say('pumps.micAcrossOuter', { line: l })),
-        { drawn_mm: g.outerDiameter_mm, field: 'outerDiameter_mm', worked: POLISHED },
+        {
+          drawn_mm: g.outerDiameter_mm,
+          field: 'outerDiameter_mm',
+          worked: POLISHED,
+          unworked: WORN_AWAY,
+        },
       ),
       ...driven.dimensions,
       ...relief.dimensions,

@@ -2,34 +2,44 @@ import type {
   Characteristic,
   Dimension,
   Feature,
-  Part,
-  PartKind,
   Station,
   Swing,
   Term,
   Touch,
   Worked,
 } from './family';
+import { characteristicId, dimensionId, partId, stationId, type DimensionId } from './ids';
+import { ofWholePump } from './kinds';
 import { say } from '../wording/say';
 
-/** Returns the parts of a pump that has one of each kind. */
-export const oneOfEach = (kinds: readonly PartKind[]): Part[] =>
-  kinds.map((kind) => ({ ...kind, kind: kind.id }));
-
-/** Returns a feature of a part, with how work changes it. */
-export const feature = (id: string, name: string, part: string, worked: Worked): Feature => ({
-  id,
-  name,
-  part,
-  worked,
-});
+/** Returns a feature of a part, with how work changes it, and what puts it right. */
+export const feature = (
+  id: string,
+  name: string,
+  part: string,
+  worked: Worked,
+  more: Pick<Feature, 'remedies' | 'unworked'> = {},
+): Feature => ({ id: dimensionId(id), name, part: partId(part), worked, ...more });
 
 /** Returns the feature of teeth, lobes or tips: stoning a burr off them changes how they meet. */
 export const teeth = (id: string, name: string, part: string): Feature =>
-  feature(id, name, part, { dressed: 0 });
+  feature(id, name, part, { dressed: 0 }, { remedies: ['stone'] });
+
+/** Says why a bore, a rim or a tip that is worn is left alone: its part is replaced. */
+export const WORN_AWAY = 'Metal that is worn away does not come back: the part is replaced.';
+
+/** Returns the dimensions and features of these ids. */
+export const resting = (...ids: readonly string[]): DimensionId[] => ids.map(dimensionId);
 
 /** A width between two ground faces. */
 export const GROUND: Worked = { ground: -1 };
+
+/** The width of a gear or rotor between its faces: ground with those that run beside it. */
+export const GEAR_WIDTH = {
+  worked: GROUND,
+  remedies: ['grind-widths'],
+  width: true,
+} as const satisfies Partial<Dimension>;
 
 /** A bore that is honed out. */
 export const HONED: Worked = { honed: 1 };
@@ -39,16 +49,28 @@ export const POLISHED: Worked = { ground: -1, dressed: -1 };
 
 /** Returns a place with its word and its instruction. */
 export const place = (id: string, label: string, instruction: string): Station => ({
-  id,
+  id: stationId(id),
   label,
   instruction,
 });
 
 /** Returns the one size less the other: the clearance of a fit. */
 export const fit = (outer: string, inner: string): readonly Term[] => [
-  { dimension: outer, factor: 1 },
-  { dimension: inner, factor: -1 },
+  term(outer, 1),
+  term(inner, -1),
 ];
+
+/** Returns one size in a clearance, and how much of it counts. */
+export const term = (dimension: string, factor: number): Term => ({
+  dimension: dimensionId(dimension),
+  factor,
+});
+
+/** Returns a size that is judged by itself. */
+export const sizeAlone = (dimension: string): Pick<Characteristic, 'quantity' | 'terms'> => ({
+  quantity: 'size',
+  terms: [term(dimension, 1)],
+});
 
 /** Returns a clearance; sizes of their own (a vane's length) say `quantity: 'size'`. */
 export function clearance(
@@ -57,8 +79,17 @@ export function clearance(
   convention: string,
   ways: Omit<Partial<Characteristic>, 'id' | 'name' | 'convention'>,
 ): Characteristic {
-  return { id, name, convention, quantity: 'gap', stations: [], ...ways };
+  const own = characteristicId(id);
+  return {
+    ...{ id: own, name, section: 1, first: own, short: name },
+    ...{ convention, quantity: 'gap', stations: [], ...ways },
+  };
 }
+
+/** Returns what a sum is made of: the gap itself, and what wear adds to it. */
+export const sumOf = (base: string, ...plus: readonly string[]): Pick<Characteristic, 'sum'> => ({
+  sum: [characteristicId(base), ...plus.map(characteristicId)],
+});
 
 /**
  * Returns the instruction for backlash by dial: the drive gear is rocked against the other one.
@@ -110,9 +141,13 @@ export function dimension(
   part: string,
   instrument: Dimension['instrument'],
   stations: readonly Station[],
-  more: Pick<Dimension, 'also' | 'caution' | 'drawn_mm' | 'field' | 'others' | 'worked'> = {},
+  more: Omit<Partial<Dimension>, 'id' | 'name' | 'part' | 'instrument' | 'stations'> = {},
 ): Dimension {
-  return { id, name, part, instrument, stations, ...more };
+  const own = dimensionId(id);
+  return {
+    ...{ id: own, name, section: 1, first: own, short: name },
+    ...{ part: partId(part), instrument, stations, ...more },
+  };
 }
 
 /** Said wherever a leaf goes under an edge. */
@@ -135,7 +170,10 @@ export function reliefValve(part: string): {
           place('front', 'front', 'Bore gauge in the relief bore, near its mouth.'),
           place('rear', 'rear', 'Bore gauge in the relief bore, near the seat.'),
         ],
-        { worked: HONED },
+        {
+          worked: HONED,
+          unworked: 'A relief bore is not opened out: its plunger comes in one size.',
+        },
       ),
       dimension(
         'plunger-diameter',
@@ -143,7 +181,7 @@ export function reliefValve(part: string): {
         'plunger',
         'outside-mic',
         twoPlaces('plunger', 'on its land'),
-        { worked: POLISHED },
+        { worked: POLISHED, unworked: WORN_AWAY },
       ),
       dimension('spring-free-length', 'Spring, free', 'spring', 'caliper', [
         place('a', 'free', 'Caliper over the spring, standing free.'),
@@ -151,17 +189,18 @@ export function reliefValve(part: string): {
       dimension('spring-loaded-length', 'Spring under its test load', 'spring', 'height-gauge', [
         place('a', 'loaded', 'Put the sheet’s test load on the spring. Height gauge on top.'),
       ]),
-    ],
+    ].map(ofWholePump),
     characteristics: [
       clearance('plunger-bore', 'Relief plunger to bore', 'diametral', {
         terms: fit('plunger-bore-diameter', 'plunger-diameter'),
         touch: finger('Plunger in its dry bore. Does it drop under its own weight?'),
+        restoredBy: ['plunger'],
         sides: true,
         caution: UNDER_LOAD,
       }),
       clearance('spring-length', 'Spring free length', 'standing free, ends ground', {
-        quantity: 'size',
-        terms: [{ dimension: 'spring-free-length', factor: 1 }],
+        ...sizeAlone('spring-free-length'),
+        restoredBy: ['spring'],
         caution: UNDER_LOAD,
       }),
       clearance(
@@ -169,11 +208,11 @@ export function reliefValve(part: string): {
         'Spring length under load',
         'length under the test load that the sheet names; a weak spring is shorter',
         {
-          quantity: 'size',
-          terms: [{ dimension: 'spring-loaded-length', factor: 1 }],
+          ...sizeAlone('spring-loaded-length'),
+          restoredBy: ['spring'],
           caution: 'A loaded spring can fly out. Guide it; keep your face clear.',
         },
       ),
-    ],
+    ].map(ofWholePump),
   };
 }

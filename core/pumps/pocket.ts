@@ -1,5 +1,18 @@
 import type { Characteristic, Dimension, Feature, Station } from './family';
-import { BONE_DRY, clearance, dimension, feature, fit, HONED, place, sweep } from './measures';
+import { dimensionId } from './ids';
+import {
+  BONE_DRY,
+  clearance,
+  dimension,
+  feature,
+  fit,
+  HONED,
+  place,
+  resting,
+  sumOf,
+  sweep,
+  WORN_AWAY,
+} from './measures';
 import { say } from '../wording/say';
 
 /** Clearances and sizes of a round pocket under a cover, the same whatever turns in it. */
@@ -87,8 +100,9 @@ export const deckFlatness: Characteristic = clearance(
     ).map(([id, line]) =>
       place(id, say('pumps.line', { line }), say('pumps.edgeOnDeck', { line })),
     ),
-    rests: ['deck'],
+    rests: resting('deck'),
     trued: ['faced'],
+    restoredBy: ['body'],
     caution: 'Remove dowels. Stone off nicks.',
   },
 );
@@ -101,8 +115,9 @@ export const deckFlatness: Characteristic = clearance(
  */
 export const floorTilt = (diameter_mm: number, caution?: string): Characteristic =>
   clearance('floor-tilt', 'Floor tilt', 'across the pocket, deep side less shallow side', {
-    tilt: { dimension: 'pocket-depth', diameter_mm },
+    tilt: { dimension: dimensionId('pocket-depth'), diameter_mm },
     trued: ['sunk'],
+    restoredBy: ['body'],
     ...(caution ? { caution } : {}),
   });
 
@@ -115,6 +130,7 @@ export const coverWear: Characteristic = clearance(
     stations: lines(['12–6', '2–8', '4–10'], (line) => say('pumps.edgeOnCover', { line })),
     terms: fit('track-depth', 'face-depth'),
     trued: ['ground', 'dressed'],
+    restoredBy: ['cover'],
     caution: 'Set the cover so it cannot tip: it is heavy.',
   },
 );
@@ -122,7 +138,7 @@ export const coverWear: Characteristic = clearance(
 /** Returns what a face limit applies to: the gap in the body and the wear of the cover together. */
 export const withCover = (id: string, name: string, base: string): Characteristic =>
   clearance(id, name, 'end clearance plus cover wear, against the end clearance limit', {
-    sum: [base, 'cover-wear'],
+    ...sumOf(base, 'cover-wear'),
     gasket: true,
   });
 
@@ -143,6 +159,7 @@ export const pocketDepth = (width_mm: number, out: string): Dimension =>
       drawn_mm: width_mm,
       field: 'width_mm',
       worked: { faced: -1, sunk: 1 },
+      remedies: ['face-deck', 'sink-pocket'],
     },
   );
 
@@ -154,14 +171,17 @@ export const pocketBore = (diameter_mm: number): Dimension =>
     'body',
     'bore-gauge',
     lines(['12–6', '3–9'], (l) => say('pumps.gaugeAcrossPocket', { line: l })),
-    { drawn_mm: diameter_mm, field: 'pocketDiameter_mm', worked: HONED },
+    { drawn_mm: diameter_mm, field: 'pocketDiameter_mm', worked: HONED, unworked: WORN_AWAY },
   );
 
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
-export const deck: Feature = feature('deck', 'Deck', 'body', {
-  faced: -1,
-  dressed: 0,
-});
+export const deck: Feature = feature(
+  'deck',
+  'Deck',
+  'body',
+  { faced: -1, dressed: 0 },
+  { remedies: ['stone'] },
+);
 
 /** Lists the depths on the cover: where a part has run, and where nothing has. */
 export const coverDepths: readonly Dimension[] = (
@@ -176,6 +196,10 @@ export const coverDepths: readonly Dimension[] = (
     'cover',
     'depth-mic',
     hours([12, 4, 8], (hour) => say(where, { hour })),
-    { also: ['height-gauge'], worked: { ground: 0, dressed: 0 } },
+    {
+      also: ['height-gauge'],
+      worked: { ground: 0, dressed: 0 },
+      remedies: ['grind-cover', 'lap'],
+    },
   ),
 );

@@ -1,15 +1,14 @@
 import { ValidationError } from 'yup';
-import type { DimensionId, CharacteristicId } from './ids';
+import type { CharacteristicId, DimensionId, StationId } from './ids';
 import { InputError } from '../errors';
 import { DESCRIBED } from '../schema/fields';
 import { crescent } from './crescent';
 import { externalGear } from './external-gear';
-import type { Characteristic, Dimension, PumpFamily, PumpModel, Term } from './family';
+import type { Characteristic, Dimension, Placement, PumpFamily, PumpModel, Term } from './family';
 import { fixedVane } from './fixed-vane';
 import { gerotor } from './gerotor';
 import { withOwn, type OwnCharacteristic } from './own';
-import { onFirstSection } from './sections';
-import type { Teardown } from './teardown/teardown';
+import type { Surface, Teardown } from './teardown/teardown';
 import { vacuumVane } from './vacuum-vane';
 import { variableVane } from './variable-vane';
 import { say } from '../wording/say';
@@ -99,10 +98,29 @@ export const teardownOf = oncePerPump<Teardown>(({ family, geometry }) =>
   familyOf(family).teardown(geometry),
 );
 
+/** Returns where things lie to measure a characteristic or a dimension of a pump at a station. */
+export function placementOf(
+  pump: PumpKind,
+  target: CharacteristicId | DimensionId,
+  station: StationId,
+): Placement {
+  const { characteristics, dimensions } = pumpOf(pump);
+  // A further section is drawn as the first.
+  const { first = target } =
+    [...characteristics, ...dimensions].find(({ id }) => id === target) ?? {};
+  return familyOf(pump.family).placement(pump.geometry, first, station);
+}
+
 /** Returns the name of a kind of part, or of one part; its id where the pump knows none of that. */
 export function partName(pump: PumpKind, id: string): string {
   const { parts, kinds } = pumpOf(pump);
   return [...kinds, ...parts].find((p) => p.id === id)?.name ?? id;
+}
+
+/** Names what a surface is on: its part; several alike go by the name of the surface. */
+export function ownerName(pump: PumpKind, { name, parts }: Surface): string {
+  const [only, ...others] = parts;
+  return only && others.length === 0 ? partName(pump, only) : name;
 }
 
 const unknown = (what: 'characteristic' | 'dimension', id: string): InputError =>
@@ -147,7 +165,7 @@ export function dimensionsFor(c: Characteristic): DimensionId[] {
  */
 export function areSisters(a: Characteristic, b: Characteristic): boolean {
   if (a.id === b.id || a.stations.length === 0 || b.stations.length === 0) return false;
-  if (onFirstSection(a.id) === onFirstSection(b.id)) return true;
+  if (a.first === b.first) return true;
   const wider = (c: Characteristic) => c.terms?.find(({ factor }) => factor > 0)?.dimension;
   return wider(a) !== undefined && wider(a) === wider(b);
 }

@@ -1,3 +1,4 @@
+import { characteristicId, partId, stationId, dimensionId } from './ids';
 import { assessJob, nextStep } from '../guidance/evaluator';
 import { methodsFor } from '../methods/list';
 import { sizedEvidence } from '../methods/sizedGap';
@@ -34,10 +35,16 @@ describe('a pump that sits in a transmission', () => {
     expect(teardownOf(pump).also.map((c) => c.id)).toContain('vent');
   });
   it('has its end play by dial, by two depths and the washer, or by a leaf under the foot', () => {
-    const play = characteristicOf(VELTRANE_T6, 'pump-to-unit');
+    const play = characteristicOf(VELTRANE_T6, characteristicId('pump-to-unit'));
     expect(methodsFor(VELTRANE_T6, play)).toEqual(['leaf', 'swing', 'size']);
     const read = (dimension: string, value_mm: number) => ({
-      ...{ dimension, station: 'a', value_mm, u_mm: 0.003, own_mm: 0.001 },
+      ...{
+        dimension: dimensionId(dimension),
+        station: stationId('a'),
+        value_mm,
+        u_mm: 0.003,
+        own_mm: 0.001,
+      },
     });
     const { extremes } = sizedEvidence(gapsOf(play), [
       read('unit-depth', 31.2),
@@ -47,15 +54,25 @@ describe('a pump that sits in a transmission', () => {
     expect(centre(extremes!.largest)).toBeCloseTo(0.4, 9);
   });
   it('is led to the dial first where the end play has a limit', () => {
-    const limit = { ...VELTRANE_T6.limits[0]!, characteristic: 'pump-to-unit', tier: 'service' };
+    const limit = {
+      ...VELTRANE_T6.limits[0]!,
+      characteristic: characteristicId('pump-to-unit'),
+      tier: 'service',
+    };
     const sheet = { ...VELTRANE_T6, limits: [{ ...limit, lower_mm: 0.25, upper_mm: 0.5 }] };
     expect(nextStep(emptyJob(sheet, AT))).toMatchObject({ way: 'swing' });
   });
   it('is what a gerotor says that it is: an oil pump has a shaft and no hub', () => {
     const oil = pumpOf(kind('gerotor')).characteristics.map((c) => c.id);
     const front = pumpOf(kind('gerotor', { use: 'front-pump' })).characteristics.map((c) => c.id);
-    expect([oil.includes('inner-shaft'), oil.includes('hub-bushing')]).toEqual([true, false]);
-    expect([front.includes('inner-shaft'), front.includes('hub-bushing')]).toEqual([false, true]);
+    expect([
+      oil.includes(characteristicId('inner-shaft')),
+      oil.includes(characteristicId('hub-bushing')),
+    ]).toEqual([true, false]);
+    expect([
+      front.includes(characteristicId('inner-shaft')),
+      front.includes(characteristicId('hub-bushing')),
+    ]).toEqual([false, true]);
     const orders = (use: string) => teardownOf(kind('gerotor', { use })).renew.map((r) => r.name);
     expect(orders('front-pump')).toContain('Converter seal');
     expect(orders('oil-pump')).toContain('Pick-up O-ring');
@@ -69,17 +86,19 @@ describe('an external gear pump', () => {
       [stack, 'plate-wear-front-s3'],
       [kind('external-gear', { build: 'oil' }), 'cover-wear'],
     ] as const) {
-      const c = characteristicOf(pump, id);
+      const c = characteristicOf(pump, characteristicId(id));
       expect(methodsFor(pump, c)).toEqual(['leaf', 'size']);
       const [first] = c.terms!;
       const dimension = pumpOf(pump).dimensions.find((d) => d.id === first!.dimension)!;
       expect([dimension.instrument, dimension.also]).toEqual(['depth-mic', ['height-gauge']]);
     }
-    expect(methodsFor(stack, characteristicOf(stack, 'end-s2'))).toContain('leaf');
+    expect(methodsFor(stack, characteristicOf(stack, characteristicId('end-s2')))).toContain(
+      'leaf',
+    );
   });
   it('with blocks inside the body has body less gear less both blocks as its end clearance', () => {
     const blocks = kind('external-gear', { build: 'blocks', sections: 2 });
-    const end = characteristicOf(blocks, 'end-s2');
+    const end = characteristicOf(blocks, characteristicId('end-s2'));
     const sizes: Record<string, number> = {
       'body-width-s2': 70.1,
       'drive-width-s2': 30,
@@ -88,7 +107,13 @@ describe('an external gear pump', () => {
       'block-length-rear-s2': 20.02,
     };
     const read = Object.entries(sizes).map(([dimension, value_mm]) => ({
-      ...{ dimension, station: 'a', value_mm, u_mm: 0.002, own_mm: 0.001 },
+      ...{
+        dimension: dimensionId(dimension),
+        station: stationId('a'),
+        value_mm,
+        u_mm: 0.002,
+        own_mm: 0.001,
+      },
     }));
     const { extremes, missing } = sizedEvidence(gapsOf(end), read);
     expect(missing).toEqual([]);
@@ -96,8 +121,12 @@ describe('an external gear pump', () => {
     expect(centre(extremes!.largest)).toBeCloseTo(0.1, 9);
   });
   it('takes the limits of its first section for the others, unless they have their own', () => {
-    const limit = { ...VELTRANE_T6.limits[0]!, characteristic: 'end', tier: 'service' };
-    const own = { ...limit, characteristic: 'end-s3', upper_mm: 0.2 };
+    const limit = {
+      ...VELTRANE_T6.limits[0]!,
+      characteristic: characteristicId('end'),
+      tier: 'service',
+    };
+    const own = { ...limit, characteristic: characteristicId('end-s3'), upper_mm: 0.2 };
     const sheet: Sheet = {
       ...{ ...VELTRANE_T6, ...stack },
       ...{ limits: [limit, own], variants: [], key: [], mixes: [], nominal: [] },
@@ -132,7 +161,7 @@ describe('all vanes', () => {
 describe('a check of a sheet’s own', () => {
   const own: Sheet['own'] = [
     {
-      ...{ id: 'seat', name: 'Relief seat', part: 'body', way: 'difference' },
+      ...{ id: 'seat', name: 'Relief seat', part: partId('body'), way: 'difference' },
       places: ['first', '180° round'],
       sizes: [
         { name: 'Seat depth', instrument: 'depth-mic' },
@@ -141,7 +170,13 @@ describe('a check of a sheet’s own', () => {
       ...{ convention: '', caution: 'Spring out first.' },
     },
     {
-      ...{ id: 'shim', name: 'Shim', part: 'cover', way: 'leaf', places: ['left', 'right'] },
+      ...{
+        id: 'shim',
+        name: 'Shim',
+        part: partId('cover'),
+        way: 'leaf',
+        places: ['left', 'right'],
+      },
       ...{ sizes: [], convention: 'at rest', caution: '' },
     },
   ];
@@ -150,18 +185,17 @@ describe('a check of a sheet’s own', () => {
     ...VELTRANE_T6,
     own,
     limits: [
-      { ...limit, characteristic: 'own-seat', upper_mm: 0.5 },
-      { ...limit, characteristic: 'own-shim', upper_mm: 0.1 },
+      { ...limit, characteristic: characteristicId('own-seat'), upper_mm: 0.5 },
+      { ...limit, characteristic: characteristicId('own-shim'), upper_mm: 0.1 },
     ],
   };
   it('is measured, limited and asked for as the family’s are', () => {
     expect(sheetSchema.isValidSync(sheet, { strict: true, context: DESCRIBED })).toBe(true);
-    const seat = characteristicOf(sheet, 'own-seat');
+    const seat = characteristicOf(sheet, characteristicId('own-seat'));
     expect(methodsFor(sheet, seat)).toEqual(['size']);
-    expect(characteristicOf(sheet, 'own-shim').stations.map((s) => s.label)).toEqual([
-      'left',
-      'right',
-    ]);
+    expect(
+      characteristicOf(sheet, characteristicId('own-shim')).stations.map((s) => s.label),
+    ).toEqual(['left', 'right']);
     expect(nextStep(emptyJob(sheet, AT))).toMatchObject({ dimension: { name: 'Seat depth' } });
     expect(pumpOf(VELTRANE_T6).characteristics.some((c) => c.id === 'own-seat')).toBe(false);
   });

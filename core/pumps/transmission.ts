@@ -1,4 +1,5 @@
 import type { Characteristic, Dimension, Part, PartKind } from './family';
+import { oneOfEach, partKind, partOf } from './kinds';
 import {
   clearance,
   dimension,
@@ -8,7 +9,10 @@ import {
   insideBore,
   place,
   POLISHED,
+  resting,
+  sizeAlone,
   swing,
+  term,
   twoPlaces,
 } from './measures';
 import { say } from '../wording/say';
@@ -31,11 +35,12 @@ export interface InTransmission {
   readonly dimensions: readonly Dimension[];
 }
 
+const BUSHING = partKind('bushing', 'Bushing', 'bushing', 'sized', 'bears');
 const KINDS: readonly PartKind[] = [
-  { id: 'bushing', name: 'Bushing' },
-  { id: 'hub', name: 'Hub' },
-  { id: 'input-shaft', name: 'Input shaft' },
-  { id: 'unit', name: 'Transmission, with its thrust washer' },
+  BUSHING,
+  partKind('hub', 'Hub', 'hub'),
+  partKind('input-shaft', 'Input shaft', 'shaft'),
+  partKind('unit', 'Transmission, with its thrust washer', null, 'clutches'),
 ];
 
 const ENDS = ['front', 'rear'] as const;
@@ -44,6 +49,7 @@ const statorBushing = (end: string): Characteristic =>
   clearance(`stator-bushing-${end}`, say('pumps.statorBushing', { end }), 'diametral', {
     terms: fit(`stator-bore-${end}`, `stator-journal-${end}`),
     touch: finger(say('pumps.turnInStator', { end })),
+    restoredBy: ['bushing'],
     sides: true,
   });
 
@@ -57,7 +63,7 @@ const statorSizes = (end: string): Dimension[] => [
       place('a', 'first', say('pumps.gaugeStator', { end })),
       place('b', '90° round', say('pumps.gaugeStatorRound', { end })),
     ],
-    { worked: HONED },
+    { worked: HONED, remedies: ['hone-bushing'] },
   ),
   dimension(
     `stator-journal-${end}`,
@@ -65,7 +71,7 @@ const statorSizes = (end: string): Dimension[] => [
     'input-shaft',
     'outside-mic',
     twoPlaces('input shaft', say('pumps.whereBushingRuns', { end })),
-    { worked: POLISHED },
+    { worked: POLISHED, remedies: ['polish-journal'] },
   ),
 ];
 
@@ -79,11 +85,7 @@ const pumpToUnit: Characteristic = clearance(
     swing: swing([
       place('end', 'on the shaft end', 'Dial on the shaft end. Push in, pull out: total travel.'),
     ]),
-    terms: [
-      { dimension: 'unit-depth', factor: 1 },
-      { dimension: 'pump-height', factor: -1 },
-      { dimension: 'washer-thickness', factor: -1 },
-    ],
+    terms: [term('unit-depth', 1), term('pump-height', -1), term('washer-thickness', -1)],
     stations: [
       place(
         'foot',
@@ -91,8 +93,8 @@ const pumpToUnit: Characteristic = clearance(
         'Bridge gauge across the case, washer in, foot at the pump’s height. Leaf under the foot.',
       ),
     ],
-    rests: ['deck'],
-    follows: [{ dimension: 'deck', factor: -1 }],
+    rests: resting('deck'),
+    follows: [term('deck', -1)],
     caution: 'Do not hammer: pull with the slide’s weight only. Shaft edges cut.',
   },
 );
@@ -101,7 +103,7 @@ const vent: Characteristic = clearance(
   'vent-size',
   'Vent hole behind the seal',
   'diameter of the hole that lets the seal cavity drain',
-  { quantity: 'size', terms: [{ dimension: 'vent-diameter', factor: 1 }] },
+  sizeAlone('vent-diameter'),
 );
 
 /**
@@ -114,17 +116,16 @@ export function inTransmission({ part, name }: Driven): InTransmission {
   return {
     kinds: KINDS,
     parts: [
-      ...KINDS.map((kind) => ({ ...kind, kind: kind.id })),
-      ...ENDS.map((end) => ({
-        id: `stator-bushing-${end}`,
-        kind: 'bushing',
-        name: say('pumps.statorBushing', { end }),
-      })),
+      ...oneOfEach(KINDS),
+      ...ENDS.map((end) =>
+        partOf(BUSHING, { id: `stator-bushing-${end}`, name: say('pumps.statorBushing', { end }) }),
+      ),
     ],
     hub: [
       clearance('hub-bushing', 'Hub to bushing', 'diametral', {
         terms: fit('bushing-bore', 'hub-diameter'),
         touch: finger('Hub in the bushing, dry. Does it turn freely, without rock?'),
+        restoredBy: ['bushing'],
         hub: true,
         sides: true,
         caution: 'Bushing edges cut. Keep fingers out of a turning hub.',
@@ -132,12 +133,14 @@ export function inTransmission({ part, name }: Driven): InTransmission {
       clearance('drive-engagement', 'Drive tang in hub slot', 'slot less tang', {
         terms: fit('hub-slot', 'drive-tang'),
         touch: finger(say('pumps.tangs', { part: name })),
+        restoredBy: ['gears', 'rotor'],
       }),
     ],
     unit: [...ENDS.map(statorBushing), vent, pumpToUnit],
     dimensions: [
       dimension('bushing-bore', 'Bushing bore', 'bushing', 'bore-gauge', insideBore('bushing'), {
         worked: HONED,
+        remedies: ['hone-bushing'],
       }),
       dimension(
         'hub-diameter',
@@ -145,7 +148,7 @@ export function inTransmission({ part, name }: Driven): InTransmission {
         'hub',
         'outside-mic',
         twoPlaces('hub journal', 'where the bushing runs'),
-        { worked: POLISHED },
+        { worked: POLISHED, remedies: ['polish-journal'] },
       ),
       dimension(
         'hub-slot',
@@ -156,7 +159,7 @@ export function inTransmission({ part, name }: Driven): InTransmission {
           place('a', 'first slot', 'Caliper in the hub slot, where the tang bears.'),
           place('b', 'other slot', 'Caliper in the other slot.'),
         ],
-        { worked: { dressed: 1 } },
+        { worked: { dressed: 1 }, remedies: ['stone'] },
       ),
       dimension(
         'drive-tang',
@@ -167,7 +170,7 @@ export function inTransmission({ part, name }: Driven): InTransmission {
           place('a', 'first tang', 'Outside mic over the tang, where it bears.'),
           place('b', 'other tang', 'Outside mic over the other tang.'),
         ],
-        { worked: { dressed: -1 } },
+        { worked: { dressed: -1 }, remedies: ['stone'] },
       ),
       ...ENDS.flatMap(statorSizes),
       dimension('vent-diameter', 'Vent hole', 'body', 'caliper', [
@@ -191,7 +194,7 @@ export function inTransmission({ part, name }: Driven): InTransmission {
         'unit',
         'outside-mic',
         [place('a', 'washer', 'Outside mic over the thrust washer, with its shims.')],
-        { worked: { shimmed: 1 } },
+        { worked: { shimmed: 1 }, remedies: ['change-washer'] },
       ),
     ],
   };

@@ -2,13 +2,22 @@ import { object, type InferType } from 'yup';
 import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
 import type { Outline, Part, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
-import { clearance, dimension, fit, HONED, oneOfEach, place } from './measures';
+import { BODY, oneOfEach, partKind, partOf, ROTOR, VANES } from './kinds';
+import { clearance, dimension, fit, HONED, place, term, WORN_AWAY } from './measures';
 import { deck, pocketDepth } from './pocket';
 import { onClock, ORIGIN, type Point } from './shapes';
 import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
 import { roundGap, slottedFields, type SlottedRotor } from './vane.fields';
 import { vanePlacements, type VanePlan } from './vane.drawing';
-import { bearingPlay, races, sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
+import {
+  bearingPlay,
+  races,
+  sideGap,
+  vaneInSlot,
+  vaneLength,
+  vaneSizes,
+  vaneSlot,
+} from './vane.measures';
 import { vacuumVaneTeardown } from './teardown/vacuum-vane';
 
 type InBore = SlottedRotor & Record<'boreDiameter_mm' | 'eccentricity_mm', number>;
@@ -89,15 +98,11 @@ const PLACEMENTS: PlacementTable<VacuumVaneGeometry> = {
   'vane-in-slot': (g) => onLoose('vane mic', extent(g)),
 };
 
-const KINDS: readonly PartKind[] = [
-  { id: 'body', name: 'Body' },
-  { id: 'rotor', name: 'Rotor' },
-  { id: 'vane', name: 'Vanes' },
-  { id: 'cover', name: 'End covers' },
-];
+const KINDS: readonly PartKind[] = [BODY, ROTOR, VANES, partKind('cover', 'End covers', 'cover')];
+const BEARING = partKind('bearing', 'Bearing', 'bearing');
 const BEARINGS: readonly Part[] = [
-  { id: 'bearing-front', kind: 'bearing', name: 'Bearing, front' },
-  { id: 'bearing-rear', kind: 'bearing', name: 'Bearing, rear' },
+  partOf(BEARING, { id: 'bearing-front', name: 'Bearing, front' }),
+  partOf(BEARING, { id: 'bearing-rear', name: 'Bearing, rear' }),
 ];
 
 function model(g: VacuumVaneGeometry): PumpModel {
@@ -109,19 +114,10 @@ function model(g: VacuumVaneGeometry): PumpModel {
       sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
       vaneSlot,
       vaneLength,
-      clearance('vane-in-slot', 'Vane engagement', 'length in the slot at full extension', {
-        quantity: 'size',
-        terms: [
-          { dimension: 'vane-length', factor: 1 },
-          { dimension: 'ring-track', factor: -0.5 },
-          { dimension: 'eccentricity', factor: -1 },
-          { dimension: 'rotor-diameter', factor: 0.5 },
-        ],
-        below: 'falls out of its slot',
-        caution: 'A vane that is too short comes out and wrecks the pump.',
-      }),
+      vaneInSlot(term('ring-track', -0.5), term('eccentricity', -1), term('rotor-diameter', 0.5)),
       clearance('ring-wear', 'Bore wear', 'worn cam surface against the unworn rim, across', {
         terms: fit('ring-track', 'ring-rim'),
+        restoredBy: ['body'],
       }),
       bearingPlay('bearing-play-front', 'Bearing play, front', 'bearing-front-races'),
       bearingPlay('bearing-play-rear', 'Bearing play, rear', 'bearing-rear-races'),
@@ -150,7 +146,12 @@ function model(g: VacuumVaneGeometry): PumpModel {
           place('3-9', 'at 3–9', 'Bore gauge in the worn bore, 3–9.'),
           place('12-6', 'at 12–6', 'Bore gauge in the worn bore, 12–6.'),
         ],
-        { drawn_mm: g.boreDiameter_mm, field: 'boreDiameter_mm', worked: HONED },
+        {
+          drawn_mm: g.boreDiameter_mm,
+          field: 'boreDiameter_mm',
+          worked: HONED,
+          unworked: WORN_AWAY,
+        },
       ),
       dimension(
         'ring-rim',
@@ -161,7 +162,7 @@ function model(g: VacuumVaneGeometry): PumpModel {
           place('3-9', 'at 3–9', 'Bore gauge at the unworn end of the bore, 3–9.'),
           place('12-6', 'at 12–6', 'Bore gauge at the unworn end of the bore, 12–6.'),
         ],
-        { worked: HONED },
+        { worked: HONED, unworked: WORN_AWAY },
       ),
     ],
   };

@@ -1,14 +1,20 @@
-import type { Characteristic, Dimension, Feature, Station } from './family';
+import type { Characteristic, Dimension, Feature, Station, Term } from './family';
+import { dimensionId } from './ids';
 import {
   clearance,
   dimension,
   feature,
   finger,
   fit,
+  GEAR_WIDTH,
   GROUND,
   place,
   POLISHED,
+  resting,
+  sizeAlone,
   swing,
+  term,
+  WORN_AWAY,
 } from './measures';
 import { edgeHours, faceGap } from './pocket';
 import { say } from '../wording/say';
@@ -37,7 +43,7 @@ export const vaneLength: Characteristic = clearance(
   'vane-length',
   'Vane length',
   'slot to tip, rounded edge included; the shortest counts',
-  { quantity: 'size', terms: [{ dimension: 'vane-length', factor: 1 }] },
+  { ...sizeAlone('vane-length'), restoredBy: ['vanes'] },
 );
 
 /** Returns the races of a bearing: nothing but another one changes them. */
@@ -46,7 +52,8 @@ export const races = (part: string): Feature => feature(`${part}-races`, 'Races'
 /** Returns the radial play of a shaft in its bearing, by indicator. */
 export const bearingPlay = (id: string, name: string, bearing: string): Characteristic =>
   clearance(id, name, 'total travel, pushed and pulled across', {
-    rests: [bearing],
+    rests: resting(bearing),
+    restoredBy: ['bearing'],
     swing: swing([
       place(
         'up',
@@ -57,6 +64,9 @@ export const bearingPlay = (id: string, name: string, bearing: string): Characte
     ]),
     caution: 'Never spin a bearing with compressed air.',
   });
+
+/** Says why vanes are left alone. */
+const NEW_VANES = 'A vane is not worked: a new set is put in.';
 
 /** Returns a place for every vane. */
 const vaneStations = (count: number, words: string): Station[] =>
@@ -75,7 +85,7 @@ export const vaneSizes = (
     'vane',
     'outside-mic',
     vaneStations(vanes, 'Outside mic over vane %, foot to rounded edge.'),
-    { others: 'all others no shorter', worked: POLISHED },
+    { others: 'all others no shorter', worked: POLISHED, unworked: NEW_VANES },
   ),
   dimension(
     'vane-thickness',
@@ -88,6 +98,7 @@ export const vaneSizes = (
       drawn_mm: drawn.thickness_mm,
       field: 'vaneThickness_mm',
       worked: POLISHED,
+      unworked: NEW_VANES,
     },
   ),
   dimension(
@@ -99,7 +110,10 @@ export const vaneSizes = (
       place('a', 'first slot', 'Caliper or gauge blocks in the first slot.'),
       place('b', 'opposite slot', 'Repeat in the opposite slot.'),
     ],
-    { drawn_mm: drawn.thickness_mm, field: 'vaneThickness_mm', worked: { dressed: 1 } },
+    {
+      ...{ drawn_mm: drawn.thickness_mm, field: 'vaneThickness_mm' },
+      ...{ worked: { dressed: 1 }, unworked: WORN_AWAY },
+    },
   ),
   dimension(
     'rotor-diameter',
@@ -110,7 +124,10 @@ export const vaneSizes = (
       place('12-6', '12–6', 'Outside mic across the rotor, 12–6.'),
       place('3-9', '3–9', 'Outside mic across the rotor, 3–9.'),
     ],
-    { drawn_mm: drawn.rotor_mm, field: 'rotorDiameter_mm', worked: GROUND },
+    {
+      ...{ drawn_mm: drawn.rotor_mm, field: 'rotorDiameter_mm' },
+      ...{ worked: GROUND, unworked: WORN_AWAY },
+    },
   ),
   dimension(
     'rotor-width',
@@ -121,6 +138,21 @@ export const vaneSizes = (
       place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
       place('b', '180° round', 'Outside mic over the rotor, 180° round.'),
     ],
-    { drawn_mm: drawn.width_mm, field: 'width_mm', worked: GROUND },
+    { drawn_mm: drawn.width_mm, field: 'width_mm', ...GEAR_WIDTH },
   ),
 ];
+
+/**
+ * Returns what of a vane stays in its slot at full extension.
+ *
+ * @param reach the sizes that its reach is made of, with the sign of what they leave in the slot
+ */
+export const vaneInSlot = (...reach: readonly Term[]): Characteristic =>
+  clearance('vane-in-slot', 'Vane engagement', 'length in the slot at full extension', {
+    quantity: 'size',
+    terms: [term('vane-length', 1), ...reach],
+    wears: dimensionId('vane-length'),
+    restoredBy: ['vanes'],
+    below: 'falls out of its slot',
+    caution: 'A vane that is too short comes out and wrecks the pump.',
+  });

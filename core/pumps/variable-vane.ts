@@ -2,19 +2,22 @@ import { object, type InferType } from 'yup';
 import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
+import { BODY, COVER, oneOfEach, partKind, ROTOR, valveKinds, VANES } from './kinds';
 import {
   clearance,
   dimension,
   feature,
   finger,
   fit,
-  GROUND,
+  GEAR_WIDTH,
   HONED,
   insideBore,
-  oneOfEach,
   place,
   POLISHED,
   reliefValve,
+  resting,
+  sizeAlone,
+  WORN_AWAY,
 } from './measures';
 import { coverDepths, coverWear, deck, floorTilt, pocketDepth, withCover } from './pocket';
 import { circlePath, onClock, ORIGIN, type Point } from './shapes';
@@ -157,34 +160,40 @@ const relief = reliefValve('body');
 const transmission = inTransmission({ part: 'rotor', name: 'Rotor' });
 
 const KINDS: readonly PartKind[] = [
-  { id: 'body', name: 'Body' },
-  { id: 'rotor', name: 'Rotor' },
-  { id: 'vane', name: 'Vanes' },
-  { id: 'slide', name: 'Slide' },
-  { id: 'cover', name: 'Cover' },
-  { id: 'plunger', name: 'Regulator valve' },
-  { id: 'spring', name: 'Regulator spring' },
+  BODY,
+  ROTOR,
+  VANES,
+  partKind('slide', 'Slide', 'slide'),
+  COVER,
+  ...valveKinds('Regulator valve', 'Regulator spring'),
 ];
 
 function model(g: VariableVaneGeometry): PumpModel {
   return {
     kinds: [...KINDS, ...transmission.kinds],
     parts: [...oneOfEach(KINDS), ...transmission.parts],
-    features: [deck, feature('seal-grooves', 'Slide seal grooves', 'slide', { dressed: 0 })],
+    features: [
+      deck,
+      feature(
+        'seal-grooves',
+        'Slide seal grooves',
+        'slide',
+        { dressed: 0 },
+        { remedies: ['stone'] },
+      ),
+    ],
     characteristics: [
       sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
       sideGap('side-vanes', 'vanes', 'vane end', 'vane-width'),
       sideGap('side-slide', 'slide', 'slide face', 'slide-width'),
       vaneSlot,
       clearance('pocket-depth', 'Pocket depth', 'deck to floor', {
-        quantity: 'size',
-        terms: [{ dimension: 'pocket-depth', factor: 1 }],
+        ...sizeAlone('pocket-depth'),
         caution: FOLLOWS,
       }),
       floorTilt(g.pocketDiameter_mm, FOLLOWS),
       clearance('outer-face', 'Outer face', 'deck to outer face; follows the cut of the pocket', {
-        quantity: 'size',
-        terms: [{ dimension: 'outer-face', factor: 1 }],
+        ...sizeAlone('outer-face'),
         caution: FOLLOWS,
       }),
       vaneLength,
@@ -195,7 +204,8 @@ function model(g: VariableVaneGeometry): PumpModel {
         caution: 'The slide’s spring is loaded. Release it slowly; keep your face clear.',
       }),
       clearance('slide-seals', 'Slide seals', 'by hand: they spring out and stay', {
-        rests: ['seal-grooves'],
+        rests: resting('seal-grooves'),
+        restoredBy: ['slide'],
         touch: finger('Slide seals in their grooves: do they spring out and slide freely?'),
       }),
       ...transmission.hub,
@@ -216,7 +226,10 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first', 'Body on its deck, on the plate: height gauge over the outer face.'),
           place('b', '180° round', 'Height gauge over the outer face again, 180° round.'),
         ],
-        { also: ['depth-mic', 'outside-mic'], caution: FOLLOWS, worked: { faced: -1, ground: -1 } },
+        {
+          ...{ also: ['depth-mic', 'outside-mic'], caution: FOLLOWS },
+          ...{ worked: { faced: -1, ground: -1 }, remedies: ['sink-pocket'] },
+        },
       ),
       ...vaneSizes(g.vanes, {
         thickness_mm: g.vaneThickness_mm,
@@ -232,7 +245,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first vane', 'Outside mic over the first vane, end to end.'),
           place('b', 'opposite vane', 'Outside mic over the opposite vane, end to end.'),
         ],
-        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension(
         'slide-width',
@@ -243,10 +256,11 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first place', 'Outside mic over the slide, beside the pivot.'),
           place('b', 'opposite', 'Outside mic over the slide, opposite the pivot.'),
         ],
-        { drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension('pivot-bore', 'Pivot bore', 'slide', 'bore-gauge', insideBore('pivot hole'), {
         worked: HONED,
+        unworked: WORN_AWAY,
       }),
       dimension(
         'pivot-pin',
@@ -257,7 +271,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first', 'Outside mic over the pivot pin.'),
           place('b', '90° round', 'Outside mic over the pivot pin, 90° on.'),
         ],
-        { worked: POLISHED },
+        { worked: POLISHED, remedies: ['polish-journal'] },
       ),
       ...transmission.dimensions,
       ...relief.dimensions,

@@ -1,10 +1,11 @@
+import type { CharacteristicId, DimensionId, PartId, StationId } from '../pumps/ids';
 import { attribute } from '../methods/attribute';
 import { dimensional } from '../methods/dimensional';
 import { feeler } from '../methods/feeler';
 import { indicator } from '../methods/indicator';
 import { array, lazy, object, string, type InferType } from 'yup';
 import { WORKS } from '../pumps/family';
-import { finite, identifier, line, made, millimetres, note } from '../schema/fields';
+import { finite, idOf, identifier, line, made, millimetres, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { zeroCheck } from './instrument';
 import { fittedPart } from './part';
@@ -13,7 +14,7 @@ import { alsoAnswer, finding, stripNote } from './teardown';
 
 /** One size that an operation moved, by how much ± how much; null where nobody said. */
 const sizeChange = object({
-  dimension: identifier(),
+  dimension: idOf<DimensionId>(),
   by_mm: finite()
     .min(-50, 'Over 50 mm of metal')
     .max(50, 'Over 50 mm of metal')
@@ -32,7 +33,7 @@ const sizeChange = object({
 export const operation = object({
   ...made,
   kind: string().oneOf(['operation']).required(),
-  part: identifier(),
+  part: idOf<PartId>(),
   work: string().oneOf(WORKS).required(),
   changes: array(sizeChange).required().max(20),
   /** The step of a plan that it carried out; null where it was none. */
@@ -68,9 +69,9 @@ export const skip = object({
   ...made,
   kind: string().oneOf(['skip']).required(),
   /** The characteristic or the size that is read there. */
-  target: identifier(),
+  target: idOf<CharacteristicId | DimensionId>(),
   way: string().oneOf(['leaf', 'size', 'swing', 'touch']).required(),
-  place: identifier(),
+  place: idOf<StationId>(),
   why: line().required('Enter why the place is left out'),
 })
   .noUnknown()

@@ -1,10 +1,11 @@
+import type { CharacteristicId, KindId } from '../pumps/ids';
 import { array, number, object, string, type InferType } from 'yup';
 import { FAMILIES, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registry';
 import { METHOD_IDS, stationsFor } from '../methods/list';
 import type { PumpModel } from '../pumps/family';
 import { journalSchema, type Entry } from './entry';
 import { feelerSet, instrument } from './instrument';
-import { celsius, identifier, line, moment, note, once } from '../schema/fields';
+import { celsius, idOf, identifier, line, moment, note, once } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
 import { WHOLE_PUMP } from './rework';
@@ -37,7 +38,7 @@ export const MOST_PHOTOS = 200;
 
 /** Says where the measuring was left: null is *whatever comes next*; the way is the one preferred. */
 const cursor = object({
-  characteristic: identifier().nullable().defined(),
+  characteristic: idOf<CharacteristicId>().nullable().defined(),
   way: string().oneOf(METHOD_IDS).required(),
 })
   .noUnknown()
@@ -61,7 +62,7 @@ export const jobSchema = object({
   /** The variant that the pump was taken for; null while nobody has said. */
   variant: identifier().nullable().defined(),
   /** Parts that come from another variant than the body. */
-  mixed: array(object({ part: identifier(), variant: identifier() }).noUnknown()).required(),
+  mixed: array(object({ part: idOf<KindId>(), variant: identifier() }).noUnknown()).required(),
   photos: once(
     array(photoNote)
       .required()

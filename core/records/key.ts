@@ -1,5 +1,6 @@
+import type { KindId } from '../pumps/ids';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { finite, identifier, line, millimetres } from '../schema/fields';
+import { finite, idOf, identifier, line, millimetres } from '../schema/fields';
 import { say } from '../wording/say';
 
 const year = () =>
@@ -69,9 +70,9 @@ export const keyCheck = object({
 
 /** Says whether a part of one variant goes against a part of another: a cover on a body, gears in it. */
 export const mix = object({
-  part: identifier(),
+  part: idOf<KindId>(),
   of: identifier(),
-  against: identifier(),
+  against: idOf<KindId>(),
   in: identifier(),
   fits: boolean().required(),
   note: line().defined(),

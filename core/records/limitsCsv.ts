@@ -1,3 +1,4 @@
+import { characteristicId } from '../pumps/ids';
 import { unparse } from 'papaparse';
 import { pumpOf } from '../pumps/registry';
 import { FORMULA } from './csvCell';
@@ -65,7 +66,7 @@ export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
 function limitOf(sheet: Sheet, row: Row, wrong: Wrong): SheetLimit {
   const tier = sheet.tiers.find((t) => t.name === row.tier?.trim() || t.id === row.tier?.trim());
   if (!tier) wrong(say('records.noTier', { tier: row.tier ?? '' }));
-  const characteristic = row.characteristic?.trim() ?? '';
+  const characteristic = characteristicId(row.characteristic?.trim() ?? '');
   if (!pumpOf(sheet).characteristics.some((c) => c.id === characteristic)) {
     wrong(say('records.noCheck', { id: characteristic }));
   }

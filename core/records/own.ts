@@ -1,7 +1,8 @@
+import type { PartId } from '../pumps/ids';
 import { array, object, string } from 'yup';
 import { GAUGE_KINDS } from '../pumps/family';
 import { OWN_WAYS, type OwnWay } from '../pumps/own';
-import { identifier, line } from '../schema/fields';
+import { idOf, identifier, line } from '../schema/fields';
 
 /** Says how many sizes each way reads. */
 const SIZES: Readonly<Record<OwnWay, number>> = { leaf: 0, swing: 0, size: 1, difference: 2 };
@@ -12,7 +13,7 @@ const SIZE_WORDS = ['No size is read this way', 'One size is read', 'Two sizes a
 export const ownCharacteristic = object({
   id: identifier(),
   name: line().required('It needs a name'),
-  part: identifier(),
+  part: idOf<PartId>(),
   way: string().oneOf(OWN_WAYS).required(),
   places: array(line().required('A place needs a word'))
     .required()

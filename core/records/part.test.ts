@@ -1,3 +1,4 @@
+import { dimensionId, partId } from '../pumps/ids';
 import { AT } from '../testing/readings';
 import { decode } from './decode';
 import { readFile, writeFile } from './file';
@@ -6,12 +7,16 @@ import { PART_SCHEMA, type ShelfPart } from './part';
 
 const GEARS: ShelfPart = {
   ...{ schema: PART_SCHEMA, id: 'gs-12', revision: 2, createdAt: AT, label: 'GS-12' },
-  ...{ sheet: 'veltrane-t6', model: 'Veltrane T6 front pump', parts: ['drive', 'driven'] },
+  ...{
+    sheet: 'veltrane-t6',
+    model: 'Veltrane T6 front pump',
+    parts: ['drive', 'driven'].map(partId),
+  },
   ...{ variant: null, make: 'Skarn', origin: 'used', from: 'HM-0417', condition: 'polished' },
   place: 'Bin 4',
   sizes: [
-    { dimension: 'drive-width', value_mm: 20.004, u_mm: 0.003 },
-    { dimension: 'driven-width', value_mm: 20.006, u_mm: 0.003 },
+    { dimension: dimensionId('drive-width'), value_mm: 20.004, u_mm: 0.003 },
+    { dimension: dimensionId('driven-width'), value_mm: 20.006, u_mm: 0.003 },
   ],
   ...{ photos: [], state: 'here', takenFor: '' },
 };

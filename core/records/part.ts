@@ -1,7 +1,8 @@
+import type { DimensionId, PartId } from '../pumps/ids';
 import { array, number, object, string, type InferType } from 'yup';
 import { photoNote } from './teardown';
 import { say } from '../wording/say';
-import { finite, identifier, line, millimetres, moment, note, once } from '../schema/fields';
+import { finite, idOf, identifier, line, millimetres, moment, note, once } from '../schema/fields';
 
 /** Version of the record of a loose part that this code writes. */
 export const PART_SCHEMA = 1;
@@ -17,7 +18,7 @@ export const PART_STATES = ['here', 'taken', 'scrap'] as const;
 
 /** One size of a loose part, as it was measured. */
 export const partSize = object({
-  dimension: identifier(),
+  dimension: idOf<DimensionId>(),
   value_mm: millimetres().required(),
   /** Standard uncertainty. */
   u_mm: finite().required().min(0, 'Not below zero').max(1, 'Over 1 mm'),
@@ -55,7 +56,7 @@ export const partSchema = object({
   model: line().required(),
   /** The parts of the pump that it consists of: a gear set of two. */
   parts: once(
-    array(identifier()).required().min(1, 'Choose what it is').max(20),
+    array(idOf<PartId>()).required().min(1, 'Choose what it is').max(20),
     'A part is there twice',
     (id: unknown) => id,
   ),

@@ -1,3 +1,4 @@
+import { dimensionId } from '../pumps/ids';
 import fc from 'fast-check';
 import { AT } from '../testing/readings';
 import { gearSet, shelfPart } from '../testing/shelf';
@@ -47,7 +48,7 @@ describe('the shelf as CSV', () => {
           ...SET,
           make,
           place,
-          sizes: [{ dimension: 'drive-width', value_mm: um / 1e5, u_mm: 0.002 }],
+          sizes: [{ dimension: dimensionId('drive-width'), value_mm: um / 1e5, u_mm: 0.002 }],
         };
         expect(read(partsCsv([part], SHEETS))[0]).toMatchObject({ make, place, sizes: part.sizes });
       }),

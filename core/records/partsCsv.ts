@@ -1,3 +1,4 @@
+import type { PartId } from '../pumps/ids';
 import { unparse } from 'papaparse';
 import type { PumpModel } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
@@ -69,7 +70,7 @@ export function partsCsv(parts: readonly ShelfPart[], sheets: readonly Sheet[]):
 const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** Returns the parts of a pump that a cell names, by id or name. */
-function partsIn(cell: string, pump: PumpModel, wrong: Wrong): string[] {
+function partsIn(cell: string, pump: PumpModel, wrong: Wrong): PartId[] {
   const named = cell
     .split(/[;+]/)
     .map((name) => name.trim())
@@ -82,18 +83,18 @@ function partsIn(cell: string, pump: PumpModel, wrong: Wrong): string[] {
 }
 
 /** Returns the sizes of a line: of every column that names one of the part's own. */
-function sizesIn(row: Row, pump: PumpModel, parts: readonly string[], wrong: Wrong): PartSize[] {
+function sizesIn(row: Row, pump: PumpModel, parts: readonly PartId[], wrong: Wrong): PartSize[] {
   return Object.entries(row).flatMap(([column, cell = '']): PartSize[] => {
     if (!column.endsWith(SIZE_END) || column.endsWith(DOUBT_END) || !cell.trim()) return [];
-    const dimension = column.slice(0, -SIZE_END.length);
-    const of = pump.dimensions.find(({ id }) => id === dimension)?.part;
-    if (!of || !parts.includes(of)) {
+    const named = column.slice(0, -SIZE_END.length);
+    const size = pump.dimensions.find(({ id }) => id === named);
+    if (!size || !parts.includes(size.part)) {
       wrong(say('records.sizeUnknown', { column }));
       return [];
     }
     const value_mm = lengthIn(cell, 'size', wrong);
-    const u_mm = lengthIn(row[`${dimension}${DOUBT_END}`], 'gap', wrong) ?? USUAL_U_MM;
-    return value_mm === null ? [] : [{ dimension, value_mm, u_mm }];
+    const u_mm = lengthIn(row[`${named}${DOUBT_END}`], 'gap', wrong) ?? USUAL_U_MM;
+    return value_mm === null ? [] : [{ dimension: size.id, value_mm, u_mm }];
   });
 }
 
@@ -157,7 +158,7 @@ function partOf(
   const sizes = sizesIn(row, pump, parts, wrong);
   const kept = (here?.sizes ?? []).filter(
     ({ dimension }) =>
-      parts.includes(pump.dimensions.find((d) => d.id === dimension)?.part ?? '') &&
+      pump.dimensions.some((d) => d.id === dimension && parts.includes(d.part)) &&
       !sizes.some((s) => s.dimension === dimension),
   );
   const text = (field: 'make' | 'from' | 'condition' | 'place'): string =>

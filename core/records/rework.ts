@@ -1,5 +1,6 @@
+import type { DimensionId, OperationId, PartId } from '../pumps/ids';
 import { array, object, string, type InferType } from 'yup';
-import { finite, identifier, line, made, millimetres, note, once } from '../schema/fields';
+import { finite, idOf, identifier, line, made, millimetres, note, once } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 
 /** Says who does an operation: the shop itself, somebody it is sent out to, or nobody. */
@@ -20,7 +21,7 @@ const days = () => finite().min(0, 'Not below zero').max(400, 'Over 400 days');
 /** Describes what a shop says of one kind of operation, where it is not as the app begins with. */
 export const shopOperation = object({
   /** The kind of operation. */
-  id: identifier(),
+  id: idOf<OperationId>(),
   by: string().oneOf(DONE_BY).required(),
   minutes: minutes().required(),
   /** Parts, or what is paid outside. */
@@ -70,7 +71,7 @@ export const make = object({
 
 /** Says how small or large a size may become by work: what metal has to stay. */
 export const leastSize = object({
-  dimension: identifier(),
+  dimension: idOf<DimensionId>(),
   least_mm: millimetres().nullable().defined(),
   most_mm: millimetres()
     .nullable()
@@ -85,7 +86,7 @@ export const leastSize = object({
 
 /** Describes what a kind of operation costs on one model of pump, where that is not what the shop says. */
 export const price = object({
-  operation: identifier(),
+  operation: idOf<OperationId>(),
   price: money().required(),
   days: days().required(),
 })
@@ -108,7 +109,7 @@ export const gearSet = object({
 const planStep = object({
   id: identifier(),
   /** The kind of operation. */
-  operation: identifier(),
+  operation: idOf<OperationId>(),
   /** The operation on this pump, by its parts. */
   offer: identifier(),
   /** Null where the operation has no amount. */
@@ -141,7 +142,7 @@ export const decisionEntry = object({
   ...made,
   kind: string().oneOf(['decision']).required(),
   /** A part of the pump, or the whole of it. */
-  part: identifier(),
+  part: idOf<PartId | typeof WHOLE_PUMP>(),
   proposed: string().oneOf(DECISIONS).required(),
   why: note().defined(),
   decided: string().oneOf(DECISIONS).required(),

@@ -1,9 +1,9 @@
+import type { CharacteristicId, DimensionId, KindId, PartId } from '../pumps/ids';
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
 import type { Characteristic, Dimension, PumpModel } from '../pumps/family';
-import { onFirstSection } from '../pumps/sections';
 import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
-import { finite, identifier, line, millimetres, note, once } from '../schema/fields';
+import { finite, idOf, identifier, line, millimetres, note, once } from '../schema/fields';
 import { ownCharacteristic } from './own';
 import { gearSet, leastSize, price } from './rework';
 import { alsoCheck, bookRule, clutch, renewal, stripStep } from './teardown';
@@ -28,7 +28,7 @@ function insideLimits(mm: number | null | undefined, { parent }: { parent: unkno
 }
 
 const limit = object({
-  characteristic: identifier(),
+  characteristic: idOf<CharacteristicId>(),
   tier: identifier(),
   lower_mm: millimetres().nullable().defined(),
   upper_mm: millimetres()
@@ -60,7 +60,7 @@ const limit = object({
   .required();
 
 const material = object({
-  part: identifier(),
+  part: idOf<PartId | KindId>(),
   name: line().required(),
   /** Linear expansion, 1/K. */
   alpha_per_K: finite().required().min(0).max(1e-4, 'Over 100e-6/K: no metal expands that much'),
@@ -70,7 +70,7 @@ const material = object({
   .noUnknown()
   .required();
 
-const nominal = object({ dimension: identifier(), value_mm: millimetres().required() })
+const nominal = object({ dimension: idOf<DimensionId>(), value_mm: millimetres().required() })
   .noUnknown()
   .required();
 
@@ -235,24 +235,30 @@ function strayIn(sheet: Sheet, pump: PumpModel): { path: string; message: string
  * Returns the limits of a characteristic on a tier, as published; a sum that has none of its own
  * takes those of its base, and a further section of a stack those of the first.
  */
-export function limitsFor(sheet: Sheet, tierId: string, characteristic: string): SheetLimit | null {
-  const given = (id: string) =>
+export function limitsFor(
+  sheet: Sheet,
+  tierId: string,
+  characteristic: CharacteristicId,
+): SheetLimit | null {
+  const of = pumpOf(sheet).characteristics.find((c) => c.id === characteristic);
+  const given = (id: CharacteristicId) =>
     sheet.limits.find(
       (l) =>
         l.tier === tierId &&
         l.characteristic === id &&
         (l.lower_mm !== null || l.upper_mm !== null),
     );
-  const own = given(characteristic) ?? given(onFirstSection(characteristic));
+  const own = given(characteristic) ?? (of && given(of.first));
   if (own) return own;
-  const base = pumpOf(sheet).characteristics.find((c) => c.id === characteristic)?.sum?.[0];
+  const base = of?.sum?.[0];
   return base ? limitsFor(sheet, tierId, base) : null;
 }
 
 /** Returns the nominal size of a dimension in mm; of a further section, that of the first where it has none. */
-export function nominalOf(sheet: Pick<Sheet, 'nominal'>, dimension: string): number | undefined {
-  const of = (id: string) => sheet.nominal.find((n) => n.dimension === id)?.value_mm;
-  return of(dimension) ?? of(onFirstSection(dimension));
+export function nominalOf(sheet: Sheet, dimension: DimensionId): number | undefined {
+  const of = (id: DimensionId | undefined) =>
+    sheet.nominal.find((n) => n.dimension === id)?.value_mm;
+  return of(dimension) ?? of(pumpOf(sheet).dimensions.find((d) => d.id === dimension)?.first);
 }
 
 /** Writes the name of a sheet: `Veltrane T6 front pump`. */
@@ -281,8 +287,8 @@ export function pitchRadiusOf(
 }
 
 /** Returns what a part is made of: what the sheet says of that very piece, else of its kind; null where it says neither. */
-export function materialOf(sheet: Sheet, part: string): Sheet['materials'][number] | null {
+export function materialOf(sheet: Sheet, part: PartId): Sheet['materials'][number] | null {
   const kind = pumpOf(sheet).parts.find((p) => p.id === part)?.kind;
-  const of = (id: string | undefined) => sheet.materials.find((m) => m.part === id);
+  const of = (id: PartId | KindId | undefined) => sheet.materials.find((m) => m.part === id);
   return of(part) ?? of(kind) ?? null;
 }

@@ -1,8 +1,9 @@
+import type { KindId, PartId, SurfaceId } from '../pumps/ids';
 import { array, number, object, string, type InferType } from 'yup';
 import { CLUTCH_SIDES, FREE_TURNS, MOST_WASHERS, RACES, TAB_SIDES } from '../pumps/teardown/clutch';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { WAY_ROUND_IDS, wayRoundOf } from '../pumps/teardown/wayRound';
-import { finite, identifier, line, made, millimetres, moment, note } from '../schema/fields';
+import { finite, idOf, identifier, line, made, millimetres, moment, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { say } from '../wording/say';
 
@@ -19,7 +20,7 @@ const nail = () => string().oneOf(NAILS).nullable().defined();
 
 export const stripStep = object({
   id: identifier(),
-  part: identifier(),
+  part: idOf<PartId | KindId>(),
   do: line().required('A step needs its instruction'),
   way: string()
     .oneOf(['', ...WAY_ROUND_IDS])
@@ -86,7 +87,7 @@ export const clutch = object({
 
 /** Describes what the book says of a defect on a surface, up to a depth where it gives one. */
 export const bookRule = object({
-  surface: identifier(),
+  surface: idOf<SurfaceId>(),
   defect: string().oneOf(DEFECT_IDS).required(),
   upTo_mm: millimetres().nullable().defined(),
   consequence: consequence().required(),
@@ -117,7 +118,7 @@ const spot = object({ x: finite().required(), y: finite().required() })
 export const finding = object({
   ...made,
   kind: string().oneOf(['finding']).required(),
-  surface: identifier(),
+  surface: idOf<SurfaceId>(),
   /** Null where it is sound. */
   defect: string().oneOf(DEFECT_IDS).nullable().defined(),
   nail: nail(),

@@ -1,3 +1,4 @@
+import { kindId } from '../pumps/ids';
 import { record } from '../journal/commands';
 import type { ZeroEntry } from '../records/entry';
 import { ledgerOf } from '../journal/ledger';
@@ -166,7 +167,7 @@ describe('what the report says beside the clearances', () => {
         ...emptyJob(VELTRANE_T6, AT),
         ...{ variant: 'variant-3', serial: '44 120', used: 812, usedUnit: 'h', due: '2026-12-01' },
         key: [{ check: 'serial', option: null, value: 44120, u_mm: null }],
-        mixed: [{ part: 'drive', variant: 'variant-2' }],
+        mixed: [{ part: kindId('drive'), variant: 'variant-2' }],
         rotation: 'clockwise',
         before: [{ drive_rpm: 1800, ratio: 1.35, flow_lpm: 28, pressure_bar: 9.5, oil_C: null }],
       },

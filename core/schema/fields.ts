@@ -62,6 +62,9 @@ export const identifier = () =>
     .required()
     .matches(/^[\w-]{1,64}$/, 'An id is 1 to 64 letters, digits, - or _');
 
+/** Makes the field of an id that names one kind of thing, as its type says. */
+export const idOf = <Id extends string>() => identifier() as unknown as StringSchema<Id>;
+
 /** Returns a moment as ISO 8601 in UTC. */
 export const moment = () =>
   holds(

@@ -1,3 +1,4 @@
+import { dimensionId, stationId } from '../pumps/ids';
 import { sizeReadingOf, type Entry } from '../instruments/gauges';
 import { withReading } from '../journal/commands';
 import type { DimensionalReading } from '../methods/dimensional';
@@ -41,7 +42,8 @@ export const sized = (
   station: string,
   mm: number,
   room = ROOM,
-): DimensionalReading => sizeReadingOf(job, room, dimensionOf(job.sheet, id), station, entry(mm));
+): DimensionalReading =>
+  sizeReadingOf(job, room, dimensionOf(job.sheet, dimensionId(id)), stationId(station), entry(mm));
 
 /** Returns a job with these readings added. */
 export const withReadings = (job: Job, ...readings: Reading[]): Job =>

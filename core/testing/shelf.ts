@@ -1,3 +1,4 @@
+import { dimensionId, partId } from '../pumps/ids';
 import { BLANK_PART, type PartSize, type ShelfPart } from '../records/part';
 import { AT } from './readings';
 import { VELTRANE_T6 } from './sheets';
@@ -9,11 +10,12 @@ export const shelfPart = (
   sizes: Readonly<Record<string, number>>,
   more: Partial<ShelfPart> = {},
 ): ShelfPart => ({
-  ...{ ...BLANK_PART, id: label.toLowerCase(), revision: 1, createdAt: AT, label, parts },
+  ...{ ...BLANK_PART, id: label.toLowerCase(), revision: 1, createdAt: AT, label },
+  parts: parts.map(partId),
   ...{ sheet: VELTRANE_T6.id, model: VELTRANE_T6.model, make: 'Skarn', from: 'HM-0417' },
   place: 'Bin 4',
   sizes: Object.entries(sizes).map(([dimension, value_mm]): PartSize => ({
-    ...{ dimension, value_mm, u_mm: 0.002 },
+    ...{ dimension: dimensionId(dimension), value_mm, u_mm: 0.002 },
   })),
   ...more,
 });

@@ -1,3 +1,4 @@
+import { dimensionId, operationId } from '../pumps/ids';
 import { Evaluator, type State } from '../guidance/evaluator';
 import { emptyJob } from '../practice/job';
 import { hiddenOf } from '../practice/hidden';
@@ -6,6 +7,7 @@ import { evenFrom } from '../random';
 import { dimensionOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
+import type { ShopOperation } from '../records/rework';
 import { NEW_SHOP, type Shop } from '../records/shop';
 import { reworkCase, type ReworkCase, type Setting } from '../rework/decision/case';
 import { loadHighs } from '../rework/solver/highs';
@@ -23,7 +25,7 @@ export function jobWithSizes(
   const base = emptyJob(sheet, AT);
   const job: Job = { ...base, rules: { ...base.rules, renew: 'measured' }, ...more };
   const readings = Object.entries(sizes).flatMap(([id, mm]) =>
-    dimensionOf(sheet, id).stations.map((s) => sized(job, id, s.id, mm)),
+    dimensionOf(sheet, dimensionId(id)).stations.map((s) => sized(job, id, s.id, mm)),
   );
   return withReadings(job, ...readings);
 }
@@ -66,3 +68,10 @@ export async function planWith(
   const solved = solveRework(rework, state.characteristics, await solver, settings);
   return { state, rework, solved };
 }
+
+/** Returns the terms of a shop that does not do these operations. */
+export const neverDone = (...ids: string[]): ShopOperation[] =>
+  ids.map((id) => ({
+    ...{ id: operationId(id), by: 'never', minutes: 0, price: 0, days: 0 },
+    ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
+  }));

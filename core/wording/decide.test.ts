@@ -2,7 +2,7 @@ import { carryOut } from '../commands/deciding';
 import { plannedOperations, partLines } from '../rework/decision/lines';
 import { amountsOf } from '../rework/decision/solve';
 import { AT, freshId } from '../testing/readings';
-import { jobWithSizes, planFor } from '../testing/worked';
+import { jobWithSizes, planFor, neverDone } from '../testing/worked';
 import { answerWords, blockedWords, findingWords, lineReason, lineTitle } from './decide';
 import { afterWords, riskWords, stepWords } from './planStep';
 import { pastWords } from './worked';
@@ -66,10 +66,7 @@ describe('a plan in words', () => {
     expect(answerWords(sound.rework, sound.solved, sound.steps, false)).toMatch(
       /^(Reuse it as it is|Good so far)/,
     );
-    const operations = ['deck-faced', 'body-renewed', 'gear-set'].map((id) => ({
-      ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
-      ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
-    }));
+    const operations = neverDone('deck-faced', 'body-renewed', 'gear-set');
     const far = await planFor(job(WIDE), { operations });
     expect(answerWords(far.rework, far.solved, null, false)).toBe(
       'No work that is allowed here brings it in.',

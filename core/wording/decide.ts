@@ -1,3 +1,6 @@
+import { restsOn } from '../journal/eras';
+import type { Characteristic } from '../pumps/family';
+import { touchedBy } from '../rework/effects/effects';
 import { capital, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Decision } from '../records/rework';
@@ -168,9 +171,18 @@ export const blockedWords = (rework: ReworkCase, { blocked }: Rework, unit: Shop
   blocked.flatMap(({ characteristic, short_mm }) => {
     const gap = rework.watched.find((w) => w.assessment.characteristic.id === characteristic);
     if (!gap) return [];
-    const { name, quantity } = gap.assessment.characteristic;
-    return [say('rework.blocks', { check: name, short: formatWithUnit(short_mm, quantity, unit) })];
+    const { characteristic: c } = gap.assessment;
+    const short = formatWithUnit(short_mm, c.quantity, unit);
+    return [say('rework.blocks', { check: c.name, short }), ...unworkedWords(rework, c)];
   });
+
+/** Says why no work is offered on the sizes that a characteristic rests on, each reason once; none where some is. */
+function unworkedWords({ known, offers }: ReworkCase, c: Characteristic): string[] {
+  const rests = restsOn(c);
+  if (offers.some((offer) => touchedBy(known.pump, c, offer).length > 0)) return [];
+  const sizes = [...known.pump.dimensions, ...known.pump.features];
+  return [...new Set(sizes.flatMap((d) => (rests.includes(d.id) ? (d.unworked ?? []) : [])))];
+}
 
 /** Says what a plan leaves as it is; empty for nothing. */
 export const leavesWords = ({ leaves }: RatedPlan): string =>

@@ -1,3 +1,4 @@
+import { characteristicId } from '../pumps/ids';
 import fc from 'fast-check';
 import { emptyJob } from '../practice/job';
 import { feel } from '../practice/hand';
@@ -32,7 +33,7 @@ const limited = (sheet: Sheet, limit: Partial<SheetLimit> & { characteristic: st
 
 describe('what a set cannot tell', () => {
   const ladder = ladderOf({ leaves_mm: [0.02, 0.05, 0.1], maxStack: 1 });
-  const face = characteristicOf(VELTRANE_T6, 'face-drive');
+  const face = characteristicOf(VELTRANE_T6, characteristicId('face-drive'));
 
   it('is said before the first try, with what could', () => {
     expect(leafReach(ladder, { lower_mm: 0.02, upper_mm: 0.06 }).provesIn).toBe(true);
@@ -53,27 +54,32 @@ describe('what a set cannot tell', () => {
 });
 
 describe('limits as they are published', () => {
-  const held = (sheet: Sheet, id: string) => heldLimits(sheet, 'new', id);
+  const held = (sheet: Sheet, id: string) => heldLimits(sheet, 'new', characteristicId(id));
   it('for one side count twice for the full gap', () => {
     const sheet = limited(VELTRANE_T6, {
-      characteristic: 'od-pocket',
+      characteristic: characteristicId('od-pocket'),
       lower_mm: 0.04,
       upper_mm: 0.08,
       side: 'one-side',
     });
     const limits = held(sheet, 'od-pocket')!;
     expect(limits).toMatchObject({ lower_mm: 0.08, upper_mm: 0.16 });
-    expect(conventionWords(sheet, limits, 'od-pocket')).toMatch(/per side/);
+    expect(conventionWords(sheet, limits, characteristicId('od-pocket'))).toMatch(/per side/);
   });
   it('without the gasket are held against gap and gasket together', () => {
     const sheet = limited(
       { ...VELTRANE_T6, gasket_mm: 0.03 },
-      { characteristic: 'face-drive', lower_mm: 0.02, upper_mm: 0.08, gasket: 'assembled' },
+      {
+        characteristic: characteristicId('face-drive'),
+        lower_mm: 0.02,
+        upper_mm: 0.08,
+        gasket: 'assembled',
+      },
     );
     const limits = held(sheet, 'stack-drive')!;
     expect(limits.lower_mm).toBe(0);
     expect(limits.upper_mm).toBeCloseTo(0.05, 9);
-    expect(conventionWords(sheet, limits, 'stack-drive')).toMatch(/gasket/);
+    expect(conventionWords(sheet, limits, characteristicId('stack-drive'))).toMatch(/gasket/);
     expect(held(VELTRANE_T6, 'backlash')).toMatchObject({ lower_mm: 0.1, upper_mm: 0.3 });
     expect(held(VELTRANE_T6, 'deck-flatness')).toBeNull();
   });

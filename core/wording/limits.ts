@@ -1,9 +1,14 @@
+import type { CharacteristicId } from '../pumps/ids';
 import type { HeldLimits } from '../assessment/limits';
 import { characteristicOf } from '../pumps/registry';
 import type { Sheet } from '../records/sheet';
 
 /** Returns what was done to a published limit before anything was held against it; empty for nothing. */
-export function conventionWords(sheet: Sheet, limits: HeldLimits, characteristic: string): string {
+export function conventionWords(
+  sheet: Sheet,
+  limits: HeldLimits,
+  characteristic: CharacteristicId,
+): string {
   const { sides, gasket } = characteristicOf(sheet, characteristic);
   const words: string[] = [];
   if (sides && limits.published.side === 'one-side') {

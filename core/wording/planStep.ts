@@ -9,19 +9,6 @@ import { movesBySize } from '../rework/operations/offers';
 import { rangeOf, type Amounts, type Problem } from '../rework/solver/problem';
 import { listed, say } from './say';
 
-/** Kinds of operation whose amount is said in a sentence of its own. */
-const CUT_KINDS = [
-  'block-ground',
-  'body-ground',
-  'bushing-honed',
-  'deck-faced',
-  'gears-ground',
-  'pocket-sunk',
-  'shaft-polished',
-  'washer-thicker',
-  'washer-thinner',
-] as const;
-
 /** Writes a name as it stands within a sentence. */
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
@@ -48,8 +35,7 @@ export function stepWords(
     from: formatLength(from_mm, 'gap', unit),
     to: formatLength(to_mm, 'gap', unit),
   };
-  const known = CUT_KINDS.find((id) => id === operation.id);
-  return known ? say(`rework.cut.${known}`, said) : say('rework.cut.other', said);
+  return say(operation.amountSaid ?? 'rework.cut.other', said);
 }
 
 /**
@@ -72,8 +58,9 @@ export function afterWords(
   { offer }: Pick<PlannedOperation, 'offer'>,
 ): string {
   const again = openedByOffer(known.pump, all, offer).filter((a) => a.parts.length === 0);
+  // A second kind of work on the same part is a face that follows the first.
   const follows = offer.works.some(
-    (w) => w.work === 'ground' && w.moves.some((m) => m.dimension === 'outer-face'),
+    ({ part, work }) => part === offer.works[0]?.part && work !== offer.works[0].work,
   );
   return [
     follows ? say('rework.follows') : '',

@@ -1,3 +1,4 @@
+import { characteristicId, stationId, dimensionId } from '../pumps/ids';
 import type { FeelerReading } from '../methods/feeler';
 import { type DimensionalReading, ZERO_WORD } from '../methods/dimensional';
 import type { IndicatorReading } from '../methods/indicator';
@@ -30,8 +31,8 @@ const leaf: FeelerReading = {
   at: AT,
   by: 'Ivo K.',
   instrument: 'Leaf set A',
-  characteristic: 'face-drive',
-  station: '6',
+  characteristic: characteristicId('face-drive'),
+  station: stationId('6'),
   leaves_mm: [0.03, 0.05],
   marked_mm: null,
   felt: 'no-go',
@@ -48,15 +49,21 @@ const size = (
   over: Partial<DimensionalReading> = {},
   made: Partial<Entry> = {},
 ): DimensionalReading => ({
-  ...sizeReadingOf(JOB, ROOM, dimensionOf(VELTRANE_T6, 'pocket-depth'), '12', entry(made)),
+  ...sizeReadingOf(
+    JOB,
+    ROOM,
+    dimensionOf(VELTRANE_T6, dimensionId('pocket-depth')),
+    stationId('12'),
+    entry(made),
+  ),
   ...over,
 });
 const swing = (over: Partial<IndicatorReading> = {}): IndicatorReading => ({
   ...swingReadingOf(
     JOB,
     ROOM,
-    characteristicOf(VELTRANE_T6, 'backlash'),
-    'turn-0',
+    characteristicOf(VELTRANE_T6, characteristicId('backlash')),
+    stationId('turn-0'),
     entry({ text: '0.2', read_mm: 0.2 }),
     { lever_deg: 0, contactRadius_mm: null },
   ),
@@ -100,8 +107,10 @@ describe('a reading in words', () => {
     expect(placeOf(VELTRANE_T6, touch)).toBe('sweep');
     expect(placeOf(VELTRANE_T6, swing())).toBe('as installed');
     expect(placeOf(VELTRANE_T6, size())).toBe('at 12');
-    expect(placeOf(VELTRANE_T6, { ...leaf, station: 'nowhere' })).toBe('nowhere');
-    expect(() => targetOf(VELTRANE_T6, { ...leaf, characteristic: 'tip' })).toThrow(/has no “tip”/);
+    expect(placeOf(VELTRANE_T6, { ...leaf, station: stationId('nowhere') })).toBe('nowhere');
+    expect(() =>
+      targetOf(VELTRANE_T6, { ...leaf, characteristic: characteristicId('tip') }),
+    ).toThrow(/has no “tip”/);
   });
   it('has a word only for a zero that is worth one', () => {
     expect(ZERO_WORD).toEqual({

@@ -1,3 +1,4 @@
+import { dimensionId, characteristicId } from '../pumps/ids';
 import type { Assessment } from '../assessment/assessment';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';
@@ -14,7 +15,7 @@ const value = (value_mm: number, u_mm: number): Estimate => ({ kind: 'value', va
 
 const assessed = (part: Partial<Assessment>): Assessment => ({
   ...NO_PAST,
-  characteristic: characteristicOf(VELTRANE_T6, 'face-drive'),
+  characteristic: characteristicOf(VELTRANE_T6, characteristicId('face-drive')),
   limits: { lower_mm: 0.02, upper_mm: 0.06, preferred: null, published: VELTRANE_T6.limits[0]! },
   stations: [],
   soFar: null,
@@ -59,7 +60,7 @@ describe('the reason of a verdict', () => {
     const close = say({
       verdict: 'close',
       probability: 0.43,
-      missing: ['pocket-depth', 'drive-width'],
+      missing: [dimensionId('pocket-depth'), dimensionId('drive-width')],
     });
     expect(close).toMatch(/43%/);
     expect(close).toMatch(/Pocket depth.*Drive gear width/);

@@ -1,3 +1,4 @@
+import { dimensionId, partId } from '@/core/pumps/ids';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { record as add } from '../../core/journal/commands';
@@ -31,14 +32,14 @@ const part: ShelfPart = {
   ...{ schema: PART_SCHEMA, id: 'part-1', revision: 0, createdAt: '2026-11-20T09:00:00.000Z' },
   ...{ label: 'GS-12', sheet: 'demo-sheet-veltrane-t6', model: 'Veltrane T6 front pump' },
   ...{
-    parts: ['drive', 'driven'],
+    parts: ['drive', 'driven'].map(partId),
     variant: null,
     make: 'Oskerry',
     origin: 'used',
     from: 'HM-0409',
   },
   ...{ condition: 'clean, no marks', place: 'bin 4', photos: [], state: 'here', takenFor: '' },
-  sizes: [{ dimension: 'drive-width', value_mm: 20.012, u_mm: 0.002 }],
+  sizes: [{ dimension: dimensionId('drive-width'), value_mm: 20.012, u_mm: 0.002 }],
 };
 
 const study: Study = {

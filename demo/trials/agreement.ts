@@ -1,3 +1,4 @@
+import { characteristicId, dimensionId } from '../../core/pumps/ids';
 import { leafEvidence, type FeelerReading } from '../../core/methods/feeler';
 import { overStations } from '../../core/methods/stations';
 import { sizedEvidence } from '../../core/methods/sizedGap';
@@ -11,9 +12,9 @@ import { feel } from '../../core/practice/hand';
 import { VELTRANE_T6 } from '../sheets';
 import { drawnGauge, readBy, sizeAt } from '../../core/practice/gauge';
 
-const FACE = characteristicOf(VELTRANE_T6, 'face-drive');
-const DEPTH = dimensionOf(VELTRANE_T6, 'pocket-depth');
-const WIDTH = dimensionOf(VELTRANE_T6, 'drive-width');
+const FACE = characteristicOf(VELTRANE_T6, characteristicId('face-drive'));
+const DEPTH = dimensionOf(VELTRANE_T6, dimensionId('pocket-depth'));
+const WIDTH = dimensionOf(VELTRANE_T6, dimensionId('drive-width'));
 const LEAVES = [0.03, 0.04, 0.05, 0.06, 0.07];
 const LADDER = ladderOf({ leaves_mm: LEAVES, maxStack: 1 });
 const WIDTH_MM = 20;

@@ -1,3 +1,4 @@
+import type { DimensionId } from '../../core/pumps/ids';
 import { assessJob, Evaluator } from '../../core/guidance/evaluator';
 import type { Assessment } from '../../core/assessment/assessment';
 import type { MethodId } from '../../core/methods/list';
@@ -40,7 +41,7 @@ function drawn(sheet: Sheet, { characteristic: c, limits }: Assessment, even: Ev
   const limit = (high ? upper_mm : lower_mm) ?? 0;
   const middle = Math.max(VARIES_MM, limit + NEAR_MM * (2 * even() - 1));
   const [first, ...others] = c.terms ?? [];
-  const sizeOf = (id: string) => dimensionOf(sheet, id).drawn_mm ?? 10;
+  const sizeOf = (id: DimensionId) => dimensionOf(sheet, id).drawn_mm ?? 10;
   const rest = others.reduce((sum, t) => sum + t.factor * sizeOf(t.dimension), 0);
   const at = new Map<string, number>();
   const gapAt = (key: string): number => {

@@ -1,3 +1,4 @@
+import { characteristicId, dimensionId, stationId } from '../../core/pumps/ids';
 import { sizedEvidence } from '../../core/methods/sizedGap';
 import { tiltEvidence } from '../../core/methods/dimensional';
 import { travelOf } from '../../core/methods/indicator';
@@ -63,21 +64,23 @@ function judged(extremes: Extremes, true_mm: readonly number[]): Trial {
 const drawnLargest = ({ over_mm }: Plan, even: Even): number =>
   UPPER_MM + (over_mm ?? NEAR_MM * (2 * even() - 1));
 
+const SIZE = dimensionId('size');
+
 /** Reads one size of a part, held against an upper limit. */
 export function sizeTrial(plan: Plan, even: Even): Trial {
   const gauge = drawnGauge(even, plan.u_mm);
   const true_mm = lengths(plan, drawnLargest(plan, even), even);
   const readings = true_mm.flatMap((mm, place) =>
     Array.from({ length: plan.repeats }, (_, n) =>
-      sizeAt('size', `p${place}`, `${place}-${n}`, readBy(gauge, mm, even), gauge),
+      sizeAt(SIZE, stationId(`p${place}`), `${place}-${n}`, readBy(gauge, mm, even), gauge),
     ),
   );
-  const { extremes } = sizedEvidence([[{ dimension: 'size', factor: 1 }]], readings);
+  const { extremes } = sizedEvidence([[{ dimension: SIZE, factor: 1 }]], readings);
   if (!extremes) throw new Error('No size was read.');
   return judged(extremes, true_mm);
 }
 
-const BACKLASH = characteristicOf(VELTRANE_T6, 'backlash');
+const BACKLASH = characteristicOf(VELTRANE_T6, characteristicId('backlash'));
 
 /** Reads the swing of a part by an indicator, each the difference of two readings. */
 export function swingTrial(plan: Plan, even: Even): Trial {
@@ -85,7 +88,7 @@ export function swingTrial(plan: Plan, even: Even): Trial {
   const true_mm = lengths(plan, drawnLargest(plan, even), even);
   const readings = true_mm.flatMap((mm, place) =>
     Array.from({ length: plan.repeats }, (_, n) =>
-      swingAt(BACKLASH.id, `p${place}`, `${place}-${n}`, readBy(gauge, mm, even), gauge),
+      swingAt(BACKLASH.id, stationId(`p${place}`), `${place}-${n}`, readBy(gauge, mm, even), gauge),
     ),
   );
   const extremes = travelOf(readings);
@@ -101,7 +104,7 @@ export interface FloorPlan {
   readonly tilt_mm: number;
 }
 
-const FLOOR = { dimension: 'pocket-depth', diameter_mm: 80 };
+const FLOOR = { dimension: dimensionId('pocket-depth'), diameter_mm: 80 };
 const DEPTH_MM = 20;
 
 /** Fits the plane of a floor; sound is a tilt at or under 20 µm, and what is held is the tilt itself. */
@@ -114,7 +117,7 @@ export function floorTrial({ places, u_mm, wavy_mm, tilt_mm }: FloorPlan, even: 
     return { x: radius * Math.cos(angle), y: radius * Math.sin(angle), angle };
   };
   const readings = Array.from({ length: places }, (_, place) => {
-    const station = `p${place}`;
+    const station = stationId(`p${place}`);
     const slope = (tilt_mm / 2) * Math.cos(at(station).angle - towards);
     const true_mm = DEPTH_MM + slope + wavy_mm * normalFrom(even);
     return sizeAt(FLOOR.dimension, station, station, readBy(gauge, true_mm, even), gauge);

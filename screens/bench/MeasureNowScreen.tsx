@@ -67,7 +67,7 @@ function limitOf(
   if (earlier.some((line) => line.characteristic === characteristic)) {
     throw new InputError('what', 'twice', say('bench.limitTwice', { check: c.name }));
   }
-  return { characteristic, lower_mm, upper_mm };
+  return { characteristic: c.id, lower_mm, upper_mm };
 }
 
 /** Reads all lines: the limits of those that say anything, and by line what is wrong. */

@@ -1,9 +1,8 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { answerBeside, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
-import type { Looked } from '@/core/inspect/looking';
+import { byOwner, type Looked } from '@/core/inspect/looking';
 import type { Verdict } from '@/core/metrology/verdict';
-import { pumpOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
@@ -36,27 +35,22 @@ export function SurfaceList(props: Props) {
       : state === 'sound'
         ? 'sound'
         : findings.map((f) => `${seenWords(f, unit)}: ${decidedWords(f)}`).join('; ');
-  const parts = pumpOf(job.sheet).kinds.filter(({ id }) =>
-    looked.some((l) => l.surface.part === id),
-  );
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.list}>
-      {parts.map(({ id, name }) => (
-        <View key={id}>
+      {byOwner(job.sheet, looked).map(({ name, looked: here }) => (
+        <View key={here[0]?.surface.id}>
           <Heading style={styles.part}>{name}</Heading>
-          {looked
-            .filter((l) => l.surface.part === id)
-            .map((l) => (
-              <ListRow
-                key={l.surface.id}
-                name={l.surface.name}
-                note={said(l)}
-                noteTone={markOf(l) === 'out' ? 'out' : 'muted'}
-                mark={<PinRing verdict={markOf(l)} size={28} />}
-                here={l.surface.id === shown}
-                onPress={() => onChoose(l.surface.id)}
-              />
-            ))}
+          {here.map((l) => (
+            <ListRow
+              key={l.surface.id}
+              name={l.surface.name}
+              note={said(l)}
+              noteTone={markOf(l) === 'out' ? 'out' : 'muted'}
+              mark={<PinRing verdict={markOf(l)} size={28} />}
+              here={l.surface.id === shown}
+              onPress={() => onChoose(l.surface.id)}
+            />
+          ))}
         </View>
       ))}
       {checks.length > 0 ? <Heading style={styles.part}>Other checks</Heading> : null}

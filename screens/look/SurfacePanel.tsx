@@ -2,9 +2,9 @@ import { lastLooked, noteSound, undoLook, unlook } from '@/core/commands/noting'
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import type { Looked } from '@/core/inspect/looking';
+import { areTogether, type Looked } from '@/core/inspect/looking';
 import { placedSurfaces } from '@/core/inspect/spot';
-import { partName } from '@/core/pumps/registry';
+import { ownerName } from '@/core/pumps/registry';
 import { defectsOf } from '@/core/pumps/teardown/defects';
 import type { Surface } from '@/core/pumps/teardown/teardown';
 import type { Point } from '@/core/pumps/shapes';
@@ -40,8 +40,8 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
   const [describing, setDescribing] = useState(spot !== null);
   const { surface, findings } = shown;
   const seen = looked.filter((l) => l.state !== 'unseen').length;
-  const part = partName(job.sheet, surface.part);
-  const rest = looked.filter((l) => l.surface.part === surface.part && l.state === 'unseen');
+  const part = ownerName(job.sheet, surface);
+  const rest = looked.filter((l) => l.state === 'unseen' && areTogether(l.surface, surface));
   const possible = defectsOf(surface.kind);
   const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
 

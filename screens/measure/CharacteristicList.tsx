@@ -1,7 +1,6 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
 import { worstVerdict } from '@/core/assessment/summary';
-import { sectionIn } from '@/core/pumps/sections';
 import type { Job } from '@/core/records/job';
 import { VERDICT_WORD } from '@/core/wording/verdict';
 import { useShop } from '@/data/hooks';
@@ -56,9 +55,9 @@ interface Card {
 
 /** Sorts what is measured into a card for each section and one for the stack; a single pump is one without a title. */
 function cardsOf(all: readonly Assessment[]): readonly Card[] {
-  const of = (a: Assessment) => sectionIn(a.characteristic.name);
+  const of = (a: Assessment) => a.characteristic.section;
   const numbers = [...new Set(all.map(of))];
-  if (numbers.every((n) => n === null)) return [{ title: '', all }];
+  if (numbers.filter((n) => n !== null).length < 2) return [{ title: '', all }];
   return numbers.map((n) => ({
     title: n === null ? 'The whole pump' : say('measure.section', { number: n }),
     all: all.filter((a) => of(a) === n),

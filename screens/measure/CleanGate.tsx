@@ -1,5 +1,6 @@
 import { answerClean, answerFitted } from '@/core/commands/job';
 import { ScrollView, StyleSheet } from 'react-native';
+import { hasRole } from '@/core/pumps/kinds';
 import { pumpOf } from '@/core/pumps/registry';
 import { SOLVENT } from '@/core/pumps/teardown/teardown';
 import type { Job } from '@/core/records/job';
@@ -42,7 +43,7 @@ const BUSHINGS = [
 
 /** Tells whether a pump has a bushing that may be new already. */
 export const hasBushing = ({ sheet }: Job): boolean =>
-  pumpOf(sheet).parts.some((part) => part.kind === 'bushing');
+  pumpOf(sheet).parts.some((part) => hasRole(part, 'bears'));
 
 /** Which bushing and seal are in: a body that goes to the machine shop should not take new ones along. */
 export function FittedChoice({ job }: { readonly job: Job }) {

@@ -1,7 +1,8 @@
+import type { CharacteristicId, DimensionId } from '@/core/pumps/ids';
 import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View, type LayoutChangeEvent } from 'react-native';
-import { familyOf } from '@/core/pumps/registry';
+import { familyOf, placementOf } from '@/core/pumps/registry';
 import type { Placement, Station } from '@/core/pumps/family';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
@@ -13,7 +14,7 @@ import { drawnTilt, limitsOf } from './verdictWords';
 interface Props {
   readonly job: Job;
   /** The characteristic or dimension that is measured. */
-  readonly target: string;
+  readonly target: CharacteristicId | DimensionId;
   readonly stations: readonly Station[];
   readonly station: Station;
   /** Places that are done, with how they stand. */
@@ -41,10 +42,7 @@ export function StepDrawing({ job, target, stations, station, marks, shown }: Pr
   const { unit } = useShop();
   const { sheet } = job;
   const family = familyOf(sheet.family);
-  const placement = useMemo(
-    () => family.placement(sheet.geometry, target, station.id),
-    [family, sheet, target, station],
-  );
+  const placement = useMemo(() => placementOf(sheet, target, station.id), [sheet, target, station]);
   const { view, push } = placement;
   const [x, y] = [push?.x ?? 0, push?.y ?? 0];
   const outline = useMemo(

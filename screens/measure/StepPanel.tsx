@@ -1,3 +1,4 @@
+import type { CharacteristicId, DimensionId } from '@/core/pumps/ids';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Step } from '@/core/guidance/step';
 import type { MethodId } from '@/core/methods/list';
@@ -29,7 +30,7 @@ interface Props extends Openers {
   readonly shown: Assessment;
   readonly measuring: Measuring;
   readonly step: Step;
-  readonly target: string;
+  readonly target: CharacteristicId | DimensionId;
   readonly stations: readonly Station[];
   readonly marks: readonly DrawnStation[];
   readonly caution?: string | undefined;

@@ -15,7 +15,7 @@ import { expectedSize, gaugeFor, indicatorFor, zeroAt, zerosOf } from '@/core/in
 import { asTyped, namesUnit, parseReading } from '@/core/quantity/parse';
 import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { pumpOf } from '@/core/pumps/registry';
-import { onFirstSection } from '@/core/pumps/sections';
+import type { Dimension } from '@/core/pumps/family';
 import type { Reading } from '@/core/methods/list';
 import type { Job } from '@/core/records/job';
 import { nominalOf, pitchRadiusOf } from '@/core/records/sheet';
@@ -69,16 +69,17 @@ function lastEntry(job: Job, step: ReadStep, unit: 'mm' | 'in' | 'thou'): string
   if (step.way === 'swing') {
     return entered((r) => r.kind === 'swing' && r.characteristic === step.characteristic);
   }
-  const { id, part, instrument } = step.dimension;
-  const alike = pumpOf(job.sheet)
-    .dimensions.filter((d) => d.part === part && d.instrument === instrument)
-    .map((d): string => d.id);
+  const { id, first, part, instrument } = step.dimension;
+  const { dimensions } = pumpOf(job.sheet);
+  const idsOf = (is: (d: Dimension) => boolean) => dimensions.filter(is).map((d) => d.id);
+  const sisters = idsOf((d) => d.first === first);
+  const alike = idsOf((d) => d.part === part && d.instrument === instrument);
   const nominal = nominalOf(job.sheet, id);
   const book =
     nominal === undefined || unit === 'thou' ? null : (nominal / MM_PER[unit]).toFixed(SHOWN[unit]);
   return (
     entered((r) => r.kind === 'size' && r.dimension === id) ??
-    entered((r) => r.kind === 'size' && onFirstSection(r.dimension) === onFirstSection(id)) ??
+    entered((r) => r.kind === 'size' && sisters.includes(r.dimension)) ??
     book ??
     entered((r) => r.kind === 'size' && alike.includes(r.dimension))
   );

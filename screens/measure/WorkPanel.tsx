@@ -1,3 +1,4 @@
+import { partId, type PartId } from '@/core/pumps/ids';
 import type { Assessment } from '@/core/assessment/assessment';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -46,11 +47,11 @@ const AMOUNT: Readonly<Record<Work, string>> = {
 };
 
 /** The part that the characteristic in hand is about. */
-function partOf(job: Job, shown: Assessment): string {
+function partOf(job: Job, shown: Assessment): PartId {
   const { parts, dimensions, features } = pumpOf(job.sheet);
   const rests = [...dimensionsFor(shown.characteristic), ...(shown.characteristic.rests ?? [])];
   const first = [...dimensions, ...features].find((d) => rests.includes(d.id));
-  return first?.part ?? parts[0]?.id ?? '';
+  return first?.part ?? parts[0]?.id ?? partId('');
 }
 
 /** Reads the amount as it was typed; null where none was. */

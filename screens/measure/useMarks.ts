@@ -3,7 +3,7 @@ import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo } from 'react';
 import { judgeTries } from '@/core/feeler/ladder';
 import type { Station } from '@/core/pumps/family';
-import { familyOf } from '@/core/pumps/registry';
+import { placementOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 
@@ -11,13 +11,12 @@ import type { DrawnStation } from '@/ui/PumpDrawing';
 export function useMarks(job: Job, shown: Assessment, inHand: Station): DrawnStation[] {
   const { sheet, feeler, rules } = job;
   return useMemo(() => {
-    const family = familyOf(sheet.family);
     const ladder = evaluator.ladder({ feeler, rules });
     return shown.stations
       .filter((s) => s.station.id !== inHand.id && s.tries.length > 0)
       .map((s) => ({
         id: s.station.id,
-        at: family.placement(sheet.geometry, shown.characteristic.id, s.station.id).probe,
+        at: placementOf(sheet, shown.characteristic.id, s.station.id).probe,
         verdict: judgeTries(ladder, shown.limits ?? {}, s.tries).verdict,
       }));
   }, [sheet, feeler, rules, shown, inHand]);

@@ -1,3 +1,4 @@
+import { kindId, surfaceId } from '@/core/pumps/ids';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { pumpOf, teardownOf } from '@/core/pumps/registry';
 import { DEFECTS } from '@/core/pumps/teardown/defects';
@@ -54,7 +55,7 @@ export function BenchSection({ sheet, unit }: Props) {
         about="Enter steps in teardown order. The notes are shown in reverse for assembly."
         blank={() => ({
           id: newId(),
-          part: parts[0]?.value ?? 'body',
+          part: kindId(parts[0]?.value ?? ''),
           do: '',
           way: '',
           right: '',
@@ -72,7 +73,7 @@ export function BenchSection({ sheet, unit }: Props) {
             />
             <Pick
               label="Part"
-              value={strip[i]?.part ?? ''}
+              value={strip[i]?.part ?? kindId('')}
               options={parts}
               onChange={(id) => setValue(`strip.${i}.part`, id, dirty)}
             />
@@ -149,7 +150,7 @@ export function BenchSection({ sheet, unit }: Props) {
         title="Manual’s rules for defects"
         about="Overrides trade rules and house rules."
         blank={() => ({
-          surface: surfaces[0]?.value ?? '',
+          surface: surfaces[0]?.value ?? surfaceId(''),
           defect: 'scored',
           upTo: '',
           consequence: 'pass',
@@ -160,7 +161,7 @@ export function BenchSection({ sheet, unit }: Props) {
           <>
             <Pick
               label="Surface"
-              value={book[i]?.surface ?? ''}
+              value={book[i]?.surface ?? surfaceId('')}
               options={surfaces}
               onChange={(id) => setValue(`book.${i}.surface`, id, dirty)}
             />

@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Characteristic } from '@/core/pumps/family';
-import { onFirstSection } from '@/core/pumps/sections';
 import { unitName } from '@/core/quantity/format';
 import type { SheetLimit } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -44,7 +43,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
   const { control, setValue, getFieldState, formState } = useFormContext<SheetForm>();
   const [opened, setOpen] = useState(false);
   const { id, name, convention, quantity, sides, gasket, sum } = characteristic;
-  const further = onFirstSection(id) !== id;
+  const further = characteristic.first !== id;
   const path = `limits.${tier.id}.${id}` as const;
   const [side, gasketSaid, source, preferredLower, preferredUpper] = useWatch({
     control,

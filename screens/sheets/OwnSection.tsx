@@ -1,3 +1,4 @@
+import { partId } from '@/core/pumps/ids';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { GAUGE_KINDS } from '@/core/pumps/family';
@@ -38,7 +39,7 @@ export function OwnSection({ sheet }: { readonly sheet: Sheet }) {
       name="own"
       title="Checks of this sheet’s own"
       about="Checks of the manual beyond the usual: a seat, a bushing, a thickness. Save, then enter the limit under Limits."
-      blank={() => newOwn(newId(), parts[0]?.value ?? '')}
+      blank={() => newOwn(newId(), parts[0]?.value ?? partId(''))}
     >
       {(i) => {
         const way = own[i]?.way ?? 'size';
@@ -47,7 +48,7 @@ export function OwnSection({ sheet }: { readonly sheet: Sheet }) {
             <Field control={control} name={`own.${i}.name`} label="What is measured" />
             <Pick
               label={say('sheets.partOfCheck', { number: i + 1 })}
-              value={own[i]?.part ?? ''}
+              value={own[i]?.part ?? partId('')}
               options={parts}
               onChange={(part) => setValue(`own.${i}.part`, part, dirty)}
             />

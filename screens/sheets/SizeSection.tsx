@@ -1,7 +1,7 @@
 import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pumpOf } from '@/core/pumps/registry';
-import { bySection, nameInSection } from '@/core/pumps/sections';
+import { bySection } from '@/core/pumps/sections';
 import { unitName } from '@/core/quantity/format';
 import { temperatureUnit } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -32,7 +32,7 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
                 key={d.id}
                 control={control}
                 name={`nominal.${d.id}`}
-                label={`${nameInSection(d.name)}, ${unitName('size', unit)}`}
+                label={`${d.short}, ${unitName('size', unit)}`}
                 spoken={`${d.name}, ${unitName('size', unit)}`}
                 style={styles.cell}
               />

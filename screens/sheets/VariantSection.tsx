@@ -1,3 +1,4 @@
+import { kindId } from '@/core/pumps/ids';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { pumpOf } from '@/core/pumps/registry';
@@ -139,9 +140,9 @@ export function VariantSection({
           title="Parts of two variants together"
           about="A part from one variant with a part from another. Enter the reverse as its own pairing."
           blank={() => ({
-            part: 'cover',
+            part: kindId('cover'),
             of: names[0]?.value ?? '',
-            against: parts[0]?.value ?? 'body',
+            against: parts[0]?.value ?? kindId(''),
             in: names[1]?.value ?? '',
             fits: 'yes',
             note: '',
@@ -151,7 +152,7 @@ export function VariantSection({
             <>
               <Pick
                 label="Part"
-                value={mixes[i]?.part ?? ''}
+                value={mixes[i]?.part ?? kindId('')}
                 options={parts}
                 onChange={(id) => setValue(`mixes.${i}.part`, id, dirty)}
               />
@@ -163,7 +164,7 @@ export function VariantSection({
               />
               <Pick
                 label="against part"
-                value={mixes[i]?.against ?? ''}
+                value={mixes[i]?.against ?? kindId('')}
                 options={parts}
                 onChange={(id) => setValue(`mixes.${i}.against`, id, dirty)}
               />

@@ -1,3 +1,4 @@
+import type { PartId } from '@/core/pumps/ids';
 import type { GaugeKind } from '@/core/pumps/family';
 import type { OwnCharacteristic, OwnWay } from '@/core/pumps/own';
 import type { Sheet } from '@/core/records/sheet';
@@ -7,7 +8,7 @@ import type { Reader } from './formReader';
 export interface OwnFields {
   id: string;
   name: string;
-  part: string;
+  part: PartId;
   way: OwnWay;
   places: string;
   first: string;
@@ -19,7 +20,7 @@ export interface OwnFields {
 }
 
 /** An own check that nobody has described yet. */
-export const newOwn = (id: string, part: string): OwnFields => ({
+export const newOwn = (id: string, part: PartId): OwnFields => ({
   ...{ id, part, name: '', way: 'size', places: '', convention: '', caution: '' },
   ...{ first: '', firstTool: 'caliper', second: '', secondTool: 'caliper' },
 });

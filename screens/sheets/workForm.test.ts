@@ -1,3 +1,4 @@
+import { operationId, dimensionId } from '@/core/pumps/ids';
 import type { Sheet } from '@/core/records/sheet';
 import { DEMO_SHEETS, VELTRANE_T6 } from '@/demo/sheets';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
@@ -5,8 +6,8 @@ import { hasSets, newSet, pricedKinds, workedSizes } from './workForm';
 
 const SHEET: Sheet = {
   ...VELTRANE_T6,
-  metal: [{ dimension: 'pocket-depth', least_mm: 19.8765, most_mm: 20.4321 }],
-  prices: [{ operation: 'whole-pump', price: 512.5, days: 4 }],
+  metal: [{ dimension: dimensionId('pocket-depth'), least_mm: 19.8765, most_mm: 20.4321 }],
+  prices: [{ operation: operationId('whole-pump'), price: 512.5, days: 4 }],
   sets: [{ id: 'plus', name: 'Gear set +0.05', over_mm: 0.0513, price: 80, days: 2 }],
 };
 
@@ -82,7 +83,7 @@ describe('what a pump can be asked about work', () => {
       const kinds = pricedKinds(sheet).map(({ id }) => id);
       expect(kinds[0]).toBe('whole-pump');
       expect(new Set(kinds).size).toBe(kinds.length);
-      expect(kinds.includes('gear-set')).toBe(hasSets(sheet));
+      expect(kinds.includes(operationId('gear-set'))).toBe(hasSets(sheet));
       expect(workedSizes(sheet).length).toBeGreaterThan(0);
     },
   );

@@ -1,9 +1,11 @@
+import { operationId } from '@/core/pumps/ids';
 import { NEW_RULES } from '@/core/records/rules';
 import type { Sheet } from '@/core/records/sheet';
 import { pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import { MM_PER, type ShopUnit } from '@/core/quantity/units';
-import { GEARS, type Operation } from '@/core/rework/operations/operation';
+import { hasRole } from '@/core/pumps/kinds';
+import type { Operation } from '@/core/rework/operations/operation';
 import { NEW_PUMP } from '@/core/rework/operations/operations';
 import { offersFor } from '@/core/rework/operations/offers';
 import type { Dimension } from '@/core/pumps/family';
@@ -35,7 +37,7 @@ export function pricedKinds(sheet: Sheet): Operation[] {
 
 /** Tells whether a pump has gears or rotors that are bought as a set. */
 export const hasSets = (sheet: Sheet): boolean =>
-  pumpOf(sheet).parts.some(({ kind }) => GEARS.some((gear) => gear === kind));
+  pumpOf(sheet).parts.some((part) => hasRole(part, 'set'));
 
 export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
   const length = (mm: number | null | undefined) =>
@@ -85,7 +87,8 @@ function readMetal(form: WorkForm, before: WorkForm, sheet: Sheet, read: Reader)
 }
 
 function readPrices(form: WorkForm, read: Reader): Sheet['prices'] {
-  return Object.entries(form.prices).flatMap(([operation, { price, days }]) => {
+  return Object.entries(form.prices).flatMap(([id, { price, days }]) => {
+    const operation = operationId(id);
     const [sum, wait] = [
       read.number(`prices.${operation}.price`, price),
       read.number(`prices.${operation}.days`, days),

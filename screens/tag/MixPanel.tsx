@@ -1,3 +1,4 @@
+import type { KindId } from '@/core/pumps/ids';
 import { mixPart } from '@/core/commands/job';
 import { StyleSheet, View } from 'react-native';
 import { mixOf, originOf, type Mixed } from '@/core/inspect/mixing';
@@ -25,7 +26,7 @@ export function MixPanel({ job }: { readonly job: Job }) {
   const nameOf = (id: string | null) => variants.find((v) => v.id === id)?.name ?? 'not chosen';
   const partOf = (id: string) => partName(job.sheet, id);
   const mixed = mixOf(job);
-  const from = (part: string, variant: string) => void run(mixPart(part, variant));
+  const from = (part: KindId, variant: string) => void run(mixPart(part, variant));
   return (
     <View style={styles.panel}>
       <Heading>Mixed parts</Heading>

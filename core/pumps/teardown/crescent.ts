@@ -5,6 +5,7 @@ import {
   converterSeal,
   FRONT_PUMP_RENEWALS,
   HEAVY,
+  HUB_BUSHING_RENEWED,
   hubBushing,
   hubSurfaces,
   on,
@@ -79,6 +80,7 @@ export const crescentTeardown: Teardown = {
     ...hubBushing,
   ],
   renew: FRONT_PUMP_RENEWALS,
+  renewed: HUB_BUSHING_RENEWED,
   also: TRANSMISSION_CHECKS,
   clutches: TRANSMISSION_CLUTCHES,
 };

@@ -1,5 +1,6 @@
 import { coverTrack } from './pocket';
-import { GEAR_AND_IDLER, sectionOf, type GearName, type Section } from '../sections';
+import { partId } from '../ids';
+import { GEAR_AND_IDLER, GEARS, onSectionIds, teardownOnSection, type GearName } from '../sections';
 import {
   alsoCheck,
   asks,
@@ -10,6 +11,7 @@ import {
   step,
   STUCK_SHAFT,
   surface,
+  treated,
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
@@ -21,81 +23,88 @@ import {
 } from './teardown';
 import { say } from '../../wording/say';
 
+const ENDS = ['front', 'rear'] as const;
+
+const EACH_BUSHING = GEARS.flatMap(([gear]) => ENDS.map((end) => `bushing-${gear}-${end}`));
+
 /** Says where a gear's mark goes, as a share of the half-side. */
 const HEIGHT = { drive: -0.4, idler: 0.4 } as const;
 
 /** Returns a gear and the bore that it runs in: what bearing wear lets it cut. */
-function gearSurfaces({ of, word }: Section, [gear, name]: GearName, journal: Surface): Surface[] {
+function gearSurfaces([gear, name]: GearName, journal: Surface): Surface[] {
   return [
-    surface(
-      of(`bore-${gear}`),
-      word(say('pumps.boreInletSide', { gear: name })),
-      of('body'),
+    treated(
+      ['sleeve'],
+      `bore-${gear}`,
+      say('pumps.boreInletSide', { gear: name }),
+      'body',
       'wall',
-      at(of(`bore-track-${gear}`), 'a'),
+      at(`bore-track-${gear}`, 'a'),
       asks(
-        [of(`tip-body-${gear}`), of(`body-track-${gear}`)],
+        [`tip-body-${gear}`, `body-track-${gear}`],
         'bearing wear lets the gear cut into the body',
         ['walked-in', 'scored', 'ridge', 'polished'],
       ),
     ),
     surface(
-      of(`teeth-${gear}`),
-      word(say('pumps.teethAndFaces', { gear: name })),
-      of(gear),
+      `teeth-${gear}`,
+      say('pumps.teethAndFaces', { gear: name }),
+      gear,
       'teeth',
       on('body', 0.28, HEIGHT[gear]),
-      asks([of('backlash'), of('end')], 'marked teeth or faces leak'),
+      asks(['backlash', 'end'], 'marked teeth or faces leak'),
     ),
     journal,
   ];
 }
 
-const journalOf = ({ of, word }: Section, [gear, name]: GearName): Surface =>
-  surface(
-    of(`journals-${gear}`),
-    word(say('pumps.journalsOf', { gear: name })),
-    of(gear),
+const journalOf = ([gear, name]: GearName): Surface =>
+  treated(
+    ['polish-journal'],
+    `journals-${gear}`,
+    say('pumps.journalsOf', { gear: name }),
+    gear,
     'journal',
     on('shaft', gear === 'drive' ? 0.67 : -0.67, 0),
     asks(
-      [of(`shaft-bushing-${gear}-front`), of(`shaft-bushing-${gear}-rear`), of(`tip-body-${gear}`)],
+      [`shaft-bushing-${gear}-front`, `shaft-bushing-${gear}-rear`, `tip-body-${gear}`],
       'blue or scored: it ran tight or dry',
     ),
   );
 
 /** Lists the surfaces of one section of a stack between its plates. */
-function plateSection(s: Section): Surface[] {
-  const { of, word } = s;
+function plateSection(): Surface[] {
   return [
-    ...s.gears.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
-    ...(['front', 'rear'] as const).map((end) =>
-      surface(
-        of(`plate-${end}`),
-        word(say('pumps.plate', { end })),
-        of(`plate-${end}`),
+    ...GEARS.flatMap((gear) => gearSurfaces(gear, journalOf(gear))),
+    ...ENDS.map((end) =>
+      treated(
+        ['grind-plate'],
+        `plate-${end}`,
+        say('pumps.plate', { end }),
+        `plate-${end}`,
         'face',
-        end === 'front' ? at(of('plate-wear-front'), 'a') : on('plate', -0.4, 0.2),
-        asks([of(`plate-wear-${end}`), of('end')], 'wear of the plate adds to the end clearance'),
+        end === 'front' ? at('plate-wear-front', 'a') : on('plate', -0.4, 0.2),
+        asks([`plate-wear-${end}`, 'end'], 'wear of the plate adds to the end clearance'),
       ),
     ),
-    ...(['front', 'rear'] as const).map((end) =>
-      surface(
-        of(`gasket-face-${end}`),
-        word(say('pumps.plateGasketSide', { end })),
-        of(`plate-${end}`),
+    ...ENDS.map((end) =>
+      treated(
+        ['grind-gasket-side'],
+        `gasket-face-${end}`,
+        say('pumps.plateGasketSide', { end }),
+        `plate-${end}`,
         'face',
         on('plate', end === 'front' ? 0.62 : -0.62, 0.2),
       ),
     ),
     surface(
-      of('bushings'),
-      word('Bushings'),
-      'bushing',
+      'bushings',
+      'Bushings',
+      EACH_BUSHING,
       'bearing',
       on('bushing', 0.55, 0),
       asks(
-        [of('shaft-bushing-drive-front'), of('shaft-bushing-drive-rear'), of('tip-body-drive')],
+        ['shaft-bushing-drive-front', 'shaft-bushing-drive-rear', 'tip-body-drive'],
         'a loose bushing lets the gears cut into the body',
       ),
     ),
@@ -103,19 +112,19 @@ function plateSection(s: Section): Surface[] {
 }
 
 /** Lists the surfaces of one section of a stack between its bushing blocks. */
-function blockSection(s: Section): Surface[] {
-  const { of, word } = s;
+function blockSection(): Surface[] {
   return [
-    ...s.gears.flatMap((gear) => gearSurfaces(s, gear, journalOf(s, gear))),
-    ...(['front', 'rear'] as const).map((end) =>
-      surface(
-        of(`block-${end}`),
-        word(say('pumps.block', { end })),
-        of(`block-${end}`),
+    ...GEARS.flatMap((gear) => gearSurfaces(gear, journalOf(gear))),
+    ...ENDS.map((end) =>
+      treated(
+        ['grind-block'],
+        `block-${end}`,
+        say('pumps.block', { end }),
+        `block-${end}`,
         'bearing',
         on('bushing', end === 'front' ? 0.55 : -0.55, 0),
         asks(
-          [of('end'), of(`shaft-bushing-drive-${end}`), of('tip-body-drive')],
+          ['end', `shaft-bushing-drive-${end}`, 'tip-body-drive'],
           'a worn block opens the end clearance and lets the gears cut into the body',
         ),
       ),
@@ -124,20 +133,15 @@ function blockSection(s: Section): Surface[] {
 }
 
 /** Describes the casting of a section: cracked, one of a stack is replaced, and a single pump is done with. */
-const castingOf = ({ of, word }: Section, sections: number): Surface => ({
-  ...surface(
-    of('ears'),
-    word('Body, ears and ports'),
-    of('body'),
-    'casting',
-    on('empty', -0.66, -0.72),
-  ),
+const castingOf = (sections: number): Surface => ({
+  ...surface('ears', 'Body, ears and ports', 'body', 'casting', on('empty', -0.66, -0.72)),
   ...(sections > 1 ? { ofSection: true as const } : {}),
 });
 
 /** Lists where the lips of the shaft seals run: the inner one holds the oil, the outer one keeps dirt out. */
 const SEAL_TRACKS: readonly Surface[] = [
-  surface(
+  treated(
+    ['polish-seal-track'],
     'seal-track-inner',
     'Shaft, under the inner seal',
     'drive',
@@ -145,7 +149,8 @@ const SEAL_TRACKS: readonly Surface[] = [
     on('shaft', 0.74, 0.08),
   ),
   {
-    ...surface(
+    ...treated(
+      ['polish-seal-track'],
       'seal-track-outer',
       'Shaft, under the outer seal',
       'drive',
@@ -160,8 +165,6 @@ const COMMON: readonly Surface[] = [
   surface('shaft-drive', 'Shaft end, splines or key', 'drive', 'drive', on('shaft', 0.82, 0)),
 ];
 
-const ONE = sectionOf(1, 1, GEAR_AND_IDLER);
-
 function oilSurfaces(): Surface[] {
   const idlerShaft = surface(
     'idler-shaft',
@@ -172,9 +175,10 @@ function oilSurfaces(): Surface[] {
     asks(['idler-shaft-fit', 'idler-shaft-height'], 'the idler has worn its shaft'),
   );
   return [
-    castingOf(ONE, 1),
+    castingOf(1),
     ...COMMON,
-    surface(
+    treated(
+      ['face-deck'],
       'deck',
       'Deck',
       'body',
@@ -182,37 +186,32 @@ function oilSurfaces(): Surface[] {
       on('empty', 0.72, 0.05),
       asks(['end'], 'the straightedge rests on the deck'),
     ),
-    ...ONE.gears.flatMap((gear) =>
-      gearSurfaces(ONE, gear, gear[0] === 'idler' ? idlerShaft : journalOf(ONE, gear)),
+    ...GEAR_AND_IDLER.flatMap((gear) =>
+      gearSurfaces(gear, gear[0] === 'idler' ? idlerShaft : journalOf(gear)),
     ),
     coverTrack('wear mark of the gears', 'end clearance', 'plate', 'a'),
   ];
 }
 
-const stripSection = ({ of, word }: Section): StripStep[] => [
-  step(of('plates'), 'plate', word('Mark the side of each plate, then lift the plates off.'), {
+const stripSection: readonly StripStep[] = [
+  step('plates', 'plate', 'Mark the side of each plate, then lift the plates off.', {
     way: 'relief',
   }),
-  step(of('gears'), 'drive', word('Mark the meshing teeth, then pull both gears.'), {
+  step('gears', 'drive', 'Mark the meshing teeth, then pull both gears.', {
     way: 'mark',
     caution: STUCK_SHAFT,
   }),
 ];
 
-const stripBlocks = ({ of, word }: Section): StripStep[] => [
+const stripBlocks: readonly StripStep[] = [
+  step('gears', 'drive', 'Mark the meshing teeth, then push gears and blocks out together.', {
+    way: 'mark',
+    caution: STUCK_SHAFT,
+  }),
   step(
-    of('gears'),
-    'drive',
-    word('Mark the meshing teeth, then push gears and blocks out together.'),
-    {
-      way: 'mark',
-      caution: STUCK_SHAFT,
-    },
-  ),
-  step(
-    of('blocks'),
+    'blocks',
     'bushing',
-    word('See which side each block’s relief groove is on, then pull the block off its gears.'),
+    'See which side each block’s relief groove is on, then pull the block off its gears.',
     {
       way: 'relief',
     },
@@ -220,39 +219,54 @@ const stripBlocks = ({ of, word }: Section): StripStep[] => [
 ];
 
 /** Asks, in a stack, how the gear sits on its shaft by key or spline: a loose one wears both. */
-const looseGear = ({ of, word }: Section): AlsoCheck =>
-  alsoCheck(
-    of('gear-loose'),
-    word('Drive gear on its shaft'),
-    word('Rock the drive gear on its key or splines. How does it fit?'),
-    ['tight', 'rocks', 'slides'],
-    'tight',
-  );
+const looseGear: AlsoCheck = alsoCheck(
+  'gear-loose',
+  'Drive gear on its shaft',
+  'Rock the drive gear on its key or splines. How does it fit?',
+  ['tight', 'rocks', 'slides'],
+  'tight',
+);
 
 type Build = 'plates' | 'blocks' | 'oil';
 
+/** Lists what is looked at, taken out and checked of each section of a stack. */
+const SECTION: Readonly<
+  Record<Exclude<Build, 'oil'>, Pick<Teardown, 'surfaces' | 'strip' | 'also'>>
+> = {
+  plates: { surfaces: plateSection(), strip: stripSection, also: [looseGear] },
+  blocks: { surfaces: blockSection(), strip: stripBlocks, also: [looseGear] },
+};
+
 /** The bushings that a house renews, counted by section; an oil pump’s are pressed in for good. */
-const RENEWED_BUSHINGS: Readonly<Record<Build, (sections: number) => Renewal[]>> = {
-  plates: (sections) => [renewal('bushings', 'Bushings, set of four', sections, 'house')],
-  blocks: (sections) => [renewal('blocks', 'Bushing blocks, pair', sections, 'house')],
-  oil: () => [],
+const RENEWED: Readonly<
+  Record<Build, { readonly renew: (sections: number) => Renewal[]; readonly parts: string[] }>
+> = {
+  plates: {
+    renew: (sections) => [renewal('bushings', 'Bushings, set of four', sections, 'house')],
+    parts: EACH_BUSHING,
+  },
+  blocks: {
+    renew: (sections) => [renewal('blocks', 'Bushing blocks, pair', sections, 'house')],
+    parts: ENDS.map((end) => `block-${end}`),
+  },
+  oil: { renew: () => [], parts: [] },
 };
 
 /** Returns what happens to an external gear pump, its stack or its oil pump build, before any instrument. */
-export function externalTeardown(build: Build, sections: readonly Section[]): Teardown {
+export function externalTeardown(build: Build, sections: number): Teardown {
   const oil = build === 'oil';
+  const numbers = Array.from({ length: sections }, (_, i) => i + 1);
+  const stack = oil
+    ? []
+    : numbers.map((number) => {
+        const { surfaces, ...rest } = SECTION[build];
+        const section = { ...rest, surfaces: [castingOf(sections), ...surfaces] };
+        return teardownOnSection(section, number, sections);
+      });
+  const { renew, parts } = RENEWED[build];
   return {
     surfaces: [
-      ...(oil
-        ? oilSurfaces()
-        : [
-            ...COMMON,
-            ...SEAL_TRACKS,
-            ...sections.flatMap((s) => [
-              castingOf(s, sections.length),
-              ...(build === 'blocks' ? blockSection(s) : plateSection(s)),
-            ]),
-          ]),
+      ...(oil ? oilSurfaces() : [...COMMON, ...SEAL_TRACKS, ...stack.flatMap((s) => s.surfaces)]),
       ...valveSurfaces('Relief'),
     ],
     strip: [
@@ -275,16 +289,22 @@ export function externalTeardown(build: Build, sections: readonly Section[]): Te
               way: 'mark',
             }),
           ]
-        : sections.flatMap(build === 'blocks' ? stripBlocks : stripSection)),
+        : stack.flatMap((s) => s.strip)),
       step('seal', 'body', 'Remove the shaft seal. Do not mark the seal bore.', { way: 'lip' }),
       valveStep('plunger', 'relief valve'),
     ],
     renew: [
       renewal('seal', 'Shaft seal'),
-      renewal('o-rings', 'O-rings and plate seals, set', oil ? 1 : sections.length),
-      ...RENEWED_BUSHINGS[build](sections.length),
+      renewal('o-rings', 'O-rings and plate seals, set', sections),
+      ...renew(sections),
     ],
-    also: oil ? OIL_PUMP_CHECKS : sections.length > 1 ? sections.map(looseGear) : [],
+    renewed: Object.fromEntries(
+      renew(sections).map(({ id }) => [
+        id,
+        numbers.flatMap((number) => onSectionIds(parts.map(partId), number)),
+      ]),
+    ),
+    also: oil ? OIL_PUMP_CHECKS : sections > 1 ? stack.flatMap((s) => s.also) : [],
     clutches: [],
   };
 }

@@ -5,11 +5,13 @@ import {
   renewal,
   step,
   surface,
+  treated,
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
   type Teardown,
 } from './teardown';
+import { partId } from '../ids';
 import { rotorSurfaces } from './vane';
 
 /** Describes what happens to a fixed vane cartridge before any instrument. */
@@ -25,7 +27,8 @@ export const fixedVaneTeardown: Teardown = {
       asks(['ring-wear', 'vane-length'], 'a rippled ring wears its vanes'),
     ),
     surface('ring-face', 'Cam ring, both faces', 'ring', 'face', at('ring-width', 'a')),
-    surface(
+    treated(
+      ['grind-cover'],
       'plates',
       'Pressure plate and cover face',
       'cover',
@@ -75,6 +78,7 @@ export const fixedVaneTeardown: Teardown = {
     renewal('o-rings', 'Body and plate O-rings, set'),
     renewal('bearing', 'Shaft bearing', 1, 'house'),
   ],
+  renewed: { bearing: [partId('bearing')] },
   also: [],
   clutches: [],
 };

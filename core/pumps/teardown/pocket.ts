@@ -1,4 +1,4 @@
-import { asks, at, on, surface, type Surface } from './teardown';
+import { asks, at, on, surface, treated, type Surface } from './teardown';
 import { say } from '../../wording/say';
 
 /** Describes what a body with a pocket and a cover has, whatever turns in it. */
@@ -12,7 +12,8 @@ export const ears: Surface = surface(
 
 /** Returns the face that the cover lies on; marks on it ask for its flatness and for these characteristics. */
 export const deck = (measure: readonly string[]): Surface =>
-  surface(
+  treated(
+    ['face-deck'],
     'deck',
     'Deck',
     'body',
@@ -27,7 +28,8 @@ export const deck = (measure: readonly string[]): Surface =>
  * @param who runs over it, as in *gears*
  */
 export const floor = (measure: readonly string[], who: string): Surface =>
-  surface(
+  treated(
+    ['sink-pocket'],
     'floor',
     'Pocket floor',
     'body',
@@ -54,7 +56,8 @@ export const wall = (x: number, y: number, who: string): Surface =>
 
 /** Returns a face of what turns, as it is looked at on both sides. */
 export const runningFace = (part: string, name: string, hour: string): Surface =>
-  surface(
+  treated(
+    ['grind-widths'],
     `${part}-face`,
     say('pumps.bothFaces', { part: name }),
     part,
@@ -80,7 +83,8 @@ export const rim = (part: string, name: string): Surface =>
  * @param gap that the wear adds to, as in *end clearance*
  */
 export const coverTrack = (track: string, gap: string, part = 'cover', station = '4'): Surface =>
-  surface(
+  treated(
+    ['grind-cover'],
     'cover-track',
     say('pumps.coverMark', { mark: track }),
     part,

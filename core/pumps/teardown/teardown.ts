@@ -1,3 +1,16 @@
+import {
+  characteristicId,
+  partId,
+  stationId,
+  surfaceId,
+  type CharacteristicId,
+  type DimensionId,
+  type KindId,
+  type PartId,
+  type StationId,
+  type SurfaceId,
+} from '../ids';
+import type { Remedy } from '../remedies';
 import type { Point } from '../shapes';
 import type { View } from '../view';
 import type { Clutch } from './clutch';
@@ -9,7 +22,7 @@ import { say } from '../../wording/say';
  * half-side.
  */
 export type Spot =
-  | { readonly of: string; readonly station: string }
+  | { readonly of: DimensionId | CharacteristicId; readonly station: StationId }
   | { readonly view: View; readonly share: Point };
 
 /** Describes what a defect found here asks to be measured before anything else, and why. */
@@ -17,18 +30,21 @@ export interface Asks {
   /** The defects that ask; every one but a polish where none is named. */
   readonly defects?: readonly DefectId[];
   /** Characteristics by id, the most telling first. */
-  readonly measure: readonly string[];
+  readonly measure: readonly CharacteristicId[];
   /** Completes *measured first, since …*. */
   readonly why: string;
 }
 
 /** A working surface that is judged by eye and nail. */
 export interface Surface {
-  readonly id: string;
+  readonly id: SurfaceId;
   readonly name: string;
-  readonly part: string;
+  /** Lists the parts that it is on: one, or several alike that are looked at together. */
+  readonly parts: readonly PartId[];
   readonly kind: SurfaceKind;
   readonly spot: Spot;
+  /** Lists what puts it right, beside a new part in the place of its own. */
+  readonly remedies: readonly Remedy[];
   readonly asks: readonly Asks[];
   /** A seal beside another runs here and only keeps dirt out: the other holds the oil. */
   readonly keepsOut?: true;
@@ -39,7 +55,8 @@ export interface Surface {
 /** A step of taking the pump apart, as a sheet lists it. */
 export interface StripStep {
   readonly id: string;
-  readonly part: string;
+  /** A part, or the kind of several that come out at once. */
+  readonly part: PartId | KindId;
   /** Says what to do, as an instruction. */
   readonly do: string;
   /** Names the way round to record before it comes out: an id of WAYS_ROUND, or empty. */
@@ -65,6 +82,8 @@ export interface AlsoCheck {
   readonly options: readonly string[];
   /** The option that is right where there is one; empty where the answer is only noted. */
   readonly expected: string;
+  /** An answer that asks for work, and what puts it right. */
+  readonly asksFor?: { readonly answer: string; readonly remedy: Remedy };
 }
 
 /** Describes what happens to a pump of a family before any instrument. */
@@ -73,23 +92,39 @@ export interface Teardown {
   readonly surfaces: readonly Surface[];
   readonly strip: readonly StripStep[];
   readonly renew: readonly Renewal[];
+  /** Says which parts of the pump some of those are, by their ids. */
+  readonly renewed: Readonly<Record<string, readonly PartId[]>>;
   readonly also: readonly AlsoCheck[];
   /** The one-way clutches that a unit of this kind has as a rule. */
   readonly clutches: readonly Clutch[];
 }
 
-/** Makes a surface that is judged by eye and nail. */
-export const surface = (
+type SurfaceOf = readonly [
   id: string,
   name: string,
-  part: string,
+  part: string | readonly string[],
   kind: SurfaceKind,
   spot: Spot,
-  ...asks: readonly Asks[]
-): Surface => ({ id, name, part, kind, spot, asks });
+  ...asks: readonly Asks[],
+];
+
+/** Makes a surface that is judged by eye and nail, and that work puts right. */
+export const treated = (
+  remedies: readonly Remedy[],
+  ...[id, name, part, kind, spot, ...asks]: SurfaceOf
+): Surface => ({
+  ...{ id: surfaceId(id), name, kind, spot, asks, remedies },
+  parts: [part].flat().map(partId),
+});
+
+/** Makes a surface that is judged by eye and nail; nothing but another part puts it right. */
+export const surface = (...of: SurfaceOf): Surface => treated([], ...of);
 
 /** Places a surface on the drawing where something is measured. */
-export const at = (of: string, station: string): Spot => ({ of, station });
+export const at = (of: string, station: string): Spot => ({
+  of: characteristicId(of),
+  station: stationId(station),
+});
 
 /** Places a surface on the drawing by shares of its half-side, −1 to 1. */
 export const on = (view: View, x: number, y: number): Spot => ({ view, share: { x, y } });
@@ -99,7 +134,7 @@ export const asks = (
   measure: readonly string[],
   why: string,
   defects?: readonly DefectId[],
-): Asks => (defects ? { measure, why, defects } : { measure, why });
+): Asks => ({ measure: measure.map(characteristicId), why, ...(defects ? { defects } : {}) });
 
 /** Makes a step of taking a pump apart. */
 export const step = (
@@ -111,7 +146,7 @@ export const step = (
     right = '',
     caution = '',
   }: Partial<Pick<StripStep, 'way' | 'right' | 'caution'>> = {},
-): StripStep => ({ id, part, do: words, way, right, caution });
+): StripStep => ({ id, part: partId(part), do: words, way, right, caution });
 
 /** Makes a part that goes on the order list by itself. */
 export const renewal = (
@@ -157,7 +192,8 @@ export const valveSurfaces = (name: string): Surface[] => [
     at('spring-free-length', 'a'),
     asks(['spring-length'], 'a tired spring opens early', ['broken', 'rusted']),
   ),
-  surface(
+  treated(
+    ['cut-seat'],
     'valve-seat',
     say('pumps.seatOf', { valve: name }),
     'plunger',
@@ -234,7 +270,8 @@ export const hubSurfaces: readonly Surface[] = [
     at('bushing-bore', 'a'),
     asks(['hub-bushing'], 'the bushing has run hot or loose'),
   ),
-  surface(
+  treated(
+    ['polish-journal'],
     'hub',
     'Hub journal',
     'hub',
@@ -242,7 +279,8 @@ export const hubSurfaces: readonly Surface[] = [
     at('hub-diameter', 'a'),
     asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored: it ran tight or dry'),
   ),
-  surface(
+  treated(
+    ['change-washer'],
     'thrust-washer',
     'Thrust washer',
     'unit',
@@ -283,3 +321,6 @@ export const FRONT_PUMP_RENEWALS: readonly Renewal[] = [
   renewal('rings', 'Sealing rings, set'),
   renewal('bushing', 'Hub bushing', 1, 'house'),
 ];
+
+/** The part that the house renewal of a front pump is; the stator’s bushings are renewed where measuring says so. */
+export const HUB_BUSHING_RENEWED = { bushing: [partId('bushing')] };

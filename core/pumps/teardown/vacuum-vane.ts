@@ -1,5 +1,8 @@
-import { asks, on, renewal, step, STUCK_SHAFT, surface, type Teardown } from './teardown';
+import { partId } from '../ids';
+import { asks, on, renewal, step, STUCK_SHAFT, surface, treated, type Teardown } from './teardown';
 import { rotorSurfaces } from './vane';
+
+const BEARINGS = ['bearing-front', 'bearing-rear'].map(partId);
 
 /** Describes what happens to a small vacuum or transfer vane pump before any instrument. */
 export const vacuumVaneTeardown: Teardown = {
@@ -14,7 +17,8 @@ export const vacuumVaneTeardown: Teardown = {
       asks(['ring-wear', 'vane-length'], 'a rippled bore wears its vanes'),
     ),
     ...rotorSurfaces(['side-rotor']),
-    surface(
+    treated(
+      ['grind-cover'],
       'covers',
       'End covers, inside',
       'cover',
@@ -25,7 +29,7 @@ export const vacuumVaneTeardown: Teardown = {
     surface(
       'bearings',
       'Bearings',
-      'cover',
+      BEARINGS,
       'bearing',
       on('cover', 0, -0.12),
       asks(['bearing-play-front', 'bearing-play-rear'], 'a loose rotor cuts into the bore'),
@@ -51,6 +55,7 @@ export const vacuumVaneTeardown: Teardown = {
     renewal('gaskets', 'End cover gaskets', 2),
     renewal('bearings', 'Bearings', 2, 'house'),
   ],
+  renewed: { bearings: BEARINGS },
   also: [],
   clutches: [],
 };

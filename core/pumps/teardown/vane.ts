@@ -1,8 +1,9 @@
-import { asks, at, on, surface, type Surface } from './teardown';
+import { asks, at, on, surface, treated, type Surface } from './teardown';
 
 /** Returns the rotor and its vanes, as every vane pump has them. */
 export const rotorSurfaces = (sides: readonly string[]): Surface[] => [
-  surface(
+  treated(
+    ['grind-widths'],
     'rotor-face',
     'Rotor, both faces',
     'rotor',

@@ -5,12 +5,14 @@ import {
   at,
   converterSeal,
   FRONT_PUMP_RENEWALS,
+  HUB_BUSHING_RENEWED,
   hubBushing,
   hubSurfaces,
   on,
   renewal,
   step,
   surface,
+  treated,
   TRANSMISSION_CHECKS,
   UNDER_LOAD,
   valveStep,
@@ -33,7 +35,8 @@ export const variableVaneTeardown: Teardown = {
       asks(['slide-pivot'], 'a worn pivot lets the slide tip'),
     ),
     ...rotorSurfaces(['side-rotor']),
-    surface(
+    treated(
+      ['grind-widths'],
       'slide-face',
       'Slide, both faces',
       'slide',
@@ -96,6 +99,7 @@ export const variableVaneTeardown: Teardown = {
     ...hubBushing,
   ],
   renew: [...FRONT_PUMP_RENEWALS, renewal('slide-seals', 'Slide seals, set')],
+  renewed: HUB_BUSHING_RENEWED,
   also: TRANSMISSION_CHECKS,
   clutches: TRANSMISSION_CLUTCHES,
 };

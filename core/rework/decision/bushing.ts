@@ -1,5 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
-import type { Characteristic } from '../../pumps/family';
+import type { Characteristic, PumpModel } from '../../pumps/family';
+import { hasRole } from '../../pumps/kinds';
 import { bushingFit, type BushingFit } from '../operations/bushingFit';
 import type { ReworkCase } from './case';
 import type { Offer } from '../operations/offers';
@@ -15,9 +16,11 @@ export interface BushingWork {
   readonly hub: boolean;
 }
 
-/** Tells whether an operation sizes a bushing. */
-const sizes = ({ operation }: Offer): boolean =>
-  operation.id === 'bushing-renewed' || operation.id === 'bushing-honed';
+/** Tells whether an offer leaves a bushing at a size of its own: it is honed, or sized as it goes in. */
+const isSizing = ({ operation, parts }: Offer, pump: PumpModel): boolean =>
+  operation.sizes === true ||
+  (operation.replaces !== null &&
+    pump.parts.some((p) => parts.includes(p.id) && hasRole(p, 'sized')));
 
 /** Returns the bushing that an operation sizes, and how; null where it sizes none. */
 export function bushingWork(
@@ -25,10 +28,13 @@ export function bushingWork(
   all: readonly Assessment[],
   offer: Offer,
 ): BushingWork | null {
-  if (!sizes(offer)) return null;
-  const partOf = (id: string) => known.pump.dimensions.find((d) => d.id === id)?.part ?? '';
+  if (!isSizing(offer, known.pump)) return null;
+  const partOf = (id: string) => known.pump.dimensions.find((d) => d.id === id)?.part;
   const a = all.find(({ characteristic: { terms } }) =>
-    terms?.some(({ dimension, factor }) => factor > 0 && offer.parts.includes(partOf(dimension))),
+    terms?.some(
+      ({ dimension, factor }) =>
+        factor > 0 && offer.parts.some((part) => part === partOf(dimension)),
+    ),
   );
   const journal = a?.characteristic.terms?.find(({ factor }) => factor < 0)?.dimension;
   if (!a || journal === undefined) return null;

@@ -1,5 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
 import type { State } from '../../guidance/evaluator';
+import { characteristicId, type CharacteristicId } from '../../pumps/ids';
 import { pumpOf } from '../../pumps/registry';
 import type { Job } from '../../records/job';
 import { bringsIn, effectsOn, type EndEffects, type Known } from '../effects/effects';
@@ -54,7 +55,7 @@ export function reachOf(
 function areApart(a: Offer, b: Offer): boolean {
   const shared = a.parts.some((part) => b.parts.includes(part));
   if (!shared) return false;
-  if (a.operation.renews.length > 0 || b.operation.renews.length > 0) return true;
+  if (a.operation.replaces !== null || b.operation.replaces !== null) return true;
   const sizes = (o: Offer) => o.works.flatMap((w) => w.moves.map((m) => m.dimension));
   const both = sizes(a).some((size) => sizes(b).includes(size));
   // Facing and sinking move the same depth either way: both may be needed for two clearances.
@@ -141,7 +142,29 @@ const rowOfUnsized = ({ assessment, by }: Unsized): Row => ({
 });
 
 /** Returns the gap that a row is about. */
-export const gapOfRow = (rowId: string): string => rowId.replace(/--(low|high)$/, '');
+export const gapOfRow = (rowId: string): CharacteristicId =>
+  characteristicId(rowId.replace(/--(low|high)$/, ''));
+
+/** Lists the offers that do for a small job as well: a part that a gap may want replaced need not be stoned first. */
+function renewedAnyway(need: Need, { offers, watched, unsized }: ReworkCase): Offer[] {
+  if (!need.offers.every(({ operation }) => operation.asked)) return [];
+  const parts = need.offers.flatMap((o) => o.parts);
+  const mayBeWanted = ({ id }: Offer) =>
+    unsized.some(({ by }) => by.includes(id)) ||
+    watched.some((w) => w.assessment.verdict !== 'in' && isMovedBy(w, id));
+  return offers.filter(
+    (o) =>
+      o.operation.replaces !== null &&
+      parts.some((part) => o.parts.includes(part)) &&
+      mayBeWanted(o),
+  );
+}
+
+/** Tells whether an offer moves either end of a gap. */
+export function isMovedBy({ effects }: Watched, offer: string): boolean {
+  const ends = effects.get(offer);
+  return ends !== undefined && (isMoved(ends.low) || isMoved(ends.high));
+}
 
 /**
  * Returns a pump's rework as a problem for the solver.
@@ -181,7 +204,7 @@ export function problemIn(
   );
   // What a person switched off is not asked for again by what made it needed.
   const oneOf = needs
-    .map((need) => need.offers.map(({ id }) => id))
+    .map((need) => [...need.offers, ...renewedAnyway(need, rework)].map(({ id }) => id))
     .map((group) => group.filter((id) => works.some((w) => w.id === id)))
     .filter((group) => group.length > 0);
   const rows = [...watched.flatMap(rowsOf), ...unsized.map(rowOfUnsized)];

@@ -1,4 +1,4 @@
-import { jobWithSizes, planFor } from '../../testing/worked';
+import { jobWithSizes, planFor, neverDone } from '../../testing/worked';
 import { fleetOf } from './fleet';
 import { NEW_SHOP } from '../../records/shop';
 
@@ -21,10 +21,7 @@ describe('a fleet', () => {
     expect(fleet.work).toBeCloseTo(24 + (120 / 60) * NEW_SHOP.money.rate, 9);
   });
   it('names the pumps that no work brings in, and counts nothing for them', async () => {
-    const never = ['deck-faced', 'body-renewed', 'gear-set'].map((id) => ({
-      ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
-      ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
-    }));
+    const never = neverDone('deck-faced', 'body-renewed', 'gear-set');
     const job = always('C', { ...SOUND, 'pocket-depth': 20.3 });
     const fleet = fleetOf([await planFor(job, { operations: never })]);
     expect(fleet).toEqual({ spares: [], givenUp: ['C'], minutes: 0, work: 0 });

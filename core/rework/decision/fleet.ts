@@ -50,7 +50,7 @@ export function fleetOf(jobs: readonly FleetJob[]): Fleet {
     minutes += price.minutes;
     work += price.work;
     for (const { offer } of plannedOperations(rework, plan)) {
-      if (offer.operation.renews.length === 0) continue;
+      if (offer.operation.replaces === null) continue;
       const key = `${job.sheet.model}/${offer.id}`;
       const known = spares.get(key);
       spares.set(key, {

@@ -63,13 +63,15 @@ export function partLines(rework: ReworkCase, plan: Pick<RatedPlan, 'works'> | n
     const works = planned.filter((p) => standsWith(p, part));
     // What was seen before it was exchanged was the part that is no longer in the pump.
     const seen = surfaces.filter(
-      (s) => s.surface.part === part.id && s.findings.some((f) => !exchangedSince(job, part.id, f)),
+      (s) =>
+        s.surface.parts.includes(part.id) &&
+        s.findings.some((f) => !exchangedSince(job, part.id, f)),
     );
     const own = sizes.filter((d) => d.part === part.id).map((d) => d.id);
     const gaps = watched
       .map((w) => w.assessment)
       .filter((a) => restsOn(a.characteristic).some((id) => own.includes(id)));
-    const open = unmet.find((u) => u.surface.part === part.id) ?? null;
+    const open = unmet.find((u) => u.surface.parts.includes(part.id)) ?? null;
     if (works.length === 0 && seen.length === 0 && gaps.length === 0) return [];
     const given = open ? (['replace'] as const) : [];
     return [

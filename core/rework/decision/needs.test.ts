@@ -1,3 +1,4 @@
+import { surfaceId, partId, dimensionId } from '../../pumps/ids';
 import { carryOut } from '../../commands/deciding';
 import { record } from '../../journal/commands';
 import type { Job } from '../../records/job';
@@ -6,7 +7,7 @@ import type { Finding } from '../../records/teardown';
 import { answerWords, findingWords, lineReason } from '../../wording/decide';
 import { AT, freshId } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
-import { jobWithSizes, planFor } from '../../testing/worked';
+import { jobWithSizes, planFor, neverDone } from '../../testing/worked';
 import type { ReworkCase } from './case';
 import { partLines, plannedOperations } from './lines';
 import { overallDecision } from './proposal';
@@ -19,7 +20,14 @@ const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
 
 const finding = (surface: string, more: Partial<Finding>): Finding => ({
   ...made(),
-  ...{ kind: 'finding', surface, defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
+  ...{
+    kind: 'finding',
+    surface: surfaceId(surface),
+    defect: 'scored',
+    nail: 'catches',
+    depth_mm: null,
+    spot: null,
+  },
   ...{ proposed: 'machine', why: 'by the book', decided: 'machine', remark: '', ...more },
 });
 
@@ -29,10 +37,7 @@ const found = (surface: string, more: Partial<Finding>, sheet = VELTRANE_T6): Jo
 
 /** A shop that does not do these kinds of operation. */
 const without = (...kinds: string[]): Partial<Shop> => ({
-  operations: kinds.map((id) => ({
-    ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
-    ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
-  })),
+  operations: neverDone(...kinds),
 });
 
 async function needsOn(job: Job, shop: Partial<Shop> = {}) {
@@ -82,7 +87,7 @@ describe('a finding', () => {
     ]);
   });
   it('deeper than the cut goes is renewed, and so is one deeper than the metal that has to stay', async () => {
-    const metal = [{ dimension: 'pocket-depth', least_mm: 20.03, most_mm: null }];
+    const metal = [{ dimension: dimensionId('pocket-depth'), least_mm: 20.03, most_mm: null }];
     const thin = { ...VELTRANE_T6, metal };
     const cuts = async (depth_mm: number, sheet = VELTRANE_T6) =>
       (await needsOn(found('deck', { depth_mm }, sheet))).ids;
@@ -94,7 +99,7 @@ describe('a finding', () => {
   });
   it('on a part that was exchanged since asks for nothing, and says nothing of the new one', async () => {
     const nicked = found('drive-face', { decided: 'dress' });
-    const exchanged = { ...made(), kind: 'operation' as const, part: 'drive', changes: [] };
+    const exchanged = { ...made(), kind: 'operation' as const, part: partId('drive'), changes: [] };
     const after = record(nicked, {
       ...{ ...exchanged, work: 'exchanged' as const, step: null, piece: null, remark: '' },
     });

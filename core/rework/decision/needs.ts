@@ -2,15 +2,18 @@ import { auxiliaryChecks } from '../../inspect/auxiliary';
 import { lookedAt } from '../../inspect/looking';
 import { workEntriesOf } from '../../journal/eras';
 import { exchangedSince } from '../../journal/exchanged';
+import type { PartId } from '../../pumps/ids';
+import { hasRole } from '../../pumps/kinds';
 import type { Surface } from '../../pumps/teardown/teardown';
-import { pumpOf } from '../../pumps/registry';
+import { pumpOf, teardownOf } from '../../pumps/registry';
+import type { Remedy } from '../../pumps/remedies';
 import type { Job } from '../../records/job';
 import type { Decision } from '../../records/rework';
 import type { Shop } from '../../records/shop';
 import type { Finding } from '../../records/teardown';
 import { say } from '../../wording/say';
-import { operationOf } from '../operations/operations';
-import { beginsSo, termsOf, type Offer } from '../operations/offers';
+import { smallOffers, type Offer } from '../operations/offers';
+import { operationFor } from '../operations/operations';
 
 /** One of several operations that has to be done whatever the clearances say, why, and by how much at least. */
 export interface Need {
@@ -37,28 +40,31 @@ const DECIDED: Readonly<Record<Finding['decided'], Decision | null>> = {
   scrap: 'replace',
 };
 
-/** Returns a small job on a part: no size changes by it. */
-function smallJob(id: string, part: string, job: Job, shop: Pick<Shop, 'operations'>): Offer[] {
-  const operation = operationOf(id);
-  const named = pumpOf(job.sheet).parts.find((p) => p.id === part);
-  if (!operation || !named) return [];
-  const terms = termsOf(operation, shop, job.sheet);
-  if (terms.by === 'never') return [];
-  return [
-    {
-      ...{ id: `${id}--${part}`, operation, terms, parts: [part], on: named.name },
-      ...{ along: [], set: null },
-      works: [{ part, work: 'dressed', moves: [] }],
-    },
-  ];
-}
-
-/** Lists the operations that put a surface right in the way that was decided. */
-const offersFor = (offers: readonly Offer[], { id, part }: Surface, decision: Decision): Offer[] =>
+/** Lists the offers that put a part of a surface right in the way that was decided. */
+const offersOn = (
+  offers: readonly Offer[],
+  { remedies }: Surface,
+  part: PartId,
+  decision: Decision,
+): Offer[] =>
   offers.filter(({ operation, parts }) => {
-    const does =
-      operation.decision === decision || (decision === 'replace' && operation.insteadOfNew);
-    return does && parts.includes(part) && beginsSo(id, operation.surfaces);
+    const { remedy, replaces, insteadOfNew } = operation;
+    const does = operation.decision === decision || (decision === 'replace' && insteadOfNew);
+    // Another part in its place puts right whatever was found on it.
+    const isFor = replaces !== null || (remedy !== null && remedies.includes(remedy));
+    return does && isFor && parts.includes(part);
+  });
+
+/** Lists the small jobs that are offered where something that was found asks for them, by their remedies. */
+const smallJobs = (
+  remedies: readonly Remedy[],
+  part: PartId,
+  job: Job,
+  shop: Pick<Shop, 'operations'>,
+): Offer[] =>
+  remedies.flatMap((remedy) => {
+    const operation = operationFor(remedy);
+    return operation?.asked ? smallOffers(operation, part, job, shop) : [];
   });
 
 /** Returns a need for one of some operations; null for none of them. */
@@ -74,10 +80,11 @@ function needFor(
 /** Tells whether an operation can take so much, in mm: it goes so far, and leaves the metal that has to stay. */
 type Reaches = (offer: Offer, least_mm: number) => boolean;
 
-/** Returns what a finding asks for; null where nothing is to be done, unmet where nothing can be. */
+/** Returns what a finding asks for on one part; null where nothing is to be done, unmet where nothing can be. */
 function needOf(
   job: Job,
   surface: Surface,
+  part: PartId,
   finding: Finding,
   offers: readonly Offer[],
   shop: Pick<Shop, 'operations'>,
@@ -89,57 +96,50 @@ function needOf(
   const what = finding.decided === finding.proposed ? finding.why : own;
   const why = say('rework.found', { surface: surface.name, what });
   const depth = finding.depth_mm ?? 0;
-  const direct = offersFor(offers, surface, decision);
+  const small = smallJobs(surface.remedies, part, job, shop);
+  const direct = offersOn([...offers, ...small], surface, part, decision);
+  const renewed = offersOn(offers, surface, part, 'replace');
   const deepEnough = direct.filter((offer) => reaches(offer, depth));
-  const renewed = decision === 'machine' ? offersFor(offers, surface, 'replace') : [];
   const deep = direct.length > 0 && deepEnough.length === 0;
   // A stone takes off what stands up; what goes in deeper than the work for it reaches is beyond it.
-  const stoned =
-    decision === 'dress' && !deep ? smallJob('nicks-stoned', surface.part, job, shop) : [];
+  const stoned = decision === 'dress' && !deep ? smallJobs(['stone'], part, job, shop) : [];
   const need =
-    needFor([...deepEnough, ...renewed], finding, why, depth) ??
+    needFor([...deepEnough, ...(decision === 'machine' ? renewed : [])], finding, why, depth) ??
     needFor(stoned, finding, why) ??
-    needFor(
-      offersFor(offers, surface, 'replace'),
-      finding,
-      deep ? say('rework.tooDeep', { surface: surface.name }) : why,
-    );
+    needFor(renewed, finding, deep ? say('rework.tooDeep', { surface: surface.name }) : why);
   return need ?? { surface, finding, why };
 }
 
 /** Lists the parts that the house replaces with every rebuild, as operations: bushings and bearings. */
 function houseNeeds(job: Job, offers: readonly Offer[]): Need[] {
   if (job.rules.renew !== 'always' || job.fitted === 'new') return [];
-  const stems = job.sheet.renew
-    .filter((r) => r.when === 'house')
-    .map((r) => r.id.replace(/s$/, ''));
-  const renewed = offers.filter(
-    ({ operation, parts }) =>
-      operation.decision === 'replace' &&
-      operation.renews.some((k) => stems.includes(k)) &&
-      // Stator support bushings are measured on the same visit, and renewed where that says so.
-      parts.every((id) => !id.startsWith('stator-')),
+  const { renewed } = teardownOf(job.sheet);
+  const parts = job.sheet.renew.flatMap(({ id, when }) =>
+    when === 'house' ? (renewed[id] ?? []) : [],
   );
-  return renewed.map((offer) => ({
-    ...{ offers: [offer], why: 'replaced by house rule', least_mm: 0, finding: null },
-  }));
+  return offers
+    .filter((offer) => offer.operation.replaces !== null && !offer.set)
+    .filter((offer) => offer.parts.every((part) => parts.includes(part)))
+    .map((offer) => ({
+      ...{ offers: [offer], why: 'replaced by house rule', least_mm: 0, finding: null },
+    }));
 }
 
-/** Lists the clutch races that small checks found marked: they are roughened. */
-function raceNeeds(job: Job, shop: Pick<Shop, 'operations'>): Need[] {
-  const marked = auxiliaryChecks(job).filter(
-    ({ check, answer }) => check.id.endsWith('-race') && answer?.answer === 'marked',
-  );
-  const part = pumpOf(job.sheet).parts.some((p) => p.id === 'unit') ? 'unit' : 'body';
-  return marked.flatMap(({ check, answer }) =>
-    smallJob('race-roughened', part, job, shop).map((offer) => ({
+/** Lists the work that the answers of small checks ask for: a marked clutch race is roughened. */
+function checkNeeds(job: Job, shop: Pick<Shop, 'operations'>): Need[] {
+  const { parts } = pumpOf(job.sheet);
+  const part = parts.find((p) => hasRole(p, 'clutches')) ?? parts.find((p) => hasRole(p, 'base'));
+  return auxiliaryChecks(job).flatMap(({ check, answer }) => {
+    const { asksFor } = check;
+    if (!part || !asksFor || answer?.answer !== asksFor.answer) return [];
+    return smallJobs([asksFor.remedy], part.id, job, shop).map((offer) => ({
       offers: [
-        { ...offer, id: `race-roughened--${check.id}`.slice(0, 64), on: check.name },
+        { ...offer, id: `${offer.operation.id}--${check.id}`.slice(0, 64), on: check.name },
       ] as const,
-      ...{ why: say('rework.found', { surface: check.name, what: 'marked' }), least_mm: 0 },
-      finding: answer?.id ?? null,
-    })),
-  );
+      ...{ why: say('rework.found', { surface: check.name, what: answer.answer }), least_mm: 0 },
+      finding: answer.id,
+    }));
+  });
 }
 
 const keyOf = ({ offers }: Need): string => offers.map(({ id }) => id).join();
@@ -159,11 +159,10 @@ function onceEach(needs: readonly Need[]): Need[] {
 function withoutWorkOnReplaced(needs: readonly Need[]): Need[] {
   const replaced = new Set(
     needs
-      .filter(({ offers }) => offers.every(({ operation }) => operation.renews.length > 0))
+      .filter(({ offers }) => offers.every(({ operation }) => operation.replaces !== null))
       .flatMap(({ offers }) => offers[0].parts),
   );
-  const isWork = ({ offers }: Need) =>
-    offers.some(({ operation }) => operation.renews.length === 0);
+  const isWork = ({ offers }: Need) => offers.some(({ operation }) => operation.replaces === null);
   const isGone = ({ offers }: Need) =>
     offers.every(({ parts }) => parts.every((part) => replaced.has(part)));
   return needs.filter((need) => !(isWork(need) && isGone(need)));
@@ -194,13 +193,15 @@ export function needsOf(
 ): { readonly needs: readonly Need[]; readonly unmet: readonly Unmet[] } {
   const asked = lookedAt(job).flatMap(({ surface, findings }) =>
     findings.flatMap((finding) =>
-      exchangedSince(job, surface.part, finding)
-        ? []
-        : (needOf(job, surface, finding, offers, shop, reaches) ?? []),
+      surface.parts.flatMap((part) =>
+        exchangedSince(job, part, finding)
+          ? []
+          : (needOf(job, surface, part, finding, offers, shop, reaches) ?? []),
+      ),
     ),
   );
   const found = asked.flatMap((a) => ('offers' in a ? [a] : []));
-  const needs = [...found, ...houseNeeds(job, offers), ...raceNeeds(job, shop)];
+  const needs = [...found, ...houseNeeds(job, offers), ...checkNeeds(job, shop)];
   const open = needs.filter((n) => !n.offers.some((offer) => isDone(offer, job, n.finding)));
   return {
     needs: withoutWorkOnReplaced(onceEach(open)),

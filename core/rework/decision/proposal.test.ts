@@ -1,6 +1,7 @@
+import { characteristicId } from '../../pumps/ids';
 import fc from 'fast-check';
 import { VELTRANE_T6 } from '../../testing/sheets';
-import { jobWithSizes, planFor, planWith } from '../../testing/worked';
+import { jobWithSizes, planFor, planWith, neverDone } from '../../testing/worked';
 import { doubtOfAmount } from './doubt';
 import { broughtIn, movedGaps } from './moved';
 import { newPumpPrice, priceOf, type Price } from './money';
@@ -12,10 +13,7 @@ const WIDE = {
   ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
   ...{ 'track-depth': 10, 'face-depth': 10 },
 };
-const NEVER = ['deck-faced', 'body-renewed', 'gear-set'].map((id) => ({
-  ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
-  ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
-}));
+const NEVER = neverDone('deck-faced', 'body-renewed', 'gear-set');
 const costing = (expected: number): Price => ({
   ...{ work: expected, minutes: 0, days: 0, down: 0, chance: 0, expected },
 });
@@ -49,8 +47,12 @@ describe('a new pump', () => {
   it('is not suggested for a gap that only has to be measured', () => {
     const unsized = [{ assessment: { characteristic: { id: 'face' } }, by: [] }];
     const rework = { unsized } as unknown as Parameters<typeof mustBeSized>[0];
-    expect(mustBeSized(rework, [{ characteristic: 'face', short_mm: 1 }])).toBe(true);
-    expect(mustBeSized(rework, [{ characteristic: 'tip', short_mm: 1 }])).toBe(false);
+    expect(mustBeSized(rework, [{ characteristic: characteristicId('face'), short_mm: 1 }])).toBe(
+      true,
+    );
+    expect(mustBeSized(rework, [{ characteristic: characteristicId('tip'), short_mm: 1 }])).toBe(
+      false,
+    );
     expect(mustBeSized(rework, [])).toBe(false);
   });
 });

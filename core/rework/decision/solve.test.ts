@@ -1,3 +1,11 @@
+import {
+  operationId,
+  surfaceId,
+  partId,
+  characteristicId,
+  stationId,
+  dimensionId,
+} from '../../pumps/ids';
 import { record } from '../../journal/commands';
 import { ledgerOf } from '../../journal/ledger';
 import { NEW_SHOP } from '../../records/shop';
@@ -6,7 +14,7 @@ import type { Finding } from '../../records/teardown';
 import { carryOut, makeWorkList, signOff } from '../../commands/deciding';
 import { AT, freshId, sized, withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
-import { jobWithSizes, measuredJob, planFor, planWith } from '../../testing/worked';
+import { jobWithSizes, measuredJob, planFor, planWith, neverDone } from '../../testing/worked';
 import { reachOf } from './case';
 import { chanceOut } from './chance';
 import { partLines, plannedOperations } from './lines';
@@ -28,7 +36,14 @@ const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
 
 const finding = (surface: string, more: Partial<Finding>): Finding => ({
   ...made(),
-  ...{ kind: 'finding', surface, defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
+  ...{
+    kind: 'finding',
+    surface: surfaceId(surface),
+    defect: 'scored',
+    nail: 'catches',
+    depth_mm: null,
+    spot: null,
+  },
   ...{ proposed: 'machine', why: 'by the book', decided: 'machine', remark: '', ...more },
 });
 const idsOf = ({ works }: { works: readonly { id: string }[] } = { works: [] }) =>
@@ -50,7 +65,7 @@ describe('a pump whose end clearance is too wide', () => {
     expect(work?.to_mm).toBeLessThan(0.065);
   });
   it('takes no metal that has to stay', async () => {
-    const metal = [{ dimension: 'pocket-depth', least_mm: 20.07, most_mm: null }];
+    const metal = [{ dimension: dimensionId('pocket-depth'), least_mm: 20.07, most_mm: null }];
     const job = jobWithSizes(WIDE, { rules }, { ...VELTRANE_T6, metal });
     const { rework, state, solved } = await planFor(job);
     const deck = rework.offers.find(({ id }) => id === 'deck-faced--body')!;
@@ -70,7 +85,7 @@ describe('a pump whose end clearance is too wide', () => {
   it('is fitted with wider gears where that costs less', async () => {
     const sets = [{ id: 'plus', name: 'Gear set +0.05', over_mm: 0.05, price: 5, days: 0 }];
     const nominal = ['drive-width', 'driven-width'].map((dimension) => ({
-      dimension,
+      dimension: dimensionId(dimension),
       value_mm: 20,
     }));
     const sheet = { ...VELTRANE_T6, sets, nominal };
@@ -85,12 +100,7 @@ describe('a pump whose end clearance is too wide', () => {
     );
   });
   it('leaves work to nobody who does not do it, and says what blocks', async () => {
-    const never = NEW_SHOP.operations.concat(
-      ['deck-faced', 'body-renewed', 'gear-set'].map((id) => ({
-        ...{ id, by: 'never' as const, minutes: 0, price: 0, days: 0 },
-        ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
-      })),
-    );
+    const never = neverDone('deck-faced', 'body-renewed', 'gear-set');
     const { solved } = await planFor(jobWithSizes(WIDE, { rules }), { operations: never });
     expect(solved.plans).toEqual([]);
     expect(solved.blocked.map((b) => b.characteristic)).toEqual([
@@ -99,7 +109,11 @@ describe('a pump whose end clearance is too wide', () => {
     expect(solved.blocked[0]?.short_mm).toBeCloseTo(0.01, 6);
   });
   it('moves the end play with what comes off the deck', async () => {
-    const limit = { ...VELTRANE_T6.limits[0]!, characteristic: 'pump-to-unit', tier: 'service' };
+    const limit = {
+      ...VELTRANE_T6.limits[0]!,
+      characteristic: characteristicId('pump-to-unit'),
+      tier: 'service',
+    };
     const limits = [...VELTRANE_T6.limits, { ...limit, lower_mm: 0.2, upper_mm: 0.45 }];
     const sizes = { ...WIDE, 'unit-depth': 50.3, 'pump-height': 48, 'washer-thickness': 2 };
     const job = jobWithSizes(sizes, { rules, tier: 'service' }, { ...VELTRANE_T6, limits });
@@ -113,7 +127,8 @@ describe('a pump whose end clearance is too wide', () => {
 
 describe('a gap of which nobody knows how far it is out', () => {
   const tried = ['12', '6', '3', '9'].map((station) => ({
-    ...{ ...made(), kind: 'leaf' as const, instrument: '', characteristic: 'face-drive', station },
+    ...{ ...made(), kind: 'leaf' as const, instrument: '' },
+    ...{ characteristic: characteristicId('face-drive'), station: stationId(station) },
     ...{ leaves_mm: [0.1], marked_mm: null, felt: 'free' as const },
   }));
 
@@ -126,9 +141,18 @@ describe('a gap of which nobody knows how far it is out', () => {
   });
   it('is brought in by what is new or cut true, however far it was', async () => {
     const worn = ['12-6', '2-8', '4-10'].map((station) => ({
-      ...{ ...tried[0]!, ...made(), characteristic: 'cover-wear', station },
+      ...{
+        ...tried[0]!,
+        ...made(),
+        characteristic: characteristicId('cover-wear'),
+        station: stationId(station),
+      },
     }));
-    const limit = { ...VELTRANE_T6.limits[0]!, characteristic: 'cover-wear', lower_mm: null };
+    const limit = {
+      ...VELTRANE_T6.limits[0]!,
+      characteristic: characteristicId('cover-wear'),
+      lower_mm: null,
+    };
     const tier = VELTRANE_T6.limits[0]!.tier;
     const sheet = { ...VELTRANE_T6, limits: [{ ...limit, upper_mm: 0.05 }] };
     const { solved } = await planFor(
@@ -227,7 +251,7 @@ describe('what it costs', () => {
     expect(newIsCheaper(price, whole)).toBe(false);
     expect(newIsCheaper(null, whole)).toBe(true);
     const dear = newPumpPrice(
-      { prices: [{ operation: 'whole-pump', price: 10, days: 0 }] },
+      { prices: [{ operation: operationId('whole-pump'), price: 10, days: 0 }] },
       NEW_SHOP,
     );
     expect(newIsCheaper(price, dear)).toBe(true);
@@ -279,7 +303,7 @@ describe('the work list', () => {
   });
   it('is signed off part by part, the proposal beside what was decided, the last one counting', async () => {
     const job = jobWithSizes(WIDE, { rules });
-    const signed = { part: 'body', proposed: 'machine', why: 'why', remark: '' } as const;
+    const signed = { part: partId('body'), proposed: 'machine', why: 'why', remark: '' } as const;
     const once = signOff([{ ...signed, decided: 'replace' }])(job, made());
     const twice = signOff([{ ...signed, decided: 'machine' }])(once, made());
     const counted = ledgerOf(twice).decisions.filter((d) => d.voided === null);

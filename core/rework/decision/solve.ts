@@ -1,7 +1,9 @@
+import type { CharacteristicId } from '../../pumps/ids';
 import type { Assessment } from '../../assessment/assessment';
-import { GEARS } from '../operations/operation';
 import { gapOfRow, problemIn, rowsOf, type ReworkCase, type Setting } from './case';
 import { chanceOut } from './chance';
+import type { HouseRules } from '../../records/rules';
+import type { Operation } from '../operations/operation';
 import type { Offer } from '../operations/offers';
 import { blockingRows } from '../solver/blocking';
 import { cheapestPlans, type Plan } from '../solver/plan';
@@ -15,7 +17,7 @@ const MOST_PLANS = 4;
 /** A plan with what may still go wrong. */
 export interface RatedPlan extends Plan {
   /** Lists the gaps, too close to call, that it leaves as they are. */
-  readonly leaves: readonly string[];
+  readonly leaves: readonly CharacteristicId[];
   /**
    * Gives the probability that a gap which it leaves is out after all. Gaps are taken as independent: those
    * that share a size go out together more often than that, so that this is the most it can be for them.
@@ -27,7 +29,7 @@ export interface RatedPlan extends Plan {
 
 /** A gap that no plan brings in, and by how much it misses at best, in mm. */
 export interface Blocked {
-  readonly characteristic: string;
+  readonly characteristic: CharacteristicId;
   readonly short_mm: number;
 }
 
@@ -95,16 +97,21 @@ export function rated(rework: ReworkCase, plan: Plan): RatedPlan {
   };
 }
 
+/** Tells by each school of the house whether what goes by it is done only where nothing else helps. */
+const LAST_RESORT: Readonly<
+  Record<NonNullable<Operation['house']>, (rules: HouseRules) => boolean>
+> = {
+  lapping: ({ lapping }) => lapping === 'last-resort',
+  gears: ({ gears }) => gears === 'keep',
+};
+
 /** Tells whether the house does an operation only where nothing else helps. */
-function isLastResort({ operation }: Offer, { job }: ReworkCase): boolean {
-  if (operation.house === 'lapping') return job.rules.lapping === 'last-resort';
-  const gears = operation.renews.some((part) => GEARS.some((g) => g === part));
-  return gears && job.rules.gears === 'keep';
-}
+const isLastResort = ({ operation: { house } }: Offer, { job }: ReworkCase): boolean =>
+  house !== undefined && LAST_RESORT[house](job.rules);
 
 /** Lists the gaps that block, each with the worst that it misses by. */
 function blockedGaps(problem: Problem, solve: Solver): Blocked[] {
-  const all = new Map<string, number>();
+  const all = new Map<CharacteristicId, number>();
   for (const { id, short_mm } of blockingRows(problem, solve)) {
     const gap = gapOfRow(id);
     all.set(gap, Math.max(all.get(gap) ?? 0, short_mm));

@@ -1,3 +1,4 @@
+import { dimensionId, characteristicId } from '../../pumps/ids';
 import { SHEETS } from '../../testing/sheets';
 import { jobWithSizes, planFor } from '../../testing/worked';
 import { vaneOutlook } from './vanes';
@@ -5,8 +6,15 @@ import { vaneOutlook } from './vanes';
 const VACUUM = SHEETS.find((s) => s.family === 'vacuum-vane')!;
 const sheet = {
   ...VACUUM,
-  nominal: [{ dimension: 'vane-length', value_mm: 16 }],
-  limits: [{ ...VACUUM.limits[0]!, characteristic: 'vane-in-slot', lower_mm: 5, upper_mm: null }],
+  nominal: [{ dimension: dimensionId('vane-length'), value_mm: 16 }],
+  limits: [
+    {
+      ...VACUUM.limits[0]!,
+      characteristic: characteristicId('vane-in-slot'),
+      lower_mm: 5,
+      upper_mm: null,
+    },
+  ],
 };
 const SIZES = {
   ...{ 'vane-length': 15.5, 'ring-track': 58, eccentricity: 4.7, 'rotor-diameter': 48 },

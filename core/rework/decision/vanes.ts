@@ -1,3 +1,4 @@
+import type { DimensionId } from '../../pumps/ids';
 import type { Assessment } from '../../assessment/assessment';
 import type { Quantity } from '../../assessment/quantity';
 import type { Job } from '../../records/job';
@@ -5,20 +6,16 @@ import { nominalOf } from '../../records/sheet';
 import type { ReworkCase } from './case';
 import { atReach, type VaneReach } from '../../pumps/vaneReach';
 
-/** The size of a vane that wears, and the characteristic that says what of it stays in the slot. */
-const LENGTH = 'vane-length';
-const IN_SLOT = 'vane-in-slot';
-
 /** Returns the hours that a pump ran; null where the tag says kilometres, or nothing. */
 const hoursOf = ({ used, usedUnit }: Job): number | null => (usedUnit === 'h' ? used : null);
 
 /** Returns how far a vane has to reach, in mm: what its engagement takes off its length; null where a size is not known. */
 function reachOf(
-  { characteristic: { terms } }: Assessment,
-  dimensions: ReadonlyMap<string, Quantity>,
+  { characteristic: { terms, wears } }: Assessment,
+  dimensions: ReadonlyMap<DimensionId, Quantity>,
 ): number | null {
   return (terms ?? [])
-    .filter(({ dimension }) => dimension !== LENGTH)
+    .filter(({ dimension }) => dimension !== wears)
     .reduce<number | null>((reach, { dimension, factor }) => {
       const size = dimensions.get(dimension);
       return reach === null || !size || size.u_mm === null ? null : reach - factor * size.best_mm;
@@ -33,14 +30,15 @@ export function vaneOutlook(
   { job, known }: Pick<ReworkCase, 'job' | 'known'>,
   all: readonly Assessment[],
 ): VaneReach | null {
-  const engagement = all.find((a) => a.characteristic.id === IN_SLOT);
-  const length = known.dimensions.get(LENGTH);
-  if (!engagement || !length || length.u_mm === null) return null;
+  const engagement = all.find((a) => a.characteristic.wears !== undefined);
+  const wears = engagement?.characteristic.wears;
+  const length = wears && known.dimensions.get(wears);
+  if (!engagement || !wears || !length || length.u_mm === null) return null;
   const reach_mm = reachOf(engagement, known.dimensions);
   if (reach_mm === null) return null;
   return atReach(reach_mm, {
     vaneLength_mm: length.smallest_mm,
-    newVaneLength_mm: nominalOf(job.sheet, LENGTH) ?? null,
+    newVaneLength_mm: nominalOf(job.sheet, wears) ?? null,
     hours: hoursOf(job),
     leastInSlot_mm: engagement.limits?.lower_mm ?? 0,
   });

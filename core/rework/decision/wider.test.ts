@@ -1,3 +1,4 @@
+import { dimensionId } from '../../pumps/ids';
 import { NEW_SHOP } from '../../records/shop';
 import { VELTRANE_T6 } from '../../testing/sheets';
 import { jobWithSizes, planWith } from '../../testing/worked';
@@ -5,7 +6,10 @@ import { amountsOf, spansAfter } from './solve';
 import { canBeWider, withWider } from './wider';
 
 describe('gears that are wider on purpose', () => {
-  const nominal = ['drive-width', 'driven-width'].map((dimension) => ({ dimension, value_mm: 20 }));
+  const nominal = ['drive-width', 'driven-width'].map((dimension) => ({
+    dimension: dimensionId(dimension),
+    value_mm: 20,
+  }));
   const sheet = { ...VELTRANE_T6, nominal };
   const sizes = {
     ...{ 'pocket-depth': 20.05, 'drive-width': 20, 'driven-width': 20 },

@@ -1,9 +1,9 @@
+import { hasRole } from '../../pumps/kinds';
 import { pumpOf } from '../../pumps/registry';
 import type { Job } from '../../records/job';
 import { drawnOf, nominalOf } from '../../records/sheet';
 import type { Shop } from '../../records/shop';
 import type { Setting } from './case';
-import { GEARS } from '../operations/operation';
 import { offersFor } from '../operations/offers';
 
 /** The id of the set that somebody asks for on purpose. */
@@ -19,11 +19,11 @@ export interface Wider {
 
 /** Tells whether a pump has gears that could be wider. */
 export const canBeWider = ({ sheet }: Pick<Job, 'sheet'>): boolean =>
-  pumpOf(sheet).parts.some(({ kind }) => GEARS.some((gear) => gear === kind));
+  pumpOf(sheet).parts.some((part) => hasRole(part, 'set'));
 
 /** Returns the width of the gears, in mm: nominal, else as drawn; null where nobody knows. */
 function widthOf({ sheet }: Pick<Job, 'sheet'>): number | null {
-  const width = pumpOf(sheet).dimensions.find(({ id }) => /^(drive|inner)-width$/.test(id));
+  const width = pumpOf(sheet).dimensions.find((d) => d.width && d.section === 1);
   return width ? (nominalOf(sheet, width.id) ?? drawnOf(sheet, width) ?? null) : null;
 }
 

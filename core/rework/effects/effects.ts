@@ -3,9 +3,10 @@ import type { Quantity } from '../../assessment/quantity';
 import { restsOn } from '../../journal/eras';
 import type { DecisionRule } from '../../metrology/conformity';
 import type { Characteristic, PumpModel, Term } from '../../pumps/family';
+import type { DimensionId, PartId } from '../../pumps/ids';
 import { gapsOf } from '../../pumps/registry';
 import { nominalOf, type Sheet } from '../../records/sheet';
-import { beginsSo, type Offer } from '../operations/offers';
+import type { Offer } from '../operations/offers';
 import type { Effect } from '../solver/problem';
 import { spanOf, type Span } from './standing';
 
@@ -20,7 +21,7 @@ export interface Known {
   readonly sheet: Sheet;
   readonly pump: PumpModel;
   readonly rule: DecisionRule;
-  readonly dimensions: ReadonlyMap<string, Quantity>;
+  readonly dimensions: ReadonlyMap<DimensionId, Quantity>;
 }
 
 const NONE: Effect = { perMm: 0, once_mm: 0 };
@@ -44,7 +45,7 @@ function inside({ limits }: Pick<Assessment, 'limits'>, span: Span): EndEffects 
   return { low: held(span.low_mm), high: held(span.high_mm) };
 }
 
-const partOf = ({ dimensions, features }: PumpModel, id: string): string | undefined =>
+const partOf = ({ dimensions, features }: PumpModel, id: string): PartId | undefined =>
   [...dimensions, ...features].find((d) => d.id === id)?.part;
 
 /** Lists the sizes and surfaces of a characteristic that an operation changes, or whose part it exchanges. */
@@ -52,7 +53,7 @@ export function touchedBy(pump: PumpModel, c: Characteristic, { works }: Offer):
   const exchanged = works.filter((w) => w.work === 'exchanged').map((w) => w.part);
   const changed = works.flatMap((w) => w.moves.map((m) => m.dimension));
   return restsOn(c).filter(
-    (id) => changed.includes(id) || exchanged.includes(partOf(pump, id) ?? ''),
+    (id) => changed.includes(id) || exchanged.some((part) => part === partOf(pump, id)),
   );
 }
 
@@ -64,7 +65,8 @@ export const trues = (pump: PumpModel, c: Characteristic, offer: Offer): boolean
 /** Tells whether an operation brings a characteristic in by what it puts in: all of it is new, or sized as it goes in. */
 function restores(c: Characteristic, offer: Offer, touched: readonly string[]): boolean {
   if (touched.length === 0) return false;
-  if (beginsSo(c.id, offer.operation.restores)) return true;
+  const { remedy, replaces } = offer.operation;
+  if (c.restoredBy?.some((by) => by === remedy || by === replaces)) return true;
   const renewed = offer.works.every(({ work }) => work === 'exchanged');
   return renewed && restsOn(c).every((id) => touched.includes(id));
 }
@@ -77,10 +79,11 @@ function exchangedBy(
 ): number {
   const exchanged = offer.works.filter((w) => w.work === 'exchanged').map((w) => w.part);
   return terms.reduce((sum, { dimension, factor }) => {
-    if (!exchanged.includes(partOf(pump, dimension) ?? '')) return sum;
+    if (!exchanged.some((part) => part === partOf(pump, dimension))) return sum;
     const now = dimensions.get(dimension);
     const standard = nominalOf(sheet, dimension);
-    const over = dimension.includes('width') ? (offer.set?.over_mm ?? 0) : 0;
+    const isWidth = pump.dimensions.find((d) => d.id === dimension)?.width;
+    const over = isWidth ? (offer.set?.over_mm ?? 0) : 0;
     const measured = now && now.u_mm !== null && standard !== undefined;
     return sum + factor * (over + (measured ? standard - now.best_mm : 0));
   }, 0);

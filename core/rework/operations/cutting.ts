@@ -1,9 +1,5 @@
 import { GRINDER, here, HONE, operation, LATHE, MILL, type Operation } from './operation';
 
-/** Gears and rotors of which all faces are ground in one setting. */
-const WIDTHS = ['drive-width', 'driven-width', 'idler-width', 'inner-width', 'outer-width'];
-const VANE_WIDTHS = ['rotor-width', 'vane-width', 'slide-width'];
-
 /** Lists what takes metal off, or a surface true. */
 export const CUTTING: readonly Operation[] = [
   operation(
@@ -17,8 +13,8 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'machine',
-      cuts: [{ work: 'faced', sizes: ['pocket-depth'] }],
-      surfaces: ['deck'],
+      remedy: 'face-deck',
+      amountSaid: 'rework.cut.deck-faced',
       along: ['dowels'],
     },
   ),
@@ -33,11 +29,8 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'machine',
-      cuts: [
-        { work: 'sunk', sizes: ['pocket-depth'] },
-        { work: 'ground', sizes: ['outer-face'] },
-      ],
-      surfaces: ['floor'],
+      remedy: 'sink-pocket',
+      amountSaid: 'rework.cut.pocket-sunk',
     },
   ),
   operation(
@@ -48,7 +41,12 @@ export const CUTTING: readonly Operation[] = [
       ...{ least_mm: 0.005, most_mm: 0.15, caution: GRINDER, tool: 'Surface grinder' },
       check: 'Outside mic over the body at four places: parallel within 0.005 mm (2 tenths).',
     }),
-    { decision: 'machine', cuts: [{ work: 'ground', sizes: ['body-width'] }], along: ['dowels'] },
+    {
+      decision: 'machine',
+      remedy: 'grind-body',
+      amountSaid: 'rework.cut.body-ground',
+      along: ['dowels'],
+    },
   ),
   operation(
     'gears-ground',
@@ -60,15 +58,8 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       ...{ decision: 'machine', per: 'section' },
-      cuts: [{ work: 'ground', sizes: [...WIDTHS, ...VANE_WIDTHS] }],
-      surfaces: [
-        'drive-face',
-        'driven-face',
-        'inner-face',
-        'outer-face',
-        'rotor-face',
-        'slide-face',
-      ],
+      remedy: 'grind-widths',
+      amountSaid: 'rework.cut.gears-ground',
     },
   ),
   operation(
@@ -81,8 +72,7 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'machine',
-      cuts: [{ work: 'ground', sizes: ['track-depth', 'face-depth'] }],
-      surfaces: ['cover-track', 'covers', 'plates'],
+      remedy: 'grind-cover',
       along: ['dowels'],
     },
   ),
@@ -97,8 +87,7 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'machine',
-      cuts: [{ work: 'ground', sizes: ['plate-track', 'plate-face'] }],
-      surfaces: ['plate-'],
+      remedy: 'grind-plate',
     },
   ),
   operation(
@@ -111,8 +100,7 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'machine',
-      cuts: [{ work: 'ground', sizes: ['gasket-face'] }],
-      surfaces: ['gasket-face'],
+      remedy: 'grind-gasket-side',
     },
   ),
   operation(
@@ -125,8 +113,8 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'machine',
-      cuts: [{ work: 'ground', sizes: ['block-length'] }],
-      surfaces: ['block-'],
+      remedy: 'grind-block',
+      amountSaid: 'rework.cut.block-ground',
     },
   ),
   operation(
@@ -141,9 +129,7 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'dress',
-      cuts: [
-        { work: 'dressed', sizes: ['plate-track', 'plate-face', 'track-depth', 'face-depth'] },
-      ],
+      remedy: 'lap',
       house: 'lapping',
     },
   ),
@@ -156,8 +142,9 @@ export const CUTTING: readonly Operation[] = [
       check: 'Clean it, slip the hub on, turn it, rock it. Then the next 0.005 mm (2 tenths).',
     }),
     {
-      ...{ decision: 'machine', per: 'size' },
-      cuts: [{ work: 'honed', sizes: ['bushing-bore', 'stator-bore'] }],
+      ...{ decision: 'machine', per: 'size', sizes: true },
+      remedy: 'hone-bushing',
+      amountSaid: 'rework.cut.bushing-honed',
     },
   ),
   operation(
@@ -170,8 +157,7 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       decision: 'dress',
-      cuts: [{ work: 'dressed', sizes: ['seal-track'] }],
-      surfaces: ['seal-track'],
+      remedy: 'polish-seal-track',
     },
   ),
   operation(
@@ -184,13 +170,8 @@ export const CUTTING: readonly Operation[] = [
     }),
     {
       ...{ decision: 'dress', per: 'size' },
-      cuts: [
-        {
-          work: 'dressed',
-          sizes: ['hub-diameter', 'stator-journal', 'journal-', 'shaft-diameter', 'pivot-pin'],
-        },
-      ],
-      surfaces: ['hub', 'shaft', 'journals'],
+      remedy: 'polish-journal',
+      amountSaid: 'rework.cut.shaft-polished',
     },
   ),
 ];

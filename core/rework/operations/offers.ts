@@ -1,21 +1,22 @@
 import { movedByWork } from '../../journal/work';
-import type { PartId } from '../../pumps/ids';
-import type { Dimension, Feature, PumpModel } from '../../pumps/family';
+import type { DimensionId, PartId } from '../../pumps/ids';
+import type { Dimension, Feature, PumpModel, Work } from '../../pumps/family';
 import { pumpOf } from '../../pumps/registry';
-import { sectionIn } from '../../pumps/sections';
+import { REMEDIES, type Remedy } from '../../pumps/remedies';
+import { bySection } from '../../pumps/sections';
 import type { WorkEntry } from '../../records/entry';
 import type { HouseRules } from '../../records/rules';
 import type { Sheet } from '../../records/sheet';
 import type { Shop } from '../../records/shop';
 import type { Operation, OperationTerms } from './operation';
-import { operationOf, OPERATIONS, NEW_PUMP, OTHER_WIDTH } from './operations';
+import { NEW_PUMP, OPERATIONS, operationOf, OTHER_WIDTH } from './operations';
 
 /** Says what an operation does to one part, as its entry in the journal will say. */
 export interface PartWork {
   readonly part: PartId;
   readonly work: WorkEntry['work'];
   /** Says how far a millimetre of amount moves each size; null where it changes it by no amount. */
-  readonly moves: readonly { readonly dimension: string; readonly perMm: number | null }[];
+  readonly moves: readonly { readonly dimension: DimensionId; readonly perMm: number | null }[];
 }
 
 /** An operation that goes along with another. */
@@ -24,9 +25,9 @@ export interface Along {
   readonly terms: OperationTerms;
 }
 
-/** A operation of operation as it can be done on one pump. */
+/** An operation as it can be done on one pump. */
 export interface Offer {
-  /** Kind and part, or the size that is worked on: `bushing-honed--bushing-bore`. */
+  /** Its operation and part, or the size that is worked on: `bushing-honed--bushing-bore`. */
   readonly id: string;
   readonly operation: Operation;
   readonly terms: OperationTerms;
@@ -43,7 +44,7 @@ export interface Offer {
 /** Describes what a shop says of work: who does it, what it costs. */
 export type WorkTerms = Pick<Shop, 'operations' | 'money'>;
 
-/** Returns the terms of a operation of operation: the sheet's price, what the shop says, what the app begins with. */
+/** Returns the terms of an operation: the sheet's price, what the shop says, what the app begins with. */
 export function termsOf(
   operation: Operation,
   { operations }: Pick<Shop, 'operations'>,
@@ -79,23 +80,33 @@ export const costOfOffer = (offer: Pick<Offer, 'terms' | 'along'>, rate: number)
 export const movesBySize = ({ works }: Offer): boolean =>
   works.some(({ moves }) => moves.some(({ perMm }) => perMm !== null));
 
-/** Tells whether an id is one of those that begin so. */
-export const beginsSo = (id: string, stems: readonly string[]): boolean =>
-  stems.some((stem) => id.startsWith(stem));
-
 type Sized = Dimension | Feature;
 
 const sizesOf = ({ dimensions, features }: PumpModel): Sized[] => [...dimensions, ...features];
 
-/** Returns the work of one cut on one part; null where it moves nothing of what is meant. */
+/** Tells whether a remedy puts a size right by a kind of work that moves it. */
+const isPutRight = (size: Sized, remedy: Remedy, work: Work): boolean =>
+  (size.remedies?.includes(remedy) ?? false) && size.worked?.[work] !== undefined;
+
+/** Lists the kinds of work of an operation, the one that it stands by first. */
+const worksOf = ({ remedy }: Operation): readonly Exclude<Work, 'exchanged'>[] =>
+  remedy === null ? [] : REMEDIES[remedy];
+
+/** Returns one kind of work of an operation on one part; null where it moves nothing of what is meant. */
 function cutOn(
   sheet: Sheet,
   part: PartId,
-  { work, sizes, less }: Operation['cuts'][number],
-  only: string | null,
+  { remedy, less }: Operation,
+  work: Exclude<Work, 'exchanged'>,
+  only: DimensionId | null,
 ): PartWork | null {
+  if (remedy === null) return null;
+  const sizes = sizesOf(pumpOf(sheet));
   const moved = movedByWork(sheet, part, work);
-  const meant = moved.filter(({ id }) => beginsSo(id, sizes) && (only === null || id === only));
+  const meant = moved.filter(({ id }) => {
+    const size = sizes.find((s) => s.id === id);
+    return size && isPutRight(size, remedy, work) && (only === null || id === only);
+  });
   if (meant.length === 0) return null;
   // One cut over a face takes along all that lies in it.
   const along = only === null && (work === 'faced' || work === 'sunk') ? moved : meant;
@@ -114,34 +125,31 @@ const nameOf = (pump: PumpModel, parts: readonly PartId[]): string =>
     .map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1)))
     .join(', ');
 
-/** Returns what belongs together in one operation: the parts of a section, each part, or each size. */
-function groupsOf(
-  operation: Operation,
-  pump: PumpModel,
-): { readonly key: string; readonly parts: PartId[]; readonly only: string | null }[] {
-  const [first] = operation.cuts;
-  const cut = first
-    ? sizesOf(pump).filter(
-        (d) => d.worked?.[first.work] !== undefined && beginsSo(d.id, first.sizes),
-      )
-    : [];
-  const worked = pump.parts.filter(({ id, kind: of }) =>
-    first ? cut.some((d) => d.part === id) : operation.renews.includes(of),
+/** What belongs together in one offer. */
+interface Group {
+  readonly key: string;
+  readonly parts: readonly PartId[];
+  /** The size that is worked on; null for all that the work is for. */
+  readonly only: DimensionId | null;
+}
+
+/** Returns what belongs together in one offer: the parts of a section, each part, or each size. */
+function groupsOf(operation: Operation, pump: PumpModel): Group[] {
+  const { remedy, replaces, per } = operation;
+  const [first] = worksOf(operation);
+  const cut = first && remedy ? sizesOf(pump).filter((d) => isPutRight(d, remedy, first)) : [];
+  const worked = pump.parts.filter(({ id, replacedAs }) =>
+    first ? cut.some((d) => d.part === id) : replaces !== null && replacedAs === replaces,
   );
-  if (operation.per === 'size') {
-    return cut.map((d) => ({ key: d.id, parts: [d.part], only: d.id }));
-  }
-  if (operation.per === 'part') {
-    return worked.map(({ id }) => ({ key: id, parts: [id], only: null }));
-  }
-  const sections = [...new Set(worked.map(({ name }) => sectionIn(name) ?? 1))];
-  return sections.map((section) => {
-    const parts = worked.filter(({ name }) => (sectionIn(name) ?? 1) === section);
-    return { key: parts[0]?.id ?? '', parts: parts.map(({ id }) => id), only: null };
+  if (per === 'size') return cut.map((d) => ({ key: d.id, parts: [d.part], only: d.id }));
+  if (per === 'part') return worked.map(({ id }) => ({ key: id, parts: [id], only: null }));
+  return bySection(worked).map(({ items }) => {
+    const parts = items.map(({ id }) => id);
+    return { key: parts[0] ?? '', parts, only: null };
   });
 }
 
-/** Lists the operations of one operation that a pump has parts for. */
+/** Lists the offers of one operation that a pump has parts for. */
 function offersOf(
   operation: Operation,
   sheet: Sheet,
@@ -150,17 +158,38 @@ function offersOf(
 ): Offer[] {
   const pump = pumpOf(sheet);
   return groupsOf(operation, pump).flatMap(({ key, parts, only }): Offer[] => {
-    const renewed = operation.renews.length > 0;
     const works = parts.flatMap((part): PartWork[] =>
-      renewed
+      operation.replaces !== null
         ? [{ part, work: 'exchanged', moves: [] }]
-        : operation.cuts.flatMap((cut) => cutOn(sheet, part, cut, only) ?? []),
+        : worksOf(operation).flatMap((work) => cutOn(sheet, part, operation, work, only) ?? []),
     );
     if (works.length === 0) return [];
-    const on = only === null ? nameOf(pump, parts) : nameOf(pump, [parts[0] ?? '']);
+    const on = nameOf(pump, only === null ? parts : parts.slice(0, 1));
     const id = `${operation.id}--${key}`.slice(0, 64);
     return [{ id, operation, terms, parts, on, works, along, set: null }];
   });
+}
+
+/**
+ * Lists the offer of a small job on a part, that what was found asks for; no size changes by it. None where the
+ * shop does not do it, or the pump has no such part.
+ */
+export function smallOffers(
+  operation: Operation,
+  part: PartId,
+  { sheet }: { readonly sheet: Sheet },
+  shop: Pick<Shop, 'operations'>,
+): Offer[] {
+  const named = pumpOf(sheet).parts.find((p) => p.id === part);
+  const terms = termsOf(operation, shop, sheet);
+  if (!named || terms.by === 'never') return [];
+  return [
+    {
+      ...{ id: `${operation.id}--${part}`, operation, terms, parts: [part], on: named.name },
+      ...{ along: [], set: null },
+      works: [{ part, work: 'dressed', moves: [] }],
+    },
+  ];
 }
 
 /** Lists the gears of another width that the sheet says can be bought, for each section. */
@@ -178,26 +207,27 @@ function otherWidths(sheet: Sheet, base: OperationTerms): Offer[] {
 const houseDoes = ({ house }: Operation, rules: HouseRules): boolean =>
   house !== 'lapping' || rules.lapping !== 'never';
 
-/** Operations that stand for more than work on a part: they are weighed otherwise. */
-const NOT_BY_PART = new Set([NEW_PUMP.id, OTHER_WIDTH.id]);
+/** Tells whether an operation is weighed by its parts: a new pump and other gears are weighed otherwise. */
+const isByPart = (operation: Operation): boolean =>
+  operation !== NEW_PUMP && operation !== OTHER_WIDTH && !operation.asked;
 
 /**
- * Lists the operations that can be done on a pump: those kinds that it has parts for, that the house
- * does, and that the shop does itself or sends out.
+ * Lists the operations that can be done on a pump: those that it has parts for, that the house does, and that the
+ * shop does itself or sends out.
  */
 export function offersFor(
   { sheet, rules }: { readonly sheet: Sheet; readonly rules: HouseRules },
   shop: Pick<Shop, 'operations'>,
 ): readonly Offer[] {
-  const kinds = OPERATIONS.filter((k) => !NOT_BY_PART.has(k.id) && houseDoes(k, rules));
+  const operations = OPERATIONS.filter((o) => isByPart(o) && houseDoes(o, rules));
   return [
-    ...kinds.flatMap((operation) => {
+    ...operations.flatMap((operation) => {
       const along = operation.along.flatMap((id) => operationOf(id) ?? []);
       return offersOf(
         operation,
         sheet,
         termsOf(operation, shop, sheet),
-        along.map((k) => ({ operation: k, terms: termsOf(k, shop, sheet) })),
+        along.map((o) => ({ operation: o, terms: termsOf(o, shop, sheet) })),
       );
     }),
     ...otherWidths(sheet, termsOf(OTHER_WIDTH, shop, sheet)),

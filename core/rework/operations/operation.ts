@@ -1,13 +1,7 @@
-import type { Work } from '../../pumps/family';
+import { operationId, type OperationId } from '../../pumps/ids';
+import type { Remedy, Replacement } from '../../pumps/remedies';
+import type { MessageKey } from '../../wording/say';
 import type { Decision, DoneBy } from '../../records/rework';
-
-/** Cuts one of an operation's kinds of work on sizes and surfaces whose ids begin so. */
-interface Cut {
-  readonly work: Exclude<Work, 'exchanged'>;
-  readonly sizes: readonly string[];
-  /** Its amount is counted the other way: a thinner washer in place of a thicker. */
-  readonly less?: true;
-}
 
 /** Says what an operation costs and how far it goes, as the app begins with: made up, for the shop to put right. */
 export interface OperationTerms {
@@ -26,31 +20,40 @@ export interface OperationTerms {
   readonly caution: string;
 }
 
-/** An operation that a shop can do: what it does to which parts, and on what terms. */
+/** A sentence that says an amount: `Take 0.031 mm off the deck.` */
+type AmountMessage = Extract<MessageKey, `rework.cut.${string}`>;
+
+/** An operation that a shop can do: what it puts right, and on what terms. */
 export interface Operation extends OperationTerms {
-  readonly id: string;
+  readonly id: OperationId;
   /** Follows the name of a part: `face the deck`. */
   readonly name: string;
   /** Says it as an order of its own: `Face the deck`. */
   readonly order: string;
   /** Says what it makes of its part. */
   readonly decision: Decision;
-  /** Lists what is cut; the first has to be there for the operation to be, what follows it goes along. */
-  readonly cuts: readonly Cut[];
+  /** Names the remedy that it carries out on the sizes and surfaces that list it; null for none. */
+  readonly remedy: Remedy | null;
+  /** Its amount is counted the other way: a thinner washer in place of a thicker. */
+  readonly less?: true;
   /** Says what is one operation: all that a cut moves on a part, one size of it, or the gears of a section. */
   readonly per: 'part' | 'size' | 'section';
-  /** Lists the kinds of part of which another takes the place; empty where none does. */
-  readonly renews: readonly string[];
-  /** Characteristics, by how their ids begin, that a new part brings in: by its being new, or sized as it goes in. */
-  readonly restores: readonly string[];
-  /** Surfaces, by how their ids begin, on which it puts right what was found by eye. */
-  readonly surfaces: readonly string[];
+  /** Says what is put in: another takes the place of the parts that are replaced as this; null for nothing. */
+  readonly replaces: Replacement | null;
+  /** What it puts in is of another width, from the sheet's list. */
+  readonly otherWidth?: true;
+  /** It takes a bushing to the size that what runs in it wants. */
+  readonly sizes?: true;
   /** Names the operations that go along with it, by their ids. */
-  readonly along: readonly string[];
+  readonly along: readonly OperationId[];
   /** It does for a part that was to be replaced. */
   readonly insteadOfNew?: true;
-  /** Holds only where the house does so. */
-  readonly house?: 'lapping';
+  /** It is offered only where something that was found asks for it. */
+  readonly asked?: true;
+  /** Names the school of the house that says whether it is done, or only where nothing else helps. */
+  readonly house?: 'lapping' | 'gears';
+  /** Says its amount in a sentence of its own. */
+  readonly amountSaid?: AmountMessage;
 }
 
 /** Cautions at machines: the danger, then the move. */
@@ -78,16 +81,11 @@ export const bought = (price: number, days: number, minutes = 10): OperationTerm
   days,
 });
 
-const NOTHING = {
-  cuts: [],
-  per: 'part',
-  renews: [],
-  restores: [],
-  surfaces: [],
-  along: [],
-} as const;
-
-type Made = Partial<Operation> & Pick<Operation, 'decision'>;
+type Made = Pick<Operation, 'decision'> &
+  Partial<Omit<Operation, 'id' | 'name' | 'order' | 'along' | keyof OperationTerms>> & {
+    readonly along?: readonly string[];
+    readonly caution?: string;
+  };
 
 /** Returns an operation: what it makes of its part, and nothing that is not said. */
 export const operation = (
@@ -95,13 +93,10 @@ export const operation = (
   name: string,
   order: string,
   terms: OperationTerms,
-  made: Made,
+  { along = [], ...made }: Made,
 ): Operation => ({
-  ...NOTHING,
+  ...{ remedy: null, per: 'part', replaces: null },
   ...terms,
   ...made,
-  ...{ id, name, order },
+  ...{ id: operationId(id), name, order, along: along.map(operationId) },
 });
-
-/** The kinds of part that turn together and are bought as a set. */
-export const GEARS = ['drive', 'driven', 'idler', 'inner', 'outer'] as const;

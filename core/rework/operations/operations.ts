@@ -1,5 +1,6 @@
+import type { Remedy } from '../../pumps/remedies';
 import { CUTTING } from './cutting';
-import { bought, GEARS, here, operation, LATHE, type Operation } from './operation';
+import { bought, here, operation, LATHE, type Operation } from './operation';
 import { RENEWING } from './renewing';
 
 /** The steps in which thrust washers and shims are to be had go up to this, in mm. */
@@ -11,11 +12,7 @@ const shimming: readonly Operation[] = [
     'fit a thicker thrust washer',
     'Fit a thicker thrust washer',
     { ...bought(9, 1, 5), ...SHIMS },
-    {
-      decision: 'replace',
-      cuts: [{ work: 'shimmed', sizes: ['washer-thickness'] }],
-      surfaces: ['thrust-washer'],
-    },
+    { decision: 'replace', remedy: 'change-washer', amountSaid: 'rework.cut.washer-thicker' },
   ),
   operation(
     'washer-thinner',
@@ -24,7 +21,9 @@ const shimming: readonly Operation[] = [
     { ...bought(9, 1, 5), ...SHIMS },
     {
       decision: 'replace',
-      cuts: [{ work: 'shimmed', sizes: ['washer-thickness'], less: true }],
+      remedy: 'change-washer',
+      amountSaid: 'rework.cut.washer-thinner',
+      less: true,
     },
   ),
 ];
@@ -35,7 +34,7 @@ const small: readonly Operation[] = [
     'stone off nicks and burrs',
     'Stone off the nicks',
     here(10, { tool: 'Fine flat stone, oil', check: 'Straightedge or finger: nothing stands up.' }),
-    { decision: 'dress' },
+    { decision: 'dress', remedy: 'stone', asked: true },
   ),
   operation(
     'dowels',
@@ -52,17 +51,14 @@ const small: readonly Operation[] = [
     'roughen the clutch race',
     'Roughen the clutch race',
     here(10, { tool: 'Emery cloth, 120 grit, crosshatch by hand' }),
-    { decision: 'dress' },
+    { decision: 'dress', remedy: 'roughen-race', asked: true },
   ),
   operation(
     'seat-cut',
     'cut the valve seat true',
     'Cut the valve seat true',
     here(20, { caution: LATHE, tool: 'Seat cutter' }),
-    {
-      decision: 'machine',
-      surfaces: ['valve-seat'],
-    },
+    { decision: 'machine', remedy: 'cut-seat', asked: true },
   ),
 ];
 
@@ -83,10 +79,7 @@ export const OTHER_WIDTH: Operation = operation(
   'fit',
   'Fit gears of another width',
   bought(0, 0),
-  {
-    ...{ decision: 'pair', per: 'section', renews: GEARS },
-    restores: ['backlash', 'tip-crescent', 'tip', 'drive-engagement'],
-  },
+  { decision: 'pair', per: 'section', replaces: 'gears', otherWidth: true, house: 'gears' },
 );
 
 /** Every operation that the app knows, the least work first. */
@@ -99,6 +92,11 @@ export const OPERATIONS: readonly Operation[] = [
   NEW_PUMP,
 ];
 
+const BY_ID: ReadonlyMap<string, Operation> = new Map(OPERATIONS.map((o) => [o.id, o]));
+
 /** Returns an operation by its id; undefined for one that this version does not know. */
-export const operationOf = (id: string): Operation | undefined =>
-  OPERATIONS.find(({ id: own }) => own === id);
+export const operationOf = (id: string): Operation | undefined => BY_ID.get(id);
+
+/** Returns the operation that carries out a remedy: the first of those that do. */
+export const operationFor = (remedy: Remedy): Operation | undefined =>
+  OPERATIONS.find((o) => o.remedy === remedy);
