@@ -58,8 +58,8 @@ function jobsToPlan(): Job[] {
 
 /** Where the planning stood in versions so far, the newest first. */
 const HOMES = [
-  { case: 'decision/case.ts', solve: 'decision/solve.ts', highs: 'solver/highs.ts' },
-  { case: 'case.ts', solve: 'solve.ts', highs: 'highs.ts' },
+  { case: 'decision/case.ts', solve: 'decision/solve.ts', highs: 'solver/highs.ts', all: false },
+  { case: 'case.ts', solve: 'solve.ts', highs: 'highs.ts', all: true },
 ];
 
 const rounded = (mm: number): string => mm.toFixed(5);
@@ -77,7 +77,9 @@ async function plansBy(checkout: string, jobs: readonly Job[]): Promise<string[]
   return jobs.map((job) => {
     const state = new Evaluator().state(job);
     const found = reworkCase(job, state, NEW_SHOP);
-    const { plans, blocked } = solveRework(found, state.characteristics, solve);
+    const { plans, blocked } = solveRework(
+      ...[found, ...(home.all ? [state.characteristics] : []), solve],
+    );
     const lines = plans.map(
       (plan: {
         cost: number;

@@ -86,7 +86,7 @@ function byPlan(start: Sizes, solve: Solver, even: Even): Sizes | null {
   for (let round = 0; round < ROUNDS; round++) {
     const state = new Evaluator().state(job);
     const rework = reworkCase(job, state, NEW_SHOP);
-    const [plan] = solveRework(rework, state.characteristics, solve).plans;
+    const [plan] = solveRework(rework, solve).plans;
     if (!plan) return null;
     const steps = plannedOperations(rework, plan);
     if (steps.length === 0) return sizes;

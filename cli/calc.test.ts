@@ -222,6 +222,7 @@ describe('the command', () => {
       'conformity',
       'tilt.fit',
       'job.assess',
+      'job.decide',
       'match.parts',
       'rework.plan',
       'vane.reach',

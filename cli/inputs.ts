@@ -115,11 +115,17 @@ const label = () =>
     );
 
 /** A file of the app as a JSON value, checked like any file that is opened. */
-export const jobInput = object({
-  file: mixed<object>()
-    .required()
-    .test('object', 'A file of the app as JSON', (v) => typeof v === 'object'),
-});
+/** Makes the field of a whole file of the app. */
+const appFile = () =>
+  mixed<object>().test(
+    'object',
+    'A file of the app as JSON',
+    (v) => v == null || (typeof v === 'object' && !Array.isArray(v)),
+  );
+
+export const jobInput = object({ file: appFile().required() });
+
+export const decideInput = object({ file: appFile().required(), shop: appFile().nullable() });
 
 export const studyInput = object({
   readings: array(

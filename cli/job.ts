@@ -3,26 +3,17 @@ import { stateOf } from '../core/guidance/evaluator';
 import { InputError } from '../core/errors';
 import { ends, type Estimate } from '../core/metrology/estimate';
 import { pumpOf } from '../core/pumps/registry';
-import { readFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
-import { FileError } from '../core/records/problems';
+import { bench } from './file';
 
 /**
  * Returns the one job of a file.
  *
  * @throws InputError at the first thing that is wrong with the file, or where it holds no one job
  */
-function jobIn(file: object): Job {
-  try {
-    const [job, ...others] = readFile(JSON.stringify(file)).jobs;
-    if (job && others.length === 0) return job;
-  } catch (error) {
-    if (!(error instanceof FileError)) throw error;
-    const [first] = error.problems;
-    const place = first?.place === 'the file' ? '' : first?.place;
-    const field = ['file', place].filter(Boolean).join('.');
-    throw new InputError(field, 'unreadable-file', first?.message ?? '');
-  }
+export function jobIn(file: object): Job {
+  const [job, ...others] = bench(file, 'file').jobs;
+  if (job && others.length === 0) return job;
   throw new InputError('file.jobs', 'not-one-job', 'A file with one job is wanted.');
 }
 

@@ -7,15 +7,17 @@ import { studyOf } from '../core/metrology/repeatability';
 import { gapFromSizes } from '../core/metrology/sizes';
 import { tiltOf } from '../core/metrology/tilt';
 import { matchOnLine } from '../core/pairing/line';
-import { loadHighs } from '../core/rework/solver/highs';
+import { loadHighs, LONGEST_s } from '../core/rework/solver/highs';
 import { linearPlan } from '../core/rework/solver/linear';
-import type { Solver } from '../core/rework/solver/program';
+import { withinTime, type Solver } from '../core/rework/solver/program';
 import { vaneReach } from '../core/pumps/vaneReach';
 import { explainTries } from '../core/wording/verdict';
 import { parseReading } from '../core/quantity/parse';
+import { decideFile } from './decide';
 import { assessFile } from './job';
 import {
   conformityInput,
+  decideInput,
   feelerInput,
   jobInput,
   matchInput,
@@ -89,6 +91,15 @@ async function reworkPlan(input: InferType<typeof reworkInput>) {
   return linearPlan(input, await solver);
 }
 
+async function jobDecide({ file, shop }: InferType<typeof decideInput>) {
+  solver ??= loadHighs();
+  return decideFile(
+    file,
+    shop,
+    withinTime(await solver, LONGEST_s, () => performance.now()),
+  );
+}
+
 /** The sums that are open to the command line, by name. */
 export const SUMS: Readonly<Record<string, Sum>> = {
   'reading.parse': sum(readingInput, ({ text, kind, unit }) => parseReading(text, kind, unit)),
@@ -99,6 +110,7 @@ export const SUMS: Readonly<Record<string, Sum>> = {
   conformity: sum(conformityInput, conformityOf),
   'tilt.fit': sum(tiltInput, tiltFit),
   'job.assess': sum(jobInput, ({ file }) => assessFile(file)),
+  'job.decide': sum(decideInput, jobDecide),
   'match.parts': sum(matchInput, ({ bodies, gears, ...window }) =>
     matchOnLine(bodies, gears, window),
   ),

@@ -3,9 +3,9 @@ import wasm from 'highs/runtime';
 import { Evaluator } from '../core/guidance/evaluator';
 import type { Job } from '../core/records/job';
 import { reworkCase, type Setting } from '../core/rework/decision/case';
-import { loadHighs } from '../core/rework/solver/highs';
+import { loadHighs, LONGEST_s } from '../core/rework/solver/highs';
 import type { WorkTerms } from '../core/rework/operations/offers';
-import type { Solver } from '../core/rework/solver/program';
+import { withinTime, type Solver } from '../core/rework/solver/program';
 import { solveRework, type Rework } from '../core/rework/decision/solve';
 
 let solver: Promise<Solver> | null = null;
@@ -19,7 +19,8 @@ export async function planRework(
   solver ??= loadHighs(() => wasm);
   const state = new Evaluator().state(job);
   const rework = reworkCase(job, state, terms);
-  return solveRework(rework, state.characteristics, await solver, new Map(settings));
+  const inTime = withinTime(await solver, LONGEST_s, () => performance.now());
+  return solveRework(rework, inTime, new Map(settings));
 }
 
 expose({ planRework });

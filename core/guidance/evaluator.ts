@@ -50,6 +50,8 @@ interface Worked {
   readonly index: IndexedJournal;
   readonly measured: Measured;
   readonly all: readonly Assessment[];
+  /** Its state, once somebody asked for that. */
+  state: State | null;
 }
 
 /**
@@ -75,10 +77,11 @@ export class Evaluator {
     return this.workedOut(job).all;
   }
 
-  /** Returns the state of a job's pump after everything in its journal. */
+  /** Returns the state of a job's pump after everything in its journal; the same one for as long as nothing changed. */
   state(job: Job): State {
-    const { all, measured } = this.workedOut(job);
-    return { characteristics: all, dimensions: quantitiesOf(measured) };
+    const worked = this.workedOut(job);
+    worked.state ??= { characteristics: worked.all, dimensions: quantitiesOf(worked.measured) };
+    return worked.state;
   }
 
   /** Returns what to do next on a job, or null where nothing is left. */
@@ -146,7 +149,8 @@ export class Evaluator {
         [job.sheet, job.tier, measured.ladder, measured.decision],
       );
     const all = same ? last.all : assess(measured, this.remembered);
-    return (this.worked = { job, index, measured: same ? last.measured : measured, all });
+    const state = same ? last.state : null;
+    return (this.worked = { job, index, measured: same ? last.measured : measured, all, state });
   }
 
   /** The same object for as long as nothing more is left out: what was assessed with it still holds. */

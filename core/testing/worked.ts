@@ -12,6 +12,7 @@ import { NEW_SHOP, type Shop } from '../records/shop';
 import { reworkCase, type ReworkCase, type Setting } from '../rework/decision/case';
 import { loadHighs } from '../rework/solver/highs';
 import type { Solver } from '../rework/solver/program';
+import { plannedOperations } from '../rework/decision/lines';
 import { solveRework, type Rework } from '../rework/decision/solve';
 import { AT, sized, withReadings } from './readings';
 import { VELTRANE_T6 } from './sheets';
@@ -65,7 +66,7 @@ export async function planWith(
   solver ??= loadHighs();
   const state = new Evaluator().state(job);
   const rework = reworkCase(job, state, { ...NEW_SHOP, ...shop });
-  const solved = solveRework(rework, state.characteristics, await solver, settings);
+  const solved = solveRework(rework, await solver, settings);
   return { state, rework, solved };
 }
 
@@ -75,3 +76,10 @@ export const neverDone = (...ids: string[]): ShopOperation[] =>
     ...{ id: operationId(id), by: 'never', minutes: 0, price: 0, days: 0 },
     ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
   }));
+
+/** Returns what the best plan comes to, or that a new pump is the better buy. */
+export function answerOf({ rework, solved }: Pick<Planned, 'rework' | 'solved'>, buyNew: boolean) {
+  const [plan = null] = solved.plans;
+  const planned = plan ? plannedOperations(rework, plan) : [];
+  return { rework, solved, plan, planned, buyNew };
+}

@@ -2,7 +2,7 @@ import { carryOut } from '../commands/deciding';
 import { plannedOperations, partLines } from '../rework/decision/lines';
 import { amountsOf } from '../rework/decision/solve';
 import { AT, freshId } from '../testing/readings';
-import { jobWithSizes, planFor, neverDone } from '../testing/worked';
+import { answerOf, jobWithSizes, neverDone, planFor } from '../testing/worked';
 import { answerWords, blockedWords, findingWords, lineReason, lineTitle } from './decide';
 import { afterWords, riskWords, stepWords } from './planStep';
 import { pastWords } from './worked';
@@ -29,11 +29,11 @@ const planned = async (sizes: Record<string, number>) => {
 
 describe('a plan in words', () => {
   it('is written as a shop would, with the range that is in and what is measured again', async () => {
-    const { rework, plan, all, steps } = await planned(WIDE);
+    const { rework, plan, steps } = await planned(WIDE);
     const [step] = steps;
     expect(stepWords(step!, 'mm')).toBe('Take 0.04 mm off the deck (0.01 to 0.07 is in).');
     expect(stepWords(step!, 'thou')).toBe('Take 1.57 thou off the deck (0.39 to 2.76 is in).');
-    expect(afterWords(rework, all, step!)).toBe(
+    expect(afterWords(rework, step!)).toBe(
       'Then measure end clearance, drive gear and 4 more again.',
     );
     expect(riskWords(rework, amountsOf(plan!), step!, 'mm')).toEqual([
@@ -42,9 +42,11 @@ describe('a plan in words', () => {
     ]);
   });
   it('begins with the answer, and says what is wrong with the pump', async () => {
-    const { rework, solved, steps } = await planned(WIDE);
-    expect(answerWords(rework, solved, steps, false)).toBe('Face the deck, then measure the rest.');
-    expect(answerWords(rework, solved, steps, true)).toBe('Buy a new pump.');
+    const { rework, solved } = await planned(WIDE);
+    expect(answerWords(answerOf({ rework, solved }, false))).toBe(
+      'Face the deck, then measure the rest.',
+    );
+    expect(answerWords(answerOf({ rework, solved }, true))).toBe('Buy a new pump.');
     expect(findingWords(rework, 'mm')).toBe(
       'End clearance, drive gear is out by 0.01 mm, and 3 more are out. One check has no verdict yet: the plan does not cover it.',
     );
@@ -63,14 +65,10 @@ describe('a plan in words', () => {
   });
   it('says that nothing has to be done, or what no work brings in', async () => {
     const sound = await planned({ ...WIDE, 'pocket-depth': 20.05 });
-    expect(answerWords(sound.rework, sound.solved, sound.steps, false)).toMatch(
-      /^(Reuse it as it is|Good so far)/,
-    );
+    expect(answerWords(answerOf(sound, false))).toMatch(/^(Reuse it as it is|Good so far)/);
     const operations = neverDone('deck-faced', 'body-renewed', 'gear-set');
     const far = await planFor(job(WIDE), { operations });
-    expect(answerWords(far.rework, far.solved, null, false)).toBe(
-      'No work that is allowed here brings it in.',
-    );
+    expect(answerWords(answerOf(far, false))).toBe('No work that is allowed here brings it in.');
     expect(blockedWords(far.rework, far.solved, 'mm')[0]).toMatch(
       /^End clearance, drive gear misses its limit by 0\.\d+ mm at best\.$/,
     );

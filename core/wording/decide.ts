@@ -1,13 +1,18 @@
 import { restsOn } from '../journal/eras';
 import type { Characteristic } from '../pumps/family';
+import { characteristicOf } from '../pumps/registry';
+import type { Sheet } from '../records/sheet';
 import { touchedBy } from '../rework/effects/effects';
 import { capital, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Decision } from '../records/rework';
 import type { ReworkCase, Watched } from '../rework/decision/case';
+import type { ToMeasure } from '../rework/decision/measure';
 import type { PartLine, PlannedOperation } from '../rework/decision/lines';
 import { broughtIn } from '../rework/decision/moved';
-import { mustBeSized } from '../rework/decision/proposal';
+import { answerKind, isUnread, type Decided } from '../rework/decision/decide';
+import { nextStepOf, type ListedStep, type WorkList } from '../rework/decision/worklist';
+import { operationOf } from '../rework/operations/operations';
 import type { RatedPlan, Rework } from '../rework/decision/solve';
 import { checksWords, lower, stepWords } from './planStep';
 import { listed, say } from './say';
@@ -132,39 +137,61 @@ function ordersOf(planned: readonly PlannedOperation[]): string[] {
   return [...new Set([...cuts, ...rest].map(({ offer }) => offer.operation.order))];
 }
 
-/** Says in a sentence what to do with the pump. */
-export function answerWords(
-  rework: ReworkCase,
-  { blocked }: Pick<Rework, 'blocked'>,
-  planned: readonly PlannedOperation[] | null,
-  buyNew: boolean,
+/** Says what is done, and what comes after it: `Face the deck, then it runs.` */
+function workWords(
+  { unmet, unmeasured }: ReworkCase,
+  planned: readonly PlannedOperation[],
 ): string {
-  if (rework.watched.length === 0 && rework.unmeasured.length > 0 && rework.unmet.length === 0) {
-    return 'Measure first, then decide.';
-  }
-  if (buyNew) return 'Buy a new pump.';
-  if (planned === null) {
-    if (mustBeSized(rework, blocked)) return 'Measure how far it is out, then decide.';
-    return blocked.length > 0
-      ? 'No work that is allowed here brings it in.'
-      : 'These settings exclude each other.';
-  }
-  const [first, second, ...more] = ordersOf(planned);
-  const isLeft = rework.unmet.length > 0;
-  const then = isLeft
-    ? 'see to the rest'
-    : rework.unmeasured.length > 0
-      ? 'measure the rest'
-      : 'it runs';
-  if (first === undefined) {
-    if (isLeft) return 'Not ready: something is left that no work here puts right.';
-    return rework.unmeasured.length > 0 ? 'Good so far: measure the rest.' : 'Reuse it as it is.';
-  }
+  const then =
+    unmet.length > 0 ? 'see to the rest' : unmeasured.length > 0 ? 'measure the rest' : 'it runs';
+  const [first = '', second, ...more] = ordersOf(planned);
   if (second === undefined) return say('rework.answer.one', { first, then });
   return more.length === 0
     ? say('rework.answer.two', { first, second: lower(second), then })
     : say('rework.answer.many', { first, count: more.length + 1, then });
 }
+
+/** Says in a sentence what to do with the pump. */
+export function answerWords(
+  answer: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>,
+): string {
+  const { rework, solved, plan, planned } = answer;
+  switch (answerKind(answer)) {
+    case 'replace':
+      return 'Buy a new pump.';
+    case 'work':
+      return workWords(rework, planned);
+    case 'measure':
+      if (isUnread(rework)) return 'Measure first, then decide.';
+      return plan ? 'Good so far: measure the rest.' : 'Measure how far it is out, then decide.';
+    case 'not-ready':
+      if (plan) return 'Not ready: something is left that no work here puts right.';
+      return solved.blocked.length > 0
+        ? 'No work that is allowed here brings it in.'
+        : 'These settings exclude each other.';
+    case 'reuse':
+    case 'done':
+      return 'Reuse it as it is.';
+  }
+}
+
+/** Names a step of a work list by its order: `Face the deck`. */
+export const orderOf = ({ step }: ListedStep): string =>
+  operationOf(step.operation)?.order ?? 'An operation that this version does not know';
+
+/** Says what a work list waits for: its next step, or the measuring after it. */
+export function listWords({
+  list,
+  again,
+}: Pick<Decided, 'again'> & { readonly list: WorkList }): string {
+  const next = nextStepOf(list);
+  if (next) return say('rework.nextStep', { step: orderOf(next) });
+  return again.length > 0 ? 'Work done. Measure it again.' : 'Work done.';
+}
+
+/** Says in a sentence how a pump stands: its work list where there is one, else what to do. */
+export const decisionWords = (decided: Decided): string =>
+  decided.list ? listWords({ ...decided, list: decided.list }) : answerWords(decided);
 
 /** Lists what blocks, a sentence each. */
 export const blockedWords = (rework: ReworkCase, { blocked }: Rework, unit: ShopUnit): string[] =>
@@ -187,3 +214,7 @@ function unworkedWords({ known, offers }: ReworkCase, c: Characteristic): string
 /** Says what a plan leaves as it is; empty for nothing. */
 export const leavesWords = ({ leaves }: RatedPlan): string =>
   leaves.length > 0 ? say('rework.aboutLeft', { count: leaves.length }) : '';
+
+/** Says what reading something settles: `End clearance: how far it is out`. */
+export const settlesWords = (sheet: Sheet, { characteristic, settles }: ToMeasure): string =>
+  say(`rework.settles.${settles}`, { check: characteristicOf(sheet, characteristic).name });

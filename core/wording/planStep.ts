@@ -53,8 +53,7 @@ export function checksWords(checks: readonly Assessment[], most = 3): string {
 
 /** Says what has to be done along with a step, and what is measured again after it. */
 export function afterWords(
-  { known }: Pick<ReworkCase, 'known'>,
-  all: readonly Assessment[],
+  { known, all }: Pick<ReworkCase, 'known' | 'all'>,
   { offer }: Pick<PlannedOperation, 'offer'>,
 ): string {
   const again = openedByOffer(known.pump, all, offer).filter((a) => a.parts.length === 0);

@@ -16,7 +16,7 @@ export const Answer = memo(function Answer({ deciding }: { readonly deciding: De
   return (
     <View style={styles.box}>
       <Heading ref={next} size="instruction">
-        {answerWords(rework, solved, plan ? planned : null, buyNew)}
+        {answerWords({ rework, solved, plan, planned, buyNew })}
       </Heading>
       <Words tone="muted">
         {[

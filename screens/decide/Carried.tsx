@@ -7,8 +7,10 @@ import type { Deciding } from './useDeciding';
 
 /** What the work changed: before, as it should be, and as it was measured again. */
 export function Carried({ deciding }: { readonly deciding: Deciding }) {
-  const { all, shop } = deciding;
-  const worked = all.filter((a) => a.work.length > 0 && a.before !== null && a.limits !== null);
+  const { rework, shop } = deciding;
+  const worked = rework.all.filter(
+    (a) => a.work.length > 0 && a.before !== null && a.limits !== null,
+  );
   if (worked.length === 0) return null;
   return (
     <View style={{ gap: 6 }}>

@@ -7,7 +7,7 @@ import type { Deciding } from './useDeciding';
 
 /** The plan behind the answer: each step as a shop would write it, what follows, what can go wrong. */
 export function Plan({ deciding }: { readonly deciding: Deciding }) {
-  const { rework, all, plan, planned, shop } = deciding;
+  const { rework, plan, planned, shop } = deciding;
   if (!plan || planned.length === 0) return null;
   const amounts = amountsOf(plan);
   const risks = planned.flatMap((p) => riskWords(rework, amounts, p, shop.unit));
@@ -25,7 +25,7 @@ export function Plan({ deciding }: { readonly deciding: Deciding }) {
             <View key={p.offer.id} role="listitem">
               <Words>
                 <Words strong>{`${i + 1}  ${offerTitle(p.offer)}. `}</Words>
-                {[...along, stepWords(p, shop.unit), afterWords(rework, all, p)]
+                {[...along, stepWords(p, shop.unit), afterWords(rework, p)]
                   .filter(Boolean)
                   .join(' ')}
               </Words>

@@ -30,7 +30,7 @@ function proposals({ rework, solved, plan, planned, lines, buyNew, shop }: Decid
     signed(
       WHOLE_PUMP,
       overallDecision(rework, lines, buyNew),
-      solved ? answerWords(rework, solved, plan ? planned : null, buyNew) : '',
+      solved ? answerWords({ rework, solved, plan, planned, buyNew }) : '',
     ),
     ...lines.map((line) =>
       signed(line.part.id, line.decision, lineReason(rework, line, shop.unit)),

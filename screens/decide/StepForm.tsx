@@ -37,7 +37,7 @@ interface Doubt {
 
 /** One step to carry out: what to do and how to check on the way, then how much it really was. */
 export function StepForm({ deciding, step, offer }: Props) {
-  const { job, shop, rework, all } = deciding;
+  const { job, shop, rework } = deciding;
   const { unit } = shop;
   const { run, error } = useCommand(job);
   const { control, handleSubmit, setError, setValue } = useForm({ defaultValues: { amount: '' } });
@@ -47,7 +47,7 @@ export function StepForm({ deciding, step, offer }: Props) {
     amount_mm === null || from_mm === null || to_mm === null
       ? null
       : { offer, need: null, id: offer.id, amount_mm, from_mm, to_mm };
-  const bushing = bushingWork(rework, all, offer);
+  const bushing = bushingWork(rework, offer);
   const [finished, setFinished] = useState<Finished>({ groove: false, vent: false });
   const [missing, setMissing] = useState(false);
   const [doubt, setDoubt] = useState<Doubt | null>(null);
@@ -83,7 +83,7 @@ export function StepForm({ deciding, step, offer }: Props) {
           ...offer.along.map(({ operation }) => `${operation.order}.`),
           tool && `${tool}.`,
           check,
-          afterWords(rework, all, { offer }),
+          afterWords(rework, { offer }),
         ]
           .filter(Boolean)
           .join(' ')}

@@ -6,8 +6,8 @@ import type { Deciding } from './useDeciding';
 
 /** What of the vanes stays in their slots, and how long; an alarm where one can leave its slot. */
 export function VaneNotice({ deciding }: { readonly deciding: Deciding }) {
-  const { rework, all, shop } = deciding;
-  const outlook = vaneOutlook(rework, all);
+  const { rework, shop } = deciding;
+  const outlook = vaneOutlook(rework);
   if (!outlook) return null;
   const words = vaneWords(outlook, shop.unit);
   return outlook.verdict === 'escapes' ? (

@@ -1,7 +1,7 @@
 import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
-import { problemIn, reachOf, type Setting } from '@/core/rework/decision/case';
+import { problemIn, type Setting } from '@/core/rework/decision/case';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
 import { amountsOf } from '@/core/rework/decision/solve';
 import type { Amounts, Problem } from '@/core/rework/solver/problem';
@@ -46,7 +46,7 @@ const wishOf = (setting: Setting | undefined): Wish =>
 
 /** Operations switched on and off, amounts dragged: every bar moves at once, and the rest is solved again. */
 export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
-  const { rework, all, plan, settings, set, shop, solved } = deciding;
+  const { rework, plan, settings, set, shop, solved } = deciding;
   const [dragged, setDragged] = useState<Amounts>(NOTHING);
   const [more, setMore] = useState(false);
   // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
@@ -55,10 +55,10 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
     () => (plan ? movedGaps(rework, planned) : rework.watched),
     [rework, plan, planned],
   );
-  const problem = useMemo(() => problemIn(rework, all, () => true), [rework, all]);
+  const problem = useMemo(() => problemIn(rework, () => true), [rework]);
   const possible = useMemo(
-    () => rework.offers.filter((offer) => reachOf(offer, rework, all) !== null),
-    [rework, all],
+    () => rework.offers.filter(({ id }) => rework.reaches.has(id)),
+    [rework],
   );
   const held = [...dragged].filter(([id]) => planned.has(id));
   const amounts = held.length > 0 ? new Map([...planned, ...held]) : planned;
@@ -163,8 +163,8 @@ interface DragProps {
 
 /** The amount of an operation, dragged between what can be done; held, the rest is solved again. */
 function Drag({ deciding, offer, problem, amounts, dragged, onDrag, onHold }: DragProps) {
-  const { rework, all, shop } = deciding;
-  const reach = useMemo(() => reachOf(offer, rework, all), [offer, rework, all]);
+  const { rework, shop } = deciding;
+  const reach = rework.reaches.get(offer.id);
   const amount = amounts.get(offer.id) ?? 0;
   if (!reach) return null;
   return (

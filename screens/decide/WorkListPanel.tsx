@@ -2,9 +2,9 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { dropWorkList } from '@/core/commands/deciding';
 import { withVoided } from '@/core/journal/commands';
-import { operationOf } from '@/core/rework/operations/operations';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
 import { say } from '@/core/wording/say';
+import { listWords, orderOf } from '@/core/wording/decide';
 import { checksWords, offerTitle } from '@/core/wording/planStep';
 import { workWords } from '@/core/wording/reading';
 import { Button } from '@/ui/Button';
@@ -24,28 +24,16 @@ interface Props {
   readonly onAnswer: () => void;
 }
 
-const orderOf = ({ step }: ListedStep): string =>
-  operationOf(step.operation)?.order ?? 'An operation that this version does not know';
-
-/** Says what the work list waits for: its next step, or the measuring after it. */
-function titleOf(next: ListedStep | null, again: number): string {
-  if (next) return say('rework.nextStep', { step: orderOf(next) });
-  return again > 0 ? 'Work done. Measure it again.' : 'Work done.';
-}
-
 /** The plan as a work list: each step is ticked with the amount that was really taken. */
 export function WorkListPanel({ deciding, list, onAnswer }: Props) {
   const router = useRouter();
-  const { job, all } = deciding;
+  const { job, again } = deciding;
   const { run } = useCommand(job);
   const next = nextStepOf(list);
-  const again = all.filter(
-    (a) => a.limits !== null && a.work.length > 0 && a.verdict === 'open' && a.parts.length === 0,
-  );
   const toMeasure = () => router.replace(`/job/${job.id}/measure`);
   return (
     <Sheet
-      title={titleOf(next, again.length)}
+      title={listWords({ list, again })}
       back="Back to the answer"
       onBack={onAnswer}
       action={

@@ -1,4 +1,3 @@
-import type { Assessment } from '../../assessment/assessment';
 import type { Characteristic, PumpModel } from '../../pumps/family';
 import { hasRole } from '../../pumps/kinds';
 import { bushingFit, type BushingFit } from '../operations/bushingFit';
@@ -23,11 +22,7 @@ const isSizing = ({ operation, parts }: Offer, pump: PumpModel): boolean =>
     pump.parts.some((p) => parts.includes(p.id) && hasRole(p, 'sized')));
 
 /** Returns the bushing that an operation sizes, and how; null where it sizes none. */
-export function bushingWork(
-  { known, job }: ReworkCase,
-  all: readonly Assessment[],
-  offer: Offer,
-): BushingWork | null {
+export function bushingWork({ known, job, all }: ReworkCase, offer: Offer): BushingWork | null {
   if (!isSizing(offer, known.pump)) return null;
   const partOf = (id: string) => known.pump.dimensions.find((d) => d.id === id)?.part;
   const a = all.find(({ characteristic: { terms } }) =>

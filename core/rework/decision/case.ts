@@ -30,8 +30,12 @@ export type Setting = 'off' | 'on' | { readonly amount_mm: number };
 export interface ReworkCase {
   readonly job: Job;
   readonly known: Known;
+  /** Lists what is known of every characteristic, in the order of the work. */
+  readonly all: readonly Assessment[];
   readonly money: WorkTerms['money'];
   readonly offers: readonly Offer[];
+  /** Gives the amounts over which each offer can be done, by its id; those for which there is not metal enough are missing. */
+  readonly reaches: ReadonlyMap<string, Reach>;
   readonly needs: readonly Need[];
   readonly unmet: readonly Unmet[];
   readonly watched: readonly Watched[];
@@ -40,15 +44,21 @@ export interface ReworkCase {
   readonly unsized: readonly Unsized[];
 }
 
-/** Returns the amounts over which an operation can be done here; null where there is not metal enough for it. */
-export function reachOf(
-  offer: Offer,
-  { known, needs }: ReworkCase,
+/** Works out over which amounts each offer can be done: what was found asks for some at least. */
+function reachesOf(
+  offers: readonly Offer[],
+  needs: readonly Need[],
+  known: Known,
   all: readonly Assessment[],
-): Reach | null {
-  const needed = needs.filter((n) => n.offers.some(({ id }) => id === offer.id));
-  const least_mm = needed.reduce((most, n) => Math.max(most, n.least_mm), 0);
-  return reachFrom(offer, least_mm, known, all);
+): Map<string, Reach> {
+  const reaches = new Map<string, Reach>();
+  for (const offer of offers) {
+    const needed = needs.filter((n) => n.offers.some(({ id }) => id === offer.id));
+    const least_mm = needed.reduce((most, n) => Math.max(most, n.least_mm), 0);
+    const reach = reachFrom(offer, least_mm, known, all);
+    if (reach) reaches.set(offer.id, reach);
+  }
+  return reaches;
 }
 
 /** Tells whether one operation of a part leaves nothing for another: a new part, or the same face cut twice. */
@@ -68,6 +78,7 @@ const sameWay = (a: Offer, b: Offer): boolean => a.works[0]?.work === b.works[0]
 
 /** Returns everything that plans for a pump are made from. */
 export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase {
+  const all = state.characteristics;
   const known: Known = {
     sheet: job.sheet,
     pump: pumpOf(job.sheet),
@@ -76,13 +87,13 @@ export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase 
   };
   const possible = offersFor(job, shop);
   const reaches = (offer: Offer, least_mm: number) =>
-    reachFrom(offer, least_mm, known, state.characteristics) !== null;
+    reachFrom(offer, least_mm, known, all) !== null;
   const { needs, unmet } = needsOf(job, possible, shop, reaches);
   const extra = needs
     .flatMap((n) => n.offers)
     .filter((o) => !possible.some(({ id }) => id === o.id));
   const offers = [...possible, ...extra];
-  const judged = state.characteristics.filter((a) => a.limits !== null);
+  const judged = all.filter((a) => a.limits !== null);
   const watched = judged.flatMap((assessment): Watched[] => {
     const span = assessment.verdict === 'open' ? null : spanOf(assessment, known.rule);
     if (!span) return [];
@@ -91,7 +102,8 @@ export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase 
   });
   const seen = new Set(watched.map((w) => w.assessment));
   return {
-    ...{ job, known, money: shop.money, offers, needs, unmet, watched },
+    ...{ job, known, all, money: shop.money, offers, needs, unmet, watched },
+    reaches: reachesOf(offers, needs, known, all),
     unmeasured: judged.filter((a) => a.verdict === 'open'),
     unsized: judged
       .filter((a) => a.verdict !== 'open' && a.verdict !== 'in' && !seen.has(a))
@@ -174,7 +186,6 @@ export function isMovedBy({ effects }: Watched, offer: string): boolean {
  */
 export function problemIn(
   rework: ReworkCase,
-  all: readonly Assessment[],
   allowed: (offer: Offer) => boolean,
   settings: ReadonlyMap<string, Setting> = new Map(),
 ): Problem {
@@ -183,7 +194,7 @@ export function problemIn(
     const setting = settings.get(offer.id);
     const needed = needs.some((n) => n.offers.some(({ id }) => id === offer.id));
     if (setting === 'off' || !(setting !== undefined || needed || allowed(offer))) return [];
-    const reach = reachOf(offer, rework, all);
+    const reach = rework.reaches.get(offer.id);
     if (!reach) return [];
     const held = typeof setting === 'object' ? setting.amount_mm : null;
     return [

@@ -43,6 +43,13 @@ export function newPumpPrice(
   return { work, minutes, days, down, chance: 0, expected: work + down };
 }
 
+/** Tells whether anybody said what a new pump costs: the sheet, or the shop. */
+export const isNewPumpPriced = (
+  { prices }: Pick<Sheet, 'prices'>,
+  { operations }: Pick<Shop, 'operations'>,
+): boolean =>
+  prices.some((p) => p.operation === NEW_PUMP.id) || operations.some((o) => o.id === NEW_PUMP.id);
+
 /** Tells whether a new pump costs less than any repair, all counted. */
 export const newIsCheaper = (repair: Price | null, whole: Price): boolean =>
   repair === null || whole.expected < repair.expected;

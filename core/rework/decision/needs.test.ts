@@ -7,7 +7,7 @@ import type { Finding } from '../../records/teardown';
 import { answerWords, findingWords, lineReason } from '../../wording/decide';
 import { AT, freshId } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
-import { jobWithSizes, planFor, neverDone } from '../../testing/worked';
+import { answerOf, jobWithSizes, neverDone, planFor } from '../../testing/worked';
 import type { ReworkCase } from './case';
 import { partLines, plannedOperations } from './lines';
 import { overallDecision } from './proposal';
@@ -131,7 +131,7 @@ describe('a finding that no work here puts right', () => {
     expect(unmet.map((u) => u.why)).toEqual(['Deck: by the book']);
     const planned = plannedOperations(rework, solved.plans[0]!);
     expect(planned).toEqual([]);
-    expect(answerWords(rework, solved, planned, false)).toBe(
+    expect(answerWords(answerOf({ rework, solved }, false))).toBe(
       'Not ready: something is left that no work here puts right.',
     );
     expect(findingWords(rework, 'mm')).toContain(
@@ -148,8 +148,8 @@ describe('a finding that no work here puts right', () => {
     const job = found('deck', {});
     const track = finding('cover-track', {});
     const { rework, solved } = await needsOn(record(job, track), never);
-    const planned = plannedOperations(rework, solved.plans[0]!);
-    expect(answerWords(rework, solved, planned, false)).toBe(
+
+    expect(answerWords(answerOf({ rework, solved }, false))).toBe(
       'Grind the cover flat, then see to the rest.',
     );
   });

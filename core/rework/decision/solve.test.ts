@@ -15,7 +15,6 @@ import { carryOut, makeWorkList, signOff } from '../../commands/deciding';
 import { AT, freshId, sized, withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { jobWithSizes, measuredJob, planFor, planWith, neverDone } from '../../testing/worked';
-import { reachOf } from './case';
 import { chanceOut } from './chance';
 import { partLines, plannedOperations } from './lines';
 import { newIsCheaper, newPumpPrice, priceOf } from './money';
@@ -67,9 +66,9 @@ describe('a pump whose end clearance is too wide', () => {
   it('takes no metal that has to stay', async () => {
     const metal = [{ dimension: dimensionId('pocket-depth'), least_mm: 20.07, most_mm: null }];
     const job = jobWithSizes(WIDE, { rules }, { ...VELTRANE_T6, metal });
-    const { rework, state, solved } = await planFor(job);
+    const { rework, solved } = await planFor(job);
     const deck = rework.offers.find(({ id }) => id === 'deck-faced--body')!;
-    expect(reachOf(deck, rework, state.characteristics)?.max_mm).toBeCloseTo(0.02, 9);
+    expect(rework.reaches.get(deck.id)?.max_mm).toBeCloseTo(0.02, 9);
     expect(solved.plans[0]?.works[0]?.to_mm).toBeCloseTo(0.02, 9);
   });
   it('keeps the range of an amount that a person holds', async () => {
@@ -166,14 +165,14 @@ describe('a worn cover', () => {
   const WORN = { ...WIDE, 'pocket-depth': 20.05, 'track-depth': 10.06 };
 
   it('is ground until its wear is gone, and then adds nothing', async () => {
-    const { rework, solved, state } = await planFor(jobWithSizes(WORN, { rules }));
+    const { rework, solved } = await planFor(jobWithSizes(WORN, { rules }));
     const [plan] = solved.plans;
     expect(idsOf(plan)).toEqual(['cover-ground--cover']);
     expect(plan?.works[0]?.from_mm).toBeCloseTo(0.06, 6);
     const spans = spansAfter(rework, amountsOf(plan!));
     expect(spans.get('stack-drive')?.high_mm).toBeCloseTo(0.05, 6);
     const grind = rework.offers.find(({ id }) => id === 'cover-ground--cover')!;
-    expect(reachOf(grind, rework, state.characteristics)?.min_mm).toBeCloseTo(0.06, 6);
+    expect(rework.reaches.get(grind.id)?.min_mm).toBeCloseTo(0.06, 6);
   });
   it('is lapped by hand only where the house does, and where nothing else helps if it says so', async () => {
     const slight = jobWithSizes(
@@ -337,14 +336,14 @@ describe('whatever pump it is', () => {
     [0.4, 0.9, 1.15, 1.6].map((worn, i) => [sheet.model, worn, sheet, i] as const),
   );
   it.each(cases)('%s worn to %s: plans bring in what they say', async (_, worn, sheet, i) => {
-    const { rework, solved, state } = await planFor(measuredJob(sheet, worn, 31 + i));
+    const { rework, solved } = await planFor(measuredJob(sheet, worn, 31 + i));
     for (const plan of solved.plans) {
       const amounts = amountsOf(plan);
       const left = outAfter(rework, amounts).map((a) => a.characteristic.id);
       expect(left).toEqual(plan.leaves);
       for (const { id, from_mm, to_mm } of plan.works) {
         const offer = rework.offers.find((o) => o.id === id)!;
-        const reach = reachOf(offer, rework, state.characteristics)!;
+        const reach = rework.reaches.get(offer.id)!;
         expect(from_mm).toBeGreaterThanOrEqual(reach.min_mm - 1e-9);
         expect(to_mm).toBeLessThanOrEqual(reach.max_mm + 1e-9);
         for (const amount of [from_mm, to_mm]) {

@@ -151,18 +151,16 @@ const worksKey = ({ works }: Plan): string => works.map(({ id }) => id).join();
  * everything in, with what it does only then. Beside plans that make sure of a gap which is too close to call
  * stand those that leave it: the chance of a comeback times its cost decides between them.
  *
- * @param all what is known of every characteristic
  * @param solve solves mixed-integer linear programs exactly
  * @param settings what a person set about operations, by their ids
  */
 export function solveRework(
   rework: ReworkCase,
-  all: readonly Assessment[],
   solve: Solver,
   settings: ReadonlyMap<string, Setting> = new Map(),
 ): Rework {
-  const liked = problemIn(rework, all, (offer) => !isLastResort(offer, rework), settings);
-  const any = problemIn(rework, all, () => true, settings);
+  const liked = problemIn(rework, (offer) => !isLastResort(offer, rework), settings);
+  const any = problemIn(rework, () => true, settings);
   const plansOf = (of: (problem: Problem) => Problem): Plan[] => {
     const plans = cheapestPlans(of(liked), solve, MOST_PLANS, 'middle');
     return plans.length > 0 ? plans : cheapestPlans(of(any), solve, MOST_PLANS, 'middle');
@@ -182,7 +180,7 @@ export function solveRework(
         }));
   const plans = new Map([...sure, ...leaving].map((plan) => [worksKey(plan), plan]));
   if (plans.size === 0) return { plans: [], blocked: blockedGaps(any, solve) };
-  const free = problemIn(rework, all, () => true, released(settings));
+  const free = problemIn(rework, () => true, released(settings));
   const ranked = [...plans.values()].map((plan) =>
     withWholeRanges(rated(rework, plan), free, settings),
   );

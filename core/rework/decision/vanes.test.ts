@@ -21,8 +21,8 @@ const SIZES = {
 };
 const outlook = async (sizes: Record<string, number>, more = {}) => {
   const tier = sheet.limits[0]!.tier;
-  const { rework, state } = await planFor(jobWithSizes(sizes, { tier, ...more }, sheet));
-  return vaneOutlook(rework, state.characteristics);
+  const { rework } = await planFor(jobWithSizes(sizes, { tier, ...more }, sheet));
+  return vaneOutlook(rework);
 };
 
 describe('the vanes of a job', () => {
@@ -41,7 +41,7 @@ describe('the vanes of a job', () => {
   it('are not told of where a size is not measured, or the pump has none', async () => {
     const { 'rotor-diameter': _, ...less } = SIZES;
     expect(await outlook(less)).toBeNull();
-    const { rework, state } = await planFor(jobWithSizes({}));
-    expect(vaneOutlook(rework, state.characteristics)).toBeNull();
+    const { rework } = await planFor(jobWithSizes({}));
+    expect(vaneOutlook(rework)).toBeNull();
   });
 });

@@ -26,10 +26,11 @@ function reachOf(
  * Returns what of the shortest vane of a job's pump stays in its slot at full reach, and the hours until that
  * is the least; null where the pump has no such vanes, or they or their ring were not measured.
  */
-export function vaneOutlook(
-  { job, known }: Pick<ReworkCase, 'job' | 'known'>,
-  all: readonly Assessment[],
-): VaneReach | null {
+export function vaneOutlook({
+  job,
+  known,
+  all,
+}: Pick<ReworkCase, 'job' | 'known' | 'all'>): VaneReach | null {
   const engagement = all.find((a) => a.characteristic.wears !== undefined);
   const wears = engagement?.characteristic.wears;
   const length = wears && known.dimensions.get(wears);

@@ -1,7 +1,9 @@
+import { workEntriesOf } from '../../journal/eras';
 import { ledgerOf } from '../../journal/ledger';
 import type { WorkEntry } from '../../records/entry';
 import type { Job } from '../../records/job';
 import type { Plan, PlanStep } from '../../records/rework';
+import type { OperationId, PartId } from '../../pumps/ids';
 import { counting } from '../../schema/voiding';
 
 /** A step of the work list, and what was done for it; nothing yet where that is empty. */
@@ -31,3 +33,30 @@ export function workListOf(job: Pick<Job, 'journal'>): WorkList | null {
 /** Returns the step of a work list that comes next; null where all are done. */
 export const nextStepOf = ({ steps }: WorkList): ListedStep | null =>
   steps.find(({ done }) => done.length === 0) ?? null;
+
+/** Work that was carried out: on which parts, and by how much. */
+export interface DoneWork {
+  /** The operation of the work list that it was; where it was none, the kind of work. */
+  readonly operation: OperationId | WorkEntry['work'];
+  readonly parts: readonly PartId[];
+  /** Null where nobody measured it, or there is none. */
+  readonly amount_mm: number | null;
+}
+
+/** Lists the work of a job that counts, in order; what was one step of a work list is one. */
+export function doneWork(job: Pick<Job, 'journal'>): DoneWork[] {
+  const entries = workEntriesOf(job);
+  const steps = new Map(ledgerOf(job).plans.flatMap((p) => p.steps.map((s) => [s.id, s])));
+  const firsts = entries.filter(
+    ({ step }, i) => step === null || entries.findIndex((e) => e.step === step) === i,
+  );
+  return firsts.map((first) => {
+    const same = first.step === null ? [first] : entries.filter((e) => e.step === first.step);
+    const taken = same.flatMap((e) => e.changes.flatMap(({ by_mm }) => by_mm ?? []));
+    return {
+      operation: steps.get(first.step ?? '')?.operation ?? first.work,
+      parts: [...new Set(same.map(({ part }) => part))],
+      amount_mm: taken.length > 0 ? Math.max(...taken.map(Math.abs)) : null,
+    };
+  });
+}

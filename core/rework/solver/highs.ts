@@ -2,13 +2,12 @@ import load from 'highs';
 import { InputError } from '../../errors';
 import { keepsNothing, programText, type Program, type Solver } from './program';
 
-/** Seconds after which nobody waits for an answer any more. */
-const LONGEST_s = 10;
+/** Seconds after which nobody waits for a plan any more. */
+export const LONGEST_s = 10;
 
 /** Sets the tolerances so that micrometres are exact, and no dearer answer passes for the cheapest. */
 const EXACT = {
   output_flag: false,
-  time_limit: LONGEST_s,
   mip_rel_gap: 0,
   mip_abs_gap: 1e-9,
   mip_feasibility_tolerance: 1e-9,
@@ -28,10 +27,10 @@ const withoutColumns = ({ bounds }: Program): readonly number[] | null =>
  */
 export async function loadHighs(locate?: (file: string) => string): Promise<Solver> {
   const highs = await load(locate ? { locateFile: locate } : {});
-  return (program) => {
+  return (program, most_s = LONGEST_s) => {
     if (program.columns.length === 0) return withoutColumns(program);
     if (!program.bounds.every(keepsNothing)) return null;
-    const { Status, Columns } = highs.solve(programText(program), EXACT);
+    const { Status, Columns } = highs.solve(programText(program), { ...EXACT, time_limit: most_s });
     if (NOTHING.has(Status)) return null;
     if (Status !== 'Optimal') {
       throw new InputError('operations', 'no-answer', 'No plan was found in the time given.', {

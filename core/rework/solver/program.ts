@@ -24,10 +24,22 @@ export interface Program {
 /**
  * Solves a program.
  *
+ * @param most_s seconds after which it gives up; as long as a person would wait where that is left out
  * @returns the value of each column; null where nothing keeps all bounds
- * @throws InputError where no answer is found in the time that a person would wait
+ * @throws InputError where no answer is found in that time
  */
-export type Solver = (program: Program) => readonly number[] | null;
+export type Solver = (program: Program, most_s?: number) => readonly number[] | null;
+
+/**
+ * Returns a solver whose answers together take no longer than a time: one plan asks it for a dozen.
+ *
+ * @param most_s seconds for all answers together
+ * @param now gives the time in milliseconds
+ */
+export function withinTime(solve: Solver, most_s: number, now: () => number): Solver {
+  const end = now() + most_s * 1000;
+  return (program) => solve(program, Math.max(0, end - now()) / 1000);
+}
 
 const name = (column: number): string => `x${column}`;
 

@@ -59,6 +59,8 @@ export const REWORK = {
   'rework.past.predicted': 'Before {before}, predicted {predicted}. Measure it again.',
   'rework.sum': '{sum} {currency}',
   'rework.takeWay': 'Take way {number}',
+  'rework.settles.amount': '{check}: how far it is out',
+  'rework.settles.verdict': '{check}: in or out',
   'rework.then': 'Then measure {checks} again.',
   'rework.tooDeep': '{surface}: more than can be cut away',
   'rework.underIt': 'Under {amount}, {check} is out.',

@@ -1,0 +1,96 @@
+import type { Assessment } from '../../assessment/assessment';
+import { workEntriesOf } from '../../journal/eras';
+import type { Shop } from '../../records/shop';
+import type { ReworkCase } from './case';
+import { partLines, plannedOperations, type PartLine, type PlannedOperation } from './lines';
+import { newPumpPrice, priceOf, type Price } from './money';
+import { mustBeSized, suggestsNew } from './proposal';
+import type { RatedPlan, Rework } from './solve';
+import { nextStepOf, workListOf, type WorkList } from './worklist';
+
+/**
+ * What is to be done with a pump, in a word: reused as it is, worked on, measured first, a new one bought; it is
+ * not ready where something is left that no work puts right, and done where the work was carried out.
+ */
+export type DecisionKind = 'reuse' | 'work' | 'measure' | 'replace' | 'not-ready' | 'done';
+
+/** The whole answer for a pump: what can be done, the plan in hand, what it costs, and what it comes to. */
+export interface Decided {
+  readonly rework: ReworkCase;
+  readonly solved: Rework;
+  /** The plan in hand; null where there is none. */
+  readonly plan: RatedPlan | null;
+  /** Lists its operations in the order of doing. */
+  readonly planned: readonly PlannedOperation[];
+  readonly lines: readonly PartLine[];
+  readonly price: Price | null;
+  readonly newPump: Price;
+  readonly buyNew: boolean;
+  /** The plan that somebody made the work list; null for none. */
+  readonly list: WorkList | null;
+  /** Lists what has to be measured again after work that was done. */
+  readonly again: readonly Assessment[];
+  readonly kind: DecisionKind;
+}
+
+/** Tells whether nothing that could be decided on was measured yet. */
+export const isUnread = ({ watched, unmeasured, unmet }: ReworkCase): boolean =>
+  watched.length === 0 && unmeasured.length > 0 && unmet.length === 0;
+
+/** Returns what a pump comes to by what is known and planned, whatever was made a work list. */
+export function answerKind({
+  rework,
+  solved,
+  plan,
+  planned,
+  buyNew,
+}: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>): DecisionKind {
+  const { unmeasured, unmet, job } = rework;
+  if (isUnread(rework)) return 'measure';
+  if (buyNew) return 'replace';
+  if (!plan) return mustBeSized(rework, solved.blocked) ? 'measure' : 'not-ready';
+  if (planned.length > 0) return 'work';
+  if (unmet.length > 0) return 'not-ready';
+  if (unmeasured.length > 0) return 'measure';
+  return workEntriesOf(job).length > 0 ? 'done' : 'reuse';
+}
+
+/** Returns what a work list comes to: its next step, what has to be measured again, or that it is done. */
+function listKind(list: WorkList, again: readonly Assessment[]): DecisionKind {
+  if (nextStepOf(list)) return 'work';
+  return again.length > 0 ? 'measure' : 'done';
+}
+
+/**
+ * Returns the whole answer for a pump.
+ *
+ * @param rework what the plans were made from
+ * @param solved the plans, the best first
+ * @param shop what work costs
+ * @param chosen the plan in hand, by its place among them; the last where there are fewer
+ */
+export function decide(
+  rework: ReworkCase,
+  solved: Rework,
+  shop: Pick<Shop, 'operations' | 'money'>,
+  chosen = 0,
+): Decided {
+  const { job, all } = rework;
+  const plan = solved.plans[Math.min(chosen, solved.plans.length - 1)] ?? null;
+  const newPump = newPumpPrice(job.sheet, shop);
+  const list = workListOf(job);
+  const again = all.filter(
+    (a) => a.limits !== null && a.work.length > 0 && a.verdict === 'open' && a.parts.length === 0,
+  );
+  const answer = {
+    ...{ rework, solved, plan },
+    planned: plan ? plannedOperations(rework, plan) : [],
+    buyNew: suggestsNew(rework, solved, newPump),
+  };
+  return {
+    ...{ ...answer, newPump, list, again },
+    lines: partLines(rework, plan),
+    price: plan && priceOf(rework, plan),
+    kind: list ? listKind(list, again) : answerKind(answer),
+  };
+}

@@ -1,0 +1,65 @@
+import type { Assessment } from '../../assessment/assessment';
+import { nextStep } from '../../guidance/evaluator';
+import type { CharacteristicId, StationId } from '../../pumps/ids';
+import { gapsOf } from '../../pumps/registry';
+import type { ReworkCase } from './case';
+import type { Rework } from './solve';
+
+/** Something to read before a pump is decided on. */
+export interface ToMeasure {
+  readonly characteristic: CharacteristicId;
+  /** The place to begin at; null where all its sizes are read. */
+  readonly station: StationId | null;
+  readonly by: 'leaves' | 'sizes' | 'zero';
+  readonly leaves_mm: readonly number[];
+  /** What it settles: whether a gap is in, or how far it is out. */
+  readonly settles: 'verdict' | 'amount';
+}
+
+/** Lists what of a gap without a verdict has to be read: of a sum its parts that nobody read, or its gap more closely. */
+function unread(a: Assessment): readonly Assessment[] {
+  if (a.parts.length === 0) return [a];
+  const parts = a.parts.filter((part) => !part.largest);
+  return parts.length > 0 ? parts : a.parts.slice(0, 1);
+}
+
+/** Returns how a gap can be read closer than leaves have it; by leaves where it has no sizes. */
+const closerBy = ({ characteristic: c }: Assessment): ToMeasure['by'] =>
+  gapsOf(c).length > 0 || c.swing ? 'sizes' : 'leaves';
+
+/** Returns where to begin with a gap, as the guidance has it. */
+function firstStep({ job }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles'> {
+  const characteristic = a.characteristic.id;
+  const step = nextStep({ ...job, cursor: { ...job.cursor, characteristic } });
+  if (step?.characteristic !== characteristic) {
+    return { characteristic, station: null, by: closerBy(a), leaves_mm: [] };
+  }
+  const station = step.station.id;
+  return step.way === 'leaf'
+    ? { characteristic, station, by: 'leaves', leaves_mm: step.stack.leaves_mm }
+    : { characteristic, station, by: 'sizes', leaves_mm: [] };
+}
+
+/**
+ * Lists what has to be read before a pump can be decided on, in the order of the work.
+ *
+ * @param blocked gaps that no work brings in: of some nobody knows how far they are out
+ */
+export function toMeasure(rework: ReworkCase, { blocked }: Pick<Rework, 'blocked'>): ToMeasure[] {
+  const { all, unmeasured } = rework;
+  const open = new Set(unmeasured.flatMap(unread).map((a) => a.characteristic.id));
+  const far = new Set(blocked.map((b) => b.characteristic));
+  return all.flatMap((a): ToMeasure[] => {
+    const { id } = a.characteristic;
+    if (open.has(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
+    if (far.has(id) && rework.unsized.some((u) => u.assessment === a)) {
+      return [
+        { characteristic: id, station: null, by: closerBy(a), leaves_mm: [], settles: 'amount' },
+      ];
+    }
+    const inDoubt = [a, ...a.parts].some(({ zero }) => zero === 'never' || zero === 'overdue');
+    return a.limits !== null && a.verdict === 'close' && inDoubt
+      ? [{ characteristic: id, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' }]
+      : [];
+  });
+}
