@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Pressable } from 'react-native';
 import { RowFace, useRowStyle } from './RowFace';
 
@@ -5,11 +6,13 @@ interface Props {
   readonly name: string;
   readonly about: string;
   readonly open: boolean;
+  /** Before the words: how it stands. */
+  readonly mark?: ReactNode;
   readonly onPress: () => void;
 }
 
 /** A line that opens what is under it. */
-export function RowButton({ name, about, open, onPress }: Props) {
+export function RowButton({ name, about, open, mark, onPress }: Props) {
   const style = useRowStyle();
   return (
     <Pressable
@@ -19,7 +22,7 @@ export function RowButton({ name, about, open, onPress }: Props) {
       onPress={onPress}
       style={style}
     >
-      <RowFace name={name} about={about} icon={open ? 'chevron-up' : 'chevron-down'} />
+      <RowFace name={name} about={about} mark={mark} icon={open ? 'chevron-up' : 'chevron-down'} />
     </Pressable>
   );
 }

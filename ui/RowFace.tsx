@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Icon, { type IconName } from './icons/Icon';
 import { usePalette } from './theme';
@@ -7,15 +8,18 @@ interface Props {
   readonly name: string;
   readonly about: string;
   readonly icon: IconName;
+  /** Before the words: how it stands. */
+  readonly mark?: ReactNode;
   /** It cannot be touched now. */
   readonly muted?: boolean;
 }
 
 /** What a line of a list shows: its name, a word on it, and where a touch leads. */
-export function RowFace({ name, about, icon, muted = false }: Props) {
+export function RowFace({ name, about, icon, mark, muted = false }: Props) {
   const palette = usePalette();
   return (
     <>
+      {mark}
       <View style={styles.words}>
         <Words size="strong" strong tone={muted ? 'muted' : 'ink'}>
           {name}

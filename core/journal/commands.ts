@@ -2,6 +2,7 @@ import type { Reading } from '../methods/list';
 import type { Entry, WorkEntry, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voiding } from '../schema/voiding';
+import type { OrderEntry } from '../records/order';
 import type { DecisionEntry, Plan } from '../records/rework';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { restoreId, strikeId } from '../records/strikeId';
@@ -13,6 +14,7 @@ export type Item =
   | WorkEntry
   | Plan
   | DecisionEntry
+  | OrderEntry
   | Finding
   | StripNote
   | AuxiliaryAnswer

@@ -10,6 +10,7 @@ import type {
 } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voidable } from '../schema/voiding';
+import type { OrderEntry } from '../records/order';
 import type { DecisionEntry, Plan } from '../records/rework';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 
@@ -24,6 +25,7 @@ export interface Ledger {
   readonly skips: readonly Skip[];
   readonly plans: readonly Plan[];
   readonly decisions: readonly DecisionEntry[];
+  readonly orders: readonly OrderEntry[];
 }
 
 type Journal = Job['journal'];
@@ -47,6 +49,7 @@ const LIST = {
   skip: 'skips',
   plan: 'plans',
   decision: 'decisions',
+  order: 'orders',
 } as const satisfies Readonly<Record<Exclude<EntryKind, 'strike' | 'restore'>, keyof Ledger>>;
 
 const EMPTY: Ledger = {
@@ -59,6 +62,7 @@ const EMPTY: Ledger = {
   skips: [],
   plans: [],
   decisions: [],
+  orders: [],
 };
 
 /** Returns what an entry about others makes of one of them; null where it changes nothing. */

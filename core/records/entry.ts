@@ -8,6 +8,7 @@ import { WORKS } from '../pumps/family';
 import { finite, idOf, identifier, line, made, millimetres, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { zeroCheck } from './instrument';
+import { orderEntry } from './order';
 import { fittedPart } from './part';
 import { decisionEntry, planEntry } from './rework';
 import { alsoAnswer, finding, stripNote } from './teardown';
@@ -96,6 +97,7 @@ export const ENTRY_SCHEMA = {
   operation,
   plan: planEntry,
   decision: decisionEntry,
+  order: orderEntry,
   skip,
   strike,
   restore,

@@ -15,7 +15,7 @@ import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 6;
+export const JOB_SCHEMA = 7;
 
 /** The stages of a job, in the order of the work. */
 export const STAGES = [

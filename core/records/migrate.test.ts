@@ -326,3 +326,33 @@ describe('a backup of version 5', () => {
     expect(sheets[0]).toMatchObject({ metal: [{ least_mm: 19.9 }], sets: [{ over_mm: 0.05 }] });
   });
 });
+
+describe('a backup of version 6', () => {
+  const backup = readFile(readFileSync('fixtures/v6/backup.json', 'utf8'));
+  const was = JSON.parse(readFileSync('fixtures/v6/expected.json', 'utf8')) as typeof expected;
+
+  it('opens with every record, and judges it as it did', () => {
+    expect(backup.jobs.map((j) => j.id)).toEqual(Object.keys(was));
+    for (const job of backup.jobs) {
+      const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
+    }
+  });
+  it('keeps what it held to the letter: only the version of a job is another', () => {
+    const raw = JSON.parse(readFileSync('fixtures/v6/backup.json', 'utf8')) as {
+      jobs: { schema: number }[];
+      sheets: object[];
+      parts: object[];
+    };
+    expect(backup.jobs).toEqual(raw.jobs.map((job) => ({ ...job, schema: job.schema + 1 })));
+    expect([backup.sheets, backup.parts]).toEqual([raw.sheets, raw.parts]);
+  });
+  it('keeps the parts that came from the shelf; nothing was ordered yet', () => {
+    const { operations, orders, decisions } = ledgerOf(backup.jobs[0]!);
+    expect(operations.filter((o) => o.piece).map((o) => [o.part, o.piece?.label])).toEqual([
+      ['drive', backup.parts[0]?.label],
+      ['driven', backup.parts[0]?.label],
+    ]);
+    expect([orders, decisions.length]).toEqual([[], 1]);
+  });
+});

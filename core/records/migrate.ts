@@ -267,12 +267,14 @@ const jobTo6 = (job: Loose): Loose => ({
   journal: listIn(job, 'journal').map(entryTo6),
 });
 
+/* Version 6 to 7: orders, of which an older job has none. */
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
 /** The steps of each kind by the version they start from. Every version that ever landed stays here. */
 const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
-  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow, 4: jobTo5, 5: jobTo6 },
+  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow, 4: jobTo5, 5: jobTo6, 6: withSheetOfNow },
   sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5 },
   shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5 },
   study: {},

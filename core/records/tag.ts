@@ -1,19 +1,9 @@
 import { array, object, string, type InferType } from 'yup';
-import { isDay } from '../schema/dates';
-import { celsius, finite, holds, line } from '../schema/fields';
+import { celsius, day, finite, line } from '../schema/fields';
 import { say } from '../wording/say';
 
 export const ROTATIONS = ['unknown', 'clockwise', 'anticlockwise'] as const;
 export const USED_UNITS = ['h', 'km', 'mi'] as const;
-
-/** Returns a day as `2026-11-23`. */
-const day = () =>
-  holds(
-    string().matches(/^\d{4}-\d\d-\d\d$/, 'A day is written year-month-day: 2026-11-23'),
-    'date',
-    'Not a day that the calendar knows',
-    isDay,
-  );
 
 /** Flow and pressure at a speed, taken before the pump came apart. */
 export const figureFields = {

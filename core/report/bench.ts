@@ -21,6 +21,7 @@ import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
 import { dateText } from '../wording/date';
 import { decisionLines, stepsLeft } from '../wording/worked';
+import { orderLineWords } from '../wording/order';
 import { say } from '../wording/say';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
@@ -170,7 +171,7 @@ function skippedLines(job: Job): string[] {
 
 /** Returns everything of a job that is not a clearance, as words; what there is nothing of is left out. */
 export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
-  const order = orderList(job).map(({ name, count, why }) => `${count} × ${name} (${why})`);
+  const order = orderList(job).map(orderLineWords);
   const { strip, findings } = ledgerOf(job);
   const sections: ReportSection[] = [
     { title: 'Closed', lines: job.closed ? [job.closed.why] : [] },

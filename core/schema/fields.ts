@@ -1,6 +1,6 @@
 import { number, string, type Schema, type StringSchema } from 'yup';
 import { LARGEST_SIZE_MM, LONGEST_LINE } from '../quantity/parse';
-import { isMoment } from './dates';
+import { isDay, isMoment } from './dates';
 import { say } from '../wording/say';
 
 /** Longest note that a record takes. */
@@ -64,6 +64,15 @@ export const identifier = () =>
 
 /** Makes the field of an id that names one kind of thing, as its type says. */
 export const idOf = <Id extends string>() => identifier() as unknown as StringSchema<Id>;
+
+/** Makes the field of a day, as `2026-11-23`. */
+export const day = () =>
+  holds(
+    string().matches(/^\d{4}-\d\d-\d\d$/, 'A day is written year-month-day: 2026-11-23'),
+    'date',
+    'Not a day that the calendar knows',
+    isDay,
+  );
 
 /** Returns a moment as ISO 8601 in UTC. */
 export const moment = () =>

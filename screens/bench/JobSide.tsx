@@ -87,7 +87,7 @@ function Summary({ job }: { readonly job: Job }) {
   const amiss = [...of('out'), ...of('close')];
   const next = nextOf(job, all, evaluator);
   const found = findingsOf(job, unit);
-  const order = job.closed ? [] : orderList(job);
+  const order = job.closed ? [] : orderList(job).filter((l) => !l.order && !l.fitted);
   const facts = [
     job.unit,
     job.owner,

@@ -1,30 +1,50 @@
-import { StyleSheet, View } from 'react-native';
-import { orderList } from '@/core/inspect/order';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { orderList, type OrderLine } from '@/core/inspect/order';
 import type { Job } from '@/core/records/job';
-import { Line } from '@/ui/Line';
+import { orderWords } from '@/core/wording/order';
+import { say } from '@/core/wording/say';
+import { RowButton } from '@/ui/RowButton';
+import { StageMark } from '@/ui/StageMark';
 import { Heading, Words } from '@/ui/Words';
+import { OrderForm } from './OrderForm';
 
-/** What has to be bought for a job, and why. */
+/** Says how far a line is by its mark: open, ordered, or there. */
+const standingOf = ({ order, fitted }: OrderLine) =>
+  fitted || order?.state === 'came' ? 'done' : order ? 'work' : 'open';
+
+/** What has to be bought for a job, why, and how far each order is; a touch on a line says more of it. */
 export function OrderList({ job }: { readonly job: Job }) {
+  const [open, setOpen] = useState<string | null>(null);
+  const lines = orderList(job);
   return (
     <View>
       <Heading>Parts to order</Heading>
-      {orderList(job).map(({ name, count, why }) => (
-        <Line key={`${name} ${why}`}>
-          <Words strong style={styles.count}>{`${count} ×`}</Words>
-          <View style={styles.words}>
-            <Words>{name}</Words>
-            <Words size="note" tone="muted">
-              {why}
-            </Words>
+      {lines.length === 0 ? <Words tone="muted">Nothing has to be bought.</Words> : null}
+      {lines.map((line) => {
+        const { id, name, count, why } = line;
+        const words = orderWords(line);
+        const isOpen = open === id;
+        return (
+          <View key={id}>
+            <RowButton
+              name={say('order.row', { count, name })}
+              about={words || why}
+              open={isOpen}
+              mark={<StageMark standing={standingOf(line)} size={24} />}
+              onPress={() => setOpen(isOpen ? null : id)}
+            />
+            {isOpen ? (
+              <OrderForm
+                key={`${id} ${line.order?.id}`}
+                job={job}
+                line={line}
+                onDone={() => setOpen(null)}
+              />
+            ) : null}
           </View>
-        </Line>
-      ))}
+        );
+      })}
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  count: { width: 36 },
-  words: { flex: 1, minWidth: 0 },
-});

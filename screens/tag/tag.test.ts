@@ -1,9 +1,9 @@
+import { dayOf } from '@/core/schema/dates';
 import fc from 'fast-check';
 import { BLANK } from '@/core/records/job';
 import { NEW_SHOP } from '@/core/records/shop';
 import { found, withCustomer } from './customers';
 import {
-  dayOf,
   fromTagForm,
   NO_FIGURE,
   unreadableIn,

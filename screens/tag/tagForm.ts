@@ -1,7 +1,3 @@
-import { addDays } from 'date-fns/addDays';
-import { format } from 'date-fns/format';
-import { isValid } from 'date-fns/isValid';
-import { parse } from 'date-fns/parse';
 import { array, object, string, ValidationError, type InferType, type Schema } from 'yup';
 import { InputError, tried } from '@/core/errors';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
@@ -10,6 +6,7 @@ import { parseNumber } from '@/core/quantity/parse';
 import { formatTemperature, parseTemperature_C } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
+import { dayOf } from '@/core/schema/dates';
 import { line, note } from '@/core/schema/fields';
 import {
   figureFields,
@@ -20,24 +17,6 @@ import {
   type BeforeFigure,
 } from '@/core/records/tag';
 import { say } from '@/core/wording/say';
-
-const DAY = 'yyyy-MM-dd';
-const WRITTEN = [DAY, 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
-
-/**
- * A day as people write it: `2026-12-01`, `1.12.2026`, or `+7` for a week from
- * today. Null for nothing, undefined where it is no day.
- */
-export function dayOf(text: string, today: Date): string | null | undefined {
-  const written = text.trim();
-  if (written === '') return null;
-  const ahead = /^\+(\d{1,4})$/.exec(written)?.[1];
-  if (ahead) return format(addDays(today, Number(ahead)), DAY);
-  const day = WRITTEN.map((as) => parse(written, as, today)).find(
-    (d) => isValid(d) && d.getFullYear() > 1900,
-  );
-  return day && format(day, DAY);
-}
 
 /** A test that a text can be read; what it says is what the reader throws. */
 const readable = (read: (text: string) => unknown) => ({

@@ -6,6 +6,7 @@ import { JOB } from './job';
 import { JUDGE } from './judge';
 import { LOOK } from './look';
 import { MEASURE } from './measure';
+import { ORDER } from './order';
 import { PUMPS } from './pumps';
 import { QUANTITY } from './quantity';
 import { READING } from './reading';
@@ -30,6 +31,7 @@ export const MESSAGES = {
   ...JUDGE,
   ...LOOK,
   ...MEASURE,
+  ...ORDER,
   ...PUMPS,
   ...QUANTITY,
   ...READING,
