@@ -1,3 +1,4 @@
+import { EVERY_BUILD } from '../testing/builds';
 import { characteristicId, dimensionId, stationId, partId } from '../pumps/ids';
 import { assessJob, stateOf } from '../guidance/evaluator';
 import type { FeelerReading } from '../methods/feeler';
@@ -159,5 +160,37 @@ describe('a gap that was worked on', () => {
     expect(is.before).toEqual({ smallest: was.smallest, largest: was.largest });
     expect(centre(is.predicted!.largest) - centre(was.largest!)).toBeCloseTo(-0.04, 2);
     expect(is.verdict).toBe('open');
+  });
+});
+
+describe('a gap beside two gears', () => {
+  const stack = EVERY_BUILD.find((sheet) => sheet.model === 'external-gear plates 1')!;
+  const sizes = [
+    ...['top-left', 'top-right', 'bottom-left', 'bottom-right'].map((s, at) =>
+      size('body-width', s, 30.06 + at / 1000),
+    ),
+    ...['a', 'b'].flatMap((s) => [size('drive-width', s, 30), size('idler-width', s, 30.01)]),
+  ];
+  const read = sizes.reduce(withReading, { ...JOB, tier: 'service', sheet: stack });
+  const end = (job: Job) => assessJob(job).find((a) => a.characteristic.id === 'end')!;
+
+  it('grows on the side of the gear that was ground, and stays at its least', () => {
+    expect(end(read).smallest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
+    const { predicted } = end(record(read, done('ground', 'drive', -0.02, ['drive-width'])));
+    expect(predicted!.smallest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
+    expect(predicted!.largest).toMatchObject({ value_mm: expect.closeTo(0.083, 9) as number });
+  });
+  it('is known again from the sizes on the label of a gear that was put in', () => {
+    const label = { dimension: dimensionId('drive-width'), value_mm: 30.02, u_mm: 0.004 };
+    const put: WorkEntry = {
+      ...done('exchanged', 'drive', null, []),
+      piece: { id: 'gs-1', label: 'GS-1', sizes: [label] },
+    };
+    const { predicted } = end(record(read, put));
+    expect(predicted!.smallest).toMatchObject({
+      value_mm: expect.closeTo(0.04, 9) as number,
+      u_mm: expect.closeTo(Math.hypot(0.003, 0.004), 9) as number,
+    });
+    expect(predicted!.largest).toMatchObject({ value_mm: expect.closeTo(0.053, 9) as number });
   });
 });

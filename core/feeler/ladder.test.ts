@@ -181,3 +181,18 @@ describe('the ladder', () => {
     expect(FELT).toHaveLength(4);
   });
 });
+
+describe('leaves that are known no better than their marking', () => {
+  const soft = ladderOf({ leaves_mm: SET, maxStack: 1, tolerance_mm: 0.003 });
+  const verdictOf = (free: number, noGo: number) =>
+    judgeTries(soft, LIMITS, [
+      { leaves_mm: [free], felt: 'free' },
+      { leaves_mm: [noGo], felt: 'no-go' },
+    ]);
+  it('may seem to contradict each other by three times the doubt of both, and by no more', () => {
+    expect(soft.slack_mm).toBeCloseTo(3 * Math.hypot(0.003, 0.003), 12);
+    expect(() => verdictOf(0.062, 0.05)).not.toThrow();
+    expect(() => verdictOf(0.063, 0.05)).toThrow();
+    expect(ladderOf({ leaves_mm: SET, maxStack: 1 }).slack_mm).toBe(0);
+  });
+});

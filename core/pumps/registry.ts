@@ -120,7 +120,8 @@ export function partName(pump: PumpKind, id: string): string {
 /** Names what a surface is on: its part; several alike go by the name of the surface. */
 export function ownerName(pump: PumpKind, { name, parts }: Surface): string {
   const [only, ...others] = parts;
-  return only && others.length === 0 ? partName(pump, only) : name;
+  const part = pumpOf(pump).parts.find(({ id }) => id === only);
+  return part && others.length === 0 ? part.name : name;
 }
 
 const unknown = (what: 'characteristic' | 'dimension', id: string): InputError =>

@@ -2,11 +2,14 @@ import type { OrderLine } from '../inspect/order';
 import { dateText } from './date';
 import { say } from './say';
 
+/** The sentence for each state. */
+const SAID = { ordered: 'order.ordered', came: 'order.came' } as const;
+
 /** Says how far a line of the order list is: `Ordered 27 Nov 2026, from Arvel Parts.` Empty where nobody ordered it. */
 export function orderWords({ order, fitted }: Pick<OrderLine, 'order' | 'fitted'>): string {
   if (!order) return fitted ? 'Put in already.' : '';
   const { state, date, supplier, partNumber } = order;
-  const said = say(`order.${state}`, {
+  const said = say(SAID[state], {
     day: dateText(date, 'utc day'),
     isFrom: supplier ? 'yes' : 'no',
     supplier,

@@ -4,6 +4,7 @@ import { noteOrder, undoOrder } from '@/core/commands/ordering';
 import type { OrderLine } from '@/core/inspect/order';
 import { ledgerOf } from '@/core/journal/ledger';
 import type { Job } from '@/core/records/job';
+import type { OrderState } from '@/core/records/order';
 import { dayOf, dayText } from '@/core/schema/dates';
 import { counting } from '@/core/schema/voiding';
 import { orderWords } from '@/core/wording/order';
@@ -34,7 +35,7 @@ export function OrderForm({ job, line, onDone }: Props) {
   const supplier = order?.supplier ?? counting(ledgerOf(job).orders).at(-1)?.supplier ?? '';
   const { control, handleSubmit, setError, setValue } = useForm({
     defaultValues: {
-      state: order ? ('came' as const) : ('ordered' as 'ordered' | 'came'),
+      state: (order ? 'came' : 'ordered') as OrderState,
       date: dayText(new Date()),
       supplier,
       partNumber: order?.partNumber ?? '',

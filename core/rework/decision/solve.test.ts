@@ -15,10 +15,11 @@ import { carryOut, makeWorkList, signOff } from '../../commands/deciding';
 import { AT, freshId, sized, withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { jobWithSizes, measuredJob, planFor, planWith, neverDone } from '../../testing/worked';
+import { rowsOf, type ReworkCase } from './case';
 import { chanceOut } from './chance';
 import { partLines, plannedOperations } from './lines';
 import { newIsCheaper, newPumpPrice, priceOf } from './money';
-import { amountsOf, outAfter, spansAfter } from './solve';
+import { amountsOf, outAfter, rated, spansAfter } from './solve';
 import { nextStepOf, workListOf } from './worklist';
 
 /** Depth 20.09 under gears of 20 and a cover that is not worn: 0.01 over the 0.08 of the sheet. */
@@ -356,5 +357,46 @@ describe('whatever pump it is', () => {
       }
     }
     if (solved.plans.length === 0) expect(solved.blocked.length).toBeGreaterThan(0);
+  });
+});
+
+describe('a gap that is in by the rule that said so', () => {
+  const guarded = { ...rules, decision: 'guarded' as const };
+  // Twice its doubt reaches over the limit of 0.08, and it is in all the same.
+  const near = { ...WIDE, 'pocket-depth': 20.073 };
+  const face = (rework: ReworkCase) =>
+    rework.watched.find((w) => w.assessment.characteristic.id === 'face-drive')!;
+
+  it('stays in, and asks for no work of its own', async () => {
+    const { rework } = await planFor(jobWithSizes(near, { rules: guarded }));
+    const { assessment, span } = face(rework);
+    expect([assessment.verdict, span.high_mm > assessment.limits!.upper_mm!]).toEqual(['in', true]);
+    const out = outAfter(rework, new Map()).map((a) => [a.characteristic.id, a.verdict]);
+    expect(out.filter(([, verdict]) => verdict === 'in')).toEqual([]);
+  });
+  it('is pushed no farther by work on another', async () => {
+    const { rework } = await planFor(jobWithSizes(near, { rules: guarded }));
+    const [high] = rowsOf(face(rework)).filter(({ id }) => id.endsWith('--high'));
+    expect(high?.upper_mm).toBeCloseTo(face(rework).span.high_mm, 12);
+    const out = outAfter(rework, new Map([['pocket-sunk--body', 0.001]]));
+    expect(out.map((a) => a.characteristic.id)).toContain('face-drive');
+  });
+});
+
+describe('the chance that something left is out', () => {
+  it('counts a gap and the sum that it is in as one doubt', async () => {
+    const guarded = { ...rules, decision: 'guarded' as const };
+    const job = jobWithSizes({ ...WIDE, 'pocket-depth': 20.079 }, { rules: guarded });
+    const { rework } = await planFor(job);
+    const left = rework.watched.filter((w) => w.assessment.verdict === 'close');
+    const sums = left.filter((w) => w.assessment.parts.length > 0);
+    expect([left.length, sums.length]).toEqual([4, 2]);
+    const { chance, leaves } = rated(rework, { cost: 0, works: [] });
+    expect(leaves).toHaveLength(4);
+    const sure = sums.reduce(
+      (all, { span, assessment }) => all * (1 - chanceOut(span, assessment.limits!)),
+      1,
+    );
+    expect(chance).toBeCloseTo(1 - sure, 12);
   });
 });
