@@ -55,5 +55,6 @@ export default {
   reporters: ['clear-text', 'progress-append-only'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   concurrency: 2,
-  timeoutMS: 5_000,
+  // A plan takes seconds: what only takes long is not killed by that.
+  timeoutMS: 20_000,
 };

@@ -14,7 +14,7 @@ import { SHEETS } from '../core/testing/sheets';
 
 /**
  * Plans the demo's jobs and random worn pumps by this version and by an earlier one, and prints where the plans
- * differ: `node --import tsx bench/plans.ts ../earlier`. Without an earlier checkout it prints how many have a plan.
+ * differ: `npm run plans -- ../earlier`. Without an earlier checkout it prints how many have a plan.
  */
 const SEED = 20261128;
 const RANDOM = 100;

@@ -48,8 +48,29 @@ test('a clean pump from its tag to the end of Look: few taps, little time', asyn
   // What was noted comes back the other way round, and on the report.
   await page.getByRole('link', { name: 'Strip' }).click();
   await expect(page.getByText('Assembly order')).toBeVisible();
-  await expect(page.getByText('Converter seal', { exact: true })).toBeVisible();
+
+  // What has to be bought is ordered, comes, and is taken back one at a time.
+  const seal = button(page, /^1 × Converter seal/);
+  await seal.click();
+  await field(page, 'Date').fill('soon');
+  await button(page, 'Save the order: Converter seal').click();
+  await expect(page.getByText(/^Write the date as/)).toBeVisible();
+  await field(page, 'Date').fill('2026-11-27');
+  await field(page, 'Supplier').fill('Arvel Parts');
+  await button(page, 'Save the order: Converter seal').click();
+  await expect(seal).toHaveAccessibleName(/: Ordered .*27.*, from Arvel Parts\.$/);
+  await seal.click();
+  await field(page, 'Date').fill('2026-11-30');
+  await button(page, 'Save the order: Converter seal').click();
+  await expect(seal).toHaveAccessibleName(/: Came .*30/);
+  await seal.click();
+  await button(page, /^Undo: Came/).click();
+  await expect(seal).toHaveAccessibleName(/: Ordered .*27/);
+
   await page.getByRole('link', { name: 'Report' }).click();
+  await expect(
+    page.getByText(/1 × Converter seal \(always replaced\)\. Ordered .*from Arvel Parts/).first(),
+  ).toBeVisible();
   await expect(page.getByText('18 of 18 surfaces sound').first()).toBeVisible();
   await expect(page.getByText('Drive gear: bevel to the converter').first()).toBeVisible();
 });
@@ -146,6 +167,21 @@ test('a scored cover is measured first, and a missing clip goes on the order lis
   await expect(report.getByText(/1 × Cover \(replace/)).toBeVisible();
   await expect(report.getByText(/Measured wet/)).toBeVisible();
   await expect(report.getByText(/17 surfaces not inspected/)).toBeVisible();
+});
+
+test('every surface of a stack is in the list, in every section, and a touch leads to it', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0419/look');
+  await button(page, 'All surfaces').click();
+  await expect(page.getByRole('heading', { name: 'Section 1: Drive gear' })).toBeVisible();
+  await expect(button(page, /: sound$/)).toHaveCount(24);
+  await button(page, /^Section 2: Bushing block, rear: /).click();
+  await expect(page.getByText(/^Section 2: Bushing block, rear · /)).toBeVisible();
+  await button(page, 'Defect').click();
+  await button(page, /^Spun/).click();
+  await expect(page.getByText('Suggested: replace.')).toBeVisible();
 });
 
 test('a cracked body offers to end the job there, and it can be taken up again', async ({

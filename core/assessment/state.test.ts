@@ -1,6 +1,6 @@
 import { EVERY_BUILD } from '../testing/builds';
 import { characteristicId, dimensionId, stationId, partId } from '../pumps/ids';
-import { assessJob, stateOf } from '../guidance/evaluator';
+import { Evaluator, assessJob, stateOf } from '../guidance/evaluator';
 import type { FeelerReading } from '../methods/feeler';
 import { emptyJob } from '../practice/job';
 import { sizeAt } from '../practice/gauge';
@@ -192,5 +192,18 @@ describe('a gap beside two gears', () => {
       u_mm: expect.closeTo(Math.hypot(0.003, 0.004), 9) as number,
     });
     expect(predicted!.largest).toMatchObject({ value_mm: expect.closeTo(0.053, 9) as number });
+  });
+});
+
+describe('an evaluator', () => {
+  it('works the state of a job out once, however often it is asked for it', () => {
+    const evaluator = new Evaluator();
+    const first = evaluator.state(READ);
+    expect(evaluator.state(READ)).toBe(first);
+    expect(evaluator.state({ ...READ, tag: 'T-2' })).toBe(first);
+    expect(evaluator.state(FACED_OFF)).not.toBe(first);
+    expect(evaluator.state(FACED_OFF).dimensions.get(dimensionId('pocket-depth'))?.source).toBe(
+      'worked',
+    );
   });
 });

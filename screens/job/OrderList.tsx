@@ -20,7 +20,7 @@ export function OrderList({ job }: { readonly job: Job }) {
   return (
     <View>
       <Heading>Parts to order</Heading>
-      {lines.length === 0 ? <Words tone="muted">Nothing has to be bought.</Words> : null}
+      {lines.length === 0 ? <Words tone="muted">Nothing to order so far.</Words> : null}
       {lines.map((line) => {
         const { id, name, count, why } = line;
         const words = orderWords(line);

@@ -34,7 +34,9 @@ export function VariantSection({
 }) {
   const { control, setValue } = useFormContext<SheetForm>();
   const [key, variants, mixes] = useWatch({ control, name: ['key', 'variants', 'mixes'] });
-  const parts = pumpOf(sheet).kinds.map((p) => ({ value: p.id, name: p.name }));
+  const { kinds } = pumpOf(sheet);
+  const parts = kinds.map((p) => ({ value: p.id, name: p.name }));
+  const cover = kinds.find(({ replacedAs }) => replacedAs === 'cover') ?? kinds.at(-1);
   const names = variants.map((v) => ({ value: v.id, name: v.name || 'unnamed' }));
   const dirty = { shouldDirty: true };
   return (
@@ -140,7 +142,7 @@ export function VariantSection({
           title="Parts of two variants together"
           about="A part from one variant with a part from another. Enter the reverse as its own pairing."
           blank={() => ({
-            part: kindId('cover'),
+            part: cover?.id ?? kindId(''),
             of: names[0]?.value ?? '',
             against: parts[0]?.value ?? kindId(''),
             in: names[1]?.value ?? '',
