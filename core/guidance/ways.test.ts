@@ -1,4 +1,4 @@
-import { characteristicId, surfaceId } from '../pumps/ids';
+import { characteristicId } from '../pumps/ids';
 import { assessJob, nextStep } from './evaluator';
 import type { Reading } from '../methods/list';
 import { ledgerOf } from '../journal/ledger';
@@ -8,11 +8,11 @@ import { hiddenOf } from '../practice/hidden';
 import { emptyJob } from '../practice/job';
 import { measure } from '../practice/hand';
 import { SHEETS, largestSheet, VELTRANE_T6 } from '../testing/sheets';
+import { found } from '../testing/findings';
 import { AT, JOB, ROOM } from '../testing/readings';
 import { ends, uncertainty } from '../metrology/estimate';
 import { evenFrom } from '../random';
 import type { Job } from '../records/job';
-import type { Finding } from '../records/teardown';
 
 const of = (job: Job, id: string) => assessJob(job).find((a) => a.characteristic.id === id)!;
 
@@ -151,27 +151,14 @@ describe('what comes next', () => {
 });
 
 describe('what findings ask for', () => {
-  const scored = (surface: string, more: Partial<Finding> = {}): Finding => ({
-    ...{
-      kind: 'finding',
-      id: `f-${surface}`,
-      at: AT,
-      by: '',
-      voided: null,
-      surface: surfaceId(surface),
-      defect: 'scored',
-    },
-    ...{ nail: 'catches', depth_mm: null, spot: null, proposed: 'machine', why: '' },
-    ...{ decided: 'machine', remark: '', ...more },
-  });
   const first = (job: Job) => nextStep(job)?.characteristic;
   const service: Job = { ...JOB, tier: 'service' };
 
   it('comes before the order of the work, whether the sheet limits it or not', () => {
     expect(first(service)).toBe('face-drive');
-    expect(first(relisted(service, { findings: [scored('cover-track')] }))).toBe('cover-wear');
+    expect(first(relisted(service, { findings: [found('cover-track')] }))).toBe('cover-wear');
     // The service tier has no limit for the hub in its bushing.
-    const blue: Job = relisted(service, { findings: [scored('hub', { defect: 'blued' })] });
+    const blue: Job = relisted(service, { findings: [found('hub', { defect: 'blued' })] });
     expect(of(blue, 'hub-bushing').limits).toBeNull();
     expect(nextStep(blue)).toMatchObject({
       characteristic: 'hub-bushing',
@@ -180,7 +167,7 @@ describe('what findings ask for', () => {
     });
   });
   it('is left when it is measured, and the rest follows in its order', () => {
-    const job: Job = relisted(service, { findings: [scored('cover-track')] });
+    const job: Job = relisted(service, { findings: [found('cover-track')] });
     const done = measure(
       job,
       hiddenOf(VELTRANE_T6, 'service', 0.4, {}, evenFrom(3)),
@@ -199,7 +186,7 @@ describe('what findings ask for', () => {
   it('changes no verdict: the same readings say the same', () => {
     const hidden = hiddenOf(VELTRANE_T6, 'service', 0.7, {}, evenFrom(5));
     const plain = measure(service, hidden, ROOM, new Date(AT));
-    const asked: Job = relisted(plain, { findings: [scored('floor'), scored('cover-track')] });
+    const asked: Job = relisted(plain, { findings: [found('floor'), found('cover-track')] });
     const verdicts = (job: Job) => assessJob(job).map((a) => a.verdict);
     expect(verdicts(asked)).toEqual(verdicts(plain));
   });

@@ -1,4 +1,4 @@
-import { kindId, surfaceId } from '../pumps/ids';
+import { kindId } from '../pumps/ids';
 import { relisted } from '../testing/relisted';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { emptyJob } from '../practice/job';
@@ -12,6 +12,7 @@ import { answerBeside, auxiliaryChecks, smallChecks } from './auxiliary';
 import { clutchChecks } from './clutches';
 import { askedFor, byOwner, endOf, lookedAt } from './looking';
 import { EVERY_BUILD } from '../testing/builds';
+import { found } from '../testing/findings';
 import { AT } from '../testing/readings';
 import { mixOf } from './mixing';
 import { orderList } from './order';
@@ -20,14 +21,6 @@ import { buildOrder, noteWords, stripped, wrongParts } from './stripping';
 
 const JOB = emptyJob(VELTRANE_T6, '2026-11-23T08:00:00.000Z');
 const made = (id: string) => ({ id, at: '2026-11-23T09:00:00.000Z', by: 'Ivo K.', voided: null });
-
-const found = (surface: string, more: Partial<Finding> = {}): Finding => ({
-  ...made(`f-${surface}`),
-  kind: 'finding',
-  ...{ surface: surfaceId(surface), defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
-  ...{ proposed: 'machine', why: '', decided: 'machine', remark: '' },
-  ...more,
-});
 
 const withFindings = (...findings: Finding[]): Job => relisted(JOB, { findings });
 

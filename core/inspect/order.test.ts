@@ -11,13 +11,13 @@ import type { Job } from '../records/job';
 import { merged } from '../records/merge';
 import type { Finding } from '../records/teardown';
 import { EVERY_BUILD } from '../testing/builds';
-import { AT, freshId } from '../testing/readings';
+import { made } from '../testing/findings';
+import { AT } from '../testing/readings';
 import { gearSet, shelfPart } from '../testing/shelf';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { orderLineWords, orderWords } from '../wording/order';
 import { orderList } from './order';
 
-const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
 const base = emptyJob(VELTRANE_T6, AT);
 const JOB: Job = { ...base, rules: { ...base.rules, renew: 'always' } };
 const finding = (surface: string, decided: Finding['decided'] = 'replace') => ({

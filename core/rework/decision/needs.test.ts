@@ -1,11 +1,11 @@
-import { surfaceId, partId, dimensionId } from '../../pumps/ids';
+import { partId, dimensionId } from '../../pumps/ids';
 import { carryOut } from '../../commands/deciding';
 import { record } from '../../journal/commands';
 import type { Job } from '../../records/job';
 import { NEW_SHOP, type Shop } from '../../records/shop';
 import type { Finding } from '../../records/teardown';
 import { answerWords, findingWords, lineReason } from '../../wording/decide';
-import { AT, freshId } from '../../testing/readings';
+import { found, made } from '../../testing/findings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { answerOf, jobWithSizes, neverDone, planFor } from '../../testing/worked';
 import type { ReworkCase } from './case';
@@ -16,24 +16,9 @@ const SOUND = {
   ...{ 'pocket-depth': 20.05, 'drive-width': 20, 'driven-width': 20 },
   ...{ 'track-depth': 10, 'face-depth': 10 },
 };
-const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
-
-const finding = (surface: string, more: Partial<Finding>): Finding => ({
-  ...made(),
-  ...{
-    kind: 'finding',
-    surface: surfaceId(surface),
-    defect: 'scored',
-    nail: 'catches',
-    depth_mm: null,
-    spot: null,
-  },
-  ...{ proposed: 'machine', why: 'by the book', decided: 'machine', remark: '', ...more },
-});
-
 /** A job on a pump of sound sizes, with what was found on a surface. */
-const found = (surface: string, more: Partial<Finding>, sheet = VELTRANE_T6): Job =>
-  record(jobWithSizes(SOUND, {}, sheet), finding(surface, more));
+const lookedAt = (surface: string, more: Partial<Finding>, sheet = VELTRANE_T6): Job =>
+  record(jobWithSizes(SOUND, {}, sheet), found(surface, more));
 
 /** A shop that does not do these kinds of operation. */
 const without = (...kinds: string[]): Partial<Shop> => ({
@@ -49,7 +34,7 @@ async function needsOn(job: Job, shop: Partial<Shop> = {}) {
 
 describe('a finding', () => {
   it('that was passed asks for nothing', async () => {
-    const { ids, unmet } = await needsOn(found('deck', { decided: 'pass' }));
+    const { ids, unmet } = await needsOn(lookedAt('deck', { decided: 'pass' }));
     expect([ids, unmet]).toEqual([[], []]);
   });
   it.each([
@@ -58,12 +43,12 @@ describe('a finding', () => {
     ['replace', ['body-renewed--body']],
     ['scrap', ['body-renewed--body']],
   ] as const)('decided to %s asks for one of %j', async (decided, offers) => {
-    const { ids } = await needsOn(found('deck', { decided }));
+    const { ids } = await needsOn(lookedAt('deck', { decided }));
     expect(ids).toEqual([offers]);
   });
   it('is told with its reason: the book’s, or the remark of who decided otherwise', async () => {
     const why = async (more: Partial<Finding>) =>
-      (await needsOn(found('deck', more))).needs[0]?.why;
+      (await needsOn(lookedAt('deck', more))).needs[0]?.why;
     expect(await why({})).toBe('Deck: by the book');
     expect(await why({ proposed: 'pass', remark: 'customer asks' })).toBe('Deck: customer asks');
     expect(await why({ proposed: 'pass' })).toBe('Deck: decided when it was looked at');
@@ -72,7 +57,7 @@ describe('a finding', () => {
     const sheet = SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
     const asked = async (surface: string, decided: Finding['decided'], depth_mm: number) => {
       const defect = { defect: 'pitted' as const, proposed: decided, decided, depth_mm };
-      const job = record(jobWithSizes({}, {}, sheet), finding(surface, defect));
+      const job = record(jobWithSizes({}, {}, sheet), found(surface, defect));
       return (await needsOn(job)).ids;
     };
     expect(await asked('seal-track-inner', 'dress', 0.02)).toEqual([
@@ -90,7 +75,7 @@ describe('a finding', () => {
     const metal = [{ dimension: dimensionId('pocket-depth'), least_mm: 20.03, most_mm: null }];
     const thin = { ...VELTRANE_T6, metal };
     const cuts = async (depth_mm: number, sheet = VELTRANE_T6) =>
-      (await needsOn(found('deck', { depth_mm }, sheet))).ids;
+      (await needsOn(lookedAt('deck', { depth_mm }, sheet))).ids;
     expect(await cuts(0.019)).toEqual([['deck-faced--body', 'body-renewed--body']]);
     expect(await cuts(0.019, thin)).toEqual([['deck-faced--body', 'body-renewed--body']]);
     expect(await cuts(0.021, thin)).toEqual([['body-renewed--body']]);
@@ -98,7 +83,7 @@ describe('a finding', () => {
     expect(await cuts(0.201)).toEqual([['body-renewed--body']]);
   });
   it('on a part that was exchanged since asks for nothing, and says nothing of the new one', async () => {
-    const nicked = found('drive-face', { decided: 'dress' });
+    const nicked = lookedAt('drive-face', { decided: 'dress' });
     const exchanged = { ...made(), kind: 'operation' as const, part: partId('drive'), changes: [] };
     const after = record(nicked, {
       ...{ ...exchanged, work: 'exchanged' as const, step: null, piece: null, remark: '' },
@@ -110,14 +95,14 @@ describe('a finding', () => {
     expect([is.ids, is.unmet, lookedOf(is)]).toEqual([[], [], undefined]);
   });
   it('on a face found twice is one need, as deep as the deeper', async () => {
-    const job = found('deck', { depth_mm: 0.02 });
-    const again = finding('deck', { depth_mm: 0.05 });
+    const job = lookedAt('deck', { depth_mm: 0.02 });
+    const again = found('deck', { depth_mm: 0.05 });
     const { needs } = await needsOn(record(job, again));
     expect(needs.map((n) => n.least_mm)).toEqual([0.05]);
   });
   it('on a part that is replaced anyway asks for no work on it', async () => {
-    const scored = found('deck', {});
-    const cracked = finding('crescent', { defect: 'cracked', decided: 'replace' });
+    const scored = lookedAt('deck', {});
+    const cracked = found('crescent', { defect: 'cracked', decided: 'replace' });
     const { ids } = await needsOn(record(scored, cracked));
     expect(ids).toEqual([['body-renewed--body']]);
   });
@@ -127,7 +112,7 @@ describe('a finding that no work here puts right', () => {
   const never = without('deck-faced', 'body-renewed');
 
   it('is said, and the pump is not called ready', async () => {
-    const { rework, solved, unmet } = await needsOn(found('deck', {}), never);
+    const { rework, solved, unmet } = await needsOn(lookedAt('deck', {}), never);
     expect(unmet.map((u) => u.why)).toEqual(['Deck: by the book']);
     const planned = plannedOperations(rework, solved.plans[0]!);
     expect(planned).toEqual([]);
@@ -145,8 +130,8 @@ describe('a finding that no work here puts right', () => {
     expect(overallDecision(rework, lines, false)).toBe('machine');
   });
   it('stays to be seen to after the work that can be done', async () => {
-    const job = found('deck', {});
-    const track = finding('cover-track', {});
+    const job = lookedAt('deck', {});
+    const track = found('cover-track', {});
     const { rework, solved } = await needsOn(record(job, track), never);
 
     expect(answerWords(answerOf({ rework, solved }, false))).toBe(
@@ -154,7 +139,7 @@ describe('a finding that no work here puts right', () => {
     );
   });
   it('is no longer asked for once it was put right where the shop does the work', async () => {
-    const job = found('deck', {});
+    const job = lookedAt('deck', {});
     const { rework } = await planFor(job);
     const deck = rework.offers.find(({ id }) => id === 'deck-faced--body')!;
     const cut = carryOut(deck, null, 0.01, 0.003)(job, made());

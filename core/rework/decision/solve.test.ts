@@ -1,18 +1,11 @@
-import {
-  operationId,
-  surfaceId,
-  partId,
-  characteristicId,
-  stationId,
-  dimensionId,
-} from '../../pumps/ids';
+import { operationId, partId, characteristicId, stationId, dimensionId } from '../../pumps/ids';
 import { record } from '../../journal/commands';
 import { ledgerOf } from '../../journal/ledger';
 import { NEW_SHOP } from '../../records/shop';
 import type { Job } from '../../records/job';
-import type { Finding } from '../../records/teardown';
 import { carryOut, makeWorkList, signOff } from '../../commands/deciding';
-import { AT, freshId, sized, withReadings } from '../../testing/readings';
+import { found, made } from '../../testing/findings';
+import { sized, withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { jobWithSizes, measuredJob, planFor, planWith, neverDone } from '../../testing/worked';
 import { rowsOf, type ReworkCase } from './case';
@@ -32,20 +25,7 @@ const WIDE = {
 };
 const plain = { decision: 'plain', renew: 'measured' } as const;
 const rules = { ...jobWithSizes({}).rules, ...plain };
-const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
 
-const finding = (surface: string, more: Partial<Finding>): Finding => ({
-  ...made(),
-  ...{
-    kind: 'finding',
-    surface: surfaceId(surface),
-    defect: 'scored',
-    nail: 'catches',
-    depth_mm: null,
-    spot: null,
-  },
-  ...{ proposed: 'machine', why: 'by the book', decided: 'machine', remark: '', ...more },
-});
 const idsOf = ({ works }: { works: readonly { id: string }[] } = { works: [] }) =>
   works.map(({ id }) => id);
 
@@ -194,7 +174,7 @@ describe('what was found when it was looked at', () => {
   it('is put right, as deep as it goes', async () => {
     const job = record(
       jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, { rules }),
-      finding('cover-track', { depth_mm: 0.04 }),
+      found('cover-track', { depth_mm: 0.04 }),
     );
     const { rework, solved } = await planFor(job);
     expect(rework.needs.map((n) => n.offers.map(({ id }) => id))).toEqual([
@@ -206,27 +186,24 @@ describe('what was found when it was looked at', () => {
   });
   it('is replaced where it goes deeper than can be cut away', async () => {
     const { solved } = await planFor(
-      record(jobWithSizes(WIDE, { rules }), finding('deck', { depth_mm: 0.5 })),
+      record(jobWithSizes(WIDE, { rules }), found('deck', { depth_mm: 0.5 })),
     );
     expect(idsOf(solved.plans[0])).toEqual(['body-renewed--body']);
   });
   it('is not asked for again once it was carried out', async () => {
     const job = record(
       jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, { rules }),
-      finding('cover-track', {}),
+      found('cover-track', {}),
     );
     const { rework } = await planFor(job);
     const grind = rework.offers.find(({ id }) => id === 'cover-ground--cover')!;
     const after = await planFor(carryOut(grind, null, 0.03, 0.004)(job, made()));
     expect(after.rework.needs).toEqual([]);
-    const again = record(
-      carryOut(grind, null, 0.03, 0.004)(job, made()),
-      finding('cover-track', {}),
-    );
+    const again = record(carryOut(grind, null, 0.03, 0.004)(job, made()), found('cover-track', {}));
     expect((await planFor(again)).rework.needs).toHaveLength(1);
   });
   it('is stoned off where it only stands up', async () => {
-    const nick = finding('ears', { defect: 'nicked', proposed: 'dress', decided: 'dress' });
+    const nick = found('ears', { defect: 'nicked', proposed: 'dress', decided: 'dress' });
     const { solved } = await planFor(
       record(jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, { rules }), nick),
     );
@@ -318,7 +295,7 @@ describe('a line for each part', () => {
   it('says what becomes of it, work first, and what was only looked at or measured after', async () => {
     const job = record(
       jobWithSizes(WIDE, { rules }),
-      finding('drive-face', { defect: null, decided: 'pass' }),
+      found('drive-face', { defect: null, decided: 'pass' }),
     );
     const { rework, solved } = await planFor(job);
     const lines = partLines(rework, solved.plans[0]!);

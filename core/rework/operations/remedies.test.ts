@@ -1,34 +1,22 @@
 import { Evaluator } from '../../guidance/evaluator';
 import { record } from '../../journal/commands';
 import { emptyJob } from '../../practice/job';
-import { surfaceId } from '../../pumps/ids';
 import { pumpOf, teardownOf } from '../../pumps/registry';
 import { REMEDIES, REPLACEMENTS } from '../../pumps/remedies';
 import { NEW_RULES } from '../../records/rules';
 import { NEW_SHOP } from '../../records/shop';
 import type { Sheet } from '../../records/sheet';
-import type { Consequence, Finding } from '../../records/teardown';
+import type { Consequence } from '../../records/teardown';
 import { EVERY_BUILD } from '../../testing/builds';
-import { AT, freshId } from '../../testing/readings';
+import { found } from '../../testing/findings';
+import { AT } from '../../testing/readings';
 import { reworkCase } from '../decision/case';
 import { offersFor } from './offers';
 import { OPERATIONS } from './operations';
 
-const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
-
 /** Returns what a finding on a surface asks for, and what it leaves unmet. */
 function asked(sheet: Sheet, surface: string, decided: Consequence) {
-  const finding: Finding = {
-    ...{
-      ...made(),
-      kind: 'finding',
-      surface: surfaceId(surface),
-      defect: 'scored',
-      nail: 'catches',
-    },
-    ...{ depth_mm: null, spot: null, proposed: decided, why: 'as found', decided, remark: '' },
-  };
-  const job = record(emptyJob(sheet, AT), finding);
+  const job = record(emptyJob(sheet, AT), found(surface, { proposed: decided, decided }));
   const quiet = { ...job, rules: { ...job.rules, renew: 'measured' as const } };
   const { needs, unmet } = reworkCase(quiet, new Evaluator().state(quiet), NEW_SHOP);
   return { ids: needs.map((n) => n.offers.map((o) => o.id)), unmet };
