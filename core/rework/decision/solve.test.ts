@@ -307,6 +307,20 @@ describe('a line for each part', () => {
     ]);
     expect(partLines(rework, null)[0]?.works).toEqual([]);
   });
+  it('is there for a part that was only looked at, and is sound where all of it is', async () => {
+    const sound = { defect: null, decided: 'pass' } as const;
+    const job = record(
+      jobWithSizes({}, { rules }),
+      found('valve-plunger', sound),
+      found('valve-seat', { ...sound, defect: 'scored' }),
+      found('valve-spring', sound),
+    );
+    const lines = partLines((await planFor(job)).rework, null);
+    expect(lines.map((l) => [l.part.id, l.decision, l.looked])).toEqual([
+      ['plunger', 'reuse', 'passed'],
+      ['spring', 'reuse', 'sound'],
+    ]);
+  });
 });
 
 describe('whatever pump it is', () => {
