@@ -66,6 +66,10 @@ const READ = [
 ].reduce(withReading, JOB);
 const FACED_OFF = record(READ, done('faced', 'body', -0.04, FACED));
 
+/** Returns a job on which the pocket was read again, as deep all around. */
+const reread = (job: Job, mm: number): Job =>
+  ['12', '6', '3', '9'].reduce((all, s) => withReading(all, size('pocket-depth', s, mm)), job);
+
 describe('a dimension', () => {
   it('is what was read of it, a place that was read again once', () => {
     const again = ['12', '12', '12'].reduce(
@@ -92,6 +96,14 @@ describe('a dimension', () => {
     expect(quantity(unknown, 'pocket-depth')).toBeUndefined();
     expect(quantity(unknown, 'drive-width')?.source).toBe('measured');
   });
+  it('moves from where it was read last, not from where it was read first', () => {
+    const between = reread(FACED_OFF, 20.06);
+    const twice = record(between, done('faced', 'body', -0.01, FACED));
+    expect(quantity(twice, 'pocket-depth')).toMatchObject({
+      best_mm: expect.closeTo(20.05, 9) as number,
+      u_mm: 0.005,
+    });
+  });
   it('is the sheet’s again where its part is another one', () => {
     const renewed = record(FACED_OFF, done('exchanged', 'body', null, []));
     expect(quantity(renewed, 'pocket-depth')).toMatchObject({ u_mm: null, readings: 0 });
@@ -113,11 +125,7 @@ describe('a gap that was worked on', () => {
     });
   });
   it('keeps both once it was measured again', () => {
-    const again = ['12', '6', '3', '9'].reduce(
-      (job, s) => withReading(job, size('pocket-depth', s, 20.051)),
-      FACED_OFF,
-    );
-    const a = face(again);
+    const a = face(reread(FACED_OFF, 20.051));
     expect(a.verdict).toBe('in');
     expect(a.before).toEqual(face(FACED_OFF).before);
     expect(a.predicted).toEqual(face(FACED_OFF).predicted);
@@ -138,6 +146,18 @@ describe('a gap that was worked on', () => {
       const a = face(record(READ, work));
       expect([a.before === null, a.predicted]).toEqual([false, null]);
     }
+  });
+  it('has no past that nobody read, and is not predicted', () => {
+    const unread = face(record(JOB, done('faced', 'body', -0.04, FACED)));
+    expect(unread.work).toHaveLength(1);
+    expect([unread.before, unread.predicted]).toEqual([null, null]);
+  });
+  it('moves from what was read between two pieces of work', () => {
+    const later = '2026-11-20T11:00:00.000Z';
+    const again = { ...done('faced', 'body', -0.01, FACED), at: later };
+    const a = face(record(reread(FACED_OFF, 20.06), again));
+    expect(a.before!.smallest).toMatchObject({ value_mm: expect.closeTo(0.06, 9) as number });
+    expect(a.predicted!.smallest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
   });
   it('goes back over work without a reading between', () => {
     const twice = record(FACED_OFF, done('faced', 'body', -0.01, FACED));
@@ -160,6 +180,8 @@ describe('a gap that was worked on', () => {
     expect(is.before).toEqual({ smallest: was.smallest, largest: was.largest });
     expect(centre(is.predicted!.largest) - centre(was.largest!)).toBeCloseTo(-0.04, 2);
     expect(is.verdict).toBe('open');
+    const unknown = sum(record(before, done('faced', 'body', null, FACED)));
+    expect([unknown.before, unknown.predicted]).toEqual([is.before, null]);
   });
 });
 
@@ -180,18 +202,29 @@ describe('a gap beside two gears', () => {
     expect(predicted!.smallest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
     expect(predicted!.largest).toMatchObject({ value_mm: expect.closeTo(0.083, 9) as number });
   });
+  const onLabel = (dimension: string, value_mm: number) => ({
+    ...{ dimension: dimensionId(dimension), value_mm, u_mm: 0.004 },
+  });
+  const put: WorkEntry = {
+    ...done('exchanged', 'drive', null, []),
+    piece: {
+      ...{ id: 'gs-1', label: 'GS-1' },
+      sizes: [onLabel('drive-diameter', 41.9), onLabel('drive-width', 30.02)],
+    },
+  };
   it('is known again from the sizes on the label of a gear that was put in', () => {
-    const label = { dimension: dimensionId('drive-width'), value_mm: 30.02, u_mm: 0.004 };
-    const put: WorkEntry = {
-      ...done('exchanged', 'drive', null, []),
-      piece: { id: 'gs-1', label: 'GS-1', sizes: [label] },
-    };
     const { predicted } = end(record(read, put));
     expect(predicted!.smallest).toMatchObject({
       value_mm: expect.closeTo(0.04, 9) as number,
       u_mm: expect.closeTo(Math.hypot(0.003, 0.004), 9) as number,
     });
     expect(predicted!.largest).toMatchObject({ value_mm: expect.closeTo(0.053, 9) as number });
+  });
+  it('moves with work on the gear that was put in', () => {
+    const job = record(read, put, done('ground', 'drive', -0.01, ['drive-width']));
+    expect(quantity(job, 'drive-width')).toMatchObject({
+      ...{ best_mm: expect.closeTo(30.01, 9) as number, source: 'worked' },
+    });
   });
 });
 

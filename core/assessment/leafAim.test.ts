@@ -1,14 +1,14 @@
 import { characteristicId } from '../pumps/ids';
 import { type StationEvidence, overStations } from '../methods/stations';
 import { nextLeaf } from '../methods/nextLeaf';
-import type { Assessment } from '../assessment/assessment';
+import type { Assessment } from './assessment';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { boundsOf, type Felt } from '../feeler/bounds';
 import { extremesOf } from '../feeler/extremes';
 import { judgeTries, ladderOf } from '../feeler/ladder';
 import { characteristicOf } from '../pumps/registry';
-import { NO_PAST } from '../assessment/past';
-import { ownAim, stackAdvice } from '../assessment/leafAim';
+import { NO_PAST } from './past';
+import { ownAim, stackAdvice } from './leafAim';
 
 const LADDER = ladderOf({ leaves_mm: [0.02, 0.03, 0.04, 0.05, 0.06, 0.07, 0.08], maxStack: 1 });
 const LIMITS = { lower_mm: 0.02, upper_mm: 0.06 };

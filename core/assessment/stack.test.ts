@@ -1,6 +1,6 @@
 import { dimensionId } from '../pumps/ids';
-import { assessJob } from './evaluator';
-import type { Assessment } from '../assessment/assessment';
+import { assessJob } from '../guidance/evaluator';
+import type { Assessment } from './assessment';
 import fc from 'fast-check';
 import { emptyJob } from '../practice/job';
 import { measure, type Hidden } from '../practice/hand';
@@ -9,8 +9,8 @@ import { ends } from '../metrology/estimate';
 import { ladderOf } from '../feeler/ladder';
 import { NEW_SHOP } from '../records/shop';
 import type { Sheet } from '../records/sheet';
-import { heatShift } from '../assessment/heat';
-import { partAim, type SumOf } from '../assessment/leafAim';
+import { heatShift } from './heat';
+import { partAim, type SumOf } from './leafAim';
 
 const AT = '2026-11-20T09:00:00.000Z';
 const GEAR_PUMP = SHEETS.find((s) => s.model === 'Brunnick H30 gear pump')!;
