@@ -117,6 +117,13 @@ describe('what a part of a sum is tried against', () => {
     } as const;
     expect(partAim(of('face-drive'), [sum({ plus: [gone] })], LADDER)?.limits.upper_mm).toBe(0.08);
   });
+  it('is its own limit once one place is wider than the sum leaves it', () => {
+    const face = of('face-drive');
+    const [first, ...others] = face.stations;
+    const free = { ...first!, tries: [{ leaves_mm: [0.07], felt: 'free' as const }] };
+    const aim = partAim({ ...face, stations: [free, ...others] }, [sum()], LADDER);
+    expect(aim?.limits.upper_mm).toBe(0.08);
+  });
   it('of a sum without an upper limit is its own', () => {
     const aim = partAim(of('face-drive'), [sum({ limits: { lower_mm: 0.02 } })], LADDER);
     expect(aim?.limits.upper_mm).toBe(0.08);
