@@ -21,7 +21,7 @@ export class InputError extends Error {
   }
 }
 
-/** What came of reading what somebody entered: a value, or the sentence that says what is wrong with it. */
+/** Holds what came of reading what somebody entered: a value, or the sentence that says what is wrong with it. */
 export type Tried<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
 

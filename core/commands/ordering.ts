@@ -4,7 +4,7 @@ import type { OrderEntry } from '../records/order';
 import { counting } from '../schema/voiding';
 import type { Command } from './command';
 
-/** What a person says of an order. */
+/** Holds what a person says of an order. */
 export type Ordered = Pick<OrderEntry, 'line' | 'state' | 'date' | 'supplier' | 'partNumber'>;
 
 /** Notes that a line of the order list was ordered, or came. */

@@ -40,7 +40,7 @@ function putIn(job: OrderedJob, part: PartId, since?: Finding): PutIn {
   return last.piece ? 'shelf' : 'bought';
 }
 
-/** What is wanted of a list, and of each where its parts came from that are in already. */
+/** Describes a line that is wanted, and where each of its parts came from that is in already. */
 type WithParts = Wanted & { readonly putIn: readonly PutIn[] };
 
 /** Makes an id of a line: a word for why it is there, and what asks for it. */

@@ -9,7 +9,7 @@ import { inferredSizes } from './inferred';
 import { wholeSize } from './piece';
 import { holds, lyingFor, rulesFor, turns } from './roles';
 
-/** What choosing needs to know of a pump. */
+/** Holds what choosing needs to know of a pump. */
 type PumpState = Pick<State, 'characteristics' | 'dimensions'>;
 
 /** A part that could go into a pump, from the shelf or bought, and how it would fit. */

@@ -12,7 +12,7 @@ import { counting } from '../schema/voiding';
 
 /** A piece that a pump gives up: what it is, what was measured of it and seen on it. */
 export interface Piece extends Pick<ShelfPart, 'parts' | 'variant' | 'sizes'> {
-  /** What was found on its surfaces, with what was said to do about it. */
+  /** Lists what was found on its surfaces, with what was said to do about it. */
   readonly findings: readonly Finding[];
 }
 
@@ -44,7 +44,7 @@ function jobBefore(job: Job, id: string): Job {
   return { ...job, journal };
 }
 
-/** What was known of a part: its sizes, and what was found on it. */
+/** Holds what was known of a part: its sizes, and what was found on it. */
 type Known = Pick<Piece, 'sizes' | 'findings'>;
 
 /**

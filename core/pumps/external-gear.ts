@@ -25,7 +25,7 @@ const SECTION: Readonly<Record<ExternalGeometry['build'], (g: ExternalGeometry) 
 const sectionsIn = ({ build, sections }: ExternalGeometry): number =>
   build === 'oil' ? 1 : sections;
 
-/** Where the seals run on the shaft of the first drive gear. */
+/** Names where the seals run on the shaft of the first drive gear. */
 const SEAL_TRACK = feature(
   'seal-track',
   'Seal tracks of the shaft',

@@ -110,7 +110,7 @@ export type Work = (typeof WORKS)[number];
  */
 export type Worked = Readonly<Partial<Record<Work, -1 | 0 | 1>>>;
 
-/** What is done about something that work can change. */
+/** Describes what is done about something that work can change. */
 interface Workable {
   /** Lists what puts it right; empty where nothing does. */
   readonly remedies?: readonly Remedy[];

@@ -1,7 +1,7 @@
 import type { Work } from './family';
 
 /**
- * What puts a size or a surface right, by what it does to it, and the kinds of work that this is in the journal.
+ * Lists what puts a size or a surface right, by what it does to it, with the kinds of work that this is in the journal.
  * The remedies of a size or a surface stand with it; an operation of a shop says which remedy it carries out. Where
  * there are several kinds of work, the first has to have something to work on, and the others go along.
  */
@@ -27,7 +27,7 @@ export const REMEDIES = {
 
 export type Remedy = keyof typeof REMEDIES;
 
-/** What a kind of part is bought as where another takes its place; the gears of a section come as one set. */
+/** Lists what a part may be bought as where another takes its place; the gears of a section come as one set. */
 export const REPLACEMENTS = [
   'body',
   'gears',
@@ -48,7 +48,7 @@ export const REPLACEMENTS = [
 export type Replacement = (typeof REPLACEMENTS)[number];
 
 /**
- * What a kind of part is for in its pump:
+ * Says what a kind of part is for in its pump:
  * `base` the others are put into it, and with it the pump is given up; `holds` others turn in it; `turns` it turns;
  * `set` it comes as a set with the others of its section; `sized` it is sized to what runs in it as it goes in;
  * `bears` a shaft runs in it, plain; `clutches` the one-way clutches sit in it.

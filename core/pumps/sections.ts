@@ -3,7 +3,7 @@ import type { Characteristic, Dimension, Feature, Part, PumpModel, Term } from '
 import type { PartId } from './ids';
 import type { Surface, Teardown } from './teardown/teardown';
 
-/** What a section brings to the model of its pump. */
+/** Holds what a section brings to the model of its pump. */
 export type Pieces = Omit<PumpModel, 'kinds'>;
 
 /** The gears of a section, by the ids and the words of their parts. */

@@ -98,7 +98,7 @@ function sizesIn(row: Row, pump: PumpModel, parts: readonly PartId[], wrong: Wro
   });
 }
 
-/** Where lines of a file come to: the sheets of the shop, its shelf, and what a new part begins with. */
+/** Describes where lines of a file come to: the sheets of the shop, its shelf, and what a new part begins with. */
 export interface Landing {
   readonly sheets: readonly Sheet[];
   readonly shelf: readonly ShelfPart[];

@@ -1,87 +1,34 @@
-import { dimensionId, partId } from '@/core/pumps/ids';
-import fc from 'fast-check';
-import { readFileSync } from 'node:fs';
 import { record as add } from '../../core/journal/commands';
-import { readFile, writeFile } from '../../core/records/file';
+import fc from 'fast-check';
 import type { Job } from '../../core/records/job';
-import { PHOTO_SCHEMA, type Photo } from '../../core/records/photo';
 import { NEW_SHOP } from '../../core/records/shop';
-import { PART_SCHEMA, type ShelfPart } from '../../core/records/part';
-import type { Study } from '../../core/records/study';
 import { change, load, loadAll, remove, saveNew, type Filed } from '../records';
-import { dropTexts, keysUnder, readText, writeTexts } from '../storage';
+import { keysUnder, readText, writeTexts } from '../storage';
 import { listJobs } from '../summaries';
 import { writeBackup } from './backup';
 import { TransferDesk } from './desk';
 import { jobFile } from './files';
 import { Course } from './progress';
 
-const demo = readFile(readFileSync('public/demo/highmoor.json', 'utf8'));
-const [job, other] = demo.jobs as [Job, Job];
-const [sheet] = demo.sheets;
-
-const photo = (id: string, of = job.id): Photo => ({
-  ...{ schema: PHOTO_SCHEMA, id, revision: 0, job: of, width: 8, height: 6 },
-  jpeg: 'data:image/jpeg;base64,/9j/4AAQ',
-});
-const shows = (j: Job, ...ids: string[]): Job => ({
-  ...j,
-  photos: ids.map((id) => ({ id, at: '2026-11-23T09:00:00.000Z', by: '', of: 'tag' })),
-});
-const part: ShelfPart = {
-  ...{ schema: PART_SCHEMA, id: 'part-1', revision: 0, createdAt: '2026-11-20T09:00:00.000Z' },
-  ...{ label: 'GS-12', sheet: 'demo-sheet-veltrane-t6', model: 'Veltrane T6 front pump' },
-  ...{
-    parts: ['drive', 'driven'].map(partId),
-    variant: null,
-    make: 'Oskerry',
-    origin: 'used',
-    from: 'HM-0409',
-  },
-  ...{ condition: 'clean, no marks', place: 'bin 4', photos: [], state: 'here', takenFor: '' },
-  sizes: [{ dimension: dimensionId('drive-width'), value_mm: 20.012, u_mm: 0.002 }],
-};
-
-const study: Study = {
-  schema: 1,
-  id: 'study-1',
-  revision: 0,
-  createdAt: '2026-11-20T09:00:00.000Z',
-  what: 'Gear width',
-  instrument: 'outside-mic',
-  people: ['Ivo K.', 'Runa T.'],
-  parts: ['A', 'B'],
-  trials: 2,
-  readings: [],
-};
-
-const quietly = () => undefined;
-const AT = '2026-11-25T09:00:00.000Z';
-const fileOf = (records: Parameters<typeof writeFile>[0]) => new Blob([writeFile(records, AT)]);
-const empty = async () => dropTexts(await keysUnder(''));
-const backup = async () => (await writeBackup(new Course())).file;
-
-async function planned(file: Blob, desk = new TransferDesk()) {
-  const outcome = await desk.plan(file, quietly);
-  if (!outcome.ok)
-    throw new Error(outcome.problems.map((p) => `${p.place}: ${p.message}`).join('\n'));
-  return outcome.value;
-}
-async function imported(file: Blob) {
-  const desk = new TransferDesk();
-  const preview = await planned(file, desk);
-  expect(await desk.apply(quietly)).toEqual({ ok: true, value: null });
-  return preview;
-}
-const effects = async (file: Blob) =>
-  (await planned(file)).lines.map(({ kind, name, effect }) => `${kind} ${name}: ${effect}`);
-/** Everything that is kept, whatever seals and summaries are made of it. */
-async function kept() {
-  const kinds = ['job', 'sheet', 'study', 'part', 'photo', 'shop'] as const;
-  return Object.fromEntries(
-    await Promise.all(kinds.map(async (kind) => [kind, (await loadAll(kind)).records] as const)),
-  );
-}
+import {
+  demo,
+  job,
+  other,
+  sheet,
+  photo,
+  shows,
+  part,
+  study,
+  quietly,
+  AT,
+  fileOf,
+  empty,
+  backup,
+  planned,
+  imported,
+  effects,
+  kept,
+} from '../testing/transfer';
 
 beforeEach(empty);
 
@@ -332,73 +279,5 @@ describe('a backup', () => {
       }),
       { numRuns: 40 },
     );
-  });
-});
-
-describe('a table of loose parts', () => {
-  const model = 'Veltrane T6 front pump';
-  const table = (...lines: string[]) =>
-    new Blob([['label,model,parts,drive-width_mm,place', ...lines].join('\n')], {
-      type: 'text/csv',
-    });
-  const shelf = async () =>
-    (await loadAll('part')).records.map((p) => `${p.label} ${p.place} ${p.state}`).sort();
-  beforeEach(() =>
-    saveNew([
-      { kind: 'sheet', record: sheet! },
-      { kind: 'part', record: part },
-    ]),
-  );
-
-  it('is shown as any file is, and taken in one stroke', async () => {
-    const file = table(`GS-12,${model},drive;driven,,Rack 9`, `GS-13,${model},drive,20.01,`);
-    expect(await effects(file)).toEqual(['part GS-12: older', 'part GS-13: add']);
-    await imported(file);
-    expect(await shelf()).toEqual(['GS-12 Rack 9 here', 'GS-13  here']);
-    expect(await effects(table(`GS-12,${model},drive;driven,,Rack 9`))).toEqual([
-      'part GS-12: same',
-    ]);
-  });
-  it('is refused whole where a line is wrong', async () => {
-    const desk = new TransferDesk();
-    const outcome = await desk.plan(table(`GS-13,${model},drive,deep,`), quietly);
-    expect(outcome).toMatchObject({ ok: false, problems: [{ place: 'line 2' }] });
-    expect(await shelf()).toEqual(['GS-12 bin 4 here']);
-  });
-  it('does not undo what became of a part meanwhile', async () => {
-    const desk = new TransferDesk();
-    await planned(table(`GS-12,${model},drive;driven,,Rack 9`), desk);
-    await change('part', part.id, (p) => ({ ...p, state: 'taken', takenFor: 'HM-0423' }));
-    expect(await desk.apply(quietly)).toMatchObject({ ok: true });
-    expect(await shelf()).toEqual(['GS-12 bin 4 taken']);
-  });
-});
-
-describe('the photos of a loose part', () => {
-  const shown = (owner: string) => ({
-    ...part,
-    photos: [{ id: 'p-9', at: AT, by: '', of: 'part' }],
-    id: owner,
-  });
-  it('come with it in a file and in a backup', async () => {
-    await imported(fileOf({ parts: [shown('part-1')], photos: [photo('p-9', 'part-1')] }));
-    expect(await load('photo', 'p-9')).toMatchObject({ job: 'part-1' });
-    const all = await kept();
-    const file = await backup();
-    await empty();
-    await imported(file);
-    expect(await kept()).toEqual(all);
-  });
-  it('are nobody else’s: a part that shows one of a job is refused', async () => {
-    await saveNew([
-      { kind: 'job', record: shows(job, 'p-9') },
-      { kind: 'photo', record: photo('p-9') },
-    ]);
-    const { lines, notTaken } = await planned(
-      fileOf({ parts: [shown('part-1')], sheets: [sheet!], photos: [photo('p-9', 'part-1')] }),
-    );
-    expect(lines.map(({ kind }) => kind)).toEqual(['sheet']);
-    expect(notTaken.map(({ kind }) => kind)).toEqual(['part', 'photo']);
-    expect(await load('photo', 'p-9')).toMatchObject({ job: job.id });
   });
 });

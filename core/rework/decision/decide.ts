@@ -9,7 +9,7 @@ import type { RatedPlan, Rework } from './solve';
 import { nextStepOf, workListOf, type WorkList } from './worklist';
 
 /**
- * What is to be done with a pump, in a word: reused as it is, worked on, measured first, a new one bought; it is
+ * Says in a word what is to be done with a pump: reused as it is, worked on, measured first, a new one bought; it is
  * not ready where something is left that no work puts right, and done where the work was carried out.
  */
 export type DecisionKind = 'reuse' | 'work' | 'measure' | 'replace' | 'not-ready' | 'done';

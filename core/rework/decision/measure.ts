@@ -12,7 +12,7 @@ export interface ToMeasure {
   readonly station: StationId | null;
   readonly by: 'leaves' | 'sizes' | 'zero';
   readonly leaves_mm: readonly number[];
-  /** What it settles: whether a gap is in, or how far it is out. */
+  /** Tells whether it settles if a gap is in, or how far it is out. */
   readonly settles: 'verdict' | 'amount';
 }
 

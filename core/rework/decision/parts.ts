@@ -6,7 +6,7 @@ import type { Decision } from '../../records/rework';
 import type { ReworkCase } from './case';
 import type { PartLine } from './lines';
 
-/** How a part stands: what becomes of it, how it looked, and how the clearances that rest on it stand. */
+/** Describes how a part stands: what becomes of it, how it looked, and how the clearances that rest on it stand. */
 export interface PartState {
   readonly part: PartId;
   /** `unknown` where nothing is known of it, and nothing planned. */

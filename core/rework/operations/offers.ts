@@ -125,7 +125,7 @@ const nameOf = (pump: PumpModel, parts: readonly PartId[]): string =>
     .map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1)))
     .join(', ');
 
-/** What belongs together in one offer. */
+/** Describes what belongs together in one offer. */
 interface Group {
   readonly key: string;
   readonly parts: readonly PartId[];

@@ -40,7 +40,7 @@ export interface Operation extends OperationTerms {
   readonly per: 'part' | 'size' | 'section';
   /** Says what is put in: another takes the place of the parts that are replaced as this; null for nothing. */
   readonly replaces: Replacement | null;
-  /** What it puts in is of another width, from the sheet's list. */
+  /** Puts in what is of another width, from the sheet's list. */
   readonly otherWidth?: true;
   /** It takes a bushing to the size that what runs in it wants. */
   readonly sizes?: true;

@@ -1,0 +1,89 @@
+import { change, load, loadAll, saveNew } from '../records';
+import { TransferDesk } from './desk';
+
+import {
+  job,
+  sheet,
+  photo,
+  shows,
+  part,
+  quietly,
+  AT,
+  fileOf,
+  empty,
+  backup,
+  planned,
+  imported,
+  effects,
+  kept,
+} from '../testing/transfer';
+
+beforeEach(empty);
+
+describe('a table of loose parts', () => {
+  const model = 'Veltrane T6 front pump';
+  const table = (...lines: string[]) =>
+    new Blob([['label,model,parts,drive-width_mm,place', ...lines].join('\n')], {
+      type: 'text/csv',
+    });
+  const shelf = async () =>
+    (await loadAll('part')).records.map((p) => `${p.label} ${p.place} ${p.state}`).sort();
+  beforeEach(() =>
+    saveNew([
+      { kind: 'sheet', record: sheet! },
+      { kind: 'part', record: part },
+    ]),
+  );
+
+  it('is shown line by line before it is taken, and taken in one stroke', async () => {
+    const file = table(`GS-12,${model},drive;driven,,Rack 9`, `GS-13,${model},drive,20.01,`);
+    expect(await effects(file)).toEqual(['part GS-12: older', 'part GS-13: add']);
+    await imported(file);
+    expect(await shelf()).toEqual(['GS-12 Rack 9 here', 'GS-13  here']);
+    expect(await effects(table(`GS-12,${model},drive;driven,,Rack 9`))).toEqual([
+      'part GS-12: same',
+    ]);
+  });
+  it('is refused whole where a line is wrong', async () => {
+    const desk = new TransferDesk();
+    const outcome = await desk.plan(table(`GS-13,${model},drive,deep,`), quietly);
+    expect(outcome).toMatchObject({ ok: false, problems: [{ place: 'line 2' }] });
+    expect(await shelf()).toEqual(['GS-12 bin 4 here']);
+  });
+  it('does not undo what became of a part meanwhile', async () => {
+    const desk = new TransferDesk();
+    await planned(table(`GS-12,${model},drive;driven,,Rack 9`), desk);
+    await change('part', part.id, (p) => ({ ...p, state: 'taken', takenFor: 'HM-0423' }));
+    expect(await desk.apply(quietly)).toMatchObject({ ok: true });
+    expect(await shelf()).toEqual(['GS-12 bin 4 taken']);
+  });
+});
+
+describe('the photos of a loose part', () => {
+  const shown = (owner: string) => ({
+    ...part,
+    photos: [{ id: 'p-9', at: AT, by: '', of: 'part' }],
+    id: owner,
+  });
+  it('come with it in a file and in a backup', async () => {
+    await imported(fileOf({ parts: [shown('part-1')], photos: [photo('p-9', 'part-1')] }));
+    expect(await load('photo', 'p-9')).toMatchObject({ job: 'part-1' });
+    const all = await kept();
+    const file = await backup();
+    await empty();
+    await imported(file);
+    expect(await kept()).toEqual(all);
+  });
+  it('are nobody else’s: a part that shows one of a job is refused', async () => {
+    await saveNew([
+      { kind: 'job', record: shows(job, 'p-9') },
+      { kind: 'photo', record: photo('p-9') },
+    ]);
+    const { lines, notTaken } = await planned(
+      fileOf({ parts: [shown('part-1')], sheets: [sheet!], photos: [photo('p-9', 'part-1')] }),
+    );
+    expect(lines.map(({ kind }) => kind)).toEqual(['sheet']);
+    expect(notTaken.map(({ kind }) => kind)).toEqual(['part', 'photo']);
+    expect(await load('photo', 'p-9')).toMatchObject({ job: job.id });
+  });
+});
