@@ -1,5 +1,8 @@
 import { carryOut } from '../commands/deciding';
 import { plannedOperations, partLines } from '../rework/decision/lines';
+import { record } from '../journal/commands';
+import { EVERY_BUILD } from '../testing/builds';
+import { found } from '../testing/findings';
 import { amountsOf } from '../rework/decision/solve';
 import { AT, freshId } from '../testing/readings';
 import { answerOf, jobWithSizes, neverDone, planFor } from '../testing/worked';
@@ -62,6 +65,28 @@ describe('a plan in words', () => {
       'Drive gear: reuse',
       'Fits after the work.',
     ]);
+  });
+  it('says at how many places the same is done', async () => {
+    const blocks = EVERY_BUILD.find((sheet) => sheet.model === 'external-gear blocks 1')!;
+    const gone = { decided: 'replace' } as const;
+    const worn = record(
+      jobWithSizes({}, {}, blocks),
+      found('block-front', gone),
+      found('block-rear', gone),
+    );
+    const { rework, solved } = await planFor(worn);
+    expect(answerWords(answerOf({ rework, solved }, false))).toMatch(
+      /^Replace the bushing block at 2 places, then /,
+    );
+  });
+  it('calls a part in only as far as it was measured', async () => {
+    const reasons = async (sizes: Readonly<Record<string, number>>) => {
+      const rework = (await planFor(job({ ...WIDE, 'pocket-depth': 20.05, ...sizes }))).rework;
+      return partLines(rework, null).map((line) => lineReason(rework, line, 'mm'));
+    };
+    expect((await reasons({}))[0]).toBe('In as far as measured.');
+    const all = await reasons({ 'pocket-diameter': 85.15, 'driven-diameter': 85 });
+    expect(all[0]).toBe('Clearances in.');
   });
   it('says that nothing has to be done, or what no work brings in', async () => {
     const sound = await planned({ ...WIDE, 'pocket-depth': 20.05 });

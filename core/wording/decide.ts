@@ -37,34 +37,37 @@ export const lineTitle = ({ part, works, decision }: PartLine): string =>
   });
 
 /** Says how the gaps of a part stand that nothing is done to. */
-type Fits = 'unknown' | 'in' | 'after' | 'close';
+type Fits = 'unknown' | 'in' | 'soFar' | 'after' | 'close';
 
 /** Says how a part looked and how its gaps stand, by both. */
 const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>> = {
   unseen: {
     unknown: 'Not measured.',
     in: 'Clearances in.',
+    soFar: 'In as far as measured.',
     after: 'Fits after the work.',
     close: 'Too close to call.',
   },
   sound: {
     unknown: 'Looks sound; not measured.',
     in: 'Looks sound; clearances in.',
+    soFar: 'Looks sound; in as far as measured.',
     after: 'Looks sound; fits after the work.',
     close: 'Looks sound; too close to call.',
   },
   passed: {
     unknown: 'Passed at Look; not measured.',
     in: 'Passed at Look; clearances in.',
+    soFar: 'Passed at Look; in as far as measured.',
     after: 'Passed at Look; fits after the work.',
     close: 'Passed at Look; too close to call.',
   },
 };
 
-function reuseWords({ looked, gaps }: PartLine): string {
+function reuseWords({ looked, gaps, unread }: PartLine): string {
   const verdicts = gaps.map((a) => a.verdict);
   if (verdicts.length === 0) return REUSE[looked].unknown;
-  if (verdicts.every((v) => v === 'in')) return REUSE[looked].in;
+  if (verdicts.every((v) => v === 'in')) return REUSE[looked][unread ? 'soFar' : 'in'];
   return verdicts.some((v) => v === 'out') ? REUSE[looked].after : REUSE[looked].close;
 }
 
@@ -130,11 +133,14 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
     .join(' ');
 }
 
-/** Orders as they stand in the answer: what cuts first, then what is put in; each once. */
+/** Lists the orders as they stand in the answer: what cuts first, then what is put in; each once, with how often it is done. */
 function ordersOf(planned: readonly PlannedOperation[]): string[] {
   const cuts = planned.filter(({ offer }) => offer.operation.decision === 'machine');
   const rest = planned.filter(({ offer }) => offer.operation.decision !== 'machine');
-  return [...new Set([...cuts, ...rest].map(({ offer }) => offer.operation.order))];
+  const orders = [...cuts, ...rest].map(({ offer }) => offer.operation.order);
+  return [...new Set(orders)].map((order) =>
+    say('rework.orderTimes', { order, count: orders.filter((o) => o === order).length }),
+  );
 }
 
 /** Says what is done, and what comes after it: `Face the deck, then it runs.` */

@@ -28,6 +28,8 @@ export interface PartLine {
   readonly looked: 'unseen' | 'sound' | 'passed';
   /** Gaps that rest on it and have a verdict: all in, some not, or none judged. */
   readonly gaps: readonly Assessment[];
+  /** Tells whether a gap with a limit rests on it that has no verdict yet. */
+  readonly unread: boolean;
 }
 
 /** Returns the operations of a plan as they are on this pump, in the order in which they are offered. */
@@ -54,7 +56,7 @@ const heaviest = (decisions: readonly Decision[]): Decision =>
  * @param plan the plan that is shown; null where there is none
  */
 export function partLines(rework: ReworkCase, plan: Pick<RatedPlan, 'works'> | null): PartLine[] {
-  const { job, known, watched, unmet } = rework;
+  const { job, known, watched, unmeasured, unmet } = rework;
   const { pump } = known;
   const planned = plan ? plannedOperations(rework, plan) : [];
   const surfaces = lookedAt(job);
@@ -68,15 +70,14 @@ export function partLines(rework: ReworkCase, plan: Pick<RatedPlan, 'works'> | n
         s.findings.some((f) => !exchangedSince(job, part.id, f)),
     );
     const own = sizes.filter((d) => d.part === part.id).map((d) => d.id);
-    const gaps = watched
-      .map((w) => w.assessment)
-      .filter((a) => restsOn(a.characteristic).some((id) => own.includes(id)));
+    const restsOnIt = (a: Assessment) => restsOn(a.characteristic).some((id) => own.includes(id));
+    const gaps = watched.map((w) => w.assessment).filter(restsOnIt);
     const open = unmet.find((u) => u.surface.parts.includes(part.id)) ?? null;
     if (works.length === 0 && seen.length === 0 && gaps.length === 0) return [];
     const given = open ? (['replace'] as const) : [];
     return [
       {
-        ...{ part, works, gaps, unmet: open },
+        ...{ part, works, gaps, unread: unmeasured.some(restsOnIt), unmet: open },
         decision: heaviest([...works.map((w) => w.offer.operation.decision), ...given]),
         looked:
           seen.length === 0

@@ -48,6 +48,7 @@ export const REWORK = {
   'rework.nextStep': 'Next: {step}.',
   'rework.notMeasured':
     '{count, plural, one {One check has no verdict yet: the plan does not cover it.} other {# checks have no verdict yet: the plan does not cover them.}}',
+  'rework.orderTimes': '{count, plural, one {{order}} other {{order} at # places}}',
   'rework.otherOperations': 'Other operations ({count})',
   'rework.otherWays': 'Other ways ({count})',
   'rework.overIt': 'Over {amount}, {check} is out.',
