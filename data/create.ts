@@ -48,6 +48,7 @@ export async function createJob(
     feeler: inUnit(shop, shop.unit).feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
     shop_C: shop.shop_C,
     rules: shop.rules,
+    floors: shop.floors,
   });
   await saveNew([{ kind: 'job', record: job }]);
   // From the first job on there is something to lose. What it answers is said under Shop.

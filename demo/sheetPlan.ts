@@ -17,6 +17,7 @@ export interface SheetPlan {
   readonly key?: VariantPlan;
   readonly book?: Sheet['book'];
   readonly gasket_mm?: number;
+  readonly mount?: Sheet['mount'];
   readonly materials: Readonly<Record<string, keyof typeof MATERIALS>>;
   readonly nominal: Readonly<Record<string, number>>;
   readonly limits: Readonly<Record<'new' | 'service', Readonly<Record<string, Ends>>>>;
@@ -78,6 +79,7 @@ export function sheetOf(plan: SheetPlan): Sheet {
     note: `${plan.note} All figures on this sheet are invented.`,
     geometry,
     gasket_mm: plan.gasket_mm ?? 0,
+    mount: plan.mount ?? null,
     materials: Object.entries(plan.materials).map(([part, key]) => {
       const [name, alpha, hot_C] = MATERIALS[key];
       return {

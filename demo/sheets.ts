@@ -18,6 +18,7 @@ export const VELTRANE_T6: Sheet = sheetOf({
   id: 'veltrane-t6',
   key: VARIANTS['veltrane-t6'],
   model: 'Veltrane T6 front pump',
+  mount: 'body',
   family: 'crescent',
   page: 14,
   note: 'Gritter and tug gearboxes of the depot.',
@@ -85,6 +86,7 @@ const VELTRANE_V9 = sheetOf({
   id: 'veltrane-v9',
   key: VARIANTS['veltrane-v9'],
   model: 'Veltrane V9 front pump',
+  mount: 'body',
   family: 'variable-vane',
   page: 15,
   note: 'Tug gearboxes with the variable pump.',
@@ -168,6 +170,7 @@ const OSKERRY_G4 = sheetOf({
 const VELTRANE_R3 = sheetOf({
   id: 'veltrane-r3',
   model: 'Veltrane R3 front pump',
+  mount: 'cover',
   family: 'gerotor',
   page: 16,
   note: 'Light vans of the county.',

@@ -1,16 +1,7 @@
 import type { Evidence } from '../methods/method';
-import { endsAt, towardsOthers, uncertainty, type Estimate } from '../metrology/estimate';
+import { endsAt, towardsOthers, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { normalBeyond } from '../metrology/normal';
-
-/** Returns the tightest of several kinds of evidence at one end of the range; the first of equals. */
-export function tightest(known: readonly Evidence[], end: keyof Extremes): Evidence | undefined {
-  return known.reduce<Evidence | undefined>(
-    (best, k) =>
-      !best || uncertainty(k.extremes[end]) < uncertainty(best.extremes[end]) ? k : best,
-    undefined,
-  );
-}
 
 /** Chance that evidence which agrees is said to disagree, for each end and side of it: 1% in all. */
 const FALSE_ALARM = 0.0025;

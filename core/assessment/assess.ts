@@ -1,21 +1,25 @@
 import type { DimensionId } from '../pumps/ids';
 import { leavesCanDecide } from '../methods/nextLeaf';
-import { sumOf, type Estimate } from '../metrology/estimate';
+import type { DecisionRule } from '../metrology/conformity';
+import { orMore, sumOf, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
+import { rocks } from '../methods/attribute';
 import { METHOD_IDS, methodOf, type Details, type Reading } from '../methods/list';
 import type { Evidence, EvidenceContext } from '../methods/method';
 import { touching, type Counted } from '../journal/eras';
 import type { Characteristic } from '../pumps/family';
 import { dimensionsFor, placementOf, pumpOf } from '../pumps/registry';
-import { disagreeing, tightest } from './agreement';
+import { disagreeing } from './agreement';
+import { combinedEnd } from './combined';
 import type { Assessment } from './assessment';
 import { heatShift } from './heat';
 import { judge } from './judge';
 import { figureAdvice, isBracketed } from './figures';
 import { stackAdvice } from './leafAim';
-import { heldLimits, type HeldLimits } from './limits';
+import { isUnder, leastOf } from './least';
+import { heldLimits, judgedBy, type HeldLimits } from './limits';
 import type { Measured } from './measured';
-import { NO_PAST, pastOf, pastOfSum } from './past';
+import { NO_PAST, pastOf, pastOfSum, sumOfExtremes } from './past';
 import { quantitiesOf, type Quantity } from './quantity';
 import { asCounted, isNeglected } from './wear';
 
@@ -30,8 +34,8 @@ const NOTHING_READ: Details = {
   zero: null,
 };
 
-const contextOf = ({ sheet, ladder }: Measured): EvidenceContext => ({
-  ladder,
+const contextOf = ({ sheet, ladder, bushing }: Measured): EvidenceContext => ({
+  ...{ ladder, bushing },
   probe: (dimension, station) => placementOf(sheet, dimension, station).probe,
 });
 
@@ -54,37 +58,103 @@ function gathered(
   };
 }
 
+/** Tells whether evidence has a figure that could bring a gap in: a test by hand has none. */
+const isFigure = ({ source, among, beside }: Evidence): boolean =>
+  !beside && !among && source !== 'hand' && source !== 'sweep';
+
+type Judged = Pick<Assessment, 'verdict' | 'probability'>;
+
+const NOT_KNOWN: Judged = { verdict: 'open', probability: null };
+const TOO_CLOSE: Judged = { verdict: 'close', probability: null };
+
+/** Returns what evidence that leaves something unread can prove: that a gap is out, and nothing else. */
+const ifOut = (judged: Judged): Judged => (judged.verdict === 'out' ? judged : NOT_KNOWN);
+
+/**
+ * Judges a gap by all that is known of it together; where kinds of evidence contradict each other, only as far as each
+ * of them says the same.
+ */
+function verdictOf(
+  c: Characteristic,
+  evidence: readonly Evidence[],
+  together: Extremes,
+  limits: HeldLimits,
+  disagree: boolean,
+  { decision, bushing }: Measured,
+  details: Details,
+  more: boolean,
+): Judged {
+  const by = ({ smallest, largest }: Extremes) => judge(smallest, largest, limits, decision, more);
+  const alone = (e: Evidence): Judged =>
+    isFigure(e) ? by(e.extremes) : ifOut(by(e.among ?? e.extremes));
+  if (disagree) {
+    const [first, ...others] = evidence.filter(({ beside }) => !beside).map(alone);
+    return first && others.every(({ verdict }) => verdict === first.verdict) ? first : TOO_CLOSE;
+  }
+  if (!evidence.some(isFigure)) {
+    return evidence.map(alone).find(({ verdict }) => verdict === 'out') ?? NOT_KNOWN;
+  }
+  const judged = by(together);
+  return judged.verdict === 'in' && rocks(details, c, bushing) ? TOO_CLOSE : judged;
+}
+
 function assessMeasured(
   c: Characteristic,
-  limits: HeldLimits | null,
-  { sheet, ladder, decision, skipped }: Measured,
+  published: HeldLimits | null,
+  measured: Measured,
   readings: readonly Reading[],
   context: EvidenceContext,
 ): Assessment {
+  const { sheet, ladder, skipped, floors } = measured;
   const { evidence, details } = gathered(skipped.without(c), readings, context);
   const sizes = pumpOf(sheet).dimensions;
   const waited = (id: string) => !skipped.whole(id, sizes.find((d) => d.id === id)?.stations ?? []);
-  const least = tightest(evidence, 'smallest');
-  const most = tightest(evidence, 'largest');
+  const counts = evidence.some(({ beside }) => !beside);
+  const least = counts ? combinedEnd(evidence, 'smallest') : undefined;
+  const most = counts ? combinedEnd(evidence, 'largest') : undefined;
+  const heatShift_mm = heatShift(sheet, c.terms);
+  const running = leastOf(c, published, floors, heatShift_mm, sheet);
+  const disagree = disagreeing(evidence);
   const base = {
     ...NO_PAST,
     ...details,
     missing: details.missing.filter(waited),
     skipped: skipped.of(c),
     characteristic: c,
-    limits,
+    limits: published,
     source: { smallest: least?.source ?? 'leaves', largest: most?.source ?? 'leaves' },
-    both: evidence.length > 1,
-    disagree: disagreeing(evidence),
-    parts: [],
-    neglected: [],
-    heatShift_mm: heatShift(sheet, c.terms),
+    both: evidence.filter(({ beside }) => !beside).length > 1,
+    ...{ disagree, parts: [], neglected: [], heatShift_mm },
+    ...{ least: running, under: isUnder(least?.estimate ?? null, running) },
   } as const;
   if (!least || !most) return { ...base, ...NOT_MEASURED };
-  const [smallest, largest] = [least.extremes.smallest, most.extremes.largest];
-  if (!limits) return { ...base, ...NOT_MEASURED, smallest, largest };
-  const more = leavesCanDecide(details.stations, limits, ladder);
-  return { ...base, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
+  const known: Extremes = { smallest: least.estimate, largest: most.estimate };
+  const judgedAt = (limits: HeldLimits): Judged => {
+    const more = leavesCanDecide(details.stations, limits, ladder);
+    return verdictOf(c, evidence, known, limits, disagree, measured, details, more);
+  };
+  const limits = judgedBy(c, published, (at) => judgedAt(at).verdict === 'out');
+  if (!limits) return { ...base, ...NOT_MEASURED, ...known };
+  return { ...base, limits, ...known, ...judgedAt(limits) };
+}
+
+/**
+ * Returns what a sum of which not all is known is all the same: out, where what is known of it is beyond the upper limit
+ * by itself, since no part of it is less than nothing.
+ */
+function provenOut(
+  parts: readonly Assessment[],
+  { upper_mm }: HeldLimits,
+  decision: DecisionRule,
+): Partial<Assessment> {
+  const known = parts.flatMap(({ smallest, largest }) =>
+    smallest && largest ? [{ smallest, largest }] : [],
+  );
+  const sum = sumOfExtremes(known);
+  if (!sum || upper_mm === null) return {};
+  const judged = judge(sum.smallest, sum.largest, { upper_mm }, decision, true);
+  if (judged.verdict !== 'out') return {};
+  return { smallest: orMore(sum.smallest), largest: orMore(sum.largest), ...judged };
 }
 
 function assessSum(
@@ -115,8 +185,12 @@ function assessSum(
     parts: [base, ...plus],
     neglected: neglected.map((part) => part.characteristic.name),
     heatShift_mm: base.heatShift_mm,
+    ...{ least: null, under: false },
   };
-  if (!smallest || !largest || !limits) return { ...assessed, ...NOT_MEASURED };
+  if (!limits) return { ...assessed, ...NOT_MEASURED };
+  if (!smallest || !largest) {
+    return { ...assessed, ...NOT_MEASURED, ...provenOut([base, ...plus], limits, decision) };
+  }
   const more =
     stackAdvice(base, plus, limits, ladder) !== null ||
     figureAdvice([base, ...plus], decision) !== null;
@@ -147,6 +221,7 @@ export function assess(
   remembering: Remembering = FORGETFUL,
 ): readonly Assessment[] {
   const { sheet, tier, ladder, decision, operations, skipped, now, before } = measured;
+  const { bushing, floors } = measured;
   const pump = pumpOf(sheet);
   const context = contextOf(measured);
   let quantities: ReadonlyMap<DimensionId, Quantity> | null = null;
@@ -158,7 +233,7 @@ export function assess(
     const work = base || operations.length === 0 ? [] : touching(pump, operations, c);
     // What counted before work stays as it was while the work stands, unless some of it is voided.
     const earlier = work.flatMap((operation) => listsFor(before(operation), c).flat());
-    const rests = [sheet, tier, ladder, decision, skipped];
+    const rests = [sheet, tier, ladder, decision, skipped, bushing, floors];
     const basis = [...rests, ...parts, ...lists, ...work, ...earlier];
     const assessment = remembering.assessment(c.id, basis, () => {
       const limits = heldLimits(sheet, tier, c.id);

@@ -4,6 +4,7 @@ import type { Details } from '../methods/list';
 import type { EvidenceSource } from '../methods/method';
 import type { Characteristic } from '../pumps/family';
 import type { Skip } from '../records/entry';
+import type { Least } from './least';
 import type { HeldLimits } from './limits';
 import type { Past } from './past';
 
@@ -15,6 +16,10 @@ export interface Assessment extends Past, Details {
   readonly characteristic: Characteristic;
   /** Null where the sheet publishes none for the tier: the gap is recorded, not judged. */
   readonly limits: HeldLimits | null;
+  /** The least that it may become by work, where none is published; null where it does not run. */
+  readonly least: Least | null;
+  /** It is under that least as it stands: said beside the verdict, which is that of the published limit. */
+  readonly under: boolean;
   /** Null before the first reading. */
   readonly smallest: Estimate | null;
   readonly largest: Estimate | null;

@@ -1,3 +1,4 @@
+import type { Characteristic } from '../pumps/family';
 import type { CharacteristicId } from '../pumps/ids';
 import type { Limits } from '../metrology/interval';
 import { tidy_mm } from '../quantity/units';
@@ -10,7 +11,30 @@ export interface HeldLimits extends Limits {
   readonly upper_mm: number | null;
   /** A band inside the limits that a builder aims at, in the same convention. */
   readonly preferred: Limits | null;
-  readonly published: SheetLimit;
+  /** Null where nobody published them: a vane has to be longer than its reach whatever a sheet says. */
+  readonly published: SheetLimit | null;
+}
+
+/** A part that wears until nothing of it is left where it is held is out then, whatever a sheet says. */
+const SOMETHING_LEFT: HeldLimits = {
+  ...{ lower_mm: 0, upper_mm: null, preferred: null, published: null },
+};
+
+/**
+ * Returns the limits that a characteristic is judged by: those of the sheet; of what wears away, that something is left
+ * as well, where the sheet gives no least.
+ *
+ * @param isOut tells whether it is out by some limits
+ * @returns null where there are none: of what wears away that is so as long as something is left
+ */
+export function judgedBy(
+  { wears }: Characteristic,
+  limits: HeldLimits | null,
+  isOut: (limits: HeldLimits) => boolean,
+): HeldLimits | null {
+  if (!wears || limits?.lower_mm != null) return limits;
+  const least = limits ? { ...limits, lower_mm: 0 } : SOMETHING_LEFT;
+  return isOut(least) ? least : limits;
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { DimensionId } from '../pumps/ids';
-import { sumOf, type Estimate } from '../metrology/estimate';
+import { centre, sumOf, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { COVERAGE } from '../metrology/normal';
 import type { Characteristic, Term } from '../pumps/family';
@@ -27,7 +27,8 @@ interface Shift {
 
 function shifted(e: Estimate, { by_mm, u_mm }: Shift): Estimate {
   if (e.kind === 'value') {
-    return { ...e, value_mm: e.value_mm + by_mm, u_mm: Math.hypot(e.u_mm, u_mm) };
+    const { within, ...value } = e;
+    return { ...value, value_mm: centre(e) + by_mm, u_mm: Math.hypot(e.u_mm, u_mm) };
   }
   const widened = COVERAGE * u_mm;
   return {
@@ -43,9 +44,9 @@ const changes = (o: WorkEntry, terms: readonly Term[]): boolean =>
 /** Sums up how far work moved one gap, by its terms; null where an amount is not known. */
 function shiftOf(terms: readonly Term[], work: readonly WorkEntry[]): Shift | null {
   let [by_mm, variance] = [0, 0];
-  for (const { dimension, factor } of terms) {
+  for (const { dimension, factor, unsure } of terms) {
     const moved = movedBy(work, dimension);
-    if (!moved) return null;
+    if (!moved || (unsure && moved.by_mm !== 0)) return null;
     by_mm += factor * moved.by_mm;
     variance += (factor * moved.u_mm) ** 2;
   }
@@ -68,7 +69,7 @@ const NOTHING: Extremes = {
  */
 function moved(c: Characteristic, before: Extremes, work: readonly WorkEntry[]): Extremes | null {
   const last = work.at(-1);
-  if (last && c.trued?.includes(last.work)) return NOTHING;
+  if (last && c.trued && (last.work === 'exchanged' || c.trued.includes(last.work))) return NOTHING;
   const gaps = c.tilt ? [] : movingGaps(c);
   if (gaps.length === 0 || !work.every((o) => changes(o, gaps.flat()))) return null;
   const shifts = gaps.map((terms) => shiftOf(terms, work)).filter((shift) => shift !== null);

@@ -54,8 +54,34 @@ export function movedBy(
   return { by_mm, u_mm: Math.sqrt(variance) };
 }
 
-function worked(q: Quantity, operations: readonly WorkEntry[], dimension: string): Quantity | null {
-  const moved = movedBy(operations, dimension);
+/** Returns how far operations moved a size, with the faces that it follows; null where nobody can tell. */
+function movedWith(
+  { id, follows = [] }: Dimension,
+  operations: readonly WorkEntry[],
+): ReturnType<typeof movedBy> {
+  return follows.reduce(
+    (sum, { dimension, factor, unsure }) => {
+      const more = movedBy(operations, dimension);
+      if (!sum || !more || (unsure && touchesSize(operations, dimension))) return null;
+      return {
+        by_mm: sum.by_mm + factor * more.by_mm,
+        u_mm: Math.hypot(sum.u_mm, factor * more.u_mm),
+      };
+    },
+    movedBy(operations, id),
+  );
+}
+
+/** Tells whether operations changed a size or a face. */
+const touchesSize = (operations: readonly WorkEntry[], dimension: string): boolean =>
+  operations.some((o) => o.changes.some((c) => c.dimension === dimension));
+
+function worked(
+  q: Quantity,
+  operations: readonly WorkEntry[],
+  dimension: Dimension,
+): Quantity | null {
+  const moved = movedWith(dimension, operations);
   if (!moved) return null;
   return {
     ...q,
@@ -93,16 +119,16 @@ function quantityOf(
   for (let i = changes.length - 1; i >= 0; i--) {
     const was = read(before(changes[i] as WorkEntry));
     if (was) {
-      return worked(was, changes.slice(i), dimension.id) ?? renewed(sheet, dimension, changes);
+      return worked(was, changes.slice(i), dimension) ?? renewed(sheet, dimension, changes);
     }
   }
   return renewed(sheet, dimension, changes);
 }
 
 /** Returns a size as it came with the part from the shelf that was put in last, moved by the work since; null for none. */
-function fitted(changes: readonly WorkEntry[], dimension: string): Quantity | null {
+function fitted(changes: readonly WorkEntry[], dimension: Dimension): Quantity | null {
   const at = changes.findLastIndex((o) => o.work === 'exchanged');
-  const size = changes[at]?.piece?.sizes.find((s) => s.dimension === dimension);
+  const size = changes[at]?.piece?.sizes.find((s) => s.dimension === dimension.id);
   if (!size) return null;
   const { value_mm, u_mm } = size;
   const quantity: Quantity = {
@@ -122,10 +148,11 @@ function renewed(
   dimension: Dimension,
   changes: readonly WorkEntry[],
 ): Quantity | null {
-  const came = fitted(changes, dimension.id);
+  const came = fitted(changes, dimension);
   if (came) return came;
   const last = changes.at(-1);
-  return !last || last.work === 'exchanged' ? published(sheet, dimension) : null;
+  const isNew = last?.work === 'exchanged' && last.part === dimension.part;
+  return !last || isNew ? published(sheet, dimension) : null;
 }
 
 /**

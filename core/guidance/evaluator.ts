@@ -54,6 +54,11 @@ interface Worked {
   state: State | null;
 }
 
+/** Lists the rules that values and verdicts rest on. */
+const rulesIn = ({ ladder, decision, bushing, floors }: Measured): readonly unknown[] => [
+  ...[ladder, decision, bushing, floors],
+];
+
 /**
  * Answers every question of value and of what to do next on a job. From one call to the next it keeps
  * what did not change, so that a tap costs the assessment of one characteristic out of sixty. Who asks
@@ -145,8 +150,8 @@ export class Evaluator {
       last !== null &&
       index === last.index &&
       sameItems(
-        [last.job.sheet, last.job.tier, last.measured.ladder, last.measured.decision],
-        [job.sheet, job.tier, measured.ladder, measured.decision],
+        [last.job.sheet, last.job.tier, ...rulesIn(last.measured)],
+        [job.sheet, job.tier, ...rulesIn(measured)],
       );
     const all = same ? last.all : assess(measured, this.remembered);
     const state = same ? last.state : null;
@@ -170,6 +175,7 @@ export class Evaluator {
       tier: job.tier,
       ladder: this.ladder(job),
       decision: job.rules.decision,
+      ...{ bushing: job.rules.bushing, floors: job.floors },
       operations: counting(index.ledger.operations),
       skipped: this.skippedIn(index.ledger),
       now: this.eras.counted(pump, index),

@@ -19,8 +19,11 @@ export const restsOn = (c: Characteristic): DimensionId[] => [
 /** Tells whether an operation changed a dimension or a feature, or exchanged the part that it belongs to. */
 function changed(pump: PumpModel, operation: WorkEntry, id: DimensionId): boolean {
   if (operation.changes.some((c) => c.dimension === id)) return true;
+  const size = pump.dimensions.find((d) => d.id === id);
+  // A size that moves with a face of another part is of the past where that was worked on.
+  if (size?.follows?.some((t) => changed(pump, operation, t.dimension))) return true;
   if (operation.work !== 'exchanged') return false;
-  return [...pump.dimensions, ...pump.features].find((d) => d.id === id)?.part === operation.part;
+  return (size ?? pump.features.find((f) => f.id === id))?.part === operation.part;
 }
 
 /** Lists the operations after which what was read of a characteristic is of the past, in order. */

@@ -1,5 +1,7 @@
 import type { CharacteristicId, StationId } from '../pumps/ids';
 import { object, string, type InferType } from 'yup';
+import type { Extremes } from '../metrology/extremes';
+import type { Characteristic } from '../pumps/family';
 import { common, idOf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { firstUnread, type Evidence, type Method } from './method';
@@ -31,13 +33,46 @@ export interface AttributeDetails {
   readonly touches: readonly AttributeReading[];
 }
 
-const SWEPT: Evidence = {
-  source: 'sweep',
-  extremes: {
-    smallest: { kind: 'interval', lo_mm: 0, hi_mm: 0 },
-    largest: { kind: 'interval', lo_mm: 0, hi_mm: null },
-  },
+/** Less than this is no clearance to a hand that turns or rocks a part, in mm. */
+const HAND_mm = 0.01;
+
+/** Returns what a test says where the smallest gap is no more than so much, in mm. */
+const atMost = (hi_mm: number): Extremes => ({
+  smallest: { kind: 'interval', lo_mm: 0, hi_mm },
+  largest: { kind: 'interval', lo_mm: 0, hi_mm: null },
+});
+
+/** Some clearance is there all around. */
+const SOME: Extremes = {
+  smallest: { kind: 'interval', lo_mm: 0, hi_mm: null },
+  largest: { kind: 'interval', lo_mm: 0, hi_mm: null },
 };
+
+const TIGHT: Evidence = { source: 'hand', extremes: atMost(HAND_mm) };
+const FREE: Evidence = { source: 'hand', extremes: SOME, beside: true };
+
+/**
+ * Gives what each answer says of a gap: gears that touch the edge stand at the deck or above it; a part that is
+ * tight or binds has no clearance to speak of. What rocks is not known to be too wide: see `rocks`.
+ */
+const SAYS: Readonly<Record<AttributeFelt, Evidence>> = {
+  touches: { source: 'sweep', extremes: atMost(0) },
+  clear: { source: 'sweep', extremes: SOME, beside: true },
+  free: FREE,
+  rocks: FREE,
+  tight: TIGHT,
+  catches: TIGHT,
+};
+
+/**
+ * Tells whether a part rocked when it was last tried by hand, which a fit that is in does not do. A hub that the house
+ * wants free may: its figure decides.
+ */
+export const rocks = (
+  { touches }: AttributeDetails,
+  { hub }: Pick<Characteristic, 'hub'>,
+  school: HubSchool,
+): boolean => touches.at(-1)?.felt === 'rocks' && !(hub && school === 'free');
 
 /** Describes what was felt, as a rebuilder says it. */
 const FELT_WORD: Readonly<Record<AttributeFelt, string>> = {
@@ -92,11 +127,12 @@ export const attribute: Method<'touch', AttributeReading, AttributeDetails> = {
   id: 'touch',
   schema,
   places: (_, c) => c.touch?.stations.map((station) => ({ station })) ?? [],
-  // Gears that touch the edge stand at or above the deck: no gap is left there.
-  evidence: (_, touches) => ({
-    evidence: touches.some((t) => t.felt === 'touches') ? [SWEPT] : [],
-    details: { touches },
-  }),
+  // What was felt last counts: a burr was stoned off since. A snug hub is as its house wants it.
+  evidence: ({ hub }, touches, { bushing }) => {
+    const felt = touches.at(-1)?.felt;
+    const asWanted = hub && bushing === 'snug' && felt === 'tight';
+    return { evidence: felt && !asWanted ? [SAYS[felt]] : [], details: { touches } };
+  },
   next: firstUnread,
   finer: null,
   figure: ({ felt }) => FELT_WORD[felt],

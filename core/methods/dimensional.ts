@@ -127,8 +127,11 @@ export const dimensional: Method<'size', DimensionalReading, DimensionalDetails>
       ? tiltEvidence(tilt, (station) => probe(tilt.dimension, station), readings)
       : NO_TILT;
     const evidence: Evidence[] = [];
-    const { extremes, reached } = sized;
-    if (extremes) evidence.push({ source: 'sizes', extremes, ...(reached ? { reached } : {}) });
+    const { extremes, reached, among } = sized;
+    if (extremes) {
+      const more = { ...(reached ? { reached } : {}), ...(among ? { among } : {}) };
+      evidence.push({ source: 'sizes', extremes, ...more });
+    }
     if (tilted.extremes) evidence.push({ source: 'depths', extremes: tilted.extremes });
     return {
       evidence,

@@ -94,6 +94,7 @@ describe('a gap from sizes', () => {
     expect(sizedEvidence([terms], [size('pocket-depth', 20.05, 0.003)])).toEqual({
       extremes: null,
       reached: null,
+      among: null,
       missing: ['drive-width'],
     });
   });

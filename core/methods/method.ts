@@ -8,7 +8,7 @@ import type { Point } from '../pumps/shapes';
 import type { ShopUnit } from '../quantity/units';
 
 /** Says where a value of a characteristic comes from; a sum is worked out from other characteristics. */
-export type EvidenceSource = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'sum';
+export type EvidenceSource = 'leaves' | 'sizes' | 'indicator' | 'depths' | 'sweep' | 'hand' | 'sum';
 
 /** Describes what one kind of readings says of a characteristic. */
 export interface Evidence {
@@ -16,6 +16,10 @@ export interface Evidence {
   readonly extremes: Extremes;
   /** Bounds, for sizes, the smallest from above and the largest from below, whichever places meet. */
   readonly reached?: Extremes;
+  /** Some of what could be the worse one was not read: these are the ends among the rest. It proves *out*, never *in*. */
+  readonly among?: Extremes;
+  /** It has no figure of its own: it counts beside evidence that has. */
+  readonly beside?: true;
 }
 
 /** A place where one reading is made: of a size of a part, or of the characteristic itself. */
@@ -27,6 +31,8 @@ export interface Place {
 /** Describes what evidence depends on besides the readings. */
 export interface EvidenceContext {
   readonly ladder: Ladder;
+  /** Says how the house wants a hub in its bushing. */
+  readonly bushing: 'free' | 'snug';
   /** Returns where a depth is read, in mm from the middle of the drawing. */
   probe(dimension: DimensionId, station: StationId): Point;
 }

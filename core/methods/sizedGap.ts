@@ -1,5 +1,5 @@
 import type { DimensionId } from '../pumps/ids';
-import type { Value } from '../metrology/estimate';
+import { orLess, orMore, type Value } from '../metrology/estimate';
 import { pickedExtremes, type Extremes } from '../metrology/extremes';
 import { gapFromSizes, type SizeTerm } from '../metrology/sizes';
 import type { Term } from '../pumps/family';
@@ -15,6 +15,8 @@ export interface SizedEvidence {
   readonly extremes: Extremes | null;
   /** Bounds the smallest from above and the largest from below, whichever places meet. */
   readonly reached: Extremes | null;
+  /** The ends among those gaps whose sizes are all there, where others are not; null where all are, or none. */
+  readonly among: Extremes | null;
   readonly missing: readonly DimensionId[];
 }
 
@@ -66,8 +68,8 @@ const combinations = (read: readonly ReadTerm[]): number =>
 /**
  * Works out a gap from sizes at several places each: the smallest takes the least of every size that
  * widens it and the greatest of every one that narrows it; the largest the other way round. A place
- * that was read again counts with its mean. Of several gaps that are judged as one, those count whose
- * sizes are all there. Every combination of places was compared to find them.
+ * that was read again counts with its mean. Of several gaps that are judged as one, any may be the worse: while
+ * one is not known, the others bound the smallest from above and the largest from below. Every combination of places was compared to find them.
  *
  * @param gaps each as the terms of its sum
  */
@@ -81,7 +83,7 @@ export function sizedEvidence(
   const unread = read.flat().filter((r) => r.places.length === 0);
   const missing = [...new Set(unread.map((r) => r.term.dimension))];
   const whole = read.filter((gap) => gap.length > 0 && gap.every((r) => r.places.length > 0));
-  if (whole.length === 0) return { extremes: null, reached: null, missing };
+  if (whole.length === 0) return { extremes: null, reached: null, among: null, missing };
   const ends = {
     smallest: whole.map((gap) => extreme(gap, -1)),
     largest: whole.map((gap) => extreme(gap, 1)),
@@ -92,9 +94,11 @@ export function sizedEvidence(
     largest: whole.flatMap((gap) => reached(gap, 1)),
   };
   const places = whole.flat().reduce((count, r) => count + r.places.length, 0);
+  const extremes = pickedExtremes(ends, of);
+  const atLeast = pickedExtremes(least, places);
+  if (whole.length === read.length) return { extremes, reached: atLeast, among: null, missing };
   return {
-    extremes: pickedExtremes(ends, of),
-    reached: pickedExtremes(least, places),
-    missing,
+    extremes: { smallest: orLess(extremes.smallest), largest: orMore(extremes.largest) },
+    ...{ reached: atLeast, among: extremes, missing },
   };
 }

@@ -108,7 +108,8 @@ function plainly(smallest: Estimate, largest: Estimate, window: ToleranceZone): 
 function sameEstimate(a: Estimate, b: Estimate): boolean {
   if (a.kind === 'value') {
     const single = comparedFor(a) === 1 && comparedFor(b) === 1;
-    return b.kind === 'value' && single && a.value_mm === b.value_mm && a.u_mm === b.u_mm;
+    const same = b.kind === 'value' && a.value_mm === b.value_mm && a.u_mm === b.u_mm;
+    return same && single && a.within === b.within;
   }
   const hard = b.kind === 'interval' && !a.soft && !b.soft;
   return hard && a.lo_mm === b.lo_mm && a.hi_mm === b.hi_mm;

@@ -18,7 +18,13 @@ export interface Value {
   readonly picked?: Picked;
   /** The size of something that has a direction as well: never below nought, and noise alone makes it more. */
   readonly magnitude?: true;
+  /** Bounds that another way of measuring sets to it: it is normal between them, and nowhere else. */
+  readonly within?: Interval;
 }
+
+/** Brings a length between the bounds that are set to a value. */
+const held = (mm: number, within: Interval | undefined): number =>
+  within ? Math.min(within.hi_mm ?? Infinity, Math.max(within.lo_mm, mm)) : mm;
 
 /**
  * Describes what the evidence says of one length: a bracket from leaves, hard or as soft as they are, or a
@@ -35,7 +41,11 @@ export const comparedFor = (estimate: Estimate): number =>
  * (a bracket is a rectangular distribution, JCGM 100, 4.3.7).
  */
 export function uncertainty(estimate: Estimate): number {
-  if (estimate.kind === 'value') return estimate.u_mm;
+  if (estimate.kind === 'value') {
+    const { u_mm, within } = estimate;
+    if (within?.hi_mm == null) return u_mm;
+    return Math.min(u_mm, rectangular((within.hi_mm - within.lo_mm) / 2));
+  }
   const { lo_mm, hi_mm, soft } = estimate;
   if (hi_mm === null) return Infinity;
   return Math.hypot(rectangular((hi_mm - lo_mm) / 2), Math.max(soft?.lo_mm ?? 0, soft?.hi_mm ?? 0));
@@ -43,7 +53,7 @@ export function uncertainty(estimate: Estimate): number {
 
 /** Returns the best single figure for an estimate; the lower end of an open interval. */
 export function centre(estimate: Estimate): number {
-  if (estimate.kind === 'value') return estimate.value_mm;
+  if (estimate.kind === 'value') return held(estimate.value_mm, estimate.within);
   return estimate.hi_mm === null ? estimate.lo_mm : (estimate.lo_mm + estimate.hi_mm) / 2;
 }
 
@@ -74,9 +84,10 @@ export const factorsOf = (estimate: Estimate): Factors => towardsOthers(estimate
  */
 export function endsAt(estimate: Estimate, { below, above }: Factors): readonly [number, number] {
   if (estimate.kind === 'value') {
-    const { value_mm, u_mm, magnitude } = estimate;
+    const { value_mm, u_mm, magnitude, within } = estimate;
     const lo_mm = value_mm - below * u_mm;
-    return [magnitude ? Math.max(0, lo_mm) : lo_mm, value_mm + above * u_mm];
+    const ends = [magnitude ? Math.max(0, lo_mm) : lo_mm, value_mm + above * u_mm] as const;
+    return [held(ends[0], within), held(ends[1], within)];
   }
   const { lo_mm, hi_mm, soft } = estimate;
   return [
@@ -92,14 +103,55 @@ export function ends(estimate: Estimate): readonly [number, number] {
 
 /** Takes binary noise off an estimate, so that a length on a limit is held against it as such. */
 export function tidied(estimate: Estimate): Estimate {
-  if (estimate.kind === 'value') return { ...estimate, value_mm: tidy_mm(estimate.value_mm) };
-  const { lo_mm, hi_mm } = estimate;
-  return { ...estimate, lo_mm: tidy_mm(lo_mm), hi_mm: hi_mm === null ? null : tidy_mm(hi_mm) };
+  if (estimate.kind === 'interval') return { ...estimate, ...tidyEnds(estimate) };
+  const { value_mm, within } = estimate;
+  return {
+    ...estimate,
+    value_mm: tidy_mm(value_mm),
+    ...(within ? { within: tidyEnds(within) } : {}),
+  };
 }
+
+const tidyEnds = ({ lo_mm, hi_mm }: Interval): Interval => ({
+  lo_mm: tidy_mm(lo_mm),
+  hi_mm: hi_mm === null ? null : tidy_mm(hi_mm),
+});
+
+/** Returns all that is known of a length that is known to be this or more. */
+export const orMore = (estimate: Estimate): Estimate =>
+  estimate.kind === 'value'
+    ? {
+        kind: 'interval',
+        lo_mm: centre(estimate),
+        hi_mm: null,
+        soft: { lo_mm: estimate.u_mm, hi_mm: 0 },
+      }
+    : { ...estimate, hi_mm: null };
+
+/** Returns all that is known of a length that is known to be this or less. */
+export const orLess = (estimate: Estimate): Estimate =>
+  estimate.kind === 'value'
+    ? {
+        ...{ kind: 'interval', lo_mm: Math.min(0, centre(estimate)), hi_mm: centre(estimate) },
+        soft: { lo_mm: 0, hi_mm: estimate.u_mm },
+      }
+    : { ...estimate, lo_mm: Math.min(0, estimate.lo_mm) };
 
 /** Tells whether nothing bounds a length above yet. */
 export function isOpen(estimate: Estimate): boolean {
   return estimate.kind === 'interval' && estimate.hi_mm === null;
+}
+
+/**
+ * Returns the probability that a length is at most x which is normal between bounds and nowhere else (a truncated
+ * normal distribution; Bayes’ theorem with a bracket as the other evidence).
+ */
+function truncatedAtMost({ value_mm, u_mm }: Value, { lo_mm, hi_mm }: Interval, x: number): number {
+  if (hi_mm !== null && x >= hi_mm) return 1;
+  if (x <= lo_mm) return 0;
+  const below = (mm: number) => shareBelow((mm - value_mm) / u_mm);
+  const [from, to] = [below(lo_mm), hi_mm === null ? 1 : below(hi_mm)];
+  return to > from ? (below(x) - from) / (to - from) : value_mm <= x ? 1 : 0;
 }
 
 /**
@@ -110,7 +162,8 @@ export function probabilityAtMost(estimate: Estimate, x: number): number {
   if (x === Infinity) return 1;
   if (x === -Infinity) return 0;
   if (estimate.kind === 'value') {
-    const { value_mm, u_mm } = estimate;
+    const { value_mm, u_mm, within } = estimate;
+    if (within) return truncatedAtMost(estimate, within, x);
     if (u_mm === 0) return value_mm <= x ? 1 : 0;
     return shareBelow((x - value_mm) / u_mm);
   }
@@ -149,7 +202,7 @@ export function sumOf(a: Estimate, b: Estimate): Estimate {
   if (a.kind === 'value' && b.kind === 'value') {
     return pickedFrom(a.picked ? a : b, comparedFor(a) * comparedFor(b), {
       kind: 'value',
-      value_mm: a.value_mm + b.value_mm,
+      value_mm: centre(a) + centre(b),
       u_mm: Math.hypot(a.u_mm, b.u_mm),
     });
   }

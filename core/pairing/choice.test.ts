@@ -131,7 +131,14 @@ describe('the parts on a shelf', () => {
     const usual = metalOf(VELTRANE_T6, NEW_SHOP);
     expect(usual.deckCut_mm).toBeGreaterThan(0);
     const never = {
-      ...{ id: operationId('deck-faced'), by: 'never' as const, minutes: 0, price: 0, days: 0 },
+      ...{
+        id: operationId('deck-faced'),
+        by: 'never' as const,
+        minutes: 0,
+        setup: 0,
+        price: 0,
+        days: 0,
+      },
       ...{ least_mm: null, most_mm: 1, tool: '', check: '', caution: '' },
     };
     expect(metalOf(VELTRANE_T6, { operations: [never] }).deckCut_mm).toBe(0);

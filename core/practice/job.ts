@@ -1,4 +1,5 @@
 import { BLANK, JOB_SCHEMA, type Job } from '../records/job';
+import { APP_FLOORS } from '../pumps/floors';
 import { NEW_RULES } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import { NEW_SHOP } from '../records/shop';
@@ -22,5 +23,6 @@ export function emptyJob(sheet: Sheet, createdAt: string): Job {
     feeler: NEW_SHOP.feelers[0] as Job['feeler'],
     shop_C: null,
     rules: NEW_RULES,
+    floors: APP_FLOORS,
   };
 }

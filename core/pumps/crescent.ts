@@ -85,12 +85,14 @@ function model(g: CrescentGeometry): PumpModel {
       clearance('tip-crescent-drive', 'Drive gear tips to crescent', 'tooth tip to crescent', {
         stations: along('drive gear'),
         rests: resting('crescent', 'drive-teeth'),
+        runs: 'tip',
         restoredBy: ['gears'],
         caution: BONE_DRY,
       }),
       clearance('tip-crescent-driven', 'Driven gear tips to crescent', 'tooth tip to crescent', {
         stations: along('driven gear'),
         rests: resting('crescent', 'driven-teeth'),
+        runs: 'tip',
         restoredBy: ['gears'],
         caution: BONE_DRY,
       }),
@@ -109,6 +111,7 @@ function model(g: CrescentGeometry): PumpModel {
           },
         ),
         rests: resting('drive-teeth', 'driven-teeth'),
+        runs: 'backlash',
         restoredBy: ['gears'],
         caution: 'Fingers out of the mesh while rocking the gear.',
       }),

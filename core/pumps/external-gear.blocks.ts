@@ -31,6 +31,7 @@ const endClearance: Characteristic = clearance(
   {
     terms: besideBlocks('drive'),
     besides: [besideBlocks('idler')],
+    runs: 'face',
     gasket: true,
     caution: BONE_DRY,
   },

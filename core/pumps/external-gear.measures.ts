@@ -60,6 +60,7 @@ export function gearMeasures([gear, name]: GearName, carried: readonly string[])
           ...carried.map((b) => `bushing-bore-${gear}-${b}`),
         ),
         restoredBy: ['gears', 'body', 'sleeve'],
+        runs: 'tip',
         caution: BONE_DRY,
       }),
       clearance(
@@ -129,6 +130,7 @@ export function bushing(
           terms: fit(`bushing-bore-${id}`, `journal-${id}`),
           touch: finger(say('pumps.turnInBushing', { gear: name, end })),
           restoredBy: ['bushing', 'block'],
+          runs: 'shaft',
           sides: true,
           caution: BEARING_NOTE,
         },
@@ -194,6 +196,7 @@ export const backlash = (gears: Gears, g: ExternalGeometry): Characteristic =>
       { pitchRadius_mm: g.centreDistance_mm / 2, pitchFields: ['centreDistance_mm'] },
     ),
     rests: resting(...gears.map(([gear]) => `teeth-${gear}`)),
+    runs: 'backlash',
     restoredBy: ['gears'],
     caution: 'Fingers out of the mesh while rocking the gear.',
   });

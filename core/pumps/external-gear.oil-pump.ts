@@ -69,6 +69,7 @@ export function oilPump(g: ExternalGeometry): Pieces {
       clearance('end', 'End clearance', 'gear face to deck line', {
         stations: edgePlaces(gears, EDGE.face),
         ...besideGears('pocket-depth'),
+        runs: 'face',
         gasket: true,
         caution: BONE_DRY,
       }),
@@ -82,6 +83,7 @@ export function oilPump(g: ExternalGeometry): Pieces {
       clearance('idler-shaft-fit', 'Idler on its shaft', 'diametral', {
         terms: fit('idler-bore', 'idler-shaft-diameter'),
         touch: finger('Idler on its shaft, dry. Does it turn freely, without rock?'),
+        runs: 'shaft',
         sides: true,
       }),
       ...bushings.flatMap((b) => b.characteristics),
@@ -90,6 +92,7 @@ export function oilPump(g: ExternalGeometry): Pieces {
         stations: edgePlaces(gears, EDGE.track),
         terms: fit('track-depth', 'face-depth'),
         rests: resting('cover-face'),
+        trued: ['ground', 'dressed'],
         restoredBy: ['cover'],
         caution: 'Set the cover so it cannot tip.',
       }),

@@ -77,6 +77,7 @@ export function plateSection(g: ExternalGeometry): Pieces {
         stations: edgePlaces(GEARS, EDGE.down),
         ...besideGears('body-width'),
         usual: 'size',
+        runs: 'face',
         gasket: true,
         caution: BONE_DRY,
       }),

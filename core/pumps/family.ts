@@ -1,6 +1,7 @@
 import type { ObjectSchema } from 'yup';
 import type { CharacteristicId, DimensionId, KindId, PartId, StationId } from './ids';
 import type { LengthKind } from '../quantity/units';
+import type { FloorKind } from './floors';
 import type { Remedy, Replacement, Role } from './remedies';
 import type { Point } from './shapes';
 import type { Teardown } from './teardown/teardown';
@@ -149,6 +150,8 @@ export interface Dimension extends InStack<DimensionId>, Workable {
   readonly caution?: string;
   /** Says how work on its part moves it. */
   readonly worked?: Worked;
+  /** Features that it moves with though it is not read on them: what comes off the deck lowers the pump. */
+  readonly follows?: readonly Term[];
   /** It is the width of a gear, between its two faces: gears that are bought wider are wider by this. */
   readonly width?: true;
   /** Gives its size as the sheet's own drawing has it, in mm: to notice an inch typed for a millimetre. */
@@ -162,6 +165,8 @@ export interface Term {
   readonly dimension: DimensionId;
   /** +1 where a larger size widens the gap, −1 where it narrows it; halves where a radius is wanted. */
   readonly factor: number;
+  /** Nobody said whether it counts: which of two parts carries the mounting face. */
+  readonly unsure?: true;
 }
 
 /** The swing of an indicator: backlash, end play or run-out. */
@@ -213,6 +218,8 @@ export interface Characteristic extends InStack<CharacteristicId> {
   readonly touch?: Touch;
   /** The way that is usual where it can be had in several; else leaves come first. */
   readonly usual?: 'leaf' | 'size' | 'swing';
+  /** Says what kind of running clearance it is: work leaves the least of that kind. */
+  readonly runs?: FloorKind;
   /** It is weighed by how the house wants a hub in its bushing. */
   readonly hub?: true;
   /** Says in words what a figure below nought means: a vane that does not reach. */

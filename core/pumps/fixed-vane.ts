@@ -160,6 +160,7 @@ function model(g: FixedVaneGeometry): PumpModel {
             place('3', '3', 'Straightedge across the ring, 3–9. Leaf on the rotor at 3.'),
           ],
           terms: fit('ring-width', 'rotor-width'),
+          runs: 'face',
           caution: 'Ring and rotor flat on the plate, bone dry.',
         },
       ),

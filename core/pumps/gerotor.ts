@@ -265,6 +265,7 @@ const DRIVEN_BY: Readonly<
       clearance('inner-shaft', 'Inner rotor on shaft', 'diametral', {
         terms: fit('rotor-bore', 'shaft-diameter'),
         touch: finger('Inner rotor on its shaft, dry. Does it slide freely, without rock?'),
+        runs: 'shaft',
         restoredBy: ['gears'],
         sides: true,
       }),
@@ -317,6 +318,7 @@ function model(g: GerotorGeometry): PumpModel {
           place(`lobe-${n}`, say('pumps.lobe', { number: n }), say('pumps.lobes', { number: n })),
         ),
         rests: resting('inner-lobes', 'outer-lobes'),
+        runs: 'tip',
         restoredBy: ['gears'],
         caution: 'Keep fingers out of the lobes when turning the rotors.',
       }),

@@ -195,6 +195,7 @@ export function reliefValve(part: string): {
         terms: fit('plunger-bore-diameter', 'plunger-diameter'),
         touch: finger('Plunger in its dry bore. Does it drop under its own weight?'),
         restoredBy: ['plunger'],
+        runs: 'plunger',
         sides: true,
         caution: UNDER_LOAD,
       }),

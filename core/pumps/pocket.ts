@@ -58,6 +58,7 @@ export const faceGap = (
           touch: sweep(say('pumps.sweep', { parts: turning })),
         }
       : {}),
+    runs: 'face',
     gasket: true,
     caution: BONE_DRY,
   });
@@ -83,6 +84,7 @@ export const wallGap = (
       ),
     ),
     ...(terms ? { terms } : {}),
+    runs: 'outside',
     sides: true,
     caution: 'Push with a wooden drift. No fingers in the gap.',
   });

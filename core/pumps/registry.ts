@@ -7,6 +7,7 @@ import { externalGear } from './external-gear';
 import type { Characteristic, Dimension, Placement, PumpFamily, PumpModel, Term } from './family';
 import { fixedVane } from './fixed-vane';
 import { gerotor } from './gerotor';
+import { withMount, type Mount } from './mount';
 import { withOwn, type OwnCharacteristic } from './own';
 import type { Surface, Teardown } from './teardown/teardown';
 import { vacuumVane } from './vacuum-vane';
@@ -60,6 +61,8 @@ export interface PumpKind {
   readonly geometry: object;
   /** Lists what the sheet asks for beyond what the family does. */
   readonly own?: readonly OwnCharacteristic[];
+  /** Says which part lies on the transmission; null or absent where nobody said. */
+  readonly mount?: Mount | null;
 }
 
 const NO_OWN: readonly OwnCharacteristic[] = [];
@@ -72,14 +75,16 @@ export function oncePerPump<T>(work: (pump: Required<PumpKind>) => T): (pump: Pu
   interface Known {
     readonly family: string;
     readonly own: readonly OwnCharacteristic[];
+    readonly mount: Mount | null;
     readonly result: T;
   }
   const known = new WeakMap<object, Known>();
-  return ({ family, geometry, own = NO_OWN }) => {
+  return ({ family, geometry, own = NO_OWN, mount = null }) => {
     const last = known.get(geometry);
-    if (last?.family === family && sameOwn(last.own, own)) return last.result;
-    const result = work({ family, geometry, own });
-    known.set(geometry, { family, own, result });
+    const same = last?.family === family && last.mount === mount && sameOwn(last.own, own);
+    if (same) return last.result;
+    const result = work({ family, geometry, own, mount });
+    known.set(geometry, { family, own, mount, result });
     return result;
   };
 }
@@ -89,8 +94,8 @@ const sameOwn = (a: readonly OwnCharacteristic[], b: readonly OwnCharacteristic[
   a === b || (a.length === 0 && b.length === 0);
 
 /** Returns what there is to measure on a pump. */
-export const pumpOf = oncePerPump<PumpModel>(({ family, geometry, own }) =>
-  withOwn(familyOf(family).model(geometry), own),
+export const pumpOf = oncePerPump<PumpModel>(({ family, geometry, own, mount }) =>
+  withOwn(withMount(familyOf(family).model(geometry), mount), own),
 );
 
 /** Returns what is taken apart, looked at and renewed on a pump. */

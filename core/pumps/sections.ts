@@ -56,7 +56,11 @@ class InStack {
     part: this.of(f.part),
   });
 
-  readonly dimension = (d: Dimension): Dimension => ({ ...this.named(d), part: this.of(d.part) });
+  readonly dimension = (d: Dimension): Dimension => ({
+    ...this.named(d),
+    part: this.of(d.part),
+    ...(d.follows ? { follows: this.terms(d.follows) } : {}),
+  });
 
   readonly characteristic = (c: Characteristic): Characteristic => {
     const { of, terms } = this;

@@ -71,12 +71,19 @@ describe('the end clearance of two gears', () => {
 });
 
 describe('the end play to a transmission', () => {
-  it('is its depth less the height of the pump and the washer, and grows with what comes off the deck', () => {
-    const pump = kind('crescent');
+  it('is its depth less the height of the pump and the washer, and grows with what comes off the face that is mounted', () => {
+    const pump = { ...kind('crescent'), mount: 'body' as const };
     const sizes = { 'unit-depth': 60, 'pump-height': 57.5, 'washer-thickness': 1.9 };
     expect(valuesOf(pump, 'pump-to-unit', sizes)[0]).toBeCloseTo(0.6, 9);
     expect(characteristicOf(pump, characteristicId('pump-to-unit')).follows).toEqual([
       { dimension: 'deck', factor: -1 },
+    ]);
+    const follows = (mount: 'cover' | null) =>
+      characteristicOf({ ...pump, mount }, characteristicId('pump-to-unit')).follows;
+    expect(follows('cover')).toEqual([{ dimension: 'cover-face', factor: -1 }]);
+    expect(follows(null)?.map((t) => [t.dimension, t.unsure])).toEqual([
+      ['deck', true],
+      ['cover-face', true],
     ]);
   });
 });

@@ -9,7 +9,6 @@ import {
   insideBore,
   place,
   POLISHED,
-  resting,
   sizeAlone,
   swing,
   term,
@@ -50,6 +49,7 @@ const statorBushing = (end: string): Characteristic =>
     terms: fit(`stator-bore-${end}`, `stator-journal-${end}`),
     touch: finger(say('pumps.turnInStator', { end })),
     restoredBy: ['bushing'],
+    runs: 'shaft',
     sides: true,
   });
 
@@ -93,8 +93,6 @@ const pumpToUnit: Characteristic = clearance(
         'Bridge gauge across the case, washer in, foot at the pump’s height. Leaf under the foot.',
       ),
     ],
-    rests: resting('deck'),
-    follows: [term('deck', -1)],
     caution: 'Do not hammer: pull with the slide’s weight only. Shaft edges cut.',
   },
 );
@@ -126,6 +124,7 @@ export function inTransmission({ part, name }: Driven): InTransmission {
         terms: fit('bushing-bore', 'hub-diameter'),
         touch: finger('Hub in the bushing, dry. Does it turn freely, without rock?'),
         restoredBy: ['bushing'],
+        runs: 'hub',
         hub: true,
         sides: true,
         caution: 'Bushing edges cut. Keep fingers out of a turning hub.',

@@ -35,6 +35,7 @@ export const vaneSlot: Characteristic = clearance(
     ],
     terms: fit('slot-width', 'vane-thickness'),
     touch: finger('Vane in its slot, dry: does it fall free?'),
+    runs: 'vane',
     caution: 'Vane edges cut. The rounded edge goes outward.',
   },
 );

@@ -200,6 +200,7 @@ function model(g: VariableVaneGeometry): PumpModel {
       clearance('slide-pivot', 'Slide on its pivot', 'diametral', {
         terms: fit('pivot-bore', 'pivot-pin'),
         touch: finger('Slide on its pivot, dry: does it swing by its own weight?'),
+        runs: 'shaft',
         sides: true,
         caution: 'The slide’s spring is loaded. Release it slowly; keep your face clear.',
       }),

@@ -4,6 +4,7 @@ import { FAMILIES, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registr
 import { METHOD_IDS, stationsFor } from '../methods/list';
 import type { PumpModel } from '../pumps/family';
 import { journalSchema, type Entry } from './entry';
+import { floors, type Floors } from './floors';
 import { feelerSet, instrument } from './instrument';
 import { celsius, idOf, identifier, line, moment, note, once } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
@@ -15,7 +16,7 @@ import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 7;
+export const JOB_SCHEMA = 8;
 
 /** The stages of a job, in the order of the work. */
 export const STAGES = [
@@ -84,6 +85,8 @@ export const jobSchema = object({
   part_C: celsius().nullable().defined(),
   shop_C: celsius().nullable().defined(),
   rules: houseRules,
+  /** The least running clearances, as the shop had them when the job began. */
+  floors,
   cursor,
   journal: journalSchema,
 })
@@ -95,9 +98,10 @@ export const jobSchema = object({
     return wrong ? context.createError({ ...wrong, path: `${at}${wrong.path}` }) : true;
   });
 
-export type Job = Omit<InferType<typeof jobSchema>, 'sheet' | 'journal' | 'rules'> & {
+export type Job = Omit<InferType<typeof jobSchema>, 'sheet' | 'journal' | 'rules' | 'floors'> & {
   sheet: Sheet;
   rules: HouseRules;
+  floors: Floors;
   journal: readonly Entry[];
 };
 

@@ -149,7 +149,7 @@ describe('two copies of a shop', () => {
   });
   it('hold the operations and makes of both, each once, with the terms of the newer one', () => {
     const terms = (id: string, minutes: number) => ({
-      ...{ id: operationId(id), by: 'here' as const, minutes, price: 0, days: 0 },
+      ...{ id: operationId(id), by: 'here' as const, minutes, setup: 0, price: 0, days: 0 },
       ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
     });
     const here = { ...NEW_SHOP, revision: 3, operations: [terms('deck-faced', 30)] };

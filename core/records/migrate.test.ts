@@ -2,6 +2,7 @@ import { assessJob } from '../guidance/evaluator';
 import { readFileSync } from 'node:fs';
 import { smallChecks } from '../inspect/auxiliary';
 import { ledgerOf } from '../journal/ledger';
+import { APP_FLOORS } from '../pumps/floors';
 import { reportOf, type Report, type ReportRow } from '../report/report';
 import { pumpOf } from '../pumps/registry';
 import { dateText } from '../wording/date';
@@ -338,14 +339,13 @@ describe('a backup of version 6', () => {
       expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
     }
   });
-  it('keeps what it held to the letter: only the version of a job is another', () => {
+  it('keeps every entry of its journals and every loose part to the letter', () => {
     const raw = JSON.parse(readFileSync('fixtures/v6/backup.json', 'utf8')) as {
-      jobs: { schema: number }[];
-      sheets: object[];
+      jobs: { journal: object[] }[];
       parts: object[];
     };
-    expect(backup.jobs).toEqual(raw.jobs.map((job) => ({ ...job, schema: job.schema + 1 })));
-    expect([backup.sheets, backup.parts]).toEqual([raw.sheets, raw.parts]);
+    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
+    expect(backup.parts).toEqual(raw.parts);
   });
   it('keeps the parts that came from the shelf; nothing was ordered yet', () => {
     const { operations, orders, decisions } = ledgerOf(backup.jobs[0]!);
@@ -354,5 +354,34 @@ describe('a backup of version 6', () => {
       ['driven', backup.parts[0]?.label],
     ]);
     expect([orders, decisions.length]).toEqual([[], 1]);
+  });
+});
+
+describe('a backup of version 7', () => {
+  const backup = readFile(readFileSync('fixtures/v7/backup.json', 'utf8'));
+  const was = JSON.parse(readFileSync('fixtures/v7/expected.json', 'utf8')) as typeof expected;
+  const raw = JSON.parse(readFileSync('fixtures/v7/backup.json', 'utf8')) as {
+    jobs: { journal: object[]; rules: object }[];
+    sheets: object[];
+    shop: { rules: object; operations: object[] };
+  };
+
+  it('opens with every entry, and judges it as it did', () => {
+    expect(backup.jobs.map((j) => j.id)).toEqual(Object.keys(was));
+    for (const [i, job] of backup.jobs.entries()) {
+      const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
+      expect(job.journal).toEqual(raw.jobs[i]!.journal);
+    }
+  });
+  it('has the least clearances of the app, says of no sheet what is mounted, and shares no set-up', () => {
+    const { shop, sheets, jobs } = backup;
+    expect(jobs.map((job) => job.floors)).toEqual(jobs.map(() => APP_FLOORS));
+    expect(jobs[0]!.rules).toEqual({ ...raw.jobs[0]!.rules, closer: 'pays' });
+    expect(sheets).toEqual(
+      raw.sheets.map((s) => ({ ...s, schema: 6, mount: null, newSizes: [], washers_mm: [] })),
+    );
+    expect(shop!.operations).toEqual(raw.shop.operations.map((o) => ({ ...o, setup: 0 })));
+    expect(shop!.rules).toEqual({ ...raw.shop.rules, closer: 'pays' });
   });
 });

@@ -1,3 +1,4 @@
+import { APP_FLOORS } from '../pumps/floors';
 import { FAMILIES } from '../pumps/registry';
 import { strikeId } from './strikeId';
 import { JOB_SCHEMA } from './job';
@@ -269,14 +270,49 @@ const jobTo6 = (job: Loose): Loose => ({
 
 /* Version 6 to 7: orders, of which an older job has none. */
 
+/*
+ * Version 7 to 8: how far measuring goes, and what a running clearance has at least; of a sheet which part is mounted,
+ * what new parts measure, which washers there are; of work what equal works share.
+ */
+const rulesTo8 = (rules: unknown): unknown =>
+  isLoose(rules) ? { ...rules, closer: 'pays' } : rules;
+
+const jobTo8 = (job: Loose): Loose => ({
+  ...withSheetOfNow(job),
+  rules: rulesTo8(job.rules),
+  floors: APP_FLOORS,
+});
+
+const sheetTo6 = (sheet: Loose): Loose => ({
+  ...sheet,
+  mount: null,
+  newSizes: [],
+  washers_mm: [],
+});
+
+const shopTo6 = (shop: Loose): Loose => ({
+  ...shop,
+  rules: rulesTo8(shop.rules),
+  floors: APP_FLOORS,
+  operations: listIn(shop, 'operations').map((o) => ({ ...o, setup: 0 })),
+});
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
 /** The steps of each kind by the version they start from. Every version that ever landed stays here. */
 const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
-  job: { 1: jobTo2, 2: jobTo3, 3: withSheetOfNow, 4: jobTo5, 5: jobTo6, 6: withSheetOfNow },
-  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5 },
-  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5 },
+  job: {
+    1: jobTo2,
+    2: jobTo3,
+    3: withSheetOfNow,
+    4: jobTo5,
+    5: jobTo6,
+    6: withSheetOfNow,
+    7: jobTo8,
+  },
+  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5, 5: sheetTo6 },
+  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6 },
   study: {},
   part: {},
   photo: {},

@@ -24,6 +24,13 @@ export const shopOperation = object({
   id: idOf<OperationId>(),
   by: string().oneOf(DONE_BY).required(),
   minutes: minutes().required(),
+  /** Minutes of these that equal works on one pump share: chucking, setting up the press. */
+  setup: minutes()
+    .required()
+    .test('within', 'Set-up is longer than the whole work', (setup, { parent }) => {
+      const { minutes: all } = parent as { minutes?: number };
+      return setup == null || all == null || setup <= Math.max(0, all);
+    }),
   /** Parts, or what is paid outside. */
   price: money().required(),
   /** Days of waiting. */
@@ -87,8 +94,23 @@ export const leastSize = object({
 /** Describes what a kind of operation costs on one model of pump, where that is not what the shop says. */
 export const price = object({
   operation: idOf<OperationId>(),
-  price: money().required(),
-  days: days().required(),
+  /** Null where the shop’s own holds. */
+  price: money().nullable().defined(),
+  days: days().nullable().defined(),
+})
+  .noUnknown()
+  .required();
+
+/** Says between what a size lies on a part that is bought new. */
+export const newSize = object({
+  dimension: idOf<DimensionId>(),
+  least_mm: millimetres().required(),
+  most_mm: millimetres()
+    .required()
+    .test('order', 'The largest new size is below the smallest', (most, { parent }) => {
+      const { least_mm } = parent as { least_mm?: number };
+      return most == null || least_mm == null || most >= least_mm;
+    }),
 })
   .noUnknown()
   .required();

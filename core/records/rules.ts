@@ -65,6 +65,25 @@ export const HOUSE_RULES = [
     },
   ),
   rule(
+    'closer',
+    'Measuring before Decide',
+    {
+      value: 'pays',
+      name: 'Where it pays',
+      why: 'A gap that leaves only bracket is measured closer where that could change what is done. The rest stays as it is.',
+    },
+    {
+      value: 'sizes',
+      name: 'Sizes for all that is out',
+      why: 'Whatever is out is sized before anything is planned: the amount to cut comes from figures.',
+    },
+    {
+      value: 'leaves',
+      name: 'Leaves as they are',
+      why: 'What the leaves say has to do: a cut is planned for the whole bracket, or none is.',
+    },
+  ),
+  rule(
     'lapping',
     'Hand lapping of a body or plate',
     {

@@ -1,15 +1,16 @@
 import type { CharacteristicId, DimensionId, KindId, PartId } from '../pumps/ids';
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
 import type { Characteristic, Dimension, PumpModel } from '../pumps/family';
+import { MOUNTS } from '../pumps/mount';
 import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
 import { finite, idOf, identifier, line, millimetres, note, once } from '../schema/fields';
 import { ownCharacteristic } from './own';
-import { gearSet, leastSize, price } from './rework';
+import { gearSet, leastSize, newSize, price } from './rework';
 import { alsoCheck, bookRule, clutch, renewal, stripStep } from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 5;
+export const SHEET_SCHEMA = 6;
 
 /** Describes what a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
@@ -133,11 +134,13 @@ export const sheetSchema = object({
     );
     return known ? known.geometry : object().required();
   }),
-  /** Thickness of the gasket once it is compressed; 0 where there is none. */
   /** Fields of the geometry that are the example's still, and nobody's figures. */
   examples: array(string().required()).required().max(40),
   /** Lists what is measured beyond what the family does. */
   own: listed(array(ownCharacteristic).required().max(40), 'A check is there twice'),
+  /** Says which part lies on the transmission; null where nobody said, or the pump sits in none. */
+  mount: string().oneOf(MOUNTS).nullable().defined(),
+  /** Thickness of the gasket once it is compressed; 0 where there is none. */
   gasket_mm: millimetres().required().max(5, 'Gasket is over 5 mm. Check the unit.'),
   materials: array(material).required(),
   nominal: array(nominal).required(),
@@ -149,6 +152,16 @@ export const sheetSchema = object({
   ),
   /** Lists what parts and work cost on this model, where that is not what the shop says. */
   prices: once(array(price).required().max(60), 'A price is there twice', (p) => p.operation),
+  /** Lists what new parts measure as they are bought, where the sheet says so. */
+  newSizes: once(
+    array(newSize).required().max(200),
+    'A size is there twice',
+    ({ dimension }) => dimension,
+  ),
+  /** Lists the thicknesses in which the thrust washer can be had, in mm; empty where nobody said. */
+  washers_mm: array(millimetres().required().max(20, 'Over 20 mm: not a washer'))
+    .required()
+    .max(60),
   /** Lists the gears of another width that can be bought. */
   sets: listed(array(gearSet).required().max(20), 'A gear set is there twice'),
   tiers: listed(
@@ -187,11 +200,14 @@ export function blankSheet(pump: PumpKind) {
     also: also.map((c) => ({ ...c, options: [...c.options] })),
     clutches: clutches.map((c) => ({ ...c })),
     book: [],
+    mount: null,
     gasket_mm: 0,
     materials: [],
     nominal: [],
     metal: [],
     prices: [],
+    newSizes: [],
+    washers_mm: [],
     sets: [],
     limits: [],
     fasteners: [],

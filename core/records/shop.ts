@@ -3,11 +3,13 @@ import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { MM_PER, tidy_mm } from '../quantity/units';
 import { celsius, line, once } from '../schema/fields';
+import { APP_FLOORS } from '../pumps/floors';
+import { floors, type Floors } from './floors';
 import { make, shopMoney, shopOperation } from './rework';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
-export const SHOP_SCHEMA = 5;
+export const SHOP_SCHEMA = 6;
 
 /** More leaf sets than these are no shop’s. */
 const MOST_SETS = 12;
@@ -30,6 +32,7 @@ export const shopSchema = object({
   people: array(line().required()).required().max(40, 'At most 40 people'),
   shop_C: celsius().nullable().defined(),
   rules: houseRules,
+  floors,
   feelers: array(feelerSet).required().min(1, 'A shop has at least one leaf set').max(MOST_SETS),
   instruments: once(
     array(instrument).required().max(80, 'At most 80 instruments'),
@@ -55,7 +58,10 @@ export const shopSchema = object({
   .noUnknown()
   .required();
 
-export type Shop = Omit<InferType<typeof shopSchema>, 'rules'> & { rules: HouseRules };
+export type Shop = Omit<InferType<typeof shopSchema>, 'rules' | 'floors'> & {
+  rules: HouseRules;
+  floors: Floors;
+};
 
 const gauge = (
   id: string,
@@ -125,6 +131,7 @@ export const NEW_SHOP: Shop = {
   people: [],
   shop_C: null,
   rules: NEW_RULES,
+  floors: APP_FLOORS,
   feelers: [
     {
       name: 'Leaf set A',

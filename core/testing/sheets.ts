@@ -6,7 +6,12 @@ import { largest, sheets } from './sheets.json';
  * Holds the invented sheets that the core is tested on, one pump of each kind and more. They stay as they are:
  * the demo may change its own.
  */
-export const SHEETS: readonly Sheet[] = sheets.map((sheet) => decode('sheet', sheet));
+export const SHEETS: readonly Sheet[] = sheets.map((sheet) => mounted(decode('sheet', sheet)));
+
+/** Returns a sheet whose pump is mounted by its body, where it sits in a transmission. */
+function mounted(sheet: Sheet): Sheet {
+  return sheet.model.endsWith('front pump') ? { ...sheet, mount: 'body' } : sheet;
+}
 
 const named = (model: string): Sheet => {
   const sheet = SHEETS.find((s) => s.model === model);

@@ -11,13 +11,13 @@ export function conventionWords(
 ): string {
   const { sides, gasket } = characteristicOf(sheet, characteristic);
   const words: string[] = [];
-  if (sides && limits.published.side === 'one-side') {
+  if (sides && limits.published?.side === 'one-side') {
     words.push('published per side, doubled here for the full gap');
   }
-  if (gasket && limits.published.gasket === 'assembled' && sheet.gasket_mm > 0) {
+  if (gasket && limits.published?.gasket === 'assembled' && sheet.gasket_mm > 0) {
     words.push('for the assembled pump: the compressed gasket is added to the gap');
   }
-  if (gasket && limits.published.gasket === 'with-gasket') {
+  if (gasket && limits.published?.gasket === 'with-gasket') {
     words.push('measured with the gasket in');
   }
   return words.join('; ');

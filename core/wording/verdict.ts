@@ -195,6 +195,17 @@ function preferredWords(
   return say('judge.preferred', { band: words });
 }
 
+/** Says that a gap is under the least that work would leave, where no minimum is published; empty where it is not. */
+export function underWords({ under, least, characteristic }: Assessment, unit: ShopUnit): string {
+  if (!under || !least) return '';
+  const { quantity } = characteristic;
+  return say('judge.under', {
+    whose: least.from,
+    least: formatLength(least.mm, quantity, unit),
+    unit: unitName(quantity, unit),
+  });
+}
+
 /** Says which places were left out, and why. */
 function skippedWords({ skipped }: Assessment): string {
   if (skipped.length === 0) return '';
@@ -279,6 +290,7 @@ export function explain(
   return [
     capital(state),
     preferredWords(a, unit),
+    underWords(a, unit),
     openWords(a, pump),
     closeWords(a, pump, unit),
     neglectedWords(a),
@@ -325,7 +337,8 @@ function openWords(a: Assessment, pump: PumpKind): string {
   if (a.verdict !== 'open') return '';
   const left = a.stations.filter((s) => s.tries.length === 0).length;
   if (left > 0) return say('judge.placesLeft', { left, all: a.stations.length });
-  const wanted = a.parts.length > 0 && a.largest ? sizesWanted(a, pump) : '';
+  const halfKnown = a.parts.length > 0 || (a.missing.length > 0 && a.source.largest === 'sizes');
+  const wanted = halfKnown && a.largest ? sizesWanted(a, pump) : '';
   return wanted && say('judge.sizesTellMore', { sizes: wanted });
 }
 
@@ -348,6 +361,7 @@ const SOURCE_WORD: Readonly<Record<EvidenceSource, string>> = {
   indicator: 'dial',
   depths: 'depths',
   sweep: 'sweep',
+  hand: 'hand test',
   sum: 'parts of the sum',
 };
 

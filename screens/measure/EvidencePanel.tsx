@@ -124,7 +124,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
         {tier
           ? say('measure.sourceOf', {
               limits: tier.name,
-              source: shown.limits?.published.source || tier.source || 'no source given',
+              source: shown.limits?.published?.source || tier.source || 'no source given',
             })
           : 'No limits chosen. Choose them under Tag.'}
         {job.sheet.invented ? ' Invented for the demo: not for a real pump.' : ''}

@@ -44,7 +44,7 @@ describe('what a sheet says of work as a form', () => {
     expect(result.errors).toEqual([]);
     expect(worked(result)).toEqual({
       metal: [],
-      prices: [{ operation: 'gear-set', price: 88, days: 0 }],
+      prices: [{ operation: 'gear-set', price: 88, days: null }],
       sets: [{ id: 'wide', name: 'Wide', over_mm: 0.1, price: 70, days: 0 }],
     });
   });

@@ -52,7 +52,9 @@ export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
     prices: Object.fromEntries(
       pricedKinds(sheet).map(({ id }) => {
         const p = sheet.prices.find(({ operation }) => operation === id);
-        return [id, { price: p ? trimmed(p.price, 2) : '', days: p ? trimmed(p.days, 1) : '' }];
+        const text = (figure: number | null | undefined, decimals: number) =>
+          figure == null ? '' : trimmed(figure, decimals);
+        return [id, { price: text(p?.price, 2), days: text(p?.days, 1) }];
       }),
     ),
     sets: sheet.sets.map(({ over_mm, price, days, ...set }) => ({
@@ -93,7 +95,8 @@ function readPrices(form: WorkForm, read: Reader): Sheet['prices'] {
       read.number(`prices.${operation}.price`, price),
       read.number(`prices.${operation}.days`, days),
     ];
-    return sum === null && wait === null ? [] : [{ operation, price: sum ?? 0, days: wait ?? 0 }];
+    // One alone leaves the other as the shop has it.
+    return sum === null && wait === null ? [] : [{ operation, price: sum, days: wait }];
   });
 }
 

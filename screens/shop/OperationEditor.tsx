@@ -64,6 +64,7 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
       />
       <View style={styles.row}>
         <Field control={control} name="minutes" label="Minutes here" style={styles.cell} />
+        <Field control={control} name="setup" label="Of these, set-up" style={styles.cell} />
         <Field control={control} name="price" label="Price" style={styles.cell} />
         <Field control={control} name="days" label="Days of waiting" style={styles.cell} />
       </View>
@@ -103,7 +104,7 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
       />
       <Words size="note" tone="muted">
         Left empty, the last three say what the app says. What it changes and what is measured again
-        follows from the pump.
+        follows from the pump. Equal works on one pump share their set-up.
       </Words>
       <Button mode="contained" onPress={() => void save()}>
         Save

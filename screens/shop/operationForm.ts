@@ -26,6 +26,7 @@ export const DONE_BY_OPTIONS = DONE_BY.map((value) => ({ value, name: BY_NAME[va
 export interface OperationForm {
   by: DoneBy;
   minutes: string;
+  setup: string;
   price: string;
   days: string;
   least: string;
@@ -37,11 +38,11 @@ export interface OperationForm {
 
 /** Returns the terms that hold for a kind of operation: the shop's, else those that the app begins with. */
 export const ownTerms = (
-  { id, by, minutes, price, days, least_mm, most_mm }: Operation,
+  { id, by, minutes, setup, price, days, least_mm, most_mm }: Operation,
   own: ShopOperation | undefined,
 ): ShopOperation =>
   own ?? {
-    ...{ id, by, minutes, price, days, least_mm, most_mm },
+    ...{ id, by, minutes, setup, price, days, least_mm, most_mm },
     ...{ tool: '', check: '', caution: '' },
   };
 
@@ -50,6 +51,7 @@ export function operationToForm(o: ShopOperation, unit: ShopUnit): OperationForm
   return {
     by: o.by,
     minutes: trimmed(o.minutes, 1),
+    setup: trimmed(o.setup, 1),
     price: trimmed(o.price, 2),
     days: trimmed(o.days, 1),
     least: length(o.least_mm),
@@ -58,7 +60,7 @@ export function operationToForm(o: ShopOperation, unit: ShopUnit): OperationForm
   };
 }
 
-const FIGURES = ['minutes', 'price', 'days'] as const;
+const FIGURES = ['minutes', 'setup', 'price', 'days'] as const;
 const LENGTHS = [
   ['least', 'least_mm'],
   ['most', 'most_mm'],
@@ -86,10 +88,13 @@ export function operationFromForm(
 ): Read<ShopOperation> {
   const errors: Errors = {};
   const shown = operationToForm(before, unit);
+  const figures = readFigures(form, FIGURES, errors);
+  // A set-up that nobody touched is never more than the whole.
+  const most = form.setup === shown.setup ? Math.max(0, figures.minutes) : Infinity;
   const record: Record<string, unknown> = {
     ...before,
     by: form.by,
-    ...readFigures(form, FIGURES, errors),
+    ...{ ...figures, setup: Math.min(figures.setup, most) },
     ...{ tool: form.tool.trim(), check: form.check.trim(), caution: form.caution.trim() },
   };
   for (const [field, key] of LENGTHS) {

@@ -80,7 +80,7 @@ describe('a finding', () => {
     expect(await cuts(0.019, thin)).toEqual([['deck-faced--body', 'body-renewed--body']]);
     expect(await cuts(0.021, thin)).toEqual([['body-renewed--body']]);
     expect(await cuts(0.021)).toEqual([['deck-faced--body', 'body-renewed--body']]);
-    expect(await cuts(0.201)).toEqual([['body-renewed--body']]);
+    expect(await cuts(0.401)).toEqual([['body-renewed--body']]);
   });
   it('on a part that was exchanged since asks for nothing, and says nothing of the new one', async () => {
     const nicked = lookedAt('drive-face', { decided: 'dress' });

@@ -7,7 +7,8 @@ export const CUTTING: readonly Operation[] = [
     'face the deck',
     'Face the deck',
     here(40, {
-      ...{ least_mm: 0.005, most_mm: 0.2, caution: LATHE },
+      setup: 20,
+      ...{ least_mm: 0.005, most_mm: 0.4, caution: LATHE },
       tool: 'Lathe, chucked on the hub bore; or surface grinder',
       check: 'Before the first cut, dial on the deck: under 0.01 mm (4 tenths) of runout.',
     }),
@@ -23,7 +24,8 @@ export const CUTTING: readonly Operation[] = [
     'sink the pocket',
     'Sink the pocket',
     here(70, {
-      ...{ least_mm: 0.005, most_mm: 0.15, caution: MILL },
+      setup: 30,
+      ...{ least_mm: 0.005, most_mm: 0.4, caution: MILL },
       tool: 'Mill, with an offset tool where a crescent stands in the way',
       check: 'Depth mic at four places after each cut: the floor stays flat.',
     }),
@@ -38,6 +40,7 @@ export const CUTTING: readonly Operation[] = [
     'grind the body to width',
     'Grind the body',
     here(35, {
+      setup: 15,
       ...{ least_mm: 0.005, most_mm: 0.15, caution: GRINDER, tool: 'Surface grinder' },
       check: 'Outside mic over the body at four places: parallel within 0.005 mm (2 tenths).',
     }),
@@ -53,6 +56,7 @@ export const CUTTING: readonly Operation[] = [
     'grind to width together',
     'Grind the gears together',
     here(45, {
+      setup: 20,
       ...{ least_mm: 0.005, most_mm: 0.1, caution: GRINDER, tool: 'Surface grinder, one setting' },
       check: 'Outside mic over every gear: all the same within 0.003 mm (1 tenth).',
     }),
@@ -67,6 +71,7 @@ export const CUTTING: readonly Operation[] = [
     'grind flat',
     'Grind the cover flat',
     here(25, {
+      setup: 10,
       ...{ least_mm: 0.005, most_mm: 0.25, caution: GRINDER, tool: 'Surface grinder' },
       check: 'Straightedge over the wear mark: no leaf goes under.',
     }),
@@ -81,6 +86,7 @@ export const CUTTING: readonly Operation[] = [
     'grind flat',
     'Grind the plate flat',
     here(20, {
+      setup: 10,
       ...{ least_mm: 0.005, most_mm: 0.15, caution: GRINDER },
       tool: 'Surface grinder. Never by hand on loose paper',
       check: 'Outside mic over the plate at four places: parallel within 0.005 mm (2 tenths).',
@@ -95,6 +101,7 @@ export const CUTTING: readonly Operation[] = [
     'grind the gasket side flat',
     'Grind the gasket side flat',
     here(20, {
+      setup: 10,
       ...{ least_mm: 0.005, most_mm: 0.3, caution: GRINDER, tool: 'Surface grinder' },
       check: 'Straightedge both ways: no leaf goes under, and the nail finds no pit.',
     }),
@@ -108,6 +115,7 @@ export const CUTTING: readonly Operation[] = [
     'grind the face',
     'Grind the bushing block',
     here(25, {
+      setup: 10,
       ...{ least_mm: 0.005, most_mm: 0.1, caution: GRINDER, tool: 'Surface grinder' },
       check: 'Outside mic over both blocks: the same length within 0.005 mm (2 tenths).',
     }),
@@ -122,6 +130,7 @@ export const CUTTING: readonly Operation[] = [
     'lap by hand',
     'Lap the face',
     here(20, {
+      setup: 5,
       ...{ least_mm: 0.001, most_mm: 0.01 },
       tool: 'Abrasive paper on a true flat: coarse, then fine, figure of eight',
       check: 'Measure after every ten strokes. Turn the part each time.',
@@ -138,6 +147,7 @@ export const CUTTING: readonly Operation[] = [
     'hone',
     'Hone the bushing',
     here(20, {
+      setup: 8,
       ...{ least_mm: 0.002, most_mm: 0.05, caution: HONE, tool: 'Three-leg hone, 400 grit, oil' },
       check: 'Clean it, slip the hub on, turn it, rock it. Then the next 0.005 mm (2 tenths).',
     }),
@@ -152,6 +162,7 @@ export const CUTTING: readonly Operation[] = [
     'polish under the seals',
     'Polish the shaft under its seals',
     here(15, {
+      setup: 5,
       ...{ least_mm: 0.001, most_mm: 0.03, caution: LATHE, tool: 'Lathe, 600 grit strip, oil' },
       check: 'The nail finds nothing, and no lead runs along the shaft.',
     }),
@@ -165,6 +176,7 @@ export const CUTTING: readonly Operation[] = [
     'polish in the lathe',
     'Polish the shaft',
     here(15, {
+      setup: 5,
       ...{ least_mm: 0.001, most_mm: 0.02, caution: LATHE, tool: 'Lathe, 600 grit strip, oil' },
       check: 'Outside mic at two places, 90° apart, after every pass.',
     }),

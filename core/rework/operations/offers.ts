@@ -55,6 +55,7 @@ export function termsOf(
   return {
     by: own?.by ?? operation.by,
     minutes: own?.minutes ?? operation.minutes,
+    setup: own?.setup ?? operation.setup,
     price: of?.price ?? own?.price ?? operation.price,
     days: of?.days ?? own?.days ?? operation.days,
     least_mm: own ? own.least_mm : operation.least_mm,

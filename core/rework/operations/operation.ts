@@ -7,6 +7,8 @@ import type { Decision, DoneBy } from '../../records/rework';
 export interface OperationTerms {
   readonly by: DoneBy;
   readonly minutes: number;
+  /** Minutes of these that equal works on one pump share. */
+  readonly setup: number;
   readonly price: number;
   readonly days: number;
   /** Null where there is no amount. */
@@ -69,16 +71,15 @@ export const here = (
   minutes: number,
   more: Partial<OperationTerms> = {},
 ): Omit<OperationTerms, 'by'> & { readonly by: 'here' } => ({
-  ...{ minutes, price: 0, days: 0, least_mm: null, most_mm: null },
+  ...{ minutes, setup: 0, price: 0, days: 0, least_mm: null, most_mm: null },
   ...{ tool: '', check: '', caution: '', ...more },
   by: 'here',
 });
 
 /** Returns the terms of a part that is bought and put in. */
-export const bought = (price: number, days: number, minutes = 10): OperationTerms => ({
+export const bought = (price: number, days: number, minutes = 10, setup = 0): OperationTerms => ({
   ...here(minutes),
-  price,
-  days,
+  ...{ price, days, setup },
 });
 
 type Made = Pick<Operation, 'decision'> &

@@ -33,7 +33,11 @@ const small: readonly Operation[] = [
     'nicks-stoned',
     'stone off nicks and burrs',
     'Stone off the nicks',
-    here(10, { tool: 'Fine flat stone, oil', check: 'Straightedge or finger: nothing stands up.' }),
+    here(10, {
+      setup: 4,
+      tool: 'Fine flat stone, oil',
+      check: 'Straightedge or finger: nothing stands up.',
+    }),
     { decision: 'dress', remedy: 'stone', asked: true },
   ),
   operation(

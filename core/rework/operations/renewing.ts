@@ -22,7 +22,7 @@ export const RENEWING: readonly Operation[] = [
     'bushing',
     'Replace the bushing',
     {
-      ...bought(12, 0, 35),
+      ...bought(12, 0, 35, 15),
       ...{ caution: PRESS, tool: 'Press and driver, then hone' },
       check: 'Clean it, slip the hub on, turn it, rock it: after every step of the hone.',
     },
@@ -49,7 +49,7 @@ export const RENEWING: readonly Operation[] = [
   renewing('ring-renewed', 'ring', 'Replace the cam ring', bought(70, 4)),
   renewing('slide-renewed', 'slide', 'Replace the slide', bought(60, 4)),
   renewing('bearing-renewed', 'bearing', 'Replace the bearing', {
-    ...bought(24, 1, 20),
+    ...bought(24, 1, 20, 5),
     caution: PRESS,
   }),
   renewing('plunger-renewed', 'plunger', 'Replace the plunger', bought(14, 2, 5)),

@@ -60,6 +60,8 @@ export const JUDGE = {
   'judge.was': 'Was {was} {unit} before work.',
   'judge.shouldBe': 'Should be {now} {unit} by the sizes that are known.',
   'judge.wasShouldBe': 'Was {was} {unit} before work; should be {now} {unit} now.',
+  'judge.under':
+    'Under {whose, select, shop {the shop’s} other {the app’s}} least value of {least} {unit} for a part that runs: no minimum is published.',
   'judge.work': '{part}: {work}',
   'judge.workAt': '{part}: {work}, {place}',
   'judge.workAtBy': '{part}: {work}, {place}, by {amount}',
