@@ -2,20 +2,19 @@ import { Evaluator } from '../core/guidance/evaluator';
 import { InputError } from '../core/errors';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
-import { isMovedBy, reworkCase, type ReworkCase } from '../core/rework/decision/case';
+import { reworkCase, type ReworkCase, type Watched } from '../core/rework/decision/case';
+import { isMovedBy } from '../core/rework/decision/asked';
+import { leastAllowed } from '../core/rework/effects/standing';
 import { decide } from '../core/rework/decision/decide';
 import { plannedOperations, type PlannedOperation } from '../core/rework/decision/lines';
 import { toMeasure } from '../core/rework/decision/measure';
-import { isNewPumpPriced, priceOf, type Price } from '../core/rework/decision/money';
+import { priceOf, type Price } from '../core/rework/decision/money';
 import { partStates } from '../core/rework/decision/parts';
-import {
-  amountsOf,
-  outAfter,
-  solveRework,
-  spansAfter,
-  type RatedPlan,
-} from '../core/rework/decision/solve';
+import type { RatedPlan } from '../core/rework/decision/rated';
+import { amountsOf, outAfter, solveRework, spansAfter } from '../core/rework/decision/solve';
 import { doneWork } from '../core/rework/decision/worklist';
+import { NO_EFFECT } from '../core/rework/effects/effects';
+import type { Effect } from '../core/rework/solver/problem';
 import type { Solver } from '../core/rework/solver/program';
 import { decisionWords, settlesWords } from '../core/wording/decide';
 import { bench } from './file';
@@ -33,20 +32,35 @@ function shopIn(file: object | null | undefined): Shop {
   return shop;
 }
 
+/** Returns how an operation of a plan moves the ends of a gap: what a bought part may come out worse by counts where no cut follows. */
+function effectsIn({ effects }: Watched, offer: string, done: readonly string[]) {
+  const both = effects.get(offer) ?? NO_EFFECT;
+  const by = ({ perMm, once_mm, spread_mm = 0 }: Effect, end: 'low' | 'high') => {
+    const isCut = done.some((id) => (effects.get(id)?.[end].perMm ?? 0) !== 0);
+    return { perMm, once_mm: once_mm + (isCut ? 0 : spread_mm) };
+  };
+  return { low: by(both.low, 'low'), high: by(both.high, 'high') };
+}
+
 /** Returns a planned operation, and how it moves the ends of each gap that it touches. */
-function workOf({ watched }: ReworkCase, { offer, need, ...amounts }: PlannedOperation) {
+function workOf(
+  { watched }: ReworkCase,
+  { works }: RatedPlan,
+  { offer, need, ...amounts }: PlannedOperation,
+) {
   const hasAmount = offer.terms.most_mm !== null;
   const moved = watched.filter((w) => isMovedBy(w, offer.id));
+  const done = works.map(({ id }) => id);
   return {
     operation: offer.operation.id,
     parts: offer.parts,
     why: need === null ? 'gap' : need.finding === null ? 'house' : 'finding',
-    label: null,
+    label: offer.piece?.label ?? null,
     amount_mm: hasAmount ? amounts.amount_mm : null,
     from_mm: hasAmount ? amounts.from_mm : null,
     to_mm: hasAmount ? amounts.to_mm : null,
     effects: Object.fromEntries(
-      moved.map((w) => [w.assessment.characteristic.id, w.effects.get(offer.id)]),
+      moved.map((w) => [w.assessment.characteristic.id, effectsIn(w, offer.id, done)]),
     ),
   };
 }
@@ -58,13 +72,14 @@ function predictedBy(rework: ReworkCase, plan: RatedPlan) {
   const out = outAfter(rework, amounts);
   return rework.watched.map(({ assessment }) => {
     const { characteristic, limits } = assessment;
+    const least = leastAllowed(assessment);
     const span = spans.get(characteristic.id);
     return {
       characteristic: characteristic.id,
       lo_mm: span?.low_mm ?? null,
       hi_mm: span?.high_mm ?? null,
-      lower_mm: limits?.lower_mm ?? null,
-      lowerFrom: limits?.lower_mm == null ? null : 'sheet',
+      lower_mm: least?.mm ?? null,
+      lowerFrom: least?.from ?? null,
       upper_mm: limits?.upper_mm ?? null,
       verdict: out.includes(assessment) ? assessment.verdict : 'in',
     };
@@ -88,24 +103,28 @@ function costsOf({ work, minutes, days, down, chance, expected }: Price, rate: n
 export function decideFile(file: object, shopFile: object | null | undefined, solve: Solver) {
   const job: Job = jobIn(file);
   const shop = shopIn(shopFile);
-  const rework = reworkCase(job, new Evaluator().state(job), shop);
+  const { parts } = bench(file, 'file');
+  const rework = reworkCase(job, new Evaluator().state(job), shop, { shelf: parts });
   const solved = solveRework(rework, solve);
-  const decided = decide(rework, solved, shop);
-  const { newPump, lines, kind } = decided;
+  const decided = decide(rework, solved);
+  const { newPump, lines, kind, planned } = decided;
   return {
     kind,
     sentence: decisionWords(decided),
-    measure: toMeasure(rework, solved).map((m) => ({ ...m, settles: settlesWords(job.sheet, m) })),
+    measure: toMeasure(rework, solved, planned).map((m) => ({
+      ...m,
+      settles: settlesWords(job.sheet, m),
+    })),
     plans: solved.plans.map((plan) => ({
       ...costsOf(priceOf(rework, plan), shop.money.rate),
-      works: plannedOperations(rework, plan).map((p) => workOf(rework, p)),
+      works: plannedOperations(rework, plan).map((p) => workOf(rework, plan, p)),
       predicted: predictedBy(rework, plan),
     })),
     newPump: {
       cost: newPump.work + newPump.down,
       days: newPump.days,
       expected: newPump.expected,
-      priced: isNewPumpPriced(job.sheet, shop),
+      priced: rework.newPump.priced,
     },
     parts: partStates(rework, lines),
     done: doneWork(job),

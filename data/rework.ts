@@ -21,10 +21,10 @@ export class RemotePlanner {
 
   plan(
     job: Job,
-    { operations, money }: WorkTerms,
+    { operations, money, unit }: WorkTerms,
     settings: ReadonlyMap<string, Setting>,
   ): Promise<Rework> {
-    return this.thread.remote.planRework(job, { operations, money }, [...settings]);
+    return this.thread.remote.planRework(job, { operations, money, unit }, [...settings]);
   }
 
   /** Ends the thread; what it was planning is dropped. */

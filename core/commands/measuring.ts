@@ -238,7 +238,10 @@ export const restoreEntry =
 /** Turns to a characteristic, or to another way of measuring. */
 export const turnTo =
   (cursor: Partial<Job['cursor']>): Command =>
-  (job) => ({ ...job, cursor: { ...job.cursor, ...cursor } });
+  ({ cursor: { characteristic, way }, ...job }) => ({
+    ...job,
+    cursor: { characteristic, way, ...cursor },
+  });
 
 /** Returns the step that reads a place again; null where the pump has it no more. */
 export function againAt(

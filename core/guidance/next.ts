@@ -9,6 +9,9 @@ import { askedFor } from '../inspect/looking';
 import type { Skipped } from '../journal/skipped';
 import type { Counted } from '../journal/eras';
 import { leafReach } from '../feeler/blind';
+import { ends } from '../metrology/estimate';
+import type { Extremes } from '../metrology/extremes';
+import type { StationEvidence } from '../methods/stations';
 import { methodOf, methodsFor, type MethodId } from '../methods/list';
 import type { Place } from '../methods/method';
 import type { Job } from '../records/job';
@@ -176,6 +179,13 @@ function worthwhile(a: Assessment, situation: Situation): boolean {
   return !a.limits || a.verdict === 'open' || situation.ladder.wanted === 'size';
 }
 
+/** Returns the leaf that tells the gap in hand closer, where somebody asked for that; null else. */
+function closerIn(a: Assessment, { job, ladder }: Situation): Step | null {
+  const { way, closer } = job.cursor;
+  const step = closer && way === 'leaf' ? closerStep(a, ladder) : null;
+  return step && { way: 'leaf', ...step };
+}
+
 /**
  * Returns what to do next: for the characteristic in hand, or with none in hand for the first in the
  * order of the work that is still open. What can no longer change its verdict is passed over, unless
@@ -183,7 +193,7 @@ function worthwhile(a: Assessment, situation: Situation): boolean {
  */
 export function nextIn(situation: Situation): Step | null {
   const inHand = named(situation.all, situation.job.cursor.characteristic);
-  if (inHand) return stepOn(inHand, situation);
+  if (inHand) return closerIn(inHand, situation) ?? stepOn(inHand, situation);
   for (const a of wanted(situation)) {
     const step = worthwhile(a, situation) ? stepOn(a, situation) : null;
     if (step) return step;
@@ -198,9 +208,21 @@ export function letGo(job: Job): Job {
   return { ...job, cursor: { characteristic: null, way } };
 }
 
-/** Returns the leaf that would tell the gap itself closer, whatever the verdict; null where the set cannot. */
-export function closerStep(part: Assessment, ladder: Ladder): LeafStep | null {
-  const { characteristic, stations, limits } = part;
-  const aim = { characteristic: characteristic.id, stations, limits: limits ?? {} };
+/** Tells whether a place may still be where a gap is smallest or largest. */
+const mayBeEnd = ({ bounds }: StationEvidence, { smallest, largest }: Extremes): boolean =>
+  bounds.largest.hi > ends(largest)[0] || bounds.smallest.lo < ends(smallest)[1];
+
+/**
+ * Returns the leaf that tells a gap closer, whatever its verdict, at the place that is known the least of those where it
+ * may be smallest or largest; null where the set cannot.
+ */
+export function closerStep(
+  { characteristic, stations, limits, soFar }: Assessment,
+  ladder: Ladder,
+): LeafStep | null {
+  const width = ({ bounds }: StationEvidence) => bounds.largest.hi - bounds.smallest.lo;
+  const open = soFar ? stations.filter((s) => mayBeEnd(s, soFar)) : stations;
+  const sorted = [...open].sort((a, b) => (width(b) === width(a) ? 0 : width(b) - width(a)));
+  const aim = { characteristic: characteristic.id, stations: sorted, limits: limits ?? {} };
   return nextLeaf({ ...aim, goal: 'size' }, ladder);
 }

@@ -1,5 +1,5 @@
 import type { CharacteristicId, KindId } from '../pumps/ids';
-import { array, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string, type InferType } from 'yup';
 import { FAMILIES, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registry';
 import { METHOD_IDS, stationsFor } from '../methods/list';
 import type { PumpModel } from '../pumps/family';
@@ -41,6 +41,8 @@ export const MOST_PHOTOS = 200;
 const cursor = object({
   characteristic: idOf<CharacteristicId>().nullable().defined(),
   way: string().oneOf(METHOD_IDS).required(),
+  /** It is measured closer than its verdict needs: what is done about it hangs on its size. */
+  closer: boolean(),
 })
   .noUnknown()
   .required();

@@ -277,6 +277,28 @@ export function nominalOf(sheet: Sheet, dimension: DimensionId): number | undefi
   return of(dimension) ?? of(pumpOf(sheet).dimensions.find((d) => d.id === dimension)?.first);
 }
 
+/** A new part measures so much either side of nominal where nobody said otherwise, in mm: a usual tolerance, made up. */
+const NEW_PART_mm = 0.013;
+
+/** Says between what a size lies on a part that is bought, and whose word that is. */
+export interface NewSize {
+  readonly least_mm: number;
+  readonly most_mm: number;
+  readonly from: 'sheet' | 'nominal';
+}
+
+/** Returns between what a size lies on a part that is bought; null where the sheet says nothing of it. */
+export function newSizeOf(sheet: Sheet, dimension: DimensionId): NewSize | null {
+  const first = pumpOf(sheet).dimensions.find((d) => d.id === dimension)?.first;
+  const said =
+    sheet.newSizes.find((n) => n.dimension === dimension) ??
+    sheet.newSizes.find((n) => n.dimension === first);
+  if (said) return { least_mm: said.least_mm, most_mm: said.most_mm, from: 'sheet' };
+  const nominal = nominalOf(sheet, dimension);
+  if (nominal === undefined) return null;
+  return { least_mm: nominal - NEW_PART_mm, most_mm: nominal + NEW_PART_mm, from: 'nominal' };
+}
+
 /** Writes the name of a sheet: `Veltrane T6 front pump`. */
 export function sheetName(sheet: Pick<Sheet, 'model'>): string {
   return sheet.model;

@@ -51,7 +51,7 @@ describe('a plan in words', () => {
     );
     expect(answerWords(answerOf({ rework, solved }, true))).toBe('Buy a new pump.');
     expect(findingWords(rework, 'mm')).toBe(
-      'End clearance, drive gear is out by 0.01 mm, and 3 more are out. One check has no verdict yet: the plan does not cover it.',
+      'End clearance, drive gear: 0.01 mm over, ± 0.007; 3 more are out. 5 of 6 checks measured.',
     );
   });
   it('has a line for each part: what becomes of it, why, and what that buys', async () => {
@@ -62,8 +62,8 @@ describe('a plan in words', () => {
       'Take 0.04 mm off the deck (0.01 to 0.07 is in). Brings end clearance, drive gear and 3 more in.',
     );
     expect([lineTitle(drive!), lineReason(rework, drive!, 'mm')]).toEqual([
-      'Drive gear: reuse',
-      'Fits after the work.',
+      'Drive gear',
+      'Out; not looked at.',
     ]);
   });
   it('says at how many places the same is done', async () => {
@@ -82,11 +82,13 @@ describe('a plan in words', () => {
   it('calls a part in only as far as it was measured', async () => {
     const reasons = async (sizes: Readonly<Record<string, number>>) => {
       const rework = (await planFor(job({ ...WIDE, 'pocket-depth': 20.05, ...sizes }))).rework;
-      return partLines(rework, null).map((line) => lineReason(rework, line, 'mm'));
+      const lines = partLines(rework, { works: [] });
+      expect(lines.map(({ decision }) => decision)).not.toContain('reuse');
+      return lines.map((line) => lineReason(rework, line, 'mm'));
     };
-    expect((await reasons({}))[0]).toBe('In as far as measured.');
+    expect((await reasons({}))[0]).toBe('In as far as measured; not looked at.');
     const all = await reasons({ 'pocket-diameter': 85.15, 'driven-diameter': 85 });
-    expect(all[0]).toBe('Clearances in.');
+    expect(all[0]).toBe('Clearances in; not looked at.');
   });
   it('says that nothing has to be done, or what no work brings in', async () => {
     const sound = await planned({ ...WIDE, 'pocket-depth': 20.05 });

@@ -1,20 +1,31 @@
 import { restsOn } from '../journal/eras';
-import type { Characteristic } from '../pumps/family';
+import { type Characteristic, type Work } from '../pumps/family';
 import { characteristicOf } from '../pumps/registry';
 import type { Sheet } from '../records/sheet';
 import { touchedBy } from '../rework/effects/effects';
-import { capital, formatWithUnit } from '../quantity/format';
-import type { ShopUnit } from '../quantity/units';
+import type { Assessment } from '../assessment/assessment';
+import { centre, type Estimate } from '../metrology/estimate';
+import { COVERAGE } from '../metrology/normal';
+import { capital, formatLength, formatWithUnit } from '../quantity/format';
+import type { LengthKind, ShopUnit } from '../quantity/units';
+import type { Job } from '../records/job';
 import type { Decision } from '../records/rework';
-import type { ReworkCase, Watched } from '../rework/decision/case';
+import type { ReworkCase } from '../rework/decision/case';
 import type { ToMeasure } from '../rework/decision/measure';
 import type { PartLine, PlannedOperation } from '../rework/decision/lines';
-import { broughtIn } from '../rework/decision/moved';
-import { answerKind, isUnread, type Decided } from '../rework/decision/decide';
-import { nextStepOf, type ListedStep, type WorkList } from '../rework/decision/worklist';
+import {
+  answerKind,
+  isUnread,
+  unseenBy,
+  unseenSurfaces,
+  type Decided,
+} from '../rework/decision/decide';
+import { doneWork, nextStepOf, type ListedStep, type WorkList } from '../rework/decision/worklist';
 import { operationOf } from '../rework/operations/operations';
-import type { RatedPlan, Rework } from '../rework/decision/solve';
-import { checksWords, lower, stepWords } from './planStep';
+import type { RatedPlan } from '../rework/decision/rated';
+import type { Rework } from '../rework/decision/solve';
+import { checksWords, lower, offerTitle, offerWords, stepWords } from './planStep';
+import { WORK_WORD, workWords } from './reading';
 import { listed, say } from './say';
 
 /** The decisions as they are said of a part. */
@@ -26,112 +37,189 @@ export const DECISION_WORD: Readonly<Record<Decision, string>> = {
   replace: 'replace',
 };
 
-/** Writes what becomes of a part: `Body: face the deck`. */
-export const lineTitle = ({ part, works, decision }: PartLine): string =>
-  say('rework.partWhat', {
-    part: part.name,
-    what:
-      works.length > 0
-        ? listed([...new Set(works.map(({ offer }) => offer.set?.name ?? offer.operation.name))])
-        : DECISION_WORD[decision],
-  });
+/** Says what is done on a part, or was. */
+const whatOf = ({ works, done, decision }: PartLine): string => {
+  if (works.length > 0) return listed([...new Set(works.map(({ offer }) => offerWords(offer)))]);
+  if (done.length > 0) return listed([...new Set(done.map(({ work }) => WORK_WORD[work]))]);
+  return decision === 'unknown' ? '' : DECISION_WORD[decision];
+};
+
+/** Writes what becomes of a part: `Body: face the deck`; its name alone while that is not known. */
+export function lineTitle(line: PartLine): string {
+  const what = whatOf(line);
+  return what ? say('rework.partWhat', { part: line.part.name, what }) : line.part.name;
+}
 
 /** Says how the gaps of a part stand that nothing is done to. */
-type Fits = 'unknown' | 'in' | 'soFar' | 'after' | 'close';
+type Fits = 'unknown' | 'in' | 'soFar' | 'after' | 'close' | 'out';
 
 /** Says how a part looked and how its gaps stand, by both. */
 const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>> = {
-  unseen: {
+  none: {
     unknown: 'Not measured.',
     in: 'Clearances in.',
-    soFar: 'In as far as measured.',
+    soFar: 'In as far as measured; the rest not measured.',
     after: 'Fits after the work.',
     close: 'Too close to call.',
+    out: 'Out.',
+  },
+  unseen: {
+    unknown: 'Not measured, not looked at.',
+    in: 'Clearances in; not looked at.',
+    soFar: 'In as far as measured; not looked at.',
+    after: 'Fits after the work; not looked at.',
+    close: 'Too close to call; not looked at.',
+    out: 'Out; not looked at.',
   },
   sound: {
     unknown: 'Looks sound; not measured.',
     in: 'Looks sound; clearances in.',
-    soFar: 'Looks sound; in as far as measured.',
+    soFar: 'Looks sound; in as far as measured, the rest not measured.',
     after: 'Looks sound; fits after the work.',
     close: 'Looks sound; too close to call.',
+    out: 'Looks sound; out.',
   },
   passed: {
     unknown: 'Passed at Look; not measured.',
     in: 'Passed at Look; clearances in.',
-    soFar: 'Passed at Look; in as far as measured.',
+    soFar: 'Passed at Look; in as far as measured, the rest not measured.',
     after: 'Passed at Look; fits after the work.',
     close: 'Passed at Look; too close to call.',
+    out: 'Passed at Look; out.',
+  },
+  condemned: {
+    unknown: 'Given up at Look.',
+    in: 'Given up at Look, though its clearances are in.',
+    soFar: 'Given up at Look, though it is in as far as measured.',
+    after: 'Given up at Look.',
+    close: 'Given up at Look.',
+    out: 'Given up at Look, and out.',
   },
 };
 
-function reuseWords({ looked, gaps, unread }: PartLine): string {
+/** Says of a part on which nothing is done how it looked and how its gaps stand. */
+function standsWords({ looked, gaps, unread, decision }: PartLine): string {
   const verdicts = gaps.map((a) => a.verdict);
   if (verdicts.length === 0) return REUSE[looked].unknown;
   if (verdicts.every((v) => v === 'in')) return REUSE[looked][unread ? 'soFar' : 'in'];
-  return verdicts.some((v) => v === 'out') ? REUSE[looked].after : REUSE[looked].close;
+  if (!verdicts.some((v) => v === 'out')) return REUSE[looked].close;
+  return REUSE[looked][decision === 'reuse' ? 'after' : 'out'];
 }
 
-/** Says why that becomes of a part, and what it buys. */
-export function lineReason(rework: ReworkCase, line: PartLine, unit: ShopUnit): string {
-  if (line.works.length === 0) return line.unmet?.why ?? reuseWords(line);
-  return line.works
-    .map((work) => {
-      const { offer, need } = work;
-      const brings = broughtIn(rework, offer.id);
-      return [
-        stepWords(work, unit),
-        brings.length > 0
-          ? say('rework.brings', { checks: checksWords(brings, 1) })
-          : need
-            ? sentence(need.why)
-            : '',
-      ]
-        .filter(Boolean)
-        .join(' ');
-    })
+/** Says what an operation of a plan is for: what it brings in, what it keeps in where another takes it out, or what asked for it. */
+function purposeWords({ brings, keeps, need }: PlannedOperation): string {
+  return [
+    brings.length > 0 ? say('rework.brings', { checks: checksWords(brings, 2) }) : '',
+    keeps.length > 0 ? say('rework.keeps', { checks: checksWords(keeps, 2) }) : '',
+    need ? sentence(need.why) : '',
+  ]
+    .filter(Boolean)
     .join(' ');
+}
+
+/** Says why that becomes of a part, and what it buys; what was done to it, or how it stands. */
+export function lineReason({ job }: ReworkCase, line: PartLine, unit: ShopUnit): string {
+  if (line.works.length > 0) {
+    return line.works
+      .map((work) => [stepWords(work, unit), purposeWords(work)].filter(Boolean).join(' '))
+      .join(' ');
+  }
+  if (line.unmet) return sentence(line.unmet.why);
+  if (line.asked.length > 0) return line.asked.map(({ why }) => sentence(why)).join(' ');
+  if (line.done.length === 0) return standsWords(line);
+  return sentence(listed(line.done.map((o) => workWords(job.sheet, o, unit))));
 }
 
 const sentence = (text: string): string =>
   /[.!?]$/.test(text) ? capital(text) : `${capital(text)}.`;
 
-/** Says how far a gap is beyond its limits, at least and at most: `0.012 to 0.020 mm`. */
-function byHowMuch({ assessment, span }: Watched, unit: ShopUnit): string {
-  const { lower_mm = null, upper_mm = null } = assessment.limits ?? {};
-  const over = upper_mm === null ? 0 : span.high_mm - upper_mm;
-  const under = lower_mm === null ? 0 : lower_mm - span.low_mm;
-  const { quantity } = assessment.characteristic;
-  return formatWithUnit(Math.max(over, under), quantity, unit);
+/** The messages that say how far a length is beyond a limit, by the side of it. */
+const BEYOND = {
+  over: { by: 'rework.overBy', atLeast: 'rework.overAtLeast', unknown: 'rework.overUnknown' },
+  under: { by: 'rework.underBy', atLeast: 'rework.underAtLeast', unknown: 'rework.underUnknown' },
+} as const;
+
+/** Says how far a length is beyond a limit: by a figure with its doubt; by leaves at least so much. */
+function beyondWords(
+  key: 'over' | 'under',
+  end: Estimate,
+  beyond: (mm: number) => number,
+  kind: LengthKind,
+  unit: ShopUnit,
+): string {
+  const text = (mm: number) => formatWithUnit(mm, kind, unit);
+  const { by, atLeast, unknown } = BEYOND[key];
+  if (end.kind === 'value') {
+    const u = formatLength(COVERAGE * end.u_mm, kind, unit);
+    return say(by, { by: text(beyond(centre(end))), u });
+  }
+  const least = beyond(key === 'over' ? end.lo_mm : (end.hi_mm ?? 0));
+  return least > 0 ? say(atLeast, { by: text(least) }) : say(unknown);
+}
+
+/** Says how far a gap is beyond its limits, as it was measured: `0.6 thou over, ± 0.2`. */
+export function outWords(
+  { limits, smallest, largest, characteristic: c }: Assessment,
+  unit: ShopUnit,
+): string {
+  const { lower_mm = null, upper_mm = null } = limits ?? {};
+  if (!smallest || !largest) return 'out';
+  if (c.below && centre(smallest) < 0) {
+    const length = formatWithUnit(-centre(smallest), c.quantity, unit);
+    return say('judge.tooShort', { what: c.below, length });
+  }
+  const over = upper_mm === null ? -Infinity : centre(largest) - upper_mm;
+  const under = lower_mm === null ? -Infinity : lower_mm - centre(smallest);
+  return over >= under
+    ? beyondWords('over', largest, (mm) => mm - (upper_mm ?? 0), c.quantity, unit)
+    : beyondWords('under', smallest, (mm) => (lower_mm ?? 0) - mm, c.quantity, unit);
 }
 
 /** Says what is wrong with the pump: what is out first, then what is not known. */
 export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
-  const { watched, unmeasured, unsized, unmet } = rework;
-  const out = watched.filter((w) => w.assessment.verdict === 'out');
-  const close = watched.filter((w) => w.assessment.verdict === 'close');
+  const { all, watched, unmeasured, unsized, unmet } = rework;
+  const judged = all.filter((a) => a.limits !== null);
+  const out = judged.filter((a) => a.verdict === 'out');
+  const close = judged.filter((a) => a.verdict === 'close');
   const [worst, ...more] = out;
-  const isOut = worst && {
-    check: worst.assessment.characteristic.name,
-    by: byHowMuch(worst, unit),
-  };
+  const isOut = worst && { check: worst.characteristic.name, by: outWords(worst, unit) };
+  const measured = judged.length - unmeasured.length;
   return [
     isOut
       ? more.length > 0
         ? say('rework.isOutMore', { ...isOut, count: more.length })
         : say('rework.isOut', isOut)
-      : watched.length > 0 && close.length + unsized.length === 0
-        ? say('rework.allIn', { count: watched.length })
+      : watched.length > 0 && close.length === 0 && unmeasured.length === 0
+        ? say('rework.allIn', { count: measured })
         : '',
     close.length > 0 ? say('bench.tooClose', { count: close.length }) : '',
     unsized.length > 0
       ? say('rework.unsized', { checks: checksWords(unsized.map((u) => u.assessment)) })
       : '',
     ...unmet.map(({ why }) => say('rework.unmet', { why })),
-    unmeasured.length > 0 ? say('rework.notMeasured', { count: unmeasured.length }) : '',
+    unmeasured.length > 0 && measured > 0
+      ? say('rework.measuredOf', {
+          measured,
+          all: judged.length,
+          stand: out.length > 0 ? 'some' : close.length > 0 ? 'close' : 'in',
+        })
+      : '',
+    ...boundWords(rework, unit),
   ]
     .filter(Boolean)
     .join(' ');
 }
+
+/** Says which bound forbids work that would put something that was found right. */
+export const boundWords = ({ bounds }: ReworkCase, unit: ShopUnit): string[] =>
+  bounds.map(({ offer, needed_mm, by }) =>
+    say('rework.bound', {
+      work: offerTitle(offer),
+      needed: formatWithUnit(needed_mm, 'gap', unit),
+      most: formatWithUnit(offer.terms.most_mm ?? 0, 'gap', unit),
+      by,
+    }),
+  );
 
 /** Lists the orders as they stand in the answer: what cuts first, then what is put in; each once, with how often it is done. */
 function ordersOf(planned: readonly PlannedOperation[]): string[] {
@@ -144,7 +232,7 @@ function ordersOf(planned: readonly PlannedOperation[]): string[] {
 }
 
 /** Says what is done, and what comes after it: `Face the deck, then it runs.` */
-function workWords(
+function workOrderWords(
   { unmet, unmeasured }: ReworkCase,
   planned: readonly PlannedOperation[],
 ): string {
@@ -157,6 +245,24 @@ function workWords(
     : say('rework.answer.many', { first, count: more.length + 1, then });
 }
 
+/** Says what has to be read before a pump is decided on, and why. */
+function measureWords(
+  answer: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>,
+): string {
+  const { rework, solved, plan, planned } = answer;
+  const named = (ids: readonly string[]): string =>
+    checksWords(
+      rework.all.filter((a) => ids.includes(a.characteristic.id)),
+      2,
+    );
+  if (isUnread(rework)) return 'Measure first, then decide.';
+  if (solved.closer.length > 0) return say('rework.closer', { checks: named(solved.closer) });
+  const unseen = unseenBy(rework, planned).map((a) => a.characteristic.id);
+  if (unseen.length > 0) return say('rework.unseen', { checks: named(unseen) });
+  if (plan && plan.again.length > 0) return say('rework.again', { checks: named(plan.again) });
+  return plan ? 'Good so far: measure the rest.' : 'Measure how far it is out, then decide.';
+}
+
 /** Says in a sentence what to do with the pump. */
 export function answerWords(
   answer: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>,
@@ -166,19 +272,35 @@ export function answerWords(
     case 'replace':
       return 'Buy a new pump.';
     case 'work':
-      return workWords(rework, planned);
+      return workOrderWords(rework, planned);
     case 'measure':
-      if (isUnread(rework)) return 'Measure first, then decide.';
-      return plan ? 'Good so far: measure the rest.' : 'Measure how far it is out, then decide.';
+      return measureWords(answer);
     case 'not-ready':
+      if (plan && rework.unmet.length === 0) {
+        return say('rework.lookFirst', { count: unseenSurfaces(rework).length });
+      }
       if (plan) return 'Not ready: something is left that no work here puts right.';
       return solved.blocked.length > 0
         ? 'No work that is allowed here brings it in.'
         : 'These settings exclude each other.';
     case 'reuse':
+      return plan && plan.leaves.length > 0 ? 'Leave it as it is.' : 'Reuse it as it is.';
     case 'done':
-      return 'Reuse it as it is.';
+      return doneWords(rework.job);
   }
+}
+
+/** Says what was carried out on a pump: `Done: face the deck, replace the bushing.` */
+export function doneWords(job: Job): string {
+  const orders = doneWork(job).map(
+    ({ operation }) => operationOf(operation)?.order ?? WORK_WORD[operation as Work],
+  );
+  const once = [...new Set(orders)].map((order) =>
+    lower(
+      say('rework.orderTimes', { order, count: orders.filter((other) => other === order).length }),
+    ),
+  );
+  return once.length > 0 ? say('rework.done', { works: listed(once) }) : 'Work done.';
 }
 
 /** Names a step of a work list by its order: `Face the deck`. */
@@ -189,15 +311,18 @@ export const orderOf = ({ step }: ListedStep): string =>
 export function listWords({
   list,
   again,
-}: Pick<Decided, 'again'> & { readonly list: WorkList }): string {
+  job,
+}: Pick<Decided, 'again'> & { readonly list: WorkList; readonly job: Job }): string {
   const next = nextStepOf(list);
   if (next) return say('rework.nextStep', { step: orderOf(next) });
-  return again.length > 0 ? 'Work done. Measure it again.' : 'Work done.';
+  return again.length > 0 ? 'Work done. Measure it again.' : doneWords(job);
 }
 
 /** Says in a sentence how a pump stands: its work list where there is one, else what to do. */
 export const decisionWords = (decided: Decided): string =>
-  decided.list ? listWords({ ...decided, list: decided.list }) : answerWords(decided);
+  decided.list
+    ? listWords({ ...decided, list: decided.list, job: decided.rework.job })
+    : answerWords(decided);
 
 /** Lists what blocks, a sentence each. */
 export const blockedWords = (rework: ReworkCase, { blocked }: Rework, unit: ShopUnit): string[] =>

@@ -5,30 +5,54 @@ import { bindingAt } from '../rework/decision/binding';
 import type { ReworkCase } from '../rework/decision/case';
 import { openedByOffer } from '../rework/effects/effects';
 import type { PlannedOperation } from '../rework/decision/lines';
-import { movesBySize } from '../rework/operations/offers';
+import { movesBySize, stepOf } from '../rework/operations/offers';
 import { rangeOf, type Amounts, type Problem } from '../rework/solver/problem';
 import { listed, say } from './say';
 
 /** Writes a name as it stands within a sentence. */
 export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** Names an operation as it follows what it is done on: `grind flat`; by what it puts in, where that has a name. */
+export function offerWords({ operation, set, piece }: PlannedOperation['offer']): string {
+  if (piece) return say('rework.fitPiece', { label: piece.label });
+  return set?.name ?? operation.name;
+}
+
 /** Names an operation with what it is done on: `Plate, front: grind flat` */
-export const offerTitle = ({ on, operation, set }: PlannedOperation['offer']): string =>
-  say('rework.partWhat', { part: on, what: set?.name ?? operation.name });
+export const offerTitle = (offer: PlannedOperation['offer']): string =>
+  say('rework.partWhat', { part: offer.on, what: offerWords(offer) });
 
 /**
  * Writes the amount of a step as a shop would: `Take 0.031 mm off the deck (0.024 to 0.043 is in).` Empty
  * where it has none.
  */
 export function stepWords(
-  { offer, amount_mm, from_mm, to_mm }: PlannedOperation,
+  {
+    offer,
+    amount_mm,
+    from_mm,
+    to_mm,
+    waitsFor = [],
+  }: Pick<PlannedOperation, 'offer' | 'amount_mm' | 'from_mm' | 'to_mm'> &
+    Partial<Pick<PlannedOperation, 'waitsFor'>>,
   unit: ShopUnit,
 ): string {
-  const { operation, terms, set } = offer;
+  const { operation, terms, set, washer_mm } = offer;
   if (set) return say('rework.fitSet', { set: set.name });
+  if (washer_mm !== null) {
+    return say('rework.fitWasher', { thickness: formatWithUnit(washer_mm, 'size', unit) });
+  }
   if (terms.most_mm === null) return '';
   if (!movesBySize(offer)) {
-    return say('rework.makeFlat', { least: formatWithUnit(from_mm, 'gap', unit) });
+    const said = { least: formatWithUnit(from_mm, 'gap', unit) };
+    if (operation.decision !== 'dress') return say('rework.makeFlat', said);
+    return say('rework.makeSmooth', { most: formatWithUnit(terms.most_mm, 'gap', unit) });
+  }
+  if (waitsFor.length > 0) {
+    return say('rework.waitsFor', {
+      amount: formatWithUnit(amount_mm, 'gap', unit),
+      parts: listed([...new Set(waitsFor.map(({ on }) => lower(on)))]),
+    });
   }
   const said = {
     amount: formatWithUnit(amount_mm, 'gap', unit),
@@ -71,23 +95,35 @@ export function afterWords(
 
 /** Says what holds the ends of a step's range: `Over 0.043 mm, end clearance is out.` */
 export function riskWords(
-  rework: Pick<ReworkCase, 'watched'>,
+  rework: Pick<ReworkCase, 'watched' | 'kept' | 'unit'>,
   amounts: Amounts,
   { offer, from_mm, to_mm }: PlannedOperation,
   unit: ShopUnit,
 ): string[] {
   if (offer.terms.most_mm === null || !movesBySize(offer)) return [];
+  const step_mm = stepOf(offer.operation, rework.unit);
+  const narrow =
+    to_mm - from_mm < 2 * step_mm
+      ? [
+          say('rework.narrow', {
+            work: offerTitle(offer),
+            width: formatWithUnit(to_mm - from_mm, 'gap', unit),
+            step: formatWithUnit(step_mm, 'gap', unit),
+          }),
+        ]
+      : [];
   const range = [
     [to_mm, 1],
     [from_mm, -1],
   ] as const;
-  return range.flatMap(([at, towards]) => {
+  const ends = range.flatMap(([at, towards]) => {
     const { gap, at_mm } = bindingAt(rework, amounts, offer.id, at, towards);
     if (!gap) return [];
     const check = lower(gap.characteristic.name);
     const amount = formatWithUnit(at_mm, 'gap', unit);
     return [say(towards > 0 ? 'rework.overIt' : 'rework.underIt', { amount, check })];
   });
+  return [...narrow, ...ends];
 }
 
 /** Says an amount and from where to where it is in: `0.031 mm; 0.024 to 0.043 is in.` */

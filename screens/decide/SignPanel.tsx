@@ -32,8 +32,11 @@ function proposals({ rework, solved, plan, planned, lines, buyNew, shop }: Decid
       overallDecision(rework, lines, buyNew),
       solved ? answerWords({ rework, solved, plan, planned, buyNew }) : '',
     ),
-    ...lines.map((line) =>
-      signed(line.part.id, line.decision, lineReason(rework, line, shop.unit)),
+    // Nothing is proposed of a part of which not enough is known.
+    ...lines.flatMap((line) =>
+      line.decision === 'unknown'
+        ? []
+        : [signed(line.part.id, line.decision, lineReason(rework, line, shop.unit))],
     ),
   ];
 }

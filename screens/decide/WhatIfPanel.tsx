@@ -1,7 +1,8 @@
 import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
-import { problemIn, type Setting } from '@/core/rework/decision/case';
+import { type Setting } from '@/core/rework/decision/case';
+import { problemIn } from '@/core/rework/decision/asked';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
 import { amountsOf } from '@/core/rework/decision/solve';
 import type { Amounts, Problem } from '@/core/rework/solver/problem';

@@ -33,7 +33,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
   const toMeasure = () => router.replace(`/job/${job.id}/measure`);
   return (
     <Sheet
-      title={listWords({ list, again })}
+      title={listWords({ list, again, job })}
       back="Back to the answer"
       onBack={onAnswer}
       action={

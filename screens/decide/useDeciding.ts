@@ -27,7 +27,7 @@ export interface Deciding extends Omit<Decided, 'solved' | 'kind'> {
 }
 
 /** Stands for the plans while they are worked out. */
-const NOTHING_SOLVED: Rework = { plans: [], blocked: [] };
+const NOTHING_SOLVED: Rework = { plans: [], blocked: [], closer: [] };
 
 const NOTHING_SET: Settings = new Map();
 
@@ -57,8 +57,8 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
   });
   const solved = data ?? null;
   const answer = useMemo(
-    () => decide(rework, solved ?? NOTHING_SOLVED, shop, chosen),
-    [rework, solved, shop, chosen],
+    () => decide(rework, solved ?? NOTHING_SOLVED, chosen),
+    [rework, solved, chosen],
   );
   return {
     ...answer,

@@ -1,5 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
-import { gapOfRow, rowsOf, type ReworkCase } from './case';
+import { type ReworkCase } from './case';
+import { gapOfRow, rowsOf } from './asked';
 import { valueAfter, type Amounts } from '../solver/problem';
 
 /** An end of the range of an amount, and the gap that goes out beyond it; null where metal or the tool ends first. */
@@ -18,19 +19,20 @@ const BEYOND_mm = 1e-6;
  * @param towards 1 for the upper end, −1 for the lower
  */
 export function bindingAt(
-  { watched }: Pick<ReworkCase, 'watched'>,
+  { watched, kept }: Pick<ReworkCase, 'watched' | 'kept'>,
   amounts: Amounts,
   operation: string,
   at_mm: number,
   towards: 1 | -1,
 ): Binding {
   const beyond = new Map([...amounts, [operation, at_mm + towards * BEYOND_mm]]);
-  const rows = watched.flatMap(rowsOf);
+  const gaps = [...watched, ...kept];
+  const rows = gaps.flatMap(rowsOf);
   const out = rows.find((row) => {
     if ((row.moved.get(operation)?.perMm ?? 0) === 0) return false;
     const value = valueAfter(row, beyond);
     return value < (row.lower_mm ?? -Infinity) || value > (row.upper_mm ?? Infinity);
   });
-  const gap = watched.find((w) => out && w.assessment.characteristic.id === gapOfRow(out.id));
+  const gap = gaps.find((w) => out && w.assessment.characteristic.id === gapOfRow(out.id));
   return { at_mm, gap: gap?.assessment ?? null };
 }

@@ -11,6 +11,8 @@ export interface BushingWork {
   readonly journal: string;
   /** Null where what runs in it was not measured: the bore follows from that. */
   readonly fit: BushingFit | null;
+  /** The bore as it is, in mm; null where it was not measured. */
+  readonly bore_mm: number | null;
   /** The converter hub runs in it: a seal stands behind it, and a groove feeds it. */
   readonly hub: boolean;
 }
@@ -34,10 +36,13 @@ export function bushingWork({ known, job, all }: ReworkCase, offer: Offer): Bush
   const journal = a?.characteristic.terms?.find(({ factor }) => factor < 0)?.dimension;
   if (!a || journal === undefined) return null;
   const shaft = known.dimensions.get(journal);
+  const bore = a.characteristic.terms?.find(({ factor }) => factor > 0)?.dimension;
+  const now = bore && known.dimensions.get(bore);
   const hub = a.characteristic.hub === true;
   const measured = shaft && shaft.u_mm !== null;
   return {
     ...{ characteristic: a.characteristic, hub },
+    bore_mm: now && now.u_mm !== null ? now.best_mm : null,
     journal: known.pump.dimensions.find((d) => d.id === journal)?.name ?? journal,
     fit: measured
       ? bushingFit({

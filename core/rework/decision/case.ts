@@ -1,20 +1,35 @@
 import type { Assessment } from '../../assessment/assessment';
+import { judge } from '../../assessment/judge';
 import type { State } from '../../guidance/evaluator';
-import { characteristicId, type CharacteristicId } from '../../pumps/ids';
-import { pumpOf } from '../../pumps/registry';
+import type { DecisionRule } from '../../metrology/conformity';
+import type { Estimate } from '../../metrology/estimate';
+import { dimensionsFor, pumpOf } from '../../pumps/registry';
 import type { Job } from '../../records/job';
+import type { ShelfPart } from '../../records/part';
 import { bringsIn, effectsOn, type EndEffects, type Known } from '../effects/effects';
-import { needsOf, type Need, type Unmet } from './needs';
-import { costOfOffer, offersFor, type Offer, type WorkTerms } from '../operations/offers';
-import { isMoved, type Effect, type Problem, type Row, type Work } from '../solver/problem';
+import { newPumpFor, type NewPump } from './newPump';
+import { needsOf, type Bound, type Need, type Unmet } from './needs';
+import {
+  againOffer,
+  offersFor,
+  shelfOffers,
+  type Offer,
+  type WorkTerms,
+} from '../operations/offers';
 import { reachFrom, type Reach } from '../effects/reach';
-import { spanOf, type Span } from '../effects/standing';
+import { endsBy, leastAllowed, spanOf, type Span } from '../effects/standing';
 
 /** A gap that plans have to bring in, or keep in, and how each operation moves its ends. */
 export interface Watched {
   readonly assessment: Assessment;
   readonly span: Span;
   readonly effects: ReadonlyMap<string, EndEffects>;
+}
+
+/** Says what an offer does to gaps of which nobody knows how wide they are: it narrows them. */
+export interface Blind {
+  readonly offer: string;
+  readonly gaps: readonly Assessment[];
 }
 
 /** A gap that is out, or may be, and nobody knows how far; and the operations that bring it in all the same. */
@@ -33,12 +48,20 @@ export interface ReworkCase {
   /** Lists what is known of every characteristic, in the order of the work. */
   readonly all: readonly Assessment[];
   readonly money: WorkTerms['money'];
+  readonly unit: WorkTerms['unit'];
+  /** Says what a new pump costs in place of all work. */
+  readonly newPump: NewPump;
   readonly offers: readonly Offer[];
   /** Gives the amounts over which each offer can be done, by its id; those for which there is not metal enough are missing. */
   readonly reaches: ReadonlyMap<string, Reach>;
   readonly needs: readonly Need[];
   readonly unmet: readonly Unmet[];
+  /** Lists the bounds that forbid work which would put something that was found right. */
+  readonly bounds: readonly Bound[];
   readonly watched: readonly Watched[];
+  /** Running clearances without a verdict of which the least is known: no work narrows them below what they must have. */
+  readonly kept: readonly Watched[];
+  readonly blind: readonly Blind[];
   /** Characteristics with a limit that have no verdict yet. */
   readonly unmeasured: readonly Assessment[];
   readonly unsized: readonly Unsized[];
@@ -61,48 +84,93 @@ function reachesOf(
   return reaches;
 }
 
-/** Tells whether one operation of a part leaves nothing for another: a new part, or the same face cut twice. */
-function areApart(a: Offer, b: Offer): boolean {
-  const shared = a.parts.some((part) => b.parts.includes(part));
-  if (!shared) return false;
-  if (a.operation.replaces !== null || b.operation.replaces !== null) return true;
-  const sizes = (o: Offer) => o.works.flatMap((w) => w.moves.map((m) => m.dimension));
-  const both = sizes(a).some((size) => sizes(b).includes(size));
-  // Facing and sinking move the same depth either way: both may be needed for two clearances.
-  return (
-    both && (a.operation.decision === 'dress' || b.operation.decision === 'dress' || sameWay(a, b))
-  );
+/** Returns an assessment by what work should have made of it, where it was not measured since. */
+function asPredicted(a: Assessment): Assessment {
+  if (a.largest || !a.predicted || !a.limits) return a;
+  const { smallest, largest } = a.predicted;
+  const judged = judge(smallest, largest, a.limits, 'guarded', false);
+  return { ...a, smallest, largest, ...judged };
 }
 
-const sameWay = (a: Offer, b: Offer): boolean => a.works[0]?.work === b.works[0]?.work;
+/** Says what a case is made from beside the job: what lies on the shelf, and whether work counts that was not measured since. */
+export interface CaseOptions {
+  readonly shelf?: readonly ShelfPart[];
+  /** What work should have made of a gap counts until it is measured: amounts are worked out again between two cuts. */
+  readonly predicted?: boolean;
+}
 
-/** Returns everything that plans for a pump are made from. */
-export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase {
-  const all = state.characteristics;
+/** Lists what can be done on a pump: its own offers, what findings ask for, what lies on the shelf. */
+function withEffects(
+  assessment: Assessment,
+  span: Span,
+  offers: readonly Offer[],
+  known: Known,
+): Watched {
+  const effects = offers.map((o) => [o.id, effectsOn(assessment, o, known)] as const);
+  return { assessment, span, effects: new Map(effects) };
+}
+
+/** Returns the lower end of a running clearance that has no verdict, or no limit; null where nobody knows it. */
+function keptSpan(a: Assessment, rule: DecisionRule): Span | null {
+  if (a.parts.length > 0 || leastAllowed(a) === null || !a.smallest) return null;
+  const [low_mm] = endsBy(a.smallest, rule);
+  return { low_mm, high_mm: Infinity };
+}
+
+/** Tells whether an offer narrows a running clearance of which nobody knows how wide it is. */
+function narrowsUnknown(a: Assessment, offer: Offer, known: Known): boolean {
+  if (!a.characteristic.runs || a.smallest) return false;
+  const pseudo: Assessment = { ...a, smallest: NOTHING, largest: NOTHING };
+  return effectsOn(pseudo, offer, known).low.perMm < 0;
+}
+
+const NOTHING: Estimate = { kind: 'interval', lo_mm: 0, hi_mm: 0 };
+
+/**
+ * Returns everything that plans for a pump are made from.
+ *
+ * @param shop what work costs, and the unit in which amounts are held to a step
+ */
+export function reworkCase(
+  job: Job,
+  state: State,
+  shop: WorkTerms,
+  { shelf = [], predicted = false }: CaseOptions = {},
+): ReworkCase {
+  const all = predicted ? state.characteristics.map(asPredicted) : state.characteristics;
   const known: Known = {
     sheet: job.sheet,
     pump: pumpOf(job.sheet),
     rule: job.rules.decision,
     dimensions: state.dimensions,
   };
-  const possible = offersFor(job, shop);
+  const own = offersFor(job, shop);
   const reaches = (offer: Offer, least_mm: number) =>
     reachFrom(offer, least_mm, known, all) !== null;
-  const { needs, unmet } = needsOf(job, possible, shop, reaches);
-  const extra = needs
-    .flatMap((n) => n.offers)
-    .filter((o) => !possible.some(({ id }) => id === o.id));
-  const offers = [...possible, ...extra];
+  const { needs, unmet, bounds } = needsOf(job, own, shop, reaches);
+  const extra = needs.flatMap((n) => n.offers).filter((o) => !own.some(({ id }) => id === o.id));
+  const lying = shelfOffers(job.sheet, shelf, shop).filter((o) => tellsAll(o, all, known));
   const judged = all.filter((a) => a.limits !== null);
+  const again = judged.flatMap((a) =>
+    isWorthReading(a) ? (againOffer(a.characteristic, job.sheet, shop) ?? []) : [],
+  );
+  const offers = [...own, ...extra, ...lying, ...again];
   const watched = judged.flatMap((assessment): Watched[] => {
     const span = assessment.verdict === 'open' ? null : spanOf(assessment, known.rule);
-    if (!span) return [];
-    const effects = offers.map((o) => [o.id, effectsOn(assessment, o, known)] as const);
-    return [{ assessment, span, effects: new Map(effects) }];
+    return span ? [withEffects(assessment, span, offers, known)] : [];
   });
   const seen = new Set(watched.map((w) => w.assessment));
+  const kept = all.flatMap((assessment): Watched[] => {
+    const span = seen.has(assessment) ? null : keptSpan(assessment, known.rule);
+    return span ? [withEffects(assessment, span, offers, known)] : [];
+  });
+  const blind = offers.flatMap((offer): Blind[] => {
+    const gaps = all.filter((a) => narrowsUnknown(a, offer, known));
+    return gaps.length > 0 ? [{ offer: offer.id, gaps }] : [];
+  });
   return {
-    ...{ job, known, all, money: shop.money, offers, needs, unmet, watched },
+    ...{ job, known, all, offers, needs, unmet, bounds, watched, kept, blind },
+    ...{ money: shop.money, unit: shop.unit, newPump: newPumpFor(job.sheet, shop) },
     reaches: reachesOf(offers, needs, known, all),
     unmeasured: judged.filter((a) => a.verdict === 'open'),
     unsized: judged
@@ -114,110 +182,21 @@ export function reworkCase(job: Job, state: State, shop: WorkTerms): ReworkCase 
   };
 }
 
-const effectsAt = ({ effects }: Watched, end: keyof EndEffects): Map<string, Effect> =>
-  new Map([...effects].flatMap(([id, both]) => (isMoved(both[end]) ? [[id, both[end]]] : [])));
-
-/** Returns the rows of a gap: its lower end against the lower limit, its upper end against the upper. */
-export const rowsOf = (w: Watched): Row[] => {
-  const { id } = w.assessment.characteristic;
-  const { lower_mm = null, upper_mm = null } = w.assessment.limits ?? {};
-  const { low_mm, high_mm } = w.span;
-  // What is in stays in by the rule that said so: work may not push it farther out.
-  const isIn = w.assessment.verdict === 'in';
-  const paired = lower_mm !== null && upper_mm !== null ? { paired: true as const } : {};
-  return [
-    ...(lower_mm === null
-      ? []
-      : [
-          {
-            ...{ id: `${id}--low`, value_mm: low_mm, upper_mm: null, ...paired },
-            lower_mm: isIn ? Math.min(lower_mm, low_mm) : lower_mm,
-            moved: effectsAt(w, 'low'),
-          },
-        ]),
-    ...(upper_mm === null
-      ? []
-      : [
-          {
-            ...{ id: `${id}--high`, value_mm: high_mm, lower_mm: null, ...paired },
-            upper_mm: isIn ? Math.max(upper_mm, high_mm) : upper_mm,
-            moved: effectsAt(w, 'high'),
-          },
-        ]),
-  ];
-};
-
-/** Returns the row of a gap of unknown size: at 1 it is out, at 0 something brought it in. */
-const rowOfUnsized = ({ assessment, by }: Unsized): Row => ({
-  ...{ id: `${assessment.characteristic.id}--high`, value_mm: 1, lower_mm: null, upper_mm: 0 },
-  moved: new Map(by.map((id) => [id, { perMm: 0, once_mm: -1 }])),
-});
-
-/** Returns the gap that a row is about. */
-export const gapOfRow = (rowId: string): CharacteristicId =>
-  characteristicId(rowId.replace(/--(low|high)$/, ''));
-
-/** Lists the offers that do for a small job as well: a part that a gap may want replaced need not be stoned first. */
-function renewedAnyway(need: Need, { offers, watched, unsized }: ReworkCase): Offer[] {
-  if (!need.offers.every(({ operation }) => operation.asked)) return [];
-  const parts = need.offers.flatMap((o) => o.parts);
-  const mayBeWanted = ({ id }: Offer) =>
-    unsized.some(({ by }) => by.includes(id)) ||
-    watched.some((w) => w.assessment.verdict !== 'in' && isMovedBy(w, id));
-  return offers.filter(
-    (o) =>
-      o.operation.replaces !== null &&
-      parts.some((part) => o.parts.includes(part)) &&
-      mayBeWanted(o),
-  );
-}
-
-/** Tells whether an offer moves either end of a gap. */
-export function isMovedBy({ effects }: Watched, offer: string): boolean {
-  const ends = effects.get(offer);
-  return ends !== undefined && (isMoved(ends.low) || isMoved(ends.high));
-}
-
 /**
- * Returns a pump's rework as a problem for the solver.
- *
- * @param allowed tells which operations may be done
- * @param settings what a person set about operations, by their ids
+ * Tells whether a part from the shelf leaves no gap with a limit unknown that sizes tell: what nobody measured of it is
+ * not weighed as if it fitted.
  */
-export function problemIn(
-  rework: ReworkCase,
-  allowed: (offer: Offer) => boolean,
-  settings: ReadonlyMap<string, Setting> = new Map(),
-): Problem {
-  const { offers, needs, watched, unsized, money } = rework;
-  const works = offers.flatMap((offer): Work[] => {
-    const setting = settings.get(offer.id);
-    const needed = needs.some((n) => n.offers.some(({ id }) => id === offer.id));
-    if (setting === 'off' || !(setting !== undefined || needed || allowed(offer))) return [];
-    const reach = rework.reaches.get(offer.id);
-    if (!reach) return [];
-    const held = typeof setting === 'object' ? setting.amount_mm : null;
-    return [
-      {
-        id: offer.id,
-        min_mm: held ?? reach.min_mm,
-        max_mm: held ?? reach.max_mm,
-        fixedCost: costOfOffer(offer, money.rate),
-        costPerMm: 0,
-        days: offer.terms.days,
-        ...(setting !== undefined ? { required: true as const } : {}),
-      },
-    ];
-  });
-  const there = offers.filter((o) => works.some((w) => w.id === o.id));
-  const excludes = there.flatMap((a, i) =>
-    there.slice(i + 1).flatMap((b) => (areApart(a, b) ? [[a.id, b.id] as const] : [])),
+function tellsAll({ piece, parts }: Offer, all: readonly Assessment[], { pump }: Known): boolean {
+  const lacks = new Set(
+    pump.dimensions.flatMap(({ id, part }) =>
+      parts.includes(part) && !piece?.sizes.some((s) => s.dimension === id) ? [id] : [],
+    ),
   );
-  // What a person switched off is not asked for again by what made it needed.
-  const oneOf = needs
-    .map((need) => [...need.offers, ...renewedAnyway(need, rework)].map(({ id }) => id))
-    .map((group) => group.filter((id) => works.some((w) => w.id === id)))
-    .filter((group) => group.length > 0);
-  const rows = [...watched.flatMap(rowsOf), ...unsized.map(rowOfUnsized)];
-  return { rows, works, excludes, oneOf, dayCost: money.downDay };
+  const told = all.filter((a) => a.limits !== null && a.parts.length === 0);
+  return told.every(({ characteristic: c }) => !dimensionsFor(c).some((d) => lacks.has(d)));
+}
+
+/** Tells whether reading a gap once more can tell something: it is too close to call by figures that were read once. */
+function isWorthReading(a: Assessment): boolean {
+  return a.verdict === 'close' && a.parts.length === 0 && a.probability !== null && !a.disagree;
 }

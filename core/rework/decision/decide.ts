@@ -1,11 +1,12 @@
 import type { Assessment } from '../../assessment/assessment';
+import { lookedAt, type Looked } from '../../inspect/looking';
 import { workEntriesOf } from '../../journal/eras';
-import type { Shop } from '../../records/shop';
 import type { ReworkCase } from './case';
 import { partLines, plannedOperations, type PartLine, type PlannedOperation } from './lines';
-import { newPumpPrice, priceOf, type Price } from './money';
+import { priceOf, priceOfNew, type Price } from './money';
 import { mustBeSized, suggestsNew } from './proposal';
-import type { RatedPlan, Rework } from './solve';
+import type { RatedPlan } from './rated';
+import type { Rework } from './solve';
 import { nextStepOf, workListOf, type WorkList } from './worklist';
 
 /**
@@ -37,6 +38,20 @@ export interface Decided {
 export const isUnread = ({ watched, unmeasured, unmet }: ReworkCase): boolean =>
   watched.length === 0 && unmeasured.length > 0 && unmet.length === 0;
 
+/** Lists the gaps that a plan would narrow though nobody knows how wide they are: they are measured first. */
+export const unseenBy = (
+  { blind }: Pick<ReworkCase, 'blind'>,
+  planned: readonly PlannedOperation[],
+): readonly Assessment[] => [
+  ...new Set(
+    blind.filter((b) => planned.some(({ offer }) => offer.id === b.offer)).flatMap((b) => b.gaps),
+  ),
+];
+
+/** Lists the surfaces of a pump that nobody looked at. */
+export const unseenSurfaces = ({ job }: Pick<ReworkCase, 'job'>): readonly Looked[] =>
+  lookedAt(job).filter(({ state }) => state === 'unseen');
+
 /** Returns what a pump comes to by what is known and planned, whatever was made a work list. */
 export function answerKind({
   rework,
@@ -46,13 +61,15 @@ export function answerKind({
   buyNew,
 }: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>): DecisionKind {
   const { unmeasured, unmet, job } = rework;
-  if (isUnread(rework)) return 'measure';
+  if (isUnread(rework) || solved.closer.length > 0) return 'measure';
+  if (plan && (plan.again.length > 0 || unseenBy(rework, planned).length > 0)) return 'measure';
   if (buyNew) return 'replace';
   if (!plan) return mustBeSized(rework, solved.blocked) ? 'measure' : 'not-ready';
   if (planned.length > 0) return 'work';
   if (unmet.length > 0) return 'not-ready';
   if (unmeasured.length > 0) return 'measure';
-  return workEntriesOf(job).length > 0 ? 'done' : 'reuse';
+  if (workEntriesOf(job).length > 0) return 'done';
+  return unseenSurfaces(rework).length > 0 ? 'not-ready' : 'reuse';
 }
 
 /** Returns what a work list comes to: its next step, what has to be measured again, or that it is done. */
@@ -66,18 +83,12 @@ function listKind(list: WorkList, again: readonly Assessment[]): DecisionKind {
  *
  * @param rework what the plans were made from
  * @param solved the plans, the best first
- * @param shop what work costs
  * @param chosen the plan in hand, by its place among them; the last where there are fewer
  */
-export function decide(
-  rework: ReworkCase,
-  solved: Rework,
-  shop: Pick<Shop, 'operations' | 'money'>,
-  chosen = 0,
-): Decided {
+export function decide(rework: ReworkCase, solved: Rework, chosen = 0): Decided {
   const { job, all } = rework;
   const plan = solved.plans[Math.min(chosen, solved.plans.length - 1)] ?? null;
-  const newPump = newPumpPrice(job.sheet, shop);
+  const newPump = priceOfNew(rework);
   const list = workListOf(job);
   const again = all.filter(
     (a) => a.limits !== null && a.work.length > 0 && a.verdict === 'open' && a.parts.length === 0,
@@ -85,7 +96,7 @@ export function decide(
   const answer = {
     ...{ rework, solved, plan },
     planned: plan ? plannedOperations(rework, plan) : [],
-    buyNew: suggestsNew(rework, solved, newPump),
+    buyNew: suggestsNew(rework, solved),
   };
   return {
     ...{ ...answer, newPump, list, again },

@@ -1,53 +1,174 @@
 import type { Assessment } from '../../assessment/assessment';
 import { lookedAt } from '../../inspect/looking';
-import { restsOn } from '../../journal/eras';
+import { restsOn, workEntriesOf } from '../../journal/eras';
 import { exchangedSince } from '../../journal/exchanged';
 import type { Part } from '../../pumps/family';
+import type { WorkEntry } from '../../records/entry';
 import { DECISIONS, type Decision } from '../../records/rework';
-import type { ReworkCase } from './case';
+import { NO_EFFECT } from '../effects/effects';
+import type { ReworkCase, Watched } from './case';
 import type { Need, Unmet } from './needs';
-import type { Offer } from '../operations/offers';
+import { exchanges, type Offer } from '../operations/offers';
 import type { PlannedWork } from '../solver/plan';
-import type { RatedPlan } from './solve';
+import { inOrderOfWork } from './order';
+import type { RatedPlan } from './rated';
+import { amountsOf, outAfter } from './solve';
+import type { Amounts } from '../solver/problem';
 
 /** One operation of a plan, with what it is on this pump. */
 export interface PlannedOperation extends PlannedWork {
   readonly offer: Offer;
   /** Says why it has to be done whatever the clearances say; null where they ask for it. */
   readonly need: Need | null;
+  /** Lists what is bought before: its amount is worked out again when that is in hand and measured. */
+  readonly waitsFor: readonly Offer[];
+  /** Lists the gaps that are out without it: those that it brings in, and those that another work would take out. */
+  readonly brings: readonly Assessment[];
+  readonly keeps: readonly Assessment[];
 }
 
 /** Says what becomes of a part, and what that rests on. */
 export interface PartLine {
   readonly part: Part;
-  readonly decision: Decision;
+  /** `unknown` while there is no plan, or something of it was not measured or not looked at. */
+  readonly decision: Decision | 'unknown';
   readonly works: readonly PlannedOperation[];
+  /** What was found on it and no plan in hand does: it is not reused for that. */
+  readonly asked: readonly Need[];
   /** A finding that nothing on offer puts right; null for none. */
   readonly unmet: Unmet | null;
-  /** Says how its surfaces looked: none looked at, sound, or with something on them that was passed. */
-  readonly looked: 'unseen' | 'sound' | 'passed';
+  /** Says how its surfaces looked: there are none to look at, none looked at, sound, with something on them that was passed, or given up. */
+  readonly looked: 'none' | 'unseen' | 'sound' | 'passed' | 'condemned';
   /** Gaps that rest on it and have a verdict: all in, some not, or none judged. */
   readonly gaps: readonly Assessment[];
   /** Tells whether a gap with a limit rests on it that has no verdict yet. */
   readonly unread: boolean;
+  /** Work on it that was carried out. */
+  readonly done: readonly WorkEntry[];
 }
 
-/** Returns the operations of a plan as they are on this pump, in the order in which they are offered. */
-export const plannedOperations = (
-  { offers, needs }: ReworkCase,
+/** Returns the operations of a plan as they are on this pump, in the order of doing. */
+export function plannedOperations(
+  rework: ReworkCase,
   plan: Pick<RatedPlan, 'works'>,
-): PlannedOperation[] =>
-  offers.flatMap((offer) => {
+): PlannedOperation[] {
+  const { offers, needs, watched, kept } = rework;
+  const amounts = amountsOf(plan);
+  const done = offers.filter(({ id }) => plan.works.some((w) => w.id === id));
+  const planned = done.flatMap((offer): PlannedOperation[] => {
     const work = plan.works.find(({ id }) => id === offer.id);
     const need = needs.find((n) => n.offers.some(({ id }) => id === offer.id)) ?? null;
-    return work ? [{ ...work, offer, need }] : [];
+    const waitsFor = [...watched, ...kept].flatMap((w) => boughtFor(w, offer, done));
+    if (!work) return [];
+    const own = purposeOf(rework, amounts, offer.id);
+    return [{ ...work, offer, need, waitsFor: [...new Set(waitsFor)], ...own }];
   });
+  return inOrderOfWork(planned);
+}
 
-/** Returns the part that an operation stands with: the first that it is done on. */
+/** Returns what an operation of a plan is for: the gaps that are out where all is done but it. */
+function purposeOf(
+  rework: ReworkCase,
+  amounts: Amounts,
+  operation: string,
+): Pick<PlannedOperation, 'brings' | 'keeps'> {
+  const others = new Map([...amounts].filter(([id]) => id !== operation));
+  const still = outAfter(rework, amounts);
+  const out = outAfter(rework, others).filter((a) => !still.includes(a));
+  const isIn = ({ verdict }: Assessment) => verdict === 'in' || verdict === 'open';
+  return { brings: out.filter((a) => !isIn(a)), keeps: out.filter(isIn) };
+}
+
+/** Lists what is bought into a gap that an offer cuts: the cut is planned from what that measures. */
+function boughtFor({ effects }: Watched, cut: Offer, done: readonly Offer[]): Offer[] {
+  const { low, high } = effects.get(cut.id) ?? NO_EFFECT;
+  if (low.perMm === 0 && high.perMm === 0) return [];
+  return done.filter(({ id }) => {
+    const { low: least, high: most } = effects.get(id) ?? NO_EFFECT;
+    return (least.spread_mm ?? 0) !== 0 || (most.spread_mm ?? 0) !== 0;
+  });
+}
+
+/** Tells whether an operation is done on a part. */
 const standsWith = ({ offer }: PlannedOperation, { id }: Part): boolean => offer.parts.includes(id);
 
 const heaviest = (decisions: readonly Decision[]): Decision =>
   [...DECISIONS].reverse().find((d) => decisions.includes(d)) ?? 'reuse';
+
+/** Says what each kind of work made of its part. */
+const MADE: Readonly<Record<WorkEntry['work'], Decision>> = {
+  faced: 'machine',
+  sunk: 'machine',
+  ground: 'machine',
+  honed: 'machine',
+  sleeved: 'machine',
+  dressed: 'dress',
+  shimmed: 'replace',
+  exchanged: 'replace',
+};
+
+/** Tells whether a plan does what a finding asks for: one of its offers, or another part in the place of that one. */
+const isMet = (need: Need, planned: readonly PlannedOperation[]): boolean =>
+  planned.some(
+    ({ offer }) =>
+      need.offers.some(({ id }) => id === offer.id) ||
+      (need.part !== null && exchanges(offer) && offer.parts.includes(need.part)),
+  );
+
+/** Returns the line of one part; null where nothing is known of it, planned or done. */
+function lineOf(
+  rework: ReworkCase,
+  part: Part,
+  planned: readonly PlannedOperation[],
+  hasPlan: boolean,
+): PartLine | null {
+  const { job, known, watched, unmeasured, needs } = rework;
+  const surfaces = lookedAt(job).filter((s) => s.surface.parts.includes(part.id));
+  // What was seen before it was exchanged was the part that is no longer in the pump.
+  const seen = surfaces.filter((s) => s.findings.some((f) => !exchangedSince(job, part.id, f)));
+  const works = planned.filter((p) => standsWith(p, part));
+  const asked = needs.filter((n) => n.part === part.id && !isMet(n, planned));
+  const unmet = rework.unmet.find((u) => u.surface.parts.includes(part.id)) ?? null;
+  const own = [...known.pump.dimensions, ...known.pump.features]
+    .filter((d) => d.part === part.id)
+    .map((d) => d.id);
+  const restsOnIt = (a: Assessment) => restsOn(a.characteristic).some((id) => own.includes(id));
+  const gaps = watched.map((w) => w.assessment).filter(restsOnIt);
+  const done = workEntriesOf(job).filter((o) => o.part === part.id);
+  const all = [works, seen, gaps, done, asked, unmet === null ? [] : [unmet]];
+  if (all.every(({ length }) => length === 0)) return null;
+  const given = [
+    ...works.map((w) => w.offer.operation.decision),
+    ...asked.map((n) => n.decision),
+    ...(unmet ? (['replace'] as const) : []),
+  ];
+  const unread = unmeasured.some(restsOnIt);
+  const isKnown = hasPlan && !unread && (seen.length > 0 || surfaces.length === 0);
+  const condemned = unmet !== null || asked.some(({ decision }) => decision === 'replace');
+  return {
+    ...{ part, works, asked, unmet, gaps, unread, done },
+    decision:
+      given.length > 0
+        ? heaviest(given)
+        : done.length > 0
+          ? heaviest(done.map(({ work }) => MADE[work]))
+          : isKnown
+            ? 'reuse'
+            : 'unknown',
+    looked: condemned
+      ? 'condemned'
+      : seen.length === 0
+        ? surfaces.length === 0
+          ? 'none'
+          : 'unseen'
+        : seen.every((s) => s.state === 'sound')
+          ? 'sound'
+          : 'passed',
+  };
+}
+
+/** Tells whether something is done on a part, or was, or should be. */
+const isWork = ({ decision }: PartLine): boolean => decision !== 'reuse' && decision !== 'unknown';
 
 /**
  * Lists what becomes of each part of which anything is known or planned: those with work first, in the order
@@ -56,38 +177,9 @@ const heaviest = (decisions: readonly Decision[]): Decision =>
  * @param plan the plan that is shown; null where there is none
  */
 export function partLines(rework: ReworkCase, plan: Pick<RatedPlan, 'works'> | null): PartLine[] {
-  const { job, known, watched, unmeasured, unmet } = rework;
-  const { pump } = known;
   const planned = plan ? plannedOperations(rework, plan) : [];
-  const surfaces = lookedAt(job);
-  const sizes = [...pump.dimensions, ...pump.features];
-  const lines = pump.parts.flatMap((part): PartLine[] => {
-    const works = planned.filter((p) => standsWith(p, part));
-    // What was seen before it was exchanged was the part that is no longer in the pump.
-    const seen = surfaces.filter(
-      (s) =>
-        s.surface.parts.includes(part.id) &&
-        s.findings.some((f) => !exchangedSince(job, part.id, f)),
-    );
-    const own = sizes.filter((d) => d.part === part.id).map((d) => d.id);
-    const restsOnIt = (a: Assessment) => restsOn(a.characteristic).some((id) => own.includes(id));
-    const gaps = watched.map((w) => w.assessment).filter(restsOnIt);
-    const open = unmet.find((u) => u.surface.parts.includes(part.id)) ?? null;
-    if (works.length === 0 && seen.length === 0 && gaps.length === 0) return [];
-    const given = open ? (['replace'] as const) : [];
-    return [
-      {
-        ...{ part, works, gaps, unread: unmeasured.some(restsOnIt), unmet: open },
-        decision: heaviest([...works.map((w) => w.offer.operation.decision), ...given]),
-        looked:
-          seen.length === 0
-            ? 'unseen'
-            : seen.every((s) => s.state === 'sound')
-              ? 'sound'
-              : 'passed',
-      },
-    ];
-  });
-  const isWork = (line: PartLine) => line.decision !== 'reuse';
+  const lines = rework.known.pump.parts.flatMap(
+    (part) => lineOf(rework, part, planned, plan !== null) ?? [],
+  );
   return [...lines.filter(isWork), ...lines.filter((line) => !isWork(line))];
 }

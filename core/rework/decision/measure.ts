@@ -1,8 +1,12 @@
 import type { Assessment } from '../../assessment/assessment';
+import { ladderOf } from '../../feeler/ladder';
 import { nextStep } from '../../guidance/evaluator';
+import { closerStep } from '../../guidance/next';
 import type { CharacteristicId, StationId } from '../../pumps/ids';
 import { gapsOf } from '../../pumps/registry';
 import type { ReworkCase } from './case';
+import { unseenBy } from './decide';
+import type { PlannedOperation } from './lines';
 import type { Rework } from './solve';
 
 /** Something to read before a pump is decided on. */
@@ -27,6 +31,18 @@ function unread(a: Assessment): readonly Assessment[] {
 const closerBy = ({ characteristic: c }: Assessment): ToMeasure['by'] =>
   gapsOf(c).length > 0 || c.swing ? 'sizes' : 'leaves';
 
+/**
+ * Returns where to measure a gap closer than its bracket: by the leaf that splits it at the place that holds its end, as
+ * far as the set goes; else by its sizes.
+ */
+function closerStepOf({ job }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles'> {
+  const characteristic = a.characteristic.id;
+  const step = closerStep(a, ladderOf(job.feeler, job.rules.ladder, job.rules.record));
+  if (!step) return { characteristic, station: null, by: closerBy(a), leaves_mm: [] };
+  const station = step.station.id;
+  return { characteristic, station, by: 'leaves', leaves_mm: step.stack.leaves_mm };
+}
+
 /** Returns where to begin with a gap, as the guidance has it. */
 function firstStep({ job }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles'> {
   const characteristic = a.characteristic.id;
@@ -43,15 +59,31 @@ function firstStep({ job }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles
 /**
  * Lists what has to be read before a pump can be decided on, in the order of the work.
  *
- * @param blocked gaps that no work brings in: of some nobody knows how far they are out
+ * @param planned the plan in hand: what it would narrow unseen is measured first
  */
-export function toMeasure(rework: ReworkCase, { blocked }: Pick<Rework, 'blocked'>): ToMeasure[] {
+export function toMeasure(
+  rework: ReworkCase,
+  { blocked, closer, plans }: Rework,
+  planned: readonly PlannedOperation[],
+): ToMeasure[] {
   const { all, unmeasured } = rework;
+  const again = plans[0]?.again ?? [];
+  const first = unseenBy(rework, planned).map((a) => a.characteristic.id);
   const open = new Set(unmeasured.flatMap(unread).map((a) => a.characteristic.id));
   const far = new Set(blocked.map((b) => b.characteristic));
   return all.flatMap((a): ToMeasure[] => {
     const { id } = a.characteristic;
-    if (open.has(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
+    if (open.has(id) || first.includes(id)) {
+      return [{ ...firstStep(rework, a), settles: 'verdict' }];
+    }
+    if (closer.includes(id)) {
+      return [
+        { ...closerStepOf(rework, a), settles: a.verdict === 'close' ? 'verdict' : 'amount' },
+      ];
+    }
+    if (again.includes(id)) {
+      return [{ characteristic: id, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' }];
+    }
     if (far.has(id) && rework.unsized.some((u) => u.assessment === a)) {
       return [
         { characteristic: id, station: null, by: closerBy(a), leaves_mm: [], settles: 'amount' },

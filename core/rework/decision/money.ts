@@ -1,9 +1,7 @@
-import type { Shop } from '../../records/shop';
-import type { Sheet } from '../../records/sheet';
-import { NEW_PUMP } from '../operations/operations';
 import type { ReworkCase } from './case';
-import { minutesOf, termsOf } from '../operations/offers';
-import type { RatedPlan } from './solve';
+import { minutesOf, minutesShared } from '../operations/offers';
+import type { NewPump } from './newPump';
+import type { RatedPlan } from './rated';
 
 /** Says what one way to a sound pump costs, and how long it takes. */
 export interface Price {
@@ -27,29 +25,17 @@ export function priceOf({ offers, money }: ReworkCase, plan: RatedPlan): Price {
   const down = days * money.downDay;
   return {
     ...{ work: plan.cost - down, days, down },
-    minutes: done.reduce((sum, offer) => sum + minutesOf(offer), 0),
+    minutes: done.reduce((sum, offer) => sum + minutesOf(offer), 0) - minutesShared(done),
     ...{ chance: plan.chance, expected: plan.expected },
   };
 }
 
-/** Returns what a new pump costs, item by item: the sheet's price where it has one, else the shop's. */
-export function newPumpPrice(
-  sheet: Pick<Sheet, 'prices'>,
-  shop: Pick<Shop, 'operations' | 'money'>,
-): Price {
-  const { minutes, price, days } = termsOf(NEW_PUMP, shop, sheet);
-  const work = price + (minutes / 60) * shop.money.rate;
-  const down = days * shop.money.downDay;
-  return { work, minutes, days, down, chance: 0, expected: work + down };
-}
+/** Returns what a new pump costs as a price beside that of work. */
+export const priceOfNew = ({ newPump }: Pick<ReworkCase, 'newPump'>): Price => ({
+  ...newPump,
+  chance: 0,
+});
 
-/** Tells whether anybody said what a new pump costs: the sheet, or the shop. */
-export const isNewPumpPriced = (
-  { prices }: Pick<Sheet, 'prices'>,
-  { operations }: Pick<Shop, 'operations'>,
-): boolean =>
-  prices.some((p) => p.operation === NEW_PUMP.id) || operations.some((o) => o.id === NEW_PUMP.id);
-
-/** Tells whether a new pump costs less than any repair, all counted. */
-export const newIsCheaper = (repair: Price | null, whole: Price): boolean =>
-  repair === null || whole.expected < repair.expected;
+/** Tells whether a new pump is expected to cost less than a repair; never where nobody said what it costs. */
+export const newIsCheaper = (repair: number | null, { priced, expected }: NewPump): boolean =>
+  priced && (repair === null || expected < repair);

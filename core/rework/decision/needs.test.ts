@@ -92,7 +92,7 @@ describe('a finding', () => {
       partLines(rework, null).find((l) => l.part.id === 'drive')?.looked;
     const [was, is] = [await needsOn(nicked), await needsOn(after)];
     expect([was.ids, lookedOf(was)]).toEqual([[['nicks-stoned--drive']], 'passed']);
-    expect([is.ids, is.unmet, lookedOf(is)]).toEqual([[], [], undefined]);
+    expect([is.ids, is.unmet, lookedOf(is)]).toEqual([[], [], 'unseen']);
   });
   it('on a face found twice is one need, as deep as the deeper', async () => {
     const job = lookedAt('deck', { depth_mm: 0.02 });
@@ -125,7 +125,7 @@ describe('a finding that no work here puts right', () => {
     const lines = partLines(rework, solved.plans[0]!);
     const body = lines.find((l) => l.part.id === 'body')!;
     expect([body.decision, lineReason(rework, body, 'mm')]).toEqual([
-      ...['replace', 'Deck: by the book'],
+      ...['replace', 'Deck: by the book.'],
     ]);
     expect(overallDecision(rework, lines, false)).toBe('machine');
   });

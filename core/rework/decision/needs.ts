@@ -22,6 +22,18 @@ export interface Need {
   readonly least_mm: number;
   /** The finding that asks for it; null where the house does. */
   readonly finding: string | null;
+  /** The part that it was found on; null where it is of none, or the part is what is replaced. */
+  readonly part: PartId | null;
+  /** Says what a person decided of it; that it is replaced where the house does. */
+  readonly decision: Decision;
+}
+
+/** A bound that forbids work which would put a finding right: how far the shop goes, or what metal the sheet leaves. */
+export interface Bound {
+  readonly offer: Offer;
+  /** What it would have to take, in mm. */
+  readonly needed_mm: number;
+  readonly by: 'shop' | 'sheet';
 }
 
 /** A finding for which nothing that the shop does is left. */
@@ -29,6 +41,13 @@ export interface Unmet {
   readonly surface: Surface;
   readonly finding: Finding;
   readonly why: string;
+}
+
+/** What becomes of a finding, and the bounds that stood in the way. */
+interface Answer {
+  readonly need: Need | null;
+  readonly unmet: Unmet | null;
+  readonly bounds: readonly Bound[];
 }
 
 /** Maps what a person decided on a surface to what is done about it. */
@@ -71,10 +90,14 @@ const smallJobs = (
 function needFor(
   [first, ...rest]: readonly Offer[],
   finding: Finding,
+  part: PartId,
   why: string,
   least_mm = 0,
 ): Need | null {
-  return first ? { offers: [first, ...rest], why, least_mm, finding: finding.id } : null;
+  const decision = DECIDED[finding.decided] ?? 'reuse';
+  return first
+    ? { offers: [first, ...rest], why, least_mm, finding: finding.id, part, decision }
+    : null;
 }
 
 /** Tells whether an operation can take so much, in mm: it goes so far, and leaves the metal that has to stay. */
@@ -89,7 +112,7 @@ function needOf(
   offers: readonly Offer[],
   shop: Pick<Shop, 'operations'>,
   reaches: Reaches,
-): Need | Unmet | null {
+): Answer | null {
   const decision = DECIDED[finding.decided];
   if (decision === null) return null;
   const own = finding.remark || 'decided when it was looked at';
@@ -104,10 +127,22 @@ function needOf(
   // A stone takes off what stands up; what goes in deeper than the work for it reaches is beyond it.
   const stoned = decision === 'dress' && !deep ? smallJobs(['stone'], part, job, shop) : [];
   const need =
-    needFor([...deepEnough, ...(decision === 'machine' ? renewed : [])], finding, why, depth) ??
-    needFor(stoned, finding, why) ??
-    needFor(renewed, finding, deep ? say('rework.tooDeep', { surface: surface.name }) : why);
-  return need ?? { surface, finding, why };
+    needFor(
+      [...deepEnough, ...(decision === 'machine' ? renewed : [])],
+      finding,
+      part,
+      why,
+      depth,
+    ) ??
+    needFor(stoned, finding, part, why) ??
+    needFor(renewed, finding, part, deep ? say('rework.tooDeep', { surface: surface.name }) : why);
+  const bounds = direct
+    .filter((offer) => !deepEnough.includes(offer) && offer.terms.most_mm !== null)
+    .map((offer): Bound => ({
+      ...{ offer, needed_mm: depth },
+      by: depth > (offer.terms.most_mm ?? Infinity) ? 'shop' : 'sheet',
+    }));
+  return { need, unmet: need ? null : { surface, finding, why }, bounds };
 }
 
 /** Lists the parts that the house replaces with every rebuild, as operations: bushings and bearings. */
@@ -121,7 +156,8 @@ function houseNeeds(job: Job, offers: readonly Offer[]): Need[] {
     .filter((offer) => offer.operation.replaces !== null && !offer.set)
     .filter((offer) => offer.parts.every((part) => parts.includes(part)))
     .map((offer) => ({
-      ...{ offers: [offer], why: 'replaced by house rule', least_mm: 0, finding: null },
+      ...{ offers: [offer], why: 'replaced by house rule', least_mm: 0, finding: null, part: null },
+      decision: 'replace' as const,
     }));
 }
 
@@ -137,7 +173,7 @@ function checkNeeds(job: Job, shop: Pick<Shop, 'operations'>): Need[] {
         { ...offer, id: `${offer.operation.id}--${check.id}`.slice(0, 64), on: check.name },
       ] as const,
       ...{ why: say('rework.found', { surface: check.name, what: answer.answer }), least_mm: 0 },
-      finding: answer.id,
+      ...{ finding: answer.id, part: part.id, decision: 'dress' as const },
     }));
   });
 }
@@ -181,7 +217,7 @@ function isDone(offer: Offer, job: Job, since: string | null): boolean {
 /**
  * Lists what has to be done on a pump whatever its clearances say: what was decided when it was looked at,
  * and what the house replaces, as far as it was not carried out since; and the findings that nothing on
- * offer puts right.
+ * offer puts right, and the bounds that forbid work on some.
  *
  * @param reaches tells whether there is metal enough for an operation
  */
@@ -190,7 +226,11 @@ export function needsOf(
   offers: readonly Offer[],
   shop: Pick<Shop, 'operations'>,
   reaches: Reaches,
-): { readonly needs: readonly Need[]; readonly unmet: readonly Unmet[] } {
+): {
+  readonly needs: readonly Need[];
+  readonly unmet: readonly Unmet[];
+  readonly bounds: readonly Bound[];
+} {
   const asked = lookedAt(job).flatMap(({ surface, findings }) =>
     findings.flatMap((finding) =>
       surface.parts.flatMap((part) =>
@@ -200,11 +240,12 @@ export function needsOf(
       ),
     ),
   );
-  const found = asked.flatMap((a) => ('offers' in a ? [a] : []));
+  const found = asked.flatMap(({ need }) => need ?? []);
   const needs = [...found, ...houseNeeds(job, offers), ...checkNeeds(job, shop)];
   const open = needs.filter((n) => !n.offers.some((offer) => isDone(offer, job, n.finding)));
   return {
     needs: withoutWorkOnReplaced(onceEach(open)),
-    unmet: asked.flatMap((a) => ('offers' in a ? [] : [a])),
+    unmet: asked.flatMap(({ unmet }) => unmet ?? []),
+    bounds: asked.flatMap(({ bounds }) => bounds),
   };
 }

@@ -45,7 +45,7 @@ export function partStates(
     return {
       part,
       decision: line?.decision ?? 'unknown',
-      looked: condemned ? 'condemned' : (line?.looked ?? 'unseen'),
+      looked: condemned ? 'condemned' : line && line.looked !== 'none' ? line.looked : 'unseen',
       clearances: WORST.find((v) => verdicts.includes(v)) ?? 'none',
     };
   });

@@ -1,7 +1,7 @@
 import type { Decision } from '../../records/rework';
 import type { ReworkCase } from './case';
 import type { PartLine } from './lines';
-import { newIsCheaper, priceOf, type Price } from './money';
+import { newIsCheaper } from './money';
 import type { Rework } from './solve';
 
 /** Tells whether what blocks is a gap of which nobody knows how far it is out. */
@@ -15,15 +15,14 @@ export const mustBeSized = (
 
 /**
  * Tells whether a new pump is the better buy: no work brings this one in, or the cheapest that does costs
- * more. Never on what was not measured, nor where a person's settings leave no plan.
- *
- * @param whole what a new pump costs
+ * more. Never on what was not measured, nor on a price that nobody gave, nor where a person's settings leave no plan.
  */
-export function suggestsNew(rework: ReworkCase, { plans, blocked }: Rework, whole: Price): boolean {
-  if (rework.watched.length === 0 || mustBeSized(rework, blocked)) return false;
+export function suggestsNew(rework: ReworkCase, { plans, blocked, closer }: Rework): boolean {
+  if (rework.watched.length === 0 || mustBeSized(rework, blocked) || closer.length > 0)
+    return false;
   const [cheapest] = plans;
   if (!cheapest && blocked.length === 0) return false;
-  return newIsCheaper(cheapest ? priceOf(rework, cheapest) : null, whole);
+  return newIsCheaper(cheapest?.expected ?? null, rework.newPump);
 }
 
 /** Returns what is suggested of the pump as a whole: new, worked on, or reused as it is. */
@@ -33,6 +32,8 @@ export function overallDecision(
   buyNew: boolean,
 ): Decision {
   if (buyNew) return 'replace';
-  const isWork = unmet.length > 0 || lines.some(({ decision }) => decision !== 'reuse');
+  const isWork =
+    unmet.length > 0 ||
+    lines.some(({ decision }) => decision !== 'reuse' && decision !== 'unknown');
   return isWork ? 'machine' : 'reuse';
 }

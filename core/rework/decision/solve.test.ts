@@ -8,11 +8,13 @@ import { found, made } from '../../testing/findings';
 import { sized, withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { jobWithSizes, measuredJob, planFor, planWith, neverDone } from '../../testing/worked';
-import { rowsOf, type ReworkCase } from './case';
-import { chanceOut } from './chance';
+import { type ReworkCase } from './case';
+import { rowsOf } from './asked';
+
 import { partLines, plannedOperations } from './lines';
-import { newIsCheaper, newPumpPrice, priceOf } from './money';
-import { amountsOf, outAfter, rated, spansAfter } from './solve';
+import { newIsCheaper, priceOf } from './money';
+import { newPumpFor } from './newPump';
+import { amountsOf, outAfter, spansAfter } from './solve';
 import { nextStepOf, workListOf } from './worklist';
 
 /** Depth 20.09 under gears of 20 and a cover that is not worn: 0.01 over the 0.08 of the sheet. */
@@ -74,10 +76,11 @@ describe('a pump whose end clearance is too wide', () => {
     const renewing = { ...rules, gears: 'renew' as const };
     const { rework, solved } = await planFor(jobWithSizes(WIDE, { rules: renewing }, sheet));
     expect(idsOf(solved.plans[0])).toEqual(['gears-wider--drive--plus']);
-    expect(spansAfter(rework, amountsOf(solved.plans[0]!)).get('stack-drive')?.high_mm).toBeCloseTo(
-      0.04,
-      6,
-    );
+    // A new gear may be 0.013 under its nominal size: nobody said how near new ones come to it.
+    const after = spansAfter(rework, amountsOf(solved.plans[0]!)).get('stack-drive');
+    expect([after?.low_mm, after?.high_mm].map((mm) => Math.round(mm! * 1e6) / 1e6)).toEqual([
+      0.027, 0.053,
+    ]);
   });
   it('leaves work to nobody who does not do it, and says what blocks', async () => {
     const never = neverDone('deck-faced', 'body-renewed', 'gear-set');
@@ -223,15 +226,21 @@ describe('what it costs', () => {
     const price = priceOf(rework, solved.plans[0]!);
     expect(price).toMatchObject({ minutes: 50, days: 0, down: 0, chance: 0 });
     expect(price.work).toBeCloseTo((50 / 60) * NEW_SHOP.money.rate, 9);
-    const whole = newPumpPrice(VELTRANE_T6, NEW_SHOP);
-    expect(whole.expected).toBe(640 + 9 * NEW_SHOP.money.downDay);
-    expect(newIsCheaper(price, whole)).toBe(false);
-    expect(newIsCheaper(null, whole)).toBe(true);
-    const dear = newPumpPrice(
-      { prices: [{ operation: operationId('whole-pump'), price: 10, days: 0 }] },
-      NEW_SHOP,
-    );
-    expect(newIsCheaper(price, dear)).toBe(true);
+    const whole = newPumpFor(VELTRANE_T6, NEW_SHOP);
+    expect(whole).toMatchObject({ expected: 640 + 9 * NEW_SHOP.money.downDay, priced: false });
+    expect(newIsCheaper(null, whole)).toBe(false);
+    const prices = (price: number | null, days: number | null) => ({
+      prices: [{ operation: operationId('whole-pump'), price, days }],
+    });
+    const cheap = newPumpFor(prices(10, null), NEW_SHOP);
+    expect(cheap).toMatchObject({ work: 10, days: 9, priced: true });
+    expect(newPumpFor(prices(null, 2), NEW_SHOP)).toMatchObject({
+      work: 640,
+      days: 2,
+      priced: false,
+    });
+    expect(newIsCheaper(price.expected, cheap)).toBe(false);
+    expect(newIsCheaper(2000, cheap)).toBe(true);
   });
   it('weighs a gap too close to call: the chance of a comeback against making sure', async () => {
     const near = jobWithSizes({ ...WIDE, 'pocket-depth': 20.078 });
@@ -244,15 +253,6 @@ describe('what it costs', () => {
     const dear = await planFor(near, { money: { ...NEW_SHOP.money, comeback: 5000 } });
     expect(idsOf(dear.solved.plans[0])).toEqual(['deck-faced--body']);
     expect(dear.solved.plans[0]?.chance).toBe(0);
-  });
-  it('of a span half beyond its limit is an even chance', () => {
-    const limits = { lower_mm: null, upper_mm: 0.06 };
-    expect(chanceOut({ low_mm: 0.05, high_mm: 0.07 }, limits)).toBeCloseTo(0.5, 9);
-    expect(chanceOut({ low_mm: 0.01, high_mm: 0.02 }, limits)).toBeCloseTo(0, 9);
-    expect(chanceOut({ low_mm: 0.07, high_mm: 0.07 }, limits)).toBe(1);
-    expect(
-      chanceOut({ low_mm: 0.01, high_mm: 0.02 }, { lower_mm: 0.03, upper_mm: 0.06 }),
-    ).toBeCloseTo(1, 6);
   });
 });
 
@@ -302,8 +302,8 @@ describe('a line for each part', () => {
     expect(lines.map((l) => [l.part.id, l.decision, l.looked])).toEqual([
       ['body', 'machine', 'unseen'],
       ['drive', 'reuse', 'sound'],
-      ['driven', 'reuse', 'unseen'],
-      ['cover', 'reuse', 'unseen'],
+      ['driven', 'unknown', 'unseen'],
+      ['cover', 'unknown', 'unseen'],
     ]);
     expect(partLines(rework, null)[0]?.works).toEqual([]);
   });
@@ -317,8 +317,8 @@ describe('a line for each part', () => {
     );
     const lines = partLines((await planFor(job)).rework, null);
     expect(lines.map((l) => [l.part.id, l.decision, l.looked])).toEqual([
-      ['plunger', 'reuse', 'passed'],
-      ['spring', 'reuse', 'sound'],
+      ['plunger', 'unknown', 'passed'],
+      ['spring', 'unknown', 'sound'],
     ]);
   });
 });
@@ -332,7 +332,8 @@ describe('whatever pump it is', () => {
     for (const plan of solved.plans) {
       const amounts = amountsOf(plan);
       const left = outAfter(rework, amounts).map((a) => a.characteristic.id);
-      expect(left).toEqual(plan.leaves);
+      const known = (id: (typeof left)[number]) => [...plan.leaves, ...plan.again].includes(id);
+      expect(left.filter((id) => !known(id))).toEqual([]);
       for (const { id, from_mm, to_mm } of plan.works) {
         const offer = rework.offers.find((o) => o.id === id)!;
         const reach = rework.reaches.get(offer.id)!;
@@ -340,14 +341,16 @@ describe('whatever pump it is', () => {
         expect(to_mm).toBeLessThanOrEqual(reach.max_mm + 1e-9);
         for (const amount of [from_mm, to_mm]) {
           const out = outAfter(rework, new Map([...amounts, [id, amount]]));
-          expect(out.map((a) => a.characteristic.id)).toEqual(plan.leaves);
+          expect(out.map((a) => a.characteristic.id).filter((id) => !known(id))).toEqual([]);
         }
       }
       for (const { works } of partLines(rework, plan)) {
         for (const { offer } of works) expect(offer.terms.by).not.toBe('never');
       }
     }
-    if (solved.plans.length === 0) expect(solved.blocked.length).toBeGreaterThan(0);
+    if (solved.plans.length === 0) {
+      expect(solved.blocked.length + solved.closer.length).toBeGreaterThan(0);
+    }
   });
 });
 
@@ -375,19 +378,17 @@ describe('a gap that is in by the rule that said so', () => {
 });
 
 describe('the chance that something left is out', () => {
-  it('counts a gap and the sum that it is in as one doubt', async () => {
+  it('is that of the verdict, and counts a gap and the sum that it is in as one doubt', async () => {
     const guarded = { ...rules, decision: 'guarded' as const };
     const job = jobWithSizes({ ...WIDE, 'pocket-depth': 20.079 }, { rules: guarded });
-    const { rework } = await planFor(job);
+    const none = { money: { ...NEW_SHOP.money, comeback: 1 } };
+    const { rework, solved } = await planFor(job, none);
     const left = rework.watched.filter((w) => w.assessment.verdict === 'close');
     const sums = left.filter((w) => w.assessment.parts.length > 0);
     expect([left.length, sums.length]).toEqual([4, 2]);
-    const { chance, leaves } = rated(rework, { cost: 0, works: [] });
-    expect(leaves).toHaveLength(4);
-    const sure = sums.reduce(
-      (all, { span, assessment }) => all * (1 - chanceOut(span, assessment.limits!)),
-      1,
-    );
-    expect(chance).toBeCloseTo(1 - sure, 12);
+    const [plan] = solved.plans;
+    expect([plan!.works, plan!.leaves.length]).toEqual([[], 4]);
+    const sure = sums.reduce((all, { assessment }) => all * assessment.probability!, 1);
+    expect(plan!.chance).toBeCloseTo(1 - sure, 12);
   });
 });

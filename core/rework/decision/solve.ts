@@ -1,7 +1,11 @@
 import type { CharacteristicId } from '../../pumps/ids';
 import type { Assessment } from '../../assessment/assessment';
-import { gapOfRow, problemIn, rowsOf, type ReworkCase, type Setting } from './case';
-import { chanceOut } from './chance';
+import { type ReworkCase, type Setting } from './case';
+import { gapOfRow, problemIn, rowsOf, type Doubt } from './asked';
+import { measuredCloser } from './closer';
+import { cheapestOf, doubtsIn } from './doubts';
+import { inHand } from './hand';
+import { rated, type RatedPlan } from './rated';
 import type { HouseRules } from '../../records/rules';
 import type { Operation } from '../operations/operation';
 import type { Offer } from '../operations/offers';
@@ -14,19 +18,6 @@ import type { Span } from '../effects/standing';
 /** So many plans are shown. */
 const MOST_PLANS = 4;
 
-/** A plan with what may still go wrong. */
-export interface RatedPlan extends Plan {
-  /** Lists the gaps, too close to call, that it leaves as they are. */
-  readonly leaves: readonly CharacteristicId[];
-  /**
-   * Gives the probability that a gap which it leaves is out after all. Gaps are taken as independent: those
-   * that share a size go out together more often than that, so that this is the most it can be for them.
-   */
-  readonly chance: number;
-  /** Gives its cost, and that of a comeback times its chance. */
-  readonly expected: number;
-}
-
 /** A gap that no plan brings in, and by how much it misses at best, in mm. */
 export interface Blocked {
   readonly characteristic: CharacteristicId;
@@ -38,6 +29,8 @@ export interface Rework {
   /** Lists the plans, that of the least expected cost first; none where something blocks. */
   readonly plans: readonly RatedPlan[];
   readonly blocked: readonly Blocked[];
+  /** Lists the gaps that are measured closer first: what is done hangs on where in their brackets they lie. */
+  readonly closer: readonly CharacteristicId[];
 }
 
 /** Returns the amounts of a plan by operation, in mm. */
@@ -64,9 +57,12 @@ export function spansAfter(
 /** A value that is out by less is in, in mm: rounding of the sum. */
 const ROUNDING_mm = 1e-8;
 
-/** Lists the watched gaps that work leaves outside their limits. */
-export function outAfter({ watched }: Pick<ReworkCase, 'watched'>, amounts: Amounts): Assessment[] {
-  return watched.flatMap((w) => {
+/** Lists the watched gaps that work leaves outside their limits, or under the least that they must keep. */
+export function outAfter(
+  { watched, kept = [] }: Pick<ReworkCase, 'watched'> & Partial<Pick<ReworkCase, 'kept'>>,
+  amounts: Amounts,
+): Assessment[] {
+  return [...watched, ...kept].flatMap((w) => {
     const inside = rowsOf(w).every((row) => {
       const value = valueAfter(row, amounts);
       const [least, most] = [row.lower_mm ?? -Infinity, row.upper_mm ?? Infinity];
@@ -74,27 +70,6 @@ export function outAfter({ watched }: Pick<ReworkCase, 'watched'>, amounts: Amou
     });
     return inside ? [] : [w.assessment];
   });
-}
-
-/** Returns a plan with the gaps that it leaves, the chance that one of them is out, and what that costs. */
-export function rated(rework: ReworkCase, plan: Plan): RatedPlan {
-  const amounts = amountsOf(plan);
-  const left = outAfter(rework, amounts);
-  const spans = spansAfter(rework, amounts);
-  // A gap and the sum that it counts in are the same doubt once.
-  const parts = left.flatMap((a) => a.parts.map((part) => part.characteristic.id));
-  const apart = left.filter((a) => !parts.includes(a.characteristic.id));
-  const sure = apart.reduce((all, { characteristic, limits }) => {
-    const span = spans.get(characteristic.id);
-    return span && limits ? all * (1 - chanceOut(span, limits)) : all;
-  }, 1);
-  const chance = 1 - sure;
-  return {
-    ...plan,
-    leaves: left.map(({ characteristic }) => characteristic.id),
-    chance,
-    expected: plan.cost + chance * rework.money.comeback,
-  };
 }
 
 /** Tells by each school of the house whether what goes by it is done only where nothing else helps. */
@@ -119,18 +94,41 @@ function blockedGaps(problem: Problem, solve: Solver): Blocked[] {
   return [...all].map(([characteristic, short_mm]) => ({ characteristic, short_mm }));
 }
 
-/**
- * Returns a plan with the whole range of each amount that a person holds: what may be taken stays worth knowing.
- *
- * @param free the problem in which nothing is held
- */
+/** Returns settings with no amount held: what was held is done all the same. */
+const released = (settings: ReadonlyMap<string, Setting>): Map<string, Setting> =>
+  new Map([...settings].map(([id, setting]) => [id, setting === 'off' ? 'off' : 'on']));
+
+/** Says which works a plan does, and which gaps it leaves: two plans that do the same are one. */
+const keyOf = ({ works, leaves }: RatedPlan): string =>
+  [...works.map(({ id }) => id), '', ...leaves].join();
+
+/** Returns the plans of a problem in which some gaps may be left in doubt, the best first. */
+function plansWith(
+  rework: ReworkCase,
+  solve: Solver,
+  settings: ReadonlyMap<string, Setting>,
+  allowed: (offer: Offer) => boolean,
+): RatedPlan[] {
+  const doubts = doubtsIn(rework, solve, allowed);
+  const asked = (left: readonly Doubt[]) => problemIn(rework, allowed, settings, left);
+  const plansFor = (problem: Problem, most: number): RatedPlan[] =>
+    cheapestPlans(problem, solve, most, 'middle').map((plan) =>
+      rated(rework, problem, inHand(rework, problem, plan, settings), doubts),
+    );
+  if (doubts.left.length === 0) return plansFor(asked([]), MOST_PLANS);
+  const best = cheapestOf(doubts, (left, most) => plansFor(asked(left), most), MOST_PLANS);
+  return [...best, ...plansFor(asked([]), 1)];
+}
+
+/** Returns a plan with the whole range of each amount that a person holds: what may be taken stays worth knowing. */
 function withWholeRanges(
   plan: RatedPlan,
   free: Problem,
   settings: ReadonlyMap<string, Setting>,
 ): RatedPlan {
   const amounts = amountsOf(plan);
-  const rows = free.rows.filter(({ id }) => !plan.leaves.includes(gapOfRow(id)));
+  const left = [...plan.leaves, ...plan.again];
+  const rows = free.rows.filter(({ id }) => !left.includes(gapOfRow(id)));
   const works = plan.works.map((work) => {
     if (typeof settings.get(work.id) !== 'object') return work;
     const range = rangeOf({ ...free, rows }, amounts, work.id);
@@ -139,17 +137,20 @@ function withWholeRanges(
   return { ...plan, works };
 }
 
-/** Returns settings with no amount held: what was held is done all the same. */
-const released = (settings: ReadonlyMap<string, Setting>): Map<string, Setting> =>
-  new Map([...settings].map(([id, setting]) => [id, setting === 'off' ? 'off' : 'on']));
-
-/** Says which works a plan does: two plans that do the same are one. */
-const worksKey = ({ works }: Plan): string => works.map(({ id }) => id).join();
+/** Returns the plans with what the house likes to do; where those do not do, with what it does only then. */
+function bestPlans(
+  rework: ReworkCase,
+  solve: Solver,
+  settings: ReadonlyMap<string, Setting>,
+): RatedPlan[] {
+  const liked = plansWith(rework, solve, settings, (offer) => !isLastResort(offer, rework));
+  return liked.length > 0 ? liked : plansWith(rework, solve, settings, () => true);
+}
 
 /**
  * Returns the plans for a pump: first with what the house likes to do, and where that does not bring
- * everything in, with what it does only then. Beside plans that make sure of a gap which is too close to call
- * stand those that leave it: the chance of a comeback times its cost decides between them.
+ * everything in, with what it does only then. Each gap that is too close to call is brought in, read once more or left,
+ * whichever is expected to cost the least.
  *
  * @param solve solves mixed-integer linear programs exactly
  * @param settings what a person set about operations, by their ids
@@ -159,33 +160,27 @@ export function solveRework(
   solve: Solver,
   settings: ReadonlyMap<string, Setting> = new Map(),
 ): Rework {
-  const liked = problemIn(rework, (offer) => !isLastResort(offer, rework), settings);
-  const any = problemIn(rework, () => true, settings);
-  const plansOf = (of: (problem: Problem) => Problem): Plan[] => {
-    const plans = cheapestPlans(of(liked), solve, MOST_PLANS, 'middle');
-    return plans.length > 0 ? plans : cheapestPlans(of(any), solve, MOST_PLANS, 'middle');
-  };
-  const close = new Set(
-    rework.watched
-      .filter((w) => w.assessment.verdict === 'close')
-      .map((w) => w.assessment.characteristic.id),
+  const found = bestPlans(rework, solve, settings);
+  const { newPump } = rework;
+  const costOf = (plans: readonly RatedPlan[]): number =>
+    Math.min(
+      newPump.priced ? newPump.expected : Infinity,
+      ...plans.map(({ expected }) => expected),
+    );
+  const closer = measuredCloser(rework, costOf(found), (sized) =>
+    costOf(bestPlans(sized, solve, settings)),
   );
-  const sure = plansOf((problem) => problem);
-  const leaving =
-    close.size === 0
-      ? []
-      : plansOf((problem) => ({
-          ...problem,
-          rows: problem.rows.filter(({ id }) => !close.has(gapOfRow(id))),
-        }));
-  const plans = new Map([...sure, ...leaving].map((plan) => [worksKey(plan), plan]));
-  if (plans.size === 0) return { plans: [], blocked: blockedGaps(any, solve) };
+  if (found.length === 0) {
+    const problem = problemIn(rework, () => true, settings);
+    return { plans: [], blocked: blockedGaps(problem, solve), closer };
+  }
   const free = problemIn(rework, () => true, released(settings));
-  const ranked = [...plans.values()].map((plan) =>
-    withWholeRanges(rated(rework, plan), free, settings),
-  );
+  const plans = new Map(found.map((plan) => [keyOf(plan), plan]));
   return {
-    plans: ranked.sort((a, b) => a.expected - b.expected).slice(0, MOST_PLANS),
-    blocked: [],
+    plans: [...plans.values()]
+      .map((plan) => withWholeRanges(plan, free, settings))
+      .sort((a, b) => a.expected - b.expected)
+      .slice(0, MOST_PLANS),
+    ...{ blocked: [], closer },
   };
 }

@@ -2,10 +2,11 @@ import type { Assessment } from '../../assessment/assessment';
 import type { Quantity } from '../../assessment/quantity';
 import { restsOn } from '../../journal/eras';
 import type { DecisionRule } from '../../metrology/conformity';
+import { COVERAGE } from '../../metrology/normal';
 import type { Characteristic, PumpModel, Term } from '../../pumps/family';
 import type { DimensionId, PartId } from '../../pumps/ids';
 import { gapsOf } from '../../pumps/registry';
-import { nominalOf, type Sheet } from '../../records/sheet';
+import { newSizeOf, type Sheet } from '../../records/sheet';
 import type { Offer } from '../operations/offers';
 import type { Effect } from '../solver/problem';
 import { spanOf, type Span } from './standing';
@@ -35,11 +36,11 @@ const to = (span: Span, value_mm: number): EndEffects => ({
   high: once(value_mm - span.high_mm),
 });
 
-/** Takes both ends of a gap inside its limits: to the middle; to a limit that stands alone, where they are beyond. */
-function inside({ limits }: Pick<Assessment, 'limits'>, span: Span): EndEffects {
+/** Takes both ends of a gap inside its limits: to the middle; to a limit or a least that stands alone, where they are beyond. */
+function inside({ limits, least: floor }: Assessment, span: Span): EndEffects {
   const { lower_mm, upper_mm } = limits ?? { lower_mm: null, upper_mm: null };
   if (lower_mm !== null && upper_mm !== null) return to(span, (lower_mm + upper_mm) / 2);
-  const least = lower_mm ?? -Infinity;
+  const least = lower_mm ?? floor?.mm ?? -Infinity;
   const most = upper_mm ?? Infinity;
   const held = (mm: number) => once(Math.min(most, Math.max(least, mm)) - mm);
   return { low: held(span.low_mm), high: held(span.high_mm) };
@@ -71,31 +72,75 @@ function restores(c: Characteristic, offer: Offer, touched: readonly string[]): 
   return renewed && restsOn(c).every((id) => touched.includes(id));
 }
 
-/** Returns how far a new part moves a gap, in mm: its standard size, or so much over it, less what was measured. */
-function exchangedBy(
-  terms: readonly Term[],
-  offer: Offer,
-  { sheet, pump, dimensions }: Known,
-): number {
+/** Says how far a part that is put in moves a gap, and by how much either way it may be off that, in mm. */
+interface PutIn {
+  readonly by_mm: number;
+  readonly spread_mm: number;
+}
+
+/** A size of a new part of which nobody knows anything lies so much either side of the old one, in mm. */
+const UNKNOWN_mm = 0.013;
+
+/** Returns what is known of a size of a part that is put in, between two ends in mm; null for nothing. */
+function freshSize(
+  dimension: DimensionId,
+  { piece, set }: Offer,
+  { sheet, pump }: Known,
+): readonly [least_mm: number, most_mm: number] | null {
+  if (piece) {
+    const size = piece.sizes.find((s) => s.dimension === dimension);
+    const off = COVERAGE * (size?.u_mm ?? 0);
+    return size ? [size.value_mm - off, size.value_mm + off] : null;
+  }
+  const isWidth = pump.dimensions.find((d) => d.id === dimension)?.width;
+  const over = isWidth ? (set?.over_mm ?? 0) : 0;
+  const fresh = newSizeOf(sheet, dimension);
+  return fresh && [fresh.least_mm + over, fresh.most_mm + over];
+}
+
+/** Returns how far a part that is put in moves a gap, in mm: what it measures, less what the old one did. */
+function putIn(terms: readonly Term[], offer: Offer, known: Known): PutIn {
+  const { pump, dimensions } = known;
   const exchanged = offer.works.filter((w) => w.work === 'exchanged').map((w) => w.part);
-  return terms.reduce((sum, { dimension, factor }) => {
-    if (!exchanged.some((part) => part === partOf(pump, dimension))) return sum;
+  let [by_mm, spread_mm] = [0, 0];
+  for (const { dimension, factor } of terms) {
+    if (!exchanged.some((part) => part === partOf(pump, dimension))) continue;
     const now = dimensions.get(dimension);
-    const standard = nominalOf(sheet, dimension);
-    const isWidth = pump.dimensions.find((d) => d.id === dimension)?.width;
-    const over = isWidth ? (offer.set?.over_mm ?? 0) : 0;
-    const measured = now && now.u_mm !== null && standard !== undefined;
-    return sum + factor * (over + (measured ? standard - now.best_mm : 0));
+    const fresh = freshSize(dimension, offer, known);
+    if (!now || now.u_mm === null || !fresh) {
+      spread_mm += Math.abs(factor) * UNKNOWN_mm;
+      // By how much a set is wider is known whatever the old gears measured.
+      const isWidth = pump.dimensions.find((d) => d.id === dimension)?.width;
+      by_mm += isWidth ? factor * (offer.set?.over_mm ?? 0) : 0;
+      continue;
+    }
+    const [least_mm, most_mm] = fresh;
+    by_mm += factor * ((least_mm + most_mm) / 2 - now.best_mm);
+    spread_mm += (Math.abs(factor) * (most_mm - least_mm)) / 2;
+  }
+  return { by_mm, spread_mm };
+}
+
+/** Returns how far a washer of another thickness moves a gap, in mm; nought for other work. */
+function washedBy(terms: readonly Term[], { washer_mm, works }: Offer, known: Known): number {
+  if (washer_mm === null) return 0;
+  const moved = works.flatMap((w) => w.moves.map((m) => m.dimension));
+  return terms.reduce((sum, { dimension, factor }) => {
+    const now = known.dimensions.get(dimension);
+    return moved.includes(dimension) && now ? sum + factor * (washer_mm - now.best_mm) : sum;
   }, 0);
 }
 
-/** Returns how far a millimetre of an operation's amount moves a gap. */
-function perMmOf(terms: readonly Term[], { works }: Offer): number {
+/** Returns how far a millimetre of an operation's amount moves a gap for sure, and how far it may: see `Term.unsure`. */
+function perMmOf(terms: readonly Term[], { works }: Offer): readonly [low: number, high: number] {
   const moves = works.flatMap((w) => w.moves);
-  return terms.reduce((sum, { dimension, factor }) => {
-    const perMm = moves.find((m) => m.dimension === dimension)?.perMm ?? 0;
-    return sum + factor * perMm;
-  }, 0);
+  let [low, high] = [0, 0];
+  for (const { dimension, factor, unsure } of terms) {
+    const by = factor * (moves.find((m) => m.dimension === dimension)?.perMm ?? 0);
+    low += unsure ? Math.min(0, by) : by;
+    high += unsure ? Math.max(0, by) : by;
+  }
+  return [low, high];
 }
 
 /** Returns how an operation moves a gap that is measured itself; nothing where it leaves it alone. */
@@ -106,20 +151,26 @@ function onGap(a: Assessment, span: Span, offer: Offer, known: Known): EndEffect
   if (restores(c, offer, touched)) return c.trued ? to(span, 0) : inside(a, span);
   const gaps = gapsOf(c).map((terms) => [...terms, ...(c.follows ?? [])]);
   if (gaps.length === 0) return NO_EFFECT;
-  const shifts = gaps.map((terms) => ({
-    perMm: perMmOf(terms, offer),
-    once_mm: exchangedBy(terms, offer, known),
-  }));
+  const shifts = gaps.map((terms) => {
+    const [low, high] = perMmOf(terms, offer);
+    const { by_mm, spread_mm } = putIn(terms, offer, known);
+    const once_mm = by_mm + washedBy(terms, offer, known);
+    return {
+      low: { perMm: low, once_mm, spread_mm: -spread_mm },
+      high: { perMm: high, once_mm, spread_mm },
+    };
+  });
   const size = ({ perMm, once_mm }: Effect) => perMm + once_mm;
   return {
-    low: shifts.reduce((a, b) => (size(b) < size(a) ? b : a)),
-    high: shifts.reduce((a, b) => (size(b) > size(a) ? b : a)),
+    low: shifts.map((s) => s.low).reduce((a, b) => (size(b) < size(a) ? b : a)),
+    high: shifts.map((s) => s.high).reduce((a, b) => (size(b) > size(a) ? b : a)),
   };
 }
 
 const plus = (a: Effect, b: Effect): Effect => ({
   perMm: a.perMm + b.perMm,
   once_mm: a.once_mm + b.once_mm,
+  spread_mm: (a.spread_mm ?? 0) + (b.spread_mm ?? 0),
 });
 
 /**

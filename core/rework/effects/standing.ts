@@ -9,7 +9,7 @@ export interface Span {
 }
 
 /** Returns the ends of what is known: a bracket's own, a value's ± 2u; under the plain rule the value itself. */
-function endsBy(estimate: Estimate, rule: DecisionRule): readonly [number, number] {
+export function endsBy(estimate: Estimate, rule: DecisionRule): readonly [number, number] {
   if (rule === 'plain' && estimate.kind === 'value') {
     return [estimate.value_mm, estimate.value_mm];
   }
@@ -30,3 +30,15 @@ export function spanOf(
   const [low_mm, high_mm] = [endsBy(smallest, rule)[0], endsBy(largest, rule)[1]];
   return Number.isFinite(high_mm) ? { low_mm, high_mm } : null;
 }
+
+/** Returns the least that a gap may become by work, and whose word that is; null where there is none. */
+export function leastAllowed({
+  limits,
+  least,
+}: Pick<Assessment, 'limits' | 'least'>): { readonly mm: number; readonly from: LeastFrom } | null {
+  if (limits?.lower_mm != null) return { mm: limits.lower_mm, from: 'sheet' };
+  return least;
+}
+
+/** Says whose word the least of a gap is: the sheet's, the app's for its kind, the shop's. */
+export type LeastFrom = 'sheet' | 'family' | 'shop';

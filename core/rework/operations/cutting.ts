@@ -137,7 +137,7 @@ export const CUTTING: readonly Operation[] = [
       caution: 'Edges cut. Rinse all abrasive out before assembly.',
     }),
     {
-      decision: 'dress',
+      ...{ decision: 'dress', fine: true },
       remedy: 'lap',
       house: 'lapping',
     },
@@ -152,7 +152,7 @@ export const CUTTING: readonly Operation[] = [
       check: 'Clean it, slip the hub on, turn it, rock it. Then the next 0.005 mm (2 tenths).',
     }),
     {
-      ...{ decision: 'machine', per: 'size', sizes: true },
+      ...{ decision: 'machine', per: 'size', sizes: true, fine: true },
       remedy: 'hone-bushing',
       amountSaid: 'rework.cut.bushing-honed',
     },
@@ -167,7 +167,7 @@ export const CUTTING: readonly Operation[] = [
       check: 'The nail finds nothing, and no lead runs along the shaft.',
     }),
     {
-      decision: 'dress',
+      ...{ decision: 'dress', fine: true },
       remedy: 'polish-seal-track',
     },
   ),
@@ -181,7 +181,7 @@ export const CUTTING: readonly Operation[] = [
       check: 'Outside mic at two places, 90° apart, after every pass.',
     }),
     {
-      ...{ decision: 'dress', per: 'size' },
+      ...{ decision: 'dress', per: 'size', fine: true },
       remedy: 'polish-journal',
       amountSaid: 'rework.cut.shaft-polished',
     },

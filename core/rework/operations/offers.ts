@@ -1,15 +1,25 @@
 import { movedByWork } from '../../journal/work';
-import type { DimensionId, PartId } from '../../pumps/ids';
-import type { Dimension, Feature, PumpModel, Work } from '../../pumps/family';
+import type { CharacteristicId, DimensionId, PartId } from '../../pumps/ids';
+import type { Characteristic, Dimension, Feature, PumpModel, Work } from '../../pumps/family';
 import { pumpOf } from '../../pumps/registry';
+import { MM_PER } from '../../quantity/units';
 import { REMEDIES, type Remedy } from '../../pumps/remedies';
 import { bySection } from '../../pumps/sections';
 import type { WorkEntry } from '../../records/entry';
+import type { ShelfPart } from '../../records/part';
 import type { HouseRules } from '../../records/rules';
 import type { Sheet } from '../../records/sheet';
 import type { Shop } from '../../records/shop';
 import type { Operation, OperationTerms } from './operation';
-import { NEW_PUMP, OPERATIONS, operationOf, OTHER_WIDTH } from './operations';
+import {
+  FROM_SHELF,
+  MEASURE_AGAIN,
+  NEW_PUMP,
+  OPERATIONS,
+  operationOf,
+  OTHER_WIDTH,
+  WASHER,
+} from './operations';
 
 /** Says what an operation does to one part, as its entry in the journal will say. */
 export interface PartWork {
@@ -39,10 +49,23 @@ export interface Offer {
   readonly along: readonly Along[];
   /** Gears of another width: how much over standard they are, in mm, and what they are called. */
   readonly set: { readonly name: string; readonly over_mm: number } | null;
+  /** The parts on the shelf that are put in; null for others. */
+  readonly piece: ShelfPart | null;
+  /** The thickness of the washer that is put in, in mm; null for others. */
+  readonly washer_mm: number | null;
+  /** The gap that is measured again; null for work. */
+  readonly again: CharacteristicId | null;
 }
 
+/** An offer that puts in nothing of its own kind. */
+const PLAIN = { set: null, piece: null, washer_mm: null, again: null } as const;
+
+/** Tells whether an offer puts other parts in the place of those that it is done on. */
+export const exchanges = ({ works }: Pick<Offer, 'works'>): boolean =>
+  works.some(({ work }) => work === 'exchanged');
+
 /** Describes what a shop says of work: who does it, what it costs. */
-export type WorkTerms = Pick<Shop, 'operations' | 'money'>;
+export type WorkTerms = Pick<Shop, 'operations' | 'money' | 'unit'>;
 
 /** Returns the terms of an operation: the sheet's price, what the shop says, what the app begins with. */
 export function termsOf(
@@ -70,12 +93,31 @@ export function termsOf(
 export const minutesOf = ({ terms, along }: Pick<Offer, 'terms' | 'along'>): number =>
   along.reduce((sum, a) => sum + a.terms.minutes, terms.minutes);
 
+/** Returns the minutes that works do not take twice which are done together: all but one set-up of each kind. */
+export function minutesShared(offers: readonly Pick<Offer, 'operation' | 'terms'>[]): number {
+  const kinds = [...new Set(offers.map(({ operation }) => operation))];
+  return kinds.reduce((saved, kind) => {
+    const equal = offers.filter(({ operation }) => operation === kind);
+    return saved + (equal.length - 1) * (equal[0]?.terms.setup ?? 0);
+  }, 0);
+}
+
 /** Returns what an operation costs, with what goes along: the shop's time, and what is paid for it. */
 export const costOfOffer = (offer: Pick<Offer, 'terms' | 'along'>, rate: number): number =>
   offer.along.reduce(
     (sum, a) => sum + a.terms.price,
     (minutesOf(offer) / 60) * rate + offer.terms.price,
   );
+
+/** Steps that hands and dials hold, in mm: a half thou or a hundredth; of what is honed or polished a fifth of that. */
+const STEPS: Readonly<Record<Shop['unit'], readonly [step_mm: number, fine_mm: number]>> = {
+  mm: [0.01, 0.002],
+  thou: [0.5 * MM_PER.thou, 0.1 * MM_PER.thou],
+};
+
+/** Returns the step in which the amount of an operation is set, in mm. */
+export const stepOf = ({ fine }: Pick<Operation, 'fine'>, unit: Shop['unit']): number =>
+  STEPS[unit][fine ? 1 : 0];
 
 /** Tells whether an operation moves a size by its amount; what only cuts flat goes until it is flat. */
 export const movesBySize = ({ works }: Offer): boolean =>
@@ -167,7 +209,7 @@ function offersOf(
     if (works.length === 0) return [];
     const on = nameOf(pump, only === null ? parts : parts.slice(0, 1));
     const id = `${operation.id}--${key}`.slice(0, 64);
-    return [{ id, operation, terms, parts, on, works, along, set: null }];
+    return [{ id, operation, terms, parts, on, works, along, ...PLAIN }];
   });
 }
 
@@ -187,7 +229,7 @@ export function smallOffers(
   return [
     {
       ...{ id: `${operation.id}--${part}`, operation, terms, parts: [part], on: named.name },
-      ...{ along: [], set: null },
+      ...{ along: [], ...PLAIN },
       works: [{ part, work: 'dressed', moves: [] }],
     },
   ];
@@ -204,13 +246,77 @@ function otherWidths(sheet: Sheet, base: OperationTerms): Offer[] {
   );
 }
 
+/** Lists the washers that the sheet says can be had, in place of the one that is in. */
+const washers = (sheet: Sheet, terms: OperationTerms): Offer[] =>
+  offersOf(WASHER, sheet, terms).flatMap((offer) =>
+    sheet.washers_mm.map((washer_mm, i) => ({
+      ...offer,
+      ...{ id: `${offer.id}--${i + 1}`.slice(0, 64), washer_mm },
+      works: offer.works.map((w) => ({
+        ...w,
+        moves: w.moves.map(({ dimension }) => ({ dimension, perMm: null })),
+      })),
+    })),
+  );
+
+/**
+ * Lists the parts on the shelf that could go into a pump, as work on it.
+ *
+ * @param shelf the parts that lie there
+ */
+export function shelfOffers(
+  sheet: Sheet,
+  shelf: readonly ShelfPart[],
+  shop: Pick<Shop, 'operations'>,
+): Offer[] {
+  const pump = pumpOf(sheet);
+  const terms = termsOf(FROM_SHELF, shop, sheet);
+  if (terms.by === 'never') return [];
+  return shelf.flatMap((piece): Offer[] => {
+    const parts = piece.parts.filter((id) => pump.parts.some((p) => p.id === id));
+    if (piece.state !== 'here' || piece.sheet !== sheet.id || parts.length === 0) return [];
+    const works = parts.map((part) => ({ part, work: 'exchanged' as const, moves: [] }));
+    return [
+      {
+        ...{ id: `shelf--${piece.id}`.slice(0, 64), operation: FROM_SHELF, terms, parts, works },
+        ...{ ...PLAIN, on: nameOf(pump, parts), along: [], piece },
+      },
+    ];
+  });
+}
+
+/** Returns the offer to read a gap once more; null where the shop does not do so. */
+export function againOffer(
+  { id, name }: Pick<Characteristic, 'id' | 'name'>,
+  sheet: Sheet,
+  shop: Pick<Shop, 'operations'>,
+): Offer | null {
+  const terms = termsOf(MEASURE_AGAIN, shop, sheet);
+  if (terms.by === 'never') return null;
+  return {
+    ...{ id: `measure-again--${id}`.slice(0, 64), operation: MEASURE_AGAIN, terms },
+    ...{ ...PLAIN, parts: [], on: name, works: [], along: [], again: id },
+  };
+}
+
 /** Tells whether the house does an operation at all. */
 const houseDoes = ({ house }: Operation, rules: HouseRules): boolean =>
   house !== 'lapping' || rules.lapping !== 'never';
 
-/** Tells whether an operation is weighed by its parts: a new pump and other gears are weighed otherwise. */
-const isByPart = (operation: Operation): boolean =>
-  operation !== NEW_PUMP && operation !== OTHER_WIDTH && !operation.asked;
+/** Operations that are not offered part by part: what they put in, or read, makes them. */
+const BY_THEMSELVES: readonly Operation[] = [
+  NEW_PUMP,
+  OTHER_WIDTH,
+  WASHER,
+  FROM_SHELF,
+  MEASURE_AGAIN,
+];
+
+/** Tells whether an operation is offered part by part on a pump: a washer by amount only where nobody said which there are. */
+const isByPart = (operation: Operation, { washers_mm }: Sheet): boolean =>
+  !BY_THEMSELVES.includes(operation) &&
+  !operation.asked &&
+  !(operation.remedy === 'change-washer' && washers_mm.length > 0);
 
 /**
  * Lists the operations that can be done on a pump: those that it has parts for, that the house does, and that the
@@ -220,7 +326,7 @@ export function offersFor(
   { sheet, rules }: { readonly sheet: Sheet; readonly rules: HouseRules },
   shop: Pick<Shop, 'operations'>,
 ): readonly Offer[] {
-  const operations = OPERATIONS.filter((o) => isByPart(o) && houseDoes(o, rules));
+  const operations = OPERATIONS.filter((o) => isByPart(o, sheet) && houseDoes(o, rules));
   return [
     ...operations.flatMap((operation) => {
       const along = operation.along.flatMap((id) => operationOf(id) ?? []);
@@ -232,5 +338,6 @@ export function offersFor(
       );
     }),
     ...otherWidths(sheet, termsOf(OTHER_WIDTH, shop, sheet)),
+    ...washers(sheet, termsOf(WASHER, shop, sheet)),
   ].filter(({ terms }) => terms.by !== 'never');
 }

@@ -44,6 +44,8 @@ export interface Operation extends OperationTerms {
   readonly replaces: Replacement | null;
   /** Puts in what is of another width, from the sheet's list. */
   readonly otherWidth?: true;
+  /** Its amount is held to a fifth of the step that other cuts are: what is honed, lapped or polished. */
+  readonly fine?: true;
   /** It takes a bushing to the size that what runs in it wants. */
   readonly sizes?: true;
   /** Names the operations that go along with it, by their ids. */

@@ -3,7 +3,7 @@ import { CUTTING } from './cutting';
 import { bought, here, operation, LATHE, type Operation } from './operation';
 import { RENEWING } from './renewing';
 
-/** The steps in which thrust washers and shims are to be had go up to this, in mm. */
+/** A washer is thicker or thinner by so much at least and at most, where nobody said which can be had, in mm. */
 const SHIMS = { least_mm: 0.05, most_mm: 1.2 } as const;
 
 const shimming: readonly Operation[] = [
@@ -27,6 +27,33 @@ const shimming: readonly Operation[] = [
     },
   ),
 ];
+
+/** Stands for a thrust washer of a thickness that can be had. */
+export const WASHER: Operation = operation(
+  'washer-changed',
+  'change the thrust washer',
+  'Change the thrust washer',
+  bought(9, 1, 5),
+  { decision: 'replace', remedy: 'change-washer' },
+);
+
+/** Stands for a part that lies on the shelf, with the sizes that are known of it. */
+export const FROM_SHELF: Operation = operation(
+  'from-shelf',
+  'fit one from the shelf',
+  'Fit parts from the shelf',
+  here(10),
+  { decision: 'pair' },
+);
+
+/** Stands for a second look at a gap that is too close to call: the instruments zeroed, its places read once more. */
+export const MEASURE_AGAIN: Operation = operation(
+  'measure-again',
+  'zero and measure again',
+  'Zero and measure again',
+  here(10, { check: 'Zero on the standard first. Clean both faces: oil and burrs read as metal.' }),
+  { decision: 'reuse' },
+);
 
 const small: readonly Operation[] = [
   operation(
@@ -91,8 +118,11 @@ export const OPERATIONS: readonly Operation[] = [
   ...small,
   ...CUTTING,
   ...shimming,
+  WASHER,
   ...RENEWING,
   OTHER_WIDTH,
+  FROM_SHELF,
+  MEASURE_AGAIN,
   NEW_PUMP,
 ];
 

@@ -34,18 +34,28 @@ export function rowBounds(
 export const doneAt = (i: number): number => 2 * i;
 const amountAt = (i: number): number => 2 * i + 1;
 
+/** A problem without its rows as a program, and the columns that stand for what bought parts may come out worse by. */
+export interface Frame extends Program {
+  readonly spreads: ReadonlyMap<Row, Bound['of']>;
+}
+
 /** Returns the terms by which works move a row, over the columns of a whole problem. */
-export const movedTerms = (row: Row, works: readonly Work[]): Bound['of'] =>
-  works.flatMap(({ id }, i) => {
+export const movedTerms = (row: Row, works: readonly Work[], { spreads }: Frame): Bound['of'] => [
+  ...works.flatMap(({ id }, i) => {
     const { perMm, once_mm } = row.moved.get(id) ?? NO_EFFECT;
     return [
       ...(once_mm === 0 ? [] : [[doneAt(i), once_mm * UM] as const]),
       ...(perMm === 0 ? [] : [[amountAt(i), perMm] as const]),
     ];
-  });
+  }),
+  ...(spreads.get(row) ?? []),
+];
 
-/** Returns the columns of a problem, the days of waiting last, and the bounds that hold whatever its rows say. */
-export function frameOf({ works, excludes, oneOf, dayCost }: Problem): Program {
+/**
+ * Returns the columns of a problem, the works first, then the days of waiting, shared set-ups and spreads, and the
+ * bounds that hold whatever its rows say.
+ */
+export function frameOf({ rows, works, excludes, oneOf, shared, dayCost }: Problem): Frame {
   const at = new Map(works.map(({ id }, i) => [id, i]));
   const columns = works.flatMap(({ max_mm, fixedCost, costPerMm, required }): Column[] => [
     { lower: required ? 1 : 0, upper: 1, cost: fixedCost, whole: true },
@@ -108,5 +118,46 @@ export function frameOf({ works, excludes, oneOf, dayCost }: Problem): Program {
       : [],
   );
   const days: Column = { lower: 0, upper: Infinity, cost: dayCost ?? 0 };
-  return { columns: [...columns, days], bounds: [...amounts, ...either, ...some, ...waited] };
+  const groups = shared ?? [];
+  const setUps = groups.map(({ cost }): Column => ({ lower: 0, upper: 1, cost }));
+  // A set-up is paid where any of its works is done.
+  const paid = groups.flatMap((group, g) =>
+    group.works.flatMap((id): Bound[] => {
+      const i = at.get(id);
+      return i === undefined ? [] : [atLeastWhere([wait + 1 + g], [doneAt(i)], [])];
+    }),
+  );
+  let next = wait + 1 + groups.length;
+  const spreads = new Map<Row, Bound['of']>();
+  const wide: Bound[] = [];
+  for (const row of rows) {
+    const cuts = works.flatMap(({ id }, i) =>
+      (row.moved.get(id)?.perMm ?? 0) === 0 ? [] : [doneAt(i)],
+    );
+    const own = works.flatMap(({ id }, i): Bound['of'] => {
+      const spread_mm = row.moved.get(id)?.spread_mm ?? 0;
+      if (spread_mm === 0) return [];
+      const column = next++;
+      wide.push(atLeastWhere([column], [doneAt(i)], cuts));
+      return [[column, spread_mm * UM]];
+    });
+    if (own.length > 0) spreads.set(row, own);
+  }
+  const free: Column = { lower: 0, upper: 1, cost: 0 };
+  return {
+    columns: [...columns, days, ...setUps, ...wide.map(() => free)],
+    bounds: [...amounts, ...either, ...some, ...waited, ...paid, ...wide],
+    spreads,
+  };
 }
+
+/** Returns the bound that a column is 1 at least where another is, and none of the rest: column ≥ is − Σ not. */
+const atLeastWhere = (
+  column: readonly number[],
+  is: readonly number[],
+  not: readonly number[],
+): Bound => ({
+  of: [...[...column, ...not].map((i) => [i, 1] as const), ...is.map((i) => [i, -1] as const)],
+  lower: 0,
+  upper: Infinity,
+});

@@ -2,6 +2,8 @@ import {
   costOf,
   daysOf,
   rangeOf,
+  setUpOf,
+  spreadOf,
   type AmountRange,
   type Amounts,
   type Problem,
@@ -61,15 +63,22 @@ function cheapestSet(problem: Problem, solve: Solver, known: readonly Known[]): 
     bounds: [
       ...frame.bounds,
       ...fresh,
-      ...rows.flatMap((row) => rowBounds(row, movedTerms(row, works), 0)),
+      ...rows.flatMap((row) => rowBounds(row, movedTerms(row, works, frame), 0)),
     ],
   });
   return columns && worksIn(works, columns);
 }
 
 /** Returns how much a set of works moves a row by being done at all, in µm. */
-const onceBy = (row: Row, set: readonly Work[]): number =>
-  set.reduce((sum, { id }) => sum + (row.moved.get(id)?.once_mm ?? 0) * UM, 0);
+const onceBy = ({ moved }: Row, set: readonly Work[]): number =>
+  set.reduce(
+    (sum, { id }) => sum + (moved.get(id)?.once_mm ?? 0) * UM,
+    UM *
+      spreadOf(
+        moved,
+        set.map(({ id }) => id),
+      ),
+  );
 
 const amountTerms = (row: Row, set: readonly Work[]): Bound['of'] =>
   set.flatMap(({ id }, i) => {
@@ -151,14 +160,10 @@ export const plannedWorks = (problem: Problem, amounts: Amounts): PlannedWork[] 
     ];
   });
 
-const costBy = (
-  { dayCost }: Problem,
-  set: readonly Work[],
-  amounts_um: readonly number[],
-): number =>
+const costBy = (problem: Problem, set: readonly Work[], amounts_um: readonly number[]): number =>
   set.reduce(
     (sum, w, i) => sum + w.fixedCost + (w.costPerMm * (amounts_um[i] ?? 0)) / UM,
-    daysOf(set) * (dayCost ?? 0),
+    daysOf(set) * (problem.dayCost ?? 0) + setUpOf(problem, set),
   );
 
 /** A set of works with its cheapest amounts, in µm. */

@@ -4,10 +4,16 @@ export interface Effect {
   readonly perMm: number;
   /** Millimetres for its being done at all, whatever the amount. */
   readonly once_mm: number;
+  /**
+   * Millimetres by which it may come out worse: a part that is bought lies somewhere in its range. Nought where it is
+   * left out, and where a work that moves the value by an amount is done as well: that is cut to what the part is.
+   */
+  readonly spread_mm?: number;
 }
 
 /** Tells whether an operation changes a value at all. */
-export const isMoved = ({ perMm, once_mm }: Effect): boolean => perMm !== 0 || once_mm !== 0;
+export const isMoved = ({ perMm, once_mm, spread_mm = 0 }: Effect): boolean =>
+  perMm !== 0 || once_mm !== 0 || spread_mm !== 0;
 
 /** A value that has to lie inside limits, and how each work moves it. All lengths in mm. */
 export interface Row {
@@ -35,6 +41,12 @@ export interface Work {
   readonly required?: true;
 }
 
+/** Works that are set up for once, and what that costs beside each of them. */
+export interface SharedSetUp {
+  readonly works: readonly string[];
+  readonly cost: number;
+}
+
 /** A problem: values out of their limits, and the works that could bring them in. */
 export interface Problem {
   readonly rows: readonly Row[];
@@ -43,6 +55,8 @@ export interface Problem {
   readonly excludes: readonly (readonly [string, string])[];
   /** Groups of works of each of which one at least is done. */
   readonly oneOf?: readonly (readonly string[])[];
+  /** Lists what works share: it is paid once where any of them is done. */
+  readonly shared?: readonly SharedSetUp[];
   /** Gives what a day of waiting costs; nothing where it is left out. */
   readonly dayCost?: number;
 }
@@ -51,7 +65,8 @@ export interface Problem {
 export type Amounts = ReadonlyMap<string, number>;
 
 /**
- * Returns a value after work, in mm: value + Σ (perMm · amount + once) over the works done.
+ * Returns a value after work, in mm: value + Σ (perMm · amount + once) over the works done, and what a bought part may
+ * come out worse by, unless a cut follows it.
  *
  * @example 0.09 with 0.03 of a work that moves it by −1 per mm is 0.06
  */
@@ -61,19 +76,32 @@ export function valueAfter({ value_mm, moved }: Row, amounts: Amounts): number {
     const effect = moved.get(work);
     if (effect) value += effect.perMm * amount_mm + effect.once_mm;
   }
-  return value;
+  return value + spreadOf(moved, [...amounts.keys()]);
+}
+
+/** Returns by how much a value may come out worse through the parts that are bought, in mm. */
+export function spreadOf(moved: Row['moved'], done: readonly string[]): number {
+  const isCut = done.some((id) => (moved.get(id)?.perMm ?? 0) !== 0);
+  return isCut ? 0 : done.reduce((sum, id) => sum + (moved.get(id)?.spread_mm ?? 0), 0);
 }
 
 /** Returns the days that are waited for works: the longest of them, since all are waited for at once. */
 export const daysOf = (works: readonly Work[]): number =>
   works.reduce((most, { days }) => Math.max(most, days ?? 0), 0);
 
-/** Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done, and the days of waiting. */
-export function costOf({ works, dayCost }: Omit<Problem, 'rows'>, amounts: Amounts): number {
-  const done = works.filter(({ id }) => amounts.has(id));
+/** Returns what set-ups cost that some works share, each paid once. */
+export const setUpOf = ({ shared = [] }: Pick<Problem, 'shared'>, done: readonly Work[]): number =>
+  shared.reduce(
+    (sum, { works, cost }) => sum + (done.some(({ id }) => works.includes(id)) ? cost : 0),
+    0,
+  );
+
+/** Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done, their set-ups, and the days of waiting. */
+export function costOf(problem: Omit<Problem, 'rows'>, amounts: Amounts): number {
+  const done = problem.works.filter(({ id }) => amounts.has(id));
   return done.reduce(
     (sum, { id, fixedCost, costPerMm }) => sum + fixedCost + costPerMm * (amounts.get(id) ?? 0),
-    daysOf(done) * (dayCost ?? 0),
+    daysOf(done) * (problem.dayCost ?? 0) + setUpOf(problem, done),
   );
 }
 

@@ -3,6 +3,7 @@ export const REWORK = {
     '{count, plural, one {One check is too close to call and stays so.} other {# checks are too close to call and stay so.}}',
   'rework.allIn':
     '{count, plural, one {The one check with a verdict is in.} other {All # checks with a verdict are in.}}',
+  'rework.again': 'Zero and measure again: {checks}. Then decide.',
   'rework.amount': 'Removed, {unit}',
   'rework.amountIs': '{amount}; {from} to {to} is in.',
   'rework.amountNever': '{amount}; no amount is in while the others stay.',
@@ -11,9 +12,12 @@ export const REWORK = {
   'rework.answer.many': '{first} and do {count} more jobs, then {then}.',
   'rework.answer.one': '{first}, then {then}.',
   'rework.answer.two': '{first} and {second}, then {then}.',
+  'rework.bound':
+    '{work} would have to take {needed}. {by, select, shop {Your shop goes to {most} at most.} other {The sheet leaves less metal than that.}}',
   'rework.blocks': '{check} misses its limit by {short} at best.',
   'rework.brings': 'Brings {checks} in.',
   'rework.chance': '{chance}% chance of a comeback',
+  'rework.closer': 'Measure closer: {checks}. Then decide.',
   'rework.clearCold':
     'That leaves {cold} {unit} cold; the sheet has no temperatures for the hot gap.',
   'rework.clearHot': 'That leaves {cold} {unit} cold, {hot} {unit} hot.',
@@ -29,7 +33,10 @@ export const REWORK = {
   'rework.cut.shaft-polished': 'Polish {amount} off, on the diameter ({from} to {to} is in).',
   'rework.cut.washer-thicker': 'Fit a washer {amount} thicker ({from} to {to} is in).',
   'rework.cut.washer-thinner': 'Fit a washer {amount} thinner ({from} to {to} is in).',
+  'rework.done': 'Done: {works}.',
+  'rework.fitPiece': 'fit {label} from the shelf',
   'rework.fitSet': 'Fit {set}.',
+  'rework.fitWasher': 'Fit the {thickness} washer.',
   'rework.follows': 'Take the same off the outer face, or the parts above it foul.',
   'rework.found': '{surface}: {what}',
   'rework.honeSteps':
@@ -38,20 +45,28 @@ export const REWORK = {
   'rework.inSlot': 'At full reach {left} of the vane stays in its slot.',
   'rework.inSlotHours':
     'At full reach {left} of the vane stays in its slot: {hours} hours to the limit at the wear so far.',
-  'rework.isOut': '{check} is out by {by}.',
-  'rework.isOutMore':
-    '{check} is out by {by}, and {count, plural, one {one more is} other {# more are}} out.',
+  'rework.isOut': '{check}: {by}.',
+  'rework.isOutMore': '{check}: {by}; {count, plural, one {one more is} other {# more are}} out.',
+  'rework.keeps': 'Keeps {checks} in.',
+  'rework.lookFirst':
+    '{count, plural, one {All checks are in. Look at one more surface, then decide.} other {All checks are in. Look at # more surfaces, then decide.}}',
   'rework.makeFlat': 'Cut {least} at least, until the wear mark is gone.',
+  'rework.makeSmooth': 'Until the nail finds nothing, {most} at most.',
+  'rework.measuredOf':
+    '{stand, select, in {{measured} of {all} checks measured, all in.} close {{measured} of {all} checks measured, none out.} other {{measured} of {all} checks measured.}}',
   'rework.measureJournal': '{journal} is not measured: measure it first. The bore follows from it.',
   'rework.minutes': '{minutes} min',
   'rework.moreChecks': '{check} and {count, plural, one {one more} other {# more}}',
+  'rework.narrow':
+    '{work}: only {width} wide, less than two steps of {step}. Measuring its checks closer widens it.',
   'rework.nextStep': 'Next: {step}.',
-  'rework.notMeasured':
-    '{count, plural, one {One check has no verdict yet: the plan does not cover it.} other {# checks have no verdict yet: the plan does not cover them.}}',
   'rework.orderTimes': '{count, plural, one {{order}} other {{order} at # places}}',
   'rework.otherOperations': 'Other operations ({count})',
   'rework.otherWays': 'Other ways ({count})',
+  'rework.overAtLeast': 'at least {by} over',
+  'rework.overBy': '{by} over, ± {u}',
   'rework.overIt': 'Over {amount}, {check} is out.',
+  'rework.overUnknown': 'over, nobody knows how far',
   'rework.partWhat': '{part}: {what}',
   'rework.past.after': 'Before {before}, now {now}. {verdict}.',
   'rework.past.all': 'Before {before}, predicted {predicted}, now {now}. {verdict}.',
@@ -64,12 +79,17 @@ export const REWORK = {
   'rework.settles.verdict': '{check}: in or out',
   'rework.then': 'Then measure {checks} again.',
   'rework.tooDeep': '{surface}: more than can be cut away',
+  'rework.underAtLeast': 'at least {by} under',
+  'rework.underBy': '{by} under, ± {u}',
+  'rework.underUnknown': 'under, nobody knows how far',
+  'rework.unseen': 'Measure {checks} first: the work would narrow it unseen.',
   'rework.underIt': 'Under {amount}, {check} is out.',
   'rework.undoStep': 'Undo: {step}',
   'rework.unknownOperation': 'No operation is called “{name}”.',
   'rework.unknownSize': 'No dimension is called “{name}”.',
   'rework.unmet': 'Nothing that is done here puts this right: {why}.',
   'rework.unsized': 'How far is not known: {checks}. Read the sizes, and a cut can be planned.',
+  'rework.waitsFor': 'About {amount}: worked out again when {parts} is in hand and measured.',
   'rework.was': '{decided}, {proposed} was suggested',
   'rework.wider': '{more}% more flow',
 } as const;
