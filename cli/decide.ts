@@ -4,7 +4,7 @@ import type { Job } from '../core/records/job';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
 import { reworkCase, type ReworkCase, type Watched } from '../core/rework/decision/case';
 import { isMovedBy } from '../core/rework/decision/asked';
-import { leastAllowed } from '../core/rework/effects/standing';
+import { isWithin, leastAllowed } from '../core/rework/effects/standing';
 import { decide } from '../core/rework/decision/decide';
 import { plannedOperations, type PlannedOperation } from '../core/rework/decision/lines';
 import { toMeasure } from '../core/rework/decision/measure';
@@ -81,7 +81,11 @@ function predictedBy(rework: ReworkCase, plan: RatedPlan) {
       lower_mm: least?.mm ?? null,
       lowerFrom: least?.from ?? null,
       upper_mm: limits?.upper_mm ?? null,
-      verdict: out.includes(assessment) ? assessment.verdict : 'in',
+      verdict: out.includes(assessment)
+        ? assessment.verdict
+        : assessment.verdict === 'in' || (span && isWithin(span, assessment))
+          ? 'in'
+          : 'close',
     };
   });
 }

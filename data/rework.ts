@@ -1,5 +1,5 @@
 import type { Job } from '../core/records/job';
-import type { Setting } from '../core/rework/decision/case';
+import type { CaseOptions, Setting } from '../core/rework/decision/case';
 import type { WorkTerms } from '../core/rework/operations/offers';
 import type { Rework } from '../core/rework/decision/solve';
 import { Thread } from './thread';
@@ -10,6 +10,7 @@ interface Planner {
     job: Job,
     terms: WorkTerms,
     settings: readonly (readonly [string, Setting])[],
+    options: CaseOptions,
   ): Promise<Rework>;
 }
 
@@ -23,8 +24,9 @@ export class RemotePlanner {
     job: Job,
     { operations, money, unit }: WorkTerms,
     settings: ReadonlyMap<string, Setting>,
+    options: CaseOptions = {},
   ): Promise<Rework> {
-    return this.thread.remote.planRework(job, { operations, money, unit }, [...settings]);
+    return this.thread.remote.planRework(job, { operations, money, unit }, [...settings], options);
   }
 
   /** Ends the thread; what it was planning is dropped. */

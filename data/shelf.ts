@@ -53,10 +53,18 @@ async function withParts<R>(
 
 const madeBy = (by: string): Made => ({ id: newId(), at: now(), by, voided: null });
 
-/** Puts a part from the shelf into a job: it leaves the shelf, and its sizes come along as the house has it. */
-export const fitIntoJob = (job: Pick<Job, 'id' | 'tag'>, id: string, by: string): Promise<Job> =>
+/**
+ * Puts a part from the shelf into a job, as a step of its work list where it is one: it leaves the shelf, and its sizes
+ * come along as the house has it.
+ */
+export const fitIntoJob = (
+  job: Pick<Job, 'id' | 'tag'>,
+  id: string,
+  by: string,
+  step: string | null = null,
+): Promise<Job> =>
   withParts([id], job.tag, ([part]) =>
-    change('job', job.id, (j) => (part ? fitFromShelf(part)(j, madeBy(by)) : j)),
+    change('job', job.id, (j) => (part ? fitFromShelf(part, step)(j, madeBy(by)) : j)),
   );
 
 /** Puts a pump on the bench that is built of parts from the shelf; resolves to the id of its job. */

@@ -6,16 +6,21 @@ import type { PlannedOperation } from '../rework/decision/lines';
 import { workListOf } from '../rework/decision/worklist';
 import { madeAs, type Command, type Made } from './command';
 
+/** Tells whether a planned operation is work: reading something once more is none. */
+const isWork = ({ offer }: PlannedOperation): boolean => offer.again === null;
+
 const hasAmount = ({ offer }: PlannedOperation): boolean => offer.terms.most_mm !== null;
 
 /** Makes a plan the work list; it takes the place of the one before, whose work stays done. */
 export const makeWorkList =
   (planned: readonly PlannedOperation[], rate: number): Command =>
   (job, made) => {
-    const steps = planned.map((p, i): PlanStep => {
-      const amounts = hasAmount(p)
-        ? { amount_mm: p.amount_mm, from_mm: p.from_mm, to_mm: p.to_mm }
-        : { amount_mm: null, from_mm: null, to_mm: null };
+    const steps = planned.filter(isWork).map((p, i): PlanStep => {
+      // A cut to what is bought is worked out when that is in hand.
+      const amounts =
+        hasAmount(p) && p.waitsFor.length === 0
+          ? { amount_mm: p.amount_mm, from_mm: p.from_mm, to_mm: p.to_mm }
+          : { amount_mm: null, from_mm: null, to_mm: null };
       return {
         ...{
           id: madeAs(made, i).id,
@@ -30,6 +35,11 @@ export const makeWorkList =
     const plan: Plan = { ...made, kind: 'plan', steps, remark: '' };
     return record(job, plan);
   };
+
+/** Says in which thicknesses the thrust washer can be had, on the sheet that a job works by; in mm. */
+export const setWashers =
+  (washers_mm: readonly number[]): Command =>
+  (job) => ({ ...job, sheet: { ...job.sheet, washers_mm: [...washers_mm] } });
 
 /** Drops the work list; what was carried out of it stays done. */
 export const dropWorkList: Command = (job, { at, by }) => {

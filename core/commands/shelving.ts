@@ -34,7 +34,7 @@ function readingsOf(
  * read, else they only say what to expect until they are read again.
  */
 export const fitFromShelf =
-  (piece: ShelfPart): Command =>
+  (piece: ShelfPart, step: string | null = null): Command =>
   (job, made) => {
     const { dimensions } = pumpOf(job.sheet);
     const { id, label, sizes } = piece;
@@ -43,7 +43,7 @@ export const fitFromShelf =
       const own = sizes.filter((s) => dimensions.find((d) => d.id === s.dimension)?.part === part);
       return {
         ...madeAs(made, i),
-        ...{ kind: 'operation', part, work: 'exchanged', changes: [], step: null, remark: '' },
+        ...{ kind: 'operation', part, work: 'exchanged', changes: [], step, remark: '' },
         piece: { id, label, sizes: own },
       };
     });

@@ -100,11 +100,22 @@ const takenAt =
     return read.some((r) => r.kind === method && r.station === station.id);
   };
 
+/**
+ * Returns the places of a way of measuring in the order in which they are read: where a gap is measured closer than its
+ * verdict needs, one of each size before the second of any, so that it has a figure as soon as can be.
+ */
+function inTurn(places: readonly Place[], { job }: Situation): readonly Place[] {
+  if (!job.cursor.closer) return places;
+  const turn = ({ dimension, station }: Place) =>
+    dimension ? dimension.stations.findIndex(({ id }) => id === station.id) : 0;
+  return [...places].sort((a, b) => turn(a) - turn(b));
+}
+
 function stepBy(way: MethodId, a: Assessment, situation: Situation): Step | null {
   const c = a.characteristic;
   const method = methodOf(way);
   const place = method.next({
-    places: method.places(pumpOf(situation.job.sheet), c),
+    places: inTurn(method.places(pumpOf(situation.job.sheet), c), situation),
     taken: takenAt(situation, way, c.id),
     leafAim: () => withHints(aimAt(a, situation), situation),
     ladder: situation.ladder,

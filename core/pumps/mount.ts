@@ -9,6 +9,10 @@ export type Mount = (typeof MOUNTS)[number];
 const END_PLAY = 'pump-to-unit';
 const HEIGHT = dimensionId('pump-height');
 
+/** Tells whether a pump is measured against a transmission that it sits in. */
+export const hasEndPlay = ({ characteristics }: Pick<PumpModel, 'characteristics'>): boolean =>
+  characteristics.some(({ id }) => id === END_PLAY);
+
 /** The face of the cover on the deck: what is ground off it brings the mounting face nearer, where the cover has that. */
 const coverFace = (mount: Mount | null): Feature =>
   feature(
@@ -34,7 +38,7 @@ function facesOf(mount: Mount | null): Term[] {
  * comes off the face that the mounted part lies on, and by nothing else. As it is where it sits in none.
  */
 export function withMount(model: PumpModel, mount: Mount | null): PumpModel {
-  if (!model.characteristics.some(({ id }) => id === END_PLAY)) return model;
+  if (!hasEndPlay(model)) return model;
   const follows = facesOf(mount);
   const endPlay = (c: Characteristic): Characteristic => ({
     ...c,

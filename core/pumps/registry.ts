@@ -7,7 +7,7 @@ import { externalGear } from './external-gear';
 import type { Characteristic, Dimension, Placement, PumpFamily, PumpModel, Term } from './family';
 import { fixedVane } from './fixed-vane';
 import { gerotor } from './gerotor';
-import { withMount, type Mount } from './mount';
+import { hasEndPlay, withMount, type Mount } from './mount';
 import { withOwn, type OwnCharacteristic } from './own';
 import type { Surface, Teardown } from './teardown/teardown';
 import { vacuumVane } from './vacuum-vane';
@@ -97,6 +97,9 @@ const sameOwn = (a: readonly OwnCharacteristic[], b: readonly OwnCharacteristic[
 export const pumpOf = oncePerPump<PumpModel>(({ family, geometry, own, mount }) =>
   withOwn(withMount(familyOf(family).model(geometry), mount), own),
 );
+
+/** Tells whether a pump sits in a transmission: one of its parts is mounted on it. */
+export const sitsInTransmission = (pump: PumpKind): boolean => hasEndPlay(pumpOf(pump));
 
 /** Returns what is taken apart, looked at and renewed on a pump. */
 export const teardownOf = oncePerPump<Teardown>(({ family, geometry }) =>

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { InputError } from '../errors';
 import { formatLength } from './format';
-import { parseNumber, parseReading, WIDEST_GAP_MM } from './parse';
+import { parseNumber, parseReading, parseSum, WIDEST_GAP_MM } from './parse';
 import { MM_PER } from './units';
 
 const mm = (text: string, unit: 'thou' | 'in' | 'mm' = 'thou', kind: 'gap' | 'size' = 'gap') =>
@@ -96,6 +96,33 @@ describe('parseReading', () => {
         expect(Math.abs(Number(formatLength(length, 'gap', 'mm')) - length)).toBeLessThan(0.000501);
         const thou = Number(formatLength(length, 'gap', 'thou')) * MM_PER.thou;
         expect(Math.abs(thou - length)).toBeLessThan(0.00013);
+      }),
+    );
+  });
+});
+
+describe('parseSum', () => {
+  it.each([
+    ['1,200', 1200],
+    ['1,200.50', 1200.5],
+    ['12,345,678', 12345678],
+    ['1,5', 1.5],
+    ['0,125', 0.125],
+    ['1.5', 1.5],
+    ['-1,200', -1200],
+    ['1,20', 1.2],
+    ['1,2,3', NaN],
+    ['0x10', NaN],
+    ['1e3', NaN],
+    ['Infinity', NaN],
+    [' ', null],
+  ])('reads %j as %j', (text, value) => {
+    expect(parseSum(text)).toBe(value);
+  });
+  it('reads whatever it groups itself', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1000, max: 9_999_999 }), (n) => {
+        expect(parseSum(n.toLocaleString('en-US'))).toBe(n);
       }),
     );
   });

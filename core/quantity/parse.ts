@@ -108,7 +108,23 @@ export function asTyped(text: string, unit: 'thou' | 'in' | 'mm'): string {
 /** Reads a plain number as people write it, a comma or a point, any minus; null for nothing, NaN for none. */
 export function parseNumber(text: string): number | null {
   const written = text.trim();
-  return written === '' ? null : Number(written.replace(',', '.').replace(/^[−–]/, '-'));
+  if (written === '') return null;
+  const [, sign = '', bare = ''] = /^([-−–+]?)\s*(.*)$/.exec(written) ?? [];
+  const value = DECIMAL.test(bare) ? Number(bare.replace(',', '.')) : NaN;
+  return /[-−–]/.test(sign) ? -value : value;
+}
+
+/** A comma before exactly three digits sets thousands apart, but for one after a lone nought: `0,125` is a part of one. */
+const GROUPED = /^[-−–+]?(?!0,)\d+(?:,\d{3})+(?:\.\d*)?$/;
+
+/**
+ * Reads a sum of money or a count as people write it; null for nothing, NaN for none.
+ *
+ * @example `1,200` is twelve hundred, `1,5` one and a half, `0,125` an eighth; `0x10` is none
+ */
+export function parseSum(text: string): number | null {
+  const written = text.trim();
+  return parseNumber(GROUPED.test(written) ? written.replaceAll(',', '') : written);
 }
 
 /**

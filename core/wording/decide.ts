@@ -51,11 +51,12 @@ export function lineTitle(line: PartLine): string {
 }
 
 /** Says how the gaps of a part stand that nothing is done to. */
-type Fits = 'unknown' | 'in' | 'soFar' | 'after' | 'close' | 'out';
+type Fits = 'unlimited' | 'unknown' | 'in' | 'soFar' | 'after' | 'close' | 'out';
 
 /** Says how a part looked and how its gaps stand, by both. */
 const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>> = {
   none: {
+    unlimited: 'No limit given.',
     unknown: 'Not measured.',
     in: 'Clearances in.',
     soFar: 'In as far as measured; the rest not measured.',
@@ -64,6 +65,7 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     out: 'Out.',
   },
   unseen: {
+    unlimited: 'Not looked at; no limit given.',
     unknown: 'Not measured, not looked at.',
     in: 'Clearances in; not looked at.',
     soFar: 'In as far as measured; not looked at.',
@@ -72,6 +74,7 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     out: 'Out; not looked at.',
   },
   sound: {
+    unlimited: 'Looks sound; no limit given.',
     unknown: 'Looks sound; not measured.',
     in: 'Looks sound; clearances in.',
     soFar: 'Looks sound; in as far as measured, the rest not measured.',
@@ -80,6 +83,7 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     out: 'Looks sound; out.',
   },
   passed: {
+    unlimited: 'Passed at Look; no limit given.',
     unknown: 'Passed at Look; not measured.',
     in: 'Passed at Look; clearances in.',
     soFar: 'Passed at Look; in as far as measured, the rest not measured.',
@@ -88,6 +92,7 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     out: 'Passed at Look; out.',
   },
   condemned: {
+    unlimited: 'Given up at Look.',
     unknown: 'Given up at Look.',
     in: 'Given up at Look, though its clearances are in.',
     soFar: 'Given up at Look, though it is in as far as measured.',
@@ -100,7 +105,7 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
 /** Says of a part on which nothing is done how it looked and how its gaps stand. */
 function standsWords({ looked, gaps, unread, decision }: PartLine): string {
   const verdicts = gaps.map((a) => a.verdict);
-  if (verdicts.length === 0) return REUSE[looked].unknown;
+  if (verdicts.length === 0) return REUSE[looked][unread ? 'unknown' : 'unlimited'];
   if (verdicts.every((v) => v === 'in')) return REUSE[looked][unread ? 'soFar' : 'in'];
   if (!verdicts.some((v) => v === 'out')) return REUSE[looked].close;
   return REUSE[looked][decision === 'reuse' ? 'after' : 'out'];
@@ -349,3 +354,22 @@ export const leavesWords = ({ leaves }: RatedPlan): string =>
 /** Says what reading something settles: `End clearance: how far it is out`. */
 export const settlesWords = (sheet: Sheet, { characteristic, settles }: ToMeasure): string =>
   say(`rework.settles.${settles}`, { check: characteristicOf(sheet, characteristic).name });
+
+/** Says what is read next, at which place and by what, as a button does: `End clearance: 0.12 mm leaf at 12`. */
+export function toMeasureWords(
+  sheet: Sheet,
+  { characteristic, station, by, leaves_mm }: ToMeasure,
+  unit: ShopUnit,
+): string {
+  const c = characteristicOf(sheet, characteristic);
+  const check = c.name;
+  if (by === 'zero') return say('rework.toZero', { check });
+  const place = c.stations.find(({ id }) => id === station)?.label;
+  if (by !== 'leaves' || place === undefined) return say('rework.toSizes', { check });
+  const leaf = formatWithUnit(
+    leaves_mm.reduce((sum, mm) => sum + mm, 0),
+    'gap',
+    unit,
+  );
+  return say('rework.toLeaf', { check, leaf, place });
+}

@@ -2,7 +2,8 @@ import type { Assessment } from '../assessment/assessment';
 import { ledgerOf } from '../journal/ledger';
 import type { Extremes } from '../metrology/extremes';
 import { partName } from '../pumps/registry';
-import { unitName } from '../quantity/format';
+import { centre } from '../metrology/estimate';
+import { formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { WHOLE_PUMP } from '../records/rework';
@@ -31,6 +32,16 @@ export function pastWords(a: Assessment, unit: ShopUnit): string {
   return predicted
     ? say('rework.past.all', { ...measured, predicted })
     : say('rework.past.after', measured);
+}
+
+/** Says in red that work closed a gap: what turns in it locks. */
+export function closedWords(a: Assessment, unit: ShopUnit): string {
+  const { name, quantity } = a.characteristic;
+  const now = a.largest ? a.smallest : a.predicted?.smallest;
+  const mm = now ? centre(now) : 0;
+  const sign = mm < 0 ? '−' : '';
+  const length = formatWithUnit(Math.abs(mm), quantity, unit);
+  return say('rework.closed', { checks: name, now: [sign, length].join('') });
 }
 
 /** Lists what was signed off, a line for each part: `Body: machine. Take 0.03 mm off. Runa T.` */

@@ -9,12 +9,18 @@ import type { Deciding } from './useDeciding';
 /** What to do with the pump, in a sentence, and why. */
 export const Answer = memo(function Answer({ deciding }: { readonly deciding: Deciding }) {
   const next = useNextFocus<Text>('answer');
-  const { rework, solved, plan, planned, buyNew, shop, error } = deciding;
+  const { rework, solved, plan, planned, buyNew, shop, error, busy } = deciding;
   const { unit } = shop;
   if (error) return <Notice kind="error">{error}</Notice>;
-  if (!solved) return <Heading size="instruction">Working it out…</Heading>;
+  if (!solved) {
+    return (
+      <View aria-busy>
+        <Heading size="instruction">Working it out…</Heading>
+      </View>
+    );
+  }
   return (
-    <View style={styles.box}>
+    <View style={styles.box} aria-busy={busy}>
       <Heading ref={next} size="instruction">
         {answerWords({ rework, solved, plan, planned, buyNew })}
       </Heading>

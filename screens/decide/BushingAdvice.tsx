@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { BushingWork } from '@/core/rework/decision/bushing';
+import { honedBy, type BushingWork } from '@/core/rework/decision/bushing';
 import { bushingWords } from '@/core/wording/bushing';
 import { Choice } from '@/ui/Choice';
 import { Words } from '@/ui/Words';
@@ -14,6 +14,8 @@ export interface Finished {
 interface Props {
   readonly deciding: Deciding;
   readonly work: BushingWork;
+  /** How much is honed out, in mm; null where the bushing is a new one. */
+  readonly amount_mm: number | null;
   readonly finished: Finished;
   readonly onFinished: (finished: Finished) => void;
   /** Done was touched while something of it is not so. */
@@ -31,11 +33,11 @@ const ASKED = [
 ] as const;
 
 /** To which size a bushing is honed, how it is tried on the way, and what is asked before it is done. */
-export function BushingAdvice({ deciding, work, finished, onFinished, missing }: Props) {
+export function BushingAdvice({ deciding, work, amount_mm, finished, onFinished, missing }: Props) {
   const { job, shop } = deciding;
   return (
     <View style={{ gap: 8 }}>
-      {bushingWords(work, job.rules, shop.unit).map((line) => (
+      {bushingWords(honedBy(work, amount_mm), job.rules, shop.unit).map((line) => (
         <Words key={line}>{line}</Words>
       ))}
       {work.hub

@@ -1,7 +1,10 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { makeWorkList } from '@/core/commands/deciding';
-import { mustBeSized } from '@/core/rework/decision/proposal';
+import { answerKind } from '@/core/rework/decision/decide';
+import { toMeasure, type ToMeasure } from '@/core/rework/decision/measure';
+import { characteristicOf } from '@/core/pumps/registry';
+import { toMeasureWords } from '@/core/wording/decide';
 import { turnTo } from '@/core/commands/measuring';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
@@ -26,12 +29,17 @@ export function DecideFoot({ deciding, list, onOpen }: Props) {
   const router = useRouter();
   const { job, solved, planned, shop, rework } = deciding;
   const { run, error } = useCommand(job);
-  const sized = solved && !mustBeSized(rework, solved.blocked);
-  const unsized = sized ? undefined : rework.unsized[0]?.assessment;
-  const unknown = unsized ?? rework.unmeasured[0];
-  const measure = async () => {
-    const way = unsized ? { characteristic: unsized.characteristic.id, way: 'size' as const } : {};
-    if (await run(turnTo(way))) router.replace(`/job/${job.id}/measure`);
+  const { plan } = deciding;
+  const first = solved ? toMeasure(rework, solved, planned)[0] : undefined;
+  const kind = deciding.decided ? answerKind(deciding.decided) : null;
+  const measureFirst = kind === 'measure' && first !== undefined;
+  const measure = async ({ characteristic, by, settles }: ToMeasure) => {
+    const c = characteristicOf(job.sheet, characteristic);
+    const way = by === 'leaves' ? 'leaf' : c.swing && !c.terms ? 'swing' : 'size';
+    const closer = by === 'leaves' ? settles === 'amount' : by === 'sizes';
+    if (await run(turnTo({ characteristic, way, ...(closer ? { closer } : {}) }))) {
+      router.replace(`/job/${job.id}/measure?from=decide`);
+    }
   };
   const others = (solved?.plans.length ?? 0) - 1;
   const make = async () => {
@@ -40,12 +48,16 @@ export function DecideFoot({ deciding, list, onOpen }: Props) {
   return (
     <View style={[styles.foot, { borderColor: palette.line }]}>
       {error ? <Notice kind="error">{error}</Notice> : null}
-      {unknown ? (
-        <Button mode={unsized ? 'contained' : 'outlined'} onPress={() => void measure()}>
-          {unsized ? 'Read the sizes' : 'Go to Measure'}
+      {first ? (
+        <Button
+          mode={measureFirst ? 'contained' : 'outlined'}
+          contentStyle={styles.large}
+          onPress={() => void measure(first)}
+        >
+          {toMeasureWords(job.sheet, first, shop.unit)}
         </Button>
       ) : null}
-      {planned.length > 0 && !unsized ? (
+      {planned.length > 0 && !measureFirst ? (
         <Button mode="contained" contentStyle={styles.large} onPress={() => void make()}>
           {list ? 'Make this the work list' : 'Make it the work list'}
         </Button>
@@ -61,7 +73,7 @@ export function DecideFoot({ deciding, list, onOpen }: Props) {
         ) : null}
         <FootButton low name="Shelf" onPress={() => onOpen('from-shelf')} />
         <FootButton low name="What if" onPress={() => onOpen('what-if')} />
-        <FootButton low name="Sign off" onPress={() => onOpen('sign')} />
+        {plan ? <FootButton low name="Sign off" onPress={() => onOpen('sign')} /> : null}
       </FootRow>
     </View>
   );

@@ -9,6 +9,7 @@ import { useEscape } from '@/ui/keyboard';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Answer } from './Answer';
+import { Bounds } from './Bounds';
 import { DecideFoot } from './DecideFoot';
 import { FromShelfPanel } from './FromShelfPanel';
 import { GapChanges } from './GapChanges';
@@ -23,6 +24,7 @@ import { VaneNotice } from './VaneNotice';
 import { WaysPanel } from './WaysPanel';
 import { WhatIfPanel } from './WhatIfPanel';
 import { WiderPanel } from './WiderPanel';
+import { Washers } from './Washers';
 import { WorkListPanel } from './WorkListPanel';
 
 /** What is laid over the answer: the other ways, what if, the sign-off, the shelf; the work list where there is one. */
@@ -43,9 +45,10 @@ export function DecideStage({ job }: { readonly job: Job }) {
   useEscape(panel === null ? undefined : back);
   const { plan, rework } = deciding;
   const gaps = plan ? movedGaps(rework, amountsOf(plan)) : rework.watched;
-  const bars = (
+  // How gaps will be is said once the plan is there.
+  const bars = deciding.solved ? (
     <GapChanges deciding={deciding} gaps={gaps} amounts={plan ? amountsOf(plan) : new Map()} />
-  );
+  ) : null;
   const hint = <ShelfHint deciding={deciding} onOpen={() => setPanel('from-shelf')} />;
   const foot = <DecideFoot deciding={deciding} list={list !== null} onOpen={setPanel} />;
 
@@ -76,8 +79,10 @@ export function DecideStage({ job }: { readonly job: Job }) {
       <View style={styles.columns}>
         <ScrollView tabIndex={0} style={styles.side} contentContainerStyle={styles.page}>
           <Answer deciding={deciding} />
+          <Bounds deciding={deciding} />
           {hint}
           <PartRows deciding={deciding} />
+          <Washers deciding={deciding} />
           <VaneNotice deciding={deciding} />
         </ScrollView>
         <ScrollView
@@ -101,8 +106,10 @@ export function DecideStage({ job }: { readonly job: Job }) {
     <View style={styles.fill}>
       <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
         <Answer deciding={deciding} />
+        <Bounds deciding={deciding} />
         <Prices deciding={deciding} />
         <PartRows deciding={deciding} />
+        <Washers deciding={deciding} />
         {hint}
         <VaneNotice deciding={deciding} />
         {bars}

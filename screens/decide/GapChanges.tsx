@@ -3,6 +3,7 @@ import type { Watched } from '@/core/rework/decision/case';
 import type { Amounts } from '@/core/rework/solver/problem';
 import { outAfter, spansAfter } from '@/core/rework/decision/solve';
 import type { Span } from '@/core/rework/effects/standing';
+import { gapAfterWords } from '@/core/wording/gapAfter';
 import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';
@@ -15,7 +16,8 @@ interface Props {
 }
 
 const asRange = ({ low_mm, high_mm }: Span) => {
-  const bar = { kind: 'interval', lo_mm: low_mm, hi_mm: high_mm } as const;
+  const hi_mm = Number.isFinite(high_mm) ? high_mm : null;
+  const bar = { kind: 'interval', lo_mm: low_mm, hi_mm } as const;
   return { smallest: bar, largest: bar };
 };
 
@@ -36,7 +38,7 @@ export function GapChanges({ deciding, gaps, amounts }: Props) {
               <Words strong>{name}</Words>
               <PinRing verdict={out.has(assessment) ? 'out' : 'in'} size={20} />
               <Words size="note" tone="muted">
-                {out.has(assessment) ? 'still out' : 'will be in'}
+                {gapAfterWords(assessment, then ?? null, out.has(assessment))}
               </Words>
             </View>
             <GapBar

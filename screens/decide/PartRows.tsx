@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
-import type { PartLine } from '@/core/rework/decision/lines';
-import { costOfOffer, minutesOf } from '@/core/rework/operations/offers';
+import type { PartLine, PlannedOperation } from '@/core/rework/decision/lines';
+import { costOfOffer, minutesOf, minutesShared } from '@/core/rework/operations/offers';
 import { lineReason, lineTitle } from '@/core/wording/decide';
 import { minutesWords, sumWords } from '@/core/wording/money';
 import { StageMark } from '@/ui/StageMark';
@@ -11,21 +11,23 @@ import type { Deciding } from './useDeciding';
 /** One line for each part: what becomes of it, why, and what that costs. */
 export function PartRows({ deciding }: { readonly deciding: Deciding }) {
   const palette = usePalette();
+  // Nothing is said of a part until the plan is there.
+  if (!deciding.solved) return null;
   return (
-    <View role="list" aria-label="What becomes of each part">
+    <View role="list" aria-label="What becomes of each part" aria-busy={deciding.busy}>
       {deciding.lines.map((line) => (
         <View
           key={line.part.id}
           role="listitem"
           style={[styles.row, { borderColor: palette.line }]}
         >
-          <StageMark standing={line.decision === 'reuse' ? 'done' : 'work'} size={22} />
+          <StageMark standing={STANDING[line.decision]} size={22} />
           <View style={styles.words}>
             <Words strong>
               {lineTitle(line)}
-              {line.decision === 'reuse' ? <Reason line={line} deciding={deciding} inline /> : null}
+              {isQuiet(line) ? <Reason line={line} deciding={deciding} inline /> : null}
             </Words>
-            {line.decision === 'reuse' ? null : <Reason line={line} deciding={deciding} />}
+            {isQuiet(line) ? null : <Reason line={line} deciding={deciding} />}
           </View>
           <Cost line={line} deciding={deciding} />
         </View>
@@ -33,6 +35,19 @@ export function PartRows({ deciding }: { readonly deciding: Deciding }) {
     </View>
   );
 }
+
+/** Says how a part stands in the list: seen to, to be worked on, or not known yet. */
+const STANDING = {
+  reuse: 'done',
+  unknown: 'open',
+  dress: 'work',
+  machine: 'work',
+  pair: 'work',
+  replace: 'work',
+} as const;
+
+/** Tells whether nothing is done on a part: its reason stands in the line of its name. */
+const isQuiet = ({ decision }: PartLine): boolean => decision === 'reuse' || decision === 'unknown';
 
 interface ReasonProps {
   readonly line: PartLine;
@@ -50,16 +65,24 @@ function Reason({ line, deciding, inline = false }: ReasonProps) {
   );
 }
 
-/** Counts an operation on several parts with the first of them only. */
+/** Counts an operation on several parts with the first of them only, and a set-up that equal works share once. */
 function Cost({ line, deciding }: { readonly line: PartLine; readonly deciding: Deciding }) {
   const own = line.works.filter(({ offer }) => offer.parts[0] === line.part.id);
   if (own.length === 0) return null;
   const { money } = deciding.shop;
-  const sum = own.reduce((all, { offer }) => all + costOfOffer(offer, money.rate), 0);
-  const minutes = own.reduce((all, { offer }) => all + minutesOf(offer), 0);
+  const before = deciding.planned.slice(0, deciding.planned.indexOf(own[0] as PlannedOperation));
+  const all = [...before, ...own].map(({ offer }) => offer);
+  const shared = minutesShared(all) - minutesShared(before.map(({ offer }) => offer));
+  const sum = own.reduce((total, { offer }) => total + costOfOffer(offer, money.rate), 0);
+  const minutes = own.reduce((total, { offer }) => total + minutesOf(offer), 0) - shared;
   return (
     <View style={styles.cost}>
-      <Words strong>{sumWords(sum, money)}</Words>
+      <Words strong>{sumWords(sum - (shared / 60) * money.rate, money)}</Words>
+      {own.some(({ offer }) => offer.terms.example) ? (
+        <Words size="note" tone="muted">
+          example
+        </Words>
+      ) : null}
       {minutes > 0 ? (
         <Words size="note" tone="muted">
           {minutesWords(minutes)}

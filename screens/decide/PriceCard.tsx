@@ -9,12 +9,14 @@ interface Props {
   readonly name: string;
   readonly price: Price;
   readonly money: Shop['money'];
+  /** Some of its prices are only the app's examples. */
+  readonly example: boolean;
   /** It is what the app suggests. */
   readonly suggested: boolean;
 }
 
 /** What one way to a sound pump costs, item by item. */
-export function PriceCard({ name, price, money, suggested }: Props) {
+export function PriceCard({ name, price, money, example, suggested }: Props) {
   const palette = usePalette();
   const time = price.minutes > 0 ? [minutesWords(price.minutes)] : [];
   return (
@@ -33,7 +35,7 @@ export function PriceCard({ name, price, money, suggested }: Props) {
       </Words>
       <Words>{[name, ...time].join(' · ')}</Words>
       <Words size="note" tone="muted">
-        {priceDetail(price, money)}
+        {[priceDetail(price, money), example ? 'example prices' : ''].filter(Boolean).join(' · ')}
       </Words>
     </View>
   );

@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
@@ -10,6 +11,7 @@ import { bareUnit } from '@/core/quantity/units';
 import type { PlanStep } from '@/core/records/rework';
 import { doubtOfAmount } from '@/core/rework/decision/doubt';
 import { bushingWork } from '@/core/rework/decision/bushing';
+import type { PlannedOperation } from '@/core/rework/decision/lines';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
 import { afterWords, offerTitle, stepWords } from '@/core/wording/planStep';
 import { say } from '@/core/wording/say';
@@ -18,14 +20,20 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Question } from '@/ui/Question';
 import { Words } from '@/ui/Words';
+import { KEYS } from '@/data/hooks';
+import { fitIntoJob } from '@/data/shelf';
 import { useCommand } from '../job/useCommand';
+import { useOnce } from '../shell/useOnce';
 import { BushingAdvice, type Finished } from './BushingAdvice';
 import type { Deciding } from './useDeciding';
+import type { ListPlan } from './useListPlan';
 
 interface Props {
   readonly deciding: Deciding;
   readonly step: PlanStep;
   readonly offer: Offer;
+  /** What is left of the list, worked out from what was done so far. */
+  readonly live: ListPlan;
 }
 
 /** An amount that is not believed without a second look. */
@@ -35,18 +43,28 @@ interface Doubt {
   readonly why: string;
 }
 
+/** The amount of a step as it is now; as it was planned where nothing brings it in any more; null where it has none. */
+function amountNow(
+  { amount_mm, from_mm, to_mm }: PlanStep,
+  offer: Offer,
+  { planned }: ListPlan,
+): Pick<PlannedOperation, 'offer' | 'amount_mm' | 'from_mm' | 'to_mm' | 'waitsFor'> | null {
+  if (offer.terms.most_mm === null) return null;
+  const now = planned.find((p) => p.offer.id === offer.id);
+  if (now) return now;
+  return amount_mm === null || from_mm === null || to_mm === null
+    ? null
+    : { offer, amount_mm, from_mm, to_mm, waitsFor: [] };
+}
+
 /** One step to carry out: what to do and how to check on the way, then how much it really was. */
-export function StepForm({ deciding, step, offer }: Props) {
+export function StepForm({ deciding, step, offer, live }: Props) {
   const { job, shop, rework } = deciding;
   const { unit } = shop;
   const { run, error } = useCommand(job);
   const { control, handleSubmit, setError, setValue } = useForm({ defaultValues: { amount: '' } });
   const { tool, check, caution } = offer.terms;
-  const { amount_mm, from_mm, to_mm } = step;
-  const planned =
-    amount_mm === null || from_mm === null || to_mm === null
-      ? null
-      : { offer, need: null, id: offer.id, amount_mm, from_mm, to_mm };
+  const planned = amountNow(step, offer, live);
   const bushing = bushingWork(rework, offer);
   const [finished, setFinished] = useState<Finished>({ groove: false, vent: false });
   const [missing, setMissing] = useState(false);
@@ -56,10 +74,17 @@ export function StepForm({ deciding, step, offer }: Props) {
   const asked = doubt?.text === typedNow ? doubt : null;
   const asks = planned !== null && movesBySize(offer);
   const keep = async (taken_mm: number | null) => {
+    if (offer.piece) return void fit.run(offer.piece.id);
     const [part = ''] = offer.parts;
     const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
     await run(carryOut(offer, step.id, taken_mm, u_mm));
   };
+  const client = useQueryClient();
+  const fit = useOnce(async (part: string) => {
+    const after = await fitIntoJob(job, part, shop.person || job.by, step.id);
+    client.setQueryData(KEYS.record('job', job.id), after);
+    await client.invalidateQueries({ queryKey: KEYS.parts });
+  });
   const save = handleSubmit(async ({ amount }) => {
     if (bushing?.hub && !(finished.groove && finished.vent)) return setMissing(true);
     try {
@@ -75,8 +100,8 @@ export function StepForm({ deciding, step, offer }: Props) {
   });
   return (
     <View style={{ gap: 8 }}>
-      <Words size="title">
-        {[`${offerTitle(offer)}.`, planned ? stepWords(planned, unit) : ''].join(' ')}
+      <Words size="title" aria-busy={live.busy}>
+        {[`${offerTitle(offer)}.`, planned && !live.busy ? stepWords(planned, unit) : ''].join(' ')}
       </Words>
       <Words>
         {[
@@ -93,6 +118,7 @@ export function StepForm({ deciding, step, offer }: Props) {
         <BushingAdvice
           {...{ deciding, finished, missing }}
           work={bushing}
+          amount_mm={offer.operation.sizes && planned ? planned.amount_mm : null}
           onFinished={setFinished}
         />
       ) : null}
@@ -123,7 +149,7 @@ export function StepForm({ deciding, step, offer }: Props) {
           {say('measure.isItRight', { doubt: asked.why })}
         </Question>
       ) : null}
-      {error ? <Notice kind="error">{error}</Notice> : null}
+      {(error ?? fit.failed) ? <Notice kind="error">{error ?? fit.failed}</Notice> : null}
       {asked ? null : (
         <Button mode="contained" contentStyle={{ minHeight: 52 }} onPress={() => void save()}>
           Done

@@ -4,11 +4,14 @@ import { dropWorkList } from '@/core/commands/deciding';
 import { withVoided } from '@/core/journal/commands';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
 import { say } from '@/core/wording/say';
+import { closedBy } from '@/core/rework/decision/moved';
 import { listWords, orderOf } from '@/core/wording/decide';
+import { closedWords } from '@/core/wording/worked';
 import { checksWords, offerTitle } from '@/core/wording/planStep';
 import { workWords } from '@/core/wording/reading';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';
+import { Notice } from '@/ui/Notice';
 import { StageMark } from '@/ui/StageMark';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -17,6 +20,7 @@ import { Carried } from './Carried';
 import { Sheet } from './Sheet';
 import { StepForm } from './StepForm';
 import type { Deciding } from './useDeciding';
+import { useListPlan, type ListPlan } from './useListPlan';
 
 interface Props {
   readonly deciding: Deciding;
@@ -27,7 +31,9 @@ interface Props {
 /** The plan as a work list: each step is ticked with the amount that was really taken. */
 export function WorkListPanel({ deciding, list, onAnswer }: Props) {
   const router = useRouter();
-  const { job, again } = deciding;
+  const { job, again, rework, shop } = deciding;
+  const live = useListPlan(deciding, list);
+  const closed = closedBy(rework.all);
   const { run } = useCommand(job);
   const next = nextStepOf(list);
   const toMeasure = () => router.replace(`/job/${job.id}/measure`);
@@ -49,6 +55,11 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
       }
       beside={<FootButton low name="Plan again" onPress={() => void run(dropWorkList)} />}
     >
+      {closed.map((a) => (
+        <Notice key={a.characteristic.id} kind="error">
+          {closedWords(a, shop.unit)}
+        </Notice>
+      ))}
       {again.length > 0 ? (
         <Words>{say('rework.then', { checks: checksWords(again) })}</Words>
       ) : null}
@@ -60,6 +71,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
             listed={listed}
             current={listed === next}
             deciding={deciding}
+            live={live}
           />
         ))}
       </View>
@@ -73,9 +85,10 @@ interface StepProps {
   readonly listed: ListedStep;
   readonly current: boolean;
   readonly deciding: Deciding;
+  readonly live: ListPlan;
 }
 
-function StepRow({ number, listed, current, deciding }: StepProps) {
+function StepRow({ number, listed, current, deciding, live }: StepProps) {
   const palette = usePalette();
   const { job, shop } = deciding;
   const { run } = useCommand(job);
@@ -113,7 +126,7 @@ function StepRow({ number, listed, current, deciding }: StepProps) {
       </View>
       {current ? (
         offer ? (
-          <StepForm key={step.id} deciding={deciding} step={step} offer={offer} />
+          <StepForm key={step.id} {...{ deciding, step, offer, live }} />
         ) : (
           <Words>
             The sheet no longer has what this step is done on. Record the work under Measure, then

@@ -1,12 +1,14 @@
 import { useEffect, useMemo, useState } from 'react';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
+import { dequal } from 'dequal';
 import type { Job } from '@/core/records/job';
 import type { Shop } from '@/core/records/shop';
 import { reworkCase, type Setting } from '@/core/rework/decision/case';
 import { decide, type Decided } from '@/core/rework/decision/decide';
 import type { Rework } from '@/core/rework/decision/solve';
 import { evaluator } from '@/data/evaluator';
-import { useShop } from '@/data/hooks';
+import { lyingFor } from '@/core/pairing/roles';
+import { useParts, useShop } from '@/data/hooks';
 import { RemotePlanner } from '@/data/rework';
 
 export type Settings = ReadonlyMap<string, Setting>;
@@ -44,14 +46,26 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
   const planner = usePlanner();
   const [settings, setSettings] = useState<Settings>(initial);
   const [chosen, setChosen] = useState(0);
-  const rework = useMemo(() => reworkCase(job, evaluator.state(job), shop), [job, shop]);
+  const { data: parts } = useParts();
+  // Only what lies there for this pump: the others change nothing of its plans.
+  const shelf = useMemo(
+    () => (parts ? lyingFor(parts.records, job.sheet) : []),
+    [parts, job.sheet],
+  );
+  const rework = useMemo(
+    () => reworkCase(job, evaluator.state(job), shop, { shelf }),
+    [job, shop, shelf],
+  );
+  const of = [job.id, job.revision, job.journal.length, shop.revision, job.sheet.sets];
   const { data, error, isFetching } = useQuery({
     queryKey: [
-      ...['rework', job.id, job.revision, job.journal.length, shop.revision],
-      ...[job.sheet.sets, [...settings]],
+      ...['rework', ...of, job.sheet.washers_mm],
+      ...[shelf.map(({ id, revision }) => [id, revision]), [...settings]],
     ],
-    queryFn: () => planner.plan(job, shop, settings),
-    placeholderData: keepPreviousData,
+    queryFn: () => planner.plan(job, shop, settings, { shelf }),
+    // While amounts are tried out the last plan stays; of a job that changed nothing is said by an older one.
+    placeholderData: (last, query) =>
+      dequal(query?.queryKey.slice(1, of.length + 1), of) ? last : undefined,
     staleTime: Infinity,
     retry: false,
   });

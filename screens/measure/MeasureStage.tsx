@@ -1,3 +1,4 @@
+import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
@@ -11,6 +12,7 @@ import { useWide } from '@/ui/useWidth';
 import { Wall } from '../shell/Wall';
 import { Announcer } from './Announcer';
 import { AllMeasured } from './AllMeasured';
+import { BackToDecide } from './BackToDecide';
 import { CleanGate } from './CleanGate';
 import { CharacteristicList } from './CharacteristicList';
 import { DecidedPanel } from './DecidedPanel';
@@ -43,6 +45,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   const { shortcuts } = useShop();
   const [typed, setTyped] = useState<{ text: string; when: string } | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
+  const { from } = useLocalSearchParams<{ from?: string }>();
 
   const { all, step } = measuring;
   const inHand = job.cursor.characteristic;
@@ -116,6 +119,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     <>
       <Announcer job={job} measuring={measuring} />
       <RenewedNotice set={renewed} />
+      {from === 'decide' ? <BackToDecide job={job} /> : null}
       {typed?.when !== when ? null : (
         <View style={styles.typed}>
           <Notice kind="error">

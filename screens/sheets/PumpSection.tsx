@@ -1,7 +1,7 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { familyOf } from '@/core/pumps/registry';
+import { familyOf, sitsInTransmission } from '@/core/pumps/registry';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
@@ -13,10 +13,20 @@ import { geometryFields, OPTION_WORD } from './geometryFields';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 
+/** The answers to what is mounted, as they are asked. */
+const MOUNTED = [
+  { value: 'body', name: 'Body' },
+  { value: 'cover', name: 'Cover' },
+  { value: '', name: 'Not known' },
+] as const;
+
 /** What pump it is: name, geometry with its drawing, and free notes. */
 export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
   const { control, setValue, formState } = useFormContext<SheetForm>();
-  const [geometry, examples] = useWatch({ control, name: ['geometry', 'examples'] });
+  const [geometry, examples, mount] = useWatch({
+    control,
+    name: ['geometry', 'examples', 'mount'],
+  });
   const made = (field: string) =>
     examples.includes(field) && !formState.dirtyFields.geometry?.[field];
   return (
@@ -66,6 +76,20 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           ),
         )}
       </View>
+      {sitsInTransmission(sheet) ? (
+        <View style={styles.mount}>
+          <Words strong>Which part lies on the transmission?</Words>
+          <Choice
+            label="Which part lies on the transmission?"
+            value={mount}
+            options={MOUNTED}
+            onChange={(value) => setValue('mount', value, { shouldDirty: true })}
+          />
+          <Words size="note" tone="muted">
+            What is cut off its face changes the end play; what is cut off the other does not.
+          </Words>
+        </View>
+      ) : null}
       <Field control={control} name="note" label="Notes" multiline />
     </>
   );
@@ -73,6 +97,7 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
 
 const styles = StyleSheet.create({
   drawing: { alignItems: 'center', gap: 4 },
+  mount: { gap: 6 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   cell: { flexGrow: 1, flexBasis: 250, minWidth: 0, maxWidth: '100%' },
   wide: { width: '100%' },

@@ -34,7 +34,7 @@ const SECTIONS = [
   { value: 'limits', name: 'Limits', holds: ['tiers', 'limits'] },
   { value: 'own', name: 'Own', holds: ['own'] },
   { value: 'sizes', name: 'Sizes', holds: ['nominal', 'materials', 'gasket'] },
-  { value: 'work', name: 'Work', holds: ['metal', 'prices', 'sets'] },
+  { value: 'work', name: 'Work', holds: ['metal', 'prices', 'newSizes', 'washers', 'sets'] },
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
   { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
   { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'clutches', 'book'] },

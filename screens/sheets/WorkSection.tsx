@@ -9,7 +9,7 @@ import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
-import { hasSets, newSet, pricedKinds, workedSizes } from './workForm';
+import { boughtSizes, hasSets, hasWasher, newSet, pricedKinds, workedSizes } from './workForm';
 
 /** How far work may go on this model, and what parts for it cost. */
 export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -63,6 +63,38 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           />
         </View>
       ))}
+      <Heading>What new parts measure</Heading>
+      <Words size="note" tone="muted">
+        Empty: 0.013 mm (5 tenths) either side of nominal, the app’s figure. A cut to a new part is
+        worked out when it is in hand.
+      </Words>
+      {boughtSizes(sheet).map(({ id, name }) => (
+        <View key={id} style={styles.row}>
+          <Words style={styles.name}>{name}</Words>
+          <Field
+            control={control}
+            name={`newSizes.${id}.least`}
+            label={say('sheets.smallest', { unit: size })}
+            spoken={say('sheets.smallestNew', { size: name })}
+            style={styles.figure}
+          />
+          <Field
+            control={control}
+            name={`newSizes.${id}.most`}
+            label={say('sheets.largest', { unit: size })}
+            spoken={say('sheets.largestNew', { size: name })}
+            style={styles.figure}
+          />
+        </View>
+      ))}
+      {hasWasher(sheet) ? (
+        <Field
+          control={control}
+          name="washers"
+          label={say('sheets.washers', { unit: size })}
+          placeholder="1.6 1.8 2.0"
+        />
+      ) : null}
       {hasSets(sheet) ? (
         <ListEditor
           name="sets"

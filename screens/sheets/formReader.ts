@@ -1,5 +1,5 @@
 import { tried } from '@/core/errors';
-import { parseNumber, parseReading } from '@/core/quantity/parse';
+import { parseNumber, parseReading, parseSum } from '@/core/quantity/parse';
 import { formatTemperature, parseTemperature_C } from '@/core/quantity/temperature';
 import { bareUnit, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { say } from '@/core/wording/say';
@@ -45,6 +45,14 @@ export class Reader {
   /** A plain number, a decimal comma read as a point. */
   number(path: string, text: string): number | null {
     const value = parseNumber(text);
+    if (value === null || Number.isFinite(value)) return value;
+    this.wrong(path, say('sheets.notANumber', { text: text.trim() }));
+    return null;
+  }
+
+  /** A sum of money, thousands set apart or not. */
+  sum(path: string, text: string): number | null {
+    const value = parseSum(text);
     if (value === null || Number.isFinite(value)) return value;
     this.wrong(path, say('sheets.notANumber', { text: text.trim() }));
     return null;

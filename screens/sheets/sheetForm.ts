@@ -1,6 +1,7 @@
 import { dequal } from 'dequal';
 import { ValidationError } from 'yup';
 import { bareTemperature } from '@/core/quantity/temperature';
+import type { Mount } from '@/core/pumps/mount';
 import { familyOf, problemsOf, pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
 import type { LengthKind, ShopUnit } from '@/core/quantity/units';
@@ -18,6 +19,8 @@ export interface SheetForm extends BenchForm, WorkForm {
   model: string;
   note: string;
   gasket: string;
+  /** The part that lies on the transmission; empty while nobody said. */
+  mount: '' | Mount;
   geometry: Record<string, string>;
   /** Fields of the geometry that are the example's still. */
   examples: string[];
@@ -90,6 +93,7 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
   return {
     model: sheet.model,
     note: sheet.note,
+    mount: sheet.mount ?? '',
     gasket: sheet.gasket_mm === 0 ? '' : text(sheet.gasket_mm, 'gap'),
     ...toBenchForm(sheet, unit),
     ...toWorkForm(sheet, unit),
@@ -284,6 +288,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     ...pumped,
     model: form.model.trim(),
     note: form.note,
+    mount: form.mount === '' ? null : form.mount,
     ...fromBenchForm(form, before, sheet, read),
     ...fromWorkForm(form, before, sheet, unit, read),
     // A size that somebody changed is an example's no more.

@@ -18,6 +18,10 @@ export interface WorkForm {
   /** By kind of operation. */
   prices: Record<string, { price: string; days: string }>;
   sets: { id: string; name: string; over: string; price: string; days: string }[];
+  /** By dimension: what new parts measure. */
+  newSizes: Record<string, { least: string; most: string }>;
+  /** Thicknesses of the washers that can be had, a space between them. */
+  washers: string;
 }
 
 /** Lists the sizes that work can change: metal may have to stay on them. */
@@ -34,6 +38,17 @@ export function pricedKinds(sheet: Sheet): Operation[] {
     .filter(({ price, by }) => price > 0 || by === 'out');
   return [NEW_PUMP, ...new Set(kinds)];
 }
+
+/** Lists the sizes of parts that are bought: a new one lies between two figures. */
+export function boughtSizes(sheet: Sheet): Dimension[] {
+  const { parts, dimensions } = pumpOf(sheet);
+  const bought = parts.filter(({ replacedAs }) => replacedAs !== null).map(({ id }) => id);
+  return dimensions.filter((d) => d.id === d.first && bought.includes(d.part));
+}
+
+/** Tells whether a pump has a thrust washer against its transmission. */
+export const hasWasher = (sheet: Sheet): boolean =>
+  pumpOf(sheet).dimensions.some(({ remedies }) => remedies?.includes('change-washer'));
 
 /** Tells whether a pump has gears or rotors that are bought as a set. */
 export const hasSets = (sheet: Sheet): boolean =>
@@ -57,6 +72,13 @@ export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
         return [id, { price: text(p?.price, 2), days: text(p?.days, 1) }];
       }),
     ),
+    newSizes: Object.fromEntries(
+      boughtSizes(sheet).map(({ id }) => {
+        const n = sheet.newSizes.find(({ dimension }) => dimension === id);
+        return [id, { least: length(n?.least_mm), most: length(n?.most_mm) }];
+      }),
+    ),
+    washers: sheet.washers_mm.map((mm) => formatLength(mm, 'size', unit)).join(' '),
     sets: sheet.sets.map(({ over_mm, price, days, ...set }) => ({
       ...set,
       over: trimmed(over_mm / MM_PER[unit], 3),
@@ -88,12 +110,52 @@ function readMetal(form: WorkForm, before: WorkForm, sheet: Sheet, read: Reader)
   });
 }
 
+function readNewSizes(
+  form: WorkForm,
+  before: WorkForm,
+  sheet: Sheet,
+  read: Reader,
+): Sheet['newSizes'] {
+  return boughtSizes(sheet).flatMap(({ id }) => {
+    const fields = form.newSizes[id];
+    if (!fields) return [];
+    const had = sheet.newSizes.find(({ dimension }) => dimension === id);
+    const end = (name: 'least' | 'most') =>
+      read.length(`newSizes.${id}.${name}`, fields[name], 'size', {
+        text: before.newSizes[id]?.[name],
+        mm: had?.[`${name}_mm`] ?? null,
+      });
+    const [least, most] = [end('least'), end('most')];
+    // One figure alone is both: a new part that is always the same.
+    const [least_mm, most_mm] = [least ?? most, most ?? least];
+    if (least_mm === null || most_mm === null) return [];
+    if (most_mm < least_mm) {
+      read.wrong(`newSizes.${id}.most`, 'The largest new size is below the smallest. Swap them.');
+    }
+    return [{ dimension: id, least_mm, most_mm }];
+  });
+}
+
+function readWashers(
+  form: WorkForm,
+  before: WorkForm,
+  sheet: Sheet,
+  read: Reader,
+): Sheet['washers_mm'] {
+  if (form.washers === before.washers) return sheet.washers_mm;
+  const texts = form.washers.split(/[;\s]+/).filter(Boolean);
+  const sizes = texts.flatMap(
+    (text) => read.length('washers', text, 'size', { text: undefined, mm: null }) ?? [],
+  );
+  return [...new Set(sizes)].sort((a, b) => a - b);
+}
+
 function readPrices(form: WorkForm, read: Reader): Sheet['prices'] {
   return Object.entries(form.prices).flatMap(([id, { price, days }]) => {
     const operation = operationId(id);
     const [sum, wait] = [
-      read.number(`prices.${operation}.price`, price),
-      read.number(`prices.${operation}.days`, days),
+      read.sum(`prices.${operation}.price`, price),
+      read.sum(`prices.${operation}.days`, days),
     ];
     // One alone leaves the other as the shop has it.
     return sum === null && wait === null ? [] : [{ operation, price: sum, days: wait }];
@@ -107,7 +169,7 @@ export function fromWorkForm(
   sheet: Sheet,
   unit: ShopUnit,
   read: Reader,
-): Pick<Sheet, 'metal' | 'prices' | 'sets'> {
+): Pick<Sheet, 'metal' | 'prices' | 'sets' | 'newSizes' | 'washers_mm'> {
   const sets = form.sets.map((set, i) => {
     const path = `sets.${i}`;
     const name = set.name.trim();
@@ -119,13 +181,15 @@ export function fromWorkForm(
     const was = before.sets[i]?.over === set.over ? sheet.sets[i]?.over_mm : undefined;
     return {
       ...{ id: set.id, name, over_mm: was ?? (over ?? 0) * MM_PER[unit] },
-      price: read.number(`${path}.price`, set.price) ?? 0,
+      price: read.sum(`${path}.price`, set.price) ?? 0,
       days: read.number(`${path}.days`, set.days) ?? 0,
     };
   });
   return {
     metal: readMetal(form, before, sheet, read),
     prices: readPrices(form, read),
+    newSizes: readNewSizes(form, before, sheet, read),
+    washers_mm: readWashers(form, before, sheet, read),
     sets,
   };
 }

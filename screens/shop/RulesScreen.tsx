@@ -5,6 +5,7 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RuleChoices } from '@/ui/RuleChoices';
 import { Words } from '@/ui/Words';
+import { FloorsForm } from './FloorsForm';
 
 /** The house rules of the shop: new jobs begin with them, and each job may change its own. */
 export function RulesScreen() {
@@ -26,6 +27,7 @@ export function RulesScreen() {
         first={choices(HOUSE_RULES.slice(0, half))}
         second={choices(HOUSE_RULES.slice(half))}
       />
+      <FloorsForm />
     </Page>
   );
 }

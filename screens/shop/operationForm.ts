@@ -1,6 +1,6 @@
 import { tried } from '@/core/errors';
 import { formatLength, trimmed } from '@/core/quantity/format';
-import { parseNumber, parseReading } from '@/core/quantity/parse';
+import { parseReading, parseSum } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import {
   DONE_BY,
@@ -73,9 +73,12 @@ function readFigures<F extends Readonly<Record<K, string>>, K extends string>(
   errors: Errors,
 ): Record<K, number> {
   const figures = names.map((name) => {
-    const value = parseNumber(form[name]) ?? 0;
-    if (!Number.isFinite(value)) errors[name] = say('sheets.notANumber', { text: form[name] });
-    return [name, value] as const;
+    const value = parseSum(form[name]);
+    if (value === null) errors[name] = 'Enter a number: 0 for nothing.';
+    else if (!Number.isFinite(value)) {
+      errors[name] = say('sheets.notANumber', { text: form[name] });
+    }
+    return [name, value ?? 0] as const;
   });
   return Object.fromEntries(figures) as Record<K, number>;
 }

@@ -1,6 +1,6 @@
 import type { Characteristic, PumpModel } from '../../pumps/family';
 import { hasRole } from '../../pumps/kinds';
-import { bushingFit, type BushingFit } from '../operations/bushingFit';
+import { aimedAt, bushingFit, type BushingFit } from '../operations/bushingFit';
 import type { ReworkCase } from './case';
 import type { Offer } from '../operations/offers';
 
@@ -54,4 +54,16 @@ export function bushingWork({ known, job, all }: ReworkCase, offer: Offer): Bush
         })
       : null,
   };
+}
+
+/**
+ * Returns the work on a bushing with the bore that an amount leads to: the plan and the steps of the hone name the same
+ * size.
+ *
+ * @param amount_mm how much is honed out; null for a new bushing, which is sized as the house wants it
+ */
+export function honedBy(work: BushingWork, amount_mm: number | null): BushingWork {
+  const { fit, bore_mm } = work;
+  if (!fit || bore_mm === null || amount_mm === null) return work;
+  return { ...work, fit: aimedAt(fit, bore_mm + amount_mm) };
 }

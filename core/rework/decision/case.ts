@@ -1,6 +1,7 @@
 import type { Assessment } from '../../assessment/assessment';
 import { judge } from '../../assessment/judge';
 import type { State } from '../../guidance/evaluator';
+import { countedIn } from '../../journal/eras';
 import type { DecisionRule } from '../../metrology/conformity';
 import type { Estimate } from '../../metrology/estimate';
 import { dimensionsFor, pumpOf } from '../../pumps/registry';
@@ -92,6 +93,16 @@ function asPredicted(a: Assessment): Assessment {
   return { ...a, smallest, largest, ...judged };
 }
 
+/**
+ * Returns an assessment by what is known so far, where that is all of it and only figures could tell more: a total of
+ * brackets has its chance, and whether it pays to know it better is asked of what it costs.
+ */
+function asFarAsKnown(a: Assessment, rule: DecisionRule): Assessment {
+  const { smallest, largest, limits, parts, verdict } = a;
+  if (verdict !== 'open' || parts.length === 0 || !limits || !smallest || !largest) return a;
+  return spanOf(a, rule) ? { ...a, ...judge(smallest, largest, limits, rule, false) } : a;
+}
+
 /** Says what a case is made from beside the job: what lies on the shelf, and whether work counts that was not measured since. */
 export interface CaseOptions {
   readonly shelf?: readonly ShelfPart[];
@@ -137,7 +148,8 @@ export function reworkCase(
   shop: WorkTerms,
   { shelf = [], predicted = false }: CaseOptions = {},
 ): ReworkCase {
-  const all = predicted ? state.characteristics.map(asPredicted) : state.characteristics;
+  const standing = predicted ? state.characteristics.map(asPredicted) : state.characteristics;
+  const all = standing.map((a) => asFarAsKnown(a, job.rules.decision));
   const known: Known = {
     sheet: job.sheet,
     pump: pumpOf(job.sheet),
@@ -152,7 +164,9 @@ export function reworkCase(
   const lying = shelfOffers(job.sheet, shelf, shop).filter((o) => tellsAll(o, all, known));
   const judged = all.filter((a) => a.limits !== null);
   const again = judged.flatMap((a) =>
-    isWorthReading(a) ? (againOffer(a.characteristic, job.sheet, shop) ?? []) : [],
+    isWorthReading(a, job, known.dimensions)
+      ? (againOffer(a.characteristic, job.sheet, shop) ?? [])
+      : [],
   );
   const offers = [...own, ...extra, ...lying, ...again];
   const watched = judged.flatMap((assessment): Watched[] => {
@@ -196,7 +210,21 @@ function tellsAll({ piece, parts }: Offer, all: readonly Assessment[], { pump }:
   return told.every(({ characteristic: c }) => !dimensionsFor(c).some((d) => lacks.has(d)));
 }
 
-/** Tells whether reading a gap once more can tell something: it is too close to call by figures that were read once. */
-function isWorthReading(a: Assessment): boolean {
-  return a.verdict === 'close' && a.parts.length === 0 && a.probability !== null && !a.disagree;
+/**
+ * Tells whether reading a gap once more can tell something: it is too close to call by figures, and was not read twice
+ * at all its places yet. A third reading averages away little that the instrument is off by itself.
+ */
+function isWorthReading(a: Assessment, job: Job, dimensions: Known['dimensions']): boolean {
+  const isFigure = [a.smallest, a.largest].every((end) => end?.kind === 'value');
+  if (a.verdict !== 'close' || a.parts.length > 0 || !isFigure || a.disagree) return false;
+  const c = a.characteristic;
+  const swings = countedIn(job)
+    .ofGap(c.id)
+    .filter(({ kind }) => kind === 'swing').length;
+  if (swings > 0) return swings < 2 * (c.swing?.stations.length ?? 1);
+  const pump = pumpOf(job.sheet);
+  return dimensionsFor(c).some((id) => {
+    const places = pump.dimensions.find((d) => d.id === id)?.stations.length ?? 1;
+    return (dimensions.get(id)?.readings ?? 0) < 2 * places;
+  });
 }

@@ -1,11 +1,12 @@
 import type { Assessment } from '../../assessment/assessment';
 import { ends } from '../../metrology/estimate';
 import { effectsOn } from '../effects/effects';
-import type { Span } from '../effects/standing';
+import { spanOf, type Span } from '../effects/standing';
 import { gapsOf } from '../../pumps/registry';
 import type { CharacteristicId } from '../../pumps/ids';
 import { termsOf } from '../operations/offers';
 import { MEASURE_AGAIN } from '../operations/operations';
+import { isMovedBy } from './asked';
 import type { ReworkCase, Watched } from './case';
 
 /** A gap is known to be about so much either side of what a figure says, in mm: what sizes leave of a bracket. */
@@ -14,30 +15,59 @@ const FIGURE_mm = 0.006;
 /** Where nothing bounds a gap above, it is thought to lie within so much of where it begins, in mm. */
 const OPEN_mm = 0.08;
 
+/** The places of one gap differ by no more than this, in mm. */
+const VARIES_mm = 0.02;
+
 /** A bracket is looked at here and there: near its lower end, in its middle, near its upper. */
 const AT = [0.1, 0.5, 0.9] as const;
 
 /** So much less is worth a second look, beside what the look costs: less is noise of the prices. */
 const WORTH = 1;
 
-/** Tells whether all that is known of a gap is a bracket, and a figure or a finer leaf could tell more. */
+/** Tells whether all that is known of an end of a gap is a bracket: a figure or a finer leaf could tell more. */
 const isBracketed = (a: Assessment): boolean =>
-  a.verdict !== 'in' &&
+  a.limits !== null &&
   a.verdict !== 'open' &&
   [a.smallest, a.largest].some((end) => end?.kind === 'interval');
 
-/** Lists the gaps that are not in and known by brackets alone; of a sum its parts that are. */
-function bracketed({ all }: ReworkCase): Assessment[] {
-  const found = all
-    .filter((a) => a.limits !== null && isBracketed(a))
-    .flatMap((a) =>
-      a.parts.length > 0
-        ? a.parts.filter(({ largest }) => !largest || largest.kind === 'interval')
-        : [a],
-    );
-  return found.filter(
-    (a, i) => found.findIndex((b) => b.characteristic.id === a.characteristic.id) === i,
+/** Tells whether an operation moves a gap by its amount. */
+const isCutBy = ({ effects }: Watched, id: string): boolean => {
+  const both = effects.get(id);
+  return both !== undefined && (both.low.perMm !== 0 || both.high.perMm !== 0);
+};
+
+/**
+ * Lists gaps known by brackets alone, step by step as far as may be asked for: those that are not in; those that a cut on
+ * them moves along; the wear that totals add to them; those that a new part for them changes.
+ */
+function bracketed({ all, watched, unsized }: ReworkCase): readonly (readonly Assessment[])[] {
+  const bare = all.filter((a) => isBracketed(a) && a.parts.length === 0);
+  const wrong = watched.filter(({ assessment }) => assessment.verdict !== 'in');
+  const cuts = new Set(wrong.flatMap((w) => [...w.effects.keys()].filter((id) => isCutBy(w, id))));
+  const along = new Set(
+    watched.filter((w) => [...cuts].some((id) => isCutBy(w, id))).map((w) => w.assessment),
   );
+  const wanted = new Set([
+    ...wrong.flatMap((w) => [...w.effects.keys()].filter((id) => isMovedBy(w, id))),
+    ...unsized.flatMap(({ by }) => by),
+  ]);
+  const changed = watched.filter((w) => [...wanted].some((id) => isMovedBy(w, id)));
+  const sums = wrong.flatMap(({ assessment }) => assessment.parts.slice(1));
+  const worn = sums.filter(({ largest }) => largest?.kind === 'interval');
+  const steps = [
+    bare.filter(({ verdict }) => verdict !== 'in'),
+    bare.filter((a) => along.has(a)),
+    worn,
+    bare.filter((a) => changed.some(({ assessment }) => assessment === a)),
+  ];
+  return steps.map((_, i) => [
+    ...new Map(
+      steps
+        .slice(0, i + 1)
+        .flat()
+        .map((a) => [a.characteristic.id, a]),
+    ).values(),
+  ]);
 }
 
 /** Returns the span that a bracketed gap would have if it were sized and lay at a place of its bracket. */
@@ -47,21 +77,43 @@ function sizedAt(a: Assessment, at: number, half_mm: number): Span | null {
     const [lo, hi] = ends(end);
     return lo + at * ((Number.isFinite(hi) ? hi : lo + OPEN_mm) - lo);
   };
-  return { low_mm: place(a.smallest) - half_mm, high_mm: place(a.largest) + half_mm };
+  const largest = place(a.largest);
+  const smallest = Math.max(place(a.smallest), largest - VARIES_mm);
+  return { low_mm: smallest - half_mm, high_mm: largest + half_mm };
 }
 
-/** Returns a case as it would be if every bracketed gap had been sized, and lay at a place of its bracket. */
-function asSized(rework: ReworkCase, at: number): ReworkCase {
-  const { all, known, offers, watched } = rework;
+/** Returns a case as it would be if some bracketed gaps had been sized, and lay at a place of their brackets. */
+function asSized(rework: ReworkCase, gaps: readonly Assessment[], at: number): ReworkCase {
+  const { offers, watched } = rework;
+  // By its sizes it would be known as well what a new part changes.
+  const known = { ...rework.known, sized: true as const };
   const half_mm = known.rule === 'plain' ? 0 : FIGURE_mm;
-  const sized = (a: Assessment): Watched | null => {
-    const span = a.limits !== null && isBracketed(a) ? sizedAt(a, at, half_mm) : null;
-    if (!span) return null;
+  const isOf = (a: Assessment) =>
+    gaps.some(({ characteristic }) => characteristic.id === a.characteristic.id);
+  const spanNow = (a: Assessment): Span | null =>
+    isOf(a) ? sizedAt(a, at, half_mm) : spanOf(a, known.rule);
+  const sized = (w: Watched): Watched => {
+    const a = w.assessment;
+    const parts = a.parts.length > 0 ? a.parts : [a];
+    const spans = parts.map(spanNow);
+    if (!parts.some(isOf) || spans.some((span) => span === null)) return w;
+    const add = (end: keyof Span) => spans.reduce((sum, span) => sum + (span?.[end] ?? 0), 0);
     const effects = offers.map((o) => [o.id, effectsOn(a, o, known)] as const);
-    return { assessment: { ...a, verdict: 'out' }, span, effects: new Map(effects) };
+    return {
+      assessment: { ...a, verdict: a.verdict === 'in' ? 'in' : 'out' },
+      span: { low_mm: add('low_mm'), high_mm: add('high_mm') },
+      effects: new Map(effects),
+    };
   };
-  const others = watched.filter(({ assessment }) => !isBracketed(assessment));
-  return { ...rework, watched: [...others, ...all.flatMap((a) => sized(a) ?? [])], unsized: [] };
+  const unsized = rework.unsized.flatMap(({ assessment }): Watched[] => {
+    const span = isOf(assessment) ? sizedAt(assessment, at, half_mm) : null;
+    return span ? [sized({ assessment, span, effects: new Map() })] : [];
+  });
+  return {
+    ...rework,
+    watched: [...watched.map(sized), ...unsized],
+    unsized: rework.unsized.filter(({ assessment }) => !isOf(assessment)),
+  };
 }
 
 /**
@@ -77,18 +129,23 @@ export function measuredCloser(
   costOf: (rework: ReworkCase) => number,
 ): CharacteristicId[] {
   const { job, money } = rework;
-  const gaps = bracketed(rework).filter(
-    ({ characteristic: c, stations }) => gapsOf(c).length > 0 || c.swing || stations.length > 0,
-  );
-  const ids = gaps.map(({ characteristic }) => characteristic.id);
-  if (ids.length === 0 || job.rules.closer === 'leaves') return [];
-  if (job.rules.closer === 'sizes') return ids;
+  if (job.rules.closer === 'leaves') return [];
+  const canBe = ({ characteristic: c, stations }: Assessment): boolean =>
+    gapsOf(c).length > 0 || c.swing !== undefined || stations.length > 0;
+  const steps = bracketed(rework).map((gaps) => gaps.filter(canBe));
+  const idsOf = (gaps: readonly Assessment[]) =>
+    gaps.map(({ characteristic }) => characteristic.id);
+  if (job.rules.closer === 'sizes') return idsOf(steps[0] ?? []);
   const { minutes } = termsOf(MEASURE_AGAIN, { operations: [] }, job.sheet);
-  const reading = ids.length * (minutes / 60) * money.rate;
-  const costs = AT.map((at) => costOf(asSized(rework, at)));
-  // Where no place of the brackets can be put right, knowing it closer changes nothing.
-  if (costs.every((cost) => !Number.isFinite(cost))) return [];
-  if (!Number.isFinite(now)) return ids;
-  const mean = costs.reduce((sum, cost) => sum + Math.min(cost, now), 0) / costs.length;
-  return mean + reading < now - WORTH ? ids : [];
+  const paying = steps.find((gaps) => {
+    if (gaps.length === 0) return false;
+    const reading = gaps.length * (minutes / 60) * money.rate;
+    const costs = AT.map((at) => costOf(asSized(rework, gaps, at)));
+    // Where no place of the brackets can be put right, knowing it closer changes nothing.
+    if (costs.every((cost) => !Number.isFinite(cost))) return false;
+    if (!Number.isFinite(now)) return true;
+    const mean = costs.reduce((sum, cost) => sum + Math.min(cost, now), 0) / costs.length;
+    return mean + reading < now - WORTH;
+  });
+  return idsOf(paying ?? []);
 }

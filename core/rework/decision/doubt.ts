@@ -2,11 +2,11 @@ import { formatLength, formatWithUnit } from '../../quantity/format';
 import type { ShopUnit } from '../../quantity/units';
 import { say } from '../../wording/say';
 
-/** An amount so many times off the range that was planned is more likely a slip than a cut. */
-const OFF_PLAN = 3;
+/** Amounts are the same but for rounding where they differ by less, in mm. */
+const ROUNDING_mm = 5e-5;
 
 /**
- * Says why the amount taken off should not be believed without a second look: far from what was planned.
+ * Says why the amount taken off should not be believed without a second look: it is outside of what is in.
  *
  * @param amount_mm as it was typed
  * @param planned the range that is in, in mm
@@ -17,7 +17,7 @@ export function doubtOfAmount(
   { from_mm, to_mm }: { readonly from_mm: number; readonly to_mm: number },
   unit: ShopUnit,
 ): string | null {
-  if (amount_mm <= OFF_PLAN * to_mm && amount_mm * OFF_PLAN >= from_mm) return null;
+  if (amount_mm <= to_mm + ROUNDING_mm && amount_mm >= from_mm - ROUNDING_mm) return null;
   return say('doubt.offPlan', {
     reading: formatWithUnit(amount_mm, 'gap', unit),
     from: formatLength(from_mm, 'gap', unit),

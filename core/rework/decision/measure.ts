@@ -1,9 +1,10 @@
 import type { Assessment } from '../../assessment/assessment';
+import { figureAdvice } from '../../assessment/figures';
 import { ladderOf } from '../../feeler/ladder';
 import { nextStep } from '../../guidance/evaluator';
 import { closerStep } from '../../guidance/next';
 import type { CharacteristicId, StationId } from '../../pumps/ids';
-import { gapsOf } from '../../pumps/registry';
+import { dimensionsFor, gapsOf } from '../../pumps/registry';
 import type { ReworkCase } from './case';
 import { unseenBy } from './decide';
 import type { PlannedOperation } from './lines';
@@ -20,11 +21,12 @@ export interface ToMeasure {
   readonly settles: 'verdict' | 'amount';
 }
 
-/** Lists what of a gap without a verdict has to be read: of a sum its parts that nobody read, or its gap more closely. */
+/** Lists what of a gap without a verdict has to be read: of a sum its parts that nobody read, or the widest of them more closely. */
 function unread(a: Assessment): readonly Assessment[] {
   if (a.parts.length === 0) return [a];
   const parts = a.parts.filter((part) => !part.largest);
-  return parts.length > 0 ? parts : a.parts.slice(0, 1);
+  const widest = figureAdvice(a.parts, 'guarded') ?? a.parts[0];
+  return parts.length > 0 ? parts : widest ? [widest] : [];
 }
 
 /** Returns how a gap can be read closer than leaves have it; by leaves where it has no sizes. */
@@ -32,12 +34,15 @@ const closerBy = ({ characteristic: c }: Assessment): ToMeasure['by'] =>
   gapsOf(c).length > 0 || c.swing ? 'sizes' : 'leaves';
 
 /**
- * Returns where to measure a gap closer than its bracket: by the leaf that splits it at the place that holds its end, as
- * far as the set goes; else by its sizes.
+ * Returns how to measure a gap closer than its bracket: by its sizes, one place of each to begin with; where it has none,
+ * by the leaf that splits the bracket at the place that holds its end, as far as the set goes.
  */
-function closerStepOf({ job }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles'> {
+function closerStepOf({ job, known }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles'> {
   const characteristic = a.characteristic.id;
-  const step = closerStep(a, ladderOf(job.feeler, job.rules.ladder, job.rules.record));
+  const sized = dimensionsFor(a.characteristic);
+  const unreadSizes = sized.some((id) => known.dimensions.get(id)?.source !== 'measured');
+  const ladder = ladderOf(job.feeler, job.rules.ladder, job.rules.record);
+  const step = unreadSizes ? null : closerStep(a, ladder);
   if (!step) return { characteristic, station: null, by: closerBy(a), leaves_mm: [] };
   const station = step.station.id;
   return { characteristic, station, by: 'leaves', leaves_mm: step.stack.leaves_mm };
@@ -57,7 +62,8 @@ function firstStep({ job }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles
 }
 
 /**
- * Lists what has to be read before a pump can be decided on, in the order of the work.
+ * Lists what has to be read before a pump can be decided on: what the decision hangs on first, then what has no verdict
+ * yet, then what a zero check may settle; each in the order of the work.
  *
  * @param planned the plan in hand: what it would narrow unseen is measured first
  */
@@ -71,11 +77,9 @@ export function toMeasure(
   const first = unseenBy(rework, planned).map((a) => a.characteristic.id);
   const open = new Set(unmeasured.flatMap(unread).map((a) => a.characteristic.id));
   const far = new Set(blocked.map((b) => b.characteristic));
-  return all.flatMap((a): ToMeasure[] => {
+  const asked = (a: Assessment): ToMeasure[] => {
     const { id } = a.characteristic;
-    if (open.has(id) || first.includes(id)) {
-      return [{ ...firstStep(rework, a), settles: 'verdict' }];
-    }
+    if (first.includes(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
     if (closer.includes(id)) {
       return [
         { ...closerStepOf(rework, a), settles: a.verdict === 'close' ? 'verdict' : 'amount' },
@@ -85,13 +89,20 @@ export function toMeasure(
       return [{ characteristic: id, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' }];
     }
     if (far.has(id) && rework.unsized.some((u) => u.assessment === a)) {
-      return [
-        { characteristic: id, station: null, by: closerBy(a), leaves_mm: [], settles: 'amount' },
-      ];
+      return [{ ...closerStepOf(rework, a), settles: 'amount' }];
     }
+    return [];
+  };
+  const others = (a: Assessment): ToMeasure[] => {
+    const { id } = a.characteristic;
+    if (open.has(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
     const inDoubt = [a, ...a.parts].some(({ zero }) => zero === 'never' || zero === 'overdue');
     return a.limits !== null && a.verdict === 'close' && inDoubt
       ? [{ characteristic: id, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' }]
       : [];
-  });
+  };
+  const decisive = all.flatMap(asked);
+  const rest = all.filter((a) => asked(a).length === 0).flatMap(others);
+  const isZero = ({ by }: ToMeasure) => by === 'zero';
+  return [...decisive, ...rest.filter((m) => !isZero(m)), ...rest.filter(isZero)];
 }

@@ -1,3 +1,6 @@
+import type { Assessment } from '../../assessment/assessment';
+import { centre } from '../../metrology/estimate';
+import { leastAllowed } from '../effects/standing';
 import { type ReworkCase, type Watched } from './case';
 import { isMovedBy } from './asked';
 import type { Amounts } from '../solver/problem';
@@ -13,3 +16,12 @@ export function movedGaps(
   const isIn = ({ assessment }: Watched) => assessment.verdict === 'in';
   return [...moved.filter((w) => !isIn(w)), ...moved.filter(isIn)];
 }
+
+/** Lists the running clearances that work closed, or left under their least, and that nobody measured since. */
+export const closedBy = (all: readonly Assessment[]): Assessment[] =>
+  all.filter((a) => {
+    const now = a.largest ? a.smallest : a.predicted?.smallest;
+    const least = leastAllowed(a);
+    const isWorked = a.work.length > 0 && a.characteristic.runs !== undefined;
+    return isWorked && now != null && centre(now) < Math.min(least?.mm ?? 0, 0.005);
+  });

@@ -103,21 +103,21 @@ describe('the gaps that work moves', () => {
   });
 });
 
-describe('an amount far from its plan', () => {
+describe('an amount outside its plan', () => {
   const planned = { from_mm: 0.01, to_mm: 0.07 };
 
-  it('is asked about: the point slipped, or the unit is another', () => {
+  it('is asked about, however little it is outside of what is in', () => {
     expect(doubtOfAmount(0.9, planned, 'mm')).toBe(
-      '0.90 mm is far from the planned amount (0.01 to 0.07 mm is in). Check the unit.',
+      '0.90 mm is outside the planned amount: 0.01 to 0.07 mm is in. Check it, and its unit.',
     );
-    expect(doubtOfAmount(0.003, planned, 'mm')).toMatch(/^0\.003 mm is far/);
-    expect(doubtOfAmount(0.09, planned, 'mm')).toBeNull();
+    expect(doubtOfAmount(0.003, planned, 'mm')).toMatch(/^0\.003 mm is outside/);
+    expect(doubtOfAmount(0.0712, planned, 'mm')).not.toBeNull();
   });
-  it('is believed anywhere in the range, and asked about at four times its end', () => {
+  it('is believed anywhere in the range', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.01, max: 0.07, noNaN: true }), (mm) => {
         expect(doubtOfAmount(mm, planned, 'mm')).toBeNull();
-        expect(doubtOfAmount(mm + 4 * planned.to_mm, planned, 'mm')).not.toBeNull();
+        expect(doubtOfAmount(mm + planned.to_mm, planned, 'mm')).not.toBeNull();
       }),
     );
   });

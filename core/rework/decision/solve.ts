@@ -1,4 +1,5 @@
 import type { CharacteristicId } from '../../pumps/ids';
+import { hasRole } from '../../pumps/kinds';
 import type { Assessment } from '../../assessment/assessment';
 import { type ReworkCase, type Setting } from './case';
 import { gapOfRow, problemIn, rowsOf, type Doubt } from './asked';
@@ -11,7 +12,7 @@ import type { Operation } from '../operations/operation';
 import type { Offer } from '../operations/offers';
 import { blockingRows } from '../solver/blocking';
 import { cheapestPlans, type Plan } from '../solver/plan';
-import { rangeOf, valueAfter, type Amounts, type Problem } from '../solver/problem';
+import { rangeOf, spreadOf, valueAfter, type Amounts, type Problem } from '../solver/problem';
 import type { Solver } from '../solver/program';
 import type { Span } from '../effects/standing';
 
@@ -37,7 +38,7 @@ export interface Rework {
 export const amountsOf = ({ works }: Pick<Plan, 'works'>): Amounts =>
   new Map(works.map(({ id, amount_mm }) => [id, amount_mm]));
 
-/** Returns the span of each watched gap after work, by its characteristic, in mm. */
+/** Returns the span of each watched gap after work, by its characteristic, in mm: a bought part lies somewhere in its range. */
 export function spansAfter(
   { watched }: Pick<ReworkCase, 'watched'>,
   amounts: Amounts,
@@ -47,7 +48,8 @@ export function spansAfter(
       const at = (end: 'low' | 'high') => {
         const moved = new Map([...w.effects].map(([id, both]) => [id, both[end]]));
         const value_mm = end === 'low' ? w.span.low_mm : w.span.high_mm;
-        return valueAfter({ id: '', value_mm, lower_mm: null, upper_mm: null, moved }, amounts);
+        const row = { id: '', value_mm, lower_mm: null, upper_mm: null, moved };
+        return valueAfter(row, amounts) + spreadOf(moved, [...amounts.keys()]);
       };
       return [w.assessment.characteristic.id, { low_mm: at('low'), high_mm: at('high') }];
     }),
@@ -81,8 +83,14 @@ const LAST_RESORT: Readonly<
 };
 
 /** Tells whether the house does an operation only where nothing else helps. */
-const isLastResort = ({ operation: { house } }: Offer, { job }: ReworkCase): boolean =>
-  house !== undefined && LAST_RESORT[house](job.rules);
+export function isLastResort(offer: Offer, { job, known }: ReworkCase): boolean {
+  const { operation, piece, parts } = offer;
+  // Gears from the shelf are another pair, as bought ones are.
+  const isPair =
+    piece !== null && known.pump.parts.some((p) => hasRole(p, 'set') && parts.includes(p.id));
+  const house = isPair ? 'gears' : operation.house;
+  return house !== undefined && LAST_RESORT[house](job.rules);
+}
 
 /** Lists the gaps that block, each with the worst that it misses by. */
 function blockedGaps(problem: Problem, solve: Solver): Blocked[] {
@@ -108,15 +116,16 @@ function plansWith(
   solve: Solver,
   settings: ReadonlyMap<string, Setting>,
   allowed: (offer: Offer) => boolean,
+  most: number,
 ): RatedPlan[] {
   const doubts = doubtsIn(rework, solve, allowed);
   const asked = (left: readonly Doubt[]) => problemIn(rework, allowed, settings, left);
-  const plansFor = (problem: Problem, most: number): RatedPlan[] =>
-    cheapestPlans(problem, solve, most, 'middle').map((plan) =>
+  const plansFor = (problem: Problem, wanted: number): RatedPlan[] =>
+    cheapestPlans(problem, solve, wanted, 'middle').map((plan) =>
       rated(rework, problem, inHand(rework, problem, plan, settings), doubts),
     );
-  if (doubts.left.length === 0) return plansFor(asked([]), MOST_PLANS);
-  const best = cheapestOf(doubts, (left, most) => plansFor(asked(left), most), MOST_PLANS);
+  if (doubts.left.length === 0) return plansFor(asked([]), most);
+  const best = cheapestOf(doubts, (left, wanted) => plansFor(asked(left), wanted), most);
   return [...best, ...plansFor(asked([]), 1)];
 }
 
@@ -142,9 +151,10 @@ function bestPlans(
   rework: ReworkCase,
   solve: Solver,
   settings: ReadonlyMap<string, Setting>,
+  most = MOST_PLANS,
 ): RatedPlan[] {
-  const liked = plansWith(rework, solve, settings, (offer) => !isLastResort(offer, rework));
-  return liked.length > 0 ? liked : plansWith(rework, solve, settings, () => true);
+  const liked = plansWith(rework, solve, settings, (offer) => !isLastResort(offer, rework), most);
+  return liked.length > 0 ? liked : plansWith(rework, solve, settings, () => true, most);
 }
 
 /**
@@ -168,7 +178,7 @@ export function solveRework(
       ...plans.map(({ expected }) => expected),
     );
   const closer = measuredCloser(rework, costOf(found), (sized) =>
-    costOf(bestPlans(sized, solve, settings)),
+    costOf(bestPlans(sized, solve, settings, 1)),
   );
   if (found.length === 0) {
     const problem = problemIn(rework, () => true, settings);

@@ -6,6 +6,12 @@ import { nominalOf } from '../../records/sheet';
 import type { ReworkCase } from './case';
 import { atReach, type VaneReach } from '../../pumps/vaneReach';
 
+/** What of the shortest vane stays in its slot, and whether a limit says how much has to. */
+export interface VaneOutlook extends VaneReach {
+  /** The hours are those to a limit; else those until it falls out. */
+  readonly limited: boolean;
+}
+
 /** Returns the hours that a pump ran; null where the tag says kilometres, or nothing. */
 const hoursOf = ({ used, usedUnit }: Job): number | null => (usedUnit === 'h' ? used : null);
 
@@ -30,17 +36,19 @@ export function vaneOutlook({
   job,
   known,
   all,
-}: Pick<ReworkCase, 'job' | 'known' | 'all'>): VaneReach | null {
+}: Pick<ReworkCase, 'job' | 'known' | 'all'>): VaneOutlook | null {
   const engagement = all.find((a) => a.characteristic.wears !== undefined);
   const wears = engagement?.characteristic.wears;
   const length = wears && known.dimensions.get(wears);
   if (!engagement || !wears || !length || length.u_mm === null) return null;
   const reach_mm = reachOf(engagement, known.dimensions);
   if (reach_mm === null) return null;
-  return atReach(reach_mm, {
+  const least_mm = engagement.limits?.lower_mm ?? 0;
+  const reach = atReach(reach_mm, {
     vaneLength_mm: length.smallest_mm,
     newVaneLength_mm: nominalOf(job.sheet, wears) ?? null,
     hours: hoursOf(job),
-    leastInSlot_mm: engagement.limits?.lower_mm ?? 0,
+    leastInSlot_mm: least_mm,
   });
+  return { ...reach, limited: least_mm > 0 };
 }

@@ -6,7 +6,7 @@ import { COVERAGE } from '../../metrology/normal';
 import type { Characteristic, PumpModel, Term } from '../../pumps/family';
 import type { DimensionId, PartId } from '../../pumps/ids';
 import { gapsOf } from '../../pumps/registry';
-import { newSizeOf, type Sheet } from '../../records/sheet';
+import { newSizeOf, nominalOf, type Sheet } from '../../records/sheet';
 import type { Offer } from '../operations/offers';
 import type { Effect } from '../solver/problem';
 import { spanOf, type Span } from './standing';
@@ -23,6 +23,8 @@ export interface Known {
   readonly pump: PumpModel;
   readonly rule: DecisionRule;
   readonly dimensions: ReadonlyMap<DimensionId, Quantity>;
+  /** Sizes that nobody read count as if they had been: a gap is then as far from nominal as the old part is. */
+  readonly sized?: true;
 }
 
 const NONE: Effect = { perMm: 0, once_mm: 0 };
@@ -65,7 +67,8 @@ export const trues = (pump: PumpModel, c: Characteristic, offer: Offer): boolean
 
 /** Tells whether an operation brings a characteristic in by what it puts in: all of it is new, or sized as it goes in. */
 function restores(c: Characteristic, offer: Offer, touched: readonly string[]): boolean {
-  if (touched.length === 0) return false;
+  // What lay on the shelf used is as worn as it is: only its sizes tell what it does.
+  if (touched.length === 0 || offer.piece?.origin === 'used') return false;
   const { remedy, replaces } = offer.operation;
   if (c.restoredBy?.some((by) => by === remedy || by === replaces)) return true;
   const renewed = offer.works.every(({ work }) => work === 'exchanged');
@@ -98,9 +101,29 @@ function freshSize(
   return fresh && [fresh.least_mm + over, fresh.most_mm + over];
 }
 
+/** Returns the middle of what a gap may be; null where no most is published. */
+function middleOf({ limits, least }: Assessment): number | null {
+  const { lower_mm = null, upper_mm = null } = limits ?? {};
+  return upper_mm === null ? null : ((lower_mm ?? least?.mm ?? 0) + upper_mm) / 2;
+}
+
+/** Returns what a gap is by the sheet's sizes, in mm; null where it does not give them all. */
+function nominalGap(terms: readonly Term[], sheet: Sheet): number | null {
+  return terms.reduce<number | null>((sum, { dimension, factor }) => {
+    const nominal = nominalOf(sheet, dimension);
+    return sum === null || nominal === undefined ? null : sum + factor * nominal;
+  }, 0);
+}
+
 /** Returns how far a part that is put in moves a gap, in mm: what it measures, less what the old one did. */
-function putIn(terms: readonly Term[], offer: Offer, known: Known): PutIn {
-  const { pump, dimensions } = known;
+function putIn(
+  terms: readonly Term[],
+  offer: Offer,
+  known: Known,
+  span: Span,
+  a: Assessment,
+): PutIn {
+  const { pump, dimensions, sheet } = known;
   const exchanged = offer.works.filter((w) => w.work === 'exchanged').map((w) => w.part);
   let [by_mm, spread_mm] = [0, 0];
   for (const { dimension, factor } of terms) {
@@ -109,6 +132,8 @@ function putIn(terms: readonly Term[], offer: Offer, known: Known): PutIn {
     const fresh = freshSize(dimension, offer, known);
     if (!now || now.u_mm === null || !fresh) {
       spread_mm += Math.abs(factor) * UNKNOWN_mm;
+      const nominal = known.sized ? (nominalGap(terms, sheet) ?? middleOf(a)) : null;
+      if (nominal !== null) return { by_mm: nominal - (span.low_mm + span.high_mm) / 2, spread_mm };
       // By how much a set is wider is known whatever the old gears measured.
       const isWidth = pump.dimensions.find((d) => d.id === dimension)?.width;
       by_mm += isWidth ? factor * (offer.set?.over_mm ?? 0) : 0;
@@ -153,7 +178,7 @@ function onGap(a: Assessment, span: Span, offer: Offer, known: Known): EndEffect
   if (gaps.length === 0) return NO_EFFECT;
   const shifts = gaps.map((terms) => {
     const [low, high] = perMmOf(terms, offer);
-    const { by_mm, spread_mm } = putIn(terms, offer, known);
+    const { by_mm, spread_mm } = putIn(terms, offer, known, span, a);
     const once_mm = by_mm + washedBy(terms, offer, known);
     return {
       low: { perMm: low, once_mm, spread_mm: -spread_mm },

@@ -42,3 +42,20 @@ export function leastAllowed({
 
 /** Says whose word the least of a gap is: the sheet's, the app's for its kind, the shop's. */
 export type LeastFrom = 'sheet' | 'family' | 'shop';
+
+/** A gap is beyond a limit by rounding where it is so by less, in mm. */
+const ROUNDING_mm = 1e-8;
+
+/**
+ * Tells whether a gap is inside its limits all along its span: what is bought for it may come out anywhere in its range.
+ */
+export function isWithin(
+  { low_mm, high_mm }: Span,
+  { limits }: Pick<Assessment, 'limits'>,
+): boolean {
+  const { lower_mm = null, upper_mm = null } = limits ?? {};
+  return (
+    low_mm >= (lower_mm ?? -Infinity) - ROUNDING_mm &&
+    high_mm <= (upper_mm ?? Infinity) + ROUNDING_mm
+  );
+}

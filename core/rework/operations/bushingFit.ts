@@ -71,3 +71,12 @@ export function bushingFit(fit: HubInBushing): BushingFit {
     steps_mm: LAST_STEPS_mm.map((before) => aimBore_mm - before),
   };
 }
+
+/** Returns a fit whose steps end at another bore, in mm; it may lie outside of the window where limits leave no other. */
+export const aimedAt = (fit: BushingFit, aimBore_mm: number): BushingFit => ({
+  ...fit,
+  aimBore_mm,
+  leastBore_mm: Math.min(fit.leastBore_mm, aimBore_mm),
+  mostBore_mm: Math.max(fit.mostBore_mm, aimBore_mm),
+  steps_mm: LAST_STEPS_mm.map((before) => aimBore_mm - before),
+});

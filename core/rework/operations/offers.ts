@@ -40,7 +40,7 @@ export interface Offer {
   /** Its operation and part, or the size that is worked on: `bushing-honed--bushing-bore`. */
   readonly id: string;
   readonly operation: Operation;
-  readonly terms: OperationTerms;
+  readonly terms: Terms;
   readonly parts: readonly PartId[];
   /** Names the part or parts: `Drive gear, driven gear`. */
   readonly on: string;
@@ -67,12 +67,17 @@ export const exchanges = ({ works }: Pick<Offer, 'works'>): boolean =>
 /** Describes what a shop says of work: who does it, what it costs. */
 export type WorkTerms = Pick<Shop, 'operations' | 'money' | 'unit'>;
 
+/** Says on what terms an operation is done here, and whether its price is only the app's example. */
+export interface Terms extends OperationTerms {
+  readonly example: boolean;
+}
+
 /** Returns the terms of an operation: the sheet's price, what the shop says, what the app begins with. */
 export function termsOf(
   operation: Operation,
   { operations }: Pick<Shop, 'operations'>,
   { prices }: Pick<Sheet, 'prices'>,
-): OperationTerms {
+): Terms {
   const own = operations.find(({ id }) => id === operation.id);
   const of = prices.find((p) => p.operation === operation.id);
   return {
@@ -80,6 +85,7 @@ export function termsOf(
     minutes: own?.minutes ?? operation.minutes,
     setup: own?.setup ?? operation.setup,
     price: of?.price ?? own?.price ?? operation.price,
+    example: !own && of?.price == null && operation.price > 0,
     days: of?.days ?? own?.days ?? operation.days,
     least_mm: own ? own.least_mm : operation.least_mm,
     most_mm: own ? own.most_mm : operation.most_mm,
@@ -196,7 +202,7 @@ function groupsOf(operation: Operation, pump: PumpModel): Group[] {
 function offersOf(
   operation: Operation,
   sheet: Sheet,
-  terms: OperationTerms,
+  terms: Terms,
   along: readonly Along[] = [],
 ): Offer[] {
   const pump = pumpOf(sheet);
@@ -236,9 +242,9 @@ export function smallOffers(
 }
 
 /** Lists the gears of another width that the sheet says can be bought, for each section. */
-function otherWidths(sheet: Sheet, base: OperationTerms): Offer[] {
+function otherWidths(sheet: Sheet, base: Terms): Offer[] {
   return sheet.sets.flatMap(({ id, name, over_mm, price, days }) =>
-    offersOf(OTHER_WIDTH, sheet, { ...base, price, days }).map((offer) => ({
+    offersOf(OTHER_WIDTH, sheet, { ...base, price, days, example: false }).map((offer) => ({
       ...offer,
       id: `${offer.id}--${id}`.slice(0, 64),
       set: { name, over_mm },
@@ -247,7 +253,7 @@ function otherWidths(sheet: Sheet, base: OperationTerms): Offer[] {
 }
 
 /** Lists the washers that the sheet says can be had, in place of the one that is in. */
-const washers = (sheet: Sheet, terms: OperationTerms): Offer[] =>
+const washers = (sheet: Sheet, terms: Terms): Offer[] =>
   offersOf(WASHER, sheet, terms).flatMap((offer) =>
     sheet.washers_mm.map((washer_mm, i) => ({
       ...offer,

@@ -37,12 +37,12 @@ export const WASHER: Operation = operation(
   { decision: 'replace', remedy: 'change-washer' },
 );
 
-/** Stands for a part that lies on the shelf, with the sizes that are known of it. */
+/** Stands for a part that lies on the shelf, with the sizes that are known of it; its price is what it is worth there. */
 export const FROM_SHELF: Operation = operation(
   'from-shelf',
   'fit one from the shelf',
   'Fit parts from the shelf',
-  here(10),
+  bought(40, 0, 20),
   { decision: 'pair' },
 );
 

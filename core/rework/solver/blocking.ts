@@ -14,7 +14,7 @@ const ROUNDING_mm = 1e-7;
 /** Returns by how much some rows miss at best together, in mm, and which of them then stay out. */
 function shortfall(problem: Problem, rows: readonly Row[], solve: Solver): Blocking[] | null {
   const { works } = problem;
-  const frame = frameOf({ ...problem, rows });
+  const frame = frameOf(problem);
   const misses = rows.map((_, i) => frame.columns.length + i);
   const columns = solve({
     columns: [
@@ -25,7 +25,7 @@ function shortfall(problem: Problem, rows: readonly Row[], solve: Solver): Block
       ...frame.bounds,
       ...rows.flatMap((row, i) => {
         const miss = misses[i] ?? 0;
-        return rowBounds(row, movedTerms(row, works, frame), 0, {
+        return rowBounds(row, movedTerms(row, works), 0, {
           low: [[miss, 1]],
           high: [[miss, -1]],
         });

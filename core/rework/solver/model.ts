@@ -34,28 +34,21 @@ export function rowBounds(
 export const doneAt = (i: number): number => 2 * i;
 const amountAt = (i: number): number => 2 * i + 1;
 
-/** A problem without its rows as a program, and the columns that stand for what bought parts may come out worse by. */
-export interface Frame extends Program {
-  readonly spreads: ReadonlyMap<Row, Bound['of']>;
-}
-
 /** Returns the terms by which works move a row, over the columns of a whole problem. */
-export const movedTerms = (row: Row, works: readonly Work[], { spreads }: Frame): Bound['of'] => [
-  ...works.flatMap(({ id }, i) => {
+export const movedTerms = (row: Row, works: readonly Work[]): Bound['of'] =>
+  works.flatMap(({ id }, i) => {
     const { perMm, once_mm } = row.moved.get(id) ?? NO_EFFECT;
     return [
       ...(once_mm === 0 ? [] : [[doneAt(i), once_mm * UM] as const]),
       ...(perMm === 0 ? [] : [[amountAt(i), perMm] as const]),
     ];
-  }),
-  ...(spreads.get(row) ?? []),
-];
+  });
 
 /**
- * Returns the columns of a problem, the works first, then the days of waiting, shared set-ups and spreads, and the
- * bounds that hold whatever its rows say.
+ * Returns the columns of a problem, the works first, then the days of waiting and shared set-ups, and the bounds that hold
+ * whatever its rows say.
  */
-export function frameOf({ rows, works, excludes, oneOf, shared, dayCost }: Problem): Frame {
+export function frameOf({ works, excludes, oneOf, shared, dayCost }: Problem): Program {
   const at = new Map(works.map(({ id }, i) => [id, i]));
   const columns = works.flatMap(({ max_mm, fixedCost, costPerMm, required }): Column[] => [
     { lower: required ? 1 : 0, upper: 1, cost: fixedCost, whole: true },
@@ -124,40 +117,21 @@ export function frameOf({ rows, works, excludes, oneOf, shared, dayCost }: Probl
   const paid = groups.flatMap((group, g) =>
     group.works.flatMap((id): Bound[] => {
       const i = at.get(id);
-      return i === undefined ? [] : [atLeastWhere([wait + 1 + g], [doneAt(i)], [])];
+      return i === undefined ? [] : [atLeastWhere(wait + 1 + g, doneAt(i))];
     }),
   );
-  let next = wait + 1 + groups.length;
-  const spreads = new Map<Row, Bound['of']>();
-  const wide: Bound[] = [];
-  for (const row of rows) {
-    const cuts = works.flatMap(({ id }, i) =>
-      (row.moved.get(id)?.perMm ?? 0) === 0 ? [] : [doneAt(i)],
-    );
-    const own = works.flatMap(({ id }, i): Bound['of'] => {
-      const spread_mm = row.moved.get(id)?.spread_mm ?? 0;
-      if (spread_mm === 0) return [];
-      const column = next++;
-      wide.push(atLeastWhere([column], [doneAt(i)], cuts));
-      return [[column, spread_mm * UM]];
-    });
-    if (own.length > 0) spreads.set(row, own);
-  }
-  const free: Column = { lower: 0, upper: 1, cost: 0 };
   return {
-    columns: [...columns, days, ...setUps, ...wide.map(() => free)],
-    bounds: [...amounts, ...either, ...some, ...waited, ...paid, ...wide],
-    spreads,
+    columns: [...columns, days, ...setUps],
+    bounds: [...amounts, ...either, ...some, ...waited, ...paid],
   };
 }
 
-/** Returns the bound that a column is 1 at least where another is, and none of the rest: column ≥ is − Σ not. */
-const atLeastWhere = (
-  column: readonly number[],
-  is: readonly number[],
-  not: readonly number[],
-): Bound => ({
-  of: [...[...column, ...not].map((i) => [i, 1] as const), ...is.map((i) => [i, -1] as const)],
+/** Returns the bound that a column is 1 at least where another is. */
+const atLeastWhere = (column: number, is: number): Bound => ({
+  of: [
+    [column, 1],
+    [is, -1],
+  ],
   lower: 0,
   upper: Infinity,
 });

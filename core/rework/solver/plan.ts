@@ -3,7 +3,6 @@ import {
   daysOf,
   rangeOf,
   setUpOf,
-  spreadOf,
   type AmountRange,
   type Amounts,
   type Problem,
@@ -63,7 +62,7 @@ function cheapestSet(problem: Problem, solve: Solver, known: readonly Known[]): 
     bounds: [
       ...frame.bounds,
       ...fresh,
-      ...rows.flatMap((row) => rowBounds(row, movedTerms(row, works, frame), 0)),
+      ...rows.flatMap((row) => rowBounds(row, movedTerms(row, works), 0)),
     ],
   });
   return columns && worksIn(works, columns);
@@ -71,14 +70,7 @@ function cheapestSet(problem: Problem, solve: Solver, known: readonly Known[]): 
 
 /** Returns how much a set of works moves a row by being done at all, in µm. */
 const onceBy = ({ moved }: Row, set: readonly Work[]): number =>
-  set.reduce(
-    (sum, { id }) => sum + (moved.get(id)?.once_mm ?? 0) * UM,
-    UM *
-      spreadOf(
-        moved,
-        set.map(({ id }) => id),
-      ),
-  );
+  set.reduce((sum, { id }) => sum + (moved.get(id)?.once_mm ?? 0) * UM, 0);
 
 const amountTerms = (row: Row, set: readonly Work[]): Bound['of'] =>
   set.flatMap(({ id }, i) => {

@@ -5,8 +5,8 @@ export interface Effect {
   /** Millimetres for its being done at all, whatever the amount. */
   readonly once_mm: number;
   /**
-   * Millimetres by which it may come out worse: a part that is bought lies somewhere in its range. Nought where it is
-   * left out, and where a work that moves the value by an amount is done as well: that is cut to what the part is.
+   * Millimetres by which it may come out worse: a part that is bought lies somewhere in its range. No plan hangs on it:
+   * the part is measured when it is in hand. Nought where it is left out.
    */
   readonly spread_mm?: number;
 }
@@ -65,8 +65,7 @@ export interface Problem {
 export type Amounts = ReadonlyMap<string, number>;
 
 /**
- * Returns a value after work, in mm: value + Σ (perMm · amount + once) over the works done, and what a bought part may
- * come out worse by, unless a cut follows it.
+ * Returns a value after work, in mm: value + Σ (perMm · amount + once) over the works done.
  *
  * @example 0.09 with 0.03 of a work that moves it by −1 per mm is 0.06
  */
@@ -76,10 +75,13 @@ export function valueAfter({ value_mm, moved }: Row, amounts: Amounts): number {
     const effect = moved.get(work);
     if (effect) value += effect.perMm * amount_mm + effect.once_mm;
   }
-  return value + spreadOf(moved, [...amounts.keys()]);
+  return value;
 }
 
-/** Returns by how much a value may come out worse through the parts that are bought, in mm. */
+/**
+ * Returns by how much a value may come out worse through the parts that are bought, in mm; by nothing where a work that
+ * moves it by an amount is done as well: that is cut to what the part is.
+ */
 export function spreadOf(moved: Row['moved'], done: readonly string[]): number {
   const isCut = done.some((id) => (moved.get(id)?.perMm ?? 0) !== 0);
   return isCut ? 0 : done.reduce((sum, id) => sum + (moved.get(id)?.spread_mm ?? 0), 0);

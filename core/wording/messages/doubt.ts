@@ -4,7 +4,7 @@ export const DOUBT = {
   'doubt.farFromSheet': '{reading} is far from the sheet’s {nominal}. Check the unit.',
   'doubt.offBefore': '{reading} is {off} off the earlier readings here.',
   'doubt.offPlan':
-    '{reading} is far from the planned amount ({from} to {to} is in). Check the unit.',
+    '{reading} is outside the planned amount: {from} to {to} is in. Check it, and its unit.',
   'doubt.outOfRange': '{reading} is out of range for {instrument} ({range}). Check the unit.',
   'doubt.tenTimes': '{reading} is over 10 times the limit ({limit}) for “{check}”. Check the unit.',
 } as const;

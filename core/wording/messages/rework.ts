@@ -14,12 +14,15 @@ export const REWORK = {
   'rework.answer.two': '{first} and {second}, then {then}.',
   'rework.bound':
     '{work} would have to take {needed}. {by, select, shop {Your shop goes to {most} at most.} other {The sheet leaves less metal than that.}}',
+  'rework.boundOf': '{work}: the shop’s bound, {unit}',
   'rework.blocks': '{check} misses its limit by {short} at best.',
   'rework.brings': 'Brings {checks} in.',
   'rework.chance': '{chance}% chance of a comeback',
   'rework.closer': 'Measure closer: {checks}. Then decide.',
   'rework.clearCold':
     'That leaves {cold} {unit} cold; the sheet has no temperatures for the hot gap.',
+  'rework.closed':
+    '{checks}: the work closed it. It should be {now} now. Do not assemble: measure it.',
   'rework.clearHot': 'That leaves {cold} {unit} cold, {hot} {unit} hot.',
   'rework.costsDown': '{days, plural, one {one day} other {# days}}, down {sum}',
   'rework.costsNow': 'All counted: {sum}.',
@@ -43,6 +46,8 @@ export const REWORK = {
     'Stop at {steps} {unit}. Each time: clean it, slip the hub on, turn it, rock it.',
   'rework.honeTo': 'Hone to {aim} ({from} to {to} is in).',
   'rework.inSlot': 'At full reach {left} of the vane stays in its slot.',
+  'rework.inSlotFalls':
+    'At full reach {left} of the vane stays in its slot: {hours} hours until it falls out at the wear so far.',
   'rework.inSlotHours':
     'At full reach {left} of the vane stays in its slot: {hours} hours to the limit at the wear so far.',
   'rework.isOut': '{check}: {by}.',
@@ -79,6 +84,9 @@ export const REWORK = {
   'rework.settles.verdict': '{check}: in or out',
   'rework.then': 'Then measure {checks} again.',
   'rework.tooDeep': '{surface}: more than can be cut away',
+  'rework.toLeaf': '{check}: try {leaf} at “{place}”',
+  'rework.toSizes': '{check}: read the sizes',
+  'rework.toZero': '{check}: zero, and read it again',
   'rework.underAtLeast': 'at least {by} under',
   'rework.underBy': '{by} under, ± {u}',
   'rework.underUnknown': 'under, nobody knows how far',
@@ -90,6 +98,7 @@ export const REWORK = {
   'rework.unmet': 'Nothing that is done here puts this right: {why}.',
   'rework.unsized': 'How far is not known: {checks}. Read the sizes, and a cut can be planned.',
   'rework.waitsFor': 'About {amount}: worked out again when {parts} is in hand and measured.',
+  'rework.washers': 'Thicknesses, {unit}',
   'rework.was': '{decided}, {proposed} was suggested',
   'rework.wider': '{more}% more flow',
 } as const;

@@ -35,6 +35,9 @@ export const SHEETS = {
   'sheets.moreOn': 'More on {check}',
   'sheets.moveUp':
     '{list, select, strip {Move step {number} up} renew {Move part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} sets {Move gear set {number} up} other {Move check {number} up}}',
+  'sheets.largestNew': '{size}: largest of a new part',
+  'sheets.smallestNew': '{size}: smallest of a new part',
+  'sheets.washers': 'Thrust washers that can be had, {unit}',
   'sheets.notANumber': '“{text}” is not a number. Type a number.',
   'sheets.notImported': 'Not imported; nothing was changed. {errors}',
   'sheets.pairing': 'Pairing {number}',

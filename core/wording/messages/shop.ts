@@ -41,6 +41,7 @@ export const SHOP = {
   'shop.leafSet': 'Leaf set {letter}',
   'shop.leafU': 'Leaf uncertainty u, {unit}',
   'shop.leafUOf': '{set}: standard uncertainty of a leaf that was not mic’d',
+  'shop.floorOf': '{what}, {unit}',
   'shop.leastAmount': 'Least amount, {unit}',
   'shop.leaves': 'Leaves in the set, {unit}',
   'shop.leavesMeasured': 'Leaves that were mic’d, {unit}: marked = mic’d',

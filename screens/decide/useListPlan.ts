@@ -1,0 +1,46 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useState } from 'react';
+import { reworkCase, type Setting } from '@/core/rework/decision/case';
+import { plannedOperations, type PlannedOperation } from '@/core/rework/decision/lines';
+import type { WorkList } from '@/core/rework/decision/worklist';
+import { evaluator } from '@/data/evaluator';
+import { RemotePlanner } from '@/data/rework';
+import type { Deciding } from './useDeciding';
+
+/** What is left of a work list, worked out from what was measured and done so far. */
+export interface ListPlan {
+  readonly planned: readonly PlannedOperation[];
+  readonly busy: boolean;
+}
+
+/** Works the amounts of a work list out again, as each of its steps is done and whatever was measured since. */
+export function useListPlan({ job, shop, rework }: Deciding, { steps }: WorkList): ListPlan {
+  const [planner] = useState(() => new RemotePlanner());
+  useEffect(() => () => planner.close(), [planner]);
+  const left = useMemo(
+    () => steps.flatMap(({ step, done }) => (done.length === 0 ? [step.offer] : [])),
+    [steps],
+  );
+  const shelf = useMemo(() => rework.offers.flatMap(({ piece }) => piece ?? []), [rework]);
+  const options = useMemo(() => ({ shelf, predicted: true }), [shelf]);
+  const settings = useMemo(
+    () =>
+      new Map(
+        rework.offers.map(({ id }): [string, Setting] => [id, left.includes(id) ? 'on' : 'off']),
+      ),
+    [rework, left],
+  );
+  const { data, isPending } = useQuery({
+    queryKey: ['list-plan', job.id, job.revision, job.journal.length, shop.revision, left],
+    queryFn: () => planner.plan(job, shop, settings, options),
+    enabled: left.length > 0,
+    staleTime: Infinity,
+    retry: false,
+  });
+  const planned = useMemo(() => {
+    const [plan] = data?.plans ?? [];
+    if (!plan) return [];
+    return plannedOperations(reworkCase(job, evaluator.state(job), shop, options), plan);
+  }, [data, job, shop, options]);
+  return { planned, busy: isPending && left.length > 0 };
+}

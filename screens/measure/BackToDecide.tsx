@@ -1,0 +1,33 @@
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { turnTo } from '@/core/commands/measuring';
+import type { Job } from '@/core/records/job';
+import { Button } from '@/ui/Button';
+import { usePalette } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import { useCommand } from '../job/useCommand';
+
+/** The way back to the decision that asked for a reading: it is worked out again with what is known now. */
+export function BackToDecide({ job }: { readonly job: Job }) {
+  const router = useRouter();
+  const palette = usePalette();
+  const { run } = useCommand(job);
+  const back = async () => {
+    if (await run(turnTo({ characteristic: null }))) router.replace(`/job/${job.id}/decide`);
+  };
+  return (
+    <View style={[styles.row, { borderColor: palette.line }]}>
+      <Words size="note" tone="muted" style={styles.words}>
+        Decide asked for this.
+      </Words>
+      <Button compact onPress={() => void back()}>
+        Back to Decide
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, paddingHorizontal: 14 },
+  words: { flex: 1, minWidth: 0 },
+});
