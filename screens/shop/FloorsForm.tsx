@@ -95,5 +95,5 @@ export function FloorsForm() {
 const styles = StyleSheet.create({
   box: { gap: 8 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0 },
+  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0, maxWidth: '100%' },
 });
