@@ -1,4 +1,6 @@
-import { carryOut } from '../commands/deciding';
+import { carryOut, makeWorkList } from '../commands/deciding';
+import { NEW_SHOP } from '../records/shop';
+import { workListOf } from '../rework/decision/worklist';
 import { plannedOperations, partLines } from '../rework/decision/lines';
 import { record } from '../journal/commands';
 import { EVERY_BUILD } from '../testing/builds';
@@ -6,9 +8,16 @@ import { found } from '../testing/findings';
 import { amountsOf } from '../rework/decision/solve';
 import { AT, freshId } from '../testing/readings';
 import { answerOf, jobWithSizes, neverDone, planFor } from '../testing/worked';
-import { answerWords, blockedWords, findingWords, lineReason, lineTitle } from './decide';
+import {
+  answerWords,
+  blockedWords,
+  doneWords,
+  findingWords,
+  lineReason,
+  lineTitle,
+} from './decide';
 import { afterWords, riskWords, stepWords } from './planStep';
-import { pastWords } from './worked';
+import { doneCostWords, pastWords } from './worked';
 
 const WIDE = {
   ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
@@ -99,6 +108,16 @@ describe('a plan in words', () => {
     expect(blockedWords(far.rework, far.solved, 'mm')[0]).toMatch(
       /^End clearance, drive gear misses its limit by 0\.\d+ mm at best\.$/,
     );
+  });
+  it('says what was done, how long it took and what it cost, by the work list', async () => {
+    const { rework, steps } = await planned(WIDE);
+    const made = () => ({ id: freshId(), at: AT, by: '', voided: null });
+    const listed = makeWorkList(steps, NEW_SHOP.money.rate)(rework.job, made());
+    expect(doneCostWords(listed, NEW_SHOP.money)).toBe('');
+    const [step] = workListOf(listed)!.steps;
+    const cut = carryOut(steps[0]!.offer, step!.step.id, 0.04, 0.004)(listed, made());
+    expect(doneWords(cut)).toBe('Done: face the deck.');
+    expect(doneCostWords(cut, NEW_SHOP.money)).toBe('By the work list: 50 min, 40.');
   });
   it('stands beside what was measured before and after', async () => {
     const { rework, steps } = await planned(WIDE);

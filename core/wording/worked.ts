@@ -6,11 +6,12 @@ import { centre } from '../metrology/estimate';
 import { formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
-import { WHOLE_PUMP } from '../records/rework';
+import { WHOLE_PUMP, type ShopMoney } from '../records/rework';
 import { operationOf } from '../rework/operations/operations';
 import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';
 import { DECISION_WORD } from './decide';
+import { minutesWords, sumWords } from './money';
 import { say } from './say';
 import { rangeText, shownExtremes, VERDICT_WORD } from './verdict';
 
@@ -32,6 +33,19 @@ export function pastWords(a: Assessment, unit: ShopUnit): string {
   return predicted
     ? say('rework.past.all', { ...measured, predicted })
     : say('rework.past.after', measured);
+}
+
+/** Says how long the work of work lists took, and what it cost, by what they said; empty where none was by a list. */
+export function doneCostWords(job: Job, money: ShopMoney): string {
+  const { plans, operations } = ledgerOf(job);
+  const done = new Set(counting(operations).map(({ step }) => step));
+  const steps = plans.flatMap((plan) => plan.steps.filter(({ id }) => done.has(id)));
+  if (steps.length === 0) return '';
+  const sum = (of: 'minutes' | 'cost') => steps.reduce((all, step) => all + step[of], 0);
+  return say('rework.doneCost', {
+    time: minutesWords(sum('minutes')),
+    sum: sumWords(sum('cost'), money),
+  });
 }
 
 /** Says in red that work closed a gap: what turns in it locks. */

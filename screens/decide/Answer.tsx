@@ -1,6 +1,8 @@
 import { memo } from 'react';
 import { StyleSheet, View, type Text } from 'react-native';
 import { answerWords, blockedWords, findingWords, leavesWords } from '@/core/wording/decide';
+import { answerKind } from '@/core/rework/decision/decide';
+import { doneCostWords } from '@/core/wording/worked';
 import { useNextFocus } from '@/ui/focus';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
@@ -19,6 +21,7 @@ export const Answer = memo(function Answer({ deciding }: { readonly deciding: De
       </View>
     );
   }
+  const kind = answerKind({ rework, solved, plan, planned, buyNew });
   return (
     <View style={styles.box} aria-busy={busy}>
       <Heading ref={next} size="instruction">
@@ -29,6 +32,7 @@ export const Answer = memo(function Answer({ deciding }: { readonly deciding: De
           findingWords(rework, unit),
           ...blockedWords(rework, solved, unit),
           plan ? leavesWords(plan) : '',
+          kind === 'done' ? doneCostWords(rework.job, shop.money) : '',
         ]
           .filter(Boolean)
           .join(' ')}

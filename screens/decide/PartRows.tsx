@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import type { PartLine, PlannedOperation } from '@/core/rework/decision/lines';
+import type { PartLine } from '@/core/rework/decision/lines';
 import { costOfOffer, minutesOf, minutesShared } from '@/core/rework/operations/offers';
 import { lineReason, lineTitle } from '@/core/wording/decide';
 import { minutesWords, sumWords } from '@/core/wording/money';
@@ -70,7 +70,8 @@ function Cost({ line, deciding }: { readonly line: PartLine; readonly deciding: 
   const own = line.works.filter(({ offer }) => offer.parts[0] === line.part.id);
   if (own.length === 0) return null;
   const { money } = deciding.shop;
-  const before = deciding.planned.slice(0, deciding.planned.indexOf(own[0] as PlannedOperation));
+  const first = deciding.planned.findIndex(({ offer }) => offer.id === own[0]?.offer.id);
+  const before = deciding.planned.slice(0, first);
   const all = [...before, ...own].map(({ offer }) => offer);
   const shared = minutesShared(all) - minutesShared(before.map(({ offer }) => offer));
   const sum = own.reduce((total, { offer }) => total + costOfOffer(offer, money.rate), 0);

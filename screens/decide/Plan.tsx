@@ -1,4 +1,5 @@
 import { StyleSheet, View } from 'react-native';
+import { movesBySize } from '@/core/rework/operations/offers';
 import { amountsOf } from '@/core/rework/decision/solve';
 import { afterWords, offerTitle, riskWords, stepWords } from '@/core/wording/planStep';
 import { Notice } from '@/ui/Notice';
@@ -10,6 +11,7 @@ export function Plan({ deciding }: { readonly deciding: Deciding }) {
   const { rework, plan, planned, shop } = deciding;
   if (!plan || planned.length === 0) return null;
   const amounts = amountsOf(plan);
+  const cuts = planned.filter(({ offer }) => movesBySize(offer));
   const risks = planned.flatMap((p) => riskWords(rework, amounts, p, shop.unit));
   const cautions = [
     ...new Set(planned.flatMap(({ offer }) => (offer.terms.caution ? [offer.terms.caution] : []))),
@@ -38,6 +40,12 @@ export function Plan({ deciding }: { readonly deciding: Deciding }) {
           );
         })}
       </View>
+      {cuts.length > 1 ? (
+        <Words>
+          Each range holds while the other cuts stay as planned. Amounts are worked out again as
+          each is done.
+        </Words>
+      ) : null}
       {risks.length > 0 ? (
         <>
           <Heading>What can go wrong</Heading>

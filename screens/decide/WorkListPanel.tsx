@@ -6,7 +6,7 @@ import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decisi
 import { say } from '@/core/wording/say';
 import { closedBy } from '@/core/rework/decision/moved';
 import { listWords, orderOf } from '@/core/wording/decide';
-import { closedWords } from '@/core/wording/worked';
+import { closedWords, doneCostWords } from '@/core/wording/worked';
 import { checksWords, offerTitle } from '@/core/wording/planStep';
 import { workWords } from '@/core/wording/reading';
 import { Button } from '@/ui/Button';
@@ -55,6 +55,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
       }
       beside={<FootButton low name="Plan again" onPress={() => void run(dropWorkList)} />}
     >
+      {next ? null : <Words tone="muted">{doneCostWords(job, shop.money)}</Words>}
       {closed.map((a) => (
         <Notice key={a.characteristic.id} kind="error">
           {closedWords(a, shop.unit)}

@@ -37,6 +37,7 @@ export const REWORK = {
   'rework.cut.washer-thicker': 'Fit a washer {amount} thicker ({from} to {to} is in).',
   'rework.cut.washer-thinner': 'Fit a washer {amount} thinner ({from} to {to} is in).',
   'rework.done': 'Done: {works}.',
+  'rework.doneCost': 'By the work list: {time}, {sum}.',
   'rework.fitPiece': 'fit {label} from the shelf',
   'rework.fitSet': 'Fit {set}.',
   'rework.fitWasher': 'Fit the {thickness} washer.',
