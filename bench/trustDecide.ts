@@ -3,6 +3,7 @@ import { evenFrom } from '../core/random';
 import type { Sheet } from '../core/records/sheet';
 import { followed, trueCost, type Case, type Followed } from '../core/practice/decidedPump';
 import { cheaperThan } from './searchedPlan';
+import type { Solver } from '../core/rework/solver/program';
 import { loadHighs } from '../core/rework/solver/highs';
 import type { Offer } from '../core/rework/operations/offers';
 import { isLastResort } from '../core/rework/decision/solve';
@@ -14,10 +15,14 @@ import { DEMO_SHEETS } from '../demo/sheets';
  */
 const PUMPS = Number(process.env.PUMPS ?? 600);
 const SEED = 20261129;
+/** With EACH set, names each pump that fell short: true, chosen and new cost, and what went wrong. */
+const EACH = Boolean(process.env.EACH);
 /** Costs differ by nothing that counts where they differ by less. */
 const WORTH = 1;
 /** A pump with more gaps than these is not searched: its choices are too many. */
 const MOST_GAPS = 40;
+/** So many readings beside those of the first round are promised to do. */
+const FURTHER = 6;
 
 /** Returns a sheet without the lower limits of what runs: most manuals print none. */
 const withoutLeast = (sheet: Sheet): Sheet => ({
@@ -44,123 +49,113 @@ function caseOf(n: number): Omit<Case, 'by'> {
   };
 }
 
+type By = 'leaf' | 'size';
+
+/** A pump as it was taken through the app by either way of measuring, and what the best by its true sizes costs. */
+type Pump = Readonly<Record<By, Followed>> & {
+  readonly case: Omit<Case, 'by'>;
+  readonly truth: number | null;
+};
+
+/** What fell short, in words, and the pumps on which it did. */
+interface Short {
+  readonly words: string;
+  readonly pumps: readonly Pump[];
+}
+
 const percent = (part: number, whole: number): string => `${((100 * part) / whole).toFixed(2)}%`;
+
+function pumpOf(n: number, solve: Solver): Pump {
+  const given = caseOf(n);
+  return {
+    ...{ case: given, leaf: followed({ ...given, by: 'leaf' }, solve) },
+    size: followed({ ...given, by: 'size' }, solve),
+    truth: trueCost({ ...given, by: 'size' }, solve),
+  };
+}
+
+/** Lists the pumps that were given up for a new one though work was cheaper, and those worked on though a new one was. */
+function wrongKind(all: readonly Pump[], by: By): readonly [Short, Short] {
+  const bought = all.filter(({ [by]: f, truth }) => {
+    return f.buys && truth !== null && truth < f.newPump - WORTH;
+  });
+  const worked = all.filter(({ [by]: { decided, buys, chosen, newPump }, truth }) => {
+    if (!decided || buys || chosen === null) return false;
+    return newPump < Math.min(truth ?? Infinity, chosen) - WORTH;
+  });
+  const share = (pumps: readonly Pump[]) => percent(pumps.length, all.length);
+  return [
+    { words: `new pump where work was cheaper: ${share(bought)}`, pumps: bought },
+    { words: `work where a new pump was cheaper: ${share(worked)}`, pumps: worked },
+  ];
+}
+
+/** Lists the pumps whose plan is dearer than another choice of works, found by trying all of them. */
+function dearer(all: readonly Pump[], by: By, solve: Solver): Short {
+  const searched = all.filter(({ [by]: { rework, solved } }) => {
+    return solved.plans.length > 0 && rework.watched.length <= MOST_GAPS;
+  });
+  const pumps = searched.filter(({ [by]: { rework, solved } }) => {
+    const [plan] = solved.plans;
+    // What the house does only where nothing else helps is no choice where something else does.
+    const liked = (offer: Offer) => !isLastResort(offer, rework);
+    const isLiked = plan?.works.every(({ id }) =>
+      rework.offers.some((o) => o.id === id && liked(o)),
+    );
+    const allowed = isLiked ? liked : () => true;
+    return cheaperThan(rework, (plan?.expected ?? 0) - WORTH, solve, allowed) !== null;
+  });
+  const of = `of ${searched.length} searched`;
+  return { words: `plans dearer than the cheapest of all choices, ${of}: ${pumps.length}`, pumps };
+}
+
+/** Lists the pumps that fell short of what was promised of the work and of the measuring. */
+function afterWork(all: readonly Pump[], by: By): readonly Short[] {
+  const locked = all.filter(({ [by]: f }) => f.locked.length > 0);
+  const late = all.filter(({ [by]: f }) => !f.decided || f.further > FURTHER);
+  const wrong = all.filter(({ [by]: f }) => f.wrongIn.length > 0);
+  const sum = (count: (f: Followed) => number) => all.reduce((n, p) => n + count(p[by]), 0);
+  const [called, off] = [sum((f) => f.calledIn), sum((f) => f.wrongIn.length)];
+  const inTime = percent(all.length - late.length, all.length);
+  return [
+    { words: `locked by the work: ${locked.length}`, pumps: locked },
+    { words: `decided after ${FURTHER} further readings at most: ${inTime}`, pumps: late },
+    {
+      words: `checks called in after the work: ${called}, wrong ${off} (${percent(off, called)})`,
+      pumps: wrong,
+    },
+  ];
+}
+
+/** Describes a pump that fell short, so that it can be looked at. */
+const about = (all: readonly Pump[], pump: Pump, by: By): string => {
+  const { case: given, truth, [by]: f } = pump;
+  const costs = [truth, f.chosen, f.newPump].map((cost) => cost?.toFixed(0) ?? 'none').join('/');
+  const told = [f.first, f.last, `${f.further} further`, costs, ...f.locked, ...f.wrongIn];
+  return [all.indexOf(pump), given.sheet.model, given.tier, given.rule, ...told].join(', ');
+};
 
 async function main(): Promise<void> {
   const solve = await loadHighs();
-  const all: { case: Omit<Case, 'by'>; leaf: Followed; size: Followed; truth: number | null }[] =
-    [];
-  const began = Date.now();
+  const all: Pump[] = [];
   for (let n = 0; n < PUMPS; n++) {
-    const given = caseOf(n);
-    const [leaf, size] = (['leaf', 'size'] as const).map((by) => followed({ ...given, by }, solve));
-    all.push({
-      case: given,
-      leaf: leaf!,
-      size: size!,
-      truth: trueCost({ ...given, by: 'size' }, solve),
-    });
-    if (process.env.LOUD && (n + 1) % 20 === 0) console.error(n + 1, Date.now() - began);
+    all.push(pumpOf(n, solve));
+    if (EACH && (n + 1) % 20 === 0) console.error(n + 1);
   }
   for (const by of ['leaf', 'size'] as const) {
-    const list = all.map((a) => a[by]);
-    const locked = list.filter((f) => f.locked.length > 0);
-    const late = list.filter((f) => !f.decided || f.further > 6);
-    const calledIn = list.reduce((sum, f) => sum + f.calledIn, 0);
-    const wrong = list.reduce((sum, f) => sum + f.wrongIn.length, 0);
-    const kinds = [...new Set(list.map((f) => f.first))].map(
-      (kind) => `${kind} ${list.filter((f) => f.first === kind).length}`,
+    const firsts = all.map((pump) => pump[by].first);
+    const kinds = [...new Set(firsts)].map(
+      (kind) => `${kind} ${firsts.filter((first) => first === kind).length}`,
     );
-    console.log(
-      `\n${PUMPS} pumps by ${by === 'leaf' ? 'leaves' : 'sizes'}: at first ${kinds.join(', ')}`,
-    );
-    const bought = all.filter(
-      (a) => a[by].buys && a.truth !== null && a.truth < a[by].newPump - WORTH,
-    );
-    const worked = all.filter(
-      (a) =>
-        a[by].decided &&
-        !a[by].buys &&
-        a[by].chosen !== null &&
-        a[by].newPump < Math.min(a.truth ?? Infinity, a[by].chosen ?? Infinity) - WORTH,
-    );
-    let searched = 0;
-    const dearer = all.filter((a) => {
-      const [plan] = a[by].solved.plans;
-      if (!plan || a[by].rework.watched.length > MOST_GAPS) return false;
-      searched += 1;
-      // What the house does only where nothing else helps is no choice where something else does.
-      const { rework } = a[by];
-      const liked = (offer: Offer) => !isLastResort(offer, rework);
-      const isLiked = plan.works.every(({ id }) =>
-        rework.offers.some((o) => o.id === id && liked(o)),
-      );
-      const allowed = isLiked ? liked : () => true;
-      return cheaperThan(rework, plan.expected - WORTH, solve, allowed) !== null;
-    });
-    console.log(`  new pump where work was cheaper: ${percent(bought.length, PUMPS)}`);
-    console.log(`  work where a new pump was cheaper: ${percent(worked.length, PUMPS)}`);
-    console.log(
-      `  plans dearer than the cheapest of all choices, of ${searched} searched: ${dearer.length}`,
-    );
-    if (process.env.LOUD) {
-      for (const a of bought) {
-        const { rework, solved } = a[by];
-        console.log(
-          '   bought',
-          all.indexOf(a),
-          a.case.rule,
-          a.truth,
-          a[by].newPump,
-          JSON.stringify(solved.blocked),
-          solved.closer.join(),
-          solved.plans[0]?.expected,
-          rework.watched
-            .filter((w) => w.assessment.verdict !== 'in')
-            .map((w) =>
-              [
-                w.assessment.characteristic.id,
-                w.assessment.verdict,
-                w.assessment.probability?.toFixed(2),
-                w.assessment.largest?.kind,
-                w.span.low_mm.toFixed(3),
-                w.span.high_mm.toFixed(3),
-                w.assessment.limits?.lower_mm,
-                w.assessment.limits?.upper_mm,
-              ].join(' '),
-            )
-            .join(' | '),
-        );
-      }
-      for (const a of worked)
-        console.log('   worked', all.indexOf(a), a.truth, a[by].chosen, a[by].newPump);
-      for (const a of dearer)
-        console.log('   dearer', all.indexOf(a), a[by].solved.plans[0]?.expected);
-    }
-    console.log(`  locked by the work: ${locked.length}`);
-    console.log(
-      `  decided after six further readings at most: ${percent(PUMPS - late.length, PUMPS)}`,
-    );
-    console.log(
-      `  checks called in after the work: ${calledIn}, wrong ${wrong} (${percent(wrong, calledIn)})`,
-    );
-    if (process.env.LOUD) {
-      for (const [i, f] of list.entries()) {
-        const { sheet, tier, rule } = all[i]!.case;
-        const what = [sheet.model, tier, rule, f.first, f.last, f.further].join(' ');
-        if (f.locked.length > 0) console.log('   locked', i, what, f.locked);
-        if (!f.decided || f.further > 6)
-          console.log(
-            '   late',
-            i,
-            what,
-            f.rework.all
-              .filter((a) => f.solved.closer.includes(a.characteristic.id))
-              .map((a) => a.characteristic.id)
-              .join(),
-          );
-        if (f.wrongIn.length > 0) console.log('   wrong', i, what, f.wrongIn);
-      }
+    const way = by === 'leaf' ? 'leaves' : 'sizes';
+    console.log(`\n${PUMPS} pumps by ${way}: at first ${kinds.join(', ')}`);
+    for (const { words, pumps } of [
+      ...wrongKind(all, by),
+      dearer(all, by, solve),
+      ...afterWork(all, by),
+    ]) {
+      console.log(`  ${words}`);
+      if (EACH) for (const pump of pumps) console.log(`    ${about(all, pump, by)}`);
     }
   }
 }

@@ -70,21 +70,24 @@ const TOO_CLOSE: Judged = { verdict: 'close', probability: null };
 /** Returns what evidence that leaves something unread can prove: that a gap is out, and nothing else. */
 const ifOut = (judged: Judged): Judged => (judged.verdict === 'out' ? judged : NOT_KNOWN);
 
+/** Holds what a gap is judged by: its evidence, what that says together, whether it is contradicted, by others or by hand. */
+interface KnownOfGap {
+  readonly evidence: readonly Evidence[];
+  readonly together: Extremes;
+  readonly disagree: boolean;
+  readonly rocks: boolean;
+}
+
 /**
  * Judges a gap by all that is known of it together; where kinds of evidence contradict each other, only as far as each
  * of them says the same.
+ *
+ * @param by judges the ends of a gap against its limits
  */
 function verdictOf(
-  c: Characteristic,
-  evidence: readonly Evidence[],
-  together: Extremes,
-  limits: HeldLimits,
-  disagree: boolean,
-  { decision, bushing }: Measured,
-  details: Details,
-  more: boolean,
+  { evidence, together, disagree, rocks: isLoose }: KnownOfGap,
+  by: (extremes: Extremes) => Judged,
 ): Judged {
-  const by = ({ smallest, largest }: Extremes) => judge(smallest, largest, limits, decision, more);
   const alone = (e: Evidence): Judged =>
     isFigure(e) ? by(e.extremes) : ifOut(by(e.among ?? e.extremes));
   if (disagree) {
@@ -95,7 +98,7 @@ function verdictOf(
     return evidence.map(alone).find(({ verdict }) => verdict === 'out') ?? NOT_KNOWN;
   }
   const judged = by(together);
-  return judged.verdict === 'in' && rocks(details, c, bushing) ? TOO_CLOSE : judged;
+  return judged.verdict === 'in' && isLoose ? TOO_CLOSE : judged;
 }
 
 function assessMeasured(
@@ -129,9 +132,15 @@ function assessMeasured(
   } as const;
   if (!least || !most) return { ...base, ...NOT_MEASURED };
   const known: Extremes = { smallest: least.estimate, largest: most.estimate };
+  const gap = {
+    ...{ evidence, disagree, together: known },
+    rocks: rocks(details, c, measured.bushing),
+  };
   const judgedAt = (limits: HeldLimits): Judged => {
     const more = leavesCanDecide(details.stations, limits, ladder);
-    return verdictOf(c, evidence, known, limits, disagree, measured, details, more);
+    return verdictOf(gap, ({ smallest, largest }) =>
+      judge(smallest, largest, limits, measured.decision, more),
+    );
   };
   const limits = judgedBy(c, published, (at) => judgedAt(at).verdict === 'out');
   if (!limits) return { ...base, ...NOT_MEASURED, ...known };

@@ -16,9 +16,9 @@ export interface Assessment extends Past, Details {
   readonly characteristic: Characteristic;
   /** Null where the sheet publishes none for the tier: the gap is recorded, not judged. */
   readonly limits: HeldLimits | null;
-  /** The least that it may become by work, where none is published; null where it does not run. */
+  /** Gives the least that it may become by work, where none is published; null where it does not run. */
   readonly least: Least | null;
-  /** It is under that least as it stands: said beside the verdict, which is that of the published limit. */
+  /** Tells whether it is under that least as it stands: said beside the verdict, which is that of the published limit. */
   readonly under: boolean;
   /** Null before the first reading. */
   readonly smallest: Estimate | null;

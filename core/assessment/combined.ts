@@ -4,7 +4,7 @@ import type { Interval } from '../metrology/interval';
 import { COVERAGE } from '../metrology/normal';
 import type { Evidence, EvidenceSource } from '../methods/method';
 
-/** One end of a gap as all that is known of it has it, and which way of measuring says most. */
+/** Holds one end of a gap as all that is known of it has it, and which way of measuring says most. */
 export interface KnownEnd {
   readonly estimate: Estimate;
   readonly source: EvidenceSource;

@@ -5,9 +5,9 @@ import { tidy_mm } from '../quantity/units';
 import type { Sheet } from '../records/sheet';
 import type { HeldLimits } from './limits';
 
-/** The least that a running clearance may become by work, where the sheet publishes none. */
+/** Gives the least that a running clearance may become by work, where the sheet publishes none. */
 export interface Least {
-  /** As the gap is measured, at 20 °C. */
+  /** Holds it as the gap is measured, at 20 °C. */
   readonly mm: number;
   /** Says whose figure it is: the app's for this kind of clearance, or the shop's own. */
   readonly from: 'family' | 'shop';

@@ -42,7 +42,7 @@ const atMost = (hi_mm: number): Extremes => ({
   largest: { kind: 'interval', lo_mm: 0, hi_mm: null },
 });
 
-/** Some clearance is there all around. */
+/** Says that some clearance is there all around. */
 const SOME: Extremes = {
   smallest: { kind: 'interval', lo_mm: 0, hi_mm: null },
   largest: { kind: 'interval', lo_mm: 0, hi_mm: null },

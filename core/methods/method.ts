@@ -16,9 +16,9 @@ export interface Evidence {
   readonly extremes: Extremes;
   /** Bounds, for sizes, the smallest from above and the largest from below, whichever places meet. */
   readonly reached?: Extremes;
-  /** Some of what could be the worse one was not read: these are the ends among the rest. It proves *out*, never *in*. */
+  /** Holds the ends among what was read, where some of what could be the worse one was not. It proves *out*, never *in*. */
   readonly among?: Extremes;
-  /** It has no figure of its own: it counts beside evidence that has. */
+  /** Says that it has no figure of its own: it counts beside evidence that has. */
   readonly beside?: true;
 }
 

@@ -15,7 +15,7 @@ export interface SizedEvidence {
   readonly extremes: Extremes | null;
   /** Bounds the smallest from above and the largest from below, whichever places meet. */
   readonly reached: Extremes | null;
-  /** The ends among those gaps whose sizes are all there, where others are not; null where all are, or none. */
+  /** Holds the ends among those gaps whose sizes are all there, where others are not; null where all are, or none. */
   readonly among: Extremes | null;
   readonly missing: readonly DimensionId[];
 }

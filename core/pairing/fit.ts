@@ -53,7 +53,7 @@ interface SharedGap {
 /** A body and a set of gears as they go together, and what comes off for it. */
 export interface Fit extends MetalAllowed {
   readonly fits: true;
-  /** How far inside its limits the tightest of their gaps lies then, with the doubt of the measuring, in mm. */
+  /** Gives how far inside its limits the tightest of their gaps lies then, with the doubt of the measuring, in mm. */
   readonly margin_mm: number;
 }
 

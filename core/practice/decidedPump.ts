@@ -30,7 +30,7 @@ export interface Case {
 
 /** Says what became of a pump, compared with what it truly was. */
 export interface Followed {
-  /** What the app came to at first, and at the end. */
+  /** Say what the app came to at first, and at the end. */
   readonly first: Decided['kind'];
   readonly last: Decided['kind'];
   /** Readings that Decide asked for before it came to anything; as many as it was given where it never did. */
@@ -41,12 +41,12 @@ export interface Followed {
   /** Counts the checks that are called in after the work, and names those of them that are not. */
   readonly calledIn: number;
   readonly wrongIn: readonly string[];
-  /** The expected cost of what was chosen, and of a new pump; null where nothing is to be had. */
+  /** Give the expected cost of what was chosen, and of a new pump; null where nothing is to be had. */
   readonly chosen: number | null;
   readonly newPump: number;
-  /** It was given up for a new one. */
+  /** Tells whether it was given up for a new one. */
   readonly buys: boolean;
-  /** The problem as it was decided on, for who wants to search it otherwise. */
+  /** Holds the problem as it was decided on, for who wants to search it otherwise. */
   readonly rework: ReworkCase;
   readonly solved: Rework;
 }

@@ -10,7 +10,7 @@ import { NEW_SHOP } from '../records/shop';
 import type { PlannedOperation } from '../rework/decision/lines';
 import type { Hidden } from './hand';
 
-/** How far a machine comes out from what was set, and a hone, in mm: standard deviations. */
+/** A machine comes out so far from what was set, and a hone, in mm: standard deviations. */
 const MACHINE_mm = 0.003;
 const HONE_mm = 0.001;
 
@@ -30,7 +30,7 @@ const sumOf = (terms: readonly Term[], sizes: ReadonlyMap<DimensionId, number>):
 export class TruePump {
   private readonly sizes = new Map<DimensionId, number>();
   private readonly own = new Map<string, number>();
-  /** What each instrument is off by itself, the same at every reading: so many of its own uncertainties. */
+  /** Gives what each instrument is off by itself, the same at every reading: so many of its own uncertainties. */
   private readonly off = new Map<string, number>();
 
   /**

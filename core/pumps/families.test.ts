@@ -5,14 +5,14 @@ import type { Placement, PumpFamily, Station } from './family';
 import type { ExternalGeometry } from './external-gear.drawing';
 import { driveCentre, driveTeeth, idlerCentre, idlerTeeth } from './external-gear.gears';
 import { camRadius, fixedVaneRotor, type FixedVaneGeometry } from './fixed-vane';
+import { gerotor } from './gerotor';
 import {
-  gerotor,
   innerCentre,
   innerLobes,
   outerLobes,
   STEPS_A_LOBE,
   type GerotorGeometry,
-} from './gerotor';
+} from './gerotor.drawing';
 import { FAMILIES, familyOf, placementOf, pumpOf } from './registry';
 import { contains, type Point } from './shapes';
 import { innerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';

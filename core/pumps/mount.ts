@@ -13,7 +13,7 @@ const HEIGHT = dimensionId('pump-height');
 export const hasEndPlay = ({ characteristics }: Pick<PumpModel, 'characteristics'>): boolean =>
   characteristics.some(({ id }) => id === END_PLAY);
 
-/** The face of the cover on the deck: what is ground off it brings the mounting face nearer, where the cover has that. */
+/** Names the face of the cover on the deck: what is ground off it brings the mounting face nearer, where the cover has that. */
 const coverFace = (mount: Mount | null): Feature =>
   feature(
     'cover-face',

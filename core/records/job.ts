@@ -41,7 +41,7 @@ export const MOST_PHOTOS = 200;
 const cursor = object({
   characteristic: idOf<CharacteristicId>().nullable().defined(),
   way: string().oneOf(METHOD_IDS).required(),
-  /** It is measured closer than its verdict needs: what is done about it hangs on its size. */
+  /** Says that it is measured closer than its verdict needs: what is done about it hangs on its size. */
   closer: boolean(),
 })
   .noUnknown()
@@ -87,7 +87,7 @@ export const jobSchema = object({
   part_C: celsius().nullable().defined(),
   shop_C: celsius().nullable().defined(),
   rules: houseRules,
-  /** The least running clearances, as the shop had them when the job began. */
+  /** Holds the least running clearances, as the shop had them when the job began. */
   floors,
   cursor,
   journal: journalSchema,

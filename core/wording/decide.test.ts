@@ -1,4 +1,8 @@
 import { carryOut, makeWorkList } from '../commands/deciding';
+import { lookedAt } from '../inspect/looking';
+import type { Job } from '../records/job';
+import { limit } from '../testing/mostOnly';
+import { VELTRANE_T6 } from '../testing/sheets';
 import { NEW_SHOP } from '../records/shop';
 import { workListOf } from '../rework/decision/worklist';
 import { plannedOperations, partLines } from '../rework/decision/lines';
@@ -19,6 +23,11 @@ import {
 import { afterWords, riskWords, stepWords } from './planStep';
 import { doneCostWords, pastWords } from './worked';
 
+/** A sheet that limits the end clearances alone. */
+const ENDS = {
+  ...VELTRANE_T6,
+  limits: [limit('face-drive', 0.02, 0.08), limit('face-driven', 0.02, 0.08)],
+};
 const WIDE = {
   ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
   ...{ 'track-depth': 10, 'face-depth': 10 },
@@ -108,6 +117,18 @@ describe('a plan in words', () => {
     expect(blockedWords(far.rework, far.solved, 'mm')[0]).toMatch(
       /^End clearance, drive gear misses its limit by 0\.\d+ mm at best\.$/,
     );
+  });
+  it('calls nothing in where no check has a limit: looking is all there is', async () => {
+    const bare = jobWithSizes({}, {}, { ...VELTRANE_T6, limits: [] });
+    const answer = async (j: Job) => answerWords(answerOf(await planFor(j), false));
+    expect(await answer(bare)).toMatch(/^Look at \d+ more surfaces, then decide\.$/);
+    const sound = { defect: null, nail: null, proposed: 'pass', decided: 'pass' } as const;
+    const seen = lookedAt(bare).map(({ surface }) => found(surface.id, sound));
+    expect(await answer(record(bare, ...seen))).toBe(
+      'Nothing seen asks for work, and no check has a limit.',
+    );
+    const fits = jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, {}, ENDS);
+    expect(await answer(fits)).toMatch(/^All checks are in\. Look at \d+ more surfaces/);
   });
   it('says what was done, how long it took and what it cost, by the work list', async () => {
     const { rework, steps } = await planned(WIDE);

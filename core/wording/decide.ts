@@ -12,6 +12,7 @@ import type { Job } from '../records/job';
 import type { Decision } from '../records/rework';
 import type { ReworkCase } from '../rework/decision/case';
 import type { ToMeasure } from '../rework/decision/measure';
+import { readCloser } from '../rework/decision/readCloser';
 import type { PartLine, PlannedOperation } from '../rework/decision/lines';
 import {
   answerKind,
@@ -138,7 +139,7 @@ export function lineReason({ job }: ReworkCase, line: PartLine, unit: ShopUnit):
 const sentence = (text: string): string =>
   /[.!?]$/.test(text) ? capital(text) : `${capital(text)}.`;
 
-/** The messages that say how far a length is beyond a limit, by the side of it. */
+/** Names the messages that say how far a length is beyond a limit, by the side of it. */
 const BEYOND = {
   over: { by: 'rework.overBy', atLeast: 'rework.overAtLeast', unknown: 'rework.overUnknown' },
   under: { by: 'rework.underBy', atLeast: 'rework.underAtLeast', unknown: 'rework.underUnknown' },
@@ -209,7 +210,6 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
           stand: out.length > 0 ? 'some' : close.length > 0 ? 'close' : 'in',
         })
       : '',
-    ...boundWords(rework, unit),
   ]
     .filter(Boolean)
     .join(' ');
@@ -263,9 +263,21 @@ function measureWords(
   if (isUnread(rework)) return 'Measure first, then decide.';
   if (solved.closer.length > 0) return say('rework.closer', { checks: named(solved.closer) });
   const unseen = unseenBy(rework, planned).map((a) => a.characteristic.id);
-  if (unseen.length > 0) return say('rework.unseen', { checks: named(unseen) });
+  if (unseen.length > 0)
+    return say('rework.unseen', { checks: named(unseen), count: unseen.length });
   if (plan && plan.again.length > 0) return say('rework.again', { checks: named(plan.again) });
-  return plan ? 'Good so far: measure the rest.' : 'Measure how far it is out, then decide.';
+  if (plan) return 'Good so far: measure the rest.';
+  const canTell = rework.unsized.some(({ assessment }) => readCloser(rework, assessment) !== null);
+  return canTell
+    ? 'Measure how far it is out, then decide.'
+    : 'It is out, and your leaves cannot tell how far: use another instrument.';
+}
+
+/** Says how the checks with a limit stand of which none is out: all in, some too close to call; or that there are none. */
+function standOf({ all }: ReworkCase): 'none' | 'close' | 'in' {
+  const judged = all.filter((a) => a.limits !== null);
+  if (judged.length === 0) return 'none';
+  return judged.every(({ verdict }) => verdict === 'in') ? 'in' : 'close';
 }
 
 /** Says in a sentence what to do with the pump. */
@@ -282,14 +294,18 @@ export function answerWords(
       return measureWords(answer);
     case 'not-ready':
       if (plan && rework.unmet.length === 0) {
-        return say('rework.lookFirst', { count: unseenSurfaces(rework).length });
+        const count = unseenSurfaces(rework).length;
+        return say('rework.lookFirst', { stand: standOf(rework), count });
       }
       if (plan) return 'Not ready: something is left that no work here puts right.';
       return solved.blocked.length > 0
         ? 'No work that is allowed here brings it in.'
         : 'These settings exclude each other.';
     case 'reuse':
-      return plan && plan.leaves.length > 0 ? 'Leave it as it is.' : 'Reuse it as it is.';
+      if (plan && plan.leaves.length > 0) return 'Leave it as it is.';
+      return standOf(rework) === 'none'
+        ? 'Nothing seen asks for work, and no check has a limit.'
+        : 'Reuse it as it is.';
     case 'done':
       return doneWords(rework.job);
   }
@@ -365,7 +381,8 @@ export function toMeasureWords(
   const check = c.name;
   if (by === 'zero') return say('rework.toZero', { check });
   const place = c.stations.find(({ id }) => id === station)?.label;
-  if (by !== 'leaves' || place === undefined) return say('rework.toSizes', { check });
+  if (by === 'dial') return say('rework.toDial', { check });
+  if (by === 'sizes' || place === undefined) return say('rework.toSizes', { check });
   const leaf = formatWithUnit(
     leaves_mm.reduce((sum, mm) => sum + mm, 0),
     'gap',

@@ -1,20 +1,52 @@
 import type { Assessment } from '../assessment/assessment';
+import type { Verdict } from '../metrology/verdict';
 import { isWithin, type Span } from '../rework/effects/standing';
 
-/** Says how a gap stands after work: in, out, closed, or under the least that the app leaves where none is published. */
-export function gapAfterWords(
-  { limits, least, verdict }: Pick<Assessment, 'limits' | 'least' | 'verdict'>,
-  after: Span | null,
-  isOut: boolean,
-): string {
-  const low = after?.low_mm ?? 0;
-  if (isOut && low < 0) return 'closed: it locks';
-  if (isOut && limits?.lower_mm == null && least && low < least.mm) {
-    return least.from === 'shop' ? 'under the shop’s least value' : 'under the app’s least value';
+/** Says how a gap stands after work: the verdict that its mark has, and the words beside it. */
+export interface GapAfter {
+  readonly verdict: Verdict;
+  readonly words: string;
+}
+
+/** Says of a gap without a verdict that work leaves it clear, or no tighter than it was. */
+const STAYS = {
+  unlimited: { clear: 'no limit; stays clear', tight: 'no limit; no tighter than it was' },
+  open: {
+    clear: 'not all measured; stays clear',
+    tight: 'not all measured; no tighter than it was',
+  },
+} as const;
+
+type Known = Pick<Assessment, 'characteristic' | 'limits' | 'least' | 'verdict'>;
+
+/** Says how a gap stands that is out after work, or may be. */
+function beyond({ characteristic, limits, least, verdict }: Known, low_mm: number): GapAfter {
+  if (low_mm < 0 && characteristic.runs) return { verdict: 'out', words: 'closed: it locks' };
+  if (limits?.lower_mm == null && least && low_mm < least.mm) {
+    const isShop = least.from === 'shop';
+    const words = isShop ? 'under the shop’s least value' : 'under the app’s least value';
+    return { verdict: 'out', words };
   }
-  if (isOut) return verdict === 'close' ? 'still too close to call' : 'still out';
-  if (limits === null) return 'no limit; stays clear';
-  const isSure = after === null || verdict === 'in' || isWithin(after, { limits });
-  if (!isSure) return 'in with most new parts: measure it in hand';
-  return verdict === 'in' ? 'stays in' : 'will be in';
+  if (verdict === 'close') return { verdict, words: 'still too close to call' };
+  return { verdict: 'out', words: verdict === 'out' ? 'still out' : 'goes out' };
+}
+
+/**
+ * Says how a gap stands after work: in, out, closed, or under the least that the app leaves where none is published.
+ *
+ * @param after where it lies then; null where the work does not move it
+ * @param isOut whether it is out by that
+ */
+export function gapAfter(a: Known, after: Span | null, isOut: boolean): GapAfter {
+  const low_mm = after?.low_mm ?? 0;
+  const { limits, least, verdict } = a;
+  if (isOut) return beyond(a, low_mm);
+  if (limits === null || verdict === 'open') {
+    const isTight = least && low_mm < least.mm ? 'tight' : 'clear';
+    return { verdict: 'open', words: STAYS[limits === null ? 'unlimited' : 'open'][isTight] };
+  }
+  if (verdict === 'in') return { verdict, words: 'stays in' };
+  const isSure = after === null || isWithin(after, { limits });
+  const words = isSure ? 'will be in' : 'in with most new parts: measure it in hand';
+  return { verdict: 'in', words };
 }

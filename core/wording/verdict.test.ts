@@ -57,6 +57,21 @@ describe('the reason of a verdict', () => {
     const sized = { smallest: value(0.0508, 0.00254), largest: value(0.0508, 0.00254) };
     expect(say(sized, 'thou')).toMatch(/ 2 ± 0\.2 .*2\.36/);
   });
+  it('asks for no finer instrument where what is known contradicts itself', () => {
+    const sized = { smallest: value(0.05, 0.002), largest: value(0.05, 0.002) };
+    const close = { ...sized, verdict: 'close', probability: null } as const;
+    expect(say({ ...close, disagree: true })).toBe(
+      'Largest 0.05 ± 0.004 mm, limit 0.06 mm. Two methods disagree. Check for oil, burrs and zero.',
+    );
+    const at = { id: 't', at: '2026-11-20T09:00:00.000Z', by: '', station: '12', felt: 'rocks' };
+    const touches = [at] as unknown as Assessment['touches'];
+    expect(say({ ...close, touches })).toBe(
+      'Largest 0.05 ± 0.004 mm, limit 0.06 mm. A fit that is in does not rock: measure it again. By hand: it rocks.',
+    );
+    expect(say({ both: true, source: { smallest: 'hand', largest: 'hand' } })).toContain(
+      'Measured two ways. The test by hand narrows it most.',
+    );
+  });
   it('says of close how likely it is, and what would tell', () => {
     const close = say({
       verdict: 'close',

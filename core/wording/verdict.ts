@@ -1,5 +1,5 @@
 import type { Assessment } from '../assessment/assessment';
-import { attributeWords } from '../methods/attribute';
+import { attributeWords, rocks } from '../methods/attribute';
 import type { Bounds } from '../feeler/bounds';
 import type { Limits } from '../metrology/interval';
 import { centre, ends, factorsOf, type Estimate } from '../metrology/estimate';
@@ -292,7 +292,7 @@ export function explain(
     preferredWords(a, unit),
     underWords(a, unit),
     openWords(a, pump),
-    closeWords(a, pump, unit),
+    closeWords(a, pump, unit, rules),
     neglectedWords(a),
     skippedWords(a),
     tiltWords(a, unit),
@@ -342,12 +342,22 @@ function openWords(a: Assessment, pump: PumpKind): string {
   return wanted && say('judge.sizesTellMore', { sizes: wanted });
 }
 
-function closeWords(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
+function closeWords(
+  a: Assessment,
+  pump: PumpKind,
+  unit: ShopUnit,
+  { bushing }: Pick<HouseRules, 'bushing'>,
+): string {
   if (a.verdict !== 'close') return '';
-  const advice = adviceWords(a, pump, unit);
-  if (a.probability === null) return advice;
-  return `${say('judge.chance', { percent: Math.round(100 * a.probability) })} ${advice}`;
+  // What contradicts itself is not for a finer instrument to settle: see `sourceWords`.
+  const advice = a.disagree ? '' : adviceWords(a, pump, unit);
+  if (a.probability === null) {
+    return !a.disagree && rocks(a, a.characteristic, bushing) ? ROCKS : advice;
+  }
+  return `${say('judge.chance', { percent: Math.round(100 * a.probability) })} ${advice}`.trim();
 }
+
+const ROCKS = 'A fit that is in does not rock: measure it again.';
 
 /** Says which wear counts as nothing, and by which rule. */
 function neglectedWords({ neglected }: Assessment): string {

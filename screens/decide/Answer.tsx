@@ -6,6 +6,7 @@ import { doneCostWords } from '@/core/wording/worked';
 import { useNextFocus } from '@/ui/focus';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
+import { Bounds } from './Bounds';
 import type { Deciding } from './useDeciding';
 
 /** What to do with the pump, in a sentence, and why. */
@@ -37,6 +38,7 @@ export const Answer = memo(function Answer({ deciding }: { readonly deciding: De
           .filter(Boolean)
           .join(' ')}
       </Words>
+      <Bounds deciding={deciding} />
     </View>
   );
 });

@@ -1,6 +1,5 @@
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
-import { InputError } from '@/core/errors';
 import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
@@ -11,7 +10,7 @@ import { useChangeShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
-import { ownTerms } from '../shop/operationForm';
+import { withTerms } from '../shop/operationForm';
 import type { Deciding } from './useDeciding';
 
 /** Which bound forbids work on something that was found; the shop's own can be changed here. */
@@ -33,21 +32,16 @@ function BoundField({ bound, deciding }: { readonly bound: Bound; readonly decid
   const { unit } = deciding.shop;
   const { operation } = bound.offer;
   const { apply } = useChangeShop();
-  const { control, handleSubmit, setError } = useForm({
-    defaultValues: { most: formatLength(bound.needed_mm, 'gap', unit) },
-  });
+  const needed = formatLength(bound.needed_mm, 'gap', unit);
+  const { control, handleSubmit, setError } = useForm({ defaultValues: { most: needed } });
   const save = handleSubmit(async ({ most }) => {
     try {
-      const most_mm = parseReading(most, 'gap', bareUnit('gap', unit)).mm;
-      await apply((shop) => {
-        const own = shop.operations.find(({ id }) => id === operation.id);
-        const terms = { ...ownTerms(operation, own), most_mm };
-        const others = shop.operations.filter(({ id }) => id !== operation.id);
-        return { ...shop, operations: [...others, terms] };
-      });
+      // Left as it is it means what is needed, to the last figure of it.
+      const most_mm =
+        most === needed ? bound.needed_mm : parseReading(most, 'gap', bareUnit('gap', unit)).mm;
+      await apply((shop) => withTerms(shop, operation, (terms) => ({ ...terms, most_mm })));
     } catch (problem) {
-      if (!(problem instanceof Error || problem instanceof InputError)) throw problem;
-      setError('most', { message: problem.message });
+      setError('most', { message: (problem as Error).message });
     }
   });
   return (

@@ -9,7 +9,6 @@ import { useEscape } from '@/ui/keyboard';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Answer } from './Answer';
-import { Bounds } from './Bounds';
 import { DecideFoot } from './DecideFoot';
 import { FromShelfPanel } from './FromShelfPanel';
 import { GapChanges } from './GapChanges';
@@ -79,7 +78,6 @@ export function DecideStage({ job }: { readonly job: Job }) {
       <View style={styles.columns}>
         <ScrollView tabIndex={0} style={styles.side} contentContainerStyle={styles.page}>
           <Answer deciding={deciding} />
-          <Bounds deciding={deciding} />
           {hint}
           <PartRows deciding={deciding} />
           <Washers deciding={deciding} />
@@ -106,7 +104,6 @@ export function DecideStage({ job }: { readonly job: Job }) {
     <View style={styles.fill}>
       <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
         <Answer deciding={deciding} />
-        <Bounds deciding={deciding} />
         <Prices deciding={deciding} />
         <PartRows deciding={deciding} />
         <Washers deciding={deciding} />

@@ -3,7 +3,7 @@ import type { Watched } from '@/core/rework/decision/case';
 import type { Amounts } from '@/core/rework/solver/problem';
 import { outAfter, spansAfter } from '@/core/rework/decision/solve';
 import type { Span } from '@/core/rework/effects/standing';
-import { gapAfterWords } from '@/core/wording/gapAfter';
+import { gapAfter } from '@/core/wording/gapAfter';
 import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';
@@ -32,13 +32,14 @@ export function GapChanges({ deciding, gaps, amounts }: Props) {
       {gaps.map(({ assessment, span }) => {
         const { id, name, quantity } = assessment.characteristic;
         const then = after.get(id);
+        const { verdict, words } = gapAfter(assessment, then ?? null, out.has(assessment));
         return (
           <View key={id}>
             <View style={styles.name}>
               <Words strong>{name}</Words>
-              <PinRing verdict={out.has(assessment) ? 'out' : 'in'} size={20} />
+              <PinRing verdict={verdict} size={20} />
               <Words size="note" tone="muted">
-                {gapAfterWords(assessment, then ?? null, out.has(assessment))}
+                {words}
               </Words>
             </View>
             <GapBar

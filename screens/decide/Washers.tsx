@@ -6,7 +6,7 @@ import { unitName } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import { say } from '@/core/wording/say';
-import { change } from '@/data/records';
+import { useChange } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
@@ -21,6 +21,7 @@ export function Washers({ deciding }: { readonly deciding: Deciding }) {
   const { job, planned, shop } = deciding;
   const { unit } = shop;
   const { run } = useCommand(job);
+  const { apply: changeSheet } = useChange('sheet', job.sheet.id);
   const { control, handleSubmit, setError } = useForm({ defaultValues: { list: '' } });
   const asks = planned.some(
     ({ offer }) => offer.operation.remedy === 'change-washer' && offer.washer_mm === null,
@@ -39,9 +40,7 @@ export function Washers({ deciding }: { readonly deciding: Deciding }) {
     }
     await run(setWashers(sizes));
     // The next job on this model is not asked again; a sheet that is gone loses nothing.
-    await change('sheet', job.sheet.id, (sheet) => ({ ...sheet, washers_mm: sizes })).catch(
-      () => undefined,
-    );
+    await changeSheet((sheet) => ({ ...sheet, washers_mm: sizes })).catch(() => undefined);
   });
   return (
     <View style={styles.box}>

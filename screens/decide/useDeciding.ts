@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { dequal } from 'dequal';
 import type { Job } from '@/core/records/job';
@@ -9,7 +9,7 @@ import type { Rework } from '@/core/rework/decision/solve';
 import { evaluator } from '@/data/evaluator';
 import { lyingFor } from '@/core/pairing/roles';
 import { useParts, useShop } from '@/data/hooks';
-import { RemotePlanner } from '@/data/rework';
+import { usePlanner } from './usePlanner';
 
 export type Settings = ReadonlyMap<string, Setting>;
 
@@ -32,13 +32,6 @@ export interface Deciding extends Omit<Decided, 'solved' | 'kind'> {
 const NOTHING_SOLVED: Rework = { plans: [], blocked: [], closer: [] };
 
 const NOTHING_SET: Settings = new Map();
-
-/** The thread that plans, kept for as long as the stage is open. */
-function usePlanner(): RemotePlanner {
-  const [planner] = useState(() => new RemotePlanner());
-  useEffect(() => () => planner.close(), [planner]);
-  return planner;
-}
 
 /** Plans the rework of a job, again whenever something is known or set otherwise. */
 export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding {

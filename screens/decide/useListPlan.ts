@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { reworkCase, type Setting } from '@/core/rework/decision/case';
 import { plannedOperations, type PlannedOperation } from '@/core/rework/decision/lines';
 import type { WorkList } from '@/core/rework/decision/worklist';
 import { evaluator } from '@/data/evaluator';
-import { RemotePlanner } from '@/data/rework';
 import type { Deciding } from './useDeciding';
+import { usePlanner } from './usePlanner';
 
 /** What is left of a work list, worked out from what was measured and done so far. */
 export interface ListPlan {
@@ -15,8 +15,7 @@ export interface ListPlan {
 
 /** Works the amounts of a work list out again, as each of its steps is done and whatever was measured since. */
 export function useListPlan({ job, shop, rework }: Deciding, { steps }: WorkList): ListPlan {
-  const [planner] = useState(() => new RemotePlanner());
-  useEffect(() => () => planner.close(), [planner]);
+  const planner = usePlanner();
   const left = useMemo(
     () => steps.flatMap(({ step, done }) => (done.length === 0 ? [step.offer] : [])),
     [steps],

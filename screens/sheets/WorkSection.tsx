@@ -1,4 +1,4 @@
-import { useFormContext } from 'react-hook-form';
+import { useFormContext, type FieldPath } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { capital, unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -22,46 +22,44 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         The smallest and largest a size may become by work. Plans go no further.
       </Words>
       {workedSizes(sheet).map(({ id, name }) => (
-        <View key={id} style={styles.row}>
-          <Words style={styles.name}>{name}</Words>
-          <Field
-            control={control}
-            name={`metal.${id}.least`}
-            label={say('sheets.smallest', { unit: size })}
-            spoken={say('sheets.smallestOf', { size: name })}
-            style={styles.figure}
-          />
-          <Field
-            control={control}
-            name={`metal.${id}.most`}
-            label={say('sheets.largest', { unit: size })}
-            spoken={say('sheets.largestOf', { size: name })}
-            style={styles.figure}
-          />
-        </View>
+        <FiguresRow
+          key={id}
+          name={name}
+          figures={[
+            {
+              field: `metal.${id}.least`,
+              label: say('sheets.smallest', { unit: size }),
+              spoken: say('sheets.smallestOf', { size: name }),
+            },
+            {
+              field: `metal.${id}.most`,
+              label: say('sheets.largest', { unit: size }),
+              spoken: say('sheets.largestOf', { size: name }),
+            },
+          ]}
+        />
       ))}
       <Heading>Prices on this model</Heading>
       <Words size="note" tone="muted">
         Empty where the shop’s own price holds.
       </Words>
       {pricedKinds(sheet).map(({ id, order }) => (
-        <View key={id} style={styles.row}>
-          <Words style={styles.name}>{capital(order)}</Words>
-          <Field
-            control={control}
-            name={`prices.${id}.price`}
-            label="Price"
-            spoken={say('sheets.priceOf', { work: order })}
-            style={styles.figure}
-          />
-          <Field
-            control={control}
-            name={`prices.${id}.days`}
-            label="Days"
-            spoken={say('sheets.daysOf', { work: order })}
-            style={styles.figure}
-          />
-        </View>
+        <FiguresRow
+          key={id}
+          name={capital(order)}
+          figures={[
+            {
+              field: `prices.${id}.price`,
+              label: 'Price',
+              spoken: say('sheets.priceOf', { work: order }),
+            },
+            {
+              field: `prices.${id}.days`,
+              label: 'Days',
+              spoken: say('sheets.daysOf', { work: order }),
+            },
+          ]}
+        />
       ))}
       <Heading>What new parts measure</Heading>
       <Words size="note" tone="muted">
@@ -69,23 +67,22 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         worked out when it is in hand.
       </Words>
       {boughtSizes(sheet).map(({ id, name }) => (
-        <View key={id} style={styles.row}>
-          <Words style={styles.name}>{name}</Words>
-          <Field
-            control={control}
-            name={`newSizes.${id}.least`}
-            label={say('sheets.smallest', { unit: size })}
-            spoken={say('sheets.smallestNew', { size: name })}
-            style={styles.figure}
-          />
-          <Field
-            control={control}
-            name={`newSizes.${id}.most`}
-            label={say('sheets.largest', { unit: size })}
-            spoken={say('sheets.largestNew', { size: name })}
-            style={styles.figure}
-          />
-        </View>
+        <FiguresRow
+          key={id}
+          name={name}
+          figures={[
+            {
+              field: `newSizes.${id}.least`,
+              label: say('sheets.smallest', { unit: size }),
+              spoken: say('sheets.smallestNew', { size: name }),
+            },
+            {
+              field: `newSizes.${id}.most`,
+              label: say('sheets.largest', { unit: size }),
+              spoken: say('sheets.largestNew', { size: name }),
+            },
+          ]}
+        />
       ))}
       {hasWasher(sheet) ? (
         <Field
@@ -128,6 +125,38 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         </ListEditor>
       ) : null}
     </>
+  );
+}
+
+interface Figure {
+  readonly field: FieldPath<SheetForm>;
+  readonly label: string;
+  readonly spoken: string;
+}
+
+/** A size or an operation by its name, with the figures that go with it. */
+function FiguresRow({
+  name,
+  figures,
+}: {
+  readonly name: string;
+  readonly figures: readonly Figure[];
+}) {
+  const { control } = useFormContext<SheetForm>();
+  return (
+    <View style={styles.row}>
+      <Words style={styles.name}>{name}</Words>
+      {figures.map(({ field, label, spoken }) => (
+        <Field
+          key={field}
+          control={control}
+          name={field}
+          label={label}
+          spoken={spoken}
+          style={styles.figure}
+        />
+      ))}
+    </View>
   );
 }
 

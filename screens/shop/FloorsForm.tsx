@@ -6,14 +6,12 @@ import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import { say } from '@/core/wording/say';
 import { useChangeShop, useShop } from '@/data/hooks';
-import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
-import { KeptNotices } from '../shell/KeptNotices';
 import { pointAt } from '../shell/pointAt';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import type { Errors } from '../shell/formRecord';
+import { FieldsForm } from './FieldsForm';
 
 type Form = Record<FloorKind, string>;
 
@@ -51,7 +49,7 @@ export function FloorsForm() {
     unit,
     onUnit: take,
   });
-  const { control, handleSubmit, clearErrors, formState } = kept.form;
+  const { handleSubmit, clearErrors, formState } = kept.form;
   follow(formState.isDirty);
   const save = handleSubmit(async (form) => {
     clearErrors();
@@ -73,27 +71,17 @@ export function FloorsForm() {
         gone and heat locks the pump. The figures are the app’s; change them to your own. Jobs keep
         those that they began with.
       </Words>
-      <KeptNotices kept={kept} />
-      <View style={styles.row}>
-        {FLOORS.map(({ id, name }) => (
-          <Field
-            key={id}
-            control={control}
-            name={id}
-            label={say('shop.floorOf', { what: name, unit })}
-            style={styles.cell}
-          />
-        ))}
-      </View>
-      <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
-        {formState.isDirty ? 'Save' : 'Saved'}
-      </Button>
+      <FieldsForm
+        kept={kept}
+        fields={FLOORS.map(({ id, name }) => ({
+          name: id,
+          label: say('shop.floorOf', { what: name, unit }),
+        }))}
+        least={250}
+        onSave={save}
+      />
     </View>
   );
 }
 
-const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0, maxWidth: '100%' },
-});
+const styles = StyleSheet.create({ box: { gap: 8 } });

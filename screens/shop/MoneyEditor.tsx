@@ -1,10 +1,7 @@
-import { StyleSheet, View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
-import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
-import { KeptNotices } from '../shell/KeptNotices';
 import { pointAt } from '../shell/pointAt';
 import { useKeptForm } from '../shell/useKeptForm';
+import { FieldsForm } from './FieldsForm';
 import { moneyFromForm, moneyToForm, type MoneyForm } from './operationForm';
 
 interface Props {
@@ -23,7 +20,7 @@ const FIELDS = [
 /** What work and waiting cost this shop. */
 export function MoneyEditor({ shop, onKeep }: Props) {
   const kept = useKeptForm<MoneyForm>({ key: 'money', stored: moneyToForm(shop.money) });
-  const { control, handleSubmit, clearErrors, formState } = kept.form;
+  const { handleSubmit, clearErrors } = kept.form;
   const save = handleSubmit(async (form) => {
     clearErrors();
     const read = moneyFromForm(form);
@@ -35,23 +32,5 @@ export function MoneyEditor({ shop, onKeep }: Props) {
       }),
     );
   });
-  return (
-    <View style={styles.box}>
-      <KeptNotices kept={kept} />
-      <View style={styles.row}>
-        {FIELDS.map((field) => (
-          <Field key={field.name} control={control} style={styles.cell} {...field} />
-        ))}
-      </View>
-      <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
-        {formState.isDirty ? 'Save' : 'Saved'}
-      </Button>
-    </View>
-  );
+  return <FieldsForm kept={kept} fields={FIELDS} least={160} onSave={save} />;
 }
-
-const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  cell: { flexGrow: 1, flexBasis: 160, minWidth: 0 },
-});

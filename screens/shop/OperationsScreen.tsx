@@ -15,7 +15,7 @@ import { RowButton } from '@/ui/RowButton';
 import { Heading, Words } from '@/ui/Words';
 import { MoneyEditor } from './MoneyEditor';
 import { OperationEditor } from './OperationEditor';
-import { DONE_BY_OPTIONS, ownTerms } from './operationForm';
+import { DONE_BY_OPTIONS, ownTerms, withTerms } from './operationForm';
 
 /** Says the terms of an operation in a line: who does it, how long it takes, what it costs. */
 function aboutOf(terms: ShopOperation, { money }: Shop, changed: boolean): string {
@@ -47,11 +47,7 @@ export function OperationsScreen() {
     );
   const keep =
     (operation: Operation) => async (change: (stored: ShopOperation) => ShopOperation) => {
-      const kept = await set((s) => {
-        const stored = s.operations.find(({ id }) => id === operation.id);
-        const others = s.operations.filter(({ id }) => id !== operation.id);
-        return { ...s, operations: [...others, change(ownTerms(operation, stored))] };
-      });
+      const kept = await set((s) => withTerms(s, operation, change));
       if (kept) setOpen(null);
       return kept;
     };

@@ -10,6 +10,7 @@ import {
   type ShopMoney,
   type ShopOperation,
 } from '@/core/records/rework';
+import type { Shop } from '@/core/records/shop';
 import type { Operation } from '@/core/rework/operations/operation';
 import { say } from '@/core/wording/say';
 import { validated, type Errors, type Read } from '../shell/formRecord';
@@ -45,6 +46,17 @@ export const ownTerms = (
     ...{ id, by, minutes, setup, price, days, least_mm, most_mm },
     ...{ tool: '', check: '', caution: '' },
   };
+
+/** Returns a shop with the terms of one kind of operation changed. */
+export function withTerms(
+  shop: Shop,
+  operation: Operation,
+  change: (terms: ShopOperation) => ShopOperation,
+): Shop {
+  const stored = shop.operations.find(({ id }) => id === operation.id);
+  const others = shop.operations.filter(({ id }) => id !== operation.id);
+  return { ...shop, operations: [...others, change(ownTerms(operation, stored))] };
+}
 
 export function operationToForm(o: ShopOperation, unit: ShopUnit): OperationForm {
   const length = (mm: number | null) => (mm === null ? '' : formatLength(mm, 'gap', unit));

@@ -97,7 +97,7 @@ export function isMovedBy({ effects }: Watched, offer: string): boolean {
   return ends !== undefined && (isMoved(ends.low) || isMoved(ends.high));
 }
 
-/** Something that may be left in doubt: its gaps, and what that costs. */
+/** Names something that may be left in doubt, with its gaps and what that costs. */
 export interface Doubt {
   readonly id: string;
   readonly gaps: readonly CharacteristicId[];

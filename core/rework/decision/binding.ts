@@ -1,5 +1,5 @@
 import type { Assessment } from '../../assessment/assessment';
-import { type ReworkCase } from './case';
+import type { ReworkCase } from './case';
 import { gapOfRow, rowsOf } from './asked';
 import { valueAfter, type Amounts } from '../solver/problem';
 

@@ -11,7 +11,7 @@ export interface BushingWork {
   readonly journal: string;
   /** Null where what runs in it was not measured: the bore follows from that. */
   readonly fit: BushingFit | null;
-  /** The bore as it is, in mm; null where it was not measured. */
+  /** Gives the bore as it is, in mm; null where it was not measured. */
   readonly bore_mm: number | null;
   /** The converter hub runs in it: a seal stands behind it, and a groove feeds it. */
   readonly hub: boolean;

@@ -60,7 +60,7 @@ export interface ReworkCase {
   /** Lists the bounds that forbid work which would put something that was found right. */
   readonly bounds: readonly Bound[];
   readonly watched: readonly Watched[];
-  /** Running clearances without a verdict of which the least is known: no work narrows them below what they must have. */
+  /** Lists running clearances without a verdict of which the lower end is known: no work narrows them below what they must have. */
   readonly kept: readonly Watched[];
   readonly blind: readonly Blind[];
   /** Characteristics with a limit that have no verdict yet. */
@@ -86,10 +86,10 @@ function reachesOf(
 }
 
 /** Returns an assessment by what work should have made of it, where it was not measured since. */
-function asPredicted(a: Assessment): Assessment {
+function asPredicted(a: Assessment, rule: DecisionRule): Assessment {
   if (a.largest || !a.predicted || !a.limits) return a;
   const { smallest, largest } = a.predicted;
-  const judged = judge(smallest, largest, a.limits, 'guarded', false);
+  const judged = judge(smallest, largest, a.limits, rule, false);
   return { ...a, smallest, largest, ...judged };
 }
 
@@ -106,12 +106,12 @@ function asFarAsKnown(a: Assessment, rule: DecisionRule): Assessment {
 /** Says what a case is made from beside the job: what lies on the shelf, and whether work counts that was not measured since. */
 export interface CaseOptions {
   readonly shelf?: readonly ShelfPart[];
-  /** What work should have made of a gap counts until it is measured: amounts are worked out again between two cuts. */
+  /** Counts what work should have made of a gap until it is measured: amounts are worked out again between two cuts. */
   readonly predicted?: boolean;
 }
 
-/** Lists what can be done on a pump: its own offers, what findings ask for, what lies on the shelf. */
-function withEffects(
+/** Returns a gap with how each operation moves its ends. */
+export function withEffects(
   assessment: Assessment,
   span: Span,
   offers: readonly Offer[],
@@ -148,12 +148,15 @@ export function reworkCase(
   shop: WorkTerms,
   { shelf = [], predicted = false }: CaseOptions = {},
 ): ReworkCase {
-  const standing = predicted ? state.characteristics.map(asPredicted) : state.characteristics;
-  const all = standing.map((a) => asFarAsKnown(a, job.rules.decision));
+  const rule = job.rules.decision;
+  const standing = predicted
+    ? state.characteristics.map((a) => asPredicted(a, rule))
+    : state.characteristics;
+  const all = standing.map((a) => asFarAsKnown(a, rule));
   const known: Known = {
     sheet: job.sheet,
     pump: pumpOf(job.sheet),
-    rule: job.rules.decision,
+    rule,
     dimensions: state.dimensions,
   };
   const own = offersFor(job, shop);

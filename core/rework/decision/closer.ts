@@ -1,18 +1,17 @@
 import type { Assessment } from '../../assessment/assessment';
 import { ends } from '../../metrology/estimate';
-import { effectsOn } from '../effects/effects';
 import { spanOf, type Span } from '../effects/standing';
-import { gapsOf } from '../../pumps/registry';
 import type { CharacteristicId } from '../../pumps/ids';
 import { termsOf } from '../operations/offers';
 import { MEASURE_AGAIN } from '../operations/operations';
 import { isMovedBy } from './asked';
-import type { ReworkCase, Watched } from './case';
+import { withEffects, type ReworkCase, type Watched } from './case';
+import { readCloser } from './readCloser';
 
 /** A gap is known to be about so much either side of what a figure says, in mm: what sizes leave of a bracket. */
 const FIGURE_mm = 0.006;
 
-/** Where nothing bounds a gap above, it is thought to lie within so much of where it begins, in mm. */
+/** A gap that nothing bounds above is thought to lie within so much of where it begins, in mm. */
 const OPEN_mm = 0.08;
 
 /** The places of one gap differ by no more than this, in mm. */
@@ -98,12 +97,9 @@ function asSized(rework: ReworkCase, gaps: readonly Assessment[], at: number): R
     const spans = parts.map(spanNow);
     if (!parts.some(isOf) || spans.some((span) => span === null)) return w;
     const add = (end: keyof Span) => spans.reduce((sum, span) => sum + (span?.[end] ?? 0), 0);
-    const effects = offers.map((o) => [o.id, effectsOn(a, o, known)] as const);
-    return {
-      assessment: { ...a, verdict: a.verdict === 'in' ? 'in' : 'out' },
-      span: { low_mm: add('low_mm'), high_mm: add('high_mm') },
-      effects: new Map(effects),
-    };
+    const span = { low_mm: add('low_mm'), high_mm: add('high_mm') };
+    const judged: Assessment = { ...a, verdict: a.verdict === 'in' ? 'in' : 'out' };
+    return withEffects(judged, span, offers, known);
   };
   const unsized = rework.unsized.flatMap(({ assessment }): Watched[] => {
     const span = isOf(assessment) ? sizedAt(assessment, at, half_mm) : null;
@@ -130,9 +126,7 @@ export function measuredCloser(
 ): CharacteristicId[] {
   const { job, money } = rework;
   if (job.rules.closer === 'leaves') return [];
-  const canBe = ({ characteristic: c, stations }: Assessment): boolean =>
-    gapsOf(c).length > 0 || c.swing !== undefined || stations.length > 0;
-  const steps = bracketed(rework).map((gaps) => gaps.filter(canBe));
+  const steps = bracketed(rework).map((gaps) => gaps.filter((a) => readCloser(rework, a) !== null));
   const idsOf = (gaps: readonly Assessment[]) =>
     gaps.map(({ characteristic }) => characteristic.id);
   if (job.rules.closer === 'sizes') return idsOf(steps[0] ?? []);

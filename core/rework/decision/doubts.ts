@@ -3,24 +3,24 @@ import type { CharacteristicId } from '../../pumps/ids';
 import { costOfOffer, type Offer } from '../operations/offers';
 import { cheapestPlans } from '../solver/plan';
 import type { Solver } from '../solver/program';
-import { type ReworkCase } from './case';
+import type { ReworkCase } from './case';
 import { gapOfRow, problemIn, type Doubt } from './asked';
 import type { RatedPlan } from './rated';
 
-/** A gap that is too close to call and may be left as it is; with it the parts of it that are in the same doubt. */
+/** Names a gap that is too close to call and may be left as it is; with it the parts of it that are in the same doubt. */
 export interface LeftInDoubt {
   readonly id: string;
   readonly gap: CharacteristicId;
   readonly gaps: readonly CharacteristicId[];
-  /** The chance that it is out: its verdict's. */
+  /** Gives the chance that it is out: its verdict's. */
   readonly chance: number;
 }
 
-/** A gap that may be read once more: what that costs, and what work on it is expected to cost then. */
+/** Names a gap that may be read once more, with what that costs and what work on it is expected to cost then. */
 export interface ReadAgain {
   readonly id: string;
   readonly gap: CharacteristicId;
-  /** It, and the sums that it counts in and that are in doubt as well. */
+  /** Lists it, and the sums that it counts in and that are in doubt as well. */
   readonly gaps: readonly CharacteristicId[];
   readonly cost: number;
   readonly expected: number;
@@ -30,7 +30,7 @@ export interface ReadAgain {
 export interface Doubts {
   readonly left: readonly LeftInDoubt[];
   readonly again: readonly ReadAgain[];
-  /** What a comeback costs. */
+  /** Gives the price of a comeback. */
   readonly comeback: number;
 }
 
@@ -93,7 +93,7 @@ export function doubtsIn(
   return { left, again, comeback };
 }
 
-/** How much doubt a plan leaves: −Σ ln(1 − chance), so that the chances of several gaps add up. */
+/** Returns how much doubt a plan leaves: −Σ ln(1 − chance), so that the chances of several gaps add up. */
 const doubtLeft = ({ chance }: RatedPlan): number => -Math.log(1 - chance);
 
 /** Returns the doubts as the solver is asked about them, where one unit of doubt costs so much. */

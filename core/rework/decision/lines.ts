@@ -33,7 +33,7 @@ export interface PartLine {
   /** `unknown` while there is no plan, or something of it was not measured or not looked at. */
   readonly decision: Decision | 'unknown';
   readonly works: readonly PlannedOperation[];
-  /** What was found on it and no plan in hand does: it is not reused for that. */
+  /** Lists what was found on it and no plan in hand does: it is not reused for that. */
   readonly asked: readonly Need[];
   /** A finding that nothing on offer puts right; null for none. */
   readonly unmet: Unmet | null;

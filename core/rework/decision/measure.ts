@@ -1,22 +1,15 @@
 import type { Assessment } from '../../assessment/assessment';
 import { figureAdvice } from '../../assessment/figures';
-import { ladderOf } from '../../feeler/ladder';
 import { nextStep } from '../../guidance/evaluator';
-import { closerStep } from '../../guidance/next';
-import type { CharacteristicId, StationId } from '../../pumps/ids';
-import { dimensionsFor, gapsOf } from '../../pumps/registry';
+import type { MethodId } from '../../methods/list';
 import type { ReworkCase } from './case';
 import { unseenBy } from './decide';
 import type { PlannedOperation } from './lines';
+import { figureBy, readCloser, type ReadBy, type ToRead } from './readCloser';
 import type { Rework } from './solve';
 
-/** Something to read before a pump is decided on. */
-export interface ToMeasure {
-  readonly characteristic: CharacteristicId;
-  /** The place to begin at; null where all its sizes are read. */
-  readonly station: StationId | null;
-  readonly by: 'leaves' | 'sizes' | 'zero';
-  readonly leaves_mm: readonly number[];
+/** Says what is read before a pump is decided on. */
+export interface ToMeasure extends ToRead {
   /** Tells whether it settles if a gap is in, or how far it is out. */
   readonly settles: 'verdict' | 'amount';
 }
@@ -29,36 +22,24 @@ function unread(a: Assessment): readonly Assessment[] {
   return parts.length > 0 ? parts : widest ? [widest] : [];
 }
 
-/** Returns how a gap can be read closer than leaves have it; by leaves where it has no sizes. */
-const closerBy = ({ characteristic: c }: Assessment): ToMeasure['by'] =>
-  gapsOf(c).length > 0 || c.swing ? 'sizes' : 'leaves';
+/** Says which way of measuring each step of the guidance goes by. */
+const BY: Readonly<Partial<Record<MethodId, ReadBy>>> = {
+  leaf: 'leaves',
+  size: 'sizes',
+  swing: 'dial',
+};
 
-/**
- * Returns how to measure a gap closer than its bracket: by its sizes, one place of each to begin with; where it has none,
- * by the leaf that splits the bracket at the place that holds its end, as far as the set goes.
- */
-function closerStepOf({ job, known }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles'> {
-  const characteristic = a.characteristic.id;
-  const sized = dimensionsFor(a.characteristic);
-  const unreadSizes = sized.some((id) => known.dimensions.get(id)?.source !== 'measured');
-  const ladder = ladderOf(job.feeler, job.rules.ladder, job.rules.record);
-  const step = unreadSizes ? null : closerStep(a, ladder);
-  if (!step) return { characteristic, station: null, by: closerBy(a), leaves_mm: [] };
-  const station = step.station.id;
-  return { characteristic, station, by: 'leaves', leaves_mm: step.stack.leaves_mm };
-}
-
-/** Returns where to begin with a gap, as the guidance has it. */
-function firstStep({ job }: ReworkCase, a: Assessment): Omit<ToMeasure, 'settles'> {
+/** Returns where to begin with a gap, as the guidance has it; what it has its figure from where that says nothing. */
+function firstStep({ job }: ReworkCase, a: Assessment): ToRead {
   const characteristic = a.characteristic.id;
   const step = nextStep({ ...job, cursor: { ...job.cursor, characteristic } });
   if (step?.characteristic !== characteristic) {
-    return { characteristic, station: null, by: closerBy(a), leaves_mm: [] };
+    return { characteristic, station: null, by: figureBy(a) ?? 'leaves', leaves_mm: [] };
   }
-  const station = step.station.id;
-  return step.way === 'leaf'
-    ? { characteristic, station, by: 'leaves', leaves_mm: step.stack.leaves_mm }
-    : { characteristic, station, by: 'sizes', leaves_mm: [] };
+  return {
+    ...{ characteristic, station: step.station.id, by: BY[step.way] ?? 'sizes' },
+    leaves_mm: step.way === 'leaf' ? step.stack.leaves_mm : [],
+  };
 }
 
 /**
@@ -80,16 +61,11 @@ export function toMeasure(
   const asked = (a: Assessment): ToMeasure[] => {
     const { id } = a.characteristic;
     if (first.includes(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
-    if (closer.includes(id)) {
-      return [
-        { ...closerStepOf(rework, a), settles: a.verdict === 'close' ? 'verdict' : 'amount' },
-      ];
-    }
+    const isFar = far.has(id) && rework.unsized.some((u) => u.assessment === a);
+    const read = closer.includes(id) || isFar ? readCloser(rework, a) : null;
+    if (read) return [{ ...read, settles: a.verdict === 'close' ? 'verdict' : 'amount' }];
     if (again.includes(id)) {
       return [{ characteristic: id, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' }];
-    }
-    if (far.has(id) && rework.unsized.some((u) => u.assessment === a)) {
-      return [{ ...closerStepOf(rework, a), settles: 'amount' }];
     }
     return [];
   };

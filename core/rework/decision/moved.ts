@@ -1,7 +1,7 @@
 import type { Assessment } from '../../assessment/assessment';
 import { centre } from '../../metrology/estimate';
 import { leastAllowed } from '../effects/standing';
-import { type ReworkCase, type Watched } from './case';
+import type { ReworkCase, Watched } from './case';
 import { isMovedBy } from './asked';
 import type { Amounts } from '../solver/problem';
 

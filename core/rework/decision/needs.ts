@@ -22,16 +22,16 @@ export interface Need {
   readonly least_mm: number;
   /** The finding that asks for it; null where the house does. */
   readonly finding: string | null;
-  /** The part that it was found on; null where it is of none, or the part is what is replaced. */
+  /** Names the part that it was found on; null where it is of none, or the part is what is replaced. */
   readonly part: PartId | null;
   /** Says what a person decided of it; that it is replaced where the house does. */
   readonly decision: Decision;
 }
 
-/** A bound that forbids work which would put a finding right: how far the shop goes, or what metal the sheet leaves. */
+/** Names a bound that forbids work which would put a finding right: how far the shop goes, or what metal the sheet leaves. */
 export interface Bound {
   readonly offer: Offer;
-  /** What it would have to take, in mm. */
+  /** Gives what the work would have to take, in mm. */
   readonly needed_mm: number;
   readonly by: 'shop' | 'sheet';
 }
@@ -43,7 +43,7 @@ export interface Unmet {
   readonly why: string;
 }
 
-/** What becomes of a finding, and the bounds that stood in the way. */
+/** Says what becomes of a finding, and which bounds stood in the way. */
 interface Answer {
   readonly need: Need | null;
   readonly unmet: Unmet | null;

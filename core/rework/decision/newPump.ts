@@ -12,7 +12,7 @@ export interface NewPump {
   /** Gives what the machine's standing still costs meanwhile. */
   readonly down: number;
   readonly expected: number;
-  /** The sheet or the shop said so; else the price is an example, and nothing is bought by it. */
+  /** Tells whether the sheet or the shop gave the price; else it is an example, and nothing is bought by it. */
   readonly priced: boolean;
 }
 

@@ -8,7 +8,7 @@ import { exchanges, type Offer } from '../operations/offers';
 const PHASES = ['in-hand', 'out', 'dress', 'again', 'cut', 'washer', 'pressed'] as const;
 export type Phase = (typeof PHASES)[number];
 
-/** What is pressed in, or sized to what runs in it. */
+/** Lists the parts that are pressed in, or sized to what runs in them. */
 const PRESSED: readonly string[] = ['bushing', 'bearing'];
 
 /** Returns when in the order of the work an operation is done. */

@@ -4,7 +4,7 @@ import type { Plan } from '../solver/plan';
 import type { ReworkCase } from './case';
 import type { Doubts } from './doubts';
 
-/** A plan with what may still go wrong. */
+/** Holds a plan with what may still go wrong. */
 export interface RatedPlan extends Plan {
   /** Lists the gaps, too close to call, that it leaves as they are. */
   readonly leaves: readonly CharacteristicId[];

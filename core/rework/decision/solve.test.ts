@@ -8,7 +8,7 @@ import { found, made } from '../../testing/findings';
 import { sized, withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { jobWithSizes, measuredJob, planFor, planWith, neverDone } from '../../testing/worked';
-import { type ReworkCase } from './case';
+import type { ReworkCase } from './case';
 import { rowsOf } from './asked';
 
 import { partLines, plannedOperations } from './lines';

@@ -1,7 +1,7 @@
 import type { CharacteristicId } from '../../pumps/ids';
 import { hasRole } from '../../pumps/kinds';
 import type { Assessment } from '../../assessment/assessment';
-import { type ReworkCase, type Setting } from './case';
+import type { ReworkCase, Setting } from './case';
 import { gapOfRow, problemIn, rowsOf, type Doubt } from './asked';
 import { measuredCloser } from './closer';
 import { cheapestOf, doubtsIn } from './doubts';

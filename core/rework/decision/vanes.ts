@@ -6,9 +6,9 @@ import { nominalOf } from '../../records/sheet';
 import type { ReworkCase } from './case';
 import { atReach, type VaneReach } from '../../pumps/vaneReach';
 
-/** What of the shortest vane stays in its slot, and whether a limit says how much has to. */
+/** Says how much of the shortest vane stays in its slot, and whether a limit says how much has to. */
 export interface VaneOutlook extends VaneReach {
-  /** The hours are those to a limit; else those until it falls out. */
+  /** Tells whether the hours are those to a limit; else they are those until it falls out. */
   readonly limited: boolean;
 }
 

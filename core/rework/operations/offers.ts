@@ -49,11 +49,11 @@ export interface Offer {
   readonly along: readonly Along[];
   /** Gears of another width: how much over standard they are, in mm, and what they are called. */
   readonly set: { readonly name: string; readonly over_mm: number } | null;
-  /** The parts on the shelf that are put in; null for others. */
+  /** Lists the parts on the shelf that are put in; null for others. */
   readonly piece: ShelfPart | null;
-  /** The thickness of the washer that is put in, in mm; null for others. */
+  /** Gives the thickness of the washer that is put in, in mm; null for others. */
   readonly washer_mm: number | null;
-  /** The gap that is measured again; null for work. */
+  /** Names the gap that is measured again; null for work. */
   readonly again: CharacteristicId | null;
 }
 

@@ -44,7 +44,7 @@ export interface Operation extends OperationTerms {
   readonly replaces: Replacement | null;
   /** Puts in what is of another width, from the sheet's list. */
   readonly otherWidth?: true;
-  /** Its amount is held to a fifth of the step that other cuts are: what is honed, lapped or polished. */
+  /** Says that its amount is held to a fifth of the step that other cuts are: what is honed, lapped or polished. */
   readonly fine?: true;
   /** It takes a bushing to the size that what runs in it wants. */
   readonly sizes?: true;

@@ -35,7 +35,7 @@ export const JUDGE = {
   'judge.mixNote': '{verdict}: {part} from {of} with {against} from {in}; {note}',
   'judge.nail': 'nail {does}',
   'judge.narrowest':
-    '{method, select, indicator {Measured two ways. The dial narrows it most.} sizes {Measured two ways. The mic sizes narrow it most.} leaves {Measured two ways. The leaves narrow it most.} depths {Measured two ways. The depths narrow it most.} sweep {Measured two ways. The sweep narrows it most.} other {Measured two ways. The parts of the sum narrow it most.}}',
+    '{method, select, indicator {Measured two ways. The dial narrows it most.} sizes {Measured two ways. The mic sizes narrow it most.} leaves {Measured two ways. The leaves narrow it most.} depths {Measured two ways. The depths narrow it most.} sweep {Measured two ways. The sweep narrows it most.} hand {Measured two ways. The test by hand narrows it most.} other {Measured two ways. The parts of the sum narrow it most.}}',
   'judge.neglected':
     '{parts}: the thinnest leaf does not go in, so it counts as nothing (plain rule).',
   'judge.noLimitSet': '{range} {unit}, no limit set.',

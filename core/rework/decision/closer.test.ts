@@ -1,0 +1,94 @@
+import { VELTRANE_T6 } from '../../testing/sheets';
+import type { Quantity } from '../../assessment/quantity';
+import { withReading } from '../../journal/commands';
+import { swingAt } from '../../practice/gauge';
+import { characteristicId, dimensionId, operationId, stationId } from '../../pumps/ids';
+import { freshId } from '../../testing/readings';
+import { toMeasureWords } from '../../wording/decide';
+import type { Job } from '../../records/job';
+import type { Sheet } from '../../records/sheet';
+import { limit, sizedJob, tried, RULES } from '../../testing/mostOnly';
+import { neverDone, planFor } from '../../testing/worked';
+import { decide } from './decide';
+import { toMeasure } from './measure';
+import { readCloser } from './readCloser';
+
+const DIAL = { u_mm: 0.005, own_mm: 0.002, off_mm: 0 };
+
+describe('a bracket', () => {
+  const NEVER = neverDone('gear-set', 'body-renewed');
+  const sheet: Sheet = {
+    ...VELTRANE_T6,
+    limits: [limit('face-drive', 0.02, 0.06), limit('face-driven', 0.02, 0.06)],
+  };
+  const both = (job: Job, tries: Parameters<typeof tried>[2]): Job =>
+    ['face-drive', 'face-driven'].reduce((j, c) => tried(j, c, tries), job);
+  const worn = both(sizedJob({ 'track-depth': 10, 'face-depth': 10 }, sheet), [
+    [0.1, 'free'],
+    [0.15, 'no-go'],
+  ]);
+  it('wider than its window is measured closer: it sells no pump', async () => {
+    const prices = [{ operation: operationId('whole-pump'), price: 600, days: 1 }];
+    const job = { ...worn, sheet: { ...worn.sheet, prices } };
+    const { rework, solved } = await planFor(job, { operations: NEVER });
+    expect(solved.closer).toEqual(expect.arrayContaining(['face-drive', 'face-driven']));
+    const decided = decide(rework, solved);
+    expect([decided.kind, decided.buyNew]).toEqual(['measure', false]);
+    const asked = toMeasure(rework, solved, []).find((m) => m.characteristic === 'face-drive')!;
+    expect(asked).toMatchObject({ by: 'sizes', settles: 'amount' });
+  });
+  it('is as far as measuring goes where the house says so', async () => {
+    const rules = { ...RULES, closer: 'leaves' as const };
+    const { solved } = await planFor({ ...worn, rules }, { operations: NEVER });
+    expect(solved.closer).toEqual([]);
+  });
+  it('that leads to the same work wherever in it the gap lies is no reason to measure', async () => {
+    const narrow = both(sizedJob({ 'track-depth': 10, 'face-depth': 10 }, sheet), [
+      [0.09, 'free'],
+      [0.1, 'no-go'],
+    ]);
+    const { solved } = await planFor(narrow, { operations: NEVER });
+    expect([solved.closer, solved.plans[0]?.works[0]?.id]).toEqual([[], 'deck-faced--body']);
+    const sizes = { ...narrow, rules: { ...RULES, closer: 'sizes' as const } };
+    expect((await planFor(sizes, { operations: NEVER })).solved.closer.length).toBeGreaterThan(0);
+  });
+  it('of a swing is read with the dial, and says so', async () => {
+    const swung = { ...VELTRANE_T6, limits: [limit('backlash', null, 0.2)] };
+    const { rework } = await planFor(sizedJob({}, swung));
+    const a = rework.all.find(({ characteristic: c }) => c.id === 'backlash')!;
+    const read = readCloser(rework, a);
+    expect(read).toMatchObject({ by: 'dial', station: null });
+    expect(toMeasureWords(swung, { ...read!, settles: 'amount' }, 'mm')).toBe(
+      'Backlash: read it with the dial',
+    );
+    const read3 = ['turn-0', 'turn-120', 'turn-240'].reduce(
+      (j, s) =>
+        withReading(j, swingAt(characteristicId('backlash'), stationId(s), freshId(), 0.3, DIAL)),
+      rework.job,
+    );
+    const after = await planFor(read3);
+    const again = after.rework.all.find(({ characteristic: c }) => c.id === 'backlash')!;
+    expect(readCloser(after.rework, again)).toBeNull();
+  });
+  it('of which everything that could tell more was read is not asked for again', async () => {
+    const { rework, solved } = await planFor(worn, { operations: NEVER });
+    const face = rework.all.find(({ characteristic: c }) => c.id === 'face-drive')!;
+    expect(readCloser(rework, face)).toMatchObject({ by: 'sizes' });
+    const known = new Map(
+      ['pocket-depth', 'drive-width'].map((id) => [
+        dimensionId(id),
+        { source: 'measured' } as Quantity,
+      ]),
+    );
+    const sized = { ...rework, known: { ...rework.known, dimensions: known } };
+    expect(readCloser(sized, face)).toMatchObject({ by: 'leaves' });
+    const narrow = {
+      ...sized,
+      job: { ...rework.job, feeler: { ...rework.job.feeler, leaves_mm: [0.5], mics: [] } },
+    };
+    expect(readCloser(narrow, face)).toBeNull();
+    expect(toMeasure(narrow, solved, []).filter((m) => m.settles === 'amount')).toEqual([
+      expect.objectContaining({ characteristic: 'face-driven' }),
+    ]);
+  });
+});

@@ -1,0 +1,50 @@
+import type { Assessment } from '../../assessment/assessment';
+import { ladderOf } from '../../feeler/ladder';
+import { closerStep } from '../../guidance/next';
+import { countedIn } from '../../journal/eras';
+import type { CharacteristicId, StationId } from '../../pumps/ids';
+import { dimensionsFor, gapsOf } from '../../pumps/registry';
+import type { ReworkCase } from './case';
+
+/** Says how something is read: by a leaf, by its sizes, with the dial; or once more, after a zero check. */
+export type ReadBy = 'leaves' | 'sizes' | 'dial' | 'zero';
+
+/** Says where something is read, and by what. */
+export interface ToRead {
+  readonly characteristic: CharacteristicId;
+  /** Names the place to begin at; null where all its sizes are read. */
+  readonly station: StationId | null;
+  readonly by: ReadBy;
+  readonly leaves_mm: readonly number[];
+}
+
+/** Returns what gives a gap a figure: its sizes, else the dial; null where only leaves go in. */
+export function figureBy({ characteristic: c }: Pick<Assessment, 'characteristic'>): ReadBy | null {
+  if (gapsOf(c).length > 0) return 'sizes';
+  return c.swing ? 'dial' : null;
+}
+
+/**
+ * Returns how to read a gap closer than its bracket: by its sizes or the dial, as far as they were not read; else by the
+ * leaf that splits the bracket at the place that holds its end.
+ *
+ * @returns null where everything that could tell more was read, and the leaf set can tell no more
+ */
+export function readCloser({ job, known }: ReworkCase, a: Assessment): ToRead | null {
+  const characteristic = a.characteristic.id;
+  const by = figureBy(a);
+  const isUnread =
+    by === 'sizes'
+      ? dimensionsFor(a.characteristic).some(
+          (id) => known.dimensions.get(id)?.source !== 'measured',
+        )
+      : by === 'dial' &&
+        !countedIn(job)
+          .ofGap(characteristic)
+          .some(({ kind }) => kind === 'swing');
+  if (by !== null && isUnread) return { characteristic, station: null, by, leaves_mm: [] };
+  const step = closerStep(a, ladderOf(job.feeler, job.rules.ladder, job.rules.record));
+  if (!step) return null;
+  const { station, stack } = step;
+  return { characteristic, station: station.id, by: 'leaves', leaves_mm: stack.leaves_mm };
+}

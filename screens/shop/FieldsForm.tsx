@@ -1,0 +1,43 @@
+import type { FieldPath, FieldValues } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { KeptNotices } from '../shell/KeptNotices';
+import type { KeptForm } from '../shell/useKeptForm';
+
+interface Props<F extends FieldValues> {
+  readonly kept: KeptForm<F>;
+  readonly fields: readonly { readonly name: FieldPath<F>; readonly label: string }[];
+  /** Width that a field has at least, in px. */
+  readonly least: number;
+  readonly onSave: () => Promise<unknown>;
+}
+
+/** A few fields side by side that are saved together, with what was changed elsewhere meanwhile. */
+export function FieldsForm<F extends FieldValues>({ kept, fields, least, onSave }: Props<F>) {
+  const { control, formState } = kept.form;
+  return (
+    <View style={styles.box}>
+      <KeptNotices kept={kept} />
+      <View style={styles.row}>
+        {fields.map((field) => (
+          <Field
+            key={field.name}
+            control={control}
+            style={[styles.cell, { flexBasis: least }]}
+            {...field}
+          />
+        ))}
+      </View>
+      <Button mode="contained" disabled={!formState.isDirty} onPress={() => void onSave()}>
+        {formState.isDirty ? 'Save' : 'Saved'}
+      </Button>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: { gap: 8 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  cell: { flexGrow: 1, minWidth: 0, maxWidth: '100%' },
+});
