@@ -278,7 +278,7 @@ export function nominalOf(sheet: Sheet, dimension: DimensionId): number | undefi
 }
 
 /** A new part measures so much either side of nominal where nobody said otherwise, in mm: a usual tolerance, made up. */
-const NEW_PART_mm = 0.013;
+export const NEW_PART_mm = 0.013;
 
 /** Says between what a size lies on a part that is bought, and whose word that is. */
 export interface NewSize {

@@ -77,7 +77,7 @@ describe('a plan in words', () => {
     const [body, drive] = partLines(rework, plan!);
     expect(lineTitle(body!)).toBe('Body: face the deck');
     expect(lineReason(rework, body!, 'mm')).toBe(
-      'Take 0.04 mm off the deck (0.01 to 0.07 is in). Brings end clearance, drive gear and 3 more in.',
+      'Take 0.04 mm off the deck (0.01 to 0.07 is in). Brings in: end clearance, drive gear and 3 more.',
     );
     expect([lineTitle(drive!), lineReason(rework, drive!, 'mm')]).toEqual([
       'Drive gear',
@@ -134,11 +134,11 @@ describe('a plan in words', () => {
     const { rework, steps } = await planned(WIDE);
     const made = () => ({ id: freshId(), at: AT, by: '', voided: null });
     const listed = makeWorkList(steps, NEW_SHOP.money.rate)(rework.job, made());
-    expect(doneCostWords(listed, NEW_SHOP.money)).toBe('');
+    expect(doneCostWords(listed, NEW_SHOP)).toBe('');
     const [step] = workListOf(listed)!.steps;
     const cut = carryOut(steps[0]!.offer, step!.step.id, 0.04, 0.004)(listed, made());
     expect(doneWords(cut)).toBe('Done: face the deck.');
-    expect(doneCostWords(cut, NEW_SHOP.money)).toBe('By the work list: 50 min, 40.');
+    expect(doneCostWords(cut, NEW_SHOP)).toBe('By the work list: 50 min, 40.');
   });
   it('stands beside what was measured before and after', async () => {
     const { rework, steps } = await planned(WIDE);

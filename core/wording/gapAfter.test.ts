@@ -48,7 +48,7 @@ describe('a gap after work', () => {
     [
       'that new parts may leave out',
       gap('out', window),
-      ...([at(0.03, 0.07), false, 'in', 'in with most new parts: measure it in hand'] as const),
+      ...([at(0.03, 0.07), false, 'close', 'in with most new parts: measure it in hand'] as const),
     ],
     [
       'without a limit',

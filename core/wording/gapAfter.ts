@@ -47,6 +47,7 @@ export function gapAfter(a: Known, after: Span | null, isOut: boolean): GapAfter
   }
   if (verdict === 'in') return { verdict, words: 'stays in' };
   const isSure = after === null || isWithin(after, { limits });
-  const words = isSure ? 'will be in' : 'in with most new parts: measure it in hand';
-  return { verdict: 'in', words };
+  return isSure
+    ? { verdict: 'in', words: 'will be in' }
+    : { verdict: 'close', words: 'in with most new parts: measure it in hand' };
 }

@@ -9,6 +9,22 @@ export function sumWords(sum: number, { currency }: Shop['money']): string {
   return currency ? say('rework.sum', { sum: figure, currency }) : figure;
 }
 
+/**
+ * Writes a sum of money, and says so where prices that ship with the app are in it: `118 €, example prices`.
+ *
+ * @param of whether it is the price of one thing, or made up of several
+ */
+export function markedSum(
+  sum: number,
+  money: Shop['money'],
+  example: boolean,
+  of: 'one' | 'several' = 'several',
+): string {
+  const words = sumWords(sum, money);
+  if (!example) return words;
+  return say(of === 'one' ? 'rework.exampleOne' : 'rework.exampleSum', { sum: words });
+}
+
 /** Writes a stretch of work: `40 min`, `1 h 30`. */
 export function minutesWords(minutes: number): string {
   const whole = Math.round(minutes);
@@ -18,10 +34,11 @@ export function minutesWords(minutes: number): string {
 }
 
 /** Says what waits and what may go wrong with a way to a sound pump: `2 days, down 240`. */
-export function priceDetail({ days, down, chance }: Price, money: Shop['money']): string {
+export function priceDetail({ days, down, chance, example }: Price, money: Shop['money']): string {
   return [
     days > 0 ? say('rework.costsDown', { days, sum: sumWords(down, money) }) : 'no waiting',
     chance >= 0.005 ? say('rework.chance', { chance: Math.round(chance * 100) }) : '',
+    example ? 'example prices' : '',
   ]
     .filter(Boolean)
     .join(' · ');

@@ -6,12 +6,14 @@ import { centre } from '../metrology/estimate';
 import { formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
-import { WHOLE_PUMP, type ShopMoney } from '../records/rework';
+import { WHOLE_PUMP } from '../records/rework';
+import type { Shop } from '../records/shop';
+import { termsOf } from '../rework/operations/offers';
 import { operationOf } from '../rework/operations/operations';
 import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';
 import { DECISION_WORD } from './decide';
-import { minutesWords, sumWords } from './money';
+import { markedSum, minutesWords } from './money';
 import { say } from './say';
 import { rangeText, shownExtremes, VERDICT_WORD } from './verdict';
 
@@ -36,15 +38,19 @@ export function pastWords(a: Assessment, unit: ShopUnit): string {
 }
 
 /** Says how long the work of work lists took, and what it cost, by what they said; empty where none was by a list. */
-export function doneCostWords(job: Job, money: ShopMoney): string {
+export function doneCostWords(job: Job, shop: Pick<Shop, 'money' | 'operations'>): string {
   const { plans, operations } = ledgerOf(job);
   const done = new Set(counting(operations).map(({ step }) => step));
   const steps = plans.flatMap((plan) => plan.steps.filter(({ id }) => done.has(id)));
   if (steps.length === 0) return '';
   const sum = (of: 'minutes' | 'cost') => steps.reduce((all, step) => all + step[of], 0);
+  const isExample = steps.some(({ operation }) => {
+    const known = operationOf(operation);
+    return known && termsOf(known, shop, job.sheet).example;
+  });
   return say('rework.doneCost', {
     time: minutesWords(sum('minutes')),
-    sum: sumWords(sum('cost'), money),
+    sum: markedSum(sum('cost'), shop.money, isExample),
   });
 }
 

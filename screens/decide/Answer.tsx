@@ -33,7 +33,7 @@ export const Answer = memo(function Answer({ deciding }: { readonly deciding: De
           findingWords(rework, unit),
           ...blockedWords(rework, solved, unit),
           plan ? leavesWords(plan) : '',
-          kind === 'done' ? doneCostWords(rework.job, shop.money) : '',
+          kind === 'done' ? doneCostWords(rework.job, shop) : '',
         ]
           .filter(Boolean)
           .join(' ')}

@@ -1,8 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import type { Watched } from '@/core/rework/decision/case';
+import { restsOnReckoning } from '@/core/rework/decision/moved';
+import { formatWithUnit } from '@/core/quantity/format';
+import { NEW_PART_mm } from '@/core/records/sheet';
 import type { Amounts } from '@/core/rework/solver/problem';
 import { outAfter, spansAfter } from '@/core/rework/decision/solve';
 import type { Span } from '@/core/rework/effects/standing';
+import { say } from '@/core/wording/say';
 import { gapAfter } from '@/core/wording/gapAfter';
 import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
@@ -59,6 +63,11 @@ export function GapChanges({ deciding, gaps, amounts }: Props) {
           ? 'Hollow: as measured. Full: after the work, with what the measuring may be off.'
           : 'Hollow: as measured. Full: after the work.'}
       </Words>
+      {restsOnReckoning(rework, gaps, amounts) ? (
+        <Words size="note" tone="muted">
+          {say('rework.newReckoned', { spread: formatWithUnit(NEW_PART_mm, 'gap', shop.unit) })}
+        </Words>
+      ) : null}
     </View>
   );
 }

@@ -9,14 +9,12 @@ interface Props {
   readonly name: string;
   readonly price: Price;
   readonly money: Shop['money'];
-  /** Some of its prices are only the app's examples. */
-  readonly example: boolean;
   /** It is what the app suggests. */
   readonly suggested: boolean;
 }
 
 /** What one way to a sound pump costs, item by item. */
-export function PriceCard({ name, price, money, example, suggested }: Props) {
+export function PriceCard({ name, price, money, suggested }: Props) {
   const palette = usePalette();
   const time = price.minutes > 0 ? [minutesWords(price.minutes)] : [];
   return (
@@ -35,7 +33,7 @@ export function PriceCard({ name, price, money, example, suggested }: Props) {
       </Words>
       <Words>{[name, ...time].join(' · ')}</Words>
       <Words size="note" tone="muted">
-        {[priceDetail(price, money), example ? 'example prices' : ''].filter(Boolean).join(' · ')}
+        {priceDetail(price, money)}
       </Words>
     </View>
   );

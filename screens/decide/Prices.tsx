@@ -5,9 +5,8 @@ import type { Deciding } from './useDeciding';
 
 /** Repair against a new pump, all counted; the currency is asked once. */
 export function Prices({ deciding }: { readonly deciding: Deciding }) {
-  const { price, newPump, buyNew, shop, planned, rework, solved } = deciding;
+  const { price, newPump, buyNew, shop, planned, solved } = deciding;
   if (!solved) return null;
-  const example = planned.some(({ offer }) => offer.terms.example);
   return (
     <View style={styles.box}>
       <View style={styles.row}>
@@ -16,17 +15,10 @@ export function Prices({ deciding }: { readonly deciding: Deciding }) {
             name={planned.length > 0 ? 'repair' : 'as it is'}
             price={price}
             money={shop.money}
-            example={example}
             suggested={!buyNew}
           />
         ) : null}
-        <PriceCard
-          name="new pump"
-          price={newPump}
-          money={shop.money}
-          example={!rework.newPump.priced}
-          suggested={buyNew}
-        />
+        <PriceCard name="new pump" price={newPump} money={shop.money} suggested={buyNew} />
       </View>
       {shop.money.currency === '' ? <CurrencyField /> : null}
     </View>

@@ -43,7 +43,6 @@ export function WaysPanel({ deciding, onDone }: Props) {
               {[
                 price.minutes > 0 ? minutesWords(price.minutes) : '',
                 priceDetail(price, shop.money),
-                steps.some(({ offer }) => offer.terms.example) ? 'example prices' : '',
                 leavesWords(way),
               ]
                 .filter(Boolean)

@@ -9,7 +9,7 @@ import type { Amounts, Problem } from '@/core/rework/solver/problem';
 import { canBeWider } from '@/core/rework/decision/wider';
 import { formatWithUnit } from '@/core/quantity/format';
 import { movedGaps } from '@/core/rework/decision/moved';
-import { sumWords } from '@/core/wording/money';
+import { markedSum } from '@/core/wording/money';
 import { offerTitle, rangeWords } from '@/core/wording/planStep';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
@@ -47,7 +47,7 @@ const wishOf = (setting: Setting | undefined): Wish =>
 
 /** Operations switched on and off, amounts dragged: every bar moves at once, and the rest is solved again. */
 export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
-  const { rework, plan, settings, set, shop, solved } = deciding;
+  const { rework, plan, price, settings, set, shop, solved } = deciding;
   const [dragged, setDragged] = useState<Amounts>(NOTHING);
   const [more, setMore] = useState(false);
   // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
@@ -87,8 +87,10 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       }
     >
       <Answer deciding={deciding} />
-      {plan ? (
-        <Words>{say('rework.costsNow', { sum: sumWords(plan.expected, shop.money) })}</Words>
+      {price ? (
+        <Words>
+          {say('rework.costsNow', { sum: markedSum(price.expected, shop.money, price.example) })}
+        </Words>
       ) : null}
       <GapChanges deciding={deciding} gaps={gaps} amounts={amounts} />
       {solved && possible.length > 0 ? <Heading>Operations</Heading> : null}

@@ -55,7 +55,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
       }
       beside={<FootButton low name="Plan again" onPress={() => void run(dropWorkList)} />}
     >
-      {next ? null : <Words tone="muted">{doneCostWords(job, shop.money)}</Words>}
+      {next ? null : <Words tone="muted">{doneCostWords(job, shop)}</Words>}
       {closed.map((a) => (
         <Notice key={a.characteristic.id} kind="error">
           {closedWords(a, shop.unit)}

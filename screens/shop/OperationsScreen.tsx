@@ -5,7 +5,7 @@ import type { ShopOperation } from '@/core/records/rework';
 import type { Shop } from '@/core/records/shop';
 import type { Operation } from '@/core/rework/operations/operation';
 import { OPERATIONS } from '@/core/rework/operations/operations';
-import { minutesWords, sumWords } from '@/core/wording/money';
+import { markedSum, minutesWords } from '@/core/wording/money';
 import { say } from '@/core/wording/say';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Columns } from '@/ui/Columns';
@@ -24,7 +24,7 @@ function aboutOf(terms: ShopOperation, { money }: Shop, changed: boolean): strin
   return [
     by,
     terms.minutes > 0 ? minutesWords(terms.minutes) : '',
-    terms.price > 0 ? sumWords(terms.price, money) : '',
+    terms.price > 0 ? markedSum(terms.price, money, !changed, 'one') : '',
     terms.days > 0 ? say('shop.waits', { days: terms.days }) : '',
     changed ? 'set by the shop' : '',
   ]

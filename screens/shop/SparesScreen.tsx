@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
 import type { Fleet, Spare } from '@/core/rework/decision/fleet';
-import { minutesWords, sumWords } from '@/core/wording/money';
+import { markedSum, minutesWords } from '@/core/wording/money';
 import { say } from '@/core/wording/say';
 import { useJobSummaries, useShop } from '@/data/hooks';
 import { Course } from '@/ui/Course';
@@ -35,7 +35,7 @@ function Planned({ ids, shop }: { readonly ids: readonly string[]; readonly shop
 }
 
 function Wanted({ fleet, shop }: { readonly fleet: Fleet; readonly shop: Shop }) {
-  const { spares, givenUp, minutes, work } = fleet;
+  const { spares, givenUp, minutes, work, example } = fleet;
   return (
     <View style={{ gap: 10 }}>
       <Heading size="instruction">
@@ -44,7 +44,10 @@ function Wanted({ fleet, shop }: { readonly fleet: Fleet; readonly shop: Shop })
           : say('shop.spares', { count: spares.length })}
       </Heading>
       <Words>
-        {say('shop.allPlans', { time: minutesWords(minutes), sum: sumWords(work, shop.money) })}
+        {say('shop.allPlans', {
+          time: minutesWords(minutes),
+          sum: markedSum(work, shop.money, example),
+        })}
       </Words>
       {givenUp.length > 0 ? (
         <Notice kind="caution">{say('shop.givenUp', { tags: givenUp.join(', ') })}</Notice>
@@ -57,7 +60,7 @@ function Wanted({ fleet, shop }: { readonly fleet: Fleet; readonly shop: Shop })
 }
 
 function SpareLine({ spare, shop }: { readonly spare: Spare; readonly shop: Shop }) {
-  const { on, model, tags, price, days } = spare;
+  const { on, model, tags, price, days, example } = spare;
   return (
     <Line>
       <Words strong style={{ width: 36 }}>{`${tags.length} ×`}</Words>
@@ -69,7 +72,7 @@ function SpareLine({ spare, shop }: { readonly spare: Spare; readonly shop: Shop
             .join(' · ')}
         </Words>
       </View>
-      <Words strong>{sumWords(price * tags.length, shop.money)}</Words>
+      <Words strong>{markedSum(price * tags.length, shop.money, example, 'one')}</Words>
     </Line>
   );
 }

@@ -14,7 +14,14 @@ describe('a fleet', () => {
     const jobs = await Promise.all([planFor(always('A', SOUND)), planFor(always('B', wide))]);
     const fleet = fleetOf(jobs);
     expect(fleet.spares).toMatchObject([
-      { on: 'Bushing', model: 'Veltrane T6 front pump', tags: ['A', 'B'], price: 12, days: 0 },
+      {
+        on: 'Bushing',
+        model: 'Veltrane T6 front pump',
+        tags: ['A', 'B'],
+        price: 12,
+        days: 0,
+        example: true,
+      },
     ]);
     expect(fleet.givenUp).toEqual([]);
     expect(fleet.minutes).toBe(35 + 35 + 50);
@@ -24,6 +31,6 @@ describe('a fleet', () => {
     const never = neverDone('deck-faced', 'body-renewed', 'gear-set');
     const job = always('C', { ...SOUND, 'pocket-depth': 20.3 });
     const fleet = fleetOf([await planFor(job, { operations: never })]);
-    expect(fleet).toEqual({ spares: [], givenUp: ['C'], minutes: 0, work: 0 });
+    expect(fleet).toEqual({ spares: [], givenUp: ['C'], minutes: 0, work: 0, example: false });
   });
 });

@@ -21,6 +21,8 @@ export interface Spare {
   /** Gives what one of it costs, and the days until it is there. */
   readonly price: number;
   readonly days: number;
+  /** Tells whether the price is only the app's example. */
+  readonly example: boolean;
 }
 
 /** Says what the cheapest plans of a fleet come to. */
@@ -32,13 +34,15 @@ export interface Fleet {
   readonly minutes: number;
   /** Gives what is paid for parts and outside, and the shop's own time. */
   readonly work: number;
+  /** Tells whether some of it rests on prices that are only the app's examples. */
+  readonly example: boolean;
 }
 
 /** Returns what the cheapest plans of several pumps ask for together: the spares wanted in stock, time and cost. */
 export function fleetOf(jobs: readonly FleetJob[]): Fleet {
   const spares = new Map<string, Spare>();
   const givenUp: string[] = [];
-  let [minutes, work] = [0, 0];
+  let [minutes, work, example] = [0, 0, false];
   for (const { rework, solved } of jobs) {
     const { job } = rework;
     const [plan] = solved.plans;
@@ -49,6 +53,7 @@ export function fleetOf(jobs: readonly FleetJob[]): Fleet {
     const price = priceOf(rework, plan);
     minutes += price.minutes;
     work += price.work;
+    example ||= price.example;
     for (const { offer } of plannedOperations(rework, plan)) {
       if (offer.operation.replaces === null) continue;
       const key = `${job.sheet.model}/${offer.id}`;
@@ -56,10 +61,11 @@ export function fleetOf(jobs: readonly FleetJob[]): Fleet {
       spares.set(key, {
         ...{ key, on: offer.on, model: sheetName(job.sheet) },
         ...{ price: offer.terms.price, days: offer.terms.days },
+        example: offer.terms.example,
         tags: [...(known?.tags ?? []), job.tag],
       });
     }
   }
   const most = (a: Spare, b: Spare) => b.tags.length - a.tags.length || b.price - a.price;
-  return { spares: [...spares.values()].sort(most), givenUp, minutes, work };
+  return { spares: [...spares.values()].sort(most), givenUp, minutes, work, example };
 }

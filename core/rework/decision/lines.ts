@@ -5,7 +5,7 @@ import { exchangedSince } from '../../journal/exchanged';
 import type { Part } from '../../pumps/family';
 import type { WorkEntry } from '../../records/entry';
 import { DECISIONS, type Decision } from '../../records/rework';
-import { NO_EFFECT } from '../effects/effects';
+import { isSpread, NO_EFFECT } from '../effects/effects';
 import type { ReworkCase, Watched } from './case';
 import type { Need, Unmet } from './needs';
 import { exchanges, type Offer } from '../operations/offers';
@@ -63,8 +63,21 @@ export function plannedOperations(
     const own = purposeOf(rework, amounts, offer.id);
     return [{ ...work, offer, need, waitsFor: [...new Set(waitsFor)], ...own }];
   });
-  return inOrderOfWork(planned);
+  return inOrderOfWork(planned.map((p) => ({ ...p, keeps: p.keeps.filter(isItsTo(p, planned)) })));
 }
+
+/** Tells whether something else than that it keeps a gap in asks for an operation. */
+const isAskedFor = ({ brings, need }: PlannedOperation): boolean =>
+  brings.length > 0 || need !== null;
+
+/**
+ * Tells of a gap that an operation keeps in whether it is done for that: where a washer makes up for a cut, each is out
+ * without the other, and it is the washer that is fitted for it.
+ */
+const isItsTo =
+  (one: PlannedOperation, planned: readonly PlannedOperation[]) =>
+  (a: Assessment): boolean =>
+    !isAskedFor(one) || planned.every((p) => isAskedFor(p) || !p.keeps.includes(a));
 
 /** Returns what an operation of a plan is for: the gaps that are out where all is done but it. */
 function purposeOf(
@@ -83,10 +96,7 @@ function purposeOf(
 function boughtFor({ effects }: Watched, cut: Offer, done: readonly Offer[]): Offer[] {
   const { low, high } = effects.get(cut.id) ?? NO_EFFECT;
   if (low.perMm === 0 && high.perMm === 0) return [];
-  return done.filter(({ id }) => {
-    const { low: least, high: most } = effects.get(id) ?? NO_EFFECT;
-    return (least.spread_mm ?? 0) !== 0 || (most.spread_mm ?? 0) !== 0;
-  });
+  return done.filter(({ id }) => isSpread(effects.get(id) ?? NO_EFFECT));
 }
 
 /** Tells whether an operation is done on a part. */

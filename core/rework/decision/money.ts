@@ -16,6 +16,8 @@ export interface Price {
   readonly chance: number;
   /** All of it, and that chance times what a comeback costs. */
   readonly expected: number;
+  /** Tells whether prices are in it that are only the app's examples. */
+  readonly example: boolean;
 }
 
 /** Returns what a plan costs, item by item. */
@@ -27,6 +29,7 @@ export function priceOf({ offers, money }: ReworkCase, plan: RatedPlan): Price {
     ...{ work: plan.cost - down, days, down },
     minutes: done.reduce((sum, offer) => sum + minutesOf(offer), 0) - minutesShared(done),
     ...{ chance: plan.chance, expected: plan.expected },
+    example: done.some(({ terms }) => terms.example),
   };
 }
 
@@ -34,6 +37,7 @@ export function priceOf({ offers, money }: ReworkCase, plan: RatedPlan): Price {
 export const priceOfNew = ({ newPump }: Pick<ReworkCase, 'newPump'>): Price => ({
   ...newPump,
   chance: 0,
+  example: !newPump.priced,
 });
 
 /** Tells whether a new pump is expected to cost less than a repair; never where nobody said what it costs. */

@@ -1,5 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
 import { centre } from '../../metrology/estimate';
+import { isReckoned, isSpread, NO_EFFECT } from '../effects/effects';
 import { leastAllowed } from '../effects/standing';
 import type { ReworkCase, Watched } from './case';
 import { isMovedBy } from './asked';
@@ -16,6 +17,22 @@ export function movedGaps(
   const isIn = ({ assessment }: Watched) => assessment.verdict === 'in';
   return [...moved.filter((w) => !isIn(w)), ...moved.filter(isIn)];
 }
+
+/** Tells whether some gap after work rests on what the app reckons that new parts measure. */
+export const restsOnReckoning = (
+  { offers, known }: Pick<ReworkCase, 'offers' | 'known'>,
+  gaps: readonly Watched[],
+  amounts: Amounts,
+): boolean =>
+  offers.some(
+    (offer) =>
+      amounts.has(offer.id) &&
+      gaps.some(
+        ({ assessment, effects }) =>
+          isSpread(effects.get(offer.id) ?? NO_EFFECT) &&
+          isReckoned(assessment.characteristic, offer, known),
+      ),
+  );
 
 /** Lists the running clearances that work closed, or left under their least, and that nobody measured since. */
 export const closedBy = (all: readonly Assessment[]): Assessment[] =>

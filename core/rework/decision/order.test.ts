@@ -7,12 +7,14 @@ import { EVERY_BUILD } from '../../testing/builds';
 import { found, made } from '../../testing/findings';
 import { WIDE, limit, mostOnly, sizedJob } from '../../testing/mostOnly';
 import { jobWithSizes, planFor, planWith } from '../../testing/worked';
-import { answerWords } from '../../wording/decide';
+import { answerWords, lineReason } from '../../wording/decide';
 import { stepWords } from '../../wording/planStep';
 import { costOfOffer, minutesShared } from '../operations/offers';
 import { decide } from './decide';
 import { partLines, plannedOperations } from './lines';
 import { priceOf } from './money';
+import { restsOnReckoning } from './moved';
+import { amountsOf } from './solve';
 
 describe('the order of the work', () => {
   it('begins with what is bought, then dresses, then cuts, and ends with bushings', async () => {
@@ -45,6 +47,13 @@ describe('the order of the work', () => {
     const cut = planned.find(({ offer }) => offer.operation.id === 'deck-faced')!;
     expect(cut.waitsFor.map((o) => o.operation.id)).toEqual(['gear-set']);
     expect(planned.indexOf(cut)).toBeGreaterThan(0);
+    // The sheet says what new gears measure; where it does not, the app's own figure is marked as that.
+    const amounts = amountsOf(solved.plans[0]!);
+    expect(restsOnReckoning(rework, rework.watched, amounts)).toBe(false);
+    const unsaid = await planFor({ ...job, sheet: { ...sheet, newSizes: [] } });
+    expect(
+      restsOnReckoning(unsaid.rework, unsaid.rework.watched, amountsOf(unsaid.solved.plans[0]!)),
+    ).toBe(true);
     expect(stepWords(cut, 'mm')).toMatch(
       /^About 0\.0\d+ mm: worked out again when drive gear, driven gear is in hand and measured\.$/,
     );
@@ -57,6 +66,30 @@ describe('the order of the work', () => {
       offer.parts.includes(partId('body')),
     );
     expect(on.map(({ offer }) => offer.operation.id)).toEqual(['body-renewed']);
+  });
+});
+
+describe('works that pull the same gap both ways', () => {
+  it('each say what they are for', async () => {
+    const base = mostOnly();
+    const sheet = { ...base, limits: [...base.limits, limit('pump-to-unit', 0.5, 0.62)] };
+    // What comes off the deck comes off the height of the pump: its end play grows out of its limit.
+    const play = { 'unit-depth': 60, 'pump-height': 57.5, 'washer-thickness': 1.9 };
+    const { rework, solved } = await planFor(sizedJob({ ...WIDE, ...play }, sheet));
+    const works = plannedOperations(rework, solved.plans[0]!);
+    const of = (a: readonly { readonly characteristic: { readonly id: string } }[]) =>
+      a.map(({ characteristic }) => characteristic.id);
+    expect(works.map((w) => [w.offer.operation.remedy, of(w.brings), of(w.keeps)])).toEqual([
+      ['face-deck', ['face-drive', 'face-driven', 'stack-drive', 'stack-driven'], []],
+      ['change-washer', [], ['pump-to-unit']],
+    ]);
+    const said = partLines(rework, solved.plans[0]!).map((line) => lineReason(rework, line, 'mm'));
+    expect(said).toEqual(
+      expect.arrayContaining([
+        expect.stringMatching(/Brings in: end clearance, drive gear and 3 more\.$/),
+        expect.stringMatching(/Keeps in: transmission end play, pump bolted up\.$/),
+      ]),
+    );
   });
 });
 

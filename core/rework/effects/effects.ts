@@ -3,10 +3,10 @@ import type { Quantity } from '../../assessment/quantity';
 import { restsOn } from '../../journal/eras';
 import type { DecisionRule } from '../../metrology/conformity';
 import { COVERAGE } from '../../metrology/normal';
-import type { Characteristic, PumpModel, Term } from '../../pumps/family';
+import type { Characteristic, Dimension, PumpModel, Term } from '../../pumps/family';
 import type { DimensionId, PartId } from '../../pumps/ids';
 import { gapsOf } from '../../pumps/registry';
-import { newSizeOf, nominalOf, type Sheet } from '../../records/sheet';
+import { NEW_PART_mm, newSizeOf, nominalOf, type Sheet } from '../../records/sheet';
 import type { Offer } from '../operations/offers';
 import type { Effect } from '../solver/problem';
 import { spanOf, type Span } from './standing';
@@ -29,6 +29,10 @@ export interface Known {
 
 const NONE: Effect = { perMm: 0, once_mm: 0 };
 export const NO_EFFECT: EndEffects = { low: NONE, high: NONE };
+
+/** Tells whether nobody knows quite how far work moves a gap: what is put in measures something between two ends. */
+export const isSpread = ({ low, high }: EndEffects): boolean =>
+  (low.spread_mm ?? 0) !== 0 || (high.spread_mm ?? 0) !== 0;
 
 const once = (by_mm: number): Effect => ({ perMm: 0, once_mm: by_mm });
 
@@ -81,9 +85,6 @@ interface PutIn {
   readonly spread_mm: number;
 }
 
-/** A size of a new part of which nobody knows anything lies so much either side of the old one, in mm. */
-const UNKNOWN_mm = 0.013;
-
 /** Returns what is known of a size of a part that is put in, between two ends in mm; null for nothing. */
 function freshSize(
   dimension: DimensionId,
@@ -100,6 +101,20 @@ function freshSize(
   const fresh = newSizeOf(sheet, dimension);
   return fresh && [fresh.least_mm + over, fresh.most_mm + over];
 }
+
+/** Tells whether an offer puts new parts in a gap that nobody gave the sizes of: the app reckons with its own figure. */
+export const isReckoned = (
+  c: Characteristic,
+  { piece, works }: Pick<Offer, 'piece' | 'works'>,
+  { sheet, pump }: Pick<Known, 'sheet' | 'pump'>,
+): boolean => {
+  const exchanged = works.filter(({ work }) => work === 'exchanged').map(({ part }) => part);
+  const isNew = ({ id, part }: Dimension) => restsOn(c).includes(id) && exchanged.includes(part);
+  return (
+    piece === null &&
+    pump.dimensions.some((d) => isNew(d) && newSizeOf(sheet, d.id)?.from !== 'sheet')
+  );
+};
 
 /** Returns the middle of what a gap may be; null where no most is published. */
 function middleOf({ limits, least }: Assessment): number | null {
@@ -131,7 +146,7 @@ function putIn(
     const now = dimensions.get(dimension);
     const fresh = freshSize(dimension, offer, known);
     if (!now || now.u_mm === null || !fresh) {
-      spread_mm += Math.abs(factor) * UNKNOWN_mm;
+      spread_mm += Math.abs(factor) * NEW_PART_mm;
       const nominal = known.sized ? (nominalGap(terms, sheet) ?? middleOf(a)) : null;
       if (nominal !== null) return { by_mm: nominal - (span.low_mm + span.high_mm) / 2, spread_mm };
       // By how much a set is wider is known whatever the old gears measured.

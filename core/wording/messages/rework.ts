@@ -16,7 +16,7 @@ export const REWORK = {
     '{work} would have to take {needed}. {by, select, shop {Your shop goes to {most} at most.} other {The sheet leaves less metal than that.}}',
   'rework.boundOf': '{work}: the shop’s bound, {unit}',
   'rework.blocks': '{check} misses its limit by {short} at best.',
-  'rework.brings': 'Brings {checks} in.',
+  'rework.brings': 'Brings in: {checks}.',
   'rework.chance': '{chance}% chance of a comeback',
   'rework.closer': 'Measure closer: {checks}. Then decide.',
   'rework.clearCold':
@@ -51,9 +51,11 @@ export const REWORK = {
     'At full reach {left} of the vane stays in its slot: {hours} hours until it falls out at the wear so far.',
   'rework.inSlotHours':
     'At full reach {left} of the vane stays in its slot: {hours} hours to the limit at the wear so far.',
+  'rework.exampleOne': '{sum}, example',
+  'rework.exampleSum': '{sum}, example prices',
   'rework.isOut': '{check}: {by}.',
   'rework.isOutMore': '{check}: {by}; {count, plural, one {one more is} other {# more are}} out.',
-  'rework.keeps': 'Keeps {checks} in.',
+  'rework.keeps': 'Keeps in: {checks}.',
   'rework.lookFirst':
     '{stand, select, in {All checks are in. } close {Nothing is out. } other {}}{count, plural, one {Look at one more surface, then decide.} other {Look at # more surfaces, then decide.}}',
   'rework.makeFlat': 'Cut {least} at least, until the wear mark is gone.',
@@ -65,6 +67,8 @@ export const REWORK = {
   'rework.moreChecks': '{check} and {count, plural, one {one more} other {# more}}',
   'rework.narrow':
     '{work}: only {width} wide, less than two steps of {step}. Measuring its checks closer widens it.',
+  'rework.newReckoned':
+    'New parts: {spread} either side of nominal, the app’s figure. The sheet can say what they measure.',
   'rework.nextStep': 'Next: {step}.',
   'rework.orderTimes': '{count, plural, one {{order}} other {{order} at # places}}',
   'rework.otherOperations': 'Other operations ({count})',
