@@ -5,6 +5,9 @@ import { chanceOfAny } from '../core/rework/decision/rated';
 import { daysOf, setUpOf, type Problem, type Row, type Work } from '../core/rework/solver/problem';
 import type { Solver } from '../core/rework/solver/program';
 
+/** So much in mm is nothing. */
+const EPSILON = 1e-9;
+
 /** Tells whether some amounts of a set of works bring every row in: a linear program, with nothing whole in it. */
 function isFeasible(rows: readonly Row[], set: readonly Work[], solve: Solver): boolean {
   const bounds = rows.map((row) => {
@@ -23,13 +26,44 @@ function isFeasible(rows: readonly Row[], set: readonly Work[], solve: Solver): 
   return solve({ columns, bounds }) !== null;
 }
 
-/** Tells whether a work does anything for a row that is not in, or is one of those that are asked for. */
-const matters = (work: Work, { rows, oneOf = [] }: Problem): boolean =>
-  oneOf.some((group) => group.includes(work.id)) || rows.some((row) => row.moved.has(work.id));
+/** Tells whether a set of works can bring one row in by itself, whatever the others would need. */
+function isReached(row: Row, set: readonly Work[]): boolean {
+  let [least, most] = [row.value_mm, row.value_mm];
+  for (const { id, min_mm, max_mm } of set) {
+    const { perMm = 0, once_mm = 0 } = row.moved.get(id) ?? {};
+    const ends = [once_mm + perMm * min_mm, once_mm + perMm * max_mm];
+    least += Math.min(...ends);
+    most += Math.max(...ends);
+  }
+  return (
+    least <= (row.upper_mm ?? Infinity) + EPSILON && most >= (row.lower_mm ?? -Infinity) - EPSILON
+  );
+}
+
+/**
+ * Lists works of which a set that is no answer yet needs one at least: those of a group that is asked for, those that move
+ * a row which the set cannot bring in, or, where it is the rows together that do not go, those that move any.
+ */
+function neededBy(
+  { rows, works, oneOf = [] }: Problem,
+  set: readonly Work[],
+  solve: Solver,
+): readonly Work[] | null {
+  const isDone = (id: string) => set.some((w) => w.id === id);
+  const group = oneOf.find((ids) => !ids.some(isDone));
+  if (group) return works.filter(({ id }) => group.includes(id));
+  const out = rows.filter((row) => !isReached(row, set));
+  if (out.length === 0 && isFeasible(rows, set, solve)) return null;
+  const movers = (of: readonly Row[]) =>
+    works.filter(({ id }) => !isDone(id) && of.some(({ moved }) => moved.has(id)));
+  if (out.length === 0) return movers(rows);
+  return out.map((row) => movers([row])).reduce((a, b) => (b.length < a.length ? b : a));
+}
 
 /**
  * Looks for a choice of works that is expected to cost less than so much, among all there are: every set of works, of gaps
- * left and of gaps read once more that could. Independent of how plans are found, but for the offers and their effects.
+ * left and of gaps read once more that could. A set grows only by what it lacks, since no work that is added to an answer
+ * makes it cheaper. Independent of how plans are found, but for the offers and their effects.
  *
  * @returns the least expected cost found under the bound; null where there is none
  */
@@ -46,7 +80,6 @@ export function cheaperThan(
     cost: 0,
   }));
   const problem = problemIn(rework, allowed, new Map(), asked);
-  const works = problem.works.filter((w) => w.required || matters(w, problem));
   const chanceOf = new Map(doubts.left.map((d) => [d.id, d.chance]));
   const again = new Map(doubts.again.map((d) => [d.id, d.cost + d.expected]));
   const costOf = (set: readonly Work[]): number => {
@@ -58,23 +91,27 @@ export function cheaperThan(
       chanceOfAny(left) * doubts.comeback
     );
   };
-  const { excludes, oneOf = [] } = problem;
   let best: number | null = null;
-  const bound = () => best ?? most;
-  const visit = (from: number, set: readonly Work[]): void => {
+  const visit = (set: readonly Work[], refused: ReadonlySet<Work>): void => {
     const cost = costOf(set);
-    if (cost >= bound() - 1e-9) return;
-    const has = (id: string) => set.some((w) => w.id === id);
-    const whole =
-      oneOf.every((group) => group.some(has)) && works.every((w) => !w.required || has(w.id));
-    if (whole && isFeasible(problem.rows, set, solve)) best = cost;
-    for (let i = from; i < works.length; i++) {
-      const next = works[i]!;
-      if (excludes.some(([a, b]) => (a === next.id && has(b)) || (b === next.id && has(a))))
-        continue;
-      visit(i + 1, [...set, next]);
+    if (cost >= (best ?? most) - 1e-9) return;
+    const needed = neededBy(problem, set, solve);
+    if (needed === null) best = cost;
+    const tried = new Set(refused);
+    for (const next of needed ?? []) {
+      const isRefused =
+        tried.has(next) ||
+        problem.excludes.some(
+          (pair) => pair.includes(next.id) && set.some(({ id }) => pair.includes(id)),
+        );
+      // Every answer with this work in it is found here: those beside it do without.
+      if (!isRefused) visit([...set, next], tried);
+      tried.add(next);
     }
   };
-  visit(0, []);
+  visit(
+    problem.works.filter(({ required }) => required),
+    new Set(),
+  );
   return best;
 }

@@ -35,7 +35,7 @@ const withoutLeast = (sheet: Sheet): Sheet => ({
 });
 
 const even = evenFrom(SEED);
-const sheets = DEMO_SHEETS.filter((s) => !s.model.includes('four-section'));
+const sheets = DEMO_SHEETS;
 
 function caseOf(n: number): Omit<Case, 'by'> {
   const base = sheets[n % sheets.length]!;
@@ -149,14 +149,12 @@ async function main(): Promise<void> {
     );
     const way = by === 'leaf' ? 'leaves' : 'sizes';
     console.log(`\n${PUMPS} pumps by ${way}: at first ${kinds.join(', ')}`);
-    for (const { words, pumps } of [
-      ...wrongKind(all, by),
-      dearer(all, by, solve),
-      ...afterWork(all, by),
-    ]) {
+    const print = ({ words, pumps }: Short): void => {
       console.log(`  ${words}`);
       if (EACH) for (const pump of pumps) console.log(`    ${about(all, pump, by)}`);
-    }
+    };
+    [...wrongKind(all, by), ...afterWork(all, by)].forEach(print);
+    print(dearer(all, by, solve));
   }
 }
 

@@ -40,13 +40,14 @@ export const sizedJob = (
   more: Partial<Job> = {},
 ) => jobWithSizes(sizes, { rules: RULES, ...more }, sheet);
 
-/** Returns a job on which leaves were tried at every place of a gap, with these answers. */
+/** Returns a job on which leaves were tried at the places of a gap, with these answers. */
 export function tried(
   job: Job,
   c: string,
   tries: readonly (readonly [mm: number, felt: Felt])[],
+  at: readonly string[] = ['12', '6', '3', '9'],
 ): Job {
-  return ['12', '6', '3', '9'].reduce(
+  return at.reduce(
     (all, station) =>
       tries.reduce(
         (j, [mm, felt]) =>

@@ -21,8 +21,8 @@ describe('a bracket', () => {
     ...VELTRANE_T6,
     limits: [limit('face-drive', 0.02, 0.06), limit('face-driven', 0.02, 0.06)],
   };
-  const both = (job: Job, tries: Parameters<typeof tried>[2]): Job =>
-    ['face-drive', 'face-driven'].reduce((j, c) => tried(j, c, tries), job);
+  const both = (job: Job, tries: Parameters<typeof tried>[2], at?: readonly string[]): Job =>
+    ['face-drive', 'face-driven'].reduce((j, c) => tried(j, c, tries, at), job);
   const worn = both(sizedJob({ 'track-depth': 10, 'face-depth': 10 }, sheet), [
     [0.1, 'free'],
     [0.15, 'no-go'],
@@ -36,6 +36,20 @@ describe('a bracket', () => {
     expect([decided.kind, decided.buyNew]).toEqual(['measure', false]);
     const asked = toMeasure(rework, solved, []).find((m) => m.characteristic === 'face-drive')!;
     expect(asked).toMatchObject({ by: 'sizes', settles: 'amount' });
+  });
+  it('that a new part would put right is measured closer as well: it is as far from nominal as the old part is', async () => {
+    const prices = [{ operation: operationId('whole-pump'), price: 1500, days: 5 }];
+    // At one place a leaf goes in that is over the limit; of the others nobody knows how tight they are.
+    const refused = both(sizedJob({ 'track-depth': 10, 'face-depth': 10 }, sheet), [
+      [0.09, 'no-go'],
+    ]);
+    const job = both({ ...refused, sheet: { ...sheet, prices } }, [[0.08, 'free']], ['12']);
+    const operations = neverDone('deck-faced', 'gears-wider', 'gears-lapped');
+    const { rework, solved } = await planFor(job, { operations });
+    const decided = decide(rework, solved);
+    expect([solved.closer.length > 0, decided.kind, decided.buyNew]).toEqual([
+      ...[true, 'measure', false],
+    ]);
   });
   it('is as far as measuring goes where the house says so', async () => {
     const rules = { ...RULES, closer: 'leaves' as const };

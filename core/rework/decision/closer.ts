@@ -1,5 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
-import { ends } from '../../metrology/estimate';
+import type { DecisionRule } from '../../metrology/conformity';
+import { ends, type Estimate } from '../../metrology/estimate';
 import { spanOf, type Span } from '../effects/standing';
 import type { CharacteristicId } from '../../pumps/ids';
 import { termsOf } from '../operations/offers';
@@ -19,6 +20,14 @@ const VARIES_mm = 0.02;
 
 /** A bracket is looked at here and there: near its lower end, in its middle, near its upper. */
 const AT = [0.1, 0.5, 0.9] as const;
+
+/** Holds the span of a sum of nothing. */
+const NOTHING: Span = { low_mm: 0, high_mm: 0 };
+
+const add = (a: Span, b: Span): Span => ({
+  low_mm: a.low_mm + b.low_mm,
+  high_mm: a.high_mm + b.high_mm,
+});
 
 /** So much less is worth a second look, beside what the look costs: less is noise of the prices. */
 const WORTH = 1;
@@ -69,46 +78,60 @@ function bracketed({ all, watched, unsized }: ReworkCase): readonly (readonly As
   ]);
 }
 
-/** Returns the span that a bracketed gap would have if it were sized and lay at a place of its bracket. */
-function sizedAt(a: Assessment, at: number, half_mm: number): Span | null {
-  if (!a.smallest || !a.largest) return null;
-  const place = (end: NonNullable<Assessment['largest']>): number => {
+/** Describes gaps that are thought of as sized: which, where in their brackets they lie, and how well sizes tell. */
+interface Sizing {
+  readonly gaps: readonly Assessment[];
+  readonly at: number;
+  readonly half_mm: number;
+}
+
+const isSized = (a: Assessment, { gaps }: Sizing): boolean =>
+  gaps.some(({ characteristic }) => characteristic.id === a.characteristic.id);
+
+/** Returns a gap as it would be known by sizes; as it was where it is not sized, or nothing is known of it. */
+function asSized(a: Assessment, sizing: Sizing): Assessment {
+  const { at, half_mm } = sizing;
+  const judged = { ...a, verdict: a.verdict === 'in' ? ('in' as const) : ('out' as const) };
+  if (a.parts.some((part) => isSized(part, sizing))) {
+    return { ...judged, parts: a.parts.map((part) => asSized(part, sizing)) };
+  }
+  if (!isSized(a, sizing) || !a.smallest || !a.largest) return a;
+  const place = (end: Estimate): number => {
     const [lo, hi] = ends(end);
     return lo + at * ((Number.isFinite(hi) ? hi : lo + OPEN_mm) - lo);
   };
   const largest = place(a.largest);
   const smallest = Math.max(place(a.smallest), largest - VARIES_mm);
-  return { low_mm: smallest - half_mm, high_mm: largest + half_mm };
+  const about = (mm: number) =>
+    ({ kind: 'interval', lo_mm: mm - half_mm, hi_mm: mm + half_mm }) as const;
+  return { ...judged, smallest: about(smallest), largest: about(largest) };
+}
+
+/** Returns the span of a gap, of a sum that of its parts together; null where one of them is not known. */
+function spanOfAll(a: Assessment, rule: DecisionRule): Span | null {
+  if (a.parts.length === 0) return spanOf(a, rule);
+  return a.parts.reduce((sum: Span | null, part) => {
+    const span = spanOf(part, rule);
+    return sum && span && add(sum, span);
+  }, NOTHING);
 }
 
 /** Returns a case as it would be if some bracketed gaps had been sized, and lay at a place of their brackets. */
-function asSized(rework: ReworkCase, gaps: readonly Assessment[], at: number): ReworkCase {
-  const { offers, watched } = rework;
+function caseSized(rework: ReworkCase, gaps: readonly Assessment[], at: number): ReworkCase {
+  const { offers, watched, unsized } = rework;
   // By its sizes it would be known as well what a new part changes.
   const known = { ...rework.known, sized: true as const };
-  const half_mm = known.rule === 'plain' ? 0 : FIGURE_mm;
-  const isOf = (a: Assessment) =>
-    gaps.some(({ characteristic }) => characteristic.id === a.characteristic.id);
-  const spanNow = (a: Assessment): Span | null =>
-    isOf(a) ? sizedAt(a, at, half_mm) : spanOf(a, known.rule);
-  const sized = (w: Watched): Watched => {
-    const a = w.assessment;
-    const parts = a.parts.length > 0 ? a.parts : [a];
-    const spans = parts.map(spanNow);
-    if (!parts.some(isOf) || spans.some((span) => span === null)) return w;
-    const add = (end: keyof Span) => spans.reduce((sum, span) => sum + (span?.[end] ?? 0), 0);
-    const span = { low_mm: add('low_mm'), high_mm: add('high_mm') };
-    const judged: Assessment = { ...a, verdict: a.verdict === 'in' ? 'in' : 'out' };
-    return withEffects(judged, span, offers, known);
+  const sizing = { gaps, at, half_mm: known.rule === 'plain' ? 0 : FIGURE_mm };
+  const sized = (assessment: Assessment): Watched | null => {
+    const a = asSized(assessment, sizing);
+    const span = a === assessment ? null : spanOfAll(a, known.rule);
+    return span && withEffects(a, span, offers, known);
   };
-  const unsized = rework.unsized.flatMap(({ assessment }): Watched[] => {
-    const span = isOf(assessment) ? sizedAt(assessment, at, half_mm) : null;
-    return span ? [sized({ assessment, span, effects: new Map() })] : [];
-  });
+  const found = unsized.map(({ assessment }) => sized(assessment));
   return {
     ...rework,
-    watched: [...watched.map(sized), ...unsized],
-    unsized: rework.unsized.filter(({ assessment }) => !isOf(assessment)),
+    watched: [...watched.map((w) => sized(w.assessment) ?? w), ...found.flatMap((w) => w ?? [])],
+    unsized: unsized.filter((_, i) => found[i] === null),
   };
 }
 
@@ -134,7 +157,7 @@ export function measuredCloser(
   const paying = steps.find((gaps) => {
     if (gaps.length === 0) return false;
     const reading = gaps.length * (minutes / 60) * money.rate;
-    const costs = AT.map((at) => costOf(asSized(rework, gaps, at)));
+    const costs = AT.map((at) => costOf(caseSized(rework, gaps, at)));
     // Where no place of the brackets can be put right, knowing it closer changes nothing.
     if (costs.every((cost) => !Number.isFinite(cost))) return false;
     if (!Number.isFinite(now)) return true;
