@@ -9,6 +9,12 @@ export function worstVerdict(all: readonly Pick<Assessment, 'verdict'>[]): Verdi
   return ORDER.find((verdict) => all.some((a) => a.verdict === verdict)) ?? 'open';
 }
 
+/** Returns characteristics in the order of their verdicts, the worst first; those of one verdict as they were. */
+export function worstFirst<T extends Pick<Assessment, 'verdict'>>(all: readonly T[]): T[] {
+  const rank = ({ verdict }: T): number => ORDER.indexOf(verdict);
+  return [...all].sort((a, b) => rank(a) - rank(b));
+}
+
 /** Lists the characteristics on which a verdict fell between two assessments of a pump, the worst first. */
 export function fallenSince(
   before: readonly Assessment[],
@@ -17,6 +23,5 @@ export function fallenSince(
   const was = new Map(before.map((a) => [a.characteristic.id, a.verdict]));
   const fell = (a: Assessment): boolean =>
     a.limits !== null && a.verdict !== 'open' && was.get(a.characteristic.id) !== a.verdict;
-  const rank = (a: Assessment): number => ORDER.indexOf(a.verdict);
-  return now.filter(fell).sort((a, b) => rank(a) - rank(b));
+  return worstFirst(now.filter(fell));
 }

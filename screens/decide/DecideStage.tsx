@@ -12,13 +12,14 @@ import { Answer } from './Answer';
 import { DecideFoot } from './DecideFoot';
 import { FromShelfPanel } from './FromShelfPanel';
 import { GapChanges } from './GapChanges';
+import { GapsNow } from './GapsNow';
 import { PartRows } from './PartRows';
 import { Plan } from './Plan';
 import { Prices } from './Prices';
 import { ShelfHint } from './ShelfHint';
 import { SignPanel } from './SignPanel';
 import { ToShelfPanel } from './ToShelfPanel';
-import { useDeciding } from './useDeciding';
+import { useDeciding, type Deciding } from './useDeciding';
 import { VaneNotice } from './VaneNotice';
 import { WaysPanel } from './WaysPanel';
 import { WhatIfPanel } from './WhatIfPanel';
@@ -42,12 +43,8 @@ export function DecideStage({ job }: { readonly job: Job }) {
   const shown = panel ?? (list ? 'list' : 'answer');
   const back = () => setPanel(null);
   useEscape(panel === null ? undefined : back);
-  const { plan, rework } = deciding;
-  const gaps = plan ? movedGaps(rework, amountsOf(plan)) : rework.watched;
   // How gaps will be is said once the plan is there.
-  const bars = deciding.solved ? (
-    <GapChanges deciding={deciding} gaps={gaps} amounts={plan ? amountsOf(plan) : new Map()} />
-  ) : null;
+  const bars = deciding.solved ? <Bars deciding={deciding} /> : null;
   const hint = <ShelfHint deciding={deciding} onOpen={() => setPanel('from-shelf')} />;
   const foot = <DecideFoot deciding={deciding} list={list !== null} onOpen={setPanel} />;
 
@@ -115,6 +112,14 @@ export function DecideStage({ job }: { readonly job: Job }) {
       {foot}
     </View>
   );
+}
+
+/** How gaps are, and with a plan how they will be. */
+function Bars({ deciding }: { readonly deciding: Deciding }) {
+  const { plan, rework } = deciding;
+  if (!plan) return <GapsNow deciding={deciding} />;
+  const amounts = amountsOf(plan);
+  return <GapChanges deciding={deciding} gaps={movedGaps(rework, amounts)} amounts={amounts} />;
 }
 
 const styles = StyleSheet.create({

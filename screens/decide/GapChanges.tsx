@@ -8,9 +8,8 @@ import { outAfter, spansAfter } from '@/core/rework/decision/solve';
 import type { Span } from '@/core/rework/effects/standing';
 import { say } from '@/core/wording/say';
 import { gapAfter } from '@/core/wording/gapAfter';
-import { GapBar } from '@/ui/GapBar';
-import { PinRing } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';
+import { GapRow } from './GapRow';
 import type { Deciding } from './useDeciding';
 
 interface Props {
@@ -34,28 +33,17 @@ export function GapChanges({ deciding, gaps, amounts }: Props) {
   return (
     <View style={styles.box}>
       {gaps.map(({ assessment, span }) => {
-        const { id, name, quantity } = assessment.characteristic;
+        const { id } = assessment.characteristic;
         const then = after.get(id);
-        const { verdict, words } = gapAfter(assessment, then ?? null, out.has(assessment));
         return (
-          <View key={id}>
-            <View style={styles.name}>
-              <Words strong>{name}</Words>
-              <PinRing verdict={verdict} size={20} />
-              <Words size="note" tone="muted">
-                {words}
-              </Words>
-            </View>
-            <GapBar
-              limits={assessment.limits}
-              preferred={assessment.limits?.preferred ?? null}
-              known={then ? asRange(then) : null}
-              before={asRange(span)}
-              heatShift_mm={assessment.heatShift_mm}
-              unit={shop.unit}
-              kind={quantity}
-            />
-          </View>
+          <GapRow
+            key={id}
+            assessment={assessment}
+            {...gapAfter(assessment, then ?? null, out.has(assessment))}
+            known={then ? asRange(then) : null}
+            before={asRange(span)}
+            unit={shop.unit}
+          />
         );
       })}
       <Words size="note" tone="muted">
@@ -72,7 +60,4 @@ export function GapChanges({ deciding, gaps, amounts }: Props) {
   );
 }
 
-const styles = StyleSheet.create({
-  box: { gap: 4 },
-  name: { flexDirection: 'row', alignItems: 'center', gap: 6, flexWrap: 'wrap' },
-});
+const styles = StyleSheet.create({ box: { gap: 4 } });

@@ -20,6 +20,7 @@ import { Slider } from '@/ui/Slider';
 import { Heading, Words } from '@/ui/Words';
 import { Answer } from './Answer';
 import { GapChanges } from './GapChanges';
+import { GapsNow } from './GapsNow';
 import { Sheet } from './Sheet';
 import type { Deciding, Settings } from './useDeciding';
 
@@ -52,10 +53,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   const [more, setMore] = useState(false);
   // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
   const planned = useMemo(() => (plan ? amountsOf(plan) : NOTHING), [plan]);
-  const gaps = useMemo(
-    () => (plan ? movedGaps(rework, planned) : rework.watched),
-    [rework, plan, planned],
-  );
+  const gaps = useMemo(() => movedGaps(rework, planned), [rework, planned]);
   const problem = useMemo(() => problemIn(rework, () => true), [rework]);
   const possible = useMemo(
     () => rework.offers.filter(({ id }) => rework.reaches.has(id)),
@@ -92,7 +90,11 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
           {say('rework.costsNow', { sum: markedSum(price.expected, shop.money, price.example) })}
         </Words>
       ) : null}
-      <GapChanges deciding={deciding} gaps={gaps} amounts={amounts} />
+      {plan ? (
+        <GapChanges deciding={deciding} gaps={gaps} amounts={amounts} />
+      ) : (
+        <GapsNow deciding={deciding} />
+      )}
       {solved && possible.length > 0 ? <Heading>Operations</Heading> : null}
       {possible.filter(isShown).map((offer) => (
         <View key={offer.id} style={styles.operation}>

@@ -110,6 +110,13 @@ export interface CaseOptions {
   readonly predicted?: boolean;
 }
 
+/** Lists the gaps that have a verdict, of some of which nobody knows how far they are out. */
+export const judgedIn = ({
+  watched,
+  unsized,
+}: Pick<ReworkCase, 'watched' | 'unsized'>): Assessment[] =>
+  [...unsized, ...watched].map(({ assessment }) => assessment);
+
 /** Returns a gap with how each operation moves its ends. */
 export function withEffects(
   assessment: Assessment,

@@ -4,12 +4,13 @@ import { withReading } from '../../journal/commands';
 import { swingAt } from '../../practice/gauge';
 import { characteristicId, dimensionId, operationId, stationId } from '../../pumps/ids';
 import { freshId } from '../../testing/readings';
-import { toMeasureWords } from '../../wording/decide';
+import { lineReason, toMeasureWords } from '../../wording/decide';
 import type { Job } from '../../records/job';
 import type { Sheet } from '../../records/sheet';
 import { limit, sizedJob, tried, RULES } from '../../testing/mostOnly';
 import { neverDone, planFor } from '../../testing/worked';
 import { decide } from './decide';
+import { partLines } from './lines';
 import { toMeasure } from './measure';
 import { readCloser } from './readCloser';
 
@@ -36,6 +37,13 @@ describe('a bracket', () => {
     expect([decided.kind, decided.buyNew]).toEqual(['measure', false]);
     const asked = toMeasure(rework, solved, []).find((m) => m.characteristic === 'face-drive')!;
     expect(asked).toMatchObject({ by: 'sizes', settles: 'amount' });
+  });
+  it('that is out without an upper end counts in what is said of its parts', async () => {
+    const open = tried(sizedJob({}, sheet), 'face-drive', [[0.1, 'free']], ['12']);
+    const { rework } = await planFor(tried(open, 'face-driven', [[0.05, 'no-go']]));
+    const body = partLines(rework, null).find(({ part }) => part.id === 'body')!;
+    expect(body.gaps.map(({ verdict }) => verdict)).toContain('out');
+    expect(lineReason(rework, body, 'mm')).toBe('Out; not looked at.');
   });
   it('that a new part would put right is measured closer as well: it is as far from nominal as the old part is', async () => {
     const prices = [{ operation: operationId('whole-pump'), price: 1500, days: 5 }];

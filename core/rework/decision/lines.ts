@@ -6,7 +6,7 @@ import type { Part } from '../../pumps/family';
 import type { WorkEntry } from '../../records/entry';
 import { DECISIONS, type Decision } from '../../records/rework';
 import { isSpread, NO_EFFECT } from '../effects/effects';
-import type { ReworkCase, Watched } from './case';
+import { judgedIn, type ReworkCase, type Watched } from './case';
 import type { Need, Unmet } from './needs';
 import { exchanges, type Offer } from '../operations/offers';
 import type { PlannedWork } from '../solver/plan';
@@ -132,7 +132,7 @@ function lineOf(
   planned: readonly PlannedOperation[],
   hasPlan: boolean,
 ): PartLine | null {
-  const { job, known, watched, unmeasured, needs } = rework;
+  const { job, known, unmeasured, needs } = rework;
   const surfaces = lookedAt(job).filter((s) => s.surface.parts.includes(part.id));
   // What was seen before it was exchanged was the part that is no longer in the pump.
   const seen = surfaces.filter((s) => s.findings.some((f) => !exchangedSince(job, part.id, f)));
@@ -142,8 +142,10 @@ function lineOf(
   const own = [...known.pump.dimensions, ...known.pump.features]
     .filter((d) => d.part === part.id)
     .map((d) => d.id);
-  const restsOnIt = (a: Assessment) => restsOn(a.characteristic).some((id) => own.includes(id));
-  const gaps = watched.map((w) => w.assessment).filter(restsOnIt);
+  // A total rests on what its parts rest on.
+  const restsOnIt = (a: Assessment): boolean =>
+    restsOn(a.characteristic).some((id) => own.includes(id)) || a.parts.some(restsOnIt);
+  const gaps = judgedIn(rework).filter(restsOnIt);
   const done = workEntriesOf(job).filter((o) => o.part === part.id);
   const all = [works, seen, gaps, done, asked, unmet === null ? [] : [unmet]];
   if (all.every(({ length }) => length === 0)) return null;
