@@ -1,17 +1,22 @@
 import type { Evidence } from '../methods/method';
-import { endsAt, towardsOthers, type Estimate } from '../metrology/estimate';
+import { endsAt, isUnbounded, towardsOthers, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { normalBeyond } from '../metrology/normal';
 
 /** Chance that evidence which agrees is said to disagree, for each end and side of it: 1% in all. */
 const FALSE_ALARM = 0.0025;
 
-/** Returns the interval beyond which two kinds of evidence cannot both be right, in mm. */
-const wide = (e: Estimate): readonly [lo: number, hi: number] =>
-  endsAt(
+/**
+ * Returns the interval beyond which two kinds of evidence cannot both be right, in mm. Where no leaf went in, parts may as
+ * well stand proud of each other: nothing bounds the gap below.
+ */
+const wide = (e: Estimate): readonly [lo: number, hi: number] => {
+  const [lo, hi] = endsAt(
     e,
     towardsOthers(e, (of) => normalBeyond(FALSE_ALARM / of)),
   );
+  return [isUnbounded(e) ? -Infinity : lo, hi];
+};
 
 const apart = (a: Estimate, b: Estimate): boolean =>
   wide(a)[1] < wide(b)[0] || wide(b)[1] < wide(a)[0];

@@ -4,7 +4,7 @@ import type { AttributeFelt } from '../methods/attribute';
 import { characteristicId, dimensionId, partId, stationId } from '../pumps/ids';
 import { characteristicOf, dimensionOf, pumpOf } from '../pumps/registry';
 import { APP_FLOORS } from '../pumps/floors';
-import { ends } from '../metrology/estimate';
+import { centre, ends } from '../metrology/estimate';
 import { leastOf } from './least';
 import { sizeAt, swingAt } from '../practice/gauge';
 import { emptyJob } from '../practice/job';
@@ -222,6 +222,18 @@ describe('a test without a number', () => {
     expect(at(both, 'face-drive')).toMatchObject({ disagree: true, verdict: 'close' });
     // Stoned off, and swept again: what was felt last counts.
     expect(verdict(touch(both, 'face-drive', 'clear'), 'face-drive')).toBe('in');
+  });
+  it('of a leaf that is refused bounds nothing below: gears that stand proud refuse it as well', () => {
+    const below = sizes(face(null), { 'pocket-depth': 19.97, 'drive-width': 20 });
+    const both = ['12', '3', '6', '9'].reduce(
+      (j, station) => leaf(j, 'face-drive', station, 0.04, 'no-go'),
+      below,
+    );
+    const { smallest, disagree } = at(both, 'face-drive');
+    expect(disagree).toBe(false);
+    expect(centre(smallest!)).toBeCloseTo(-0.03, 9);
+    // A leaf that went in cannot be: the two contradict each other.
+    expect(at(leaf(both, 'face-drive', '12', 0.03, 'free'), 'face-drive').disagree).toBe(true);
   });
   it('of the edge: what clears it is not below nought', () => {
     const clear = touch(sizes(face(null), proud), 'face-drive', 'clear');

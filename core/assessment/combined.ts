@@ -1,4 +1,11 @@
-import { ends, tidied, uncertainty, type Estimate, type Value } from '../metrology/estimate';
+import {
+  ends,
+  isUnbounded,
+  tidied,
+  uncertainty,
+  type Estimate,
+  type Value,
+} from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import type { Interval } from '../metrology/interval';
 import { COVERAGE } from '../metrology/normal';
@@ -52,16 +59,20 @@ const FAR = 4;
 /**
  * Returns a value between the bounds that brackets set to it. Sizes are taken at their worst, place by place: where a
  * bracket lies inside of that altogether, it was felt, and counts alone.
+ *
+ * @param isRefused whether all that is known of it is that leaves did not go in
  */
-function bounded(value: KnownEnd, bracket: KnownEnd): KnownEnd {
+function bounded(value: KnownEnd, bracket: KnownEnd, isRefused: boolean): KnownEnd {
   const known = value.estimate as Value;
   const within = boundsOf(bracket.estimate);
   const { value_mm, u_mm } = known;
-  const [lo, hi] = [within.lo_mm, within.hi_mm ?? Infinity];
+  // Where no leaf went in, the parts may stand proud of each other: sizes alone tell that.
+  const lo = isRefused ? -Infinity : within.lo_mm;
+  const hi = within.hi_mm ?? Infinity;
   if (lo <= value_mm - FAR * u_mm && hi >= value_mm + FAR * u_mm) return value;
   const away = Math.max(lo - value_mm, value_mm - hi);
   if (away > COVERAGE * u_mm) return bracket;
-  return { estimate: { ...known, within }, source: value.source };
+  return { estimate: { ...known, within: { ...within, lo_mm: lo } }, source: value.source };
 }
 
 /** Returns what several kinds of evidence say together of one end of a gap; undefined for none. */
@@ -71,5 +82,6 @@ export function combinedEnd(all: readonly Evidence[], end: End): KnownEnd | unde
   const [values, brackets] = [of('value'), of('interval')];
   const value = values.length > 0 ? values.reduce(averaged) : undefined;
   const bracket = brackets.length > 0 ? brackets.reduce(narrowed) : undefined;
-  return value && bracket ? bounded(value, bracket) : (value ?? bracket);
+  const isRefused = brackets.every(({ estimate }) => isUnbounded(estimate));
+  return value && bracket ? bounded(value, bracket, isRefused) : (value ?? bracket);
 }

@@ -243,6 +243,16 @@ export const turnTo =
     cursor: { characteristic, way, ...cursor },
   });
 
+/** Turns to a characteristic to read all its places once more, by figures. */
+export const turnToAgain =
+  (characteristic: CharacteristicId): Command =>
+  (job, made) => {
+    const { swing, terms } = characteristicOf(job.sheet, characteristic);
+    const again = job.journal.at(-1)?.id;
+    const way = swing && !terms ? 'swing' : 'size';
+    return turnTo({ characteristic, way, ...(again === undefined ? {} : { again }) })(job, made);
+  };
+
 /** Returns the step that reads a place again; null where the pump has it no more. */
 export function againAt(
   job: Job,

@@ -92,13 +92,20 @@ function withHints(aim: LeafAim | null, { all, past }: Situation): LeafAim | nul
 }
 
 /** Tells whether something was felt or read already, or left out: of what, by which method, at which place. */
-const takenAt =
-  ({ counted, skipped }: Situation, method: MethodId, characteristic: CharacteristicId) =>
-  ({ station, dimension }: Place): boolean => {
+const takenAt = (
+  { job, counted, skipped }: Situation,
+  method: MethodId,
+  characteristic: CharacteristicId,
+): ((place: Place) => boolean) => {
+  const { again } = job.cursor;
+  const old = again === undefined ? -1 : job.journal.findIndex(({ id }) => id === again);
+  const isOld = new Set(job.journal.slice(0, old + 1).map(({ id }) => id));
+  return ({ station, dimension }) => {
     if (skipped.has(dimension?.id ?? characteristic, method, station.id)) return true;
     const read = dimension ? counted.ofSize(dimension.id) : counted.ofGap(characteristic);
-    return read.some((r) => r.kind === method && r.station === station.id);
+    return read.some((r) => r.kind === method && r.station === station.id && !isOld.has(r.id));
   };
+};
 
 /**
  * Returns the places of a way of measuring in the order in which they are read: where a gap is measured closer than its

@@ -96,6 +96,10 @@ export function endsAt(estimate: Estimate, { below, above }: Factors): readonly 
   ];
 }
 
+/** Tells whether nothing was felt that bounds a length below: no leaf went in, not even the thinnest that was tried. */
+export const isUnbounded = (estimate: Estimate): boolean =>
+  estimate.kind === 'interval' && estimate.lo_mm <= 0 && estimate.hi_mm !== null;
+
 /** Returns the interval in which a length is thought to lie, in mm; the upper end of an open interval is infinite. */
 export function ends(estimate: Estimate): readonly [number, number] {
   return endsAt(estimate, factorsOf(estimate));

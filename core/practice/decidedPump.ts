@@ -1,4 +1,5 @@
 import { carryOut } from '../commands/deciding';
+import { turnToAgain } from '../commands/measuring';
 import { Evaluator } from '../guidance/evaluator';
 import type { Step } from '../guidance/step';
 import { withReading } from '../journal/commands';
@@ -116,9 +117,9 @@ class Bench {
     } else {
       const way = c.swing && !c.terms ? ('swing' as const) : ('size' as const);
       const cursor = { characteristic, way, closer: true };
-      const step = new Evaluator().next({ ...this.job, cursor });
+      const step = by === 'zero' ? null : new Evaluator().next({ ...this.job, cursor });
       if (step) this.take(step);
-      else this.again(characteristic, way);
+      else this.again(characteristic);
     }
     this.further += this.job.journal.length - before;
     return this.job.journal.length > before;
@@ -156,19 +157,14 @@ class Bench {
     this.job = withReading(this.job, reading);
   }
 
-  /** Reads every place of a gap once more. */
-  private again(characteristic: ToMeasure['characteristic'], way: 'size' | 'swing'): void {
-    const pump = pumpOf(this.job.sheet);
-    const c = pump.characteristics.find(({ id }) => id === characteristic)!;
-    if (way === 'swing') {
-      for (const station of c.swing?.stations ?? []) this.take({ way, characteristic, station });
-      return;
-    }
-    for (const { dimension: id } of c.terms ?? []) {
-      const dimension = pump.dimensions.find((d) => d.id === id);
-      for (const station of dimension?.stations ?? []) {
-        if (dimension) this.take({ way, characteristic, station, dimension });
-      }
+  /** Reads every place of a gap once more, as the app leads. */
+  private again(characteristic: ToMeasure['characteristic']): void {
+    const made = { id: `a${this.count}`, at: BEGIN.toISOString(), by: '', voided: null };
+    this.job = turnToAgain(characteristic)(this.job, made);
+    for (;;) {
+      const step = new Evaluator().next(this.job);
+      if (step?.characteristic !== characteristic) return;
+      this.take(step);
     }
   }
 }

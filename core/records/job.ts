@@ -43,6 +43,8 @@ const cursor = object({
   way: string().oneOf(METHOD_IDS).required(),
   /** Says that it is measured closer than its verdict needs: what is done about it hangs on its size. */
   closer: boolean(),
+  /** Says that it is read once more: what was read up to this entry does not count as read. */
+  again: string().max(64),
 })
   .noUnknown()
   .required();

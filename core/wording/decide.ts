@@ -10,9 +10,9 @@ import { capital, formatLength, formatWithUnit } from '../quantity/format';
 import type { LengthKind, ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import type { Decision } from '../records/rework';
-import type { ReworkCase } from '../rework/decision/case';
+import { contradictedIn, type ReworkCase } from '../rework/decision/case';
 import type { ToMeasure } from '../rework/decision/measure';
-import { readCloser } from '../rework/decision/readCloser';
+import { readCloser, unclearIn } from '../rework/decision/readCloser';
 import type { PartLine, PlannedOperation } from '../rework/decision/lines';
 import {
   answerKind,
@@ -250,6 +250,10 @@ function workOrderWords(
     : say('rework.answer.many', { first, count: more.length + 1, then });
 }
 
+/** Says of what was worked on that nobody knows whether it is open. */
+const unclearWords = (unclear: readonly Assessment[]): string =>
+  say('rework.unclear', { checks: checksWords(unclear, 2), count: unclear.length });
+
 /** Says what has to be read before a pump is decided on, and why. */
 function measureWords(
   answer: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>,
@@ -261,7 +265,11 @@ function measureWords(
       2,
     );
   if (isUnread(rework)) return 'Measure first, then decide.';
+  const doubtful = contradictedIn(rework).map((a) => a.characteristic.id);
+  if (doubtful.length > 0) return say('rework.contradicted', { checks: named(doubtful) });
   if (solved.closer.length > 0) return say('rework.closer', { checks: named(solved.closer) });
+  const unclear = unclearIn(rework);
+  if (unclear.length > 0) return unclearWords(unclear);
   const unseen = unseenBy(rework, planned).map((a) => a.characteristic.id);
   if (unseen.length > 0)
     return say('rework.unseen', { checks: named(unseen), count: unseen.length });
@@ -332,11 +340,13 @@ export const orderOf = ({ step }: ListedStep): string =>
 export function listWords({
   list,
   again,
+  unclear,
   job,
-}: Pick<Decided, 'again'> & { readonly list: WorkList; readonly job: Job }): string {
+}: Pick<Decided, 'again' | 'unclear'> & { readonly list: WorkList; readonly job: Job }): string {
   const next = nextStepOf(list);
   if (next) return say('rework.nextStep', { step: orderOf(next) });
-  return again.length > 0 ? 'Work done. Measure it again.' : doneWords(job);
+  if (again.length > 0) return 'Work done. Measure it again.';
+  return unclear.length > 0 ? unclearWords(unclear) : doneWords(job);
 }
 
 /** Says in a sentence how a pump stands: its work list where there is one, else what to do. */
@@ -345,15 +355,17 @@ export const decisionWords = (decided: Decided): string =>
     ? listWords({ ...decided, list: decided.list, job: decided.rework.job })
     : answerWords(decided);
 
-/** Lists what blocks, a sentence each. */
-export const blockedWords = (rework: ReworkCase, { blocked }: Rework, unit: ShopUnit): string[] =>
-  blocked.flatMap(({ characteristic, short_mm }) => {
+/** Lists what blocks, a sentence each; nothing while something has to be measured that may unblock it. */
+export function blockedWords(rework: ReworkCase, solved: Rework, unit: ShopUnit): string[] {
+  if (solved.closer.length > 0 || contradictedIn(rework).length > 0) return [];
+  return solved.blocked.flatMap(({ characteristic, short_mm }) => {
     const gap = rework.watched.find((w) => w.assessment.characteristic.id === characteristic);
     if (!gap) return [];
     const { characteristic: c } = gap.assessment;
     const short = formatWithUnit(short_mm, c.quantity, unit);
     return [say('rework.blocks', { check: c.name, short }), ...unworkedWords(rework, c)];
   });
+}
 
 /** Says why no work is offered on the sizes that a characteristic rests on, each reason once; none where some is. */
 function unworkedWords({ known, offers }: ReworkCase, c: Characteristic): string[] {

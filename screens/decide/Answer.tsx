@@ -7,6 +7,7 @@ import { useNextFocus } from '@/ui/focus';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
 import { Bounds } from './Bounds';
+import { Closed } from './Closed';
 import type { Deciding } from './useDeciding';
 
 /** What to do with the pump, in a sentence, and why. */
@@ -38,6 +39,7 @@ export const Answer = memo(function Answer({ deciding }: { readonly deciding: De
           .filter(Boolean)
           .join(' ')}
       </Words>
+      <Closed deciding={deciding} />
       <Bounds deciding={deciding} />
     </View>
   );

@@ -1,11 +1,8 @@
-import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { makeWorkList } from '@/core/commands/deciding';
 import { answerKind } from '@/core/rework/decision/decide';
-import { toMeasure, type ToMeasure } from '@/core/rework/decision/measure';
-import { characteristicOf } from '@/core/pumps/registry';
+import { toMeasure } from '@/core/rework/decision/measure';
 import { toMeasureWords } from '@/core/wording/decide';
-import { turnTo } from '@/core/commands/measuring';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';
@@ -15,6 +12,7 @@ import { usePalette } from '@/ui/theme';
 import { useCommand } from '../job/useCommand';
 import type { DecidePanel } from './DecideStage';
 import type { Deciding } from './useDeciding';
+import { useMeasureFor } from './useMeasureFor';
 
 interface Props {
   readonly deciding: Deciding;
@@ -26,28 +24,20 @@ interface Props {
 /** What can be done with the answer. */
 export function DecideFoot({ deciding, list, onOpen }: Props) {
   const palette = usePalette();
-  const router = useRouter();
   const { job, solved, planned, shop, rework } = deciding;
   const { run, error } = useCommand(job);
   const { plan } = deciding;
   const first = solved ? toMeasure(rework, solved, planned)[0] : undefined;
   const kind = deciding.decided ? answerKind(deciding.decided) : null;
   const measureFirst = kind === 'measure' && first !== undefined;
-  const measure = async ({ characteristic, by, settles }: ToMeasure) => {
-    const c = characteristicOf(job.sheet, characteristic);
-    const way = by === 'leaves' ? 'leaf' : c.swing && !c.terms ? 'swing' : 'size';
-    const closer = by === 'leaves' ? settles === 'amount' : by === 'sizes';
-    if (await run(turnTo({ characteristic, way, ...(closer ? { closer } : {}) }))) {
-      router.replace(`/job/${job.id}/measure?from=decide`);
-    }
-  };
+  const { measure, error: unturned } = useMeasureFor(job);
   const others = (solved?.plans.length ?? 0) - 1;
   const make = async () => {
     if (await run(makeWorkList(planned, shop.money.rate))) onOpen(null);
   };
   return (
     <View style={[styles.foot, { borderColor: palette.line }]}>
-      {error ? <Notice kind="error">{error}</Notice> : null}
+      {error || unturned ? <Notice kind="error">{error ?? unturned}</Notice> : null}
       {first ? (
         <Button
           mode={measureFirst ? 'contained' : 'outlined'}

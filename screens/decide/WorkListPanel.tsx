@@ -4,9 +4,9 @@ import { dropWorkList } from '@/core/commands/deciding';
 import { withVoided } from '@/core/journal/commands';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
 import { say } from '@/core/wording/say';
-import { closedBy } from '@/core/rework/decision/moved';
-import { listWords, orderOf } from '@/core/wording/decide';
-import { closedWords, doneCostWords } from '@/core/wording/worked';
+import { toMeasure } from '@/core/rework/decision/measure';
+import { listWords, orderOf, toMeasureWords } from '@/core/wording/decide';
+import { doneCostWords } from '@/core/wording/worked';
 import { checksWords, offerTitle } from '@/core/wording/planStep';
 import { workWords } from '@/core/wording/reading';
 import { Button } from '@/ui/Button';
@@ -19,7 +19,9 @@ import { useCommand } from '../job/useCommand';
 import { Carried } from './Carried';
 import { Sheet } from './Sheet';
 import { StepForm } from './StepForm';
+import { Closed } from './Closed';
 import type { Deciding } from './useDeciding';
+import { useMeasureFor } from './useMeasureFor';
 import { useListPlan, type ListPlan } from './useListPlan';
 
 interface Props {
@@ -31,15 +33,18 @@ interface Props {
 /** The plan as a work list: each step is ticked with the amount that was really taken. */
 export function WorkListPanel({ deciding, list, onAnswer }: Props) {
   const router = useRouter();
-  const { job, again, rework, shop } = deciding;
+  const { job, again, unclear, rework, shop, solved, planned } = deciding;
   const live = useListPlan(deciding, list);
-  const closed = closedBy(rework.all);
   const { run } = useCommand(job);
   const next = nextStepOf(list);
-  const toMeasure = () => router.replace(`/job/${job.id}/measure`);
+  const { measure, error } = useMeasureFor(job);
+  const open =
+    solved && unclear.length > 0
+      ? toMeasure(rework, solved, planned).find(({ settles }) => settles === 'open')
+      : undefined;
   return (
     <Sheet
-      title={listWords({ list, again, job })}
+      title={listWords({ list, again, unclear, job })}
       back="Back to the answer"
       onBack={onAnswer}
       action={
@@ -47,20 +52,21 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
           <Button
             mode={next ? 'outlined' : 'contained'}
             contentStyle={styles.large}
-            onPress={toMeasure}
+            onPress={() => router.replace(`/job/${job.id}/measure`)}
           >
             Measure it again
+          </Button>
+        ) : open && !next ? (
+          <Button mode="contained" contentStyle={styles.large} onPress={() => void measure(open)}>
+            {toMeasureWords(job.sheet, open, shop.unit)}
           </Button>
         ) : null
       }
       beside={<FootButton low name="Plan again" onPress={() => void run(dropWorkList)} />}
     >
       {next ? null : <Words tone="muted">{doneCostWords(job, shop)}</Words>}
-      {closed.map((a) => (
-        <Notice key={a.characteristic.id} kind="error">
-          {closedWords(a, shop.unit)}
-        </Notice>
-      ))}
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      <Closed deciding={deciding} />
       {again.length > 0 ? (
         <Words>{say('rework.then', { checks: checksWords(again) })}</Words>
       ) : null}

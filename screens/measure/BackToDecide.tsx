@@ -1,26 +1,37 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { turnTo } from '@/core/commands/measuring';
+import type { CharacteristicId } from '@/core/pumps/ids';
+import { pumpOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
+import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 
+interface Props {
+  readonly job: Job;
+  /** What Decide asked for, and what is measured now. */
+  readonly asked: string | undefined;
+  readonly shown: CharacteristicId | undefined;
+}
+
 /** The way back to the decision that asked for a reading: it is worked out again with what is known now. */
-export function BackToDecide({ job }: { readonly job: Job }) {
+export function BackToDecide({ job, asked, shown }: Props) {
   const router = useRouter();
   const palette = usePalette();
   const { run } = useCommand(job);
+  const other = pumpOf(job.sheet).characteristics.find(({ id }) => id === asked && id !== shown);
   const back = async () => {
     if (await run(turnTo({ characteristic: null }))) router.replace(`/job/${job.id}/decide`);
   };
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
       <Words size="note" tone="muted" style={styles.words}>
-        Decide asked for this.
+        {other ? say('measure.askedOther', { check: other.name }) : 'Decide asked for this.'}
       </Words>
-      <Button compact onPress={() => void back()}>
+      <Button compact mode={other ? 'contained' : 'text'} onPress={() => void back()}>
         Back to Decide
       </Button>
     </View>

@@ -3,6 +3,7 @@ import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
+import { turnToAgain } from '@/core/commands/measuring';
 import { closerStep } from '@/core/guidance/next';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
@@ -29,6 +30,7 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Prop
   const wide = useWide();
   const { turnTo } = measuring;
   const { sheet } = job;
+  const isFigured = shown.both || shown.source.largest !== 'leaves';
   const closer = useMemo(() => closerStep(shown, evaluator.ladder(job)), [job, shown]);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
@@ -49,7 +51,16 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Prop
       >
         Next open check
       </Button>
-      {closer ? (
+      {isFigured ? (
+        <Button
+          mode="outlined"
+          contentStyle={styles.large}
+          onPress={() => void measuring.run(turnToAgain(shown.characteristic.id))}
+        >
+          Read it again
+        </Button>
+      ) : null}
+      {closer && !shown.disagree ? (
         <Button
           mode="outlined"
           contentStyle={styles.large}

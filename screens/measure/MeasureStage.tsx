@@ -45,7 +45,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   const { shortcuts } = useShop();
   const [typed, setTyped] = useState<{ text: string; when: string } | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
-  const { from } = useLocalSearchParams<{ from?: string }>();
+  const { from, asked } = useLocalSearchParams<{ from?: string; asked?: string }>();
 
   const { all, step } = measuring;
   const inHand = job.cursor.characteristic;
@@ -119,7 +119,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     <>
       <Announcer job={job} measuring={measuring} />
       <RenewedNotice set={renewed} />
-      {from === 'decide' ? <BackToDecide job={job} /> : null}
+      {from === 'decide' ? <BackToDecide job={job} asked={asked} shown={shownId} /> : null}
       {typed?.when !== when ? null : (
         <View style={styles.typed}>
           <Notice kind="error">

@@ -1,6 +1,6 @@
 import { type CharacteristicId, characteristicId } from '../../pumps/ids';
 import type { EndEffects } from '../effects/effects';
-import { leastAllowed } from '../effects/standing';
+import { isClosed, leastAllowed } from '../effects/standing';
 import { costOfOffer, exchanges, type Offer } from '../operations/offers';
 import {
   isMoved,
@@ -40,10 +40,12 @@ export const rowsOf = (w: Watched): Row[] => {
   const { low_mm, high_mm } = w.span;
   const upper_mm = Number.isFinite(high_mm) ? (w.assessment.limits?.upper_mm ?? null) : null;
   const least = leastAllowed(w.assessment);
+  const published = least?.from === 'sheet' && w.assessment.verdict !== 'open';
   // What is in stays in by the rule that said so: work may not push it farther out. Nor does it narrow what is under
   // the app's least as it stands, which by itself is no need for work.
   const isIn = w.assessment.verdict === 'in';
-  const published = least?.from === 'sheet' && w.assessment.verdict !== 'open';
+  // What work closed is opened again, whatever its verdict.
+  const isStrict = (published && !isIn) || isClosed(w.assessment);
   const paired = published && upper_mm !== null ? { paired: true as const } : {};
   return [
     ...(least === null
@@ -51,7 +53,7 @@ export const rowsOf = (w: Watched): Row[] => {
       : [
           {
             ...{ id: `${id}--low`, value_mm: low_mm, upper_mm: null, ...paired },
-            lower_mm: published && !isIn ? least.mm : Math.min(least.mm, low_mm),
+            lower_mm: isStrict ? least.mm : Math.min(least.mm, low_mm),
             moved: effectsAt(w, 'low'),
           },
         ]),

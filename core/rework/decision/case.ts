@@ -117,6 +117,23 @@ export const judgedIn = ({
 }: Pick<ReworkCase, 'watched' | 'unsized'>): Assessment[] =>
   [...unsized, ...watched].map(({ assessment }) => assessment);
 
+/** Tells whether a check is out, or too close to call. */
+const isWrong = ({ limits, verdict }: Assessment): boolean =>
+  limits !== null && (verdict === 'out' || verdict === 'close');
+
+/** Lists the totals that a gap counts in. */
+export const sumsWith = (
+  all: readonly Assessment[],
+  { characteristic: c }: Assessment,
+): Assessment[] => all.filter(({ parts }) => parts.some((part) => part.characteristic.id === c.id));
+
+/**
+ * Lists the gaps of which two ways of measuring say what cannot both be so, as far as a check rests on them that is out
+ * or too close to call: no cut is planned from either.
+ */
+export const contradictedIn = ({ all }: Pick<ReworkCase, 'all'>): Assessment[] =>
+  all.filter((a) => a.disagree && a.parts.length === 0 && [a, ...sumsWith(all, a)].some(isWrong));
+
 /** Returns a gap with how each operation moves its ends. */
 export function withEffects(
   assessment: Assessment,

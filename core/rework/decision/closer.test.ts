@@ -4,17 +4,39 @@ import { withReading } from '../../journal/commands';
 import { swingAt } from '../../practice/gauge';
 import { characteristicId, dimensionId, operationId, stationId } from '../../pumps/ids';
 import { freshId } from '../../testing/readings';
-import { lineReason, toMeasureWords } from '../../wording/decide';
+import { answerWords, lineReason, toMeasureWords } from '../../wording/decide';
 import type { Job } from '../../records/job';
 import type { Sheet } from '../../records/sheet';
 import { limit, sizedJob, tried, RULES } from '../../testing/mostOnly';
 import { neverDone, planFor } from '../../testing/worked';
+import { contradictedIn } from './case';
 import { decide } from './decide';
 import { partLines } from './lines';
 import { toMeasure } from './measure';
 import { readCloser } from './readCloser';
 
 const DIAL = { u_mm: 0.005, own_mm: 0.002, off_mm: 0 };
+
+describe('two ways of measuring that contradict each other', () => {
+  it('are read again before anything is cut or bought', async () => {
+    const sheet = { ...VELTRANE_T6, limits: [limit('face-drive', null, 0.08)] };
+    const sizes = { 'pocket-depth': 20.1, 'drive-width': 20 };
+    const job = tried(sizedJob(sizes, sheet), 'face-drive', [[0.07, 'no-go']]);
+    const { rework, solved } = await planFor(job);
+    const decided = decide(rework, solved);
+    expect([decided.kind, decided.buyNew, solved.closer]).toEqual(['measure', false, []]);
+    expect(answerWords(decided)).toBe(
+      'Two methods disagree on end clearance, drive gear. Read again, then decide.',
+    );
+    expect(toMeasure(rework, solved, decided.planned)[0]).toMatchObject({
+      ...{ characteristic: 'face-drive', by: 'zero' },
+    });
+    // Where each says in, nothing is asked.
+    const loose = { ...sheet, limits: [limit('face-drive', null, 0.2)] };
+    const fine = await planFor({ ...job, sheet: loose });
+    expect([contradictedIn(rework).length, contradictedIn(fine.rework).length]).toEqual([1, 0]);
+  });
+});
 
 describe('a bracket', () => {
   const NEVER = neverDone('gear-set', 'body-renewed');

@@ -1,7 +1,7 @@
 import type { Assessment } from '../../assessment/assessment';
-import type { DecisionRule } from '../../metrology/conformity';
+import { sumOfExtremes } from '../../assessment/past';
 import { ends, type Estimate } from '../../metrology/estimate';
-import { spanOf, type Span } from '../effects/standing';
+import { spanOf } from '../effects/standing';
 import type { CharacteristicId } from '../../pumps/ids';
 import { termsOf } from '../operations/offers';
 import { MEASURE_AGAIN } from '../operations/operations';
@@ -9,8 +9,8 @@ import { isMovedBy } from './asked';
 import { withEffects, type ReworkCase, type Watched } from './case';
 import { readCloser } from './readCloser';
 
-/** A gap is known to be about so much either side of what a figure says, in mm: what sizes leave of a bracket. */
-const FIGURE_mm = 0.006;
+/** What sizes leave of a bracket: a standard uncertainty, in mm. */
+const FIGURE_mm = 0.003;
 
 /** A gap that nothing bounds above is thought to lie within so much of where it begins, in mm. */
 const OPEN_mm = 0.08;
@@ -21,14 +21,6 @@ const VARIES_mm = 0.02;
 /** A bracket is looked at here and there: near its lower end, in its middle, near its upper. */
 const AT = [0.1, 0.5, 0.9] as const;
 
-/** Holds the span of a sum of nothing. */
-const NOTHING: Span = { low_mm: 0, high_mm: 0 };
-
-const add = (a: Span, b: Span): Span => ({
-  low_mm: a.low_mm + b.low_mm,
-  high_mm: a.high_mm + b.high_mm,
-});
-
 /** So much less is worth a second look, beside what the look costs: less is noise of the prices. */
 const WORTH = 1;
 
@@ -36,6 +28,7 @@ const WORTH = 1;
 const isBracketed = (a: Assessment): boolean =>
   a.limits !== null &&
   a.verdict !== 'open' &&
+  !a.disagree &&
   [a.smallest, a.largest].some((end) => end?.kind === 'interval');
 
 /** Tells whether an operation moves a gap by its amount. */
@@ -78,22 +71,26 @@ function bracketed({ all, watched, unsized }: ReworkCase): readonly (readonly As
   ]);
 }
 
-/** Describes gaps that are thought of as sized: which, where in their brackets they lie, and how well sizes tell. */
+/** Describes gaps that are thought of as sized: which, and where in their brackets they lie. */
 interface Sizing {
   readonly gaps: readonly Assessment[];
   readonly at: number;
-  readonly half_mm: number;
 }
+
+/** Stands for the ends of a total of which a part is not known. */
+const UNKNOWN = { smallest: null, largest: null } as const;
 
 const isSized = (a: Assessment, { gaps }: Sizing): boolean =>
   gaps.some(({ characteristic }) => characteristic.id === a.characteristic.id);
 
 /** Returns a gap as it would be known by sizes; as it was where it is not sized, or nothing is known of it. */
 function asSized(a: Assessment, sizing: Sizing): Assessment {
-  const { at, half_mm } = sizing;
+  const { at } = sizing;
   const judged = { ...a, verdict: a.verdict === 'in' ? ('in' as const) : ('out' as const) };
   if (a.parts.some((part) => isSized(part, sizing))) {
-    return { ...judged, parts: a.parts.map((part) => asSized(part, sizing)) };
+    const parts = a.parts.map((part) => asSized(part, sizing));
+    const ends = parts.map(({ smallest, largest }) => smallest && largest && { smallest, largest });
+    return { ...judged, ...(sumOfExtremes(ends) ?? UNKNOWN), parts };
   }
   if (!isSized(a, sizing) || !a.smallest || !a.largest) return a;
   const place = (end: Estimate): number => {
@@ -102,18 +99,8 @@ function asSized(a: Assessment, sizing: Sizing): Assessment {
   };
   const largest = place(a.largest);
   const smallest = Math.max(place(a.smallest), largest - VARIES_mm);
-  const about = (mm: number) =>
-    ({ kind: 'interval', lo_mm: mm - half_mm, hi_mm: mm + half_mm }) as const;
+  const about = (value_mm: number) => ({ kind: 'value', value_mm, u_mm: FIGURE_mm }) as const;
   return { ...judged, smallest: about(smallest), largest: about(largest) };
-}
-
-/** Returns the span of a gap, of a sum that of its parts together; null where one of them is not known. */
-function spanOfAll(a: Assessment, rule: DecisionRule): Span | null {
-  if (a.parts.length === 0) return spanOf(a, rule);
-  return a.parts.reduce((sum: Span | null, part) => {
-    const span = spanOf(part, rule);
-    return sum && span && add(sum, span);
-  }, NOTHING);
 }
 
 /** Returns a case as it would be if some bracketed gaps had been sized, and lay at a place of their brackets. */
@@ -121,10 +108,9 @@ function caseSized(rework: ReworkCase, gaps: readonly Assessment[], at: number):
   const { offers, watched, unsized } = rework;
   // By its sizes it would be known as well what a new part changes.
   const known = { ...rework.known, sized: true as const };
-  const sizing = { gaps, at, half_mm: known.rule === 'plain' ? 0 : FIGURE_mm };
   const sized = (assessment: Assessment): Watched | null => {
-    const a = asSized(assessment, sizing);
-    const span = a === assessment ? null : spanOfAll(a, known.rule);
+    const a = asSized(assessment, { gaps, at });
+    const span = a === assessment ? null : spanOf(a, known.rule);
     return span && withEffects(a, span, offers, known);
   };
   const found = unsized.map(({ assessment }) => sized(assessment));

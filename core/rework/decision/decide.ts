@@ -1,7 +1,8 @@
 import type { Assessment } from '../../assessment/assessment';
 import { lookedAt, type Looked } from '../../inspect/looking';
 import { workEntriesOf } from '../../journal/eras';
-import type { ReworkCase } from './case';
+import { contradictedIn, type ReworkCase } from './case';
+import { unclearIn } from './readCloser';
 import { partLines, plannedOperations, type PartLine, type PlannedOperation } from './lines';
 import { priceOf, priceOfNew, type Price } from './money';
 import { mustBeSized, suggestsNew } from './proposal';
@@ -31,6 +32,8 @@ export interface Decided {
   readonly list: WorkList | null;
   /** Lists what has to be measured again after work that was done. */
   readonly again: readonly Assessment[];
+  /** Lists what was worked on and of which nobody knows since that it is open. */
+  readonly unclear: readonly Assessment[];
   readonly kind: DecisionKind;
 }
 
@@ -61,7 +64,8 @@ export function answerKind({
   buyNew,
 }: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>): DecisionKind {
   const { unmeasured, unmet, job } = rework;
-  if (isUnread(rework) || solved.closer.length > 0) return 'measure';
+  if (isUnread(rework) || contradictedIn(rework).length > 0) return 'measure';
+  if (solved.closer.length > 0 || unclearIn(rework).length > 0) return 'measure';
   if (plan && (plan.again.length > 0 || unseenBy(rework, planned).length > 0)) return 'measure';
   if (buyNew) return 'replace';
   if (!plan) return mustBeSized(rework, solved.blocked) ? 'measure' : 'not-ready';
@@ -72,10 +76,10 @@ export function answerKind({
   return unseenSurfaces(rework).length > 0 ? 'not-ready' : 'reuse';
 }
 
-/** Returns what a work list comes to: its next step, what has to be measured again, or that it is done. */
-function listKind(list: WorkList, again: readonly Assessment[]): DecisionKind {
+/** Returns what a work list comes to: its next step, what has to be measured after it, or that it is done. */
+function listKind(list: WorkList, left: readonly Assessment[]): DecisionKind {
   if (nextStepOf(list)) return 'work';
-  return again.length > 0 ? 'measure' : 'done';
+  return left.length > 0 ? 'measure' : 'done';
 }
 
 /**
@@ -93,15 +97,16 @@ export function decide(rework: ReworkCase, solved: Rework, chosen = 0): Decided 
   const again = all.filter(
     (a) => a.limits !== null && a.work.length > 0 && a.verdict === 'open' && a.parts.length === 0,
   );
+  const unclear = unclearIn(rework);
   const answer = {
     ...{ rework, solved, plan },
     planned: plan ? plannedOperations(rework, plan) : [],
     buyNew: suggestsNew(rework, solved),
   };
   return {
-    ...{ ...answer, newPump, list, again },
+    ...{ ...answer, newPump, list, again, unclear },
     lines: partLines(rework, plan),
     price: plan && priceOf(rework, plan),
-    kind: list ? listKind(list, again) : answerKind(answer),
+    kind: list ? listKind(list, [...again, ...unclear]) : answerKind(answer),
   };
 }

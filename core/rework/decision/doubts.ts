@@ -3,7 +3,7 @@ import type { CharacteristicId } from '../../pumps/ids';
 import { costOfOffer, type Offer } from '../operations/offers';
 import { cheapestPlans } from '../solver/plan';
 import type { Solver } from '../solver/program';
-import type { ReworkCase } from './case';
+import { sumsWith, type ReworkCase } from './case';
 import { gapOfRow, problemIn, type Doubt } from './asked';
 import type { RatedPlan } from './rated';
 
@@ -82,7 +82,7 @@ export function doubtsIn(
     const offer = rework.offers.find((o) => o.again === id);
     if (!offer) return [];
     // A sum that it counts in is told better by the same readings.
-    const sums = close.filter((sum) => sum.parts.some((part) => part.characteristic.id === id));
+    const sums = sumsWith(close, a);
     const gaps = [a, ...sums].map(({ characteristic }) => characteristic.id);
     const repair = repairOf(rework, gaps, solve, allowed);
     if (repair === null) return [];

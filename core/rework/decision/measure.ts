@@ -2,16 +2,17 @@ import type { Assessment } from '../../assessment/assessment';
 import { figureAdvice } from '../../assessment/figures';
 import { nextStep } from '../../guidance/evaluator';
 import type { MethodId } from '../../methods/list';
-import type { ReworkCase } from './case';
+import type { CharacteristicId } from '../../pumps/ids';
+import { contradictedIn, type ReworkCase } from './case';
 import { unseenBy } from './decide';
 import type { PlannedOperation } from './lines';
-import { figureBy, readCloser, type ReadBy, type ToRead } from './readCloser';
+import { figureBy, readCloser, unclearIn, type ReadBy, type ToRead } from './readCloser';
 import type { Rework } from './solve';
 
 /** Says what is read before a pump is decided on. */
 export interface ToMeasure extends ToRead {
-  /** Tells whether it settles if a gap is in, or how far it is out. */
-  readonly settles: 'verdict' | 'amount';
+  /** Tells whether it settles if a gap is in, how far it is out, or, after work on it, that it is open. */
+  readonly settles: 'verdict' | 'amount' | 'open';
 }
 
 /** Lists what of a gap without a verdict has to be read: of a sum its parts that nobody read, or the widest of them more closely. */
@@ -58,24 +59,27 @@ export function toMeasure(
   const first = unseenBy(rework, planned).map((a) => a.characteristic.id);
   const open = new Set(unmeasured.flatMap(unread).map((a) => a.characteristic.id));
   const far = new Set(blocked.map((b) => b.characteristic));
+  const doubtful = contradictedIn(rework);
+  const unclear = unclearIn(rework);
+  const once = (characteristic: CharacteristicId): ToMeasure => ({
+    ...{ characteristic, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' },
+  });
   const asked = (a: Assessment): ToMeasure[] => {
     const { id } = a.characteristic;
+    if (doubtful.includes(a)) return [once(id)];
     if (first.includes(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
     const isFar = far.has(id) && rework.unsized.some((u) => u.assessment === a);
-    const read = closer.includes(id) || isFar ? readCloser(rework, a) : null;
-    if (read) return [{ ...read, settles: a.verdict === 'close' ? 'verdict' : 'amount' }];
-    if (again.includes(id)) {
-      return [{ characteristic: id, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' }];
-    }
-    return [];
+    const isUnclear = unclear.includes(a);
+    const read = closer.includes(id) || isFar || isUnclear ? readCloser(rework, a) : null;
+    const settles = isUnclear ? 'open' : a.verdict === 'close' ? 'verdict' : 'amount';
+    if (read) return [{ ...read, settles }];
+    return again.includes(id) ? [once(id)] : [];
   };
   const others = (a: Assessment): ToMeasure[] => {
     const { id } = a.characteristic;
     if (open.has(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
     const inDoubt = [a, ...a.parts].some(({ zero }) => zero === 'never' || zero === 'overdue');
-    return a.limits !== null && a.verdict === 'close' && inDoubt
-      ? [{ characteristic: id, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' }]
-      : [];
+    return a.limits !== null && a.verdict === 'close' && inDoubt ? [once(id)] : [];
   };
   const decisive = all.flatMap(asked);
   const rest = all.filter((a) => asked(a).length === 0).flatMap(others);

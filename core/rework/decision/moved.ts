@@ -1,7 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
-import { centre } from '../../metrology/estimate';
 import { isReckoned, isSpread, NO_EFFECT } from '../effects/effects';
-import { leastAllowed } from '../effects/standing';
+import { isClosed } from '../effects/standing';
 import type { ReworkCase, Watched } from './case';
 import { isMovedBy } from './asked';
 import type { Amounts } from '../solver/problem';
@@ -35,10 +34,4 @@ export const restsOnReckoning = (
   );
 
 /** Lists the running clearances that work closed, or left under their least, and that nobody measured since. */
-export const closedBy = (all: readonly Assessment[]): Assessment[] =>
-  all.filter((a) => {
-    const now = a.largest ? a.smallest : a.predicted?.smallest;
-    const least = leastAllowed(a);
-    const isWorked = a.work.length > 0 && a.characteristic.runs !== undefined;
-    return isWorked && now != null && centre(now) < Math.min(least?.mm ?? 0, 0.005);
-  });
+export const closedBy = (all: readonly Assessment[]): Assessment[] => all.filter(isClosed);

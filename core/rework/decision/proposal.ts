@@ -1,7 +1,8 @@
 import type { Decision } from '../../records/rework';
-import type { ReworkCase } from './case';
+import { contradictedIn, type ReworkCase } from './case';
 import type { PartLine } from './lines';
 import { newIsCheaper } from './money';
+import { unclearIn } from './readCloser';
 import type { Rework } from './solve';
 
 /** Tells whether what blocks is a gap of which nobody knows how far it is out. */
@@ -18,7 +19,8 @@ export const mustBeSized = (
  * more. Never on what was not measured, nor on a price that nobody gave, nor where a person's settings leave no plan.
  */
 export function suggestsNew(rework: ReworkCase, { plans, blocked, closer }: Rework): boolean {
-  if (rework.watched.length === 0 || mustBeSized(rework, blocked) || closer.length > 0)
+  if (rework.watched.length === 0 || mustBeSized(rework, blocked)) return false;
+  if ([closer, contradictedIn(rework), unclearIn(rework)].some(({ length }) => length > 0))
     return false;
   const [cheapest] = plans;
   if (!cheapest && blocked.length === 0) return false;

@@ -4,6 +4,7 @@ import { closerStep } from '../../guidance/next';
 import { countedIn } from '../../journal/eras';
 import type { CharacteristicId, StationId } from '../../pumps/ids';
 import { dimensionsFor, gapsOf } from '../../pumps/registry';
+import { isUnclear } from '../effects/standing';
 import type { ReworkCase } from './case';
 
 /** Says how something is read: by a leaf, by its sizes, with the dial; or once more, after a zero check. */
@@ -48,3 +49,7 @@ export function readCloser({ job, known }: ReworkCase, a: Assessment): ToRead | 
   const { station, stack } = step;
   return { characteristic, station: station.id, by: 'leaves', leaves_mm: stack.leaves_mm };
 }
+
+/** Lists the gaps of which nobody knows, since work was done on them, that they are open, though something could tell. */
+export const unclearIn = (rework: ReworkCase): Assessment[] =>
+  rework.all.filter((a) => isUnclear(a) && readCloser(rework, a) !== null);

@@ -102,13 +102,17 @@ function freshSize(
   return fresh && [fresh.least_mm + over, fresh.most_mm + over];
 }
 
+/** Lists the parts that an offer puts others in the place of. */
+const exchangedBy = ({ works }: Pick<Offer, 'works'>): PartId[] =>
+  works.filter(({ work }) => work === 'exchanged').map(({ part }) => part);
+
 /** Tells whether an offer puts new parts in a gap that nobody gave the sizes of: the app reckons with its own figure. */
 export const isReckoned = (
   c: Characteristic,
   { piece, works }: Pick<Offer, 'piece' | 'works'>,
   { sheet, pump }: Pick<Known, 'sheet' | 'pump'>,
 ): boolean => {
-  const exchanged = works.filter(({ work }) => work === 'exchanged').map(({ part }) => part);
+  const exchanged = exchangedBy({ works });
   const isNew = ({ id, part }: Dimension) => restsOn(c).includes(id) && exchanged.includes(part);
   return (
     piece === null &&
@@ -139,7 +143,7 @@ function putIn(
   a: Assessment,
 ): PutIn {
   const { pump, dimensions, sheet } = known;
-  const exchanged = offer.works.filter((w) => w.work === 'exchanged').map((w) => w.part);
+  const exchanged = exchangedBy(offer);
   let [by_mm, spread_mm] = [0, 0];
   for (const { dimension, factor } of terms) {
     if (!exchanged.some((part) => part === partOf(pump, dimension))) continue;
@@ -159,6 +163,68 @@ function putIn(
     spread_mm += (Math.abs(factor) * (most_mm - least_mm)) / 2;
   }
   return { by_mm, spread_mm };
+}
+
+/** Takes a size nearer to the middle by what reading it may be off: only what is sure to differ is left of a difference. */
+const sureOf = (extreme_mm: number, { best_mm, u_mm }: Quantity): number => {
+  const left = Math.max(0, Math.abs(extreme_mm - best_mm) - COVERAGE * (u_mm ?? 0));
+  return best_mm + Math.sign(extreme_mm - best_mm) * left;
+};
+
+/**
+ * Returns an end of a gap into which a new part is put: as it is planned with, by the middle of what the part may be and
+ * what is known for sure of the others; and as it may come out at worst. What the readings of the part that goes were
+ * off, and how it was worn, goes with it.
+ *
+ * @returns null where not all sizes of the gap were read, or nobody knows what a new part measures
+ */
+function renewedEnd(
+  terms: readonly Term[],
+  offer: Offer,
+  known: Known,
+  side: 1 | -1,
+): { readonly sure_mm: number; readonly worst_mm: number } | null {
+  const { pump, dimensions, rule } = known;
+  const exchanged = exchangedBy(offer);
+  let [sure_mm, worst_mm, variance] = [0, 0, 0];
+  for (const { dimension, factor } of terms) {
+    const now = dimensions.get(dimension);
+    const isLarge = factor * side > 0;
+    if (exchanged.some((part) => part === partOf(pump, dimension))) {
+      const fresh = freshSize(dimension, offer, known);
+      if (!fresh) return null;
+      sure_mm += (factor * (fresh[0] + fresh[1])) / 2;
+      worst_mm += factor * fresh[isLarge ? 1 : 0];
+      continue;
+    }
+    if (!now || now.u_mm === null) return null;
+    const extreme_mm = isLarge ? now.largest_mm : now.smallest_mm;
+    sure_mm += factor * sureOf(extreme_mm, now);
+    worst_mm += factor * extreme_mm;
+    variance += (factor * now.u_mm) ** 2;
+  }
+  const guard_mm = rule === 'plain' ? 0 : COVERAGE * Math.sqrt(variance);
+  return { sure_mm, worst_mm: worst_mm + side * guard_mm };
+}
+
+/** Returns how new parts, put in for parts of a gap whose other sizes were read, move its ends; null where that is not known. */
+function renewedBy(
+  terms: readonly Term[],
+  span: Span,
+  offer: Offer,
+  known: Known,
+): EndEffects | null {
+  const exchanged = exchangedBy(offer);
+  const isIn = terms.some(({ dimension }) =>
+    exchanged.some((part) => part === partOf(known.pump, dimension)),
+  );
+  if (!isIn || offer.piece !== null) return null;
+  const [low, high] = [renewedEnd(terms, offer, known, -1), renewedEnd(terms, offer, known, 1)];
+  if (!low || !high) return null;
+  const effect = ({ sure_mm, worst_mm }: typeof low, now_mm: number): Effect => ({
+    ...{ perMm: 0, once_mm: sure_mm - now_mm, spread_mm: worst_mm - sure_mm },
+  });
+  return { low: effect(low, span.low_mm), high: effect(high, span.high_mm) };
 }
 
 /** Returns how far a washer of another thickness moves a gap, in mm; nought for other work. */
@@ -191,7 +257,9 @@ function onGap(a: Assessment, span: Span, offer: Offer, known: Known): EndEffect
   if (restores(c, offer, touched)) return c.trued ? to(span, 0) : inside(a, span);
   const gaps = gapsOf(c).map((terms) => [...terms, ...(c.follows ?? [])]);
   if (gaps.length === 0) return NO_EFFECT;
-  const shifts = gaps.map((terms) => {
+  const shifts = gaps.map((terms): EndEffects => {
+    const renewed = renewedBy(terms, span, offer, known);
+    if (renewed) return renewed;
     const [low, high] = perMmOf(terms, offer);
     const { by_mm, spread_mm } = putIn(terms, offer, known, span, a);
     const once_mm = by_mm + washedBy(terms, offer, known);

@@ -1,6 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
 import type { DecisionRule } from '../../metrology/conformity';
-import { ends, type Estimate } from '../../metrology/estimate';
+import { centre, ends, type Estimate } from '../../metrology/estimate';
 
 /** The least and the most that a gap is thought to be, in mm. */
 export interface Span {
@@ -57,5 +57,34 @@ export function isWithin(
   return (
     low_mm >= (lower_mm ?? -Infinity) - ROUNDING_mm &&
     high_mm <= (upper_mm ?? Infinity) + ROUNDING_mm
+  );
+}
+
+/** A running clearance of less is none, in mm: what turns in it touches. */
+const CLOSED_mm = 0.005;
+
+/** Returns the smallest that a gap is, or is predicted to be until it is measured. */
+const smallestNow = (a: Assessment): Estimate | null =>
+  a.largest ? a.smallest : (a.predicted?.smallest ?? null);
+
+/** Tells whether work closed a running clearance, or left it under its least by as good as all of it. */
+export function isClosed(a: Assessment): boolean {
+  const now = smallestNow(a);
+  if (a.work.length === 0 || a.characteristic.runs === undefined || !now) return false;
+  return centre(now) < Math.min(leastAllowed(a)?.mm ?? 0, CLOSED_mm);
+}
+
+/**
+ * Tells whether work was done on a running clearance of which nobody knows since that it is open: a leaf that was refused
+ * may have met nothing to go into.
+ */
+export function isUnclear(a: Assessment): boolean {
+  if (a.work.length === 0 || a.parts.length > 0 || !a.largest || !a.smallest) return false;
+  const least = leastAllowed(a);
+  return (
+    least !== null &&
+    least.from !== 'sheet' &&
+    a.smallest.kind === 'interval' &&
+    a.smallest.lo_mm < Math.min(least.mm, CLOSED_mm)
   );
 }

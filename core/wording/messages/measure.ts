@@ -1,4 +1,5 @@
 export const MEASURE = {
+  'measure.askedOther': 'Decide asked for: {check}.',
   'measure.cardHead': '{section}: {verdict}',
   'measure.checksOf': 'Checks · {limits}',
   'measure.contradiction':

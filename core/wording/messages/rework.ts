@@ -24,6 +24,7 @@ export const REWORK = {
   'rework.closed':
     '{checks}: the work closed it. It should be {now} now. Do not assemble: measure it.',
   'rework.clearHot': 'That leaves {cold} {unit} cold, {hot} {unit} hot.',
+  'rework.contradicted': 'Two methods disagree on {checks}. Read again, then decide.',
   'rework.costsDown': '{days, plural, one {one day} other {# days}}, down {sum}',
   'rework.costsNow': 'All counted: {sum}.',
   'rework.cut.block-ground': 'Take {amount} off the block ({from} to {to} is in).',
@@ -86,6 +87,7 @@ export const REWORK = {
   'rework.sum': '{sum} {currency}',
   'rework.takeWay': 'Take way {number}',
   'rework.settles.amount': '{check}: how far it is out',
+  'rework.settles.open': '{check}: that it is open',
   'rework.settles.verdict': '{check}: in or out',
   'rework.then': 'Then measure {checks} again.',
   'rework.tooDeep': '{surface}: more than can be cut away',
@@ -93,6 +95,8 @@ export const REWORK = {
   'rework.toLeaf': '{check}: try {leaf} at “{place}”',
   'rework.toSizes': '{check}: read the sizes',
   'rework.toZero': '{check}: zero, and read it again',
+  'rework.unclear':
+    'Make sure that {count, plural, one {it is} other {they are}} still open: {checks}.',
   'rework.underAtLeast': 'at least {by} under',
   'rework.underBy': '{by} under, ± {u}',
   'rework.underUnknown': 'under, nobody knows how far',
