@@ -331,7 +331,7 @@ function Mark({ estimate, x, to_mm }: MarkProps) {
     return (
       <>
         <Path d={whisker} fill="none" stroke={brass} strokeWidth={2} />
-        <Circle cx={x(estimate.value_mm)} cy={y} r={5} fill={brass} />
+        <Circle cx={x(centre(estimate))} cy={y} r={5} fill={brass} />
       </>
     );
   }

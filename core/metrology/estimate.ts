@@ -96,6 +96,28 @@ export function endsAt(estimate: Estimate, { below, above }: Factors): readonly 
   ];
 }
 
+/** Tells whether another way of measuring cuts off a part of what a value may be by itself. */
+export function isCut(estimate: Estimate): boolean {
+  if (estimate.kind === 'interval' || !estimate.within) return false;
+  const { within: _, ...alone } = estimate;
+  const [cut, whole] = [ends(estimate), ends(alone)];
+  return cut[0] > whole[0] || cut[1] < whole[1];
+}
+
+/** Returns an estimate moved by so much, with the bounds that are set to it, in mm. */
+export function movedTo(e: Estimate, by_mm: number): Estimate {
+  const moved = ({ lo_mm, hi_mm }: Interval): Interval => ({
+    lo_mm: lo_mm + by_mm,
+    hi_mm: hi_mm === null ? null : hi_mm + by_mm,
+  });
+  if (e.kind === 'interval') return { ...e, ...moved(e) };
+  return {
+    ...e,
+    value_mm: e.value_mm + by_mm,
+    ...(e.within ? { within: moved(e.within) } : {}),
+  };
+}
+
 /** Tells whether nothing was felt that bounds a length below: no leaf went in, not even the thinnest that was tried. */
 export const isUnbounded = (estimate: Estimate): boolean =>
   estimate.kind === 'interval' && estimate.lo_mm <= 0 && estimate.hi_mm !== null;

@@ -1,6 +1,6 @@
 import type { Assessment } from '../assessment/assessment';
 import { CONFIDENCE } from '../metrology/conformity';
-import { ends, isOpen, type Estimate } from '../metrology/estimate';
+import { centre, ends, isOpen, type Estimate } from '../metrology/estimate';
 import type { Limits } from '../metrology/interval';
 import { COVERAGE, normalBeyond } from '../metrology/normal';
 import { dimensionOf, type PumpKind } from '../pumps/registry';
@@ -71,7 +71,7 @@ function finerWords(a: Assessment, unit: ShopUnit): string | null {
     if (held.kind !== 'value' || held.u_mm === 0) continue;
     const [lo, hi] = ends(held);
     if (limit < lo || limit > hi) continue;
-    const off = Math.abs(held.value_mm - limit);
+    const off = Math.abs(centre(held) - limit);
     if (off < ON_THE_LIMIT * held.u_mm) {
       return 'It is on the limit, where no instrument can tell. Measure it again, or decide it yourself.';
     }

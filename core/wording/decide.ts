@@ -4,7 +4,7 @@ import { characteristicOf } from '../pumps/registry';
 import type { Sheet } from '../records/sheet';
 import { touchedBy } from '../rework/effects/effects';
 import type { Assessment } from '../assessment/assessment';
-import { centre, type Estimate } from '../metrology/estimate';
+import { centre, ends, isCut, type Estimate } from '../metrology/estimate';
 import { COVERAGE } from '../metrology/normal';
 import { capital, formatLength, formatWithUnit } from '../quantity/format';
 import type { LengthKind, ShopUnit } from '../quantity/units';
@@ -155,11 +155,12 @@ function beyondWords(
 ): string {
   const text = (mm: number) => formatWithUnit(mm, kind, unit);
   const { by, atLeast, unknown } = BEYOND[key];
-  if (end.kind === 'value') {
+  if (end.kind === 'value' && !isCut(end)) {
     const u = formatLength(COVERAGE * end.u_mm, kind, unit);
     return say(by, { by: text(beyond(centre(end))), u });
   }
-  const least = beyond(key === 'over' ? end.lo_mm : (end.hi_mm ?? 0));
+  const [lo, hi] = end.kind === 'interval' ? [end.lo_mm, end.hi_mm ?? 0] : ends(end);
+  const least = beyond(key === 'over' ? lo : hi);
   return least > 0 ? say(atLeast, { by: text(least) }) : say(unknown);
 }
 

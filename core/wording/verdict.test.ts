@@ -4,7 +4,7 @@ import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';
 import type { Estimate } from '../metrology/estimate';
 import { NO_PAST } from '../assessment/past';
-import { estimateText, explain, rangeText, shownExtremes } from './verdict';
+import { estimateText, explain, hotText, rangeText, shownExtremes } from './verdict';
 
 const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
   kind: 'interval',
@@ -39,6 +39,18 @@ const assessed = (part: Partial<Assessment>): Assessment => ({
 });
 const say = (part: Partial<Assessment>, unit: 'mm' | 'thou' = 'mm') =>
   explain(assessed(part), VELTRANE_T6, unit);
+
+describe('a size that leaves bound', () => {
+  const value = { kind: 'value', value_mm: 0.0864, u_mm: 0.013 } as const;
+  const cut = { ...value, within: { lo_mm: 0.064, hi_mm: 0.076 } };
+  it('is written as what both leave, cold and hot', () => {
+    expect(estimateText(cut, 'mm')).toBe('0.064–0.076');
+    expect(estimateText({ ...value, within: { lo_mm: 0, hi_mm: 0.3 } }, 'mm')).toBe(
+      '0.086 ± 0.026',
+    );
+    expect(hotText({ smallest: cut, largest: cut }, 0.01, 'mm')).toBe('0.074–0.086');
+  });
+});
 
 describe('the reason of a verdict', () => {
   it('names the side with the least to spare', () => {

@@ -2,7 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import { attributeWords, rocks } from '../methods/attribute';
 import type { Bounds } from '../feeler/bounds';
 import type { Limits } from '../metrology/interval';
-import { centre, ends, factorsOf, type Estimate } from '../metrology/estimate';
+import { centre, ends, factorsOf, isCut, movedTo, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { extremesOf } from '../feeler/extremes';
 import type { Stack } from '../feeler/stacks';
@@ -43,7 +43,9 @@ export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = {
  */
 export function estimateText(e: Estimate, unit: ShopUnit, kind: LengthKind = 'gap'): string {
   const [lo, hi] = ends(e);
-  if (e.kind === 'interval') return formatRange(lo, Number.isFinite(hi) ? hi : null, kind, unit);
+  if (e.kind === 'interval' || isCut(e)) {
+    return formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, kind, unit);
+  }
   if (e.magnitude && lo <= 0) return say('judge.atMost', { most: formatLength(hi, kind, unit) });
   const value = formatLength(e.value_mm, kind, unit);
   const { below, above } = factorsOf(e);
@@ -62,6 +64,8 @@ export function rangeText(
   const single =
     smallest.kind === 'value' &&
     largest.kind === 'value' &&
+    !isCut(smallest) &&
+    !isCut(largest) &&
     smallest.value_mm === largest.value_mm &&
     smallest.u_mm === largest.u_mm;
   if (single) {
@@ -83,14 +87,15 @@ export function hotText(
   unit: ShopUnit,
   kind: LengthKind = 'gap',
 ): string {
-  const moved = (e: Estimate): Estimate =>
-    e.kind === 'value'
-      ? { ...e, value_mm: e.value_mm + shift_mm }
-      : {
-          ...e,
-          lo_mm: Math.max(0, e.lo_mm + shift_mm),
-          hi_mm: e.hi_mm === null ? null : Math.max(0, e.hi_mm + shift_mm),
-        };
+  const moved = (e: Estimate): Estimate => {
+    const hot = movedTo(e, shift_mm);
+    if (hot.kind === 'value') return hot;
+    return {
+      ...hot,
+      lo_mm: Math.max(0, hot.lo_mm),
+      hi_mm: hot.hi_mm === null ? null : Math.max(0, hot.hi_mm),
+    };
+  };
   return rangeText({ smallest: moved(smallest), largest: moved(largest) }, unit, kind);
 }
 
