@@ -24,7 +24,7 @@ export class RemotePairer {
   pair(
     ...[rules, bodies, gears, locked, tell]: Parameters<Pairer['pairShelf']>
   ): Promise<BuildList | null> {
-    return this.thread.remote.pairShelf(rules, bodies, gears, locked, proxy(tell));
+    return this.thread.ask((remote) => remote.pairShelf(rules, bodies, gears, locked, proxy(tell)));
   }
 
   /** Ends the thread; what it was pairing is dropped. */

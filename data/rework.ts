@@ -25,8 +25,13 @@ export class RemotePlanner {
     { operations, money, unit }: WorkTerms,
     settings: ReadonlyMap<string, Setting>,
     options: CaseOptions = {},
+    signal?: AbortSignal,
   ): Promise<Rework> {
-    return this.thread.remote.planRework(job, { operations, money, unit }, [...settings], options);
+    const terms = { operations, money, unit };
+    return this.thread.ask(
+      (remote) => remote.planRework(job, terms, [...settings], options),
+      signal,
+    );
   }
 
   /** Ends the thread; what it was planning is dropped. */

@@ -174,3 +174,30 @@ test('what is out, and nobody knows how far, is measured before it is planned', 
   await button(page, 'Read the sizes').click();
   await expect(page.getByRole('textbox', { name: /Pocket depth/ })).toBeVisible();
 });
+
+test('left while it is worked out, it is worked out again on return; a part that does not load says so', async ({
+  page,
+  heard,
+}) => {
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0405/decide');
+  await expect(page.getByRole('heading', { name: 'Working it out…' })).toBeVisible();
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('link', { name: 'Decide' }).click();
+  await expect(page.getByRole('heading', { name: /then it runs/ })).toBeVisible();
+
+  await page.evaluate(() => {
+    // A thread whose script is not to be had.
+    const Real = window.Worker;
+    window.Worker = class extends Real {
+      constructor() {
+        super(new URL('/nowhere.js', window.location.href));
+      }
+    } as typeof Worker;
+  });
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('radio', { name: 'thou' }).click();
+  await page.getByRole('link', { name: 'Decide' }).click();
+  await expect(page.getByRole('alert')).toContainText('did not load. Reload the page');
+  heard.problems.length = 0;
+});

@@ -55,7 +55,7 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
       ...['rework', ...of, job.sheet.washers_mm],
       ...[shelf.map(({ id, revision }) => [id, revision]), [...settings]],
     ],
-    queryFn: () => planner.plan(job, shop, settings, { shelf }),
+    queryFn: ({ signal }) => planner.plan(job, shop, settings, { shelf }, signal),
     // While amounts are tried out the last plan stays; of a job that changed nothing is said by an older one.
     placeholderData: (last, query) =>
       dequal(query?.queryKey.slice(1, of.length + 1), of) ? last : undefined,

@@ -31,7 +31,7 @@ export function useListPlan({ job, shop, rework }: Deciding, { steps }: WorkList
   );
   const { data, isPending } = useQuery({
     queryKey: ['list-plan', job.id, job.revision, job.journal.length, shop.revision, left],
-    queryFn: () => planner.plan(job, shop, settings, options),
+    queryFn: ({ signal }) => planner.plan(job, shop, settings, options, signal),
     enabled: left.length > 0,
     staleTime: Infinity,
     retry: false,

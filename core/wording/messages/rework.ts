@@ -59,7 +59,7 @@ export const REWORK = {
   'rework.keeps': 'Keeps in: {checks}.',
   'rework.lookFirst':
     '{stand, select, in {All checks are in. } close {Nothing is out. } other {}}{count, plural, one {Look at one more surface, then decide.} other {Look at # more surfaces, then decide.}}',
-  'rework.makeFlat': 'Cut {least} at least, until the wear mark is gone.',
+  'rework.makeFlat': 'Cut until the wear mark is gone, about {least}.',
   'rework.makeSmooth': 'Until the nail finds nothing, {most} at most.',
   'rework.measuredOf':
     '{stand, select, in {{measured} of {all} checks measured, all in.} close {{measured} of {all} checks measured, none out.} other {{measured} of {all} checks measured.}}',
