@@ -6,7 +6,7 @@ import type { CharacteristicId } from '../../pumps/ids';
 import { contradictedIn, type ReworkCase } from './case';
 import { unseenBy } from './decide';
 import type { PlannedOperation } from './lines';
-import { figureBy, readCloser, unclearIn, type ReadBy, type ToRead } from './readCloser';
+import { figureBy, readCloser, readOpen, unclearIn, type ReadBy, type ToRead } from './readCloser';
 import type { Rework } from './solve';
 
 /** Says what is read before a pump is decided on. */
@@ -70,8 +70,9 @@ export function toMeasure(
     if (first.includes(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
     const isFar = far.has(id) && rework.unsized.some((u) => u.assessment === a);
     const isUnclear = unclear.includes(a);
-    const read = closer.includes(id) || isFar || isUnclear ? readCloser(rework, a) : null;
-    const settles = isUnclear ? 'open' : a.verdict === 'close' ? 'verdict' : 'amount';
+    const isAsked = closer.includes(id) || isFar;
+    const read = isAsked ? readCloser(rework, a) : isUnclear ? readOpen(rework, a) : null;
+    const settles = isAsked ? (a.verdict === 'close' ? 'verdict' : 'amount') : 'open';
     if (read) return [{ ...read, settles }];
     return again.includes(id) ? [once(id)] : [];
   };

@@ -25,13 +25,8 @@ export function figureBy({ characteristic: c }: Pick<Assessment, 'characteristic
   return c.swing ? 'dial' : null;
 }
 
-/**
- * Returns how to read a gap closer than its bracket: by its sizes or the dial, as far as they were not read; else by the
- * leaf that splits the bracket at the place that holds its end.
- *
- * @returns null where everything that could tell more was read, and the leaf set can tell no more
- */
-export function readCloser({ job, known }: ReworkCase, a: Assessment): ToRead | null {
+/** Returns how to read a gap by what gives it a figure; null where that was read, or there is none. */
+function byFigure({ job, known }: ReworkCase, a: Assessment): ToRead | null {
   const characteristic = a.characteristic.id;
   const by = figureBy(a);
   const isUnread =
@@ -43,13 +38,31 @@ export function readCloser({ job, known }: ReworkCase, a: Assessment): ToRead | 
         !countedIn(job)
           .ofGap(characteristic)
           .some(({ kind }) => kind === 'swing');
-  if (by !== null && isUnread) return { characteristic, station: null, by, leaves_mm: [] };
+  return by !== null && isUnread ? { characteristic, station: null, by, leaves_mm: [] } : null;
+}
+
+/** Returns the leaf that splits the bracket of a gap, at the place that holds its end; null where the set has none. */
+function byLeaf({ job }: ReworkCase, a: Assessment): ToRead | null {
   const step = closerStep(a, ladderOf(job.feeler, job.rules.ladder, job.rules.record));
   if (!step) return null;
   const { station, stack } = step;
+  const characteristic = a.characteristic.id;
   return { characteristic, station: station.id, by: 'leaves', leaves_mm: stack.leaves_mm };
 }
 
+/**
+ * Returns how to read a gap closer than its bracket: by its sizes or the dial, as far as they were not read; else by the
+ * leaf that splits the bracket at the place that holds its end.
+ *
+ * @returns null where everything that could tell more was read, and the leaf set can tell no more
+ */
+export const readCloser = (rework: ReworkCase, a: Assessment): ToRead | null =>
+  byFigure(rework, a) ?? byLeaf(rework, a);
+
+/** Returns how to show that a gap is open: by a leaf that goes in, which takes nothing apart; else by a figure. */
+export const readOpen = (rework: ReworkCase, a: Assessment): ToRead | null =>
+  byLeaf(rework, a) ?? byFigure(rework, a);
+
 /** Lists the gaps of which nobody knows, since work was done on them, that they are open, though something could tell. */
 export const unclearIn = (rework: ReworkCase): Assessment[] =>
-  rework.all.filter((a) => isUnclear(a) && readCloser(rework, a) !== null);
+  rework.all.filter((a) => isUnclear(a) && readOpen(rework, a) !== null);
