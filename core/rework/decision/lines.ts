@@ -57,7 +57,7 @@ export function plannedOperations(
   const done = offers.filter(({ id }) => plan.works.some((w) => w.id === id));
   const planned = done.flatMap((offer): PlannedOperation[] => {
     const work = plan.works.find(({ id }) => id === offer.id);
-    const need = needs.find((n) => n.offers.some(({ id }) => id === offer.id)) ?? null;
+    const need = needs.find((n) => isMetBy(n, offer)) ?? null;
     const waitsFor = [...watched, ...kept].flatMap((w) => boughtFor(w, offer, done));
     if (!work) return [];
     const own = purposeOf(rework, amounts, offer.id);
@@ -117,13 +117,14 @@ const MADE: Readonly<Record<WorkEntry['work'], Decision>> = {
   exchanged: 'replace',
 };
 
-/** Tells whether a plan does what a finding asks for: one of its offers, or another part in the place of that one. */
+/** Tells whether an offer does what a finding asks for, or puts another part in the place of that one. */
+const isMetBy = ({ offers, part }: Need, offer: Offer): boolean =>
+  offers.some(({ id }) => id === offer.id) ||
+  (part !== null && exchanges(offer) && offer.parts.includes(part));
+
+/** Tells whether a plan does what a finding asks for. */
 const isMet = (need: Need, planned: readonly PlannedOperation[]): boolean =>
-  planned.some(
-    ({ offer }) =>
-      need.offers.some(({ id }) => id === offer.id) ||
-      (need.part !== null && exchanges(offer) && offer.parts.includes(need.part)),
-  );
+  planned.some(({ offer }) => isMetBy(need, offer));
 
 /** Returns the line of one part; null where nothing is known of it, planned or done. */
 function lineOf(
