@@ -21,6 +21,9 @@ const gap = (
 });
 const at = (low_mm: number, high_mm = low_mm + 0.01) => ({ low_mm, high_mm });
 
+/** Where a gap lay before work: as tight as 10 µm. */
+const BEFORE = at(0.01);
+
 describe('a gap after work', () => {
   const window = [0.02, 0.06] as const;
   it.each([
@@ -61,11 +64,21 @@ describe('a gap after work', () => {
       ...([at(0.01, Infinity), false, 'open', 'no limit; no tighter than it was'] as const),
     ],
     [
+      'without a limit that new parts may make tighter',
+      gap('open', null, 'family'),
+      ...([
+        at(0.002, Infinity),
+        false,
+        'open',
+        'no limit; clear with most new parts: measure it in hand',
+      ] as const),
+    ],
+    [
       'of which the upper end is not known',
       gap('open', window),
       ...([at(0.03, Infinity), false, 'open', 'not all measured; stays clear'] as const),
     ],
   ] as const)('%s', (_, a, after, isOut, verdict, words) => {
-    expect(gapAfter(a, after, isOut)).toEqual({ verdict, words });
+    expect(gapAfter(a, BEFORE, after, isOut)).toEqual({ verdict, words });
   });
 });

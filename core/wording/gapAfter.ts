@@ -8,12 +8,20 @@ export interface GapAfter {
   readonly words: string;
 }
 
+/** A gap is as tight as it was where it differs by less, in mm. */
+const ROUNDING_mm = 1e-6;
+
 /** Says of a gap without a verdict that work leaves it clear, or no tighter than it was. */
 const STAYS = {
-  unlimited: { clear: 'no limit; stays clear', tight: 'no limit; no tighter than it was' },
+  unlimited: {
+    clear: 'no limit; stays clear',
+    tight: 'no limit; no tighter than it was',
+    spread: 'no limit; clear with most new parts: measure it in hand',
+  },
   open: {
     clear: 'not all measured; stays clear',
     tight: 'not all measured; no tighter than it was',
+    spread: 'not all measured; clear with most new parts: measure it in hand',
   },
 } as const;
 
@@ -34,16 +42,22 @@ function beyond({ characteristic, limits, least, verdict }: Known, low_mm: numbe
 /**
  * Says how a gap stands after work: in, out, closed, or under the least that the app leaves where none is published.
  *
- * @param after where it lies then; null where the work does not move it
+ * @param before where it lies now
+ * @param after where it lies then, with all that new parts may measure; null where the work does not move it
  * @param isOut whether it is out by that
  */
-export function gapAfter(a: Known, after: Span | null, isOut: boolean): GapAfter {
+export function gapAfter(a: Known, before: Span, after: Span | null, isOut: boolean): GapAfter {
   const low_mm = after?.low_mm ?? 0;
   const { limits, least, verdict } = a;
   if (isOut) return beyond(a, low_mm);
   if (limits === null || verdict === 'open') {
-    const isTight = least && low_mm < least.mm ? 'tight' : 'clear';
-    return { verdict: 'open', words: STAYS[limits === null ? 'unlimited' : 'open'][isTight] };
+    const stands =
+      !after || !least || low_mm >= least.mm
+        ? 'clear'
+        : low_mm < before.low_mm - ROUNDING_mm
+          ? 'spread'
+          : 'tight';
+    return { verdict: 'open', words: STAYS[limits === null ? 'unlimited' : 'open'][stands] };
   }
   if (verdict === 'in') return { verdict, words: 'stays in' };
   const isSure = after === null || isWithin(after, { limits });

@@ -39,7 +39,7 @@ export function GapChanges({ deciding, gaps, amounts }: Props) {
           <GapRow
             key={id}
             assessment={assessment}
-            {...gapAfter(assessment, then ?? null, out.has(assessment))}
+            {...gapAfter(assessment, span, then ?? null, out.has(assessment))}
             known={then ? asRange(then) : null}
             before={asRange(span)}
             unit={shop.unit}

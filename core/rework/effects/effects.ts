@@ -254,8 +254,13 @@ function onGap(a: Assessment, span: Span, offer: Offer, known: Known): EndEffect
   const { characteristic: c } = a;
   const touched = touchedBy(known.pump, c, offer);
   if (trues(known.pump, c, offer)) return to(span, 0);
-  if (restores(c, offer, touched)) return c.trued ? to(span, 0) : inside(a, span);
   const gaps = gapsOf(c).map((terms) => [...terms, ...(c.follows ?? [])]);
+  if (restores(c, offer, touched)) {
+    // What runs is sized as it goes in; the rest is what new parts measure, where that is known.
+    const [terms] = c.runs === undefined ? gaps : [];
+    const renewed = terms && renewedBy(terms, span, offer, known);
+    return renewed ?? (c.trued ? to(span, 0) : inside(a, span));
+  }
   if (gaps.length === 0) return NO_EFFECT;
   const shifts = gaps.map((terms): EndEffects => {
     const renewed = renewedBy(terms, span, offer, known);
