@@ -1,6 +1,6 @@
 import { tidy_mm } from '../quantity/units';
 import type { Interval } from './interval';
-import { coverageOf, shareBelow } from './normal';
+import { coverageOf, densityAt, shareBelow } from './normal';
 import { rectangular } from './sizes';
 import { softAtMost, type Soft } from './soft';
 
@@ -51,9 +51,30 @@ export function uncertainty(estimate: Estimate): number {
   return Math.hypot(rectangular((hi_mm - lo_mm) / 2), Math.max(soft?.lo_mm ?? 0, soft?.hi_mm ?? 0));
 }
 
+/**
+ * Returns the mean of a length that is normal between bounds and nowhere else, in mm: µ + u (φ(α) − φ(β)) / (Φ(β) − Φ(α))
+ * with α and β the bounds as they lie from µ in u (textbooks of statistics, truncated normal distribution).
+ *
+ * @example 0.021 ± 0.0036, and no leaf of 0.02 goes in: 0.0175
+ */
+function truncatedMean({ value_mm, u_mm }: Value, within: Interval): number {
+  const [from, to] = [within.lo_mm, within.hi_mm ?? Infinity].map((mm) => (mm - value_mm) / u_mm);
+  const share = shareBelow(to!) - shareBelow(from!);
+  const near = held(value_mm, within);
+  if (u_mm === 0 || !(share > LEAST_SHARE)) return near;
+  const density = (z: number) => (Number.isFinite(z) ? densityAt(z) : 0);
+  return held(value_mm + (u_mm * (density(from!) - density(to!))) / share, within);
+}
+
+/** Of a distribution of which less lies between the bounds nothing is told but the nearer of them. */
+const LEAST_SHARE = 1e-6;
+
 /** Returns the best single figure for an estimate; the lower end of an open interval. */
 export function centre(estimate: Estimate): number {
-  if (estimate.kind === 'value') return held(estimate.value_mm, estimate.within);
+  if (estimate.kind === 'value') {
+    const { within } = estimate;
+    return within ? truncatedMean(estimate, within) : estimate.value_mm;
+  }
   return estimate.hi_mm === null ? estimate.lo_mm : (estimate.lo_mm + estimate.hi_mm) / 2;
 }
 

@@ -9,5 +9,7 @@ declare module 'jstat' {
     cdf(x: number, mean: number, std: number): number;
     /** The x at or below which that share lies. */
     inv(share: number, mean: number, std: number): number;
+    /** The density of the normal distribution at x. */
+    pdf(x: number, mean: number, std: number): number;
   };
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { correctedSize, GAUGE_STEEL_PER_K } from './corrected';
+import { centre } from './estimate';
 import { ladderOf, nextTry } from '../feeler/ladder';
 import { trueSwing } from './indicator';
 import { studyOf, type StudyReading } from './repeatability';
@@ -24,6 +25,31 @@ describe('a lever indicator', () => {
     expect(() => trueSwing({ read_mm: 0.1, lever_deg: 0, ...change })).toThrow(
       expect.objectContaining({ field }) as Error,
     );
+  });
+});
+
+describe('a value between bounds that another way of measuring sets', () => {
+  const value = { kind: 'value', value_mm: 0.021, u_mm: 0.0036 } as const;
+  it('has its middle inside of them: what a leaf refuses is not on the leaf', () => {
+    const cut = { ...value, within: { lo_mm: -Infinity, hi_mm: 0.02 } };
+    // µ − u φ(z)/Φ(−z) with z = 0.2778: 0.021 − 0.0036 · 0.3838 / 0.3906.
+    expect(centre(cut)).toBeCloseTo(0.01746, 5);
+    const half = { ...value, within: { lo_mm: -Infinity, hi_mm: 0.021 } };
+    expect(centre(half)).toBeCloseTo(0.021 - 0.0036 * Math.sqrt(2 / Math.PI), 9);
+    // A bound from which the value lies far off leaves no more than itself.
+    const far = { ...value, within: { lo_mm: 0.2, hi_mm: null } };
+    expect([centre(far), centre(value)]).toEqual([0.2, 0.021]);
+  });
+  it('lies between its bounds wherever they are, and at the value where they are wide', () => {
+    fc.assert(
+      fc.property(figure(-0.05, 0.05), figure(0, 0.1), (lo, width) => {
+        const mm = centre({ ...value, within: { lo_mm: lo, hi_mm: lo + width } });
+        expect(mm).toBeGreaterThanOrEqual(lo);
+        expect(mm).toBeLessThanOrEqual(lo + width);
+      }),
+    );
+    const wide = { ...value, within: { lo_mm: -1, hi_mm: 1 } };
+    expect(centre(wide)).toBeCloseTo(0.021, 9);
   });
 });
 

@@ -3,6 +3,9 @@ import { normal } from 'jstat';
 /** Returns the share of the standard normal distribution below z. */
 export const shareBelow = (z: number): number => normal.cdf(z, 0, 1);
 
+/** Returns the density of the standard normal distribution at z. */
+export const densityAt = (z: number): number => normal.pdf(z, 0, 1);
+
 /** Standard uncertainties to either side within which a value is thought to lie (JCGM 100, 6.2: k = 2). */
 export const COVERAGE = 2;
 

@@ -11,7 +11,7 @@ export interface Span {
 /** Returns the ends of what is known: a bracket's own, a value's ± 2u; under the plain rule the value itself. */
 export function endsBy(estimate: Estimate, rule: DecisionRule): readonly [number, number] {
   if (rule === 'plain' && estimate.kind === 'value') {
-    return [estimate.value_mm, estimate.value_mm];
+    return [centre(estimate), centre(estimate)];
   }
   return ends(estimate);
 }
