@@ -5,7 +5,8 @@ import { writeFile } from '../core/records/file';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Finding } from '../core/records/teardown';
 import { characteristicId, stationId, surfaceId } from '../core/pumps/ids';
-import { SHEETS } from '../core/testing/sheets';
+import { limit } from '../core/testing/mostOnly';
+import { SHEETS, VELTRANE_T6 } from '../core/testing/sheets';
 import { AT, freshId, withReadings } from '../core/testing/readings';
 import { answerOf, jobWithSizes, measuredJob, neverDone, planFor } from '../core/testing/worked';
 import { answerWords } from '../core/wording/decide';
@@ -94,6 +95,14 @@ describe('calc job.decide', () => {
     expect(first).toMatchObject({ characteristic: 'face-drive', by: 'leaves', station: '12' });
     expect(first?.leaves_mm).toHaveLength(1);
     expect(first?.settles).toBe('End clearance, drive gear: in or out');
+  });
+  it('calls what a dial reads a size, as everything that gives a figure', async () => {
+    const limits = [limit('backlash', null, 0.2)];
+    const swung = jobWithSizes({}, {}, { ...VELTRANE_T6, limits });
+    const { measure } = await ask('job.decide', { file: fileOf(swung) });
+    expect(measure).toContainEqual(
+      expect.objectContaining({ characteristic: 'backlash', by: 'sizes' }),
+    );
   });
   it('asks for sizes where leaves stopped at out, and nothing else is left', async () => {
     const never = neverDone('body-renewed', 'gear-set');

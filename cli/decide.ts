@@ -117,6 +117,8 @@ export function decideFile(file: object, shopFile: object | null | undefined, so
     sentence: decisionWords(decided),
     measure: toMeasure(rework, solved, planned).map((m) => ({
       ...m,
+      // To the command whatever gives a figure is a size.
+      by: m.by === 'dial' ? 'sizes' : m.by,
       settles: settlesWords(job.sheet, m),
     })),
     plans: solved.plans.map((plan) => ({
