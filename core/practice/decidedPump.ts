@@ -52,7 +52,7 @@ export interface Followed {
   readonly solved: Rework;
 }
 
-/** So many readings more than these are no help. */
+/** So many readings more than these at a time are no help. */
 const MOST_FURTHER = 24;
 const MOST_ROUNDS = 4;
 const BEGIN = new Date('2026-11-20T09:00:00.000Z');
@@ -172,6 +172,7 @@ class Bench {
 /** Measures until the app comes to a decision, or its readings are used up. */
 function settle(bench: Bench): ReturnType<Bench['decide']> & { readonly settled: boolean } {
   const asked = new Map<string, number>();
+  const before = bench.further;
   for (;;) {
     const now = bench.decide();
     const { decided, rework, solved } = now;
@@ -184,7 +185,7 @@ function settle(bench: Bench): ReturnType<Bench['decide']> & { readonly settled:
       asked.set(key, times + 1);
       return by !== 'zero' || times < 1;
     });
-    const isMore = next !== undefined && bench.further < MOST_FURTHER && bench.read(next);
+    const isMore = next !== undefined && bench.further - before < MOST_FURTHER && bench.read(next);
     if (!isMore) return { ...now, settled: false };
   }
 }

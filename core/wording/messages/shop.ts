@@ -1,5 +1,5 @@
 export const SHOP = {
-  'shop.allPlans': 'All plans together: {time} of work here, {sum} with parts.',
+  'shop.allPlans': 'All plans together: {time} of work here; with parts {sum}.',
   'shop.alreadyHere':
     '{count, plural, one {One record is here already, unchanged.} other {# records are here already, unchanged.}}',
   'shop.backupAbout':
