@@ -2,11 +2,9 @@ import { operationId } from '../core/pumps/ids';
 import { evenFrom } from '../core/random';
 import type { Sheet } from '../core/records/sheet';
 import { followed, trueCost, type Case, type Followed } from '../core/practice/decidedPump';
-import { cheaperThan } from './searchedPlan';
+import { cheaperChoice } from '../core/testing/searchedPlan';
 import type { Solver } from '../core/rework/solver/program';
 import { loadHighs } from '../core/rework/solver/highs';
-import type { Offer } from '../core/rework/operations/offers';
-import { isLastResort } from '../core/rework/decision/solve';
 import { DEMO_SHEETS } from '../demo/sheets';
 
 /**
@@ -35,13 +33,12 @@ const withoutLeast = (sheet: Sheet): Sheet => ({
 });
 
 const even = evenFrom(SEED);
-const sheets = DEMO_SHEETS;
 
 function caseOf(n: number): Omit<Case, 'by'> {
-  const base = sheets[n % sheets.length]!;
+  const base = DEMO_SHEETS[n % DEMO_SHEETS.length]!;
   const price = 300 + Math.round(700 * even());
   const prices = [{ operation: operationId('whole-pump'), price, days: Math.round(6 * even()) }];
-  const limited = Math.floor(n / sheets.length) % 2 === 0 ? base : withoutLeast(base);
+  const limited = Math.floor(n / DEMO_SHEETS.length) % 2 === 0 ? base : withoutLeast(base);
   const tier = base.tiers[Math.floor(even() * base.tiers.length)]!.id;
   return {
     sheet: { ...limited, prices },
@@ -95,16 +92,9 @@ function dearer(all: readonly Pump[], by: By, solve: Solver): Short {
   const searched = all.filter(({ [by]: { rework, solved } }) => {
     return solved.plans.length > 0 && rework.watched.length <= MOST_GAPS;
   });
-  const pumps = searched.filter(({ [by]: { rework, solved } }) => {
-    const [plan] = solved.plans;
-    // What the house does only where nothing else helps is no choice where something else does.
-    const liked = (offer: Offer) => !isLastResort(offer, rework);
-    const isLiked = plan?.works.every(({ id }) =>
-      rework.offers.some((o) => o.id === id && liked(o)),
-    );
-    const allowed = isLiked ? liked : () => true;
-    return cheaperThan(rework, (plan?.expected ?? 0) - WORTH, solve, allowed) !== null;
-  });
+  const pumps = searched.filter(
+    ({ [by]: { rework, solved } }) => cheaperChoice(rework, solved, WORTH, solve) !== null,
+  );
   const of = `of ${searched.length} searched`;
   return { words: `plans dearer than the cheapest of all choices, ${of}: ${pumps.length}`, pumps };
 }

@@ -16,7 +16,8 @@ import { doneWork } from '../core/rework/decision/worklist';
 import { NO_EFFECT } from '../core/rework/effects/effects';
 import type { Effect } from '../core/rework/solver/problem';
 import type { Solver } from '../core/rework/solver/program';
-import { decisionWords, settlesWords } from '../core/wording/decide';
+import { decisionWords } from '../core/wording/decide';
+import { settlesWords } from '../core/wording/toMeasure';
 import { bench } from './file';
 import { jobIn } from './job';
 

@@ -20,7 +20,7 @@ import type { AttributeFelt, AttributeReading } from '../methods/attribute';
 import type { DimensionalReading } from '../methods/dimensional';
 import { conflictsAt, type FeelerReading } from '../methods/feeler';
 import type { IndicatorReading } from '../methods/indicator';
-import type { Reading } from '../methods/list';
+import { figureWay, type Reading } from '../methods/list';
 import { characteristicOf, dimensionOf, dimensionsFor } from '../pumps/registry';
 import type { ShopUnit } from '../quantity/units';
 import type { WorkEntry } from '../records/entry';
@@ -243,13 +243,13 @@ export const turnTo =
     cursor: { characteristic, way, ...cursor },
   });
 
-/** Turns to a characteristic to read all its places once more, by figures. */
+/** Turns to a characteristic to read all its places once more; by leaves, closer, where nothing gives it a figure. */
 export const turnToAgain =
   (characteristic: CharacteristicId): Command =>
   (job, made) => {
-    const { swing, terms } = characteristicOf(job.sheet, characteristic);
+    const way = figureWay(characteristicOf(job.sheet, characteristic));
+    if (way === null) return turnTo({ characteristic, way: 'leaf', closer: true })(job, made);
     const again = job.journal.at(-1)?.id;
-    const way = swing && !terms ? 'swing' : 'size';
     return turnTo({ characteristic, way, ...(again === undefined ? {} : { again }) })(job, made);
   };
 

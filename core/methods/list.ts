@@ -1,5 +1,5 @@
 import type { Characteristic, PumpModel, Station } from '../pumps/family';
-import { pumpOf, type PumpKind } from '../pumps/registry';
+import { dimensionsFor, pumpOf, type PumpKind } from '../pumps/registry';
 import type { ShopUnit } from '../quantity/units';
 import { attribute } from './attribute';
 import { dimensional } from './dimensional';
@@ -39,6 +39,12 @@ export const methodOf = (id: MethodId): AnyMethod => METHOD[id] as unknown as An
 /** Lists the ways in which a characteristic can be measured, the usual one first. */
 export const methodsFor = (pump: PumpKind, c: Characteristic): MethodId[] =>
   METHOD_IDS.filter((id) => methodOf(id).places(pumpOf(pump), c).length > 0);
+
+/** Returns the way that gives a characteristic a figure: its sizes, else the dial; null where only leaves and hands tell. */
+export function figureWay(c: Characteristic): 'size' | 'swing' | null {
+  if (dimensionsFor(c).length > 0) return 'size';
+  return c.swing ? 'swing' : null;
+}
 
 /** A reading as far as it says what it is of. */
 type OfWhat =

@@ -3,6 +3,7 @@ import { turnToAgain } from '../commands/measuring';
 import { Evaluator } from '../guidance/evaluator';
 import type { Step } from '../guidance/step';
 import { withReading } from '../journal/commands';
+import { figureWay } from '../methods/list';
 import { pumpOf } from '../pumps/registry';
 import { evenFrom } from '../random';
 import type { DecisionRule } from '../metrology/conformity';
@@ -115,7 +116,7 @@ class Bench {
       const total_mm = leaves_mm.reduce((sum, mm) => sum + mm, 0);
       this.take({ way: 'leaf', characteristic, station, stack: { leaves_mm, total_mm } });
     } else {
-      const way = c.swing && !c.terms ? ('swing' as const) : ('size' as const);
+      const way = figureWay(c) ?? 'size';
       const cursor = { characteristic, way, closer: true };
       const step = by === 'zero' ? null : new Evaluator().next({ ...this.job, cursor });
       if (step) this.take(step);

@@ -12,14 +12,8 @@ import { found } from '../testing/findings';
 import { amountsOf } from '../rework/decision/solve';
 import { AT, freshId } from '../testing/readings';
 import { answerOf, jobWithSizes, neverDone, planFor } from '../testing/worked';
-import {
-  answerWords,
-  blockedWords,
-  doneWords,
-  findingWords,
-  lineReason,
-  lineTitle,
-} from './decide';
+import { answerWords, blockedWords, doneWords, findingWords } from './decide';
+import { lineReason, lineTitle } from './partLines';
 import { afterWords, riskWords, stepWords } from './planStep';
 import { doneCostWords, pastWords } from './worked';
 

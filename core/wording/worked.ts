@@ -8,11 +8,12 @@ import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { WHOLE_PUMP } from '../records/rework';
 import type { Shop } from '../records/shop';
+import { smallestNow } from '../rework/effects/standing';
 import { termsOf } from '../rework/operations/offers';
 import { operationOf } from '../rework/operations/operations';
 import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';
-import { DECISION_WORD } from './decide';
+import { DECISION_WORD } from './partLines';
 import { markedSum, minutesWords } from './money';
 import { say } from './say';
 import { rangeText, shownExtremes, VERDICT_WORD } from './verdict';
@@ -57,7 +58,7 @@ export function doneCostWords(job: Job, shop: Pick<Shop, 'money' | 'operations'>
 /** Says in red that work closed a gap: what turns in it locks. */
 export function closedWords(a: Assessment, unit: ShopUnit): string {
   const { name, quantity } = a.characteristic;
-  const now = a.largest ? a.smallest : a.predicted?.smallest;
+  const now = smallestNow(a);
   const mm = now ? centre(now) : 0;
   const sign = mm < 0 ? '−' : '';
   const length = formatWithUnit(Math.abs(mm), quantity, unit);

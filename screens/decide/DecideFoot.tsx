@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { makeWorkList } from '@/core/commands/deciding';
 import { answerKind } from '@/core/rework/decision/decide';
 import { toMeasure } from '@/core/rework/decision/measure';
-import { toMeasureWords } from '@/core/wording/decide';
+import { toMeasureWords } from '@/core/wording/toMeasure';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { PartLine } from '@/core/rework/decision/lines';
 import { costOfOffer, minutesOf, minutesShared } from '@/core/rework/operations/offers';
-import { lineReason, lineTitle } from '@/core/wording/decide';
+import { lineReason, lineTitle } from '@/core/wording/partLines';
 import { minutesWords, sumWords } from '@/core/wording/money';
 import { StageMark } from '@/ui/StageMark';
 import { usePalette } from '@/ui/theme';

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { turnTo, turnToAgain } from '@/core/commands/measuring';
+import { figureWay } from '@/core/methods/list';
 import { characteristicOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import type { ToMeasure } from '@/core/rework/decision/measure';
@@ -13,15 +14,17 @@ export function useMeasureFor(job: Job): {
   const router = useRouter();
   const { run, error } = useCommand(job);
   const measure = async ({ characteristic, by, settles }: ToMeasure) => {
-    const c = characteristicOf(job.sheet, characteristic);
-    const way = by === 'leaves' ? 'leaf' : c.swing && !c.terms ? 'swing' : 'size';
+    const figure = figureWay(characteristicOf(job.sheet, characteristic)) ?? 'size';
+    const way = by === 'leaves' ? 'leaf' : figure;
     const closer = by === 'leaves' ? settles !== 'verdict' : by === 'sizes';
     const turn =
       by === 'zero'
         ? turnToAgain(characteristic)
         : turnTo({ characteristic, way, ...(closer ? { closer } : {}) });
     if (await run(turn)) {
-      router.replace(`/job/${job.id}/measure?from=decide&asked=${characteristic}`);
+      router.replace(
+        `/job/${job.id}/measure?from=decide&asked=${characteristic}&way=${job.cursor.way}`,
+      );
     }
   };
   return { measure, error };

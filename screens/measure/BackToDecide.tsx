@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { turnTo } from '@/core/commands/measuring';
+import type { MethodId } from '@/core/methods/list';
 import type { CharacteristicId } from '@/core/pumps/ids';
 import { pumpOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
@@ -15,16 +16,18 @@ interface Props {
   /** What Decide asked for, and what is measured now. */
   readonly asked: string | undefined;
   readonly shown: CharacteristicId | undefined;
+  /** The way of measuring that was preferred before: it goes on by that. */
+  readonly way: MethodId;
 }
 
 /** The way back to the decision that asked for a reading: it is worked out again with what is known now. */
-export function BackToDecide({ job, asked, shown }: Props) {
+export function BackToDecide({ job, asked, shown, way }: Props) {
   const router = useRouter();
   const palette = usePalette();
   const { run } = useCommand(job);
   const other = pumpOf(job.sheet).characteristics.find(({ id }) => id === asked && id !== shown);
   const back = async () => {
-    if (await run(turnTo({ characteristic: null }))) router.replace(`/job/${job.id}/decide`);
+    if (await run(turnTo({ characteristic: null, way }))) router.replace(`/job/${job.id}/decide`);
   };
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>

@@ -4,6 +4,8 @@ import { useMemo } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { turnToAgain } from '@/core/commands/measuring';
+import { figureWay } from '@/core/methods/list';
+import type { EvidenceSource } from '@/core/methods/method';
 import { closerStep } from '@/core/guidance/next';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
@@ -16,6 +18,9 @@ import type { Openers } from './panels';
 import type { Measuring } from './useMeasuring';
 import { VerdictLine } from './VerdictLine';
 import { drawnTilt } from './verdictWords';
+
+/** The kinds of evidence that are figures, and can be read once more. */
+const FIGURES: readonly EvidenceSource[] = ['sizes', 'indicator', 'depths'];
 
 interface Props extends Openers {
   readonly job: Job;
@@ -30,7 +35,9 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Prop
   const wide = useWide();
   const { turnTo } = measuring;
   const { sheet } = job;
-  const isFigured = shown.both || shown.source.largest !== 'leaves';
+  const isFigured =
+    figureWay(shown.characteristic) !== null &&
+    (shown.both || FIGURES.includes(shown.source.largest));
   const closer = useMemo(() => closerStep(shown, evaluator.ladder(job)), [job, shown]);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>

@@ -27,6 +27,7 @@ import { useShopPast } from './useShopPast';
 import { useThinkingAhead } from './useThinkingAhead';
 import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
+import { METHOD_IDS } from '@/core/methods/list';
 import { say } from '@/core/wording/say';
 
 /** Said once where the shop changed a leaf set under an open job. */
@@ -45,9 +46,14 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   const { shortcuts } = useShop();
   const [typed, setTyped] = useState<{ text: string; when: string } | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
-  const { from, asked } = useLocalSearchParams<{ from?: string; asked?: string }>();
+  const { from, asked, way } = useLocalSearchParams<{
+    from?: string;
+    asked?: string;
+    way?: string;
+  }>();
 
   const { all, step } = measuring;
+  const before = METHOD_IDS.find((id) => id === way) ?? job.cursor.way;
   const inHand = job.cursor.characteristic;
   const shownId = step?.characteristic ?? inHand ?? all[0]?.characteristic.id;
   const shown = all.find((a) => a.characteristic.id === shownId);
@@ -119,7 +125,9 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     <>
       <Announcer job={job} measuring={measuring} />
       <RenewedNotice set={renewed} />
-      {from === 'decide' ? <BackToDecide job={job} asked={asked} shown={shownId} /> : null}
+      {from === 'decide' ? (
+        <BackToDecide job={job} asked={asked} shown={shownId} way={before} />
+      ) : null}
       {typed?.when !== when ? null : (
         <View style={styles.typed}>
           <Notice kind="error">

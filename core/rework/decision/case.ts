@@ -18,7 +18,8 @@ import {
   type WorkTerms,
 } from '../operations/offers';
 import { reachFrom, type Reach } from '../effects/reach';
-import { endsBy, leastAllowed, spanOf, type Span } from '../effects/standing';
+import { endsBy, isUnclear, leastAllowed, spanOf, type Span } from '../effects/standing';
+import { readOpen } from './readCloser';
 
 /** A gap that plans have to bring in, or keep in, and how each operation moves its ends. */
 export interface Watched {
@@ -66,6 +67,10 @@ export interface ReworkCase {
   /** Characteristics with a limit that have no verdict yet. */
   readonly unmeasured: readonly Assessment[];
   readonly unsized: readonly Unsized[];
+  /** Lists the gaps of which two ways of measuring say what cannot both be so: no cut is planned from either. */
+  readonly contradicted: readonly Assessment[];
+  /** Lists those of which nobody knows, since work was done on them, that they run free, though something could tell. */
+  readonly unclear: readonly Assessment[];
 }
 
 /** Works out over which amounts each offer can be done: what was found asks for some at least. */
@@ -127,12 +132,9 @@ export const sumsWith = (
   { characteristic: c }: Assessment,
 ): Assessment[] => all.filter(({ parts }) => parts.some((part) => part.characteristic.id === c.id));
 
-/**
- * Lists the gaps of which two ways of measuring say what cannot both be so, as far as a check rests on them that is out
- * or too close to call: no cut is planned from either.
- */
-export const contradictedIn = ({ all }: Pick<ReworkCase, 'all'>): Assessment[] =>
-  all.filter((a) => a.disagree && a.parts.length === 0 && [a, ...sumsWith(all, a)].some(isWrong));
+/** Tells whether two ways of measuring a gap say what cannot both be so, and a check rests on it that is out or too close. */
+const isContradicted = (a: Assessment, all: readonly Assessment[]): boolean =>
+  a.disagree && a.parts.length === 0 && [a, ...sumsWith(all, a)].some(isWrong);
 
 /** Returns a gap with how each operation moves its ends. */
 export function withEffects(
@@ -211,6 +213,8 @@ export function reworkCase(
   });
   return {
     ...{ job, known, all, offers, needs, unmet, bounds, watched, kept, blind },
+    contradicted: all.filter((a) => isContradicted(a, all)),
+    unclear: all.filter((a) => isUnclear(a) && readOpen({ job, known }, a) !== null),
     ...{ money: shop.money, unit: shop.unit, newPump: newPumpFor(job.sheet, shop) },
     reaches: reachesOf(offers, needs, known, all),
     unmeasured: judged.filter((a) => a.verdict === 'open'),

@@ -1,15 +1,20 @@
 import { VELTRANE_T6 } from '../../testing/sheets';
+import type { Assessment } from '../../assessment/assessment';
 import type { Quantity } from '../../assessment/quantity';
+import { turnToAgain } from '../../commands/measuring';
+import { Evaluator } from '../../guidance/evaluator';
 import { withReading } from '../../journal/commands';
 import { swingAt } from '../../practice/gauge';
 import { characteristicId, dimensionId, operationId, stationId } from '../../pumps/ids';
+import { made } from '../../testing/findings';
 import { freshId } from '../../testing/readings';
-import { answerWords, lineReason, toMeasureWords } from '../../wording/decide';
+import { answerWords } from '../../wording/decide';
+import { lineReason } from '../../wording/partLines';
+import { toMeasureWords } from '../../wording/toMeasure';
 import type { Job } from '../../records/job';
 import type { Sheet } from '../../records/sheet';
 import { limit, sizedJob, tried, RULES } from '../../testing/mostOnly';
 import { neverDone, planFor } from '../../testing/worked';
-import { contradictedIn } from './case';
 import { decide } from './decide';
 import { partLines } from './lines';
 import { toMeasure } from './measure';
@@ -34,7 +39,25 @@ describe('two ways of measuring that contradict each other', () => {
     // Where each says in, nothing is asked.
     const loose = { ...sheet, limits: [limit('face-drive', null, 0.2)] };
     const fine = await planFor({ ...job, sheet: loose });
-    expect([contradictedIn(rework).length, contradictedIn(fine.rework).length]).toEqual([1, 0]);
+    expect([rework.contradicted.length, fine.rework.contradicted.length]).toEqual([1, 0]);
+  });
+});
+
+describe('a total that is too close to call', () => {
+  it('is read again by the part of which nobody knows the zero: a total has no places of its own', async () => {
+    const sheet = { ...VELTRANE_T6, limits: [limit('face-drive', null, 0.08)] };
+    const sizes = { 'pocket-depth': 20.062, 'drive-width': 20, 'track-depth': 10.014 };
+    const { rework, solved } = await planFor(sizedJob({ ...sizes, 'face-depth': 10 }, sheet));
+    const total = rework.all.find(({ characteristic: c }) => c.id === 'stack-drive')!;
+    expect(total.verdict).toBe('close');
+    const unzeroed = (a: Assessment): Assessment => ({ ...a, zero: 'never' });
+    const all = rework.all.map((a) => (a === total ? { ...a, parts: a.parts.map(unzeroed) } : a));
+    const zero = toMeasure({ ...rework, all }, solved, []).filter(({ by }) => by === 'zero');
+    expect(zero.map(({ characteristic }) => characteristic)).toEqual(['face-drive']);
+    const again = turnToAgain(zero[0]!.characteristic)(rework.job, made());
+    expect(new Evaluator().next(again)).toMatchObject({
+      ...{ characteristic: 'face-drive', way: 'size', dimension: { id: 'pocket-depth' } },
+    });
   });
 });
 

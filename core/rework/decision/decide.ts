@@ -1,8 +1,7 @@
 import type { Assessment } from '../../assessment/assessment';
 import { lookedAt, type Looked } from '../../inspect/looking';
 import { workEntriesOf } from '../../journal/eras';
-import { contradictedIn, type ReworkCase } from './case';
-import { unclearIn } from './readCloser';
+import type { ReworkCase } from './case';
 import { partLines, plannedOperations, type PartLine, type PlannedOperation } from './lines';
 import { priceOf, priceOfNew, type Price } from './money';
 import { mustBeSized, suggestsNew } from './proposal';
@@ -64,8 +63,8 @@ export function answerKind({
   buyNew,
 }: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>): DecisionKind {
   const { unmeasured, unmet, job } = rework;
-  if (isUnread(rework) || contradictedIn(rework).length > 0) return 'measure';
-  if (solved.closer.length > 0 || unclearIn(rework).length > 0) return 'measure';
+  if (isUnread(rework) || rework.contradicted.length > 0) return 'measure';
+  if (solved.closer.length > 0 || rework.unclear.length > 0) return 'measure';
   if (plan && (plan.again.length > 0 || unseenBy(rework, planned).length > 0)) return 'measure';
   if (buyNew) return 'replace';
   if (!plan) return mustBeSized(rework, solved.blocked) ? 'measure' : 'not-ready';
@@ -90,14 +89,13 @@ function listKind(list: WorkList, left: readonly Assessment[]): DecisionKind {
  * @param chosen the plan in hand, by its place among them; the last where there are fewer
  */
 export function decide(rework: ReworkCase, solved: Rework, chosen = 0): Decided {
-  const { job, all } = rework;
+  const { job, all, unclear } = rework;
   const plan = solved.plans[Math.min(chosen, solved.plans.length - 1)] ?? null;
   const newPump = priceOfNew(rework);
   const list = workListOf(job);
   const again = all.filter(
     (a) => a.limits !== null && a.work.length > 0 && a.verdict === 'open' && a.parts.length === 0,
   );
-  const unclear = unclearIn(rework);
   const answer = {
     ...{ rework, solved, plan },
     planned: plan ? plannedOperations(rework, plan) : [],

@@ -1,12 +1,11 @@
 import type { Assessment } from '../../assessment/assessment';
 import { figureAdvice } from '../../assessment/figures';
 import { nextStep } from '../../guidance/evaluator';
-import type { MethodId } from '../../methods/list';
 import type { CharacteristicId } from '../../pumps/ids';
-import { contradictedIn, type ReworkCase } from './case';
+import type { ReworkCase } from './case';
 import { unseenBy } from './decide';
 import type { PlannedOperation } from './lines';
-import { figureBy, readCloser, readOpen, unclearIn, type ReadBy, type ToRead } from './readCloser';
+import { figureBy, readBy, readCloser, readOpen, type ToRead } from './readCloser';
 import type { Rework } from './solve';
 
 /** Says what is read before a pump is decided on. */
@@ -23,13 +22,6 @@ function unread(a: Assessment): readonly Assessment[] {
   return parts.length > 0 ? parts : widest ? [widest] : [];
 }
 
-/** Says which way of measuring each step of the guidance goes by. */
-const BY: Readonly<Partial<Record<MethodId, ReadBy>>> = {
-  leaf: 'leaves',
-  size: 'sizes',
-  swing: 'dial',
-};
-
 /** Returns where to begin with a gap, as the guidance has it; what it has its figure from where that says nothing. */
 function firstStep({ job }: ReworkCase, a: Assessment): ToRead {
   const characteristic = a.characteristic.id;
@@ -38,10 +30,13 @@ function firstStep({ job }: ReworkCase, a: Assessment): ToRead {
     return { characteristic, station: null, by: figureBy(a) ?? 'leaves', leaves_mm: [] };
   }
   return {
-    ...{ characteristic, station: step.station.id, by: BY[step.way] ?? 'sizes' },
+    ...{ characteristic, station: step.station.id, by: readBy(step.way) },
     leaves_mm: step.way === 'leaf' ? step.stack.leaves_mm : [],
   };
 }
+
+/** Tells whether nobody knows that an instrument by which something was read shows nought where it should. */
+const isZeroInDoubt = ({ zero }: Assessment): boolean => zero === 'never' || zero === 'overdue';
 
 /**
  * Lists what has to be read before a pump can be decided on: what the decision hangs on first, then what has no verdict
@@ -54,19 +49,17 @@ export function toMeasure(
   { blocked, closer, plans }: Rework,
   planned: readonly PlannedOperation[],
 ): ToMeasure[] {
-  const { all, unmeasured } = rework;
+  const { all, unmeasured, contradicted, unclear } = rework;
   const again = plans[0]?.again ?? [];
   const first = unseenBy(rework, planned).map((a) => a.characteristic.id);
   const open = new Set(unmeasured.flatMap(unread).map((a) => a.characteristic.id));
   const far = new Set(blocked.map((b) => b.characteristic));
-  const doubtful = contradictedIn(rework);
-  const unclear = unclearIn(rework);
   const once = (characteristic: CharacteristicId): ToMeasure => ({
     ...{ characteristic, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' },
   });
   const asked = (a: Assessment): ToMeasure[] => {
     const { id } = a.characteristic;
-    if (doubtful.includes(a)) return [once(id)];
+    if (contradicted.includes(a)) return [once(id)];
     if (first.includes(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
     const isFar = far.has(id) && rework.unsized.some((u) => u.assessment === a);
     const isUnclear = unclear.includes(a);
@@ -79,11 +72,15 @@ export function toMeasure(
   const others = (a: Assessment): ToMeasure[] => {
     const { id } = a.characteristic;
     if (open.has(id)) return [{ ...firstStep(rework, a), settles: 'verdict' }];
-    const inDoubt = [a, ...a.parts].some(({ zero }) => zero === 'never' || zero === 'overdue');
-    return a.limits !== null && a.verdict === 'close' && inDoubt ? [once(id)] : [];
+    // A total is read by its parts.
+    const inDoubt = (a.parts.length > 0 ? a.parts : [a]).find(isZeroInDoubt);
+    return a.limits !== null && a.verdict === 'close' && inDoubt
+      ? [once(inDoubt.characteristic.id)]
+      : [];
   };
   const decisive = all.flatMap(asked);
   const rest = all.filter((a) => asked(a).length === 0).flatMap(others);
   const isZero = ({ by }: ToMeasure) => by === 'zero';
-  return [...decisive, ...rest.filter((m) => !isZero(m)), ...rest.filter(isZero)];
+  const zeroed = new Map(rest.filter(isZero).map((m) => [m.characteristic, m]));
+  return [...decisive, ...rest.filter((m) => !isZero(m)), ...zeroed.values()];
 }

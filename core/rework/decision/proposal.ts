@@ -1,8 +1,7 @@
 import type { Decision } from '../../records/rework';
-import { contradictedIn, type ReworkCase } from './case';
+import type { ReworkCase } from './case';
 import type { PartLine } from './lines';
 import { newIsCheaper } from './money';
-import { unclearIn } from './readCloser';
 import type { Rework } from './solve';
 
 /** Tells whether what blocks is a gap of which nobody knows how far it is out. */
@@ -20,8 +19,7 @@ export const mustBeSized = (
  */
 export function suggestsNew(rework: ReworkCase, { plans, blocked, closer }: Rework): boolean {
   if (rework.watched.length === 0 || mustBeSized(rework, blocked)) return false;
-  if ([closer, contradictedIn(rework), unclearIn(rework)].some(({ length }) => length > 0))
-    return false;
+  if ([closer, rework.contradicted, rework.unclear].some(({ length }) => length > 0)) return false;
   const [cheapest] = plans;
   if (!cheapest && blocked.length === 0) return false;
   return newIsCheaper(cheapest?.expected ?? null, rework.newPump);

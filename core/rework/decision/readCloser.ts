@@ -2,9 +2,9 @@ import type { Assessment } from '../../assessment/assessment';
 import { ladderOf } from '../../feeler/ladder';
 import { closerStep } from '../../guidance/next';
 import { countedIn } from '../../journal/eras';
+import { figureWay, type MethodId } from '../../methods/list';
 import type { CharacteristicId, StationId } from '../../pumps/ids';
-import { dimensionsFor, gapsOf } from '../../pumps/registry';
-import { isUnclear } from '../effects/standing';
+import { dimensionsFor } from '../../pumps/registry';
 import type { ReworkCase } from './case';
 
 /** Says how something is read: by a leaf, by its sizes, with the dial; or once more, after a zero check. */
@@ -19,14 +19,27 @@ export interface ToRead {
   readonly leaves_mm: readonly number[];
 }
 
+/** Says what each way of measuring reads by. */
+const BY: Readonly<Record<'leaf' | 'size' | 'swing', ReadBy>> = {
+  leaf: 'leaves',
+  size: 'sizes',
+  swing: 'dial',
+};
+
+/** Returns what something is read by that is measured in a way; by sizes where that is none of these. */
+export const readBy = (way: MethodId): ReadBy => (way in BY ? BY[way as keyof typeof BY] : 'sizes');
+
 /** Returns what gives a gap a figure: its sizes, else the dial; null where only leaves go in. */
-export function figureBy({ characteristic: c }: Pick<Assessment, 'characteristic'>): ReadBy | null {
-  if (gapsOf(c).length > 0) return 'sizes';
-  return c.swing ? 'dial' : null;
+export function figureBy({ characteristic }: Pick<Assessment, 'characteristic'>): ReadBy | null {
+  const way = figureWay(characteristic);
+  return way && readBy(way);
 }
 
+/** What reading closer depends on. */
+type Known = Pick<ReworkCase, 'job' | 'known'>;
+
 /** Returns how to read a gap by what gives it a figure; null where that was read, or there is none. */
-function byFigure({ job, known }: ReworkCase, a: Assessment): ToRead | null {
+function byFigure({ job, known }: Known, a: Assessment): ToRead | null {
   const characteristic = a.characteristic.id;
   const by = figureBy(a);
   const isUnread =
@@ -42,7 +55,7 @@ function byFigure({ job, known }: ReworkCase, a: Assessment): ToRead | null {
 }
 
 /** Returns the leaf that splits the bracket of a gap, at the place that holds its end; null where the set has none. */
-function byLeaf({ job }: ReworkCase, a: Assessment): ToRead | null {
+function byLeaf({ job }: Known, a: Assessment): ToRead | null {
   const step = closerStep(a, ladderOf(job.feeler, job.rules.ladder, job.rules.record));
   if (!step) return null;
   const { station, stack } = step;
@@ -56,13 +69,9 @@ function byLeaf({ job }: ReworkCase, a: Assessment): ToRead | null {
  *
  * @returns null where everything that could tell more was read, and the leaf set can tell no more
  */
-export const readCloser = (rework: ReworkCase, a: Assessment): ToRead | null =>
+export const readCloser = (rework: Known, a: Assessment): ToRead | null =>
   byFigure(rework, a) ?? byLeaf(rework, a);
 
 /** Returns how to show that a gap is open: by a leaf that goes in, which takes nothing apart; else by a figure. */
-export const readOpen = (rework: ReworkCase, a: Assessment): ToRead | null =>
+export const readOpen = (rework: Known, a: Assessment): ToRead | null =>
   byLeaf(rework, a) ?? byFigure(rework, a);
-
-/** Lists the gaps of which nobody knows, since work was done on them, that they are open, though something could tell. */
-export const unclearIn = (rework: ReworkCase): Assessment[] =>
-  rework.all.filter((a) => isUnclear(a) && readOpen(rework, a) !== null);

@@ -102,9 +102,11 @@ function freshSize(
   return fresh && [fresh.least_mm + over, fresh.most_mm + over];
 }
 
-/** Lists the parts that an offer puts others in the place of. */
-const exchangedBy = ({ works }: Pick<Offer, 'works'>): PartId[] =>
-  works.filter(({ work }) => work === 'exchanged').map(({ part }) => part);
+/** Tells whether an offer puts another part in the place of the one that a size or a surface is of. */
+function isExchanged(pump: PumpModel, id: string, { works }: Pick<Offer, 'works'>): boolean {
+  const part = partOf(pump, id);
+  return works.some((w) => w.work === 'exchanged' && w.part === part);
+}
 
 /** Tells whether an offer puts new parts in a gap that nobody gave the sizes of: the app reckons with its own figure. */
 export const isReckoned = (
@@ -112,8 +114,7 @@ export const isReckoned = (
   { piece, works }: Pick<Offer, 'piece' | 'works'>,
   { sheet, pump }: Pick<Known, 'sheet' | 'pump'>,
 ): boolean => {
-  const exchanged = exchangedBy({ works });
-  const isNew = ({ id, part }: Dimension) => restsOn(c).includes(id) && exchanged.includes(part);
+  const isNew = ({ id }: Dimension) => restsOn(c).includes(id) && isExchanged(pump, id, { works });
   return (
     piece === null &&
     pump.dimensions.some((d) => isNew(d) && newSizeOf(sheet, d.id)?.from !== 'sheet')
@@ -143,10 +144,9 @@ function putIn(
   a: Assessment,
 ): PutIn {
   const { pump, dimensions, sheet } = known;
-  const exchanged = exchangedBy(offer);
   let [by_mm, spread_mm] = [0, 0];
   for (const { dimension, factor } of terms) {
-    if (!exchanged.some((part) => part === partOf(pump, dimension))) continue;
+    if (!isExchanged(pump, dimension, offer)) continue;
     const now = dimensions.get(dimension);
     const fresh = freshSize(dimension, offer, known);
     if (!now || now.u_mm === null || !fresh) {
@@ -185,12 +185,11 @@ function renewedEnd(
   side: 1 | -1,
 ): { readonly sure_mm: number; readonly worst_mm: number } | null {
   const { pump, dimensions, rule } = known;
-  const exchanged = exchangedBy(offer);
   let [sure_mm, worst_mm, variance] = [0, 0, 0];
   for (const { dimension, factor } of terms) {
     const now = dimensions.get(dimension);
     const isLarge = factor * side > 0;
-    if (exchanged.some((part) => part === partOf(pump, dimension))) {
+    if (isExchanged(pump, dimension, offer)) {
       const fresh = freshSize(dimension, offer, known);
       if (!fresh) return null;
       sure_mm += (factor * (fresh[0] + fresh[1])) / 2;
@@ -214,10 +213,7 @@ function renewedBy(
   offer: Offer,
   known: Known,
 ): EndEffects | null {
-  const exchanged = exchangedBy(offer);
-  const isIn = terms.some(({ dimension }) =>
-    exchanged.some((part) => part === partOf(known.pump, dimension)),
-  );
+  const isIn = terms.some(({ dimension }) => isExchanged(known.pump, dimension, offer));
   if (!isIn || offer.piece !== null) return null;
   const [low, high] = [renewedEnd(terms, offer, known, -1), renewedEnd(terms, offer, known, 1)];
   if (!low || !high) return null;

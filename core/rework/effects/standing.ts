@@ -64,7 +64,7 @@ export function isWithin(
 const CLOSED_mm = 0.005;
 
 /** Returns the smallest that a gap is, or is predicted to be until it is measured. */
-const smallestNow = (a: Assessment): Estimate | null =>
+export const smallestNow = (a: Assessment): Estimate | null =>
   a.largest ? a.smallest : (a.predicted?.smallest ?? null);
 
 /** Tells whether work closed a running clearance, or left it under its least by as good as all of it. */
@@ -75,11 +75,13 @@ export function isClosed(a: Assessment): boolean {
 }
 
 /**
- * Tells whether work was done on a running clearance of which nobody knows since that it is open: a leaf that was refused
+ * Tells whether work was done on a running clearance of which nobody knows since that it runs free: a leaf that was refused
  * may have met nothing to go into.
  */
 export function isUnclear(a: Assessment): boolean {
-  if (a.work.length === 0 || a.parts.length > 0 || !a.largest || !a.smallest) return false;
+  // What is stoned off a face narrows nothing.
+  const isMoved = a.work.some(({ work }) => work !== 'dressed');
+  if (!isMoved || a.parts.length > 0 || !a.largest || !a.smallest) return false;
   const least = leastAllowed(a);
   return (
     least !== null &&

@@ -87,7 +87,7 @@ export const REWORK = {
   'rework.sum': '{sum} {currency}',
   'rework.takeWay': 'Take way {number}',
   'rework.settles.amount': '{check}: how far it is out',
-  'rework.settles.open': '{check}: that it is open',
+  'rework.settles.open': '{check}: that it runs free',
   'rework.settles.verdict': '{check}: in or out',
   'rework.then': 'Then measure {checks} again.',
   'rework.tooDeep': '{surface}: more than can be cut away',
@@ -96,7 +96,7 @@ export const REWORK = {
   'rework.toSizes': '{check}: read the sizes',
   'rework.toZero': '{check}: zero, and read it again',
   'rework.unclear':
-    'Make sure that {count, plural, one {it is} other {they are}} still open: {checks}.',
+    'Make sure that {count, plural, one {it runs} other {they run}} free: {checks}.',
   'rework.underAtLeast': 'at least {by} under',
   'rework.underBy': '{by} under, ± {u}',
   'rework.underUnknown': 'under, nobody knows how far',

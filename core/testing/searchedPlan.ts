@@ -1,9 +1,11 @@
-import { problemIn, type Doubt } from '../core/rework/decision/asked';
-import type { ReworkCase } from '../core/rework/decision/case';
-import { doubtsIn } from '../core/rework/decision/doubts';
-import { chanceOfAny } from '../core/rework/decision/rated';
-import { daysOf, setUpOf, type Problem, type Row, type Work } from '../core/rework/solver/problem';
-import type { Solver } from '../core/rework/solver/program';
+import { problemIn, type Doubt } from '../rework/decision/asked';
+import type { ReworkCase } from '../rework/decision/case';
+import { doubtsIn } from '../rework/decision/doubts';
+import { chanceOfAny } from '../rework/decision/rated';
+import { isLastResort, type Rework } from '../rework/decision/solve';
+import type { Offer } from '../rework/operations/offers';
+import { daysOf, setUpOf, type Problem, type Row, type Work } from '../rework/solver/problem';
+import type { Solver } from '../rework/solver/program';
 
 /** So much in mm is nothing. */
 const EPSILON = 1e-9;
@@ -67,11 +69,11 @@ function neededBy(
  *
  * @returns the least expected cost found under the bound; null where there is none
  */
-export function cheaperThan(
+function cheaperThan(
   rework: ReworkCase,
   most: number,
   solve: Solver,
-  allowed: Parameters<typeof problemIn>[1] = () => true,
+  allowed: (offer: Offer) => boolean,
 ): number | null {
   const doubts = doubtsIn(rework, solve, allowed);
   const asked: Doubt[] = [...doubts.left, ...doubts.again].map(({ id, gaps }) => ({
@@ -114,4 +116,23 @@ export function cheaperThan(
     new Set(),
   );
   return best;
+}
+
+/**
+ * Looks for a choice that is expected to cost less than the best plan by more than so much, among those that the house
+ * likes as well as it.
+ *
+ * @param worth how much less counts; below nought a choice as dear as the plan is found as well
+ */
+export function cheaperChoice(
+  rework: ReworkCase,
+  { plans: [plan] }: Pick<Rework, 'plans'>,
+  worth: number,
+  solve: Solver,
+): number | null {
+  // What the house does only where nothing else helps is no choice where something else does.
+  const liked = (offer: Offer) => !isLastResort(offer, rework);
+  const isLiked = plan?.works.every(({ id }) => rework.offers.some((o) => o.id === id && liked(o)));
+  const allowed = isLiked ? liked : () => true;
+  return cheaperThan(rework, (plan?.expected ?? 0) - worth, solve, allowed);
 }
