@@ -117,11 +117,11 @@ export function riskWords(
     [from_mm, -1],
   ] as const;
   const ends = range.flatMap(([at, towards]) => {
-    const { gap, at_mm } = bindingAt(rework, amounts, offer.id, at, towards);
+    const { gap, at_mm, by } = bindingAt(rework, amounts, offer.id, at, towards);
     if (!gap) return [];
     const check = lower(gap.characteristic.name);
     const amount = formatWithUnit(at_mm, 'gap', unit);
-    return [say(towards > 0 ? 'rework.overIt' : 'rework.underIt', { amount, check })];
+    return [say(towards > 0 ? 'rework.overIt' : 'rework.underIt', { amount, check, by })];
   });
   return [...narrow, ...ends];
 }

@@ -1,4 +1,5 @@
 import type { Assessment } from '../../assessment/assessment';
+import type { Least } from '../../assessment/least';
 import type { ReworkCase } from './case';
 import { gapOfRow, rowsOf } from './asked';
 import { valueAfter, type Amounts } from '../solver/problem';
@@ -7,6 +8,8 @@ import { valueAfter, type Amounts } from '../solver/problem';
 export interface Binding {
   readonly at_mm: number;
   readonly gap: Assessment | null;
+  /** Says whose word it is that it goes beyond there: its limit's, or that of the app or the shop on what it keeps at least. */
+  readonly by: 'limit' | Least['from'];
 }
 
 /** Beyond an end a gap has to go out by so much to be what holds it, in mm. */
@@ -34,5 +37,7 @@ export function bindingAt(
     return value < (row.lower_mm ?? -Infinity) || value > (row.upper_mm ?? Infinity);
   });
   const gap = gaps.find((w) => out && w.assessment.characteristic.id === gapOfRow(out.id));
-  return { at_mm, gap: gap?.assessment ?? null };
+  const { limits, least } = gap?.assessment ?? {};
+  const isLeast = out?.lower_mm != null && limits?.lower_mm == null && least;
+  return { at_mm, gap: gap?.assessment ?? null, by: isLeast ? least.from : 'limit' };
 }

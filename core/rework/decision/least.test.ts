@@ -2,11 +2,24 @@ import { VELTRANE_T6 } from '../../testing/sheets';
 import { WIDE, limit, mostOnly, sizedJob } from '../../testing/mostOnly';
 import { answerOf, planFor } from '../../testing/worked';
 import { answerWords } from '../../wording/decide';
+import { riskWords } from '../../wording/planStep';
 import { answerKind, unseenBy } from './decide';
 import { toMeasure } from './measure';
-import { outAfter, spansAfter } from './solve';
+import { plannedOperations } from './lines';
+import { amountsOf, outAfter, spansAfter } from './solve';
 
 describe('where only a most is published', () => {
+  it('a cut that goes too far takes a gap under the app’s least value; one that goes not far enough leaves it out', async () => {
+    const { rework, solved } = await planFor(sizedJob(WIDE, mostOnly()));
+    const [cut] = plannedOperations(rework, solved.plans[0]!);
+    const said = riskWords(rework, amountsOf(solved.plans[0]!), cut!, 'mm');
+    expect(said).toEqual([
+      expect.stringMatching(
+        /^Over 0\.1\d* mm, end clearance, drive gear goes under the app’s least value\.$/,
+      ),
+      expect.stringMatching(/^Under 0\.0\d+ mm, (total )?end clearance, drive gear is out\.$/),
+    ]);
+  });
   it('no amount of a plan closes a gap: each keeps the least of its kind, with what the measuring may be off', async () => {
     const { rework, solved } = await planFor(sizedJob(WIDE, mostOnly()));
     const [plan] = solved.plans;

@@ -143,9 +143,8 @@ function lineOf(
   const own = [...known.pump.dimensions, ...known.pump.features]
     .filter((d) => d.part === part.id)
     .map((d) => d.id);
-  // A total rests on what its parts rest on.
-  const restsOnIt = (a: Assessment): boolean =>
-    restsOn(a.characteristic).some((id) => own.includes(id)) || a.parts.some(restsOnIt);
+  // A total says nothing of one of its parts that its own gap does not.
+  const restsOnIt = (a: Assessment) => restsOn(a.characteristic).some((id) => own.includes(id));
   const gaps = judgedIn(rework).filter(restsOnIt);
   const done = workEntriesOf(job).filter((o) => o.part === part.id);
   const all = [works, seen, gaps, done, asked, unmet === null ? [] : [unmet]];

@@ -76,7 +76,8 @@ export const REWORK = {
   'rework.otherWays': 'Other ways ({count})',
   'rework.overAtLeast': 'at least {by} over',
   'rework.overBy': '{by} over, ± {u}',
-  'rework.overIt': 'Over {amount}, {check} is out.',
+  'rework.overIt':
+    'Over {amount}, {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {is out}}.',
   'rework.overUnknown': 'over, nobody knows how far',
   'rework.partWhat': '{part}: {what}',
   'rework.past.after': 'Before {before}, now {now}. {verdict}.',
@@ -102,7 +103,8 @@ export const REWORK = {
   'rework.underUnknown': 'under, nobody knows how far',
   'rework.unseen':
     'Measure {checks} first: the work would narrow {count, plural, one {it unseen} other {them unseen}}.',
-  'rework.underIt': 'Under {amount}, {check} is out.',
+  'rework.underIt':
+    'Under {amount}, {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {is out}}.',
   'rework.undoStep': 'Undo: {step}',
   'rework.unknownOperation': 'No operation is called “{name}”.',
   'rework.unknownSize': 'No dimension is called “{name}”.',
