@@ -33,6 +33,7 @@ void withProfile(
     await page.addInitScript('globalThis.__name = (f) => f');
     await openDemo(page);
     await page.goto('/job/demo-job-hm-0423/decide');
+    await page.getByRole('button', { name: 'More about this pump' }).click();
     await page.getByRole('button', { name: 'What if' }).click();
     await page.getByRole('slider').first().waitFor();
     const cdp = await page.context().newCDPSession(page);

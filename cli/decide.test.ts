@@ -150,7 +150,11 @@ describe('calc job.decide', () => {
     const step = listed.journal.findLast((e) => e.kind === 'plan')!.steps[0]!;
     const cut = carryOut(planned[0]!.offer, step.id, 0.031, 0.002)(listed, made());
     expect(await ask('job.decide', { file: fileOf(cut) })).toMatchObject({
-      ...{ kind: 'measure', sentence: 'Work done. Measure it again.' },
+      ...{
+        kind: 'measure',
+        sentence:
+          'Work done. Measure again: end clearance, drive gear and end clearance, driven gear.',
+      },
       done: [{ operation: 'deck-faced', parts: ['body'], amount_mm: 0.031 }],
     });
     const bare = carryOut(planned[0]!.offer, null, 0.031, 0.002)(job, made());

@@ -3,6 +3,12 @@ import { expect, openDemo, test } from './bench';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
+/** Takes what stands behind the button with three dots. */
+async function more(page: Page, name: string): Promise<void> {
+  await button(page, 'More about this pump').click();
+  await button(page, name).click();
+}
+
 const sideways = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
@@ -28,30 +34,43 @@ test('the worst pump of the demo is decided, worked on step by step and signed o
   test.setTimeout(300_000);
   await openDemo(page);
   await page.goto('/job/demo-job-hm-0405/decide');
-  await expect(page.getByRole('heading', { name: /then it runs/ })).toBeVisible();
-  const parts = page.getByRole('list', { name: 'What becomes of each part' });
-  await expect(parts.getByText('Body: have it sleeved')).toBeVisible();
-  await expect(parts.getByText('Drive gear: fit BG-2 from the shelf')).toBeVisible();
-  await expect(parts.getByText('Relief plunger: reuse')).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Have the bores sleeved/ })).toBeVisible();
+  // One list: equal works in a line, each with its bars; what stays in one line that opens.
+  const works = page.getByRole('list', { name: 'The plan' });
+  await expect(works.getByText('Body: have it sleeved')).toBeVisible();
+  await expect(works.getByText('Drive gear, driven gear: fit BG-2 from the shelf')).toBeVisible();
+  await expect(works.getByText('All 4 bushings: replace and size')).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Backlash: will be in, Gap 0\.2/ })).toBeVisible();
+  await expect(page.getByText('Relief plunger: reuse')).toHaveCount(0);
+  await button(page, /parts stay as they are/).click();
+  await expect(page.getByText('Relief plunger: reuse')).toBeVisible();
   // Equal works share their set-up: four bushings and two plates take less than each alone.
-  await expect(page.getByText(/^repair · 2 h/)).toBeVisible();
+  await expect(page.getByText(/2 h \d\d of bench time/)).toBeVisible();
   await expect(page.getByText(/example prices/).first()).toBeVisible();
   // The currency is asked once, and stands behind every sum from then on.
-  await page.getByRole('textbox', { name: 'Currency of these sums' }).fill('kr');
-  await button(page, 'Keep').click();
-  await expect(page.getByText(/^\d+ kr$/).first()).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Currency of these sums' })).toHaveCount(0);
-  await expect(page.getByText(/^new pump/)).toBeVisible();
+  await button(page, 'More about this pump').click();
+  await button(page, 'Name the currency').click();
+  await page.getByRole('textbox', { name: /^Sign or letters/ }).fill('kr');
+  await button(page, 'Save').click();
+  await expect(page.getByText(/^The work: \d+ kr/)).toBeVisible();
+  await expect(page.getByText(/^A new pump: 1,720 kr/)).toBeVisible();
+  await button(page, 'More about this pump').click();
+  await expect(button(page, 'What if')).toBeVisible();
+  await expect(button(page, 'Name the currency')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await expect(button(page, 'What if')).toHaveCount(0);
   expect(await sideways(page)).toBeLessThanOrEqual(0);
 
-  // Another way is looked at, and taken.
-  await button(page, /^Other ways/).click();
+  // The other plans stand side by side: only what differs is a row. One is taken.
+  await button(page, /^Other plans/).click();
+  await expect(page.getByText(/^In every plan: .*all 4 bushings: replace and size/)).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Plate, front' }).first()).toBeVisible();
   expect(await sideways(page)).toBeLessThanOrEqual(0);
-  await button(page, 'Take way 2').click();
-  await expect(parts.getByText(/Plate, (front|rear): (replace|reuse)/).first()).toBeVisible();
+  await button(page, 'Use this plan: Plan 2').click();
+  await expect(works.getByText(/Plate, (front|rear): replace/).first()).toBeVisible();
 
   // What if nobody sleeves it: then the body is replaced, and it costs more.
-  await button(page, 'What if').click();
+  await more(page, 'What if');
   const sleeve = page.getByRole('radiogroup', { name: 'Body: have it sleeved' });
   await sleeve.getByRole('radio', { name: 'Leave out' }).click();
   await expect(page.getByRole('radiogroup', { name: 'Body: replace' })).toBeVisible();
@@ -61,26 +80,37 @@ test('the worst pump of the demo is decided, worked on step by step and signed o
   await button(page, 'Back to the answer').click();
 
   // The plan becomes a work list; each step is ticked, and survives a reload.
-  await button(page, 'Make it the work list').click();
+  await button(page, 'Start this plan').click();
   // What is bought is in hand first.
-  await expect(
-    page.getByRole('heading', { name: 'Next: Fit parts from the shelf.' }),
-  ).toBeVisible();
+  const first = page.getByRole('heading', {
+    name: 'Drive gear, driven gear: fit BG-2 from the shelf',
+  });
+  await expect(first).toBeVisible();
   await button(page, 'Done').click();
-  await expect(page.getByText('Drive gear: replaced with BG-2 from the shelf')).toBeVisible();
+  // The tick moves the focus to the next step, and says so.
+  await expect(page.getByRole('status', { name: 'What changed' })).toContainText(
+    /^Done: Drive gear, driven gear: fit BG-2 from the shelf\. Next: /,
+  );
+  await expect(page.getByRole('heading', { name: 'Body: have it sleeved' })).toBeFocused();
   await page.reload();
+  await button(page, 'One step is done.').click();
   await expect(page.getByText('Drive gear: replaced with BG-2 from the shelf')).toBeVisible();
-  for (let n = 0; n < 12 && (await button(page, 'Done').count()) > 0; n++) {
-    const left = await button(page, /^Undo: /).count();
-    await button(page, 'Done').click();
-    await expect(button(page, /^Undo: /)).toHaveCount(left + 1);
+  const done = page.getByRole('button', { name: 'Done', exact: true });
+  for (let n = 1; n < 12 && (await done.count()) > 0; n++) {
+    await expect(page.getByText(new RegExp(`^Step ${n + 1} of `))).toBeVisible();
+    await done.click();
+    await expect(page.getByText(new RegExp(`^Step ${n + 1} of `))).toHaveCount(0);
   }
-  await expect(page.getByRole('heading', { name: /Measure it again/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Work done\. Measure again: / })).toBeVisible();
+  // No two ways back have one name.
+  const undos = await button(page, /^Undo: /).evaluateAll((all) => all.map((e) => e.ariaLabel));
+  expect(undos.length).toBeGreaterThan(6);
+  expect(new Set(undos).size).toBe(undos.length);
   await expect(page.getByText(/predicted 0.00 mm. Measure it again/).first()).toBeVisible();
   expect(await sideways(page)).toBeLessThanOrEqual(0);
 
   await button(page, 'Back to the answer').click();
-  await button(page, 'Sign off').click();
+  await more(page, 'Sign off');
   await button(page, /^The whole pump/).click();
   await page.getByRole('radio', { name: 'Replace' }).click();
   await expect(page.getByText('Other than suggested.')).toBeVisible();
@@ -119,21 +149,21 @@ test('a cut is planned with its range, dragged, held, carried out and measured a
   await button(page, 'Back to Decide').click();
   await expect(page.getByRole('heading', { name: /Face the deck/ })).toBeVisible();
   await expect(
-    page.getByText(/Take 0\.0\d+ mm off the deck \(0\.0\d+ to 0\.0\d+ is in\)/).first(),
+    page.getByText(/Take 0\.0\d+ mm off the deck; anything from 0\.0\d+ to 0\.0\d+ is in/).first(),
   ).toBeVisible();
 
-  await button(page, 'What if').click();
+  await more(page, 'What if');
   const amount = page.getByRole('slider', { name: /face the deck/ });
   const before = Number(await amount.inputValue());
   await amount.press('ArrowRight');
   await expect.poll(async () => Number(await amount.inputValue())).toBeGreaterThan(before);
   await amount.fill('0.2');
-  await expect(page.getByText('closed: it locks').first()).toBeVisible();
+  await expect(page.getByText(/closed: it locks/).first()).toBeVisible();
   await amount.fill('0.04');
-  await expect(page.getByText('closed: it locks')).toHaveCount(0);
+  await expect(page.getByText(/closed: it locks/)).toHaveCount(0);
   await button(page, 'Hold this, solve the rest').click();
   await button(page, 'Back to the answer').click();
-  await button(page, 'Make it the work list').click();
+  await button(page, 'Start this plan').click();
 
   // Bad input is said at its place, and nothing is lost.
   await expect(page.getByText(/Lathe: guard down/)).toBeVisible();
@@ -152,6 +182,7 @@ test('a cut is planned with its range, dragged, held, carried out and measured a
   await button(page, 'Done').click();
   await expect(page.getByText(/is outside the planned amount/)).toBeVisible();
   await button(page, 'Keep').click();
+  await button(page, 'One step is done.').click();
   await expect(page.getByText('Body: faced off by 0.105 mm')).toBeVisible();
   await expect(page.getByText(/the work closed it/).first()).toBeVisible();
   // Too far: measured again, it is planned from there.
@@ -169,9 +200,9 @@ test('what is out, and nobody knows how far, is measured before it is planned', 
 }) => {
   await openDemo(page);
   await page.goto('/job/demo-job-hm-0412/decide');
-  await expect(page.getByRole('heading', { name: /Measure how far it is out/ })).toBeVisible();
-  await expect(button(page, 'Make it the work list')).toHaveCount(0);
-  await button(page, 'Read the sizes').click();
+  await expect(page.getByRole('heading', { name: /Read the sizes first/ })).toBeVisible();
+  await expect(button(page, 'Start this plan')).toHaveCount(0);
+  await button(page, /: read the sizes$/).click();
   await expect(page.getByRole('textbox', { name: /Pocket depth/ })).toBeVisible();
 });
 
@@ -184,7 +215,7 @@ test('left while it is worked out, it is worked out again on return; a part that
   await expect(page.getByRole('heading', { name: 'Working it out…' })).toBeVisible();
   await page.getByRole('link', { name: 'Measure' }).click();
   await page.getByRole('link', { name: 'Decide' }).click();
-  await expect(page.getByRole('heading', { name: /then it runs/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Have the bores sleeved/ })).toBeVisible();
 
   await page.evaluate(() => {
     // A thread whose script is not to be had.

@@ -18,9 +18,9 @@ const SCREENS = [
   ['a tandem', '/job/demo-job-hm-0419/measure', /Outside mic/],
   ['a vane pump, done', '/job/demo-job-hm-0418/measure', /All in/],
   ['sizes', '/job/demo-job-hm-0417/measure#sizes', /Won’t go/],
-  ['deciding', '/job/demo-job-hm-0405/decide', /Make it the work list/],
-  ['deciding, what if', '/job/demo-job-hm-0409/decide#What if', /Operations/],
-  ['deciding, other ways', '/job/demo-job-hm-0405/decide#Other ways', /Take this way/],
+  ['deciding', '/job/demo-job-hm-0405/decide', /Start this plan/],
+  ['deciding, what if', '/job/demo-job-hm-0409/decide#What if', /As planned/],
+  ['deciding, other plans', '/job/demo-job-hm-0405/decide#Other plans', /In every plan/],
   ['deciding, sign off', '/job/demo-job-hm-0409/decide#Sign off', /You decide/],
   ['building', '/job/demo-job-hm-0405/build', /Assembly order/],
   ['proving', '/job/demo-job-hm-0417/prove', /Before the teardown/],
@@ -34,7 +34,7 @@ const SCREENS = [
   ['a sheet’s variants', '/sheets/demo-sheet-veltrane-t6#Variants', /Limits: New/],
   ['a sheet’s bench work', '/sheets/demo-sheet-veltrane-t6#Bench', /Limits: New/],
   ['a new sheet', '/sheets/new', /Create sheet/],
-  ['deciding, the shelf', '/job/demo-job-hm-0398/decide#Shelf', /fit/],
+  ['deciding, the shelf', '/job/demo-job-hm-0398/decide#Parts on the shelf', /fit/],
   ['the shelf', '/shelf', /On the shelf/],
   ['a loose part', '/shelf/demo-part-gs-4', /What and where/],
   ['a new part', '/shelf/new', /What it is/],
@@ -63,7 +63,14 @@ test('no screen has an accessibility fault, light or dark, nor a control out of 
     await page.emulateMedia({ colorScheme: 'light' });
     await page.goto(path);
     const [, panel] = path.includes('/decide#') ? path.split('#') : [];
-    if (panel) await page.getByRole('button', { name: new RegExp(`^${panel}`) }).click();
+    if (panel) {
+      const opens = page.getByRole('button', { name: new RegExp(`^${panel}`) });
+      const more = page.getByRole('button', { name: 'More about this pump' });
+      await more.waitFor();
+      await expect(page.getByText(/new pump/i).first()).toBeVisible();
+      if ((await opens.count()) === 0) await more.click();
+      await opens.click();
+    }
     await expect(page.getByText(there).first()).toBeVisible();
     if (name === 'sizes') {
       await page.getByRole('button', { name: 'Sizes' }).click();

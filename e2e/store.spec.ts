@@ -78,7 +78,8 @@ test('no record, however odd, blanks a page', async ({ page }) => {
     await expect(page.getByRole('main').getByRole('heading').first(), path).toBeVisible();
   }
   await page.goto('/job/demo-job-hm-0423/decide');
-  await button(page, 'Shelf').click();
+  await button(page, 'More about this pump').click();
+  await button(page, 'Parts on the shelf').click();
   await expect(button(page, 'Back to the answer')).toBeVisible();
 });
 

@@ -38,6 +38,7 @@ const ICONS = [
   'chevron-up',
   'close',
   'content-copy',
+  'dots-horizontal',
   'file-export-outline',
   'file-import-outline',
   'file-pdf-box',

@@ -18,6 +18,7 @@ node --import tsx bench/shop.ts
 node --import tsx bench/rework.ts
 node --import tsx bench/drag.ts
 node --import tsx bench/simulatedShop.ts
+node --import tsx bench/screens.ts
 
 seconds() { local t0 t1; t0=$(date +%s.%N); "$@" >/dev/null; t1=$(date +%s.%N); awk "BEGIN{printf \"%.2f s\", $t1-$t0}"; }
 line='{"leaves_mm":[0.03,0.04,0.05,0.06,0.07,0.08,0.1,0.15,0.2],"maxStack":2,"lower_mm":0.02,"upper_mm":0.06,"goal":"verdict","tries":[{"leaves_mm":[0.05],"felt":"free"}]}'

@@ -115,13 +115,13 @@ const SHOTS: readonly Shot[] = [
     name: 'decide-phone',
     path: '/job/demo-job-hm-0423/decide',
     viewport: PHONE,
-    ready: /then it runs/,
+    ready: /A new pump:/,
   },
   {
     name: 'decide-wide',
     path: '/job/demo-job-hm-0423/decide',
     viewport: WIDE,
-    ready: /then it runs/,
+    ready: /A new pump:/,
   },
   {
     name: 'report-phone',

@@ -24,6 +24,8 @@ interface Range {
 }
 
 interface Props {
+  /** Says to a screen reader which gap it is, and how it stands. */
+  readonly of?: { readonly name: string; readonly stands: string } | undefined;
   readonly limits: Limits | null;
   /** A band inside the limits that the builder aims at. */
   readonly preferred?: Limits | null;
@@ -34,7 +36,12 @@ interface Props {
   readonly heatShift_mm: number | null;
   readonly unit: ShopUnit;
   readonly kind?: LengthKind;
+  /** A line of a list: the jaws and what lies between them, its figures in words beside it. */
+  readonly slim?: boolean;
 }
+
+/** What of the bar a slim one shows, in px: from the top of the jaws to the hot mark, and little beside them. */
+const SLIM = { top: 15, height: 39, side: MARGIN - 8 };
 
 /**
  * The gap bar: limits as two jaws on one scale, the evidence between them in
@@ -50,9 +57,12 @@ export function GapBar(props: Props) {
     heatShift_mm,
     unit,
     kind = 'gap',
+    slim = false,
   } = props;
   const palette = usePalette();
-  const [width, onLayout] = useWidth(360);
+  const [room, onLayout] = useWidth(slim ? 150 : 360);
+  const side = slim ? SLIM.side : 0;
+  const width = room + 2 * side;
   const estimates = [known, before].flatMap((r) => (r ? [r.smallest, r.largest] : []));
   const { from_mm, to_mm } = barScale(limits, estimates, heatShift_mm, kind);
   const x = across(width, { from_mm, to_mm });
@@ -62,34 +72,19 @@ export function GapBar(props: Props) {
   return (
     <View
       onLayout={onLayout}
-      style={{ height: HEIGHT }}
+      style={{ height: slim ? SLIM.height : HEIGHT }}
       role="img"
-      aria-label={[
-        known
-          ? say(kind === 'gap' ? 'ui.gap' : 'ui.size', {
-              range: rangeText(known, unit, kind),
-              unit: unitName(kind, unit),
-              limits: limitsWithUnit(limits ?? {}, kind, unit),
-            })
-          : say('ui.noReading', { limits: limitsWithUnit(limits ?? {}, kind, unit) }),
-        before
-          ? say('ui.wasWithUnit', {
-              range: rangeText(before, unit, kind),
-              unit: unitName(kind, unit),
-            })
-          : '',
-        preferred ? say('ui.preferred', { band: limitsWithUnit(preferred, kind, unit) }) : '',
-      ]
-        .filter(Boolean)
-        .join(', ')}
+      aria-label={spoken(props)}
     >
-      <Svg width={width} height={HEIGHT}>
+      <Svg
+        width={room}
+        height={slim ? SLIM.height : HEIGHT}
+        viewBox={slim ? `${side} ${SLIM.top} ${room} ${SLIM.height}` : `0 0 ${room} ${HEIGHT}`}
+      >
         {limits ? <Zone {...{ width, from_mm, to_mm, lower_mm, upper_mm }} /> : null}
-        <Scale width={width} from_mm={from_mm} to_mm={to_mm} unit={unit} kind={kind} />
-        {before ? (
-          <Before {...before} known={known} x={x} to_mm={to_mm} unit={unit} kind={kind} />
-        ) : null}
-        {known ? <Spread {...known} x={x} to_mm={to_mm} unit={unit} kind={kind} /> : null}
+        <Scale {...{ width, from_mm, to_mm, unit, kind, slim }} />
+        {before ? <Before {...before} {...{ known, x, to_mm, unit, kind, slim }} /> : null}
+        {known ? <Spread {...known} {...{ x, to_mm, unit, kind, slim }} /> : null}
         <Jaws {...{ width, from_mm, to_mm, lower_mm, upper_mm }} />
         {preferred ? <Preferred {...{ width, from_mm, to_mm }} band={preferred} /> : null}
         {hot === null ? null : (
@@ -106,6 +101,22 @@ export function GapBar(props: Props) {
   );
 }
 
+/** Says a bar: the gap and how it stands, its range and limits, what it was. */
+function spoken({ of, limits, preferred, known, before, unit, kind = 'gap' }: Props): string {
+  const range = (r: Range) => ({ range: rangeText(r, unit, kind), unit: unitName(kind, unit) });
+  const within = limitsWithUnit(limits ?? {}, kind, unit);
+  return [
+    of ? say('ui.gapOf', of) : '',
+    known
+      ? say(kind === 'gap' ? 'ui.gap' : 'ui.size', { ...range(known), limits: within })
+      : say('ui.noReading', { limits: within }),
+    before ? say('ui.wasWithUnit', range(before)) : '',
+    preferred ? say('ui.preferred', { band: limitsWithUnit(preferred, kind, unit) }) : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
 /** Where a length lies on a bar of this width; past the end of the scale it stays at the end. */
 function across(width: number, { from_mm, to_mm }: BarScale): (mm: number) => number {
   const held = (mm: number) => Math.min(Math.max(mm, from_mm), to_mm);
@@ -116,6 +127,7 @@ interface ScaleProps extends BarScale {
   readonly width: number;
   readonly unit: ShopUnit;
   readonly kind: LengthKind;
+  readonly slim: boolean;
 }
 
 interface ZoneProps extends BarScale {
@@ -184,11 +196,11 @@ const Jaws = memo(function Jaws({ width, from_mm, to_mm, lower_mm, upper_mm }: Z
 });
 
 /** The line, the ticks and their figures. */
-const Scale = memo(function Scale({ width, from_mm, to_mm, unit, kind }: ScaleProps) {
+const Scale = memo(function Scale({ width, from_mm, to_mm, unit, kind, slim }: ScaleProps) {
   const palette = usePalette();
   const x = across(width, { from_mm, to_mm });
   const per = MM_PER[unitName(kind, unit) as 'mm' | 'in' | 'thou'];
-  const marks = ticks(from_mm / per, to_mm / per, Math.max(3, Math.floor(width / 70)));
+  const marks = slim ? [] : ticks(from_mm / per, to_mm / per, Math.max(3, Math.floor(width / 70)));
   return (
     <G>
       <Line x1={4} x2={width - 4} y1={BASE} y2={BASE} stroke={palette.ink} strokeWidth={1.25} />
@@ -225,7 +237,7 @@ const HALF_SIGN = 4.5;
 const ARROW = 26;
 
 /** What the gap was before work: a hollow bar, with an arrow from it to what it is. */
-function Before({ smallest, largest, known, x, to_mm, unit, kind }: BeforeProps) {
+function Before({ smallest, largest, known, x, to_mm, unit, kind, slim }: BeforeProps) {
   const { muted } = usePalette();
   const from = x(Math.max(0, ends(smallest)[0]));
   const to = x(Math.min(ends(largest)[1], to_mm));
@@ -254,7 +266,7 @@ function Before({ smallest, largest, known, x, to_mm, unit, kind }: BeforeProps)
           strokeWidth={1.5}
         />
       ) : null}
-      {known ? null : (
+      {known || slim ? null : (
         <SvgText
           x={Math.min(Math.max(middle, 70), x(to_mm) - 40)}
           y={14}
@@ -277,9 +289,10 @@ interface SpreadProps {
   readonly to_mm: number;
   readonly unit: ShopUnit;
   readonly kind: LengthKind;
+  readonly slim: boolean;
 }
 
-function Spread({ smallest, largest, x, to_mm, unit, kind }: SpreadProps) {
+function Spread({ smallest, largest, x, to_mm, unit, kind, slim }: SpreadProps) {
   const { brass } = usePalette();
   const label = rangeText({ smallest, largest }, unit, kind);
   const at = Math.min(Math.max(x(centre(largest)), HALF_SIGN * label.length), x(to_mm) - 30);
@@ -301,17 +314,19 @@ function Spread({ smallest, largest, x, to_mm, unit, kind }: SpreadProps) {
           fill={brass}
         />
       ) : null}
-      <SvgText
-        x={at}
-        y={14}
-        fill={brass}
-        fontFamily={FONT}
-        fontWeight="600"
-        fontSize={15}
-        textAnchor="middle"
-      >
-        {label}
-      </SvgText>
+      {slim ? null : (
+        <SvgText
+          x={at}
+          y={14}
+          fill={brass}
+          fontFamily={FONT}
+          fontWeight="600"
+          fontSize={15}
+          textAnchor="middle"
+        >
+          {label}
+        </SvgText>
+      )}
     </G>
   );
 }

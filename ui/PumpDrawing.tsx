@@ -30,7 +30,11 @@ interface Props {
   readonly example?: boolean;
   /** The tilt of the floor, where its depths tell one. */
   readonly tilt?: DrawnTilt | null;
+  /** What is worked on: in blue. */
+  readonly worked?: readonly ShapeRole[];
 }
+
+const NONE: readonly ShapeRole[] = [];
 
 /** Room round the pump for a pushed gear's arrow and the edge's ends, as a share of its size. */
 export const DRAWING_ROOM = 1.03;
@@ -41,6 +45,7 @@ const NOTE_ROOM = 180;
 /** The pump of the job, generated from its sheet, with what to do next in blue and the straightedge in brass. */
 export function PumpDrawing(props: Props) {
   const { outline, placement, stations, label, size, describe, tilt, example = false } = props;
+  const { worked = NONE } = props;
   const half = outline.extent_mm * DRAWING_ROOM;
   const mark = half * 0.075;
   const viewBox = `${-half} ${-half} ${2 * half} ${2 * half}`;
@@ -51,7 +56,7 @@ export function PumpDrawing(props: Props) {
       style={{ width: size, height: size }}
     >
       <Svg width={size} height={size} viewBox={viewBox} style={styles.still}>
-        <Shapes outline={outline} />
+        <Shapes outline={outline} worked={worked} />
       </Svg>
       <Svg width={size} height={size} viewBox={viewBox} style={styles.over}>
         {placement?.edge ? <Edge ends={placement.edge} width={half * 0.1} /> : null}
@@ -94,7 +99,10 @@ const FILL: Readonly<Record<ShapeRole, keyof Palette>> = {
 };
 
 /** The outline does not change from tap to tap: drawn once, then left alone. */
-const Shapes = memo(function Shapes({ outline }: { readonly outline: Outline }) {
+const Shapes = memo(function Shapes({
+  outline,
+  worked,
+}: Pick<Props, 'outline'> & Required<Pick<Props, 'worked'>>) {
   const palette = usePalette();
   const stroke = outline.extent_mm * 0.007;
   return (
@@ -103,9 +111,9 @@ const Shapes = memo(function Shapes({ outline }: { readonly outline: Outline }) 
         <Path
           key={i}
           d={path}
-          fill={palette[FILL[role]]}
+          fill={worked.includes(role) ? palette.worked : palette[FILL[role]]}
           fillRule="evenodd"
-          stroke={palette.ink}
+          stroke={worked.includes(role) ? palette.blue : palette.ink}
           strokeWidth={stroke}
           strokeLinejoin="round"
         />

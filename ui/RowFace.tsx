@@ -24,9 +24,11 @@ export function RowFace({ name, about, icon, mark, muted = false }: Props) {
         <Words size="strong" strong tone={muted ? 'muted' : 'ink'}>
           {name}
         </Words>
-        <Words size="note" tone="muted">
-          {about}
-        </Words>
+        {about ? (
+          <Words size="note" tone="muted">
+            {about}
+          </Words>
+        ) : null}
       </View>
       <Icon name={icon} color={palette.muted} />
     </>

@@ -17,6 +17,8 @@ export interface Palette {
   readonly steelDeep: string;
   readonly casting: string;
   readonly vane: string;
+  /** What is worked on, on a drawing. */
+  readonly worked: string;
 }
 
 const LIGHT: Palette = {
@@ -34,6 +36,7 @@ const LIGHT: Palette = {
   steelDeep: '#AFBDC5',
   casting: '#D6DBD7',
   vane: '#DCC9A3',
+  worked: '#B4C3EA',
 };
 
 const DARK: Palette = {
@@ -51,6 +54,7 @@ const DARK: Palette = {
   steelDeep: '#36434C',
   casting: '#222D35',
   vane: '#5C4E33',
+  worked: '#33477F',
 };
 
 export const FONT = 'Barlow Semi Condensed';

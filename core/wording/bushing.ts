@@ -41,6 +41,7 @@ export function bushingWords(
     say('rework.honeSteps', {
       steps: listed(fit.steps_mm.map((mm) => formatLength(mm, 'size', unit))),
       unit: size,
+      on: hub ? 'hub' : 'journal',
     }),
     ...(hub ? [SCHOOL[bushing], ...FAULTS] : []),
   ].filter(Boolean);

@@ -6,6 +6,7 @@ import { formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import type { ReworkCase } from '../rework/decision/case';
+import { standAfter } from '../rework/decision/after';
 import { readCloser } from '../rework/decision/readCloser';
 import type { PlannedOperation } from '../rework/decision/lines';
 import {
@@ -36,7 +37,7 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
   return [
     isOut
       ? more.length > 0
-        ? say('rework.isOutMore', { ...isOut, count: more.length })
+        ? say('rework.isOutMore', { ...isOut, check: lower(isOut.check), count: out.length })
         : say('rework.isOut', isOut)
       : watched.length > 0 && close.length === 0 && unmeasured.length === 0
         ? say('rework.allIn', { count: measured })
@@ -79,13 +80,13 @@ function ordersOf(planned: readonly PlannedOperation[]): string[] {
   );
 }
 
-/** Says what is done, and what comes after it: `Face the deck, then it runs.` */
+/** Says what is done, and what comes of it: `Face the deck. All checks then come in.` */
 function workOrderWords(
-  { unmet, unmeasured }: ReworkCase,
+  rework: ReworkCase,
+  plan: RatedPlan,
   planned: readonly PlannedOperation[],
 ): string {
-  const then =
-    unmet.length > 0 ? 'see to the rest' : unmeasured.length > 0 ? 'measure the rest' : 'it runs';
+  const then = standAfter(rework, plan);
   const [first = '', second, ...more] = ordersOf(planned);
   if (second === undefined) return say('rework.answer.one', { first, then });
   return more.length === 0
@@ -120,7 +121,7 @@ function measureWords(
   if (plan) return 'Good so far: measure the rest.';
   const canTell = rework.unsized.some(({ assessment }) => readCloser(rework, assessment) !== null);
   return canTell
-    ? 'Measure how far it is out, then decide.'
+    ? 'Read the sizes first: leaves show Out, not how far.'
     : 'It is out, and your leaves cannot tell how far: use another instrument.';
 }
 
@@ -140,7 +141,7 @@ export function answerWords(
     case 'replace':
       return 'Buy a new pump.';
     case 'work':
-      return workOrderWords(rework, planned);
+      return plan ? workOrderWords(rework, plan, planned) : '';
     case 'measure':
       return measureWords(answer);
     case 'not-ready':
@@ -148,10 +149,13 @@ export function answerWords(
         const count = unseenSurfaces(rework).length;
         return say('rework.lookFirst', { stand: standOf(rework), count });
       }
-      if (plan) return 'Not ready: something is left that no work here puts right.';
+      if (plan) {
+        const surfaces = [...new Set(rework.unmet.map(({ surface }) => lower(surface.name)))];
+        return say('rework.notReady', { surfaces: listed(surfaces), count: surfaces.length });
+      }
       return solved.blocked.length > 0
         ? 'No work that is allowed here brings it in.'
-        : 'These settings exclude each other.';
+        : 'What you held cannot all be kept. Release one.';
     case 'reuse':
       if (plan && plan.leaves.length > 0) return 'Leave it as it is.';
       return standOf(rework) === 'none'
@@ -188,7 +192,7 @@ export function listWords({
 }: Pick<Decided, 'again' | 'unclear'> & { readonly list: WorkList; readonly job: Job }): string {
   const next = nextStepOf(list);
   if (next) return say('rework.nextStep', { step: orderOf(next) });
-  if (again.length > 0) return 'Work done. Measure it again.';
+  if (again.length > 0) return say('rework.doneMeasure', { checks: checksWords(again) });
   return unclear.length > 0 ? unclearWords(unclear) : doneWords(job);
 }
 

@@ -17,7 +17,9 @@ describe('money and time', () => {
       expected: 1,
       example: false,
     };
-    expect(priceDetail(price, NEW_SHOP.money)).toBe('2 days, down 240 · 25% chance of a comeback');
+    expect(priceDetail(price, NEW_SHOP.money)).toBe(
+      '2 days waiting; downtime costs 240 · 25% chance of a comeback',
+    );
     expect(priceDetail({ ...price, days: 0, chance: 0 }, NEW_SHOP.money)).toBe('no waiting');
     expect(priceDetail({ ...price, days: 0, chance: 0, example: true }, NEW_SHOP.money)).toBe(
       'no waiting · example prices',

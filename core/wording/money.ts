@@ -5,7 +5,7 @@ import { say } from './say';
 
 /** Writes a sum of money: `118`, `118 €`. */
 export function sumWords(sum: number, { currency }: Shop['money']): string {
-  const figure = trimmed(sum, sum < 10 ? 2 : 0);
+  const figure = say('rework.figure', { sum: Number(trimmed(sum, sum < 10 ? 2 : 0)) });
   return currency ? say('rework.sum', { sum: figure, currency }) : figure;
 }
 

@@ -1,9 +1,10 @@
+import type { Assessment } from '../assessment/assessment';
 import { capital } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Decision } from '../records/rework';
 import type { ReworkCase } from '../rework/decision/case';
 import type { PartLine, PlannedOperation } from '../rework/decision/lines';
-import { checksWords, offerWords, stepWords } from './planStep';
+import { lower, offerWords, stepWords } from './planStep';
 import { WORK_WORD, workWords } from './reading';
 import { listed, say } from './say';
 
@@ -90,11 +91,21 @@ function standsWords({ looked, gaps, unread, decision }: PartLine): string {
   return REUSE[looked][decision === 'reuse' ? 'after' : 'out'];
 }
 
+/** Returns how many checks there are, and the first of them by name. */
+const namedFirst = (checks: readonly Assessment[]) => ({
+  count: checks.length,
+  check: lower(checks[0]?.characteristic.name ?? ''),
+});
+
 /** Says what an operation of a plan is for: what it brings in, what it keeps in where another takes it out, or what asked for it. */
-function purposeWords({ brings, keeps, need }: PlannedOperation): string {
+export function purposeWords({
+  brings,
+  keeps,
+  need,
+}: Pick<PlannedOperation, 'brings' | 'keeps' | 'need'>): string {
   return [
-    brings.length > 0 ? say('rework.brings', { checks: checksWords(brings, 2) }) : '',
-    keeps.length > 0 ? say('rework.keeps', { checks: checksWords(keeps, 2) }) : '',
+    brings.length > 0 ? say('rework.brings', namedFirst(brings)) : '',
+    keeps.length > 0 ? say('rework.keeps', namedFirst(keeps)) : '',
     need ? sentence(need.why) : '',
   ]
     .filter(Boolean)

@@ -10,7 +10,7 @@ describe('the reach of a vane', () => {
       limited: true,
     };
     expect(vaneWords(reach, 'mm')).toBe(
-      'At full reach 5.80 mm of the vane stays in its slot: 3200 hours to the limit at the wear so far.',
+      'At full extension 5.80 mm of the vane stays in its slot: 3200 hours to the limit at the wear so far.',
     );
     // Without a limit the hours are those until nothing is left: it falls out.
     expect(vaneWords({ ...reach, limited: false }, 'mm')).toMatch(/hours until it falls out/);

@@ -9,7 +9,7 @@ export function vaneWords(
   unit: ShopUnit,
 ): string {
   if (verdict === 'escapes') {
-    return 'A vane is shorter than its reach: it can leave its slot and wreck the pump. Replace the vanes.';
+    return 'A vane is too short: it can leave its slot and wreck the pump. Replace the vanes.';
   }
   const left = formatWithUnit(inSlot_mm, 'size', unit);
   if (hoursLeft === null) return say('rework.inSlot', { left });

@@ -8,7 +8,7 @@ import { Field } from '@/ui/Field';
 const LONGEST = 8;
 
 /** Asks once in which currency the shop reckons; it stands behind every sum from then on. */
-export function CurrencyField() {
+export function CurrencyField({ onDone }: { readonly onDone: () => void }) {
   const { control, handleSubmit, setError } = useForm({ defaultValues: { currency: '' } });
   const { apply } = useChangeShop();
   const save = handleSubmit(async ({ currency }) => {
@@ -17,15 +17,23 @@ export function CurrencyField() {
       setError('currency', { message: 'Enter a sign or letters: €, kr, USD.' });
       return;
     }
-    await apply((shop) => ({ ...shop, money: { ...shop.money, currency: written } })).catch(
-      (problem: unknown) => setError('currency', { message: String(problem) }),
-    );
+    try {
+      await apply((shop) => ({ ...shop, money: { ...shop.money, currency: written } }));
+      onDone();
+    } catch (problem) {
+      setError('currency', { message: String(problem) });
+    }
   });
   return (
     <View style={styles.row}>
-      <Field control={control} name="currency" label="Currency of these sums" style={styles.cell} />
+      <Field
+        control={control}
+        name="currency"
+        label="Sign or letters: €, kr, USD"
+        style={styles.cell}
+      />
       <Button mode="outlined" onPress={() => void save()}>
-        Keep
+        Save
       </Button>
     </View>
   );

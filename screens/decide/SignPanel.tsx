@@ -69,7 +69,7 @@ export function SignPanel({ deciding, onDone }: Props) {
     >
       <Words>
         {by
-          ? 'You decide; what the app suggested is kept beside it.'
+          ? 'You decide. The app’s suggestion is recorded too.'
           : 'Nobody is chosen as the person at the bench. Choose one under Shop, or sign without a name.'}
       </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}

@@ -13,7 +13,7 @@ import { doubtOfAmount } from '@/core/rework/decision/doubt';
 import { bushingWork } from '@/core/rework/decision/bushing';
 import type { PlannedOperation } from '@/core/rework/decision/lines';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
-import { afterWords, offerTitle, stepWords } from '@/core/wording/planStep';
+import { afterWords, stepWords } from '@/core/wording/planStep';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -34,6 +34,8 @@ interface Props {
   readonly offer: Offer;
   /** What is left of the list, worked out from what was done so far. */
   readonly live: ListPlan;
+  /** Says that it is stored as done. */
+  readonly onDone: () => void;
 }
 
 /** An amount that is not believed without a second look. */
@@ -58,7 +60,7 @@ function amountNow(
 }
 
 /** One step to carry out: what to do and how to check on the way, then how much it really was. */
-export function StepForm({ deciding, step, offer, live }: Props) {
+export function StepForm({ deciding, step, offer, live, onDone }: Props) {
   const { job, shop, rework } = deciding;
   const { unit } = shop;
   const { run, error } = useCommand(job);
@@ -77,12 +79,13 @@ export function StepForm({ deciding, step, offer, live }: Props) {
     if (offer.piece) return void fit.run(offer.piece.id);
     const [part = ''] = offer.parts;
     const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
-    await run(carryOut(offer, step.id, taken_mm, u_mm));
+    if (await run(carryOut(offer, step.id, taken_mm, u_mm))) onDone();
   };
   const client = useQueryClient();
   const fit = useOnce(async (part: string) => {
     const after = await fitIntoJob(job, part, shop.person || job.by, step.id);
     client.setQueryData(KEYS.record('job', job.id), after);
+    onDone();
     await client.invalidateQueries({ queryKey: KEYS.parts });
   });
   const save = handleSubmit(async ({ amount }) => {
@@ -100,14 +103,17 @@ export function StepForm({ deciding, step, offer, live }: Props) {
   });
   return (
     <View style={{ gap: 8 }}>
-      <Words size="title" aria-busy={live.busy}>
-        {[`${offerTitle(offer)}.`, planned && !live.busy ? stepWords(planned, unit) : ''].join(' ')}
-      </Words>
+      {planned ? (
+        <Words size="title" strong aria-busy={live.busy}>
+          {live.busy ? 'Working it out…' : stepWords(planned, unit)}
+        </Words>
+      ) : null}
       <Words>
         {[
           ...offer.along.map(({ operation }) => `${operation.order}.`),
-          tool && `${tool}.`,
-          check,
+          tool || check
+            ? say('rework.toolCheck', { tool: tool || 'none', check: check || 'none' })
+            : '',
           afterWords(rework, { offer }),
         ]
           .filter(Boolean)

@@ -1,8 +1,9 @@
-import { memo, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
-import { type Setting } from '@/core/rework/decision/case';
-import { problemIn } from '@/core/rework/decision/asked';
+import { judgedIn, type Setting } from '@/core/rework/decision/case';
+import { worstFirst } from '@/core/assessment/summary';
+import { isMovedBy, problemIn } from '@/core/rework/decision/asked';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
 import { amountsOf } from '@/core/rework/decision/solve';
 import type { Amounts, Problem } from '@/core/rework/solver/problem';
@@ -11,16 +12,18 @@ import { formatWithUnit } from '@/core/quantity/format';
 import { movedGaps } from '@/core/rework/decision/moved';
 import { markedSum } from '@/core/wording/money';
 import { offerTitle, rangeWords } from '@/core/wording/planStep';
+import { answerWords } from '@/core/wording/decide';
 import { say } from '@/core/wording/say';
+import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { FootButton } from '@/ui/FootButton';
 import { RowButton } from '@/ui/RowButton';
 import { Slider } from '@/ui/Slider';
-import { Heading, Words } from '@/ui/Words';
+import { useWide } from '@/ui/useWidth';
+import { Words } from '@/ui/Words';
 import { Answer } from './Answer';
-import { GapChanges } from './GapChanges';
-import { GapsNow } from './GapsNow';
+import { GapLines, GapsNow } from './GapLines';
 import { Sheet } from './Sheet';
 import type { Deciding, Settings } from './useDeciding';
 
@@ -48,7 +51,8 @@ const wishOf = (setting: Setting | undefined): Wish =>
 
 /** Operations switched on and off, amounts dragged: every bar moves at once, and the rest is solved again. */
 export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
-  const { rework, plan, price, settings, set, shop, solved } = deciding;
+  const { rework, plan, price, settings, set, shop, decided, busy } = deciding;
+  const wide = useWide();
   const [dragged, setDragged] = useState<Amounts>(NOTHING);
   const [more, setMore] = useState(false);
   // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
@@ -73,11 +77,21 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
     else next.set(id, setting);
     change(next);
   });
+  const bars = plan ? (
+    <GapLines deciding={deciding} gaps={gaps} amounts={amounts} />
+  ) : (
+    <GapsNow deciding={deciding} gaps={worstFirst(judgedIn(rework))} />
+  );
+  const total = price
+    ? say('rework.costsNow', { sum: markedSum(price.expected, shop.money, price.example) })
+    : '';
+  useAnnounced(decided && !busy ? [answerWords(decided), total].join(' ') : null);
   return (
     <Sheet
       title="What if"
       back="Back to the answer"
       onBack={onDone}
+      second={bars}
       beside={
         settings.size > 0 ? (
           <FootButton low name="As the app plans it" onPress={() => change(new Map())} />
@@ -85,17 +99,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       }
     >
       <Answer deciding={deciding} />
-      {price ? (
-        <Words>
-          {say('rework.costsNow', { sum: markedSum(price.expected, shop.money, price.example) })}
-        </Words>
-      ) : null}
-      {plan ? (
-        <GapChanges deciding={deciding} gaps={gaps} amounts={amounts} />
-      ) : (
-        <GapsNow deciding={deciding} />
-      )}
-      {solved && possible.length > 0 ? <Heading>Operations</Heading> : null}
+      {total ? <Words>{total}</Words> : null}
       {possible.filter(isShown).map((offer) => (
         <View key={offer.id} style={styles.operation}>
           <WishChoice offer={offer} setting={settings.get(offer.id)} onWish={wish} />
@@ -106,8 +110,17 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
               onHold={(amount_mm) => wish(offer.id, { amount_mm })}
             />
           ) : null}
+          {/* On a phone the bars that a switch moves stand with it, in sight. */}
+          {wide || !amounts.has(offer.id) ? null : (
+            <GapLines
+              deciding={deciding}
+              gaps={gaps.filter((gap) => isMovedBy(gap, offer.id))}
+              amounts={amounts}
+            />
+          )}
         </View>
       ))}
+      {wide || plan ? null : bars}
       {others.length > 0 ? (
         <RowButton
           name={say('rework.otherOperations', { count: others.length })}
@@ -125,12 +138,21 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
         <RowButton
           name="Wider gears, for more flow"
           about="which plates and pockets have to give way"
-          open={false}
           onPress={onWider}
         />
       ) : null}
     </Sheet>
   );
+}
+
+/** Says to a screen reader what came of a change; not what stood there at first, nor what is being worked out. */
+function useAnnounced(words: string | null): void {
+  const last = useRef<string | null>(null);
+  useEffect(() => {
+    if (words === null) return;
+    if (last.current !== null && last.current !== words) announce(words);
+    last.current = words;
+  }, [words]);
 }
 
 interface WishProps {

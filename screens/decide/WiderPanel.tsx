@@ -13,9 +13,9 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { Answer } from './Answer';
-import { Plan } from './Plan';
 import { Sheet } from './Sheet';
 import { useDeciding } from './useDeciding';
+import { Planned } from './Works';
 
 interface Props {
   readonly job: Job;
@@ -57,7 +57,7 @@ function WiderAnswer({ job, over_mm }: { readonly job: Job; readonly over_mm: nu
         <Words strong>{say('rework.wider', { more: trimmed(100 * wider.more, 2) })}</Words>
       )}
       <Answer deciding={deciding} />
-      <Plan deciding={deciding} />
+      {deciding.plan ? <Planned deciding={deciding} /> : null}
     </View>
   );
 }

@@ -1,4 +1,5 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { dropWorkList } from '@/core/commands/deciding';
 import { withVoided } from '@/core/journal/commands';
@@ -10,9 +11,11 @@ import { toMeasureWords } from '@/core/wording/toMeasure';
 import { doneCostWords } from '@/core/wording/worked';
 import { checksWords, offerTitle } from '@/core/wording/planStep';
 import { workWords } from '@/core/wording/reading';
+import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';
 import { Notice } from '@/ui/Notice';
+import { RowButton } from '@/ui/RowButton';
 import { StageMark } from '@/ui/StageMark';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -23,7 +26,7 @@ import { StepForm } from './StepForm';
 import { Closed } from './Closed';
 import type { Deciding } from './useDeciding';
 import { useMeasureFor } from './useMeasureFor';
-import { useListPlan, type ListPlan } from './useListPlan';
+import { useListPlan } from './useListPlan';
 
 interface Props {
   readonly deciding: Deciding;
@@ -31,7 +34,7 @@ interface Props {
   readonly onAnswer: () => void;
 }
 
-/** The plan as a work list: each step is ticked with the amount that was really taken. */
+/** The plan as a work list: the next step large, what is done folded, what comes after it in a line each. */
 export function WorkListPanel({ deciding, list, onAnswer }: Props) {
   const router = useRouter();
   const { job, again, unclear, rework, shop, solved, planned } = deciding;
@@ -43,9 +46,22 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
     solved && unclear.length > 0
       ? toMeasure(rework, solved, planned).find(({ settles }) => settles === 'open')
       : undefined;
+  const done = list.steps.filter((listed) => listed.done.length > 0);
+  const later = list.steps.filter((listed) => listed !== next && listed.done.length === 0);
+  const nextOffer = next && rework.offers.find(({ id }) => id === next.step.offer);
+  const nameOf = (listed: ListedStep) => stepName(deciding, listed);
+  const after = (ticked: ListedStep) => {
+    const [then] = later;
+    const step = nameOf(ticked);
+    announce(
+      then
+        ? say('rework.tickedThen', { step, next: nameOf(then) })
+        : say('rework.tickedLast', { step }),
+    );
+  };
   return (
     <Sheet
-      title={listWords({ list, again, unclear, job })}
+      title={next ? nameOf(next) : listWords({ list, again, unclear, job })}
       back="Back to the answer"
       onBack={onAnswer}
       action={
@@ -55,7 +71,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
             contentStyle={styles.large}
             onPress={() => router.replace(`/job/${job.id}/measure`)}
           >
-            Measure it again
+            Measure again
           </Button>
         ) : open && !next ? (
           <Button mode="contained" contentStyle={styles.large} onPress={() => void measure(open)}>
@@ -65,82 +81,107 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
       }
       beside={<FootButton low name="Plan again" onPress={() => void run(dropWorkList)} />}
     >
-      {next ? null : <Words tone="muted">{doneCostWords(job, shop)}</Words>}
+      <Words tone="muted">
+        {next
+          ? say('rework.stepOf', { number: list.steps.indexOf(next) + 1, all: list.steps.length })
+          : doneCostWords(job, shop)}
+      </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}
       <Closed deciding={deciding} />
-      {again.length > 0 ? (
+      {next && nextOffer ? (
+        <StepForm
+          key={next.step.id}
+          {...{ deciding, live }}
+          step={next.step}
+          offer={nextOffer}
+          onDone={() => after(next)}
+        />
+      ) : null}
+      {next && !nextOffer ? (
+        <Words>
+          The sheet no longer has what this step is done on. Record the work under Measure, then
+          plan again.
+        </Words>
+      ) : null}
+      {later.length > 0 ? (
+        <View role="list" aria-label="After this step">
+          {later.map((listed) => (
+            <View key={listed.step.id} role="listitem" style={styles.step}>
+              <StageMark standing="open" size={20} />
+              <Words style={styles.words}>{nameOf(listed)}</Words>
+            </View>
+          ))}
+        </View>
+      ) : null}
+      {again.length > 0 && next ? (
         <Words>{say('rework.then', { checks: checksWords(again) })}</Words>
       ) : null}
-      <View role="list" aria-label="Work list">
-        {list.steps.map((listed, i) => (
-          <StepRow
-            key={listed.step.id}
-            number={i + 1}
-            listed={listed}
-            current={listed === next}
-            deciding={deciding}
-            live={live}
-          />
-        ))}
-      </View>
+      <DoneSteps deciding={deciding} done={done} first={next === null} />
       <Carried deciding={deciding} />
     </Sheet>
   );
 }
 
-interface StepProps {
-  readonly number: number;
-  readonly listed: ListedStep;
-  readonly current: boolean;
-  readonly deciding: Deciding;
-  readonly live: ListPlan;
+/** Names a step by what it is done on; by its order alone where the sheet no longer has that. */
+function stepName({ rework }: Deciding, listed: ListedStep): string {
+  const offer = rework.offers.find(({ id }) => id === listed.step.offer);
+  return offer ? offerTitle(offer) : orderOf(listed);
 }
 
-function StepRow({ number, listed, current, deciding, live }: StepProps) {
+interface DoneProps {
+  readonly deciding: Deciding;
+  readonly done: readonly ListedStep[];
+  /** Nothing else is left to be shown: it is open. */
+  readonly first: boolean;
+}
+
+/** What was done, in a line that opens; each with its own way back. */
+function DoneSteps({ deciding, done, first }: DoneProps) {
   const palette = usePalette();
+  const [chosen, setChosen] = useState<boolean | null>(null);
+  const open = chosen ?? first;
   const { job, shop } = deciding;
   const { run } = useCommand(job);
-  const { step, done } = listed;
-  const offer = deciding.rework.offers.find(({ id }) => id === step.offer);
-  const undo = () =>
-    run((j, { at, by }) =>
-      withVoided(
-        j,
-        done.map(({ id }) => id),
-        { at, by, why: 'undone' },
-      ),
-    );
+  const undo = async (listed: ListedStep) => {
+    const ids = listed.done.map(({ id }) => id);
+    await run((j, { at, by }) => withVoided(j, ids, { at, by, why: 'undone' }));
+    announce(say('rework.undone', { step: stepName(deciding, listed) }));
+  };
+  if (done.length === 0) return null;
   return (
-    <View role="listitem" style={[styles.step, { borderColor: palette.line }]}>
-      <View style={styles.head}>
-        <StageMark standing={done.length > 0 ? 'done' : current ? 'work' : 'open'} size={24} />
-        <View style={styles.words}>
-          <Words strong>{`${number}  ${offer ? offerTitle(offer) : orderOf(listed)}`}</Words>
-          {done.map((o) => (
-            <Words key={o.id} size="note" tone="muted">
-              {workWords(job.sheet, o, shop.unit)}
-            </Words>
+    <View>
+      <RowButton
+        name={say('rework.stepsDone', { count: done.length })}
+        about=""
+        mark={<StageMark standing="done" size={22} />}
+        open={open}
+        onPress={() => setChosen(!open)}
+      />
+      {open ? (
+        <View role="list" aria-label="Steps that are done">
+          {done.map((listed) => (
+            <View
+              key={listed.step.id}
+              role="listitem"
+              style={[styles.step, { borderColor: palette.line }]}
+            >
+              <View style={styles.words}>
+                {listed.done.map((o) => (
+                  <Words key={o.id} size="note">
+                    {workWords(job.sheet, o, shop.unit)}
+                  </Words>
+                ))}
+              </View>
+              <Button
+                compact
+                accessibilityLabel={say('rework.undoStep', { step: stepName(deciding, listed) })}
+                onPress={() => void undo(listed)}
+              >
+                Undo
+              </Button>
+            </View>
           ))}
         </View>
-        {done.length > 0 ? (
-          <Button
-            compact
-            accessibilityLabel={say('rework.undoStep', { step: orderOf(listed) })}
-            onPress={() => void undo()}
-          >
-            Undo
-          </Button>
-        ) : null}
-      </View>
-      {current ? (
-        offer ? (
-          <StepForm key={step.id} {...{ deciding, step, offer, live }} />
-        ) : (
-          <Words>
-            The sheet no longer has what this step is done on. Record the work under Measure, then
-            plan again.
-          </Words>
-        )
       ) : null}
     </View>
   );
@@ -148,7 +189,6 @@ function StepRow({ number, listed, current, deciding, live }: StepProps) {
 
 const styles = StyleSheet.create({
   large: { minHeight: 52 },
-  step: { borderBottomWidth: 1, paddingVertical: 6, gap: 6 },
-  head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
+  step: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 44 },
   words: { flex: 1, minWidth: 0 },
 });

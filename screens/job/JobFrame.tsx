@@ -33,7 +33,7 @@ export function JobFrame({ job, stage, children }: Props) {
   return (
     <View style={styles.fill}>
       <View style={[styles.top, (wide || low) && styles.topWide, { borderColor: palette.line }]}>
-        <View style={styles.head}>
+        <View style={[styles.head, wide && styles.headWide]}>
           <Pressable
             role="button"
             aria-label="Back to Bench"
@@ -68,6 +68,9 @@ export function JobFrame({ job, stage, children }: Props) {
   );
 }
 
+/** How wide the head of a job and the first column under it stand on a wide screen, in px. */
+export const HEAD = 400;
+
 const UNITS = [
   { value: 'thou', name: 'thou' },
   { value: 'mm', name: 'mm' },
@@ -86,6 +89,8 @@ const styles = StyleSheet.create({
     flexShrink: 1,
     minWidth: 0,
   },
+  // As wide as the first column of the stages that have one beneath it.
+  headWide: { width: HEAD, flexShrink: 0 },
   back: { width: TOUCH, height: TOUCH, alignItems: 'center', justifyContent: 'center' },
   names: { flex: 1, minWidth: 0, flexDirection: 'row', alignItems: 'baseline', gap: 8 },
   tag: { flexShrink: 0, maxWidth: '60%' },

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useOtherTabs } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
+import { Announcements } from '@/ui/announce';
 import { focusOn } from '@/ui/focus';
 import { LinkBox } from '@/ui/LinkBox';
 import { TOUCH, usePalette } from '@/ui/theme';
@@ -37,6 +38,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
         </Wall>
       </View>
       {wide || inJob ? null : <Rooms current={roomOf(path)} wide={false} />}
+      <Announcements />
     </View>
   );
 }

@@ -15,9 +15,9 @@ describe('where only a most is published', () => {
     const said = riskWords(rework, amountsOf(solved.plans[0]!), cut!, 'mm');
     expect(said).toEqual([
       expect.stringMatching(
-        /^Over 0\.1\d* mm, end clearance, drive gear goes under the app’s least value\.$/,
+        /^More than 0\.1\d* mm: end clearance, drive gear goes under the app’s least value\.$/,
       ),
-      expect.stringMatching(/^Under 0\.0\d+ mm, (total )?end clearance, drive gear is out\.$/),
+      expect.stringMatching(/^Less than 0\.0\d+ mm: (total )?end clearance, drive gear is out\.$/),
     ]);
   });
   it('no amount of a plan closes a gap: each keeps the least of its kind, with what the measuring may be off', async () => {

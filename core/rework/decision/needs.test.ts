@@ -118,10 +118,10 @@ describe('a finding that no work here puts right', () => {
     const planned = plannedOperations(rework, solved.plans[0]!);
     expect(planned).toEqual([]);
     expect(answerWords(answerOf({ rework, solved }, false))).toBe(
-      'Not ready: something is left that no work here puts right.',
+      'Not ready: deck needs work that this shop does not do.',
     );
     expect(findingWords(rework, 'mm')).toContain(
-      'Nothing that is done here puts this right: Deck: by the book.',
+      'Deck: by the book. No work of this shop fixes that.',
     );
     const lines = partLines(rework, solved.plans[0]!);
     const body = lines.find((l) => l.part.id === 'body')!;

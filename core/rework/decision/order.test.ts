@@ -87,8 +87,8 @@ describe('works that pull the same gap both ways', () => {
     const said = partLines(rework, solved.plans[0]!).map((line) => lineReason(rework, line, 'mm'));
     expect(said).toEqual(
       expect.arrayContaining([
-        expect.stringMatching(/Brings in: end clearance, drive gear and 3 more\.$/),
-        expect.stringMatching(/Keeps in: transmission end play, pump bolted up\.$/),
+        expect.stringMatching(/Brings 4 checks in, end clearance, drive gear first\.$/),
+        expect.stringMatching(/Keeps transmission end play, pump bolted up in\.$/),
       ]),
     );
   });

@@ -1,22 +1,61 @@
 export const REWORK = {
+  'rework.moreFindings':
+    '{count, plural, one {One more finding asks for this work.} other {# more findings ask for this work.}}',
+  'rework.figure': '{sum, number}',
+  'rework.notReady':
+    'Not ready: {count, plural, one {{surfaces} needs work} other {{surfaces} need work}} that this shop does not do.',
+  'rework.doneMeasure': 'Work done. Measure again: {checks}.',
+  'rework.toolCheck':
+    '{tool, select, none {} other {Tool: {tool}. }}{check, select, none {} other {Check: {check}}}',
+  'rework.stepOf': 'Step {number} of {all}.',
+  'rework.stepsDone': '{count, plural, one {One step is done.} other {# steps are done.}}',
+  'rework.tickedLast': 'Done: {step}. It was the last step.',
+  'rework.tickedThen': 'Done: {step}. Next: {next}.',
+  'rework.undone': 'Undone: {step}.',
+  'rework.cellAmount': '{what}, {amount}',
+  'rework.inEvery': 'In every plan: {works}.',
+  'rework.moreParts': '{part} and {count, plural, one {one more part} other {# more parts}}',
+  'rework.planNumber': 'Plan {number}',
+  'rework.plans': '{count, plural, one {One plan} other {# plans}}, and a new pump',
+  'rework.usePlan': 'Use this plan: {plan}',
+  'rework.checksStay': '{count, plural, one {One check stays in.} other {# checks stay in.}}',
+  'rework.gapStands': '{range} {unit}: {words}',
+  'rework.partsDone':
+    '{count, plural, one {Work was done on one part.} other {Work was done on # parts.}}',
+  'rework.partsStay':
+    '{count, plural, one {One part stays as it is.} other {# parts stay as they are.}}',
+  'rework.partsUnknown':
+    '{count, plural, one {One part is not known yet.} other {# parts are not known yet.}}',
+  'rework.sumOf': '{of}: {sum}.',
+  'rework.price':
+    '{time, select, none {} other {{time} of bench time, }}{days, plural, =0 {no waiting} one {one day waiting} other {# days waiting}}{down, select, none {} other {; downtime costs {down}}}{chance, select, none {} other {; {chance}% chance of a comeback}}.',
+  'rework.onParts': '{parts}.',
+  'rework.inSection': 'Section {section}: {parts}.',
+  'rework.sections': 'Sections 1 to {last}.',
+  'rework.equalWorks':
+    '{which, select, all {All } other {}}{count}{as, select, body { bodies} gears { gear sets} cover { covers} plate { plates} block { bearing blocks} bushing { bushings} bearing { bearings} hub { hubs} shaft { shafts} rotor { rotors} vanes { sets of vanes} ring { rings} slide { slides} plunger { plungers} spring { springs} other { places}}: {what}',
   'rework.aboutLeft':
     '{count, plural, one {One check is too close to call and stays so.} other {# checks are too close to call and stay so.}}',
   'rework.allIn':
     '{count, plural, one {The one check with a verdict is in.} other {All # checks with a verdict are in.}}',
   'rework.again': 'Zero and measure again: {checks}. Then decide.',
   'rework.amount': 'Removed, {unit}',
-  'rework.amountIs': '{amount}; {from} to {to} is in.',
-  'rework.amountNever': '{amount}; no amount is in while the others stay.',
+  'rework.amountIs': '{amount}; anything from {from} to {to} is in.',
+  'rework.amountNever': '{amount}: no amount brings it in with the others held.',
   'rework.amountOf': 'Amount: {work}',
   'rework.amountRange': '{from} to {to} is in; {amount} was planned.',
-  'rework.answer.many': '{first} and do {count} more jobs, then {then}.',
-  'rework.answer.one': '{first}, then {then}.',
-  'rework.answer.two': '{first} and {second}, then {then}.',
+  'rework.answer.many':
+    '{then, select, rest {{first} and do {count} more jobs, then see to the rest.} unread {{first} and do {count} more jobs, then measure the rest.} again {{first} and do {count} more jobs, then measure again.} come {{first} and do {count} more jobs. All checks then come in.} stay {{first} and do {count} more jobs. All checks stay in.} other {{first} and do {count} more jobs.}}',
+  'rework.answer.one':
+    '{then, select, rest {{first}, then see to the rest.} unread {{first}, then measure the rest.} again {{first}, then measure again.} come {{first}. All checks then come in.} stay {{first}. All checks stay in.} other {{first}.}}',
+  'rework.answer.two':
+    '{then, select, rest {{first} and {second}, then see to the rest.} unread {{first} and {second}, then measure the rest.} again {{first} and {second}, then measure again.} come {{first} and {second}. All checks then come in.} stay {{first} and {second}. All checks stay in.} other {{first} and {second}.}}',
   'rework.bound':
     '{work} would have to take {needed}. {by, select, shop {Your shop goes to {most} at most.} other {The sheet leaves less metal than that.}}',
   'rework.boundOf': '{work}: the shop’s bound, {unit}',
   'rework.blocks': '{check} misses its limit by {short} at best.',
-  'rework.brings': 'Brings in: {checks}.',
+  'rework.brings':
+    '{count, plural, one {Brings {check} in.} other {Brings # checks in, {check} first.}}',
   'rework.chance': '{chance}% chance of a comeback',
   'rework.closer': 'Measure closer: {checks}. Then decide.',
   'rework.clearCold':
@@ -25,18 +64,22 @@ export const REWORK = {
     '{checks}: the work closed it. It should be {now} now. Do not assemble: measure it.',
   'rework.clearHot': 'That leaves {cold} {unit} cold, {hot} {unit} hot.',
   'rework.contradicted': 'Two methods disagree on {checks}. Read again, then decide.',
-  'rework.costsDown': '{days, plural, one {one day} other {# days}}, down {sum}',
+  'rework.costsDown': '{days, plural, one {one day} other {# days}} waiting; downtime costs {sum}',
   'rework.costsNow': 'All counted: {sum}.',
-  'rework.cut.block-ground': 'Take {amount} off the block ({from} to {to} is in).',
-  'rework.cut.body-ground': 'Take {amount} off the body’s width ({from} to {to} is in).',
-  'rework.cut.bushing-honed': 'Hone {amount} out, on the diameter ({from} to {to} is in).',
-  'rework.cut.deck-faced': 'Take {amount} off the deck ({from} to {to} is in).',
-  'rework.cut.gears-ground': 'Take {amount} off every gear’s width ({from} to {to} is in).',
-  'rework.cut.other': 'Take {amount} off ({from} to {to} is in).',
-  'rework.cut.pocket-sunk': 'Sink the pocket by {amount} ({from} to {to} is in).',
-  'rework.cut.shaft-polished': 'Polish {amount} off, on the diameter ({from} to {to} is in).',
-  'rework.cut.washer-thicker': 'Fit a washer {amount} thicker ({from} to {to} is in).',
-  'rework.cut.washer-thinner': 'Fit a washer {amount} thinner ({from} to {to} is in).',
+  'rework.cut.block-ground': 'Take {amount} off the block; anything from {from} to {to} is in.',
+  'rework.cut.body-ground':
+    'Take {amount} off the body’s width; anything from {from} to {to} is in.',
+  'rework.cut.bushing-honed':
+    'Hone {amount} out, on the diameter; anything from {from} to {to} is in.',
+  'rework.cut.deck-faced': 'Take {amount} off the deck; anything from {from} to {to} is in.',
+  'rework.cut.gears-ground':
+    'Take {amount} off every gear’s width; anything from {from} to {to} is in.',
+  'rework.cut.other': 'Take {amount} off; anything from {from} to {to} is in.',
+  'rework.cut.pocket-sunk': 'Sink the pocket by {amount}; anything from {from} to {to} is in.',
+  'rework.cut.shaft-polished':
+    'Polish {amount} off, on the diameter; anything from {from} to {to} is in.',
+  'rework.cut.washer-thicker': 'Fit a washer {amount} thicker; anything from {from} to {to} is in.',
+  'rework.cut.washer-thinner': 'Fit a washer {amount} thinner; anything from {from} to {to} is in.',
   'rework.done': 'Done: {works}.',
   'rework.doneCost': 'By the work list: {time}, {sum}.',
   'rework.fitPiece': 'fit {label} from the shelf',
@@ -45,18 +88,19 @@ export const REWORK = {
   'rework.follows': 'Take the same off the outer face, or the parts above it foul.',
   'rework.found': '{surface}: {what}',
   'rework.honeSteps':
-    'Stop at {steps} {unit}. Each time: clean it, slip the hub on, turn it, rock it.',
-  'rework.honeTo': 'Hone to {aim} ({from} to {to} is in).',
-  'rework.inSlot': 'At full reach {left} of the vane stays in its slot.',
+    'Stop at {steps} {unit}. Each time clean the bore, then {on, select, hub {slip the hub on, turn it, rock it} other {slip the journal in, turn it, rock it}}.',
+  'rework.honeTo': 'Hone to {aim}; anything from {from} to {to} is in.',
+  'rework.inSlot': 'At full extension {left} of the vane stays in its slot.',
   'rework.inSlotFalls':
-    'At full reach {left} of the vane stays in its slot: {hours} hours until it falls out at the wear so far.',
+    'At full extension {left} of the vane stays in its slot: {hours} hours until it falls out at the wear so far.',
   'rework.inSlotHours':
-    'At full reach {left} of the vane stays in its slot: {hours} hours to the limit at the wear so far.',
+    'At full extension {left} of the vane stays in its slot: {hours} hours to the limit at the wear so far.',
   'rework.exampleOne': '{sum}, example',
   'rework.exampleSum': '{sum}, example prices',
   'rework.isOut': '{check}: {by}.',
-  'rework.isOutMore': '{check}: {by}; {count, plural, one {one more is} other {# more are}} out.',
-  'rework.keeps': 'Keeps in: {checks}.',
+  'rework.isOutMore': '{count} checks are out. Worst: {check}, {by}.',
+  'rework.keeps':
+    '{count, plural, one {Keeps {check} in.} other {Keeps # checks in, {check} first.}}',
   'rework.lookFirst':
     '{stand, select, in {All checks are in. } close {Nothing is out. } other {}}{count, plural, one {Look at one more surface, then decide.} other {Look at # more surfaces, then decide.}}',
   'rework.makeFlat': 'Cut until the wear mark is gone, about {least}.',
@@ -73,12 +117,12 @@ export const REWORK = {
   'rework.nextStep': 'Next: {step}.',
   'rework.orderTimes': '{count, plural, one {{order}} other {{order} at # places}}',
   'rework.otherOperations': 'Other operations ({count})',
-  'rework.otherWays': 'Other ways ({count})',
-  'rework.overAtLeast': 'at least {by} over',
-  'rework.overBy': '{by} over, ± {u}',
+  'rework.otherPlans': 'Other plans ({count})',
+  'rework.overAtLeast': 'at least {by} over its limit',
+  'rework.overBy': '{by} over its limit, ± {u}',
   'rework.overIt':
-    'Over {amount}, {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {is out}}.',
-  'rework.overUnknown': 'over, nobody knows how far',
+    'More than {amount}: {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {goes out}}.',
+  'rework.overUnknown': 'over its limit, amount unknown',
   'rework.partWhat': '{part}: {what}',
   'rework.past.after': 'Before {before}, now {now}. {verdict}.',
   'rework.past.all': 'Before {before}, predicted {predicted}, now {now}. {verdict}.',
@@ -86,7 +130,6 @@ export const REWORK = {
   'rework.past.expected': 'Predicted {predicted}. Measure it again.',
   'rework.past.predicted': 'Before {before}, predicted {predicted}. Measure it again.',
   'rework.sum': '{sum} {currency}',
-  'rework.takeWay': 'Take way {number}',
   'rework.settles.amount': '{check}: how far it is out',
   'rework.settles.open': '{check}: that it runs free',
   'rework.settles.verdict': '{check}: in or out',
@@ -98,18 +141,18 @@ export const REWORK = {
   'rework.toZero': '{check}: zero, and read it again',
   'rework.unclear':
     'Make sure that {count, plural, one {it runs} other {they run}} free: {checks}.',
-  'rework.underAtLeast': 'at least {by} under',
-  'rework.underBy': '{by} under, ± {u}',
-  'rework.underUnknown': 'under, nobody knows how far',
+  'rework.underAtLeast': 'at least {by} under its limit',
+  'rework.underBy': '{by} under its limit, ± {u}',
+  'rework.underUnknown': 'under its limit, amount unknown',
   'rework.unseen':
     'Measure {checks} first: the work would narrow {count, plural, one {it unseen} other {them unseen}}.',
   'rework.underIt':
-    'Under {amount}, {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {is out}}.',
+    'Less than {amount}: {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {is out}}.',
   'rework.undoStep': 'Undo: {step}',
   'rework.unknownOperation': 'No operation is called “{name}”.',
   'rework.unknownSize': 'No dimension is called “{name}”.',
-  'rework.unmet': 'Nothing that is done here puts this right: {why}.',
-  'rework.unsized': 'How far is not known: {checks}.',
+  'rework.unmet': '{why}. No work of this shop fixes that.',
+  'rework.unsized': 'Out, amount unknown: {checks}.',
   'rework.waitsFor': 'About {amount}: worked out again when {parts} is in hand and measured.',
   'rework.washers': 'Thicknesses, {unit}',
   'rework.was': '{decided}, {proposed} was suggested',

@@ -13,7 +13,7 @@ export const SHELF = {
   'shelf.from': 'from {tag}',
   'shelf.grindGears': 'Grind {amount} off the gears.',
   'shelf.doubtField': '±, {unit}',
-  'shelf.hint': 'On the shelf: {label}. {work}',
+  'shelf.hint': 'On the shelf: {label}',
   'shelf.jobsMore':
     '{count, plural, one {And # more job: open it and touch Shelf under Decide.} other {And # more jobs: open one and touch Shelf under Decide.}}',
   'shelf.makeKeep': 'Keep the note on {make}',

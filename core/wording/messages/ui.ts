@@ -3,6 +3,7 @@ export const UI = {
   'ui.doneOf': '{what}: {done} of {all}',
   'ui.exampleSizes': '{drawing}; drawn from example sizes',
   'ui.fromGearSide': '{model}, viewed from the gear side',
+  'ui.gapOf': '{name}: {stands}',
   'ui.gap': 'Gap {range} {unit}, limit {limits}',
   'ui.gigabytes': '{size} GB',
   'ui.in.in': 'In inches',
@@ -15,6 +16,7 @@ export const UI = {
   'ui.qrCode': 'QR code of {text}',
   'ui.shopUnread':
     'The shop’s settings and instruments cannot be read. The app uses the usual ones; the stored ones are unchanged. {error}',
+  'ui.rowOf': '{name}: {about}',
   'ui.size': 'Size {range} {unit}, limit {limits}',
   'ui.soFar': '{what}: {done} so far',
   'ui.was': 'was {range}',

@@ -1,0 +1,57 @@
+import { StyleSheet, View } from 'react-native';
+import type { Assessment } from '@/core/assessment/assessment';
+import type { Extremes } from '@/core/metrology/extremes';
+import type { Verdict } from '@/core/metrology/verdict';
+import { unitName } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import { say } from '@/core/wording/say';
+import { rangeText } from '@/core/wording/verdict';
+import { GapBar } from '@/ui/GapBar';
+import { PinRing } from '@/ui/PinRing';
+import { Words } from '@/ui/Words';
+
+interface Props {
+  readonly assessment: Assessment;
+  readonly verdict: Verdict;
+  readonly words: string;
+  readonly known: Extremes | null;
+  /** What it was before work on it; null where no work is shown. */
+  readonly before: Extremes | null;
+  readonly unit: ShopUnit;
+}
+
+/** A gap in a line: its name, how it stands in figures, a word and a mark; hollow as it was, full as it will be. */
+export function GapLine({ assessment, verdict, words, known, before, unit }: Props) {
+  const { characteristic: c, limits, heatShift_mm } = assessment;
+  const range = known && rangeText(known, unit, c.quantity);
+  return (
+    <View style={styles.line}>
+      <View style={styles.words}>
+        <Words size="note" strong>
+          {c.name}
+        </Words>
+        <Words size="note" tone="muted">
+          {range === null
+            ? words
+            : say('rework.gapStands', { range, unit: unitName(c.quantity, unit), words })}
+        </Words>
+      </View>
+      <View style={styles.bar}>
+        <GapBar
+          slim
+          {...{ limits, known, before, heatShift_mm, unit }}
+          of={{ name: c.name, stands: words }}
+          preferred={limits?.preferred ?? null}
+          kind={c.quantity}
+        />
+      </View>
+      <PinRing verdict={verdict} size={20} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 36 },
+  words: { flex: 1, minWidth: 0 },
+  bar: { width: '40%', maxWidth: 320 },
+});

@@ -1,0 +1,80 @@
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { workedShapes } from '@/core/pumps/drawn';
+import { pumpOf } from '@/core/pumps/registry';
+import { answerKind } from '@/core/rework/decision/decide';
+import { amountsOf } from '@/core/rework/decision/solve';
+import { markedSum } from '@/core/wording/money';
+import { say } from '@/core/wording/say';
+import { mainRisk, priceWords } from '@/core/wording/workRows';
+import { PumpPicture } from '@/ui/PumpPicture';
+import { Words } from '@/ui/Words';
+import type { Deciding } from './useDeciding';
+
+/** The pump with what is worked on in blue, and beside it what it costs, a new pump, and what may go wrong. */
+export function Worth({ deciding }: { readonly deciding: Deciding }) {
+  const { price, newPump, buyNew, shop, planned, decided, plan, rework, job } = deciding;
+  const worked = useMemo(() => {
+    const { parts } = pumpOf(job.sheet);
+    return planned.flatMap(({ offer }) =>
+      offer.works.flatMap(({ part: id, work }) => {
+        const part = parts.find((p) => p.id === id);
+        return part ? workedShapes(part, work) : [];
+      }),
+    );
+  }, [job.sheet, planned]);
+  if (!decided) return null;
+  // What costs nothing because nothing is known yet is no price.
+  const isKnown = planned.length > 0 || answerKind(decided) !== 'measure';
+  const risk = plan ? mainRisk(rework, planned, amountsOf(plan), shop.unit) : null;
+  const { money } = shop;
+  const work =
+    price && isKnown ? (
+      <Sum
+        key="work"
+        sum={markedSum(price.expected, money, price.example)}
+        of={planned.length > 0 ? 'The work' : 'As it is'}
+        words={priceWords(price, money)}
+      />
+    ) : null;
+  const bought = (
+    <Sum
+      key="new"
+      sum={markedSum(newPump.expected, money, newPump.example)}
+      of="A new pump"
+      words={priceWords(newPump, money)}
+    />
+  );
+  return (
+    <View style={styles.row}>
+      <PumpPicture sheet={job.sheet} size={SIZE} worked={worked} />
+      <View style={styles.words}>
+        {buyNew ? [bought, work] : [work, bought]}
+        {risk ? (
+          <Words size="note" tone="muted">
+            {risk}
+          </Words>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+interface SumProps {
+  readonly of: string;
+  readonly sum: string;
+  readonly words: string;
+}
+
+const Sum = ({ of, sum, words }: SumProps) => (
+  <Words size="note" tone="muted">
+    <Words strong>{say('rework.sumOf', { of, sum })}</Words> {words}
+  </Words>
+);
+
+const SIZE = 112;
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  words: { flex: 1, minWidth: 0, gap: 3 },
+});

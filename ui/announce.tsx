@@ -1,0 +1,34 @@
+import { useSyncExternalStore } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Words } from './Words';
+
+/** What was said last; a sign behind it changes, so that the same words are heard twice. */
+let said = '';
+const listeners = new Set<() => void>();
+
+/** Says something to a screen reader that changed away from where the focus is. */
+export function announce(text: string): void {
+  said = text === said ? `${text}\u00a0` : text;
+  listeners.forEach((listener) => listener());
+}
+
+const listen = (listener: () => void) => {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+};
+
+/** The place that a screen reader hears announcements from; nobody sees it. Stands once, in the shell. */
+export function Announcements() {
+  const text = useSyncExternalStore(listen, () => said);
+  return (
+    <View role="status" aria-live="polite" aria-label="What changed" style={styles.unseen}>
+      <Words>{text}</Words>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  unseen: { position: 'absolute', width: 1, height: 1, overflow: 'hidden', opacity: 0 },
+});
