@@ -1,3 +1,6 @@
+// Moments are written in the zone of the machine: in tests that is always the same one.
+process.env.TZ = 'UTC';
+
 /** The core, its command line and the demo: plain Node, nothing of the interface. */
 const core = {
   displayName: 'core',

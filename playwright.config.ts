@@ -19,6 +19,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     locale: 'en-GB',
+    // What is not there by then does not come: a test need not wait its whole time for it.
+    actionTimeout: 60_000,
     launchOptions: BROWSER,
     // A trace of every test costs a third of the time; one that fails is run again, with its trace.
     trace: 'on-first-retry',

@@ -9,7 +9,7 @@ import { gapsOf, type Gaps } from '../core/guidance/shopPast';
 import { VERDICTS, type Verdict } from '../core/metrology/verdict';
 import { STAGES, type Job, type Stage } from '../core/records/job';
 import { isLoose } from '../core/records/migrate';
-import { sheetName } from '../core/records/sheet';
+import { sheetName, type Sheet } from '../core/records/sheet';
 import { sealFrom } from './seal';
 
 /** A job as lists show it. */
@@ -35,6 +35,8 @@ export interface JobSummary {
   readonly nextStep: string;
   /** What was measured, for what to expect of the next pump of its model; null in a summary from before that was kept. */
   readonly gaps: Gaps | null;
+  /** The pump that it is, for its outline; null in a summary from before that was kept. */
+  readonly pump: Pick<Sheet, 'family' | 'geometry'> | null;
 }
 
 /** Where the summary of a job lies. */
@@ -82,6 +84,7 @@ export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
     worst: worstVerdict(judged),
     nextStep: nextOf(job, all, evaluator),
     gaps: gapsOf(all),
+    pump: { family: job.sheet.family, geometry: job.sheet.geometry },
   };
 }
 
@@ -103,6 +106,7 @@ export const unreadableSummary = (id: string): JobSummary => ({
   worst: 'open',
   nextStep: '',
   gaps: null,
+  pump: null,
 });
 
 /** Returns what its head tells of a job whose summary has to be made anew. */
@@ -138,7 +142,7 @@ const FIELDS = Object.keys(LIKE) as (keyof JobSummary)[];
 /** Tells whether a value can be what a summary has under a name. */
 function fits(field: keyof JobSummary, value: unknown): boolean {
   const like = LIKE[field];
-  if (field === 'gaps') return value === null || isLoose(value);
+  if (field === 'gaps' || field === 'pump') return value === null || isLoose(value);
   if (like === null) return value === null || typeof value === 'string';
   return typeof value === typeof like && (WORDS[field]?.includes(value) ?? true);
 }
@@ -157,7 +161,11 @@ export const summaryText = (summary: JobSummary, seal: string | null): string =>
 export function jobSummaryFrom(id: string, text: string | null): StoredSummary | null {
   try {
     const { of = null, ...found } = JSON.parse(text ?? 'null') as Record<string, unknown>;
-    const value = { ...found, gaps: found.gaps ?? null } as unknown as JobSummary;
+    const value = {
+      ...found,
+      gaps: found.gaps ?? null,
+      pump: found.pump ?? null,
+    } as unknown as JobSummary;
     if (value.id !== id || !FIELDS.every((name) => fits(name, value[name]))) return null;
     return { summary: value, token: typeof of === 'string' ? of : null };
   } catch {

@@ -15,7 +15,8 @@ const CHUNK = 64;
 /** More chunks than this no job has: a head that says so is damaged. */
 const MOST_CHUNKS = 4096;
 
-const sheetKey = (id: string): string => `copy/${id}`;
+/** Where the copy of its sheet lies that a job has. */
+export const sheetKey = (id: string): string => `copy/${id}`;
 /** What the keys of a job's chunks begin with. */
 export const chunkPrefix = (id: string): string => `entries/${id}/`;
 const chunkKey = (id: string, at: number): string => `${chunkPrefix(id)}${at}`;

@@ -156,7 +156,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
   const w = new Writer(pdf);
   w.text(report.title, 18, { strong: true });
   w.text(report.pump, 13);
-  w.text(report.overall.words, 11, { muted: true });
+  w.text(report.overall.words, 13, { strong: true });
   w.gap(3);
   for (const [label, value] of report.facts) w.text(`${label}: ${value}`, 10);
   w.gap(4);
@@ -165,7 +165,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
   const { name, limits, evidence, hot, reason } = COLUMNS;
   w.row(
     [
-      { words: 'What', ...name, strong: true },
+      { words: 'Clearance or size', ...name, strong: true },
       { words: 'Limit', ...limits, strong: true },
       { words: 'Measured', ...evidence, strong: true },
       { words: 'Hot', ...hot, strong: true },
@@ -180,7 +180,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
         { words: withUnit(row.limits, row.unit), ...limits },
         {
           words: [
-            withUnit(row.evidence, row.unit),
+            withUnit(row.figure, row.unit),
             row.before && say('report.was', { value: withUnit(row.before, row.unit) }),
             row.predicted && say('report.predicted', { value: withUnit(row.predicted, row.unit) }),
           ]
@@ -190,7 +190,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
           strong: true,
         },
         { words: withUnit(row.hot, row.unit), ...hot },
-        { words: `${row.word}. ${row.reason}`, ...reason },
+        { words: [`${row.word}.`, row.why].filter(Boolean).join(' '), ...reason },
       ],
       9,
       row,
@@ -208,10 +208,10 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
       9,
     );
   for (const { title, lines } of report.sections) section(title, lines);
-  section('Not measured', [report.notMeasured.join(', ') || 'Everything was measured.']);
+  section('Measured', [report.measured]);
   section('Measured by', report.hands.map(handWords), '\n');
   if (report.zeros.length > 0) section('Zero checks', report.zeros);
-  if (report.struck.length > 0) section('Struck through', report.struck);
+  if (report.struck.length > 0) section('Struck out, not used', report.struck);
   w.gap(3);
   for (const note of report.notes) w.text(note, 8, { muted: true });
   return { file: pdf.output('blob'), lacking: [...w.lacking] };

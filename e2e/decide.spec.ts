@@ -112,7 +112,20 @@ test('the worst pump of the demo is decided, worked on step by step and signed o
   await button(page, 'Back to the answer').click();
   await more(page, 'Sign off');
   await button(page, /^The whole pump/).click();
-  await page.getByRole('radio', { name: 'Replace' }).click();
+  // Arrows only move, Escape leaves what was; Enter takes.
+  const whole = button(page, /^The whole pump: /);
+  const was = await whole.getAttribute('aria-label');
+  await page.keyboard.press('Home');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('option').nth(1)).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('option')).toHaveCount(0);
+  await expect(whole).toBeFocused();
+  expect(await whole.getAttribute('aria-label')).toBe(was);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('End');
+  await page.keyboard.press('Enter');
+  await expect(button(page, 'The whole pump: Replace')).toBeFocused();
   await expect(page.getByText('Other than suggested.')).toBeVisible();
   await button(page, 'Sign off').click();
   await page.getByRole('link', { name: 'Report' }).click();

@@ -197,7 +197,7 @@ test('a body that was faced off is measured again, with what it was beside it', 
   };
   await turnTo(/^End clearance, drive gear: In/);
   await page.getByRole('button', { name: 'Record work done' }).first().click();
-  await page.getByRole('radio', { name: 'Faced off' }).click();
+  await page.getByRole('option', { name: 'Faced off' }).click();
   const amount = page.getByRole('textbox', { name: /^Removed/ });
   await amount.fill('a hair');
   await page.getByRole('button', { name: 'Save', exact: true }).click();

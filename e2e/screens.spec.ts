@@ -37,7 +37,7 @@ const SCREENS = [
   ['deciding, the shelf', '/job/demo-job-hm-0398/decide#Parts on the shelf', /fit/],
   ['the shelf', '/shelf', /On the shelf/],
   ['a loose part', '/shelf/demo-part-gs-4', /What and where/],
-  ['a new part', '/shelf/new', /What it is/],
+  ['a new part', '/shelf/new', /Of which pump/],
   ['pairing', '/shelf/pair', /can be built/],
   ['the shop', '/shop', /Leaf set/],
   ['instruments', '/shop/instruments', /Leaf sets/],
@@ -103,6 +103,34 @@ test('no screen has an accessibility fault, light or dark, nor a control out of 
       await expect.poll(() => outOfReach(page), `${name} at ${width} px`).toEqual([]);
     }
     await page.setViewportSize(size);
+  }
+});
+
+test('every list shows at least three of its lines, however small the screen', async ({ page }) => {
+  await openDemo(page);
+  const shown = (): Promise<number> =>
+    page.evaluate(() => {
+      const rows = [...document.querySelectorAll('[role=listitem]')];
+      return rows.filter((row) => {
+        const { left, right, top, bottom } = row.getBoundingClientRect();
+        const there = document.elementFromPoint((left + right) / 2, (top + bottom) / 2);
+        return top >= 0 && bottom <= window.innerHeight && there && row.contains(there);
+      }).length;
+    });
+  for (const [width, height] of [
+    [195, 422],
+    [320, 568],
+    [844, 390],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const room of ['/', '/sheets', '/shelf']) {
+      await page.goto(room);
+      await page.getByRole('listitem').first().waitFor();
+      // Where the head takes the screen it scrolls away; the search stays.
+      if (width < 260) await page.getByRole('listitem').nth(4).scrollIntoViewIfNeeded();
+      await expect.poll(shown, `${room} at ${width}x${height}`).toBeGreaterThanOrEqual(3);
+      if (room !== '/sheets') await expect(page.getByRole('searchbox')).toBeInViewport();
+    }
   }
 });
 

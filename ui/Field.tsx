@@ -13,6 +13,8 @@ interface Props<T extends FieldValues> extends Pick<
   /** Said instead of the label where the label alone does not tell fields apart. */
   readonly spoken?: string;
   readonly style?: StyleProp<ViewStyle>;
+  /** Says how a text is understood, while nothing is wrong with it; null where that needs no word. */
+  readonly hint?: (text: string) => string | null;
 }
 
 /** A text field of a form, with what is wrong with it beneath. */
@@ -22,6 +24,7 @@ export function Field<T extends FieldValues>({
   label,
   spoken,
   style,
+  hint,
   ...input
 }: Props<T>) {
   const wrong = useId();
@@ -47,9 +50,18 @@ export function Field<T extends FieldValues>({
             <HelperText type="error" role="alert" padding="none" nativeID={wrong}>
               {error.message}
             </HelperText>
-          ) : null}
+          ) : (
+            <Hint words={hint?.(String(field.value ?? '')) ?? null} />
+          )}
         </View>
       )}
     />
   );
 }
+
+const Hint = ({ words }: { readonly words: string | null }) =>
+  words ? (
+    <HelperText type="info" padding="none">
+      {words}
+    </HelperText>
+  ) : null;

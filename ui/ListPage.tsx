@@ -1,11 +1,22 @@
-import type { ReactElement, ReactNode } from 'react';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { useCallback, useMemo, useState, type ReactElement, type ReactNode } from 'react';
+import {
+  ScrollView,
+  StyleSheet,
+  useWindowDimensions,
+  View,
+  type NativeScrollEvent,
+  type NativeSyntheticEvent,
+} from 'react-native';
 import { PageHead } from './Page';
+import { usePalette } from './theme';
+import { useRoom } from './useWidth';
 
 interface Props<T> {
   readonly title: string;
   readonly actions?: ReactNode;
-  /** Stands above the list and stays there. */
+  /** Finds a line: it stays in sight while all else scrolls. */
+  readonly search: ReactNode;
+  /** Stands above the search, and scrolls away. */
   readonly children?: ReactNode;
   readonly label: string;
   readonly items: readonly T[];
@@ -13,34 +24,80 @@ interface Props<T> {
   readonly row: (item: T) => ReactElement;
 }
 
-/** A room's page with a list as long as it likes: only what is on the screen is drawn. */
-export function ListPage<T>({ title, actions, children, label, items, keyOf, row }: Props<T>) {
+/** No line is lower than this, in px. */
+const ROW = 48;
+
+/** So many screens of lines are drawn beyond the one that is shown. */
+const AHEAD = 2;
+
+/**
+ * A room's page with a list as long as it likes. Its head scrolls with it, so that a small screen shows lines; only as
+ * many lines are drawn as somebody has scrolled to, and a few screens more.
+ */
+export function ListPage<T>({
+  title,
+  actions,
+  search,
+  children,
+  label,
+  items,
+  keyOf,
+  row,
+}: Props<T>) {
+  const { plate } = usePalette();
+  const { low } = useRoom();
+  const { height } = useWindowDimensions();
+  const first = Math.ceil(height / ROW);
+  const [seen, setSeen] = useState(first);
+  const scrolled = useCallback(
+    ({
+      nativeEvent: { contentOffset, layoutMeasurement },
+    }: NativeSyntheticEvent<NativeScrollEvent>) => {
+      const reached = Math.ceil((contentOffset.y + (AHEAD + 1) * layoutMeasurement.height) / ROW);
+      setSeen((now) => Math.max(now, reached));
+    },
+    [],
+  );
+  const shown = items.slice(0, Math.max(first, seen));
+  const rows = useMemo(
+    () => shown.map((item) => <Row key={keyOf(item)} item={item} row={row} />),
+    [shown, keyOf, row],
+  );
+  const head = <PageHead title={title} actions={actions} />;
   return (
-    <View style={styles.fill}>
+    <ScrollView
+      style={styles.fill}
+      stickyHeaderIndices={STICKY}
+      onScroll={scrolled}
+      scrollEventThrottle={50}
+    >
       <View style={styles.head}>
-        <PageHead title={title} actions={actions} />
+        {low ? null : head}
         {children}
       </View>
-      <FlatList
-        role="list"
-        aria-label={label}
-        data={items}
-        keyExtractor={keyOf}
-        renderItem={({ item }) => row(item)}
-        // What a phone shows at once: the rest follows when the first can be touched.
-        initialNumToRender={10}
-        maxToRenderPerBatch={12}
-        updateCellsBatchingPeriod={16}
-        windowSize={9}
-        style={styles.fill}
-        contentContainerStyle={styles.list}
-      />
-    </View>
+      <View style={{ backgroundColor: plate }}>
+        <View style={[styles.search, low && styles.beside]}>
+          {low ? head : null}
+          <View style={low ? styles.fill : null}>{search}</View>
+        </View>
+      </View>
+      <View role="list" aria-label={label} style={styles.list}>
+        {rows}
+      </View>
+    </ScrollView>
   );
 }
 
+const STICKY = [1];
+
+const Row = <T,>({ item, row }: { readonly item: T; readonly row: (item: T) => ReactElement }) =>
+  row(item);
+
 const styles = StyleSheet.create({
-  fill: { flex: 1, minHeight: 0 },
-  head: { padding: 16, paddingBottom: 8, gap: 14, width: '100%', maxWidth: 860 },
+  fill: { flex: 1, minHeight: 0, minWidth: 0 },
+  head: { paddingHorizontal: 16, paddingTop: 12, gap: 10, width: '100%', maxWidth: 860 },
+  search: { paddingHorizontal: 16, paddingVertical: 6, width: '100%', maxWidth: 860 },
+  // On its side a phone has the width for both in one line.
+  beside: { flexDirection: 'row', alignItems: 'center', gap: 12, paddingVertical: 2 },
   list: { paddingHorizontal: 16, paddingBottom: 32, width: '100%', maxWidth: 860 },
 });

@@ -15,11 +15,12 @@ export interface MoreItem {
  * Keeps what is done more rarely behind one button: what opens them, and the list of them while it is open, for the
  * place where there is room.
  *
- * @param label says what they are, to a screen reader
+ * @param label says what they are: to a screen reader, and on the button where that is named
  */
 export function useMore(
   label: string,
   items: readonly MoreItem[],
+  look: 'dots' | 'named' = 'dots',
 ): { readonly button: ReactNode; readonly list: ReactNode } {
   const palette = usePalette();
   const [open, setOpen] = useState(false);
@@ -31,9 +32,17 @@ export function useMore(
         aria-label={label}
         aria-expanded={open}
         onPress={() => setOpen(!open)}
-        style={[styles.button, { borderColor: palette.line }]}
+        style={[styles.button, look === 'named' && styles.named, { borderColor: palette.line }]}
       >
-        <Icon name={open ? 'chevron-down' : 'dots-horizontal'} color={palette.blue} />
+        {look === 'named' ? (
+          <Words strong tone="blue">
+            {label}
+          </Words>
+        ) : null}
+        <Icon
+          name={open ? 'chevron-up' : look === 'named' ? 'chevron-down' : 'dots-horizontal'}
+          color={palette.blue}
+        />
       </Pressable>
     ),
     list: open ? (
@@ -71,6 +80,7 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'center',
   },
+  named: { width: 'auto', flexDirection: 'row', gap: 6, paddingHorizontal: 16 },
   list: { borderWidth: 1, borderRadius: 6 },
   item: { minHeight: TOUCH, justifyContent: 'center', paddingHorizontal: 14, borderTopWidth: 1 },
 });

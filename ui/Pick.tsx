@@ -1,40 +1,131 @@
-import { useState } from 'react';
-import { View } from 'react-native';
-import { Choice } from './Choice';
-import { RowButton } from './RowButton';
+import { useEffect, useRef, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { say } from '@/core/wording/say';
+import Icon from './icons/Icon';
 import { useEscape } from './keyboard';
+import { RowFace, useRowStyle } from './RowFace';
+import { TOUCH, usePalette } from './theme';
+import { Words } from './Words';
 
 interface Props<T extends string> {
   readonly label: string;
+  /** Empty, or none of the options, where nothing is chosen yet. */
   readonly value: T;
   readonly options: readonly { readonly value: T; readonly name: string }[];
   readonly onChange: (value: T) => void;
+  /** What is wrong with what is chosen. */
+  readonly error?: string | null;
 }
 
-/** One of many: the chosen one in a line, all of them beneath when it is touched. */
-export function Pick<T extends string>({ label, value, options, onChange }: Props<T>) {
+/** How far each key goes in the list (WAI-ARIA Authoring Practices, listbox); Home and End go to its ends. */
+const BY_KEY: Readonly<Record<string, number>> = {
+  ArrowDown: 1,
+  ArrowUp: -1,
+  Home: -Infinity,
+  End: Infinity,
+};
+
+/** A role of the web that the types of React Native leave out. */
+const LISTBOX = { role: 'listbox' } as object;
+
+type KeyEvent = { readonly key: string; readonly preventDefault: () => void };
+
+/**
+ * One of many: the chosen one in a line, all of them beneath when it is touched. In the list arrows move, Enter or Space
+ * takes, Escape leaves things as they were.
+ */
+export function Pick<T extends string>({ label, value, options, onChange, error }: Props<T>) {
+  const palette = usePalette();
+  const rowStyle = useRowStyle();
   const [open, setOpen] = useState(false);
-  useEscape(open ? () => setOpen(false) : undefined);
+  const line = useRef<View>(null);
+  const rows = useRef<(View | null)[]>([]);
+  const chosenAt = options.findIndex((o) => o.value === value);
+  const close = () => {
+    setOpen(false);
+    line.current?.focus();
+  };
+  useEscape(open ? close : undefined);
+  useEffect(() => {
+    if (open) rows.current[Math.max(0, chosenAt)]?.focus();
+    // Only when it opens: what is chosen meanwhile closes it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [open]);
+  const take = (option: T) => {
+    close();
+    if (option !== value) onChange(option);
+  };
+  const press = (event: KeyEvent, at: number) => {
+    const by = BY_KEY[event.key];
+    if (by !== undefined) {
+      event.preventDefault();
+      rows.current[Math.min(Math.max(at + by, 0), options.length - 1)]?.focus();
+      return;
+    }
+    const option = options[at];
+    if (option && (event.key === 'Enter' || event.key === ' ')) {
+      event.preventDefault();
+      take(option.value);
+    }
+  };
+  const about = options[chosenAt]?.name ?? 'not chosen';
   return (
     <View>
-      <RowButton
-        name={label}
-        about={options.find((o) => o.value === value)?.name ?? 'not chosen'}
-        open={open}
+      <Pressable
+        ref={line}
+        role="button"
+        aria-expanded={open}
+        aria-label={say('ui.rowOf', { name: label, about })}
         onPress={() => setOpen(!open)}
-      />
+        style={rowStyle}
+      >
+        <RowFace name={label} about={about} icon={open ? 'chevron-up' : 'chevron-down'} />
+      </Pressable>
+      {error ? (
+        <Words tone="out" role="alert">
+          {error}
+        </Words>
+      ) : null}
       {open ? (
-        <Choice
-          stacked
-          label={label}
-          value={value}
-          options={options}
-          onChange={(chosen) => {
-            setOpen(false);
-            onChange(chosen);
-          }}
-        />
+        <View {...LISTBOX} aria-label={label} style={[styles.list, { borderColor: palette.ink }]}>
+          {options.map((option, at) => {
+            const chosen = at === chosenAt;
+            const keys = {
+              tabIndex: at === Math.max(0, chosenAt) ? 0 : -1,
+              onKeyDown: (event: KeyEvent) => press(event, at),
+            } as object;
+            return (
+              <Pressable
+                key={option.value}
+                ref={(row) => {
+                  rows.current[at] = row;
+                }}
+                role="option"
+                aria-selected={chosen}
+                onPress={() => take(option.value)}
+                {...keys}
+                style={[styles.option, chosen && { backgroundColor: palette.ink }]}
+              >
+                <Words strong={chosen} tone={chosen ? 'plate' : 'ink'} style={styles.words}>
+                  {option.name}
+                </Words>
+                {chosen ? <Icon name="check" color={palette.plate} /> : null}
+              </Pressable>
+            );
+          })}
+        </View>
       ) : null}
     </View>
   );
 }
+
+const styles = StyleSheet.create({
+  list: { borderWidth: 1.5, borderRadius: 6, overflow: 'hidden' },
+  option: {
+    flexDirection: 'row',
+    minHeight: TOUCH,
+    paddingHorizontal: 12,
+    alignItems: 'center',
+  },
+  words: { flex: 1, minWidth: 0 },
+});

@@ -6,8 +6,9 @@ import type { Outline, Placement, ShapeRole } from '@/core/pumps/family';
 import { TiltArrow, type DrawnTilt } from './TiltArrow';
 import { ToolMark } from './ToolMark';
 import type { Point } from '@/core/pumps/shapes';
+import { SHAPE_FILL } from './shapeFill';
 import { PinRingMark } from './PinRing';
-import { FONT, usePalette, type Palette } from './theme';
+import { FONT, usePalette } from './theme';
 import { Words } from './Words';
 import { say } from '@/core/wording/say';
 
@@ -85,19 +86,6 @@ const styles = StyleSheet.create({
   over: { position: 'absolute', willChange: 'transform' } as ViewStyle,
 });
 
-const FILL: Readonly<Record<ShapeRole, keyof Palette>> = {
-  housing: 'casting',
-  pocket: 'plate',
-  driven: 'steelDeep',
-  drive: 'steel',
-  crescent: 'casting',
-  track: 'steel',
-  hole: 'plate',
-  thread: 'plate',
-  vane: 'vane',
-  port: 'plate',
-};
-
 /** The outline does not change from tap to tap: drawn once, then left alone. */
 const Shapes = memo(function Shapes({
   outline,
@@ -111,7 +99,7 @@ const Shapes = memo(function Shapes({
         <Path
           key={i}
           d={path}
-          fill={worked.includes(role) ? palette.worked : palette[FILL[role]]}
+          fill={worked.includes(role) ? palette.worked : palette[SHAPE_FILL[role]]}
           fillRule="evenodd"
           stroke={worked.includes(role) ? palette.blue : palette.ink}
           strokeWidth={stroke}

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { useEffect, useRef, useSyncExternalStore } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Words } from './Words';
 
@@ -10,6 +10,21 @@ const listeners = new Set<() => void>();
 export function announce(text: string): void {
   said = text === said ? `${text}\u00a0` : text;
   listeners.forEach((listener) => listener());
+}
+
+/**
+ * Says what something has come to whenever that is another thing than before.
+ *
+ * @param words null while it is not known
+ * @param first whether it is said as well when it is first known
+ */
+export function useAnnounced(words: string | null, first = false): void {
+  const before = useRef<string | null>(first ? '' : null);
+  useEffect(() => {
+    if (words === null) return;
+    if (before.current !== null && before.current !== words) announce(words);
+    before.current = words;
+  }, [words]);
 }
 
 const listen = (listener: () => void) => {

@@ -32,3 +32,50 @@ export function useNextFocus<T = View>(step: unknown): React.RefObject<T | null>
   }, [step]);
   return ref;
 }
+
+/** What had the focus last. */
+let last: Element | null = null;
+if (typeof document !== 'undefined') {
+  document.addEventListener('focusin', ({ target }) => {
+    if (target instanceof Element) last = target;
+  });
+}
+
+/** So long after something was done a page is looked at again, in ms: what it opens may have to be loaded first. */
+const AFTER_MS = [120, 400, 1200];
+
+/** Moves the focus to the heading of the page where what had it is gone, and nothing else took it. */
+function keepFocus(main: Element): void {
+  const isLost = document.activeElement === null || document.activeElement === document.body;
+  if (!isLost || last === null || last.isConnected) return;
+  const headings = [...main.querySelectorAll('h1, h2, h3, [role=heading]')];
+  focusOn(headings.find((heading) => heading.checkVisibility()) ?? main);
+}
+
+/**
+ * Sees to it that the focus never falls to the page: where a button goes with what it did, it is at the heading of what
+ * came in its place.
+ *
+ * @param main the id of the part of the page that changes
+ */
+export function useKeptFocus(main: string): void {
+  useEffect(() => {
+    const timers = new Set<ReturnType<typeof setTimeout>>();
+    const acted = () => {
+      timers.forEach(clearTimeout);
+      timers.clear();
+      const page = document.getElementById(main);
+      if (page) AFTER_MS.forEach((ms) => timers.add(setTimeout(() => keepFocus(page), ms)));
+    };
+    const keyed = ({ key }: KeyboardEvent) => {
+      if (key === 'Enter' || key === ' ' || key === 'Escape') acted();
+    };
+    document.addEventListener('click', acted);
+    document.addEventListener('keydown', keyed);
+    return () => {
+      timers.forEach(clearTimeout);
+      document.removeEventListener('click', acted);
+      document.removeEventListener('keydown', keyed);
+    };
+  }, [main]);
+}

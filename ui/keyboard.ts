@@ -163,7 +163,17 @@ export const bySpace = (act: () => void): object => ({
   },
 });
 
-/** Closes what covers the screen by Escape, also from a field of it. */
+/** What Escape closes, the last that opened at the end: it is closed first, and by itself. */
+const covers: (() => void)[] = [];
+
+function closeLast(event: KeyboardEvent): void {
+  const last = covers.at(-1);
+  if (event.key !== 'Escape' || event.defaultPrevented || !last) return;
+  event.preventDefault();
+  last();
+}
+
+/** Closes what covers the screen by Escape, also from a field of it; of what lies over each other the last. */
 export function useEscape(close: (() => void) | undefined): void {
   const latest = useRef(close);
   useEffect(() => {
@@ -172,12 +182,11 @@ export function useEscape(close: (() => void) | undefined): void {
   const open = close !== undefined;
   useEffect(() => {
     if (!open) return;
-    const press = (event: KeyboardEvent) => {
-      if (event.key !== 'Escape' || event.defaultPrevented) return;
-      event.preventDefault();
-      latest.current?.();
+    const cover = () => latest.current?.();
+    if (covers.push(cover) === 1) window.addEventListener('keydown', closeLast);
+    return () => {
+      covers.splice(covers.indexOf(cover), 1);
+      if (covers.length === 0) window.removeEventListener('keydown', closeLast);
     };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
   }, [open]);
 }

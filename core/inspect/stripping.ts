@@ -1,9 +1,11 @@
+import { lower } from '../quantity/format';
 import { neverRight, wayRoundWords } from '../pumps/teardown/wayRound';
 import { ledgerOf } from '../journal/ledger';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { StripNote } from '../records/teardown';
+
 import { say } from '../wording/say';
 
 export type StripStep = Sheet['strip'][number];
@@ -55,10 +57,9 @@ export function laidWrong(job: Pick<Job, 'sheet' | 'journal'>): LaidWrong[] {
     if (!note?.way) return [];
     const harm = neverRight(step.way, note.way);
     if (!harm && (step.right === '' || note.way === step.right)) return [];
-    const found = wayRoundWords(step.way, note.way);
-    const right = wayRoundWords(step.way, step.right);
+    const [found, right] = [note.way, step.right].map((way) => lower(wayRoundWords(step.way, way)));
     const words = [
-      say('inspect.found', { found }),
+      say('inspect.found', { found: found ?? '' }),
       harm,
       right && say('inspect.shouldBe', { right }),
     ];

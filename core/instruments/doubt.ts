@@ -6,7 +6,7 @@ import { bareNumber, INCHES_BELOW } from '../quantity/parse';
 import type { ShopUnit } from '../quantity/units';
 import type { Instrument } from '../records/instrument';
 import type { Job } from '../records/job';
-import { nominalOf } from '../records/sheet';
+import { nominalOf, type Sheet } from '../records/sheet';
 import { pumpOf } from '../pumps/registry';
 import { countedIn } from '../journal/eras';
 import { expectedSize } from './gauges';
@@ -51,14 +51,51 @@ export interface Figure {
 }
 
 /** Limits on the size itself: a vane that may wear a millimetre is not mistyped when it has. */
-function publishedEnds(job: Job, dimension: Dimension): number[] {
-  const own = pumpOf(job.sheet).characteristics.filter(
+function publishedEnds(sheet: Sheet, tiers: readonly string[], dimension: Dimension): number[] {
+  const own = pumpOf(sheet).characteristics.filter(
     (c) => c.terms?.length === 1 && c.terms[0]?.dimension === dimension.id,
   );
-  return own.flatMap((c) => {
-    const limits = heldLimits(job.sheet, job.tier, c.id);
-    return [limits?.lower_mm, limits?.upper_mm].filter((mm) => mm != null);
-  });
+  return own.flatMap((c) =>
+    tiers.flatMap((tier) => {
+      const limits = heldLimits(sheet, tier, c.id);
+      return [limits?.lower_mm, limits?.upper_mm].filter((mm) => mm != null);
+    }),
+  );
+}
+
+/**
+ * Says that a size is far off what the sheet says of it: its nominal size or its drawing, else its limits.
+ *
+ * @param tiers whose limits count
+ * @returns the reason in words, or null where there is none
+ */
+export function farFromSheet(
+  sheet: Sheet,
+  tiers: readonly string[],
+  dimension: Dimension,
+  value_mm: number,
+  unit: ShopUnit,
+): string | null {
+  const reading = formatWithUnit(value_mm, 'size', unit);
+  const ends = publishedEnds(sheet, tiers, dimension);
+  const expected = expectedSize(sheet, dimension);
+  if (expected !== null) {
+    const byNominal = nominalOf(sheet, dimension.id) !== undefined;
+    const share = byNominal ? OFF_NOMINAL_SHARE : OFF_DRAWING_SHARE;
+    const room = Math.max(OFF_NOMINAL_MM, share * expected);
+    const isNear =
+      value_mm >= Math.min(expected, ...ends) - room &&
+      value_mm <= Math.max(expected, ...ends) + room;
+    if (isNear) return null;
+    return say('doubt.farFromSheet', {
+      reading,
+      nominal: formatWithUnit(expected, 'size', unit),
+    });
+  }
+  if (ends.length === 0) return null;
+  const most = Math.max(...ends);
+  if (value_mm * OFF_LIMITS >= Math.min(...ends) && value_mm <= OFF_LIMITS * most) return null;
+  return say('doubt.farFromLimit', { reading, limit: formatWithUnit(most, 'size', unit) });
 }
 
 /**
@@ -76,35 +113,8 @@ export function doubtOfSize(
 ): string | null {
   const range = outOfRange(read_mm, instrument, unit);
   if (range) return range;
-  const expected = expectedSize(job.sheet, dimension);
-  if (expected !== null) {
-    const byNominal = nominalOf(job.sheet, dimension.id) !== undefined;
-    const room = byNominal
-      ? Math.max(OFF_NOMINAL_MM, OFF_NOMINAL_SHARE * expected)
-      : Math.max(OFF_NOMINAL_MM, OFF_DRAWING_SHARE * expected);
-    const worn = publishedEnds(job, dimension);
-    if (
-      value_mm < Math.min(expected, ...worn) - room ||
-      value_mm > Math.max(expected, ...worn) + room
-    ) {
-      const about = formatWithUnit(expected, 'size', unit);
-      return say('doubt.farFromSheet', {
-        reading: formatWithUnit(value_mm, 'size', unit),
-        nominal: about,
-      });
-    }
-  }
-  const limits = expected === null ? publishedEnds(job, dimension) : [];
-  if (
-    limits.length > 0 &&
-    (value_mm * OFF_LIMITS < Math.min(...limits) || value_mm > OFF_LIMITS * Math.max(...limits))
-  ) {
-    const about = formatWithUnit(Math.max(...limits), 'size', unit);
-    return say('doubt.farFromLimit', {
-      reading: formatWithUnit(value_mm, 'size', unit),
-      limit: about,
-    });
-  }
+  const far = farFromSheet(job.sheet, [job.tier], dimension, value_mm, unit);
+  if (far) return far;
   const others = countedIn(job)
     .ofSize(dimension.id)
     .flatMap((r) => (r.kind === 'size' ? [r.value_mm] : []));

@@ -8,6 +8,12 @@ import { FileError, type FileProblem } from './problems';
 /** A line of a table, by the names of its columns. */
 export type Row = Readonly<Partial<Record<string, string>>>;
 
+/** Says which columns a table has to have, and which it may have. */
+export interface Columns {
+  readonly required: readonly string[];
+  readonly isKnown: (column: string) => boolean;
+}
+
 /** Says something that is wrong with a line. */
 export type Wrong = (message: string) => void;
 
@@ -18,13 +24,14 @@ const MOST_PROBLEMS = 20;
  * Returns what comes of each line of a CSV table, whole or not at all: by its header, without blank lines, cells
  * as they were before they were defused.
  *
- * @param required columns that have to be there
+ * @param columns those that have to be there, and which others mean something
  * @param read reads one line, and says what is wrong with it
- * @throws FileError where a column is missing, or with the line of everything that is wrong
+ * @throws FileError where a column is missing, one is not known and says something, or with the line of everything
+ * that is wrong
  */
 export function readTable<T>(
   text: string,
-  required: readonly string[],
+  { required, isKnown }: Columns,
   read: (row: Row, wrong: Wrong) => T,
 ): T[] {
   const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
@@ -38,6 +45,17 @@ export function readTable<T>(
     const message = say('records.columnMissing', {
       count: lacking.length,
       columns: listed(lacking),
+    });
+    throw new FileError([{ place: say('records.line', { line: 1 }), message }]);
+  }
+  // A column that is misspelt would be lost without a word.
+  const strange = (meta.fields ?? []).filter(
+    (column) => !isKnown(column) && data.some((row) => row[column]?.trim()),
+  );
+  if (strange.length > 0) {
+    const message = say('records.columnUnknown', {
+      count: strange.length,
+      columns: listed(strange.map((column) => column || '(no name)')),
     });
     throw new FileError([{ place: say('records.line', { line: 1 }), message }]);
   }
@@ -62,14 +80,15 @@ export function wordIn<T extends string>(
   return found ?? null;
 }
 
-/** Returns the length of a cell in mm, where it names no unit in mm; null for a blank cell, or where it is none. */
+/** Returns the length of a cell in mm, read in a unit where it names none; null for a blank cell, or where it is none. */
 export function lengthIn(
   cell: string | undefined,
   kind: 'size' | 'gap',
   wrong: Wrong,
+  unit: 'mm' | 'in' = 'mm',
 ): number | null {
   if (!cell?.trim()) return null;
-  const read = tried(() => parseReading(cell, kind, 'mm').mm);
+  const read = tried(() => parseReading(cell, kind, unit).mm);
   if (read.ok) return read.value;
   wrong(read.message);
   return null;

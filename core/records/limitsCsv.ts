@@ -51,7 +51,10 @@ export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
   const seen = new Set<string>();
   const limits = readTable(
     text,
-    ['tier', 'characteristic', 'lower_mm', 'upper_mm'],
+    {
+      required: ['tier', 'characteristic', 'lower_mm', 'upper_mm'],
+      isKnown: (column) => (COLUMNS as readonly string[]).includes(column),
+    },
     (row, wrong) => {
       const limit = limitOf(sheet, row, wrong);
       const key = `${limit.tier} ${limit.characteristic}`;

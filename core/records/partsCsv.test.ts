@@ -38,6 +38,38 @@ describe('the shelf as CSV', () => {
       ['HB-3', BODY.sizes, '=1+1'],
     ]);
   });
+  it('comes back in inches, to the last figure', () => {
+    const text = partsCsv([SET, BODY], SHEETS, 'in');
+    expect(text).toContain('drive-width_in');
+    expect(text).toContain('drive-width_u_in');
+    expect(text).not.toContain('_mm');
+    expect(read(text, [SET, BODY])).toEqual([SET, BODY]);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9e8 }), (um) => {
+        const value_mm = um / 1e6;
+        const sizes = [{ dimension: dimensionId('drive-width'), value_mm, u_mm: 0.002 }];
+        const part = { ...SET, sizes };
+        expect(read(partsCsv([part], SHEETS, 'in'), [part])).toEqual([part]);
+      }),
+    );
+  });
+  it('reads a column of inches, and names a column that it does not know', () => {
+    const head = `label,model,parts,drive-width_in`;
+    expect(read(`${head}\nGS-9,${MODEL},Drive gear,0.7874\n`)[0]?.sizes).toEqual([
+      {
+        dimension: 'drive-width',
+        value_mm: expect.closeTo(19.99996, 6) as number,
+        u_mm: USUAL_U_MM,
+      },
+    ]);
+    expect(problemsOf(`${head},drive_width\nGS-9,${MODEL},Drive gear,,20\n`)).toEqual([
+      'line 1: No column is called drive_width. Correct its name or leave it out.',
+    ]);
+    expect(problemsOf(`${head},note\nGS-9,${MODEL},Drive gear,,\n`)).toEqual([]);
+    expect(problemsOf(`${head},drive-width_mm\nGS-9,${MODEL},Drive gear,0.7874,20\n`)).toEqual([
+      'line 2: drive-width is there in mm and in inches. Leave one out.',
+    ]);
+  });
   it('comes back whatever the words in it', () => {
     const word = fc
       .string({ maxLength: 40 })

@@ -2,9 +2,10 @@ import type { PartId } from '../pumps/ids';
 import { unparse } from 'papaparse';
 import type { PumpModel } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
+import { MM_PER } from '../quantity/units';
 import { say } from '../wording/say';
 import { FORMULA } from './csvCell';
-import { lengthIn, readTable, wordIn, type Row, type Wrong } from './csvTable';
+import { lengthIn, readTable, wordIn, type Columns, type Row, type Wrong } from './csvTable';
 import {
   BLANK_PART,
   ORIGINS,
@@ -31,9 +32,26 @@ const COLUMNS = [
   'taken_for',
 ] as const;
 
-/** A size stands in two columns: its value, and the standard uncertainty of that. */
-const SIZE_END = '_mm';
-const DOUBT_END = '_u_mm';
+/** A size stands in two columns, its value and the standard uncertainty of that: in mm or in inches. */
+type Unit = 'mm' | 'in';
+
+const sizeColumn = (dimension: string, unit: Unit): string => `${dimension}_${unit}`;
+const doubtColumn = (dimension: string, unit: Unit): string => `${dimension}_u_${unit}`;
+
+/** Decimals by which a length comes back as it was, and never with an exponent, which nobody writes. */
+const DECIMALS: Readonly<Record<Unit, number>> = { mm: 9, in: 12 };
+
+/** Writes a length for a column. */
+const written = (mm: number, unit: Unit): string =>
+  (mm / MM_PER[unit]).toFixed(DECIMALS[unit]).replace(/\.?0+$/, '');
+
+/** Returns the size that a column is of, and its unit; null for a column of something else. */
+function sizeOfColumn(
+  column: string,
+): { readonly named: string; readonly unit: Unit; readonly isDoubt: boolean } | null {
+  const [, named, doubt, unit] = /^(.+?)(_u)?_(mm|in)$/.exec(column) ?? [];
+  return named ? { named, unit: unit as Unit, isDoubt: doubt !== undefined } : null;
+}
 
 /** Standard uncertainty of a size that a file gives none for, in mm: that of a careful reading in a shop. */
 export const USUAL_U_MM = 0.005;
@@ -42,10 +60,16 @@ export const USUAL_U_MM = 0.005;
 const MOST_LINES = 5000;
 
 /**
- * Returns loose parts as CSV, one a line, with two columns for each size: in mm, and its standard uncertainty. A
+ * Returns loose parts as CSV, one a line, with two columns for each size: its value and its standard uncertainty. A
  * formula in a cell is defused.
+ *
+ * @param unit of the sizes: the shop's
  */
-export function partsCsv(parts: readonly ShelfPart[], sheets: readonly Sheet[]): string {
+export function partsCsv(
+  parts: readonly ShelfPart[],
+  sheets: readonly Sheet[],
+  unit: Unit = 'mm',
+): string {
   const sizes = [...new Set(parts.flatMap((p) => p.sizes.map((s) => s.dimension)))].sort();
   const rows = parts.map((part) => {
     const sheet = sheets.find(({ id }) => id === part.sheet);
@@ -57,13 +81,16 @@ export function partsCsv(parts: readonly ShelfPart[], sheets: readonly Sheet[]):
       taken_for: part.takenFor,
       ...Object.fromEntries(
         part.sizes.flatMap(({ dimension, value_mm, u_mm }) => [
-          [`${dimension}${SIZE_END}`, value_mm],
-          [`${dimension}${DOUBT_END}`, u_mm],
+          [sizeColumn(dimension, unit), written(value_mm, unit)],
+          [doubtColumn(dimension, unit), written(u_mm, unit)],
         ]),
       ),
     };
   });
-  const columns = [...COLUMNS, ...sizes.flatMap((s) => [`${s}${SIZE_END}`, `${s}${DOUBT_END}`])];
+  const columns = [
+    ...COLUMNS,
+    ...sizes.flatMap((s) => [sizeColumn(s, unit), doubtColumn(s, unit)]),
+  ];
   return unparse(rows, { columns, escapeFormulae: FORMULA });
 }
 
@@ -84,17 +111,21 @@ function partsIn(cell: string, pump: PumpModel, wrong: Wrong): PartId[] {
 
 /** Returns the sizes of a line: of every column that names one of the part's own. */
 function sizesIn(row: Row, pump: PumpModel, parts: readonly PartId[], wrong: Wrong): PartSize[] {
+  const seen = new Set<string>();
   return Object.entries(row).flatMap(([column, cell = '']): PartSize[] => {
-    if (!column.endsWith(SIZE_END) || column.endsWith(DOUBT_END) || !cell.trim()) return [];
-    const named = column.slice(0, -SIZE_END.length);
-    const size = pump.dimensions.find(({ id }) => id === named);
-    if (!size || !parts.includes(size.part)) {
+    const size = sizeOfColumn(column);
+    if (!size || size.isDoubt || !cell.trim()) return [];
+    const { named, unit } = size;
+    const dimension = pump.dimensions.find(({ id }) => id === named);
+    if (!dimension || !parts.includes(dimension.part)) {
       wrong(say('records.sizeUnknown', { column }));
       return [];
     }
-    const value_mm = lengthIn(cell, 'size', wrong);
-    const u_mm = lengthIn(row[`${named}${DOUBT_END}`], 'gap', wrong) ?? USUAL_U_MM;
-    return value_mm === null ? [] : [{ dimension: size.id, value_mm, u_mm }];
+    if (seen.has(named)) wrong(say('records.sizeTwice', { size: named }));
+    seen.add(named);
+    const value_mm = lengthIn(cell, 'size', wrong, unit);
+    const u_mm = lengthIn(row[doubtColumn(named, unit)], 'gap', wrong, unit) ?? USUAL_U_MM;
+    return value_mm === null ? [] : [{ dimension: dimension.id, value_mm, u_mm }];
   });
 }
 
@@ -177,8 +208,15 @@ function partOf(
   return content(here) === content(part) ? here : { ...part, revision: here.revision + 1 };
 }
 
+const TABLE: Columns = {
+  required: ['label', 'model', 'parts'],
+  isKnown: (column) =>
+    (COLUMNS as readonly string[]).includes(column) || sizeOfColumn(column) !== null,
+};
+
 /**
- * Reads loose parts from CSV, whole or not at all. Lengths are in mm where they name no unit. A line is the part
+ * Reads loose parts from CSV, whole or not at all. A length that names no unit is in
+ * that of its column. A line is the part
  * on the shelf of the same id, or of the same label and model: that one itself where the line says nothing else,
  * its next revision where it does.
  *
@@ -187,7 +225,7 @@ function partOf(
 export function readPartsCsv(text: string, landing: Landing): ShelfPart[] {
   const [seen, ids] = [new Set<string>(), new Set<string>()];
   const shelf = new Shelf(landing.shelf);
-  const parts = readTable(text, ['label', 'model', 'parts'], (row, wrong) => {
+  const parts = readTable(text, TABLE, (row, wrong) => {
     if (seen.size > MOST_LINES) return [];
     let isSound = true;
     const fault = (message: string) => {

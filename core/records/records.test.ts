@@ -185,7 +185,7 @@ describe('readings as CSV', () => {
 describe('the report', () => {
   it('says each verdict with its limit, evidence and source', () => {
     const report = reportOf(WORN, 'mm');
-    expect(report.overall).toEqual({ verdict: 'out', words: '4 in, 1 out, 1 open' });
+    expect(report.overall).toEqual({ verdict: 'out', words: 'One of 6 checks is out.' });
     expect(report.rows.find((r) => r.name === 'Total end clearance, drive gear')).toMatchObject({
       word: 'Out',
       limits: '0.02–0.08',

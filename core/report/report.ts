@@ -4,7 +4,9 @@ import type { Assessment } from '../assessment/assessment';
 import { readingDetail, readingFigure, type Reading } from '../methods/list';
 import { ZERO_WORD } from '../methods/dimensional';
 import {
+  decidingText,
   explain,
+  explainBeside,
   gapText,
   hotText,
   rangeText,
@@ -26,13 +28,16 @@ import { sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../journal/target';
 import { offsetWords } from '../wording/reading';
 import { dateText } from '../wording/date';
-import { say } from '../wording/say';
+import { listed, say } from '../wording/say';
 
 /** One judged characteristic as the report prints it. */
 export interface ReportRow {
   readonly name: string;
   readonly limits: string;
+  /** All that it can be. */
   readonly evidence: string;
+  /** The figure that the verdict hangs on: the largest, of a length with a least value the smallest. */
+  readonly figure: string;
   /** The unit of all figures in it: a shop that reads thou has its sizes in inches. */
   readonly unit: string;
   /** Gives what it was before it was worked on; only where it was. */
@@ -42,7 +47,10 @@ export interface ReportRow {
   readonly hot: string;
   readonly verdict: Verdict;
   readonly word: string;
+  /** Says why that is the verdict, with its figures. */
   readonly reason: string;
+  /** Says of it what the other columns do not. */
+  readonly why: string;
 }
 
 /** Writes the figures of a row with their unit; words that hold no figure stay as they are. */
@@ -83,6 +91,8 @@ export interface Report {
   /** Holds what is no clearance: variant, findings, orientation, parts to order, what was not done. */
   readonly sections: readonly ReportSection[];
   readonly notMeasured: readonly string[];
+  /** Says whether all was measured that has a limit, and names what has no reading. */
+  readonly measured: string;
   readonly struck: readonly string[];
   readonly hands: readonly ReportHand[];
   /** Zero checks made for the job, with what was taken off since. */
@@ -90,12 +100,14 @@ export interface Report {
   readonly notes: readonly string[];
 }
 
-const day = (moment: string): string => (isMoment(moment) ? dateText(moment, 'utc') : 'not a date');
+const day = (moment: string): string =>
+  isMoment(moment) ? dateText(moment, 'zoned') : 'not a date';
 
 function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
   const known = shownExtremes(a);
   const { quantity } = a.characteristic;
   const convention = a.limits ? conventionWords(job.sheet, a.limits, a.characteristic.id) : '';
+  const unread = a.touches.length > 0 ? 'by hand' : 'not measured';
   const hot =
     known && a.heatShift_mm !== null ? hotText(known, a.heatShift_mm, unit, quantity) : '–';
   return {
@@ -104,17 +116,17 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
     limits: a.limits
       ? [formatLimits(a.limits, quantity, unit), convention].filter(Boolean).join(', ')
       : 'none',
-    evidence: known
-      ? gapText(a.characteristic, known, unit)
-      : a.touches.length > 0
-        ? 'by hand'
-        : 'not measured',
+    evidence: known ? gapText(a.characteristic, known, unit) : unread,
+    figure: known ? decidingText(a, known, unit) : unread,
     ...(a.before ? { before: rangeText(a.before, unit, quantity) } : {}),
     ...(a.predicted ? { predicted: rangeText(a.predicted, unit, quantity) } : {}),
     hot,
     verdict: a.verdict,
     word: a.limits ? VERDICT_WORD[a.verdict] : 'Recorded',
     reason: explain(a, job.sheet, unit, job.rules),
+    why: known
+      ? explainBeside(a, job.sheet, unit, job.rules)
+      : explain(a, job.sheet, unit, job.rules),
   };
 }
 
@@ -196,6 +208,45 @@ function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[]
 const reported = (a: Assessment): boolean =>
   a.limits !== null || a.largest !== null || a.before !== null || a.touches.length > 0;
 
+/** In which order a report has its checks: what is out first. */
+const ORDER: readonly Verdict[] = ['out', 'close', 'open', 'in'];
+
+/** Returns checks with a limit by their verdict, the worst first, and after them what was only recorded. */
+function inOrder(all: readonly Assessment[]): Assessment[] {
+  const judged = all.filter((a) => a.limits !== null);
+  const sorted = ORDER.flatMap((verdict) => judged.filter((a) => a.verdict === verdict));
+  return [...sorted, ...all.filter((a) => a.limits === null)];
+}
+
+/** Says in a sentence how a pump stands: `2 of 6 checks are out.` */
+function overallWords(judged: readonly Assessment[]): string {
+  const of = (verdict: Verdict) => judged.filter((a) => a.verdict === verdict).length;
+  return say('report.stands', {
+    all: judged.length,
+    out: of('out'),
+    close: of('close'),
+    open: of('open'),
+  });
+}
+
+/** Says whether every check with a limit was measured, and names those, and others, of which there is no reading. */
+function measuredWords(all: readonly Assessment[]): string {
+  const unread = all.filter((a) => !a.smallest && a.touches.length === 0);
+  const judged = all.filter((a) => a.limits !== null);
+  const missing = unread.filter((a) => a.limits !== null).length;
+  const counts = { measured: judged.length - missing, all: judged.length };
+  return [
+    judged.length > 0
+      ? say('report.measuredAll', { ...counts, which: missing === 0 ? 'all' : 'some' })
+      : '',
+    unread.length > 0
+      ? say('report.noReading', { checks: listed(unread.map((a) => a.characteristic.name)) })
+      : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
 /** The name of an instrument by its id. */
 type Names = (id: string) => string;
 
@@ -217,12 +268,6 @@ export function reportOf(
   const judged = all.filter((a) => a.limits !== null);
   const tier = job.sheet.tiers.find((t) => t.id === job.tier);
   const verdict = worstVerdict(judged);
-  const counts = (['in', 'out', 'close', 'open'] as const)
-    .map(
-      (v) => [judged.filter((a) => a.verdict === v).length, VERDICT_WORD[v].toLowerCase()] as const,
-    )
-    .filter(([n]) => n > 0)
-    .map(([n, word]) => `${n} ${word}`);
   return {
     title: say('report.title', { tag: job.tag }),
     pump: sheetName(job.sheet),
@@ -237,10 +282,11 @@ export function reportOf(
         }),
       ],
     ].filter(([, value]) => value !== '') as [string, string][],
-    overall: { verdict, words: counts.join(', ') },
-    rows: all.filter(reported).map((a) => rowOf(a, job, unit)),
+    overall: { verdict, words: overallWords(judged) },
+    rows: inOrder(all.filter(reported)).map((a) => rowOf(a, job, unit)),
     sections: benchSections(job, unit),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
+    measured: measuredWords(all),
     struck: [
       ...readings.filter((r) => r.voided).map((r) => struckWords(r, job, unit)),
       ...struckFindings(job, unit),

@@ -1,17 +1,16 @@
 import { language } from '../language';
 
-/** Says how much of a moment is written; `utc` is for paper, which is read in another place than it was printed. */
+/** Says how much of a moment is written; `zoned` is for paper, which may be read in another place than it was printed. */
 const STYLES = {
   day: { day: 'numeric', month: 'short', year: 'numeric' },
   'time of the year': { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },
   time: { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' },
-  utc: {
+  zoned: {
     day: 'numeric',
     month: 'short',
     year: 'numeric',
     hour: '2-digit',
     minute: '2-digit',
-    timeZone: 'UTC',
     timeZoneName: 'short',
   },
   'utc day': { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' },
@@ -27,7 +26,7 @@ const made = new Map<string, Intl.DateTimeFormat>();
  * Writes a moment as the locale in force does.
  *
  * @param moment an ISO 8601 moment, or a day of the calendar for a style of `utc day`
- * @example `2026-11-20T09:00:00.000Z` as `utc` in en-GB is `20 Nov 2026, 09:00 UTC`
+ * @example `2026-11-20T09:00:00.000Z` as `zoned` in en-GB is `20 Nov 2026, 09:00 GMT` there
  */
 export function dateText(moment: string, style: DateStyle): string {
   const { locale } = language();

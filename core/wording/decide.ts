@@ -2,7 +2,7 @@ import { restsOn } from '../journal/eras';
 import { type Characteristic, type Work } from '../pumps/family';
 import { touchedBy } from '../rework/effects/effects';
 import type { Assessment } from '../assessment/assessment';
-import { formatWithUnit } from '../quantity/format';
+import { formatWithUnit, lower } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import type { ReworkCase } from '../rework/decision/case';
@@ -21,7 +21,7 @@ import { operationOf } from '../rework/operations/operations';
 import type { RatedPlan } from '../rework/decision/rated';
 import type { Rework } from '../rework/decision/solve';
 import { outWords } from './beyond';
-import { checksWords, lower, offerTitle } from './planStep';
+import { checksWords, offerTitle } from './planStep';
 import { WORK_WORD } from './reading';
 import { listed, say } from './say';
 

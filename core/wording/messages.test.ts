@@ -84,10 +84,10 @@ describe('what is said', () => {
   it('writes decimals and dates as the locale does', () => {
     const moment = '2026-11-20T09:00:00.000Z';
     expect(formatLength(0.052, 'gap', 'mm')).toBe('0.052');
-    expect(dateText(moment, 'utc')).toBe('20 Nov 2026, 09:00 UTC');
+    expect(dateText(moment, 'zoned')).toBe('20 Nov 2026, 09:00 UTC');
     speak({ spelling: 'british', locale: 'de-DE' });
     expect(formatLength(0.052, 'gap', 'mm')).toBe('0,052');
     expect(formatLength(-0.0001, 'gap', 'mm')).toBe('0,00');
-    expect(dateText(moment, 'utc')).toBe('20. Nov. 2026, 09:00 UTC');
+    expect(dateText(moment, 'zoned')).toBe('20. Nov. 2026, 09:00 UTC');
   });
 });

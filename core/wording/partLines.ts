@@ -1,10 +1,10 @@
 import type { Assessment } from '../assessment/assessment';
-import { capital } from '../quantity/format';
+import { capital, lower } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Decision } from '../records/rework';
 import type { ReworkCase } from '../rework/decision/case';
 import type { PartLine, PlannedOperation } from '../rework/decision/lines';
-import { lower, offerWords, stepWords } from './planStep';
+import { offerWords, stepWords } from './planStep';
 import { WORK_WORD, workWords } from './reading';
 import { listed, say } from './say';
 

@@ -1,5 +1,5 @@
 import type { Assessment } from '../assessment/assessment';
-import { formatLength, formatWithUnit } from '../quantity/format';
+import { formatLength, formatWithUnit, lower } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { bindingAt } from '../rework/decision/binding';
 import type { ReworkCase } from '../rework/decision/case';
@@ -8,9 +8,6 @@ import type { PlannedOperation } from '../rework/decision/lines';
 import { movesBySize, stepOf } from '../rework/operations/offers';
 import { rangeOf, type Amounts, type Problem } from '../rework/solver/problem';
 import { listed, say } from './say';
-
-/** Writes a name as it stands within a sentence. */
-export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Names an operation as it follows what it is done on: `grind flat`; by what it puts in, where that has a name. */
 export function offerWords({ operation, set, piece }: PlannedOperation['offer']): string {

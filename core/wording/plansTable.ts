@@ -1,4 +1,4 @@
-import { capital, formatWithUnit } from '../quantity/format';
+import { capital, formatWithUnit, lower } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { pumpOf } from '../pumps/registry';
 import type { ReworkCase } from '../rework/decision/case';
@@ -6,7 +6,7 @@ import { plannedOperations, type PlannedOperation } from '../rework/decision/lin
 import type { RatedPlan } from '../rework/decision/rated';
 import { equalWorks } from '../rework/decision/workRows';
 import { movesBySize } from '../rework/operations/offers';
-import { lower, offerWords } from './planStep';
+import { offerWords } from './planStep';
 import { listed, say } from './say';
 import { workTitle } from './workRows';
 

@@ -3,13 +3,14 @@ import { metalIn, type MetalAllowed, type Misfit } from '../pairing/fit';
 import type { Piece } from '../pairing/piece';
 import type { Build, BuildList, LeftOver } from '../pairing/pairing';
 import { characteristicOf, partName, pumpOf, type PumpKind } from '../pumps/registry';
-import { formatLength, formatWithUnit } from '../quantity/format';
+import { COVERAGE } from '../metrology/normal';
+import { formatLength, formatWithUnit, unitName, lower } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { ShopMoney } from '../records/rework';
 import type { ShelfPart } from '../records/part';
 import { seenWords } from './finding';
 import { sumWords } from './money';
-import { lower } from './planStep';
+
 import { say } from './say';
 
 /** Names what a loose part consists of: `Drive gear, driven gear`. */
@@ -66,17 +67,52 @@ export function leftWords(
   return say('shelf.nearest', { label, why: misfitWords(sheet, misfit, unit) });
 }
 
-/** Says how a part stands: where it lies, which job has it, where it came from. */
-export function standWords({ state, place, takenFor, from, origin }: ShelfPart): string {
-  const where = {
+/** Says where a part is: its place on the shelf, the job that has it, scrap. */
+export const whereWords = ({ state, place, takenFor }: ShelfPart): string =>
+  ({
     here: place,
     taken: takenFor ? say('shelf.takenBy', { tag: takenFor }) : 'In a job',
     scrap: 'Scrap',
-  }[state];
-  return [where, origin, from ? say('shelf.from', { tag: from }) : ''].filter(Boolean).join(' · ');
+  })[state];
+
+/** Says where a part came from: new or used, the job that gave it. */
+export const fromWords = ({ origin, from }: ShelfPart): string =>
+  [origin, from ? say('shelf.from', { tag: from }) : ''].filter(Boolean).join(' · ');
+
+/** Says how a part stands: where it lies, which job has it, where it came from. */
+export const standWords = (part: ShelfPart): string =>
+  [whereWords(part), fromWords(part)].filter(Boolean).join(' · ');
+
+/** So many sizes of a part find room in its line. */
+const IN_LINE = 2;
+
+/** Says the first sizes of a part, as they find room in a line: `width 20.012, 20.01 mm`. */
+export function sizesInLine(
+  sheet: PumpKind | undefined,
+  { sizes }: Pick<ShelfPart, 'sizes'>,
+  unit: ShopUnit,
+): string {
+  const known = sheet ? pumpOf(sheet).dimensions : [];
+  const named = sizes.slice(0, IN_LINE).map(({ dimension, value_mm }) => {
+    const { short = dimension } = known.find(({ id }) => id === dimension) ?? {};
+    // What comes behind a comma says of which of the parts it is: they stand over it.
+    return {
+      name: lower(short.split(',')[0] ?? short),
+      text: formatLength(value_mm, 'size', unit),
+    };
+  });
+  return [...new Set(named.map(({ name }) => name))]
+    .map((name) =>
+      say('shelf.sizeInLine', {
+        name,
+        sizes: named.flatMap((size) => (size.name === name ? size.text : [])).join(', '),
+        unit: unitName('size', unit),
+      }),
+    )
+    .join(' · ');
 }
 
-/** Lists the sizes of a part with their standard uncertainty, in words. */
+/** Lists the sizes of a part in words, each ± 2u. */
 export const sizeLines = (
   sheet: PumpKind | undefined,
   { sizes }: Pick<ShelfPart, 'sizes'>,
@@ -87,8 +123,8 @@ export const sizeLines = (
       ? (pumpOf(sheet).dimensions.find(({ id }) => id === dimension)?.name ?? dimension)
       : dimension,
     text: say('shelf.sizeText', {
-      size: formatLength(value_mm, 'size', unit),
-      doubt: formatWithUnit(u_mm, 'gap', unit),
+      size: formatWithUnit(value_mm, 'size', unit),
+      doubt: formatWithUnit(COVERAGE * u_mm, 'gap', unit),
     }),
   }));
 

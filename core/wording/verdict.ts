@@ -75,7 +75,7 @@ export function rangeText(
   const known = ends(largest)[0];
   // Nothing bounds it at either end, but somewhere it is at least so much.
   if (!Number.isFinite(hi) && lo <= 0 && known > 0) {
-    return say('judge.largestAtLeast', { range: formatRange(known, null, kind, unit) });
+    return say('judge.largestOf', { range: formatRange(known, null, kind, unit) });
   }
   return formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, kind, unit);
 }
@@ -248,6 +248,54 @@ export function explainTries(
 const NOT_YET = 'Not measured yet.';
 const AGAIN = 'Measure it again.';
 
+/** A verdict's reason: the figure that it hangs on with its limit, and what else there is to say. */
+interface Reason {
+  readonly state: string;
+  readonly more: readonly string[];
+}
+
+function reasonOf(
+  a: Assessment,
+  pump: PumpKind,
+  unit: ShopUnit,
+  rules: Pick<HouseRules, 'bushing'>,
+): Reason {
+  const touched = attributeWords(a, a.characteristic.hub && rules.bushing);
+  if (!a.smallest || !a.largest) return { state: touched || NOT_YET, more: [] };
+  const kind = a.characteristic.quantity;
+  const measure = unitName(kind, unit);
+  const known = { smallest: a.smallest, largest: a.largest };
+  if (!a.limits) {
+    const below = belowWords(a.characteristic, known, unit, 'judge.tooShortRecorded');
+    const recorded = { range: estimateText(a.largest, unit, kind), unit: measure };
+    return {
+      state: below === null ? say('judge.largestRecorded', recorded) : capital(below),
+      more: [skippedWords(a), tiltWords(a, unit), touched],
+    };
+  }
+  const first = deciding(sides(a.smallest, a.largest, a.limits), a.verdict);
+  if (!first) return { state: touched || NOT_YET, more: [] };
+  const state =
+    belowWords(a.characteristic, known, unit, 'judge.tooShortSentence') ??
+    (a.verdict === 'open' && a.soFar
+      ? say('judge.soFar', { range: rangeText(a.soFar, unit, kind), unit: measure })
+      : said(first, unit, kind));
+  return {
+    state: capital(state),
+    more: [
+      preferredWords(a, unit),
+      underWords(a, unit),
+      openWords(a, pump),
+      closeWords(a, pump, unit, rules),
+      neglectedWords(a),
+      skippedWords(a),
+      tiltWords(a, unit),
+      sourceWords(a),
+      touched,
+    ],
+  };
+}
+
 /**
  * Returns the verdict's reason in one sentence, in the shop's unit.
  *
@@ -259,54 +307,34 @@ export function explain(
   unit: ShopUnit,
   rules: Pick<HouseRules, 'bushing'> = NEW_RULES,
 ): string {
-  const touched = attributeWords(a, a.characteristic.hub && rules.bushing);
+  const { state, more } = reasonOf(a, pump, unit, rules);
   const past = pastWords(a, unit);
-  if (!a.smallest || !a.largest) {
-    return [past ? AGAIN : touched || NOT_YET, past].filter(Boolean).join(' ');
-  }
-  const kind = a.characteristic.quantity;
-  const measure = unitName(kind, unit);
-  if (!a.limits) {
-    const known = { smallest: a.smallest, largest: a.largest };
-    const below = belowWords(a.characteristic, known, unit, 'judge.tooShortRecorded');
-    return [
-      below === null
-        ? say('judge.largestRecorded', {
-            range: estimateText(a.largest, unit, kind),
-            unit: measure,
-          })
-        : capital(below),
-      skippedWords(a),
-      tiltWords(a, unit),
-      touched,
-      past,
-    ]
-      .filter(Boolean)
-      .join(' ');
-  }
-  const first = deciding(sides(a.smallest, a.largest, a.limits), a.verdict);
-  if (!first) return touched || NOT_YET;
-  const known = { smallest: a.smallest, largest: a.largest };
-  const state =
-    belowWords(a.characteristic, known, unit, 'judge.tooShortSentence') ??
-    (a.verdict === 'open' && a.soFar
-      ? say('judge.soFar', { range: rangeText(a.soFar, unit, kind), unit: measure })
-      : said(first, unit, kind));
-  return [
-    capital(state),
-    preferredWords(a, unit),
-    underWords(a, unit),
-    openWords(a, pump),
-    closeWords(a, pump, unit, rules),
-    neglectedWords(a),
-    skippedWords(a),
-    tiltWords(a, unit),
-    sourceWords(a),
-    touched,
-    past,
-  ]
-    .filter(Boolean)
-    .join(' ');
+  const isKnown = a.smallest && a.largest && (!a.limits || state !== NOT_YET);
+  if (!isKnown) return [past ? AGAIN : state, past].filter(Boolean).join(' ');
+  return [state, ...more, past].filter(Boolean).join(' ');
+}
+
+/** Returns what a table that has the figures, the limit and what was before in columns of their own does not say of a verdict. */
+export const explainBeside = (
+  a: Assessment,
+  pump: PumpKind,
+  unit: ShopUnit,
+  rules: Pick<HouseRules, 'bushing'>,
+): string => reasonOf(a, pump, unit, rules).more.filter(Boolean).join(' ');
+
+/**
+ * Writes the figure that a verdict hangs on: `largest 0.048–0.05`, of a length with a least value `smallest 14.10 ± 0.005`;
+ * all that it can be where nothing hangs on it.
+ */
+export function decidingText(a: Assessment, known: Extremes, unit: ShopUnit): string {
+  const { characteristic: c, limits, verdict, smallest, largest } = a;
+  const all = gapText(c, known, unit);
+  if (!limits || !smallest || !largest || verdict === 'open') return all;
+  if (c.below && centre(smallest) < 0) return all;
+  const first = deciding(sides(smallest, largest, limits), verdict);
+  if (!first) return all;
+  const range = estimateText(first.estimate, unit, c.quantity);
+  return say(first.message === 'judge.largest' ? 'judge.largestOf' : 'judge.smallestOf', { range });
 }
 
 /** Says how a gap stood before work, and how it should stand since, until it was measured again. */

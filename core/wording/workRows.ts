@@ -1,5 +1,5 @@
 import type { PumpModel } from '../pumps/family';
-import { capital } from '../quantity/format';
+import { capital, lower } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Shop } from '../records/shop';
 import { bySection } from '../pumps/sections';
@@ -11,7 +11,7 @@ import { movesBySize } from '../rework/operations/offers';
 import type { Amounts } from '../rework/solver/problem';
 import { purposeWords } from './partLines';
 import { minutesWords, sumWords } from './money';
-import { lower, offerTitle, offerWords, riskWords, stepWords } from './planStep';
+import { offerTitle, offerWords, riskWords, stepWords } from './planStep';
 import { listed, say } from './say';
 
 /** Returns the parts that equal works are done on, and whether they are all of their kind. */

@@ -92,19 +92,21 @@ export function BenchScreen() {
           <JobRow job={job} chosen={chosen === undefined ? undefined : job.id === chosen} />
         </Wall>
       )}
+      search={
+        <SearchField
+          label="Find a job"
+          placeholder="Scan or type: tag, customer, machine, pump"
+          value={wanted}
+          onChange={setWanted}
+          onEnter={open}
+        />
+      }
     >
       {error ? (
         <Notice kind="error">{say('bench.unreadable', { error: error.message })}</Notice>
       ) : null}
       <ShopUnread error={unread} />
       <BackupDue />
-      <SearchField
-        label="Find a job"
-        placeholder="Scan or type: tag, customer, machine, pump"
-        value={wanted}
-        onChange={setWanted}
-        onEnter={open}
-      />
       {whole && shown.length === 0 ? (
         <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words>
       ) : null}

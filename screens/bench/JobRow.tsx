@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { VERDICT_SHORT } from '@/core/wording/verdict';
 import type { ListedJob } from '@/data/summaries';
 import { STAGE_NAME } from '../job/stages';
+import { PumpSign } from '../shell/PumpSign';
 import { LinkBox } from '@/ui/LinkBox';
 import { chosenRow } from '@/ui/Beside';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
@@ -38,7 +39,7 @@ export function JobRow({ job, chosen }: Props) {
         current={chosen ? 'page' : undefined}
         style={[styles.row, { borderBottomColor: palette.line }, chosenRow(chosen, palette)]}
       >
-        <PinRing verdict={job.worst} size={34} />
+        {tiny ? null : <PumpSign pump={job.pump} job={job.id} />}
         <View style={styles.words}>
           <View style={[styles.top, tiny && styles.column]}>
             <Words size="strong" strong numberOfLines={1} style={tiny ? null : styles.tag}>
@@ -48,10 +49,16 @@ export function JobRow({ job, chosen }: Props) {
               {[job.unit, job.model].filter(Boolean).join(' · ')}
             </Words>
           </View>
-          <Words size="note" tone="muted" numberOfLines={1}>
-            {[dueWords(job), job.owner, dayWords(job.lastAt)].filter(Boolean).join(' · ')}
-          </Words>
-          <Words size="note" tone={job.open > 0 ? 'blue' : 'muted'}>
+          {tiny ? null : (
+            <Words size="note" tone="muted" numberOfLines={1}>
+              {[dueWords(job), job.owner, dayWords(job.lastAt)].filter(Boolean).join(' · ')}
+            </Words>
+          )}
+          <Words
+            size="note"
+            tone={job.open > 0 ? 'blue' : 'muted'}
+            numberOfLines={tiny ? 1 : undefined}
+          >
             {job.closed
               ? say('bench.closed', { why: job.closed })
               : [
@@ -67,15 +74,18 @@ export function JobRow({ job, chosen }: Props) {
                   .join(' · ')}
           </Words>
         </View>
-        <Words size="note" strong tone={VERDICT_TONE[job.worst]}>
-          {job.closed
-            ? 'Closed'
-            : job.state === 'stale'
-              ? '…'
-              : job.judged === 0
-                ? 'Recorded'
-                : VERDICT_SHORT[job.worst]}
-        </Words>
+        <View style={styles.verdict}>
+          <PinRing verdict={job.worst} size={tiny ? 20 : 28} />
+          <Words size="note" strong tone={VERDICT_TONE[job.worst]}>
+            {job.closed
+              ? 'Closed'
+              : job.state === 'stale'
+                ? '…'
+                : job.judged === 0
+                  ? 'Recorded'
+                  : VERDICT_SHORT[job.worst]}
+          </Words>
+        </View>
       </LinkBox>
     </View>
   );
@@ -94,5 +104,6 @@ const styles = StyleSheet.create({
   top: { flexDirection: 'row', gap: 8, alignItems: 'baseline' },
   column: { flexDirection: 'column', gap: 0 },
   tag: { flexShrink: 0, maxWidth: '60%' },
+  verdict: { alignItems: 'center', minWidth: 52 },
   shrink: { flexShrink: 1 },
 });

@@ -2,7 +2,9 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
+import { answerWords } from '@/core/wording/decide';
 import { workListOf } from '@/core/rework/decision/worklist';
+import { useAnnounced } from '@/ui/announce';
 import { useEscape } from '@/ui/keyboard';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
@@ -48,6 +50,8 @@ export function DecideStage({ job }: { readonly job: Job }) {
   const shown = panel ?? (workList ? 'list' : 'answer');
   const back = () => setPanel(null);
   useEscape(panel === null ? undefined : back);
+  const { decided, busy } = deciding;
+  useAnnounced(shown === 'answer' && decided && !busy ? answerWords(decided) : null, true);
   const foot = <DecideFoot deciding={deciding} list={workList !== null} onOpen={setPanel} />;
 
   if (shown === 'list' && workList) {

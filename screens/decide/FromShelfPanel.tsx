@@ -7,6 +7,7 @@ import { say } from '@/core/wording/say';
 import { choicesWords, choiceAbout, choiceWords } from '@/core/wording/shelf';
 import { KEYS } from '@/data/hooks';
 import { fitIntoJob } from '@/data/shelf';
+import { announce } from '@/ui/announce';
 import { ActionRow } from '@/ui/ActionRow';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
@@ -63,6 +64,7 @@ export function FromShelfPanel({ deciding, asked, onDone, onGive }: Props) {
     const after = await fitIntoJob(job, part.id, shop.person || job.by);
     client.setQueryData(KEYS.record('job', job.id), after);
     setTaken(part);
+    announce(say('shelf.fitted', { label: part.label }));
     await client.invalidateQueries({ queryKey: KEYS.parts });
     // The bench shows the job as it is now when it is next opened.
     await client.invalidateQueries({ queryKey: KEYS.summaries, refetchType: 'none' });

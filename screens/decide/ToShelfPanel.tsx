@@ -6,10 +6,11 @@ import { labelFor } from '@/core/pairing/labels';
 import { piecesFrom } from '@/core/pairing/piece';
 import { pieceKinds, type PieceKind } from '@/core/pairing/roles';
 import type { ShelfPart } from '@/core/records/part';
-import { say } from '@/core/wording/say';
+import { listed, say } from '@/core/wording/say';
 import { seenOn } from '@/core/wording/shelf';
 import { KEYS, useParts } from '@/data/hooks';
 import { createParts, type NewPart } from '@/data/shelf';
+import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';
 import { Notice } from '@/ui/Notice';
@@ -56,6 +57,7 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
     }, []);
     await createParts(parts);
     setChosen([]);
+    announce(say('shelf.wentOn', { labels: listed(parts.map(({ label }) => label)) }));
     await client.invalidateQueries({ queryKey: KEYS.parts });
   });
   return (

@@ -1,4 +1,4 @@
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
 import { judgedIn, type Setting } from '@/core/rework/decision/case';
@@ -14,7 +14,7 @@ import { markedSum } from '@/core/wording/money';
 import { offerTitle, rangeWords } from '@/core/wording/planStep';
 import { answerWords } from '@/core/wording/decide';
 import { say } from '@/core/wording/say';
-import { announce } from '@/ui/announce';
+import { useAnnounced } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { FootButton } from '@/ui/FootButton';
@@ -143,16 +143,6 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       ) : null}
     </Sheet>
   );
-}
-
-/** Says to a screen reader what came of a change; not what stood there at first, nor what is being worked out. */
-function useAnnounced(words: string | null): void {
-  const last = useRef<string | null>(null);
-  useEffect(() => {
-    if (words === null) return;
-    if (last.current !== null && last.current !== words) announce(words);
-    last.current = words;
-  }, [words]);
 }
 
 interface WishProps {

@@ -7,7 +7,7 @@ import { inUnit } from '@/core/records/shop';
 import { sheetName } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
 import Icon from '@/ui/icons/Icon';
-import { TOUCH, usePalette } from '@/ui/theme';
+import { TOUCH, TOUCH_LARGE, usePalette } from '@/ui/theme';
 import { useTitle } from '@/ui/title';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
@@ -28,7 +28,7 @@ export function JobFrame({ job, stage, children }: Props) {
   const wide = useWide();
   const { unit } = useShop();
   const { apply: changeShop } = useChangeShop();
-  const { tiny, low } = useRoom();
+  const { tiny, low, short } = useRoom();
   useTitle(say('shell.title', { screen: STAGE_NAME[stage], of: job.tag }));
   return (
     <View style={styles.fill}>
@@ -38,7 +38,7 @@ export function JobFrame({ job, stage, children }: Props) {
             role="button"
             aria-label="Back to Bench"
             onPress={() => router.navigate('/')}
-            style={styles.back}
+            style={[styles.back, stage === 'measure' && !short && styles.backLarge]}
           >
             <Icon name="chevron-left" color={palette.ink} />
           </Pressable>
@@ -92,6 +92,7 @@ const styles = StyleSheet.create({
   // As wide as the first column of the stages that have one beneath it.
   headWide: { width: HEAD, flexShrink: 0 },
   back: { width: TOUCH, height: TOUCH, alignItems: 'center', justifyContent: 'center' },
+  backLarge: { width: TOUCH_LARGE, height: TOUCH_LARGE },
   names: { flex: 1, minWidth: 0, flexDirection: 'row', alignItems: 'baseline', gap: 8 },
   tag: { flexShrink: 0, maxWidth: '60%' },
   model: { flexShrink: 1 },

@@ -6,8 +6,8 @@ import { STAGES, type Job, type Stage } from '@/core/records/job';
 import { evaluator } from '@/data/evaluator';
 import { LinkBox } from '@/ui/LinkBox';
 import { StageMark, STANDING_WORD } from '@/ui/StageMark';
-import { TOUCH, usePalette } from '@/ui/theme';
-import { useWidth } from '@/ui/useWidth';
+import { TOUCH, TOUCH_LARGE, usePalette } from '@/ui/theme';
+import { useRoom, useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { STAGE_NAME } from './stages';
 
@@ -21,6 +21,7 @@ interface Props {
 
 /** The eight stages of a job, each one tap away: how it stands at each, and which comes next. */
 export function StageStrip({ job, stage }: Props) {
+  const { short } = useRoom();
   const [width, onLayout] = useWidth(390);
   const standings = stageStandings(job, evaluator.assess(job));
   const next = nextStage(standings);
@@ -49,6 +50,7 @@ export function StageStrip({ job, stage }: Props) {
           next={name === next}
           named={roomy || name === stage || name === next}
           narrow={!roomy}
+          tall={stage === 'measure' && !short}
         />
       ))}
     </ScrollView>
@@ -63,9 +65,11 @@ interface LinkProps {
   readonly next: boolean;
   readonly named: boolean;
   readonly narrow: boolean;
+  /** On the measuring screen it is hit by a glove. */
+  readonly tall: boolean;
 }
 
-function StageLink({ href, name, standing, here, next, named, narrow }: LinkProps) {
+function StageLink({ href, name, standing, here, next, named, narrow, tall }: LinkProps) {
   const palette = usePalette();
   const word = STANDING_WORD[standing];
   return (
@@ -78,6 +82,7 @@ function StageLink({ href, name, standing, here, next, named, narrow }: LinkProp
       style={[
         styles.stage,
         narrow && styles.narrow,
+        tall && styles.tall,
         { borderColor: here ? palette.blue : 'transparent' },
       ]}
     >
@@ -109,4 +114,5 @@ const styles = StyleSheet.create({
     borderBottomWidth: 3,
   },
   narrow: { minWidth: TOUCH },
+  tall: { minHeight: TOUCH_LARGE },
 });

@@ -1,8 +1,9 @@
 import { methodsFor, type MethodId } from '@/core/methods/list';
 import type { Assessment } from '@/core/assessment/assessment';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { lastStanding } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
+import { announce } from '@/ui/announce';
 import { useWide } from '@/ui/useWidth';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
@@ -39,11 +40,7 @@ export function Foot({ job, shown, way, measuring, onEvidence, children }: Props
   const others = methodsFor(job.sheet, shown.characteristic).filter((w) => w !== way);
   return (
     <FootRow>
-      <FootButton
-        name="Undo"
-        disabled={lastStanding(job) === null && !pending}
-        onPress={() => void undo()}
-      />
+      <UndoButton job={job} pending={pending !== null} undo={undo} />
       {children}
       {wide ? null : <FootButton name="Evidence" onPress={onEvidence} />}
       {others.map((other) => (
@@ -56,3 +53,35 @@ export function Foot({ job, shown, way, measuring, onEvidence, children }: Props
     </FootRow>
   );
 }
+
+/** A thumb in a glove that hits Undo so soon after an answer bounced, in ms. */
+const BOUNCE_MS = 500;
+
+interface UndoProps {
+  readonly job: Job;
+  readonly pending: boolean;
+  readonly undo: () => Promise<unknown>;
+}
+
+/** Takes the last reading back; hit right after an answer, it asks once whether that was meant. */
+function UndoButton({ job, pending, undo }: UndoProps) {
+  const last = lastStanding(job);
+  const [asked, setAsked] = useState<string | null>(null);
+  const isAsked = last !== null && asked === last.id;
+  const press = () => {
+    const bounced = last !== null && Date.now() - Date.parse(last.at) < BOUNCE_MS;
+    if (bounced && !isAsked) {
+      setAsked(last.id);
+      announce(ASK);
+    } else void undo();
+  };
+  return (
+    <FootButton
+      name={isAsked ? ASK : 'Undo'}
+      disabled={last === null && !pending}
+      onPress={press}
+    />
+  );
+}
+
+const ASK = 'Undo the last answer?';

@@ -13,9 +13,9 @@ export function ReportPaper({ report }: { readonly report: Report }) {
       <View style={styles.head}>
         <PinRing verdict={report.overall.verdict} size={44} />
         <View style={styles.grow}>
-          <Heading size="title">{report.title}</Heading>
-          <Words size="strong">{report.pump}</Words>
-          <Words tone="muted">{report.overall.words}</Words>
+          <Heading size="title">{report.overall.words}</Heading>
+          <Heading size="strong">{report.title}</Heading>
+          <Words tone="muted">{report.pump}</Words>
         </View>
       </View>
       <View>
@@ -47,11 +47,11 @@ export function ReportPaper({ report }: { readonly report: Report }) {
                 <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>
                   {row.word}.{' '}
                 </Words>
-                {row.reason}
+                {row.why}
               </Words>
             </View>
             <View role="cell" style={styles.figures}>
-              <Words strong>{withUnit(row.evidence, row.unit)}</Words>
+              <Words strong>{withUnit(row.figure, row.unit)}</Words>
               {row.before ? (
                 <Words size="note">
                   {say('report.was', { value: withUnit(row.before, row.unit) })}
@@ -82,10 +82,7 @@ export function ReportPaper({ report }: { readonly report: Report }) {
           ))}
         </View>
       ))}
-      <Heading>Not measured</Heading>
-      <Words>
-        {report.notMeasured.length > 0 ? report.notMeasured.join(', ') : 'Everything was measured.'}
-      </Words>
+      <Words>{report.measured}</Words>
       <Heading>Measured by</Heading>
       {report.hands.length === 0 ? <Words>No reading yet.</Words> : null}
       {report.hands.map((h) => (

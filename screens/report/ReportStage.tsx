@@ -9,6 +9,7 @@ import type { ReportPdf } from '@/data/pdf';
 import { fileName, saveAs } from '@/data/save';
 import { jobFile } from '@/data/transfer/files';
 import { Columns } from '@/ui/Columns';
+import { useMore } from '@/ui/More';
 import { Notice } from '@/ui/Notice';
 import { OnPaper } from '@/ui/OnPaper';
 import { Page } from '@/ui/Page';
@@ -59,6 +60,18 @@ export function ReportStage({ job }: { readonly job: Job }) {
       setFailed(say('report.fileFailed', { error: (error as Error).message }));
     }
   };
+  const more = useMore(
+    'Save as',
+    [
+      { name: 'PDF', onPress: () => void pdf() },
+      { name: 'Job file', onPress: () => void file() },
+      {
+        name: 'CSV of the readings',
+        onPress: () => saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv'),
+      },
+    ],
+    'named',
+  );
   return (
     <Page within title="Report">
       <Columns
@@ -69,20 +82,9 @@ export function ReportStage({ job }: { readonly job: Job }) {
               <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
                 Print
               </Button>
-              <Button mode="outlined" icon="file-pdf-box" onPress={() => void pdf()}>
-                PDF
-              </Button>
-              <Button mode="outlined" icon="file-export-outline" onPress={() => void file()}>
-                Job file
-              </Button>
-              <Button
-                mode="outlined"
-                icon="table"
-                onPress={() => saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv')}
-              >
-                CSV
-              </Button>
+              {more.button}
             </View>
+            {more.list}
             {lacking ? (
               <Notice
                 kind="caution"

@@ -6,6 +6,7 @@ import { familyOf } from '@/core/pumps/registry';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { copySheet } from '@/data/create';
 import { KEYS, useSheets } from '@/data/hooks';
+import { PumpSign } from '../shell/PumpSign';
 import { useOnce } from '../shell/useOnce';
 import { Wall } from '../shell/Wall';
 import { LinkBox } from '@/ui/LinkBox';
@@ -13,7 +14,7 @@ import { Beside, chosenRow } from '@/ui/Beside';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { usePalette } from '@/ui/theme';
-import { useWide } from '@/ui/useWidth';
+import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { SheetSide } from './SheetSide';
 import { say } from '@/core/wording/say';
@@ -98,6 +99,7 @@ interface RowProps {
 /** A sheet in the list: its model, its family and its tiers. */
 function SheetRow({ sheet, chosen, onCopy }: RowProps) {
   const palette = usePalette();
+  const { tiny } = useRoom();
   return (
     <View
       role="listitem"
@@ -107,33 +109,39 @@ function SheetRow({ sheet, chosen, onCopy }: RowProps) {
         href={chosen === undefined ? `/sheets/${sheet.id}` : `/sheets?sheet=${sheet.id}`}
         replace={chosen !== undefined}
         current={chosen ? 'page' : undefined}
-        style={styles.words}
+        style={styles.link}
       >
-        <Words size="strong" strong>
-          {sheetName(sheet)}
-        </Words>
-        <Words size="note" tone="muted">
-          {[
-            familyOf(sheet.family).name,
-            sheet.tiers.map((t) => t.name).join(', '),
-            sheet.invented ? 'invented limits' : '',
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </Words>
+        {tiny ? null : <PumpSign pump={sheet} />}
+        <View style={styles.words}>
+          <Words size="strong" strong>
+            {sheetName(sheet)}
+          </Words>
+          <Words size="note" tone="muted" numberOfLines={tiny ? 1 : undefined}>
+            {[
+              familyOf(sheet.family).name,
+              sheet.tiers.map((t) => t.name).join(', '),
+              sheet.invented ? 'invented limits' : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </Words>
+        </View>
       </LinkBox>
-      <Button
-        icon="content-copy"
-        onPress={onCopy}
-        accessibilityLabel={say('sheets.copyOf', { sheet: sheetName(sheet) })}
-      >
-        Copy
-      </Button>
+      {tiny ? null : (
+        <Button
+          icon="content-copy"
+          onPress={onCopy}
+          accessibilityLabel={say('sheets.copyOf', { sheet: sheetName(sheet) })}
+        >
+          Copy
+        </Button>
+      )}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, minHeight: 64, gap: 8 },
+  link: { flex: 1, minWidth: 0, flexDirection: 'row', alignItems: 'center', gap: 12 },
   words: { flex: 1, minWidth: 0, paddingVertical: 10 },
 });

@@ -37,8 +37,7 @@ export function NewPartScreen() {
   const router = useRouter();
   if (!sheets || !parts) return null;
   const list = [...sheets.records].sort((a, b) => a.model.localeCompare(b.model));
-  const [first] = list;
-  if (!first) {
+  if (list.length === 0) {
     return (
       <Page title="New part">
         <Words>A part belongs to a pump: make or import its limit sheet first.</Words>
@@ -48,38 +47,43 @@ export function NewPartScreen() {
       </Page>
     );
   }
-  return <NewPart sheets={list} first={first} shelf={parts.records} />;
+  return <NewPart sheets={list} shelf={parts.records} />;
 }
 
 interface Props {
   readonly sheets: readonly Sheet[];
-  readonly first: Sheet;
   readonly shelf: readonly ShelfPart[];
 }
 
-function NewPart({ sheets, first, shelf }: Props) {
+function NewPart({ sheets, shelf }: Props) {
   const router = useRouter();
   const client = useQueryClient();
   const kept = useKeptForm<Form>({
     key: 'new-part',
-    stored: { sheet: first.id, piece: '', label: '', place: '', origin: 'used' },
+    stored: { sheet: '', piece: '', label: '', place: '', origin: 'used' },
   });
-  const { control, handleSubmit, setValue, setError } = kept.form;
+  const { clearErrors, control, formState, handleSubmit, setValue, setError } = kept.form;
   const [sheetId, pieceId, origin] = useWatch({ control, name: ['sheet', 'piece', 'origin'] });
-  const sheet = sheets.find(({ id }) => id === sheetId) ?? first;
-  const pieces = useMemo(() => pieceKinds(sheet), [sheet]);
-  const piece = pieces.find(({ id }) => id === pieceId) ?? pieces[0];
+  // Nothing is chosen for anybody: a part of another pump would never be found again.
+  const sheet = sheets.find(({ id }) => id === sheetId);
+  const pieces = useMemo(() => (sheet ? pieceKinds(sheet) : []), [sheet]);
+  const piece = pieces.find(({ id }) => id === pieceId);
   const proposed = piece ? labelFor(piece, shelf) : '';
+  const refuse = (field: keyof Form, message: string): never => {
+    setError(field, { message }, { shouldFocus: true });
+    throw new Refused();
+  };
   const make = onceValid(handleSubmit, async (form) => {
+    if (!sheet) return refuse('sheet', 'Choose the pump that it is of.');
+    if (!piece) return refuse('piece', 'Choose what it is.');
     const label = form.label.trim() || proposed;
     if (isTaken(label, shelf)) {
-      setError('label', { message: say('shelf.labelTaken', { label }) }, { shouldFocus: true });
-      throw new Refused();
+      return refuse('label', say('shelf.labelTaken', { label }));
     }
     const [id] = await kept.make(() =>
       createParts([
         {
-          ...{ label, sheet: sheet.id, model: sheet.model, parts: [...(piece?.parts ?? [])] },
+          ...{ label, sheet: sheet.id, model: sheet.model, parts: [...piece.parts] },
           ...{ origin: form.origin, place: form.place.trim() },
         },
       ]),
@@ -96,19 +100,27 @@ function NewPart({ sheets, first, shelf }: Props) {
           <>
             <Pick
               label="Of which pump"
-              value={sheet.id}
+              value={sheetId}
+              error={formState.errors.sheet?.message ?? null}
               options={sheets.map((s) => ({ value: s.id, name: sheetName(s) }))}
               onChange={(id) => {
+                clearErrors(['sheet', 'piece']);
                 setValue('sheet', id, { shouldDirty: true });
                 setValue('piece', '', { shouldDirty: true });
               }}
             />
-            <Pick
-              label="What it is"
-              value={piece?.id ?? ''}
-              options={pieces.map(({ id, name }) => ({ value: id, name }))}
-              onChange={(id) => setValue('piece', id, { shouldDirty: true })}
-            />
+            {sheet ? (
+              <Pick
+                label="What it is"
+                value={piece?.id ?? ''}
+                error={formState.errors.piece?.message ?? null}
+                options={pieces.map(({ id, name }) => ({ value: id, name }))}
+                onChange={(id) => {
+                  clearErrors('piece');
+                  setValue('piece', id, { shouldDirty: true });
+                }}
+              />
+            ) : null}
           </>
         }
         second={

@@ -10,6 +10,7 @@ import type { Sheet } from '@/core/records/sheet';
 import { say } from '@/core/wording/say';
 import { buildsWords } from '@/core/wording/shelf';
 import { useShop } from '@/data/hooks';
+import { useAnnounced } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
@@ -61,6 +62,7 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
     () => new Map([...bodies, ...gears].map((part) => [part.id, part])),
     [bodies, gears],
   );
+  useAnnounced(list && buildsWords(list, unit), true);
   const partOf = (id: string) => parts.get(id);
   const lock = (body: string, set: string) =>
     setLocked((now) => [...now.filter(([b, s]) => b !== body && s !== set), [body, set]]);

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { holds, lyingFor, turns } from '@/core/pairing/roles';
 import type { ShelfPart } from '@/core/records/part';
 import { sheetName, type Sheet } from '@/core/records/sheet';
@@ -39,7 +39,8 @@ export function PairScreen() {
   const router = useRouter();
   const { data: parts } = useParts();
   const { data: sheets } = useSheets();
-  const [asked, setAsked] = useState('');
+  const { sheet: wanted } = useLocalSearchParams<{ sheet?: string }>();
+  const [asked, setAsked] = useState(wanted ?? '');
   const models = useMemo(
     () => modelsOn(parts?.records ?? [], sheets?.records ?? []),
     [parts, sheets],

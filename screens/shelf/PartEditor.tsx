@@ -1,6 +1,7 @@
+import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import type { ShopUnit } from '@/core/quantity/units';
+import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import { isTaken } from '@/core/pairing/labels';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
@@ -11,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
+import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -21,8 +23,16 @@ import { pointAt } from '../shell/pointAt';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import { MakeNote } from './MakeNote';
-import { dimensionsOf, ORIGIN_OPTIONS, partFromForm, partToForm, type PartForm } from './partForm';
-import { PartLabel, PrintLabels } from './PartLabels';
+import {
+  dimensionsOf,
+  doubtsOf,
+  ORIGIN_OPTIONS,
+  partFromForm,
+  partToForm,
+  sizeHint,
+  type PartForm,
+} from './partForm';
+import { PartLabel, usePrinted } from './PartLabels';
 import { PartMoves } from './PartMoves';
 import { PartPhotos } from './PartPhotos';
 
@@ -41,7 +51,7 @@ const LABELS = {
   variant: 'The variant',
   condition: 'The condition',
   sizes: 'The sizes',
-  doubts: 'The doubts of the sizes',
+  doubts: 'Uncertainty of the sizes',
 };
 
 /** A loose part: what is written on it, where it lies, what was measured of it. */
@@ -49,9 +59,12 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
   const { apply, error } = useChange('part', part.id);
   const { data: shelf } = useParts();
   const { held: unit, follow, take } = useHeldUnit(shopUnit);
+  const stored = partToForm(part, sheet, unit);
+  // What was typed though it is far off the sheet, and asked about once.
+  const [asked, setAsked] = useState<Readonly<Record<string, string>>>({});
   const kept = useKeptForm<PartForm>({
     key: `part/${part.id}`,
-    stored: partToForm(part, sheet, unit),
+    stored,
     unit,
     onUnit: take,
   });
@@ -59,10 +72,25 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
   follow(formState.isDirty);
   const [make, origin, variant] = useWatch({ control, name: ['make', 'origin', 'variant'] });
   const dimensions = dimensionsOf(sheet, part);
+  const printed = usePrinted([{ part, sheet }]);
   const save = handleSubmit(async (form) => {
     clearErrors();
     const read = partFromForm(form, part, sheet, unit);
     if (!read.ok) return pointAt(kept.form, read.errors);
+    const doubts = Object.entries(doubtsOf(read.record, part, sheet, unit)).flatMap(
+      ([field, doubt]) => {
+        const text = form.sizes[field.replace('sizes.', '')] ?? '';
+        return asked[field] === text ? [] : [{ field, doubt, text }];
+      },
+    );
+    if (doubts.length > 0) {
+      setAsked(Object.fromEntries(doubts.map(({ field, text }) => [field, text])));
+      const errors = doubts.map(({ field, doubt, text }) => [
+        field,
+        say('shelf.keepsIt', { doubt, text }),
+      ]);
+      return pointAt(kept.form, Object.fromEntries(errors) as Record<string, string>);
+    }
     if (isTaken(read.record.label, shelf?.records ?? [], part.id)) {
       const message = say('shelf.labelTaken', { label: read.record.label });
       return pointAt(kept.form, { label: message });
@@ -112,7 +140,7 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
               <Words tone="muted">The sheet knows no size of this part.</Words>
             ) : (
               <Words size="note" tone="muted">
-                Left empty, a size was not measured. ± is the standard uncertainty.
+                Left empty, a size was not measured. u: standard uncertainty (± is 2u).
               </Words>
             )}
             {dimensions.map(({ id, name }) => (
@@ -120,7 +148,8 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
                 <Field
                   control={control}
                   name={`sizes.${id}`}
-                  label={say('shelf.sizeField', { name, unit })}
+                  label={say('shelf.sizeField', { name, unit: bareUnit('size', unit) })}
+                  hint={(text) => sizeHint(text, stored.sizes[id] ?? '', unit)}
                   style={styles.size}
                 />
                 <Field
@@ -164,7 +193,8 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
             <Heading>Label</Heading>
             <PartLabel part={part} sheet={sheet} />
             <FootRow>
-              <PrintLabels name="Print the label" parts={[{ part, sheet }]} />
+              <FootButton low name="Print the label" onPress={printed.print} />
+              {printed.paper}
             </FootRow>
             <PartMoves part={part} />
           </>

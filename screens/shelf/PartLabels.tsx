@@ -1,7 +1,6 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { partsWords } from '@/core/wording/shelf';
-import { FootButton } from '@/ui/FootButton';
 import { OnPaper } from '@/ui/OnPaper';
 import { QrCode } from '@/ui/QrCode';
 import { usePalette } from '@/ui/theme';
@@ -38,13 +37,11 @@ export function PartLabel({ part, sheet }: Labelled) {
 /** So many labels are printed at once: five sheets of paper. */
 const MOST_LABELS = 120;
 
-interface Props {
-  readonly name: string;
-  readonly parts: readonly Labelled[];
-}
-
 /** Prints the labels of parts, side by side; they are only drawn for the paper. */
-export function PrintLabels({ name, parts }: Props) {
+export function usePrinted(parts: readonly Labelled[]): {
+  readonly print: () => void;
+  readonly paper: ReactNode;
+} {
   const [printing, setPrinting] = useState(false);
   useEffect(() => {
     if (!printing) return;
@@ -53,20 +50,18 @@ export function PrintLabels({ name, parts }: Props) {
     window.print();
     return () => window.removeEventListener('afterprint', done);
   }, [printing]);
-  return (
-    <>
-      <FootButton low name={name} disabled={parts.length === 0} onPress={() => setPrinting(true)} />
-      {printing ? (
-        <OnPaper>
-          <View style={styles.paper}>
-            {parts.slice(0, MOST_LABELS).map(({ part, sheet }) => (
-              <PartLabel key={part.id} part={part} sheet={sheet} />
-            ))}
-          </View>
-        </OnPaper>
-      ) : null}
-    </>
-  );
+  return {
+    print: () => setPrinting(true),
+    paper: printing ? (
+      <OnPaper>
+        <View style={styles.paper}>
+          {parts.slice(0, MOST_LABELS).map(({ part, sheet }) => (
+            <PartLabel key={part.id} part={part} sheet={sheet} />
+          ))}
+        </View>
+      </OnPaper>
+    ) : null,
+  };
 }
 
 const styles = StyleSheet.create({

@@ -1,10 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
-import { partsWords, standWords } from '@/core/wording/shelf';
+import { partsWords, sizesInLine, whereWords } from '@/core/wording/shelf';
+import { useShop } from '@/data/hooks';
 import { chosenRow } from '@/ui/Beside';
 import { LinkBox } from '@/ui/LinkBox';
 import { usePalette } from '@/ui/theme';
+import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 
 interface Props {
@@ -14,9 +16,11 @@ interface Props {
   readonly chosen: boolean | undefined;
 }
 
-/** A loose part in the list: its label, what it is of, where it lies. */
+/** A loose part in the list: its label, what it is and measures, where it lies. */
 export function PartRow({ part, sheet, chosen }: Props) {
   const palette = usePalette();
+  const { unit } = useShop();
+  const { tiny } = useRoom();
   return (
     <View
       role="listitem"
@@ -26,25 +30,34 @@ export function PartRow({ part, sheet, chosen }: Props) {
         href={chosen === undefined ? `/shelf/${part.id}` : `/shelf?part=${part.id}`}
         replace={chosen !== undefined}
         current={chosen ? 'page' : undefined}
-        style={styles.link}
+        style={[styles.link, tiny && styles.over]}
       >
-        <Words size="title" strong style={styles.label} numberOfLines={2}>
+        <Words size="title" strong style={tiny ? null : styles.label} numberOfLines={tiny ? 1 : 2}>
           {part.label}
         </Words>
-        <View style={styles.words}>
-          <Words strong>{partsWords(sheet, part)}</Words>
-          <Words size="note" tone="muted">
-            {[part.model, part.make, standWords(part)].filter(Boolean).join(' · ')}
+        <View style={tiny ? null : styles.words}>
+          <Words strong numberOfLines={tiny ? 1 : undefined}>
+            {partsWords(sheet, part)}
+          </Words>
+          <Words size="note" tone="muted" numberOfLines={tiny ? 1 : undefined}>
+            {[sizesInLine(sheet, part, unit), part.make].filter(Boolean).join(' · ')}
           </Words>
         </View>
+        {tiny ? null : (
+          <Words size="note" tone="muted" style={styles.place}>
+            {whereWords(part)}
+          </Words>
+        )}
       </LinkBox>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  row: { borderBottomWidth: 1, minHeight: 64 },
-  link: { flexDirection: 'row', gap: 12, alignItems: 'center', paddingVertical: 10, minHeight: 64 },
-  label: { width: 84 },
+  row: { borderBottomWidth: 1, minHeight: 60 },
+  link: { flexDirection: 'row', gap: 12, alignItems: 'center', paddingVertical: 6, minHeight: 60 },
+  over: { flexDirection: 'column', alignItems: 'stretch', gap: 0 },
+  label: { width: 72 },
   words: { flex: 1, minWidth: 0 },
+  place: { maxWidth: 96, textAlign: 'right' },
 });

@@ -2,39 +2,68 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
+import type { Sheet } from '@/core/records/sheet';
 import { partsCsv } from '@/core/records/partsCsv';
 import { say } from '@/core/wording/say';
-import { useParts, useSheets } from '@/data/hooks';
+import { useParts, useSheets, useShop } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { shelfFile } from '@/data/transfer/files';
+import { useAnnounced } from '@/ui/announce';
 import { Beside } from '@/ui/Beside';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { ListPage } from '@/ui/ListPage';
+import { useMore } from '@/ui/More';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { SearchField } from '@/ui/SearchField';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Wall } from '../shell/Wall';
-import { PrintLabels } from './PartLabels';
+import { usePrinted } from './PartLabels';
 import { PartRow } from './PartRow';
 import { PartSide } from './PartSide';
-import { findable, found, labelled } from './search';
+import { PumpRow } from './PumpRow';
+import { byPump, findable, found, labelled, type Findable } from './search';
 
-const STATES: readonly { readonly value: ShelfPart['state']; readonly name: string }[] = [
-  { value: 'here', name: 'On the shelf' },
-  { value: 'taken', name: 'In a job' },
-  { value: 'scrap', name: 'Scrap' },
+const STATES: readonly (readonly [
+  ShelfPart['state'],
+  'shelf.here' | 'shelf.taken' | 'shelf.scrap',
+])[] = [
+  ['here', 'shelf.here'],
+  ['taken', 'shelf.taken'],
+  ['scrap', 'shelf.scrap'],
 ];
+
+/** Returns the states of parts, each with how many there are. */
+const statesOf = (all: readonly Findable[]) =>
+  STATES.map(([value, key]) => ({
+    value,
+    name: say(key, { count: all.filter(({ part }) => part.state === value).length }),
+  }));
+
+const saveCsv = (shown: readonly Findable[], sheets: readonly Sheet[], unit: 'mm' | 'in') =>
+  saveAs(
+    'shelf.csv',
+    partsCsv(
+      shown.map(({ part }) => part),
+      sheets,
+      unit,
+    ),
+    'text/csv',
+  );
+
+const saveJson = async (shown: readonly Findable[]) =>
+  saveAs('shelf.json', await shelfFile(shown.map(({ part }) => part)));
 
 /** The loose parts that were measured: where they lie, what they are of, which of them make a pump. */
 export function ShelfScreen() {
   const router = useRouter();
   const wide = useWide();
   const { part: asked } = useLocalSearchParams<{ part?: string }>();
+  const { unit } = useShop();
   const { data: parts } = useParts();
   const { data: sheets } = useSheets();
   const [wanted, setWanted] = useState('');
@@ -42,6 +71,24 @@ export function ShelfScreen() {
   const all = useMemo(() => findable(parts?.records ?? [], sheets?.records ?? []), [parts, sheets]);
   const sought = useDeferredValue(wanted);
   const shown = useMemo(() => found(all, state, sought), [all, state, sought]);
+  const lines = useMemo(() => byPump(shown), [shown]);
+  useAnnounced(parts ? say('shop.parts', { count: shown.length }) : null);
+  const printed = usePrinted(shown);
+  const files = [
+    { name: 'Import', onPress: () => router.push('/import') },
+    { name: 'Pair up', onPress: () => router.push('/shelf/pair') },
+    ...(shown.length > 0
+      ? [
+          {
+            name: 'Save as CSV',
+            onPress: () => saveCsv(shown, sheets?.records ?? [], unit === 'thou' ? 'in' : 'mm'),
+          },
+          { name: 'Save as JSON', onPress: () => void saveJson(shown) },
+          { name: 'Print labels', onPress: printed.print },
+        ]
+      : []),
+  ];
+  const more = useMore('More about the shelf', files);
   if (!parts || !sheets) return null;
 
   const open = () => {
@@ -50,12 +97,10 @@ export function ShelfScreen() {
   };
   const actions = (
     <View style={styles.actions}>
-      <Button mode="text" compact onPress={() => router.push('/shelf/pair')}>
-        Pair up
-      </Button>
       <Button mode="contained" icon="plus" onPress={() => router.push('/shelf/new')}>
         New part
       </Button>
+      {more.button}
     </View>
   );
   const unreadable = parts.unreadable.map((e) => (
@@ -86,63 +131,40 @@ export function ShelfScreen() {
       title="Shelf"
       actions={actions}
       label="Loose parts"
-      items={shown}
-      keyOf={({ part }) => part.id}
-      row={({ part, sheet }) => (
-        <Wall
-          what={say('shelf.partTitle', { label: part.label })}
-          record={{ kind: 'part', id: part.id }}
-          again={[part]}
-        >
-          <PartRow part={part} sheet={sheet} chosen={chosen && part.id === chosen.part.id} />
-        </Wall>
-      )}
+      items={lines}
+      keyOf={(line) => (line.kind === 'pump' ? line.model : line.part.id)}
+      row={(line) =>
+        line.kind === 'pump' ? (
+          <PumpRow model={line.model} sheet={line.sheet} />
+        ) : (
+          <Wall
+            what={say('shelf.partTitle', { label: line.part.label })}
+            record={{ kind: 'part', id: line.part.id }}
+            again={[line.part]}
+          >
+            <PartRow {...line} chosen={chosen && line.part.id === chosen.part.id} />
+          </Wall>
+        )
+      }
+      search={
+        <SearchField
+          label="Find a part"
+          placeholder="Scan or type: label, pump, make, place"
+          value={wanted}
+          onChange={setWanted}
+          onEnter={open}
+        />
+      }
     >
+      {more.list}
       {unreadable}
-      <SearchField
-        label="Find a part"
-        placeholder="Scan or type: label, pump, make, place"
-        value={wanted}
-        onChange={setWanted}
-        onEnter={open}
-      />
-      <Choice label="Where it is" value={state} options={STATES} onChange={setState} />
-      <FootRow>
-        <FootButton low name="Import" onPress={() => router.push('/import')} />
-        <FootButton
-          low
-          name="Save as CSV"
-          disabled={shown.length === 0}
-          onPress={() =>
-            saveAs(
-              'shelf.csv',
-              partsCsv(
-                shown.map(({ part }) => part),
-                sheets.records,
-              ),
-              'text/csv',
-            )
-          }
-        />
-        <FootButton
-          low
-          name="Save as JSON"
-          disabled={shown.length === 0}
-          onPress={() =>
-            void shelfFile(shown.map(({ part }) => part)).then((text) => saveAs('shelf.json', text))
-          }
-        />
-        <PrintLabels name="Print labels" parts={shown} />
-      </FootRow>
+      <Choice label="Where it is" value={state} options={statesOf(all)} onChange={setState} />
       {shown.length === 0 ? (
         <Words tone="muted">
           {sought ? say('shelf.noMatch', { text: sought }) : 'Nothing here.'}
         </Words>
-      ) : (
-        <Words size="note" tone="muted">
-          {say('shop.parts', { count: shown.length })}
-        </Words>
-      )}
+      ) : null}
+      {printed.paper}
     </ListPage>
   );
   if (!chosen) return list;

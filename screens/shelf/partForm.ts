@@ -7,6 +7,7 @@ import { bareUnit, MM_PER, type ShopUnit } from '@/core/quantity/units';
 import { ORIGINS, partSchema, type PartSize, type ShelfPart } from '@/core/records/part';
 import { USUAL_U_MM } from '@/core/records/partsCsv';
 import type { Sheet } from '@/core/records/sheet';
+import { farFromSheet } from '@/core/instruments/doubt';
 import { validated, type Errors, type Read } from '../shell/formRecord';
 
 /** A loose part as a form: every figure as text, its sizes and their doubts by dimension. */
@@ -99,4 +100,32 @@ export function partFromForm(
     const dimension = sizes[Number(at[1])]?.dimension ?? '';
     return [at[2] === 'u_mm' ? 'doubts' : 'sizes', dimension].join('.');
   });
+}
+
+/** Returns how a size that was typed is understood, where it is not as it stands in the record: in both systems. */
+export function sizeHint(text: string, shown: string, unit: ShopUnit): string | null {
+  const written = text.trim();
+  if (written === '' || written === shown) return null;
+  const read = tried(() => parseReading(written, 'size', bareUnit('size', unit)).echo);
+  return read.ok ? read.value : null;
+}
+
+/** Lists the sizes of a form that are far off what the sheet says, by their fields; those that were not touched are not asked about. */
+export function doubtsOf(
+  record: ShelfPart,
+  before: ShelfPart,
+  sheet: Sheet,
+  unit: ShopUnit,
+): Record<string, string> {
+  const tiers = sheet.tiers.map(({ id }) => id);
+  return Object.fromEntries(
+    dimensionsOf(sheet, record).flatMap((dimension) => {
+      const of = (part: ShelfPart) =>
+        part.sizes.find((s) => s.dimension === dimension.id)?.value_mm;
+      const value_mm = of(record);
+      if (value_mm === undefined || value_mm === of(before)) return [];
+      const why = farFromSheet(sheet, tiers, dimension, value_mm, unit);
+      return why ? [[`sizes.${dimension.id}`, why]] : [];
+    }),
+  );
 }

@@ -43,3 +43,18 @@ export function labelled(all: readonly Findable[], label: string): ShelfPart | u
   const [one, twin] = all.filter(({ part }) => part.label.toLowerCase() === wanted);
   return twin ? undefined : one?.part;
 }
+
+/** A line of the list: a pump, or a part of it. */
+export type Listed =
+  | { readonly kind: 'pump'; readonly model: string; readonly sheet: Sheet | undefined }
+  | { readonly kind: 'part'; readonly part: ShelfPart; readonly sheet: Sheet | undefined };
+
+/** Returns parts by the pump that they are of, each pump before its parts. */
+export function byPump(parts: readonly Findable[]): Listed[] {
+  const pumps = [...new Set(parts.map(({ part }) => part.model))].sort(byLabel.compare);
+  return pumps.flatMap((model): Listed[] => {
+    const own = parts.filter(({ part }) => part.model === model);
+    const lines = own.map(({ part, sheet }): Listed => ({ kind: 'part', part, sheet }));
+    return [{ kind: 'pump', model, sheet: own[0]?.sheet }, ...lines];
+  });
+}

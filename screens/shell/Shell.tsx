@@ -4,7 +4,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { useOtherTabs } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { Announcements } from '@/ui/announce';
-import { focusOn } from '@/ui/focus';
+import { focusOn, useKeptFocus } from '@/ui/focus';
 import { LinkBox } from '@/ui/LinkBox';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
@@ -17,6 +17,7 @@ import { Wall } from './Wall';
 /** A bar below on a phone, a rail at the left on a wide screen; on a phone a job has the screen to itself. */
 export function Shell({ children }: { readonly children: ReactNode }) {
   useOtherTabs();
+  useKeptFocus('main');
   const wide = useWide();
   const path = usePathname();
   const palette = usePalette();

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import type { FileProblem } from '@/core/records/problems';
 import { noteBackup } from '@/data/backupMade';
@@ -49,7 +50,9 @@ export function BackupPanel() {
     }
     const { file, counts } = outcome.value;
     saveAs(fileName(`dial-bench-backup-${new Date().toISOString().slice(0, 10)}`, 'zip'), file);
-    setSaved(savedWords(counts, file.size));
+    const words = savedWords(counts, file.size);
+    setSaved(words);
+    announce(words);
     await noteBackup().catch(() => undefined);
     await client.invalidateQueries({ queryKey: backupQuery.queryKey });
   };

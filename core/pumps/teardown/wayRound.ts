@@ -1,4 +1,6 @@
+import { capital } from '../../quantity/format';
 import { say, spelled } from '../../wording/say';
+
 /** Says which way round a part lay: a few choices that can be drawn. */
 export interface WayRound {
   readonly id: string;
@@ -9,6 +11,8 @@ export interface WayRound {
   readonly seen?: string;
   /** The options are the hours of a clock. */
   readonly clock?: true;
+  /** Stands before the option in a note; empty where that says all, absent where it is the name. */
+  readonly noted?: string;
 }
 
 const way = (
@@ -37,7 +41,17 @@ export const WAYS_ROUND: readonly WayRound[] = [
     ['none', 'no bevel'],
   ),
   way('mark', 'Mark', ['up', 'faces up'], ['down', 'faces down'], ['none', 'no mark']),
-  way('groove', 'Oil-groove end', ['up', 'outward'], ['down', 'inward'], ['none', 'no groove']),
+  {
+    // By the blind end, as the bushing is bought and fitted: where the open end is towards the gears, it is at the seal.
+    ...way(
+      'groove',
+      'Oil groove',
+      ['up', 'blind end to the gears'],
+      ['down', 'blind end to the seal'],
+      ['none', 'no groove'],
+    ),
+    noted: '',
+  },
   // Sheets of before do not say from where an arrow is seen; what was noted by them stays as it reads.
   way('arrow', 'Arrow', ...ARROWS),
   { ...way('arrow-shaft', 'Arrow', ...ARROWS), ...FROM_SHAFT },
@@ -61,7 +75,7 @@ export const WAYS_ROUND: readonly WayRound[] = [
     ['none', 'none is open'],
   ),
   way('relief', 'Relief groove in the plate', ['left', 'to the inlet'], ['right', 'to the outlet']),
-  way('order', 'Valve order', ['up', 'cup outward'], ['down', 'cup inward']),
+  { ...way('order', 'Plunger cup', ['up', 'outward'], ['down', 'inward']), noted: 'cup' },
 ];
 
 /** Ways that are wrong on any pump, and what comes of it: oil under pressure behind a seal blows it. */
@@ -89,12 +103,16 @@ export function askOf({ name, seen, clock }: WayRound): string {
   return say(clock ? 'pumps.whichHourSeen' : 'pumps.whichWaySeen', { mark: name, from: seen });
 }
 
-/** Writes which way round a part lay: `Bevel to the converter`; empty where nothing was chosen. */
+/** Writes which way round a part lay: `Bevel to the converter`, `No bevel`; empty where nothing was chosen. */
 export function wayRoundWords(id: string, option: string): string {
   const set = wayRoundOf(id);
   const chosen = set?.options.find((o) => o.id === option);
   if (!set || !chosen) return '';
-  return set.seen && option !== 'none'
-    ? say('pumps.facedSeen', { mark: set.name, way: spelled(chosen.name), from: set.seen })
-    : `${set.name} ${spelled(chosen.name)}`;
+  const way = spelled(chosen.name);
+  const mark = set.noted ?? set.name;
+  // What is not there faces no way.
+  if (option === 'none' || mark === '') return capital(way);
+  return set.seen
+    ? say('pumps.facedSeen', { mark: set.name, way, from: set.seen })
+    : say('pumps.faced', { mark: capital(mark), way });
 }

@@ -43,6 +43,7 @@ export const PUMPS = {
   'pumps.edgeOnDeck': 'Straightedge across the bare deck, {line}. Leaf where light shows.',
   'pumps.edgeOnPlate': 'Straightedge along the {end} plate, leaf on the wear mark of the {gear}.',
   'pumps.endClearance': 'End clearance, {part}',
+  'pumps.faced': '{mark} {way}',
   'pumps.facedSeen': '{mark} {way}, viewed {from}',
   'pumps.farSide': '{part}, far side',
   'pumps.gaugeAcrossPocket': 'Bore gauge across the pocket, {line}.',

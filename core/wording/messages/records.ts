@@ -24,6 +24,9 @@ export const RECORDS = {
   'records.mostLines': 'At most {most} lines. Divide the file.',
   'records.partUnknown': 'This pump has no part “{name}”.',
   'records.sheetUnknown': 'There is no sheet for “{model}” here. Import or make it first.',
+  'records.columnUnknown':
+    '{count, plural, one {No column is called {columns}. Correct its name or leave it out.} other {No columns are called {columns}. Correct their names or leave them out.}}',
+  'records.sizeTwice': '{size} is there in mm and in inches. Leave one out.',
   'records.sizeUnknown': '{column} is no size of this part.',
   'records.noTier': 'The sheet has no limits “{tier}”.',
   'records.nominalFar': 'The nominal size is {size}. Check the unit of the limit.',

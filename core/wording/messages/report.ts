@@ -1,4 +1,9 @@
 export const REPORT = {
+  'report.stands':
+    '{all, plural, =0 {No check has a limit.} other {{out, plural, =0 {{close, plural, =0 {{open, plural, =0 {{all, plural, one {The one check is in.} other {All # checks are in.}}} other {# of {all} checks are not measured; none is out so far.}}} other {Nothing is out. # of {all} checks are too close to call.}}} one {One of {all} checks is out.} other {# of {all} checks are out.}}}}',
+  'report.measuredAll':
+    '{which, select, all {All checks with a limit were measured.} other {{measured} of {all} checks with a limit were measured.}}',
+  'report.noReading': 'No reading: {checks}.',
   'report.checksNotDone':
     '{count, plural, one {One of the other checks not done} other {# other checks not done}}',
   'report.fileFailed': 'Could not make the file: {error}',

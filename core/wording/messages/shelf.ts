@@ -1,4 +1,11 @@
 export const SHELF = {
+  'shelf.wentOn': 'On the shelf: {labels}.',
+  'shelf.keepsIt': '{doubt} Save again to keep {text}.',
+  'shelf.here': 'On the shelf {count}',
+  'shelf.taken': 'In a job {count}',
+  'shelf.scrap': 'Scrap {count}',
+  'shelf.pairOf': 'Pair up: {model}',
+  'shelf.sizeInLine': '{name} {sizes} {unit}',
   'shelf.about': '{parts} · {model}',
   'shelf.builds':
     '{count, plural, =0 {No pump can be built.} one {# pump can be built.} other {# pumps can be built.}}',
@@ -12,7 +19,7 @@ export const SHELF = {
   'shelf.fittedAgain': '{label} is in the pump. Read its sizes again before they count.',
   'shelf.from': 'from {tag}',
   'shelf.grindGears': 'Grind {amount} off the gears.',
-  'shelf.doubtField': '±, {unit}',
+  'shelf.doubtField': 'u, {unit}',
   'shelf.hint': 'On the shelf: {label}',
   'shelf.jobsMore':
     '{count, plural, one {And # more job: open it and touch Shelf under Decide.} other {And # more jobs: open one and touch Shelf under Decide.}}',
@@ -44,7 +51,7 @@ export const SHELF = {
   'shelf.best': '{label} is nearest. {work}',
   'shelf.bestAsIs': '{label} fits as it is.',
   'shelf.scrapSure': '{label} will be marked as scrap. It stays in the records.',
-  'shelf.sizeDoubt': '{name}, ±, {unit}',
+  'shelf.sizeDoubt': '{name}, u, {unit}',
   'shelf.sizeField': '{name}, {unit}',
   'shelf.takenBy': 'In {tag}',
   'shelf.takenByOther': 'It would fit {label}, which goes with another part.',
