@@ -1,6 +1,6 @@
 import type { VariantPlan } from './variantPlan';
 
-const LUGS = ['Drive of the inner gear', ['two lugs', 'four flats']] as const;
+const LUGS = ['Drive gear: lugs or flats', ['two lugs', 'four flats']] as const;
 const WINDOW = ['Inlet window in the body', ['narrow', 'wide']] as const;
 const RELIEF = ['Relief housing', ['one piece', 'bolted on']] as const;
 

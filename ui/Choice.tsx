@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View, type ViewStyle } from 'react-native';
 import { TOUCH, usePalette } from './theme';
 import { useRoom } from './useWidth';
 import { Words } from './Words';
@@ -11,6 +11,8 @@ interface Props<T extends string> {
   readonly onChange: (value: T) => void;
   /** One below the other, for names that need the width. */
   readonly stacked?: boolean;
+  /** All on one line, however many: short names, close together; where they find no room the line scrolls. */
+  readonly strip?: boolean;
 }
 
 /** More than these do not fit beside each other on a phone: they go on two lines or more. */
@@ -29,10 +31,17 @@ const BY_KEY: Readonly<Record<string, number>> = {
 };
 
 /** One of a few, side by side: all of them in sight, the chosen one filled. One stop of Tab; arrows choose. */
-export function Choice<T extends string>({ label, value, options, onChange, stacked }: Props<T>) {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  stacked,
+  strip,
+}: Props<T>) {
   const palette = usePalette();
   const { tiny } = useRoom();
-  const inColumn = stacked || tiny;
+  const inColumn = stacked || (tiny && !strip);
   const buttons = useRef<(View | null)[]>([]);
   const chosenAt = options.findIndex((option) => option.value === value);
   const press = (event: { key: string; preventDefault: () => void }, at: number) => {
@@ -54,7 +63,8 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
         {
           borderColor: palette.ink,
           flexDirection: inColumn ? 'column' : 'row',
-          flexWrap: inColumn ? 'nowrap' : 'wrap',
+          flexWrap: inColumn || strip ? 'nowrap' : 'wrap',
+          ...(strip ? STRIP : {}),
         },
       ]}
     >
@@ -76,11 +86,15 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
             {...keys}
             style={[
               styles.option,
-              !inColumn && options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
+              strip && styles.close,
+              !inColumn &&
+                !strip &&
+                options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
               chosen && { backgroundColor: palette.ink },
             ]}
           >
             <Words
+              size={strip ? 'note' : 'body'}
               strong={chosen}
               tone={chosen ? 'plate' : 'ink'}
               numberOfLines={inColumn ? 4 : 1}
@@ -95,9 +109,13 @@ export function Choice<T extends string>({ label, value, options, onChange, stac
   );
 }
 
+/** A style of the browser. */
+const STRIP = { overflowX: 'auto', overflowY: 'hidden' } as ViewStyle;
+
 const styles = StyleSheet.create({
   group: { borderWidth: 1.5, borderRadius: 6, overflow: 'hidden' },
   words: { textAlign: 'center' },
+  close: { paddingHorizontal: 3, minWidth: 0, flexShrink: 0 },
   option: {
     flexGrow: 1,
     minWidth: TOUCH,

@@ -2,6 +2,7 @@ import { Controller, type Control, type FieldPath, type FieldValues } from 'reac
 import { useId, type ComponentProps } from 'react';
 import { View, type StyleProp, type ViewStyle } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
+import { TOUCH } from './theme';
 
 interface Props<T extends FieldValues> extends Pick<
   ComponentProps<typeof TextInput>,
@@ -15,7 +16,16 @@ interface Props<T extends FieldValues> extends Pick<
   readonly style?: StyleProp<ViewStyle>;
   /** Says how a text is understood, while nothing is wrong with it; null where that needs no word. */
   readonly hint?: (text: string) => string | null;
+  /** A figure in a table: its column and its line say what it is, and no box stands round it. */
+  readonly flat?: boolean;
 }
+
+const FLAT = {
+  mode: 'flat',
+  dense: true,
+  style: { height: TOUCH, backgroundColor: 'transparent', textAlign: 'right' },
+  contentStyle: { paddingHorizontal: 4 },
+} as const;
 
 /** A text field of a form, with what is wrong with it beneath. */
 export function Field<T extends FieldValues>({
@@ -25,6 +35,7 @@ export function Field<T extends FieldValues>({
   spoken,
   style,
   hint,
+  flat = false,
   ...input
 }: Props<T>) {
   const wrong = useId();
@@ -36,8 +47,7 @@ export function Field<T extends FieldValues>({
         <View style={style}>
           <TextInput
             {...input}
-            mode="outlined"
-            label={label}
+            {...(flat ? FLAT : { mode: 'outlined' as const, label })}
             aria-label={spoken ?? label}
             value={String(field.value ?? '')}
             onChangeText={field.onChange}

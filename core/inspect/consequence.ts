@@ -144,7 +144,7 @@ const RULES: readonly Rule[] = [
     consequence: 'replace',
     why: 'pores under a seal or between two sides leak',
   },
-  { defects: ['porous'], consequence: 'pass', why: 'pores that the nail does not find hold oil' },
+  { defects: ['porous'], consequence: 'pass', why: 'pores too small for the nail are harmless' },
   {
     defects: ['scored', 'pitted', 'ridge', 'gouged', 'stepped'],
     nail: 'passes',
@@ -196,7 +196,7 @@ const RULES: readonly Rule[] = [
     defects: ['scored', 'pitted', 'rusted', 'stepped'],
     on: ['seal-track'],
     consequence: 'dress',
-    why: 'a lip leaks over what the nail finds: polish it, or replace it where that is too deep',
+    why: 'if the nail catches, the lip leaks: polish, or replace where too deep',
   },
   {
     defects: ['scored', 'rusted'],

@@ -253,7 +253,7 @@ export const fixedVane: PumpFamily<FixedVaneGeometry> = {
   cautions: [
     'The cover’s spring pushes the pressure plate: slacken its bolts evenly and under control.',
     'Mark ring arrow, vane edges and cover position before anything is turned.',
-    'Solvent and hot wash: gloves and glasses. Compressed air never spins a bearing.',
+    'Solvent and hot wash: gloves and glasses. Never spin a bearing with compressed air.',
   ],
   model,
   teardown: () => fixedVaneTeardown,

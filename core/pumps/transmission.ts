@@ -39,7 +39,7 @@ const KINDS: readonly PartKind[] = [
   BUSHING,
   partKind('hub', 'Hub', 'hub'),
   partKind('input-shaft', 'Input shaft', 'shaft'),
-  partKind('unit', 'Transmission, with its thrust washer', null, 'clutches'),
+  partKind('unit', 'Thrust washer', null, 'clutches'),
 ];
 
 const ENDS = ['front', 'rear'] as const;

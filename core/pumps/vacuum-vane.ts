@@ -188,7 +188,7 @@ export const vacuumVane: PumpFamily<VacuumVaneGeometry> = {
   },
   cautions: [
     'Carbon vanes snap and their dust is fine: mask on, no compressed air.',
-    'Compressed air never spins a bearing.',
+    'Never spin a bearing with compressed air.',
     'Solvent and hot wash: gloves and glasses.',
   ],
   model,

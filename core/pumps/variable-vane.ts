@@ -199,7 +199,7 @@ function model(g: VariableVaneGeometry): PumpModel {
       vaneLength,
       clearance('slide-pivot', 'Slide on its pivot', 'diametral', {
         terms: fit('pivot-bore', 'pivot-pin'),
-        touch: finger('Slide on its pivot, dry: does it swing by its own weight?'),
+        touch: finger('Swing the slide on its pivot, dry. Does the slide swing by its own weight?'),
         runs: 'shaft',
         sides: true,
         caution: 'The slide’s spring is loaded. Release it slowly; keep your face clear.',
@@ -207,7 +207,9 @@ function model(g: VariableVaneGeometry): PumpModel {
       clearance('slide-seals', 'Slide seals', 'by hand: they spring out and stay', {
         rests: resting('seal-grooves'),
         restoredBy: ['slide'],
-        touch: finger('Slide seals in their grooves: do they spring out and slide freely?'),
+        touch: finger(
+          'Press each slide seal into its groove. Does the seal spring out and slide freely?',
+        ),
       }),
       ...transmission.hub,
       ...relief.characteristics,
@@ -270,7 +272,7 @@ function model(g: VariableVaneGeometry): PumpModel {
         'outside-mic',
         [
           place('a', 'first', 'Outside mic over the pivot pin.'),
-          place('b', '90° round', 'Outside mic over the pivot pin, 90° on.'),
+          place('b', '90° round', 'Outside mic over the pivot pin, 90° round.'),
         ],
         { worked: POLISHED, remedies: ['polish-journal'] },
       ),
@@ -302,7 +304,7 @@ export const variableVane: PumpFamily<VariableVaneGeometry> = {
     bolts: 7,
   },
   cautions: [
-    'The slide’s spring and the regulator’s are under load: let them off under control.',
+    'The slide’s spring and the regulator’s are loaded. Release them slowly; face clear.',
     'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
     'Vanes and vane rings snap: carry them, do not tip them out.',
   ],

@@ -2,7 +2,6 @@ import { isMoment } from '../schema/dates';
 import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
 import { readingDetail, readingFigure, type Reading } from '../methods/list';
-import { ZERO_WORD } from '../methods/dimensional';
 import {
   decidingText,
   explain,
@@ -137,7 +136,7 @@ function zeroWords(readings: readonly Reading[]): string {
         [readings.filter((r) => r.kind === 'size' && r.zero === state).length, state] as const,
     )
     .filter(([n]) => n > 0)
-    .map(([n, state]) => `${n} ${ZERO_WORD[state]}`)
+    .map(([count, state]) => say('report.zeroCount', { count, state }))
     .join(', ');
 }
 

@@ -45,7 +45,7 @@ export function misfitWords(
   unit: ShopUnit,
 ): string {
   if (why === 'variant') return 'The sheet does not let these variants go together.';
-  if (characteristic === null) return 'No gap that they share has all its sizes measured.';
+  if (characteristic === null) return 'Not enough sizes measured to compare.';
   const gap = characteristicOf(sheet, characteristic).name;
   return say('shelf.missesBy', { gap, amount: formatWithUnit(short_mm, 'gap', unit) });
 }
@@ -161,7 +161,7 @@ export function choicesWords(sheet: PumpKind, choices: readonly Choice[], unit: 
       : say('shelf.best', { label, work: choiceWords(sheet, best, unit) });
   }
   return choices.every(({ fit }) => !fit.fits && fit.why === 'unmeasured')
-    ? 'Measure the pocket, or the gears over which the gap was read: then the app knows what fits.'
+    ? 'Measure the pocket or the gear widths.'
     : 'Nothing on the shelf brings this pump in.';
 }
 

@@ -89,9 +89,7 @@ export function FromShelfPanel({ deciding, asked, onDone, onGive }: Props) {
         </Notice>
       ) : null}
       {fit.failed ? <Notice kind="error">{fit.failed}</Notice> : null}
-      <Words tone="muted">
-        By the sizes that were measured, with what they may be off kept inside the limits.
-      </Words>
+      <Words tone="muted">By the measured sizes, uncertainty kept inside the limits.</Words>
       {groups.map(({ title, list }) => (
         <View key={title} role="list" aria-label={title}>
           <Words strong>{title}</Words>

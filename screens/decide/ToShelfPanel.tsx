@@ -78,7 +78,7 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
     >
       <Words>
         Sound parts are worth keeping, also of a pump that is scrap. Their sizes and what was found
-        on them go along. Of a part that was exchanged, the old one goes on the shelf.
+        on them go along. If a part was replaced, the old one goes on the shelf.
       </Words>
       {put.failed ? <Notice kind="error">{put.failed}</Notice> : null}
       <View>

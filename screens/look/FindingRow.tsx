@@ -33,7 +33,7 @@ export function FindingRow({ job, finding }: { readonly job: Job; readonly findi
           accessibilityLabel={say('look.strikeOut', { finding: seenWords(finding, unit) })}
           onPress={strike}
         >
-          Strike
+          Strike out
         </Button>
       </View>
       <Photos job={job} of={finding.id} />

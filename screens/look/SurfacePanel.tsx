@@ -20,6 +20,7 @@ import { DefectForm } from './DefectForm';
 import { Wall } from '../shell/Wall';
 import { FindingRow } from './FindingRow';
 import { SurfaceDrawing } from './SurfaceDrawing';
+import { lower } from '@/core/quantity/format';
 import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
 
@@ -103,7 +104,10 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
               {surface.name}
             </Heading>
             <Words tone="muted" style={styles.possible}>
-              {say('look.draw', { defects: possible.map((d) => d.name).join(', ') })}
+              {say(surface.parts.some((part) => part === 'spring') ? 'look.spring' : 'look.draw', {
+                surface: lower(surface.name),
+                defects: possible.map((d) => d.name.toLowerCase()).join(', '),
+              })}
             </Words>
           </View>
           <View style={styles.answers}>

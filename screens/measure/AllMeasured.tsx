@@ -28,7 +28,7 @@ function standing(settled: Assessment | undefined, close: boolean): string {
   if (settled) return say('measure.sizesDecide', { check: settled.characteristic.name });
   return close
     ? 'This leaf set can show no more. Mic sizes can settle what is Too close to call.'
-    : 'Every check has its verdict.';
+    : 'Every check with a limit has its verdict.';
 }
 
 /** Nothing is left that a leaf could decide: the verdicts, and where to go from here. */

@@ -16,12 +16,21 @@ export const FELT_WORDS: Readonly<Record<Felt, { readonly name: string; readonly
     'part-way': { name: 'Part way', feel: 'well in, then stops' },
     'no-go': {
       name: 'Won’t go',
-      feel: 'needs force, lifts the straightedge, or tip only',
+      feel: 'needs force, or tip only',
     },
   };
 
+/** What a leaf that does not go does where a straightedge lies over it. */
+const UNDER_EDGE = 'needs force, lifts the straightedge, or tip only';
+
+interface Props {
+  readonly onAnswer: (felt: Felt) => unknown;
+  /** A straightedge lies over the leaf. */
+  readonly edge?: boolean;
+}
+
 /** Four large answers that show what the hand feels; each is on a key as well. */
-export function Answers({ onAnswer }: { readonly onAnswer: (felt: Felt) => unknown }) {
+export function Answers({ onAnswer, edge = false }: Props) {
   const palette = usePalette();
   const wide = useWide();
   const { shortcuts } = useShop();
@@ -35,7 +44,8 @@ export function Answers({ onAnswer }: { readonly onAnswer: (felt: Felt) => unkno
   return (
     <View ref={grid} role="group" aria-label="How does the leaf feel?" style={styles.grid}>
       {FELT.map((felt, i) => {
-        const { name, feel } = FELT_WORDS[felt];
+        const { name } = FELT_WORDS[felt];
+        const feel = edge && felt === 'no-go' ? UNDER_EDGE : FELT_WORDS[felt].feel;
         return (
           <Pressable
             key={felt}

@@ -6,6 +6,7 @@ import { StyleSheet, type TextStyle } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
 import { formatLength, unitName } from '@/core/quantity/format';
+import { placementOf } from '@/core/pumps/registry';
 import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
 import { useRoom } from '@/ui/useWidth';
@@ -45,11 +46,12 @@ function useReach(job: Job, shown: Assessment): string {
 /** Why it does not begin with the manual's leaf; empty where it does. */
 function roomWords({ room_mm }: LeafStep, { limits }: Assessment, unit: ShopUnit): string {
   if (room_mm === undefined || limits?.upper_mm == null) return '';
-  const [room, limit] = [
-    formatLength(room_mm, 'gap', unit),
-    formatLength(limits.upper_mm, 'gap', unit),
-  ];
-  return say('measure.room', { room, limit, unit: unitName('gap', unit) });
+  const said = (mm: number) => formatLength(mm, 'gap', unit);
+  const { upper_mm } = limits;
+  return say('measure.room', {
+    ...{ room: said(room_mm), limit: said(upper_mm), kept: said(upper_mm - room_mm) },
+    unit: unitName('gap', unit),
+  });
 }
 
 /** Leaf by leaf: where to lay the edge, which leaf to try, and the four answers. */
@@ -61,6 +63,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const marks = useMarks(job, shown, step.station);
   const reach = useReach(job, shown);
   const [before, leaf, after] = leafInstruction(step, unit);
+  const { edge } = placementOf(job.sheet, characteristic.id, step.station.id);
 
   return (
     <StepPanel
@@ -106,7 +109,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
           }}
         />
       ) : (
-        <Answers onAnswer={measuring.answer} />
+        <Answers onAnswer={measuring.answer} edge={edge !== undefined} />
       )}
     </StepPanel>
   );

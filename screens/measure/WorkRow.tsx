@@ -35,7 +35,7 @@ export function WorkRow({ operation, job, onStrike }: Props) {
         onPress={onStrike}
         accessibilityLabel={say('measure.strikeOutWork', { work: words })}
       >
-        Strike
+        Strike out
       </Button>
     </View>
   );

@@ -28,10 +28,12 @@ export function wordOf(a: Assessment): string {
 
 /** Says that all is measured, and the worst of what has a limit. */
 export function allMeasuredWords(all: readonly Assessment[]): string {
-  const worst = worstVerdict(all.filter((a) => a.limits !== null));
+  const judged = all.filter((a) => a.limits !== null);
+  const worst = worstVerdict(judged);
+  if (judged.length === 0) return 'All measured. No check has a limit.';
   return worst === 'in'
-    ? 'All measured. All in.'
-    : say('measure.worst', { verdict: VERDICT_WORD[worst] });
+    ? say('measure.allIn', { count: judged.length })
+    : say('measure.worst', { count: judged.length, verdict: VERDICT_WORD[worst] });
 }
 
 export function reasonOf(a: Assessment, job: Job, unit: ShopUnit): string {

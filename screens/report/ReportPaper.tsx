@@ -5,15 +5,21 @@ import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
+interface Props {
+  readonly report: Report;
+  /** Its sentence stands over it already. */
+  readonly headed?: boolean;
+}
+
 /** The one page, as it is read on the screen and printed. */
-export function ReportPaper({ report }: { readonly report: Report }) {
+export function ReportPaper({ report, headed = false }: Props) {
   const palette = usePalette();
   return (
     <View style={styles.page}>
       <View style={styles.head}>
         <PinRing verdict={report.overall.verdict} size={44} />
         <View style={styles.grow}>
-          <Heading size="title">{report.overall.words}</Heading>
+          {headed ? null : <Heading size="title">{report.overall.words}</Heading>}
           <Heading size="strong">{report.title}</Heading>
           <Words tone="muted">{report.pump}</Words>
         </View>
@@ -51,7 +57,9 @@ export function ReportPaper({ report }: { readonly report: Report }) {
               </Words>
             </View>
             <View role="cell" style={styles.figures}>
-              <Words strong>{withUnit(row.figure, row.unit)}</Words>
+              <Words strong style={styles.right}>
+                {withUnit(row.figure, row.unit)}
+              </Words>
               {row.before ? (
                 <Words size="note">
                   {say('report.was', { value: withUnit(row.before, row.unit) })}
@@ -130,5 +138,6 @@ const styles = StyleSheet.create({
     paddingVertical: 6,
     alignItems: 'flex-start',
   },
-  figures: { alignItems: 'flex-end', maxWidth: '38%' },
+  figures: { alignItems: 'flex-end', maxWidth: '42%' },
+  right: { textAlign: 'right' },
 });

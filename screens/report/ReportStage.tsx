@@ -73,7 +73,7 @@ export function ReportStage({ job }: { readonly job: Job }) {
     'named',
   );
   return (
-    <Page within title="Report">
+    <Page within title={report.overall.words}>
       <Columns
         aside="right"
         first={
@@ -109,7 +109,7 @@ export function ReportStage({ job }: { readonly job: Job }) {
         }
         second={
           <View style={wide && [styles.paper, { backgroundColor: palette.paper }]}>
-            <ReportPaper report={report} />
+            <ReportPaper headed report={report} />
           </View>
         }
       />

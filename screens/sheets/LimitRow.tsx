@@ -7,7 +7,7 @@ import type { SheetLimit } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
-import { TOUCH } from '@/ui/theme';
+import { TOUCH, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
@@ -38,8 +38,12 @@ const GASKET_MEANT: Readonly<Record<SheetLimit['gasket'], string>> = {
   'with-gasket': 'measured with the gasket in',
 };
 
+/** How wide a figure of a limit stands, in px. */
+export const FIGURE = 76;
+
 /** One limit: least and most, and behind *More* how it is meant and where it stands. */
 export function LimitRow({ tier, characteristic, unit }: Props) {
+  const palette = usePalette();
   const { control, setValue, getFieldState, formState } = useFormContext<SheetForm>();
   const [opened, setOpen] = useState(false);
   const { id, name, convention, quantity, sides, gasket, sum } = characteristic;
@@ -60,7 +64,10 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
   );
   // What is wrong must not hide behind *More*.
   const open = opened || lowWrong || highWrong;
+  const measure = unitName(quantity, unit);
   const meant = [
+    // The heads name the unit of the gaps.
+    measure === unitName('gap', unit) ? '' : say('sheets.inUnit', { unit: measure }),
     further
       ? 'empty: same as section 1'
       : sum
@@ -75,9 +82,8 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
   ]
     .filter(Boolean)
     .join(' · ');
-  const measure = unitName(quantity, unit);
   return (
-    <View style={styles.limit}>
+    <View style={[styles.limit, { borderColor: palette.line }]}>
       <View style={styles.line}>
         <Pressable
           role="button"
@@ -87,13 +93,14 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
           style={styles.name}
         >
           <Words strong>{name}</Words>
-          <Words size="note" tone="muted">
+          <Words size="note" tone="muted" numberOfLines={open ? undefined : 1}>
             {meant}
           </Words>
         </Pressable>
         <Field
           control={control}
           name={`${path}.lower`}
+          flat
           label={say('sheets.min', { unit: measure })}
           spoken={say('sheets.minOf', { tier: tier.name, check: name })}
           style={styles.figure}
@@ -101,6 +108,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
         <Field
           control={control}
           name={`${path}.upper`}
+          flat
           label={say('sheets.max', { unit: measure })}
           spoken={say('sheets.maxOf', { tier: tier.name, check: name })}
           style={styles.figure}
@@ -154,10 +162,10 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
 }
 
 const styles = StyleSheet.create({
-  limit: { gap: 2 },
-  line: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-start' },
-  name: { flex: 1, minWidth: 60, minHeight: TOUCH, paddingTop: 6 },
-  figure: { width: 104 },
+  limit: { gap: 2, borderTopWidth: 1 },
+  line: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  name: { flex: 1, minWidth: 60, minHeight: TOUCH, justifyContent: 'center' },
+  figure: { width: FIGURE },
   half: { flex: 1, minWidth: 0 },
   box: { gap: 8, paddingBottom: 8 },
 });

@@ -6,6 +6,7 @@ import { pumpOf } from '@/core/pumps/registry';
 import { FileError } from '@/core/records/problems';
 import { limitsCsv, withLimitsCsv } from '@/core/records/limitsCsv';
 import type { Sheet } from '@/core/records/sheet';
+import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { newId } from '@/data/create';
 import { useChange } from '@/data/hooks';
@@ -13,8 +14,8 @@ import { fileName, chooseText, saveAs } from '@/data/save';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
-import { Heading } from '@/ui/Words';
-import { LimitRow } from './LimitRow';
+import { Heading, Words } from '@/ui/Words';
+import { FIGURE, LimitRow } from './LimitRow';
 import { NO_LIMIT, toForm, type SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 
@@ -30,6 +31,7 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
   );
   const tier = names[at];
   const { characteristics } = pumpOf(sheet);
+  const gap = unitName('gap', unit);
 
   const addTier = () => {
     const id = newId();
@@ -64,6 +66,17 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
               label="Source: document, page"
               style={styles.grow}
             />
+          </View>
+          <View style={styles.heads} aria-hidden>
+            <Words size="note" tone="muted" style={styles.grow}>
+              Check
+            </Words>
+            <Words size="note" tone="muted" style={styles.head}>
+              {say('sheets.min', { unit: gap })}
+            </Words>
+            <Words size="note" tone="muted" style={styles.head}>
+              {say('sheets.max', { unit: gap })}
+            </Words>
           </View>
           {characteristics.map((c) => (
             <LimitRow key={c.id} tier={tier} characteristic={c} unit={unit} />
@@ -144,7 +157,9 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
 }
 
 const styles = StyleSheet.create({
-  tier: { gap: 10 },
+  tier: { gap: 4 },
+  heads: { flexDirection: 'row', gap: 8, paddingTop: 6 },
+  head: { width: FIGURE, textAlign: 'right', paddingRight: 4 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   grow: { flexGrow: 1, flexBasis: 150, minWidth: 0 },
 });

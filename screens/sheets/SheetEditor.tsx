@@ -9,10 +9,8 @@ import { useChange, useRemove } from '@/data/hooks';
 import { fileName, saveAs } from '@/data/save';
 import { sheetFile } from '@/data/transfer/files';
 import { Choice } from '@/ui/Choice';
-import { Columns } from '@/ui/Columns';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
-import { useWide } from '@/ui/useWidth';
 import { Page } from '@/ui/Page';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
@@ -72,7 +70,7 @@ const sectionOf = (path: string): Section =>
   SECTIONS.find(({ holds }) => holds.some((field) => path.split('.')[0] === field))?.value ??
   'pump';
 
-/** A limit sheet in four sections, figures in shop shorthand; jobs already begun keep the sheet as it was. */
+/** A limit sheet in its sections, figures in shop shorthand; jobs already begun keep the sheet as it was. */
 export function SheetEditor({
   sheet,
   unit: shopUnit,
@@ -81,7 +79,6 @@ export function SheetEditor({
   readonly unit: ShopUnit;
 }) {
   const router = useRouter();
-  const wide = useWide();
   const { apply: change, error } = useChange('sheet', sheet.id);
   const { mutateAsync: removeSheet } = useRemove('sheet');
   const [section, setSection] = useState<Section>('limits');
@@ -160,45 +157,30 @@ export function SheetEditor({
             {say('sheets.checkThis', { doubts: doubts.map((d) => d.message).join(' ') })}
           </Notice>
         ) : null}
-        <Columns
-          aside="left"
-          first={
-            <Choice
-              label="Section"
-              value={section}
-              options={SECTIONS}
-              onChange={setSection}
-              stacked={wide}
-            />
-          }
-          second={
-            <>
-              {section === 'pump' ? <PumpSection sheet={sheet} unit={unit} /> : null}
-              {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
-              {section === 'own' ? <OwnSection sheet={sheet} /> : null}
-              {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
-              {section === 'work' ? <WorkSection sheet={sheet} unit={unit} /> : null}
-              {section === 'fasteners' ? <FastenerSection /> : null}
-              {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
-              {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
-              <Button
-                mode="outlined"
-                icon="file-export-outline"
-                onPress={() => saveAs(fileName(sheet.model, 'json'), sheetFile(sheet))}
-              >
-                Export this sheet
-              </Button>
-              <Confirm
-                ask="Delete this sheet"
-                warn="The sheet will be deleted permanently. Jobs already started keep their copy."
-                sure="Delete for good"
-                onSure={async () => {
-                  await removeSheet(sheet.id);
-                  router.replace('/sheets');
-                }}
-              />
-            </>
-          }
+        <Choice strip label="Section" value={section} options={SECTIONS} onChange={setSection} />
+        {section === 'pump' ? <PumpSection sheet={sheet} unit={unit} /> : null}
+        {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
+        {section === 'own' ? <OwnSection sheet={sheet} /> : null}
+        {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
+        {section === 'work' ? <WorkSection sheet={sheet} unit={unit} /> : null}
+        {section === 'fasteners' ? <FastenerSection /> : null}
+        {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
+        {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
+        <Button
+          mode="outlined"
+          icon="file-export-outline"
+          onPress={() => saveAs(fileName(sheet.model, 'json'), sheetFile(sheet))}
+        >
+          Export this sheet
+        </Button>
+        <Confirm
+          ask="Delete this sheet"
+          warn="The sheet will be deleted permanently. Jobs already started keep their copy."
+          sure="Delete for good"
+          onSure={async () => {
+            await removeSheet(sheet.id);
+            router.replace('/sheets');
+          }}
         />
       </Page>
     </FormProvider>

@@ -7,12 +7,14 @@ import { temperatureUnit } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { Field } from '@/ui/Field';
+import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
 import { say, spelled } from '@/core/wording/say';
 
 /** Nominal sizes, what the parts are made of, how hot they run, and the gasket. */
 export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
+  const palette = usePalette();
   const { control } = useFormContext<SheetForm>();
   const { kinds, dimensions } = pumpOf(sheet);
   return (
@@ -28,14 +30,20 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           ) : null}
           <View style={styles.grid}>
             {items.map((d) => (
-              <Field
-                key={d.id}
-                control={control}
-                name={`nominal.${d.id}`}
-                label={`${d.short}, ${unitName('size', unit)}`}
-                spoken={`${d.name}, ${unitName('size', unit)}`}
-                style={styles.cell}
-              />
+              <View key={d.id} style={[styles.cell, { borderColor: palette.line }]}>
+                <Words style={styles.name}>{d.short}</Words>
+                <Field
+                  flat
+                  control={control}
+                  name={`nominal.${d.id}`}
+                  label={d.short}
+                  spoken={say('sheets.nominalOf', { size: d.name, unit: unitName('size', unit) })}
+                  style={styles.figure}
+                />
+                <Words size="note" tone="muted">
+                  {unitName('size', unit)}
+                </Words>
+              </View>
             ))}
           </View>
         </View>
@@ -84,7 +92,17 @@ const styles = StyleSheet.create({
   section: { gap: 8 },
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   // As wide as the longest of the names: cut short, two bores read alike.
-  cell: { flexGrow: 1, flexBasis: 250, minWidth: 0, maxWidth: '100%' },
+  cell: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 6,
+    flexGrow: 1,
+    flexBasis: 250,
+    minWidth: 0,
+    maxWidth: '100%',
+    borderBottomWidth: 1,
+  },
+  name: { flex: 1, minWidth: 0 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-start' },
   material: { flex: 1, minWidth: 60 },
   figure: { width: 92 },

@@ -19,8 +19,7 @@ const STACKS = [
 ] as const;
 
 /** Why it pays: figures of `npm run trust`, which docs/sums.md gives in full. */
-const WHY_MIC =
-  'Mic the leaves: it pays. If leaves are 4 µm off their marking, one “in” of ten near a limit is wrong. Say so here, and at most one of twenty is: the app then asks for more leaves before it decides. A mic’d leaf counts as it was mic’d.';
+const WHY_MIC = 'Mic the leaves: one “in” of ten near a limit can be wrong.';
 
 interface Props {
   /** Under which what is typed and not saved is kept. */

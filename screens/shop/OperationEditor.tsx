@@ -103,8 +103,8 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
         {...(operation.caution ? { placeholder: operation.caution } : {})}
       />
       <Words size="note" tone="muted">
-        Left empty, the last three say what the app says. What it changes and what is measured again
-        follows from the pump. Equal works on one pump share their set-up.
+        Empty: the app’s own text is used. What it changes and what is measured again follows from
+        the pump. Equal works on one pump share their set-up.
       </Words>
       <Button mode="contained" onPress={() => void save()}>
         Save

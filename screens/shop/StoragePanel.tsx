@@ -19,7 +19,7 @@ function roomWords({ used_bytes, room_bytes }: Persistence): string {
 
 const STAYS = {
   yes: 'This browser has agreed to keep everything until you delete it yourself.',
-  no: 'This browser may clear everything here when its disk runs full. Ask it to keep it, and save backups.',
+  no: 'This browser may clear everything here when its disk runs full. Ask the browser to keep everything, and save backups.',
   silent: 'This browser does not say whether it keeps what is stored. Save backups.',
 } as const;
 
@@ -39,7 +39,7 @@ export function StoragePanel() {
       <Words>{`${STAYS[answer]} ${roomWords(data)}`}</Words>
       {answer === 'no' ? (
         <Button mode="outlined" onPress={() => void ask()}>
-          Ask it to keep everything
+          Ask the browser to keep everything
         </Button>
       ) : null}
     </>

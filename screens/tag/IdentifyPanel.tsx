@@ -86,7 +86,7 @@ export function IdentifyPanel({ job, onDone }: Props) {
                   accessibilityLabel={say('tag.change', { question: check.ask })}
                   onPress={() => again(check.id)}
                 >
-                  Again
+                  Change
                 </Button>
               </View>
             ) : null;
@@ -103,7 +103,7 @@ export function IdentifyPanel({ job, onDone }: Props) {
           const why = objections.map((o) => o.words).join('; ');
           // What it would show at the check in hand, for eyes that are on the pump already.
           const there = asking ? shownWords(variant, asking, unit) : '';
-          const fits = there ? say('tag.shouldShow', { feature: there }) : 'fits what is known';
+          const fits = there ? say('tag.shouldShow', { feature: there }) : 'still possible';
           const said = chosen ? 'taken' : out ? say('tag.ruledOut', { why }) : fits;
           return (
             <ListRow

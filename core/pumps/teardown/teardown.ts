@@ -172,7 +172,7 @@ export const STUCK_SHAFT =
   'Do not force a stuck shaft: it scores the body. Soak it, then press it square. Shield up, hands clear.';
 export const SOLVENT =
   'Solvent and hot wash: wear gloves and glasses, ventilate. Never spin a part with compressed air.';
-export const HEAVY = 'Heavy and oily: lift it on a strap, never by the gears.';
+export const HEAVY = 'Heavy and oily: lift with both hands, over the tray.';
 
 /** Returns a relief or regulator valve: where it sits differs, what wears does not. */
 export const valveSurfaces = (name: string): Surface[] => [

@@ -26,7 +26,7 @@ export const JUDGE = {
   'judge.leafWouldAt': 'A leaf of {leaf} at “{place}” would split it.',
   'judge.leftOut':
     '{count, plural, one {One place left out: {reasons}.} other {# places left out: {reasons}.}}',
-  'judge.looser': 'In, looser than the preferred {band}.',
+  'judge.looser': 'Looser than the preferred {band}.',
   'judge.maybeFlat':
     'The floor may be flat: the readings scatter as much as it tilts. Unevenness {off}.',
   'judge.maybeFlatOfThree':
@@ -54,7 +54,7 @@ export const JUDGE = {
     '{percent}% of the scatter is from measuring: ± {spread} (two standard deviations).',
   'judge.studySizes':
     '{count, plural, one {It tells one size of these parts apart.} other {It tells # sizes of these parts apart.}}',
-  'judge.tighter': 'In, tighter than the preferred {band}.',
+  'judge.tighter': 'Tighter than the preferred {band}.',
   'judge.tooShort': '{what}, {length} too short',
   'judge.tooShortRecorded': '{what}, {length} too short. Recorded only: the sheet has no limit.',
   'judge.tooShortSentence': '{what}, {length} too short.',

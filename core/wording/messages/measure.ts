@@ -33,8 +33,7 @@ export const MEASURE = {
   'measure.readAgain': 'Read again {figure} {where}',
   'measure.reads': 'Reads, {unit}',
   'measure.restore': 'Restore {figure} {where}',
-  'measure.room':
-    'Tried against {room} {unit}, not the manual’s {limit} {unit}: the rest is room for cover wear.',
+  'measure.room': 'Aim {room} {unit}: {kept} of the {limit} is kept for cover wear.',
   'measure.said': '{verdict}: {check}. {why}',
   'measure.section': 'Section {number}',
   'measure.setChanged':
@@ -57,6 +56,9 @@ export const MEASURE = {
   'measure.wipeFirst':
     'Wipe the anvils and the setting standard first. {instrument}: range {from}–{to}, u {u}.',
   'measure.with': 'With {instrument}',
-  'measure.worst': 'All measured. Worst: {verdict}',
+  'measure.allIn':
+    '{count, plural, one {One check with a limit: in.} other {# checks with a limit: all in.}}',
+  'measure.worst':
+    '{count, plural, one {One check with a limit} other {# checks with a limit}}. Worst: {verdict}.',
   'measure.zeroed': 'Zeroed {when}: {offset}.',
 } as const;

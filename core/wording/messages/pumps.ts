@@ -63,7 +63,7 @@ export const PUMPS = {
   'pumps.line': 'across {line}',
   'pumps.lobe': 'lobe {number}',
   'pumps.lobes':
-    '{number, select, 1 {Turn until two lobes meet tip to tip at 12. Leaf between them.} 2 {Turn the inner rotor one lobe on. Two lobes tip to tip at 12 again: leaf between them.} other {Turn the inner rotor two lobes on. Two lobes tip to tip at 12 again: leaf between them.}}',
+    '{number, select, 1 {Turn until two lobes meet tip to tip at 12. Leaf between them.} 2 {Turn one lobe further. Tip to tip at 12: leaf between.} other {Turn two lobes further. Tip to tip at 12: leaf between.}}',
   'pumps.micAcrossDriven': 'Outside mic across the driven gear, {line}.',
   'pumps.micAcrossOuter': 'Outside mic across the outer rotor, {line}.',
   'pumps.micBetweenTeeth': 'Outside mic over the {part}, between two teeth.',

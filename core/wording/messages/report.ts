@@ -1,4 +1,6 @@
 export const REPORT = {
+  'report.zeroCount':
+    '{state, select, overdue {{count} with zero overdue} other {{count} never zeroed}}',
   'report.stands':
     '{all, plural, =0 {No check has a limit.} other {{out, plural, =0 {{close, plural, =0 {{open, plural, =0 {{all, plural, one {The one check is in.} other {All # checks are in.}}} other {# of {all} checks are not measured; none is out so far.}}} other {Nothing is out. # of {all} checks are too close to call.}}} one {One of {all} checks is out.} other {# of {all} checks are out.}}}}',
   'report.measuredAll':
@@ -14,10 +16,8 @@ export const REPORT = {
     '“±” is twice the standard uncertainty; a range such as {example} is what the leaves prove. Limits apply at {reference}.',
   'report.limit': 'limit {limits}',
   'report.limitsFrom': '{limits}: {source}',
-  'report.noSign':
-    'The PDF’s type has no sign for {signs}: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file as well.',
-  'report.noSignMore':
-    'The PDF’s type has no sign for {signs} and others: a ? would stand for each. Printing has every sign, and most browsers print to a PDF file as well.',
+  'report.noSign': 'The PDF cannot print {signs}. Print instead.',
+  'report.noSignMore': 'The PDF cannot print {signs} and others. Print instead.',
   'report.notLookedAt': 'Not inspected: {surfaces}',
   'report.notMeasured': 'Not measured: {place}',
   'report.oil': 'oil {temperature}',

@@ -1,4 +1,6 @@
 export const SHEETS = {
+  'sheets.nominalOf': '{size}, {unit}',
+  'sheets.inUnit': 'in {unit}',
   'sheets.actionFor': 'Action for entry {number}',
   'sheets.add':
     '{list, select, strip {Add a step} renew {Add a part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} sets {Add a gear set} other {Add a check}}',

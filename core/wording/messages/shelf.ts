@@ -13,7 +13,7 @@ export const SHELF = {
   'shelf.days': '{days, plural, one {# day} other {# days}}',
   'shelf.fitting': '{count, plural, one {# fits} other {# fit}}',
   'shelf.notFitting': '{count, plural, one {# does not fit} other {# do not fit}}',
-  'shelf.notTold': 'Of {count} nobody can tell yet',
+  'shelf.notTold': '{count} not measured enough',
   'shelf.fitted':
     '{label} is in the pump. Its sizes came along and count as read: the house trusts the label.',
   'shelf.fittedAgain': '{label} is in the pump. Read its sizes again before they count.',
@@ -22,7 +22,7 @@ export const SHELF = {
   'shelf.doubtField': 'u, {unit}',
   'shelf.hint': 'On the shelf: {label}',
   'shelf.jobsMore':
-    '{count, plural, one {And # more job: open it and touch Shelf under Decide.} other {And # more jobs: open one and touch Shelf under Decide.}}',
+    '{count, plural, one {And # more job: open it and tap Parts on the shelf under Decide.} other {And # more jobs: open one and tap Parts on the shelf under Decide.}}',
   'shelf.makeKeep': 'Keep the note on {make}',
   'shelf.makeNote': 'What you have seen of {make}',
   'shelf.sizeText': '{size} ± {doubt}',
@@ -39,7 +39,7 @@ export const SHELF = {
   'shelf.missesBy': '{gap} misses by {amount}.',
   'shelf.nearest': 'Nearest is {label}. {why}',
   'shelf.noMatch': 'No part matches “{text}”.',
-  'shelf.noSuchLabel': '“{label}” lies not on the shelf for this pump.',
+  'shelf.noSuchLabel': '{label} is not on the shelf for this pump.',
   'shelf.notHere': '{label} is no longer on the shelf.',
   'shelf.pairedWith': '{body} + {gears}',
   'shelf.partTitle': 'Part {label}',

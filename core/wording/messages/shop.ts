@@ -9,14 +9,14 @@ export const SHOP = {
   'shop.backupDoneRaw':
     'Written, read back and counted: {parts}, {count} that cannot be read as they are; {size}. Your browser says where it saved the file.',
   'shop.backupFailed': 'No backup was saved. {error}',
-  'shop.bandInUse': '{set} has it as its drag band',
+  'shop.bandInUse': '{set} uses this band',
   'shop.chart': 'Mean of each person on each part against the part’s own mean: {people}.',
   'shop.dragBand': 'Drag band ±, {unit}',
   'shop.dragBandOf': '{set}: how far a gap may be from a leaf that drags',
   'shop.enterParts': 'Enter the parts, separated by commas',
   'shop.enterPeople': 'Enter the people, separated by commas',
   'shop.from': 'From, {unit}',
-  'shop.givenUp': 'No work brings these in: {tags}.',
+  'shop.givenUp': 'No plan for {tags}.',
   'shop.importAdd': '{record}: will be added.',
   'shop.importCount':
     '{here, plural, one {One reading here} other {# readings here}}, {file} in the file, {fresh} new.',
