@@ -47,7 +47,9 @@ const AFTER_MS = [120, 400, 1200];
 /** Moves the focus to the heading of the page where what had it is gone, and nothing else took it. */
 function keepFocus(main: Element): void {
   const isLost = document.activeElement === null || document.activeElement === document.body;
-  if (!isLost || last === null || last.isConnected) return;
+  // What is covered by the next page of a stack is in the document still.
+  const isThere = last?.isConnected === true && last.checkVisibility();
+  if (!isLost || last === null || isThere) return;
   const headings = [...main.querySelectorAll('h1, h2, h3, [role=heading]')];
   focusOn(headings.find((heading) => heading.checkVisibility()) ?? main);
 }
@@ -70,12 +72,13 @@ export function useKeptFocus(main: string): void {
     const keyed = ({ key }: KeyboardEvent) => {
       if (key === 'Enter' || key === ' ' || key === 'Escape') acted();
     };
-    document.addEventListener('click', acted);
-    document.addEventListener('keydown', keyed);
+    // On the way down: buttons keep what they hear to themselves.
+    document.addEventListener('click', acted, true);
+    document.addEventListener('keydown', keyed, true);
     return () => {
       timers.forEach(clearTimeout);
-      document.removeEventListener('click', acted);
-      document.removeEventListener('keydown', keyed);
+      document.removeEventListener('click', acted, true);
+      document.removeEventListener('keydown', keyed, true);
     };
   }, [main]);
 }

@@ -60,12 +60,13 @@ const DARK: Palette = {
 export const FONT = 'Barlow Semi Condensed';
 
 /** How much larger than usual a reader has set the text of the browser. */
-const TEXT_SCALE =
+export const TEXT_SCALE =
   typeof document === 'undefined'
     ? 1
     : (parseFloat(getComputedStyle(document.documentElement).fontSize) || 16) / 16;
 
-const scaled = (px: number): number => Math.round(px * TEXT_SCALE);
+/** Returns a measure of text in px, as large as the reader has set it. */
+export const scaled = (px: number): number => Math.round(px * TEXT_SCALE);
 
 /** Sizes of type in px; the instruction and the reading are the largest things on a screen. */
 export const TYPE = {

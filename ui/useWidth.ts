@@ -1,6 +1,6 @@
 import { useCallback, useState } from 'react';
 import { useWindowDimensions, type LayoutChangeEvent } from 'react-native';
-import { WIDE } from './theme';
+import { TEXT_SCALE, WIDE } from './theme';
 
 /** Under this width, in px, there is room for words only: a phone whose text is twice as large. */
 export const TINY = 260;
@@ -18,7 +18,9 @@ export function useRoom(): {
   readonly low: boolean;
   readonly short: boolean;
 } {
-  const { width, height } = useWindowDimensions();
+  // Where text is twice as large there is room for half of it.
+  const window = useWindowDimensions();
+  const [width, height] = [window.width / TEXT_SCALE, window.height / TEXT_SCALE];
   // Two answers side by side have no room for pictures: on a small phone, and between two side panels.
   const narrow = width < 360 || (width >= WIDE && width < 1160);
   return {
@@ -31,7 +33,7 @@ export function useRoom(): {
 
 /** Whether the window is laid out for a bench computer. */
 export function useWide(): boolean {
-  return useWindowDimensions().width >= WIDE;
+  return useWindowDimensions().width / TEXT_SCALE >= WIDE;
 }
 
 /** The width that a view was given, for drawings that are laid out in px. */

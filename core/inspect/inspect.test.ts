@@ -4,7 +4,7 @@ import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { emptyJob } from '../practice/job';
 import { FAMILIES, pumpOf, teardownOf } from '../pumps/registry';
 import { defectsOf } from '../pumps/teardown/defects';
-import { wayRoundOf, WAYS_ROUND } from '../pumps/teardown/wayRound';
+import { wayRoundOf, WAYS_ROUND, wayRoundWords } from '../pumps/teardown/wayRound';
 import type { Job } from '../records/job';
 import type { Finding } from '../records/teardown';
 import { unsaidClutch, type Clutch } from '../pumps/teardown/clutch';
@@ -248,5 +248,15 @@ describe('the small checks', () => {
       'clockwise; should be anticlockwise',
       'fewer; should be all 12',
     ]);
+  });
+});
+
+describe('which way round a part lay', () => {
+  it('is said whole: what is not there faces no way, and a groove is named by its blind end', () => {
+    expect(wayRoundWords('bevel', 'up')).toBe('Bevel to the converter');
+    expect(wayRoundWords('bevel', 'none')).toBe('No bevel');
+    expect(wayRoundWords('groove', 'down')).toBe('Blind end to the seal');
+    expect(wayRoundWords('order', 'up')).toBe('Cup outward');
+    expect(wayRoundWords('drain', 'none')).toBe('None is open');
   });
 });

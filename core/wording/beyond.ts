@@ -25,14 +25,19 @@ function beyondWords(
     const u = formatLength(COVERAGE * end.u_mm, kind, unit);
     return say(by, { by: text(beyond(centre(end))), u });
   }
-  const [lo, hi] = end.kind === 'interval' ? [end.lo_mm, end.hi_mm ?? 0] : ends(end);
+  const [lo, hi] = ends(end);
   const least = beyond(key === 'over' ? lo : hi);
   return least > 0 ? say(atLeast, { by: text(least) }) : say(unknown);
 }
 
 /** Says how far a gap is beyond its limits, as it was measured: `0.6 thou over, ± 0.2`. */
 export function outWords(
-  { limits, smallest, largest, characteristic: c }: Assessment,
+  {
+    limits,
+    smallest,
+    largest,
+    characteristic: c,
+  }: Pick<Assessment, 'limits' | 'smallest' | 'largest' | 'characteristic'>,
   unit: ShopUnit,
 ): string {
   const { lower_mm = null, upper_mm = null } = limits ?? {};
@@ -41,8 +46,12 @@ export function outWords(
     const length = formatWithUnit(-centre(smallest), c.quantity, unit);
     return say('judge.tooShort', { what: c.below, length });
   }
-  const over = upper_mm === null ? -Infinity : centre(largest) - upper_mm;
-  const under = lower_mm === null ? -Infinity : lower_mm - centre(smallest);
+  // Of leaves it is what they prove that counts: how far an open end lies beyond, nobody knows.
+  const isFigure = (e: Estimate) => e.kind === 'value' && !isCut(e);
+  const least = isFigure(largest) ? centre(largest) : ends(largest)[0];
+  const most = isFigure(smallest) ? centre(smallest) : ends(smallest)[1];
+  const over = upper_mm === null ? -Infinity : least - upper_mm;
+  const under = lower_mm === null ? -Infinity : lower_mm - most;
   return over >= under
     ? beyondWords('over', largest, (mm) => mm - (upper_mm ?? 0), c.quantity, unit)
     : beyondWords('under', smallest, (mm) => (lower_mm ?? 0) - mm, c.quantity, unit);

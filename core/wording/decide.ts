@@ -43,7 +43,8 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
         ? say('rework.allIn', { count: measured })
         : '',
     close.length > 0 ? say('bench.tooClose', { count: close.length }) : '',
-    unsized.length > 0
+    // Where none of those that are out has a figure, the answer itself asks for the sizes.
+    unsized.length > 0 && unsized.length < out.length
       ? say('rework.unsized', { checks: checksWords(unsized.map((u) => u.assessment)) })
       : '',
     ...unmet.map(({ why }) => say('rework.unmet', { why })),

@@ -1,8 +1,8 @@
 import { View } from 'react-native';
 import { pastWords } from '@/core/wording/worked';
-import { shownExtremes } from '@/core/wording/verdict';
-import { GapBar } from '@/ui/GapBar';
-import { Heading, Words } from '@/ui/Words';
+import { shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
+import { Heading } from '@/ui/Words';
+import { GapLine } from './GapLine';
 import type { Deciding } from './useDeciding';
 
 /** What the work changed: before, as it should be, and as it was measured again. */
@@ -16,23 +16,18 @@ export function Carried({ deciding }: { readonly deciding: Deciding }) {
     <View style={{ gap: 6 }}>
       <Heading>Before and after</Heading>
       {worked.map((a) => {
-        const { id, name, quantity } = a.characteristic;
         const now = shownExtremes(a);
         return (
-          <View key={id}>
-            <Words strong>{name}</Words>
-            <GapBar
-              limits={a.limits}
-              known={now ?? a.predicted}
-              before={a.before}
-              heatShift_mm={a.heatShift_mm}
-              unit={shop.unit}
-              kind={quantity}
-            />
-            <Words size="note" tone="muted">
-              {pastWords(a, shop.unit)}
-            </Words>
-          </View>
+          <GapLine
+            key={a.characteristic.id}
+            assessment={a}
+            verdict={a.verdict}
+            words={VERDICT_WORD[a.verdict].toLowerCase()}
+            note={pastWords(a, shop.unit)}
+            known={now ?? a.predicted}
+            before={a.before}
+            unit={shop.unit}
+          />
         );
       })}
     </View>

@@ -14,6 +14,8 @@ interface Props {
   readonly assessment: Assessment;
   readonly verdict: Verdict;
   readonly words: string;
+  /** Said in place of where it lies and how it stands. */
+  readonly note?: string;
   readonly known: Extremes | null;
   /** What it was before work on it; null where no work is shown. */
   readonly before: Extremes | null;
@@ -21,9 +23,11 @@ interface Props {
 }
 
 /** A gap in a line: its name, how it stands in figures, a word and a mark; hollow as it was, full as it will be. */
-export function GapLine({ assessment, verdict, words, known, before, unit }: Props) {
+export function GapLine({ assessment, verdict, words, note, known, before, unit }: Props) {
   const { characteristic: c, limits, heatShift_mm } = assessment;
   const range = known && rangeText(known, unit, c.quantity);
+  const measure = unitName(c.quantity, unit);
+  const stands = range === null ? words : say('rework.gapStands', { range, unit: measure, words });
   return (
     <View style={styles.line}>
       <View style={styles.words}>
@@ -31,9 +35,7 @@ export function GapLine({ assessment, verdict, words, known, before, unit }: Pro
           {c.name}
         </Words>
         <Words size="note" tone="muted">
-          {range === null
-            ? words
-            : say('rework.gapStands', { range, unit: unitName(c.quantity, unit), words })}
+          {note ?? stands}
         </Words>
       </View>
       <View style={styles.bar}>

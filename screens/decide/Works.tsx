@@ -4,6 +4,7 @@ import { formatWithUnit } from '@/core/quantity/format';
 import { NEW_PART_mm } from '@/core/records/sheet';
 import { judgedIn, type Watched } from '@/core/rework/decision/case';
 import { restsOnReckoning } from '@/core/rework/decision/moved';
+import { answerKind } from '@/core/rework/decision/decide';
 import { amountsOf } from '@/core/rework/decision/solve';
 import { workRows } from '@/core/rework/decision/workRows';
 import type { Amounts } from '@/core/rework/solver/problem';
@@ -36,11 +37,14 @@ export function Works({ deciding, onShelf }: Props) {
 
 /** The works of the plan in hand, and what stays beside them. */
 export function Planned({ deciding }: Pick<Props, 'deciding'>) {
-  const { rework, plan, planned } = deciding;
+  const { rework, plan, planned, decided } = deciding;
   const amounts = amountsOf(plan ?? { works: [] });
   const { rows, apart, staying } = workRows(rework, planned, amounts);
   return (
     <>
+      {decided && rows.length > 0 && answerKind(decided) === 'measure' ? (
+        <Words strong>Planned so far</Words>
+      ) : null}
       <WorkRows deciding={deciding} rows={rows} amounts={amounts} />
       <GapLines deciding={deciding} gaps={apart} amounts={amounts} />
       <Stays deciding={deciding} count={staying.length}>

@@ -24,8 +24,8 @@ export function Worth({ deciding }: { readonly deciding: Deciding }) {
     );
   }, [job.sheet, planned]);
   if (!decided) return null;
-  // What costs nothing because nothing is known yet is no price.
-  const isKnown = planned.length > 0 || answerKind(decided) !== 'measure';
+  // What may come to more once it is measured is no price.
+  const isKnown = answerKind(decided) !== 'measure';
   const risk = plan ? mainRisk(rework, planned, amountsOf(plan), shop.unit) : null;
   const { money } = shop;
   const work =

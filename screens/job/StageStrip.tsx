@@ -6,7 +6,7 @@ import { STAGES, type Job, type Stage } from '@/core/records/job';
 import { evaluator } from '@/data/evaluator';
 import { LinkBox } from '@/ui/LinkBox';
 import { StageMark, STANDING_WORD } from '@/ui/StageMark';
-import { TOUCH, TOUCH_LARGE, usePalette } from '@/ui/theme';
+import { scaled, TOUCH, TOUCH_LARGE, usePalette } from '@/ui/theme';
 import { useRoom, useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { STAGE_NAME } from './stages';
@@ -25,7 +25,7 @@ export function StageStrip({ job, stage }: Props) {
   const [width, onLayout] = useWidth(390);
   const standings = stageStandings(job, evaluator.assess(job));
   const next = nextStage(standings);
-  const roomy = width / STAGES.length >= NAMED;
+  const roomy = width / STAGES.length >= scaled(NAMED);
   // Where not all fit beside each other, the one that is shown is in sight.
   useEffect(() => {
     const here = document.querySelector('[aria-current="step"]');

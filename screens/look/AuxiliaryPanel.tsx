@@ -8,6 +8,7 @@ import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
+import { scaled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { say, spelled } from '@/core/wording/say';
@@ -92,5 +93,5 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
 
 const styles = StyleSheet.create({
   panel: { gap: 10 },
-  ask: { lineHeight: 32, minHeight: 64 },
+  ask: { lineHeight: scaled(32), minHeight: scaled(64) },
 });

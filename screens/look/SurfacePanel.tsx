@@ -13,7 +13,7 @@ import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import Icon from '@/ui/icons/Icon';
 import { Notice } from '@/ui/Notice';
-import { TOUCH, usePalette } from '@/ui/theme';
+import { TOUCH, usePalette, scaled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { DefectForm } from './DefectForm';
@@ -152,10 +152,10 @@ const styles = StyleSheet.create({
   panel: { gap: 8 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: TOUCH },
   grow: { flex: 1, minWidth: 0 },
-  instruction: { lineHeight: 32 },
+  instruction: { lineHeight: scaled(32) },
   // Three lines are kept free, so that the answers stay where they are from surface to surface.
   possible: { minHeight: 66 },
   answers: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   answer: { flexGrow: 1, flexBasis: 110 },
-  large: { minHeight: 64 },
+  large: { minHeight: scaled(64) },
 });

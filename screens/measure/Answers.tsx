@@ -4,7 +4,7 @@ import { FELT, type Felt } from '@/core/feeler/bounds';
 import { FeltGlyph } from '@/ui/FeltGlyph';
 import { useShop } from '@/data/hooks';
 import { useKeys } from '@/ui/keyboard';
-import { TOUCH_LARGE, usePalette } from '@/ui/theme';
+import { scaled, TOUCH_LARGE, usePalette } from '@/ui/theme';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 
@@ -99,6 +99,6 @@ const styles = StyleSheet.create({
   half: { flexBasis: '45%', flexGrow: 1 },
   quarter: { flexBasis: '40%', flexGrow: 1 },
   words: { flex: 1, minWidth: 0, paddingVertical: 4 },
-  feel: { lineHeight: 15 },
+  feel: { lineHeight: scaled(15) },
   key: { position: 'absolute', top: 4, right: 8 },
 });

@@ -7,6 +7,7 @@ import type { Job } from '@/core/records/job';
 import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
 import { Tile, Tiles } from '@/ui/Tile';
+import { scaled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 
@@ -91,5 +92,5 @@ export function CleanGate({ job }: { readonly job: Job }) {
 
 const styles = StyleSheet.create({
   page: { padding: 14, gap: 12, maxWidth: 720, width: '100%' },
-  ask: { lineHeight: 32 },
+  ask: { lineHeight: scaled(32) },
 });

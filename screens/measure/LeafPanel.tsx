@@ -10,6 +10,7 @@ import { placementOf } from '@/core/pumps/registry';
 import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
 import { useRoom } from '@/ui/useWidth';
+import { scaled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { Answers } from './Answers';
 import { FootButton } from '@/ui/FootButton';
@@ -120,6 +121,6 @@ const WHOLE = { whiteSpace: 'nowrap' } as TextStyle;
 
 const styles = StyleSheet.create({
   // Two lines are kept free: the drawing stays as large as it is, and the answers where they are.
-  instruction: { lineHeight: 32, minHeight: 64 },
-  leaf: { lineHeight: 32 },
+  instruction: { lineHeight: scaled(32), minHeight: scaled(64) },
+  leaf: { lineHeight: scaled(32) },
 });

@@ -2,7 +2,7 @@ import { isTaken, labelFor } from '@/core/pairing/labels';
 import { pieceKinds } from '@/core/pairing/roles';
 import { gearSet } from '@/core/testing/shelf';
 import { SHEETS, VELTRANE_T6 } from '@/core/testing/sheets';
-import { partFromForm, partToForm, type PartForm } from './partForm';
+import { doubtsOf, partFromForm, partToForm, sizeHint, type PartForm } from './partForm';
 
 const SET = gearSet('GS-1', 20.0041);
 const form = (change: Partial<PartForm> = {}, unit: 'mm' | 'thou' = 'mm'): PartForm => ({
@@ -52,6 +52,38 @@ describe('a loose part as a form', () => {
   it('has no variant where none is chosen', () => {
     const result = read(form({ variant: '' }));
     expect(result.ok && result.record.variant).toBeNull();
+  });
+});
+
+describe('a size that is typed', () => {
+  const with_ = (text: string, unit: 'mm' | 'thou') => {
+    const sizes = { ...form({}, unit).sizes, 'drive-width': text };
+    const result = read(form({ sizes }, unit), unit);
+    return result.ok ? doubtsOf(result.record, SET, VELTRANE_T6, unit) : null;
+  };
+  it('is echoed in both systems, in the unit in which it is read', () => {
+    expect(sizeHint('.7875', '0.7876', 'thou')).toBe('0.7875 in = 20.0025 mm');
+    expect(sizeHint('20.1', '20.004', 'mm')).toMatch(/= 20\.1 mm$/);
+    expect(sizeHint('20.004', '20.004', 'mm')).toBeNull();
+    expect(sizeHint('wide', '20.004', 'mm')).toBeNull();
+  });
+  it('is asked about where it is far off the sheet, and only where it was touched', () => {
+    expect(with_('20.05', 'mm')).toEqual({});
+    expect(with_('2.005', 'mm')).toEqual({
+      'sizes.drive-width': '2.005 mm is far from the sheet’s 20.00 mm. Check the unit.',
+    });
+    // A thou that is read as inches.
+    expect(with_('787.4', 'thou')).toBeNull();
+    expect(with_('7.874', 'thou')).toHaveProperty(['sizes.drive-width']);
+  });
+  it('keeps its uncertainty of less than a tenth of a thou, which is no inch', () => {
+    const { sizes, doubts } = form({}, 'thou');
+    const changed = form(
+      { sizes: { ...sizes, 'drive-width': '.7875' }, doubts: { ...doubts, 'drive-width': '0.05' } },
+      'thou',
+    );
+    const result = read(changed, 'thou');
+    expect(result.ok && result.record.sizes[0]?.u_mm).toBeCloseTo(0.00127, 9);
   });
 });
 

@@ -2,7 +2,7 @@ import { tried } from '@/core/errors';
 import type { Dimension } from '@/core/pumps/family';
 import { pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
-import { parseReading } from '@/core/quantity/parse';
+import { namesUnit, parseReading } from '@/core/quantity/parse';
 import { bareUnit, MM_PER, type ShopUnit } from '@/core/quantity/units';
 import { ORIGINS, partSchema, type PartSize, type ShelfPart } from '@/core/records/part';
 import { USUAL_U_MM } from '@/core/records/partsCsv';
@@ -52,6 +52,10 @@ export function partToForm(part: ShelfPart, sheet: Sheet, unit: ShopUnit): PartF
   };
 }
 
+/** Names the shop's unit where a doubt names none: less than a tenth of a thou is usual for it, and no inch. */
+const inUnit = (text: string, unit: ShopUnit): string =>
+  namesUnit(text) ? text : [text, unit].join(' ');
+
 /** Returns a length that was typed; what is wrong with it is said at its field. */
 function typed(
   text: string,
@@ -84,7 +88,11 @@ export function partFromForm(
     }
     const value_mm = typed(size, 'size', unit, (m) => (errors[`sizes.${id}`] = m));
     const u_mm =
-      doubt === '' ? USUAL_U_MM : typed(doubt, 'gap', unit, (m) => (errors[`doubts.${id}`] = m));
+      doubt === ''
+        ? USUAL_U_MM
+        : was && doubt === shown.doubts[id]
+          ? was.u_mm
+          : typed(inUnit(doubt, unit), 'gap', unit, (m) => (errors[`doubts.${id}`] = m));
     return [{ dimension: id, value_mm, u_mm }];
   });
   if (Object.keys(errors).length > 0) return { ok: false, errors };

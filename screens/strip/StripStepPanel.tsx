@@ -18,6 +18,7 @@ import { Remark } from '@/ui/Remark';
 import { Tile, Tiles } from '@/ui/Tile';
 import { useWide } from '@/ui/useWidth';
 import { WayGlyph } from '@/ui/WayGlyph';
+import { scaled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { useCommand } from '../job/useCommand';
@@ -135,7 +136,7 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
 const styles = StyleSheet.create({
   panel: { gap: 10 },
   muted: { opacity: 0.8 },
-  instruction: { lineHeight: 32, minHeight: 64 },
-  large: { minHeight: 64 },
+  instruction: { lineHeight: scaled(32), minHeight: scaled(64) },
+  large: { minHeight: scaled(64) },
   drawing: { alignItems: 'center' },
 });

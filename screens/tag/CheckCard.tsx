@@ -11,6 +11,7 @@ import { useShop } from '@/data/hooks';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { Tile, Tiles } from '@/ui/Tile';
+import { scaled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
@@ -93,7 +94,7 @@ export function CheckCard({ check, known, onAnswer }: Props) {
 
 const styles = StyleSheet.create({
   card: { gap: 8 },
-  ask: { lineHeight: 32 },
+  ask: { lineHeight: scaled(32) },
   entry: { flexDirection: 'row', gap: 8, alignItems: 'center' },
   field: { flex: 1 },
   enter: { minHeight: 52 },

@@ -59,6 +59,6 @@ export const MEASURE = {
   'measure.allIn':
     '{count, plural, one {One check with a limit: in.} other {# checks with a limit: all in.}}',
   'measure.worst':
-    '{count, plural, one {One check with a limit} other {# checks with a limit}}. Worst: {verdict}.',
+    '{count, plural, one {One check with a limit is measured. Worst: {verdict}.} other {# checks with a limit are measured. Worst: {verdict}.}}',
   'measure.zeroed': 'Zeroed {when}: {offset}.',
 } as const;

@@ -1,0 +1,34 @@
+import type { Estimate } from '../metrology/estimate';
+import { characteristicId } from '../pumps/ids';
+import { characteristicOf } from '../pumps/registry';
+import { limit } from '../testing/mostOnly';
+import { VELTRANE_T6 } from '../testing/sheets';
+import { outWords } from './beyond';
+
+const outOf = (smallest: Estimate, largest: Estimate) => ({
+  ...{ smallest, largest },
+  characteristic: characteristicOf(VELTRANE_T6, characteristicId('face-drive')),
+  limits: {
+    ...{ lower_mm: 0.02, upper_mm: 0.08, preferred: null },
+    published: limit('face-drive', 0.02, 0.08),
+  },
+});
+const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
+  kind: 'interval',
+  lo_mm,
+  hi_mm,
+});
+
+describe('how far a gap is beyond its limits', () => {
+  it('is said of the side that leaves prove: an end that nobody knows is beyond nothing', () => {
+    const refused = outOf(bracket(0, null), bracket(0.09, null));
+    expect(outWords(refused, 'mm')).toBe('at least 0.01 mm over its limit');
+    const tight = outOf(bracket(0, 0.01), bracket(0, 0.07));
+    expect(outWords(tight, 'mm')).toBe('at least 0.01 mm under its limit');
+  });
+  it('is said of a figure with its doubt, ± 2u', () => {
+    const wide = { kind: 'value', value_mm: 0.1, u_mm: 0.002 } satisfies Estimate;
+    const sized = outOf(wide, wide);
+    expect(outWords(sized, 'mm')).toBe('0.02 mm over its limit, ± 0.004');
+  });
+});
