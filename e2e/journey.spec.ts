@@ -14,7 +14,9 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
     const what = await page.getByRole('heading', { level: 2 }).allTextContents();
     await feel(page, GAPS[what.find((name) => name in GAPS) ?? ''] ?? FACE);
   }
-  await expect(page.getByRole('heading', { name: /checks? with a limit: all in\.$/ })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: /checks? with a limit: all in\.$/ }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Go to Report' }).click();
 
   await expect(page.getByRole('heading', { name: 'Pump report T-100' })).toBeVisible();
