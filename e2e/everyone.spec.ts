@@ -272,6 +272,8 @@ test('the focus never falls to the page, and what changes away from it is said',
   await press(/^What it is/);
   await page.keyboard.press('Home');
   await page.keyboard.press('Enter');
+  await page.getByRole('radio', { name: 'New', exact: true }).focus();
+  await page.keyboard.press(' ');
   await press('Put it on the shelf');
   await expect(page.getByRole('heading', { name: 'Sizes' })).toBeVisible();
   await kept();

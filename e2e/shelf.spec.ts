@@ -28,6 +28,9 @@ test('a part comes onto the shelf, is measured, labelled, looked for and scrappe
   await expect(button(page, 'Of which pump: Veltrane T6 front pump')).toBeFocused();
   await button(page, /^What it is/).click();
   await page.getByRole('option', { name: 'Drive gear + Driven gear' }).click();
+  await button(page, 'Put it on the shelf').click();
+  await expect(page.getByText('Choose New or Used.')).toBeVisible();
+  await page.getByRole('radio', { name: 'Used' }).click();
   // A label is on one part only.
   await box(page, 'Label').fill('gs-4');
   await button(page, 'Put it on the shelf').click();

@@ -1,5 +1,5 @@
 import { NEW_SHOP } from '../records/shop';
-import { markedSum, minutesWords, priceDetail, sumWords } from './money';
+import { markedSum, minutesWords, priceWords, sumWords } from './money';
 
 describe('money and time', () => {
   it('are written short', () => {
@@ -17,13 +17,12 @@ describe('money and time', () => {
       expected: 1,
       example: false,
     };
-    expect(priceDetail(price, NEW_SHOP.money)).toBe(
-      '2 days waiting; downtime costs 240 · 25% chance of a comeback',
+    expect(priceWords(price, money)).toBe(
+      '1 min of bench time, 2 days waiting; downtime costs 240 €; 25% chance of a comeback.',
     );
-    expect(priceDetail({ ...price, days: 0, chance: 0 }, NEW_SHOP.money)).toBe('no waiting');
-    expect(priceDetail({ ...price, days: 0, chance: 0, example: true }, NEW_SHOP.money)).toBe(
-      'no waiting · example prices',
-    );
+    const plain = { ...price, minutes: 0, days: 0, down: 0, chance: 0 };
+    expect(priceWords(plain, money)).toBe('No waiting.');
+    expect(sumWords(1720, money)).toBe('1,720 €');
   });
   it('say where a price is only an example', () => {
     const { money } = NEW_SHOP;

@@ -1,4 +1,4 @@
-import { trimmed } from '../quantity/format';
+import { capital, trimmed } from '../quantity/format';
 import type { Shop } from '../records/shop';
 import type { Price } from '../rework/decision/money';
 import { say } from './say';
@@ -33,13 +33,13 @@ export function minutesWords(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${`${rest}`.padStart(2, '0')}`;
 }
 
-/** Says what waits and what may go wrong with a way to a sound pump: `2 days, down 240`. */
-export function priceDetail({ days, down, chance, example }: Price, money: Shop['money']): string {
-  return [
-    days > 0 ? say('rework.costsDown', { days, sum: sumWords(down, money) }) : 'no waiting',
-    chance >= 0.005 ? say('rework.chance', { chance: Math.round(chance * 100) }) : '',
-    example ? 'example prices' : '',
-  ]
-    .filter(Boolean)
-    .join(' · ');
-}
+/** Says what one way to a sound pump costs: the time at the bench, the days of waiting, what may go wrong. */
+export const priceWords = ({ minutes, days, down, chance }: Price, money: Shop['money']): string =>
+  capital(
+    say('rework.price', {
+      time: minutes > 0 ? minutesWords(minutes) : 'none',
+      days,
+      down: down > 0 ? sumWords(down, money) : 'none',
+      chance: chance >= 0.005 ? Math.round(chance * 100) : 'none',
+    }),
+  );

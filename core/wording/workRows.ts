@@ -5,7 +5,6 @@ import type { Shop } from '../records/shop';
 import { bySection } from '../pumps/sections';
 import type { ReworkCase } from '../rework/decision/case';
 import type { PlannedOperation } from '../rework/decision/lines';
-import type { Price } from '../rework/decision/money';
 import type { WorkRow } from '../rework/decision/workRows';
 import { movesBySize } from '../rework/operations/offers';
 import type { Amounts } from '../rework/solver/problem';
@@ -86,15 +85,6 @@ export const workCost = ({ cost, minutes }: WorkRow, money: Shop['money']): stri
   [cost > 0 ? sumWords(cost, money) : '', minutes > 0 ? minutesWords(minutes) : '']
     .filter(Boolean)
     .join(' · ');
-
-/** Says what one way to a sound pump costs: its sum, the time at the bench, the days of waiting, what may go wrong. */
-export const priceWords = ({ minutes, days, down, chance }: Price, money: Shop['money']): string =>
-  say('rework.price', {
-    time: minutes > 0 ? minutesWords(minutes) : 'none',
-    days,
-    down: down > 0 ? sumWords(down, money) : 'none',
-    chance: chance >= 0.005 ? Math.round(chance * 100) : 'none',
-  });
 
 /** Says what is most likely to go wrong with a plan: the narrowest range of its cuts, and what goes out beyond it; null for none. */
 export function mainRisk(

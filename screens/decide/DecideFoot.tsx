@@ -56,7 +56,7 @@ export function DecideFoot({ deciding, list, onOpen }: Props) {
         {plans > 0 ? (
           <FootButton
             name={say('rework.otherPlans', { count: plans })}
-            onPress={() => onOpen('ways')}
+            onPress={() => onOpen('plans')}
           />
         ) : null}
         {more.button}

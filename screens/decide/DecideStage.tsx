@@ -18,7 +18,7 @@ import { SignPanel } from './SignPanel';
 import { ToShelfPanel } from './ToShelfPanel';
 import { useDeciding } from './useDeciding';
 import { VaneNotice } from './VaneNotice';
-import { WaysPanel } from './WaysPanel';
+import { PlansPanel } from './PlansPanel';
 import { WhatIfPanel } from './WhatIfPanel';
 import { WiderPanel } from './WiderPanel';
 import { Washers } from './Washers';
@@ -29,7 +29,7 @@ import { WorkListPanel } from './WorkListPanel';
 /** What is laid over the answer: the other ways, what if, the sign-off, the shelf; the work list where there is one. */
 export type DecidePanel =
   | 'answer'
-  | 'ways'
+  | 'plans'
   | 'currency'
   | 'what-if'
   | 'wider'
@@ -84,7 +84,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
       </Sheet>
     );
   }
-  if (shown === 'ways') return <WaysPanel deciding={deciding} onDone={back} />;
+  if (shown === 'plans') return <PlansPanel deciding={deciding} onDone={back} />;
   const answer = (
     <>
       <Answer deciding={deciding} />

@@ -27,7 +27,8 @@ interface Form {
   piece: string;
   label: string;
   place: string;
-  origin: ShelfPart['origin'];
+  /** Empty until somebody says. */
+  origin: ShelfPart['origin'] | '';
 }
 
 /** A part comes onto the shelf: of which pump, what it is, what is written on it. Its sizes follow. */
@@ -60,7 +61,7 @@ function NewPart({ sheets, shelf }: Props) {
   const client = useQueryClient();
   const kept = useKeptForm<Form>({
     key: 'new-part',
-    stored: { sheet: '', piece: '', label: '', place: '', origin: 'used' },
+    stored: { sheet: '', piece: '', label: '', place: '', origin: '' },
   });
   const { clearErrors, control, formState, handleSubmit, setValue, setError } = kept.form;
   const [sheetId, pieceId, origin] = useWatch({ control, name: ['sheet', 'piece', 'origin'] });
@@ -76,6 +77,8 @@ function NewPart({ sheets, shelf }: Props) {
   const make = onceValid(handleSubmit, async (form) => {
     if (!sheet) return refuse('sheet', 'Choose the pump that it is of.');
     if (!piece) return refuse('piece', 'Choose what it is.');
+    const { origin: from } = form;
+    if (from === '') return refuse('origin', 'Choose New or Used.');
     const label = form.label.trim() || proposed;
     if (isTaken(label, shelf)) {
       return refuse('label', say('shelf.labelTaken', { label }));
@@ -84,7 +87,7 @@ function NewPart({ sheets, shelf }: Props) {
       createParts([
         {
           ...{ label, sheet: sheet.id, model: sheet.model, parts: [...piece.parts] },
-          ...{ origin: form.origin, place: form.place.trim() },
+          ...{ origin: from, place: form.place.trim() },
         },
       ]),
     );
@@ -125,12 +128,20 @@ function NewPart({ sheets, shelf }: Props) {
         }
         second={
           <>
-            <Choice
+            <Choice<ShelfPart['origin'] | ''>
               label="New or used"
               value={origin}
               options={ORIGIN_OPTIONS}
-              onChange={(value) => setValue('origin', value, { shouldDirty: true })}
+              onChange={(value) => {
+                clearErrors('origin');
+                setValue('origin', value, { shouldDirty: true });
+              }}
             />
+            {formState.errors.origin ? (
+              <Words tone="out" role="alert">
+                {formState.errors.origin.message}
+              </Words>
+            ) : null}
             <Field control={control} name="label" label="Label" placeholder={proposed} />
             <Field control={control} name="place" label="Where it lies" />
             {failed ? <Notice kind="error">{failed}</Notice> : null}

@@ -56,7 +56,6 @@ export const REWORK = {
   'rework.blocks': '{check} misses its limit by {short} at best.',
   'rework.brings':
     '{count, plural, one {Brings {check} in.} other {Brings # checks in, {check} first.}}',
-  'rework.chance': '{chance}% chance of a comeback',
   'rework.closer': 'Measure closer: {checks}. Then decide.',
   'rework.clearCold':
     'That leaves {cold} {unit} cold; the sheet has no temperatures for the hot gap.',
@@ -64,7 +63,6 @@ export const REWORK = {
     '{checks}: the work closed it. It should be {now} now. Do not assemble: measure it.',
   'rework.clearHot': 'That leaves {cold} {unit} cold, {hot} {unit} hot.',
   'rework.contradicted': 'Two methods disagree on {checks}. Read again, then decide.',
-  'rework.costsDown': '{days, plural, one {one day} other {# days}} waiting; downtime costs {sum}',
   'rework.costsNow': 'All counted: {sum}.',
   'rework.cut.block-ground': 'Take {amount} off the block; anything from {from} to {to} is in.',
   'rework.cut.body-ground':

@@ -1,10 +1,9 @@
 import { StyleSheet, View } from 'react-native';
 import { priceOf, type Price } from '@/core/rework/decision/money';
 import { leavesWords } from '@/core/wording/decide';
-import { sumWords } from '@/core/wording/money';
+import { priceWords, sumWords } from '@/core/wording/money';
 import { plansTable } from '@/core/wording/plansTable';
 import { say } from '@/core/wording/say';
-import { priceWords } from '@/core/wording/workRows';
 import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { useWide, useWidth } from '@/ui/useWidth';
@@ -32,7 +31,7 @@ interface Column {
 const LEAST = 104;
 
 /** The cheapest few plans beside each other and beside a new pump: only what differs is a row. */
-export function WaysPanel({ deciding, onDone }: Props) {
+export function PlansPanel({ deciding, onDone }: Props) {
   const { solved, rework, shop, plan, choose, newPump } = deciding;
   const [width, onLayout] = useWidth(362);
   const wide = useWide();
