@@ -64,7 +64,7 @@ async function measure(page: Page, sheet: Sheet): Promise<void> {
     await settle.click();
     await follow(page, sheet);
   }
-  await expect(page.getByText('Every check has its verdict.')).toBeVisible();
+  await expect(page.getByText('Every check with a limit has its verdict.')).toBeVisible();
 }
 
 /** Follows the instructions for as long as there are any. */
@@ -116,9 +116,9 @@ for (const model of PUMPS) {
     await look(page, sheet);
     await page.getByRole('link', { name: 'Report' }).click();
     const paper = page.getByRole('main');
-    await expect(paper.getByText('Everything was measured.')).toBeVisible();
-    await expect(paper.getByText(/^\d+ in/)).toBeVisible();
-    await expect(paper.getByText(/\d open/)).toHaveCount(0);
+    await expect(paper.getByText(/^All checks with a limit were measured\./)).toBeVisible();
+    await expect(paper.getByRole('heading', { name: /^All \d+ checks are in\./ })).toBeVisible();
+    await expect(paper.getByText('Open.', { exact: true })).toHaveCount(0);
   });
 }
 

@@ -20,17 +20,22 @@ test('a pump from its tag to the report, out as a file and back in', async ({ pa
   await page.getByRole('button', { name: 'Go to Report' }).click();
 
   await expect(page.getByRole('heading', { name: 'Pump report T-100' })).toBeVisible();
-  await expect(page.getByRole('main').getByText('6 in', { exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'All 6 checks are in.' })).toBeVisible();
   await expect(
     page.getByRole('main').getByText(/Runa T\., Leaf set A: \d+ readings/),
   ).toBeVisible();
-  await expect(page.getByRole('main').getByText('Everything was measured.')).toBeVisible();
+  await expect(
+    page.getByRole('main').getByText(/^All checks with a limit were measured\./),
+  ).toBeVisible();
 
-  const save = (name: string) => saved(page, name, info.outputPath(name.replace(' ', '-')));
+  const save = async (name: string) => {
+    await page.getByRole('button', { name: 'Save as' }).click();
+    return saved(page, name, info.outputPath(name.replaceAll(' ', '-')));
+  };
   const pdf = await readFile(await save('PDF'));
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
   expect(pdf.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(1);
-  const csv = await readFile(await save('CSV'), 'utf8');
+  const csv = await readFile(await save('CSV of the readings'), 'utf8');
   expect(csv.split('\r\n')[0]).toContain('leaves_mm,feel');
   const job = await save('Job file');
 

@@ -77,7 +77,7 @@ test('a sheet of one’s own, from its first line to the verdict on a pump', asy
   await expect(page.getByText(/≤ 0.30/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Report' }).click();
   await expect(
-    page.getByRole('main').getByText('Largest ≤ 0.20 mm, limit 0.203 mm.'),
+    page.getByRole('row', { name: /^Tip clearance In\. largest ≤ 0\.20 mm limit ≤ 0\.203 mm/ }),
   ).toBeVisible();
 });
 
@@ -197,7 +197,7 @@ test('a body that was faced off is measured again, with what it was beside it', 
   };
   await turnTo(/^End clearance, drive gear: In/);
   await page.getByRole('button', { name: 'Record work done' }).first().click();
-  await page.getByRole('option', { name: 'Faced off' }).click();
+  await page.getByRole('radio', { name: 'Faced off' }).click();
   const amount = page.getByRole('textbox', { name: /^Removed/ });
   await amount.fill('a hair');
   await page.getByRole('button', { name: 'Save', exact: true }).click();

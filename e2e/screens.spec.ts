@@ -16,7 +16,7 @@ const SCREENS = [
   ['measuring', '/job/demo-job-hm-0417/measure', /Won’t go/],
   ['a gerotor', '/job/demo-job-hm-0420/measure', /outer rotor/],
   ['a tandem', '/job/demo-job-hm-0419/measure', /Outside mic/],
-  ['a vane pump, done', '/job/demo-job-hm-0418/measure', /All in/],
+  ['a vane pump, done', '/job/demo-job-hm-0418/measure', /all in\./],
   ['sizes', '/job/demo-job-hm-0417/measure#sizes', /Won’t go/],
   ['deciding', '/job/demo-job-hm-0405/decide', /Start this plan/],
   ['deciding, what if', '/job/demo-job-hm-0409/decide#What if', /As planned/],

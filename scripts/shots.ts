@@ -145,7 +145,7 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('button', { name: /^End clearance, drive gear/ }).click();
       await page.getByRole('button', { name: 'Back to Measure' }).click();
       await page.getByRole('button', { name: 'Record work done' }).click();
-      await page.getByRole('option', { name: 'Faced off' }).click();
+      await page.getByRole('radio', { name: 'Faced off' }).click();
       await page.getByRole('textbox', { name: /^Removed/ }).fill('0.02');
       await page.getByRole('button', { name: 'Save', exact: true }).click();
       await page.getByText(/before work/).waitFor();

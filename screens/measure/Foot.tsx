@@ -69,7 +69,8 @@ function UndoButton({ job, pending, undo }: UndoProps) {
   const [asked, setAsked] = useState<string | null>(null);
   const isAsked = last !== null && asked === last.id;
   const press = () => {
-    const bounced = last !== null && Date.now() - Date.parse(last.at) < BOUNCE_MS;
+    const isAnswer = last !== null && last.kind !== 'skip' && last.kind !== 'operation';
+    const bounced = isAnswer && Date.now() - Date.parse(last.at) < BOUNCE_MS;
     if (bounced && !isAsked) {
       setAsked(last.id);
       announce(ASK);

@@ -8,6 +8,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { TOUCH, usePalette } from '@/ui/theme';
+import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
@@ -44,6 +45,7 @@ export const FIGURE = 76;
 /** One limit: least and most, and behind *More* how it is meant and where it stands. */
 export function LimitRow({ tier, characteristic, unit }: Props) {
   const palette = usePalette();
+  const { tiny } = useRoom();
   const { control, setValue, getFieldState, formState } = useFormContext<SheetForm>();
   const [opened, setOpen] = useState(false);
   const { id, name, convention, quantity, sides, gasket, sum } = characteristic;
@@ -84,13 +86,13 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
     .join(' · ');
   return (
     <View style={[styles.limit, { borderColor: palette.line }]}>
-      <View style={styles.line}>
+      <View style={[styles.line, tiny && styles.wrapped]}>
         <Pressable
           role="button"
           aria-expanded={open}
           aria-label={say(open ? 'sheets.lessOn' : 'sheets.moreOn', { check: name })}
           onPress={() => setOpen(!open)}
-          style={styles.name}
+          style={[styles.name, tiny && styles.whole]}
         >
           <Words strong>{name}</Words>
           <Words size="note" tone="muted" numberOfLines={open ? undefined : 1}>
@@ -165,7 +167,9 @@ const styles = StyleSheet.create({
   limit: { gap: 2, borderTopWidth: 1 },
   line: { flexDirection: 'row', gap: 8, alignItems: 'center' },
   name: { flex: 1, minWidth: 60, minHeight: TOUCH, justifyContent: 'center' },
-  figure: { width: FIGURE },
+  wrapped: { flexWrap: 'wrap' },
+  whole: { flexBasis: '100%' },
+  figure: { width: FIGURE, maxWidth: '45%' },
   half: { flex: 1, minWidth: 0 },
   box: { gap: 8, paddingBottom: 8 },
 });
