@@ -160,7 +160,7 @@ test('the shelf is paired, a pair is locked by hand, and a pump is built of two 
   await box(page, 'Label of the body').fill('HB-1');
   await box(page, 'Label of the gears').fill('GS-99');
   await button(page, 'Lock these two together').click();
-  await expect(page.getByText(/“GS-99” lies not on the shelf/)).toBeVisible();
+  await expect(page.getByText(/GS-99 is not on the shelf/)).toBeVisible();
   await box(page, 'Label of the gears').fill('gs-4');
   await button(page, 'Lock these two together').click();
   await expect(page.getByText('HB-1 + GS-4')).toBeVisible();
