@@ -153,7 +153,8 @@ test('a backup with a record that is none gives the others, and says so before',
     page.waitForEvent('download'),
     button(page, 'Save a backup').click(),
   ]);
-  await expect(page.getByText(/Written, read back and counted: 17 jobs, 9 sheets/)).toBeVisible();
+  const main = page.getByRole('main');
+  await expect(main.getByText(/Written, read back and counted: 17 jobs, 9 sheets/)).toBeVisible();
   const file = info.outputPath('backup.zip');
   await download.saveAs(file);
 
