@@ -31,7 +31,7 @@ const VIEWS: readonly View[] = [
   { name: 'Bench', path: '/', ready: /HM-0417/ },
   { name: 'Sheets', path: '/sheets', ready: /Veltrane T6/ },
   { name: 'Sheet', path: '/sheets/demo-sheet-veltrane-t6', ready: /Limits/ },
-  { name: 'Shelf', path: '/shelf', ready: /HB-1/ },
+  { name: 'Shelf', path: '/shelf', ready: /On the shelf/ },
   { name: 'Pair', path: '/shelf/pair', ready: /can be built/ },
   { name: 'New part', path: '/shelf/new', ready: /New part/ },
   { name: 'Shop', path: '/shop', ready: /Instruments/ },
