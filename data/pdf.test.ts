@@ -69,11 +69,11 @@ describe('the report as a PDF', () => {
     const drawn = new Set(mockDrawn.flatMap(({ line }) => wordsOf(line)));
     const { title, pump, overall, facts, sections, struck: struckThrough, notes } = report;
     const all = [title, pump, overall.words, ...facts.flat(), ...struckThrough, ...notes];
-    const rows = report.rows.flatMap(({ name, limits, figure, why }) => [
+    const rows = report.rows.flatMap(({ name, limits, evidence, reason }) => [
       name,
       limits,
-      figure,
-      why,
+      evidence,
+      reason,
     ]);
     const words = [...all, ...rows, ...sections.flatMap(({ lines }) => lines)].flatMap(wordsOf);
     const missing = words.filter((word) => ![...drawn].some((there) => there.includes(word)));

@@ -180,7 +180,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
         { words: withUnit(row.limits, row.unit), ...limits },
         {
           words: [
-            withUnit(row.figure, row.unit),
+            withUnit(row.evidence, row.unit),
             row.before && say('report.was', { value: withUnit(row.before, row.unit) }),
             row.predicted && say('report.predicted', { value: withUnit(row.predicted, row.unit) }),
           ]
@@ -190,7 +190,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
           strong: true,
         },
         { words: withUnit(row.hot, row.unit), ...hot },
-        { words: [`${row.word}.`, row.why].filter(Boolean).join(' '), ...reason },
+        { words: [`${row.word}.`, row.reason].filter(Boolean).join(' '), ...reason },
       ],
       9,
       row,

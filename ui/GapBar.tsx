@@ -4,7 +4,7 @@ import { Circle, G, Line, Path, Rect, Svg, Text as SvgText } from 'react-native-
 import { ticks } from 'd3-array';
 import type { Limits } from '@/core/metrology/interval';
 import { centre, ends, type Estimate } from '@/core/metrology/estimate';
-import { rangeText } from '@/core/wording/verdict';
+import { rangeText } from '@/core/wording/figures';
 import { formatLength, limitsWithUnit, unitName } from '@/core/quantity/format';
 import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { FONT, usePalette } from './theme';

@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState, type ReactElement, type ReactNode } from 'react';
+import { Fragment, useCallback, useState, type ReactElement, type ReactNode } from 'react';
 import {
   ScrollView,
   StyleSheet,
@@ -59,10 +59,6 @@ export function ListPage<T>({
     [],
   );
   const shown = items.slice(0, Math.max(first, seen));
-  const rows = useMemo(
-    () => shown.map((item) => <Row key={keyOf(item)} item={item} row={row} />),
-    [shown, keyOf, row],
-  );
   const head = <PageHead title={title} actions={actions} />;
   return (
     <ScrollView
@@ -82,16 +78,15 @@ export function ListPage<T>({
         </View>
       </View>
       <View role="list" aria-label={label} style={styles.list}>
-        {rows}
+        {shown.map((item) => (
+          <Fragment key={keyOf(item)}>{row(item)}</Fragment>
+        ))}
       </View>
     </ScrollView>
   );
 }
 
 const STICKY = [1];
-
-const Row = <T,>({ item, row }: { readonly item: T; readonly row: (item: T) => ReactElement }) =>
-  row(item);
 
 const styles = StyleSheet.create({
   fill: { flex: 1, minHeight: 0, minWidth: 0 },

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import useLatestCallback from 'use-latest-callback';
 import { say } from '@/core/wording/say';
 import Icon from './icons/Icon';
 import { useEscape } from './keyboard';
@@ -46,11 +47,10 @@ export function Pick<T extends string>({ label, value, options, onChange, error 
     line.current?.focus();
   };
   useEscape(open ? close : undefined);
+  const showChosen = useLatestCallback(() => rows.current[Math.max(0, chosenAt)]?.focus());
   useEffect(() => {
-    if (open) rows.current[Math.max(0, chosenAt)]?.focus();
-    // Only when it opens: what is chosen meanwhile closes it.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [open]);
+    if (open) showChosen();
+  }, [open, showChosen]);
   const take = (option: T) => {
     close();
     if (option !== value) onChange(option);

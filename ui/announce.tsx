@@ -2,14 +2,25 @@ import { useEffect, useRef, useSyncExternalStore } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Words } from './Words';
 
-/** What was said last; a sign behind it changes, so that the same words are heard twice. */
+/** What is being said; empty again once it was heard, so that it is not met a second time by whoever reads on. */
 let said = '';
+let heard: ReturnType<typeof setTimeout> | undefined;
 const listeners = new Set<() => void>();
+
+/** So long an announcement stays, in ms: a screen reader takes it up at once. */
+const STAYS_MS = 3000;
+
+function put(text: string): void {
+  said = text;
+  listeners.forEach((listener) => listener());
+}
 
 /** Says something to a screen reader that changed away from where the focus is. */
 export function announce(text: string): void {
-  said = text === said ? `${text}\u00a0` : text;
-  listeners.forEach((listener) => listener());
+  clearTimeout(heard);
+  // The same words twice are a change only with something in between.
+  put(text === said ? `${text}\u00a0` : text);
+  heard = setTimeout(() => put(''), STAYS_MS);
 }
 
 /**

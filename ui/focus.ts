@@ -1,13 +1,17 @@
 import { useEffect, useRef } from 'react';
 import type { View } from 'react-native';
 
-/** Whether anything had the focus yet: a page that has just been opened keeps its own beginning. */
-let used = false;
+/** What had the focus last; null before anything had it: a page that has just been opened keeps its own beginning. */
+let last: Element | null = null;
 if (typeof document !== 'undefined') {
-  document.addEventListener('focusin', () => {
-    used = true;
+  document.addEventListener('focusin', ({ target }) => {
+    if (target instanceof Element) last = target;
   });
 }
+
+/** Tells whether nothing has the focus but the page. */
+const isLost = (): boolean =>
+  document.activeElement === null || document.activeElement === document.body;
 
 /** Moves the focus to an element that is no control: it can be read from there, and Tab goes on from it. */
 export function focusOn(element: unknown): void {
@@ -25,20 +29,11 @@ export function useNextFocus<T = View>(step: unknown): React.RefObject<T | null>
   const ref = useRef<T>(null);
   useEffect(() => {
     const frame = requestAnimationFrame(() => {
-      const lost = document.activeElement === null || document.activeElement === document.body;
-      if (used && lost) focusOn(ref.current);
+      if (last !== null && isLost()) focusOn(ref.current);
     });
     return () => cancelAnimationFrame(frame);
   }, [step]);
   return ref;
-}
-
-/** What had the focus last. */
-let last: Element | null = null;
-if (typeof document !== 'undefined') {
-  document.addEventListener('focusin', ({ target }) => {
-    if (target instanceof Element) last = target;
-  });
 }
 
 /** So long after something was done a page is looked at again, in ms: what it opens may have to be loaded first. */
@@ -46,10 +41,9 @@ const AFTER_MS = [120, 400, 1200];
 
 /** Moves the focus to the heading of the page where what had it is gone, and nothing else took it. */
 function keepFocus(main: Element): void {
-  const isLost = document.activeElement === null || document.activeElement === document.body;
   // What is covered by the next page of a stack is in the document still.
   const isThere = last?.isConnected === true && last.checkVisibility();
-  if (!isLost || last === null || isThere) return;
+  if (last === null || isThere || !isLost()) return;
   const headings = [...main.querySelectorAll('h1, h2, h3, [role=heading]')];
   focusOn(headings.find((heading) => heading.checkVisibility()) ?? main);
 }

@@ -1,11 +1,10 @@
-import { lower } from '../quantity/format';
 import { neverRight, wayRoundWords } from '../pumps/teardown/wayRound';
 import { ledgerOf } from '../journal/ledger';
 import type { Job } from '../records/job';
+import { lower } from '../quantity/format';
 import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { StripNote } from '../records/teardown';
-
 import { say } from '../wording/say';
 
 export type StripStep = Sheet['strip'][number];
@@ -57,9 +56,10 @@ export function laidWrong(job: Pick<Job, 'sheet' | 'journal'>): LaidWrong[] {
     if (!note?.way) return [];
     const harm = neverRight(step.way, note.way);
     if (!harm && (step.right === '' || note.way === step.right)) return [];
-    const [found, right] = [note.way, step.right].map((way) => lower(wayRoundWords(step.way, way)));
+    const found = lower(wayRoundWords(step.way, note.way));
+    const right = lower(wayRoundWords(step.way, step.right));
     const words = [
-      say('inspect.found', { found: found ?? '' }),
+      say('inspect.found', { found }),
       harm,
       right && say('inspect.shouldBe', { right }),
     ];

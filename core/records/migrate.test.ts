@@ -1,3 +1,5 @@
+import type { ShopUnit } from '../quantity/units';
+import { explain } from '../wording/verdict';
 import { assessJob } from '../guidance/evaluator';
 import { readFileSync } from 'node:fs';
 import { smallChecks } from '../inspect/auxiliary';
@@ -140,15 +142,22 @@ describe('a backup of version 1', () => {
       name !== TILT &&
       !summed.includes(nameNow(name)) &&
       (id !== LEVERED.job || name !== LEVERED.row);
-    const rows = (all: readonly ReportRow[]) =>
-      all
+    // A report of today says in its columns what a reason of before said: it is held against the whole reason.
+    const all = assessJob(job);
+    const withReasons = (unit: ShopUnit) =>
+      reportOf(job, unit).rows.map((row) => {
+        const a = all.find(({ characteristic }) => characteristic.name === row.name);
+        return a ? { ...row, reason: explain(a, job.sheet, unit, job.rules) } : row;
+      });
+    const rows = (of: readonly ReportRow[]) =>
+      of
         .filter(kept)
         .map(rowFigures)
         .sort((a, b) => a.name.localeCompare(b.name));
     const { report, thou } = expected[id]!;
     const again = reportOf(job, 'mm');
-    expect(rows(again.rows)).toEqual(rows(report.rows));
-    expect(rows(reportOf(job, 'thou').rows)).toEqual(rows(thou));
+    expect(rows(withReasons('mm'))).toEqual(rows(report.rows));
+    expect(rows(withReasons('thou'))).toEqual(rows(thou));
     expect(sectionFigures(again.sections)).toEqual(sectionFigures(report.sections));
     expect(again.pump).toBe(report.pump);
     expect(again.notMeasured).toEqual(report.notMeasured.map(nameNow));
@@ -159,6 +168,12 @@ describe('a backup of version 1', () => {
     expect(again.zeros.map(figures)).toEqual(report.zeros.map(figures));
     if (report.rows.every((row) => row.verdict !== 'close' || kept(row))) {
       expect(again.overall.verdict).toBe(report.overall.verdict);
+      // So many of each verdict as the report of before counted.
+      const judged = all.filter((a) => a.limits !== null);
+      const counts = (['in', 'out', 'close', 'open'] as const)
+        .map((v) => judged.filter((a) => a.verdict === v).length)
+        .filter((n) => n > 0);
+      expect(counts.join(' ')).toBe(figures(report.overall.words));
     }
     const others = (r: Report) =>
       r.rows

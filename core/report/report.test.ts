@@ -42,7 +42,14 @@ describe('the report of a pump', () => {
       expect(rows.length).toBeGreaterThanOrEqual(limited.size);
       expect(rows.length).toBeLessThan(limited.size + 4);
       expect(notMeasured).toEqual([]);
-      expect(overall.words).toMatch(/checks? (is|are) /);
+      const judged = rows.filter(({ word }) => word !== 'Recorded');
+      expect(overall.words).toMatch(new RegExp(`\\b${judged.length} checks `));
+      // What is out stands first, what is only recorded last.
+      const order = ['out', 'close', 'open', 'in', 'recorded'];
+      const places = rows.map(({ word, verdict }) =>
+        order.indexOf(word === 'Recorded' ? 'recorded' : verdict),
+      );
+      expect(places).toEqual([...places].sort((a, b) => a - b));
       for (const row of rows) {
         expect(row.evidence).not.toBe('not measured');
         expect(`${row.evidence} ${row.limits} ${row.hot} ${row.reason}`).not.toMatch(

@@ -2,16 +2,9 @@ import { isMoment } from '../schema/dates';
 import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
 import { readingDetail, readingFigure, type Reading } from '../methods/list';
-import {
-  decidingText,
-  explain,
-  explainBeside,
-  gapText,
-  hotText,
-  rangeText,
-  shownExtremes,
-  VERDICT_WORD,
-} from '../wording/verdict';
+import { decidingText } from '../wording/deciding';
+import { hotText, rangeText, shownExtremes } from '../wording/figures';
+import { explain, explainBeside, VERDICT_WORD } from '../wording/verdict';
 import { conventionWords } from '../wording/limits';
 import { worstVerdict } from '../assessment/summary';
 import { ledgerOf } from '../journal/ledger';
@@ -34,9 +27,8 @@ export interface ReportRow {
   readonly name: string;
   readonly limits: string;
   /** All that it can be. */
+  /** Gives the figure that the verdict hangs on: the largest, of a length with a least value the smallest. */
   readonly evidence: string;
-  /** The figure that the verdict hangs on: the largest, of a length with a least value the smallest. */
-  readonly figure: string;
   /** The unit of all figures in it: a shop that reads thou has its sizes in inches. */
   readonly unit: string;
   /** Gives what it was before it was worked on; only where it was. */
@@ -46,10 +38,8 @@ export interface ReportRow {
   readonly hot: string;
   readonly verdict: Verdict;
   readonly word: string;
-  /** Says why that is the verdict, with its figures. */
+  /** Says of the verdict what the other columns do not. */
   readonly reason: string;
-  /** Says of it what the other columns do not. */
-  readonly why: string;
 }
 
 /** Writes the figures of a row with their unit; words that hold no figure stay as they are. */
@@ -115,15 +105,13 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
     limits: a.limits
       ? [formatLimits(a.limits, quantity, unit), convention].filter(Boolean).join(', ')
       : 'none',
-    evidence: known ? gapText(a.characteristic, known, unit) : unread,
-    figure: known ? decidingText(a, known, unit) : unread,
+    evidence: known ? decidingText(a, known, unit) : unread,
     ...(a.before ? { before: rangeText(a.before, unit, quantity) } : {}),
     ...(a.predicted ? { predicted: rangeText(a.predicted, unit, quantity) } : {}),
     hot,
     verdict: a.verdict,
     word: a.limits ? VERDICT_WORD[a.verdict] : 'Recorded',
-    reason: explain(a, job.sheet, unit, job.rules),
-    why: known
+    reason: known
       ? explainBeside(a, job.sheet, unit, job.rules)
       : explain(a, job.sheet, unit, job.rules),
   };

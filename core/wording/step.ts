@@ -1,6 +1,7 @@
 import { markedWords } from '../methods/feeler';
 import type { LeafStep, Step } from '../guidance/step';
-import { formatWithUnit } from '../quantity/format';
+import type { Limits } from '../metrology/interval';
+import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { say, sayAround } from './say';
 
@@ -30,3 +31,17 @@ export const stepWords = (step: Step, unit: ShopUnit): string =>
 /** Says what is next, as it is announced. */
 export const nextWords = (step: Step, unit: ShopUnit): string =>
   say('measure.next', { instruction: stepWords(step, unit) });
+
+/** Says why a place does not begin with the manual's leaf, and what is kept of the limit; empty where it does. */
+export function roomWords(
+  { room_mm }: Pick<LeafStep, 'room_mm'>,
+  limits: Pick<Limits, 'upper_mm'> | null,
+  unit: ShopUnit,
+): string {
+  if (room_mm === undefined || limits?.upper_mm == null) return '';
+  const said = (mm: number) => formatLength(mm, 'gap', unit);
+  return say('measure.room', {
+    ...{ room: said(room_mm), limit: said(limits.upper_mm), kept: said(limits.upper_mm - room_mm) },
+    unit: unitName('gap', unit),
+  });
+}

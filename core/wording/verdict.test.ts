@@ -4,7 +4,8 @@ import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';
 import type { Estimate } from '../metrology/estimate';
 import { NO_PAST } from '../assessment/past';
-import { estimateText, explain, hotText, rangeText, shownExtremes } from './verdict';
+import { estimateText, hotText, rangeText, shownExtremes } from './figures';
+import { explain } from './verdict';
 
 const bracket = (lo_mm: number, hi_mm: number | null): Estimate => ({
   kind: 'interval',

@@ -2,26 +2,25 @@ import type { Assessment } from '../assessment/assessment';
 import { attributeWords, rocks } from '../methods/attribute';
 import type { Bounds } from '../feeler/bounds';
 import type { Limits } from '../metrology/interval';
-import { centre, ends, factorsOf, isCut, movedTo, type Estimate } from '../metrology/estimate';
-import type { Extremes } from '../metrology/extremes';
+import { centre, ends } from '../metrology/estimate';
 import { extremesOf } from '../feeler/extremes';
 import type { Stack } from '../feeler/stacks';
 import type { Verdict } from '../metrology/verdict';
-import type { Characteristic } from '../pumps/family';
 import type { PumpKind } from '../pumps/registry';
 import {
   capital,
   formatLength,
   limitsWithUnit,
-  formatRange,
   formatWithUnit,
   unitName,
 } from '../quantity/format';
-import { tidy_mm, type LengthKind, type ShopUnit } from '../quantity/units';
+import { tidy_mm, type ShopUnit } from '../quantity/units';
 import { NEW_RULES, type HouseRules } from '../records/rules';
 import type { EvidenceSource } from '../methods/method';
 import { adviceWords, sizesWanted } from './advice';
 import { say, listed } from './say';
+import { estimateText, rangeText, belowWords } from './figures';
+import { decidingSide, said } from './deciding';
 
 /** The verdicts in words. */
 export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
@@ -36,155 +35,6 @@ export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = {
   ...VERDICT_WORD,
   close: 'Too close',
 };
-
-/**
- * Writes an estimate: `0.04–0.05`, `≥ 0.04`, `0.052 ± 0.007` at k = 2, `0.052 +0.007 −0.009` for the
- * largest of several readings, `at most 0.012` for a tilt that may be none.
- */
-export function estimateText(e: Estimate, unit: ShopUnit, kind: LengthKind = 'gap'): string {
-  const [lo, hi] = ends(e);
-  if (e.kind === 'interval' || isCut(e)) {
-    return formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, kind, unit);
-  }
-  if (e.magnitude && lo <= 0) return say('judge.atMost', { most: formatLength(hi, kind, unit) });
-  const value = formatLength(e.value_mm, kind, unit);
-  const { below, above } = factorsOf(e);
-  const [less, more] = [below, above].map((factor) => formatLength(factor * e.u_mm, kind, unit));
-  return less === more ? `${value} ± ${more}` : `${value} +${more} −${less}`;
-}
-
-/** Returns all that a gap can be, from its smallest to its largest: `0.04–0.08`. */
-export function rangeText(
-  { smallest, largest }: Extremes,
-  unit: ShopUnit,
-  kind: LengthKind = 'gap',
-): string {
-  const [lo] = ends(smallest);
-  const [, hi] = ends(largest);
-  const single =
-    smallest.kind === 'value' &&
-    largest.kind === 'value' &&
-    !isCut(smallest) &&
-    !isCut(largest) &&
-    smallest.value_mm === largest.value_mm &&
-    smallest.u_mm === largest.u_mm;
-  if (single) {
-    const { picked: _, ...plain } = smallest;
-    return estimateText(plain, unit, kind);
-  }
-  const known = ends(largest)[0];
-  // Nothing bounds it at either end, but somewhere it is at least so much.
-  if (!Number.isFinite(hi) && lo <= 0 && known > 0) {
-    return say('judge.largestOf', { range: formatRange(known, null, kind, unit) });
-  }
-  return formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, kind, unit);
-}
-
-/** Returns all that a gap can be at working temperature, moved along from what it is at 20 °C. */
-export function hotText(
-  { smallest, largest }: Extremes,
-  shift_mm: number,
-  unit: ShopUnit,
-  kind: LengthKind = 'gap',
-): string {
-  const moved = (e: Estimate): Estimate => {
-    const hot = movedTo(e, shift_mm);
-    if (hot.kind === 'value') return hot;
-    return {
-      ...hot,
-      lo_mm: Math.max(0, hot.lo_mm),
-      hi_mm: hot.hi_mm === null ? null : Math.max(0, hot.hi_mm),
-    };
-  };
-  return rangeText({ smallest: moved(smallest), largest: moved(largest) }, unit, kind);
-}
-
-/**
- * Returns what to show of a characteristic while it is measured: the places tried so
- * far as long as it is open, all of it once it is decided. Null before the
- * first reading.
- */
-export function shownExtremes(a: Assessment): Extremes | null {
-  if (a.verdict === 'open' && a.soFar) return a.soFar;
-  return a.smallest && a.largest ? { smallest: a.smallest, largest: a.largest } : null;
-}
-
-/** One limit and the end of the range that is held against it. */
-interface Side {
-  readonly message: 'judge.largest' | 'judge.smallest';
-  readonly estimate: Estimate;
-  readonly limit: number;
-  /** Between the limit and the nearest that the length can be to its safe side; negative where it cannot hold. */
-  readonly best: number;
-  /** The same for the farthest; not negative where it is sure to hold. */
-  readonly worst: number;
-}
-
-function sides(smallest: Estimate, largest: Estimate, limits: Limits): Side[] {
-  const list: Side[] = [];
-  const { lower_mm, upper_mm } = limits;
-  if (upper_mm != null) {
-    const [lo, hi] = ends(largest);
-    list.push({
-      message: 'judge.largest',
-      estimate: largest,
-      limit: upper_mm,
-      best: upper_mm - lo,
-      worst: upper_mm - hi,
-    });
-  }
-  if (lower_mm != null) {
-    const [lo, hi] = ends(smallest);
-    list.push({
-      message: 'judge.smallest',
-      estimate: smallest,
-      limit: lower_mm,
-      best: hi - lower_mm,
-      worst: lo - lower_mm,
-    });
-  }
-  return list;
-}
-
-/**
- * Returns the side that the verdict hangs on: the one that is broken, else the one with the least to
- * spare.
- */
-function deciding(list: readonly Side[], verdict: Verdict): Side | undefined {
-  const by = verdict === 'out' ? (side: Side) => side.best : (side: Side) => side.worst;
-  return [...list].sort((x, y) => by(x) - by(y))[0];
-}
-
-const said = (
-  { message, estimate, limit }: Side,
-  unit: ShopUnit,
-  kind: LengthKind = 'gap',
-): string =>
-  say(message, {
-    range: estimateText(estimate, unit, kind),
-    limit: formatLength(limit, kind, unit),
-    unit: unitName(kind, unit),
-  });
-
-/**
- * Says of a figure below nought what it means: a vane that does not reach falls out of its slot; null
- * where it means nothing of its own.
- */
-function belowWords(
-  c: Characteristic,
-  { smallest }: Extremes,
-  unit: ShopUnit,
-  message: 'judge.tooShort' | 'judge.tooShortSentence' | 'judge.tooShortRecorded',
-): string | null {
-  if (!c.below || centre(smallest) >= 0) return null;
-  const length = formatWithUnit(-centre(smallest), c.quantity, unit);
-  return say(message, { what: c.below, length });
-}
-
-/** Returns all that a characteristic can be, in its own words where its figures mean something else. */
-export function gapText(c: Characteristic, known: Extremes, unit: ShopUnit): string {
-  return belowWords(c, known, unit, 'judge.tooShort') ?? rangeText(known, unit, c.quantity);
-}
 
 /** Says on which side of the preferred band a gap lies that is in; empty where it lies in it, or there is none. */
 function preferredWords(
@@ -235,7 +85,7 @@ export function explainTries(
   unit: ShopUnit,
 ): string {
   const { smallest, largest } = extremesOf(bounds);
-  const first = deciding(sides(smallest, largest, limits), verdict);
+  const first = decidingSide(smallest, largest, limits, verdict);
   const state = first
     ? said(first, unit)
     : say('judge.noLimitSet', {
@@ -273,7 +123,7 @@ function reasonOf(
       more: [skippedWords(a), tiltWords(a, unit), touched],
     };
   }
-  const first = deciding(sides(a.smallest, a.largest, a.limits), a.verdict);
+  const first = decidingSide(a.smallest, a.largest, a.limits, a.verdict);
   if (!first) return { state: touched || NOT_YET, more: [] };
   const state =
     belowWords(a.characteristic, known, unit, 'judge.tooShortSentence') ??
@@ -321,21 +171,6 @@ export const explainBeside = (
   unit: ShopUnit,
   rules: Pick<HouseRules, 'bushing'>,
 ): string => reasonOf(a, pump, unit, rules).more.filter(Boolean).join(' ');
-
-/**
- * Writes the figure that a verdict hangs on: `largest 0.048–0.05`, of a length with a least value `smallest 14.10 ± 0.005`;
- * all that it can be where nothing hangs on it.
- */
-export function decidingText(a: Assessment, known: Extremes, unit: ShopUnit): string {
-  const { characteristic: c, limits, verdict, smallest, largest } = a;
-  const all = gapText(c, known, unit);
-  if (!limits || !smallest || !largest || verdict === 'open') return all;
-  if (c.below && centre(smallest) < 0) return all;
-  const first = deciding(sides(smallest, largest, limits), verdict);
-  if (!first) return all;
-  const range = estimateText(first.estimate, unit, c.quantity);
-  return say(first.message === 'judge.largest' ? 'judge.largestOf' : 'judge.smallestOf', { range });
-}
 
 /** Says how a gap stood before work, and how it should stand since, until it was measured again. */
 function pastWords(a: Assessment, unit: ShopUnit): string {

@@ -16,7 +16,8 @@ import { counting } from '../schema/voiding';
 import { DECISION_WORD } from './partLines';
 import { markedSum, minutesWords } from './money';
 import { say } from './say';
-import { rangeText, shownExtremes, VERDICT_WORD } from './verdict';
+import { rangeText, shownExtremes } from './figures';
+import { VERDICT_WORD } from './verdict';
 
 /** Says how a gap stood before work, how it should be, and how it is: as far as each is known. */
 export function pastWords(a: Assessment, unit: ShopUnit): string {

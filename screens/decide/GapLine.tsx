@@ -5,7 +5,7 @@ import type { Verdict } from '@/core/metrology/verdict';
 import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { say } from '@/core/wording/say';
-import { rangeText } from '@/core/wording/verdict';
+import { rangeText } from '@/core/wording/figures';
 import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';

@@ -80,17 +80,12 @@ interface LineProps {
   readonly line: PartLine;
 }
 
-const STANDING = { reuse: 'done', unknown: 'open' } as const;
-
 function LeftLine({ deciding, line }: LineProps) {
   const { decision, done } = line;
   const isDone = decision === 'reuse' || done.length > 0;
   return (
     <View role="listitem" style={styles.line}>
-      <StageMark
-        standing={isDone ? 'done' : decision === 'unknown' ? STANDING.unknown : 'work'}
-        size={20}
-      />
+      <StageMark standing={isDone ? 'done' : decision === 'unknown' ? 'open' : 'work'} size={20} />
       <View style={styles.words}>
         <Words size="note" strong>
           {lineTitle(line)}

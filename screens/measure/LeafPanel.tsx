@@ -5,9 +5,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, type TextStyle } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
-import { formatLength, unitName } from '@/core/quantity/format';
 import { placementOf } from '@/core/pumps/registry';
-import type { ShopUnit } from '@/core/quantity/units';
 import { useShop } from '@/data/hooks';
 import { useRoom } from '@/ui/useWidth';
 import { scaled } from '@/ui/theme';
@@ -19,8 +17,7 @@ import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';
 import { useMarks } from './useMarks';
 import type { Measuring } from './useMeasuring';
-import { say } from '@/core/wording/say';
-import { leafInstruction } from '@/core/wording/step';
+import { leafInstruction, roomWords } from '@/core/wording/step';
 
 interface Props extends Openers {
   readonly job: Job;
@@ -44,17 +41,6 @@ function useReach(job: Job, shown: Assessment): string {
   );
 }
 
-/** Why it does not begin with the manual's leaf; empty where it does. */
-function roomWords({ room_mm }: LeafStep, { limits }: Assessment, unit: ShopUnit): string {
-  if (room_mm === undefined || limits?.upper_mm == null) return '';
-  const said = (mm: number) => formatLength(mm, 'gap', unit);
-  const { upper_mm } = limits;
-  return say('measure.room', {
-    ...{ room: said(room_mm), limit: said(upper_mm), kept: said(upper_mm - room_mm) },
-    unit: unitName('gap', unit),
-  });
-}
-
 /** Leaf by leaf: where to lay the edge, which leaf to try, and the four answers. */
 export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const { unit } = useShop();
@@ -76,7 +62,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
       target={characteristic.id}
       stations={characteristic.stations}
       marks={marks}
-      caution={[roomWords(step, shown, unit), reach || characteristic.caution]
+      caution={[roomWords(step, shown.limits, unit), reach || characteristic.caution]
         .filter(Boolean)
         .join(' ')}
       instruction={

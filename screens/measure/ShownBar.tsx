@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assessment/assessment';
-import { shownExtremes } from '@/core/wording/verdict';
+import { shownExtremes } from '@/core/wording/figures';
 import type { ShopUnit } from '@/core/quantity/units';
 import { GapBar } from '@/ui/GapBar';
 

@@ -1,7 +1,8 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { worstVerdict } from '@/core/assessment/summary';
 import { readingFigure } from '@/core/methods/list';
-import { explain, gapText, hotText, shownExtremes, VERDICT_WORD } from '@/core/wording/verdict';
+import { gapText, hotText, shownExtremes } from '@/core/wording/figures';
+import { explain, VERDICT_WORD } from '@/core/wording/verdict';
 import { ends } from '@/core/metrology/estimate';
 import { formatLength, limitsWithUnit, unitName, signedLength } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';

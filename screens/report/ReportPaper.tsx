@@ -53,12 +53,12 @@ export function ReportPaper({ report, headed = false }: Props) {
                 <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>
                   {row.word}.{' '}
                 </Words>
-                {row.why}
+                {row.reason}
               </Words>
             </View>
             <View role="cell" style={styles.figures}>
               <Words strong style={styles.right}>
-                {withUnit(row.figure, row.unit)}
+                {withUnit(row.evidence, row.unit)}
               </Words>
               {row.before ? (
                 <Words size="note">

@@ -157,7 +157,8 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
 }
 
 const styles = StyleSheet.create({
-  tier: { gap: 4 },
+  // The eye has to find the way from a name to its figures.
+  tier: { gap: 4, width: '100%', maxWidth: 760 },
   heads: { flexDirection: 'row', gap: 8, paddingTop: 6 },
   head: { width: FIGURE, textAlign: 'right', paddingRight: 4 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },

@@ -17,7 +17,7 @@ describe('gaps too close to call', () => {
   const money = { ...NEW_SHOP.money, comeback: 300 };
 
   it.each([1, 2, 3, 4, 5, 6, 7, 8])(
-    'are each brought in, read once more or left by themselves, as cheaply as any choice of all: pump %d',
+    'are each brought in, read once more or left: no search through all choices finds a cheaper one: pump %d',
     async (n) => {
       const even = evenFrom(25 + n);
       const sizes = {
