@@ -41,9 +41,9 @@ const AFTER_MS = [120, 400, 1200];
 
 /** Moves the focus to the heading of the page where what had it is gone, and nothing else took it. */
 function keepFocus(main: Element): void {
+  if (last === null || !isLost()) return;
   // What is covered by the next page of a stack is in the document still.
-  const isThere = last?.isConnected === true && last.checkVisibility();
-  if (last === null || isThere || !isLost()) return;
+  if (last.isConnected && last.checkVisibility()) return;
   const headings = [...main.querySelectorAll('h1, h2, h3, [role=heading]')];
   focusOn(headings.find((heading) => heading.checkVisibility()) ?? main);
 }
