@@ -135,6 +135,12 @@ module.exports = [
     rules: { 'wording/whole-sentences': 'error', 'wording/spelling': 'error' },
   },
   {
+    files: ['screens/**/*.tsx', 'core/wording/*.ts', 'core/report/*.ts', 'data/pdf.ts'],
+    ignores: ['**/*.test.ts', 'core/wording/say.ts', 'screens/gallery/**'],
+    plugins: { wording },
+    rules: { 'wording/in-a-row': 'error' },
+  },
+  {
     // What is stored keeps one spelling, and is respelled where it is shown; a schema is read by programs.
     files: ['core/pumps/**/*.ts', 'core/records/**/*.ts'],
     rules: { 'wording/spelling': 'off' },

@@ -1,6 +1,6 @@
 import { jsPDF } from 'jspdf';
 import { handWords, withUnit, type Report, type ReportRow } from '../core/report/report';
-import { say } from '../core/wording/say';
+import { paragraph, say, sentence } from '../core/wording/say';
 
 const FONT = 'Barlow';
 const MARGIN = 14;
@@ -190,7 +190,7 @@ export async function reportPdf(report: Report): Promise<ReportPdf> {
           strong: true,
         },
         { words: withUnit(row.hot, row.unit), ...hot },
-        { words: [`${row.word}.`, row.reason].filter(Boolean).join(' '), ...reason },
+        { words: paragraph(sentence(row.word), row.reason), ...reason },
       ],
       9,
       row,

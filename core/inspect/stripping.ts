@@ -1,7 +1,7 @@
 import { neverRight, wayRoundWords } from '../pumps/teardown/wayRound';
 import { ledgerOf } from '../journal/ledger';
 import type { Job } from '../records/job';
-import { lower } from '../quantity/format';
+import { lower } from '../quantity/letters';
 import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { StripNote } from '../records/teardown';

@@ -1,6 +1,7 @@
 import type { Characteristic, PumpModel, Station } from '../pumps/family';
 import { dimensionsFor, pumpOf, type PumpKind } from '../pumps/registry';
 import type { ShopUnit } from '../quantity/units';
+import { say } from '../wording/say';
 import { attribute } from './attribute';
 import { dimensional } from './dimensional';
 import { feeler } from './feeler';
@@ -66,6 +67,12 @@ export function stationsFor(pump: PumpModel, r: OfWhat): readonly Station[] {
 /** Writes the figure of a reading in the shop's unit, or what was felt. */
 export const readingFigure = (r: Reading, unit: ShopUnit): string =>
   methodOf(r.kind).figure(r, unit);
+
+/** Writes the figure of a reading with how it came to be: `0.05 mm won’t go`. */
+export function readingWords(r: Reading, unit: ShopUnit): string {
+  const [figure, detail] = [readingFigure(r, unit), readingDetail(r, unit)];
+  return detail ? say('reading.withDetail', { figure, detail }) : figure;
+}
 
 /** Says what was felt with a leaf, or how a figure came to be what it is; empty for a plain one. */
 export const readingDetail = (r: Reading, unit: ShopUnit): string =>

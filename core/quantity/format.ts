@@ -86,9 +86,3 @@ export function limitsWithUnit(
   const words = formatLimits(limits, kind, shop);
   return /\d/.test(words) ? `${words} ${unitName(kind, shop)}` : words;
 }
-
-/** Returns a text with its first letter as a capital. */
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-/** Returns a text as it stands within a sentence: its first letter small. */
-export const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

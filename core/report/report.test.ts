@@ -1,7 +1,9 @@
-import { kindId } from '../pumps/ids';
+import { kindId, partId } from '../pumps/ids';
 import { record } from '../journal/commands';
 import type { ZeroEntry } from '../records/entry';
 import { ledgerOf } from '../journal/ledger';
+import { signOff } from '../commands/deciding';
+import { made } from '../testing/findings';
 import { relisted } from '../testing/relisted';
 import { afterBench, type BenchPlan } from '../practice/bench';
 import { hiddenOf } from '../practice/hidden';
@@ -196,6 +198,18 @@ describe('what the report says beside the clearances', () => {
       Received: 'Clockwise, viewed from shaft end',
       Due: '2026-12-01',
     });
+  });
+  it('says of each part what was signed off, why, and by whom', () => {
+    const signed = { part: partId('body'), proposed: 'machine', why: 'Take 0.03 mm off.' } as const;
+    const job = signOff([
+      { ...signed, decided: 'machine', remark: '' },
+      { ...signed, part: partId('cover'), decided: 'replace', remark: 'cracked at the lip' },
+    ])(emptyJob(VELTRANE_T6, AT), made());
+    const decided = reportOf(job, 'mm').sections.find(({ title }) => title === 'Decided');
+    expect(decided?.lines).toEqual([
+      'Body: machine. Take 0.03 mm off. Signed off by Runa T.',
+      'Cover: replace, machine was suggested. Cracked at the lip. Signed off by Runa T.',
+    ]);
   });
   it('keeps a defect that was voided, with who and why', () => {
     const job = afterBench(

@@ -1,7 +1,7 @@
 import { isMoment } from '../schema/dates';
 import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
-import { readingDetail, readingFigure, type Reading } from '../methods/list';
+import { readingWords, type Reading } from '../methods/list';
 import { decidingText } from '../wording/deciding';
 import { hotText, rangeText, shownExtremes } from '../wording/figures';
 import { explain, explainBeside, VERDICT_WORD } from '../wording/verdict';
@@ -20,7 +20,7 @@ import { sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../journal/target';
 import { offsetWords } from '../wording/reading';
 import { dateText } from '../wording/date';
-import { listed, say } from '../wording/say';
+import { listed, paragraph, say } from '../wording/say';
 
 /** One judged characteristic as the report prints it. */
 export interface ReportRow {
@@ -150,8 +150,7 @@ function handsOf(readings: readonly Reading[]): ReportHand[] {
 
 function struckWords(r: Reading, job: Job, unit: ShopUnit): string {
   const { name } = targetOf(job.sheet, r);
-  const figure = [readingFigure(r, unit), readingDetail(r, unit)].filter(Boolean).join(' ');
-  const what = `${name}, ${placeOf(job.sheet, r)}: ${figure}`;
+  const what = `${name}, ${placeOf(job.sheet, r)}: ${readingWords(r, unit)}`;
   const why = r.voided?.why || 'no reason given';
   return r.voided?.by
     ? say('report.struckBy', { what, why, who: r.voided.by })
@@ -185,7 +184,7 @@ function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[]
   return [
     ...invented,
     ...(changed.length > 0 ? [say('report.sheetChanged', { changes: changed.join('; ') })] : []),
-    [rule, say('report.howToRead', { example, reference }), ...temperatures].join(' '),
+    paragraph(rule, say('report.howToRead', { example, reference }), ...temperatures),
     say('report.houseRules', { rules: rulesWords(job.rules) }),
     'The maker’s manual, local codes and licensed practice come first: this report calculates, the rebuilder decides.',
   ];
@@ -222,16 +221,14 @@ function measuredWords(all: readonly Assessment[]): string {
   const judged = all.filter((a) => a.limits !== null);
   const missing = unread.filter((a) => a.limits !== null).length;
   const counts = { measured: judged.length - missing, all: judged.length };
-  return [
+  return paragraph(
     judged.length > 0
       ? say('report.measuredAll', { ...counts, which: missing === 0 ? 'all' : 'some' })
       : '',
     unread.length > 0
       ? say('report.noReading', { checks: listed(unread.map((a) => a.characteristic.name)) })
       : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
+  );
 }
 
 /** The name of an instrument by its id. */

@@ -6,7 +6,7 @@ import { COVERAGE, normalBeyond } from '../metrology/normal';
 import { dimensionOf, type PumpKind } from '../pumps/registry';
 import { formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import { say, listed } from './say';
+import { listed, paragraph, say } from './say';
 
 /** Standard uncertainties that lie between a limit and a value that the guarded rule calls in. */
 const GUARD = normalBeyond(1 - CONFIDENCE);
@@ -94,11 +94,11 @@ function zeroWords(a: Assessment): string | null {
  */
 export function adviceWords(a: Assessment, pump: PumpKind, unit: ShopUnit): string {
   const wanted = sizesWanted(a, pump);
-  const ways = [
+  const ways = paragraph(
     zeroWords(a),
     wanted && say('judge.micThese', { sizes: wanted }),
     leafWords(a, unit),
     finerWords(a, unit),
-  ].filter(Boolean) as string[];
-  return ways.length === 0 ? 'Your instruments cannot decide it. Use a finer one.' : ways.join(' ');
+  );
+  return ways || 'Your instruments cannot decide it. Use a finer one.';
 }

@@ -2,7 +2,8 @@ import { restsOn } from '../journal/eras';
 import { type Characteristic, type Work } from '../pumps/family';
 import { touchedBy } from '../rework/effects/effects';
 import type { Assessment } from '../assessment/assessment';
-import { formatWithUnit, lower } from '../quantity/format';
+import { formatWithUnit } from '../quantity/format';
+import { lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import type { ReworkCase } from '../rework/decision/case';
@@ -23,7 +24,7 @@ import type { Rework } from '../rework/decision/solve';
 import { outWords } from './beyond';
 import { checksWords, offerTitle } from './planStep';
 import { WORK_WORD } from './reading';
-import { listed, say } from './say';
+import { listed, paragraph, say } from './say';
 
 /** Says what is wrong with the pump: what is out first, then what is not known. */
 export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
@@ -34,7 +35,7 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
   const [worst, ...more] = out;
   const isOut = worst && { check: worst.characteristic.name, by: outWords(worst, unit) };
   const measured = judged.length - unmeasured.length;
-  return [
+  return paragraph(
     isOut
       ? more.length > 0
         ? say('rework.isOutMore', { ...isOut, check: lower(isOut.check), count: out.length })
@@ -55,9 +56,7 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
           stand: out.length > 0 ? 'some' : close.length > 0 ? 'close' : 'in',
         })
       : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
+  );
 }
 
 /** Says which bound forbids work that would put something that was found right. */

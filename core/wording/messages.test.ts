@@ -2,9 +2,10 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { speak } from '../language';
 import { formatLength } from '../quantity/format';
+import { boltsWithTorque, boltsWords } from './bolts';
 import { dateText } from './date';
 import { MESSAGES } from './messages';
-import { listed, say, sayAround, spelled, type MessageKey } from './say';
+import { listed, paragraph, say, sayAround, sentence, spelled, type MessageKey } from './say';
 import { BRITISH } from '../../scripts/lint/wholeSentences';
 import { AMERICAN, britishIn, respelled } from './spelling';
 
@@ -57,6 +58,21 @@ describe('what is said', () => {
     expect(say('judge.leftOut', { count: 1, reasons: 'stuck' })).toBe('One place left out: stuck.');
     expect(say('judge.leftOut', { count: 3, reasons: 'stuck' })).toBe('3 places left out: stuck.');
     expect(listed(['A', 'B', 'C'])).toBe('A, B and C');
+  });
+  it('sets whole sentences in a row, and leaves out what is not said', () => {
+    expect(paragraph('All in.', '', null, sentence('as new'), sentence('Free?'))).toBe(
+      'All in. As new. Free?',
+    );
+    expect(paragraph('')).toBe('');
+  });
+  it('names bolts with their thread and torque, as far as the sheet has them', () => {
+    const bolts = { name: 'Cover bolts', thread: 'M6', count: 6, unit: 'Nm' as const };
+    const said = (torque: number | null, torqueTo: number | null) =>
+      boltsWithTorque({ ...bolts, torque, torqueTo });
+    expect(said(9, 11)).toBe('6 × Cover bolts M6: 9–11 Nm');
+    expect(said(9, null)).toBe('6 × Cover bolts M6: 9 Nm');
+    expect(said(null, null)).toBe('6 × Cover bolts M6: no torque on the sheet');
+    expect(boltsWords({ ...bolts, thread: '' })).toBe('6 × Cover bolts');
   });
   it('leaves a gap for what is drawn otherwise', () => {
     const said = sayAround('measure.tryTogether', 'leaf', {

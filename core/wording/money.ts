@@ -1,4 +1,5 @@
-import { capital, trimmed } from '../quantity/format';
+import { trimmed } from '../quantity/format';
+import { capital } from '../quantity/letters';
 import type { Shop } from '../records/shop';
 import type { Price } from '../rework/decision/money';
 import { say } from './say';

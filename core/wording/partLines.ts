@@ -1,12 +1,12 @@
 import type { Assessment } from '../assessment/assessment';
-import { capital, lower } from '../quantity/format';
+import { lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { Decision } from '../records/rework';
 import type { ReworkCase } from '../rework/decision/case';
 import type { PartLine, PlannedOperation } from '../rework/decision/lines';
 import { offerWords, stepWords } from './planStep';
 import { WORK_WORD, workWords } from './reading';
-import { listed, say } from './say';
+import { listed, paragraph, say, sentence } from './say';
 
 /** The decisions as they are said of a part. */
 export const DECISION_WORD: Readonly<Record<Decision, string>> = {
@@ -103,27 +103,20 @@ export function purposeWords({
   keeps,
   need,
 }: Pick<PlannedOperation, 'brings' | 'keeps' | 'need'>): string {
-  return [
+  return paragraph(
     brings.length > 0 ? say('rework.brings', namedFirst(brings)) : '',
     keeps.length > 0 ? say('rework.keeps', namedFirst(keeps)) : '',
     need ? sentence(need.why) : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
+  );
 }
 
 /** Says why that becomes of a part, and what it buys; what was done to it, or how it stands. */
 export function lineReason({ job }: ReworkCase, line: PartLine, unit: ShopUnit): string {
   if (line.works.length > 0) {
-    return line.works
-      .map((work) => [stepWords(work, unit), purposeWords(work)].filter(Boolean).join(' '))
-      .join(' ');
+    return paragraph(...line.works.flatMap((work) => [stepWords(work, unit), purposeWords(work)]));
   }
   if (line.unmet) return sentence(line.unmet.why);
-  if (line.asked.length > 0) return line.asked.map(({ why }) => sentence(why)).join(' ');
+  if (line.asked.length > 0) return paragraph(...line.asked.map(({ why }) => sentence(why)));
   if (line.done.length === 0) return standsWords(line);
   return sentence(listed(line.done.map((o) => workWords(job.sheet, o, unit))));
 }
-
-const sentence = (text: string): string =>
-  /[.!?]$/.test(text) ? capital(text) : `${capital(text)}.`;

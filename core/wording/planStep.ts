@@ -1,5 +1,6 @@
 import type { Assessment } from '../assessment/assessment';
-import { formatLength, formatWithUnit, lower } from '../quantity/format';
+import { formatLength, formatWithUnit } from '../quantity/format';
+import { lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import { bindingAt } from '../rework/decision/binding';
 import type { ReworkCase } from '../rework/decision/case';
@@ -7,7 +8,7 @@ import { openedByOffer } from '../rework/effects/effects';
 import type { PlannedOperation } from '../rework/decision/lines';
 import { movesBySize, stepOf } from '../rework/operations/offers';
 import { rangeOf, type Amounts, type Problem } from '../rework/solver/problem';
-import { listed, say } from './say';
+import { listed, paragraph, say } from './say';
 
 /** Names an operation as it follows what it is done on: `grind flat`; by what it puts in, where that has a name. */
 export function offerWords({ operation, set, piece }: PlannedOperation['offer']): string {
@@ -82,12 +83,10 @@ export function afterWords(
   const follows = offer.works.some(
     ({ part, work }) => part === offer.works[0]?.part && work !== offer.works[0].work,
   );
-  return [
+  return paragraph(
     follows ? say('rework.follows') : '',
     again.length > 0 ? say('rework.then', { checks: checksWords(again) }) : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
+  );
 }
 
 /** Says what holds the ends of a step's range: `Over 0.043 mm, end clearance is out.` */

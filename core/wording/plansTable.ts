@@ -1,4 +1,5 @@
-import { capital, formatWithUnit, lower } from '../quantity/format';
+import { formatWithUnit } from '../quantity/format';
+import { capital, lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import { pumpOf } from '../pumps/registry';
 import type { ReworkCase } from '../rework/decision/case';

@@ -1,5 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { language } from '../language';
+import { capital } from '../quantity/letters';
 import { MESSAGES } from './messages';
 import { respelled } from './spelling';
 
@@ -69,6 +70,14 @@ export function sayAround<K extends MessageKey, S extends ParametersIn<Messages[
 
 /** Returns a text of the app’s own, without parameters, in the spelling in force. */
 export const spelled = (text: string): string => respelled(text, language().spelling);
+
+/** Returns a text as a sentence: with a capital, and a full stop where nothing ends it. */
+export const sentence = (text: string): string =>
+  /[.!?]$/.test(text) ? capital(text) : `${capital(text)}.`;
+
+/** Sets whole sentences one after the other, and leaves out those that there is nothing to say of. */
+export const paragraph = (...sentences: readonly (string | null | undefined | false)[]): string =>
+  sentences.filter(Boolean).join(' ');
 
 /** Lists names in a sentence: `A, B and C`. */
 export const listed = (names: readonly string[]): string =>

@@ -4,14 +4,15 @@ import type { Piece } from '../pairing/piece';
 import type { Build, BuildList, LeftOver } from '../pairing/pairing';
 import { characteristicOf, partName, pumpOf, type PumpKind } from '../pumps/registry';
 import { COVERAGE } from '../metrology/normal';
-import { formatLength, formatWithUnit, unitName, lower } from '../quantity/format';
+import { formatLength, formatWithUnit, unitName } from '../quantity/format';
+import { lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { ShopMoney } from '../records/rework';
 import type { ShelfPart } from '../records/part';
 import { seenWords } from './finding';
 import { sumWords } from './money';
 
-import { say } from './say';
+import { paragraph, say } from './say';
 
 /** Names what a loose part consists of: `Drive gear, driven gear`. */
 export const partsWords = (
@@ -28,11 +29,11 @@ export function fitWords({ deckCut_mm, gearGrind_mm }: MetalAllowed, unit: ShopU
   const amount = (mm: number) => formatWithUnit(mm, 'gap', unit);
   // What no gauge shows is no cut.
   const seen = (mm: number) => Number(formatLength(mm, 'gap', unit)) > 0;
-  const words = [
+  const words = paragraph(
     seen(deckCut_mm) ? say('shelf.cutDeck', { amount: amount(deckCut_mm) }) : '',
     seen(gearGrind_mm) ? say('shelf.grindGears', { amount: amount(gearGrind_mm) }) : '',
-  ].filter(Boolean);
-  if (words.length > 0) return words.join(' ');
+  );
+  if (words) return words;
   return metalIn({ deckCut_mm, gearGrind_mm }) > 0
     ? 'Fits as it is, but only just.'
     : 'Fits as it is.';
@@ -136,7 +137,7 @@ export function buildsWords({ builds, metal_mm }: BuildList, unit: ShopUnit): st
     metal_mm > 0
       ? say('shelf.metal', { amount: formatWithUnit(metal_mm, 'gap', unit) })
       : 'Nothing has to come off.';
-  return `${count} ${metal}`;
+  return paragraph(count, metal);
 }
 
 /** Says what comes off for a pump of two parts; of two that were locked and do not fit, why they do not. */
@@ -147,7 +148,7 @@ export function buildWords(
   unit: ShopUnit,
 ): string {
   if (!fit.fits) return say('shelf.lockedMisfit', { why: misfitWords(sheet, fit, unit) });
-  return [isLocked ? 'Locked by hand.' : '', fitWords(fit, unit)].filter(Boolean).join(' ');
+  return paragraph(isLocked ? 'Locked by hand.' : '', fitWords(fit, unit));
 }
 
 /** Says which part brings a pump in best, in a sentence. */

@@ -7,18 +7,13 @@ import { extremesOf } from '../feeler/extremes';
 import type { Stack } from '../feeler/stacks';
 import type { Verdict } from '../metrology/verdict';
 import type { PumpKind } from '../pumps/registry';
-import {
-  capital,
-  formatLength,
-  limitsWithUnit,
-  formatWithUnit,
-  unitName,
-} from '../quantity/format';
+import { formatLength, limitsWithUnit, formatWithUnit, unitName } from '../quantity/format';
+import { capital } from '../quantity/letters';
 import { tidy_mm, type ShopUnit } from '../quantity/units';
 import { NEW_RULES, type HouseRules } from '../records/rules';
 import type { EvidenceSource } from '../methods/method';
 import { adviceWords, sizesWanted } from './advice';
-import { say, listed } from './say';
+import { listed, paragraph, say } from './say';
 import { estimateText, rangeText, belowWords } from './figures';
 import { decidingSide, said } from './deciding';
 
@@ -92,7 +87,7 @@ export function explainTries(
         range: estimateText(smallest, unit),
         unit: unitName('gap', unit),
       });
-  return `${state} ${triedWords(verdict, next, unit)}`;
+  return paragraph(state, triedWords(verdict, next, unit));
 }
 
 const NOT_YET = 'Not measured yet.';
@@ -160,8 +155,8 @@ export function explain(
   const { state, more } = reasonOf(a, pump, unit, rules);
   const past = pastWords(a, unit);
   const isKnown = a.smallest && a.largest && (!a.limits || state !== NOT_YET);
-  if (!isKnown) return [past ? AGAIN : state, past].filter(Boolean).join(' ');
-  return [state, ...more, past].filter(Boolean).join(' ');
+  if (!isKnown) return paragraph(past ? AGAIN : state, past);
+  return paragraph(state, ...more, past);
 }
 
 /** Returns what a table that has the figures, the limit and what was before in columns of their own does not say of a verdict. */
@@ -170,7 +165,7 @@ export const explainBeside = (
   pump: PumpKind,
   unit: ShopUnit,
   rules: Pick<HouseRules, 'bushing'>,
-): string => reasonOf(a, pump, unit, rules).more.filter(Boolean).join(' ');
+): string => paragraph(...reasonOf(a, pump, unit, rules).more);
 
 /** Says how a gap stood before work, and how it should stand since, until it was measured again. */
 function pastWords(a: Assessment, unit: ShopUnit): string {

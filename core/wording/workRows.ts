@@ -1,5 +1,5 @@
 import type { PumpModel } from '../pumps/family';
-import { capital, lower } from '../quantity/format';
+import { capital, lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { Shop } from '../records/shop';
 import { bySection } from '../pumps/sections';
@@ -11,7 +11,7 @@ import type { Amounts } from '../rework/solver/problem';
 import { purposeWords } from './partLines';
 import { minutesWords, sumWords } from './money';
 import { offerTitle, offerWords, riskWords, stepWords } from './planStep';
-import { listed, say } from './say';
+import { listed, paragraph, say } from './say';
 
 /** Returns the parts that equal works are done on, and whether they are all of their kind. */
 function partsOf({ works }: Pick<WorkRow, 'works'>, { parts }: Pick<PumpModel, 'parts'>) {
@@ -47,14 +47,14 @@ function whereWords(row: WorkRow, pump: Pick<PumpModel, 'parts'>): string {
     const last = sections.at(-1)?.section ?? 1;
     return inStack ? say('rework.sections', { last }) : '';
   }
-  return sections
-    .map(({ section, items }) => {
+  return paragraph(
+    ...sections.map(({ section, items }) => {
       const parts = listed(items.map(({ short }) => lower(short)));
       return inStack
         ? say('rework.inSection', { section, parts })
         : say('rework.onParts', { parts: capital(parts) });
-    })
-    .join(' ');
+    }),
+  );
 }
 
 /** So many reasons of equal works are said; of more there is a count. */
@@ -70,14 +70,12 @@ export function workDetail(row: WorkRow, pump: Pick<PumpModel, 'parts'>, unit: S
   );
   const distinct = [...new Set(others.length > 0 && !isSaid ? reasons.slice(0, 1) : reasons)];
   const more = distinct.length - REASONS;
-  return [
+  return paragraph(
     stepWords(first, unit),
     whereWords(row, pump),
     ...distinct.slice(0, REASONS),
     more > 0 ? say('rework.moreFindings', { count: more }) : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
+  );
 }
 
 /** Says what a line of a plan costs and how long it takes: `40 $ · 50 min`; empty for nothing. */

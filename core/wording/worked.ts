@@ -3,7 +3,7 @@ import { ledgerOf } from '../journal/ledger';
 import type { Extremes } from '../metrology/extremes';
 import { partName } from '../pumps/registry';
 import { centre } from '../metrology/estimate';
-import { formatWithUnit, unitName } from '../quantity/format';
+import { formatWithUnit, signedLength, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { WHOLE_PUMP } from '../records/rework';
@@ -15,7 +15,7 @@ import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';
 import { DECISION_WORD } from './partLines';
 import { markedSum, minutesWords } from './money';
-import { say } from './say';
+import { paragraph, say, sentence } from './say';
 import { rangeText, shownExtremes } from './figures';
 import { VERDICT_WORD } from './verdict';
 
@@ -61,12 +61,11 @@ export function closedWords(a: Assessment, unit: ShopUnit): string {
   const { name, quantity } = a.characteristic;
   const now = smallestNow(a);
   const mm = now ? centre(now) : 0;
-  const sign = mm < 0 ? '−' : '';
-  const length = formatWithUnit(Math.abs(mm), quantity, unit);
-  return say('rework.closed', { checks: name, now: [sign, length].join('') });
+  const length = mm < 0 ? signedLength : formatWithUnit;
+  return say('rework.closed', { checks: name, now: length(mm, quantity, unit) });
 }
 
-/** Lists what was signed off, a line for each part: `Body: machine. Take 0.03 mm off. Runa T.` */
+/** Lists what was signed off, a line for each part: `Body: machine. Take 0.03 mm off. Signed off by Runa T.` */
 export const decisionLines = (job: Job): string[] =>
   counting(ledgerOf(job).decisions).map(({ part, decided, proposed, why, remark, by }) => {
     const what =
@@ -77,9 +76,11 @@ export const decisionLines = (job: Job): string[] =>
             proposed: DECISION_WORD[proposed],
           });
     const name = part === WHOLE_PUMP ? 'The whole pump' : partName(job.sheet, part);
-    return [`${say('rework.partWhat', { part: name, what })}.`, remark || why, by]
-      .filter(Boolean)
-      .join(' ');
+    return paragraph(
+      sentence(say('rework.partWhat', { part: name, what })),
+      sentence(remark || why),
+      by && sentence(say('rework.signedBy', { by })),
+    );
   });
 
 /** Lists the steps of the work list that were not carried out. */

@@ -199,7 +199,9 @@ function Summary({ job }: { readonly job: Job }) {
       {order.length > 0 ? (
         <Words>
           <Words strong>Order: </Words>
-          {order.map(({ name, count }) => (count > 1 ? `${count} × ${name}` : name)).join(', ')}
+          {order
+            .map(({ name, count }) => (count > 1 ? say('quantity.countOf', { count, name }) : name))
+            .join(', ')}
         </Words>
       ) : null}
       {found.length > 0 ? (

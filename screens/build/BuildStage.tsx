@@ -4,7 +4,7 @@ import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
 import { AssemblyOrder } from '../job/AssemblyOrder';
 import { OrderList } from '../job/OrderList';
-import { say } from '@/core/wording/say';
+import { boltsWithTorque } from '@/core/wording/bolts';
 
 /** What is known for putting the pump together: the order of the parts, what to have at hand, the bolts. */
 export function BuildStage({ job }: { readonly job: Job }) {
@@ -15,17 +15,8 @@ export function BuildStage({ job }: { readonly job: Job }) {
       <AssemblyOrder job={job} />
       <OrderList job={job} />
       {fasteners.length > 0 ? <Heading>Bolts</Heading> : null}
-      {fasteners.map(({ id, name, count, thread, torque, torqueTo, unit }) => (
-        <Words key={id}>
-          {say('job.bolts', {
-            name: [name, thread].filter(Boolean).join(' '),
-            count,
-            torque:
-              torque === null
-                ? 'no torque on the sheet'
-                : `${[torque, torqueTo].filter((t) => t !== null).join('–')} ${unit}`,
-          })}
-        </Words>
+      {fasteners.map((bolts) => (
+        <Words key={bolts.id}>{boltsWithTorque(bolts)}</Words>
       ))}
       <Notice kind="caution">
         Springs and covers under load: hold them down, and run the bolts in evenly. Torque by the

@@ -3,6 +3,7 @@ import { StyleSheet, View, type Text } from 'react-native';
 import { answerWords, blockedWords, findingWords, leavesWords } from '@/core/wording/decide';
 import { answerKind } from '@/core/rework/decision/decide';
 import { doneCostWords } from '@/core/wording/worked';
+import { paragraph } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
@@ -30,14 +31,12 @@ export const Answer = memo(function Answer({ deciding }: { readonly deciding: De
         {answerWords({ rework, solved, plan, planned, buyNew })}
       </Heading>
       <Words tone="muted">
-        {[
+        {paragraph(
           findingWords(rework, unit),
           ...blockedWords(rework, solved, unit),
           plan ? leavesWords(plan) : '',
           kind === 'done' ? doneCostWords(rework.job, shop) : '',
-        ]
-          .filter(Boolean)
-          .join(' ')}
+        )}
       </Words>
       <Closed deciding={deciding} />
       <Bounds deciding={deciding} />

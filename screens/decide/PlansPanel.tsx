@@ -3,7 +3,7 @@ import { priceOf, type Price } from '@/core/rework/decision/money';
 import { leavesWords } from '@/core/wording/decide';
 import { priceWords, sumWords } from '@/core/wording/money';
 import { plansTable } from '@/core/wording/plansTable';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { useWide, useWidth } from '@/ui/useWidth';
@@ -119,7 +119,7 @@ function Table({ columns, titles, money }: TableProps) {
               {column.name}
             </Words>
             <Words size="note" tone="muted">
-              {[priceWords(column.price, money), column.about].filter(Boolean).join(' ')}
+              {paragraph(priceWords(column.price, money), column.about)}
             </Words>
           </View>
         ))}

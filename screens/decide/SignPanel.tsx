@@ -5,7 +5,7 @@ import { overallDecision } from '@/core/rework/decision/proposal';
 import { WHOLE_PUMP, DECISIONS, type Decision } from '@/core/records/rework';
 import { answerWords } from '@/core/wording/decide';
 import { DECISION_WORD, lineReason, lineTitle } from '@/core/wording/partLines';
-import { capital } from '@/core/quantity/format';
+import { capital } from '@/core/quantity/letters';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { Pick } from '@/ui/Pick';

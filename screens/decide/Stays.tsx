@@ -2,7 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PartLine } from '@/core/rework/decision/lines';
 import { lineReason, lineTitle } from '@/core/wording/partLines';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 import { RowButton } from '@/ui/RowButton';
 import { StageMark } from '@/ui/StageMark';
 import { Words } from '@/ui/Words';
@@ -64,15 +64,13 @@ const isQuiet = ({ decision, asked, unmet, done }: PartLine): boolean =>
 function staysWords(lines: readonly PartLine[]): string {
   const stay = lines.filter(({ decision }) => decision === 'reuse').length;
   const unknown = lines.filter(({ decision }) => decision === 'unknown').length;
-  return [
+  return paragraph(
     stay > 0 ? say('rework.partsStay', { count: stay }) : '',
     unknown > 0 ? say('rework.partsUnknown', { count: unknown }) : '',
     lines.length > stay + unknown
       ? say('rework.partsDone', { count: lines.length - stay - unknown })
       : '',
-  ]
-    .filter(Boolean)
-    .join(' ');
+  );
 }
 
 interface LineProps {

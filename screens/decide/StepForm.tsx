@@ -14,7 +14,7 @@ import { bushingWork } from '@/core/rework/decision/bushing';
 import type { PlannedOperation } from '@/core/rework/decision/lines';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
 import { afterWords, stepWords } from '@/core/wording/planStep';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -109,15 +109,13 @@ export function StepForm({ deciding, step, offer, live, onDone }: Props) {
         </Words>
       ) : null}
       <Words>
-        {[
+        {paragraph(
           ...offer.along.map(({ operation }) => `${operation.order}.`),
           tool || check
             ? say('rework.toolCheck', { tool: tool || 'none', check: check || 'none' })
             : '',
           afterWords(rework, { offer }),
-        ]
-          .filter(Boolean)
-          .join(' ')}
+        )}
       </Words>
       {caution ? <Notice kind="caution">{caution}</Notice> : null}
       {bushing ? (

@@ -13,7 +13,7 @@ import { movedGaps } from '@/core/rework/decision/moved';
 import { markedSum } from '@/core/wording/money';
 import { offerTitle, rangeWords } from '@/core/wording/planStep';
 import { answerWords } from '@/core/wording/decide';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 import { useAnnounced } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -85,7 +85,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   const total = price
     ? say('rework.costsNow', { sum: markedSum(price.expected, shop.money, price.example) })
     : '';
-  useAnnounced(decided && !busy ? [answerWords(decided), total].join(' ') : null);
+  useAnnounced(decided && !busy ? paragraph(answerWords(decided), total) : null);
   return (
     <Sheet
       title="What if"

@@ -28,7 +28,7 @@ export function OrderList({ job }: { readonly job: Job }) {
         return (
           <View key={id}>
             <RowButton
-              name={say('order.row', { count, name })}
+              name={say('quantity.countOf', { count, name })}
               about={words || why}
               open={isOpen}
               mark={<StageMark standing={standingOf(line)} size={24} />}

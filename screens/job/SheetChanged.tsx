@@ -5,7 +5,7 @@ import { strayReference, type Job } from '@/core/records/job';
 import { sheetChanges } from '@/core/records/changes';
 import { useRecord, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 
 /** Said where the sheet was changed since the job took its copy; the job may take it as it is now. */
 export function SheetChanged({ job }: { readonly job: Job }) {
@@ -30,12 +30,12 @@ export function SheetChanged({ job }: { readonly job: Job }) {
         ) : null
       }
     >
-      {[
+      {paragraph(
         say(fits ? 'job.sheetChangedFits' : 'job.sheetChangedKeeps', {
           changes: changes.join('; '),
         }),
         error ?? '',
-      ].join(' ')}
+      )}
     </Notice>
   );
 }

@@ -27,7 +27,7 @@ import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
 import { CONSEQUENCE_NAME } from './consequences';
 import { say } from '@/core/wording/say';
-import { capital } from '@/core/quantity/format';
+import { capital } from '@/core/quantity/letters';
 
 interface Props {
   readonly job: Job;

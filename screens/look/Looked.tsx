@@ -17,7 +17,7 @@ import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { markOf } from './SurfaceDrawing';
 import { say } from '@/core/wording/say';
-import { capital } from '@/core/quantity/format';
+import { capital } from '@/core/quantity/letters';
 import { useNextFocus } from '@/ui/focus';
 
 interface Props {

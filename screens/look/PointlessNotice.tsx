@@ -8,7 +8,7 @@ import type { Finding } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { useCommand } from '../job/useCommand';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 
 /** A part was given up: measuring the rest is pointless, and the job may end here with its report. */
 export function PointlessNotice({
@@ -35,7 +35,7 @@ export function PointlessNotice({
         </Button>
       }
     >
-      {[say('look.scrap', { surface: why }), error ?? ''].join(' ')}
+      {paragraph(say('look.scrap', { surface: why }), error ?? '')}
     </Notice>
   );
 }

@@ -20,7 +20,7 @@ import { DefectForm } from './DefectForm';
 import { Wall } from '../shell/Wall';
 import { FindingRow } from './FindingRow';
 import { SurfaceDrawing } from './SurfaceDrawing';
-import { lower } from '@/core/quantity/format';
+import { lower } from '@/core/quantity/letters';
 import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
 

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import type { ShopUnit } from '@/core/quantity/units';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 import { nextWords } from '@/core/wording/step';
 import { VERDICT_WORD } from '@/core/wording/verdict';
 import { useShop } from '@/data/hooks';
@@ -20,7 +20,7 @@ function announcement(measuring: Measuring, job: Job, unit: ShopUnit): string {
     }),
   );
   const next = step ? nextWords(step, unit) : allMeasuredWords(all);
-  return [...verdicts, next].join(' ');
+  return paragraph(...verdicts, next);
 }
 
 /** The one place that a screen reader hears from while a pump is measured; nobody sees it. */

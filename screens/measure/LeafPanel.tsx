@@ -6,6 +6,7 @@ import { StyleSheet, type TextStyle } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
 import { placementOf } from '@/core/pumps/registry';
+import { paragraph } from '@/core/wording/say';
 import { useShop } from '@/data/hooks';
 import { useRoom } from '@/ui/useWidth';
 import { scaled } from '@/ui/theme';
@@ -62,9 +63,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
       target={characteristic.id}
       stations={characteristic.stations}
       marks={marks}
-      caution={[roomWords(step, shown.limits, unit), reach || characteristic.caution]
-        .filter(Boolean)
-        .join(' ')}
+      caution={paragraph(roomWords(step, shown.limits, unit), reach || characteristic.caution)}
       instruction={
         <Words
           size={tiny ? 'strong' : 'instruction'}

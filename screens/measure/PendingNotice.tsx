@@ -1,5 +1,5 @@
 import type { FeelerReading } from '@/core/methods/feeler';
-import { readingDetail, readingFigure } from '@/core/methods/list';
+import { readingWords } from '@/core/methods/list';
 import { stackOf } from '@/core/feeler/bounds';
 import { formatWithUnit } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -42,7 +42,7 @@ function contradictionWords(
   { reading, against }: Extract<PendingReading, { kind: 'contradiction' }>,
   unit: ShopUnit,
 ): string {
-  const words = (r: FeelerReading) => `${readingFigure(r, unit)} ${readingDetail(r, unit)}`;
+  const words = (r: FeelerReading) => readingWords(r, unit);
   const earlier = against.map(words).join(', ');
   return say('measure.contradiction', { reading: words(reading), earlier });
 }

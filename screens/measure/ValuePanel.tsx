@@ -4,7 +4,7 @@ import { ZERO_WORD } from '@/core/methods/dimensional';
 import { useEffect, useRef, useState } from 'react';
 import { skipOthers } from '@/core/commands/measuring';
 import { countedIn } from '@/core/journal/eras';
-import { capital } from '@/core/quantity/format';
+import { capital } from '@/core/quantity/letters';
 import { evaluator } from '@/data/evaluator';
 import { FootButton } from '@/ui/FootButton';
 import { ledgerOf } from '@/core/journal/ledger';

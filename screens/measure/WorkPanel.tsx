@@ -10,7 +10,7 @@ import { amountUncertainty } from '@/core/instruments/gauges';
 import { WORK_WORD } from '@/core/wording/reading';
 import type { Work } from '@/core/pumps/family';
 import { dimensionsFor, pumpOf } from '@/core/pumps/registry';
-import { capital } from '@/core/quantity/format';
+import { capital } from '@/core/quantity/letters';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import type { WorkEntry } from '@/core/records/entry';

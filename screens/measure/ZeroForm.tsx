@@ -17,7 +17,7 @@ import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { zeroFields, zeroFrom } from './zeroFields';
 import { offsetWords } from '@/core/wording/reading';
-import { say } from '@/core/wording/say';
+import { paragraph, say, sentence } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -59,7 +59,7 @@ export function ZeroForm({ job, instrument, run }: Props) {
   const word = ZERO_WORD[zero.state];
   return (
     <View style={styles.box}>
-      <Words>{word ? `${said} ${word.charAt(0).toUpperCase()}${word.slice(1)}.` : said}</Words>
+      <Words>{paragraph(said, word && sentence(word))}</Words>
       <View style={styles.row}>
         <Field
           control={control}

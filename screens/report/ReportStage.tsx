@@ -100,7 +100,7 @@ export function ReportStage({ job }: { readonly job: Job }) {
                 }
               >
                 {say(lacking.lacking.length > MOST_SIGNS ? 'report.noSignMore' : 'report.noSign', {
-                  signs: lacking.lacking.slice(0, MOST_SIGNS).join(' '),
+                  signs: lacking.lacking.slice(0, MOST_SIGNS).join(', '),
                 })}
               </Notice>
             ) : null}

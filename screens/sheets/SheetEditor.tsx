@@ -25,7 +25,7 @@ import type { FieldError } from './formReader';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { VariantSection } from './VariantSection';
 import { WorkSection } from './WorkSection';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 
 const SECTIONS = [
   { value: 'pump', name: 'Pump', holds: ['examples', 'model', 'note', 'geometry'] },
@@ -154,7 +154,7 @@ export function SheetEditor({
         ) : null}
         {doubts.length > 0 ? (
           <Notice kind="caution">
-            {say('sheets.checkThis', { doubts: doubts.map((d) => d.message).join(' ') })}
+            {say('sheets.checkThis', { doubts: paragraph(...doubts.map((d) => d.message)) })}
           </Notice>
         ) : null}
         <Choice strip label="Section" value={section} options={SECTIONS} onChange={setSection} />

@@ -11,6 +11,7 @@ import { PumpPicture } from '@/ui/PumpPicture';
 import { usePalette } from '@/ui/theme';
 import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
+import { boltsWords } from '@/core/wording/bolts';
 import { say } from '@/core/wording/say';
 
 /** What a sheet limits: a line for each characteristic, its limits tier by tier. */
@@ -72,7 +73,7 @@ export function SheetSide({ sheet }: { readonly sheet: Sheet }) {
           {sheet.fasteners.length > 0 ? (
             <Words>
               <Words strong>Bolts: </Words>
-              {sheet.fasteners.map((f) => `${f.count} × ${f.name} ${f.thread}`.trim()).join(', ')}
+              {sheet.fasteners.map(boltsWords).join(', ')}
             </Words>
           ) : null}
         </View>

@@ -1,6 +1,7 @@
 import { useFormContext, type FieldPath } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { capital, unitName } from '@/core/quantity/format';
+import { unitName } from '@/core/quantity/format';
+import { capital } from '@/core/quantity/letters';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { say } from '@/core/wording/say';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import type { Photo } from '@/core/records/photo';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 import { useRecord } from '@/data/hooks';
 import { choosePictures, photoOf } from '@/data/photos';
 import { Button } from '@/ui/Button';
@@ -49,7 +49,7 @@ export function PhotoStrip({ owner, shown, room, onAdd, onDrop, error }: Props) 
           refused.push((problem as Error).message);
         }
       }
-      if (refused.length > 0) setFailed(refused.join(' '));
+      if (refused.length > 0) setFailed(paragraph(...refused));
     } finally {
       setBusy(false);
     }

@@ -13,8 +13,8 @@ export function RefusedFile({ name, problems }: Props) {
   return (
     <Notice kind="error">
       <Words strong>{say('shop.notImported', { file: name })}</Words>
-      {problems.map(({ place, message }) => (
-        <Words key={`${place} ${message}`}>{`${place}: ${message}`}</Words>
+      {problems.map((p) => (
+        <Words key={`${p.place} ${p.message}`}>{say('shop.fileProblem', p)}</Words>
       ))}
     </Notice>
   );

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { capital } from '@/core/quantity/format';
+import { capital } from '@/core/quantity/letters';
 import type { ShopOperation } from '@/core/records/rework';
 import type { Shop } from '@/core/records/shop';
 import type { Operation } from '@/core/rework/operations/operation';

@@ -4,7 +4,7 @@ import { persistenceQuery } from '@/data/hooks';
 import { askToStay, type Persistence } from '@/data/persistence';
 import { bytesWords } from '@/ui/bytes';
 import { Heading, Words } from '@/ui/Words';
-import { say } from '@/core/wording/say';
+import { paragraph, say } from '@/core/wording/say';
 
 function roomWords({ used_bytes, room_bytes }: Persistence): string {
   if (used_bytes === null || room_bytes === null)
@@ -36,7 +36,7 @@ export function StoragePanel() {
   return (
     <>
       <Heading>Storage</Heading>
-      <Words>{`${STAYS[answer]} ${roomWords(data)}`}</Words>
+      <Words>{paragraph(STAYS[answer], roomWords(data))}</Words>
       {answer === 'no' ? (
         <Button mode="outlined" onPress={() => void ask()}>
           Ask the browser to keep everything

@@ -1,6 +1,6 @@
 import type { Count } from '@/core/records/merge';
 import type { Effect, NotTaken, PlannedLine } from '@/data/transfer/plan';
-import { say, listed } from '@/core/wording/say';
+import { listed, paragraph, say } from '@/core/wording/say';
 
 const EFFECT = {
   add: 'shop.importAdd',
@@ -36,7 +36,7 @@ export function lineWords({ kind, name, effect, count, kept }: PlannedLine): str
   if (kept.length > 0 && effect !== 'older') {
     sentences.push(say('shop.importKept', { fields: listed(kept.map((k) => FIELD[k] ?? k)) }));
   }
-  return sentences.join(' ');
+  return paragraph(...sentences);
 }
 
 /** Says how many records are here as they are in the file. */
@@ -44,7 +44,7 @@ export const sameWords = (count: number): string => say('shop.alreadyHere', { co
 
 /** Says why a record is not taken. */
 export function notTakenWords({ kind, name, problems }: NotTaken): string {
-  const why = problems.map(({ place, message }) => `${place}: ${message}`).join(' ');
+  const why = paragraph(...problems.map((p) => say('shop.fileProblem', p)));
   return say('shop.importRefused', { record: say('shop.record', { kind, name }), why });
 }
 

@@ -73,6 +73,27 @@ const wholeSentences = {
   },
 };
 
+const inARow = {
+  meta: {
+    type: 'problem',
+    docs: {
+      description: 'Whole sentences are set in a row by one hand; pieces of a sentence are not.',
+    },
+    messages: {
+      spaced:
+        'Whole sentences are set in a row by paragraph(); pieces of one sentence are one message of core/wording/messages.',
+    },
+    schema: [],
+  },
+  create: (context) => ({
+    CallExpression(node) {
+      const { callee, arguments: given } = node;
+      if (callee.property?.name === 'join' && given[0]?.value === ' ')
+        context.report({ node, messageId: 'spaced' });
+    },
+  }),
+};
+
 /** The words that are spelled otherwise in North America; a test holds them to `core/wording/spelling`. */
 const BRITISH = /\b(?:aluminium|anticlockwise|centres?|colours?|metres?|millimetres?)\b/i;
 
@@ -100,4 +121,7 @@ const spelling = {
   },
 };
 
-module.exports = { rules: { 'whole-sentences': wholeSentences, spelling }, BRITISH };
+module.exports = {
+  rules: { 'whole-sentences': wholeSentences, 'in-a-row': inARow, spelling },
+  BRITISH,
+};

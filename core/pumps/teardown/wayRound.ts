@@ -1,4 +1,4 @@
-import { capital } from '../../quantity/format';
+import { capital } from '../../quantity/letters';
 import { say, spelled } from '../../wording/say';
 
 /** Says which way round a part lay: a few choices that can be drawn. */

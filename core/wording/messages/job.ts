@@ -1,5 +1,8 @@
 export const JOB = {
-  'job.bolts': '{count} × {name}: {torque}',
+  'job.boltThread': '{count} × {name} {thread}',
+  'job.bolts': '{bolts}: {torque}',
+  'job.torque': '{torque} {unit}',
+  'job.torqueRange': '{from}–{to} {unit}',
   'job.mostPhotos': 'A job can hold {most} photos. Delete one first.',
   'job.photo': 'Photo {number}',
   'job.sheetChangedFits':

@@ -6,7 +6,6 @@ export const ORDER = {
   'order.ordered':
     'Ordered {day}{isFrom, select, yes {, from {supplier}} other {}}{isNumbered, select, yes {, part number {number}} other {}}.',
   'order.putIn': '{order} Put in.',
-  'order.row': '{count} × {name}',
   'order.save': 'Save the order: {name}',
   'order.undo': 'Undo: {order}',
 } as const;

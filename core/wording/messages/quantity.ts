@@ -1,4 +1,5 @@
 export const QUANTITY = {
+  'quantity.countOf': '{count} × {name}',
   'quantity.belowZero': '“{text}” is below zero. Remove the minus sign.',
   'quantity.echo': '{inches} {unit} = {metric} mm',
   'quantity.notAFlow': 'Cannot read “{text}”. Type a number in {unit}, or add {other}.',

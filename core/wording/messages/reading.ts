@@ -6,5 +6,6 @@ export const READING = {
   'reading.partAt': 'part at {temperature}',
   'reading.readsHigh': 'reads {offset} high; readings are corrected',
   'reading.readsLow': 'reads {offset} low; readings are corrected',
+  'reading.withDetail': '{figure} {detail}',
   'reading.zeroOff': 'zero off by {offset}',
 } as const;

@@ -128,6 +128,7 @@ export const REWORK = {
   'rework.past.expected': 'Predicted {predicted}. Measure it again.',
   'rework.past.predicted': 'Before {before}, predicted {predicted}. Measure it again.',
   'rework.sum': '{sum} {currency}',
+  'rework.signedBy': 'signed off by {by}',
   'rework.settles.amount': '{check}: how far it is out',
   'rework.settles.open': '{check}: that it runs free',
   'rework.settles.verdict': '{check}: in or out',

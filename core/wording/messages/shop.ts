@@ -30,6 +30,7 @@ export const SHOP = {
     '{count, plural, one {One photo comes with them.} other {# photos come with them.}}',
   'shop.importPhotosHere':
     '{photos} {here, plural, one {One of them is here already.} other {# of them are here already.}}',
+  'shop.fileProblem': '{place}: {message}',
   'shop.importRefused': '{record}: {why}',
   'shop.importSame': '{record}: already here, unchanged.',
   'shop.importUnreadable':
