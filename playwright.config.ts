@@ -29,6 +29,7 @@ export default defineConfig({
     { name: 'phone', use: PHONE, testIgnore: KILL },
     // In a worker of its own: what is left of a killed browser must not meet another test's trace.
     { name: 'kill', use: { ...PHONE, trace: 'off' }, testMatch: KILL },
+    // What is laid out otherwise where there is room; the rest is the same on any width.
     { name: 'wide', use: WIDE, testMatch: /(journey|screens)\.spec\.ts/ },
   ],
   webServer: {

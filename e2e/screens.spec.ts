@@ -1,7 +1,6 @@
 import type { Page } from '@playwright/test';
 import { faults } from './axe';
 import { outOfReach } from './edges';
-import { journalIn } from './database';
 import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 
 const SCREENS = [
@@ -67,11 +66,12 @@ test('no screen has an accessibility fault, light or dark, nor a control out of 
       const opens = page.getByRole('button', { name: new RegExp(`^${panel}`) });
       const more = page.getByRole('button', { name: 'More about this pump' });
       await more.waitFor();
-      await expect(page.getByText(/new pump/i).first()).toBeVisible();
+      await expect(page.getByText(/new pump/i).first()).toBeVisible({ timeout: 60_000 });
       if ((await opens.count()) === 0) await more.click();
       await opens.click();
     }
-    await expect(page.getByText(there).first()).toBeVisible();
+    // A plan takes its time on a machine with other work.
+    await expect(page.getByText(there).first()).toBeVisible({ timeout: 60_000 });
     if (name === 'sizes') {
       await page.getByRole('button', { name: 'Sizes' }).click();
       await expect(page.getByRole('textbox', { name: /Pocket depth/ })).toBeVisible();
@@ -134,46 +134,6 @@ test('every list shows at least three of its lines, however small the screen', a
   }
 });
 
-test('the sheet takes limits in shorthand and refuses what cannot be', async ({ page }) => {
-  await openDemo(page);
-  await page.goto('/sheets');
-  await page.getByRole('button', { name: /^Copy Veltrane T6/ }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/copy/);
-  const upper = page.getByRole('textbox', { name: 'New, End clearance, drive gear: max' });
-  await upper.fill('0.01');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('alert').first()).toContainText('Max is below min');
-  await upper.fill('a bit');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('alert').first()).toContainText('“a bit” is not a number');
-  await upper.fill('2-1/2 thou');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible();
-  await page.reload();
-  await expect(
-    page.getByRole('textbox', { name: 'New, End clearance, drive gear: max' }),
-  ).toHaveValue('0.064');
-  await expect(page.getByText('Invented pump and invented limits')).toBeVisible();
-});
-
-test('a try that contradicts another is held until a person decides', async ({ page }) => {
-  await openDemo(page);
-  await newJob(page, 'T-300');
-  await answer(page, 'Won’t go').click();
-  await expect(instruction(page)).toContainText('Try 0.02');
-  await page.getByRole('button', { name: 'Another leaf' }).click();
-  await page
-    .getByRole('checkbox', { name: '0.1', exact: true })
-    .or(page.getByRole('checkbox', { name: '0.10', exact: true }))
-    .click();
-  await page.getByRole('button', { name: /^Try 0\.1/ }).click();
-  await answer(page, 'Free').click();
-  await expect(page.getByRole('alert')).toContainText('does not agree with');
-  await page.getByRole('button', { name: 'Strike out the earlier one' }).click();
-  await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(instruction(page)).toContainText('driven gear');
-});
-
 test('every answer is on a key, and every target can be hit with a thumb', async ({ page }) => {
   await openDemo(page);
   await newJob(page, 'T-301');
@@ -191,32 +151,6 @@ test('every answer is on a key, and every target can be hit with a thumb', async
     expect(box?.height).toBeGreaterThanOrEqual(64);
     expect((box?.y ?? 0) + (box?.height ?? 0)).toBeLessThanOrEqual(844);
   }
-});
-
-test('a gauge that types goes from size to size by itself', async ({ page }) => {
-  await openDemo(page);
-  await newJob(page, 'T-302');
-  await page.getByRole('button', { name: 'Sizes' }).click();
-  for (const [place, size] of [
-    ['12', '20.051'],
-    ['3', '20.053'],
-    ['6', '20.049'],
-    ['9', '20.052'],
-  ] as const) {
-    await expect(page.getByRole('textbox', { name: `Pocket depth, at ${place}` })).toBeFocused();
-    await page.keyboard.type(size);
-    // Carriage return and line feed, as fast as a cable sends them: one reading.
-    await page.keyboard.press('Enter');
-    await page.keyboard.press('Enter');
-  }
-  await expect(page.getByRole('textbox', { name: 'Drive gear width, first place' })).toBeFocused();
-  const id = /job\/([^/]+)/.exec(page.url())?.[1] ?? '';
-  expect(await journalIn(page, id)).toHaveLength(4);
-  // 1 to 4 are figures while a size is typed, not answers.
-  await page.keyboard.type('1234');
-  await expect(page.getByRole('textbox', { name: 'Drive gear width, first place' })).toHaveValue(
-    '1234',
-  );
 });
 
 test('a reading is voided with its reason, and the ladder asks again', async ({ page }) => {
@@ -288,16 +222,4 @@ test('on paper there is the report and nothing else', async ({ page }) => {
   await expect(paper.getByText(/invented for a demonstration/)).toBeVisible();
   await expect(paper.getByText(/manual, local codes and licensed practice/)).toBeVisible();
   await expect(page.getByRole('button')).toHaveCount(0);
-});
-
-test('an address that leads nowhere says so, however odd', async ({ page }) => {
-  // The gallery is for developers, and the router's own list of pages is no page of the app.
-  for (const path of ['/gallery', '/_sitemap', '/no/such/page']) {
-    await page.goto(path);
-    await expect(page.getByText('There is no page at this address.')).toBeVisible();
-  }
-  for (const path of ['/job/nobody/measure', '/job/%E0%A4%A/measure', '/job/a%20b/nowhere']) {
-    await page.goto(path);
-    await expect(page.getByRole('heading', { name: 'No such job' })).toBeVisible();
-  }
 });
