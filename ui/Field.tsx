@@ -16,16 +16,24 @@ interface Props<T extends FieldValues> extends Pick<
   readonly style?: StyleProp<ViewStyle>;
   /** Says how a text is understood, while nothing is wrong with it; null where that needs no word. */
   readonly hint?: (text: string) => string | null;
-  /** A figure in a table: its column and its line say what it is, and no box stands round it. */
-  readonly flat?: boolean;
+  /** A figure or words in a table: the column and the line say what it is, and no box stands round it. */
+  readonly flat?: keyof typeof SIDE;
 }
 
-const FLAT = {
-  mode: 'flat',
-  dense: true,
-  style: { height: TOUCH, backgroundColor: 'transparent', textAlign: 'right' },
-  contentStyle: { paddingHorizontal: 4 },
-} as const;
+/** Figures stand under each other by their last digit. */
+const SIDE = { figure: 'right', words: 'left' } as const;
+
+const flatly = (kind: keyof typeof SIDE) =>
+  ({
+    mode: 'flat',
+    dense: true,
+    style: {
+      height: TOUCH,
+      paddingHorizontal: 4,
+      backgroundColor: 'transparent',
+      textAlign: SIDE[kind],
+    },
+  }) as const;
 
 /** A text field of a form, with what is wrong with it beneath. */
 export function Field<T extends FieldValues>({
@@ -35,7 +43,7 @@ export function Field<T extends FieldValues>({
   spoken,
   style,
   hint,
-  flat = false,
+  flat,
   ...input
 }: Props<T>) {
   const wrong = useId();
@@ -47,7 +55,7 @@ export function Field<T extends FieldValues>({
         <View style={style}>
           <TextInput
             {...input}
-            {...(flat ? FLAT : { mode: 'outlined' as const, label })}
+            {...(flat ? flatly(flat) : { mode: 'outlined' as const, label })}
             aria-label={spoken ?? label}
             value={String(field.value ?? '')}
             onChangeText={field.onChange}

@@ -17,7 +17,7 @@ const named = (...names: readonly string[]) => names.map((name) => ({ value: nam
 const UNITS = named('thou', 'mm');
 const MANY = named('faced off', 'sunk', 'ground', 'honed', 'dressed', 'exchanged');
 
-/** A field with something in it, and one whose text was refused. */
+/** A field with something in it, and one whose text was refused; the same without boxes. */
 function Fields() {
   const { control } = useForm({
     defaultValues: { well: '0.05', wrong: '0.5x' },
@@ -27,6 +27,8 @@ function Fields() {
     <>
       <Field control={control} name="well" label="Upper limit" />
       <Field control={control} name="wrong" label="Upper limit" />
+      <Field flat="figure" control={control} name="well" label="Upper limit" />
+      <Field flat="words" control={control} name="wrong" label="Upper limit" />
     </>
   );
 }
@@ -36,7 +38,7 @@ export const ANSWERS: Case = {
   title: 'Answers',
   specimens: [
     {
-      name: 'Choice: two, many, one below the other',
+      name: 'Choice: two, many, one below the other, in a strip',
       of: (
         <>
           <Held first="mm">
@@ -48,6 +50,11 @@ export const ANSWERS: Case = {
           <Held first="sunk">
             {(value, set) => (
               <Choice label="Work" value={value} options={MANY} onChange={set} stacked />
+            )}
+          </Held>
+          <Held first="sunk">
+            {(value, set) => (
+              <Choice label="Section" value={value} options={MANY} onChange={set} strip />
             )}
           </Held>
         </>
@@ -92,7 +99,7 @@ export const ANSWERS: Case = {
         </Held>
       )),
     },
-    { name: 'Fields: well, and refused', of: <Fields /> },
+    { name: 'Fields: well and refused, and the same in a table', of: <Fields /> },
     {
       name: 'Remark',
       of: (

@@ -71,6 +71,11 @@ export const PICTURES: Case = {
       known: both(value(0.04, 0.004)),
       before: both(bracket(0.1, 0.12)),
     }),
+    bar('slim, in a list of works', {
+      slim: true,
+      known: both(value(0.04, 0.004)),
+      before: both(bracket(0.1, 0.12)),
+    }),
     bar('without a limit', { limits: null, known: both(value(0.05, 0.004)) }),
     bar('only an upper limit, of a size', {
       limits: { upper_mm: 20.06 },

@@ -10,6 +10,7 @@ import { Field } from '@/ui/Field';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { FIGURE } from './FigureTable';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 
@@ -38,9 +39,6 @@ const GASKET_MEANT: Readonly<Record<SheetLimit['gasket'], string>> = {
   assembled: 'gasket is added',
   'with-gasket': 'measured with the gasket in',
 };
-
-/** How wide a figure of a limit stands, in px. */
-export const FIGURE = 76;
 
 /** One limit: least and most, and behind *More* how it is meant and where it stands. */
 export function LimitRow({ tier, characteristic, unit }: Props) {
@@ -102,7 +100,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
         <Field
           control={control}
           name={`${path}.lower`}
-          flat
+          flat="figure"
           label={say('sheets.min', { unit: measure })}
           spoken={say('sheets.minOf', { tier: tier.name, check: name })}
           style={styles.figure}
@@ -110,7 +108,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
         <Field
           control={control}
           name={`${path}.upper`}
-          flat
+          flat="figure"
           label={say('sheets.max', { unit: measure })}
           spoken={say('sheets.maxOf', { tier: tier.name, check: name })}
           style={styles.figure}

@@ -14,8 +14,9 @@ import { fileName, chooseText, saveAs } from '@/data/save';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
-import { Heading, Words } from '@/ui/Words';
-import { FIGURE, LimitRow } from './LimitRow';
+import { Heading } from '@/ui/Words';
+import { FigureHeads, FigureTable } from './FigureTable';
+import { LimitRow } from './LimitRow';
 import { NO_LIMIT, toForm, type SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 
@@ -51,7 +52,7 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
         onChange={setChosen}
       />
       {tier ? (
-        <View key={tier.id} style={styles.tier}>
+        <FigureTable key={tier.id}>
           <Heading>{say('sheets.limits', { tier: tier.name || 'new' })}</Heading>
           <View style={styles.pair}>
             <Field
@@ -67,21 +68,14 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
               style={styles.grow}
             />
           </View>
-          <View style={styles.heads} aria-hidden>
-            <Words size="note" tone="muted" style={styles.grow}>
-              Check
-            </Words>
-            <Words size="note" tone="muted" style={styles.head}>
-              {say('sheets.min', { unit: gap })}
-            </Words>
-            <Words size="note" tone="muted" style={styles.head}>
-              {say('sheets.max', { unit: gap })}
-            </Words>
-          </View>
+          <FigureHeads
+            lines="Check"
+            columns={[say('sheets.min', { unit: gap }), say('sheets.max', { unit: gap })]}
+          />
           {characteristics.map((c) => (
             <LimitRow key={c.id} tier={tier} characteristic={c} unit={unit} />
           ))}
-        </View>
+        </FigureTable>
       ) : null}
       <View style={styles.pair}>
         <Button mode="outlined" icon="plus" onPress={addTier}>
@@ -157,10 +151,6 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
 }
 
 const styles = StyleSheet.create({
-  // The eye has to find the way from a name to its figures.
-  tier: { gap: 4, width: '100%', maxWidth: 760 },
-  heads: { flexDirection: 'row', gap: 8, paddingTop: 6 },
-  head: { width: FIGURE, textAlign: 'right', paddingRight: 4 },
   pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   grow: { flexGrow: 1, flexBasis: 150, minWidth: 0 },
 });

@@ -9,6 +9,7 @@ import type { Sheet } from '@/core/records/sheet';
 import { Field } from '@/ui/Field';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { FigureHeads, FigureRow, FigureTable } from './FigureTable';
 import type { SheetForm } from './sheetForm';
 import { say, spelled } from '@/core/wording/say';
 
@@ -33,7 +34,7 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
               <View key={d.id} style={[styles.cell, { borderColor: palette.line }]}>
                 <Words style={styles.name}>{d.short}</Words>
                 <Field
-                  flat
+                  flat="figure"
                   control={control}
                   name={`nominal.${d.id}`}
                   label={d.short}
@@ -54,30 +55,36 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           'Typical expansion, ×10⁻⁶ per °C: die-cast aluminium 21–23, cast iron 10.5, steel 11.7, bronze 18, carbon vane 4–6.',
         )}
       </Words>
-      {kinds.map((p) => (
-        <View key={p.id} style={styles.row}>
-          <Field
-            control={control}
-            name={`materials.${p.id}.name`}
-            label={say('sheets.materialOf', { part: p.name })}
-            style={styles.material}
+      <FigureTable>
+        <FigureHeads
+          lines="Part, made of"
+          columns={['×10⁻⁶/°C', say('sheets.running', { unit: temperatureUnit(unit) })]}
+        />
+        {kinds.map((p) => (
+          <FigureRow
+            key={p.id}
+            name={p.name}
+            under={
+              <Field
+                flat="words"
+                control={control}
+                name={`materials.${p.id}.name`}
+                label={say('sheets.materialOf', { part: p.name })}
+              />
+            }
+            figures={[
+              {
+                field: `materials.${p.id}.alpha`,
+                spoken: say('sheets.expansionOf', { part: p.name }),
+              },
+              {
+                field: `materials.${p.id}.hot`,
+                spoken: say('sheets.runningOf', { part: p.name }),
+              },
+            ]}
           />
-          <Field
-            control={control}
-            name={`materials.${p.id}.alpha`}
-            label="1e-6/K"
-            spoken={say('sheets.expansionOf', { part: p.name })}
-            style={styles.figure}
-          />
-          <Field
-            control={control}
-            name={`materials.${p.id}.hot`}
-            label={say('sheets.running', { unit: temperatureUnit(unit) })}
-            spoken={say('sheets.runningOf', { part: p.name })}
-            style={styles.figure}
-          />
-        </View>
-      ))}
+        ))}
+      </FigureTable>
       <Heading>Gasket</Heading>
       <Field
         control={control}
@@ -103,7 +110,5 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
   },
   name: { flex: 1, minWidth: 0 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'flex-start' },
-  material: { flex: 1, minWidth: 60 },
   figure: { width: 92 },
 });

@@ -1,4 +1,4 @@
-import { useFormContext, type FieldPath } from 'react-hook-form';
+import { useFormContext } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { unitName } from '@/core/quantity/format';
 import { capital } from '@/core/quantity/letters';
@@ -8,6 +8,7 @@ import { say } from '@/core/wording/say';
 import { newId } from '@/data/create';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
+import { FigureHeads, FigureRow, FigureTable } from './FigureTable';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
 import { boughtSizes, hasSets, hasWasher, newSet, pricedKinds, workedSizes } from './workForm';
@@ -16,75 +17,79 @@ import { boughtSizes, hasSets, hasWasher, newSet, pricedKinds, workedSizes } fro
 export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
   const { control } = useFormContext<SheetForm>();
   const size = unitName('size', unit);
+  const ends = [say('sheets.smallest', { unit: size }), say('sheets.largest', { unit: size })];
   return (
     <>
       <Heading>What metal has to stay</Heading>
       <Words size="note" tone="muted">
         The smallest and largest a size may become by work. Plans go no further.
       </Words>
-      {workedSizes(sheet).map(({ id, name }) => (
-        <FiguresRow
-          key={id}
-          name={name}
-          figures={[
-            {
-              field: `metal.${id}.least`,
-              label: say('sheets.smallest', { unit: size }),
-              spoken: say('sheets.smallestOf', { size: name }),
-            },
-            {
-              field: `metal.${id}.most`,
-              label: say('sheets.largest', { unit: size }),
-              spoken: say('sheets.largestOf', { size: name }),
-            },
-          ]}
-        />
-      ))}
+      <FigureTable>
+        <FigureHeads lines="Size" columns={ends} />
+        {workedSizes(sheet).map(({ id, name }) => (
+          <FigureRow
+            key={id}
+            name={name}
+            figures={[
+              {
+                field: `metal.${id}.least`,
+                spoken: say('sheets.smallestOf', { size: name }),
+              },
+              {
+                field: `metal.${id}.most`,
+                spoken: say('sheets.largestOf', { size: name }),
+              },
+            ]}
+          />
+        ))}
+      </FigureTable>
       <Heading>Prices on this model</Heading>
       <Words size="note" tone="muted">
         Empty where the shop’s own price holds.
       </Words>
-      {pricedKinds(sheet).map(({ id, order }) => (
-        <FiguresRow
-          key={id}
-          name={capital(order)}
-          figures={[
-            {
-              field: `prices.${id}.price`,
-              label: 'Price',
-              spoken: say('sheets.priceOf', { work: order }),
-            },
-            {
-              field: `prices.${id}.days`,
-              label: 'Days',
-              spoken: say('sheets.daysOf', { work: order }),
-            },
-          ]}
-        />
-      ))}
+      <FigureTable>
+        <FigureHeads lines="Work" columns={['Price', 'Days']} />
+        {pricedKinds(sheet).map(({ id, order }) => (
+          <FigureRow
+            key={id}
+            name={capital(order)}
+            figures={[
+              {
+                field: `prices.${id}.price`,
+                spoken: say('sheets.priceOf', { work: order }),
+              },
+              {
+                field: `prices.${id}.days`,
+                spoken: say('sheets.daysOf', { work: order }),
+              },
+            ]}
+          />
+        ))}
+      </FigureTable>
       <Heading>What new parts measure</Heading>
       <Words size="note" tone="muted">
         Empty: 0.013 mm (5 tenths) either side of nominal, the app’s figure. A cut to a new part is
         worked out when it is in hand.
       </Words>
-      {boughtSizes(sheet).map(({ id, name }) => (
-        <FiguresRow
-          key={id}
-          name={name}
-          figures={[
-            {
-              field: `newSizes.${id}.least`,
-              label: say('sheets.smallest', { unit: size }),
-              spoken: say('sheets.smallestNew', { size: name }),
-            },
-            {
-              field: `newSizes.${id}.most`,
-              label: say('sheets.largest', { unit: size }),
-              spoken: say('sheets.largestNew', { size: name }),
-            },
-          ]}
-        />
-      ))}
+      <FigureTable>
+        <FigureHeads lines="Size" columns={ends} />
+        {boughtSizes(sheet).map(({ id, name }) => (
+          <FigureRow
+            key={id}
+            name={name}
+            figures={[
+              {
+                field: `newSizes.${id}.least`,
+                spoken: say('sheets.smallestNew', { size: name }),
+              },
+              {
+                field: `newSizes.${id}.most`,
+                spoken: say('sheets.largestNew', { size: name }),
+              },
+            ]}
+          />
+        ))}
+      </FigureTable>
       {hasWasher(sheet) ? (
         <Field
           control={control}
@@ -126,38 +131,6 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         </ListEditor>
       ) : null}
     </>
-  );
-}
-
-interface Figure {
-  readonly field: FieldPath<SheetForm>;
-  readonly label: string;
-  readonly spoken: string;
-}
-
-/** A size or an operation by its name, with the figures that go with it. */
-function FiguresRow({
-  name,
-  figures,
-}: {
-  readonly name: string;
-  readonly figures: readonly Figure[];
-}) {
-  const { control } = useFormContext<SheetForm>();
-  return (
-    <View style={styles.row}>
-      <Words style={styles.name}>{name}</Words>
-      {figures.map(({ field, label, spoken }) => (
-        <Field
-          key={field}
-          control={control}
-          name={field}
-          label={label}
-          spoken={spoken}
-          style={styles.figure}
-        />
-      ))}
-    </View>
   );
 }
 
