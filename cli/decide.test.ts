@@ -153,7 +153,7 @@ describe('calc job.decide', () => {
       ...{
         kind: 'measure',
         sentence:
-          'Work done. Measure again: end clearance, drive gear and end clearance, driven gear.',
+          'Work done. Measure again: end clearance, drive gear; end clearance, driven gear.',
       },
       done: [{ operation: 'deck-faced', parts: ['body'], amount_mm: 0.031 }],
     });

@@ -3,6 +3,7 @@ import { characteristicId } from '../pumps/ids';
 import { characteristicOf } from '../pumps/registry';
 import { limit } from '../testing/mostOnly';
 import { VELTRANE_T6 } from '../testing/sheets';
+import { farthestFirst } from '../assessment/beyond';
 import { outWords } from './beyond';
 
 const outOf = (smallest: Estimate, largest: Estimate) => ({
@@ -25,6 +26,22 @@ describe('how far a gap is beyond its limits', () => {
     expect(outWords(refused, 'mm')).toBe('at least 0.01 mm over its limit');
     const tight = outOf(bracket(0, 0.01), bracket(0, 0.07));
     expect(outWords(tight, 'mm')).toBe('at least 0.01 mm under its limit');
+  });
+  it('orders what is out by what is proven, over or under', () => {
+    const value = (value_mm: number): Estimate => ({ kind: 'value', value_mm, u_mm: 0.002 });
+    const little = outOf(value(0.09), value(0.09));
+    const proven = outOf(bracket(0, null), bracket(0.12, null));
+    const under = outOf(value(-0.01), value(-0.01));
+    // The largest is 0.15, the smallest in: it is the largest that is out.
+    const far = outOf(value(0.05), value(0.15));
+    const unread = { ...little, smallest: null, largest: null };
+    expect(farthestFirst([unread, little, proven, under, far])).toEqual([
+      far,
+      proven,
+      under,
+      little,
+      unread,
+    ]);
   });
   it('is said of a figure with its doubt, ± 2u', () => {
     const wide = { kind: 'value', value_mm: 0.1, u_mm: 0.002 } satisfies Estimate;

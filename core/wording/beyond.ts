@@ -1,4 +1,5 @@
 import type { Assessment } from '../assessment/assessment';
+import { beyondOf } from '../assessment/beyond';
 import { centre, ends, isCut, type Estimate } from '../metrology/estimate';
 import { COVERAGE } from '../metrology/normal';
 import { formatLength, formatWithUnit } from '../quantity/format';
@@ -32,27 +33,18 @@ function beyondWords(
 
 /** Says how far a gap is beyond its limits, as it was measured: `0.6 thou over, ± 0.2`. */
 export function outWords(
-  {
-    limits,
-    smallest,
-    largest,
-    characteristic: c,
-  }: Pick<Assessment, 'limits' | 'smallest' | 'largest' | 'characteristic'>,
+  a: Pick<Assessment, 'limits' | 'smallest' | 'largest' | 'characteristic'>,
   unit: ShopUnit,
 ): string {
+  const { limits, smallest, largest, characteristic: c } = a;
   const { lower_mm = null, upper_mm = null } = limits ?? {};
-  if (!smallest || !largest) return 'out';
+  const beyond = beyondOf(a);
+  if (!beyond || !smallest || !largest) return 'out';
   if (c.below && centre(smallest) < 0) {
     const length = formatWithUnit(-centre(smallest), c.quantity, unit);
     return say('judge.tooShort', { what: c.below, length });
   }
-  // Of leaves it is what they prove that counts: how far an open end lies beyond, nobody knows.
-  const isFigure = (e: Estimate) => e.kind === 'value' && !isCut(e);
-  const least = isFigure(largest) ? centre(largest) : ends(largest)[0];
-  const most = isFigure(smallest) ? centre(smallest) : ends(smallest)[1];
-  const over = upper_mm === null ? -Infinity : least - upper_mm;
-  const under = lower_mm === null ? -Infinity : lower_mm - most;
-  return over >= under
+  return beyond.over_mm >= beyond.under_mm
     ? beyondWords('over', largest, (mm) => mm - (upper_mm ?? 0), c.quantity, unit)
     : beyondWords('under', smallest, (mm) => (lower_mm ?? 0) - mm, c.quantity, unit);
 }

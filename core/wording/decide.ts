@@ -1,3 +1,4 @@
+import { farthestFirst } from '../assessment/beyond';
 import { restsOn } from '../journal/eras';
 import { type Characteristic, type Work } from '../pumps/family';
 import { touchedBy } from '../rework/effects/effects';
@@ -30,11 +31,13 @@ import { listed, paragraph, say } from './say';
 export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
   const { all, watched, unmeasured, unsized, unmet } = rework;
   const judged = all.filter((a) => a.limits !== null);
-  const out = judged.filter((a) => a.verdict === 'out');
+  const out = farthestFirst(judged.filter((a) => a.verdict === 'out'));
   const close = judged.filter((a) => a.verdict === 'close');
   const [worst, ...more] = out;
   const isOut = worst && { check: worst.characteristic.name, by: outWords(worst, unit) };
   const measured = judged.length - unmeasured.length;
+  // Of the worst it was said at least how far.
+  const unknown = unsized.map((u) => u.assessment).filter((a) => a !== worst);
   return paragraph(
     isOut
       ? more.length > 0
@@ -45,8 +48,8 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
         : '',
     close.length > 0 ? say('bench.tooClose', { count: close.length }) : '',
     // Where none of those that are out has a figure, the answer itself asks for the sizes.
-    unsized.length > 0 && unsized.length < out.length
-      ? say('rework.unsized', { checks: checksWords(unsized.map((u) => u.assessment)) })
+    unknown.length > 0 && unsized.length < out.length
+      ? say('rework.unsized', { checks: checksWords(unknown) })
       : '',
     ...unmet.map(({ why }) => say('rework.unmet', { why })),
     unmeasured.length > 0 && measured > 0

@@ -58,6 +58,7 @@ describe('what is said', () => {
     expect(say('judge.leftOut', { count: 1, reasons: 'stuck' })).toBe('One place left out: stuck.');
     expect(say('judge.leftOut', { count: 3, reasons: 'stuck' })).toBe('3 places left out: stuck.');
     expect(listed(['A', 'B', 'C'])).toBe('A, B and C');
+    expect(listed(['Tips, front', 'B'])).toBe('Tips, front; B');
   });
   it('sets whole sentences in a row, and leaves out what is not said', () => {
     expect(paragraph('All in.', '', null, sentence('as new'), sentence('Free?'))).toBe(

@@ -79,6 +79,8 @@ export const sentence = (text: string): string =>
 export const paragraph = (...sentences: readonly (string | null | undefined | false)[]): string =>
   sentences.filter(Boolean).join(' ');
 
-/** Lists names in a sentence: `A, B and C`. */
+/** Lists names in a sentence: `A, B and C`; names that have commas of their own stand apart: `A, front; B, rear`. */
 export const listed = (names: readonly string[]): string =>
-  new Intl.ListFormat(language().spelling === 'american' ? 'en-US' : 'en-GB').format(names);
+  names.some((name) => name.includes(','))
+    ? names.join('; ')
+    : new Intl.ListFormat(language().spelling === 'american' ? 'en-US' : 'en-GB').format(names);

@@ -42,7 +42,7 @@ describe('a running clearance that was worked on', () => {
     const decided = decide(rework, solved);
     expect([decided.kind, answerWords(decided)]).toEqual([
       'measure',
-      'Make sure that they run free: end clearance, drive gear and end clearance, driven gear.',
+      'Make sure that they run free: end clearance, drive gear; end clearance, driven gear.',
     ]);
     expect(toMeasure(rework, solved, decided.planned)[0]).toMatchObject({ settles: 'open' });
     const open = ['face-drive', 'face-driven'].reduce(

@@ -1,0 +1,37 @@
+import { centre, ends, isCut, type Estimate } from '../metrology/estimate';
+import type { Assessment } from './assessment';
+
+type Judged = Pick<Assessment, 'limits' | 'smallest' | 'largest'>;
+
+/** Says how far beyond each of its limits a gap is, in mm; below zero within, minus infinity where there is no such limit. */
+export interface Beyond {
+  readonly over_mm: number;
+  readonly under_mm: number;
+}
+
+/**
+ * Returns how far a gap is proven to be beyond its limits: a figure by its value, leaves by what they
+ * prove; how far an open end lies beyond, nobody knows.
+ *
+ * @returns null where it is not measured
+ */
+export function beyondOf({ limits, smallest, largest }: Judged): Beyond | null {
+  if (!smallest || !largest) return null;
+  const { lower_mm = null, upper_mm = null } = limits ?? {};
+  const isFigure = (e: Estimate) => e.kind === 'value' && !isCut(e);
+  const least = isFigure(largest) ? centre(largest) : ends(largest)[0];
+  const most = isFigure(smallest) ? centre(smallest) : ends(smallest)[1];
+  return {
+    over_mm: upper_mm === null ? -Infinity : least - upper_mm,
+    under_mm: lower_mm === null ? -Infinity : lower_mm - most,
+  };
+}
+
+/** Returns what is out, what is farthest beyond its limit first; two that are equally far stay in their order. */
+export function farthestFirst<T extends Judged>(out: readonly T[]): T[] {
+  const far = (a: T): number => {
+    const beyond = beyondOf(a);
+    return beyond ? Math.max(beyond.over_mm, beyond.under_mm, 0) : 0;
+  };
+  return [...out].sort((a, b) => far(b) - far(a));
+}
