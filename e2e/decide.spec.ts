@@ -38,7 +38,7 @@ test('the worst pump of the demo is decided, worked on step by step and signed o
   // One list: equal works in a line, each with its bars; what stays in one line that opens.
   const works = page.getByRole('list', { name: 'The plan' });
   await expect(works.getByText('Body: have it sleeved')).toBeVisible();
-  await expect(works.getByText('Drive gear, driven gear: fit BG-2 from the shelf')).toBeVisible();
+  await expect(works.getByText('Drive gear and driven gear: fit BG-2 from the shelf')).toBeVisible();
   await expect(works.getByText('All 4 bushings: replace and size')).toBeVisible();
   await expect(page.getByRole('img', { name: /^Backlash: will be in, Gap 0\.2/ })).toBeVisible();
   await expect(page.getByText('Relief plunger: reuse')).toHaveCount(0);
@@ -83,13 +83,13 @@ test('the worst pump of the demo is decided, worked on step by step and signed o
   await button(page, 'Start this plan').click();
   // What is bought is in hand first.
   const first = page.getByRole('heading', {
-    name: 'Drive gear, driven gear: fit BG-2 from the shelf',
+    name: 'Drive gear and driven gear: fit BG-2 from the shelf',
   });
   await expect(first).toBeVisible();
   await button(page, 'Done').click();
   // The tick moves the focus to the next step, and says so.
   await expect(page.getByRole('status', { name: 'What changed' })).toContainText(
-    /^Done: Drive gear, driven gear: fit BG-2 from the shelf\. Next: /,
+    /^Done: Drive gear and driven gear: fit BG-2 from the shelf\. Next: /,
   );
   await expect(page.getByRole('heading', { name: 'Body: have it sleeved' })).toBeFocused();
   await page.reload();

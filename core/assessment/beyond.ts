@@ -1,7 +1,8 @@
 import { centre, ends, isCut, type Estimate } from '../metrology/estimate';
 import type { Assessment } from './assessment';
 
-type Judged = Pick<Assessment, 'limits' | 'smallest' | 'largest'>;
+/** As much of an assessment as says how far out it is. */
+export type Judged = Pick<Assessment, 'limits' | 'smallest' | 'largest'>;
 
 /** Says how far beyond each of its limits a gap is, in mm; below zero within, minus infinity where there is no such limit. */
 export interface Beyond {
@@ -27,11 +28,8 @@ export function beyondOf({ limits, smallest, largest }: Judged): Beyond | null {
   };
 }
 
-/** Returns what is out, what is farthest beyond its limit first; two that are equally far stay in their order. */
-export function farthestFirst<T extends Judged>(out: readonly T[]): T[] {
-  const far = (a: T): number => {
-    const beyond = beyondOf(a);
-    return beyond ? Math.max(beyond.over_mm, beyond.under_mm, 0) : 0;
-  };
-  return [...out].sort((a, b) => far(b) - far(a));
+/** Returns how far a gap is proven to be beyond the limit that it misses by more, in mm; 0 where nothing is proven. */
+export function farBeyond(a: Judged): number {
+  const beyond = beyondOf(a);
+  return beyond ? Math.max(beyond.over_mm, beyond.under_mm, 0) : 0;
 }

@@ -1,4 +1,5 @@
 import type { Assessment } from './assessment';
+import { farBeyond, type Judged } from './beyond';
 import type { Verdict } from '../metrology/verdict';
 
 /** Worst first: what is out outweighs what is not known, and that what is in. */
@@ -9,10 +10,11 @@ export function worstVerdict(all: readonly Pick<Assessment, 'verdict'>[]): Verdi
   return ORDER.find((verdict) => all.some((a) => a.verdict === verdict)) ?? 'open';
 }
 
-/** Returns characteristics in the order of their verdicts, the worst first; those of one verdict as they were. */
-export function worstFirst<T extends Pick<Assessment, 'verdict'>>(all: readonly T[]): T[] {
+/** Returns characteristics by their verdicts, the worst first: of those that are out what is farthest beyond its limit; else as they were. */
+export function worstFirst<T extends Judged & Pick<Assessment, 'verdict'>>(all: readonly T[]): T[] {
   const rank = ({ verdict }: T): number => ORDER.indexOf(verdict);
-  return [...all].sort((a, b) => rank(a) - rank(b));
+  const far = (a: T): number => (a.verdict === 'out' ? farBeyond(a) : 0);
+  return [...all].sort((a, b) => rank(a) - rank(b) || far(b) - far(a));
 }
 
 /** Lists the characteristics on which a verdict fell between two assessments of a pump, the worst first. */

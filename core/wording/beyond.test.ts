@@ -1,9 +1,10 @@
 import type { Estimate } from '../metrology/estimate';
+import type { Verdict } from '../metrology/verdict';
 import { characteristicId } from '../pumps/ids';
 import { characteristicOf } from '../pumps/registry';
 import { limit } from '../testing/mostOnly';
 import { VELTRANE_T6 } from '../testing/sheets';
-import { farthestFirst } from '../assessment/beyond';
+import { worstFirst } from '../assessment/summary';
 import { outWords } from './beyond';
 
 const outOf = (smallest: Estimate, largest: Estimate) => ({
@@ -29,19 +30,19 @@ describe('how far a gap is beyond its limits', () => {
   });
   it('orders what is out by what is proven, over or under', () => {
     const value = (value_mm: number): Estimate => ({ kind: 'value', value_mm, u_mm: 0.002 });
-    const little = outOf(value(0.09), value(0.09));
-    const proven = outOf(bracket(0, null), bracket(0.12, null));
-    const under = outOf(value(-0.01), value(-0.01));
-    // The largest is 0.15, the smallest in: it is the largest that is out.
-    const far = outOf(value(0.05), value(0.15));
+    const out = (smallest: Estimate, largest = smallest) => ({
+      ...outOf(smallest, largest),
+      verdict: 'out' as Verdict,
+    });
+    const little = out(value(0.09));
+    const proven = out(bracket(0, null), bracket(0.12, null));
+    const under = out(value(-0.01));
+    // The smallest is in: it is the largest that is out.
+    const far = out(value(0.05), value(0.15));
     const unread = { ...little, smallest: null, largest: null };
-    expect(farthestFirst([unread, little, proven, under, far])).toEqual([
-      far,
-      proven,
-      under,
-      little,
-      unread,
-    ]);
+    const close = { ...far, verdict: 'close' as Verdict };
+    const all = [close, unread, little, proven, under, far];
+    expect(worstFirst(all)).toEqual([far, proven, under, little, unread, close]);
   });
   it('is said of a figure with its doubt, ± 2u', () => {
     const wide = { kind: 'value', value_mm: 0.1, u_mm: 0.002 } satisfies Estimate;

@@ -53,7 +53,7 @@ describe('a plan in words', () => {
       'Take 1.57 thou off the deck; anything from 0.39 to 2.76 is in.',
     );
     expect(afterWords(rework, step!)).toBe(
-      'Then measure end clearance, drive gear and 4 more again.',
+      'Then measure again: end clearance, drive gear, and 4 more.',
     );
     expect(riskWords(rework, amountsOf(plan!), step!, 'mm')).toEqual([
       'More than 0.07 mm: end clearance, drive gear goes out.',
@@ -79,7 +79,7 @@ describe('a plan in words', () => {
     );
     expect([lineTitle(drive!), lineReason(rework, drive!, 'mm')]).toEqual([
       'Drive gear',
-      'Out; not looked at.',
+      'A check is out; not looked at.',
     ]);
   });
   it('says at how many places the same is done', async () => {

@@ -1,4 +1,4 @@
-import { farthestFirst } from '../assessment/beyond';
+import { worstFirst } from '../assessment/summary';
 import { restsOn } from '../journal/eras';
 import { type Characteristic, type Work } from '../pumps/family';
 import { touchedBy } from '../rework/effects/effects';
@@ -30,8 +30,8 @@ import { listed, paragraph, say } from './say';
 /** Says what is wrong with the pump: what is out first, then what is not known. */
 export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
   const { all, watched, unmeasured, unsized, unmet } = rework;
-  const judged = all.filter((a) => a.limits !== null);
-  const out = farthestFirst(judged.filter((a) => a.verdict === 'out'));
+  const judged = worstFirst(all.filter((a) => a.limits !== null));
+  const out = judged.filter((a) => a.verdict === 'out');
   const close = judged.filter((a) => a.verdict === 'close');
   const [worst, ...more] = out;
   const isOut = worst && { check: worst.characteristic.name, by: outWords(worst, unit) };

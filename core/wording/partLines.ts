@@ -41,8 +41,8 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     in: 'Clearances in.',
     soFar: 'In as far as measured; the rest not measured.',
     after: 'Fits after the work.',
-    close: 'Too close to call.',
-    out: 'Out.',
+    close: 'A check is too close to call.',
+    out: 'A check is out.',
   },
   unseen: {
     unlimited: 'Not looked at; no limit given.',
@@ -50,8 +50,8 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     in: 'Clearances in; not looked at.',
     soFar: 'In as far as measured; not looked at.',
     after: 'Fits after the work; not looked at.',
-    close: 'Too close to call; not looked at.',
-    out: 'Out; not looked at.',
+    close: 'A check is too close to call; not looked at.',
+    out: 'A check is out; not looked at.',
   },
   sound: {
     unlimited: 'Looks sound; no limit given.',
@@ -59,8 +59,8 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     in: 'Looks sound; clearances in.',
     soFar: 'Looks sound; in as far as measured, the rest not measured.',
     after: 'Looks sound; fits after the work.',
-    close: 'Looks sound; too close to call.',
-    out: 'Looks sound; out.',
+    close: 'Looks sound; a check is too close to call.',
+    out: 'Looks sound; a check is out.',
   },
   passed: {
     unlimited: 'Passed at Look; no limit given.',
@@ -68,8 +68,8 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     in: 'Passed at Look; clearances in.',
     soFar: 'Passed at Look; in as far as measured, the rest not measured.',
     after: 'Passed at Look; fits after the work.',
-    close: 'Passed at Look; too close to call.',
-    out: 'Passed at Look; out.',
+    close: 'Passed at Look; a check is too close to call.',
+    out: 'Passed at Look; a check is out.',
   },
   condemned: {
     unlimited: 'Given up at Look.',
@@ -78,7 +78,7 @@ const REUSE: Readonly<Record<PartLine['looked'], Readonly<Record<Fits, string>>>
     soFar: 'Given up at Look, though it is in as far as measured.',
     after: 'Given up at Look.',
     close: 'Given up at Look.',
-    out: 'Given up at Look, and out.',
+    out: 'Given up at Look, and a check is out.',
   },
 };
 

@@ -31,8 +31,9 @@ export function stepWords(
     from_mm,
     to_mm,
     waitsFor = [],
+    isOpen = false,
   }: Pick<PlannedOperation, 'offer' | 'amount_mm' | 'from_mm' | 'to_mm'> &
-    Partial<Pick<PlannedOperation, 'waitsFor'>>,
+    Partial<Pick<PlannedOperation, 'waitsFor' | 'isOpen'>>,
   unit: ShopUnit,
 ): string {
   const { operation, terms, set, washer_mm } = offer;
@@ -43,7 +44,11 @@ export function stepWords(
   if (terms.most_mm === null) return '';
   if (!movesBySize(offer)) {
     const said = { least: formatWithUnit(from_mm, 'gap', unit) };
-    if (operation.decision !== 'dress') return say('rework.makeFlat', said);
+    if (operation.decision !== 'dress') {
+      // Where no wear was measured, the least that can be cut is planned.
+      const isLeast = isOpen || from_mm <= (terms.least_mm ?? 0);
+      return say(isLeast ? 'rework.makeFlatLeast' : 'rework.makeFlat', said);
+    }
     return say('rework.makeSmooth', { most: formatWithUnit(terms.most_mm, 'gap', unit) });
   }
   if (waitsFor.length > 0) {

@@ -8,7 +8,7 @@ import type { RatedPlan } from '../rework/decision/rated';
 import { equalWorks } from '../rework/decision/workRows';
 import { movesBySize } from '../rework/operations/offers';
 import { offerWords } from './planStep';
-import { listed, say } from './say';
+import { say, together } from './say';
 import { workTitle } from './workRows';
 
 /** Plans beside each other: what all of them do, and by part what one does and another does not. */
@@ -78,5 +78,5 @@ function namesWords(names: readonly string[]): string {
   const [first = '', ...more] = names;
   return names.length > NAMED
     ? say('rework.moreParts', { part: first, count: more.length })
-    : listed(names.map((name, i) => (i === 0 ? name : lower(name))));
+    : together(names);
 }

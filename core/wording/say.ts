@@ -1,6 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { language } from '../language';
-import { capital } from '../quantity/letters';
+import { capital, lower } from '../quantity/letters';
 import { MESSAGES } from './messages';
 import { respelled } from './spelling';
 
@@ -78,6 +78,10 @@ export const sentence = (text: string): string =>
 /** Sets whole sentences one after the other, and leaves out those that there is nothing to say of. */
 export const paragraph = (...sentences: readonly (string | null | undefined | false)[]): string =>
   sentences.filter(Boolean).join(' ');
+
+/** Names what is done or bought together, at the head of a line: `Drive gear and driven gear`. */
+export const together = (names: readonly string[]): string =>
+  listed(names.map((name, i) => (i === 0 ? name : lower(name))));
 
 /** Lists names in a sentence: `A, B and C`; names that have commas of their own stand apart: `A, front; B, rear`. */
 export const listed = (names: readonly string[]): string =>

@@ -12,17 +12,13 @@ import type { ShelfPart } from '../records/part';
 import { seenWords } from './finding';
 import { sumWords } from './money';
 
-import { paragraph, say } from './say';
+import { paragraph, say, together } from './say';
 
-/** Names what a loose part consists of: `Drive gear, driven gear`. */
+/** Names what a loose part consists of: `Drive gear and driven gear`. */
 export const partsWords = (
   sheet: PumpKind | undefined,
   { parts }: { readonly parts: readonly string[] },
-): string =>
-  parts
-    .map((id) => (sheet ? partName(sheet, id) : id))
-    .map((name, i) => (i === 0 ? name : lower(name)))
-    .join(', ');
+): string => together(parts.map((id) => (sheet ? partName(sheet, id) : id)));
 
 /** Says what has to come off for two parts to go together. */
 export function fitWords({ deckCut_mm, gearGrind_mm }: MetalAllowed, unit: ShopUnit): string {

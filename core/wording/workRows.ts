@@ -92,7 +92,16 @@ export function mainRisk(
   unit: ShopUnit,
 ): string | null {
   const [narrowest] = planned
-    .filter(({ offer }) => offer.terms.most_mm !== null && movesBySize(offer))
+    .filter(
+      ({ offer, waitsFor }) =>
+        // How far a cut may go to a new part nobody knows before that is measured.
+        offer.terms.most_mm !== null && movesBySize(offer) && waitsFor.length === 0,
+    )
     .sort((a, b) => a.to_mm - a.from_mm - (b.to_mm - b.from_mm));
-  return (narrowest && riskWords(rework, amounts, narrowest, unit)[0]) ?? null;
+  const [risk] = narrowest ? riskWords(rework, amounts, narrowest, unit) : [];
+  if (!narrowest || !risk) return null;
+  const { offer } = narrowest;
+  const alike = planned.filter((p) => p.offer.operation === offer.operation);
+  const work = alike.length > 1 ? offerTitle(offer) : offerWords(offer);
+  return say('rework.risk', { work, risk });
 }

@@ -23,7 +23,7 @@ export function Stays({ deciding, count, children }: Props) {
   const quiet = left.filter(isQuiet);
   const name = staysWords(quiet);
   const about = count > 0 ? say('rework.checksStay', { count }) : '';
-  const isKnown = quiet.some(({ decision }) => decision !== 'unknown');
+  const isKnown = quiet.every(({ decision }) => decision !== 'unknown');
   return (
     <View>
       {left

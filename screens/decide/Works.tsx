@@ -89,7 +89,9 @@ function Unplanned({ deciding }: Pick<Props, 'deciding'>) {
   const isIn = gaps.filter(({ verdict }) => verdict === 'in');
   return (
     <>
-      <GapsNow deciding={deciding} gaps={gaps.filter((a) => !isIn.includes(a))} />
+      <View style={styles.wrong}>
+        <GapsNow deciding={deciding} gaps={gaps.filter((a) => !isIn.includes(a))} />
+      </View>
       <Stays deciding={deciding} count={isIn.length}>
         <GapsNow deciding={deciding} gaps={isIn} />
       </Stays>
@@ -97,4 +99,7 @@ function Unplanned({ deciding }: Pick<Props, 'deciding'>) {
   );
 }
 
-const styles = StyleSheet.create({ legend: { paddingTop: 6 } });
+const styles = StyleSheet.create({
+  legend: { paddingTop: 6 },
+  wrong: { gap: 4, paddingBottom: 8 },
+});

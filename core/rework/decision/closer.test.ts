@@ -88,7 +88,7 @@ describe('a bracket', () => {
     const { rework } = await planFor(tried(open, 'face-driven', [[0.05, 'no-go']]));
     const body = partLines(rework, null).find(({ part }) => part.id === 'body')!;
     expect(body.gaps.map(({ verdict }) => verdict)).toContain('out');
-    expect(lineReason(rework, body, 'mm')).toBe('Out; not looked at.');
+    expect(lineReason(rework, body, 'mm')).toBe('A check is out; not looked at.');
   });
   it('that a new part would put right is measured closer as well: it is as far from nominal as the old part is', async () => {
     const prices = [{ operation: operationId('whole-pump'), price: 1500, days: 5 }];

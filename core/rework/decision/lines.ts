@@ -25,6 +25,8 @@ export interface PlannedOperation extends PlannedWork {
   /** Lists the gaps that are out without it: those that it brings in, and those that another work would take out. */
   readonly brings: readonly Assessment[];
   readonly keeps: readonly Assessment[];
+  /** Tells whether nobody knows how far a gap is out that it brings in: a cut by what it puts right goes at least so far. */
+  readonly isOpen: boolean;
 }
 
 /** Says what becomes of a part, and what that rests on. */
@@ -79,17 +81,24 @@ const isItsTo =
   (a: Assessment): boolean =>
     !isAskedFor(one) || planned.every((p) => isAskedFor(p) || !p.keeps.includes(a));
 
-/** Returns what an operation of a plan is for: the gaps that are out where all is done but it. */
+/** Returns what an operation of a plan is for: the gaps that are out where all is done but it, those of unknown size among them. */
 function purposeOf(
   rework: ReworkCase,
   amounts: Amounts,
   operation: string,
-): Pick<PlannedOperation, 'brings' | 'keeps'> {
+): Pick<PlannedOperation, 'brings' | 'keeps' | 'isOpen'> {
   const others = new Map([...amounts].filter(([id]) => id !== operation));
   const still = outAfter(rework, amounts);
   const out = outAfter(rework, others).filter((a) => !still.includes(a));
   const isIn = ({ verdict }: Assessment) => verdict === 'in' || verdict === 'open';
-  return { brings: out.filter((a) => !isIn(a)), keeps: out.filter(isIn) };
+  const unsized = rework.unsized.filter(
+    ({ by }) => by.includes(operation) && !by.some((id) => others.has(id)),
+  );
+  return {
+    brings: [...out.filter((a) => !isIn(a)), ...unsized.map(({ assessment }) => assessment)],
+    keeps: out.filter(isIn),
+    isOpen: unsized.length > 0,
+  };
 }
 
 /** Lists what is bought into a gap that an offer cuts: the cut is planned from what that measures. */

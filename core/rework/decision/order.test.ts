@@ -56,7 +56,7 @@ describe('the order of the work', () => {
       restsOnReckoning(unsaid.rework, unsaid.rework.watched, amountsOf(unsaid.solved.plans[0]!)),
     ).toBe(true);
     expect(stepWords(cut, 'mm')).toMatch(
-      /^About 0\.0\d+ mm: worked out again when drive gear, driven gear is in hand and measured\.$/,
+      /^About 0\.0\d+ mm: worked out again with drive gear and driven gear in hand and measured\.$/,
     );
   });
   it('works on nothing that the plan replaces', async () => {

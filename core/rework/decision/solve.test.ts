@@ -14,6 +14,7 @@ import { rowsOf } from './asked';
 import { partLines, plannedOperations } from './lines';
 import { newIsCheaper, priceOf } from './money';
 import { newPumpFor } from './newPump';
+import { stepWords } from '../../wording/planStep';
 import { amountsOf, outAfter, spansAfter } from './solve';
 import { nextStepOf, workListOf } from './worklist';
 
@@ -138,10 +139,15 @@ describe('a gap of which nobody knows how far it is out', () => {
     };
     const tier = VELTRANE_T6.limits[0]!.tier;
     const sheet = { ...VELTRANE_T6, limits: [{ ...limit, upper_mm: 0.05 }] };
-    const { solved } = await planFor(
+    const { rework, solved } = await planFor(
       withReadings(jobWithSizes({}, { rules, tier }, sheet), ...worn),
     );
     expect(idsOf(solved.plans[0])).toEqual(['cover-ground--cover']);
+    // That is what it is for, and what is said of it.
+    const [grind] = plannedOperations(rework, solved.plans[0]!);
+    expect(grind?.brings.map((a) => a.characteristic.id)).toEqual(['cover-wear']);
+    // Leaves showed that it is at least so deep.
+    expect(stepWords(grind!, 'mm')).toBe('Cut until the wear mark is gone, 0.10 mm at least.');
   });
 });
 
@@ -157,6 +163,9 @@ describe('a worn cover', () => {
     expect(spans.get('stack-drive')?.high_mm).toBeCloseTo(0.05, 6);
     const grind = rework.offers.find(({ id }) => id === 'cover-ground--cover')!;
     expect(rework.reaches.get(grind.id)?.min_mm).toBeCloseTo(0.06, 6);
+    expect(stepWords(plannedOperations(rework, plan!)[0]!, 'mm')).toBe(
+      'Cut until the wear mark is gone, about 0.06 mm.',
+    );
   });
   it('is lapped by hand only where the house does, and where nothing else helps if it says so', async () => {
     const slight = jobWithSizes(

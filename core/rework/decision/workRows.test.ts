@@ -68,7 +68,7 @@ describe('a plan as one list', () => {
     const { plan, planned } = listOf(made);
     expect(standAfter(made.rework, plan)).toBe('unread');
     expect(mainRisk(made.rework, planned, amountsOf(plan), 'mm')).toMatch(
-      /^More than .*goes out\.$/,
+      /^Main risk: face the deck\. More than .*goes out\.$/,
     );
   });
 });

@@ -10,6 +10,7 @@ import type { ShelfPart } from '../../records/part';
 import type { HouseRules } from '../../records/rules';
 import type { Sheet } from '../../records/sheet';
 import type { Shop } from '../../records/shop';
+import { together } from '../../wording/say';
 import type { Operation, OperationTerms } from './operation';
 import {
   FROM_SHELF,
@@ -42,7 +43,7 @@ export interface Offer {
   readonly operation: Operation;
   readonly terms: Terms;
   readonly parts: readonly PartId[];
-  /** Names the part or parts: `Drive gear, driven gear`. */
+  /** Names the part or parts: `Drive gear and driven gear`. */
   readonly on: string;
   readonly works: readonly PartWork[];
   /** Lists what is done along with it: the dowels come out before a face is cut. */
@@ -168,11 +169,9 @@ function cutOn(
   };
 }
 
+/** Names parts that are worked on or replaced together: `Drive gear and driven gear`. */
 const nameOf = (pump: PumpModel, parts: readonly PartId[]): string =>
-  parts
-    .flatMap((id) => pump.parts.find((p) => p.id === id)?.name ?? [])
-    .map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1)))
-    .join(', ');
+  together(parts.flatMap((id) => pump.parts.find((p) => p.id === id)?.name ?? []));
 
 /** Describes what belongs together in one offer. */
 interface Group {

@@ -25,7 +25,7 @@ export const REWORK = {
   'rework.partsStay':
     '{count, plural, one {One part stays as it is.} other {# parts stay as they are.}}',
   'rework.partsUnknown':
-    '{count, plural, one {One part is not known yet.} other {# parts are not known yet.}}',
+    '{count, plural, one {One part is not decided yet.} other {# parts are not decided yet.}}',
   'rework.sumOf': '{of}: {sum}.',
   'rework.price':
     '{time, select, none {} other {{time} of bench time, }}{days, plural, =0 {no waiting} one {one day waiting} other {# days waiting}}{down, select, none {} other {; downtime costs {down}}}{chance, select, none {} other {; {chance}% chance of a comeback}}.',
@@ -101,13 +101,14 @@ export const REWORK = {
     '{count, plural, one {Keeps {check} in.} other {Keeps # checks in, {check} first.}}',
   'rework.lookFirst':
     '{stand, select, in {All checks are in. } close {Nothing is out. } other {}}{count, plural, one {Look at one more surface, then decide.} other {Look at # more surfaces, then decide.}}',
+  'rework.makeFlatLeast': 'Cut until the wear mark is gone, {least} at least.',
   'rework.makeFlat': 'Cut until the wear mark is gone, about {least}.',
   'rework.makeSmooth': 'Until the nail finds nothing, {most} at most.',
   'rework.measuredOf':
     '{stand, select, in {{measured} of {all} checks measured, all in.} close {{measured} of {all} checks measured, none out.} other {{measured} of {all} checks measured.}}',
   'rework.measureJournal': '{journal} is not measured: measure it first. The bore follows from it.',
   'rework.minutes': '{minutes} min',
-  'rework.moreChecks': '{check} and {count, plural, one {one more} other {# more}}',
+  'rework.moreChecks': '{check}, and {count, plural, one {one more} other {# more}}',
   'rework.narrow':
     '{work}: only {width} wide, less than two steps of {step}. Measuring its checks closer widens it.',
   'rework.newReckoned':
@@ -128,11 +129,12 @@ export const REWORK = {
   'rework.past.expected': 'Predicted {predicted}. Measure it again.',
   'rework.past.predicted': 'Before {before}, predicted {predicted}. Measure it again.',
   'rework.sum': '{sum} {currency}',
+  'rework.risk': 'Main risk: {work}. {risk}',
   'rework.signedBy': 'signed off by {by}',
   'rework.settles.amount': '{check}: how far it is out',
   'rework.settles.open': '{check}: that it runs free',
   'rework.settles.verdict': '{check}: in or out',
-  'rework.then': 'Then measure {checks} again.',
+  'rework.then': 'Then measure again: {checks}.',
   'rework.tooDeep': '{surface}: more than can be cut away',
   'rework.toDial': '{check}: read it with the dial',
   'rework.toLeaf': '{check}: try {leaf} at “{place}”',
@@ -152,7 +154,7 @@ export const REWORK = {
   'rework.unknownSize': 'No dimension is called “{name}”.',
   'rework.unmet': '{why}. No work of this shop fixes that.',
   'rework.unsized': 'Out, amount unknown: {checks}.',
-  'rework.waitsFor': 'About {amount}: worked out again when {parts} is in hand and measured.',
+  'rework.waitsFor': 'About {amount}: worked out again with {parts} in hand and measured.',
   'rework.washers': 'Thicknesses, {unit}',
   'rework.was': '{decided}, {proposed} was suggested',
   'rework.wider': '{more}% more flow',
