@@ -1,3 +1,4 @@
+import { exchangedSince } from '../journal/exchanged';
 import type { CharacteristicId } from '../pumps/ids';
 import { hasRole } from '../pumps/kinds';
 import { ownerName, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
@@ -70,12 +71,14 @@ export interface AskedFor {
   readonly why: string;
 }
 
-/** Lists what the findings ask to be measured, the first finding's wishes first; each characteristic once. */
+/** Lists what the findings ask to be measured, the first finding's wishes first; each characteristic once. What was found on a part that was exchanged since asks nothing. */
 export function askedFor(job: Pick<Job, 'sheet' | 'journal'>): readonly AskedFor[] {
   const there = new Set(pumpOf(job.sheet).characteristics.map((c) => c.id));
   const asked = new Map<string, AskedFor>();
   for (const { surface, findings } of lookedAt(job)) {
-    for (const finding of findings) {
+    const isGone = (finding: Finding) =>
+      surface.parts.length > 0 && surface.parts.every((p) => exchangedSince(job, p, finding));
+    for (const finding of findings.filter((f) => !isGone(f))) {
       for (const { defects, measure, why } of surface.asks) {
         const { defect } = finding;
         const heard = defects ? defects.some((d) => d === defect) : defect !== 'polished';

@@ -1,17 +1,16 @@
 import { fitFromShelf } from '../commands/shelving';
 import { noteDefect } from '../commands/noting';
 import { noteOrder, undoOrder, type Ordered } from '../commands/ordering';
-import { record } from '../journal/commands';
 import { ledgerOf } from '../journal/ledger';
 import { emptyJob } from '../practice/job';
-import { partId, surfaceId } from '../pumps/ids';
-import { ENTRY_SCHEMA, type WorkEntry } from '../records/entry';
+import { surfaceId } from '../pumps/ids';
+import { ENTRY_SCHEMA } from '../records/entry';
 import { readFile, writeFile } from '../records/file';
 import type { Job } from '../records/job';
 import { merged } from '../records/merge';
 import type { Finding } from '../records/teardown';
 import { EVERY_BUILD } from '../testing/builds';
-import { made } from '../testing/findings';
+import { exchanged, made } from '../testing/findings';
 import { AT } from '../testing/readings';
 import { gearSet, shelfPart } from '../testing/shelf';
 import { VELTRANE_T6 } from '../testing/sheets';
@@ -25,11 +24,6 @@ const finding = (surface: string, decided: Finding['decided'] = 'replace') => ({
   ...{ depth_mm: null, spot: null, proposed: decided, why: '', decided, remark: '' },
 });
 const found = (job: Job, surface: string) => noteDefect(finding(surface))(job, made());
-const exchanged = (job: Job, part: string): Job =>
-  record(job, {
-    ...{ ...made(), kind: 'operation', part: partId(part), work: 'exchanged', changes: [] },
-    ...{ step: null, piece: null, remark: '' },
-  } satisfies WorkEntry);
 const seal: Ordered = {
   ...{ line: 'renew--seal', state: 'ordered', date: '2026-11-27', supplier: 'Arvel Parts' },
   partNumber: '44-102',

@@ -1,4 +1,7 @@
-import { surfaceId } from '../pumps/ids';
+import { record } from '../journal/commands';
+import { partId, surfaceId } from '../pumps/ids';
+import type { WorkEntry } from '../records/entry';
+import type { Job } from '../records/job';
 import type { Finding } from '../records/teardown';
 import { AT, freshId } from './readings';
 
@@ -11,3 +14,10 @@ export const found = (surface: string, more: Partial<Finding> = {}): Finding => 
   ...{ surface: surfaceId(surface), defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
   ...{ proposed: 'machine', why: 'by the book', decided: 'machine', remark: '', ...more },
 });
+
+/** Returns a job in which another part was put in the place of one. */
+export const exchanged = (job: Job, part: string): Job =>
+  record(job, {
+    ...{ ...made(), kind: 'operation', part: partId(part), work: 'exchanged', changes: [] },
+    ...{ step: null, piece: null, remark: '' },
+  } satisfies WorkEntry);

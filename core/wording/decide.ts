@@ -101,6 +101,10 @@ function workOrderWords(
 const unclearWords = (unclear: readonly Assessment[]): string =>
   say('rework.unclear', { checks: checksWords(unclear, 2), count: unclear.length });
 
+/** Says what has to be measured before work that would narrow it. */
+export const unseenWords = (unseen: readonly Assessment[]): string =>
+  say('rework.unseen', { checks: checksWords(unseen, 2), count: unseen.length });
+
 /** Says what has to be read before a pump is decided on, and why. */
 function measureWords(
   answer: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>,
@@ -117,9 +121,8 @@ function measureWords(
   if (solved.closer.length > 0) return say('rework.closer', { checks: named(solved.closer) });
   const { unclear } = rework;
   if (unclear.length > 0) return unclearWords(unclear);
-  const unseen = unseenBy(rework, planned).map((a) => a.characteristic.id);
-  if (unseen.length > 0)
-    return say('rework.unseen', { checks: named(unseen), count: unseen.length });
+  const unseen = unseenBy(rework, planned);
+  if (unseen.length > 0) return unseenWords(unseen);
   if (plan && plan.again.length > 0) return say('rework.again', { checks: named(plan.again) });
   if (plan) return 'Good so far: measure the rest.';
   const canTell = rework.unsized.some(({ assessment }) => readCloser(rework, assessment) !== null);

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
+import type { Assessment } from '@/core/assessment/assessment';
 import { carryOut } from '@/core/commands/deciding';
 import { InputError } from '@/core/errors';
 import { amountUncertainty } from '@/core/instruments/gauges';
@@ -13,6 +14,7 @@ import { doubtOfAmount } from '@/core/rework/decision/doubt';
 import { bushingWork } from '@/core/rework/decision/bushing';
 import type { PlannedOperation } from '@/core/rework/decision/lines';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
+import { unseenWords } from '@/core/wording/decide';
 import { afterWords, stepWords } from '@/core/wording/planStep';
 import { paragraph, say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
@@ -34,6 +36,8 @@ interface Props {
   readonly offer: Offer;
   /** What is left of the list, worked out from what was done so far. */
   readonly live: ListPlan;
+  /** What has to be measured before: no amount is right as long as nobody knows how wide it is. */
+  readonly unseen: readonly Assessment[];
   /** Says that it is stored as done. */
   readonly onDone: () => void;
 }
@@ -60,13 +64,14 @@ function amountNow(
 }
 
 /** One step to carry out: what to do and how to check on the way, then how much it really was. */
-export function StepForm({ deciding, step, offer, live, onDone }: Props) {
+export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props) {
   const { job, shop, rework } = deciding;
   const { unit } = shop;
   const { run, error } = useCommand(job);
   const { control, handleSubmit, setError, setValue } = useForm({ defaultValues: { amount: '' } });
   const { tool, check, caution } = offer.terms;
-  const planned = amountNow(step, offer, live);
+  const isBlind = unseen.length > 0;
+  const planned = isBlind ? null : amountNow(step, offer, live);
   const bushing = bushingWork(rework, offer);
   const [finished, setFinished] = useState<Finished>({ groove: false, vent: false });
   const [missing, setMissing] = useState(false);
@@ -74,7 +79,7 @@ export function StepForm({ deciding, step, offer, live, onDone }: Props) {
   // What is typed over is not asked about any more.
   const typedNow = useWatch({ control, name: 'amount' });
   const asked = doubt?.text === typedNow ? doubt : null;
-  const asks = planned !== null && movesBySize(offer);
+  const asks = (isBlind || planned !== null) && movesBySize(offer);
   const keep = async (taken_mm: number | null) => {
     if (offer.piece) return void fit.run(offer.piece.id);
     const [part = ''] = offer.parts;
@@ -103,9 +108,9 @@ export function StepForm({ deciding, step, offer, live, onDone }: Props) {
   });
   return (
     <View style={{ gap: 8 }}>
-      {planned ? (
+      {planned || isBlind ? (
         <Words size="title" strong aria-busy={live.busy}>
-          {live.busy ? 'Working it out…' : stepWords(planned, unit)}
+          {live.busy ? 'Working it out…' : planned ? stepWords(planned, unit) : unseenWords(unseen)}
         </Words>
       ) : null}
       <Words>
@@ -126,7 +131,7 @@ export function StepForm({ deciding, step, offer, live, onDone }: Props) {
           onFinished={setFinished}
         />
       ) : null}
-      {asks && planned ? (
+      {asks ? (
         <>
           <Field
             control={control}
@@ -134,13 +139,15 @@ export function StepForm({ deciding, step, offer, live, onDone }: Props) {
             label={say('rework.amount', { unit })}
             placeholder="Leave empty if nobody measured it"
           />
-          <Words size="note" tone="muted">
-            {say('rework.amountRange', {
-              from: formatLength(planned.from_mm, 'gap', unit),
-              to: formatLength(planned.to_mm, 'gap', unit),
-              amount: formatLength(planned.amount_mm, 'gap', unit),
-            })}
-          </Words>
+          {planned ? (
+            <Words size="note" tone="muted">
+              {say('rework.amountRange', {
+                from: formatLength(planned.from_mm, 'gap', unit),
+                to: formatLength(planned.to_mm, 'gap', unit),
+                amount: formatLength(planned.amount_mm, 'gap', unit),
+              })}
+            </Words>
+          ) : null}
         </>
       ) : null}
       {asked ? (
@@ -155,7 +162,11 @@ export function StepForm({ deciding, step, offer, live, onDone }: Props) {
       ) : null}
       {(error ?? fit.failed) ? <Notice kind="error">{error ?? fit.failed}</Notice> : null}
       {asked ? null : (
-        <Button mode="contained" contentStyle={{ minHeight: 52 }} onPress={() => void save()}>
+        <Button
+          mode={isBlind ? 'outlined' : 'contained'}
+          contentStyle={{ minHeight: 52 }}
+          onPress={() => void save()}
+        >
           Done
         </Button>
       )}

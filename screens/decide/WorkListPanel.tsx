@@ -1,11 +1,10 @@
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { dropWorkList } from '@/core/commands/deciding';
 import { withVoided } from '@/core/journal/commands';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
 import { say } from '@/core/wording/say';
-import { toMeasure } from '@/core/rework/decision/measure';
+import { firstOf, toMeasure } from '@/core/rework/decision/measure';
 import { listWords, orderOf } from '@/core/wording/decide';
 import { toMeasureWords } from '@/core/wording/toMeasure';
 import { doneCostWords } from '@/core/wording/worked';
@@ -36,7 +35,6 @@ interface Props {
 
 /** The plan as a work list: the next step large, what is done folded, what comes after it in a line each. */
 export function WorkListPanel({ deciding, list, onAnswer }: Props) {
-  const router = useRouter();
   const { job, again, unclear, rework, shop, solved, planned } = deciding;
   const live = useListPlan(deciding, list);
   const { run } = useCommand(job);
@@ -49,6 +47,8 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
   const done = list.steps.filter((listed) => listed.done.length > 0);
   const later = list.steps.filter((listed) => listed !== next && listed.done.length === 0);
   const nextOffer = next && rework.offers.find(({ id }) => id === next.step.offer);
+  const unseen = nextOffer ? live.unseenBy(nextOffer) : [];
+  const first = firstOf(rework, unseen.length > 0 ? unseen : again);
   const nameOf = (listed: ListedStep) => stepName(deciding, listed);
   const after = (ticked: ListedStep) => {
     const [then] = later;
@@ -65,11 +65,11 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
       back="Back to the answer"
       onBack={onAnswer}
       action={
-        again.length > 0 ? (
+        first ? (
           <Button
-            mode={next ? 'outlined' : 'contained'}
+            mode={next && unseen.length === 0 ? 'outlined' : 'contained'}
             contentStyle={styles.large}
-            onPress={() => router.replace(`/job/${job.id}/measure`)}
+            onPress={() => void measure(first)}
           >
             Measure again
           </Button>
@@ -91,7 +91,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
       {next && nextOffer ? (
         <StepForm
           key={next.step.id}
-          {...{ deciding, live }}
+          {...{ deciding, live, unseen }}
           step={next.step}
           offer={nextOffer}
           onDone={() => after(next)}
@@ -113,7 +113,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
           ))}
         </View>
       ) : null}
-      {again.length > 0 && next ? (
+      {again.length > 0 && next && unseen.length === 0 ? (
         <Words>{say('rework.then', { checks: checksWords(again) })}</Words>
       ) : null}
       <DoneSteps deciding={deciding} done={done} first={next === null} />

@@ -1,7 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { reworkCase, type Setting } from '@/core/rework/decision/case';
+import type { Assessment } from '@/core/assessment/assessment';
+import { unseenBy } from '@/core/rework/decision/decide';
 import { plannedOperations, type PlannedOperation } from '@/core/rework/decision/lines';
+import type { Offer } from '@/core/rework/operations/offers';
 import type { WorkList } from '@/core/rework/decision/worklist';
 import { evaluator } from '@/data/evaluator';
 import type { Deciding } from './useDeciding';
@@ -10,6 +13,8 @@ import { usePlanner } from './usePlanner';
 /** What is left of a work list, worked out from what was measured and done so far. */
 export interface ListPlan {
   readonly planned: readonly PlannedOperation[];
+  /** Lists what has to be measured before an offer is carried out, which would narrow it unseen. */
+  readonly unseenBy: (offer: Offer) => readonly Assessment[];
   readonly busy: boolean;
 }
 
@@ -36,10 +41,17 @@ export function useListPlan({ job, shop, rework }: Deciding, { steps }: WorkList
     staleTime: Infinity,
     retry: false,
   });
+  const standing = useMemo(
+    () => reworkCase(job, evaluator.state(job), shop, options),
+    [job, shop, options],
+  );
   const planned = useMemo(() => {
     const [plan] = data?.plans ?? [];
-    if (!plan) return [];
-    return plannedOperations(reworkCase(job, evaluator.state(job), shop, options), plan);
-  }, [data, job, shop, options]);
-  return { planned, busy: isPending && left.length > 0 };
+    return plan ? plannedOperations(standing, plan) : [];
+  }, [data, standing]);
+  return {
+    planned,
+    unseenBy: (offer) => unseenBy(standing, [{ offer }]),
+    busy: isPending && left.length > 0,
+  };
 }

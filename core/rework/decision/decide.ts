@@ -43,7 +43,7 @@ export const isUnread = ({ watched, unmeasured, unmet }: ReworkCase): boolean =>
 /** Lists the gaps that a plan would narrow though nobody knows how wide they are: they are measured first. */
 export const unseenBy = (
   { blind }: Pick<ReworkCase, 'blind'>,
-  planned: readonly PlannedOperation[],
+  planned: readonly Pick<PlannedOperation, 'offer'>[],
 ): readonly Assessment[] => [
   ...new Set(
     blind.filter((b) => planned.some(({ offer }) => offer.id === b.offer)).flatMap((b) => b.gaps),

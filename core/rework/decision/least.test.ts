@@ -78,7 +78,7 @@ describe('where only a most is published', () => {
     ]);
     expect(answerKind(answer)).toBe('measure');
     expect(answerWords(answer)).toBe(
-      'Measure end clearance, driven gear first: the work would narrow it unseen.',
+      'Measure first: end clearance, driven gear. The work would narrow it unseen.',
     );
     const asked = toMeasure(rework, solved, answer.planned).map((m) => m.characteristic);
     expect(asked).toContain('face-driven');

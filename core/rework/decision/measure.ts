@@ -35,6 +35,12 @@ function firstStep({ job }: ReworkCase, a: Assessment): ToRead {
   };
 }
 
+/** Returns where to begin to measure gaps after work; null where there is none. */
+export function firstOf(rework: ReworkCase, gaps: readonly Assessment[]): ToMeasure | null {
+  const [first] = gaps.flatMap(unread);
+  return first ? { ...firstStep(rework, first), settles: 'verdict' } : null;
+}
+
 /** Tells whether nobody knows that an instrument by which something was read shows nought where it should. */
 const isZeroInDoubt = ({ zero }: Assessment): boolean => zero === 'never' || zero === 'overdue';
 

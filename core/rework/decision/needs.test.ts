@@ -1,4 +1,4 @@
-import { partId, dimensionId } from '../../pumps/ids';
+import { dimensionId } from '../../pumps/ids';
 import { carryOut } from '../../commands/deciding';
 import { record } from '../../journal/commands';
 import type { Job } from '../../records/job';
@@ -6,7 +6,8 @@ import { NEW_SHOP, type Shop } from '../../records/shop';
 import type { Finding } from '../../records/teardown';
 import { answerWords, findingWords } from '../../wording/decide';
 import { lineReason } from '../../wording/partLines';
-import { found, made } from '../../testing/findings';
+import { askedFor } from '../../inspect/looking';
+import { exchanged, found, made } from '../../testing/findings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { answerOf, jobWithSizes, neverDone, planFor } from '../../testing/worked';
 import type { ReworkCase } from './case';
@@ -85,14 +86,13 @@ describe('a finding', () => {
   });
   it('on a part that was exchanged since asks for nothing, and says nothing of the new one', async () => {
     const nicked = lookedAt('drive-face', { decided: 'dress' });
-    const exchanged = { ...made(), kind: 'operation' as const, part: partId('drive'), changes: [] };
-    const after = record(nicked, {
-      ...{ ...exchanged, work: 'exchanged' as const, step: null, piece: null, remark: '' },
-    });
+    const after = exchanged(nicked, 'drive');
     const lookedOf = ({ rework }: { rework: ReworkCase }) =>
       partLines(rework, null).find((l) => l.part.id === 'drive')?.looked;
     const [was, is] = [await needsOn(nicked), await needsOn(after)];
     expect([was.ids, lookedOf(was)]).toEqual([[['nicks-stoned--drive']], 'passed']);
+    expect(askedFor(nicked).length).toBeGreaterThan(0);
+    expect(askedFor(after)).toEqual([]);
     expect([is.ids, is.unmet, lookedOf(is)]).toEqual([[], [], 'unseen']);
   });
   it('on a face found twice is one need, as deep as the deeper', async () => {

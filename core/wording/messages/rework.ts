@@ -146,7 +146,7 @@ export const REWORK = {
   'rework.underBy': '{by} under its limit, ± {u}',
   'rework.underUnknown': 'under its limit, amount unknown',
   'rework.unseen':
-    'Measure {checks} first: the work would narrow {count, plural, one {it unseen} other {them unseen}}.',
+    'Measure first: {checks}. The work would narrow {count, plural, one {it unseen} other {them unseen}}.',
   'rework.underIt':
     'Less than {amount}: {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {is out}}.',
   'rework.undoStep': 'Undo: {step}',
