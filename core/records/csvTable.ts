@@ -14,8 +14,8 @@ export interface Columns {
   readonly isKnown: (column: string) => boolean;
 }
 
-/** Says something that is wrong with a line. */
-export type Wrong = (message: string) => void;
+/** Says something that is wrong with a line, and in which of its columns where it is one. */
+export type Wrong = (message: string, column?: string) => void;
 
 /** So many faults are said of a table: more of them are mostly one fault in every line. */
 const MOST_PROBLEMS = 20;
@@ -61,7 +61,13 @@ export function readTable<T>(
   }
   const problems: FileProblem[] = [];
   const lines = data.map((row, i) =>
-    read(row, (message) => problems.push({ place: say('records.line', { line: i + 2 }), message })),
+    read(row, (message, column) => {
+      const line = i + 2;
+      const place = column
+        ? say('records.lineColumn', { line, column })
+        : say('records.line', { line });
+      problems.push({ place, message });
+    }),
   );
   if (problems.length > 0) throw new FileError(problems.slice(0, MOST_PROBLEMS));
   return lines;
@@ -69,27 +75,30 @@ export function readTable<T>(
 
 /** Returns the one of some words that a cell says, whatever its case; null for a blank cell, or where it is none of them. */
 export function wordIn<T extends string>(
-  cell: string | undefined,
+  row: Row,
+  column: string,
   known: readonly T[],
   wrong: Wrong,
 ): T | null {
-  const said = cell?.trim();
+  const said = row[column]?.trim();
   if (!said) return null;
   const found = known.find((word) => word.toLowerCase() === said.toLowerCase());
-  if (!found) wrong(say('records.notOneOf', { text: said, known: known.join(', ') }));
+  if (!found) wrong(say('records.notOneOf', { text: said, known: known.join(', ') }), column);
   return found ?? null;
 }
 
 /** Returns the length of a cell in mm, read in a unit where it names none; null for a blank cell, or where it is none. */
 export function lengthIn(
-  cell: string | undefined,
+  row: Row,
+  column: string,
   kind: 'size' | 'gap',
   wrong: Wrong,
   unit: 'mm' | 'in' = 'mm',
 ): number | null {
+  const cell = row[column];
   if (!cell?.trim()) return null;
   const read = tried(() => parseReading(cell, kind, unit).mm);
   if (read.ok) return read.value;
-  wrong(read.message);
+  wrong(read.message, column);
   return null;
 }

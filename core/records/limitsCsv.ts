@@ -73,12 +73,12 @@ function limitOf(sheet: Sheet, row: Row, wrong: Wrong): SheetLimit {
   if (!pumpOf(sheet).characteristics.some((c) => c.id === characteristic)) {
     wrong(say('records.noCheck', { id: characteristic }));
   }
-  const end = (cell: string | undefined) => lengthIn(cell, 'size', wrong);
-  const [lower_mm, upper_mm] = [end(row.lower_mm), end(row.upper_mm)];
+  const end = (column: (typeof COLUMNS)[number]) => lengthIn(row, column, 'size', wrong);
+  const [lower_mm, upper_mm] = [end('lower_mm'), end('upper_mm')];
   if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
     wrong('Max is below min. Swap them or check the unit.');
   }
-  const preferred = [end(row.preferredLower_mm), end(row.preferredUpper_mm)] as const;
+  const preferred = [end('preferredLower_mm'), end('preferredUpper_mm')] as const;
   const [least, most] = [lower_mm ?? 0, upper_mm ?? Infinity];
   if (preferred.some((mm) => mm !== null && (mm < least || mm > most))) {
     wrong('The preferred band must be inside the limits.');
@@ -86,6 +86,7 @@ function limitOf(sheet: Sheet, row: Row, wrong: Wrong): SheetLimit {
   if (preferred[0] !== null && preferred[1] !== null && preferred[1] < preferred[0]) {
     wrong('The preferred max is below the preferred min. Swap them.');
   }
+  const gasket = OLD_GASKETS[row.gasket?.trim() ?? ''] ?? row.gasket;
   return {
     tier: tier?.id ?? '',
     characteristic,
@@ -93,8 +94,8 @@ function limitOf(sheet: Sheet, row: Row, wrong: Wrong): SheetLimit {
     upper_mm,
     preferredLower_mm: preferred[0],
     preferredUpper_mm: preferred[1],
-    side: wordIn(row.side, SIDES, wrong) ?? 'full',
-    gasket: wordIn(OLD_GASKETS[row.gasket?.trim() ?? ''] ?? row.gasket, GASKETS, wrong) ?? 'bare',
+    side: wordIn(row, 'side', SIDES, wrong) ?? 'full',
+    gasket: wordIn({ ...row, gasket }, 'gasket', GASKETS, wrong) ?? 'bare',
     source: row.source ?? '',
   };
 }

@@ -123,8 +123,8 @@ function sizesIn(row: Row, pump: PumpModel, parts: readonly PartId[], wrong: Wro
     }
     if (seen.has(named)) wrong(say('records.sizeTwice', { size: named }));
     seen.add(named);
-    const value_mm = lengthIn(cell, 'size', wrong, unit);
-    const u_mm = lengthIn(row[doubtColumn(named, unit)], 'gap', wrong, unit) ?? USUAL_U_MM;
+    const value_mm = lengthIn(row, column, 'size', wrong, unit);
+    const u_mm = lengthIn(row, doubtColumn(named, unit), 'gap', wrong, unit) ?? USUAL_U_MM;
     return value_mm === null ? [] : [{ dimension: dimension.id, value_mm, u_mm }];
   });
 }
@@ -200,8 +200,8 @@ function partOf(
     ...{ make: text('make'), from: text('from'), condition: text('condition') },
     place: text('place'),
     variant: variant?.id ?? here?.variant ?? null,
-    origin: wordIn(row.origin, ORIGINS, wrong) ?? here?.origin ?? BLANK_PART.origin,
-    state: wordIn(row.state, PART_STATES, wrong) ?? here?.state ?? BLANK_PART.state,
+    origin: wordIn(row, 'origin', ORIGINS, wrong) ?? here?.origin ?? BLANK_PART.origin,
+    state: wordIn(row, 'state', PART_STATES, wrong) ?? here?.state ?? BLANK_PART.state,
     takenFor: cell('taken_for') || (here?.takenFor ?? ''),
   };
   if (!here) return part;

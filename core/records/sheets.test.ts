@@ -122,8 +122,11 @@ describe('limits as CSV', () => {
     [`${HEAD}Service,face-drive,0.08,0.02,,,`, 'line 2: Max is below min'],
     [`${HEAD}Race,face-drive,0.02,0.08,,,`, 'line 2: The sheet has no limits “Race”'],
     [`${HEAD}Service,tip,0.02,0.08,,,`, 'line 2: This pump has no check “tip”'],
-    [`${HEAD}Service,face-drive,a bit,,,,`, 'line 2: “a bit” is not a number'],
-    [`${HEAD}Service,face-drive,0.02,0.08,both,,`, 'line 2: “both” is not one of full, one-side'],
+    [`${HEAD}Service,face-drive,a bit,,,,`, 'line 2, column lower_mm: “a bit” is not a number'],
+    [
+      `${HEAD}Service,face-drive,0.02,0.08,both,,`,
+      'line 2, column side: “both” is not one of full, one-side',
+    ],
     [`${HEAD}Service,face-drive,0.02,,,,\r\nservice,face-drive,0.03,,,,`, 'line 3: The same limit'],
   ])('%j is refused with its line', (text, said) => {
     expect(problems(text)[0]).toContain(said);

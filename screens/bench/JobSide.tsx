@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { Assessment } from '@/core/assessment/assessment';
-import { worstVerdict } from '@/core/assessment/summary';
+import { worstFirst, worstVerdict } from '@/core/assessment/summary';
 import { Evaluator } from '@/core/guidance/evaluator';
 import { orderList } from '@/core/inspect/order';
 import { lookedAt } from '@/core/inspect/looking';
@@ -26,6 +26,7 @@ import { dayWords } from '@/ui/when';
 import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
 import { STAGE_NAME } from '../job/stages';
+import { lower } from '@/core/quantity/letters';
 import { say } from '@/core/wording/say';
 
 /** How a job stands, in a sentence: what is out first, else what is not known yet. */
@@ -34,10 +35,10 @@ function standingOf(judged: readonly Assessment[]): string {
   const [out, close, open] = [of('out'), of('close'), of('open')];
   if (judged.length === 0) return 'Nothing to judge it by.';
   if (out.length > 0) {
-    const [first] = out;
-    const check = first?.characteristic.name ?? '';
+    const [worst] = worstFirst(out);
+    const check = lower(worst?.characteristic.name ?? '');
     return out.length > 1
-      ? say('bench.outMore', { check, count: out.length - 1 })
+      ? say('bench.outMore', { check, count: out.length })
       : say('bench.outOne', { check });
   }
   if (open.length > 0)

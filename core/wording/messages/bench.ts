@@ -19,8 +19,8 @@ export const BENCH = {
   'bench.noMatch': 'No job matches “{text}”. Check the spelling.',
   'bench.noSheet': 'No sheet matches “{text}”. Check the spelling.',
   'bench.opened': 'opened {day}',
-  'bench.outMore': '{check} and {count} more are out.',
-  'bench.outOne': '{check} is out.',
+  'bench.outMore': '{count} checks are out. Worst: {check}.',
+  'bench.outOne': 'Out: {check}.',
   'bench.overdueSince': 'overdue since {day}',
   'bench.source': 'Source: {source}',
   'bench.sourceInvented': 'Source: {source} · invented limits',
@@ -28,6 +28,7 @@ export const BENCH = {
   'bench.stillToMeasure': '{open} of {all} still to measure.',
   'bench.tagTwice':
     'Tag {tag} is already on a job: {pump}. Use another number, or a scan will find both.',
-  'bench.tooClose': '{count} too close to call.',
+  'bench.tooClose':
+    '{count, plural, one {One check is too close to call.} other {# checks are too close to call.}}',
   'bench.unreadable': 'Could not read the jobs: {error}. Reload the page.',
 } as const;
