@@ -38,7 +38,9 @@ test('the worst pump of the demo is decided, worked on step by step and signed o
   // One list: equal works in a line, each with its bars; what stays in one line that opens.
   const works = page.getByRole('list', { name: 'The plan' });
   await expect(works.getByText('Body: have it sleeved')).toBeVisible();
-  await expect(works.getByText('Drive gear and driven gear: fit BG-2 from the shelf')).toBeVisible();
+  await expect(
+    works.getByText('Drive gear and driven gear: fit BG-2 from the shelf'),
+  ).toBeVisible();
   await expect(works.getByText('All 4 bushings: replace and size')).toBeVisible();
   await expect(page.getByRole('img', { name: /^Backlash: will be in, Gap 0\.2/ })).toBeVisible();
   await expect(page.getByText('Relief plunger: reuse')).toHaveCount(0);
