@@ -8,6 +8,7 @@ import { say } from '@/core/wording/say';
 import { rangeText } from '@/core/wording/figures';
 import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
+import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 
 interface Props {
@@ -24,6 +25,7 @@ interface Props {
 
 /** A gap in a line: its name, how it stands in figures, a word and a mark; hollow as it was, full as it will be. */
 export function GapLine({ assessment, verdict, words, note, known, before, unit }: Props) {
+  const { tiny } = useRoom();
   const { characteristic: c, limits, heatShift_mm } = assessment;
   const range = known && rangeText(known, unit, c.quantity);
   const measure = unitName(c.quantity, unit);
@@ -38,15 +40,17 @@ export function GapLine({ assessment, verdict, words, note, known, before, unit 
           {note ?? stands}
         </Words>
       </View>
-      <View style={styles.bar}>
-        <GapBar
-          slim
-          {...{ limits, known, before, heatShift_mm, unit }}
-          of={{ name: c.name, stands: words }}
-          preferred={limits?.preferred ?? null}
-          kind={c.quantity}
-        />
-      </View>
+      {tiny ? null : (
+        <View style={styles.bar}>
+          <GapBar
+            slim
+            {...{ limits, known, before, heatShift_mm, unit }}
+            of={{ name: c.name, stands: words }}
+            preferred={limits?.preferred ?? null}
+            kind={c.quantity}
+          />
+        </View>
+      )}
       <PinRing verdict={verdict} size={20} />
     </View>
   );

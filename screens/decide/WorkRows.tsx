@@ -4,7 +4,7 @@ import type { WorkRow } from '@/core/rework/decision/workRows';
 import type { Amounts } from '@/core/rework/solver/problem';
 import { workCost, workDetail, workTitle } from '@/core/wording/workRows';
 import { usePalette } from '@/ui/theme';
-import { useWide } from '@/ui/useWidth';
+import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { GapLines } from './GapLines';
 import type { Deciding } from './useDeciding';
@@ -19,6 +19,7 @@ interface Props {
 export function WorkRows({ deciding, rows, amounts }: Props) {
   const palette = usePalette();
   const wide = useWide();
+  const { tiny } = useRoom();
   const { shop, job } = deciding;
   const pump = pumpOf(job.sheet);
   return (
@@ -36,7 +37,7 @@ export function WorkRows({ deciding, rows, amounts }: Props) {
             </Words>
             <View style={wide ? styles.wide : styles.what}>
               <View style={wide ? styles.half : null}>
-                <View style={styles.head}>
+                <View style={[styles.head, tiny && styles.wrapped]}>
                   <Words strong style={styles.title}>
                     {workTitle(row, pump)}
                   </Words>
@@ -65,4 +66,6 @@ const styles = StyleSheet.create({
   half: { flex: 1, minWidth: 0 },
   head: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
   title: { flex: 1, minWidth: 0 },
+  // Under it what it costs, where a line has room for words only.
+  wrapped: { flexDirection: 'column', gap: 0 },
 });

@@ -9,6 +9,7 @@ import { amountsOf } from '@/core/rework/decision/solve';
 import { workRows } from '@/core/rework/decision/workRows';
 import type { Amounts } from '@/core/rework/solver/problem';
 import { say } from '@/core/wording/say';
+import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { GapLines, GapsNow } from './GapLines';
 import { MeasureRow } from './MeasureRow';
@@ -62,8 +63,9 @@ interface LegendProps extends Pick<Props, 'deciding'> {
 
 /** Says what the bars show, and where new parts are taken to be nominal. */
 function Legend({ deciding, amounts, gaps }: LegendProps) {
+  const { tiny } = useRoom();
   const { rework, shop } = deciding;
-  if (gaps.length === 0) return null;
+  if (gaps.length === 0 || tiny) return null;
   const shows =
     rework.known.rule === 'guarded'
       ? 'Hollow: measured. Solid: after the work, uncertainty included.'

@@ -8,12 +8,14 @@ import { markedSum, priceWords } from '@/core/wording/money';
 import { say } from '@/core/wording/say';
 import { mainRisk } from '@/core/wording/workRows';
 import { PumpPicture } from '@/ui/PumpPicture';
+import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import type { Deciding } from './useDeciding';
 
 /** The pump with what is worked on in blue, and beside it what it costs, a new pump, and what may go wrong. */
 export function Worth({ deciding }: { readonly deciding: Deciding }) {
   const { price, newPump, buyNew, shop, planned, decided, plan, rework, job } = deciding;
+  const { tiny } = useRoom();
   const worked = useMemo(() => {
     const { parts } = pumpOf(job.sheet);
     return planned.flatMap(({ offer }) =>
@@ -47,7 +49,7 @@ export function Worth({ deciding }: { readonly deciding: Deciding }) {
   );
   return (
     <View style={styles.row}>
-      <PumpPicture sheet={job.sheet} size={SIZE} worked={worked} />
+      {tiny ? null : <PumpPicture sheet={job.sheet} size={SIZE} worked={worked} />}
       <View style={styles.words}>
         {buyNew ? [bought, work] : [work, bought]}
         {risk ? (
