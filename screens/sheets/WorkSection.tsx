@@ -17,32 +17,13 @@ import { boughtSizes, hasSets, hasWasher, newSet, pricedKinds, workedSizes } fro
 export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
   const { control } = useFormContext<SheetForm>();
   const size = unitName('size', unit);
-  const ends = [say('sheets.smallest', { unit: size }), say('sheets.largest', { unit: size })];
   return (
     <>
       <Heading>What metal has to stay</Heading>
       <Words size="note" tone="muted">
         The smallest and largest a size may become by work. Plans go no further.
       </Words>
-      <FigureTable>
-        <FigureHeads lines="Size" columns={ends} />
-        {workedSizes(sheet).map(({ id, name }) => (
-          <FigureRow
-            key={id}
-            name={name}
-            figures={[
-              {
-                field: `metal.${id}.least`,
-                spoken: say('sheets.smallestOf', { size: name }),
-              },
-              {
-                field: `metal.${id}.most`,
-                spoken: say('sheets.largestOf', { size: name }),
-              },
-            ]}
-          />
-        ))}
-      </FigureTable>
+      <SizeEnds of="metal" sizes={workedSizes(sheet)} unit={unit} />
       <Heading>Prices on this model</Heading>
       <Words size="note" tone="muted">
         Empty where the shop’s own price holds.
@@ -71,25 +52,7 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         Empty: 0.013 mm (5 tenths) either side of nominal, the app’s figure. A cut to a new part is
         worked out when it is in hand.
       </Words>
-      <FigureTable>
-        <FigureHeads lines="Size" columns={ends} />
-        {boughtSizes(sheet).map(({ id, name }) => (
-          <FigureRow
-            key={id}
-            name={name}
-            figures={[
-              {
-                field: `newSizes.${id}.least`,
-                spoken: say('sheets.smallestNew', { size: name }),
-              },
-              {
-                field: `newSizes.${id}.most`,
-                spoken: say('sheets.largestNew', { size: name }),
-              },
-            ]}
-          />
-        ))}
-      </FigureTable>
+      <SizeEnds of="newSizes" sizes={boughtSizes(sheet)} unit={unit} />
       {hasWasher(sheet) ? (
         <Field
           control={control}
@@ -131,6 +94,41 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         </ListEditor>
       ) : null}
     </>
+  );
+}
+
+/** What the ends of a size are called to whoever does not see the heads. */
+const SPOKEN = {
+  metal: { least: 'sheets.smallestOf', most: 'sheets.largestOf' },
+  newSizes: { least: 'sheets.smallestNew', most: 'sheets.largestNew' },
+} as const;
+
+interface EndsProps {
+  readonly of: keyof typeof SPOKEN;
+  readonly sizes: readonly { readonly id: string; readonly name: string }[];
+  readonly unit: ShopUnit;
+}
+
+/** The smallest and the largest of each size, by work or when new. */
+function SizeEnds({ of, sizes, unit: shop }: EndsProps) {
+  const unit = unitName('size', shop);
+  return (
+    <FigureTable>
+      <FigureHeads
+        lines="Size"
+        columns={[say('sheets.smallest', { unit }), say('sheets.largest', { unit })]}
+      />
+      {sizes.map(({ id, name }) => (
+        <FigureRow
+          key={id}
+          name={name}
+          figures={(['least', 'most'] as const).map((end) => ({
+            field: `${of}.${id}.${end}` as const,
+            spoken: say(SPOKEN[of][end], { size: name }),
+          }))}
+        />
+      ))}
+    </FigureTable>
   );
 }
 

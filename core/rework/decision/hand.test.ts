@@ -1,15 +1,18 @@
 import { VELTRANE_T6 } from '../../testing/sheets';
 import { carryOut } from '../../commands/deciding';
 import { Evaluator } from '../../guidance/evaluator';
+import type { Job } from '../../records/job';
 import { NEW_SHOP } from '../../records/shop';
-import { made } from '../../testing/findings';
+import { exchanged, made } from '../../testing/findings';
 import { WIDE, limit, mostOnly, sizedJob, RULES } from '../../testing/mostOnly';
 import { neverDone, planFor } from '../../testing/worked';
 import { stepWords } from '../../wording/planStep';
 import { loadHighs } from '../solver/highs';
 import { reworkCase } from './case';
+import { unseenBy } from './decide';
 import { atStep } from './hand';
 import { plannedOperations } from './lines';
+import { firstOf } from './measure';
 import { amountsOf, outAfter, solveRework } from './solve';
 
 describe('amounts that hands can hold', () => {
@@ -75,5 +78,17 @@ describe('between two cuts', () => {
     const is = plan.works.find(({ id }) => id === was.id)!;
     expect(is.to_mm).toBeLessThan(was.to_mm - 0.015);
     expect(is.from_mm).toBeLessThan(was.from_mm);
+  });
+  it('what the next would narrow is measured first, once another part was put in', () => {
+    const unseenOf = (job: Job) => {
+      const next = reworkCase(job, new Evaluator().state(job), NEW_SHOP, { predicted: true });
+      const offer = next.offers.find(({ id }) => id === 'deck-faced--body')!;
+      const unseen = unseenBy(next, [{ offer }]);
+      return [unseen.map((a) => a.characteristic.id), firstOf(next, unseen)?.characteristic];
+    };
+    const job = sizedJob({ ...WIDE, 'driven-width': 20 }, mostOnly());
+    expect(unseenOf(job)).toEqual([[], undefined]);
+    const swapped = exchanged(exchanged(job, 'drive'), 'driven');
+    expect(unseenOf(swapped)).toEqual([['face-drive', 'face-driven'], 'face-drive']);
   });
 });
