@@ -157,7 +157,7 @@ test('a cut is planned with its range, dragged, held, carried out and measured a
   // One of two gears: a cut would narrow the other unseen. It is asked for, and the way back is at hand.
   await page.getByRole('link', { name: 'Decide' }).click();
   await expect(
-    page.getByRole('heading', { name: /Measure end clearance, driven gear first/ }),
+    page.getByRole('heading', { name: /Measure first: end clearance, driven gear/ }),
   ).toBeVisible();
   await button(page, /^End clearance, driven gear: read the sizes/).click();
   await readSize(page, /Driven gear width/, '20.00');

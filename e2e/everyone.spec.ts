@@ -315,13 +315,15 @@ test('Undo that is hit right after an answer asks whether it was meant', async (
       [...document.querySelectorAll<HTMLElement>('[role=button]')].find((b) =>
         name.test(b.ariaLabel ?? b.textContent ?? ''),
       );
+    // As soon as the answer is on the screen, as a thumb that bounces does.
+    const shown = () => document.querySelector('[role=status][aria-label=Next]')?.textContent;
+    const first = shown();
     find(/^Won’t go/)?.click();
-    const hit = () => {
-      if (document.querySelector('[role=status][aria-label=Verdict], [data-testid=spoken]')) {
-        find(/^Undo$/)?.click();
-      }
-    };
-    setTimeout(hit, 250);
+    const watch = setInterval(() => {
+      if (shown() === first) return;
+      clearInterval(watch);
+      find(/^Undo$/)?.click();
+    }, 20);
   });
   await page.getByRole('button', { name: 'Undo the last answer?' }).click();
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeVisible();

@@ -128,7 +128,7 @@ function measureWords(
   const canTell = rework.unsized.some(({ assessment }) => readCloser(rework, assessment) !== null);
   return canTell
     ? 'Read the sizes first: leaves show Out, not how far.'
-    : 'It is out, and your leaves cannot tell how far: use another instrument.';
+    : 'Leaves show Out, and yours cannot tell how far: use another instrument.';
 }
 
 /** Says how the checks with a limit stand of which none is out: all in, some too close to call; or that there are none. */
@@ -160,7 +160,7 @@ export function answerWords(
         return say('rework.notReady', { surfaces: listed(surfaces), count: surfaces.length });
       }
       return solved.blocked.length > 0
-        ? 'No work that is allowed here brings it in.'
+        ? 'No work that is allowed here brings all checks in.'
         : 'What you held cannot all be kept. Release one.';
     case 'reuse':
       if (plan && plan.leaves.length > 0) return 'Leave it as it is.';

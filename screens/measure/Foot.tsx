@@ -1,6 +1,6 @@
 import { methodsFor, type MethodId } from '@/core/methods/list';
 import type { Assessment } from '@/core/assessment/assessment';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { lastStanding } from '@/core/journal/commands';
 import type { Job } from '@/core/records/job';
 import { announce } from '@/ui/announce';
@@ -54,8 +54,10 @@ export function Foot({ job, shown, way, measuring, onEvidence, children }: Props
   );
 }
 
-/** A thumb in a glove that hits Undo so soon after an answer bounced, in ms. */
+/** A thumb in a glove that hits Undo so soon after an answer was shown bounced, in ms. */
 const BOUNCE_MS = 500;
+/** An answer that is older when it is shown was given before this screen was there, in ms. */
+const FRESH_MS = 3000;
 
 interface UndoProps {
   readonly job: Job;
@@ -68,10 +70,19 @@ function UndoButton({ job, pending, undo }: UndoProps) {
   const last = lastStanding(job);
   const [asked, setAsked] = useState<string | null>(null);
   const isAsked = last !== null && asked === last.id;
+  const isAnswer = last !== null && last.kind !== 'skip' && last.kind !== 'operation';
+  // From when it is on the screen: a slow phone shows it later than the thumb gave it.
+  const shownAt = useRef(0);
+  const newest = useRef(0);
+  useEffect(() => {
+    const at = isAnswer ? Date.parse(last.at) : 0;
+    // One that comes to light because a later one was taken back is no new answer.
+    if (at > newest.current && Date.now() - at < FRESH_MS) shownAt.current = Date.now();
+    newest.current = Math.max(newest.current, at);
+  }, [isAnswer, last?.id, last?.at]);
   const press = () => {
-    const isAnswer = last !== null && last.kind !== 'skip' && last.kind !== 'operation';
-    const bounced = isAnswer && Date.now() - Date.parse(last.at) < BOUNCE_MS;
-    if (bounced && !isAsked) {
+    const bounced = Date.now() - shownAt.current < BOUNCE_MS;
+    if (last && bounced && !isAsked) {
       setAsked(last.id);
       announce(ASK);
     } else void undo();
