@@ -30,6 +30,7 @@ import type { Job } from '@/core/records/job';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { useCommand } from '../job/useCommand';
+import { useBounce } from './useBounce';
 
 /** The tap that is waiting to be stored, the state of the job, and what can be done next. */
 export interface Measuring {
@@ -46,7 +47,9 @@ export interface Measuring {
   read(figure: Figure): Promise<boolean>;
   /** Notes work on a part; whether it is in storage. */
   work(operation: WorkEntry): Promise<boolean>;
+  /** Takes the last entry back; hit right after an answer, it asks once whether that was meant. */
   undo(): Promise<void>;
+  readonly undoAsks: boolean;
   strike(id: string, why: string): Promise<void>;
   turnTo(cursor: Partial<Job['cursor']>): Promise<void>;
   tryOther(step: LeafStep | null): void;
@@ -66,6 +69,7 @@ export function useMeasuring(job: Job): Measuring {
   const shop = useShop();
   const { run, make, error } = useCommand(job);
   const [other, setOther] = useState<Step | null>(null);
+  const bounce = useBounce();
   const [pending, setPending] = useState<PendingReading | null>(null);
 
   /** How all stood before the last tap; null where there was none here. */
@@ -79,11 +83,12 @@ export function useMeasuring(job: Job): Measuring {
     setPending(null);
   };
   /** Runs a command, and goes back to the proposed step once it is in storage. */
-  const runOn = async (command: Command): Promise<boolean> => {
+  const runOn = async (command: Command, isAnswer = true): Promise<boolean> => {
     const stored = await run(command);
     if (stored) {
       clear();
       setBefore(all);
+      bounce.stored(isAnswer);
     }
     return stored;
   };
@@ -134,13 +139,14 @@ export function useMeasuring(job: Job): Measuring {
     const shown = all.find((a) => a.characteristic.id === step.characteristic);
     return shown ? take(recordSwing(job, shown, step.station.id, figure, make(), room)) : false;
   });
-  const work = useLatestCallback((operation: WorkEntry) => runOn(recordWork(operation)));
+  const work = useLatestCallback((operation: WorkEntry) => runOn(recordWork(operation), false));
   const strike = useLatestCallback(async (id: string, why: string) => {
     await run(voidEntry(id, why));
   });
   const undo = useLatestCallback(async () => {
     if (pending) return setPending(null);
     if (other) return setOther(null);
+    if (!bounce.isMeant()) return;
     setBefore(null);
     const last = lastStanding(job);
     if (last) await strike(last.id, 'undone');
@@ -160,6 +166,7 @@ export function useMeasuring(job: Job): Measuring {
 
   return {
     ...{ all, fallen, step, pending, error, answer, touch, settle, read, work, undo, strike },
+    undoAsks: bounce.asks,
     ...{ turnTo: turn, tryOther, readAgain, run, make },
   };
 }
