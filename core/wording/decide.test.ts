@@ -111,7 +111,9 @@ describe('a plan in words', () => {
     expect(answerWords(answerOf(sound, false))).toMatch(/^(Reuse it as it is|Good so far)/);
     const operations = neverDone('deck-faced', 'body-renewed', 'gear-set');
     const far = await planFor(job(WIDE), { operations });
-    expect(answerWords(answerOf(far, false))).toBe('No work that is allowed here brings all checks in.');
+    expect(answerWords(answerOf(far, false))).toBe(
+      'No work that is allowed here brings all checks in.',
+    );
     expect(blockedWords(far.rework, far.solved, 'mm')[0]).toMatch(
       /^End clearance, drive gear misses its limit by 0\.\d+ mm at best\.$/,
     );
