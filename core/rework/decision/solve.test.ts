@@ -147,7 +147,7 @@ describe('a gap of which nobody knows how far it is out', () => {
     const [grind] = plannedOperations(rework, solved.plans[0]!);
     expect(grind?.brings.map((a) => a.characteristic.id)).toEqual(['cover-wear']);
     // Leaves showed that it is at least so deep.
-    expect(stepWords(grind!, 'mm')).toBe('Cut until the wear mark is gone, 0.10 mm at least.');
+    expect(stepWords(grind!, 'mm')).toBe('Cut at least 0.10 mm, until the wear mark is gone.');
   });
 });
 

@@ -101,7 +101,7 @@ export const REWORK = {
     '{count, plural, one {Keeps {check} in.} other {Keeps # checks in, {check} first.}}',
   'rework.lookFirst':
     '{stand, select, in {All checks are in. } close {Nothing is out. } other {}}{count, plural, one {Look at one more surface, then decide.} other {Look at # more surfaces, then decide.}}',
-  'rework.makeFlatLeast': 'Cut until the wear mark is gone, {least} at least.',
+  'rework.makeFlatLeast': 'Cut at least {least}, until the wear mark is gone.',
   'rework.makeFlat': 'Cut until the wear mark is gone, about {least}.',
   'rework.makeSmooth': 'Until the nail finds nothing, {most} at most.',
   'rework.measuredOf':
