@@ -12,7 +12,7 @@ import { answerBeside, auxiliaryChecks, smallChecks } from './auxiliary';
 import { clutchChecks } from './clutches';
 import { askedFor, byOwner, endOf, lookedAt } from './looking';
 import { EVERY_BUILD } from '../testing/builds';
-import { found } from '../testing/findings';
+import { exchanged, found } from '../testing/findings';
 import { AT } from '../testing/readings';
 import { mixOf } from './mixing';
 import { orderList } from './order';
@@ -80,6 +80,11 @@ describe('a finding that ends the job', () => {
     const cracked = found('ears', { defect: 'cracked', decided: 'scrap' });
     expect(endOf(withFindings(found('floor'), cracked))).toEqual(cracked);
     expect(endOf(withFindings({ ...cracked, decided: 'machine' }))).toBeNull();
+  });
+  it('is none any more once another part was put in its place', () => {
+    const cracked = withFindings(found('ears', { defect: 'cracked', decided: 'scrap' }));
+    expect(endOf(exchanged(cracked, 'cover'))).not.toBeNull();
+    expect(endOf(exchanged(cracked, 'body'))).toBeNull();
   });
   it('is none on a part that can be bought: that goes on the order list', () => {
     const job = withFindings(found('driven-teeth', { defect: 'chipped', decided: 'scrap' }));

@@ -55,11 +55,15 @@ export function holdsPump(pump: PumpKind, { kind, parts, ofSection }: Surface): 
   return !ofSection && (isBase || HOLDING.includes(kind));
 }
 
+/** Tells whether what was seen on a surface is of parts that were exchanged since: it says nothing of those that are in the pump. */
+const isGone = (job: Pick<Job, 'journal'>, { parts }: Surface, finding: Finding): boolean =>
+  parts.length > 0 && parts.every((part) => exchangedSince(job, part, finding));
+
 /** Returns the finding after which measuring the rest is pointless, as a person decided; null where there is none. */
 export function endOf(job: Pick<Job, 'sheet' | 'journal'>): Finding | null {
   const ends = lookedAt(job)
     .filter((l) => holdsPump(job.sheet, l.surface))
-    .flatMap((l) => l.findings.filter((f) => f.decided === 'scrap'));
+    .flatMap((l) => l.findings.filter((f) => f.decided === 'scrap' && !isGone(job, l.surface, f)));
   return ends[0] ?? null;
 }
 
@@ -76,9 +80,7 @@ export function askedFor(job: Pick<Job, 'sheet' | 'journal'>): readonly AskedFor
   const there = new Set(pumpOf(job.sheet).characteristics.map((c) => c.id));
   const asked = new Map<string, AskedFor>();
   for (const { surface, findings } of lookedAt(job)) {
-    const isGone = (finding: Finding) =>
-      surface.parts.length > 0 && surface.parts.every((p) => exchangedSince(job, p, finding));
-    for (const finding of findings.filter((f) => !isGone(f))) {
+    for (const finding of findings.filter((f) => !isGone(job, surface, f))) {
       for (const { defects, measure, why } of surface.asks) {
         const { defect } = finding;
         const heard = defects ? defects.some((d) => d === defect) : defect !== 'polished';

@@ -26,7 +26,6 @@ import { listed, paragraph, say } from '../wording/say';
 export interface ReportRow {
   readonly name: string;
   readonly limits: string;
-  /** All that it can be. */
   /** Gives the figure that the verdict hangs on: the largest, of a length with a least value the smallest. */
   readonly evidence: string;
   /** The unit of all figures in it: a shop that reads thou has its sizes in inches. */

@@ -110,7 +110,11 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
     <View style={{ gap: 8 }}>
       {planned || isBlind ? (
         <Words size="title" strong aria-busy={live.busy}>
-          {live.busy ? 'Working it out…' : planned ? stepWords(planned, unit) : unseenWords(unseen)}
+          {planned === null
+            ? unseenWords(unseen)
+            : live.busy
+              ? 'Working it out…'
+              : stepWords(planned, unit)}
         </Words>
       ) : null}
       <Words>
@@ -139,7 +143,7 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
             label={say('rework.amount', { unit })}
             placeholder="Leave empty if nobody measured it"
           />
-          {planned ? (
+          {planned && !live.busy ? (
             <Words size="note" tone="muted">
               {say('rework.amountRange', {
                 from: formatLength(planned.from_mm, 'gap', unit),

@@ -16,8 +16,8 @@ export function useBounce() {
   const [asks, setAsks] = useState(false);
   return {
     asks,
-    /** Something was stored: an answer, or what is none. */
-    stored: (isAnswer: boolean) => {
+    /** Notes what was done last: an answer, or something else. What was asked before is over. */
+    note: (isAnswer: boolean) => {
       setAsks(false);
       answeredAt.current = isAnswer ? Date.now() : 0;
     },

@@ -88,7 +88,7 @@ export function useMeasuring(job: Job): Measuring {
     if (stored) {
       clear();
       setBefore(all);
-      bounce.stored(isAnswer);
+      bounce.note(isAnswer);
     }
     return stored;
   };
@@ -141,7 +141,7 @@ export function useMeasuring(job: Job): Measuring {
   });
   const work = useLatestCallback((operation: WorkEntry) => runOn(recordWork(operation), false));
   const strike = useLatestCallback(async (id: string, why: string) => {
-    await run(voidEntry(id, why));
+    if (await run(voidEntry(id, why))) bounce.note(false);
   });
   const undo = useLatestCallback(async () => {
     if (pending) return setPending(null);
@@ -154,6 +154,7 @@ export function useMeasuring(job: Job): Measuring {
   const turn = useLatestCallback(async (cursor: Partial<Job['cursor']>) => {
     clear();
     setBefore(null);
+    bounce.note(false);
     await run(turnTo(cursor));
   });
   const tryOther = useLatestCallback((leaf: LeafStep | null) => {

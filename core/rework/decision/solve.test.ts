@@ -1,12 +1,12 @@
-import { operationId, partId, characteristicId, stationId, dimensionId } from '../../pumps/ids';
+import { operationId, characteristicId, stationId, dimensionId } from '../../pumps/ids';
 import { record } from '../../journal/commands';
-import { ledgerOf } from '../../journal/ledger';
 import { NEW_SHOP } from '../../records/shop';
 import type { Job } from '../../records/job';
-import { carryOut, makeWorkList, signOff } from '../../commands/deciding';
+import { carryOut } from '../../commands/deciding';
 import { found, made } from '../../testing/findings';
-import { sized, withReadings } from '../../testing/readings';
+import { withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
+import { idsOf, rules, WIDE } from '../../testing/tooWide';
 import { jobWithSizes, measuredJob, planFor, planWith, neverDone } from '../../testing/worked';
 import type { ReworkCase } from './case';
 import { rowsOf } from './asked';
@@ -16,21 +16,6 @@ import { newIsCheaper, priceOf } from './money';
 import { newPumpFor } from './newPump';
 import { stepWords } from '../../wording/planStep';
 import { amountsOf, outAfter, spansAfter } from './solve';
-import { nextStepOf, workListOf } from './worklist';
-
-/** Depth 20.09 under gears of 20 and a cover that is not worn: 0.01 over the 0.08 of the sheet. */
-const WIDE = {
-  'pocket-depth': 20.09,
-  'drive-width': 20,
-  'driven-width': 20,
-  'track-depth': 10,
-  'face-depth': 10,
-};
-const plain = { decision: 'plain', renew: 'measured' } as const;
-const rules = { ...jobWithSizes({}).rules, ...plain };
-
-const idsOf = ({ works }: { works: readonly { id: string }[] } = { works: [] }) =>
-  works.map(({ id }) => id);
 
 describe('a pump whose end clearance is too wide', () => {
   it('has its deck faced: the excess at least, and no more than the least clearance leaves', async () => {
@@ -262,73 +247,6 @@ describe('what it costs', () => {
     const dear = await planFor(near, { money: { ...NEW_SHOP.money, comeback: 5000 } });
     expect(idsOf(dear.solved.plans[0])).toEqual(['deck-faced--body']);
     expect(dear.solved.plans[0]?.chance).toBe(0);
-  });
-});
-
-describe('the work list', () => {
-  it('is ticked step by step, measured again, and planned from there when the cut went too far', async () => {
-    const job = jobWithSizes(WIDE, { rules });
-    const { rework, solved } = await planFor(job);
-    const planned = plannedOperations(rework, solved.plans[0]!);
-    const listed = makeWorkList(planned, 48)(job, made());
-    const step = nextStepOf(workListOf(listed)!)!.step;
-    expect(step).toMatchObject({ operation: 'deck-faced', minutes: 50, days: 0 });
-    const cut = carryOut(planned[0]!.offer, step.id, 0.08, 0.004)(listed, made());
-    expect(nextStepOf(workListOf(cut)!)).toBeNull();
-    expect(ledgerOf(cut).operations[0]?.changes).toEqual([
-      { dimension: 'pocket-depth', by_mm: -0.08, u_mm: 0.004 },
-      { dimension: 'deck', by_mm: -0.08, u_mm: 0.004 },
-    ]);
-    const { state } = await planFor(cut);
-    const face = state.characteristics.find((a) => a.characteristic.id === 'face-drive');
-    expect(face?.predicted?.largest).toMatchObject({ value_mm: expect.closeTo(0.01, 9) as number });
-    const again = ['12', '3', '6', '9'].map((s) => sized(cut, 'pocket-depth', s, 20.01));
-    const after = await planFor(withReadings(cut, ...again));
-    expect(idsOf(after.solved.plans[0])).toEqual(['gears-ground--drive']);
-    expect(after.solved.plans[0]?.works[0]?.from_mm).toBeCloseTo(0.01, 6);
-  });
-  it('is signed off part by part, the proposal beside what was decided, the last one counting', async () => {
-    const job = jobWithSizes(WIDE, { rules });
-    const signed = { part: partId('body'), proposed: 'machine', why: 'why', remark: '' } as const;
-    const once = signOff([{ ...signed, decided: 'replace' }])(job, made());
-    const twice = signOff([{ ...signed, decided: 'machine' }])(once, made());
-    const counted = ledgerOf(twice).decisions.filter((d) => d.voided === null);
-    expect(counted.map((d) => [d.part, d.proposed, d.decided, d.by])).toEqual([
-      ['body', 'machine', 'machine', 'Runa T.'],
-    ]);
-    expect(ledgerOf(twice).decisions).toHaveLength(2);
-  });
-});
-
-describe('a line for each part', () => {
-  it('says what becomes of it, work first, and what was only looked at or measured after', async () => {
-    const job = record(
-      jobWithSizes(WIDE, { rules }),
-      found('drive-face', { defect: null, decided: 'pass' }),
-    );
-    const { rework, solved } = await planFor(job);
-    const lines = partLines(rework, solved.plans[0]!);
-    expect(lines.map((l) => [l.part.id, l.decision, l.looked])).toEqual([
-      ['body', 'machine', 'unseen'],
-      ['drive', 'reuse', 'sound'],
-      ['driven', 'unknown', 'unseen'],
-      ['cover', 'unknown', 'unseen'],
-    ]);
-    expect(partLines(rework, null)[0]?.works).toEqual([]);
-  });
-  it('is there for a part that was only looked at, and is sound where all of it is', async () => {
-    const sound = { defect: null, decided: 'pass' } as const;
-    const job = record(
-      jobWithSizes({}, { rules }),
-      found('valve-plunger', sound),
-      found('valve-seat', { ...sound, defect: 'scored' }),
-      found('valve-spring', sound),
-    );
-    const lines = partLines((await planFor(job)).rework, null);
-    expect(lines.map((l) => [l.part.id, l.decision, l.looked])).toEqual([
-      ['plunger', 'unknown', 'passed'],
-      ['spring', 'unknown', 'sound'],
-    ]);
   });
 });
 

@@ -1,0 +1,126 @@
+import { readFileSync } from 'node:fs';
+import { assessJob } from '../guidance/evaluator';
+import { smallChecks } from '../inspect/auxiliary';
+import { ledgerOf } from '../journal/ledger';
+import { APP_FLOORS } from '../pumps/floors';
+import { readFile } from './file';
+
+/** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
+const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
+
+describe.each([3, 4, 5, 6, 7])('a backup of version %i', (version) => {
+  it('opens with every record, and judges it as it did', () => {
+    const { jobs } = readFile(written(`v${version}/backup`));
+    const was = JSON.parse(written(`v${version}/expected`)) as Record<
+      string,
+      { verdicts: Record<string, string> }
+    >;
+    expect(jobs.map((j) => j.id)).toEqual(Object.keys(was));
+    for (const job of jobs) {
+      const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
+    }
+  });
+});
+
+describe('a backup of version 3', () => {
+  const backup = readFile(written('v3/backup'));
+
+  it('keeps the small checks of a clutch as they were asked, and has no entry for it', () => {
+    const [sheet] = backup.sheets;
+    expect(sheet?.clutches).toEqual([]);
+    expect(sheet?.also.map((c) => c.id)).toEqual(expect.arrayContaining(['clutch', 'tabs']));
+    expect(smallChecks(backup.jobs[0]!.sheet)).toEqual(backup.jobs[0]!.sheet.also);
+  });
+  it('keeps what version 3 brought', () => {
+    const [job] = backup.jobs;
+    const { skips, readings } = ledgerOf(job!);
+    expect([job!.fitted, skips[0]?.why]).toEqual(['old', 'Cannot get at it']);
+    const own = readings.filter((r) => r.kind === 'size' && r.dimension === 'own-seat-1');
+    expect(own.map((r) => r.voided)).toEqual([null, null]);
+  });
+});
+
+describe('a backup of version 4', () => {
+  const backup = readFile(written('v4/backup'));
+
+  it('has work that no plan asked for, and nothing planned or decided', () => {
+    const { operations, plans, decisions } = ledgerOf(backup.jobs[0]!);
+    expect(operations.map((o) => [o.work, o.step])).toEqual([['faced', null]]);
+    expect([plans, decisions]).toEqual([[], []]);
+  });
+  it('begins with the app’s own terms of work, and keeps what the shop had set', () => {
+    const { shop, sheets } = backup;
+    expect(shop).toMatchObject({ unit: 'thou', spelling: 'american', shortcuts: false });
+    expect([shop?.operations, shop?.makes, shop?.rules.shelf]).toEqual([[], [], 'again']);
+    for (const { metal, prices, sets } of sheets)
+      expect([metal, prices, sets]).toEqual([[], [], []]);
+  });
+});
+
+describe('a backup of version 5', () => {
+  const backup = readFile(written('v5/backup'));
+
+  it('keeps the plan, what was carried out of it and what was decided; nothing came from the shelf', () => {
+    const { operations, plans, decisions } = ledgerOf(backup.jobs[0]!);
+    const steps = plans.flatMap((plan) => plan.steps.map(({ id }) => id));
+    expect(operations.map((o) => [o.work, o.step, o.piece])).toEqual([
+      ['faced', steps[0], null],
+      ['exchanged', null, null],
+    ]);
+    expect(decisions.map((d) => [d.part, d.decided])).toEqual([['body', 'machine']]);
+  });
+  it('keeps the shelf, the shop’s makes and terms, and what a sheet says of work', () => {
+    const { parts, shop, sheets } = backup;
+    expect(parts.map((p) => [p.label, p.sizes.length])).toEqual([
+      ['GS-12', 2],
+      ['HB-3', 0],
+    ]);
+    expect(shop).toMatchObject({ makes: [{ name: 'Skarn' }], rules: { shelf: 'trust' } });
+    expect(sheets[0]).toMatchObject({ metal: [{ least_mm: 19.9 }], sets: [{ over_mm: 0.05 }] });
+  });
+});
+
+describe('a backup of version 6', () => {
+  const backup = readFile(written('v6/backup'));
+
+  it('keeps every entry of its journals and every loose part to the letter', () => {
+    const raw = JSON.parse(written('v6/backup')) as {
+      jobs: { journal: object[] }[];
+      parts: object[];
+    };
+    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
+    expect(backup.parts).toEqual(raw.parts);
+  });
+  it('keeps the parts that came from the shelf; nothing was ordered yet', () => {
+    const { operations, orders, decisions } = ledgerOf(backup.jobs[0]!);
+    expect(operations.filter((o) => o.piece).map((o) => [o.part, o.piece?.label])).toEqual([
+      ['drive', backup.parts[0]?.label],
+      ['driven', backup.parts[0]?.label],
+    ]);
+    expect([orders, decisions.length]).toEqual([[], 1]);
+  });
+});
+
+describe('a backup of version 7', () => {
+  const backup = readFile(written('v7/backup'));
+  const raw = JSON.parse(written('v7/backup')) as {
+    jobs: { journal: object[]; rules: object }[];
+    sheets: object[];
+    shop: { rules: object; operations: object[] };
+  };
+
+  it('keeps every entry of its journals to the letter', () => {
+    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
+  });
+  it('has the least clearances of the app, says of no sheet what is mounted, and shares no set-up', () => {
+    const { shop, sheets, jobs } = backup;
+    expect(jobs.map((job) => job.floors)).toEqual(jobs.map(() => APP_FLOORS));
+    expect(jobs[0]!.rules).toEqual({ ...raw.jobs[0]!.rules, closer: 'pays' });
+    expect(sheets).toEqual(
+      raw.sheets.map((s) => ({ ...s, schema: 6, mount: null, newSizes: [], washers_mm: [] })),
+    );
+    expect(shop!.operations).toEqual(raw.shop.operations.map((o) => ({ ...o, setup: 0 })));
+    expect(shop!.rules).toEqual({ ...raw.shop.rules, closer: 'pays' });
+  });
+});
