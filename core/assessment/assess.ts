@@ -10,6 +10,7 @@ import { touching, type Counted } from '../journal/eras';
 import type { Characteristic } from '../pumps/family';
 import { dimensionsFor, placementOf, pumpOf } from '../pumps/registry';
 import { disagreeing } from './agreement';
+import { bandOf } from './band';
 import { combinedEnd } from './combined';
 import type { Assessment } from './assessment';
 import { heatShift } from './heat';
@@ -23,7 +24,10 @@ import { NO_PAST, pastOf, pastOfSum, sumOfExtremes } from './past';
 import { quantitiesOf, type Quantity } from './quantity';
 import { asCounted, isNeglected } from './wear';
 
-const NOT_MEASURED = { smallest: null, largest: null, verdict: 'open', probability: null } as const;
+const NOT_MEASURED = {
+  ...({ smallest: null, largest: null, verdict: 'open' } as const),
+  ...{ probability: null, band: null },
+} as const;
 
 const NOTHING_READ: Details = {
   stations: [],
@@ -144,7 +148,9 @@ function assessMeasured(
   };
   const limits = judgedBy(c, published, (at) => judgedAt(at).verdict === 'out');
   if (!limits) return { ...base, ...NOT_MEASURED, ...known };
-  return { ...base, limits, ...known, ...judgedAt(limits) };
+  const judged = judgedAt(limits);
+  const band = bandOf(judged.verdict, known, limits, measured.decision);
+  return { ...base, limits, ...known, ...judged, band };
 }
 
 /**
@@ -203,7 +209,9 @@ function assessSum(
   const more =
     stackAdvice(base, plus, limits, ladder) !== null ||
     figureAdvice([base, ...plus], decision) !== null;
-  return { ...assessed, smallest, largest, ...judge(smallest, largest, limits, decision, more) };
+  const judged = judge(smallest, largest, limits, decision, more);
+  const band = bandOf(judged.verdict, { smallest, largest }, limits, decision);
+  return { ...assessed, smallest, largest, ...judged, band };
 }
 
 /** Lists what was read of a characteristic and of the sizes that it comes from, target by target. */

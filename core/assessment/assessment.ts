@@ -4,6 +4,7 @@ import type { Details } from '../methods/list';
 import type { EvidenceSource } from '../methods/method';
 import type { Characteristic } from '../pumps/family';
 import type { Skip } from '../records/entry';
+import type { BandStanding } from './band';
 import type { Least } from './least';
 import type { HeldLimits } from './limits';
 import type { Past } from './past';
@@ -35,6 +36,8 @@ export interface Assessment extends Past, Details {
   /** Places that were left out, and why. */
   readonly skipped: readonly Skip[];
   readonly verdict: Verdict;
+  /** Says where it lies to the preferred band while it is in; null where it is not, or none is preferred. */
+  readonly band: BandStanding | null;
   /** Gives the probability of lying inside, where the evidence is complete enough to say. */
   readonly probability: number | null;
   /** Gives the change of the gap from 20 °C to working temperature; null where the sheet does not say. */

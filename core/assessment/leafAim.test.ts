@@ -40,7 +40,7 @@ function part(
       preferred: null,
       published: VELTRANE_T6.limits[0]!,
     },
-    ...{ least: null, under: false },
+    ...{ least: null, under: false, band: null },
     stations,
     soFar: extremes,
     smallest: extremes?.smallest ?? null,

@@ -41,7 +41,16 @@ export function ownAim(
   if (undecided && leavesCanDecide(part.stations, part.limits, ladder)) {
     return aimAt(part, part.limits, 'verdict');
   }
+  const narrower = bandAim(part, ladder);
+  if (narrower) return narrower;
   return ladder.wanted === 'size' ? recordAim(part, ladder, room_mm) : null;
+}
+
+/** Returns the aim at whether a gap that is in by leaves lies in its preferred band; null where they cannot tell. */
+function bandAim(part: Assessment, ladder: Ladder): LeafAim | null {
+  const band = part.limits?.preferred;
+  if (!band || part.band !== 'unknown' || part.source.largest !== 'leaves') return null;
+  return leavesCanDecide(part.stations, band, ladder) ? aimAt(part, band, 'verdict') : null;
 }
 
 const upperEnd = (e: Estimate | null): number => (e ? ends(e)[1] : Infinity);

@@ -205,7 +205,10 @@ export function nextTry(
   const state = judgeTries(ladder, limits, tries, beside);
   const zone = zoneOf(limits, ladder.margin_mm);
   const fresh = untried(ladder, tries, beside);
-  const next = think(ladder, zone, goal, state, fresh, beside.expected ?? null);
+  const next =
+    goal === 'refute'
+      ? nextToRefute(limits, state, fresh, beside.expected ?? null)
+      : think(ladder, zone, goal, state, fresh, beside.expected ?? null);
   ladder.known.set(key, next);
   return next;
 }
@@ -213,8 +216,8 @@ export function nextTry(
 function think(
   { manner, dragBand_mm }: Ladder,
   zone: ToleranceZone,
-  goal: Asked,
-  { bounds, verdict, can }: TriesState,
+  goal: Goal,
+  { bounds, verdict }: TriesState,
   fresh: readonly Stack[],
   expected: Expected | null,
 ): Stack | null {
@@ -223,9 +226,28 @@ function think(
   if (proven(bounds, zone)) return nextForSize(bounds, zone, fresh);
   const climbing = manner === 'climb' ? nextByClimbing(bounds, zone, fresh) : null;
   if (climbing) return climbing;
-  if (goal === 'refute') {
-    const [first] = can.refute;
-    return fresh.find((s) => s.total_mm === first) ?? null;
-  }
   return nextForVerdict(bounds, zone, fresh, dragBand_mm, expected);
+}
+
+/**
+ * Returns what to try next where a gap can only be out or too close to call: the leaf of the limit itself, where the set
+ * has it and nothing says that it goes in, for a place that refuses it is through; else the one that asks least of the
+ * gap to prove it out.
+ */
+function nextToRefute(
+  { lower_mm, upper_mm }: Limits,
+  { bounds, verdict, can }: TriesState,
+  fresh: readonly Stack[],
+  expected: Expected | null,
+): Stack | null {
+  if (verdict !== 'open') return null;
+  const [first] = can.refute;
+  const isAbove = first !== undefined && upper_mm != null && first > upper_mm;
+  const limit = isAbove ? upper_mm : lower_mm;
+  const centre = expected?.centre_mm ?? limit;
+  const isBeyond = limit == null || centre == null || (isAbove ? centre > limit : centre < limit);
+  const span = isAbove ? bounds.largest : bounds.smallest;
+  const ofLimit = fresh.find(({ total_mm }) => total_mm === limit && within(span, total_mm));
+  if (ofLimit && !isBeyond) return ofLimit;
+  return fresh.find((s) => s.total_mm === first) ?? null;
 }

@@ -93,6 +93,16 @@ describe('a gap that is recorded rather than judged', () => {
     const upper: Try[] = [...tries, { leaves_mm: [0.12], felt: 'no-go' }];
     expect(nextToRecord(LADDER, boundsOf(upper), upper)?.total_mm).toBeLessThan(0.1);
   });
+  it('goes on from what is known: where the place before was told, and of two ends the open one', () => {
+    const refused: Try[] = [{ leaves_mm: [0.25], felt: 'no-go' }];
+    const from = (begin_mm: number, ...tries: Try[]) =>
+      nextToRecord(LADDER, boundsOf(tries), tries, { begin_mm })?.total_mm;
+    expect(from(0.08, ...refused)).toBe(0.08);
+    expect(from(0.08, ...refused, { leaves_mm: [0.08], felt: 'free' })).toBe(0.1);
+    expect(from(0.08, ...refused, { leaves_mm: [0.08], felt: 'no-go' })).toBe(0.06);
+    // It lies elsewhere: the leaf of the place before would tell nothing.
+    expect(from(0.3, ...refused)).not.toBe(0.3);
+  });
   it('asks for no leaf that was tried there and is not believed', () => {
     const begun = nextToRecord(LADDER, boundsOf([]), [], { spent_mm: [0.04] });
     expect(begun?.total_mm).toBe(0.05);

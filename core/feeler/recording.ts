@@ -28,8 +28,25 @@ const nearest = (steps: readonly Stack[], mm: number): Stack | undefined =>
   );
 
 /**
+ * Returns the leaf that the place before leads to: the one that it was told by, and then its neighbour on the side that is
+ * still open; undefined where what is known here lies elsewhere.
+ */
+function nextFrom(
+  begin_mm: number,
+  steps: readonly Stack[],
+  within: readonly Stack[],
+  { lo, hi }: Span,
+): Stack | undefined {
+  const begin = nearest(steps, begin_mm);
+  if (!begin || within.includes(begin)) return begin;
+  if (begin.total_mm === lo) return within[0];
+  return begin.total_mm === hi ? within.at(-1) : undefined;
+}
+
+/**
  * Returns the leaf to try next so that a gap is known between neighbouring leaves: thin first, or what
  * the place before was found to be; from there in steps that double, and the middle once it is caught.
+ * What is known of the place already is not asked again.
  *
  * @param tries those that count at this place, in the order they were made
  * @returns null where no single leaf lies within what is known, or a leaf dragged
@@ -49,6 +66,8 @@ export function nextToRecord(
     .find(({ within }) => within.length > 0);
   if (!open) return null;
   const { span, within } = open;
+  const led = begin_mm === null ? undefined : nextFrom(begin_mm, stepsOf(ladder), within, span);
+  if (led) return led;
   if (tries.length === 0)
     return (begin_mm === null ? within[0] : nearest(within, begin_mm)) ?? null;
   const stride = ladder.manner === 'climb' ? 0 : 2 ** (tries.length - 1) - 1;

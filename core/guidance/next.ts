@@ -194,7 +194,8 @@ function worthwhile(a: Assessment, situation: Situation): boolean {
   if (way === 'size' && situation.job.cursor.way === 'size') return true;
   if (a.verdict === 'out') return way === 'leaf' && situation.ladder.wanted === 'size';
   if (way !== 'leaf' || (!tried(a) && a.source.largest !== 'leaves')) return true;
-  return !a.limits || a.verdict === 'open' || situation.ladder.wanted === 'size';
+  if (!a.limits || a.verdict === 'open' || a.band === 'unknown') return true;
+  return situation.ladder.wanted === 'size';
 }
 
 /** Returns the leaf that tells the gap in hand closer, where somebody asked for that; null else. */

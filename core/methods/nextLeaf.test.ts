@@ -91,6 +91,24 @@ describe('the next leaf over all places of a gap', () => {
     expect(leavesCanDecide(stationsAfter(...close.slice(0, 1), ...all), limits, tight)).toBe(false);
   });
 
+  it('is the leaf of the limit, and none beyond it, at a place that can only be out or too close', () => {
+    // 12 can no longer be proven in: thinner than the thinnest leaf, over a least value below that.
+    const limits = { lower_mm: 0.01, upper_mm: 0.07 };
+    const close: Made[] = [
+      ['12', 0.07, 'no-go'],
+      ['12', 0.02, 'no-go'],
+    ];
+    const next = (...made: Made[]) => {
+      const place = nextLeaf({ ...aimAfter(...close, ...made), limits }, LADDER);
+      return place && [place.station.id, place.stack.total_mm];
+    };
+    expect(next()).toEqual(['3', 0.07]);
+    // Refused there, the place is through: no thicker leaf is asked for.
+    expect(next(['3', 0.07, 'no-go'])).toEqual(['6', 0.07]);
+    // Where it goes in, the next thicker one tells whether it is out.
+    expect(next(['3', 0.07, 'free'])).toEqual(['3', 0.08]);
+  });
+
   it('comes to the verdict that each place by itself comes to, in no more tries', () => {
     const gap = fc.integer({ min: 5, max: 110 }).map((n) => n / 1000);
     fc.assert(

@@ -18,7 +18,7 @@ const assessed = (part: Partial<Assessment>): Assessment => ({
   ...NO_PAST,
   characteristic: characteristicOf(VELTRANE_T6, characteristicId('face-drive')),
   limits: { lower_mm: 0.02, upper_mm: 0.06, preferred: null, published: VELTRANE_T6.limits[0]! },
-  ...{ least: null, under: false },
+  ...{ least: null, under: false, band: null },
   stations: [],
   soFar: null,
   smallest: bracket(0.03, 0.04),

@@ -2,14 +2,14 @@ import type { Assessment } from '../assessment/assessment';
 import { attributeWords, rocks } from '../methods/attribute';
 import type { Bounds } from '../feeler/bounds';
 import type { Limits } from '../metrology/interval';
-import { centre, ends } from '../metrology/estimate';
+import { ends } from '../metrology/estimate';
 import { extremesOf } from '../feeler/extremes';
 import type { Stack } from '../feeler/stacks';
 import type { Verdict } from '../metrology/verdict';
 import type { PumpKind } from '../pumps/registry';
 import { formatLength, limitsWithUnit, formatWithUnit, unitName } from '../quantity/format';
 import { capital } from '../quantity/letters';
-import { tidy_mm, type ShopUnit } from '../quantity/units';
+import type { ShopUnit } from '../quantity/units';
 import { NEW_RULES, type HouseRules } from '../records/rules';
 import type { EvidenceSource } from '../methods/method';
 import { adviceWords, sizesWanted } from './advice';
@@ -31,18 +31,11 @@ export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = {
   close: 'Too close',
 };
 
-/** Says on which side of the preferred band a gap lies that is in; empty where it lies in it, or there is none. */
-function preferredWords(
-  { limits, verdict, smallest, largest, characteristic }: Assessment,
-  unit: ShopUnit,
-): string {
-  const band = limits?.preferred;
-  if (!band || verdict !== 'in' || !smallest || !largest) return '';
-  const words = limitsWithUnit(band, characteristic.quantity, unit);
-  const [lo, hi] = [tidy_mm(centre(smallest)), tidy_mm(centre(largest))];
-  if (band.upper_mm != null && hi > band.upper_mm) return say('judge.looser', { band: words });
-  if (band.lower_mm != null && lo < band.lower_mm) return say('judge.tighter', { band: words });
-  return say('judge.preferred', { band: words });
+/** Says where a gap that is in lies to the preferred band; empty where none is preferred. */
+function preferredWords({ band, limits, characteristic }: Assessment, unit: ShopUnit): string {
+  if (!band || !limits?.preferred) return '';
+  const words = limitsWithUnit(limits.preferred, characteristic.quantity, unit);
+  return say(`judge.band.${band}`, { band: words });
 }
 
 /** Says that a gap is under the least that work would leave, where no minimum is published; empty where it is not. */
@@ -242,6 +235,10 @@ function sourceWords(a: Assessment): string {
   if (a.disagree) return 'Two methods disagree. Check for oil, burrs and zero.';
   if (!a.both) return '';
   const { smallest, largest } = a.source;
+  // A leaf that goes in where none may is no matter of which way narrows most.
+  if (a.verdict === 'out' && largest === 'leaves' && smallest === 'leaves') {
+    return say('judge.outByLeaves');
+  }
   if (smallest === largest) return say('judge.narrowest', { method: largest });
   return say('judge.fromBoth', {
     largest: SOURCE_WORD[largest],

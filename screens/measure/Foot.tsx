@@ -16,6 +16,8 @@ interface Props {
   readonly way: MethodId | null;
   readonly measuring: Measuring;
   readonly onEvidence: () => void;
+  /** Leaves the place in hand out; nothing where there is none. */
+  readonly onSkip?: () => void;
   /** Between Undo and the rest. */
   readonly children?: ReactNode;
 }
@@ -28,7 +30,7 @@ const WAY_NAME: Readonly<Record<MethodId, string>> = {
 };
 
 /** The lesser actions beneath every measuring panel: undo, evidence, the other ways of measuring. */
-export function Foot({ job, shown, way, measuring, onEvidence, children }: Props) {
+export function Foot({ job, shown, way, measuring, onEvidence, onSkip, children }: Props) {
   const wide = useWide();
   const { pending, undo, undoAsks, turnTo } = measuring;
   const { id, touch } = shown.characteristic;
@@ -54,6 +56,7 @@ export function Foot({ job, shown, way, measuring, onEvidence, children }: Props
           onPress={() => turn(other)}
         />
       ))}
+      {onSkip ? <FootButton name="Skip this place" onPress={onSkip} /> : null}
     </FootRow>
   );
 }

@@ -2,6 +2,11 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
+import { skipPlace } from '@/core/commands/measuring';
+import { zerosOf } from '@/core/instruments/gauges';
+import { zeroFirst } from '@/core/instruments/zeroFirst';
+import { now } from '@/data/create';
+import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import type { Source } from '@/core/schema/fields';
 import { useEscape, useKeys, useTypingGauge } from '@/ui/keyboard';
@@ -25,8 +30,10 @@ import { useLeafSet } from './useLeafSet';
 import { useMeasuring } from './useMeasuring';
 import { useShopPast } from './useShopPast';
 import { useThinkingAhead } from './useThinkingAhead';
+import { SkipPanel } from './SkipPanel';
 import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
+import { ZeroGate } from './ZeroGate';
 import { METHOD_IDS } from '@/core/methods/list';
 import { say } from '@/core/wording/say';
 
@@ -42,10 +49,15 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   useShopPast(job);
   useThinkingAhead(job);
   const renewed = useLeafSet(job, measuring.run);
-  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | 'keys' | null>(null);
-  const { shortcuts } = useShop();
+  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | 'keys' | 'skip' | null>(
+    null,
+  );
+  const shop = useShop();
+  const { shortcuts } = shop;
   const [typed, setTyped] = useState<{ text: string; when: string } | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
+  /** Instruments that are used as they are, though their zero is not known. */
+  const [unzeroed, setUnzeroed] = useState<readonly string[]>([]);
   const { from, asked, way } = useLocalSearchParams<{
     from?: string;
     asked?: string;
@@ -84,8 +96,14 @@ export function MeasureStage({ job }: { readonly job: Job }) {
     onTools: () => setOver('tools'),
     onWork: () => setOver('work'),
     onKeys: () => setOver('keys'),
+    onSkip: () => setOver('skip'),
   };
   const common = { job, measuring, ...openers };
+  const room = { ...shop, zeros: zerosOf(job, shop) };
+  const doubtful = gauge === 'simulated' ? null : zeroFirst(job, room, step, now());
+  const toZero = doubtful && !unzeroed.includes(doubtful.id) ? doubtful : null;
+  const takesFigures =
+    over === null && toZero === null && (step?.way === 'size' || step?.way === 'swing');
   const working = () => {
     if (!shown) return null;
     if (over === 'tools') {
@@ -101,8 +119,30 @@ export function MeasureStage({ job }: { readonly job: Job }) {
       );
     }
     if (over === 'keys') return <KeysPanel onDone={close} />;
+    if (over === 'skip' && step) {
+      return (
+        <SkipPanel
+          step={step}
+          onDone={close}
+          onSkip={(why) => {
+            close();
+            void measuring.run(skipPlace(step, why, evaluator));
+          }}
+        />
+      );
+    }
     if (over === 'work') {
       return <WorkPanel job={job} shown={shown} measuring={measuring} onDone={close} />;
+    }
+    if (toZero) {
+      return (
+        <ZeroGate
+          job={job}
+          instrument={toZero}
+          run={measuring.run}
+          onWithout={() => setUnzeroed([...unzeroed, toZero.id])}
+        />
+      );
     }
     switch (step?.way) {
       case 'leaf':
@@ -128,7 +168,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
       {from === 'decide' ? (
         <BackToDecide job={job} asked={asked} shown={shownId} way={before} />
       ) : null}
-      {typed?.when !== when ? null : (
+      {typed?.when !== when || takesFigures ? null : (
         <View style={styles.typed}>
           <Notice kind="error">
             {say(step?.way === 'leaf' ? 'measure.gaugeTyped' : 'measure.gaugeTypedAnywhere', {

@@ -7,13 +7,21 @@ import { Button } from '@/ui/Button';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import { placeOf, targetOf } from '@/core/journal/target';
+import { placementOf } from '@/core/pumps/registry';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
-const WHY = ['Straightedge not seated', 'Oil or dirt', 'Wrong place', 'Mistyped'] as const;
+const WHY = ['Oil or dirt', 'Wrong place', 'Mistyped'] as const;
+
+/** Lists why a reading may be wrong: of a straightedge only where one lies. */
+function reasonsFor(reading: Reading, job: Job): readonly string[] {
+  if (reading.kind !== 'leaf' && reading.kind !== 'touch') return WHY;
+  const { edge } = placementOf(job.sheet, reading.characteristic, reading.station);
+  return edge ? ['Straightedge not seated', ...WHY] : WHY;
+}
 
 /** A reading's figure and where it was made, as it was entered. */
 function readingWords(
@@ -103,7 +111,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
       </View>
       {asking && !voided ? (
         <View style={styles.why}>
-          {WHY.map((why) => (
+          {reasonsFor(reading, job).map((why) => (
             <Button key={why} mode="outlined" compact onPress={() => onStrike(why.toLowerCase())}>
               {why}
             </Button>

@@ -1,23 +1,37 @@
-import { StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { useState } from 'react';
 import { TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
 import { LONGEST_LINE } from '@/core/quantity/parse';
-import { Words } from '@/ui/Words';
+import type { Step } from '@/core/guidance/step';
+import { say } from '@/core/wording/say';
+import { useNextFocus } from '@/ui/focus';
+import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
+import { Heading, Words } from '@/ui/Words';
 
 /** Why a place is left out, as it happens most. */
 const WHY = ['cannot get at it', 'part is not here', 'surface is damaged there'] as const;
 
 interface Props {
+  readonly step: Step;
+  readonly onDone: () => void;
   readonly onSkip: (why: string) => void;
 }
 
 /** Leaves a place out, for a reason that is kept and stands in the report. */
-export function SkipPanel({ onSkip }: Props) {
+export function SkipPanel({ step, onDone, onSkip }: Props) {
+  const next = useNextFocus('skip');
   const [why, setWhy] = useState('');
   const said = why.trim();
   return (
-    <View role="group" aria-label="Skip this place" style={styles.panel}>
+    <ScrollView contentContainerStyle={styles.panel} keyboardShouldPersistTaps="handled">
+      <View ref={next}>
+        <FootRow>
+          <FootButton name="Back to Measure" onPress={onDone} />
+        </FootRow>
+      </View>
+      <Heading>{say('measure.skip', { place: step.station.label })}</Heading>
       <Words>Why leave this place out? The reason is shown in the report.</Words>
       {WHY.map((reason) => (
         <Button key={reason} mode="outlined" onPress={() => onSkip(reason)}>
@@ -37,10 +51,10 @@ export function SkipPanel({ onSkip }: Props) {
       <Button mode="outlined" disabled={!said} onPress={() => onSkip(said)}>
         Skip for this reason
       </Button>
-    </View>
+    </ScrollView>
   );
 }
 
 const styles = StyleSheet.create({
-  panel: { gap: 8 },
+  panel: { padding: 14, gap: 8 },
 });

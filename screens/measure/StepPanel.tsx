@@ -110,7 +110,11 @@ export function StepPanel(props: Props) {
       {short && !fallen ? standing : null}
       {short && props.caution ? <Caution>{props.caution}</Caution> : null}
       <Later>
-        <Foot job={job} shown={shown} way={way} measuring={measuring} onEvidence={props.onEvidence}>
+        <Foot
+          {...{ job, shown, way, measuring }}
+          onEvidence={props.onEvidence}
+          onSkip={props.onSkip}
+        >
           {foot}
         </Foot>
       </Later>

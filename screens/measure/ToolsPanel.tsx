@@ -1,6 +1,4 @@
 import { setFields, chooseInstrument } from '@/core/commands/job';
-import { skipPlace } from '@/core/commands/measuring';
-import { evaluator } from '@/data/evaluator';
 import type { Step } from '@/core/guidance/step';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { expectedSize, instrumentInHand, instrumentsOf } from '@/core/instruments/gauges';
@@ -13,12 +11,10 @@ import { Heading, Words } from '@/ui/Words';
 import { useNextFocus } from '@/ui/focus';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
-import { SkipPanel } from './SkipPanel';
 import { CleanChoice, FittedChoice, hasBushing } from './CleanGate';
 import { TemperatureForm } from './TemperatureForm';
 import type { Measuring } from './useMeasuring';
 import { ZeroForm } from './ZeroForm';
-import { say } from '@/core/wording/say';
 
 interface Props {
   readonly job: Job;
@@ -86,17 +82,6 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
       <Heading>Parts</Heading>
       <CleanChoice job={job} />
       {hasBushing(job) ? <FittedChoice job={job} /> : null}
-      {step ? (
-        <>
-          <Heading>{say('measure.skip', { place: step.station.label })}</Heading>
-          <SkipPanel
-            onSkip={(why) => {
-              onDone();
-              void run(skipPlace(step, why, evaluator));
-            }}
-          />
-        </>
-      ) : null}
       <Heading>Live gauge</Heading>
       <Choice
         label="Live gauge"

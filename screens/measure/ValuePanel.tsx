@@ -23,6 +23,7 @@ import type { Source } from '@/core/schema/fields';
 import { now } from '@/data/create';
 import { useGauge } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
+import { useTypingGauge } from '@/ui/keyboard';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { ReadingPad } from '@/ui/ReadingPad';
 import { UnitKeys } from '@/ui/UnitKeys';
@@ -134,6 +135,12 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
     put(next);
     setRefused(null);
   };
+  // A gauge that types while no field has the cursor (after Undo, say) means this one.
+  useTypingGauge((figure) => {
+    if (text.trim() !== '') return setRefused(say('measure.gaugeTypedAnywhere', { text: figure }));
+    put(figure);
+    enter();
+  });
   const line = useGauge(gauge, expected_mm, (reading) => void take(reading.text, gauge));
 
   return (

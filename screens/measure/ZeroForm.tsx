@@ -6,6 +6,7 @@ import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { zeroAt, zerosOf } from '@/core/instruments/gauges';
+import { usualStandard } from '@/core/instruments/zeroFirst';
 import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { Instrument } from '@/core/records/instrument';
 import type { Job } from '@/core/records/job';
@@ -30,12 +31,18 @@ export function ZeroForm({ job, instrument, run }: Props) {
   const shop = useShop();
   const { apply: changeShop, error } = useChangeShop();
   const { unit } = shop;
-  const zero = zeroAt(instrument, zerosOf(job, shop), now());
-  const { control, handleSubmit, reset } = useForm({
+  const zeros = zerosOf(job, shop);
+  const zero = zeroAt(instrument, zeros, now());
+  const standard_mm = usualStandard(instrument, { zeros });
+  const blank = {
+    standard: standard_mm === null ? '' : formatLength(standard_mm, 'size', unit),
+    read: '',
+  };
+  const { control, handleSubmit, reset, getValues, setValue, trigger } = useForm({
     resolver: yupResolver(zeroFields(unit)),
-    defaultValues: { standard: '', read: '' },
+    defaultValues: blank,
   });
-  const save = handleSubmit(async (fields) => {
+  const save = async (fields: { standard: string; read: string }) => {
     const check = zeroFrom(fields, unit, {
       instrument: instrument.id,
       at: now(),
@@ -48,8 +55,14 @@ export function ZeroForm({ job, instrument, run }: Props) {
       ...s,
       zeros: [...s.zeros.filter((z) => z.instrument !== instrument.id), check],
     })).catch(() => undefined);
-    reset({ standard: '', read: '' });
-  });
+    reset(blank);
+  };
+  /** It shows what its standard is: one touch, and the standard's size where nothing told that. */
+  const isGood = async () => {
+    const { standard } = getValues();
+    setValue('read', standard);
+    if (await trigger('standard')) await save({ standard, read: standard });
+  };
   const said = zero.check
     ? say('measure.zeroed', {
         when: timeWords(zero.check.at),
@@ -76,9 +89,18 @@ export function ZeroForm({ job, instrument, run }: Props) {
           style={styles.field}
         />
       </View>
-      <Button mode="contained-tonal" onPress={() => void save()}>
-        Save this zero
-      </Button>
+      <View style={styles.row}>
+        <Button mode="contained" style={styles.field} onPress={() => void isGood()}>
+          Zero is good
+        </Button>
+        <Button
+          mode="contained-tonal"
+          style={styles.field}
+          onPress={() => void handleSubmit(save)()}
+        >
+          Save this zero
+        </Button>
+      </View>
       {error ? <Notice kind="error">{error.message}</Notice> : null}
       <Words size="note" tone="muted">
         {say('measure.wipeFirst', {

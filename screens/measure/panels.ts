@@ -5,4 +5,5 @@ export interface Openers {
   readonly onTools: () => void;
   readonly onWork: () => void;
   readonly onKeys: () => void;
+  readonly onSkip: () => void;
 }

@@ -3,6 +3,11 @@ export const JUDGE = {
     'These checks cannot separate {variants}. Pick one and measure the parts that differ.',
   'judge.atMost': 'at most {most}',
   'judge.backed': 'It is {variant}. At least two answers rule out every other one.',
+  'judge.band.looser': 'Looser than the preferred {band}.',
+  'judge.band.tighter': 'Tighter than the preferred {band}.',
+  'judge.band.uneven': 'Looser than the preferred {band} at one place, tighter at another.',
+  'judge.band.unknown': 'Not yet known to be in the preferred {band}.',
+  'judge.band.within': 'In the preferred {band}.',
   'judge.cannotProve':
     '{tool, select, mic {This leaf set cannot prove {window} {unit}. Mic it.} dial {This leaf set cannot prove {window} {unit}. Use a dial.} both {This leaf set cannot prove {window} {unit}. Mic it, or use a dial.} other {This leaf set cannot prove {window} {unit}. Use a finer set.}}',
   'judge.cannotSeparate':
@@ -26,7 +31,6 @@ export const JUDGE = {
   'judge.leafWouldAt': 'A leaf of {leaf} at “{place}” would split it.',
   'judge.leftOut':
     '{count, plural, one {One place left out: {reasons}.} other {# places left out: {reasons}.}}',
-  'judge.looser': 'Looser than the preferred {band}.',
   'judge.maybeFlat':
     'The floor may be flat: the readings scatter as much as it tilts. Unevenness {off}.',
   'judge.maybeFlatOfThree':
@@ -34,6 +38,7 @@ export const JUDGE = {
   'judge.micThese': 'Leaves cannot decide it. Mic these: {sizes}.',
   'judge.mix': '{verdict}: {part} from {of} with {against} from {in}',
   'judge.mixNote': '{verdict}: {part} from {of} with {against} from {in}; {note}',
+  'judge.outByLeaves': 'Measured two ways. The leaves prove it out.',
   'judge.nail': 'nail {does}',
   'judge.narrowest':
     '{method, select, indicator {Measured two ways. The dial narrows it most.} sizes {Measured two ways. The mic sizes narrow it most.} leaves {Measured two ways. The leaves narrow it most.} depths {Measured two ways. The depths narrow it most.} sweep {Measured two ways. The sweep narrows it most.} hand {Measured two ways. The test by hand narrows it most.} other {Measured two ways. The parts of the sum narrow it most.}}',
@@ -42,7 +47,6 @@ export const JUDGE = {
   'judge.noLimitSet': '{range} {unit}, no limit set.',
   'judge.openTryLeaf': 'Open: try the {leaf} leaf.',
   'judge.placesLeft': '{left} of {all} places left.',
-  'judge.preferred': 'In the preferred {band}.',
   'judge.right': '{found}; should be {right}',
   'judge.several': '{count} variants still possible.',
   'judge.single': 'Probably {variant}. Only one answer rules out another: do one more check.',
@@ -54,7 +58,6 @@ export const JUDGE = {
     '{percent}% of the scatter is from measuring: ± {spread} (two standard deviations).',
   'judge.studySizes':
     '{count, plural, one {It tells one size of these parts apart.} other {It tells # sizes of these parts apart.}}',
-  'judge.tighter': 'Tighter than the preferred {band}.',
   'judge.tooShort': '{what}, {length} too short',
   'judge.tooShortRecorded': '{what}, {length} too short. Recorded only: the sheet has no limit.',
   'judge.tooShortSentence': '{what}, {length} too short.',

@@ -1,0 +1,33 @@
+import type { DecisionRule } from '../metrology/conformity';
+import type { Extremes } from '../metrology/extremes';
+import type { Limits } from '../metrology/interval';
+import type { Verdict } from '../metrology/verdict';
+import { judge } from './judge';
+import type { HeldLimits } from './limits';
+
+/** Says where a gap that is in lies to the band that a builder aims at. */
+export type BandStanding = 'within' | 'looser' | 'tighter' | 'uneven' | 'unknown';
+
+/**
+ * Returns where a gap that is in lies to the preferred band of its limits, as far as the evidence proves it: within the
+ * band only where all that the gap can be is.
+ *
+ * @returns null where the gap is not in, or no band is preferred
+ * @example a bracket of 0.03 to 0.06 mm and a band of 0.04 to 0.07: unknown; one of 0.04 to 0.06: within
+ */
+export function bandOf(
+  verdict: Verdict,
+  { smallest, largest }: Extremes,
+  limits: HeldLimits | null,
+  rule: DecisionRule,
+): BandStanding | null {
+  const band = limits?.preferred;
+  if (!band || verdict !== 'in') return null;
+  const against = (some: Limits) => judge(smallest, largest, some, rule, false).verdict;
+  if (against(band) === 'in') return 'within';
+  const isLooser = band.upper_mm != null && against({ upper_mm: band.upper_mm }) === 'out';
+  const isTighter = band.lower_mm != null && against({ lower_mm: band.lower_mm }) === 'out';
+  if (isLooser && isTighter) return 'uneven';
+  if (isLooser) return 'looser';
+  return isTighter ? 'tighter' : 'unknown';
+}

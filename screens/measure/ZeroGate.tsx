@@ -1,0 +1,44 @@
+import { ScrollView, StyleSheet, View } from 'react-native';
+import type { Instrument } from '@/core/records/instrument';
+import type { Job } from '@/core/records/job';
+import { say } from '@/core/wording/say';
+import { Button } from '@/ui/Button';
+import { useNextFocus } from '@/ui/focus';
+import { scaled } from '@/ui/theme';
+import { Words } from '@/ui/Words';
+import type { Commanding } from '../job/useCommand';
+import { ZeroForm } from './ZeroForm';
+
+interface Props {
+  readonly job: Job;
+  readonly instrument: Instrument;
+  readonly run: Commanding['run'];
+  readonly onWithout: () => void;
+}
+
+/** Asked before the first size that an instrument reads: what its zero is off, every size of the job would be. */
+export function ZeroGate({ job, instrument, run, onWithout }: Props) {
+  const next = useNextFocus(`zero ${instrument.id}`);
+  return (
+    <ScrollView contentContainerStyle={styles.page} keyboardShouldPersistTaps="handled">
+      <View ref={next} role="status" aria-live="off" aria-label="Next">
+        <Words size="instruction" strong style={styles.ask}>
+          {say('measure.zeroFirst', { instrument: instrument.name })}
+        </Words>
+      </View>
+      <ZeroForm key={instrument.id} job={job} instrument={instrument} run={run} />
+      <Button mode="outlined" contentStyle={styles.large} onPress={onWithout}>
+        Measure without a zero
+      </Button>
+      <Words size="note" tone="muted">
+        The report then says that it was never zeroed, or that its zero was overdue.
+      </Words>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { padding: 14, gap: 12, maxWidth: 720, width: '100%' },
+  ask: { lineHeight: scaled(32) },
+  large: { minHeight: 56 },
+});
