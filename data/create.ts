@@ -1,6 +1,7 @@
 import type { CharacteristicId } from '../core/pumps/ids';
 import { type Job, BLANK, JOB_SCHEMA } from '../core/records/job';
 import { familyOf } from '../core/pumps/registry';
+import type { Fitted } from '../core/pumps/teardown/fitted';
 import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';
 import { inUnit, NEW_SHOP, type Shop } from '../core/records/shop';
@@ -61,15 +62,17 @@ export async function createJob(
  * and marked so until somebody puts in others.
  *
  * @param said what was asked of the pump: its build, sections, teeth
+ * @param fitted which seals and which drain it has, where that is not as its family has it as a rule
  */
 export async function createSheet(
   model: string,
   family: string,
   said: Readonly<Record<string, number | string>> = {},
+  fitted: Partial<Fitted> = {},
 ): Promise<string> {
   const geometry: object = { ...familyOf(family).example, ...said };
   const sheet: Sheet = {
-    ...blankSheet({ family, geometry }),
+    ...blankSheet({ family, geometry }, fitted),
     id: newId(),
     model,
     family,
@@ -126,7 +129,7 @@ export async function createQuickJob(
 }
 
 /** Keeps the sheet of a job as one of the shop's own. */
-export const keepSheet = (sheet: Sheet): Promise<void> =>
+export const keepSheet = ({ demo: _, ...sheet }: Sheet): Promise<void> =>
   saveNew([{ kind: 'sheet', record: { ...sheet, revision: 0 } }]);
 
 /** Begins a study; resolves to its id once it is in storage. */
@@ -147,8 +150,9 @@ export async function createStudy(
 
 /** Copies a sheet under a new id, to be edited; resolves to the new id. */
 export async function copySheet(sheet: Sheet): Promise<string> {
+  const { demo: _, ...own } = sheet;
   const copy: Sheet = {
-    ...sheet,
+    ...own,
     id: newId(),
     revision: 0,
     model: say('storage.copy', { model: sheet.model.slice(0, 190) }),

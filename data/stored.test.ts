@@ -62,8 +62,8 @@ describe('a store that version 1 wrote', () => {
     await remove('job', 'whole');
   });
   it('sets a record of a newer version aside, untouched, and opens the rest', async () => {
-    const raw = JSON.stringify({ schema: 9, id: 'later', shape: 'unknown' });
-    await writeTexts({ 'job/later': raw, 'seal/job/later': 'job 9 1 1 1' });
+    const raw = JSON.stringify({ schema: 99, id: 'later', shape: 'unknown' });
+    await writeTexts({ 'job/later': raw, 'seal/job/later': 'job 99 1 1 1' });
     await expect(load('job', 'later')).rejects.toThrow(/newer Dial Bench/);
     await expect(change('job', 'later', (j) => j)).rejects.toThrow(UnreadableRecord);
     const { records, unreadable } = await loadAll('job');

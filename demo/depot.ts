@@ -201,6 +201,7 @@ const CASES: readonly Case[] = [
     worn: 0.5,
     tries: 14,
     variant: 2,
+    bench: { also: { 'larger-port': 'the right one', 'small-clip': 'missing' } },
     received: { rotation: 'anticlockwise', used: 48200, usedUnit: 'km', due: '2026-11-20' },
   },
   {
@@ -284,6 +285,7 @@ function jobOf(c: Case, index: number): Job {
   const base: Job = {
     ...emptyJob(sheet, begin.toISOString()),
     id: `demo-job-${c.tag.toLowerCase()}`,
+    demo: true,
     tag: c.tag,
     owner: c.owner,
     unit: c.unit,

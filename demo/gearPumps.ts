@@ -1,3 +1,4 @@
+import { kindId } from '../core/pumps/ids';
 import { familyOf } from '../core/pumps/registry';
 import { sheetOf, type Ends } from './sheetPlan';
 import { VARIANTS } from './variants';
@@ -78,6 +79,10 @@ export const BRUNNICK_H30_TANDEM = sheetOf({
     new: { ...BLOCK_SERVICE, end: [0.05, 0.12], 'end-s2': [0.05, 0.14] },
     service: { ...BLOCK_SERVICE, 'end-s2': [0.05, 0.18] },
   },
+  small: [
+    { id: 'keys', part: kindId('drive'), count: 2, kind: 'key' },
+    { id: 'clip', part: kindId('body'), count: 1, kind: 'clip' },
+  ],
   fasteners: [['Through bolts', 'M12', 4, 80]],
 });
 

@@ -29,6 +29,8 @@ export interface SheetPlan {
   readonly oneSide?: readonly string[];
   /** What is measured beyond what the family does. */
   readonly own?: Sheet['own'];
+  /** Keys, clips, pins and washers to be counted. */
+  readonly small?: Sheet['small'];
   /** What is right of the unit's clutches, the first ones first. */
   readonly clutches?: readonly Partial<Sheet['clutches'][number]>[];
   readonly fasteners?: readonly (readonly [
@@ -73,6 +75,8 @@ export function sheetOf(plan: SheetPlan): Sheet {
     own: plan.own ?? [],
     clutches: blank.clutches.map((c, i) => ({ ...c, ...plan.clutches?.[i] })),
     id: `demo-sheet-${plan.id}`,
+    demo: true,
+    small: [...(plan.small ?? [])],
     model: plan.model,
     family: plan.family,
     invented: true,

@@ -69,6 +69,7 @@ function partOf(kind: Kind, sheet: Sheet, number: number, even: () => number): S
   return {
     ...{ ...BLANK_PART, createdAt: '2026-11-16T08:00:00.000Z' },
     id: `demo-part-${kind.stem.toLowerCase()}-${number}`,
+    demo: true,
     label: `${kind.stem}-${number}`,
     ...{ sheet: sheet.id, model: sheet.model, parts: kind.parts.map(partId) },
     ...{

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { HOUSE_RULES, UNREAD_RULES, type HouseRules } from '@/core/records/rules';
+import { HOUSE_RULES, type HouseRules } from '@/core/records/rules';
 import { Choice } from './Choice';
 import { Heading, Words } from './Words';
 
@@ -27,11 +27,6 @@ export function RuleChoices({ rules, asked = HOUSE_RULES, onChange }: Props) {
         <Words size="note" tone="muted">
           {schools.find((s) => s.value === value)?.why ?? ''}
         </Words>
-        {UNREAD_RULES.includes(id) ? (
-          <Words size="note" strong>
-            No stage uses this rule yet. It is kept for the one that will.
-          </Words>
-        ) : null}
       </View>
     );
   });

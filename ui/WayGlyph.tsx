@@ -42,9 +42,10 @@ const DRAWN: Readonly<Record<string, Drawn>> = {
       ['M24 8H38V56H24Z', 'steel'],
       ['M62 8H76V56H62Z', 'steel'],
     ],
+    // Open at the outer end, and shut before it reaches the gears.
     mark: [
-      ['M38 14H30V22H38Z', 'brass'],
-      ['M62 14H70V22H62Z', 'brass'],
+      ['M38 8H31V44H38Z', 'brass'],
+      ['M62 8H69V44H62Z', 'brass'],
     ],
     turn: 'over',
   },

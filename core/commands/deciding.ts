@@ -1,5 +1,6 @@
 import { record, withVoided } from '../journal/commands';
-import type { WorkEntry } from '../records/entry';
+import type { CharacteristicId } from '../pumps/ids';
+import type { Acceptance, WorkEntry } from '../records/entry';
 import type { DecisionEntry, Plan, PlanStep } from '../records/rework';
 import { minutesOf, costOfOffer, type Offer } from '../rework/operations/offers';
 import type { PlannedOperation } from '../rework/decision/lines';
@@ -78,6 +79,27 @@ export const carryOut =
   (offer: Offer, step: string | null, amount_mm: number | null, u_mm: number): Command =>
   (job, made) =>
     record(job, ...workEntriesFor(offer, step, amount_mm, u_mm, made));
+
+/** Accepts gaps for which nothing is published, as they are, for a reason; what was accepted before no longer counts. */
+export const acceptGaps =
+  (characteristics: readonly CharacteristicId[], why: string): Command =>
+  (job, made) => {
+    const { at, by } = made;
+    const earlier = job.journal.flatMap((entry) =>
+      entry.kind === 'accept' && characteristics.includes(entry.characteristic) ? [entry.id] : [],
+    );
+    const accepted = characteristics.map((characteristic, i): Acceptance => ({
+      ...madeAs(made, i),
+      ...{ kind: 'accept', characteristic, why },
+    }));
+    return record(withVoided(job, earlier, { at, by, why: 'accepted again' }), ...accepted);
+  };
+
+/** Takes an acceptance back. */
+export const withdrawAcceptance =
+  (id: string): Command =>
+  (job, { at, by }) =>
+    withVoided(job, [id], { at, by, why: 'not accepted after all' });
 
 /** Holds what a person decided of a part. */
 export type Signed = Pick<DecisionEntry, 'part' | 'proposed' | 'why' | 'decided' | 'remark'>;

@@ -6,6 +6,7 @@ import { figureAdvice } from '../assessment/figures';
 import { ownAim, partAim, stackAdvice, type SumOf } from '../assessment/leafAim';
 import type { Ladder } from '../feeler/ladder';
 import { askedFor } from '../inspect/looking';
+import { acceptedIn } from '../journal/accepted';
 import type { Skipped } from '../journal/skipped';
 import type { Counted } from '../journal/eras';
 import { leafReach } from '../feeler/blind';
@@ -212,8 +213,10 @@ function closerIn(a: Assessment, { job, ladder }: Situation): Step | null {
  */
 export function nextIn(situation: Situation): Step | null {
   const inHand = named(situation.all, situation.job.cursor.characteristic);
+  const accepted = acceptedIn(situation.job);
   if (inHand) return closerIn(inHand, situation) ?? stepOn(inHand, situation);
   for (const a of wanted(situation)) {
+    if (!a.limits && accepted.has(a.characteristic.id)) continue;
     const step = worthwhile(a, situation) ? stepOn(a, situation) : null;
     if (step) return step;
   }

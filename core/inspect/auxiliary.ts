@@ -1,8 +1,13 @@
-import { clutchChecks } from './clutches';
+import { clutchChecks, NOT_HERE } from './clutches';
+import { fittedChecks } from './fittedChecks';
+import { rotationClash } from './rotation';
+import { countCheck, missingSmall, type MissingSmall } from './smallParts';
 import { ledgerOf } from '../journal/ledger';
+import type { PumpKind } from '../pumps/registry';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
+import type { Fitted } from '../pumps/teardown/fitted';
 import type { AlsoCheck } from '../pumps/teardown/teardown';
 import type { AuxiliaryAnswer } from '../records/teardown';
 import { say, spelled } from '../wording/say';
@@ -13,26 +18,75 @@ export interface AuxiliaryChecked {
   readonly answer: AuxiliaryAnswer | null;
   /** True where the answer is another than the expected one. */
   readonly differs: boolean;
+  /** Says what comes of the answer where it does harm on any pump, or contradicts the tag; null where it does neither. */
+  readonly harm: string | null;
 }
 
-/** Lists the small checks that a sheet asks for: its own, then those of each one-way clutch. */
-export const smallChecks = ({ also, clutches }: Pick<Sheet, 'also' | 'clutches'>): AlsoCheck[] => [
-  ...also,
-  ...clutches.flatMap(clutchChecks),
+/** What the small checks of a sheet depend on. */
+export type CheckedSheet = PumpKind & Fitted & Pick<Sheet, 'also' | 'clutches' | 'small'>;
+
+/** Returns what was answered to a check, by its id; null where nobody answered. */
+type Answers = (check: string) => string | null;
+
+const BLOWS = 'the leak past the bushing cannot get away: that blows the seal';
+const TO_OUTLET = 'outlet pressure stands behind the seal: that blows it';
+
+/** Answers that do harm whatever a sheet expects, and what comes of them. */
+const HARM: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  vent: { blocked: BLOWS, none: BLOWS },
+  'drain-kind': { none: BLOWS },
+  'drain-wire': { 'at the outlet': TO_OUTLET, 'at both': TO_OUTLET, 'it does not pass': BLOWS },
+  'drain-valve': { 'both stick': BLOWS },
+};
+
+/** Says what comes of an answer that does harm on any pump, or contradicts the tag; null where it does neither. */
+export const harmOf = (
+  check: Pick<AlsoCheck, 'id'>,
+  answer: string,
+  { rotation }: Pick<Job, 'rotation'>,
+): string | null => HARM[check.id]?.[answer] ?? rotationClash(check.id, answer, rotation);
+
+/**
+ * Lists the small checks that a sheet asks for: its own, those of what is fitted and of small parts, then those of each
+ * one-way clutch.
+ *
+ * @param answer what was answered so far: a drain that was found asks for itself, a clutch that is not there for nothing
+ */
+export const smallChecks = (sheet: CheckedSheet, answer: Answers = () => null): AlsoCheck[] => [
+  ...sheet.also,
+  ...fittedChecks(sheet, answer),
+  ...sheet.small.map((small) => countCheck(sheet, small)),
+  ...sheet.clutches.flatMap((clutch) => clutchChecks(clutch, answer)),
 ];
 
 /** Writes an answer beside what is right, where those differ: `both; should be clockwise`. */
-export const answerBeside = ({ check, answer, differs }: AuxiliaryChecked): string =>
-  differs
-    ? say('judge.right', { found: spelled(answer?.answer ?? ''), right: spelled(check.expected) })
-    : spelled(answer?.answer ?? '');
+export function answerBeside({ check, answer, differs, harm }: AuxiliaryChecked): string {
+  const found = spelled(answer?.answer ?? '');
+  const beside = differs ? say('judge.right', { found, right: spelled(check.expected) }) : found;
+  return harm ? `${beside}; ${harm}` : beside;
+}
+
+const answersIn = (job: Pick<Job, 'journal'>) => {
+  const last = new Map(counting(ledgerOf(job).also).map((a) => [a.check, a]));
+  return (check: string) => last.get(check) ?? null;
+};
 
 /** Returns the small checks of the visit, in the sheet's order. */
-export function auxiliaryChecks(job: Pick<Job, 'sheet' | 'journal'>): AuxiliaryChecked[] {
-  const answers = counting(ledgerOf(job).also);
-  return smallChecks(job.sheet).map((check) => {
-    const answer = answers.findLast((a) => a.check === check.id) ?? null;
-    const differs = answer !== null && check.expected !== '' && answer.answer !== check.expected;
-    return { check, answer, differs };
+export function auxiliaryChecks(
+  job: Pick<Job, 'sheet' | 'journal' | 'rotation'>,
+): AuxiliaryChecked[] {
+  const answers = answersIn(job);
+  return smallChecks(job.sheet, (id) => answers(id)?.answer ?? null).map((check) => {
+    const answer = answers(check.id);
+    const said = answer?.answer ?? '';
+    const differs =
+      answer !== null && check.expected !== '' && said !== check.expected && said !== NOT_HERE;
+    return { check, answer, differs, harm: harmOf(check, said, job) };
   });
+}
+
+/** Lists the keys, clips, pins and washers of which some were missing. */
+export function missingParts(job: Pick<Job, 'sheet' | 'journal'>): MissingSmall[] {
+  const answers = answersIn(job);
+  return missingSmall(job.sheet, (id) => answers(id)?.answer ?? null);
 }

@@ -23,15 +23,31 @@ const pinsCheck = (id: string, name: string, pins: number | null): AlsoCheck =>
         say('inspect.allPins', { count: pins }),
       );
 
-/** Returns the small checks of one clutch: how it turns and lies, what belongs to it, how its race has worn. */
-export function clutchChecks(clutch: Clutch): AlsoCheck[] {
+/** Answers that a clutch, of those that units of this kind have, is not in this one. */
+export const NOT_HERE = 'not in this unit';
+
+/**
+ * Returns the small checks of one clutch: how it turns and lies, what belongs to it, how its race has worn. One that is
+ * not in the unit has nothing more to be asked.
+ *
+ * @param answer what was answered to a check, by its id; null where nobody answered
+ */
+export function clutchChecks(
+  clutch: Clutch,
+  answer: (check: string) => string | null = () => null,
+): AlsoCheck[] {
+  const [turns, ...rest] = checksOf(clutch);
+  return turns && answer(turns.id) === NOT_HERE ? [turns] : [...(turns ? [turns] : []), ...rest];
+}
+
+function checksOf(clutch: Clutch): AlsoCheck[] {
   const { id, name, free, seenFrom, turned, tabs, washers, pins } = clutch;
   return [
     alsoCheck(
       `${id}-free`,
       say('inspect.freeTurning', { clutch: name }),
       say('inspect.whichWayFree', { side: seenFrom, part: turned }),
-      [...FREE_TURNS, 'both', 'neither'],
+      [...FREE_TURNS, 'both', 'neither', NOT_HERE],
       free,
     ),
     alsoCheck(
@@ -57,7 +73,7 @@ export function clutchChecks(clutch: Clutch): AlsoCheck[] {
         ['smooth', 'marked', 'dented'],
         'smooth',
       ),
-      asksFor: { answer: 'marked', remedy: 'roughen-race' },
+      asksFor: [{ answer: 'marked', remedy: 'roughen-race' }],
     },
   ];
 }

@@ -55,6 +55,12 @@ const RULES: readonly Rule[] = [
   },
   { defects: ['cracked'], consequence: 'replace', why: 'a crack keeps growing' },
   {
+    defects: ['broken', 'rusted'],
+    on: ['spring'],
+    consequence: 'replace',
+    why: 'a sagged spring opens early, and a rusted one breaks at its pits',
+  },
+  {
     defects: ['twisted', 'mushroomed', 'broken'],
     consequence: 'replace',
     why: 'it was overloaded: it will not carry the load again',

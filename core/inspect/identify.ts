@@ -28,6 +28,8 @@ export interface KeyState {
    * every one.
    */
   readonly standing: 'one' | 'several' | 'alike' | 'contradicted';
+  /** Lists the plate's checks that no variant agrees with: left out, so that they rule out nothing by themselves. */
+  readonly outside: readonly Check[];
   /** Tells, where one is left, whether more than one answer speaks against every other. */
   readonly backed: boolean;
   /** Lists, where all are contradicted, those with the least against them. */
@@ -100,11 +102,22 @@ export function identify(
 ): KeyState {
   const checks = checksOf(sheet);
   const given = new Map(answers.map((answer) => [answer.check, answer]));
+  const objects = (variant: Variant, check: Check): string | null => {
+    const answer = given.get(check.id);
+    return answer && tells(answer) ? against(variant, check, answer, unit) : null;
+  };
+  // A year or a number that fits no variant says that the sheet does not go so far, not that the pump is none of them.
+  const outside = checks.filter(
+    (check) =>
+      (check.kind === 'year' || check.kind === 'serial') &&
+      sheet.variants.length > 0 &&
+      sheet.variants.every((variant) => objects(variant, check) !== null),
+  );
+  const heard = checks.filter((check) => !outside.includes(check));
   const candidates = sheet.variants.map((variant): Candidate => ({
     variant,
-    objections: checks.flatMap((check) => {
-      const answer = given.get(check.id);
-      const words = answer && tells(answer) ? against(variant, check, answer, unit) : null;
+    objections: heard.flatMap((check) => {
+      const words = objects(variant, check);
       return words === null ? [] : [{ check, words }];
     }),
   }));
@@ -113,7 +126,9 @@ export function identify(
   const left = least === 0 ? nearest.map((c) => c.variant) : [];
   const open = checks.filter((check) => !given.has(check.id));
   const [only, second] = nearest;
-  if (!only) return { candidates, left, standing: 'alike', backed: false, nearest, next: null };
+  if (!only) {
+    return { candidates, left, standing: 'alike', outside, backed: false, nearest, next: null };
+  }
   const alone = second === undefined;
   // One more answer could have gone the other way for these.
   const rivals = candidates.filter((c) => c.objections.length === least + 1);
@@ -130,6 +145,7 @@ export function identify(
     candidates,
     left,
     standing: least > 0 ? 'contradicted' : alone ? 'one' : several,
+    outside,
     backed: alone && least === 0 && rivals.length === 0,
     nearest,
     next,

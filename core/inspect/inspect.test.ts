@@ -230,6 +230,15 @@ describe('the small checks', () => {
       ),
     );
   });
+  it('are done with a clutch that is not in this unit', () => {
+    const sheet = { ...JOB.sheet, clutches: [clutch] };
+    const also = [answer('input-free', 'not in this unit')];
+    const checked = auxiliaryChecks(relisted({ ...JOB, sheet }, { also }));
+    const ofClutch = checked.filter(({ check }) => check.id.startsWith('input-'));
+    expect(ofClutch.map(({ check, differs }) => [check.id, differs])).toEqual([
+      ['input-free', false],
+    ]);
+  });
   it('of a clutch of which nothing is said have nothing to be but sound', () => {
     const expected = clutchChecks(clutch).map((c) => c.expected);
     expect(expected).toEqual(['', '', '', 'all in place', 'smooth']);
@@ -260,7 +269,7 @@ describe('which way round a part lay', () => {
   it('is said whole: what is not there faces no way, and a groove is named by its blind end', () => {
     expect(wayRoundWords('bevel', 'up')).toBe('Bevel to the converter');
     expect(wayRoundWords('bevel', 'none')).toBe('No bevel');
-    expect(wayRoundWords('groove', 'down')).toBe('Blind end to the seal');
+    expect(wayRoundWords('groove', 'down')).toBe('Blind end of the oil groove to the seal');
     expect(wayRoundWords('order', 'up')).toBe('Cup outward');
     expect(wayRoundWords('drain', 'none')).toBe('None is open');
   });

@@ -56,6 +56,21 @@ describe('the key', () => {
     expect(against(early, check, size(20.08))).toBe('should be 19.90–20.05, you have 20.08');
     expect(answerWords(check, size(20.06), 'mm')).toBe('20.06 mm ± 0.02');
   });
+  it('leaves out a year that fits no variant, and goes by the rest', () => {
+    const year = { check: 'year', option: null, value: 1931, u_mm: null };
+    const sheet: Sheet = {
+      ...VELTRANE_T6,
+      variants: VELTRANE_T6.variants.map((v) => ({ ...v, fromYear: 2000, toYear: 2010 })),
+    };
+    const alone = identify(sheet, [year]);
+    expect([alone.standing, alone.left.length]).toEqual(['several', sheet.variants.length]);
+    expect(standingWords(alone)).toContain('was built in this year: it was left out');
+    const window = checksOf(sheet)[0]!;
+    const seen = truth(sheet.variants[0]!, window);
+    const both = identify(sheet, [year, seen]);
+    expect(both.left.map((v) => v.id)).toEqual(identify(sheet, [seen]).left.map((v) => v.id));
+    expect(both.left.length).toBeLessThan(sheet.variants.length);
+  });
   it('says so where every variant is contradicted, and names the nearest', () => {
     const answer = (check: string, option: string) => ({ check, option, value: null, u_mm: null });
     const state = identify(VELTRANE_T6, [

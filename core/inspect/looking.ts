@@ -3,6 +3,7 @@ import type { CharacteristicId } from '../pumps/ids';
 import { hasRole } from '../pumps/kinds';
 import { ownerName, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import type { SurfaceKind } from '../pumps/teardown/defects';
+import { MOST_SEALS } from '../pumps/teardown/fitted';
 import type { Surface } from '../pumps/teardown/teardown';
 import { ledgerOf } from '../journal/ledger';
 import type { Job } from '../records/job';
@@ -17,10 +18,18 @@ export interface Looked {
   readonly state: 'unseen' | 'sound' | 'found';
 }
 
+/** Returns the surfaces of a pump that a sheet describes: no seal runs where it has none. */
+function surfacesOf(sheet: Job['sheet']): readonly Surface[] {
+  const { surfaces } = teardownOf(sheet);
+  const { seals } = sheet;
+  if (seals === null || seals >= MOST_SEALS) return surfaces;
+  return surfaces.filter(({ kind, keepsOut }) => kind !== 'seal-track' || (seals > 0 && !keepsOut));
+}
+
 /** Returns every surface of the pump, in the order of the parts on the bench. */
 export function lookedAt(job: Pick<Job, 'sheet' | 'journal'>): Looked[] {
   const seen = counting(ledgerOf(job).findings);
-  return teardownOf(job.sheet).surfaces.map((surface) => {
+  return surfacesOf(job.sheet).map((surface) => {
     const findings = seen.filter((f) => f.surface === surface.id);
     const state =
       findings.length === 0 ? 'unseen' : findings.every((f) => !f.defect) ? 'sound' : 'found';

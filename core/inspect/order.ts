@@ -1,3 +1,4 @@
+import { acceptedParts } from '../journal/accepted';
 import { lastExchange, exchangedSince } from '../journal/exchanged';
 import { ledgerOf } from '../journal/ledger';
 import type { PartId } from '../pumps/ids';
@@ -9,9 +10,10 @@ import type { Finding } from '../records/teardown';
 import { counting } from '../schema/voiding';
 import { say } from '../wording/say';
 import { holdsPump, lookedAt, type Looked } from './looking';
+import { missingParts } from './auxiliary';
 import { wrongParts } from './stripping';
 
-type OrderedJob = Pick<Job, 'sheet' | 'rules' | 'journal'>;
+type OrderedJob = Pick<Job, 'sheet' | 'rules' | 'journal' | 'tier'>;
 
 /** Something that has to be bought, and why. */
 interface Wanted {
@@ -72,6 +74,12 @@ function missing(job: OrderedJob): WithParts[] {
   });
 }
 
+/** Lists the keys, clips, pins and washers that were missing when they were counted. */
+const smallMissing = (job: OrderedJob): WithParts[] =>
+  missingParts(job).map(({ small, name, missing: count }) => ({
+    ...{ id: lineId('small', small.id), name, count, why: 'missing when counted', putIn: [] },
+  }));
+
 /** Lists the parts that a person decided to replace or gave up, each once, with the surfaces that say so. */
 function condemned(job: OrderedJob, anyway: ReadonlySet<PartId>): WithParts[] {
   const { sheet } = job;
@@ -127,10 +135,20 @@ const isFromShelf = ({ putIn: from }: WithParts): boolean =>
 export function orderList(job: OrderedJob): OrderLine[] {
   const { sheet, rules } = job;
   const orders = counting(ledgerOf(job).orders);
-  const renewals = sheet.renew.filter(({ when }) => when === 'always' || rules.renew === 'always');
   const { renewed: partsOf } = teardownOf(sheet);
+  const accepted = acceptedParts(job);
+  const renewals = sheet.renew.filter(
+    ({ id, when }) =>
+      when === 'always' ||
+      (rules.renew === 'always' && !partsOf[id]?.some((part) => accepted.has(part))),
+  );
   const anyway = new Set(renewals.flatMap(({ id }) => partsOf[id] ?? []));
-  const wanted = [...renewed(job, renewals), ...missing(job), ...condemned(job, anyway)];
+  const wanted = [
+    ...renewed(job, renewals),
+    ...missing(job),
+    ...smallMissing(job),
+    ...condemned(job, anyway),
+  ];
   return onceEach(wanted)
     .filter((line) => !isFromShelf(line))
     .map(({ putIn: from, ...line }) => ({

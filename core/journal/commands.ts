@@ -1,5 +1,5 @@
 import type { Reading } from '../methods/list';
-import type { Entry, WorkEntry, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
+import type { Acceptance, Entry, WorkEntry, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voiding } from '../schema/voiding';
 import type { OrderEntry } from '../records/order';
@@ -19,7 +19,8 @@ export type Item =
   | StripNote
   | AuxiliaryAnswer
   | ZeroEntry
-  | Skip;
+  | Skip
+  | Acceptance;
 
 const entryOf = ({ voided: _, ...entry }: Item): Entry => entry as Entry;
 

@@ -1,5 +1,6 @@
 import type { Reading } from '../methods/list';
 import type {
+  Acceptance,
   Entry,
   EntryKind,
   WorkEntry,
@@ -26,6 +27,7 @@ export interface Ledger {
   readonly plans: readonly Plan[];
   readonly decisions: readonly DecisionEntry[];
   readonly orders: readonly OrderEntry[];
+  readonly accepts: readonly Acceptance[];
 }
 
 type Journal = Job['journal'];
@@ -50,6 +52,7 @@ const LIST = {
   plan: 'plans',
   decision: 'decisions',
   order: 'orders',
+  accept: 'accepts',
 } as const satisfies Readonly<Record<Exclude<EntryKind, 'strike' | 'restore'>, keyof Ledger>>;
 
 const EMPTY: Ledger = {
@@ -63,6 +66,7 @@ const EMPTY: Ledger = {
   plans: [],
   decisions: [],
   orders: [],
+  accepts: [],
 };
 
 /** Returns what an entry about others makes of one of them; null where it changes nothing. */

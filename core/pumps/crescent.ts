@@ -182,7 +182,7 @@ export const crescent: PumpFamily<CrescentGeometry> = {
     width_mm: 20,
     bolts: 8,
   },
-  cautions: [
+  cautions: () => [
     'Relief and regulator springs are loaded. Release them slowly; keep your face clear.',
     'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
     'Leaves and gear edges cut: keep fingers out of the mesh when turning the gears.',

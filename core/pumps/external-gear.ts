@@ -65,9 +65,12 @@ export const externalGear: PumpFamily<ExternalGeometry> = {
     width_mm: 30,
     wall_mm: 18,
   },
-  cautions: [
+  cautions: (g) => [
     'Relief springs and end covers are loaded. Release them slowly; keep your face clear.',
-    'A multi-section pump is heavy. Lift it with a second person or a sling.',
+    // One section is lifted by hand.
+    ...(sectionsIn(g) > 1
+      ? ['A multi-section pump is heavy. Lift it with a second person or on a strap.']
+      : []),
     'Solvent and hot wash: wear gloves and glasses. Never spin a bearing with compressed air.',
     'High-pressure oil goes through skin. Keep hands off leaks. If oil gets in, go to hospital at once.',
   ],

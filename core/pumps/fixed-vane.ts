@@ -250,7 +250,7 @@ export const fixedVane: PumpFamily<FixedVaneGeometry> = {
     ringOutside_mm: 82,
     width_mm: 24,
   },
-  cautions: [
+  cautions: () => [
     'The cover’s spring pushes the pressure plate: slacken its bolts evenly and under control.',
     'Mark ring arrow, vane edges and cover position before anything is turned.',
     'Solvent and hot wash: gloves and glasses. Never spin a bearing with compressed air.',

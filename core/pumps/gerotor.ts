@@ -196,7 +196,7 @@ export const gerotor: PumpFamily<GerotorGeometry> = {
     width_mm: 16,
     bolts: 6,
   },
-  cautions: [
+  cautions: () => [
     'Relief springs are loaded. Release them slowly; keep your face clear.',
     'Solvent and hot wash: gloves and glasses. Never spin a rotor with compressed air.',
     'Dropped rotors chip. Edges cut.',

@@ -23,6 +23,8 @@ export const REMEDIES = {
   'cut-seat': [],
   stone: ['dressed'],
   'roughen-race': [],
+  'drill-drain': [],
+  'free-drain-valve': [],
 } as const satisfies Readonly<Record<string, readonly Work[]>>;
 
 export type Remedy = keyof typeof REMEDIES;

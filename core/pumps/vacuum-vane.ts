@@ -186,7 +186,7 @@ export const vacuumVane: PumpFamily<VacuumVaneGeometry> = {
     width_mm: 36,
     bolts: 6,
   },
-  cautions: [
+  cautions: () => [
     'Carbon vanes snap and their dust is fine: mask on, no compressed air.',
     'Never spin a bearing with compressed air.',
     'Solvent and hot wash: gloves and glasses.',

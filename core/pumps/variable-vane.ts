@@ -303,7 +303,7 @@ export const variableVane: PumpFamily<VariableVaneGeometry> = {
     width_mm: 18,
     bolts: 7,
   },
-  cautions: [
+  cautions: () => [
     'The slide’s spring and the regulator’s are loaded. Release them slowly; face clear.',
     'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
     'Vanes and vane rings snap: carry them, do not tip them out.',

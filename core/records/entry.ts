@@ -78,6 +78,16 @@ export const skip = object({
   .noUnknown()
   .required();
 
+/** A gap for which nothing is published, accepted as it is by a person, and why. */
+export const acceptEntry = object({
+  ...made,
+  kind: string().oneOf(['accept']).required(),
+  characteristic: idOf<CharacteristicId>(),
+  why: line().required('Enter why it is accepted'),
+})
+  .noUnknown()
+  .required();
+
 /** A zero check made for the job. */
 export const zeroEntry = zeroCheck.shape({
   ...made,
@@ -99,6 +109,7 @@ export const ENTRY_SCHEMA = {
   decision: decisionEntry,
   order: orderEntry,
   skip,
+  accept: acceptEntry,
   strike,
   restore,
 } as const;
@@ -111,6 +122,7 @@ export type Entry = { [K in EntryKind]: InferType<(typeof ENTRY_SCHEMA)[K]> }[En
 export type WorkEntry = Voidable<InferType<typeof operation>>;
 export type SizeChange = WorkEntry['changes'][number];
 export type Skip = Voidable<InferType<typeof skip>>;
+export type Acceptance = Voidable<InferType<typeof acceptEntry>>;
 export type StrikeEntry = InferType<typeof strike>;
 export type RestoreEntry = InferType<typeof restore>;
 export type ZeroEntry = Voidable<InferType<typeof zeroEntry>>;

@@ -6,7 +6,7 @@ import type { PumpModel } from '../pumps/family';
 import { journalSchema, type Entry } from './entry';
 import { floors, type Floors } from './floors';
 import { feelerSet, instrument } from './instrument';
-import { celsius, idOf, identifier, line, moment, note, once } from '../schema/fields';
+import { celsius, demo, idOf, identifier, line, moment, note, once } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
 import { WHOLE_PUMP } from './rework';
@@ -16,7 +16,7 @@ import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 8;
+export const JOB_SCHEMA = 9;
 
 /** The stages of a job, in the order of the work. */
 export const STAGES = [
@@ -54,6 +54,7 @@ export const jobSchema = object({
   schema: number().oneOf([JOB_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
+  demo,
   createdAt: moment(),
   tag: line().required('A job needs a tag number'),
   owner: line().defined(),
@@ -142,6 +143,9 @@ function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string,
   } else if (entry.kind === 'decision') {
     if (entry.part !== WHOLE_PUMP && !pump.parts.some((p) => p.id === entry.part))
       return ['.part', say('records.noPart', { pump: name })];
+  } else if (entry.kind === 'accept') {
+    if (!pump.characteristics.some((c) => c.id === entry.characteristic))
+      return ['.characteristic', say('records.noGap', { pump: name })];
   } else if ('station' in entry && !stationsFor(pump, entry).some((s) => s.id === entry.station)) {
     return ['', say('records.noPlace', { pump: name })];
   }

@@ -297,6 +297,45 @@ const shopTo6 = (shop: Loose): Loose => ({
   operations: listIn(shop, 'operations').map((o) => ({ ...o, setup: 0 })),
 });
 
+/*
+ * Version 8 to 9: what of seals and drains a sheet says, small parts to be counted, what a person accepted, and which
+ * records are the demo's.
+ */
+
+/** Begins the ids of the records that the demo of earlier versions put on a bench. */
+const DEMO_ID = 'demo-';
+
+const isOfDemo = ({ id }: Loose): boolean => String(id).startsWith(DEMO_ID);
+
+const withDemo = (record: Loose): Loose => (isOfDemo(record) ? { ...record, demo: true } : record);
+
+/** Matches the checks of a stack that called a gear right which is tight on its shaft: it floats. */
+const GEAR_TIGHT = /^gear-loose(-s\d+)?$/;
+
+const isGearTight = ({ id, expected }: Loose): boolean =>
+  GEAR_TIGHT.test(String(id)) && expected === 'tight';
+
+function sheetTo7(sheet: Loose): Loose {
+  const also = listIn(sheet, 'also');
+  const floats = also.some(isGearTight);
+  return withDemo({
+    ...sheet,
+    also: floats ? also.filter((check) => !isGearTight(check)) : also,
+    ...{ seals: null, drain: null, gearFit: floats ? 'floats' : null, small: [] },
+  });
+}
+
+/** Brings the sheet of a job along; where its gears were answered for by the sheet of then, it keeps asking as it did. */
+function jobTo9(job: Loose): Loose {
+  const { sheet } = job;
+  const next = withDemo(withSheetOfNow(job));
+  const answered = listIn(job, 'journal').some(
+    ({ kind, check }) => kind === 'also' && GEAR_TIGHT.test(String(check)),
+  );
+  if (!answered || !isLoose(sheet) || !isLoose(next.sheet)) return next;
+  return { ...next, sheet: { ...next.sheet, also: sheet.also, gearFit: null } };
+}
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
@@ -310,11 +349,12 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
     5: jobTo6,
     6: withSheetOfNow,
     7: jobTo8,
+    8: jobTo9,
   },
-  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5, 5: sheetTo6 },
+  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5, 5: sheetTo6, 6: sheetTo7 },
   shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6 },
   study: {},
-  part: {},
+  part: { 1: withDemo },
   photo: {},
 };
 

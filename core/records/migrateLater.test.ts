@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { assessJob } from '../guidance/evaluator';
-import { smallChecks } from '../inspect/auxiliary';
+import { auxiliaryChecks, smallChecks } from '../inspect/auxiliary';
+import { laidWrong, noteWords, stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
 import { APP_FLOORS } from '../pumps/floors';
 import { readFile } from './file';
@@ -8,7 +9,7 @@ import { readFile } from './file';
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
 
-describe.each([3, 4, 5, 6, 7])('a backup of version %i', (version) => {
+describe.each([3, 4, 5, 6, 7, 8])('a backup of version %i', (version) => {
   it('opens with every record, and judges it as it did', () => {
     const { jobs } = readFile(written(`v${version}/backup`));
     const was = JSON.parse(written(`v${version}/expected`)) as Record<
@@ -90,7 +91,7 @@ describe('a backup of version 6', () => {
       parts: object[];
     };
     expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
-    expect(backup.parts).toEqual(raw.parts);
+    expect(backup.parts).toEqual(raw.parts.map((part) => ({ ...part, schema: 2, demo: true })));
   });
   it('keeps the parts that came from the shelf; nothing was ordered yet', () => {
     const { operations, orders, decisions } = ledgerOf(backup.jobs[0]!);
@@ -118,9 +119,63 @@ describe('a backup of version 7', () => {
     expect(jobs.map((job) => job.floors)).toEqual(jobs.map(() => APP_FLOORS));
     expect(jobs[0]!.rules).toEqual({ ...raw.jobs[0]!.rules, closer: 'pays' });
     expect(sheets).toEqual(
-      raw.sheets.map((s) => ({ ...s, schema: 6, mount: null, newSizes: [], washers_mm: [] })),
+      raw.sheets.map((s) => ({
+        ...s,
+        ...{ schema: 7, mount: null, newSizes: [], washers_mm: [], demo: true },
+        ...{ seals: null, drain: null, gearFit: null, small: [] },
+        // Gears of a stack float: what called them right where they are tight is gone.
+        ...('also' in s && JSON.stringify(s.also).includes('gear-loose')
+          ? { also: [], gearFit: 'floats' }
+          : {}),
+      })),
     );
     expect(shop!.operations).toEqual(raw.shop.operations.map((o) => ({ ...o, setup: 0 })));
     expect(shop!.rules).toEqual({ ...raw.shop.rules, closer: 'pays' });
+  });
+});
+
+describe('a backup of version 8', () => {
+  const backup = readFile(written('v8/backup'));
+  const jobOf = (id: string) => backup.jobs.find((job) => job.id === id)!;
+
+  it('keeps every entry of its journals to the letter', () => {
+    const raw = JSON.parse(written('v8/backup')) as { jobs: { journal: object[] }[] };
+    expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
+  });
+  it('says of none what is fitted, and asks nothing new of a job that is done', () => {
+    for (const { sheet } of backup.jobs) {
+      expect([sheet.seals, sheet.drain, sheet.small]).toEqual([null, null, []]);
+    }
+    const job = jobOf('demo-job-hm-0412');
+    const unasked = auxiliaryChecks(job).filter(({ answer }) => answer === null);
+    expect(unasked).toEqual([]);
+  });
+  it('turns no blind end of a groove from right to wrong, by the usual sheet or by one of the shop’s own', () => {
+    for (const id of ['demo-job-hm-0412', 'own-groove']) {
+      const wrong = laidWrong(jobOf(id)).filter(({ step }) => step.way === 'groove');
+      expect(wrong).toEqual([]);
+    }
+    const note = (id: string) => {
+      const { step, note: said } = stripped(jobOf(id)).find((s) => s.step.way === 'groove')!;
+      return said && noteWords(step, said);
+    };
+    expect(note('demo-job-hm-0412')).toBe('Blind end of the oil groove to the seal');
+    expect(note('own-groove')).toBe('Blind end of the oil groove to the gears');
+  });
+  it('asks of a stack whether its gears float, but goes on as it did where that was answered', () => {
+    const sheet = backup.sheets.find(({ id }) => id.endsWith('tandem'))!;
+    expect([sheet.gearFit, sheet.also.map(({ id }) => id)]).toEqual(['floats', []]);
+    const tight = auxiliaryChecks(jobOf('demo-job-hm-0419')).filter(({ check }) =>
+      check.id.startsWith('gear-loose'),
+    );
+    expect(tight.map(({ answer, differs }) => [answer?.answer, differs])).toEqual([
+      ['tight', false],
+      ['tight', false],
+    ]);
+  });
+  it('knows the demo’s records by their ids, and nobody else’s', () => {
+    expect(backup.jobs.map((job) => job.demo)).toEqual([true, true, true, undefined]);
+    expect(backup.parts.map((part) => part.demo)).toEqual([true, true]);
+    expect(backup.sheets.find(({ id }) => id === 'own-sheet')?.demo).toBeUndefined();
   });
 });

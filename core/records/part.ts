@@ -2,10 +2,20 @@ import type { DimensionId, PartId } from '../pumps/ids';
 import { array, number, object, string, type InferType } from 'yup';
 import { photoNote } from './teardown';
 import { say } from '../wording/say';
-import { finite, idOf, identifier, line, millimetres, moment, note, once } from '../schema/fields';
+import {
+  demo,
+  finite,
+  idOf,
+  identifier,
+  line,
+  millimetres,
+  moment,
+  note,
+  once,
+} from '../schema/fields';
 
 /** Version of the record of a loose part that this code writes. */
-export const PART_SCHEMA = 1;
+export const PART_SCHEMA = 2;
 
 /** So many photos show a loose part well enough. */
 export const MOST_PART_PHOTOS = 20;
@@ -49,6 +59,7 @@ export const partSchema = object({
   id: identifier(),
   revision: number().integer().min(0).required(),
   createdAt: moment(),
+  demo,
   /** Is written on it: `GS-12`. */
   label: line().required('A part needs a label'),
   /** The sheet of the pump that it is of, and that pump's name. */

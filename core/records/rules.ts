@@ -179,9 +179,6 @@ type Rules = (typeof HOUSE_RULES)[number];
 /** Describes what a shop or a job holds to, by the id of each question. */
 export type HouseRules = { [R in Rules as R['id']]: R['schools'][number]['value'] };
 
-/** Questions that are asked and kept already, and that nothing reads until the stage that uses them is there. */
-export const UNREAD_RULES: readonly (keyof HouseRules)[] = ['drain'];
-
 /** Describes what a new shop begins with. */
 export const NEW_RULES = Object.fromEntries(
   HOUSE_RULES.map(({ id, schools }) => [id, schools[0].value]),

@@ -2,15 +2,32 @@ import type { CharacteristicId, DimensionId, KindId, PartId } from '../pumps/ids
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
 import type { Characteristic, Dimension, PumpModel } from '../pumps/family';
 import { MOUNTS } from '../pumps/mount';
+import {
+  DRAINS,
+  GEAR_FITS,
+  MOST_SEALS,
+  renewFitted,
+  stripFitted,
+  type Fitted,
+} from '../pumps/teardown/fitted';
 import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
-import { finite, idOf, identifier, line, millimetres, note, once } from '../schema/fields';
+import { say } from '../wording/say';
+import { demo, finite, idOf, identifier, line, millimetres, note, once } from '../schema/fields';
 import { ownCharacteristic } from './own';
 import { gearSet, leastSize, newSize, price } from './rework';
-import { alsoCheck, bookRule, clutch, renewal, stripStep } from './teardown';
+import {
+  alsoCheck,
+  bookRule,
+  clutch,
+  renewal,
+  smallPart,
+  stripStep,
+  type SmallPart,
+} from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 6;
+export const SHEET_SCHEMA = 7;
 
 /** Describes what a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
@@ -111,6 +128,7 @@ export const sheetSchema = object({
   schema: number().oneOf([SHEET_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
+  demo,
   model: line().required('A sheet needs a model name'),
   variants: listed(array(variant).required().max(40), 'A variant is there twice'),
   /** The checks that tell the variants apart, beside years and serial numbers. */
@@ -119,6 +137,19 @@ export const sheetSchema = object({
   strip: listed(array(stripStep).required().max(60), 'A step is there twice'),
   renew: listed(array(renewal).required().max(60), 'A part is there twice'),
   also: listed(array(alsoCheck).required().max(40), 'A check is there twice'),
+  /** Shaft seals, 0 where there is none; null while nobody said, or the family says it. */
+  seals: number()
+    .integer('A whole number of seals')
+    .min(0, 'Not below none')
+    .max(MOST_SEALS, say('records.most', { most: MOST_SEALS }))
+    .nullable()
+    .defined(),
+  /** The drain behind the shaft seal; null while nobody said, or the family has a vent of its own. */
+  drain: string().oneOf(DRAINS).nullable().defined(),
+  /** How the gears of a stack sit on their shaft; null while nobody said, or there is no stack. */
+  gearFit: string().oneOf(GEAR_FITS).nullable().defined(),
+  /** Keys, clips, pins and washers that ought to be there, to be counted. */
+  small: listed(array(smallPart).required().max(40), 'A small part is there twice'),
   /** The one-way clutches of the unit; each has its small checks. */
   clutches: listed(array(clutch).required().max(8), 'A clutch is there twice'),
   book: array(bookRule).required().max(200),
@@ -186,17 +217,24 @@ export const sheetSchema = object({
 
 export type Sheet = Omit<InferType<typeof sheetSchema>, 'geometry'> & { geometry: object };
 
-/** Returns the lists of a sheet that begin empty, and those that a family brings along. */
-export function blankSheet(pump: PumpKind) {
-  const { strip, renew, also, clutches } = teardownOf(pump);
+/**
+ * Returns the lists of a sheet that begin empty, and those that a family brings along.
+ *
+ * @param said what this model has of seals and drains, where that is not as its family has it as a rule
+ */
+export function blankSheet(pump: PumpKind, said: Partial<Fitted> = {}) {
+  const { strip, renew, also, clutches, fitted } = teardownOf(pump);
+  const has: Fitted = { ...fitted.usual, ...said };
   return {
     schema: SHEET_SCHEMA,
     revision: 0,
     variants: [],
     key: [],
     mixes: [],
-    strip: strip.map((s) => ({ ...s })),
-    renew: renew.map((r) => ({ ...r })),
+    ...has,
+    small: [] as SmallPart[],
+    strip: stripFitted(strip, has).map((s) => ({ ...s })),
+    renew: renewFitted(renew, has).map((r) => ({ ...r })),
     also: also.map((c) => ({ ...c, options: [...c.options] })),
     clutches: clutches.map((c) => ({ ...c })),
     book: [],

@@ -85,6 +85,28 @@ export const clutch = object({
   .noUnknown()
   .required();
 
+/** Kinds of small parts that are counted. */
+export const SMALL_KINDS = ['key', 'clip', 'pin', 'washer'] as const;
+export type SmallKind = (typeof SMALL_KINDS)[number];
+
+/** More of one small part than this are not counted by hand. */
+export const MOST_SMALL = 99;
+
+/** Small parts of one kind that ought to be on a part, and how many. */
+export const smallPart = object({
+  // The id of its check is made of it.
+  id: identifier().max(56, 'At most 56 characters'),
+  part: idOf<PartId | KindId>(),
+  count: number()
+    .integer('A whole number')
+    .min(1, 'At least one')
+    .max(MOST_SMALL, say('records.most', { most: MOST_SMALL }))
+    .required(),
+  kind: string().oneOf(SMALL_KINDS).required(),
+})
+  .noUnknown()
+  .required();
+
 /** Describes what the book says of a defect on a surface, up to a depth where it gives one. */
 export const bookRule = object({
   surface: idOf<SurfaceId>(),
@@ -170,4 +192,5 @@ export const closed = object({ at: moment(), by: line().defined(), why: line().r
 export type StripNote = Voidable<InferType<typeof stripNote>>;
 export type Finding = Voidable<InferType<typeof finding>>;
 export type AuxiliaryAnswer = Voidable<InferType<typeof alsoAnswer>>;
+export type SmallPart = InferType<typeof smallPart>;
 export type BookRule = InferType<typeof bookRule>;

@@ -20,7 +20,7 @@ import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
 import { dateText } from '../wording/date';
-import { decisionLines, stepsLeft } from '../wording/worked';
+import { acceptedLines, decisionLines, stepsLeft } from '../wording/worked';
 import { orderLineWords } from '../wording/order';
 import { say } from '../wording/say';
 
@@ -181,7 +181,7 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
     { title: 'Other checks', lines: alsoLines(job) },
     { title: 'Found the wrong way round', lines: laidWrongLines(job) },
     { title: 'Orientation as found', lines: stripLines(job) },
-    { title: 'Decided', lines: decisionLines(job) },
+    { title: 'Decided', lines: [...decisionLines(job), ...acceptedLines(job)] },
     { title: 'Work done', lines: workLines(job, unit) },
     { title: 'Work planned and not done', lines: stepsLeft(job) },
     { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },

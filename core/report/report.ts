@@ -2,6 +2,7 @@ import { isMoment } from '../schema/dates';
 import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
 import { readingWords, type Reading } from '../methods/list';
+import { acceptedWords } from '../wording/accepted';
 import { decidingText } from '../wording/deciding';
 import { hotText, rangeText, shownExtremes } from '../wording/figures';
 import { explain, explainBeside, VERDICT_WORD } from '../wording/verdict';
@@ -12,6 +13,8 @@ import type { Verdict } from '../metrology/verdict';
 import { formatTemperature } from '../quantity/temperature';
 import { formatLimits, unitName, formatRange } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
+import { acceptedIn } from '../journal/accepted';
+import type { Acceptance } from '../records/entry';
 import type { Job } from '../records/job';
 import { sheetChanges } from '../records/changes';
 import { rulesWords } from '../records/rules';
@@ -91,7 +94,12 @@ export interface Report {
 const day = (moment: string): string =>
   isMoment(moment) ? dateText(moment, 'zoned') : 'not a date';
 
-function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
+function rowOf(
+  a: Assessment,
+  job: Job,
+  unit: ShopUnit,
+  acceptance: Acceptance | undefined,
+): ReportRow {
   const known = shownExtremes(a);
   const { quantity } = a.characteristic;
   const convention = a.limits ? conventionWords(job.sheet, a.limits, a.characteristic.id) : '';
@@ -109,10 +117,11 @@ function rowOf(a: Assessment, job: Job, unit: ShopUnit): ReportRow {
     ...(a.predicted ? { predicted: rangeText(a.predicted, unit, quantity) } : {}),
     hot,
     verdict: a.verdict,
-    word: a.limits ? VERDICT_WORD[a.verdict] : 'Recorded',
-    reason: known
-      ? explainBeside(a, job.sheet, unit, job.rules)
-      : explain(a, job.sheet, unit, job.rules),
+    word: a.limits ? VERDICT_WORD[a.verdict] : acceptance ? 'Accepted' : 'Recorded',
+    reason: paragraph(
+      known ? explainBeside(a, job.sheet, unit, job.rules) : explain(a, job.sheet, unit, job.rules),
+      acceptance && !a.limits ? acceptedWords(acceptance) : '',
+    ),
   };
 }
 
@@ -249,6 +258,7 @@ export function reportOf(
   const all = assessJob(job);
   const { readings } = ledgerOf(job);
   const judged = all.filter((a) => a.limits !== null);
+  const accepted = acceptedIn(job);
   const tier = job.sheet.tiers.find((t) => t.id === job.tier);
   const verdict = worstVerdict(judged);
   return {
@@ -266,7 +276,9 @@ export function reportOf(
       ],
     ].filter(([, value]) => value !== '') as [string, string][],
     overall: { verdict, words: overallWords(judged) },
-    rows: inOrder(all.filter(reported)).map((a) => rowOf(a, job, unit)),
+    rows: inOrder(all.filter(reported)).map((a) =>
+      rowOf(a, job, unit, accepted.get(a.characteristic.id)),
+    ),
     sections: benchSections(job, unit),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
     measured: measuredWords(all),

@@ -1,4 +1,4 @@
-import { number, string, type Schema, type StringSchema } from 'yup';
+import { boolean, number, string, type Schema, type StringSchema } from 'yup';
 import { LARGEST_SIZE_MM, LONGEST_LINE } from '../quantity/parse';
 import { isDay, isMoment } from './dates';
 import { say } from '../wording/say';
@@ -61,6 +61,9 @@ export const identifier = () =>
   string()
     .required()
     .matches(/^[\w-]{1,64}$/, 'An id is 1 to 64 letters, digits, - or _');
+
+/** Marks a record that came with the demo, and goes with it; absent on all others. */
+export const demo = boolean().oneOf([true]);
 
 /** Makes the field of an id that names one kind of thing, as its type says. */
 export const idOf = <Id extends string>() => identifier() as unknown as StringSchema<Id>;

@@ -1,4 +1,4 @@
-import { FAMILIES } from '../pumps/registry';
+import { FAMILIES, familyOf } from '../pumps/registry';
 import { blankSheet, type Sheet } from '../records/sheet';
 
 /** The builds of families that have several, beside what their example is. */
@@ -14,9 +14,14 @@ const BUILDS: Readonly<Record<string, readonly object[]>> = {
 export const EVERY_BUILD: readonly Sheet[] = FAMILIES.flatMap(({ id, example }) =>
   (BUILDS[id] ?? [{}]).map((build): Sheet => {
     const geometry = { ...example, ...build };
+    // As many seals as there is room for, so that every surface is looked at.
+    const tracks = familyOf(id)
+      .teardown(geometry)
+      .surfaces.filter((s) => s.kind === 'seal-track');
+    const seals = tracks.length > 0 ? { seals: tracks.length } : {};
     const name = [id, ...Object.values(build)].join(' ');
     return {
-      ...blankSheet({ family: id, geometry }),
+      ...blankSheet({ family: id, geometry }, seals),
       ...{ id: name.replaceAll(' ', '-'), model: name, family: id, invented: true, note: '' },
       ...{ geometry, tiers: [{ id: 'service', name: 'Service', source: '' }] },
     };

@@ -138,6 +138,14 @@ function standOf({ all }: ReworkCase): 'none' | 'close' | 'in' {
   return judged.every(({ verdict }) => verdict === 'in') ? 'in' : 'close';
 }
 
+/** Says of a pump for which nothing is published that no work is asked for, and whether a person has accepted it. */
+function unlimitedWords({ all, accepted }: ReworkCase): string {
+  const measured = all.filter((a) => a.largest !== null || a.touches.length > 0);
+  return measured.length > 0 && accepted.length === measured.length
+    ? say('rework.reuseAccepted', { count: measured.length })
+    : 'Nothing seen asks for work, and no check has a limit.';
+}
+
 /** Says in a sentence what to do with the pump. */
 export function answerWords(
   answer: Pick<Decided, 'rework' | 'solved' | 'plan' | 'planned' | 'buyNew'>,
@@ -164,9 +172,7 @@ export function answerWords(
         : 'What you held cannot all be kept. Release one.';
     case 'reuse':
       if (plan && plan.leaves.length > 0) return 'Leave it as it is.';
-      return standOf(rework) === 'none'
-        ? 'Nothing seen asks for work, and no check has a limit.'
-        : 'Reuse it as it is.';
+      return standOf(rework) === 'none' ? unlimitedWords(rework) : 'Reuse it as it is.';
     case 'done':
       return doneWords(rework.job);
   }

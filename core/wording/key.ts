@@ -2,8 +2,8 @@ import type { KeyState } from '../inspect/identify';
 import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { figureOf, rangeWords, shownBy, tells, type Check } from '../inspect/checks';
-import type { KeyAnswer, Variant } from '../records/key';
-import { say, listed } from './say';
+import { YEAR, type KeyAnswer, type Variant } from '../records/key';
+import { say, listed, paragraph } from './say';
 
 /** Returns what was answered at a check, as it is read again: `four flats`, `2016`, `20.012 mm ± 0.008`. */
 export function answerWords(check: Check, answer: KeyAnswer, unit: ShopUnit): string {
@@ -25,7 +25,15 @@ export function shownWords(variant: Variant, check: Check, unit: ShopUnit): stri
 }
 
 /** Returns how the search stands, in a sentence. */
-export function standingWords(state: KeyState): string {
+export const standingWords = (state: KeyState): string =>
+  paragraph(
+    ...state.outside.map(({ id }) =>
+      say(id === YEAR ? 'judge.yearOutside' : 'judge.serialOutside'),
+    ),
+    leftWords(state),
+  );
+
+function leftWords(state: KeyState): string {
   const names = state.left.map((v) => v.name);
   switch (state.standing) {
     case 'one':

@@ -1,7 +1,9 @@
 import type { Assessment } from '../assessment/assessment';
 import { ledgerOf } from '../journal/ledger';
 import type { Extremes } from '../metrology/extremes';
-import { partName } from '../pumps/registry';
+import { acceptedIn } from '../journal/accepted';
+import { characteristicOf, partName } from '../pumps/registry';
+import { acceptedWords } from './accepted';
 import { centre } from '../metrology/estimate';
 import { formatWithUnit, signedLength, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
@@ -82,6 +84,15 @@ export const decisionLines = (job: Job): string[] =>
       by && sentence(say('rework.signedBy', { by })),
     );
   });
+
+/** Lists the gaps that were accepted though nothing is published for them, a line for each. */
+export const acceptedLines = (job: Job): string[] =>
+  [...acceptedIn(job)].map(([id, acceptance]) =>
+    say('rework.acceptedGap', {
+      check: characteristicOf(job.sheet, id).name,
+      words: acceptedWords(acceptance),
+    }),
+  );
 
 /** Lists the steps of the work list that were not carried out. */
 export const stepsLeft = (job: Job): string[] =>

@@ -8,6 +8,8 @@ import { useAnnounced } from '@/ui/announce';
 import { useEscape } from '@/ui/keyboard';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
+import { AcceptPanel } from './AcceptPanel';
+import { AcceptRow } from './AcceptRow';
 import { Answer } from './Answer';
 import { CurrencyField } from './CurrencyField';
 import { DecideFoot } from './DecideFoot';
@@ -35,6 +37,7 @@ export type DecidePanel =
   | 'wider'
   | 'sign'
   | 'list'
+  | 'accept'
   | 'from-shelf'
   | 'to-shelf';
 
@@ -59,6 +62,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
       <WorkListPanel deciding={deciding} list={workList} onAnswer={() => setPanel('answer')} />
     );
   }
+  if (shown === 'accept') return <AcceptPanel deciding={deciding} onDone={back} />;
   if (shown === 'sign') return <SignPanel deciding={deciding} onDone={back} />;
   if (shown === 'what-if') {
     return <WhatIfPanel deciding={deciding} onDone={back} onWider={() => setPanel('wider')} />;
@@ -94,6 +98,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
   const list = (
     <>
       <Works deciding={deciding} onShelf={() => setPanel('from-shelf')} />
+      <AcceptRow deciding={deciding} onOpen={() => setPanel('accept')} />
       <Washers deciding={deciding} />
       <VaneNotice deciding={deciding} />
     </>

@@ -4,6 +4,7 @@ import { signOff, type Signed } from '@/core/commands/deciding';
 import { overallDecision } from '@/core/rework/decision/proposal';
 import { WHOLE_PUMP, DECISIONS, type Decision } from '@/core/records/rework';
 import { answerWords } from '@/core/wording/decide';
+import { acceptedLines } from '@/core/wording/worked';
 import { DECISION_WORD, lineReason, lineTitle } from '@/core/wording/partLines';
 import { capital } from '@/core/quantity/letters';
 import { Button } from '@/ui/Button';
@@ -85,6 +86,11 @@ export function SignPanel({ deciding, onDone }: Props) {
             {value === proposed ? why : 'Other than suggested.'}
           </Words>
         </View>
+      ))}
+      {acceptedLines(job).map((line) => (
+        <Words key={line} size="note">
+          {line}
+        </Words>
       ))}
     </Sheet>
   );

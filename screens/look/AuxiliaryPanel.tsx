@@ -2,7 +2,7 @@ import { answerAuxiliary, answerAsExpected } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { auxiliaryChecks, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
+import { auxiliaryChecks, harmOf, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import type { Job } from '@/core/records/job';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
@@ -11,7 +11,8 @@ import { Tile, Tiles } from '@/ui/Tile';
 import { scaled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
-import { say, spelled } from '@/core/wording/say';
+import { NOT_HERE } from '@/core/inspect/clutches';
+import { paragraph, say, sentence, spelled } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
 
 interface Props {
@@ -31,10 +32,12 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
   };
   /** The rest that have an expected answer, answered so: looked at one after another, noted once. */
   const usual = auxiliaryChecks(job).filter((c) => c.answer === null && c.check.expected !== '');
+  const harm = held === null ? null : harmOf(check, held, job);
   const next = useNextFocus(check.id);
   const takeUsual = () => run(answerAsExpected(usual.map(({ check: c }) => c)));
   const choose = (option: string) => {
-    if (check.expected === '' || option === check.expected) void take(option);
+    const isRight = check.expected === '' || option === check.expected || option === NOT_HERE;
+    if (isRight && !harmOf(check, option, job)) void take(option);
     else setHeld(option);
   };
   return (
@@ -63,7 +66,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
       </Tiles>
       {held ? (
         <Notice
-          kind="caution"
+          kind={harm ? 'error' : 'caution'}
           actions={
             <>
               <Button mode="outlined" onPress={() => setHeld(null)}>
@@ -75,7 +78,10 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
             </>
           }
         >
-          {say('look.expected', { answer: spelled(check.expected) })}
+          {paragraph(
+            harm && sentence(harm),
+            check.expected ? say('look.expected', { answer: spelled(check.expected) }) : '',
+          )}
         </Notice>
       ) : null}
       <FootRow>

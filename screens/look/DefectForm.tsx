@@ -6,7 +6,7 @@ import { Button } from '@/ui/Button';
 import { tried } from '@/core/errors';
 import { proposalFor } from '@/core/inspect/consequence';
 import type { Point } from '@/core/pumps/shapes';
-import { defectOf, defectsOf, type DefectId } from '@/core/pumps/teardown/defects';
+import { defectOf, defectsOf, nailTells, type DefectId } from '@/core/pumps/teardown/defects';
 import type { Surface } from '@/core/pumps/teardown/teardown';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
@@ -145,7 +145,7 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
           Other
         </Button>
       </View>
-      {known.nail ? (
+      {nailTells(defect, surface.kind) ? (
         <Choice
           label="Fingernail test"
           value={nail}
@@ -153,22 +153,24 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
           onChange={(said) => set('nail', said as Nail)}
         />
       ) : null}
-      <View>
-        <TextInput
-          mode="outlined"
-          label={say('look.depth', { unit: held })}
-          aria-label="Depth, if measured"
-          value={depth}
-          onChangeText={(text) => set('depth', text)}
-          inputMode="decimal"
-          error={wrong !== null}
-        />
-        {wrong ? (
-          <HelperText type="error" role="alert" padding="none">
-            {wrong}
-          </HelperText>
-        ) : null}
-      </View>
+      {surface.kind === 'spring' ? null : (
+        <View>
+          <TextInput
+            mode="outlined"
+            label={say('look.depth', { unit: held })}
+            aria-label="Depth, if measured"
+            value={depth}
+            onChangeText={(text) => set('depth', text)}
+            inputMode="decimal"
+            error={wrong !== null}
+          />
+          {wrong ? (
+            <HelperText type="error" role="alert" padding="none">
+              {wrong}
+            </HelperText>
+          ) : null}
+        </View>
+      )}
       <Words>
         <Words strong>
           {say('look.suggested', { action: CONSEQUENCE_NAME[proposal.consequence] })}

@@ -33,7 +33,7 @@ export function Looked({ job, looked, onList }: Props) {
   const wide = useWide();
   const next = useNextFocus('inspected');
   const found = looked.filter((l) => l.state === 'found');
-  const differing = auxiliaryChecks(job).filter((c) => c.differs);
+  const differing = auxiliaryChecks(job).filter((c) => c.differs || c.harm !== null);
   const asked = askedFor(job);
   const after = job.closed ? 'report' : 'measure';
   return (

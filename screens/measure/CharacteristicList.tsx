@@ -1,6 +1,7 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
 import { worstVerdict } from '@/core/assessment/summary';
+import { acceptedIn } from '@/core/journal/accepted';
 import type { Job } from '@/core/records/job';
 import { VERDICT_WORD } from '@/core/wording/verdict';
 import { useShop } from '@/data/hooks';
@@ -91,18 +92,26 @@ export function CharacteristicRows(props: Props) {
   );
 }
 
-function Rows({ all, measuring, shown, onDone }: Props & { readonly all: readonly Assessment[] }) {
+function Rows({
+  job,
+  all,
+  measuring,
+  shown,
+  onDone,
+}: Props & { readonly all: readonly Assessment[] }) {
   const { unit } = useShop();
+  const accepted = acceptedIn(job);
   return (
     <View>
       {all.map((a) => {
         const { id, name } = a.characteristic;
+        const word = wordOf(a, accepted.has(id));
         return (
           <ListRow
             key={id}
             name={name}
-            note={a.limits ? `${limitsOf(a, unit)} · ${wordOf(a)}` : wordOf(a)}
-            spoken={`${name}: ${wordOf(a)}, ${figureOf(a, unit)}`}
+            note={a.limits ? `${limitsOf(a, unit)} · ${word}` : word}
+            spoken={`${name}: ${word}, ${figureOf(a, unit)}`}
             here={id === shown}
             mark={<PinRing verdict={a.verdict} size={28} />}
             onPress={() => {

@@ -2,6 +2,9 @@ import type { Assessment } from '@/core/assessment/assessment';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
+import { acceptedIn } from '@/core/journal/accepted';
+import { acceptedWords } from '@/core/wording/accepted';
+import { paragraph } from '@/core/wording/say';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';
 import { hotOf, reasonOf, wordOf } from './verdictWords';
@@ -10,14 +13,15 @@ import { hotOf, reasonOf, wordOf } from './verdictWords';
 export function VerdictLine({ shown, job }: { readonly shown: Assessment; readonly job: Job }) {
   const { unit } = useShop();
   const hot = hotOf(shown, unit);
+  const acceptance = shown.limits ? undefined : acceptedIn(job).get(shown.characteristic.id);
   return (
     <View style={styles.line}>
       <PinRing verdict={shown.verdict} size={26} />
       <Words style={styles.text}>
         <Words strong tone={VERDICT_TONE[shown.verdict]}>
-          {wordOf(shown)}.{' '}
+          {wordOf(shown, acceptance !== undefined)}.{' '}
         </Words>
-        {reasonOf(shown, job, unit)}
+        {paragraph(reasonOf(shown, job, unit), acceptance ? acceptedWords(acceptance) : '')}
         {hot ? <Words tone="muted"> {hot}</Words> : null}
       </Words>
     </View>

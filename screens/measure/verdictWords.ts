@@ -22,8 +22,12 @@ export function limitsOf(a: Assessment, unit: ShopUnit): string {
   return a.limits ? limitsWithUnit(a.limits, a.characteristic.quantity, unit) : 'no limit';
 }
 
-export function wordOf(a: Assessment): string {
+/**
+ * @param isAccepted whether a person accepted it, where nothing is published
+ */
+export function wordOf(a: Assessment, isAccepted: boolean): string {
   if (a.limits) return VERDICT_WORD[a.verdict];
+  if (isAccepted) return 'Accepted';
   return a.largest || a.touches.length > 0 ? 'Recorded' : 'No limit';
 }
 

@@ -5,7 +5,8 @@ import { DEFECTS } from '@/core/pumps/teardown/defects';
 import { wayRoundOf, WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import type { ShopUnit } from '@/core/quantity/units';
 import { blankSheet, type Sheet } from '@/core/records/sheet';
-import { CONSEQUENCES } from '@/core/records/teardown';
+import { CONSEQUENCES, SMALL_KINDS, type SmallKind } from '@/core/records/teardown';
+import { saidOf } from '@/core/pumps/teardown/fitted';
 import { newId } from '@/data/create';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -33,6 +34,13 @@ const WAYS = [
   })),
 ];
 
+const SMALL_NAME: Readonly<Record<SmallKind, string>> = {
+  key: 'Keys',
+  clip: 'Clips',
+  pin: 'Pins',
+  washer: 'Washers',
+};
+
 interface Props {
   readonly sheet: Sheet;
   readonly unit: ShopUnit;
@@ -41,12 +49,15 @@ interface Props {
 /** The work before any instrument: the strip, what is renewed, the small checks, what the book says of defects. */
 export function BenchSection({ sheet, unit }: Props) {
   const { control, setValue } = useFormContext<SheetForm>();
-  const [strip, renew, book] = useWatch({ control, name: ['strip', 'renew', 'book'] });
+  const [strip, renew, book, small] = useWatch({
+    control,
+    name: ['strip', 'renew', 'book', 'small'],
+  });
   const parts = pumpOf(sheet).kinds.map((p) => ({ value: p.id, name: p.name }));
   const surfaces = teardownOf(sheet).surfaces.map((s) => ({ value: s.id, name: s.name }));
   const defects = DEFECTS.map((d) => ({ value: d.id, name: d.name }));
   const dirty = { shouldDirty: true };
-  const usual = toBenchForm(blankSheet(sheet), unit);
+  const usual = toBenchForm(blankSheet(sheet, saidOf(sheet)), unit);
   return (
     <>
       <ListEditor
@@ -140,6 +151,40 @@ export function BenchSection({ sheet, unit }: Props) {
               control={control}
               name={`also.${i}.expected`}
               label="Expected answer; empty if only recorded"
+            />
+          </>
+        )}
+      </ListEditor>
+      <ListEditor
+        name="small"
+        title="Small parts to count"
+        about="Keys, clips, pins and washers that ought to be there. Missing ones go on the order list."
+        blank={() => ({
+          id: newId(),
+          part: kindId(parts[0]?.value ?? ''),
+          count: '1',
+          kind: 'key',
+        })}
+      >
+        {(i) => (
+          <>
+            <Choice
+              label={say('sheets.smallKind', { number: i + 1 })}
+              value={small[i]?.kind ?? 'key'}
+              options={SMALL_KINDS.map((value) => ({ value, name: SMALL_NAME[value] }))}
+              onChange={(kind) => setValue(`small.${i}.kind`, kind, dirty)}
+            />
+            <Pick
+              label={say('sheets.smallPart', { number: i + 1 })}
+              value={small[i]?.part ?? kindId('')}
+              options={parts}
+              onChange={(id) => setValue(`small.${i}.part`, id, dirty)}
+            />
+            <Field
+              control={control}
+              name={`small.${i}.count`}
+              label="How many"
+              inputMode="numeric"
             />
           </>
         )}

@@ -10,7 +10,17 @@ import { say } from '@/core/wording/say';
 
 /** The lists of a sheet that people lengthen and shorten. */
 type ListName =
-  'own' | 'key' | 'variants' | 'mixes' | 'strip' | 'renew' | 'also' | 'clutches' | 'book' | 'sets';
+  | 'own'
+  | 'key'
+  | 'variants'
+  | 'mixes'
+  | 'strip'
+  | 'renew'
+  | 'also'
+  | 'small'
+  | 'clutches'
+  | 'book'
+  | 'sets';
 
 interface Props<N extends ListName> {
   readonly name: N;

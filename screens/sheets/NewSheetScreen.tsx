@@ -6,8 +6,10 @@ import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
 import { object, string } from 'yup';
-import { FAMILIES, familyOf, problemsOf } from '@/core/pumps/registry';
+import { FAMILIES, familyOf, problemsOf, teardownOf } from '@/core/pumps/registry';
+import type { Fitted, FittedAsRule } from '@/core/pumps/teardown/fitted';
 import { DESCRIBED, line } from '@/core/schema/fields';
+import { FittedChoices, fromFittedForm, toFittedForm, type FittedFields } from './FittedChoices';
 import { askedOf, exampleOf, OPTION_WORD } from './geometryFields';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
@@ -27,9 +29,16 @@ const fields = object({
   family: string().required(),
   /** What is asked of the pump, by field of its family. */
   said: object().required(),
+  fitted: object().required(),
 });
 
-type Form = { model: string; family: string; said: Record<string, string> };
+type Form = {
+  model: string;
+  family: string;
+  said: Record<string, string>;
+  /** What is fitted, where that is not as the build has it as a rule. */
+  fitted: Partial<FittedFields>;
+};
 
 /** The answers as figures and choices: those of the family at hand, where they can be its pump's. */
 function answersOf({ family, said }: Form): {
@@ -50,22 +59,41 @@ function answersOf({ family, said }: Form): {
   return { said: answers, wrong };
 }
 
+/** What the pump at hand has of seals and drains as a rule, and what is asked of them. */
+function ruleOf({ family, said }: Pick<Form, 'family' | 'said'>): FittedAsRule {
+  const { example } = familyOf(family);
+  const answers = answersOf({ model: '', family, said, fitted: {} });
+  const geometry = answers.wrong ? example : { ...example, ...answers.said };
+  return teardownOf({ family, geometry }).fitted;
+}
+
+/** What was answered of seals and drains, the rule of its build where nobody touched it. */
+function fittedIn(form: Form): Partial<Fitted> {
+  const { usual, asked } = ruleOf(form);
+  const said = fromFittedForm({ ...toFittedForm(usual), ...form.fitted });
+  return Object.fromEntries(asked.map((field) => [field, said[field]]));
+}
+
 /** A new limit sheet: the model's name and what kind of pump it is; the rest is filled in after. */
 export function NewSheetScreen() {
   const router = useRouter();
   const client = useQueryClient();
   const kept = useKeptForm<Form>({
     key: 'new-sheet',
-    stored: { model: '', family: FAMILIES[0]?.id ?? '', said: {} },
+    stored: { model: '', family: FAMILIES[0]?.id ?? '', said: {}, fitted: {} },
     resolver: yupResolver(fields) as unknown as Resolver<Form>,
   });
   const { control, handleSubmit, setValue } = kept.form;
-  const [family, said] = useWatch({ control, name: ['family', 'said'] });
+  const [family, said, fitted] = useWatch({ control, name: ['family', 'said', 'fitted'] });
+  const rule = ruleOf({ family, said });
+  const has = { ...toFittedForm(rule.usual), ...fitted };
   const chosen = FAMILIES.find((f) => f.id === family);
   const make = onceValid(handleSubmit, async (form) => {
     const answers = answersOf(form);
     if (answers.wrong) throw new Error(`${answers.wrong}.`);
-    const id = await kept.make(() => createSheet(form.model, form.family, answers.said));
+    const id = await kept.make(() =>
+      createSheet(form.model, form.family, answers.said, fittedIn(form)),
+    );
     await client.invalidateQueries({ queryKey: KEYS.sheets });
     router.replace(`/sheets/${id}`);
   });
@@ -86,6 +114,7 @@ export function NewSheetScreen() {
               onChange={(id) => {
                 setValue('family', id);
                 setValue('said', {});
+                setValue('fitted', {});
               }}
             />
           </>
@@ -127,6 +156,11 @@ export function NewSheetScreen() {
                 />
               ),
             )}
+            <FittedChoices
+              asked={rule.asked}
+              value={has}
+              onChange={(field, value) => setValue('fitted', { ...fitted, [field]: value })}
+            />
             {failed ? <Notice kind="error">{failed}</Notice> : null}
             <Button mode="contained" onPress={() => create()}>
               Create sheet

@@ -1,7 +1,7 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { familyOf, sitsInTransmission } from '@/core/pumps/registry';
+import { familyOf, sitsInTransmission, teardownOf } from '@/core/pumps/registry';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
@@ -9,6 +9,7 @@ import { Field } from '@/ui/Field';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
+import { FittedChoices } from './FittedChoices';
 import { geometryFields, OPTION_WORD } from './geometryFields';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
@@ -23,9 +24,9 @@ const MOUNTED = [
 /** What pump it is: name, geometry with its drawing, and free notes. */
 export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
   const { control, setValue, formState } = useFormContext<SheetForm>();
-  const [geometry, examples, mount] = useWatch({
+  const [geometry, examples, mount, fitted] = useWatch({
     control,
-    name: ['geometry', 'examples', 'mount'],
+    name: ['geometry', 'examples', 'mount', 'fitted'],
   });
   const made = (field: string) =>
     examples.includes(field) && !formState.dirtyFields.geometry?.[field];
@@ -76,6 +77,13 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           ),
         )}
       </View>
+      <FittedChoices
+        asked={teardownOf(sheet).fitted.asked}
+        value={fitted}
+        onChange={(field, value) =>
+          setValue(`fitted.${field}`, value as never, { shouldDirty: true })
+        }
+      />
       {sitsInTransmission(sheet) ? (
         <View style={styles.mount}>
           <Words strong>Which part lies on the transmission?</Words>

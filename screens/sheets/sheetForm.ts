@@ -10,6 +10,9 @@ import { blankSheet, sheetSchema, type Sheet, type SheetLimit } from '@/core/rec
 import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
 import { DESCRIBED } from '@/core/schema/fields';
 import { Reader, type FieldError } from './formReader';
+import { fromFittedForm, toFittedForm, type FittedFields } from './FittedChoices';
+import { MOST_SMALL } from '@/core/records/teardown';
+import { saidOf } from '@/core/pumps/teardown/fitted';
 import { fromOwnForm, toOwnForm, type OwnFields } from './ownForm';
 import { fromWorkForm, toWorkForm, type WorkForm } from './workForm';
 import { say } from '@/core/wording/say';
@@ -24,6 +27,8 @@ export interface SheetForm extends BenchForm, WorkForm {
   geometry: Record<string, string>;
   /** Fields of the geometry that are the example's still. */
   examples: string[];
+  fitted: FittedFields;
+  small: (Omit<Sheet['small'][number], 'count'> & { count: string })[];
   own: OwnFields[];
   materials: Record<string, { name: string; alpha: string; hot: string }>;
   nominal: Record<string, string>;
@@ -94,6 +99,8 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
     model: sheet.model,
     note: sheet.note,
     mount: sheet.mount ?? '',
+    fitted: toFittedForm(sheet),
+    small: sheet.small.map((s) => ({ ...s, count: String(s.count) })),
     gasket: sheet.gasket_mm === 0 ? '' : text(sheet.gasket_mm, 'gap'),
     ...toBenchForm(sheet, unit),
     ...toWorkForm(sheet, unit),
@@ -252,6 +259,16 @@ function readMaterials(
   });
 }
 
+function readSmall(form: SheetForm, read: Reader): Sheet['small'] {
+  return form.small.map((s, i) => {
+    const path = `small.${i}.count`;
+    const count = read.number(path, s.count);
+    if (count === null || !Number.isInteger(count) || count < 1 || count > MOST_SMALL)
+      read.wrong(path, 'Enter 1 to 99.');
+    return { ...s, count: count ?? 1 };
+  });
+}
+
 function readFasteners(form: SheetForm, read: Reader): Sheet['fasteners'] {
   return form.fasteners.map((f, i) => {
     const path = `fasteners.${i}`;
@@ -289,6 +306,8 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     model: form.model.trim(),
     note: form.note,
     mount: form.mount === '' ? null : form.mount,
+    ...fromFittedForm(form.fitted),
+    small: readSmall(form, read),
     ...fromBenchForm(form, before, sheet, read),
     ...fromWorkForm(form, before, sheet, unit, read),
     // A size that somebody changed is an example's no more.
@@ -330,7 +349,7 @@ const BROUGHT = {
  * stays as it is, and that is asked about before the sheet is saved.
  */
 function followed(before: Sheet, after: Sheet): { lists: Partial<Sheet>; kept: FieldError[] } {
-  const [usual, next] = [before, after].map((s) => blankSheet(s));
+  const [usual, next] = [before, after].map((s) => blankSheet(s, saidOf(s)));
   const lists: Partial<Sheet> = {};
   const kept: FieldError[] = [];
   for (const [name, words] of Object.entries(BROUGHT) as [keyof typeof BROUGHT, string][]) {

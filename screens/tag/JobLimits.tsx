@@ -55,11 +55,13 @@ export function JobLimits({ job }: { readonly job: Job }) {
       {ruling ? (
         <RuleChoices rules={job.rules} onChange={(rules) => void run(setFields({ rules }))} />
       ) : null}
-      {familyOf(sheet.family).cautions.map((caution) => (
-        <Notice key={caution} kind="caution">
-          {caution}
-        </Notice>
-      ))}
+      {familyOf(sheet.family)
+        .cautions(sheet.geometry)
+        .map((caution) => (
+          <Notice key={caution} kind="caution">
+            {caution}
+          </Notice>
+        ))}
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { TRANSMISSION_CLUTCHES } from './clutch';
+import { ON_THE_HUB } from './fitted';
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
@@ -83,4 +84,5 @@ export const crescentTeardown: Teardown = {
   renewed: HUB_BUSHING_RENEWED,
   also: TRANSMISSION_CHECKS,
   clutches: TRANSMISSION_CLUTCHES,
+  fitted: ON_THE_HUB,
 };

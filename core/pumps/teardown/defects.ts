@@ -115,6 +115,10 @@ export function defectsOf(kind: SurfaceKind): readonly Defect<DefectId>[] {
   return DEFECTS.filter((d) => d.on.includes(kind));
 }
 
+/** Tells whether the fingernail shows how bad a defect is on a surface of this kind: a spring is only looked along. */
+export const nailTells = (id: DefectId, kind: SurfaceKind): boolean =>
+  kind !== 'spring' && defectOf(id).nail;
+
 /** Returns a defect by its id: its name, how it looks, and where it occurs. */
 export function defectOf(id: DefectId): Defect<DefectId> {
   // The list holds every id of the type.

@@ -1,8 +1,11 @@
+import { onTheShaft, type FittedAsRule } from './fitted';
 import { coverTrack } from './pocket';
+import { LARGER_PORT, PORTS_BY_SIZE } from './rotation';
 import { partId } from '../ids';
 import { GEAR_AND_IDLER, GEARS, onSectionIds, teardownOnSection, type GearName } from '../sections';
 import {
   alsoCheck,
+  ANY_CHECKS,
   asks,
   at,
   OIL_PUMP_CHECKS,
@@ -218,23 +221,20 @@ const stripBlocks: readonly StripStep[] = [
   ),
 ];
 
-/** Asks, in a stack, how the gear sits on its shaft by key or spline: a loose one wears both. */
-const looseGear: AlsoCheck = alsoCheck(
-  'gear-loose',
-  'Drive gear on its shaft',
-  'Rock the drive gear on its key or splines. How does it fit?',
-  ['tight', 'rocks', 'slides'],
-  'tight',
+/** Asks which port is the inlet: the larger one; with the shaft gear uppermost that names the rotation. */
+const largerPort: AlsoCheck = alsoCheck(
+  LARGER_PORT,
+  'Larger port',
+  'Shaft end towards you, shaft gear uppermost. Which port is larger?',
+  PORTS_BY_SIZE,
 );
 
 type Build = 'plates' | 'blocks' | 'oil';
 
-/** Lists what is looked at, taken out and checked of each section of a stack. */
-const SECTION: Readonly<
-  Record<Exclude<Build, 'oil'>, Pick<Teardown, 'surfaces' | 'strip' | 'also'>>
-> = {
-  plates: { surfaces: plateSection(), strip: stripSection, also: [looseGear] },
-  blocks: { surfaces: blockSection(), strip: stripBlocks, also: [looseGear] },
+/** Lists what is looked at and taken out of each section of a stack. */
+const SECTION: Readonly<Record<Exclude<Build, 'oil'>, Pick<Teardown, 'surfaces' | 'strip'>>> = {
+  plates: { surfaces: plateSection(), strip: stripSection },
+  blocks: { surfaces: blockSection(), strip: stripBlocks },
 };
 
 /** The bushings that a house renews, counted by section; an oil pump’s are pressed in for good. */
@@ -252,6 +252,14 @@ const RENEWED: Readonly<
   oil: { renew: () => [], parts: [] },
 };
 
+/** Returns what such a pump has as a rule: an oil pump inside the engine neither seal nor drain, a stack floating gears. */
+function fittedOf(oil: boolean, sections: number): FittedAsRule {
+  if (oil) return onTheShaft(0, 'none');
+  const { usual, asked } = onTheShaft(1, 'hole');
+  if (sections === 1) return { usual, asked };
+  return { usual: { ...usual, gearFit: 'floats' }, asked: [...asked, 'gearFit'] };
+}
+
 /** Returns what happens to an external gear pump, its stack or its oil pump build, before any instrument. */
 export function externalTeardown(build: Build, sections: number): Teardown {
   const oil = build === 'oil';
@@ -260,7 +268,7 @@ export function externalTeardown(build: Build, sections: number): Teardown {
     ? []
     : numbers.map((number) => {
         const { surfaces, ...rest } = SECTION[build];
-        const section = { ...rest, surfaces: [castingOf(sections), ...surfaces] };
+        const section = { ...rest, surfaces: [castingOf(sections), ...surfaces], also: [] };
         return teardownOnSection(section, number, sections);
       });
   const { renew, parts } = RENEWED[build];
@@ -304,7 +312,8 @@ export function externalTeardown(build: Build, sections: number): Teardown {
         numbers.flatMap((number) => onSectionIds(parts.map(partId), number)),
       ]),
     ),
-    also: oil ? OIL_PUMP_CHECKS : sections > 1 ? stack.flatMap((s) => s.also) : [],
+    also: [largerPort, ...(oil ? OIL_PUMP_CHECKS : ANY_CHECKS)],
     clutches: [],
+    fitted: fittedOf(oil, sections),
   };
 }

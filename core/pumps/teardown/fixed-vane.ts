@@ -1,4 +1,6 @@
+import { onTheShaft } from './fitted';
 import {
+  ANY_CHECKS,
   asks,
   at,
   on,
@@ -79,6 +81,7 @@ export const fixedVaneTeardown: Teardown = {
     renewal('bearing', 'Shaft bearing', 1, 'house'),
   ],
   renewed: { bearing: [partId('bearing')] },
-  also: [],
+  also: ANY_CHECKS,
   clutches: [],
+  fitted: onTheShaft(1, 'none'),
 };

@@ -1,4 +1,5 @@
 import { TRANSMISSION_CLUTCHES } from './clutch';
+import { ON_THE_HUB, onTheShaft } from './fitted';
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
@@ -55,6 +56,7 @@ const DRIVEN_BY = {
     renewed: {},
     also: OIL_PUMP_CHECKS,
     clutches: [],
+    fitted: onTheShaft(1, 'none'),
   },
   'front-pump': {
     surfaces: [
@@ -74,6 +76,7 @@ const DRIVEN_BY = {
     renewed: HUB_BUSHING_RENEWED,
     also: TRANSMISSION_CHECKS,
     clutches: TRANSMISSION_CLUTCHES,
+    fitted: ON_THE_HUB,
   },
 } as const;
 
@@ -117,4 +120,5 @@ export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => ({
   renewed: DRIVEN_BY[use].renewed,
   also: DRIVEN_BY[use].also,
   clutches: DRIVEN_BY[use].clutches,
+  fitted: DRIVEN_BY[use].fitted,
 });

@@ -15,6 +15,7 @@ import type { Point } from '../shapes';
 import type { View } from '../view';
 import type { Clutch } from './clutch';
 import type { DefectId, SurfaceKind } from './defects';
+import type { FittedAsRule } from './fitted';
 import { say } from '../../wording/say';
 
 /**
@@ -82,8 +83,15 @@ export interface AlsoCheck {
   readonly options: readonly string[];
   /** The option that is right where there is one; empty where the answer is only noted. */
   readonly expected: string;
-  /** An answer that asks for work, and what puts it right. */
-  readonly asksFor?: { readonly answer: string; readonly remedy: Remedy };
+  /** Answers that ask for work, and what puts it right. */
+  readonly asksFor?: readonly AskedWork[];
+}
+
+/** Work that an answer asks for: of any house, or only of one that holds to a school. */
+export interface AskedWork {
+  readonly answer: string;
+  readonly remedy: Remedy;
+  readonly house?: { readonly drain: 'keep' | 'convert' };
 }
 
 /** Describes what happens to a pump of a family before any instrument. */
@@ -97,6 +105,8 @@ export interface Teardown {
   readonly also: readonly AlsoCheck[];
   /** The one-way clutches that a unit of this kind has as a rule. */
   readonly clutches: readonly Clutch[];
+  /** What one model has and another has not: shaft seals, a drain behind them. */
+  readonly fitted: FittedAsRule;
 }
 
 type SurfaceOf = readonly [
@@ -210,6 +220,18 @@ export const valveStep = (part: string, name: string): StripStep =>
       'The plug is spring loaded. Thumb clear of the bore; hold the plug down on the last thread.',
   });
 
+/** Asks what the oil left behind: it says what went through the pump. */
+const SLUDGE = alsoCheck(
+  'sludge',
+  'What the oil left behind',
+  'Look into the pockets and passages before the wash. What lay there?',
+  ['clean oil', 'sludge', 'bright glitter', 'chips', 'water'],
+  'clean oil',
+);
+
+/** Describes what else is looked at on any pump. */
+export const ANY_CHECKS: readonly AlsoCheck[] = [SLUDGE];
+
 /** Describes what else is looked at when a transmission's front pump is out. */
 export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
   alsoCheck(
@@ -247,6 +269,7 @@ export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
     ['smooth', 'grooved', 'flats worn'],
     'smooth',
   ),
+  SLUDGE,
 ];
 
 /** Describes what else is looked at when an engine's oil pump is out. */
@@ -258,6 +281,7 @@ export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
     ['whole and clean', 'torn', 'metal in it'],
     'whole and clean',
   ),
+  SLUDGE,
 ];
 
 /** Describes what is looked at where a converter hub runs in a pump. */
@@ -304,7 +328,7 @@ export const hubBushing: readonly StripStep[] = [
   step(
     'bushing',
     'bushing',
-    'See where the bushing’s oil groove is. Leave the bushing in until it is measured.',
+    'See where the blind end of the bushing’s oil groove is. Leave the bushing in until it is measured.',
     {
       way: 'groove',
       right: 'down',

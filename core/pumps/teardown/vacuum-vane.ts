@@ -1,5 +1,16 @@
 import { partId } from '../ids';
-import { asks, on, renewal, step, STUCK_SHAFT, surface, treated, type Teardown } from './teardown';
+import { onTheShaft } from './fitted';
+import {
+  ANY_CHECKS,
+  asks,
+  on,
+  renewal,
+  step,
+  STUCK_SHAFT,
+  surface,
+  treated,
+  type Teardown,
+} from './teardown';
 import { rotorSurfaces } from './vane';
 
 const BEARINGS = ['bearing-front', 'bearing-rear'].map(partId);
@@ -56,6 +67,7 @@ export const vacuumVaneTeardown: Teardown = {
     renewal('bearings', 'Bearings', 2, 'house'),
   ],
   renewed: { bearings: BEARINGS },
-  also: [],
+  also: ANY_CHECKS,
   clutches: [],
+  fitted: onTheShaft(1, 'none'),
 };

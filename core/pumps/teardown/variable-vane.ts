@@ -1,6 +1,8 @@
 import { TRANSMISSION_CLUTCHES } from './clutch';
+import { ON_THE_HUB } from './fitted';
 import { coverTrack, ears, floor } from './pocket';
 import {
+  alsoCheck,
   asks,
   at,
   converterSeal,
@@ -20,6 +22,15 @@ import {
   type Teardown,
 } from './teardown';
 import { rotorSurfaces } from './vane';
+
+/** Asks how the spring is that holds the slide out: a weak one gives away stroke. */
+const SLIDE_SPRING = alsoCheck(
+  'slide-spring',
+  'Slide spring',
+  'Look along the slide spring. How is it?',
+  ['straight and whole', 'bent', 'broken', 'missing'],
+  'straight and whole',
+);
 
 /** Describes what happens to a variable vane pump before any instrument. */
 export const variableVaneTeardown: Teardown = {
@@ -100,6 +111,7 @@ export const variableVaneTeardown: Teardown = {
   ],
   renew: [...FRONT_PUMP_RENEWALS, renewal('slide-seals', 'Slide seals, set')],
   renewed: HUB_BUSHING_RENEWED,
-  also: TRANSMISSION_CHECKS,
+  also: [SLIDE_SPRING, ...TRANSMISSION_CHECKS],
   clutches: TRANSMISSION_CLUTCHES,
+  fitted: ON_THE_HUB,
 };

@@ -41,17 +41,14 @@ export const WAYS_ROUND: readonly WayRound[] = [
     ['none', 'no bevel'],
   ),
   way('mark', 'Mark', ['up', 'faces up'], ['down', 'faces down'], ['none', 'no mark']),
-  {
-    // By the blind end, as the bushing is bought and fitted: where the open end is towards the gears, it is at the seal.
-    ...way(
-      'groove',
-      'Oil groove',
-      ['up', 'blind end to the gears'],
-      ['down', 'blind end to the seal'],
-      ['none', 'no groove'],
-    ),
-    noted: '',
-  },
+  // By the blind end, as the bushing is bought and fitted: where the open end is towards the gears, it is at the seal.
+  way(
+    'groove',
+    'Blind end of the oil groove',
+    ['down', 'to the seal'],
+    ['up', 'to the gears'],
+    ['none', 'no groove'],
+  ),
   // Sheets of before do not say from where an arrow is seen; what was noted by them stays as it reads.
   way('arrow', 'Arrow', ...ARROWS),
   { ...way('arrow-shaft', 'Arrow', ...ARROWS), ...FROM_SHAFT },
@@ -80,6 +77,9 @@ export const WAYS_ROUND: readonly WayRound[] = [
 
 /** Ways that are wrong on any pump, and what comes of it: oil under pressure behind a seal blows it. */
 const NEVER: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  plug: {
+    left: 'the plug shuts the inlet side, so the drain is open to the outlet: that blows the seal',
+  },
   drain: {
     right: 'the drain is open to the outlet side: that blows the seal',
     none: 'no drain is open: the leak past the bushing blows the seal',

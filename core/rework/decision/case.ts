@@ -1,6 +1,7 @@
 import type { Assessment } from '../../assessment/assessment';
 import { judge } from '../../assessment/judge';
 import type { State } from '../../guidance/evaluator';
+import { acceptedIn } from '../../journal/accepted';
 import { countedIn } from '../../journal/eras';
 import type { DecisionRule } from '../../metrology/conformity';
 import type { Estimate } from '../../metrology/estimate';
@@ -47,6 +48,8 @@ export type Setting = 'off' | 'on' | { readonly amount_mm: number };
 export interface ReworkCase {
   readonly job: Job;
   readonly known: Known;
+  /** Lists the gaps for which nothing is published that a person accepted as they are. */
+  readonly accepted: readonly Assessment[];
   /** Lists what is known of every characteristic, in the order of the work. */
   readonly all: readonly Assessment[];
   readonly money: WorkTerms['money'];
@@ -179,6 +182,7 @@ export function reworkCase(
     ? state.characteristics.map((a) => asPredicted(a, rule))
     : state.characteristics;
   const all = standing.map((a) => asFarAsKnown(a, rule));
+  const taken = acceptedIn(job);
   const known: Known = {
     sheet: job.sheet,
     pump: pumpOf(job.sheet),
@@ -213,6 +217,7 @@ export function reworkCase(
   });
   return {
     ...{ job, known, all, offers, needs, unmet, bounds, watched, kept, blind },
+    accepted: all.filter((a) => a.limits === null && taken.has(a.characteristic.id)),
     contradicted: all.filter((a) => isContradicted(a, all)),
     unclear: all.filter((a) => isUnclear(a) && readOpen({ job, known }, a) !== null),
     ...{ money: shop.money, unit: shop.unit, newPump: newPumpFor(job.sheet, shop) },

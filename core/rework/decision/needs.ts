@@ -1,5 +1,6 @@
 import { auxiliaryChecks } from '../../inspect/auxiliary';
 import { lookedAt } from '../../inspect/looking';
+import { acceptedParts } from '../../journal/accepted';
 import { workEntriesOf } from '../../journal/eras';
 import { exchangedSince } from '../../journal/exchanged';
 import type { PartId } from '../../pumps/ids';
@@ -149,16 +150,27 @@ function needOf(
 function houseNeeds(job: Job, offers: readonly Offer[]): Need[] {
   if (job.rules.renew !== 'always' || job.fitted === 'new') return [];
   const { renewed } = teardownOf(job.sheet);
+  const accepted = acceptedParts(job);
   const parts = job.sheet.renew.flatMap(({ id, when }) =>
     when === 'house' ? (renewed[id] ?? []) : [],
   );
-  return offers
-    .filter((offer) => offer.operation.replaces !== null && !offer.set)
-    .filter((offer) => offer.parts.every((part) => parts.includes(part)))
-    .map((offer) => ({
-      ...{ offers: [offer], why: 'replaced by house rule', least_mm: 0, finding: null, part: null },
-      decision: 'replace' as const,
-    }));
+  return (
+    offers
+      .filter((offer) => offer.operation.replaces !== null && !offer.set)
+      .filter((offer) => offer.parts.every((part) => parts.includes(part)))
+      // What a person accepted as it is, nobody sells a new part against.
+      .filter((offer) => !offer.parts.some((part) => accepted.has(part)))
+      .map((offer) => ({
+        ...{
+          offers: [offer],
+          why: 'replaced by house rule',
+          least_mm: 0,
+          finding: null,
+          part: null,
+        },
+        decision: 'replace' as const,
+      }))
+  );
 }
 
 /** Lists the work that the answers of small checks ask for: a marked clutch race is roughened. */
@@ -166,9 +178,12 @@ function checkNeeds(job: Job, shop: Pick<Shop, 'operations'>): Need[] {
   const { parts } = pumpOf(job.sheet);
   const part = parts.find((p) => hasRole(p, 'clutches')) ?? parts.find((p) => hasRole(p, 'base'));
   return auxiliaryChecks(job).flatMap(({ check, answer }) => {
-    const { asksFor } = check;
-    if (!part || !asksFor || answer?.answer !== asksFor.answer) return [];
-    return smallJobs([asksFor.remedy], part.id, job, shop).map((offer) => ({
+    const asked = check.asksFor?.find(
+      ({ answer: asks, house }) =>
+        asks === answer?.answer && (!house || house.drain === job.rules.drain),
+    );
+    if (!part || !answer || !asked) return [];
+    return smallJobs([asked.remedy], part.id, job, shop).map((offer) => ({
       offers: [
         { ...offer, id: `${offer.operation.id}--${check.id}`.slice(0, 64), on: check.name },
       ] as const,

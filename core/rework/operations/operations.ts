@@ -85,6 +85,31 @@ const small: readonly Operation[] = [
     { decision: 'dress', remedy: 'roughen-race', asked: true },
   ),
   operation(
+    'drain-drilled',
+    'convert to a drilled drain',
+    'Convert to a drilled drain',
+    {
+      ...here(40, {
+        tool: 'Drill, stop collar, plug for the other side',
+        check: 'A wire from the seal cavity comes out at the inlet, and nowhere else.',
+      }),
+      caution:
+        'The drill can break through into the outlet. Measure the wall first, set the stop, clamp the body.',
+    },
+    { decision: 'machine', remedy: 'drill-drain', asked: true },
+  ),
+  operation(
+    'drain-valve-freed',
+    'clean and free the drain valve',
+    'Free the drain valve',
+    here(15, {
+      tool: 'Solvent, brass rod',
+      check: 'It moves freely both ways, and seats on each side.',
+      caution: 'Solvent: gloves and glasses. Never blow towards a hand.',
+    }),
+    { decision: 'dress', remedy: 'free-drain-valve', asked: true },
+  ),
+  operation(
     'seat-cut',
     'cut the valve seat true',
     'Cut the valve seat true',

@@ -63,6 +63,8 @@ describe('a remedy', () => {
       ...pumps.flatMap((p) => [...p.dimensions, ...p.features].flatMap((d) => d.remedies ?? [])),
       ...EVERY_BUILD.flatMap((s) => teardownOf(s).surfaces.flatMap((f) => f.remedies)),
       'roughen-race',
+      'drill-drain',
+      'free-drain-valve',
     ]);
     expect([...standing].sort()).toEqual(Object.keys(REMEDIES).sort());
     expect([...new Set(OPERATIONS.flatMap((o) => o.remedy ?? []))].sort()).toEqual(

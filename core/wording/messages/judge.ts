@@ -1,4 +1,5 @@
 export const JUDGE = {
+  'judge.acceptedBecause': 'Accepted because: {why}.',
   'judge.alike':
     'These checks cannot separate {variants}. Pick one and measure the parts that differ.',
   'judge.atMost': 'at most {most}',
@@ -62,6 +63,10 @@ export const JUDGE = {
   'judge.tooShortRecorded': '{what}, {length} too short. Recorded only: the sheet has no limit.',
   'judge.tooShortSentence': '{what}, {length} too short.',
   'judge.was': 'Was {was} {unit} before work.',
+  'judge.serialOutside':
+    'No variant on the sheet has this serial number: it was left out. Go by what can be seen and measured.',
+  'judge.yearOutside':
+    'No variant on the sheet was built in this year: it was left out. Go by what can be seen and measured.',
   'judge.shouldBe': 'Should be {now} {unit} by the sizes that are known.',
   'judge.wasShouldBe': 'Was {was} {unit} before work; should be {now} {unit} now.',
   'judge.under':

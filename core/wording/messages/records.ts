@@ -17,6 +17,7 @@ export const RECORDS = {
   'records.newerRecord':
     'A newer Dial Bench wrote this (version {version}; this one reads up to {known}). Update the app first.',
   'records.noCheck': 'This pump has no check “{id}”.',
+  'records.noGap': '{pump} has no such check.',
   'records.noPart': '{pump} has no such part.',
   'records.noPlace': '{pump} has no such place to measure.',
   'records.noSize': '{pump} has no such size.',

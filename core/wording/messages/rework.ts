@@ -36,6 +36,15 @@ export const REWORK = {
     '{which, select, all {All } other {}}{count}{as, select, body { bodies} gears { gear sets} cover { covers} plate { plates} block { bearing blocks} bushing { bushings} bearing { bearings} hub { hubs} shaft { shafts} rotor { rotors} vanes { sets of vanes} ring { rings} slide { slides} plunger { plungers} spring { springs} other { places}}: {what}',
   'rework.aboutLeft':
     '{count, plural, one {One check is too close to call and stays so.} other {# checks are too close to call and stay so.}}',
+  'rework.acceptedGap': '{check}: {words}',
+  'rework.chooseAll': 'Choose all {count}',
+  'rework.unlimited':
+    '{count, plural, one {One check has no published limit} other {# checks have no published limit}}',
+  'rework.unlimitedAccepted':
+    '{accepted, plural, =0 {accept as it is, with a reason} other {{accepted} of {all} accepted as they are}}',
+  'rework.withdrawOf': 'Withdraw the acceptance of {check}',
+  'rework.reuseAccepted':
+    '{count, plural, one {Reuse it: the one check without a limit is accepted.} other {Reuse it: all # checks without a limit are accepted.}}',
   'rework.allIn':
     '{count, plural, one {The one check with a verdict is in.} other {All # checks with a verdict are in.}}',
   'rework.again': 'Zero and measure again: {checks}. Then decide.',

@@ -1,0 +1,145 @@
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { TextInput } from 'react-native-paper';
+import { acceptGaps, withdrawAcceptance } from '@/core/commands/deciding';
+import { acceptedIn } from '@/core/journal/accepted';
+import type { CharacteristicId } from '@/core/pumps/ids';
+import { LONGEST_LINE } from '@/core/quantity/parse';
+import { capital } from '@/core/quantity/letters';
+import { acceptedWords, USUAL_REASONS } from '@/core/wording/accepted';
+import { gapText, shownExtremes } from '@/core/wording/figures';
+import { unitName } from '@/core/quantity/format';
+import { say } from '@/core/wording/say';
+import { Button } from '@/ui/Button';
+import { CheckRow } from '@/ui/CheckRow';
+import { Notice } from '@/ui/Notice';
+import { Heading, Words } from '@/ui/Words';
+import { useCommand } from '../job/useCommand';
+import { Sheet } from './Sheet';
+import { unlimitedIn } from './unlimited';
+import type { Deciding } from './useDeciding';
+
+interface Props {
+  readonly deciding: Deciding;
+  readonly onDone: () => void;
+}
+
+/** Gaps for which nothing is published: a person accepts them as they are, for a reason that the report keeps. */
+export function AcceptPanel({ deciding, onDone }: Props) {
+  const { job, rework, shop } = deciding;
+  const { run, error } = useCommand(job);
+  const [chosen, setChosen] = useState<readonly CharacteristicId[]>([]);
+  const [own, setOwn] = useState('');
+  const accepted = acceptedIn(job);
+  const gaps = unlimitedIn(rework.all);
+  const open = gaps.filter((a) => !accepted.has(a.characteristic.id));
+  const accept = async (why: string) => {
+    if (!(await run(acceptGaps(chosen, why)))) return;
+    setChosen([]);
+    setOwn('');
+    if (chosen.length === open.length) onDone();
+  };
+  const toggle = (id: CharacteristicId) =>
+    setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
+  const why = own.trim();
+  return (
+    <Sheet title="Accept without a limit" back="Back to the answer" onBack={onDone}>
+      <Words>
+        Nothing is published for these. Choose what you accept as it is, then say why: both stand in
+        the report under your name.
+      </Words>
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      <View>
+        {open.map((a) => {
+          const { id, name, quantity } = a.characteristic;
+          const known = shownExtremes(a);
+          const figure = known
+            ? `${gapText(a.characteristic, known, shop.unit)} ${unitName(quantity, shop.unit)}`
+            : 'felt by hand only';
+          return (
+            <CheckRow
+              key={id}
+              name={name}
+              about={figure}
+              checked={chosen.includes(id)}
+              onPress={() => toggle(id)}
+            />
+          );
+        })}
+      </View>
+      {open.length > 1 ? (
+        <Button
+          mode="outlined"
+          onPress={() => setChosen(open.map((a) => a.characteristic.id))}
+          disabled={chosen.length === open.length}
+        >
+          {say('rework.chooseAll', { count: open.length })}
+        </Button>
+      ) : null}
+      {open.length > 0 ? (
+        <View style={styles.reasons} role="group" aria-label="Why it is accepted">
+          <Heading level={3}>Accepted because</Heading>
+          {USUAL_REASONS.map((reason) => (
+            <Button
+              key={reason}
+              mode="outlined"
+              disabled={chosen.length === 0}
+              onPress={() => void accept(reason)}
+            >
+              {capital(reason)}
+            </Button>
+          ))}
+          <TextInput
+            mode="outlined"
+            dense
+            label="Another reason"
+            aria-label="Another reason"
+            value={own}
+            maxLength={LONGEST_LINE}
+            onChangeText={setOwn}
+            onSubmitEditing={() => why && chosen.length > 0 && void accept(why)}
+          />
+          <Button
+            mode="outlined"
+            disabled={!why || chosen.length === 0}
+            onPress={() => void accept(why)}
+          >
+            Accept for this reason
+          </Button>
+          {chosen.length === 0 ? (
+            <Words size="note" tone="muted">
+              Choose at least one check first.
+            </Words>
+          ) : null}
+        </View>
+      ) : null}
+      {gaps.flatMap((a) => {
+        const acceptance = accepted.get(a.characteristic.id);
+        if (!acceptance) return [];
+        return [
+          <View key={acceptance.id} style={styles.line}>
+            <View style={styles.words}>
+              <Words strong>{a.characteristic.name}</Words>
+              <Words size="note" tone="muted">
+                {acceptedWords(acceptance)}
+              </Words>
+            </View>
+            <Button
+              compact
+              accessibilityLabel={say('rework.withdrawOf', { check: a.characteristic.name })}
+              onPress={() => void run(withdrawAcceptance(acceptance.id))}
+            >
+              Withdraw
+            </Button>
+          </View>,
+        ];
+      })}
+    </Sheet>
+  );
+}
+
+const styles = StyleSheet.create({
+  reasons: { gap: 8 },
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
+  words: { flex: 1, minWidth: 0 },
+});
