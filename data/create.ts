@@ -98,14 +98,17 @@ const QUICK_TIER = 'service';
 /**
  * Puts a job on the bench without a sheet of the shop's: its own one has the limits given and nothing
  * else, and can be kept as a sheet later. Resolves to its id once it is in storage.
+ *
+ * @param said what was asked of the pump: its build, its sections
  */
 export async function createQuickJob(
   family: string,
   limits: readonly QuickLimit[],
   shop: Shop,
+  said: Readonly<Record<string, number | string>> = {},
 ): Promise<string> {
   const { name, example } = familyOf(family);
-  const geometry: object = { ...example };
+  const geometry: object = { ...example, ...said };
   const at = now();
   const sheet: Sheet = {
     ...blankSheet({ family, geometry }),
@@ -115,7 +118,7 @@ export async function createQuickJob(
     invented: false,
     note: '',
     geometry,
-    examples: Object.keys(geometry),
+    examples: Object.keys(geometry).filter((field) => !(field in said)),
     tiers: [{ id: QUICK_TIER, name: 'Service', source: '' }],
     limits: limits.map((limit) => ({
       ...limit,

@@ -10,6 +10,13 @@ export function worstVerdict(all: readonly Pick<Assessment, 'verdict'>[]): Verdi
   return ORDER.find((verdict) => all.some((a) => a.verdict === verdict)) ?? 'open';
 }
 
+/** Tells whether somebody published a limit for a check: a total goes by that of its gap where it has none of its own. */
+export function hasOwnLimit({ characteristic: c, limits }: Assessment): boolean {
+  if (limits === null) return false;
+  const of = limits.published?.characteristic;
+  return c.sum === undefined || of === c.id || of === c.first;
+}
+
 /** Returns characteristics by their verdicts, the worst first: of those that are out what is farthest beyond its limit; else as they were. */
 export function worstFirst<T extends Judged & Pick<Assessment, 'verdict'>>(all: readonly T[]): T[] {
   const rank = ({ verdict }: T): number => ORDER.indexOf(verdict);

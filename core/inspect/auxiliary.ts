@@ -22,6 +22,9 @@ export interface AuxiliaryChecked {
   readonly harm: string | null;
 }
 
+/** Tells whether an answer is another than the expected one, or does harm. */
+export const isAmiss = ({ differs, harm }: AuxiliaryChecked): boolean => differs || harm !== null;
+
 /** What the small checks of a sheet depend on. */
 export type CheckedSheet = PumpKind & Fitted & Pick<Sheet, 'also' | 'clutches' | 'small'>;
 

@@ -91,7 +91,7 @@ const readingsIn = (journal: readonly Entry[]): number =>
   journal.filter(({ kind }) => (METHOD_IDS as readonly string[]).includes(kind)).length;
 
 /** Fields that say where one was, not what was done. */
-const PASSING: readonly string[] = ['revision', 'schema', 'stage', 'cursor'];
+export const PASSING: readonly string[] = ['revision', 'schema', 'stage', 'cursor'];
 
 /** Lists the fields, but those left out, in which two records differ. */
 function differing(here: object, file: object, except: readonly string[]): string[] {

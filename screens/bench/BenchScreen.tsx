@@ -55,9 +55,11 @@ export function BenchScreen() {
         accessibilityLabel="Import"
         onPress={() => router.push('/import')}
       />
-      <Button mode="text" compact onPress={() => router.push('/now')}>
-        Measure now
-      </Button>
+      {jobs && jobs.length > 0 ? (
+        <Button mode="text" compact onPress={() => router.push('/now')}>
+          Measure now
+        </Button>
+      ) : null}
       <Button mode="contained" icon="plus" onPress={() => router.push('/new')}>
         New job
       </Button>

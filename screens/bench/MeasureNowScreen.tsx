@@ -6,7 +6,7 @@ import { HelperText, TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
 import { InputError, tried } from '@/core/errors';
 import type { Characteristic } from '@/core/pumps/family';
-import { FAMILIES, familyOf, pumpOf } from '@/core/pumps/registry';
+import { FAMILIES, familyOf, problemsOf, pumpOf } from '@/core/pumps/registry';
 import { unitName } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
@@ -19,6 +19,8 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
+import { answersIn, buildOf, exampleOf, OPTION_WORD } from '../shell/geometryFields';
+import { DESCRIBED } from '@/core/schema/fields';
 import { Refused, useOnce } from '../shell/useOnce';
 import { say } from '@/core/wording/say';
 
@@ -27,6 +29,9 @@ const UNITS = [
   { value: 'thou', name: 'thou and inch' },
 ] as const;
 
+/** A stack has so many sections at most. */
+const SECTIONS = ['1', '2', '3', '4'].map((value) => ({ value, name: value }));
+
 /** One line of the screen: what is measured, and between what. */
 interface Line {
   readonly characteristic: string;
@@ -34,9 +39,16 @@ interface Line {
   readonly most: string;
 }
 
+/** What was answered of the build, by field. */
+type Said = Readonly<Record<string, string>>;
+
 /** What can be measured against a limit of its own, leaves first. */
-function measurable(family: string): readonly Characteristic[] {
-  const all = pumpOf({ family, geometry: familyOf(family).example }).characteristics;
+function measurable(family: string, said: Said): readonly Characteristic[] {
+  const { example } = familyOf(family);
+  const answers = answersIn(family, buildOf(family), said);
+  const geometry = { ...example, ...answers };
+  const pump = problemsOf({ family, geometry }, DESCRIBED).length === 0 ? geometry : example;
+  const all = pumpOf({ family, geometry: pump }).characteristics;
   const own = all.filter((c) => !c.sum);
   return [...own.filter((c) => c.stations.length > 0), ...own.filter((c) => !c.stations.length)];
 }
@@ -89,7 +101,8 @@ export function MeasureNowScreen() {
   const shop = useShop();
   const { apply: changeShop } = useChangeShop();
   const [family, setFamily] = useState(FAMILIES[0]?.id ?? '');
-  const all = measurable(family);
+  const [said, setSaid] = useState<Said>({});
+  const all = measurable(family, said);
   const blank: Line = { characteristic: all[0]?.id ?? '', least: '', most: '' };
   const [lines, setLines] = useState<readonly Line[]>([blank]);
   const unused = all.find(({ id }) => !lines.some((line) => line.characteristic === id));
@@ -103,7 +116,22 @@ export function MeasureNowScreen() {
   const choose = (id: string) => {
     setFamily(id);
     setWrongLines([]);
-    setLines([{ ...blank, characteristic: measurable(id)[0]?.id ?? '' }]);
+    setSaid({});
+    setLines([{ ...blank, characteristic: measurable(id, {})[0]?.id ?? '' }]);
+  };
+  /** A line of a check that the other build has not begins with its first. */
+  const build = (field: string, value: string) => {
+    const next = { ...said, [field]: value };
+    const checks = measurable(family, next);
+    setSaid(next);
+    setWrongLines([]);
+    setLines(
+      lines.map((line) =>
+        checks.some(({ id }) => id === line.characteristic)
+          ? line
+          : { ...line, characteristic: checks[0]?.id ?? '' },
+      ),
+    );
   };
   const {
     run: start,
@@ -114,7 +142,11 @@ export function MeasureNowScreen() {
     setWrongLines(found);
     if (found.some(Boolean)) throw new Refused();
     if (limits.length === 0) throw new Error('Enter at least one limit: a min, a max, or both.');
-    const id = await createQuickJob(family, limits, shop);
+    const answers = answersIn(family, buildOf(family), said);
+    const geometry = { ...familyOf(family).example, ...answers };
+    const [odd] = problemsOf({ family, geometry }, DESCRIBED);
+    if (odd) throw new Error(`${odd.message}.`);
+    const id = await createQuickJob(family, limits, shop, answers);
     await client.invalidateQueries({ queryKey: KEYS.summaries });
     router.replace(`/job/${id}/measure`);
   });
@@ -134,6 +166,22 @@ export function MeasureNowScreen() {
               options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
               onChange={choose}
             />
+            {buildOf(family).map(({ name, label, options }) => (
+              <View key={name} style={styles.line}>
+                <Words strong>{label}</Words>
+                <Choice
+                  label={label}
+                  stacked={options.length > 0}
+                  value={said[name] ?? exampleOf(family, name)}
+                  options={
+                    options.length > 0
+                      ? options.map((value) => ({ value, name: OPTION_WORD[value] ?? value }))
+                      : SECTIONS
+                  }
+                  onChange={(value) => build(name, value)}
+                />
+              </View>
+            ))}
             <Choice
               label="Units"
               value={shop.unit}

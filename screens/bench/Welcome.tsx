@@ -3,7 +3,6 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { KEYS } from '@/data/hooks';
 import { openDemo } from '@/data/demo';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
@@ -18,8 +17,7 @@ export function Welcome() {
     setState('busy');
     try {
       await openDemo();
-      await client.invalidateQueries({ queryKey: KEYS.summaries });
-      await client.invalidateQueries({ queryKey: KEYS.sheets });
+      await client.invalidateQueries();
     } catch (error) {
       setState(error as Error);
     }
@@ -46,8 +44,8 @@ export function Welcome() {
         Open the demo: Highmoor Winter Depot
       </Button>
       <Words size="note" tone="muted">
-        The depot, pumps and limits are invented. To start your own, make a limit sheet under
-        Sheets, copy a demo sheet, or import one.
+        The depot, pumps and limits are invented; Shop takes them away again. To start your own,
+        make a limit sheet under Sheets, copy a demo sheet, or import one.
       </Words>
       {state instanceof Error ? (
         <Notice kind="error">{say('bench.demoFailed', { error: state.message })}</Notice>

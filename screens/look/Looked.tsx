@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { answerBeside, auxiliaryChecks } from '@/core/inspect/auxiliary';
+import { answerBeside, auxiliaryChecks, isAmiss } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
 import { laidWrong, noteWords, wrongParts } from '@/core/inspect/stripping';
@@ -33,7 +33,7 @@ export function Looked({ job, looked, onList }: Props) {
   const wide = useWide();
   const next = useNextFocus('inspected');
   const found = looked.filter((l) => l.state === 'found');
-  const differing = auxiliaryChecks(job).filter((c) => c.differs || c.harm !== null);
+  const differing = auxiliaryChecks(job).filter(isAmiss);
   const asked = askedFor(job);
   const after = job.closed ? 'report' : 'measure';
   return (

@@ -1,5 +1,5 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { answerBeside, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
+import { answerBeside, isAmiss, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
 import { decidedWords, seenWords } from '@/core/wording/finding';
 import { byOwner, type Looked } from '@/core/inspect/looking';
 import type { Verdict } from '@/core/metrology/verdict';
@@ -22,8 +22,8 @@ interface Props {
   readonly onDone?: () => void;
 }
 
-const alsoMark = ({ answer, differs }: AuxiliaryChecked): Verdict =>
-  answer === null ? 'open' : differs ? 'out' : 'in';
+const alsoMark = (checked: AuxiliaryChecked): Verdict =>
+  checked.answer === null ? 'open' : isAmiss(checked) ? 'out' : 'in';
 
 /** Every surface and small check with how it stands, so that what nobody looked at is in sight. */
 export function SurfaceList(props: Props) {
@@ -59,7 +59,7 @@ export function SurfaceList(props: Props) {
           key={c.check.id}
           name={c.check.name}
           note={answerBeside(c) || 'not inspected'}
-          noteTone={c.differs ? 'out' : 'muted'}
+          noteTone={isAmiss(c) ? 'out' : 'muted'}
           mark={<PinRing verdict={alsoMark(c)} size={28} />}
           here={c.check.id === shown}
           onPress={() => onCheck(c.check.id)}

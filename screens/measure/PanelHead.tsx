@@ -1,5 +1,6 @@
 import type { Assessment } from '@/core/assessment/assessment';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { hasOwnLimit } from '@/core/assessment/summary';
 import { useShop } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { TOUCH, usePalette } from '@/ui/theme';
@@ -13,20 +14,21 @@ interface Props {
   readonly shown: Assessment;
   readonly caution?: string | undefined;
   /** Why it comes before its turn; nothing where it does not. */
-  readonly asked?: string | undefined;
+  readonly first?: string | undefined;
   readonly onList: () => void;
   readonly onTools: () => void;
   readonly onKeys?: () => void;
 }
 
 /** What is being measured, which of how many, its limits, and the caution that belongs to the step. */
-export function PanelHead({ all, shown, caution, asked, onList, onTools, onKeys }: Props) {
+export function PanelHead({ all, shown, caution, first, onList, onTools, onKeys }: Props) {
   const { unit } = useShop();
   const palette = usePalette();
   const wide = useWide();
   const { tiny } = useRoom();
   const limit = limitsOf(shown, unit);
-  const number = all.findIndex((a) => a.characteristic.id === shown.characteristic.id) + 1;
+  const asked = all.filter(hasOwnLimit);
+  const number = asked.findIndex((a) => a.characteristic.id === shown.characteristic.id) + 1;
   return (
     <View>
       <View style={styles.head}>
@@ -42,7 +44,9 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools, onKeys 
               {shown.characteristic.name}
             </Heading>
             <Words size="note" tone="muted" numberOfLines={1}>
-              {tiny ? limit : say('measure.numberAndLimit', { number, all: all.length, limit })}
+              {tiny || number === 0
+                ? limit
+                : say('measure.numberAndLimit', { number, all: asked.length, limit })}
             </Words>
           </View>
           {wide || tiny ? null : <Icon name="chevron-down" color={palette.muted} />}
@@ -68,9 +72,9 @@ export function PanelHead({ all, shown, caution, asked, onList, onTools, onKeys 
           <Icon name="tools" color={palette.blue} />
         </Pressable>
       </View>
-      {asked ? (
+      {first ? (
         <Words size="note" strong tone="brass">
-          {asked}
+          {first}
         </Words>
       ) : null}
       {caution ? <Caution>{caution}</Caution> : null}

@@ -85,7 +85,7 @@ export function StepPanel(props: Props) {
       all={all}
       shown={shown}
       caution={caution ? props.caution : undefined}
-      asked={asked && say('measure.firstBecause', { why: asked.why })}
+      first={asked && say('measure.firstBecause', { why: asked.why })}
       onList={props.onList}
       onTools={props.onTools}
       onKeys={props.onKeys}

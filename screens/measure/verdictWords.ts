@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assessment/assessment';
-import { worstVerdict } from '@/core/assessment/summary';
+import { hasOwnLimit, worstVerdict } from '@/core/assessment/summary';
 import { readingFigure } from '@/core/methods/list';
 import { gapText, hotText, shownExtremes } from '@/core/wording/figures';
 import { explain, VERDICT_WORD } from '@/core/wording/verdict';
@@ -35,10 +35,11 @@ export function wordOf(a: Assessment, isAccepted: boolean): string {
 export function allMeasuredWords(all: readonly Assessment[]): string {
   const judged = all.filter((a) => a.limits !== null);
   const worst = worstVerdict(judged);
+  const count = all.filter(hasOwnLimit).length;
   if (judged.length === 0) return 'All measured. No check has a limit.';
   return worst === 'in'
-    ? say('measure.allIn', { count: judged.length })
-    : say('measure.worst', { count: judged.length, verdict: VERDICT_WORD[worst] });
+    ? say('measure.allIn', { count })
+    : say('measure.worst', { count, verdict: VERDICT_WORD[worst] });
 }
 
 export function reasonOf(a: Assessment, job: Job, unit: ShopUnit): string {

@@ -10,7 +10,7 @@ import { FAMILIES, familyOf, problemsOf, teardownOf } from '@/core/pumps/registr
 import type { Fitted, FittedAsRule } from '@/core/pumps/teardown/fitted';
 import { DESCRIBED, line } from '@/core/schema/fields';
 import { FittedChoices, fromFittedForm, toFittedForm, type FittedFields } from './FittedChoices';
-import { askedOf, exampleOf, OPTION_WORD } from './geometryFields';
+import { answersIn, askedOf, exampleOf, OPTION_WORD } from '../shell/geometryFields';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { onceValid, useOnce } from '../shell/useOnce';
@@ -46,14 +46,7 @@ function answersOf({ family, said }: Form): {
   wrong: string | null;
 } {
   const example = familyOf(family).example as Record<string, unknown>;
-  const answers = Object.fromEntries(
-    askedOf(family).map(({ name, options }) => [
-      name,
-      options.length > 0
-        ? (said[name] ?? String(example[name]))
-        : Number(said[name] ?? example[name]),
-    ]),
-  );
+  const answers = answersIn(family, askedOf(family), said);
   const problems = problemsOf({ family, geometry: { ...example, ...answers } }, DESCRIBED);
   const wrong = problems.find(({ field }) => field in answers)?.message ?? null;
   return { said: answers, wrong };

@@ -10,7 +10,7 @@ import { PumpPicture } from '@/ui/PumpPicture';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
 import { FittedChoices } from './FittedChoices';
-import { geometryFields, OPTION_WORD } from './geometryFields';
+import { geometryFields, OPTION_WORD } from '../shell/geometryFields';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 

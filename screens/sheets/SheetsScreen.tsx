@@ -6,6 +6,7 @@ import { familyOf } from '@/core/pumps/registry';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { copySheet } from '@/data/create';
 import { KEYS, useSheets } from '@/data/hooks';
+import { DemoPanel } from '../shell/DemoPanel';
 import { PumpSign } from '../shell/PumpSign';
 import { useOnce } from '../shell/useOnce';
 import { Wall } from '../shell/Wall';
@@ -55,7 +56,7 @@ export function SheetsScreen() {
       ))}
       {data && sheets.length === 0 ? (
         <Words tone="muted">
-          No sheet yet. Make one, import one, or open the demo on the bench and copy its sheets.
+          No sheet yet. Make one, import one, or open the demo and copy its sheets.
         </Words>
       ) : null}
       <View role="list" aria-label="Limit sheets">
@@ -73,6 +74,9 @@ export function SheetsScreen() {
           </Wall>
         ))}
       </View>
+      <Wall what="The demo">
+        <DemoPanel />
+      </Wall>
     </Page>
   );
   if (!chosen) return list;

@@ -10,6 +10,7 @@ import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { Heading, Words } from '@/ui/Words';
 import { ShopUnread } from '@/ui/ShopUnread';
+import { DemoPanel } from '../shell/DemoPanel';
 import { KeysChoice } from '../shell/KeysChoice';
 import { Wall } from '../shell/Wall';
 import { AsidePanel } from './AsidePanel';
@@ -100,6 +101,9 @@ export function ShopScreen() {
             </Wall>
             <Wall what="The backup">
               <BackupPanel />
+            </Wall>
+            <Wall what="The demo">
+              <DemoPanel />
             </Wall>
             <Wall what="The state of the storage">
               <StoragePanel />

@@ -26,7 +26,7 @@ export const MEASURE = {
   'measure.measureAgain': 'Measure again: {checks}.',
   'measure.next': 'Next: {instruction}',
   'measure.noInstrument': '{kind}: none in the list. Add one under Shop.',
-  'measure.numberAndLimit': '{number} of {all} · {limit}',
+  'measure.numberAndLimit': '{number} of {all} with a limit · {limit}',
   'measure.partTemperature': 'Part, {unit}',
   'measure.pickLeaves': 'Pick the place, then up to {most} leaves ({unit})',
   'measure.radiusWrong': 'Radius: {error}',

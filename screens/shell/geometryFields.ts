@@ -53,6 +53,24 @@ export const askedOf = (family: string): GeometryField[] =>
       !DRAWN_ONLY.includes(name) && (unit === 'count' || options.length > 0),
   );
 
+/** Lists what is asked of a pump that is measured without a sheet: its build, and how many sections it has. */
+export const buildOf = (family: string): GeometryField[] =>
+  askedOf(family).filter(({ name, options }) => options.length > 0 || name === 'sections');
+
+/** Returns the answers of a form as figures and choices, by field; the example's where nothing was said. */
+export function answersIn(
+  family: string,
+  asked: readonly GeometryField[],
+  said: Readonly<Record<string, string>>,
+): Record<string, number | string> {
+  return Object.fromEntries(
+    asked.map(({ name, options }) => {
+      const text = said[name] ?? exampleOf(family, name);
+      return [name, options.length > 0 ? text : Number(text)];
+    }),
+  );
+}
+
 /** Returns what the example of a family has in a field, as text. */
 export const exampleOf = (family: string, field: string): string =>
   String((familyOf(family).example as Record<string, unknown>)[field] ?? '');
