@@ -21,7 +21,8 @@ fi
 # The bundler keeps what it made of each file, and does not see that a setting would make it otherwise.
 clear=$([ "$(cat .cache/settings 2>/dev/null)" = "$settings" ] || echo --clear)
 rm -rf dist
-CI=1 EXPO_OFFLINE=1 EXPO_NO_TELEMETRY=1 npx --no-install expo export --platform web --output-dir dist $clear
+CI=1 EXPO_OFFLINE=1 EXPO_NO_TELEMETRY=1 npx --no-install expo export --platform web --output-dir dist --source-maps $clear
+node scripts/notices.mjs
 node scripts/service-worker.mjs
 mkdir -p .cache
 echo "$stamp" >.cache/build

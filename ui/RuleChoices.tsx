@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { HOUSE_RULES, type HouseRules } from '@/core/records/rules';
 import { Choice } from './Choice';
+import { Dotted, Explained } from './Explained';
 import { Heading, Words } from './Words';
 
 interface Props {
@@ -14,6 +15,7 @@ interface Props {
 export function RuleChoices({ rules, asked = HOUSE_RULES, onChange }: Props) {
   return asked.map(({ id, name, schools }) => {
     const value = rules[id];
+    const why = schools.find((school) => school.value === value)?.why ?? '';
     return (
       <View key={id} style={{ gap: 6 }}>
         <Heading>{name}</Heading>
@@ -24,9 +26,11 @@ export function RuleChoices({ rules, asked = HOUSE_RULES, onChange }: Props) {
           onChange={(chosen) => onChange({ ...rules, [id]: chosen })}
           stacked={schools.length > 2}
         />
-        <Words size="note" tone="muted">
-          {schools.find((s) => s.value === value)?.why ?? ''}
-        </Words>
+        <Explained text={why}>
+          <Words size="note" tone="muted">
+            <Dotted>{why}</Dotted>
+          </Words>
+        </Explained>
       </View>
     );
   });

@@ -3,7 +3,8 @@ import { array, mixed, number, object, string } from 'yup';
 import { decode, jobReader, type Kinds } from './decode';
 import { jobSchema, type Job } from './job';
 import { isLoose, type Loose, type RecordKind } from './migrate';
-import { moment } from '../schema/fields';
+import { line, moment } from '../schema/fields';
+import { APP_VERSION } from './version';
 import { partSchema, type ShelfPart } from './part';
 import { photoSchema, type Photo } from './photo';
 import { checked, FileError, type FileProblem } from './problems';
@@ -20,6 +21,8 @@ export const fileSchema = object({
   format: string().oneOf([FILE_FORMAT]).required(),
   version: number().oneOf([FILE_VERSION]).required(),
   savedAt: moment(),
+  /** The version of the app that wrote it. */
+  app: line().required(),
   sheets: array(sheetSchema).required(),
   jobs: array(jobSchema).required(),
   studies: array(studySchema).required(),
@@ -36,6 +39,7 @@ export interface BenchFile {
   readonly format: typeof FILE_FORMAT;
   readonly version: number;
   readonly savedAt: string;
+  readonly app: string;
   readonly sheets: readonly Sheet[];
   readonly jobs: readonly Job[];
   readonly studies: readonly Study[];
@@ -54,6 +58,7 @@ export function writeFile(
     format: FILE_FORMAT,
     version: FILE_VERSION,
     savedAt,
+    app: APP_VERSION,
     sheets: records.sheets ?? [],
     jobs: records.jobs ?? [],
     studies: records.studies ?? [],
@@ -163,8 +168,12 @@ export function finder(context: object = {}): (row: Row) => Found {
 /** A file whose head is sound, with its records as they stand in it. */
 export interface OpenedFile {
   readonly savedAt: string;
+  readonly app: string;
   readonly rows: readonly Row[];
 }
+
+/** Stands for the version of the app that wrote a file which does not name it. */
+const UNTOLD = 'not named';
 
 const headSchema = fileSchema
   .shape(Object.fromEntries(LISTS.map(([field]) => [field, array().required()])))
@@ -191,15 +200,18 @@ export function openFile(text: string): OpenedFile {
     refuse('version', say('records.newerFile', { version, known: FILE_VERSION }));
   }
   // The records each have a version of their own.
-  // Before version 5 there was no shelf.
-  const since = version < 5 ? { parts: [] } : {};
+  // Before version 5 there was no shelf; before version 9 no file named the version that wrote it.
+  const since = {
+    ...(version < 5 ? { parts: [] } : {}),
+    ...(version < 9 ? { app: UNTOLD } : {}),
+  };
   const head = { ...since, ...(value as Loose), version: FILE_VERSION };
   const file = checked<Loose>(headSchema, head);
   const rows: Row[] = LISTS.flatMap(([field, kind]) =>
     (file[field] as unknown[]).map((raw, i) => ({ kind, place: `${field}[${i}]`, raw })),
   );
   const shop: Row[] = file.shop === null ? [] : [{ kind: 'shop', place: 'shop', raw: file.shop }];
-  return { savedAt: String(file.savedAt), rows: [...rows, ...shop] };
+  return { savedAt: String(file.savedAt), app: String(file.app), rows: [...rows, ...shop] };
 }
 
 /**
@@ -208,7 +220,7 @@ export function openFile(text: string): OpenedFile {
  * @throws FileError where it cannot be opened, or where a record in it is wrong
  */
 export function readFile(text: string): BenchFile {
-  const { savedAt, rows } = openFile(text);
+  const { savedAt, app, rows } = openFile(text);
   const all = rows.map(finder());
   const problems = all.flatMap((one) => one.problems);
   if (problems.length > 0) throw new FileError(problems);
@@ -218,6 +230,7 @@ export function readFile(text: string): BenchFile {
     format: FILE_FORMAT,
     version: FILE_VERSION,
     savedAt,
+    app,
     sheets: of('sheet'),
     jobs: of('job'),
     studies: of('study'),

@@ -28,7 +28,7 @@ export const HOUSE_RULES = [
     {
       value: 'guarded',
       name: 'Guarded',
-      why: 'In or Out only at 95% sure; otherwise Too close to call. One more reading costs less than a comeback.',
+      why: 'Guarded: In or Out only at 95% sure; otherwise Too close to call. One more reading costs less than a comeback.',
     },
     {
       value: 'plain',

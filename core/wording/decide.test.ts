@@ -130,6 +130,17 @@ describe('a plan in words', () => {
     const fits = jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, {}, ENDS);
     expect(await answer(fits)).toMatch(/^All checks are in\. Look at \d+ more surfaces/);
   });
+  it('says of a pump that was measured without a sheet of how many checks nothing is known', async () => {
+    const now = { ...ENDS, examples: ['width_mm'] };
+    const measured = jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }, {}, now);
+    const plan = await planFor(measured);
+    expect(answerWords(answerOf(plan, false))).toMatch(/^Look at \d+ more surfaces/);
+    expect(findingWords(plan.rework, 'mm')).toMatch(
+      /\d+ other checks have no limit here and were not measured: nothing is known of them\.$/,
+    );
+    const described = await planFor({ ...measured, sheet: ENDS });
+    expect(findingWords(described.rework, 'mm')).not.toContain('nothing is known');
+  });
   it('says what was done, how long it took and what it cost, by the work list', async () => {
     const { rework, steps } = await planned(WIDE);
     const made = () => ({ id: freshId(), at: AT, by: '', voided: null });

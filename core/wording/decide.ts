@@ -59,7 +59,20 @@ export function findingWords(rework: ReworkCase, unit: ShopUnit): string {
           stand: out.length > 0 ? 'some' : close.length > 0 ? 'close' : 'in',
         })
       : '',
+    notKnownWords(rework),
   );
+}
+
+/** Tells whether somebody described the pump: one that was measured without a sheet is an example's. */
+const isDescribed = ({ job }: Pick<ReworkCase, 'job'>): boolean => job.sheet.examples.length === 0;
+
+/** Says of a pump that was measured without a sheet of its own of how many checks nothing is known; empty for others. */
+function notKnownWords({ all, job }: ReworkCase): string {
+  if (isDescribed({ job })) return '';
+  const count = all.filter(
+    ({ limits, largest, touches }) => !limits && !largest && touches.length === 0,
+  ).length;
+  return count > 0 ? say('rework.notKnown', { count }) : '';
 }
 
 /** Says which bound forbids work that would put something that was found right. */
@@ -161,7 +174,9 @@ export function answerWords(
     case 'not-ready':
       if (plan && rework.unmet.length === 0) {
         const count = unseenSurfaces(rework).length;
-        return say('rework.lookFirst', { stand: standOf(rework), count });
+        // Of a pump that was measured without a sheet, what was asked is not all that there is to check.
+        const stand = isDescribed(rework) ? standOf(rework) : 'none';
+        return say('rework.lookFirst', { stand, count });
       }
       if (plan) {
         const surfaces = [...new Set(rework.unmet.map(({ surface }) => lower(surface.name)))];

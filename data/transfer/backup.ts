@@ -16,6 +16,7 @@ import {
   UNREADABLE,
   type RawRecord,
 } from './layout';
+import { APP_VERSION } from '../../core/records/version';
 import { pictureOf, type PhotoHead } from './pictures';
 import type { Course } from './progress';
 import { piecesOf, ZipWriter } from './zip';
@@ -82,7 +83,9 @@ export async function writeBackup(course: Course): Promise<Backup> {
   const ids = await Promise.all(kinds.map(async (kind) => [kind, await idsOf(kind)] as const));
   const writing = new Writing(course, Object.fromEntries(ids) as Record<RecordKind, string[]>);
   const { zip, counts, unreadable } = writing;
-  writing.lines(HEAD, [{ format: BACKUP_FORMAT, version: BACKUP_VERSION, savedAt: now() }]);
+  writing.lines(HEAD, [
+    { format: BACKUP_FORMAT, version: BACKUP_VERSION, savedAt: now(), app: APP_VERSION },
+  ]);
   for (const [name, kind] of Object.entries(PARTS)) {
     let line = zip.lines(`${name}-0.ndjson`);
     await writing.each(kind, (record) => {

@@ -20,6 +20,8 @@ import { ShownBar } from './ShownBar';
 import type { Measuring } from './useMeasuring';
 import { limitsOf } from './verdictWords';
 import { VerdictLine } from './VerdictLine';
+import { termsIn } from '@/core/wording/terms';
+import { Dotted, Explained } from '@/ui/Explained';
 import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
 
@@ -57,6 +59,12 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
   const items = evidenceFor(job, shown, measuring.all);
   const tier = job.sheet.tiers.find((t) => t.id === job.tier);
   const { name, convention } = shown.characteristic;
+  const said = [
+    convention,
+    shown.limits && conventionWords(job.sheet, shown.limits, shown.characteristic.id),
+  ]
+    .filter(Boolean)
+    .join('; ');
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
       {onDone ? (
@@ -65,16 +73,13 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
         </FootRow>
       ) : null}
       <Heading ref={next}>{`${name} · ${limitsOf(shown, unit)}`}</Heading>
-      <Words size="note" tone="muted">
-        {[
-          convention,
-          shown.limits && conventionWords(job.sheet, shown.limits, shown.characteristic.id),
-        ]
-          .filter(Boolean)
-          .join('; ')}
-      </Words>
+      <Explained text={said} also={termsIn(name)}>
+        <Words size="note" tone="muted">
+          <Dotted>{said}</Dotted>
+        </Words>
+      </Explained>
       <ShownBar shown={shown} unit={unit} />
-      <VerdictLine shown={shown} job={job} />
+      <VerdictLine shown={shown} job={job} explained />
       <Heading level={3}>Evidence</Heading>
       {items.length === 0 ? <Words tone="muted">No reading yet.</Words> : null}
       {items.map((item) => (

@@ -8,6 +8,7 @@ import type { Job } from '@/core/records/job';
 import { placementOf } from '@/core/pumps/registry';
 import { paragraph } from '@/core/wording/say';
 import { useShop } from '@/data/hooks';
+import { Dotted, Explained } from '@/ui/Explained';
 import { useRoom } from '@/ui/useWidth';
 import { scaled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -65,22 +66,24 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
       marks={marks}
       caution={paragraph(roomWords(step, shown.limits, unit), reach || characteristic.caution)}
       instruction={
-        <Words
-          size={tiny ? 'strong' : 'instruction'}
-          strong
-          style={tiny ? null : styles.instruction}
-        >
-          {before}
+        <Explained text={before} also={ON_ANSWERS}>
           <Words
-            size={tiny ? 'title' : 'reading'}
+            size={tiny ? 'strong' : 'instruction'}
             strong
-            tone="blue"
-            style={[tiny ? null : styles.leaf, step.stack.leaves_mm.length === 1 && WHOLE]}
+            style={tiny ? null : styles.instruction}
           >
-            {leaf}
+            <Dotted>{before}</Dotted>
+            <Words
+              size={tiny ? 'title' : 'reading'}
+              strong
+              tone="blue"
+              style={[tiny ? null : styles.leaf, step.stack.leaves_mm.length === 1 && WHOLE]}
+            >
+              {leaf}
+            </Words>
+            <Words tone="muted">{after}</Words>
           </Words>
-          <Words tone="muted">{after}</Words>
-        </Words>
+        </Explained>
       }
       foot={<FootButton name="Another leaf" onPress={() => setChoosing(!choosing)} />}
     >
@@ -100,6 +103,9 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
     </StepPanel>
   );
 }
+
+/** Words that stand on the answers. */
+const ON_ANSWERS = ['drags', 'part-way'] as const;
 
 /** A figure and its unit stay on one line: a style of the browser. */
 const WHOLE = { whiteSpace: 'nowrap' } as TextStyle;

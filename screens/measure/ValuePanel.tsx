@@ -23,6 +23,7 @@ import type { Source } from '@/core/schema/fields';
 import { now } from '@/data/create';
 import { useGauge } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
+import { Dotted, Explained } from '@/ui/Explained';
 import { useTypingGauge } from '@/ui/keyboard';
 import type { DrawnStation } from '@/ui/PumpDrawing';
 import { ReadingPad } from '@/ui/ReadingPad';
@@ -156,9 +157,11 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
       caution={bySize ? step.dimension.caution : shown.characteristic.caution}
       brief
       instruction={
-        <Words size="title" strong>
-          {step.station.instruction}
-        </Words>
+        <Explained text={step.station.instruction}>
+          <Words size="title" strong>
+            <Dotted>{step.station.instruction}</Dotted>
+          </Words>
+        </Explained>
       }
     >
       {line.source.id === 'typed' ? null : (

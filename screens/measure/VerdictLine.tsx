@@ -5,27 +5,37 @@ import { useShop } from '@/data/hooks';
 import { acceptedIn } from '@/core/journal/accepted';
 import { acceptedWords } from '@/core/wording/accepted';
 import { paragraph } from '@/core/wording/say';
+import { Dotted, Explained } from '@/ui/Explained';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';
 import { hotOf, reasonOf, wordOf } from './verdictWords';
 
+interface Props {
+  readonly shown: Assessment;
+  readonly job: Job;
+  /** Its words of the trade explain themselves: where there is room to touch them. */
+  readonly explained?: boolean;
+}
+
 /** The verdict in words with its reason: mark, word, why, and the hot gap. */
-export function VerdictLine({ shown, job }: { readonly shown: Assessment; readonly job: Job }) {
+export function VerdictLine({ shown, job, explained = false }: Props) {
   const { unit } = useShop();
   const hot = hotOf(shown, unit);
   const acceptance = shown.limits ? undefined : acceptedIn(job).get(shown.characteristic.id);
-  return (
+  const why = paragraph(reasonOf(shown, job, unit), acceptance ? acceptedWords(acceptance) : '');
+  const line = (
     <View style={styles.line}>
       <PinRing verdict={shown.verdict} size={26} />
       <Words style={styles.text}>
         <Words strong tone={VERDICT_TONE[shown.verdict]}>
           {wordOf(shown, acceptance !== undefined)}.{' '}
         </Words>
-        {paragraph(reasonOf(shown, job, unit), acceptance ? acceptedWords(acceptance) : '')}
+        {explained ? <Dotted>{why}</Dotted> : why}
         {hot ? <Words tone="muted"> {hot}</Words> : null}
       </Words>
     </View>
   );
+  return explained ? <Explained text={why}>{line}</Explained> : line;
 }
 
 const styles = StyleSheet.create({

@@ -4,6 +4,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { useOtherTabs } from '@/data/hooks';
 import Icon from '@/ui/icons/Icon';
 import { Announcements } from '@/ui/announce';
+import { ExplainedProvider } from '@/ui/Explained';
 import { focusOn, useKeptFocus } from '@/ui/focus';
 import { LinkBox } from '@/ui/LinkBox';
 import { TOUCH, usePalette } from '@/ui/theme';
@@ -29,17 +30,19 @@ export function Shell({ children }: { readonly children: ReactNode }) {
         { backgroundColor: palette.plate, flexDirection: wide ? 'row' : 'column' },
       ]}
     >
-      <SkipLink />
-      {wide ? <Rooms current={roomOf(path)} wide /> : null}
-      <View role="main" id="main" style={styles.fill}>
-        <StorageNotice />
-        <NewVersion path={path} />
-        <Wall what="This room" again={[path]}>
-          {children}
-        </Wall>
-      </View>
-      {wide || inJob ? null : <Rooms current={roomOf(path)} wide={false} />}
-      <Announcements />
+      <ExplainedProvider>
+        <SkipLink />
+        {wide ? <Rooms current={roomOf(path)} wide /> : null}
+        <View role="main" id="main" style={styles.fill}>
+          <StorageNotice />
+          <NewVersion path={path} />
+          <Wall what="This room" again={[path]}>
+            {children}
+          </Wall>
+        </View>
+        {wide || inJob ? null : <Rooms current={roomOf(path)} wide={false} />}
+        <Announcements />
+      </ExplainedProvider>
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import type { ComponentProps } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { setAside } from '@/data/aside';
+import { APP_VERSION } from '@/core/records/version';
 import { inUnit, type Shop } from '@/core/records/shop';
 import { useChangeShop, useShop, useShopError } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -65,6 +66,16 @@ export function ShopScreen() {
               href="/shop/studies"
               name="Repeatability studies"
               about="How much of the scatter is the measuring"
+            />
+            <RowLink
+              href="/shop/words"
+              name="Words of the trade"
+              about="What the dotted words mean, each with a drawing"
+            />
+            <RowLink
+              href="/shop/notices"
+              name={say('shop.version', { version: APP_VERSION })}
+              about="What it is made of, and under which licences that ships"
             />
             <Setting
               label="Units"

@@ -7,6 +7,7 @@ import { familyOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
 import { rulesWords } from '@/core/records/rules';
 import { Choice } from '@/ui/Choice';
+import { Dotted, Explained } from '@/ui/Explained';
 import { keepSheet } from '@/data/create';
 import { KEYS, useSheets } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
@@ -14,6 +15,8 @@ import { RowButton } from '@/ui/RowButton';
 import { RuleChoices } from '@/ui/RuleChoices';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+
+const WHICH = 'Set of limits to use';
 
 /** Which limits and which house rules the job is judged by; both can be changed at any time. */
 export function JobLimits({ job }: { readonly job: Job }) {
@@ -30,7 +33,11 @@ export function JobLimits({ job }: { readonly job: Job }) {
   const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';
   return (
     <>
-      <Words strong>Limits to use</Words>
+      <Explained text={WHICH}>
+        <Words strong>
+          <Dotted>{WHICH}</Dotted>
+        </Words>
+      </Explained>
       <Choice
         label="Limits to use"
         value={job.tier}

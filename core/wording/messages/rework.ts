@@ -46,7 +46,9 @@ export const REWORK = {
   'rework.reuseAccepted':
     '{count, plural, one {Reuse it: the one check without a limit is accepted.} other {Reuse it: all # checks without a limit are accepted.}}',
   'rework.allIn':
-    '{count, plural, one {The one check with a verdict is in.} other {All # checks with a verdict are in.}}',
+    '{count, plural, one {The one check with a limit is in.} other {All # checks with a limit are in.}}',
+  'rework.notKnown':
+    '{count, plural, one {One other check has no limit here and was not measured: nothing is known of it.} other {# other checks have no limit here and were not measured: nothing is known of them.}}',
   'rework.again': 'Zero and measure again: {checks}. Then decide.',
   'rework.amount': 'Removed, {unit}',
   'rework.amountIs': '{amount}; anything from {from} to {to} is in.',

@@ -1,4 +1,9 @@
 export const SHOP = {
+  'shop.noNotices':
+    'The notices are written when the app is built, and could not be read here ({status}).',
+  'shop.noticesOf':
+    'Dial Bench {version} ships with {count} packages. Touch one to read its terms.',
+  'shop.version': 'Dial Bench {version}',
   'shop.allPlans': 'All plans together: {time} of work here; with parts {sum}.',
   'shop.alreadyHere':
     '{count, plural, one {One record is here already, unchanged.} other {# records are here already, unchanged.}}',

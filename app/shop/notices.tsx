@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'NoticesScreen',
+  async () => (await import('@/screens/shop/NoticesScreen')).NoticesScreen,
+);

@@ -1,0 +1,6 @@
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'WordsScreen',
+  async () => (await import('@/screens/shop/WordsScreen')).WordsScreen,
+);
