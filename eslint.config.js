@@ -23,6 +23,7 @@ const CORE = [
   'wording',
   'report',
   'commands',
+  'paper',
   'practice',
   'testing',
 ].map((r) => `./core/${r}`);

@@ -31,6 +31,8 @@ interface Props {
   readonly example?: boolean;
   /** The tilt of the floor, where its depths tell one. */
   readonly tilt?: DrawnTilt | null;
+  /** Places with their numbers, all of them to be measured: on paper. */
+  readonly numbered?: readonly { readonly label: string; readonly at: Point }[];
   /** What is worked on: in blue. */
   readonly worked?: readonly ShapeRole[];
 }
@@ -46,7 +48,7 @@ const NOTE_ROOM = 180;
 /** The pump of the job, generated from its sheet, with what to do next in blue and the straightedge in brass. */
 export function PumpDrawing(props: Props) {
   const { outline, placement, stations, label, size, describe, tilt, example = false } = props;
-  const { worked = NONE } = props;
+  const { worked = NONE, numbered = [] } = props;
   const half = outline.extent_mm * DRAWING_ROOM;
   const mark = half * 0.075;
   const viewBox = `${-half} ${-half} ${2 * half} ${2 * half}`;
@@ -67,7 +69,12 @@ export function PumpDrawing(props: Props) {
         {stations.map(({ id, at, verdict }) => (
           <PinRingMark key={id} verdict={verdict} x={at.x} y={at.y} radius={mark * 0.78} />
         ))}
-        {placement ? <Here at={placement.probe} radius={mark} label={label} /> : null}
+        {placement && numbered.length === 0 ? (
+          <Here at={placement.probe} radius={mark} label={label} />
+        ) : null}
+        {numbered.map((place) => (
+          <Here key={place.label} at={place.at} radius={mark} label={place.label} />
+        ))}
       </Svg>
       {example && size >= NOTE_ROOM ? (
         <Words size="note" tone="muted" style={styles.example}>

@@ -67,7 +67,7 @@ function figureStep(a: Assessment, situation: Situation): Step | null {
  * Returns what is worth measuring without being asked for: what has a limit, and what
  * a limited sum rests on. Where the sheet publishes nothing at all, everything.
  */
-function worthAsking(all: readonly Assessment[]): readonly Assessment[] {
+export function worthAsking(all: readonly Assessment[]): readonly Assessment[] {
   const limited = all.filter((a) => a.limits !== null);
   if (limited.length === 0) return all;
   const parts = new Set(limited.flatMap((a) => a.characteristic.sum ?? []));

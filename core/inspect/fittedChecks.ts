@@ -1,5 +1,4 @@
-import type { PumpKind } from '../pumps/registry';
-import { pumpOf } from '../pumps/registry';
+import { pumpOf, type PumpKind } from '../pumps/registry';
 import type { Drain, Fitted, GearFit } from '../pumps/teardown/fitted';
 import { alsoCheck, type AlsoCheck } from '../pumps/teardown/teardown';
 import { say } from '../wording/say';

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import { skipPlace } from '@/core/commands/measuring';
 import { zerosOf } from '@/core/instruments/gauges';
-import { zeroFirst } from '@/core/instruments/zeroFirst';
+import { zeroFirst } from '@/core/guidance/zeroFirst';
 import { now } from '@/data/create';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
@@ -30,12 +30,16 @@ import { useLeafSet } from './useLeafSet';
 import { useMeasuring } from './useMeasuring';
 import { useShopPast } from './useShopPast';
 import { useThinkingAhead } from './useThinkingAhead';
+import { onDemand } from '../shell/onDemand';
 import { SkipPanel } from './SkipPanel';
 import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
 import { ZeroGate } from './ZeroGate';
 import { METHOD_IDS } from '@/core/methods/list';
 import { say } from '@/core/wording/say';
+
+/** Loaded when somebody turns to paper. */
+const PaperPanel = onDemand('PaperPanel', async () => (await import('./PaperPanel')).PaperPanel);
 
 /** Said once where the shop changed a leaf set under an open job. */
 const RenewedNotice = ({ set }: { readonly set: string | null }) =>
@@ -49,9 +53,9 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   useShopPast(job);
   useThinkingAhead(job);
   const renewed = useLeafSet(job, measuring.run);
-  const [over, setOver] = useState<'list' | 'evidence' | 'tools' | 'work' | 'keys' | 'skip' | null>(
-    null,
-  );
+  const [over, setOver] = useState<
+    'list' | 'evidence' | 'tools' | 'work' | 'keys' | 'skip' | 'paper' | null
+  >(null);
   const shop = useShop();
   const { shortcuts } = shop;
   const [typed, setTyped] = useState<{ text: string; when: string } | null>(null);
@@ -114,9 +118,14 @@ export function MeasureStage({ job }: { readonly job: Job }) {
           measuring={measuring}
           gauge={gauge}
           onGauge={setGauge}
+          onPaper={() => setOver('paper')}
           onDone={close}
         />
       );
+    }
+    if (over === 'paper') {
+      const { run, make, error } = measuring;
+      return <PaperPanel {...{ job, all, run, make, error }} onDone={close} />;
     }
     if (over === 'keys') return <KeysPanel onDone={close} />;
     if (over === 'skip' && step) {

@@ -6,6 +6,7 @@ import type { Job } from '@/core/records/job';
 import type { Source } from '@/core/schema/fields';
 import { SOURCES } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
+import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
 import { useNextFocus } from '@/ui/focus';
@@ -22,11 +23,12 @@ interface Props {
   readonly measuring: Measuring;
   readonly gauge: Source;
   readonly onGauge: (source: Source) => void;
+  readonly onPaper: () => void;
   readonly onDone: () => void;
 }
 
 /** What the readings are made with: instrument and its zero, leaves in hand, temperatures, a live gauge. */
-export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Props) {
+export function ToolsPanel({ job, step, measuring, gauge, onGauge, onPaper, onDone }: Props) {
   const shop = useShop();
   const next = useNextFocus('tools');
   const { run } = measuring;
@@ -82,6 +84,10 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onDone }: Pro
       <Heading>Parts</Heading>
       <CleanChoice job={job} />
       {hasBushing(job) ? <FittedChoice job={job} /> : null}
+      <Heading>Paper</Heading>
+      <Button mode="outlined" onPress={onPaper}>
+        Print a paper sheet, or type one in
+      </Button>
       <Heading>Live gauge</Heading>
       <Choice
         label="Live gauge"

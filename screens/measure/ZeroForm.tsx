@@ -6,7 +6,7 @@ import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { zeroAt, zerosOf } from '@/core/instruments/gauges';
-import { usualStandard } from '@/core/instruments/zeroFirst';
+import { usualStandard } from '@/core/guidance/zeroFirst';
 import { formatLength, formatWithUnit, unitName } from '@/core/quantity/format';
 import type { Instrument } from '@/core/records/instrument';
 import type { Job } from '@/core/records/job';

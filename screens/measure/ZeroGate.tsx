@@ -18,7 +18,7 @@ interface Props {
 
 /** Asked before the first size that an instrument reads: what its zero is off, every size of the job would be. */
 export function ZeroGate({ job, instrument, run, onWithout }: Props) {
-  const next = useNextFocus(`zero ${instrument.id}`);
+  const next = useNextFocus(instrument);
   return (
     <ScrollView contentContainerStyle={styles.page} keyboardShouldPersistTaps="handled">
       <View ref={next} role="status" aria-live="off" aria-label="Next">

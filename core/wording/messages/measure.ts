@@ -26,6 +26,13 @@ export const MEASURE = {
   'measure.measureAgain': 'Measure again: {checks}.',
   'measure.next': 'Next: {instruction}',
   'measure.noInstrument': '{kind}: none in the list. Add one under Shop.',
+  'measure.noSuchLeaf':
+    'The leaf set of this job cannot make {leaf}. Choose the set that was used, or type the leaf of it.',
+  'measure.paperBox': '{check}, {place}: {box}',
+  'measure.paperTaken':
+    '{count, plural, =0 {Nothing was saved.} one {One reading saved, with the paper’s date.} other {# readings saved, with the paper’s date.}}{left, plural, =0 {} one { One box needs another look.} other { # boxes need another look.}}',
+  'measure.paperTitle': 'Measuring sheet {tag}',
+  'measure.paperContradicts': 'It contradicts {earlier} at this place. Check the paper.',
   'measure.numberAndLimit': '{number} of {all} with a limit · {limit}',
   'measure.partTemperature': 'Part, {unit}',
   'measure.pickLeaves': 'Pick the place, then up to {most} leaves ({unit})',

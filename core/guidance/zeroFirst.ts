@@ -1,9 +1,9 @@
-import type { Step } from '../guidance/step';
+import type { Step } from './step';
 import { ledgerOf } from '../journal/ledger';
 import type { Instrument } from '../records/instrument';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
-import { gaugeFor, indicatorFor, zeroAt, type ToolRoom } from './gauges';
+import { gaugeFor, indicatorFor, zeroAt, type ToolRoom } from '../instruments/gauges';
 
 /**
  * Returns the instrument of a step whose zero is to be asked for before it is read, or null where none is: its zero is

@@ -1,11 +1,11 @@
-import { nextStep } from '../guidance/evaluator';
+import { nextStep } from './evaluator';
 import { withReading } from '../journal/commands';
 import { characteristicId } from '../pumps/ids';
 import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import { NEW_SHOP } from '../records/shop';
 import { AT, JOB } from '../testing/readings';
-import { sizeReadingOf } from './gauges';
+import { sizeReadingOf } from '../instruments/gauges';
 import { usualStandard, zeroFirst } from './zeroFirst';
 
 const { instruments } = NEW_SHOP;

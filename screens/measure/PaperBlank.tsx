@@ -1,0 +1,140 @@
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { BOXES, type Box } from '@/core/paper/typed';
+import type { PaperBlock } from '@/core/paper/blank';
+import { familyOf, placementOf } from '@/core/pumps/registry';
+import { unitName } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Job } from '@/core/records/job';
+import { sheetName } from '@/core/records/sheet';
+import { say } from '@/core/wording/say';
+import { PumpDrawing } from '@/ui/PumpDrawing';
+import { usePalette } from '@/ui/theme';
+import { Heading, Words } from '@/ui/Words';
+import { limitsOf } from './verdictWords';
+
+interface Props {
+  readonly job: Job;
+  readonly blocks: readonly PaperBlock[];
+  readonly unit: ShopUnit;
+}
+
+/** How each box is headed. */
+export const BOX_NAME: Readonly<Record<Box, string>> = {
+  goes: 'Leaf that goes',
+  refused: 'Leaf that won’t',
+  figure: 'Reading',
+};
+
+/** A blank page to measure with: each check with its drawing, its places, its limits, and boxes for what is read. */
+export function PaperBlank({ job, blocks, unit }: Props) {
+  const palette = usePalette();
+  return (
+    <View style={styles.page}>
+      <Heading size="title">{say('measure.paperTitle', { tag: job.tag })}</Heading>
+      <Words>{[sheetName(job.sheet), job.unit].filter(Boolean).join(' · ')}</Words>
+      <View style={styles.lines}>
+        {['Measured by', 'Date', 'Leaf set, instruments'].map((name) => (
+          <View key={name} style={[styles.line, { borderColor: palette.ink }]}>
+            <Words size="note">{name}</Words>
+          </View>
+        ))}
+      </View>
+      {blocks.map((block) => (
+        <PaperCheck key={block.assessment.characteristic.id} job={job} block={block} unit={unit} />
+      ))}
+      <Words size="note">
+        Bone dry, no nicks. The app calculates, the rebuilder decides: the maker’s manual, local
+        codes and licensed practice come first.
+      </Words>
+    </View>
+  );
+}
+
+/** So wide is the drawing of a check on paper, in px. */
+const DRAWN = 150;
+
+interface CheckProps {
+  readonly job: Job;
+  readonly block: PaperBlock;
+  readonly unit: ShopUnit;
+}
+
+function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProps) {
+  const palette = usePalette();
+  const { sheet } = job;
+  const { name, caution, quantity } = assessment.characteristic;
+  const drawn = useMemo(() => {
+    const placed = places.map(({ station, dimension }, i) => ({
+      label: `${i + 1}`,
+      placement: placementOf(sheet, dimension?.id ?? assessment.characteristic.id, station.id),
+    }));
+    const [first] = placed;
+    if (!first) return null;
+    const { view } = first.placement;
+    const { edge, tool, push } = first.placement;
+    return {
+      outline: familyOf(sheet.family).outline(sheet.geometry, { view, ...(push ? { push } : {}) }),
+      placement: { ...first.placement, edge, tool, push },
+      // What is read on another drawing has its number in the list alone.
+      numbered: placed
+        .filter(({ placement }) => placement.view === view)
+        .map(({ label, placement }) => ({ label, at: placement.probe })),
+    };
+  }, [sheet, places, assessment]);
+  const kind = way === 'size' ? 'size' : quantity;
+  return (
+    <View style={[styles.check, { borderColor: palette.line }]}>
+      {drawn ? (
+        <PumpDrawing
+          outline={drawn.outline}
+          placement={drawn.placement as never}
+          numbered={drawn.numbered}
+          stations={[]}
+          label="1"
+          size={DRAWN}
+          describe={name}
+        />
+      ) : null}
+      <View style={styles.words}>
+        <Words strong>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
+        {caution ? <Words size="note">{caution}</Words> : null}
+        {places.map(({ id, station, dimension }, i) => (
+          <View key={id} style={styles.place}>
+            <Words size="note" strong style={styles.number}>
+              {i + 1}
+            </Words>
+            <Words size="note" style={styles.instruction}>
+              {dimension ? `${dimension.name}: ${station.instruction}` : station.instruction}
+            </Words>
+            {BOXES[way].map((box) => (
+              <View key={box} style={styles.boxed}>
+                <Words size="note">{`${BOX_NAME[box]}, ${unitName(kind, unit)}`}</Words>
+                <View style={[styles.box, { borderColor: palette.ink }]} />
+              </View>
+            ))}
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { gap: 8 },
+  lines: { flexDirection: 'row', gap: 16 },
+  line: { flex: 1, borderBottomWidth: 1, minHeight: 30 },
+  check: {
+    flexDirection: 'row',
+    gap: 12,
+    borderTopWidth: 1,
+    paddingTop: 6,
+    breakInside: 'avoid',
+  } as object,
+  words: { flex: 1, minWidth: 0, gap: 4 },
+  place: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  number: { width: 14 },
+  instruction: { flex: 1, minWidth: 0 },
+  boxed: { width: 96 },
+  box: { borderWidth: 1, height: 24 },
+});

@@ -1,0 +1,242 @@
+import { useEffect, useRef, useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { HelperText, TextInput } from 'react-native-paper';
+import { paperBlocks, type PaperBlock, type PaperPlace, type PaperWay } from '@/core/paper/blank';
+import { BOXES, boxId, takePaper, typedFrom, type PaperCells } from '@/core/paper/typed';
+import type { Assessment } from '@/core/assessment/assessment';
+import { zerosOf } from '@/core/instruments/gauges';
+import { unitName } from '@/core/quantity/format';
+import type { Job } from '@/core/records/job';
+import { dayOf } from '@/core/schema/dates';
+import { say } from '@/core/wording/say';
+import { now } from '@/data/create';
+import { loadDraft, storeDraft } from '@/data/drafts';
+import { evaluator } from '@/data/evaluator';
+import { useShop } from '@/data/hooks';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
+import { Notice } from '@/ui/Notice';
+import { OnPaper } from '@/ui/OnPaper';
+import { Heading, Words } from '@/ui/Words';
+import { useNextFocus } from '@/ui/focus';
+import type { Commanding } from '../job/useCommand';
+import { BOX_NAME, PaperBlank } from './PaperBlank';
+import { limitsOf } from './verdictWords';
+
+interface Props {
+  readonly job: Job;
+  readonly all: readonly Assessment[];
+  readonly run: Commanding['run'];
+  readonly make: Commanding['make'];
+  readonly error: string | null;
+  readonly onDone: () => void;
+}
+
+const WAYS = [
+  { value: 'leaf', name: 'Leaves' },
+  { value: 'size', name: 'Sizes' },
+] as const;
+
+/** A paper is dated by its day: its readings were made about noon, as far as anybody knows. */
+const momentOf = (day: string, today: string): string =>
+  day === today.slice(0, 10) ? today : `${day}T12:00:00.000Z`;
+
+/** What was typed and not taken yet; it is kept whatever closes the page. */
+function usePaperDraft(key: string) {
+  const [cells, setCells] = useState<PaperCells>({});
+  const typed = useRef(false);
+  useEffect(() => {
+    void loadDraft(key).then((draft) => {
+      const before = draft?.fields.cells;
+      if (!typed.current && typeof before === 'object' && before !== null) {
+        setCells(before as PaperCells);
+      }
+    });
+  }, [key]);
+  const put = (next: PaperCells) => {
+    typed.current = true;
+    setCells(next);
+    const filled = Object.fromEntries(Object.entries(next).filter(([, text]) => text !== ''));
+    const fields = Object.keys(filled).length > 0 ? { cells: filled } : {};
+    // Without room for it the page still holds it.
+    void storeDraft(key, { at: now(), unit: '', fields, before: {} }).catch(() => undefined);
+  };
+  return { cells, put };
+}
+
+/** A blank page to measure with, and the table to type it in afterwards, place by place. */
+export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
+  const shop = useShop();
+  const { unit } = shop;
+  const next = useNextFocus('paper');
+  const [way, setWay] = useState<PaperWay>(job.cursor.way === 'size' ? 'size' : 'leaf');
+  const [date, setDate] = useState(now().slice(0, 10));
+  const { cells, put } = usePaperDraft(`paper/${job.id}`);
+  const [wrong, setWrong] = useState<ReadonlyMap<string, string>>(new Map());
+  const [doubted, setDoubted] = useState<ReadonlyMap<string, string>>(new Map());
+  const [said, setSaid] = useState('');
+  const blocks = paperBlocks(job, all, way);
+  const written = dayOf(date, new Date(now()));
+  const isAhead = Boolean(written && written > now().slice(0, 10));
+  const day = isAhead ? null : written;
+
+  const save = async () => {
+    if (!day) return;
+    const at = momentOf(day, now());
+    const room = { ...shop, zeros: zerosOf(job, shop), evaluator, made: { ...make(), at } };
+    const believed = new Set([...doubted.keys()]);
+    const typed = typedFrom(job, blocks, cells, room, believed);
+    if (typed.readings.length > 0 && !(await run(takePaper(typed.readings, evaluator)))) return;
+    const left = new Set([...typed.wrong.keys(), ...typed.doubted.keys()]);
+    put(Object.fromEntries(Object.entries(cells).filter(([id]) => left.has(id))));
+    setWrong(typed.wrong);
+    setDoubted(typed.doubted);
+    setSaid(say('measure.paperTaken', { count: typed.readings.length, left: left.size }));
+  };
+  const type = (id: string, text: string) => {
+    put({ ...cells, [id]: text });
+    // What was typed anew is believed or doubted anew.
+    const without = (map: ReadonlyMap<string, string>) =>
+      new Map([...map].filter(([other]) => other !== id));
+    setWrong(without(wrong));
+    setDoubted(without(doubted));
+    setSaid('');
+  };
+  const isEmpty = Object.values(cells).every((text) => text.trim() === '');
+  return (
+    <ScrollView contentContainerStyle={styles.panel} keyboardShouldPersistTaps="handled">
+      <View ref={next}>
+        <FootRow>
+          <FootButton name="Back to Measure" onPress={onDone} />
+        </FootRow>
+      </View>
+      <Heading>Paper sheet</Heading>
+      <Words>
+        Print the checks of this job with their places and limits, measure with a pencil, and type
+        the page in here afterwards.
+      </Words>
+      <Choice
+        label="Measure gaps by"
+        value={way}
+        options={WAYS}
+        onChange={(chosen) => setWay(chosen as PaperWay)}
+      />
+      <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
+        Print a blank page
+      </Button>
+      <Heading>Type it in</Heading>
+      <View>
+        <TextInput
+          mode="outlined"
+          label="Date on the paper"
+          value={date}
+          onChangeText={setDate}
+          error={!day}
+        />
+        {day ? null : (
+          <HelperText type="error" role="alert" padding="none">
+            {isAhead
+              ? 'That day is still to come. Check the date on the paper.'
+              : 'Write the day as 2026-11-23 or 23.11.2026.'}
+          </HelperText>
+        )}
+      </View>
+      {blocks.map((block) => (
+        <BlockRows
+          key={block.assessment.characteristic.id}
+          block={block}
+          unit={unit}
+          cells={cells}
+          wrong={wrong}
+          doubted={doubted}
+          onType={type}
+        />
+      ))}
+      {error ? <Notice kind="error">{error}</Notice> : null}
+      {said ? <Words role="status">{said}</Words> : null}
+      <Button
+        mode="contained"
+        contentStyle={styles.large}
+        disabled={isEmpty || !day}
+        onPress={() => void save()}
+      >
+        {doubted.size > 0 ? 'Save, it is right' : 'Save these readings'}
+      </Button>
+      <OnPaper>
+        <PaperBlank job={job} blocks={blocks} unit={unit} />
+      </OnPaper>
+    </ScrollView>
+  );
+}
+
+interface RowsProps {
+  readonly block: PaperBlock;
+  readonly unit: ReturnType<typeof useShop>['unit'];
+  readonly cells: PaperCells;
+  readonly wrong: ReadonlyMap<string, string>;
+  readonly doubted: ReadonlyMap<string, string>;
+  readonly onType: (id: string, text: string) => void;
+}
+
+/** One check: a row for each of its places, a box for each thing that is read there. */
+function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
+  const { assessment, way, places } = block;
+  const { name, quantity } = assessment.characteristic;
+  const measure = unitName(way === 'size' ? 'size' : quantity, unit);
+  const where = ({ station, dimension }: PaperPlace) =>
+    dimension ? `${dimension.name}, ${station.label}` : station.label;
+  return (
+    <View style={styles.block}>
+      <Words strong>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
+      {places.map((place) => (
+        <View key={place.id}>
+          <View style={styles.row}>
+            <Words size="note" style={styles.where}>
+              {where(place)}
+            </Words>
+            {BOXES[way].map((box) => {
+              const id = boxId(place, box);
+              return (
+                <TextInput
+                  key={id}
+                  mode="outlined"
+                  dense
+                  label={`${BOX_NAME[box]}, ${measure}`}
+                  aria-label={say('measure.paperBox', {
+                    check: name,
+                    place: where(place),
+                    box: BOX_NAME[box],
+                  })}
+                  value={cells[id] ?? ''}
+                  onChangeText={(text) => onType(id, text)}
+                  inputMode="decimal"
+                  error={wrong.has(id)}
+                  style={styles.cell}
+                />
+              );
+            })}
+          </View>
+          {BOXES[way].map((box) => {
+            const message = wrong.get(boxId(place, box)) ?? doubted.get(boxId(place, box));
+            return message ? (
+              <HelperText key={box} type="error" role="alert" padding="none">
+                {message}
+              </HelperText>
+            ) : null;
+          })}
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: { padding: 14, gap: 10, maxWidth: 720, width: '100%' },
+  block: { gap: 4 },
+  row: { flexDirection: 'row', gap: 8, alignItems: 'center' },
+  where: { flex: 1, minWidth: 0 },
+  cell: { width: 118 },
+  large: { minHeight: 56 },
+});
