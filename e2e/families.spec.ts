@@ -5,7 +5,8 @@ import { feel } from '../core/practice/hand';
 import type { Sheet } from '../core/records/sheet';
 import { DEMO_SHEETS } from '../demo/sheets';
 import { evenFrom } from '../core/random';
-import { pumpOf, teardownOf } from '../core/pumps/registry';
+import { lookedAt } from '../core/inspect/looking';
+import { pumpOf } from '../core/pumps/registry';
 import { wayRoundOf } from '../core/pumps/teardown/wayRound';
 import { answer, expect, instruction, newJob, openDemo, test } from './bench';
 
@@ -38,7 +39,7 @@ async function strip(page: Page, sheet: Sheet): Promise<void> {
 
 /** Looks at every surface and answers what else is asked: all of it is as it should be. */
 async function look(page: Page, sheet: Sheet): Promise<void> {
-  const { surfaces } = teardownOf(sheet);
+  const surfaces = lookedAt({ sheet, journal: [] }).map((l) => l.surface);
   for (const [n, surface] of surfaces.entries()) {
     await expect(
       page.getByText(`${n} of ${surfaces.length} inspected`, { exact: false }),

@@ -20,7 +20,7 @@ const BESIDE = [
 const PACKAGE = /^(.*node_modules\/(?:@[^/]+\/)?[^/]+)\//;
 
 /** Matches the files in which a package states its terms. */
-const TERMS = /^(licen[cs]e|copying|notice)(\.(md|txt))?$/i;
+const TERMS = /^(licen[cs]e|copying|notice)([-_.](?!js|ts|json).*)?$/i;
 
 function folderOf(source) {
   const clean = source.replace(/^.*?(\/?node_modules\/)/, 'node_modules/');
@@ -43,14 +43,16 @@ for (const map of maps) {
 }
 
 function noticeOf(folder) {
-  const { name, version, license } = JSON.parse(
+  const { name, version, license, author } = JSON.parse(
     readFileSync(path.join(folder, 'package.json'), 'utf8'),
   );
   const terms = readdirSync(folder)
     .filter((file) => TERMS.test(file))
     .map((file) => readFileSync(path.join(folder, file), 'utf8').trim());
   const stated = typeof license === 'string' ? license : (license?.type ?? 'not stated');
-  const text = terms.join('\n\n') || `The package states its licence as ${stated}, without a text.`;
+  const by = typeof author === 'string' ? author : author?.name;
+  const bare = `The package states its licence as ${stated}, without a text${by ? `. By ${by}` : ''}.`;
+  const text = terms.join('\n\n') || bare;
   return { name: `${name} ${version}`, license: stated, text };
 }
 

@@ -83,7 +83,8 @@ const DOTS = {
   color: 'inherit',
   textDecorationLine: 'underline',
   textDecorationStyle: 'dotted',
-  textUnderlineOffset: 3,
+  textDecorationThickness: 2,
+  textUnderlineOffset: 4,
 } as unknown as TextStyle;
 
 const styles = StyleSheet.create({

@@ -1,10 +1,12 @@
-import { Pressable, StyleSheet } from 'react-native';
+import { Pressable, StyleSheet, type ViewStyle } from 'react-native';
 import { TOUCH, TOUCH_LARGE, usePalette } from './theme';
 import { useRoom } from './useWidth';
 import { Words } from './Words';
 
 interface Props {
   readonly name: string;
+  /** Said instead of the name where that is short. */
+  readonly spoken?: string;
   readonly onPress: () => void;
   readonly disabled?: boolean;
   /** It is as low as anything that is touched: not on the measuring screen. */
@@ -12,19 +14,20 @@ interface Props {
 }
 
 /** One of the lesser actions in the row beneath the answers; it is lower where the answers need the room. */
-export function FootButton({ name, onPress, disabled = false, low = false }: Props) {
+export function FootButton({ name, spoken, onPress, disabled = false, low = false }: Props) {
   const palette = usePalette();
   const { short } = useRoom();
   const height = short || low ? TOUCH : TOUCH_LARGE;
   return (
     <Pressable
       role="button"
+      {...(spoken ? { 'aria-label': spoken } : {})}
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}
       style={[styles.button, { borderColor: palette.line, height }]}
     >
-      <Words strong tone={disabled ? 'muted' : 'blue'} numberOfLines={2}>
+      <Words strong tone={disabled ? 'muted' : 'blue'} numberOfLines={2} style={styles.words}>
         {name}
       </Words>
     </Pressable>
@@ -34,12 +37,15 @@ export function FootButton({ name, onPress, disabled = false, low = false }: Pro
 const styles = StyleSheet.create({
   button: {
     flexGrow: 1,
+    flexShrink: 1,
     maxWidth: '100%',
-    minWidth: TOUCH,
+    // No narrower than its longest word.
+    minWidth: 'min-content',
     paddingHorizontal: 4,
     borderWidth: 1.5,
     borderRadius: 6,
     alignItems: 'center',
     justifyContent: 'center',
-  },
+  } as unknown as ViewStyle,
+  words: { minWidth: TOUCH - 12, textAlign: 'center' },
 });

@@ -109,7 +109,7 @@ describe('house rules', () => {
     shown(<RuleChoices rules={NEW_RULES} onChange={(rules) => chosen.push(rules)} />);
     for (const { name, schools } of HOUSE_RULES) {
       expect(screen.getByRole('radiogroup', { name })).toBeTruthy();
-      expect(screen.getByText(schools[0].why)).toBeTruthy();
+      expect(document.body.textContent).toContain(schools[0].why);
     }
     fireEvent.click(screen.getByRole('radio', { name: 'Thin and climb' }));
     expect(chosen).toEqual([{ ...NEW_RULES, ladder: 'climb' }]);

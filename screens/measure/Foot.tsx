@@ -41,7 +41,7 @@ export function Foot({ job, shown, way, measuring, onEvidence, onSkip, children 
   };
   const others = methodsFor(job.sheet, shown.characteristic).filter((w) => w !== way);
   return (
-    <FootRow>
+    <FootRow together>
       <FootButton
         name={undoAsks ? UNDO_ASKS : 'Undo'}
         disabled={lastStanding(job) === null && pending === null}
@@ -56,7 +56,7 @@ export function Foot({ job, shown, way, measuring, onEvidence, onSkip, children 
           onPress={() => turn(other)}
         />
       ))}
-      {onSkip ? <FootButton name="Skip this place" onPress={onSkip} /> : null}
+      {onSkip ? <FootButton name="Skip" spoken="Skip this place" onPress={onSkip} /> : null}
     </FootRow>
   );
 }

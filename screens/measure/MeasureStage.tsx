@@ -150,6 +150,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
           instrument={toZero}
           run={measuring.run}
           onWithout={() => setUnzeroed([...unzeroed, toZero.id])}
+          onTools={openers.onTools}
         />
       );
     }

@@ -21,8 +21,8 @@ interface Props {
 
 /** How each box is headed. */
 export const BOX_NAME: Readonly<Record<Box, string>> = {
-  goes: 'Leaf that goes',
-  refused: 'Leaf that won’t',
+  goes: 'Goes in',
+  refused: 'Won’t go',
   figure: 'Reading',
 };
 
@@ -97,8 +97,17 @@ function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProp
         />
       ) : null}
       <View style={styles.words}>
-        <Words strong>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
-        {caution ? <Words size="note">{caution}</Words> : null}
+        <View style={styles.place}>
+          <View style={styles.instruction}>
+            <Words strong>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
+            {caution ? <Words size="note">{caution}</Words> : null}
+          </View>
+          {BOXES[way].map((box) => (
+            <Words key={box} size="note" strong style={styles.boxed}>
+              {`${BOX_NAME[box]}, ${unitName(kind, unit)}`}
+            </Words>
+          ))}
+        </View>
         {places.map(({ id, station, dimension }, i) => (
           <View key={id} style={styles.place}>
             <Words size="note" strong style={styles.number}>
@@ -108,10 +117,7 @@ function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProp
               {dimension ? `${dimension.name}: ${station.instruction}` : station.instruction}
             </Words>
             {BOXES[way].map((box) => (
-              <View key={box} style={styles.boxed}>
-                <Words size="note">{`${BOX_NAME[box]}, ${unitName(kind, unit)}`}</Words>
-                <View style={[styles.box, { borderColor: palette.ink }]} />
-              </View>
+              <View key={box} style={[styles.boxed, styles.box, { borderColor: palette.ink }]} />
             ))}
           </View>
         ))}
@@ -136,5 +142,5 @@ const styles = StyleSheet.create({
   number: { width: 14 },
   instruction: { flex: 1, minWidth: 0 },
   boxed: { width: 96 },
-  box: { borderWidth: 1, height: 24 },
+  box: { borderWidth: 1, height: 26 },
 });

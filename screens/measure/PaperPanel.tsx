@@ -131,6 +131,7 @@ export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
         <TextInput
           mode="outlined"
           label="Date on the paper"
+          aria-label="Date on the paper"
           value={date}
           onChangeText={setDate}
           error={!day}
@@ -189,7 +190,14 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
     dimension ? `${dimension.name}, ${station.label}` : station.label;
   return (
     <View style={styles.block}>
-      <Words strong>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
+      <View style={styles.row}>
+        <Words strong style={styles.where}>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
+        {BOXES[way].map((box) => (
+          <Words key={box} size="note" tone="muted" style={styles.cell}>
+            {`${BOX_NAME[box]}, ${measure}`}
+          </Words>
+        ))}
+      </View>
       {places.map((place) => (
         <View key={place.id}>
           <View style={styles.row}>
@@ -203,7 +211,6 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
                   key={id}
                   mode="outlined"
                   dense
-                  label={`${BOX_NAME[box]}, ${measure}`}
                   aria-label={say('measure.paperBox', {
                     check: name,
                     place: where(place),
@@ -237,6 +244,6 @@ const styles = StyleSheet.create({
   block: { gap: 4 },
   row: { flexDirection: 'row', gap: 8, alignItems: 'center' },
   where: { flex: 1, minWidth: 0 },
-  cell: { width: 118 },
+  cell: { width: 92 },
   large: { minHeight: 56 },
 });

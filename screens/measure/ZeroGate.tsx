@@ -3,6 +3,8 @@ import type { Instrument } from '@/core/records/instrument';
 import type { Job } from '@/core/records/job';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
+import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
 import { useNextFocus } from '@/ui/focus';
 import { scaled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -14,10 +16,12 @@ interface Props {
   readonly instrument: Instrument;
   readonly run: Commanding['run'];
   readonly onWithout: () => void;
+  /** Another instrument, or a gauge that is connected. */
+  readonly onTools: () => void;
 }
 
 /** Asked before the first size that an instrument reads: what its zero is off, every size of the job would be. */
-export function ZeroGate({ job, instrument, run, onWithout }: Props) {
+export function ZeroGate({ job, instrument, run, onWithout, onTools }: Props) {
   const next = useNextFocus(instrument);
   return (
     <ScrollView contentContainerStyle={styles.page} keyboardShouldPersistTaps="handled">
@@ -33,6 +37,9 @@ export function ZeroGate({ job, instrument, run, onWithout }: Props) {
       <Words size="note" tone="muted">
         The report then says that it was never zeroed, or that its zero was overdue.
       </Words>
+      <FootRow>
+        <FootButton name="Instruments and gauge" onPress={onTools} />
+      </FootRow>
     </ScrollView>
   );
 }

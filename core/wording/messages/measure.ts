@@ -67,6 +67,6 @@ export const MEASURE = {
     '{count, plural, one {One check with a limit: in.} other {# checks with a limit: all in.}}',
   'measure.worst':
     '{count, plural, one {One check with a limit is measured. Worst: {verdict}.} other {# checks with a limit are measured. Worst: {verdict}.}}',
-  'measure.zeroFirst': 'Zero the {instrument} before its first size.',
+  'measure.zeroFirst': '{instrument}: zero it before its first size.',
   'measure.zeroed': 'Zeroed {when}: {offset}.',
 } as const;
