@@ -40,6 +40,7 @@ test('sizes and leaves on one clearance: the tighter wins and says so', async ({
   await page.getByRole('button', { name: 'Sizes' }).click();
   const field = page.getByRole('textbox', { name: /^(Pocket depth|Drive gear width)/ });
   for (const size of ['20.045', '20.046', '20.044', '20.045', '20', '20']) {
+    await expect(field).toBeVisible();
     const label = await field.getAttribute('aria-label');
     await field.fill(size);
     await field.press('Enter');

@@ -105,7 +105,7 @@ test('verdicts and instructions are announced in one place, and keys act only on
     if (/drive gear\. /.test((await spoken.textContent()) ?? '')) break;
   }
   await expect(spoken).toHaveText(
-    /^In: End clearance, drive gear\. (Largest|Smallest) .* mm, limit 0\.0\d mm\..* Next: Straightedge across .*driven gear.* Try/,
+    /^In: End clearance, drive gear\. (Largest|Smallest) .* mm, limit 0\.0\d mm\..* Next: Straightedge across .*gear.* Try/,
   );
   const live = await page.evaluate(() =>
     [...document.querySelectorAll('[aria-live=polite], [role=status]:not([aria-live=off])')].map(

@@ -45,7 +45,7 @@ test('from an empty app to a verdict without a sheet: an edge that is asked abou
   await expect(verdict).toHaveCount(0);
 
   // Well in it is out, loud, while the next instruction is there already. Hit at once, Undo would ask.
-  await page.waitForTimeout(600);
+  await page.waitForTimeout(1200);
   await button('Undo').click();
   await answer(page, 'Part way').click();
   await button('Well in').click();

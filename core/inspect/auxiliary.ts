@@ -1,6 +1,6 @@
 import { clutchChecks, NOT_HERE } from './clutches';
 import { fittedChecks } from './fittedChecks';
-import { rotationClash } from './rotation';
+import { rotationClash, toldBy } from './rotation';
 import { countCheck, missingSmall, type MissingSmall } from './smallParts';
 import { ledgerOf } from '../journal/ledger';
 import type { PumpKind } from '../pumps/registry';
@@ -62,10 +62,17 @@ export const smallChecks = (sheet: CheckedSheet, answer: Answers = () => null): 
   ...sheet.clutches.flatMap((clutch) => clutchChecks(clutch, answer)),
 ];
 
+/** Writes an answer with what it tells, and what comes of it: `at the outlet; outlet pressure stands behind the seal: …`. */
+export function answerTells(check: AlsoCheck, answer: string, harm: string | null): string {
+  const told = toldBy(check.id, spelled(answer));
+  return harm ? `${told}; ${harm}` : told;
+}
+
 /** Writes an answer beside what is right, where those differ: `both; should be clockwise`. */
 export function answerBeside({ check, answer, differs, harm }: AuxiliaryChecked): string {
-  const found = spelled(answer?.answer ?? '');
-  const beside = differs ? say('judge.right', { found, right: spelled(check.expected) }) : found;
+  const said = answer?.answer ?? '';
+  if (!differs) return answerTells(check, said, harm);
+  const beside = say('judge.right', { found: spelled(said), right: spelled(check.expected) });
   return harm ? `${beside}; ${harm}` : beside;
 }
 

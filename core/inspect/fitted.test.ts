@@ -8,6 +8,7 @@ import { NEW_RULES } from '../records/rules';
 import { emptyJob } from '../practice/job';
 import { reportOf } from '../report/report';
 import { made } from '../testing/findings';
+import { EVERY_BUILD } from '../testing/builds';
 import { AT, ROOM } from '../testing/readings';
 import { needsOf } from '../rework/decision/needs';
 import { auxiliaryChecks, answerBeside, smallChecks } from './auxiliary';
@@ -173,9 +174,13 @@ describe('the rotation by the ports', () => {
 
   it('contradicts a tag that says otherwise, and that is said', () => {
     expect(clash('anticlockwise', 'the left one')).toBe(
-      'by its ports it turns clockwise; the tag says anticlockwise. Ask how it was driven',
+      'the tag says anticlockwise: ask how it was driven',
     );
-    expect(clash('clockwise', 'the right one')).toContain('turns anticlockwise');
+    expect(clash('clockwise', 'the right one')).toContain('the tag says clockwise');
+    const job = jobOn(sheetWith(), { rotation: 'anticlockwise' });
+    expect(otherChecks(answered(job, ['larger-port', 'the left one']))).toContain(
+      'Larger port: the left one: it turns clockwise, viewed from the shaft end; the tag says anticlockwise',
+    );
   });
   it('contradicts nothing where the tag agrees or is silent, or the ports are alike', () => {
     expect(clash('clockwise', 'the left one')).toBeNull();
@@ -195,5 +200,21 @@ describe('what else is asked on a visit', () => {
       expect(idsFor(family)).toEqual(expect.arrayContaining(['seal-out', 'sludge']));
     expect(idsFor('external-gear', { build: 'oil' })).not.toContain('seal-out');
     expect(idsFor('variable-vane')).toContain('slide-spring');
+  });
+  it('stands in the report, every question of every build with whatever was answered', () => {
+    for (const sheet of EVERY_BUILD) {
+      const job = jobOn({
+        ...sheet,
+        small: [{ id: 'pins', part: kindId('body'), count: 2, kind: 'pin' }],
+      });
+      const checks = auxiliaryChecks(job).map(({ check }) => check);
+      const said = answered(job, ...checks.map((c) => [c.id, c.options.at(-1)!] as const));
+      const lines = otherChecks(said);
+      const asked = auxiliaryChecks(said).filter(({ answer }) => answer !== null);
+      expect(asked.length).toBeGreaterThan(0);
+      for (const { check, answer } of asked) {
+        expect(lines).toContain(`${check.name}: ${answer!.answer}`);
+      }
+    }
   });
 });

@@ -17,5 +17,11 @@ export function rotationClash(
 ): string | null {
   const byPorts = check === LARGER_PORT ? rotationByPorts(answer) : null;
   if (!byPorts || tagged === 'unknown' || tagged === byPorts) return null;
-  return say('inspect.rotationClash', { byPorts, tagged });
+  return say('inspect.rotationClash', { tagged });
+}
+
+/** Returns an answer with the rotation that it names: `the left one: it turns clockwise`; as it is where it names none. */
+export function toldBy(check: string, answer: string): string {
+  const byPorts = check === LARGER_PORT ? rotationByPorts(answer) : null;
+  return byPorts ? say('inspect.rotationTold', { answer, byPorts }) : answer;
 }

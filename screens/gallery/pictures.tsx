@@ -11,6 +11,8 @@ import { HowPicture, type How } from '@/ui/HowPicture';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { QrCode } from '@/ui/QrCode';
+import { TermEntry } from '@/ui/Meaning';
+import { TERM_IDS } from '@/core/wording/terms';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Words } from '@/ui/Words';
 import type { Case, Specimen } from './specimen';
@@ -46,6 +48,16 @@ const bar = (name: string, props: Partial<Parameters<typeof GapBar>[0]>): Specim
 export const PICTURES: Case = {
   title: 'Verdicts and pictures',
   specimens: [
+    {
+      name: 'Words of the trade',
+      of: (
+        <>
+          {TERM_IDS.map((id) => (
+            <TermEntry key={id} id={id} />
+          ))}
+        </>
+      ),
+    },
     {
       name: 'Verdicts',
       of: (

@@ -2,7 +2,12 @@ import { answerAuxiliary, answerAsExpected } from '@/core/commands/noting';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { auxiliaryChecks, harmOf, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
+import {
+  answerTells,
+  auxiliaryChecks,
+  harmOf,
+  type AuxiliaryChecked,
+} from '@/core/inspect/auxiliary';
 import type { Job } from '@/core/records/job';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
@@ -13,6 +18,7 @@ import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { NOT_HERE } from '@/core/inspect/clutches';
 import { paragraph, say, sentence, spelled } from '@/core/wording/say';
+import { capital } from '@/core/quantity/letters';
 import { useNextFocus } from '@/ui/focus';
 
 interface Props {
@@ -79,7 +85,7 @@ export function AuxiliaryPanel({ job, checked: { check, answer }, number, of, on
           }
         >
           {paragraph(
-            harm && sentence(harm),
+            harm && held && sentence(capital(answerTells(check, held, harm))),
             check.expected ? say('look.expected', { answer: spelled(check.expected) }) : '',
           )}
         </Notice>

@@ -9,8 +9,15 @@ import { Words } from '@/ui/Words';
 import type { Measuring } from './useMeasuring';
 import { allMeasuredWords, reasonOf } from './verdictWords';
 
+interface Props {
+  readonly job: Job;
+  readonly measuring: Measuring;
+  /** What is asked before the next step; nothing where that comes at once. */
+  readonly before?: string | undefined;
+}
+
 /** Returns what is announced: each verdict that fell with its check, then what is next, or that all is measured. */
-function announcement(measuring: Measuring, job: Job, unit: ShopUnit): string {
+function announcement({ job, measuring, before }: Props, unit: ShopUnit): string {
   const { all, fallen, step } = measuring;
   const verdicts = fallen.map((a) =>
     say('measure.said', {
@@ -19,22 +26,16 @@ function announcement(measuring: Measuring, job: Job, unit: ShopUnit): string {
       why: reasonOf(a, job, unit),
     }),
   );
-  const next = step ? nextWords(step, unit) : allMeasuredWords(all);
+  const next = before ?? (step ? nextWords(step, unit) : allMeasuredWords(all));
   return paragraph(...verdicts, next);
 }
 
 /** The one place that a screen reader hears from while a pump is measured; nobody sees it. */
-export function Announcer({
-  job,
-  measuring,
-}: {
-  readonly job: Job;
-  readonly measuring: Measuring;
-}) {
+export function Announcer(props: Props) {
   const { unit } = useShop();
   return (
     <View role="status" aria-live="polite" aria-label="Announced" testID="spoken">
-      <Words>{announcement(measuring, job, unit)}</Words>
+      <Words>{announcement(props, unit)}</Words>
     </View>
   );
 }

@@ -173,7 +173,11 @@ export function MeasureStage({ job }: { readonly job: Job }) {
 
   const notices = (
     <>
-      <Announcer job={job} measuring={measuring} />
+      <Announcer
+        job={job}
+        measuring={measuring}
+        before={toZero ? say('measure.zeroFirst', { instrument: toZero.name }) : undefined}
+      />
       <RenewedNotice set={renewed} />
       {from === 'decide' ? (
         <BackToDecide job={job} asked={asked} shown={shownId} way={before} />

@@ -7,7 +7,7 @@ import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { useNextFocus } from '@/ui/focus';
 import { scaled } from '@/ui/theme';
-import { Words } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 import type { Commanding } from '../job/useCommand';
 import { ZeroForm } from './ZeroForm';
 
@@ -26,9 +26,9 @@ export function ZeroGate({ job, instrument, run, onWithout, onTools }: Props) {
   return (
     <ScrollView contentContainerStyle={styles.page} keyboardShouldPersistTaps="handled">
       <View ref={next} role="status" aria-live="off" aria-label="Next">
-        <Words size="instruction" strong style={styles.ask}>
+        <Heading size="instruction" style={styles.ask}>
           {say('measure.zeroFirst', { instrument: instrument.name })}
-        </Words>
+        </Heading>
       </View>
       <ZeroForm key={instrument.id} job={job} instrument={instrument} run={run} />
       <Button mode="outlined" contentStyle={styles.large} onPress={onWithout}>

@@ -18,7 +18,9 @@ export const INSPECT = {
   'inspect.race': '{clutch}, race',
   'inspect.rollers': '{clutch}, rollers or pins',
   'inspect.rotationClash':
-    '{byPorts, select, clockwise {by its ports it turns clockwise} other {by its ports it turns anticlockwise}}; {tagged, select, clockwise {the tag says clockwise} other {the tag says anticlockwise}}. Ask how it was driven',
+    '{tagged, select, clockwise {the tag says clockwise} other {the tag says anticlockwise}}: ask how it was driven',
+  'inspect.rotationTold':
+    '{answer}: {byPorts, select, clockwise {it turns clockwise} other {it turns anticlockwise}}, viewed from the shaft end',
   'inspect.shouldBe': 'should be {right}',
   'inspect.small':
     '{kind, select, key {{count, plural, one {Key of the {part}} other {Keys of the {part}}}} clip {{count, plural, one {Clip of the {part}} other {Clips of the {part}}}} pin {{count, plural, one {Pin of the {part}} other {Pins of the {part}}}} other {{count, plural, one {Washer of the {part}} other {Washers of the {part}}}}}',

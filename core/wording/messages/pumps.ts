@@ -63,7 +63,7 @@ export const PUMPS = {
   'pumps.line': 'across {line}',
   'pumps.lobe': 'lobe {number}',
   'pumps.lobes':
-    '{number, select, 1 {Turn until two lobes meet tip to tip at 12. Leaf between them.} other {Turn one lobe further. Tip to tip at 12: leaf between.}}',
+    '{number, select, 1 {Turn until two lobes meet tip to tip at 12. Leaf between them.} other {Turn one lobe further, to lobe {number}. Tip to tip at 12: leaf between.}}',
   'pumps.micAcrossDriven': 'Outside mic across the driven gear, {line}.',
   'pumps.micAcrossOuter': 'Outside mic across the outer rotor, {line}.',
   'pumps.micBetweenTeeth': 'Outside mic over the {part}, between two teeth.',
