@@ -1,5 +1,6 @@
 import { useEffect, useRef, type Ref } from 'react';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
+import { spelled } from '@/core/wording/say';
 import { termOf, type TermId } from '@/core/wording/terms';
 import { Button } from './Button';
 import { focusOn } from './focus';
@@ -60,7 +61,7 @@ export function TermEntry({ id, first }: EntryProps) {
         <Heading level={3} {...(first ? { ref: first } : {})}>
           {name}
         </Heading>
-        <Words>{text}</Words>
+        <Words>{spelled(text)}</Words>
       </View>
     </View>
   );

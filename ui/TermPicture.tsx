@@ -50,8 +50,8 @@ const PICTURES: Readonly<Record<TermId, Picture>> = {
       ['M50 8V52', 'blue'],
     ],
     words: [
-      ['12', 54, 13],
-      ['6', 54, 54],
+      ['12', 56, 13],
+      ['6', 56, 54],
       ['3', 78, 34],
       ['9', 16, 34],
     ],
@@ -103,16 +103,16 @@ const PICTURES: Readonly<Record<TermId, Picture>> = {
   },
   tier: {
     blocks: [
-      [10, 14, 34, 8, 'in'],
-      [10, 36, 62, 8, 'in'],
+      [6, 14, 30, 8, 'in'],
+      [6, 36, 50, 8, 'in'],
     ],
     lines: [
-      ['M44 8V28', 'ink'],
-      ['M72 30V50', 'ink'],
+      ['M36 8V28', 'ink'],
+      ['M56 30V50', 'ink'],
     ],
     words: [
-      ['new', 50, 21],
-      ['service', 76, 43],
+      ['new', 42, 21],
+      ['service', 61, 43],
     ],
   },
   uncertainty: {

@@ -59,7 +59,7 @@ export const TERMS: readonly Term[] = [
     id: 'diametral',
     name: 'Diametral',
     written: /\b[Dd]iametral\b/,
-    text: 'The whole gap of a round fit, with one part pushed hard against the far side. Centred, each side would show half of it.',
+    text: 'The whole gap of a round fit, with one part pushed hard against the far side. With the part in the middle, each side would show half of it.',
   },
   {
     id: 'stack',

@@ -35,7 +35,7 @@ const SECTIONS = [
   { value: 'work', name: 'Work', holds: ['metal', 'prices', 'newSizes', 'washers', 'sets'] },
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
   { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
-  { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'clutches', 'book'] },
+  { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'small', 'clutches', 'book'] },
 ] as const;
 type Section = (typeof SECTIONS)[number]['value'];
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { kindId } from '@/core/pumps/ids';
 import { DEMO_SHEETS, VELTRANE_T6 } from '@/demo/sheets';
 import { blankSheet, type Sheet } from '@/core/records/sheet';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
@@ -188,6 +189,30 @@ describe('a pump whose build is changed', () => {
     const form = toForm(sheet, 'mm');
     return fromForm({ ...form, geometry: { ...form.geometry, sections } }, sheet, 'mm');
   };
+  it('takes the step and the seals along where its drain or its seals are said otherwise', () => {
+    const sheet: Sheet = { ...unedited, ...blankSheet(gears), ...{ id: gears.id, model: 'M' } };
+    const form = toForm({ ...sheet, limits: [], tiers: gears.tiers }, 'mm');
+    const fitted = { seals: '2', drain: 'plug', gearFit: '' } as const;
+    const before: Sheet = { ...sheet, limits: [], tiers: gears.tiers };
+    const { sheet: after, errors } = fromForm({ ...form, fitted }, before, 'mm');
+    expect(errors).toEqual([]);
+    expect([after.seals, after.drain]).toEqual([2, 'plug']);
+    expect(after.strip[0]).toMatchObject({ id: 'plug', way: 'plug', right: 'right' });
+    expect(after.renew.find(({ id }) => id === 'seal')?.count).toBe(2);
+  });
+  it('says once what is wrong with a count of small parts, at its field', () => {
+    const form = toForm(gears, 'mm');
+    const counted = (count: string) => {
+      const small = [{ id: 'k', part: kindId('drive'), kind: 'key' as const, count }];
+      return fromForm({ ...form, small }, gears, 'mm');
+    };
+    for (const count of ['4x', '0', '', '100', '1.5']) {
+      expect([count, counted(count).errors.map(({ path }) => path)]).toEqual([
+        ...[count, ['small.0.count']],
+      ]);
+    }
+    expect(counted('4').sheet.small).toMatchObject([{ count: 4, kind: 'key' }]);
+  });
   it('has the strip, the renewals and the small checks of its new build, where nobody edited them', () => {
     const { sheet, doubts } = asked(unedited, '3');
     expect(sheet.strip.filter((s) => s.id.startsWith('gears'))).toHaveLength(3);

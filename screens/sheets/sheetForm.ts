@@ -263,9 +263,11 @@ function readSmall(form: SheetForm, read: Reader): Sheet['small'] {
   return form.small.map((s, i) => {
     const path = `small.${i}.count`;
     const count = read.number(path, s.count);
-    if (count === null || !Number.isInteger(count) || count < 1 || count > MOST_SMALL)
-      read.wrong(path, 'Enter 1 to 99.');
-    return { ...s, count: count ?? 1 };
+    const isUnread = count === null && s.count.trim() !== '';
+    const fits = Number.isInteger(count) && (count ?? 0) >= 1 && (count ?? 0) <= MOST_SMALL;
+    // What is no number was said already.
+    if (!fits && !isUnread) read.wrong(path, 'Enter 1 to 99.');
+    return { ...s, count: fits ? (count ?? 1) : 1 };
   });
 }
 

@@ -11,7 +11,7 @@ export const INSPECT = {
   'inspect.gearOnShaft':
     '{sections, plural, =1 {Drive gear on its shaft} other {Drive gear on its shaft, section {section}}}',
   'inspect.gearSits':
-    '{fit, select, pressed {Try to slide the drive gear along its shaft. How does it sit? It is pressed on.} other {Try to slide the drive gear along its shaft. How does it sit? In a stack it floats.}}',
+    '{sections, plural, =1 {Try to slide the drive gear along its shaft.} other {Section {section}: try to slide the drive gear along its shaft.}} {fit, select, pressed {How does it sit? It is pressed on.} other {How does it sit? In a stack it floats.}}',
   'inspect.loosePins': '{clutch}, loose pins',
   'inspect.missing': '{missing} missing',
   'inspect.partRemark': '{part}: {remark}',
