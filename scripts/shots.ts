@@ -102,7 +102,10 @@ const SHOTS: readonly Shot[] = [
     path: '/job/demo-job-hm-0419/measure',
     viewport: PHONE,
     ready: /Outside mic/,
-    then: (page) => page.getByRole('textbox').fill('30.004'),
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Zero is good' }).click();
+      await page.getByRole('textbox').fill('30.004');
+    },
   },
   {
     name: 'dial-phone',

@@ -271,6 +271,6 @@ describe('which way round a part lay', () => {
     expect(wayRoundWords('bevel', 'none')).toBe('No bevel');
     expect(wayRoundWords('groove', 'down')).toBe('Blind end of the oil groove to the seal');
     expect(wayRoundWords('order', 'up')).toBe('Cup outward');
-    expect(wayRoundWords('drain', 'none')).toBe('None is open');
+    expect(wayRoundWords('drain', 'none')).toBe('No drain is open');
   });
 });

@@ -63,14 +63,26 @@ export const WAYS_ROUND: readonly WayRound[] = [
   },
   way('lip', 'Seal lip', ['down', 'to the pump'], ['up', 'outward']),
   way('edge', 'Rounded edge', ['up', 'outward'], ['down', 'inward']),
-  way('plug', 'Drain plug', ['left', 'inlet side'], ['right', 'outlet side'], ['none', 'none']),
-  way(
-    'drain',
-    'Drain hole that is open',
-    ['left', 'to the inlet side'],
-    ['right', 'to the outlet side'],
-    ['none', 'none is open'],
-  ),
+  {
+    ...way(
+      'plug',
+      'Drain plug',
+      ['left', 'inlet side'],
+      ['right', 'outlet side'],
+      ['none', 'no plug'],
+    ),
+    noted: 'drain plug in the',
+  },
+  {
+    ...way(
+      'drain',
+      'Drain hole that is open',
+      ['left', 'to the inlet side'],
+      ['right', 'to the outlet side'],
+      ['none', 'no drain is open'],
+    ),
+    noted: 'drain open',
+  },
   way('relief', 'Relief groove in the plate', ['left', 'to the inlet'], ['right', 'to the outlet']),
   { ...way('order', 'Plunger cup', ['up', 'outward'], ['down', 'inward']), noted: 'cup' },
 ];
@@ -78,11 +90,11 @@ export const WAYS_ROUND: readonly WayRound[] = [
 /** Ways that are wrong on any pump, and what comes of it: oil under pressure behind a seal blows it. */
 const NEVER: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   plug: {
-    left: 'the plug shuts the inlet side, so the drain is open to the outlet: that blows the seal',
+    left: 'so the drain is open to the outlet: that blows the seal',
   },
   drain: {
-    right: 'the drain is open to the outlet side: that blows the seal',
-    none: 'no drain is open: the leak past the bushing blows the seal',
+    right: 'that blows the seal',
+    none: 'the leak past the bushing cannot get away: that blows the seal',
   },
 };
 
