@@ -151,7 +151,7 @@ export function dimension(
 }
 
 /** Said wherever a leaf goes under an edge. */
-export const BONE_DRY = 'Bone dry, no nicks, or the leaf misleads. Gear edges cut.';
+export const BONE_DRY = 'Bone dry, no nicks, or the leaf misleads. Sharp edges cut.';
 
 /** Returns the plunger of a relief valve in its bore, and its spring: the same on every pump that has one. */
 export function reliefValve(part: string): {

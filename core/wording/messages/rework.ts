@@ -33,13 +33,13 @@ export const REWORK = {
   'rework.inSection': 'Section {section}: {parts}.',
   'rework.sections': 'Sections 1 to {last}.',
   'rework.equalWorks':
-    '{which, select, all {All } other {}}{count}{as, select, body { bodies} gears { gear sets} cover { covers} plate { plates} block { bearing blocks} bushing { bushings} bearing { bearings} hub { hubs} shaft { shafts} rotor { rotors} vanes { sets of vanes} ring { rings} slide { slides} plunger { plungers} spring { springs} other { places}}: {what}',
+    '{which, select, all {{count, plural, =2 {The two} other {All #}}} other {{count}}}{as, select, body { bodies} gears { gear sets} cover { covers} plate { plates} block { bearing blocks} bushing { bushings} bearing { bearings} hub { hubs} shaft { shafts} rotor { rotors} vanes { sets of vanes} ring { rings} slide { slides} plunger { plungers} spring { springs} other { places}}: {what}',
   'rework.aboutLeft':
     '{count, plural, one {One check is too close to call and stays so.} other {# checks are too close to call and stay so.}}',
   'rework.acceptedGap': '{check}: {words}',
   'rework.chooseAll': 'Choose all {count}',
   'rework.unlimited':
-    '{count, plural, one {One check has no published limit} other {# checks have no published limit}}',
+    '{count, plural, one {One measured check has no published limit} other {# measured checks have no published limit}}',
   'rework.unlimitedAccepted':
     '{accepted, plural, =0 {accept as it is, with a reason} other {{accepted} of {all} accepted as they are}}',
   'rework.withdrawOf': 'Withdraw the acceptance of {check}',
