@@ -1,21 +1,11 @@
-import { Circle, G, Path, Rect, Svg } from 'react-native-svg';
-import { usePalette, type Palette } from './theme';
+import { Circle, G, Path } from 'react-native-svg';
+import { CutPicture, GEAR, POCKET, type Block } from './CutPicture';
+import { usePalette } from './theme';
 
 /** Ways of holding an instrument, seen from the side. */
 export type How = 'edge' | 'push' | 'between' | 'mic' | 'bore' | 'depth' | 'dial' | 'finger';
 
-type Fill = keyof Pick<Palette, 'casting' | 'steel' | 'steelDeep' | 'brass' | 'blue' | 'paper'>;
-type Block = readonly [x: number, y: number, width: number, height: number, fill: Fill];
-
-/** A body cut through its pocket: deck at the left and right, floor below. */
-const POCKET: readonly Block[] = [
-  [0, 26, 22, 34, 'casting'],
-  [78, 26, 22, 34, 'casting'],
-  [22, 50, 56, 10, 'casting'],
-];
-const GEAR: Block = [26, 31, 48, 19, 'steel'];
-
-/** Each picture as blocks on a sheet 100 wide and 60 high; the gaps are drawn far wider than they are. */
+/** Each picture as blocks. */
 const BLOCKS: Readonly<Record<How, readonly Block[]>> = {
   edge: [...POCKET, GEAR, [4, 18, 92, 8, 'brass'], [30, 26.6, 66, 3.6, 'blue']],
   push: [...POCKET, [22, 31, 48, 19, 'steel'], [72, 8, 4, 40, 'blue'], [4, 37, 14, 5, 'brass']],
@@ -53,28 +43,7 @@ const BLOCKS: Readonly<Record<How, readonly Block[]>> = {
 export function HowPicture({ how, width }: { readonly how: How; readonly width: number }) {
   const palette = usePalette();
   return (
-    <Svg width={width} height={width * 0.64} viewBox="-2 -2 104 66" aria-hidden>
-      <Rect
-        x={-2}
-        y={-2}
-        width={104}
-        height={66}
-        rx={4}
-        fill={palette.paper}
-        stroke={palette.line}
-      />
-      {BLOCKS[how].map(([x, y, w, h, fill], i) => (
-        <Rect
-          key={i}
-          x={x}
-          y={y}
-          width={w}
-          height={h}
-          fill={palette[fill]}
-          stroke={fill === 'blue' ? 'none' : palette.ink}
-          strokeWidth={0.8}
-        />
-      ))}
+    <CutPicture blocks={BLOCKS[how]} width={width}>
       {how === 'dial' ? (
         <G>
           <Circle
@@ -104,6 +73,6 @@ export function HowPicture({ how, width }: { readonly how: How; readonly width: 
           fill="none"
         />
       ) : null}
-    </Svg>
+    </CutPicture>
   );
 }

@@ -1,16 +1,13 @@
-import { Path, Rect, Svg, Text } from 'react-native-svg';
+import { Path, Text } from 'react-native-svg';
 import type { TermId } from '@/core/wording/terms';
+import { CutPicture, GEAR, POCKET, type Block } from './CutPicture';
 import { FONT, usePalette, type Palette } from './theme';
 
-type Colour = keyof Pick<
-  Palette,
-  'casting' | 'steel' | 'brass' | 'blue' | 'ink' | 'muted' | 'in' | 'out' | 'paper'
->;
-type Block = readonly [x: number, y: number, width: number, height: number, fill: Colour];
+type Colour = keyof Pick<Palette, 'brass' | 'blue' | 'ink' | 'muted'>;
 type Line = readonly [path: string, stroke: Colour];
 type Word = readonly [text: string, x: number, y: number];
 
-/** A picture on a sheet 100 wide and 60 high: blocks, lines over them, words in it. Gaps are drawn far wider than they are. */
+/** Blocks, lines over them, words in it. */
 interface Picture {
   readonly blocks: readonly Block[];
   readonly lines?: readonly Line[];
@@ -21,12 +18,6 @@ interface Picture {
 const FACES: readonly Block[] = [
   [14, 6, 72, 18, 'casting'],
   [14, 36, 72, 18, 'steel'],
-];
-const POCKET: readonly Block[] = [
-  [2, 26, 20, 32, 'casting'],
-  [78, 26, 20, 32, 'casting'],
-  [22, 50, 56, 8, 'casting'],
-  [26, 33, 48, 17, 'steel'],
 ];
 
 const PICTURES: Readonly<Record<TermId, Picture>> = {
@@ -56,7 +47,10 @@ const PICTURES: Readonly<Record<TermId, Picture>> = {
       ['9', 16, 34],
     ],
   },
-  straightedge: { blocks: [...POCKET, [4, 17, 92, 9, 'brass']], lines: [['M50 26V33', 'blue']] },
+  straightedge: {
+    blocks: [...POCKET, GEAR, [4, 17, 92, 9, 'brass']],
+    lines: [['M50 26V31', 'blue']],
+  },
   diametral: {
     blocks: [],
     lines: [
@@ -66,11 +60,11 @@ const PICTURES: Readonly<Record<TermId, Picture>> = {
     ],
   },
   stack: {
-    blocks: [...POCKET, [2, 4, 96, 14, 'casting'], [26, 14, 48, 4, 'paper']],
+    blocks: [...POCKET, GEAR, [2, 8, 96, 18, 'casting'], [24, 21, 52, 5, 'paper']],
     lines: [
-      ['M84 14V18', 'blue'],
-      ['M50 18V33', 'blue'],
-      ['M50 14V18', 'brass'],
+      ['M40 21V31', 'blue'],
+      ['M60 21V25', 'brass'],
+      ['M60 27V31', 'ink'],
     ],
   },
   tir: {
@@ -131,28 +125,7 @@ export function TermPicture({ term, width }: { readonly term: TermId; readonly w
   const palette = usePalette();
   const { blocks, lines = [], words = [] } = PICTURES[term];
   return (
-    <Svg width={width} height={width * 0.62} viewBox="-2 -2 104 64" aria-hidden>
-      <Rect
-        x={-2}
-        y={-2}
-        width={104}
-        height={64}
-        rx={4}
-        fill={palette.paper}
-        stroke={palette.line}
-      />
-      {blocks.map(([x, y, w, h, fill], i) => (
-        <Rect
-          key={i}
-          x={x}
-          y={y}
-          width={w}
-          height={h}
-          fill={palette[fill]}
-          stroke={fill === 'blue' ? 'none' : palette.ink}
-          strokeWidth={0.8}
-        />
-      ))}
+    <CutPicture blocks={blocks} width={width}>
       {lines.map(([d, stroke], i) => (
         <Path
           key={i}
@@ -169,6 +142,6 @@ export function TermPicture({ term, width }: { readonly term: TermId; readonly w
           {text}
         </Text>
       ))}
-    </Svg>
+    </CutPicture>
   );
 }

@@ -1,11 +1,8 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 import { acceptGaps, withdrawAcceptance } from '@/core/commands/deciding';
 import { acceptedIn } from '@/core/journal/accepted';
 import type { CharacteristicId } from '@/core/pumps/ids';
-import { LONGEST_LINE } from '@/core/quantity/parse';
-import { capital } from '@/core/quantity/letters';
 import { acceptedWords, USUAL_REASONS } from '@/core/wording/accepted';
 import { gapText, shownExtremes } from '@/core/wording/figures';
 import { unitName } from '@/core/quantity/format';
@@ -13,6 +10,7 @@ import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';
 import { Notice } from '@/ui/Notice';
+import { Reasons } from '@/ui/Reasons';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { Sheet } from './Sheet';
@@ -29,19 +27,18 @@ export function AcceptPanel({ deciding, onDone }: Props) {
   const { job, rework, shop } = deciding;
   const { run, error } = useCommand(job);
   const [chosen, setChosen] = useState<readonly CharacteristicId[]>([]);
-  const [own, setOwn] = useState('');
+  const [given, setGiven] = useState(0);
   const accepted = acceptedIn(job);
   const gaps = unlimitedIn(rework.all);
   const open = gaps.filter((a) => !accepted.has(a.characteristic.id));
   const accept = async (why: string) => {
     if (!(await run(acceptGaps(chosen, why)))) return;
     setChosen([]);
-    setOwn('');
+    setGiven(given + 1);
     if (chosen.length === open.length) onDone();
   };
   const toggle = (id: CharacteristicId) =>
     setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
-  const why = own.trim();
   return (
     <Sheet title="Accept without a limit" back="Back to the answer" onBack={onDone}>
       <Words>
@@ -79,33 +76,14 @@ export function AcceptPanel({ deciding, onDone }: Props) {
       {open.length > 0 ? (
         <View style={styles.reasons} role="group" aria-label="Why it is accepted">
           <Heading level={3}>Accepted because</Heading>
-          {USUAL_REASONS.map((reason) => (
-            <Button
-              key={reason}
-              mode="outlined"
-              disabled={chosen.length === 0}
-              onPress={() => void accept(reason)}
-            >
-              {capital(reason)}
-            </Button>
-          ))}
-          <TextInput
-            mode="outlined"
-            dense
-            label="Another reason"
-            aria-label="Another reason"
-            value={own}
-            maxLength={LONGEST_LINE}
-            onChangeText={setOwn}
-            onSubmitEditing={() => why && chosen.length > 0 && void accept(why)}
+          <Reasons
+            // What was written goes with what it was written for, once that is stored.
+            key={given}
+            usual={USUAL_REASONS}
+            act="Accept for this reason"
+            disabled={chosen.length === 0}
+            onReason={(why) => void accept(why)}
           />
-          <Button
-            mode="outlined"
-            disabled={!why || chosen.length === 0}
-            onPress={() => void accept(why)}
-          >
-            Accept for this reason
-          </Button>
           {chosen.length === 0 ? (
             <Words size="note" tone="muted">
               Choose at least one check first.

@@ -15,13 +15,11 @@ import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { FootButton } from '@/ui/FootButton';
-import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { OnPaper } from '@/ui/OnPaper';
 import { Heading, Words } from '@/ui/Words';
-import { useNextFocus } from '@/ui/focus';
 import type { Commanding } from '../job/useCommand';
+import { BackToMeasure } from './BackToMeasure';
 import { BOX_NAME, PaperBlank } from './PaperBlank';
 import { limitsOf } from './verdictWords';
 
@@ -70,7 +68,6 @@ function usePaperDraft(key: string) {
 export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
   const shop = useShop();
   const { unit } = shop;
-  const next = useNextFocus('paper');
   const [way, setWay] = useState<PaperWay>(job.cursor.way === 'size' ? 'size' : 'leaf');
   const [date, setDate] = useState(now().slice(0, 10));
   const { cells, put } = usePaperDraft(`paper/${job.id}`);
@@ -107,11 +104,7 @@ export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
   const isEmpty = Object.values(cells).every((text) => text.trim() === '');
   return (
     <ScrollView contentContainerStyle={styles.panel} keyboardShouldPersistTaps="handled">
-      <View ref={next}>
-        <FootRow>
-          <FootButton name="Back to Measure" onPress={onDone} />
-        </FootRow>
-      </View>
+      <BackToMeasure panel="paper" onDone={onDone} />
       <Heading>Paper sheet</Heading>
       <Words>
         Print the checks of this job with their places and limits, measure with a pencil, and type

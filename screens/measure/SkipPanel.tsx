@@ -1,14 +1,9 @@
-import { ScrollView, StyleSheet, View } from 'react-native';
-import { useState } from 'react';
-import { TextInput } from 'react-native-paper';
-import { Button } from '@/ui/Button';
-import { LONGEST_LINE } from '@/core/quantity/parse';
+import { ScrollView, StyleSheet } from 'react-native';
 import type { Step } from '@/core/guidance/step';
 import { say } from '@/core/wording/say';
-import { useNextFocus } from '@/ui/focus';
-import { FootButton } from '@/ui/FootButton';
-import { FootRow } from '@/ui/FootRow';
+import { Reasons } from '@/ui/Reasons';
 import { Heading, Words } from '@/ui/Words';
+import { BackToMeasure } from './BackToMeasure';
 
 /** Why a place is left out, as it happens most. */
 const WHY = ['cannot get at it', 'part is not here', 'surface is damaged there'] as const;
@@ -21,36 +16,12 @@ interface Props {
 
 /** Leaves a place out, for a reason that is kept and stands in the report. */
 export function SkipPanel({ step, onDone, onSkip }: Props) {
-  const next = useNextFocus('skip');
-  const [why, setWhy] = useState('');
-  const said = why.trim();
   return (
     <ScrollView contentContainerStyle={styles.panel} keyboardShouldPersistTaps="handled">
-      <View ref={next}>
-        <FootRow>
-          <FootButton name="Back to Measure" onPress={onDone} />
-        </FootRow>
-      </View>
+      <BackToMeasure panel="skip" onDone={onDone} />
       <Heading>{say('measure.skip', { place: step.station.label })}</Heading>
       <Words>Why leave this place out? The reason is shown in the report.</Words>
-      {WHY.map((reason) => (
-        <Button key={reason} mode="outlined" onPress={() => onSkip(reason)}>
-          {`${reason.charAt(0).toUpperCase()}${reason.slice(1)}`}
-        </Button>
-      ))}
-      <TextInput
-        mode="outlined"
-        dense
-        label="Another reason"
-        aria-label="Another reason"
-        value={why}
-        maxLength={LONGEST_LINE}
-        onChangeText={setWhy}
-        onSubmitEditing={() => said && onSkip(said)}
-      />
-      <Button mode="outlined" disabled={!said} onPress={() => onSkip(said)}>
-        Skip for this reason
-      </Button>
+      <Reasons usual={WHY} act="Skip for this reason" onReason={onSkip} />
     </ScrollView>
   );
 }

@@ -1,6 +1,6 @@
 import { setFields, chooseInstrument } from '@/core/commands/job';
 import type { Step } from '@/core/guidance/step';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet } from 'react-native';
 import { expectedSize, instrumentInHand, instrumentsOf } from '@/core/instruments/gauges';
 import type { Job } from '@/core/records/job';
 import type { Source } from '@/core/schema/fields';
@@ -9,9 +9,7 @@ import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Heading, Words } from '@/ui/Words';
-import { useNextFocus } from '@/ui/focus';
-import { FootButton } from '@/ui/FootButton';
-import { FootRow } from '@/ui/FootRow';
+import { BackToMeasure } from './BackToMeasure';
 import { CleanChoice, FittedChoice, hasBushing } from './CleanGate';
 import { TemperatureForm } from './TemperatureForm';
 import type { Measuring } from './useMeasuring';
@@ -30,7 +28,6 @@ interface Props {
 /** What the readings are made with: instrument and its zero, leaves in hand, temperatures, a live gauge. */
 export function ToolsPanel({ job, step, measuring, gauge, onGauge, onPaper, onDone }: Props) {
   const shop = useShop();
-  const next = useNextFocus('tools');
   const { run } = measuring;
   const kind =
     step?.way === 'size' ? step.dimension.instrument : step?.way === 'swing' ? 'indicator' : null;
@@ -41,11 +38,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onPaper, onDo
   const source = SOURCES.find((s) => s.id === gauge);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
-      <View ref={next}>
-        <FootRow>
-          <FootButton name="Back to Measure" onPress={onDone} />
-        </FootRow>
-      </View>
+      <BackToMeasure panel="tools" onDone={onDone} />
       {kind ? (
         <>
           <Heading>Instrument</Heading>
