@@ -5,16 +5,17 @@ import { limit } from '../testing/mostOnly';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { NEW_SHOP } from '../records/shop';
 import { workListOf } from '../rework/decision/worklist';
-import { plannedOperations, partLines } from '../rework/decision/lines';
+import { plannedOperations, partLines, unreadBy } from '../rework/decision/lines';
 import { record } from '../journal/commands';
 import { EVERY_BUILD } from '../testing/builds';
 import { found } from '../testing/findings';
+import { problemIn } from '../rework/decision/asked';
 import { amountsOf } from '../rework/decision/solve';
 import { AT, freshId } from '../testing/readings';
 import { answerOf, jobWithSizes, neverDone, planFor } from '../testing/worked';
 import { answerWords, blockedWords, doneWords, findingWords } from './decide';
 import { lineReason, lineTitle } from './partLines';
-import { afterWords, riskWords, stepWords } from './planStep';
+import { afterWords, rangeWords, riskWords, stepWords } from './planStep';
 import { doneCostWords, pastWords } from './worked';
 
 /** A sheet that limits the end clearances alone. */
@@ -59,6 +60,28 @@ describe('a plan in words', () => {
       'More than 0.07 mm: end clearance, drive gear goes out.',
       'Less than 0.01 mm: end clearance, drive gear is out.',
     ]);
+  });
+  it('names no range for a cut that moves a gap which nobody has measured', async () => {
+    const scored = found('floor', { defect: 'scored', decided: 'machine', depth_mm: 0.2 });
+    const said = async (sizes: Record<string, number>) => {
+      const { rework, solved } = await planFor(record(job(sizes), scored));
+      const [plan] = solved.plans;
+      const steps = plan ? plannedOperations(rework, plan) : [];
+      const sunk = steps.find(({ offer }) => offer.operation.id === 'pocket-sunk');
+      return [
+        stepWords(sunk!, 'mm'),
+        rangeWords(
+          problemIn(rework, () => true),
+          amountsOf(plan!),
+          sunk!.offer.id,
+          'mm',
+          unreadBy(rework, sunk!.offer),
+        ),
+      ];
+    };
+    const about =
+      'About 0.20 mm: worked out again after measuring end clearance, drive gear; end clearance, driven gear.';
+    expect(await said({})).toEqual([about, about]);
   });
   it('begins with the answer, and says what is wrong with the pump', async () => {
     const { rework, solved } = await planned(WIDE);

@@ -31,9 +31,10 @@ export function stepWords(
     from_mm,
     to_mm,
     waitsFor = [],
+    unread = [],
     isOpen = false,
   }: Pick<PlannedOperation, 'offer' | 'amount_mm' | 'from_mm' | 'to_mm'> &
-    Partial<Pick<PlannedOperation, 'waitsFor' | 'isOpen'>>,
+    Partial<Pick<PlannedOperation, 'waitsFor' | 'unread' | 'isOpen'>>,
   unit: ShopUnit,
 ): string {
   const { operation, terms, set, washer_mm } = offer;
@@ -57,6 +58,7 @@ export function stepWords(
       parts: listed([...new Set(waitsFor.map(({ on }) => lower(on)))]),
     });
   }
+  if (unread.length > 0) return untilRead(amount_mm, unread, unit);
   const said = {
     amount: formatWithUnit(amount_mm, 'gap', unit),
     from: formatLength(from_mm, 'gap', unit),
@@ -94,6 +96,16 @@ export function afterWords(
   );
 }
 
+/** Writes an amount of which nobody knows how far it may go: `About 0.2 mm: worked out again after measuring side clearance.` */
+function untilRead(amount_mm: number, unread: readonly Assessment[], unit: ShopUnit): string {
+  // A total is read with its parts.
+  const own = unread.filter((a) => a.parts.length === 0);
+  return say('rework.untilRead', {
+    amount: formatWithUnit(amount_mm, 'gap', unit),
+    checks: checksWords(own.length > 0 ? own : unread),
+  });
+}
+
 /** Says what holds the ends of a step's range: `Over 0.043 mm, end clearance is out.` */
 export function riskWords(
   rework: Pick<ReworkCase, 'watched' | 'kept' | 'unit'>,
@@ -127,14 +139,20 @@ export function riskWords(
   return [...narrow, ...ends];
 }
 
-/** Says an amount and from where to where it is in: `0.031 mm; 0.024 to 0.043 is in.` */
+/**
+ * Says an amount and from where to where it is in: `0.031 mm; 0.024 to 0.043 is in.`
+ *
+ * @param unread the checks that it moves and nobody has measured: with one, no range is known
+ */
 export function rangeWords(
   problem: Problem,
   amounts: Amounts,
   operation: string,
   unit: ShopUnit,
+  unread: readonly Assessment[] = [],
 ): string {
   const { from_mm, to_mm } = rangeOf(problem, amounts, operation);
+  if (unread.length > 0) return untilRead(amounts.get(operation) ?? 0, unread, unit);
   const amount = formatWithUnit(amounts.get(operation) ?? 0, 'gap', unit);
   return from_mm <= to_mm
     ? say('rework.amountIs', {

@@ -54,13 +54,16 @@ function amountNow(
   { amount_mm, from_mm, to_mm }: PlanStep,
   offer: Offer,
   { planned }: ListPlan,
-): Pick<PlannedOperation, 'offer' | 'amount_mm' | 'from_mm' | 'to_mm' | 'waitsFor'> | null {
+): Pick<
+  PlannedOperation,
+  'offer' | 'amount_mm' | 'from_mm' | 'to_mm' | 'waitsFor' | 'unread'
+> | null {
   if (offer.terms.most_mm === null) return null;
   const now = planned.find((p) => p.offer.id === offer.id);
   if (now) return now;
   return amount_mm === null || from_mm === null || to_mm === null
     ? null
-    : { offer, amount_mm, from_mm, to_mm, waitsFor: [] };
+    : { offer, amount_mm, from_mm, to_mm, waitsFor: [], unread: [] };
 }
 
 /** One step to carry out: what to do and how to check on the way, then how much it really was. */

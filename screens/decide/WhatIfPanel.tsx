@@ -2,6 +2,7 @@ import { memo, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
 import { judgedIn, type Setting } from '@/core/rework/decision/case';
+import { unreadBy } from '@/core/rework/decision/lines';
 import { worstFirst } from '@/core/assessment/summary';
 import { isMovedBy, problemIn } from '@/core/rework/decision/asked';
 import { movesBySize, type Offer } from '@/core/rework/operations/offers';
@@ -195,7 +196,7 @@ function Drag({ deciding, offer, problem, amounts, dragged, onDrag, onHold }: Dr
         words={formatWithUnit(amount, 'gap', shop.unit)}
         onChange={onDrag}
       />
-      <Words>{rangeWords(problem, amounts, offer.id, shop.unit)}</Words>
+      <Words>{rangeWords(problem, amounts, offer.id, shop.unit, unreadBy(rework, offer))}</Words>
       {dragged.has(offer.id) ? (
         <Button mode="outlined" onPress={() => onHold(amount)}>
           Hold this, solve the rest

@@ -5,7 +5,7 @@ import { exchangedSince } from '../../journal/exchanged';
 import type { Part } from '../../pumps/family';
 import type { WorkEntry } from '../../records/entry';
 import { DECISIONS, type Decision } from '../../records/rework';
-import { isSpread, NO_EFFECT } from '../effects/effects';
+import { isSpread, NO_EFFECT, openedByOffer } from '../effects/effects';
 import { judgedIn, type ReworkCase, type Watched } from './case';
 import type { Need, Unmet } from './needs';
 import { exchanges, type Offer } from '../operations/offers';
@@ -22,6 +22,8 @@ export interface PlannedOperation extends PlannedWork {
   readonly need: Need | null;
   /** Lists what is bought before: its amount is worked out again when that is in hand and measured. */
   readonly waitsFor: readonly Offer[];
+  /** Lists the checks with a limit that it moves and nobody has measured: how far it may go is not known yet. */
+  readonly unread: readonly Assessment[];
   /** Lists the gaps that are out without it: those that it brings in, and those that another work would take out. */
   readonly brings: readonly Assessment[];
   readonly keeps: readonly Assessment[];
@@ -63,10 +65,15 @@ export function plannedOperations(
     const waitsFor = [...watched, ...kept].flatMap((w) => boughtFor(w, offer, done));
     if (!work) return [];
     const own = purposeOf(rework, amounts, offer.id);
-    return [{ ...work, offer, need, waitsFor: [...new Set(waitsFor)], ...own }];
+    const unread = unreadBy(rework, offer);
+    return [{ ...work, offer, need, waitsFor: [...new Set(waitsFor)], unread, ...own }];
   });
   return inOrderOfWork(planned.map((p) => ({ ...p, keeps: p.keeps.filter(isItsTo(p, planned)) })));
 }
+
+/** Lists the checks with a limit that an operation moves and that have no verdict yet. */
+export const unreadBy = ({ known, unmeasured }: ReworkCase, offer: Offer): Assessment[] =>
+  openedByOffer(known.pump, unmeasured, offer);
 
 /** Tells whether something else than that it keeps a gap in asks for an operation. */
 const isAskedFor = ({ brings, need }: PlannedOperation): boolean =>

@@ -165,6 +165,7 @@ export const REWORK = {
   'rework.unknownSize': 'No dimension is called “{name}”.',
   'rework.unmet': '{why}. No work of this shop fixes that.',
   'rework.unsized': 'Out, amount unknown: {checks}.',
+  'rework.untilRead': 'About {amount}: worked out again after measuring {checks}.',
   'rework.waitsFor': 'About {amount}: worked out again with {parts} in hand and measured.',
   'rework.washers': 'Thicknesses, {unit}',
   'rework.was': '{decided}, {proposed} was suggested',
