@@ -25,7 +25,7 @@ export interface AuxiliaryChecked {
 /** Tells whether an answer is another than the expected one, or does harm. */
 export const isAmiss = ({ differs, harm }: AuxiliaryChecked): boolean => differs || harm !== null;
 
-/** What the small checks of a sheet depend on. */
+/** Holds what the small checks of a sheet depend on. */
 export type CheckedSheet = PumpKind & Fitted & Pick<Sheet, 'also' | 'clutches' | 'small'>;
 
 /** Returns what was answered to a check, by its id; null where nobody answered. */
@@ -34,7 +34,7 @@ type Answers = (check: string) => string | null;
 const BLOWS = 'the leak past the bushing cannot get away: that blows the seal';
 const TO_OUTLET = 'outlet pressure stands behind the seal: that blows it';
 
-/** Answers that do harm whatever a sheet expects, and what comes of them. */
+/** Names the answers that do harm whatever a sheet expects, and what comes of them. */
 const HARM: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   vent: { blocked: BLOWS, none: BLOWS },
   'drain-kind': { none: BLOWS },

@@ -49,7 +49,7 @@ const drainValve: AlsoCheck = {
   ]),
 };
 
-/** What is asked of each kind of drain, once its kind is known. */
+/** Lists what is asked of each kind of drain, once its kind is known. */
 const OF_DRAIN: Readonly<Record<Drain, readonly AlsoCheck[]>> = {
   none: [],
   hole: [drainWire],

@@ -27,7 +27,7 @@ function answersFor(count: number): readonly (readonly [answer: string, missing:
 export const smallName = (pump: PumpKind, { part, kind, count }: SmallPart): string =>
   say('inspect.small', { part: lower(partName(pump, part)), kind, count });
 
-/** The id of the check that counts some small parts. */
+/** Returns the id of the check that counts some small parts. */
 const checkId = ({ id }: SmallPart): string => `small-${id}`;
 
 /** Returns the check that counts some small parts. */
@@ -38,7 +38,7 @@ export function countCheck(pump: PumpKind, small: SmallPart): AlsoCheck {
   return alsoCheck(checkId(small), smallName(pump, small), ask, answers, answers[0]);
 }
 
-/** Small parts of a pump of which some were missing. */
+/** Describes small parts of a pump of which some were missing. */
 export interface MissingSmall {
   readonly small: SmallPart;
   readonly name: string;

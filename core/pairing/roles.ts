@@ -12,7 +12,7 @@ import { operationFor } from '../rework/operations/operations';
 import { termsOf } from '../rework/operations/offers';
 import type { MetalAllowed, PairingRules } from './fit';
 
-/** Whatever consists of parts of a pump. */
+/** Stands for whatever consists of parts of a pump. */
 type Piece = { readonly parts: readonly PartId[] };
 
 const partsOf = (sheet: Sheet, { parts }: Piece): Part[] =>

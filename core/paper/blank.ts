@@ -5,7 +5,7 @@ import type { Characteristic, Dimension, Station } from '../pumps/family';
 import { dimensionsFor, dimensionOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 
-/** A place on a sheet of paper: what is read there, and the boxes that take it. */
+/** Describes a place on a sheet of paper: what is read there, and the boxes that take it. */
 export interface PaperPlace {
   /** Tells its boxes from all others: `size/pocket-depth/12`. */
   readonly id: string;
@@ -14,10 +14,10 @@ export interface PaperPlace {
   readonly dimension?: Dimension;
 }
 
-/** Ways in which a check goes on paper: two boxes for leaves, one for a figure. */
+/** Names the ways in which a check goes on paper: two boxes for leaves, one for a figure. */
 export type PaperWay = Exclude<MethodId, 'touch'>;
 
-/** A check on a sheet of paper, with its places. */
+/** Describes a check on a sheet of paper, with its places. */
 export interface PaperBlock {
   readonly assessment: Assessment;
   readonly way: PaperWay;

@@ -14,10 +14,10 @@ import type { Job } from '../records/job';
 import { say } from '../wording/say';
 import type { PaperBlock, PaperPlace } from './blank';
 
-/** What was typed into the boxes of a sheet, by place and box. */
+/** Holds what was typed into the boxes of a sheet, by place and box. */
 export type PaperCells = Readonly<Record<string, string>>;
 
-/** The boxes of a place: the thickest leaf that went in, the thinnest that did not; or the one figure. */
+/** Lists the boxes of a place: the thickest leaf that went in, the thinnest that did not; or the one figure. */
 export const BOXES = { leaf: ['goes', 'refused'], size: ['figure'], swing: ['figure'] } as const;
 export type Box = (typeof BOXES)[keyof typeof BOXES][number];
 
@@ -26,12 +26,12 @@ export const boxId = ({ id }: Pick<PaperPlace, 'id'>, box: Box): string => `${id
 
 const FELT: Readonly<Record<'goes' | 'refused', Felt>> = { goes: 'free', refused: 'no-go' };
 
-/** What a typed sheet comes to: the readings that can be taken, and what is wrong at each box that cannot. */
+/** Holds what a typed sheet comes to: the readings that can be taken, and what is wrong at each box that cannot. */
 export interface Typed {
   readonly readings: readonly Reading[];
-  /** What is wrong, by box: nothing is taken of it. */
+  /** Says what is wrong, by box: nothing is taken of it. */
   readonly wrong: ReadonlyMap<string, string>;
-  /** What is hard to believe, by box: taken where it is typed again as it is. */
+  /** Says what is hard to believe, by box: taken where it is typed again as it is. */
   readonly doubted: ReadonlyMap<string, string>;
 }
 

@@ -251,7 +251,7 @@ export interface PumpFamily<G extends object = object> {
   readonly geometry: ObjectSchema<G>;
   /** A made-up pump of the family, for a new sheet to begin with. */
   readonly example: G;
-  /** What to beware of on such a pump, whatever is done. */
+  /** Says what to beware of on such a pump, whatever is done. */
   cautions(geometry: G): readonly string[];
   model(geometry: G): PumpModel;
   /** Describes what is taken apart, looked at and replaced before any instrument. */

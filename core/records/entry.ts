@@ -78,7 +78,7 @@ export const skip = object({
   .noUnknown()
   .required();
 
-/** A gap for which nothing is published, accepted as it is by a person, and why. */
+/** Records that a person accepted as it is a gap for which nothing is published, and why. */
 export const acceptEntry = object({
   ...made,
   kind: string().oneOf(['accept']).required(),

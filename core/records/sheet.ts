@@ -146,9 +146,9 @@ export const sheetSchema = object({
     .defined(),
   /** The drain behind the shaft seal; null while nobody said, or the family has a vent of its own. */
   drain: string().oneOf(DRAINS).nullable().defined(),
-  /** How the gears of a stack sit on their shaft; null while nobody said, or there is no stack. */
+  /** Says how the gears of a stack sit on their shaft; null while nobody said, or there is no stack. */
   gearFit: string().oneOf(GEAR_FITS).nullable().defined(),
-  /** Keys, clips, pins and washers that ought to be there, to be counted. */
+  /** Lists the keys, clips, pins and washers that ought to be there, to be counted. */
   small: listed(array(smallPart).required().max(40), 'A small part is there twice'),
   /** The one-way clutches of the unit; each has its small checks. */
   clutches: listed(array(clutch).required().max(8), 'A clutch is there twice'),

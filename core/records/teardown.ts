@@ -85,14 +85,14 @@ export const clutch = object({
   .noUnknown()
   .required();
 
-/** Kinds of small parts that are counted. */
+/** Lists the kinds of small parts that are counted. */
 export const SMALL_KINDS = ['key', 'clip', 'pin', 'washer'] as const;
 export type SmallKind = (typeof SMALL_KINDS)[number];
 
 /** More of one small part than this are not counted by hand. */
 export const MOST_SMALL = 99;
 
-/** Small parts of one kind that ought to be on a part, and how many. */
+/** Describes small parts of one kind that ought to be on a part, and how many. */
 export const smallPart = object({
   // The id of its check is made of it.
   id: identifier().max(56, 'At most 56 characters'),

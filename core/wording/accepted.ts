@@ -2,7 +2,7 @@ import type { Acceptance } from '../records/entry';
 import { dateText } from './date';
 import { paragraph, say, sentence } from './say';
 
-/** What is said most of a gap for which nothing is published, by whoever accepts it as it is. */
+/** Lists what is said most of a gap for which nothing is published, by whoever accepts it as it is. */
 export const USUAL_REASONS = [
   'the tightest of ours so far',
   'as a new one measures',

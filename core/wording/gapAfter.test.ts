@@ -21,7 +21,7 @@ const gap = (
 });
 const at = (low_mm: number, high_mm = low_mm + 0.01) => ({ low_mm, high_mm });
 
-/** Where a gap lay before work: as tight as 10 µm. */
+/** Holds where a gap lay before work: as tight as 10 µm. */
 const BEFORE = at(0.01);
 
 describe('a gap after work', () => {

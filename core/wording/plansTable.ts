@@ -18,7 +18,7 @@ export interface PlansTable {
   readonly rows: readonly PlansRow[];
 }
 
-/** What each plan does on some parts; empty where a plan leaves them alone. */
+/** Says what each plan does on some parts; empty where a plan leaves them alone. */
 export interface PlansRow {
   readonly title: string;
   readonly cells: readonly string[];

@@ -1,8 +1,8 @@
-/** A word of the trade: what it means, in a sentence or two. */
+/** Explains a word of the trade in a sentence or two. */
 export interface Term {
   readonly id: TermId;
   readonly name: string;
-  /** How it stands in a sentence, as a pattern of letters; the first of a text is marked. */
+  /** Matches it as it stands in a sentence; the first of a text is marked. */
   readonly written: RegExp;
   readonly text: string;
 }
@@ -23,7 +23,7 @@ export const TERM_IDS = [
 ] as const;
 export type TermId = (typeof TERM_IDS)[number];
 
-/** Every word of the trade that explains itself on the screen, in the order in which a newcomer meets them. */
+/** Lists every word of the trade that explains itself on the screen, in the order in which a newcomer meets them. */
 export const TERMS: readonly Term[] = [
   {
     id: 'leaf',
@@ -104,7 +104,7 @@ const BY_ID: ReadonlyMap<TermId, Term> = new Map(TERMS.map((term) => [term.id, t
 /** Returns a word of the trade by its id. */
 export const termOf = (id: TermId): Term => BY_ID.get(id) as Term;
 
-/** A stretch of a text: plain words, or a word of the trade. */
+/** Holds a stretch of a text: plain words, or a word of the trade. */
 export interface Stretch {
   readonly text: string;
   readonly term: TermId | null;

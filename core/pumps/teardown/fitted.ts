@@ -1,6 +1,6 @@
 import { renewal, step, type Renewal, type StripStep } from './teardown';
 
-/** How the leak past a bushing gets from behind the shaft seal back to the inlet. */
+/** Lists how the leak past a bushing gets from behind the shaft seal back to the inlet. */
 export const DRAINS = ['none', 'hole', 'plug', 'checks', 'shuttle'] as const;
 export type Drain = (typeof DRAINS)[number];
 
@@ -26,13 +26,13 @@ export const saidOf = (fitted: Fitted): Partial<Fitted> => {
   );
 };
 
-/** What a family has as a rule, and what of it is asked when a sheet is made. */
+/** Says what a family has as a rule, and what of it is asked when a sheet is made. */
 export interface FittedAsRule {
   readonly usual: Fitted;
   readonly asked: readonly (keyof Fitted)[];
 }
 
-/** A pump on a converter hub: one seal, with a vent behind it that is asked for by itself. */
+/** Describes a pump on a converter hub: one seal, with a vent behind it that is asked for by itself. */
 export const ON_THE_HUB: FittedAsRule = {
   usual: { seals: 1, drain: null, gearFit: null },
   asked: [],
@@ -44,7 +44,7 @@ export const onTheShaft = (seals: number, drain: Drain): FittedAsRule => ({
   asked: ['seals', 'drain'],
 });
 
-/** The step that looks at the drain before the pump is turned over, and what falls out of it. */
+/** Describes the step that looks at the drain before the pump is turned over, and what falls out of it. */
 const DRAIN_STEP: Readonly<Record<Exclude<Drain, 'none'>, StripStep>> = {
   hole: step('plug', 'body', 'See which drain hole is open before you turn the pump over.', {
     ...{ way: 'drain', right: 'left' },

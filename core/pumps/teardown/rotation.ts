@@ -1,7 +1,7 @@
 /** Names the check that asks which port is larger. */
 export const LARGER_PORT = 'larger-port';
 
-/** Its answers: where the larger port is, shaft end towards you, shaft gear uppermost. */
+/** Lists its answers: where the larger port is, shaft end towards you, shaft gear uppermost. */
 export const PORTS_BY_SIZE = ['the left one', 'the right one', 'both the same'] as const;
 
 export type Rotation = 'clockwise' | 'anticlockwise';

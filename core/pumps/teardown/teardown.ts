@@ -83,11 +83,11 @@ export interface AlsoCheck {
   readonly options: readonly string[];
   /** The option that is right where there is one; empty where the answer is only noted. */
   readonly expected: string;
-  /** Answers that ask for work, and what puts it right. */
+  /** Lists the answers that ask for work, and what puts it right. */
   readonly asksFor?: readonly AskedWork[];
 }
 
-/** Work that an answer asks for: of any house, or only of one that holds to a school. */
+/** Describes work that an answer asks for: of any house, or only of one that holds to a school. */
 export interface AskedWork {
   readonly answer: string;
   readonly remedy: Remedy;
@@ -105,7 +105,7 @@ export interface Teardown {
   readonly also: readonly AlsoCheck[];
   /** The one-way clutches that a unit of this kind has as a rule. */
   readonly clutches: readonly Clutch[];
-  /** What one model has and another has not: shaft seals, a drain behind them. */
+  /** Says what one model has and another has not: shaft seals, a drain behind them. */
   readonly fitted: FittedAsRule;
 }
 

@@ -9,7 +9,7 @@ import { isMovedBy } from './asked';
 import { withEffects, type ReworkCase, type Watched } from './case';
 import { readCloser } from './readCloser';
 
-/** What sizes leave of a bracket: a standard uncertainty, in mm. */
+/** Holds what sizes leave of a bracket: a standard uncertainty, in mm. */
 const FIGURE_mm = 0.003;
 
 /** A gap that nothing bounds above is thought to lie within so much of where it begins, in mm. */

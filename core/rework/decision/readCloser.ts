@@ -35,7 +35,7 @@ export function figureBy({ characteristic }: Pick<Assessment, 'characteristic'>)
   return way && readBy(way);
 }
 
-/** What reading closer depends on. */
+/** Holds what reading closer depends on. */
 type Known = Pick<ReworkCase, 'job' | 'known'>;
 
 /** Returns how to read a gap by what gives it a figure; null where that was read, or there is none. */
