@@ -38,3 +38,26 @@ export function tried<T>(read: () => T): Tried<T> {
     return { ok: false, message: error.message };
   }
 }
+
+/** Lists the errors that were made for people to read: all others speak to whoever wrote the code. */
+const FOR_PEOPLE: readonly string[] = [
+  'Error',
+  'InputError',
+  'FileError',
+  'StorageError',
+  'UnreadableRecord',
+  'PhotoError',
+  'ChangedElsewhere',
+  'Overtaken',
+  'Cancelled',
+];
+
+/** Said of whatever went wrong in the app itself. */
+const OWN_FAULT =
+  'Something went wrong in the app. Nothing that was stored is lost. Try again; if it stays, load the page again.';
+
+/** Returns why something failed, in a sentence: never the words of the language or the browser. */
+export const reasonOf = (error: unknown): string =>
+  error instanceof Error && FOR_PEOPLE.includes(error.name) && error.message !== ''
+    ? error.message
+    : OWN_FAULT;

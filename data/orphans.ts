@@ -1,16 +1,18 @@
 import type { Job } from '../core/records/job';
 import type { ShelfPart } from '../core/records/part';
+import type { Photo } from '../core/records/photo';
 import { chunksIn } from './jobTexts';
 import { alone } from './locks';
 import { pacer } from './pace';
-import { dropTexts, keysUnder, readTexts } from './storage';
+import { asideKey, keyOf, type Kind } from './records';
+import { dropTexts, keysUnder, readText, readTexts } from './storage';
 
 /** What the jobs and the loose parts in storage say that belongs to them. */
 interface Belongings {
   /** Chunks of each job that lies in parts. */
   readonly chunks: ReadonlyMap<string, number>;
-  /** Photos of all of them; null while there is one that cannot be read, whose photos nobody knows. */
-  readonly photos: ReadonlySet<string> | null;
+  /** Photos that those of them show which can be read. */
+  readonly photos: ReadonlySet<string>;
 }
 
 /** So many heads are read at once: a large shop must not hold the page up. */
@@ -23,7 +25,6 @@ async function belongings(keys: readonly string[]): Promise<Belongings> {
   const chunks = new Map<string, number>();
   const photos = new Set<string>();
   const pause = pacer();
-  let readable = true;
   for (let begin = 0; begin < keys.length; begin += AT_ONCE) {
     const heads = await readTexts(keys.slice(begin, begin + AT_ONCE));
     for (const [key, text] of Object.entries(heads)) {
@@ -35,18 +36,42 @@ async function belongings(keys: readonly string[]): Promise<Belongings> {
         // A job that lies whole has no chunks; neither has one whose head is odd, as far as anybody knows.
         if (isJob(key)) chunks.set(idOfJob(key), chunksIn(head) ?? Infinity);
       } catch {
-        readable = false;
         if (isJob(key)) chunks.set(idOfJob(key), Infinity);
       }
     }
   }
-  return { chunks, photos: readable ? photos : null };
+  return { chunks, photos };
+}
+
+/** Lists the photos whose owner is neither here nor set aside: a photo that can be somebody's stays, shown or not. */
+async function photosOfNobody(
+  keys: readonly string[],
+  there: ReadonlySet<string>,
+): Promise<Set<string>> {
+  const left = new Set<string>();
+  for (const key of keys) {
+    const text = await readText(key);
+    const owner = text === null ? null : ownerIn(text);
+    if (owner === null) continue;
+    const places = ['job', 'part'].map((kind) => keyOf(kind as Kind, owner));
+    if (!places.some((at) => there.has(at) || there.has(asideKey(at)))) left.add(key);
+  }
+  return left;
+}
+
+/** Returns whose a photo is, as its text says it; null where that cannot be read. */
+function ownerIn(text: string): string | null {
+  try {
+    const { job } = JSON.parse(text) as Partial<Photo>;
+    return typeof job === 'string' ? job : null;
+  } catch {
+    return null;
+  }
 }
 
 /**
- * Removes what belongs to no record: parts, checksums and summaries of jobs that are gone, photos that no
- * job and no loose part has. A record that is there but cannot be read keeps all that is its own, and no photo is
- * removed while there is such a job.
+ * Removes what belongs to no record: parts, checksums and summaries of jobs that are gone, photos of jobs and loose
+ * parts that are gone. A record that is there but cannot be read, or was set aside, keeps all that is its own.
  *
  * @returns the keys that were removed
  */
@@ -70,6 +95,7 @@ const KINDS = [
   'part',
   'shop',
   'job',
+  'aside',
 ];
 
 async function removeAll(): Promise<string[]> {
@@ -88,7 +114,6 @@ async function removeAll(): Promise<string[]> {
     brief: isGone,
     copy: isGone,
     entries: (id, at) => Number(at) >= (chunks.get(id) ?? 0),
-    photo: (id) => photos !== null && !photos.has(id),
   };
   const isOrphan = (key: string): boolean => {
     const [kind = '', id = '', at = ''] = key.split('/');
@@ -100,6 +125,10 @@ async function removeAll(): Promise<string[]> {
     if (n % AT_ONCE === 0) await pause();
   }
   const there = new Set(keys);
+  const unseen = keys.filter(
+    (k) => k.startsWith('photo/') && !photos.has(k.slice('photo/'.length)),
+  );
+  for (const key of await photosOfNobody(unseen, there)) left.add(key);
   for (const key of keys.filter((k) => k.startsWith('seal/'))) {
     const of = key.slice('seal/'.length);
     if (!there.has(of) || left.has(of)) left.add(key);

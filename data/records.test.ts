@@ -6,6 +6,7 @@ import { PHOTO_SCHEMA, type Photo } from '../core/records/photo';
 import { NEW_SHOP } from '../core/records/shop';
 import { change, load, loadAll, remove, saveNew, UnreadableRecord } from './records';
 import { listJobs } from './summaries';
+import { setAside } from './aside';
 import { removeOrphans } from './orphans';
 import { checksumOf, hashOf, sealText } from './seal';
 import { dropTexts, keysUnder, readText, writeTexts } from './storage';
@@ -245,7 +246,7 @@ describe('what belongs to a job', () => {
   });
   it('is found and removed at the start where the job is gone, and nothing else is', async () => {
     await writeTexts({
-      'photo/lost': JSON.stringify(photo('lost')),
+      'photo/lost': JSON.stringify({ ...photo('lost'), job: 'nobody' }),
       'seal/photo/lost': 'x',
       'entries/nobody/0': '[]',
       'copy/nobody': '{}',
@@ -277,6 +278,21 @@ describe('what belongs to a job', () => {
     expect(await removeOrphans()).toEqual([]);
     expect(await readText('entries/broken/0')).toBe('[]');
     await dropTexts(['job/broken', 'photo/lost', 'entries/broken/0']);
+  });
+  it('stays while it can be somebody’s: of a job that was set aside, or of one that does not show it', async () => {
+    const unread = { 'job/unread': '{"schema":99,"id":"unread"}' };
+    const ofUnread = JSON.stringify({ ...photo('of-unread'), job: 'unread' });
+    await writeTexts({
+      ...unread,
+      'photo/of-unread': ofUnread,
+      'photo/unshown': JSON.stringify(photo('unshown')),
+      'photo/odd': '{"job":7}',
+    });
+    await setAside('job', 'unread');
+    expect(await readText('job/unread')).toBeNull();
+    expect(await removeOrphans()).toEqual([]);
+    await dropTexts(['aside/job/unread', 'photo/unshown', 'photo/odd']);
+    expect(await removeOrphans()).toEqual(['photo/of-unread']);
   });
 });
 

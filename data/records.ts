@@ -20,7 +20,8 @@ import { checksumOf, hashOf, sealFrom, sealKey, sealText } from './seal';
 import { pacer } from './pace';
 import { keysUnder, readText, readTexts, readTogether, writeTexts } from './storage';
 import { announce } from './tabs';
-import { say } from '../core/wording/say';
+import { paragraph, say } from '../core/wording/say';
+import { problemsOf } from '../core/records/problems';
 
 export type { Kinds };
 export type Kind = RecordKind;
@@ -57,7 +58,10 @@ export class UnreadableRecord extends Error {
     readonly raw: string,
     cause: unknown,
   ) {
-    super(say('storage.unreadable', { key, error: (cause as Error).message }), { cause });
+    const why = problemsOf(cause).map(({ place, message }) =>
+      place === 'the record' ? message : say('shop.fileProblem', { place, message }),
+    );
+    super(say('storage.unreadable', { key, why: paragraph(...why) }), { cause });
     this.name = 'UnreadableRecord';
   }
 }

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { Button } from './Button';
 import { Notice } from './Notice';
 import { say } from '@/core/wording/say';
@@ -22,7 +23,7 @@ export function ShopUnread({ error, onAnew }: Props) {
         ) : null
       }
     >
-      {say('ui.shopUnread', { error: error.message })}
+      {say('ui.shopUnread', { error: reasonOf(error) })}
     </Notice>
   );
 }

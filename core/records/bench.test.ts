@@ -56,9 +56,17 @@ describe('what is written down of a job before any instrument', () => {
       { journal: [{ ...finding, surface: 'bore-idler' }] },
       /no such surface/,
     ],
-    ['a defect without a name here', { journal: [{ ...finding, defect: 'ugly' }] }, /defect/],
-    ['a consequence that is none', { journal: [{ ...finding, decided: 'hope' }] }, /decided/],
-    ['a state that is none', { journal: [{ ...note, state: 'gone' }] }, /state/],
+    [
+      'a defect without a name here',
+      { journal: [{ ...finding, defect: 'ugly' }] },
+      /words that belong here: scored/,
+    ],
+    [
+      'a consequence that is none',
+      { journal: [{ ...finding, decided: 'hope' }] },
+      /belong here: pass/,
+    ],
+    ['a state that is none', { journal: [{ ...note, state: 'gone' }] }, /belong here: there/],
     ['an entry twice', { journal: [note, note] }, /there twice/],
     ['an entry of no kind', { journal: [{ ...note, kind: 'hunch' }] }, /kind of entry/],
     ['a due day in words', { due: 'soon' }, /A day is written/],
@@ -67,8 +75,8 @@ describe('what is written down of a job before any instrument', () => {
       { before: [{ drive_rpm: 0, ratio: 1, flow_lpm: 1, pressure_bar: null, oil_C: null }] },
       /above 0/,
     ],
-    ['a rotation that is none', { rotation: 'left' }, /rotation/],
-    ['a closing without a reason', { closed: { at: AT, by: '', why: '' } }, /why/],
+    ['a rotation that is none', { rotation: 'left' }, /belong here: unknown/],
+    ['a closing without a reason', { closed: { at: AT, by: '', why: '' } }, /Missing/],
   ])('is refused with %s', (_, wrong, message) => {
     expect(said(wrong)).toMatch(message);
   });

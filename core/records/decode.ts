@@ -4,7 +4,7 @@ import { JOB_SCHEMA, jobSchema, type Job } from './job';
 import { isLoose, migrate, type RecordKind } from './migrate';
 import { partSchema, type ShelfPart } from './part';
 import { photoSchema, type Photo } from './photo';
-import { checked, FileError } from './problems';
+import { checked, FileError, readOdd } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
@@ -45,7 +45,9 @@ export function decode<K extends RecordKind>(
   if (!isLoose(value)) {
     throw new FileError([{ place: 'the record', message: 'Not a record of this app.' }]);
   }
-  return checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value), { ...DESCRIBED, ...context });
+  return readOdd(() =>
+    checked<Kinds[K]>(SCHEMA[kind], migrate(kind, value), { ...DESCRIBED, ...context }),
+  );
 }
 
 /** A job whose sheet is known to be sound. */
@@ -62,7 +64,9 @@ export function jobReader(context: object = {}): (value: unknown) => Job {
   return (value) => {
     const text = isLoose(value) && value.schema === JOB_SCHEMA ? JSON.stringify(value.sheet) : null;
     const sheet = text === null ? undefined : sheets.get(text);
-    if (sheet) return checked<Job>(onSoundSheet, { ...(value as object), sheet }, context);
+    if (sheet) {
+      return readOdd(() => checked<Job>(onSoundSheet, { ...(value as object), sheet }, context));
+    }
     const job = decode('job', value, context);
     if (text !== null) sheets.set(text, job.sheet);
     return job;

@@ -7,7 +7,7 @@ import { line, moment } from '../schema/fields';
 import { APP_VERSION } from './version';
 import { partSchema, type ShelfPart } from './part';
 import { photoSchema, type Photo } from './photo';
-import { checked, FileError, type FileProblem } from './problems';
+import { checked, FileError, problemsOf, type FileProblem } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
@@ -121,8 +121,8 @@ export interface Row<K extends RecordKind = RecordKind> {
 }
 
 /** A record of a file as it can be kept, or null and what is wrong with it. */
-export interface Found<K extends RecordKind = RecordKind> extends Row<K> {
-  readonly record: Kinds[K] | null;
+export interface Found<R = Kinds[RecordKind]> extends Row {
+  readonly record: R | null;
   readonly problems: readonly FileProblem[];
 }
 
@@ -130,12 +130,12 @@ export interface Found<K extends RecordKind = RecordKind> extends Row<K> {
 export const idIn = (raw: unknown): string =>
   isLoose(raw) && typeof raw.id === 'string' ? raw.id : '';
 
-function found(row: Row, read: (row: Row) => Kinds[RecordKind]): Found {
+/** Returns what comes of reading a record of a file; what is wrong with it is said with its place. */
+export function foundBy<R>(row: Row, read: (row: Row) => R): Found<R> {
   try {
     return { ...row, record: read(row), problems: [] };
   } catch (error) {
-    if (!(error instanceof FileError)) throw error;
-    const problems = error.problems.map(({ place, message }) => ({
+    const problems = problemsOf(error).map(({ place, message }) => ({
       place: ['the record', 'the file'].includes(place) ? row.place : `${row.place}.${place}`,
       message,
     }));
@@ -158,7 +158,7 @@ export function finder(context: object = {}): (row: Row) => Found {
     const key = `${row.kind}/${id}`;
     if (id === '' || !taken.has(key)) {
       taken.add(key);
-      return found(row, read);
+      return foundBy(row, read);
     }
     const message = say('records.twice', { id });
     return { ...row, record: null, problems: [{ place: `${row.place}.id`, message }] };

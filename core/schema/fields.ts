@@ -1,3 +1,4 @@
+import './plainMessages';
 import { boolean, number, string, type Schema, type StringSchema } from 'yup';
 import { LARGEST_SIZE_MM, LONGEST_LINE } from '../quantity/parse';
 import { isDay, isMoment } from './dates';

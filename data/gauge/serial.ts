@@ -88,8 +88,7 @@ export const serial: ReadingSource = {
     if (port) {
       listen(port, listener, stop.signal).then(
         () => listener.onState('lost', 'Gauge disconnected. Check the cable and connect again.'),
-        (error: Error) =>
-          listener.onState('lost', say('storage.noGauge', { error: error.message })),
+        () => listener.onState('lost', say('storage.noGauge')),
       );
     } else
       listener.onState(

@@ -76,7 +76,7 @@ export async function planned(file: Blob, desk = new TransferDesk()) {
 export async function imported(file: Blob) {
   const desk = new TransferDesk();
   const preview = await planned(file, desk);
-  expect(await desk.apply(quietly)).toEqual({ ok: true, value: null });
+  expect(await desk.apply(quietly)).toEqual({ ok: true, value: [] });
   return preview;
 }
 /** Lists what a file would do to each record. */

@@ -1,3 +1,4 @@
+import { reasonOf } from '../../core/errors';
 import { FileError, type FileProblem } from '../../core/records/problems';
 import { applyImport } from './apply';
 import { writeBackup, type Backup } from './backup';
@@ -25,7 +26,7 @@ async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T>> {
     const problems =
       error instanceof FileError
         ? error.problems
-        : [{ place: 'this browser', message: (error as Error).message }];
+        : [{ place: 'this browser', message: reasonOf(error) }];
     return { ok: false, cancelled: error instanceof Cancelled, problems };
   }
 }
@@ -53,14 +54,14 @@ export class TransferDesk {
     });
   }
 
-  /** Does what was planned last, all of it or nothing. */
-  apply(tell: OnProgress): Promise<Outcome<null>> {
+  /** Does what was planned last, all of it or nothing; returns the pictures that could not be taken after all. */
+  apply(tell: OnProgress): Promise<Outcome<readonly NotTaken[]>> {
     const course = this.begin(tell);
     return outcomeOf(async () => {
       if (!this.open) throw new Error('No file was looked at. Choose it again.');
-      await applyImport(this.open.plan, this.open.source, course);
+      const notTaken = await applyImport(this.open.plan, this.open.source, course);
       this.open = null;
-      return null;
+      return notTaken;
     });
   }
 

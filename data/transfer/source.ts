@@ -1,5 +1,5 @@
-import { finder, idIn, openFile, type Found, type Row } from '../../core/records/file';
-import { isLoose } from '../../core/records/migrate';
+import { finder, foundBy, idIn, openFile, type Found, type Row } from '../../core/records/file';
+import { isLoose, type RecordKind } from '../../core/records/migrate';
 import type { Photo } from '../../core/records/photo';
 import { checked, FileError } from '../../core/records/problems';
 import { STORED } from '../../core/schema/fields';
@@ -18,7 +18,7 @@ import {
 import { CsvSource, isCsv } from './csv';
 import { photoHeadSchema, withPicture, type PhotoHead } from './pictures';
 import { Cancelled, type Course } from './progress';
-import { isZip, piecesOf } from './zip';
+import { isZip, piecesOf, type Line } from './zip';
 import { say } from '../../core/wording/say';
 
 /** A record of a file that is being imported; of a photo in a backup, without its picture. */
@@ -77,12 +77,41 @@ class TextSource implements Source {
 const CUT_SHORT =
   'The backup ends in the middle: it was cut short or damaged when it was saved or copied. What is listed here could still be read.';
 
+/** Said of a line that is no JSON. */
+const NO_JSON = 'Its text is damaged.';
+
+/** Said of a photo whose picture the file does not have. */
+const NO_PICTURE = 'Its picture is not in the file.';
+
+/** Returns what a line says; undefined where it is no JSON. */
+function jsonIn(line: string): unknown {
+  try {
+    return JSON.parse(line);
+  } catch {
+    return undefined;
+  }
+}
+
+/** Returns a record that cannot be read. */
+const notRead = (kind: RecordKind, place: string, raw: unknown, message: string): Found => ({
+  ...{ kind, place, raw, record: null },
+  problems: [{ place, message }],
+});
+
+/** Returns what a line says of a record that could not be read where it was kept, whatever the line holds. */
+const rawRecord = (line: unknown): RawRecord =>
+  isLoose(line) && typeof line.key === 'string' && typeof line.raw === 'string'
+    ? { key: line.key, raw: line.raw }
+    : { key: 'job/', raw: JSON.stringify(line) };
+
 /** A backup as the app writes it: read piece by piece, and never in memory as a whole. */
 class ZipSource implements Source {
   readonly whole = false;
   readonly aside: RawRecord[] = [];
   readonly notes: string[] = [];
   private readonly heads: PhotoHead[] = [];
+  /** The names of the pictures that lie in it. */
+  private readonly inFile = new Set<string>();
 
   constructor(private readonly file: Blob) {}
 
@@ -91,13 +120,11 @@ class ZipSource implements Source {
     let ended = false;
     let done = 0;
     try {
-      for await (const piece of piecesOf(this.file, (name) => !isPicture(name))) {
+      for await (const piece of piecesOf(this.file, (name) => !this.isPicture(name))) {
         await course.at('Reading', done++, null);
         if (!('line' in piece)) continue;
-        const value = JSON.parse(piece.line) as unknown;
         if (piece.name === END) ended = true;
-        else if (piece.name === UNREADABLE) this.aside.push(value as RawRecord);
-        else yield* this.offered(piece.name, value, find);
+        else yield* this.offered(piece, find);
       }
     } catch (error) {
       if (error instanceof Cancelled) throw error;
@@ -106,13 +133,30 @@ class ZipSource implements Source {
     if (!ended) this.notes.push(CUT_SHORT);
   }
 
-  private *offered(name: string, raw: unknown, find: (row: Row) => Found): Generator<Offered> {
-    const kind = kindOfPart(name);
-    if (kind) yield find({ kind, place: `${kind} ${idIn(raw)}`, raw });
-    if (name !== PHOTO_HEADS) return;
-    const head = checked<PhotoHead>(photoHeadSchema, raw);
+  /** Tells whether a file in it is a picture, and takes note of those that are there. */
+  private isPicture(name: string): boolean {
+    if (isPicture(name)) this.inFile.add(name);
+    return isPicture(name);
+  }
+
+  private *offered({ name, line }: Line, find: (row: Row) => Found): Generator<Offered> {
+    const kind = name === PHOTO_HEADS ? 'photo' : kindOfPart(name);
+    const raw = jsonIn(line);
+    if (raw === undefined) {
+      if (kind) yield notRead(kind, name, line, NO_JSON);
+    } else if (name === UNREADABLE) this.aside.push(rawRecord(raw));
+    else if (kind === 'photo') yield this.photo(raw);
+    else if (kind) yield find({ kind, place: `${kind} ${idIn(raw)}`, raw });
+  }
+
+  private photo(raw: unknown): Offered {
+    const place = say('storage.photo', { id: idIn(raw) });
+    const row = { kind: 'photo', place, raw } as const;
+    const { record: head, problems } = foundBy(row, () => checked<PhotoHead>(photoHeadSchema, raw));
+    if (!head) return { ...row, record: null, problems };
+    if (!this.inFile.has(pictureName(head.id))) return notRead('photo', place, raw, NO_PICTURE);
     this.heads.push(head);
-    yield { kind: 'photo', place: say('storage.photo', { id: head.id }), head };
+    return { kind: 'photo', place, head };
   }
 
   async *pictures(wanted: ReadonlySet<string>): AsyncGenerator<Photo> {
@@ -141,8 +185,7 @@ export async function openSource(file: Blob): Promise<Source> {
 /** @throws FileError where a zip is not a backup that is known here */
 async function checkHead(file: Blob): Promise<void> {
   for await (const piece of piecesOf(file)) {
-    const head =
-      'line' in piece && piece.name === HEAD ? (JSON.parse(piece.line) as unknown) : null;
+    const head = 'line' in piece && piece.name === HEAD ? jsonIn(piece.line) : null;
     if (!isLoose(head) || head.format !== BACKUP_FORMAT) break;
     if (head.version === BACKUP_VERSION) return;
     refuse(

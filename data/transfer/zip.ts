@@ -85,10 +85,14 @@ export class ZipWriter {
   }
 }
 
+/** A line of a file in a zip. */
+export interface Line {
+  readonly name: string;
+  readonly line: string;
+}
+
 /** A line of a file in a zip, or all the bytes of one that is no text. */
-export type Piece =
-  | { readonly name: string; readonly line: string }
-  | { readonly name: string; readonly bytes: Uint8Array };
+export type Piece = Line | { readonly name: string; readonly bytes: Uint8Array };
 
 const isText = (name: string): boolean => /\.(nd)?json$/.test(name);
 

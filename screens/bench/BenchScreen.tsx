@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useQuery } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -70,7 +71,7 @@ export function BenchScreen() {
       <Page title="Bench" actions={actions}>
         <ShopUnread error={unread} />
         {error ? (
-          <Notice kind="error">{say('bench.unreadable', { error: error.message })}</Notice>
+          <Notice kind="error">{say('bench.unreadable', { error: reasonOf(error) })}</Notice>
         ) : (
           <Welcome />
         )}
@@ -105,7 +106,7 @@ export function BenchScreen() {
       }
     >
       {error ? (
-        <Notice kind="error">{say('bench.unreadable', { error: error.message })}</Notice>
+        <Notice kind="error">{say('bench.unreadable', { error: reasonOf(error) })}</Notice>
       ) : null}
       <ShopUnread error={unread} />
       <BackupDue />

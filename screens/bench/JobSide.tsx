@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -72,7 +73,7 @@ export function JobSide({ id }: { readonly id: string }) {
         kind="error"
         actions={<Button onPress={() => router.push(`/job/${id}/tag`)}>Open it</Button>}
       >
-        {say('bench.jobUnreadable', { error: error.message })}
+        {say('bench.jobUnreadable', { error: reasonOf(error) })}
       </Notice>
     </View>
   );

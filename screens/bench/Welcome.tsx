@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -48,7 +49,7 @@ export function Welcome() {
         make a limit sheet under Sheets, copy a demo sheet, or import one.
       </Words>
       {state instanceof Error ? (
-        <Notice kind="error">{say('bench.demoFailed', { error: state.message })}</Notice>
+        <Notice kind="error">{say('bench.demoFailed', { error: reasonOf(state) })}</Notice>
       ) : null}
       <Notice kind="caution">
         The app calculates, the rebuilder decides: the maker’s manual, local codes and licensed

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import { formatLength } from '@/core/quantity/format';
@@ -41,7 +42,7 @@ function BoundField({ bound, deciding }: { readonly bound: Bound; readonly decid
         most === needed ? bound.needed_mm : parseReading(most, 'gap', bareUnit('gap', unit)).mm;
       await apply((shop) => withTerms(shop, operation, (terms) => ({ ...terms, most_mm })));
     } catch (problem) {
-      setError('most', { message: (problem as Error).message });
+      setError('most', { message: reasonOf(problem) });
     }
   });
   return (

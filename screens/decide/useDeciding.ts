@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useMemo, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { dequal } from 'dequal';
@@ -71,7 +72,7 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
     ...answer,
     ...{ job, shop, solved, settings },
     decided: solved && answer,
-    error: error?.message ?? null,
+    error: error ? reasonOf(error) : null,
     busy: isFetching,
     buyNew: solved !== null && answer.buyNew,
     set: (next) => {

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
@@ -69,7 +70,7 @@ function Unreadable({ error }: { readonly error: Error }) {
           )
         }
       >
-        {say('job.unreadable', { error: error.message })}
+        {say('job.unreadable', { error: reasonOf(error) })}
       </Notice>
     </Page>
   );

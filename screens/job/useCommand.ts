@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useCallback, useRef } from 'react';
 import type { Command, Made } from '@/core/commands/command';
 import type { Job } from '@/core/records/job';
@@ -37,5 +38,5 @@ export function useCommand(job: Pick<Job, 'id' | 'by'>): Commanding {
     },
     [apply, make],
   );
-  return { run, make, error: error?.message ?? null };
+  return { run, make, error: error ? reasonOf(error) : null };
 }

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { ScrollView, StyleSheet, type Text } from 'react-native';
 import { Button } from '@/ui/Button';
-import { InputError } from '@/core/errors';
+import { InputError, reasonOf } from '@/core/errors';
 import { changesOf, choicesOf, hasAmount, openedBy, worksOn } from '@/core/journal/work';
 import { amountUncertainty } from '@/core/instruments/gauges';
 import { WORK_WORD } from '@/core/wording/reading';
@@ -93,7 +93,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
       if (await measuring.work(operation(amount_mm))) onDone();
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      setError('amount', { message: error.message }, { shouldFocus: true });
+      setError('amount', { message: reasonOf(error) }, { shouldFocus: true });
     }
   });
 

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { recordZero } from '@/core/commands/job';
 import type { Commanding } from '../job/useCommand';
 import { ZERO_WORD } from '@/core/methods/dimensional';
@@ -101,7 +102,7 @@ export function ZeroForm({ job, instrument, run }: Props) {
           Save this zero
         </Button>
       </View>
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Words size="note" tone="muted">
         {say('measure.wipeFirst', {
           instrument: instrument.name,

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -50,14 +51,14 @@ export function ReportStage({ job }: { readonly job: Job }) {
       if (made.lacking.length > 0) setLacking(made);
       else save(made);
     } catch (error) {
-      setFailed(say('report.pdfFailed', { error: (error as Error).message }));
+      setFailed(say('report.pdfFailed', { error: reasonOf(error) }));
     }
   };
   const file = async () => {
     try {
       saveAs(fileName(job.tag, 'json'), await jobFile(job));
     } catch (error) {
-      setFailed(say('report.fileFailed', { error: (error as Error).message }));
+      setFailed(say('report.fileFailed', { error: reasonOf(error) }));
     }
   };
   const more = useMore(

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -123,7 +124,7 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
       onRead(next);
     } catch (error) {
       if (!(error instanceof FileError)) throw error;
-      setProblem(say('sheets.notImported', { errors: error.message }));
+      setProblem(say('sheets.notImported', { errors: reasonOf(error) }));
     }
   };
   return (

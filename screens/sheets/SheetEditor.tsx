@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { dequal } from 'dequal';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -146,7 +147,7 @@ export function SheetEditor({
           </Notice>
         ) : null}
         <KeptNotices kept={kept} labels={PART_NAME} />
-        {error ? <Notice kind="error">{error.message}</Notice> : null}
+        {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
         {wrong.length > 0 ? (
           <Notice kind="error">
             {say('sheets.fix', { count: wrong.length, first: wrong[0]?.message ?? '' })}

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { Opening } from '../shell/onDemand';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Button } from '@/ui/Button';
@@ -17,7 +18,9 @@ export function SheetScreen() {
   if (!sheet) {
     return (
       <Page title="No such sheet">
-        <Notice kind="error">{error?.message ?? 'This sheet is not in this browser.'}</Notice>
+        <Notice kind="error">
+          {error ? reasonOf(error) : 'This sheet is not in this browser.'}
+        </Notice>
         <Button mode="contained" onPress={() => router.replace('/sheets')}>
           Back to Sheets
         </Button>

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -51,7 +52,7 @@ export function SheetsScreen() {
       {failed ? <Notice kind="error">{failed}</Notice> : null}
       {data?.unreadable.map((e) => (
         <Notice key={e.key} kind="error">
-          {say('shell.unreadable', { error: e.message })}
+          {say('shell.unreadable', { error: reasonOf(e) })}
         </Notice>
       ))}
       {data && sheets.length === 0 ? (

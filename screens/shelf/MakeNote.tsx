@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
@@ -39,7 +40,7 @@ function NoteForm({ make, stored }: { readonly make: string; readonly stored: st
   return (
     <View style={{ gap: 8 }}>
       <Field control={control} name="note" label={say('shelf.makeNote', { make })} multiline />
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       {formState.isDirty ? (
         <Button mode="outlined" onPress={() => void save()}>
           {say('shelf.makeKeep', { make })}

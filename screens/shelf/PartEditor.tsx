@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -131,7 +132,7 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
       <Words>{say('shelf.about', { parts: partsWords(sheet, part), model: part.model })}</Words>
       <Words tone="muted">{standWords(part)}</Words>
       <KeptNotices kept={kept} labels={LABELS} />
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Columns
         first={
           <>

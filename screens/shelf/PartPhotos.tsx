@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { MOST_PART_PHOTOS, type ShelfPart } from '@/core/records/part';
 import { say } from '@/core/wording/say';
 import { now } from '@/data/create';
@@ -31,7 +32,7 @@ export function PartPhotos({ part }: { readonly part: ShelfPart }) {
       onDrop={(id) =>
         done(apply((p) => ({ ...p, photos: p.photos.filter((photo) => photo.id !== id) })))
       }
-      error={error?.message ?? null}
+      error={error ? reasonOf(error) : null}
     />
   );
 }

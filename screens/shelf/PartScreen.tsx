@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useRecord, useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
@@ -19,7 +20,9 @@ export function PartScreen() {
   if (!part) {
     return (
       <Page title="No such part">
-        <Notice kind="error">{error?.message ?? 'This part is not in this browser.'}</Notice>
+        <Notice kind="error">
+          {error ? reasonOf(error) : 'This part is not in this browser.'}
+        </Notice>
         <Button mode="contained" onPress={() => router.replace('/shelf')}>
           Back to Shelf
         </Button>

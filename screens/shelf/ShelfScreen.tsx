@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -105,7 +106,7 @@ export function ShelfScreen() {
   );
   const unreadable = parts.unreadable.map((e) => (
     <Notice key={e.key} kind="error">
-      {say('shell.unreadable', { error: e.message })}
+      {say('shell.unreadable', { error: reasonOf(e) })}
     </Notice>
   ));
   if (all.length === 0) {

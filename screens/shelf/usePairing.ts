@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useEffect, useState } from 'react';
 import type { LoosePart, PairingRules } from '@/core/pairing/fit';
 import type { BuildList, LockedPair } from '@/core/pairing/pairing';
@@ -54,7 +55,7 @@ export function usePairing(task: PairingTask): PairingCourse {
       .pair(rules, bodies.map(loose), gears.map(loose), locked, (share) => set({ share }))
       .then(
         (list) => set({ of: task, list, error: null, share: 0 }),
-        (error: Error) => set({ of: task, list: null, error: error.message, share: 0 }),
+        (error: Error) => set({ of: task, list: null, error: reasonOf(error), share: 0 }),
       );
     return () => {
       isLeft = true;

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -48,7 +49,7 @@ export function DemoPanel() {
           : 'An invented depot with its pumps, limits and parts, to try everything on. It opens beside your own jobs and can be taken away again.'}
       </Words>
       {state instanceof Error ? (
-        <Notice kind="error">{say('bench.demoFailed', { error: state.message })}</Notice>
+        <Notice kind="error">{say('bench.demoFailed', { error: reasonOf(state) })}</Notice>
       ) : null}
       {isAsking(state) ? (
         <Asked here={state} onTake={(kept) => void take(state, kept)} onCancel={cancel} />

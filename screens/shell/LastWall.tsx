@@ -20,7 +20,7 @@ export function LastWall({ children }: { readonly children: ReactNode }) {
 }
 
 /** Nothing of what failed is asked: neither the shop's theme nor any of its settings. */
-function Bare({ error, resetErrorBoundary }: FallbackProps) {
+function Bare({ resetErrorBoundary }: FallbackProps) {
   return (
     <PaperProvider theme={LIGHT_THEME} settings={SETTINGS}>
       <ShopProvider value={NEW_SHOP}>
@@ -33,9 +33,7 @@ function Bare({ error, resetErrorBoundary }: FallbackProps) {
               </Button>
             }
           >
-            {say('shell.appFailed', {
-              error: error instanceof Error ? error.message : String(error),
-            })}
+            {say('shell.appFailed')}
           </Notice>
           <Suspense fallback={null}>
             <BackupPanel />

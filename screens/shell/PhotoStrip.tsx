@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useState } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import type { Photo } from '@/core/records/photo';
@@ -46,7 +47,7 @@ export function PhotoStrip({ owner, shown, room, onAdd, onDrop, error }: Props) 
           if (!(await onAdd(await photoOf(file, owner)))) break;
         } catch (problem) {
           // One file that is no picture does not hold the others up.
-          refused.push((problem as Error).message);
+          refused.push(reasonOf(problem));
         }
       }
       if (refused.length > 0) setFailed(paragraph(...refused));

@@ -31,7 +31,6 @@ export function Wall({ what, record, again = [], children }: Props) {
 
 /** Said in the place of what failed. */
 function Fallen({
-  error,
   resetErrorBoundary,
   what,
   record,
@@ -58,10 +57,7 @@ function Fallen({
         </>
       }
     >
-      {say('shell.partFailed', {
-        what,
-        error: error instanceof Error ? error.message : String(error),
-      })}
+      {say('shell.partFailed', { what })}
     </Notice>
   );
 }

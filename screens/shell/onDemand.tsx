@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useQuery } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
 import { Notice } from '@/ui/Notice';
@@ -24,7 +25,7 @@ export const viewQuery = <P,>(name: string, load: () => Promise<ComponentType<P>
 /** Said where a view cannot be loaded. */
 export const NotLoaded = ({ error }: { readonly error: Error }) => (
   <Page title="This page cannot be shown">
-    <Notice kind="error">{say('shell.notLoaded', { error: error.message })}</Notice>
+    <Notice kind="error">{say('shell.notLoaded', { error: reasonOf(error) })}</Notice>
   </Page>
 );
 

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useRef, useState } from 'react';
 import type { FieldValues, UseFormHandleSubmit } from 'react-hook-form';
 import useLatestCallback from 'use-latest-callback';
@@ -49,7 +50,7 @@ export function useOnce<A extends unknown[]>(work: (...args: A) => Promise<unkno
       () => setTimeout(free, SETTLES_MS),
       (error: Error) => {
         free();
-        setFailed(error.message || null);
+        setFailed(error instanceof Refused ? null : reasonOf(error));
       },
     );
   });

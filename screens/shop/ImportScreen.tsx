@@ -18,7 +18,8 @@ import { say } from '@/core/wording/say';
 type State =
   | { at: 'start' }
   | { at: 'refused'; name: string; problems: readonly FileProblem[] }
-  | { at: 'preview'; name: string; preview: Preview };
+  | { at: 'preview'; name: string; preview: Preview }
+  | { at: 'done'; notTaken: Preview['notTaken'] };
 
 /** A file is looked at record by record, what it would do is shown, and only then is anything changed. */
 export function ImportScreen() {
@@ -41,6 +42,7 @@ export function ImportScreen() {
     if (!done.ok && !done.cancelled) setState({ at: 'refused', name, problems: done.problems });
     if (!done.ok) return;
     await client.invalidateQueries();
+    if (done.value.length > 0) return setState({ at: 'done', notTaken: done.value });
     // Whoever brought parts in wants to see the shelf.
     router.replace(preview.lines.every(({ kind }) => kind === 'part') ? '/shelf' : '/');
   };
@@ -64,6 +66,12 @@ export function ImportScreen() {
       {state.at === 'refused' ? <RefusedFile name={state.name} problems={state.problems} /> : null}
       {state.at === 'preview' && !progress ? (
         <PreviewOf name={state.name} preview={state.preview} onImport={() => void apply(state)} />
+      ) : null}
+      {state.at === 'done' ? (
+        <>
+          <Notice kind="word">All else was imported.</Notice>
+          <NotTakenNotice notTaken={state.notTaken} />
+        </>
       ) : null}
       <Button mode="text" onPress={() => router.navigate('/')}>
         Back to Bench

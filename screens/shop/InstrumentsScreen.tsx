@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { ZERO_WORD } from '@/core/methods/dimensional';
 import { NEW_SHOP, type Shop } from '@/core/records/shop';
 import { useState } from 'react';
@@ -59,7 +60,7 @@ export function InstrumentsScreen() {
     };
   return (
     <Page title="Instruments and leaves">
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Columns
         first={
           <>

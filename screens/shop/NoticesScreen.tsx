@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -21,7 +22,7 @@ export function NoticesScreen() {
           ? say('shop.noticesOf', { version: APP_VERSION, count })
           : say('shop.version', { version: APP_VERSION })}
       </Words>
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <View>
         {data?.map(({ names, license, text }: NoticeGroup) => {
           const id = names.join(', ');

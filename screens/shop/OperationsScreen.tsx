@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { capital } from '@/core/quantity/letters';
@@ -89,7 +90,7 @@ export function OperationsScreen() {
         The times and prices that the app begins with are made up. Put in your own: plans are only
         as good as these.
       </Words>
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Heading>Money</Heading>
       <MoneyEditor shop={shop} onKeep={set} />
       <Heading>Operations</Heading>

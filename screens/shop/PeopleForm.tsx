@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { Button } from '@/ui/Button';
 import { object, type InferType } from 'yup';
@@ -63,7 +64,7 @@ export function PeopleForm({ shop }: { readonly shop: Shop }) {
     <>
       <Heading>People</Heading>
       <KeptNotices kept={kept} labels={LABELS} />
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Field control={control} name="person" label="Who measures on this device" />
       <Field control={control} name="people" label="Names, separated by commas" multiline />
       <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>

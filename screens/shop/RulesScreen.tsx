@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { HOUSE_RULES } from '@/core/records/rules';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Columns } from '@/ui/Columns';
@@ -22,7 +23,7 @@ export function RulesScreen() {
   return (
     <Page title="House rules">
       <Words tone="muted">New jobs start with these. Each job can change its own under Tag.</Words>
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Columns
         first={choices(HOUSE_RULES.slice(0, half))}
         second={choices(HOUSE_RULES.slice(half))}

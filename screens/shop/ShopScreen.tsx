@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import type { ComponentProps } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { setAside } from '@/data/aside';
@@ -34,7 +35,7 @@ export function ShopScreen() {
     void apply((s) => ({ ...s, ...part })).catch(() => undefined);
   return (
     <Page title="Shop">
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <ShopUnread error={unread} onAnew={unread ? () => void beginAnew() : undefined} />
       <Columns
         first={

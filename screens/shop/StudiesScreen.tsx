@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
@@ -88,7 +89,7 @@ export function StudiesScreen() {
       </Words>
       {data?.unreadable.map((e) => (
         <Notice key={e.key} kind="error">
-          {say('shell.unreadable', { error: e.message })}
+          {say('shell.unreadable', { error: reasonOf(e) })}
         </Notice>
       ))}
       <Columns

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -74,7 +75,7 @@ export function StudyResult({ study }: { readonly study: Study }) {
         Two-way analysis of variance, people and parts crossed. The interaction counts with the
         people unless it is noise.
       </Words>
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       {instrument ? (
         <Button mode="contained" disabled={taken || result.grr <= 0} onPress={take}>
           {taken

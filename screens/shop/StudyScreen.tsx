@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
-import { InputError } from '@/core/errors';
+import { InputError, reasonOf } from '@/core/errors';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import {
@@ -37,7 +37,9 @@ export function StudyScreen() {
   if (!study) {
     return (
       <Page title="No such study">
-        <Notice kind="error">{error?.message ?? 'This study is not in this browser.'}</Notice>
+        <Notice kind="error">
+          {error ? reasonOf(error) : 'This study is not in this browser.'}
+        </Notice>
         <Button mode="contained" onPress={() => router.replace('/shop/studies')}>
           Back to Studies
         </Button>
@@ -89,7 +91,7 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
       return true;
     } catch (problem) {
       // What went wrong in storage is shown by its hook; what was typed stays.
-      if (problem instanceof InputError) setRefused(problem.message);
+      if (problem instanceof InputError) setRefused(reasonOf(problem));
       return false;
     }
   };
@@ -113,7 +115,7 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
       <Words tone="muted">
         Put the part down and pick it up again. Do not look at earlier readings.
       </Words>
-      {error ? <Notice kind="error">{error.message}</Notice> : null}
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <TextInput
         ref={field}
         mode="outlined"
@@ -153,7 +155,7 @@ function Doubles({ study }: { readonly study: Study }) {
         </Button>
       }
     >
-      {error?.message ?? 'Some readings are here twice. The first of each counts.'}
+      {error ? reasonOf(error) : 'Some readings are here twice. The first of each counts.'}
     </Notice>
   );
 }

@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useEffect, useState } from 'react';
 import { Evaluator } from '@/core/guidance/evaluator';
 import type { Shop } from '@/core/records/shop';
@@ -52,7 +53,7 @@ export function useFleet(ids: readonly string[], shop: Shop): FleetCourse {
       return !isLeft && !stopped;
     }).then(
       (made) => (isLeft ? undefined : setFleet(made)),
-      (problem: Error) => (isLeft ? undefined : setError(problem.message)),
+      (problem: Error) => (isLeft ? undefined : setError(reasonOf(problem))),
     );
     return () => {
       isLeft = true;

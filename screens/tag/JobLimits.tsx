@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { setFields } from '@/core/commands/job';
 import { useCommand } from '../job/useCommand';
 import { useQueryClient } from '@tanstack/react-query';
@@ -27,7 +28,7 @@ export function JobLimits({ job }: { readonly job: Job }) {
   const { data: sheets } = useSheets();
   const [failed, setFailed] = useState<string | null>(null);
   const keep = async () => {
-    await keepSheet(sheet).catch((e: Error) => setFailed(e.message));
+    await keepSheet(sheet).catch((e: Error) => setFailed(reasonOf(e)));
     await client.invalidateQueries({ queryKey: KEYS.sheets });
   };
   const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';

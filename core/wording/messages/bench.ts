@@ -4,7 +4,7 @@ export const BENCH = {
   'bench.checkNumber': 'Check {number}',
   'bench.closed': 'Closed: {why}',
   'bench.decided': '{decided} of {all} checks decided',
-  'bench.demoFailed': 'Could not open the demo: {error}',
+  'bench.demoFailed': 'Could not open the demo. {error}',
   'bench.dueOn': 'due {day}',
   'bench.goOn': 'Continue {tag}',
   'bench.jobTitle': 'Job {tag}',
@@ -30,5 +30,5 @@ export const BENCH = {
     'Tag {tag} is already on a job: {pump}. Use another number, or a scan will find both.',
   'bench.tooClose':
     '{count, plural, one {One check is too close to call.} other {# checks are too close to call.}}',
-  'bench.unreadable': 'Could not read the jobs: {error}. Reload the page.',
+  'bench.unreadable': 'Could not read the jobs. {error} Reload the page.',
 } as const;

@@ -8,7 +8,7 @@ export const REPORT = {
   'report.noReading': 'No reading: {checks}.',
   'report.checksNotDone':
     '{count, plural, one {One of the other checks not done} other {# other checks not done}}',
-  'report.fileFailed': 'Could not make the file: {error}',
+  'report.fileFailed': 'Could not make the file. {error}',
   'report.fromTo': '{from} to {to}',
   'report.hot': 'hot {gap}',
   'report.houseRules': 'House rules of this job: {rules}.',
@@ -22,7 +22,7 @@ export const REPORT = {
   'report.notMeasured': 'Not measured: {place}',
   'report.oil': 'oil {temperature}',
   'report.partTemperature': 'Part at {part}; sizes are corrected to {reference}.',
-  'report.pdfFailed': 'Could not make the PDF: {error} Try Print instead.',
+  'report.pdfFailed': 'Could not make the PDF. {error} Try Print instead.',
   'report.pumpAt': 'pump at {pump} rpm (engine {engine} rpm × {ratio})',
   'report.predicted': 'predicted {value}',
   'report.readings':

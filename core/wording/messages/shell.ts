@@ -1,6 +1,6 @@
 export const SHELL = {
   'shell.appFailed':
-    'The app cannot be shown: {error}. Your stored data is unchanged. Try again, or save a backup.',
+    'The app cannot be shown. Your stored data is unchanged. Try again, or save a backup.',
   'shell.clash': '{field} was changed elsewhere, to {value}.',
   'shell.demoHere':
     'It is here with {jobs, plural, one {# job} other {# jobs}}, {sheets, plural, one {# sheet} other {# sheets}} and {parts, plural, one {# part} other {# parts}}, beside your own.',
@@ -16,7 +16,7 @@ export const SHELL = {
   'shell.notLoaded': '{error} Reload the page; all records are kept.',
   'shell.pageTitle': '{title} · Dial Bench',
   'shell.partFailed':
-    '{what} cannot be shown: {error}. Your stored data is unchanged, and the rest of the app works.',
+    '{what} cannot be shown. Your stored data is unchanged, and the rest of the app works.',
   'shell.title': '{screen} · {of}',
   'shell.unreadable': '{error} Nothing was changed.',
 } as const;
