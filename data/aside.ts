@@ -1,6 +1,16 @@
 import { announce } from './tabs';
 import { alone } from './locks';
-import { asideKey, keyOf, opened, readAll, UnreadableRecord, type Kind } from './records';
+import { deviceHere } from './device';
+import {
+  asideKey,
+  goneKey,
+  keyOf,
+  opened,
+  readAll,
+  UnreadableRecord,
+  writesIn,
+  type Kind,
+} from './records';
 import { sealKey } from './seal';
 import { readUnder, writeTexts } from './storage';
 
@@ -30,7 +40,11 @@ export async function setAside(kind: Kind, id: string): Promise<void> {
     } catch (error) {
       if (!(error instanceof UnreadableRecord)) throw error;
       const gone = Object.fromEntries([...texts.keys()].map((at) => [at, null]));
-      await writeTexts({ ...gone, [sealKey(key)]: null, [asideKey(key)]: error.raw });
+      const writes = writesIn(texts.get(key) ?? '', await deviceHere());
+      await writeTexts({
+        ...gone,
+        ...{ [sealKey(key)]: null, [asideKey(key)]: error.raw, [goneKey(key)]: String(writes) },
+      });
     }
   });
   announce({ kind, id });

@@ -2,6 +2,7 @@ import { dequal } from 'dequal';
 import { readFile, type BenchFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
 import { PASSING } from '../core/records/merge';
+import type { Outcome } from './transfer/desk';
 import { openDesk } from './transfer/remote';
 import { idsOf, load, loadAll, remove, type Kind, type Kinds } from './records';
 import { announce } from './tabs';
@@ -13,16 +14,23 @@ async function demoFile(): Promise<Blob> {
   return response.blob();
 }
 
+/** Returns what came of some work. @throws Error where it failed, with the first thing that is wrong */
+function valueOf<T>(outcome: Outcome<T>): T {
+  if (outcome.ok) return outcome.value;
+  throw new Error(outcome.problems[0]?.message);
+}
+
 /** Puts the demo that ships with the app on the bench, as an import of its file: beside what is there. */
 export async function openDemo(): Promise<void> {
   const desk = openDesk();
   const quietly = () => undefined;
   try {
-    const file = await demoFile();
-    for (const step of [() => desk.plan(file, quietly), () => desk.apply(quietly)]) {
-      const done = await step();
-      if (!done.ok) throw new Error(done.problems[0]?.message);
-    }
+    const looked = valueOf(await desk.plan(await demoFile(), quietly));
+    // What was changed in the demo that is here stays: nobody is asked about made-up pumps.
+    const choices = looked.lines.flatMap(({ kind, id, clashes }) =>
+      clashes.map((clash) => ({ ...clash, kind, id, side: 'here' as const })),
+    );
+    valueOf(await desk.apply(quietly, choices));
   } finally {
     desk.close();
   }

@@ -11,6 +11,20 @@ export const alone = <T>(key: string, work: () => Promise<T>): Promise<T> =>
     navigator.locks.request(key, work),
   ) as Promise<T>;
 
+/** Runs some work as the only writer of several records; in one order for all, so that no two wait for each other. */
+export function aloneWith<T>(keys: readonly string[], work: () => Promise<T>): Promise<T> {
+  const [first, ...rest] = [...new Set(keys)].sort();
+  const inside = (left: readonly string[]): Promise<T> => {
+    const [next, ...others] = left;
+    return next === undefined ? work() : exclusively(next, () => inside(others));
+  };
+  return first === undefined ? work() : alone(first, () => inside(rest));
+}
+
+/** Runs some work while nobody else holds a name. */
+export const exclusively = <T>(name: string, work: () => Promise<T>): Promise<T> =>
+  navigator.locks.request(name, work) as Promise<T>;
+
 /** Runs some work as the only writer of anything. */
 export const aloneInStore = <T>(work: () => Promise<T>): Promise<T> =>
   navigator.locks.request(STORE, work) as Promise<T>;

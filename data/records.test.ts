@@ -231,11 +231,13 @@ describe('what belongs to a job', () => {
     await change('job', job.id, (j) => ({ ...j, photos: j.photos.slice(1) }));
     expect(await photos()).toEqual(['photo/p-2']);
   });
-  it('goes with the job, and leaves no key behind', async () => {
+  it('goes with the job, and leaves nothing behind but how often that was written here', async () => {
+    await change('job', job.id, (j) => ({ ...j, owner: 'Tower stores' }));
+    const writes = (await load('job', job.id))!.marks!.seen[0]!.count;
     await remove('job', job.id);
-    expect(
-      (await keysUnder('')).filter((key) => /p-1|p-2/.test(key) || key.includes(job.id)),
-    ).toEqual([]);
+    const left = (await keysUnder('')).filter((key) => /p-1|p-2/.test(key) || key.includes(job.id));
+    expect(left).toEqual([`gone/job/${job.id}`]);
+    expect(await readText(left[0]!)).toBe(String(writes));
   });
   it('goes with a job that another takes the place of, but for what that has as well', async () => {
     const shorter = { ...pictured, photos: [note('p-2')], journal: [] };

@@ -2,6 +2,7 @@ import { evaluator } from './evaluator';
 import { checkChange } from '../core/records/changed';
 import { decode, type Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
+import { withMarks, writesOf } from '../core/records/merge';
 import type { RecordKind } from '../core/records/migrate';
 import type { ShelfPart } from '../core/records/part';
 import { STORED } from '../core/schema/fields';
@@ -15,7 +16,8 @@ import {
   type Layout,
   type Written,
 } from './jobTexts';
-import { alone } from './locks';
+import { deviceHere, deviceNow } from './device';
+import { alone, aloneWith } from './locks';
 import { checksumOf, hashOf, sealFrom, sealKey, sealText } from './seal';
 import { pacer } from './pace';
 import { keysUnder, readText, readTexts, readTogether, writeTexts } from './storage';
@@ -234,6 +236,17 @@ export function textsInPlace<K extends Kind>(
   return { ...gone(old), ...textsOf(kind, record).texts };
 }
 
+/** Returns the same for a record that takes the place of a readable one; photos that it no longer shows go. */
+export function textsInstead<K extends Kind>(
+  kind: K,
+  before: Kinds[K],
+  record: Kinds[K],
+  there: Texts,
+): Record<string, string | null> {
+  const left = photosLeft(before, record).flatMap((photo) => textKeys('photo', photo));
+  return { ...gone(left), ...textsInPlace(kind, record, there) };
+}
+
 /** Returns what has to be written so that new records are in storage; photos that only old ones had go. */
 async function textsOfNew(records: readonly Filed[]): Promise<Record<string, string | null>> {
   const texts: Record<string, string | null> = {};
@@ -278,29 +291,94 @@ export async function change<K extends Kind>(
   { absent, beside = [] }: { absent?: Kinds[K]; beside?: readonly Filed[] } = {},
 ): Promise<Kinds[K]> {
   const key = keyOf(kind, id);
-  const work = (stored: Stored<K> | null) => changed(kind, apply, stored, absent);
+  const work = (stored: Stored<K> | null, device: string) =>
+    changed(kind, apply, stored, device, absent);
   const written = alone(key, async () => {
-    const stored = await read(kind, id);
-    const { before, after, made } = guessed && stored === guess ? guessed : work(stored);
+    const [stored, device] = [await read(kind, id), await deviceHere()];
+    const { before, after, made } = guessed && stored === guess ? guessed : work(stored, device);
     if (!made) return before;
-    const texts: Record<string, string | null> = {};
-    for (const photo of photosLeft(before, after)) {
-      Object.assign(texts, gone(textKeys('photo', photo)));
-    }
-    for (const filed of beside) {
-      checkChange(filed.kind, null, filed.record);
-      Object.assign(texts, textsOf(filed.kind, filed.record).texts);
-    }
-    await writeTexts({ ...texts, ...made.texts });
+    await writeTexts(textsWith([{ kind, before, after, made }], beside));
     announce({ kind, id });
     remember(key, made.stored);
     return after;
   });
   // Nearly always the record is as this tab left it: the change is made while the lock is on its way.
-  const guess = latestOf<K>(key);
-  const guessed = guess && orNull(() => work(guess));
+  const [guess, device] = [latestOf<K>(key), deviceNow()];
+  const guessed = guess && device !== null && orNull(() => work(guess, device));
   return written;
 }
+
+/** Which record is meant. */
+export interface RecordRef {
+  readonly kind: Kind;
+  readonly id: string;
+}
+
+/**
+ * Changes several records in one stroke: all of them, or none. Each is read afresh and written with the next revision,
+ * under the locks of all of them; what is new comes along.
+ *
+ * @param apply returns the records after the change, in the order in which they were named, and new ones beside them
+ * @throws FileError, UnreadableRecord as `change`, or whatever `apply` throws; nothing is written then
+ */
+export async function changeTogether(
+  refs: readonly RecordRef[],
+  apply: (records: readonly Kinds[Kind][]) => {
+    readonly after: readonly Kinds[Kind][];
+    readonly beside?: readonly Filed[];
+  },
+): Promise<readonly Kinds[Kind][]> {
+  const keys = refs.map(({ kind, id }) => keyOf(kind, id));
+  return aloneWith(keys, async () => {
+    const device = await deviceHere();
+    const stored = await Promise.all(refs.map(({ kind, id }) => read(kind, id)));
+    const there = stored.map((one) => {
+      if (!one) throw new Error(GONE);
+      return one.record;
+    });
+    const { after, beside = [] } = apply(there);
+    const works = refs.map(({ kind }, i) => ({
+      kind,
+      ...changed(kind, () => after[i] as Kinds[Kind], stored[i] ?? null, device, undefined),
+    }));
+    await writeTexts(textsWith(works, beside));
+    for (const [i, { made }] of works.entries()) if (made) remember(keys[i] ?? '', made.stored);
+    for (const ref of [...refs, ...beside.map(({ kind, record }) => ({ kind, id: record.id }))]) {
+      announce(ref);
+    }
+    return works.map((work) => work.after);
+  });
+}
+
+/** A change of one record: as it was, as it is, and what has to be written for it. */
+interface Changed {
+  readonly kind: Kind;
+  readonly before: Kinds[Kind];
+  readonly after: Kinds[Kind];
+  readonly made: ReturnType<typeof textsOf> | null;
+}
+
+/** Returns what has to be written for some changes and the new records beside them; photos that were taken out go. */
+function textsWith(
+  works: readonly Changed[],
+  beside: readonly Filed[],
+): Record<string, string | null> {
+  const texts: Record<string, string | null> = {};
+  for (const { before, after, made } of works) {
+    for (const photo of photosLeft(before, after)) {
+      Object.assign(texts, gone(textKeys('photo', photo)));
+    }
+    Object.assign(texts, made?.texts);
+  }
+  for (const { kind, record } of beside) {
+    checkChange(kind, null, record);
+    Object.assign(texts, textsOf(kind, record).texts);
+  }
+  return texts;
+}
+
+/** Said where a record was deleted meanwhile. */
+const GONE = 'This record is no longer stored here. Reload the page.';
 
 /** Returns what comes of some work; null where it fails, which whoever does it again will hear of. */
 function orNull<T>(work: () => T): T | null {
@@ -316,13 +394,14 @@ function changed<K extends Kind>(
   kind: K,
   apply: (record: Kinds[K]) => Kinds[K],
   stored: Stored<K> | null,
+  device: string,
   absent: Kinds[K] | undefined,
 ) {
   const before = stored?.record ?? absent;
-  if (!before) throw new Error('This record is no longer stored here. Reload the page.');
+  if (!before) throw new Error(GONE);
   const next = apply(before);
   if (next === before) return { before, after: before, made: null };
-  const after = { ...next, revision: before.revision + 1 };
+  const after = { ...withMarks(kind, before, next, device), revision: before.revision + 1 };
   checkChange(kind, before, after);
   const layout = stored?.layout ?? null;
   const made = textsOf(kind, after, layout && { job: before as Job, layout });
@@ -333,7 +412,7 @@ function changed<K extends Kind>(
 type Photographed = Pick<Job | ShelfPart, 'photos'>;
 
 /** Lists the ids of the photos that belong to a record; none where its kind has none. */
-const photosOf = (record: Kinds[Kind]): string[] =>
+export const photosOf = (record: Kinds[Kind]): string[] =>
   'photos' in record ? record.photos.map(({ id }) => id) : [];
 
 /** Lists the photos that a change took out of a record. */
@@ -360,13 +439,32 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
   return [...textKeys(kind, id), ...partKeys(id, 0), ...chunks];
 }
 
+/** Where it is kept how often this device wrote a record that went: should it come back, it counts on from there. */
+export const goneKey = (key: string): string => `gone/${key}`;
+
+/** Counts of a record that cannot be read begin anew so far on: it has not been written that often. */
+export const FAR = 1_000_000;
+
+/** Returns how often this device wrote a record, as its text says it; far more where that cannot be read. */
+export function writesIn(head: string, device: string): number {
+  try {
+    return writesOf(JSON.parse(head) as object, device);
+  } catch {
+    return FAR;
+  }
+}
+
 /** Removes a record and all that belongs to it, its photos as well, in one stroke. */
 export async function remove(kind: Kind, id: string): Promise<void> {
-  await alone(keyOf(kind, id), async () => {
-    const photos = photosIn(await readText(keyOf(kind, id)));
-    await writeTexts(
-      gone([...(await keysOf(kind, id)), ...photos.flatMap((photo) => textKeys('photo', photo))]),
-    );
+  const key = keyOf(kind, id);
+  await alone(key, async () => {
+    const head = await readText(key);
+    const photos = photosIn(head).flatMap((photo) => textKeys('photo', photo));
+    const writes = head === null ? 0 : writesIn(head, await deviceHere());
+    await writeTexts({
+      ...gone([...(await keysOf(kind, id)), ...photos]),
+      ...(writes > 0 ? { [goneKey(key)]: String(writes) } : {}),
+    });
   });
   announce({ kind, id });
 }

@@ -78,7 +78,7 @@ function partOf(kind: Kind, sheet: Sheet, number: number, even: () => number): S
       from: fresh ? '' : pick(JOBS[kind.stem] ?? ['']),
     },
     ...{ condition: fresh ? 'New, wrapped' : pick(CONDITIONS), place: pick(PLACES), sizes },
-    ...(taken ? { state: 'taken', takenFor: 'HM-0423' } : {}),
+    ...(taken ? { state: 'taken', takenFor: 'HM-0388' } : {}),
   };
 }
 

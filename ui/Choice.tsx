@@ -13,6 +13,8 @@ interface Props<T extends string> {
   readonly stacked?: boolean;
   /** All on one line, however many: short names, close together; where they find no room the line scrolls. */
   readonly strip?: boolean;
+  /** So many lines of a name are shown; one, or four where they are in a column, unless it is said. */
+  readonly lines?: number;
 }
 
 /** More than these do not fit beside each other on a phone: they go on two lines or more. */
@@ -38,6 +40,7 @@ export function Choice<T extends string>({
   onChange,
   stacked,
   strip,
+  lines,
 }: Props<T>) {
   const palette = usePalette();
   const { tiny } = useRoom();
@@ -90,6 +93,7 @@ export function Choice<T extends string>({
               !inColumn &&
                 !strip &&
                 options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
+              lines !== undefined && (inColumn ? at > 0 && styles.below : styles.even),
               chosen && { backgroundColor: palette.ink },
             ]}
           >
@@ -97,7 +101,7 @@ export function Choice<T extends string>({
               size={strip ? 'note' : 'body'}
               strong={chosen}
               tone={chosen ? 'plate' : 'ink'}
-              numberOfLines={inColumn ? 4 : 1}
+              numberOfLines={lines ?? (inColumn ? 4 : 1)}
               style={styles.words}
             >
               {option.name}
@@ -115,6 +119,8 @@ const STRIP = { overflowX: 'auto', overflowY: 'hidden' } as ViewStyle;
 const styles = StyleSheet.create({
   group: { borderWidth: 1.5, borderRadius: 6, overflow: 'hidden' },
   words: { textAlign: 'center' },
+  even: { flexBasis: 0 },
+  below: { borderTopWidth: 1 },
   close: { paddingHorizontal: 3, minWidth: 0, flexShrink: 0 },
   option: {
     flexGrow: 1,

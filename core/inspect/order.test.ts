@@ -67,7 +67,10 @@ describe('an order', () => {
     const [read] = readFile(writeFile({ jobs: [ordered] }, AT)).jobs;
     expect(lineOf(read!, 'renew--seal')?.order).toMatchObject(seal);
     const other = noteOrder({ ...seal, line: 'renew--gasket' })(JOB, made());
-    const both = merged('job', ordered, other).record;
+    const both = merged('job', ordered, other, {
+      choose: () => null,
+      device: 'here',
+    }).record;
     expect(
       ledgerOf(both)
         .orders.map((o) => o.line)

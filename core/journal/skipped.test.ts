@@ -15,7 +15,7 @@ import { fallenSince } from '../assessment/summary';
 import { emptyJob } from '../practice/job';
 import { ENTRY_SCHEMA } from '../records/entry';
 import type { Job } from '../records/job';
-import { mergedJournal } from '../records/merge';
+import { mergedJournal } from '../records/mergeJournal';
 import { reportOf } from '../report/report';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { explain } from '../wording/verdict';

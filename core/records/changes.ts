@@ -2,15 +2,8 @@ import { pumpOf } from '../pumps/registry';
 import { limitsWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Sheet, SheetLimit } from './sheet';
+import { textOf } from './textOf';
 import { say } from '../wording/say';
-
-/** Returns a value as text, the fields of a record in the order of their names. */
-function textOf(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(textOf).join()}]`;
-  if (typeof value !== 'object' || value === null) return JSON.stringify(value) ?? '';
-  const fields = Object.entries(value).sort(([one], [other]) => (one < other ? -1 : 1));
-  return `{${fields.map(([name, field]) => `${name}:${textOf(field)}`).join()}}`;
-}
 
 /** Tells whether two records, or two lists of such, say the same, whatever order their fields came in. */
 const same = (a: unknown, b: unknown): boolean => textOf(a) === textOf(b);

@@ -26,6 +26,7 @@ const MOST_PROBLEMS = 20;
  *
  * @param columns those that have to be there, and which others mean something
  * @param read reads one line, and says what is wrong with it
+ * @param end is called once all lines are read: what is wrong between them can still be said of each
  * @throws FileError where a column is missing, one is not known and says something, or with the line of everything
  * that is wrong
  */
@@ -33,6 +34,7 @@ export function readTable<T>(
   text: string,
   { required, isKnown }: Columns,
   read: (row: Row, wrong: Wrong) => T,
+  end: () => void = () => undefined,
 ): T[] {
   const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
     header: true,
@@ -69,6 +71,7 @@ export function readTable<T>(
       problems.push({ place, message });
     }),
   );
+  end();
   if (problems.length > 0) throw new FileError(problems.slice(0, MOST_PROBLEMS));
   return lines;
 }

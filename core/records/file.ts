@@ -15,7 +15,7 @@ import { say } from '../wording/say';
 
 /** Name and version of the app's own file format; docs/file-format.md describes it. The version is the highest of its records'. */
 export const FILE_FORMAT = 'dial-bench';
-export const FILE_VERSION = 9;
+export const FILE_VERSION = 10;
 
 export const fileSchema = object({
   format: string().oneOf([FILE_FORMAT]).required(),

@@ -1,3 +1,4 @@
+import { marksSchema } from './marks';
 import type { CharacteristicId, KindId } from '../pumps/ids';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { FAMILIES, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registry';
@@ -16,7 +17,7 @@ import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 9;
+export const JOB_SCHEMA = 10;
 
 /** The stages of a job, in the order of the work. */
 export const STAGES = [
@@ -54,6 +55,7 @@ export const jobSchema = object({
   schema: number().oneOf([JOB_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
+  marks: marksSchema,
   demo,
   createdAt: moment(),
   tag: line().required('A job needs a tag number'),

@@ -336,6 +336,11 @@ function jobTo9(job: Loose): Loose {
   return { ...next, sheet: { ...next.sheet, also: sheet.also, gearFit: null } };
 }
 
+/* Version 9 to 10: who wrote what of a record, where somebody did since; and which job has a part. */
+const unchanged = (record: Loose): Loose => record;
+
+const partTo3 = (part: Loose): Loose => ({ ...part, takenBy: null });
+
 /** A step from one version of a record to the next. */
 type Step = (record: Loose) => Loose;
 
@@ -350,11 +355,20 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
     6: withSheetOfNow,
     7: jobTo8,
     8: jobTo9,
+    9: withSheetOfNow,
   },
-  sheet: { 1: sheetTo2, 2: sheetTo3, 3: sheetTo4, 4: sheetTo5, 5: sheetTo6, 6: sheetTo7 },
-  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6 },
-  study: {},
-  part: { 1: withDemo },
+  sheet: {
+    1: sheetTo2,
+    2: sheetTo3,
+    3: sheetTo4,
+    4: sheetTo5,
+    5: sheetTo6,
+    6: sheetTo7,
+    7: unchanged,
+  },
+  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6, 6: unchanged },
+  study: { 1: unchanged },
+  part: { 1: withDemo, 2: partTo3 },
   photo: {},
 };
 

@@ -91,7 +91,9 @@ describe('a backup of version 6', () => {
       parts: object[];
     };
     expect(backup.jobs.map((job) => job.journal)).toEqual(raw.jobs.map((job) => job.journal));
-    expect(backup.parts).toEqual(raw.parts.map((part) => ({ ...part, schema: 2, demo: true })));
+    expect(backup.parts).toEqual(
+      raw.parts.map((part) => ({ ...part, schema: 3, demo: true, takenBy: null })),
+    );
   });
   it('keeps the parts that came from the shelf; nothing was ordered yet', () => {
     const { operations, orders, decisions } = ledgerOf(backup.jobs[0]!);
@@ -121,7 +123,7 @@ describe('a backup of version 7', () => {
     expect(sheets).toEqual(
       raw.sheets.map((s) => ({
         ...s,
-        ...{ schema: 7, mount: null, newSizes: [], washers_mm: [], demo: true },
+        ...{ schema: 8, mount: null, newSizes: [], washers_mm: [], demo: true },
         ...{ seals: null, drain: null, gearFit: null, small: [] },
         // Gears of a stack float: what called them right where they are tight is gone.
         ...('also' in s && JSON.stringify(s.also).includes('gear-loose')
@@ -177,5 +179,27 @@ describe('a backup of version 8', () => {
     expect(backup.jobs.map((job) => job.demo)).toEqual([true, true, true, undefined]);
     expect(backup.parts.map((part) => part.demo)).toEqual([true, true]);
     expect(backup.sheets.find(({ id }) => id === 'own-sheet')?.demo).toBeUndefined();
+  });
+});
+
+describe('a backup of version 9', () => {
+  const backup = readFile(written('v9/backup'));
+  const raw = JSON.parse(written('v9/backup')) as Readonly<
+    Record<'jobs' | 'sheets' | 'parts' | 'studies', Record<string, unknown>[]>
+  >;
+
+  it('keeps every field of every record to the letter, and says of none who wrote it', () => {
+    for (const list of ['jobs', 'sheets', 'parts', 'studies'] as const) {
+      const kept = backup[list].map((record) => ({ ...record, schema: 0, sheet: 0 }));
+      expect(kept).toEqual(
+        raw[list].map((record) => ({
+          ...{ ...record, schema: 0, sheet: 0 },
+          ...(list === 'parts' ? { takenBy: null } : {}),
+        })),
+      );
+    }
+    for (const list of ['jobs', 'sheets', 'parts', 'studies'] as const) {
+      expect(backup[list].filter((record) => 'marks' in record)).toEqual([]);
+    }
   });
 });

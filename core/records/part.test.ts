@@ -2,7 +2,6 @@ import { dimensionId, partId } from '../pumps/ids';
 import { AT } from '../testing/readings';
 import { decode } from './decode';
 import { readFile, writeFile } from './file';
-import { merged } from './merge';
 import { PART_SCHEMA, type ShelfPart } from './part';
 
 const GEARS: ShelfPart = {
@@ -18,7 +17,7 @@ const GEARS: ShelfPart = {
     { dimension: dimensionId('drive-width'), value_mm: 20.004, u_mm: 0.003 },
     { dimension: dimensionId('driven-width'), value_mm: 20.006, u_mm: 0.003 },
   ],
-  ...{ photos: [], state: 'here', takenFor: '' },
+  ...{ photos: [], state: 'here', takenFor: '', takenBy: null },
 };
 
 describe('a loose part', () => {
@@ -37,12 +36,5 @@ describe('a loose part', () => {
     ['a field that nobody knows', { colour: 'blue' }],
   ])('is refused with %s', (_, change) => {
     expect(() => decode('part', { ...GEARS, ...change })).toThrow();
-  });
-  it('comes from a file where that is newer, and says what the file has otherwise where it is not', () => {
-    const moved = { ...GEARS, place: 'Bin 9', revision: 3 };
-    expect(merged('part', GEARS, moved)).toEqual({ record: moved, count: null, kept: [] });
-    const { record, kept } = merged('part', moved, GEARS);
-    expect(record).toBe(moved);
-    expect(kept).toEqual(['place']);
   });
 });

@@ -1,3 +1,4 @@
+import { marksSchema } from './marks';
 import type { DimensionId, PartId } from '../pumps/ids';
 import { array, number, object, string, type InferType } from 'yup';
 import { photoNote } from './teardown';
@@ -15,7 +16,7 @@ import {
 } from '../schema/fields';
 
 /** Version of the record of a loose part that this code writes. */
-export const PART_SCHEMA = 2;
+export const PART_SCHEMA = 3;
 
 /** So many photos show a loose part well enough. */
 export const MOST_PART_PHOTOS = 20;
@@ -58,6 +59,7 @@ export const partSchema = object({
   schema: number().oneOf([PART_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
+  marks: marksSchema,
   createdAt: moment(),
   demo,
   /** Is written on it: `GS-12`. */
@@ -89,8 +91,10 @@ export const partSchema = object({
     ({ id }) => id,
   ),
   state: string().oneOf(PART_STATES).required(),
-  /** Tag of the job that took it; empty for none. */
+  /** Tag of the job that took it, as it was then; empty for none. */
   takenFor: line().defined(),
+  /** Id of that job; null for none, or where only its tag was kept. */
+  takenBy: identifier().nullable().defined(),
 })
   .noUnknown()
   .required();
@@ -105,4 +109,5 @@ export const BLANK_PART: Omit<
 > = {
   ...{ schema: PART_SCHEMA, revision: 0, variant: null, make: '', origin: 'used', from: '' },
   ...{ condition: '', place: '', sizes: [], photos: [], state: 'here', takenFor: '' },
+  takenBy: null,
 };

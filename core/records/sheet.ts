@@ -1,3 +1,4 @@
+import { marksSchema } from './marks';
 import type { CharacteristicId, DimensionId, KindId, PartId } from '../pumps/ids';
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
 import type { Characteristic, Dimension, PumpModel } from '../pumps/family';
@@ -27,7 +28,7 @@ import {
 } from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 7;
+export const SHEET_SCHEMA = 8;
 
 /** Describes what a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
@@ -128,6 +129,7 @@ export const sheetSchema = object({
   schema: number().oneOf([SHEET_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
+  marks: marksSchema,
   demo,
   model: line().required('A sheet needs a model name'),
   variants: listed(array(variant).required().max(40), 'A variant is there twice'),

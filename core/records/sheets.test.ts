@@ -5,7 +5,7 @@ import { FileError } from './problems';
 import { limitsCsv, withLimitsCsv } from './limitsCsv';
 import { HOUSE_RULES, houseRules, NEW_RULES, rulesWords } from './rules';
 import { sheetSchema, type Sheet } from './sheet';
-import { nextInStudy, studyOrder, studySchema, type Study } from './study';
+import { nextInStudy, STUDY_SCHEMA, studyOrder, studySchema, type Study } from './study';
 
 const edited = (change: (limit: Sheet['limits'][number]) => void, id = 'face-drive'): Sheet => ({
   ...VELTRANE_T6,
@@ -147,7 +147,7 @@ describe('house rules', () => {
 
 describe('a study on the bench', () => {
   const STUDY: Study = {
-    schema: 1,
+    schema: STUDY_SCHEMA,
     id: 'study-1',
     revision: 0,
     createdAt: '2026-11-20T09:00:00.000Z',

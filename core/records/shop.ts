@@ -1,3 +1,4 @@
+import { marksSchema } from './marks';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
@@ -9,7 +10,7 @@ import { make, shopMoney, shopOperation } from './rework';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
-export const SHOP_SCHEMA = 6;
+export const SHOP_SCHEMA = 7;
 
 /** More leaf sets than these are no shop’s. */
 const MOST_SETS = 12;
@@ -21,6 +22,7 @@ export const shopSchema = object({
   schema: number().oneOf([SHOP_SCHEMA]).required(),
   id: string().oneOf(['shop']).required(),
   revision: number().integer().min(0).required(),
+  marks: marksSchema,
   unit: string().oneOf(['mm', 'thou']).required(),
   theme: string().oneOf(['system', 'light', 'dark']).required(),
   /** Says how English is spelled; `device` goes by the browser's language. */

@@ -1,10 +1,11 @@
+import { marksSchema } from './marks';
 import { array, number, object, string, type InferType } from 'yup';
 import { shuffler } from 'd3-array';
 import { evenFrom, seedOf } from '../random';
 import { identifier, line, millimetres, moment, once, SOURCES } from '../schema/fields';
 import { say } from '../wording/say';
 
-export const STUDY_SCHEMA = 1;
+export const STUDY_SCHEMA = 2;
 
 const studyReading = object({
   person: line().required(),
@@ -39,6 +40,7 @@ export const studySchema = object({
   schema: number().oneOf([STUDY_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
+  marks: marksSchema,
   createdAt: moment(),
   /** Says what is measured: `gear width by outside mic`. */
   what: line().required('Say what is measured'),

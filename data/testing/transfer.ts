@@ -4,7 +4,7 @@ import { readFile, writeFile } from '@/core/records/file';
 import type { Job } from '@/core/records/job';
 import { PHOTO_SCHEMA, type Photo } from '@/core/records/photo';
 import { PART_SCHEMA, type ShelfPart } from '@/core/records/part';
-import type { Study } from '@/core/records/study';
+import { STUDY_SCHEMA, type Study } from '@/core/records/study';
 import { loadAll } from '../records';
 import { dropTexts, keysUnder } from '../storage';
 import { writeBackup } from '../transfer/backup';
@@ -37,13 +37,20 @@ export const part: ShelfPart = {
     origin: 'used',
     from: 'HM-0409',
   },
-  ...{ condition: 'clean, no marks', place: 'bin 4', photos: [], state: 'here', takenFor: '' },
+  ...{
+    condition: 'clean, no marks',
+    place: 'bin 4',
+    photos: [],
+    state: 'here',
+    takenFor: '',
+    takenBy: null,
+  },
   sizes: [{ dimension: dimensionId('drive-width'), value_mm: 20.012, u_mm: 0.002 }],
 };
 
 /** A study of which nothing was read yet. */
 export const study: Study = {
-  schema: 1,
+  schema: STUDY_SCHEMA,
   id: 'study-1',
   revision: 0,
   createdAt: '2026-11-20T09:00:00.000Z',

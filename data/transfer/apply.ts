@@ -1,5 +1,7 @@
-import type { Kinds } from '../../core/records/decode';
+import { chosenFrom, type Choice } from './choices';
 import { checkChange } from '../../core/records/changed';
+import type { RecordKind } from '../../core/records/migrate';
+import { FileError } from '../../core/records/problems';
 import { foundBy } from '../../core/records/file';
 import { say } from '../../core/wording/say';
 import { aloneInStore } from '../locks';
@@ -61,29 +63,52 @@ async function writePictures(
   return { written, notTaken };
 }
 
-/** Returns what has to be written of a record now: brought together anew where it changed since the plan. */
-async function upToDate(planned: Planned, seal: string | null): Promise<Planned> {
-  if (seal === planned.basis) return planned;
-  const texts = new Map(Object.entries(planned.texts));
-  const record = opened(planned.kind, planned.id, texts)?.record;
-  return record ? plannedFor(planned.kind, record as Kinds[typeof planned.kind]) : planned;
+/**
+ * Returns what has to be written of a record now: brought together anew by what was chosen, or where it changed since the
+ * plan was made.
+ *
+ * @throws FileError where something would have to be chosen that nobody was shown
+ */
+async function upToDate(
+  planned: Planned,
+  seal: string | null,
+  choices: readonly Choice[],
+): Promise<Planned> {
+  const { kind, id, name, file, base, clashes } = planned;
+  if (seal === planned.basis && clashes.length === 0) return planned;
+  const record = file ?? opened(kind, id, new Map(Object.entries(planned.texts)))?.record;
+  if (!record) return planned;
+  const anew = await plannedFor<RecordKind>(kind, record, {
+    choose: chosenFrom(choices, kind, id),
+    base,
+  });
+  if (anew.clashes.length === 0) return anew;
+  throw new FileError([{ place: say('shop.record', { kind, name }), message: CHANGED_SINCE }]);
 }
 
+/** Said where what a file brings was changed here as well while somebody looked at it. */
+const CHANGED_SINCE =
+  'It was changed here while you looked at the file. Nothing was imported: choose the file again.';
+
 /**
- * Does what a plan says, all of it or nothing. What was changed since the plan was made is brought
+ * Does what a plan says and a person chose, all of it or nothing. What was changed since the plan was made is brought
  * together once more, so that nothing of it is lost.
  *
  * @returns the pictures that could not be taken after all
- * @throws Cancelled, StorageError
+ * @throws Cancelled, StorageError, FileError where something was changed here meanwhile that the file changes too
  */
 export async function applyImport(
   { planned }: ImportPlan,
   source: Source,
   course: Course,
+  choices: readonly Choice[] = [],
 ): Promise<readonly NotTaken[]> {
-  const writes = planned.filter(({ effect }) => effect !== 'same' && effect !== 'newer');
-  const records = writes.filter(({ kind }) => kind !== 'photo');
-  const pictures = new Set(writes.flatMap(({ kind, id }) => (kind === 'photo' ? [id] : [])));
+  const records = planned.filter(
+    ({ texts, clashes }) => clashes.length > 0 || Object.keys(texts).length > 0,
+  );
+  const pictures = new Set(
+    planned.flatMap(({ kind, id, effect }) => (kind === 'photo' && effect === 'add' ? [id] : [])),
+  );
   const notTaken = await aloneInStore(async () => {
     const { written, notTaken: odd } = await writePictures(pictures, source, course);
     try {
@@ -92,7 +117,7 @@ export async function applyImport(
       const texts: Record<string, string | null> = {};
       for (const [i, record] of records.entries()) {
         await course.at('Writing', i, records.length);
-        Object.assign(texts, (await upToDate(record, seals[keys[i] ?? ''] ?? null)).texts);
+        Object.assign(texts, (await upToDate(record, seals[keys[i] ?? ''] ?? null, choices)).texts);
       }
       await writeTexts(texts);
       return odd;

@@ -1,10 +1,9 @@
-import type { Found } from '../../core/records/file';
 import { readPartsCsv } from '../../core/records/partsCsv';
 import type { Photo } from '../../core/records/photo';
 import { newId, now } from '../create';
 import { loadAll } from '../records';
 import type { Course } from './progress';
-import type { Source } from './source';
+import type { Offered, Source } from './source';
 
 /** Tells whether a file that somebody chose is a table. */
 export const isCsv = (file: Blob): boolean =>
@@ -18,13 +17,14 @@ export class CsvSource implements Source {
 
   constructor(private readonly text: string) {}
 
-  async *records(course: Course): AsyncGenerator<Found> {
+  async *records(course: Course): AsyncGenerator<Offered> {
     const [sheets, shelf] = await Promise.all([loadAll('sheet'), loadAll('part')]);
     const landing = { sheets: sheets.records, shelf: shelf.records, freshId: newId, at: now() };
     const parts = readPartsCsv(this.text, landing);
-    for (const [i, record] of parts.entries()) {
+    for (const [i, { part, base }] of parts.entries()) {
       await course.at('Reading', i, parts.length);
-      yield { kind: 'part', place: record.label, raw: record, record, problems: [] };
+      const found = { kind: 'part', place: part.label, raw: part, record: part, problems: [] };
+      yield (base ? { ...found, base } : found) as Offered;
     }
   }
 

@@ -1,3 +1,4 @@
+import type { Choice } from './choices';
 import { reasonOf } from '../../core/errors';
 import { FileError, type FileProblem } from '../../core/records/problems';
 import { applyImport } from './apply';
@@ -49,17 +50,19 @@ export class TransferDesk {
       const source = await openSource(file);
       const plan = await planImport(source, course);
       this.open = { source, plan };
-      const lines = plan.planned.map(({ texts: _, basis: __, ...line }) => line);
+      const lines = plan.planned.map(
+        ({ texts: _, basis: __, file: ___, base: _b, photos: _p, ...line }) => line,
+      );
       return { lines, notTaken: plan.notTaken, notes: plan.notes };
     });
   }
 
   /** Does what was planned last, all of it or nothing; returns the pictures that could not be taken after all. */
-  apply(tell: OnProgress): Promise<Outcome<readonly NotTaken[]>> {
+  apply(tell: OnProgress, choices: readonly Choice[] = []): Promise<Outcome<readonly NotTaken[]>> {
     const course = this.begin(tell);
     return outcomeOf(async () => {
       if (!this.open) throw new Error('No file was looked at. Choose it again.');
-      const notTaken = await applyImport(this.open.plan, this.open.source, course);
+      const notTaken = await applyImport(this.open.plan, this.open.source, course, choices);
       this.open = null;
       return notTaken;
     });

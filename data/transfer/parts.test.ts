@@ -47,15 +47,31 @@ describe('a table of loose parts', () => {
   it('is refused whole where a line is wrong', async () => {
     const desk = new TransferDesk();
     const outcome = await desk.plan(table(`GS-13,${model},drive,deep,`), quietly);
-    expect(outcome).toMatchObject({ ok: false, problems: [{ place: 'line 2' }] });
+    expect(outcome).toMatchObject({
+      ok: false,
+      problems: [{ place: 'line 2, column drive-width_mm' }],
+    });
     expect(await shelf()).toEqual(['GS-12 bin 4 here']);
   });
-  it('does not undo what became of a part meanwhile', async () => {
+  it('is brought together by field with what became of a part meanwhile', async () => {
     const desk = new TransferDesk();
     await planned(table(`GS-12,${model},drive;driven,,Rack 9`), desk);
     await change('part', part.id, (p) => ({ ...p, state: 'taken', takenFor: 'HM-0423' }));
     expect(await desk.apply(quietly)).toMatchObject({ ok: true });
-    expect(await shelf()).toEqual(['GS-12 bin 4 taken']);
+    expect(await shelf()).toEqual(['GS-12 Rack 9 taken']);
+  });
+  it('is not taken at all where a line changes what was changed here since it was looked at', async () => {
+    const desk = new TransferDesk();
+    await planned(
+      table(`GS-12,${model},drive;driven,,Rack 9`, `GS-13,${model},drive,20.01,`),
+      desk,
+    );
+    await change('part', part.id, (p) => ({ ...p, place: 'Bin 5' }));
+    expect(await desk.apply(quietly)).toMatchObject({
+      ok: false,
+      problems: [{ message: expect.stringMatching(/Nothing was imported/) as string }],
+    });
+    expect(await shelf()).toEqual(['GS-12 Bin 5 here']);
   });
 });
 

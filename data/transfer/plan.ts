@@ -1,14 +1,36 @@
-import { dequal } from 'dequal';
 import { checkChange } from '../../core/records/changed';
 import type { Kinds } from '../../core/records/decode';
 import { idIn } from '../../core/records/file';
-import { merged, type Count } from '../../core/records/merge';
+import {
+  merged,
+  type Bringing,
+  sawBefore,
+  type Choose,
+  type Count,
+  type Difference,
+  type Merge,
+} from '../../core/records/merge';
 import { isLoose, type RecordKind } from '../../core/records/migrate';
 import type { Photo } from '../../core/records/photo';
 import { FileError, type FileProblem } from '../../core/records/problems';
-import { asideKey, keyOf, load, opened, readAll, textsInPlace, UnreadableRecord } from '../records';
+import type { PumpKind } from '../../core/pumps/registry';
+import { deviceHere } from '../device';
+import {
+  asideKey,
+  FAR,
+  goneKey,
+  keyOf,
+  load,
+  opened,
+  photosOf,
+  readAll,
+  textsInPlace,
+  textsInstead,
+  UnreadableRecord,
+} from '../records';
 import { sealKey } from '../seal';
-import { keysUnder } from '../storage';
+import { WHOLE } from './choices';
+import { keysUnder, readText } from '../storage';
 import type { PhotoHead } from './pictures';
 import type { Course } from './progress';
 import type { Offered, Source } from './source';
@@ -28,8 +50,14 @@ export interface PlannedLine {
   readonly name: string;
   readonly effect: Effect;
   readonly count: Count | null;
-  /** What the file says otherwise and what stays as it is here. */
-  readonly kept: readonly string[];
+  /** What comes to be otherwise here than it was. */
+  readonly changed: readonly Difference[];
+  /** What the file says otherwise and what stays as it is here: the file is older there. */
+  readonly kept: readonly Difference[];
+  /** What was changed here and in the file since they were last the same: a person chooses. */
+  readonly clashes: readonly Difference[];
+  /** The pump that its fields are of, so that they can be named; null where they are of none, or it is not known. */
+  readonly pump: PumpKind | null;
 }
 
 /** A record that is not taken, why, and as it lies in the file. */
@@ -46,6 +74,12 @@ export interface Planned extends PlannedLine {
   readonly texts: Readonly<Record<string, string | null>>;
   /** The seal of the record that it was brought together with; null where there was none. */
   readonly basis: string | null;
+  /** The record as it lies in the file, where it is brought together with one that is here; null where that needs nothing. */
+  readonly file: Kinds[RecordKind] | null;
+  /** What a table was made of, by field; null for a file that says itself who wrote what. */
+  readonly base: ReadonlyMap<string, unknown> | null;
+  /** The photos that it shows once it is taken. */
+  readonly photos: readonly string[];
 }
 
 /** What an import would do. Nothing was changed yet. */
@@ -64,33 +98,100 @@ const NAME: { [K in RecordKind]: (record: Kinds[K]) => string } = {
   shop: () => 'settings and instruments',
 };
 
-/** Returns what would become of a record of a file beside the one of its id that is here. */
-export async function plannedFor<K extends RecordKind>(kind: K, file: Kinds[K]): Promise<Planned> {
+/** Chooses nothing. */
+const UNASKED: Choose = () => null;
+
+/** Tells whether what two copies come to is a record that holds together. */
+function isSound<K extends RecordKind>(kind: K, here: Kinds[K], record: Kinds[K]): boolean {
+  try {
+    checkChange(kind, here, record);
+    return true;
+  } catch (error) {
+    if (error instanceof FileError) return false;
+    throw error;
+  }
+}
+
+/** Brings two copies together; where their fields do not go together, it is asked once whose all of them are. */
+function mergedSoundly<K extends RecordKind>(
+  kind: K,
+  here: Kinds[K],
+  file: Kinds[K],
+  bringing: Bringing,
+): Merge<Kinds[K]> {
+  const merge = merged(kind, here, file, bringing);
+  if (merge.record === here || isSound(kind, here, merge.record)) return merge;
+  const whole = { field: WHOLE, here: null, file: null };
+  const side = bringing.choose(whole);
+  if (!side) return { ...merge, record: here, changed: [], kept: [], clashes: [whole] };
+  const one = merged(kind, here, file, { ...bringing, choose: () => side, asks: 'all' });
+  checkChange(kind, here, one.record);
+  return one;
+}
+
+/** Says what a merge does to the record that is here. */
+function effectOf({ changed, clashes, count, asInFile }: Merge<unknown>): Effect {
+  if (clashes.length > 0) return 'merge';
+  const brings = changed.length + (count ? count.fresh + count.others : 0) > 0;
+  if (brings) return asInFile ? 'older' : 'merge';
+  return asInFile ? 'same' : 'newer';
+}
+
+/**
+ * Returns what would become of a record of a file beside the one of its id that is here.
+ *
+ * @throws FileError where the two come to no sound record, whatever is chosen
+ */
+export async function plannedFor<K extends RecordKind>(
+  kind: K,
+  file: Kinds[K],
+  { choose = UNASKED, base = null }: Partial<Pick<Bringing, 'choose' | 'base'>> = {},
+): Promise<Planned> {
   const key = keyOf(kind, file.id);
   const there = await readAll(kind, file.id);
-  const basis = there.get(sealKey(key)) ?? null;
-  const line = { kind, id: file.id, name: NAME[kind](file), basis };
-  const take = (effect: Effect, record: Kinds[K], more: Partial<PlannedLine> = {}): Planned => ({
-    ...{ ...line, count: null, kept: [], ...more },
-    effect,
-    texts: textsInPlace(kind, record, there),
-  });
+  const device = await deviceHere();
+  const line = {
+    ...{
+      kind,
+      id: file.id,
+      name: NAME[kind](file),
+      pump: null,
+      count: null,
+      file: null,
+      base,
+    },
+    ...{ changed: [], kept: [], clashes: [], basis: there.get(sealKey(key)) ?? null },
+  };
+  const anew = async (effect: Effect): Promise<Planned> => {
+    const gone = Number(await readText(goneKey(key))) || 0;
+    const record = sawBefore(file, device, effect === 'unreadable' ? FAR : gone);
+    return { ...line, effect, photos: photosOf(record), texts: textsInPlace(kind, record, there) };
+  };
   let here: Kinds[K] | null;
   try {
     here = opened(kind, file.id, there)?.record ?? null;
   } catch (error) {
     if (!(error instanceof UnreadableRecord)) throw error;
-    const anew = take('unreadable', file);
-    return { ...anew, texts: { ...anew.texts, [asideKey(key)]: error.raw } };
+    const taken = await anew('unreadable');
+    return { ...taken, texts: { ...taken.texts, [asideKey(key)]: error.raw } };
   }
-  if (!here) return take('add', file);
-  const { record, count, kept } = merged(kind, here, file);
-  if (record === here) {
-    return { ...line, count, kept, effect: dequal(here, file) ? 'same' : 'newer', texts: {} };
-  }
-  checkChange(kind, here, record);
-  const wentOnThere = record.revision === file.revision;
-  return take(wentOnThere ? 'older' : 'merge', record, { count, kept });
+  if (!here) return anew('add');
+  const merge = mergedSoundly(kind, here, file, { choose, device, base });
+  const { record, count, changed, kept, clashes } = merge;
+  return {
+    ...{ ...line, count, changed, kept, clashes, effect: effectOf(merge) },
+    pump: changed.length + kept.length + clashes.length > 0 ? await pumpIn(file) : null,
+    ...{ file: record === here && clashes.length === 0 ? null : file, photos: photosOf(record) },
+    texts: record === here || clashes.length > 0 ? {} : textsInstead(kind, here, record, there),
+  };
+}
+
+/** Returns the pump that the fields of a sheet or a loose part are of; null for none, or where its sheet is not here. */
+async function pumpIn(record: Kinds[RecordKind]): Promise<PumpKind | null> {
+  if ('geometry' in record) return { family: record.family, geometry: record.geometry };
+  if (!('parts' in record && 'sizes' in record)) return null;
+  const sheet = await load('sheet', record.sheet).catch(() => null);
+  return sheet && { family: sheet.family, geometry: sheet.geometry };
 }
 
 /** The kinds of record that photos belong to. */
@@ -120,7 +221,11 @@ class Planning {
       );
     }
     try {
-      this.planned.push(await plannedFor<RecordKind>(kind, record));
+      this.planned.push(
+        await plannedFor<RecordKind>(kind, record, {
+          base: 'base' in offered ? offered.base : null,
+        }),
+      );
     } catch (error) {
       if (!(error instanceof FileError)) throw error;
       this.refuse(kind, raw, error.problems);
@@ -158,13 +263,18 @@ class Planning {
         raw: out.texts,
       });
     }
-    const taken = new Set(
-      this.planned.flatMap(({ kind, id }) => (SHOWING.includes(kind) ? [id] : [])),
+    const taken = new Map(
+      this.planned.flatMap(({ kind, id, photos }) =>
+        SHOWING.includes(kind) ? [[id, photos] as const] : [],
+      ),
     );
     for (const { head, place } of this.pictures) {
-      const belongs = taken.has(head.job) && this.shown.get(head.job)?.includes(head.id);
-      if (belongs) this.planned.push(plannedPhoto(head, here));
-      else this.refuse('photo', head, problem(place, 'It belongs to nothing that is imported.'));
+      const photos = taken.get(head.job);
+      const belongs = photos && this.shown.get(head.job)?.includes(head.id);
+      // A photo that was taken away here since stays so.
+      if (belongs && photos.includes(head.id)) this.planned.push(plannedPhoto(head, here));
+      else if (!belongs)
+        this.refuse('photo', head, problem(place, 'It belongs to nothing that is imported.'));
     }
   }
 
@@ -199,7 +309,7 @@ function plannedPhoto({ id }: PhotoHead, here: ReadonlySet<string>): Planned {
     name: 'photo',
     effect,
     count: null,
-    kept: [],
+    ...{ changed: [], kept: [], clashes: [], pump: null, file: null, base: null, photos: [] },
     basis: null,
     texts: {},
   };

@@ -1,3 +1,4 @@
+import type { Choice } from './choices';
 import { proxy } from 'comlink';
 import { touchedJobs } from '../tabs';
 import { Thread } from '../thread';
@@ -9,7 +10,7 @@ import type { OnProgress } from './progress';
 /** The transfer desk in a thread of its own: the page stays free however much goes in or out. */
 export interface RemoteDesk {
   plan(file: Blob, tell: OnProgress): Promise<Outcome<Preview>>;
-  apply(tell: OnProgress): Promise<Outcome<readonly NotTaken[]>>;
+  apply(tell: OnProgress, choices?: readonly Choice[]): Promise<Outcome<readonly NotTaken[]>>;
   backup(tell: OnProgress): Promise<Outcome<Backup>>;
   cancel(): void;
   /** Ends the thread; what it was doing is not done. */
@@ -24,8 +25,8 @@ export function openDesk(): RemoteDesk {
   const desk = thread.remote;
   return {
     plan: (file, tell) => desk.plan(file, proxy(tell)),
-    apply: async (tell) => {
-      const outcome = await desk.apply(proxy(tell));
+    apply: async (tell, choices = []) => {
+      const outcome = await desk.apply(proxy(tell), choices);
       // The other thread's word of it may come later than its answer.
       touchedJobs.addAll();
       return outcome;

@@ -23,7 +23,11 @@ import { say } from '../../core/wording/say';
 
 /** A record of a file that is being imported; of a photo in a backup, without its picture. */
 export type Offered =
-  Found | { readonly kind: 'photo'; readonly place: string; readonly head: PhotoHead };
+  | (Found & {
+      /** What a line of a table was made of, by field. */
+      readonly base?: ReadonlyMap<string, unknown>;
+    })
+  | { readonly kind: 'photo'; readonly place: string; readonly head: PhotoHead };
 
 /** A file to be imported, of whatever form. */
 export interface Source {

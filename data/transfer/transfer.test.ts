@@ -76,7 +76,7 @@ describe('a file of one job', () => {
     await imported(fileOf({ jobs: [older] }));
     expect(await load('job', job.id)).toEqual(here);
     const { lines } = await imported(fileOf({ jobs: [job] }));
-    expect(lines[0]?.effect).toBe('merge');
+    expect(lines[0]?.effect).toBe('older');
     expect((await load('job', job.id))?.journal).toEqual(job.journal);
   });
 

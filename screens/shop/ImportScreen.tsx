@@ -6,19 +6,23 @@ import { Button } from '@/ui/Button';
 import type { FileProblem } from '@/core/records/problems';
 import { chooseFile, saveAs } from '@/data/save';
 import type { Preview } from '@/data/transfer/desk';
+import type { Choice } from '@/data/transfer/choices';
+import { useShop } from '@/data/hooks';
 import { Course } from '@/ui/Course';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
 import { RefusedFile } from '../shell/RefusedFile';
 import { lineWords, notTakenWords, photoWords, sameWords } from './importWords';
+import type { Side } from '@/core/records/merge';
+import { askedOf, ClashRows, type Asked } from './ClashRows';
 import { useDesk } from './useDesk';
 import { say } from '@/core/wording/say';
 
 type State =
   | { at: 'start' }
   | { at: 'refused'; name: string; problems: readonly FileProblem[] }
-  | { at: 'preview'; name: string; preview: Preview }
+  | { at: 'preview'; name: string; preview: Preview; asked: readonly Asked[] }
   | { at: 'done'; notTaken: Preview['notTaken'] };
 
 /** A file is looked at record by record, what it would do is shown, and only then is anything changed. */
@@ -33,12 +37,17 @@ export function ImportScreen() {
     if (!file) return;
     const { name } = file;
     const found = await run((desk, tell) => desk.plan(file, tell));
-    if (found.ok) setState({ at: 'preview', name, preview: found.value });
-    else if (found.cancelled) setState({ at: 'start' });
+    if (found.ok) {
+      const asked = askedOf(found.value.lines);
+      setState({ at: 'preview', name, preview: found.value, asked });
+    } else if (found.cancelled) setState({ at: 'start' });
     else setState({ at: 'refused', name, problems: found.problems });
   };
-  const apply = async ({ name, preview }: Extract<State, { at: 'preview' }>) => {
-    const done = await run((desk, tell) => desk.apply(tell));
+  const apply = async (
+    { name, preview }: Extract<State, { at: 'preview' }>,
+    choices: readonly Choice[],
+  ) => {
+    const done = await run((desk, tell) => desk.apply(tell, choices));
     if (!done.ok && !done.cancelled) setState({ at: 'refused', name, problems: done.problems });
     if (!done.ok) return;
     await client.invalidateQueries();
@@ -65,7 +74,16 @@ export function ImportScreen() {
       )}
       {state.at === 'refused' ? <RefusedFile name={state.name} problems={state.problems} /> : null}
       {state.at === 'preview' && !progress ? (
-        <PreviewOf name={state.name} preview={state.preview} onImport={() => void apply(state)} />
+        <PreviewOf
+          {...state}
+          onChoose={(which, side) =>
+            setState({
+              ...state,
+              asked: state.asked.map((one) => (which(one) ? { ...one, side } : one)),
+            })
+          }
+          onImport={(choices) => void apply(state, choices)}
+        />
       ) : null}
       {state.at === 'done' ? (
         <>
@@ -86,11 +104,16 @@ const MOST_LINES = 60;
 interface PreviewProps {
   readonly name: string;
   readonly preview: Preview;
-  readonly onImport: () => void;
+  readonly asked: readonly Asked[];
+  readonly onChoose: (which: (asked: Asked) => boolean, side: Side) => void;
+  readonly onImport: (choices: readonly Choice[]) => void;
 }
 
-function PreviewOf({ name, preview, onImport }: PreviewProps) {
+function PreviewOf({ name, preview, asked, onChoose, onImport }: PreviewProps) {
   const { lines, notTaken, notes } = preview;
+  const { unit } = useShop();
+  const choices = asked.flatMap(({ line: _, side, ...one }) => (side ? [{ ...one, side }] : []));
+  const left = asked.length - choices.length;
   const same = lines.filter(({ kind, effect }) => kind !== 'photo' && effect === 'same').length;
   const records = lines.filter(({ kind, effect }) => kind !== 'photo' && effect !== 'same');
   // What is brought together or stays is read first: what is only added surprises nobody.
@@ -112,15 +135,16 @@ function PreviewOf({ name, preview, onImport }: PreviewProps) {
       <View role="list">
         {sorted.slice(0, MOST_LINES).map((line) => (
           <View key={`${line.kind} ${line.id}`} role="listitem">
-            <Words>{lineWords(line)}</Words>
+            <Words>{lineWords(line, unit)}</Words>
           </View>
         ))}
       </View>
       {same > 0 ? <Words>{sameWords(same)}</Words> : null}
       {more > 0 ? <Words strong>{say('shop.moreLikeThese', { count: more })}</Words> : null}
       <Words>{photoWords(lines)}</Words>
-      <Button mode="contained" disabled={idle} onPress={onImport}>
-        Import
+      <ClashRows asked={asked} onChoose={onChoose} />
+      <Button mode="contained" disabled={idle || left > 0} onPress={() => onImport(choices)}>
+        {left > 0 ? say('shop.chooseLeft', { count: left }) : 'Import'}
       </Button>
     </>
   );

@@ -1,5 +1,8 @@
-import type { Count } from '@/core/records/merge';
+import type { Count, Difference } from '@/core/records/merge';
+import type { ShopUnit } from '@/core/quantity/units';
+import { fieldName, fieldWords } from '@/core/wording/fieldWords';
 import type { Effect, NotTaken, PlannedLine } from '@/data/transfer/plan';
+import { WHOLE } from '@/data/transfer/choices';
 import { listed, paragraph, say } from '@/core/wording/say';
 
 const EFFECT = {
@@ -11,32 +14,64 @@ const EFFECT = {
   newer: 'shop.importNewer',
 } as const satisfies Readonly<Record<Effect, string>>;
 
-/** Fields of records as a person would call them. */
-const FIELD: Readonly<Record<string, string>> = {
-  tag: 'tag number',
-  createdAt: 'when it was opened',
-  by: 'measured by',
-  feeler: 'leaf set',
-  key: 'variant checks',
-  part_C: 'temperature of the parts',
-  shop_C: 'temperature of the shop',
-  rules: 'house rules',
-  tier: 'limits to use',
-};
+/** So many changes of a record are said one by one. */
+const SAID = 6;
 
 function countWords({ others, ...readings }: Count): string {
   const counted = say('shop.importCount', readings);
   return others > 0 ? say('shop.importCountOthers', { others, readings: counted }) : counted;
 }
 
-/** Says what importing a record would do. */
-export function lineWords({ kind, name, effect, count, kept }: PlannedLine): string {
+/** Says what importing a record would do, and what comes to be otherwise by it. */
+export function lineWords(line: PlannedLine, unit: ShopUnit): string {
+  const { kind, name, effect, count, changed, kept } = line;
+  const context = { kind, pump: line.pump, unit };
   const sentences = [say(EFFECT[effect], { record: say('shop.record', { kind, name }) })];
   if (count && effect !== 'same') sentences.push(countWords(count));
-  if (kept.length > 0 && effect !== 'older') {
-    sentences.push(say('shop.importKept', { fields: listed(kept.map((k) => FIELD[k] ?? k)) }));
+  for (const { field, here, file } of changed.slice(0, SAID)) {
+    sentences.push(
+      say('shop.importChange', {
+        field: fieldName(context, field, file ?? here),
+        here: fieldWords(context, field, here, file),
+        file: fieldWords(context, field, file, here),
+      }),
+    );
+  }
+  const more = changed.length - SAID;
+  if (more > 0) sentences.push(say('shop.importChangeMore', { more }));
+  if (kept.length > 0) {
+    const names = kept.map(({ field, here, file }) => fieldName(context, field, here ?? file));
+    sentences.push(say('shop.importKept', { fields: listed([...new Set(names)].slice(0, SAID)) }));
   }
   return paragraph(...sentences);
+}
+
+/** What is shown of a field that a person chooses. */
+export interface ClashWords {
+  readonly title: string;
+  readonly here: string;
+  readonly file: string;
+}
+
+/** Says what both copies have in a field that was changed in both. */
+export function clashWords(line: PlannedLine, clash: Difference, unit: ShopUnit): ClashWords {
+  const { kind, name, pump } = line;
+  const record = say('shop.record', { kind, name });
+  if (clash.field === WHOLE) {
+    const title = say('shop.clashOf', { record, field: say('shop.wholeRecord') });
+    return { title, here: 'All as here', file: 'All as in the file' };
+  }
+  const context = { kind, pump, unit };
+  const field = fieldName(context, clash.field, clash.here ?? clash.file);
+  return {
+    title: say('shop.clashOf', { record, field }),
+    here: say('shop.clashHere', {
+      value: fieldWords(context, clash.field, clash.here, clash.file),
+    }),
+    file: say('shop.clashFile', {
+      value: fieldWords(context, clash.field, clash.file, clash.here),
+    }),
+  };
 }
 
 /** Says how many records are here as they are in the file. */

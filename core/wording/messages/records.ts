@@ -9,6 +9,12 @@ export const RECORDS = {
   'records.meantOtherwise': '{limits}, with another source or meaning',
   'records.more': 'and {more} more',
   'records.most': 'At most {most}.',
+  'records.sheetIdUnknown':
+    'There is no sheet with the id “{id}” here. Import that sheet first, or clear the cell and name the model.',
+  'records.sheetNotOne':
+    'More than one sheet is called “{model}”. Write the id of the one that is meant in the column sheet.',
+  'records.partInJob':
+    '{label} is in {tag}. Take it out there, or put it back on its own page; a table does not.',
   'records.oneOf': 'None of the words that belong here: {values}',
   'records.notType': 'Not {thing}',
   'records.leastCharacters': 'At least {least} characters',

@@ -27,10 +27,26 @@ export const SHOP = {
     '{here, plural, one {One reading here} other {# readings here}}, {file} in the file, {fresh} new.',
   'shop.importCountOthers':
     '{readings} {others, plural, one {One other entry is new.} other {# other entries are new.}}',
-  'shop.importKept': 'Different in the file, but unchanged here: {fields}.',
-  'shop.importMerge': '{record}: will be merged with the one here.',
-  'shop.importNewer': '{record}: the one here is newer and stays.',
-  'shop.importOlder': '{record}: the one in the file is newer and replaces the one here.',
+  'shop.andMore': '{items} and {more} more',
+  'shop.chooseFirst':
+    '{count, plural, one {One field was changed here and in the file since both were last the same. Choose which is to stay.} other {# fields were changed here and in the file since both were last the same. Choose which is to stay.}}',
+  'shop.chooseLeft': '{count, plural, one {Choose one more} other {Choose # more}}',
+  'shop.clashesMore':
+    '{count, plural, one {And one more field like these: choose for all of them above.} other {And # more fields like these: choose for all of them above.}}',
+  'shop.clashOf': '{record}: {field}',
+  'shop.clashHere': 'Here: {value}',
+  'shop.clashFile': 'In the file: {value}',
+  'shop.fieldItem': '{field}: {item}',
+  'shop.importChange': '{field}: {here} becomes {file}.',
+  'shop.importChangeMore':
+    '{more, plural, one {One more field changes.} other {# more fields change.}}',
+  'shop.importKept': 'The file is older there, and it stays as it is here: {fields}.',
+  'shop.quoted': '“{text}”',
+  'shop.wholeRecord':
+    'All that differs: what was changed here and what was changed there do not go together',
+  'shop.importMerge': '{record}: will be brought together with the one here.',
+  'shop.importNewer': '{record}: stays as it is here; the file is older.',
+  'shop.importOlder': '{record}: the file has news.',
   'shop.importPhotos':
     '{count, plural, one {One photo comes with them.} other {# photos come with them.}}',
   'shop.importPhotosHere':
