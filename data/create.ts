@@ -5,6 +5,7 @@ import type { Fitted } from '../core/pumps/teardown/fitted';
 import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';
 import { inUnit, NEW_SHOP, type Shop } from '../core/records/shop';
+import { unmarked } from '../core/records/merge';
 import { askToStay } from './persistence';
 import { saveNew } from './records';
 import { say } from '../core/wording/say';
@@ -26,34 +27,30 @@ export interface NewJob {
   readonly tier: string;
 }
 
-/**
- * Puts a new job on the bench with the sheet as it is now; resolves to its id once it is in storage.
- *
- * @param begin what is done to it before it is first written
- */
-export async function createJob(
-  tag: NewJob,
-  sheet: Sheet,
-  shop: Shop,
-  begin: (job: Job) => Job = (job) => job,
-): Promise<string> {
-  const job = begin({
-    ...BLANK,
-    ...tag,
-    schema: JOB_SCHEMA,
-    id: newId(),
-    revision: 0,
-    createdAt: now(),
-    stage: 'tag',
-    sheet,
-    feeler: inUnit(shop, shop.unit).feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
-    shop_C: shop.shop_C,
-    rules: shop.rules,
-    floors: shop.floors,
-  });
+/** Returns a new job with the sheet as it is now; nothing is stored. */
+export const jobBegun = (tag: NewJob, sheet: Sheet, shop: Shop): Job => ({
+  ...BLANK,
+  ...tag,
+  schema: JOB_SCHEMA,
+  id: newId(),
+  revision: 0,
+  createdAt: now(),
+  stage: 'tag',
+  sheet: unmarked(sheet),
+  feeler: inUnit(shop, shop.unit).feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
+  shop_C: shop.shop_C,
+  rules: shop.rules,
+  floors: shop.floors,
+});
+
+/** Asks the browser to keep what is stored: from the first job on there is something to lose. What it answers is said under Shop. */
+export const askedToStay = (): void => void askToStay();
+
+/** Puts a new job on the bench with the sheet as it is now; resolves to its id once it is in storage. */
+export async function createJob(tag: NewJob, sheet: Sheet, shop: Shop): Promise<string> {
+  const job = jobBegun(tag, sheet, shop);
   await saveNew([{ kind: 'job', record: job }]);
-  // From the first job on there is something to lose. What it answers is said under Shop.
-  void askToStay();
+  askedToStay();
   return job.id;
 }
 
@@ -133,7 +130,7 @@ export async function createQuickJob(
 
 /** Keeps the sheet of a job as one of the shop's own. */
 export const keepSheet = ({ demo: _, ...sheet }: Sheet): Promise<void> =>
-  saveNew([{ kind: 'sheet', record: { ...sheet, revision: 0 } }]);
+  saveNew([{ kind: 'sheet', record: { ...unmarked(sheet), revision: 0 } }]);
 
 /** Begins a study; resolves to its id once it is in storage. */
 export async function createStudy(
@@ -153,7 +150,7 @@ export async function createStudy(
 
 /** Copies a sheet under a new id, to be edited; resolves to the new id. */
 export async function copySheet(sheet: Sheet): Promise<string> {
-  const { demo: _, ...own } = sheet;
+  const { demo: _, ...own } = unmarked(sheet);
   const copy: Sheet = {
     ...own,
     id: newId(),

@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { createContext, useCallback, useContext, useEffect, useState } from 'react';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
-import { change, load, loadAll, remove, type Filed, type Kind, type Kinds } from './records';
+import { changeWhole } from './changing';
+import { load, loadAll, remove, type Filed, type Kind, type Kinds } from './records';
 import { loadAside } from './aside';
 import { loadBackupMade } from './backupMade';
 import {
@@ -127,11 +128,18 @@ export function useChange<K extends Kind>(kind: K, id: string, absent?: Kinds[K]
   const apply = useCallback(
     async (edit: (record: Kinds[K]) => Kinds[K], beside: readonly Filed[] = []) => {
       try {
-        const record = await change(kind, id, edit, { ...(absent ? { absent } : {}), beside });
+        const record = await changeWhole(kind, id, edit, {
+          ...(absent ? { absent } : {}),
+          beside,
+        });
         client.setQueryData(KEYS.record(kind, id), record);
         setError(null);
         // Lists are read again when they are next shown, not while the thumb is on the answers.
         const list = LIST[kind];
+        // Parts may have moved with the job.
+        if (kind === 'job') {
+          void client.invalidateQueries({ queryKey: KEYS.parts, refetchType: 'none' });
+        }
         if (list) void client.invalidateQueries({ queryKey: list, refetchType: 'none' });
       } catch (failure) {
         setError(failure as Error);

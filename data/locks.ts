@@ -25,6 +25,10 @@ export function aloneWith<T>(keys: readonly string[], work: () => Promise<T>): P
 export const exclusively = <T>(name: string, work: () => Promise<T>): Promise<T> =>
   navigator.locks.request(name, work) as Promise<T>;
 
+/** Runs some work while nobody else gives a part a label. Asked for before any record, never while one is held. */
+export const whileLabelsHold = <T>(work: () => Promise<T>): Promise<T> =>
+  exclusively('labels of parts', work);
+
 /** Runs some work as the only writer of anything. */
 export const aloneInStore = <T>(work: () => Promise<T>): Promise<T> =>
   navigator.locks.request(STORE, work) as Promise<T>;

@@ -308,6 +308,14 @@ export async function change<K extends Kind>(
   return written;
 }
 
+/** What becomes of several records in one stroke. */
+interface Together {
+  /** The records after the change, in the order in which they were named; null for one that goes, with its photos. */
+  readonly after: readonly (Kinds[Kind] | null)[];
+  /** New records. */
+  readonly beside?: readonly Filed[];
+}
+
 /** Which record is meant. */
 export interface RecordRef {
   readonly kind: Kind;
@@ -318,16 +326,13 @@ export interface RecordRef {
  * Changes several records in one stroke: all of them, or none. Each is read afresh and written with the next revision,
  * under the locks of all of them; what is new comes along.
  *
- * @param apply returns the records after the change, in the order in which they were named, and new ones beside them
+ * @param apply says what becomes of the records, which it is handed in the order in which they were named
  * @throws FileError, UnreadableRecord as `change`, or whatever `apply` throws; nothing is written then
  */
 export async function changeTogether(
   refs: readonly RecordRef[],
-  apply: (records: readonly Kinds[Kind][]) => {
-    readonly after: readonly Kinds[Kind][];
-    readonly beside?: readonly Filed[];
-  },
-): Promise<readonly Kinds[Kind][]> {
+  apply: (records: readonly Kinds[Kind][]) => Together,
+): Promise<readonly (Kinds[Kind] | null)[]> {
   const keys = refs.map(({ kind, id }) => keyOf(kind, id));
   return aloneWith(keys, async () => {
     const device = await deviceHere();
@@ -337,16 +342,22 @@ export async function changeTogether(
       return one.record;
     });
     const { after, beside = [] } = apply(there);
-    const works = refs.map(({ kind }, i) => ({
-      kind,
-      ...changed(kind, () => after[i] as Kinds[Kind], stored[i] ?? null, device, undefined),
-    }));
-    await writeTexts(textsWith(works, beside));
-    for (const [i, { made }] of works.entries()) if (made) remember(keys[i] ?? '', made.stored);
+    const works: Changed[] = [];
+    const left: Record<string, string | null> = {};
+    for (const [i, { kind, id }] of refs.entries()) {
+      const next = after[i];
+      if (next)
+        works.push({ kind, ...changed(kind, () => next, stored[i] ?? null, device, undefined) });
+      else Object.assign(left, await textsGone(kind, id, device));
+    }
+    await writeTexts({ ...left, ...textsWith(works, beside) });
+    for (const { kind, after: record, made } of works) {
+      if (made) remember(keyOf(kind, record.id), made.stored);
+    }
     for (const ref of [...refs, ...beside.map(({ kind, record }) => ({ kind, id: record.id }))]) {
       announce(ref);
     }
-    return works.map((work) => work.after);
+    return after;
   });
 }
 
@@ -454,18 +465,27 @@ export function writesIn(head: string, device: string): number {
   }
 }
 
+/** Returns what has to be written so that a record and all that belongs to it goes, its photos as well. */
+async function textsGone(
+  kind: Kind,
+  id: string,
+  device: string,
+): Promise<Record<string, string | null>> {
+  const key = keyOf(kind, id);
+  const head = await readText(key);
+  const photos = photosIn(head).flatMap((photo) => textKeys('photo', photo));
+  const writes = head === null ? 0 : writesIn(head, device);
+  return {
+    ...gone([...(await keysOf(kind, id)), ...photos]),
+    ...(writes > 0 ? { [goneKey(key)]: String(writes) } : {}),
+  };
+}
+
 /** Removes a record and all that belongs to it, its photos as well, in one stroke. */
 export async function remove(kind: Kind, id: string): Promise<void> {
-  const key = keyOf(kind, id);
-  await alone(key, async () => {
-    const head = await readText(key);
-    const photos = photosIn(head).flatMap((photo) => textKeys('photo', photo));
-    const writes = head === null ? 0 : writesIn(head, await deviceHere());
-    await writeTexts({
-      ...gone([...(await keysOf(kind, id)), ...photos]),
-      ...(writes > 0 ? { [goneKey(key)]: String(writes) } : {}),
-    });
-  });
+  await alone(keyOf(kind, id), async () =>
+    writeTexts(await textsGone(kind, id, await deviceHere())),
+  );
   announce({ kind, id });
 }
 

@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button } from './Button';
 import { Notice } from './Notice';
+import { Words } from './Words';
 import { useEscape } from './keyboard';
 
 interface Props {
@@ -8,10 +9,12 @@ interface Props {
   readonly warn: string;
   readonly sure: string;
   readonly onSure: () => void | Promise<void>;
+  /** What is to be chosen with it. */
+  readonly children?: ReactNode;
 }
 
 /** A step that cannot be taken back: asked for, then said again with what it does. */
-export function Confirm({ ask, warn, sure, onSure }: Props) {
+export function Confirm({ ask, warn, sure, onSure, children }: Props) {
   const [asking, setAsking] = useState(false);
   useEscape(asking ? () => setAsking(false) : undefined);
   if (!asking) {
@@ -35,7 +38,8 @@ export function Confirm({ ask, warn, sure, onSure }: Props) {
         </>
       }
     >
-      {warn}
+      <Words>{warn}</Words>
+      {children}
     </Notice>
   );
 }

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import type { Job } from '../records/job';
 
 /** Describes what stands on everything that somebody writes down. */
@@ -9,8 +10,40 @@ export interface Made {
   readonly voided: null;
 }
 
+/** Returns what of a job a command stands on; `stands.ts` has the table. */
+export type Stands = (job: Job) => unknown;
+
 /** Something that is done to a job: returns the job after it. */
-export type Command = (job: Job, made: Made) => Job;
+export interface Command {
+  (job: Job, made: Made): Job;
+  /** What it assumes to be as it was seen; left out where it can be done whatever happened since. */
+  readonly stands?: Stands;
+}
+
+/** Returns a command that is only done while what it stands on is as it was seen. */
+export const standing = (stands: Stands, command: Command): Command =>
+  Object.assign((job: Job, made: Made) => command(job, made), { stands });
+
+/** Tells that something was done in another window meanwhile on which a command stands. Nothing was written. */
+export class Overtaken extends Error {
+  constructor() {
+    super('This was changed in another window meanwhile. Look at it as it is now, then go on.');
+    this.name = 'Overtaken';
+  }
+}
+
+/**
+ * Returns a job after a command.
+ *
+ * @param job as it is in storage
+ * @param seen as whoever gave the command saw it; null where nobody did
+ * @throws Overtaken where what the command stands on is not as it was seen
+ */
+export function after(job: Job, seen: Job | null, command: Command, made: Made): Job {
+  const { stands } = command;
+  if (stands && seen && seen !== job && !dequal(stands(job), stands(seen))) throw new Overtaken();
+  return command(job, made);
+}
 
 /** Returns what stands on one of several things that are written down at once. */
 export const madeAs = (made: Made, index: number): Made => ({ ...made, id: `${made.id}-${index}` });

@@ -5,7 +5,16 @@ import type { DecisionEntry, Plan, PlanStep } from '../records/rework';
 import { minutesOf, costOfOffer, type Offer } from '../rework/operations/offers';
 import type { PlannedOperation } from '../rework/decision/lines';
 import { workListOf } from '../rework/decision/worklist';
-import { madeAs, type Command, type Made } from './command';
+import { madeAs, standing, type Command, type Made } from './command';
+import {
+  onAcceptances,
+  onDecisions,
+  onFields,
+  onPlan,
+  onStep,
+  onWorkList,
+  onWorkOf,
+} from './stands';
 
 /** Tells whether a planned operation is work: reading something once more is none. */
 const isWork = ({ offer }: PlannedOperation): boolean => offer.again === null;
@@ -13,9 +22,8 @@ const isWork = ({ offer }: PlannedOperation): boolean => offer.again === null;
 const hasAmount = ({ offer }: PlannedOperation): boolean => offer.terms.most_mm !== null;
 
 /** Makes a plan the work list; it takes the place of the one before, whose work stays done. */
-export const makeWorkList =
-  (planned: readonly PlannedOperation[], rate: number): Command =>
-  (job, made) => {
+export const makeWorkList = (planned: readonly PlannedOperation[], rate: number): Command =>
+  standing(onPlan, (job, made) => {
     const steps = planned.filter(isWork).map((p, i): PlanStep => {
       // A cut to what is bought is worked out when that is in hand.
       const amounts =
@@ -35,18 +43,20 @@ export const makeWorkList =
     });
     const plan: Plan = { ...made, kind: 'plan', steps, remark: '' };
     return record(job, plan);
-  };
+  });
 
 /** Says in which thicknesses the thrust washer can be had, on the sheet that a job works by; in mm. */
-export const setWashers =
-  (washers_mm: readonly number[]): Command =>
-  (job) => ({ ...job, sheet: { ...job.sheet, washers_mm: [...washers_mm] } });
+export const setWashers = (washers_mm: readonly number[]): Command =>
+  standing(onFields('sheet'), (job) => ({
+    ...job,
+    sheet: { ...job.sheet, washers_mm: [...washers_mm] },
+  }));
 
 /** Drops the work list; what was carried out of it stays done. */
-export const dropWorkList: Command = (job, { at, by }) => {
+export const dropWorkList: Command = standing(onWorkList, (job, { at, by }) => {
   const list = workListOf(job);
   return list ? withVoided(job, [list.plan.id], { at, by, why: 'planned again' }) : job;
-};
+});
 
 /**
  * Returns what was carried out of a step, an operation for each part and kind of work.
@@ -75,15 +85,30 @@ export const workEntriesFor = (
   }));
 
 /** Records that an operation was carried out, by how much it really was. */
-export const carryOut =
-  (offer: Offer, step: string | null, amount_mm: number | null, u_mm: number): Command =>
-  (job, made) =>
-    record(job, ...workEntriesFor(offer, step, amount_mm, u_mm, made));
+export const carryOut = (
+  offer: Offer,
+  step: string | null,
+  amount_mm: number | null,
+  u_mm: number,
+): Command =>
+  standing(
+    step === null ? onWorkOf(offer.works.map(({ part }) => part)) : onStep(step),
+    (job, made) => record(job, ...workEntriesFor(offer, step, amount_mm, u_mm, made)),
+  );
+
+/** Takes back what was carried out of a step of the work list. */
+export const undoStep =
+  (done: readonly { readonly id: string }[]): Command =>
+  (job, { at, by }) =>
+    withVoided(
+      job,
+      done.map(({ id }) => id),
+      { at, by, why: 'undone' },
+    );
 
 /** Accepts gaps for which nothing is published, as they are, for a reason; what was accepted before no longer counts. */
-export const acceptGaps =
-  (characteristics: readonly CharacteristicId[], why: string): Command =>
-  (job, made) => {
+export const acceptGaps = (characteristics: readonly CharacteristicId[], why: string): Command =>
+  standing(onAcceptances(characteristics), (job, made) => {
     const { at, by } = made;
     const earlier = job.journal.flatMap((entry) =>
       entry.kind === 'accept' && characteristics.includes(entry.characteristic) ? [entry.id] : [],
@@ -93,7 +118,7 @@ export const acceptGaps =
       ...{ kind: 'accept', characteristic, why },
     }));
     return record(withVoided(job, earlier, { at, by, why: 'accepted again' }), ...accepted);
-  };
+  });
 
 /** Takes an acceptance back. */
 export const withdrawAcceptance =
@@ -105,9 +130,8 @@ export const withdrawAcceptance =
 export type Signed = Pick<DecisionEntry, 'part' | 'proposed' | 'why' | 'decided' | 'remark'>;
 
 /** Signs off what becomes of each part; what was signed before of the same parts no longer counts. */
-export const signOff =
-  (decisions: readonly Signed[]): Command =>
-  (job, made) => {
+export const signOff = (decisions: readonly Signed[]): Command =>
+  standing(onDecisions(decisions.map(({ part }) => part)), (job, made) => {
     const parts = new Set(decisions.map(({ part }) => part));
     const earlier = job.journal.flatMap((entry) =>
       entry.kind === 'decision' && parts.has(entry.part) ? [entry.id] : [],
@@ -119,4 +143,4 @@ export const signOff =
       ...d,
     }));
     return record(voided, ...signed);
-  };
+  });

@@ -26,7 +26,8 @@ import type { ShopUnit } from '../quantity/units';
 import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Source } from '../schema/fields';
-import { madeAs, type Command, type Made } from './command';
+import { madeAs, standing, type Command, type Made } from './command';
+import { onPlaces, onWorkOf, placeOf } from './stands';
 
 /** A try that contradicts what counts: held until a person says which to believe. */
 interface Contradiction {
@@ -178,22 +179,19 @@ export function recordTouch(
  *
  * @param instead ids of readings that it takes the place of, and why they no longer count
  */
-export const addReading =
-  (
-    reading: Reading,
-    evaluator: Evaluator,
-    instead: { readonly ids: readonly string[]; readonly why: string } = { ids: [], why: '' },
-  ): Command =>
-  (job, { by }) => {
+export const addReading = (
+  reading: Reading,
+  evaluator: Evaluator,
+  instead: { readonly ids: readonly string[]; readonly why: string } = { ids: [], why: '' },
+): Command =>
+  standing(onPlaces([placeOf(reading)]), (job, { by }) => {
     const voiding = { at: reading.at, by, why: instead.why };
     return evaluator.movedOn(record(withVoided(job, instead.ids, voiding), reading));
-  };
+  });
 
 /** Notes work on a part; what it opens again is measured in the order of the work. */
-export const recordWork =
-  (operation: WorkEntry): Command =>
-  (job) =>
-    letGo(record(job, operation));
+export const recordWork = (operation: WorkEntry): Command =>
+  standing(onWorkOf([operation.part]), (job) => letGo(record(job, operation)));
 
 /** Voids an entry of the journal: it stays there and no longer counts. */
 export const voidEntry =
@@ -206,28 +204,33 @@ const targetOfStep = (step: Step): CharacteristicId | DimensionId =>
   step.way === 'size' ? step.dimension.id : step.characteristic;
 
 /** Leaves the place of a step out, for a reason that is kept. */
-export const skipPlace =
-  (step: Step, why: string, evaluator: Evaluator): Command =>
-  (job, made) => {
+export const skipPlace = (step: Step, why: string, evaluator: Evaluator): Command =>
+  standing(onPlaces([{ target: targetOfStep(step), station: step.station.id }]), (job, made) => {
     const of = { target: targetOfStep(step), way: step.way, place: step.station.id };
     return evaluator.movedOn(record(job, { ...made, kind: 'skip', ...of, why }));
-  };
+  });
 
 /**
  * Leaves out what is still unread of pieces of which one end counts: whoever has found the shortest vane
  * says so of the others.
  */
-export const skipOthers =
-  ({ dimension }: Extract<Step, { way: 'size' }>, why: string, evaluator: Evaluator): Command =>
-  (job, made) => {
-    const read = countedIn(job).ofSize(dimension.id);
-    const left = dimension.stations.filter(({ id }) => !read.some((r) => r.station === id));
-    const skips = left.map(({ id: place }, i) => ({
-      ...madeAs(made, i),
-      ...{ kind: 'skip' as const, target: dimension.id, way: 'size' as const, place, why },
-    }));
-    return evaluator.movedOn(record(job, ...skips));
-  };
+export const skipOthers = (
+  { dimension }: Extract<Step, { way: 'size' }>,
+  why: string,
+  evaluator: Evaluator,
+): Command =>
+  standing(
+    onPlaces(dimension.stations.map(({ id }) => ({ target: dimension.id, station: id }))),
+    (job, made) => {
+      const read = countedIn(job).ofSize(dimension.id);
+      const left = dimension.stations.filter(({ id }) => !read.some((r) => r.station === id));
+      const skips = left.map(({ id: place }, i) => ({
+        ...madeAs(made, i),
+        ...{ kind: 'skip' as const, target: dimension.id, way: 'size' as const, place, why },
+      }));
+      return evaluator.movedOn(record(job, ...skips));
+    },
+  );
 
 /** Takes a strike back: the entry counts again. */
 export const restoreEntry =

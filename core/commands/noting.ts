@@ -3,26 +3,26 @@ import { record, replace, voidWhere, withVoided } from '../journal/commands';
 import type { Surface } from '../pumps/teardown/teardown';
 import type { Job } from '../records/job';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
-import { madeAs, type Command } from './command';
+import { madeAs, standing, type Command } from './command';
+import { onChecks, onStripStep, onSurfaces } from './stands';
 
 /** Describes what a person says of a thing; who and when come with the command. */
 type Said<T> = Omit<T, 'id' | 'at' | 'by' | 'voided' | 'kind'>;
 
 /** Notes a defect on a surface; where it was called sound before, that no longer counts. */
-export const noteDefect =
-  (found: Said<Finding>): Command =>
-  (job, made) =>
+export const noteDefect = (found: Said<Finding>): Command =>
+  standing(onSurfaces([found.surface]), (job, made) =>
     replace<Job, Finding>(
       job,
       { ...made, ...found, kind: 'finding' },
       (f) => f.surface === found.surface && f.defect === null,
       'a defect was found',
-    );
+    ),
+  );
 
 /** Notes surfaces as sound. */
-export const noteSound =
-  (surfaces: readonly Surface[]): Command =>
-  (job, made) =>
+export const noteSound = (surfaces: readonly Surface[]): Command =>
+  standing(onSurfaces(surfaces.map(({ id }) => id)), (job, made) =>
     record(
       job,
       ...surfaces.map((surface, i): Finding => ({
@@ -38,17 +38,18 @@ export const noteSound =
         decided: 'pass',
         remark: '',
       })),
-    );
+    ),
+  );
 
 /** Takes a surface back to not looked at: nothing that was noted on it counts any more. */
-export const unlook =
-  (surface: string): Command =>
-  (job, { at, by }) =>
+export const unlook = (surface: string): Command =>
+  standing(onSurfaces([surface]), (job, { at, by }) =>
     voidWhere(job, (item) => item.kind === 'finding' && item.surface === surface, {
       at,
       by,
       why: 'not looked at after all',
-    });
+    }),
+  );
 
 /** Returns what was looked at or answered last and still counts: what Undo takes back in the look. */
 export function lastLooked(job: Pick<Job, 'journal'>): Finding | AuxiliaryAnswer | null {
@@ -83,35 +84,37 @@ export const withdrawDefect =
     withVoided(job, [id], { at, by, why: 'struck' });
 
 /** Notes how a part lay, or that it was missing or a wrong one; a note takes the place of the one before. */
-export const noteStrip =
-  (note: Said<StripNote>): Command =>
-  (job, made) =>
+export const noteStrip = (note: Said<StripNote>): Command =>
+  standing(onStripStep(note.step), (job, made) =>
     replace<Job, StripNote>(
       job,
       { ...made, ...note, kind: 'strip' },
       ({ step }) => step === note.step,
-    );
+    ),
+  );
 
 const auxiliary = (check: string, answer: string) => ({ kind: 'also', check, answer }) as const;
 
 /** Answers an auxiliary check; an answer takes the place of the one before. */
-export const answerAuxiliary =
-  (check: string, answer: string): Command =>
-  (job, made) =>
+export const answerAuxiliary = (check: string, answer: string): Command =>
+  standing(onChecks([check]), (job, made) =>
     replace<Job, AuxiliaryAnswer>(
       job,
       { ...made, ...auxiliary(check, answer) },
       (other) => other.check === check,
-    );
+    ),
+  );
 
 /** Answers several auxiliary checks as expected: looked at one after another, noted once. */
-export const answerAsExpected =
-  (checks: readonly { readonly id: string; readonly expected: string }[]): Command =>
-  (job, made) =>
+export const answerAsExpected = (
+  checks: readonly { readonly id: string; readonly expected: string }[],
+): Command =>
+  standing(onChecks(checks.map(({ id }) => id)), (job, made) =>
     record(
       job,
       ...checks.map(({ id, expected }, i): AuxiliaryAnswer => ({
         ...madeAs(made, i),
         ...auxiliary(id, expected),
       })),
-    );
+    ),
+  );

@@ -1,12 +1,15 @@
 import type { PartId } from '../pumps/ids';
 import { letGo } from '../guidance/next';
-import { record } from '../journal/commands';
+import { record, withVoided } from '../journal/commands';
+import { ledgerOf } from '../journal/ledger';
 import type { DimensionalReading } from '../methods/dimensional';
 import { pumpOf } from '../pumps/registry';
 import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
-import { madeAs, type Command, type Made } from './command';
+import { counting } from '../schema/voiding';
+import { madeAs, standing, type Command, type Made } from './command';
+import { onStep, onWorkOf } from './stands';
 
 /** Lists the parts of a job's pump in whose place a part from the shelf goes; empty where it is of another pump. */
 export const placesFor = ({ sheet }: Pick<Job, 'sheet'>, { parts }: ShelfPart): PartId[] =>
@@ -33,9 +36,8 @@ function readingsOf(
  * Puts a part from the shelf into a pump. Its sizes come along; where the house trusts the label they count as
  * read, else they only say what to expect until they are read again.
  */
-export const fitFromShelf =
-  (piece: ShelfPart, step: string | null = null): Command =>
-  (job, made) => {
+export const fitFromShelf = (piece: ShelfPart, step: string | null = null): Command =>
+  standing(step === null ? onWorkOf(piece.parts) : onStep(step), (job, made) => {
     const { dimensions } = pumpOf(job.sheet);
     const { id, label, sizes } = piece;
     const places = placesFor(job, piece);
@@ -53,4 +55,16 @@ export const fitFromShelf =
       readingsOf(job, label, size, madeAs(made, places.length + i)),
     );
     return letGo(record(job, ...operations, ...readings));
+  });
+
+/** Takes a part from the shelf out of a pump again: the part that was in before it counts once more. */
+export const takeOut =
+  (piece: string): Command =>
+  (job, { at, by }) => {
+    const put = counting(ledgerOf(job).operations).filter((o) => o.piece?.id === piece);
+    return withVoided(
+      job,
+      put.map(({ id }) => id),
+      { at, by, why: 'back on the shelf' },
+    );
   };

@@ -7,6 +7,7 @@ import type { DecisionEntry, Plan } from '../records/rework';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { restoreId, strikeId } from '../records/strikeId';
 import { append, ledgerOf } from './ledger';
+import { withStroke } from './pieces';
 
 /** Describes an entry of a job as it stands before anybody voided it. */
 export type Item =
@@ -58,27 +59,31 @@ export function voidWhere<J extends Pick<Job, 'journal'>>(
   return append(job, [voidEntry([first.id, ...rest.map((item) => item.id)], strike, again)]);
 }
 
-/** Takes the strike of an entry back: it counts again. One that stands stays as it is. */
+/** Takes the strike of an entry back: it counts again, with what was made in one stroke with it. One that stands stays as it is. */
 export function restored<J extends Pick<Job, 'journal'>>(
   job: J,
   id: string,
   { at, by }: Pick<Voiding, 'at' | 'by'>,
 ): J {
-  const struck = itemsOf(job).some((item) => item.id === id && item.voided !== null);
-  if (!struck) return job;
+  const all = withStroke(job, [id]);
+  const struck = itemsOf(job).filter((item) => all.includes(item.id) && item.voided !== null);
+  if (!struck.some((item) => item.id === id)) return job;
+  const others = struck.filter((item) => item.id !== id).map((item) => item.id);
   const entry: Entry = {
     kind: 'restore',
     id: restoreId(id, timesRestored(job, id)),
     at,
     by,
-    of: [id],
+    of: [id, ...others],
   };
   return append(job, [entry]);
 }
 
-/** Voids entries by their ids; those that are voided already stay as they are. */
-export const withVoided = (job: Job, ids: readonly string[], strike: Voiding): Job =>
-  voidWhere(job, ({ id }) => ids.includes(id), strike);
+/** Voids entries by their ids, with what was made in one stroke with them; those that are voided already stay as they are. */
+export function withVoided(job: Job, ids: readonly string[], strike: Voiding): Job {
+  const all = withStroke(job, ids);
+  return voidWhere(job, ({ id }) => all.includes(id), strike);
+}
 
 /** Adds an entry that takes the place of others: those of its kind that are meant are voided. */
 export function replace<J extends Pick<Job, 'journal'>, T extends Item>(

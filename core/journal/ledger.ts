@@ -34,7 +34,7 @@ type Journal = Job['journal'];
 type Listed = Exclude<Entry, { kind: 'strike' | 'restore' }>;
 
 /** Tells whether an entry is about others, and no item of a list itself. */
-const isAbout = (entry: Entry): entry is Exclude<Entry, Listed> =>
+export const isAbout = (entry: Entry): entry is Exclude<Entry, Listed> =>
   entry.kind === 'strike' || entry.kind === 'restore';
 
 /** The list that an entry of each kind goes into. */

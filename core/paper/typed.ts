@@ -1,4 +1,5 @@
-import { madeAs, type Command, type Made } from '../commands/command';
+import { madeAs, standing, type Command, type Made } from '../commands/command';
+import { onPlaces, placeOf } from '../commands/stands';
 import { answerLeaf, recordSize, recordSwing, type Taken } from '../commands/measuring';
 import { tried } from '../errors';
 import { stackOf, type Felt } from '../feeler/bounds';
@@ -133,7 +134,7 @@ export function typedFrom(
 }
 
 /** Takes the readings of a sheet of paper into a job, all in one stroke. */
-export const takePaper =
-  (readings: readonly Reading[], evaluator: Evaluator): Command =>
-  (job) =>
-    readings.length > 0 ? evaluator.movedOn(record(job, ...readings)) : job;
+export const takePaper = (readings: readonly Reading[], evaluator: Evaluator): Command =>
+  standing(onPlaces(readings.map(placeOf)), (job) =>
+    readings.length > 0 ? evaluator.movedOn(record(job, ...readings)) : job,
+  );

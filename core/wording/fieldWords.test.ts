@@ -13,7 +13,7 @@ describe('a field of a record', () => {
   it('has a name and a value in words, whatever the record', () => {
     const records: readonly (readonly [RecordKind, object])[] = [
       ...SHEETS.map((sheet) => ['sheet', sheet] as const),
-      ['job', emptyJob(VELTRANE_T6, 'service')],
+      ['job', emptyJob(VELTRANE_T6, '2026-11-23T09:00:00.000Z')],
       ['part', shelfPart('GS-1', ['drive'], { 'drive-width': 20 })],
       ['shop', NEW_SHOP],
     ];

@@ -83,7 +83,10 @@ export async function planned(file: Blob, desk = new TransferDesk()) {
 export async function imported(file: Blob) {
   const desk = new TransferDesk();
   const preview = await planned(file, desk);
-  expect(await desk.apply(quietly)).toEqual({ ok: true, value: [] });
+  expect(await desk.apply(quietly)).toEqual({
+    ok: true,
+    value: { notTaken: [], misplaced: [] },
+  });
   return preview;
 }
 /** Lists what a file would do to each record. */

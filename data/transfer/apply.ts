@@ -4,7 +4,9 @@ import type { RecordKind } from '../../core/records/migrate';
 import { FileError } from '../../core/records/problems';
 import { foundBy } from '../../core/records/file';
 import { say } from '../../core/wording/say';
-import { aloneInStore } from '../locks';
+import { aloneInStore, whileLabelsHold } from '../locks';
+import { heldApart } from './labels';
+import { misplacedBy, type Misplaced } from './misplaced';
 import { keyOf, opened, textsInPlace } from '../records';
 import { sealKey } from '../seal';
 import { dropTexts, readTexts, writeTexts } from '../storage';
@@ -74,7 +76,7 @@ async function upToDate(
   seal: string | null,
   choices: readonly Choice[],
 ): Promise<Planned> {
-  const { kind, id, name, file, base, clashes } = planned;
+  const { kind, id, file, base, clashes } = planned;
   if (seal === planned.basis && clashes.length === 0) return planned;
   const record = file ?? opened(kind, id, new Map(Object.entries(planned.texts)))?.record;
   if (!record) return planned;
@@ -83,8 +85,21 @@ async function upToDate(
     base,
   });
   if (anew.clashes.length === 0) return anew;
-  throw new FileError([{ place: say('shop.record', { kind, name }), message: CHANGED_SINCE }]);
+  throw changedSince(planned);
 }
+
+type Texts = Record<string, string | null>;
+
+/** What was left out, and what has to be looked at, once a file is taken. */
+export interface Applied {
+  /** The pictures that could not be taken after all. */
+  readonly notTaken: readonly NotTaken[];
+  /** The parts that two records say different things of. */
+  readonly misplaced: readonly Misplaced[];
+}
+
+const changedSince = ({ kind, name }: Planned): FileError =>
+  new FileError([{ place: say('shop.record', { kind, name }), message: CHANGED_SINCE }]);
 
 /** Said where what a file brings was changed here as well while somebody looked at it. */
 const CHANGED_SINCE =
@@ -94,7 +109,6 @@ const CHANGED_SINCE =
  * Does what a plan says and a person chose, all of it or nothing. What was changed since the plan was made is brought
  * together once more, so that nothing of it is lost.
  *
- * @returns the pictures that could not be taken after all
  * @throws Cancelled, StorageError, FileError where something was changed here meanwhile that the file changes too
  */
 export async function applyImport(
@@ -102,30 +116,36 @@ export async function applyImport(
   source: Source,
   course: Course,
   choices: readonly Choice[] = [],
-): Promise<readonly NotTaken[]> {
+): Promise<Applied> {
   const records = planned.filter(
     ({ texts, clashes }) => clashes.length > 0 || Object.keys(texts).length > 0,
   );
   const pictures = new Set(
     planned.flatMap(({ kind, id, effect }) => (kind === 'photo' && effect === 'add' ? [id] : [])),
   );
-  const notTaken = await aloneInStore(async () => {
-    const { written, notTaken: odd } = await writePictures(pictures, source, course);
-    try {
-      const keys = records.map(({ kind, id }) => sealKey(keyOf(kind, id)));
-      const seals = await readTexts(keys);
-      const texts: Record<string, string | null> = {};
-      for (const [i, record] of records.entries()) {
-        await course.at('Writing', i, records.length);
-        Object.assign(texts, (await upToDate(record, seals[keys[i] ?? ''] ?? null, choices)).texts);
+  const notTaken = await whileLabelsHold(() =>
+    aloneInStore(async () => {
+      const { written, notTaken: odd } = await writePictures(pictures, source, course);
+      try {
+        const keys = records.map(({ kind, id }) => sealKey(keyOf(kind, id)));
+        const seals = await readTexts(keys);
+        const now: Planned[] = [];
+        for (const [i, record] of records.entries()) {
+          await course.at('Writing', i, records.length);
+          now.push(await upToDate(record, seals[keys[i] ?? ''] ?? null, choices));
+        }
+        const apart = await heldApart(now);
+        // A table says its labels itself.
+        const refused = source.whole ? apart.find((one, i) => one !== now[i]) : undefined;
+        if (refused) throw changedSince(refused);
+        await writeTexts(Object.assign({}, ...apart.map(({ texts }) => texts)) as Texts);
+        return odd;
+      } catch (error) {
+        await dropTexts(written).catch(() => undefined);
+        throw error;
       }
-      await writeTexts(texts);
-      return odd;
-    } catch (error) {
-      await dropTexts(written).catch(() => undefined);
-      throw error;
-    }
-  });
+    }),
+  );
   announce('everything');
-  return notTaken;
+  return { notTaken, misplaced: await misplacedBy(records) };
 }

@@ -1,7 +1,7 @@
 import type { Choice } from './choices';
 import { reasonOf } from '../../core/errors';
 import { FileError, type FileProblem } from '../../core/records/problems';
-import { applyImport } from './apply';
+import { applyImport, type Applied } from './apply';
 import { writeBackup, type Backup } from './backup';
 import { planImport, type ImportPlan, type NotTaken, type PlannedLine } from './plan';
 import { Cancelled, Course, type OnProgress } from './progress';
@@ -57,14 +57,14 @@ export class TransferDesk {
     });
   }
 
-  /** Does what was planned last, all of it or nothing; returns the pictures that could not be taken after all. */
-  apply(tell: OnProgress, choices: readonly Choice[] = []): Promise<Outcome<readonly NotTaken[]>> {
+  /** Does what was planned last and a person chose, all of it or nothing. */
+  apply(tell: OnProgress, choices: readonly Choice[] = []): Promise<Outcome<Applied>> {
     const course = this.begin(tell);
     return outcomeOf(async () => {
       if (!this.open) throw new Error('No file was looked at. Choose it again.');
-      const notTaken = await applyImport(this.open.plan, this.open.source, course, choices);
+      const applied = await applyImport(this.open.plan, this.open.source, course, choices);
       this.open = null;
-      return notTaken;
+      return applied;
     });
   }
 

@@ -180,12 +180,14 @@ describe('a part of a backup that is odd', () => {
     const done = await desk.apply(quietly);
     expect(done).toMatchObject({
       ok: true,
-      value: [
-        {
-          kind: 'photo',
-          problems: [{ place: 'photo p-1.jpeg', message: 'The picture is too large' }],
-        },
-      ],
+      value: {
+        notTaken: [
+          {
+            kind: 'photo',
+            problems: [{ place: 'photo p-1.jpeg', message: 'The picture is too large' }],
+          },
+        ],
+      },
     });
     expect((await kept()).photo).toHaveLength(1);
     expect((await kept()).job).toHaveLength(1);

@@ -1,4 +1,5 @@
 import { change, load, loadAll, saveNew } from '../records';
+import { fitIntoJob } from '../shelf';
 import { TransferDesk } from './desk';
 
 import {
@@ -101,5 +102,40 @@ describe('the photos of a loose part', () => {
     expect(lines.map(({ kind }) => kind)).toEqual(['sheet']);
     expect(notTaken.map(({ kind }) => kind)).toEqual(['part', 'photo']);
     expect(await load('photo', 'p-9')).toMatchObject({ job: job.id });
+  });
+});
+
+describe('a loose part of another bench', () => {
+  const other = { ...part, id: 'part-2', place: 'Rack 1' };
+  const labels = async () => (await loadAll('part')).records.map(({ label }) => label).sort();
+
+  it('whose label is on a part here gets another, which is said', async () => {
+    await saveNew([{ kind: 'part', record: part }]);
+    const file = fileOf({ parts: [other, { ...other, id: 'part-3', label: 'gs-12 ' }] });
+    const { lines } = await imported(file);
+    expect(lines.map(({ relabelled }) => relabelled)).toEqual(['GS-12-2', 'gs-12-3']);
+    expect(await labels()).toEqual(['GS-12', 'GS-12-2', 'gs-12-3']);
+    // It stays so, also where the other bench sends it once more.
+    expect((await imported(file)).lines.map(({ relabelled }) => relabelled)).toEqual([null, null]);
+    expect(await labels()).toEqual(['GS-12', 'GS-12-2', 'gs-12-3']);
+  });
+  it('that two jobs have, each by its own bench, is named', async () => {
+    await saveNew([
+      { kind: 'part', record: part },
+      { kind: 'job', record: { ...job, journal: [] } },
+    ]);
+    await fitIntoJob({ id: job.id }, part.id, '');
+    const there = { ...part, state: 'taken' as const, takenFor: 'HM-9', takenBy: 'job-9' };
+    const desk = new TransferDesk();
+    const { lines } = await planned(fileOf({ parts: [there], sheets: [sheet!] }), desk);
+    const clash = lines.find(({ kind }) => kind === 'part')!.clashes[0]!;
+    expect(clash.field).toBe('state');
+    const taken = await desk.apply(quietly, [
+      { ...clash, kind: 'part', id: part.id, side: 'file' },
+    ]);
+    expect(taken).toMatchObject({
+      ok: true,
+      value: { misplaced: [{ label: 'GS-12', tag: job.tag, part: { takenFor: 'HM-9' } }] },
+    });
   });
 });

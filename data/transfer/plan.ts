@@ -30,6 +30,7 @@ import {
 } from '../records';
 import { sealKey } from '../seal';
 import { WHOLE } from './choices';
+import { heldApart } from './labels';
 import { keysUnder, readText } from '../storage';
 import type { PhotoHead } from './pictures';
 import type { Course } from './progress';
@@ -56,6 +57,8 @@ export interface PlannedLine {
   readonly kept: readonly Difference[];
   /** What was changed here and in the file since they were last the same: a person chooses. */
   readonly clashes: readonly Difference[];
+  /** The label that a part gets because its own is on another part here; null where it keeps its own. */
+  readonly relabelled: string | null;
   /** The pump that its fields are of, so that they can be named; null where they are of none, or it is not known. */
   readonly pump: PumpKind | null;
 }
@@ -159,6 +162,7 @@ export async function plannedFor<K extends RecordKind>(
       count: null,
       file: null,
       base,
+      relabelled: null,
     },
     ...{ changed: [], kept: [], clashes: [], basis: there.get(sealKey(key)) ?? null },
   };
@@ -310,6 +314,7 @@ function plannedPhoto({ id }: PhotoHead, here: ReadonlySet<string>): Planned {
     effect,
     count: null,
     ...{ changed: [], kept: [], clashes: [], pump: null, file: null, base: null, photos: [] },
+    relabelled: null,
     basis: null,
     texts: {},
   };
@@ -336,5 +341,5 @@ export async function planImport(source: Source, course: Course): Promise<Import
   if (source.whole && notTaken.length > 0) {
     throw new FileError(notTaken.flatMap(({ problems }) => problems));
   }
-  return { planned, notTaken, notes: source.notes };
+  return { planned: await heldApart(planned), notTaken, notes: source.notes };
 }

@@ -4,13 +4,13 @@ import { touchedJobs } from '../tabs';
 import { Thread } from '../thread';
 import type { Backup } from './backup';
 import type { Outcome, Preview, TransferDesk } from './desk';
-import type { NotTaken } from './plan';
+import type { Applied } from './apply';
 import type { OnProgress } from './progress';
 
 /** The transfer desk in a thread of its own: the page stays free however much goes in or out. */
 export interface RemoteDesk {
   plan(file: Blob, tell: OnProgress): Promise<Outcome<Preview>>;
-  apply(tell: OnProgress, choices?: readonly Choice[]): Promise<Outcome<readonly NotTaken[]>>;
+  apply(tell: OnProgress, choices?: readonly Choice[]): Promise<Outcome<Applied>>;
   backup(tell: OnProgress): Promise<Outcome<Backup>>;
   cancel(): void;
   /** Ends the thread; what it was doing is not done. */

@@ -49,13 +49,16 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
   }, [kinds, job]);
   const picked = pieces.filter(({ kind }) => chosen.includes(kind.id));
   const put = useOnce(async () => {
-    const parts = picked.reduce<readonly NewPart[]>((made, { kind, piece }) => {
-      const { findings: _, ...what } = piece;
-      const label = labelFor(kind, [...records, ...made]);
-      const about = { from: job.tag, place: place.trim(), condition: seenOn(piece, shop.unit) };
-      return [...made, { label, sheet: job.sheet.id, model: job.sheet.model, ...what, ...about }];
-    }, []);
-    await createParts(parts);
+    const parts = await createParts(
+      picked.map(({ kind, piece }): NewPart => {
+        const { findings: _, ...what } = piece;
+        const about = { from: job.tag, place: place.trim(), condition: seenOn(piece, shop.unit) };
+        return {
+          label: (there) => labelFor(kind, there),
+          ...{ sheet: job.sheet.id, model: job.sheet.model, ...what, ...about },
+        };
+      }),
+    );
     setChosen([]);
     announce(say('shelf.wentOn', { labels: listed(parts.map(({ label }) => label)) }));
     await client.invalidateQueries({ queryKey: KEYS.parts });

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { dropWorkList } from '@/core/commands/deciding';
-import { withVoided } from '@/core/journal/commands';
+import { dropWorkList, undoStep } from '@/core/commands/deciding';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
 import { say } from '@/core/wording/say';
 import { firstOf, toMeasure } from '@/core/rework/decision/measure';
@@ -143,8 +142,7 @@ function DoneSteps({ deciding, done, first }: DoneProps) {
   const { job, shop } = deciding;
   const { run } = useCommand(job);
   const undo = async (listed: ListedStep) => {
-    const ids = listed.done.map(({ id }) => id);
-    await run((j, { at, by }) => withVoided(j, ids, { at, by, why: 'undone' }));
+    await run(undoStep(listed.done));
     announce(say('rework.undone', { step: stepName(deciding, listed) }));
   };
   if (done.length === 0) return null;

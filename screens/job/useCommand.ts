@@ -1,9 +1,10 @@
 import { reasonOf } from '@/core/errors';
 import { useCallback, useRef } from 'react';
-import type { Command, Made } from '@/core/commands/command';
+import { useQueryClient } from '@tanstack/react-query';
+import { after, Overtaken, type Command, type Made } from '@/core/commands/command';
 import type { Job } from '@/core/records/job';
 import { newId, now } from '@/data/create';
-import { useChange, useShop } from '@/data/hooks';
+import { KEYS, useChange, useShop } from '@/data/hooks';
 import type { Filed } from '@/data/records';
 
 export interface Commanding {
@@ -18,6 +19,7 @@ export interface Commanding {
 export function useCommand(job: Pick<Job, 'id' | 'by'>): Commanding {
   const shop = useShop();
   const { apply, error } = useChange('job', job.id);
+  const client = useQueryClient();
   const busy = useRef(false);
   const by = shop.person || job.by;
   const make = useCallback((): Made => ({ id: newId(), at: now(), by, voided: null }), [by]);
@@ -27,16 +29,21 @@ export function useCommand(job: Pick<Job, 'id' | 'by'>): Commanding {
       busy.current = true;
       try {
         const made = make();
-        await apply((j) => command(j, made), beside);
+        const seen = client.getQueryData<Job>(KEYS.record('job', job.id)) ?? null;
+        await apply((j) => after(j, seen, command, made), beside);
         return true;
-      } catch {
+      } catch (problem) {
+        // Whoever is told that it is otherwise now sees how it is.
+        if (problem instanceof Overtaken) {
+          await client.invalidateQueries({ queryKey: KEYS.record('job', job.id) });
+        }
         // The hook keeps the error; the screen shows it and stays where it is.
         return false;
       } finally {
         busy.current = false;
       }
     },
-    [apply, make],
+    [apply, make, client, job.id],
   );
   return { run, make, error: error ? reasonOf(error) : null };
 }

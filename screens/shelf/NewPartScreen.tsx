@@ -79,20 +79,21 @@ function NewPart({ sheets, shelf }: Props) {
     if (!piece) return refuse('piece', 'Choose what it is.');
     const { origin: from } = form;
     if (from === '') return refuse('origin', 'Choose New or Used.');
-    const label = form.label.trim() || proposed;
-    if (isTaken(label, shelf)) {
+    const label = form.label.trim();
+    if (label !== '' && isTaken(label, shelf)) {
       return refuse('label', say('shelf.labelTaken', { label }));
     }
-    const [id] = await kept.make(() =>
+    const [part] = await kept.make(() =>
       createParts([
         {
-          ...{ label, sheet: sheet.id, model: sheet.model, parts: [...piece.parts] },
+          label: label || ((there) => labelFor(piece, there)),
+          ...{ sheet: sheet.id, model: sheet.model, parts: [...piece.parts] },
           ...{ origin: from, place: form.place.trim() },
         },
       ]),
     );
     await client.invalidateQueries({ queryKey: KEYS.parts });
-    router.replace(`/shelf/${id}`);
+    router.replace(`/shelf/${part?.id ?? ''}`);
   });
   const { run: create, failed } = useOnce(make);
   return (

@@ -2,7 +2,12 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
 import { say } from '@/core/wording/say';
-import { useChange, useJobSummaries, useRemove } from '@/data/hooks';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Overtaken } from '@/core/commands/command';
+import { useChange, useJobSummaries, useRemove, useShop } from '@/data/hooks';
+import { holderOf, putBack } from '@/data/shelf';
+import { announce } from '@/ui/announce';
+import { useOnce } from '../shell/useOnce';
 import { Button } from '@/ui/Button';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
@@ -14,9 +19,12 @@ export function PartMoves({ part }: { readonly part: ShelfPart }) {
   const router = useRouter();
   const { apply, error } = useChange('part', part.id);
   const { mutateAsync: removePart, error: notRemoved } = useRemove('part');
-  const set = (change: Partial<ShelfPart>) =>
+  const scrap = () =>
     // The error stays with the hook and is shown.
-    apply((p) => ({ ...p, ...change })).catch(() => undefined);
+    apply((p) => {
+      if (p.state !== part.state) throw new Overtaken();
+      return { ...p, state: 'scrap' };
+    }).catch(() => undefined);
   return (
     <View style={{ gap: 8 }}>
       {error || notRemoved ? (
@@ -28,12 +36,10 @@ export function PartMoves({ part }: { readonly part: ShelfPart }) {
           ask="It is scrap"
           warn={say('shelf.scrapSure', { label: part.label })}
           sure="Mark it as scrap"
-          onSure={() => set({ state: 'scrap' })}
+          onSure={scrap}
         />
       ) : (
-        <Button mode="outlined" onPress={() => void set({ state: 'here', takenFor: '' })}>
-          Put it back on the shelf
-        </Button>
+        <PutBack part={part} />
       )}
       <Confirm
         ask="Delete this part"
@@ -45,6 +51,38 @@ export function PartMoves({ part }: { readonly part: ShelfPart }) {
         }}
       />
     </View>
+  );
+}
+
+/** Puts a part back on the shelf; where a job has it in its pump, it is asked first, and comes out of that too. */
+function PutBack({ part }: { readonly part: ShelfPart }) {
+  const client = useQueryClient();
+  const { person } = useShop();
+  const { data: holder, isPending } = useQuery({
+    queryKey: ['holder', part.id, part.revision],
+    queryFn: () => holderOf(part),
+  });
+  const back = useOnce(async () => {
+    await putBack(part.id, holder ?? null, person);
+    announce(say('shelf.putBack', { label: part.label }));
+    await client.invalidateQueries();
+  });
+  return (
+    <>
+      {back.failed ? <Notice kind="error">{back.failed}</Notice> : null}
+      {holder ? (
+        <Confirm
+          ask="Put it back on the shelf"
+          warn={say('shelf.inPump', { label: part.label, tag: holder.tag })}
+          sure="Take it out and put it back"
+          onSure={() => back.run()}
+        />
+      ) : (
+        <Button mode="outlined" disabled={isPending} onPress={() => back.run()}>
+          Put it back on the shelf
+        </Button>
+      )}
+    </>
   );
 }
 

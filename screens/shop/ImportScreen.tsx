@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import type { FileProblem } from '@/core/records/problems';
 import { chooseFile, saveAs } from '@/data/save';
 import type { Preview } from '@/data/transfer/desk';
+import type { Applied } from '@/data/transfer/apply';
 import type { Choice } from '@/data/transfer/choices';
 import { useShop } from '@/data/hooks';
 import { Course } from '@/ui/Course';
@@ -13,7 +14,7 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
 import { RefusedFile } from '../shell/RefusedFile';
-import { lineWords, notTakenWords, photoWords, sameWords } from './importWords';
+import { lineWords, misplacedWords, notTakenWords, photoWords, sameWords } from './importWords';
 import type { Side } from '@/core/records/merge';
 import { askedOf, ClashRows, type Asked } from './ClashRows';
 import { useDesk } from './useDesk';
@@ -23,7 +24,7 @@ type State =
   | { at: 'start' }
   | { at: 'refused'; name: string; problems: readonly FileProblem[] }
   | { at: 'preview'; name: string; preview: Preview; asked: readonly Asked[] }
-  | { at: 'done'; notTaken: Preview['notTaken'] };
+  | ({ at: 'done' } & Applied);
 
 /** A file is looked at record by record, what it would do is shown, and only then is anything changed. */
 export function ImportScreen() {
@@ -51,7 +52,8 @@ export function ImportScreen() {
     if (!done.ok && !done.cancelled) setState({ at: 'refused', name, problems: done.problems });
     if (!done.ok) return;
     await client.invalidateQueries();
-    if (done.value.length > 0) return setState({ at: 'done', notTaken: done.value });
+    const { notTaken, misplaced } = done.value;
+    if (notTaken.length + misplaced.length > 0) return setState({ at: 'done', ...done.value });
     // Whoever brought parts in wants to see the shelf.
     router.replace(preview.lines.every(({ kind }) => kind === 'part') ? '/shelf' : '/');
   };
@@ -88,7 +90,12 @@ export function ImportScreen() {
       {state.at === 'done' ? (
         <>
           <Notice kind="word">All else was imported.</Notice>
-          <NotTakenNotice notTaken={state.notTaken} />
+          {state.notTaken.length > 0 ? <NotTakenNotice notTaken={state.notTaken} /> : null}
+          {state.misplaced.map((one) => (
+            <Notice key={`${one.part.id} ${one.tag ?? ''}`} kind="caution">
+              {misplacedWords(one)}
+            </Notice>
+          ))}
         </>
       ) : null}
       <Button mode="text" onPress={() => router.navigate('/')}>

@@ -2,6 +2,8 @@ import type { Count, Difference } from '@/core/records/merge';
 import type { ShopUnit } from '@/core/quantity/units';
 import { fieldName, fieldWords } from '@/core/wording/fieldWords';
 import type { Effect, NotTaken, PlannedLine } from '@/data/transfer/plan';
+import { whereWords } from '@/core/wording/shelf';
+import type { Misplaced } from '@/data/transfer/misplaced';
 import { WHOLE } from '@/data/transfer/choices';
 import { listed, paragraph, say } from '@/core/wording/say';
 
@@ -36,6 +38,9 @@ export function lineWords(line: PlannedLine, unit: ShopUnit): string {
         file: fieldWords(context, field, file, here),
       }),
     );
+  }
+  if (line.relabelled) {
+    sentences.push(say('shop.importRelabelled', { label: name, other: line.relabelled }));
   }
   const more = changed.length - SAID;
   if (more > 0) sentences.push(say('shop.importChangeMore', { more }));
@@ -90,4 +95,12 @@ export function photoWords(lines: readonly PlannedLine[]): string {
   const here = photos.filter(({ effect }) => effect !== 'add').length;
   const counted = say('shop.importPhotos', { count: photos.length });
   return here > 0 ? say('shop.importPhotosHere', { here, photos: counted }) : counted;
+}
+
+/** Says of a part that two records say different things of it, and what can be done. */
+export function misplacedWords({ label, tag, part }: Misplaced): string {
+  const place = whereWords(part) || 'on the shelf';
+  return tag === null
+    ? say('shop.misplacedShelf', { label, tag: part.takenFor })
+    : say('shop.misplacedJob', { label, tag, place });
 }

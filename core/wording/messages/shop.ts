@@ -53,6 +53,12 @@ export const SHOP = {
     '{photos} {here, plural, one {One of them is here already.} other {# of them are here already.}}',
   'shop.fileProblem': '{place}: {message}',
   'shop.importRefused': '{record}: {why}',
+  'shop.importRelabelled':
+    '“{label}” is on another part here: this one becomes {other}. Write that on it.',
+  'shop.misplacedJob':
+    '{label} is in the pump of {tag}, but the shelf says: {place}. Look where it is; put it back on its own page under Shelf, or undo the exchange in {tag}.',
+  'shop.misplacedShelf':
+    'The shelf says that {label} is in {tag}, but that job does not have it in its pump. Look where it is; put it back on its own page under Shelf.',
   'shop.importSame': '{record}: already here, unchanged.',
   'shop.importUnreadable':
     '{record}: replaces one here that cannot be read. That one is set aside as it is.',
