@@ -120,7 +120,7 @@ const TABLE: Readonly<Record<string, Case>> = {
     jobs.recordZero({ instrument: 'depth-mic', at: AT, by: '', standard_mm: 25, read_mm: 25 }),
   ),
   takeSheet: once((n) => jobs.takeSheet({ ...VELTRANE_T6, note: `note ${n}` }, 'new')),
-  addReading: once(() => measuring.addReading(reading(), evaluator)),
+  addReading: adds(() => measuring.addReading(reading(), evaluator)),
   recordWork: once(() => {
     const [work] = deciding.workEntriesFor(offer, null, 0.05, 0, made(''));
     return measuring.recordWork(work!);

@@ -24,7 +24,13 @@ export class RemotePairer {
   pair(
     ...[rules, bodies, gears, locked, tell]: Parameters<Pairer['pairShelf']>
   ): Promise<BuildList | null> {
-    return this.thread.ask((remote) => remote.pairShelf(rules, bodies, gears, locked, proxy(tell)));
+    return this.thread.ask((remote, heard) => {
+      const told = (share: number) => {
+        heard();
+        tell(share);
+      };
+      return remote.pairShelf(rules, bodies, gears, locked, proxy(told));
+    });
   }
 
   /** Ends the thread; what it was pairing is dropped. */

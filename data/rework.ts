@@ -28,10 +28,9 @@ export class RemotePlanner {
     signal?: AbortSignal,
   ): Promise<Rework> {
     const terms = { operations, money, unit };
-    return this.thread.ask(
-      (remote) => remote.planRework(job, terms, [...settings], options),
+    return this.thread.ask((remote) => remote.planRework(job, terms, [...settings], options), {
       signal,
-    );
+    });
   }
 
   /** Ends the thread; what it was planning is dropped. */

@@ -130,7 +130,7 @@ test('a list of parts comes in from a spreadsheet whole, or says what is wrong i
     });
   const model = 'Veltrane T6 front pump';
   await choose(`label,model,parts,pocket-depth_mm\nHB-9,${model},body,deep\nX,Nobody,body,1\n`);
-  await expect(page.getByText(/line 2: .*deep/)).toBeVisible();
+  await expect(page.getByText(/line 2, column pocket-depth_mm: .*deep/)).toBeVisible();
   await expect(page.getByText(/line 3: There is no sheet for “Nobody”/)).toBeVisible();
   await choose(readFileSync(csv, 'utf8'));
   await expect(page.getByText('28 records are here already, unchanged.')).toBeVisible();
@@ -138,7 +138,9 @@ test('a list of parts comes in from a spreadsheet whole, or says what is wrong i
     `label,model,parts,pocket-depth_mm,place\nHB-9,${model},Body,20.05,\nHB-1,${model},body,,Rack 9\n`,
   );
   await expect(page.getByText('Part HB-9: will be added.')).toBeVisible();
-  await expect(page.getByText(/^Part HB-1: the one in the file is newer/)).toBeVisible();
+  await expect(
+    page.getByText(/^Part HB-1: the file has news\. Where it lies: .* becomes “Rack 9”/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
   const search = page.getByRole('searchbox', { name: 'Find a part' });
   await search.fill('HB-9');

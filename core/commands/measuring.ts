@@ -27,7 +27,7 @@ import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Source } from '../schema/fields';
 import { madeAs, standing, type Command, type Made } from './command';
-import { onPlaces, onWorkOf, placeOf } from './stands';
+import { onPlaces, onWorkOf } from './stands';
 
 /** A try that contradicts what counts: held until a person says which to believe. */
 interface Contradiction {
@@ -175,19 +175,21 @@ export function recordTouch(
 }
 
 /**
- * Adds a reading to a job, and turns to what comes next.
+ * Adds a reading to a job, and turns to what comes next. It stands on nothing: what was read in another window of the same
+ * place is one more observation.
  *
  * @param instead ids of readings that it takes the place of, and why they no longer count
  */
-export const addReading = (
-  reading: Reading,
-  evaluator: Evaluator,
-  instead: { readonly ids: readonly string[]; readonly why: string } = { ids: [], why: '' },
-): Command =>
-  standing(onPlaces([placeOf(reading)]), (job, { by }) => {
+export const addReading =
+  (
+    reading: Reading,
+    evaluator: Evaluator,
+    instead: { readonly ids: readonly string[]; readonly why: string } = { ids: [], why: '' },
+  ): Command =>
+  (job, { by }) => {
     const voiding = { at: reading.at, by, why: instead.why };
     return evaluator.movedOn(record(withVoided(job, instead.ids, voiding), reading));
-  });
+  };
 
 /** Notes work on a part; what it opens again is measured in the order of the work. */
 export const recordWork = (operation: WorkEntry): Command =>

@@ -1,4 +1,4 @@
-import { chosenFrom, type Choice } from './choices';
+import { chosenFrom, WHOLE, type Choice } from './choices';
 import { checkChange } from '../../core/records/changed';
 import type { RecordKind } from '../../core/records/migrate';
 import { FileError } from '../../core/records/problems';
@@ -85,7 +85,9 @@ async function upToDate(
     base,
   });
   if (anew.clashes.length === 0) return anew;
-  throw changedSince(planned);
+  throw anew.clashes.some(({ field }) => field === WHOLE)
+    ? refusal(planned, NOT_TOGETHER)
+    : refusal(planned, CHANGED_SINCE);
 }
 
 type Texts = Record<string, string | null>;
@@ -98,8 +100,12 @@ export interface Applied {
   readonly misplaced: readonly Misplaced[];
 }
 
-const changedSince = ({ kind, name }: Planned): FileError =>
-  new FileError([{ place: say('shop.record', { kind, name }), message: CHANGED_SINCE }]);
+const refusal = ({ kind, name }: Planned, message: string): FileError =>
+  new FileError([{ place: say('shop.record', { kind, name }), message }]);
+
+/** Said where a person chose some from here and some from the file that make no whole record. */
+const NOT_TOGETHER =
+  'What was chosen does not go together. Nothing was imported: choose the file again, and take all of it from one side.';
 
 /** Said where what a file brings was changed here as well while somebody looked at it. */
 const CHANGED_SINCE =
@@ -137,7 +143,7 @@ export async function applyImport(
         const apart = await heldApart(now);
         // A table says its labels itself.
         const refused = source.whole ? apart.find((one, i) => one !== now[i]) : undefined;
-        if (refused) throw changedSince(refused);
+        if (refused) throw refusal(refused, CHANGED_SINCE);
         await writeTexts(Object.assign({}, ...apart.map(({ texts }) => texts)) as Texts);
         return odd;
       } catch (error) {

@@ -115,7 +115,16 @@ function isSound<K extends RecordKind>(kind: K, here: Kinds[K], record: Kinds[K]
   }
 }
 
-/** Brings two copies together; where their fields do not go together, it is asked once whose all of them are. */
+/** Said of a record whose copies cannot be brought together. */
+const APART =
+  'What was done on it there does not go with the one here: they are of different pumps. Nothing of it was taken.';
+
+/**
+ * Brings two copies together. Where their fields do not go together it is asked once whose all of them are: the file's, with
+ * what was done here, or those that are here, and nothing of the file.
+ *
+ * @throws FileError where what was done in the one does not go with the other
+ */
 function mergedSoundly<K extends RecordKind>(
   kind: K,
   here: Kinds[K],
@@ -124,12 +133,15 @@ function mergedSoundly<K extends RecordKind>(
 ): Merge<Kinds[K]> {
   const merge = merged(kind, here, file, bringing);
   if (merge.record === here || isSound(kind, here, merge.record)) return merge;
+  const theirs = merged(kind, here, file, { ...bringing, choose: () => 'file', asks: 'all' });
+  if (!isSound(kind, here, theirs.record)) {
+    throw new FileError([{ place: 'the record', message: APART }]);
+  }
   const whole = { field: WHOLE, here: null, file: null };
   const side = bringing.choose(whole);
-  if (!side) return { ...merge, record: here, changed: [], kept: [], clashes: [whole] };
-  const one = merged(kind, here, file, { ...bringing, choose: () => side, asks: 'all' });
-  checkChange(kind, here, one.record);
-  return one;
+  if (side === 'file') return theirs;
+  const stays = { ...merge, record: here, changed: [], kept: [], asInFile: false };
+  return side === 'here' ? { ...stays, count: null, clashes: [] } : { ...stays, clashes: [whole] };
 }
 
 /** Says what a merge does to the record that is here. */

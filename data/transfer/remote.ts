@@ -1,5 +1,6 @@
 import type { Choice } from './choices';
-import { proxy } from 'comlink';
+import { proxy, type Remote } from 'comlink';
+import { reasonOf } from '../../core/errors';
 import { touchedJobs } from '../tabs';
 import { Thread } from '../thread';
 import type { Backup } from './backup';
@@ -17,22 +18,60 @@ export interface RemoteDesk {
   close(): void;
 }
 
+/** Writing a shop of thousands of jobs in one stroke takes so long in ms that nothing is heard meanwhile. */
+const PATIENCE_MS = 120_000;
+
+/** A desk that does not hear that it is called off is ended after so long in ms. */
+const CALLED_OFF_MS = 3000;
+
 /** Opens a transfer desk; whoever opens it closes it. */
 export function openDesk(): RemoteDesk {
   const thread = new Thread<TransferDesk>(
     () => new Worker(new URL('../../workers/transfer.worker', window.location.href)),
   );
-  const desk = thread.remote;
+  /** The work that goes on, and whether it was called off. */
+  let running: { isOff: boolean } | null = null;
+  /** Runs some work, and returns how it ended whatever becomes of the thread. */
+  const run = async <R>(
+    tell: OnProgress,
+    work: (desk: Remote<TransferDesk>, tell: OnProgress) => Promise<Outcome<R>>,
+  ): Promise<Outcome<R>> => {
+    const own = { isOff: false };
+    running = own;
+    try {
+      return await thread.ask(
+        (desk, heard) => {
+          const told: OnProgress = (progress) => {
+            heard();
+            tell(progress);
+          };
+          return work(desk, proxy(told));
+        },
+        { patience_ms: PATIENCE_MS },
+      );
+    } catch (error) {
+      const problems = [{ place: 'this browser', message: reasonOf(error) }];
+      return { ok: false, cancelled: own.isOff, problems };
+    } finally {
+      if (running === own) running = null;
+    }
+  };
   return {
-    plan: (file, tell) => desk.plan(file, proxy(tell)),
+    plan: (file, tell) => run(tell, (desk, told) => desk.plan(file, told)),
     apply: async (tell, choices = []) => {
-      const outcome = await desk.apply(proxy(tell), choices);
+      const outcome = await run(tell, (desk, told) => desk.apply(told, [...choices]));
       // The other thread's word of it may come later than its answer.
       touchedJobs.addAll();
       return outcome;
     },
-    backup: (tell) => desk.backup(proxy(tell)),
-    cancel: () => void desk.cancel(),
+    backup: (tell) => run(tell, (desk, told) => desk.backup(told)),
+    cancel: () => {
+      const off = running;
+      if (!off) return;
+      off.isOff = true;
+      thread.tell((desk) => void desk.cancel());
+      setTimeout(() => (running === off ? thread.close() : undefined), CALLED_OFF_MS);
+    },
     close: () => thread.close(),
   };
 }

@@ -281,3 +281,44 @@ describe('a backup', () => {
     );
   });
 });
+
+describe('two copies that do not go together', () => {
+  const [tandem] = demo.jobs.filter(({ sheet: s }) => s.family !== job.sheet.family);
+  /** The same job, as another bench has it: on another pump. */
+  const there = { ...tandem!, id: job.id, tag: job.tag };
+
+  it('are named, and nothing of the file is taken', async () => {
+    await saveNew([{ kind: 'job', record: job }]);
+    const { lines, notTaken } = await imported(fileOf({ jobs: [there, other], sheets: [sheet!] }));
+    expect(lines.map(({ id }) => id)).toEqual([sheet!.id, other.id]);
+    expect(notTaken).toMatchObject([{ kind: 'job', name: job.tag }]);
+    expect(await load('job', job.id)).toEqual(job);
+  });
+  it('are asked about once where only their fields do not', async () => {
+    const bare = { ...job, journal: [], tier: 'service' };
+    const cut = { ...job.sheet, tiers: job.sheet.tiers.slice(0, 1) };
+    const limits = cut.limits.filter(({ tier }) => tier === cut.tiers[0]!.id);
+    const file = {
+      ...bare,
+      journal: job.journal,
+      sheet: { ...cut, limits },
+      tier: cut.tiers[0]!.id,
+    };
+    await saveNew([{ kind: 'job', record: bare }]);
+    const desk = new TransferDesk();
+    const { lines } = await planned(fileOf({ jobs: [file] }), desk);
+    const choices = lines.flatMap(({ clashes }) =>
+      clashes.map((clash) => ({
+        ...clash,
+        kind: 'job' as const,
+        id: job.id,
+        side: 'file' as const,
+      })),
+    );
+    expect(choices).toHaveLength(1);
+    expect(await desk.apply(quietly)).toMatchObject({ ok: false });
+    expect(await load('job', job.id)).toEqual(bare);
+    expect(await desk.apply(quietly, choices)).toMatchObject({ ok: true });
+    expect(await load('job', job.id)).toMatchObject({ tier: file.tier, journal: job.journal });
+  });
+});

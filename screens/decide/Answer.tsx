@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { memo } from 'react';
 import { StyleSheet, View, type Text } from 'react-native';
 import { answerWords, blockedWords, findingWords, leavesWords } from '@/core/wording/decide';
@@ -5,7 +6,7 @@ import { answerKind } from '@/core/rework/decision/decide';
 import { doneCostWords } from '@/core/wording/worked';
 import { paragraph } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
-import { Notice } from '@/ui/Notice';
+import { TryAgain } from '@/ui/TryAgain';
 import { Heading, Words } from '@/ui/Words';
 import { Bounds } from './Bounds';
 import { Closed } from './Closed';
@@ -15,8 +16,18 @@ import type { Deciding } from './useDeciding';
 export const Answer = memo(function Answer({ deciding }: { readonly deciding: Deciding }) {
   const next = useNextFocus<Text>('answer');
   const { rework, solved, plan, planned, buyNew, shop, error, busy } = deciding;
+  const router = useRouter();
   const { unit } = shop;
-  if (error) return <Notice kind="error">{error}</Notice>;
+  if (error) {
+    return (
+      <TryAgain
+        onAgain={deciding.tryAgain}
+        onCancel={() => router.replace(`/job/${rework.job.id}/measure`)}
+      >
+        {error}
+      </TryAgain>
+    );
+  }
   if (!solved) {
     return (
       <View aria-busy>

@@ -16,6 +16,7 @@ import { Notice } from '@/ui/Notice';
 import { RowButton } from '@/ui/RowButton';
 import { StageMark } from '@/ui/StageMark';
 import { usePalette } from '@/ui/theme';
+import { TryAgain } from '@/ui/TryAgain';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { Carried } from './Carried';
@@ -86,6 +87,11 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
           : doneCostWords(job, shop)}
       </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}
+      {live.error ? (
+        <TryAgain onAgain={live.again} onCancel={onAnswer}>
+          {live.error}
+        </TryAgain>
+      ) : null}
       <Closed deciding={deciding} />
       {next && nextOffer ? (
         <StepForm

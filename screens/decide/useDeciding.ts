@@ -22,6 +22,8 @@ export interface Deciding extends Omit<Decided, 'solved' | 'kind'> {
   readonly solved: Rework | null;
   readonly decided: Decided | null;
   readonly error: string | null;
+  /** Plans once more, after an error. */
+  readonly tryAgain: () => void;
   /** Tells whether another answer is on its way. */
   readonly busy: boolean;
   readonly settings: Settings;
@@ -51,7 +53,7 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
     [job, shop, shelf],
   );
   const of = [job.id, job.revision, job.journal.length, shop.revision, job.sheet.sets];
-  const { data, error, isFetching } = useQuery({
+  const { data, error, isFetching, refetch } = useQuery({
     queryKey: [
       ...['rework', ...of, job.sheet.washers_mm],
       ...[shelf.map(({ id, revision }) => [id, revision]), [...settings]],
@@ -72,7 +74,8 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
     ...answer,
     ...{ job, shop, solved, settings },
     decided: solved && answer,
-    error: error ? reasonOf(error) : null,
+    error: error && !isFetching ? reasonOf(error) : null,
+    tryAgain: () => void refetch(),
     busy: isFetching,
     buyNew: solved !== null && answer.buyNew,
     set: (next) => {

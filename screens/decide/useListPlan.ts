@@ -1,3 +1,4 @@
+import { reasonOf } from '@/core/errors';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { reworkCase, type Setting } from '@/core/rework/decision/case';
@@ -16,6 +17,9 @@ export interface ListPlan {
   /** Lists what has to be measured before an offer is carried out, which would narrow it unseen. */
   readonly unseenBy: (offer: Offer) => readonly Assessment[];
   readonly busy: boolean;
+  /** Says why it could not be worked out; null where it was, or is. */
+  readonly error: string | null;
+  readonly again: () => void;
 }
 
 /** Works the amounts of a work list out again, as each of its steps is done and whatever was measured since. */
@@ -34,7 +38,7 @@ export function useListPlan({ job, shop, rework }: Deciding, { steps }: WorkList
       ),
     [rework, left],
   );
-  const { data, isPending } = useQuery({
+  const { data, error, isFetching, refetch } = useQuery({
     queryKey: ['list-plan', job.id, job.revision, job.journal.length, shop.revision, left],
     queryFn: ({ signal }) => planner.plan(job, shop, settings, options, signal),
     enabled: left.length > 0,
@@ -52,6 +56,8 @@ export function useListPlan({ job, shop, rework }: Deciding, { steps }: WorkList
   return {
     planned,
     unseenBy: (offer) => unseenBy(standing, [{ offer }]),
-    busy: isPending && left.length > 0,
+    busy: isFetching,
+    error: error && !isFetching ? reasonOf(error) : null,
+    again: () => void refetch(),
   };
 }

@@ -1,3 +1,4 @@
+import { TryAgain } from '@/ui/TryAgain';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { tried } from '@/core/errors';
@@ -118,7 +119,11 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
               Called off. What stands here is from before.
             </Notice>
           ) : null}
-          {error ? <Notice kind="error">{error}</Notice> : null}
+          {error ? (
+            <TryAgain onAgain={again} onCancel={stop}>
+              {error}
+            </TryAgain>
+          ) : null}
           {list ? (
             <>
               <Heading size="instruction">{buildsWords(list, unit)}</Heading>

@@ -43,6 +43,7 @@ const NOTHING: Done = { of: null, list: null, share: 0, error: null };
 export function usePairing(task: PairingTask): PairingCourse {
   const [done, setDone] = useState<Done>(NOTHING);
   const [stopped, setStopped] = useState(false);
+  const [attempt, setAttempt] = useState(0);
   useEffect(() => {
     if (stopped) return;
     let isLeft = false;
@@ -61,7 +62,7 @@ export function usePairing(task: PairingTask): PairingCourse {
       isLeft = true;
       remote.close();
     };
-  }, [task, stopped]);
+  }, [task, stopped, attempt]);
   const isDone = done.of === task;
   return {
     list: done.list,
@@ -69,6 +70,10 @@ export function usePairing(task: PairingTask): PairingCourse {
     error: isDone ? done.error : null,
     stopped,
     stop: () => setStopped(true),
-    again: () => setStopped(false),
+    again: () => {
+      setDone(NOTHING);
+      setStopped(false);
+      setAttempt((count) => count + 1);
+    },
   };
 }

@@ -11,6 +11,7 @@ import type { Counts } from '@/data/transfer/backup';
 import { bytesWords } from '@/ui/bytes';
 import { Course } from '@/ui/Course';
 import { Notice } from '@/ui/Notice';
+import { TryAgain } from '@/ui/TryAgain';
 import { dayWords } from '@/ui/when';
 import { Heading, Words } from '@/ui/Words';
 import { useDesk } from './useDesk';
@@ -66,9 +67,9 @@ export function BackupPanel() {
       </Words>
       {saved ? <Notice kind="word">{saved}</Notice> : null}
       {problems.map(({ message }) => (
-        <Notice key={message} kind="error">
+        <TryAgain key={message} onAgain={() => void backup()} onCancel={() => setProblems([])}>
           {say('shop.backupFailed', { error: message })}
-        </Notice>
+        </TryAgain>
       ))}
       {progress ? (
         <Course {...progress} onCancel={cancel} />

@@ -22,8 +22,8 @@ import { say } from '@/core/wording/say';
 
 type State =
   | { at: 'start' }
-  | { at: 'refused'; name: string; problems: readonly FileProblem[] }
-  | { at: 'preview'; name: string; preview: Preview; asked: readonly Asked[] }
+  | { at: 'refused'; file: File; problems: readonly FileProblem[] }
+  | { at: 'preview'; file: File; preview: Preview; asked: readonly Asked[] }
   | ({ at: 'done' } & Applied);
 
 /** A file is looked at record by record, what it would do is shown, and only then is anything changed. */
@@ -35,21 +35,22 @@ export function ImportScreen() {
 
   const choose = async () => {
     const file = await chooseFile('.json,.zip,.csv,application/json,application/zip,text/csv');
-    if (!file) return;
-    const { name } = file;
+    if (file) await look(file);
+  };
+  const look = async (file: File) => {
     const found = await run((desk, tell) => desk.plan(file, tell));
     if (found.ok) {
       const asked = askedOf(found.value.lines);
-      setState({ at: 'preview', name, preview: found.value, asked });
+      setState({ at: 'preview', file, preview: found.value, asked });
     } else if (found.cancelled) setState({ at: 'start' });
-    else setState({ at: 'refused', name, problems: found.problems });
+    else setState({ at: 'refused', file, problems: found.problems });
   };
   const apply = async (
-    { name, preview }: Extract<State, { at: 'preview' }>,
+    { file, preview }: Extract<State, { at: 'preview' }>,
     choices: readonly Choice[],
   ) => {
     const done = await run((desk, tell) => desk.apply(tell, choices));
-    if (!done.ok && !done.cancelled) setState({ at: 'refused', name, problems: done.problems });
+    if (!done.ok && !done.cancelled) setState({ at: 'refused', file, problems: done.problems });
     if (!done.ok) return;
     await client.invalidateQueries();
     const { notTaken, misplaced } = done.value;
@@ -74,10 +75,27 @@ export function ImportScreen() {
           Choose a file
         </Button>
       )}
-      {state.at === 'refused' ? <RefusedFile name={state.name} problems={state.problems} /> : null}
+      {state.at === 'refused' ? (
+        <RefusedFile
+          name={state.file.name}
+          problems={state.problems}
+          actions={
+            <>
+              <Button mode="outlined" onPress={() => void look(state.file)}>
+                Try again
+              </Button>
+              <Button mode="outlined" onPress={() => setState({ at: 'start' })}>
+                Cancel
+              </Button>
+            </>
+          }
+        />
+      ) : null}
       {state.at === 'preview' && !progress ? (
         <PreviewOf
-          {...state}
+          name={state.file.name}
+          preview={state.preview}
+          asked={state.asked}
           onChoose={(which, side) =>
             setState({
               ...state,

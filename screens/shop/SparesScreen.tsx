@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
 import type { Fleet, Spare } from '@/core/rework/decision/fleet';
@@ -8,6 +9,7 @@ import { Course } from '@/ui/Course';
 import { Line } from '@/ui/Line';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { TryAgain } from '@/ui/TryAgain';
 import { Heading, Words } from '@/ui/Words';
 import { useFleet } from './useFleet';
 
@@ -28,8 +30,15 @@ export function SparesScreen() {
 }
 
 function Planned({ ids, shop }: { readonly ids: readonly string[]; readonly shop: Shop }) {
-  const { done, fleet, error, stop } = useFleet(ids, shop);
-  if (error) return <Notice kind="error">{error}</Notice>;
+  const router = useRouter();
+  const { done, fleet, error, stop, again } = useFleet(ids, shop);
+  if (error) {
+    return (
+      <TryAgain onAgain={again} onCancel={() => router.replace('/shop')}>
+        {error}
+      </TryAgain>
+    );
+  }
   if (!fleet) return <Course what="Jobs planned" done={done} of={ids.length} onCancel={stop} />;
   return <Wanted fleet={fleet} shop={shop} />;
 }

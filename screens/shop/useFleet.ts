@@ -14,6 +14,8 @@ export interface FleetCourse {
   readonly error: string | null;
   /** Ends it early: what was planned so far counts. */
   readonly stop: () => void;
+  /** Begins once more, after an error. */
+  readonly again: () => void;
 }
 
 /** Plans jobs one after the other, in the thread that plans. */
@@ -43,6 +45,7 @@ export function useFleet(ids: readonly string[], shop: Shop): FleetCourse {
   const [fleet, setFleet] = useState<Fleet | null>(null);
   const [error, setError] = useState<string | null>(null);
   const [stopped, setStopped] = useState(false);
+  const [attempt, setAttempt] = useState(0);
   const wanted = ids.join();
   useEffect(() => {
     let isLeft = false;
@@ -59,6 +62,11 @@ export function useFleet(ids: readonly string[], shop: Shop): FleetCourse {
       isLeft = true;
       planner.close();
     };
-  }, [wanted, shop, stopped]);
-  return { done, fleet, error, stop: () => setStopped(true) };
+  }, [wanted, shop, stopped, attempt]);
+  const again = () => {
+    setError(null);
+    setDone(0);
+    setAttempt((count) => count + 1);
+  };
+  return { done, fleet, error, stop: () => setStopped(true), again };
 }
