@@ -36,11 +36,13 @@ function watch(registration: ServiceWorkerRegistration): void {
     if (registration.waiting && navigator.serviceWorker.controller)
       setWaiting(registration.waiting);
   };
+  const follow = () => registration.installing?.addEventListener('statechange', look);
   look();
-  registration.addEventListener('updatefound', () => {
-    registration.installing?.addEventListener('statechange', look);
-  });
+  // At the first start after an upgrade it is on its way before anybody listens.
+  follow();
+  registration.addEventListener('updatefound', follow);
   const ask = () => void registration.update().catch(() => undefined);
+  ask();
   setInterval(ask, ASK_EVERY_MS);
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'visible') ask();

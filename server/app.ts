@@ -1,6 +1,7 @@
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
+import { isIPv4 } from 'node:net';
 import path from 'node:path';
 import { gaugeStream } from './gauge';
 
@@ -24,11 +25,18 @@ const READS = ['GET', 'HEAD'];
 /** Files whose name carries a hash of what is in them never change under that name. */
 const HASHED = `${path.sep}_expo${path.sep}`;
 
-/** Names under which this machine calls itself: a page of another name has no business here. */
-const LOOPBACK = /^(?:127(?:\.\d{1,3}){3}|localhost|\[::1\])(?::\d{1,5})?$/i;
+/** Matches what a browser sends as the host: a name or an address, and a port. */
+const HOST = /^(?<name>[^:]+|\[::1\])(?::\d{1,5})?$/;
+
+/** Tells whether a host is this machine: a page of another name has no business here. */
+function isThisMachine(host: string): boolean {
+  const name = HOST.exec(host)?.groups?.name?.toLowerCase();
+  if (name === 'localhost' || name === '[::1]') return true;
+  return name !== undefined && isIPv4(name) && name.startsWith('127.');
+}
 
 const onlyLocal: RequestHandler = (request, response, next) => {
-  if (LOOPBACK.test(request.headers.host ?? '')) return next();
+  if (isThisMachine(request.headers.host ?? '')) return next();
   response.status(421).type('text').send('This server answers only to this machine.\n');
 };
 

@@ -41,6 +41,11 @@ describe('parseReading', () => {
     ['⅜ in', 'mm', 9.525],
     ['1⅛', 'in', 28.575],
     ['1-⅛"', 'mm', 28.575],
+    ["1'000", 'mm', 1000],
+    ['1’250.5 mm', 'thou', 1250.5],
+    ['1 000', 'mm', 1000],
+    ['1\u202f000,5', 'mm', 1000.5],
+    ['12 500 thou', 'mm', 317.5],
   ] as const)('%s under %s is %d mm', (text, unit, expected) => {
     expect(parseReading(text, 'size', unit).mm).toBeCloseTo(expected, 9);
   });
@@ -57,6 +62,12 @@ describe('parseReading', () => {
     ['−0.02', /below zero/],
     ['abc', /not a number/],
     ['1/0', /not a number/],
+    ['2 5/4', /not a number/],
+    ['2 4/4', /not a number/],
+    ['1 00', /not a number/],
+    ["1'000'00", /not a number/],
+    ["1'000 000", /not a number/],
+    ['0 500', /not a number/],
     ['1.2.3', /not a number/],
     ['1e3', /not a number/],
     ['30 mm', /over 25 mm/],

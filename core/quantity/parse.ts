@@ -47,14 +47,22 @@ const UNITS = (Object.keys(SPELLINGS) as LengthUnit[]).map((unit) => ({
 const VULGAR = /[¼-¾⅐-⅞]/g;
 
 const DECIMAL = /^(?:\d+(?:[.,]\d*)?|[.,]\d+)$/;
+
+/** Matches digits that are set apart in threes by an apostrophe or a space: `1'000`, `1 000.5`. */
+const IN_THREES = /^[1-9]\d{0,2}(?:(?:['’]\d{3})+|(?:[ \u00a0\u2009\u202f]\d{3})+)(?:[.,]\d*)?$/;
+
+const GROUP_SIGNS = /['’ \u00a0\u2009\u202f]/g;
 const FRACTION = /^(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/;
 
 /** Returns the value of an unsigned number as people write it, or NaN. */
 function numberOf(text: string): number {
-  if (DECIMAL.test(text)) return Number(text.replace(',', '.'));
+  const plain = IN_THREES.test(text) ? text.replace(GROUP_SIGNS, '') : text;
+  if (DECIMAL.test(plain)) return Number(plain.replace(',', '.'));
   const fraction = FRACTION.exec(text);
   if (!fraction) return NaN;
   const [, whole, over, under] = fraction;
+  // Behind a whole number stands a part of one: `2 5/4` is a slip.
+  if (whole !== undefined && Number(over) >= Number(under)) return NaN;
   return Number(whole ?? 0) + Number(over) / Number(under);
 }
 
@@ -133,7 +141,7 @@ export function parseSum(text: string): number | null {
  * A unit that is written wins, behind the number or before it: `mm`, `µm`, `63µ`, `microns`, `in.`,
  * `inches`, `"`, `''`, `thou`, `mil`, `thousandths`, `tenths` of a thou, `thou 3`. A bare number is in
  * `unit`, except that under `thou` a number below 0.1 is inches (`.0035`). Fractions (`1/2`, `2 1/2`,
- * `2-1/2`, `2½`, `⅜`) and a decimal comma are read.
+ * `2-1/2`, `2½`, `⅜`), a decimal comma and digits in threes (`1'000`, `1 000`) are read.
  *
  * @param unit the unit of a bare number
  * @returns the length in mm, and the echo of how it was understood

@@ -199,10 +199,11 @@ export function openFile(text: string): OpenedFile {
   if (version > FILE_VERSION) {
     refuse('version', say('records.newerFile', { version, known: FILE_VERSION }));
   }
-  // The records each have a version of their own.
-  // Before version 5 there was no shelf; before version 9 no file named the version that wrote it.
+  // The records each have a version of their own. A list that is not there has nothing in it: before version 5 there was
+  // no shelf. Before version 9 no file named the version that wrote it.
   const since = {
-    ...(version < 5 ? { parts: [] } : {}),
+    ...Object.fromEntries(LISTS.map(([field]) => [field, []])),
+    shop: null,
     ...(version < 9 ? { app: UNTOLD } : {}),
   };
   const head = { ...since, ...(value as Loose), version: FILE_VERSION };

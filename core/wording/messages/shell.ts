@@ -18,5 +18,7 @@ export const SHELL = {
   'shell.partFailed':
     '{what} cannot be shown. Your stored data is unchanged, and the rest of the app works.',
   'shell.title': '{screen} · {of}',
+  'shell.updated':
+    'Dial Bench is version {version} now. Everything that was stored is there as before.',
   'shell.unreadable': '{error} Nothing was changed.',
 } as const;
