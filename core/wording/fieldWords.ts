@@ -7,6 +7,7 @@ import { HOUSE_RULES } from '../records/rules';
 import type { ShelfPart } from '../records/part';
 import type { SheetLimit } from '../records/sheet';
 import { placeOf } from '../records/split';
+import { lower } from '../quantity/letters';
 import { listed, say, spelled } from './say';
 import { whereWords } from './shelf';
 
@@ -88,7 +89,7 @@ function itemName({ pump }: FieldContext, name: string, key: string, value: unkn
     case 'limits': {
       const [tier = '', id = ''] = key.split(' ');
       const check = pump && pumpOf(pump).characteristics.find((c) => c.id === id)?.name;
-      return listed([tier, check ?? id]);
+      return say('shop.limitOf', { tier, check: lower(check ?? id) });
     }
     case 'geometry': {
       const field = pump && familyOf(pump.family).geometry.describe().fields[key];

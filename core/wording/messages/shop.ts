@@ -29,7 +29,7 @@ export const SHOP = {
     '{readings} {others, plural, one {One other entry is new.} other {# other entries are new.}}',
   'shop.andMore': '{items} and {more} more',
   'shop.chooseFirst':
-    '{count, plural, one {One field was changed here and in the file since both were last the same. Choose which is to stay.} other {# fields were changed here and in the file since both were last the same. Choose which is to stay.}}',
+    '{count, plural, one {One field is otherwise here than in the file, and neither is the newer one. Choose which is to stay.} other {# fields are otherwise here than in the file, and neither is the newer one. Choose which are to stay.}}',
   'shop.chooseLeft': '{count, plural, one {Choose one more} other {Choose # more}}',
   'shop.clashesMore':
     '{count, plural, one {And one more field like these: choose for all of them above.} other {And # more fields like these: choose for all of them above.}}',
@@ -41,6 +41,7 @@ export const SHOP = {
   'shop.importChangeMore':
     '{more, plural, one {One more field changes.} other {# more fields change.}}',
   'shop.importKept': 'The file is older there, and it stays as it is here: {fields}.',
+  'shop.limitOf': '{tier}, {check}',
   'shop.quoted': '“{text}”',
   'shop.wholeRecord':
     'All that differs: what was changed here and what was changed there do not go together',
