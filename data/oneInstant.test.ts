@@ -205,13 +205,13 @@ function counts(job: Job): unknown {
 }
 
 describe('a command that is given in two tabs at one instant', () => {
+  const tabs = [tab(), tab()];
   it('is in the table, each of them', () => {
     const modules = [deciding, jobs, measuring, noting, ordering, shelving];
     const names = modules.flatMap((module) => Object.keys(module));
     expect([...Object.keys(TABLE), ...NO_COMMANDS].sort()).toEqual([...names, 'takePaper'].sort());
   });
   it.each(Object.entries(TABLE))('%s', async (name, { outcome, on, give }) => {
-    const tabs = [tab(), tab()];
     const id = `job-${name}`;
     await tabs[0]!.saveNew([{ kind: 'job', record: { ...on, id } }]);
     const seen = await Promise.all(tabs.map((t) => t.load('job', id)));
@@ -220,7 +220,7 @@ describe('a command that is given in two tabs at one instant', () => {
         t.change('job', id, (job) => after(job, seen[n]!, give(n), made('Ivo K.'))),
       ),
     );
-    const is = (await tab().load('job', id))!;
+    const is = (await tabs[0]!.load('job', id))!;
     const first = give(0)({ ...on, id }, made('Ivo K.'));
     const both = give(1)(first, made('Ivo K.'));
     if (outcome === 'passing')
@@ -233,7 +233,7 @@ describe('a command that is given in two tabs at one instant', () => {
     else expect(counts(both)).not.toEqual(counts(first));
   });
   it('takes a part from the shelf once, for one of two jobs', async () => {
-    const [one, two] = [tab(), tab()];
+    const [one, two] = tabs as [Tab, Tab];
     const part = gearSet('GS-40', 20, { id: 'gs-40' });
     await one.saveNew([
       { kind: 'part', record: part },
