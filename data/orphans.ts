@@ -89,6 +89,7 @@ const KINDS = [
   'brief',
   'copy',
   'entries',
+  'plan',
   'photo',
   'sheet',
   'study',
@@ -113,6 +114,7 @@ async function removeAll(): Promise<string[]> {
     job: isGone,
     brief: isGone,
     copy: isGone,
+    plan: isGone,
     entries: (id, at) => Number(at) >= (chunks.get(id) ?? 0),
   };
   const isOrphan = (key: string): boolean => {

@@ -50,6 +50,9 @@ function remember<K extends Kind>(key: string, stored: Stored<K>): Stored<K> {
 
 export const keyOf = (kind: Kind, id: string): string => `${kind}/${id}`;
 
+/** Where the plans of a job lie as they were worked out last: a cache. */
+export const planKey = (id: string): string => `plan/${id}`;
+
 /** Where a record that cannot be read is kept as it was, once another is in its place. */
 export const asideKey = (key: string): string => `aside/${key}`;
 
@@ -447,7 +450,7 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
   if (raw === null) return [];
   if (kind !== 'job') return textKeys(kind, id);
   const chunks = await keysUnder(chunkPrefix(id));
-  return [...textKeys(kind, id), ...partKeys(id, 0), ...chunks];
+  return [...textKeys(kind, id), planKey(id), ...partKeys(id, 0), ...chunks];
 }
 
 /** Where it is kept how often this device wrote a record that went: should it come back, it counts on from there. */

@@ -77,6 +77,11 @@ export class Thread<T> {
     if (this.answering) call(this.answering);
   }
 
+  /** Tells whether somebody waits for an answer. */
+  get isAsked(): boolean {
+    return this.waiting.size > 0;
+  }
+
   private end(reason: Error): void {
     this.worker?.terminate();
     [this.worker, this.answering] = [null, null];

@@ -137,6 +137,7 @@ test('a pump without a published limit: what is fitted is asked, and a person ac
   await page.getByRole('link', { name: 'Measure' }).click();
   await page.getByRole('radio', { name: 'As it came' }).click();
   await button(page, /^Clean and dry/).click();
+  await expect(answer(page, 'Won’t go')).toBeVisible();
   for (let n = 0; n < 12 && (await answer(page, 'Won’t go').count()) > 0; n++) {
     await feel(page, 0.05);
   }

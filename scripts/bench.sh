@@ -17,6 +17,7 @@ node --import tsx bench/photos.ts
 node --import tsx bench/shop.ts
 node --import tsx bench/rework.ts
 node --import tsx bench/drag.ts
+node --import tsx bench/decide.ts
 node --import tsx bench/simulatedShop.ts
 node --import tsx bench/screens.ts
 

@@ -10,6 +10,7 @@ import type { Rework } from '@/core/rework/decision/solve';
 import { evaluator } from '@/data/evaluator';
 import { lyingFor } from '@/core/pairing/roles';
 import { useParts, useShop } from '@/data/hooks';
+import { planOf } from '@/data/keptPlan';
 import { usePlanner } from './usePlanner';
 
 export type Settings = ReadonlyMap<string, Setting>;
@@ -42,7 +43,7 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
   const planner = usePlanner();
   const [settings, setSettings] = useState<Settings>(initial);
   const [chosen, setChosen] = useState(0);
-  const { data: parts } = useParts();
+  const { data: parts, isFetched: isShelfKnown } = useParts();
   // Only what lies there for this pump: the others change nothing of its plans.
   const shelf = useMemo(
     () => (parts ? lyingFor(parts.records, job.sheet) : []),
@@ -52,18 +53,21 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
     () => reworkCase(job, evaluator.state(job), shop, { shelf }),
     [job, shop, shelf],
   );
+  const lying = shelf.map(({ id, revision }) => [id, revision] as const);
   const of = [job.id, job.revision, job.journal.length, shop.revision, job.sheet.sets];
   const { data, error, isFetching, refetch } = useQuery({
-    queryKey: [
-      ...['rework', ...of, job.sheet.washers_mm],
-      ...[shelf.map(({ id, revision }) => [id, revision]), [...settings]],
-    ],
-    queryFn: ({ signal }) => planner.plan(job, shop, settings, { shelf }, signal),
+    queryKey: [...['rework', ...of, job.sheet.washers_mm], ...[lying, [...settings]]],
+    queryFn: ({ signal }) =>
+      settings.size > 0
+        ? planner.plan(job, shop, settings, { shelf }, signal)
+        : planOf(job, shop, shelf, signal),
     // While amounts are tried out the last plan stays; of a job that changed nothing is said by an older one.
     placeholderData: (last, query) =>
       dequal(query?.queryKey.slice(1, of.length + 1), of) ? last : undefined,
     staleTime: Infinity,
     retry: false,
+    // Planned without the shelf it would be planned twice.
+    enabled: isShelfKnown,
   });
   const solved = data ?? null;
   const answer = useMemo(

@@ -1,9 +1,11 @@
-import { useEffect, useState } from 'react';
-import { RemotePlanner } from '@/data/rework';
+import { useEffect } from 'react';
+import { leavePlanner, planner, takePlanner, type RemotePlanner } from '@/data/rework';
 
-/** Keeps a thread that plans for as long as what asks it is shown. */
+/** Returns the planner, kept for as long as what asks it is shown. */
 export function usePlanner(): RemotePlanner {
-  const [planner] = useState(() => new RemotePlanner());
-  useEffect(() => () => planner.close(), [planner]);
+  useEffect(() => {
+    takePlanner();
+    return leavePlanner;
+  }, []);
   return planner;
 }

@@ -30,6 +30,7 @@ import { useLeafSet } from './useLeafSet';
 import { useMeasuring } from './useMeasuring';
 import { useShopPast } from './useShopPast';
 import { useThinkingAhead } from './useThinkingAhead';
+import { usePlanAhead } from './usePlanAhead';
 import { onDemand } from '../shell/onDemand';
 import { SkipPanel } from './SkipPanel';
 import { ValuePanel } from './ValuePanel';
@@ -52,6 +53,7 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   const measuring = useMeasuring(job);
   useShopPast(job);
   useThinkingAhead(job);
+  usePlanAhead(job, measuring.all);
   const renewed = useLeafSet(job, measuring.run);
   const [over, setOver] = useState<
     'list' | 'evidence' | 'tools' | 'work' | 'keys' | 'skip' | 'paper' | null

@@ -1,0 +1,33 @@
+import { useEffect, useState } from 'react';
+import type { Assessment } from '@/core/assessment/assessment';
+import type { Job } from '@/core/records/job';
+import { useShop } from '@/data/hooks';
+
+/** So many checks are left when Decide is near. */
+const LAST_CHECKS = 3;
+
+/** Where it does not load, or cannot be worked out, whoever opens Decide hears of it. */
+const quietly = () => undefined;
+
+/** Nothing was tapped for so long in ms: whoever goes on measuring is not held up. */
+const AT_REST_MS = 1000;
+
+/**
+ * Plans ahead while the hand rests: when a job is opened and while the last checks are measured. The answer under Decide is at
+ * hand when somebody goes there.
+ */
+export function usePlanAhead(job: Job, all: readonly Assessment[]): void {
+  const shop = useShop();
+  const [begun] = useState(job.journal.length);
+  const left = all.filter(({ verdict }) => verdict === 'open').length;
+  const isTime = left <= LAST_CHECKS || job.journal.length === begun;
+  useEffect(() => {
+    if (!isTime) return;
+    const timer = setTimeout(
+      () =>
+        void import('@/data/keptPlan').then(({ planAhead }) => planAhead(job, shop)).catch(quietly),
+      AT_REST_MS,
+    );
+    return () => clearTimeout(timer);
+  }, [isTime, job, shop]);
+}
