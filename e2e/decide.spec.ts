@@ -245,6 +245,7 @@ test('left while it is worked out, it is worked out again on return; a part that
   await page.getByRole('link', { name: 'Measure' }).click();
   // In another unit other amounts are planned: the plans that were kept do not hold.
   await page.getByRole('radio', { name: 'thou' }).click();
+  await expect(page.getByRole('radio', { name: 'thou' })).toBeChecked();
   await page.goto('/job/demo-job-hm-0405/decide');
   await expect(page.getByRole('alert')).toContainText('did not load');
   await page.evaluate(() => {
