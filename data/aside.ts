@@ -1,16 +1,8 @@
 import { announce } from './tabs';
 import { alone } from './locks';
 import { deviceHere } from './device';
-import {
-  asideKey,
-  goneKey,
-  keyOf,
-  opened,
-  readAll,
-  UnreadableRecord,
-  writesIn,
-  type Kind,
-} from './records';
+import { asideKey, keyOf, opened, readAll, UnreadableRecord, type Kind } from './opened';
+import { goneKey, writesIn } from './texts';
 import { sealKey } from './seal';
 import { readUnder, writeTexts } from './storage';
 

@@ -1,8 +1,10 @@
 import { piecesMoved, type Piece } from '../core/journal/pieces';
 import type { Job } from '../core/records/job';
 import type { ShelfPart } from '../core/records/part';
-import { changeWithParts, relabel } from './shelf';
-import { change, type Filed, type Kind, type Kinds } from './records';
+import { changeWithParts, relabel } from './moved';
+import { change } from './records';
+import { type Filed } from './texts';
+import { type Kind, type Kinds } from './opened';
 
 /** Tells that more than the one record changes: what a change needs is found out while it is made. */
 class NeedsMore extends Error {}
@@ -29,17 +31,25 @@ function withItsLabel(part: ShelfPart, edit: (part: ShelfPart) => ShelfPart): Sh
   return next;
 }
 
+/** What is written beside a change, and who hears that it went further. */
+interface More<K extends Kind> {
+  readonly absent?: Kinds[K];
+  readonly beside?: readonly Filed[];
+  readonly onMore?: () => void;
+}
+
 /**
  * Changes a record, and what has to change with it: a part from the shelf that comes out of a pump lies on the shelf again
  * in the same stroke, one that goes in has left it; a label is on one part only.
  *
+ * @param more as for `change`; `onMore` is called where other records were changed with it
  * @throws as `change`; Error where a part is no longer on the shelf, or a label is on another part
  */
 export async function changeWhole<K extends Kind>(
   kind: K,
   id: string,
   edit: (record: Kinds[K]) => Kinds[K],
-  more: { readonly absent?: Kinds[K]; readonly beside?: readonly Filed[] },
+  { onMore, ...more }: More<K>,
 ): Promise<Kinds[K]> {
   const [ofJob, ofPart] = [
     edit as unknown as (job: Job) => Job,
@@ -59,6 +69,8 @@ export async function changeWhole<K extends Kind>(
       error instanceof MovesParts
         ? changeWithParts(id, ofJob, error.pieces, more.beside ?? [])
         : relabel(id, ofPart);
-    return (await done) as Kinds[K];
+    const record = (await done) as Kinds[K];
+    onMore?.();
+    return record;
   }
 }

@@ -5,7 +5,7 @@ import type { Fitted } from '../core/pumps/teardown/fitted';
 import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';
 import { inUnit, NEW_SHOP, type Shop } from '../core/records/shop';
-import { unmarked } from '../core/records/merge';
+import { unmarked } from '../core/records/written';
 import { askToStay } from './persistence';
 import { saveNew } from './records';
 import { say } from '../core/wording/say';

@@ -6,7 +6,8 @@ import { partId } from '../core/pumps/ids';
 import { found } from '../core/testing/findings';
 import { copySheet } from './create';
 import { countDemo, demoHere, takeDemoAway } from './demo';
-import { change, idsOf, load, remove, saveNew } from './records';
+import { change, remove, saveNew } from './records';
+import { idsOf, load } from './opened';
 
 const text = readFileSync('public/demo/highmoor.json', 'utf8');
 const demo = readFile(text);

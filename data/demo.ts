@@ -1,10 +1,11 @@
 import { dequal } from 'dequal';
 import { readFile, type BenchFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
-import { PASSING } from '../core/records/merge';
+import { PASSING } from '../core/records/split';
 import type { Outcome } from './transfer/desk';
 import { openDesk } from './transfer/remote';
-import { idsOf, load, loadAll, remove, type Kind, type Kinds } from './records';
+import { idsOf, load, loadAll, type Kind, type Kinds } from './opened';
+import { remove } from './records';
 import { announce } from './tabs';
 import { say } from '../core/wording/say';
 

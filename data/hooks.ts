@@ -2,7 +2,9 @@ import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tansta
 import { createContext, useCallback, useContext, useEffect, useState } from 'react';
 import { NEW_SHOP, type Shop } from '../core/records/shop';
 import { changeWhole } from './changing';
-import { load, loadAll, remove, type Filed, type Kind, type Kinds } from './records';
+import { load, loadAll, type Kind, type Kinds } from './opened';
+import { remove } from './records';
+import { type Filed } from './texts';
 import { loadAside } from './aside';
 import { loadBackupMade } from './backupMade';
 import {
@@ -131,15 +133,12 @@ export function useChange<K extends Kind>(kind: K, id: string, absent?: Kinds[K]
         const record = await changeWhole(kind, id, edit, {
           ...(absent ? { absent } : {}),
           beside,
+          onMore: () => void client.invalidateQueries({ queryKey: KEYS.parts }),
         });
         client.setQueryData(KEYS.record(kind, id), record);
         setError(null);
         // Lists are read again when they are next shown, not while the thumb is on the answers.
         const list = LIST[kind];
-        // Parts may have moved with the job.
-        if (kind === 'job') {
-          void client.invalidateQueries({ queryKey: KEYS.parts, refetchType: 'none' });
-        }
         if (list) void client.invalidateQueries({ queryKey: list, refetchType: 'none' });
       } catch (failure) {
         setError(failure as Error);

@@ -1,10 +1,11 @@
 import { lyingFor } from '../core/pairing/roles';
 import type { Job } from '../core/records/job';
-import { PASSING } from '../core/records/merge';
+import { PASSING } from '../core/records/split';
 import type { ShelfPart } from '../core/records/part';
 import type { WorkTerms } from '../core/rework/operations/offers';
 import type { Rework } from '../core/rework/decision/solve';
-import { loadAll, planKey } from './records';
+import { loadAll } from './opened';
+import { planKey } from './texts';
 import { leavePlanner, planner, takePlanner } from './rework';
 import { hashOf } from './seal';
 import { readText, writeTexts } from './storage';
@@ -50,6 +51,9 @@ async function keptPlan(id: string, of: string): Promise<Rework | null> {
   }
 }
 
+/** The plans that are being worked out, by what they are worked out from. */
+const underWay = new Map<string, Promise<Rework>>();
+
 /**
  * Plans the rework of a job, as nobody set anything otherwise; what was planned of it before and still holds is at hand.
  *
@@ -64,11 +68,20 @@ export async function planOf(
   const of = basisOf(job, terms, shelf);
   const kept = await keptPlan(job.id, of);
   if (kept) return kept;
-  const rework = await planner.plan(job, terms, new Map(), { shelf }, signal);
-  const text = JSON.stringify({ of, rework } satisfies Kept);
-  // A cache: without room for it the job is planned again.
-  void writeTexts({ [planKey(job.id)]: text }, 'relaxed').catch(() => undefined);
-  return rework;
+  // What is planned ahead need not be planned once more by whoever comes to see it.
+  const under = underWay.get(of);
+  if (under) return under;
+  const planned = planner.plan(job, terms, new Map(), { shelf }, signal);
+  underWay.set(of, planned);
+  try {
+    const rework = await planned;
+    const text = JSON.stringify({ of, rework } satisfies Kept);
+    // A cache: without room for it the job is planned again.
+    void writeTexts({ [planKey(job.id)]: text }, 'relaxed').catch(() => undefined);
+    return rework;
+  } finally {
+    underWay.delete(of);
+  }
 }
 
 /** Plans a job that nobody looks at yet, so that its plan is there when somebody does. */

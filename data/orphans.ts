@@ -4,7 +4,7 @@ import type { Photo } from '../core/records/photo';
 import { chunksIn } from './jobTexts';
 import { alone } from './locks';
 import { pacer } from './pace';
-import { asideKey, keyOf, type Kind } from './records';
+import { asideKey, keyOf, type Kind } from './opened';
 import { dropTexts, keysUnder, readText, readTexts } from './storage';
 
 /** What the jobs and the loose parts in storage say that belongs to them. */

@@ -1,7 +1,7 @@
 import type { PumpKind } from '../core/pumps/registry';
 import { isLoose } from '../core/records/migrate';
 import { sheetKey } from './jobTexts';
-import { keyOf } from './records';
+import { keyOf } from './opened';
 import { readText } from './storage';
 
 /** Returns the sheet of a job as it lies in storage: by itself, or within a job that was written whole. */

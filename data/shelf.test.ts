@@ -9,7 +9,8 @@ import { gearSet, shelfPart } from '../core/testing/shelf';
 import { VELTRANE_T6 } from '../core/testing/sheets';
 import { changeWhole } from './changing';
 import { removeOrphans } from './orphans';
-import { change, load, loadAll, remove, saveNew } from './records';
+import { change, remove, saveNew } from './records';
+import { load, loadAll } from './opened';
 import { createParts, fitIntoJob, holderOf, putBack, removeJob, startBuild } from './shelf';
 import { keysUnder, readText, writeTexts } from './storage';
 
@@ -112,7 +113,9 @@ describe('parts from the shelf and jobs', () => {
     // From before the id of the job was kept.
     expect((await holderOf({ ...part, takenBy: null }))?.id).toBe(id);
     expect(await holderOf({ ...part, takenFor: 'T-8', takenBy: null })).toBeNull();
-    await putBack(part.id, { id }, 'Runa T.');
+    await putBack(part, { id }, 'Runa T.');
+    // Whoever still sees it in the pump is told.
+    await expect(putBack(part, { id }, 'Ivo K.')).rejects.toThrow(/elsewhere/);
     expect([await state(), await state(body.id), await pieces(id)]).toEqual([
       ...[ON_SHELF, ['taken', 'T-7', id], ['HB-30']],
     ]);

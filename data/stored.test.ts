@@ -2,7 +2,8 @@ import { assessJob } from '../core/guidance/evaluator';
 import { readFileSync } from 'node:fs';
 import { JOB_SCHEMA } from '../core/records/job';
 import { ledgerOf } from '../core/journal/ledger';
-import { change, load, loadAll, remove, UnreadableRecord } from './records';
+import { change, remove } from './records';
+import { load, loadAll, UnreadableRecord } from './opened';
 import { listJobs } from './summaries';
 import { readText, writeTexts } from './storage';
 

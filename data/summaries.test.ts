@@ -3,7 +3,8 @@ import { ledgerOf, type Ledger } from '../core/journal/ledger';
 import { readFile } from '../core/records/file';
 import type { Job } from '../core/records/job';
 import { relisted } from '../core/testing/relisted';
-import { change, load, remove, saveNew } from './records';
+import { change, remove, saveNew } from './records';
+import { load } from './opened';
 import { readText, writeTexts } from './storage';
 import {
   gapsOfModel,

@@ -10,7 +10,7 @@ import {
   type JobSummary,
 } from './jobSummary';
 import { pacer } from './pace';
-import { idsOf, keyOf, opened, readAll, UnreadableRecord } from './records';
+import { idsOf, keyOf, opened, readAll, UnreadableRecord } from './opened';
 import { sealFrom, sealKey } from './seal';
 import { readText, readTexts, readTogether, readUnder, writeTexts } from './storage';
 import { touchedJobs } from './tabs';

@@ -209,7 +209,7 @@ test('an older file of a job brings nothing back that was struck, and says what 
   await pick(page, 'Choose a file', file);
   await expect(
     page.getByText(
-      /^Job HM-0417: stays as it is here; the file is older\. \d+ readings here, \d+ in the file, 0 new\.$/,
+      /^Job HM-0417: stays as it is here; the file has nothing new\. \d+ readings here, \d+ in the file, 0 new\.$/,
     ),
   ).toBeVisible();
   await expect(button(page, 'Import')).toBeDisabled();

@@ -16,7 +16,7 @@ export type Stands = (job: Job) => unknown;
 /** Something that is done to a job: returns the job after it. */
 export interface Command {
   (job: Job, made: Made): Job;
-  /** What it assumes to be as it was seen; left out where it can be done whatever happened since. */
+  /** Returns what it assumes to be as it was seen; left out where it can be done whatever happened since. */
   readonly stands?: Stands;
 }
 
@@ -24,10 +24,10 @@ export interface Command {
 export const standing = (stands: Stands, command: Command): Command =>
   Object.assign((job: Job, made: Made) => command(job, made), { stands });
 
-/** Tells that something was done in another window meanwhile on which a command stands. Nothing was written. */
+/** Tells that something was done elsewhere meanwhile on which a command stands. Nothing was written. */
 export class Overtaken extends Error {
   constructor() {
-    super('This was changed in another window meanwhile. Look at it as it is now, then go on.');
+    super('This was changed elsewhere meanwhile. Look at it as it is now, then go on.');
     this.name = 'Overtaken';
   }
 }

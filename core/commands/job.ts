@@ -5,7 +5,7 @@ import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { KeyAnswer } from '../records/key';
 import type { Sheet } from '../records/sheet';
-import { unmarked } from '../records/merge';
+import { unmarked } from '../records/written';
 import { standing, type Command } from './command';
 import { onFields, onKey } from './stands';
 

@@ -1,4 +1,4 @@
-import { isAbout, ledgerOf } from '../journal/ledger';
+import { isAbout, ledgerOf, type Ledger } from '../journal/ledger';
 import type { CharacteristicId, DimensionId } from '../pumps/ids';
 import type { Reading } from '../methods/list';
 import type { Entry } from '../records/entry';
@@ -7,7 +7,7 @@ import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';
 import type { Stands } from './command';
 
-/**
+/*
  * What commands stand on: something of the job that is the same as long as nobody changed it. Who does something sees the
  * job as it was a moment ago; where what his command stands on has changed since, in another window, he is told instead of
  * doing it twice or over what another did.
@@ -15,20 +15,27 @@ import type { Stands } from './command';
 
 const ids = (items: readonly { readonly id: string }[]): string[] => items.map(({ id }) => id);
 
-/** What was read, found or worked last, whatever was decided since: what is decided rests on it. */
+/** Lists the ids of what counts in one list of a job, and is meant. */
+const counted = <L extends keyof Ledger>(
+  job: Job,
+  list: L,
+  isMeant: (item: Ledger[L][number]) => boolean,
+): string[] => ids(counting(ledgerOf(job)[list] as readonly Ledger[L][number][]).filter(isMeant));
+
+/** Returns the id of what was read, found or worked last, whatever was decided since: what is decided rests on it. */
 const evidenceOf = ({ journal }: Job): string | undefined =>
   journal.findLast(({ kind }) => !DECIDED.includes(kind))?.id;
 
 /** Entries that say what was decided, and nothing of the pump. */
 const DECIDED: readonly Entry['kind'][] = ['plan', 'decision', 'order', 'accept'];
 
-/** Which work list is in force, and what is known of the pump. */
+/** Stands on the work list in force, and on what is known of the pump. */
 export const onPlan: Stands = (job) => [onWorkList(job), evidenceOf(job)];
 
-/** Which work list is in force. */
+/** Stands on the work list in force. */
 export const onWorkList: Stands = (job) => workListOf(job)?.plan.id ?? null;
 
-/** Which work list is in force, and what was carried out of one of its steps. */
+/** Stands on the work list in force, and on what was carried out of one of its steps. */
 export const onStep =
   (step: string): Stands =>
   (job) => {
@@ -37,51 +44,50 @@ export const onStep =
     return [list?.plan.id ?? null, listed ? ids(listed.done) : null];
   };
 
-/** What work on some parts counts. */
+/** Stands on the work that counts on some parts. */
 export const onWorkOf =
   (parts: readonly string[]): Stands =>
   (job) =>
-    ids(counting(ledgerOf(job).operations).filter(({ part }) => parts.includes(part)));
+    counted(job, 'operations', ({ part }) => parts.includes(part));
 
-/** What is decided of some parts, and what is known of the pump. */
+/** Stands on what is decided of some parts, and on what is known of the pump. */
 export const onDecisions =
   (parts: readonly string[]): Stands =>
+  (job) => [counted(job, 'decisions', ({ part }) => parts.includes(part)), evidenceOf(job)];
+
+/** Stands on the acceptances of some gaps, and on what is known of the pump. */
+export const onAcceptances =
+  (gaps: readonly CharacteristicId[]): Stands =>
   (job) => [
-    ids(counting(ledgerOf(job).decisions).filter(({ part }) => parts.includes(part))),
+    counted(job, 'accepts', ({ characteristic }) => gaps.includes(characteristic)),
     evidenceOf(job),
   ];
 
-/** Which acceptances of some gaps stand. */
-export const onAcceptances =
-  (characteristics: readonly CharacteristicId[]): Stands =>
-  (job) =>
-    ids(counting(ledgerOf(job).accepts).filter((a) => characteristics.includes(a.characteristic)));
-
-/** How a line of the order list stands. */
+/** Stands on how far a line of the order list is. */
 export const onOrder =
   (line: string): Stands =>
   (job) =>
-    ids(counting(ledgerOf(job).orders).filter((o) => o.line === line));
+    counted(job, 'orders', (order) => order.line === line);
 
-/** What is noted on some surfaces. */
+/** Stands on what is noted on some surfaces. */
 export const onSurfaces =
   (surfaces: readonly string[]): Stands =>
   (job) =>
-    ids(counting(ledgerOf(job).findings).filter(({ surface }) => surfaces.includes(surface)));
+    counted(job, 'findings', ({ surface }) => surfaces.includes(surface));
 
-/** How some small checks were answered. */
+/** Stands on the answers to some small checks. */
 export const onChecks =
   (checks: readonly string[]): Stands =>
   (job) =>
-    ids(counting(ledgerOf(job).also).filter(({ check }) => checks.includes(check)));
+    counted(job, 'also', ({ check }) => checks.includes(check));
 
-/** How a step of the strip was noted. */
+/** Stands on what was noted of a step of the strip. */
 export const onStripStep =
   (step: string): Stands =>
   (job) =>
-    ids(counting(ledgerOf(job).strip).filter((note) => note.step === step));
+    counted(job, 'strip', (note) => note.step === step);
 
-/** A place, by what is read there. */
+/** Names a place, by what is read there. */
 export interface Place {
   readonly target: CharacteristicId | DimensionId;
   readonly station: string;
@@ -105,7 +111,7 @@ const targetIn = (entry: Entry): string | null =>
 const stationIn = (entry: Entry): string | null =>
   entry.kind === 'skip' ? entry.place : 'station' in entry ? entry.station : null;
 
-/** What was read or left out at some places, and what was struck since: readings add up, but each is of what was seen. */
+/** Stands on what was read or left out at some places, and on what was struck since: readings add up, but each is of what was seen. */
 export const onPlaces = (places: readonly Place[]): Stands => {
   const keys = new Set(places.map(({ target, station }) => `${target} ${station}`));
   return ({ journal }) =>
@@ -116,13 +122,13 @@ export const onPlaces = (places: readonly Place[]): Stands => {
     );
 };
 
-/** Some fields of the job itself. */
+/** Stands on some fields of the job itself. */
 export const onFields =
   (...names: readonly (keyof Job)[]): Stands =>
   (job) =>
     names.map((name) => job[name] ?? null);
 
-/** What was answered to a check of the key. */
+/** Stands on the answer to a check of the key. */
 export const onKey =
   (check: string): Stands =>
   (job) =>

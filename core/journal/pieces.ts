@@ -2,10 +2,10 @@ import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import { isAbout, ledgerOf } from './ledger';
 
-/** A part from the shelf that is in a pump. */
+/** Names a part from the shelf that is in a pump. */
 export interface Piece {
   readonly id: string;
-  /** Is what was written on it when it was put in. */
+  /** Says what was written on it when it was put in. */
   readonly label: string;
 }
 

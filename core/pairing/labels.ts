@@ -1,14 +1,13 @@
+import { folded } from '../quantity/letters';
 import type { ShelfPart } from '../records/part';
 import type { PieceKind } from './roles';
 
 type Labelled = Pick<ShelfPart, 'label'> & { readonly id?: string };
 
-const keyOf = (label: string): string => label.trim().toLowerCase();
-
 /** Tells whether a label is on another part already: a scanner has to find one. */
 export const isTaken = (label: string, shelf: readonly Labelled[], own?: string): boolean =>
   shelf.some(
-    (part) => keyOf(part.label) === keyOf(label) && (own === undefined || part.id !== own),
+    (part) => folded(part.label) === folded(label) && (own === undefined || part.id !== own),
   );
 
 /** Returns the letters that labels of a piece begin with: `GS` of a gear set, `BO` of a body. */
@@ -21,9 +20,9 @@ function stemOf({ name, parts }: PieceKind): string {
 /** Returns the first label of a piece's stem that no part has: `GS-8` after `GS-7`. */
 export function labelFor(piece: PieceKind, shelf: readonly Labelled[]): string {
   const stem = stemOf(piece);
-  const used = new Set(shelf.map(({ label }) => keyOf(label)));
+  const used = new Set(shelf.map(({ label }) => folded(label)));
   for (let number = 1; ; number++) {
     const label = `${stem}-${number}`;
-    if (!used.has(keyOf(label))) return label;
+    if (!used.has(folded(label))) return label;
   }
 }

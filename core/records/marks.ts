@@ -16,14 +16,14 @@ const field = () => string().required().max(500, 'Too long to name a field');
  * Each device has an id and counts its writes of a record. A field keeps the device that wrote it last and its count then;
  * the record keeps the highest count that it has seen of each device. What one copy has written is news to the other where
  * that has not seen its count; where neither has seen the other's, both changed the field since they were last the same.
- * No clock is asked (version vectors: Parker and others, Detection of Mutual Inconsistency in Distributed Systems, 1983).
+ * No clock is asked: these are version vectors.
  */
 export const marksSchema = object({
   seen: array(object({ device: identifier(), count: count() }).noUnknown().required()).required(),
   wrote: array(
     object({ field: field(), device: identifier(), count: count() }).noUnknown().required(),
   ).required(),
-  /** What a field held before its first mark, as a short sign: a copy that holds it still was not changed. */
+  /** Keeps what a field held before its first mark, as a short sign: a copy that holds it still was not changed. */
   before: array(
     object({ field: field(), sign: string().required().max(20) })
       .noUnknown()
@@ -45,6 +45,9 @@ export interface Mark {
 /** Returns a short sign of what a field holds, the same for the same content. */
 export const signOf = (value: unknown): string =>
   value === undefined ? 'none' : seedOf(textOf(value)).toString(36);
+
+/** Returns what a record says of who wrote it; undefined for one that was never changed since there are marks. */
+export const marksOf = (record: object): Marks | undefined => (record as { marks?: Marks }).marks;
 
 /** Holds the marks of one copy of a record, to be asked and added to. */
 export class Marking {

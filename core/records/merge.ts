@@ -4,7 +4,7 @@ import { textOf } from './textOf';
 import type { Kinds } from './decode';
 import type { Entry } from './entry';
 import type { Job } from './job';
-import { Marking, type Mark, type Marks } from './marks';
+import { Marking, marksOf, type Mark, type Marks } from './marks';
 import { mergedJournal } from './mergeJournal';
 import type { RecordKind } from './migrate';
 import { fieldsOf, isOrder, placeOf, withFields } from './split';
@@ -51,16 +51,13 @@ export interface Count {
 const readingsIn = (journal: readonly Entry[]): number =>
   journal.filter(({ kind }) => (METHOD_IDS as readonly string[]).includes(kind)).length;
 
-/** Fields that say where one was, not what was done. */
-export const PASSING: readonly string[] = ['revision', 'schema', 'stage', 'cursor', 'marks'];
-
-/** What of a copy is asked while it is brought together with another. */
+/** Holds what of a copy is asked while it is brought together with another. */
 interface Copy {
   readonly fields: Fields;
   readonly marks: Marking;
 }
 
-/** Which copy a field is taken from, or that both changed it. */
+/** Names the copy that a field is taken from, or says that both changed it. */
 type Verdict = Side | 'both';
 
 /** Tells which of two copies that differ in a field has the news. */
@@ -111,7 +108,7 @@ function mergedOrder(
   return order;
 }
 
-/** How two copies are brought together. */
+/** Says how two copies are brought together. */
 export interface Bringing {
   /** Says which copy has what was changed in both. */
   readonly choose: Choose;
@@ -120,7 +117,7 @@ export interface Bringing {
   /** Is `all` where what was changed here and what was changed there do not go together: it is asked of every field. */
   readonly asks?: 'clashes' | 'all';
   /**
-   * What the fields held that the file was made of, where it has no marks of its own: a table that somebody edited. A field
+   * Holds what the fields were that the file was made of, where it has no marks of its own: a table that somebody edited. A field
    * that is not in it was changed there and here.
    */
   readonly base?: Fields | null;
@@ -253,7 +250,7 @@ function journalOf(
 const sameJournal = (one: readonly Entry[], other: readonly Entry[]): boolean =>
   one.length === other.length && one.every(({ id }, i) => id === other[i]?.id);
 
-/** A part of a record that is there only in a job. */
+/** Tells whether a record is a job. */
 const isJob = (kind: RecordKind, record: object): record is Job =>
   kind === 'job' && 'journal' in record;
 
@@ -298,52 +295,4 @@ export function merged<K extends RecordKind>(
       ? file.revision
       : Math.max(here.revision, file.revision) + 1;
   return { ...found, record: { ...next, revision } };
-}
-
-/** Returns what a record says of who wrote it; undefined for one that was never changed since there are marks. */
-const marksOf = (record: object): Marks | undefined => (record as { marks?: Marks }).marks;
-
-/** Returns a record that has seen all that a device wrote of it up to a count: it was here before, and went. */
-export function sawBefore<R extends object>(record: R, device: string, upTo: number): R {
-  const marks = new Marking(marksOf(record));
-  if (marks.countOf(device) >= upTo) return record;
-  marks.saw(device, upTo);
-  return { ...record, marks: marks.asMarks() };
-}
-
-/** Returns how often a device has written a record, as its marks say. */
-export const writesOf = (record: object, device: string): number =>
-  new Marking(marksOf(record)).countOf(device);
-
-/** Returns a record without its marks: a copy of it under another name is nobody's yet. */
-export function unmarked<R extends { readonly marks?: Marks | undefined }>({
-  marks: _,
-  ...record
-}: R) {
-  return record;
-}
-
-/**
- * Returns a changed record with the marks of what was changed: this device wrote it, knowing all that the record had seen.
- *
- * @param before as it was; `after` itself comes back where no field of it is brought together by its marks
- */
-export function withMarks<K extends RecordKind>(
-  kind: K,
-  before: Kinds[K],
-  after: Kinds[K],
-  device: string,
-): Kinds[K] {
-  const [was, is] = [before, after] as unknown as Readonly<Record<string, unknown>>[];
-  const names = Object.keys({ ...was, ...is }).filter((name) => was?.[name] !== is?.[name]);
-  const [then, now] = [before, after].map((record) => fieldsOf(kind, record, new Set(names)));
-  const marks = new Marking(marksOf(before));
-  const mark = marks.next(device);
-  let isChanged = false;
-  for (const field of new Set([...(then?.keys() ?? []), ...(now?.keys() ?? [])])) {
-    if (dequal(then?.get(field), now?.get(field))) continue;
-    marks.write(field, mark, then?.get(field));
-    isChanged = true;
-  }
-  return isChanged ? { ...after, marks: marks.asMarks() } : after;
 }

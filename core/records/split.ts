@@ -2,7 +2,7 @@ import type { Kinds } from './decode';
 import type { RecordKind } from './migrate';
 
 /**
- * What of a record is one field, where two copies of it are brought together: what a person would change at once. A
+ * Says what of a record is one field where two copies of it are brought together: what a person would change at once. A
  * limit of a sheet is one, and so is where a part lies; a list whose order means something has its order as one more.
  */
 
@@ -22,6 +22,9 @@ interface Shape {
   /** Fields that come apart; all others are whole. */
   readonly apart: Readonly<Record<string, Split>>;
 }
+
+/** Lists fields that say where one was, not what was done. */
+export const PASSING: readonly string[] = ['revision', 'schema', 'stage', 'cursor', 'marks'];
 
 /** Fields that no record brings together: which it is, and what is kept of it besides. */
 const ALWAYS_OWN = ['schema', 'id', 'revision', 'demo', 'marks', 'createdAt'] as const;
@@ -114,7 +117,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
 
 type Loose = Readonly<Record<string, unknown>>;
 
-/** The name of the field that is the order of a list. */
+/** Returns the name of the field that is the order of a list. */
 const orderOf = (list: string): string => `${list}#`;
 
 /** Returns the items of a list by their keys; one whose key another had before it is told by its count. */
@@ -130,15 +133,11 @@ function itemsOf(list: unknown, key: (item: never) => string): Map<string, unkno
 }
 
 /** Lists the fields of a record that its kind keeps apart from the others, each with the names that it takes in. */
-function groupsOf(
-  kind: RecordKind,
-  records: readonly object[],
-): (readonly [string, readonly string[]])[] {
+function groupsOf(kind: RecordKind, record: object): (readonly [string, readonly string[]])[] {
   const { own, together } = SHAPE[kind];
   const joined = new Map(together.flatMap((names) => names.map((name) => [name, names] as const)));
   const left = new Set([...ALWAYS_OWN, ...own] as string[]);
-  const all = new Set(records.flatMap((record) => Object.keys(record)));
-  return [...all].flatMap((name): (readonly [string, readonly string[]])[] => {
+  return Object.keys(record).flatMap((name): (readonly [string, readonly string[]])[] => {
     const names = joined.get(name) ?? [name];
     return left.has(name) || names[0] !== name ? [] : [[name, names]];
   });
@@ -177,7 +176,7 @@ export function fieldsOf(
   only?: ReadonlySet<string>,
 ): Map<string, unknown> {
   const fields = new Map<string, unknown>();
-  for (const group of groupsOf(kind, [record])) {
+  for (const group of groupsOf(kind, record)) {
     if (!only || group[1].some((name) => only.has(name))) spread(kind, record, group, fields);
   }
   return fields;

@@ -11,7 +11,7 @@ import { lower } from '../quantity/letters';
 import { listed, say, spelled } from './say';
 import { whereWords } from './shelf';
 
-/** What names and values of fields are said by: the pump that they are of, where it is known, and the shop's unit. */
+/** Holds what names and values of fields are said by: the pump that they are of, where it is known, and the shop's unit. */
 export interface FieldContext {
   readonly kind: RecordKind;
   readonly pump: PumpKind | null;
@@ -20,7 +20,7 @@ export interface FieldContext {
 
 type Names = Readonly<Record<string, string>>;
 
-/** The fields of records as a person would call them; of a list, one item of it. */
+/** Names the fields of records as a person would call them; of a list, one item of it. */
 const NAME: Readonly<Record<RecordKind, Names>> = {
   job: {
     ...{ tag: 'Tag number', unit: 'Vehicle or machine', owner: 'Customer', by: 'Measured by' },
@@ -145,7 +145,7 @@ function listWords(name: string, list: readonly unknown[], unit: ShopUnit): stri
   return more > 0 ? say('shop.andMore', { items: listed(words), more }) : listed(words);
 }
 
-/** Names of fields inside an item, where their own does not say it. */
+/** Names fields inside an item, where their own does not say it. */
 const INSIDE: Names = {
   ...{ u_mm: 'u', value_mm: 'size', from_mm: 'from', to_mm: 'to', least_mm: 'least' },
   ...{ most_mm: 'most', alpha_per_K: 'expansion per K', hot_C: 'when hot', at: 'when' },

@@ -5,7 +5,7 @@ import type { Job } from '@/core/records/job';
 import { PHOTO_SCHEMA, type Photo } from '@/core/records/photo';
 import { PART_SCHEMA, type ShelfPart } from '@/core/records/part';
 import { STUDY_SCHEMA, type Study } from '@/core/records/study';
-import { loadAll } from '../records';
+import { loadAll } from '../opened';
 import { dropTexts, keysUnder } from '../storage';
 import { writeBackup } from '../transfer/backup';
 import { TransferDesk } from '../transfer/desk';

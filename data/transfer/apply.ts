@@ -7,11 +7,13 @@ import { say } from '../../core/wording/say';
 import { aloneInStore, whileLabelsHold } from '../locks';
 import { heldApart } from './labels';
 import { misplacedBy, type Misplaced } from './misplaced';
-import { keyOf, opened, textsInPlace } from '../records';
+import { keyOf, opened } from '../opened';
+import { textsInPlace } from '../texts';
 import { sealKey } from '../seal';
 import { dropTexts, readTexts, writeTexts } from '../storage';
 import { announce } from '../tabs';
-import { plannedFor, type ImportPlan, type NotTaken, type Planned } from './plan';
+import { plannedFor, type Planned } from './planned';
+import { type ImportPlan, type NotTaken } from './plan';
 import type { Course } from './progress';
 import type { Source } from './source';
 

@@ -3,7 +3,7 @@ import type { Kinds } from '../../core/records/decode';
 import type { RecordKind } from '../../core/records/migrate';
 import { loadAside } from '../aside';
 import { now } from '../create';
-import { idsOf, keyOf, opened, readAll, UnreadableRecord } from '../records';
+import { idsOf, keyOf, opened, readAll, UnreadableRecord } from '../opened';
 import {
   BACKUP_FORMAT,
   BACKUP_VERSION,

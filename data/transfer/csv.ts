@@ -1,7 +1,7 @@
-import { readPartsCsv } from '../../core/records/partsCsv';
+import { readPartsCsv } from '../../core/records/readPartsCsv';
 import type { Photo } from '../../core/records/photo';
 import { newId, now } from '../create';
-import { loadAll } from '../records';
+import { loadAll } from '../opened';
 import type { Course } from './progress';
 import type { Offered, Source } from './source';
 

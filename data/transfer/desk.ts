@@ -3,7 +3,8 @@ import { reasonOf } from '../../core/errors';
 import { FileError, type FileProblem } from '../../core/records/problems';
 import { applyImport, type Applied } from './apply';
 import { writeBackup, type Backup } from './backup';
-import { planImport, type ImportPlan, type NotTaken, type PlannedLine } from './plan';
+import { planImport, type ImportPlan, type NotTaken } from './plan';
+import { type PlannedLine } from './planned';
 import { Cancelled, Course, type OnProgress } from './progress';
 import { openSource, type Source } from './source';
 

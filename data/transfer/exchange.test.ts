@@ -2,13 +2,14 @@ import { IDBFactory } from 'fake-indexeddb';
 import { evenFrom, seedOf } from '../../core/random';
 import type { Entry } from '../../core/records/entry';
 import type { Kinds } from '../../core/records/decode';
+import type * as opened from '../opened';
 import type * as records from '../records';
 import { demo, photo } from '../testing/transfer';
 import type * as backup from './backup';
 import type * as desk from './desk';
 import type * as progress from './progress';
 
-type Modules = typeof records & typeof desk & typeof backup & typeof progress;
+type Modules = typeof opened & typeof records & typeof desk & typeof backup & typeof progress;
 
 /** A browser with a store of its own. */
 interface Bench {
@@ -22,7 +23,7 @@ function bench(name: string): Bench {
   const store = new IDBFactory();
   const modules = {} as Modules;
   jest.isolateModules(() => {
-    for (const path of ['../records', './desk', './backup', './progress']) {
+    for (const path of ['../opened', '../records', './desk', './backup', './progress']) {
       Object.assign(modules, jest.requireActual(path));
     }
   });

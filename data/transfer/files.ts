@@ -4,7 +4,7 @@ import type { ShelfPart } from '../../core/records/part';
 import type { Photo } from '../../core/records/photo';
 import type { Sheet } from '../../core/records/sheet';
 import { now } from '../create';
-import { load } from '../records';
+import { load } from '../opened';
 
 /** The photos of a job or of loose parts that are here; one that was lost does not hold the others up. */
 async function photosOf(...owners: readonly Pick<Job | ShelfPart, 'photos'>[]): Promise<Photo[]> {

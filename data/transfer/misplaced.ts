@@ -1,8 +1,8 @@
 import { piecesIn } from '../../core/journal/pieces';
 import type { ShelfPart } from '../../core/records/part';
-import { load } from '../records';
-import { isOf } from '../shelf';
-import type { Planned } from './plan';
+import { load } from '../opened';
+import { isOf } from '../moved';
+import type { Planned } from './planned';
 
 /** A part from the shelf that a job has in its pump, and of which the shelf says something else. */
 export interface Misplaced {

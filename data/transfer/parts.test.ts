@@ -1,4 +1,5 @@
-import { change, load, loadAll, saveNew } from '../records';
+import { change, saveNew } from '../records';
+import { load, loadAll } from '../opened';
 import { fitIntoJob } from '../shelf';
 import { TransferDesk } from './desk';
 

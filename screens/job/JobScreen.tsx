@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Button } from '@/ui/Button';
-import { UnreadableRecord } from '@/data/records';
+import { UnreadableRecord } from '@/data/opened';
 import { useChange, useRecord } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
@@ -30,7 +30,7 @@ export function JobScreen() {
   }, [left, stage, changeJob]);
 
   if (error) return <Unreadable error={error} />;
-  if (view.error) return <NotLoaded error={view.error} />;
+  if (view.error) return <NotLoaded />;
   if (isPending) return <Opening />;
   if (!job) {
     return (

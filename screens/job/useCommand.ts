@@ -5,7 +5,7 @@ import { after, Overtaken, type Command, type Made } from '@/core/commands/comma
 import type { Job } from '@/core/records/job';
 import { newId, now } from '@/data/create';
 import { KEYS, useChange, useShop } from '@/data/hooks';
-import type { Filed } from '@/data/records';
+import type { Filed } from '@/data/texts';
 
 export interface Commanding {
   /** Does something to the job; returns whether it is in storage. Where it is not, the error says why and nothing is lost. */

@@ -20,7 +20,9 @@ export function usePlanAhead(job: Job, all: readonly Assessment[]): void {
   const shop = useShop();
   const [begun] = useState(job.journal.length);
   const left = all.filter(({ verdict }) => verdict === 'open').length;
-  const isTime = left <= LAST_CHECKS || job.journal.length === begun;
+  // A pump of which nothing is known yet is not planned.
+  const isKnown = left < all.length;
+  const isTime = isKnown && (left <= LAST_CHECKS || job.journal.length === begun);
   useEffect(() => {
     if (!isTime) return;
     const timer = setTimeout(

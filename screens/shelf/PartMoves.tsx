@@ -63,7 +63,7 @@ function PutBack({ part }: { readonly part: ShelfPart }) {
     queryFn: () => holderOf(part),
   });
   const back = useOnce(async () => {
-    await putBack(part.id, holder ?? null, person);
+    await putBack(part, holder ?? null, person);
     announce(say('shelf.putBack', { label: part.label }));
     await client.invalidateQueries();
   });

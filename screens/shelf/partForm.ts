@@ -5,7 +5,7 @@ import { formatLength, trimmed } from '@/core/quantity/format';
 import { namesUnit, parseReading } from '@/core/quantity/parse';
 import { bareUnit, MM_PER, type ShopUnit } from '@/core/quantity/units';
 import { ORIGINS, partSchema, type PartSize, type ShelfPart } from '@/core/records/part';
-import { USUAL_U_MM } from '@/core/records/partsCsv';
+import { USUAL_U_MM } from '@/core/records/partsColumns';
 import type { Sheet } from '@/core/records/sheet';
 import { farFromSheet } from '@/core/instruments/doubt';
 import { validated, type Errors, type Read } from '../shell/formRecord';

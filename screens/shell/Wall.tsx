@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { Button } from '@/ui/Button';
-import { rawRecord, type Kind } from '@/data/records';
+import { rawRecord, type Kind } from '@/data/opened';
 import { fileName, saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
 import { say } from '@/core/wording/say';

@@ -1,4 +1,3 @@
-import { reasonOf } from '@/core/errors';
 import { useQuery } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
 import { Notice } from '@/ui/Notice';
@@ -23,9 +22,9 @@ export const viewQuery = <P,>(name: string, load: () => Promise<ComponentType<P>
 });
 
 /** Said where a view cannot be loaded. */
-export const NotLoaded = ({ error }: { readonly error: Error }) => (
+export const NotLoaded = () => (
   <Page title="This page cannot be shown">
-    <Notice kind="error">{say('shell.notLoaded', { error: reasonOf(error) })}</Notice>
+    <Notice kind="error">{say('shell.notLoaded')}</Notice>
   </Page>
 );
 
@@ -36,7 +35,7 @@ export function onDemand<P extends object = object>(
 ): ComponentType<P> {
   return function OnDemand(props: P) {
     const { data, error } = useQuery(viewQuery(name, load));
-    if (error) return <NotLoaded error={error} />;
+    if (error) return <NotLoaded />;
     return data ? <data.View {...props} /> : <Opening />;
   };
 }

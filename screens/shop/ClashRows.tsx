@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Side } from '@/core/records/merge';
 import { say } from '@/core/wording/say';
 import type { Choice as Chosen } from '@/data/transfer/choices';
-import type { PlannedLine } from '@/data/transfer/plan';
+import type { PlannedLine } from '@/data/transfer/planned';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';

@@ -1,7 +1,8 @@
 import type { Count, Difference } from '@/core/records/merge';
 import type { ShopUnit } from '@/core/quantity/units';
 import { fieldName, fieldWords } from '@/core/wording/fieldWords';
-import type { Effect, NotTaken, PlannedLine } from '@/data/transfer/plan';
+import type { Effect, PlannedLine } from '@/data/transfer/planned';
+import type { NotTaken } from '@/data/transfer/plan';
 import { whereWords } from '@/core/wording/shelf';
 import type { Misplaced } from '@/data/transfer/misplaced';
 import { WHOLE } from '@/data/transfer/choices';

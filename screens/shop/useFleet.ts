@@ -4,7 +4,7 @@ import { Evaluator } from '@/core/guidance/evaluator';
 import type { Shop } from '@/core/records/shop';
 import { reworkCase } from '@/core/rework/decision/case';
 import { fleetOf, type Fleet, type FleetJob } from '@/core/rework/decision/fleet';
-import { load } from '@/data/records';
+import { load } from '@/data/opened';
 import { RemotePlanner } from '@/data/rework';
 
 /** How far the planning of all jobs is, and what it came to; null before the end. */

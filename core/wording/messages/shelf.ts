@@ -42,7 +42,7 @@ export const SHELF = {
   'shelf.noSuchLabel': '{label} is not on the shelf for this pump.',
   'shelf.notHere': '{label} is no longer on the shelf.',
   'shelf.inPump':
-    '{label} is in the pump of {tag}. Put back on the shelf, it comes out of that pump: the exchange there is undone, and the part that was in before counts again.',
+    '{label} is in the pump of {tag}. Put back on the shelf, it comes out of that pump: the exchange there is undone, and what was read before it counts again.',
   'shelf.putBack': '{label} is on the shelf again.',
   'shelf.jobHasParts':
     '{count, plural, one {{labels} came from the shelf and is in this pump.} other {{labels} came from the shelf and are in this pump.}} Say what becomes of {count, plural, one {that part} other {those parts}}.',

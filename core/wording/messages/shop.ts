@@ -40,13 +40,13 @@ export const SHOP = {
   'shop.importChange': '{field}: {here} becomes {file}.',
   'shop.importChangeMore':
     '{more, plural, one {One more field changes.} other {# more fields change.}}',
-  'shop.importKept': 'The file is older there, and it stays as it is here: {fields}.',
+  'shop.importKept': 'Stays as it is here, though the file has it otherwise: {fields}.',
   'shop.limitOf': '{tier}, {check}',
   'shop.quoted': '“{text}”',
   'shop.wholeRecord':
     'All that differs: what was changed here and what was changed there do not go together',
   'shop.importMerge': '{record}: will be brought together with the one here.',
-  'shop.importNewer': '{record}: stays as it is here; the file is older.',
+  'shop.importNewer': '{record}: stays as it is here; the file has nothing new.',
   'shop.importOlder': '{record}: the file has news.',
   'shop.importPhotos':
     '{count, plural, one {One photo comes with them.} other {# photos come with them.}}',
