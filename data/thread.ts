@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 
 const NOT_LOADED =
-  'The part of the app that works this out did not load. Nothing is lost by that; if it stays so, load the page again.';
+  'The part of the app that does this did not load. Nothing is lost by that; if it stays so, load the page again.';
 
 /** A thread that says nothing for so long in ms has lost itself: what it does takes a second at most on a slow phone. */
 const SILENT_MS = 20_000;

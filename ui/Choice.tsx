@@ -93,7 +93,8 @@ export function Choice<T extends string>({
               !inColumn &&
                 !strip &&
                 options.length > ONE_LINE && { flexBasis: shareOfLine(options.length) },
-              lines !== undefined && (inColumn ? at > 0 && styles.below : styles.even),
+              lines !== undefined && !inColumn && styles.even,
+              lines !== undefined && at > 0 && (inColumn ? styles.below : styles.beside),
               chosen && { backgroundColor: palette.ink },
             ]}
           >
@@ -121,6 +122,7 @@ const styles = StyleSheet.create({
   words: { textAlign: 'center' },
   even: { flexBasis: 0 },
   below: { borderTopWidth: 1 },
+  beside: { borderLeftWidth: 1 },
   close: { paddingHorizontal: 3, minWidth: 0, flexShrink: 0 },
   option: {
     flexGrow: 1,

@@ -5,7 +5,7 @@ import { applyImport, type Applied } from './apply';
 import { writeBackup, type Backup } from './backup';
 import { planImport, type ImportPlan, type NotTaken } from './plan';
 import { type PlannedLine } from './planned';
-import { Cancelled, Course, type OnProgress } from './progress';
+import { Cancelled, Course, IN_BROWSER, type OnProgress } from './progress';
 import { openSource, type Source } from './source';
 
 /** What an import would do, as it is shown. */
@@ -28,7 +28,7 @@ async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T>> {
     const problems =
       error instanceof FileError
         ? error.problems
-        : [{ place: 'this browser', message: reasonOf(error) }];
+        : [{ place: IN_BROWSER, message: reasonOf(error) }];
     return { ok: false, cancelled: error instanceof Cancelled, problems };
   }
 }

@@ -17,6 +17,9 @@ export class Cancelled extends Error {
   }
 }
 
+/** Names the place of what went wrong in the app or the browser, and not in a file. */
+export const IN_BROWSER = 'this browser';
+
 /** Told at most so often. */
 const TELL_EVERY_MS = 100;
 

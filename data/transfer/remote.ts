@@ -6,7 +6,7 @@ import { Thread } from '../thread';
 import type { Backup } from './backup';
 import type { Outcome, Preview, TransferDesk } from './desk';
 import type { Applied } from './apply';
-import type { OnProgress } from './progress';
+import { IN_BROWSER, type OnProgress } from './progress';
 
 /** The transfer desk in a thread of its own: the page stays free however much goes in or out. */
 export interface RemoteDesk {
@@ -50,7 +50,7 @@ export function openDesk(): RemoteDesk {
         { patience_ms: PATIENCE_MS },
       );
     } catch (error) {
-      const problems = [{ place: 'this browser', message: reasonOf(error) }];
+      const problems = [{ place: IN_BROWSER, message: reasonOf(error) }];
       return { ok: false, cancelled: own.isOff, problems };
     } finally {
       if (running === own) running = null;

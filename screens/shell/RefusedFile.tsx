@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react';
 import type { FileProblem } from '@/core/records/problems';
 import { say } from '@/core/wording/say';
 import { Notice } from '@/ui/Notice';
@@ -7,13 +6,12 @@ import { Words } from '@/ui/Words';
 interface Props {
   readonly name: string;
   readonly problems: readonly FileProblem[];
-  readonly actions?: ReactNode;
 }
 
 /** A file of which nothing was taken: what is wrong in it, and where. */
-export function RefusedFile({ name, problems, actions }: Props) {
+export function RefusedFile({ name, problems }: Props) {
   return (
-    <Notice kind="error" actions={actions}>
+    <Notice kind="error">
       <Words strong>{say('shop.notImported', { file: name })}</Words>
       {problems.map((p) => (
         <Words key={`${p.place} ${p.message}`}>{say('shop.fileProblem', p)}</Words>

@@ -12,6 +12,8 @@ import { useShop } from '@/data/hooks';
 import { Course } from '@/ui/Course';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
+import { IN_BROWSER } from '@/data/transfer/progress';
+import { TryAgain } from '@/ui/TryAgain';
 import { Heading, Words } from '@/ui/Words';
 import { RefusedFile } from '../shell/RefusedFile';
 import { lineWords, misplacedWords, notTakenWords, photoWords, sameWords } from './importWords';
@@ -76,19 +78,10 @@ export function ImportScreen() {
         </Button>
       )}
       {state.at === 'refused' ? (
-        <RefusedFile
-          name={state.file.name}
-          problems={state.problems}
-          actions={
-            <>
-              <Button mode="outlined" onPress={() => void look(state.file)}>
-                Try again
-              </Button>
-              <Button mode="outlined" onPress={() => setState({ at: 'start' })}>
-                Cancel
-              </Button>
-            </>
-          }
+        <Refused
+          {...state}
+          onAgain={() => void look(state.file)}
+          onCancel={() => setState({ at: 'start' })}
         />
       ) : null}
       {state.at === 'preview' && !progress ? (
@@ -120,6 +113,24 @@ export function ImportScreen() {
         Back to Bench
       </Button>
     </Page>
+  );
+}
+
+interface RefusedProps {
+  readonly file: File;
+  readonly problems: readonly FileProblem[];
+  readonly onAgain: () => void;
+  readonly onCancel: () => void;
+}
+
+/** Says why nothing was imported: what is wrong in the file, or what went wrong here. */
+function Refused({ file, problems, onAgain, onCancel }: RefusedProps) {
+  const own = problems.find(({ place }) => place === IN_BROWSER);
+  if (!own) return <RefusedFile name={file.name} problems={problems} />;
+  return (
+    <TryAgain {...{ onAgain, onCancel }}>
+      {say('shop.notLooked', { file: file.name, why: own.message })}
+    </TryAgain>
   );
 }
 

@@ -80,6 +80,7 @@ export const SHOP = {
   'shop.mostAmount': 'Most amount, {unit}',
   'shop.mostStacked': '{set}: most leaves stacked',
   'shop.noSuchLeaf': 'The set has no {leaf} leaf.',
+  'shop.notLooked': '{file} was not imported; nothing was changed. {why}',
   'shop.notImported':
     '{file} was not imported; nothing was changed. Fix the lines below and try again.',
   'shop.notTaken':
