@@ -73,6 +73,25 @@ export const instruction = (page: Page) => page.getByRole('status', { name: 'Nex
 export const answer = (page: Page, name: 'Free' | 'Drags' | 'Part way' | 'Won’t go') =>
   page.getByRole('button', { name: new RegExp(`^${name}`) });
 
+/**
+ * Types a figure and Enter as the cable of a gauge does, from within the page: a busy machine hands on keys from outside
+ * slower than any hand types.
+ *
+ * @param every_ms between two keys
+ */
+export async function typeAsGauge(page: Page, figure: string, every_ms = 0): Promise<void> {
+  await page.evaluate(
+    async ([keys, wait]) => {
+      for (const key of keys) {
+        const on = document.activeElement ?? document.body;
+        on.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+        if (wait > 0) await new Promise((go) => setTimeout(go, wait));
+      }
+    },
+    [[...figure, 'Enter'], every_ms] as const,
+  );
+}
+
 /** Answers as an honest leaf would in a gap of this size, and waits for the next instruction. */
 export async function feel(page: Page, gap_mm: number): Promise<void> {
   const before = (await instruction(page).textContent()) ?? '';

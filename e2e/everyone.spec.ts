@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { faults } from './axe';
-import { answer, expect, instruction, newJob, openDemo, test } from './bench';
+import { answer, expect, instruction, newJob, openDemo, test, typeAsGauge } from './bench';
 import { journalIn } from './database';
 
 /** What has the focus, as a screen reader says it: its role or tag, and its name. */
@@ -143,8 +143,7 @@ test('a gauge that types on a step for a leaf records nothing, and that is said'
   for (const delay of [0, 20]) {
     // Nobody presses the button of a gauge while a tap is still being answered.
     await page.waitForTimeout(600);
-    await page.keyboard.type('20.041', { delay });
-    await page.keyboard.press('Enter');
+    await typeAsGauge(page, '20.041', delay);
     await expect(page.getByText(/A gauge typed “20\.041”/)).toBeVisible();
   }
   await page.waitForTimeout(600);
@@ -310,6 +309,9 @@ test('Undo that is hit right after an answer asks whether it was meant', async (
   await page.goto('/job/demo-job-hm-0417/measure');
   await expect(answer(page, 'Free')).toBeVisible();
   const before = (await journalIn(page, 'demo-job-hm-0417')).length;
+  // The clock stands: whatever this machine takes, it is one instant for the thumb.
+  const moment = Date.now();
+  await page.clock.setFixedTime(moment);
   await page.evaluate(() => {
     const find = (name: RegExp) =>
       [...document.querySelectorAll<HTMLElement>('[role=button]')].find((b) =>
@@ -325,7 +327,7 @@ test('Undo that is hit right after an answer asks whether it was meant', async (
   const asks = page.getByRole('button', { name: 'Undo the last answer?' });
   await expect(asks).toBeVisible();
   // Hit on purpose, not in the same tremble.
-  await page.waitForTimeout(300);
+  await page.clock.setFixedTime(moment + 300);
   await asks.click();
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeVisible();
   const after = await journalIn(page, 'demo-job-hm-0417');

@@ -1,6 +1,16 @@
 import type { Page } from '@playwright/test';
 import { journalIn } from './database';
-import { answer, expect, feel, instruction, newJob, openDemo, test, withoutZero } from './bench';
+import {
+  answer,
+  expect,
+  feel,
+  instruction,
+  newJob,
+  openDemo,
+  test,
+  withoutZero,
+  typeAsGauge,
+} from './bench';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 const field = (page: Page, name: string | RegExp) => page.getByRole('textbox', { name });
@@ -83,8 +93,7 @@ test('a zero before the first size, a gauge that types after Undo, words that ex
   await expect(depth).toBeVisible();
   await page.waitForTimeout(600);
   // The button has the focus: what the gauge types is taken all the same.
-  await page.keyboard.type('20.041');
-  await page.keyboard.press('Enter');
+  await typeAsGauge(page, '20.041');
   await expect(field(page, 'Pocket depth, at 3')).toBeVisible();
   const sizes = (await entriesIn(page, id)).filter(({ kind }) => kind === 'size');
   expect(sizes.map((r) => r.text)).toEqual(['20.044', '20.041']);
