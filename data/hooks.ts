@@ -112,10 +112,14 @@ export function useSheets() {
 
 /** A change on its way into storage, and what went wrong with the last one. */
 export interface Changing<K extends Kind> {
-  /** Resolves once the change is in storage and the screen may show it; rejects where it is not. */
+  /**
+   * Resolves once the change is in storage and the screen may show it; rejects where it is not. What a screen keeps of its
+   * own for the change it sets in `onStored`: that is drawn with the change, and not once more after it.
+   */
   readonly apply: (
     change: (record: Kinds[K]) => Kinds[K],
     beside?: readonly Filed[],
+    onStored?: () => void,
   ) => Promise<void>;
   readonly error: Error | null;
 }
@@ -128,15 +132,20 @@ export function useChange<K extends Kind>(kind: K, id: string, absent?: Kinds[K]
   const client = useQueryClient();
   const [error, setError] = useState<Error | null>(null);
   const apply = useCallback(
-    async (edit: (record: Kinds[K]) => Kinds[K], beside: readonly Filed[] = []) => {
+    async (
+      edit: (record: Kinds[K]) => Kinds[K],
+      beside: readonly Filed[] = [],
+      onStored?: () => void,
+    ) => {
       try {
         const record = await changeWhole(kind, id, edit, {
           ...(absent ? { absent } : {}),
           beside,
           onMore: () => void client.invalidateQueries({ queryKey: KEYS.parts }),
         });
-        client.setQueryData(KEYS.record(kind, id), record);
+        onStored?.();
         setError(null);
+        client.setQueryData(KEYS.record(kind, id), record);
         // Lists are read again when they are next shown, not while the thumb is on the answers.
         const list = LIST[kind];
         if (list) void client.invalidateQueries({ queryKey: list, refetchType: 'none' });

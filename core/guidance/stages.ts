@@ -2,12 +2,16 @@ import type { Assessment } from '../assessment/assessment';
 import { lookedAt } from '../inspect/looking';
 import { stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
-import { STAGES, type Job, type Stage } from '../records/job';
+import { type Job } from '../records/job';
+import { STAGES, type Stage } from '../records/stage';
 import { WHOLE_PUMP } from '../records/rework';
 import { counting } from '../schema/voiding';
 
 /** Says how a job stands at a stage: all of it done, some, none yet, or none though the work went on after it. */
 export type StageStanding = 'done' | 'work' | 'open' | 'skipped';
+
+/** Says how a job stands at each of its stages. */
+export type StageStandings = Readonly<Record<Stage, StageStanding>>;
 
 /** Tells whether anything of a stage is done, and whether all of it is. */
 interface Progress {
@@ -58,10 +62,7 @@ function progressOf(job: Job, all: readonly Assessment[]): Readonly<Record<Stage
 }
 
 /** Returns how a job stands at each of its stages. */
-export function stageStandings(
-  job: Job,
-  all: readonly Assessment[],
-): Readonly<Record<Stage, StageStanding>> {
+export function stageStandings(job: Job, all: readonly Assessment[]): StageStandings {
   const far = progressOf(job, all);
   const standing = (stage: Stage, i: number): StageStanding => {
     if (far[stage].whole) return 'done';
@@ -75,7 +76,7 @@ export function stageStandings(
 }
 
 /** Returns the stage that comes next: the first after all that was begun; the report where all were. */
-export function nextStage(standings: Readonly<Record<Stage, StageStanding>>): Stage {
+export function nextStage(standings: StageStandings): Stage {
   const last = STAGES.findLastIndex((s) => standings[s] === 'done' || standings[s] === 'work');
   const here = STAGES[last];
   if (here && standings[here] === 'work') return here;

@@ -1,12 +1,19 @@
 import { useEffect } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
-import { nextStage, stageStandings, type StageStanding } from '@/core/guidance/stages';
+import {
+  nextStage,
+  stageStandings,
+  type StageStanding,
+  type StageStandings,
+} from '@/core/guidance/stages';
 import { say } from '@/core/wording/say';
-import { STAGES, type Job, type Stage } from '@/core/records/job';
+import { type Job } from '@/core/records/job';
+import { STAGES, type Stage } from '@/core/records/stage';
 import { evaluator } from '@/data/evaluator';
 import { LinkBox } from '@/ui/LinkBox';
 import { StageMark, STANDING_WORD } from '@/ui/StageMark';
 import { scaled, TOUCH, TOUCH_LARGE, usePalette } from '@/ui/theme';
+import { useSame } from '@/ui/useSame';
 import { useRoom, useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { STAGE_NAME } from './stages';
@@ -21,13 +28,26 @@ interface Props {
 
 /** The eight stages of a job, each one tap away: how it stands at each, and which comes next. */
 export function StageStrip({ job, stage }: Props) {
+  const standings = useSame(stageStandings(job, evaluator.assess(job)));
+  return <Stages id={job.id} stage={stage} standings={standings} />;
+}
+
+interface StagesProps {
+  readonly id: string;
+  readonly stage: Stage;
+  readonly standings: StageStandings;
+}
+
+/** The stages in a row: drawn anew where one of them stands otherwise, which few readings change. */
+function Stages({ id, stage, standings }: StagesProps) {
   const { short } = useRoom();
   const [width, onLayout] = useWidth(390);
-  const standings = stageStandings(job, evaluator.assess(job));
   const next = nextStage(standings);
   const roomy = width / STAGES.length >= scaled(NAMED);
-  // Where not all fit beside each other, the one that is shown is in sight.
+  // Where not all fit beside each other, the one that is shown is in sight. Where they do, nothing is asked of the page,
+  // which would have to lay itself out once more for it.
   useEffect(() => {
+    if (roomy) return;
     const here = document.querySelector('[aria-current="step"]');
     here?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [stage, roomy]);
@@ -43,7 +63,7 @@ export function StageStrip({ job, stage }: Props) {
       {STAGES.map((name) => (
         <StageLink
           key={name}
-          href={`/job/${job.id}/${name}`}
+          href={`/job/${id}/${name}`}
           name={name}
           standing={standings[name]}
           here={name === stage}

@@ -8,8 +8,16 @@ import { KEYS, useChange, useShop } from '@/data/hooks';
 import type { Filed } from '@/data/texts';
 
 export interface Commanding {
-  /** Does something to the job; returns whether it is in storage. Where it is not, the error says why and nothing is lost. */
-  readonly run: (command: Command, beside?: readonly Filed[]) => Promise<boolean>;
+  /**
+   * Does something to the job; returns whether it is in storage. Where it is not, the error says why and nothing is lost.
+   *
+   * @param onStored sets what a screen keeps of its own for it: that is drawn with the job as it then is
+   */
+  readonly run: (
+    command: Command,
+    beside?: readonly Filed[],
+    onStored?: () => void,
+  ) => Promise<boolean>;
   /** Returns what stands on something that is written down now. */
   readonly make: () => Made;
   readonly error: string | null;
@@ -24,13 +32,13 @@ export function useCommand(job: Pick<Job, 'id' | 'by'>): Commanding {
   const by = shop.person || job.by;
   const make = useCallback((): Made => ({ id: newId(), at: now(), by, voided: null }), [by]);
   const run = useCallback<Commanding['run']>(
-    async (command, beside = []) => {
+    async (command, beside = [], onStored) => {
       if (busy.current) return false;
       busy.current = true;
       try {
         const made = make();
         const seen = client.getQueryData<Job>(KEYS.record('job', job.id)) ?? null;
-        await apply((j) => after(j, seen, command, made), beside);
+        await apply((j) => after(j, seen, command, made), beside, onStored);
         return true;
       } catch (problem) {
         // Whoever is told that it is otherwise now sees how it is.

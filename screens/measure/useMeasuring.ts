@@ -83,15 +83,12 @@ export function useMeasuring(job: Job): Measuring {
     setPending(null);
   };
   /** Runs a command, and goes back to the proposed step once it is in storage. */
-  const runOn = async (command: Command, isAnswer = true): Promise<boolean> => {
-    const stored = await run(command);
-    if (stored) {
+  const runOn = (command: Command, isAnswer = true): Promise<boolean> =>
+    run(command, [], () => {
       clear();
       setBefore(all);
       bounce.note(isAnswer);
-    }
-    return stored;
-  };
+    });
   /** The job on which something was read last: until the screen shows the next, more of it is a bounce. */
   const readOn = useRef<Job | null>(null);
   const take = async ({ reading, pending: doubtful }: Taken): Promise<boolean> => {
