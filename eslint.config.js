@@ -72,7 +72,7 @@ const zones = [
 
 module.exports = [
   ...expo,
-  { files: ['*.config.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
+  { files: ['*.config.js', 'slim/*.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
   {
     ignores: [
       'dist/**',

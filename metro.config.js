@@ -1,22 +1,26 @@
-const fs = require('node:fs');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
+const { filesIn } = require('./slim/files');
+const slim = require('./slim');
 
 const config = getDefaultConfig(__dirname);
+config.transformer.minifierPath = path.join(__dirname, 'slim/minify.js');
 config.resolver.assetExts.push('woff2', 'wasm');
-
-/** Lists the source files below a folder. */
-const filesIn = (dir) =>
-  fs.readdirSync(dir, { withFileTypes: true }).flatMap((entry) => {
-    const at = path.join(dir, entry.name);
-    return entry.isDirectory() ? filesIn(at) : [at];
-  });
 
 /**
  * A module runs when it is first needed: what the first page does not use costs it nothing. Not so
- * within the core: an import that is looked up at every use would slow its loops.
+ * within the core: an import that is looked up at every use would slow its loops. What says a message
+ * is in no loop, and needs what reads plurals on few screens; so is what knows every pump, and a screen
+ * is of one.
  */
-const HOT = Object.fromEntries(filesIn(path.join(__dirname, 'core')).map((file) => [file, true]));
+const COOL = ['pumps/registry.ts', 'wording/say.ts'].map((file) =>
+  path.join(__dirname, 'core', file),
+);
+const HOT = Object.fromEntries(
+  filesIn(path.join(__dirname, 'core'))
+    .filter((file) => !COOL.includes(file))
+    .map((file) => [file, true]),
+);
 config.transformer.getTransformOptions = async () => ({
   transform: { experimentalImportSupport: false, inlineRequires: { blockList: HOT } },
 });
@@ -27,8 +31,11 @@ const ICONS = new Set([
   'react-native-vector-icons/MaterialCommunityIcons',
   '@react-native-vector-icons/material-design-icons',
 ]);
-/** Parts of the PDF writer that turn HTML into pictures: the report is drawn, not photographed. */
-const UNUSED = new Set(['html2canvas', 'dompurify', 'canvg']);
+/**
+ * Parts of the PDF writer that turn HTML into pictures: the report is drawn, not photographed. And what reads the
+ * shorthand for numbers and dates in a message: none has any, figures come written.
+ */
+const UNUSED = new Set(['html2canvas', 'dompurify', 'canvg', '@formatjs/icu-skeleton-parser']);
 
 /** The solver: its module build asks for the address of a script that a worker made here does not have. */
 const SOLVER = { highs: 'highs.js', 'highs/runtime': 'highs.wasm' };
@@ -40,10 +47,12 @@ config.resolver.resolveRequest = (context, name, platform) => {
       ? { type: 'sourceFile', filePath }
       : { type: 'assetFiles', filePaths: [filePath] };
   }
+  if (slim.isPart(name))
+    return { type: 'sourceFile', filePath: path.join(__dirname, 'node_modules', name) };
   if (ICONS.has(name))
     return { type: 'sourceFile', filePath: path.join(__dirname, 'ui/icons/Icon.tsx') };
   if (UNUSED.has(name)) return { type: 'empty' };
-  return context.resolveRequest(context, name, platform);
+  return slim.of(context.resolveRequest(context, name, platform));
 };
 
 module.exports = config;

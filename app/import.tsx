@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'ImportScreen',
-  async () => (await import('@/screens/shop/ImportScreen')).ImportScreen,
+  async () => (await import('@/screens/shop/room')).ImportScreen,
 );

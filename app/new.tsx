@@ -1,1 +1,6 @@
-export { NewJobScreen as default } from '@/screens/bench/NewJobScreen';
+import { onDemand } from '@/screens/shell/onDemand';
+
+export default onDemand(
+  'NewJobScreen',
+  async () => (await import('@/screens/bench/room')).NewJobScreen,
+);

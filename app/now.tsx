@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'MeasureNowScreen',
-  async () => (await import('@/screens/bench/MeasureNowScreen')).MeasureNowScreen,
+  async () => (await import('@/screens/bench/room')).MeasureNowScreen,
 );

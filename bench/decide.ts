@@ -1,5 +1,5 @@
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { median } from 'simple-statistics';
+import { median } from 'd3-array';
 import type { AddressInfo } from 'node:net';
 import { BROWSER } from '../e2e/browser';
 import { openDemo } from '../e2e/bench';
@@ -78,7 +78,7 @@ async function main(): Promise<void> {
       const of = took[i];
       if (!of) continue;
       console.log(
-        `${dist}, slowed ${slowdown}×: answer ${median(of.first).toFixed(0)} ms after the tap; opened anew ${median(of.again).toFixed(0)} ms after its page`,
+        `${dist}, slowed ${slowdown}×: answer ${(median(of.first) ?? NaN).toFixed(0)} ms after the tap; opened anew ${(median(of.again) ?? NaN).toFixed(0)} ms after its page`,
       );
     }
   }

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { ledgerOf } from '../core/journal/ledger';
 import type { Job } from '../core/records/job';
 import { chunksIn, joined, partKeys, textsOfJob } from '../data/jobTexts';
-import { writeFile } from '../core/records/file';
+import { writeFile } from '../core/records/fileFormat';
 import { withPage } from '../e2e/serve';
 import { largeJob } from '../demo/large';
 

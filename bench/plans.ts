@@ -7,7 +7,7 @@ import { emptyJob } from '../core/practice/job';
 import { defectsOf } from '../core/pumps/teardown/defects';
 import { teardownOf } from '../core/pumps/registry';
 import { evenFrom, type Even } from '../core/random';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
 import { SHEETS } from '../core/testing/sheets';

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { writeFile } from '../core/records/file';
+import { writeFile } from '../core/records/fileFormat';
 import { measuredJob } from '../core/testing/worked';
 import { largestSheet } from '../demo/sheets';
 import { openDemo, pick } from '../e2e/bench';

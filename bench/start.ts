@@ -1,4 +1,4 @@
-import { median } from 'simple-statistics';
+import { median } from 'd3-array';
 import { chromium, type Browser, type BrowserContext } from '@playwright/test';
 import type { AddressInfo } from 'node:net';
 import { BROWSER } from '../e2e/browser';
@@ -83,7 +83,7 @@ async function opening({ context }: Version, path: string, there: string) {
 type Opened = Awaited<ReturnType<typeof opening>>;
 
 const half = (all: readonly Opened[] | undefined, what: keyof Opened): number =>
-  median((all ?? []).map((o) => o[what]));
+  median((all ?? []).map((o) => o[what])) ?? NaN;
 
 async function main(): Promise<void> {
   const browser = await chromium.launch(BROWSER);

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { withProfile } from '../e2e/serve';
-import { newJob, openDemo } from '../e2e/bench';
+import { openDemo } from '../e2e/bench';
 
 /**
  * How long a tap takes until the next instruction is there. With the dist/ of an earlier version as
@@ -45,6 +45,23 @@ function tapOnce(gap_mm: number): Promise<Took | null> {
 
 const quantile = (sorted: readonly number[], share: number): string =>
   (sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN).toFixed(1);
+
+/** Starts a job on a sheet of the demo and goes to measuring, by the words of this version or of an earlier one. */
+async function newJob(page: Page, tag: string): Promise<void> {
+  const sheet = page.getByRole('radio', { name: /Veltrane T6/ });
+  await page.getByRole('button', { name: 'New job' }).click();
+  await page.getByRole('textbox', { name: 'Tag number' }).fill(tag);
+  await page.getByRole('textbox', { name: /^(Vehicle or machine|Unit it came from)$/ }).fill('T');
+  await page.getByRole('textbox', { name: /^(Measured by|Who measures)$/ }).fill('Runa T.');
+  const find = page.getByLabel('Find a sheet');
+  if (await find.isVisible()) await find.fill('Veltrane T6');
+  await sheet.click();
+  await page.getByRole('radio', { name: 'Service' }).click();
+  await page.getByRole('button', { name: 'Start', exact: true }).click();
+  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('button', { name: /^Clean and dry/ }).click();
+  await page.getByRole('status', { name: 'Next' }).waitFor();
+}
 
 /** Measures one new pump from the first place to the last verdict. */
 async function measure(page: Page, tag: string): Promise<Took[]> {

@@ -1,7 +1,7 @@
 import { dimensionId, partId, stationId } from '../core/pumps/ids';
 import { record, withReading } from '../core/journal/commands';
 import { pumpOf } from '../core/pumps/registry';
-import { writeFile } from '../core/records/file';
+import { writeFile } from '../core/records/fileFormat';
 import type { Job } from '../core/records/job';
 import { emptyJob } from '../core/practice/job';
 import { VELTRANE_T6 } from '../demo/sheets';

@@ -1,7 +1,7 @@
 import { carryOut, makeWorkList } from '../core/commands/deciding';
 import { record } from '../core/journal/commands';
 import type { Job } from '../core/records/job';
-import { writeFile } from '../core/records/file';
+import { writeFile } from '../core/records/fileFormat';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Finding } from '../core/records/teardown';
 import { characteristicId, stationId, surfaceId } from '../core/pumps/ids';

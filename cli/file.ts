@@ -1,5 +1,5 @@
 import { InputError } from '../core/errors';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import { FileError } from '../core/records/problems';
 
 /**

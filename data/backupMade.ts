@@ -1,4 +1,4 @@
-import { isMoment } from '../core/schema/dates';
+import { isMoment } from '../core/schema/moments';
 import { now } from './create';
 import { readText, writeTexts } from './storage';
 

@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { record } from '../core/journal/commands';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import { BLANK_PART } from '../core/records/part';
 import { partId } from '../core/pumps/ids';
 import { found } from '../core/testing/findings';
 import { copySheet } from './create';
-import { countDemo, demoHere, takeDemoAway } from './demo';
+import { countDemo } from './demo';
+import { demoHere, takeDemoAway } from './demoHere';
 import { change, remove, saveNew } from './records';
 import { idsOf, load } from './opened';
 

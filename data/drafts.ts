@@ -1,4 +1,4 @@
-import { isLoose, type Loose } from '../core/records/migrate';
+import { isLoose, type Loose } from '../core/records/loose';
 import { dropTexts, readText, writeTexts } from './storage';
 
 /** What somebody typed into a form and has not saved: kept until they do, or throw it away. */

@@ -7,8 +7,9 @@ import { worstVerdict } from '../core/assessment/summary';
 import { letGo } from '../core/guidance/next';
 import { gapsOf, type Gaps } from '../core/guidance/shopPast';
 import { VERDICTS, type Verdict } from '../core/metrology/verdict';
-import { STAGES, type Job, type Stage } from '../core/records/job';
-import { isLoose } from '../core/records/migrate';
+import { type Job } from '../core/records/job';
+import { STAGES, type Stage } from '../core/records/stage';
+import { isLoose } from '../core/records/loose';
 import { sheetName, type Sheet } from '../core/records/sheet';
 import { sealFrom } from './seal';
 

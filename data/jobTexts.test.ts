@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { withReading, withVoided } from '../core/journal/commands';
 import { ledgerOf } from '../core/journal/ledger';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
 import { largeJob } from '../demo/large';
 import { chunksIn, joined, partKeys, textsOfJob, type JobTexts } from './jobTexts';

@@ -1,6 +1,9 @@
 import { decode, type Kinds } from '../core/records/decode';
-import type { RecordKind } from '../core/records/migrate';
+import { VERSION, type RecordKind } from '../core/records/kind';
+import { isLoose } from '../core/records/loose';
 import { problemsOf } from '../core/records/problems';
+import type { Shop } from '../core/records/shop';
+import { soundShop } from '../core/records/soundShop';
 import { STORED } from '../core/schema/fields';
 import { paragraph, say } from '../core/wording/say';
 import { summaryKey } from './jobSummary';
@@ -106,8 +109,15 @@ function openedWhole<K extends Kind>(kind: K, key: string, raw: string, texts: T
   const sound =
     kind !== 'shop' &&
     sealFrom(seal)?.checksum === checksumOf(kind, value?.revision, [hashOf(raw)]);
-  return { record: sound ? value : decode(kind, value, STORED), seal, layout: null };
+  const read = () => (kind === 'shop' ? shopOf(value) : decode(kind, value, STORED)) as Kinds[K];
+  return { record: sound ? value : read(), seal, layout: null };
 }
+
+/** Returns the shop; where nothing of it has to be brought up to date, nothing that knows the other kinds is asked. */
+const shopOf = (value: unknown): Shop =>
+  isLoose(value) && value.schema === VERSION.shop
+    ? soundShop(value, STORED)
+    : decode('shop', value, STORED);
 
 /** Puts a job together that lies in parts; null for one that lies whole. */
 function openedJob(id: string, raw: string, texts: Texts): Stored<'job'> | null {

@@ -1,7 +1,7 @@
-import type { jsPDF as Pdf } from 'jspdf';
+import { jsPDF } from 'jspdf';
 import { readFileSync } from 'node:fs';
 import { record, withVoided } from '../core/journal/commands';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
 import { reportOf } from '../core/report/report';
 import { reportPdf } from './pdf';
@@ -13,23 +13,19 @@ interface Drawn {
   readonly page: number;
 }
 
-const mockDrawn: Drawn[] = [];
+const drawnLines: Drawn[] = [];
 
-jest.mock('jspdf', () => {
-  const { jsPDF } = jest.requireActual<{ jsPDF: typeof Pdf }>('jspdf');
-  return {
-    jsPDF: function Recorded(...settings: ConstructorParameters<typeof jsPDF>) {
-      const pdf = new jsPDF(...settings);
-      const text = pdf.text.bind(pdf);
-      pdf.text = (line: string | string[], x: number, y: number) => {
-        const { pageNumber: page } = pdf.getCurrentPageInfo();
-        mockDrawn.push({ line: String(line), y, page });
-        return text(line, x, y);
-      };
-      return pdf;
-    },
+/** Stands for the PDF writer: draws as it does, and notes what was drawn. */
+const Recorder = function Recorded(...settings: ConstructorParameters<typeof jsPDF>) {
+  const pdf = new jsPDF(...settings);
+  const text = pdf.text.bind(pdf);
+  pdf.text = (line: string | string[], x: number, y: number) => {
+    const { pageNumber: page } = pdf.getCurrentPageInfo();
+    drawnLines.push({ line: String(line), y, page });
+    return text(line, x, y);
   };
-});
+  return pdf;
+} as unknown as typeof jsPDF;
 
 const { jobs } = readFile(readFileSync('public/demo/highmoor.json', 'utf8'));
 const job = jobs.find((j) => j.journal.some((e) => e.kind === 'leaf')) as Job;
@@ -57,16 +53,16 @@ beforeAll(() => {
   });
 });
 beforeEach(() => {
-  mockDrawn.length = 0;
+  drawnLines.length = 0;
 });
 
 describe('the report as a PDF', () => {
   it('has every word, on as many pages as it takes, and none below the edge of one', async () => {
     const report = reportOf(struck(300), 'mm');
-    const { file, lacking } = await reportPdf(report);
+    const { file, lacking } = await reportPdf(report, Recorder);
     expect(file.size).toBeGreaterThan(10_000);
     expect(lacking).toEqual([]);
-    const drawn = new Set(mockDrawn.flatMap(({ line }) => wordsOf(line)));
+    const drawn = new Set(drawnLines.flatMap(({ line }) => wordsOf(line)));
     const { title, pump, overall, facts, sections, struck: struckThrough, notes } = report;
     const all = [title, pump, overall.words, ...facts.flat(), ...struckThrough, ...notes];
     const rows = report.rows.flatMap(({ name, limits, evidence, reason }) => [
@@ -79,13 +75,13 @@ describe('the report as a PDF', () => {
     const missing = words.filter((word) => ![...drawn].some((there) => there.includes(word)));
     expect(missing).toEqual([]);
     expect(struckThrough.join()).toContain('reason299');
-    expect(Math.max(...mockDrawn.map(({ page }) => page))).toBeGreaterThan(2);
-    expect(Math.max(...mockDrawn.map(({ y }) => y))).toBeLessThan(PAGE_MM - 13);
+    expect(Math.max(...drawnLines.map(({ page }) => page))).toBeGreaterThan(2);
+    expect(Math.max(...drawnLines.map(({ y }) => y))).toBeLessThan(PAGE_MM - 13);
   });
 
   it('keeps to one page where that is enough', async () => {
-    await reportPdf(reportOf(job, 'mm'));
-    expect(Math.max(...mockDrawn.map(({ page }) => page))).toBeLessThanOrEqual(2);
+    await reportPdf(reportOf(job, 'mm'), Recorder);
+    expect(Math.max(...drawnLines.map(({ page }) => page))).toBeLessThanOrEqual(2);
   });
 
   it.each([
@@ -95,10 +91,10 @@ describe('the report as a PDF', () => {
     ['油泵车间', 'Chinese'],
     ['🔧', 'a picture'],
   ])('says what of “%s”, %s, its type has no sign for', async (name) => {
-    const { lacking } = await reportPdf(reportOf({ ...job, owner: name }, 'mm'));
+    const { lacking } = await reportPdf(reportOf({ ...job, owner: name }, 'mm'), Recorder);
     expect(lacking.length).toBeGreaterThan(0);
     for (const sign of lacking) expect(name).toContain(sign);
-    const latin = await reportPdf(reportOf({ ...job, owner: 'Łódź Šérvîçe Åß' }, 'mm'));
+    const latin = await reportPdf(reportOf({ ...job, owner: 'Łódź Šérvîçe Åß' }, 'mm'), Recorder);
     expect(latin.lacking).toEqual([]);
   });
 });

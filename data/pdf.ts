@@ -1,4 +1,4 @@
-import { jsPDF } from 'jspdf';
+import type { jsPDF } from 'jspdf';
 import { handWords, withUnit, type Report, type ReportRow } from '../core/report/report';
 import { paragraph, say, sentence } from '../core/wording/say';
 
@@ -141,8 +141,8 @@ export interface ReportPdf {
 }
 
 /** Returns a report as a PDF file with the app's own type in it. */
-export async function reportPdf(report: Report): Promise<ReportPdf> {
-  const pdf = new jsPDF({ unit: 'mm', format: 'a4' });
+export async function reportPdf(report: Report, Pdf: typeof jsPDF): Promise<ReportPdf> {
+  const pdf = new Pdf({ unit: 'mm', format: 'a4' });
   for (const [weight, style] of [
     [500, 'normal'],
     [600, 'bold'],

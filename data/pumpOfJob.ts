@@ -1,5 +1,5 @@
 import type { PumpKind } from '../core/pumps/registry';
-import { isLoose } from '../core/records/migrate';
+import { isLoose } from '../core/records/loose';
 import { sheetKey } from './jobTexts';
 import { keyOf } from './opened';
 import { readText } from './storage';

@@ -1,6 +1,6 @@
 import { record } from '../core/journal/commands';
 import { readFileSync } from 'node:fs';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
 import { PHOTO_SCHEMA, type Photo } from '../core/records/photo';
 import { NEW_SHOP } from '../core/records/shop';

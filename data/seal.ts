@@ -1,4 +1,4 @@
-import { VERSION, type RecordKind } from '../core/records/migrate';
+import { VERSION, type RecordKind } from '../core/records/kind';
 
 /**
  * What is kept beside a record: what its texts come to, so that thousands of readings are not checked

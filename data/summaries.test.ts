@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { ledgerOf, type Ledger } from '../core/journal/ledger';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
 import { relisted } from '../core/testing/relisted';
 import { change, remove, saveNew } from './records';

@@ -1,4 +1,4 @@
-import type { RecordKind as Kind } from '../core/records/migrate';
+import type { RecordKind as Kind } from '../core/records/kind';
 import { Touched } from './touched';
 
 /** What one tab tells the others: this record is no longer as you know it, or none is. */

@@ -1,6 +1,6 @@
 import { assessJob } from '../core/guidance/evaluator';
 import { readFileSync } from 'node:fs';
-import { readFile } from '../core/records/file';
+import { readFile } from '../core/records/readFile';
 import { demoFile } from './depot';
 import { feel } from '../core/practice/hand';
 

@@ -1,4 +1,4 @@
-import { writeFile } from '../core/records/file';
+import { writeFile } from '../core/records/fileFormat';
 import { record } from '../core/journal/commands';
 import { ledgerOf } from '../core/journal/ledger';
 import type { ZeroEntry } from '../core/records/entry';

@@ -12,7 +12,7 @@ stamp_of() {
 npx --no-install esbuild server/main.ts --bundle --platform=node --target=node20 --format=esm \
   --packages=external --outfile=build/server.mjs --log-level=warning
 
-settings=$(stamp_of package.json package-lock.json app.json babel.config.js metro.config.js)
+settings=$(stamp_of package.json package-lock.json app.json babel.config.js metro.config.js slim)
 stamp=$settings$(stamp_of app core data demo public screens ui workers scripts index.js tsconfig.json)
 if [ -f dist/index.html ] && [ "$(cat .cache/build 2>/dev/null)" = "$stamp" ]; then
   echo 'Build: nothing changed.'
@@ -23,6 +23,7 @@ clear=$([ "$(cat .cache/settings 2>/dev/null)" = "$settings" ] || echo --clear)
 rm -rf dist
 CI=1 EXPO_OFFLINE=1 EXPO_NO_TELEMETRY=1 npx --no-install expo export --platform web --output-dir dist --source-maps $clear
 node scripts/notices.mjs
+node scripts/hints.mjs
 node scripts/service-worker.mjs
 mkdir -p .cache
 echo "$stamp" >.cache/build

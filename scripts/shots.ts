@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { readFile, writeFile } from '../core/records/file';
+import { writeFile } from '../core/records/fileFormat';
+import { readFile } from '../core/records/readFile';
 import { openDemo, pick } from '../e2e/bench';
 import { withPage } from '../e2e/serve';
 

@@ -1,4 +1,11 @@
-import { Fragment, useCallback, useState, type ReactElement, type ReactNode } from 'react';
+import {
+  Fragment,
+  useCallback,
+  useDeferredValue,
+  useState,
+  type ReactElement,
+  type ReactNode,
+} from 'react';
 import {
   ScrollView,
   StyleSheet,
@@ -22,10 +29,12 @@ interface Props<T> {
   readonly items: readonly T[];
   readonly keyOf: (item: T) => string;
   readonly row: (item: T) => ReactElement;
+  /** The height of its lowest line, in px: by it is known how many are in sight. */
+  readonly lowest?: number;
 }
 
 /** No line is lower than this, in px. */
-const ROW = 48;
+const LOWEST = 48;
 
 /** So many screens of lines are drawn beyond the one that is shown. */
 const AHEAD = 2;
@@ -43,22 +52,27 @@ export function ListPage<T>({
   items,
   keyOf,
   row,
+  lowest = LOWEST,
 }: Props<T>) {
   const { plate } = usePalette();
   const { low } = useRoom();
   const { height } = useWindowDimensions();
-  const first = Math.ceil(height / ROW);
-  const [seen, setSeen] = useState(first);
+  const first = Math.ceil(height / lowest);
+  // What is in sight first; a screen of lines more once that is drawn.
+  const least = useDeferredValue(2 * first, first);
+  const [seen, setSeen] = useState(0);
   const scrolled = useCallback(
     ({
       nativeEvent: { contentOffset, layoutMeasurement },
     }: NativeSyntheticEvent<NativeScrollEvent>) => {
-      const reached = Math.ceil((contentOffset.y + (AHEAD + 1) * layoutMeasurement.height) / ROW);
+      const reached = Math.ceil(
+        (contentOffset.y + (AHEAD + 1) * layoutMeasurement.height) / lowest,
+      );
       setSeen((now) => Math.max(now, reached));
     },
-    [],
+    [lowest],
   );
-  const shown = items.slice(0, Math.max(first, seen));
+  const shown = items.slice(0, Math.max(least, seen));
   const head = <PageHead title={title} actions={actions} />;
   return (
     <ScrollView

@@ -3,7 +3,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { PaperProvider } from 'react-native-paper';
 import type { Tool } from '@/core/pumps/family';
-import { FAMILIES } from '@/core/pumps/registry';
+import { families } from '@/core/pumps/registry';
 import { HOUSE_RULES, NEW_RULES } from '@/core/records/rules';
 import { GapBar } from './GapBar';
 import { HowPicture, type How } from './HowPicture';
@@ -21,7 +21,7 @@ const shown = (children: ReactNode) =>
 const svg = () => document.body.innerHTML;
 
 describe('the drawing of a pump', () => {
-  it.each(FAMILIES.map((f) => [f.name, f] as const))('%s', (name, family) => {
+  it.each(families().map((f) => [f.name, f] as const))('%s', (name, family) => {
     const { id, example } = family;
     shown(<PumpPicture sheet={{ model: name, family: id, geometry: example }} size={200} />);
     expect(screen.getByRole('img', { name: `${name}, viewed from the gear side` })).toBeTruthy();
@@ -30,7 +30,7 @@ describe('the drawing of a pump', () => {
   });
 
   it('marks the place in hand, the places done, and how the instrument lies', () => {
-    const family = FAMILIES[0]!;
+    const family = families()[0]!;
     const outline = family.outline(family.example, { view: 'body' });
     const placement = family.placement(family.example, dimensionId('face-drive'), stationId('3'));
     shown(
@@ -49,7 +49,7 @@ describe('the drawing of a pump', () => {
   });
 
   it('shows a floor’s tilt with how much', () => {
-    const family = FAMILIES[0]!;
+    const family = families()[0]!;
     const sheet = { model: 'T6', family: family.id, geometry: family.example };
     shown(<PumpPicture sheet={sheet} size={200} tilt={{ direction_deg: 90, label: '0.03' }} />);
     expect(screen.getByText('0.03')).toBeTruthy();

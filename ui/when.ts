@@ -1,4 +1,4 @@
-import { isDay, isMoment } from '@/core/schema/dates';
+import { isDay, isMoment } from '@/core/schema/moments';
 import { dateText, type DateStyle } from '@/core/wording/date';
 import { say } from '@/core/wording/say';
 

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'SheetScreen',
-  async () => (await import('@/screens/sheets/SheetScreen')).SheetScreen,
+  async () => (await import('@/screens/sheets/room')).SheetScreen,
 );

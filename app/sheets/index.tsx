@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'SheetsScreen',
-  async () => (await import('@/screens/sheets/SheetsScreen')).SheetsScreen,
+  async () => (await import('@/screens/sheets/room')).SheetsScreen,
 );

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'NewSheetScreen',
-  async () => (await import('@/screens/sheets/NewSheetScreen')).NewSheetScreen,
+  async () => (await import('@/screens/sheets/room')).NewSheetScreen,
 );

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'PartScreen',
-  async () => (await import('@/screens/shelf/PartScreen')).PartScreen,
+  async () => (await import('@/screens/shelf/room')).PartScreen,
 );

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'ShelfScreen',
-  async () => (await import('@/screens/shelf/ShelfScreen')).ShelfScreen,
+  async () => (await import('@/screens/shelf/room')).ShelfScreen,
 );

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'NewPartScreen',
-  async () => (await import('@/screens/shelf/NewPartScreen')).NewPartScreen,
+  async () => (await import('@/screens/shelf/room')).NewPartScreen,
 );

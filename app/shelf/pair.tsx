@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'PairScreen',
-  async () => (await import('@/screens/shelf/PairScreen')).PairScreen,
+  async () => (await import('@/screens/shelf/room')).PairScreen,
 );

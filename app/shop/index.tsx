@@ -1,6 +1,3 @@
 import { onDemand } from '@/screens/shell/onDemand';
 
-export default onDemand(
-  'ShopScreen',
-  async () => (await import('@/screens/shop/ShopScreen')).ShopScreen,
-);
+export default onDemand('ShopScreen', async () => (await import('@/screens/shop/room')).ShopScreen);

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'InstrumentsScreen',
-  async () => (await import('@/screens/shop/InstrumentsScreen')).InstrumentsScreen,
+  async () => (await import('@/screens/shop/room')).InstrumentsScreen,
 );

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'NoticesScreen',
-  async () => (await import('@/screens/shop/NoticesScreen')).NoticesScreen,
+  async () => (await import('@/screens/shop/room')).NoticesScreen,
 );

@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'OperationsScreen',
-  async () => (await import('@/screens/shop/OperationsScreen')).OperationsScreen,
+  async () => (await import('@/screens/shop/room')).OperationsScreen,
 );

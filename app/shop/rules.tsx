@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'RulesScreen',
-  async () => (await import('@/screens/shop/RulesScreen')).RulesScreen,
+  async () => (await import('@/screens/shop/room')).RulesScreen,
 );

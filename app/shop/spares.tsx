@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'SparesScreen',
-  async () => (await import('@/screens/shop/SparesScreen')).SparesScreen,
+  async () => (await import('@/screens/job/after')).SparesScreen,
 );

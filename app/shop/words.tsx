@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'WordsScreen',
-  async () => (await import('@/screens/shop/WordsScreen')).WordsScreen,
+  async () => (await import('@/screens/shop/room')).WordsScreen,
 );

@@ -1,4 +1,4 @@
-import { mean, sampleStandardDeviation } from 'simple-statistics';
+import { deviation, mean } from 'd3-array';
 import type { Assessment } from '../assessment/assessment';
 import type { Expected } from '../feeler/prior';
 import { centre, isOpen } from '../metrology/estimate';
@@ -36,7 +36,10 @@ export function expectationsFrom(pumps: readonly Gaps[]): Expectations {
     [...ids].flatMap((id) => {
       const measured = pumps.flatMap((gaps) => gaps[id] ?? []).filter(Number.isFinite);
       if (measured.length < ENOUGH) return [];
-      return [[id, { centre_mm: mean(measured), spread_mm: sampleStandardDeviation(measured) }]];
+      const [centre_mm, spread_mm] = [mean(measured), deviation(measured)];
+      return centre_mm === undefined || spread_mm === undefined
+        ? []
+        : [[id, { centre_mm, spread_mm }]];
     }),
   );
 }

@@ -2,7 +2,7 @@ import { kindId } from '../pumps/ids';
 import { relisted } from '../testing/relisted';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { emptyJob } from '../practice/job';
-import { FAMILIES, pumpOf, teardownOf } from '../pumps/registry';
+import { families, pumpOf, teardownOf } from '../pumps/registry';
 import { defectsOf } from '../pumps/teardown/defects';
 import { wayRoundOf, WAYS_ROUND, wayRoundWords } from '../pumps/teardown/wayRound';
 import type { Job } from '../records/job';
@@ -97,7 +97,7 @@ describe('a finding that ends the job', () => {
 
 describe('the surfaces of every family', () => {
   const pumps = [
-    ...FAMILIES.map((f) => ({ family: f.id, geometry: f.example })),
+    ...families().map((f) => ({ family: f.id, geometry: f.example })),
     ...SHEETS.map(({ family, geometry }) => ({ family, geometry })),
   ];
   it('lie on the drawing, apart from each other, and belong to a part', () => {
@@ -108,9 +108,11 @@ describe('the surfaces of every family', () => {
       for (const { surface, view, at } of placed) {
         expect(surface.parts.length).toBeGreaterThan(0);
         expect(parts.map((p) => p.id)).toEqual(expect.arrayContaining([...surface.parts]));
-        const outline = FAMILIES.find((f) => f.id === pump.family)!.outline(pump.geometry, {
-          view,
-        });
+        const outline = families()
+          .find((f) => f.id === pump.family)!
+          .outline(pump.geometry, {
+            view,
+          });
         expect(Math.hypot(at.x, at.y)).toBeLessThan(1.4 * outline.extent_mm);
         expect(defectsOf(surface.kind).length).toBeGreaterThan(0);
         for (const { measure } of surface.asks) {
@@ -157,7 +159,7 @@ describe('the surfaces of every family', () => {
 
 describe('the strip', () => {
   it('has steps that note what can be drawn, in every family', () => {
-    for (const { id, example } of FAMILIES) {
+    for (const { id, example } of families()) {
       const { strip, renew } = teardownOf({ family: id, geometry: example });
       expect(strip.length).toBeGreaterThan(3);
       expect(renew.length).toBeGreaterThan(1);

@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { emptyJob } from '../practice/job';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { truth } from '../practice/answers';
-import { FAMILIES, partName, pumpOf, teardownOf } from '../pumps/registry';
+import { families, partName, pumpOf, teardownOf } from '../pumps/registry';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { replace } from '../journal/commands';
 import type { Job } from '../records/job';
@@ -172,7 +172,7 @@ describe('parts of two pumps', () => {
 
 describe('a stack of sections', () => {
   it('has every surface and step of each section, named apart', () => {
-    const external = FAMILIES.find((f) => f.id === 'external-gear')!;
+    const external = families().find((f) => f.id === 'external-gear')!;
     const of = (sections: number) =>
       external.teardown({ ...external.example, sections } as typeof external.example);
     const [one, two, four] = [of(1), of(2), of(4)];

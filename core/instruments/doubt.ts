@@ -1,4 +1,4 @@
-import { median } from 'simple-statistics';
+import { median } from 'd3-array';
 import type { Characteristic, Dimension } from '../pumps/family';
 import type { Limits } from '../metrology/interval';
 import { echoLength, formatLength, formatWithUnit, limitsWithUnit } from '../quantity/format';
@@ -118,11 +118,10 @@ export function doubtOfSize(
   const others = countedIn(job)
     .ofSize(dimension.id)
     .flatMap((r) => (r.kind === 'size' ? [r.value_mm] : []));
-  if (others.length > 0 && Math.abs(value_mm - median(others)) > OFF_OTHERS_MM) {
-    const off = formatWithUnit(Math.abs(value_mm - median(others)), 'gap', unit);
-    return say('doubt.offBefore', { reading: formatWithUnit(value_mm, 'size', unit), off });
-  }
-  return null;
+  const off_mm = Math.abs(value_mm - (median(others) ?? value_mm));
+  if (off_mm <= OFF_OTHERS_MM) return null;
+  const off = formatWithUnit(off_mm, 'gap', unit);
+  return say('doubt.offBefore', { reading: formatWithUnit(value_mm, 'size', unit), off });
 }
 
 /** A figure as it was typed, for a bare number to be looked at again. */

@@ -13,7 +13,7 @@ import {
   STEPS_A_LOBE,
   type GerotorGeometry,
 } from './gerotor.drawing';
-import { FAMILIES, familyOf, placementOf, pumpOf } from './registry';
+import { families, familyOf, placementOf, pumpOf } from './registry';
 import { contains, type Point } from './shapes';
 import { innerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
 import { vacuumVaneRotor, type VacuumVaneGeometry } from './vacuum-vane';
@@ -25,7 +25,7 @@ const radius = ({ x, y }: Point, from: Point = { x: 0, y: 0 }) =>
 
 /** Every family as its example has it, and the other builds of those that have some. */
 const PUMPS: readonly (readonly [name: string, family: PumpFamily, geometry: object])[] = [
-  ...FAMILIES.map((f) => [f.id, f, f.example] as const),
+  ...families().map((f) => [f.id, f, f.example] as const),
   ...[2, 3, 4].map((sections) => {
     const f = familyOf('external-gear');
     return [`external-gear × ${sections}`, f, { ...f.example, sections }] as const;

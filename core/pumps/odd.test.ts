@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { crossing, traced, type Traced } from '../testing/outlines';
 import type { PumpFamily, Shape, ShapeRole, View } from './family';
-import { FAMILIES, problemsOf, pumpOf, placementOf } from './registry';
+import { families, problemsOf, pumpOf, placementOf } from './registry';
 import { contains, onClock, type Point } from './shapes';
 
 type Figures = Record<string, number | string>;
@@ -240,7 +240,7 @@ const mangled = (family: PumpFamily): fc.Arbitrary<Figures> => {
 
 const VIEWS: readonly View[] = ['body', 'empty', 'cover', 'plate'];
 
-describe.each(FAMILIES.map((f) => [f.id, f] as const))(
+describe.each(families().map((f) => [f.id, f] as const))(
   'a %s pump of odd geometry',
   (id, family) => {
     const pumps = fc.oneof(

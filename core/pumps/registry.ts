@@ -14,10 +14,28 @@ import { vacuumVane } from './vacuum-vane';
 import { variableVane } from './variable-vane';
 import { say } from '../wording/say';
 
-/** Lists every pump family that the app knows, in the order in which they are offered. */
-export const FAMILIES: readonly PumpFamily[] = (
-  [crescent, gerotor, externalGear, variableVane, fixedVane, vacuumVane] as const
-).map((family) => family as unknown as PumpFamily);
+/**
+ * Has every pump family that the app knows, in the order in which they are offered. Each stands behind a function: a
+ * screen is of one pump, and what draws and measures the others need not be read for it.
+ */
+const FAMILY: Readonly<Record<string, () => unknown>> = {
+  crescent: () => crescent,
+  gerotor: () => gerotor,
+  'external-gear': () => externalGear,
+  'variable-vane': () => variableVane,
+  'fixed-vane': () => fixedVane,
+  'vacuum-vane': () => vacuumVane,
+};
+
+/** Lists the ids of the pump families, in the order in which they are offered. */
+export const FAMILY_IDS: readonly string[] = Object.keys(FAMILY);
+
+/** Returns a pump family by its id; undefined where there is none of that name. */
+export const findFamily = (id: string | undefined): PumpFamily | undefined =>
+  id !== undefined && Object.hasOwn(FAMILY, id) ? (FAMILY[id]?.() as PumpFamily) : undefined;
+
+/** Returns every pump family that the app knows, in the order in which they are offered. */
+export const families = (): PumpFamily[] => FAMILY_IDS.map(familyOf);
 
 /**
  * Returns a pump family by its id.
@@ -25,7 +43,7 @@ export const FAMILIES: readonly PumpFamily[] = (
  * @throws InputError on `family` where there is none of that name
  */
 export function familyOf(id: string): PumpFamily {
-  const family = FAMILIES.find((f) => f.id === id);
+  const family = findFamily(id);
   if (!family) {
     const message = say('geometry.unknownFamily', { id });
     throw new InputError('family', 'unknown-family', message, { id });

@@ -1,4 +1,4 @@
-import { language } from '../language';
+import { decimalSign } from '../language';
 import { MM_PER, type LengthKind, type ShopUnit } from './units';
 import { say } from '../wording/say';
 
@@ -15,7 +15,7 @@ export function trimmed(value: number, decimals: number, least = 0): string {
   const fixed = value.toFixed(decimals);
   const [whole = '', part = ''] = fixed.split('.');
   const kept = part.replace(/0+$/, '').padEnd(least, '0');
-  const text = kept ? `${whole}${language().decimalSign}${kept}` : whole;
+  const text = kept ? `${whole}${decimalSign()}${kept}` : whole;
   return /^-[0.,]*$/.test(text) ? text.slice(1) : text;
 }
 

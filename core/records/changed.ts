@@ -3,7 +3,7 @@ import { DESCRIBED, STORED } from '../schema/fields';
 import { SCHEMA, type Kinds } from './decode';
 import { ENTRY_SCHEMA, type Entry } from './entry';
 import { jobSchema, strayEntry, type Job } from './job';
-import type { RecordKind } from './migrate';
+import type { RecordKind } from './kind';
 import { checked, FileError } from './problems';
 
 const isSound = (schema: Schema, value: unknown): boolean =>

@@ -1,7 +1,9 @@
 import { mixed, type Schema } from 'yup';
 import { DESCRIBED } from '../schema/fields';
 import { JOB_SCHEMA, jobSchema, type Job } from './job';
-import { isLoose, migrate, type RecordKind } from './migrate';
+import { migrate } from './migrate';
+import { isLoose } from './loose';
+import type { RecordKind } from './kind';
 import { partSchema, type ShelfPart } from './part';
 import { photoSchema, type Photo } from './photo';
 import { checked, FileError, readOdd } from './problems';

@@ -1,7 +1,9 @@
+import { VERSION } from './kind';
+import { STAGES } from './stage';
 import { marksSchema } from './marks';
 import type { CharacteristicId, KindId } from '../pumps/ids';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { FAMILIES, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registry';
+import { findFamily, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registry';
 import { METHOD_IDS, stationsFor } from '../methods/list';
 import type { PumpModel } from '../pumps/family';
 import { journalSchema, type Entry } from './entry';
@@ -17,20 +19,7 @@ import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
 
 /** Version of the job record that this code writes. */
-export const JOB_SCHEMA = 10;
-
-/** The stages of a job, in the order of the work. */
-export const STAGES = [
-  'tag',
-  'strip',
-  'look',
-  'measure',
-  'decide',
-  'build',
-  'prove',
-  'report',
-] as const;
-export type Stage = (typeof STAGES)[number];
+export const JOB_SCHEMA = VERSION.job;
 
 /** Says which bushing and seal are in: those that came, or new ones already. */
 export const FITTED = ['old', 'new'] as const;
@@ -160,7 +149,7 @@ export const strayEntry = (sheet: Sheet, entry: Entry): readonly [string, string
 
 /** Returns the first name in a job that its sheet or its family does not know, with its place. */
 export function strayReference(job: Job): { path: string; message: string } | null {
-  const family = FAMILIES.find((f) => f.id === job.sheet?.family);
+  const family = findFamily(job.sheet?.family);
   if (!family || !Array.isArray(job.journal)) return null;
   if (!isPump(family, job.sheet.geometry)) return null;
   if (!job.sheet.tiers?.some((t) => t.id === job.tier)) {

@@ -1,6 +1,6 @@
 import type { SchemaDescription, SchemaFieldDescription, SchemaObjectDescription } from 'yup';
-import { FAMILIES } from '../pumps/registry';
-import { fileSchema, FILE_VERSION } from './file';
+import { families } from '../pumps/registry';
+import { fileSchema, FILE_VERSION } from './fileFormat';
 import { ENTRY_SCHEMA } from './entry';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -10,7 +10,7 @@ type Json = Readonly<Record<string, unknown>>;
  * path.
  */
 const CHOICES: Readonly<Record<string, () => Json>> = {
-  geometry: () => ({ oneOf: FAMILIES.map((f) => schemaOf(f.geometry.describe(), '')) }),
+  geometry: () => ({ oneOf: families().map((f) => schemaOf(f.geometry.describe(), '')) }),
   journal: () => ({ oneOf: Object.values(ENTRY_SCHEMA).map((e) => schemaOf(e.describe(), '')) }),
 };
 

@@ -6,12 +6,12 @@ import { shelfPart } from '../testing/shelf';
 import { SHEETS } from '../testing/sheets';
 import type { Kinds } from './decode';
 import type { Entry } from './entry';
-import { readFile } from './file';
+import { readFile } from './readFile';
 import type { Job } from './job';
 import { merged, type Choose, type Difference } from './merge';
 import { sawBefore, unmarked, withMarks } from './written';
 import { checkChange } from './changed';
-import type { RecordKind } from './migrate';
+import type { RecordKind } from './kind';
 import { NEW_SHOP } from './shop';
 
 const { jobs } = readFile(readFileSync('fixtures/v1/backup.json', 'utf8'));

@@ -6,7 +6,7 @@ import type { Entry } from './entry';
 import type { Job } from './job';
 import { Marking, marksOf, type Mark, type Marks } from './marks';
 import { mergedJournal } from './mergeJournal';
-import type { RecordKind } from './migrate';
+import type { RecordKind } from './kind';
 import { fieldsOf, isOrder, placeOf, withFields } from './split';
 
 /** One of two copies of a record: the one that is here, or the one in a file. */

@@ -8,7 +8,7 @@ import { pumpOf } from '../pumps/registry';
 import { dateText } from '../wording/date';
 import { decode } from './decode';
 import { JOB_SCHEMA, type Job } from './job';
-import { readFile } from './file';
+import { readFile } from './readFile';
 import { FileError } from './problems';
 
 /** Holds the records that version 1 wrote, and what it made of them; see fixtures/README.md. */

@@ -1,35 +1,11 @@
 import { APP_FLOORS } from '../pumps/floors';
-import { FAMILIES } from '../pumps/registry';
+import { findFamily } from '../pumps/registry';
+import { VERSION, type RecordKind } from './kind';
+import { isLoose, type Loose } from './loose';
 import { strikeId } from './strikeId';
-import { JOB_SCHEMA } from './job';
-import { PART_SCHEMA } from './part';
-import { PHOTO_SCHEMA } from './photo';
-import { SHEET_SCHEMA } from './sheet';
-import { SHOP_SCHEMA } from './shop';
-import { STUDY_SCHEMA } from './study';
 import { FileError } from './problems';
 import { DRAG_BAND_MM } from '../feeler/bounds';
 import { say } from '../wording/say';
-
-/** The kinds of record that are kept and that travel in files. */
-export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
-
-/** A record as it was parsed: nothing of it is known yet. */
-export type Loose = Readonly<Record<string, unknown>>;
-
-/** The version of each kind of record that this code writes. */
-export const VERSION: Readonly<Record<RecordKind, number>> = {
-  job: JOB_SCHEMA,
-  sheet: SHEET_SCHEMA,
-  shop: SHOP_SCHEMA,
-  study: STUDY_SCHEMA,
-  part: PART_SCHEMA,
-  photo: PHOTO_SCHEMA,
-};
-
-/** Tells a plain object from lists, texts and nothing. */
-export const isLoose = (value: unknown): value is Loose =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 const refuse = (place: string, message: string): never => {
   throw new FileError([{ place, message }]);
@@ -204,7 +180,7 @@ const geometryTo3 = ({ family, geometry }: Loose): unknown =>
  * sheet that is invented as a whole.
  */
 function examplesIn({ family, geometry, invented }: Loose): string[] {
-  const example = FAMILIES.find((f) => f.id === family)?.example as Loose | undefined;
+  const example = findFamily(String(family))?.example as Loose | undefined;
   if (!example || !isLoose(geometry) || invented === true) return [];
   return Object.keys(geometry).filter((f) => f.endsWith('_mm') && geometry[f] === example[f]);
 }

@@ -4,7 +4,7 @@ import { auxiliaryChecks, smallChecks } from '../inspect/auxiliary';
 import { laidWrong, noteWords, stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
 import { APP_FLOORS } from '../pumps/floors';
-import { readFile } from './file';
+import { readFile } from './readFile';
 
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');

@@ -1,7 +1,8 @@
 import { dimensionId, partId } from '../pumps/ids';
 import { AT } from '../testing/readings';
 import { decode } from './decode';
-import { readFile, writeFile } from './file';
+import { writeFile } from './fileFormat';
+import { readFile } from './readFile';
 import { PART_SCHEMA, type ShelfPart } from './part';
 
 const GEARS: ShelfPart = {

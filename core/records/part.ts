@@ -1,3 +1,4 @@
+import { VERSION } from './kind';
 import { marksSchema } from './marks';
 import type { DimensionId, PartId } from '../pumps/ids';
 import { array, number, object, string, type InferType } from 'yup';
@@ -16,7 +17,7 @@ import {
 } from '../schema/fields';
 
 /** Version of the record of a loose part that this code writes. */
-export const PART_SCHEMA = 3;
+export const PART_SCHEMA = VERSION.part;
 
 /** So many photos show a loose part well enough. */
 export const MOST_PART_PHOTOS = 20;

@@ -1,7 +1,8 @@
+import { VERSION } from './kind';
 import { number, object, string, type InferType } from 'yup';
 import { identifier } from '../schema/fields';
 
-export const PHOTO_SCHEMA = 1;
+export const PHOTO_SCHEMA = VERSION.photo;
 
 /** The longest side of a photo that is kept, in pixels. */
 export const PHOTO_SIDE = 1600;

@@ -1,3 +1,4 @@
+import { VERSION } from './kind';
 import { marksSchema } from './marks';
 import type { CharacteristicId, DimensionId, KindId, PartId } from '../pumps/ids';
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
@@ -11,7 +12,14 @@ import {
   stripFitted,
   type Fitted,
 } from '../pumps/teardown/fitted';
-import { FAMILIES, isPump, pumpOf, teardownOf, type PumpKind } from '../pumps/registry';
+import {
+  FAMILY_IDS,
+  findFamily,
+  isPump,
+  pumpOf,
+  teardownOf,
+  type PumpKind,
+} from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
 import { say } from '../wording/say';
 import { demo, finite, idOf, identifier, line, millimetres, note, once } from '../schema/fields';
@@ -28,7 +36,7 @@ import {
 } from './teardown';
 
 /** Version of the sheet record that this code writes. */
-export const SHEET_SCHEMA = 8;
+export const SHEET_SCHEMA = VERSION.sheet;
 
 /** Describes what a published limit counts: the full gap, or what is left on one side of a centred part. */
 export const SIDES = ['full', 'one-side'] as const;
@@ -155,16 +163,12 @@ export const sheetSchema = object({
   /** The one-way clutches of the unit; each has its small checks. */
   clutches: listed(array(clutch).required().max(8), 'A clutch is there twice'),
   book: array(bookRule).required().max(200),
-  family: string()
-    .oneOf(FAMILIES.map((f) => f.id))
-    .required(),
+  family: string().oneOf(FAMILY_IDS).required(),
   /** True where the limits were made up, as in the demo: said wherever they appear. */
   invented: boolean().required(),
   note: note().defined(),
   geometry: lazy((_, { parent }) => {
-    const known = FAMILIES.find(
-      (f) => f.id === (parent as { family?: string } | undefined)?.family,
-    );
+    const known = findFamily((parent as { family?: string } | undefined)?.family);
     return known ? known.geometry : object().required();
   }),
   /** Fields of the geometry that are the example's still, and nobody's figures. */
@@ -207,7 +211,7 @@ export const sheetSchema = object({
   .noUnknown()
   .required()
   .test('refers', (sheet, context) => {
-    const family = FAMILIES.find((f) => f.id === sheet.family);
+    const family = findFamily(sheet.family);
     if (!family || !isPump(family, sheet.geometry)) return true;
     const wrong = strayIn(sheet as unknown as Sheet, pumpOf(sheet as unknown as Sheet));
     if (!wrong) return true;

@@ -1,3 +1,4 @@
+import { VERSION } from './kind';
 import { marksSchema } from './marks';
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { DRAG_BAND_MM } from '../feeler/bounds';
@@ -10,7 +11,7 @@ import { make, shopMoney, shopOperation } from './rework';
 import { customers } from './tag';
 import { houseRules, NEW_RULES, type HouseRules } from './rules';
 
-export const SHOP_SCHEMA = 7;
+export const SHOP_SCHEMA = VERSION.shop;
 
 /** More leaf sets than these are no shop’s. */
 const MOST_SETS = 12;

@@ -1,5 +1,5 @@
 import type { Kinds } from './decode';
-import type { RecordKind } from './migrate';
+import type { RecordKind } from './kind';
 
 /**
  * Says what of a record is one field where two copies of it are brought together: what a person would change at once. A

@@ -1,3 +1,4 @@
+import { VERSION } from './kind';
 import { marksSchema } from './marks';
 import { array, number, object, string, type InferType } from 'yup';
 import { shuffler } from 'd3-array';
@@ -5,7 +6,7 @@ import { evenFrom, seedOf } from '../random';
 import { identifier, line, millimetres, moment, once, SOURCES } from '../schema/fields';
 import { say } from '../wording/say';
 
-export const STUDY_SCHEMA = 2;
+export const STUDY_SCHEMA = VERSION.study;
 
 const studyReading = object({
   person: line().required(),

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { readFile, writeFile } from './file';
+import { writeFile } from './fileFormat';
+import { readFile } from './readFile';
 import { APP_VERSION } from './version';
 
 const read = (file: string): { version?: string; expo?: { version: string } } =>

@@ -1,7 +1,7 @@
 import { dequal } from 'dequal';
 import type { Kinds } from './decode';
 import { Marking, marksOf, type Marks } from './marks';
-import type { RecordKind } from './migrate';
+import type { RecordKind } from './kind';
 import { fieldsOf } from './split';
 
 /** Returns a record that has seen all that a device wrote of it up to a count: it was here before, and went. */

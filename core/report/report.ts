@@ -1,11 +1,12 @@
-import { isMoment } from '../schema/dates';
+import { isMoment } from '../schema/moments';
 import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
 import { readingWords, type Reading } from '../methods/list';
 import { acceptedWords } from '../wording/accepted';
 import { decidingText } from '../wording/deciding';
 import { hotText, rangeText, shownExtremes } from '../wording/figures';
-import { explain, explainBeside, VERDICT_WORD } from '../wording/verdict';
+import { explain, explainBeside } from '../wording/verdict';
+import { VERDICT_WORD } from '../wording/verdictWord';
 import { conventionWords } from '../wording/limits';
 import { worstVerdict } from '../assessment/summary';
 import { ledgerOf } from '../journal/ledger';

@@ -1,25 +1,23 @@
 import { addDays } from 'date-fns/addDays';
-import { format } from 'date-fns/format';
-import { isValid } from 'date-fns/isValid';
-import { parse } from 'date-fns/parse';
-import { parseISO } from 'date-fns/parseISO';
+import { dayText, isDay } from './moments';
 
-const MOMENT = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/;
-const DAY = /^\d{4}-\d\d-\d\d$/;
+/** The ways in which people write a day: as records have it, or the day first with one sign between its parts. */
+const WAYS = [
+  /^(?<year>\d{4})-(?<month>\d{1,2})-(?<day>\d{1,2})$/,
+  /^(?<day>\d{1,2})(?<sign>[./-])(?<month>\d{1,2})\k<sign>(?<year>\d{4})$/,
+];
 
-const real = (text: string): boolean => isValid(parseISO(text));
+/** Returns the parts of a day as they were written; none of a text that is no day. */
+function partsOf(written: string): Readonly<Partial<Record<'year' | 'month' | 'day', string>>> {
+  for (const way of WAYS) {
+    const parts = way.exec(written)?.groups;
+    if (parts) return parts;
+  }
+  return {};
+}
 
-/** Tells whether a text is a moment as ISO 8601 in UTC that the calendar and the clock know. */
-export const isMoment = (text: string): boolean => MOMENT.test(text) && real(text);
-
-/** Tells whether a text is a day of the calendar, written `2026-11-23`. */
-export const isDay = (text: string): boolean => DAY.test(text) && real(text);
-
-const WRITTEN_AS = 'yyyy-MM-dd';
-const WAYS = [WRITTEN_AS, 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
-
-/** Writes a day as records have it: `2026-11-23`. */
-export const dayText = (day: Date): string => format(day, WRITTEN_AS);
+/** Nothing that is due or was measured is of an earlier year. */
+const FIRST_YEAR = 1901;
 
 /**
  * Returns a day as people write it: `2026-12-01`, `1.12.2026`, or `+7` for a week from
@@ -30,8 +28,8 @@ export function dayOf(text: string, today: Date): string | null | undefined {
   if (written === '') return null;
   const ahead = /^\+(\d{1,4})$/.exec(written)?.[1];
   if (ahead) return dayText(addDays(today, Number(ahead)));
-  const day = WAYS.map((way) => parse(written, way, today)).find(
-    (d) => isValid(d) && d.getFullYear() > 1900,
-  );
-  return day && dayText(day);
+  const { year, month, day } = partsOf(written);
+  if (!year || !month || !day || Number(year) < FIRST_YEAR) return undefined;
+  const found = [year, month.padStart(2, '0'), day.padStart(2, '0')].join('-');
+  return isDay(found) ? found : undefined;
 }

@@ -1,7 +1,7 @@
 import './plainMessages';
 import { boolean, number, string, type Schema, type StringSchema } from 'yup';
 import { LARGEST_SIZE_MM, LONGEST_LINE } from '../quantity/parse';
-import { isDay, isMoment } from './dates';
+import { isDay, isMoment } from './moments';
 import { say } from '../wording/say';
 
 /** Longest note that a record takes. */

@@ -1,4 +1,4 @@
-import { FAMILIES, familyOf } from '../pumps/registry';
+import { families, familyOf } from '../pumps/registry';
 import { blankSheet, type Sheet } from '../records/sheet';
 
 /** The builds of families that have several, beside what their example is. */
@@ -11,7 +11,7 @@ const BUILDS: Readonly<Record<string, readonly object[]>> = {
 };
 
 /** A sheet without a limit for every family and every build of one, named by them. */
-export const EVERY_BUILD: readonly Sheet[] = FAMILIES.flatMap(({ id, example }) =>
+export const EVERY_BUILD: readonly Sheet[] = families().flatMap(({ id, example }) =>
   (BUILDS[id] ?? [{}]).map((build): Sheet => {
     const geometry = { ...example, ...build };
     // As many seals as there is room for, so that every surface is looked at.

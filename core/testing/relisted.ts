@@ -1,4 +1,5 @@
-import { journalFrom, type Loose } from '../records/migrate';
+import { journalFrom } from '../records/migrate';
+import type { Loose } from '../records/loose';
 import { ledgerOf, type Ledger } from '../journal/ledger';
 import type { Job } from '../records/job';
 

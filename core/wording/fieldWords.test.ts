@@ -4,7 +4,7 @@ import { fieldName, fieldWords, type FieldContext } from './fieldWords';
 import { shelfPart } from '../testing/shelf';
 import { NEW_SHOP } from '../records/shop';
 import { emptyJob } from '../practice/job';
-import type { RecordKind } from '../records/migrate';
+import type { RecordKind } from '../records/kind';
 
 const T6: FieldContext = { kind: 'sheet', pump: VELTRANE_T6, unit: 'mm' };
 const NOT_SAID = /undefined|null|\[object|NaN|_mm|[{}]/;

@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import { familyOf, pumpOf, type PumpKind } from '../pumps/registry';
 import { formatWithUnit, limitsWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import type { RecordKind } from '../records/migrate';
+import type { RecordKind } from '../records/kind';
 import { HOUSE_RULES } from '../records/rules';
 import type { ShelfPart } from '../records/part';
 import type { SheetLimit } from '../records/sheet';

@@ -21,17 +21,32 @@ type ParametersIn<S> = S extends `${string}{${infer Rest}`
 
 type Values<K extends MessageKey> = Readonly<Record<ParametersIn<Messages[K]>, string | number>>;
 
-/** A message is read once for each spelling. */
-const read = new Map<string, IntlMessageFormat>();
+/** Puts values into a message. */
+type Said = (values: Readonly<Record<string, string | number>>) => string;
 
-function messageOf(key: MessageKey): IntlMessageFormat {
+/** Matches a text in which a parameter is a name in braces, and nothing is quoted: there is nothing to choose. */
+const PLAIN = /^(?:[^{}']|\{\w+\})*$/;
+
+const PARAMETER = /\{(\w+)\}/g;
+
+/** Reads a message. Most are plain; what reads those with a plural or a choice is needed on few screens. */
+function readMessage(text: string): Said {
+  if (PLAIN.test(text)) {
+    return (values) => text.replace(PARAMETER, (_, name: string) => String(values[name]));
+  }
+  const message = new IntlMessageFormat(text, 'en', undefined, { ignoreTag: true });
+  return (values) => String(message.format(values));
+}
+
+/** A message is read once for each spelling. */
+const read = new Map<string, Said>();
+
+function messageOf(key: MessageKey): Said {
   const { spelling } = language();
   const id = `${spelling}/${key}`;
   const known = read.get(id);
   if (known) return known;
-  const made = new IntlMessageFormat(respelled(MESSAGES[key], spelling), 'en', undefined, {
-    ignoreTag: true,
-  });
+  const made = readMessage(respelled(MESSAGES[key], spelling));
   read.set(id, made);
   return made;
 }
@@ -47,7 +62,7 @@ export function say<K extends MessageKey>(
   key: K,
   ...[values]: [ParametersIn<Messages[K]>] extends [never] ? [] : [values: Values<K>]
 ): string {
-  return String(messageOf(key).format(values));
+  return messageOf(key)(values ?? {});
 }
 
 const SLOT = '\uFFFC';
@@ -62,9 +77,7 @@ export function sayAround<K extends MessageKey, S extends ParametersIn<Messages[
   slot: S,
   values: Omit<Values<K>, S>,
 ): readonly [before: string, after: string] {
-  const [before = '', after = ''] = String(
-    messageOf(key).format({ ...values, [slot]: SLOT }),
-  ).split(SLOT);
+  const [before = '', after = ''] = messageOf(key)({ ...values, [slot]: SLOT }).split(SLOT);
   return [before, after];
 }
 

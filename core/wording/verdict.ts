@@ -16,20 +16,7 @@ import { adviceWords, sizesWanted } from './advice';
 import { listed, paragraph, say } from './say';
 import { estimateText, rangeText, belowWords } from './figures';
 import { decidingSide, said } from './deciding';
-
-/** The verdicts in words. */
-export const VERDICT_WORD: Readonly<Record<Verdict, string>> = {
-  in: 'In',
-  out: 'Out',
-  close: 'Too close to call',
-  open: 'Open',
-};
-
-/** The same where there is room for one word. */
-export const VERDICT_SHORT: Readonly<Record<Verdict, string>> = {
-  ...VERDICT_WORD,
-  close: 'Too close',
-};
+import { VERDICT_WORD } from './verdictWord';
 
 /** Says where a gap that is in lies to the preferred band; empty where none is preferred. */
 function preferredWords({ band, limits, characteristic }: Assessment, unit: ShopUnit): string {

@@ -19,7 +19,7 @@ import { DECISION_WORD } from './partLines';
 import { markedSum, minutesWords } from './money';
 import { paragraph, say, sentence } from './say';
 import { rangeText, shownExtremes } from './figures';
-import { VERDICT_WORD } from './verdict';
+import { VERDICT_WORD } from './verdictWord';
 
 /** Says how a gap stood before work, how it should be, and how it is: as far as each is known. */
 export function pastWords(a: Assessment, unit: ShopUnit): string {

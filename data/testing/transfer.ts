@@ -1,6 +1,7 @@
 import { dimensionId, partId } from '@/core/pumps/ids';
 import { readFileSync } from 'node:fs';
-import { readFile, writeFile } from '@/core/records/file';
+import { writeFile } from '@/core/records/fileFormat';
+import { readFile } from '@/core/records/readFile';
 import type { Job } from '@/core/records/job';
 import { PHOTO_SCHEMA, type Photo } from '@/core/records/photo';
 import { PART_SCHEMA, type ShelfPart } from '@/core/records/part';

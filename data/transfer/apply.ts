@@ -1,8 +1,8 @@
 import { chosenFrom, WHOLE, type Choice } from './choices';
 import { checkChange } from '../../core/records/changed';
-import type { RecordKind } from '../../core/records/migrate';
+import type { RecordKind } from '../../core/records/kind';
 import { FileError } from '../../core/records/problems';
-import { foundBy } from '../../core/records/file';
+import { foundBy } from '../../core/records/readFile';
 import { say } from '../../core/wording/say';
 import { aloneInStore, whileLabelsHold } from '../locks';
 import { heldApart } from './labels';

@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import type { Kinds } from '../../core/records/decode';
-import type { RecordKind } from '../../core/records/migrate';
+import type { RecordKind } from '../../core/records/kind';
 import { loadAside } from '../aside';
 import { now } from '../create';
 import { idsOf, keyOf, opened, readAll, UnreadableRecord } from '../opened';

@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import type { Choose, Difference, Side } from '../../core/records/merge';
-import type { RecordKind } from '../../core/records/migrate';
+import type { RecordKind } from '../../core/records/kind';
 
 /** Stands for all fields of a record: what was changed here and what was changed there do not go together. */
 export const WHOLE = '';

@@ -1,4 +1,4 @@
-import { writeFile } from '../../core/records/file';
+import { writeFile } from '../../core/records/fileFormat';
 import type { Job } from '../../core/records/job';
 import type { ShelfPart } from '../../core/records/part';
 import type { Photo } from '../../core/records/photo';

@@ -1,4 +1,4 @@
-import type { RecordKind } from '../../core/records/migrate';
+import type { RecordKind } from '../../core/records/kind';
 
 /**
  * A backup: everything that the browser keeps, in a zip that is written and read piece by piece.

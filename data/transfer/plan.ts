@@ -1,5 +1,6 @@
-import { idIn } from '../../core/records/file';
-import { isLoose, type RecordKind } from '../../core/records/migrate';
+import { idIn } from '../../core/records/readFile';
+import { isLoose } from '../../core/records/loose';
+import type { RecordKind } from '../../core/records/kind';
 import type { Photo } from '../../core/records/photo';
 import { FileError, type FileProblem } from '../../core/records/problems';
 import { keyOf, load } from '../opened';

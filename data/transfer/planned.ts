@@ -9,7 +9,7 @@ import {
   type Merge,
 } from '../../core/records/merge';
 import { sawBefore } from '../../core/records/written';
-import { type RecordKind } from '../../core/records/migrate';
+import type { RecordKind } from '../../core/records/kind';
 import { FileError } from '../../core/records/problems';
 import type { PumpKind } from '../../core/pumps/registry';
 import { deviceHere } from '../device';

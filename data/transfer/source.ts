@@ -1,5 +1,6 @@
-import { finder, foundBy, idIn, openFile, type Found, type Row } from '../../core/records/file';
-import { isLoose, type RecordKind } from '../../core/records/migrate';
+import { finder, foundBy, idIn, openFile, type Found, type Row } from '../../core/records/readFile';
+import { isLoose } from '../../core/records/loose';
+import type { RecordKind } from '../../core/records/kind';
 import type { Photo } from '../../core/records/photo';
 import { checked, FileError } from '../../core/records/problems';
 import { STORED } from '../../core/schema/fields';

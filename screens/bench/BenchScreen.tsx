@@ -17,14 +17,15 @@ import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Wall } from '../shell/Wall';
 import { BackupDue } from './BackupDue';
-import { JobRow } from './JobRow';
+import { JobRow, ROW } from './JobRow';
 import { onDemand } from '../shell/onDemand';
 import { findable, found, named } from './search';
-import { Welcome } from './Welcome';
 import { say } from '@/core/wording/say';
 
 /** Loaded where there is room beside the list: a phone never needs it. */
 const JobSide = onDemand('JobSide', async () => (await import('./JobSide')).JobSide);
+
+const Welcome = onDemand('Welcome', async () => (await import('./room')).Welcome);
 
 /** The jobs, the last one worked on first; a touch goes back to where it was left. */
 export function BenchScreen() {
@@ -85,6 +86,7 @@ export function BenchScreen() {
       actions={actions}
       label="Jobs"
       items={shown}
+      lowest={ROW}
       keyOf={({ id }) => id}
       row={(job) => (
         <Wall

@@ -1,6 +1,6 @@
-import { format } from 'date-fns/format';
 import { StyleSheet, View } from 'react-native';
-import { VERDICT_SHORT } from '@/core/wording/verdict';
+import { dayText } from '@/core/schema/moments';
+import { VERDICT_SHORT } from '@/core/wording/verdictWord';
 import type { ListedJob } from '@/data/summaries';
 import { STAGE_NAME } from '../job/stages';
 import { PumpSign } from '../shell/PumpSign';
@@ -16,9 +16,12 @@ import { say } from '@/core/wording/say';
 /** When it is wanted; a job that is closed is not waited for. */
 function dueWords({ due, closed }: ListedJob): string {
   if (!due || closed) return '';
-  const late = due < format(new Date(), 'yyyy-MM-dd');
+  const late = due < dayText(new Date());
   return say(late ? 'bench.overdueSince' : 'bench.dueOn', { day: dueDay(due) });
 }
+
+/** The least height of a row, in px. */
+export const ROW = 76;
 
 interface Props {
   readonly job: ListedJob;
@@ -96,7 +99,7 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     alignItems: 'center',
     gap: 12,
-    minHeight: 76,
+    minHeight: ROW,
     borderBottomWidth: 1,
     paddingVertical: 8,
   },

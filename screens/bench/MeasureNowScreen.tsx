@@ -6,7 +6,7 @@ import { HelperText, TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
 import { InputError, tried } from '@/core/errors';
 import type { Characteristic } from '@/core/pumps/family';
-import { FAMILIES, familyOf, problemsOf, pumpOf } from '@/core/pumps/registry';
+import { families, FAMILY_IDS, familyOf, problemsOf, pumpOf } from '@/core/pumps/registry';
 import { unitName } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
@@ -100,7 +100,7 @@ export function MeasureNowScreen() {
   const client = useQueryClient();
   const shop = useShop();
   const { apply: changeShop } = useChangeShop();
-  const [family, setFamily] = useState(FAMILIES[0]?.id ?? '');
+  const [family, setFamily] = useState(FAMILY_IDS[0] ?? '');
   const [said, setSaid] = useState<Said>({});
   const all = measurable(family, said);
   const blank: Line = { characteristic: all[0]?.id ?? '', least: '', most: '' };
@@ -163,7 +163,7 @@ export function MeasureNowScreen() {
             <Pick
               label="Kind of pump"
               value={family}
-              options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
+              options={families().map(({ id, name }) => ({ value: id, name }))}
               onChange={choose}
             />
             {buildOf(family).map(({ name, label, options }) => (

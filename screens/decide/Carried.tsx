@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { pastWords } from '@/core/wording/worked';
 import { shownExtremes } from '@/core/wording/figures';
-import { VERDICT_WORD } from '@/core/wording/verdict';
+import { VERDICT_WORD } from '@/core/wording/verdictWord';
 import { Heading } from '@/ui/Words';
 import { GapLine } from './GapLine';
 import type { Deciding } from './useDeciding';

@@ -5,7 +5,7 @@ import { outAfter, spansAfter } from '@/core/rework/decision/solve';
 import type { Span } from '@/core/rework/effects/standing';
 import type { Amounts } from '@/core/rework/solver/problem';
 import { gapAfter } from '@/core/wording/gapAfter';
-import { VERDICT_WORD } from '@/core/wording/verdict';
+import { VERDICT_WORD } from '@/core/wording/verdictWord';
 import { GapLine } from './GapLine';
 import type { Deciding } from './useDeciding';
 

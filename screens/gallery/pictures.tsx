@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Estimate } from '@/core/metrology/estimate';
 import type { Verdict } from '@/core/metrology/verdict';
-import { FAMILIES } from '@/core/pumps/registry';
+import { families } from '@/core/pumps/registry';
 import { DEFECTS } from '@/core/pumps/teardown/defects';
 import { WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import { DefectGlyph } from '@/ui/DefectGlyph';
@@ -132,7 +132,7 @@ export const PICTURES: Case = {
         </Many>
       ),
     },
-    ...FAMILIES.map((family): Specimen => ({
+    ...families().map((family): Specimen => ({
       name: `Pump: ${family.name}`,
       of: (
         <PumpPicture
@@ -143,14 +143,16 @@ export const PICTURES: Case = {
     })),
     {
       name: 'Pump with a tilted floor',
-      of: FAMILIES.slice(0, 1).map((family) => (
-        <PumpPicture
-          key={family.id}
-          sheet={{ family: family.id, geometry: family.example, model: family.name }}
-          size={260}
-          tilt={{ direction_deg: 40, label: '0.03 mm' }}
-        />
-      )),
+      of: families()
+        .slice(0, 1)
+        .map((family) => (
+          <PumpPicture
+            key={family.id}
+            sheet={{ family: family.id, geometry: family.example, model: family.name }}
+            size={260}
+            tilt={{ direction_deg: 40, label: '0.03 mm' }}
+          />
+        )),
     },
     { name: 'Code of a bench tag', of: <QrCode text="HM-0417" size={120} /> },
   ],

@@ -1,21 +1,22 @@
 import type { QueryClient } from '@tanstack/react-query';
 import type { ComponentType } from 'react';
-import { STAGES, type Job, type Stage } from '@/core/records/job';
+import { type Job } from '@/core/records/job';
+import { STAGES, type Stage } from '@/core/records/stage';
 import { recordQuery } from '@/data/hooks';
 import { viewQuery } from '../shell/onDemand';
 
 type StageView = ComponentType<{ readonly job: Job }>;
 
-/** Each stage is loaded when it is first opened. */
+/** Each stage is loaded when it, or one that is loaded with it, is first opened. */
 const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {
-  tag: async () => (await import('../tag/TagStage')).TagStage,
-  strip: async () => (await import('../strip/StripStage')).StripStage,
-  look: async () => (await import('../look/LookStage')).LookStage,
+  tag: async () => (await import('./before')).TagStage,
+  strip: async () => (await import('./before')).StripStage,
+  look: async () => (await import('./before')).LookStage,
   measure: async () => (await import('../measure/MeasureStage')).MeasureStage,
-  decide: async () => (await import('../decide/DecideStage')).DecideStage,
-  build: async () => (await import('../build/BuildStage')).BuildStage,
-  prove: async () => (await import('../prove/ProveStage')).ProveStage,
-  report: async () => (await import('../report/ReportStage')).ReportStage,
+  decide: async () => (await import('./after')).DecideStage,
+  build: async () => (await import('./after')).BuildStage,
+  prove: async () => (await import('./after')).ProveStage,
+  report: async () => (await import('./after')).ReportStage,
 };
 
 /** The stage that an address names; measuring where it names none. */

@@ -1,4 +1,4 @@
-import type { Stage } from '@/core/records/job';
+import type { Stage } from '@/core/records/stage';
 
 /** The stages as the strip writes them. */
 export const STAGE_NAME: Readonly<Record<Stage, string>> = {

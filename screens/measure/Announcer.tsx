@@ -3,7 +3,7 @@ import type { Job } from '@/core/records/job';
 import type { ShopUnit } from '@/core/quantity/units';
 import { paragraph, say } from '@/core/wording/say';
 import { nextWords } from '@/core/wording/step';
-import { VERDICT_WORD } from '@/core/wording/verdict';
+import { VERDICT_WORD } from '@/core/wording/verdictWord';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
 import type { Measuring } from './useMeasuring';

@@ -3,7 +3,7 @@ import { ScrollView, StyleSheet, View, type Text } from 'react-native';
 import { worstVerdict } from '@/core/assessment/summary';
 import { acceptedIn } from '@/core/journal/accepted';
 import type { Job } from '@/core/records/job';
-import { VERDICT_WORD } from '@/core/wording/verdict';
+import { VERDICT_WORD } from '@/core/wording/verdictWord';
 import { useShop } from '@/data/hooks';
 import { ListRow } from '@/ui/ListRow';
 import { PinRing } from '@/ui/PinRing';

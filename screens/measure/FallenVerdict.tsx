@@ -2,7 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { closerStep } from '@/core/guidance/next';
 import type { Job } from '@/core/records/job';
-import { VERDICT_WORD } from '@/core/wording/verdict';
+import { VERDICT_WORD } from '@/core/wording/verdictWord';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';

@@ -6,7 +6,7 @@ import { readingsCsv } from '@/core/report/csv';
 import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
 import { useRecord, useShop } from '@/data/hooks';
-import type { ReportPdf } from '@/data/pdf';
+import { reportPdf, type ReportPdf } from '@/data/pdf';
 import { fileName, saveAs } from '@/data/save';
 import { jobFile } from '@/data/transfer/files';
 import { Columns } from '@/ui/Columns';
@@ -46,8 +46,8 @@ export function ReportStage({ job }: { readonly job: Job }) {
 
   const pdf = async () => {
     try {
-      const { reportPdf } = await import('@/data/pdf');
-      const made = await reportPdf(report);
+      const { jsPDF } = await import('jspdf');
+      const made = await reportPdf(report, jsPDF);
       if (made.lacking.length > 0) setLacking(made);
       else save(made);
     } catch (error) {

@@ -6,7 +6,14 @@ import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
 import { object, string } from 'yup';
-import { FAMILIES, familyOf, problemsOf, teardownOf } from '@/core/pumps/registry';
+import {
+  families,
+  FAMILY_IDS,
+  findFamily,
+  familyOf,
+  problemsOf,
+  teardownOf,
+} from '@/core/pumps/registry';
 import type { Fitted, FittedAsRule } from '@/core/pumps/teardown/fitted';
 import { DESCRIBED, line } from '@/core/schema/fields';
 import { FittedChoices, fromFittedForm, toFittedForm, type FittedFields } from './FittedChoices';
@@ -73,14 +80,14 @@ export function NewSheetScreen() {
   const client = useQueryClient();
   const kept = useKeptForm<Form>({
     key: 'new-sheet',
-    stored: { model: '', family: FAMILIES[0]?.id ?? '', said: {}, fitted: {} },
+    stored: { model: '', family: FAMILY_IDS[0] ?? '', said: {}, fitted: {} },
     resolver: yupResolver(fields) as unknown as Resolver<Form>,
   });
   const { control, handleSubmit, setValue } = kept.form;
   const [family, said, fitted] = useWatch({ control, name: ['family', 'said', 'fitted'] });
   const rule = ruleOf({ family, said });
   const has = { ...toFittedForm(rule.usual), ...fitted };
-  const chosen = FAMILIES.find((f) => f.id === family);
+  const chosen = findFamily(family);
   const make = onceValid(handleSubmit, async (form) => {
     const answers = answersOf(form);
     if (answers.wrong) throw new Error(`${answers.wrong}.`);
@@ -103,7 +110,7 @@ export function NewSheetScreen() {
               label="Kind of pump"
               stacked
               value={family}
-              options={FAMILIES.map(({ id, name }) => ({ value: id, name }))}
+              options={families().map(({ id, name }) => ({ value: id, name }))}
               onChange={(id) => {
                 setValue('family', id);
                 setValue('said', {});

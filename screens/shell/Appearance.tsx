@@ -1,7 +1,6 @@
 import { useEffect, type ReactNode } from 'react';
 import { useColorScheme } from 'react-native';
 import { PaperProvider } from 'react-native-paper';
-import { SafeAreaProvider } from 'react-native-safe-area-context';
 import { speak, type Language } from '@/core/language';
 import type { Shop } from '@/core/records/shop';
 import { ShopProvider, useShopThere, useStoredShop } from '@/data/hooks';
@@ -42,14 +41,12 @@ export function Appearance({ children }: { readonly children: ReactNode }) {
     style.setProperty('--plate', theme.palette.plate);
   }, [dark, theme]);
   return (
-    <SafeAreaProvider>
-      <PaperProvider theme={theme} settings={SETTINGS}>
-        {there ? (
-          <ShopProvider key={spelling} value={shop}>
-            {children}
-          </ShopProvider>
-        ) : null}
-      </PaperProvider>
-    </SafeAreaProvider>
+    <PaperProvider theme={theme} settings={SETTINGS}>
+      {there ? (
+        <ShopProvider key={spelling} value={shop}>
+          {children}
+        </ShopProvider>
+      ) : null}
+    </PaperProvider>
   );
 }

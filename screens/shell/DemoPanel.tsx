@@ -2,7 +2,8 @@ import { reasonOf } from '@/core/errors';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { countDemo, demoHere, openDemo, takeDemoAway, type DemoHere } from '@/data/demo';
+import { countDemo, openDemo } from '@/data/demo';
+import type { DemoHere } from '@/data/demoHere';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
@@ -36,10 +37,11 @@ export function DemoPanel() {
     });
   const take = (here: DemoHere, kept: DemoHere['own']) =>
     run(async () => {
+      const { takeDemoAway } = await import('@/data/demoHere');
       await takeDemoAway(here, kept);
       return 'idle';
     });
-  const ask = () => run(demoHere);
+  const ask = () => run(async () => (await import('@/data/demoHere')).demoHere());
   return (
     <View style={styles.box}>
       <Heading>Demo: Highmoor Winter Depot</Heading>

@@ -11,7 +11,7 @@ import { SETTINGS } from './Appearance';
 import { say } from '@/core/wording/say';
 
 const BackupPanel = lazy(async () => ({
-  default: (await import('../shop/BackupPanel')).BackupPanel,
+  default: (await import('../shop/room')).BackupPanel,
 }));
 
 /** Stands round everything: where the app itself fails, what is stored can still be saved. */

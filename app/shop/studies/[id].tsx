@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'StudyScreen',
-  async () => (await import('@/screens/shop/StudyScreen')).StudyScreen,
+  async () => (await import('@/screens/shop/room')).StudyScreen,
 );

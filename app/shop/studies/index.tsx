@@ -2,5 +2,5 @@ import { onDemand } from '@/screens/shell/onDemand';
 
 export default onDemand(
   'StudiesScreen',
-  async () => (await import('@/screens/shop/StudiesScreen')).StudiesScreen,
+  async () => (await import('@/screens/shop/room')).StudiesScreen,
 );

@@ -1,0 +1,12 @@
+/** The kinds of record that are kept and that travel in files. */
+export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
+
+/** The version of each kind of record that this code writes. */
+export const VERSION = {
+  job: 10,
+  sheet: 8,
+  shop: 7,
+  study: 2,
+  part: 3,
+  photo: 1,
+} as const satisfies Readonly<Record<RecordKind, number>>;

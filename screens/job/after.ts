@@ -1,0 +1,6 @@
+/** The stages after a pump was measured are loaded together, with what plans all of them. */
+export { BuildStage } from '../build/BuildStage';
+export { DecideStage } from '../decide/DecideStage';
+export { ProveStage } from '../prove/ProveStage';
+export { ReportStage } from '../report/ReportStage';
+export { SparesScreen } from '../shop/SparesScreen';
