@@ -14,7 +14,8 @@ import {
   type Kind,
   type Stored,
 } from './opened';
-import { writeTexts } from './storage';
+import { sealKey } from './seal';
+import { writeTexts, writeTextsWhere } from './storage';
 import { announce } from './tabs';
 import {
   gone,
@@ -74,18 +75,26 @@ export async function change<K extends Kind>(
   const key = keyOf(kind, id);
   const work = (stored: Stored<K> | null, device: string) =>
     changed(kind, apply, stored, device, absent);
+  const done = (after: Kinds[K], stored: Stored): Kinds[K] => {
+    announce({ kind, id });
+    remember(key, stored);
+    return after;
+  };
   const written = alone(key, async () => {
-    const [stored, device] = [await read(kind, id), await deviceHere()];
-    const { before, after, made } = guessed && stored === guess ? guessed : work(stored, device);
+    if (guess?.seal && guessed?.made) {
+      const texts = textsWith([{ kind, ...guessed }], beside);
+      const isStill = { key: sealKey(key), is: guess.seal };
+      if (await writeTextsWhere(texts, isStill)) return done(guessed.after, guessed.made.stored);
+    }
+    const { before, after, made } = work(await read(kind, id), await deviceHere());
     if (!made) return before;
     await writeTexts(textsWith([{ kind, before, after, made }], beside));
-    announce({ kind, id });
-    remember(key, made.stored);
-    return after;
+    return done(after, made.stored);
   });
-  // Nearly always the record is as this tab left it: the change is made while the lock is on its way.
+  // Nearly always the record is as this tab left it: the change is made while the lock is on its way, and is written
+  // where the seal still says so.
   const [guess, device] = [latestOf<K>(key), deviceNow()];
-  const guessed = guess && device !== null && orNull(() => work(guess, device));
+  const guessed = guess && device !== null ? orNull(() => work(guess, device)) : null;
   return written;
 }
 

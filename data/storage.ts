@@ -103,6 +103,21 @@ export const readUnder = (...prefixes: readonly string[]): Promise<Map<string, s
     }),
   );
 
+/** A table that a transaction writes to. */
+interface Table {
+  put(text: string, key: string): Promise<unknown>;
+  delete(key: string): Promise<unknown>;
+}
+
+/** Asks for entries to be written, and for those that are null to be taken away. */
+const putInto = (
+  table: Table,
+  entries: Readonly<Record<string, string | null>>,
+): Promise<unknown>[] =>
+  Object.entries(entries).map(([key, text]) =>
+    text === null ? table.delete(key) : table.put(text, key),
+  );
+
 /**
  * Writes all entries in one transaction, and takes away those that are null: all of it is done
  * afterwards, or nothing. Resolves once it is on the disk, where the browser can say so.
@@ -117,11 +132,35 @@ export async function writeTexts(
   try {
     const db = await database();
     const writing = db.transaction(TABLE, 'readwrite', { durability });
-    const done: Promise<unknown>[] = Object.entries(entries).map(([key, text]) =>
-      text === null ? writing.store.delete(key) : writing.store.put(text, key),
-    );
-    await Promise.all([...done, writing.done]);
+    await Promise.all([...putInto(writing.store, entries), writing.done]);
   } catch (error) {
+    throw new StorageError('store', error);
+  }
+}
+
+/**
+ * Writes entries as `writeTexts` does, where one text still is as it is said to be: asked and written in one
+ * transaction, so that a tap waits for storage once.
+ *
+ * @returns whether it was so; where not, nothing is written
+ * @throws StorageError where there is no room, or nothing may be written
+ */
+export async function writeTextsWhere(
+  entries: Readonly<Record<string, string | null>>,
+  { key, is }: { readonly key: string; readonly is: string },
+): Promise<boolean> {
+  let otherwise = false;
+  try {
+    const db = await database();
+    const writing = db.transaction(TABLE, 'readwrite', { durability: 'strict' });
+    const asked = writing.store.get(key).then((text) => {
+      otherwise = text !== is;
+      if (otherwise) writing.abort();
+    });
+    await Promise.all([asked, ...putInto(writing.store, entries), writing.done]);
+    return true;
+  } catch (error) {
+    if (otherwise) return false;
     throw new StorageError('store', error);
   }
 }
