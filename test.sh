@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# Runs every test: lint, types, unit, build, end to end. Ends with one line of totals each.
-# A part of them: ./test.sh unit [PATTERN], ./test.sh e2e [NAME …], ./test.sh lint, ./test.sh types.
+# Runs every test: lint, types, unit, build, end to end, and every benchmark in short. Ends with one line of totals each.
+# A part of them: ./test.sh unit [PATTERN], ./test.sh e2e [NAME …], ./test.sh bench, ./test.sh lint, ./test.sh types.
 set -uo pipefail
 cd "$(dirname "$0")"
 
@@ -58,6 +58,11 @@ all)
   unit
   step build bash scripts/build.sh
   e2e
+  step bench bash scripts/bench.sh short
+  ;;
+bench)
+  chromium
+  step bench bash scripts/bench.sh short
   ;;
 lint | types) step "$part" npm run -s "$part" ;;
 unit) unit "$@" ;;
@@ -67,7 +72,7 @@ e2e)
   e2e "$@"
   ;;
 *)
-  echo "There is no part “$part”: all, lint, types, unit, e2e."
+  echo "There is no part “$part”: all, lint, types, unit, e2e, bench."
   exit 2
   ;;
 esac

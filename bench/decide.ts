@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { BROWSER } from '../e2e/browser';
 import { openDemo } from '../e2e/bench';
 import { app } from '../server/app';
+import { howMany } from './howMany';
 
 /**
  * How long Decide takes from the tap on its stage until the answer is there: the first time, with the solver loaded while the
@@ -11,7 +12,7 @@ import { app } from '../server/app';
  * turn; each at the speed of this machine and four times as slow.
  */
 
-const ROUNDS = 7;
+const ROUNDS = howMany(7, 1);
 const JOB = '/job/demo-job-hm-0405';
 const PHONE = { viewport: { width: 390, height: 844 } };
 

@@ -1,10 +1,11 @@
 import { openDemo } from '../e2e/bench';
 import { withProfile } from '../e2e/serve';
+import { howMany } from './howMany';
 
 /** How long it takes until all bars have moved, where an amount of a plan is dragged. */
 
 const SLOWDOWN = 4;
-const MOVES = 40;
+const MOVES = howMany(40, 4);
 
 /** Moves the slider once; returns when the bars were in the page and when they were painted, ms after it. */
 function dragOnce(value: number): Promise<readonly [there: number, painted: number]> {

@@ -6,10 +6,11 @@ import { NEW_SHOP } from '../core/records/shop';
 import { feel } from '../core/practice/hand';
 import { leastTries } from './policy';
 import { drawnLimits, LEAF_SETS, pick } from './sets';
+import { howMany } from './howMany';
 
 /** How many tries a verdict takes at one place, against the best that any policy could do. */
-const GAPS = 120;
-const CASES = 16;
+const GAPS = howMany(120, 6);
+const CASES = howMany(16, 1);
 const fractions = Array.from({ length: GAPS }, (_, i) => (i + 0.5) / GAPS);
 const logit = (p: number): number => (Math.sqrt(3) / Math.PI) * Math.log(p / (1 - p));
 

@@ -6,10 +6,11 @@ import { chunksIn, joined, partKeys, textsOfJob } from '../data/jobTexts';
 import { writeFile } from '../core/records/fileFormat';
 import { withPage } from '../e2e/serve';
 import { largeJob } from '../demo/large';
+import { howMany } from './howMany';
 
 const SLOWDOWN = 4;
-const READINGS = 2000;
-const OPENINGS = 5;
+const READINGS = howMany(2000, 200);
+const OPENINGS = howMany(5, 1);
 
 /** Tapped in so many of the openings: what was tapped once has no answer left. */
 const TAPPED = 1;

@@ -2,10 +2,11 @@ import { readFile } from 'node:fs/promises';
 import { withPage } from '../e2e/serve';
 import { openDemo } from '../e2e/bench';
 import { png } from '../e2e/picture';
+import { howMany } from './howMany';
 
 const SLOWDOWN = 4;
-const PHOTOS = 30;
-const OPENINGS = 7;
+const PHOTOS = howMany(30, 2);
+const OPENINGS = howMany(7, 1);
 const PHONE = { viewport: { width: 390, height: 844 } };
 
 const median = (times: readonly number[]): number =>

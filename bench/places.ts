@@ -10,9 +10,10 @@ import type { Expected } from '../core/feeler/prior';
 import { evenFrom, normalFrom } from '../core/random';
 import { feel } from '../core/practice/hand';
 import { drawnLimits, LEAF_SETS, pick } from './sets';
+import { howMany } from './howMany';
 
 /** How many tries four places of a gap take together, and those of the gear beside it. */
-const RUNS = 1000;
+const RUNS = howMany(1000, 10);
 const STATIONS = ['12', '6', '3', '9'].map((id) => place(id, id, ''));
 const C = clearance('c', 'c', '', { stations: STATIONS });
 const LADDERS = LEAF_SETS.map((set) => ladderOf(set));

@@ -11,13 +11,14 @@ import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
 import { SHEETS } from '../core/testing/sheets';
+import { howMany } from './howMany';
 
 /**
  * Plans the demo's jobs and random worn pumps by this version and by an earlier one, and prints where the plans
  * differ: `npm run plans -- ../earlier`. Without an earlier checkout it prints how many have a plan.
  */
 const SEED = 20261128;
-const RANDOM = 100;
+const RANDOM = howMany(100, 1);
 const AT = '2026-11-20T09:00:00.000Z';
 
 /** Makes a pump up: worn, found with defects, measured to its end by a simulated hand. */

@@ -8,6 +8,11 @@ import { metalOf, rulesFor } from '../core/pairing/roles';
 import { NEW_RULES } from '../core/records/rules';
 import { NEW_SHOP } from '../core/records/shop';
 import { VELTRANE_T6 } from '../demo/sheets';
+import { howMany } from './howMany';
+
+/** Made-up pumps that are planned, and how many bodies and gears lie on the shelves that are paired. */
+const PUMPS = howMany(60, 2);
+const SHELVES = [howMany(300, 6), howMany(1000, 12)];
 
 /** Returns a made-up pump of many sizes, and operations that move a few of them each. */
 function pumpOf(seed: number, operations: number, characteristics: number): LinearCase {
@@ -95,7 +100,7 @@ async function main(): Promise<void> {
   const solve = await loadHighs();
   console.log(`HiGHS loaded in ${(performance.now() - begun).toFixed(0)} ms`);
   const found = { feasible: 0, times: [] as number[] };
-  for (let seed = 1; seed <= 60; seed++) {
+  for (let seed = 1; seed <= PUMPS; seed++) {
     const pump = pumpOf(seed, 20, 30);
     const from = performance.now();
     const { feasible } = linearPlan(pump, solve);
@@ -105,7 +110,7 @@ async function main(): Promise<void> {
   console.log(`Rework plan, 20 operations × 30 characteristics: ${ms(found.times)}`);
   console.log(`  (${found.feasible} with a plan; the others say what blocks)`);
 
-  for (const size of [300, 1000]) {
+  for (const size of SHELVES) {
     const even = evenFrom(size);
     const [bodies, gears] = [
       Array.from({ length: size }, (_, i) => ({ id: `b${i}`, depth_mm: 20 + even() / 5 })),
@@ -117,7 +122,7 @@ async function main(): Promise<void> {
     const took = (performance.now() - from).toFixed(0);
     console.log(`Pairing on one size, ${size} × ${size}: ${took} ms, ${built} pumps`);
   }
-  for (const size of [300, 1000]) pairShelf(size);
+  for (const size of SHELVES) pairShelf(size);
 }
 
 void main();

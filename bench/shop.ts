@@ -18,10 +18,11 @@ import type { PhotoHead } from '../data/transfer/pictures';
 import { ZipWriter } from '../data/transfer/zip';
 import { largeShop } from '../demo/largeShop';
 import { withProfile } from '../e2e/serve';
+import { howMany } from './howMany';
 
 /** A shop that has kept everything for years: what it takes to open, search, back up and restore it. */
 
-const JOBS = Number(process.env.JOBS ?? 5000);
+const JOBS = Number(process.env.JOBS ?? howMany(5000, 25));
 const READINGS = 60;
 /** Photos in it, so many to a job: noise of the size that the app keeps. */
 const PHOTOS = Number(process.env.PHOTOS ?? 0);

@@ -14,12 +14,13 @@ import { plannedOperations, type PlannedOperation } from '../core/rework/decisio
 import type { Solver } from '../core/rework/solver/program';
 import { solveRework } from '../core/rework/decision/solve';
 import { DEMO_SHEETS } from '../demo/sheets';
+import { howMany } from './howMany';
 
 /**
  * A shop as it would be: pumps with true sizes that nobody sees, mics that are off, cuts that are off. How
  * many pumps end inside their true limits where plans are followed, and where the excess is just taken off.
  */
-const PUMPS = 80;
+const PUMPS = howMany(80, 1);
 const ROUNDS = 4;
 const LIMITS = { lower_mm: 0.02, upper_mm: 0.08 };
 /** Standard deviations: of one reading by mic, and of a cut from what was set. */

@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { BROWSER } from '../e2e/browser';
 import { openDemo } from '../e2e/bench';
 import { app } from '../server/app';
+import { howMany } from './howMany';
 
 /**
  * How long a job takes to be there again when the app is opened on it, and how much JavaScript the
@@ -11,7 +12,7 @@ import { app } from '../server/app';
  */
 
 const SLOWDOWN = 4;
-const ROUNDS = 15;
+const ROUNDS = howMany(15, 1);
 /** In ms. */
 const LOOK_AGAIN = 100;
 const JOB = '/job/demo-job-hm-0417/measure';

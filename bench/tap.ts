@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { withProfile } from '../e2e/serve';
 import { openDemo } from '../e2e/bench';
+import { howMany } from './howMany';
 
 /**
  * How long a tap takes until the next instruction is there. With the dist/ of an earlier version as
@@ -10,7 +11,7 @@ import { openDemo } from '../e2e/bench';
 const SLOWDOWN = 4;
 /** Between two taps, in ms: less than any hand takes to change the leaf. */
 const HAND = 250;
-const JOBS = 3;
+const JOBS = howMany(3, 1);
 const PHONE = { viewport: { width: 390, height: 844 } };
 
 /** When the next instruction was in the page, and when the frame with it was painted; ms after the tap. */

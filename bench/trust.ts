@@ -4,12 +4,13 @@ import { agreementTrial } from '../demo/trials/agreement';
 import { familyTrial, limitedBy } from '../demo/trials/families';
 import { floorTrial, leafTrial, sizeTrial, swingTrial, type Plan } from '../demo/trials/methods';
 import { tallied, tallyOf, type Tally } from '../demo/trials/tally';
+import { howMany } from './howMany';
 
 /** How far verdicts and intervals can be trusted: simulated parts, from a seed, by every way of measuring. */
 const SEED = 20261125;
-const TRIALS = 1500;
-const LEAF_TRIALS = 400;
-const FAMILY_TRIALS = 12;
+const TRIALS = howMany(1500, 2);
+const LEAF_TRIALS = howMany(400, 2);
+const FAMILY_TRIALS = howMany(12, 1);
 
 const percent = (share: number): string => `${(100 * share).toFixed(1)}%`.padStart(6);
 const um = (mm: number): string => `${Math.round(mm * 1000)} µm`;

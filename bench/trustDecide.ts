@@ -6,12 +6,13 @@ import { cheaperChoice } from '../core/testing/searchedPlan';
 import type { Solver } from '../core/rework/solver/program';
 import { loadHighs } from '../core/rework/solver/highs';
 import { DEMO_SHEETS } from '../demo/sheets';
+import { howMany } from './howMany';
 
 /**
  * How far Decide can be trusted: worn pumps with a hidden truth, measured by simulated hands, each by leaves and by
  * sizes, planned, carried out with a machine's scatter, and measured again. All is compared with the truth.
  */
-const PUMPS = Number(process.env.PUMPS ?? 600);
+const PUMPS = Number(process.env.PUMPS ?? howMany(600, 1));
 const SEED = 20261129;
 /** With EACH set, names each pump that fell short: true, chosen and new cost, and what went wrong. */
 const EACH = Boolean(process.env.EACH);

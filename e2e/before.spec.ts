@@ -202,6 +202,7 @@ test('a cracked body offers to end the job there, and it can be taken up again',
   await button(page, /^Record$/).click();
   await expect(page.getByRole('alert')).toContainText('it holds the pump');
   await button(page, 'Close job and show report').click();
+  await expect(page).toHaveURL(/\/report$/);
   await expect(
     page
       .getByRole('main')
