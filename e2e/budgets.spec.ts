@@ -53,8 +53,8 @@ interface Budget {
 const TAPS = 6;
 
 const CRESCENT: Budget = {
-  first: [60, 115],
-  drawn: [130, 210],
+  first: [55, 110],
+  drawn: [135, 215],
   writes: 4,
   bytes: 13_000,
   strokes: 1,

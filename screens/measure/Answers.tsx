@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { memo, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { FELT, type Felt } from '@/core/feeler/bounds';
 import { FeltGlyph } from '@/ui/FeltGlyph';
@@ -29,8 +29,8 @@ interface Props {
   readonly edge?: boolean;
 }
 
-/** Four large answers that show what the hand feels; each is on a key as well. */
-export function Answers({ onAnswer, edge = false }: Props) {
+/** Four large answers that show what the hand feels; each is on a key as well. They are the same from one leaf to the next. */
+export const Answers = memo(function Answers({ onAnswer, edge = false }: Props) {
   const palette = usePalette();
   const wide = useWide();
   const { shortcuts } = useShop();
@@ -83,7 +83,7 @@ export function Answers({ onAnswer, edge = false }: Props) {
       })}
     </View>
   );
-}
+});
 
 const styles = StyleSheet.create({
   grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },

@@ -175,11 +175,13 @@ export function MeasureStage({ job }: { readonly job: Job }) {
 
   const notices = (
     <>
-      <Announcer
-        job={job}
-        measuring={measuring}
-        before={toZero ? say('measure.zeroFirst', { instrument: toZero.name }) : undefined}
-      />
+      <Later>
+        <Announcer
+          job={job}
+          measuring={measuring}
+          before={toZero ? say('measure.zeroFirst', { instrument: toZero.name }) : undefined}
+        />
+      </Later>
       <RenewedNotice set={renewed} />
       {from === 'decide' ? (
         <BackToDecide job={job} asked={asked} shown={shownId} way={before} />
