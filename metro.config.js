@@ -1,11 +1,18 @@
+const fs = require('node:fs');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
-const { filesIn } = require('./slim/files');
 const slim = require('./slim');
 
 const config = getDefaultConfig(__dirname);
 config.transformer.minifierPath = path.join(__dirname, 'slim/minify.js');
 config.resolver.assetExts.push('woff2', 'wasm');
+
+/** Lists the source files below a folder. */
+const filesIn = (dir) =>
+  fs.readdirSync(dir, { withFileTypes: true }).flatMap((entry) => {
+    const at = path.join(dir, entry.name);
+    return entry.isDirectory() ? filesIn(at) : [at];
+  });
 
 /**
  * A module runs when it is first needed: what the first page does not use costs it nothing. Not so
@@ -54,7 +61,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (UNUSED.has(name)) return { type: 'empty' };
   const found = context.resolveRequest(context, name, platform);
   // While it is developed all is there: tools that draw over the app use what it does not.
-  return context.dev ? found : slim.of(found);
+  return context.dev ? found : slim.of(found, context.originModulePath, name);
 };
 
 module.exports = config;

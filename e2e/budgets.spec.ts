@@ -10,8 +10,8 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
 
 /** Bytes of JavaScript. */
 const ENTRY = 1_720_000;
-const BENCH = 2_040_000;
-const RESUMED = 2_160_000;
+const BENCH = 2_060_000;
+const RESUMED = 2_180_000;
 
 /** Modules that have run when the first screen is there. */
 const BENCH_MODULES = 710;

@@ -76,6 +76,19 @@ test('a part comes onto the shelf, is measured, labelled, looked for and scrappe
   await expect(box(page, 'What you have seen of Skarn')).toHaveValue('Runs true, a little soft.');
   await expect(button(page, 'Photo 1').locator('img')).toBeVisible();
 
+  // Printed from the list, the codes are on the paper when the browser takes it, not a moment later.
+  await page.goto('/shelf');
+  await page.getByRole('searchbox', { name: 'Find a part' }).fill('gs-8');
+  await page.evaluate(() => {
+    window.print = () => {
+      const codes = document.querySelectorAll('#print [role=img]').length;
+      Object.assign(window, { codes });
+    };
+  });
+  await button(page, 'More about the shelf').click();
+  await page.getByRole('button', { name: /^Print/ }).click();
+  expect(await page.evaluate('codes')).toBeGreaterThan(0);
+
   // Found by its label as a scanner types it, its place, and what it is of.
   await page.getByRole('link', { name: 'Shelf' }).click();
   const search = page.getByRole('searchbox', { name: 'Find a part' });

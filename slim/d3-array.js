@@ -1,5 +1,4 @@
 // What the app uses of d3-array, each function from its own file: the bundler would take the whole package.
-// It says so while it builds where an import has a name that is not here.
 export { default as deviation } from 'd3-array/src/deviation.js';
 export { default as group } from 'd3-array/src/group.js';
 export { default as mean } from 'd3-array/src/mean.js';

@@ -1,14 +1,12 @@
 const fs = require('node:fs');
 const path = require('node:path');
-const { filesIn } = require('./files');
 
 /*
  * What the bundler leaves out of the app. A package that is one index of many parts would come along whole for the few
  * that are used; here is said, by where a file lies in node_modules, what stands in its place.
  */
 
-const ROOT = path.join(__dirname, '..');
-const PACKAGES = path.join(ROOT, 'node_modules');
+const PACKAGES = path.join(__dirname, '..', 'node_modules');
 
 /** Indexes in whose place stands a list of what the app uses of them. */
 const LISTED = {
@@ -59,31 +57,45 @@ const UNDRAWN = [
 /** Tells whether an import names a part of a listed package: some do not let their parts be named from outside. */
 const isPart = (name) => name.startsWith('d3-array/src/');
 
-/** Returns what stands in the place of a file that was found for an import: nearly always the file itself. */
-function of(found) {
-  if (!found.filePath?.startsWith(PACKAGES)) return found;
-  const at = path.relative(PACKAGES, found.filePath);
-  if (at in LISTED) return { type: 'sourceFile', filePath: path.join(__dirname, LISTED[at]) };
-  return UNDRAWN.some((part) => at.startsWith(part)) ? { type: 'empty' } : found;
+/** Returns the names that a source uses of what it imports by a name, however it was compiled. */
+function namesUsed(text, from) {
+  const quoted = `['"]${from.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&')}['"]`;
+  const braces = [...text.matchAll(new RegExp(`import \\{([^}]*)\\} from ${quoted}`, 'g'))];
+  const wholes = [...text.matchAll(new RegExp(`(\\w+) = (?:\\w+\\()?require\\(${quoted}\\)`, 'g'))];
+  return [
+    ...braces.flatMap(([, names]) => names.split(',').map((name) => name.trim().split(' as ')[0])),
+    ...wholes.flatMap(([, whole]) =>
+      [...text.matchAll(new RegExp(`\\b${whole}\\.(\\w+)`, 'g'))].map(([, name]) => name),
+    ),
+  ].filter((name) => name && !name.startsWith('type '));
 }
 
-/** Throws where a source imports a name that the list of its package does not have. */
-function holdToList() {
-  const list = path.join(__dirname, 'd3-array.js');
-  const listed = new Set(fs.readFileSync(list, 'utf8').match(/(?<=as |export \{ )\w+(?= \})/g));
-  const folders = ['app', 'core', 'data', 'screens', 'ui', 'workers'];
-  for (const file of folders.flatMap((dir) => filesIn(path.join(ROOT, dir)))) {
-    if (/\.test\.tsx?$/.test(file)) continue;
-    const text = fs.readFileSync(file, 'utf8');
-    const [, names = ''] = /import \{([^}]*)\} from 'd3-array'/.exec(text) ?? [];
-    const missing = names
-      .split(',')
-      .map((name) => name.trim())
-      .filter((name) => name && !listed.has(name));
-    if (missing.length > 0)
-      throw new Error(`${file}: ${list} does not list ${missing.join(', ')}.`);
-  }
+/** Matches what a list exports. */
+const EXPORTED = /(?<=as |export \{ |export const |get )\w+(?=\(| }| =)/g;
+
+/** Throws where a source uses a name that the list of its package does not have. */
+function holdToList(origin, name, list) {
+  const listed = new Set(fs.readFileSync(list, 'utf8').match(EXPORTED));
+  const missing = namesUsed(fs.readFileSync(origin, 'utf8'), name).filter((n) => !listed.has(n));
+  if (missing.length > 0)
+    throw new Error(`${origin}: ${list} does not list ${missing.join(', ')}.`);
 }
-holdToList();
+
+/**
+ * Returns what stands in the place of a file that was found for an import: nearly always the file itself.
+ *
+ * @param origin the source that imports it
+ * @param name what it is imported by
+ */
+function of(found, origin, name) {
+  if (!found.filePath?.startsWith(PACKAGES)) return found;
+  const at = path.relative(PACKAGES, found.filePath);
+  if (at in LISTED) {
+    const list = path.join(__dirname, LISTED[at]);
+    holdToList(origin, name, list);
+    return { type: 'sourceFile', filePath: list };
+  }
+  return UNDRAWN.some((part) => at.startsWith(part)) ? { type: 'empty' } : found;
+}
 
 module.exports = { isPart, of };

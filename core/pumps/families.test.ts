@@ -13,7 +13,7 @@ import {
   STEPS_A_LOBE,
   type GerotorGeometry,
 } from './gerotor.drawing';
-import { families, familyOf, placementOf, pumpOf } from './registry';
+import { families, FAMILY_IDS, familyOf, findFamily, placementOf, pumpOf } from './registry';
 import { contains, type Point } from './shapes';
 import { innerProfile, outerRoot_mm, undercutMargin_mm } from './trochoid';
 import { vacuumVaneRotor, type VacuumVaneGeometry } from './vacuum-vane';
@@ -268,6 +268,15 @@ describe('vanes', () => {
     for (let turn = 0; turn < 360; turn++) {
       expect(Math.abs(at(turn + 1) - at(turn))).toBeLessThan(0.21);
       expect(at(turn)).toBeGreaterThan(fixed.rotorDiameter_mm / 2);
+    }
+  });
+});
+
+describe('the registry', () => {
+  it('finds each family by the id that it has itself, and nothing by any other name', () => {
+    expect(families().map(({ id }) => id)).toEqual(FAMILY_IDS);
+    for (const odd of [undefined, '', 'none', 'constructor', '__proto__']) {
+      expect(findFamily(odd)).toBeUndefined();
     }
   });
 });

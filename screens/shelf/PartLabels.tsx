@@ -2,7 +2,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { partsWords } from '@/core/wording/shelf';
 import { OnPaper } from '@/ui/OnPaper';
-import { QrCode } from '../shell/QrCode';
+import { QrCode } from '@/ui/QrCode';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { Findable } from './search';

@@ -3,7 +3,7 @@ import { Button } from '@/ui/Button';
 import type { Job } from '@/core/records/job';
 import { sheetName } from '@/core/records/sheet';
 import { OnPaper } from '@/ui/OnPaper';
-import { QrCode } from '../shell/QrCode';
+import { QrCode } from '@/ui/QrCode';
 import { usePalette } from '@/ui/theme';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Words } from '@/ui/Words';
