@@ -61,7 +61,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (UNUSED.has(name)) return { type: 'empty' };
   const found = context.resolveRequest(context, name, platform);
   // While it is developed all is there: tools that draw over the app use what it does not.
-  return context.dev ? found : slim.of(found, context.originModulePath, name);
+  return context.dev ? found : slim.of(found);
 };
 
 module.exports = config;

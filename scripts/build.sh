@@ -22,6 +22,7 @@ fi
 clear=$([ "$(cat .cache/settings 2>/dev/null)" = "$settings" ] || echo --clear)
 rm -rf dist
 CI=1 EXPO_OFFLINE=1 EXPO_NO_TELEMETRY=1 npx --no-install expo export --platform web --output-dir dist --source-maps $clear
+node scripts/lists.mjs
 node scripts/notices.mjs
 node scripts/hints.mjs
 node scripts/service-worker.mjs

@@ -1,4 +1,3 @@
-const fs = require('node:fs');
 const path = require('node:path');
 
 /*
@@ -8,7 +7,7 @@ const path = require('node:path');
 
 const PACKAGES = path.join(__dirname, '..', 'node_modules');
 
-/** Indexes in whose place stands a list of what the app uses of them. */
+/** Indexes in whose place stands a list of what the app uses of them; `scripts/lists.mjs` holds the built app to the lists. */
 const LISTED = {
   'd3-array/src/index.js': 'd3-array.js',
   'react-native-paper/lib/module/styles/themes/v2/colors.js': 'paper-colors.js',
@@ -30,6 +29,7 @@ const UNDRAWN = [
   '@tanstack/react-query/build/modern/useMutationState',
   '@tanstack/react-query/build/modern/useQueries',
   '@tanstack/react-query/build/modern/useSuspense',
+  'expo-router/build/color/',
   'expo-router/build/layouts/stack-utils/',
   'expo-router/build/layouts/Tabs',
   'expo-router/build/link/preview/HrefPreview',
@@ -57,44 +57,11 @@ const UNDRAWN = [
 /** Tells whether an import names a part of a listed package: some do not let their parts be named from outside. */
 const isPart = (name) => name.startsWith('d3-array/src/');
 
-/** Returns the names that a source uses of what it imports by a name, however it was compiled. */
-function namesUsed(text, from) {
-  const quoted = `['"]${from.replace(/[.*+?^${}()|[\]\\/]/g, '\\$&')}['"]`;
-  const braces = [...text.matchAll(new RegExp(`import \\{([^}]*)\\} from ${quoted}`, 'g'))];
-  const wholes = [...text.matchAll(new RegExp(`(\\w+) = (?:\\w+\\()?require\\(${quoted}\\)`, 'g'))];
-  return [
-    ...braces.flatMap(([, names]) => names.split(',').map((name) => name.trim().split(' as ')[0])),
-    ...wholes.flatMap(([, whole]) =>
-      [...text.matchAll(new RegExp(`\\b${whole}\\.(\\w+)`, 'g'))].map(([, name]) => name),
-    ),
-  ].filter((name) => name && !name.startsWith('type '));
-}
-
-/** Matches what a list exports. */
-const EXPORTED = /(?<=as |export \{ |export const |get )\w+(?=\(| }| =)/g;
-
-/** Throws where a source uses a name that the list of its package does not have. */
-function holdToList(origin, name, list) {
-  const listed = new Set(fs.readFileSync(list, 'utf8').match(EXPORTED));
-  const missing = namesUsed(fs.readFileSync(origin, 'utf8'), name).filter((n) => !listed.has(n));
-  if (missing.length > 0)
-    throw new Error(`${origin}: ${list} does not list ${missing.join(', ')}.`);
-}
-
-/**
- * Returns what stands in the place of a file that was found for an import: nearly always the file itself.
- *
- * @param origin the source that imports it
- * @param name what it is imported by
- */
-function of(found, origin, name) {
+/** Returns what stands in the place of a file that was found for an import: nearly always the file itself. */
+function of(found) {
   if (!found.filePath?.startsWith(PACKAGES)) return found;
   const at = path.relative(PACKAGES, found.filePath);
-  if (at in LISTED) {
-    const list = path.join(__dirname, LISTED[at]);
-    holdToList(origin, name, list);
-    return { type: 'sourceFile', filePath: list };
-  }
+  if (at in LISTED) return { type: 'sourceFile', filePath: path.join(__dirname, LISTED[at]) };
   return UNDRAWN.some((part) => at.startsWith(part)) ? { type: 'empty' } : found;
 }
 
