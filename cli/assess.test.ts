@@ -31,6 +31,8 @@ describe('the state of a job', () => {
     ...{ part: partId('body'), work: 'faced' },
     changes: [{ dimension: dimensionId('pocket-depth'), by_mm: -0.02, u_mm: 0 }],
   });
+  /** Of a depth less a width. */
+  const U = Math.hypot(mic.u_mm, mic.u_mm);
   const fileOf = (...jobs: Job[]) => JSON.parse(writeFile({ jobs }, job.createdAt)) as object;
   interface Answer {
     characteristics: Record<string, unknown>[];
@@ -46,18 +48,23 @@ describe('the state of a job', () => {
       pumpOf(VELTRANE_T6).characteristics.map((c) => c.id),
     );
     expect(await face(sizes)).toMatchObject({
-      now: { largest: { hi_mm: expect.closeTo(0.06 + 2 * Math.hypot(0.003, 0.003), 9) as number } },
+      now: { largest: { hi_mm: expect.closeTo(0.06 + 2 * U, 9) as number } },
       before: null,
       predicted: null,
     });
     expect(await face(job)).toMatchObject({ now: null, verdict: 'open', probability: null });
+  });
+  it('tells the smallest and the largest of several sizes as ± 2u, neither reaching over the other', async () => {
+    const near = (mm: number) => expect.closeTo(mm, 9) as number;
+    const end = { lo_mm: near(0.06 - 2 * U), hi_mm: near(0.06 + 2 * U) };
+    expect((await face(sizes))?.now).toEqual({ smallest: end, largest: end });
   });
   it('is before, predicted and open again after work', async () => {
     expect(await face(faced)).toMatchObject({
       now: null,
       before: (await face(sizes))?.now,
       predicted: {
-        largest: { hi_mm: expect.closeTo(0.04 + 2 * Math.hypot(0.003, 0.003), 9) as number },
+        largest: { hi_mm: expect.closeTo(0.04 + 2 * U, 9) as number },
       },
       verdict: 'open',
     });

@@ -1,7 +1,8 @@
 import type { Assessment } from '../core/assessment/assessment';
 import { stateOf } from '../core/guidance/evaluator';
 import { InputError } from '../core/errors';
-import { ends, type Estimate } from '../core/metrology/estimate';
+import { endsAt, type Estimate } from '../core/metrology/estimate';
+import { COVERAGE } from '../core/metrology/normal';
 import { pumpOf } from '../core/pumps/registry';
 import type { Job } from '../core/records/job';
 import { bench } from './file';
@@ -17,8 +18,11 @@ export function jobIn(file: object): Job {
   throw new InputError('file.jobs', 'not-one-job', 'A file with one job is wanted.');
 }
 
+/** A value is told as ± 2u, also the extreme of several: the smallest does not reach over the largest. */
+const TOLD = { below: COVERAGE, above: COVERAGE };
+
 const interval = (e: Estimate) => {
-  const [lo_mm, hi_mm] = ends(e);
+  const [lo_mm, hi_mm] = endsAt(e, TOLD);
   return { lo_mm, hi_mm: Number.isFinite(hi_mm) ? hi_mm : null };
 };
 
