@@ -1,9 +1,12 @@
 const fs = require('node:fs');
+const os = require('node:os');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const slim = require('./slim');
 
 const config = getDefaultConfig(__dirname);
+// One for each core: left to itself the bundler keeps one core free, and on two of them works alone.
+config.maxWorkers = os.availableParallelism();
 config.transformer.minifierPath = path.join(__dirname, 'slim/minify.js');
 config.resolver.assetExts.push('woff2', 'wasm');
 
