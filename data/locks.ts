@@ -5,11 +5,21 @@
 
 const STORE = 'every record';
 
-/** Runs some work as the only writer of a record. */
-export const alone = <T>(key: string, work: () => Promise<T>): Promise<T> =>
-  navigator.locks.request(STORE, { mode: 'shared' }, () =>
-    navigator.locks.request(key, work),
-  ) as Promise<T>;
+/**
+ * Runs some work as the only writer of a record.
+ *
+ * @param meanwhile done before, while nobody can say yet whether another writes; must not fail
+ */
+export const alone = <T>(
+  key: string,
+  work: () => Promise<T>,
+  meanwhile: () => void = () => undefined,
+): Promise<T> =>
+  navigator.locks.request(STORE, { mode: 'shared' }, () => {
+    const done = navigator.locks.request(key, work);
+    meanwhile();
+    return done;
+  }) as Promise<T>;
 
 /** Runs some work as the only writer of several records; in one order for all, so that no two wait for each other. */
 export function aloneWith<T>(keys: readonly string[], work: () => Promise<T>): Promise<T> {

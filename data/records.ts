@@ -16,7 +16,7 @@ import {
 } from './opened';
 import { sealKey } from './seal';
 import { writeTexts, writeTextsWhere } from './storage';
-import { announce } from './tabs';
+import { announce, announceSoon } from './tabs';
 import {
   gone,
   orNull,
@@ -73,28 +73,35 @@ export async function change<K extends Kind>(
   { absent, beside = [] }: { absent?: Kinds[K]; beside?: readonly Filed[] } = {},
 ): Promise<Kinds[K]> {
   const key = keyOf(kind, id);
-  const work = (stored: Stored<K> | null, device: string) =>
-    changed(kind, apply, stored, device, absent);
+  const edit = (stored: Stored<K> | null, device: string) =>
+    edited(kind, apply, stored, device, absent);
   const done = (after: Kinds[K], stored: Stored): Kinds[K] => {
-    announce({ kind, id });
+    announceSoon({ kind, id });
     remember(key, stored);
     return after;
   };
-  const written = alone(key, async () => {
-    if (guess?.seal && guessed?.made) {
-      const texts = textsWith([{ kind, ...guessed }], beside);
-      const isStill = { key: sealKey(key), is: guess.seal };
-      if (await writeTextsWhere(texts, isStill)) return done(guessed.after, guessed.made.stored);
-    }
-    const { before, after, made } = work(await read(kind, id), await deviceHere());
-    if (!made) return before;
-    await writeTexts(textsWith([{ kind, before, after, made }], beside));
-    return done(after, made.stored);
-  });
-  // Nearly always the record is as this tab left it: the change is made while the lock is on its way, and is written
-  // where the seal still says so.
+  // Nearly always the record is as this tab left it: the change is made while the locks are on their way, a half with
+  // each, and is written where the seal still says so.
   const [guess, device] = [latestOf<K>(key), deviceNow()];
-  const guessed = guess && device !== null ? orNull(() => work(guess, device)) : null;
+  let made: Made | null = null;
+  const written = alone(
+    key,
+    async () => {
+      if (guess?.seal && guessed && made) {
+        const texts = textsWith([{ kind, ...guessed, made }], beside);
+        const isStill = { key: sealKey(key), is: guess.seal };
+        if (await writeTextsWhere(texts, isStill)) return done(guessed.after, made.stored);
+      }
+      const stored = await read(kind, id);
+      const { before, after } = edit(stored, await deviceHere());
+      made = madeOf(kind, { before, after }, stored);
+      if (!made) return before;
+      await writeTexts(textsWith([{ kind, before, after, made }], beside));
+      return done(after, made.stored);
+    },
+    () => (made = guessed && orNull(() => madeOf(kind, guessed, guess))),
+  );
+  const guessed = guess && device !== null ? orNull(() => edit(guess, device)) : null;
   return written;
 }
 
@@ -135,10 +142,11 @@ export async function changeTogether(
     const works: Changed[] = [];
     const left: Record<string, string | null> = {};
     for (const [i, { kind, id }] of refs.entries()) {
-      const next = after[i];
-      if (next)
-        works.push({ kind, ...changed(kind, () => next, stored[i] ?? null, device, undefined) });
-      else Object.assign(left, await textsGone(kind, id, device));
+      const [next, was] = [after[i], stored[i] ?? null];
+      if (next) {
+        const work = edited(kind, () => next, was, device, undefined);
+        works.push({ kind, ...work, made: madeOf(kind, work, was) });
+      } else Object.assign(left, await textsGone(kind, id, device));
     }
     await writeTexts({ ...left, ...textsWith(works, beside) });
     for (const { kind, after: record, made } of works) {
@@ -151,12 +159,15 @@ export async function changeTogether(
   });
 }
 
+/** What has to be written of a record, and how it lies then. */
+type Made = ReturnType<typeof textsOf>;
+
 /** A change of one record: as it was, as it is, and what has to be written for it. */
 interface Changed {
   readonly kind: Kind;
   readonly before: Kinds[Kind];
   readonly after: Kinds[Kind];
-  readonly made: ReturnType<typeof textsOf> | null;
+  readonly made: Made | null;
 }
 
 /** Returns what has to be written for some changes and the new records beside them; photos that were taken out go. */
@@ -181,23 +192,38 @@ function textsWith(
 /** Said where a record was deleted meanwhile. */
 const GONE = 'This record is no longer stored here. Reload the page.';
 
-/** Returns a record before and after a change, and what has to be written for it; null for nothing. */
-function changed<K extends Kind>(
+/** A record before and after a change; the same where nothing changes. */
+interface Edited<K extends Kind> {
+  readonly before: Kinds[K];
+  readonly after: Kinds[K];
+}
+
+/** Returns a record before and after a change, marked and checked. */
+function edited<K extends Kind>(
   kind: K,
   apply: (record: Kinds[K]) => Kinds[K],
   stored: Stored<K> | null,
   device: string,
   absent: Kinds[K] | undefined,
-) {
+): Edited<K> {
   const before = stored?.record ?? absent;
   if (!before) throw new Error(GONE);
   const next = apply(before);
-  if (next === before) return { before, after: before, made: null };
+  if (next === before) return { before, after: before };
   const after = { ...withMarks(kind, before, next, device), revision: before.revision + 1 };
   checkChange(kind, before, after);
+  return { before, after };
+}
+
+/** Returns what has to be written for a change; null for nothing. */
+function madeOf<K extends Kind>(
+  kind: K,
+  { before, after }: Edited<K>,
+  stored: Stored<K> | null,
+): Made | null {
+  if (before === after) return null;
   const layout = stored?.layout ?? null;
-  const made = textsOf(kind, after, layout && { job: before as Job, layout });
-  return { before, after, made };
+  return textsOf(kind, after, layout && { job: before as Job, layout });
 }
 
 /** Removes a record and all that belongs to it, its photos as well, in one stroke. */

@@ -20,6 +20,12 @@ export function announce(changed: Changed): void {
   channel?.postMessage(changed);
 }
 
+/** Tells them once this tab has shown it: here the thumb is waiting. */
+export function announceSoon(changed: Changed): void {
+  touch(changed);
+  setTimeout(() => channel?.postMessage(changed));
+}
+
 /** Hears of changes made in other tabs; returns how to stop listening. */
 export function onChange(listen: (changed: Changed) => void): () => void {
   const hear = ({ data }: MessageEvent<Changed>) => {
