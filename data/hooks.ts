@@ -53,6 +53,15 @@ export function useRecord<K extends Kind>(kind: K, id: string) {
   return useQuery(recordQuery(kind, id));
 }
 
+/** One thing that a record says; null where it is not there. Whoever asks is drawn anew only where that is otherwise. */
+export function useOfRecord<K extends Kind, T extends string | number | boolean>(
+  kind: K,
+  id: string,
+  of: (record: Kinds[K]) => T,
+) {
+  return useQuery({ ...recordQuery(kind, id), select: (record) => record && of(record) });
+}
+
 /** The list of jobs: read whole once, after that only what changed. */
 export const summariesQuery = {
   queryKey: KEYS.summaries,

@@ -1,8 +1,7 @@
 import { useRouter } from 'expo-router';
 import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { useChangeShop, useShop } from '@/data/hooks';
-import type { Job } from '@/core/records/job';
+import { useChangeShop, useOfRecord, useShop } from '@/data/hooks';
 import type { Stage } from '@/core/records/stage';
 import { inUnit } from '@/core/records/shop';
 import { sheetName } from '@/core/records/sheet';
@@ -17,20 +16,23 @@ import { STAGE_NAME } from './stages';
 import { StageStrip } from './StageStrip';
 
 interface Props {
-  readonly job: Job;
+  /** Of the job. */
+  readonly id: string;
   readonly stage: Stage;
   readonly children: ReactNode;
 }
 
 /** What stands over every stage of a job: whose pump it is, the unit switch, the strip of stages. */
-export function JobFrame({ job, stage, children }: Props) {
+export function JobFrame({ id, stage, children }: Props) {
+  const tag = useOfRecord('job', id, (job) => job.tag).data ?? '';
+  const model = useOfRecord('job', id, (job) => sheetName(job.sheet)).data ?? '';
   const palette = usePalette();
   const router = useRouter();
   const wide = useWide();
   const { unit } = useShop();
   const { apply: changeShop } = useChangeShop();
   const { tiny, low, short } = useRoom();
-  useTitle(say('shell.title', { screen: STAGE_NAME[stage], of: job.tag }));
+  useTitle(say('shell.title', { screen: STAGE_NAME[stage], of: tag }));
   return (
     <View style={styles.fill}>
       <View style={[styles.top, (wide || low) && styles.topWide, { borderColor: palette.line }]}>
@@ -45,11 +47,11 @@ export function JobFrame({ job, stage, children }: Props) {
           </Pressable>
           <View style={styles.names}>
             <Heading level={1} size="strong" numberOfLines={1} style={styles.tag}>
-              {job.tag}
+              {tag}
             </Heading>
             {tiny ? null : (
               <Words tone="muted" numberOfLines={1} style={styles.model}>
-                {sheetName(job.sheet)}
+                {model}
               </Words>
             )}
           </View>
@@ -62,7 +64,7 @@ export function JobFrame({ job, stage, children }: Props) {
             />
           )}
         </View>
-        <StageStrip job={job} stage={stage} />
+        <StageStrip id={id} stage={stage} />
       </View>
       {children}
     </View>

@@ -4,26 +4,25 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Button } from '@/ui/Button';
 import { UnreadableRecord } from '@/data/opened';
-import { useChange, useRecord } from '@/data/hooks';
+import { useChange, useOfRecord, useRecord } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Wall } from '../shell/Wall';
 import { NotLoaded, Opening } from '../shell/onDemand';
 import { JobFrame } from './JobFrame';
-import { stageNamed, stageQuery } from './stageView';
+import { stageNamed, stageQuery, type StageView } from './stageView';
 import { say } from '@/core/wording/say';
 
-/** A job at one of its stages. */
+/** A job at one of its stages. What stands over the stages is not drawn anew with each reading. */
 export function JobScreen() {
-  const params = useLocalSearchParams<{ id: string; stage: string }>();
+  const { id, ...params } = useLocalSearchParams<{ id: string; stage: string }>();
   const router = useRouter();
-  const { data: job, error, isPending } = useRecord('job', params.id);
+  const { data: left, error, isPending } = useOfRecord('job', id, (job) => job.stage);
   const stage = stageNamed(params.stage);
 
   const view = useQuery(stageQuery(stage));
-  const { apply: changeJob } = useChange('job', params.id);
-  const left = job?.stage;
+  const { apply: changeJob } = useChange('job', id);
   // The bench leads back to the stage that was open last.
   useEffect(() => {
     if (left && left !== stage) changeJob((j) => ({ ...j, stage })).catch(() => undefined);
@@ -32,7 +31,7 @@ export function JobScreen() {
   if (error) return <Unreadable error={error} />;
   if (view.error) return <NotLoaded />;
   if (isPending) return <Opening />;
-  if (!job) {
+  if (left === null) {
     return (
       <Page title="No such job">
         <Notice kind="error">
@@ -45,15 +44,22 @@ export function JobScreen() {
       </Page>
     );
   }
+  const record = { kind: 'job', id } as const;
   return (
-    <Wall what="This job" record={{ kind: 'job', id: job.id }} again={[job]}>
-      <JobFrame job={job} stage={stage}>
-        <Wall what="This stage" record={{ kind: 'job', id: job.id }} again={[job, stage]}>
-          {view.data ? <view.data.View key={job.id} job={job} /> : <Opening />}
+    <Wall what="This job" record={record}>
+      <JobFrame id={id} stage={stage}>
+        <Wall what="This stage" record={record} again={[stage]}>
+          {view.data ? <AtStage key={id} id={id} View={view.data.View} /> : <Opening />}
         </Wall>
       </JobFrame>
     </Wall>
   );
+}
+
+/** A stage of a job, drawn anew with the job. */
+function AtStage({ id, View }: { readonly id: string; readonly View: StageView }) {
+  const { data: job } = useRecord('job', id);
+  return job ? <View job={job} /> : null;
 }
 
 function Unreadable({ error }: { readonly error: Error }) {

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useDeferredValue, useEffect } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 import {
   nextStage,
@@ -7,9 +7,9 @@ import {
   type StageStandings,
 } from '@/core/guidance/stages';
 import { say } from '@/core/wording/say';
-import { type Job } from '@/core/records/job';
 import { STAGES, type Stage } from '@/core/records/stage';
 import { evaluator } from '@/data/evaluator';
+import { useRecord } from '@/data/hooks';
 import { LinkBox } from '@/ui/LinkBox';
 import { StageMark, STANDING_WORD } from '@/ui/StageMark';
 import { scaled, TOUCH, TOUCH_LARGE, usePalette } from '@/ui/theme';
@@ -22,14 +22,17 @@ import { STAGE_NAME } from './stages';
 const NAMED = 46;
 
 interface Props {
-  readonly job: Job;
+  /** Of the job. */
+  readonly id: string;
   readonly stage: Stage;
 }
 
 /** The eight stages of a job, each one tap away: how it stands at each, and which comes next. */
-export function StageStrip({ job, stage }: Props) {
-  const standings = useSame(stageStandings(job, evaluator.assess(job)));
-  return <Stages id={job.id} stage={stage} standings={standings} />;
+export function StageStrip({ id, stage }: Props) {
+  // After what the thumb is waiting for.
+  const job = useDeferredValue(useRecord('job', id).data);
+  const standings = useSame(job ? stageStandings(job, evaluator.assess(job)) : null);
+  return standings ? <Stages id={id} stage={stage} standings={standings} /> : null;
 }
 
 interface StagesProps {

@@ -5,7 +5,8 @@ import { STAGES, type Stage } from '@/core/records/stage';
 import { recordQuery } from '@/data/hooks';
 import { viewQuery } from '../shell/onDemand';
 
-type StageView = ComponentType<{ readonly job: Job }>;
+/** The view of a stage of a job. */
+export type StageView = ComponentType<{ readonly job: Job }>;
 
 /** Each stage is loaded when it, or one that is loaded with it, is first opened. */
 const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {

@@ -226,10 +226,11 @@ export function MeasureStage({ job }: { readonly job: Job }) {
       </View>
     );
   }
+  const record = { kind: 'job', id: job.id } as const;
   return (
     <View style={styles.columns}>
       <View style={[styles.side, { borderColor: palette.line, borderRightWidth: 1 }]}>
-        <Wall what="The list of what is measured" again={[job]}>
+        <Wall what="The list of what is measured" record={record}>
           <Later>
             <CharacteristicList job={job} measuring={measuring} shown={shownId} />
           </Later>
@@ -237,13 +238,13 @@ export function MeasureStage({ job }: { readonly job: Job }) {
       </View>
       <View style={styles.middle}>
         {notices}
-        <Wall what="This step" record={{ kind: 'job', id: job.id }} again={[job]}>
+        <Wall what="This step" record={record}>
           {working()}
         </Wall>
       </View>
       {shown ? (
         <View style={[styles.side, { borderColor: palette.line, borderLeftWidth: 1 }]}>
-          <Wall what="The evidence" again={[job, shownId]}>
+          <Wall what="The evidence" record={record} again={[shownId]}>
             <Later>
               <EvidencePanel
                 job={job}

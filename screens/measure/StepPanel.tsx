@@ -56,7 +56,7 @@ export function StepPanel(props: Props) {
   const asked = askedFor(job).find((a) => a.characteristic === shown.characteristic.id);
   const drawing = (
     <Later>
-      <Wall what="The drawing" record={{ kind: 'job', id: job.id }} again={[shown]}>
+      <Wall what="The drawing" record={{ kind: 'job', id: job.id }}>
         <StepDrawing
           job={job}
           target={props.target}
@@ -81,15 +81,17 @@ export function StepPanel(props: Props) {
     </Later>
   );
   const head = (caution: boolean) => (
-    <PanelHead
-      all={all}
-      shown={shown}
-      caution={caution ? props.caution : undefined}
-      first={asked && say('measure.firstBecause', { why: asked.why })}
-      onList={props.onList}
-      onTools={props.onTools}
-      onKeys={props.onKeys}
-    />
+    <Later>
+      <PanelHead
+        all={all}
+        shown={shown}
+        caution={caution ? props.caution : undefined}
+        first={asked && say('measure.firstBecause', { why: asked.why })}
+        onList={props.onList}
+        onTools={props.onTools}
+        onKeys={props.onKeys}
+      />
+    </Later>
   );
   const doing = (
     <>

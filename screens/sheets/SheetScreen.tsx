@@ -28,7 +28,7 @@ export function SheetScreen() {
     );
   }
   return (
-    <Wall what="This sheet" record={{ kind: 'sheet', id: sheet.id }} again={[sheet]}>
+    <Wall what="This sheet" record={{ kind: 'sheet', id: sheet.id }}>
       <SheetEditor key={sheet.id} sheet={sheet} unit={unit} />
     </Wall>
   );

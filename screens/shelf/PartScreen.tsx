@@ -30,7 +30,7 @@ export function PartScreen() {
     );
   }
   return (
-    <Wall what="This part" record={{ kind: 'part', id: part.id }} again={[part, sheet]}>
+    <Wall what="This part" record={{ kind: 'part', id: part.id }} again={[sheet]}>
       {sheet ? (
         <PartEditor key={part.id} part={part} sheet={sheet} unit={unit} />
       ) : (

@@ -1,8 +1,10 @@
 import { useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { Button } from '@/ui/Button';
-import { rawRecord, type Kind } from '@/data/opened';
+import { useRecord } from '@/data/hooks';
+import { rawRecord } from '@/data/opened';
+import type { RecordRef } from '@/data/records';
 import { fileName, saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
 import { say } from '@/core/wording/say';
@@ -10,9 +12,9 @@ import { say } from '@/core/wording/say';
 interface Props {
   /** What is behind the wall, as the sentence goes on: *This reading cannot be shown.* */
   readonly what: string;
-  /** The record that is shown, to be saved as it is. */
-  readonly record?: { readonly kind: Kind; readonly id: string } | undefined;
-  /** Where one of these changes, it is tried again. */
+  /** The record that is shown, to be saved as it is; where it changes, it is tried again. */
+  readonly record?: RecordRef | undefined;
+  /** Where one of these changes, it is tried again as well. */
   readonly again?: readonly unknown[];
   readonly children: ReactNode;
 }
@@ -29,6 +31,16 @@ export function Wall({ what, record, again = [], children }: Props) {
   );
 }
 
+/** Tries again what failed where its record is no longer as it was then. */
+function TriedAgain({ kind, id, again }: RecordRef & { readonly again: () => void }) {
+  const { data } = useRecord(kind, id);
+  const [failed] = useState(data);
+  useEffect(() => {
+    if (data !== failed) again();
+  }, [data, failed, again]);
+  return null;
+}
+
 /** Said in the place of what failed. */
 function Fallen({
   resetErrorBoundary,
@@ -36,13 +48,14 @@ function Fallen({
   record,
 }: FallbackProps & Pick<Props, 'what' | 'record'>) {
   const router = useRouter();
-  const save = async ({ kind, id }: NonNullable<Props['record']>) =>
+  const save = async ({ kind, id }: RecordRef) =>
     saveAs(fileName(`${kind}-${id}`, 'txt'), await rawRecord(kind, id), 'text/plain');
   return (
     <Notice
       kind="error"
       actions={
         <>
+          {record ? <TriedAgain {...record} again={resetErrorBoundary} /> : null}
           <Button mode="outlined" onPress={resetErrorBoundary}>
             Try again
           </Button>

@@ -51,7 +51,7 @@ export function StudyScreen() {
   return (
     <Page title={study.what}>
       {single === study ? null : <Doubles study={study} />}
-      <Wall what="This study" record={{ kind: 'study', id: study.id }} again={[study]}>
+      <Wall what="This study" record={{ kind: 'study', id: study.id }}>
         {step ? <StudyReading study={study} step={step} /> : <StudyResult study={single} />}
       </Wall>
       <Confirm
