@@ -128,7 +128,7 @@ export interface Changing<K extends Kind> {
   readonly apply: (
     change: (record: Kinds[K]) => Kinds[K],
     beside?: readonly Filed[],
-    onStored?: () => void,
+    onStored?: (record: Kinds[K]) => void,
   ) => Promise<void>;
   readonly error: Error | null;
 }
@@ -144,7 +144,7 @@ export function useChange<K extends Kind>(kind: K, id: string, absent?: Kinds[K]
     async (
       edit: (record: Kinds[K]) => Kinds[K],
       beside: readonly Filed[] = [],
-      onStored?: () => void,
+      onStored?: (record: Kinds[K]) => void,
     ) => {
       try {
         const record = await changeWhole(kind, id, edit, {
@@ -152,12 +152,14 @@ export function useChange<K extends Kind>(kind: K, id: string, absent?: Kinds[K]
           beside,
           onMore: () => void client.invalidateQueries({ queryKey: KEYS.parts }),
         });
-        onStored?.();
+        onStored?.(record);
         setError(null);
         client.setQueryData(KEYS.record(kind, id), record);
         // Lists are read again when they are next shown, not while the thumb is on the answers.
         const list = LIST[kind];
-        if (list) void client.invalidateQueries({ queryKey: list, refetchType: 'none' });
+        if (list) {
+          setTimeout(() => void client.invalidateQueries({ queryKey: list, refetchType: 'none' }));
+        }
       } catch (failure) {
         setError(failure as Error);
         throw failure;

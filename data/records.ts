@@ -2,6 +2,7 @@ import { checkChange } from '../core/records/changed';
 import type { Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
 import { withMarks } from '../core/records/written';
+import { dropBrief, keepBrief } from './briefs';
 import { deviceHere, deviceNow } from './device';
 import { alone, aloneWith } from './locks';
 import {
@@ -27,6 +28,7 @@ import {
   textsInPlace,
   textsOf,
   type Filed,
+  type Made,
 } from './texts';
 
 /** Returns what has to be written so that new records are in storage; photos that only old ones had go. */
@@ -75,9 +77,10 @@ export async function change<K extends Kind>(
   const key = keyOf(kind, id);
   const edit = (stored: Stored<K> | null, device: string) =>
     edited(kind, apply, stored, device, absent);
-  const done = (after: Kinds[K], stored: Stored): Kinds[K] => {
+  const done = (after: Kinds[K], { stored, brief }: Made): Kinds[K] => {
     announceSoon({ kind, id });
     remember(key, stored);
+    keepBrief(key, brief);
     return after;
   };
   // Nearly always the record is as this tab left it: the change is made while the locks are on their way, a half with
@@ -90,14 +93,14 @@ export async function change<K extends Kind>(
       if (guess?.seal && guessed && made) {
         const texts = textsWith([{ kind, ...guessed, made }], beside);
         const isStill = { key: sealKey(key), is: guess.seal };
-        if (await writeTextsWhere(texts, isStill)) return done(guessed.after, made.stored);
+        if (await writeTextsWhere(texts, isStill, made.ahead)) return done(guessed.after, made);
       }
       const stored = await read(kind, id);
       const { before, after } = edit(stored, await deviceHere());
       made = madeOf(kind, { before, after }, stored);
       if (!made) return before;
       await writeTexts(textsWith([{ kind, before, after, made }], beside));
-      return done(after, made.stored);
+      return done(after, made);
     },
     () => (made = guessed && orNull(() => madeOf(kind, guessed, guess))),
   );
@@ -148,7 +151,8 @@ export async function changeTogether(
         works.push({ kind, ...work, made: madeOf(kind, work, was) });
       } else Object.assign(left, await textsGone(kind, id, device));
     }
-    await writeTexts({ ...left, ...textsWith(works, beside) });
+    const briefs = works.map(({ made }) => made?.brief() ?? {});
+    await writeTexts(Object.assign(left, textsWith(works, beside), ...briefs) as typeof left);
     for (const { kind, after: record, made } of works) {
       if (made) remember(keyOf(kind, record.id), made.stored);
     }
@@ -158,9 +162,6 @@ export async function changeTogether(
     return after;
   });
 }
-
-/** What has to be written of a record, and how it lies then. */
-type Made = ReturnType<typeof textsOf>;
 
 /** A change of one record: as it was, as it is, and what has to be written for it. */
 interface Changed {
@@ -184,7 +185,7 @@ function textsWith(
   }
   for (const { kind, record } of beside) {
     checkChange(kind, null, record);
-    Object.assign(texts, textsOf(kind, record).texts);
+    Object.assign(texts, textsInPlace(kind, record, new Map()));
   }
   return texts;
 }
@@ -198,7 +199,7 @@ interface Edited<K extends Kind> {
   readonly after: Kinds[K];
 }
 
-/** Returns a record before and after a change, marked and checked. */
+/** Returns a record before and after a change, marked. */
 function edited<K extends Kind>(
   kind: K,
   apply: (record: Kinds[K]) => Kinds[K],
@@ -211,25 +212,25 @@ function edited<K extends Kind>(
   const next = apply(before);
   if (next === before) return { before, after: before };
   const after = { ...withMarks(kind, before, next, device), revision: before.revision + 1 };
-  checkChange(kind, before, after);
   return { before, after };
 }
 
-/** Returns what has to be written for a change; null for nothing. */
+/** Checks a change, and returns what has to be written for it; null for nothing. @throws FileError where it does not hold */
 function madeOf<K extends Kind>(
   kind: K,
   { before, after }: Edited<K>,
   stored: Stored<K> | null,
 ): Made | null {
   if (before === after) return null;
+  checkChange(kind, before, after);
   const layout = stored?.layout ?? null;
   return textsOf(kind, after, layout && { job: before as Job, layout });
 }
 
 /** Removes a record and all that belongs to it, its photos as well, in one stroke. */
 export async function remove(kind: Kind, id: string): Promise<void> {
-  await alone(keyOf(kind, id), async () =>
-    writeTexts(await textsGone(kind, id, await deviceHere())),
-  );
+  const key = keyOf(kind, id);
+  await alone(key, async () => writeTexts(await textsGone(kind, id, await deviceHere())));
+  dropBrief(key);
   announce({ kind, id });
 }

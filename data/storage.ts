@@ -142,12 +142,14 @@ export async function writeTexts(
  * Writes entries as `writeTexts` does, where one text still is as it is said to be: asked and written in one
  * transaction, so that a tap waits for storage once.
  *
+ * @param meanwhile done while storage is at it; must not fail
  * @returns whether it was so; where not, nothing is written
  * @throws StorageError where there is no room, or nothing may be written
  */
 export async function writeTextsWhere(
   entries: Readonly<Record<string, string | null>>,
   { key, is }: { readonly key: string; readonly is: string },
+  meanwhile: () => void,
 ): Promise<boolean> {
   let otherwise = false;
   try {
@@ -155,7 +157,10 @@ export async function writeTextsWhere(
     const writing = db.transaction(TABLE, 'readwrite', { durability: 'strict' });
     const asked = writing.store.get(key).then((text) => {
       otherwise = text !== is;
-      if (otherwise) writing.abort();
+      if (otherwise) return writing.abort();
+      // Said at once, so that the disk is at it before this thread has heard of each entry.
+      writing.commit();
+      meanwhile();
     });
     await Promise.all([asked, ...putInto(writing.store, entries), writing.done]);
     return true;

@@ -3,6 +3,7 @@ import { ledgerOf, type Ledger } from '../core/journal/ledger';
 import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
 import { relisted } from '../core/testing/relisted';
+import { writeBriefs } from './briefs';
 import { change, remove, saveNew } from './records';
 import { load } from './opened';
 import { readText, writeTexts } from './storage';
@@ -60,6 +61,23 @@ describe('the list of jobs', () => {
     }
   });
 
+  it('is written once the hand rests, however often it was tapped, and not for a job that went', async () => {
+    const brief = () => readText(`brief/${job.id}`);
+    await listed();
+    const before = await brief();
+    for (const unit of ['Tug 1', 'Tug 2']) {
+      await change('job', job.id, (j) => ({ ...j, unit }));
+      expect(await brief()).toBe(before);
+    }
+    await writeBriefs();
+    expect(await brief()).toContain('Tug 2');
+    await change('job', job.id, (j) => ({ ...j, unit: 'Tug 3' }));
+    const whole = await load('job', job.id);
+    await remove('job', job.id);
+    await writeBriefs();
+    expect(await brief()).toBeNull();
+    expect(whole?.unit).toBe('Tug 3');
+  });
   it('knows a summary that is of an earlier write', async () => {
     const before = await readText(`brief/${job.id}`);
     await change('job', job.id, (j) => ({ ...j, unit: 'Loader 9' }));

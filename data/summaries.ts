@@ -9,6 +9,7 @@ import {
   unreadableSummary,
   type JobSummary,
 } from './jobSummary';
+import { writeBriefs } from './briefs';
 import { pacer } from './pace';
 import { idsOf, keyOf, opened, readAll, UnreadableRecord } from './opened';
 import { sealFrom, sealKey } from './seal';
@@ -51,6 +52,7 @@ const checkedBy = (job: ListedJob, seal: string | null | undefined): ListedJob =
 
 /** Returns every job that is in storage as a list shows it, in two reads however many there are. */
 async function readList(): Promise<ListedJob[]> {
+  await writeBriefs();
   const [[briefs], ids] = await Promise.all([readUnder(summaryKey('')), idsOf('job')]);
   const pause = pacer();
   const found = new Map<string, ListedJob>();
@@ -80,6 +82,7 @@ export const listJobs = async (): Promise<ListedJob[]> => checkedList(await read
 
 /** Returns one job as a list shows it; null where there is none. */
 async function listJob(id: string): Promise<ListedJob | null> {
+  await writeBriefs();
   const key = keyOf('job', id);
   const texts = await readTogether([key, sealKey(key), summaryKey(id)], null);
   const head = texts.get(key) ?? null;

@@ -15,12 +15,21 @@ export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K]
 /** Where the plans of a job lie as they were worked out last: a cache. */
 export const planKey = (id: string): string => `plan/${id}`;
 
-/** What has to be written of a record, by key, and how it lies then. */
-export function textsOf(
-  kind: Kind,
-  record: Kinds[Kind],
-  before: Written | null = null,
-): { texts: Record<string, string | null>; stored: Stored } {
+/** Texts by key; null for what has to go. */
+type Entries = Record<string, string | null>;
+
+/** What has to be written of a record, and how it lies then. */
+export interface Made {
+  readonly texts: Entries;
+  readonly stored: Stored;
+  /** Works out what lists show of it: that lies beside it, and can be made anew at any time. */
+  readonly brief: () => Entries;
+  /** Works out what is asked of it next, so that whoever shows it finds that. */
+  readonly ahead: () => void;
+}
+
+/** Returns what has to be written of a record. */
+export function textsOf(kind: Kind, record: Kinds[Kind], before: Written | null = null): Made {
   const key = keyOf(kind, record.id);
   if (kind !== 'job') {
     const raw = JSON.stringify(record);
@@ -28,15 +37,19 @@ export function textsOf(
     return {
       texts: { [key]: raw, [sealKey(key)]: seal },
       stored: { record, seal, layout: null },
+      ...{ brief: () => ({}), ahead: () => undefined },
     };
   }
   const job = record as Job;
   const { head, texts, layout } = textsOfJob(job, before);
   const seal = sealText(checksumOf(kind, job.revision, [hashOf(head), ...hashesOf(layout)]));
-  const summary = orNull(() => summaryText(jobSummaryOf(job, evaluator), seal));
   return {
-    texts: { ...texts, [key]: head, [sealKey(key)]: seal, [summaryKey(job.id)]: summary },
+    texts: { ...texts, [key]: head, [sealKey(key)]: seal },
     stored: { record, seal, layout },
+    brief: () => ({
+      [summaryKey(job.id)]: orNull(() => summaryText(jobSummaryOf(job, evaluator), seal)),
+    }),
+    ahead: () => void orNull(() => evaluator.next(job)),
   };
 }
 
@@ -51,7 +64,8 @@ export function textsInPlace<K extends Kind>(
   there: Texts,
 ): Record<string, string | null> {
   const old = [...there.keys()].filter((key) => there.get(key) !== null);
-  return { ...gone(old), ...textsOf(kind, record).texts };
+  const { texts, brief } = textsOf(kind, record);
+  return { ...gone(old), ...texts, ...brief() };
 }
 
 /** Returns the same for a record that takes the place of a readable one; photos that it no longer shows go. */

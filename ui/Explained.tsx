@@ -7,11 +7,10 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { Pressable, StyleSheet, type TextStyle } from 'react-native';
+import { Pressable, StyleSheet, Text, type TextStyle } from 'react-native';
 import { stretchesOf, termsIn, type TermId } from '@/core/wording/terms';
 import { bySpace } from './keyboard';
 import { TOUCH } from './theme';
-import { Words } from './Words';
 
 /** Loaded when somebody asks for the first time. */
 const Meaning = lazy(async () => ({ default: (await import('./Meaning')).Meaning }));
@@ -38,9 +37,9 @@ export function Dotted({ children }: { readonly children: string }) {
   const stretches = useMemo(() => stretchesOf(children), [children]);
   return stretches.map(({ text, term }, i) =>
     term ? (
-      <Words key={i} style={DOTS}>
+      <Text key={i} style={DOTS}>
         {text}
-      </Words>
+      </Text>
     ) : (
       text
     ),

@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect } from 'react';
+import { useEffect } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
 import {
   nextStage,
@@ -13,6 +13,7 @@ import { useRecord } from '@/data/hooks';
 import { LinkBox } from '@/ui/LinkBox';
 import { StageMark, STANDING_WORD } from '@/ui/StageMark';
 import { scaled, TOUCH, TOUCH_LARGE, usePalette } from '@/ui/theme';
+import { useAfterPaint } from '@/ui/useAfterPaint';
 import { useSame } from '@/ui/useSame';
 import { useRoom, useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
@@ -30,7 +31,7 @@ interface Props {
 /** The eight stages of a job, each one tap away: how it stands at each, and which comes next. */
 export function StageStrip({ id, stage }: Props) {
   // After what the thumb is waiting for.
-  const job = useDeferredValue(useRecord('job', id).data);
+  const job = useAfterPaint(useRecord('job', id).data);
   const standings = useSame(job ? stageStandings(job, evaluator.assess(job)) : null);
   return standings ? <Stages id={id} stage={stage} standings={standings} /> : null;
 }

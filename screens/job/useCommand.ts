@@ -11,15 +11,17 @@ export interface Commanding {
   /**
    * Does something to the job; returns whether it is in storage. Where it is not, the error says why and nothing is lost.
    *
-   * @param onStored sets what a screen keeps of its own for it: that is drawn with the job as it then is
+   * @param onStored sets what a screen keeps of its own for the job as it is then: that is drawn with it
    */
   readonly run: (
     command: Command,
     beside?: readonly Filed[],
-    onStored?: () => void,
+    onStored?: (job: Job) => void,
   ) => Promise<boolean>;
   /** Returns what stands on something that is written down now. */
   readonly make: () => Made;
+  /** Returns the job as it is in storage, as far as this tab knows; a screen may still be drawing it. */
+  readonly latest: () => Job | null;
   readonly error: string | null;
 }
 
@@ -31,13 +33,17 @@ export function useCommand(job: Pick<Job, 'id' | 'by'>): Commanding {
   const busy = useRef(false);
   const by = shop.person || job.by;
   const make = useCallback((): Made => ({ id: newId(), at: now(), by, voided: null }), [by]);
+  const latest = useCallback(
+    () => client.getQueryData<Job>(KEYS.record('job', job.id)) ?? null,
+    [client, job.id],
+  );
   const run = useCallback<Commanding['run']>(
     async (command, beside = [], onStored) => {
       if (busy.current) return false;
       busy.current = true;
       try {
         const made = make();
-        const seen = client.getQueryData<Job>(KEYS.record('job', job.id)) ?? null;
+        const seen = latest();
         await apply((j) => after(j, seen, command, made), beside, onStored);
         return true;
       } catch (problem) {
@@ -51,7 +57,7 @@ export function useCommand(job: Pick<Job, 'id' | 'by'>): Commanding {
         busy.current = false;
       }
     },
-    [apply, make, client, job.id],
+    [apply, make, latest, client, job.id],
   );
-  return { run, make, error: error ? reasonOf(error) : null };
+  return { run, make, latest, error: error ? reasonOf(error) : null };
 }

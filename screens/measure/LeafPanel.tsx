@@ -2,24 +2,20 @@ import { evaluator } from '@/data/evaluator';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { LeafStep } from '@/core/guidance/step';
 import { useMemo, useState } from 'react';
-import { StyleSheet, type TextStyle } from 'react-native';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
 import { placementOf } from '@/core/pumps/registry';
 import { paragraph } from '@/core/wording/say';
 import { useShop } from '@/data/hooks';
-import { Dotted, Explained } from '@/ui/Explained';
-import { useRoom } from '@/ui/useWidth';
-import { scaled } from '@/ui/theme';
-import { Words } from '@/ui/Words';
 import { Answers } from './Answers';
 import { FootButton } from '@/ui/FootButton';
+import { LeafInstruction } from './LeafInstruction';
 import { OtherLeaf } from './OtherLeaf';
 import type { Openers } from './panels';
 import { StepPanel } from './StepPanel';
 import { useMarks } from './useMarks';
 import type { Measuring } from './useMeasuring';
-import { leafInstruction, roomWords } from '@/core/wording/step';
+import { roomWords } from '@/core/wording/step';
 
 interface Props extends Openers {
   readonly job: Job;
@@ -47,11 +43,9 @@ function useReach(job: Job, shown: Assessment): string {
 export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
   const { unit } = useShop();
   const [choosing, setChoosing] = useState(false);
-  const { tiny } = useRoom();
   const { characteristic } = shown;
   const marks = useMarks(job, shown, step.station);
   const reach = useReach(job, shown);
-  const [before, leaf, after] = leafInstruction(step, unit);
   const { edge } = placementOf(job.sheet, characteristic.id, step.station.id);
 
   return (
@@ -65,26 +59,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
       stations={characteristic.stations}
       marks={marks}
       caution={paragraph(roomWords(step, shown.limits, unit), reach || characteristic.caution)}
-      instruction={
-        <Explained text={before} also={ON_ANSWERS}>
-          <Words
-            size={tiny ? 'strong' : 'instruction'}
-            strong
-            style={tiny ? null : styles.instruction}
-          >
-            <Dotted>{before}</Dotted>
-            <Words
-              size={tiny ? 'title' : 'reading'}
-              strong
-              tone="blue"
-              style={[tiny ? null : styles.leaf, step.stack.leaves_mm.length === 1 && WHOLE]}
-            >
-              {leaf}
-            </Words>
-            <Words tone="muted">{after}</Words>
-          </Words>
-        </Explained>
-      }
+      instruction={<LeafInstruction job={job} step={step} follows={measuring.isProposed} />}
       foot={<FootButton name="Another leaf" onPress={() => setChoosing(!choosing)} />}
     >
       {choosing ? (
@@ -103,15 +78,3 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
     </StepPanel>
   );
 }
-
-/** Words that stand on the answers. */
-const ON_ANSWERS = ['drags', 'part-way'] as const;
-
-/** A figure and its unit stay on one line: a style of the browser. */
-const WHOLE = { whiteSpace: 'nowrap' } as TextStyle;
-
-const styles = StyleSheet.create({
-  // Two lines are kept free: the drawing stays as large as it is, and the answers where they are.
-  instruction: { lineHeight: scaled(32), minHeight: scaled(64) },
-  leaf: { lineHeight: scaled(32) },
-});

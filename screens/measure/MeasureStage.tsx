@@ -12,6 +12,7 @@ import type { Source } from '@/core/schema/fields';
 import { useEscape, useKeys, useTypingGauge } from '@/ui/keyboard';
 import { Later } from '@/ui/Later';
 import { Notice } from '@/ui/Notice';
+import { useAfterPaint } from '@/ui/useAfterPaint';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Wall } from '../shell/Wall';
@@ -46,8 +47,13 @@ const PaperPanel = onDemand('PaperPanel', async () => (await import('./PaperPane
 const RenewedNotice = ({ set }: { readonly set: string | null }) =>
   set ? <Notice kind="word">{say('measure.setChanged', { set })}</Notice> : null;
 
-/** The measuring screen: one instruction, and the answers under the thumb. */
+/** The measuring screen. All but the instruction follows a tap a frame later: the thumb does not wait for it. */
 export function MeasureStage({ job }: { readonly job: Job }) {
+  return <Measuring job={useAfterPaint(job)} />;
+}
+
+/** One instruction, and the answers under the thumb. */
+function Measuring({ job }: { readonly job: Job }) {
   const wide = useWide();
   const palette = usePalette();
   const measuring = useMeasuring(job);

@@ -38,6 +38,8 @@ export interface Measuring {
   /** What the last tap decided, the worst first; empty once something else is done. */
   readonly fallen: readonly Assessment[];
   readonly step: Step | null;
+  /** Whether the step is what the guidance proposes, and not chosen by hand. */
+  readonly isProposed: boolean;
   readonly pending: PendingReading | null;
   readonly error: string | null;
   answer(felt: Felt): Promise<void>;
@@ -61,21 +63,27 @@ export interface Measuring {
 }
 
 /**
+ * How all stood before the answer that made a job what it is. A job that was changed otherwise has none: what was decided
+ * is said until something else is done.
+ */
+const BEFORE = new WeakMap<Job, readonly Assessment[]>();
+
+/**
  * What the measuring screen knows and does. Every reading is in storage before
  * the next instruction appears: the screen shows what storage holds, never
  * what it hopes to store.
+ *
+ * @param job as the screen draws it: the instruction may be of the next one already, which is drawn a frame later
  */
 export function useMeasuring(job: Job): Measuring {
   const shop = useShop();
-  const { run, make, error } = useCommand(job);
+  const { run, make, latest, error } = useCommand(job);
   const [other, setOther] = useState<Step | null>(null);
   const bounce = useBounce();
   const [pending, setPending] = useState<PendingReading | null>(null);
 
-  /** How all stood before the last tap; null where there was none here. */
-  const [before, setBefore] = useState<readonly Assessment[] | null>(null);
-
   const all = evaluator.assess(job);
+  const before = other ? undefined : BEFORE.get(job);
   const fallen = before ? fallenSince(before, all) : [];
   const step: Step | null = other ?? evaluator.next(job);
   const clear = () => {
@@ -83,20 +91,22 @@ export function useMeasuring(job: Job): Measuring {
     setPending(null);
   };
   /** Runs a command, and goes back to the proposed step once it is in storage. */
-  const runOn = (command: Command, isAnswer = true): Promise<boolean> =>
-    run(command, [], () => {
+  const runOn = (command: Command, isAnswer = true): Promise<boolean> => {
+    const was = evaluator.assess(latest() ?? job);
+    return run(command, [], (stored) => {
       clear();
-      setBefore(all);
+      BEFORE.set(stored, was);
       bounce.note(isAnswer);
     });
+  };
   /** The job on which something was read last: until the screen shows the next, more of it is a bounce. */
   const readOn = useRef<Job | null>(null);
-  const take = async ({ reading, pending: doubtful }: Taken): Promise<boolean> => {
+  const take = async (on: Job, { reading, pending: doubtful }: Taken): Promise<boolean> => {
     // Not stored: a figure that was typed for the next place must stay in its field.
-    if (readOn.current === job) return false;
+    if (readOn.current === on) return false;
     if (!doubtful) {
       const stored = await runOn(addReading(reading, evaluator));
-      if (stored) readOn.current = job;
+      if (stored) readOn.current = on;
       return stored;
     }
     setPending(doubtful);
@@ -104,13 +114,16 @@ export function useMeasuring(job: Job): Measuring {
   };
 
   const answer = useLatestCallback(async (felt: Felt) => {
-    if (step?.way === 'leaf' && !pending) {
-      await take(answerLeaf(job, step, felt, make(), evaluator));
+    // The instruction is there before all else is drawn: what is tapped then answers it.
+    const now = latest() ?? job;
+    const asked = other ?? evaluator.next(now);
+    if (asked?.way === 'leaf' && !pending) {
+      await take(now, answerLeaf(now, asked, felt, make(), evaluator));
     }
   });
   const touch = useLatestCallback(async (felt: AttributeFelt) => {
     if (step?.way === 'touch')
-      await runOn(addReading(recordTouch(job, step, felt, make()), evaluator));
+      await take(job, { reading: recordTouch(job, step, felt, make()), pending: null });
   });
   const settle = useLatestCallback(async (believe: 'new' | 'old') => {
     if (!pending) return;
@@ -131,10 +144,12 @@ export function useMeasuring(job: Job): Measuring {
   const read = useLatestCallback(async (figure: Figure) => {
     if (pending) return false;
     const room = { ...shop, zeros: zerosOf(job, shop) };
-    if (step?.way === 'size') return take(recordSize(job, step, figure, make(), room));
+    if (step?.way === 'size') return take(job, recordSize(job, step, figure, make(), room));
     if (step?.way !== 'swing') return false;
     const shown = all.find((a) => a.characteristic.id === step.characteristic);
-    return shown ? take(recordSwing(job, shown, step.station.id, figure, make(), room)) : false;
+    return shown
+      ? take(job, recordSwing(job, shown, step.station.id, figure, make(), room))
+      : false;
   });
   const work = useLatestCallback((operation: WorkEntry) => runOn(recordWork(operation), false));
   const strike = useLatestCallback(async (id: string, why: string) => {
@@ -144,18 +159,15 @@ export function useMeasuring(job: Job): Measuring {
     if (pending) return setPending(null);
     if (other) return setOther(null);
     if (!bounce.isMeant()) return;
-    setBefore(null);
-    const last = lastStanding(job);
+    const last = lastStanding(latest() ?? job);
     if (last) await strike(last.id, 'undone');
   });
   const turn = useLatestCallback(async (cursor: Partial<Job['cursor']>) => {
     clear();
-    setBefore(null);
     bounce.note(false);
     await run(turnTo(cursor));
   });
   const tryOther = useLatestCallback((leaf: LeafStep | null) => {
-    setBefore(null);
     setOther(leaf && { way: 'leaf', ...leaf });
   });
   const readAgain = useLatestCallback((reading: DimensionalReading | IndicatorReading) =>
@@ -163,7 +175,21 @@ export function useMeasuring(job: Job): Measuring {
   );
 
   return {
-    ...{ all, fallen, step, pending, error, answer, touch, settle, read, work, undo, strike },
+    ...{
+      all,
+      fallen,
+      step,
+      isProposed: other === null,
+      pending,
+      error,
+      answer,
+      touch,
+      settle,
+      read,
+      work,
+      undo,
+      strike,
+    },
     undoAsks: bounce.asks,
     ...{ turnTo: turn, tryOther, readAgain, run, make },
   };

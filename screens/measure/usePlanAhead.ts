@@ -2,15 +2,13 @@ import { useEffect, useState } from 'react';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
+import { AT_REST_MS } from '@/data/whenIdle';
 
 /** So many checks are left when Decide is near. */
 const LAST_CHECKS = 3;
 
 /** Where it does not load, or cannot be worked out, whoever opens Decide hears of it. */
 const quietly = () => undefined;
-
-/** Nothing was tapped for so long in ms: whoever goes on measuring is not held up. */
-const AT_REST_MS = 1000;
 
 /**
  * Plans ahead while the hand rests: when a job is opened and while the last checks are measured. The answer under Decide is at
