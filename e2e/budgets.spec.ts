@@ -53,15 +53,15 @@ interface Budget {
 const TAPS = 6;
 
 const CRESCENT: Budget = {
-  first: [55, 110],
-  drawn: [135, 215],
-  writes: 4,
-  bytes: 13_000,
+  first: [20, 100],
+  drawn: [125, 210],
+  writes: 3,
+  bytes: 12_000,
   strokes: 1,
 };
 
 /** However long a journal is, a tap writes its last piece. */
-const LARGE: Budget = { ...CRESCENT, bytes: 9_000 };
+const LARGE: Budget = { ...CRESCENT, bytes: 6_500 };
 
 const middle = (all: readonly number[]): number =>
   [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)] ?? NaN;

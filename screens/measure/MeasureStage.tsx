@@ -47,9 +47,16 @@ const PaperPanel = onDemand('PaperPanel', async () => (await import('./PaperPane
 const RenewedNotice = ({ set }: { readonly set: string | null }) =>
   set ? <Notice kind="word">{say('measure.setChanged', { set })}</Notice> : null;
 
-/** The measuring screen. All but the instruction follows a tap a frame later: the thumb does not wait for it. */
+/** Whether the instruction may go ahead of all else: not where the heading over it or the answers under it become others. */
+function goesAhead(drawn: Job, now: Job): boolean {
+  const [from, to] = [drawn, now].map((job) => evaluator.next(job));
+  return from?.way === 'leaf' && to?.way === 'leaf' && from.characteristic === to.characteristic;
+}
+
+/** The measuring screen. From leaf to leaf all but the instruction follows once that is painted: the thumb does not wait for it. */
 export function MeasureStage({ job }: { readonly job: Job }) {
-  return <Measuring job={useAfterPaint(job)} />;
+  const drawn = useAfterPaint(job);
+  return <Measuring job={goesAhead(drawn, job) ? drawn : job} />;
 }
 
 /** One instruction, and the answers under the thumb. */

@@ -81,17 +81,15 @@ export function StepPanel(props: Props) {
     </Later>
   );
   const head = (caution: boolean) => (
-    <Later>
-      <PanelHead
-        all={all}
-        shown={shown}
-        caution={caution ? props.caution : undefined}
-        first={asked && say('measure.firstBecause', { why: asked.why })}
-        onList={props.onList}
-        onTools={props.onTools}
-        onKeys={props.onKeys}
-      />
-    </Later>
+    <PanelHead
+      all={all}
+      shown={shown}
+      caution={caution ? props.caution : undefined}
+      first={asked && say('measure.firstBecause', { why: asked.why })}
+      onList={props.onList}
+      onTools={props.onTools}
+      onKeys={props.onKeys}
+    />
   );
   const doing = (
     <>
