@@ -16,7 +16,7 @@ const PREFIX = asideKey('');
 
 /** Lists what was set aside. */
 export async function loadAside(): Promise<Aside[]> {
-  const [found] = await readUnder(PREFIX);
+  const found = await readUnder(PREFIX);
   return [...(found ?? [])].flatMap(([key, raw]) =>
     raw === null ? [] : [{ key: key.slice(PREFIX.length), raw }],
   );

@@ -9,6 +9,7 @@ import { loadAside } from './aside';
 import { loadBackupMade } from './backupMade';
 import {
   checkedList,
+  inOrder,
   keepFront,
   listAfter,
   loadFront,
@@ -84,19 +85,24 @@ export function useJobSummaries() {
 function broughtUpToDate(client: QueryClient, list: readonly ListedJob[]): () => void {
   const set = (change: (list: ListedJob[]) => ListedJob[]) =>
     client.setQueryData<ListedJob[]>(KEYS.summaries, (now) => now && change(now));
-  const stale = list.filter((job) => job.state === 'stale').map(({ id }) => id);
+  const stale = list.filter((job) => job.state === 'stale');
   const unchecked = list.some((job) => job.state === 'unchecked');
   if (!unchecked && stale.length === 0) {
     // Without room for it the list takes a moment longer next time.
     return whenIdle(() => void keepFront(list).catch(() => undefined));
   }
   let off = false;
-  const show = (jobs: readonly ListedJob[]) => {
+  const put = (jobs: readonly ListedJob[]) => {
     const anew = new Map(jobs.map((job) => [job.id, job]));
-    if (!off) set((now) => now.map((job) => anew.get(job.id) ?? job));
+    set((now) => now.map((job) => anew.get(job.id) ?? job));
   };
+  const show = (jobs: readonly ListedJob[]) => (off ? undefined : put(jobs));
   const idle = whenIdle(() => {
-    const work = unchecked ? checkedList(list).then(show) : renewSummaries(stale, show, () => off);
+    const work = unchecked
+      ? checkedList(list).then(show)
+      : stale.length > FEW
+        ? renewMany(stale, put)
+        : renewSummaries(idsOf(stale), show, () => off);
     // Where it cannot be read or stored, the list is as good as it was.
     work.catch(() => undefined);
   });
@@ -104,6 +110,33 @@ function broughtUpToDate(client: QueryClient, list: readonly ListedJob[]): () =>
     off = true;
     idle();
   };
+}
+
+/** So many summaries the page makes itself, in between. */
+const FEW = 25;
+
+/** The work of the thread that makes thousands of summaries: it goes on however often the list changes meanwhile. */
+let renewing: Promise<void> | null = null;
+
+const idsOf = (jobs: readonly ListedJob[]): string[] => jobs.map(({ id }) => id);
+
+/** Makes summaries in a thread of their own, as after a backup was restored; one such work at a time, first those on top. */
+async function renewMany(
+  jobs: readonly ListedJob[],
+  show: (jobs: readonly ListedJob[]) => void,
+): Promise<void> {
+  if (renewing) return;
+  const stale = idsOf(inOrder(jobs));
+  const { openDesk } = await import('./transfer/remote');
+  const desk = openDesk();
+  renewing = desk
+    .renew(stale, show)
+    .catch(() => renewSummaries(stale, show))
+    .finally(() => {
+      desk.close();
+      renewing = null;
+    });
+  return renewing;
 }
 
 export function useStudies() {

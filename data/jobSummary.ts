@@ -43,13 +43,15 @@ export interface JobSummary {
 /** Where the summary of a job lies. */
 export const summaryKey = (id: string): string => `brief/${id}`;
 
+/** Returns the latest of some moments; empty for none. */
+const latestOf = (moments: readonly (string | undefined)[]): string =>
+  moments.reduce<string>((latest, at) => (at !== undefined && at > latest ? at : latest), '');
+
 /** When something was last written down on a job. */
 function lastTouched(job: Job): string {
   const { strip, findings, also, readings, operations } = ledgerOf(job);
   const lists = [strip, findings, also, job.photos, readings, operations];
-  return [job.createdAt, job.closed?.at ?? '', ...lists.map((list) => list.at(-1)?.at ?? '')]
-    .sort()
-    .at(-1) as string;
+  return latestOf([job.createdAt, job.closed?.at, ...lists.map((list) => list.at(-1)?.at)]);
 }
 
 /** Returns what is to be done next, by its name: what comes before the instruments until the first reading. */
@@ -63,12 +65,13 @@ export function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluato
   return all.find((a) => a.characteristic.id === next)?.characteristic.name ?? '';
 }
 
-/** Returns what lists show of a job. */
-export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
-  const all = evaluator.assess(job);
-  const judged = all.filter((a) => a.limits !== null);
-  const open = judged.filter((a) => a.verdict === 'open');
+/** What is worked out of a job's readings for lists; as it is here before anybody has. */
+const UNJUDGED = { open: 0, judged: 0, worst: 'open', nextStep: '', gaps: null } as const;
+
+/** Returns what lists show of a job before its readings are judged. */
+export function headlineOf(job: Job): JobSummary {
   return {
+    ...UNJUDGED,
     id: job.id,
     tag: job.tag,
     owner: job.owner,
@@ -79,13 +82,24 @@ export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
     closed: job.closed?.why ?? null,
     stage: job.stage,
     createdAt: job.createdAt,
+    lastAt: latestOf([job.createdAt, job.closed?.at, job.journal.at(-1)?.at]),
+    pump: { family: job.sheet.family, geometry: job.sheet.geometry },
+  };
+}
+
+/** Returns what lists show of a job. */
+export function jobSummaryOf(job: Job, evaluator: Evaluator): JobSummary {
+  const all = evaluator.assess(job);
+  const judged = all.filter((a) => a.limits !== null);
+  const open = judged.filter((a) => a.verdict === 'open');
+  return {
+    ...headlineOf(job),
     lastAt: lastTouched(job),
     open: open.length,
     judged: judged.length,
     worst: worstVerdict(judged),
     nextStep: nextOf(job, all, evaluator),
     gaps: gapsOf(all),
-    pump: { family: job.sheet.family, geometry: job.sheet.geometry },
   };
 }
 
@@ -102,11 +116,7 @@ export const unreadableSummary = (id: string): JobSummary => ({
   stage: 'tag',
   createdAt: '',
   lastAt: '',
-  open: 0,
-  judged: 0,
-  worst: 'open',
-  nextStep: '',
-  gaps: null,
+  ...UNJUDGED,
   pump: null,
 });
 

@@ -86,20 +86,25 @@ export const readTogether = (
     }),
   );
 
-/** Returns all texts whose keys begin with each of some prefixes, as they stood at one moment. */
-export const readUnder = (...prefixes: readonly string[]): Promise<Map<string, string | null>[]> =>
+/** So many texts come at once: the page may answer a touch in between. */
+const PAGE = 250;
+
+/** Returns all texts whose keys begin with a prefix, as they stood at one moment. */
+export const readUnder = (prefix: string): Promise<Map<string, string | null>> =>
   reading(
     database().then(async (db) => {
       const table = db.transaction(TABLE).store;
-      return Promise.all(
-        prefixes.map(async (prefix) => {
-          const [keys, texts] = await Promise.all([
-            table.getAllKeys(under(prefix)),
-            table.getAll(under(prefix)),
-          ]);
-          return new Map(keys.map((key, i) => [String(key), (texts[i] ?? null) as string | null]));
-        }),
-      );
+      const found = new Map<string, string | null>();
+      for (let after = prefix; ;) {
+        const rest = IDBKeyRange.bound(after, prefix + END, after !== prefix);
+        const [keys, texts] = await Promise.all([
+          table.getAllKeys(rest, PAGE),
+          table.getAll(rest, PAGE),
+        ]);
+        keys.forEach((key, i) => found.set(String(key), (texts[i] ?? null) as string | null));
+        if (keys.length < PAGE) return found;
+        after = String(keys.at(-1));
+      }
     }),
   );
 

@@ -35,7 +35,9 @@ export interface ListedJob extends JobSummary {
 
 function listedFrom(id: string, text: string | null | undefined): ListedJob | null {
   const found = jobSummaryFrom(id, text ?? null);
-  return found && { ...found.summary, token: found.token, state: 'unchecked' };
+  // One that is of no write was made before its readings were judged.
+  const state = found?.token === null ? 'stale' : 'unchecked';
+  return found && { ...found.summary, token: found.token, state };
 }
 
 const listedFromHead = (id: string, head: string): ListedJob => ({
@@ -53,11 +55,11 @@ const checkedBy = (job: ListedJob, seal: string | null | undefined): ListedJob =
 /** Returns every job that is in storage as a list shows it, in two reads however many there are. */
 async function readList(): Promise<ListedJob[]> {
   await writeBriefs();
-  const [[briefs], ids] = await Promise.all([readUnder(summaryKey('')), idsOf('job')]);
+  const [briefs, ids] = await Promise.all([readUnder(summaryKey('')), idsOf('job')]);
   const pause = pacer();
   const found = new Map<string, ListedJob>();
   for (const id of ids) {
-    const listed = listedFrom(id, briefs?.get(summaryKey(id)));
+    const listed = listedFrom(id, briefs.get(summaryKey(id)));
     if (listed) found.set(id, listed);
     await pause();
   }
@@ -73,8 +75,8 @@ async function readList(): Promise<ListedJob[]> {
 
 /** Returns a list with every summary held against the last write of its job. */
 export async function checkedList(list: readonly ListedJob[]): Promise<ListedJob[]> {
-  const [seals] = await readUnder(sealKey(keyOf('job', '')));
-  return list.map((job) => checkedBy(job, seals?.get(sealKey(keyOf('job', job.id)))));
+  const seals = await readUnder(sealKey(keyOf('job', '')));
+  return list.map((job) => checkedBy(job, seals.get(sealKey(keyOf('job', job.id)))));
 }
 
 /** Returns every job as a list shows it, checked. */

@@ -3,7 +3,7 @@ import type { Job } from '../core/records/job';
 import { writesOf } from '../core/records/written';
 import type { ShelfPart } from '../core/records/part';
 import { evaluator } from './evaluator';
-import { jobSummaryOf, summaryKey, summaryText } from './jobSummary';
+import { headlineOf, jobSummaryOf, summaryKey, summaryText } from './jobSummary';
 import { chunkPrefix, partKeys, textsOfJob, type Written } from './jobTexts';
 import { hashesOf, keyOf, textKeys, type Kind, type Stored, type Texts } from './opened';
 import { checksumOf, hashOf, sealKey, sealText } from './seal';
@@ -24,6 +24,8 @@ export interface Made {
   readonly stored: Stored;
   /** Works out what lists show of it: that lies beside it, and can be made anew at any time. */
   readonly brief: () => Entries;
+  /** What can be shown of it before that is worked out. */
+  readonly headline: () => Entries;
   /** Works out what is asked of it next, so that whoever shows it finds that. */
   readonly ahead: () => void;
 }
@@ -37,7 +39,7 @@ export function textsOf(kind: Kind, record: Kinds[Kind], before: Written | null 
     return {
       texts: { [key]: raw, [sealKey(key)]: seal },
       stored: { record, seal, layout: null },
-      ...{ brief: () => ({}), ahead: () => undefined },
+      ...{ brief: () => ({}), headline: () => ({}), ahead: () => undefined },
     };
   }
   const job = record as Job;
@@ -49,23 +51,29 @@ export function textsOf(kind: Kind, record: Kinds[Kind], before: Written | null 
     brief: () => ({
       [summaryKey(job.id)]: orNull(() => summaryText(jobSummaryOf(job, evaluator), seal)),
     }),
+    headline: () => ({ [summaryKey(job.id)]: summaryText(headlineOf(job), null) }),
     ahead: () => void orNull(() => evaluator.next(job)),
   };
 }
+
+/** Returns what takes away all that lies there of a record. */
+const goneFrom = (there: Texts): Entries =>
+  gone([...there.keys()].filter((key) => there.get(key) !== null));
 
 /**
  * Returns what has to be written so that a record is in storage and nothing of another one in its place.
  *
  * @param there all that lies there of the record now
  */
-export function textsInPlace<K extends Kind>(
-  kind: K,
-  record: Kinds[K],
-  there: Texts,
-): Record<string, string | null> {
-  const old = [...there.keys()].filter((key) => there.get(key) !== null);
+export function textsInPlace<K extends Kind>(kind: K, record: Kinds[K], there: Texts): Entries {
   const { texts, brief } = textsOf(kind, record);
-  return { ...gone(old), ...texts, ...brief() };
+  return { ...goneFrom(there), ...texts, ...brief() };
+}
+
+/** Returns the same for one of thousands: its readings are judged for lists once all of them are there. */
+export function textsInBulk<K extends Kind>(kind: K, record: Kinds[K], there: Texts): Entries {
+  const { texts, headline } = textsOf(kind, record);
+  return { ...goneFrom(there), ...texts, ...headline() };
 }
 
 /** Returns the same for a record that takes the place of a readable one; photos that it no longer shows go. */
@@ -74,9 +82,9 @@ export function textsInstead<K extends Kind>(
   before: Kinds[K],
   record: Kinds[K],
   there: Texts,
-): Record<string, string | null> {
+): Entries {
   const left = photosLeft(before, record).flatMap((photo) => textKeys('photo', photo));
-  return { ...gone(left), ...textsInPlace(kind, record, there) };
+  return { ...gone(left), ...textsInBulk(kind, record, there) };
 }
 
 /** Returns what comes of some work; null where it fails, which whoever does it again will hear of. */

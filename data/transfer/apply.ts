@@ -131,7 +131,7 @@ export async function applyImport(
   const pictures = new Set(
     planned.flatMap(({ kind, id, effect }) => (kind === 'photo' && effect === 'add' ? [id] : [])),
   );
-  const notTaken = await whileLabelsHold(() =>
+  const { odd, taken } = await whileLabelsHold(() =>
     aloneInStore(async () => {
       const { written, notTaken: odd } = await writePictures(pictures, source, course);
       try {
@@ -147,7 +147,7 @@ export async function applyImport(
         const refused = source.whole ? apart.find((one, i) => one !== now[i]) : undefined;
         if (refused) throw refusal(refused, CHANGED_SINCE);
         await writeTexts(Object.assign({}, ...apart.map(({ texts }) => texts)) as Texts);
-        return odd;
+        return { odd, taken: apart };
       } catch (error) {
         await dropTexts(written).catch(() => undefined);
         throw error;
@@ -155,5 +155,5 @@ export async function applyImport(
     }),
   );
   announce('everything');
-  return { notTaken, misplaced: await misplacedBy(records) };
+  return { notTaken: odd, misplaced: await misplacedBy(taken) };
 }

@@ -1,6 +1,7 @@
 import type { Choice } from './choices';
 import { reasonOf } from '../../core/errors';
 import { FileError, type FileProblem } from '../../core/records/problems';
+import { renewSummaries, type ListedJob } from '../summaries';
 import { applyImport, type Applied } from './apply';
 import { writeBackup, type Backup } from './backup';
 import { planImport, type ImportPlan, type NotTaken } from './plan';
@@ -33,6 +34,9 @@ async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T>> {
   }
 }
 
+/** A list of thousands is not drawn anew more often than that. */
+const SHOWN_EVERY_MS = 2000;
+
 /** Where files go in and out: one long work at a time, which says how far it is and can be called off. */
 export class TransferDesk {
   private course: Course | null = null;
@@ -52,7 +56,7 @@ export class TransferDesk {
       const plan = await planImport(source, course);
       this.open = { source, plan };
       const lines = plan.planned.map(
-        ({ texts: _, basis: __, file: ___, base: _b, photos: _p, ...line }) => line,
+        ({ texts: _, basis: __, file: ___, base: _b, photos: _p, pieces: _q, ...line }) => line,
       );
       return { lines, notTaken: plan.notTaken, notes: plan.notes };
     });
@@ -73,6 +77,25 @@ export class TransferDesk {
   backup(tell: OnProgress): Promise<Outcome<Backup>> {
     const course = this.begin(tell);
     return outcomeOf(() => writeBackup(course));
+  }
+
+  /**
+   * Makes anew what lists show of jobs, and stores it.
+   *
+   * @param show is handed those that are there, now and then
+   */
+  async renew(ids: readonly string[], show: (jobs: readonly ListedJob[]) => void): Promise<void> {
+    let shown = performance.now();
+    let made: ListedJob[] = [];
+    const tell = () => {
+      show(made);
+      [shown, made] = [performance.now(), []];
+    };
+    await renewSummaries(ids, (jobs) => {
+      made.push(...jobs);
+      if (performance.now() - shown > SHOWN_EVERY_MS) tell();
+    });
+    tell();
   }
 
   cancel(): void {

@@ -32,8 +32,7 @@ export async function misplacedBy(planned: readonly Planned[]): Promise<Misplace
   };
   for (const one of planned) {
     if (one.kind === 'job') {
-      const job = await read('job', one.id);
-      for (const piece of job ? piecesIn(job) : []) await look(one.id, piece.id);
+      for (const piece of one.pieces) await look(one.id, piece);
     } else if (one.kind === 'part') {
       for (const jobId of [(await read('part', one.id))?.takenBy ?? null, hadBy(one)]) {
         await look(jobId, one.id);

@@ -34,6 +34,9 @@ const problem = (place: string, message: string): FileProblem[] => [{ place, mes
 
 /** Everything that is known of a file while its records come, one at a time. */
 class Planning {
+  /** @param here all that the keys in storage name: most records of a backup are not there, and need not be looked for */
+  constructor(private readonly here: ReadonlySet<string>) {}
+
   readonly planned: Planned[] = [];
   readonly notTaken: NotTaken[] = [];
   /** The record that each photo belongs to: as the file says, or as it is here. */
@@ -57,6 +60,7 @@ class Planning {
       this.planned.push(
         await plannedFor<RecordKind>(kind, record, {
           base: 'base' in offered ? offered.base : null,
+          isNew: !this.here.has(record.id),
         }),
       );
     } catch (error) {
@@ -141,7 +145,8 @@ async function ownerHere(id: string): Promise<string | null> {
  *   ours, or it is a single job and something in it is wrong; Cancelled
  */
 export async function planImport(source: Source, course: Course): Promise<ImportPlan> {
-  const planning = new Planning();
+  const keys = await keysUnder('');
+  const planning = new Planning(new Set(keys.flatMap((key) => key.split('/'))));
   for await (const offered of source.records(course)) await planning.take(offered);
   await planning.end(new Set(await keysUnder('photo/')));
   const { planned, notTaken } = planning;

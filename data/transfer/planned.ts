@@ -1,3 +1,4 @@
+import { piecesIn } from '../../core/journal/pieces';
 import { checkChange } from '../../core/records/changed';
 import type { Kinds } from '../../core/records/decode';
 import {
@@ -14,7 +15,7 @@ import { FileError } from '../../core/records/problems';
 import type { PumpKind } from '../../core/pumps/registry';
 import { deviceHere } from '../device';
 import { asideKey, keyOf, load, opened, readAll, UnreadableRecord } from '../opened';
-import { FAR, goneKey, photosOf, textsInPlace, textsInstead } from '../texts';
+import { FAR, goneKey, photosOf, textsInBulk, textsInstead } from '../texts';
 import { sealKey } from '../seal';
 import { WHOLE } from './choices';
 import { readText } from '../storage';
@@ -57,6 +58,8 @@ export interface Planned extends PlannedLine {
   readonly base: ReadonlyMap<string, unknown> | null;
   /** The photos that it shows once it is taken. */
   readonly photos: readonly string[];
+  /** The parts from the shelf that a job has in its pump once it is taken. */
+  readonly pieces: readonly string[];
 }
 
 const NAME: { [K in RecordKind]: (record: Kinds[K]) => string } = {
@@ -125,6 +128,20 @@ function effectOf({ changed, clashes, count, asInFile }: Merge<unknown>): Effect
   return asInFile ? 'same' : 'newer';
 }
 
+/** What is known of a record before it is planned. */
+interface Planning extends Partial<Pick<Bringing, 'choose' | 'base'>> {
+  /** Nothing lies here under its id, nor ever did: it need not be looked for. */
+  readonly isNew?: boolean;
+}
+
+const NOTHING_THERE: ReadonlyMap<string, null> = new Map();
+
+/** Lists what belongs to a record and lies elsewhere. */
+const holdings = (record: Kinds[RecordKind]) => ({
+  photos: photosOf(record),
+  pieces: 'journal' in record ? piecesIn(record).map(({ id }) => id) : [],
+});
+
 /**
  * Returns what would become of a record of a file beside the one of its id that is here.
  *
@@ -133,19 +150,19 @@ function effectOf({ changed, clashes, count, asInFile }: Merge<unknown>): Effect
 export async function plannedFor<K extends RecordKind>(
   kind: K,
   file: Kinds[K],
-  { choose = UNASKED, base = null }: Partial<Pick<Bringing, 'choose' | 'base'>> = {},
+  { choose = UNASKED, base = null, isNew = false }: Planning = {},
 ): Promise<Planned> {
   const key = keyOf(kind, file.id);
-  const there = await readAll(kind, file.id);
+  const there = isNew ? NOTHING_THERE : await readAll(kind, file.id);
   const device = await deviceHere();
   const line = {
     ...{ ...NOTHING_PLANNED, kind, id: file.id, name: NAME[kind](file), base },
     basis: there.get(sealKey(key)) ?? null,
   };
   const anew = async (effect: Effect): Promise<Planned> => {
-    const gone = Number(await readText(goneKey(key))) || 0;
+    const gone = isNew ? 0 : Number(await readText(goneKey(key))) || 0;
     const record = sawBefore(file, device, effect === 'unreadable' ? FAR : gone);
-    return { ...line, effect, photos: photosOf(record), texts: textsInPlace(kind, record, there) };
+    return { ...line, effect, ...holdings(record), texts: textsInBulk(kind, record, there) };
   };
   let here: Kinds[K] | null;
   try {
@@ -161,7 +178,7 @@ export async function plannedFor<K extends RecordKind>(
   return {
     ...{ ...line, count, changed, kept, clashes, effect: effectOf(merge) },
     pump: changed.length + kept.length + clashes.length > 0 ? await pumpIn(file) : null,
-    ...{ file: record === here && clashes.length === 0 ? null : file, photos: photosOf(record) },
+    ...{ file: record === here && clashes.length === 0 ? null : file, ...holdings(record) },
     texts: record === here || clashes.length > 0 ? {} : textsInstead(kind, here, record, there),
   };
 }
@@ -177,6 +194,6 @@ async function pumpIn(record: Kinds[RecordKind]): Promise<PumpKind | null> {
 /** Returns what becomes of a photo: it is never changed, and one that is here stays. */
 export const plannedPhoto = (id: string, isHere: boolean): Planned => ({
   ...NOTHING_PLANNED,
-  ...{ kind: 'photo', id, name: 'photo', basis: null, photos: [], texts: {} },
+  ...{ kind: 'photo', id, name: 'photo', basis: null, photos: [], pieces: [], texts: {} },
   effect: isHere ? 'same' : 'add',
 });

@@ -20,6 +20,9 @@ export class Cancelled extends Error {
 /** Names the place of what went wrong in the app or the browser, and not in a file. */
 export const IN_BROWSER = 'this browser';
 
+/** The page is free meanwhile: a pause is for hearing that it is called off, and each costs some ms. */
+const STRETCH_MS = 100;
+
 /** Told at most so often. */
 const TELL_EVERY_MS = 100;
 
@@ -27,7 +30,7 @@ const TELL_EVERY_MS = 100;
 export class Course {
   private off = false;
   private told = 0;
-  private readonly pause = pacer();
+  private readonly pause = pacer(STRETCH_MS);
 
   constructor(private readonly tell: OnProgress = () => undefined) {}
 

@@ -1,6 +1,7 @@
 import type { Choice } from './choices';
 import { proxy, type Remote } from 'comlink';
 import { reasonOf } from '../../core/errors';
+import type { ListedJob } from '../summaries';
 import { touchedJobs } from '../tabs';
 import { Thread } from '../thread';
 import type { Backup } from './backup';
@@ -13,6 +14,8 @@ export interface RemoteDesk {
   plan(file: Blob, tell: OnProgress): Promise<Outcome<Preview>>;
   apply(tell: OnProgress, choices?: readonly Choice[]): Promise<Outcome<Applied>>;
   backup(tell: OnProgress): Promise<Outcome<Backup>>;
+  /** Makes anew what lists show of jobs, as the desk does. @throws Error where the thread is lost */
+  renew(ids: readonly string[], show: (jobs: readonly ListedJob[]) => void): Promise<void>;
   cancel(): void;
   /** Ends the thread; what it was doing is not done. */
   close(): void;
@@ -65,6 +68,16 @@ export function openDesk(): RemoteDesk {
       return outcome;
     },
     backup: (tell) => run(tell, (desk, told) => desk.backup(told)),
+    renew: (ids, show) =>
+      thread.ask((desk, heard) =>
+        desk.renew(
+          [...ids],
+          proxy((jobs: readonly ListedJob[]) => {
+            heard();
+            show(jobs);
+          }),
+        ),
+      ),
     cancel: () => {
       const off = running;
       if (!off) return;

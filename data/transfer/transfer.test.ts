@@ -6,7 +6,7 @@ import { change, remove, saveNew } from '../records';
 import { load, loadAll } from '../opened';
 import { type Filed } from '../texts';
 import { keysUnder, readText, writeTexts } from '../storage';
-import { listJobs } from '../summaries';
+import { listJobs, type ListedJob } from '../summaries';
 import { writeBackup } from './backup';
 import { TransferDesk } from './desk';
 import { jobFile } from './files';
@@ -47,7 +47,12 @@ describe('a file of one job', () => {
     await imported(file);
     expect(await load('job', job.id)).toEqual(shows(job, 'p-1'));
     expect(await load('photo', 'p-1')).toEqual(photo('p-1'));
-    expect((await listJobs())[0]).toMatchObject({ tag: 'HM-0417', state: 'current' });
+    // Listed at once, and judged for the list once all of it is there.
+    expect((await listJobs())[0]).toMatchObject({ tag: 'HM-0417', judged: 0, state: 'stale' });
+    const shown: ListedJob[] = [];
+    await new TransferDesk().renew([job.id], (jobs) => shown.push(...jobs));
+    expect(shown).toMatchObject([{ id: job.id, judged: 6, state: 'current' }]);
+    expect((await listJobs())[0]).toEqual(shown[0]);
     expect(await effects(file)).toEqual(['job HM-0417: same', 'photo photo: same']);
   });
 
