@@ -102,6 +102,9 @@ test('verdicts and instructions are announced in one place, and keys act only on
     const before = (await instruction(page).textContent()) ?? '';
     await page.keyboard.press(Number(/Try ([\d.]+)/.exec(before)?.[1]) <= 0.05 ? '1' : '4');
     await expect(instruction(page)).not.toHaveText(before);
+    // It is said once the rest of the screen has followed the instruction.
+    const next = /Try .*/.exec((await instruction(page).textContent()) ?? '')?.[0] ?? '';
+    await expect(spoken).toContainText(next);
     if (/drive gear\. /.test((await spoken.textContent()) ?? '')) break;
   }
   await expect(spoken).toHaveText(
