@@ -163,8 +163,9 @@ export async function writeTextsWhere(
     const asked = writing.store.get(key).then((text) => {
       otherwise = text !== is;
       if (otherwise) return writing.abort();
-      // Said at once, so that the disk is at it before this thread has heard of each entry.
-      writing.commit();
+      // Said at once, so that the disk is at it before this thread has heard of each entry; a browser of before 2021 does
+      // it by itself.
+      if ('commit' in writing) writing.commit();
       meanwhile();
     });
     await Promise.all([asked, ...putInto(writing.store, entries), writing.done]);
