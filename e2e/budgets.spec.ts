@@ -53,8 +53,8 @@ interface Budget {
 const TAPS = 6;
 
 const CRESCENT: Budget = {
-  first: [20, 100],
-  drawn: [125, 210],
+  first: [25, 110],
+  drawn: [145, 230],
   writes: 3,
   bytes: 12_000,
   strokes: 1,

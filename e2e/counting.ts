@@ -80,11 +80,15 @@ export const countIn = (page: Page): Promise<void> =>
 
 /** Does something on a page; resolves to what the page did for it until it came to rest. */
 export async function countedIn(page: Page, work: () => Promise<void>): Promise<Counted> {
+  await page.waitForTimeout(WRITTEN_MS);
   await page.evaluate('countAnew()');
   await work();
   await page.waitForTimeout(REST_MS);
   return page.evaluate('({ ...counted })');
 }
+
+/** So long after the rest what lists show of the last tap is written: it is no part of the next. In ms. */
+const WRITTEN_MS = 900;
 
 /** After so long a page has drawn what it draws later; no plan is begun so soon. In ms. */
 const REST_MS = 700;
