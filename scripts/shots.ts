@@ -101,6 +101,7 @@ const SHOTS: readonly Shot[] = [
     ready: /Outside mic/,
     then: async (page) => {
       await page.getByRole('button', { name: 'Zero is good' }).click();
+      await page.getByRole('button', { name: 'Zero is good' }).waitFor({ state: 'detached' });
       await page.getByRole('textbox').fill('30.004');
     },
   },
