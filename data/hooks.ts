@@ -120,23 +120,33 @@ let renewing: Promise<void> | null = null;
 
 const idsOf = (jobs: readonly ListedJob[]): string[] => jobs.map(({ id }) => id);
 
-/** Makes summaries in a thread of their own, as after a backup was restored; one such work at a time, first those on top. */
-async function renewMany(
+/**
+ * Makes many summaries, as after a backup was restored, first those on top: one such work at a time, in a thread, and here
+ * where that does not load or is lost.
+ */
+function renewMany(
   jobs: readonly ListedJob[],
   show: (jobs: readonly ListedJob[]) => void,
 ): Promise<void> {
-  if (renewing) return;
+  if (renewing) return renewing;
   const stale = idsOf(inOrder(jobs));
+  renewing = renewInThread(stale, show)
+    .catch(() => renewSummaries(stale, show))
+    .finally(() => (renewing = null));
+  return renewing;
+}
+
+async function renewInThread(
+  stale: readonly string[],
+  show: (jobs: readonly ListedJob[]) => void,
+): Promise<void> {
   const { openDesk } = await import('./transfer/remote');
   const desk = openDesk();
-  renewing = desk
-    .renew(stale, show)
-    .catch(() => renewSummaries(stale, show))
-    .finally(() => {
-      desk.close();
-      renewing = null;
-    });
-  return renewing;
+  try {
+    await desk.renew(stale, show);
+  } finally {
+    desk.close();
+  }
 }
 
 export function useStudies() {

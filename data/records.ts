@@ -153,6 +153,8 @@ export async function changeTogether(
     }
     const briefs = works.map(({ made }) => made?.brief() ?? {});
     await writeTexts(Object.assign(left, textsWith(works, beside), ...briefs) as typeof left);
+    // What was to be written of them for lists is older than this.
+    keys.forEach(dropBrief);
     for (const { kind, after: record, made } of works) {
       if (made) remember(keyOf(kind, record.id), made.stored);
     }

@@ -27,7 +27,12 @@ export function FootButton({ name, spoken, onPress, disabled = false, low = fals
       onPress={onPress}
       style={[styles.button, { borderColor: palette.line, height }]}
     >
-      <Words strong tone={disabled ? 'muted' : 'blue'} numberOfLines={2} style={styles.words}>
+      <Words
+        strong
+        tone={disabled ? 'muted' : 'blue'}
+        numberOfLines={height === TOUCH_LARGE ? 3 : 2}
+        style={styles.words}
+      >
         {name}
       </Words>
     </Pressable>

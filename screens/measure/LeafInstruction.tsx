@@ -22,9 +22,8 @@ export function LeafInstruction({ job, step, follows }: InstructionProps) {
   const { tiny } = useRoom();
   const { data: now } = useRecord('job', job.id);
   const next = follows && now ? evaluator.next(now) : null;
-  // Another check comes with its own heading.
-  const isSame = next?.way === 'leaf' && next.characteristic === step.characteristic;
-  const shown = isSame ? next : step;
+  // A step of another kind comes with its own panel.
+  const shown = next?.way === 'leaf' ? next : step;
   const [before, leaf, after] = leafInstruction(shown, unit);
   return (
     <Explained text={before} also={ON_ANSWERS}>
