@@ -31,6 +31,9 @@ const CORE = [
 /** The rooms of the rework, from the ground up. */
 const REWORK = ['solver', 'operations', 'effects', 'decision'].map((r) => `./core/rework/${r}`);
 
+/** Names that say nothing where they are imported. */
+const VAGUE = ['here', 'at', 'made', 'kept', 'said'];
+
 const downwards = (order, message) =>
   order.slice(1).map((target, i) => ({ target, from: order.slice(0, i + 1), message }));
 
@@ -100,6 +103,19 @@ module.exports = [
       '@typescript-eslint/no-explicit-any': 'error',
       'import/no-duplicates': ['error', { 'prefer-inline': true }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            ':matches(ObjectExpression > SpreadElement, JSXSpreadAttribute) > ObjectExpression',
+          message:
+            'Write the fields out: a spread of a fresh literal is not checked for misspelled fields.',
+        },
+        {
+          selector: `:matches(ExportNamedDeclaration > FunctionDeclaration, ExportNamedDeclaration > VariableDeclaration > VariableDeclarator)[id.name=/^(${VAGUE.join('|')})$/]`,
+          message: 'Too vague a name to be read in another file.',
+        },
+      ],
     },
   },
   {

@@ -41,8 +41,15 @@ function measured(
     if (!next) return { tries: readings.length, stations, verdict: proof ?? 'close' };
     const gap = gaps[next.station.id] ?? 0;
     readings.push({
-      ...{ id: `r${readings.length}`, kind: 'leaf', at: '', by: '', instrument: '' },
-      ...{ characteristic: C.id, station: next.station.id, marked_mm: null, voided: null },
+      id: `r${readings.length}`,
+      kind: 'leaf',
+      at: '',
+      by: '',
+      instrument: '',
+      characteristic: C.id,
+      station: next.station.id,
+      marked_mm: null,
+      voided: null,
       leaves_mm: [...next.stack.leaves_mm],
       felt: feel(next.stack.total_mm, [gap, gap]),
     });

@@ -40,7 +40,8 @@ function wornPump(number: number, even: Even): Job {
     if (even() > 0.12) continue;
     const nail = pick(['catches', 'passes'] as const);
     defects[surface.id] = {
-      ...{ defect: pick(defectsOf(surface.kind)).id, nail },
+      defect: pick(defectsOf(surface.kind)).id,
+      nail,
       ...(nail === 'catches' ? { depth_mm: Math.round(60 * even()) / 1000 } : {}),
       decided: pick(['pass', 'dress', 'machine', 'replace'] as const),
     };

@@ -30,14 +30,20 @@ function pumpOf(seed: number, operations: number, characteristics: number): Line
       const now = (dimensions[`size-${outer}`] ?? 0) - (dimensions[`size-${inner}`] ?? 0);
       const lower_mm = now - 0.075 + even() * 0.08;
       return {
-        ...{ id: `c${i}`, terms: { [`size-${outer}`]: 1, [`size-${inner}`]: -1 } },
-        ...{ lower_mm, upper_mm: lower_mm + 0.07 },
+        id: `c${i}`,
+        terms: { [`size-${outer}`]: 1, [`size-${inner}`]: -1 },
+        lower_mm,
+        upper_mm: lower_mm + 0.07,
       };
     }),
     operations: Array.from({ length: operations }, (_, i) => ({
-      ...{ id: `o${i}`, effects: { [any()]: -1, [any()]: even() < 0.3 ? 1 : 0 } },
-      ...{ offset: even() < 0.2 ? { [any()]: -0.01 } : {}, min_mm: 0.005, max_mm: 0.15 },
-      ...{ fixedCost: 10 + pick(90), costPerMm: pick(200) },
+      id: `o${i}`,
+      effects: { [any()]: -1, [any()]: even() < 0.3 ? 1 : 0 },
+      offset: even() < 0.2 ? { [any()]: -0.01 } : {},
+      min_mm: 0.005,
+      max_mm: 0.15,
+      fixedCost: 10 + pick(90),
+      costPerMm: pick(200),
     })),
     excludes: [['o0', 'o1']],
     guard_mm: 0.002,
@@ -54,10 +60,15 @@ const ms = (times: readonly number[]): string => {
 function pairShelf(size: number): void {
   const even = evenFrom(size + 1);
   const sized = (dimension: string, value_mm: number) => ({
-    ...{ dimension: dimensionId(dimension), value_mm, u_mm: 0.003 },
+    dimension: dimensionId(dimension),
+    value_mm,
+    u_mm: 0.003,
   });
   const part = (id: string, parts: string[], sizes: ReturnType<typeof sized>[]) => ({
-    ...{ id, parts: parts.map(partId), variant: null, sizes },
+    id,
+    parts: parts.map(partId),
+    variant: null,
+    sizes,
   });
   const bodies = Array.from({ length: size }, (_, i) =>
     part(

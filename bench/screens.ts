@@ -68,7 +68,8 @@ async function addFour(page: Page): Promise<void> {
   const text = writeFile({ jobs: [job] }, new Date().toISOString());
   await page.goto('/import');
   await pick(page, 'Choose a file', {
-    ...{ name: 'four.json', mimeType: 'application/json' },
+    name: 'four.json',
+    mimeType: 'application/json',
     buffer: Buffer.from(text),
   });
   await page.getByRole('button', { name: 'Import', exact: true }).click();

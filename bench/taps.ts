@@ -116,16 +116,24 @@ async function versionIn(root: string): Promise<Version> {
       const geometry = { ...registry.familyOf(c.family).example, ...c.geometry };
       const sheet: Sheet = {
         ...blankSheet({ family: c.family, geometry }),
-        ...{ id: 's', model: c.name, family: c.family, invented: true, note: '', geometry },
+        id: 's',
+        model: c.name,
+        family: c.family,
+        invented: true,
+        note: '',
+        geometry,
         tiers: [{ id: 'service', name: 'Service', source: '' }],
         nominal: Object.entries(c.nominal).map(([dimension, value_mm]) => ({
           dimension: dimension as DimensionId,
           value_mm,
         })),
         limits: c.limits.map(([characteristic, lower, upper]) => ({
-          ...{ characteristic: characteristic as CharacteristicId, tier: 'service', source: '' },
+          characteristic: characteristic as CharacteristicId,
+          tier: 'service',
+          source: '',
           ...({ side: 'full', gasket: 'bare' } as const),
-          ...{ preferredLower_mm: null, preferredUpper_mm: null },
+          preferredLower_mm: null,
+          preferredUpper_mm: null,
           lower_mm: lower === null ? null : lower * THOU,
           upper_mm: upper === null ? null : upper * THOU,
         })),

@@ -2,7 +2,13 @@ import { evenFrom } from '../core/random';
 import { DEMO_SHEETS } from '../demo/sheets';
 import { agreementTrial } from '../demo/trials/agreement';
 import { familyTrial, limitedBy } from '../demo/trials/families';
-import { floorTrial, leafTrial, sizeTrial, swingTrial, type Plan } from '../demo/trials/methods';
+import {
+  floorTrial,
+  leafTrial,
+  sizeTrial,
+  swingTrial,
+  type TrialPlan,
+} from '../demo/trials/methods';
 import { tallied, tallyOf, type Tally } from '../demo/trials/tally';
 import { howMany } from './howMany';
 
@@ -32,7 +38,7 @@ function byPlan(name: string, trial: typeof sizeTrial): void {
       for (const repeats of [1, 3, 5]) {
         for (const varies_mm of [0, 0.01]) {
           const run = (over_mm: number | null) => {
-            const plan: Plan = { places, repeats, u_mm, varies_mm, over_mm };
+            const plan: TrialPlan = { places, repeats, u_mm, varies_mm, over_mm };
             return tallied(TRIALS, () => trial(plan, even));
           };
           const key = `${`${places} × ${repeats}`.padEnd(7)} ${um(u_mm)} ${um(varies_mm).padStart(5)}`;

@@ -43,7 +43,9 @@ function caseOf(n: number): Omit<Case, 'by'> {
   const tier = base.tiers[Math.floor(even() * base.tiers.length)]!.id;
   return {
     sheet: { ...limited, prices },
-    ...{ tier, rule: even() < 0.5 ? 'guarded' : 'plain', seed: SEED + 7 * n },
+    tier,
+    rule: even() < 0.5 ? 'guarded' : 'plain',
+    seed: SEED + 7 * n,
   };
 }
 
@@ -66,7 +68,8 @@ const percent = (part: number, whole: number): string => `${((100 * part) / whol
 function pumpOf(n: number, solve: Solver): Pump {
   const given = caseOf(n);
   return {
-    ...{ case: given, leaf: followed({ ...given, by: 'leaf' }, solve) },
+    case: given,
+    leaf: followed({ ...given, by: 'leaf' }, solve),
     size: followed({ ...given, by: 'size' }, solve),
     truth: trueCost({ ...given, by: 'size' }, solve),
   };

@@ -18,17 +18,16 @@ describe('the state of a job', () => {
     sizeAt(dimensionId('drive-width'), stationId('a'), 'wa', 20, mic),
   ].reduce(withReading, job);
   const faced = record(sizes, {
-    ...{
-      kind: 'operation',
-      id: 'o1',
-      at: job.createdAt,
-      by: '',
-      voided: null,
-      remark: '',
-      step: null,
-      piece: null,
-    },
-    ...{ part: partId('body'), work: 'faced' },
+    kind: 'operation',
+    id: 'o1',
+    at: job.createdAt,
+    by: '',
+    voided: null,
+    remark: '',
+    step: null,
+    piece: null,
+    part: partId('body'),
+    work: 'faced',
     changes: [{ dimension: dimensionId('pocket-depth'), by_mm: -0.02, u_mm: 0 }],
   });
   /** Of a depth less a width. */

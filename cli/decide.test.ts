@@ -13,8 +13,11 @@ import { answerWords } from '../core/wording/decide';
 import { ask, errorOf } from './ask';
 
 const WIDE = {
-  ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
-  ...{ 'track-depth': 10, 'face-depth': 10 },
+  'pocket-depth': 20.09,
+  'drive-width': 20,
+  'driven-width': 20,
+  'track-depth': 10,
+  'face-depth': 10,
 };
 const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
 const fileOf = (job: Job): object => JSON.parse(writeFile({ jobs: [job] }, AT)) as object;
@@ -107,35 +110,60 @@ describe('calc job.decide', () => {
   it('asks for sizes where leaves stopped at out, and nothing else is left', async () => {
     const never = neverDone('body-renewed', 'gear-set');
     const free = ['12', '6', '3', '9'].map((station) => ({
-      ...{ ...made(), kind: 'leaf' as const, instrument: '', leaves_mm: [0.1], marked_mm: null },
-      ...{ characteristic: characteristicId('face-drive'), station: stationId(station) },
+      ...made(),
+      kind: 'leaf' as const,
+      instrument: '',
+      leaves_mm: [0.1],
+      marked_mm: null,
+      characteristic: characteristicId('face-drive'),
+      station: stationId(station),
       felt: 'free' as const,
     }));
     const job = withReadings(jobWithSizes({ 'track-depth': 10, 'face-depth': 10 }), ...free);
     const answer = await ask('job.decide', { file: fileOf(job), shop: fileOfShop(never) });
     expect(answer).toMatchObject({ kind: 'measure', plans: [] });
     expect(answer.measure).toContainEqual({
-      ...{ characteristic: 'face-drive', station: null, by: 'sizes', leaves_mm: [] },
+      characteristic: 'face-drive',
+      station: null,
+      by: 'sizes',
+      leaves_mm: [],
       settles: 'End clearance, drive gear: how far it is out',
     });
   });
   it('says how each part stands: condemned by the eye, in or open by its clearances', async () => {
     const crack: Finding = {
-      ...{ ...made(), kind: 'finding', surface: surfaceId('driven-teeth'), defect: 'cracked' },
-      ...{ nail: null, depth_mm: null, spot: null, proposed: 'replace', decided: 'replace' },
-      ...{ why: 'a crack keeps growing', remark: '' },
+      ...made(),
+      kind: 'finding',
+      surface: surfaceId('driven-teeth'),
+      defect: 'cracked',
+      nail: null,
+      depth_mm: null,
+      spot: null,
+      proposed: 'replace',
+      decided: 'replace',
+      why: 'a crack keeps growing',
+      remark: '',
     };
     const job = record(jobWithSizes({ ...WIDE, 'pocket-depth': 20.05 }), crack);
     const { parts, plans } = await ask('job.decide', { file: fileOf(job) });
     expect(parts).toContainEqual({
       // The gap to the wall was not read.
-      ...{ part: 'driven', decision: 'replace', looked: 'condemned', clearances: 'open' },
+      part: 'driven',
+      decision: 'replace',
+      looked: 'condemned',
+      clearances: 'open',
     });
     expect(parts).toContainEqual({
-      ...{ part: 'drive', decision: 'replace', looked: 'unseen', clearances: 'in' },
+      part: 'drive',
+      decision: 'replace',
+      looked: 'unseen',
+      clearances: 'in',
     });
     expect(parts).toContainEqual({
-      ...{ part: 'input-shaft', decision: 'unknown', looked: 'unseen', clearances: 'none' },
+      part: 'input-shaft',
+      decision: 'unknown',
+      looked: 'unseen',
+      clearances: 'none',
     });
     expect((plans as Plan[])[0]?.works).toMatchObject([{ operation: 'gear-set', why: 'finding' }]);
   });
@@ -145,16 +173,15 @@ describe('calc job.decide', () => {
     const { planned } = answerOf({ rework, solved }, false);
     const listed = makeWorkList(planned, 60)(job, made());
     expect(await ask('job.decide', { file: fileOf(listed) })).toMatchObject({
-      ...{ kind: 'work', sentence: 'Next: Face the deck.', done: [] },
+      kind: 'work',
+      sentence: 'Next: Face the deck.',
+      done: [],
     });
     const step = listed.journal.findLast((e) => e.kind === 'plan')!.steps[0]!;
     const cut = carryOut(planned[0]!.offer, step.id, 0.031, 0.002)(listed, made());
     expect(await ask('job.decide', { file: fileOf(cut) })).toMatchObject({
-      ...{
-        kind: 'measure',
-        sentence:
-          'Work done. Measure again: end clearance, drive gear; end clearance, driven gear.',
-      },
+      kind: 'measure',
+      sentence: 'Work done. Measure again: end clearance, drive gear; end clearance, driven gear.',
       done: [{ operation: 'deck-faced', parts: ['body'], amount_mm: 0.031 }],
     });
     const bare = carryOut(planned[0]!.offer, null, 0.031, 0.002)(job, made());
@@ -169,7 +196,9 @@ describe('calc job.decide', () => {
     expect(works.map((w) => w.operation)).not.toContain('deck-faced');
     const priced = neverDone('whole-pump').map((o) => ({ ...o, by: 'here' as const, price: 12 }));
     expect(await ask('job.decide', { file, shop: fileOfShop(priced) })).toMatchObject({
-      ...{ kind: 'replace', sentence: 'Buy a new pump.', newPump: { cost: 12, priced: true } },
+      kind: 'replace',
+      sentence: 'Buy a new pump.',
+      newPump: { cost: 12, priced: true },
     });
   });
   it.each([

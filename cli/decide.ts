@@ -95,8 +95,14 @@ function predictedBy(rework: ReworkCase, plan: RatedPlan) {
 function costsOf({ work, minutes, days, down, chance, expected }: Price, rate: number) {
   const bench = (minutes / 60) * rate;
   return {
-    ...{ cost: work + down, paid: work - bench, bench, downtime: down },
-    ...{ minutes, days, chance, expected },
+    cost: work + down,
+    paid: work - bench,
+    bench,
+    downtime: down,
+    minutes,
+    days,
+    chance,
+    expected,
   };
 }
 

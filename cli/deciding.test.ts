@@ -18,11 +18,19 @@ const MATCH = {
     { id: 'X', width_mm: 20.01 },
     { id: 'Y', width_mm: 20.02 },
   ],
-  ...{ lower_mm: 0.02, upper_mm: 0.06, maxDeckCut_mm: 0.05, maxGearGrind_mm: 0 },
+  lower_mm: 0.02,
+  upper_mm: 0.06,
+  maxDeckCut_mm: 0.05,
+  maxGearGrind_mm: 0,
 };
 const VANE = {
-  ...{ ringRadius_mm: 29, eccentricity_mm: 4.7, rotorRadius_mm: 24, vaneLength_mm: 15.5 },
-  ...{ newVaneLength_mm: 16, hours: 2000, leastInSlot_mm: 5 },
+  ringRadius_mm: 29,
+  eccentricity_mm: 4.7,
+  rotorRadius_mm: 24,
+  vaneLength_mm: 15.5,
+  newVaneLength_mm: 16,
+  hours: 2000,
+  leastInSlot_mm: 5,
 };
 
 describe('the sums of deciding', () => {
@@ -56,11 +64,16 @@ describe('the sums of deciding', () => {
     expect(await ask('match.parts', MATCH)).toEqual({
       pairs: [
         {
-          ...{ body: 'A', gear: 'X', deckCut_mm: 0, gearGrind_mm: 0 },
+          body: 'A',
+          gear: 'X',
+          deckCut_mm: 0,
+          gearGrind_mm: 0,
           gap_mm: expect.closeTo(0.05, 9) as number,
         },
         {
-          ...{ body: 'B', gear: 'Y', gearGrind_mm: 0 },
+          body: 'B',
+          gear: 'Y',
+          gearGrind_mm: 0,
           deckCut_mm: expect.closeTo(0.04, 9) as number,
           gap_mm: expect.closeTo(0.06, 9) as number,
         },

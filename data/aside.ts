@@ -35,7 +35,9 @@ export async function setAside(kind: Kind, id: string): Promise<void> {
       const writes = writesIn(texts.get(key) ?? '', await deviceHere());
       await writeTexts({
         ...gone,
-        ...{ [sealKey(key)]: null, [asideKey(key)]: error.raw, [goneKey(key)]: String(writes) },
+        [sealKey(key)]: null,
+        [asideKey(key)]: error.raw,
+        [goneKey(key)]: String(writes),
       });
     }
   });

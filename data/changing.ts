@@ -1,4 +1,4 @@
-import { piecesMoved, type Piece } from '../core/journal/pieces';
+import { piecesMoved, type FittedPiece } from '../core/journal/pieces';
 import type { Job } from '../core/records/job';
 import type { ShelfPart } from '../core/records/part';
 import { changeWithParts, relabel } from './moved';
@@ -11,7 +11,7 @@ class NeedsMore extends Error {}
 
 /** Tells that a change of a job moves parts from the shelf, which have to be written in the same stroke. */
 class MovesParts extends NeedsMore {
-  constructor(readonly pieces: readonly Piece[]) {
+  constructor(readonly pieces: readonly FittedPiece[]) {
     super();
   }
 }

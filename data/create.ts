@@ -119,8 +119,12 @@ export async function createQuickJob(
     tiers: [{ id: QUICK_TIER, name: 'Service', source: '' }],
     limits: limits.map((limit) => ({
       ...limit,
-      ...{ tier: QUICK_TIER, side: 'full', gasket: 'bare', source: '' },
-      ...{ preferredLower_mm: null, preferredUpper_mm: null },
+      tier: QUICK_TIER,
+      side: 'full',
+      gasket: 'bare',
+      source: '',
+      preferredLower_mm: null,
+      preferredUpper_mm: null,
     })),
   };
   const tag = `NOW-${at.slice(5, 16).replace(/\D/g, '')}`;

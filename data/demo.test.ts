@@ -36,7 +36,9 @@ it('goes as it came, and takes nothing of one’s own along', async () => {
   const mine = await copySheet(demo.sheets[0]!);
   expect((await load('sheet', mine))?.demo).toBeUndefined();
   expect(await countDemo()).toEqual({
-    ...{ job: demo.jobs.length, sheet: demo.sheets.length, part: demo.parts.length },
+    job: demo.jobs.length,
+    sheet: demo.sheets.length,
+    part: demo.parts.length,
   });
   const here = await demoHere();
   expect(here.own).toEqual([]);
@@ -55,8 +57,12 @@ it('asks about a job with readings of one’s own, an edited sheet, and one that
       kind: 'part',
       record: {
         ...BLANK_PART,
-        ...{ id: 'own-part', createdAt: '2026-11-29T08:00:00.000Z', label: 'P-1' },
-        ...{ sheet: needed.id, model: needed.model, parts: [partId('body')] },
+        id: 'own-part',
+        createdAt: '2026-11-29T08:00:00.000Z',
+        label: 'P-1',
+        sheet: needed.id,
+        model: needed.model,
+        parts: [partId('body')],
       },
     },
   ]);

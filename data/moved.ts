@@ -1,5 +1,5 @@
 import { isTaken } from '../core/pairing/labels';
-import { piecesMoved, type Piece } from '../core/journal/pieces';
+import { piecesMoved, type FittedPiece } from '../core/journal/pieces';
 import type { Job } from '../core/records/job';
 import type { ShelfPart } from '../core/records/part';
 import { say } from '../core/wording/say';
@@ -39,7 +39,9 @@ export function takenFor(part: ShelfPart, { id, tag }: Pick<Job, 'id' | 'tag'>):
 /** Returns a part as it lies on the shelf again. */
 export const backOnShelf = (part: ShelfPart): ShelfPart => ({
   ...part,
-  ...{ state: 'here', takenFor: '', takenBy: null },
+  state: 'here',
+  takenFor: '',
+  takenBy: null,
 });
 
 /** Tells whether a part says that a job has it: by the job's id, or, from before that was kept, by its tag. */
@@ -49,7 +51,7 @@ export const isOf = (
 ): boolean => state === 'taken' && (takenBy === job.id || (takenBy === null && tag === job.tag));
 
 /** Names the records of some parts that are still kept. */
-export async function refsOf(pieces: readonly Pick<Piece, 'id'>[]): Promise<RecordRef[]> {
+export async function refsOf(pieces: readonly Pick<FittedPiece, 'id'>[]): Promise<RecordRef[]> {
   const there = await Promise.all(pieces.map(({ id }) => load('part', id)));
   return there.flatMap((part) => (part ? [{ kind: 'part' as const, id: part.id }] : []));
 }
@@ -62,7 +64,7 @@ export async function refsOf(pieces: readonly Pick<Piece, 'id'>[]): Promise<Reco
 export async function changeWithParts(
   id: string,
   edit: (job: Job) => Job,
-  pieces: readonly Piece[],
+  pieces: readonly FittedPiece[],
   beside: readonly Filed[],
 ): Promise<Job> {
   const [done] = await changeTogether(
@@ -72,7 +74,7 @@ export async function changeWithParts(
       const next = edit(job);
       const { came, went } = piecesMoved(job, next);
       const moved = parts.map((part) => {
-        const isIn = (list: readonly Piece[]) => list.some((piece) => piece.id === part.id);
+        const isIn = (list: readonly FittedPiece[]) => list.some((piece) => piece.id === part.id);
         if (isIn(came) && !isOf(part, job)) return takenFor(part, job);
         return isIn(went) && isOf(part, job) ? backOnShelf(part) : part;
       });

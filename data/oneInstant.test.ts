@@ -5,7 +5,7 @@ import * as noting from '../core/commands/noting';
 import * as ordering from '../core/commands/ordering';
 import * as shelving from '../core/commands/shelving';
 import * as paper from '../core/paper/typed';
-import { after, type Command, type Made } from '../core/commands/command';
+import { after, type Command, type Stamp } from '../core/commands/command';
 import { Evaluator } from '../core/guidance/evaluator';
 import type { Step } from '../core/guidance/step';
 import { ledgerOf } from '../core/journal/ledger';
@@ -37,31 +37,50 @@ function tab(): Tab {
 }
 
 let count = 0;
-const made = (by: string): Made => ({ id: `made-${(count += 1)}`, at: AT, by, voided: null });
+const made = (by: string): Stamp => ({ id: `made-${(count += 1)}`, at: AT, by, voided: null });
 
 const evaluator = new Evaluator();
 const offer = offersFor(JOB, NEW_SHOP).find(({ works }) => works.some((w) => w.moves.length > 0))!;
 const planned = {
-  ...{ offer, amount_mm: 0.05, from_mm: 0.04, to_mm: 0.06, waitsFor: [], unread: [] },
+  offer,
+  amount_mm: 0.05,
+  from_mm: 0.04,
+  to_mm: 0.06,
+  waitsFor: [],
+  unread: [],
 } as unknown as PlannedOperation;
 const [surface] = teardownOf(VELTRANE_T6).surfaces;
 const reading = () => sized(JOB, 'drive-width', 'a', 20.01);
 const step = {
-  ...{ way: 'size', characteristic: characteristicId('face-drive') },
+  way: 'size',
+  characteristic: characteristicId('face-drive'),
   dimension: dimensionOf(VELTRANE_T6, dimensionId('drive-width')),
   station: dimensionOf(VELTRANE_T6, dimensionId('drive-width')).stations[0]!,
 } as Extract<Step, { way: 'size' }>;
 const ordered = {
-  ...{ line: 'renew--seal', state: 'ordered' as const, date: '2026-11-23' },
-  ...{ supplier: '', partNumber: '' },
+  line: 'renew--seal',
+  state: 'ordered' as const,
+  date: '2026-11-23',
+  supplier: '',
+  partNumber: '',
 };
 const found = {
-  ...{ surface: surface!.id, defect: 'scored' as const, nail: null, depth_mm: null, spot: null },
-  ...{ proposed: 'machine' as const, why: '', decided: 'machine' as const, remark: '' },
+  surface: surface!.id,
+  defect: 'scored' as const,
+  nail: null,
+  depth_mm: null,
+  spot: null,
+  proposed: 'machine' as const,
+  why: '',
+  decided: 'machine' as const,
+  remark: '',
 };
 const signed = {
-  ...{ part: partId('body'), proposed: 'reuse' as const, why: '' },
-  ...{ decided: 'reuse' as const, remark: '' },
+  part: partId('body'),
+  proposed: 'reuse' as const,
+  why: '',
+  decided: 'reuse' as const,
+  remark: '',
 };
 const [key] = VELTRANE_T6.key;
 const answer = { check: key!.id, option: key!.options[0]!, value: null, u_mm: null };
@@ -196,7 +215,8 @@ function counts(job: Job): unknown {
     name,
     counting(list as readonly { readonly voided: null }[]).map((item) => ({
       ...item,
-      ...{ id: '', at: '' },
+      id: '',
+      at: '',
       ...('steps' in item
         ? { steps: (item.steps as object[]).map((s) => ({ ...s, id: '' })) }
         : {}),

@@ -342,7 +342,12 @@ describe('a new record', () => {
 
 describe('photos', () => {
   const photo = (id: string): Photo => ({
-    ...{ schema: PHOTO_SCHEMA, id, revision: 0, job: job.id, width: 8, height: 6 },
+    schema: PHOTO_SCHEMA,
+    id,
+    revision: 0,
+    job: job.id,
+    width: 8,
+    height: 6,
     jpeg: 'data:image/jpeg;base64,/9j/4AAQ',
   });
   const add = (id: string) =>

@@ -28,7 +28,7 @@ import {
   textsInPlace,
   textsOf,
   type Filed,
-  type Made,
+  type WrittenTexts,
 } from './texts';
 
 /** Returns what has to be written so that new records are in storage; photos that only old ones had go. */
@@ -77,7 +77,7 @@ export async function change<K extends Kind>(
   const key = keyOf(kind, id);
   const edit = (stored: Stored<K> | null, device: string) =>
     edited(kind, apply, stored, device, absent);
-  const done = (after: Kinds[K], { stored, brief }: Made): Kinds[K] => {
+  const done = (after: Kinds[K], { stored, brief }: WrittenTexts): Kinds[K] => {
     announceSoon({ kind, id });
     remember(key, stored);
     keepBrief(key, brief);
@@ -86,7 +86,7 @@ export async function change<K extends Kind>(
   // Nearly always the record is as this tab left it: the change is made while the locks are on their way, a half with
   // each, and is written where the seal still says so.
   const [guess, device] = [latestOf<K>(key), deviceNow()];
-  let made: Made | null = null;
+  let made: WrittenTexts | null = null;
   const written = alone(
     key,
     async () => {
@@ -170,7 +170,7 @@ interface Changed {
   readonly kind: Kind;
   readonly before: Kinds[Kind];
   readonly after: Kinds[Kind];
-  readonly made: Made | null;
+  readonly made: WrittenTexts | null;
 }
 
 /** Returns what has to be written for some changes and the new records beside them; photos that were taken out go. */
@@ -222,7 +222,7 @@ function madeOf<K extends Kind>(
   kind: K,
   { before, after }: Edited<K>,
   stored: Stored<K> | null,
-): Made | null {
+): WrittenTexts | null {
   if (before === after) return null;
   checkChange(kind, before, after);
   const layout = stored?.layout ?? null;

@@ -16,7 +16,12 @@ import { keysUnder, readText, writeTexts } from './storage';
 
 const note = (id: string) => ({ id, at: AT, by: '', of: 'part' });
 const photo = (id: string, job: string): Photo => ({
-  ...{ schema: PHOTO_SCHEMA, id, revision: 0, job, width: 4, height: 3 },
+  schema: PHOTO_SCHEMA,
+  id,
+  revision: 0,
+  job,
+  width: 4,
+  height: 3,
   jpeg: 'data:image/jpeg;base64,/9j/4AAQ',
 });
 

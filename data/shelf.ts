@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import { after, Overtaken, type Made } from '../core/commands/command';
+import { after, Overtaken, type Stamp } from '../core/commands/command';
 import { fitFromShelf, takeOut } from '../core/commands/shelving';
 import { piecesIn } from '../core/journal/pieces';
 import { BLANK_PART, type ShelfPart } from '../core/records/part';
@@ -40,7 +40,7 @@ export const createParts = (parts: readonly NewPart[]): Promise<readonly ShelfPa
     return made;
   });
 
-const madeBy = (by: string): Made => ({ id: newId(), at: now(), by, voided: null });
+const madeBy = (by: string): Stamp => ({ id: newId(), at: now(), by, voided: null });
 
 /**
  * Puts a part from the shelf into a job, as a step of its work list where it is one: it leaves the shelf in the same

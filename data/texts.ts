@@ -19,7 +19,7 @@ export const planKey = (id: string): string => `plan/${id}`;
 type Entries = Record<string, string | null>;
 
 /** What has to be written of a record, and how it lies then. */
-export interface Made {
+export interface WrittenTexts {
   readonly texts: Entries;
   readonly stored: Stored;
   /** Works out what lists show of it: that lies beside it, and can be made anew at any time. */
@@ -31,7 +31,11 @@ export interface Made {
 }
 
 /** Returns what has to be written of a record. */
-export function textsOf(kind: Kind, record: Kinds[Kind], before: Written | null = null): Made {
+export function textsOf(
+  kind: Kind,
+  record: Kinds[Kind],
+  before: Written | null = null,
+): WrittenTexts {
   const key = keyOf(kind, record.id);
   if (kind !== 'job') {
     const raw = JSON.stringify(record);
@@ -39,7 +43,9 @@ export function textsOf(kind: Kind, record: Kinds[Kind], before: Written | null 
     return {
       texts: { [key]: raw, [sealKey(key)]: seal },
       stored: { record, seal, layout: null },
-      ...{ brief: () => ({}), headline: () => ({}), ahead: () => undefined },
+      brief: () => ({}),
+      headline: () => ({}),
+      ahead: () => undefined,
     };
   }
   const job = record as Job;

@@ -274,8 +274,14 @@ const zeroed = (at: string, by: string): ZeroEntry[] =>
   NEW_SHOP.instruments
     .filter((i) => i.zeroDays > 0)
     .map(({ id: instrument }) => ({
-      ...{ kind: 'zero', id: `zero-${instrument}`, at, by, voided: null },
-      ...{ instrument, standard_mm: 25, read_mm: 25 },
+      kind: 'zero',
+      id: `zero-${instrument}`,
+      at,
+      by,
+      voided: null,
+      instrument,
+      standard_mm: 25,
+      read_mm: 25,
     }));
 
 function jobOf(c: Case, index: number): Job {

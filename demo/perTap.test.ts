@@ -1,4 +1,4 @@
-import type { Made } from '../core/commands/command';
+import type { Stamp } from '../core/commands/command';
 import { addReading, answerLeaf } from '../core/commands/measuring';
 import { Evaluator } from '../core/guidance/evaluator';
 import { emptyJob } from '../core/practice/job';
@@ -6,7 +6,7 @@ import type { Job } from '../core/records/job';
 import { largeJob } from './large';
 import { VELTRANE_T6 } from './sheets';
 
-const MADE: Made = { id: 'tap', at: '2026-11-30T10:00:00.000Z', by: 'R.', voided: null };
+const MADE: Stamp = { id: 'tap', at: '2026-11-30T10:00:00.000Z', by: 'R.', voided: null };
 
 /** Most characteristics that one answer may touch: its own, and the sum that it is a part of. */
 const MOST = 2;

@@ -21,14 +21,22 @@ interface Kind {
 const KINDS: readonly Kind[] = [
   { sheet: 'veltrane-t6', stem: 'HB', parts: ['body'], count: 6, spread_mm: 0.07, from_mm: 0.01 },
   {
-    ...{ sheet: 'veltrane-t6', stem: 'GS', parts: ['drive', 'driven'], count: 7 },
-    ...{ spread_mm: 0.08, from_mm: -0.03 },
+    sheet: 'veltrane-t6',
+    stem: 'GS',
+    parts: ['drive', 'driven'],
+    count: 7,
+    spread_mm: 0.08,
+    from_mm: -0.03,
   },
   { sheet: 'veltrane-t6', stem: 'CV', parts: ['cover'], count: 2, spread_mm: 0.01 },
   { sheet: 'oskerry-g4', stem: 'OB', parts: ['body'], count: 3, spread_mm: 0.05, from_mm: 0.02 },
   {
-    ...{ sheet: 'oskerry-g4', stem: 'RS', parts: ['inner', 'outer'], count: 4 },
-    ...{ spread_mm: 0.06, from_mm: -0.02 },
+    sheet: 'oskerry-g4',
+    stem: 'RS',
+    parts: ['inner', 'outer'],
+    count: 4,
+    spread_mm: 0.06,
+    from_mm: -0.02,
   },
   { sheet: 'brunnick-h30', stem: 'BG', parts: ['drive', 'idler'], count: 3, spread_mm: 0.04 },
   { sheet: 'veltrane-v9', stem: 'VS', parts: ['vane'], count: 2, spread_mm: 0.03 },
@@ -67,17 +75,20 @@ function partOf(kind: Kind, sheet: Sheet, number: number, even: () => number): S
   const fresh = number === 2;
   const taken = number === kind.count && kind.count > 5;
   return {
-    ...{ ...BLANK_PART, createdAt: '2026-11-16T08:00:00.000Z' },
+    ...BLANK_PART,
+    createdAt: '2026-11-16T08:00:00.000Z',
     id: `demo-part-${kind.stem.toLowerCase()}-${number}`,
     demo: true,
     label: `${kind.stem}-${number}`,
-    ...{ sheet: sheet.id, model: sheet.model, parts: kind.parts.map(partId) },
-    ...{
-      make: pick(MAKES),
-      origin: fresh ? 'new' : 'used',
-      from: fresh ? '' : pick(JOBS[kind.stem] ?? ['']),
-    },
-    ...{ condition: fresh ? 'New, wrapped' : pick(CONDITIONS), place: pick(PLACES), sizes },
+    sheet: sheet.id,
+    model: sheet.model,
+    parts: kind.parts.map(partId),
+    make: pick(MAKES),
+    origin: fresh ? 'new' : 'used',
+    from: fresh ? '' : pick(JOBS[kind.stem] ?? ['']),
+    condition: fresh ? 'New, wrapped' : pick(CONDITIONS),
+    place: pick(PLACES),
+    sizes,
     ...(taken ? { state: 'taken', takenFor: 'HM-0388' } : {}),
   };
 }

@@ -50,7 +50,10 @@ export function keyOf(plan: VariantPlan): Pick<Sheet, 'key' | 'variants' | 'mixe
     ),
   }));
   const mixes = (plan.mixes ?? []).map(([part, of, against, into, fits, note]) => ({
-    ...{ part: kindId(part), against: kindId(against), fits, note },
+    part: kindId(part),
+    against: kindId(against),
+    fits,
+    note,
     of: variantId(of),
     in: variantId(into),
   }));

@@ -139,7 +139,9 @@ test('a list of parts comes in from a spreadsheet whole, or says what is wrong i
   await button(page, 'Import').click();
   const choose = (text: string) =>
     pick(page, 'Choose a file', {
-      ...{ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(text) },
+      name: 'parts.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(text),
     });
   const model = 'Veltrane T6 front pump';
   await choose(`label,model,parts,pocket-depth_mm\nHB-9,${model},body,deep\nX,Nobody,body,1\n`);

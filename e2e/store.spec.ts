@@ -38,10 +38,8 @@ const ODD_PARTS: readonly ((part: Record<string, unknown>) => string)[] = [
   (part) =>
     JSON.stringify({
       ...part,
-      ...{
-        sizes: [{ dimension: 'no-such-size', value_mm: 5000, u_mm: 1 }],
-        label: 'x'.repeat(200),
-      },
+      sizes: [{ dimension: 'no-such-size', value_mm: 5000, u_mm: 1 }],
+      label: 'x'.repeat(200),
     }),
 ];
 

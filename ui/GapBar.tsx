@@ -81,12 +81,40 @@ export function GapBar(props: Props) {
         height={slim ? SLIM.height : HEIGHT}
         viewBox={slim ? `${side} ${SLIM.top} ${room} ${SLIM.height}` : `0 0 ${room} ${HEIGHT}`}
       >
-        {limits ? <Zone {...{ width, from_mm, to_mm, lower_mm, upper_mm }} /> : null}
-        <Scale {...{ width, from_mm, to_mm, unit, kind, slim }} />
-        {before ? <Before {...before} {...{ known, x, to_mm, unit, kind, slim }} /> : null}
-        {known ? <Spread {...known} {...{ x, to_mm, unit, kind, slim }} /> : null}
-        <Jaws {...{ width, from_mm, to_mm, lower_mm, upper_mm }} />
-        {preferred ? <Preferred {...{ width, from_mm, to_mm }} band={preferred} /> : null}
+        {limits ? (
+          <Zone
+            width={width}
+            from_mm={from_mm}
+            to_mm={to_mm}
+            lower_mm={lower_mm}
+            upper_mm={upper_mm}
+          />
+        ) : null}
+        <Scale width={width} from_mm={from_mm} to_mm={to_mm} unit={unit} kind={kind} slim={slim} />
+        {before ? (
+          <Before
+            {...before}
+            known={known}
+            x={x}
+            to_mm={to_mm}
+            unit={unit}
+            kind={kind}
+            slim={slim}
+          />
+        ) : null}
+        {known ? (
+          <Spread {...known} x={x} to_mm={to_mm} unit={unit} kind={kind} slim={slim} />
+        ) : null}
+        <Jaws
+          width={width}
+          from_mm={from_mm}
+          to_mm={to_mm}
+          lower_mm={lower_mm}
+          upper_mm={upper_mm}
+        />
+        {preferred ? (
+          <Preferred width={width} from_mm={from_mm} to_mm={to_mm} band={preferred} />
+        ) : null}
         {hot === null ? null : (
           <Path
             d={`M${x(hot)} ${BASE + 1}l-5 7h10Z`}

@@ -26,7 +26,8 @@ import { asCounted, isNeglected } from './wear';
 
 const NOT_MEASURED = {
   ...({ smallest: null, largest: null, verdict: 'open' } as const),
-  ...{ probability: null, band: null },
+  probability: null,
+  band: null,
 } as const;
 
 const NOTHING_READ: Details = {
@@ -39,7 +40,8 @@ const NOTHING_READ: Details = {
 };
 
 const contextOf = ({ sheet, ladder, bushing }: Measured): EvidenceContext => ({
-  ...{ ladder, bushing },
+  ladder,
+  bushing,
   probe: (dimension, station) => placementOf(sheet, dimension, station).probe,
 });
 
@@ -131,15 +133,16 @@ function assessMeasured(
     limits: published,
     source: { smallest: least?.source ?? 'leaves', largest: most?.source ?? 'leaves' },
     both: evidence.filter(({ beside }) => !beside).length > 1,
-    ...{ disagree, parts: [], neglected: [], heatShift_mm },
-    ...{ least: running, under: isUnder(least?.estimate ?? null, running) },
+    disagree,
+    parts: [],
+    neglected: [],
+    heatShift_mm,
+    least: running,
+    under: isUnder(least?.estimate ?? null, running),
   } as const;
   if (!least || !most) return { ...base, ...NOT_MEASURED };
   const known: Extremes = { smallest: least.estimate, largest: most.estimate };
-  const gap = {
-    ...{ evidence, disagree, together: known },
-    rocks: rocks(details, c, measured.bushing),
-  };
+  const gap = { evidence, disagree, together: known, rocks: rocks(details, c, measured.bushing) };
   const judgedAt = (limits: HeldLimits): Judged => {
     const more = leavesCanDecide(details.stations, limits, ladder);
     return verdictOf(gap, ({ smallest, largest }) =>
@@ -200,7 +203,8 @@ function assessSum(
     parts: [base, ...plus],
     neglected: neglected.map((part) => part.characteristic.name),
     heatShift_mm: base.heatShift_mm,
-    ...{ least: null, under: false },
+    least: null,
+    under: false,
   };
   if (!limits) return { ...assessed, ...NOT_MEASURED };
   if (!smallest || !largest) {

@@ -10,7 +10,9 @@ import type { Felt } from '../feeler/bounds';
 const bracket = (lo_mm: number, hi_mm: number): Estimate => ({ kind: 'interval', lo_mm, hi_mm });
 const value = (value_mm: number, u_mm = 0.002): Estimate => ({ kind: 'value', value_mm, u_mm });
 const LIMITS = {
-  ...{ lower_mm: 0.02, upper_mm: 0.1, published: null },
+  lower_mm: 0.02,
+  upper_mm: 0.1,
+  published: null,
   preferred: { lower_mm: 0.04, upper_mm: 0.07 },
 };
 const standing = (smallest: Estimate, largest: Estimate) =>

@@ -13,7 +13,7 @@ import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { EVERY_BUILD } from '../testing/builds';
-import { made } from '../testing/findings';
+import { stamp } from '../testing/findings';
 import { AT, freshId } from '../testing/readings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { changesOf } from '../journal/work';
@@ -27,9 +27,15 @@ function jobWith(
   more: Partial<Sheet> = {},
 ): Job {
   const given = Object.entries(limits).map(([id, [lower_mm, upper_mm]]) => ({
-    ...{ characteristic: characteristicId(id), tier: 'service', lower_mm, upper_mm },
-    ...{ preferredLower_mm: null, preferredUpper_mm: null, side: 'full' as const },
-    ...{ gasket: 'bare' as const, source: '' },
+    characteristic: characteristicId(id),
+    tier: 'service',
+    lower_mm,
+    upper_mm,
+    preferredLower_mm: null,
+    preferredUpper_mm: null,
+    side: 'full' as const,
+    gasket: 'bare' as const,
+    source: '',
   }));
   return emptyJob({ ...sheet, ...more, limits: given }, AT);
 }
@@ -52,21 +58,36 @@ const leaf = (
   felt: 'free' | 'no-go' | 'drag',
 ): Job =>
   withReading(job, {
-    ...{ ...made(), kind: 'leaf', instrument: '', marked_mm: null, leaves_mm: [mm], felt },
-    ...{ characteristic: characteristicId(c), station: stationId(station) },
+    ...stamp(),
+    kind: 'leaf',
+    instrument: '',
+    marked_mm: null,
+    leaves_mm: [mm],
+    felt,
+    characteristic: characteristicId(c),
+    station: stationId(station),
   });
 
 const touch = (job: Job, c: string, felt: AttributeFelt): Job => {
   const of = pumpOf(job.sheet).characteristics.find(({ id }) => id === c)!;
   return withReading(job, {
-    ...{ ...made(), kind: 'touch', instrument: '', felt },
-    ...{ characteristic: of.id, station: of.touch!.stations[0]!.id },
+    ...stamp(),
+    kind: 'touch',
+    instrument: '',
+    felt,
+    characteristic: of.id,
+    station: of.touch!.stations[0]!.id,
   });
 };
 
 const work = (job: Job, part: string, kind: WorkEntry['work'], by_mm: number | null = null): Job =>
   record(job, {
-    ...{ ...made(), kind: 'operation', part: partId(part), work: kind, step: null, piece: null },
+    ...stamp(),
+    kind: 'operation',
+    part: partId(part),
+    work: kind,
+    step: null,
+    piece: null,
     remark: '',
     changes: changesOf(job.sheet, { part: partId(part), work: kind }, null, by_mm, 0.003),
   } satisfies WorkEntry);
@@ -80,7 +101,9 @@ const build = (id: string) => EVERY_BUILD.find((s) => s.id === id)!;
 describe('the end play to a transmission, by depths', () => {
   const job = (mount: Sheet['mount']) =>
     sizes(jobWith(VELTRANE_T6, { 'pump-to-unit': [0.3, 0.9] }, { mount }), {
-      ...{ 'unit-depth': 60, 'pump-height': 57.5, 'washer-thickness': 1.9 },
+      'unit-depth': 60,
+      'pump-height': 57.5,
+      'washer-thickness': 1.9,
     });
   it.each([
     ['body', 'body', 'faced'],

@@ -33,7 +33,9 @@ function narrowed(a: KnownEnd, b: KnownEnd): KnownEnd {
   const high = (y.hi_mm ?? Infinity) < (x.hi_mm ?? Infinity) ? y : x;
   const soft = { lo_mm: low.soft?.lo_mm ?? 0, hi_mm: high.soft?.hi_mm ?? 0 };
   const estimate: Estimate = {
-    ...{ kind: 'interval', lo_mm: low.lo_mm, hi_mm: high.hi_mm },
+    kind: 'interval',
+    lo_mm: low.lo_mm,
+    hi_mm: high.hi_mm,
     ...(x.soft || y.soft ? { soft } : {}),
   };
   return { estimate, source: uncertainty(y) < uncertainty(x) ? b.source : a.source };

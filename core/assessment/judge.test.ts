@@ -2,7 +2,9 @@ import type { Estimate } from '../metrology/estimate';
 import { judge } from './judge';
 
 const bracket = (lo_mm: number, hi_mm: number, soft?: number): Estimate => ({
-  ...{ kind: 'interval', lo_mm, hi_mm },
+  kind: 'interval',
+  lo_mm,
+  hi_mm,
   ...(soft === undefined ? {} : { soft: { lo_mm: soft, hi_mm: soft } }),
 });
 const LIMITS = { lower_mm: 0.02, upper_mm: 0.06 };
@@ -13,7 +15,8 @@ describe('a gap between leaves', () => {
   it('is what leaves that are exact prove', () => {
     expect(on(bracket(0.03, 0.05), bracket(0.03, 0.06))).toEqual({ verdict: 'in', probability: 1 });
     expect(on(bracket(0.03, 0.05), bracket(0.07, 0.08))).toEqual({
-      ...{ verdict: 'out', probability: 0 },
+      verdict: 'out',
+      probability: 0,
     });
   });
   it('is as likely as leaves let it be whose thickness is not certain, at either end', () => {

@@ -17,7 +17,10 @@ export interface HeldLimits extends Limits {
 
 /** A part that wears until nothing of it is left where it is held is out then, whatever a sheet says. */
 const SOMETHING_LEFT: HeldLimits = {
-  ...{ lower_mm: 0, upper_mm: null, preferred: null, published: null },
+  lower_mm: 0,
+  upper_mm: null,
+  preferred: null,
+  published: null,
 };
 
 /**

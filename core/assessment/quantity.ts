@@ -132,8 +132,12 @@ function fitted(changes: readonly WorkEntry[], dimension: Dimension): Quantity |
   if (!size) return null;
   const { value_mm, u_mm } = size;
   const quantity: Quantity = {
-    ...{ best_mm: value_mm, u_mm, smallest_mm: value_mm, largest_mm: value_mm },
-    ...{ readings: 0, source: 'shelf' },
+    best_mm: value_mm,
+    u_mm,
+    smallest_mm: value_mm,
+    largest_mm: value_mm,
+    readings: 0,
+    source: 'shelf',
   };
   const since = changes.slice(at + 1);
   return since.length === 0 ? quantity : worked(quantity, since, dimension);

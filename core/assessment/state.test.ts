@@ -23,37 +23,36 @@ const done = (
   by_mm: number | null,
   dimensions: readonly string[],
 ): WorkEntry => ({
-  ...{
-    kind: 'operation',
-    id: `o${(count += 1)}`,
-    at: AT,
-    by: '',
-    voided: null,
-    remark: '',
-    step: null,
-    piece: null,
-  },
-  ...{
-    part: partId(part),
-    work,
-    changes: dimensions.map((dimension) => ({
-      dimension: dimensionId(dimension),
-      by_mm,
-      u_mm: 0.004,
-    })),
-  },
+  kind: 'operation',
+  id: `o${(count += 1)}`,
+  at: AT,
+  by: '',
+  voided: null,
+  remark: '',
+  step: null,
+  piece: null,
+  part: partId(part),
+  work,
+  changes: dimensions.map((dimension) => ({
+    dimension: dimensionId(dimension),
+    by_mm,
+    u_mm: 0.004,
+  })),
 });
 const size = (dimension: string, station: string, mm: number) =>
   sizeAt(dimensionId(dimension), stationId(station), `s${(count += 1)}`, mm, MIC);
 const leaf = (station: string, mm: number, felt: FeelerReading['felt']): FeelerReading => ({
-  ...{ kind: 'leaf', id: `l${(count += 1)}`, at: AT, by: '', instrument: '', voided: null },
-  ...{
-    characteristic: characteristicId('face-drive'),
-    station: stationId(station),
-    leaves_mm: [mm],
-    marked_mm: null,
-    felt,
-  },
+  kind: 'leaf',
+  id: `l${(count += 1)}`,
+  at: AT,
+  by: '',
+  instrument: '',
+  voided: null,
+  characteristic: characteristicId('face-drive'),
+  station: stationId(station),
+  leaves_mm: [mm],
+  marked_mm: null,
+  felt,
 });
 
 const face = (job: Job) => assessJob(job).find((a) => a.characteristic.id === 'face-drive')!;
@@ -203,12 +202,15 @@ describe('a gap beside two gears', () => {
     expect(predicted!.largest).toMatchObject({ value_mm: expect.closeTo(0.083, 9) as number });
   });
   const onLabel = (dimension: string, value_mm: number) => ({
-    ...{ dimension: dimensionId(dimension), value_mm, u_mm: 0.004 },
+    dimension: dimensionId(dimension),
+    value_mm,
+    u_mm: 0.004,
   });
   const put: WorkEntry = {
     ...done('exchanged', 'drive', null, []),
     piece: {
-      ...{ id: 'gs-1', label: 'GS-1' },
+      id: 'gs-1',
+      label: 'GS-1',
       sizes: [onLabel('drive-diameter', 41.9), onLabel('drive-width', 30.02)],
     },
   };
@@ -223,7 +225,8 @@ describe('a gap beside two gears', () => {
   it('moves with work on the gear that was put in', () => {
     const job = record(read, put, done('ground', 'drive', -0.01, ['drive-width']));
     expect(quantity(job, 'drive-width')).toMatchObject({
-      ...{ best_mm: expect.closeTo(30.01, 9) as number, source: 'worked' },
+      best_mm: expect.closeTo(30.01, 9) as number,
+      source: 'worked',
     });
   });
 });

@@ -2,10 +2,10 @@ import { FELT } from '../feeler/bounds';
 import type { Evaluator } from '../guidance/evaluator';
 import type { Job } from '../records/job';
 import { addReading, answerLeaf } from './measuring';
-import type { Made } from './command';
+import type { Stamp } from './command';
 
 /** Stands on answers that nobody gave. */
-const NOBODY: Made = { id: 'ahead', at: '', by: '', voided: null };
+const NOBODY: Stamp = { id: 'ahead', at: '', by: '', voided: null };
 
 /**
  * Lists the thinking that can be done while the hand is still at the pump: for each answer that the

@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import type { Job } from '../records/job';
 
 /** Describes what stands on everything that somebody writes down. */
-export interface Made {
+export interface Stamp {
   readonly id: string;
   /** ISO 8601 in UTC. */
   readonly at: string;
@@ -15,14 +15,14 @@ export type Stands = (job: Job) => unknown;
 
 /** Something that is done to a job: returns the job after it. */
 export interface Command {
-  (job: Job, made: Made): Job;
+  (job: Job, made: Stamp): Job;
   /** Returns what it assumes to be as it was seen; left out where it can be done whatever happened since. */
   readonly stands?: Stands;
 }
 
 /** Returns a command that is only done while what it stands on is as it was seen. */
 export const standing = (stands: Stands, command: Command): Command =>
-  Object.assign((job: Job, made: Made) => command(job, made), { stands });
+  Object.assign((job: Job, made: Stamp) => command(job, made), { stands });
 
 /** Tells that something was done elsewhere meanwhile on which a command stands. Nothing was written. */
 export class Overtaken extends Error {
@@ -39,11 +39,14 @@ export class Overtaken extends Error {
  * @param seen as whoever gave the command saw it; null where nobody did
  * @throws Overtaken where what the command stands on is not as it was seen
  */
-export function after(job: Job, seen: Job | null, command: Command, made: Made): Job {
+export function after(job: Job, seen: Job | null, command: Command, made: Stamp): Job {
   const { stands } = command;
   if (stands && seen && seen !== job && !dequal(stands(job), stands(seen))) throw new Overtaken();
   return command(job, made);
 }
 
 /** Returns what stands on one of several things that are written down at once. */
-export const madeAs = (made: Made, index: number): Made => ({ ...made, id: `${made.id}-${index}` });
+export const stampOf = (made: Stamp, index: number): Stamp => ({
+  ...made,
+  id: `${made.id}-${index}`,
+});

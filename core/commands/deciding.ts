@@ -5,7 +5,7 @@ import type { DecisionEntry, Plan, PlanStep } from '../records/rework';
 import { minutesOf, costOfOffer, type Offer } from '../rework/operations/offers';
 import type { PlannedOperation } from '../rework/decision/lines';
 import { workListOf } from '../rework/decision/worklist';
-import { madeAs, standing, type Command, type Made } from './command';
+import { stampOf, standing, type Command, type Stamp } from './command';
 import {
   onAcceptances,
   onDecisions,
@@ -31,13 +31,12 @@ export const makeWorkList = (planned: readonly PlannedOperation[], rate: number)
           ? { amount_mm: p.amount_mm, from_mm: p.from_mm, to_mm: p.to_mm }
           : { amount_mm: null, from_mm: null, to_mm: null };
       return {
-        ...{
-          id: madeAs(made, i).id,
-          operation: p.offer.operation.id,
-          offer: p.offer.id,
-          ...amounts,
-        },
-        ...{ cost: costOfOffer(p.offer, rate), minutes: minutesOf(p.offer) },
+        id: stampOf(made, i).id,
+        operation: p.offer.operation.id,
+        offer: p.offer.id,
+        ...amounts,
+        cost: costOfOffer(p.offer, rate),
+        minutes: minutesOf(p.offer),
         days: p.offer.terms.days,
       };
     });
@@ -69,11 +68,16 @@ export const workEntriesFor = (
   step: string | null,
   amount_mm: number | null,
   u_mm: number,
-  made: Made,
+  made: Stamp,
 ): WorkEntry[] =>
   offer.works.map(({ part, work, moves }, i) => ({
-    ...madeAs(made, i),
-    ...{ kind: 'operation', part, work, step, piece: null, remark: '' },
+    ...stampOf(made, i),
+    kind: 'operation',
+    part,
+    work,
+    step,
+    piece: null,
+    remark: '',
     changes: moves.map(({ dimension, perMm }) => {
       const moved = perMm !== null && amount_mm !== null;
       return {
@@ -114,8 +118,10 @@ export const acceptGaps = (characteristics: readonly CharacteristicId[], why: st
       entry.kind === 'accept' && characteristics.includes(entry.characteristic) ? [entry.id] : [],
     );
     const accepted = characteristics.map((characteristic, i): Acceptance => ({
-      ...madeAs(made, i),
-      ...{ kind: 'accept', characteristic, why },
+      ...stampOf(made, i),
+      kind: 'accept',
+      characteristic,
+      why,
     }));
     return record(withVoided(job, earlier, { at, by, why: 'accepted again' }), ...accepted);
   });
@@ -138,7 +144,7 @@ export const signOff = (decisions: readonly Signed[]): Command =>
     );
     const voided = withVoided(job, earlier, { at: made.at, by: made.by, why: 'signed off again' });
     const signed = decisions.map((d, i): DecisionEntry => ({
-      ...madeAs(made, i),
+      ...stampOf(made, i),
       kind: 'decision',
       ...d,
     }));

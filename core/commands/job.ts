@@ -73,7 +73,4 @@ export const recordZero =
 
 /** Takes a newer version of the sheet, and the tier of it that applies. */
 export const takeSheet = (sheet: Sheet, tier: string): Command =>
-  standing(onFields('sheet', 'tier'), (job) => ({
-    ...job,
-    ...{ sheet: unmarked(sheet), tier },
-  }));
+  standing(onFields('sheet', 'tier'), (job) => ({ ...job, sheet: unmarked(sheet), tier }));

@@ -26,7 +26,7 @@ import type { ShopUnit } from '../quantity/units';
 import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Source } from '../schema/fields';
-import { madeAs, standing, type Command, type Made } from './command';
+import { stampOf, standing, type Command, type Stamp } from './command';
 import { onPlaces, onWorkOf } from './stands';
 
 /** A try that contradicts what counts: held until a person says which to believe. */
@@ -59,7 +59,7 @@ export interface Taken {
 }
 
 /** A figure from the pad or a gauge. */
-export interface Figure {
+export interface EnteredFigure {
   readonly text: string;
   readonly unit: 'mm' | 'in' | 'thou';
   readonly read_mm: number;
@@ -87,7 +87,7 @@ export function answerLeaf(
   job: Job,
   { characteristic, station, stack }: LeafStep,
   felt: Felt,
-  made: Made,
+  made: Stamp,
   evaluator: Evaluator,
 ): Taken {
   const reading: FeelerReading = {
@@ -128,8 +128,8 @@ const doubted = (reading: Reading, why: string | null): Taken => ({
 export function recordSize(
   job: Job,
   { dimension, station }: Extract<Step, { way: 'size' }>,
-  { text, unit, read_mm, source }: Figure,
-  made: Made,
+  { text, unit, read_mm, source }: EnteredFigure,
+  made: Stamp,
   room: ToolRoom & { readonly unit: ShopUnit },
 ): Taken {
   const entry = { ...made, text, unit, read_mm, source };
@@ -143,8 +143,8 @@ export function recordSwing(
   job: Job,
   { characteristic, limits }: Assessment,
   station: StationId,
-  { text, unit, read_mm, source, lever_deg = 0, contactRadius_mm = null }: Figure,
-  made: Made,
+  { text, unit, read_mm, source, lever_deg = 0, contactRadius_mm = null }: EnteredFigure,
+  made: Stamp,
   room: ToolRoom & { readonly unit: ShopUnit },
 ): Taken {
   const entry = { ...made, text, unit, read_mm, source };
@@ -161,7 +161,7 @@ export function recordTouch(
   job: Job,
   { characteristic, station }: Extract<Step, { way: 'touch' }>,
   felt: AttributeFelt,
-  made: Made,
+  made: Stamp,
 ): AttributeReading {
   const test = characteristicOf(job.sheet, characteristic).touch?.test;
   return {
@@ -227,8 +227,12 @@ export const skipOthers = (
       const read = countedIn(job).ofSize(dimension.id);
       const left = dimension.stations.filter(({ id }) => !read.some((r) => r.station === id));
       const skips = left.map(({ id: place }, i) => ({
-        ...madeAs(made, i),
-        ...{ kind: 'skip' as const, target: dimension.id, way: 'size' as const, place, why },
+        ...stampOf(made, i),
+        kind: 'skip' as const,
+        target: dimension.id,
+        way: 'size' as const,
+        place,
+        why,
       }));
       return evaluator.movedOn(record(job, ...skips));
     },

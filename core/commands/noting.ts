@@ -3,7 +3,7 @@ import { record, replace, voidWhere, withVoided } from '../journal/commands';
 import type { Surface } from '../pumps/teardown/teardown';
 import type { Job } from '../records/job';
 import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
-import { madeAs, standing, type Command } from './command';
+import { stampOf, standing, type Command } from './command';
 import { onChecks, onStripStep, onSurfaces } from './stands';
 
 /** Describes what a person says of a thing; who and when come with the command. */
@@ -26,7 +26,7 @@ export const noteSound = (surfaces: readonly Surface[]): Command =>
     record(
       job,
       ...surfaces.map((surface, i): Finding => ({
-        ...madeAs(made, i),
+        ...stampOf(made, i),
         kind: 'finding',
         surface: surface.id,
         defect: null,
@@ -113,7 +113,7 @@ export const answerAsExpected = (
     record(
       job,
       ...checks.map(({ id, expected }, i): AuxiliaryAnswer => ({
-        ...madeAs(made, i),
+        ...stampOf(made, i),
         ...auxiliary(id, expected),
       })),
     ),

@@ -35,7 +35,10 @@ describe('a gear set from the shelf', () => {
   it('is read again where the house wants it so: until then its sizes say what to expect', () => {
     const job = by('again');
     expect(stateOf(job).dimensions.get(dimensionId('drive-width'))).toMatchObject({
-      ...{ best_mm: 20.04, u_mm: 0.002, readings: 0, source: 'shelf' },
+      best_mm: 20.04,
+      u_mm: 0.002,
+      readings: 0,
+      source: 'shelf',
     });
     const { verdict, largest, predicted } = face(job);
     expect([verdict, largest]).toEqual(['open', null]);
@@ -51,7 +54,9 @@ describe('a gear set from the shelf', () => {
     const job = by('trust');
     expect(decode('job', job)).toEqual(job);
     expect(stateOf(job).dimensions.get(dimensionId('drive-width'))).toMatchObject({
-      ...{ best_mm: 20.04, u_mm: 0.002, source: 'measured' },
+      best_mm: 20.04,
+      u_mm: 0.002,
+      source: 'measured',
     });
     expect(face(job).verdict).toBe('in');
     expect(face(job).largest).toMatchObject({ value_mm: expect.closeTo(0.05, 9) as number });
@@ -59,24 +64,22 @@ describe('a gear set from the shelf', () => {
   });
   it('moves with the work that is done on it since', () => {
     const ground = {
-      ...{
-        ...MADE,
-        id: 'ground',
-        kind: 'operation' as const,
-        part: partId('drive'),
-        work: 'ground' as const,
-      },
-      ...{
-        changes: [{ dimension: dimensionId('drive-width'), by_mm: -0.01, u_mm: 0.001 }],
-        step: null,
-      },
-      ...{ piece: null, remark: '' },
+      ...MADE,
+      id: 'ground',
+      kind: 'operation' as const,
+      part: partId('drive'),
+      work: 'ground' as const,
+      changes: [{ dimension: dimensionId('drive-width'), by_mm: -0.01, u_mm: 0.001 }],
+      step: null,
+      piece: null,
+      remark: '',
     };
     const { voided: _, ...entry } = ground;
     const job = by('again');
     const after = { ...job, journal: [...job.journal, entry] };
     expect(stateOf(after).dimensions.get(dimensionId('drive-width'))).toMatchObject({
-      ...{ best_mm: expect.closeTo(20.03, 9) as number, source: 'worked' },
+      best_mm: expect.closeTo(20.03, 9) as number,
+      source: 'worked',
     });
   });
   it('of another pump has no place in this one', () => {

@@ -8,7 +8,7 @@ import type { WorkEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
 import { counting } from '../schema/voiding';
-import { madeAs, standing, type Command, type Made } from './command';
+import { stampOf, standing, type Command, type Stamp } from './command';
 import { onStep, onWorkOf } from './stands';
 
 /** Lists the parts of a job's pump in whose place a part from the shelf goes; empty where it is of another pump. */
@@ -20,15 +20,27 @@ function readingsOf(
   job: Job,
   label: string,
   { dimension, value_mm, u_mm }: PartSize,
-  made: Made,
+  made: Stamp,
 ): DimensionalReading[] {
   const stations = pumpOf(job.sheet).dimensions.find(({ id }) => id === dimension)?.stations ?? [];
   return stations.map(({ id: station }, i) => ({
-    ...madeAs(made, i),
-    ...{ kind: 'size', dimension, station, instrument: label, source: 'shelf', zero: 'not-needed' },
-    ...{ text: String(value_mm), unit: 'mm', read_mm: value_mm, value_mm, offset_mm: 0 },
+    ...stampOf(made, i),
+    kind: 'size',
+    dimension,
+    station,
+    instrument: label,
+    source: 'shelf',
+    zero: 'not-needed',
+    text: String(value_mm),
+    unit: 'mm',
+    read_mm: value_mm,
+    value_mm,
+    offset_mm: 0,
     // It is one measurement, written down: reading the label again does not average its doubt out.
-    ...{ u_mm, own_mm: u_mm, part_C: null, shop_C: null },
+    u_mm,
+    own_mm: u_mm,
+    part_C: null,
+    shop_C: null,
   }));
 }
 
@@ -44,15 +56,20 @@ export const fitFromShelf = (piece: ShelfPart, step: string | null = null): Comm
     const operations = places.map((part, i): WorkEntry => {
       const own = sizes.filter((s) => dimensions.find((d) => d.id === s.dimension)?.part === part);
       return {
-        ...madeAs(made, i),
-        ...{ kind: 'operation', part, work: 'exchanged', changes: [], step, remark: '' },
+        ...stampOf(made, i),
+        kind: 'operation',
+        part,
+        work: 'exchanged',
+        changes: [],
+        step,
+        remark: '',
         piece: { id, label, sizes: own },
       };
     });
     const trusted =
       job.rules.shelf === 'trust' ? operations.flatMap((o) => o.piece?.sizes ?? []) : [];
     const readings = trusted.flatMap((size, i) =>
-      readingsOf(job, label, size, madeAs(made, places.length + i)),
+      readingsOf(job, label, size, stampOf(made, places.length + i)),
     );
     return letGo(record(job, ...operations, ...readings));
   });

@@ -88,13 +88,13 @@ export const onStripStep =
     counted(job, 'strip', (note) => note.step === step);
 
 /** Names a place, by what is read there. */
-export interface Place {
+export interface PlaceKey {
   readonly target: CharacteristicId | DimensionId;
   readonly station: string;
 }
 
 /** Returns where a reading was made. */
-export const placeOf = (reading: Reading): Place => ({
+export const placeOf = (reading: Reading): PlaceKey => ({
   target: reading.kind === 'size' ? reading.dimension : reading.characteristic,
   station: reading.station,
 });
@@ -112,7 +112,7 @@ const stationIn = (entry: Entry): string | null =>
   entry.kind === 'skip' ? entry.place : 'station' in entry ? entry.station : null;
 
 /** Stands on what was read or left out at some places, and on what was struck since: readings add up, but each is of what was seen. */
-export const onPlaces = (places: readonly Place[]): Stands => {
+export const onPlaces = (places: readonly PlaceKey[]): Stands => {
   const keys = new Set(places.map(({ target, station }) => `${target} ${station}`));
   return ({ journal }) =>
     ids(

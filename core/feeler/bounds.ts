@@ -24,7 +24,7 @@ export const DRAG_BAND_MM = 0.005;
  * a leaf that will not go says *below*, a leaf that drags says *at most*.
  * Each end is as soft as the leaf that set it: its standard uncertainty.
  */
-export interface Span {
+export interface Bracket {
   readonly lo: number;
   readonly hi: number;
   readonly hiOpen: boolean;
@@ -34,11 +34,11 @@ export interface Span {
 
 /** All that the tries at one place say of the smallest and the largest gap there. */
 export interface Bounds {
-  readonly smallest: Span;
-  readonly largest: Span;
+  readonly smallest: Bracket;
+  readonly largest: Bracket;
 }
 
-const UNKNOWN: Span = { lo: 0, hi: Infinity, hiOpen: true };
+const UNKNOWN: Bracket = { lo: 0, hi: Infinity, hiOpen: true };
 
 /** Nothing is known yet but that a gap is not negative. */
 export const NO_EVIDENCE: Bounds = { smallest: UNKNOWN, largest: UNKNOWN };
@@ -47,23 +47,23 @@ export const NO_EVIDENCE: Bounds = { smallest: UNKNOWN, largest: UNKNOWN };
  * Tells whether all that a span rests on is exact: then it is written out, which a search of many branches
  * needs.
  */
-const exact = (span: Span, soft: number): boolean => soft === 0 && !span.loSoft && !span.hiSoft;
+const exact = (span: Bracket, soft: number): boolean => soft === 0 && !span.loSoft && !span.hiSoft;
 
 /** Raises the lower end of a span where another says more, each less what it may be off. */
-function atLeast(span: Span, lo: number, soft: number): Span {
+function atLeast(span: Bracket, lo: number, soft: number): Bracket {
   if (lo - soft <= span.lo - (span.loSoft ?? 0)) return span;
   const { hi, hiOpen } = span;
   return exact(span, soft) ? { lo, hi, hiOpen } : { ...span, lo, loSoft: soft };
 }
 
-function atMost(span: Span, hi: number, hiOpen: boolean, soft: number): Span {
+function atMost(span: Bracket, hi: number, hiOpen: boolean, soft: number): Bracket {
   const [guarded, known] = [hi + soft, span.hi + (span.hiSoft ?? 0)];
   if (guarded > known || (guarded === known && !hiOpen)) return span;
   const { lo } = span;
   return exact(span, soft) ? { lo, hi, hiOpen } : { ...span, hi, hiOpen, hiSoft: soft };
 }
 
-const empty = ({ lo, hi, hiOpen }: Span, slack: number): boolean =>
+const empty = ({ lo, hi, hiOpen }: Bracket, slack: number): boolean =>
   slack > 0 ? lo > hi + slack : lo > hi || (lo === hi && hiOpen);
 
 /** Says how exactly the thickness of leaves is known. */
@@ -143,7 +143,7 @@ export function boundsOf(
 }
 
 /** Returns a span as the plain interval that leaves the core; soft ends that crossed change places. */
-export function intervalOf({ lo, hi }: Span): Interval {
+export function intervalOf({ lo, hi }: Bracket): Interval {
   if (!Number.isFinite(hi)) return { lo_mm: lo, hi_mm: null };
   return { lo_mm: Math.min(lo, hi), hi_mm: Math.max(lo, hi) };
 }

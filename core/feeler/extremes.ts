@@ -1,13 +1,13 @@
 import type { Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
-import { type Bounds, type Span, intervalOf } from './bounds';
+import { type Bounds, type Bracket, intervalOf } from './bounds';
 
 /**
  * Returns a span between leaves as an estimate, in mm.
  *
  * @param soft the leaves at its ends are known no better than their marking
  */
-export const bracketFrom = (span: Span, soft: boolean): Estimate => ({
+export const bracketFrom = (span: Bracket, soft: boolean): Estimate => ({
   kind: 'interval',
   ...intervalOf(span),
   ...(soft ? { soft: { lo_mm: span.loSoft ?? 0, hi_mm: span.hiSoft ?? 0 } } : {}),

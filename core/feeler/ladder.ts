@@ -4,7 +4,7 @@ import {
   DRAG_BAND_MM,
   stackOf,
   type Bounds,
-  type Span,
+  type Bracket,
   type Try,
   proven,
 } from './bounds';
@@ -161,7 +161,7 @@ export function judgeTries(
 
 const NOTHING_LEFT: TriesState['can'] = { confirm: false, refute: [] };
 
-const within = ({ lo, hi }: Span, mm: number): boolean => mm > lo && mm < hi;
+const within = ({ lo, hi }: Bracket, mm: number): boolean => mm > lo && mm < hi;
 
 /**
  * Returns what leaves can still prove. Where soft bounds would do, were they exact, but are not likely

@@ -1,5 +1,5 @@
 import type { ToleranceZone } from '../metrology/verdict';
-import type { Span } from './bounds';
+import type { Bracket } from './bounds';
 
 /** About where a gap should lie, in mm: a value and how far from it gaps are found (standard deviation). */
 export interface Expected {
@@ -68,7 +68,7 @@ export function priorOf(expected: Expected | null, zone: ToleranceZone, lo_mm: n
 }
 
 /** Returns the share of gaps at or above x mm among those that a span leaves. */
-export function shareAbove({ above }: Prior, { lo, hi }: Span, x: number): number {
+export function shareAbove({ above }: Prior, { lo, hi }: Bracket, x: number): number {
   if (x <= lo) return 1;
   if (x >= hi) return 0;
   const over = Number.isFinite(hi) ? above(hi) : 0;

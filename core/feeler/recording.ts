@@ -1,4 +1,4 @@
-import { stackOf, type Bounds, type Span, type Try } from './bounds';
+import { stackOf, type Bounds, type Bracket, type Try } from './bounds';
 import type { Ladder } from './ladder';
 import type { Stack } from './stacks';
 
@@ -18,7 +18,7 @@ function stepsOf({ stacks }: Ladder): readonly Stack[] {
   return stacks.filter((s) => s.leaves_mm.length === 1 || s.total_mm > thickest);
 }
 
-const between = (steps: readonly Stack[], { lo, hi }: Span): readonly Stack[] =>
+const between = (steps: readonly Stack[], { lo, hi }: Bracket): readonly Stack[] =>
   steps.filter(({ total_mm }) => total_mm > lo && total_mm < hi);
 
 const nearest = (steps: readonly Stack[], mm: number): Stack | undefined =>
@@ -35,7 +35,7 @@ function nextFrom(
   begin_mm: number,
   steps: readonly Stack[],
   within: readonly Stack[],
-  { lo, hi }: Span,
+  { lo, hi }: Bracket,
 ): Stack | undefined {
   const begin = nearest(steps, begin_mm);
   if (!begin || within.includes(begin)) return begin;

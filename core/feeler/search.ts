@@ -1,4 +1,4 @@
-import { afterTry, FELT, type Bounds, type Felt, type Span, proven } from './bounds';
+import { afterTry, FELT, type Bounds, type Felt, type Bracket, proven } from './bounds';
 import { priorOf, priorTop, shareAbove, type Expected, type Prior } from './prior';
 import { canDecide } from './reach';
 import type { Stack } from './stacks';
@@ -91,7 +91,7 @@ function candidatesFor(
   return [...picked].sort((a, b) => a.total_mm - b.total_mm);
 }
 
-const sameSpan = (a: Span, b: Span): boolean =>
+const sameSpan = (a: Bracket, b: Bracket): boolean =>
   a === b || (a.lo === b.lo && a.hi === b.hi && a.hiOpen === b.hiOpen);
 
 /** Bits of the key of a branch: for each end of a span, for the candidates tried on the way. */
@@ -238,7 +238,7 @@ export function nextByClimbing(
 /** Says how far from the middle of what is left a single leaf may lie and still be preferred to a stack. */
 const MIDDLE_SHARE = 0.15;
 
-const inside = (fresh: readonly Stack[], span: Span, top: number): Stack[] =>
+const inside = (fresh: readonly Stack[], span: Bracket, top: number): Stack[] =>
   fresh.filter(({ total_mm: s }) => s > span.lo && s < Math.min(span.hi, top));
 
 /**

@@ -17,7 +17,11 @@ const turnedTo = (id: string, job: Job = JOB): Job => ({
 const asked = (job: Job, zeros: readonly ZeroCheck[] = [], at = AT) =>
   zeroFirst(job, { instruments, zeros }, nextStep(job), at)?.id ?? null;
 const zeroed = (instrument: string, at = AT): ZeroCheck => ({
-  ...{ instrument, at, by: '', standard_mm: 25, read_mm: 25 },
+  instrument,
+  at,
+  by: '',
+  standard_mm: 25,
+  read_mm: 25,
 });
 
 function readOnce(job: Job, zeros: readonly ZeroCheck[], at = AT): Job {

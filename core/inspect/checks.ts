@@ -34,7 +34,10 @@ const isPlate = (id: string): id is PlateCheck => id in PLATE;
 /** Returns the checks of a sheet in its own order, then year and serial number where some variant has them. */
 export function checksOf(sheet: Pick<Sheet, 'key' | 'variants'>): Check[] {
   const own = sheet.key.map(({ id, kind, ask, options, u_mm }): Check => ({
-    ...{ id, kind, ask, options },
+    id,
+    kind,
+    ask,
+    options,
     u_mm: u_mm ?? 0,
   }));
   const plates = ([YEAR, SERIAL] as const).filter((id) =>

@@ -96,8 +96,11 @@ describe('a rule of the trade', () => {
   });
   it('gives way to the book, which goes by the least depth that is enough', () => {
     const entry = (upTo_mm: number | null, consequence: Consequence): BookRule => ({
-      ...{ surface: surfaceId('any'), defect: 'scored', source: 'page 4' },
-      ...{ upTo_mm, consequence },
+      surface: surfaceId('any'),
+      defect: 'scored',
+      source: 'page 4',
+      upTo_mm,
+      consequence,
     });
     const book = [entry(null, 'scrap'), entry(0.1, 'machine'), entry(0.02, 'pass')];
     const at = (depth: number | null) => propose('face', 'scored', 'catches', depth, {}, book);

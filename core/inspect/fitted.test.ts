@@ -7,7 +7,7 @@ import { familyOf } from '../pumps/registry';
 import { NEW_RULES } from '../records/rules';
 import { emptyJob } from '../practice/job';
 import { reportOf } from '../report/report';
-import { made } from '../testing/findings';
+import { stamp } from '../testing/findings';
 import { EVERY_BUILD } from '../testing/builds';
 import { AT, ROOM } from '../testing/readings';
 import { needsOf } from '../rework/decision/needs';
@@ -22,7 +22,12 @@ function sheetWith(said: Partial<Fitted> = {}, sections = 1, more: Partial<Sheet
   const geometry = { ...example, sections };
   return {
     ...blankSheet({ family, geometry }, said),
-    ...{ id: 's', model: 'Gear pump', family, invented: true, note: '', geometry },
+    id: 's',
+    model: 'Gear pump',
+    family,
+    invented: true,
+    note: '',
+    geometry,
     tiers: [{ id: 'service', name: 'Service', source: '' }],
     ...more,
   };
@@ -32,7 +37,7 @@ const jobOn = (sheet: Sheet, more: Partial<Job> = {}): Job => ({ ...emptyJob(she
 const answered = (job: Job, ...answers: (readonly [check: string, answer: string])[]): Job =>
   record(
     job,
-    ...answers.map(([check, answer]) => ({ ...made(), kind: 'also' as const, check, answer })),
+    ...answers.map(([check, answer]) => ({ ...stamp(), kind: 'also' as const, check, answer })),
   );
 const idsOf = (job: Job) => auxiliaryChecks(job).map(({ check }) => check.id);
 const checkedIn = (job: Job, id: string) => auxiliaryChecks(job).find((c) => c.check.id === id)!;
@@ -80,8 +85,12 @@ describe('the drain behind a seal', () => {
     const found = (drain: 'hole' | 'plug', way: string) =>
       laidWrong(
         record(jobOn(sheetWith({ drain })), {
-          ...{ ...made(), kind: 'strip' as const, step: 'plug', way },
-          ...{ state: 'there' as const, remark: '' },
+          ...stamp(),
+          kind: 'strip' as const,
+          step: 'plug',
+          way,
+          state: 'there' as const,
+          remark: '',
         }),
       );
     expect(found('plug', 'left')[0]).toMatchObject({ harm: true });

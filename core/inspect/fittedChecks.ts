@@ -24,7 +24,9 @@ const drainKind = (drain: Drain): AlsoCheck => ({
     DRAIN_WORD[drain],
   ),
   asksFor: [DRAIN_WORD.checks, DRAIN_WORD.shuttle].map((answer) => ({
-    ...{ answer, remedy: 'drill-drain' as const, house: { drain: 'convert' as const } },
+    answer,
+    remedy: 'drill-drain' as const,
+    house: { drain: 'convert' as const },
   })),
 });
 

@@ -173,7 +173,10 @@ describe('the strip', () => {
   const note = (step: string, way: string, state: 'there' | 'missing' = 'there', remark = '') => ({
     ...made(`s-${step}`),
     kind: 'strip' as const,
-    ...{ step, way, state, remark },
+    step,
+    way,
+    state,
+    remark,
   });
   const job: Job = relisted(JOB, {
     strip: [note('seal', 'down'), note('drive', 'up'), note('cover', '', 'missing', 'one dowel')],
@@ -248,8 +251,12 @@ describe('the small checks', () => {
   it('of a clutch say what is right, seen from where, beside what was found', () => {
     const said: Clutch = {
       ...clutch,
-      ...{ free: 'anticlockwise', seenFrom: 'converter side', turned: 'outer race' },
-      ...{ tabs: 'pump side', washers: 0, pins: 12 },
+      free: 'anticlockwise',
+      seenFrom: 'converter side',
+      turned: 'outer race',
+      tabs: 'pump side',
+      washers: 0,
+      pins: 12,
     };
     const [free, tabs, washers, pins] = clutchChecks(said);
     expect(free?.ask).toBe(

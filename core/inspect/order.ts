@@ -52,7 +52,9 @@ const lineId = (why: string, of: string): string => `${why}--${of}`.slice(0, 64)
 function renewed(job: OrderedJob, renewals: Sheet['renew']): WithParts[] {
   const { renewed: partsOf } = teardownOf(job.sheet);
   return renewals.map(({ id, name, count, when }) => ({
-    ...{ id: lineId('renew', id), name, count },
+    id: lineId('renew', id),
+    name,
+    count,
     why: when === 'always' ? 'always replaced' : 'replaced by house rule',
     putIn: (partsOf[id] ?? []).map((part) => putIn(job, part)),
   }));
@@ -77,7 +79,11 @@ function missing(job: OrderedJob): WithParts[] {
 /** Lists the keys, clips, pins and washers that were missing when they were counted. */
 const smallMissing = (job: OrderedJob): WithParts[] =>
   missingParts(job).map(({ small, name, missing: count }) => ({
-    ...{ id: lineId('small', small.id), name, count, why: 'missing when counted', putIn: [] },
+    id: lineId('small', small.id),
+    name,
+    count,
+    why: 'missing when counted',
+    putIn: [],
   }));
 
 /** Lists the parts that a person decided to replace or gave up, each once, with the surfaces that say so. */

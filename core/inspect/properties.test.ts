@@ -32,8 +32,16 @@ const jobs = sheets.chain((sheet) => {
       voided: fc.option(fc.constant({ at: AT, by: '', why: 'a mistake' }), { freq: 4 }),
     })
     .map((f): Finding => ({
-      ...{ kind: 'finding', id: 'f', nail: null, depth_mm: null, spot: null, why: '', remark: '' },
-      ...{ ...made, ...f, proposed: f.decided },
+      kind: 'finding',
+      id: 'f',
+      nail: null,
+      depth_mm: null,
+      spot: null,
+      why: '',
+      remark: '',
+      ...made,
+      ...f,
+      proposed: f.decided,
     }));
   const note = fc
     .record({

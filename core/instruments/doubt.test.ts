@@ -29,7 +29,10 @@ describe('a reading that is hard to believe', () => {
   it('is a swing over ten times the limit', () => {
     const c = characteristicOf(VELTRANE_T6, characteristicId('backlash'));
     const swing = (mm: number) => ({
-      ...{ text: `${mm}`, unit: 'mm' as const, read_mm: mm, value_mm: mm },
+      text: `${mm}`,
+      unit: 'mm' as const,
+      read_mm: mm,
+      value_mm: mm,
     });
     const limits = { upper_mm: 0.3 };
     expect(doubtOfSwing(c, limits, swing(0.5), null, 'mm')).toBeNull();

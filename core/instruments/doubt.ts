@@ -45,7 +45,7 @@ function outOfRange(read_mm: number, instrument: Instrument | null, unit: ShopUn
 }
 
 /** A figure as it was read, and what it comes to. */
-export interface Figure {
+export interface FigureRead {
   readonly read_mm: number;
   readonly value_mm: number;
 }
@@ -107,7 +107,7 @@ export function farFromSheet(
 export function doubtOfSize(
   job: Job,
   dimension: Dimension,
-  { read_mm, value_mm }: Figure,
+  { read_mm, value_mm }: FigureRead,
   instrument: Instrument | null,
   unit: ShopUnit,
 ): string | null {
@@ -125,7 +125,7 @@ export function doubtOfSize(
 }
 
 /** A figure as it was typed, for a bare number to be looked at again. */
-export interface TypedFigure extends Figure {
+export interface TypedFigure extends FigureRead {
   readonly text: string;
   readonly unit: 'mm' | 'in' | 'thou';
 }

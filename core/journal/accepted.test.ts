@@ -11,7 +11,7 @@ import { orderList } from '../inspect/order';
 import { reportOf } from '../report/report';
 import { record } from './commands';
 import { teardownOf } from '../pumps/registry';
-import { exchanged, found, made } from '../testing/findings';
+import { exchanged, found, stamp } from '../testing/findings';
 import { AT, ROOM } from '../testing/readings';
 import { SHEETS } from '../testing/sheets';
 import { answerOf, planFor } from '../testing/worked';
@@ -31,7 +31,7 @@ const measured = (): Job => {
   return measure(emptyJob(SHEET, AT), hidden, ROOM, new Date(AT));
 };
 const accept = (job: Job, ...ids: (typeof BUSHING)[]): Job => {
-  return acceptGaps(ids, WHY)(job, made());
+  return acceptGaps(ids, WHY)(job, stamp());
 };
 const standing = (job: Job) => [...acceptedIn(job).keys()];
 
@@ -49,7 +49,7 @@ describe('a gap for which nothing is published', () => {
   it('is no longer accepted once that is taken back, it is read again, or its part is exchanged', () => {
     const job = accept(measured(), BUSHING);
     const [acceptance] = acceptedIn(job).values();
-    expect(standing(withdrawAcceptance(acceptance!.id)(job, made()))).toEqual([]);
+    expect(standing(withdrawAcceptance(acceptance!.id)(job, stamp()))).toEqual([]);
     expect(standing(exchanged(job, 'bushing-drive-front'))).toEqual([]);
     const reading = job.journal.findLast(
       (e) => e.kind === 'size' && e.dimension === 'bushing-bore-drive-front',
@@ -61,7 +61,7 @@ describe('a gap for which nothing is published', () => {
   });
   it('is accepted once, with the last reason', () => {
     const twice = accept(measured(), BUSHING);
-    const again = acceptGaps([BUSHING], 'as a new one measures')(twice, made());
+    const again = acceptGaps([BUSHING], 'as a new one measures')(twice, stamp());
     expect([...acceptedIn(again).values()].map(({ why }) => why)).toEqual([
       'as a new one measures',
     ]);

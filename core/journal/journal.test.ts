@@ -21,13 +21,30 @@ const STRIKE = { at: AT, by: 'Runa T.', why: 'edge not seated' };
 let count = 0;
 const leaf = (characteristic: string, station: string, mm: number, felt: FeelerReading['felt']) =>
   ({
-    ...{ kind: 'leaf', id: `r${(count += 1)}`, at: AT, by: 'Ivo K.', instrument: 'Leaf set A' },
-    ...{ characteristic, station, leaves_mm: [mm], marked_mm: null, felt, voided: null },
+    kind: 'leaf',
+    id: `r${(count += 1)}`,
+    at: AT,
+    by: 'Ivo K.',
+    instrument: 'Leaf set A',
+    characteristic,
+    station,
+    leaves_mm: [mm],
+    marked_mm: null,
+    felt,
+    voided: null,
   }) as FeelerReading;
 
 const operation = (part: string, work: WorkEntry['work'], ...dimensions: string[]): WorkEntry => ({
-  ...{ kind: 'operation', id: `o${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null },
-  ...{ part: partId(part), work, remark: '', step: null, piece: null },
+  kind: 'operation',
+  id: `o${(count += 1)}`,
+  at: AT,
+  by: 'Ivo K.',
+  voided: null,
+  part: partId(part),
+  work,
+  remark: '',
+  step: null,
+  piece: null,
   changes: dimensions.map((dimension) => ({
     dimension: dimensionId(dimension),
     by_mm: -0.03,

@@ -3,7 +3,7 @@ import { counting } from '../schema/voiding';
 import { isAbout, ledgerOf } from './ledger';
 
 /** Names a part from the shelf that is in a pump. */
-export interface Piece {
+export interface FittedPiece {
   readonly id: string;
   /** Says what was written on it when it was put in. */
   readonly label: string;
@@ -12,7 +12,7 @@ export interface Piece {
 type Journalled = Pick<Job, 'journal'>;
 
 /** Lists the parts from the shelf that a job has in its pump: those that nothing else took the place of since. */
-export function piecesIn(job: Journalled): Piece[] {
+export function piecesIn(job: Journalled): FittedPiece[] {
   const inPlace = new Map(
     counting(ledgerOf(job).operations)
       .filter(({ work }) => work === 'exchanged')
@@ -32,10 +32,10 @@ const concernsPieces = (journal: Job['journal']): boolean =>
 export function piecesMoved(
   before: Journalled,
   after: Journalled,
-): { readonly came: readonly Piece[]; readonly went: readonly Piece[] } {
+): { readonly came: readonly FittedPiece[]; readonly went: readonly FittedPiece[] } {
   if (!concernsPieces(after.journal.slice(before.journal.length))) return { came: [], went: [] };
   const [had, has] = [piecesIn(before), piecesIn(after)];
-  const without = (list: readonly Piece[], others: readonly Piece[]) =>
+  const without = (list: readonly FittedPiece[], others: readonly FittedPiece[]) =>
     list.filter(({ id }) => !others.some((other) => other.id === id));
   return { came: without(has, had), went: without(had, has) };
 }

@@ -10,7 +10,7 @@ import {
   skipPlace,
   voidEntry,
 } from '../commands/measuring';
-import type { Made } from '../commands/command';
+import type { Stamp } from '../commands/command';
 import { fallenSince } from '../assessment/summary';
 import { emptyJob } from '../practice/job';
 import { ENTRY_SCHEMA } from '../records/entry';
@@ -24,7 +24,7 @@ import { lastStanding } from './commands';
 
 const AT = '2026-11-20T09:00:00.000Z';
 let count = 0;
-const made = (): Made => ({ id: `s${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null });
+const made = (): Stamp => ({ id: `s${(count += 1)}`, at: AT, by: 'Ivo K.', voided: null });
 const of = (job: Job, id: string) =>
   new Evaluator().assess(job).find((a) => a.characteristic.id === id)!;
 

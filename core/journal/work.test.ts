@@ -11,17 +11,16 @@ const operation = (
   by: number | null,
   chosen: string | null = null,
 ): WorkEntry => ({
-  ...{
-    kind: 'operation',
-    id: 'o',
-    at: '2026-11-20T09:00:00.000Z',
-    by: '',
-    remark: '',
-    step: null,
-    piece: null,
-    voided: null,
-  },
-  ...{ part: partId(part), work },
+  kind: 'operation',
+  id: 'o',
+  at: '2026-11-20T09:00:00.000Z',
+  by: '',
+  remark: '',
+  step: null,
+  piece: null,
+  voided: null,
+  part: partId(part),
+  work,
   changes: changesOf(VELTRANE_T6, { part: partId(part), work }, chosen, by, 0.003),
 });
 

@@ -1,11 +1,11 @@
-import { WORKS, type PumpModel, type Work } from '../pumps/family';
+import { WORKS, type PumpModel, type WorkKind } from '../pumps/family';
 import type { DimensionId, PartId } from '../pumps/ids';
 import { pumpOf, type PumpKind } from '../pumps/registry';
 import type { WorkEntry, SizeChange } from '../records/entry';
 import { touching } from './eras';
 
 /** Work whose one cut moves everything on the part that it can move; all other work is on one size or surface. */
-const ALL_AT_ONCE: readonly Work[] = ['faced', 'sunk', 'sleeved'];
+const ALL_AT_ONCE: readonly WorkKind[] = ['faced', 'sunk', 'sleeved'];
 
 /** A size or a surface that work on its part changes, and which way a unit of metal moves it. */
 export interface Moved {
@@ -15,7 +15,7 @@ export interface Moved {
 }
 
 /** Lists what a kind of work on a part changes. */
-export function movedByWork(pump: PumpKind, part: PartId, work: Work): Moved[] {
+export function movedByWork(pump: PumpKind, part: PartId, work: WorkKind): Moved[] {
   const { dimensions, features } = pumpOf(pump);
   return [...dimensions, ...features].flatMap(({ id, name, part: of, worked }) => {
     const sign = worked?.[work];
@@ -24,17 +24,17 @@ export function movedByWork(pump: PumpKind, part: PartId, work: Work): Moved[] {
 }
 
 /** Lists the kinds of work that can be done on a part; another part in its place is always one. */
-export const worksOn = (pump: PumpKind, part: PartId): Work[] =>
+export const worksOn = (pump: PumpKind, part: PartId): WorkKind[] =>
   WORKS.filter((work) => work === 'exchanged' || movedByWork(pump, part, work).length > 0);
 
 /** Lists the sizes of which a person has to choose one before a kind of work is clear; empty where it is. */
-export function choicesOf(pump: PumpKind, part: PartId, work: Work): Moved[] {
+export function choicesOf(pump: PumpKind, part: PartId, work: WorkKind): Moved[] {
   const moved = movedByWork(pump, part, work).filter(({ sign }) => sign !== 0);
   return ALL_AT_ONCE.includes(work) || moved.length < 2 ? [] : moved;
 }
 
 /** Tells whether an amount says something: whether the work moves any size by it. */
-export const hasAmount = (pump: PumpKind, part: PartId, work: Work): boolean =>
+export const hasAmount = (pump: PumpKind, part: PartId, work: WorkKind): boolean =>
   movedByWork(pump, part, work).some(({ sign }) => sign !== 0);
 
 /**

@@ -2,7 +2,7 @@ import type { CharacteristicId, StationId } from '../pumps/ids';
 import { object, string, type InferType } from 'yup';
 import type { Extremes } from '../metrology/extremes';
 import type { Characteristic } from '../pumps/family';
-import { common, idOf } from '../schema/fields';
+import { readingFields, idOf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { firstUnread, type Evidence, type Method } from './method';
 
@@ -14,7 +14,7 @@ export const ATTRIBUTE_FELT = {
 export type AttributeFelt = (typeof ATTRIBUTE_FELT)[keyof typeof ATTRIBUTE_FELT][number];
 
 const schema = object({
-  ...common,
+  ...readingFields,
   station: idOf<StationId>(),
   kind: string().oneOf(['touch']).required(),
   characteristic: idOf<CharacteristicId>(),

@@ -12,8 +12,8 @@ import { formatTemperature } from '../quantity/temperature';
 import {
   ZERO_STATES,
   celsius,
-  common,
-  entered,
+  readingFields,
+  figureFields,
   finite,
   idOf,
   millimetres,
@@ -30,9 +30,9 @@ import { say } from '../wording/say';
  * offset found at the zero check, brought to 20 °C where temperatures are known.
  */
 const schema = object({
-  ...common,
+  ...readingFields,
   station: idOf<StationId>(),
-  ...entered,
+  ...figureFields,
   kind: string().oneOf(['size']).required(),
   dimension: idOf<DimensionId>(),
   read_mm: millimetres().required(),

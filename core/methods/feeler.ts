@@ -16,7 +16,7 @@ import type { Extremes } from '../metrology/extremes';
 import type { Characteristic } from '../pumps/family';
 import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import { common, idOf, leaf } from '../schema/fields';
+import { readingFields, idOf, leaf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import type { Asking, Evidence, Method } from './method';
 import { nextLeaf } from './nextLeaf';
@@ -24,7 +24,7 @@ import { say } from '../wording/say';
 
 /** A try with leaves at a station: the thicknesses that count, and what is marked on leaves that were mic'd. */
 const schema = object({
-  ...common,
+  ...readingFields,
   station: idOf<StationId>(),
   kind: string().oneOf(['leaf']).required(),
   characteristic: idOf<CharacteristicId>(),

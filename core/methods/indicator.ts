@@ -3,7 +3,7 @@ import { object, string, type InferType } from 'yup';
 import { pickedExtremes, type Extremes } from '../metrology/extremes';
 import type { Value } from '../metrology/estimate';
 import { formatWithUnit } from '../quantity/format';
-import { common, entered, finite, idOf, millimetres } from '../schema/fields';
+import { readingFields, figureFields, finite, idOf, millimetres } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { enteredCells, enteredWords } from './enteredWords';
 import { firstUnread, type Method } from './method';
@@ -12,9 +12,9 @@ import { say } from '../wording/say';
 
 /** The total travel of an indicator; a lever's angle and the radius it stood on are kept beside it. */
 const schema = object({
-  ...common,
+  ...readingFields,
   station: idOf<StationId>(),
-  ...entered,
+  ...figureFields,
   kind: string().oneOf(['swing']).required(),
   characteristic: idOf<CharacteristicId>(),
   read_mm: millimetres().required(),

@@ -20,15 +20,17 @@ const stationsAfter = (...made: readonly Made[]) =>
   leafEvidence(
     GAP,
     made.map(([station, leaf_mm, felt], i): FeelerReading => ({
-      ...{
-        id: `r${i}`,
-        kind: 'leaf',
-        at: '',
-        by: '',
-        instrument: '',
-        characteristic: characteristicId('c'),
-      },
-      ...{ station: stationId(station), leaves_mm: [leaf_mm], marked_mm: null, felt, voided: null },
+      id: `r${i}`,
+      kind: 'leaf',
+      at: '',
+      by: '',
+      instrument: '',
+      characteristic: characteristicId('c'),
+      station: stationId(station),
+      leaves_mm: [leaf_mm],
+      marked_mm: null,
+      felt,
+      voided: null,
     })),
     LADDER,
   );

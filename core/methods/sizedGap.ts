@@ -99,6 +99,8 @@ export function sizedEvidence(
   if (whole.length === read.length) return { extremes, reached: atLeast, among: null, missing };
   return {
     extremes: { smallest: orLess(extremes.smallest), largest: orMore(extremes.largest) },
-    ...{ reached: atLeast, among: extremes, missing },
+    reached: atLeast,
+    among: extremes,
+    missing,
   };
 }

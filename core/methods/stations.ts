@@ -1,4 +1,4 @@
-import { type Try, type Bounds, type Span } from '../feeler/bounds';
+import { type Try, type Bounds, type Bracket } from '../feeler/bounds';
 import type { Offered } from '../feeler/ladder';
 import type { Station } from '../pumps/family';
 
@@ -14,7 +14,7 @@ const least = <T>(items: readonly T[], by: (item: T) => number): T =>
   items.reduce((a, b) => (by(b) < by(a) ? b : a));
 
 /** Returns the span whose ends are the ones chosen of several. */
-const spanned = (lo: Span, hi: Span): Span => ({
+const spanned = (lo: Bracket, hi: Bracket): Bracket => ({
   lo: lo.lo,
   hi: hi.hi,
   hiOpen: hi.hiOpen,

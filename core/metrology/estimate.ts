@@ -179,7 +179,9 @@ export const orMore = (estimate: Estimate): Estimate =>
 export const orLess = (estimate: Estimate): Estimate =>
   estimate.kind === 'value'
     ? {
-        ...{ kind: 'interval', lo_mm: Math.min(0, centre(estimate)), hi_mm: centre(estimate) },
+        kind: 'interval',
+        lo_mm: Math.min(0, centre(estimate)),
+        hi_mm: centre(estimate),
         soft: { lo_mm: 0, hi_mm: estimate.u_mm },
       }
     : { ...estimate, lo_mm: Math.min(0, estimate.lo_mm) };

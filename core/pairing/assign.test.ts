@@ -66,7 +66,8 @@ describe('the cheapest pairs', () => {
         );
         const once = (meets: (p: (typeof possible)[number]) => boolean) => ({
           of: possible.flatMap((p, k) => (meets(p) ? [[k, 1] as const] : [])),
-          ...{ lower: -Infinity, upper: 1 },
+          lower: -Infinity,
+          upper: 1,
         });
         const taken = solve({
           columns: possible.map(({ c }) => ({ lower: 0, upper: 1, cost: c - 1000, whole: true })),

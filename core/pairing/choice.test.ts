@@ -17,14 +17,17 @@ const leafAt = (
   mm: number,
   felt: FeelerReading['felt'],
 ): FeelerReading => ({
-  ...{ kind: 'leaf', id: freshId(), at: AT, by: '', instrument: '', voided: null },
-  ...{
-    characteristic: characteristicId(characteristic),
-    station: stationId(station),
-    leaves_mm: [mm],
-    marked_mm: null,
-    felt,
-  },
+  kind: 'leaf',
+  id: freshId(),
+  at: AT,
+  by: '',
+  instrument: '',
+  voided: null,
+  characteristic: characteristicId(characteristic),
+  station: stationId(station),
+  leaves_mm: [mm],
+  marked_mm: null,
+  felt,
 });
 const SIZES = { 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 };
 const MOST = { deckCut_mm: 0.05, gearGrind_mm: 0.03 };
@@ -131,15 +134,17 @@ describe('the parts on a shelf', () => {
     const usual = metalOf(VELTRANE_T6, NEW_SHOP);
     expect(usual.deckCut_mm).toBeGreaterThan(0);
     const never = {
-      ...{
-        id: operationId('deck-faced'),
-        by: 'never' as const,
-        minutes: 0,
-        setup: 0,
-        price: 0,
-        days: 0,
-      },
-      ...{ least_mm: null, most_mm: 1, tool: '', check: '', caution: '' },
+      id: operationId('deck-faced'),
+      by: 'never' as const,
+      minutes: 0,
+      setup: 0,
+      price: 0,
+      days: 0,
+      least_mm: null,
+      most_mm: 1,
+      tool: '',
+      check: '',
+      caution: '',
     };
     expect(metalOf(VELTRANE_T6, { operations: [never] }).deckCut_mm).toBe(0);
   });

@@ -13,7 +13,7 @@ import { holds, lyingFor, rulesFor, turns } from './roles';
 type PumpState = Pick<State, 'characteristics' | 'dimensions'>;
 
 /** A part that could go into a pump, from the shelf or bought, and how it would fit. */
-export interface Choice {
+export interface PartChoice {
   readonly part: LoosePart;
   /** Is written on it, or names what is bought. */
   readonly label: string;
@@ -47,7 +47,7 @@ function restOf(
 }
 
 /** Lists the gears of another width that the sheet says can be bought, by their nominal sizes. */
-function boughtSets(sheet: Sheet): (Omit<Choice, 'fit'> & { readonly part: LoosePart })[] {
+function boughtSets(sheet: Sheet): (Omit<PartChoice, 'fit'> & { readonly part: LoosePart })[] {
   const pump = pumpOf(sheet);
   const parts = pump.parts.filter((part) => hasRole(part, 'set')).map(({ id }) => id);
   return sheet.sets.map(({ id, name, over_mm, price, days }) => {
@@ -61,16 +61,13 @@ function boughtSets(sheet: Sheet): (Omit<Choice, 'fit'> & { readonly part: Loose
 }
 
 /** Orders what fits by the metal that comes off, its price and how far inside it lies; then what does not by how much it misses. */
-function byMetal(a: Choice, b: Choice): number {
+function byMetal(a: PartChoice, b: PartChoice): number {
   if (a.fit.fits || b.fit.fits) {
-    const [x, y] = [a, b].map(({ fit }) => (fit.fits ? metalIn(fit) : Infinity)) as [
-      number,
-      number,
-    ];
-    const deeper = ({ fit }: Choice) => (fit.fits ? fit.margin_mm : 0);
+    const [x, y] = [metalIn(a.fit), metalIn(b.fit)];
+    const deeper = ({ fit }: PartChoice) => (fit.fits ? fit.margin_mm : 0);
     return x === y ? a.price - b.price || deeper(b) - deeper(a) : x - y;
   }
-  const short = ({ fit }: Choice) => (!fit.fits && fit.why === 'gap' ? fit.short_mm : Infinity);
+  const short = ({ fit }: PartChoice) => (!fit.fits && fit.why === 'gap' ? fit.short_mm : Infinity);
   const [x, y] = [short(a), short(b)];
   return x === y ? 0 : x - y;
 }
@@ -87,7 +84,7 @@ export function choicesFor(
   state: PumpState,
   shelf: readonly ShelfPart[],
   most: MetalAllowed,
-): Choice[] {
+): PartChoice[] {
   const { sheet } = job;
   const fitter = new Fitter(rulesFor(sheet, job.tier, job.rules, most));
   const known = sizesOf(state);
@@ -99,10 +96,14 @@ export function choicesFor(
     return rest;
   };
   const lying = lyingFor(shelf, sheet).map((part) => ({
-    ...{ part, label: part.label, shelf: part, price: 0, days: 0 },
+    part,
+    label: part.label,
+    shelf: part,
+    price: 0,
+    days: 0,
   }));
   return [...lying, ...boughtSets(sheet)]
-    .map((choice): Choice => {
+    .map((choice): PartChoice => {
       const { part } = choice;
       const rest = restWithout(part.parts);
       // What holds the others is faced; what goes into it is ground.
@@ -113,7 +114,7 @@ export function choicesFor(
 }
 
 /** Returns the body or the gears on the shelf that fit with the least metal off; null where none do. */
-export const bestOnShelf = (sheet: Sheet, choices: readonly Choice[]): Choice | null =>
+export const bestOnShelf = (sheet: Sheet, choices: readonly PartChoice[]): PartChoice | null =>
   choices.find(
     ({ shelf, fit }) => shelf !== null && fit.fits && (holds(sheet, shelf) || turns(sheet, shelf)),
   ) ?? null;

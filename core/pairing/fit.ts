@@ -57,10 +57,6 @@ export interface Fit extends MetalAllowed {
   readonly margin_mm: number;
 }
 
-/** Returns the metal that comes off for two parts to go together, in mm. */
-export const metalIn = ({ deckCut_mm, gearGrind_mm }: MetalAllowed): number =>
-  deckCut_mm + gearGrind_mm;
-
 /** Says why a body and a set of gears do not go together. */
 export interface Misfit {
   readonly fits: false;
@@ -71,8 +67,15 @@ export interface Misfit {
   readonly short_mm: number;
 }
 
+/** Returns the metal that comes off for two parts to go together, in mm; infinite where they do not. */
+export const metalIn = (fit: Fit | Misfit): number =>
+  fit.fits ? fit.deckCut_mm + fit.gearGrind_mm : Infinity;
+
 const misfit = (why: 'variant' | 'unmeasured'): Misfit => ({
-  ...{ fits: false, why, characteristic: null, short_mm: 0 },
+  fits: false,
+  why,
+  characteristic: null,
+  short_mm: 0,
 });
 
 const sizeOf = ({ sizes }: LoosePart, id: DimensionId): PartSize | undefined =>
@@ -109,9 +112,12 @@ function sharedGaps({ sheet, tier }: PairingRules, body: LoosePart, gears: Loose
       if (here.length === 0 || there.length === 0 || !whole) return [];
       return [
         {
-          ...{ characteristic: c.id, terms },
-          ...{ lower_mm: limits.lower_mm ?? -Infinity, upper_mm: limits.upper_mm ?? Infinity },
-          ...{ perDeck: moved(here, 'faced'), perGear: moved(there, 'ground') },
+          characteristic: c.id,
+          terms,
+          lower_mm: limits.lower_mm ?? -Infinity,
+          upper_mm: limits.upper_mm ?? Infinity,
+          perDeck: moved(here, 'faced'),
+          perGear: moved(there, 'ground'),
         },
       ];
     });

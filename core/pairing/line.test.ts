@@ -9,7 +9,10 @@ beforeAll(async () => {
 });
 
 const WINDOW: GapWindow = {
-  ...{ lower_mm: 0.02, upper_mm: 0.06, maxDeckCut_mm: 0.05, maxGearGrind_mm: 0.02 },
+  lower_mm: 0.02,
+  upper_mm: 0.06,
+  maxDeckCut_mm: 0.05,
+  maxGearGrind_mm: 0.02,
 };
 const bodies = (...depths: number[]): Body[] =>
   depths.map((depth_mm, i) => ({ id: `b${i}`, depth_mm }));
@@ -36,8 +39,10 @@ describe('pairing on one size', () => {
   const window = fc
     .tuple(...[10, 10, 6, 6].map((max) => fc.integer({ min: 0, max })))
     .map(([lower = 0, width = 0, cut = 0, grind = 0]) => ({
-      ...{ lower_mm: lower / 100, upper_mm: (lower + width) / 100 },
-      ...{ maxDeckCut_mm: cut / 100, maxGearGrind_mm: grind / 100 },
+      lower_mm: lower / 100,
+      upper_mm: (lower + width) / 100,
+      maxDeckCut_mm: cut / 100,
+      maxGearGrind_mm: grind / 100,
     }));
 
   /** Solves the same as an assignment program: a pump counts more than any metal. */
@@ -50,7 +55,8 @@ describe('pairing on one size', () => {
     );
     const once = (of: (p: { i: number; j: number }) => boolean) => ({
       of: possible.flatMap((p, k) => (of(p) ? [[k, 1] as const] : [])),
-      ...{ lower: -Infinity, upper: 1 },
+      lower: -Infinity,
+      upper: 1,
     });
     const taken = solve({
       columns: possible.map(({ metal }) => ({

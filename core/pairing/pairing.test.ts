@@ -6,13 +6,11 @@ import { pairUp } from './pairing';
 
 const limit = { ...VELTRANE_T6.limits[0]!, preferredLower_mm: null, preferredUpper_mm: null };
 const gap = (characteristic: string, lower_mm: number | null, upper_mm: number | null) => ({
-  ...{
-    ...limit,
-    characteristic: characteristicId(characteristic),
-    lower_mm,
-    upper_mm,
-    side: 'full' as const,
-  },
+  ...limit,
+  characteristic: characteristicId(characteristic),
+  lower_mm,
+  upper_mm,
+  side: 'full' as const,
 });
 const SHEET = {
   ...VELTRANE_T6,
@@ -23,11 +21,15 @@ const SHEET = {
   ],
 };
 const RULES: PairingRules = {
-  ...{ sheet: SHEET, tier: limit.tier, rule: 'plain' },
+  sheet: SHEET,
+  tier: limit.tier,
+  rule: 'plain',
   most: { deckCut_mm: 0.05, gearGrind_mm: 0.02 },
 };
 const size = (dimension: string, value_mm: number, u_mm = 0.002) => ({
-  ...{ dimension: dimensionId(dimension), value_mm, u_mm },
+  dimension: dimensionId(dimension),
+  value_mm,
+  u_mm,
 });
 const body = (
   id: string,
@@ -35,7 +37,9 @@ const body = (
   bore = 116.12,
   variant: string | null = null,
 ): LoosePart => ({
-  ...{ id, variant, parts: [partId('body')] },
+  id,
+  variant,
+  parts: [partId('body')],
   sizes: [size('pocket-depth', depth), size('pocket-diameter', bore)],
 });
 const gears = (
@@ -44,7 +48,9 @@ const gears = (
   driven = drive,
   variant: string | null = null,
 ): LoosePart => ({
-  ...{ id, variant, parts: ['drive', 'driven'].map(partId) },
+  id,
+  variant,
+  parts: ['drive', 'driven'].map(partId),
   sizes: [size('drive-width', drive), size('driven-width', driven), size('driven-diameter', 116)],
 });
 const fit = (a: LoosePart, b: LoosePart, rules = RULES) => new Fitter(rules).fit(a, b);
@@ -60,14 +66,18 @@ describe('a body and a set of gears', () => {
   });
   it('do not where more has to come off than may, and say in which gap by how much', () => {
     expect(fit(body('b', 20.13), gears('g', 20))).toEqual({
-      ...{ fits: false, why: 'gap', characteristic: 'face-drive' },
+      fits: false,
+      why: 'gap',
+      characteristic: 'face-drive',
       short_mm: expect.closeTo(0.02, 9) as number,
     });
     expect(fit(body('b', 19.99), gears('g', 20))).toMatchObject({ fits: false });
   });
   it('do not where no metal helps: the wall, or two gears too far apart in width', () => {
     expect(fit(body('b', 20.04, 116.3), gears('g', 20))).toEqual({
-      ...{ fits: false, why: 'gap', characteristic: 'od-pocket' },
+      fits: false,
+      why: 'gap',
+      characteristic: 'od-pocket',
       short_mm: expect.closeTo(0.1, 9) as number,
     });
     expect(fit(body('b', 20.08), gears('g', 20, 20.06))).toMatchObject({ fits: false });
@@ -78,21 +88,21 @@ describe('a body and a set of gears', () => {
   });
   it('of two variants go together in the direction that the sheet says, and in no other', () => {
     const mixed = ['drive', 'driven'].map((part) => ({
-      ...{
-        part: kindId(part),
-        of: 'late',
-        against: kindId('body'),
-        in: 'early',
-        fits: true,
-        note: '',
-      },
+      part: kindId(part),
+      of: 'late',
+      against: kindId('body'),
+      in: 'early',
+      fits: true,
+      note: '',
     }));
     const rules = { ...RULES, sheet: { ...SHEET, mixes: mixed } };
     const early = body('b', 20.04, 116.12, 'early');
     const late = body('b', 20.04, 116.12, 'late');
     expect(fit(early, gears('g', 20, 20, 'late'), rules).fits).toBe(true);
     expect(fit(late, gears('g', 20, 20, 'early'), rules)).toMatchObject({
-      ...{ fits: false, why: 'variant', characteristic: null },
+      fits: false,
+      why: 'variant',
+      characteristic: null,
     });
     expect(fit(early, gears('g', 20, 20, 'late')).fits).toBe(false);
   });
@@ -120,7 +130,8 @@ describe('a body and a set of gears', () => {
   });
   it('name the gap that is farthest out, and lose no metal to one that has no limit on that side', () => {
     expect(fit(body('b', 20.13), gears('g', 20, 19.98))).toMatchObject({
-      ...{ characteristic: 'face-driven', short_mm: expect.closeTo(0.04, 9) as number },
+      characteristic: 'face-driven',
+      short_mm: expect.closeTo(0.04, 9) as number,
     });
     expect(fit(body('b', 19.95), gears('g', 20, 20.02))).toMatchObject({
       characteristic: 'face-driven',
@@ -153,7 +164,10 @@ describe('a body and a set of gears', () => {
   it('are no pump where nothing is known that they share', () => {
     const blank = { ...gears('g', 20), sizes: [] };
     expect(fit(body('b', 20.04), blank)).toEqual({
-      ...{ fits: false, why: 'unmeasured', characteristic: null, short_mm: 0 },
+      fits: false,
+      why: 'unmeasured',
+      characteristic: null,
+      short_mm: 0,
     });
   });
 });
@@ -171,9 +185,12 @@ describe('pairing what is on the shelf', () => {
     expect(metal_mm).toBe(0);
     expect(left).toEqual([
       {
-        ...{ part: 'g3', nearest: 'b1' },
+        part: 'g3',
+        nearest: 'b1',
         misfit: {
-          ...{ fits: false, why: 'gap', characteristic: 'face-drive' },
+          fits: false,
+          why: 'gap',
+          characteristic: 'face-drive',
           short_mm: expect.closeTo(0.14, 9) as number,
         },
       },

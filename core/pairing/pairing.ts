@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { cheapestPairs, type OnPaired } from './assign';
 import { Fitter, metalIn, type Fit, type LoosePart, type Misfit, type PairingRules } from './fit';
 
@@ -55,7 +56,7 @@ const alone = (
 /** Returns what pairing two parts costs: a pair made by hand nothing, and neither of them goes with another. */
 const costOf = (fit: Fit | Misfit, isLocked: boolean, isTaken: boolean): number => {
   if (isLocked) return 0;
-  return isTaken || !fit.fits ? Infinity : metalIn(fit);
+  return isTaken ? Infinity : metalIn(fit);
 };
 
 /**
@@ -112,6 +113,10 @@ export function pairUp(
     ...alone(bodies, paired, (row) => beside(gears, (column) => fits[row]?.[column])),
     ...alone(gears, paired, (column) => beside(bodies, (row) => fits[row]?.[column])),
   ];
-  const metal_mm = builds.reduce((sum, { fit }) => sum + (fit.fits ? metalIn(fit) : 0), 0);
+  // A pair that a person made by hand stays, whether it fits or not.
+  const metal_mm = sum(
+    builds.filter(({ fit }) => fit.fits),
+    ({ fit }) => metalIn(fit),
+  );
   return { builds, left, metal_mm };
 }

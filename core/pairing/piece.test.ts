@@ -50,14 +50,15 @@ describe('what a pump gives up', () => {
   });
   it('brings along what was found on it, and of which variant it is', () => {
     const found = noteDefect({
-      ...{
-        surface: surfaceId('drive-face'),
-        defect: 'scored',
-        nail: 'catches',
-        depth_mm: 0.02,
-        spot: null,
-      },
-      ...{ proposed: 'replace', why: '', decided: 'replace', remark: '' },
+      surface: surfaceId('drive-face'),
+      defect: 'scored',
+      nail: 'catches',
+      depth_mm: 0.02,
+      spot: null,
+      proposed: 'replace',
+      why: '',
+      decided: 'replace',
+      remark: '',
     })(base, made('found'));
     const mixed = {
       ...found,
@@ -65,7 +66,8 @@ describe('what a pump gives up', () => {
       mixed: [{ part: kindId('drive'), variant: 'late' }],
     };
     expect(pieceFrom(mixed, ['drive'])).toMatchObject({
-      ...{ variant: 'late', findings: [{ surface: 'drive-face', depth_mm: 0.02 }] },
+      variant: 'late',
+      findings: [{ surface: 'drive-face', depth_mm: 0.02 }],
     });
     expect(pieceFrom(mixed, ['body'])).toMatchObject({ variant: 'early', findings: [] });
   });

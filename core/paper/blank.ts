@@ -45,7 +45,9 @@ function placesOf(job: Job, c: Characteristic, way: PaperWay, taken: Set<string>
     if (taken.has(dimension.id)) return [];
     taken.add(dimension.id);
     return dimension.stations.map((station) => ({
-      ...{ id: `size/${dimension.id}/${station.id}`, station, dimension },
+      id: `size/${dimension.id}/${station.id}`,
+      station,
+      dimension,
     }));
   });
 }

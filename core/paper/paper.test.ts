@@ -4,7 +4,7 @@ import { ledgerOf } from '../journal/ledger';
 import { emptyJob } from '../practice/job';
 import type { Job } from '../records/job';
 import { NEW_SHOP } from '../records/shop';
-import { made } from '../testing/findings';
+import { stamp } from '../testing/findings';
 import { limit, mostOnly, tried } from '../testing/mostOnly';
 import { AT } from '../testing/readings';
 import { EVERY_BUILD } from '../testing/builds';
@@ -14,8 +14,11 @@ import { BOXES, boxId, takePaper, typedFrom, type PaperCells, type PaperRoom } f
 
 const PAPER = '2026-11-03T12:00:00.000Z';
 const roomAt = (more: Partial<PaperRoom> = {}): PaperRoom => ({
-  ...{ instruments: NEW_SHOP.instruments, zeros: [], unit: 'mm', evaluator: new Evaluator() },
-  made: { ...made(), at: PAPER },
+  instruments: NEW_SHOP.instruments,
+  zeros: [],
+  unit: 'mm',
+  evaluator: new Evaluator(),
+  made: { ...stamp(), at: PAPER },
   ...more,
 });
 const blocksOf = (job: Job, way: 'leaf' | 'size' = 'leaf') => paperBlocks(job, assessJob(job), way);
@@ -84,7 +87,7 @@ describe('a page that is typed in', () => {
     expect(readings.map((r) => (r.kind === 'leaf' ? r.felt : r.kind))).toEqual([
       ...['free', 'no-go', 'no-go', 'size'],
     ]);
-    const after = takePaper(readings, new Evaluator())(JOB, made());
+    const after = takePaper(readings, new Evaluator())(JOB, stamp());
     expect(ledgerOf(after).readings).toHaveLength(4);
     const gap = assessJob(after).find((a) => a.characteristic.id === 'face-drive')!;
     expect(gap.stations[0]!.bounds.smallest).toMatchObject({ lo: 0.05, hi: 0.07 });
@@ -118,7 +121,11 @@ describe('a page that is typed in', () => {
   });
   it('rests on no zero that was checked after the paper', () => {
     const zero = (at: string) => ({
-      ...{ instrument: 'bore-gauge', at, by: '', standard_mm: 40, read_mm: 40.01 },
+      instrument: 'bore-gauge',
+      at,
+      by: '',
+      standard_mm: 40,
+      read_mm: 40.01,
     });
     const cells = { [BORE_BOX]: NEAR };
     const later = type(JOB, cells, { zeros: [zero('2026-11-20T08:00:00.000Z')] });

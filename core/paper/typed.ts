@@ -1,4 +1,4 @@
-import { madeAs, standing, type Command, type Made } from '../commands/command';
+import { stampOf, standing, type Command, type Stamp } from '../commands/command';
 import { onPlaces, placeOf } from '../commands/stands';
 import { answerLeaf, recordSize, recordSwing, type Taken } from '../commands/measuring';
 import { tried } from '../errors';
@@ -41,7 +41,7 @@ export interface PaperRoom extends ToolRoom {
   readonly unit: ShopUnit;
   readonly evaluator: Evaluator;
   /** The moment of the paper: its readings bear that, whenever they are typed. */
-  readonly made: Made;
+  readonly made: Stamp;
 }
 
 /** Returns the leaves that come to a thickness: one of the set, or as few together as can be; null for none. */
@@ -65,7 +65,7 @@ function takenAt(
   place: PaperPlace,
   box: Box,
   text: string,
-  made: Made,
+  made: Stamp,
   room: PaperRoom,
 ): Taken | string {
   const { station, dimension } = place;
@@ -111,7 +111,7 @@ export function typedFrom(
         const id = boxId(place, box);
         const text = cells[id] ?? '';
         if (text.trim() === '') continue;
-        const made = madeAs(room.made, readings.length);
+        const made = stampOf(room.made, readings.length);
         const taken = takenAt(now, block, place, box, text, made, room);
         if (typeof taken === 'string') {
           wrong.set(id, taken);

@@ -48,7 +48,9 @@ export function afterBench(job: Job, plan: BenchPlan, begin: Date): Job {
     return {
       ...made(`s-${step.id}`),
       kind: 'strip',
-      ...{ step: step.id, way, remark: remark ?? '' },
+      step: step.id,
+      way,
+      remark: remark ?? '',
       state: remark === undefined ? ('there' as const) : ('missing' as const),
     };
   });

@@ -23,7 +23,8 @@ const CASES = SHEETS.slice(0, 4).flatMap((sheet, n) =>
       sheet: asPrinted(sheet, n % 2 === 0),
       tier: sheet.tiers[0]!.id,
       rule: n % 3 === 0 ? 'plain' : 'guarded',
-      ...{ by, seed: 500 + n },
+      by,
+      seed: 500 + n,
     },
   ]),
 );

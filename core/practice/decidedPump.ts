@@ -209,14 +209,18 @@ export function followed(given: Case, solve: Solver): Followed {
   const best = start.solved.plans[0]?.expected ?? null;
   const after = bench.assessed().filter((a) => a.limits !== null && a.verdict === 'in');
   return {
-    ...{ first, last: now.decided.kind, further, decided: start.settled },
+    first,
+    last: now.decided.kind,
+    further,
+    decided: start.settled,
     locked: bench.pump.locked().map(({ name }) => name),
     calledIn: after.length,
     wrongIn: after.flatMap(({ characteristic: c }) => (bench.pump.isIn(c) ? [] : [c.name])),
     chosen: start.decided.buyNew ? newPump.expected : best,
     newPump: newPump.expected,
     buys: start.decided.buyNew,
-    ...{ rework: start.rework, solved: start.solved },
+    rework: start.rework,
+    solved: start.solved,
   };
 }
 

@@ -41,7 +41,11 @@ export function readingAt(
 ) {
   const { by } = job;
   const entry = (mm: number) => ({
-    ...{ id, at, by, unit: 'mm' as const, source: 'typed' as const },
+    id,
+    at,
+    by,
+    unit: 'mm' as const,
+    source: 'typed' as const,
     text: shown(mm),
     read_mm: Number(shown(mm)),
   });
@@ -49,7 +53,10 @@ export function readingAt(
   switch (step.way) {
     case 'leaf':
       return {
-        ...{ id, at, by, characteristic },
+        id,
+        at,
+        by,
+        characteristic,
         kind: 'leaf',
         instrument: job.feeler.name,
         station: station.id,
@@ -78,7 +85,10 @@ export function readingAt(
     case 'touch': {
       const { test } = characteristicOf(job.sheet, characteristic).touch ?? { test: 'finger' };
       return {
-        ...{ id, at, by, characteristic },
+        id,
+        at,
+        by,
+        characteristic,
         kind: 'touch',
         instrument: test === 'sweep' ? 'Straightedge' : 'By hand',
         station: station.id,

@@ -18,7 +18,7 @@ import type { Outline, Placement } from './family';
 import { trimmed } from '../quantity/format';
 import { angle, atLeast, count, fits, length, over, under } from './fields';
 import { KNIFE, thinnest } from './involute';
-import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
+import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type PocketFrame } from './placing';
 import { onClock, polygonPath, type Point } from './shapes';
 import { say } from '../wording/say';
 
@@ -207,7 +207,7 @@ const tipGap =
     return { view: 'body', tool: { kind: 'leaf', from, to: probe }, probe };
   };
 
-const planOf = (g: CrescentGeometry): Plan => ({ extent_mm: extent(g), deck_mm: deck(g) });
+const planOf = (g: CrescentGeometry): PocketFrame => ({ extent_mm: extent(g), deck_mm: deck(g) });
 
 const PLACEMENTS: PlacementTable<CrescentGeometry> = {
   'deck-flatness': (g, at) => edgeAt(planOf(g), 'empty', deck(g))(at),

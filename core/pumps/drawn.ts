@@ -1,4 +1,4 @@
-import type { Part, ShapeRole, Work } from './family';
+import type { Part, ShapeRole, WorkKind } from './family';
 import type { Replacement } from './remedies';
 
 /** Lists the shapes of the drawing of an open pump that a part is, by what it is replaced as; none where it lies elsewhere. */
@@ -13,7 +13,7 @@ const DRAWN_AS: Readonly<Partial<Record<Replacement, readonly ShapeRole[]>>> = {
 };
 
 /** Says where on a body some kinds of work are done: the deck that is faced, the pocket that is sunk. */
-const ON_BODY: Readonly<Partial<Record<Work, readonly ShapeRole[]>>> = {
+const ON_BODY: Readonly<Partial<Record<WorkKind, readonly ShapeRole[]>>> = {
   faced: ['housing'],
   ground: ['housing'],
   dressed: ['housing'],
@@ -24,7 +24,7 @@ const ON_BODY: Readonly<Partial<Record<Work, readonly ShapeRole[]>>> = {
 /** Returns the shapes of the drawing of an open pump on which a kind of work on a part is seen. */
 export function workedShapes(
   { replacedAs }: Pick<Part, 'replacedAs'>,
-  work: Work,
+  work: WorkKind,
 ): readonly ShapeRole[] {
   const onBody = replacedAs === 'body' ? ON_BODY[work] : undefined;
   return onBody ?? (replacedAs && DRAWN_AS[replacedAs]) ?? [];

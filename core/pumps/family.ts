@@ -103,13 +103,13 @@ export const WORKS = [
   'sleeved',
   'exchanged',
 ] as const;
-export type Work = (typeof WORKS)[number];
+export type WorkKind = (typeof WORKS)[number];
 
 /**
  * Says how a unit of metal taken off by a kind of work moves a size: −1 where it grows less, 0 where it
  * does not.
  */
-export type Worked = Readonly<Partial<Record<Work, -1 | 0 | 1>>>;
+export type Worked = Readonly<Partial<Record<WorkKind, -1 | 0 | 1>>>;
 
 /** Describes what is done about something that work can change. */
 interface Workable {
@@ -208,7 +208,7 @@ export interface Characteristic extends InStack<CharacteristicId> {
   /** Features that it moves with, and which way: what comes off the deck is added to the end play. */
   readonly follows?: readonly Term[];
   /** It is a depth of wear or an unevenness: these kinds of work cut its face true, and nothing is left of it. */
-  readonly trued?: readonly Work[];
+  readonly trued?: readonly WorkKind[];
   /** Lists what brings it in by being new, or sized as it goes in: what a part is replaced as, or a remedy. */
   readonly restoredBy?: readonly (Replacement | Remedy)[];
   /** Names the size that wears of what it says is left: the length of a vane in its slot. */

@@ -191,7 +191,9 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('b', 'at 6', 'Outside mic over the cam ring at 6.'),
         ],
         {
-          ...{ drawn_mm: g.width_mm, field: 'width_mm', worked: GROUND },
+          drawn_mm: g.width_mm,
+          field: 'width_mm',
+          worked: GROUND,
           unworked: 'A cam ring is not ground: rotor and vanes would have to follow.',
         },
       ),

@@ -11,7 +11,7 @@ import {
 } from './drawing';
 import type { Outline, Placement } from './family';
 import { atLeast, count, fits, length, over, under } from './fields';
-import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type Plan } from './placing';
+import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type PocketFrame } from './placing';
 import { circlePath, moved, onClock, polygonPath, type Point } from './shapes';
 import {
   innerProfile,
@@ -179,7 +179,7 @@ export function gerotorOutline(
   };
 }
 
-const planOf = (g: GerotorGeometry): Plan => ({ extent_mm: extent(g), deck_mm: deck(g) });
+const planOf = (g: GerotorGeometry): PocketFrame => ({ extent_mm: extent(g), deck_mm: deck(g) });
 
 const PLACEMENTS: PlacementTable<GerotorGeometry> = {
   'deck-flatness': (g, at) => edgeAt(planOf(g), 'empty', deck(g))(at),

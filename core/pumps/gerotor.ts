@@ -99,8 +99,10 @@ const DRIVEN_BY: Readonly<
         'outside-mic',
         twoPlaces('shaft', 'where the rotor sits'),
         {
-          ...{ drawn_mm: g.shaftDiameter_mm, field: 'shaftDiameter_mm' },
-          ...{ worked: POLISHED, remedies: ['polish-journal'] as const },
+          drawn_mm: g.shaftDiameter_mm,
+          field: 'shaftDiameter_mm',
+          worked: POLISHED,
+          remedies: ['polish-journal'] as const,
         },
       ),
     ],

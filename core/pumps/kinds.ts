@@ -34,8 +34,14 @@ export const partOf = (
   kind: PartKind,
   { id = kind.id, name = kind.name }: { readonly id?: string; readonly name?: string } = {},
 ): Part => ({
-  ...{ id: partId(id), name, kind: kind.id, roles: kind.roles, replacedAs: kind.replacedAs },
-  ...{ section: 1, first: partId(id), short: name },
+  id: partId(id),
+  name,
+  kind: kind.id,
+  roles: kind.roles,
+  replacedAs: kind.replacedAs,
+  section: 1,
+  first: partId(id),
+  short: name,
 });
 
 /** Returns the parts of a pump that has one of each kind. */

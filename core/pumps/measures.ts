@@ -81,8 +81,15 @@ export function clearance(
 ): Characteristic {
   const own = characteristicId(id);
   return {
-    ...{ id: own, name, section: 1, first: own, short: name },
-    ...{ convention, quantity: 'gap', stations: [], ...ways },
+    id: own,
+    name,
+    section: 1,
+    first: own,
+    short: name,
+    convention,
+    quantity: 'gap',
+    stations: [],
+    ...ways,
   };
 }
 
@@ -145,8 +152,15 @@ export function dimension(
 ): Dimension {
   const own = dimensionId(id);
   return {
-    ...{ id: own, name, section: 1, first: own, short: name },
-    ...{ part: partId(part), instrument, stations, ...more },
+    id: own,
+    name,
+    section: 1,
+    first: own,
+    short: name,
+    part: partId(part),
+    instrument,
+    stations,
+    ...more,
   };
 }
 

@@ -3,7 +3,7 @@ import type { Placement, View } from './family';
 import { onClock, ORIGIN, type Point } from './shapes';
 
 /** Describes what placements need to know of any pump with a pocket, in mm. */
-export interface Plan {
+export interface PocketFrame {
   /** Half the side of the drawing. */
   readonly extent_mm: number;
   /** Gives the radius at which the straightedge rests and a depth mic stands. */
@@ -14,7 +14,7 @@ type At = (station: string) => Placement;
 
 /** Returns the edge across the pocket at an hour, leaf on a part at a radius from a centre. */
 export const edgeAt =
-  (plan: Plan, view: View, radius: number, centre: Point = ORIGIN): At =>
+  (plan: PocketFrame, view: View, radius: number, centre: Point = ORIGIN): At =>
   (station) => {
     const turn = hourAngle(station);
     const probe = onClock(turn, radius, centre);
@@ -37,7 +37,7 @@ export const acrossCircle =
 
 /** Returns a depth mic across the pocket, its spindle at an hour and a radius. */
 export const depthAt =
-  (plan: Plan, view: View, radius: number): At =>
+  (plan: PocketFrame, view: View, radius: number): At =>
   (station) => {
     const [from, to] = edgeThrough(ORIGIN, hourAngle(station), plan.deck_mm);
     return { view, tool: { kind: 'depth', from, to }, probe: onClock(hourAngle(station), radius) };
@@ -45,7 +45,7 @@ export const depthAt =
 
 /** Returns a mic over the width of a part at a radius, at 3 for the first place and 9 for the second. */
 export const overWidth =
-  (plan: Plan, radius: number, centre: Point = ORIGIN): At =>
+  (plan: PocketFrame, radius: number, centre: Point = ORIGIN): At =>
   (station) => {
     const probe = onClock(station === 'b' ? 270 : 90, radius, centre);
     const [from, to] = edgeThrough(probe, 0, 0.16 * plan.extent_mm);
@@ -54,7 +54,7 @@ export const overWidth =
 
 /** Returns a part pushed to the far wall, the leaf between it and the wall at an hour. */
 export const pushedTo =
-  (plan: Plan, wall: number): At =>
+  (plan: PocketFrame, wall: number): At =>
   (station) => {
     const turn = hourAngle(station);
     const probe = onClock(turn, wall);

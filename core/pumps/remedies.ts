@@ -1,4 +1,4 @@
-import type { Work } from './family';
+import type { WorkKind } from './family';
 
 /**
  * Lists what puts a size or a surface right, by what it does to it, with the kinds of work that this is in the journal.
@@ -25,7 +25,7 @@ export const REMEDIES = {
   'roughen-race': [],
   'drill-drain': [],
   'free-drain-valve': [],
-} as const satisfies Readonly<Record<string, readonly Work[]>>;
+} as const satisfies Readonly<Record<string, readonly WorkKind[]>>;
 
 export type Remedy = keyof typeof REMEDIES;
 

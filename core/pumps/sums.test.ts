@@ -37,18 +37,23 @@ describe('what of a vane stays in its slot', () => {
       fc.property(size, size, size, size, (length, ring, rotor, eccentricity) => {
         const sizes = { 'vane-length': length, 'rotor-diameter': rotor };
         const reach = {
-          ...{ ringRadius_mm: ring / 2, rotorRadius_mm: rotor / 2, vaneLength_mm: length },
+          ringRadius_mm: ring / 2,
+          rotorRadius_mm: rotor / 2,
+          vaneLength_mm: length,
           leastInSlot_mm: 0,
         };
         const [inBore] = valuesOf(kind('vacuum-vane'), 'vane-in-slot', {
-          ...{ ...sizes, 'ring-track': ring, eccentricity },
+          ...sizes,
+          'ring-track': ring,
+          eccentricity,
         });
         expect(inBore).toBeCloseTo(
           vaneReach({ ...reach, eccentricity_mm: eccentricity }).inSlot_mm,
           9,
         );
         const [inCam] = valuesOf(kind('fixed-vane'), 'vane-in-slot', {
-          ...{ ...sizes, 'ring-major': ring },
+          ...sizes,
+          'ring-major': ring,
         });
         expect(inCam).toBeCloseTo(vaneReach({ ...reach, eccentricity_mm: 0 }).inSlot_mm, 9);
       }),
@@ -59,8 +64,12 @@ describe('what of a vane stays in its slot', () => {
 describe('the end clearance of two gears', () => {
   it('is what the body, or the body between its blocks, leaves beside each', () => {
     const sizes = {
-      ...{ 'body-width': 50.1, 'drive-width': 30, 'idler-width': 30.02, 'pocket-depth': 30.05 },
-      ...{ 'block-length-front': 10.01, 'block-length-rear': 10.02 },
+      'body-width': 50.1,
+      'drive-width': 30,
+      'idler-width': 30.02,
+      'pocket-depth': 30.05,
+      'block-length-front': 10.01,
+      'block-length-rear': 10.02,
     };
     const values = (build: string) =>
       valuesOf(kind('external-gear', { build }), 'end', sizes).map((mm) => Number(mm.toFixed(6)));

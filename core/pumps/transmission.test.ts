@@ -38,13 +38,11 @@ describe('a pump that sits in a transmission', () => {
     const play = characteristicOf(VELTRANE_T6, characteristicId('pump-to-unit'));
     expect(methodsFor(VELTRANE_T6, play)).toEqual(['leaf', 'swing', 'size']);
     const read = (dimension: string, value_mm: number) => ({
-      ...{
-        dimension: dimensionId(dimension),
-        station: stationId('a'),
-        value_mm,
-        u_mm: 0.003,
-        own_mm: 0.001,
-      },
+      dimension: dimensionId(dimension),
+      station: stationId('a'),
+      value_mm,
+      u_mm: 0.003,
+      own_mm: 0.001,
     });
     const { extremes } = sizedEvidence(gapsOf(play), [
       read('unit-depth', 31.2),
@@ -107,13 +105,11 @@ describe('an external gear pump', () => {
       'block-length-rear-s2': 20.02,
     };
     const read = Object.entries(sizes).map(([dimension, value_mm]) => ({
-      ...{
-        dimension: dimensionId(dimension),
-        station: stationId('a'),
-        value_mm,
-        u_mm: 0.002,
-        own_mm: 0.001,
-      },
+      dimension: dimensionId(dimension),
+      station: stationId('a'),
+      value_mm,
+      u_mm: 0.002,
+      own_mm: 0.001,
     }));
     const { extremes, missing } = sizedEvidence(gapsOf(end), read);
     expect(missing).toEqual([]);
@@ -128,9 +124,16 @@ describe('an external gear pump', () => {
     };
     const own = { ...limit, characteristic: characteristicId('end-s3'), upper_mm: 0.2 };
     const sheet: Sheet = {
-      ...{ ...VELTRANE_T6, ...stack },
-      ...{ limits: [limit, own], variants: [], key: [], mixes: [], nominal: [] },
-      ...{ strip: [], also: [], book: [] },
+      ...VELTRANE_T6,
+      ...stack,
+      limits: [limit, own],
+      variants: [],
+      key: [],
+      mixes: [],
+      nominal: [],
+      strip: [],
+      also: [],
+      book: [],
     };
     const held = (id: string) =>
       assessJob(emptyJob(sheet, AT)).find((a) => a.characteristic.id === id)?.limits?.upper_mm;
@@ -161,23 +164,27 @@ describe('all vanes', () => {
 describe('a check of a sheet’s own', () => {
   const own: Sheet['own'] = [
     {
-      ...{ id: 'seat', name: 'Relief seat', part: partId('body'), way: 'difference' },
+      id: 'seat',
+      name: 'Relief seat',
+      part: partId('body'),
+      way: 'difference',
       places: ['first', '180° round'],
       sizes: [
         { name: 'Seat depth', instrument: 'depth-mic' },
         { name: 'Plunger length', instrument: 'outside-mic' },
       ],
-      ...{ convention: '', caution: 'Spring out first.' },
+      convention: '',
+      caution: 'Spring out first.',
     },
     {
-      ...{
-        id: 'shim',
-        name: 'Shim',
-        part: partId('cover'),
-        way: 'leaf',
-        places: ['left', 'right'],
-      },
-      ...{ sizes: [], convention: 'at rest', caution: '' },
+      id: 'shim',
+      name: 'Shim',
+      part: partId('cover'),
+      way: 'leaf',
+      places: ['left', 'right'],
+      sizes: [],
+      convention: 'at rest',
+      caution: '',
     },
   ];
   const limit = { ...VELTRANE_T6.limits[0]!, tier: 'service', lower_mm: null };

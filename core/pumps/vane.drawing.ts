@@ -1,9 +1,9 @@
 import { onLoose, type PlacementTable } from './drawing';
-import { acrossCircle, depthAt, edgeAt, overWidth, type Plan } from './placing';
+import { acrossCircle, depthAt, edgeAt, overWidth, type PocketFrame } from './placing';
 import type { Point } from './shapes';
 
 /** Describes what the placements of every vane pump need to know, in mm. */
-export interface VanePlan extends Plan {
+export interface VanePlan extends PocketFrame {
   readonly rotorCentre: Point;
   readonly rotorRadius_mm: number;
   readonly shaftRadius_mm: number;

@@ -112,8 +112,10 @@ export const vaneSizes = (
       place('b', 'opposite slot', 'Repeat in the opposite slot.'),
     ],
     {
-      ...{ drawn_mm: drawn.thickness_mm, field: 'vaneThickness_mm' },
-      ...{ worked: { dressed: 1 }, unworked: WORN_AWAY },
+      drawn_mm: drawn.thickness_mm,
+      field: 'vaneThickness_mm',
+      worked: { dressed: 1 },
+      unworked: WORN_AWAY,
     },
   ),
   dimension(
@@ -125,10 +127,7 @@ export const vaneSizes = (
       place('12-6', '12–6', 'Outside mic across the rotor, 12–6.'),
       place('3-9', '3–9', 'Outside mic across the rotor, 3–9.'),
     ],
-    {
-      ...{ drawn_mm: drawn.rotor_mm, field: 'rotorDiameter_mm' },
-      ...{ worked: GROUND, unworked: WORN_AWAY },
-    },
+    { drawn_mm: drawn.rotor_mm, field: 'rotorDiameter_mm', worked: GROUND, unworked: WORN_AWAY },
   ),
   dimension(
     'rotor-width',

@@ -2,8 +2,13 @@ import fc from 'fast-check';
 import { vaneReach, type VaneInSlot } from './vaneReach';
 
 const VANE: VaneInSlot = {
-  ...{ ringRadius_mm: 29, eccentricity_mm: 4.7, rotorRadius_mm: 24, vaneLength_mm: 15.5 },
-  ...{ newVaneLength_mm: 16, hours: 2000, leastInSlot_mm: 5 },
+  ringRadius_mm: 29,
+  eccentricity_mm: 4.7,
+  rotorRadius_mm: 24,
+  vaneLength_mm: 15.5,
+  newVaneLength_mm: 16,
+  hours: 2000,
+  leastInSlot_mm: 5,
 };
 
 describe('the reach of a vane', () => {

@@ -230,8 +230,10 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('b', '180° round', 'Height gauge over the outer face again, 180° round.'),
         ],
         {
-          ...{ also: ['depth-mic', 'outside-mic'], caution: FOLLOWS },
-          ...{ worked: { faced: -1, ground: -1 }, remedies: ['sink-pocket'] },
+          also: ['depth-mic', 'outside-mic'],
+          caution: FOLLOWS,
+          worked: { faced: -1, ground: -1 },
+          remedies: ['sink-pocket'],
         },
       ),
       ...vaneSizes(g.vanes, {

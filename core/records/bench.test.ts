@@ -29,20 +29,25 @@ describe('what is written down of a job before any instrument', () => {
   const note = {
     ...made,
     kind: 'strip' as const,
-    ...{ step: 'seal', way: 'down', state: 'there' as const, remark: '' },
+    step: 'seal',
+    way: 'down',
+    state: 'there' as const,
+    remark: '',
   };
   const journal = (...entries: object[]) => said({ journal: entries });
   const finding = {
     ...made,
-    ...{ kind: 'finding', id: 'f-1' },
-    ...{
-      surface: 'floor',
-      defect: 'scored',
-      nail: 'catches',
-      depth_mm: 0.02,
-      spot: { x: 1, y: -2 },
-    },
-    ...{ proposed: 'machine', why: 'the nail catches', decided: 'dress', remark: '' },
+    kind: 'finding',
+    id: 'f-1',
+    surface: 'floor',
+    defect: 'scored',
+    nail: 'catches',
+    depth_mm: 0.02,
+    spot: { x: 1, y: -2 },
+    proposed: 'machine',
+    why: 'the nail catches',
+    decided: 'dress',
+    remark: '',
   };
   it('is kept as it is', () => {
     expect(journal(note, finding)).toBe('');

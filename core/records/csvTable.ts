@@ -6,7 +6,7 @@ import { plainCell } from './csvCell';
 import { FileError, type FileProblem } from './problems';
 
 /** A line of a table, by the names of its columns. */
-export type Row = Readonly<Partial<Record<string, string>>>;
+export type CsvRow = Readonly<Partial<Record<string, string>>>;
 
 /** Says which columns a table has to have, and which it may have. */
 export interface Columns {
@@ -33,10 +33,10 @@ const MOST_PROBLEMS = 20;
 export function readTable<T>(
   text: string,
   { required, isKnown }: Columns,
-  read: (row: Row, wrong: Wrong) => T,
+  read: (row: CsvRow, wrong: Wrong) => T,
   end: () => void = () => undefined,
 ): T[] {
-  const { data, meta } = parse<Row>(text.replace(/^\uFEFF/, ''), {
+  const { data, meta } = parse<CsvRow>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
     transform: plainCell,
@@ -78,7 +78,7 @@ export function readTable<T>(
 
 /** Returns the one of some words that a cell says, whatever its case; null for a blank cell, or where it is none of them. */
 export function wordIn<T extends string>(
-  row: Row,
+  row: CsvRow,
   column: string,
   known: readonly T[],
   wrong: Wrong,
@@ -92,7 +92,7 @@ export function wordIn<T extends string>(
 
 /** Returns the length of a cell in mm, read in a unit where it names none; null for a blank cell, or where it is none. */
 export function lengthIn(
-  row: Row,
+  row: CsvRow,
   column: string,
   kind: 'size' | 'gap',
   wrong: Wrong,

@@ -5,7 +5,7 @@ import { feeler } from '../methods/feeler';
 import { indicator } from '../methods/indicator';
 import { array, lazy, object, string, type InferType } from 'yup';
 import { WORKS } from '../pumps/family';
-import { finite, idOf, identifier, line, made, millimetres, note } from '../schema/fields';
+import { finite, idOf, identifier, line, stampFields, millimetres, note } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { zeroCheck } from './instrument';
 import { orderEntry } from './order';
@@ -32,7 +32,7 @@ const sizeChange = object({
  * Their earlier readings belong to the past from then on; nothing is voided.
  */
 export const operation = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['operation']).required(),
   part: idOf<PartId>(),
   work: string().oneOf(WORKS).required(),
@@ -48,7 +48,7 @@ export const operation = object({
 
 /** Takes entries made before it out of the count; they stay in the journal, with who, when and why. */
 export const strike = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['strike']).required(),
   of: array(identifier()).required().min(1),
   why: line().defined(),
@@ -58,7 +58,7 @@ export const strike = object({
 
 /** Takes strikes back: the entries that they took out count again. */
 export const restore = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['restore']).required(),
   of: array(identifier()).required().min(1),
 })
@@ -67,7 +67,7 @@ export const restore = object({
 
 /** A place that was not measured, and why. */
 export const skip = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['skip']).required(),
   /** The characteristic or the size that is read there. */
   target: idOf<CharacteristicId | DimensionId>(),
@@ -80,7 +80,7 @@ export const skip = object({
 
 /** Records that a person accepted as it is a gap for which nothing is published, and why. */
 export const acceptEntry = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['accept']).required(),
   characteristic: idOf<CharacteristicId>(),
   why: line().required('Enter why it is accepted'),
@@ -90,7 +90,7 @@ export const acceptEntry = object({
 
 /** A zero check made for the job. */
 export const zeroEntry = zeroCheck.shape({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['zero']).required(),
 });
 

@@ -2,7 +2,7 @@ import { characteristicId } from '../pumps/ids';
 import { unparse } from 'papaparse';
 import { pumpOf } from '../pumps/registry';
 import { FORMULA } from './csvCell';
-import { lengthIn, readTable, wordIn, type Row, type Wrong } from './csvTable';
+import { lengthIn, readTable, wordIn, type CsvRow, type Wrong } from './csvTable';
 import { GASKETS, SIDES, type Sheet, type SheetLimit } from './sheet';
 import { say } from '../wording/say';
 
@@ -66,7 +66,7 @@ export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
   return { ...sheet, limits: limits.filter((l) => l.lower_mm !== null || l.upper_mm !== null) };
 }
 
-function limitOf(sheet: Sheet, row: Row, wrong: Wrong): SheetLimit {
+function limitOf(sheet: Sheet, row: CsvRow, wrong: Wrong): SheetLimit {
   const tier = sheet.tiers.find((t) => t.name === row.tier?.trim() || t.id === row.tier?.trim());
   if (!tier) wrong(say('records.noTier', { tier: row.tier ?? '' }));
   const characteristic = characteristicId(row.characteristic?.trim() ?? '');

@@ -124,7 +124,9 @@ describe('two copies of a record', () => {
     const scrap = changed('b', 'part', part, { state: 'scrap' });
     expect(fields(brought('part', taken, scrap).clashes)).toEqual(['state']);
     expect(brought('part', taken, scrap, () => 'file').record).toMatchObject({
-      ...{ state: 'scrap', takenFor: '', takenBy: null },
+      state: 'scrap',
+      takenFor: '',
+      takenBy: null,
     });
   });
   it('carry no marks under another name', () => {
@@ -157,7 +159,8 @@ describe('two copies of a list', () => {
     const gone = `limits/${rest[0]!.tier} ${rest[0]!.characteristic}`;
     expect(news).toContainEqual({ field: gone, here: rest[0], file: undefined });
     expect(brought('sheet', theirs, mine, unasked, 'b').record).toMatchObject({
-      ...{ limits: record.limits, note: 'Mine' },
+      limits: record.limits,
+      note: 'Mine',
     });
     expect(() => checkChange('sheet', mine, record)).not.toThrow();
   });
@@ -190,15 +193,20 @@ describe('two copies of a list', () => {
     expect(brought('job', two, less, () => 'file').record.photos).toHaveLength(1);
     // Without marks it is no more than a copy that never had it.
     expect(brought('job', two, { ...two, photos: [], revision: 99 })).toMatchObject({
-      ...{ record: two, clashes: [] },
+      record: two,
+      clashes: [],
     });
   });
 });
 
 describe('two copies of a job', () => {
   const note = (id: string, minute: number): Entry => ({
-    ...{ id, at: `2026-11-20T09:${minute}:00.000Z`, by: '', kind: 'also' },
-    ...{ check: 'magnet', answer: id },
+    id,
+    at: `2026-11-20T09:${minute}:00.000Z`,
+    by: '',
+    kind: 'also',
+    check: 'magnet',
+    answer: id,
   });
   const older = { ...job, journal: job.journal.slice(0, -2) };
 
@@ -246,7 +254,9 @@ describe('two copies of a shop', () => {
     const [mic] = NEW_SHOP.instruments;
     const here = changed('a', 'shop', NEW_SHOP, { unit: 'thou', people: ['Runa T.'] });
     const file = changed('b', 'shop', NEW_SHOP, {
-      ...{ theme: 'dark', people: ['Ivo K.'], shop_C: 18 },
+      theme: 'dark',
+      people: ['Ivo K.'],
+      shop_C: 18,
       instruments: [...NEW_SHOP.instruments, { ...mic!, id: 'mic-2' }],
     });
     const { record, clashes } = brought('shop', here, file);
@@ -258,8 +268,17 @@ describe('two copies of a shop', () => {
   });
   it('hold the operations of both, each once, and ask for the terms that both changed', () => {
     const terms = (id: string, minutes: number) => ({
-      ...{ id: operationId(id), by: 'here' as const, minutes, setup: 0, price: 0, days: 0 },
-      ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
+      id: operationId(id),
+      by: 'here' as const,
+      minutes,
+      setup: 0,
+      price: 0,
+      days: 0,
+      least_mm: null,
+      most_mm: null,
+      tool: '',
+      check: '',
+      caution: '',
     });
     const here = changed('a', 'shop', NEW_SHOP, { operations: [terms('deck-faced', 30)] });
     const file = changed('b', 'shop', NEW_SHOP, {

@@ -241,7 +241,8 @@ function journalOf(
     count: {
       here: readingsIn(here.journal),
       file: readingsIn(file.journal),
-      ...{ fresh, others: added.length - fresh },
+      fresh,
+      others: added.length - fresh,
     },
   };
 }

@@ -297,7 +297,10 @@ function sheetTo7(sheet: Loose): Loose {
   return withDemo({
     ...sheet,
     also: floats ? also.filter((check) => !isGearTight(check)) : also,
-    ...{ seals: null, drain: null, gearFit: floats ? 'floats' : null, small: [] },
+    seals: null,
+    drain: null,
+    gearFit: floats ? 'floats' : null,
+    small: [],
   });
 }
 
@@ -318,10 +321,10 @@ const unchanged = (record: Loose): Loose => record;
 const partTo3 = (part: Loose): Loose => ({ ...part, takenBy: null });
 
 /** A step from one version of a record to the next. */
-type Step = (record: Loose) => Loose;
+type Migration = (record: Loose) => Loose;
 
 /** The steps of each kind by the version they start from. Every version that ever landed stays here. */
-const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Step>>>> = {
+const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> = {
   job: {
     1: jobTo2,
     2: jobTo3,

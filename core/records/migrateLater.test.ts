@@ -123,8 +123,15 @@ describe('a backup of version 7', () => {
     expect(sheets).toEqual(
       raw.sheets.map((s) => ({
         ...s,
-        ...{ schema: 8, mount: null, newSizes: [], washers_mm: [], demo: true },
-        ...{ seals: null, drain: null, gearFit: null, small: [] },
+        schema: 8,
+        mount: null,
+        newSizes: [],
+        washers_mm: [],
+        demo: true,
+        seals: null,
+        drain: null,
+        gearFit: null,
+        small: [],
         // Gears of a stack float: what called them right where they are tight is gone.
         ...('also' in s && JSON.stringify(s.also).includes('gear-loose')
           ? { also: [], gearFit: 'floats' }
@@ -193,7 +200,9 @@ describe('a backup of version 9', () => {
       const kept = backup[list].map((record) => ({ ...record, schema: 0, sheet: 0 }));
       expect(kept).toEqual(
         raw[list].map((record) => ({
-          ...{ ...record, schema: 0, sheet: 0 },
+          ...record,
+          schema: 0,
+          sheet: 0,
           ...(list === 'parts' ? { takenBy: null } : {}),
         })),
       );

@@ -1,5 +1,5 @@
 import { object, string, type InferType } from 'yup';
-import { day, identifier, line, made } from '../schema/fields';
+import { day, identifier, line, stampFields } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 
 /** Says how far an order is. */
@@ -8,7 +8,7 @@ export type OrderState = (typeof ORDER_STATES)[number];
 
 /** Records that a line of the order list was ordered, or that it came; the last that counts says how it stands. */
 export const orderEntry = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['order']).required(),
   /** The line of the order list, by its id. */
   line: identifier(),

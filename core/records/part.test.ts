@@ -6,19 +6,28 @@ import { readFile } from './readFile';
 import { PART_SCHEMA, type ShelfPart } from './part';
 
 const GEARS: ShelfPart = {
-  ...{ schema: PART_SCHEMA, id: 'gs-12', revision: 2, createdAt: AT, label: 'GS-12' },
-  ...{
-    sheet: 'veltrane-t6',
-    model: 'Veltrane T6 front pump',
-    parts: ['drive', 'driven'].map(partId),
-  },
-  ...{ variant: null, make: 'Skarn', origin: 'used', from: 'HM-0417', condition: 'polished' },
+  schema: PART_SCHEMA,
+  id: 'gs-12',
+  revision: 2,
+  createdAt: AT,
+  label: 'GS-12',
+  sheet: 'veltrane-t6',
+  model: 'Veltrane T6 front pump',
+  parts: ['drive', 'driven'].map(partId),
+  variant: null,
+  make: 'Skarn',
+  origin: 'used',
+  from: 'HM-0417',
+  condition: 'polished',
   place: 'Bin 4',
   sizes: [
     { dimension: dimensionId('drive-width'), value_mm: 20.004, u_mm: 0.003 },
     { dimension: dimensionId('driven-width'), value_mm: 20.006, u_mm: 0.003 },
   ],
-  ...{ photos: [], state: 'here', takenFor: '', takenBy: null },
+  photos: [],
+  state: 'here',
+  takenFor: '',
+  takenBy: null,
 };
 
 describe('a loose part', () => {

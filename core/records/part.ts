@@ -108,7 +108,17 @@ export const BLANK_PART: Omit<
   ShelfPart,
   'id' | 'createdAt' | 'label' | 'sheet' | 'model' | 'parts'
 > = {
-  ...{ schema: PART_SCHEMA, revision: 0, variant: null, make: '', origin: 'used', from: '' },
-  ...{ condition: '', place: '', sizes: [], photos: [], state: 'here', takenFor: '' },
+  schema: PART_SCHEMA,
+  revision: 0,
+  variant: null,
+  make: '',
+  origin: 'used',
+  from: '',
+  condition: '',
+  place: '',
+  sizes: [],
+  photos: [],
+  state: 'here',
+  takenFor: '',
   takenBy: null,
 };

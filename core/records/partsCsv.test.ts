@@ -28,7 +28,9 @@ const taken = (text: string, shelf: readonly ShelfPart[], sheets?: readonly Shee
     const here = shelf.find(({ id }) => id === part.id);
     if (!here) return { part, changed: ['all'], clashes: [], record: part };
     const { changed, clashes, record } = merged('part', here, part, {
-      ...{ base, choose: () => null, device: 'a' },
+      base,
+      choose: () => null,
+      device: 'a',
     });
     const names = (list: readonly Difference[]) => list.map(({ field }) => field);
     return { part, changed: names(changed), clashes: names(clashes), record };
@@ -107,13 +109,11 @@ describe('the shelf as CSV', () => {
     );
     expect(parts).toMatchObject([
       {
-        ...{
-          id: 'new-1',
-          label: 'GS-9',
-          parts: ['drive', 'driven'],
-          origin: 'used',
-          state: 'here',
-        },
+        id: 'new-1',
+        label: 'GS-9',
+        parts: ['drive', 'driven'],
+        origin: 'used',
+        state: 'here',
         sizes: [
           { dimension: 'drive-width', value_mm: expect.closeTo(20, 3) as number, u_mm: USUAL_U_MM },
         ],
@@ -248,16 +248,21 @@ describe('a table that comes back after the shelf went on', () => {
         .map((text) => text.replace(/[\p{Cc}\u2028\u2029]/gu, '').slice(0, 100)),
     ];
     const some = fc.record({
-      ...{ place: line, make: line, condition: line, from: line, label: line },
-      ...{
-        width: mm,
-        u: fc.double({ min: 0, max: 1, noNaN: true }),
-        state: fc.constantFrom('here', 'taken', 'scrap'),
-      },
+      place: line,
+      make: line,
+      condition: line,
+      from: line,
+      label: line,
+      width: mm,
+      u: fc.double({ min: 0, max: 1, noNaN: true }),
+      state: fc.constantFrom('here', 'taken', 'scrap'),
     });
     const make = (rows: readonly { label: string; width: number; u: number; state: string }[]) =>
       rows.map(({ width, u, label, ...row }, i) => ({
-        ...{ ...SET, id: `p-${i}`, ...row, label: `${label}${i}` },
+        ...SET,
+        id: `p-${i}`,
+        ...row,
+        label: `${label}${i}`,
         takenFor: row.state === 'taken' ? 'HM 7' : '',
         sizes: SET.sizes.map((size) => ({ ...size, value_mm: width, u_mm: u })),
       })) as ShelfPart[];

@@ -50,7 +50,7 @@ const LISTS = [
 ] as const satisfies readonly (readonly [keyof BenchFile, RecordKind])[];
 
 /** A record as it stands in a file. */
-export interface Row<K extends RecordKind = RecordKind> {
+export interface FileRow<K extends RecordKind = RecordKind> {
   readonly kind: K;
   /** Names its place in the file: `jobs[3]`. */
   readonly place: string;
@@ -59,7 +59,7 @@ export interface Row<K extends RecordKind = RecordKind> {
 }
 
 /** A record of a file as it can be kept, or null and what is wrong with it. */
-export interface Found<R = Kinds[RecordKind]> extends Row {
+export interface Found<R = Kinds[RecordKind]> extends FileRow {
   readonly record: R | null;
   readonly problems: readonly FileProblem[];
 }
@@ -69,7 +69,7 @@ export const idIn = (raw: unknown): string =>
   isLoose(raw) && typeof raw.id === 'string' ? raw.id : '';
 
 /** Returns what comes of reading a record of a file; what is wrong with it is said with its place. */
-export function foundBy<R>(row: Row, read: (row: Row) => R): Found<R> {
+export function foundBy<R>(row: FileRow, read: (row: FileRow) => R): Found<R> {
   try {
     return { ...row, record: read(row), problems: [] };
   } catch (error) {
@@ -87,10 +87,11 @@ export function foundBy<R>(row: Row, read: (row: Row) => R): Found<R> {
  *
  * @param context `STORED` for what a bench kept: rules that are newer than it are not asked
  */
-export function finder(context: object = {}): (row: Row) => Found {
+export function finder(context: object = {}): (row: FileRow) => Found {
   const taken = new Set<string>();
   const readJob = jobReader(context);
-  const read = ({ kind, raw }: Row) => (kind === 'job' ? readJob(raw) : decode(kind, raw, context));
+  const read = ({ kind, raw }: FileRow) =>
+    kind === 'job' ? readJob(raw) : decode(kind, raw, context);
   return (row) => {
     const id = idIn(row.raw);
     const key = `${row.kind}/${id}`;
@@ -107,7 +108,7 @@ export function finder(context: object = {}): (row: Row) => Found {
 export interface OpenedFile {
   readonly savedAt: string;
   readonly app: string;
-  readonly rows: readonly Row[];
+  readonly rows: readonly FileRow[];
 }
 
 /** Stands for the version of the app that wrote a file which does not name it. */
@@ -146,10 +147,11 @@ export function openFile(text: string): OpenedFile {
   };
   const head = { ...since, ...(value as Loose), version: FILE_VERSION };
   const file = checked<Loose>(headSchema, head);
-  const rows: Row[] = LISTS.flatMap(([field, kind]) =>
+  const rows: FileRow[] = LISTS.flatMap(([field, kind]) =>
     (file[field] as unknown[]).map((raw, i) => ({ kind, place: `${field}[${i}]`, raw })),
   );
-  const shop: Row[] = file.shop === null ? [] : [{ kind: 'shop', place: 'shop', raw: file.shop }];
+  const shop: FileRow[] =
+    file.shop === null ? [] : [{ kind: 'shop', place: 'shop', raw: file.shop }];
   return { savedAt: String(file.savedAt), app: String(file.app), rows: [...rows, ...shop] };
 }
 

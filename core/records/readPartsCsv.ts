@@ -4,7 +4,7 @@ import type { PumpModel } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
 import { folded } from '../quantity/letters';
 import { say } from '../wording/say';
-import { lengthIn, readTable, wordIn, type Columns, type Row, type Wrong } from './csvTable';
+import { lengthIn, readTable, wordIn, type Columns, type CsvRow, type Wrong } from './csvTable';
 import {
   BLANK_PART,
   ORIGINS,
@@ -57,7 +57,7 @@ function partsIn(cell: string, { pump, here }: Line, wrong: Wrong): PartId[] {
 
 /** Returns the sizes of a line: of every column that names one of the part's own. */
 function sizesIn(
-  row: Row,
+  row: CsvRow,
   { pump, here }: Line,
   parts: readonly PartId[],
   wrong: Wrong,
@@ -126,7 +126,12 @@ const isEdited = ({ part, base }: PartLine, field: string): boolean =>
   !base?.has(field) || !dequal(base.get(field), fieldsOf('part', part).get(field));
 
 /** Returns the part of a line; a blank cell leaves what is here as it is. */
-function lineOf(row: Row, finder: Finder, { freshId, at }: Landing, wrong: Wrong): PartLine | null {
+function lineOf(
+  row: CsvRow,
+  finder: Finder,
+  { freshId, at }: Landing,
+  wrong: Wrong,
+): PartLine | null {
   const cell = (name: (typeof COLUMNS)[number]): string => row[name]?.trim() ?? '';
   const [id, label, said] = [cell('id'), cell('label'), cell('variant')];
   const byId = finder.part(id);
@@ -147,13 +152,19 @@ function lineOf(row: Row, finder: Finder, { freshId, at }: Landing, wrong: Wrong
   const begun = { ...BLANK_PART, id: finder.isFree(id) ? id : freshId(), createdAt: at };
   const part: ShelfPart = {
     ...(here ?? begun),
-    ...{ label: text('label'), sheet: sheet?.id ?? here?.sheet ?? '', parts },
+    label: text('label'),
+    sheet: sheet?.id ?? here?.sheet ?? '',
+    parts,
     model: sheet && sheet.id !== here?.sheet ? sheet.model : (here?.model ?? ''),
     sizes: sizesOf(row, line, parts, wrong),
-    ...{ make: text('make'), from: text('from'), condition: text('condition') },
-    ...{ place: text('place'), variant: variantIn(said, sheet, here, wrong) },
+    make: text('make'),
+    from: text('from'),
+    condition: text('condition'),
+    place: text('place'),
+    variant: variantIn(said, sheet, here, wrong),
     origin: wordIn(row, 'origin', ORIGINS, wrong) ?? here?.origin ?? BLANK_PART.origin,
-    ...{ state, takenFor: state === 'here' ? '' : text('takenFor') },
+    state,
+    takenFor: state === 'here' ? '' : text('takenFor'),
     takenBy: state === here?.state ? here.takenBy : null,
   };
   const made = { part, base: here ? baseOf(here, part, row[AS_SAVED]?.trim() ?? '') : null };
@@ -179,7 +190,7 @@ function variantIn(
 }
 
 /** Returns the sizes of a part once a line is taken: those of the line, and what is here of the others. */
-function sizesOf(row: Row, line: Line, parts: readonly PartId[], wrong: Wrong): PartSize[] {
+function sizesOf(row: CsvRow, line: Line, parts: readonly PartId[], wrong: Wrong): PartSize[] {
   const { here, pump } = line;
   const said = sizesIn(row, line, parts, wrong);
   const isOf = (dimension: string) =>
@@ -211,7 +222,7 @@ export function readPartsCsv(text: string, landing: Landing): PartLine[] {
   const finder = new Finder(landing);
   const lines: { readonly line: PartLine; readonly wrong: Wrong }[] = [];
   const ids = new Set<string>();
-  const read = (row: Row, wrong: Wrong) => {
+  const read = (row: CsvRow, wrong: Wrong) => {
     if (lines.length > MOST_LINES) return;
     let isSound = true;
     const fault: Wrong = (message, column) => {

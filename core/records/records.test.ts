@@ -29,7 +29,8 @@ const BEGIN = new Date('2026-11-20T09:00:00.000Z');
 function measuredJob(tag: string, gaps: Readonly<Record<string, number>>, most?: number): Job {
   const job: Job = {
     ...emptyJob(VELTRANE_T6, BEGIN.toISOString()),
-    ...{ id: tag, tag },
+    id: tag,
+    tag,
     clean: { at: BEGIN.toISOString(), by: 'Ivo K.', state: 'dry' },
   };
   const hidden = hiddenOf(VELTRANE_T6, 'service', 0.3, gaps, evenFrom(7));

@@ -1,6 +1,15 @@
 import type { DimensionId, OperationId, PartId } from '../pumps/ids';
 import { array, object, string, type InferType } from 'yup';
-import { finite, idOf, identifier, line, made, millimetres, note, once } from '../schema/fields';
+import {
+  finite,
+  idOf,
+  identifier,
+  line,
+  stampFields,
+  millimetres,
+  note,
+  once,
+} from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 
 /** Says who does an operation: the shop itself, somebody it is sent out to, or nobody. */
@@ -147,7 +156,7 @@ const planStep = object({
 
 /** A plan that somebody made the work list: it takes the place of the one before. */
 export const planEntry = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['plan']).required(),
   steps: once(
     array(planStep).required().max(60, 'At most 60 steps'),
@@ -161,7 +170,7 @@ export const planEntry = object({
 
 /** Records what a person decided of a part, and what the app had proposed. */
 export const decisionEntry = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['decision']).required(),
   /** A part of the pump, or the whole of it. */
   part: idOf<PartId | typeof WHOLE_PUMP>(),

@@ -3,7 +3,16 @@ import { array, number, object, string, type InferType } from 'yup';
 import { CLUTCH_SIDES, FREE_TURNS, MOST_WASHERS, RACES, TAB_SIDES } from '../pumps/teardown/clutch';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { WAY_ROUND_IDS, wayRoundOf } from '../pumps/teardown/wayRound';
-import { finite, idOf, identifier, line, made, millimetres, moment, note } from '../schema/fields';
+import {
+  finite,
+  idOf,
+  identifier,
+  line,
+  stampFields,
+  millimetres,
+  moment,
+  note,
+} from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { say } from '../wording/say';
 
@@ -120,7 +129,7 @@ export const bookRule = object({
 
 /** Says how a part lay before it came out, and whether it was there at all. */
 export const stripNote = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['strip']).required(),
   step: identifier(),
   way: line().defined(),
@@ -138,7 +147,7 @@ const spot = object({ x: finite().required(), y: finite().required() })
 
 /** Describes what was seen on a surface; what the app proposed and what the person decided are both kept. */
 export const finding = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['finding']).required(),
   surface: idOf<SurfaceId>(),
   /** Null where it is sound. */
@@ -155,7 +164,7 @@ export const finding = object({
   .required();
 
 export const alsoAnswer = object({
-  ...made,
+  ...stampFields,
   kind: string().oneOf(['also']).required(),
   check: identifier(),
   answer: line().required(),

@@ -49,7 +49,12 @@ export function readingsCsv(job: Job): string {
   const rows = ledgerOf(job).readings.map((r): Row => {
     const { at, by, instrument, kind, station: place, voided } = r;
     return {
-      ...{ tag: job.tag, time_utc: at, by, instrument, kind, place },
+      tag: job.tag,
+      time_utc: at,
+      by,
+      instrument,
+      kind,
+      place,
       measurement: targetOf(job.sheet, r).name,
       ...readingCells(r),
       pitchRadius_mm: broughtTo(job, r),

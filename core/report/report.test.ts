@@ -3,7 +3,7 @@ import { record } from '../journal/commands';
 import type { ZeroEntry } from '../records/entry';
 import { ledgerOf } from '../journal/ledger';
 import { signOff } from '../commands/deciding';
-import { made } from '../testing/findings';
+import { stamp } from '../testing/findings';
 import { relisted } from '../testing/relisted';
 import { afterBench, type BenchPlan } from '../practice/bench';
 import { hiddenOf } from '../practice/hidden';
@@ -18,7 +18,9 @@ import { handWords, reportOf } from './report';
 
 const AT = '2026-11-20T09:00:00.000Z';
 const zero = (read_mm: number): ZeroEntry => ({
-  ...{ kind: 'zero', id: 'z-1', voided: null },
+  kind: 'zero',
+  id: 'z-1',
+  voided: null,
   instrument: 'depth-mic',
   at: AT,
   by: 'Runa T.',
@@ -177,7 +179,11 @@ describe('what the report says beside the clearances', () => {
     const { facts, sections } = reportOf(
       {
         ...emptyJob(VELTRANE_T6, AT),
-        ...{ variant: 'variant-3', serial: '44 120', used: 812, usedUnit: 'h', due: '2026-12-01' },
+        variant: 'variant-3',
+        serial: '44 120',
+        used: 812,
+        usedUnit: 'h',
+        due: '2026-12-01',
         key: [{ check: 'serial', option: null, value: 44120, u_mm: null }],
         mixed: [{ part: kindId('drive'), variant: 'variant-2' }],
         rotation: 'clockwise',
@@ -204,7 +210,7 @@ describe('what the report says beside the clearances', () => {
     const job = signOff([
       { ...signed, decided: 'machine', remark: '' },
       { ...signed, part: partId('cover'), decided: 'replace', remark: 'cracked at the lip' },
-    ])(emptyJob(VELTRANE_T6, AT), made());
+    ])(emptyJob(VELTRANE_T6, AT), stamp());
     const decided = reportOf(job, 'mm').sections.find(({ title }) => title === 'Decided');
     expect(decided?.lines).toEqual([
       'Body: machine. Take 0.03 mm off. Signed off by Runa T.',

@@ -115,13 +115,17 @@ export const ZERO_STATES = ['zeroed', 'overdue', 'never', 'not-needed'] as const
 export type ZeroState = (typeof ZERO_STATES)[number];
 
 /** Describes what stands on every entry of a journal: which one it is, when it was made, and by whom. */
-export const made = { id: identifier(), at: moment(), by: line().defined() };
+export const stampFields = { id: identifier(), at: moment(), by: line().defined() };
 
 /** Describes what stands on every reading besides what it is of and what was read. */
-export const common = { ...made, instrument: line().defined(), station: identifier() };
+export const readingFields = {
+  ...stampFields,
+  instrument: line().defined(),
+  station: identifier(),
+};
 
 /** A figure as it was entered, and what stands behind it. */
-export const entered = {
+export const figureFields = {
   text: line().required(),
   unit: string().oneOf(['mm', 'in', 'thou']).required(),
   /** Standard uncertainty of this one reading. */

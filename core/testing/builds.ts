@@ -22,8 +22,13 @@ export const EVERY_BUILD: readonly Sheet[] = families().flatMap(({ id, example }
     const name = [id, ...Object.values(build)].join(' ');
     return {
       ...blankSheet({ family: id, geometry }, seals),
-      ...{ id: name.replaceAll(' ', '-'), model: name, family: id, invented: true, note: '' },
-      ...{ geometry, tiers: [{ id: 'service', name: 'Service', source: '' }] },
+      id: name.replaceAll(' ', '-'),
+      model: name,
+      family: id,
+      invented: true,
+      note: '',
+      geometry,
+      tiers: [{ id: 'service', name: 'Service', source: '' }],
     };
   }),
 );

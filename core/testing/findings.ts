@@ -6,18 +6,33 @@ import type { Finding } from '../records/teardown';
 import { AT, freshId } from './readings';
 
 /** Returns what every entry of a journal says of itself. */
-export const made = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
+export const stamp = () => ({ id: freshId(), at: AT, by: 'Runa T.', voided: null });
 
 /** Returns a finding as somebody answers it: scored, the nail catches, and to be machined. */
 export const found = (surface: string, more: Partial<Finding> = {}): Finding => ({
-  ...{ ...made(), kind: 'finding' },
-  ...{ surface: surfaceId(surface), defect: 'scored', nail: 'catches', depth_mm: null, spot: null },
-  ...{ proposed: 'machine', why: 'by the book', decided: 'machine', remark: '', ...more },
+  ...stamp(),
+  kind: 'finding',
+  surface: surfaceId(surface),
+  defect: 'scored',
+  nail: 'catches',
+  depth_mm: null,
+  spot: null,
+  proposed: 'machine',
+  why: 'by the book',
+  decided: 'machine',
+  remark: '',
+  ...more,
 });
 
 /** Returns a job in which another part was put in the place of one. */
 export const exchanged = (job: Job, part: string): Job =>
   record(job, {
-    ...{ ...made(), kind: 'operation', part: partId(part), work: 'exchanged', changes: [] },
-    ...{ step: null, piece: null, remark: '' },
+    ...stamp(),
+    kind: 'operation',
+    part: partId(part),
+    work: 'exchanged',
+    changes: [],
+    step: null,
+    piece: null,
+    remark: '',
   } satisfies WorkEntry);

@@ -5,7 +5,7 @@ import { withReading } from '../journal/commands';
 import { characteristicId, stationId } from '../pumps/ids';
 import type { Job } from '../records/job';
 import type { Sheet, SheetLimit } from '../records/sheet';
-import { made } from './findings';
+import { stamp } from './findings';
 import { jobWithSizes } from './worked';
 
 /** The rules of a house that renews what was measured. */
@@ -17,8 +17,15 @@ export const limit = (
   lower_mm: number | null,
   upper_mm: number | null,
 ): SheetLimit => ({
-  ...{ characteristic: characteristicId(id), tier: 'service', lower_mm, upper_mm },
-  ...{ preferredLower_mm: null, preferredUpper_mm: null, side: 'full', gasket: 'bare', source: '' },
+  characteristic: characteristicId(id),
+  tier: 'service',
+  lower_mm,
+  upper_mm,
+  preferredLower_mm: null,
+  preferredUpper_mm: null,
+  side: 'full',
+  gasket: 'bare',
+  source: '',
 });
 
 /** Returns a front pump of which the manual gives only the most that its end clearances may be. */
@@ -29,8 +36,11 @@ export const mostOnly = (most_mm = 0.08): Sheet => ({
 
 /** Sizes in mm with which both gears have 0.12 at their ends. */
 export const WIDE = {
-  ...{ 'pocket-depth': 20.12, 'drive-width': 20, 'driven-width': 20 },
-  ...{ 'track-depth': 10, 'face-depth': 10 },
+  'pocket-depth': 20.12,
+  'drive-width': 20,
+  'driven-width': 20,
+  'track-depth': 10,
+  'face-depth': 10,
 };
 
 /** Returns a job of that house on which these sizes in mm were read. */
@@ -52,8 +62,14 @@ export function tried(
       tries.reduce(
         (j, [mm, felt]) =>
           withReading(j, {
-            ...{ ...made(), kind: 'leaf', instrument: '', marked_mm: null, leaves_mm: [mm], felt },
-            ...{ characteristic: characteristicId(c), station: stationId(station) },
+            ...stamp(),
+            kind: 'leaf',
+            instrument: '',
+            marked_mm: null,
+            leaves_mm: [mm],
+            felt,
+            characteristic: characteristicId(c),
+            station: stationId(station),
           }),
         all,
       ),

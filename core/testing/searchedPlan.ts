@@ -4,14 +4,14 @@ import { doubtsIn } from '../rework/decision/doubts';
 import { chanceOfAny } from '../rework/decision/rated';
 import { isLastResort, type Rework } from '../rework/decision/solve';
 import type { Offer } from '../rework/operations/offers';
-import { daysOf, setUpOf, type Problem, type Row, type Work } from '../rework/solver/problem';
+import { daysOf, setUpOf, type Problem, type Row, type WorkOption } from '../rework/solver/problem';
 import type { Solver } from '../rework/solver/program';
 
 /** So much in mm is nothing. */
 const EPSILON = 1e-9;
 
 /** Tells whether some amounts of a set of works bring every row in: a linear program, with nothing whole in it. */
-function isFeasible(rows: readonly Row[], set: readonly Work[], solve: Solver): boolean {
+function isFeasible(rows: readonly Row[], set: readonly WorkOption[], solve: Solver): boolean {
   const bounds = rows.map((row) => {
     const once = set.reduce((sum, { id }) => sum + (row.moved.get(id)?.once_mm ?? 0), 0);
     const base = row.value_mm + once;
@@ -29,7 +29,7 @@ function isFeasible(rows: readonly Row[], set: readonly Work[], solve: Solver): 
 }
 
 /** Tells whether a set of works can bring one row in by itself, whatever the others would need. */
-function isReached(row: Row, set: readonly Work[]): boolean {
+function isReached(row: Row, set: readonly WorkOption[]): boolean {
   let [least, most] = [row.value_mm, row.value_mm];
   for (const { id, min_mm, max_mm } of set) {
     const { perMm = 0, once_mm = 0 } = row.moved.get(id) ?? {};
@@ -48,9 +48,9 @@ function isReached(row: Row, set: readonly Work[]): boolean {
  */
 function neededBy(
   { rows, works, oneOf = [] }: Problem,
-  set: readonly Work[],
+  set: readonly WorkOption[],
   solve: Solver,
-): readonly Work[] | null {
+): readonly WorkOption[] | null {
   const isDone = (id: string) => set.some((w) => w.id === id);
   const group = oneOf.find((ids) => !ids.some(isDone));
   if (group) return works.filter(({ id }) => group.includes(id));
@@ -84,7 +84,7 @@ function cheaperThan(
   const problem = problemIn(rework, allowed, new Map(), asked);
   const chanceOf = new Map(doubts.left.map((d) => [d.id, d.chance]));
   const again = new Map(doubts.again.map((d) => [d.id, d.cost + d.expected]));
-  const costOf = (set: readonly Work[]): number => {
+  const costOf = (set: readonly WorkOption[]): number => {
     const left = set.flatMap(({ id }) => chanceOf.get(id) ?? []);
     return (
       set.reduce((sum, w) => sum + w.fixedCost + (again.get(w.id) ?? 0), 0) +
@@ -94,7 +94,7 @@ function cheaperThan(
     );
   };
   let best: number | null = null;
-  const visit = (set: readonly Work[], refused: ReadonlySet<Work>): void => {
+  const visit = (set: readonly WorkOption[], refused: ReadonlySet<WorkOption>): void => {
     const cost = costOf(set);
     if (cost >= (best ?? most) - 1e-9) return;
     const needed = neededBy(problem, set, solve);

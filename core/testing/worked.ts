@@ -73,8 +73,17 @@ export async function planWith(
 /** Returns the terms of a shop that does not do these operations. */
 export const neverDone = (...ids: string[]): ShopOperation[] =>
   ids.map((id) => ({
-    ...{ id: operationId(id), by: 'never', minutes: 0, setup: 0, price: 0, days: 0 },
-    ...{ least_mm: null, most_mm: null, tool: '', check: '', caution: '' },
+    id: operationId(id),
+    by: 'never',
+    minutes: 0,
+    setup: 0,
+    price: 0,
+    days: 0,
+    least_mm: null,
+    most_mm: null,
+    tool: '',
+    check: '',
+    caution: '',
   }));
 
 /** Returns what the best plan comes to, or that a new pump is the better buy. */

@@ -8,10 +8,13 @@ import { worstFirst } from '../assessment/summary';
 import { outWords } from './beyond';
 
 const outOf = (smallest: Estimate, largest: Estimate) => ({
-  ...{ smallest, largest },
+  smallest,
+  largest,
   characteristic: characteristicOf(VELTRANE_T6, characteristicId('face-drive')),
   limits: {
-    ...{ lower_mm: 0.02, upper_mm: 0.08, preferred: null },
+    lower_mm: 0.02,
+    upper_mm: 0.08,
+    preferred: null,
     published: limit('face-drive', 0.02, 0.08),
   },
 });

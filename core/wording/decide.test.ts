@@ -24,8 +24,11 @@ const ENDS = {
   limits: [limit('face-drive', 0.02, 0.08), limit('face-driven', 0.02, 0.08)],
 };
 const WIDE = {
-  ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
-  ...{ 'track-depth': 10, 'face-depth': 10 },
+  'pocket-depth': 20.09,
+  'drive-width': 20,
+  'driven-width': 20,
+  'track-depth': 10,
+  'face-depth': 10,
 };
 const job = (sizes: Record<string, number>) => {
   const base = jobWithSizes(sizes);

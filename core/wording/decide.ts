@@ -1,6 +1,6 @@
 import { worstFirst } from '../assessment/summary';
 import { restsOn } from '../journal/eras';
-import { type Characteristic, type Work } from '../pumps/family';
+import { type Characteristic, type WorkKind } from '../pumps/family';
 import { touchedBy } from '../rework/effects/effects';
 import type { Assessment } from '../assessment/assessment';
 import { formatWithUnit } from '../quantity/format';
@@ -196,7 +196,7 @@ export function answerWords(
 /** Says what was carried out on a pump: `Done: face the deck, replace the bushing.` */
 export function doneWords(job: Job): string {
   const orders = doneWork(job).map(
-    ({ operation }) => operationOf(operation)?.order ?? WORK_WORD[operation as Work],
+    ({ operation }) => operationOf(operation)?.order ?? WORK_WORD[operation as WorkKind],
   );
   const once = [...new Set(orders)].map((order) =>
     lower(

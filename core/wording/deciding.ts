@@ -60,7 +60,7 @@ export function decidingSide(
 }
 
 /** Says the figure that a verdict hangs on, with its limit: `Largest 0.052 ± 0.007 mm, limit 0.05 mm.` */
-export const said = (
+export const sideWords = (
   { message, estimate, limit }: Side,
   unit: ShopUnit,
   kind: LengthKind = 'gap',

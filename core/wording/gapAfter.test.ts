@@ -13,7 +13,9 @@ const gap = (
 ) => ({
   characteristic: characteristicOf(VELTRANE_T6, characteristicId(id)),
   limits: ends && {
-    ...{ lower_mm: ends[0], upper_mm: ends[1], preferred: null },
+    lower_mm: ends[0],
+    upper_mm: ends[1],
+    preferred: null,
     published: limit(id, ...ends),
   },
   least: from && { mm: 0.012, from },

@@ -1,6 +1,6 @@
 import type { Assessment } from '../assessment/assessment';
 import type { Verdict } from '../metrology/verdict';
-import { isWithin, type Span } from '../rework/effects/standing';
+import { isWithin, type GapRange } from '../rework/effects/standing';
 
 /** Says how a gap stands after work: the verdict that its mark has, and the words beside it. */
 export interface GapAfter {
@@ -46,7 +46,12 @@ function beyond({ characteristic, limits, least, verdict }: Known, low_mm: numbe
  * @param after where it lies then, with all that new parts may measure; null where the work does not move it
  * @param isOut whether it is out by that
  */
-export function gapAfter(a: Known, before: Span, after: Span | null, isOut: boolean): GapAfter {
+export function gapAfter(
+  a: Known,
+  before: GapRange,
+  after: GapRange | null,
+  isOut: boolean,
+): GapAfter {
   const low_mm = after?.low_mm ?? 0;
   const { limits, least, verdict } = a;
   if (isOut) return beyond(a, low_mm);

@@ -1,7 +1,7 @@
 import { formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import { choicesOf } from '../journal/work';
-import type { Work } from '../pumps/family';
+import type { WorkKind } from '../pumps/family';
 import { pumpOf, type PumpKind } from '../pumps/registry';
 import type { WorkEntry } from '../records/entry';
 import { say } from './say';
@@ -14,7 +14,7 @@ export function offsetWords(offset_mm: number, unit: ShopUnit): string {
 }
 
 /** The kinds of work as they are said of a part. */
-export const WORK_WORD: Readonly<Record<Work, string>> = {
+export const WORK_WORD: Readonly<Record<WorkKind, string>> = {
   faced: 'faced off',
   sunk: 'sunk deeper',
   ground: 'ground',

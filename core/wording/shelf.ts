@@ -1,4 +1,4 @@
-import type { Choice } from '../pairing/choice';
+import type { PartChoice } from '../pairing/choice';
 import { metalIn, type MetalAllowed, type Misfit } from '../pairing/fit';
 import type { Piece } from '../pairing/piece';
 import type { Build, BuildList, LeftOver } from '../pairing/pairing';
@@ -30,9 +30,7 @@ export function fitWords({ deckCut_mm, gearGrind_mm }: MetalAllowed, unit: ShopU
     seen(gearGrind_mm) ? say('shelf.grindGears', { amount: amount(gearGrind_mm) }) : '',
   );
   if (words) return words;
-  return metalIn({ deckCut_mm, gearGrind_mm }) > 0
-    ? 'Fits as it is, but only just.'
-    : 'Fits as it is.';
+  return deckCut_mm > 0 || gearGrind_mm > 0 ? 'Fits as it is, but only just.' : 'Fits as it is.';
 }
 
 /** Says why two parts do not go together. */
@@ -48,7 +46,7 @@ export function misfitWords(
 }
 
 /** Says how a part would do in a pump. */
-export const choiceWords = (sheet: PumpKind, { fit }: Choice, unit: ShopUnit): string =>
+export const choiceWords = (sheet: PumpKind, { fit }: PartChoice, unit: ShopUnit): string =>
   fit.fits ? fitWords(fit, unit) : misfitWords(sheet, fit, unit);
 
 /** Says why a part found no partner. */
@@ -148,7 +146,11 @@ export function buildWords(
 }
 
 /** Says which part brings a pump in best, in a sentence. */
-export function choicesWords(sheet: PumpKind, choices: readonly Choice[], unit: ShopUnit): string {
+export function choicesWords(
+  sheet: PumpKind,
+  choices: readonly PartChoice[],
+  unit: ShopUnit,
+): string {
   const [best] = choices;
   if (!best) return 'Nothing for this pump lies on the shelf.';
   if (best.fit.fits) {
@@ -165,7 +167,7 @@ export function choicesWords(sheet: PumpKind, choices: readonly Choice[], unit: 
 /** Says what a part is and where it lies; of one that is bought, what it costs and how long it takes. */
 export function choiceAbout(
   sheet: PumpKind,
-  { part, shelf, price, days }: Choice,
+  { part, shelf, price, days }: PartChoice,
   money: ShopMoney,
 ): string {
   const what = partsWords(sheet, part);

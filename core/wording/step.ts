@@ -41,7 +41,9 @@ export function roomWords(
   if (room_mm === undefined || limits?.upper_mm == null) return '';
   const said = (mm: number) => formatLength(mm, 'gap', unit);
   return say('measure.room', {
-    ...{ room: said(room_mm), limit: said(limits.upper_mm), kept: said(limits.upper_mm - room_mm) },
+    room: said(room_mm),
+    limit: said(limits.upper_mm),
+    kept: said(limits.upper_mm - room_mm),
     unit: unitName('gap', unit),
   });
 }

@@ -15,7 +15,7 @@ import type { EvidenceSource } from '../methods/method';
 import { adviceWords, sizesWanted } from './advice';
 import { listed, paragraph, say } from './say';
 import { estimateText, rangeText, belowWords } from './figures';
-import { decidingSide, said } from './deciding';
+import { decidingSide, sideWords } from './deciding';
 import { VERDICT_WORD } from './verdictWord';
 
 /** Says where a gap that is in lies to the preferred band; empty where none is preferred. */
@@ -62,7 +62,7 @@ export function explainTries(
   const { smallest, largest } = extremesOf(bounds);
   const first = decidingSide(smallest, largest, limits, verdict);
   const state = first
-    ? said(first, unit)
+    ? sideWords(first, unit)
     : say('judge.noLimitSet', {
         range: estimateText(smallest, unit),
         unit: unitName('gap', unit),
@@ -104,7 +104,7 @@ function reasonOf(
     belowWords(a.characteristic, known, unit, 'judge.tooShortSentence') ??
     (a.verdict === 'open' && a.soFar
       ? say('judge.soFar', { range: rangeText(a.soFar, unit, kind), unit: measure })
-      : said(first, unit, kind));
+      : sideWords(first, unit, kind));
   return {
     state: capital(state),
     more: [

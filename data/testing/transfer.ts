@@ -19,7 +19,12 @@ export const [sheet] = demo.sheets;
 
 /** Returns a picture of a job, or of a loose part. */
 export const photo = (id: string, of = job.id): Photo => ({
-  ...{ schema: PHOTO_SCHEMA, id, revision: 0, job: of, width: 8, height: 6 },
+  schema: PHOTO_SCHEMA,
+  id,
+  revision: 0,
+  job: of,
+  width: 8,
+  height: 6,
   jpeg: 'data:image/jpeg;base64,/9j/4AAQ',
 });
 /** Returns a job that shows these photos of its tag. */
@@ -29,23 +34,24 @@ export const shows = (j: Job, ...ids: string[]): Job => ({
 });
 /** Lies on the shelf, with one size. */
 export const part: ShelfPart = {
-  ...{ schema: PART_SCHEMA, id: 'part-1', revision: 0, createdAt: '2026-11-20T09:00:00.000Z' },
-  ...{ label: 'GS-12', sheet: 'demo-sheet-veltrane-t6', model: 'Veltrane T6 front pump' },
-  ...{
-    parts: ['drive', 'driven'].map(partId),
-    variant: null,
-    make: 'Oskerry',
-    origin: 'used',
-    from: 'HM-0409',
-  },
-  ...{
-    condition: 'clean, no marks',
-    place: 'bin 4',
-    photos: [],
-    state: 'here',
-    takenFor: '',
-    takenBy: null,
-  },
+  schema: PART_SCHEMA,
+  id: 'part-1',
+  revision: 0,
+  createdAt: '2026-11-20T09:00:00.000Z',
+  label: 'GS-12',
+  sheet: 'demo-sheet-veltrane-t6',
+  model: 'Veltrane T6 front pump',
+  parts: ['drive', 'driven'].map(partId),
+  variant: null,
+  make: 'Oskerry',
+  origin: 'used',
+  from: 'HM-0409',
+  condition: 'clean, no marks',
+  place: 'bin 4',
+  photos: [],
+  state: 'here',
+  takenFor: '',
+  takenBy: null,
   sizes: [{ dimension: dimensionId('drive-width'), value_mm: 20.012, u_mm: 0.002 }],
 };
 
@@ -94,7 +100,7 @@ export async function imported(file: Blob) {
 export const effects = async (file: Blob) =>
   (await planned(file)).lines.map(({ kind, name, effect }) => `${kind} ${name}: ${effect}`);
 /** Returns everything that is kept, whatever seals and summaries are made of it. */
-export async function kept() {
+export async function keptRecords() {
   const kinds = ['job', 'sheet', 'study', 'part', 'photo', 'shop'] as const;
   return Object.fromEntries(
     await Promise.all(kinds.map(async (kind) => [kind, (await loadAll(kind)).records] as const)),

@@ -1,4 +1,4 @@
-import { chosenFrom, WHOLE, type Choice } from './choices';
+import { chosenFrom, WHOLE, type SideChoice } from './choices';
 import { checkChange } from '../../core/records/changed';
 import type { RecordKind } from '../../core/records/kind';
 import { FileError } from '../../core/records/problems';
@@ -76,7 +76,7 @@ async function writePictures(
 async function upToDate(
   planned: Planned,
   seal: string | null,
-  choices: readonly Choice[],
+  choices: readonly SideChoice[],
 ): Promise<Planned> {
   const { kind, id, file, base, clashes } = planned;
   if (seal === planned.basis && clashes.length === 0) return planned;
@@ -123,7 +123,7 @@ export async function applyImport(
   { planned }: ImportPlan,
   source: Source,
   course: Course,
-  choices: readonly Choice[] = [],
+  choices: readonly SideChoice[] = [],
 ): Promise<Applied> {
   const records = planned.filter(
     ({ texts, clashes }) => clashes.length > 0 || Object.keys(texts).length > 0,

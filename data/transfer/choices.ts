@@ -6,7 +6,7 @@ import type { RecordKind } from '../../core/records/kind';
 export const WHOLE = '';
 
 /** Which copy a person chose for a field that was changed in both, as the two were shown. */
-export interface Choice extends Difference {
+export interface SideChoice extends Difference {
   readonly kind: RecordKind;
   readonly id: string;
   readonly side: Side;
@@ -14,7 +14,7 @@ export interface Choice extends Difference {
 
 /** Returns what answers for a record by what a person chose; null for what was never shown so. */
 export const chosenFrom =
-  (choices: readonly Choice[], kind: RecordKind, id: string): Choose =>
+  (choices: readonly SideChoice[], kind: RecordKind, id: string): Choose =>
   (clash) => {
     const of = choices.find((c) => c.kind === kind && c.id === id && c.field === clash.field);
     const isShown = of && dequal(of.here, clash.here) && dequal(of.file, clash.file);

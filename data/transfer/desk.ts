@@ -1,4 +1,4 @@
-import type { Choice } from './choices';
+import type { SideChoice } from './choices';
 import { reasonOf } from '../../core/errors';
 import { FileError, type FileProblem } from '../../core/records/problems';
 import { renewSummaries, type ListedJob } from '../summaries';
@@ -63,7 +63,7 @@ export class TransferDesk {
   }
 
   /** Does what was planned last and a person chose, all of it or nothing. */
-  apply(tell: OnProgress, choices: readonly Choice[] = []): Promise<Outcome<Applied>> {
+  apply(tell: OnProgress, choices: readonly SideChoice[] = []): Promise<Outcome<Applied>> {
     const course = this.begin(tell);
     return outcomeOf(async () => {
       if (!this.open) throw new Error('No file was looked at. Choose it again.');

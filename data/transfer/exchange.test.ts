@@ -96,8 +96,12 @@ it(`two stores that exchange files both ways come to the same and lose nothing t
       () =>
         at(({ change }) => {
           const entry: Entry = {
-            ...{ id: `e-${count}`, at: new Date(1.7e12 + even() * 1e9).toISOString(), by: name },
-            ...{ kind: 'also', check: 'magnet', answer: text },
+            id: `e-${count}`,
+            at: new Date(1.7e12 + even() * 1e9).toISOString(),
+            by: name,
+            kind: 'also',
+            check: 'magnet',
+            answer: text,
           };
           readings.add(entry.id);
           return change('job', job, (j) => ({ ...j, journal: [...j.journal, entry] }));

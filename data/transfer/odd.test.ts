@@ -7,7 +7,7 @@ import {
   empty,
   imported,
   job,
-  kept,
+  keptRecords,
   part,
   photo,
   quietly,
@@ -126,7 +126,7 @@ describe('a record of a backup that is odd', () => {
     const [first, ...others] = demo.sheets as unknown as Loose[];
     const limits = put(first, ['limits', '0'], null);
     await imported(zipOf({ ...KINDS, sheets: [limits, ...others] }));
-    const { sheet: sheets, job: jobs, part: parts } = await kept();
+    const { sheet: sheets, job: jobs, part: parts } = await keptRecords();
     expect([sheets?.length, jobs?.length, parts?.length]).toEqual([
       others.length,
       demo.jobs.length,
@@ -169,7 +169,7 @@ describe('a part of a backup that is odd', () => {
       expect(named(preview)).toEqual(['photo']);
       expect(taken(preview)).toEqual(['job', 'part', 'photo', 'sheet', 'study']);
       await imported(new Blob([zipSync(odd)]));
-      expect((await kept()).photo).toHaveLength(1);
+      expect((await keptRecords()).photo).toHaveLength(1);
     }
   });
   it('is a picture that is far too large: said once the rest is taken', async () => {
@@ -189,8 +189,8 @@ describe('a part of a backup that is odd', () => {
         ],
       },
     });
-    expect((await kept()).photo).toHaveLength(1);
-    expect((await kept()).job).toHaveLength(1);
+    expect((await keptRecords()).photo).toHaveLength(1);
+    expect((await keptRecords()).job).toHaveLength(1);
   });
   it('is what could not be read where it was kept, whatever became of that', async () => {
     const all = await files();

@@ -17,7 +17,7 @@ import {
   planned,
   imported,
   effects,
-  kept,
+  keptRecords,
 } from '../testing/transfer';
 
 beforeEach(empty);
@@ -86,11 +86,11 @@ describe('the photos of a loose part', () => {
   it('come with it in a file and in a backup', async () => {
     await imported(fileOf({ parts: [shown('part-1')], photos: [photo('p-9', 'part-1')] }));
     expect(await load('photo', 'p-9')).toMatchObject({ job: 'part-1' });
-    const all = await kept();
+    const all = await keptRecords();
     const file = await backup();
     await empty();
     await imported(file);
-    expect(await kept()).toEqual(all);
+    expect(await keptRecords()).toEqual(all);
   });
   it('are nobody else’s: a part that shows one of a job is refused', async () => {
     await saveNew([

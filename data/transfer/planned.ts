@@ -73,8 +73,14 @@ const NAME: { [K in RecordKind]: (record: Kinds[K]) => string } = {
 
 /** What is planned where nothing is brought together. */
 const NOTHING_PLANNED = {
-  ...{ count: null, changed: [], kept: [], clashes: [] },
-  ...{ relabelled: null, pump: null, file: null, base: null },
+  count: null,
+  changed: [],
+  kept: [],
+  clashes: [],
+  relabelled: null,
+  pump: null,
+  file: null,
+  base: null,
 } as const;
 
 /** Chooses nothing. */
@@ -156,7 +162,11 @@ export async function plannedFor<K extends RecordKind>(
   const there = isNew ? NOTHING_THERE : await readAll(kind, file.id);
   const device = await deviceHere();
   const line = {
-    ...{ ...NOTHING_PLANNED, kind, id: file.id, name: NAME[kind](file), base },
+    ...NOTHING_PLANNED,
+    kind,
+    id: file.id,
+    name: NAME[kind](file),
+    base,
     basis: there.get(sealKey(key)) ?? null,
   };
   const anew = async (effect: Effect): Promise<Planned> => {
@@ -176,9 +186,15 @@ export async function plannedFor<K extends RecordKind>(
   const merge = mergedSoundly(kind, here, file, { choose, device, base });
   const { record, count, changed, kept, clashes } = merge;
   return {
-    ...{ ...line, count, changed, kept, clashes, effect: effectOf(merge) },
+    ...line,
+    count,
+    changed,
+    kept,
+    clashes,
+    effect: effectOf(merge),
     pump: changed.length + kept.length + clashes.length > 0 ? await pumpIn(file) : null,
-    ...{ file: record === here && clashes.length === 0 ? null : file, ...holdings(record) },
+    file: record === here && clashes.length === 0 ? null : file,
+    ...holdings(record),
     texts: record === here || clashes.length > 0 ? {} : textsInstead(kind, here, record, there),
   };
 }
@@ -194,6 +210,12 @@ async function pumpIn(record: Kinds[RecordKind]): Promise<PumpKind | null> {
 /** Returns what becomes of a photo: it is never changed, and one that is here stays. */
 export const plannedPhoto = (id: string, isHere: boolean): Planned => ({
   ...NOTHING_PLANNED,
-  ...{ kind: 'photo', id, name: 'photo', basis: null, photos: [], pieces: [], texts: {} },
+  kind: 'photo',
+  id,
+  name: 'photo',
+  basis: null,
+  photos: [],
+  pieces: [],
+  texts: {},
   effect: isHere ? 'same' : 'add',
 });

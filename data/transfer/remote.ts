@@ -1,4 +1,4 @@
-import type { Choice } from './choices';
+import type { SideChoice } from './choices';
 import { proxy, type Remote } from 'comlink';
 import { reasonOf } from '../../core/errors';
 import type { ListedJob } from '../summaries';
@@ -12,7 +12,7 @@ import { IN_BROWSER, type OnProgress } from './progress';
 /** The transfer desk in a thread of its own: the page stays free however much goes in or out. */
 export interface RemoteDesk {
   plan(file: Blob, tell: OnProgress): Promise<Outcome<Preview>>;
-  apply(tell: OnProgress, choices?: readonly Choice[]): Promise<Outcome<Applied>>;
+  apply(tell: OnProgress, choices?: readonly SideChoice[]): Promise<Outcome<Applied>>;
   backup(tell: OnProgress): Promise<Outcome<Backup>>;
   /** Makes anew what lists show of jobs, as the desk does. @throws Error where the thread is lost */
   renew(ids: readonly string[], show: (jobs: readonly ListedJob[]) => void): Promise<void>;

@@ -1,4 +1,11 @@
-import { finder, foundBy, idIn, openFile, type Found, type Row } from '../../core/records/readFile';
+import {
+  finder,
+  foundBy,
+  idIn,
+  openFile,
+  type Found,
+  type FileRow,
+} from '../../core/records/readFile';
 import { isLoose } from '../../core/records/loose';
 import type { RecordKind } from '../../core/records/kind';
 import type { Photo } from '../../core/records/photo';
@@ -53,7 +60,7 @@ class TextSource implements Source {
   readonly aside = [];
   readonly notes = [];
 
-  constructor(private readonly rows: readonly Row[]) {}
+  constructor(private readonly rows: readonly FileRow[]) {}
 
   get whole(): boolean {
     const jobs = this.rows.filter((row) => row.kind === 'job').length;
@@ -99,7 +106,10 @@ function jsonIn(line: string): unknown {
 
 /** Returns a record that cannot be read. */
 const notRead = (kind: RecordKind, place: string, raw: unknown, message: string): Found => ({
-  ...{ kind, place, raw, record: null },
+  kind,
+  place,
+  raw,
+  record: null,
   problems: [{ place, message }],
 });
 
@@ -144,7 +154,7 @@ class ZipSource implements Source {
     return isPicture(name);
   }
 
-  private *offered({ name, line }: Line, find: (row: Row) => Found): Generator<Offered> {
+  private *offered({ name, line }: Line, find: (row: FileRow) => Found): Generator<Offered> {
     const kind = name === PHOTO_HEADS ? 'photo' : kindOfPart(name);
     const raw = jsonIn(line);
     if (raw === undefined) {

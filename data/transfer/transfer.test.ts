@@ -29,7 +29,7 @@ import {
   planned,
   imported,
   effects,
-  kept,
+  keptRecords,
 } from '../testing/transfer';
 
 beforeEach(empty);
@@ -178,11 +178,11 @@ describe('a backup', () => {
 
   it('brings everything back to an empty bench, and nothing to one that has it', async () => {
     await saveNew(everything);
-    const [before, file] = [await kept(), await backup()];
+    const [before, file] = [await keptRecords(), await backup()];
     expect((await planned(file)).lines.every(({ effect }) => effect === 'same')).toBe(true);
     await empty();
     await imported(file);
-    expect(await kept()).toEqual(before);
+    expect(await keptRecords()).toEqual(before);
   });
 
   it('takes in as it is what cannot be read, and names it', async () => {
@@ -275,14 +275,14 @@ describe('a backup', () => {
           // Whatever is refused is not stored.
           await change('job', at.id, command).catch(() => undefined);
         }
-        const [before, file] = [await kept(), await backup()];
+        const [before, file] = [await keptRecords(), await backup()];
         await empty();
         expect((await imported(file)).notTaken).toEqual([]);
-        expect(await kept()).toEqual(before);
+        expect(await keptRecords()).toEqual(before);
         // A file that is checked by every rule brings it back as well.
         await empty();
         await imported(fileOf({ jobs: before.job as Job[] }));
-        expect(await kept()).toEqual(before);
+        expect(await keptRecords()).toEqual(before);
       }),
       { numRuns: 40 },
     );

@@ -92,12 +92,12 @@ export interface Line {
 }
 
 /** A line of a file in a zip, or all the bytes of one that is no text. */
-export type Piece = Line | { readonly name: string; readonly bytes: Uint8Array };
+export type ZipPiece = Line | { readonly name: string; readonly bytes: Uint8Array };
 
 const isText = (name: string): boolean => /\.(nd)?json$/.test(name);
 
 /** Takes the chunks of a file in a zip, and gives whole lines as they come. */
-function lineTaker(name: string, out: Piece[]) {
+function lineTaker(name: string, out: ZipPiece[]) {
   const decoder = new TextDecoder();
   let begun = '';
   return (chunk: Uint8Array, final: boolean) => {
@@ -107,7 +107,7 @@ function lineTaker(name: string, out: Piece[]) {
   };
 }
 
-function bytesTaker(name: string, out: Piece[]) {
+function bytesTaker(name: string, out: ZipPiece[]) {
   const chunks: Uint8Array[] = [];
   return (chunk: Uint8Array, final: boolean) => {
     chunks.push(chunk);
@@ -127,8 +127,8 @@ function bytesTaker(name: string, out: Piece[]) {
 export async function* piecesOf(
   zip: Blob,
   wanted: (name: string) => boolean = () => true,
-): AsyncGenerator<Piece> {
-  const out: Piece[] = [];
+): AsyncGenerator<ZipPiece> {
+  const out: ZipPiece[] = [];
   let failed: Error | null = null;
   const unzip = new Unzip((file) => {
     if (!wanted(file.name)) return;

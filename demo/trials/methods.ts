@@ -22,7 +22,7 @@ import { drawnGauge, readBy, sizeAt, swingAt } from '../../core/practice/gauge';
 import type { Trial } from './tally';
 
 /** How a simulated part is read. */
-export interface Plan {
+export interface TrialPlan {
   readonly places: number;
   readonly repeats: number;
   /** Standard uncertainty of one reading. */
@@ -40,7 +40,7 @@ const NEAR_MM = 0.015;
 const LEAF_NEAR_MM = 0.008;
 
 /** The true lengths at the places of a part whose largest is given. */
-function lengths(plan: Plan, largest_mm: number, even: Even): number[] {
+function lengths(plan: TrialPlan, largest_mm: number, even: Even): number[] {
   const below = Array.from({ length: plan.places }, () => even() * plan.varies_mm);
   const least = Math.min(...below);
   return below.map((mm) => largest_mm - (mm - least));
@@ -61,13 +61,13 @@ function judged(extremes: Extremes, true_mm: readonly number[]): Trial {
   };
 }
 
-const drawnLargest = ({ over_mm }: Plan, even: Even): number =>
+const drawnLargest = ({ over_mm }: TrialPlan, even: Even): number =>
   UPPER_MM + (over_mm ?? NEAR_MM * (2 * even() - 1));
 
 const SIZE = dimensionId('size');
 
 /** Reads one size of a part, held against an upper limit. */
-export function sizeTrial(plan: Plan, even: Even): Trial {
+export function sizeTrial(plan: TrialPlan, even: Even): Trial {
   const gauge = drawnGauge(even, plan.u_mm);
   const true_mm = lengths(plan, drawnLargest(plan, even), even);
   const readings = true_mm.flatMap((mm, place) =>
@@ -83,7 +83,7 @@ export function sizeTrial(plan: Plan, even: Even): Trial {
 const BACKLASH = characteristicOf(VELTRANE_T6, characteristicId('backlash'));
 
 /** Reads the swing of a part by an indicator, each the difference of two readings. */
-export function swingTrial(plan: Plan, even: Even): Trial {
+export function swingTrial(plan: TrialPlan, even: Even): Trial {
   const gauge = drawnGauge(even, plan.u_mm);
   const true_mm = lengths(plan, drawnLargest(plan, even), even);
   const readings = true_mm.flatMap((mm, place) =>

@@ -1,5 +1,5 @@
 import { agreementTrial } from './agreement';
-import { floorTrial, leafTrial, sizeTrial, swingTrial, type Plan } from './methods';
+import { floorTrial, leafTrial, sizeTrial, swingTrial, type TrialPlan } from './methods';
 import { tallied } from './tally';
 import { evenFrom } from '../../core/random';
 
@@ -25,7 +25,7 @@ describe.each([
   it.each(plans)('at %d places read %d times, varying by %d mm', (places, repeats, varies_mm) => {
     const even = evenFrom(places * 100 + repeats);
     const run = (over_mm: number | null) => {
-      const plan: Plan = { places, repeats, varies_mm, over_mm, u_mm: 0.003 };
+      const plan: TrialPlan = { places, repeats, varies_mm, over_mm, u_mm: 0.003 };
       return tallied(TRIALS, () => trial(plan, even));
     };
     expect(run(0).out).toBeLessThanOrEqual(atMost(0.05));
@@ -37,7 +37,7 @@ describe.each([
   });
   it('read again decides more, not less', () => {
     const undecided = (repeats: number) => {
-      const plan: Plan = { places: 4, repeats, varies_mm: 0, over_mm: null, u_mm: 0.003 };
+      const plan: TrialPlan = { places: 4, repeats, varies_mm: 0, over_mm: null, u_mm: 0.003 };
       const even = evenFrom(7);
       return tallied(TRIALS, () => trial(plan, even)).undecided;
     };

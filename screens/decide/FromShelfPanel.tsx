@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Choice } from '@/core/pairing/choice';
+import type { PartChoice } from '@/core/pairing/choice';
 import type { ShelfPart } from '@/core/records/part';
 import { say } from '@/core/wording/say';
 import { choicesWords, choiceAbout, choiceWords } from '@/core/wording/shelf';
@@ -30,18 +30,18 @@ const NAMED = 12;
 
 interface Group {
   readonly title: string;
-  readonly list: readonly Choice[];
+  readonly list: readonly PartChoice[];
 }
 
 /** Sorts what could go in: the part that was asked for, what fits, what does not, what nobody can tell yet. */
-function groupsOf(choices: readonly Choice[], asked: string | null): Group[] {
-  const isAsked = ({ shelf }: Choice) => shelf !== null && shelf.id === asked;
+function groupsOf(choices: readonly PartChoice[], asked: string | null): Group[] {
+  const isAsked = ({ shelf }: PartChoice) => shelf !== null && shelf.id === asked;
   const others = choices.filter((choice) => !isAsked(choice));
-  const why = (fit: Choice['fit']) => (fit.fits ? 'fits' : fit.why);
+  const why = (fit: PartChoice['fit']) => (fit.fits ? 'fits' : fit.why);
   const of = (...meant: string[]) => others.filter(({ fit }) => meant.includes(why(fit)));
   const named = (
     key: 'shelf.fitting' | 'shelf.notFitting' | 'shelf.notTold',
-    list: readonly Choice[],
+    list: readonly PartChoice[],
   ): Group => ({
     title: say(key, { count: list.length }),
     list,
@@ -96,7 +96,8 @@ export function FromShelfPanel({ deciding, asked, onDone, onGive }: Props) {
           {list.slice(0, NAMED).map((choice) => (
             <ChoiceRow
               key={choice.part.id}
-              {...{ choice, deciding }}
+              choice={choice}
+              deciding={deciding}
               onTake={choice.shelf ? () => fit.run(choice.shelf as ShelfPart) : undefined}
             />
           ))}
@@ -107,7 +108,7 @@ export function FromShelfPanel({ deciding, asked, onDone, onGive }: Props) {
 }
 
 interface RowProps {
-  readonly choice: Choice;
+  readonly choice: PartChoice;
   readonly deciding: Deciding;
   /** Puts it in the pump; undefined where it does not lie on the shelf. */
   readonly onTake: (() => void) | undefined;

@@ -44,7 +44,11 @@ export function GapLine({ assessment, verdict, words, note, known, before, unit 
         <View style={styles.bar}>
           <GapBar
             slim
-            {...{ limits, known, before, heatShift_mm, unit }}
+            limits={limits}
+            known={known}
+            before={before}
+            heatShift_mm={heatShift_mm}
+            unit={unit}
             of={{ name: c.name, stands: words }}
             preferred={limits?.preferred ?? null}
             kind={c.quantity}

@@ -2,7 +2,7 @@ import type { Assessment } from '@/core/assessment/assessment';
 import { isMovedBy } from '@/core/rework/decision/asked';
 import type { Watched } from '@/core/rework/decision/case';
 import { outAfter, spansAfter } from '@/core/rework/decision/solve';
-import type { Span } from '@/core/rework/effects/standing';
+import type { GapRange } from '@/core/rework/effects/standing';
 import type { Amounts } from '@/core/rework/solver/problem';
 import { gapAfter } from '@/core/wording/gapAfter';
 import { VERDICT_WORD } from '@/core/wording/verdictWord';
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** A span as a bar draws it. */
-const asRange = ({ low_mm, high_mm }: Span) => {
+const asRange = ({ low_mm, high_mm }: GapRange) => {
   const hi_mm = Number.isFinite(high_mm) ? high_mm : null;
   const bar = { kind: 'interval', lo_mm: low_mm, hi_mm } as const;
   return { smallest: bar, largest: bar };
@@ -56,7 +56,8 @@ export const GapsNow = ({ deciding: { shop }, gaps }: NowProps) =>
     return (
       <GapLine
         key={c.id}
-        {...{ assessment, verdict }}
+        assessment={assessment}
+        verdict={verdict}
         words={VERDICT_WORD[verdict].toLowerCase()}
         known={smallest && largest && { smallest, largest }}
         before={null}

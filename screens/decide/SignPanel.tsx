@@ -25,7 +25,10 @@ const OPTIONS = DECISIONS.map((value) => ({ value, name: capital(DECISION_WORD[v
 /** What is proposed of each part and of the whole pump, as the sign-off keeps it. */
 function proposals({ rework, solved, plan, planned, lines, buyNew, shop }: Deciding): Signed[] {
   const signed = (part: Signed['part'], decision: Decision, why: string): Signed => ({
-    ...{ part, proposed: decision, decided: decision, remark: '' },
+    part,
+    proposed: decision,
+    decided: decision,
+    remark: '',
     why,
   });
   return [

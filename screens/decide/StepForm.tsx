@@ -132,7 +132,9 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
       {caution ? <Notice kind="caution">{caution}</Notice> : null}
       {bushing ? (
         <BushingAdvice
-          {...{ deciding, finished, missing }}
+          deciding={deciding}
+          finished={finished}
+          missing={missing}
           work={bushing}
           amount_mm={offer.operation.sizes && planned ? planned.amount_mm : null}
           onFinished={setFinished}

@@ -55,7 +55,10 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
         const about = { from: job.tag, place: place.trim(), condition: seenOn(piece, shop.unit) };
         return {
           label: (there) => labelFor(kind, there),
-          ...{ sheet: job.sheet.id, model: job.sheet.model, ...what, ...about },
+          sheet: job.sheet.id,
+          model: job.sheet.model,
+          ...what,
+          ...about,
         };
       }),
     );

@@ -106,7 +106,11 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
           <WishChoice offer={offer} setting={settings.get(offer.id)} onWish={wish} />
           {amounts.has(offer.id) && movesBySize(offer) ? (
             <Drag
-              {...{ deciding, offer, problem, amounts, dragged }}
+              deciding={deciding}
+              offer={offer}
+              problem={problem}
+              amounts={amounts}
+              dragged={dragged}
               onDrag={(mm) => setDragged(new Map([...dragged, [offer.id, mm]]))}
               onHold={(amount_mm) => wish(offer.id, { amount_mm })}
             />

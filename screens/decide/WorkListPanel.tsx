@@ -96,7 +96,9 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
       {next && nextOffer ? (
         <StepForm
           key={next.step.id}
-          {...{ deciding, live, unseen }}
+          deciding={deciding}
+          live={live}
+          unseen={unseen}
           step={next.step}
           offer={nextOffer}
           onDone={() => after(next)}

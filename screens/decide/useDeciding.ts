@@ -76,7 +76,10 @@ export function useDeciding(job: Job, initial: Settings = NOTHING_SET): Deciding
   );
   return {
     ...answer,
-    ...{ job, shop, solved, settings },
+    job,
+    shop,
+    solved,
+    settings,
     decided: solved && answer,
     error: error && !isFetching ? reasonOf(error) : null,
     tryAgain: () => void refetch(),

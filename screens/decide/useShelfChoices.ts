@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { choicesFor, type Choice } from '@/core/pairing/choice';
+import { choicesFor, type PartChoice } from '@/core/pairing/choice';
 import { metalOf } from '@/core/pairing/roles';
 import type { Job } from '@/core/records/job';
 import type { Shop } from '@/core/records/shop';
@@ -7,7 +7,7 @@ import { evaluator } from '@/data/evaluator';
 import { useParts } from '@/data/hooks';
 
 /** Returns which parts on the shelf, or which width that can be bought, bring a pump in; null while the shelf is read. */
-export function useShelfChoices(job: Job, shop: Shop): readonly Choice[] | null {
+export function useShelfChoices(job: Job, shop: Shop): readonly PartChoice[] | null {
   const { data: parts } = useParts();
   return useMemo(
     () =>

@@ -1,7 +1,7 @@
 import { reasonOf } from '@/core/errors';
 import { useCallback, useRef } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { after, Overtaken, type Command, type Made } from '@/core/commands/command';
+import { after, Overtaken, type Command, type Stamp } from '@/core/commands/command';
 import type { Job } from '@/core/records/job';
 import { newId, now } from '@/data/create';
 import { KEYS, useChange, useShop } from '@/data/hooks';
@@ -19,7 +19,7 @@ export interface Commanding {
     onStored?: (job: Job) => void,
   ) => Promise<boolean>;
   /** Returns what stands on something that is written down now. */
-  readonly make: () => Made;
+  readonly make: () => Stamp;
   /** Returns the job as it is in storage, as far as this tab knows; a screen may still be drawing it. */
   readonly latest: () => Job | null;
   readonly error: string | null;
@@ -32,7 +32,7 @@ export function useCommand(job: Pick<Job, 'id' | 'by'>): Commanding {
   const client = useQueryClient();
   const busy = useRef(false);
   const by = shop.person || job.by;
-  const make = useCallback((): Made => ({ id: newId(), at: now(), by, voided: null }), [by]);
+  const make = useCallback((): Stamp => ({ id: newId(), at: now(), by, voided: null }), [by]);
   const latest = useCallback(
     () => client.getQueryData<Job>(KEYS.record('job', job.id)) ?? null,
     [client, job.id],

@@ -140,7 +140,7 @@ function Measuring({ job }: { readonly job: Job }) {
     }
     if (over === 'paper') {
       const { run, make, error } = measuring;
-      return <PaperPanel {...{ job, all, run, make, error }} onDone={close} />;
+      return <PaperPanel job={job} all={all} run={run} make={make} error={error} onDone={close} />;
     }
     if (over === 'keys') return <KeysPanel onDone={close} />;
     if (over === 'skip' && step) {

@@ -31,7 +31,7 @@ function wordsOf(pending: PendingReading, unit: ShopUnit): string {
 export function PendingNotice({ pending, unit, onSettle }: Props) {
   const [yes, no] = BUTTONS[pending.kind];
   return (
-    <Question {...{ yes, no }} onYes={() => onSettle('new')} onNo={() => onSettle('old')}>
+    <Question yes={yes} no={no} onYes={() => onSettle('new')} onNo={() => onSettle('old')}>
       {wordsOf(pending, unit)}
     </Question>
   );

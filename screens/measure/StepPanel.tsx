@@ -111,7 +111,10 @@ export function StepPanel(props: Props) {
       {short && props.caution ? <Caution>{props.caution}</Caution> : null}
       <Later>
         <Foot
-          {...{ job, shown, way, measuring }}
+          job={job}
+          shown={shown}
+          way={way}
+          measuring={measuring}
           onEvidence={props.onEvidence}
           onSkip={props.onSkip}
         >

@@ -8,7 +8,7 @@ import { InputError, reasonOf } from '@/core/errors';
 import { changesOf, choicesOf, hasAmount, openedBy, worksOn } from '@/core/journal/work';
 import { amountUncertainty } from '@/core/instruments/gauges';
 import { WORK_WORD } from '@/core/wording/reading';
-import type { Work } from '@/core/pumps/family';
+import type { WorkKind } from '@/core/pumps/family';
 import { dimensionsFor, pumpOf } from '@/core/pumps/registry';
 import { capital } from '@/core/quantity/letters';
 import { parseReading } from '@/core/quantity/parse';
@@ -35,7 +35,7 @@ interface Props {
 }
 
 /** What the amount is called for each kind of work; none where another part goes in. */
-const AMOUNT: Readonly<Record<Work, string>> = {
+const AMOUNT: Readonly<Record<WorkKind, string>> = {
   faced: 'Removed',
   sunk: 'Sunk by',
   ground: 'Removed',
@@ -66,7 +66,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
   const pump = pumpOf(job.sheet);
   const [part, setPart] = useState(() => partOf(job, shown));
   const works = worksOn(job.sheet, part);
-  const [wanted, setWork] = useState<Work | null>(null);
+  const [wanted, setWork] = useState<WorkKind | null>(null);
   const work = wanted && works.includes(wanted) ? wanted : (works[0] ?? 'exchanged');
   const choices = choicesOf(job.sheet, part, work);
   const [chosen, setChosen] = useState<string | null>(null);

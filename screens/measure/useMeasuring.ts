@@ -1,7 +1,7 @@
 import useLatestCallback from 'use-latest-callback';
 import { useRef, useState } from 'react';
 import type { Assessment } from '@/core/assessment/assessment';
-import type { Command, Made } from '@/core/commands/command';
+import type { Command, Stamp } from '@/core/commands/command';
 import {
   addReading,
   againAt,
@@ -13,7 +13,7 @@ import {
   recordWork,
   turnTo,
   voidEntry,
-  type Figure,
+  type EnteredFigure,
   type PendingReading,
   type Taken,
 } from '@/core/commands/measuring';
@@ -46,7 +46,7 @@ export interface Measuring {
   touch(felt: AttributeFelt): Promise<void>;
   settle(believe: 'new' | 'old'): Promise<void>;
   /** Whether the figure is in storage or pending; where it is neither, what was typed has to stay. */
-  read(figure: Figure): Promise<boolean>;
+  read(figure: EnteredFigure): Promise<boolean>;
   /** Notes work on a part; whether it is in storage. */
   work(operation: WorkEntry): Promise<boolean>;
   /** Takes the last entry back; hit right after an answer, it asks once whether that was meant. */
@@ -59,7 +59,7 @@ export interface Measuring {
   readAgain(reading: DimensionalReading | IndicatorReading): void;
   /** Changes what is kept beside the readings: instruments, zeros, temperatures, rules. */
   readonly run: (command: Command) => Promise<boolean>;
-  readonly make: () => Made;
+  readonly make: () => Stamp;
 }
 
 /**
@@ -141,7 +141,7 @@ export function useMeasuring(job: Job): Measuring {
       await runOn(addReading(reading, evaluator, { ids, why: 'replaced by a later try' }));
     }
   });
-  const read = useLatestCallback(async (figure: Figure) => {
+  const read = useLatestCallback(async (figure: EnteredFigure) => {
     if (pending) return false;
     const room = { ...shop, zeros: zerosOf(job, shop) };
     if (step?.way === 'size') return take(job, recordSize(job, step, figure, make(), room));
@@ -175,22 +175,24 @@ export function useMeasuring(job: Job): Measuring {
   );
 
   return {
-    ...{
-      all,
-      fallen,
-      step,
-      isProposed: other === null,
-      pending,
-      error,
-      answer,
-      touch,
-      settle,
-      read,
-      work,
-      undo,
-      strike,
-    },
+    all,
+    fallen,
+    step,
+    isProposed: other === null,
+    pending,
+    error,
+    answer,
+    touch,
+    settle,
+    read,
+    work,
+    undo,
+    strike,
     undoAsks: bounce.asks,
-    ...{ turnTo: turn, tryOther, readAgain, run, make },
+    turnTo: turn,
+    tryOther,
+    readAgain,
+    run,
+    make,
   };
 }

@@ -48,12 +48,16 @@ const options = (text: string): string[] =>
 export function toBenchForm(sheet: BenchPart, unit: ShopUnit): BenchForm {
   return {
     key: sheet.key.map(({ id, kind, ask, options: of, u_mm }) => ({
-      ...{ id, kind, ask },
+      id,
+      kind,
+      ask,
       options: of.join('; '),
       u: u_mm === null ? '' : formatLength(u_mm, 'gap', unit),
     })),
     variants: sheet.variants.map((v) => ({
-      ...{ id: v.id, name: v.name, note: v.note },
+      id: v.id,
+      name: v.name,
+      note: v.note,
       years: rangeText(v.fromYear, v.toYear),
       serials: rangeText(v.fromSerial, v.toSerial),
       marks: Object.fromEntries(
@@ -169,7 +173,12 @@ export function fromBenchForm(
       const [fromYear, toYear] = rangeOf(v.years, `${path}.years`, read);
       const [fromSerial, toSerial] = rangeOf(v.serials, `${path}.serials`, read);
       return {
-        ...{ id: v.id, note: v.note, fromYear, toYear, fromSerial, toSerial },
+        id: v.id,
+        note: v.note,
+        fromYear,
+        toYear,
+        fromSerial,
+        toSerial,
         name: filled(v.name, `${path}.name`, 'Enter a name for the variant.'),
         marks: marksOf(form, v, path, read, had),
       };

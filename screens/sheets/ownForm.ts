@@ -21,8 +21,17 @@ export interface OwnFields {
 
 /** An own check that nobody has described yet. */
 export const newOwn = (id: string, part: PartId): OwnFields => ({
-  ...{ id, part, name: '', way: 'size', places: '', convention: '', caution: '' },
-  ...{ first: '', firstTool: 'caliper', second: '', secondTool: 'caliper' },
+  id,
+  part,
+  name: '',
+  way: 'size',
+  places: '',
+  convention: '',
+  caution: '',
+  first: '',
+  firstTool: 'caliper',
+  second: '',
+  secondTool: 'caliper',
 });
 
 /** How many sizes each way reads. */
@@ -64,7 +73,10 @@ export const fromOwnForm = (own: readonly OwnFields[], read: Reader): Sheet['own
     }
     const places = split(o.places);
     return {
-      ...{ id: o.id, part: o.part, name, way: o.way },
+      id: o.id,
+      part: o.part,
+      name,
+      way: o.way,
       places: places.length > 0 ? places : ['once'],
       sizes: sizes.map((size) => ({ name: size.name || name, instrument: size.instrument })),
       convention: o.convention.trim(),

@@ -190,7 +190,7 @@ describe('a pump whose build is changed', () => {
     return fromForm({ ...form, geometry: { ...form.geometry, sections } }, sheet, 'mm');
   };
   it('takes the step and the seals along where its drain or its seals are said otherwise', () => {
-    const sheet: Sheet = { ...unedited, ...blankSheet(gears), ...{ id: gears.id, model: 'M' } };
+    const sheet: Sheet = { ...unedited, ...blankSheet(gears), id: gears.id, model: 'M' };
     const form = toForm({ ...sheet, limits: [], tiers: gears.tiers }, 'mm');
     const fitted = { seals: '2', drain: 'plug', gearFit: '' } as const;
     const before: Sheet = { ...sheet, limits: [], tiers: gears.tiers };

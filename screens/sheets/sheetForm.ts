@@ -214,7 +214,10 @@ function readLimits(form: SheetForm, pumped: Sheet, before: SheetForm, read: Rea
       const preferred = { preferredLower_mm, preferredUpper_mm };
       return [
         {
-          ...{ tier: tier.id, characteristic: c.id, lower_mm, upper_mm },
+          tier: tier.id,
+          characteristic: c.id,
+          lower_mm,
+          upper_mm,
           ...preferred,
           side,
           gasket,

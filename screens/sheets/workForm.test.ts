@@ -30,7 +30,9 @@ describe('what a sheet says of work as a form', () => {
       const result = edited(() => undefined, unit);
       expect(result.errors).toEqual([]);
       expect(worked(result)).toEqual({
-        ...{ metal: SHEET.metal, prices: SHEET.prices, sets: SHEET.sets },
+        metal: SHEET.metal,
+        prices: SHEET.prices,
+        sets: SHEET.sets,
       });
     },
   );

@@ -82,14 +82,19 @@ export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
     sets: sheet.sets.map(({ over_mm, price, days, ...set }) => ({
       ...set,
       over: trimmed(over_mm / MM_PER[unit], 3),
-      ...{ price: trimmed(price, 2), days: trimmed(days, 1) },
+      price: trimmed(price, 2),
+      days: trimmed(days, 1),
     })),
   };
 }
 
 /** A new entry of the list of gear sets. */
 export const newSet = (id: string): WorkForm['sets'][number] => ({
-  ...{ id, name: '', over: '', price: '', days: '' },
+  id,
+  name: '',
+  over: '',
+  price: '',
+  days: '',
 });
 
 function readMetal(form: WorkForm, before: WorkForm, sheet: Sheet, read: Reader): Sheet['metal'] {
@@ -180,7 +185,9 @@ export function fromWorkForm(
     }
     const was = before.sets[i]?.over === set.over ? sheet.sets[i]?.over_mm : undefined;
     return {
-      ...{ id: set.id, name, over_mm: was ?? (over ?? 0) * MM_PER[unit] },
+      id: set.id,
+      name,
+      over_mm: was ?? (over ?? 0) * MM_PER[unit],
       price: read.sum(`${path}.price`, set.price) ?? 0,
       days: read.number(`${path}.days`, set.days) ?? 0,
     };

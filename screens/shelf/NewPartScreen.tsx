@@ -87,8 +87,11 @@ function NewPart({ sheets, shelf }: Props) {
       createParts([
         {
           label: label || ((there) => labelFor(piece, there)),
-          ...{ sheet: sheet.id, model: sheet.model, parts: [...piece.parts] },
-          ...{ origin: from, place: form.place.trim() },
+          sheet: sheet.id,
+          model: sheet.model,
+          parts: [...piece.parts],
+          origin: from,
+          place: form.place.trim(),
         },
       ]),
     );

@@ -50,7 +50,8 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
   const task = useMemo(
     (): PairingTask => ({
       rules: rulesFor(sheet, tier, shop.rules, { deckCut_mm, gearGrind_mm }),
-      ...{ bodies, gears },
+      bodies,
+      gears,
       // A part that left the shelf meanwhile is locked to nothing.
       locked: locked.filter(
         ([body, set]) => bodies.some(({ id }) => id === body) && gears.some(({ id }) => id === set),
@@ -128,13 +129,18 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
             <>
               <Heading size="instruction">{buildsWords(list, unit)}</Heading>
               <BuildRows
-                {...{ sheet, tier, list, partOf, unit }}
+                sheet={sheet}
+                tier={tier}
+                list={list}
+                partOf={partOf}
+                unit={unit}
                 locked={task.locked}
                 onLock={lock}
                 onUnlock={unlock}
               />
               <LeftRows
-                {...{ sheet, unit }}
+                sheet={sheet}
+                unit={unit}
                 left={list.left}
                 labelOf={(id) => partOf(id)?.label ?? id}
               />

@@ -46,7 +46,13 @@ export function partToForm(part: ShelfPart, sheet: Sheet, unit: ShopUnit): PartF
       }),
     );
   return {
-    ...{ label, place, make, origin, from, variant: variant ?? '', condition },
+    label,
+    place,
+    make,
+    origin,
+    from,
+    variant: variant ?? '',
+    condition,
     sizes: of(({ value_mm }) => formatLength(value_mm, 'size', unit)),
     doubts: of(({ u_mm }) => fine(u_mm, unit)),
   };
@@ -98,9 +104,14 @@ export function partFromForm(
   if (Object.keys(errors).length > 0) return { ok: false, errors };
   const record = {
     ...before,
-    ...{ label: form.label.trim(), place: form.place.trim(), make: form.make.trim() },
-    ...{ origin: form.origin, from: form.from.trim(), variant: form.variant || null },
-    ...{ condition: form.condition.trim(), sizes },
+    label: form.label.trim(),
+    place: form.place.trim(),
+    make: form.make.trim(),
+    origin: form.origin,
+    from: form.from.trim(),
+    variant: form.variant || null,
+    condition: form.condition.trim(),
+    sizes,
   };
   return validated(partSchema, record, (path) => {
     const at = /^sizes\[(\d+)\]\.(value_mm|u_mm)$/.exec(path);

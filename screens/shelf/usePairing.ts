@@ -27,7 +27,10 @@ export interface PairingCourse {
 
 /** Only what pairing needs to know crosses into its thread. */
 const loose = ({ id, parts, variant, sizes }: ShelfPart): LoosePart => ({
-  ...{ id, parts, variant, sizes },
+  id,
+  parts,
+  variant,
+  sizes,
 });
 
 interface Done {

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Side } from '@/core/records/merge';
 import { say } from '@/core/wording/say';
-import type { Choice as Chosen } from '@/data/transfer/choices';
+import type { SideChoice as Chosen } from '@/data/transfer/choices';
 import type { PlannedLine } from '@/data/transfer/planned';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
@@ -20,10 +20,7 @@ export interface Asked extends Omit<Chosen, 'side'> {
 /** Lists everything that has to be chosen before a file is taken. */
 export const askedOf = (lines: readonly PlannedLine[]): Asked[] =>
   lines.flatMap((line) =>
-    line.clashes.map((clash) => ({
-      ...{ ...clash, kind: line.kind, id: line.id },
-      ...{ line, side: null },
-    })),
+    line.clashes.map((clash) => ({ ...clash, kind: line.kind, id: line.id, line, side: null })),
   );
 
 /** So many are shown one by one; what is beyond goes by the two buttons for all. */

@@ -7,7 +7,7 @@ import type { FileProblem } from '@/core/records/problems';
 import { chooseFile, saveAs } from '@/data/save';
 import type { Preview } from '@/data/transfer/desk';
 import type { Applied } from '@/data/transfer/apply';
-import type { Choice } from '@/data/transfer/choices';
+import type { SideChoice } from '@/data/transfer/choices';
 import { useShop } from '@/data/hooks';
 import { Course } from '@/ui/Course';
 import { Notice } from '@/ui/Notice';
@@ -49,7 +49,7 @@ export function ImportScreen() {
   };
   const apply = async (
     { file, preview }: Extract<State, { at: 'preview' }>,
-    choices: readonly Choice[],
+    choices: readonly SideChoice[],
   ) => {
     const done = await run((desk, tell) => desk.apply(tell, choices));
     if (!done.ok && !done.cancelled) setState({ at: 'refused', file, problems: done.problems });
@@ -128,7 +128,7 @@ function Refused({ file, problems, onAgain, onCancel }: RefusedProps) {
   const own = problems.find(({ place }) => place === IN_BROWSER);
   if (!own) return <RefusedFile name={file.name} problems={problems} />;
   return (
-    <TryAgain {...{ onAgain, onCancel }}>
+    <TryAgain onAgain={onAgain} onCancel={onCancel}>
       {say('shop.notLooked', { file: file.name, why: own.message })}
     </TryAgain>
   );
@@ -142,7 +142,7 @@ interface PreviewProps {
   readonly preview: Preview;
   readonly asked: readonly Asked[];
   readonly onChoose: (which: (asked: Asked) => boolean, side: Side) => void;
-  readonly onImport: (choices: readonly Choice[]) => void;
+  readonly onImport: (choices: readonly SideChoice[]) => void;
 }
 
 function PreviewOf({ name, preview, asked, onChoose, onImport }: PreviewProps) {

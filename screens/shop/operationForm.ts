@@ -43,8 +43,17 @@ export const ownTerms = (
   own: ShopOperation | undefined,
 ): ShopOperation =>
   own ?? {
-    ...{ id, by, minutes, setup, price, days, least_mm, most_mm },
-    ...{ tool: '', check: '', caution: '' },
+    id,
+    by,
+    minutes,
+    setup,
+    price,
+    days,
+    least_mm,
+    most_mm,
+    tool: '',
+    check: '',
+    caution: '',
   };
 
 /** Returns a shop with the terms of one kind of operation changed. */
@@ -68,7 +77,9 @@ export function operationToForm(o: ShopOperation, unit: ShopUnit): OperationForm
     days: trimmed(o.days, 1),
     least: length(o.least_mm),
     most: length(o.most_mm),
-    ...{ tool: o.tool, check: o.check, caution: o.caution },
+    tool: o.tool,
+    check: o.check,
+    caution: o.caution,
   };
 }
 
@@ -109,8 +120,11 @@ export function operationFromForm(
   const record: Record<string, unknown> = {
     ...before,
     by: form.by,
-    ...{ ...figures, setup: Math.min(figures.setup, most) },
-    ...{ tool: form.tool.trim(), check: form.check.trim(), caution: form.caution.trim() },
+    ...figures,
+    setup: Math.min(figures.setup, most),
+    tool: form.tool.trim(),
+    check: form.check.trim(),
+    caution: form.caution.trim(),
   };
   for (const [field, key] of LENGTHS) {
     if (form[field] === shown[field]) continue;

@@ -138,7 +138,17 @@ export function toTagForm(job: TagOfJob, shop: ShopUnit): TagForm {
   const { tag, owner, contact, unit, serial, complaint, by, usedUnit, fluid, rotation, ports } =
     job;
   return {
-    ...{ tag, owner, contact, unit, serial, complaint, by, usedUnit, fluid, rotation, ports },
+    tag,
+    owner,
+    contact,
+    unit,
+    serial,
+    complaint,
+    by,
+    usedUnit,
+    fluid,
+    rotation,
+    ports,
     used: shown(job.used),
     due: job.due ?? '',
     before: job.before.map((b) => ({

@@ -26,8 +26,14 @@ export interface Clutch {
 
 /** Returns a clutch of which nobody has said yet what is right. */
 export const unsaidClutch = (id: string, name = 'One-way clutch'): Clutch => ({
-  ...{ id, name, free: '', seenFrom: 'pump side', turned: 'inner race', tabs: '' },
-  ...{ washers: null, pins: null },
+  id,
+  name,
+  free: '',
+  seenFrom: 'pump side',
+  turned: 'inner race',
+  tabs: '',
+  washers: null,
+  pins: null,
 });
 
 /** The clutch that a stator runs on: every unit with a converter has one. */

@@ -47,10 +47,12 @@ export const onTheShaft = (seals: number, drain: Drain): FittedAsRule => ({
 /** Describes the step that looks at the drain before the pump is turned over, and what falls out of it. */
 const DRAIN_STEP: Readonly<Record<Exclude<Drain, 'none'>, StripStep>> = {
   hole: step('plug', 'body', 'See which drain hole is open before you turn the pump over.', {
-    ...{ way: 'drain', right: 'left' },
+    way: 'drain',
+    right: 'left',
   }),
   plug: step('plug', 'body', 'See on which side the drain plug is before you turn the pump over.', {
-    ...{ way: 'plug', right: 'right' },
+    way: 'plug',
+    right: 'right',
   }),
   checks: step(
     'plug',

@@ -2,7 +2,7 @@ import { onTheShaft } from './fitted';
 import {
   ANY_CHECKS,
   asks,
-  at,
+  atStation,
   on,
   renewal,
   step,
@@ -25,10 +25,10 @@ export const fixedVaneTeardown: Teardown = {
       'Cam ring, inside',
       'ring',
       'wall',
-      at('ring-major', 'a'),
+      atStation('ring-major', 'a'),
       asks(['ring-wear', 'vane-length'], 'a rippled ring wears its vanes'),
     ),
-    surface('ring-face', 'Cam ring, both faces', 'ring', 'face', at('ring-width', 'a')),
+    surface('ring-face', 'Cam ring, both faces', 'ring', 'face', atStation('ring-width', 'a')),
     treated(
       ['grind-cover'],
       'plates',

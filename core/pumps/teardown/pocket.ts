@@ -1,4 +1,4 @@
-import { asks, at, on, surface, treated, type Surface } from './teardown';
+import { asks, atStation, on, surface, treated, type Surface } from './teardown';
 import { say } from '../../wording/say';
 
 /** Describes what a body with a pocket and a cover has, whatever turns in it. */
@@ -18,7 +18,7 @@ export const deck = (measure: readonly string[]): Surface =>
     'Deck',
     'body',
     'face',
-    at('deck-flatness', '12'),
+    atStation('deck-flatness', '12'),
     asks(['deck-flatness', ...measure], 'the straightedge rests on the deck'),
   );
 
@@ -34,7 +34,7 @@ export const floor = (measure: readonly string[], who: string): Surface =>
     'Pocket floor',
     'body',
     'face',
-    at('pocket-depth', '3'),
+    atStation('pocket-depth', '3'),
     asks(['floor-tilt', ...measure], say('pumps.ranInFloor', { parts: who })),
   );
 
@@ -62,7 +62,7 @@ export const runningFace = (part: string, name: string, hour: string): Surface =
     say('pumps.bothFaces', { part: name }),
     part,
     'face',
-    at(`face-${part}`, hour),
+    atStation(`face-${part}`, hour),
     asks([`face-${part}`], 'it has run on its face'),
   );
 
@@ -73,7 +73,7 @@ export const rim = (part: string, name: string): Surface =>
     say('pumps.rim', { part: name }),
     part,
     'rim',
-    at('od-pocket', '4'),
+    atStation('od-pocket', '4'),
     asks(['od-pocket'], 'the rim has rubbed the wall'),
   );
 
@@ -89,6 +89,6 @@ export const coverTrack = (track: string, gap: string, part = 'cover', station =
     say('pumps.coverMark', { mark: track }),
     part,
     'face',
-    at('cover-wear', station),
+    atStation('cover-wear', station),
     asks(['cover-wear'], say('pumps.addsTo', { clearance: gap })),
   );

@@ -123,7 +123,12 @@ export const treated = (
   remedies: readonly Remedy[],
   ...[id, name, part, kind, spot, ...asks]: SurfaceOf
 ): Surface => ({
-  ...{ id: surfaceId(id), name, kind, spot, asks, remedies },
+  id: surfaceId(id),
+  name,
+  kind,
+  spot,
+  asks,
+  remedies,
   parts: [part].flat().map(partId),
 });
 
@@ -131,7 +136,7 @@ export const treated = (
 export const surface = (...of: SurfaceOf): Surface => treated([], ...of);
 
 /** Places a surface on the drawing where something is measured. */
-export const at = (of: string, station: string): Spot => ({
+export const atStation = (of: string, station: string): Spot => ({
   of: characteristicId(of),
   station: stationId(station),
 });
@@ -191,7 +196,7 @@ export const valveSurfaces = (name: string): Surface[] => [
     say('pumps.plungerOf', { valve: name }),
     'plunger',
     'valve',
-    at('plunger-diameter', 'a'),
+    atStation('plunger-diameter', 'a'),
     asks(['plunger-bore'], 'a marked plunger leaks or sticks', ['scored', 'stuck']),
   ),
   surface(
@@ -199,7 +204,7 @@ export const valveSurfaces = (name: string): Surface[] => [
     say('pumps.springOf', { valve: name }),
     'spring',
     'spring',
-    at('spring-free-length', 'a'),
+    atStation('spring-free-length', 'a'),
     asks(['spring-length'], 'a tired spring opens early', ['broken', 'rusted']),
   ),
   treated(
@@ -208,7 +213,7 @@ export const valveSurfaces = (name: string): Surface[] => [
     say('pumps.seatOf', { valve: name }),
     'plunger',
     'seat',
-    at('plunger-bore-diameter', 'rear'),
+    atStation('plunger-bore-diameter', 'rear'),
   ),
 ];
 
@@ -291,7 +296,7 @@ export const hubSurfaces: readonly Surface[] = [
     'Bushing',
     'bushing',
     'bearing',
-    at('bushing-bore', 'a'),
+    atStation('bushing-bore', 'a'),
     asks(['hub-bushing'], 'the bushing has run hot or loose'),
   ),
   treated(
@@ -300,7 +305,7 @@ export const hubSurfaces: readonly Surface[] = [
     'Hub journal',
     'hub',
     'journal',
-    at('hub-diameter', 'a'),
+    atStation('hub-diameter', 'a'),
     asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored: it ran tight or dry'),
   ),
   treated(

@@ -1,4 +1,4 @@
-import { asks, at, on, surface, treated, type Surface } from './teardown';
+import { asks, atStation, on, surface, treated, type Surface } from './teardown';
 
 /** Returns the rotor and its vanes, as every vane pump has them. */
 export const rotorSurfaces = (sides: readonly string[]): Surface[] => [
@@ -8,7 +8,7 @@ export const rotorSurfaces = (sides: readonly string[]): Surface[] => [
     'Rotor, both faces',
     'rotor',
     'face',
-    at('side-rotor', '3'),
+    atStation('side-rotor', '3'),
     asks(sides, 'the rotor has run on its side'),
   ),
   surface(
@@ -16,7 +16,7 @@ export const rotorSurfaces = (sides: readonly string[]): Surface[] => [
     'Rotor slots',
     'rotor',
     'slot',
-    at('slot-width', 'a'),
+    atStation('slot-width', 'a'),
     asks(['vane-slot'], 'a vane that hangs in its slot does not seal'),
   ),
   surface('rotor-drive', 'Rotor splines or key', 'rotor', 'drive', on('body', 0.12, 0.1)),
@@ -25,7 +25,7 @@ export const rotorSurfaces = (sides: readonly string[]): Surface[] => [
     'Vanes, tips and flanks',
     'vane',
     'vane',
-    at('vane-length', 'vane-1'),
+    atStation('vane-length', 'vane-1'),
     asks(['vane-length', 'vane-slot', 'vane-in-slot'], 'a short vane falls out of its slot'),
   ),
 ];

@@ -8,7 +8,7 @@ import {
   type Problem,
   type Row,
   type SharedSetUp,
-  type Work,
+  type WorkOption,
 } from '../solver/problem';
 import type { ReworkCase, Setting, Unsized, Watched } from './case';
 import type { Need } from './needs';
@@ -52,7 +52,10 @@ export const rowsOf = (w: Watched): Row[] => {
       ? []
       : [
           {
-            ...{ id: `${id}--low`, value_mm: low_mm, upper_mm: null, ...paired },
+            id: `${id}--low`,
+            value_mm: low_mm,
+            upper_mm: null,
+            ...paired,
             lower_mm: isStrict ? least.mm : Math.min(least.mm, low_mm),
             moved: effectsAt(w, 'low'),
           },
@@ -61,7 +64,10 @@ export const rowsOf = (w: Watched): Row[] => {
       ? []
       : [
           {
-            ...{ id: `${id}--high`, value_mm: high_mm, lower_mm: null, ...paired },
+            id: `${id}--high`,
+            value_mm: high_mm,
+            lower_mm: null,
+            ...paired,
             upper_mm: isIn ? Math.max(upper_mm, high_mm) : upper_mm,
             moved: effectsAt(w, 'high'),
           },
@@ -81,7 +87,10 @@ function leftRow(row: Row): Row {
 
 /** Returns the row of a gap of unknown size: at 1 it is out, at 0 something brought it in. */
 const rowOfUnsized = ({ assessment, by }: Unsized): Row => ({
-  ...{ id: `${assessment.characteristic.id}--high`, value_mm: 1, lower_mm: null, upper_mm: 0 },
+  id: `${assessment.characteristic.id}--high`,
+  value_mm: 1,
+  lower_mm: null,
+  upper_mm: 0,
   moved: new Map(by.map((id) => [id, { perMm: 0, once_mm: -1 }])),
 });
 
@@ -143,7 +152,7 @@ export function problemIn(
   doubts: readonly Doubt[] = [],
 ): Problem {
   const { offers, needs, watched, kept, unsized, money } = rework;
-  const done = offers.flatMap((offer): (Work & { readonly offer: Offer })[] => {
+  const done = offers.flatMap((offer): (WorkOption & { readonly offer: Offer })[] => {
     // Reading something once more is no work: it stands among the doubts.
     if (offer.again !== null) return [];
     const setting = settings.get(offer.id);
@@ -154,7 +163,8 @@ export function problemIn(
     const held = typeof setting === 'object' ? setting.amount_mm : null;
     return [
       {
-        ...{ offer, id: offer.id },
+        offer,
+        id: offer.id,
         min_mm: held ?? reach.min_mm,
         max_mm: held ?? reach.max_mm,
         fixedCost: costOfOffer(offer, money.rate),
@@ -168,12 +178,16 @@ export function problemIn(
   const shared = sharedBy(there, money.rate);
   const setUp = (id: string) => shared.find((s) => s.works.includes(id))?.cost ?? 0;
   const works = [
-    ...done.map(({ offer: _, ...work }): Work => ({
+    ...done.map(({ offer: _, ...work }): WorkOption => ({
       ...work,
       fixedCost: work.fixedCost - setUp(work.id),
     })),
-    ...doubts.map(({ id, cost }): Work => ({
-      ...{ id, min_mm: 0, max_mm: 0, fixedCost: cost, costPerMm: 0 },
+    ...doubts.map(({ id, cost }): WorkOption => ({
+      id,
+      min_mm: 0,
+      max_mm: 0,
+      fixedCost: cost,
+      costPerMm: 0,
     })),
   ];
   const excludes = there.flatMap((a, i) =>
@@ -187,6 +201,10 @@ export function problemIn(
   const rows = [...[...watched, ...kept].flatMap(rowsOf), ...unsized.map(rowOfUnsized)];
   return {
     rows: rows.map((row) => withDoubts(row, doubts)),
-    ...{ works, excludes, oneOf, shared, dayCost: money.downDay },
+    works,
+    excludes,
+    oneOf,
+    shared,
+    dayCost: money.downDay,
   };
 }

@@ -41,7 +41,8 @@ export function bushingWork({ known, job, all }: ReworkCase, offer: Offer): Bush
   const hub = a.characteristic.hub === true;
   const measured = shaft && shaft.u_mm !== null;
   return {
-    ...{ characteristic: a.characteristic, hub },
+    characteristic: a.characteristic,
+    hub,
     bore_mm: now && now.u_mm !== null ? now.best_mm : null,
     journal: known.pump.dimensions.find((d) => d.id === journal)?.name ?? journal,
     fit: measured

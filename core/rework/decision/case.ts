@@ -19,13 +19,13 @@ import {
   type WorkTerms,
 } from '../operations/offers';
 import { reachFrom, type Reach } from '../effects/reach';
-import { endsBy, isUnclear, leastAllowed, spanOf, type Span } from '../effects/standing';
+import { endsBy, isUnclear, leastAllowed, spanOf, type GapRange } from '../effects/standing';
 import { readOpen } from './readCloser';
 
 /** A gap that plans have to bring in, or keep in, and how each operation moves its ends. */
 export interface Watched {
   readonly assessment: Assessment;
-  readonly span: Span;
+  readonly span: GapRange;
   readonly effects: ReadonlyMap<string, EndEffects>;
 }
 
@@ -142,7 +142,7 @@ const isContradicted = (a: Assessment, all: readonly Assessment[]): boolean =>
 /** Returns a gap with how each operation moves its ends. */
 export function withEffects(
   assessment: Assessment,
-  span: Span,
+  span: GapRange,
   offers: readonly Offer[],
   known: Known,
 ): Watched {
@@ -151,7 +151,7 @@ export function withEffects(
 }
 
 /** Returns the lower end of a running clearance that has no verdict, or no limit; null where nobody knows it. */
-function keptSpan(a: Assessment, rule: DecisionRule): Span | null {
+function keptSpan(a: Assessment, rule: DecisionRule): GapRange | null {
   if (a.parts.length > 0 || leastAllowed(a) === null || !a.smallest) return null;
   const [low_mm] = endsBy(a.smallest, rule);
   return { low_mm, high_mm: Infinity };
@@ -216,11 +216,22 @@ export function reworkCase(
     return gaps.length > 0 ? [{ offer: offer.id, gaps }] : [];
   });
   return {
-    ...{ job, known, all, offers, needs, unmet, bounds, watched, kept, blind },
+    job,
+    known,
+    all,
+    offers,
+    needs,
+    unmet,
+    bounds,
+    watched,
+    kept,
+    blind,
     accepted: all.filter((a) => a.limits === null && taken.has(a.characteristic.id)),
     contradicted: all.filter((a) => isContradicted(a, all)),
     unclear: all.filter((a) => isUnclear(a) && readOpen({ job, known }, a) !== null),
-    ...{ money: shop.money, unit: shop.unit, newPump: newPumpFor(job.sheet, shop) },
+    money: shop.money,
+    unit: shop.unit,
+    newPump: newPumpFor(job.sheet, shop),
     reaches: reachesOf(offers, needs, known, all),
     unmeasured: judged.filter((a) => a.verdict === 'open'),
     unsized: judged

@@ -6,7 +6,7 @@ import { Evaluator } from '../../guidance/evaluator';
 import { withReading } from '../../journal/commands';
 import { swingAt } from '../../practice/gauge';
 import { characteristicId, dimensionId, operationId, stationId } from '../../pumps/ids';
-import { made } from '../../testing/findings';
+import { stamp } from '../../testing/findings';
 import { freshId } from '../../testing/readings';
 import { answerWords } from '../../wording/decide';
 import { lineReason } from '../../wording/partLines';
@@ -34,7 +34,8 @@ describe('two ways of measuring that contradict each other', () => {
       'Two methods disagree on end clearance, drive gear. Read again, then decide.',
     );
     expect(toMeasure(rework, solved, decided.planned)[0]).toMatchObject({
-      ...{ characteristic: 'face-drive', by: 'zero' },
+      characteristic: 'face-drive',
+      by: 'zero',
     });
     // Where each says in, nothing is asked.
     const loose = { ...sheet, limits: [limit('face-drive', null, 0.2)] };
@@ -54,9 +55,11 @@ describe('a total that is too close to call', () => {
     const all = rework.all.map((a) => (a === total ? { ...a, parts: a.parts.map(unzeroed) } : a));
     const zero = toMeasure({ ...rework, all }, solved, []).filter(({ by }) => by === 'zero');
     expect(zero.map(({ characteristic }) => characteristic)).toEqual(['face-drive']);
-    const again = turnToAgain(zero[0]!.characteristic)(rework.job, made());
+    const again = turnToAgain(zero[0]!.characteristic)(rework.job, stamp());
     expect(new Evaluator().next(again)).toMatchObject({
-      ...{ characteristic: 'face-drive', way: 'size', dimension: { id: 'pocket-depth' } },
+      characteristic: 'face-drive',
+      way: 'size',
+      dimension: { id: 'pocket-depth' },
     });
   });
 });

@@ -97,12 +97,18 @@ export function decide(rework: ReworkCase, solved: Rework, chosen = 0): Decided 
     (a) => a.limits !== null && a.work.length > 0 && a.verdict === 'open' && a.parts.length === 0,
   );
   const answer = {
-    ...{ rework, solved, plan },
+    rework,
+    solved,
+    plan,
     planned: plan ? plannedOperations(rework, plan) : [],
     buyNew: suggestsNew(rework, solved),
   };
   return {
-    ...{ ...answer, newPump, list, again, unclear },
+    ...answer,
+    newPump,
+    list,
+    again,
+    unclear,
     lines: partLines(rework, plan),
     price: plan && priceOf(rework, plan),
     kind: list ? listKind(list, [...again, ...unclear]) : answerKind(answer),

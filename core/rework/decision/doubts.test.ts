@@ -21,9 +21,11 @@ describe('gaps too close to call', () => {
     async (n) => {
       const even = evenFrom(25 + n);
       const sizes = {
-        ...{ ...WIDE, 'pocket-depth': 20.072 + 0.012 * even() },
-        ...{ 'driven-width': 20 + 0.006 * even() },
-        ...{ 'bushing-bore': 44.08 + 0.02 * even(), 'hub-diameter': 44 },
+        ...WIDE,
+        'pocket-depth': 20.072 + 0.012 * even(),
+        'driven-width': 20 + 0.006 * even(),
+        'bushing-bore': 44.08 + 0.02 * even(),
+        'hub-diameter': 44,
       };
       const { rework, solved } = await planFor(sizedJob(sizes, VELTRANE_T6), { money });
       const solve = await loadHighs();
@@ -60,21 +62,29 @@ describe('gaps too close to call', () => {
 
   it('leave the least that is expected of any plan, whatever plans there are', () => {
     const chances = fc.array(fc.double({ min: 0.01, max: 0.95, noNaN: true }), {
-      ...{ minLength: 1, maxLength: 5 },
+      minLength: 1,
+      maxLength: 5,
     });
     const costs = fc.array(fc.integer({ min: 0, max: 2000 }), { minLength: 32, maxLength: 32 });
     const gap = (i: number) => characteristicId(`gap-${i}`);
     fc.assert(
       fc.property(chances, costs, fc.integer({ min: 0, max: 3000 }), (all, cost, comeback) => {
         const left = all.map((chance, i) => ({
-          ...{ id: `leave--gap-${i}`, gap: gap(i), gaps: [gap(i)], chance },
+          id: `leave--gap-${i}`,
+          gap: gap(i),
+          gaps: [gap(i)],
+          chance,
         }));
         // Each choice of gaps that are left is a plan of its own, with any price.
         const plans = Array.from({ length: 2 ** left.length }, (_, set): RatedPlan => {
           const leaves = left.filter((_, i) => (set >> i) % 2 === 1);
           const chance = chanceOfAny(leaves.map((d) => d.chance));
           return {
-            ...{ works: [], cost: cost[set]!, chance, leaves: leaves.map((d) => d.gap), again: [] },
+            works: [],
+            cost: cost[set]!,
+            chance,
+            leaves: leaves.map((d) => d.gap),
+            again: [],
             expected: cost[set]! + chance * comeback,
           };
         });

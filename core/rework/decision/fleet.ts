@@ -59,8 +59,11 @@ export function fleetOf(jobs: readonly FleetJob[]): Fleet {
       const key = `${job.sheet.model}/${offer.id}`;
       const known = spares.get(key);
       spares.set(key, {
-        ...{ key, on: offer.on, model: sheetName(job.sheet) },
-        ...{ price: offer.terms.price, days: offer.terms.days },
+        key,
+        on: offer.on,
+        model: sheetName(job.sheet),
+        price: offer.terms.price,
+        days: offer.terms.days,
         example: offer.terms.example,
         tags: [...(known?.tags ?? []), job.tag],
       });

@@ -3,7 +3,7 @@ import { carryOut } from '../../commands/deciding';
 import { Evaluator } from '../../guidance/evaluator';
 import type { Job } from '../../records/job';
 import { NEW_SHOP } from '../../records/shop';
-import { exchanged, made } from '../../testing/findings';
+import { exchanged, stamp } from '../../testing/findings';
 import { WIDE, limit, mostOnly, sizedJob, RULES } from '../../testing/mostOnly';
 import { neverDone, planFor } from '../../testing/worked';
 import { stepWords } from '../../wording/planStep';
@@ -69,7 +69,7 @@ describe('between two cuts', () => {
     const job = sizedJob({ ...WIDE, 'driven-width': 20 }, mostOnly());
     const { rework, solved } = await planFor(job);
     const [cut] = plannedOperations(rework, solved.plans[0]!);
-    const after = carryOut(cut!.offer, null, 0.02, 0.003)(job, made());
+    const after = carryOut(cut!.offer, null, 0.02, 0.003)(job, stamp());
     const state = new Evaluator().state(after);
     const next = reworkCase(after, state, NEW_SHOP, { predicted: true });
     const plan = solveRework(next, await loadHighs(), new Map([[cut!.offer.id, 'on' as const]]))

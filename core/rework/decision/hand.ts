@@ -1,5 +1,5 @@
 import { movesBySize, stepOf, type Offer } from '../operations/offers';
-import { plannedWorks, type Plan } from '../solver/plan';
+import { plannedWorks, type Solution } from '../solver/plan';
 import { rangeOf, type AmountRange, type Problem } from '../solver/problem';
 import { bushingWork } from './bushing';
 import type { ReworkCase, Setting } from './case';
@@ -54,9 +54,9 @@ function wantedOf(
 export function inHand(
   rework: ReworkCase,
   problem: Problem,
-  plan: Plan,
+  plan: Solution,
   settings: ReadonlyMap<string, Setting>,
-): Plan {
+): Solution {
   const amounts = new Map(plan.works.map(({ id, amount_mm }) => [id, amount_mm]));
   const ranges = new Map<string, AmountRange>();
   for (const offer of rework.offers) {

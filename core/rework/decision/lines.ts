@@ -174,7 +174,13 @@ function lineOf(
   const isKnown = hasPlan && !unread && (seen.length > 0 || surfaces.length === 0);
   const condemned = unmet !== null || asked.some(({ decision }) => decision === 'replace');
   return {
-    ...{ part, works, asked, unmet, gaps, unread, done },
+    part,
+    works,
+    asked,
+    unmet,
+    gaps,
+    unread,
+    done,
     decision:
       given.length > 0
         ? heaviest(given)

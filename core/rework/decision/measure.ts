@@ -30,7 +30,9 @@ function firstStep({ job }: ReworkCase, a: Assessment): ToRead {
     return { characteristic, station: null, by: figureBy(a) ?? 'leaves', leaves_mm: [] };
   }
   return {
-    ...{ characteristic, station: step.station.id, by: readBy(step.way) },
+    characteristic,
+    station: step.station.id,
+    by: readBy(step.way),
     leaves_mm: step.way === 'leaf' ? step.stack.leaves_mm : [],
   };
 }
@@ -61,7 +63,11 @@ export function toMeasure(
   const open = new Set(unmeasured.flatMap(unread).map((a) => a.characteristic.id));
   const far = new Set(blocked.map((b) => b.characteristic));
   const once = (characteristic: CharacteristicId): ToMeasure => ({
-    ...{ characteristic, station: null, by: 'zero', leaves_mm: [], settles: 'verdict' },
+    characteristic,
+    station: null,
+    by: 'zero',
+    leaves_mm: [],
+    settles: 'verdict',
   });
   const asked = (a: Assessment): ToMeasure[] => {
     const { id } = a.characteristic;

@@ -26,9 +26,12 @@ export function priceOf({ offers, money }: ReworkCase, plan: RatedPlan): Price {
   const days = done.reduce((most, { terms }) => Math.max(most, terms.days), 0);
   const down = days * money.downDay;
   return {
-    ...{ work: plan.cost - down, days, down },
+    work: plan.cost - down,
+    days,
+    down,
     minutes: done.reduce((sum, offer) => sum + minutesOf(offer), 0) - minutesShared(done),
-    ...{ chance: plan.chance, expected: plan.expected },
+    chance: plan.chance,
+    expected: plan.expected,
     example: done.some(({ terms }) => terms.example),
   };
 }

@@ -7,7 +7,7 @@ import type { Finding } from '../../records/teardown';
 import { answerWords, findingWords } from '../../wording/decide';
 import { lineReason } from '../../wording/partLines';
 import { askedFor } from '../../inspect/looking';
-import { exchanged, found, made } from '../../testing/findings';
+import { exchanged, found, stamp } from '../../testing/findings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { answerOf, jobWithSizes, neverDone, planFor } from '../../testing/worked';
 import type { ReworkCase } from './case';
@@ -15,8 +15,11 @@ import { partLines, plannedOperations } from './lines';
 import { overallDecision } from './proposal';
 
 const SOUND = {
-  ...{ 'pocket-depth': 20.05, 'drive-width': 20, 'driven-width': 20 },
-  ...{ 'track-depth': 10, 'face-depth': 10 },
+  'pocket-depth': 20.05,
+  'drive-width': 20,
+  'driven-width': 20,
+  'track-depth': 10,
+  'face-depth': 10,
 };
 /** A job on a pump of sound sizes, with what was found on a surface. */
 const lookedAt = (surface: string, more: Partial<Finding>, sheet = VELTRANE_T6): Job =>
@@ -143,7 +146,7 @@ describe('a finding that no work here puts right', () => {
     const job = lookedAt('deck', {});
     const { rework } = await planFor(job);
     const deck = rework.offers.find(({ id }) => id === 'deck-faced--body')!;
-    const cut = carryOut(deck, null, 0.01, 0.003)(job, made());
+    const cut = carryOut(deck, null, 0.01, 0.003)(job, stamp());
     const { ids, unmet } = await needsOn(cut);
     expect([ids, unmet]).toEqual([[], []]);
   });

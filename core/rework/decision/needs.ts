@@ -140,7 +140,8 @@ function needOf(
   const bounds = direct
     .filter((offer) => !deepEnough.includes(offer) && offer.terms.most_mm !== null)
     .map((offer): Bound => ({
-      ...{ offer, needed_mm: depth },
+      offer,
+      needed_mm: depth,
       by: depth > (offer.terms.most_mm ?? Infinity) ? 'shop' : 'sheet',
     }));
   return { need, unmet: need ? null : { surface, finding, why }, bounds };
@@ -161,13 +162,11 @@ function houseNeeds(job: Job, offers: readonly Offer[]): Need[] {
       // What a person accepted as it is, nobody sells a new part against.
       .filter((offer) => !offer.parts.some((part) => accepted.has(part)))
       .map((offer) => ({
-        ...{
-          offers: [offer],
-          why: 'replaced by house rule',
-          least_mm: 0,
-          finding: null,
-          part: null,
-        },
+        offers: [offer],
+        why: 'replaced by house rule',
+        least_mm: 0,
+        finding: null,
+        part: null,
         decision: 'replace' as const,
       }))
   );
@@ -187,8 +186,11 @@ function checkNeeds(job: Job, shop: Pick<Shop, 'operations'>): Need[] {
       offers: [
         { ...offer, id: `${offer.operation.id}--${check.id}`.slice(0, 64), on: check.name },
       ] as const,
-      ...{ why: say('rework.found', { surface: check.name, what: answer.answer }), least_mm: 0 },
-      ...{ finding: answer.id, part: part.id, decision: 'dress' as const },
+      why: say('rework.found', { surface: check.name, what: answer.answer }),
+      least_mm: 0,
+      finding: answer.id,
+      part: part.id,
+      decision: 'dress' as const,
     }));
   });
 }

@@ -4,7 +4,7 @@ import { dimensionOf } from '../../pumps/registry';
 import { dimensionId, operationId } from '../../pumps/ids';
 import type { Job } from '../../records/job';
 import { sizeAt } from '../../practice/gauge';
-import { made } from '../../testing/findings';
+import { stamp } from '../../testing/findings';
 import { limit, mostOnly, sizedJob, tried } from '../../testing/mostOnly';
 import { freshId } from '../../testing/readings';
 import { neverDone, planFor } from '../../testing/worked';
@@ -29,7 +29,7 @@ async function withNewBody(): Promise<Job> {
   const job = sizedJob({ 'track-depth': 10, 'face-depth': 10 }, mostOnly());
   const { rework } = await planFor(job);
   const body = rework.offers.find(({ id }) => id === 'body-renewed--body')!;
-  return carryOut(body, null, null, 0)(job, made());
+  return carryOut(body, null, null, 0)(job, stamp());
 }
 
 describe('a running clearance that was worked on', () => {

@@ -4,7 +4,7 @@ import { record, withReading } from '../../journal/commands';
 import { dimensionId, operationId, partId } from '../../pumps/ids';
 import { NEW_SHOP } from '../../records/shop';
 import { EVERY_BUILD } from '../../testing/builds';
-import { found, made } from '../../testing/findings';
+import { found, stamp } from '../../testing/findings';
 import { WIDE, limit, mostOnly, sizedJob } from '../../testing/mostOnly';
 import { jobWithSizes, planFor, planWith } from '../../testing/worked';
 import { answerWords } from '../../wording/decide';
@@ -38,7 +38,9 @@ describe('the order of the work', () => {
       ...VELTRANE_T6,
       limits: [limit('face-drive', 0.03, 0.06), limit('face-driven', 0.03, 0.06)],
       newSizes: ['drive-width', 'driven-width'].map((id) => ({
-        ...{ dimension: dimensionId(id), least_mm: 19.98, most_mm: 20.02 },
+        dimension: dimensionId(id),
+        least_mm: 19.98,
+        most_mm: 20.02,
       })),
     };
     const chipped = found('drive-teeth', { defect: 'chipped', decided: 'replace' });
@@ -144,7 +146,7 @@ describe('work that was carried out', () => {
     const job = sizedJob(WIDE, mostOnly());
     const { rework, solved } = await planFor(job);
     const [cut] = plannedOperations(rework, solved.plans[0]!);
-    const after = carryOut(cut!.offer, null, 0.07, 0.003)(job, made());
+    const after = carryOut(cut!.offer, null, 0.07, 0.003)(job, stamp());
     const again = ['12', '3', '6', '9'].reduce(
       (j, s) =>
         withReading(j, {

@@ -13,8 +13,11 @@ import { amountsOf } from './solve';
 import { NEW_SHOP } from '../../records/shop';
 
 const WIDE = {
-  ...{ 'pocket-depth': 20.09, 'drive-width': 20, 'driven-width': 20 },
-  ...{ 'track-depth': 10, 'face-depth': 10 },
+  'pocket-depth': 20.09,
+  'drive-width': 20,
+  'driven-width': 20,
+  'track-depth': 10,
+  'face-depth': 10,
 };
 const NEVER = neverDone('deck-faced', 'body-renewed', 'gear-set');
 /** Returns a case in which a new pump has this price; none given is an example's. */

@@ -1,11 +1,11 @@
 import type { CharacteristicId } from '../../pumps/ids';
 import { costOf, type Amounts, type Problem } from '../solver/problem';
-import type { Plan } from '../solver/plan';
+import type { Solution } from '../solver/plan';
 import type { ReworkCase } from './case';
 import type { Doubts } from './doubts';
 
 /** Holds a plan with what may still go wrong. */
-export interface RatedPlan extends Plan {
+export interface RatedPlan extends Solution {
   /** Lists the gaps, too close to call, that it leaves as they are. */
   readonly leaves: readonly CharacteristicId[];
   /** Lists the gaps, too close to call, that are read once more before anything is done about them. */
@@ -30,7 +30,7 @@ export const chanceOfAny = (chances: readonly number[]): number =>
 export function rated(
   rework: ReworkCase,
   problem: Problem,
-  plan: Plan,
+  plan: Solution,
   { left, again }: Doubts,
 ): RatedPlan {
   const does = (id: string) => plan.works.some((w) => w.id === id);
@@ -42,7 +42,9 @@ export function rated(
   const chance = chanceOfAny(leaves.map((doubt) => doubt.chance));
   const cost = costOf(problem, amounts) - sum(reads);
   return {
-    ...{ works, cost, chance },
+    works,
+    cost,
+    chance,
     // As they stand in the order of the work; a sum with the parts of it that are in the same doubt.
     leaves: rework.watched.flatMap(({ assessment: { characteristic } }) =>
       leaves.some(({ gaps }) => gaps.includes(characteristic.id)) ? [characteristic.id] : [],

@@ -3,7 +3,7 @@ import { record } from '../../journal/commands';
 import { NEW_SHOP } from '../../records/shop';
 import type { Job } from '../../records/job';
 import { carryOut } from '../../commands/deciding';
-import { found, made } from '../../testing/findings';
+import { found, stamp } from '../../testing/findings';
 import { withReadings } from '../../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../../testing/sheets';
 import { idsOf, rules, WIDE } from '../../testing/tooWide';
@@ -96,9 +96,14 @@ describe('a pump whose end clearance is too wide', () => {
 
 describe('a gap of which nobody knows how far it is out', () => {
   const tried = ['12', '6', '3', '9'].map((station) => ({
-    ...{ ...made(), kind: 'leaf' as const, instrument: '' },
-    ...{ characteristic: characteristicId('face-drive'), station: stationId(station) },
-    ...{ leaves_mm: [0.1], marked_mm: null, felt: 'free' as const },
+    ...stamp(),
+    kind: 'leaf' as const,
+    instrument: '',
+    characteristic: characteristicId('face-drive'),
+    station: stationId(station),
+    leaves_mm: [0.1],
+    marked_mm: null,
+    felt: 'free' as const,
   }));
 
   it('is no ground for a cut: it blocks until it is measured', async () => {
@@ -110,12 +115,10 @@ describe('a gap of which nobody knows how far it is out', () => {
   });
   it('is brought in by what is new or cut true, however far it was', async () => {
     const worn = ['12-6', '2-8', '4-10'].map((station) => ({
-      ...{
-        ...tried[0]!,
-        ...made(),
-        characteristic: characteristicId('cover-wear'),
-        station: stationId(station),
-      },
+      ...tried[0]!,
+      ...stamp(),
+      characteristic: characteristicId('cover-wear'),
+      station: stationId(station),
     }));
     const limit = {
       ...VELTRANE_T6.limits[0]!,
@@ -194,9 +197,12 @@ describe('what was found when it was looked at', () => {
     );
     const { rework } = await planFor(job);
     const grind = rework.offers.find(({ id }) => id === 'cover-ground--cover')!;
-    const after = await planFor(carryOut(grind, null, 0.03, 0.004)(job, made()));
+    const after = await planFor(carryOut(grind, null, 0.03, 0.004)(job, stamp()));
     expect(after.rework.needs).toEqual([]);
-    const again = record(carryOut(grind, null, 0.03, 0.004)(job, made()), found('cover-track', {}));
+    const again = record(
+      carryOut(grind, null, 0.03, 0.004)(job, stamp()),
+      found('cover-track', {}),
+    );
     expect((await planFor(again)).rework.needs).toHaveLength(1);
   });
   it('is stoned off where it only stands up', async () => {

@@ -11,10 +11,10 @@ import type { HouseRules } from '../../records/rules';
 import type { Operation } from '../operations/operation';
 import type { Offer } from '../operations/offers';
 import { blockingRows } from '../solver/blocking';
-import { cheapestPlans, type Plan } from '../solver/plan';
+import { cheapestPlans, type Solution } from '../solver/plan';
 import { rangeOf, spreadOf, valueAfter, type Amounts, type Problem } from '../solver/problem';
 import type { Solver } from '../solver/program';
-import type { Span } from '../effects/standing';
+import type { GapRange } from '../effects/standing';
 
 /** So many plans are shown. */
 const MOST_PLANS = 4;
@@ -35,14 +35,14 @@ export interface Rework {
 }
 
 /** Returns the amounts of a plan by operation, in mm. */
-export const amountsOf = ({ works }: Pick<Plan, 'works'>): Amounts =>
+export const amountsOf = ({ works }: Pick<Solution, 'works'>): Amounts =>
   new Map(works.map(({ id, amount_mm }) => [id, amount_mm]));
 
 /** Returns the span of each watched gap after work, by its characteristic, in mm: a bought part lies somewhere in its range. */
 export function spansAfter(
   { watched }: Pick<ReworkCase, 'watched'>,
   amounts: Amounts,
-): ReadonlyMap<string, Span> {
+): ReadonlyMap<string, GapRange> {
   return new Map(
     watched.map((w) => {
       const at = (end: 'low' | 'high') => {
@@ -191,6 +191,7 @@ export function solveRework(
       .map((plan) => withWholeRanges(plan, free, settings))
       .sort((a, b) => a.expected - b.expected)
       .slice(0, MOST_PLANS),
-    ...{ blocked: [], closer },
+    blocked: [],
+    closer,
   };
 }

@@ -16,9 +16,7 @@ const sheet = {
     },
   ],
 };
-const SIZES = {
-  ...{ 'vane-length': 15.5, 'ring-track': 58, eccentricity: 4.7, 'rotor-diameter': 48 },
-};
+const SIZES = { 'vane-length': 15.5, 'ring-track': 58, eccentricity: 4.7, 'rotor-diameter': 48 };
 const outlook = async (sizes: Record<string, number>, more = {}) => {
   const tier = sheet.limits[0]!.tier;
   const { rework } = await planFor(jobWithSizes(sizes, { tier, ...more }, sheet));

@@ -12,8 +12,11 @@ describe('gears that are wider on purpose', () => {
   }));
   const sheet = { ...VELTRANE_T6, nominal };
   const sizes = {
-    ...{ 'pocket-depth': 20.05, 'drive-width': 20, 'driven-width': 20 },
-    ...{ 'track-depth': 10, 'face-depth': 10 },
+    'pocket-depth': 20.05,
+    'drive-width': 20,
+    'driven-width': 20,
+    'track-depth': 10,
+    'face-depth': 10,
   };
   const base = jobWithSizes(sizes, {}, sheet);
   const job = { ...base, rules: { ...base.rules, decision: 'plain' as const } };

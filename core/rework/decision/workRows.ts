@@ -4,7 +4,7 @@ import { isMovedBy } from './asked';
 import type { ReworkCase, Watched } from './case';
 import type { PlannedOperation } from './lines';
 import { outAfter, spansAfter } from './solve';
-import { isWithin, leastAllowed, type Span } from '../effects/standing';
+import { isWithin, leastAllowed, type GapRange } from '../effects/standing';
 import type { Amounts } from '../solver/problem';
 
 /** Works of a plan that are equal, as one line of it: what they cost, and the gaps that they are for. */
@@ -54,7 +54,7 @@ export function equalWorks(
 }
 
 /** Tells whether a gap that was in, or without a verdict, is clear all along its span after work: nothing has to be said of it. */
-function staysGood({ assessment }: Watched, then: Span | undefined): boolean {
+function staysGood({ assessment }: Watched, then: GapRange | undefined): boolean {
   if (!then) return assessment.verdict === 'in' || assessment.verdict === 'open';
   if (assessment.verdict === 'in') return isWithin(then, assessment);
   return assessment.verdict === 'open' && then.low_mm >= (leastAllowed(assessment)?.mm ?? 0);

@@ -2,7 +2,7 @@ import { partId } from '../../pumps/ids';
 import { record } from '../../journal/commands';
 import { ledgerOf } from '../../journal/ledger';
 import { carryOut, makeWorkList, signOff } from '../../commands/deciding';
-import { found, made } from '../../testing/findings';
+import { found, stamp } from '../../testing/findings';
 import { sized, withReadings } from '../../testing/readings';
 import { idsOf, rules, WIDE } from '../../testing/tooWide';
 import { jobWithSizes, planFor } from '../../testing/worked';
@@ -14,10 +14,10 @@ describe('the work list', () => {
     const job = jobWithSizes(WIDE, { rules });
     const { rework, solved } = await planFor(job);
     const planned = plannedOperations(rework, solved.plans[0]!);
-    const listed = makeWorkList(planned, 48)(job, made());
+    const listed = makeWorkList(planned, 48)(job, stamp());
     const step = nextStepOf(workListOf(listed)!)!.step;
     expect(step).toMatchObject({ operation: 'deck-faced', minutes: 50, days: 0 });
-    const cut = carryOut(planned[0]!.offer, step.id, 0.08, 0.004)(listed, made());
+    const cut = carryOut(planned[0]!.offer, step.id, 0.08, 0.004)(listed, stamp());
     expect(nextStepOf(workListOf(cut)!)).toBeNull();
     expect(ledgerOf(cut).operations[0]?.changes).toEqual([
       { dimension: 'pocket-depth', by_mm: -0.08, u_mm: 0.004 },
@@ -34,8 +34,8 @@ describe('the work list', () => {
   it('is signed off part by part, the proposal beside what was decided, the last one counting', async () => {
     const job = jobWithSizes(WIDE, { rules });
     const signed = { part: partId('body'), proposed: 'machine', why: 'why', remark: '' } as const;
-    const once = signOff([{ ...signed, decided: 'replace' }])(job, made());
-    const twice = signOff([{ ...signed, decided: 'machine' }])(once, made());
+    const once = signOff([{ ...signed, decided: 'replace' }])(job, stamp());
+    const twice = signOff([{ ...signed, decided: 'machine' }])(once, stamp());
     const counted = ledgerOf(twice).decisions.filter((d) => d.voided === null);
     expect(counted.map((d) => [d.part, d.proposed, d.decided, d.by])).toEqual([
       ['body', 'machine', 'machine', 'Runa T.'],

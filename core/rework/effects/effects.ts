@@ -9,7 +9,7 @@ import { gapsOf } from '../../pumps/registry';
 import { NEW_PART_mm, newSizeOf, nominalOf, type Sheet } from '../../records/sheet';
 import type { Offer } from '../operations/offers';
 import type { Effect } from '../solver/problem';
-import { spanOf, type Span } from './standing';
+import { spanOf, type GapRange } from './standing';
 
 /** Says how an operation moves the two ends of a gap. */
 export interface EndEffects {
@@ -37,13 +37,13 @@ export const isSpread = ({ low, high }: EndEffects): boolean =>
 const once = (by_mm: number): Effect => ({ perMm: 0, once_mm: by_mm });
 
 /** Takes both ends of a gap to a value, in mm. */
-const to = (span: Span, value_mm: number): EndEffects => ({
+const to = (span: GapRange, value_mm: number): EndEffects => ({
   low: once(value_mm - span.low_mm),
   high: once(value_mm - span.high_mm),
 });
 
 /** Takes both ends of a gap inside its limits: to the middle; to a limit or a least that stands alone, where they are beyond. */
-function inside({ limits, least: floor }: Assessment, span: Span): EndEffects {
+function inside({ limits, least: floor }: Assessment, span: GapRange): EndEffects {
   const { lower_mm, upper_mm } = limits ?? { lower_mm: null, upper_mm: null };
   if (lower_mm !== null && upper_mm !== null) return to(span, (lower_mm + upper_mm) / 2);
   const least = lower_mm ?? floor?.mm ?? -Infinity;
@@ -140,7 +140,7 @@ function putIn(
   terms: readonly Term[],
   offer: Offer,
   known: Known,
-  span: Span,
+  span: GapRange,
   a: Assessment,
 ): PutIn {
   const { pump, dimensions, sheet } = known;
@@ -209,7 +209,7 @@ function renewedEnd(
 /** Returns how new parts, put in for parts of a gap whose other sizes were read, move its ends; null where that is not known. */
 function renewedBy(
   terms: readonly Term[],
-  span: Span,
+  span: GapRange,
   offer: Offer,
   known: Known,
 ): EndEffects | null {
@@ -218,7 +218,9 @@ function renewedBy(
   const [low, high] = [renewedEnd(terms, offer, known, -1), renewedEnd(terms, offer, known, 1)];
   if (!low || !high) return null;
   const effect = ({ sure_mm, worst_mm }: typeof low, now_mm: number): Effect => ({
-    ...{ perMm: 0, once_mm: sure_mm - now_mm, spread_mm: worst_mm - sure_mm },
+    perMm: 0,
+    once_mm: sure_mm - now_mm,
+    spread_mm: worst_mm - sure_mm,
   });
   return { low: effect(low, span.low_mm), high: effect(high, span.high_mm) };
 }
@@ -246,7 +248,7 @@ function perMmOf(terms: readonly Term[], { works }: Offer): readonly [low: numbe
 }
 
 /** Returns how an operation moves a gap that is measured itself; nothing where it leaves it alone. */
-function onGap(a: Assessment, span: Span, offer: Offer, known: Known): EndEffects {
+function onGap(a: Assessment, span: GapRange, offer: Offer, known: Known): EndEffects {
   const { characteristic: c } = a;
   const touched = touchedBy(known.pump, c, offer);
   if (trues(known.pump, c, offer)) return to(span, 0);

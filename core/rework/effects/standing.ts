@@ -3,7 +3,7 @@ import type { DecisionRule } from '../../metrology/conformity';
 import { centre, ends, type Estimate } from '../../metrology/estimate';
 
 /** The least and the most that a gap is thought to be, in mm. */
-export interface Span {
+export interface GapRange {
   readonly low_mm: number;
   readonly high_mm: number;
 }
@@ -25,7 +25,7 @@ export function endsBy(estimate: Estimate, rule: DecisionRule): readonly [number
 export function spanOf(
   { smallest, largest }: Pick<Assessment, 'smallest' | 'largest'>,
   rule: DecisionRule,
-): Span | null {
+): GapRange | null {
   if (!smallest || !largest) return null;
   const [low_mm, high_mm] = [endsBy(smallest, rule)[0], endsBy(largest, rule)[1]];
   return Number.isFinite(high_mm) ? { low_mm, high_mm } : null;
@@ -50,7 +50,7 @@ const ROUNDING_mm = 1e-8;
  * Tells whether a gap is inside its limits all along its span: what is bought for it may come out anywhere in its range.
  */
 export function isWithin(
-  { low_mm, high_mm }: Span,
+  { low_mm, high_mm }: GapRange,
   { limits }: Pick<Assessment, 'limits'>,
 ): boolean {
   const { lower_mm = null, upper_mm = null } = limits ?? {};

@@ -2,8 +2,11 @@ import fc from 'fast-check';
 import { bushingFit, THUMB, type HubInBushing } from './bushingFit';
 
 const HUB: HubInBushing = {
-  ...{ hub_mm: 44, lower_mm: 0.03, upper_mm: 0.09 },
-  ...{ school: 'free', heatShift_mm: -0.02 },
+  hub_mm: 44,
+  lower_mm: 0.03,
+  upper_mm: 0.09,
+  school: 'free',
+  heatShift_mm: -0.02,
 };
 
 describe('a hub in its bushing', () => {
@@ -25,7 +28,9 @@ describe('a hub in its bushing', () => {
     expect(hot.least_mm).toBeCloseTo(0.055, 9);
     expect(hot.hot?.least_mm).toBeCloseTo(0.01, 9);
     expect(bushingFit({ ...HUB, heatShift_mm: -0.2 })).toMatchObject({
-      ...{ closes: true, least_mm: 0.09, most_mm: 0.09 },
+      closes: true,
+      least_mm: 0.09,
+      most_mm: 0.09,
     });
   });
   it('has a rule of thumb where the sheet says nothing, and no hot gap where the heat is unknown', () => {

@@ -61,7 +61,10 @@ export function bushingFit(fit: HubInBushing): BushingFit {
   const top_mm = Math.max(least_mm, most_mm);
   const aimBore_mm = hub_mm + (least_mm + top_mm) / 2;
   return {
-    ...{ least_mm, most_mm: top_mm, closes, aimBore_mm },
+    least_mm,
+    most_mm: top_mm,
+    closes,
+    aimBore_mm,
     leastBore_mm: hub_mm + least_mm,
     mostBore_mm: hub_mm + top_mm,
     hot:

@@ -1,6 +1,6 @@
 import { movedByWork } from '../../journal/work';
 import type { CharacteristicId, DimensionId, PartId } from '../../pumps/ids';
-import type { Characteristic, Dimension, Feature, PumpModel, Work } from '../../pumps/family';
+import type { Characteristic, Dimension, Feature, PumpModel, WorkKind } from '../../pumps/family';
 import { pumpOf } from '../../pumps/registry';
 import { MM_PER } from '../../quantity/units';
 import { REMEDIES, type Remedy } from '../../pumps/remedies';
@@ -135,11 +135,11 @@ type Sized = Dimension | Feature;
 const sizesOf = ({ dimensions, features }: PumpModel): Sized[] => [...dimensions, ...features];
 
 /** Tells whether a remedy puts a size right by a kind of work that moves it. */
-const isPutRight = (size: Sized, remedy: Remedy, work: Work): boolean =>
+const isPutRight = (size: Sized, remedy: Remedy, work: WorkKind): boolean =>
   (size.remedies?.includes(remedy) ?? false) && size.worked?.[work] !== undefined;
 
 /** Lists the kinds of work of an operation, the one that it stands by first. */
-const worksOf = ({ remedy }: Operation): readonly Exclude<Work, 'exchanged'>[] =>
+const worksOf = ({ remedy }: Operation): readonly Exclude<WorkKind, 'exchanged'>[] =>
   remedy === null ? [] : REMEDIES[remedy];
 
 /** Returns one kind of work of an operation on one part; null where it moves nothing of what is meant. */
@@ -147,7 +147,7 @@ function cutOn(
   sheet: Sheet,
   part: PartId,
   { remedy, less }: Operation,
-  work: Exclude<Work, 'exchanged'>,
+  work: Exclude<WorkKind, 'exchanged'>,
   only: DimensionId | null,
 ): PartWork | null {
   if (remedy === null) return null;
@@ -161,7 +161,8 @@ function cutOn(
   // One cut over a face takes along all that lies in it.
   const along = only === null && (work === 'faced' || work === 'sunk') ? moved : meant;
   return {
-    ...{ part, work },
+    part,
+    work,
     moves: along.map(({ id, sign }) => ({
       dimension: id,
       perMm: sign === 0 ? null : less ? -sign : sign,
@@ -233,8 +234,13 @@ export function smallOffers(
   if (!named || terms.by === 'never') return [];
   return [
     {
-      ...{ id: `${operation.id}--${part}`, operation, terms, parts: [part], on: named.name },
-      ...{ along: [], ...PLAIN },
+      id: `${operation.id}--${part}`,
+      operation,
+      terms,
+      parts: [part],
+      on: named.name,
+      along: [],
+      ...PLAIN,
       works: [{ part, work: 'dressed', moves: [] }],
     },
   ];
@@ -256,7 +262,8 @@ const washers = (sheet: Sheet, terms: Terms): Offer[] =>
   offersOf(WASHER, sheet, terms).flatMap((offer) =>
     sheet.washers_mm.map((washer_mm, i) => ({
       ...offer,
-      ...{ id: `${offer.id}--${i + 1}`.slice(0, 64), washer_mm },
+      id: `${offer.id}--${i + 1}`.slice(0, 64),
+      washer_mm,
       works: offer.works.map((w) => ({
         ...w,
         moves: w.moves.map(({ dimension }) => ({ dimension, perMm: null })),
@@ -283,8 +290,15 @@ export function shelfOffers(
     const works = parts.map((part) => ({ part, work: 'exchanged' as const, moves: [] }));
     return [
       {
-        ...{ id: `shelf--${piece.id}`.slice(0, 64), operation: FROM_SHELF, terms, parts, works },
-        ...{ ...PLAIN, on: nameOf(pump, parts), along: [], piece },
+        id: `shelf--${piece.id}`.slice(0, 64),
+        operation: FROM_SHELF,
+        terms,
+        parts,
+        works,
+        ...PLAIN,
+        on: nameOf(pump, parts),
+        along: [],
+        piece,
       },
     ];
   });
@@ -299,8 +313,15 @@ export function againOffer(
   const terms = termsOf(MEASURE_AGAIN, shop, sheet);
   if (terms.by === 'never') return null;
   return {
-    ...{ id: `measure-again--${id}`.slice(0, 64), operation: MEASURE_AGAIN, terms },
-    ...{ ...PLAIN, parts: [], on: name, works: [], along: [], again: id },
+    id: `measure-again--${id}`.slice(0, 64),
+    operation: MEASURE_AGAIN,
+    terms,
+    ...PLAIN,
+    parts: [],
+    on: name,
+    works: [],
+    along: [],
+    again: id,
   };
 }
 

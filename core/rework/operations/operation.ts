@@ -69,19 +69,29 @@ export const PRESS = 'Press: shield up, hands clear. A bushing can break and fly
 export const HONE = 'Hone: clamp the part, hands clear of the drill. Rinse all grit out.';
 
 /** Returns the terms of work that the shop does itself. */
-export const here = (
+export const inHouse = (
   minutes: number,
   more: Partial<OperationTerms> = {},
 ): Omit<OperationTerms, 'by'> & { readonly by: 'here' } => ({
-  ...{ minutes, setup: 0, price: 0, days: 0, least_mm: null, most_mm: null },
-  ...{ tool: '', check: '', caution: '', ...more },
+  minutes,
+  setup: 0,
+  price: 0,
+  days: 0,
+  least_mm: null,
+  most_mm: null,
+  tool: '',
+  check: '',
+  caution: '',
+  ...more,
   by: 'here',
 });
 
 /** Returns the terms of a part that is bought and put in. */
 export const bought = (price: number, days: number, minutes = 10, setup = 0): OperationTerms => ({
-  ...here(minutes),
-  ...{ price, days, setup },
+  ...inHouse(minutes),
+  price,
+  days,
+  setup,
 });
 
 type Made = Pick<Operation, 'decision'> &
@@ -98,8 +108,13 @@ export const operation = (
   terms: OperationTerms,
   { along = [], ...made }: Made,
 ): Operation => ({
-  ...{ remedy: null, per: 'part', replaces: null },
+  remedy: null,
+  per: 'part',
+  replaces: null,
   ...terms,
   ...made,
-  ...{ id: operationId(id), name, order, along: along.map(operationId) },
+  id: operationId(id),
+  name,
+  order,
+  along: along.map(operationId),
 });

@@ -1,6 +1,6 @@
 import type { Remedy } from '../../pumps/remedies';
 import { CUTTING } from './cutting';
-import { bought, here, operation, LATHE, type Operation } from './operation';
+import { bought, inHouse, operation, LATHE, type Operation } from './operation';
 import { RENEWING } from './renewing';
 
 /** A washer is thicker or thinner by so much at least and at most, where nobody said which can be had, in mm. */
@@ -51,7 +51,9 @@ export const MEASURE_AGAIN: Operation = operation(
   'measure-again',
   'zero and measure again',
   'Zero and measure again',
-  here(10, { check: 'Zero on the standard first. Clean both faces: oil and burrs read as metal.' }),
+  inHouse(10, {
+    check: 'Zero on the standard first. Clean both faces: oil and burrs read as metal.',
+  }),
   { decision: 'reuse' },
 );
 
@@ -60,7 +62,7 @@ const small: readonly Operation[] = [
     'nicks-stoned',
     'stone off nicks and burrs',
     'Stone off the nicks',
-    here(10, {
+    inHouse(10, {
       setup: 4,
       tool: 'Fine flat stone, oil',
       check: 'Straightedge or finger: nothing stands up.',
@@ -71,7 +73,7 @@ const small: readonly Operation[] = [
     'dowels',
     'take the dowels out and put them in again',
     'Take the dowels out',
-    here(10, {
+    inHouse(10, {
       tool: 'Dowel puller, brass drift',
       caution: 'A dowel can snap. Glasses on; pull in line.',
     }),
@@ -81,7 +83,7 @@ const small: readonly Operation[] = [
     'race-roughened',
     'roughen the clutch race',
     'Roughen the clutch race',
-    here(10, { tool: 'Emery cloth, 120 grit, crosshatch by hand' }),
+    inHouse(10, { tool: 'Emery cloth, 120 grit, crosshatch by hand' }),
     { decision: 'dress', remedy: 'roughen-race', asked: true },
   ),
   operation(
@@ -89,7 +91,7 @@ const small: readonly Operation[] = [
     'convert to a drilled drain',
     'Convert to a drilled drain',
     {
-      ...here(40, {
+      ...inHouse(40, {
         tool: 'Drill, stop collar, plug for the other side',
         check: 'A wire from the seal cavity comes out at the inlet, and nowhere else.',
       }),
@@ -102,7 +104,7 @@ const small: readonly Operation[] = [
     'drain-valve-freed',
     'clean and free the drain valve',
     'Free the drain valve',
-    here(15, {
+    inHouse(15, {
       tool: 'Solvent, brass rod',
       check: 'It moves freely both ways, and seats on each side.',
       caution: 'Solvent: gloves and glasses. Never blow towards a hand.',
@@ -113,7 +115,7 @@ const small: readonly Operation[] = [
     'seat-cut',
     'cut the valve seat true',
     'Cut the valve seat true',
-    here(20, { caution: LATHE, tool: 'Seat cutter' }),
+    inHouse(20, { caution: LATHE, tool: 'Seat cutter' }),
     { decision: 'machine', remedy: 'cut-seat', asked: true },
   ),
 ];

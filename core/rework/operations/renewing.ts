@@ -23,13 +23,16 @@ export const RENEWING: readonly Operation[] = [
     'Replace the bushing',
     {
       ...bought(12, 0, 35, 15),
-      ...{ caution: PRESS, tool: 'Press and driver, then hone' },
+      caution: PRESS,
+      tool: 'Press and driver, then hone',
       check: 'Clean it, slip the hub on, turn it, rock it: after every step of the hone.',
     },
     { name: 'replace and size' },
   ),
   renewing('gear-set', 'gears', 'Replace the gears', bought(95, 2), {
-    ...{ name: 'replace as a set', per: 'section', house: 'gears' },
+    name: 'replace as a set',
+    per: 'section',
+    house: 'gears',
   }),
   renewing('cover-renewed', 'cover', 'Replace the cover', bought(90, 4)),
   renewing('plate-renewed', 'plate', 'Replace the plate', bought(28, 2)),

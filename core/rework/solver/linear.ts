@@ -2,7 +2,14 @@ import { InputError } from '../../errors';
 import { say } from '../../wording/say';
 import { blockingRows } from './blocking';
 import { cheapestPlans, type PlannedWork } from './plan';
-import { costOf, valueAfter, type Effect, type Problem, type Row, type Work } from './problem';
+import {
+  costOf,
+  valueAfter,
+  type Effect,
+  type Problem,
+  type Row,
+  type WorkOption,
+} from './problem';
 import type { Solver } from './program';
 
 type Figures = Readonly<Record<string, number>>;
@@ -16,7 +23,7 @@ export interface LinearCase {
     readonly lower_mm?: number | null;
     readonly upper_mm?: number | null;
   }[];
-  readonly operations: readonly (Omit<Work, 'required'> & {
+  readonly operations: readonly (Omit<WorkOption, 'required'> & {
     /** Millimetres of each dimension for each millimetre of amount. */
     readonly effects: Figures;
     /** Millimetres of each dimension where the operation is done at all. */
@@ -89,8 +96,12 @@ export function problemOf(given: LinearCase): Problem {
       ]),
     ),
   }));
-  const works = operations.map(({ id, min_mm, max_mm, fixedCost, costPerMm }): Work => ({
-    ...{ id, min_mm, max_mm, fixedCost, costPerMm },
+  const works = operations.map(({ id, min_mm, max_mm, fixedCost, costPerMm }): WorkOption => ({
+    id,
+    min_mm,
+    max_mm,
+    fixedCost,
+    costPerMm,
   }));
   return { rows, works, excludes: pairs };
 }

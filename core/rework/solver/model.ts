@@ -1,4 +1,4 @@
-import type { Effect, Problem, Row, Work } from './problem';
+import type { Effect, Problem, Row, WorkOption } from './problem';
 import type { Bound, Column, Program } from './program';
 
 /** The solver reckons in micrometres: its tolerances are then far below what matters. */
@@ -35,7 +35,7 @@ export const doneAt = (i: number): number => 2 * i;
 const amountAt = (i: number): number => 2 * i + 1;
 
 /** Returns the terms by which works move a row, over the columns of a whole problem. */
-export const movedTerms = (row: Row, works: readonly Work[]): Bound['of'] =>
+export const movedTerms = (row: Row, works: readonly WorkOption[]): Bound['of'] =>
   works.flatMap(({ id }, i) => {
     const { perMm, once_mm } = row.moved.get(id) ?? NO_EFFECT;
     return [

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { leastAtCorner, type Inequality } from '../../testing/vertices';
 import { loadHighs } from './highs';
 import { blockingRows } from './blocking';
-import { cheapestPlans, type Plan } from './plan';
+import { cheapestPlans, type Solution } from './plan';
 import {
   costOf,
   rangeOf,
@@ -11,7 +11,7 @@ import {
   type Effect,
   type Problem,
   type Row,
-  type Work,
+  type WorkOption,
 } from './problem';
 import type { Solver } from './program';
 
@@ -26,7 +26,10 @@ const row = (
   [lower_mm, upper_mm]: readonly [number | null, number | null],
   moved: Readonly<Record<string, number | Effect>>,
 ): Row => ({
-  ...{ id, value_mm, lower_mm, upper_mm },
+  id,
+  value_mm,
+  lower_mm,
+  upper_mm,
   moved: new Map(
     Object.entries(moved).map(([work, by]) => [
       work,
@@ -34,17 +37,22 @@ const row = (
     ]),
   ),
 });
-const work = (id: string, fixedCost: number, more: Partial<Work> = {}): Work => ({
-  ...{ id, fixedCost, min_mm: 0, max_mm: 0.2, costPerMm: 0, ...more },
+const work = (id: string, fixedCost: number, more: Partial<WorkOption> = {}): WorkOption => ({
+  id,
+  fixedCost,
+  min_mm: 0,
+  max_mm: 0.2,
+  costPerMm: 0,
+  ...more,
 });
 const problem = (
   rows: readonly Row[],
-  works: readonly Work[],
+  works: readonly WorkOption[],
   excludes: Problem['excludes'] = [],
 ): Problem => ({ rows, works, excludes });
-const amountsOf = ({ works }: Plan): Amounts =>
+const amountsOf = ({ works }: Solution): Amounts =>
   new Map(works.map(({ id, amount_mm }) => [id, amount_mm]));
-const idsOf = (plan: Plan | undefined) => plan?.works.map(({ id }) => id);
+const idsOf = (plan: Solution | undefined) => plan?.works.map(({ id }) => id);
 
 const FACE = row('face', 0.09, [0.02, 0.08], { deck: -1, gears: 1 });
 
@@ -159,8 +167,12 @@ const works = fc.tuple(
         fc.integer({ min: 0, max: 9 }),
         fc.nat({ max: 50 }),
       )
-      .map(([min_mm, span, fixedCost, costPerMm]): Work => ({
-        ...{ id, min_mm, max_mm: min_mm + span, fixedCost, costPerMm },
+      .map(([min_mm, span, fixedCost, costPerMm]): WorkOption => ({
+        id,
+        min_mm,
+        max_mm: min_mm + span,
+        fixedCost,
+        costPerMm,
       })),
   ),
 );

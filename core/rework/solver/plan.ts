@@ -7,7 +7,7 @@ import {
   type Amounts,
   type Problem,
   type Row,
-  type Work,
+  type WorkOption,
 } from './problem';
 import { doneAt, frameOf, movedTerms, NO_EFFECT, rowBounds, UM } from './model';
 import type { Bound, Column, Solver } from './program';
@@ -19,7 +19,7 @@ export interface PlannedWork extends AmountRange {
 }
 
 /** Works that together bring every row in. */
-export interface Plan {
+export interface Solution {
   readonly cost: number;
   /** Lists what is done in the order of the problem. */
   readonly works: readonly PlannedWork[];
@@ -37,17 +37,21 @@ const CLEAR_mm = 0.01;
 /** So many sets that hold only by the solver's rounding are looked past. */
 const MOST_ROUNDED = 40;
 
-const worksIn = (works: readonly Work[], columns: readonly number[]): Work[] =>
+const worksIn = (works: readonly WorkOption[], columns: readonly number[]): WorkOption[] =>
   works.filter((_, i) => (columns[doneAt(i)] ?? 0) > 0.5);
 
 /** A set of works that is not looked for again: by itself, or with whatever is done beside it. */
 interface Known {
-  readonly set: readonly Work[];
+  readonly set: readonly WorkOption[];
   readonly alone: boolean;
 }
 
 /** Returns the works of the cheapest plan that is none of the known ones; null where there is none. */
-function cheapestSet(problem: Problem, solve: Solver, known: readonly Known[]): Work[] | null {
+function cheapestSet(
+  problem: Problem,
+  solve: Solver,
+  known: readonly Known[],
+): WorkOption[] | null {
   const { rows, works } = problem;
   const frame = frameOf(problem);
   const fresh = known.map(({ set, alone }): Bound => ({
@@ -69,22 +73,22 @@ function cheapestSet(problem: Problem, solve: Solver, known: readonly Known[]): 
 }
 
 /** Returns how much a set of works moves a row by being done at all, in µm. */
-const onceBy = ({ moved }: Row, set: readonly Work[]): number =>
+const onceBy = ({ moved }: Row, set: readonly WorkOption[]): number =>
   set.reduce((sum, { id }) => sum + (moved.get(id)?.once_mm ?? 0) * UM, 0);
 
-const amountTerms = (row: Row, set: readonly Work[]): Bound['of'] =>
+const amountTerms = (row: Row, set: readonly WorkOption[]): Bound['of'] =>
   set.flatMap(({ id }, i) => {
     const { perMm } = row.moved.get(id) ?? NO_EFFECT;
     return perMm === 0 ? [] : [[i, perMm] as const];
   });
 
-const amountColumns = (set: readonly Work[], cost: (work: Work) => number): Column[] =>
+const amountColumns = (set: readonly WorkOption[], cost: (work: WorkOption) => number): Column[] =>
   set.map((work) => ({ lower: work.min_mm * UM, upper: work.max_mm * UM, cost: cost(work) }));
 
 /** Returns the cheapest amounts of a set of works, in µm; null where none of them brings all rows in. */
 function cheapestAmounts(
   rows: readonly Row[],
-  set: readonly Work[],
+  set: readonly WorkOption[],
   solve: Solver,
 ): readonly number[] | null {
   return solve({
@@ -99,7 +103,7 @@ function cheapestAmounts(
  */
 function centredAmounts(
   rows: readonly Row[],
-  set: readonly Work[],
+  set: readonly WorkOption[],
   solve: Solver,
   mostCost: number,
 ): readonly number[] | null {
@@ -131,7 +135,11 @@ function centredAmounts(
 }
 
 /** Returns the amounts with each moved into its range: what the solver left over is rounding. */
-function settled(problem: Problem, set: readonly Work[], amounts_um: readonly number[]): Plan {
+function settled(
+  problem: Problem,
+  set: readonly WorkOption[],
+  amounts_um: readonly number[],
+): Solution {
   const amounts = new Map(set.map(({ id }, i) => [id, (amounts_um[i] ?? 0) / UM]));
   for (const { id } of set) {
     const { from_mm, to_mm } = rangeOf(problem, amounts, id);
@@ -152,7 +160,11 @@ export const plannedWorks = (problem: Problem, amounts: Amounts): PlannedWork[] 
     ];
   });
 
-const costBy = (problem: Problem, set: readonly Work[], amounts_um: readonly number[]): number =>
+const costBy = (
+  problem: Problem,
+  set: readonly WorkOption[],
+  amounts_um: readonly number[],
+): number =>
   set.reduce(
     (sum, w, i) => sum + w.fixedCost + (w.costPerMm * (amounts_um[i] ?? 0)) / UM,
     daysOf(set) * (problem.dayCost ?? 0) + setUpOf(problem, set),
@@ -160,19 +172,19 @@ const costBy = (problem: Problem, set: readonly Work[], amounts_um: readonly num
 
 /** A set of works with its cheapest amounts, in µm. */
 interface Priced {
-  readonly set: readonly Work[];
+  readonly set: readonly WorkOption[];
   readonly amounts_um: readonly number[];
   readonly cost: number;
 }
 
-function priced(problem: Problem, set: readonly Work[], solve: Solver): Priced | null {
+function priced(problem: Problem, set: readonly WorkOption[], solve: Solver): Priced | null {
   const amounts_um = cheapestAmounts(problem.rows, set, solve);
   return amounts_um && { set, amounts_um, cost: costBy(problem, set, amounts_um) };
 }
 
 /** Drops works that a set does without at no more cost: a solver may do what costs nothing for nothing. */
 function withoutIdle(problem: Problem, all: Priced, solve: Solver): Priced {
-  const asked = (work: Work) =>
+  const asked = (work: WorkOption) =>
     work.required ||
     (problem.oneOf ?? []).some(
       (group) =>
@@ -189,7 +201,12 @@ function withoutIdle(problem: Problem, all: Priced, solve: Solver): Priced {
   return all;
 }
 
-function planFrom(problem: Problem, { set, amounts_um }: Priced, solve: Solver, aim: Aim): Plan {
+function planFrom(
+  problem: Problem,
+  { set, amounts_um }: Priced,
+  solve: Solver,
+  aim: Aim,
+): Solution {
   const spent = set.reduce((sum, w, i) => sum + (w.costPerMm * (amounts_um[i] ?? 0)) / UM, 0);
   const most = aim === 'middle' ? Infinity : spent + 1e-9;
   const free = aim === 'middle' || set.some(({ costPerMm }) => costPerMm === 0);
@@ -211,9 +228,9 @@ export function cheapestPlans(
   solve: Solver,
   most = 1,
   aim: Aim = 'cheapest',
-): Plan[] {
+): Solution[] {
   const known: Known[] = [];
-  const plans: Plan[] = [];
+  const plans: Solution[] = [];
   while (plans.length < most && known.length < most + MOST_ROUNDED) {
     const set = cheapestSet(problem, solve, known);
     if (!set) break;

@@ -29,7 +29,7 @@ export interface Row {
 }
 
 /** A work that can be done, by how much at least and at most, and what it costs. */
-export interface Work {
+export interface WorkOption {
   readonly id: string;
   readonly min_mm: number;
   readonly max_mm: number;
@@ -50,7 +50,7 @@ export interface SharedSetUp {
 /** A problem: values out of their limits, and the works that could bring them in. */
 export interface Problem {
   readonly rows: readonly Row[];
-  readonly works: readonly Work[];
+  readonly works: readonly WorkOption[];
   /** Pairs of works of which one at most is done. */
   readonly excludes: readonly (readonly [string, string])[];
   /** Groups of works of each of which one at least is done. */
@@ -88,11 +88,14 @@ export function spreadOf(moved: Row['moved'], done: readonly string[]): number {
 }
 
 /** Returns the days that are waited for works: the longest of them, since all are waited for at once. */
-export const daysOf = (works: readonly Work[]): number =>
+export const daysOf = (works: readonly WorkOption[]): number =>
   works.reduce((most, { days }) => Math.max(most, days ?? 0), 0);
 
 /** Returns what set-ups cost that some works share, each paid once. */
-export const setUpOf = ({ shared = [] }: Pick<Problem, 'shared'>, done: readonly Work[]): number =>
+export const setUpOf = (
+  { shared = [] }: Pick<Problem, 'shared'>,
+  done: readonly WorkOption[],
+): number =>
   shared.reduce(
     (sum, { works, cost }) => sum + (done.some(({ id }) => works.includes(id)) ? cost : 0),
     0,

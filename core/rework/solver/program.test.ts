@@ -20,7 +20,10 @@ describe('the time for a plan', () => {
     const solve = await loadHighs();
     const knapsack: Program = {
       columns: Array.from({ length: 60 }, (_, i) => ({
-        ...{ lower: 0, upper: 1, cost: -((i * 37) % 101) - 1, whole: true as const },
+        lower: 0,
+        upper: 1,
+        cost: -((i * 37) % 101) - 1,
+        whole: true as const,
       })),
       bounds: [
         {
