@@ -49,8 +49,8 @@ const zones = [
   {
     target: CORE.slice(0, CORE.indexOf('./core/wording')),
     from: './core/wording',
-    except: ['./say.ts'],
-    message: 'Below the wording only say.ts may be imported.',
+    except: ['./say.ts', './date.ts'],
+    message: 'Below the wording only say.ts and date.ts may be imported.',
   },
   ...downwards([...REWORK].reverse(), 'core/rework: solver, operations, effects, decision.'),
   {

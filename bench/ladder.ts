@@ -3,7 +3,7 @@ import { judgeTries, ladderOf, nextTry, type FeelerSet } from '../core/feeler/la
 import type { Limits } from '../core/metrology/interval';
 import { evenFrom } from '../core/random';
 import { NEW_SHOP } from '../core/records/shop';
-import { feel } from '../core/practice/hand';
+import { feel } from '../core/methods/feeler';
 import { leastTries } from './policy';
 import { drawnLimits, LEAF_SETS, pick } from './sets';
 import { howMany } from './howMany';

@@ -2,13 +2,12 @@ import { clearance, place } from '../core/pumps/measures';
 import { proven } from '../core/feeler/bounds';
 import { ladderOf } from '../core/feeler/ladder';
 import { zoneOf } from '../core/metrology/verdict';
-import { leafEvidence, type FeelerReading } from '../core/methods/feeler';
+import { leafEvidence, type FeelerReading, feel } from '../core/methods/feeler';
 import { nextLeaf } from '../core/methods/nextLeaf';
 import { overStations, type StationEvidence } from '../core/methods/stations';
 import { expectationsFrom } from '../core/guidance/shopPast';
 import type { Expected } from '../core/feeler/prior';
 import { evenFrom, normalFrom } from '../core/random';
-import { feel } from '../core/practice/hand';
 import { drawnLimits, LEAF_SETS, pick } from './sets';
 import { howMany } from './howMany';
 

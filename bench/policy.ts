@@ -3,7 +3,7 @@ import { ladderOf, type FeelerSet } from '../core/feeler/ladder';
 import { canDecide } from '../core/feeler/reach';
 import type { Limits } from '../core/metrology/interval';
 import { zoneOf } from '../core/metrology/verdict';
-import { feel } from '../core/practice/hand';
+import { feel } from '../core/methods/feeler';
 
 /**
  * Returns the least tries on average by which any policy comes to a verdict on gaps that it knows the

@@ -3,7 +3,7 @@ import { record } from '../core/journal/commands';
 import type { Job } from '../core/records/job';
 import { writeFile } from '../core/records/fileFormat';
 import { NEW_SHOP } from '../core/records/shop';
-import type { Finding } from '../core/records/teardown';
+import type { Finding } from '../core/records/entries/finding';
 import { characteristicId, stationId, surfaceId } from '../core/pumps/ids';
 import { limit } from '../core/testing/mostOnly';
 import { SHEETS, VELTRANE_T6 } from '../core/testing/sheets';

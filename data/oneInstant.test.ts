@@ -7,7 +7,7 @@ import * as shelving from '../core/commands/shelving';
 import * as paper from '../core/paper/typed';
 import { after, type Command, type Stamp } from '../core/commands/command';
 import { Evaluator } from '../core/guidance/evaluator';
-import type { Step } from '../core/guidance/step';
+import type { Step } from '../core/methods/list';
 import { ledgerOf } from '../core/journal/ledger';
 import { characteristicId, dimensionId, kindId, partId } from '../core/pumps/ids';
 import { dimensionOf, teardownOf } from '../core/pumps/registry';
@@ -205,7 +205,7 @@ const TABLE: Readonly<Record<string, Case>> = {
 
 /** Exports beside them that do nothing to a job. */
 const NO_COMMANDS = [
-  ...['conflictsWith', 'answerLeaf', 'onlyTheTip', 'recordSize', 'recordSwing', 'recordTouch'],
+  ...['conflictsWith', 'answerLeaf', 'takenAt'],
   ...['againAt', 'lastLooked', 'workEntriesFor', 'placesFor'],
 ];
 

@@ -2,7 +2,7 @@ import { assessJob } from '../core/guidance/evaluator';
 import { readFileSync } from 'node:fs';
 import { readFile } from '../core/records/readFile';
 import { demoFile } from './depot';
-import { feel } from '../core/practice/hand';
+import { feel } from '../core/methods/feeler';
 
 const { jobs, sheets } = readFile(demoFile());
 

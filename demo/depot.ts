@@ -1,7 +1,7 @@
 import { writeFile } from '../core/records/fileFormat';
 import { record } from '../core/journal/commands';
 import { ledgerOf } from '../core/journal/ledger';
-import type { ZeroEntry } from '../core/records/entry';
+import type { ZeroEntry } from '../core/records/entries/zero';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
 import type { Sheet } from '../core/records/sheet';

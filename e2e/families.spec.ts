@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { smallChecks } from '../core/inspect/auxiliary';
 import { hiddenOf } from '../core/practice/hidden';
-import { feel } from '../core/practice/hand';
+import { feel } from '../core/methods/feeler';
 import type { Sheet } from '../core/records/sheet';
 import { DEMO_SHEETS } from '../demo/sheets';
 import { evenFrom } from '../core/random';

@@ -4,8 +4,15 @@ import type { DecisionRule } from '../metrology/conformity';
 import { orMore, sumOf, type Estimate } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import { rocks } from '../methods/attribute';
-import { METHOD_IDS, methodOf, type Details, type Reading } from '../methods/list';
-import type { Evidence, EvidenceContext } from '../methods/method';
+import {
+  METHOD_IDS,
+  methodOf,
+  NOTHING_READ,
+  type Details,
+  type Reading,
+  type SourcedEvidence,
+} from '../methods/list';
+import type { EvidenceContext } from '../methods/method';
 import { touching, type Counted } from '../journal/eras';
 import type { Characteristic } from '../pumps/family';
 import { dimensionsFor, placementOf, pumpOf } from '../pumps/registry';
@@ -30,15 +37,6 @@ const NOT_MEASURED = {
   band: null,
 } as const;
 
-const NOTHING_READ: Details = {
-  stations: [],
-  soFar: null,
-  missing: [],
-  tilt: null,
-  touches: [],
-  zero: null,
-};
-
 const contextOf = ({ sheet, ladder, bushing }: Measured): EvidenceContext => ({
   ladder,
   bushing,
@@ -50,7 +48,7 @@ function gathered(
   c: Characteristic,
   readings: readonly Reading[],
   context: EvidenceContext,
-): { readonly evidence: readonly Evidence[]; readonly details: Details } {
+): { readonly evidence: readonly SourcedEvidence[]; readonly details: Details } {
   const said = METHOD_IDS.map((id) =>
     methodOf(id).evidence(
       c,
@@ -65,8 +63,7 @@ function gathered(
 }
 
 /** Tells whether evidence has a figure that could bring a gap in: a test by hand has none. */
-const isFigure = ({ source, among, beside }: Evidence): boolean =>
-  !beside && !among && source !== 'hand' && source !== 'sweep';
+const isFigure = ({ among, felt, beside }: SourcedEvidence): boolean => !beside && !among && !felt;
 
 type Judged = Pick<Assessment, 'verdict' | 'probability'>;
 
@@ -78,7 +75,7 @@ const ifOut = (judged: Judged): Judged => (judged.verdict === 'out' ? judged : N
 
 /** Holds what a gap is judged by: its evidence, what that says together, whether it is contradicted, by others or by hand. */
 interface KnownOfGap {
-  readonly evidence: readonly Evidence[];
+  readonly evidence: readonly SourcedEvidence[];
   readonly together: Extremes;
   readonly disagree: boolean;
   readonly rocks: boolean;
@@ -94,7 +91,7 @@ function verdictOf(
   { evidence, together, disagree, rocks: isLoose }: KnownOfGap,
   by: (extremes: Extremes) => Judged,
 ): Judged {
-  const alone = (e: Evidence): Judged =>
+  const alone = (e: SourcedEvidence): Judged =>
     isFigure(e) ? by(e.extremes) : ifOut(by(e.among ?? e.extremes));
   if (disagree) {
     const [first, ...others] = evidence.filter(({ beside }) => !beside).map(alone);

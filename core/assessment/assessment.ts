@@ -1,9 +1,8 @@
 import type { Estimate } from '../metrology/estimate';
 import type { Verdict } from '../metrology/verdict';
-import type { Details } from '../methods/list';
-import type { EvidenceSource } from '../methods/method';
+import type { Details, EvidenceSource } from '../methods/list';
 import type { Characteristic } from '../pumps/family';
-import type { Skip } from '../records/entry';
+import type { Skip } from '../records/entries/skip';
 import type { BandStanding } from './band';
 import type { Least } from './least';
 import type { HeldLimits } from './limits';

@@ -9,7 +9,7 @@ import { leastOf } from './least';
 import { sizeAt, swingAt } from '../practice/gauge';
 import { emptyJob } from '../practice/job';
 import { NEW_RULES } from '../records/rules';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { EVERY_BUILD } from '../testing/builds';

@@ -9,7 +9,7 @@ import {
 import type { Extremes } from '../metrology/extremes';
 import type { Interval } from '../metrology/interval';
 import { COVERAGE } from '../metrology/normal';
-import type { Evidence, EvidenceSource } from '../methods/method';
+import type { EvidenceSource, SourcedEvidence } from '../methods/list';
 
 /** Holds one end of a gap as all that is known of it has it, and which way of measuring says most. */
 export interface KnownEnd {
@@ -78,7 +78,7 @@ function bounded(value: KnownEnd, bracket: KnownEnd, isRefused: boolean): KnownE
 }
 
 /** Returns what several kinds of evidence say together of one end of a gap; undefined for none. */
-export function combinedEnd(all: readonly Evidence[], end: End): KnownEnd | undefined {
+export function combinedEnd(all: readonly SourcedEvidence[], end: End): KnownEnd | undefined {
   const known = all.map(({ extremes, source }): KnownEnd => ({ estimate: extremes[end], source }));
   const of = (kind: Estimate['kind']) => known.filter(({ estimate }) => estimate.kind === kind);
   const [values, brackets] = [of('value'), of('interval')];

@@ -3,7 +3,7 @@ import type { Skipped } from '../journal/skipped';
 import type { Counted } from '../journal/eras';
 import type { DecisionRule } from '../metrology/conformity';
 import type { Floors } from '../pumps/floors';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 

@@ -4,7 +4,7 @@ import type { Extremes } from '../metrology/extremes';
 import { COVERAGE } from '../metrology/normal';
 import type { Characteristic, Term } from '../pumps/family';
 import { gapsOf } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import { movedBy, type Quantity, type QuantitySource } from './quantity';
 
 /** Describes what work made of a characteristic: how it stood before, and how it should stand after. */

@@ -4,7 +4,7 @@ import type { PlaceValue } from '../methods/places';
 import { changing, type Counted } from '../journal/eras';
 import type { Dimension } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import { nominalOf, type Sheet } from '../records/sheet';
 import type { Measured } from './measured';
 

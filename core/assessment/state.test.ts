@@ -8,7 +8,7 @@ import { VELTRANE_T6 } from '../testing/sheets';
 import { record, withReading } from '../journal/commands';
 import { centre, ends } from '../metrology/estimate';
 import { characteristicOf } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 
 const AT = '2026-11-20T09:00:00.000Z';

@@ -1,7 +1,9 @@
 import { record, withVoided } from '../journal/commands';
 import type { CharacteristicId } from '../pumps/ids';
-import type { Acceptance, WorkEntry } from '../records/entry';
-import type { DecisionEntry, Plan, PlanStep } from '../records/rework';
+import type { WorkEntry } from '../records/entries/operation';
+import type { Acceptance } from '../records/entries/accept';
+import type { Plan, PlanStep } from '../records/entries/plan';
+import type { DecisionEntry } from '../records/entries/decision';
 import { minutesOf, costOfOffer, type Offer } from '../rework/operations/offers';
 import type { PlannedOperation } from '../rework/decision/lines';
 import { workListOf } from '../rework/decision/worklist';

@@ -1,31 +1,29 @@
-import type { CharacteristicId, DimensionId, StationId } from '../pumps/ids';
+import type { CharacteristicId, DimensionId } from '../pumps/ids';
 import type { Ladder } from '../feeler/ladder';
 import type { Assessment } from '../assessment/assessment';
 import type { Felt } from '../feeler/bounds';
 import type { Evaluator } from '../guidance/evaluator';
 import { letGo } from '../guidance/next';
-import type { LeafStep, Step } from '../guidance/step';
 import { doubtOfSize, doubtOfSwing } from '../instruments/doubt';
-import {
-  gaugeFor,
-  indicatorFor,
-  sizeReadingOf,
-  swingReadingOf,
-  type ToolRoom,
-} from '../instruments/gauges';
+import { benchOf, gaugeFor, indicatorFor, type ToolRoom } from '../instruments/gauges';
 import { record, restored, withVoided } from '../journal/commands';
 import { countedIn } from '../journal/eras';
 import { targetOf } from '../journal/target';
-import type { AttributeFelt, AttributeReading } from '../methods/attribute';
-import type { DimensionalReading } from '../methods/dimensional';
-import { conflictsAt, type FeelerReading } from '../methods/feeler';
-import type { IndicatorReading } from '../methods/indicator';
-import { figureWay, type Reading } from '../methods/list';
+import type { SizeStep } from '../methods/dimensional';
+import { conflictsAt, type FeelerReading, type LeafStep } from '../methods/feeler';
+import {
+  figureWay,
+  METHOD,
+  methodOf,
+  type Answer,
+  type MethodId,
+  type Reading,
+  type Step,
+} from '../methods/list';
 import { characteristicOf, dimensionOf, dimensionsFor } from '../pumps/registry';
 import type { ShopUnit } from '../quantity/units';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
-import type { Source } from '../schema/fields';
 import { stampOf, standing, type Command, type Stamp } from './command';
 import { onPlaces, onWorkOf } from './stands';
 
@@ -58,17 +56,6 @@ export interface Taken {
   readonly pending: PendingReading | null;
 }
 
-/** A figure from the pad or a gauge. */
-export interface EnteredFigure {
-  readonly text: string;
-  readonly unit: 'mm' | 'in' | 'thou';
-  readonly read_mm: number;
-  readonly source: Source;
-  /** Gives the angle of a lever indicator, and the radius on which it stood. */
-  readonly lever_deg?: number;
-  readonly contactRadius_mm?: number | null;
-}
-
 /** Lists the tries at the same station that contradict a new one. */
 export function conflictsWith(
   job: Job,
@@ -82,30 +69,6 @@ export function conflictsWith(
   return conflictsAt(here, fresh, ladder);
 }
 
-/** Returns the reading of a leaf that was answered, pending where it contradicts what counts. */
-export function answerLeaf(
-  job: Job,
-  { characteristic, station, stack }: LeafStep,
-  felt: Felt,
-  made: Stamp,
-  evaluator: Evaluator,
-): Taken {
-  const reading: FeelerReading = {
-    ...made,
-    kind: 'leaf',
-    instrument: job.feeler.name,
-    characteristic,
-    station: station.id,
-    leaves_mm: [...stack.leaves_mm],
-    marked_mm: stack.marked_mm ? [...stack.marked_mm] : null,
-    felt,
-  };
-  const against = conflictsWith(job, reading, reading, evaluator.ladder(job));
-  if (against.length > 0) return { reading, pending: { kind: 'contradiction', reading, against } };
-  const edge = felt === 'part-way' && putsOut(job, reading, evaluator);
-  return { reading, pending: edge ? { kind: 'edge', reading } : null };
-}
-
 /** Tells whether a reading would put out anything that was not out before. */
 function putsOut(job: Job, reading: Reading, evaluator: Evaluator): boolean {
   const was = new Map(evaluator.assess(job).map((a) => [a.characteristic.id, a.verdict]));
@@ -113,66 +76,69 @@ function putsOut(job: Job, reading: Reading, evaluator: Evaluator): boolean {
   return after.some((a) => a.verdict === 'out' && was.get(a.characteristic.id) !== 'out');
 }
 
-/** Returns what a leaf did of which only the tip went in: gear edges are chamfered, and that is no gap. */
-export const onlyTheTip = (reading: FeelerReading): FeelerReading => ({
-  ...reading,
-  felt: 'no-go',
-});
+/** Describes what readings are made with. */
+export interface MeasuringRoom extends ToolRoom {
+  readonly unit: ShopUnit;
+  readonly evaluator: Evaluator;
+}
 
-const doubted = (reading: Reading, why: string | null): Taken => ({
-  reading,
-  pending: why ? { kind: 'doubt', reading, why } : null,
-});
-
-/** Returns the reading of a size, pending where it is hard to believe. */
-export function recordSize(
+type Settling<Id extends MethodId> = (
   job: Job,
-  { dimension, station }: Extract<Step, { way: 'size' }>,
-  { text, unit, read_mm, source }: EnteredFigure,
+  step: Step<Id>,
+  reading: Extract<Reading, { kind: Id }>,
+  room: MeasuringRoom,
+) => PendingReading | null;
+
+const doubted = (reading: Reading, why: string | null): Doubt | null =>
+  why === null ? null : { kind: 'doubt', reading, why };
+
+/** Says what has to be settled before a reading is recorded, by its method; where none is named, nothing has. */
+const PENDING: { readonly [Id in MethodId]?: Settling<Id> } = {
+  leaf: (job, _step, reading, { evaluator }) => {
+    const against = conflictsWith(job, reading, reading, evaluator.ladder(job));
+    if (against.length > 0) return { kind: 'contradiction', reading, against };
+    const isEdge = reading.felt === 'part-way' && putsOut(job, reading, evaluator);
+    return isEdge ? { kind: 'edge', reading } : null;
+  },
+  size: (job, { dimension }, reading, room) => {
+    const gauge = gaugeFor(room, job, dimension);
+    return doubted(reading, doubtOfSize(job, dimension, reading, gauge, room.unit));
+  },
+  swing: (job, { characteristic }, reading, room) => {
+    const c = characteristicOf(job.sheet, characteristic);
+    const all = room.evaluator.assess(job);
+    const { limits } = all.find((a) => a.characteristic.id === characteristic) ?? {};
+    return doubted(
+      reading,
+      doubtOfSwing(c, limits ?? {}, reading, indicatorFor(room, job), room.unit),
+    );
+  },
+};
+
+/** Returns the reading that an answer at a step comes to, pending where something has to be settled first. */
+export function takenAt<Id extends MethodId>(
+  job: Job,
+  step: Step<Id>,
+  answer: Answer<Id>,
   made: Stamp,
-  room: ToolRoom & { readonly unit: ShopUnit },
+  room: MeasuringRoom,
 ): Taken {
-  const entry = { ...made, text, unit, read_mm, source };
-  const reading = sizeReadingOf(job, room, dimension, station.id, entry);
-  const gauge = gaugeFor(room, job, dimension);
-  return doubted(reading, doubtOfSize(job, dimension, reading, gauge, room.unit));
+  const reading = methodOf(step.way).record(step, answer, made, benchOf(job, room));
+  const settling = PENDING[step.way] as Settling<MethodId> | undefined;
+  return { reading, pending: settling?.(job, step, reading, room) ?? null };
 }
 
-/** Returns the reading of an indicator's travel, pending where it is hard to believe. */
-export function recordSwing(
+/** Returns the reading of a leaf that was answered, pending where it contradicts what counts. */
+export const answerLeaf = (
   job: Job,
-  { characteristic, limits }: Assessment,
-  station: StationId,
-  { text, unit, read_mm, source, lever_deg = 0, contactRadius_mm = null }: EnteredFigure,
+  step: LeafStep,
+  felt: Felt,
   made: Stamp,
-  room: ToolRoom & { readonly unit: ShopUnit },
-): Taken {
-  const entry = { ...made, text, unit, read_mm, source };
-  const reading = swingReadingOf(job, room, characteristic, station, entry, {
-    lever_deg,
-    contactRadius_mm,
-  });
-  const gauge = indicatorFor(room, job);
-  return doubted(reading, doubtOfSwing(characteristic, limits ?? {}, reading, gauge, room.unit));
-}
+  evaluator: Evaluator,
+): Taken => takenAt<'leaf'>(job, { way: 'leaf', ...step }, felt, made, { evaluator, ...NO_TOOLS });
 
-/** Returns the reading of a test without a number. */
-export function recordTouch(
-  job: Job,
-  { characteristic, station }: Extract<Step, { way: 'touch' }>,
-  felt: AttributeFelt,
-  made: Stamp,
-): AttributeReading {
-  const test = characteristicOf(job.sheet, characteristic).touch?.test;
-  return {
-    ...made,
-    kind: 'touch',
-    instrument: test === 'sweep' ? 'Straightedge' : 'By hand',
-    characteristic,
-    station: station.id,
-    felt,
-  };
-}
+/** Leaves need no instrument. */
+const NO_TOOLS = { instruments: [], zeros: [], unit: 'mm' } as const;
 
 /**
  * Adds a reading to a job, and turns to what comes next. It stands on nothing: what was read in another window of the same
@@ -203,7 +169,7 @@ export const voidEntry =
 
 /** Returns what a step is of: the size that is read, or the characteristic itself. */
 const targetOfStep = (step: Step): CharacteristicId | DimensionId =>
-  step.way === 'size' ? step.dimension.id : step.characteristic;
+  'dimension' in step ? step.dimension.id : step.characteristic;
 
 /** Leaves the place of a step out, for a reason that is kept. */
 export const skipPlace = (step: Step, why: string, evaluator: Evaluator): Command =>
@@ -216,11 +182,7 @@ export const skipPlace = (step: Step, why: string, evaluator: Evaluator): Comman
  * Leaves out what is still unread of pieces of which one end counts: whoever has found the shortest vane
  * says so of the others.
  */
-export const skipOthers = (
-  { dimension }: Extract<Step, { way: 'size' }>,
-  why: string,
-  evaluator: Evaluator,
-): Command =>
+export const skipOthers = ({ dimension }: SizeStep, why: string, evaluator: Evaluator): Command =>
   standing(
     onPlaces(dimension.stations.map(({ id }) => ({ target: dimension.id, station: id }))),
     (job, made) => {
@@ -256,24 +218,23 @@ export const turnTo =
 export const turnToAgain =
   (characteristic: CharacteristicId): Command =>
   (job, made) => {
-    const way = figureWay(characteristicOf(job.sheet, characteristic));
+    const way = figureWay(job.sheet, characteristicOf(job.sheet, characteristic));
     if (way === null) return turnTo({ characteristic, way: 'leaf', closer: true })(job, made);
     const again = job.journal.at(-1)?.id;
     return turnTo({ characteristic, way, ...(again === undefined ? {} : { again }) })(job, made);
   };
 
 /** Returns the step that reads a place again; null where the pump has it no more. */
-export function againAt(
-  job: Job,
-  r: DimensionalReading | IndicatorReading,
-  all: readonly Assessment[],
-): Step | null {
+export function againAt(job: Job, r: Reading, all: readonly Assessment[]): Step | null {
   const station = targetOf(job.sheet, r).stations.find((s) => s.id === r.station);
   if (!station) return null;
-  if (r.kind === 'swing') return { way: 'swing', characteristic: r.characteristic, station };
+  if (METHOD[r.kind].gives !== 'figure') return null;
+  if (!('dimension' in r)) {
+    return { way: r.kind, characteristic: r.characteristic, station } as Step;
+  }
   const dimension = dimensionOf(job.sheet, r.dimension);
   const inHand = job.cursor.characteristic;
   const rests = all.filter((a) => dimensionsFor(a.characteristic).includes(r.dimension));
   const of = rests.find((a) => a.characteristic.id === inHand) ?? rests[0];
-  return of ? { way: 'size', characteristic: of.characteristic.id, dimension, station } : null;
+  return of ? { way: r.kind, characteristic: of.characteristic.id, dimension, station } : null;
 }

@@ -1,8 +1,10 @@
-import { ledgerOf } from '../journal/ledger';
-import { record, replace, voidWhere, withVoided } from '../journal/commands';
+import type { Item } from '../records/entry';
+import { lastStanding, record, replace, voidWhere, withVoided } from '../journal/commands';
 import type { Surface } from '../pumps/teardown/teardown';
 import type { Job } from '../records/job';
-import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
+import type { Finding } from '../records/entries/finding';
+import type { StripNote } from '../records/entries/strip';
+import type { AuxiliaryAnswer } from '../records/entries/also';
 import { stampOf, standing, type Command } from './command';
 import { onChecks, onStripStep, onSurfaces } from './stands';
 
@@ -52,20 +54,11 @@ export const unlook = (surface: string): Command =>
   );
 
 /** Returns what was looked at or answered last and still counts: what Undo takes back in the look. */
-export function lastLooked(job: Pick<Job, 'journal'>): Finding | AuxiliaryAnswer | null {
-  const { findings, also } = ledgerOf(job);
-  const last = [findings, also].flatMap(
-    (list: readonly (Finding | AuxiliaryAnswer)[]) =>
-      list.findLast((item) => item.voided === null) ?? [],
-  );
-  const ids = new Set(last.map(({ id }) => id));
-  const newest = job.journal.findLast(({ id }) => ids.has(id));
-  return last.find(({ id }) => id === newest?.id) ?? null;
-}
+export const lastLooked = (job: Pick<Job, 'journal'>): Item | null => lastStanding(job, 'look');
 
 /** Takes the last look or answer back; what was noted in one touch goes together. */
 export const undoLook =
-  (last: Finding | AuxiliaryAnswer): Command =>
+  (last: Item): Command =>
   (job, { at, by }) =>
     voidWhere(
       job,

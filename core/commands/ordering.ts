@@ -1,6 +1,6 @@
 import { record, withVoided } from '../journal/commands';
 import { ledgerOf } from '../journal/ledger';
-import type { OrderEntry } from '../records/order';
+import type { OrderEntry } from '../records/entries/order';
 import { counting } from '../schema/voiding';
 import { standing, type Command } from './command';
 import { onOrder } from './stands';

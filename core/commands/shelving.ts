@@ -4,7 +4,7 @@ import { record, withVoided } from '../journal/commands';
 import { ledgerOf } from '../journal/ledger';
 import type { DimensionalReading } from '../methods/dimensional';
 import { pumpOf } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
 import { counting } from '../schema/voiding';

@@ -1,7 +1,7 @@
-import { isAbout, ledgerOf, type Ledger } from '../journal/ledger';
-import type { CharacteristicId, DimensionId } from '../pumps/ids';
-import type { Reading } from '../methods/list';
-import type { Entry } from '../records/entry';
+import { ledgerOf, type Ledger } from '../journal/ledger';
+import type { CharacteristicId } from '../pumps/ids';
+import { isAbout, sliceOf } from '../records/entry';
+import type { PlaceKey } from '../records/entries/slice';
 import type { Job } from '../records/job';
 import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';
@@ -24,10 +24,7 @@ const counted = <L extends keyof Ledger>(
 
 /** Returns the id of what was read, found or worked last, whatever was decided since: what is decided rests on it. */
 const evidenceOf = ({ journal }: Job): string | undefined =>
-  journal.findLast(({ kind }) => !DECIDED.includes(kind))?.id;
-
-/** Entries that say what was decided, and nothing of the pump. */
-const DECIDED: readonly Entry['kind'][] = ['plan', 'decision', 'order', 'accept'];
+  journal.findLast((entry) => sliceOf(entry)?.is.tells !== 'decided')?.id;
 
 /** Stands on the work list in force, and on what is known of the pump. */
 export const onPlan: Stands = (job) => [onWorkList(job), evidenceOf(job)];
@@ -87,39 +84,14 @@ export const onStripStep =
   (job) =>
     counted(job, 'strip', (note) => note.step === step);
 
-/** Names a place, by what is read there. */
-export interface PlaceKey {
-  readonly target: CharacteristicId | DimensionId;
-  readonly station: string;
-}
-
-/** Returns where a reading was made. */
-export const placeOf = (reading: Reading): PlaceKey => ({
-  target: reading.kind === 'size' ? reading.dimension : reading.characteristic,
-  station: reading.station,
-});
-
-const targetIn = (entry: Entry): string | null =>
-  entry.kind === 'skip'
-    ? entry.target
-    : 'characteristic' in entry && 'station' in entry
-      ? entry.characteristic
-      : 'dimension' in entry
-        ? entry.dimension
-        : null;
-
-const stationIn = (entry: Entry): string | null =>
-  entry.kind === 'skip' ? entry.place : 'station' in entry ? entry.station : null;
+const keyOf = (place: PlaceKey | undefined): string =>
+  place ? `${place.target} ${place.station}` : '';
 
 /** Stands on what was read or left out at some places, and on what was struck since: readings add up, but each is of what was seen. */
 export const onPlaces = (places: readonly PlaceKey[]): Stands => {
-  const keys = new Set(places.map(({ target, station }) => `${target} ${station}`));
+  const keys = new Set(places.map(keyOf));
   return ({ journal }) =>
-    ids(
-      journal.filter(
-        (entry) => isAbout(entry) || keys.has(`${targetIn(entry)} ${stationIn(entry)}`),
-      ),
-    );
+    ids(journal.filter((entry) => isAbout(entry) || keys.has(keyOf(sliceOf(entry)?.at?.(entry)))));
 };
 
 /** Stands on some fields of the job itself. */

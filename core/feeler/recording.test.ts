@@ -2,7 +2,7 @@ import { stationId, characteristicId } from '../pumps/ids';
 import fc from 'fast-check';
 import { nextLeaf } from '../methods/nextLeaf';
 import type { StationEvidence } from '../methods/stations';
-import { feel } from '../practice/hand';
+import { feel } from '../methods/feeler';
 import { boundsOf, stackOf, type Try } from './bounds';
 import { ladderOf } from './ladder';
 import { nextToRecord } from './recording';

@@ -10,12 +10,12 @@ import type { Ledger } from '../journal/ledger';
 import { NOTHING_SKIPPED, Skipped } from '../journal/skipped';
 import { sameItems } from '../journal/targets';
 import { pumpOf } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import { letGo, nextIn } from './next';
 import type { Expectations } from './shopPast';
-import type { Step } from './step';
+import type { Step } from '../methods/list';
 
 /** Every value that is known of a job's pump. */
 export interface State {

@@ -13,11 +13,11 @@ import { leafReach } from '../feeler/blind';
 import { ends } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
 import type { StationEvidence } from '../methods/stations';
-import { methodOf, methodsFor, type MethodId } from '../methods/list';
+import type { LeafStep } from '../methods/feeler';
+import { METHOD, methodOf, methodsFor, type MethodId, type Step } from '../methods/list';
 import type { Place } from '../methods/method';
 import type { Job } from '../records/job';
 import type { Expectations } from './shopPast';
-import type { LeafStep, Step } from './step';
 
 /** A job as far as the next step depends on it. */
 export interface Situation {
@@ -155,7 +155,7 @@ function waysFor(a: Assessment, { job, ladder }: Situation): readonly MethodId[]
   const all = methodsFor(job.sheet, c);
   const asked = job.cursor.characteristic === c.id;
   const ways = first(!asked && c.usual ? c.usual : job.cursor.way, all);
-  const figure = ways.find((w) => w === 'swing' || w === 'size');
+  const figure = ways.find((w) => METHOD[w].gives === 'figure');
   if (ways[0] !== 'leaf' || !figure || asked || !a.limits || tried(a)) return ways;
   const { provesIn } = leafReach(ladder, a.limits);
   return provesIn ? ways : first(figure, ways);
@@ -168,8 +168,8 @@ const tried = (a: Assessment): boolean => a.stations.some((s) => s.tries.length 
 
 /** Tells whether something was felt or read of a characteristic by this method. */
 function used(way: MethodId, { characteristic: c }: Assessment, { counted }: Situation): boolean {
-  const ofIt = counted.ofGap(c.id).some((r) => r.kind === way);
-  return ofIt || (way === 'size' && dimensionsFor(c).some((d) => counted.ofSize(d).length > 0));
+  const readings = [counted.ofGap(c.id), ...dimensionsFor(c).map((d) => counted.ofSize(d))];
+  return readings.flat().some((r) => r.kind === way);
 }
 
 /**
@@ -225,7 +225,7 @@ export function nextIn(situation: Situation): Step | null {
 
 /** Returns the job with nothing in hand: measuring goes on in the order of the work, by leaves or sizes. */
 export function letGo(job: Job): Job {
-  const way = job.cursor.way === 'size' ? 'size' : 'leaf';
+  const way = METHOD[job.cursor.way].goesOn ? job.cursor.way : 'leaf';
   if (job.cursor.characteristic === null && job.cursor.way === way) return job;
   return { ...job, cursor: { characteristic: null, way } };
 }

@@ -1,6 +1,6 @@
 import { characteristicId } from '../pumps/ids';
 import fc from 'fast-check';
-import { feel } from '../practice/hand';
+import { feel } from '../methods/feeler';
 import { emptyJob } from '../practice/job';
 import { evenFrom, normalFrom } from '../random';
 import { VELTRANE_T6 } from '../testing/sheets';

@@ -4,8 +4,7 @@ import { characteristicId } from '../pumps/ids';
 import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import { NEW_SHOP } from '../records/shop';
-import { AT, JOB } from '../testing/readings';
-import { sizeReadingOf } from '../instruments/gauges';
+import { AT, JOB, sizeReadingOf } from '../testing/readings';
 import { usualStandard, zeroFirst } from './zeroFirst';
 
 const { instruments } = NEW_SHOP;

@@ -1,9 +1,9 @@
-import type { Step } from './step';
+import type { Step } from '../methods/list';
 import { ledgerOf } from '../journal/ledger';
 import type { Instrument } from '../records/instrument';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
-import { gaugeFor, indicatorFor, zeroAt, type ToolRoom } from '../instruments/gauges';
+import { gaugeAt, zeroAt, type ToolRoom } from '../instruments/gauges';
 
 /**
  * Returns the instrument of a step whose zero is to be asked for before it is read, or null where none is: its zero is
@@ -18,9 +18,7 @@ export function zeroFirst(
   step: Step | null,
   at: string,
 ): Instrument | null {
-  if (step?.way !== 'size' && step?.way !== 'swing') return null;
-  const instrument =
-    step.way === 'size' ? gaugeFor(room, job, step.dimension) : indicatorFor(room, job);
+  const instrument = step && gaugeAt(room, job, step);
   if (!instrument) return null;
   const { state } = zeroAt(instrument, room.zeros, at);
   if (state === 'zeroed' || state === 'not-needed') return null;

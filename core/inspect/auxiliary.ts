@@ -9,7 +9,7 @@ import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
 import type { Fitted } from '../pumps/teardown/fitted';
 import type { AlsoCheck } from '../pumps/teardown/teardown';
-import type { AuxiliaryAnswer } from '../records/teardown';
+import type { AuxiliaryAnswer } from '../records/entries/also';
 import { say, spelled } from '../wording/say';
 
 /** A small check, its answer, and whether that is what the sheet expects. */

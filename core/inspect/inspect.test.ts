@@ -6,7 +6,7 @@ import { families, pumpOf, teardownOf } from '../pumps/registry';
 import { defectsOf } from '../pumps/teardown/defects';
 import { wayRoundOf, WAYS_ROUND, wayRoundWords } from '../pumps/teardown/wayRound';
 import type { Job } from '../records/job';
-import type { Finding } from '../records/teardown';
+import type { Finding } from '../records/entries/finding';
 import { unsaidClutch, type Clutch } from '../pumps/teardown/clutch';
 import { answerBeside, auxiliaryChecks, smallChecks } from './auxiliary';
 import { clutchChecks } from './clutches';

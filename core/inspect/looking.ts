@@ -8,7 +8,7 @@ import type { Surface } from '../pumps/teardown/teardown';
 import { ledgerOf } from '../journal/ledger';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
-import type { Finding } from '../records/teardown';
+import type { Finding } from '../records/entries/finding';
 
 /** A surface and what was seen on it. */
 export interface Looked {

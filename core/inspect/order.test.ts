@@ -9,7 +9,7 @@ import { writeFile } from '../records/fileFormat';
 import { readFile } from '../records/readFile';
 import type { Job } from '../records/job';
 import { merged } from '../records/merge';
-import type { Finding } from '../records/teardown';
+import type { Finding } from '../records/entries/finding';
 import { EVERY_BUILD } from '../testing/builds';
 import { exchanged, stamp } from '../testing/findings';
 import { AT } from '../testing/readings';

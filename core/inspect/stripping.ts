@@ -4,7 +4,7 @@ import type { Job } from '../records/job';
 import { lower } from '../quantity/letters';
 import { counting } from '../schema/voiding';
 import type { Sheet } from '../records/sheet';
-import type { StripNote } from '../records/teardown';
+import type { StripNote } from '../records/entries/strip';
 import { say } from '../wording/say';
 
 export type StripStep = Sheet['strip'][number];

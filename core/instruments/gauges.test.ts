@@ -5,18 +5,21 @@ import { characteristicOf, dimensionOf } from '../pumps/registry';
 import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import { NEW_SHOP } from '../records/shop';
-import { AT, entry, freshId, JOB, ROOM, sized, withReadings } from '../testing/readings';
+import {
+  AT,
+  entry,
+  freshId,
+  JOB,
+  ROOM,
+  sized,
+  sizeReadingOf,
+  swingReadingOf,
+  withReadings,
+} from '../testing/readings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { clockHour, explain } from '../wording/verdict';
 import { doubtOfSize } from './doubt';
-import {
-  amountUncertainty,
-  gaugeFor,
-  instrumentInHand,
-  sizeReadingOf,
-  swingReadingOf,
-  zeroAt,
-} from './gauges';
+import { amountUncertainty, gaugeFor, instrumentInHand, zeroAt } from './gauges';
 
 const of = (job: Job, id: string) => assessJob(job).find((a) => a.characteristic.id === id)!;
 

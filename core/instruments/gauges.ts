@@ -1,15 +1,11 @@
-import type { StationId } from '../pumps/ids';
-import type { DimensionalReading } from '../methods/dimensional';
-import type { IndicatorReading } from '../methods/indicator';
-import { correctedSize } from '../metrology/corrected';
-import { trueSwing } from '../metrology/indicator';
-import type { Characteristic, Dimension, GaugeKind } from '../pumps/family';
+import { METHOD, type Step } from '../methods/list';
+import { TWO_READINGS, type Bench } from '../methods/method';
+import type { Dimension, GaugeKind } from '../pumps/family';
 import { ledgerOf } from '../journal/ledger';
-import { pumpOf } from '../pumps/registry';
-import { tidy_mm } from '../quantity/units';
+import { characteristicOf, pumpOf } from '../pumps/registry';
 import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
-import type { Source, ZeroState } from '../schema/fields';
+import type { ZeroState } from '../schema/fields';
 import { counting } from '../schema/voiding';
 import { drawnOf, materialOf, nominalOf, pitchRadiusOf, type Sheet } from '../records/sheet';
 
@@ -117,90 +113,40 @@ export function zeroAt(instrument: Instrument, zeros: readonly ZeroCheck[], at: 
   return { state: overdue ? 'overdue' : 'zeroed', offset_mm, check };
 }
 
-/** A figure as it came in, and who and what it came from. */
-export interface Entry {
-  readonly id: string;
-  readonly at: string;
-  readonly by: string;
-  readonly text: string;
-  readonly unit: 'mm' | 'in' | 'thou';
-  readonly read_mm: number;
-  readonly source: Source;
-}
+/** Returns what the readings of a job are made with. */
+export const benchOf = (job: Job, room: ToolRoom): Bench => ({
+  leafSet: job.feeler.name,
+  part_C: job.part_C,
+  shop_C: job.shop_C,
+  characteristic: (id) => characteristicOf(job.sheet, id),
+  alpha_per_K: (part) => materialOf(job.sheet, part)?.alpha_per_K ?? null,
+  pitchRadius_mm: (c) => pitchRadiusOf(job.sheet, c),
+  gauge: (dimension, source, at) => {
+    const instrument = dimension ? gaugeFor(room, job, dimension) : indicatorFor(room, job);
+    const { u_mm = UNKNOWN_U_MM, own_mm = UNKNOWN_U_MM } = instrument ?? {};
+    // A simulated gauge has no zero of its own, and none of a real one is its.
+    if (source === 'simulated') {
+      return { name: 'Simulated gauge', u_mm, own_mm, zero: NO_ZERO.state, offset_mm: 0 };
+    }
+    const { state: zero, offset_mm } = instrument ? zeroAt(instrument, room.zeros, at) : NEVER;
+    const name = instrument?.name ?? dimension?.instrument ?? 'indicator';
+    return { name, u_mm, own_mm, zero, offset_mm };
+  },
+});
 
-/** Returns a size reading with its instrument's zero and the temperatures of the job applied. */
-export function sizeReadingOf(
-  job: Job,
+/** Returns the instrument that a step is read with; null where it is none, or the shop has none. */
+export function gaugeAt(
   room: ToolRoom,
-  dimension: Dimension,
-  station: StationId,
-  entry: Entry,
-): DimensionalReading {
-  const { read_mm } = entry;
-  const instrument = gaugeFor(room, job, dimension);
-  // A simulated gauge has no zero of its own, and none of a real one is its.
-  const zero =
-    entry.source === 'simulated'
-      ? NO_ZERO
-      : instrument
-        ? zeroAt(instrument, room.zeros, entry.at)
-        : NEVER;
-  const { offset_mm } = zero;
-  const { part_C, shop_C } = job;
-  const alpha_per_K = materialOf(job.sheet, dimension.part)?.alpha_per_K ?? null;
-  return {
-    ...entry,
-    kind: 'size',
-    instrument: nameOf(instrument, dimension.instrument, entry.source),
-    dimension: dimension.id,
-    station,
-    offset_mm: tidy_mm(offset_mm),
-    part_C,
-    shop_C,
-    value_mm: tidy_mm(correctedSize({ read_mm, offset_mm, alpha_per_K, part_C, shop_C })),
-    u_mm: instrument?.u_mm ?? UNKNOWN_U_MM,
-    own_mm: instrument?.own_mm ?? UNKNOWN_U_MM,
-    zero: zero.state,
-    voided: null,
-  };
+  job: Pick<Job, 'chosen' | 'sheet'>,
+  step: Step,
+): Instrument | null {
+  if ('dimension' in step) return gaugeFor(room, job, step.dimension);
+  return METHOD[step.way].gives === 'figure' ? indicatorFor(room, job) : null;
 }
-
-const nameOf = (instrument: Instrument | null, kind: GaugeKind, source: Source): string =>
-  source === 'simulated' ? 'Simulated gauge' : (instrument?.name ?? kind);
-
-/** Standard uncertainties in the difference of two readings of the same instrument: a swing, an amount taken off. */
-const TWO_READINGS = Math.SQRT2;
 
 /** Returns how well the amount of work on a part is known, in mm: by what reads the sizes of that part. */
 export function amountUncertainty(job: Job, room: ToolRoom, part: string): number {
   const size = pumpOf(job.sheet).dimensions.find((d) => d.part === part);
   const gauge = size ? gaugeFor(room, job, size) : null;
   return TWO_READINGS * (gauge?.u_mm ?? UNKNOWN_U_MM);
-}
-
-/** Returns a swing with the lever's angle and the stylus' radius applied. */
-export function swingReadingOf(
-  job: Job,
-  room: ToolRoom,
-  characteristic: Characteristic,
-  station: StationId,
-  entry: Entry,
-  lever: { readonly lever_deg: number; readonly contactRadius_mm: number | null },
-): IndicatorReading {
-  const instrument = indicatorFor(room, job);
-  const wantedRadius_mm = pitchRadiusOf(job.sheet, characteristic);
-  // What the lever and the radius make of a reading they make of its uncertainty.
-  const scale = TWO_READINGS * trueSwing({ read_mm: 1, ...lever, wantedRadius_mm });
-  return {
-    ...entry,
-    ...lever,
-    kind: 'swing',
-    instrument: nameOf(instrument, 'indicator', entry.source),
-    characteristic: characteristic.id,
-    station,
-    value_mm: tidy_mm(trueSwing({ read_mm: entry.read_mm, ...lever, wantedRadius_mm })),
-    u_mm: scale * (instrument?.u_mm ?? UNKNOWN_U_MM),
-    own_mm: scale * (instrument?.own_mm ?? UNKNOWN_U_MM),
-    voided: null,
-  };
 }

@@ -1,6 +1,6 @@
 import type { CharacteristicId, PartId } from '../pumps/ids';
 import { characteristicOf, dimensionsFor, pumpOf } from '../pumps/registry';
-import type { Acceptance } from '../records/entry';
+import type { Acceptance } from '../records/entries/accept';
 import type { Job } from '../records/job';
 import { limitsFor } from '../records/sheet';
 import { counting } from '../schema/voiding';

@@ -1,27 +1,12 @@
+import { sliceOf, type Entry, type Item } from '../records/entry';
+import type { StrikeEntry } from '../records/entries/about';
+import type { Meaning } from '../records/entries/slice';
 import type { Reading } from '../methods/list';
-import type { Acceptance, Entry, WorkEntry, Skip, StrikeEntry, ZeroEntry } from '../records/entry';
 import type { Job } from '../records/job';
 import type { Voiding } from '../schema/voiding';
-import type { OrderEntry } from '../records/order';
-import type { DecisionEntry, Plan } from '../records/rework';
-import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 import { restoreId, strikeId } from '../records/strikeId';
 import { append, ledgerOf } from './ledger';
 import { withStroke } from './pieces';
-
-/** Describes an entry of a job as it stands before anybody voided it. */
-export type Item =
-  | Reading
-  | WorkEntry
-  | Plan
-  | DecisionEntry
-  | OrderEntry
-  | Finding
-  | StripNote
-  | AuxiliaryAnswer
-  | ZeroEntry
-  | Skip
-  | Acceptance;
 
 const entryOf = ({ voided: _, ...entry }: Item): Entry => entry as Entry;
 
@@ -97,12 +82,14 @@ export function replace<J extends Pick<Job, 'journal'>, T extends Item>(
   return record(voidWhere(job, same, { at, by, why }), next);
 }
 
-/** Returns the last reading, work or place left out that still counts: what Undo strikes. */
-export function lastStanding(job: Pick<Job, 'journal'>): Reading | WorkEntry | Skip | null {
-  const { readings, operations, skips } = ledgerOf(job);
-  const last = [readings, operations, skips].flatMap(
-    (list: readonly (Reading | WorkEntry | Skip)[]) =>
-      list.findLast((item) => item.voided === null) ?? [],
+/** Returns what was done last and still counts of what the Undo of a stage takes back; null for nothing. */
+export function lastStanding(
+  job: Pick<Job, 'journal'>,
+  stage: Meaning['undo'] = 'measure',
+): Item | null {
+  const last = Object.values(ledgerOf(job)).flatMap(
+    (list: readonly Item[]) =>
+      list.findLast((item) => item.voided === null && sliceOf(item)?.is.undo === stage) ?? [],
   );
   const ids = new Set(last.map(({ id }) => id));
   const newest = job.journal.findLast(({ id }) => ids.has(id));

@@ -2,7 +2,7 @@ import type { DimensionId, CharacteristicId } from '../pumps/ids';
 import type { Reading } from '../methods/list';
 import { dimensionsFor, pumpOf } from '../pumps/registry';
 import type { Characteristic, PumpModel } from '../pumps/family';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import { ledgerOf } from './ledger';

@@ -1,4 +1,4 @@
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 import { workEntriesOf } from './eras';
 

@@ -5,7 +5,7 @@ import type { FeelerReading } from '../methods/feeler';
 import fc from 'fast-check';
 import { conflictsWith } from '../commands/measuring';
 import { pumpOf } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import { jobSchema, type Job } from '../records/job';
 import { emptyJob } from '../practice/job';
 import { SHEETS, largestSheet, VELTRANE_T6 } from '../testing/sheets';

@@ -1,76 +1,25 @@
-import type { Reading } from '../methods/list';
-import type {
-  Acceptance,
-  Entry,
-  EntryKind,
-  WorkEntry,
-  RestoreEntry,
-  Skip,
-  StrikeEntry,
-  ZeroEntry,
+import {
+  isAbout,
+  LIST_NAMES,
+  sliceOf,
+  type Entry,
+  type Item,
+  type ItemsOf,
+  type ListName,
 } from '../records/entry';
+import type { RestoreEntry, StrikeEntry } from '../records/entries/about';
 import type { Job } from '../records/job';
-import type { Voidable } from '../schema/voiding';
-import type { OrderEntry } from '../records/order';
-import type { DecisionEntry, Plan } from '../records/rework';
-import type { AuxiliaryAnswer, Finding, StripNote } from '../records/teardown';
 
 /** A journal by kind of entry, each list in the order of the work; what was voided says by whom. */
-export interface Ledger {
-  readonly readings: readonly Reading[];
-  readonly operations: readonly WorkEntry[];
-  readonly findings: readonly Finding[];
-  readonly strip: readonly StripNote[];
-  readonly also: readonly AuxiliaryAnswer[];
-  readonly zeros: readonly ZeroEntry[];
-  readonly skips: readonly Skip[];
-  readonly plans: readonly Plan[];
-  readonly decisions: readonly DecisionEntry[];
-  readonly orders: readonly OrderEntry[];
-  readonly accepts: readonly Acceptance[];
-}
+export type Ledger = { readonly [L in ListName]: readonly ItemsOf<L>[] };
 
+type Lists = Record<ListName, Item[]>;
 type Journal = Job['journal'];
-type Listed = Exclude<Entry, { kind: 'strike' | 'restore' }>;
 
-/** Tells whether an entry is about others, and no item of a list itself. */
-export const isAbout = (entry: Entry): entry is Exclude<Entry, Listed> =>
-  entry.kind === 'strike' || entry.kind === 'restore';
-
-/** The list that an entry of each kind goes into. */
-const LIST = {
-  leaf: 'readings',
-  size: 'readings',
-  swing: 'readings',
-  touch: 'readings',
-  operation: 'operations',
-  finding: 'findings',
-  strip: 'strip',
-  also: 'also',
-  zero: 'zeros',
-  skip: 'skips',
-  plan: 'plans',
-  decision: 'decisions',
-  order: 'orders',
-  accept: 'accepts',
-} as const satisfies Readonly<Record<Exclude<EntryKind, 'strike' | 'restore'>, keyof Ledger>>;
-
-const EMPTY: Ledger = {
-  readings: [],
-  operations: [],
-  findings: [],
-  strip: [],
-  also: [],
-  zeros: [],
-  skips: [],
-  plans: [],
-  decisions: [],
-  orders: [],
-  accepts: [],
-};
+const listOf = (entry: Entry): ListName => sliceOf(entry)?.is.list as ListName;
 
 /** Returns what an entry about others makes of one of them; null where it changes nothing. */
-function after<T extends Voidable<Listed>>(item: T, entry: StrikeEntry | RestoreEntry): T | null {
+function after<T extends Item>(item: T, entry: StrikeEntry | RestoreEntry): T | null {
   if ((item.voided === null) === (entry.kind === 'restore')) return null;
   if (entry.kind === 'restore') return { ...item, voided: null };
   const { at, by, why } = entry;
@@ -78,10 +27,7 @@ function after<T extends Voidable<Listed>>(item: T, entry: StrikeEntry | Restore
 }
 
 /** Strikes those entries of a list that are meant, or takes that back; the same list where nothing changes. */
-function changedIn(
-  list: readonly Voidable<Listed>[],
-  entry: StrikeEntry | RestoreEntry,
-): readonly Voidable<Listed>[] {
+function changedIn(list: readonly Item[], entry: StrikeEntry | RestoreEntry): readonly Item[] {
   const made = list.map((item) => (entry.of.includes(item.id) ? after(item, entry) : null));
   return made.some(Boolean) ? list.map((item, i) => made[i] ?? item) : list;
 }
@@ -89,24 +35,22 @@ function changedIn(
 /** Returns the ledger after one more entry. Lists that it does not touch, and items in them, stay the same objects. */
 export function ledgerAfter(ledger: Ledger, entry: Entry): Ledger {
   if (!isAbout(entry)) {
-    const list = LIST[entry.kind];
-    const item: Voidable<Listed> = { ...entry, voided: null };
+    const list = listOf(entry);
+    const item: Item = { ...entry, voided: null };
     return { ...ledger, [list]: [...ledger[list], item] };
   }
-  const lists = Object.entries(ledger) as [keyof Ledger, readonly Voidable<Listed>[]][];
+  const lists = Object.entries(ledger) as [ListName, readonly Item[]][];
   const changed = lists.map(([name, list]) => [name, changedIn(list, entry)] as const);
   return Object.fromEntries(changed) as unknown as Ledger;
 }
 
 /** Sorts a whole journal into its lists in one pass. */
 function sorted(journal: Journal): Ledger {
-  const lists = Object.fromEntries(Object.keys(EMPTY).map((name) => [name, []])) as unknown as {
-    [K in keyof Ledger]: Voidable<Listed>[];
-  };
-  const places = new Map<string, readonly [list: Voidable<Listed>[], index: number]>();
+  const lists = Object.fromEntries(LIST_NAMES.map((name) => [name, []])) as unknown as Lists;
+  const places = new Map<string, readonly [list: Item[], index: number]>();
   for (const entry of journal) {
     if (!isAbout(entry)) {
-      const list = lists[LIST[entry.kind]];
+      const list = lists[listOf(entry)];
       places.set(entry.id, [list, list.push({ ...entry, voided: null }) - 1]);
       continue;
     }

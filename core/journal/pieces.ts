@@ -1,6 +1,7 @@
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
-import { isAbout, ledgerOf } from './ledger';
+import { isAbout } from '../records/entry';
+import { ledgerOf } from './ledger';
 
 /** Names a part from the shelf that is in a pump. */
 export interface FittedPiece {

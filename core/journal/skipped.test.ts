@@ -1,10 +1,10 @@
+import { onlyTheTip } from '../methods/feeler';
 import { place } from '../pumps/measures';
 import { characteristicId } from '../pumps/ids';
 import { Evaluator } from '../guidance/evaluator';
 import {
   answerLeaf,
   addReading,
-  onlyTheTip,
   restoreEntry,
   skipOthers,
   skipPlace,

@@ -1,7 +1,7 @@
 import type { MethodId } from '../methods/list';
 import type { Characteristic, Station } from '../pumps/family';
 import { dimensionsFor } from '../pumps/registry';
-import type { Skip } from '../records/entry';
+import type { Skip } from '../records/entries/skip';
 
 /** Places that were left out, with the reason: what is asked for goes round them. */
 export class Skipped {

@@ -2,7 +2,7 @@ import { partId } from '../pumps/ids';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { workWords } from '../wording/reading';
 import { pumpOf } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import { changesOf, choicesOf, hasAmount, movedByWork, openedBy, worksOn } from './work';
 
 const operation = (

@@ -1,7 +1,7 @@
 import { WORKS, type PumpModel, type WorkKind } from '../pumps/family';
 import type { DimensionId, PartId } from '../pumps/ids';
 import { pumpOf, type PumpKind } from '../pumps/registry';
-import type { WorkEntry, SizeChange } from '../records/entry';
+import type { WorkEntry, SizeChange } from '../records/entries/operation';
 import { touching } from './eras';
 
 /** Work whose one cut moves everything on the part that it can move; all other work is on one size or surface. */

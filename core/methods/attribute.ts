@@ -1,8 +1,8 @@
 import type { CharacteristicId, StationId } from '../pumps/ids';
-import { object, string, type InferType } from 'yup';
+import { string, type InferType } from 'yup';
 import type { Extremes } from '../metrology/extremes';
 import type { Characteristic } from '../pumps/family';
-import { readingFields, idOf } from '../schema/fields';
+import { exact, readingFields, idOf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
 import { firstUnread, type Evidence, type Method } from './method';
 
@@ -13,7 +13,7 @@ export const ATTRIBUTE_FELT = {
 } as const;
 export type AttributeFelt = (typeof ATTRIBUTE_FELT)[keyof typeof ATTRIBUTE_FELT][number];
 
-const schema = object({
+const schema = exact({
   ...readingFields,
   station: idOf<StationId>(),
   kind: string().oneOf(['touch']).required(),
@@ -21,9 +21,7 @@ const schema = object({
   felt: string()
     .oneOf<AttributeFelt>([...ATTRIBUTE_FELT.sweep, ...ATTRIBUTE_FELT.finger])
     .required(),
-})
-  .noUnknown()
-  .required();
+});
 
 export type AttributeReading = Voidable<InferType<typeof schema>>;
 
@@ -48,15 +46,17 @@ const SOME: Extremes = {
   largest: { kind: 'interval', lo_mm: 0, hi_mm: null },
 };
 
-const TIGHT: Evidence = { source: 'hand', extremes: atMost(HAND_mm) };
-const FREE: Evidence = { source: 'hand', extremes: SOME, beside: true };
+type Told = Evidence<'sweep' | 'hand'>;
+
+const TIGHT: Told = { source: 'hand', extremes: atMost(HAND_mm), felt: true };
+const FREE: Told = { source: 'hand', extremes: SOME, beside: true };
 
 /**
  * Gives what each answer says of a gap: gears that touch the edge stand at the deck or above it; a part that is
  * tight or binds has no clearance to speak of. What rocks is not known to be too wide: see `rocks`.
  */
-const SAYS: Readonly<Record<AttributeFelt, Evidence>> = {
-  touches: { source: 'sweep', extremes: atMost(0) },
+const SAYS: Readonly<Record<AttributeFelt, Told>> = {
+  touches: { source: 'sweep', extremes: atMost(0), felt: true },
   clear: { source: 'sweep', extremes: SOME, beside: true },
   free: FREE,
   rocks: FREE,
@@ -122,10 +122,27 @@ export function attributeWords({ touches }: AttributeDetails, school?: HubSchool
   return (school && ON_HUB[school][last.felt]) ?? FELT_SENTENCE[last.felt];
 }
 
+interface Types {
+  readonly id: 'touch';
+  readonly reading: AttributeReading;
+  readonly details: AttributeDetails;
+  readonly source: Told['source'];
+  readonly step: object;
+  readonly answer: AttributeFelt;
+}
+
 /** A test without a number: gears turned under the straightedge, or a part moved by hand. */
-export const attribute: Method<'touch', AttributeReading, AttributeDetails> = {
+export const attribute: Method<Types> = {
   id: 'touch',
   schema,
+  sources: { sweep: 'sweep', hand: 'hand test' },
+  gives: 'feel',
+  goesOn: false,
+  readBy: 'sizes',
+  finer: null,
+  paper: [],
+  unread: { touches: [] },
+  name: ({ touch }) => (touch?.test === 'sweep' ? 'Sweep' : 'By hand'),
   places: (_, c) => c.touch?.stations.map((station) => ({ station })) ?? [],
   // What was felt last counts: a burr was stoned off since. A snug hub is as its house wants it.
   evidence: ({ hub }, touches, { bushing }) => {
@@ -134,7 +151,17 @@ export const attribute: Method<'touch', AttributeReading, AttributeDetails> = {
     return { evidence: felt && !asWanted ? [SAYS[felt]] : [], details: { touches } };
   },
   next: firstUnread,
-  finer: null,
+  record: ({ characteristic, station }, felt, stamp, bench) => ({
+    ...stamp,
+    kind: 'touch',
+    instrument:
+      bench.characteristic(characteristic).touch?.test === 'sweep' ? 'Straightedge' : 'By hand',
+    characteristic,
+    station: station.id,
+    felt,
+    voided: null,
+  }),
+  simulate: (_step, _hidden, { touch }) => (touch?.test === 'sweep' ? 'clear' : 'free'),
   figure: ({ felt }) => FELT_WORD[felt],
   detail: () => '',
   cells: ({ felt }) => ({ feel: felt }),

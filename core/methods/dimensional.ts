@@ -1,15 +1,18 @@
 import type { DimensionId, StationId } from '../pumps/ids';
-import { object, string, type InferType } from 'yup';
+import { string, type InferType } from 'yup';
 import { InputError } from '../errors';
 import type { Value } from '../metrology/estimate';
 import type { Extremes } from '../metrology/extremes';
+import { correctedSize } from '../metrology/corrected';
 import { COVERAGE } from '../metrology/normal';
 import { PLANE_COVERAGE, tiltOf, type Tilt } from '../metrology/tilt';
-import type { Tilt as TiltOf } from '../pumps/family';
+import type { Dimension, Tilt as TiltOf } from '../pumps/family';
 import { dimensionsFor, gapsOf } from '../pumps/registry';
 import { formatWithUnit, signedLength } from '../quantity/format';
 import { formatTemperature } from '../quantity/temperature';
+import { tidy_mm } from '../quantity/units';
 import {
+  exact,
   ZERO_STATES,
   celsius,
   readingFields,
@@ -20,8 +23,8 @@ import {
   type ZeroState,
 } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
-import { enteredCells, enteredWords } from './enteredWords';
-import { firstUnread, type Evidence, type Method } from './method';
+import { enteredCells, enteredWords, typedOff, type EnteredFigure } from './entered';
+import { firstUnread, type Evidence, type Method, type StepAt } from './method';
 import { placesOf, sizedEvidence } from './sizedGap';
 import { say } from '../wording/say';
 
@@ -29,7 +32,7 @@ import { say } from '../wording/say';
  * A size read off an instrument. `value_mm` is what counts: as read, less the
  * offset found at the zero check, brought to 20 °C where temperatures are known.
  */
-const schema = object({
+const schema = exact({
   ...readingFields,
   station: idOf<StationId>(),
   ...figureFields,
@@ -41,9 +44,7 @@ const schema = object({
   shop_C: celsius().nullable().defined(),
   value_mm: finite().required().min(-1).max(5000),
   zero: string().oneOf(ZERO_STATES).required(),
-})
-  .noUnknown()
-  .required();
+});
 
 export type DimensionalReading = Voidable<InferType<typeof schema>>;
 
@@ -111,10 +112,32 @@ const DOUBTED: readonly ZeroState[] = ['never', 'overdue'];
 
 const NO_TILT: TiltEvidence = { fit: null, extremes: null, missing: [] };
 
+/** A size to read at a station. */
+export interface SizeStep extends StepAt {
+  readonly dimension: Dimension;
+}
+
+interface Types {
+  readonly id: 'size';
+  readonly reading: DimensionalReading;
+  readonly details: DimensionalDetails;
+  readonly source: 'sizes' | 'depths';
+  readonly step: SizeStep;
+  readonly answer: EnteredFigure;
+}
+
 /** Sizes of parts: a clearance is what they leave of one another, a tilt the plane through depths. */
-export const dimensional: Method<'size', DimensionalReading, DimensionalDetails> = {
+export const dimensional: Method<Types> = {
   id: 'size',
   schema,
+  sources: { sizes: 'sizes', depths: 'depths' },
+  gives: 'figure',
+  goesOn: true,
+  readBy: 'sizes',
+  finer: 'mic',
+  paper: ['figure'],
+  unread: { missing: [], tilt: null, zero: null },
+  name: () => 'Sizes',
   places: (pump, c) =>
     dimensionsFor(c).flatMap((id) => {
       const dimension = pump.dimensions.find((d) => d.id === id);
@@ -126,7 +149,7 @@ export const dimensional: Method<'size', DimensionalReading, DimensionalDetails>
     const tilted = tilt
       ? tiltEvidence(tilt, (station) => probe(tilt.dimension, station), readings)
       : NO_TILT;
-    const evidence: Evidence[] = [];
+    const evidence: Evidence<Types['source']>[] = [];
     const { extremes, reached, among } = sized;
     if (extremes) {
       const more = { ...(reached ? { reached } : {}), ...(among ? { among } : {}) };
@@ -143,7 +166,29 @@ export const dimensional: Method<'size', DimensionalReading, DimensionalDetails>
     };
   },
   next: firstUnread,
-  finer: 'mic',
+  record: ({ dimension, station }, figure, stamp, bench) => {
+    const { name, u_mm, own_mm, zero, offset_mm } = bench.gauge(dimension, figure.source, stamp.at);
+    const { part_C, shop_C } = bench;
+    const { read_mm } = figure;
+    const alpha_per_K = bench.alpha_per_K(dimension.part);
+    return {
+      ...stamp,
+      ...figure,
+      kind: 'size',
+      instrument: name,
+      dimension: dimension.id,
+      station: station.id,
+      offset_mm: tidy_mm(offset_mm),
+      part_C,
+      shop_C,
+      value_mm: tidy_mm(correctedSize({ read_mm, offset_mm, alpha_per_K, part_C, shop_C })),
+      u_mm,
+      own_mm,
+      zero,
+      voided: null,
+    };
+  },
+  simulate: ({ dimension, station }, hidden) => typedOff(hidden.size(dimension.id, station.id)),
   figure: ({ value_mm }, unit) => formatWithUnit(value_mm, 'size', unit),
   detail: (r, unit) =>
     enteredWords(r, [

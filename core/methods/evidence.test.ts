@@ -1,10 +1,9 @@
 import { stationId, dimensionId, characteristicId } from '../pumps/ids';
-import { type FeelerReading, leafEvidence } from './feeler';
+import { type FeelerReading, leafEvidence, feel } from './feeler';
 import type { DimensionalReading } from './dimensional';
 import { overStations } from './stations';
 import { sizedEvidence } from './sizedGap';
 import fc from 'fast-check';
-import { feel } from '../practice/hand';
 import { ladderOf } from '../feeler/ladder';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf } from '../pumps/registry';

@@ -1,8 +1,9 @@
 import type { CharacteristicId, StationId } from '../pumps/ids';
 import { type StationEvidence, overStations } from './stations';
-import { array, object, string, type InferType } from 'yup';
+import { array, string, type InferType } from 'yup';
 import {
   afterTry,
+  DRAG_BAND_MM,
   FELT,
   NO_EVIDENCE,
   stackOf,
@@ -12,18 +13,19 @@ import {
 } from '../feeler/bounds';
 import { extremesOf } from '../feeler/extremes';
 import type { Ladder } from '../feeler/ladder';
+import type { Stack } from '../feeler/stacks';
 import type { Extremes } from '../metrology/extremes';
 import type { Characteristic } from '../pumps/family';
 import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
-import { readingFields, idOf, leaf } from '../schema/fields';
+import { exact, readingFields, idOf, leaf } from '../schema/fields';
 import type { Voidable } from '../schema/voiding';
-import type { Asking, Evidence, Method } from './method';
+import type { Asking, Evidence, Method, StepAt } from './method';
 import { nextLeaf } from './nextLeaf';
 import { say } from '../wording/say';
 
 /** A try with leaves at a station: the thicknesses that count, and what is marked on leaves that were mic'd. */
-const schema = object({
+const schema = exact({
   ...readingFields,
   station: idOf<StationId>(),
   kind: string().oneOf(['leaf']).required(),
@@ -31,9 +33,7 @@ const schema = object({
   leaves_mm: array(leaf()).required().min(1).max(3),
   marked_mm: array(leaf()).min(1).max(3).nullable().defined(),
   felt: string().oneOf(FELT).required(),
-})
-  .noUnknown()
-  .required();
+});
 
 export type FeelerReading = Voidable<InferType<typeof schema>>;
 
@@ -89,16 +89,51 @@ const FELT_WORD: Readonly<Record<Felt, string>> = {
 export const markedWords = (marked_mm: readonly number[], unit: ShopUnit): string =>
   `${marked_mm.map((mm) => formatLength(mm, 'gap', unit)).join(' + ')} ${unitName('gap', unit)}`;
 
+/** A leaf, or leaves together, to try at a station. */
+export interface LeafStep extends StepAt {
+  readonly stack: Stack;
+  /** Gives what a sum leaves of the limit, in mm, where that chooses the leaf and not the manual's limit. */
+  readonly room_mm?: number;
+}
+
+interface Types {
+  readonly id: 'leaf';
+  readonly reading: FeelerReading;
+  readonly details: FeelerDetails;
+  readonly source: 'leaves';
+  readonly step: LeafStep;
+  readonly answer: Felt;
+}
+
+/** Half the drag band is what a practised hand feels as a drag. */
+const HAND_MM = DRAG_BAND_MM / 2;
+
+/** Returns what an honest leaf does in a gap; all in mm. */
+export function feel(stack_mm: number, [smallest, largest]: readonly [number, number]): Felt {
+  if (Math.abs(smallest - stack_mm) <= HAND_MM && Math.abs(largest - stack_mm) <= HAND_MM)
+    return 'drag';
+  if (smallest >= stack_mm) return 'free';
+  return largest < stack_mm ? 'no-go' : 'part-way';
+}
+
 /** Feeler leaves: each try bounds the gap from above or from below. */
-export const feeler: Method<'leaf', FeelerReading, FeelerDetails> = {
+export const feeler: Method<Types> = {
   id: 'leaf',
   schema,
+  sources: { leaves: 'leaves' },
+  gives: 'bracket',
+  goesOn: true,
+  readBy: 'leaves',
+  finer: null,
+  paper: ['goes', 'refused'],
+  unread: { stations: [], soFar: null },
+  name: () => 'Leaves',
   places: (_, c) => c.stations.map((station) => ({ station })),
   evidence: (c, readings, { ladder }) => {
     const stations = leafEvidence(c, readings, ladder);
     const seen = overStations(stations.filter(wasTried));
     const bounds = seen && overStations(stations);
-    const evidence: Evidence[] = bounds
+    const evidence: Evidence<'leaves'>[] = bounds
       ? [{ source: 'leaves', extremes: extremesOf(bounds, ladder.soft) }]
       : [];
     return { evidence, details: { stations, soFar: seen && extremesOf(seen, ladder.soft) } };
@@ -107,7 +142,19 @@ export const feeler: Method<'leaf', FeelerReading, FeelerDetails> = {
     const aim = leafAim();
     return aim && nextLeaf(aim, ladder);
   },
-  finer: null,
+  record: ({ characteristic, station, stack }, felt, stamp, { leafSet }) => ({
+    ...stamp,
+    kind: 'leaf',
+    instrument: leafSet,
+    characteristic,
+    station: station.id,
+    leaves_mm: [...stack.leaves_mm],
+    marked_mm: stack.marked_mm ? [...stack.marked_mm] : null,
+    felt,
+    voided: null,
+  }),
+  simulate: ({ characteristic, station, stack }, hidden) =>
+    feel(stack.total_mm, hidden.gap(characteristic, station.id)),
   figure: ({ leaves_mm }, unit) => formatWithUnit(stackOf(leaves_mm), 'gap', unit),
   detail: ({ felt, marked_mm }, unit) =>
     marked_mm
@@ -115,6 +162,12 @@ export const feeler: Method<'leaf', FeelerReading, FeelerDetails> = {
       : FELT_WORD[felt],
   cells: ({ leaves_mm, felt }) => ({ leaves_mm: leaves_mm.join(' + '), feel: felt }),
 };
+
+/** Returns what a leaf did of which only the tip went in: gear edges are chamfered, and that is no gap. */
+export const onlyTheTip = (reading: FeelerReading): FeelerReading => ({
+  ...reading,
+  felt: 'no-go',
+});
 
 /**
  * Lists the tries at a station with which a new one cannot agree: each that contradicts it alone or,

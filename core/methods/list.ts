@@ -1,12 +1,12 @@
 import type { Characteristic, PumpModel, Station } from '../pumps/family';
-import { dimensionsFor, pumpOf, type PumpKind } from '../pumps/registry';
+import { pumpOf, type PumpKind } from '../pumps/registry';
 import type { ShopUnit } from '../quantity/units';
 import { say } from '../wording/say';
 import { attribute } from './attribute';
 import { dimensional } from './dimensional';
 import { feeler } from './feeler';
 import { indicator } from './indicator';
-import type { Cells, Method } from './method';
+import type { Cells, Evidence, Method, MethodTypes, StepAt } from './method';
 
 /** Every way of measuring by the kind of its readings, the usual ones first. */
 export const METHOD = {
@@ -19,33 +19,68 @@ export const METHOD = {
 export type MethodId = keyof typeof METHOD;
 export const METHOD_IDS = Object.keys(METHOD) as MethodId[];
 
-type ReadingOf<M> = M extends Method<string, infer R, object> ? R : never;
-type DetailsOf<M> = M extends Method<string, object, infer D> ? D : never;
+type TypesOf<M> = M extends Method<infer T> ? T : never;
+/** Describes the types of a method; of any where none is named. */
+type Types<Id extends MethodId = MethodId> = Id extends MethodId
+  ? TypesOf<(typeof METHOD)[Id]>
+  : never;
 type All<U> = (U extends unknown ? (u: U) => void : never) extends (all: infer I) => void
   ? I
   : never;
 
 /** A reading of any method. */
-export type Reading = ReadingOf<(typeof METHOD)[MethodId]>;
+export type Reading = Types['reading'];
 
 /** Describes what the methods tell of a characteristic besides its value, all together. */
-export type Details = All<DetailsOf<(typeof METHOD)[MethodId]>>;
+export type Details = All<Types['details']>;
+
+/** Says where a value of a characteristic comes from; a sum is worked out from other characteristics. */
+export type EvidenceSource = Types['source'] | 'sum';
+
+/** Describes what to do next by a method; by any where none is named. */
+export type Step<Id extends MethodId = MethodId> = Id extends MethodId
+  ? { readonly way: Id } & StepAt & Types<Id>['step']
+  : never;
+
+/** What the hand answers at a step of a method. */
+export type Answer<Id extends MethodId = MethodId> = Types<Id>['answer'];
+
+interface AnyTypes extends MethodTypes {
+  readonly id: MethodId;
+  readonly reading: Reading;
+  readonly details: Partial<Details>;
+  readonly source: Types['source'];
+}
 
 /** A method whose own types nobody needs to know. */
-export type AnyMethod = Method<MethodId, Reading, Partial<Details>>;
+export type AnyMethod = Method<AnyTypes>;
 
 /** Returns a method by the kind of its readings. */
 export const methodOf = (id: MethodId): AnyMethod => METHOD[id] as unknown as AnyMethod;
+
+/** Every method, the usual ones first. */
+const METHODS = METHOD_IDS.map(methodOf);
+
+/** Describes what stands where nothing was read. */
+export const NOTHING_READ = Object.assign({}, ...METHODS.map(({ unread }) => unread)) as Details;
+
+/** Says how a verdict names where a value comes from. */
+export const SOURCE_WORD = Object.assign(
+  { sum: 'parts of the sum' },
+  ...METHODS.map(({ sources }) => sources),
+) as Readonly<Record<EvidenceSource, string>>;
+
+/** Tells whether a value comes from a figure that can be read once more. */
+export const isFigureSource = (source: EvidenceSource): boolean =>
+  METHODS.some(({ gives, sources }) => gives === 'figure' && source in sources);
 
 /** Lists the ways in which a characteristic can be measured, the usual one first. */
 export const methodsFor = (pump: PumpKind, c: Characteristic): MethodId[] =>
   METHOD_IDS.filter((id) => methodOf(id).places(pumpOf(pump), c).length > 0);
 
 /** Returns the way that gives a characteristic a figure: its sizes, else the dial; null where only leaves and hands tell. */
-export function figureWay(c: Characteristic): 'size' | 'swing' | null {
-  if (dimensionsFor(c).length > 0) return 'size';
-  return c.swing ? 'swing' : null;
-}
+export const figureWay = (pump: PumpKind, c: Characteristic): MethodId | null =>
+  methodsFor(pump, c).findLast((id) => METHOD[id].gives === 'figure') ?? null;
 
 /** A reading as far as it says what it is of. */
 type OfWhat =
@@ -80,3 +115,6 @@ export const readingDetail = (r: Reading, unit: ShopUnit): string =>
 
 /** Returns the CSV cells that only the method of a reading fills. */
 export const readingCells = (r: Reading): Cells => methodOf(r.kind).cells(r);
+
+/** Describes what the readings of a method say of a characteristic. */
+export type SourcedEvidence = Evidence<EvidenceSource>;

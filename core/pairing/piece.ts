@@ -1,3 +1,4 @@
+import { isAbout } from '../records/entry';
 import type { DimensionId, PartId } from '../pumps/ids';
 import { stateOf, type State } from '../guidance/evaluator';
 import type { Quantity } from '../assessment/quantity';
@@ -7,7 +8,7 @@ import { ledgerOf } from '../journal/ledger';
 import { pumpOf, teardownOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import type { PartSize, ShelfPart } from '../records/part';
-import type { Finding } from '../records/teardown';
+import type { Finding } from '../records/entries/finding';
 import { counting } from '../schema/voiding';
 
 /** A piece that a pump gives up: what it is, what was measured of it and seen on it. */
@@ -38,9 +39,7 @@ export function wholeSize(
 /** Returns a job as it was before one of its entries; what was struck since stays struck. */
 function jobBefore(job: Job, id: string): Job {
   const at = job.journal.findIndex((entry) => entry.id === id);
-  const journal = job.journal.filter(
-    (entry, i) => i < at || entry.kind === 'strike' || entry.kind === 'restore',
-  );
+  const journal = job.journal.filter((entry, i) => i < at || isAbout(entry));
   return { ...job, journal };
 }
 

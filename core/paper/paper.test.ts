@@ -10,7 +10,8 @@ import { AT } from '../testing/readings';
 import { EVERY_BUILD } from '../testing/builds';
 import { SHEETS } from '../testing/sheets';
 import { paperBlocks } from './blank';
-import { BOXES, boxId, takePaper, typedFrom, type PaperCells, type PaperRoom } from './typed';
+import { boxId, takePaper, typedFrom, type PaperCells, type PaperRoom } from './typed';
+import { METHOD } from '../methods/list';
 
 const PAPER = '2026-11-03T12:00:00.000Z';
 const roomAt = (more: Partial<PaperRoom> = {}): PaperRoom => ({
@@ -53,7 +54,7 @@ describe('a blank page', () => {
       for (const way of ['leaf', 'size'] as const) {
         const blocks = blocksOf(emptyJob(sheet, AT), way);
         const boxes = blocks.flatMap((b) =>
-          b.places.flatMap((place) => BOXES[b.way].map((box) => boxId(place, box))),
+          b.places.flatMap((place) => METHOD[b.way].paper.map((box) => boxId(place, box))),
         );
         expect(blocks.length).toBeGreaterThan(5);
         expect(new Set(boxes).size).toBe(boxes.length);

@@ -1,26 +1,24 @@
 import { stampOf, standing, type Command, type Stamp } from '../commands/command';
-import { onPlaces, placeOf } from '../commands/stands';
-import { answerLeaf, recordSize, recordSwing, type Taken } from '../commands/measuring';
+import { placeOf } from '../records/entry';
+import { onPlaces } from '../commands/stands';
+import { answerLeaf, takenAt, type MeasuringRoom, type Taken } from '../commands/measuring';
 import { tried } from '../errors';
 import { stackOf, type Felt } from '../feeler/bounds';
 import type { Stack } from '../feeler/stacks';
 import type { Evaluator } from '../guidance/evaluator';
 import type { ToolRoom } from '../instruments/gauges';
 import { record } from '../journal/commands';
-import { readingWords, type Reading } from '../methods/list';
+import { METHOD, readingWords, type Reading, type Step } from '../methods/list';
+import type { Box } from '../methods/method';
 import { formatWithUnit } from '../quantity/format';
 import { parseReading } from '../quantity/parse';
-import { bareUnit, tidy_mm, type ShopUnit } from '../quantity/units';
+import { bareUnit, tidy_mm } from '../quantity/units';
 import type { Job } from '../records/job';
 import { say } from '../wording/say';
 import type { PaperBlock, PaperPlace } from './blank';
 
 /** Holds what was typed into the boxes of a sheet, by place and box. */
 export type PaperCells = Readonly<Record<string, string>>;
-
-/** Lists the boxes of a place: the thickest leaf that went in, the thinnest that did not; or the one figure. */
-export const BOXES = { leaf: ['goes', 'refused'], size: ['figure'], swing: ['figure'] } as const;
-export type Box = (typeof BOXES)[keyof typeof BOXES][number];
 
 /** Names the box of a place. */
 export const boxId = ({ id }: Pick<PaperPlace, 'id'>, box: Box): string => `${id}/${box}`;
@@ -37,9 +35,7 @@ export interface Typed {
 }
 
 /** Describes what typed readings are made with. */
-export interface PaperRoom extends ToolRoom {
-  readonly unit: ShopUnit;
-  readonly evaluator: Evaluator;
+export interface PaperRoom extends MeasuringRoom {
   /** The moment of the paper: its readings bear that, whenever they are typed. */
   readonly made: Stamp;
 }
@@ -59,7 +55,7 @@ function stackIn({ evaluator }: PaperRoom, job: Job, mm: number): Stack | null {
 const zerosUntil = ({ zeros }: ToolRoom, at: string) => zeros.filter((zero) => zero.at <= at);
 
 /** Makes the reading of one box; null for an empty one, a text where it cannot be read. */
-function takenAt(
+function boxTaken(
   job: Job,
   { assessment, way }: PaperBlock,
   place: PaperPlace,
@@ -70,7 +66,7 @@ function takenAt(
 ): Taken | string {
   const { station, dimension } = place;
   const { unit } = room;
-  const kind = way === 'size' ? 'size' : 'gap';
+  const kind = dimension ? 'size' : 'gap';
   const bare = bareUnit(kind, unit);
   const read = tried(() => parseReading(text, kind, bare));
   if (!read.ok) return read.message;
@@ -83,9 +79,8 @@ function takenAt(
   }
   const figure = { text: text.trim(), unit: bare, read_mm: mm, source: 'typed' } as const;
   const tools = { ...room, zeros: zerosUntil(room, made.at) };
-  return dimension
-    ? recordSize(job, { way: 'size', characteristic, dimension, station }, figure, made, tools)
-    : recordSwing(job, assessment, station.id, figure, made, tools);
+  const at = dimension ? { station, dimension } : { station };
+  return takenAt(job, { way, characteristic, ...at } as Step, figure, made, tools);
 }
 
 /**
@@ -107,12 +102,12 @@ export function typedFrom(
   let now = job;
   for (const block of blocks) {
     for (const place of block.places) {
-      for (const box of BOXES[block.way]) {
+      for (const box of METHOD[block.way].paper) {
         const id = boxId(place, box);
         const text = cells[id] ?? '';
         if (text.trim() === '') continue;
         const made = stampOf(room.made, readings.length);
-        const taken = takenAt(now, block, place, box, text, made, room);
+        const taken = boxTaken(now, block, place, box, text, made, room);
         if (typeof taken === 'string') {
           wrong.set(id, taken);
           continue;

@@ -5,7 +5,10 @@ import { record } from '../journal/commands';
 import type { DefectId } from '../pumps/teardown/defects';
 import { wayRoundOf } from '../pumps/teardown/wayRound';
 import type { Job } from '../records/job';
-import type { AuxiliaryAnswer, Consequence, Finding, Nail, StripNote } from '../records/teardown';
+import type { Finding } from '../records/entries/finding';
+import type { StripNote } from '../records/entries/strip';
+import type { AuxiliaryAnswer } from '../records/entries/also';
+import type { Consequence, Nail } from '../records/teardown';
 
 /** Describes what a pump of the depot shows before any instrument, where it is not sound. */
 export interface BenchPlan {

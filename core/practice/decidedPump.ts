@@ -1,9 +1,8 @@
 import { carryOut } from '../commands/deciding';
 import { turnToAgain } from '../commands/measuring';
 import { Evaluator } from '../guidance/evaluator';
-import type { Step } from '../guidance/step';
+import { type Step, figureWay } from '../methods/list';
 import { withReading } from '../journal/commands';
-import { figureWay } from '../methods/list';
 import { pumpOf } from '../pumps/registry';
 import { evenFrom } from '../random';
 import type { DecisionRule } from '../metrology/conformity';
@@ -116,7 +115,7 @@ class Bench {
       const total_mm = leaves_mm.reduce((sum, mm) => sum + mm, 0);
       this.take({ way: 'leaf', characteristic, station, stack: { leaves_mm, total_mm } });
     } else {
-      const way = figureWay(c) ?? 'size';
+      const way = figureWay(this.job.sheet, c) ?? 'size';
       const cursor = { characteristic, way, closer: true };
       const step = by === 'zero' ? null : new Evaluator().next({ ...this.job, cursor });
       if (step) this.take(step);

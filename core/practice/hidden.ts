@@ -4,7 +4,7 @@ import { dimensionOf, pumpOf } from '../pumps/registry';
 import type { Characteristic } from '../pumps/family';
 import type { Even } from '../random';
 import { nominalOf, type Sheet } from '../records/sheet';
-import type { Hidden } from './hand';
+import type { Hidden } from '../methods/method';
 
 /** Spread of a gap from place to place, and of what a gauge shows, in mm. */
 const FROM_PLACE_MM = 0.006;

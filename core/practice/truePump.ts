@@ -4,11 +4,11 @@ import { APP_FLOORS } from '../pumps/floors';
 import type { DimensionId } from '../pumps/ids';
 import { gapsOf, pumpOf } from '../pumps/registry';
 import { normalFrom, type Even } from '../random';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import { newSizeOf, nominalOf, type Sheet } from '../records/sheet';
 import { NEW_SHOP } from '../records/shop';
 import type { PlannedOperation } from '../rework/decision/lines';
-import type { Hidden } from './hand';
+import type { Hidden } from '../methods/method';
 
 /** A machine comes out so far from what was set, and a hone, in mm: standard deviations. */
 const MACHINE_mm = 0.003;

@@ -1,4 +1,5 @@
-import { object, type InferType } from 'yup';
+import { exact } from '../schema/fields';
+import { type InferType } from 'yup';
 import { boltHoles, disc, looseOutline, placed, rimPath, type PlacementTable } from './drawing';
 import {
   crescentBlock,
@@ -48,7 +49,7 @@ function tipOff(label: string, g: Gears, teeth: number, tip: number, outwards: 1
 }
 
 /** Describes what the drawing and the sums need to know of a crescent pump. */
-export const crescentGeometry = object({
+export const crescentGeometry = exact({
   pinionTeeth: count('Drive gear teeth', 8, 60),
   ringTeeth: count('Driven gear teeth', 12, 90)
     .test(
@@ -111,9 +112,7 @@ export const crescentGeometry = object({
   ),
   width_mm: length('Gear width'),
   bolts: count('Bolts', 3, 24),
-})
-  .noUnknown()
-  .required();
+});
 
 export type CrescentGeometry = InferType<typeof crescentGeometry>;
 

@@ -1,4 +1,5 @@
-import { object, string, type InferType } from 'yup';
+import { exact } from '../schema/fields';
+import { string, type InferType } from 'yup';
 import {
   disc,
   edgeThrough,
@@ -32,7 +33,7 @@ export const BUILDS = ['plates', 'blocks', 'oil'] as const;
  * Describes what the drawing and the sums need to know of an external gear pump: two equal gears side by
  * side.
  */
-export const externalGeometry = object({
+export const externalGeometry = exact({
   build: string().oneOf(BUILDS).label('Build').required('Build is missing'),
   sections: count('Sections on one shaft', 1, 4).test(
     'one section',
@@ -83,9 +84,7 @@ export const externalGeometry = object({
   ),
   width_mm: length('Gear width'),
   wall_mm: length('Body wall round the bores', 500),
-})
-  .noUnknown()
-  .required();
+});
 
 export type ExternalGeometry = InferType<typeof externalGeometry>;
 

@@ -1,4 +1,5 @@
-import { object, type InferType } from 'yup';
+import { exact } from '../schema/fields';
+import { type InferType } from 'yup';
 import { disc, edgeThrough, looseOutline, placed, type PlacementTable } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel, Shape } from './family';
 import { length, over } from './fields';
@@ -25,7 +26,7 @@ import { fixedVaneTeardown } from './teardown/fixed-vane';
 type InCam = SlottedRotor & Record<'ringMinor_mm' | 'ringMajor_mm', number>;
 
 /** Describes what the drawing and the sums need to know of a fixed vane cartridge. */
-export const fixedVaneGeometry = object({
+export const fixedVaneGeometry = exact({
   ...slottedFields([6, 16], (g: InCam) => ({
     least: (g.ringMinor_mm - g.rotorDiameter_mm) / 2,
     most: (g.ringMajor_mm - g.rotorDiameter_mm) / 2,
@@ -40,9 +41,7 @@ export const fixedVaneGeometry = object({
     over('ringMajor_mm', 'Cam ring outside diameter must be larger than its bore.'),
   ),
   width_mm: length('Ring width'),
-})
-  .noUnknown()
-  .required();
+});
 
 export type FixedVaneGeometry = InferType<typeof fixedVaneGeometry>;
 

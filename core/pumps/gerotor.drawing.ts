@@ -1,4 +1,5 @@
-import { object, string, type InferType } from 'yup';
+import { exact } from '../schema/fields';
+import { string, type InferType } from 'yup';
 import {
   boltHoles,
   disc,
@@ -39,7 +40,7 @@ const LEAST_RIM = 0.1;
 export const GEROTOR_USES = ['front-pump', 'oil-pump'] as const;
 
 /** Describes what the drawing and the sums need to know of a gerotor pump. */
-export const gerotorGeometry = object({
+export const gerotorGeometry = exact({
   use: string()
     .oneOf(GEROTOR_USES)
     .label('What it is')
@@ -107,9 +108,7 @@ export const gerotorGeometry = object({
   ),
   width_mm: length('Rotor width'),
   bolts: count('Bolts', 3, 24),
-})
-  .noUnknown()
-  .required();
+});
 
 export type GerotorGeometry = InferType<typeof gerotorGeometry>;
 

@@ -1,4 +1,5 @@
-import { object, type InferType } from 'yup';
+import { exact } from '../schema/fields';
+import { type InferType } from 'yup';
 import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
@@ -32,7 +33,7 @@ import { variableVaneTeardown } from './teardown/variable-vane';
 type InSlide = SlottedRotor & Record<'slideBore_mm' | 'eccentricity_mm', number>;
 
 /** Describes what the drawing and the sums need to know of a variable vane pump. */
-export const variableVaneGeometry = object({
+export const variableVaneGeometry = exact({
   ...slottedFields([5, 15], (g: InSlide) =>
     roundGap(g.rotorDiameter_mm, g.slideBore_mm, g.eccentricity_mm),
   ),
@@ -58,9 +59,7 @@ export const variableVaneGeometry = object({
   ),
   width_mm: length('Rotor width'),
   bolts: count('Bolts', 3, 24),
-})
-  .noUnknown()
-  .required();
+});
 
 export type VariableVaneGeometry = InferType<typeof variableVaneGeometry>;
 

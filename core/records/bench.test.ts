@@ -10,7 +10,7 @@ import { FileError } from './problems';
 import { PHOTO_SCHEMA, photoSchema } from './photo';
 import { blankSheet, sheetSchema, type Sheet } from './sheet';
 import { pumpSpeed } from './tag';
-import type { StripNote } from './teardown';
+import type { StripNote } from './entries/strip';
 
 const AT = '2026-11-23T09:00:00.000Z';
 const JOB = emptyJob(VELTRANE_T6, AT);

@@ -1,131 +1,117 @@
-import type { CharacteristicId, DimensionId, PartId, StationId } from '../pumps/ids';
-import { attribute } from '../methods/attribute';
-import { dimensional } from '../methods/dimensional';
-import { feeler } from '../methods/feeler';
-import { indicator } from '../methods/indicator';
-import { array, lazy, object, string, type InferType } from 'yup';
-import { WORKS } from '../pumps/family';
-import { finite, idOf, identifier, line, stampFields, millimetres, note } from '../schema/fields';
+import { array, lazy, object, string, type InferType, type Schema } from 'yup';
+import { METHOD, METHOD_IDS, stationsFor, type MethodId, type Reading } from '../methods/list';
+import type { PumpModel } from '../pumps/family';
+import { familyOf } from '../pumps/registry';
 import type { Voidable } from '../schema/voiding';
-import { zeroCheck } from './instrument';
-import { orderEntry } from './order';
-import { fittedPart } from './part';
-import { decisionEntry, planEntry } from './rework';
-import { alsoAnswer, finding, stripNote } from './teardown';
+import { say } from '../wording/say';
+import { ABOUT_SCHEMA } from './entries/about';
+import { accept } from './entries/accept';
+import { also } from './entries/also';
+import { decision } from './entries/decision';
+import { finding } from './entries/finding';
+import { operation } from './entries/operation';
+import { order } from './entries/order';
+import { plan } from './entries/plan';
+import { skip } from './entries/skip';
+import type { EntrySlice, Meaning, PlaceKey, Stray } from './entries/slice';
+import { strip } from './entries/strip';
+import { zero } from './entries/zero';
+import type { Sheet } from './sheet';
 
-/** One size that an operation moved, by how much ± how much; null where nobody said. */
-const sizeChange = object({
-  dimension: idOf<DimensionId>(),
-  by_mm: finite()
-    .min(-50, 'Over 50 mm of metal')
-    .max(50, 'Over 50 mm of metal')
-    .nullable()
-    .defined(),
-  /** Standard uncertainty of that amount. */
-  u_mm: millimetres().required(),
-})
-  .noUnknown()
-  .required();
-
-/**
- * Something that was done to a part: the sizes that it moved, or the part that it exchanged.
- * Their earlier readings belong to the past from then on; nothing is voided.
- */
-export const operation = object({
-  ...stampFields,
-  kind: string().oneOf(['operation']).required(),
-  part: idOf<PartId>(),
-  work: string().oneOf(WORKS).required(),
-  changes: array(sizeChange).required().max(20),
-  /** The step of a plan that it carried out; null where it was none. */
-  step: identifier().nullable().defined(),
-  /** The part from the shelf that was put in; null where it came from elsewhere, or nothing was put in. */
-  piece: fittedPart.nullable().defined(),
-  remark: note().defined(),
-})
-  .noUnknown()
-  .required();
-
-/** Takes entries made before it out of the count; they stay in the journal, with who, when and why. */
-export const strike = object({
-  ...stampFields,
-  kind: string().oneOf(['strike']).required(),
-  of: array(identifier()).required().min(1),
-  why: line().defined(),
-})
-  .noUnknown()
-  .required();
-
-/** Takes strikes back: the entries that they took out count again. */
-export const restore = object({
-  ...stampFields,
-  kind: string().oneOf(['restore']).required(),
-  of: array(identifier()).required().min(1),
-})
-  .noUnknown()
-  .required();
-
-/** A place that was not measured, and why. */
-export const skip = object({
-  ...stampFields,
-  kind: string().oneOf(['skip']).required(),
-  /** The characteristic or the size that is read there. */
-  target: idOf<CharacteristicId | DimensionId>(),
-  way: string().oneOf(['leaf', 'size', 'swing', 'touch']).required(),
-  place: idOf<StationId>(),
-  why: line().required('Enter why the place is left out'),
-})
-  .noUnknown()
-  .required();
-
-/** Records that a person accepted as it is a gap for which nothing is published, and why. */
-export const acceptEntry = object({
-  ...stampFields,
-  kind: string().oneOf(['accept']).required(),
-  characteristic: idOf<CharacteristicId>(),
-  why: line().required('Enter why it is accepted'),
-})
-  .noUnknown()
-  .required();
-
-/** A zero check made for the job. */
-export const zeroEntry = zeroCheck.shape({
-  ...stampFields,
-  kind: string().oneOf(['zero']).required(),
+/** Returns where a reading was made. */
+export const placeOf = (reading: Reading): PlaceKey => ({
+  target: 'dimension' in reading ? reading.dimension : reading.characteristic,
+  station: reading.station,
 });
+
+type ReadingSlices = {
+  readonly [Id in MethodId]: EntrySlice<Id, (typeof METHOD)[Id]['schema'], typeof READING>;
+};
+
+/** Describes what a reading is, by whichever method. */
+const READING = { list: 'readings', tells: 'pump', undo: 'measure' } as const;
+
+const readingSlice = (kind: MethodId): EntrySlice<MethodId, Schema, typeof READING> => ({
+  kind,
+  schema: METHOD[kind].schema as Schema,
+  is: READING,
+  at: (entry) => placeOf(entry as Reading),
+  stray: (entry, pump, sheet) => {
+    const reading = entry as Reading;
+    return stationsFor(pump, reading).some((s) => s.id === reading.station)
+      ? null
+      : ['', say('records.noPlace', { pump: familyOf(sheet.family).name })];
+  },
+});
+
+/** Every kind of entry that is an item of a list of the ledger, in the order of those lists. */
+export const ENTRY = {
+  ...(Object.fromEntries(
+    METHOD_IDS.map((id) => [id, readingSlice(id)]),
+  ) as unknown as ReadingSlices),
+  operation,
+  finding,
+  strip,
+  also,
+  zero,
+  skip,
+  plan,
+  decision,
+  order,
+  accept,
+} as const;
+
+type Slices = typeof ENTRY;
+export type ListedKind = keyof Slices;
+export type EntryKind = ListedKind | keyof typeof ABOUT_SCHEMA;
 
 /** The schema of each kind of entry in a journal. */
 export const ENTRY_SCHEMA = {
-  leaf: feeler.schema,
-  size: dimensional.schema,
-  swing: indicator.schema,
-  touch: attribute.schema,
-  strip: stripNote,
-  finding,
-  also: alsoAnswer,
-  zero: zeroEntry,
-  operation,
-  plan: planEntry,
-  decision: decisionEntry,
-  order: orderEntry,
-  skip,
-  accept: acceptEntry,
-  strike,
-  restore,
+  ...(Object.fromEntries(
+    Object.values(ENTRY).map(({ kind, schema }) => [kind, schema]),
+  ) as unknown as { readonly [K in ListedKind]: Slices[K]['schema'] }),
+  ...ABOUT_SCHEMA,
 } as const;
 
-export type EntryKind = keyof typeof ENTRY_SCHEMA;
+/** An entry that is an item of a list, as it is kept: never changed once it is in the journal. */
+export type Listed = { [K in ListedKind]: InferType<Slices[K]['schema']> }[ListedKind];
 
-/** An entry as it is kept: never changed once it is in the journal. */
-export type Entry = { [K in EntryKind]: InferType<(typeof ENTRY_SCHEMA)[K]> }[EntryKind];
+/** An entry as it is kept. */
+export type Entry =
+  | Listed
+  | {
+      [K in keyof typeof ABOUT_SCHEMA]: InferType<(typeof ABOUT_SCHEMA)[K]>;
+    }[keyof typeof ABOUT_SCHEMA];
 
-export type WorkEntry = Voidable<InferType<typeof operation>>;
-export type SizeChange = WorkEntry['changes'][number];
-export type Skip = Voidable<InferType<typeof skip>>;
-export type Acceptance = Voidable<InferType<typeof acceptEntry>>;
-export type StrikeEntry = InferType<typeof strike>;
-export type RestoreEntry = InferType<typeof restore>;
-export type ZeroEntry = Voidable<InferType<typeof zeroEntry>>;
+/** An entry of a job as it stands before anybody voided it. */
+export type Item = Voidable<Listed>;
+
+/** Names the lists of the ledger. */
+export type ListName = Slices[ListedKind]['is']['list'];
+
+/** The items of one list of the ledger. */
+export type ItemsOf<L extends ListName> = {
+  [K in ListedKind]: Slices[K]['is']['list'] extends L
+    ? Voidable<InferType<Slices[K]['schema']>>
+    : never;
+}[ListedKind];
+
+/** Lists the names of the lists of the ledger, in their order. */
+export const LIST_NAMES = [...new Set(Object.values(ENTRY).map(({ is }) => is.list))] as ListName[];
+
+type AnySlice = EntrySlice<ListedKind, Schema<Listed>, Meaning & { readonly list: ListName }>;
+
+/** Tells whether an entry is about others, and no item of a list itself. */
+export const isAbout = (entry: Entry): entry is Exclude<Entry, Listed> =>
+  Object.hasOwn(ABOUT_SCHEMA, entry.kind);
+
+/** Returns the kind of an entry with all that is different from one to the next; null for what is about others. */
+export const sliceOf = ({ kind }: Pick<Entry, 'kind'>): AnySlice | null =>
+  Object.hasOwn(ENTRY, kind) ? (ENTRY[kind as ListedKind] as unknown as AnySlice) : null;
+
+/** Returns what in an entry names nothing that a pump has, as an ending of its path and a message; null where all is known. */
+export const strayIn = (pump: PumpModel, sheet: Sheet, entry: Entry): Stray | null =>
+  sliceOf(entry)?.stray?.(entry as Listed, pump, sheet) ?? null;
 
 /** Refuses a value that names no kind of entry. */
 const unknownKind = object({

@@ -1,6 +1,6 @@
-import { array, number, object, string } from 'yup';
+import { array, number, string } from 'yup';
 import { jobSchema, type Job } from './job';
-import { line, moment } from '../schema/fields';
+import { exact, line, moment } from '../schema/fields';
 import { APP_VERSION } from './version';
 import { partSchema, type ShelfPart } from './part';
 import { photoSchema, type Photo } from './photo';
@@ -12,7 +12,7 @@ import { studySchema, type Study } from './study';
 export const FILE_FORMAT = 'dial-bench';
 export const FILE_VERSION = 10;
 
-export const fileSchema = object({
+export const fileSchema = exact({
   format: string().oneOf([FILE_FORMAT]).required(),
   version: number().oneOf([FILE_VERSION]).required(),
   savedAt: moment(),
@@ -25,9 +25,7 @@ export const fileSchema = object({
   photos: array(photoSchema).required(),
   /** The shop's settings and instruments: in a backup only. */
   shop: shopSchema.nullable().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Records as they travel between benches: one job, a set of sheets, or everything. */
 export interface BenchFile {

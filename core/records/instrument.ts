@@ -1,28 +1,25 @@
-import { array, number, object, string, type InferType } from 'yup';
+import { array, number, string, type InferType } from 'yup';
 import { GAUGE_KINDS } from '../pumps/family';
-import { finite, identifier, leaf, line, millimetres, moment } from '../schema/fields';
+import { exact, finite, identifier, leaf, line, millimetres, moment } from '../schema/fields';
 
 /**
  * Describes what an instrument was found to read on its standard, and what has to come off every reading
  * since.
  */
-export const zeroCheck = object({
+export const zeroCheck = exact({
   instrument: identifier(),
   at: moment(),
   by: line().defined(),
   standard_mm: millimetres().required(),
   read_mm: finite().required().min(-1, 'Not below −1 mm').max(5000, 'Over 5 m'),
-})
-  .noUnknown()
-  .required()
-  .test('near', 'Zero is more than 1 mm off. Check the standard.', (z) =>
-    z && Number.isFinite(z.read_mm) ? Math.abs(z.read_mm - z.standard_mm) <= 1 : true,
-  );
+}).test('near', 'Zero is more than 1 mm off. Check the standard.', (z) =>
+  z && Number.isFinite(z.read_mm) ? Math.abs(z.read_mm - z.standard_mm) <= 1 : true,
+);
 
 export type ZeroCheck = InferType<typeof zeroCheck>;
 
 /** An instrument of the shop. Lengths in mm. */
-export const instrument = object({
+export const instrument = exact({
   id: identifier(),
   kind: string().oneOf(GAUGE_KINDS, 'Not a kind of instrument that is known here').required(),
   name: line().required('An instrument needs a name'),
@@ -52,17 +49,15 @@ export const instrument = object({
     ),
   /** A zero check is good for so many days; 0 where the instrument needs none. */
   zeroDays: number().integer().required().min(0).max(365),
-})
-  .noUnknown()
-  .required();
+});
 
 export type Instrument = InferType<typeof instrument>;
 
 /** A leaf whose thickness was mic'd: that figure counts, beside the one that is marked on it. */
-const micdLeaf = object({ leaf_mm: leaf(), mic_mm: leaf() }).noUnknown().required();
+const micdLeaf = exact({ leaf_mm: leaf(), mic_mm: leaf() });
 
 /** A feeler set: its leaves as they are marked, and how far they are to be trusted. */
-export const feelerSet = object({
+export const feelerSet = exact({
   name: line().required('Enter a name for the leaf set'),
   leaves_mm: array(leaf())
     .required()
@@ -87,8 +82,6 @@ export const feelerSet = object({
     .required()
     .moreThan(0, 'A drag band is over zero')
     .max(0.05, 'Over 0.05 mm is no drag'),
-})
-  .noUnknown()
-  .required();
+});
 
 export type FeelerSetRecord = InferType<typeof feelerSet>;

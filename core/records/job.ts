@@ -3,16 +3,14 @@ import { STAGES } from './stage';
 import { marksSchema } from './marks';
 import type { CharacteristicId, KindId } from '../pumps/ids';
 import { array, boolean, number, object, string, type InferType } from 'yup';
-import { findFamily, isPump, familyOf, pumpOf, teardownOf } from '../pumps/registry';
-import { METHOD_IDS, stationsFor } from '../methods/list';
-import type { PumpModel } from '../pumps/family';
-import { journalSchema, type Entry } from './entry';
+import { findFamily, isPump, pumpOf } from '../pumps/registry';
+import { METHOD_IDS } from '../methods/list';
+import { journalSchema, strayIn, type Entry } from './entry';
 import { floors, type Floors } from './floors';
 import { feelerSet, instrument } from './instrument';
-import { celsius, demo, idOf, identifier, line, moment, note, once } from '../schema/fields';
+import { exact, celsius, demo, idOf, identifier, line, moment, note, once } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
-import { WHOLE_PUMP } from './rework';
 import { sheetSchema, type Sheet } from './sheet';
 import { EMPTY_TAG, tagFields } from './tag';
 import { cleanGate, closed, photoNote } from './teardown';
@@ -28,19 +26,17 @@ export const FITTED = ['old', 'new'] as const;
 export const MOST_PHOTOS = 200;
 
 /** Says where the measuring was left: null is *whatever comes next*; the way is the one preferred. */
-const cursor = object({
+const cursor = exact({
   characteristic: idOf<CharacteristicId>().nullable().defined(),
   way: string().oneOf(METHOD_IDS).required(),
   /** Says that it is measured closer than its verdict needs: what is done about it hangs on its size. */
   closer: boolean(),
   /** Says that it is read once more: what was read up to this entry does not count as read. */
   again: string().max(64),
-})
-  .noUnknown()
-  .required();
+});
 
 /** A pump on the bench: its tag, the sheet as it was when the job began, and the journal of all that was done. */
-export const jobSchema = object({
+export const jobSchema = exact({
   schema: number().oneOf([JOB_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
@@ -85,14 +81,11 @@ export const jobSchema = object({
   floors,
   cursor,
   journal: journalSchema,
-})
-  .noUnknown()
-  .required()
-  .test('refers', (job, context) => {
-    const wrong = strayReference(job as unknown as Job);
-    const at = context.path ? `${context.path}.` : '';
-    return wrong ? context.createError({ ...wrong, path: `${at}${wrong.path}` }) : true;
-  });
+}).test('refers', (job, context) => {
+  const wrong = strayReference(job as unknown as Job);
+  const at = context.path ? `${context.path}.` : '';
+  return wrong ? context.createError({ ...wrong, path: `${at}${wrong.path}` }) : true;
+});
 
 export type Job = Omit<InferType<typeof jobSchema>, 'sheet' | 'journal' | 'rules' | 'floors'> & {
   sheet: Sheet;
@@ -117,31 +110,6 @@ export const BLANK = {
   cursor: { characteristic: null, way: 'leaf' },
   journal: [],
 } satisfies Partial<Job>;
-
-/** Returns what is wrong with the names in one entry, as an ending of its path and a message; null where all are known. */
-function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): readonly [string, string] | null {
-  const { name } = familyOf(sheet.family);
-  if (entry.kind === 'finding') {
-    const { surfaces } = teardownOf(sheet);
-    if (!surfaces.some((s) => s.id === entry.surface))
-      return ['.surface', say('records.noSurface', { pump: name })];
-  } else if (entry.kind === 'operation') {
-    if (!pump.parts.some((p) => p.id === entry.part))
-      return ['.part', say('records.noPart', { pump: name })];
-    const known = (id: string) => [...pump.dimensions, ...pump.features].some((d) => d.id === id);
-    const stray = (entry.changes ?? []).findIndex((c) => !known(c.dimension));
-    if (stray >= 0) return [`.changes[${stray}].dimension`, say('records.noSize', { pump: name })];
-  } else if (entry.kind === 'decision') {
-    if (entry.part !== WHOLE_PUMP && !pump.parts.some((p) => p.id === entry.part))
-      return ['.part', say('records.noPart', { pump: name })];
-  } else if (entry.kind === 'accept') {
-    if (!pump.characteristics.some((c) => c.id === entry.characteristic))
-      return ['.characteristic', say('records.noGap', { pump: name })];
-  } else if ('station' in entry && !stationsFor(pump, entry).some((s) => s.id === entry.station)) {
-    return ['', say('records.noPlace', { pump: name })];
-  }
-  return null;
-}
 
 /** Returns what is wrong with the names in one entry of a job with a sheet; null where all are known. */
 export const strayEntry = (sheet: Sheet, entry: Entry): readonly [string, string] | null =>

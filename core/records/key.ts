@@ -1,6 +1,6 @@
 import type { KindId } from '../pumps/ids';
-import { array, boolean, number, object, string, type InferType } from 'yup';
-import { finite, idOf, identifier, line, millimetres } from '../schema/fields';
+import { array, boolean, number, string, type InferType } from 'yup';
+import { exact, finite, idOf, identifier, line, millimetres } from '../schema/fields';
 import { say } from '../wording/say';
 
 const year = () =>
@@ -30,7 +30,7 @@ const notUnder = (from: string, message: string) => ({
 });
 
 /** Describes what a variant shows at a check: the option it has, or the sizes it can measure. */
-const mark = object({
+const mark = exact({
   check: identifier(),
   option: line().nullable().defined(),
   from_mm: millimetres().nullable().defined(),
@@ -38,12 +38,10 @@ const mark = object({
     .nullable()
     .defined()
     .test(notUnder('from_mm', 'The largest size is below the smallest')),
-})
-  .noUnknown()
-  .required();
+});
 
 /** A variant that the sheet covers, with the years and serial numbers it was built in; null is open. */
-export const variant = object({
+export const variant = exact({
   id: identifier(),
   name: line().required('A variant needs a name'),
   fromYear: year(),
@@ -52,43 +50,35 @@ export const variant = object({
   toSerial: serial().test(notUnder('fromSerial', 'The end is before the start. Swap them.')),
   note: line().defined(),
   marks: array(mark).required().max(40),
-})
-  .noUnknown()
-  .required();
+});
 
 /** A check that tells variants apart: a feature with its options, or a measured size. */
-export const keyCheck = object({
+export const keyCheck = exact({
   id: identifier(),
   kind: string().oneOf(['feature', 'size']).required(),
   ask: line().required('A check needs its question'),
   options: array(line().required('An option needs a word')).required().max(12),
   /** Standard uncertainty of the size as it is usually measured. */
   u_mm: millimetres().nullable().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Says whether a part of one variant goes against a part of another: a cover on a body, gears in it. */
-export const mix = object({
+export const mix = exact({
   part: idOf<KindId>(),
   of: identifier(),
   against: idOf<KindId>(),
   in: identifier(),
   fits: boolean().required(),
   note: line().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Describes what was found at one check; nothing at all where nobody could tell. */
-export const keyAnswer = object({
+export const keyAnswer = exact({
   check: identifier(),
   option: line().nullable().defined(),
   value: finite().nullable().defined(),
   u_mm: millimetres().nullable().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 export type Variant = InferType<typeof variant>;
 export type KeyCheck = InferType<typeof keyCheck>;

@@ -1,5 +1,5 @@
 import { array, number, object, string, type InferType } from 'yup';
-import { identifier } from '../schema/fields';
+import { exact, identifier } from '../schema/fields';
 import { seedOf } from '../random';
 import { textOf } from './textOf';
 
@@ -19,16 +19,10 @@ const field = () => string().required().max(500, 'Too long to name a field');
  * No clock is asked: these are version vectors.
  */
 export const marksSchema = object({
-  seen: array(object({ device: identifier(), count: count() }).noUnknown().required()).required(),
-  wrote: array(
-    object({ field: field(), device: identifier(), count: count() }).noUnknown().required(),
-  ).required(),
+  seen: array(exact({ device: identifier(), count: count() })).required(),
+  wrote: array(exact({ field: field(), device: identifier(), count: count() })).required(),
   /** Keeps what a field held before its first mark, as a short sign: a copy that holds it still was not changed. */
-  before: array(
-    object({ field: field(), sign: string().required().max(20) })
-      .noUnknown()
-      .required(),
-  ).required(),
+  before: array(exact({ field: field(), sign: string().required().max(20) })).required(),
 })
   .noUnknown()
   .default(undefined)

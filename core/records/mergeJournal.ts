@@ -1,4 +1,4 @@
-import type { Entry } from './entry';
+import { isAbout, type Entry } from './entry';
 
 const idOf = ({ id }: Entry): string => id;
 
@@ -34,7 +34,7 @@ export function mergedJournal(here: readonly Entry[], file: readonly Entry[]): r
   let after = -1;
   for (const entry of file) {
     const known = places.get(entry.id);
-    const struck = entry.kind === 'strike' || entry.kind === 'restore' ? entry.of : [];
+    const struck = isAbout(entry) ? entry.of : [];
     for (const id of known === undefined ? struck : [entry.id]) {
       after = Math.max(after, places.get(id) ?? -1);
     }

@@ -1,8 +1,8 @@
 import type { PartId } from '../pumps/ids';
-import { array, object, string } from 'yup';
+import { array, string } from 'yup';
 import { GAUGE_KINDS } from '../pumps/family';
 import { OWN_WAYS, type OwnWay } from '../pumps/own';
-import { idOf, identifier, line } from '../schema/fields';
+import { exact, idOf, identifier, line } from '../schema/fields';
 
 /** Says how many sizes each way reads. */
 const SIZES: Readonly<Record<OwnWay, number>> = { leaf: 0, swing: 0, size: 1, difference: 2 };
@@ -10,7 +10,7 @@ const SIZES: Readonly<Record<OwnWay, number>> = { leaf: 0, swing: 0, size: 1, di
 const SIZE_WORDS = ['No size is read this way', 'One size is read', 'Two sizes are read'] as const;
 
 /** A characteristic of a sheet's own: name, part, how it is measured and where. */
-export const ownCharacteristic = object({
+export const ownCharacteristic = exact({
   id: identifier(),
   name: line().required('It needs a name'),
   part: idOf<PartId>(),
@@ -20,12 +20,10 @@ export const ownCharacteristic = object({
     .min(1, 'At least one place')
     .max(16, 'At most 16 places'),
   sizes: array(
-    object({
+    exact({
       name: line().required('A size needs a name'),
       instrument: string().oneOf(GAUGE_KINDS).required(),
-    })
-      .noUnknown()
-      .required(),
+    }),
   )
     .required()
     .test('as many as the way', (sizes, { parent, createError }) => {
@@ -36,6 +34,4 @@ export const ownCharacteristic = object({
     }),
   convention: line().defined(),
   caution: line().defined(),
-})
-  .noUnknown()
-  .required();
+});

@@ -1,10 +1,11 @@
 import { VERSION } from './kind';
 import { marksSchema } from './marks';
 import type { DimensionId, PartId } from '../pumps/ids';
-import { array, number, object, string, type InferType } from 'yup';
+import { array, number, string, type InferType } from 'yup';
 import { photoNote } from './teardown';
 import { say } from '../wording/say';
 import {
+  exact,
   demo,
   finite,
   idOf,
@@ -29,14 +30,12 @@ export const ORIGINS = ['new', 'used'] as const;
 export const PART_STATES = ['here', 'taken', 'scrap'] as const;
 
 /** One size of a loose part, as it was measured. */
-export const partSize = object({
+export const partSize = exact({
   dimension: idOf<DimensionId>(),
   value_mm: millimetres().required(),
   /** Standard uncertainty. */
   u_mm: finite().required().min(0, 'Not below zero').max(1, 'Over 1 mm'),
-})
-  .noUnknown()
-  .required();
+});
 
 const partSizes = () =>
   once(
@@ -46,17 +45,15 @@ const partSizes = () =>
   );
 
 /** Keeps what a loose part was when it was put into a pump: what was written on it, and its sizes then. */
-export const fittedPart = object({
+export const fittedPart = exact({
   /** The record of the part on the shelf. */
   id: identifier(),
   label: line().required(),
   sizes: partSizes(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** A loose part on the shelf, or a set of parts that stay together, with what was measured of it. */
-export const partSchema = object({
+export const partSchema = exact({
   schema: number().oneOf([PART_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
@@ -96,9 +93,7 @@ export const partSchema = object({
   takenFor: line().defined(),
   /** Id of that job; null for none, or where only its tag was kept. */
   takenBy: identifier().nullable().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 export type PartSize = InferType<typeof partSize>;
 export type ShelfPart = InferType<typeof partSchema>;

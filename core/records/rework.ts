@@ -1,16 +1,6 @@
-import type { DimensionId, OperationId, PartId } from '../pumps/ids';
-import { array, object, string, type InferType } from 'yup';
-import {
-  finite,
-  idOf,
-  identifier,
-  line,
-  stampFields,
-  millimetres,
-  note,
-  once,
-} from '../schema/fields';
-import type { Voidable } from '../schema/voiding';
+import type { DimensionId, OperationId } from '../pumps/ids';
+import { string, type InferType } from 'yup';
+import { exact, finite, idOf, identifier, line, millimetres, note } from '../schema/fields';
 
 /** Says who does an operation: the shop itself, somebody it is sent out to, or nobody. */
 export const DONE_BY = ['here', 'out', 'never'] as const;
@@ -23,12 +13,13 @@ export type Decision = (typeof DECISIONS)[number];
 /** Names the whole pump where a decision is about no part of it. */
 export const WHOLE_PUMP = 'pump';
 
-const money = () => finite().min(0, 'Not below zero').max(1e7, 'Over ten million');
-const minutes = () => finite().min(0, 'Not below zero').max(6000, 'Over 100 hours');
-const days = () => finite().min(0, 'Not below zero').max(400, 'Over 400 days');
+/** Makes the fields of what something costs: money, minutes of work, days of waiting. */
+export const money = () => finite().min(0, 'Not below zero').max(1e7, 'Over ten million');
+export const minutes = () => finite().min(0, 'Not below zero').max(6000, 'Over 100 hours');
+export const days = () => finite().min(0, 'Not below zero').max(400, 'Over 400 days');
 
 /** Describes what a shop says of one kind of operation, where it is not as the app begins with. */
-export const shopOperation = object({
+export const shopOperation = exact({
   /** The kind of operation. */
   id: idOf<OperationId>(),
   by: string().oneOf(DONE_BY).required(),
@@ -59,12 +50,10 @@ export const shopOperation = object({
   check: line().defined(),
   /** Empty for what the app says. */
   caution: note().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Describes what work and waiting cost a shop. */
-export const shopMoney = object({
+export const shopMoney = exact({
   /** Stands after a sum: `€`; empty for the bare figure. */
   currency: line().max(8, 'At most 8 characters').defined(),
   /** For an hour of work. */
@@ -73,20 +62,16 @@ export const shopMoney = object({
   downDay: money().required(),
   /** For a pump that comes back. */
   comeback: money().required(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** A maker of parts as the shop calls it, and what the shop has seen of its parts. */
-export const make = object({
+export const make = exact({
   name: line().required('A make needs a name'),
   note: note().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Says how small or large a size may become by work: what metal has to stay. */
-export const leastSize = object({
+export const leastSize = exact({
   dimension: idOf<DimensionId>(),
   least_mm: millimetres().nullable().defined(),
   most_mm: millimetres()
@@ -96,22 +81,18 @@ export const leastSize = object({
       const { least_mm } = parent as { least_mm?: number | null };
       return most == null || least_mm == null || most >= least_mm;
     }),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Describes what a kind of operation costs on one model of pump, where that is not what the shop says. */
-export const price = object({
+export const price = exact({
   operation: idOf<OperationId>(),
   /** Null where the shop’s own holds. */
   price: money().nullable().defined(),
   days: days().nullable().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Says between what a size lies on a part that is bought new. */
-export const newSize = object({
+export const newSize = exact({
   dimension: idOf<DimensionId>(),
   least_mm: millimetres().required(),
   most_mm: millimetres()
@@ -120,70 +101,17 @@ export const newSize = object({
       const { least_mm } = parent as { least_mm?: number };
       return most == null || least_mm == null || most >= least_mm;
     }),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Gears of another width that can be bought. */
-export const gearSet = object({
+export const gearSet = exact({
   id: identifier(),
   name: line().required('A gear set needs a name'),
   /** Says how much wider it is than standard; below nought where narrower. */
   over_mm: finite().required().min(-10, 'Over 10 mm').max(10, 'Over 10 mm'),
   price: money().required(),
   days: days().required(),
-})
-  .noUnknown()
-  .required();
-
-/** One step of a plan, as it stood when the plan was made the work list. */
-const planStep = object({
-  id: identifier(),
-  /** The kind of operation. */
-  operation: idOf<OperationId>(),
-  /** The operation on this pump, by its parts. */
-  offer: identifier(),
-  /** Null where the operation has no amount. */
-  amount_mm: millimetres().nullable().defined(),
-  from_mm: millimetres().nullable().defined(),
-  to_mm: millimetres().nullable().defined(),
-  cost: money().required(),
-  minutes: minutes().required(),
-  days: days().required(),
-})
-  .noUnknown()
-  .required();
-
-/** A plan that somebody made the work list: it takes the place of the one before. */
-export const planEntry = object({
-  ...stampFields,
-  kind: string().oneOf(['plan']).required(),
-  steps: once(
-    array(planStep).required().max(60, 'At most 60 steps'),
-    'A step is there twice',
-    ({ id }) => id,
-  ),
-  remark: note().defined(),
-})
-  .noUnknown()
-  .required();
-
-/** Records what a person decided of a part, and what the app had proposed. */
-export const decisionEntry = object({
-  ...stampFields,
-  kind: string().oneOf(['decision']).required(),
-  /** A part of the pump, or the whole of it. */
-  part: idOf<PartId | typeof WHOLE_PUMP>(),
-  proposed: string().oneOf(DECISIONS).required(),
-  why: note().defined(),
-  decided: string().oneOf(DECISIONS).required(),
-  remark: note().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 export type ShopOperation = InferType<typeof shopOperation>;
 export type ShopMoney = InferType<typeof shopMoney>;
-export type Plan = Voidable<InferType<typeof planEntry>>;
-export type PlanStep = Plan['steps'][number];
-export type DecisionEntry = Voidable<InferType<typeof decisionEntry>>;

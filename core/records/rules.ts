@@ -1,4 +1,5 @@
-import { object, string } from 'yup';
+import { exact } from '../schema/fields';
+import { string } from 'yup';
 
 /** One way of doing it, and why people hold it. */
 interface School<V extends string> {
@@ -184,7 +185,7 @@ export const NEW_RULES = Object.fromEntries(
   HOUSE_RULES.map(({ id, schools }) => [id, schools[0].value]),
 ) as HouseRules;
 
-export const houseRules = object(
+export const houseRules = exact(
   Object.fromEntries(
     HOUSE_RULES.map(({ id, schools }) => [
       id,
@@ -193,9 +194,7 @@ export const houseRules = object(
         .required(),
     ]),
   ),
-)
-  .noUnknown()
-  .required();
+);
 
 /** Returns the rules in a line: `Decision rule: guarded; leaf ladder: from the limit; …` */
 export function rulesWords(rules: HouseRules): string {

@@ -22,7 +22,17 @@ import {
 } from '../pumps/registry';
 import { keyCheck, mix, variant } from './key';
 import { say } from '../wording/say';
-import { demo, finite, idOf, identifier, line, millimetres, note, once } from '../schema/fields';
+import {
+  exact,
+  demo,
+  finite,
+  idOf,
+  identifier,
+  line,
+  millimetres,
+  note,
+  once,
+} from '../schema/fields';
 import { ownCharacteristic } from './own';
 import { gearSet, leastSize, newSize, price } from './rework';
 import {
@@ -54,7 +64,7 @@ function insideLimits(mm: number | null | undefined, { parent }: { parent: unkno
   return mm == null || (mm >= (lower_mm ?? 0) && mm <= (upper_mm ?? Infinity));
 }
 
-const limit = object({
+const limit = exact({
   characteristic: idOf<CharacteristicId>(),
   tier: identifier(),
   lower_mm: millimetres().nullable().defined(),
@@ -82,32 +92,24 @@ const limit = object({
   gasket: string().oneOf(GASKETS).required(),
   /** Names its source, where that is not the one of the tier. */
   source: line().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
-const material = object({
+const material = exact({
   part: idOf<PartId | KindId>(),
   name: line().required(),
   /** Linear expansion, 1/K. */
   alpha_per_K: finite().required().min(0).max(1e-4, 'Over 100e-6/K: no metal expands that much'),
   /** Temperature at work. */
   hot_C: finite().required().min(-60).max(400),
-})
-  .noUnknown()
-  .required();
+});
 
-const nominal = object({ dimension: idOf<DimensionId>(), value_mm: millimetres().required() })
-  .noUnknown()
-  .required();
+const nominal = exact({ dimension: idOf<DimensionId>(), value_mm: millimetres().required() });
 
-const tier = object({ id: identifier(), name: line().required(), source: line().defined() })
-  .noUnknown()
-  .required();
+const tier = exact({ id: identifier(), name: line().required(), source: line().defined() });
 
 export const TORQUE_UNITS = ['Nm', 'lbft', 'lbin'] as const;
 
-const fastener = object({
+const fastener = exact({
   id: identifier(),
   name: line().required('Bolts need a name'),
   thread: line().defined(),
@@ -124,16 +126,14 @@ const fastener = object({
     }),
   unit: string().oneOf(TORQUE_UNITS).required(),
   note: line().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Makes a list whose items are told apart by their ids. */
 const listed = <S extends Schema>(list: S, message: string): S =>
   once(list, message, ({ id }: { id: unknown }) => id);
 
 /** A limit sheet: one pump model with its geometry, materials and published limits by tier. */
-export const sheetSchema = object({
+export const sheetSchema = exact({
   schema: number().oneOf([SHEET_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
@@ -207,19 +207,16 @@ export const sheetSchema = object({
   ),
   limits: array(limit).required(),
   fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
-})
-  .noUnknown()
-  .required()
-  .test('refers', (sheet, context) => {
-    const family = findFamily(sheet.family);
-    if (!family || !isPump(family, sheet.geometry)) return true;
-    const wrong = strayIn(sheet as unknown as Sheet, pumpOf(sheet as unknown as Sheet));
-    if (!wrong) return true;
-    return context.createError({
-      path: `${context.path ? `${context.path}.` : ''}${wrong.path}`,
-      message: wrong.message,
-    });
+}).test('refers', (sheet, context) => {
+  const family = findFamily(sheet.family);
+  if (!family || !isPump(family, sheet.geometry)) return true;
+  const wrong = strayIn(sheet as unknown as Sheet, pumpOf(sheet as unknown as Sheet));
+  if (!wrong) return true;
+  return context.createError({
+    path: `${context.path ? `${context.path}.` : ''}${wrong.path}`,
+    message: wrong.message,
   });
+});
 
 export type Sheet = Omit<InferType<typeof sheetSchema>, 'geometry'> & { geometry: object };
 

@@ -1,10 +1,10 @@
 import { VERSION } from './kind';
 import { marksSchema } from './marks';
-import { array, boolean, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, string, type InferType } from 'yup';
 import { DRAG_BAND_MM } from '../feeler/bounds';
 import { feelerSet, instrument, zeroCheck } from './instrument';
 import { MM_PER, tidy_mm } from '../quantity/units';
-import { celsius, line, once } from '../schema/fields';
+import { exact, celsius, line, once } from '../schema/fields';
 import { APP_FLOORS } from '../pumps/floors';
 import { floors, type Floors } from './floors';
 import { make, shopMoney, shopOperation } from './rework';
@@ -19,7 +19,7 @@ const MOST_SETS = 12;
 /**
  * Describes what holds for the whole shop: units, appearance, people, house rules, leaves and instruments.
  */
-export const shopSchema = object({
+export const shopSchema = exact({
   schema: number().oneOf([SHOP_SCHEMA]).required(),
   id: string().oneOf(['shop']).required(),
   revision: number().integer().min(0).required(),
@@ -57,9 +57,7 @@ export const shopSchema = object({
   ),
   /** The newest zero check of each instrument. */
   zeros: array(zeroCheck).required(),
-})
-  .noUnknown()
-  .required();
+});
 
 export type Shop = Omit<InferType<typeof shopSchema>, 'rules' | 'floors'> & {
   rules: HouseRules;

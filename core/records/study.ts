@@ -1,14 +1,14 @@
 import { VERSION } from './kind';
 import { marksSchema } from './marks';
-import { array, number, object, string, type InferType } from 'yup';
+import { array, number, string, type InferType } from 'yup';
 import { shuffler } from 'd3-array';
 import { evenFrom, seedOf } from '../random';
-import { identifier, line, millimetres, moment, once, SOURCES } from '../schema/fields';
+import { exact, identifier, line, millimetres, moment, once, SOURCES } from '../schema/fields';
 import { say } from '../wording/say';
 
 export const STUDY_SCHEMA = VERSION.study;
 
-const studyReading = object({
+const studyReading = exact({
   person: line().required(),
   part: line().required(),
   trial: number().integer().min(1).max(10).required(),
@@ -17,9 +17,7 @@ const studyReading = object({
   unit: string().oneOf(['mm', 'in', 'thou']).required(),
   value_mm: millimetres().required(),
   source: string().oneOf(SOURCES).required(),
-})
-  .noUnknown()
-  .required();
+});
 
 const names = (thing: 'part' | 'person', most: number) =>
   array(line().required(say('records.studyName', { thing })))
@@ -37,7 +35,7 @@ const stepKey = ({ person, part, trial }: StudyStep): string =>
   JSON.stringify([person, part, trial]);
 
 /** A small study of a way of measuring: some people read some parts a few times, not knowing which. */
-export const studySchema = object({
+export const studySchema = exact({
   schema: number().oneOf([STUDY_SCHEMA]).required(),
   id: identifier(),
   revision: number().integer().min(0).required(),
@@ -55,9 +53,7 @@ export const studySchema = object({
     'The same part is read twice by one person in one round',
     stepKey,
   ),
-})
-  .noUnknown()
-  .required();
+});
 
 export type Study = InferType<typeof studySchema>;
 

@@ -1,5 +1,5 @@
-import { array, object, string, type InferType } from 'yup';
-import { celsius, day, finite, line } from '../schema/fields';
+import { array, string, type InferType } from 'yup';
+import { exact, celsius, day, finite, line } from '../schema/fields';
 import { say } from '../wording/say';
 
 export const ROTATIONS = ['unknown', 'clockwise', 'anticlockwise'] as const;
@@ -29,7 +29,7 @@ export const figureFields = {
   oil_C: celsius().nullable().defined(),
 };
 
-const beforeFigure = object(figureFields).noUnknown().required();
+const beforeFigure = exact(figureFields);
 
 export const MOST_FIGURES = 20;
 
@@ -68,12 +68,10 @@ export const EMPTY_TAG = {
 } as const;
 
 /** A customer, to be found again by a few letters. */
-export const customer = object({
+export const customer = exact({
   name: line().required('A customer needs a name'),
   contact: line().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 export const MOST_CUSTOMERS = 2000;
 export const customers = array(customer).required().max(MOST_CUSTOMERS, 'At most 2000 customers');

@@ -3,17 +3,7 @@ import { array, number, object, string, type InferType } from 'yup';
 import { CLUTCH_SIDES, FREE_TURNS, MOST_WASHERS, RACES, TAB_SIDES } from '../pumps/teardown/clutch';
 import { DEFECT_IDS } from '../pumps/teardown/defects';
 import { WAY_ROUND_IDS, wayRoundOf } from '../pumps/teardown/wayRound';
-import {
-  finite,
-  idOf,
-  identifier,
-  line,
-  stampFields,
-  millimetres,
-  moment,
-  note,
-} from '../schema/fields';
-import type { Voidable } from '../schema/voiding';
+import { exact, idOf, identifier, line, millimetres, moment } from '../schema/fields';
 import { say } from '../wording/say';
 
 /** Describes what is done about a defect, from nothing at all to giving the part up. */
@@ -24,10 +14,10 @@ export type Consequence = (typeof CONSEQUENCES)[number];
 export const NAILS = ['passes', 'catches'] as const;
 export type Nail = (typeof NAILS)[number];
 
-const consequence = () => string().oneOf(CONSEQUENCES);
-const nail = () => string().oneOf(NAILS).nullable().defined();
+/** Makes the field of what is done about a defect. */
+export const consequence = () => string().oneOf(CONSEQUENCES);
 
-export const stripStep = object({
+export const stripStep = exact({
   id: identifier(),
   part: idOf<PartId | KindId>(),
   do: line().required('A step needs its instruction'),
@@ -41,20 +31,16 @@ export const stripStep = object({
       return !right || (wayRoundOf(way ?? '')?.options.some((o) => o.id === right) ?? false);
     }),
   caution: line().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
-export const renewal = object({
+export const renewal = exact({
   id: identifier(),
   name: line().required('A part needs a name'),
   count: number().integer().min(1, 'At least one').max(99, 'At most 99').required(),
   when: string().oneOf(['always', 'house']).required(),
-})
-  .noUnknown()
-  .required();
+});
 
-export const alsoCheck = object({
+export const alsoCheck = exact({
   id: identifier(),
   name: line().required('A check needs a name'),
   ask: line().required('A check needs its question'),
@@ -65,9 +51,7 @@ export const alsoCheck = object({
       const { options } = parent as { options?: string[] };
       return !expected || (options ?? []).includes(expected);
     }),
-})
-  .noUnknown()
-  .required();
+});
 
 const many = (most: number) =>
   number()
@@ -76,7 +60,7 @@ const many = (most: number) =>
     .max(most, say('records.most', { most }));
 
 /** A one-way clutch of the unit, and what is right of it. */
-export const clutch = object({
+export const clutch = exact({
   // The ids of its checks are made of it.
   id: identifier().max(56, 'At most 56 characters'),
   name: line().required('A clutch needs a name'),
@@ -90,9 +74,7 @@ export const clutch = object({
     .defined(),
   washers: many(MOST_WASHERS).nullable().defined(),
   pins: many(99).nullable().defined(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Lists the kinds of small parts that are counted. */
 export const SMALL_KINDS = ['key', 'clip', 'pin', 'washer'] as const;
@@ -102,7 +84,7 @@ export type SmallKind = (typeof SMALL_KINDS)[number];
 export const MOST_SMALL = 99;
 
 /** Describes small parts of one kind that ought to be on a part, and how many. */
-export const smallPart = object({
+export const smallPart = exact({
   // The id of its check is made of it.
   id: identifier().max(56, 'At most 56 characters'),
   part: idOf<PartId | KindId>(),
@@ -112,75 +94,24 @@ export const smallPart = object({
     .max(MOST_SMALL, say('records.most', { most: MOST_SMALL }))
     .required(),
   kind: string().oneOf(SMALL_KINDS).required(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Describes what the book says of a defect on a surface, up to a depth where it gives one. */
-export const bookRule = object({
+export const bookRule = exact({
   surface: idOf<SurfaceId>(),
   defect: string().oneOf(DEFECT_IDS).required(),
   upTo_mm: millimetres().nullable().defined(),
   consequence: consequence().required(),
   source: line().defined(),
-})
-  .noUnknown()
-  .required();
-
-/** Says how a part lay before it came out, and whether it was there at all. */
-export const stripNote = object({
-  ...stampFields,
-  kind: string().oneOf(['strip']).required(),
-  step: identifier(),
-  way: line().defined(),
-  state: string().oneOf(['there', 'missing', 'wrong']).required(),
-  remark: note().defined(),
-})
-  .noUnknown()
-  .required();
-
-/** A place on the drawing, in mm from its middle. */
-const spot = object({ x: finite().required(), y: finite().required() })
-  .noUnknown()
-  .nullable()
-  .defined();
-
-/** Describes what was seen on a surface; what the app proposed and what the person decided are both kept. */
-export const finding = object({
-  ...stampFields,
-  kind: string().oneOf(['finding']).required(),
-  surface: idOf<SurfaceId>(),
-  /** Null where it is sound. */
-  defect: string().oneOf(DEFECT_IDS).nullable().defined(),
-  nail: nail(),
-  depth_mm: millimetres().nullable().defined(),
-  spot,
-  proposed: consequence().required(),
-  why: note().defined(),
-  decided: consequence().required(),
-  remark: note().defined(),
-})
-  .noUnknown()
-  .required();
-
-export const alsoAnswer = object({
-  ...stampFields,
-  kind: string().oneOf(['also']).required(),
-  check: identifier(),
-  answer: line().required(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** A photo of the job: what it shows, by id of a step or a finding, or `tag`. The picture is a record by itself. */
-export const photoNote = object({
+export const photoNote = exact({
   id: identifier(),
   at: moment(),
   by: line().defined(),
   of: identifier(),
-})
-  .noUnknown()
-  .required();
+});
 
 /** Says whether the parts were clean and bone dry when measuring began. */
 export const cleanGate = object({
@@ -198,8 +129,5 @@ export const closed = object({ at: moment(), by: line().defined(), why: line().r
   .nullable()
   .defined();
 
-export type StripNote = Voidable<InferType<typeof stripNote>>;
-export type Finding = Voidable<InferType<typeof finding>>;
-export type AuxiliaryAnswer = Voidable<InferType<typeof alsoAnswer>>;
 export type SmallPart = InferType<typeof smallPart>;
 export type BookRule = InferType<typeof bookRule>;

@@ -1,9 +1,9 @@
 import { workEntriesOf } from '../journal/eras';
 import { counting } from '../schema/voiding';
 import { workWords } from '../wording/reading';
-import { skipWords } from '../wording/skip';
+import { skipWords } from '../records/entries/skip';
 import { answerBeside, auxiliaryChecks } from '../inspect/auxiliary';
-import { decidedWords, seenWords } from '../wording/finding';
+import { decidedWords, seenWords } from '../records/entries/finding';
 import { checksOf } from '../inspect/checks';
 import { identify } from '../inspect/identify';
 import { answerWords, standingWords } from '../wording/key';

@@ -1,6 +1,6 @@
 import { kindId, partId } from '../pumps/ids';
 import { record } from '../journal/commands';
-import type { ZeroEntry } from '../records/entry';
+import type { ZeroEntry } from '../records/entries/zero';
 import { ledgerOf } from '../journal/ledger';
 import { signOff } from '../commands/deciding';
 import { stamp } from '../testing/findings';

@@ -1,5 +1,13 @@
 import './plainMessages';
-import { boolean, number, string, type Schema, type StringSchema } from 'yup';
+import {
+  boolean,
+  number,
+  object,
+  string,
+  type ObjectShape,
+  type Schema,
+  type StringSchema,
+} from 'yup';
 import { LARGEST_SIZE_MM, LONGEST_LINE } from '../quantity/parse';
 import { isDay, isMoment } from './moments';
 import { say } from '../wording/say';
@@ -65,6 +73,9 @@ export const identifier = () =>
 
 /** Marks a record that came with the demo, and goes with it; absent on all others. */
 export const demo = boolean().oneOf([true]);
+
+/** Makes the schema of an object that has these fields and no others. */
+export const exact = <F extends ObjectShape>(fields: F) => object(fields).noUnknown().required();
 
 /** Makes the field of an id that names one kind of thing, as its type says. */
 export const idOf = <Id extends string>() => identifier() as unknown as StringSchema<Id>;

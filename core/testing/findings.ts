@@ -1,8 +1,8 @@
 import { record } from '../journal/commands';
 import { partId, surfaceId } from '../pumps/ids';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
-import type { Finding } from '../records/teardown';
+import type { Finding } from '../records/entries/finding';
 import { AT, freshId } from './readings';
 
 /** Returns what every entry of a journal says of itself. */

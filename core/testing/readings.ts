@@ -1,7 +1,11 @@
-import { dimensionId, stationId } from '../pumps/ids';
-import { sizeReadingOf, type Entry } from '../instruments/gauges';
+import type { Characteristic, Dimension, Station } from '../pumps/family';
+import { characteristicId, dimensionId, stationId, type StationId } from '../pumps/ids';
+import { benchOf, type ToolRoom } from '../instruments/gauges';
 import { withReading } from '../journal/commands';
-import type { DimensionalReading } from '../methods/dimensional';
+import { dimensional, type DimensionalReading } from '../methods/dimensional';
+import type { EnteredFigure } from '../methods/entered';
+import { indicator, type IndicatorReading } from '../methods/indicator';
+import type { ReadingStamp } from '../methods/method';
 import type { Reading } from '../methods/list';
 import { dimensionOf } from '../pumps/registry';
 import { emptyJob } from '../practice/job';
@@ -24,6 +28,9 @@ let count = 0;
 /** Returns an id that no other entry of a test has. */
 export const freshId = (): string => `e${(count += 1)}`;
 
+/** A figure as it came in, and which reading it is. */
+export type Entry = EnteredFigure & ReadingStamp;
+
 /** Returns a figure as it is typed in mm. */
 export const entry = (read_mm: number): Entry => ({
   id: freshId(),
@@ -34,6 +41,39 @@ export const entry = (read_mm: number): Entry => ({
   read_mm,
   source: 'typed',
 });
+
+/** Returns the reading of a size that was entered. */
+export const sizeReadingOf = (
+  job: Job,
+  room: ToolRoom,
+  dimension: Dimension,
+  station: StationId,
+  { id, at, by, ...figure }: Entry,
+): DimensionalReading =>
+  dimensional.record(
+    { characteristic: characteristicId('any'), dimension, station: named(station) },
+    figure,
+    { id, at, by },
+    benchOf(job, room),
+  );
+
+/** Returns the reading of an indicator's travel that was entered. */
+export const swingReadingOf = (
+  job: Job,
+  room: ToolRoom,
+  { id: characteristic }: Characteristic,
+  station: StationId,
+  { id, at, by, ...figure }: Entry,
+  lever: { readonly lever_deg: number; readonly contactRadius_mm: number | null },
+): IndicatorReading =>
+  indicator.record(
+    { characteristic, station: named(station) },
+    { ...figure, ...lever },
+    { id, at, by },
+    benchOf(job, room),
+  );
+
+const named = (id: StationId): Station => ({ id, label: '', instruction: '' });
 
 /** Returns the reading of a size in mm at a station. */
 export const sized = (

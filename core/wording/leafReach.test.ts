@@ -1,7 +1,7 @@
 import { characteristicId } from '../pumps/ids';
 import fc from 'fast-check';
 import { emptyJob } from '../practice/job';
-import { feel } from '../practice/hand';
+import { feel } from '../methods/feeler';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { judgeTries, ladderOf } from '../feeler/ladder';
 import { characteristicOf } from '../pumps/registry';

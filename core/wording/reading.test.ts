@@ -9,7 +9,7 @@ import { VELTRANE_T6 } from '../testing/sheets';
 import { characteristicOf, dimensionOf } from '../pumps/registry';
 import { placeOf, targetOf } from '../journal/target';
 import { NEW_SHOP } from '../records/shop';
-import { sizeReadingOf, swingReadingOf, type Entry } from '../instruments/gauges';
+import { sizeReadingOf, swingReadingOf, type Entry } from '../testing/readings';
 import { studyWords } from './study';
 
 const AT = '2026-11-20T09:00:00.000Z';

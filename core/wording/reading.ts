@@ -3,15 +3,8 @@ import type { ShopUnit } from '../quantity/units';
 import { choicesOf } from '../journal/work';
 import type { WorkKind } from '../pumps/family';
 import { pumpOf, type PumpKind } from '../pumps/registry';
-import type { WorkEntry } from '../records/entry';
+import type { WorkEntry } from '../records/entries/operation';
 import { say } from './say';
-
-/** Says how an instrument's zero was found: good, or that it reads high or low by so much. */
-export function offsetWords(offset_mm: number, unit: ShopUnit): string {
-  if (offset_mm === 0) return 'zero is good';
-  const offset = formatWithUnit(Math.abs(offset_mm), 'gap', unit);
-  return say(offset_mm > 0 ? 'reading.readsHigh' : 'reading.readsLow', { offset });
-}
 
 /** The kinds of work as they are said of a part. */
 export const WORK_WORD: Readonly<Record<WorkKind, string>> = {

@@ -9,7 +9,7 @@ import { lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { ShopMoney } from '../records/rework';
 import type { ShelfPart } from '../records/part';
-import { seenWords } from './finding';
+import { seenWords } from '../records/entries/finding';
 import { sumWords } from './money';
 
 import { paragraph, say, together } from './say';

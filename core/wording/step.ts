@@ -1,5 +1,5 @@
-import { markedWords } from '../methods/feeler';
-import type { LeafStep, Step } from '../guidance/step';
+import { markedWords, type LeafStep } from '../methods/feeler';
+import type { Step } from '../methods/list';
 import type { Limits } from '../metrology/interval';
 import { formatLength, formatWithUnit, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';

@@ -11,7 +11,7 @@ import { formatLength, limitsWithUnit, formatWithUnit, unitName } from '../quant
 import { capital } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import { NEW_RULES, type HouseRules } from '../records/rules';
-import type { EvidenceSource } from '../methods/method';
+import { SOURCE_WORD } from '../methods/list';
 import { adviceWords, sizesWanted } from './advice';
 import { listed, paragraph, say } from './say';
 import { estimateText, rangeText, belowWords } from './figures';
@@ -207,16 +207,6 @@ function neglectedWords({ neglected }: Assessment): string {
   if (neglected.length === 0) return '';
   return say('judge.neglected', { parts: listed(neglected) });
 }
-
-const SOURCE_WORD: Readonly<Record<EvidenceSource, string>> = {
-  leaves: 'leaves',
-  sizes: 'sizes',
-  indicator: 'dial',
-  depths: 'depths',
-  sweep: 'sweep',
-  hand: 'hand test',
-  sum: 'parts of the sum',
-};
 
 function sourceWords(a: Assessment): string {
   if (a.disagree) return 'Two methods disagree. Check for oil, burrs and zero.';

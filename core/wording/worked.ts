@@ -3,7 +3,7 @@ import { ledgerOf } from '../journal/ledger';
 import type { Extremes } from '../metrology/extremes';
 import { acceptedIn } from '../journal/accepted';
 import { characteristicOf, partName } from '../pumps/registry';
-import { acceptedWords } from './accepted';
+import { acceptedWords } from '../records/entries/accept';
 import { centre } from '../metrology/estimate';
 import { formatWithUnit, signedLength, unitName } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';

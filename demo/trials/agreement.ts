@@ -1,5 +1,5 @@
 import { characteristicId, dimensionId } from '../../core/pumps/ids';
-import { leafEvidence, type FeelerReading } from '../../core/methods/feeler';
+import { leafEvidence, type FeelerReading, feel } from '../../core/methods/feeler';
 import { overStations } from '../../core/methods/stations';
 import { sizedEvidence } from '../../core/methods/sizedGap';
 import type { DimensionalReading } from '../../core/methods/dimensional';
@@ -8,7 +8,6 @@ import { extremesOf } from '../../core/feeler/extremes';
 import { ladderOf } from '../../core/feeler/ladder';
 import { characteristicOf, dimensionOf, gapsOf } from '../../core/pumps/registry';
 import type { Even } from '../../core/random';
-import { feel } from '../../core/practice/hand';
 import { VELTRANE_T6 } from '../sheets';
 import { drawnGauge, readBy, sizeAt } from '../../core/practice/gauge';
 

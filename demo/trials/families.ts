@@ -11,7 +11,8 @@ import { normalFrom, type Even } from '../../core/random';
 import type { Job } from '../../core/records/job';
 import type { Sheet } from '../../core/records/sheet';
 import { NEW_SHOP } from '../../core/records/shop';
-import { readingAt, type Hidden } from '../../core/practice/hand';
+import { readingAt } from '../../core/practice/hand';
+import type { Hidden } from '../../core/methods/method';
 import { emptyJob } from '../../core/practice/job';
 import type { Trial } from './tally';
 

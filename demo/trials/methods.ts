@@ -16,7 +16,7 @@ import { boundsOf, type Try } from '../../core/feeler/bounds';
 import { characteristicOf } from '../../core/pumps/registry';
 import { normalFrom, type Even } from '../../core/random';
 import { NEW_SHOP } from '../../core/records/shop';
-import { feel } from '../../core/practice/hand';
+import { feel } from '../../core/methods/feeler';
 import { VELTRANE_T6 } from '../sheets';
 import { drawnGauge, readBy, sizeAt, swingAt } from '../../core/practice/gauge';
 import type { Trial } from './tally';

@@ -13,7 +13,7 @@ import { partName } from '@/core/pumps/registry';
 import { type Job } from '@/core/records/job';
 import { STAGES } from '@/core/records/stage';
 import { sheetName } from '@/core/records/sheet';
-import { seenWords } from '@/core/wording/finding';
+import { seenWords } from '@/core/records/entries/finding';
 import { gapText, shownExtremes } from '@/core/wording/figures';
 import { VERDICT_WORD } from '@/core/wording/verdictWord';
 import { nextOf } from '@/data/jobSummary';

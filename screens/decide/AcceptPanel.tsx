@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { acceptGaps, withdrawAcceptance } from '@/core/commands/deciding';
 import { acceptedIn } from '@/core/journal/accepted';
 import type { CharacteristicId } from '@/core/pumps/ids';
-import { acceptedWords, USUAL_REASONS } from '@/core/wording/accepted';
+import { acceptedWords, USUAL_REASONS } from '@/core/records/entries/accept';
 import { gapText, shownExtremes } from '@/core/wording/figures';
 import { unitName } from '@/core/quantity/format';
 import { say } from '@/core/wording/say';

@@ -9,7 +9,7 @@ import { amountUncertainty } from '@/core/instruments/gauges';
 import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
-import type { PlanStep } from '@/core/records/rework';
+import type { PlanStep } from '@/core/records/entries/plan';
 import { doubtOfAmount } from '@/core/rework/decision/doubt';
 import { bushingWork } from '@/core/rework/decision/bushing';
 import type { PlannedOperation } from '@/core/rework/decision/lines';

@@ -14,7 +14,7 @@ export function useMeasureFor(job: Job): {
   const router = useRouter();
   const { run, error } = useCommand(job);
   const measure = async ({ characteristic, by, settles }: ToMeasure) => {
-    const figure = figureWay(characteristicOf(job.sheet, characteristic)) ?? 'size';
+    const figure = figureWay(job.sheet, characteristicOf(job.sheet, characteristic)) ?? 'size';
     const way = by === 'leaves' ? 'leaf' : figure;
     const closer = by === 'leaves' ? settles !== 'verdict' : by === 'sizes';
     const turn =

@@ -4,7 +4,7 @@ import { noteOrder, undoOrder } from '@/core/commands/ordering';
 import type { OrderLine } from '@/core/inspect/order';
 import { ledgerOf } from '@/core/journal/ledger';
 import type { Job } from '@/core/records/job';
-import type { OrderState } from '@/core/records/order';
+import type { OrderState } from '@/core/records/entries/order';
 import { dayOf } from '@/core/schema/dates';
 import { dayText } from '@/core/schema/moments';
 import { counting } from '@/core/schema/voiding';

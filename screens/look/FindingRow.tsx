@@ -1,9 +1,8 @@
 import { withdrawDefect } from '@/core/commands/noting';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { decidedWords, seenWords } from '@/core/wording/finding';
+import { decidedWords, seenWords, type Finding } from '@/core/records/entries/finding';
 import type { Job } from '@/core/records/job';
-import type { Finding } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
 import { DefectGlyph } from '@/ui/DefectGlyph';
 import { usePalette } from '@/ui/theme';

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { answerBeside, auxiliaryChecks, isAmiss } from '@/core/inspect/auxiliary';
-import { decidedWords, seenWords } from '@/core/wording/finding';
+import { decidedWords, seenWords } from '@/core/records/entries/finding';
 import { askedFor, type Looked as Seen } from '@/core/inspect/looking';
 import { laidWrong, noteWords, wrongParts } from '@/core/inspect/stripping';
 import type { Verdict } from '@/core/metrology/verdict';

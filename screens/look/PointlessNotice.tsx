@@ -1,10 +1,9 @@
 import { closeJob } from '@/core/commands/job';
 import { useRouter } from 'expo-router';
 import { Button } from '@/ui/Button';
-import { seenWords } from '@/core/wording/finding';
+import { seenWords, type Finding } from '@/core/records/entries/finding';
 import { teardownOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
-import type { Finding } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { useCommand } from '../job/useCommand';

@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { answerBeside, isAmiss, type AuxiliaryChecked } from '@/core/inspect/auxiliary';
-import { decidedWords, seenWords } from '@/core/wording/finding';
+import { decidedWords, seenWords } from '@/core/records/entries/finding';
 import { byOwner, type Looked } from '@/core/inspect/looking';
 import type { Verdict } from '@/core/metrology/verdict';
 import type { Job } from '@/core/records/job';

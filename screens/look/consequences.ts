@@ -1,4 +1,5 @@
-import { CONSEQUENCES, type Consequence, type Finding } from '@/core/records/teardown';
+import { type Finding } from '@/core/records/entries/finding';
+import { CONSEQUENCES, type Consequence } from '@/core/records/teardown';
 
 /** What is done about a defect, as the screens write it. */
 export const CONSEQUENCE_NAME: Readonly<Record<Consequence, string>> = {

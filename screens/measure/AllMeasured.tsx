@@ -3,7 +3,6 @@ import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { worstVerdict } from '@/core/assessment/summary';
-import type { Job } from '@/core/records/job';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { Heading, Words } from '@/ui/Words';
@@ -12,16 +11,9 @@ import { useWide } from '@/ui/useWidth';
 import { CharacteristicRows } from './CharacteristicList';
 import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
-import type { Openers } from './panels';
-import type { Measuring } from './useMeasuring';
+import type { Shown } from './panels';
 import { allMeasuredWords } from './verdictWords';
 import { say } from '@/core/wording/say';
-
-interface Props extends Openers {
-  readonly job: Job;
-  readonly shown: Assessment;
-  readonly measuring: Measuring;
-}
 
 /** Says what is left to be known, and how it can be. */
 function standing(settled: Assessment | undefined, close: boolean): string {
@@ -32,7 +24,7 @@ function standing(settled: Assessment | undefined, close: boolean): string {
 }
 
 /** Nothing is left that a leaf could decide: the verdicts, and where to go from here. */
-export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Props) {
+export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Shown) {
   const router = useRouter();
   const wide = useWide();
   const next = useNextFocus('all measured');

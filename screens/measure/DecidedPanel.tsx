@@ -1,43 +1,30 @@
 import { evaluator } from '@/data/evaluator';
-import type { Assessment } from '@/core/assessment/assessment';
 import { useMemo } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { turnToAgain } from '@/core/commands/measuring';
-import { figureWay } from '@/core/methods/list';
-import type { EvidenceSource } from '@/core/methods/method';
+import { figureWay, isFigureSource } from '@/core/methods/list';
 import { closerStep } from '@/core/guidance/next';
-import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { useWide } from '@/ui/useWidth';
 import { Foot } from './Foot';
 import { PanelHead } from './PanelHead';
 import { ShownBar } from './ShownBar';
-import type { Openers } from './panels';
-import type { Measuring } from './useMeasuring';
+import type { Shown } from './panels';
 import { VerdictLine } from './VerdictLine';
 import { drawnTilt } from './verdictWords';
 
-/** The kinds of evidence that are figures, and can be read once more. */
-const FIGURES: readonly EvidenceSource[] = ['sizes', 'indicator', 'depths'];
-
-interface Props extends Openers {
-  readonly job: Job;
-  readonly shown: Assessment;
-  readonly measuring: Measuring;
-}
-
 /** A characteristic that was taken in hand though nothing more is to be told of it. */
-export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Props) {
+export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Shown) {
   const { onList, onEvidence, onTools } = openers;
   const { unit } = useShop();
   const wide = useWide();
   const { turnTo } = measuring;
   const { sheet } = job;
   const isFigured =
-    figureWay(shown.characteristic) !== null &&
-    (shown.both || FIGURES.includes(shown.source.largest));
+    figureWay(sheet, shown.characteristic) !== null &&
+    (shown.both || isFigureSource(shown.source.largest));
   const closer = useMemo(() => closerStep(shown, evaluator.ladder(job)), [job, shown]);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>

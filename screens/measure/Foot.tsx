@@ -1,4 +1,4 @@
-import { methodsFor, type MethodId } from '@/core/methods/list';
+import { METHOD, methodsFor, type MethodId } from '@/core/methods/list';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { ReactNode } from 'react';
 import { lastStanding } from '@/core/journal/commands';
@@ -22,21 +22,14 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-const WAY_NAME: Readonly<Record<MethodId, string>> = {
-  leaf: 'Leaves',
-  size: 'Sizes',
-  swing: 'Dial',
-  touch: 'By hand',
-};
-
 /** The lesser actions beneath every measuring panel: undo, evidence, the other ways of measuring. */
 export function Foot({ job, shown, way, measuring, onEvidence, onSkip, children }: Props) {
   const wide = useWide();
   const { pending, undo, undoAsks, turnTo } = measuring;
-  const { id, touch } = shown.characteristic;
+  const { id } = shown.characteristic;
   const turn = (to: MethodId) => {
     // Leaves and sizes go on through the pump; a dial or a hand is for this one.
-    const here = to === 'swing' || to === 'touch' || job.cursor.characteristic !== null;
+    const here = !METHOD[to].goesOn || job.cursor.characteristic !== null;
     void turnTo(here ? { way: to, characteristic: id } : { way: to });
   };
   const others = methodsFor(job.sheet, shown.characteristic).filter((w) => w !== way);
@@ -52,7 +45,7 @@ export function Foot({ job, shown, way, measuring, onEvidence, onSkip, children 
       {others.map((other) => (
         <FootButton
           key={other}
-          name={other === 'touch' && touch?.test === 'sweep' ? 'Sweep' : WAY_NAME[other]}
+          name={METHOD[other].name(shown.characteristic)}
           onPress={() => turn(other)}
         />
       ))}

@@ -1,5 +1,5 @@
 import { StyleSheet, type TextStyle } from 'react-native';
-import type { LeafStep } from '@/core/guidance/step';
+import type { LeafStep } from '@/core/methods/feeler';
 import type { Job } from '@/core/records/job';
 import { leafInstruction } from '@/core/wording/step';
 import { evaluator } from '@/data/evaluator';

@@ -1,6 +1,7 @@
+import useLatestCallback from 'use-latest-callback';
 import { evaluator } from '@/data/evaluator';
 import type { Assessment } from '@/core/assessment/assessment';
-import type { LeafStep } from '@/core/guidance/step';
+import type { Felt } from '@/core/feeler/bounds';
 import { useMemo, useState } from 'react';
 import { leafReachWords } from '@/core/wording/leafReach';
 import type { Job } from '@/core/records/job';
@@ -11,18 +12,10 @@ import { Answers } from './Answers';
 import { FootButton } from '@/ui/FootButton';
 import { LeafInstruction } from './LeafInstruction';
 import { OtherLeaf } from './OtherLeaf';
-import type { Openers } from './panels';
+import type { PanelProps } from './panels';
 import { StepPanel } from './StepPanel';
 import { useMarks } from './useMarks';
-import type { Measuring } from './useMeasuring';
 import { roomWords } from '@/core/wording/step';
-
-interface Props extends Openers {
-  readonly job: Job;
-  readonly shown: Assessment;
-  readonly step: LeafStep;
-  readonly measuring: Measuring;
-}
 
 /** What the set cannot tell of a characteristic, said before its first try and no longer. */
 function useReach(job: Job, shown: Assessment): string {
@@ -40,23 +33,19 @@ function useReach(job: Job, shown: Assessment): string {
 }
 
 /** Leaf by leaf: where to lay the edge, which leaf to try, and the four answers. */
-export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
+export function LeafPanel(props: PanelProps<'leaf'>) {
+  const { job, shown, step, measuring } = props;
   const { unit } = useShop();
   const [choosing, setChoosing] = useState(false);
   const { characteristic } = shown;
   const marks = useMarks(job, shown, step.station);
   const reach = useReach(job, shown);
   const { edge } = placementOf(job.sheet, characteristic.id, step.station.id);
+  const answer = useLatestCallback((felt: Felt) => measuring.answer(felt, true));
 
   return (
     <StepPanel
-      {...openers}
-      job={job}
-      shown={shown}
-      measuring={measuring}
-      step={{ way: 'leaf', ...step }}
-      target={characteristic.id}
-      stations={characteristic.stations}
+      {...props}
       marks={marks}
       caution={paragraph(roomWords(step, shown.limits, unit), reach || characteristic.caution)}
       instruction={<LeafInstruction job={job} step={step} follows={measuring.isProposed} />}
@@ -73,7 +62,7 @@ export function LeafPanel({ job, shown, step, measuring, ...openers }: Props) {
           }}
         />
       ) : (
-        <Answers onAnswer={measuring.answer} edge={edge !== undefined} />
+        <Answers onAnswer={answer} edge={edge !== undefined} />
       )}
     </StepPanel>
   );

@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useState, type ComponentType, type ReactNode } from 'react';
+import type { Assessment } from '@/core/assessment/assessment';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import { skipPlace } from '@/core/commands/measuring';
@@ -24,9 +25,8 @@ import { CharacteristicList } from './CharacteristicList';
 import { DecidedPanel } from './DecidedPanel';
 import { EvidencePanel } from './EvidencePanel';
 import { KeysPanel } from './KeysPanel';
-import { LeafPanel } from './LeafPanel';
+import { PANEL, type PanelProps } from './panels';
 import { ToolsPanel } from './ToolsPanel';
-import { TouchPanel } from './TouchPanel';
 import { useLeafSet } from './useLeafSet';
 import { useMeasuring } from './useMeasuring';
 import { useShopPast } from './useShopPast';
@@ -34,10 +34,9 @@ import { useThinkingAhead } from './useThinkingAhead';
 import { usePlanAhead } from './usePlanAhead';
 import { onDemand } from '../shell/onDemand';
 import { SkipPanel } from './SkipPanel';
-import { ValuePanel } from './ValuePanel';
 import { WorkPanel } from './WorkPanel';
 import { ZeroGate } from './ZeroGate';
-import { METHOD_IDS } from '@/core/methods/list';
+import { METHOD, METHOD_IDS } from '@/core/methods/list';
 import { say } from '@/core/wording/say';
 
 /** Loaded when somebody turns to paper. */
@@ -59,35 +58,26 @@ export function MeasureStage({ job }: { readonly job: Job }) {
   return <Measuring job={goesAhead(drawn, job) ? drawn : job} />;
 }
 
-/** One instruction, and the answers under the thumb. */
-function Measuring({ job }: { readonly job: Job }) {
-  const wide = useWide();
-  const palette = usePalette();
+/** What can be opened over the instruction. */
+type Over = 'list' | 'evidence' | 'tools' | 'work' | 'keys' | 'skip' | 'paper';
+
+/** What the measuring screen holds, and what is asked of it. */
+function useStage(job: Job) {
   const measuring = useMeasuring(job);
   useShopPast(job);
   useThinkingAhead(job);
   usePlanAhead(job, measuring.all);
   const renewed = useLeafSet(job, measuring.run);
-  const [over, setOver] = useState<
-    'list' | 'evidence' | 'tools' | 'work' | 'keys' | 'skip' | 'paper' | null
-  >(null);
+  const [over, setOver] = useState<Over | null>(null);
   const shop = useShop();
-  const { shortcuts } = shop;
   const [typed, setTyped] = useState<{ text: string; when: string } | null>(null);
   const [gauge, setGauge] = useState<Source>('typed');
   /** Instruments that are used as they are, though their zero is not known. */
   const [unzeroed, setUnzeroed] = useState<readonly string[]>([]);
-  const { from, asked, way } = useLocalSearchParams<{
-    from?: string;
-    asked?: string;
-    way?: string;
-  }>();
+  const asked = useLocalSearchParams<{ from?: string; asked?: string; way?: string }>();
 
   const { all, step } = measuring;
-  const before = METHOD_IDS.find((id) => id === way) ?? job.cursor.way;
-  const inHand = job.cursor.characteristic;
-  const shownId = step?.characteristic ?? inHand ?? all[0]?.characteristic.id;
-  const shown = all.find((a) => a.characteristic.id === shownId);
+  const shownId = step?.characteristic ?? job.cursor.characteristic ?? all[0]?.characteristic.id;
   const turn = (by: number) => {
     const at = all.findIndex((a) => a.characteristic.id === shownId);
     const to = all[(at + by + all.length) % all.length];
@@ -102,91 +92,112 @@ function Measuring({ job }: { readonly job: Job }) {
       arrowleft: () => turn(-1),
       '?': () => setOver('keys'),
     },
-    { enabled: shortcuts && over === null && job.clean !== null },
+    { enabled: shop.shortcuts && over === null && job.clean !== null },
   );
   // What no field takes is not recorded by whatever key it hits.
   const when = `${job.journal.at(-1)?.id} ${over}`;
   useTypingGauge((text) => setTyped({ text, when }));
 
-  if (job.clean === null) return <CleanGate job={job} />;
-  const openers = {
-    onList: () => setOver('list'),
-    onEvidence: () => setOver('evidence'),
-    onTools: () => setOver('tools'),
-    onWork: () => setOver('work'),
-    onKeys: () => setOver('keys'),
-    onSkip: () => setOver('skip'),
-  };
-  const common = { job, measuring, ...openers };
   const room = { ...shop, zeros: zerosOf(job, shop) };
   const doubtful = gauge === 'simulated' ? null : zeroFirst(job, room, step, now());
   const toZero = doubtful && !unzeroed.includes(doubtful.id) ? doubtful : null;
   const takesFigures =
-    over === null && toZero === null && (step?.way === 'size' || step?.way === 'swing');
-  const working = () => {
-    if (!shown) return null;
-    if (over === 'tools') {
+    over === null && toZero === null && step !== null && METHOD[step.way].gives === 'figure';
+  return {
+    job,
+    measuring,
+    step,
+    shownId,
+    shown: all.find((a) => a.characteristic.id === shownId),
+    over,
+    close,
+    openers: {
+      onList: () => setOver('list'),
+      onEvidence: () => setOver('evidence'),
+      onTools: () => setOver('tools'),
+      onWork: () => setOver('work'),
+      onKeys: () => setOver('keys'),
+      onSkip: () => setOver('skip'),
+    },
+    onPaper: () => setOver('paper'),
+    gauge,
+    setGauge,
+    toZero,
+    useUnzeroed: (id: string) => setUnzeroed([...unzeroed, id]),
+    /** What a gauge typed that nothing took. */
+    stray: typed?.when === when && !takesFigures ? typed.text : null,
+    renewed,
+    asked,
+  };
+}
+
+type Stage = ReturnType<typeof useStage>;
+
+/** The panel that is open in place of the instruction; nothing where none is. */
+function overPanel(stage: Stage, shown: Assessment): ReactNode {
+  const { job, measuring, step, over, close } = stage;
+  const { run, make, error, all } = measuring;
+  switch (over) {
+    case 'tools':
       return (
         <ToolsPanel
           job={job}
           step={step}
           measuring={measuring}
-          gauge={gauge}
-          onGauge={setGauge}
-          onPaper={() => setOver('paper')}
+          gauge={stage.gauge}
+          onGauge={stage.setGauge}
+          onPaper={stage.onPaper}
           onDone={close}
         />
       );
-    }
-    if (over === 'paper') {
-      const { run, make, error } = measuring;
+    case 'paper':
       return <PaperPanel job={job} all={all} run={run} make={make} error={error} onDone={close} />;
-    }
-    if (over === 'keys') return <KeysPanel onDone={close} />;
-    if (over === 'skip' && step) {
-      return (
-        <SkipPanel
-          step={step}
-          onDone={close}
-          onSkip={(why) => {
-            close();
-            void measuring.run(skipPlace(step, why, evaluator));
-          }}
-        />
-      );
-    }
-    if (over === 'work') {
+    case 'keys':
+      return <KeysPanel onDone={close} />;
+    case 'work':
       return <WorkPanel job={job} shown={shown} measuring={measuring} onDone={close} />;
+    case 'skip': {
+      if (!step) return null;
+      const skip = (why: string) => {
+        close();
+        void run(skipPlace(step, why, evaluator));
+      };
+      return <SkipPanel step={step} onDone={close} onSkip={skip} />;
     }
-    if (toZero) {
-      return (
-        <ZeroGate
-          job={job}
-          instrument={toZero}
-          run={measuring.run}
-          onWithout={() => setUnzeroed([...unzeroed, toZero.id])}
-          onTools={openers.onTools}
-        />
-      );
-    }
-    switch (step?.way) {
-      case 'leaf':
-        return <LeafPanel {...common} shown={shown} step={step} />;
-      case 'size':
-      case 'swing':
-        return <ValuePanel {...common} shown={shown} step={step} gauge={gauge} />;
-      case 'touch':
-        return <TouchPanel {...common} shown={shown} step={step} />;
-      default:
-        return inHand ? (
-          <DecidedPanel {...common} shown={shown} />
-        ) : (
-          <AllMeasured {...common} shown={shown} />
-        );
-    }
-  };
+    default:
+      return null;
+  }
+}
 
-  const notices = (
+/** What is done now: the instruction with its answers, or what comes before or after it. */
+function working(stage: Stage): ReactNode {
+  const { job, measuring, step, shown, toZero, openers, gauge } = stage;
+  if (!shown) return null;
+  const over = overPanel(stage, shown);
+  if (over) return over;
+  if (toZero) {
+    return (
+      <ZeroGate
+        job={job}
+        instrument={toZero}
+        run={measuring.run}
+        onWithout={() => stage.useUnzeroed(toZero.id)}
+        onTools={openers.onTools}
+      />
+    );
+  }
+  const props = { job, measuring, shown, ...openers };
+  if (step) {
+    const Panel = PANEL[step.way] as ComponentType<PanelProps>;
+    return <Panel {...props} step={step} gauge={gauge} />;
+  }
+  return job.cursor.characteristic ? <DecidedPanel {...props} /> : <AllMeasured {...props} />;
+}
+
+/** What is said over the instruction. */
+function notices({ job, measuring, step, shownId, toZero, renewed, stray, asked }: Stage) {
+  const before = METHOD_IDS.find((id) => id === asked.way) ?? job.cursor.way;
+  return (
     <>
       <Later>
         <Announcer
@@ -196,48 +207,48 @@ function Measuring({ job }: { readonly job: Job }) {
         />
       </Later>
       <RenewedNotice set={renewed} />
-      {from === 'decide' ? (
-        <BackToDecide job={job} asked={asked} shown={shownId} way={before} />
+      {asked.from === 'decide' ? (
+        <BackToDecide job={job} asked={asked.asked} shown={shownId} way={before} />
       ) : null}
-      {typed?.when !== when || takesFigures ? null : (
+      {stray === null ? null : (
         <View style={styles.typed}>
           <Notice kind="error">
             {say(step?.way === 'leaf' ? 'measure.gaugeTyped' : 'measure.gaugeTypedAnywhere', {
-              text: typed.text,
+              text: stray,
             })}
           </Notice>
         </View>
       )}
     </>
   );
+}
+
+/** One instruction, and the answers under the thumb. */
+function Measuring({ job }: { readonly job: Job }) {
+  const wide = useWide();
+  const palette = usePalette();
+  const stage = useStage(job);
+  const { measuring, shown, shownId, over, close, openers } = stage;
+  if (job.clean === null) return <CleanGate job={job} />;
+  const common = { job, measuring, onWork: openers.onWork };
+  const middle = (
+    <View style={styles.middle}>
+      {notices(stage)}
+      {wide ? (
+        <Wall what="This step" record={{ kind: 'job', id: job.id }}>
+          {working(stage)}
+        </Wall>
+      ) : (
+        working(stage)
+      )}
+    </View>
+  );
   if (!wide) {
-    if (over === 'list')
-      return (
-        <CharacteristicList
-          job={job}
-          measuring={measuring}
-          shown={shownId}
-          onDone={close}
-          onWork={openers.onWork}
-        />
-      );
+    if (over === 'list') return <CharacteristicList {...common} shown={shownId} onDone={close} />;
     if (over === 'evidence' && shown) {
-      return (
-        <EvidencePanel
-          job={job}
-          shown={shown}
-          measuring={measuring}
-          onDone={close}
-          onWork={openers.onWork}
-        />
-      );
+      return <EvidencePanel {...common} shown={shown} onDone={close} />;
     }
-    return (
-      <View style={styles.middle}>
-        {notices}
-        {working()}
-      </View>
-    );
+    return middle;
   }
   const record = { kind: 'job', id: job.id } as const;
   return (
@@ -249,22 +260,12 @@ function Measuring({ job }: { readonly job: Job }) {
           </Later>
         </Wall>
       </View>
-      <View style={styles.middle}>
-        {notices}
-        <Wall what="This step" record={record}>
-          {working()}
-        </Wall>
-      </View>
+      {middle}
       {shown ? (
         <View style={[styles.side, { borderColor: palette.line, borderLeftWidth: 1 }]}>
           <Wall what="The evidence" record={record} again={[shownId]}>
             <Later>
-              <EvidencePanel
-                job={job}
-                shown={shown}
-                measuring={measuring}
-                onWork={openers.onWork}
-              />
+              <EvidencePanel {...common} shown={shown} />
             </Later>
           </Wall>
         </View>

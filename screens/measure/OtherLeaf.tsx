@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assessment/assessment';
-import type { LeafStep } from '@/core/guidance/step';
+import type { LeafStep } from '@/core/methods/feeler';
 import { useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { BOXES, type Box } from '@/core/paper/typed';
+import { METHOD } from '@/core/methods/list';
+import type { Box } from '@/core/methods/method';
 import type { PaperBlock } from '@/core/paper/blank';
 import { familyOf, placementOf } from '@/core/pumps/registry';
 import { unitName } from '@/core/quantity/format';
@@ -102,7 +103,7 @@ function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProp
             <Words strong>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
             {caution ? <Words size="note">{caution}</Words> : null}
           </View>
-          {BOXES[way].map((box) => (
+          {METHOD[way].paper.map((box) => (
             <Words key={box} size="note" strong style={styles.boxed}>
               {`${BOX_NAME[box]}, ${unitName(kind, unit)}`}
             </Words>
@@ -116,7 +117,7 @@ function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProp
             <Words size="note" style={styles.instruction}>
               {dimension ? `${dimension.name}: ${station.instruction}` : station.instruction}
             </Words>
-            {BOXES[way].map((box) => (
+            {METHOD[way].paper.map((box) => (
               <View key={box} style={[styles.boxed, styles.box, { borderColor: palette.ink }]} />
             ))}
           </View>

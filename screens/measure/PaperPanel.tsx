@@ -1,8 +1,9 @@
+import { METHOD, type MethodId } from '@/core/methods/list';
 import { useEffect, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
-import { paperBlocks, type PaperBlock, type PaperPlace, type PaperWay } from '@/core/paper/blank';
-import { BOXES, boxId, takePaper, typedFrom, type PaperCells } from '@/core/paper/typed';
+import { paperBlocks, type PaperBlock, type PaperPlace } from '@/core/paper/blank';
+import { boxId, takePaper, typedFrom, type PaperCells } from '@/core/paper/typed';
 import type { Assessment } from '@/core/assessment/assessment';
 import { zerosOf } from '@/core/instruments/gauges';
 import { unitName } from '@/core/quantity/format';
@@ -68,7 +69,7 @@ function usePaperDraft(key: string) {
 export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
   const shop = useShop();
   const { unit } = shop;
-  const [way, setWay] = useState<PaperWay>(job.cursor.way === 'size' ? 'size' : 'leaf');
+  const [way, setWay] = useState<MethodId>(job.cursor.way === 'size' ? 'size' : 'leaf');
   const [date, setDate] = useState(now().slice(0, 10));
   const { cells, put } = usePaperDraft(`paper/${job.id}`);
   const [wrong, setWrong] = useState<ReadonlyMap<string, string>>(new Map());
@@ -114,7 +115,7 @@ export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
         label="Measure gaps by"
         value={way}
         options={WAYS}
-        onChange={(chosen) => setWay(chosen as PaperWay)}
+        onChange={(chosen) => setWay(chosen as MethodId)}
       />
       <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
         Print a blank page
@@ -185,7 +186,7 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
     <View style={styles.block}>
       <View style={styles.row}>
         <Words strong style={styles.where}>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
-        {BOXES[way].map((box) => (
+        {METHOD[way].paper.map((box) => (
           <Words key={box} size="note" tone="muted" style={styles.cell}>
             {`${BOX_NAME[box]}, ${measure}`}
           </Words>
@@ -197,7 +198,7 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
             <Words size="note" style={styles.where}>
               {where(place)}
             </Words>
-            {BOXES[way].map((box) => {
+            {METHOD[way].paper.map((box) => {
               const id = boxId(place, box);
               return (
                 <TextInput
@@ -218,7 +219,7 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
               );
             })}
           </View>
-          {BOXES[way].map((box) => {
+          {METHOD[way].paper.map((box) => {
             const message = wrong.get(boxId(place, box)) ?? doubted.get(boxId(place, box));
             return message ? (
               <HelperText key={box} type="error" role="alert" padding="none">

@@ -1,6 +1,4 @@
-import { readingDetail, readingFigure, type Reading } from '@/core/methods/list';
-import type { DimensionalReading } from '@/core/methods/dimensional';
-import type { IndicatorReading } from '@/core/methods/indicator';
+import { METHOD, readingDetail, readingFigure, type Reading } from '@/core/methods/list';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -18,7 +16,7 @@ const WHY = ['Oil or dirt', 'Wrong place', 'Mistyped'] as const;
 
 /** Lists why a reading may be wrong: of a straightedge only where one lies. */
 function reasonsFor(reading: Reading, job: Job): readonly string[] {
-  if (reading.kind !== 'leaf' && reading.kind !== 'touch') return WHY;
+  if ('dimension' in reading) return WHY;
   const { edge } = placementOf(job.sheet, reading.characteristic, reading.station);
   return edge ? ['Straightedge not seated', ...WHY] : WHY;
 }
@@ -32,10 +30,10 @@ function readingWords(
 ): { figure: string; where: string } {
   const { name } = targetOf(job.sheet, reading);
   const detail = readingDetail(reading, unit);
-  const ofWhat = named || reading.kind === 'size' ? name : '';
+  const ofWhat = named || 'dimension' in reading ? name : '';
   const place = placeOf(job.sheet, reading);
   const where =
-    reading.kind === 'size'
+    'dimension' in reading
       ? `${ofWhat} ${place} · ${detail}`
       : [detail, ofWhat, place].filter(Boolean).join(', ');
   return { figure: readingFigure(reading, unit), where };
@@ -48,8 +46,8 @@ interface Props {
   readonly named: boolean;
   readonly onStrike: (why: string) => void;
   readonly onRestore: () => void;
-  /** For a size or a swing: to its place once more. */
-  readonly onAgain?: (reading: DimensionalReading | IndicatorReading) => void;
+  /** For a figure: to its place once more. */
+  readonly onAgain?: (reading: Reading) => void;
 }
 
 /** One reading: never overwritten; a wrong one is voided and stays, with who, when and why. */
@@ -82,7 +80,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
             </Words>
           ) : null}
         </View>
-        {!voided && onAgain && (reading.kind === 'size' || reading.kind === 'swing') ? (
+        {!voided && onAgain && METHOD[reading.kind].gives === 'figure' ? (
           <Button
             compact
             onPress={() => onAgain(reading)}

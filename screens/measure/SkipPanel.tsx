@@ -1,5 +1,5 @@
 import { ScrollView, StyleSheet } from 'react-native';
-import type { Step } from '@/core/guidance/step';
+import type { Step } from '@/core/methods/list';
 import { say } from '@/core/wording/say';
 import { Reasons } from '@/ui/Reasons';
 import { Heading, Words } from '@/ui/Words';

@@ -1,12 +1,8 @@
-import type { CharacteristicId, DimensionId } from '@/core/pumps/ids';
-import type { Assessment } from '@/core/assessment/assessment';
-import type { Step } from '@/core/guidance/step';
-import type { MethodId } from '@/core/methods/list';
-import type { ReactNode } from 'react';
+import { stationsFor, type Step } from '@/core/methods/list';
+import { pumpOf, type PumpKind } from '@/core/pumps/registry';
+import { useMemo, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, useWindowDimensions } from 'react-native';
 import { askedFor } from '@/core/inspect/looking';
-import type { Station } from '@/core/pumps/family';
-import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { Later } from '@/ui/Later';
 import { Notice } from '@/ui/Notice';
@@ -17,22 +13,16 @@ import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
 import { PendingNotice } from './PendingNotice';
 import { Caution, PanelHead } from './PanelHead';
-import type { Openers } from './panels';
+import type { Shown } from './panels';
 import { ShownBar } from './ShownBar';
 import { Wall } from '../shell/Wall';
 import { StepDrawing } from './StepDrawing';
-import type { Measuring } from './useMeasuring';
 import { VerdictLine } from './VerdictLine';
 import { say } from '@/core/wording/say';
 
-interface Props extends Openers {
-  readonly job: Job;
-  readonly shown: Assessment;
-  readonly measuring: Measuring;
+interface Props extends Shown {
   readonly step: Step;
-  readonly target: CharacteristicId | DimensionId;
-  readonly stations: readonly Station[];
-  readonly marks: readonly DrawnStation[];
+  readonly marks?: readonly DrawnStation[];
   readonly caution?: string | undefined;
   readonly instruction: ReactNode;
   /** Where a pad needs the room, the verdict is left to the evidence. */
@@ -40,6 +30,18 @@ interface Props extends Openers {
   readonly foot?: ReactNode;
   /** What the hand answers with. */
   readonly children: ReactNode;
+}
+
+const NO_MARKS: readonly DrawnStation[] = [];
+
+/** What is read at a step, and all the places where it is. */
+function useTarget(sheet: PumpKind, step: Step) {
+  const { way: kind, characteristic } = step;
+  const dimension = 'dimension' in step ? step.dimension.id : null;
+  return useMemo(() => {
+    const of = dimension ? { kind, dimension } : { kind, characteristic };
+    return { target: dimension ?? characteristic, stations: stationsFor(pumpOf(sheet), of) };
+  }, [sheet, kind, characteristic, dimension]);
 }
 
 /** What every step of measuring has: the drawing, one instruction, how it stands, the answers, the lesser actions. */
@@ -52,17 +54,16 @@ export function StepPanel(props: Props) {
   const next = useNextFocus(`${step.characteristic} ${step.way} ${step.station.id}`);
   const { all, error, pending } = measuring;
   const fallen = measuring.fallen.length > 0;
-  const way: MethodId = step.way;
+  const target = useTarget(job.sheet, step);
   const asked = askedFor(job).find((a) => a.characteristic === shown.characteristic.id);
   const drawing = (
     <Later>
       <Wall what="The drawing" record={{ kind: 'job', id: job.id }}>
         <StepDrawing
           job={job}
-          target={props.target}
-          stations={props.stations}
+          {...target}
           station={step.station}
-          marks={props.marks}
+          marks={props.marks ?? NO_MARKS}
           shown={shown}
         />
       </Wall>
@@ -113,7 +114,7 @@ export function StepPanel(props: Props) {
         <Foot
           job={job}
           shown={shown}
-          way={way}
+          way={step.way}
           measuring={measuring}
           onEvidence={props.onEvidence}
           onSkip={props.onSkip}

@@ -1,5 +1,5 @@
 import { setFields, chooseInstrument } from '@/core/commands/job';
-import type { Step } from '@/core/guidance/step';
+import type { Step } from '@/core/methods/list';
 import { ScrollView, StyleSheet } from 'react-native';
 import { expectedSize, instrumentInHand, instrumentsOf } from '@/core/instruments/gauges';
 import type { Job } from '@/core/records/job';

@@ -1,17 +1,10 @@
-import type { Assessment } from '@/core/assessment/assessment';
 import { ATTRIBUTE_FELT, type AttributeFelt } from '@/core/methods/attribute';
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { Step } from '@/core/guidance/step';
-import type { Job } from '@/core/records/job';
-import type { DrawnStation } from '@/ui/PumpDrawing';
 import { TOUCH_LARGE, usePalette } from '@/ui/theme';
 import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
-import type { Openers } from './panels';
+import type { PanelProps } from './panels';
 import { StepPanel } from './StepPanel';
-import type { Measuring } from './useMeasuring';
-
-const NO_MARKS: readonly DrawnStation[] = [];
 
 /** What the hand may tell, and how that feels. */
 const WORDS: Readonly<Record<AttributeFelt, readonly [name: string, feel: string]>> = {
@@ -23,29 +16,16 @@ const WORDS: Readonly<Record<AttributeFelt, readonly [name: string, feel: string
   catches: ['Binds', 'sticks or jumps'],
 };
 
-interface Props extends Openers {
-  readonly job: Job;
-  readonly shown: Assessment;
-  readonly step: Extract<Step, { way: 'touch' }>;
-  readonly measuring: Measuring;
-}
-
 /** A test without a number: what to do, and what the hand may tell. */
-export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
+export function TouchPanel(props: PanelProps<'touch'>) {
+  const { shown, step, measuring } = props;
   const palette = usePalette();
   const { tiny } = useRoom();
   const { touch, caution } = shown.characteristic;
   if (!touch) return null;
   return (
     <StepPanel
-      {...openers}
-      job={job}
-      shown={shown}
-      measuring={measuring}
-      step={step}
-      target={shown.characteristic.id}
-      stations={touch.stations}
-      marks={NO_MARKS}
+      {...props}
       caution={caution}
       instruction={
         <Words size={tiny ? 'strong' : 'instruction'} strong>
@@ -61,7 +41,7 @@ export function TouchPanel({ job, shown, step, measuring, ...openers }: Props) {
               key={felt}
               role="button"
               aria-label={`${name}: ${feel}`}
-              onPress={() => void measuring.touch(felt)}
+              onPress={() => void measuring.answer(felt)}
               style={({ pressed }) => [
                 styles.answer,
                 {

@@ -1,7 +1,6 @@
 import type { Assessment } from '@/core/assessment/assessment';
-import type { Step } from '@/core/guidance/step';
 import { ZERO_WORD } from '@/core/methods/dimensional';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { skipOthers } from '@/core/commands/measuring';
 import { countedIn } from '@/core/journal/eras';
 import { capital } from '@/core/quantity/letters';
@@ -11,12 +10,12 @@ import { ledgerOf } from '@/core/journal/ledger';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { tried } from '@/core/errors';
-import { expectedSize, gaugeFor, indicatorFor, zeroAt, zerosOf } from '@/core/instruments/gauges';
+import { expectedSize, gaugeAt, zeroAt, zerosOf } from '@/core/instruments/gauges';
 import { asTyped, namesUnit, parseReading } from '@/core/quantity/parse';
 import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { pumpOf } from '@/core/pumps/registry';
-import type { Dimension } from '@/core/pumps/family';
-import type { Reading } from '@/core/methods/list';
+import type { Characteristic, Dimension } from '@/core/pumps/family';
+import type { Reading, Step } from '@/core/methods/list';
 import type { Job } from '@/core/records/job';
 import { nominalOf, pitchRadiusOf } from '@/core/records/sheet';
 import type { Source } from '@/core/schema/fields';
@@ -25,7 +24,6 @@ import { useGauge } from '@/data/gauge/useGauge';
 import { useShop } from '@/data/hooks';
 import { Dotted, Explained } from '@/ui/Explained';
 import { useTypingGauge } from '@/ui/keyboard';
-import type { DrawnStation } from '@/ui/PumpDrawing';
 import { ReadingPad } from '@/ui/ReadingPad';
 import { UnitKeys } from '@/ui/UnitKeys';
 import { FONT, TYPE } from '@/ui/theme';
@@ -33,22 +31,12 @@ import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { useFigures } from '../shell/useFigures';
 import { LeverFields, useLever } from './LeverFields';
-import type { Openers } from './panels';
+import type { PanelProps } from './panels';
 import { StepPanel } from './StepPanel';
-import type { Measuring } from './useMeasuring';
 import { GAUGE_NAME } from '@/core/wording/gauge';
 import { say } from '@/core/wording/say';
 
-const NO_MARKS: readonly DrawnStation[] = [];
-
-type ReadStep = Extract<Step, { way: 'size' | 'swing' }>;
-interface Props extends Openers {
-  readonly job: Job;
-  readonly shown: Assessment;
-  readonly step: ReadStep;
-  readonly measuring: Measuring;
-  readonly gauge: Source;
-}
+type ReadStep = Step<'size' | 'swing'>;
 
 /** Reads a figure as it is typed, in the unit that a bare one is in. */
 const understand = (text: string, kind: LengthKind, unit: 'mm' | 'in' | 'thou') =>
@@ -92,21 +80,30 @@ const EXAMPLE: Readonly<Record<ShopUnit, Readonly<Record<LengthKind, string>>>> 
   thou: { size: 'e.g. .7896', gap: 'e.g. 4-1/2 or .0045' },
 };
 
-/** Figure by figure: which instrument where, a field that takes shop shorthand, Enter to go on. */
-export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: Props) {
+/** What is read at a step: its name, how its figures are written, and about how large it is. */
+function readAt(job: Job, { characteristic }: Assessment, step: ReadStep) {
+  if (step.way === 'swing') {
+    const { name, caution } = characteristic;
+    return { name, caution, kind: 'gap', expected_mm: null, others: undefined } as const;
+  }
+  const { id, name, caution, others } = step.dimension;
+  const begun = countedIn(job).ofSize(id).length > 0;
+  return {
+    name,
+    caution,
+    kind: 'size',
+    expected_mm: expectedSize(job.sheet, step.dimension),
+    others: begun ? others : undefined,
+  } as const;
+}
+
+/** The field of a figure: what stands in it, what that is understood as, and why it was refused. */
+function useEntry({ job, shown, step, measuring, gauge }: PanelProps<'size' | 'swing'>) {
   const shop = useShop();
-  const wide = useWide();
+  const { kind, expected_mm } = readAt(job, shown, step);
+  const unit = bareUnit(kind, shop.unit);
   const [refused, setRefused] = useState<string | null>(null);
   const lever = useLever(pitchRadiusOf(job.sheet, shown.characteristic), shop.unit);
-  const bySize = step.way === 'size';
-  const kind: LengthKind = bySize ? 'size' : 'gap';
-  const unit = bareUnit(kind, shop.unit);
-  const name = bySize ? step.dimension.name : shown.characteristic.name;
-  const expected_mm = bySize ? expectedSize(job.sheet, step.dimension) : null;
-  const stations = bySize ? step.dimension.stations : (shown.characteristic.swing?.stations ?? []);
-
-  const tool = useTool(job, step);
-  const others = bySize && countedIn(job).ofSize(step.dimension.id).length > 0;
 
   const take = async (entered: string, source: Source): Promise<boolean> => {
     const entry = understand(entered, kind, unit);
@@ -115,16 +112,10 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
       setRefused(entry.ok ? (held.ok ? null : held.message) : entry.message);
       return false;
     }
-    return measuring.read({
-      text: entered.trim(),
-      unit,
-      read_mm: entry.value.mm,
-      source,
-      ...(bySize ? {} : held.lever),
-    });
+    const figure = { text: entered.trim(), unit, read_mm: entry.value.mm, source };
+    return measuring.answer(step.way === 'swing' ? { ...figure, ...held.lever } : figure);
   };
   const { field, text, put, enter, submit } = useFigures((figure) => take(figure, 'typed'));
-  const understood = text.trim() === '' ? null : understand(text, kind, unit);
   /** A unit that is changed while a figure stands in the field leaves that as it was meant. */
   const meant = useRef(unit);
   useEffect(() => {
@@ -143,18 +134,58 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
     enter();
   });
   const line = useGauge(gauge, expected_mm, (reading) => void take(reading.text, gauge));
+  const understood = text.trim() === '' ? null : understand(text, kind, unit);
+  return { field, text, change, enter, submit, unit, refused, understood, lever, line };
+}
 
+type Entry = ReturnType<typeof useEntry>;
+
+/** What a gauge at the bench is doing; nothing where figures are typed. */
+const gaugeLine = ({ line }: Entry): ReactNode =>
+  line.source.id === 'typed' ? null : (
+    <Words role="status" tone={line.state === 'lost' ? 'out' : 'brass'}>
+      {line.state === 'lost'
+        ? (line.why ?? 'Gauge disconnected. Plug it in or type the reading.')
+        : say(line.source.id === 'simulated' ? 'measure.gaugeSimulated' : 'measure.gaugeState', {
+            gauge: line.source.name,
+            state: line.state,
+          })}
+    </Words>
+  );
+
+/** How the dial lay, where it is a dial. */
+const leverLines = ({ lever }: Entry, { swing }: Characteristic, unit: ShopUnit): ReactNode => (
+  <>
+    <LeverFields lever={lever} unit={unit} />
+    {lever.pitchRadius_mm === null && swing?.pitchRadius_mm ? (
+      <Words size="note" tone="muted">
+        The sheet’s pitch circle is an example size. Set the dial at the true pitch circle: the
+        reading counts as it is.
+      </Words>
+    ) : null}
+  </>
+);
+
+/** What stands under the field: why a figure was refused, how it is understood, or what reads it and an example. */
+const underField = ({ refused, understood }: Entry, hint: string): ReactNode => (
+  <HelperText type={refused ? 'error' : 'info'} padding="none" role={refused ? 'alert' : undefined}>
+    {refused ?? (understood ? (understood.ok ? understood.value.echo : '') : hint)}
+  </HelperText>
+);
+
+/** Figure by figure: which instrument where, a field that takes shop shorthand, Enter to go on. */
+export function ValuePanel(props: PanelProps<'size' | 'swing'>) {
+  const { job, shown, step, measuring } = props;
+  const shop = useShop();
+  const wide = useWide();
+  const entry = useEntry(props);
+  const { field, text, change, enter, submit, unit } = entry;
+  const { name, kind, caution, others } = readAt(job, shown, step);
+  const tool = useTool(job, step);
   return (
     <StepPanel
-      {...openers}
-      job={job}
-      shown={shown}
-      measuring={measuring}
-      step={step}
-      target={bySize ? step.dimension.id : shown.characteristic.id}
-      stations={stations}
-      marks={NO_MARKS}
-      caution={bySize ? step.dimension.caution : shown.characteristic.caution}
+      {...props}
+      caution={caution}
       brief
       instruction={
         <Explained text={step.station.instruction}>
@@ -164,26 +195,8 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
         </Explained>
       }
     >
-      {line.source.id === 'typed' ? null : (
-        <Words role="status" tone={line.state === 'lost' ? 'out' : 'brass'}>
-          {line.state === 'lost'
-            ? (line.why ?? 'Gauge disconnected. Plug it in or type the reading.')
-            : say(
-                line.source.id === 'simulated' ? 'measure.gaugeSimulated' : 'measure.gaugeState',
-                {
-                  gauge: line.source.name,
-                  state: line.state,
-                },
-              )}
-        </Words>
-      )}
-      {bySize ? null : <LeverFields lever={lever} unit={shop.unit} />}
-      {!bySize && lever.pitchRadius_mm === null && shown.characteristic.swing?.pitchRadius_mm ? (
-        <Words size="note" tone="muted">
-          The sheet’s pitch circle is an example size. Set the dial at the true pitch circle: the
-          reading counts as it is.
-        </Words>
-      ) : null}
+      {gaugeLine(entry)}
+      {step.way === 'swing' ? leverLines(entry, shown.characteristic, shop.unit) : null}
       <View>
         <View style={styles.line}>
           <TextInput
@@ -197,30 +210,17 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
             blurOnSubmit={false}
             autoFocus
             inputMode={wide ? 'text' : 'none'}
-            error={refused !== null}
+            error={entry.refused !== null}
             style={styles.field}
           />
           <UnitKeys value={text} onChange={change} />
         </View>
-        <HelperText
-          type={refused ? 'error' : 'info'}
-          padding="none"
-          role={refused ? 'alert' : undefined}
-        >
-          {refused ??
-            (understood
-              ? understood.ok
-                ? understood.value.echo
-                : ''
-              : `${tool} · ${EXAMPLE[shop.unit][kind]}`)}
-        </HelperText>
+        {underField(entry, `${tool} · ${EXAMPLE[shop.unit][kind]}`)}
       </View>
-      {bySize && step.dimension.others && others ? (
+      {step.way === 'size' && others ? (
         <FootButton
-          name={capital(step.dimension.others)}
-          onPress={() =>
-            void measuring.run(skipOthers(step, step.dimension.others ?? '', evaluator))
-          }
+          name={capital(others)}
+          onPress={() => void measuring.run(skipOthers(step, others, evaluator))}
         />
       ) : null}
       <ReadingPad
@@ -236,8 +236,7 @@ export function ValuePanel({ job, shown, step, measuring, gauge, ...openers }: P
 /** Which instrument is in hand, and what is to be said of its zero. */
 function useTool(job: Job, step: ReadStep): string {
   const shop = useShop();
-  const instrument =
-    step.way === 'size' ? gaugeFor(shop, job, step.dimension) : indicatorFor(shop, job);
+  const instrument = gaugeAt(shop, job, step);
   if (!instrument)
     return say('measure.noInstrument', {
       kind: step.way === 'size' ? GAUGE_NAME[step.dimension.instrument] : GAUGE_NAME.indicator,

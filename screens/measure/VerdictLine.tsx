@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { acceptedIn } from '@/core/journal/accepted';
-import { acceptedWords } from '@/core/wording/accepted';
+import { acceptedWords } from '@/core/records/entries/accept';
 import { paragraph } from '@/core/wording/say';
 import { Dotted, Explained } from '@/ui/Explained';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';

@@ -13,7 +13,7 @@ import { dimensionsFor, pumpOf } from '@/core/pumps/registry';
 import { capital } from '@/core/quantity/letters';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
-import type { WorkEntry } from '@/core/records/entry';
+import type { WorkEntry } from '@/core/records/entries/operation';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';

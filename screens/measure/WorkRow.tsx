@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { workWords } from '@/core/wording/reading';
-import type { WorkEntry } from '@/core/records/entry';
+import type { WorkEntry } from '@/core/records/entries/operation';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';

@@ -18,7 +18,7 @@ import { Notice } from '@/ui/Notice';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { zeroFields, zeroFrom } from './zeroFields';
-import { offsetWords } from '@/core/wording/reading';
+import { offsetWords } from '@/core/records/entries/zero';
 import { paragraph, say, sentence } from '@/core/wording/say';
 
 interface Props {

@@ -5,27 +5,19 @@ import type { Command, Stamp } from '@/core/commands/command';
 import {
   addReading,
   againAt,
-  answerLeaf,
-  onlyTheTip,
-  recordSize,
-  recordSwing,
-  recordTouch,
   recordWork,
+  takenAt,
   turnTo,
   voidEntry,
-  type EnteredFigure,
   type PendingReading,
   type Taken,
 } from '@/core/commands/measuring';
-import type { Felt } from '@/core/feeler/bounds';
-import type { LeafStep, Step } from '@/core/guidance/step';
 import { fallenSince } from '@/core/assessment/summary';
 import { lastStanding } from '@/core/journal/commands';
 import { zerosOf } from '@/core/instruments/gauges';
-import type { AttributeFelt } from '@/core/methods/attribute';
-import type { DimensionalReading } from '@/core/methods/dimensional';
-import type { IndicatorReading } from '@/core/methods/indicator';
-import type { WorkEntry } from '@/core/records/entry';
+import { onlyTheTip, type LeafStep } from '@/core/methods/feeler';
+import type { Answer, Reading, Step } from '@/core/methods/list';
+import type { WorkEntry } from '@/core/records/entries/operation';
 import type { Job } from '@/core/records/job';
 import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
@@ -42,11 +34,14 @@ export interface Measuring {
   readonly isProposed: boolean;
   readonly pending: PendingReading | null;
   readonly error: string | null;
-  answer(felt: Felt): Promise<void>;
-  touch(felt: AttributeFelt): Promise<void>;
+  /**
+   * Records what the hand answers at a step; whether it is in storage or pending: where it is neither, what was typed has
+   * to stay.
+   *
+   * @param isAhead the instruction may be of the next step already, which is drawn a frame later
+   */
+  answer(answer: Answer, isAhead?: boolean): Promise<boolean>;
   settle(believe: 'new' | 'old'): Promise<void>;
-  /** Whether the figure is in storage or pending; where it is neither, what was typed has to stay. */
-  read(figure: EnteredFigure): Promise<boolean>;
   /** Notes work on a part; whether it is in storage. */
   work(operation: WorkEntry): Promise<boolean>;
   /** Takes the last entry back; hit right after an answer, it asks once whether that was meant. */
@@ -56,7 +51,7 @@ export interface Measuring {
   turnTo(cursor: Partial<Job['cursor']>): Promise<void>;
   tryOther(step: LeafStep | null): void;
   /** Turns to the place of a size or a swing once more: what is read there counts with its mean. */
-  readAgain(reading: DimensionalReading | IndicatorReading): void;
+  readAgain(reading: Reading): void;
   /** Changes what is kept beside the readings: instruments, zeros, temperatures, rules. */
   readonly run: (command: Command) => Promise<boolean>;
   readonly make: () => Stamp;
@@ -68,6 +63,61 @@ export interface Measuring {
  */
 const BEFORE = new WeakMap<Job, readonly Assessment[]>();
 
+interface Answering {
+  readonly job: Job;
+  /** The step that was chosen by hand; null for the one that is proposed. */
+  readonly other: Step | null;
+  readonly pending: PendingReading | null;
+  readonly setPending: (pending: PendingReading | null) => void;
+  readonly latest: () => Job | null;
+  readonly make: () => Stamp;
+  readonly runOn: (command: Command) => Promise<boolean>;
+}
+
+/** Takes what the hand answers, and settles what is pending. */
+function useAnswering(on: Answering): Pick<Measuring, 'answer' | 'settle'> {
+  const { job, other, pending, setPending, latest, make, runOn } = on;
+  const shop = useShop();
+  /** The job on which something was read last: until the screen shows the next, more of it is a bounce. */
+  const readOn = useRef<Job | null>(null);
+  const take = async (now: Job, { reading, pending: doubtful }: Taken): Promise<boolean> => {
+    // Not stored: a figure that was typed for the next place must stay in its field.
+    if (readOn.current === now) return false;
+    if (!doubtful) {
+      const stored = await runOn(addReading(reading, evaluator));
+      if (stored) readOn.current = now;
+      return stored;
+    }
+    setPending(doubtful);
+    return true;
+  };
+  const answer = useLatestCallback(async (given: Answer, isAhead = false) => {
+    // The instruction is there before all else is drawn: what is tapped then answers it.
+    const now = (isAhead ? latest() : null) ?? job;
+    const asked = other ?? evaluator.next(now);
+    const isOther = asked?.way !== (other ?? evaluator.next(job))?.way;
+    if (pending || !asked || isOther) return false;
+    const room = { ...shop, zeros: zerosOf(now, shop), evaluator };
+    return take(now, takenAt(now, asked, given, make(), room));
+  });
+  const settle = useLatestCallback(async (believe: 'new' | 'old') => {
+    if (!pending) return;
+    if (pending.kind === 'edge') {
+      const { reading } = pending;
+      await runOn(addReading(believe === 'new' ? reading : onlyTheTip(reading), evaluator));
+    } else if (pending.kind === 'doubt') {
+      if (believe === 'old') setPending(null);
+      else await runOn(addReading(pending.reading, evaluator));
+    } else {
+      // The try that is not believed is kept all the same: set aside, it is not asked for again.
+      const ids = believe === 'new' ? pending.against.map((r) => r.id) : [];
+      const instead = { ids, why: 'replaced by a later try' };
+      await runOn(addReading(pending.reading, evaluator, instead));
+    }
+  });
+  return { answer, settle };
+}
+
 /**
  * What the measuring screen knows and does. Every reading is in storage before
  * the next instruction appears: the screen shows what storage holds, never
@@ -76,7 +126,6 @@ const BEFORE = new WeakMap<Job, readonly Assessment[]>();
  * @param job as the screen draws it: the instruction may be of the next one already, which is drawn a frame later
  */
 export function useMeasuring(job: Job): Measuring {
-  const shop = useShop();
   const { run, make, latest, error } = useCommand(job);
   const [other, setOther] = useState<Step | null>(null);
   const bounce = useBounce();
@@ -99,58 +148,7 @@ export function useMeasuring(job: Job): Measuring {
       bounce.note(isAnswer);
     });
   };
-  /** The job on which something was read last: until the screen shows the next, more of it is a bounce. */
-  const readOn = useRef<Job | null>(null);
-  const take = async (on: Job, { reading, pending: doubtful }: Taken): Promise<boolean> => {
-    // Not stored: a figure that was typed for the next place must stay in its field.
-    if (readOn.current === on) return false;
-    if (!doubtful) {
-      const stored = await runOn(addReading(reading, evaluator));
-      if (stored) readOn.current = on;
-      return stored;
-    }
-    setPending(doubtful);
-    return true;
-  };
-
-  const answer = useLatestCallback(async (felt: Felt) => {
-    // The instruction is there before all else is drawn: what is tapped then answers it.
-    const now = latest() ?? job;
-    const asked = other ?? evaluator.next(now);
-    if (asked?.way === 'leaf' && !pending) {
-      await take(now, answerLeaf(now, asked, felt, make(), evaluator));
-    }
-  });
-  const touch = useLatestCallback(async (felt: AttributeFelt) => {
-    if (step?.way === 'touch')
-      await take(job, { reading: recordTouch(job, step, felt, make()), pending: null });
-  });
-  const settle = useLatestCallback(async (believe: 'new' | 'old') => {
-    if (!pending) return;
-    const { reading } = pending;
-    if (pending.kind === 'edge') {
-      await runOn(
-        addReading(believe === 'new' ? pending.reading : onlyTheTip(pending.reading), evaluator),
-      );
-    } else if (pending.kind === 'doubt') {
-      if (believe === 'old') setPending(null);
-      else await runOn(addReading(reading, evaluator));
-    } else {
-      // The try that is not believed is kept all the same: set aside, it is not asked for again.
-      const ids = believe === 'new' ? pending.against.map((r) => r.id) : [];
-      await runOn(addReading(reading, evaluator, { ids, why: 'replaced by a later try' }));
-    }
-  });
-  const read = useLatestCallback(async (figure: EnteredFigure) => {
-    if (pending) return false;
-    const room = { ...shop, zeros: zerosOf(job, shop) };
-    if (step?.way === 'size') return take(job, recordSize(job, step, figure, make(), room));
-    if (step?.way !== 'swing') return false;
-    const shown = all.find((a) => a.characteristic.id === step.characteristic);
-    return shown
-      ? take(job, recordSwing(job, shown, step.station.id, figure, make(), room))
-      : false;
-  });
+  const answering = useAnswering({ job, other, pending, setPending, latest, make, runOn });
   const work = useLatestCallback((operation: WorkEntry) => runOn(recordWork(operation), false));
   const strike = useLatestCallback(async (id: string, why: string) => {
     if (await run(voidEntry(id, why))) bounce.note(false);
@@ -170,9 +168,7 @@ export function useMeasuring(job: Job): Measuring {
   const tryOther = useLatestCallback((leaf: LeafStep | null) => {
     setOther(leaf && { way: 'leaf', ...leaf });
   });
-  const readAgain = useLatestCallback((reading: DimensionalReading | IndicatorReading) =>
-    setOther(againAt(job, reading, all)),
-  );
+  const readAgain = useLatestCallback((reading: Reading) => setOther(againAt(job, reading, all)));
 
   return {
     all,
@@ -181,10 +177,7 @@ export function useMeasuring(job: Job): Measuring {
     isProposed: other === null,
     pending,
     error,
-    answer,
-    touch,
-    settle,
-    read,
+    ...answering,
     work,
     undo,
     strike,

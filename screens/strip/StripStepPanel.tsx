@@ -6,7 +6,7 @@ import type { Stripped } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
 import { askOf, wayRoundOf } from '@/core/pumps/teardown/wayRound';
 import type { Job } from '@/core/records/job';
-import type { StripNote } from '@/core/records/teardown';
+import type { StripNote } from '@/core/records/entries/strip';
 import { Choice } from '@/ui/Choice';
 import { ClockFace } from '@/ui/ClockFace';
 import { Columns } from '@/ui/Columns';

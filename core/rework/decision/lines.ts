@@ -3,7 +3,7 @@ import { lookedAt } from '../../inspect/looking';
 import { restsOn, workEntriesOf } from '../../journal/eras';
 import { exchangedSince } from '../../journal/exchanged';
 import type { Part } from '../../pumps/family';
-import type { WorkEntry } from '../../records/entry';
+import type { WorkEntry } from '../../records/entries/operation';
 import { DECISIONS, type Decision } from '../../records/rework';
 import { isSpread, NO_EFFECT, openedByOffer } from '../effects/effects';
 import { judgedIn, type ReworkCase, type Watched } from './case';

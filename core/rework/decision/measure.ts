@@ -27,7 +27,7 @@ function firstStep({ job }: ReworkCase, a: Assessment): ToRead {
   const characteristic = a.characteristic.id;
   const step = nextStep({ ...job, cursor: { ...job.cursor, characteristic } });
   if (step?.characteristic !== characteristic) {
-    return { characteristic, station: null, by: figureBy(a) ?? 'leaves', leaves_mm: [] };
+    return { characteristic, station: null, by: figureBy(job.sheet, a) ?? 'leaves', leaves_mm: [] };
   }
   return {
     characteristic,

@@ -3,7 +3,7 @@ import { carryOut } from '../../commands/deciding';
 import { record } from '../../journal/commands';
 import type { Job } from '../../records/job';
 import { NEW_SHOP, type Shop } from '../../records/shop';
-import type { Finding } from '../../records/teardown';
+import type { Finding } from '../../records/entries/finding';
 import { answerWords, findingWords } from '../../wording/decide';
 import { lineReason } from '../../wording/partLines';
 import { askedFor } from '../../inspect/looking';

@@ -11,7 +11,7 @@ import type { Remedy } from '../../pumps/remedies';
 import type { Job } from '../../records/job';
 import type { Decision } from '../../records/rework';
 import type { Shop } from '../../records/shop';
-import type { Finding } from '../../records/teardown';
+import type { Finding } from '../../records/entries/finding';
 import { say } from '../../wording/say';
 import { smallOffers, type Offer } from '../operations/offers';
 import { operationFor } from '../operations/operations';

@@ -2,13 +2,14 @@ import type { Assessment } from '../../assessment/assessment';
 import { ladderOf } from '../../feeler/ladder';
 import { closerStep } from '../../guidance/next';
 import { countedIn } from '../../journal/eras';
-import { figureWay, type MethodId } from '../../methods/list';
+import { figureWay, METHOD, type MethodId } from '../../methods/list';
 import type { CharacteristicId, StationId } from '../../pumps/ids';
 import { dimensionsFor } from '../../pumps/registry';
+import type { Sheet } from '../../records/sheet';
 import type { ReworkCase } from './case';
 
-/** Says how something is read: by a leaf, by its sizes, with the dial; or once more, after a zero check. */
-export type ReadBy = 'leaves' | 'sizes' | 'dial' | 'zero';
+/** Says how something is read: by a way of measuring, or once more, after a zero check. */
+export type ReadBy = (typeof METHOD)[MethodId]['readBy'] | 'zero';
 
 /** Says where something is read, and by what. */
 export interface ToRead {
@@ -19,19 +20,15 @@ export interface ToRead {
   readonly leaves_mm: readonly number[];
 }
 
-/** Says what each way of measuring reads by. */
-const BY: Readonly<Record<'leaf' | 'size' | 'swing', ReadBy>> = {
-  leaf: 'leaves',
-  size: 'sizes',
-  swing: 'dial',
-};
-
-/** Returns what something is read by that is measured in a way; by sizes where that is none of these. */
-export const readBy = (way: MethodId): ReadBy => (way in BY ? BY[way as keyof typeof BY] : 'sizes');
+/** Returns what something is read by that is measured in a way. */
+export const readBy = (way: MethodId): ReadBy => METHOD[way].readBy;
 
 /** Returns what gives a gap a figure: its sizes, else the dial; null where only leaves go in. */
-export function figureBy({ characteristic }: Pick<Assessment, 'characteristic'>): ReadBy | null {
-  const way = figureWay(characteristic);
+export function figureBy(
+  sheet: Sheet,
+  { characteristic }: Pick<Assessment, 'characteristic'>,
+): ReadBy | null {
+  const way = figureWay(sheet, characteristic);
   return way && readBy(way);
 }
 
@@ -41,7 +38,7 @@ type Known = Pick<ReworkCase, 'job' | 'known'>;
 /** Returns how to read a gap by what gives it a figure; null where that was read, or there is none. */
 function byFigure({ job, known }: Known, a: Assessment): ToRead | null {
   const characteristic = a.characteristic.id;
-  const by = figureBy(a);
+  const by = figureBy(job.sheet, a);
   const isUnread =
     by === 'sizes'
       ? dimensionsFor(a.characteristic).some(

@@ -1,8 +1,8 @@
 import { workEntriesOf } from '../../journal/eras';
 import { ledgerOf } from '../../journal/ledger';
-import type { WorkEntry } from '../../records/entry';
+import type { WorkEntry } from '../../records/entries/operation';
 import type { Job } from '../../records/job';
-import type { Plan, PlanStep } from '../../records/rework';
+import type { Plan, PlanStep } from '../../records/entries/plan';
 import type { OperationId, PartId } from '../../pumps/ids';
 import { counting } from '../../schema/voiding';
 

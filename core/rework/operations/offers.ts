@@ -5,7 +5,7 @@ import { pumpOf } from '../../pumps/registry';
 import { MM_PER } from '../../quantity/units';
 import { REMEDIES, type Remedy } from '../../pumps/remedies';
 import { bySection } from '../../pumps/sections';
-import type { WorkEntry } from '../../records/entry';
+import type { WorkEntry } from '../../records/entries/operation';
 import type { ShelfPart } from '../../records/part';
 import type { HouseRules } from '../../records/rules';
 import type { Sheet } from '../../records/sheet';

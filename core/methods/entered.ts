@@ -3,14 +3,24 @@ import type { Source } from '../schema/fields';
 import type { Cells } from './method';
 import { say } from '../wording/say';
 
-/** A figure as somebody entered it, and what it comes to. */
-interface Entered {
+/** A figure from the pad or a gauge. */
+export interface EnteredFigure {
   readonly text: string;
   readonly unit: 'mm' | 'in' | 'thou';
   readonly read_mm: number;
+  readonly source: Source;
+}
+
+/** A figure as somebody entered it, and what it comes to. */
+interface Entered extends EnteredFigure {
   readonly value_mm: number;
   readonly u_mm: number;
-  readonly source: Source;
+}
+
+/** Returns a length as it is typed off a mic, to its last place. */
+export function typedOff(mm: number): EnteredFigure {
+  const text = mm.toFixed(3);
+  return { text, unit: 'mm', read_mm: Number(text), source: 'typed' };
 }
 
 /** Says where a figure came from, where that is worth a word. */
