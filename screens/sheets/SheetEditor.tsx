@@ -16,15 +16,12 @@ import { Page } from '@/ui/Page';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
-import { FastenerSection } from './FastenerSection';
 import { LimitSection } from './LimitSection';
-import { OwnSection } from './OwnSection';
 import { PumpSection } from './PumpSection';
 import { SizeSection } from './SizeSection';
-import { BenchSection } from './BenchSection';
 import type { FieldError } from './formReader';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
-import { VariantSection } from './VariantSection';
+import { BenchSection, FastenerSection, OwnSection, VariantSection } from './ListSections';
 import { WorkSection } from './WorkSection';
 import { paragraph, say } from '@/core/wording/say';
 
@@ -161,10 +158,10 @@ export function SheetEditor({
         <Choice strip label="Section" value={section} options={SECTIONS} onChange={setSection} />
         {section === 'pump' ? <PumpSection sheet={sheet} unit={unit} /> : null}
         {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
-        {section === 'own' ? <OwnSection sheet={sheet} /> : null}
+        {section === 'own' ? <OwnSection sheet={sheet} unit={unit} /> : null}
         {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
         {section === 'work' ? <WorkSection sheet={sheet} unit={unit} /> : null}
-        {section === 'fasteners' ? <FastenerSection /> : null}
+        {section === 'fasteners' ? <FastenerSection sheet={sheet} unit={unit} /> : null}
         {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
         {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
         <Button

@@ -1,17 +1,16 @@
 import { useFormContext } from 'react-hook-form';
-import { StyleSheet, View } from 'react-native';
 import { unitName } from '@/core/quantity/format';
 import { capital } from '@/core/quantity/letters';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { say } from '@/core/wording/say';
-import { newId } from '@/data/create';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 import { FigureHeads, FigureRow, FigureTable } from './FigureTable';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
-import { boughtSizes, hasSets, hasWasher, newSet, pricedKinds, workedSizes } from './workForm';
+import { hasSets, sheetLists } from './lists';
+import { boughtSizes, hasWasher, pricedKinds, workedSizes } from './workForm';
 
 /** How far work may go on this model, and what parts for it cost. */
 export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -61,38 +60,7 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           placeholder="1.6 1.8 2.0"
         />
       ) : null}
-      {hasSets(sheet) ? (
-        <ListEditor
-          name="sets"
-          title="Gears of another width"
-          about="Sets that can be bought wider or narrower than standard: an end clearance out of limits may need no cut."
-          blank={() => newSet(newId())}
-        >
-          {(i) => (
-            <View style={styles.row}>
-              <Field
-                control={control}
-                name={`sets.${i}.name`}
-                label="Gear set"
-                style={styles.name}
-              />
-              <Field
-                control={control}
-                name={`sets.${i}.over`}
-                label={say('sheets.wider', { unit })}
-                style={styles.figure}
-              />
-              <Field
-                control={control}
-                name={`sets.${i}.price`}
-                label="Price"
-                style={styles.figure}
-              />
-              <Field control={control} name={`sets.${i}.days`} label="Days" style={styles.figure} />
-            </View>
-          )}
-        </ListEditor>
-      ) : null}
+      {hasSets(sheet) ? <ListEditor name="sets" lists={sheetLists(sheet, unit)} /> : null}
     </>
   );
 }
@@ -131,9 +99,3 @@ function SizeEnds({ of, sizes, unit: shop }: EndsProps) {
     </FigureTable>
   );
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
-  name: { flexGrow: 1, flexBasis: 150, minWidth: 0 },
-  figure: { width: 100 },
-});

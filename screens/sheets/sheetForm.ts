@@ -7,18 +7,17 @@ import { formatLength, trimmed } from '@/core/quantity/format';
 import type { LengthKind, ShopUnit } from '@/core/quantity/units';
 import { sheetDoubts, type SheetDoubt } from '@/core/records/doubts';
 import { blankSheet, sheetSchema, type Sheet, type SheetLimit } from '@/core/records/sheet';
-import { fromBenchForm, toBenchForm, type BenchForm } from './benchForm';
 import { DESCRIBED } from '@/core/schema/fields';
 import { Reader, type FieldError } from './formReader';
 import { fromFittedForm, toFittedForm, type FittedFields } from './FittedChoices';
-import { MOST_SMALL } from '@/core/records/teardown';
 import { saidOf } from '@/core/pumps/teardown/fitted';
-import { fromOwnForm, toOwnForm, type OwnFields } from './ownForm';
+import { listFromForm, listToForm, marksFromForm, marksToForm } from './listForm';
+import { sheetLists, type ListForms, type ListName } from './lists';
 import { fromWorkForm, toWorkForm, type WorkForm } from './workForm';
 import { say } from '@/core/wording/say';
 
 /** The sheet's form: every figure as text, as people write it. */
-export interface SheetForm extends BenchForm, WorkForm {
+export interface SheetForm extends ListForms, WorkForm {
   model: string;
   note: string;
   gasket: string;
@@ -28,17 +27,11 @@ export interface SheetForm extends BenchForm, WorkForm {
   /** Fields of the geometry that are the example's still. */
   examples: string[];
   fitted: FittedFields;
-  small: (Omit<Sheet['small'][number], 'count'> & { count: string })[];
-  own: OwnFields[];
   materials: Record<string, { name: string; alpha: string; hot: string }>;
   nominal: Record<string, string>;
   tiers: Sheet['tiers'];
   /** By tier and characteristic. */
   limits: Record<string, Record<string, LimitFields>>;
-  fasteners: (Omit<Sheet['fasteners'][number], 'count' | 'torque' | 'torqueTo'> & {
-    count: string;
-    torque: string;
-  })[];
 }
 
 export interface LimitFields {
@@ -100,9 +93,8 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
     note: sheet.note,
     mount: sheet.mount ?? '',
     fitted: toFittedForm(sheet),
-    small: sheet.small.map((s) => ({ ...s, count: String(s.count) })),
     gasket: sheet.gasket_mm === 0 ? '' : text(sheet.gasket_mm, 'gap'),
-    ...toBenchForm(sheet, unit),
+    ...toListForms(sheet, unit),
     ...toWorkForm(sheet, unit),
     geometry: Object.fromEntries(
       Object.entries(sheet.geometry).map(([field, value]) => [
@@ -111,7 +103,6 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
       ]),
     ),
     examples: [...sheet.examples],
-    own: toOwnForm(sheet.own),
     materials: byId(
       kinds,
       (p) => p.id,
@@ -140,14 +131,66 @@ export function toForm(sheet: Sheet, unit: ShopUnit): SheetForm {
           (c) => limitOf(t.id, c),
         ),
     ),
-    fasteners: sheet.fasteners.map(({ torqueTo, ...f }) => ({
-      ...f,
-      count: String(f.count),
-      torque: [f.torque, torqueTo]
-        .filter((torque) => torque !== null)
-        .map((torque) => trimmed(torque, 2))
-        .join('–'),
+  };
+}
+
+/** Lists whose entries go field by field. */
+const PLAIN = [
+  'key',
+  'mixes',
+  'strip',
+  'renew',
+  'also',
+  'small',
+  'clutches',
+  'book',
+  'own',
+  'sets',
+  'fasteners',
+] as const;
+
+/** The lists of a sheet as text. */
+export function toListForms(
+  sheet: Pick<Sheet, ListName | 'family' | 'geometry' | 'mount'>,
+  unit: ShopUnit,
+): ListForms {
+  const lists = sheetLists(sheet, unit);
+  const plain = PLAIN.map((name) => [name, listToForm(lists, name, sheet[name], unit)] as const);
+  return {
+    ...(Object.fromEntries(plain) as unknown as Omit<ListForms, 'variants'>),
+    variants: listToForm(lists, 'variants', sheet.variants, unit).map((fields, i) => ({
+      ...fields,
+      marks: marksToForm(sheet.variants[i] as Sheet['variants'][number], unit),
     })),
+  };
+}
+
+type Lists = Pick<Sheet, ListName>;
+
+/** What the form says of the lists of a sheet; what is wrong is noted with its path. */
+function fromListForms(
+  form: SheetForm,
+  before: SheetForm,
+  sheet: Sheet,
+  unit: ShopUnit,
+  read: Reader,
+): Lists {
+  const lists = sheetLists(sheet, unit);
+  const listed = <N extends ListName>(name: N) =>
+    listFromForm(lists, name, form[name], { form: before[name], records: sheet[name] }, unit, read);
+  const plain = PLAIN.map((name) => [name, listed(name)] as const);
+  const known = (id: string) => form.variants.some((v) => v.id === id);
+  const all = Object.fromEntries(plain) as unknown as Omit<Lists, 'variants'>;
+  return {
+    ...all,
+    mixes: all.mixes.filter((m) => known(m.of) && known(m.in)),
+    variants: listed('variants').map((fields, i) => {
+      const variant = form.variants[i] as SheetForm['variants'][number];
+      const had = sheet.variants.find(({ id }) => id === variant.id);
+      const wrong = (check: string, message: string) =>
+        read.wrong(`variants.${i}.marks.${check}`, message);
+      return { ...fields, marks: marksFromForm(form.key, variant, had, unit, wrong) };
+    }),
   };
 }
 
@@ -262,36 +305,6 @@ function readMaterials(
   });
 }
 
-function readSmall(form: SheetForm, read: Reader): Sheet['small'] {
-  return form.small.map((s, i) => {
-    const path = `small.${i}.count`;
-    const count = read.number(path, s.count);
-    const isUnread = count === null && s.count.trim() !== '';
-    const fits = Number.isInteger(count) && (count ?? 0) >= 1 && (count ?? 0) <= MOST_SMALL;
-    // What is no number was said already.
-    if (!fits && !isUnread) read.wrong(path, 'Enter 1 to 99.');
-    return { ...s, count: fits ? (count ?? 1) : 1 };
-  });
-}
-
-function readFasteners(form: SheetForm, read: Reader): Sheet['fasteners'] {
-  return form.fasteners.map((f, i) => {
-    const path = `fasteners.${i}`;
-    const count = read.number(`${path}.count`, f.count);
-    const ends = f.torque.split(/\s*[–—-]\s*/).map((end) => read.number(`${path}.torque`, end));
-    const [torque = null, torqueTo = null] = ends;
-    if (f.name.trim() === '') read.wrong(`${path}.name`, 'Enter a name for these bolts.');
-    if (count === null || !Number.isInteger(count) || count < 1 || count > 99)
-      read.wrong(`${path}.count`, 'Enter 1 to 99.');
-    if (torque !== null && !(torque > 0 && torque <= 5000))
-      read.wrong(`${path}.torque`, say('sheets.torqueRange', { unit: f.unit }));
-    const ranged = ends.length === 1 || (torqueTo ?? 0) >= (torque ?? Infinity);
-    if (ends.length > 2 || !ranged || (torqueTo ?? 0) > 5000)
-      read.wrong(`${path}.torque`, 'Write the torque as one number, or as a range: 60–65.');
-    return { ...f, count: count ?? 1, torque, torqueTo };
-  });
-}
-
 /** The sheet that a form describes, or what is wrong with it, field by field; and what only looks wrong. */
 export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormResult {
   const read = new Reader(unit);
@@ -303,18 +316,18 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
   const geometry = readGeometry(form, before, sheet, read);
   const changed = !dequal(geometry, sheet.geometry);
   const broken = read.errors.some((e) => e.path.startsWith('geometry.'));
-  const own = fromOwnForm(form.own, read);
-  const kept = dequal(own, sheet.own) ? sheet.own : own;
-  const pumped: Sheet = { ...sheet, own: kept, ...(changed && !broken ? { geometry } : {}) };
+  const lists = fromListForms(form, before, sheet, unit, read);
+  const own = dequal(lists.own, sheet.own) ? sheet.own : lists.own;
+  const pumped: Sheet = { ...sheet, own, ...(changed && !broken ? { geometry } : {}) };
   const edited: Sheet = {
     ...pumped,
     model: form.model.trim(),
     note: form.note,
     mount: form.mount === '' ? null : form.mount,
     ...fromFittedForm(form.fitted),
-    small: readSmall(form, read),
-    ...fromBenchForm(form, before, sheet, read),
-    ...fromWorkForm(form, before, sheet, unit, read),
+    ...lists,
+    own,
+    ...fromWorkForm(form, before, sheet, read),
     // A size that somebody changed is an example's no more.
     examples: form.examples.filter((field) => form.geometry[field] === before.geometry[field]),
     gasket_mm:
@@ -329,10 +342,9 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     }),
     tiers: form.tiers,
     limits: readLimits(form, pumped, before, read),
-    fasteners: readFasteners(form, read),
   };
-  const { lists, kept: left } = followed(sheet, edited);
-  const whole: Sheet = { ...edited, ...lists };
+  const { lists: followers, kept: left } = followed(sheet, edited);
+  const whole: Sheet = { ...edited, ...followers };
   if (read.errors.length === 0) schemaErrors(whole, read);
   return {
     sheet: whole,

@@ -2,7 +2,8 @@ import { operationId, dimensionId } from '@/core/pumps/ids';
 import type { Sheet } from '@/core/records/sheet';
 import { DEMO_SHEETS, VELTRANE_T6 } from '@/demo/sheets';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
-import { hasSets, newSet, pricedKinds, workedSizes } from './workForm';
+import { hasSets, newSet } from './lists';
+import { pricedKinds, workedSizes } from './workForm';
 
 const SHEET: Sheet = {
   ...VELTRANE_T6,

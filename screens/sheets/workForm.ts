@@ -3,8 +3,7 @@ import { NEW_RULES } from '@/core/records/rules';
 import type { Sheet } from '@/core/records/sheet';
 import { pumpOf } from '@/core/pumps/registry';
 import { formatLength, trimmed } from '@/core/quantity/format';
-import { MM_PER, type ShopUnit } from '@/core/quantity/units';
-import { hasRole } from '@/core/pumps/kinds';
+import { type ShopUnit } from '@/core/quantity/units';
 import type { Operation } from '@/core/rework/operations/operation';
 import { NEW_PUMP } from '@/core/rework/operations/operations';
 import { offersFor } from '@/core/rework/operations/offers';
@@ -17,7 +16,6 @@ export interface WorkForm {
   metal: Record<string, { least: string; most: string }>;
   /** By kind of operation. */
   prices: Record<string, { price: string; days: string }>;
-  sets: { id: string; name: string; over: string; price: string; days: string }[];
   /** By dimension: what new parts measure. */
   newSizes: Record<string, { least: string; most: string }>;
   /** Thicknesses of the washers that can be had, a space between them. */
@@ -50,10 +48,7 @@ export function boughtSizes(sheet: Sheet): Dimension[] {
 export const hasWasher = (sheet: Sheet): boolean =>
   pumpOf(sheet).dimensions.some(({ remedies }) => remedies?.includes('change-washer'));
 
-/** Tells whether a pump has gears or rotors that are bought as a set. */
-export const hasSets = (sheet: Sheet): boolean =>
-  pumpOf(sheet).parts.some((part) => hasRole(part, 'set'));
-
+/** Returns what a sheet says of work as text. */
 export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
   const length = (mm: number | null | undefined) =>
     mm == null ? '' : formatLength(mm, 'size', unit);
@@ -79,23 +74,8 @@ export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
       }),
     ),
     washers: sheet.washers_mm.map((mm) => formatLength(mm, 'size', unit)).join(' '),
-    sets: sheet.sets.map(({ over_mm, price, days, ...set }) => ({
-      ...set,
-      over: trimmed(over_mm / MM_PER[unit], 3),
-      price: trimmed(price, 2),
-      days: trimmed(days, 1),
-    })),
   };
 }
-
-/** A new entry of the list of gear sets. */
-export const newSet = (id: string): WorkForm['sets'][number] => ({
-  id,
-  name: '',
-  over: '',
-  price: '',
-  days: '',
-});
 
 function readMetal(form: WorkForm, before: WorkForm, sheet: Sheet, read: Reader): Sheet['metal'] {
   return workedSizes(sheet).flatMap(({ id }) => {
@@ -172,31 +152,12 @@ export function fromWorkForm(
   form: WorkForm,
   before: WorkForm,
   sheet: Sheet,
-  unit: ShopUnit,
   read: Reader,
-): Pick<Sheet, 'metal' | 'prices' | 'sets' | 'newSizes' | 'washers_mm'> {
-  const sets = form.sets.map((set, i) => {
-    const path = `sets.${i}`;
-    const name = set.name.trim();
-    const over = read.number(`${path}.over`, set.over);
-    if (name === '') read.wrong(`${path}.name`, 'Enter a name for the gear set.');
-    if (over === null) {
-      read.wrong(`${path}.over`, 'Enter how much wider it is; below 0 where it is narrower.');
-    }
-    const was = before.sets[i]?.over === set.over ? sheet.sets[i]?.over_mm : undefined;
-    return {
-      id: set.id,
-      name,
-      over_mm: was ?? (over ?? 0) * MM_PER[unit],
-      price: read.sum(`${path}.price`, set.price) ?? 0,
-      days: read.number(`${path}.days`, set.days) ?? 0,
-    };
-  });
+): Pick<Sheet, 'metal' | 'prices' | 'newSizes' | 'washers_mm'> {
   return {
     metal: readMetal(form, before, sheet, read),
     prices: readPrices(form, read),
     newSizes: readNewSizes(form, before, sheet, read),
     washers_mm: readWashers(form, before, sheet, read),
-    sets,
   };
 }

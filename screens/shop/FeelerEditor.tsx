@@ -6,10 +6,8 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
-import { useHeldUnit } from '../shell/useHeldUnit';
-import { pointAt } from '../shell/pointAt';
-import { useKeptForm } from '../shell/useKeptForm';
-import { feelerFromForm, feelerToForm, type FeelerForm } from './instrumentForm';
+import { useRecordForm } from '../shell/recordForm';
+import { FEELER } from './instrumentForm';
 import { say } from '@/core/wording/say';
 
 const STACKS = [
@@ -33,28 +31,15 @@ interface Props {
 
 /** A leaf set: the leaves that are still in it, and how many may be held together. */
 export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }: Props) {
-  const { held: unit, follow, take } = useHeldUnit(shopUnit);
-  const kept = useKeptForm<FeelerForm>({
+  const { kept, unit, save, isDirty } = useRecordForm({
     key: draft,
-    stored: feelerToForm(feeler, unit),
-    unit,
-    onUnit: take,
+    record: feeler,
+    unit: shopUnit,
+    form: FEELER,
+    onKeep,
+    stored: (read, { maxStack }) => ({ ...read, maxStack }),
   });
-  const { control, handleSubmit, formState } = kept.form;
-  follow(formState.isDirty);
-  const save = handleSubmit(async (form) => {
-    const read = feelerFromForm(form, feeler, unit);
-    if (read.ok) {
-      await kept.save((check) =>
-        onKeep((stored) => {
-          check(feelerToForm(stored, unit));
-          return { ...read.record, maxStack: stored.maxStack };
-        }),
-      );
-      return;
-    }
-    pointAt(kept.form, read.errors);
-  });
+  const { control } = kept.form;
   return (
     <View style={styles.box}>
       <KeptNotices kept={kept} />
@@ -94,8 +79,8 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
         onChange={(most) => void onKeep((stored) => ({ ...stored, maxStack: Number(most) }))}
       />
       <View style={styles.row}>
-        <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
-          {formState.isDirty ? 'Save' : 'Saved'}
+        <Button mode="contained" disabled={!isDirty} onPress={save}>
+          {isDirty ? 'Save' : 'Saved'}
         </Button>
         {onRemove ? (
           <Button icon="trash-can-outline" onPress={onRemove}>

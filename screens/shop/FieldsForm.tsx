@@ -10,7 +10,7 @@ interface Props<F extends FieldValues> {
   readonly fields: readonly { readonly name: FieldPath<F>; readonly label: string }[];
   /** Width that a field has at least, in px. */
   readonly least: number;
-  readonly onSave: () => Promise<unknown>;
+  readonly onSave: () => unknown;
 }
 
 /** A few fields side by side that are saved together, with what was changed elsewhere meanwhile. */

@@ -9,10 +9,8 @@ import { Confirm } from '@/ui/Confirm';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
-import { useHeldUnit } from '../shell/useHeldUnit';
-import { pointAt } from '../shell/pointAt';
-import { useKeptForm } from '../shell/useKeptForm';
-import { instrumentFromForm, instrumentToForm, KINDS, type InstrumentForm } from './instrumentForm';
+import { useRecordForm } from '../shell/recordForm';
+import { INSTRUMENT, KINDS } from './instrumentForm';
 import { say } from '@/core/wording/say';
 
 interface Props {
@@ -27,29 +25,14 @@ interface Props {
 
 /** One instrument: what kind, what it reaches, how finely it reads, and how sure one reading is. */
 export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, onRemove }: Props) {
-  const { held: unit, follow, take } = useHeldUnit(shopUnit);
-  const kept = useKeptForm<InstrumentForm>({
+  const { kept, unit, save } = useRecordForm({
     key: draft,
-    stored: instrumentToForm(instrument, unit),
-    unit,
-    onUnit: take,
+    record: instrument,
+    unit: shopUnit,
+    form: INSTRUMENT,
+    onKeep,
   });
-  const { control, handleSubmit, setValue, clearErrors, formState } = kept.form;
-  follow(formState.isDirty);
-  const save = handleSubmit(async (form) => {
-    clearErrors();
-    const read = instrumentFromForm(form, instrument, unit);
-    if (read.ok) {
-      await kept.save((check) =>
-        onKeep((stored) => {
-          check(instrumentToForm(stored, unit));
-          return read.record;
-        }),
-      );
-      return;
-    }
-    pointAt(kept.form, read.errors);
-  });
+  const { control, setValue } = kept.form;
   const kind = useWatch({ control, name: 'kind' });
   const size = unitName('size', unit);
   const gap = unitName('gap', unit);
@@ -103,7 +86,7 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
         figure. The instrument’s own part stays however often you measure: calibration, scale, worn
         faces. Zero check: 1 = every day, 0 = not needed.
       </Words>
-      <Button mode="contained" onPress={() => void save()}>
+      <Button mode="contained" onPress={save}>
         Save
       </Button>
       {onRemove ? (

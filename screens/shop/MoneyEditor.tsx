@@ -1,8 +1,7 @@
 import type { Shop } from '@/core/records/shop';
-import { pointAt } from '../shell/pointAt';
-import { useKeptForm } from '../shell/useKeptForm';
+import { useRecordForm } from '../shell/recordForm';
 import { FieldsForm } from './FieldsForm';
-import { moneyFromForm, moneyToForm, type MoneyForm } from './operationForm';
+import { MONEY } from './operationForm';
 
 interface Props {
   readonly shop: Shop;
@@ -19,18 +18,11 @@ const FIELDS = [
 
 /** What work and waiting cost this shop. */
 export function MoneyEditor({ shop, onKeep }: Props) {
-  const kept = useKeptForm<MoneyForm>({ key: 'money', stored: moneyToForm(shop.money) });
-  const { handleSubmit, clearErrors } = kept.form;
-  const save = handleSubmit(async (form) => {
-    clearErrors();
-    const read = moneyFromForm(form);
-    if (!read.ok) return pointAt(kept.form, read.errors);
-    await kept.save((check) =>
-      onKeep((stored) => {
-        check(moneyToForm(stored.money));
-        return { ...stored, money: read.record };
-      }),
-    );
+  const { kept, save } = useRecordForm({
+    key: 'money',
+    record: shop.money,
+    form: MONEY,
+    onKeep: (change) => onKeep((stored) => ({ ...stored, money: change(stored.money) })),
   });
   return <FieldsForm kept={kept} fields={FIELDS} least={160} onSave={save} />;
 }

@@ -9,15 +9,8 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
-import { pointAt } from '../shell/pointAt';
-import { useHeldUnit } from '../shell/useHeldUnit';
-import { useKeptForm } from '../shell/useKeptForm';
-import {
-  DONE_BY_OPTIONS,
-  operationFromForm,
-  operationToForm,
-  type OperationForm,
-} from './operationForm';
+import { useRecordForm } from '../shell/recordForm';
+import { DONE_BY_OPTIONS, OPERATION } from './operationForm';
 
 interface Props {
   readonly operation: Operation;
@@ -29,29 +22,30 @@ interface Props {
   readonly onReset: (() => void) | undefined;
 }
 
-/** The terms of one operation of operation: who does it, how long it takes, what it costs, how far it goes. */
+const FIGURES = [
+  { name: 'minutes', label: 'Minutes here' },
+  { name: 'setup', label: 'Of these, set-up' },
+  { name: 'price', label: 'Price' },
+  { name: 'days', label: 'Days of waiting' },
+] as const;
+
+const TEXTS = [
+  { name: 'tool', label: 'Abrasive or tool' },
+  { name: 'check', label: 'Check on the way' },
+  { name: 'caution', label: 'Caution' },
+] as const;
+
+/** The terms of one operation: who does it, how long it takes, what it costs, how far it goes. */
 export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onReset }: Props) {
-  const { held: unit, follow, take } = useHeldUnit(shopUnit);
-  const kept = useKeptForm<OperationForm>({
+  const { kept, unit, save } = useRecordForm({
     key: `operation/${operation.id}`,
-    stored: operationToForm(terms, unit),
-    unit,
-    onUnit: take,
+    record: terms,
+    unit: shopUnit,
+    form: OPERATION,
+    onKeep,
   });
-  const { control, handleSubmit, setValue, clearErrors, formState } = kept.form;
-  follow(formState.isDirty);
+  const { control, setValue } = kept.form;
   const by = useWatch({ control, name: 'by' });
-  const save = handleSubmit(async (form) => {
-    clearErrors();
-    const read = operationFromForm(form, terms, unit);
-    if (!read.ok) return pointAt(kept.form, read.errors);
-    await kept.save((check) =>
-      onKeep((stored) => {
-        check(operationToForm(stored, unit));
-        return read.record;
-      }),
-    );
-  });
   const amounts = terms.most_mm !== null;
   return (
     <View style={styles.box}>
@@ -63,10 +57,9 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
         onChange={(next) => setValue('by', next, { shouldDirty: true })}
       />
       <View style={styles.row}>
-        <Field control={control} name="minutes" label="Minutes here" style={styles.cell} />
-        <Field control={control} name="setup" label="Of these, set-up" style={styles.cell} />
-        <Field control={control} name="price" label="Price" style={styles.cell} />
-        <Field control={control} name="days" label="Days of waiting" style={styles.cell} />
+        {FIGURES.map((field) => (
+          <Field key={field.name} control={control} style={styles.cell} {...field} />
+        ))}
       </View>
       {amounts ? (
         <View style={styles.row}>
@@ -84,29 +77,20 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
           />
         </View>
       ) : null}
-      <Field
-        control={control}
-        name="tool"
-        label="Abrasive or tool"
-        {...(operation.tool ? { placeholder: operation.tool } : {})}
-      />
-      <Field
-        control={control}
-        name="check"
-        label="Check on the way"
-        {...(operation.check ? { placeholder: operation.check } : {})}
-      />
-      <Field
-        control={control}
-        name="caution"
-        label="Caution"
-        {...(operation.caution ? { placeholder: operation.caution } : {})}
-      />
+      {TEXTS.map(({ name, label }) => (
+        <Field
+          key={name}
+          control={control}
+          name={name}
+          label={label}
+          {...(operation[name] ? { placeholder: operation[name] } : {})}
+        />
+      ))}
       <Words size="note" tone="muted">
         Empty: the app’s own text is used. What it changes and what is measured again follows from
         the pump. Equal works on one pump share their set-up.
       </Words>
-      <Button mode="contained" onPress={() => void save()}>
+      <Button mode="contained" onPress={save}>
         Save
       </Button>
       {onReset ? (

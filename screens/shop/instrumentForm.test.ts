@@ -1,10 +1,5 @@
 import { NEW_SHOP } from '@/core/records/shop';
-import {
-  feelerFromForm,
-  feelerToForm,
-  instrumentFromForm,
-  instrumentToForm,
-} from './instrumentForm';
+import { FEELER, INSTRUMENT } from './instrumentForm';
 import { zeroFields, zeroFrom } from '../measure/zeroFields';
 
 const MIC = NEW_SHOP.instruments[1]!;
@@ -12,7 +7,7 @@ const SET = NEW_SHOP.feelers[0]!;
 
 describe('an instrument as a form', () => {
   const read = (change: object, unit: 'mm' | 'thou' = 'mm') =>
-    instrumentFromForm({ ...instrumentToForm(MIC, unit), ...change }, MIC, unit);
+    INSTRUMENT.fromForm({ ...INSTRUMENT.toForm(MIC, unit), ...change }, MIC, unit);
 
   it.each(['mm', 'thou'] as const)('is the same where nothing was touched, in %s', (unit) => {
     expect(read({}, unit)).toEqual({ ok: true, record: MIC });
@@ -39,10 +34,10 @@ describe('an instrument as a form', () => {
 
 describe('a leaf set as a form', () => {
   it('is kept thinnest first, each leaf once', () => {
-    const form = { ...feelerToForm(SET, 'thou'), name: 'B', leaves: '3 2 2-1/2 3' };
-    const read = feelerFromForm(form, SET, 'thou');
+    const form = { ...FEELER.toForm(SET, 'thou'), name: 'B', leaves: '3 2 2-1/2 3' };
+    const read = FEELER.fromForm(form, SET, 'thou');
     expect(read).toMatchObject({ ok: true, record: { leaves_mm: [0.0508, 0.0635, 0.0762] } });
-    const same = feelerFromForm(feelerToForm(SET, 'thou'), SET, 'thou');
+    const same = FEELER.fromForm(FEELER.toForm(SET, 'thou'), SET, 'thou');
     expect(same).toEqual({ ok: true, record: SET });
   });
   it.each([
@@ -52,12 +47,12 @@ describe('a leaf set as a form', () => {
     ['0,05 0,06', 'mm', [0.05, 0.06]],
     ['0,05; 0,06', 'mm', [0.05, 0.06]],
   ] as const)('reads leaves from a list as people write it: %s', (leaves, unit, leaves_mm) => {
-    const read = feelerFromForm({ ...feelerToForm(SET, unit), name: 'B', leaves }, SET, unit);
+    const read = FEELER.fromForm({ ...FEELER.toForm(SET, unit), name: 'B', leaves }, SET, unit);
     expect(read).toMatchObject({ ok: true, record: { leaves_mm } });
   });
   it('keeps what leaves were mic’d at, their tolerance and the drag band', () => {
     const form = { mics: '0.05 = 0.0487\n0.1=0.102', tolerance: '3 um', dragBand: '0.004' };
-    const read = feelerFromForm({ ...feelerToForm(SET, 'mm'), ...form }, SET, 'mm');
+    const read = FEELER.fromForm({ ...FEELER.toForm(SET, 'mm'), ...form }, SET, 'mm');
     const micd = {
       mics: [
         { leaf_mm: 0.05, mic_mm: 0.0487 },
@@ -69,10 +64,13 @@ describe('a leaf set as a form', () => {
     expect(read).toEqual({ ok: true, record: { ...SET, ...micd } });
     const set = { ...SET, ...micd };
     for (const unit of ['mm', 'thou'] as const) {
-      expect(feelerFromForm(feelerToForm(set, unit), set, unit)).toEqual({ ok: true, record: set });
+      expect(FEELER.fromForm(FEELER.toForm(set, unit), set, unit)).toEqual({
+        ok: true,
+        record: set,
+      });
     }
     // A leaf that is taken out of the set takes its thickness with it.
-    const fewer = feelerFromForm({ ...feelerToForm(set, 'mm'), leaves: '0.05 0.2' }, set, 'mm');
+    const fewer = FEELER.fromForm({ ...FEELER.toForm(set, 'mm'), leaves: '0.05 0.2' }, set, 'mm');
     expect(fewer).toMatchObject({ ok: true, record: { mics: [{ leaf_mm: 0.05 }] } });
   });
   it.each([
@@ -87,8 +85,8 @@ describe('a leaf set as a form', () => {
     ['tolerance', { tolerance: '0.2' }],
     ['dragBand', { dragBand: '0' }],
   ])('is refused at %s: %j', (field, change) => {
-    const form = { ...feelerToForm(SET, 'mm'), name: 'B', ...change };
-    const read = feelerFromForm(form, SET, 'mm');
+    const form = { ...FEELER.toForm(SET, 'mm'), name: 'B', ...change };
+    const read = FEELER.fromForm(form, SET, 'mm');
     expect(read.ok ? [] : Object.keys(read.errors)).toEqual([field]);
   });
 });

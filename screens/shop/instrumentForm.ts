@@ -1,8 +1,8 @@
 import { InputError, tried } from '@/core/errors';
 import { GAUGE_KINDS, type GaugeKind } from '@/core/pumps/family';
-import { formatLength, trimmed } from '@/core/quantity/format';
+import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
-import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
+import { type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import {
   feelerSet,
   instrument as instrumentSchema,
@@ -11,7 +11,9 @@ import {
 } from '@/core/records/instrument';
 import { GAUGE_NAME } from '@/core/wording/gauge';
 import { say } from '@/core/wording/say';
+import { count, fine, length, words, type Written } from '@/core/schema/written';
 import { validated, type Errors, type Read } from '../shell/formRecord';
+import { recordForm, type RecordForm } from '../shell/recordForm';
 
 export const KINDS = GAUGE_KINDS.map((value) => ({ value, name: GAUGE_NAME[value] }));
 
@@ -27,57 +29,31 @@ export interface InstrumentForm {
   zeroDays: string;
 }
 
-const LENGTHS = [
-  ['from', 'from_mm', 'size'],
-  ['to', 'to_mm', 'size'],
-  ['resolution', 'resolution_mm', 'gap'],
-  ['u', 'u_mm', 'gap'],
-  ['own', 'own_mm', 'gap'],
-] as const;
+const shownOff = (kind: LengthKind): Written<number> => ({
+  ...length(kind),
+  write: (mm, unit) => (mm === 0 ? '0' : length(kind).write(mm, unit)),
+});
 
-export function instrumentToForm(i: Instrument, unit: ShopUnit): InstrumentForm {
-  const text = (mm: number, kind: LengthKind) => (mm === 0 ? '0' : formatLength(mm, kind, unit));
-  return {
-    name: i.name,
-    kind: i.kind,
-    from: text(i.from_mm, 'size'),
-    to: text(i.to_mm, 'size'),
-    resolution: text(i.resolution_mm, 'gap'),
-    u: text(i.u_mm, 'gap'),
-    own: text(i.own_mm, 'gap'),
-    zeroDays: String(i.zeroDays),
-  };
-}
+const ZERO_DAYS = 'Whole days: 0 where it needs no zero, 1 for every day.';
 
-/** The instrument that a form describes; figures whose text was not touched keep what they were. */
-export function instrumentFromForm(
-  form: InstrumentForm,
-  before: Instrument,
-  unit: ShopUnit,
-): Read<Instrument> {
-  const errors: Errors = {};
-  const shown = instrumentToForm(before, unit);
-  const record: Record<string, unknown> = {
-    ...before,
-    name: form.name.trim(),
-    kind: form.kind,
-    zeroDays: Number(form.zeroDays.trim() || NaN),
-  };
-  for (const [field, key, kind] of LENGTHS) {
-    if (form[field] === shown[field]) continue;
-    const read = tried(() => parseReading(form[field], kind, bareUnit(kind, unit)).mm);
-    if (read.ok) record[key] = read.value;
-    else errors[field] = read.message;
-  }
+export const INSTRUMENT = recordForm<Instrument, InstrumentForm>({
+  schema: instrumentSchema,
+  fields: () => [
+    { name: 'name', as: words },
+    { name: 'kind' },
+    { name: 'from', key: 'from_mm', as: shownOff('size') },
+    { name: 'to', key: 'to_mm', as: shownOff('size') },
+    { name: 'resolution', key: 'resolution_mm', as: shownOff('gap') },
+    { name: 'u', key: 'u_mm', as: shownOff('gap') },
+    { name: 'own', key: 'own_mm', as: shownOff('gap') },
+    { name: 'zeroDays', as: count(0, Infinity, ZERO_DAYS) },
+  ],
   // The instrument’s own part of its uncertainty keeps its share, unless that was said.
-  if (before.u_mm > 0 && form.own === shown.own)
-    record.own_mm = (before.own_mm / before.u_mm) * Number(record.u_mm);
-  if (!Number.isInteger(record.zeroDays)) {
-    errors.zeroDays = 'Whole days: 0 where it needs no zero, 1 for every day.';
-  }
-  if (Object.keys(errors).length > 0) return { ok: false, errors };
-  return validated(instrumentSchema, record, (path) => path.replace('_mm', ''));
-}
+  settled: (record, form, { record: before, form: shown }) =>
+    before.u_mm > 0 && form.own === shown.own
+      ? { ...record, own_mm: (before.own_mm / before.u_mm) * record.u_mm }
+      : record,
+});
 
 export interface FeelerForm {
   name: string;
@@ -91,20 +67,15 @@ export interface FeelerForm {
 export const leavesText = (set: FeelerSetRecord, unit: ShopUnit): string =>
   set.leaves_mm.map((l) => formatLength(l, 'gap', unit)).join('  ');
 
-/** A thickness as a mic reads it: to a tenth of a micrometre, or a hundredth of a thou. */
-const fine = (mm: number, unit: ShopUnit): string =>
-  trimmed(mm / MM_PER[unit], unit === 'mm' ? 4 : 2);
-
 const micsText = (set: FeelerSetRecord, unit: ShopUnit): string =>
-  set.mics.map((m) => `${fine(m.leaf_mm, unit)} = ${fine(m.mic_mm, unit)}`).join('\n');
+  set.mics.map((m) => `${fine.write(m.leaf_mm, unit)} = ${fine.write(m.mic_mm, unit)}`).join('\n');
 
-/** A leaf set as a form. */
-export const feelerToForm = (set: FeelerSetRecord, unit: ShopUnit): FeelerForm => ({
+const feelerToForm = (set: FeelerSetRecord, unit: ShopUnit): FeelerForm => ({
   name: set.name,
   leaves: leavesText(set, unit),
   mics: micsText(set, unit),
-  tolerance: fine(set.tolerance_mm, unit),
-  dragBand: fine(set.dragBand_mm, unit),
+  tolerance: fine.write(set.tolerance_mm, unit),
+  dragBand: fine.write(set.dragBand_mm, unit),
 });
 
 const lengthOf = (text: string, unit: ShopUnit): number => parseReading(text, 'gap', unit).mm;
@@ -141,7 +112,7 @@ function micsFrom(text: string, leaves_mm: readonly number[], unit: ShopUnit) {
 }
 
 /** The leaf set that a form describes: thinnest first, each leaf once; what was not touched stays as it was. */
-export function feelerFromForm(
+function feelerFromForm(
   form: FeelerForm,
   before: FeelerSetRecord,
   unit: ShopUnit,
@@ -155,7 +126,7 @@ export function feelerFromForm(
     errors[field] = result.message;
     return kept;
   };
-  const length = (text: string) => (text.trim() === '0' ? 0 : lengthOf(text, unit));
+  const band = (text: string) => (text.trim() === '0' ? 0 : lengthOf(text, unit));
   const leaves_mm = read('leaves', before.leaves_mm, (text) => leavesFrom(text, unit));
   const left = before.mics.filter((m) => leaves_mm.includes(m.leaf_mm));
   const record = {
@@ -163,13 +134,19 @@ export function feelerFromForm(
     name: form.name.trim(),
     leaves_mm,
     mics: read('mics', left, (text) => micsFrom(text, leaves_mm, unit)),
-    tolerance_mm: read('tolerance', before.tolerance_mm, length),
-    dragBand_mm: read('dragBand', before.dragBand_mm, length),
+    tolerance_mm: read('tolerance', before.tolerance_mm, band),
+    dragBand_mm: read('dragBand', before.dragBand_mm, band),
   };
   if (Object.keys(errors).length > 0) return { ok: false, errors };
   const field = (path: string) => (/^(leaves|mics)/.exec(path)?.[0] ?? path).replace('_mm', '');
   return validated(feelerSet, record, field);
 }
+
+/** A leaf set as a form: its mic’d leaves hang on its leaves, so that it is read as a whole. */
+export const FEELER: RecordForm<FeelerSetRecord, FeelerForm> = {
+  toForm: (set, unit = 'mm') => feelerToForm(set, unit),
+  fromForm: (form, before, unit = 'mm') => feelerFromForm(form, before, unit),
+};
 
 /** What a new line of the list begins with. */
 export function newInstrument(id: string): Instrument {

@@ -1,19 +1,12 @@
 import fc from 'fast-check';
 import { NEW_SHOP } from '@/core/records/shop';
 import { OPERATIONS, operationOf } from '@/core/rework/operations/operations';
-import {
-  moneyFromForm,
-  moneyToForm,
-  operationFromForm,
-  operationToForm,
-  ownTerms,
-  type OperationForm,
-} from './operationForm';
+import { MONEY, OPERATION, ownTerms, type OperationForm } from './operationForm';
 
 const DECK = ownTerms(operationOf('deck-faced')!, undefined);
 
 const edited = (change: Partial<OperationForm>, unit: 'mm' | 'thou' = 'mm', before = DECK) =>
-  operationFromForm({ ...operationToForm(before, unit), ...change }, before, unit);
+  OPERATION.fromForm({ ...OPERATION.toForm(before, unit), ...change }, before, unit);
 
 describe('the terms of an operation as a form', () => {
   it.each(OPERATIONS.flatMap((k) => [['mm', k] as const, ['thou', k] as const]))(
@@ -58,15 +51,16 @@ describe('the terms of an operation as a form', () => {
 
 describe('what time and waiting cost as a form', () => {
   it('is kept where nothing was touched, and read where it was', () => {
-    const form = moneyToForm(NEW_SHOP.money);
-    expect(moneyFromForm(form)).toEqual({ ok: true, record: NEW_SHOP.money });
-    expect(moneyFromForm({ ...form, rate: '62.5', currency: ' € ' })).toEqual({
+    const form = MONEY.toForm(NEW_SHOP.money);
+    expect(MONEY.fromForm(form, NEW_SHOP.money)).toEqual({ ok: true, record: NEW_SHOP.money });
+    expect(MONEY.fromForm({ ...form, rate: '62.5', currency: ' € ' }, NEW_SHOP.money)).toEqual({
       ok: true,
       record: { ...NEW_SHOP.money, rate: 62.5, currency: '€' },
     });
   });
   it.each(['rate', 'downDay', 'comeback'] as const)('says at %s that it is no number', (field) => {
-    const read = moneyFromForm({ ...moneyToForm(NEW_SHOP.money), [field]: 'much' });
+    const form = { ...MONEY.toForm(NEW_SHOP.money), [field]: 'much' };
+    const read = MONEY.fromForm(form, NEW_SHOP.money);
     expect(!read.ok && Object.keys(read.errors)).toEqual([field]);
   });
 });

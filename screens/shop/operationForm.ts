@@ -1,7 +1,3 @@
-import { tried } from '@/core/errors';
-import { formatLength, trimmed } from '@/core/quantity/format';
-import { parseReading, parseSum } from '@/core/quantity/parse';
-import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import {
   DONE_BY,
   shopMoney,
@@ -12,8 +8,8 @@ import {
 } from '@/core/records/rework';
 import type { Shop } from '@/core/records/shop';
 import type { Operation } from '@/core/rework/operations/operation';
-import { say } from '@/core/wording/say';
-import { validated, type Errors, type Read } from '../shell/formRecord';
+import { length, orNull, sum, words } from '@/core/schema/written';
+import { recordForm } from '../shell/recordForm';
 
 const BY_NAME: Readonly<Record<DoneBy, string>> = {
   here: 'Done here',
@@ -67,78 +63,29 @@ export function withTerms(
   return { ...shop, operations: [...others, change(ownTerms(operation, stored))] };
 }
 
-export function operationToForm(o: ShopOperation, unit: ShopUnit): OperationForm {
-  const length = (mm: number | null) => (mm === null ? '' : formatLength(mm, 'gap', unit));
-  return {
-    by: o.by,
-    minutes: trimmed(o.minutes, 1),
-    setup: trimmed(o.setup, 1),
-    price: trimmed(o.price, 2),
-    days: trimmed(o.days, 1),
-    least: length(o.least_mm),
-    most: length(o.most_mm),
-    tool: o.tool,
-    check: o.check,
-    caution: o.caution,
-  };
-}
+const amount = orNull(length('gap'));
+const AMOUNT = 'Enter an amount: without one there is no plan.';
 
-const FIGURES = ['minutes', 'setup', 'price', 'days'] as const;
-const LENGTHS = [
-  ['least', 'least_mm'],
-  ['most', 'most_mm'],
-] as const;
-
-/** Reads figures of a form into a record; what is no number is said at its field. */
-function readFigures<F extends Readonly<Record<K, string>>, K extends string>(
-  form: F,
-  names: readonly K[],
-  errors: Errors,
-): Record<K, number> {
-  const figures = names.map((name) => {
-    const value = parseSum(form[name]);
-    if (value === null) errors[name] = 'Enter a number: 0 for nothing.';
-    else if (!Number.isFinite(value)) {
-      errors[name] = say('sheets.notANumber', { text: form[name] });
-    }
-    return [name, value ?? 0] as const;
-  });
-  return Object.fromEntries(figures) as Record<K, number>;
-}
-
-/** The terms that a form describes; lengths whose text was not touched keep what they were. */
-export function operationFromForm(
-  form: OperationForm,
-  before: ShopOperation,
-  unit: ShopUnit,
-): Read<ShopOperation> {
-  const errors: Errors = {};
-  const shown = operationToForm(before, unit);
-  const figures = readFigures(form, FIGURES, errors);
+export const OPERATION = recordForm<ShopOperation, OperationForm>({
+  schema: shopOperation,
+  fields: ({ least_mm, most_mm }) => [
+    { name: 'by' },
+    { name: 'minutes', as: sum(1) },
+    { name: 'setup', as: sum(1) },
+    { name: 'price', as: sum(2) },
+    { name: 'days', as: sum(1) },
+    { name: 'least', key: 'least_mm', as: amount, ...(least_mm === null ? {} : { need: AMOUNT }) },
+    { name: 'most', key: 'most_mm', as: amount, ...(most_mm === null ? {} : { need: AMOUNT }) },
+    { name: 'tool', as: words },
+    { name: 'check', as: words },
+    { name: 'caution', as: words },
+  ],
   // A set-up that nobody touched is never more than the whole.
-  const most = form.setup === shown.setup ? Math.max(0, figures.minutes) : Infinity;
-  const record: Record<string, unknown> = {
-    ...before,
-    by: form.by,
-    ...figures,
-    setup: Math.min(figures.setup, most),
-    tool: form.tool.trim(),
-    check: form.check.trim(),
-    caution: form.caution.trim(),
-  };
-  for (const [field, key] of LENGTHS) {
-    if (form[field] === shown[field]) continue;
-    if (before[key] !== null && form[field].trim() === '') {
-      errors[field] = 'Enter an amount: without one there is no plan.';
-      continue;
-    }
-    const read = tried(() => parseReading(form[field], 'gap', bareUnit('gap', unit)).mm);
-    if (read.ok) record[key] = read.value;
-    else errors[field] = read.message;
-  }
-  if (Object.keys(errors).length > 0) return { ok: false, errors };
-  return validated(shopOperation, record, (path) => path.replace('_mm', ''));
-}
+  settled: (record, form, { form: shown }) =>
+    form.setup === shown.setup
+      ? { ...record, setup: Math.min(record.setup, Math.max(0, record.minutes)) }
+      : record,
+});
 
 export interface MoneyForm {
   currency: string;
@@ -147,18 +94,12 @@ export interface MoneyForm {
   comeback: string;
 }
 
-const SUMS = ['rate', 'downDay', 'comeback'] as const;
-
-export const moneyToForm = (money: ShopMoney): MoneyForm => ({
-  currency: money.currency,
-  rate: trimmed(money.rate, 2),
-  downDay: trimmed(money.downDay, 2),
-  comeback: trimmed(money.comeback, 2),
+export const MONEY = recordForm<ShopMoney, MoneyForm>({
+  schema: shopMoney,
+  fields: () => [
+    { name: 'currency', as: words },
+    { name: 'rate', as: sum(2) },
+    { name: 'downDay', as: sum(2) },
+    { name: 'comeback', as: sum(2) },
+  ],
 });
-
-export function moneyFromForm(form: MoneyForm): Read<ShopMoney> {
-  const errors: Errors = {};
-  const record = { currency: form.currency.trim(), ...readFigures(form, SUMS, errors) };
-  if (Object.keys(errors).length > 0) return { ok: false, errors };
-  return validated(shopMoney, record, (path) => path);
-}
