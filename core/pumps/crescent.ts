@@ -36,6 +36,7 @@ import {
   teeth,
   twoPlaces,
   WORN_AWAY,
+  drawnBy,
 } from './measures';
 import { inTransmission } from './transmission';
 import { crescentTeardown } from './teardown/crescent';
@@ -125,14 +126,14 @@ function model(g: CrescentGeometry): PumpModel {
       ...transmission.unit,
     ],
     dimensions: [
-      pocketDepth(g.width_mm, 'gears'),
+      pocketDepth('gears'),
       dimension(
         'drive-width',
         'Drive gear width',
         'drive',
         'outside-mic',
         twoPlaces('drive gear', 'between two teeth'),
-        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+        { field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension(
         'driven-width',
@@ -140,9 +141,9 @@ function model(g: CrescentGeometry): PumpModel {
         'driven',
         'outside-mic',
         twoPlaces('driven gear', 'between two teeth'),
-        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+        { field: 'width_mm', ...GEAR_WIDTH },
       ),
-      pocketBore(g.pocketDiameter_mm),
+      pocketBore,
       dimension(
         'driven-diameter',
         'Driven gear outside diameter',
@@ -150,7 +151,6 @@ function model(g: CrescentGeometry): PumpModel {
         'outside-mic',
         lines(['12–6', '3–9'], (l) => say('pumps.micAcrossDriven', { line: l })),
         {
-          drawn_mm: g.ringOutsideDiameter_mm,
           field: 'ringOutsideDiameter_mm',
           worked: POLISHED,
           unworked: WORN_AWAY,
@@ -187,7 +187,7 @@ export const crescent: PumpFamily<CrescentGeometry> = {
     'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
     'Leaves and gear edges cut: keep fingers out of the mesh when turning the gears.',
   ],
-  model,
+  model: drawnBy(model),
   teardown: () => crescentTeardown,
   outline: crescentOutline,
   placement: crescentPlacement,

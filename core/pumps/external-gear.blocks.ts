@@ -61,9 +61,7 @@ export function blockSection(g: ExternalGeometry): Pieces {
       ENDS.map(([end]) => end),
     ),
   );
-  const bushings = GEARS.flatMap((gear) =>
-    ENDS.map(([end]) => bushing(gear, end, g.shaftDiameter_mm, `block-${end}`)),
-  );
+  const bushings = GEARS.flatMap((gear) => ENDS.map(([end]) => bushing(gear, end, `block-${end}`)));
   return {
     parts: [
       partOf(BODY),
@@ -83,7 +81,7 @@ export function blockSection(g: ExternalGeometry): Pieces {
     dimensions: [
       bodyWidth('pumps.acrossBody'),
       ...ENDS.map(([end]) => blockLength(end)),
-      ...gearWidths(GEARS, g),
+      ...gearWidths(GEARS),
       ...around.flatMap((m) => m.dimensions),
       ...bushings.flatMap((b) => b.dimensions),
     ],

@@ -111,11 +111,10 @@ export function gearMeasures([gear, name]: GearName, carried: readonly string[])
   };
 }
 
-/** Returns a journal in its bushing: bore, journal, and what is left between; drawn size in mm. */
+/** Returns a journal in its bushing: bore, journal, and what is left between. */
 export function bushing(
   [gear, name]: GearName,
   end: string,
-  drawn_mm: number,
   part = `bushing-${gear}-${end}`,
 ): Measures {
   const id = `${gear}-${end}`;
@@ -143,7 +142,7 @@ export function bushing(
         part,
         'bore-gauge',
         insideBore(say('pumps.bushingOf', { gear: name, end })),
-        { drawn_mm, field: 'shaftDiameter_mm', worked: HONED, remedies: ['hone-bushing'] },
+        { field: 'shaftDiameter_mm', worked: HONED, remedies: ['hone-bushing'] },
       ),
       dimension(
         `journal-${id}`,
@@ -154,14 +153,14 @@ export function bushing(
           place('a', 'first', say('pumps.micOverJournal', { gear: name, end })),
           place('b', '90° round', say('pumps.micOverJournalRound', { gear: name, end })),
         ],
-        { drawn_mm, field: 'shaftDiameter_mm', worked: POLISHED, remedies: ['polish-journal'] },
+        { field: 'shaftDiameter_mm', worked: POLISHED, remedies: ['polish-journal'] },
       ),
     ],
   };
 }
 
 /** Returns the width of each gear of a section: another gear, another material. */
-export const gearWidths = (gears: Gears, g: ExternalGeometry): Dimension[] =>
+export const gearWidths = (gears: Gears): Dimension[] =>
   gears.map(([gear, name]) =>
     dimension(
       `${gear}-width`,
@@ -172,7 +171,7 @@ export const gearWidths = (gears: Gears, g: ExternalGeometry): Dimension[] =>
         place('a', name, say('pumps.micBetweenTeeth', { part: name })),
         place('b', say('pumps.halfTurn', { part: name }), say('pumps.micHalfTurn', { part: name })),
       ],
-      { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+      { field: 'width_mm', ...GEAR_WIDTH },
     ),
   );
 
@@ -235,7 +234,7 @@ export const trackDepths = (
 /** Returns the width of a section's body, at its four corners. */
 export const bodyWidth = (
   message: 'pumps.acrossBody' | 'pumps.acrossBodyAndPlates',
-  drawn_mm?: number,
+  field?: 'width_mm',
 ): Dimension =>
   dimension(
     'body-width',
@@ -247,7 +246,7 @@ export const bodyWidth = (
     ),
     {
       also: ['depth-mic', 'height-gauge'],
-      ...(drawn_mm === undefined ? {} : { drawn_mm, field: 'width_mm' }),
+      ...(field ? { field } : {}),
       worked: { faced: -1, ground: -1 },
       remedies: ['grind-body'],
     },

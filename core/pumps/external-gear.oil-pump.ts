@@ -41,7 +41,7 @@ export function oilPump(g: ExternalGeometry): Pieces {
     gearMeasures(gear, i === 0 ? ENDS.map(([end]) => end) : []),
   );
   const around = [drive, idler].filter((m) => m !== undefined);
-  const bushings = ENDS.map(([end]) => bushing(gears[0], end, g.shaftDiameter_mm));
+  const bushings = ENDS.map(([end]) => bushing(gears[0], end));
   return {
     parts: [
       partOf(BODY),
@@ -123,13 +123,12 @@ export function oilPump(g: ExternalGeometry): Pieces {
         ]),
         {
           caution: 'Gears out. Fingers clear of the spindle.',
-          drawn_mm: g.width_mm,
           field: 'width_mm',
           worked: { faced: -1, sunk: 1 },
           remedies: ['face-deck', 'sink-pocket'],
         },
       ),
-      ...gearWidths(gears, g),
+      ...gearWidths(gears),
       ...around.flatMap((m) => m.dimensions),
       dimension(
         'idler-shaft-depth',

@@ -23,9 +23,7 @@ import { say } from '../wording/say';
 export function plateSection(g: ExternalGeometry): Pieces {
   const ends = ENDS.map(([end]) => end);
   const around = GEARS.map((gear) => gearMeasures(gear, ends));
-  const bushings = GEARS.flatMap((gear) =>
-    ENDS.map(([end]) => bushing(gear, end, g.shaftDiameter_mm)),
-  );
+  const bushings = GEARS.flatMap((gear) => ENDS.map(([end]) => bushing(gear, end)));
   const plates = ENDS.map(([end]) =>
     clearance(
       `plate-wear-${end}`,
@@ -95,8 +93,8 @@ export function plateSection(g: ExternalGeometry): Pieces {
       ),
     ],
     dimensions: [
-      bodyWidth('pumps.acrossBodyAndPlates', g.width_mm),
-      ...gearWidths(GEARS, g),
+      bodyWidth('pumps.acrossBodyAndPlates', 'width_mm'),
+      ...gearWidths(GEARS),
       ...around.flatMap((m) => m.dimensions),
       ...bushings.flatMap((b) => b.dimensions),
       ...ENDS.flatMap(([end]) =>

@@ -7,7 +7,7 @@ import {
 import type { PumpFamily, PumpModel } from './family';
 import { onSection, type Pieces } from './sections';
 import { externalTeardown } from './teardown/external-gear';
-import { feature, reliefValve } from './measures';
+import { feature, reliefValve, drawnBy } from './measures';
 
 import { KINDS, valveParts } from './external-gear.measures';
 import { oilPump } from './external-gear.oil-pump';
@@ -74,7 +74,7 @@ export const externalGear: PumpFamily<ExternalGeometry> = {
     'Solvent and hot wash: wear gloves and glasses. Never spin a bearing with compressed air.',
     'High-pressure oil goes through skin. Keep hands off leaks. If oil gets in, go to hospital at once.',
   ],
-  model,
+  model: drawnBy(model),
   teardown: (g) => externalTeardown(g.build, sectionsIn(g)),
   outline: externalOutline,
   placement: externalPlacement,

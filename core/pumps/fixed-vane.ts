@@ -1,6 +1,6 @@
 import { exact } from '../schema/fields';
 import { type InferType } from 'yup';
-import { disc, edgeThrough, looseOutline, placed, type PlacementTable } from './drawing';
+import { disc, edgeThrough, placed, type PlacementTable } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel, Shape } from './family';
 import { length, over } from './fields';
 import { COVER, oneOfEach, partKind, ROTOR, valveKinds, VANES } from './kinds';
@@ -14,12 +14,14 @@ import {
   reliefValve,
   term,
   WORN_AWAY,
+  drawnBy,
 } from './measures';
 import { circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
-import { polarCurve, vaneRotorShapes, type VaneRotor } from './vanes';
+import { polarCurve } from './vanes';
 import { acrossCircle } from './placing';
 import { slottedFields, type SlottedRotor } from './vane.fields';
-import { vanePlacements, type VanePlan } from './vane.drawing';
+import { vanePlacements } from './vane.drawing';
+import { vaneFrame } from './vane.frame';
 import { bearingPlay, races, vaneInSlot, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { fixedVaneTeardown } from './teardown/fixed-vane';
 
@@ -60,27 +62,16 @@ export function camRadius(g: FixedVaneGeometry, angle_deg: number): number {
   return (g.ringMinor_mm + (g.ringMajor_mm - g.ringMinor_mm) * rise) / 2;
 }
 
-/** Returns the rotor with its vanes as it is drawn: the ring about it is the cam that they run on. */
-export const fixedVaneRotor = (g: FixedVaneGeometry): VaneRotor => ({
-  centre: ORIGIN,
-  radius_mm: g.rotorDiameter_mm / 2,
-  vanes: g.vanes,
-  thickness_mm: g.vaneThickness_mm,
-  slotDepth_mm: g.slotDepth_mm,
-  shaftRadius_mm: g.shaftDiameter_mm / 2,
-  ringAt: (angle_deg) => camRadius(g, angle_deg),
+/** The ring about the rotor is the cam that its vanes run on. */
+const FRAME = vaneFrame<FixedVaneGeometry>({
+  ring_mm: (g) => g.ringMajor_mm,
+  deck_mm: (g) => [g.ringMajor_mm, g.ringOutside_mm],
+  margin: 1.08,
+  ringAt: (g) => (angle_deg) => camRadius(g, angle_deg),
 });
+const { plan: planOf } = FRAME;
 
-const extent = (g: FixedVaneGeometry) => (g.ringOutside_mm / 2) * 1.08;
-
-const planOf = (g: FixedVaneGeometry): VanePlan => ({
-  extent_mm: extent(g),
-  deck_mm: (g.ringMajor_mm + g.ringOutside_mm) / 4,
-  rotorCentre: ORIGIN,
-  rotorRadius_mm: g.rotorDiameter_mm / 2,
-  shaftRadius_mm: g.shaftDiameter_mm / 2,
-  ringRadius_mm: g.ringMajor_mm / 2,
-});
+export const { rotor: fixedVaneRotor } = FRAME;
 
 /** Returns the arrow on the land of the ring, past 12; its shaft goes round with the ring. */
 function arrow(g: FixedVaneGeometry): Point[] {
@@ -106,18 +97,8 @@ function ring(g: FixedVaneGeometry): Shape[] {
   ];
 }
 
-function outline(g: FixedVaneGeometry, { view }: Pick<Placement, 'view'>): Outline {
-  const extent_mm = extent(g);
-  const loose = looseOutline(view, extent_mm);
-  if (loose) return loose;
-  const housing = disc('housing', extent_mm);
-  const floor = disc('pocket', g.ringOutside_mm / 2);
-  if (view === 'empty') return { extent_mm, shapes: [housing, floor, ...ring(g)] };
-  return {
-    extent_mm,
-    shapes: [housing, floor, ...ring(g), ...vaneRotorShapes(fixedVaneRotor(g), g.vaneLength_mm)],
-  };
-}
+const outline = (g: FixedVaneGeometry, { view }: Pick<Placement, 'view'>): Outline =>
+  FRAME.outline(g, view, (rotor) => [disc('pocket', g.ringOutside_mm / 2), ...ring(g), ...rotor]);
 
 const PLACEMENTS: PlacementTable<FixedVaneGeometry> = {
   ...vanePlacements(planOf),
@@ -175,11 +156,7 @@ function model(g: FixedVaneGeometry): PumpModel {
       ...relief.characteristics,
     ],
     dimensions: [
-      ...vaneSizes(g.vanes, {
-        thickness_mm: g.vaneThickness_mm,
-        rotor_mm: g.rotorDiameter_mm,
-        width_mm: g.width_mm,
-      }),
+      ...vaneSizes(g.vanes),
       dimension(
         'ring-width',
         'Ring width',
@@ -190,7 +167,6 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('b', 'at 6', 'Outside mic over the cam ring at 6.'),
         ],
         {
-          drawn_mm: g.width_mm,
           field: 'width_mm',
           worked: GROUND,
           unworked: 'A cam ring is not ground: rotor and vanes would have to follow.',
@@ -205,7 +181,7 @@ function model(g: FixedVaneGeometry): PumpModel {
           place('a', 'first', 'Bore gauge across the large diameter, 3–9.'),
           place('b', 'deeper', 'Bore gauge across the large diameter, deeper in.'),
         ],
-        { drawn_mm: g.ringMajor_mm, field: 'ringMajor_mm', worked: HONED, unworked: WORN_AWAY },
+        { field: 'ringMajor_mm', worked: HONED, unworked: WORN_AWAY },
       ),
       dimension(
         'ring-track',
@@ -256,8 +232,8 @@ export const fixedVane: PumpFamily<FixedVaneGeometry> = {
     'Mark ring arrow, vane edges and cover position before anything is turned.',
     'Solvent and hot wash: gloves and glasses. Never spin a bearing with compressed air.',
   ],
-  model,
+  model: drawnBy(model),
   teardown: () => fixedVaneTeardown,
   outline,
-  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
+  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, planOf(g).extent_mm),
 };

@@ -20,6 +20,7 @@ import {
   teeth,
   twoPlaces,
   WORN_AWAY,
+  drawnBy,
 } from './measures';
 import { BODY, COVER, gearKind, oneOfEach, partKind, valveKinds } from './kinds';
 import {
@@ -61,11 +62,11 @@ const transmission = inTransmission({ part: 'inner', name: 'Inner rotor' });
 const DRIVEN_BY: Readonly<
   Record<
     GerotorGeometry['use'],
-    (g: GerotorGeometry) => Omit<InTransmission, 'hub'> & { readonly on: readonly Characteristic[] }
+    Omit<InTransmission, 'hub'> & { readonly on: readonly Characteristic[] }
   >
 > = {
-  'front-pump': () => ({ ...transmission, on: transmission.hub }),
-  'oil-pump': (g) => ({
+  'front-pump': { ...transmission, on: transmission.hub },
+  'oil-pump': {
     kinds: [SHAFT],
     parts: oneOfEach([SHAFT]),
     on: [
@@ -86,7 +87,6 @@ const DRIVEN_BY: Readonly<
         'bore-gauge',
         insideBore('inner rotor'),
         {
-          drawn_mm: g.shaftDiameter_mm,
           field: 'shaftDiameter_mm',
           worked: HONED,
           unworked: WORN_AWAY,
@@ -99,18 +99,17 @@ const DRIVEN_BY: Readonly<
         'outside-mic',
         twoPlaces('shaft', 'where the rotor sits'),
         {
-          drawn_mm: g.shaftDiameter_mm,
           field: 'shaftDiameter_mm',
           worked: POLISHED,
           remedies: ['polish-journal'] as const,
         },
       ),
     ],
-  }),
+  },
 };
 
 function model(g: GerotorGeometry): PumpModel {
-  const driven = DRIVEN_BY[g.use](g);
+  const driven = DRIVEN_BY[g.use];
   return {
     kinds: [...KINDS, ...driven.kinds],
     parts: [...oneOfEach(KINDS), ...driven.parts],
@@ -142,14 +141,14 @@ function model(g: GerotorGeometry): PumpModel {
       ...driven.unit,
     ],
     dimensions: [
-      pocketDepth(g.width_mm, 'rotors'),
+      pocketDepth('rotors'),
       dimension(
         'inner-width',
         'Inner rotor width',
         'inner',
         'outside-mic',
         twoPlaces('inner rotor', 'between shaft and lobe'),
-        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+        { field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension(
         'outer-width',
@@ -157,9 +156,9 @@ function model(g: GerotorGeometry): PumpModel {
         'outer',
         'outside-mic',
         twoPlaces('outer rotor', 'on its rim'),
-        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+        { field: 'width_mm', ...GEAR_WIDTH },
       ),
-      pocketBore(g.pocketDiameter_mm),
+      pocketBore,
       dimension(
         'outer-diameter',
         'Outer rotor diameter',
@@ -167,7 +166,6 @@ function model(g: GerotorGeometry): PumpModel {
         'outside-mic',
         lines(['12–6', '3–9'], (l) => say('pumps.micAcrossOuter', { line: l })),
         {
-          drawn_mm: g.outerDiameter_mm,
           field: 'outerDiameter_mm',
           worked: POLISHED,
           unworked: WORN_AWAY,
@@ -203,7 +201,7 @@ export const gerotor: PumpFamily<GerotorGeometry> = {
     'Solvent and hot wash: gloves and glasses. Never spin a rotor with compressed air.',
     'Dropped rotors chip. Edges cut.',
   ],
-  model,
+  model: drawnBy(model),
   teardown: ({ use }) => gerotorTeardown(use),
   outline: gerotorOutline,
   placement: gerotorPlacement,

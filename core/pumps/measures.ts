@@ -2,6 +2,7 @@ import type {
   Characteristic,
   Dimension,
   Feature,
+  PumpModel,
   Station,
   Swing,
   Term,
@@ -163,6 +164,21 @@ export function dimension(
     ...more,
   };
 }
+
+/** Returns a model whose sizes are drawn as large as the fields of the geometry say that they are. */
+export const drawnBy =
+  <G extends object>(model: (g: G) => PumpModel) =>
+  (g: G): PumpModel => {
+    const figures = g as Readonly<Record<string, unknown>>;
+    const { dimensions, ...rest } = model(g);
+    return {
+      ...rest,
+      dimensions: dimensions.map((d) => {
+        const drawn_mm = d.field === undefined ? undefined : figures[d.field];
+        return typeof drawn_mm === 'number' ? { ...d, drawn_mm } : d;
+      }),
+    };
+  };
 
 /** Said wherever a leaf goes under an edge. */
 export const BONE_DRY = 'Bone dry, no nicks, or the leaf misleads. Sharp edges cut.';

@@ -147,9 +147,9 @@ export const withCover = (id: string, name: string, base: string): Characteristi
 /**
  * Returns the depth of the pocket below the deck, read at four places.
  *
- * @param width_mm of the gears that lie in it: what is drawn where the sheet has no nominal
+ * @param out what has to come out of it first
  */
-export const pocketDepth = (width_mm: number, out: string): Dimension =>
+export const pocketDepth = (out: string): Dimension =>
   dimension(
     'pocket-depth',
     'Pocket depth',
@@ -158,23 +158,21 @@ export const pocketDepth = (width_mm: number, out: string): Dimension =>
     hours([12, 3, 6, 9], (h) => say('pumps.depthAtHour', { hour: h })),
     {
       caution: say('pumps.outFirst', { parts: out }),
-      drawn_mm: width_mm,
       field: 'width_mm',
       worked: { faced: -1, sunk: 1 },
       remedies: ['face-deck', 'sink-pocket'],
     },
   );
 
-/** Returns the diameter of the pocket, read across two lines; in mm as drawn. */
-export const pocketBore = (diameter_mm: number): Dimension =>
-  dimension(
-    'pocket-diameter',
-    'Pocket bore',
-    'body',
-    'bore-gauge',
-    lines(['12–6', '3–9'], (l) => say('pumps.gaugeAcrossPocket', { line: l })),
-    { drawn_mm: diameter_mm, field: 'pocketDiameter_mm', worked: HONED, unworked: WORN_AWAY },
-  );
+/** The diameter of the pocket, read across two lines. */
+export const pocketBore: Dimension = dimension(
+  'pocket-diameter',
+  'Pocket bore',
+  'body',
+  'bore-gauge',
+  lines(['12–6', '3–9'], (l) => say('pumps.gaugeAcrossPocket', { line: l })),
+  { field: 'pocketDiameter_mm', worked: HONED, unworked: WORN_AWAY },
+);
 
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
 export const deck: Feature = feature(

@@ -1,15 +1,15 @@
 import { exact } from '../schema/fields';
 import { type InferType } from 'yup';
-import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
+import { boltHoles, disc, onLoose, placed, type PlacementTable } from './drawing';
 import type { Outline, Part, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
 import { BODY, oneOfEach, partKind, partOf, ROTOR, VANES } from './kinds';
-import { clearance, dimension, fit, HONED, place, term, WORN_AWAY } from './measures';
+import { clearance, dimension, fit, HONED, place, term, WORN_AWAY, drawnBy } from './measures';
 import { deck, pocketDepth } from './pocket';
-import { onClock, ORIGIN, type Point } from './shapes';
-import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
+import { onClock } from './shapes';
 import { roundGap, slottedFields, type SlottedRotor } from './vane.fields';
-import { vanePlacements, type VanePlan } from './vane.drawing';
+import { vanePlacements } from './vane.drawing';
+import { offCentre, vaneFrame } from './vane.frame';
 import {
   bearingPlay,
   races,
@@ -34,13 +34,10 @@ export const vacuumVaneGeometry = exact({
   boreDiameter_mm: length('Bore').test(
     over('rotorDiameter_mm', 'Bore must be larger than the rotor.'),
   ),
-  eccentricity_mm: length('Eccentricity').test(
-    'room',
+  eccentricity_mm: offCentre(
+    'Eccentricity',
+    'boreDiameter_mm',
     'Eccentricity is too large: the rotor would run into the bore.',
-    (e, { parent }) => {
-      const g = parent as { boreDiameter_mm: number; rotorDiameter_mm: number };
-      return 2 * e < g.boreDiameter_mm - g.rotorDiameter_mm;
-    },
   ),
   bodyDiameter_mm: length('Body diameter').test(
     over('boreDiameter_mm', 'Body diameter must be larger than the bore.'),
@@ -51,50 +48,31 @@ export const vacuumVaneGeometry = exact({
 
 export type VacuumVaneGeometry = InferType<typeof vacuumVaneGeometry>;
 
-/** Returns the rotor's centre: it all but touches the bore at 12, and the vanes reach farthest at 6. */
-const rotorCentre = (g: VacuumVaneGeometry): Point => ({ x: 0, y: -g.eccentricity_mm });
-
-/** Returns the rotor with its vanes as it is drawn: off the centre of the round bore that they run in. */
-export const vacuumVaneRotor = (g: VacuumVaneGeometry): VaneRotor => ({
-  centre: rotorCentre(g),
-  radius_mm: g.rotorDiameter_mm / 2,
-  vanes: g.vanes,
-  thickness_mm: g.vaneThickness_mm,
-  slotDepth_mm: g.slotDepth_mm,
-  shaftRadius_mm: g.shaftDiameter_mm / 2,
-  ringAt: circleFrom(rotorCentre(g), ORIGIN, g.boreDiameter_mm / 2),
+/** The rotor all but touches the bore at 12, and the vanes reach farthest at 6. */
+const FRAME = vaneFrame<VacuumVaneGeometry>({
+  ring_mm: (g) => g.boreDiameter_mm,
+  deck_mm: (g) => [g.boreDiameter_mm, g.bodyDiameter_mm],
+  off_mm: (g) => -g.eccentricity_mm,
 });
+const { plan: planOf } = FRAME;
 
-const extent = (g: VacuumVaneGeometry) => g.bodyDiameter_mm / 2;
+export const { rotor: vacuumVaneRotor } = FRAME;
 
-const planOf = (g: VacuumVaneGeometry): VanePlan => ({
-  extent_mm: extent(g),
-  deck_mm: (g.boreDiameter_mm + g.bodyDiameter_mm) / 4,
-  rotorCentre: rotorCentre(g),
-  rotorRadius_mm: g.rotorDiameter_mm / 2,
-  shaftRadius_mm: g.shaftDiameter_mm / 2,
-  ringRadius_mm: g.boreDiameter_mm / 2,
-});
-
-function outline(g: VacuumVaneGeometry, { view }: Pick<Placement, 'view'>): Outline {
-  const extent_mm = extent(g);
-  const loose = looseOutline(view, extent_mm);
-  if (loose) return loose;
-  const housing = disc('housing', extent_mm);
-  const bore = disc('pocket', g.boreDiameter_mm / 2);
-  const shaft = disc('hole', g.shaftDiameter_mm / 2, rotorCentre(g));
-  const holes = boltHoles({ ...g, pocketDiameter_mm: g.boreDiameter_mm });
-  const inside = view === 'empty' ? [shaft] : vaneRotorShapes(vacuumVaneRotor(g), g.vaneLength_mm);
-  return { extent_mm, shapes: [housing, bore, ...inside, ...holes] };
-}
+const outline = (g: VacuumVaneGeometry, { view }: Pick<Placement, 'view'>): Outline =>
+  FRAME.outline(g, view, (rotor) => {
+    const shaft = disc('hole', g.shaftDiameter_mm / 2, planOf(g).rotorCentre);
+    const inside = view === 'empty' ? [shaft] : rotor;
+    const holes = boltHoles({ ...g, pocketDiameter_mm: g.boreDiameter_mm });
+    return [disc('pocket', g.boreDiameter_mm / 2), ...inside, ...holes];
+  });
 
 const PLACEMENTS: PlacementTable<VacuumVaneGeometry> = {
   ...vanePlacements(planOf),
   eccentricity: (g, station) => {
     const to = onClock(station === 'a' ? 0 : 180, g.boreDiameter_mm / 2);
-    return { view: 'empty', tool: { kind: 'dial', from: rotorCentre(g), to }, probe: to };
+    return { view: 'empty', tool: { kind: 'dial', from: planOf(g).rotorCentre, to }, probe: to };
   },
-  'vane-in-slot': (g) => onLoose('vane mic', extent(g)),
+  'vane-in-slot': (g) => onLoose('vane mic', planOf(g).extent_mm),
 };
 
 const KINDS: readonly PartKind[] = [BODY, ROTOR, VANES, partKind('cover', 'End covers', 'cover')];
@@ -122,19 +100,15 @@ function model(g: VacuumVaneGeometry): PumpModel {
       bearingPlay('bearing-play-rear', 'Bearing play, rear', 'bearing-rear-races'),
     ],
     dimensions: [
-      pocketDepth(g.width_mm, 'rotor'),
-      ...vaneSizes(g.vanes, {
-        thickness_mm: g.vaneThickness_mm,
-        rotor_mm: g.rotorDiameter_mm,
-        width_mm: g.width_mm,
-      }),
+      pocketDepth('rotor'),
+      ...vaneSizes(g.vanes),
       dimension(
         'eccentricity',
         'Eccentricity',
         'body',
         'indicator',
         [place('a', 'swept', 'Dial on the shaft, swept round the bore. Enter half the TIR.')],
-        { drawn_mm: g.eccentricity_mm, field: 'eccentricity_mm' },
+        { field: 'eccentricity_mm' },
       ),
       dimension(
         'ring-track',
@@ -146,7 +120,6 @@ function model(g: VacuumVaneGeometry): PumpModel {
           place('12-6', 'at 12–6', 'Bore gauge in the worn bore, 12–6.'),
         ],
         {
-          drawn_mm: g.boreDiameter_mm,
           field: 'boreDiameter_mm',
           worked: HONED,
           unworked: WORN_AWAY,
@@ -190,8 +163,8 @@ export const vacuumVane: PumpFamily<VacuumVaneGeometry> = {
     'Never spin a bearing with compressed air.',
     'Solvent and hot wash: gloves and glasses.',
   ],
-  model,
+  model: drawnBy(model),
   teardown: () => vacuumVaneTeardown,
   outline,
-  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, extent(g)),
+  placement: (g, target, station) => placed(PLACEMENTS, g, target, station, planOf(g).extent_mm),
 };

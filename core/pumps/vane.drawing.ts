@@ -1,62 +1,43 @@
 import { onLoose, type PlacementTable } from './drawing';
-import { acrossCircle, depthAt, edgeAt, overWidth, type PocketFrame } from './placing';
-import type { Point } from './shapes';
+import { acrossCircle, depthAt, edgeAt, overWidth } from './placing';
+import type { VanePlan } from './vane.frame';
 
-/** Describes what the placements of every vane pump need to know, in mm. */
-export interface VanePlan extends PocketFrame {
-  readonly rotorCentre: Point;
-  readonly rotorRadius_mm: number;
-  readonly shaftRadius_mm: number;
-  readonly ringRadius_mm: number;
-}
+const land = ({ rotorRadius_mm, shaftRadius_mm }: VanePlan) =>
+  (rotorRadius_mm + shaftRadius_mm) / 2;
+
+/** Places things on the pump by its plan. */
+const ON_PUMP: Readonly<Record<string, (plan: VanePlan) => ReturnType<typeof edgeAt>>> = {
+  'side-rotor': (plan) => edgeAt(plan, 'body', land(plan), plan.rotorCentre),
+  'rotor-diameter': (plan) => acrossCircle('mic', 'body', plan.rotorRadius_mm, plan.rotorCentre),
+  'rotor-width': (plan) => overWidth(plan, land(plan), plan.rotorCentre),
+  'pocket-depth': (plan) => depthAt(plan, 'empty', 0.8 * plan.ringRadius_mm),
+  'ring-track': (plan) => acrossCircle('bore', 'empty', plan.ringRadius_mm),
+  'ring-rim': (plan) => acrossCircle('bore', 'empty', plan.ringRadius_mm),
+  'cover-wear': (plan) => edgeAt(plan, 'cover', plan.rotorRadius_mm),
+  'track-depth': (plan) => depthAt(plan, 'cover', plan.rotorRadius_mm),
+  'face-depth': (plan) => depthAt(plan, 'cover', plan.deck_mm),
+};
+
+/** Says of parts that are measured by themselves which is drawn, and what measures it. */
+const LOOSE = {
+  'vane-slot': 'slot leaf',
+  'vane-length': 'vane mic',
+  'vane-thickness': 'vane thick',
+  'slot-width': 'slot mic',
+  'bearing-play': 'shaft dial',
+  'bearing-play-front': 'shaft dial',
+  'bearing-play-rear': 'shaft dial',
+} as const;
 
 /** Returns where things lie for what every vane pump has. */
-export function vanePlacements<G>(planOf: (g: G) => VanePlan): PlacementTable<G> {
-  return {
-    'side-rotor': (g, station) => {
-      const plan = planOf(g);
-      const land = (plan.rotorRadius_mm + plan.shaftRadius_mm) / 2;
-      return edgeAt(plan, 'body', land, plan.rotorCentre)(station);
-    },
-    'vane-slot': (g) => onLoose('slot leaf', planOf(g).extent_mm),
-    'vane-length': (g) => onLoose('vane mic', planOf(g).extent_mm),
-    'vane-thickness': (g) => onLoose('vane thick', planOf(g).extent_mm),
-    'slot-width': (g) => onLoose('slot mic', planOf(g).extent_mm),
-    'rotor-diameter': (g, station) => {
-      const plan = planOf(g);
-      return acrossCircle('mic', 'body', plan.rotorRadius_mm, plan.rotorCentre)(station);
-    },
-    'rotor-width': (g, station) => {
-      const plan = planOf(g);
-      const land = (plan.rotorRadius_mm + plan.shaftRadius_mm) / 2;
-      return overWidth(plan, land, plan.rotorCentre)(station);
-    },
-    'pocket-depth': (g, station) => {
-      const plan = planOf(g);
-      return depthAt(plan, 'empty', 0.8 * plan.ringRadius_mm)(station);
-    },
-    'bearing-play': (g) => onLoose('shaft dial', planOf(g).extent_mm),
-    'bearing-play-front': (g) => onLoose('shaft dial', planOf(g).extent_mm),
-    'bearing-play-rear': (g) => onLoose('shaft dial', planOf(g).extent_mm),
-    'ring-track': (g, station) => {
-      const plan = planOf(g);
-      return acrossCircle('bore', 'empty', plan.ringRadius_mm)(station);
-    },
-    'ring-rim': (g, station) => {
-      const plan = planOf(g);
-      return acrossCircle('bore', 'empty', plan.ringRadius_mm)(station);
-    },
-    'cover-wear': (g, station) => {
-      const plan = planOf(g);
-      return edgeAt(plan, 'cover', plan.rotorRadius_mm)(station);
-    },
-    'track-depth': (g, station) => {
-      const plan = planOf(g);
-      return depthAt(plan, 'cover', plan.rotorRadius_mm)(station);
-    },
-    'face-depth': (g, station) => {
-      const plan = planOf(g);
-      return depthAt(plan, 'cover', plan.deck_mm)(station);
-    },
-  };
-}
+export const vanePlacements = <G>(planOf: (g: G) => VanePlan): PlacementTable<G> => ({
+  ...Object.fromEntries(
+    Object.entries(ON_PUMP).map(([id, at]) => [
+      id,
+      (g: G, station: string) => at(planOf(g))(station),
+    ]),
+  ),
+  ...Object.fromEntries(
+    Object.entries(LOOSE).map(([id, how]) => [id, (g: G) => onLoose(how, planOf(g).extent_mm)]),
+  ),
+});

@@ -76,10 +76,7 @@ const vaneStations = (count: number, words: string): Station[] =>
   );
 
 /** Returns the sizes that every vane pump has. */
-export const vaneSizes = (
-  vanes: number,
-  drawn: { readonly thickness_mm: number; readonly rotor_mm: number; readonly width_mm: number },
-): Dimension[] => [
+export const vaneSizes = (vanes: number): Dimension[] => [
   dimension(
     'vane-length',
     'Vane length',
@@ -96,7 +93,6 @@ export const vaneSizes = (
     vaneStations(vanes, 'Outside mic over vane %, in the middle.'),
     {
       others: 'all others no thinner',
-      drawn_mm: drawn.thickness_mm,
       field: 'vaneThickness_mm',
       worked: POLISHED,
       unworked: NEW_VANES,
@@ -112,7 +108,6 @@ export const vaneSizes = (
       place('b', 'opposite slot', 'Repeat in the opposite slot.'),
     ],
     {
-      drawn_mm: drawn.thickness_mm,
       field: 'vaneThickness_mm',
       worked: { dressed: 1 },
       unworked: WORN_AWAY,
@@ -127,7 +122,7 @@ export const vaneSizes = (
       place('12-6', '12–6', 'Outside mic across the rotor, 12–6.'),
       place('3-9', '3–9', 'Outside mic across the rotor, 3–9.'),
     ],
-    { drawn_mm: drawn.rotor_mm, field: 'rotorDiameter_mm', worked: GROUND, unworked: WORN_AWAY },
+    { field: 'rotorDiameter_mm', worked: GROUND, unworked: WORN_AWAY },
   ),
   dimension(
     'rotor-width',
@@ -138,7 +133,7 @@ export const vaneSizes = (
       place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
       place('b', '180° round', 'Outside mic over the rotor, 180° round.'),
     ],
-    { drawn_mm: drawn.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+    { field: 'width_mm', ...GEAR_WIDTH },
   ),
 ];
 

@@ -1,6 +1,6 @@
 import { exact } from '../schema/fields';
 import { type InferType } from 'yup';
-import { boltHoles, disc, looseOutline, onLoose, placed, type PlacementTable } from './drawing';
+import { boltHoles, disc, onLoose, placed, type PlacementTable } from './drawing';
 import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
 import { count, length, over } from './fields';
 import { BODY, COVER, oneOfEach, partKind, ROTOR, valveKinds, VANES } from './kinds';
@@ -19,13 +19,14 @@ import {
   resting,
   sizeAlone,
   WORN_AWAY,
+  drawnBy,
 } from './measures';
 import { coverDepths, coverWear, deck, floorTilt, pocketDepth, withCover } from './pocket';
-import { circlePath, onClock, ORIGIN, type Point } from './shapes';
-import { circleFrom, vaneRotorShapes, type VaneRotor } from './vanes';
+import { onClock, type Point } from './shapes';
 import { edgeAt, overWidth } from './placing';
 import { roundGap, slottedFields, type SlottedRotor } from './vane.fields';
-import { vanePlacements, type VanePlan } from './vane.drawing';
+import { vanePlacements } from './vane.drawing';
+import { offCentre, roundRing, vaneFrame } from './vane.frame';
 import { sideGap, vaneLength, vaneSizes, vaneSlot } from './vane.measures';
 import { inTransmission } from './transmission';
 import { variableVaneTeardown } from './teardown/variable-vane';
@@ -40,13 +41,10 @@ export const variableVaneGeometry = exact({
   slideBore_mm: length('Slide bore').test(
     over('rotorDiameter_mm', 'Slide bore must be larger than the rotor.'),
   ),
-  eccentricity_mm: length('Largest eccentricity').test(
-    'room',
+  eccentricity_mm: offCentre(
+    'Largest eccentricity',
+    'slideBore_mm',
     'Largest eccentricity is too large: the rotor would run into the slide.',
-    (e, { parent }) => {
-      const g = parent as { slideBore_mm: number; rotorDiameter_mm: number };
-      return 2 * e < g.slideBore_mm - g.rotorDiameter_mm;
-    },
   ),
   slideDiameter_mm: length('Slide outside diameter').test(
     over('slideBore_mm', 'Slide outside diameter must be larger than its bore.'),
@@ -78,75 +76,45 @@ const pinRadius = (g: VariableVaneGeometry): number =>
       0.1 * (g.bodyDiameter_mm - g.pocketDiameter_mm),
   );
 
-const rotorCentre = (g: VariableVaneGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
-
-/** Returns the rotor with its vanes as it is drawn, with the slide at its full stroke. */
-export const variableVaneRotor = (g: VariableVaneGeometry): VaneRotor => ({
-  centre: rotorCentre(g),
-  radius_mm: g.rotorDiameter_mm / 2,
-  vanes: g.vanes,
-  thickness_mm: g.vaneThickness_mm,
-  slotDepth_mm: g.slotDepth_mm,
-  shaftRadius_mm: g.shaftDiameter_mm / 2,
-  ringAt: circleFrom(rotorCentre(g), ORIGIN, g.slideBore_mm / 2),
+/** The slide is drawn at its full stroke. */
+const FRAME = vaneFrame<VariableVaneGeometry>({
+  ring_mm: (g) => g.slideBore_mm,
+  deck_mm: (g) => [g.pocketDiameter_mm, g.bodyDiameter_mm],
+  off_mm: (g) => g.eccentricity_mm,
 });
+const { plan: planOf } = FRAME;
 
-const planOf = (g: VariableVaneGeometry): VanePlan => ({
-  extent_mm: g.bodyDiameter_mm / 2,
-  deck_mm: (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4,
-  rotorCentre: rotorCentre(g),
-  rotorRadius_mm: g.rotorDiameter_mm / 2,
-  shaftRadius_mm: g.shaftDiameter_mm / 2,
-  ringRadius_mm: g.slideBore_mm / 2,
-});
+export const { rotor: variableVaneRotor } = FRAME;
 
-function outline(g: VariableVaneGeometry, { view }: Pick<Placement, 'view'>): Outline {
-  const extent_mm = g.bodyDiameter_mm / 2;
-  const loose = looseOutline(view, extent_mm);
-  if (loose) return loose;
-  const housing = disc('housing', extent_mm);
-  const holes = boltHoles(g);
-  const pin = disc('hole', pinRadius(g), pivotAt(g));
-  const shaft = disc('hole', g.shaftDiameter_mm / 2, rotorCentre(g));
-  if (view === 'cover') {
-    return {
-      extent_mm,
-      shapes: [housing, disc('track', g.slideDiameter_mm / 2), shaft, pin, ...holes],
-    };
-  }
-  const pocket = disc('pocket', g.pocketDiameter_mm / 2);
-  if (view === 'empty') return { extent_mm, shapes: [housing, pocket, shaft, pin, ...holes] };
-  return {
-    extent_mm,
-    shapes: [
-      housing,
-      pocket,
-      {
-        role: 'driven',
-        path: circlePath(ORIGIN, g.slideDiameter_mm / 2) + circlePath(ORIGIN, g.slideBore_mm / 2),
-      },
-      pin,
-      ...vaneRotorShapes(variableVaneRotor(g), g.vaneLength_mm),
-      ...holes,
-    ],
-  };
-}
+const outline = (g: VariableVaneGeometry, { view }: Pick<Placement, 'view'>): Outline =>
+  FRAME.outline(g, view, (rotor) => {
+    const pin = disc('hole', pinRadius(g), pivotAt(g));
+    const shaft = disc('hole', g.shaftDiameter_mm / 2, planOf(g).rotorCentre);
+    const pocket = disc('pocket', g.pocketDiameter_mm / 2);
+    const holes = boltHoles(g);
+    if (view === 'cover') return [disc('track', g.slideDiameter_mm / 2), shaft, pin, ...holes];
+    if (view === 'empty') return [pocket, shaft, pin, ...holes];
+    return [pocket, roundRing(g.slideDiameter_mm, g.slideBore_mm), pin, ...rotor, ...holes];
+  });
 
 const slideLand = (g: VariableVaneGeometry) => (g.slideBore_mm + g.slideDiameter_mm) / 4;
 
 const PLACEMENTS: PlacementTable<VariableVaneGeometry> = {
   ...vanePlacements(planOf),
   'side-slide': (g, station) => edgeAt(planOf(g), 'body', slideLand(g))(station),
-  'side-vanes': (g, station) =>
-    edgeAt(planOf(g), 'body', g.rotorDiameter_mm / 2, rotorCentre(g))(station),
+  'side-vanes': (g, station) => {
+    const plan = planOf(g);
+    return edgeAt(plan, 'body', plan.rotorRadius_mm, plan.rotorCentre)(station);
+  },
   'slide-width': (g, station) => overWidth(planOf(g), slideLand(g))(station),
-  'vane-width': (g, station) =>
-    overWidth(planOf(g), g.rotorDiameter_mm / 2, rotorCentre(g))(station),
+  'vane-width': (g, station) => {
+    const plan = planOf(g);
+    return overWidth(plan, plan.rotorRadius_mm, plan.rotorCentre)(station);
+  },
   'slide-pivot': (g) => onLoose('bushing finger', g.bodyDiameter_mm / 2),
   'pivot-bore': (g) => onLoose('bushing bore', g.bodyDiameter_mm / 2),
   'pivot-pin': (g) => onLoose('shaft mic', g.bodyDiameter_mm / 2),
-  'outer-face': (g, station) =>
-    overWidth(planOf(g), (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4)(station),
+  'outer-face': (g, station) => overWidth(planOf(g), planOf(g).deck_mm)(station),
   'slide-seals': (g) => {
     const probe = onClock(90, g.slideDiameter_mm / 2);
     return { view: 'body', tool: { kind: 'finger', from: probe, to: probe }, probe };
@@ -218,7 +186,7 @@ function model(g: VariableVaneGeometry): PumpModel {
       ...transmission.unit,
     ],
     dimensions: [
-      pocketDepth(g.width_mm, 'parts'),
+      pocketDepth('parts'),
       dimension(
         'outer-face',
         'Outer face',
@@ -235,11 +203,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           remedies: ['sink-pocket'],
         },
       ),
-      ...vaneSizes(g.vanes, {
-        thickness_mm: g.vaneThickness_mm,
-        rotor_mm: g.rotorDiameter_mm,
-        width_mm: g.width_mm,
-      }),
+      ...vaneSizes(g.vanes),
       dimension(
         'vane-width',
         'Vane width',
@@ -249,7 +213,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first vane', 'Outside mic over the first vane, end to end.'),
           place('b', 'opposite vane', 'Outside mic over the opposite vane, end to end.'),
         ],
-        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+        { field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension(
         'slide-width',
@@ -260,7 +224,7 @@ function model(g: VariableVaneGeometry): PumpModel {
           place('a', 'first place', 'Outside mic over the slide, beside the pivot.'),
           place('b', 'opposite', 'Outside mic over the slide, opposite the pivot.'),
         ],
-        { drawn_mm: g.width_mm, field: 'width_mm', ...GEAR_WIDTH },
+        { field: 'width_mm', ...GEAR_WIDTH },
       ),
       dimension('pivot-bore', 'Pivot bore', 'slide', 'bore-gauge', insideBore('pivot hole'), {
         worked: HONED,
@@ -309,7 +273,7 @@ export const variableVane: PumpFamily<VariableVaneGeometry> = {
     'Solvent and hot wash: gloves and glasses. Never spin a part with compressed air.',
     'Vanes and vane rings snap: carry them, do not tip them out.',
   ],
-  model,
+  model: drawnBy(model),
   teardown: () => variableVaneTeardown,
   outline,
   placement: (g, target, station) => placed(PLACEMENTS, g, target, station, g.bodyDiameter_mm / 2),
