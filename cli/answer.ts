@@ -1,6 +1,6 @@
 import { ValidationError } from 'yup';
 import { InputError } from '../core/errors';
-import { SUMS } from './sums';
+import { SUMS, TOOLS } from './sums';
 
 /** Says what the command answers to one input: an answer, or the field that is wrong. */
 export type Answer =
@@ -21,11 +21,11 @@ function fieldOf(error: ValidationError): string {
 
 /** Answers one input, given as the text of a JSON value. */
 export async function answer(name: string, text: string): Promise<Answer> {
-  const sum = Object.hasOwn(SUMS, name) ? SUMS[name] : undefined;
+  const sum = SUMS.get(name);
   if (!sum)
     return refused(
       'NAME',
-      `No sum is called “${name}”. There are: ${Object.keys(SUMS).join(', ')}.`,
+      `No sum is called “${name}”. There are: ${[...SUMS.keys()].join(', ')}.`,
     );
   let json: unknown;
   try {
@@ -35,7 +35,7 @@ export async function answer(name: string, text: string): Promise<Answer> {
   }
   try {
     const input = sum.input.noUnknown().required().validateSync(json, { strict: true });
-    return { ok: true, value: await sum.answer(input as never) };
+    return { ok: true, value: await sum.answer(input, TOOLS) };
   } catch (error) {
     if (error instanceof ValidationError) return refused(fieldOf(error), error.message);
     if (error instanceof InputError) return refused(error.field, error.message);

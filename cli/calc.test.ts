@@ -215,18 +215,20 @@ describe('the command', () => {
     expect(status).toBe(2);
   });
   it('has all the sums that are there so far', () => {
-    expect(Object.keys(SUMS)).toEqual([
-      'reading.parse',
-      'feeler.next',
-      'gap.fromSizes',
-      'conformity',
-      'tilt.fit',
-      'job.assess',
-      'job.decide',
-      'match.parts',
-      'rework.plan',
-      'vane.reach',
-      'repeatability.study',
-    ]);
+    expect(new Set(SUMS.keys())).toEqual(
+      new Set([
+        'reading.parse',
+        'feeler.next',
+        'gap.fromSizes',
+        'conformity',
+        'tilt.fit',
+        'job.assess',
+        'job.decide',
+        'match.parts',
+        'rework.plan',
+        'vane.reach',
+        'repeatability.study',
+      ]),
+    );
   });
 });

@@ -1,6 +1,13 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { glossaryTable } from '../core/wording/terms';
-import { glossaryWith } from './glossaryText';
+import { between } from './madeTable';
 
 const FILE = 'docs/glossary.md';
-writeFileSync(FILE, glossaryWith(readFileSync(FILE, 'utf8'), glossaryTable()));
+writeFileSync(
+  FILE,
+  between(
+    readFileSync(FILE, 'utf8'),
+    'words of the trade: made by npm run docs:glossary',
+    glossaryTable(),
+  ),
+);

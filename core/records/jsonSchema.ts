@@ -3,7 +3,8 @@ import { families } from '../pumps/registry';
 import { fileSchema, FILE_VERSION } from './fileFormat';
 import { ENTRY_SCHEMA } from './entry';
 
-type Json = Readonly<Record<string, unknown>>;
+/** A JSON Schema, or a part of one. */
+export type Json = Readonly<Record<string, unknown>>;
 
 /**
  * Describes what cannot be told from a description alone: fields whose shape hangs on another, by their
@@ -63,10 +64,13 @@ function plain(d: SchemaDescription, name: string): Json {
     return { type: 'array', ...boundsOf(d), items: schemaOf(innerType, name) };
   }
   if (d.oneOf.length > 0) return { enum: d.oneOf };
+  // What may be of several kinds is told by its own test alone.
+  if (d.type === 'mixed') return {};
   return { type: d.type, ...boundsOf(d) };
 }
 
-function schemaOf(field: SchemaFieldDescription, name: string): Json {
+/** Returns the JSON Schema of a described field; `name` tells what its shape hangs on where that is elsewhere. */
+export function schemaOf(field: SchemaFieldDescription, name: string): Json {
   const choice = field.type === 'lazy' ? CHOICES[name] : undefined;
   if (choice) return choice();
   const d = field as SchemaDescription;

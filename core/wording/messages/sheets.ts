@@ -52,7 +52,6 @@ export const SHEETS = {
   'sheets.priceOf': '{work}: price',
   'sheets.remove':
     '{list, select, strip {Remove step {number}} renew {Remove part {number}} small {Remove small part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} sets {Remove gear set {number}} other {Remove check {number}}}',
-  'sheets.removeBolts': 'Remove bolts {number}',
   'sheets.replaceWhen': 'Always replaced, part {number}',
   'sheets.running': 'Running temp., {unit}',
   'sheets.runningOf': '{part}: running temperature',

@@ -1,0 +1,137 @@
+import { array, object, string } from 'yup';
+import { matchOnLine } from '../pairing/line';
+import { vaneReach } from '../pumps/vaneReach';
+import { linearPlan } from '../rework/solver/linear';
+import { exact } from '../schema/fields';
+import {
+  figure,
+  figures,
+  limitFields,
+  notBelow,
+  notUnder,
+  ONCE,
+  perhaps,
+  positive,
+} from './fields';
+import { sum } from './sum';
+
+const name = () => string().required();
+
+/** Which body goes with which gear set, for as many pumps as possible with the least metal off. */
+export const matchParts = sum({
+  id: 'match.parts',
+  name: 'Which body goes with which gear set',
+  input: object({
+    bodies: array(exact({ id: name(), depth_mm: figure('Pocket depth') }))
+      .required()
+      .max(5000, 'At most 5,000 bodies')
+      .test(...ONCE),
+    gears: array(exact({ id: name(), width_mm: figure('Gear width') }))
+      .required()
+      .max(5000, 'At most 5,000 gear sets')
+      .test(...ONCE),
+    lower_mm: figure('Min'),
+    upper_mm: figure('Max').test(notUnder('lower_mm', 'The upper limit is below the lower one')),
+    maxDeckCut_mm: notBelow('Most off the deck'),
+    maxGearGrind_mm: notBelow('Most off the gears'),
+  }),
+  example: {
+    bodies: [{ id: 'B1', depth_mm: 20.06 }],
+    gears: [{ id: 'G1', width_mm: 20.01 }],
+    lower_mm: 0.02,
+    upper_mm: 0.06,
+    maxDeckCut_mm: 0.1,
+    maxGearGrind_mm: 0.05,
+  },
+  answer: ({ bodies, gears, ...window }) => matchOnLine(bodies, gears, window),
+  gives: {
+    pairs: ['Pumps'],
+    built: ['How many', 'count'],
+    totalCut_mm: ['Metal off in all', 'mm'],
+  },
+});
+
+/** The cheapest work that brings sums of sizes inside their limits. */
+export const reworkPlan = sum({
+  id: 'rework.plan',
+  name: 'The cheapest work that brings gaps in',
+  input: object({
+    dimensions: figures('Sizes').required(),
+    characteristics: array(
+      exact({ id: name(), terms: figures('Terms').required(), ...limitFields }),
+    )
+      .required()
+      .max(500, 'At most 500 characteristics')
+      .test(...ONCE),
+    operations: array(
+      exact({
+        id: name(),
+        effects: figures('Effects').required(),
+        offset: figures('Offsets').nullable(),
+        min_mm: notBelow('Least amount'),
+        max_mm: notBelow('Most amount').test(
+          notUnder('min_mm', 'The most amount is below the least'),
+        ),
+        fixedCost: notBelow('Cost of doing it', 'money'),
+        costPerMm: notBelow('Cost per mm', 'money'),
+      }),
+    )
+      .required()
+      .max(100, 'At most 100 operations')
+      .test(...ONCE),
+    excludes: array(
+      array(name())
+        .required()
+        .length(2, 'Two operations')
+        .test('two', 'An operation cannot exclude itself', ([a, b] = []) => a !== b),
+    ).nullable(),
+    guard_mm: perhaps('Kept inside each limit').min(0, 'Not below zero'),
+  }),
+  example: {
+    dimensions: { depth: 20.09, width: 20 },
+    characteristics: [{ id: 'end', terms: { depth: 1, width: -1 }, upper_mm: 0.06 }],
+    operations: [
+      {
+        id: 'face-deck',
+        effects: { depth: -1 },
+        min_mm: 0.01,
+        max_mm: 0.2,
+        fixedCost: 20,
+        costPerMm: 10,
+      },
+    ],
+  },
+  answer: async (input, tools) => linearPlan(input, await tools.solver()),
+  gives: { feasible: ['Whether there is a plan'], cost: ['Cost', 'money'] },
+});
+
+/** How far a vane reaches, and how long it lasts. */
+export const vaneReachOf = sum({
+  id: 'vane.reach',
+  name: 'How far a vane reaches',
+  input: object({
+    ringRadius_mm: positive('Ring radius'),
+    eccentricity_mm: notBelow('Eccentricity'),
+    rotorRadius_mm: positive('Rotor radius'),
+    vaneLength_mm: positive('Vane length'),
+    newVaneLength_mm: perhaps('New vane length').moreThan(0, 'Must be over zero'),
+    hours: perhaps('Hours run', 'h').moreThan(0, 'Must be over zero'),
+    leastInSlot_mm: notBelow('Least in the slot'),
+  }),
+  example: {
+    ringRadius_mm: 31,
+    eccentricity_mm: 2.8,
+    rotorRadius_mm: 27.5,
+    vaneLength_mm: 9.1,
+    newVaneLength_mm: 9.2,
+    hours: 2000,
+    leastInSlot_mm: 2,
+  },
+  answer: (vane) => vaneReach(vane),
+  gives: {
+    reach_mm: ['Reach', 'mm'],
+    inSlot_mm: ['Left in the slot', 'mm'],
+    verdict: ['Verdict'],
+    hoursLeft: ['Hours left', 'h'],
+  },
+});

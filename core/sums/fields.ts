@@ -1,0 +1,74 @@
+import { mixed, number } from 'yup';
+import { finite } from '../schema/fields';
+import type { SumUnit } from './sum';
+
+/** Makes the field of a figure that may be anything. */
+export const figure = (label: string, unit: SumUnit = 'mm') =>
+  finite().required().meta({ label, figure: unit });
+
+/** Makes the field of a figure that nobody has to give. */
+export const perhaps = (label: string, unit: SumUnit = 'mm') =>
+  finite().nullable().meta({ label, figure: unit });
+
+/** Makes the field of a figure over zero. */
+export const positive = (label: string, unit: SumUnit = 'mm') =>
+  figure(label, unit).moreThan(0, 'Must be over zero');
+
+/** Makes the field of a figure not below zero. */
+export const notBelow = (label: string, unit: SumUnit = 'mm') =>
+  figure(label, unit).min(0, 'Not below zero');
+
+/** Makes the test that a figure is not below another of the same input, where both are given. */
+export const notUnder = (field: string, message: string) => ({
+  name: 'order',
+  message,
+  test: (value: number | null | undefined, { parent }: { parent: unknown }): boolean => {
+    const other = (parent as Readonly<Record<string, number | null | undefined>>)[field];
+    return value == null || other == null || value >= other;
+  },
+});
+
+/** The limits of a gap, either of which may be open. */
+export const limitFields = {
+  lower_mm: perhaps('Min'),
+  upper_mm: perhaps('Max').test(notUnder('lower_mm', 'The upper limit is below the lower one')),
+};
+
+/** Returns limits with an end that was not given open. */
+export const limitsIn = (input: { lower_mm?: number | null; upper_mm?: number | null }) => ({
+  lower_mm: input.lower_mm ?? null,
+  upper_mm: input.upper_mm ?? null,
+});
+
+/** Makes the field of figures by name: `{"depth": 20.09}`. */
+export const figures = (label: string) =>
+  mixed<Readonly<Record<string, number>>>()
+    .meta({ label })
+    .test('figures', 'Numbers by name', (v, context) => {
+      if (v == null) return true;
+      if (typeof v !== 'object' || Array.isArray(v)) return false;
+      const odd = Object.entries(v).find(([, value]) => !Number.isFinite(value));
+      return odd
+        ? context.createError({ path: `${context.path}.${odd[0]}`, message: 'Not a finite number' })
+        : true;
+    });
+
+/** Makes the field of what a part, a person or a trial is called: a word or a number. */
+export const label = () =>
+  mixed<string | number>()
+    .required()
+    .test('label', 'A name or a number', (v) =>
+      typeof v === 'string' ? v !== '' : Number.isFinite(v),
+    );
+
+/** Makes the field of how many leaves are held together at most. */
+export const stackOf = () =>
+  number().oneOf([1, 2, 3]).required().meta({ label: 'Most leaves together' });
+
+/** Adds to a list that no two of it have the same id. */
+export const ONCE = [
+  'once',
+  'The same id is there twice',
+  (list: readonly { id?: string }[] | undefined): boolean =>
+    new Set(list?.map(({ id }) => id)).size === (list?.length ?? 0),
+] as const;
