@@ -1,6 +1,7 @@
 import { reasonOf } from '@/core/errors';
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, type ReactNode } from 'react';
+import type { ShopUnit } from '@/core/quantity/units';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { Assessment } from '@/core/assessment/assessment';
@@ -80,118 +81,131 @@ export function JobSide({ id }: { readonly id: string }) {
   );
 }
 
+/** Where the job can be gone to from here. */
+const foot = (job: Job, go: (href: `/job/${string}`) => void): ReactNode => (
+  <>
+    <Button
+      mode="contained"
+      style={styles.grow}
+      contentStyle={styles.large}
+      onPress={() => go(`/job/${job.id}/${job.stage}`)}
+    >
+      {say('bench.goOn', { tag: job.tag })}
+    </Button>
+    {(['report', 'tag'] as const).map((stage) => (
+      <Button
+        key={stage}
+        mode="outlined"
+        contentStyle={styles.large}
+        onPress={() => go(`/job/${job.id}/${stage}`)}
+      >
+        {STAGE_NAME[stage]}
+      </Button>
+    ))}
+  </>
+);
+
+/** The stages of the job, each a way to it. */
+function Stages({ job }: { readonly job: Job }) {
+  const palette = usePalette();
+  return (
+    <View
+      role="navigation"
+      aria-label={say('bench.stagesOf', { tag: job.tag })}
+      style={styles.strip}
+    >
+      {STAGES.map((stage) => (
+        <LinkBox
+          key={stage}
+          href={`/job/${job.id}/${stage}`}
+          style={[styles.stage, { borderColor: stage === job.stage ? palette.blue : palette.line }]}
+        >
+          <Words strong={stage === job.stage}>{STAGE_NAME[stage]}</Words>
+        </LinkBox>
+      ))}
+    </View>
+  );
+}
+
+/** The first gaps that are amiss have their bars, the others a line. */
+const BARS = 2;
+
+/** How each check stands: what is amiss first. */
+function Standing({
+  judged,
+  unit,
+}: {
+  readonly judged: readonly Assessment[];
+  readonly unit: ShopUnit;
+}) {
+  const of = (verdict: string) => judged.filter((a) => a.verdict === verdict);
+  const amiss = [...of('out'), ...of('close')];
+  const line = (a: Assessment): string => {
+    const known = shownExtremes(a);
+    const text = known && gapText(a.characteristic, known, unit);
+    return [a.characteristic.name, text].filter(Boolean).join(', ');
+  };
+  const rest = [
+    ['In', of('in')],
+    ['Still to measure', of('open')],
+  ] as const;
+  return (
+    <View style={styles.grow}>
+      {amiss.slice(0, BARS).map((a) => (
+        <View key={a.characteristic.id}>
+          <Words strong>{`${VERDICT_WORD[a.verdict]}: ${a.characteristic.name}`}</Words>
+          <GapBar
+            limits={a.limits}
+            preferred={a.limits?.preferred ?? null}
+            known={shownExtremes(a)}
+            heatShift_mm={null}
+            unit={unit}
+            kind={a.characteristic.quantity}
+          />
+        </View>
+      ))}
+      {amiss.slice(BARS).map((a) => (
+        <Words key={a.characteristic.id}>
+          <Words strong>{`${VERDICT_WORD[a.verdict]}: `}</Words>
+          {line(a)}
+        </Words>
+      ))}
+      {rest.map(([title, list]) =>
+        list.length > 0 ? (
+          <View key={title}>
+            <Words strong>{title}</Words>
+            <Words tone="muted">{names(list)}</Words>
+          </View>
+        ) : null,
+      )}
+    </View>
+  );
+}
+
 function Summary({ job }: { readonly job: Job }) {
   const router = useRouter();
-  const palette = usePalette();
   const { unit } = useShop();
   const evaluator = useMemo(() => new Evaluator(), []);
   const all = evaluator.assess(job);
   const judged = all.filter((a) => a.limits !== null);
-  const of = (verdict: string) => judged.filter((a) => a.verdict === verdict);
-  const amiss = [...of('out'), ...of('close')];
   const next = nextOf(job, all, evaluator);
   const found = findingsOf(job, unit);
   const order = job.closed ? [] : orderList(job).filter((l) => !l.order && !l.fitted);
-  const facts = [
-    job.unit,
-    job.owner,
-    job.complaint,
-    say('bench.opened', { day: dayWords(job.createdAt) }),
-  ];
+  const opened = say('bench.opened', { day: dayWords(job.createdAt) });
+  const facts = [sheetName(job.sheet), job.unit, job.owner, job.complaint, opened];
   return (
-    <SidePanel
-      foot={
-        <>
-          <Button
-            mode="contained"
-            style={styles.grow}
-            contentStyle={styles.large}
-            onPress={() => router.push(`/job/${job.id}/${job.stage}`)}
-          >
-            {say('bench.goOn', { tag: job.tag })}
-          </Button>
-          <Button
-            mode="outlined"
-            contentStyle={styles.large}
-            onPress={() => router.push(`/job/${job.id}/report`)}
-          >
-            Report
-          </Button>
-          <Button
-            mode="outlined"
-            contentStyle={styles.large}
-            onPress={() => router.push(`/job/${job.id}/tag`)}
-          >
-            Tag
-          </Button>
-        </>
-      }
-    >
+    <SidePanel foot={foot(job, (href) => router.push(href))}>
       <View style={styles.head}>
         <PinRing verdict={worstVerdict(judged)} size={48} />
         <View style={styles.grow}>
           <Heading level={2} size="instruction">{`${job.tag} · ${standingOf(judged)}`}</Heading>
-          <Words tone="muted">{[sheetName(job.sheet), ...facts].filter(Boolean).join(' · ')}</Words>
+          <Words tone="muted">{facts.filter(Boolean).join(' · ')}</Words>
         </View>
       </View>
-      <View
-        role="navigation"
-        aria-label={say('bench.stagesOf', { tag: job.tag })}
-        style={styles.strip}
-      >
-        {STAGES.map((stage) => (
-          <LinkBox
-            key={stage}
-            href={`/job/${job.id}/${stage}`}
-            style={[
-              styles.stage,
-              { borderColor: stage === job.stage ? palette.blue : palette.line },
-            ]}
-          >
-            <Words strong={stage === job.stage}>{STAGE_NAME[stage]}</Words>
-          </LinkBox>
-        ))}
-      </View>
+      <Stages job={job} />
       <View style={styles.columns}>
         <PumpPicture sheet={job.sheet} size={250} />
-        <View style={styles.grow}>
-          {amiss.slice(0, 2).map((a) => (
-            <View key={a.characteristic.id}>
-              <Words strong>{`${VERDICT_WORD[a.verdict]}: ${a.characteristic.name}`}</Words>
-              <GapBar
-                limits={a.limits}
-                preferred={a.limits?.preferred ?? null}
-                known={shownExtremes(a)}
-                heatShift_mm={null}
-                unit={unit}
-                kind={a.characteristic.quantity}
-              />
-            </View>
-          ))}
-          {amiss.slice(2).map((a) => {
-            const known = shownExtremes(a);
-            return (
-              <Words key={a.characteristic.id}>
-                <Words strong>{`${VERDICT_WORD[a.verdict]}: `}</Words>
-                {[a.characteristic.name, known && gapText(a.characteristic, known, unit)]
-                  .filter(Boolean)
-                  .join(', ')}
-              </Words>
-            );
-          })}
-          {of('in').length > 0 ? (
-            <View>
-              <Words strong>In</Words>
-              <Words tone="muted">{names(of('in'))}</Words>
-            </View>
-          ) : null}
-          {of('open').length > 0 ? (
-            <View>
-              <Words strong>Still to measure</Words>
-              <Words tone="muted">{names(of('open'))}</Words>
-            </View>
-          ) : null}
-        </View>
+        <Standing judged={judged} unit={unit} />
       </View>
       <Heading>Next</Heading>
       <Words>

@@ -94,20 +94,30 @@ function limitsOf(lines: readonly Line[], all: readonly Characteristic[], unit: 
   return { limits, wrong };
 }
 
-/** Measuring without a sheet: what kind of pump, which unit, one or more limits, and the first leaf. */
-export function MeasureNowScreen() {
+/** What was answered on the screen: the pump, its build and the limits; and the job that is made of it. */
+function useMeasureNow() {
   const router = useRouter();
   const client = useQueryClient();
   const shop = useShop();
-  const { apply: changeShop } = useChangeShop();
   const [family, setFamily] = useState(FAMILY_IDS[0] ?? '');
   const [said, setSaid] = useState<Said>({});
   const all = measurable(family, said);
   const blank: Line = { characteristic: all[0]?.id ?? '', least: '', most: '' };
   const [lines, setLines] = useState<readonly Line[]>([blank]);
-  const unused = all.find(({ id }) => !lines.some((line) => line.characteristic === id));
-  const another = { ...blank, characteristic: unused?.id ?? blank.characteristic };
   const [wrongLines, setWrongLines] = useState<readonly string[]>([]);
+  const { run, failed, clear } = useOnce(async () => {
+    const { limits, wrong: found } = limitsOf(lines, all, shop.unit);
+    setWrongLines(found);
+    if (found.some(Boolean)) throw new Refused();
+    if (limits.length === 0) throw new Error('Enter at least one limit: a min, a max, or both.');
+    const answers = answersIn(family, buildOf(family), said);
+    const geometry = { ...familyOf(family).example, ...answers };
+    const [odd] = problemsOf({ family, geometry }, DESCRIBED);
+    if (odd) throw new Error(`${odd.message}.`);
+    const id = await createQuickJob(family, limits, shop, answers);
+    await client.invalidateQueries({ queryKey: KEYS.summaries });
+    router.replace(`/job/${id}/measure`);
+  });
   const put = (at: number, part: Partial<Line>) => {
     clear();
     setWrongLines([]);
@@ -123,33 +133,106 @@ export function MeasureNowScreen() {
   const build = (field: string, value: string) => {
     const next = { ...said, [field]: value };
     const checks = measurable(family, next);
+    const isThere = (line: Line) => checks.some(({ id }) => id === line.characteristic);
+    const first = checks[0]?.id ?? '';
     setSaid(next);
     setWrongLines([]);
-    setLines(
-      lines.map((line) =>
-        checks.some(({ id }) => id === line.characteristic)
-          ? line
-          : { ...line, characteristic: checks[0]?.id ?? '' },
-      ),
-    );
+    setLines(lines.map((line) => (isThere(line) ? line : { ...line, characteristic: first })));
   };
-  const {
-    run: start,
-    failed: wrong,
-    clear,
-  } = useOnce(async () => {
-    const { limits, wrong: found } = limitsOf(lines, all, shop.unit);
-    setWrongLines(found);
-    if (found.some(Boolean)) throw new Refused();
-    if (limits.length === 0) throw new Error('Enter at least one limit: a min, a max, or both.');
-    const answers = answersIn(family, buildOf(family), said);
-    const geometry = { ...familyOf(family).example, ...answers };
-    const [odd] = problemsOf({ family, geometry }, DESCRIBED);
-    if (odd) throw new Error(`${odd.message}.`);
-    const id = await createQuickJob(family, limits, shop, answers);
-    await client.invalidateQueries({ queryKey: KEYS.summaries });
-    router.replace(`/job/${id}/measure`);
-  });
+  const another = () => {
+    const unused = all.find(({ id }) => !lines.some((line) => line.characteristic === id));
+    setLines([...lines, { ...blank, characteristic: unused?.id ?? blank.characteristic }]);
+  };
+  const start = () => void run();
+  return { family, said, all, lines, wrongLines, put, choose, build, another, start, failed };
+}
+
+type MeasureNow = ReturnType<typeof useMeasureNow>;
+
+/** What kind of pump it is, how it is built, and in which unit it is measured. */
+function PumpColumn({ family, said, choose, build }: MeasureNow) {
+  const shop = useShop();
+  const { apply: changeShop } = useChangeShop();
+  return (
+    <>
+      <Heading>What kind of pump</Heading>
+      <Pick
+        label="Kind of pump"
+        value={family}
+        options={families().map(({ id, name }) => ({ value: id, name }))}
+        onChange={choose}
+      />
+      {buildOf(family).map(({ name, label, options }) => (
+        <View key={name} style={styles.line}>
+          <Words strong>{label}</Words>
+          <Choice
+            label={label}
+            stacked={options.length > 0}
+            value={said[name] ?? exampleOf(family, name)}
+            options={
+              options.length > 0
+                ? options.map((value) => ({ value, name: OPTION_WORD[value] ?? value }))
+                : SECTIONS
+            }
+            onChange={(value) => build(name, value)}
+          />
+        </View>
+      ))}
+      <Choice
+        label="Units"
+        value={shop.unit}
+        options={UNITS}
+        onChange={(unit) => void changeShop((s) => inUnit(s, unit)).catch(() => undefined)}
+      />
+    </>
+  );
+}
+
+/** One limit: of which check, and between what. */
+function LimitLine({ now, index: i }: { readonly now: MeasureNow; readonly index: number }) {
+  const shop = useShop();
+  const { all, lines, wrongLines, put, start } = now;
+  const line = lines[i] as Line;
+  const c = all.find(({ id }) => id === line.characteristic);
+  const unit = unitName(c?.quantity ?? 'gap', shop.unit);
+  return (
+    <View style={styles.line}>
+      <Pick
+        label={say('bench.checkNumber', { number: i + 1 })}
+        value={line.characteristic}
+        options={all.map(({ id, name }) => ({ value: id, name }))}
+        onChange={(characteristic) => put(i, { characteristic })}
+      />
+      <View style={styles.ends}>
+        {(['least', 'most'] as const).map((end) => (
+          <TextInput
+            key={end}
+            mode="outlined"
+            label={say(end === 'least' ? 'sheets.min' : 'sheets.max', { unit })}
+            aria-label={say(end === 'least' ? 'bench.limitMin' : 'bench.limitMax', {
+              number: i + 1,
+            })}
+            value={line[end]}
+            onChangeText={(text) => put(i, { [end]: text })}
+            inputMode="decimal"
+            onSubmitEditing={start}
+            style={styles.end}
+            error={Boolean(wrongLines[i])}
+          />
+        ))}
+      </View>
+      {wrongLines[i] ? (
+        <HelperText type="error" role="alert" padding="none">
+          {wrongLines[i]}
+        </HelperText>
+      ) : null}
+    </View>
+  );
+}
+
+/** Measuring without a sheet: what kind of pump, which unit, one or more limits, and the first leaf. */
+export function MeasureNowScreen() {
+  const now = useMeasureNow();
   return (
     <Page title="Measure now">
       <Words>
@@ -157,84 +240,18 @@ export function MeasureNowScreen() {
         its limits can become a sheet later.
       </Words>
       <Columns
-        first={
-          <>
-            <Heading>What kind of pump</Heading>
-            <Pick
-              label="Kind of pump"
-              value={family}
-              options={families().map(({ id, name }) => ({ value: id, name }))}
-              onChange={choose}
-            />
-            {buildOf(family).map(({ name, label, options }) => (
-              <View key={name} style={styles.line}>
-                <Words strong>{label}</Words>
-                <Choice
-                  label={label}
-                  stacked={options.length > 0}
-                  value={said[name] ?? exampleOf(family, name)}
-                  options={
-                    options.length > 0
-                      ? options.map((value) => ({ value, name: OPTION_WORD[value] ?? value }))
-                      : SECTIONS
-                  }
-                  onChange={(value) => build(name, value)}
-                />
-              </View>
-            ))}
-            <Choice
-              label="Units"
-              value={shop.unit}
-              options={UNITS}
-              onChange={(unit) => void changeShop((s) => inUnit(s, unit)).catch(() => undefined)}
-            />
-          </>
-        }
+        first={<PumpColumn {...now} />}
         second={
           <>
             <Heading>Limits</Heading>
-            {lines.map((line, i) => {
-              const c = all.find(({ id }) => id === line.characteristic);
-              const unit = unitName(c?.quantity ?? 'gap', shop.unit);
-              return (
-                <View key={i} style={styles.line}>
-                  <Pick
-                    label={say('bench.checkNumber', { number: i + 1 })}
-                    value={line.characteristic}
-                    options={all.map(({ id, name }) => ({ value: id, name }))}
-                    onChange={(characteristic) => put(i, { characteristic })}
-                  />
-                  <View style={styles.ends}>
-                    {(['least', 'most'] as const).map((end) => (
-                      <TextInput
-                        key={end}
-                        mode="outlined"
-                        label={say(end === 'least' ? 'sheets.min' : 'sheets.max', { unit })}
-                        aria-label={say(end === 'least' ? 'bench.limitMin' : 'bench.limitMax', {
-                          number: i + 1,
-                        })}
-                        value={line[end]}
-                        onChangeText={(text) => put(i, { [end]: text })}
-                        inputMode="decimal"
-                        onSubmitEditing={() => start()}
-                        style={styles.end}
-                        error={Boolean(wrongLines[i])}
-                      />
-                    ))}
-                  </View>
-                  {wrongLines[i] ? (
-                    <HelperText type="error" role="alert" padding="none">
-                      {wrongLines[i]}
-                    </HelperText>
-                  ) : null}
-                </View>
-              );
-            })}
-            <Button mode="outlined" icon="plus" onPress={() => setLines([...lines, another])}>
+            {now.lines.map((_, i) => (
+              <LimitLine key={i} now={now} index={i} />
+            ))}
+            <Button mode="outlined" icon="plus" onPress={now.another}>
               Another limit
             </Button>
-            {wrong ? <Notice kind="error">{wrong}</Notice> : null}
-            <Button mode="contained" contentStyle={styles.large} onPress={() => start()}>
+            {now.failed ? <Notice kind="error">{now.failed}</Notice> : null}
+            <Button mode="contained" contentStyle={styles.large} onPress={now.start}>
               Start measuring
             </Button>
           </>

@@ -1,8 +1,9 @@
 import { useCommand } from '../job/useCommand';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { useWatch } from 'react-hook-form';
+import { useState, type ReactNode } from 'react';
+import { useWatch, type UseFormReturn } from 'react-hook-form';
+import type { ShopUnit } from '@/core/quantity/units';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { checksOf } from '@/core/inspect/checks';
@@ -50,10 +51,8 @@ const LABELS = {
   before: 'Test before teardown',
 } as const;
 
-/** What is on the tag, to be read again and put right; how it came in, and which variant it is. */
-export function TagStage({ job }: { readonly job: Job }) {
-  const router = useRouter();
-  const [open, setOpen] = useState<Section>(null);
+/** The form of a tag: it follows the job, and whoever leaves it without Save keeps what can be read. */
+function useTag(job: Job) {
   const { run, error } = useCommand(job);
   const { apply: changeShop } = useChangeShop();
   const { held, follow, take } = useHeldUnit(useShop().unit);
@@ -63,7 +62,6 @@ export function TagStage({ job }: { readonly job: Job }) {
     unit: held,
     onUnit: take,
     resolver: yupResolver(tagSchema(held)),
-    // Whoever goes on to another stage has not pressed Save: what can be read is kept all the same.
     onLeave: (edited) => {
       const unread = unreadableIn(getValues(), held);
       const fine = edited.filter((name) => !unread.has(name));
@@ -75,9 +73,8 @@ export function TagStage({ job }: { readonly job: Job }) {
       return fine;
     },
   });
-  const { control, handleSubmit, setValue, getValues, formState } = kept.form;
+  const { handleSubmit, getValues, formState } = kept.form;
   follow(formState.isDirty);
-  const [rotation, usedUnit] = useWatch({ control, name: ['rotation', 'usedUnit'] });
   const store = async (
     form: TagForm,
     edited: readonly (keyof TagForm)[],
@@ -96,7 +93,79 @@ export function TagStage({ job }: { readonly job: Job }) {
     return stored;
   };
   const save = handleSubmit((form) => kept.save((check, edited) => store(form, edited, check)));
-  const wrong = Object.keys(formState.errors).length > 0;
+  return { kept, held, error, save: () => void save() };
+}
+
+type Form = UseFormReturn<TagForm>;
+
+/** What is written on the tag, and whose pump it is. */
+const given = ({ control, setValue }: Form): ReactNode => (
+  <>
+    <Field control={control} name="tag" label="Tag number" />
+    <Field control={control} name="unit" label="Vehicle or machine" />
+    <CustomerField
+      control={control}
+      onChoose={({ owner, contact }) => {
+        setValue('owner', owner, { shouldDirty: true });
+        setValue('contact', contact, { shouldDirty: true });
+      }}
+    />
+    <Field control={control} name="contact" label="Phone or e-mail" />
+    <Field control={control} name="complaint" label="Complaint" multiline />
+    <View style={styles.row}>
+      <Field control={control} name="serial" label="Serial number" style={styles.cell} />
+      <Field control={control} name="due" label="Due" placeholder="+7" style={styles.cell} />
+    </View>
+    <Field control={control} name="by" label="Measured by" />
+  </>
+);
+
+/** How the pump came in: what it ran, on what, and which way round. */
+function Received({ form: { control, setValue } }: { readonly form: Form }) {
+  const [rotation, usedUnit] = useWatch({ control, name: ['rotation', 'usedUnit'] });
+  return (
+    <>
+      <View style={styles.row}>
+        <Field
+          control={control}
+          name="used"
+          label="Run so far"
+          inputMode="decimal"
+          style={styles.cell}
+        />
+        <View style={styles.cell}>
+          <Choice
+            label="Hours or distance"
+            value={usedUnit}
+            options={USED_UNITS.map((value) => ({ value, name: value }))}
+            onChange={(value) => setValue('usedUnit', value, { shouldDirty: true })}
+          />
+        </View>
+      </View>
+      <Field control={control} name="fluid" label="Fluid" />
+      <Words strong>Rotation as received, viewed from shaft end</Words>
+      <Choice
+        label="Rotation as received"
+        value={rotation}
+        options={ROTATIONS.map((value) => ({ value, name: say(`tag.rotation.${value}`) }))}
+        onChange={(value) => setValue('rotation', value, { shouldDirty: true })}
+      />
+      <Field control={control} name="ports" label="Ports: larger side, plugged side" />
+    </>
+  );
+}
+
+/** What can be opened below the tag: each a line until it is. */
+function Sections({
+  job,
+  form,
+  unit,
+}: {
+  readonly job: Job;
+  readonly form: Form;
+  readonly unit: ShopUnit;
+}) {
+  const [open, setOpen] = useState<Section>(null);
   const section = (of: Exclude<Section, null>, name: string, about: string) => (
     <RowButton
       name={name}
@@ -106,14 +175,44 @@ export function TagStage({ job }: { readonly job: Job }) {
     />
   );
   const variant = job.sheet.variants.find((v) => v.id === job.variant)?.name;
-  const figures = job.before.length;
+  const received = [say(`tag.rotation.${job.rotation}`), job.fluid, job.ports];
+  return (
+    <>
+      {section('received', 'As received', received.filter(Boolean).join(', '))}
+      {open === 'received' ? <Received form={form} /> : null}
+      {section('before', 'Test before teardown', say('tag.readings', { count: job.before.length }))}
+      {open === 'before' ? (
+        <>
+          <Notice kind="caution">
+            High-pressure oil goes through skin. Keep hands away from leaks. If oil gets in, go to
+            hospital at once. Guards on, relief valve set.
+          </Notice>
+          <BeforeFigures control={form.control} unit={unit} />
+        </>
+      ) : null}
+      {checksOf(job.sheet).length > 0
+        ? section('variant', 'Which variant', variant ?? 'not identified')
+        : null}
+      {open === 'variant' ? <IdentifyPanel job={job} onDone={() => setOpen(null)} /> : null}
+      {section('label', 'Bench tag', 'to print and tie to the pump')}
+      {open === 'label' ? <BenchTag job={job} /> : null}
+    </>
+  );
+}
+
+/** What is on the tag, to be read again and put right; how it came in, and which variant it is. */
+export function TagStage({ job }: { readonly job: Job }) {
+  const router = useRouter();
+  const { kept, held, error, save } = useTag(job);
+  const { isDirty, errors } = kept.form.formState;
+  const wrong = Object.keys(errors).length > 0;
   return (
     <Page
       within
       title="Tag"
       actions={
-        <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
-          {formState.isDirty ? 'Save' : 'Saved'}
+        <Button mode="contained" disabled={!isDirty} onPress={save}>
+          {isDirty ? 'Save' : 'Saved'}
         </Button>
       }
     >
@@ -124,91 +223,11 @@ export function TagStage({ job }: { readonly job: Job }) {
         <Notice kind="word">{say('bench.closed', { why: job.closed.why })}</Notice>
       ) : null}
       <Columns
-        first={
-          <>
-            <Field control={control} name="tag" label="Tag number" />
-            <Field control={control} name="unit" label="Vehicle or machine" />
-            <CustomerField
-              control={control}
-              onChoose={({ owner, contact }) => {
-                setValue('owner', owner, { shouldDirty: true });
-                setValue('contact', contact, { shouldDirty: true });
-              }}
-            />
-            <Field control={control} name="contact" label="Phone or e-mail" />
-            <Field control={control} name="complaint" label="Complaint" multiline />
-            <View style={styles.row}>
-              <Field control={control} name="serial" label="Serial number" style={styles.cell} />
-              <Field
-                control={control}
-                name="due"
-                label="Due"
-                placeholder="+7"
-                style={styles.cell}
-              />
-            </View>
-            <Field control={control} name="by" label="Measured by" />
-          </>
-        }
+        first={given(kept.form)}
         second={
           <>
             <Photos job={job} of="tag" />
-            {section(
-              'received',
-              'As received',
-              [say(`tag.rotation.${job.rotation}`), job.fluid, job.ports]
-                .filter(Boolean)
-                .join(', '),
-            )}
-            {open === 'received' ? (
-              <>
-                <View style={styles.row}>
-                  <Field
-                    control={control}
-                    name="used"
-                    label="Run so far"
-                    inputMode="decimal"
-                    style={styles.cell}
-                  />
-                  <View style={styles.cell}>
-                    <Choice
-                      label="Hours or distance"
-                      value={usedUnit}
-                      options={USED_UNITS.map((value) => ({ value, name: value }))}
-                      onChange={(value) => setValue('usedUnit', value, { shouldDirty: true })}
-                    />
-                  </View>
-                </View>
-                <Field control={control} name="fluid" label="Fluid" />
-                <Words strong>Rotation as received, viewed from shaft end</Words>
-                <Choice
-                  label="Rotation as received"
-                  value={rotation}
-                  options={ROTATIONS.map((value) => ({
-                    value,
-                    name: say(`tag.rotation.${value}`),
-                  }))}
-                  onChange={(value) => setValue('rotation', value, { shouldDirty: true })}
-                />
-                <Field control={control} name="ports" label="Ports: larger side, plugged side" />
-              </>
-            ) : null}
-            {section('before', 'Test before teardown', say('tag.readings', { count: figures }))}
-            {open === 'before' ? (
-              <>
-                <Notice kind="caution">
-                  High-pressure oil goes through skin. Keep hands away from leaks. If oil gets in,
-                  go to hospital at once. Guards on, relief valve set.
-                </Notice>
-                <BeforeFigures control={control} unit={held} />
-              </>
-            ) : null}
-            {checksOf(job.sheet).length > 0
-              ? section('variant', 'Which variant', variant ?? 'not identified')
-              : null}
-            {open === 'variant' ? <IdentifyPanel job={job} onDone={() => setOpen(null)} /> : null}
-            {section('label', 'Bench tag', 'to print and tie to the pump')}
-            {open === 'label' ? <BenchTag job={job} /> : null}
+            <Sections job={job} form={kept.form} unit={held} />
             <JobLimits job={job} />
             <SheetChanged job={job} />
             <Button mode="contained-tonal" onPress={() => router.replace(`/job/${job.id}/strip`)}>
