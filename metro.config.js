@@ -20,10 +20,10 @@ const filesIn = (dir) =>
 /**
  * A module runs when it is first needed: what the first page does not use costs it nothing. Not so
  * within the core: an import that is looked up at every use would slow its loops. What says a message
- * is in no loop, and needs what reads plurals on few screens; so is what knows every pump, and a screen
- * is of one.
+ * is in no loop, and needs what reads plurals on few screens; so are what knows every pump, of which a screen has one, and what
+ * knows every kind of entry.
  */
-const COOL = ['pumps/registry.ts', 'wording/say.ts'].map((file) =>
+const COOL = ['pumps/registry.ts', 'records/entry.ts', 'wording/say.ts'].map((file) =>
   path.join(__dirname, 'core', file),
 );
 const HOT = Object.fromEntries(

@@ -4,7 +4,7 @@ import { noteOrder, undoOrder, type Ordered } from '../commands/ordering';
 import { ledgerOf } from '../journal/ledger';
 import { emptyJob } from '../practice/job';
 import { surfaceId } from '../pumps/ids';
-import { ENTRY_SCHEMA } from '../records/entry';
+import { entrySchemaOf } from '../records/entry';
 import { writeFile } from '../records/fileFormat';
 import { readFile } from '../records/readFile';
 import type { Job } from '../records/job';
@@ -95,8 +95,10 @@ describe('an order', () => {
     ['a field that is not known', { price: 4 }],
   ])('with %s is refused', (_, wrong) => {
     const { voided: __, ...entry } = { ...stamp(), kind: 'order', ...seal };
-    expect(ENTRY_SCHEMA.order.isValidSync(entry, { strict: true })).toBe(true);
-    expect(ENTRY_SCHEMA.order.isValidSync({ ...entry, ...wrong }, { strict: true })).toBe(false);
+    expect(entrySchemaOf('order')!.isValidSync(entry, { strict: true })).toBe(true);
+    expect(entrySchemaOf('order')!.isValidSync({ ...entry, ...wrong }, { strict: true })).toBe(
+      false,
+    );
   });
 });
 

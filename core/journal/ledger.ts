@@ -1,13 +1,6 @@
-import {
-  isAbout,
-  LIST_NAMES,
-  sliceOf,
-  type Entry,
-  type Item,
-  type ItemsOf,
-  type ListName,
-} from '../records/entry';
+import { isAbout, listOf, type Entry, type Item, type ItemsOf } from '../records/entry';
 import type { RestoreEntry, StrikeEntry } from '../records/entries/about';
+import { LISTS, type ListName } from '../records/entries/slice';
 import type { Job } from '../records/job';
 
 /** A journal by kind of entry, each list in the order of the work; what was voided says by whom. */
@@ -15,8 +8,6 @@ export type Ledger = { readonly [L in ListName]: readonly ItemsOf<L>[] };
 
 type Lists = Record<ListName, Item[]>;
 type Journal = Job['journal'];
-
-const listOf = (entry: Entry): ListName => sliceOf(entry)?.is.list as ListName;
 
 /** Returns what an entry about others makes of one of them; null where it changes nothing. */
 function after<T extends Item>(item: T, entry: StrikeEntry | RestoreEntry): T | null {
@@ -46,7 +37,7 @@ export function ledgerAfter(ledger: Ledger, entry: Entry): Ledger {
 
 /** Sorts a whole journal into its lists in one pass. */
 function sorted(journal: Journal): Ledger {
-  const lists = Object.fromEntries(LIST_NAMES.map((name) => [name, []])) as unknown as Lists;
+  const lists = Object.fromEntries(LISTS.map((name) => [name, []])) as unknown as Lists;
   const places = new Map<string, readonly [list: Item[], index: number]>();
   for (const entry of journal) {
     if (!isAbout(entry)) {

@@ -1,7 +1,7 @@
 import type { Schema } from 'yup';
 import { DESCRIBED, STORED } from '../schema/fields';
 import { SCHEMA, type Kinds } from './decode';
-import { ENTRY_SCHEMA, type Entry } from './entry';
+import { entrySchemaOf, type Entry } from './entry';
 import { jobSchema, strayEntry, type Job } from './job';
 import type { RecordKind } from './kind';
 import { checked, FileError } from './problems';
@@ -41,7 +41,7 @@ function checkEntries(before: Job | null, after: Job): void {
   for (const [i, entry] of after.journal.entries()) {
     if (known.has(entry)) continue;
     const place = `journal[${i}]`;
-    at(place, () => checked(ENTRY_SCHEMA[entry.kind], entry));
+    at(place, () => checked(entrySchemaOf(entry.kind) as Schema, entry));
     const stray = strayEntry(after.sheet, entry);
     if (stray) {
       throw new FileError([{ place: `${place}${stray[0]}`, message: stray[1] }]);

@@ -13,10 +13,27 @@ import { operation } from './entries/operation';
 import { order } from './entries/order';
 import { plan } from './entries/plan';
 import { skip } from './entries/skip';
-import type { EntrySlice, Meaning, PlaceKey, Stray } from './entries/slice';
+import type { EntrySlice, ListName, Meaning, PlaceKey, Stray } from './entries/slice';
 import { strip } from './entries/strip';
 import { zero } from './entries/zero';
 import type { Sheet } from './sheet';
+
+/**
+ * Every kind of entry beside readings that is an item of a list. Each stands behind a function: a job that has none of
+ * a kind need not read what belongs to it.
+ */
+const ENTRY = {
+  operation: () => operation,
+  finding: () => finding,
+  strip: () => strip,
+  also: () => also,
+  zero: () => zero,
+  skip: () => skip,
+  plan: () => plan,
+  decision: () => decision,
+  order: () => order,
+  accept: () => accept,
+} as const;
 
 /** Returns where a reading was made. */
 export const placeOf = (reading: Reading): PlaceKey => ({
@@ -24,108 +41,101 @@ export const placeOf = (reading: Reading): PlaceKey => ({
   station: reading.station,
 });
 
-type ReadingSlices = {
-  readonly [Id in MethodId]: EntrySlice<Id, (typeof METHOD)[Id]['schema'], typeof READING>;
-};
-
 /** Describes what a reading is, by whichever method. */
 const READING = { list: 'readings', tells: 'pump', undo: 'measure' } as const;
 
-const readingSlice = (kind: MethodId): EntrySlice<MethodId, Schema, typeof READING> => ({
-  kind,
-  schema: METHOD[kind].schema as Schema,
+type AnySlice = EntrySlice<string, Schema<Listed>, Meaning>;
+
+/** What a reading of any method is; its schema stands with the method. */
+const reading: Omit<AnySlice, 'schema' | 'kind'> = {
   is: READING,
   at: (entry) => placeOf(entry as Reading),
-  stray: (entry, pump, sheet) => {
-    const reading = entry as Reading;
-    return stationsFor(pump, reading).some((s) => s.id === reading.station)
+  stray: (entry, pump, sheet) =>
+    stationsFor(pump, entry as Reading).some((s) => s.id === (entry as Reading).station)
       ? null
-      : ['', say('records.noPlace', { pump: familyOf(sheet.family).name })];
-  },
-});
+      : ['', say('records.noPlace', { pump: familyOf(sheet.family).name })],
+};
 
-/** Every kind of entry that is an item of a list of the ledger, in the order of those lists. */
-export const ENTRY = {
-  ...(Object.fromEntries(
-    METHOD_IDS.map((id) => [id, readingSlice(id)]),
-  ) as unknown as ReadingSlices),
-  operation,
-  finding,
-  strip,
-  also,
-  zero,
-  skip,
-  plan,
-  decision,
-  order,
-  accept,
-} as const;
+type Slices = { readonly [K in keyof typeof ENTRY]: ReturnType<(typeof ENTRY)[K]> };
+type AboutKind = keyof typeof ABOUT_SCHEMA;
+export type ListedKind = MethodId | keyof Slices;
+export type EntryKind = ListedKind | AboutKind;
 
-type Slices = typeof ENTRY;
-export type ListedKind = keyof Slices;
-export type EntryKind = ListedKind | keyof typeof ABOUT_SCHEMA;
-
-/** The schema of each kind of entry in a journal. */
-export const ENTRY_SCHEMA = {
-  ...(Object.fromEntries(
-    Object.values(ENTRY).map(({ kind, schema }) => [kind, schema]),
-  ) as unknown as { readonly [K in ListedKind]: Slices[K]['schema'] }),
-  ...ABOUT_SCHEMA,
-} as const;
+type SchemaOf<K extends EntryKind> = K extends MethodId
+  ? (typeof METHOD)[K]['schema']
+  : K extends keyof Slices
+    ? Slices[K]['schema']
+    : K extends AboutKind
+      ? (typeof ABOUT_SCHEMA)[K]
+      : never;
+type Fields<K extends EntryKind> = K extends EntryKind ? InferType<SchemaOf<K>> : never;
 
 /** An entry that is an item of a list, as it is kept: never changed once it is in the journal. */
-export type Listed = { [K in ListedKind]: InferType<Slices[K]['schema']> }[ListedKind];
+export type Listed = Fields<ListedKind>;
 
 /** An entry as it is kept. */
-export type Entry =
-  | Listed
-  | {
-      [K in keyof typeof ABOUT_SCHEMA]: InferType<(typeof ABOUT_SCHEMA)[K]>;
-    }[keyof typeof ABOUT_SCHEMA];
+export type Entry = Fields<EntryKind>;
 
 /** An entry of a job as it stands before anybody voided it. */
 export type Item = Voidable<Listed>;
 
-/** Names the lists of the ledger. */
-export type ListName = Slices[ListedKind]['is']['list'];
+type InList<K extends keyof Slices, L extends ListName> = Slices[K]['is']['list'] extends L
+  ? Fields<K>
+  : never;
 
 /** The items of one list of the ledger. */
-export type ItemsOf<L extends ListName> = {
-  [K in ListedKind]: Slices[K]['is']['list'] extends L
-    ? Voidable<InferType<Slices[K]['schema']>>
-    : never;
-}[ListedKind];
-
-/** Lists the names of the lists of the ledger, in their order. */
-export const LIST_NAMES = [...new Set(Object.values(ENTRY).map(({ is }) => is.list))] as ListName[];
-
-type AnySlice = EntrySlice<ListedKind, Schema<Listed>, Meaning & { readonly list: ListName }>;
+export type ItemsOf<L extends ListName> = Voidable<
+  L extends 'readings' ? Fields<MethodId> : { [K in keyof Slices]: InList<K, L> }[keyof Slices]
+>;
 
 /** Tells whether an entry is about others, and no item of a list itself. */
-export const isAbout = (entry: Entry): entry is Exclude<Entry, Listed> =>
-  Object.hasOwn(ABOUT_SCHEMA, entry.kind);
+export const isAbout = (entry: Entry): entry is Fields<AboutKind> =>
+  entry.kind === 'strike' || entry.kind === 'restore';
 
-/** Returns the kind of an entry with all that is different from one to the next; null for what is about others. */
-export const sliceOf = ({ kind }: Pick<Entry, 'kind'>): AnySlice | null =>
-  Object.hasOwn(ENTRY, kind) ? (ENTRY[kind as ListedKind] as unknown as AnySlice) : null;
+const isListed = (kind: string): kind is keyof Slices => Object.hasOwn(ENTRY, kind);
+
+/** Returns what an entry is besides its fields; null for what is about others. */
+export function sliceOf(entry: Entry): Omit<AnySlice, 'schema' | 'kind'> | null {
+  if (isListed(entry.kind)) return ENTRY[entry.kind]() as unknown as AnySlice;
+  return isAbout(entry) ? null : reading;
+}
+
+/** Returns the list of the ledger that an entry goes into. */
+export const listOf = ({ kind }: Listed): ListName =>
+  isListed(kind) ? ENTRY[kind]().is.list : READING.list;
+
+/** Lists the kinds of entries. */
+export const ENTRY_KINDS = (): readonly EntryKind[] => [
+  ...METHOD_IDS,
+  ...(Object.keys(ENTRY) as (keyof Slices)[]),
+  ...(Object.keys(ABOUT_SCHEMA) as AboutKind[]),
+];
+
+/** Returns the schema of a kind of entry; undefined where there is no such kind. */
+export function entrySchemaOf(kind: string): Schema<Entry> | undefined {
+  if (isListed(kind)) return ENTRY[kind]().schema;
+  const others: Readonly<Record<string, unknown>> = ABOUT_SCHEMA;
+  if (Object.hasOwn(others, kind)) return others[kind] as Schema<Entry>;
+  return Object.hasOwn(METHOD, kind) ? (METHOD[kind as MethodId].schema as Schema) : undefined;
+}
 
 /** Returns what in an entry names nothing that a pump has, as an ending of its path and a message; null where all is known. */
-export const strayIn = (pump: PumpModel, sheet: Sheet, entry: Entry): Stray | null =>
-  sliceOf(entry)?.stray?.(entry as Listed, pump, sheet) ?? null;
+export function strayIn(pump: PumpModel, sheet: Sheet, entry: Entry): Stray | null {
+  // A record that is only being checked may name any kind.
+  if (!entrySchemaOf(entry.kind)) return null;
+  return sliceOf(entry)?.stray?.(entry as Listed, pump, sheet) ?? null;
+}
 
-/** Refuses a value that names no kind of entry. */
-const unknownKind = object({
-  kind: string()
-    .oneOf(Object.keys(ENTRY_SCHEMA), 'Not a kind of entry that is known here')
-    .required(),
-});
+/** Makes the schema that refuses a value which names no kind of entry. */
+const unknownKind = () =>
+  object({
+    kind: string().oneOf(ENTRY_KINDS(), 'Not a kind of entry that is known here').required(),
+  });
 
 /** Describes a journal: everything that was done on a job, in order, only ever added to. */
 export const journalSchema = array(
   lazy((value: { kind?: unknown } | null | undefined) =>
-    typeof value?.kind === 'string' && Object.hasOwn(ENTRY_SCHEMA, value.kind)
-      ? ENTRY_SCHEMA[value.kind as EntryKind]
-      : unknownKind,
+    typeof value?.kind === 'string' ? (entrySchemaOf(value.kind) ?? unknownKind()) : unknownKind(),
   ),
 )
   .required()

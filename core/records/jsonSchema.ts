@@ -1,7 +1,7 @@
 import type { SchemaDescription, SchemaFieldDescription, SchemaObjectDescription } from 'yup';
 import { families } from '../pumps/registry';
 import { fileSchema, FILE_VERSION } from './fileFormat';
-import { ENTRY_SCHEMA } from './entry';
+import { ENTRY_KINDS, entrySchemaOf } from './entry';
 
 /** A JSON Schema, or a part of one. */
 export type Json = Readonly<Record<string, unknown>>;
@@ -12,7 +12,12 @@ export type Json = Readonly<Record<string, unknown>>;
  */
 const CHOICES: Readonly<Record<string, () => Json>> = {
   geometry: () => ({ oneOf: families().map((f) => schemaOf(f.geometry.describe(), '')) }),
-  journal: () => ({ oneOf: Object.values(ENTRY_SCHEMA).map((e) => schemaOf(e.describe(), '')) }),
+  journal: () => ({
+    oneOf: ENTRY_KINDS().flatMap((kind) => {
+      const schema = entrySchemaOf(kind);
+      return schema ? [schemaOf(schema.describe(), '')] : [];
+    }),
+  }),
 };
 
 /** Bounds of numbers and lengths of lists and texts, by the name of yup's test. */

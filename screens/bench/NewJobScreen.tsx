@@ -1,7 +1,8 @@
+import type { ReactNode } from 'react';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useFormState, useWatch } from 'react-hook-form';
+import { useFormState, useWatch, type UseFormReturn } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { string, type InferType } from 'yup';
@@ -22,6 +23,7 @@ import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
 import { say } from '@/core/wording/say';
+import { type ListedJob } from '@/data/summaries';
 
 const newJobForm = tagSchema('mm')
   .pick(['tag', 'owner', 'contact', 'unit', 'complaint', 'by'])
@@ -90,50 +92,13 @@ export function NewJobScreen() {
 
   if (!data) return null;
   if (sheets.length === 0) {
-    return (
-      <Page title="New job">
-        <Notice kind="word">
-          You need a limit sheet first. Make one, import one, or measure now without a sheet.
-        </Notice>
-        <Button mode="contained" onPress={() => router.replace('/sheets/new')}>
-          Make a sheet
-        </Button>
-        <Button mode="outlined" onPress={() => router.replace('/now')}>
-          Measure now
-        </Button>
-        <Button mode="outlined" onPress={() => router.replace('/import')}>
-          Import
-        </Button>
-      </Page>
-    );
+    return noSheet(router);
   }
   return (
     <Page title="New job">
       <KeptNotices kept={kept} />
       <Columns
-        first={
-          <>
-            <Field control={control} name="tag" label="Tag number" autoFocus />
-            {twin ? (
-              <Notice kind="caution">
-                {say('bench.tagTwice', {
-                  tag: twin.tag,
-                  pump: [twin.unit, twin.model].filter(Boolean).join(', '),
-                })}
-              </Notice>
-            ) : null}
-            <Field control={control} name="unit" label="Vehicle or machine" />
-            <CustomerField
-              control={control}
-              onChoose={(customer) => {
-                setValue('owner', customer.owner);
-                setValue('contact', customer.contact);
-              }}
-            />
-            <Field control={control} name="complaint" label="Complaint" multiline />
-            <Field control={control} name="by" label="Measured by" />
-          </>
-        }
+        first={tagFields(kept.form, twin)}
         second={
           <>
             <Heading>Limit sheet</Heading>
@@ -177,3 +142,53 @@ const styles = StyleSheet.create({
   large: { minHeight: 56 },
   foot: { paddingTop: 4 },
 });
+
+/** What there is to do where the shop has no sheet yet. */
+function noSheet(router: ReturnType<typeof useRouter>) {
+  return (
+    <Page title="New job">
+      <Notice kind="word">
+        You need a limit sheet first. Make one, import one, or measure now without a sheet.
+      </Notice>
+      <Button mode="contained" onPress={() => router.replace('/sheets/new')}>
+        Make a sheet
+      </Button>
+      <Button mode="outlined" onPress={() => router.replace('/now')}>
+        Measure now
+      </Button>
+      <Button mode="outlined" onPress={() => router.replace('/import')}>
+        Import
+      </Button>
+    </Page>
+  );
+}
+
+/** What is written on the tag of the pump. */
+function tagFields(
+  { control, setValue }: UseFormReturn<NewJobForm>,
+  twin: ListedJob | undefined,
+): ReactNode {
+  return (
+    <>
+      <Field control={control} name="tag" label="Tag number" autoFocus />
+      {twin ? (
+        <Notice kind="caution">
+          {say('bench.tagTwice', {
+            tag: twin.tag,
+            pump: [twin.unit, twin.model].filter(Boolean).join(', '),
+          })}
+        </Notice>
+      ) : null}
+      <Field control={control} name="unit" label="Vehicle or machine" />
+      <CustomerField
+        control={control}
+        onChoose={(customer) => {
+          setValue('owner', customer.owner);
+          setValue('contact', customer.contact);
+        }}
+      />
+      <Field control={control} name="complaint" label="Complaint" multiline />
+      <Field control={control} name="by" label="Measured by" />
+    </>
+  );
+}

@@ -16,6 +16,8 @@ import { useCommand } from '../job/useCommand';
 import { Sheet } from './Sheet';
 import { unlimitedIn } from './unlimited';
 import type { Deciding } from './useDeciding';
+import { type Assessment } from '@/core/assessment/assessment';
+import { type Shop } from '@/core/records/shop';
 
 interface Props {
   readonly deciding: Deciding;
@@ -46,24 +48,7 @@ export function AcceptPanel({ deciding, onDone }: Props) {
         the report under your name.
       </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}
-      <View>
-        {open.map((a) => {
-          const { id, name, quantity } = a.characteristic;
-          const known = shownExtremes(a);
-          const figure = known
-            ? `${gapText(a.characteristic, known, shop.unit)} ${unitName(quantity, shop.unit)}`
-            : 'felt by hand only';
-          return (
-            <CheckRow
-              key={id}
-              name={name}
-              about={figure}
-              checked={chosen.includes(id)}
-              onPress={() => toggle(id)}
-            />
-          );
-        })}
-      </View>
+      {chooseGaps(open, shop, chosen, toggle)}
       {open.length > 1 ? (
         <Button
           mode="outlined"
@@ -121,3 +106,32 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
   words: { flex: 1, minWidth: 0 },
 });
+
+/** The gaps without a limit, each with what is known of it. */
+function chooseGaps(
+  open: Assessment[],
+  shop: Shop,
+  chosen: readonly CharacteristicId[],
+  toggle: (id: CharacteristicId) => void,
+) {
+  return (
+    <View>
+      {open.map((a) => {
+        const { id, name, quantity } = a.characteristic;
+        const known = shownExtremes(a);
+        const figure = known
+          ? `${gapText(a.characteristic, known, shop.unit)} ${unitName(quantity, shop.unit)}`
+          : 'felt by hand only';
+        return (
+          <CheckRow
+            key={id}
+            name={name}
+            about={figure}
+            checked={chosen.includes(id)}
+            onPress={() => toggle(id)}
+          />
+        );
+      })}
+    </View>
+  );
+}

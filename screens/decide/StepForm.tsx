@@ -1,6 +1,7 @@
+import { type ShopUnit, bareUnit } from '@/core/quantity/units';
+import { type ReactNode, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { type Control, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import type { Assessment } from '@/core/assessment/assessment';
 import { carryOut } from '@/core/commands/deciding';
@@ -8,7 +9,6 @@ import { InputError } from '@/core/errors';
 import { amountUncertainty } from '@/core/instruments/gauges';
 import { formatLength } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
-import { bareUnit } from '@/core/quantity/units';
 import type { PlanStep } from '@/core/records/entries/plan';
 import { doubtOfAmount } from '@/core/rework/decision/doubt';
 import { bushingWork } from '@/core/rework/decision/bushing';
@@ -140,25 +140,7 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
           onFinished={setFinished}
         />
       ) : null}
-      {asks ? (
-        <>
-          <Field
-            control={control}
-            name="amount"
-            label={say('rework.amount', { unit })}
-            placeholder="Leave empty if nobody measured it"
-          />
-          {planned && !live.busy ? (
-            <Words size="note" tone="muted">
-              {say('rework.amountRange', {
-                from: formatLength(planned.from_mm, 'gap', unit),
-                to: formatLength(planned.to_mm, 'gap', unit),
-                amount: formatLength(planned.amount_mm, 'gap', unit),
-              })}
-            </Words>
-          ) : null}
-        </>
-      ) : null}
+      {asks ? amountField(control, unit, planned, live) : null}
       {asked ? (
         <Question
           yes="Keep"
@@ -180,5 +162,33 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
         </Button>
       )}
     </View>
+  );
+}
+
+/** How much it really was, and between what it has to lie. */
+function amountField(
+  control: Control<{ amount: string }>,
+  unit: ShopUnit,
+  planned: Pick<PlannedOperation, 'amount_mm' | 'from_mm' | 'to_mm'> | null,
+  live: ListPlan,
+): ReactNode {
+  return (
+    <>
+      <Field
+        control={control}
+        name="amount"
+        label={say('rework.amount', { unit })}
+        placeholder="Leave empty if nobody measured it"
+      />
+      {planned && !live.busy ? (
+        <Words size="note" tone="muted">
+          {say('rework.amountRange', {
+            from: formatLength(planned.from_mm, 'gap', unit),
+            to: formatLength(planned.to_mm, 'gap', unit),
+            amount: formatLength(planned.amount_mm, 'gap', unit),
+          })}
+        </Words>
+      ) : null}
+    </>
   );
 }

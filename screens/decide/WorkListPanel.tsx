@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { dropWorkList, undoStep } from '@/core/commands/deciding';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
@@ -110,22 +110,27 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
           plan again.
         </Words>
       ) : null}
-      {later.length > 0 ? (
-        <View role="list" aria-label="After this step">
-          {later.map((listed) => (
-            <View key={listed.step.id} role="listitem" style={styles.step}>
-              <StageMark standing="open" size={20} />
-              <Words style={styles.words}>{nameOf(listed)}</Words>
-            </View>
-          ))}
-        </View>
-      ) : null}
+      {later.length > 0 ? laterSteps(later, nameOf) : null}
       {again.length > 0 && next && unseen.length === 0 ? (
         <Words>{say('rework.then', { checks: checksWords(again) })}</Words>
       ) : null}
       <DoneSteps deciding={deciding} done={done} first={next === null} />
       <Carried deciding={deciding} />
     </Sheet>
+  );
+}
+
+/** The steps that come after the one in hand. */
+function laterSteps(later: ListedStep[], nameOf: (listed: ListedStep) => string): ReactNode {
+  return (
+    <View role="list" aria-label="After this step">
+      {later.map((listed) => (
+        <View key={listed.step.id} role="listitem" style={styles.step}>
+          <StageMark standing="open" size={20} />
+          <Words style={styles.words}>{nameOf(listed)}</Words>
+        </View>
+      ))}
+    </View>
   );
 }
 

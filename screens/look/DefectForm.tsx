@@ -1,3 +1,5 @@
+import { type ShopUnit, bareUnit } from '@/core/quantity/units';
+import type { ReactNode } from 'react';
 import { noteDefect } from '@/core/commands/noting';
 import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -9,7 +11,6 @@ import type { Point } from '@/core/pumps/shapes';
 import { defectOf, defectsOf, nailTells, type DefectId } from '@/core/pumps/teardown/defects';
 import type { Surface } from '@/core/pumps/teardown/teardown';
 import { parseReading } from '@/core/quantity/parse';
-import { bareUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import { CONSEQUENCES, type Consequence, type Nail } from '@/core/records/teardown';
 import { useShop } from '@/data/hooks';
@@ -24,7 +25,7 @@ import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
-import { useKeptForm } from '../shell/useKeptForm';
+import { type KeptForm, useKeptForm } from '../shell/useKeptForm';
 import { CONSEQUENCE_NAME } from './consequences';
 import { say } from '@/core/wording/say';
 import { capital } from '@/core/quantity/letters';
@@ -53,6 +54,8 @@ interface Described {
   decided: Consequence | '';
 }
 
+type Setting = <N extends keyof Described>(name: N, value: Described[N]) => void;
+
 const NOTHING: Described = { defect: '', nail: '', depth: '', remark: '', decided: '' };
 
 /** A depth as typed; nothing typed is none. */
@@ -73,31 +76,11 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
   const { control, setValue } = kept.form;
   const form = useWatch({ control }) as Described;
   const { defect, nail, depth, remark } = form;
-  const set = <N extends keyof Described>(name: N, value: Described[N]) =>
-    setValue(name, value as never, { shouldDirty: true });
+  const set: Setting = (name, value) => setValue(name, value as never, { shouldDirty: true });
   follow(depth !== '');
 
   if (defect === '') {
-    return (
-      <>
-        <KeptNotices kept={kept} />
-        <Words strong>What is it?</Words>
-        <Tiles label="What is it?">
-          {defectsOf(surface.kind).map(({ id, name, looks }) => (
-            <Tile
-              key={id}
-              name={name}
-              note={looks}
-              picture={<DefectGlyph defect={id} />}
-              onPress={() => set('defect', id)}
-            />
-          ))}
-        </Tiles>
-        <FootRow>
-          <FootButton name="Back" onPress={onCancel} />
-        </FootRow>
-      </>
-    );
+    return kinds(kept, surface, set, onCancel);
   }
   const known = defectOf(defect);
   const deep = depthOf(depth, held);
@@ -131,20 +114,7 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
   return (
     <View style={styles.form}>
       <KeptNotices kept={kept} />
-      <View style={styles.what}>
-        <DefectGlyph defect={defect} width={56} />
-        <View style={styles.grow}>
-          <Words size="title" strong>
-            {known.name}
-          </Words>
-          <Words size="note" tone="muted">
-            {known.looks}
-          </Words>
-        </View>
-        <Button mode="text" onPress={() => set('defect', '')}>
-          Other
-        </Button>
-      </View>
+      {what(defect, known, set)}
       {nailTells(defect, surface.kind) ? (
         <Choice
           label="Fingernail test"
@@ -153,24 +123,7 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
           onChange={(said) => set('nail', said as Nail)}
         />
       ) : null}
-      {surface.kind === 'spring' ? null : (
-        <View>
-          <TextInput
-            mode="outlined"
-            label={say('look.depth', { unit: held })}
-            aria-label="Depth, if measured"
-            value={depth}
-            onChangeText={(text) => set('depth', text)}
-            inputMode="decimal"
-            error={wrong !== null}
-          />
-          {wrong ? (
-            <HelperText type="error" role="alert" padding="none">
-              {wrong}
-            </HelperText>
-          ) : null}
-        </View>
-      )}
+      {surface.kind === 'spring' ? null : depthField(held, depth, set, wrong)}
       <Words>
         <Words strong>
           {say('look.suggested', { action: CONSEQUENCE_NAME[proposal.consequence] })}
@@ -211,3 +164,69 @@ const styles = StyleSheet.create({
   grow: { flex: 1, minWidth: 0 },
   large: { minHeight: 64 },
 });
+
+/** The kinds of defect that such a surface has, each with how it looks. */
+function kinds(kept: KeptForm<Described>, surface: Surface, set: Setting, onCancel: () => void) {
+  return (
+    <>
+      <KeptNotices kept={kept} />
+      <Words strong>What is it?</Words>
+      <Tiles label="What is it?">
+        {defectsOf(surface.kind).map(({ id, name, looks }) => (
+          <Tile
+            key={id}
+            name={name}
+            note={looks}
+            picture={<DefectGlyph defect={id} />}
+            onPress={() => set('defect', id)}
+          />
+        ))}
+      </Tiles>
+      <FootRow>
+        <FootButton name="Back" onPress={onCancel} />
+      </FootRow>
+    </>
+  );
+}
+
+/** How deep it is, where that was measured. */
+function depthField(held: ShopUnit, depth: string, set: Setting, wrong: string | null): ReactNode {
+  return (
+    <View>
+      <TextInput
+        mode="outlined"
+        label={say('look.depth', { unit: held })}
+        aria-label="Depth, if measured"
+        value={depth}
+        onChangeText={(text) => set('depth', text)}
+        inputMode="decimal"
+        error={wrong !== null}
+      />
+      {wrong ? (
+        <HelperText type="error" role="alert" padding="none">
+          {wrong}
+        </HelperText>
+      ) : null}
+    </View>
+  );
+}
+
+/** What it is taken for, and the way to another. */
+function what(defect: DefectId, known: ReturnType<typeof defectOf>, set: Setting) {
+  return (
+    <View style={styles.what}>
+      <DefectGlyph defect={defect} width={56} />
+      <View style={styles.grow}>
+        <Words size="title" strong>
+          {known.name}
+        </Words>
+        <Words size="note" tone="muted">
+          {known.looks}
+        </Words>
+      </View>
+      <Button mode="text" onPress={() => set('defect', '')}>
+        Other
+      </Button>
+    </View>
+  );
+}

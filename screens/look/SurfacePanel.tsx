@@ -1,5 +1,5 @@
 import { lastLooked, noteSound, undoLook, unlook } from '@/core/commands/noting';
-import { useState } from 'react';
+import { type SetStateAction, type Dispatch, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { areTogether, type Looked } from '@/core/inspect/looking';
@@ -110,25 +110,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
               })}
             </Words>
           </View>
-          <View style={styles.answers}>
-            <Button
-              mode="contained"
-              style={styles.answer}
-              contentStyle={styles.large}
-              onPress={() => void sound([surface])}
-              disabled={shown.state === 'found'}
-            >
-              Sound
-            </Button>
-            <Button
-              mode="outlined"
-              style={styles.answer}
-              contentStyle={styles.large}
-              onPress={() => setDescribing(true)}
-            >
-              {shown.state === 'found' ? 'Another defect' : 'Defect'}
-            </Button>
-          </View>
+          {answers(sound, surface, shown, setDescribing)}
           <FootRow>
             {rest.length > 1 ? (
               <FootButton
@@ -159,3 +141,33 @@ const styles = StyleSheet.create({
   answer: { flexGrow: 1, flexBasis: 110 },
   large: { minHeight: scaled(64) },
 });
+
+/** One touch for sound, one for a defect. */
+function answers(
+  sound: (surfaces: readonly Surface[]) => Promise<void>,
+  surface: Surface,
+  shown: Looked,
+  setDescribing: Dispatch<SetStateAction<boolean>>,
+) {
+  return (
+    <View style={styles.answers}>
+      <Button
+        mode="contained"
+        style={styles.answer}
+        contentStyle={styles.large}
+        onPress={() => void sound([surface])}
+        disabled={shown.state === 'found'}
+      >
+        Sound
+      </Button>
+      <Button
+        mode="outlined"
+        style={styles.answer}
+        contentStyle={styles.large}
+        onPress={() => setDescribing(true)}
+      >
+        {shown.state === 'found' ? 'Another defect' : 'Defect'}
+      </Button>
+    </View>
+  );
+}

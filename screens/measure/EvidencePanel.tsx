@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Reading } from '@/core/methods/list';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
@@ -105,22 +106,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
           )}
         </Wall>
       ))}
-      {shown.skipped.map((skip) => (
-        <View key={skip.id} style={styles.line}>
-          <Words style={styles.fill}>
-            {say('measure.leftOut', { place: skipWords(job.sheet, skip) })}
-          </Words>
-          <Button
-            compact
-            onPress={() => void measuring.strike(skip.id, 'measured after all')}
-            accessibilityLabel={say('measure.measureAfterAll', {
-              place: skipWords(job.sheet, skip),
-            })}
-          >
-            Measure after all
-          </Button>
-        </View>
-      ))}
+      {leftOut(shown, job, measuring)}
       <FootRow>
         <FootButton name="Record work done" onPress={onWork} />
       </FootRow>
@@ -143,3 +129,23 @@ const styles = StyleSheet.create({
   panel: { padding: 14, gap: 8 },
   line: { flexDirection: 'row' },
 });
+
+/** The places that were left out, each to be measured after all. */
+function leftOut(shown: Assessment, job: Job, measuring: Measuring): ReactNode {
+  return shown.skipped.map((skip) => (
+    <View key={skip.id} style={styles.line}>
+      <Words style={styles.fill}>
+        {say('measure.leftOut', { place: skipWords(job.sheet, skip) })}
+      </Words>
+      <Button
+        compact
+        onPress={() => void measuring.strike(skip.id, 'measured after all')}
+        accessibilityLabel={say('measure.measureAfterAll', {
+          place: skipWords(job.sheet, skip),
+        })}
+      >
+        Measure after all
+      </Button>
+    </View>
+  ));
+}

@@ -188,7 +188,7 @@ function working(stage: Stage): ReactNode {
   }
   const props = { job, measuring, shown, ...openers };
   if (step) {
-    const Panel = PANEL[step.way] as ComponentType<PanelProps>;
+    const Panel = PANEL[step.way]() as ComponentType<PanelProps>;
     return <Panel {...props} step={step} gauge={gauge} />;
   }
   return job.cursor.characteristic ? <DecidedPanel {...props} /> : <AllMeasured {...props} />;

@@ -1,5 +1,5 @@
 import { METHOD, type MethodId } from '@/core/methods/list';
-import { useEffect, useRef, useState } from 'react';
+import { type SetStateAction, type Dispatch, useEffect, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { paperBlocks, type PaperBlock, type PaperPlace } from '@/core/paper/blank';
@@ -121,23 +121,7 @@ export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
         Print a blank page
       </Button>
       <Heading>Type it in</Heading>
-      <View>
-        <TextInput
-          mode="outlined"
-          label="Date on the paper"
-          aria-label="Date on the paper"
-          value={date}
-          onChangeText={setDate}
-          error={!day}
-        />
-        {day ? null : (
-          <HelperText type="error" role="alert" padding="none">
-            {isAhead
-              ? 'That day is still to come. Check the date on the paper.'
-              : 'Write the day as 2026-11-23 or 23.11.2026.'}
-          </HelperText>
-        )}
-      </View>
+      {dateField(date, setDate, day, isAhead)}
       {blocks.map((block) => (
         <BlockRows
           key={block.assessment.characteristic.id}
@@ -173,6 +157,34 @@ interface RowsProps {
   readonly wrong: ReadonlyMap<string, string>;
   readonly doubted: ReadonlyMap<string, string>;
   readonly onType: (id: string, text: string) => void;
+}
+
+/** The day on which the paper was written. */
+function dateField(
+  date: string,
+  setDate: Dispatch<SetStateAction<string>>,
+  day: string | null | undefined,
+  isAhead: boolean,
+) {
+  return (
+    <View>
+      <TextInput
+        mode="outlined"
+        label="Date on the paper"
+        aria-label="Date on the paper"
+        value={date}
+        onChangeText={setDate}
+        error={!day}
+      />
+      {day ? null : (
+        <HelperText type="error" role="alert" padding="none">
+          {isAhead
+            ? 'That day is still to come. Check the date on the paper.'
+            : 'Write the day as 2026-11-23 or 23.11.2026.'}
+        </HelperText>
+      )}
+    </View>
+  );
 }
 
 /** One check: a row for each of its places, a box for each thing that is read there. */

@@ -32,10 +32,10 @@ export interface PanelProps<Id extends MethodId = MethodId> extends Shown {
   readonly gauge: Source;
 }
 
-/** The panel of each way of measuring. */
-export const PANEL: { readonly [Id in MethodId]: ComponentType<PanelProps<Id>> } = {
-  leaf: LeafPanel,
-  swing: ValuePanel,
-  size: ValuePanel,
-  touch: TouchPanel,
+/** The panel of each way of measuring, behind a function: what the others need is not read for it. */
+export const PANEL: { readonly [Id in MethodId]: () => ComponentType<PanelProps<Id>> } = {
+  leaf: () => LeafPanel,
+  swing: () => ValuePanel,
+  size: () => ValuePanel,
+  touch: () => TouchPanel,
 };

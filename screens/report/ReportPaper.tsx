@@ -1,7 +1,7 @@
 import { handWords, withUnit, type Report } from '@/core/report/report';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { StyleSheet, View } from 'react-native';
-import { usePalette } from '@/ui/theme';
+import { type Palette, usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
@@ -35,53 +35,7 @@ export function ReportPaper({ report, headed = false }: Props) {
         ))}
       </View>
       <Heading>Clearances and sizes</Heading>
-      <View role="table" aria-label="Clearances and sizes">
-        <View role="row" style={[styles.row, { borderColor: palette.line }]}>
-          <Words role="columnheader" size="note" tone="muted" style={styles.grow}>
-            Check and verdict
-          </Words>
-          <Words role="columnheader" size="note" tone="muted">
-            Measured and limit
-          </Words>
-        </View>
-        {report.rows.map((row) => (
-          <View key={row.name} role="row" style={[styles.row, { borderColor: palette.line }]}>
-            <PinRing verdict={row.verdict} size={24} />
-            <View role="rowheader" style={styles.grow}>
-              <Words strong>{row.name}</Words>
-              <Words size="note">
-                <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>
-                  {row.word}.{' '}
-                </Words>
-                {row.reason}
-              </Words>
-            </View>
-            <View role="cell" style={styles.figures}>
-              <Words strong style={styles.right}>
-                {withUnit(row.evidence, row.unit)}
-              </Words>
-              {row.before ? (
-                <Words size="note">
-                  {say('report.was', { value: withUnit(row.before, row.unit) })}
-                </Words>
-              ) : null}
-              {row.predicted ? (
-                <Words size="note">
-                  {say('report.predicted', { value: withUnit(row.predicted, row.unit) })}
-                </Words>
-              ) : null}
-              <Words size="note" tone="muted">
-                {say('report.limit', { limits: withUnit(row.limits, row.unit) })}
-              </Words>
-              {row.hot === '–' ? null : (
-                <Words size="note" tone="muted">
-                  {say('report.hot', { gap: withUnit(row.hot, row.unit) })}
-                </Words>
-              )}
-            </View>
-          </View>
-        ))}
-      </View>
+      {checks(palette, report)}
       {report.sections.map(({ title, lines }) => (
         <View key={title}>
           <Heading>{title}</Heading>
@@ -141,3 +95,56 @@ const styles = StyleSheet.create({
   figures: { alignItems: 'flex-end', maxWidth: '42%' },
   right: { textAlign: 'right' },
 });
+
+/** The table of checks: what was measured, the limit and the verdict of each. */
+function checks(palette: Palette, report: Report) {
+  return (
+    <View role="table" aria-label="Clearances and sizes">
+      <View role="row" style={[styles.row, { borderColor: palette.line }]}>
+        <Words role="columnheader" size="note" tone="muted" style={styles.grow}>
+          Check and verdict
+        </Words>
+        <Words role="columnheader" size="note" tone="muted">
+          Measured and limit
+        </Words>
+      </View>
+      {report.rows.map((row) => (
+        <View key={row.name} role="row" style={[styles.row, { borderColor: palette.line }]}>
+          <PinRing verdict={row.verdict} size={24} />
+          <View role="rowheader" style={styles.grow}>
+            <Words strong>{row.name}</Words>
+            <Words size="note">
+              <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>
+                {row.word}.{' '}
+              </Words>
+              {row.reason}
+            </Words>
+          </View>
+          <View role="cell" style={styles.figures}>
+            <Words strong style={styles.right}>
+              {withUnit(row.evidence, row.unit)}
+            </Words>
+            {row.before ? (
+              <Words size="note">
+                {say('report.was', { value: withUnit(row.before, row.unit) })}
+              </Words>
+            ) : null}
+            {row.predicted ? (
+              <Words size="note">
+                {say('report.predicted', { value: withUnit(row.predicted, row.unit) })}
+              </Words>
+            ) : null}
+            <Words size="note" tone="muted">
+              {say('report.limit', { limits: withUnit(row.limits, row.unit) })}
+            </Words>
+            {row.hot === '–' ? null : (
+              <Words size="note" tone="muted">
+                {say('report.hot', { gap: withUnit(row.hot, row.unit) })}
+              </Words>
+            )}
+          </View>
+        </View>
+      ))}
+    </View>
+  );
+}

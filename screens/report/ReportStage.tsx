@@ -1,5 +1,5 @@
 import { reasonOf } from '@/core/errors';
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { readingsCsv } from '@/core/report/csv';
@@ -77,37 +77,7 @@ export function ReportStage({ job }: { readonly job: Job }) {
     <Page within title={report.overall.words}>
       <Columns
         aside="right"
-        first={
-          <>
-            <View style={styles.actions}>
-              <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
-                Print
-              </Button>
-              {more.button}
-            </View>
-            {more.list}
-            {lacking ? (
-              <Notice
-                kind="caution"
-                actions={
-                  <>
-                    <Button mode="contained-tonal" onPress={() => window.print()}>
-                      Print instead
-                    </Button>
-                    <Button mode="outlined" onPress={() => save(lacking)}>
-                      Save the PDF anyway
-                    </Button>
-                  </>
-                }
-              >
-                {say(lacking.lacking.length > MOST_SIGNS ? 'report.noSignMore' : 'report.noSign', {
-                  signs: lacking.lacking.slice(0, MOST_SIGNS).join(', '),
-                })}
-              </Notice>
-            ) : null}
-            {failed ? <Notice kind="error">{failed}</Notice> : null}
-          </>
-        }
+        first={actions(more, lacking, save, failed)}
         second={
           <View style={wide && [styles.paper, { backgroundColor: palette.paper }]}>
             <ReportPaper headed report={report} />
@@ -125,3 +95,43 @@ const styles = StyleSheet.create({
   paper: { padding: 28, gap: 14 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });
+
+/** Printing, saving, and what the PDF cannot write. */
+function actions(
+  more: { readonly button: ReactNode; readonly list: ReactNode },
+  lacking: ReportPdf | null,
+  save: (pdf: ReportPdf) => void,
+  failed: string | null,
+): ReactNode {
+  return (
+    <>
+      <View style={styles.actions}>
+        <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
+          Print
+        </Button>
+        {more.button}
+      </View>
+      {more.list}
+      {lacking ? (
+        <Notice
+          kind="caution"
+          actions={
+            <>
+              <Button mode="contained-tonal" onPress={() => window.print()}>
+                Print instead
+              </Button>
+              <Button mode="outlined" onPress={() => save(lacking)}>
+                Save the PDF anyway
+              </Button>
+            </>
+          }
+        >
+          {say(lacking.lacking.length > MOST_SIGNS ? 'report.noSignMore' : 'report.noSign', {
+            signs: lacking.lacking.slice(0, MOST_SIGNS).join(', '),
+          })}
+        </Notice>
+      ) : null}
+      {failed ? <Notice kind="error">{failed}</Notice> : null}
+    </>
+  );
+}

@@ -1,7 +1,8 @@
+import type { ReactNode } from 'react';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useWatch, type Resolver } from 'react-hook-form';
+import { type UseFormSetValue, type Control, useWatch, type Resolver } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
@@ -102,23 +103,7 @@ export function NewSheetScreen() {
     <Page title="New limit sheet">
       <KeptNotices kept={kept} />
       <Columns
-        first={
-          <>
-            <Field control={control} name="model" label="Model" autoFocus />
-            <Words strong>What kind of pump</Words>
-            <Choice
-              label="Kind of pump"
-              stacked
-              value={family}
-              options={families().map(({ id, name }) => ({ value: id, name }))}
-              onChange={(id) => {
-                setValue('family', id);
-                setValue('said', {});
-                setValue('fitted', {});
-              }}
-            />
-          </>
-        }
+        first={kindOfPump(control, family, setValue)}
         second={
           <>
             {chosen ? (
@@ -173,3 +158,28 @@ export function NewSheetScreen() {
 }
 
 const styles = StyleSheet.create({ drawing: { alignItems: 'center', gap: 4 } });
+
+/** Which model it is, and what kind of pump. */
+function kindOfPump(
+  control: Control<Form>,
+  family: string,
+  setValue: UseFormSetValue<Form>,
+): ReactNode {
+  return (
+    <>
+      <Field control={control} name="model" label="Model" autoFocus />
+      <Words strong>What kind of pump</Words>
+      <Choice
+        label="Kind of pump"
+        stacked
+        value={family}
+        options={families().map(({ id, name }) => ({ value: id, name }))}
+        onChange={(id) => {
+          setValue('family', id);
+          setValue('said', {});
+          setValue('fitted', {});
+        }}
+      />
+    </>
+  );
+}

@@ -8,11 +8,12 @@ import { sheetName, type Sheet } from '@/core/records/sheet';
 import { useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { PumpPicture } from '@/ui/PumpPicture';
-import { usePalette } from '@/ui/theme';
+import { type Palette, usePalette } from '@/ui/theme';
 import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
 import { boltsWords } from '@/core/wording/bolts';
 import { say } from '@/core/wording/say';
+import { type CharacteristicId } from '@/core/pumps/ids';
 
 /** What a sheet limits: a line for each characteristic, its limits tier by tier. */
 function limitLines({ tiers, limits, ...pump }: Sheet, unit: ShopUnit) {
@@ -78,36 +79,7 @@ export function SheetSide({ sheet }: { readonly sheet: Sheet }) {
           ) : null}
         </View>
       </View>
-      <View role="table" aria-label={say('sheets.limitsOf', { sheet: sheetName(sheet) })}>
-        <View role="row" style={[styles.line, { borderColor: palette.ink }]}>
-          <View role="columnheader" style={styles.name}>
-            <Words strong>Limits</Words>
-          </View>
-          <View role="columnheader" style={styles.unit}>
-            <Words tone="muted">Unit</Words>
-          </View>
-          {sheet.tiers.map((tier) => (
-            <View key={tier.id} role="columnheader" style={styles.figure}>
-              <Words strong>{tier.name}</Words>
-            </View>
-          ))}
-        </View>
-        {lines.map(({ id, name, measure, given }) => (
-          <View key={id} role="row" style={[styles.line, { borderColor: palette.line }]}>
-            <View role="cell" style={styles.name}>
-              <Words>{name}</Words>
-            </View>
-            <View role="cell" style={styles.unit}>
-              <Words tone="muted">{measure}</Words>
-            </View>
-            {given.map((words, i) => (
-              <View key={sheet.tiers[i]?.id} role="cell" style={styles.figure}>
-                <Words>{words}</Words>
-              </View>
-            ))}
-          </View>
-        ))}
-      </View>
+      {limitTable(sheet, palette, lines)}
       {lines.length === 0 ? (
         <Words tone="muted">It limits nothing yet: what is measured by it is only recorded.</Words>
       ) : null}
@@ -124,3 +96,43 @@ const styles = StyleSheet.create({
   figure: { width: 110 },
   large: { minHeight: 56 },
 });
+
+/** The limits of the sheet, by tier. */
+function limitTable(
+  sheet: Sheet,
+  palette: Palette,
+  lines: { id: CharacteristicId; name: string; measure: string; given: string[] }[],
+) {
+  return (
+    <View role="table" aria-label={say('sheets.limitsOf', { sheet: sheetName(sheet) })}>
+      <View role="row" style={[styles.line, { borderColor: palette.ink }]}>
+        <View role="columnheader" style={styles.name}>
+          <Words strong>Limits</Words>
+        </View>
+        <View role="columnheader" style={styles.unit}>
+          <Words tone="muted">Unit</Words>
+        </View>
+        {sheet.tiers.map((tier) => (
+          <View key={tier.id} role="columnheader" style={styles.figure}>
+            <Words strong>{tier.name}</Words>
+          </View>
+        ))}
+      </View>
+      {lines.map(({ id, name, measure, given }) => (
+        <View key={id} role="row" style={[styles.line, { borderColor: palette.line }]}>
+          <View role="cell" style={styles.name}>
+            <Words>{name}</Words>
+          </View>
+          <View role="cell" style={styles.unit}>
+            <Words tone="muted">{measure}</Words>
+          </View>
+          {given.map((words, i) => (
+            <View key={sheet.tiers[i]?.id} role="cell" style={styles.figure}>
+              <Words>{words}</Words>
+            </View>
+          ))}
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,6 +1,6 @@
+import { type ReactNode, useDeferredValue, useMemo, useState } from 'react';
 import { reasonOf } from '@/core/errors';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
@@ -110,21 +110,7 @@ export function ShelfScreen() {
     </Notice>
   ));
   if (all.length === 0) {
-    return (
-      <Page title="Shelf" actions={actions}>
-        {unreadable}
-        <Words>
-          Nothing lies here yet. Measured loose parts go on the shelf: bodies, gear sets, covers.
-          From these the app builds as many good pumps as it can.
-        </Words>
-        <Words tone="muted">
-          A job gives its parts to the shelf under Decide, and takes parts from it there.
-        </Words>
-        <FootRow>
-          <FootButton low name="Import a list" onPress={() => router.push('/import')} />
-        </FootRow>
-      </Page>
-    );
+    return emptyShelf(actions, unreadable, router);
   }
   const chosen = wide ? (shown.find(({ part }) => part.id === asked) ?? shown[0]) : undefined;
   const list = (
@@ -185,3 +171,26 @@ export function ShelfScreen() {
 const styles = StyleSheet.create({
   actions: { flexDirection: 'row', flexWrap: 'wrap', flexShrink: 1, gap: 4, alignItems: 'center' },
 });
+
+/** What the shelf is for, while nothing lies on it. */
+function emptyShelf(
+  actions: ReactNode,
+  unreadable: ReactNode,
+  router: ReturnType<typeof useRouter>,
+) {
+  return (
+    <Page title="Shelf" actions={actions}>
+      {unreadable}
+      <Words>
+        Nothing lies here yet. Measured loose parts go on the shelf: bodies, gear sets, covers. From
+        these the app builds as many good pumps as it can.
+      </Words>
+      <Words tone="muted">
+        A job gives its parts to the shelf under Decide, and takes parts from it there.
+      </Words>
+      <FootRow>
+        <FootButton low name="Import a list" onPress={() => router.push('/import')} />
+      </FootRow>
+    </Page>
+  );
+}

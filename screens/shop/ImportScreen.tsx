@@ -1,6 +1,6 @@
+import { type ReactNode, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { FileProblem } from '@/core/records/problems';
@@ -98,17 +98,7 @@ export function ImportScreen() {
           onImport={(choices) => void apply(state, choices)}
         />
       ) : null}
-      {state.at === 'done' ? (
-        <>
-          <Notice kind="word">All else was imported.</Notice>
-          {state.notTaken.length > 0 ? <NotTakenNotice notTaken={state.notTaken} /> : null}
-          {state.misplaced.map((one) => (
-            <Notice key={`${one.part.id} ${one.tag ?? ''}`} kind="caution">
-              {misplacedWords(one)}
-            </Notice>
-          ))}
-        </>
-      ) : null}
+      {state.at === 'done' ? done(state) : null}
       <Button mode="text" onPress={() => router.navigate('/')}>
         Back to Bench
       </Button>
@@ -121,6 +111,21 @@ interface RefusedProps {
   readonly problems: readonly FileProblem[];
   readonly onAgain: () => void;
   readonly onCancel: () => void;
+}
+
+/** What was not taken of the file, or lies elsewhere now. */
+function done(state: { at: 'done' } & Applied): ReactNode {
+  return (
+    <>
+      <Notice kind="word">All else was imported.</Notice>
+      {state.notTaken.length > 0 ? <NotTakenNotice notTaken={state.notTaken} /> : null}
+      {state.misplaced.map((one) => (
+        <Notice key={`${one.part.id} ${one.tag ?? ''}`} kind="caution">
+          {misplacedWords(one)}
+        </Notice>
+      ))}
+    </>
+  );
 }
 
 /** Says why nothing was imported: what is wrong in the file, or what went wrong here. */

@@ -1,5 +1,5 @@
+import { type ReactNode, type ComponentProps } from 'react';
 import { reasonOf } from '@/core/errors';
-import type { ComponentProps } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { setAside } from '@/data/aside';
 import { APP_VERSION } from '@/core/records/version';
@@ -38,71 +38,7 @@ export function ShopScreen() {
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <ShopUnread error={unread} onAnew={unread ? () => void beginAnew() : undefined} />
       <Columns
-        first={
-          <>
-            <RowLink
-              href="/shop/instruments"
-              name="Instruments and leaves"
-              about={say('shop.instruments', {
-                count: shop.instruments.length,
-                sets: shop.feelers.map((f) => f.name).join(', '),
-              })}
-            />
-            <RowLink
-              href="/shop/rules"
-              name="House rules"
-              about="Choices where good rebuilders differ"
-            />
-            <RowLink
-              href="/shop/operations"
-              name="Operations and prices"
-              about="What the shop does itself or sends out, how long it takes, what it costs"
-            />
-            <RowLink
-              href="/shop/spares"
-              name="Spares wanted"
-              about="What the plans of all open jobs ask for together"
-            />
-            <RowLink
-              href="/shop/studies"
-              name="Repeatability studies"
-              about="How much of the scatter is the measuring"
-            />
-            <RowLink
-              href="/shop/words"
-              name="Words of the trade"
-              about="What the dotted words mean, each with a drawing"
-            />
-            <RowLink
-              href="/shop/notices"
-              name={say('shop.version', { version: APP_VERSION })}
-              about="What it is made of, and under which licences that ships"
-            />
-            <Setting
-              label="Units"
-              value={shop.unit}
-              options={unitChoices()}
-              onChange={(unit) => void apply((s) => inUnit(s, unit)).catch(() => undefined)}
-            />
-            <Setting
-              label="Appearance"
-              value={shop.theme}
-              options={THEMES}
-              onChange={(theme) => set({ theme })}
-            />
-            <Setting
-              label="Spelling"
-              value={shop.spelling}
-              options={SPELLINGS}
-              onChange={(spelling) => set({ spelling })}
-            />
-            <Words size="note" tone="muted">
-              Dates and decimals are written as in this browser’s language.
-            </Words>
-            <Heading>Keys on the measuring screen</Heading>
-            <KeysChoice />
-          </>
-        }
+        first={settings(shop, apply, set)}
         second={
           <>
             <Wall what="The list of people">
@@ -151,3 +87,72 @@ const THEMES = [
   { value: 'light', name: 'Light' },
   { value: 'dark', name: 'Dark' },
 ] as const;
+
+/** The rooms of the shop, and what is chosen for this device. */
+function settings(
+  shop: Shop,
+  apply: ReturnType<typeof useChangeShop>['apply'],
+  set: (part: Partial<Shop>) => void,
+): ReactNode {
+  return (
+    <>
+      <RowLink
+        href="/shop/instruments"
+        name="Instruments and leaves"
+        about={say('shop.instruments', {
+          count: shop.instruments.length,
+          sets: shop.feelers.map((f) => f.name).join(', '),
+        })}
+      />
+      <RowLink href="/shop/rules" name="House rules" about="Choices where good rebuilders differ" />
+      <RowLink
+        href="/shop/operations"
+        name="Operations and prices"
+        about="What the shop does itself or sends out, how long it takes, what it costs"
+      />
+      <RowLink
+        href="/shop/spares"
+        name="Spares wanted"
+        about="What the plans of all open jobs ask for together"
+      />
+      <RowLink
+        href="/shop/studies"
+        name="Repeatability studies"
+        about="How much of the scatter is the measuring"
+      />
+      <RowLink
+        href="/shop/words"
+        name="Words of the trade"
+        about="What the dotted words mean, each with a drawing"
+      />
+      <RowLink
+        href="/shop/notices"
+        name={say('shop.version', { version: APP_VERSION })}
+        about="What it is made of, and under which licences that ships"
+      />
+      <Setting
+        label="Units"
+        value={shop.unit}
+        options={unitChoices()}
+        onChange={(unit) => void apply((s) => inUnit(s, unit)).catch(() => undefined)}
+      />
+      <Setting
+        label="Appearance"
+        value={shop.theme}
+        options={THEMES}
+        onChange={(theme) => set({ theme })}
+      />
+      <Setting
+        label="Spelling"
+        value={shop.spelling}
+        options={SPELLINGS}
+        onChange={(spelling) => set({ spelling })}
+      />
+      <Words size="note" tone="muted">
+        Dates and decimals are written as in this browser’s language.
+      </Words>
+      <Heading>Keys on the measuring screen</Heading>
+      <KeysChoice />
+    </>
+  );
+}

@@ -1,3 +1,4 @@
+import { type FeelerSetRecord, feelerSet } from '@/core/records/instrument';
 import { reasonOf } from '@/core/errors';
 import { lazy, Suspense } from 'react';
 import { View } from 'react-native';
@@ -6,7 +7,6 @@ import { dragBandOf, studyOf } from '@/core/metrology/repeatability';
 import { studyWords } from '@/core/wording/study';
 import { trimmed } from '@/core/quantity/format';
 import { MM_PER, tidy_mm } from '@/core/quantity/units';
-import { feelerSet } from '@/core/records/instrument';
 import type { Study } from '@/core/records/study';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
@@ -83,18 +83,28 @@ export function StudyResult({ study }: { readonly study: Study }) {
             : say('shop.useFor', { u: fine(result.grr), instrument: instrument.name })}
         </Button>
       ) : null}
-      {usable.map(({ name, dragBand_mm }) => (
-        <Button
-          key={name}
-          mode="outlined"
-          disabled={dragBand_mm === band_mm}
-          onPress={() => takeBand(name)}
-        >
-          {dragBand_mm === band_mm
-            ? say('shop.bandInUse', { set: name })
-            : say('shop.useBand', { band: fine(band_mm), set: name })}
-        </Button>
-      ))}
+      {bands(usable, band_mm, takeBand, fine)}
     </>
   );
+}
+
+/** The drag band of each leaf set, to be set by what was found. */
+function bands(
+  usable: readonly FeelerSetRecord[],
+  band_mm: number,
+  takeBand: (name: string) => void,
+  fine: (mm: number) => string,
+) {
+  return usable.map(({ name, dragBand_mm }) => (
+    <Button
+      key={name}
+      mode="outlined"
+      disabled={dragBand_mm === band_mm}
+      onPress={() => takeBand(name)}
+    >
+      {dragBand_mm === band_mm
+        ? say('shop.bandInUse', { set: name })
+        : say('shop.useBand', { band: fine(band_mm), set: name })}
+    </Button>
+  ));
 }

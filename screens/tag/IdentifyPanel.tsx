@@ -1,9 +1,10 @@
+import type { ShopUnit } from '@/core/quantity/units';
+import { type ReactNode, useMemo, useState } from 'react';
 import { setFields, answerKey, forgetKey } from '@/core/commands/job';
-import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { checksOf, type Check } from '@/core/inspect/checks';
-import { identify } from '@/core/inspect/identify';
+import { identify, type KeyState } from '@/core/inspect/identify';
 import { answerWords, shownWords, standingWords } from '@/core/wording/key';
 import type { Job } from '@/core/records/job';
 import { SERIAL, type KeyAnswer } from '@/core/records/key';
@@ -12,7 +13,7 @@ import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { ListRow } from '@/ui/ListRow';
 import { Notice } from '@/ui/Notice';
-import { usePalette } from '@/ui/theme';
+import { type Palette, usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { CheckCard } from './CheckCard';
@@ -69,56 +70,11 @@ export function IdentifyPanel({ job, onDone }: Props) {
           {say('tag.use', { variant: found.name })}
         </Button>
       ) : null}
-      {key.length > 0 ? (
-        <View>
-          {key.map((given) => {
-            const check = checks.find((c) => c.id === given.check);
-            return check ? (
-              <View key={check.id} style={[styles.row, { borderColor: palette.line }]}>
-                <View style={styles.words}>
-                  <Words size="note" tone="muted">
-                    {check.ask}
-                  </Words>
-                  <Words strong>{answerWords(check, given, unit)}</Words>
-                </View>
-                <Button
-                  mode="text"
-                  accessibilityLabel={say('tag.change', { question: check.ask })}
-                  onPress={() => again(check.id)}
-                >
-                  Change
-                </Button>
-              </View>
-            ) : null;
-          })}
-        </View>
-      ) : null}
+      {key.length > 0 ? given(key, checks, palette, unit, again) : null}
       <Heading>
         {left.length === 0 ? 'Variants' : say('tag.possible', { count: left.length })}
       </Heading>
-      <View>
-        {state.candidates.map(({ variant, objections }) => {
-          const out = objections.length > 0;
-          const chosen = job.variant === variant.id;
-          const why = objections.map((o) => o.words).join('; ');
-          // What it would show at the check in hand, for eyes that are on the pump already.
-          const there = asking ? shownWords(variant, asking, unit) : '';
-          const fits = there ? say('tag.shouldShow', { feature: there }) : 'still possible';
-          const said = chosen ? 'taken' : out ? say('tag.ruledOut', { why }) : fits;
-          return (
-            <ListRow
-              key={variant.id}
-              name={variant.name}
-              note={said}
-              spoken={say('tag.chooseAnyway', { variant: variant.name, status: said })}
-              here={chosen}
-              strong={!out}
-              nameTone={out ? 'muted' : 'ink'}
-              onPress={() => void take(variant.id)}
-            />
-          );
-        })}
-      </View>
+      {candidates(state, job, asking, unit, take)}
       <FootRow>
         {found && next && !backing ? (
           <FootButton name="One more check" onPress={() => setBacking(true)} />
@@ -144,3 +100,72 @@ const styles = StyleSheet.create({
   },
   words: { flex: 1, minWidth: 0 },
 });
+
+/** The variants, with what rules each of them out. */
+function candidates(
+  state: KeyState,
+  job: Job,
+  asking: Check | null,
+  unit: ShopUnit,
+  take: (variant: string) => Promise<void>,
+) {
+  return (
+    <View>
+      {state.candidates.map(({ variant, objections }) => {
+        const out = objections.length > 0;
+        const chosen = job.variant === variant.id;
+        const why = objections.map((o) => o.words).join('; ');
+        // What it would show at the check in hand, for eyes that are on the pump already.
+        const there = asking ? shownWords(variant, asking, unit) : '';
+        const fits = there ? say('tag.shouldShow', { feature: there }) : 'still possible';
+        const said = chosen ? 'taken' : out ? say('tag.ruledOut', { why }) : fits;
+        return (
+          <ListRow
+            key={variant.id}
+            name={variant.name}
+            note={said}
+            spoken={say('tag.chooseAnyway', { variant: variant.name, status: said })}
+            here={chosen}
+            strong={!out}
+            nameTone={out ? 'muted' : 'ink'}
+            onPress={() => void take(variant.id)}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+/** What was answered so far, each to be answered anew. */
+function given(
+  key: Job['key'],
+  checks: readonly Check[],
+  palette: Palette,
+  unit: ShopUnit,
+  again: (check: string) => void,
+): ReactNode {
+  return (
+    <View>
+      {key.map((given) => {
+        const check = checks.find((c) => c.id === given.check);
+        return check ? (
+          <View key={check.id} style={[styles.row, { borderColor: palette.line }]}>
+            <View style={styles.words}>
+              <Words size="note" tone="muted">
+                {check.ask}
+              </Words>
+              <Words strong>{answerWords(check, given, unit)}</Words>
+            </View>
+            <Button
+              mode="text"
+              accessibilityLabel={say('tag.change', { question: check.ask })}
+              onPress={() => again(check.id)}
+            >
+              Change
+            </Button>
+          </View>
+        ) : null;
+      })}
+    </View>
+  );
+}

@@ -8,10 +8,26 @@ import type { Sheet } from '../sheet';
 /** Says what in an entry names nothing that the pump has: the ending of its path, and a message. */
 export type Stray = readonly [place: string, message: string];
 
+/** Names the lists of the ledger, in their order. */
+export const LISTS = [
+  'readings',
+  'operations',
+  'findings',
+  'strip',
+  'also',
+  'zeros',
+  'skips',
+  'plans',
+  'decisions',
+  'orders',
+  'accepts',
+] as const;
+export type ListName = (typeof LISTS)[number];
+
 /** Describes what an entry of a journal is besides its fields. */
 export interface Meaning {
   /** The list of the ledger that it goes into. */
-  readonly list: string;
+  readonly list: ListName;
   /** Says what it counts for: it tells of the pump, or only of what was decided. */
   readonly tells: 'pump' | 'decided';
   /** Names the stage whose Undo takes it back; left out where none does. */

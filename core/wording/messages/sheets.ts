@@ -3,7 +3,7 @@ export const SHEETS = {
   'sheets.inUnit': 'in {unit}',
   'sheets.actionFor': 'Action for entry {number}',
   'sheets.add':
-    '{list, select, strip {Add a step} renew {Add a part} small {Add a small part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} sets {Add a gear set} other {Add a check}}',
+    '{list, select, strip {Add a step} renew {Add a part} small {Add a small part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} sets {Add a gear set} fasteners {Add bolts} other {Add a check}}',
   'sheets.buildChanged':
     'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
   'sheets.checkThis': 'Check this: {doubts}',
@@ -36,7 +36,7 @@ export const SHEETS = {
   'sheets.minOf': '{tier}, {check}: min',
   'sheets.moreOn': 'More on {check}',
   'sheets.moveUp':
-    '{list, select, strip {Move step {number} up} renew {Move part {number} up} small {Move small part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} sets {Move gear set {number} up} other {Move check {number} up}}',
+    '{list, select, strip {Move step {number} up} renew {Move part {number} up} small {Move small part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} sets {Move gear set {number} up} fasteners {Move bolts {number} up} other {Move check {number} up}}',
   'sheets.largestNew': '{size}: largest of a new part',
   'sheets.smallestNew': '{size}: smallest of a new part',
   'sheets.washers': 'Thrust washers that can be had, {unit}',
@@ -51,7 +51,7 @@ export const SHEETS = {
   'sheets.preferredMinOf': '{tier}, {check}: preferred min',
   'sheets.priceOf': '{work}: price',
   'sheets.remove':
-    '{list, select, strip {Remove step {number}} renew {Remove part {number}} small {Remove small part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} sets {Remove gear set {number}} other {Remove check {number}}}',
+    '{list, select, strip {Remove step {number}} renew {Remove part {number}} small {Remove small part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} sets {Remove gear set {number}} fasteners {Remove bolts {number}} other {Remove check {number}}}',
   'sheets.replaceWhen': 'Always replaced, part {number}',
   'sheets.running': 'Running temp., {unit}',
   'sheets.runningOf': '{part}: running temperature',
