@@ -346,12 +346,7 @@ export function sheetLists(
           multiline: true,
         },
         { name: 'part', label: 'Part', options: kinds },
-        {
-          name: 'way',
-          label: 'To record before it comes out',
-          options: WAYS,
-          clears: 'right',
-        },
+        { name: 'way', label: 'To record before it comes out', options: WAYS, clears: 'right' },
         {
           name: 'right',
           label: 'Right on this pump',
@@ -523,12 +518,7 @@ export function sheetLists(
           way === 'difference' ? 'Larger size' : 'Size that is read',
         ),
         ...ownSize('second', 'secondTool', 1, () => 'Second size'),
-        {
-          name: 'places',
-          label: 'Places, separated by ;',
-          as: list(),
-          placeholder: 'front; rear',
-        },
+        { name: 'places', label: 'Places, separated by ;', as: list(), placeholder: 'front; rear' },
         { name: 'convention', label: 'What the reading means', as: words },
         { name: 'caution', label: 'Caution at this check', as: words },
       ],
@@ -618,12 +608,7 @@ const ownSize = (
   at: number,
   label: (row: OwnFields) => string,
 ): AskedField<OwnFields>[] => [
-  {
-    name: size,
-    apart: true,
-    label: (_, row) => label(row),
-    when: ({ way }) => SIZES_OF[way] > at,
-  },
+  { name: size, apart: true, label: (_, row) => label(row), when: ({ way }) => SIZES_OF[way] > at },
   {
     name: tool,
     apart: true,
