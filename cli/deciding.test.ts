@@ -1,3 +1,4 @@
+import { vaneReachOf } from '../core/sums/building';
 import { ask, errorOf } from './ask';
 
 const PUMP = {
@@ -23,15 +24,7 @@ const MATCH = {
   maxDeckCut_mm: 0.05,
   maxGearGrind_mm: 0,
 };
-const VANE = {
-  ringRadius_mm: 29,
-  eccentricity_mm: 4.7,
-  rotorRadius_mm: 24,
-  vaneLength_mm: 15.5,
-  newVaneLength_mm: 16,
-  hours: 2000,
-  leastInSlot_mm: 5,
-};
+const VANE = vaneReachOf.example as Readonly<Record<string, number>>;
 
 describe('the sums of deciding', () => {
   it('plan the cheapest work, with the range of its amount', async () => {

@@ -38,7 +38,7 @@ export function travelOf(readings: readonly IndicatorReading[]): Extremes | null
   return pickedExtremes({ smallest: values, largest: values }, values.length);
 }
 
-/** What an indicator shows, with the angle of its lever and the radius on which it stood. */
+/** Holds what an indicator shows, with the angle of its lever and the radius on which it stood. */
 export interface SwungFigure extends EnteredFigure {
   readonly lever_deg?: number;
   readonly contactRadius_mm?: number | null;

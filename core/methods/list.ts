@@ -42,7 +42,7 @@ export type Step<Id extends MethodId = MethodId> = Id extends MethodId
   ? { readonly way: Id } & StepAt & Types<Id>['step']
   : never;
 
-/** What the hand answers at a step of a method. */
+/** Holds what the hand answers at a step of a method. */
 export type Answer<Id extends MethodId = MethodId> = Types<Id>['answer'];
 
 interface AnyTypes extends MethodTypes {

@@ -113,13 +113,13 @@ export interface MethodTypes {
   /** Kind of its readings in the journal. */
   readonly id: string;
   readonly reading: object;
-  /** What its readings tell besides a value. */
+  /** Says what its readings tell besides a value. */
   readonly details: object;
-  /** Where its evidence says that it comes from. */
+  /** Names the source that its evidence says that it comes from. */
   readonly source: string;
-  /** What a step of it says besides which characteristic it is for, and where. */
+  /** Holds what a step of it says besides which characteristic it is for, and where. */
   readonly step: object;
-  /** What the hand answers at a step. */
+  /** Holds what the hand answers at a step. */
   readonly answer: unknown;
 }
 

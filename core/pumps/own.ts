@@ -6,6 +6,14 @@ import { clearance, dimension, fit, place, sizeAlone } from './measures';
 export const OWN_WAYS = ['leaf', 'size', 'difference', 'swing'] as const;
 export type OwnWay = (typeof OWN_WAYS)[number];
 
+/** Says how many sizes each way reads. */
+export const SIZES_OF: Readonly<Record<OwnWay, number>> = {
+  leaf: 0,
+  swing: 0,
+  size: 1,
+  difference: 2,
+};
+
 /** A size that an own characteristic is read from: its name, and what reads it. */
 export interface OwnSize {
   readonly name: string;

@@ -1,6 +1,6 @@
-import { ValidationError } from 'yup';
 import type { CharacteristicId, DimensionId, StationId } from './ids';
 import { InputError } from '../errors';
+import { faultsOf } from '../schema/faults';
 import { DESCRIBED } from '../schema/fields';
 import { crescent } from './crescent';
 import { externalGear } from './external-gear';
@@ -64,13 +64,8 @@ export function problemsOf(
   { family, geometry }: PumpKind,
   context: object = {},
 ): { field: string; message: string }[] {
-  try {
-    familyOf(family).geometry.validateSync(geometry, { strict: true, abortEarly: false, context });
-    return [];
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    return error.inner.map(({ path, message }) => ({ field: path ?? '', message }));
-  }
+  const faults = faultsOf(familyOf(family).geometry, geometry, context);
+  return faults.map(({ path, message }) => ({ field: path, message }));
 }
 
 /** Describes what says which pump it is: a sheet does. */

@@ -46,7 +46,7 @@ const READING = { list: 'readings', tells: 'pump', undo: 'measure' } as const;
 
 type AnySlice = EntrySlice<string, Schema<Listed>, Meaning>;
 
-/** What a reading of any method is; its schema stands with the method. */
+/** Lists the fields of a reading of any method; its schema stands with the method. */
 const reading: Omit<AnySlice, 'schema' | 'kind'> = {
   is: READING,
   at: (entry) => placeOf(entry as Reading),

@@ -1,7 +1,6 @@
 import type { KindId } from '../pumps/ids';
 import { array, boolean, number, string, type InferType } from 'yup';
-import { exact, finite, idOf, identifier, line, millimetres } from '../schema/fields';
-import { say } from '../wording/say';
+import { exact, finite, idOf, identifier, line, millimetres, notUnder } from '../schema/fields';
 
 const year = () =>
   number()
@@ -19,16 +18,6 @@ const serial = () =>
     .nullable()
     .defined();
 
-/** Returns a test that a figure is not below another of the same record; either may be open. */
-const notUnder = (from: string, message: string) => ({
-  name: say('records.notUnder', { from }),
-  message,
-  test: (to: number | null | undefined, { parent }: { parent: unknown }): boolean => {
-    const least = (parent as Record<string, number | null>)[from];
-    return to == null || least == null || to >= least;
-  },
-});
-
 /** Describes what a variant shows at a check: the option it has, or the sizes it can measure. */
 const mark = exact({
   check: identifier(),
@@ -37,7 +26,7 @@ const mark = exact({
   to_mm: millimetres()
     .nullable()
     .defined()
-    .test(notUnder('from_mm', 'The largest size is below the smallest')),
+    .test(notUnder('from_mm', 'The largest size is below the smallest. Swap them.')),
 });
 
 /** A variant that the sheet covers, with the years and serial numbers it was built in; null is open. */

@@ -3,7 +3,8 @@ import { unparse } from 'papaparse';
 import { pumpOf } from '../pumps/registry';
 import { FORMULA } from './csvCell';
 import { lengthIn, readTable, wordIn, type CsvRow, type Wrong } from './csvTable';
-import { GASKETS, SIDES, type Sheet, type SheetLimit } from './sheet';
+import { GASKETS, publishedLimit, SIDES, type Sheet, type SheetLimit } from './sheet';
+import { faultsOf } from '../schema/faults';
 import { say } from '../wording/say';
 
 const COLUMNS = [
@@ -74,28 +75,19 @@ function limitOf(sheet: Sheet, row: CsvRow, wrong: Wrong): SheetLimit {
     wrong(say('records.noCheck', { id: characteristic }));
   }
   const end = (column: (typeof COLUMNS)[number]) => lengthIn(row, column, 'size', wrong);
-  const [lower_mm, upper_mm] = [end('lower_mm'), end('upper_mm')];
-  if (lower_mm !== null && upper_mm !== null && upper_mm < lower_mm) {
-    wrong('Max is below min. Swap them or check the unit.');
-  }
-  const preferred = [end('preferredLower_mm'), end('preferredUpper_mm')] as const;
-  const [least, most] = [lower_mm ?? 0, upper_mm ?? Infinity];
-  if (preferred.some((mm) => mm !== null && (mm < least || mm > most))) {
-    wrong('The preferred band must be inside the limits.');
-  }
-  if (preferred[0] !== null && preferred[1] !== null && preferred[1] < preferred[0]) {
-    wrong('The preferred max is below the preferred min. Swap them.');
-  }
   const gasket = OLD_GASKETS[row.gasket?.trim() ?? ''] ?? row.gasket;
-  return {
+  const limit: SheetLimit = {
     tier: tier?.id ?? '',
     characteristic,
-    lower_mm,
-    upper_mm,
-    preferredLower_mm: preferred[0],
-    preferredUpper_mm: preferred[1],
+    lower_mm: end('lower_mm'),
+    upper_mm: end('upper_mm'),
+    preferredLower_mm: end('preferredLower_mm'),
+    preferredUpper_mm: end('preferredUpper_mm'),
     side: wordIn(row, 'side', SIDES, wrong) ?? 'full',
     gasket: wordIn({ ...row, gasket }, 'gasket', GASKETS, wrong) ?? 'bare',
     source: row.source ?? '',
   };
+  const faults = tier ? faultsOf(publishedLimit, limit) : [];
+  for (const message of new Set(faults.map((fault) => fault.message))) wrong(message);
+  return limit;
 }

@@ -1,11 +1,8 @@
 import type { PartId } from '../pumps/ids';
 import { array, string } from 'yup';
 import { GAUGE_KINDS } from '../pumps/family';
-import { OWN_WAYS, type OwnWay } from '../pumps/own';
+import { OWN_WAYS, SIZES_OF, type OwnWay } from '../pumps/own';
 import { exact, idOf, identifier, line } from '../schema/fields';
-
-/** Says how many sizes each way reads. */
-const SIZES: Readonly<Record<OwnWay, number>> = { leaf: 0, swing: 0, size: 1, difference: 2 };
 
 const SIZE_WORDS = ['No size is read this way', 'One size is read', 'Two sizes are read'] as const;
 
@@ -27,7 +24,7 @@ export const ownCharacteristic = exact({
   )
     .required()
     .test('as many as the way', (sizes, { parent, createError }) => {
-      const wanted = SIZES[(parent as { way: OwnWay }).way];
+      const wanted = SIZES_OF[(parent as { way: OwnWay }).way];
       return wanted === undefined || sizes.length === wanted
         ? true
         : createError({ message: SIZE_WORDS[wanted] });

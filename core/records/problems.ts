@@ -1,4 +1,5 @@
-import { ValidationError, type Schema } from 'yup';
+import type { Schema } from 'yup';
+import { faultsOf } from '../schema/faults';
 
 /** One thing that is wrong with a record or a file, and where: a line and column, or the path of a field. */
 export interface FileProblem {
@@ -53,15 +54,11 @@ const MOST_PROBLEMS = 20;
  * @throws FileError with the path of each field that is wrong
  */
 export function checked<T>(schema: Schema, value: unknown, context: object = {}): T {
-  try {
-    return schema.validateSync(value, { strict: true, abortEarly: false, context }) as T;
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const inner = error.inner.length > 0 ? error.inner : [error];
-    throw new FileError(
-      inner
-        .slice(0, MOST_PROBLEMS)
-        .map((e) => ({ place: e.path || 'the file', message: e.message })),
-    );
-  }
+  const faults = faultsOf(schema, value, context);
+  if (faults.length === 0) return value as T;
+  throw new FileError(
+    faults
+      .slice(0, MOST_PROBLEMS)
+      .map(({ path, message }) => ({ place: path || 'the file', message })),
+  );
 }

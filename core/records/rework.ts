@@ -1,6 +1,15 @@
 import type { DimensionId, OperationId } from '../pumps/ids';
 import { string, type InferType } from 'yup';
-import { exact, finite, idOf, identifier, line, millimetres, note } from '../schema/fields';
+import {
+  exact,
+  finite,
+  idOf,
+  identifier,
+  line,
+  millimetres,
+  note,
+  notUnder,
+} from '../schema/fields';
 
 /** Says who does an operation: the shop itself, somebody it is sent out to, or nobody. */
 export const DONE_BY = ['here', 'out', 'never'] as const;
@@ -40,10 +49,7 @@ export const shopOperation = exact({
   most_mm: millimetres()
     .nullable()
     .defined()
-    .test('order', 'The most amount is below the least', (most, { parent }) => {
-      const { least_mm } = parent as { least_mm?: number | null };
-      return most == null || least_mm == null || most >= least_mm;
-    }),
+    .test(notUnder('least_mm', 'The most amount is below the least. Swap them.')),
   /** The abrasive or tool; empty for what the app says. */
   tool: line().defined(),
   /** Says what is checked on the way; empty for what the app says. */
@@ -77,10 +83,7 @@ export const leastSize = exact({
   most_mm: millimetres()
     .nullable()
     .defined()
-    .test('order', 'The largest size is below the smallest', (most, { parent }) => {
-      const { least_mm } = parent as { least_mm?: number | null };
-      return most == null || least_mm == null || most >= least_mm;
-    }),
+    .test(notUnder('least_mm', 'The largest size is below the smallest. Swap them.')),
 });
 
 /** Describes what a kind of operation costs on one model of pump, where that is not what the shop says. */
@@ -97,10 +100,7 @@ export const newSize = exact({
   least_mm: millimetres().required(),
   most_mm: millimetres()
     .required()
-    .test('order', 'The largest new size is below the smallest', (most, { parent }) => {
-      const { least_mm } = parent as { least_mm?: number };
-      return most == null || least_mm == null || most >= least_mm;
-    }),
+    .test(notUnder('least_mm', 'The largest new size is below the smallest. Swap them.')),
 });
 
 /** Gears of another width that can be bought. */

@@ -31,6 +31,7 @@ import {
   line,
   millimetres,
   note,
+  notUnder,
   once,
 } from '../schema/fields';
 import { ownCharacteristic } from './own';
@@ -61,44 +62,47 @@ export const GASKETS = ['bare', 'assembled', 'with-gasket'] as const;
 /** Tells whether an end of a preferred band lies inside the limits that it belongs to. */
 function insideLimits(mm: number | null | undefined, { parent }: { parent: unknown }): boolean {
   const { lower_mm, upper_mm } = parent as Record<'lower_mm' | 'upper_mm', number | null>;
-  return mm == null || (mm >= (lower_mm ?? 0) && mm <= (upper_mm ?? Infinity));
+  const [least, most] = [lower_mm ?? 0, upper_mm ?? Infinity];
+  // Limits the wrong way round have their own fault; no band would lie inside them.
+  return mm == null || least > most || (mm >= least && mm <= most);
 }
 
-const limit = exact({
+/** Describes a published limit of a check, in one of the limit sets. */
+export const publishedLimit = exact({
   characteristic: idOf<CharacteristicId>(),
   tier: identifier(),
   lower_mm: millimetres().nullable().defined(),
   upper_mm: millimetres()
     .nullable()
     .defined()
-    .test('order', 'The upper limit is below the lower one', (upper, { parent }) => {
-      const { lower_mm } = parent as { lower_mm: number | null };
-      return upper == null || lower_mm == null || upper >= lower_mm;
-    }),
+    .test(notUnder('lower_mm', 'Max is below min. Swap them or check the unit.')),
   /** A band inside the limits that a builder aims at; null on a side that has none. */
   preferredLower_mm: millimetres()
     .nullable()
     .defined()
-    .test('inside', 'The preferred band must be inside the limits', insideLimits),
+    .test('inside', 'The preferred band must be inside the limits.', insideLimits),
   preferredUpper_mm: millimetres()
     .nullable()
     .defined()
-    .test('inside', 'The preferred band must be inside the limits', insideLimits)
-    .test('order', 'The preferred most is below the preferred least', (upper, { parent }) => {
-      const { preferredLower_mm: lower } = parent as { preferredLower_mm: number | null };
-      return upper == null || lower == null || upper >= lower;
-    }),
+    .test('inside', 'The preferred band must be inside the limits.', insideLimits)
+    .test(
+      notUnder('preferredLower_mm', 'The preferred max is below the preferred min. Swap them.'),
+    ),
   side: string().oneOf(SIDES).required(),
   gasket: string().oneOf(GASKETS).required(),
   /** Names its source, where that is not the one of the tier. */
   source: line().defined(),
 });
 
-const material = exact({
+/** Says what is wrong with an expansion that no metal has. */
+export const EXPANSION = 'Expansion must be 0–100 (×10⁻⁶ per °C). Metals are 5–30.';
+
+/** Describes the metal of a part, and how warm it is at work. */
+export const material = exact({
   part: idOf<PartId | KindId>(),
   name: line().required(),
   /** Linear expansion, 1/K. */
-  alpha_per_K: finite().required().min(0).max(1e-4, 'Over 100e-6/K: no metal expands that much'),
+  alpha_per_K: finite().required().min(0, EXPANSION).max(1e-4, EXPANSION),
   /** Temperature at work. */
   hot_C: finite().required().min(-60).max(400),
 });
@@ -205,7 +209,7 @@ export const sheetSchema = exact({
     array(tier).required().min(1, 'A sheet needs at least one set of limits').max(12),
     'A set of limits is there twice',
   ),
-  limits: array(limit).required(),
+  limits: array(publishedLimit).required(),
   fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
 }).test('refers', (sheet, context) => {
   const family = findFamily(sheet.family);

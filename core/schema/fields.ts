@@ -107,6 +107,16 @@ export const finite = () =>
 /** Makes the field of a length in mm, not below zero. */
 export const millimetres = () => finite().min(0, 'Not below zero').max(LARGEST_SIZE_MM, 'Over 5 m');
 
+/** Makes the test that a figure is not below another of the same record; either may be open. */
+export const notUnder = (field: string, message: string) => ({
+  name: 'order',
+  message,
+  test: (value: number | null | undefined, { parent }: { parent: unknown }): boolean => {
+    const other = (parent as Readonly<Record<string, number | null | undefined>>)[field];
+    return value == null || other == null || value >= other;
+  },
+});
+
 /** Returns a temperature at the bench. */
 export const celsius = () => finite().min(-40, 'Below −40 °C').max(150, 'Over 150 °C');
 

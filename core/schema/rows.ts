@@ -2,16 +2,16 @@ import { tried } from '../errors';
 import type { ShopUnit } from '../quantity/units';
 import { asIs, type Written } from './written';
 
-type Row = Readonly<Record<string, unknown>>;
+/** A record or a form by the names of its fields. */
+export type Row = Readonly<Record<string, unknown>>;
 
 /** One field of a record: its name in the form, what it is of the record, and how it is written. */
 export interface RecordField {
   readonly name: string;
   /** The field of the record, or two that are written as one; its name where it is the same. */
   readonly key?: string | readonly [string, string];
-  /** To the letter where it is left out. */
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- a list holds fields of every type
-  readonly as?: Written<any>;
+  /** Says how it is written; to the letter where it is left out. */
+  readonly as?: Written<unknown>;
   /** Says what is said where nothing is written; it may be empty where this is left out. */
   readonly need?: string;
   /** Tells whether a form like this has it; else the record has `none`. */
@@ -33,7 +33,10 @@ const asFields = ({ name, key = name }: RecordField, value: unknown): Row =>
 /** Returns the fields of a record as a form writes them. */
 export const formOf = (fields: readonly RecordField[], record: Row, unit: ShopUnit): Row =>
   Object.fromEntries(
-    fields.map((field) => [field.name, (field.as ?? asIs).write(valueOf(record, field), unit)]),
+    fields.map((field) => {
+      const { name, as = asIs as Written<unknown> } = field;
+      return [name, as.write(valueOf(record, field), unit)];
+    }),
   );
 
 /**

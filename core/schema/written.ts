@@ -1,6 +1,7 @@
 import { InputError } from '../errors';
 import { formatLength, trimmed } from '../quantity/format';
 import { parseNumber, parseReading, parseSum } from '../quantity/parse';
+import { bareTemperature, formatTemperature, parseTemperature_C } from '../quantity/temperature';
 import { bareUnit, MM_PER, type LengthKind, type ShopUnit } from '../quantity/units';
 import { say } from '../wording/say';
 
@@ -9,12 +10,12 @@ import { say } from '../wording/say';
  * fields, each by one of these kinds; the bounds of a field stand in the schema of its record.
  */
 
-/** Writes a value as people do, and reads it back. */
+/** Writes a value as people do, and reads it back. A list of fields holds kinds of every type, as `Written<unknown>`. */
 export interface Written<V> {
   write(value: V, unit: ShopUnit): string;
   /** @throws InputError with what is wrong with a text */
   read(text: string, unit: ShopUnit): V;
-  /** What is written is rounded: a text that nobody touched stands for the value as it was. */
+  /** Tells that what is written is rounded: a text that nobody touched stands for the value as it was. */
   readonly rounds?: true;
 }
 
@@ -52,6 +53,21 @@ export const fine: Written<number> = {
   write: (mm, unit) => trimmed(mm / MM_PER[unit], unit === 'mm' ? 4 : 2),
 };
 
+/** Makes the kind of a plain number with so many decimals at most. */
+export const decimal = (decimals: number): Written<number> => ({
+  rounds: true,
+  write: (value) => trimmed(value, decimals),
+  read: (text) => figureIn(parseNumber(text), text),
+});
+
+/** Makes the kind of a number that is written in parts of one: 24e-6 in millionths is `24`. */
+export const inParts = (decimals: number, perOne: number): Written<number> => ({
+  ...decimal(decimals),
+  write: (value, unit) => decimal(decimals).write(value * perOne, unit),
+  // Six digits are more than anybody types: what is read back is the number, and not the noise of a division.
+  read: (text, unit) => Number((decimal(decimals).read(text, unit) / perOne).toPrecision(6)),
+});
+
 /** A difference of lengths in mm, which may be below nought; always in the shop's unit. */
 export const difference: Written<number> = {
   rounds: true,
@@ -65,6 +81,12 @@ function figureIn(value: number | null, text: string): number {
   }
   return value;
 }
+
+/** A number as it stands, set apart by blanks or not: a year, a serial number. */
+export const numeral: Written<number> = {
+  write: String,
+  read: (text) => figureIn(parseNumber(text.replace(/\s/g, '')), text),
+};
 
 /**
  * Makes the kind of a sum of money, minutes or days, thousands set apart or not.
@@ -92,6 +114,29 @@ export const count = (least: number, most: number, message: string): Written<num
       throw wrong(message);
     }
     return value;
+  },
+});
+
+/**
+ * Makes the kind of a temperature in °C, bare ones on the shop's scale.
+ *
+ * @param fault says what is wrong with one outside the ends, each written in the shop's unit
+ */
+export const temperature = (
+  least_C: number,
+  most_C: number,
+  fault: (ends: { readonly least: string; readonly most: string }) => string,
+): Written<number> => ({
+  rounds: true,
+  write: bareTemperature,
+  read: (text, unit) => {
+    const celsius = parseTemperature_C(text, unit);
+    if (celsius !== null && celsius >= least_C && celsius <= most_C) return celsius;
+    const ends = {
+      least: formatTemperature(least_C, unit),
+      most: formatTemperature(most_C, unit),
+    };
+    throw wrong(fault(ends));
   },
 });
 

@@ -2,22 +2,13 @@ import { array, object, string } from 'yup';
 import { matchOnLine } from '../pairing/line';
 import { vaneReach } from '../pumps/vaneReach';
 import { linearPlan } from '../rework/solver/linear';
-import { exact } from '../schema/fields';
-import {
-  figure,
-  figures,
-  limitFields,
-  notBelow,
-  notUnder,
-  ONCE,
-  perhaps,
-  positive,
-} from './fields';
+import { exact, notUnder } from '../schema/fields';
+import { figure, figures, limitFields, notBelow, ONCE, perhaps, positive } from './fields';
 import { sum } from './sum';
 
 const name = () => string().required();
 
-/** Which body goes with which gear set, for as many pumps as possible with the least metal off. */
+/** Tells which body goes with which gear set, for as many pumps as possible with the least metal off. */
 export const matchParts = sum({
   id: 'match.parts',
   name: 'Which body goes with which gear set',
@@ -105,7 +96,7 @@ export const reworkPlan = sum({
   gives: { feasible: ['Whether there is a plan'], cost: ['Cost', 'money'] },
 });
 
-/** How far a vane reaches, and how long it lasts. */
+/** Tells how far a vane reaches, and how long it lasts. */
 export const vaneReachOf = sum({
   id: 'vane.reach',
   name: 'How far a vane reaches',
@@ -119,13 +110,13 @@ export const vaneReachOf = sum({
     leastInSlot_mm: notBelow('Least in the slot'),
   }),
   example: {
-    ringRadius_mm: 31,
-    eccentricity_mm: 2.8,
-    rotorRadius_mm: 27.5,
-    vaneLength_mm: 9.1,
-    newVaneLength_mm: 9.2,
+    ringRadius_mm: 29,
+    eccentricity_mm: 4.7,
+    rotorRadius_mm: 24,
+    vaneLength_mm: 15.5,
+    newVaneLength_mm: 16,
     hours: 2000,
-    leastInSlot_mm: 2,
+    leastInSlot_mm: 5,
   },
   answer: (vane) => vaneReach(vane),
   gives: {

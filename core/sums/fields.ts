@@ -1,5 +1,5 @@
 import { mixed, number } from 'yup';
-import { finite } from '../schema/fields';
+import { finite, notUnder } from '../schema/fields';
 import type { SumUnit } from './sum';
 
 /** Makes the field of a figure that may be anything. */
@@ -17,16 +17,6 @@ export const positive = (label: string, unit: SumUnit = 'mm') =>
 /** Makes the field of a figure not below zero. */
 export const notBelow = (label: string, unit: SumUnit = 'mm') =>
   figure(label, unit).min(0, 'Not below zero');
-
-/** Makes the test that a figure is not below another of the same input, where both are given. */
-export const notUnder = (field: string, message: string) => ({
-  name: 'order',
-  message,
-  test: (value: number | null | undefined, { parent }: { parent: unknown }): boolean => {
-    const other = (parent as Readonly<Record<string, number | null | undefined>>)[field];
-    return value == null || other == null || value >= other;
-  },
-});
 
 /** The limits of a gap, either of which may be open. */
 export const limitFields = {

@@ -7,7 +7,7 @@ import { studyOf } from '../metrology/repeatability';
 import { gapFromSizes } from '../metrology/sizes';
 import { tiltOf } from '../metrology/tilt';
 import { parseReading } from '../quantity/parse';
-import { exact } from '../schema/fields';
+import { exact, notUnder } from '../schema/fields';
 import { explainTries } from '../wording/verdict';
 import {
   figure,
@@ -15,14 +15,13 @@ import {
   limitFields,
   limitsIn,
   notBelow,
-  notUnder,
   perhaps,
   positive,
   stackOf,
 } from './fields';
 import { sum } from './sum';
 
-/** How a length that somebody wrote is understood. */
+/** Tells how a length that somebody wrote is understood. */
 export const readingParse = sum({
   id: 'reading.parse',
   name: 'How a length is understood',
@@ -39,7 +38,7 @@ export const readingParse = sum({
 
 const leaf = () => positive('Leaf');
 
-/** What tries with leaves say of a gap, and which leaf tells more. */
+/** Tells what tries with leaves say of a gap, and which leaf tells more. */
 export const feelerNext = sum({
   id: 'feeler.next',
   name: 'Which leaf to try next',
@@ -127,7 +126,7 @@ export const gapOfSizes = sum({
 
 const EITHER = 'Give value_mm and u_mm, or lo_mm and hi_mm (null where there is no upper end)';
 
-/** Whether a size or a bracket keeps its limits, and how likely. */
+/** Tells whether a size or a bracket keeps its limits, and how likely. */
 export const conformityOf = sum({
   id: 'conformity',
   name: 'Whether a size keeps its limits',
@@ -206,7 +205,7 @@ export const tiltFit = sum({
   },
 });
 
-/** How well people and an instrument repeat each other. */
+/** Tells how well people and an instrument repeat each other. */
 export const repeatability = sum({
   id: 'repeatability.study',
   name: 'How well readings repeat',

@@ -6,13 +6,13 @@ export type SumUnit = 'mm' | '°' | '°C' | '1/K' | 'h' | 'count' | 'money';
 
 declare module 'yup' {
   interface CustomSchemaMetadata {
-    /** What a form calls the field. */
+    /** Names the field as a form does. */
     readonly label?: string;
     readonly figure?: SumUnit;
   }
 }
 
-/** What a sum is given besides its input: what is loaded for it, and the clock of whoever asks. */
+/** Holds what a sum is given besides its input: what is loaded for it, and the clock of whoever asks. */
 export interface Tools {
   solver(): Promise<Solver>;
   /** Returns the moment in ms, by which a search is called off. */

@@ -18,7 +18,8 @@ import { Notice } from '@/ui/Notice';
 import { Heading } from '@/ui/Words';
 import { FigureHeads, FigureTable } from './FigureTable';
 import { LimitRow } from './LimitRow';
-import { NO_LIMIT, toForm, type SheetForm } from './sheetForm';
+import { NO_LIMIT } from './limitForm';
+import { toForm, type SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 
 /** The limits by tier: one tier at a time, each characteristic with its ends, convention and source. */

@@ -15,7 +15,8 @@ import { Field } from '@/ui/Field';
 import { Pick } from '@/ui/Pick';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
-import type { AskedField, ListForms, ListName, SheetList, SheetLists } from './lists';
+import type { AskedField, SheetList } from './lists/list';
+import type { ListForms, ListName, SheetLists } from './lists/lists';
 import type { SheetForm } from './sheetForm';
 
 type Row = Readonly<Record<string, unknown>>;

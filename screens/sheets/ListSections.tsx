@@ -11,8 +11,9 @@ import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 import { ListEditor } from './ListEditor';
-import { sheetLists } from './lists';
-import { toListForms, type SheetForm } from './sheetForm';
+import { sheetLists } from './lists/lists';
+import { toListForms } from './listForm';
+import type { SheetForm } from './sheetForm';
 
 interface Props {
   readonly sheet: Sheet;

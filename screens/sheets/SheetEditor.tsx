@@ -19,7 +19,7 @@ import { useKeptForm } from '../shell/useKeptForm';
 import { LimitSection } from './LimitSection';
 import { PumpSection } from './PumpSection';
 import { SizeSection } from './SizeSection';
-import type { FieldError } from './formReader';
+import type { Fault } from '@/core/schema/faults';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { BenchSection, FastenerSection, OwnSection, VariantSection } from './ListSections';
 import { WorkSection } from './WorkSection';
@@ -80,8 +80,8 @@ export function SheetEditor({
   const { apply: change, error } = useChange('sheet', sheet.id);
   const { mutateAsync: removeSheet } = useRemove('sheet');
   const [section, setSection] = useState<Section>('limits');
-  const [wrong, setWrong] = useState<readonly FieldError[]>([]);
-  const [doubts, setDoubts] = useState<readonly FieldError[]>([]);
+  const [wrong, setWrong] = useState<readonly Fault[]>([]);
+  const [doubts, setDoubts] = useState<readonly Fault[]>([]);
   const { held: unit, follow, take } = useHeldUnit(shopUnit);
   const kept = useKeptForm<SheetForm>({
     key: `sheet/${sheet.id}`,
@@ -93,7 +93,7 @@ export function SheetEditor({
   const { handleSubmit, setError, formState, clearErrors } = form;
   follow(formState.isDirty);
 
-  const point = (list: readonly FieldError[]) => {
+  const point = (list: readonly Fault[]) => {
     list.forEach(({ path, message }) => setError(path as FieldPath<SheetForm>, { message }));
     const first = list[0];
     if (first) setSection(sectionOf(first.path));

@@ -9,7 +9,8 @@ import { Heading, Words } from '@/ui/Words';
 import { FigureHeads, FigureRow, FigureTable } from './FigureTable';
 import { ListEditor } from './ListEditor';
 import type { SheetForm } from './sheetForm';
-import { hasSets, sheetLists } from './lists';
+import { sheetLists } from './lists/lists';
+import { hasSets } from './lists/work';
 import { boughtSizes, hasWasher, pricedKinds, workedSizes } from './workForm';
 
 /** How far work may go on this model, and what parts for it cost. */

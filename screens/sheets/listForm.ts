@@ -1,18 +1,13 @@
 import type { ShopUnit } from '@/core/quantity/units';
-import { formOf, recordOf, type RecordField } from '@/core/schema/rows';
+import { formOf, recordOf, type RecordField, type Row } from '@/core/schema/rows';
 import { length, range, list as listOf } from '@/core/schema/written';
 import { tried } from '@/core/errors';
 import type { Sheet } from '@/core/records/sheet';
-import type { Reader } from './formReader';
-import {
-  RANGE_FAULTS,
-  type ListForms,
-  type ListName,
-  type SheetList,
-  type SheetLists,
-} from './lists';
+import type { SheetList } from './lists/list';
+import { sheetLists, type ListForms, type ListName, type SheetLists } from './lists/lists';
+import { RANGE_FAULTS } from './lists/variants';
+import type { Reader } from './reader';
 
-type Row = Record<string, unknown>;
 type AnyList = SheetList<Row, Row>;
 
 /** Lists what of an entry goes field by field. */
@@ -22,7 +17,7 @@ const fieldsOf = ({ fields, kept = [] }: AnyList): RecordField[] => [
 ];
 
 /** Returns a list of a sheet as its form has it, lengths in the shop's unit. */
-export function listToForm<N extends ListName>(
+function listToForm<N extends ListName>(
   lists: SheetLists,
   name: N,
   records: Sheet[N],
@@ -38,24 +33,24 @@ export function listToForm<N extends ListName>(
 /**
  * Returns what the form has of a list; what is wrong is noted with its path.
  *
- * @param before the list as the form had it, and as the sheet has it: an entry goes by its id, else by its place
+ * @param stored the list as the sheet has it: an entry goes by its id, else by its place
  */
-export function listFromForm<N extends ListName>(
+function listFromForm<N extends ListName>(
   lists: SheetLists,
   name: N,
   form: ListForms[N],
-  before: { readonly form: ListForms[N]; readonly records: Sheet[N] },
-  unit: ShopUnit,
+  stored: Sheet[N],
   read: Reader,
 ): Sheet[N] {
   const list = lists[name] as unknown as AnyList;
-  const [rows, shown, stored] = [form, before.form, before.records] as unknown as Row[][];
+  const [rows, records] = [form, stored] as unknown as Row[][];
+  const shown = listToForm(lists, name, stored, read.unit) as unknown as Row[];
   return (rows ?? []).map((row, i) => {
-    const at = 'id' in row ? (stored?.findIndex(({ id }) => id === row.id) ?? -1) : i;
-    const [record, written] = [stored?.[at], shown?.[at]];
+    const at = 'id' in row ? (records?.findIndex(({ id }) => id === row.id) ?? -1) : i;
+    const [record, written] = [records?.[at], shown[at]];
     const had = record && written ? { record, form: written } : null;
     const wrong = (field: string, message: string) => read.wrong(`${name}.${i}.${field}`, message);
-    const fields = recordOf(fieldsOf(list), row, had, unit, wrong);
+    const fields = recordOf(fieldsOf(list), row, had, read.unit, wrong);
     list.check?.(row, wrong);
     return { ...fields, ...list.apart?.read(row) };
   }) as unknown as Sheet[N];
@@ -64,7 +59,7 @@ export function listFromForm<N extends ListName>(
 const markRange = range(length('size'), RANGE_FAULTS);
 
 /** The marks of the variants as text, each by its check. */
-export const marksToForm = (
+const marksToForm = (
   { marks }: Sheet['variants'][number],
   unit: ShopUnit,
 ): Record<string, string> =>
@@ -73,7 +68,7 @@ export const marksToForm = (
   );
 
 /** What the form says of the marks of a variant; a range that nobody touched stays to the last digit. */
-export function marksFromForm(
+function marksFromForm(
   key: ListForms['key'],
   { marks }: ListForms['variants'][number],
   had: Sheet['variants'][number] | undefined,
@@ -95,4 +90,58 @@ export function marksFromForm(
     const [from_mm, to_mm] = ends.ok ? ends.value : [null, null];
     return [{ check, option: null, from_mm, to_mm }];
   });
+}
+
+/** Lists whose entries go field by field. */
+const PLAIN = [
+  'key',
+  'mixes',
+  'strip',
+  'renew',
+  'also',
+  'small',
+  'clutches',
+  'book',
+  'own',
+  'sets',
+  'fasteners',
+] as const;
+
+/** The lists of a sheet as text. */
+export function toListForms(
+  sheet: Pick<Sheet, ListName | 'family' | 'geometry' | 'mount'>,
+  unit: ShopUnit,
+): ListForms {
+  const lists = sheetLists(sheet, unit);
+  const plain = PLAIN.map((name) => [name, listToForm(lists, name, sheet[name], unit)] as const);
+  return {
+    ...(Object.fromEntries(plain) as unknown as Omit<ListForms, 'variants'>),
+    variants: listToForm(lists, 'variants', sheet.variants, unit).map((fields, i) => ({
+      ...fields,
+      marks: marksToForm(sheet.variants[i] as Sheet['variants'][number], unit),
+    })),
+  };
+}
+
+type Lists = Pick<Sheet, ListName>;
+
+/** Returns what the form says of the lists of a sheet; what is wrong is noted with its path. */
+export function fromListForms(form: ListForms, sheet: Sheet, read: Reader): Lists {
+  const lists = sheetLists(sheet, read.unit);
+  const listed = <N extends ListName>(name: N) =>
+    listFromForm(lists, name, form[name], sheet[name], read);
+  const plain = PLAIN.map((name) => [name, listed(name)] as const);
+  const known = (id: string) => form.variants.some((v) => v.id === id);
+  const all = Object.fromEntries(plain) as unknown as Omit<Lists, 'variants'>;
+  return {
+    ...all,
+    mixes: all.mixes.filter((m) => known(m.of) && known(m.in)),
+    variants: listed('variants').map((fields, i) => {
+      const variant = form.variants[i] as ListForms['variants'][number];
+      const had = sheet.variants.find(({ id }) => id === variant.id);
+      const wrong = (check: string, message: string) =>
+        read.wrong(`variants.${i}.marks.${check}`, message);
+      return { ...fields, marks: marksFromForm(form.key, variant, had, read.unit, wrong) };
+    }),
+  };
 }

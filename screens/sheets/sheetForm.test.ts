@@ -86,6 +86,46 @@ describe('a sheet as a form', () => {
   ])('refuses %s at its field', (_, change, path) => {
     expect(edited(change).errors.map((e) => e.path)).toContain(path);
   });
+  it.each<[string, (f: SheetForm) => void, string[]]>([
+    [
+      'limits the wrong way round, and nothing of the band inside them',
+      (f) => Object.assign(f.limits.new!['face-drive']!, { lower: '0.2', upper: '0.1' }),
+      ['limits.new.face-drive.upper: Max is below min. Swap them or check the unit.'],
+    ],
+    [
+      'a preferred band the wrong way round',
+      (f) =>
+        Object.assign(f.limits.new!['face-drive']!, {
+          lower: '0.01',
+          upper: '0.1',
+          preferredLower: '0.08',
+          preferredUpper: '0.05',
+        }),
+      [
+        'limits.new.face-drive.preferredUpper: The preferred max is below the preferred min. Swap them.',
+      ],
+    ],
+    [
+      'a metal that has a name alone',
+      (f) => (f.materials.body = { name: 'aluminium', alpha: '', hot: '' }),
+      [
+        'materials.body.alpha: Expansion must be 0–100 (×10⁻⁶ per °C). Metals are 5–30.',
+        'materials.body.hot: Enter the running temperature.',
+      ],
+    ],
+    [
+      'metal that may stay the wrong way round',
+      (f) => (f.metal['pocket-depth'] = { least: '20', most: '19' }),
+      ['metal.pocket-depth.most: The largest size is below the smallest. Swap them.'],
+    ],
+    [
+      'a price below nothing',
+      (f) => (f.prices['whole-pump'] = { price: '-1', days: '' }),
+      ['prices.whole-pump.price: Not below zero'],
+    ],
+  ])('says once, at its field: %s', (_, change, faults) => {
+    expect(edited(change).errors.map(({ path, message }) => `${path}: ${message}`)).toEqual(faults);
+  });
   it('asks for a second look at what is hard to believe, and keeps it all the same', () => {
     const result = edited((f) => (f.limits.service!['face-drive']!.upper = '0.8'));
     expect(result.errors).toEqual([]);

@@ -2,7 +2,7 @@ import { operationId, dimensionId } from '@/core/pumps/ids';
 import type { Sheet } from '@/core/records/sheet';
 import { DEMO_SHEETS, VELTRANE_T6 } from '@/demo/sheets';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
-import { hasSets, newSet } from './lists';
+import { hasSets, newSet } from './lists/work';
 import { pricedKinds, workedSizes } from './workForm';
 
 const SHEET: Sheet = {

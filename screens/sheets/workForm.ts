@@ -1,14 +1,17 @@
-import { operationId } from '@/core/pumps/ids';
+import { dimensionId, operationId } from '@/core/pumps/ids';
 import { NEW_RULES } from '@/core/records/rules';
 import type { Sheet } from '@/core/records/sheet';
 import { pumpOf } from '@/core/pumps/registry';
-import { formatLength, trimmed } from '@/core/quantity/format';
-import { type ShopUnit } from '@/core/quantity/units';
+import { formatLength } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import { leastSize, newSize, price } from '@/core/records/rework';
+import type { RecordField } from '@/core/schema/rows';
+import { length, orNull, sum, type Written } from '@/core/schema/written';
 import type { Operation } from '@/core/rework/operations/operation';
 import { NEW_PUMP } from '@/core/rework/operations/operations';
 import { offersFor } from '@/core/rework/operations/offers';
 import type { Dimension } from '@/core/pumps/family';
-import type { Reader } from './formReader';
+import { fromLines, toLines, type LineTable, type Reader } from './reader';
 
 /** What a sheet says of work: figures as text, empty where it says nothing. */
 export interface WorkForm {
@@ -48,116 +51,81 @@ export function boughtSizes(sheet: Sheet): Dimension[] {
 export const hasWasher = (sheet: Sheet): boolean =>
   pumpOf(sheet).dimensions.some(({ remedies }) => remedies?.includes('change-washer'));
 
-/** Returns what a sheet says of work as text. */
-export function toWorkForm(sheet: Sheet, unit: ShopUnit): WorkForm {
-  const length = (mm: number | null | undefined) =>
-    mm == null ? '' : formatLength(mm, 'size', unit);
-  return {
-    metal: Object.fromEntries(
-      workedSizes(sheet).map(({ id }) => {
-        const m = sheet.metal.find(({ dimension }) => dimension === id);
-        return [id, { least: length(m?.least_mm), most: length(m?.most_mm) }];
-      }),
-    ),
-    prices: Object.fromEntries(
-      pricedKinds(sheet).map(({ id }) => {
-        const p = sheet.prices.find(({ operation }) => operation === id);
-        const text = (figure: number | null | undefined, decimals: number) =>
-          figure == null ? '' : trimmed(figure, decimals);
-        return [id, { price: text(p?.price, 2), days: text(p?.days, 1) }];
-      }),
-    ),
-    newSizes: Object.fromEntries(
-      boughtSizes(sheet).map(({ id }) => {
-        const n = sheet.newSizes.find(({ dimension }) => dimension === id);
-        return [id, { least: length(n?.least_mm), most: length(n?.most_mm) }];
-      }),
-    ),
-    washers: sheet.washers_mm.map((mm) => formatLength(mm, 'size', unit)).join(' '),
-  };
-}
+const ENDS: readonly RecordField[] = (['least', 'most'] as const).map((name) => ({
+  name,
+  key: `${name}_mm`,
+  as: orNull(length('size')),
+}));
 
-function readMetal(form: WorkForm, before: WorkForm, sheet: Sheet, read: Reader): Sheet['metal'] {
-  return workedSizes(sheet).flatMap(({ id }) => {
-    const fields = form.metal[id];
-    if (!fields) return [];
-    const had = sheet.metal.find(({ dimension }) => dimension === id);
-    const end = (name: 'least' | 'most') =>
-      read.length(`metal.${id}.${name}`, fields[name], 'size', {
-        text: before.metal[id]?.[name],
-        mm: had?.[`${name}_mm`] ?? null,
-      });
-    const [least_mm, most_mm] = [end('least'), end('most')];
-    if (least_mm !== null && most_mm !== null && most_mm < least_mm) {
-      read.wrong(`metal.${id}.most`, 'The largest size is below the smallest. Swap them.');
-    }
-    return least_mm === null && most_mm === null ? [] : [{ dimension: id, least_mm, most_mm }];
-  });
-}
+const METAL: LineTable<Sheet['metal'][number]> = {
+  path: 'metal',
+  fields: ENDS,
+  schema: leastSize,
+  blank: (id) => ({ dimension: dimensionId(id), least_mm: null, most_mm: null }),
+  entry: (line) => (line.least_mm === null && line.most_mm === null ? null : line),
+};
 
-function readNewSizes(
-  form: WorkForm,
-  before: WorkForm,
-  sheet: Sheet,
-  read: Reader,
-): Sheet['newSizes'] {
-  return boughtSizes(sheet).flatMap(({ id }) => {
-    const fields = form.newSizes[id];
-    if (!fields) return [];
-    const had = sheet.newSizes.find(({ dimension }) => dimension === id);
-    const end = (name: 'least' | 'most') =>
-      read.length(`newSizes.${id}.${name}`, fields[name], 'size', {
-        text: before.newSizes[id]?.[name],
-        mm: had?.[`${name}_mm`] ?? null,
-      });
-    const [least, most] = [end('least'), end('most')];
+const NEW_SIZES: LineTable<Sheet['newSizes'][number], Sheet['metal'][number]> = {
+  ...METAL,
+  path: 'newSizes',
+  schema: newSize,
+  entry: ({ dimension, least_mm: least, most_mm: most }) => {
     // One figure alone is both: a new part that is always the same.
     const [least_mm, most_mm] = [least ?? most, most ?? least];
-    if (least_mm === null || most_mm === null) return [];
-    if (most_mm < least_mm) {
-      read.wrong(`newSizes.${id}.most`, 'The largest new size is below the smallest. Swap them.');
-    }
-    return [{ dimension: id, least_mm, most_mm }];
-  });
-}
+    return least_mm === null || most_mm === null ? null : { dimension, least_mm, most_mm };
+  },
+};
 
-function readWashers(
+/** Prices of one alone leave the other as the shop has it. */
+const PRICES: LineTable<Sheet['prices'][number]> = {
+  path: 'prices',
+  fields: [
+    { name: 'price', as: orNull(sum(2)) },
+    { name: 'days', as: orNull(sum(1)) },
+  ],
+  schema: price,
+  blank: (id) => ({ operation: operationId(id), price: null, days: null }),
+  entry: (line) => (line.price === null && line.days === null ? null : line),
+};
+
+/** Sizes with a space between, each once, the smallest first. */
+const sizes: Written<readonly number[]> = {
+  rounds: true,
+  write: (all, unit) => all.map((mm) => formatLength(mm, 'size', unit)).join(' '),
+  read: (text, unit) => {
+    const texts = text.split(/[;\s]+/).filter(Boolean);
+    const read = texts.map((one) => length('size').read(one, unit));
+    return [...new Set(read)].sort((a, b) => a - b);
+  },
+};
+
+/** The thicknesses of the washers that can be had. */
+export const WASHERS: RecordField = { name: 'washers', key: 'washers_mm', as: sizes };
+
+const ids = (items: readonly { readonly id: string }[]): string[] => items.map(({ id }) => id);
+
+const metalIn = (sheet: Sheet) => (id: string) =>
+  sheet.metal.find(({ dimension }) => dimension === id);
+const newSizeIn = (sheet: Sheet) => (id: string) =>
+  sheet.newSizes.find(({ dimension }) => dimension === id);
+const priceIn = (sheet: Sheet) => (id: string) =>
+  sheet.prices.find(({ operation }) => operation === id);
+
+/** Returns what a sheet says of work as text. */
+export const toWorkForm = (sheet: Sheet, unit: ShopUnit): Omit<WorkForm, 'washers'> =>
+  ({
+    metal: toLines(METAL, ids(workedSizes(sheet)), metalIn(sheet), unit),
+    prices: toLines(PRICES, ids(pricedKinds(sheet)), priceIn(sheet), unit),
+    newSizes: toLines(NEW_SIZES, ids(boughtSizes(sheet)), newSizeIn(sheet), unit),
+  }) as Omit<WorkForm, 'washers'>;
+
+/** Returns what a form says of work; what is wrong is noted with its path. */
+export const fromWorkForm = (
   form: WorkForm,
-  before: WorkForm,
   sheet: Sheet,
   read: Reader,
-): Sheet['washers_mm'] {
-  if (form.washers === before.washers) return sheet.washers_mm;
-  const texts = form.washers.split(/[;\s]+/).filter(Boolean);
-  const sizes = texts.flatMap(
-    (text) => read.length('washers', text, 'size', { text: undefined, mm: null }) ?? [],
-  );
-  return [...new Set(sizes)].sort((a, b) => a - b);
-}
-
-function readPrices(form: WorkForm, read: Reader): Sheet['prices'] {
-  return Object.entries(form.prices).flatMap(([id, { price, days }]) => {
-    const operation = operationId(id);
-    const [sum, wait] = [
-      read.sum(`prices.${operation}.price`, price),
-      read.sum(`prices.${operation}.days`, days),
-    ];
-    // One alone leaves the other as the shop has it.
-    return sum === null && wait === null ? [] : [{ operation, price: sum, days: wait }];
-  });
-}
-
-/** What a form says of work; what is wrong is noted with its path. */
-export function fromWorkForm(
-  form: WorkForm,
-  before: WorkForm,
-  sheet: Sheet,
-  read: Reader,
-): Pick<Sheet, 'metal' | 'prices' | 'newSizes' | 'washers_mm'> {
-  return {
-    metal: readMetal(form, before, sheet, read),
-    prices: readPrices(form, read),
-    newSizes: readNewSizes(form, before, sheet, read),
-    washers_mm: readWashers(form, before, sheet, read),
-  };
-}
+): Pick<Sheet, 'metal' | 'prices' | 'newSizes'> => ({
+  metal: fromLines(METAL, ids(workedSizes(sheet)), form.metal, metalIn(sheet), read),
+  prices: fromLines(PRICES, Object.keys(form.prices), form.prices, priceIn(sheet), read),
+  newSizes: fromLines(NEW_SIZES, ids(boughtSizes(sheet)), form.newSizes, newSizeIn(sheet), read),
+});

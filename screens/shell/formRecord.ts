@@ -1,4 +1,4 @@
-import { ValidationError } from 'yup';
+import { faultsOf } from '@/core/schema/faults';
 
 /** What is wrong with a form, by field. */
 export type Errors = Partial<Record<string, string>>;
@@ -12,16 +12,12 @@ export type Read<T> = { ok: true; record: T } | { ok: false; errors: Errors };
  * @param fieldOf returns the field of the form at which a fault of the record is said, by its path
  */
 export function validated<T>(
-  schema: { validateSync(value: unknown, options: object): T },
-  record: unknown,
+  schema: Parameters<typeof faultsOf>[0],
+  record: T,
   fieldOf: (path: string) => string,
 ): Read<T> {
-  try {
-    return { ok: true, record: schema.validateSync(record, { strict: true, abortEarly: false }) };
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const list = error.inner.length > 0 ? error.inner : [error];
-    const errors = Object.fromEntries(list.map((e) => [fieldOf(e.path ?? 'name'), e.message]));
-    return { ok: false, errors };
-  }
+  const faults = faultsOf(schema, record);
+  if (faults.length === 0) return { ok: true, record };
+  const errors = faults.map(({ path, message }) => [fieldOf(path || 'name'), message] as const);
+  return { ok: false, errors: Object.fromEntries(errors) };
 }

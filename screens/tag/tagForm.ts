@@ -1,13 +1,15 @@
-import { array, object, string, ValidationError, type InferType, type Schema } from 'yup';
+import { array, object, string, type InferType, type Schema } from 'yup';
 import { InputError, tried } from '@/core/errors';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import { trimmed } from '@/core/quantity/format';
 import { parseNumber } from '@/core/quantity/parse';
-import { formatTemperature, parseTemperature_C } from '@/core/quantity/temperature';
+import { formatTemperature } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import { dayOf } from '@/core/schema/dates';
+import { faultsOf } from '@/core/schema/faults';
 import { line, note } from '@/core/schema/fields';
+import { orNull, temperature } from '@/core/schema/written';
 import {
   figureFields,
   MOST_FIGURES,
@@ -41,17 +43,7 @@ function speed(text: string): number {
   throw new InputError('text', 'not-over-zero', 'Enter a number above 0.');
 }
 
-const temperatureOf =
-  (unit: ShopUnit) =>
-  (text: string): number | null => {
-    const value = parseTemperature_C(text, unit);
-    if (value === null || (value >= -40 && value <= 150)) return value;
-    const range = {
-      least: formatTemperature(-40, unit),
-      most: formatTemperature(150, unit),
-    };
-    throw new InputError('text', 'out-of-range', say('tag.temperatureRange', range));
-  };
+const oil = orNull(temperature(-40, 150, (ends) => say('tag.temperatureRange', ends)));
 
 const text = () => string().defined();
 
@@ -60,13 +52,9 @@ const within =
   <T>(read: (text: string) => T, field: Schema) =>
   (written: string): T => {
     const value = read(written);
-    try {
-      field.validateSync(value, { strict: true });
-    } catch (error) {
-      if (!(error instanceof ValidationError)) throw error;
-      throw new InputError('text', 'out-of-range', `${written.trim()}: ${error.message}`);
-    }
-    return value;
+    const [fault] = faultsOf(field, value);
+    if (!fault) return value;
+    throw new InputError('text', 'out-of-range', `${written.trim()}: ${fault.message}`);
   };
 
 const { drive_rpm, ratio, flow_lpm, pressure_bar } = figureFields;
@@ -75,7 +63,7 @@ const { drive_rpm, ratio, flow_lpm, pressure_bar } = figureFields;
 const readersIn = (unit: ShopUnit) => ({
   flow: (written: string) => parseFlow_lpm(written, unit),
   pressure: (written: string) => parsePressure_bar(written, unit),
-  oil: temperatureOf(unit),
+  oil: (written: string) => oil.read(written, unit),
 });
 
 const beforeFields = (unit: ShopUnit) => {
@@ -163,13 +151,8 @@ export function toTagForm(job: TagOfJob, shop: ShopUnit): TagForm {
 
 /** Returns the names of the fields that cannot be read. */
 export function unreadableIn(form: TagForm, shop: ShopUnit): ReadonlySet<string> {
-  try {
-    tagSchema(shop).validateSync(form, { abortEarly: false });
-    return new Set();
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    return new Set(error.inner.map(({ path }) => path?.split(/[.[]/)[0] ?? ''));
-  }
+  const faults = faultsOf(tagSchema(shop), form);
+  return new Set(faults.map(({ path }) => path.split(/[.[]/)[0] ?? ''));
 }
 
 /** Returns some fields of a record. */

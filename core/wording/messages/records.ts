@@ -48,7 +48,6 @@ export const RECORDS = {
   'records.nominalFar': 'The nominal size is {size}. Check the unit of the limit.',
   'records.variantUnknown': 'The sheet has no variant “{name}”.',
   'records.notOneOf': '“{text}” is not one of {known}.',
-  'records.notUnder': 'Not under {from}.',
   'records.studyName':
     '{thing, select, part {Enter a name for the part.} other {Enter a name for the person.}}',
   'records.studyTwice':
