@@ -48,6 +48,17 @@ function contradict(a: Evidence, b: Evidence): boolean {
   );
 }
 
-/** Tells whether any two of several kinds of evidence contradict each other. */
+/**
+ * Tells whether any two of several kinds of evidence contradict each other.
+ *
+ * @param known the smallest and the largest gap by each way of measuring, in mm
+ * @example
+ * const by = (source, value_mm) => {
+ *   const value = { kind: 'value', value_mm, u_mm: 0.002 };
+ *   return { source, extremes: { smallest: value, largest: value } };
+ * };
+ * disagreeing([by('direct', 0.05), by('touch', 0.055)]); // false
+ * disagreeing([by('direct', 0.05), by('touch', 0.07)]); // true
+ */
 export const disagreeing = (known: readonly Evidence[]): boolean =>
   known.some((a, i) => known.slice(i + 1).some((b) => contradict(a, b)));

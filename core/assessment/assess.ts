@@ -232,6 +232,7 @@ const FORGETFUL: Remembering = { assessment: (_id, _basis, work) => work() };
 /**
  * Assesses every characteristic of a pump, in the order of the work.
  *
+ * @param measured the job: its sheet, its limits, and what was found on it
  * @param remembering what its owner keeps from one call to the next; nothing where it is left out
  */
 export function assess(

@@ -12,8 +12,19 @@ export type BandStanding = 'within' | 'looser' | 'tighter' | 'uneven' | 'unknown
  * Returns where a gap that is in lies to the preferred band of its limits, as far as the evidence proves it: within the
  * band only where all that the gap can be is.
  *
+ * @param verdict of the gap
+ * @param extremes the smallest and the largest that it can be, in mm
+ * @param limits with the band that is preferred, in mm
+ * @param rule how the house decides
  * @returns null where the gap is not in, or no band is preferred
- * @example a bracket of 0.03 to 0.06 mm and a band of 0.04 to 0.07: unknown; one of 0.04 to 0.06: within
+ * @example
+ * const limits = { upper_mm: 0.08, lower_mm: null, preferred: { lower_mm: 0.04, upper_mm: 0.07 } };
+ * const bracket = (lo_mm, hi_mm) => {
+ *   const gap = { kind: 'interval', lo_mm, hi_mm };
+ *   return { smallest: gap, largest: gap };
+ * };
+ * bandOf('in', bracket(0.03, 0.06), limits, 'guarded'); // 'unknown'
+ * bandOf('in', bracket(0.04, 0.06), limits, 'guarded'); // 'within'
  */
 export function bandOf(
   verdict: Verdict,

@@ -14,7 +14,11 @@ export interface Beyond {
  * Returns how far a gap is proven to be beyond its limits: a figure by its value, leaves by what they
  * prove; how far an open end lies beyond, nobody knows.
  *
+ * @param a the limits, and the smallest and the largest gap, in mm
  * @returns null where it is not measured
+ * @example
+ * const gap = { kind: 'value', value_mm: 0.09, u_mm: 0.002 };
+ * beyondOf({ limits: { upper_mm: 0.06 }, smallest: gap, largest: gap }); // { over_mm: 0.03, under_mm: -Infinity }
  */
 export function beyondOf({ limits, smallest, largest }: Judged): Beyond | null {
   if (!smallest || !largest) return null;
@@ -28,7 +32,15 @@ export function beyondOf({ limits, smallest, largest }: Judged): Beyond | null {
   };
 }
 
-/** Returns how far a gap is proven to be beyond the limit that it misses by more, in mm; 0 where nothing is proven. */
+/**
+ * Returns how far a gap is proven to be beyond the limit that it misses by more, in mm; 0 where nothing is proven.
+ *
+ * @param a the limits, and the smallest and the largest gap, in mm
+ * @example
+ * const gap = { kind: 'value', value_mm: 0.09, u_mm: 0.002 };
+ * farBeyond({ limits: { upper_mm: 0.06 }, smallest: gap, largest: gap }); // 0.03
+ * farBeyond({ limits: { upper_mm: 0.1 }, smallest: gap, largest: gap }); // 0
+ */
 export function farBeyond(a: Judged): number {
   const beyond = beyondOf(a);
   return beyond ? Math.max(beyond.over_mm, beyond.under_mm, 0) : 0;

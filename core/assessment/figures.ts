@@ -12,6 +12,17 @@ const widthOf = ({ smallest, largest }: Assessment): number =>
  * Returns the part of a sum of which figures can tell more than its leaves did: the widest bracket for
  * which sizes are still to be read. Null where there is none, and under the plain rule, which takes the
  * middle of a bracket.
+ *
+ * @param parts the characteristics that the sum adds up
+ * @param rule how the house decides
+ * @example
+ * const part = (id, hi_mm) => {
+ *   const gap = { kind: 'interval', lo_mm: 0, hi_mm };
+ *   return { characteristic: { id }, smallest: gap, largest: gap, missing: ['depth'] };
+ * };
+ * const parts = [part('face', 0.02), part('tips', 0.05)];
+ * figureAdvice(parts, 'guarded').characteristic.id; // 'tips'
+ * figureAdvice(parts, 'plain'); // null
  */
 export function figureAdvice(parts: readonly Assessment[], rule: DecisionRule): Assessment | null {
   if (rule === 'plain') return null;

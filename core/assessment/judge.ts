@@ -10,6 +10,18 @@ const isSoft = (e: Estimate): boolean => e.kind === 'interval' && e.soft !== und
 /**
  * Judges the smallest and the largest that a gap can be against limits: leaves that are exact by what
  * they prove, all else by probability. *Open* while something can still be learnt.
+ * (JCGM 106, 8; ISO 14253-1).
+ *
+ * @param least what is known of the smallest gap, in mm
+ * @param most what is known of the largest, in mm
+ * @param limits in mm
+ * @param rule how the house decides
+ * @param moreToLearn some place or leaf can still tell more
+ * @example
+ * const gap = { kind: 'interval', lo_mm: 0.04, hi_mm: 0.06 };
+ * judge(gap, gap, { upper_mm: 0.06 }, 'guarded', false); // { verdict: 'in', probability: 1 }
+ * judge(gap, gap, { upper_mm: 0.05 }, 'guarded', true); // { verdict: 'open', probability: null }
+ * judge(gap, gap, { upper_mm: 0.05 }, 'guarded', false).verdict; // 'close'
  */
 export function judge(
   least: Estimate,

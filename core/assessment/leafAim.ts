@@ -30,7 +30,13 @@ function recordAim(part: Assessment, ladder: Ladder, room_mm: number | null): Le
   return nextLeaf(aim, ladder) && aim;
 }
 
-/** Returns the aim at a characteristic in its own right, or null where leaves can do nothing more for it. */
+/**
+ * Returns the aim at a characteristic in its own right, or null where leaves can do nothing more for it.
+ *
+ * @param part the assessment of the characteristic
+ * @param ladder of the set that is in use
+ * @param room_mm what a sum leaves for it; null where none does
+ */
 export function ownAim(
   part: Assessment,
   ladder: Ladder,
@@ -77,6 +83,10 @@ function mayHold(part: Assessment, limits: Limits, ladder: Ladder): boolean {
  * where that cannot hold, the others are narrowed; and last the base is held
  * against what would put the sum out for certain.
  *
+ * @param base the first gap of the sum
+ * @param plus the gaps that are added to it
+ * @param limits of the sum, in mm
+ * @param ladder of the set that is in use
  * @returns null where leaves cannot settle it
  */
 export function stackAdvice(
@@ -155,6 +165,10 @@ function limitsForSums(part: Assessment, sums: readonly SumOf[]): Limits | null 
 /**
  * Returns the aim at a part of sums. One with a limit of its own is held against what they leave it while
  * that may hold, else against its own; one without is told between neighbouring leaves.
+ *
+ * @param part the assessment of the characteristic
+ * @param sums that it is a part of
+ * @param ladder of the set that is in use
  */
 export function partAim(part: Assessment, sums: readonly SumOf[], ladder: Ladder): LeafAim | null {
   const limits = limitsForSums(part, sums);

@@ -45,7 +45,10 @@ export function judgedBy(
  * limit per side of a centred part counts twice for the full gap, and one for the pump assembled
  * with its gasket is held against gap and compressed gasket together.
  *
- * @returns null where the sheet publishes none on that tier
+ * @param sheet that publishes them
+ * @param tier the set of limits, such as new or service
+ * @param characteristic the check that is judged
+ * @returns in mm; null where the sheet publishes none on that tier
  */
 export function heldLimits(
   sheet: Sheet,

@@ -155,7 +155,16 @@ export type PastPart = Past & {
   readonly largest: Estimate | null;
 };
 
-/** Adds up extremes; null where one of them is not known. */
+/**
+ * Adds up extremes; null where one of them is not known.
+ *
+ * @param parts in mm; null for one that is not known
+ * @example
+ * const gap = { kind: 'interval', lo_mm: 0.02, hi_mm: 0.03 };
+ * const part = { smallest: gap, largest: gap };
+ * sumOfExtremes([part, part]).largest; // { lo_mm: 0.04, hi_mm: 0.06 }
+ * sumOfExtremes([part, null]); // null
+ */
 export function sumOfExtremes(parts: readonly (Extremes | null)[]): Extremes | null {
   return parts.reduce<Extremes | null>((sum, part, i) => {
     if (!part || (i > 0 && !sum)) return null;

@@ -163,6 +163,8 @@ function renewed(
  * Returns what is known of each dimension of a pump, by its id: what was read since it last changed;
  * else what was read before, moved by the work since; else what the sheet says of it. What nobody
  * knows is left out.
+ *
+ * @param known the job: its sheet, its readings, and the work that was done
  */
 export function quantitiesOf(known: Measured): ReadonlyMap<DimensionId, Quantity> {
   const pump = pumpOf(known.sheet);

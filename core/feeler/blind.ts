@@ -14,7 +14,17 @@ export interface LeafReach {
 /** A blind stretch narrower than this share of the window is what any set has: not worth a word. */
 const WORTH_A_WORD = 0.25;
 
-/** Holds limits against the thicknesses that a set can make. */
+/**
+ * Holds limits against the thicknesses that a set can make.
+ *
+ * @param ladder of the set that is in use
+ * @param limits in mm
+ * @example
+ * import { ladderOf } from './ladder';
+ * const ladder = ladderOf({ leaves_mm: [0.03, 0.05, 0.06, 0.07], maxStack: 1 });
+ * leafReach(ladder, { upper_mm: 0.065 }); // { provesIn: true, blind: [] }
+ * leafReach(ladder, { lower_mm: 0.01, upper_mm: 0.02 }); // { provesIn: false }
+ */
 export function leafReach(ladder: Ladder, limits: Limits): LeafReach {
   const { lower, upper } = zoneOf(limits);
   const totals = ladder.stacks.map((s) => s.total_mm);

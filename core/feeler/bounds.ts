@@ -80,7 +80,17 @@ export interface Exactness {
  * free: both at least the stack; no-go: both below it; drag: both within the
  * drag band of it; part-way: smallest below it, largest at or above it.
  *
+ * @param bounds what was known before, in mm
+ * @param stack_mm thickness of the leaves offered together
+ * @param felt what the hand said
+ * @param dragBand_mm half the band in which a leaf that drags may differ from the gap
+ * @param exactness how exactly the thickness is known; exactly where it is left out
  * @returns the narrower bounds, or null where the answer contradicts them
+ * @example
+ * const thin = afterTry(NO_EVIDENCE, 0.05, 'free', 0.005);
+ * thin.smallest; // { lo: 0.05, hi: Infinity }
+ * afterTry(thin, 0.06, 'drag', 0.005).largest; // { lo: 0.055, hi: 0.065 }
+ * afterTry(thin, 0.04, 'no-go', 0.005); // null
  */
 export function afterTry(
   bounds: Bounds,
@@ -114,7 +124,13 @@ export function afterTry(
   return empty(smallest, slack) || empty(largest, slack) ? null : { smallest, largest };
 }
 
-/** Returns the thickness of leaves held together, in mm. */
+/**
+ * Returns the thickness of leaves held together, in mm.
+ *
+ * @param leaves_mm thicknesses in mm
+ * @example
+ * stackOf([0.1, 0.2]); // 0.3
+ */
 export function stackOf(leaves_mm: readonly number[]): number {
   return tidy_mm(leaves_mm.reduce((sum, leaf) => sum + leaf, 0));
 }
@@ -122,7 +138,17 @@ export function stackOf(leaves_mm: readonly number[]): number {
 /**
  * Returns the bounds that a row of tries leaves.
  *
+ * @param tries in the order they were made
+ * @param dragBand_mm half the band in which a leaf that drags may differ from the gap
+ * @param slack_mm how far two answers may seem to contradict each other
  * @throws InputError on `tries[i].felt` where try i contradicts those before it
+ * @example
+ * const tries = [
+ *   { leaves_mm: [0.05], felt: 'free' },
+ *   { leaves_mm: [0.07], felt: 'no-go' },
+ * ];
+ * boundsOf(tries).largest; // { lo: 0.05, hi: 0.07, hiOpen: true }
+ * boundsOf([...tries, { leaves_mm: [0.08], felt: 'free' }]); // throws 0.08
  */
 export function boundsOf(
   tries: readonly Try[],
@@ -142,7 +168,14 @@ export function boundsOf(
   }, NO_EVIDENCE);
 }
 
-/** Returns a span as the plain interval that leaves the core; soft ends that crossed change places. */
+/**
+ * Returns a span as the plain interval that leaves the core; soft ends that crossed change places.
+ *
+ * @param bracket in mm; its upper end may be infinite
+ * @example
+ * intervalOf({ lo: 0.05, hi: 0.07, hiOpen: true }); // { lo_mm: 0.05, hi_mm: 0.07 }
+ * intervalOf({ lo: 0.05, hi: Infinity, hiOpen: true }); // { lo_mm: 0.05, hi_mm: null }
+ */
 export function intervalOf({ lo, hi }: Bracket): Interval {
   if (!Number.isFinite(hi)) return { lo_mm: lo, hi_mm: null };
   return { lo_mm: Math.min(lo, hi), hi_mm: Math.max(lo, hi) };
@@ -151,6 +184,15 @@ export function intervalOf({ lo, hi }: Bracket): Interval {
 /**
  * Returns what the bounds prove: lower limits are held against the smallest gap
  * found, upper limits against the largest. Null where they prove nothing.
+ *
+ * @param bounds of the smallest and the largest gap, in mm
+ * @param zone the window of the limits, in mm
+ * @example
+ * const zone = { lower: -Infinity, upper: 0.06, under: -Infinity, over: 0.06 };
+ * const gap = (lo, hi) => ({ lo, hi, hiOpen: true });
+ * proven({ smallest: gap(0.03, 0.05), largest: gap(0.03, 0.06) }, zone); // 'in'
+ * proven({ smallest: gap(0.03, 0.07), largest: gap(0.065, 0.07) }, zone); // 'out'
+ * proven({ smallest: gap(0.03, 0.07), largest: gap(0.05, 0.07) }, zone); // null
  */
 export function proven({ smallest, largest }: Bounds, zone: ToleranceZone): 'in' | 'out' | null {
   if (largest.lo > zone.over || smallest.hi < zone.under) return 'out';

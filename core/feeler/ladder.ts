@@ -60,7 +60,14 @@ export interface Ladder {
 /** Standard uncertainties by which two leaves may seem to contradict each other. */
 const SLACK = 3 * Math.SQRT2;
 
-/** Lists the leaves of a set with the thickness that counts and how exactly it is known. */
+/**
+ * Lists the leaves of a set with the thickness that counts and how exactly it is known.
+ *
+ * @param set its marked and mic’d thicknesses in mm, and the standard uncertainty of the others
+ * @example
+ * const mics = [{ leaf_mm: 0.05, mic_mm: 0.0508 }];
+ * leavesOf({ leaves_mm: [0.05], maxStack: 1, mics, tolerance_mm: 0.002 }); // [{ marked_mm: 0.05, leaf_mm: 0.0508, soft_mm: 0 }]
+ */
 export function leavesOf({ leaves_mm, mics = [], tolerance_mm = 0 }: FeelerSet): Leaf[] {
   return leaves_mm.map((marked_mm) => {
     const mic = mics.find((m) => m.leaf_mm === marked_mm);
@@ -73,6 +80,12 @@ export function leavesOf({ leaves_mm, mics = [], tolerance_mm = 0 }: FeelerSet):
 /**
  * Makes the ladder of a set: everything that its leaves can make, worked out once. It remembers the
  * next tries that it was asked for, so that who asks again and again keeps it.
+ *
+ * @param set its leaves in mm
+ * @param manner where it begins: next to the limits, or thin and climbing
+ * @param wanted what the house wants of a gap that has a limit
+ * @example
+ * ladderOf({ leaves_mm: [0.05, 0.1], maxStack: 2 }).stacks.map((s) => s.total_mm); // [0.05, 0.1, 0.15]
  */
 export function ladderOf(
   set: FeelerSet,
@@ -134,8 +147,20 @@ const untried = (ladder: Ladder, tries: readonly Try[], { spent_mm = [] }: Besid
  * in or out, *close* when none can. Leaves that are not exact prove nothing: with
  * them it goes by probability.
  *
+ * @param ladder of the set that is in use
+ * @param limits in mm
  * @param tries in the order they were made
+ * @param beside what else is known of the place
  * @throws InputError on `tries[i].felt` where a try contradicts those before it
+ * @example
+ * const ladder = ladderOf({ leaves_mm: [0.03, 0.05, 0.06, 0.07], maxStack: 1 });
+ * const tries = [
+ *   { leaves_mm: [0.05], felt: 'free' },
+ *   { leaves_mm: [0.06], felt: 'no-go' },
+ * ];
+ * judgeTries(ladder, { upper_mm: 0.065 }, tries).verdict; // 'in'
+ * judgeTries(ladder, { upper_mm: 0.055 }, tries).verdict; // 'close'
+ * judgeTries(ladder, { upper_mm: 0.065 }, []).verdict; // 'open'
  */
 export function judgeTries(
   ladder: Ladder,
@@ -190,7 +215,16 @@ export type Asked = Goal | 'refute';
 /**
  * Returns the leaves to try next, or null where nothing is left to learn for the goal.
  *
+ * @param ladder of the set that is in use
+ * @param limits in mm
+ * @param goal what the tries are for
+ * @param tries in the order they were made
+ * @param beside what else is known of the place
  * @throws InputError as judgeTries
+ * @example
+ * const ladder = ladderOf({ leaves_mm: [0.03, 0.05, 0.06, 0.07], maxStack: 1 });
+ * nextTry(ladder, { upper_mm: 0.065 }, 'verdict', []); // { leaves_mm: [0.06] }
+ * nextTry(ladder, { upper_mm: 0.065 }, 'verdict', [{ leaves_mm: [0.06], felt: 'no-go' }]); // null
  */
 export function nextTry(
   ladder: Ladder,

@@ -122,6 +122,15 @@ export function canConfirm(bounds: Bounds, zone: ToleranceZone, hand: AtHand): b
 /**
  * Tells whether tries with the stacks at hand can still prove the gap in or out:
  * the difference between a verdict that is *open* and one that is *close*.
+ *
+ * @param bounds what the tries so far say, in mm
+ * @param zone the window of the limits, in mm
+ * @param hand the stacks that can still be tried
+ * @example
+ * import { NO_EVIDENCE } from './bounds';
+ * const zone = { lower: -Infinity, upper: 0.06, under: -Infinity, over: 0.06 };
+ * canDecide(NO_EVIDENCE, zone, { totals_mm: [0.05, 0.07], dragBand_mm: 0.005 }); // true
+ * canDecide(NO_EVIDENCE, zone, { totals_mm: [], dragBand_mm: 0.005 }); // false
  */
 export function canDecide(bounds: Bounds, zone: ToleranceZone, hand: AtHand): boolean {
   return canConfirm(bounds, zone, hand) || refuting(bounds, zone, hand).length > 0;

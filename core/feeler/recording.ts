@@ -48,9 +48,17 @@ function nextFrom(
  * the place before was found to be; from there in steps that double, and the middle once it is caught.
  * What is known of the place already is not asked again.
  *
+ * @param ladder of the set that is in use
+ * @param bounds what is known of the place, in mm
  * @param tries those that count at this place, in the order they were made
+ * @param recording what guides the hand, in mm
  * @returns null where no single leaf lies within what is known, or a leaf dragged
- * @example a flat cover, the thinnest leaf refused: one try, and nothing more at this place
+ * @example
+ * import { NO_EVIDENCE } from './bounds';
+ * import { ladderOf } from './ladder';
+ * const ladder = ladderOf({ leaves_mm: [0.03, 0.05, 0.06, 0.07], maxStack: 1 });
+ * nextToRecord(ladder, NO_EVIDENCE, []); // { leaves_mm: [0.03] }
+ * nextToRecord(ladder, NO_EVIDENCE, [], { begin_mm: 0.055 }); // { leaves_mm: [0.05] }
  */
 export function nextToRecord(
   ladder: Ladder,

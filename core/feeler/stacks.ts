@@ -19,7 +19,14 @@ export interface Stack {
 
 const byThickness = (a: Leaf, b: Leaf): number => a.leaf_mm - b.leaf_mm;
 
-/** Holds leaves together. */
+/**
+ * Holds leaves together.
+ *
+ * @param held the leaves, thicknesses in mm
+ * @example
+ * const leaf = (mm) => ({ marked_mm: mm, leaf_mm: mm, soft_mm: 0.002 });
+ * stackFrom([leaf(0.1), leaf(0.2)]); // { leaves_mm: [0.1, 0.2], total_mm: 0.3, soft_mm: 0.002828 }
+ */
 export function stackFrom(held: readonly Leaf[]): Stack {
   const total_mm = stackOf(held.map((leaf) => leaf.leaf_mm));
   const soft_mm = Math.hypot(...held.map((leaf) => leaf.soft_mm));

@@ -29,6 +29,16 @@ export interface Conformity {
  * else *close*. plain: the value, or the middle of the bracket, against the
  * limits, ends included. Of an interval without an upper end the probability is a lower bound; where
  * that end decides, the verdict is *close* by either rule.
+ *
+ * @param read what is known of the length
+ * @param limits in mm
+ * @param rule how the house decides: with a guard band or plainly
+ * @param confidence the probability that *in* asks for
+ * @example
+ * const gap = { kind: 'value', value_mm: 0.05, u_mm: 0.005 };
+ * conformity(gap, { upper_mm: 0.06 }, 'guarded'); // { probability: 0.97725, verdict: 'in' }
+ * conformity(gap, { upper_mm: 0.055 }, 'guarded'); // { probability: 0.841345, verdict: 'close' }
+ * conformity(gap, { upper_mm: 0.055 }, 'plain'); // { verdict: 'in' }
  */
 export function conformity(
   read: Estimate,
@@ -61,7 +71,16 @@ const leftOpen = (estimate: Estimate, { lower, upper }: ToleranceZone): boolean 
  * would: *out* then needs (1 − confidence)/n, so that a flat part on its limit is called out no more
  * often for being read at more places (the Bonferroni inequality).
  *
+ * @param least what is known of the smallest gap
+ * @param most what is known of the largest
+ * @param limits in mm
+ * @param rule how the house decides: with a guard band or plainly
+ * @param confidence the probability that *in* asks for
  * @returns `probability` is the lower bound
+ * @example
+ * const least = { kind: 'value', value_mm: 0.03, u_mm: 0.002 };
+ * const most = { kind: 'value', value_mm: 0.05, u_mm: 0.005 };
+ * conformityOfRange(least, most, { upper_mm: 0.06 }, 'guarded'); // { probability: 0.97725, verdict: 'in' }
  */
 export function conformityOfRange(
   least: Estimate,

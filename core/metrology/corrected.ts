@@ -20,6 +20,12 @@ export interface RawSize {
  * longer by the expansion of the instrument's own scale, shorter by that of
  * the part. A temperature that was not taken, or a part of no known material,
  * corrects nothing.
+ *
+ * @param raw the reading in mm, the zero’s offset in mm, temperatures in °C, expansion in 1/K
+ * @returns in mm
+ * @example
+ * const raw = { read_mm: 50.02, offset_mm: 0.02, shop_C: null, part_C: 40, alpha_per_K: 23e-6 };
+ * correctedSize(raw); // 49.977011
  */
 export function correctedSize(raw: RawSize): number {
   const shown = raw.read_mm - raw.offset_mm;

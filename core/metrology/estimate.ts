@@ -32,13 +32,24 @@ const held = (mm: number, within: Interval | undefined): number =>
  */
 export type Estimate = ({ readonly kind: 'interval'; readonly soft?: Soft } & Interval) | Value;
 
-/** Returns how many values an estimate is the extreme of; 1 for one that is none. */
+/**
+ * Returns how many values an estimate is the extreme of; 1 for one that is none.
+ *
+ * @param estimate of a length
+ * @example
+ * comparedFor({ kind: 'interval', lo_mm: 0.02, hi_mm: 0.03 }); // 1
+ */
 export const comparedFor = (estimate: Estimate): number =>
   estimate.kind === 'value' ? (estimate.picked?.of ?? 1) : 1;
 
 /**
  * Returns the standard uncertainty of an estimate, in mm; infinite for an open interval
  * (a bracket is a rectangular distribution, JCGM 100, 4.3.7).
+ *
+ * @param estimate of a length
+ * @example
+ * uncertainty({ kind: 'value', value_mm: 0.05, u_mm: 0.002 }); // 0.002
+ * uncertainty({ kind: 'interval', lo_mm: 0, hi_mm: 0.06 }); // 0.017321
  */
 export function uncertainty(estimate: Estimate): number {
   if (estimate.kind === 'value') {
@@ -54,8 +65,6 @@ export function uncertainty(estimate: Estimate): number {
 /**
  * Returns the mean of a length that is normal between bounds and nowhere else, in mm: µ + u (φ(α) − φ(β)) / (Φ(β) − Φ(α))
  * with α and β the bounds as they lie from µ in u (textbooks of statistics, truncated normal distribution).
- *
- * @example 0.021 ± 0.0036, and no leaf of 0.02 goes in: 0.0175
  */
 function truncatedMean({ value_mm, u_mm }: Value, within: Interval): number {
   const [from, to] = [within.lo_mm, within.hi_mm ?? Infinity].map((mm) => (mm - value_mm) / u_mm);
@@ -69,7 +78,16 @@ function truncatedMean({ value_mm, u_mm }: Value, within: Interval): number {
 /** Of a distribution of which less lies between the bounds nothing is told but the nearer of them. */
 const LEAST_SHARE = 1e-6;
 
-/** Returns the best single figure for an estimate; the lower end of an open interval. */
+/**
+ * Returns the best single figure for an estimate; the lower end of an open interval.
+ *
+ * @param estimate of a length
+ * @returns in mm
+ * @example
+ * centre({ kind: 'interval', lo_mm: 0.04, hi_mm: 0.06 }); // 0.05
+ * const within = { lo_mm: 0, hi_mm: 0.02 };
+ * centre({ kind: 'value', value_mm: 0.021, u_mm: 0.0036, within }); // 0.017462
+ */
 export function centre(estimate: Estimate): number {
   if (estimate.kind === 'value') {
     const { within } = estimate;
@@ -87,6 +105,12 @@ interface Factors {
 /**
  * Returns the factors to either side of an estimate: that of one value, and towards where the others
  * lie that of the extreme of so many.
+ *
+ * @param estimate of a length
+ * @param factor gives the factor of the extreme of so many values; of 1 for a value alone
+ * @example
+ * const picked = { end: 'smallest', of: 6 };
+ * towardsOthers({ kind: 'value', value_mm: 0.03, u_mm: 0.002, picked }, (of) => of); // { below: 1, above: 6 }
  */
 export function towardsOthers(estimate: Estimate, factor: (of: number) => number): Factors {
   const picked = estimate.kind === 'value' ? estimate.picked : undefined;
@@ -96,12 +120,23 @@ export function towardsOthers(estimate: Estimate, factor: (of: number) => number
     : { below: towards, above: plain };
 }
 
-/** Returns the coverage factors of an estimate: the extreme of several reaches farther to where they lie. */
+/**
+ * Returns the coverage factors of an estimate: the extreme of several reaches farther to where they lie.
+ *
+ * @param estimate of a length
+ * @example
+ * factorsOf({ kind: 'value', value_mm: 0.03, u_mm: 0.002 }); // { below: 2, above: 2 }
+ */
 export const factorsOf = (estimate: Estimate): Factors => towardsOthers(estimate, coverageOf);
 
 /**
  * Returns an estimate's interval, in mm, with the factors given; the upper end of an open interval
  * is infinite, and a hard bracket is itself whatever they are.
+ *
+ * @param estimate of a length
+ * @param factors standard uncertainties to either side
+ * @example
+ * endsAt({ kind: 'value', value_mm: 0.03, u_mm: 0.002 }, { below: 1, above: 3 }); // [0.028, 0.036]
  */
 export function endsAt(estimate: Estimate, { below, above }: Factors): readonly [number, number] {
   if (estimate.kind === 'value') {
@@ -117,7 +152,15 @@ export function endsAt(estimate: Estimate, { below, above }: Factors): readonly 
   ];
 }
 
-/** Tells whether another way of measuring cuts off a part of what a value may be by itself. */
+/**
+ * Tells whether another way of measuring cuts off a part of what a value may be by itself.
+ *
+ * @param estimate of a length
+ * @example
+ * const within = { lo_mm: 0, hi_mm: 0.052 };
+ * isCut({ kind: 'value', value_mm: 0.05, u_mm: 0.002, within }); // true
+ * isCut({ kind: 'value', value_mm: 0.03, u_mm: 0.002, within }); // false
+ */
 export function isCut(estimate: Estimate): boolean {
   if (estimate.kind === 'interval' || !estimate.within) return false;
   const { within: _, ...alone } = estimate;
@@ -125,7 +168,14 @@ export function isCut(estimate: Estimate): boolean {
   return cut[0] > whole[0] || cut[1] < whole[1];
 }
 
-/** Returns an estimate moved by so much, with the bounds that are set to it, in mm. */
+/**
+ * Returns an estimate moved by so much, with the bounds that are set to it, in mm.
+ *
+ * @param e an estimate of a length
+ * @param by_mm in mm, of either sign
+ * @example
+ * movedTo({ kind: 'interval', lo_mm: 0.02, hi_mm: 0.03 }, 0.1); // { lo_mm: 0.12, hi_mm: 0.13 }
+ */
 export function movedTo(e: Estimate, by_mm: number): Estimate {
   const moved = ({ lo_mm, hi_mm }: Interval): Interval => ({
     lo_mm: lo_mm + by_mm,
@@ -139,16 +189,35 @@ export function movedTo(e: Estimate, by_mm: number): Estimate {
   };
 }
 
-/** Tells whether nothing was felt that bounds a length below: no leaf went in, not even the thinnest that was tried. */
+/**
+ * Tells whether nothing was felt that bounds a length below: no leaf went in, not even the thinnest that was tried.
+ *
+ * @param estimate of a length
+ * @example
+ * isUnbounded({ kind: 'interval', lo_mm: 0, hi_mm: 0.02 }); // true
+ */
 export const isUnbounded = (estimate: Estimate): boolean =>
   estimate.kind === 'interval' && estimate.lo_mm <= 0 && estimate.hi_mm !== null;
 
-/** Returns the interval in which a length is thought to lie, in mm; the upper end of an open interval is infinite. */
+/**
+ * Returns the interval in which a length is thought to lie, in mm; the upper end of an open interval is infinite.
+ *
+ * @param estimate of a length
+ * @example
+ * ends({ kind: 'value', value_mm: 0.03, u_mm: 0.002 }); // [0.026, 0.034]
+ * ends({ kind: 'interval', lo_mm: 0.02, hi_mm: null }); // [0.02, Infinity]
+ */
 export function ends(estimate: Estimate): readonly [number, number] {
   return endsAt(estimate, factorsOf(estimate));
 }
 
-/** Takes binary noise off an estimate, so that a length on a limit is held against it as such. */
+/**
+ * Takes binary noise off an estimate, so that a length on a limit is held against it as such.
+ *
+ * @param estimate of a length
+ * @example
+ * tidied({ kind: 'value', value_mm: 0.1 + 0.2, u_mm: 0 }).value_mm === 0.3; // true
+ */
 export function tidied(estimate: Estimate): Estimate {
   if (estimate.kind === 'interval') return { ...estimate, ...tidyEnds(estimate) };
   const { value_mm, within } = estimate;
@@ -164,7 +233,14 @@ const tidyEnds = ({ lo_mm, hi_mm }: Interval): Interval => ({
   hi_mm: hi_mm === null ? null : tidy_mm(hi_mm),
 });
 
-/** Returns all that is known of a length that is known to be this or more. */
+/**
+ * Returns all that is known of a length that is known to be this or more.
+ *
+ * @param estimate of the length that it is at least
+ * @example
+ * orMore({ kind: 'interval', lo_mm: 0.02, hi_mm: 0.03 }); // { lo_mm: 0.02, hi_mm: null }
+ * orMore({ kind: 'value', value_mm: 0.05, u_mm: 0.002 }); // { lo_mm: 0.05, hi_mm: null, soft: { lo_mm: 0.002 } }
+ */
 export const orMore = (estimate: Estimate): Estimate =>
   estimate.kind === 'value'
     ? {
@@ -175,7 +251,13 @@ export const orMore = (estimate: Estimate): Estimate =>
       }
     : { ...estimate, hi_mm: null };
 
-/** Returns all that is known of a length that is known to be this or less. */
+/**
+ * Returns all that is known of a length that is known to be this or less.
+ *
+ * @param estimate of the length that it is at most
+ * @example
+ * orLess({ kind: 'interval', lo_mm: 0.02, hi_mm: 0.03 }); // { lo_mm: 0, hi_mm: 0.03 }
+ */
 export const orLess = (estimate: Estimate): Estimate =>
   estimate.kind === 'value'
     ? {
@@ -186,7 +268,13 @@ export const orLess = (estimate: Estimate): Estimate =>
       }
     : { ...estimate, lo_mm: Math.min(0, estimate.lo_mm) };
 
-/** Tells whether nothing bounds a length above yet. */
+/**
+ * Tells whether nothing bounds a length above yet.
+ *
+ * @param estimate of a length
+ * @example
+ * isOpen({ kind: 'interval', lo_mm: 0.02, hi_mm: null }); // true
+ */
 export function isOpen(estimate: Estimate): boolean {
   return estimate.kind === 'interval' && estimate.hi_mm === null;
 }
@@ -206,6 +294,13 @@ function truncatedAtMost({ value_mm, u_mm }: Value, { lo_mm, hi_mm }: Interval, 
 /**
  * Returns the probability that the true length is at most x: normal for a value, uniform
  * over a bracket (JCGM 106, 7.2). An end of the support belongs to it.
+ *
+ * @param estimate of a length
+ * @param x in mm
+ * @returns from 0 to 1
+ * @example
+ * probabilityAtMost({ kind: 'value', value_mm: 0.05, u_mm: 0.002 }, 0.05); // 0.5
+ * probabilityAtMost({ kind: 'interval', lo_mm: 0.04, hi_mm: 0.06 }, 0.045); // 0.25
  */
 export function probabilityAtMost(estimate: Estimate, x: number): number {
   if (x === Infinity) return 1;
@@ -224,7 +319,16 @@ export function probabilityAtMost(estimate: Estimate, x: number): number {
   return Math.min(1, Math.max(0, (x - lo_mm) / (hi_mm - lo_mm)));
 }
 
-/** Returns the probability that the true length is at least x. */
+/**
+ * Returns the probability that the true length is at least x.
+ *
+ * @param estimate of a length
+ * @param x in mm
+ * @returns from 0 to 1
+ * @example
+ * probabilityAtLeast({ kind: 'interval', lo_mm: 0.04, hi_mm: 0.06 }, 0.045); // 0.75
+ * probabilityAtLeast({ kind: 'interval', lo_mm: 0.04, hi_mm: null }, 0.03); // 1
+ */
 export function probabilityAtLeast(estimate: Estimate, x: number): number {
   if (x === -Infinity) return 1;
   if (estimate.kind === 'interval' && !estimate.soft && estimate.hi_mm === null) {
@@ -245,7 +349,12 @@ const bracketOf = (value: Value): Estimate => {
  * an interval in it the sum stays one: nothing is known of where in it the length lies, so the intervals
  * add end to end, and a value counts with its coverage. Of two extremes every combination was compared.
  *
- * @example 2.8 ± 0.1 and a bracket from 0 to 1.5 come to 2.7 to 4.4, and to no ± at all
+ * @param a one length
+ * @param b the other, measured independently of it
+ * @example
+ * const depth = { kind: 'value', value_mm: 2.8, u_mm: 0.05 };
+ * sumOf(depth, { kind: 'value', value_mm: 1.2, u_mm: 0.12 }); // { value_mm: 4, u_mm: 0.13 }
+ * sumOf(depth, { kind: 'interval', lo_mm: 0, hi_mm: 1.5 }); // { kind: 'interval', lo_mm: 2.7, hi_mm: 4.4 }
  */
 export function sumOf(a: Estimate, b: Estimate): Estimate {
   if (a.kind === 'value' && b.kind === 'value') {

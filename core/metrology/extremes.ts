@@ -11,6 +11,9 @@ export interface Extremes {
  *
  * @param candidates at either end those that may be it, one at least
  * @param of how many values they stand for
+ * @example
+ * const [a, b] = [0.03, 0.05].map((value_mm) => ({ kind: 'value', value_mm, u_mm: 0.002 }));
+ * pickedExtremes({ smallest: [a, b], largest: [a, b] }, 2).largest; // { value_mm: 0.05, picked: { end: 'largest', of: 2 } }
  */
 export function pickedExtremes(
   candidates: { readonly smallest: readonly Value[]; readonly largest: readonly Value[] },

@@ -17,7 +17,11 @@ export interface LeverReading {
  * the lever's angle, and × r_wanted / r_contact where the part turns about an
  * axis (workshop metrology textbooks: cosine error).
  *
+ * @param r what was read in mm, the lever’s angle in degrees, the radii of contact and of interest in mm
+ * @returns in mm
  * @throws InputError on `lever_deg` outside 0 to 80, on `contactRadius_mm` at or below zero
+ * @example
+ * trueSwing({ read_mm: 0.1, lever_deg: 60 }); // 0.05
  */
 export function trueSwing(r: LeverReading): number {
   if (!(r.lever_deg >= 0 && r.lever_deg <= 80)) {

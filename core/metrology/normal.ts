@@ -1,15 +1,34 @@
 import { normal } from 'jstat';
 
-/** Returns the share of the standard normal distribution below z. */
+/**
+ * Returns the share of the standard normal distribution below z.
+ *
+ * @param z standard deviations from the middle
+ * @example
+ * shareBelow(0); // 0.5
+ * shareBelow(2); // 0.97725
+ */
 export const shareBelow = (z: number): number => normal.cdf(z, 0, 1);
 
-/** Returns the density of the standard normal distribution at z. */
+/**
+ * Returns the density of the standard normal distribution at z.
+ *
+ * @param z standard deviations from the middle
+ * @example
+ * densityAt(0); // 0.398942
+ */
 export const densityAt = (z: number): number => normal.pdf(z, 0, 1);
 
 /** Standard uncertainties to either side within which a value is thought to lie (JCGM 100, 6.2: k = 2). */
 export const COVERAGE = 2;
 
-/** Returns the z beyond which a share of the standard normal distribution lies. */
+/**
+ * Returns the z beyond which a share of the standard normal distribution lies.
+ *
+ * @param share 0 to 1
+ * @example
+ * normalBeyond(0.025); // 1.959964
+ */
 export const normalBeyond = (share: number): number => -normal.inv(share, 0, 1);
 
 /** Describes what lies beyond the coverage factor on one side. */
@@ -21,6 +40,9 @@ const TAIL = 1 - shareBelow(COVERAGE);
  * Bonferroni inequality of statistics textbooks).
  *
  * @param of how many values were compared, 1 or more
- * @example 2 for a single value, 2.53 for the largest of four, 2.98 for that of sixteen
+ * @example
+ * coverageOf(1); // 2
+ * coverageOf(4); // 2.53096
+ * coverageOf(16); // 2.98414
  */
 export const coverageOf = (of: number): number => (of <= 1 ? COVERAGE : normalBeyond(TAIL / of));

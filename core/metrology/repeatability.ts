@@ -60,7 +60,16 @@ const variance = (ms: number, less: number, over: number): number =>
  * Analysis reference manual, AIAG; Montgomery, Design and Analysis of
  * Experiments).
  *
+ * @param readings everybody’s of every part, equally often, in any one unit
  * @throws InputError on `readings` where they are not balanced and crossed
+ * @example
+ * const readings = ['Ann', 'Ben'].flatMap((person) =>
+ *   [10, 12].flatMap((size) =>
+ *     [0, 0.1].map((off, trial) => ({ part: `${size}`, person, trial, value: size + off })),
+ *   ),
+ * );
+ * studyOf(readings); // { repeatability: 0.063246, reproducibility: 0 }
+ * studyOf([]); // throws A study needs two parts
  */
 export function studyOf(readings: readonly StudyReading[]): StudyResult {
   const { parts, people, trials } = crossed(readings);
@@ -117,5 +126,9 @@ function interactionShare(msBoth: number, msError: number, dfBoth: number, dfErr
 /**
  * Returns the drag band that a study of dragging leaves gives, in the unit of its readings: a gap lies
  * within twice the spread of what hands call a drag (JCGM 100, 6.2: k = 2).
+ *
+ * @param study the spread of everybody’s readings together
+ * @example
+ * dragBandOf({ grr: 0.002 }); // 0.004
  */
 export const dragBandOf = ({ grr }: Pick<StudyResult, 'grr'>): number => COVERAGE * grr;

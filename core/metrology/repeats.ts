@@ -21,7 +21,10 @@ function scatterOf(values: readonly number[]): number {
  * hand) count with their own scatter.
  *
  * @param readings one at least
- * @example four readings of u = 3 µm with an own part of 1.5 µm give u = √(6.75/4 + 2.25) = 1.98 µm
+ * @returns the mean and its standard uncertainty, in mm
+ * @example
+ * const reading = { value_mm: 20.01, u_mm: 0.003, own_mm: 0.0015 };
+ * meanOf([reading, reading, reading, reading]); // { value_mm: 20.01, u_mm: 0.001984 }
  */
 export function meanOf(readings: readonly Repeat[]): { value_mm: number; u_mm: number } {
   const n = readings.length;

@@ -37,7 +37,14 @@ const at20 = (t: SizeTerm): number =>
  * (ISO 1), u² = Σ(fᵢuᵢ)² for independent sizes (JCGM 100, 5.1.2), and hot gap =
  * Σ fᵢxᵢ(1 + αᵢ(Tᵢ − 20)). A size without an expansion is taken as it was read.
  *
+ * @param terms sizes in mm with their sign, uncertainty, expansion in 1/K and temperatures in °C
+ * @returns in mm; no hot gap where a term does not say how it grows
  * @throws InputError on `terms` when there is none
+ * @example
+ * const depth = { name: 'depth', factor: 1, value_mm: 20.05, u_mm: 0.003 };
+ * const gear = { name: 'gear', factor: -1, value_mm: 20, u_mm: 0.004 };
+ * gapFromSizes([depth, gear]); // { gap_mm: 0.05, u_mm: 0.005, hot_mm: null }
+ * gapFromSizes([]); // throws A gap needs at least one size.
  */
 export function gapFromSizes(terms: readonly SizeTerm[]): SizedGap {
   if (terms.length === 0)

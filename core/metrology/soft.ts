@@ -46,7 +46,13 @@ function massOf({ lo_mm, hi_mm, soft }: SoftInterval, from_mm: number, to_mm: nu
  * is even between ends that are normal, and what counts of it lies within 16 µm of x, as likely on
  * one side as on the other before any leaf was tried (JCGM 106, 7.2; Bayes’ theorem).
  *
- * @example a leaf of 0.06 mm that will not go, known to 1 µm, under a limit of 0.06: 0.975; to 4 µm: 0.90
+ * @param bracket its ends and their standard uncertainties, in mm
+ * @param x in mm
+ * @returns from 0 to 1
+ * @example
+ * const leaf = (u_mm) => ({ lo_mm: 0, hi_mm: 0.06, soft: { lo_mm: 0, hi_mm: u_mm } });
+ * softAtMost(leaf(0.001), 0.06).toFixed(3); // '0.975'
+ * softAtMost(leaf(0.004), 0.06).toFixed(2); // '0.90'
  */
 export function softAtMost(bracket: SoftInterval, x: number): number {
   const below = massOf(bracket, Math.max(0, x - REACH_MM), x);
@@ -61,6 +67,10 @@ export function softAtMost(bracket: SoftInterval, x: number): number {
  *
  * @param soft_mm standard uncertainty of the leaf's thickness
  * @param confidence the probability that the house rules ask for
+ * @example
+ * marginOf(0, 0.95); // 0
+ * marginOf(0.001, 0.95); // 0
+ * marginOf(0.004, 0.95); // 0.0025
  */
 export function marginOf(soft_mm: number, confidence: number): number {
   if (soft_mm === 0) return 0;

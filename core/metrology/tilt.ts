@@ -37,8 +37,17 @@ const ON_A_LINE = 1e-9;
  * centroid); tilt across the diameter D is D·√(b² + c²), its direction
  * atan2(c, b).
  *
+ * @param points places and depths, in mm
  * @param diameter_mm over which the tilt is given
  * @throws InputError on `points` for fewer than three, or where they lie on one line
+ * @example
+ * const points = [
+ *   { x_mm: -40, y_mm: 0, depth_mm: 10 },
+ *   { x_mm: 40, y_mm: 0, depth_mm: 10.08 },
+ *   { x_mm: 0, y_mm: 40, depth_mm: 10.04 },
+ * ];
+ * tiltOf(points, 80); // { tilt_mm: 0.08 }
+ * tiltOf(points.slice(1), 80); // throws three
  */
 export function tiltOf(points: readonly DepthPoint[], diameter_mm: number): Tilt {
   const n = points.length;

@@ -76,7 +76,9 @@ function byMetal(a: PartChoice, b: PartChoice): number {
  * Lists which parts on the shelf, or which width that can be bought, bring a pump in: with no cut first, then
  * with the smallest, then those that do not fit, the nearest first.
  *
+ * @param job its sheet, its limits, the house rules and its variant
  * @param state what is known of the pump
+ * @param shelf the loose parts of the shop
  * @param most how much metal may come off at most
  */
 export function choicesFor(
@@ -113,7 +115,12 @@ export function choicesFor(
     .sort(byMetal);
 }
 
-/** Returns the body or the gears on the shelf that fit with the least metal off; null where none do. */
+/**
+ * Returns the body or the gears on the shelf that fit with the least metal off; null where none do.
+ *
+ * @param sheet of the pump
+ * @param choices the best first
+ */
 export const bestOnShelf = (sheet: Sheet, choices: readonly PartChoice[]): PartChoice | null =>
   choices.find(
     ({ shelf, fit }) => shelf !== null && fit.fits && (holds(sheet, shelf) || turns(sheet, shelf)),

@@ -67,7 +67,14 @@ export interface Misfit {
   readonly short_mm: number;
 }
 
-/** Returns the metal that comes off for two parts to go together, in mm; infinite where they do not. */
+/**
+ * Returns the metal that comes off for two parts to go together, in mm; infinite where they do not.
+ *
+ * @param fit of two parts, in mm
+ * @example
+ * metalIn({ fits: true, deckCut_mm: 0.02, gearGrind_mm: 0.01, margin_mm: 0.03 }); // 0.03
+ * metalIn({ fits: false, why: 'variant', characteristic: null, short_mm: 0 }); // Infinity
+ */
 export const metalIn = (fit: Fit | Misfit): number =>
   fit.fits ? fit.deckCut_mm + fit.gearGrind_mm : Infinity;
 

@@ -37,7 +37,17 @@ export interface Pairing {
 /** A sum of cuts that is out by less is the same, in mm: 1000 sizes in the fifth place. */
 const ROUNDING_mm = 1e-9;
 
-/** Returns the pump that a body and a gear set make with the least metal off; null where they make none. */
+/**
+ * Returns the pump that a body and a gear set make with the least metal off; null where they make none.
+ *
+ * @param body with the depth of its pocket, in mm
+ * @param gear with its width, in mm
+ * @param window the gaps that are in, and the most that may come off, in mm
+ * @example
+ * const window = { lower_mm: 0.02, upper_mm: 0.06, maxDeckCut_mm: 0.05, maxGearGrind_mm: 0 };
+ * pairOf({ id: 'B1', depth_mm: 20.09 }, { id: 'G1', width_mm: 20 }, window); // { deckCut_mm: 0.03, gearGrind_mm: 0, gap_mm: 0.06 }
+ * pairOf({ id: 'B1', depth_mm: 20 }, { id: 'G1', width_mm: 20 }, window); // null
+ */
 export function pairOf(body: Body, gear: Gear, window: GapWindow): Pair | null {
   const bare_mm = body.depth_mm - gear.width_mm;
   const deckCut_mm = Math.max(0, bare_mm - window.upper_mm);
@@ -66,6 +76,13 @@ const PAIR = 3;
  * leaves the last gear, or pairs the two (dynamic programming, n·m steps).
  *
  * @param bodies and gears in any order
+ * @param gears in any order
+ * @param window the gaps that are in, and the most that may come off, in mm
+ * @example
+ * const window = { lower_mm: 0.02, upper_mm: 0.06, maxDeckCut_mm: 0.05, maxGearGrind_mm: 0 };
+ * const bodies = [20.03, 20.13].map((depth_mm, i) => ({ id: `B${i}`, depth_mm }));
+ * const gears = [20, 20.05].map((width_mm, i) => ({ id: `G${i}`, width_mm }));
+ * matchOnLine(bodies, gears, window); // { built: 2, totalCut_mm: 0.02 }
  */
 export function matchOnLine(
   bodies: readonly Body[],

@@ -63,6 +63,9 @@ const costOf = (fit: Fit | Misfit, isLocked: boolean, isTaken: boolean): number 
  * Returns as many pumps as can be built of bodies and sets of gears inside a sheet's limits, and among those
  * the least metal off; null where it was called off.
  *
+ * @param rules the sheet’s limits, the house’s way to judge, what may come off
+ * @param bodies in any order
+ * @param gears sets, in any order
  * @param locked pairs that a person made by hand, body first: they stay together, fit or not
  * @param onPaired is told how far it is, and may call it off
  */

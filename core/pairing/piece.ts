@@ -85,6 +85,7 @@ const NOW = '';
 /**
  * Returns what a pump gives up: of each part that was exchanged the one before, else the one that is in it.
  *
+ * @param job that was taken apart
  * @param sets ids of parts of the pump, those together that stay together
  */
 export function piecesFrom(job: Job, sets: readonly (readonly PartId[])[]): Piece[] {

@@ -18,11 +18,21 @@ type Piece = { readonly parts: readonly PartId[] };
 const partsOf = (sheet: Sheet, { parts }: Piece): Part[] =>
   pumpOf(sheet).parts.filter(({ id }) => parts.includes(id));
 
-/** Tells whether loose parts are a body, or a ring, for others to go into. */
+/**
+ * Tells whether loose parts are a body, or a ring, for others to go into.
+ *
+ * @param sheet of the pump
+ * @param part as it lies on the shelf
+ */
 export const holds = (sheet: Sheet, part: Piece): boolean =>
   partsOf(sheet, part).some((p) => hasRole(p, 'holds'));
 
-/** Tells whether loose parts are what turns in a body: gears, or a rotor. */
+/**
+ * Tells whether loose parts are what turns in a body: gears, or a rotor.
+ *
+ * @param sheet of the pump
+ * @param part as it lies on the shelf
+ */
 export const turns = (sheet: Sheet, part: Piece): boolean =>
   !holds(sheet, part) && partsOf(sheet, part).some((p) => hasRole(p, 'turns'));
 
@@ -33,7 +43,11 @@ export interface PieceKind {
   readonly parts: readonly PartId[];
 }
 
-/** Lists what a pump of a sheet can give to the shelf: the gears of each section as a set, and every part. */
+/**
+ * Lists what a pump of a sheet can give to the shelf: the gears of each section as a set, and every part.
+ *
+ * @param sheet of the pump
+ */
 export function pieceKinds(sheet: Sheet): PieceKind[] {
   const { parts } = pumpOf(sheet);
   const gears = parts.filter((part) => hasRole(part, 'set'));
@@ -50,11 +64,27 @@ export function pieceKinds(sheet: Sheet): PieceKind[] {
   ];
 }
 
-/** Lists the loose parts that lie on the shelf for pumps of a sheet. */
+/**
+ * Lists the loose parts that lie on the shelf for pumps of a sheet.
+ *
+ * @param shelf all loose parts of the shop
+ * @param sheet whose parts are wanted
+ * @example
+ * const shelf = [
+ *   { state: 'here', sheet: 'a' },
+ *   { state: 'used', sheet: 'a' },
+ * ];
+ * lyingFor(shelf, { id: 'a' }); // [{ state: 'here' }]
+ */
 export const lyingFor = (shelf: readonly ShelfPart[], sheet: Pick<Sheet, 'id'>): ShelfPart[] =>
   shelf.filter((part) => part.state === 'here' && part.sheet === sheet.id);
 
-/** Returns how much metal the shop takes off a deck and off gears at most, in mm; none where it does not do so. */
+/**
+ * Returns how much metal the shop takes off a deck and off gears at most, in mm; none where it does not do so.
+ *
+ * @param sheet with the prices of the model
+ * @param shop what it says of its operations
+ */
 export function metalOf(sheet: Sheet, shop: Pick<Shop, 'operations'>): MetalAllowed {
   const most = (remedy: Remedy): number => {
     const operation = operationFor(remedy);
@@ -64,7 +94,14 @@ export function metalOf(sheet: Sheet, shop: Pick<Shop, 'operations'>): MetalAllo
   return { deckCut_mm: most('face-deck'), gearGrind_mm: most('grind-widths') };
 }
 
-/** Returns what parts are paired by: a sheet's limits, the house's way to judge, what the shop cuts. */
+/**
+ * Returns what parts are paired by: a sheet's limits, the house's way to judge, what the shop cuts.
+ *
+ * @param sheet of the pump
+ * @param tier the set of limits
+ * @param rules of the house
+ * @param most how much metal may come off, in mm
+ */
 export const rulesFor = (
   sheet: Sheet,
   tier: string,

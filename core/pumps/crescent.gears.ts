@@ -18,23 +18,43 @@ export type Gears = Record<
   number
 >;
 
-/** Returns the distance of the two gear centres, in mm: m(z₂ − z₁)/2. */
+/**
+ * Returns the distance of the two gear centres, in mm: m(z₂ − z₁)/2.
+ *
+ * @param g both gears, in mm
+ * @example
+ * centreDistance({ module_mm: 3, pinionTeeth: 16, ringTeeth: 22 }); // 9
+ */
 export function centreDistance(g: Gears): number {
   return (g.module_mm * (g.ringTeeth - g.pinionTeeth)) / 2;
 }
 
-/** Returns the centre of the drive gear: it meshes at 12, so it lies above that of the pocket. */
+/**
+ * Returns the centre of the drive gear: it meshes at 12, so it lies above that of the pocket.
+ *
+ * @param g both gears, in mm
+ * @example
+ * pinionCentre({ module_mm: 3, pinionTeeth: 16, ringTeeth: 22 }); // { x: 0, y: -9 }
+ */
 export function pinionCentre(g: Gears): Point {
   return { x: 0, y: -centreDistance(g) };
 }
 
-/** Returns the root radius of the drive gear, in mm: by the basic rack, or deeper where the ring's tips need it. */
+/**
+ * Returns the root radius of the drive gear, in mm: by the basic rack, or deeper where the ring's tips need it.
+ *
+ * @param g both gears, in mm
+ */
 export function pinionRoot(g: Gears): number {
   const byRack = (g.module_mm * g.pinionTeeth) / 2 - DEDENDUM * g.module_mm;
   return Math.min(byRack, g.ringTipDiameter_mm / 2 - centreDistance(g) - TIP_TO_ROOT * g.module_mm);
 }
 
-/** Returns the root radius of the driven gear, in mm: by the basic rack, or wider where the other's tips need it. */
+/**
+ * Returns the root radius of the driven gear, in mm: by the basic rack, or wider where the other's tips need it.
+ *
+ * @param g both gears, in mm
+ */
 export function ringRoot(g: Gears): number {
   const byRack = (g.module_mm * g.ringTeeth) / 2 + DEDENDUM * g.module_mm;
   return Math.max(
@@ -49,7 +69,11 @@ const common = (g: Gears) => ({
   thinning_mm: DRAWN_GAP * g.module_mm,
 });
 
-/** Returns the driven gear as it is drawn. */
+/**
+ * Returns the driven gear as it is drawn.
+ *
+ * @param g both gears, in mm
+ */
 export const ring = (g: Gears): GearShape => ({
   ...common(g),
   teeth: g.ringTeeth,
@@ -57,7 +81,11 @@ export const ring = (g: Gears): GearShape => ({
   rootRadius_mm: ringRoot(g),
 });
 
-/** Returns the drive gear as it would be cut with no ring about it. */
+/**
+ * Returns the drive gear as it would be cut with no ring about it.
+ *
+ * @param g both gears, in mm
+ */
 export const cutPinion = (g: Gears): GearShape => ({
   ...common(g),
   teeth: g.pinionTeeth,
@@ -65,7 +93,11 @@ export const cutPinion = (g: Gears): GearShape => ({
   rootRadius_mm: pinionRoot(g),
 });
 
-/** Returns the drive gear as it is drawn: the ring's teeth find room at its roots. */
+/**
+ * Returns the drive gear as it is drawn: the ring's teeth find room at its roots.
+ *
+ * @param g both gears, in mm
+ */
 export const pinion = (g: Gears): GearShape => ({
   ...cutPinion(g),
   mate: {
@@ -75,13 +107,25 @@ export const pinion = (g: Gears): GearShape => ({
   },
 });
 
-/** Draws the teeth of the drive gear: one is centred on 12, the middle of the mesh. */
+/**
+ * Draws the teeth of the drive gear: one is centred on 12, the middle of the mesh.
+ *
+ * @param g both gears, in mm
+ */
 export const pinionTeeth = (g: Gears): Point[] => gearOutline(pinion(g), 0, false, pinionCentre(g));
 
-/** Draws the teeth of the driven gear as the edge of its hole: a space is centred on 12, to take that tooth. */
+/**
+ * Draws the teeth of the driven gear as the edge of its hole: a space is centred on 12, to take that tooth.
+ *
+ * @param g both gears, in mm
+ */
 export const ringTeeth = (g: Gears): Point[] => gearOutline(ring(g), Math.PI / g.ringTeeth, true);
 
-/** Returns the radii of the crescent's faces at an angle φ from 6, in radians, seen from the pocket's centre; in mm. */
+/**
+ * Returns the radii of the crescent's faces at an angle φ from 6, in radians, seen from the pocket's centre; in mm.
+ *
+ * @param g both gears, and the gaps at the crescent, in mm
+ */
 export function crescentFaces(g: Gears) {
   const gap = DRAWN_GAP * g.module_mm;
   const inner = g.pinionTipDiameter_mm / 2 + gap;
@@ -94,7 +138,11 @@ export function crescentFaces(g: Gears) {
   return { outer, innerAt, thick };
 }
 
-/** Returns the angle from 6, in radians, at which the crescent ends on either side. */
+/**
+ * Returns the angle from 6, in radians, at which the crescent ends on either side.
+ *
+ * @param g both gears, and the gaps at the crescent, in mm
+ */
 export function crescentEnd(g: Gears): { end: number; innerAt: (phi: number) => number } {
   const { thick, innerAt } = crescentFaces(g);
   const reach = Array.from({ length: 180 }, (_, i) => (i * Math.PI) / 180).filter(thick);
@@ -104,6 +152,8 @@ export function crescentEnd(g: Gears): { end: number; innerAt: (phi: number) => 
 /**
  * Returns the crescent: outside the circle of the drive gear's tips, inside that of
  * the driven gear's, and cut off where it runs out to nothing.
+ *
+ * @param g both gears, and the gaps at the crescent, in mm
  */
 export function crescentBlock(g: Gears): Point[] {
   const { end, innerAt } = crescentEnd(g);

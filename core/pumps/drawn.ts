@@ -21,7 +21,14 @@ const ON_BODY: Readonly<Partial<Record<WorkKind, readonly ShapeRole[]>>> = {
   sleeved: ['pocket'],
 };
 
-/** Returns the shapes of the drawing of an open pump on which a kind of work on a part is seen. */
+/**
+ * Returns the shapes of the drawing of an open pump on which a kind of work on a part is seen.
+ *
+ * @param part that is worked on
+ * @param work what is done to it
+ * @example
+ * workedShapes({ replacedAs: undefined }, 'machined'); // []
+ */
 export function workedShapes(
   { replacedAs }: Pick<Part, 'replacedAs'>,
   work: WorkKind,

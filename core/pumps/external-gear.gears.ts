@@ -10,16 +10,38 @@ export type GearPair = Record<
 /** Flank play is drawn wide enough to be seen. */
 const DRAWN_GAP = 0.05;
 
-/** Returns the module of either gear, in mm: what its pitch circle has for each tooth. */
+/**
+ * Returns the module of either gear, in mm: what its pitch circle has for each tooth.
+ *
+ * @param g the pair of gears, in mm
+ * @example
+ * toothModule({ centreDistance_mm: 36, teeth: 12 }); // 3
+ */
 export const toothModule = (g: GearPair): number => g.centreDistance_mm / g.teeth;
 
-/** Returns the centre of the shaft gear: it lies above the idler, and the inlet is at the left. */
+/**
+ * Returns the centre of the shaft gear: it lies above the idler, and the inlet is at the left.
+ *
+ * @param g the pair of gears, in mm
+ * @example
+ * driveCentre({ centreDistance_mm: 36 }); // { x: 0, y: -18 }
+ */
 export const driveCentre = (g: GearPair): Point => ({ x: 0, y: -g.centreDistance_mm / 2 });
 
-/** Returns the centre of the gear that the shaft gear drives, in mm from the middle between the two. */
+/**
+ * Returns the centre of the gear that the shaft gear drives, in mm from the middle between the two.
+ *
+ * @param g the pair of gears, in mm
+ * @example
+ * idlerCentre({ centreDistance_mm: 36 }); // { x: 0, y: 18 }
+ */
 export const idlerCentre = (g: GearPair): Point => ({ x: 0, y: g.centreDistance_mm / 2 });
 
-/** Returns the root radius of either gear, in mm: by the basic rack, or deeper where the other's tips need it. */
+/**
+ * Returns the root radius of either gear, in mm: by the basic rack, or deeper where the other's tips need it.
+ *
+ * @param g the pair of gears, in mm
+ */
 export function gearRoot(g: GearPair): number {
   const byRack = g.centreDistance_mm / 2 - DEDENDUM * toothModule(g);
   return Math.min(
@@ -28,7 +50,11 @@ export function gearRoot(g: GearPair): number {
   );
 }
 
-/** Returns either gear as it would be cut with no other beside it. */
+/**
+ * Returns either gear as it would be cut with no other beside it.
+ *
+ * @param g the pair of gears, in mm
+ */
 export function cutGear(g: GearPair): GearShape {
   const m = toothModule(g);
   return {
@@ -41,16 +67,28 @@ export function cutGear(g: GearPair): GearShape {
   };
 }
 
-/** Returns either gear as it is drawn: the other's tips find room at its roots. */
+/**
+ * Returns either gear as it is drawn: the other's tips find room at its roots.
+ *
+ * @param g the pair of gears, in mm
+ */
 export const pairedGear = (g: GearPair): GearShape => ({
   ...cutGear(g),
   mate: { teeth: g.teeth, tipRadius_mm: g.tipDiameter_mm / 2 },
 });
 
-/** Draws the teeth of the shaft gear: one points at the idler. */
+/**
+ * Draws the teeth of the shaft gear: one points at the idler.
+ *
+ * @param g the pair of gears, in mm
+ */
 export const driveTeeth = (g: GearPair): Point[] =>
   gearOutline(pairedGear(g), Math.PI, false, driveCentre(g));
 
-/** Draws the teeth of the idler: a space takes that tooth. */
+/**
+ * Draws the teeth of the idler: a space takes that tooth.
+ *
+ * @param g the pair of gears, in mm
+ */
 export const idlerTeeth = (g: GearPair): Point[] =>
   gearOutline(pairedGear(g), Math.PI / g.teeth, false, idlerCentre(g));

@@ -128,6 +128,12 @@ function flankOf(gear: GearShape, internal: boolean): { radius: number; half: nu
 /**
  * Returns how thick a gear's tooth is where it is thinnest, in modules, as it is drawn: below zero
  * where its mate cuts it through, or where its flanks cross before they reach the tip.
+ *
+ * @param gear its module, teeth and radii, in mm
+ * @param internal its teeth point inwards: a ring
+ * @returns in modules
+ * @example
+ * thinnest({ teeth: 20, module_mm: 2, pressureAngle_deg: 20, tipRadius_mm: 22, rootRadius_mm: 17.5, thinning_mm: 0 }) > KNIFE; // true
  */
 export function thinnest(gear: GearShape, internal = false): number {
   const widths = flankOf(gear, internal).map(({ radius, half }) => 2 * half * radius);
@@ -139,6 +145,12 @@ export function thinnest(gear: GearShape, internal = false): number {
  * on the direction `phase` (radians, clockwise from 12). Below the base circle
  * a flank runs radially. For an internal gear the outline is the edge of the
  * hole: its tip radius is the smaller one.
+ *
+ * @param gear its module, teeth and radii, in mm
+ * @param phase in radians, clockwise from 12
+ * @param internal its teeth point inwards: a ring
+ * @param centre in mm
+ * @returns points in mm, in their order
  */
 export function gearOutline(
   gear: GearShape,

@@ -10,7 +10,15 @@ export const partKind = (
   ...roles: readonly Role[]
 ): PartKind => ({ id: kindId(id), name, roles, replacedAs });
 
-/** Tells whether a part or a kind of part is for something in its pump. */
+/**
+ * Tells whether a part or a kind of part is for something in its pump.
+ *
+ * @param part or kind of part
+ * @param role what it is for
+ * @example
+ * hasRole({ roles: ['holds'] }, 'holds'); // true
+ * hasRole({ roles: [] }, 'turns'); // false
+ */
 export const hasRole = ({ roles }: Pick<PartKind, 'roles'>, role: Role): boolean =>
   roles.includes(role);
 

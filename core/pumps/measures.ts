@@ -48,7 +48,15 @@ export const HONED: Worked = { honed: 1 };
 /** A journal that is polished down. */
 export const POLISHED: Worked = { ground: -1, dressed: -1 };
 
-/** Returns a place with its word and its instruction. */
+/**
+ * Returns a place with its word and its instruction.
+ *
+ * @param id of the place
+ * @param label a word for it
+ * @param instruction where it is, as a sentence
+ * @example
+ * place('12', '12', 'Measure at 12.'); // { id: '12', label: '12' }
+ */
 export const place = (id: string, label: string, instruction: string): Station => ({
   id: stationId(id),
   label,
@@ -73,7 +81,14 @@ export const sizeAlone = (dimension: string): Pick<Characteristic, 'quantity' | 
   terms: [term(dimension, 1)],
 });
 
-/** Returns a clearance; sizes of their own (a vane's length) say `quantity: 'size'`. */
+/**
+ * Returns a clearance; sizes of their own (a vane's length) say `quantity: 'size'`.
+ *
+ * @param id of the characteristic
+ * @param name as the trade says it
+ * @param convention how the figure is meant: per side, diametral
+ * @param ways how it can be measured, and what it comes from
+ */
 export function clearance(
   id: string,
   name: string,

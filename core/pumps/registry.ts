@@ -30,17 +30,33 @@ const FAMILY: Readonly<Record<string, () => unknown>> = {
 /** Lists the ids of the pump families, in the order in which they are offered. */
 export const FAMILY_IDS: readonly string[] = Object.keys(FAMILY);
 
-/** Returns a pump family by its id; undefined where there is none of that name. */
+/**
+ * Returns a pump family by its id; undefined where there is none of that name.
+ *
+ * @param id of a family
+ * @example
+ * findFamily('crescent').id; // 'crescent'
+ * findFamily('hand-pump'); // undefined
+ */
 export const findFamily = (id: string | undefined): PumpFamily | undefined =>
   id !== undefined && Object.hasOwn(FAMILY, id) ? (FAMILY[id]?.() as PumpFamily) : undefined;
 
-/** Returns every pump family that the app knows, in the order in which they are offered. */
+/**
+ * Returns every pump family that the app knows, in the order in which they are offered.
+ *
+ * @example
+ * families().length; // 6
+ */
 export const families = (): PumpFamily[] => FAMILY_IDS.map(familyOf);
 
 /**
  * Returns a pump family by its id.
  *
+ * @param id of a family
  * @throws InputError on `family` where there is none of that name
+ * @example
+ * familyOf('gerotor').id; // 'gerotor'
+ * familyOf('hand-pump'); // throws hand-pump
  */
 export function familyOf(id: string): PumpFamily {
   const family = findFamily(id);
@@ -51,14 +67,24 @@ export function familyOf(id: string): PumpFamily {
   return family;
 }
 
-/** Tells whether a family can take a geometry at all, however odd a pump it makes. */
+/**
+ * Tells whether a family can take a geometry at all, however odd a pump it makes.
+ *
+ * @param family of pumps
+ * @param geometry what is said of one
+ * @example
+ * isPump(familyOf('gerotor'), {}); // false
+ */
 export const isPump = (family: PumpFamily, geometry: unknown): boolean =>
   family.geometry.isValidSync(geometry, { strict: true, context: DESCRIBED });
 
 /**
  * Returns what of a geometry cannot be, by the field at which it is said.
  *
+ * @param pump its family and its geometry
  * @param context `DESCRIBED` for a pump that was described before
+ * @example
+ * problemsOf({ family: 'gerotor', geometry: {} }).length > 0; // true
  */
 export function problemsOf(
   { family, geometry }: PumpKind,
@@ -83,6 +109,8 @@ const NO_OWN: readonly OwnCharacteristic[] = [];
 /**
  * Works something out of a pump once for its geometry and what its sheet adds; neither is ever changed,
  * only replaced.
+ *
+ * @param work is handed the pump; what it returns is kept
  */
 export function oncePerPump<T>(work: (pump: Required<PumpKind>) => T): (pump: PumpKind) => T {
   interface Known {
@@ -111,7 +139,11 @@ export const pumpOf = oncePerPump<PumpModel>(({ family, geometry, own, mount }) 
   withOwn(withMount(familyOf(family).model(geometry), mount), own),
 );
 
-/** Tells whether a pump sits in a transmission: one of its parts is mounted on it. */
+/**
+ * Tells whether a pump sits in a transmission: one of its parts is mounted on it.
+ *
+ * @param pump its family, its geometry and what its sheet adds
+ */
 export const sitsInTransmission = (pump: PumpKind): boolean => hasEndPlay(pumpOf(pump));
 
 /** Returns what is taken apart, looked at and renewed on a pump. */
@@ -119,7 +151,13 @@ export const teardownOf = oncePerPump<Teardown>(({ family, geometry }) =>
   familyOf(family).teardown(geometry),
 );
 
-/** Returns where things lie to measure a characteristic or a dimension of a pump at a station. */
+/**
+ * Returns where things lie to measure a characteristic or a dimension of a pump at a station.
+ *
+ * @param pump its family, its geometry and what its sheet adds
+ * @param target a characteristic or a dimension
+ * @param station the place on the pump
+ */
 export function placementOf(
   pump: PumpKind,
   target: CharacteristicId | DimensionId,
@@ -132,13 +170,23 @@ export function placementOf(
   return familyOf(pump.family).placement(pump.geometry, first, station);
 }
 
-/** Returns the name of a kind of part, or of one part; its id where the pump knows none of that. */
+/**
+ * Returns the name of a kind of part, or of one part; its id where the pump knows none of that.
+ *
+ * @param pump its family, its geometry and what its sheet adds
+ * @param id of a part or a kind of part
+ */
 export function partName(pump: PumpKind, id: string): string {
   const { parts, kinds } = pumpOf(pump);
   return [...kinds, ...parts].find((p) => p.id === id)?.name ?? id;
 }
 
-/** Names what a surface is on: its part; several alike go by the name of the surface. */
+/**
+ * Names what a surface is on: its part; several alike go by the name of the surface.
+ *
+ * @param pump its family, its geometry and what its sheet adds
+ * @param surface its name, and the parts that it is on
+ */
 export function ownerName(pump: PumpKind, { name, parts }: Surface): string {
   const [only, ...others] = parts;
   const part = pumpOf(pump).parts.find(({ id }) => id === only);
@@ -151,6 +199,8 @@ const unknown = (what: 'characteristic' | 'dimension', id: string): InputError =
 /**
  * Returns a characteristic of a pump by its id.
  *
+ * @param pump its family, its geometry and what its sheet adds
+ * @param id of the characteristic
  * @throws InputError on `characteristic` where the pump has none of that name
  */
 export function characteristicOf(pump: PumpKind, id: CharacteristicId): Characteristic {
@@ -162,6 +212,8 @@ export function characteristicOf(pump: PumpKind, id: CharacteristicId): Characte
 /**
  * Returns a dimension of a pump by its id.
  *
+ * @param pump its family, its geometry and what its sheet adds
+ * @param id of the dimension
  * @throws InputError on `dimension` where the pump has none of that name
  */
 export function dimensionOf(pump: PumpKind, id: DimensionId): Dimension {
@@ -170,12 +222,33 @@ export function dimensionOf(pump: PumpKind, id: DimensionId): Dimension {
   return found;
 }
 
-/** Returns the gaps that sizes give a characteristic: one, or several that are judged as one. */
+/**
+ * Returns the gaps that sizes give a characteristic: one, or several that are judged as one.
+ *
+ * @param c the characteristic
+ * @example
+ * const terms = [
+ *   { dimension: 'depth', factor: 1 },
+ *   { dimension: 'width', factor: -1 },
+ * ];
+ * gapsOf({ terms }); // [[{ dimension: 'depth' }, { dimension: 'width' }]]
+ * gapsOf({}); // []
+ */
 export function gapsOf(c: Characteristic): readonly (readonly Term[])[] {
   return c.terms ? [c.terms, ...(c.besides ?? [])] : [];
 }
 
-/** Returns the dimensions that a characteristic is worked out from. */
+/**
+ * Returns the dimensions that a characteristic is worked out from.
+ *
+ * @param c the characteristic
+ * @example
+ * const terms = [
+ *   { dimension: 'depth', factor: 1 },
+ *   { dimension: 'width', factor: -1 },
+ * ];
+ * dimensionsFor({ terms }); // ['depth', 'width']
+ */
 export function dimensionsFor(c: Characteristic): DimensionId[] {
   const terms = gapsOf(c).flatMap((gap) => gap.map((t) => t.dimension));
   return [...new Set([...terms, ...(c.tilt ? [c.tilt.dimension] : [])])];
@@ -184,6 +257,19 @@ export function dimensionsFor(c: Characteristic): DimensionId[] {
 /**
  * Tells whether two gaps should be about the same on a sound pump: the same gap of another section, or
  * that of another part beside the same face or bore.
+ *
+ * @param a a characteristic
+ * @param b another of the same pump
+ * @example
+ * const face = (id, width) => ({
+ *   id,
+ *   stations: [{}],
+ *   terms: [
+ *     { dimension: 'depth', factor: 1 },
+ *     { dimension: width, factor: -1 },
+ *   ],
+ * });
+ * areSisters(face('drive', 'driveWidth'), face('driven', 'drivenWidth')); // true
  */
 export function areSisters(a: Characteristic, b: Characteristic): boolean {
   if (a.id === b.id || a.stations.length === 0 || b.stations.length === 0) return false;

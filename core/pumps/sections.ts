@@ -120,7 +120,13 @@ export function teardownOnSection<T extends Pick<Teardown, 'surfaces' | 'strip' 
   };
 }
 
-/** Sorts what is of a pump by its sections; what is of the whole pump comes with the first. */
+/**
+ * Sorts what is of a pump by its sections; what is of the whole pump comes with the first.
+ *
+ * @param items each with its section; null for the whole pump
+ * @example
+ * bySection([{ section: 2 }, { section: null }]); // [{ section: 1, items: [{ section: null }] }, { section: 2 }]
+ */
 export function bySection<T extends { readonly section: number | null }>(
   items: readonly T[],
 ): { readonly section: number; readonly items: readonly T[] }[] {

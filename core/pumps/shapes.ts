@@ -6,7 +6,16 @@ export interface Point {
 
 const RAD = Math.PI / 180;
 
-/** Returns the point at a clock angle: degrees clockwise from 12. */
+/**
+ * Returns the point at a clock angle: degrees clockwise from 12.
+ *
+ * @param angle_deg clockwise from 12
+ * @param radius in mm
+ * @param centre in mm
+ * @example
+ * onClock(90, 10); // { x: 10, y: 0 }
+ * onClock(180, 10); // { x: 0, y: 10 }
+ */
 export function onClock(angle_deg: number, radius: number, centre: Point = ORIGIN): Point {
   return {
     x: centre.x + radius * Math.sin(angle_deg * RAD),
@@ -16,7 +25,14 @@ export function onClock(angle_deg: number, radius: number, centre: Point = ORIGI
 
 export const ORIGIN: Point = { x: 0, y: 0 };
 
-/** Returns a polygon moved by `by`. */
+/**
+ * Returns a polygon moved by `by`.
+ *
+ * @param points in mm
+ * @param by in mm
+ * @example
+ * moved([{ x: 1, y: 2 }], { x: 10, y: 0 }); // [{ x: 11, y: 2 }]
+ */
 export function moved(points: readonly Point[], by: Point): Point[] {
   return points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }));
 }
@@ -26,21 +42,49 @@ const fineness = (largest_mm: number): number => (largest_mm < 100 ? 10_000 : 10
 
 const written = (value: number, fine: number): string => String(Math.round(value * fine) / fine);
 
-/** Returns the closed SVG path through the points. */
+/**
+ * Returns the closed SVG path through the points.
+ *
+ * @param points in mm, in their order
+ * @example
+ * polygonPath([
+ *   { x: 0, y: 0 },
+ *   { x: 10, y: 0 },
+ *   { x: 0, y: 10 },
+ * ]); // 'M0 0L10 0L0 10Z'
+ */
 export function polygonPath(points: readonly Point[]): string {
   const largest = points.reduce((most, { x, y }) => Math.max(most, Math.abs(x), Math.abs(y)), 0);
   const fine = fineness(largest);
   return `M${points.map(({ x, y }) => `${written(x, fine)} ${written(y, fine)}`).join('L')}Z`;
 }
 
-/** Returns the closed SVG path of a circle. */
+/**
+ * Returns the closed SVG path of a circle.
+ *
+ * @param centre in mm
+ * @param radius in mm
+ */
 export function circlePath({ x, y }: Point, radius: number): string {
   const fine = fineness(radius);
   const [r, wide] = [written(radius, fine), written(2 * radius, fine)];
   return `M${written(x - radius, fine)} ${written(y, fine)}a${r} ${r} 0 1 0 ${wide} 0a${r} ${r} 0 1 0 -${wide} 0Z`;
 }
 
-/** Tells whether a point lies in a polygon (even-odd crossing rule). */
+/**
+ * Tells whether a point lies in a polygon (even-odd crossing rule).
+ *
+ * @param polygon its corners, in mm
+ * @param point in mm
+ * @example
+ * const corners = [
+ *   { x: 0, y: 0 },
+ *   { x: 10, y: 0 },
+ *   { x: 0, y: 10 },
+ * ];
+ * contains(corners, { x: 2, y: 2 }); // true
+ * contains(corners, { x: 8, y: 8 }); // false
+ */
 export function contains(polygon: readonly Point[], { x, y }: Point): boolean {
   let inside = false;
   polygon.forEach((a, i) => {

@@ -57,6 +57,7 @@ const HALVINGS = 8;
  * Returns the inner rotor's outline: the centre curve offset inwards by the arc
  * radius, its own centre at the origin, a lobe on the positive x axis.
  *
+ * @param t the generating data, in mm
  * @param steps even steps of the curve's parameter; where the profile turns sharply within one,
  *   between two narrow lobes, it is halved
  */
@@ -76,6 +77,10 @@ export function innerProfile(t: Trochoid, steps: number): Point[] {
  * Returns how much larger the tightest outward bend of the centre curve is than the
  * arc radius, in mm. Below zero the offset curve crosses itself: the lobes
  * would be undercut and no such rotor can be made.
+ *
+ * @param t the generating data, in mm
+ * @example
+ * undercutMargin_mm({ innerLobes: 6, eccentricity_mm: 3, arcCentreRadius_mm: 30, arcRadius_mm: 10 }) > 0; // true
  */
 export function undercutMargin_mm(t: Trochoid): number {
   // Half a lobe: the others are as it is, and its other half is its image.
@@ -90,12 +95,20 @@ export function undercutMargin_mm(t: Trochoid): number {
   return least - t.arcRadius_mm;
 }
 
-/** Returns the radius of the outer rotor's root circle: what the inner rotor's lobes reach at full mesh. */
+/**
+ * Returns the radius of the outer rotor's root circle: what the inner rotor's lobes reach at full mesh.
+ *
+ * @param t the generating data, in mm
+ */
 export function outerRoot_mm(t: Trochoid): number {
   return t.arcCentreRadius_mm - t.arcRadius_mm + 2 * t.eccentricity_mm;
 }
 
-/** Returns the radius of the inner rotor's root circle: where its lobes begin. */
+/**
+ * Returns the radius of the inner rotor's root circle: where its lobes begin.
+ *
+ * @param t the generating data, in mm
+ */
 export function innerRoot_mm(t: Trochoid): number {
   return t.arcCentreRadius_mm - t.arcRadius_mm - t.eccentricity_mm;
 }
@@ -107,6 +120,9 @@ const ARC_STEPS = 16;
  * Returns the edge of the outer rotor's hole, its own centre at the origin: tooth arcs
  * of the given radius, the first on the positive x axis, joined by the root
  * circle widened by `relief_mm`.
+ *
+ * @param t the generating data, in mm
+ * @param relief_mm how much wider the root circle is than the lobes need
  */
 export function outerProfile(t: Trochoid, relief_mm: number): Point[] {
   const { arcCentreRadius_mm: R, arcRadius_mm: rho, innerLobes } = t;

@@ -79,7 +79,15 @@ export function slottedFields<G extends SlottedRotor>(
   } satisfies Record<string, NumberSchema>;
 }
 
-/** Returns what lies between a rotor and a round ring that is off its centre. */
+/**
+ * Returns what lies between a rotor and a round ring that is off its centre.
+ *
+ * @param rotor_mm diameter of the rotor
+ * @param ring_mm diameter of the ring
+ * @param eccentricity_mm between their middles
+ * @example
+ * roundGap(48, 58, 4.5); // { least: 0.5, most: 9.5 }
+ */
 export const roundGap = (rotor_mm: number, ring_mm: number, eccentricity_mm: number): RingGap => ({
   least: (ring_mm - rotor_mm) / 2 - eccentricity_mm,
   most: (ring_mm - rotor_mm) / 2 + eccentricity_mm,

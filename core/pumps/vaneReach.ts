@@ -39,13 +39,23 @@ function hoursLeft(vane: Vane, inSlot_mm: number): number | null {
  * Returns the reach of a vane (ring radius + eccentricity − rotor radius), what of it stays in the slot
  * (length − reach), and the hours left at the wear so far. Lengths in mm.
  *
- * @example ring 29, eccentricity 4.7, rotor 24, vane 15.5 of 16 after 2000 h, least 5: reach 9.7, 5.8 in
- *   the slot, 3200 h left
+ * @param vane in its slot, and the ring, in mm
+ * @example
+ * const slot = { ringRadius_mm: 29, eccentricity_mm: 4.7, rotorRadius_mm: 24, vaneLength_mm: 15.5 };
+ * vaneReach({ ...slot, newVaneLength_mm: 16, hours: 2000, leastInSlot_mm: 5 }); // { reach_mm: 9.7, inSlot_mm: 5.8, verdict: 'in', hoursLeft: 3200 }
  */
 export const vaneReach = (vane: VaneInSlot): VaneReach =>
   atReach(vane.ringRadius_mm + vane.eccentricity_mm - vane.rotorRadius_mm, vane);
 
-/** Returns what of a vane stays in its slot where it stands out by its reach, in mm, and how long that lasts. */
+/**
+ * Returns what of a vane stays in its slot where it stands out by its reach, in mm, and how long that lasts.
+ *
+ * @param reach_mm how far the vane stands out
+ * @param vane its length, and what has to stay in the slot, in mm
+ * @example
+ * atReach(9.7, { vaneLength_mm: 14, leastInSlot_mm: 5 }).verdict; // 'out'
+ * atReach(9.7, { vaneLength_mm: 9, leastInSlot_mm: 5 }).verdict; // 'escapes'
+ */
 export function atReach(reach_mm: number, vane: Vane): VaneReach {
   const inSlot_mm = vane.vaneLength_mm - reach_mm;
   const verdict = inSlot_mm <= 0 ? 'escapes' : inSlot_mm >= vane.leastInSlot_mm ? 'in' : 'out';

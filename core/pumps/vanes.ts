@@ -13,7 +13,16 @@ export interface VaneRotor {
   readonly ringAt: (angle_deg: number) => number;
 }
 
-/** Returns how far a circle lies from a point inside it, along a clock angle. */
+/**
+ * Returns how far a circle lies from a point inside it, along a clock angle.
+ *
+ * @param from the point, in mm
+ * @param centre of the circle, in mm
+ * @param radius in mm
+ * @returns in mm, by the angle in degrees clockwise from 12
+ * @example
+ * circleFrom({ x: 0, y: 0 }, { x: 0, y: -2 }, 10)(0); // 12
+ */
 export function circleFrom(
   from: Point,
   centre: Point,
@@ -28,7 +37,14 @@ export function circleFrom(
   };
 }
 
-/** Returns the directions of the vanes; one stands at 12. */
+/**
+ * Returns the directions of the vanes; one stands at 12.
+ *
+ * @param count how many vanes there are
+ * @returns degrees clockwise from 12
+ * @example
+ * vaneAngles(4); // [0, 90, 180, 270]
+ */
 export const vaneAngles = (count: number): number[] =>
   Array.from({ length: count }, (_, i) => (360 * i) / count);
 
@@ -42,7 +58,11 @@ function beside(centre: Point, angle_deg: number, along: number, aside: number):
 /** Degrees between two points of a rim. */
 const RIM_STEP = 4;
 
-/** Returns the rotor's rim with its slots cut in. */
+/**
+ * Returns the rotor's rim with its slots cut in.
+ *
+ * @param r the rotor, in mm
+ */
 export function slottedRotor(r: VaneRotor): Point[] {
   const half = (Math.asin(r.thickness_mm / 2 / r.radius_mm) * 180) / Math.PI;
   const pitch = 360 / r.vanes;
@@ -88,7 +108,12 @@ function edgeMiddle(r: VaneRotor, turn: number, half: number): number {
   return Math.min(...reach);
 }
 
-/** Returns each vane out to the ring, its outer edge rounded, as long as rotor and ring let it be. */
+/**
+ * Returns each vane out to the ring, its outer edge rounded, as long as rotor and ring let it be.
+ *
+ * @param r the rotor, and the ring about it, in mm
+ * @param length_mm how long a vane is
+ */
 export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
   const half = (DRAWN_FILL * r.thickness_mm) / 2;
   return vaneAngles(r.vanes).map((turn) => {
@@ -103,7 +128,12 @@ export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
   });
 }
 
-/** Returns the rotor with its shaft bore, and its vanes out to the ring. */
+/**
+ * Returns the rotor with its shaft bore, and its vanes out to the ring.
+ *
+ * @param r the rotor, and the ring about it, in mm
+ * @param length_mm how long a vane is
+ */
 export function vaneRotorShapes(r: VaneRotor, length_mm: number): Shape[] {
   return [
     {
@@ -114,7 +144,12 @@ export function vaneRotorShapes(r: VaneRotor, length_mm: number): Shape[] {
   ];
 }
 
-/** Returns a closed curve from its distance along clock angles. */
+/**
+ * Returns a closed curve from its distance along clock angles.
+ *
+ * @param radiusAt gives its distance in mm by the angle in degrees clockwise from 12
+ * @param centre in mm
+ */
 export function polarCurve(radiusAt: (angle_deg: number) => number, centre: Point = ORIGIN) {
   return Array.from({ length: 360 }, (_, turn) => onClock(turn, radiusAt(turn), centre));
 }

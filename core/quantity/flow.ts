@@ -50,17 +50,34 @@ function format(value: number, { usual, decimals, per }: Written, shop: ShopUnit
   return `${trimmed(value / (per[unit] ?? 1), decimals[shop])} ${unit}`;
 }
 
-/** Returns the unit in which a shop writes flow: `l/min` or `gpm`. */
+/**
+ * Returns the unit in which a shop writes flow: `l/min` or `gpm`.
+ *
+ * @param shop the unit that the shop displays
+ * @example
+ * flowUnit('thou'); // 'gpm'
+ */
 export const flowUnit = (shop: ShopUnit): string => FLOW.usual[shop];
 
-/** Returns the unit in which a shop writes pressure: `bar` or `psi`. */
+/**
+ * Returns the unit in which a shop writes pressure: `bar` or `psi`.
+ *
+ * @param shop the unit that the shop displays
+ * @example
+ * pressureUnit('mm'); // 'bar'
+ */
 export const pressureUnit = (shop: ShopUnit): string => PRESSURE.usual[shop];
 
 /**
  * Reads a flow as people write it, in l/min: `12`, `12 l/min`, `3.2 gpm`. Null for nothing.
  *
+ * @param text as it was typed
  * @param shop a bare number is in its unit
  * @throws InputError on `text`
+ * @example
+ * parseFlow_lpm('12'); // 12
+ * parseFlow_lpm('3 gpm'); // 11.356235
+ * parseFlow_lpm(''); // null
  */
 export const parseFlow_lpm = (text: string, shop: ShopUnit = 'mm'): number | null =>
   parse(text, FLOW, shop);
@@ -68,15 +85,34 @@ export const parseFlow_lpm = (text: string, shop: ShopUnit = 'mm'): number | nul
 /**
  * Reads a pressure as people write it, in bar: `5.5`, `80 psi`, `550 kPa`. Null for nothing.
  *
+ * @param text as it was typed
  * @param shop a bare number is in its unit
  * @throws InputError on `text`
+ * @example
+ * parsePressure_bar('550 kPa'); // 5.5
+ * parsePressure_bar('80', 'thou'); // 5.515806
  */
 export const parsePressure_bar = (text: string, shop: ShopUnit = 'mm'): number | null =>
   parse(text, PRESSURE, shop);
 
-/** Writes a flow in the shop's unit: `11.4 l/min`, `3.01 gpm`. */
+/**
+ * Writes a flow in the shop's unit: `11.4 l/min`, `3.01 gpm`.
+ *
+ * @param lpm a flow in l/min
+ * @param shop the unit that the shop displays
+ * @example
+ * formatFlow(11.4); // '11.4 l/min'
+ * formatFlow(11.4, 'thou'); // '3.01 gpm'
+ */
 export const formatFlow = (lpm: number, shop: ShopUnit = 'mm'): string => format(lpm, FLOW, shop);
 
-/** Writes a pressure in the shop's unit: `5.5 bar`, `79.8 psi`. */
+/**
+ * Writes a pressure in the shop's unit: `5.5 bar`, `79.8 psi`.
+ *
+ * @param bar a pressure in bar
+ * @param shop the unit that the shop displays
+ * @example
+ * formatPressure(5.5, 'thou'); // '79.8 psi'
+ */
 export const formatPressure = (bar: number, shop: ShopUnit = 'mm'): string =>
   format(bar, PRESSURE, shop);

@@ -10,7 +10,17 @@ const STYLE: Readonly<
   thou: { gap: { unit: 'thou', decimals: 2 }, size: { unit: 'in', decimals: 4 } },
 };
 
-/** Returns a number with at most `decimals` places, trailing zeros dropped down to `least`. */
+/**
+ * Returns a number with at most `decimals` places, trailing zeros dropped down to `least`.
+ *
+ * @param value a number in any unit
+ * @param decimals the most places behind the decimal sign
+ * @param least the places that are kept even where they are noughts
+ * @example
+ * trimmed(0.25, 4); // '0.25'
+ * trimmed(2, 3, 2); // '2.00'
+ * trimmed(-0.00001, 3); // '0'
+ */
 export function trimmed(value: number, decimals: number, least = 0): string {
   const fixed = value.toFixed(decimals);
   const [whole = '', part = ''] = fixed.split('.');
@@ -19,28 +29,67 @@ export function trimmed(value: number, decimals: number, least = 0): string {
   return /^-[0.,]*$/.test(text) ? text.slice(1) : text;
 }
 
-/** Returns the unit's name as written behind a length of this kind: `mm`, `thou` or `in`. */
+/**
+ * Returns the unit's name as written behind a length of this kind: `mm`, `thou` or `in`.
+ *
+ * @param kind says whether it is a gap (thou) or a size (inches) in a shop of inches
+ * @param shop the unit that the shop displays
+ * @example
+ * unitName('size', 'thou'); // 'in'
+ */
 export function unitName(kind: LengthKind, shop: ShopUnit): string {
   return STYLE[shop][kind].unit;
 }
 
-/** Returns a length as a bare number in the shop's unit: 0.0635 mm → `2.5` under thou, `0.064` under mm. */
+/**
+ * Returns a length as a bare number in the shop's unit: 0.0635 mm → `2.5` under thou, `0.064` under mm.
+ *
+ * @param length_mm in mm
+ * @param kind says whether it is a gap (thou) or a size (inches) in a shop of inches
+ * @param shop the unit that the shop displays
+ * @example
+ * formatLength(0.0635, 'gap', 'thou'); // '2.5'
+ * formatLength(0.0635, 'gap', 'mm'); // '0.064'
+ */
 export function formatLength(length_mm: number, kind: LengthKind, shop: ShopUnit): string {
   const { unit, decimals } = STYLE[shop][kind];
   const least = unit === 'in' ? 3 : unit === 'mm' ? 2 : 0;
   return trimmed(length_mm / MM_PER[unit], decimals, least);
 }
 
-/** Returns a length with its unit. */
+/**
+ * Returns a length with its unit.
+ *
+ * @param length_mm in mm
+ * @param kind says whether it is a gap (thou) or a size (inches) in a shop of inches
+ * @param shop the unit that the shop displays
+ * @example
+ * formatWithUnit(0.0635, 'gap', 'thou'); // '2.5 thou'
+ */
 export function formatWithUnit(length_mm: number, kind: LengthKind, shop: ShopUnit): string {
   return `${formatLength(length_mm, kind, shop)} ${unitName(kind, shop)}`;
 }
 
-/** Returns a length with its sign and unit: `+0.01 mm`, `−0.5 thou`. */
+/**
+ * Returns a length with its sign and unit: `+0.01 mm`, `−0.5 thou`.
+ *
+ * @param length_mm in mm, of either sign
+ * @param kind says whether it is a gap (thou) or a size (inches) in a shop of inches
+ * @param shop the unit that the shop displays
+ * @example
+ * signedLength(-0.0127, 'gap', 'thou'); // '−0.5 thou'
+ */
 export const signedLength = (length_mm: number, kind: LengthKind, shop: ShopUnit): string =>
   `${length_mm < 0 ? '−' : '+'}${formatWithUnit(Math.abs(length_mm), kind, shop)}`;
 
-/** Returns a length in both systems, unrounded but for binary noise: `2.5 thou = 0.0635 mm`. */
+/**
+ * Returns a length in both systems, unrounded but for binary noise: `2.5 thou = 0.0635 mm`.
+ *
+ * @param length_mm in mm
+ * @param kind says whether thou or inches stand before it
+ * @example
+ * echoLength(0.0635, 'gap'); // '2.5 thou = 0.0635 mm'
+ */
 export function echoLength(length_mm: number, kind: LengthKind): string {
   const { unit } = STYLE.thou[kind];
   return say('quantity.echo', {
@@ -50,7 +99,18 @@ export function echoLength(length_mm: number, kind: LengthKind): string {
   });
 }
 
-/** Returns a range in the shop's unit, one number when both ends read the same; an open end reads ≥ or ≤. */
+/**
+ * Returns a range in the shop's unit, one number when both ends read the same; an open end reads ≥ or ≤.
+ *
+ * @param lo_mm the lower end, in mm; 0 where nothing bounds it below
+ * @param hi_mm the upper end, in mm; null for an open one
+ * @param kind says whether it is a gap (thou) or a size (inches) in a shop of inches
+ * @param shop the unit that the shop displays
+ * @example
+ * formatRange(0.02, 0.06, 'gap', 'mm'); // '0.02–0.06'
+ * formatRange(0, 0.06, 'gap', 'mm'); // '≤ 0.06'
+ * formatRange(0.02, null, 'gap', 'mm'); // '≥ 0.02'
+ */
 export function formatRange(
   lo_mm: number,
   hi_mm: number | null,
@@ -64,7 +124,16 @@ export function formatRange(
   return lo_mm > 0 ? `${lo}–${hi}` : `≤ ${hi}`;
 }
 
-/** Limits in the shop's unit: `0.02–0.06`, `≤ 0.06`, `≥ 0.02` or `no limit`. */
+/**
+ * Writes limits in the shop’s unit: `0.02–0.06`, `≤ 0.06`, `≥ 0.02` or `no limit`.
+ *
+ * @param limits in mm; null or left out on a side that has none
+ * @param kind says whether it is a gap (thou) or a size (inches) in a shop of inches
+ * @param shop the unit that the shop displays
+ * @example
+ * formatLimits({ upper_mm: 0.06 }, 'gap', 'mm'); // '≤ 0.06'
+ * formatLimits({}, 'gap', 'mm'); // 'no limit'
+ */
 export function formatLimits(
   limits: { readonly lower_mm?: number | null; readonly upper_mm?: number | null },
   kind: LengthKind,
@@ -77,7 +146,16 @@ export function formatLimits(
   return formatRange(lower ?? 0, upper, kind, shop);
 }
 
-/** Returns limits with their unit behind them: `0.02–0.06 mm`; `no limit` has none. */
+/**
+ * Returns limits with their unit behind them: `0.02–0.06 mm`; `no limit` has none.
+ *
+ * @param limits in mm; null or left out on a side that has none
+ * @param kind says whether it is a gap (thou) or a size (inches) in a shop of inches
+ * @param shop the unit that the shop displays
+ * @example
+ * limitsWithUnit({ lower_mm: 0.02, upper_mm: 0.06 }, 'gap', 'mm'); // '0.02–0.06 mm'
+ * limitsWithUnit({}, 'gap', 'mm'); // 'no limit'
+ */
 export function limitsWithUnit(
   limits: Parameters<typeof formatLimits>[0],
   kind: LengthKind,

@@ -81,7 +81,11 @@ function split(text: string): { readonly bare: string; readonly unit: LengthUnit
 /**
  * Returns a number that was written without its unit; null where a unit is named, or it is none.
  *
- * @example `35` is 35, `35 thou` and `about 35` are null
+ * @param text as it was typed
+ * @example
+ * bareNumber('35'); // 35
+ * bareNumber('35 thou'); // null
+ * bareNumber('about 35'); // null
  */
 export function bareNumber(text: string): number | null {
   const { bare, unit } = split(text.trim());
@@ -89,21 +93,38 @@ export function bareNumber(text: string): number | null {
   return unit === null && Number.isFinite(value) ? value : null;
 }
 
-/** Returns the number of a length without the unit that is written with it. */
+/**
+ * Returns the number of a length without the unit that is written with it.
+ *
+ * @param text a length as it was typed
+ * @example
+ * withoutUnit('2-1/2 thou'); // '2-1/2'
+ */
 export const withoutUnit = (text: string): string => split(text.trim()).bare;
 
 /** Returns the unit of a bare number, as `parseReading` has it. */
 const unitOfBare = (value: number, unit: 'thou' | 'in' | 'mm'): 'thou' | 'in' | 'mm' =>
   unit === 'thou' && value < INCHES_BELOW ? 'in' : unit;
 
-/** Tells whether a length is written with its unit. */
+/**
+ * Tells whether a length is written with its unit.
+ *
+ * @param text a length as it was typed
+ * @example
+ * namesUnit('63µ'); // true
+ * namesUnit('0.0635'); // false
+ */
 export const namesUnit = (text: string): boolean => split(text.trim()).unit !== null;
 
 /**
  * Writes a length as it was typed, with the unit that it was understood in where it named none.
  *
+ * @param text a length as it was typed
  * @param unit the unit of a bare number
- * @example `31 thou` stays; `31` under thou is `31 thou`, and `.0045` is `.0045 in`
+ * @example
+ * asTyped('31 thou', 'mm'); // '31 thou'
+ * asTyped('31', 'thou'); // '31 thou'
+ * asTyped('.0045', 'thou'); // '.0045 in'
  */
 export function asTyped(text: string, unit: 'thou' | 'in' | 'mm'): string {
   const written = text.trim();
@@ -113,7 +134,16 @@ export function asTyped(text: string, unit: 'thou' | 'in' | 'mm'): string {
   return `${written} ${Number.isFinite(value) ? unitOfBare(value, unit) : unit}`;
 }
 
-/** Reads a plain number as people write it, a comma or a point, any minus; null for nothing, NaN for none. */
+/**
+ * Reads a plain number as people write it, a comma or a point, any minus; null for nothing, NaN for none.
+ *
+ * @param text as it was typed
+ * @example
+ * parseNumber('1,5'); // 1.5
+ * parseNumber('−3'); // -3
+ * parseNumber(' '); // null
+ * parseNumber('three'); // NaN
+ */
 export function parseNumber(text: string): number | null {
   const written = text.trim();
   if (written === '') return null;
@@ -128,7 +158,12 @@ const GROUPED = /^[-−–+]?(?!0,)\d+(?:,\d{3})+(?:\.\d*)?$/;
 /**
  * Reads a sum of money or a count as people write it; null for nothing, NaN for none.
  *
- * @example `1,200` is twelve hundred, `1,5` one and a half, `0,125` an eighth; `0x10` is none
+ * @param text as it was typed
+ * @example
+ * parseSum('1,200'); // 1200
+ * parseSum('1,5'); // 1.5
+ * parseSum('0,125'); // 0.125
+ * parseSum('0x10'); // NaN
  */
 export function parseSum(text: string): number | null {
   const written = text.trim();
@@ -143,9 +178,16 @@ export function parseSum(text: string): number | null {
  * `unit`, except that under `thou` a number below 0.1 is inches (`.0035`). Fractions (`1/2`, `2 1/2`,
  * `2-1/2`, `2½`, `⅜`), a decimal comma and digits in threes (`1'000`, `1 000`) are read.
  *
+ * @param text as it was typed
+ * @param kind a gap or a size: it sets the bounds, and the unit of the echo
  * @param unit the unit of a bare number
  * @returns the length in mm, and the echo of how it was understood
  * @throws InputError on `text`: empty, too long, not a number, below zero, a gap over 25 mm or a size over 5 m
+ * @example
+ * parseReading('2-1/2', 'gap', 'thou'); // { mm: 0.0635, echo: '2.5 thou = 0.0635 mm' }
+ * parseReading('.0035', 'gap', 'thou'); // { mm: 0.0889 }
+ * parseReading('63 µm', 'gap', 'thou'); // { mm: 0.063 }
+ * parseReading('30', 'gap', 'mm'); // throws 25 mm
  */
 export function parseReading(
   text: string,

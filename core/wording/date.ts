@@ -26,7 +26,10 @@ const made = new Map<string, Intl.DateTimeFormat>();
  * Writes a moment as the locale in force does.
  *
  * @param moment an ISO 8601 moment, or a day of the calendar for a style of `utc day`
- * @example `2026-11-20T09:00:00.000Z` as `zoned` in en-GB is `20 Nov 2026, 09:00 GMT` there
+ * @param style how much of it is written
+ * @example
+ * dateText('2026-11-20T09:00:00.000Z', 'zoned'); // '20 Nov 2026, 09:00 UTC'
+ * dateText('2026-11-20', 'utc day'); // '20 Nov 2026'
  */
 export function dateText(moment: string, style: DateStyle): string {
   const { locale } = language();

@@ -56,7 +56,8 @@ function messageOf(key: MessageKey): Said {
  *
  * @param key of the message, `bench.noMatch`
  * @param values by the names that stand in braces in the message; figures come written with their unit
- * @example say('judge.placesLeft', { left: 2, all: 4 }) is `2 of 4 places left.`
+ * @example
+ * say('judge.placesLeft', { left: 2, all: 4 }); // '2 of 4 places left.'
  */
 export function say<K extends MessageKey>(
   key: K,

@@ -24,7 +24,14 @@ export interface Clutch {
   readonly pins: number | null;
 }
 
-/** Returns a clutch of which nobody has said yet what is right. */
+/**
+ * Returns a clutch of which nobody has said yet what is right.
+ *
+ * @param id of the clutch
+ * @param name as the screen says it
+ * @example
+ * unsaidClutch('stator'); // { id: 'stator', name: 'One-way clutch', free: '' }
+ */
 export const unsaidClutch = (id: string, name = 'One-way clutch'): Clutch => ({
   id,
   name,

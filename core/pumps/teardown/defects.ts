@@ -110,16 +110,36 @@ export type DefectId = (typeof DEFECTS)[number]['id'];
 
 export const DEFECT_IDS: readonly DefectId[] = DEFECTS.map((d) => d.id);
 
-/** Returns what can be wrong with a surface of this kind. */
+/**
+ * Returns what can be wrong with a surface of this kind.
+ *
+ * @param kind of surface
+ * @example
+ * defectsOf('spring').every((defect) => defect.on.includes('spring')); // true
+ */
 export function defectsOf(kind: SurfaceKind): readonly Defect<DefectId>[] {
   return DEFECTS.filter((d) => d.on.includes(kind));
 }
 
-/** Tells whether the fingernail shows how bad a defect is on a surface of this kind: a spring is only looked along. */
+/**
+ * Tells whether the fingernail shows how bad a defect is on a surface of this kind: a spring is only looked along.
+ *
+ * @param id of the defect
+ * @param kind of surface
+ * @example
+ * nailTells('scored', 'face'); // true
+ * nailTells('scored', 'spring'); // false
+ */
 export const nailTells = (id: DefectId, kind: SurfaceKind): boolean =>
   kind !== 'spring' && defectOf(id).nail;
 
-/** Returns a defect by its id: its name, how it looks, and where it occurs. */
+/**
+ * Returns a defect by its id: its name, how it looks, and where it occurs.
+ *
+ * @param id of the defect
+ * @example
+ * defectOf('scored').id; // 'scored'
+ */
 export function defectOf(id: DefectId): Defect<DefectId> {
   // The list holds every id of the type.
   return DEFECTS.find((d) => d.id === id) as Defect<DefectId>;

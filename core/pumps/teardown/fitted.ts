@@ -18,7 +18,13 @@ export interface Fitted {
   readonly gearFit: GearFit | null;
 }
 
-/** Returns what is said of a pump, without what nobody said. */
+/**
+ * Returns what is said of a pump, without what nobody said.
+ *
+ * @param fitted what is said of the pump; null where nobody did
+ * @example
+ * saidOf({ seals: 1, drain: null, gearFit: null }); // { seals: 1 }
+ */
 export const saidOf = (fitted: Fitted): Partial<Fitted> => {
   const { seals, drain, gearFit } = fitted;
   return Object.fromEntries(
@@ -66,14 +72,29 @@ const DRAIN_STEP: Readonly<Record<Exclude<Drain, 'none'>, StripStep>> = {
   ),
 };
 
-/** Returns the steps of a pump as its seals and its drain ask for them. */
+/**
+ * Returns the steps of a pump as its seals and its drain ask for them.
+ *
+ * @param strip the steps of the family
+ * @param fitted its seals and its drain
+ * @example
+ * const strip = [{ id: 'seal' }, { id: 'cover' }];
+ * stripFitted(strip, { seals: 0, drain: 'none' }); // [{ id: 'cover' }]
+ */
 export function stripFitted(strip: readonly StripStep[], { seals, drain }: Fitted): StripStep[] {
   const rest = strip.filter(({ id }) => id !== 'plug' && !(seals === 0 && id === 'seal'));
   if (drain === null) return seals === 0 ? rest : [...strip];
   return drain === 'none' ? rest : [DRAIN_STEP[drain], ...rest];
 }
 
-/** Returns what is always replaced, with as many shaft seals as the pump has. */
+/**
+ * Returns what is always replaced, with as many shaft seals as the pump has.
+ *
+ * @param renew what the family always replaces
+ * @param fitted its seals
+ * @example
+ * renewFitted([{ id: 'seal', name: 'Shaft seal' }], { seals: 0 }); // []
+ */
 export const renewFitted = (renew: readonly Renewal[], { seals }: Fitted): Renewal[] =>
   renew.flatMap((r) => {
     if (r.id !== 'seal' || seals === null) return [r];

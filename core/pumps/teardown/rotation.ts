@@ -12,6 +12,9 @@ export type Rotation = 'clockwise' | 'anticlockwise';
  *
  * @param shaftGear which of the two gears the shaft drives
  * @param inlet on which side the inlet is
+ * @example
+ * rotationOf('top', 'left'); // 'clockwise'
+ * rotationOf('bottom', 'left'); // 'anticlockwise'
  */
 export const rotationOf = (shaftGear: 'top' | 'bottom', inlet: 'left' | 'right'): Rotation =>
   (shaftGear === 'top') === (inlet === 'left') ? 'clockwise' : 'anticlockwise';

@@ -171,7 +171,17 @@ export const renewal = (
   when: Renewal['when'] = 'always',
 ): Renewal => ({ id, name, count, when });
 
-/** Makes a small check without a clearance; where nothing is expected its answer is only noted. */
+/**
+ * Makes a small check without a clearance; where nothing is expected its answer is only noted.
+ *
+ * @param id of the check
+ * @param name as the screen says it
+ * @param ask the question
+ * @param options the answers
+ * @param expected the answer that is right; empty where it is only noted
+ * @example
+ * alsoCheck('vent', 'Vent', 'Is it open?', ['open', 'blocked'], 'open'); // { id: 'vent', expected: 'open' }
+ */
 export const alsoCheck = (
   id: string,
   name: string,

@@ -98,24 +98,51 @@ const NEVER: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   },
 };
 
-/** Says what is wrong with a way that can be right on no pump; null where it may be right. */
+/**
+ * Says what is wrong with a way that can be right on no pump; null where it may be right.
+ *
+ * @param id of the choices
+ * @param option that was chosen
+ * @example
+ * neverRight('drain', 'right'); // 'that blows the seal'
+ * neverRight('drain', 'left'); // null
+ */
 export const neverRight = (id: string, option: string): string | null =>
   NEVER[id]?.[option] ?? null;
 
 export const WAY_ROUND_IDS: readonly string[] = WAYS_ROUND.map((w) => w.id);
 
-/** Returns the choices of that name; undefined where a step asks for none. */
+/**
+ * Returns the choices of that name; undefined where a step asks for none.
+ *
+ * @param id of the choices
+ * @example
+ * wayRoundOf('which way the wind blows'); // undefined
+ */
 export function wayRoundOf(id: string): WayRound | undefined {
   return WAYS_ROUND.find((w) => w.id === id);
 }
 
-/** Writes the question for which way round a part lay: `Bevel: which way did it face?` */
+/**
+ * Writes the question for which way round a part lay: `Bevel: which way did it face?`
+ *
+ * @param way the name of the mark, and from where it is seen
+ * @example
+ * askOf({ name: 'Bevel' }); // 'Bevel: which way did it face?'
+ */
 export function askOf({ name, seen, clock }: WayRound): string {
   if (!seen) return say('pumps.whichWay', { mark: name });
   return say(clock ? 'pumps.whichHourSeen' : 'pumps.whichWaySeen', { mark: name, from: seen });
 }
 
-/** Writes which way round a part lay: `Bevel to the converter`, `No bevel`; empty where nothing was chosen. */
+/**
+ * Writes which way round a part lay: `Bevel to the converter`, `No bevel`; empty where nothing was chosen.
+ *
+ * @param id of the choices
+ * @param option that was chosen
+ * @example
+ * wayRoundWords('bevel', ''); // ''
+ */
 export function wayRoundWords(id: string, option: string): string {
   const set = wayRoundOf(id);
   const chosen = set?.options.find((o) => o.id === option);

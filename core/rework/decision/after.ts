@@ -10,7 +10,12 @@ import { isWithin } from '../effects/standing';
  */
 export type StandAfter = 'rest' | 'unread' | 'close' | 'again' | 'come' | 'stay' | 'none';
 
-/** Returns how the checks of a pump stand after a plan is carried out. */
+/**
+ * Returns how the checks of a pump stand after a plan is carried out.
+ *
+ * @param rework what plans for the pump are made from
+ * @param plan that is carried out
+ */
 export function standAfter(
   { watched, unmet, unmeasured, unsized }: ReworkCase,
   plan: RatedPlan,

@@ -102,7 +102,16 @@ export const gapOfRow = (rowId: string): CharacteristicId =>
 const renewedAnyway = ({ part }: Need, { offers }: ReworkCase): Offer[] =>
   part === null ? [] : offers.filter((o) => exchanges(o) && o.parts.includes(part));
 
-/** Tells whether an offer moves either end of a gap. */
+/**
+ * Tells whether an offer moves either end of a gap.
+ *
+ * @param watched a gap, and what operations do to its ends
+ * @param offer the id of an operation
+ * @example
+ * const effect = { low: { perMm: -1, once_mm: 0 }, high: { perMm: -1, once_mm: 0 } };
+ * isMovedBy({ effects: new Map([['lap', effect]]) }, 'lap'); // true
+ * isMovedBy({ effects: new Map() }, 'lap'); // false
+ */
 export function isMovedBy({ effects }: Watched, offer: string): boolean {
   const ends = effects.get(offer);
   return ends !== undefined && (isMoved(ends.low) || isMoved(ends.high));
@@ -141,6 +150,7 @@ function sharedBy(offers: readonly Offer[], rate: number): SharedSetUp[] {
 /**
  * Returns a pump's rework as a problem for the solver.
  *
+ * @param rework what plans for the pump are made from
  * @param allowed tells which operations may be done
  * @param settings what a person set about operations, by their ids
  * @param doubts what may be left as it is, or read once more, and at what cost; nothing where that is left out

@@ -18,6 +18,9 @@ const BEYOND_mm = 1e-6;
 /**
  * Returns what holds one end of the range of an amount: the gap that is out beyond it.
  *
+ * @param rework what plans for the pump are made from
+ * @param amounts of a plan, in mm, by operation
+ * @param operation whose amount it is
  * @param at_mm the end, in mm
  * @param towards 1 for the upper end, −1 for the lower
  */

@@ -23,7 +23,12 @@ const isSizing = ({ operation, parts }: Offer, pump: PumpModel): boolean =>
   (operation.replaces !== null &&
     pump.parts.some((p) => parts.includes(p.id) && hasRole(p, 'sized')));
 
-/** Returns the bushing that an operation sizes, and how; null where it sizes none. */
+/**
+ * Returns the bushing that an operation sizes, and how; null where it sizes none.
+ *
+ * @param rework what plans for the pump are made from
+ * @param offer the operation
+ */
 export function bushingWork({ known, job, all }: ReworkCase, offer: Offer): BushingWork | null {
   if (!isSizing(offer, known.pump)) return null;
   const partOf = (id: string) => known.pump.dimensions.find((d) => d.id === id)?.part;
@@ -61,7 +66,12 @@ export function bushingWork({ known, job, all }: ReworkCase, offer: Offer): Bush
  * Returns the work on a bushing with the bore that an amount leads to: the plan and the steps of the hone name the same
  * size.
  *
+ * @param work on the bushing, in mm
  * @param amount_mm how much is honed out; null for a new bushing, which is sized as the house wants it
+ * @example
+ * const fit = { least_mm: 0.06, most_mm: 0.09, aimBore_mm: 44.075, steps_mm: [44.075] };
+ * honedBy({ fit, bore_mm: 44.02 }, 0.05).fit.aimBore_mm; // 44.07
+ * honedBy({ fit: null, bore_mm: 44.02 }, 0.05).fit; // null
  */
 export function honedBy(work: BushingWork, amount_mm: number | null): BushingWork {
   const { fit, bore_mm } = work;

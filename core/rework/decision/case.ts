@@ -118,7 +118,11 @@ export interface CaseOptions {
   readonly predicted?: boolean;
 }
 
-/** Lists the gaps that have a verdict, of some of which nobody knows how far they are out. */
+/**
+ * Lists the gaps that have a verdict, of some of which nobody knows how far they are out.
+ *
+ * @param rework what plans for the pump are made from
+ */
 export const judgedIn = ({
   watched,
   unsized,
@@ -169,7 +173,10 @@ const NOTHING: Estimate = { kind: 'interval', lo_mm: 0, hi_mm: 0 };
 /**
  * Returns everything that plans for a pump are made from.
  *
+ * @param job that is decided on
+ * @param state what its readings come to
  * @param shop what work costs, and the unit in which amounts are held to a step
+ * @param options parts on the shelf; whether gaps go by what work should have made of them
  */
 export function reworkCase(
   job: Job,

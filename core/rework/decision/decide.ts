@@ -36,11 +36,27 @@ export interface Decided {
   readonly kind: DecisionKind;
 }
 
-/** Tells whether nothing that could be decided on was measured yet. */
+/**
+ * Tells whether nothing that could be decided on was measured yet.
+ *
+ * @param rework what plans for the pump are made from
+ * @example
+ * isUnread({ watched: [], unmeasured: [{}], unmet: [] }); // true
+ * isUnread({ watched: [{}], unmeasured: [], unmet: [] }); // false
+ */
 export const isUnread = ({ watched, unmeasured, unmet }: ReworkCase): boolean =>
   watched.length === 0 && unmeasured.length > 0 && unmet.length === 0;
 
-/** Lists the gaps that a plan would narrow though nobody knows how wide they are: they are measured first. */
+/**
+ * Lists the gaps that a plan would narrow though nobody knows how wide they are: they are measured first.
+ *
+ * @param rework what plans for the pump are made from
+ * @param planned the operations of the plan
+ * @example
+ * const blind = [{ offer: 'lap', gaps: ['face'] }];
+ * unseenBy({ blind }, [{ offer: { id: 'lap' } }]); // ['face']
+ * unseenBy({ blind }, []); // []
+ */
 export const unseenBy = (
   { blind }: Pick<ReworkCase, 'blind'>,
   planned: readonly Pick<PlannedOperation, 'offer'>[],
@@ -50,11 +66,19 @@ export const unseenBy = (
   ),
 ];
 
-/** Lists the surfaces of a pump that nobody looked at. */
+/**
+ * Lists the surfaces of a pump that nobody looked at.
+ *
+ * @param rework what plans for the pump are made from
+ */
 export const unseenSurfaces = ({ job }: Pick<ReworkCase, 'job'>): readonly Looked[] =>
   lookedAt(job).filter(({ state }) => state === 'unseen');
 
-/** Returns what a pump comes to by what is known and planned, whatever was made a work list. */
+/**
+ * Returns what a pump comes to by what is known and planned, whatever was made a work list.
+ *
+ * @param decided the case, its plans, the one in hand, and whether a new pump costs less
+ */
 export function answerKind({
   rework,
   solved,

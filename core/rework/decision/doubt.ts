@@ -10,7 +10,11 @@ const ROUNDING_mm = 5e-5;
  *
  * @param amount_mm as it was typed
  * @param planned the range that is in, in mm
+ * @param unit the unit that the shop displays
  * @returns the reason in words, or null where there is none
+ * @example
+ * doubtOfAmount(0.03, { from_mm: 0.02, to_mm: 0.05 }, 'mm'); // null
+ * doubtOfAmount(0.3, { from_mm: 0.02, to_mm: 0.05 }, 'mm').includes('0.30 mm'); // true
  */
 export function doubtOfAmount(
   amount_mm: number,

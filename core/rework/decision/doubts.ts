@@ -61,7 +61,13 @@ function repairOf(
   return plan?.cost ?? null;
 }
 
-/** Lists what may be left in doubt on a pump, and what may be read once more. */
+/**
+ * Lists what may be left in doubt on a pump, and what may be read once more.
+ *
+ * @param rework what plans for the pump are made from
+ * @param solve solves mixed-integer linear programs exactly
+ * @param allowed tells which operations may be done
+ */
 export function doubtsIn(
   rework: ReworkCase,
   solve: Solver,

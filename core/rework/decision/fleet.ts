@@ -38,7 +38,13 @@ export interface Fleet {
   readonly example: boolean;
 }
 
-/** Returns what the cheapest plans of several pumps ask for together: the spares wanted in stock, time and cost. */
+/**
+ * Returns what the cheapest plans of several pumps ask for together: the spares wanted in stock, time and cost.
+ *
+ * @param jobs with their plans, the cheapest first
+ * @example
+ * fleetOf([]); // { spares: [], givenUp: [], minutes: 0, work: 0, example: false }
+ */
 export function fleetOf(jobs: readonly FleetJob[]): Fleet {
   const spares = new Map<string, Spare>();
   const givenUp: string[] = [];

@@ -11,7 +11,12 @@ const ROUNDING_mm = 1e-9;
  * Returns the amount nearest to one that is a whole number of steps and lies in a range, in mm; the amount itself where
  * no step does.
  *
- * @example 0.0317 between 0.024 and 0.043 in steps of 0.01: 0.03
+ * @param amount_mm in mm
+ * @param range that it has to stay in, in mm
+ * @param step_mm the steps that hands can hold
+ * @example
+ * atStep(0.0317, { from_mm: 0.024, to_mm: 0.043 }, 0.01); // 0.03
+ * atStep(0.0317, { from_mm: 0.031, to_mm: 0.032 }, 0.01); // 0.0317
  */
 export function atStep(
   amount_mm: number,

@@ -51,7 +51,12 @@ export interface PartLine {
   readonly done: readonly WorkEntry[];
 }
 
-/** Returns the operations of a plan as they are on this pump, in the order of doing. */
+/**
+ * Returns the operations of a plan as they are on this pump, in the order of doing.
+ *
+ * @param rework what plans for the pump are made from
+ * @param plan the works and their amounts, in mm
+ */
 export function plannedOperations(
   rework: ReworkCase,
   plan: Pick<RatedPlan, 'works'>,
@@ -71,7 +76,12 @@ export function plannedOperations(
   return inOrderOfWork(planned.map((p) => ({ ...p, keeps: p.keeps.filter(isItsTo(p, planned)) })));
 }
 
-/** Lists the checks with a limit that an operation moves and that have no verdict yet. */
+/**
+ * Lists the checks with a limit that an operation moves and that have no verdict yet.
+ *
+ * @param rework what plans for the pump are made from
+ * @param offer the operation
+ */
 export const unreadBy = ({ known, unmeasured }: ReworkCase, offer: Offer): Assessment[] =>
   openedByOffer(known.pump, unmeasured, offer);
 

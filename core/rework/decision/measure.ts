@@ -37,7 +37,12 @@ function firstStep({ job }: ReworkCase, a: Assessment): ToRead {
   };
 }
 
-/** Returns where to begin to measure gaps after work; null where there is none. */
+/**
+ * Returns where to begin to measure gaps after work; null where there is none.
+ *
+ * @param rework what plans for the pump are made from
+ * @param gaps in the order of the work
+ */
 export function firstOf(rework: ReworkCase, gaps: readonly Assessment[]): ToMeasure | null {
   const [first] = gaps.flatMap(unread);
   return first ? { ...firstStep(rework, first), settles: 'verdict' } : null;
@@ -50,6 +55,8 @@ const isZeroInDoubt = ({ zero }: Assessment): boolean => zero === 'never' || zer
  * Lists what has to be read before a pump can be decided on: what the decision hangs on first, then what has no verdict
  * yet, then what a zero check may settle; each in the order of the work.
  *
+ * @param rework what plans for the pump are made from
+ * @param solved the plans, and what holds them up
  * @param planned the plan in hand: what it would narrow unseen is measured first
  */
 export function toMeasure(

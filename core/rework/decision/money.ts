@@ -20,7 +20,12 @@ export interface Price {
   readonly example: boolean;
 }
 
-/** Returns what a plan costs, item by item. */
+/**
+ * Returns what a plan costs, item by item.
+ *
+ * @param rework what plans for the pump are made from
+ * @param plan with its works
+ */
 export function priceOf({ offers, money }: ReworkCase, plan: RatedPlan): Price {
   const done = offers.filter(({ id }) => plan.works.some((w) => w.id === id));
   const days = done.reduce((most, { terms }) => Math.max(most, terms.days), 0);

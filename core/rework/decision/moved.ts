@@ -5,7 +5,19 @@ import type { ReworkCase, Watched } from './case';
 import { isMovedBy } from './asked';
 import type { Amounts } from '../solver/problem';
 
-/** Returns the gaps that some operations move, those that were not in first. */
+/**
+ * Returns the gaps that some operations move, those that were not in first.
+ *
+ * @param rework what plans for the pump are made from
+ * @param amounts of a plan, in mm, by operation
+ * @example
+ * const gap = (verdict) => ({
+ *   assessment: { verdict },
+ *   effects: new Map([['lap', { low: { perMm: -1, once_mm: 0 }, high: { perMm: -1, once_mm: 0 } }]]),
+ * });
+ * const watched = [gap('in'), gap('out')];
+ * movedGaps({ watched, kept: [] }, new Map([['lap', 0.02]])).map((w) => w.assessment.verdict); // ['out', 'in']
+ */
 export function movedGaps(
   { watched, kept }: Pick<ReworkCase, 'watched' | 'kept'>,
   amounts: Amounts,
@@ -17,7 +29,13 @@ export function movedGaps(
   return [...moved.filter((w) => !isIn(w)), ...moved.filter(isIn)];
 }
 
-/** Tells whether some gap after work rests on what the app reckons that new parts measure. */
+/**
+ * Tells whether some gap after work rests on what the app reckons that new parts measure.
+ *
+ * @param rework what plans for the pump are made from
+ * @param gaps that are looked at
+ * @param amounts of a plan, in mm, by operation
+ */
 export const restsOnReckoning = (
   { offers, known }: Pick<ReworkCase, 'offers' | 'known'>,
   gaps: readonly Watched[],
@@ -33,5 +51,9 @@ export const restsOnReckoning = (
       ),
   );
 
-/** Lists the running clearances that work closed, or left under their least, and that nobody measured since. */
+/**
+ * Lists the running clearances that work closed, or left under their least, and that nobody measured since.
+ *
+ * @param all the characteristics of the pump
+ */
 export const closedBy = (all: readonly Assessment[]): Assessment[] => all.filter(isClosed);

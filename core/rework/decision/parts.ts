@@ -19,7 +19,12 @@ export interface PartState {
 /** The verdicts, the one that counts most first. */
 const WORST = ['out', 'close', 'open', 'in'] as const;
 
-/** Lists how each part of a pump stands, in the order of the pump. */
+/**
+ * Lists how each part of a pump stands, in the order of the pump.
+ *
+ * @param rework what plans for the pump are made from
+ * @param lines what is planned on the parts
+ */
 export function partStates(
   { job, known, all }: Pick<ReworkCase, 'job' | 'known' | 'all'>,
   lines: readonly PartLine[],

@@ -25,7 +25,17 @@ export function suggestsNew(rework: ReworkCase, { plans, blocked, closer }: Rewo
   return newIsCheaper(cheapest?.expected ?? null, rework.newPump);
 }
 
-/** Returns what is suggested of the pump as a whole: new, worked on, or reused as it is. */
+/**
+ * Returns what is suggested of the pump as a whole: new, worked on, or reused as it is.
+ *
+ * @param rework what plans for the pump are made from
+ * @param lines what is decided on each part
+ * @param buyNew a new pump costs less
+ * @example
+ * overallDecision({ unmet: [] }, [{ decision: 'reuse' }], false); // 'reuse'
+ * overallDecision({ unmet: [] }, [{ decision: 'hone' }], false); // 'machine'
+ * overallDecision({ unmet: [] }, [{ decision: 'reuse' }], true); // 'replace'
+ */
 export function overallDecision(
   { unmet }: Pick<ReworkCase, 'unmet'>,
   lines: readonly Pick<PartLine, 'decision'>[],

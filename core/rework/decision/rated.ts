@@ -19,7 +19,15 @@ export interface RatedPlan extends Solution {
   readonly expected: number;
 }
 
-/** Returns the chance that one of some gaps is out, each by itself. */
+/**
+ * Returns the chance that one of some gaps is out, each by itself.
+ *
+ * @param chances of each, 0 to 1
+ * @returns from 0 to 1
+ * @example
+ * chanceOfAny([0.1, 0.2]); // 0.28
+ * chanceOfAny([]); // 0
+ */
 export const chanceOfAny = (chances: readonly number[]): number =>
   1 - chances.reduce((sure, chance) => sure * (1 - chance), 1);
 

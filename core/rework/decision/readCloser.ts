@@ -64,6 +64,8 @@ function byLeaf({ job }: Known, a: Assessment): ToRead | null {
  * Returns how to read a gap closer than its bracket: by its sizes or the dial, as far as they were not read; else by the
  * leaf that splits the bracket at the place that holds its end.
  *
+ * @param rework what plans for the pump are made from
+ * @param a the assessment of the gap
  * @returns null where everything that could tell more was read, and the leaf set can tell no more
  */
 export const readCloser = (rework: Known, a: Assessment): ToRead | null =>

@@ -34,11 +34,22 @@ export interface Rework {
   readonly closer: readonly CharacteristicId[];
 }
 
-/** Returns the amounts of a plan by operation, in mm. */
+/**
+ * Returns the amounts of a plan by operation, in mm.
+ *
+ * @param plan its works and their amounts, in mm
+ * @example
+ * amountsOf({ works: [{ id: 'lap', amount_mm: 0.03 }] }); // { lap: 0.03 }
+ */
 export const amountsOf = ({ works }: Pick<Solution, 'works'>): Amounts =>
   new Map(works.map(({ id, amount_mm }) => [id, amount_mm]));
 
-/** Returns the span of each watched gap after work, by its characteristic, in mm: a bought part lies somewhere in its range. */
+/**
+ * Returns the span of each watched gap after work, by its characteristic, in mm: a bought part lies somewhere in its range.
+ *
+ * @param rework what plans for the pump are made from
+ * @param amounts of a plan, in mm, by operation
+ */
 export function spansAfter(
   { watched }: Pick<ReworkCase, 'watched'>,
   amounts: Amounts,
@@ -59,7 +70,12 @@ export function spansAfter(
 /** A value that is out by less is in, in mm: rounding of the sum. */
 const ROUNDING_mm = 1e-8;
 
-/** Lists the watched gaps that work leaves outside their limits, or under the least that they must keep. */
+/**
+ * Lists the watched gaps that work leaves outside their limits, or under the least that they must keep.
+ *
+ * @param rework what plans for the pump are made from
+ * @param amounts of a plan, in mm, by operation
+ */
 export function outAfter(
   { watched, kept = [] }: Pick<ReworkCase, 'watched'> & Partial<Pick<ReworkCase, 'kept'>>,
   amounts: Amounts,
@@ -82,7 +98,12 @@ const LAST_RESORT: Readonly<
   gears: ({ gears }) => gears === 'keep',
 };
 
-/** Tells whether the house does an operation only where nothing else helps. */
+/**
+ * Tells whether the house does an operation only where nothing else helps.
+ *
+ * @param offer the operation
+ * @param rework what plans for the pump are made from
+ */
 export function isLastResort(offer: Offer, { job, known }: ReworkCase): boolean {
   const { operation, piece, parts } = offer;
   // Gears from the shelf are another pair, as bought ones are.
@@ -162,6 +183,7 @@ function bestPlans(
  * everything in, with what it does only then. Each gap that is too close to call is brought in, read once more or left,
  * whichever is expected to cost the least.
  *
+ * @param rework what plans for the pump are made from
  * @param solve solves mixed-integer linear programs exactly
  * @param settings what a person set about operations, by their ids
  */

@@ -31,6 +31,8 @@ function reachOf(
 /**
  * Returns what of the shortest vane of a job's pump stays in its slot at full reach, and the hours until that
  * is the least; null where the pump has no such vanes, or they or their ring were not measured.
+ *
+ * @param rework what plans for the pump are made from
  */
 export function vaneOutlook({
   job,

@@ -17,7 +17,11 @@ export interface Wider {
   readonly more: number | null;
 }
 
-/** Tells whether a pump has gears that could be wider. */
+/**
+ * Tells whether a pump has gears that could be wider.
+ *
+ * @param job its sheet
+ */
 export const canBeWider = ({ sheet }: Pick<Job, 'sheet'>): boolean =>
   pumpOf(sheet).parts.some((part) => hasRole(part, 'set'));
 
@@ -31,7 +35,9 @@ function widthOf({ sheet }: Pick<Job, 'sheet'>): number | null {
  * Returns a job with gears wider than standard asked for on purpose: plans for it say which plates and pockets
  * have to give way. Flow rises with the width.
  *
+ * @param job that is decided on
  * @param over_mm how much wider, in mm
+ * @param shop what it says of its operations
  */
 export function withWider(job: Job, over_mm: number, shop: Pick<Shop, 'operations'>): Wider {
   const set = { id: ON_PURPOSE, name: 'fit the wider gears', over_mm, price: 0, days: 0 };

@@ -40,7 +40,21 @@ function isEqual(a: PlannedOperation, b: PlannedOperation): boolean {
   );
 }
 
-/** Puts equal works together, each group where the first of them is done. */
+/**
+ * Puts equal works together, each group where the first of them is done.
+ *
+ * @param planned in the order of doing
+ * @example
+ * const offer = (operation) => ({
+ *   operation,
+ *   terms: { most_mm: null },
+ *   piece: null,
+ *   set: null,
+ *   washer_mm: null,
+ * });
+ * const planned = ['seal', 'lap', 'seal'].map((kind) => ({ offer: offer(kind), need: null }));
+ * equalWorks(planned).map((group) => group.length); // [2, 1]
+ */
 export function equalWorks(
   planned: readonly PlannedOperation[],
 ): [PlannedOperation, ...PlannedOperation[]][] {
@@ -64,6 +78,7 @@ function staysGood({ assessment }: Watched, then: GapRange | undefined): boolean
  * Returns a plan as a list of works with the gaps that each is for. A gap stands once: with the work that it is out
  * without, else with the first that changes it.
  *
+ * @param rework what plans for the pump are made from
  * @param planned the works of the plan, in the order of doing
  * @param amounts of the plan, in mm
  */

@@ -18,7 +18,11 @@ export interface WorkList {
   readonly steps: readonly ListedStep[];
 }
 
-/** Returns the work list of a job: the last plan that counts, with what was carried out of it; null for none. */
+/**
+ * Returns the work list of a job: the last plan that counts, with what was carried out of it; null for none.
+ *
+ * @param job its journal
+ */
 export function workListOf(job: Pick<Job, 'journal'>): WorkList | null {
   const { plans, operations } = ledgerOf(job);
   const plan = counting(plans).at(-1);
@@ -30,7 +34,18 @@ export function workListOf(job: Pick<Job, 'journal'>): WorkList | null {
   };
 }
 
-/** Returns the step of a work list that comes next; null where all are done. */
+/**
+ * Returns the step of a work list that comes next; null where all are done.
+ *
+ * @param list the steps, and what was done of each
+ * @example
+ * const steps = [
+ *   { step: 'lap', done: ['today'] },
+ *   { step: 'hone', done: [] },
+ * ];
+ * nextStepOf({ steps }); // { step: 'hone' }
+ * nextStepOf({ steps: steps.slice(0, 1) }); // null
+ */
 export const nextStepOf = ({ steps }: WorkList): ListedStep | null =>
   steps.find(({ done }) => done.length === 0) ?? null;
 
@@ -43,7 +58,11 @@ export interface DoneWork {
   readonly amount_mm: number | null;
 }
 
-/** Lists the work of a job that counts, in order; what was one step of a work list is one. */
+/**
+ * Lists the work of a job that counts, in order; what was one step of a work list is one.
+ *
+ * @param job its journal
+ */
 export function doneWork(job: Pick<Job, 'journal'>): DoneWork[] {
   const entries = workEntriesOf(job);
   const steps = new Map(ledgerOf(job).plans.flatMap((p) => p.steps.map((s) => [s.id, s])));

@@ -55,7 +55,13 @@ function inside({ limits, least: floor }: Assessment, span: GapRange): EndEffect
 const partOf = ({ dimensions, features }: PumpModel, id: string): PartId | undefined =>
   [...dimensions, ...features].find((d) => d.id === id)?.part;
 
-/** Lists the sizes and surfaces of a characteristic that an operation changes, or whose part it exchanges. */
+/**
+ * Lists the sizes and surfaces of a characteristic that an operation changes, or whose part it exchanges.
+ *
+ * @param pump its model
+ * @param c the characteristic
+ * @param offer the operation
+ */
 export function touchedBy(pump: PumpModel, c: Characteristic, { works }: Offer): string[] {
   const exchanged = works.filter((w) => w.work === 'exchanged').map((w) => w.part);
   const changed = works.flatMap((w) => w.moves.map((m) => m.dimension));
@@ -309,7 +315,13 @@ export function bringsIn(a: Assessment, offer: Offer, { pump, rule }: Known): bo
   });
 }
 
-/** Lists the characteristics that an operation makes worth measuring again, sums with their parts. */
+/**
+ * Lists the characteristics that an operation makes worth measuring again, sums with their parts.
+ *
+ * @param pump its model
+ * @param all the characteristics of the pump
+ * @param offer the operation
+ */
 export function openedByOffer(
   pump: PumpModel,
   all: readonly Assessment[],

@@ -8,7 +8,16 @@ export interface GapRange {
   readonly high_mm: number;
 }
 
-/** Returns the ends of what is known: a bracket's own, a value's ± 2u; under the plain rule the value itself. */
+/**
+ * Returns the ends of what is known: a bracket's own, a value's ± 2u; under the plain rule the value itself.
+ *
+ * @param estimate of the gap, in mm
+ * @param rule how the house decides
+ * @example
+ * const gap = { kind: 'value', value_mm: 0.05, u_mm: 0.002 };
+ * endsBy(gap, 'guarded'); // [0.046, 0.054]
+ * endsBy(gap, 'plain'); // [0.05, 0.05]
+ */
 export function endsBy(estimate: Estimate, rule: DecisionRule): readonly [number, number] {
   if (rule === 'plain' && estimate.kind === 'value') {
     return [centre(estimate), centre(estimate)];
@@ -31,7 +40,14 @@ export function spanOf(
   return Number.isFinite(high_mm) ? { low_mm, high_mm } : null;
 }
 
-/** Returns the least that a gap may become by work, and whose word that is; null where there is none. */
+/**
+ * Returns the least that a gap may become by work, and whose word that is; null where there is none.
+ *
+ * @param a the limits of the gap, and what it must keep besides, in mm
+ * @example
+ * leastAllowed({ limits: { lower_mm: 0.02 }, least: null }); // { mm: 0.02, from: 'sheet' }
+ * leastAllowed({ limits: null, least: null }); // null
+ */
 export function leastAllowed({
   limits,
   least,
@@ -48,6 +64,12 @@ const ROUNDING_mm = 1e-8;
 
 /**
  * Tells whether a gap is inside its limits all along its span: what is bought for it may come out anywhere in its range.
+ *
+ * @param range of the gap after work, in mm
+ * @param a its limits, in mm
+ * @example
+ * isWithin({ low_mm: 0.03, high_mm: 0.06 }, { limits: { upper_mm: 0.06 } }); // true
+ * isWithin({ low_mm: 0.03, high_mm: 0.061 }, { limits: { upper_mm: 0.06 } }); // false
  */
 export function isWithin(
   { low_mm, high_mm }: GapRange,
@@ -63,7 +85,15 @@ export function isWithin(
 /** A running clearance of less is none, in mm: what turns in it touches. */
 const CLOSED_mm = 0.005;
 
-/** Returns the smallest that a gap is, or is predicted to be until it is measured. */
+/**
+ * Returns the smallest that a gap is, or is predicted to be until it is measured.
+ *
+ * @param a the assessment of the gap
+ * @example
+ * const gap = { kind: 'value', value_mm: 0.05, u_mm: 0.002 };
+ * smallestNow({ smallest: gap, largest: gap }); // { value_mm: 0.05 }
+ * smallestNow({ smallest: null, largest: null, predicted: { smallest: gap } }); // { value_mm: 0.05 }
+ */
 export const smallestNow = (a: Assessment): Estimate | null =>
   a.largest ? a.smallest : (a.predicted?.smallest ?? null);
 

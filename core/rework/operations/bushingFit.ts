@@ -45,8 +45,12 @@ const LAST_STEPS_mm = [0.02, 0.01, 0.005, 0] as const;
  * takes its half: free-running the wider, snug the tighter. What heat closes and what misalignment needs is
  * kept below.
  *
- * @example hub 44, sheet 0.03 to 0.09, free, a hot hub closing it by 0.02: 0.06 to 0.09 cold, 0.04 to 0.07
- *   hot, bore 44.06 to 44.09
+ * @param fit the hub, the sheet’s window, the school, and what heat closes, in mm
+ * @returns in mm
+ * @example
+ * const hub = { hub_mm: 44, lower_mm: 0.03, upper_mm: 0.09, school: 'free', heatShift_mm: -0.02 };
+ * bushingFit(hub); // { least_mm: 0.06, most_mm: 0.09, leastBore_mm: 44.06, mostBore_mm: 44.09 }
+ * bushingFit(hub).hot; // { least_mm: 0.04, most_mm: 0.07 }
  */
 export function bushingFit(fit: HubInBushing): BushingFit {
   const { hub_mm, school, heatShift_mm, misalignment_mm = MISALIGNMENT_mm } = fit;

@@ -73,7 +73,13 @@ export interface Terms extends OperationTerms {
   readonly example: boolean;
 }
 
-/** Returns the terms of an operation: the sheet's price, what the shop says, what the app begins with. */
+/**
+ * Returns the terms of an operation: the sheet's price, what the shop says, what the app begins with.
+ *
+ * @param operation a kind of work
+ * @param shop what it says of its operations
+ * @param sheet with the prices of the model
+ */
 export function termsOf(
   operation: Operation,
   { operations }: Pick<Shop, 'operations'>,
@@ -96,7 +102,13 @@ export function termsOf(
   };
 }
 
-/** Returns the minutes of the shop that an operation takes, with what goes along. */
+/**
+ * Returns the minutes of the shop that an operation takes, with what goes along.
+ *
+ * @param offer its time, and what goes along with it
+ * @example
+ * minutesOf({ terms: { minutes: 20 }, along: [{ terms: { minutes: 10 } }] }); // 30
+ */
 export const minutesOf = ({ terms, along }: Pick<Offer, 'terms' | 'along'>): number =>
   along.reduce((sum, a) => sum + a.terms.minutes, terms.minutes);
 
@@ -109,7 +121,15 @@ export function minutesShared(offers: readonly Pick<Offer, 'operation' | 'terms'
   }, 0);
 }
 
-/** Returns what an operation costs, with what goes along: the shop's time, and what is paid for it. */
+/**
+ * Returns what an operation costs, with what goes along: the shop's time, and what is paid for it.
+ *
+ * @param offer its time and its price, and what goes along with it
+ * @param rate what an hour of the shop costs
+ * @returns money, in the currency of the shop
+ * @example
+ * costOfOffer({ terms: { minutes: 30, price: 12 }, along: [] }, 80); // 52
+ */
 export const costOfOffer = (offer: Pick<Offer, 'terms' | 'along'>, rate: number): number =>
   offer.along.reduce(
     (sum, a) => sum + a.terms.price,
@@ -122,11 +142,26 @@ const STEPS: Readonly<Record<Shop['unit'], readonly [step_mm: number, fine_mm: n
   thou: [0.5 * MM_PER.thou, 0.1 * MM_PER.thou],
 };
 
-/** Returns the step in which the amount of an operation is set, in mm. */
+/**
+ * Returns the step in which the amount of an operation is set, in mm.
+ *
+ * @param operation whether it is fine work
+ * @param unit the unit that the shop displays
+ * @example
+ * stepOf({ fine: false }, 'mm'); // 0.01
+ * stepOf({ fine: true }, 'thou'); // 0.00254
+ */
 export const stepOf = ({ fine }: Pick<Operation, 'fine'>, unit: Shop['unit']): number =>
   STEPS[unit][fine ? 1 : 0];
 
-/** Tells whether an operation moves a size by its amount; what only cuts flat goes until it is flat. */
+/**
+ * Tells whether an operation moves a size by its amount; what only cuts flat goes until it is flat.
+ *
+ * @param offer the operation
+ * @example
+ * movesBySize({ works: [{ moves: [{ dimension: 'depth', perMm: -1 }] }] }); // true
+ * movesBySize({ works: [{ moves: [{ dimension: 'depth', perMm: null }] }] }); // false
+ */
 export const movesBySize = ({ works }: Offer): boolean =>
   works.some(({ moves }) => moves.some(({ perMm }) => perMm !== null));
 
@@ -347,6 +382,9 @@ const isByPart = (operation: Operation, { washers_mm }: Sheet): boolean =>
 /**
  * Lists the operations that can be done on a pump: those that it has parts for, that the house does, and that the
  * shop does itself or sends out.
+ *
+ * @param given the sheet, and the house rules
+ * @param shop what it says of its operations
  */
 export function offersFor(
   { sheet, rules }: { readonly sheet: Sheet; readonly rules: HouseRules },

@@ -155,9 +155,22 @@ export const OPERATIONS: readonly Operation[] = [
 
 const BY_ID: ReadonlyMap<string, Operation> = new Map(OPERATIONS.map((o) => [o.id, o]));
 
-/** Returns an operation by its id; undefined for one that this version does not know. */
+/**
+ * Returns an operation by its id; undefined for one that this version does not know.
+ *
+ * @param id of a kind of operation
+ * @example
+ * operationOf('whole-pump').id; // 'whole-pump'
+ * operationOf('polish-the-name-plate'); // undefined
+ */
 export const operationOf = (id: string): Operation | undefined => BY_ID.get(id);
 
-/** Returns the operation that carries out a remedy: the first of those that do. */
+/**
+ * Returns the operation that carries out a remedy: the first of those that do.
+ *
+ * @param remedy what a gap that is out asks for
+ * @example
+ * operationFor('face-deck').remedy; // 'face-deck'
+ */
 export const operationFor = (remedy: Remedy): Operation | undefined =>
   OPERATIONS.find((o) => o.remedy === remedy);

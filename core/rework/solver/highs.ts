@@ -24,6 +24,11 @@ const withoutColumns = ({ bounds }: Program): readonly number[] | null =>
  * Loads the HiGHS solver (WebAssembly, 3.5 MB), which is needed for rework plans only.
  *
  * @param locate returns where its WASM file is, where that is not beside the script
+ * @example
+ * const solve = await loadHighs();
+ * const columns = [{ lower: 0, upper: 10, cost: 1 }];
+ * solve({ columns, bounds: [{ of: [[0, 2]], lower: 3, upper: Infinity }] }); // [1.5]
+ * solve({ columns, bounds: [{ of: [[0, 1]], lower: 11, upper: Infinity }] }); // null
  */
 export async function loadHighs(locate?: (file: string) => string): Promise<Solver> {
   const highs = await load(locate ? { locateFile: locate } : {});

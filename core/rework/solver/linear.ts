@@ -110,10 +110,21 @@ export function problemOf(given: LinearCase): Problem {
  * Returns the cheapest operations that bring every characteristic of a linear case inside its guarded
  * limits, each with the range of its amount over which all stay inside while the others stay.
  *
+ * @param given sizes, what they make, their limits and what work does, in mm
  * @param solve solves mixed-integer linear programs exactly
  * @throws InputError where the case names what is not there
- * @example a depth of 20.09 and a width of 20, 0.02 to 0.08 allowed between them, off the deck at no cost
- *   per mm: 0.04 off, 0.01 to 0.07 is in
+ * @example
+ * import { loadHighs } from './highs';
+ * const given = {
+ *   dimensions: { depth: 20.09, width: 20 },
+ *   characteristics: [
+ *     { id: 'gap', terms: { depth: 1, width: -1 }, lower_mm: 0.02, upper_mm: 0.08 },
+ *   ],
+ *   operations: [
+ *     { id: 'deck', effects: { depth: -1 }, min_mm: 0, max_mm: 0.2, fixedCost: 10, costPerMm: 0 },
+ *   ],
+ * };
+ * linearPlan(given, await loadHighs()); // { operations: [{ id: 'deck', amount_mm: 0.04 }] }
  */
 export function linearPlan(given: LinearCase, solve: Solver): LinearPlan {
   const problem = problemOf(given);

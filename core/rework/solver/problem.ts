@@ -67,7 +67,11 @@ export type Amounts = ReadonlyMap<string, number>;
 /**
  * Returns a value after work, in mm: value + Σ (perMm · amount + once) over the works done.
  *
- * @example 0.09 with 0.03 of a work that moves it by −1 per mm is 0.06
+ * @param row a value in mm, and how works move it
+ * @param amounts in mm, by work
+ * @example
+ * const row = { value_mm: 0.09, moved: new Map([['lap', { perMm: -1, once_mm: 0 }]]) };
+ * valueAfter(row, new Map([['lap', 0.03]])); // 0.06
  */
 export function valueAfter({ value_mm, moved }: Row, amounts: Amounts): number {
   let value = value_mm;
@@ -87,11 +91,28 @@ export function spreadOf(moved: Row['moved'], done: readonly string[]): number {
   return isCut ? 0 : done.reduce((sum, id) => sum + (moved.get(id)?.spread_mm ?? 0), 0);
 }
 
-/** Returns the days that are waited for works: the longest of them, since all are waited for at once. */
+/**
+ * Returns the days that are waited for works: the longest of them, since all are waited for at once.
+ *
+ * @param works that are done
+ * @returns in days
+ * @example
+ * daysOf([{ days: 2 }, { days: 5 }, {}]); // 5
+ */
 export const daysOf = (works: readonly WorkOption[]): number =>
   works.reduce((most, { days }) => Math.max(most, days ?? 0), 0);
 
-/** Returns what set-ups cost that some works share, each paid once. */
+/**
+ * Returns what set-ups cost that some works share, each paid once.
+ *
+ * @param problem what its works share
+ * @param done the works that are done
+ * @returns money, in the unit of the costs
+ * @example
+ * const shared = [{ works: ['lap', 'face'], cost: 20 }];
+ * setUpOf({ shared }, [{ id: 'lap' }, { id: 'face' }]); // 20
+ * setUpOf({ shared }, [{ id: 'hone' }]); // 0
+ */
 export const setUpOf = (
   { shared = [] }: Pick<Problem, 'shared'>,
   done: readonly WorkOption[],
@@ -101,7 +122,16 @@ export const setUpOf = (
     0,
   );
 
-/** Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done, their set-ups, and the days of waiting. */
+/**
+ * Returns the cost of work: Σ (fixed + costPerMm · amount) over the works done, their set-ups, and the days of waiting.
+ *
+ * @param problem what works cost, and what they share
+ * @param amounts of the works done, in mm
+ * @returns money, in the unit of the costs
+ * @example
+ * const lap = { id: 'lap', min_mm: 0, max_mm: 0.2, fixedCost: 10, costPerMm: 100 };
+ * costOf({ works: [lap], excludes: [] }, new Map([['lap', 0.05]])); // 15
+ */
 export function costOf(problem: Omit<Problem, 'rows'>, amounts: Amounts): number {
   const done = problem.works.filter(({ id }) => amounts.has(id));
   return done.reduce(
@@ -119,6 +149,20 @@ export interface AmountRange {
 /**
  * Returns the range of the amount of one work that keeps all rows inside while the others stay, in mm;
  * from above to where no amount does.
+ *
+ * @param problem its rows and works, in mm
+ * @param amounts of the plan, in mm
+ * @param id of the work whose amount is looked at
+ * @example
+ * const gap = {
+ *   id: 'gap',
+ *   value_mm: 0.09,
+ *   lower_mm: 0.02,
+ *   upper_mm: 0.06,
+ *   moved: new Map([['lap', { perMm: -1, once_mm: 0 }]]),
+ * };
+ * const lap = { id: 'lap', min_mm: 0, max_mm: 0.2, fixedCost: 10, costPerMm: 0 };
+ * rangeOf({ rows: [gap], works: [lap], excludes: [] }, new Map([['lap', 0.03]]), 'lap'); // { from_mm: 0.03, to_mm: 0.07 }
  */
 export function rangeOf({ rows, works }: Problem, amounts: Amounts, id: string): AmountRange {
   const work = works.find((w) => w.id === id);

@@ -33,8 +33,15 @@ export type Solver = (program: Program, most_s?: number) => readonly number[] | 
 /**
  * Returns a solver whose answers together take no longer than a time: one plan asks it for a dozen.
  *
+ * @param solve solves mixed-integer linear programs exactly
  * @param most_s seconds for all answers together
  * @param now gives the time in milliseconds
+ * @example
+ * const shown = [];
+ * let now_ms = 0;
+ * const solve = withinTime((program, most_s) => (shown.push(most_s), null), 10, () => now_ms);
+ * solve({}), (now_ms = 4000), solve({});
+ * shown; // [10, 6]
  */
 export function withinTime(solve: Solver, most_s: number, now: () => number): Solver {
   const end = now() + most_s * 1000;
