@@ -31,23 +31,19 @@ const LISTBOX = { role: 'listbox' } as object;
 
 type KeyEvent = { readonly key: string; readonly preventDefault: () => void };
 
-/**
- * One of many: the chosen one in a line, all of them beneath when it is touched. In the list arrows move, Enter or Space
- * takes, Escape leaves things as they were.
- */
-export function Pick<T extends string>({ label, value, options, onChange, error }: Props<T>) {
-  const palette = usePalette();
-  const rowStyle = useRowStyle();
+/** Opens and closes the list, and leads the keys through its rows. */
+function useList<T extends string>({ value, options, onChange }: Props<T>) {
   const [open, setOpen] = useState(false);
   const line = useRef<View>(null);
   const rows = useRef<(View | null)[]>([]);
   const chosenAt = options.findIndex((o) => o.value === value);
+  const firstAt = Math.max(0, chosenAt);
   const close = () => {
     setOpen(false);
     line.current?.focus();
   };
   useEscape(open ? close : undefined);
-  const showChosen = useLatestCallback(() => rows.current[Math.max(0, chosenAt)]?.focus());
+  const showChosen = useLatestCallback(() => rows.current[firstAt]?.focus());
   useEffect(() => {
     if (open) showChosen();
   }, [open, showChosen]);
@@ -68,6 +64,26 @@ export function Pick<T extends string>({ label, value, options, onChange, error 
       take(option.value);
     }
   };
+  /** What makes a pressable thing a row of the list. */
+  const rowAt = (at: number) => ({
+    ref: (row: View | null) => {
+      rows.current[at] = row;
+    },
+    tabIndex: at === firstAt ? (0 as const) : (-1 as const),
+    onKeyDown: (event: KeyEvent) => press(event, at),
+  });
+  return { open, setOpen, line, chosenAt, take, rowAt };
+}
+
+/**
+ * One of many: the chosen one in a line, all of them beneath when it is touched. In the list arrows move, Enter or Space
+ * takes, Escape leaves things as they were.
+ */
+export function Pick<T extends string>(props: Props<T>) {
+  const { label, options, error } = props;
+  const palette = usePalette();
+  const rowStyle = useRowStyle();
+  const { open, setOpen, line, chosenAt, take, rowAt } = useList(props);
   const about = options[chosenAt]?.name ?? 'not chosen';
   return (
     <View>
@@ -90,20 +106,13 @@ export function Pick<T extends string>({ label, value, options, onChange, error 
         <View {...LISTBOX} aria-label={label} style={[styles.list, { borderColor: palette.ink }]}>
           {options.map((option, at) => {
             const chosen = at === chosenAt;
-            const keys = {
-              tabIndex: at === Math.max(0, chosenAt) ? 0 : -1,
-              onKeyDown: (event: KeyEvent) => press(event, at),
-            } as object;
             return (
               <Pressable
                 key={option.value}
-                ref={(row) => {
-                  rows.current[at] = row;
-                }}
                 role="option"
                 aria-selected={chosen}
                 onPress={() => take(option.value)}
-                {...keys}
+                {...(rowAt(at) as object)}
                 style={[styles.option, chosen && { backgroundColor: palette.ink }]}
               >
                 <Words strong={chosen} tone={chosen ? 'plate' : 'ink'} style={styles.words}>

@@ -27,28 +27,33 @@ const JobSide = onDemand('JobSide', async () => (await import('./JobSide')).JobS
 
 const Welcome = onDemand('Welcome', async () => (await import('./room')).Welcome);
 
-/** The jobs, the last one worked on first; a touch goes back to where it was left. */
-export function BenchScreen() {
-  const router = useRouter();
-  const wide = useWide();
-  const { job: asked } = useLocalSearchParams<{ job?: string }>();
+/** The jobs as far as they are read, and those of them that are looked for. */
+function useSought() {
   const { data: whole, error, isPending } = useJobSummaries();
   const { data: front } = useQuery(frontQuery);
   const jobs = whole ?? (error ? undefined : front);
-  const unread = useShopError();
   const [wanted, setWanted] = useState('');
   const all = useMemo(() => findable(jobs ?? []), [jobs]);
   // The letter is in its field at once; a long list may follow a moment later.
   const sought = useDeferredValue(wanted);
   const shown = useMemo(() => found(all, sought), [all, sought]);
-  if (isPending && !front?.length) return null;
-
-  /** A number read in, by hand or by a scanner, opens its job. */
-  const open = () => {
-    const [job, twin] = named(jobs ?? [], wanted);
-    if (job && !twin) router.push(`/job/${job.id}/${job.stage}`);
+  const isEmpty = whole !== undefined && shown.length === 0;
+  return {
+    jobs,
+    shown,
+    isEmpty,
+    wanted,
+    setWanted,
+    sought,
+    error,
+    isRead: !isPending || front?.length,
   };
-  const actions = (
+}
+
+/** What can be begun from the bench. */
+function Actions({ hasJobs }: { readonly hasJobs: boolean }) {
+  const router = useRouter();
+  return (
     <View style={styles.actions}>
       <IconButton
         icon="file-import-outline"
@@ -57,7 +62,7 @@ export function BenchScreen() {
         accessibilityLabel="Import"
         onPress={() => router.push('/import')}
       />
-      {jobs && jobs.length > 0 ? (
+      {hasJobs ? (
         <Button mode="text" compact onPress={() => router.push('/now')}>
           Measure now
         </Button>
@@ -67,15 +72,30 @@ export function BenchScreen() {
       </Button>
     </View>
   );
+}
+
+/** The jobs, the last one worked on first; a touch goes back to where it was left. */
+export function BenchScreen() {
+  const router = useRouter();
+  const wide = useWide();
+  const { job: asked } = useLocalSearchParams<{ job?: string }>();
+  const { jobs, shown, isEmpty, wanted, setWanted, sought, error, isRead } = useSought();
+  const unread = useShopError();
+  if (!isRead) return null;
+
+  /** A number read in, by hand or by a scanner, opens its job. */
+  const open = () => {
+    const [job, twin] = named(jobs ?? [], wanted);
+    if (job && !twin) router.push(`/job/${job.id}/${job.stage}`);
+  };
+  const unreadable = error ? (
+    <Notice kind="error">{say('bench.unreadable', { error: reasonOf(error) })}</Notice>
+  ) : null;
   if (!jobs || jobs.length === 0) {
     return (
-      <Page title="Bench" actions={actions}>
+      <Page title="Bench" actions={<Actions hasJobs={false} />}>
         <ShopUnread error={unread} />
-        {error ? (
-          <Notice kind="error">{say('bench.unreadable', { error: reasonOf(error) })}</Notice>
-        ) : (
-          <Welcome />
-        )}
+        {unreadable ?? <Welcome />}
       </Page>
     );
   }
@@ -83,7 +103,7 @@ export function BenchScreen() {
   const list = (
     <ListPage
       title="Bench"
-      actions={actions}
+      actions={<Actions hasJobs />}
       label="Jobs"
       items={shown}
       lowest={ROW}
@@ -107,14 +127,10 @@ export function BenchScreen() {
         />
       }
     >
-      {error ? (
-        <Notice kind="error">{say('bench.unreadable', { error: reasonOf(error) })}</Notice>
-      ) : null}
+      {unreadable}
       <ShopUnread error={unread} />
       <BackupDue />
-      {whole && shown.length === 0 ? (
-        <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words>
-      ) : null}
+      {isEmpty ? <Words tone="muted">{say('bench.noMatch', { text: sought })}</Words> : null}
     </ListPage>
   );
   if (!chosen) return list;

@@ -23,7 +23,7 @@ import { CustomerField } from '../tag/CustomerField';
 import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
 import { say } from '@/core/wording/say';
-import { type ListedJob } from '@/data/summaries';
+import type { ListedJob } from '@/data/summaries';
 
 const newJobForm = tagSchema('mm')
   .pick(['tag', 'owner', 'contact', 'unit', 'complaint', 'by'])
@@ -46,8 +46,8 @@ function lastUsedFirst(
   );
 }
 
-/** A new job from a sheet: the tag, whose pump it is, what is wrong with it, and which limits apply. */
-export function NewJobScreen() {
+/** Holds the form of a new job, and makes it. */
+function useNewJob() {
   const router = useRouter();
   const client = useQueryClient();
   const shop = useShop();
@@ -68,14 +68,12 @@ export function NewJobScreen() {
     },
     resolver: yupResolver(newJobForm),
   });
-  const { control, handleSubmit, setValue, clearErrors } = kept.form;
-  const { errors } = useFormState({ control });
+  const { control, handleSubmit } = kept.form;
   const { apply: changeShop } = useChangeShop();
   const [chosen, tierId, tag] = useWatch({ control, name: ['sheet', 'tier', 'tag'] });
   const twin = jobs?.find((j) => j.tag === tag.trim());
   const sheet = sheets.find((s) => s.id === chosen);
   const tier = sheet?.tiers.find((t) => t.id === tierId) ?? sheet?.tiers[0];
-
   const { run: start, failed } = useOnce(() =>
     onceValid(handleSubmit, async ({ sheet: _, ...form }) => {
       // A draft may name a sheet that is gone by now.
@@ -89,8 +87,16 @@ export function NewJobScreen() {
       router.replace(`/job/${id}/strip`);
     })(),
   );
+  return { isRead: data !== undefined, sheets, kept, chosen, sheet, tier, twin, start, failed };
+}
 
-  if (!data) return null;
+/** A new job from a sheet: the tag, whose pump it is, what is wrong with it, and which limits apply. */
+export function NewJobScreen() {
+  const router = useRouter();
+  const { isRead, sheets, kept, chosen, sheet, tier, twin, start, failed } = useNewJob();
+  const { control, setValue, clearErrors } = kept.form;
+  const { errors } = useFormState({ control });
+  if (!isRead) return null;
   if (sheets.length === 0) {
     return noSheet(router);
   }

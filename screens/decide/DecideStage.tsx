@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import { answerWords } from '@/core/wording/decide';
@@ -18,7 +18,7 @@ import { FromShelfPanel } from './FromShelfPanel';
 import { Sheet } from './Sheet';
 import { SignPanel } from './SignPanel';
 import { ToShelfPanel } from './ToShelfPanel';
-import { useDeciding } from './useDeciding';
+import { useDeciding, type Deciding } from './useDeciding';
 import { VaneNotice } from './VaneNotice';
 import { PlansPanel } from './PlansPanel';
 import { WhatIfPanel } from './WhatIfPanel';
@@ -41,64 +41,90 @@ export type DecidePanel =
   | 'from-shelf'
   | 'to-shelf';
 
+interface LaidProps {
+  readonly deciding: Deciding;
+  readonly onOpen: (panel: DecidePanel | null) => void;
+  /** The part of the shelf that led here. */
+  readonly asked: string | null;
+}
+
+/** What is laid over the answer, by its name. */
+const LAID: Readonly<
+  Record<Exclude<DecidePanel, 'answer' | 'list'>, (props: LaidProps) => ReactNode>
+> = {
+  plans: ({ deciding, onOpen }) => <PlansPanel deciding={deciding} onDone={() => onOpen(null)} />,
+  currency: ({ onOpen }) => (
+    <Sheet title="Currency of these sums" back="Back to the answer" onBack={() => onOpen(null)}>
+      <CurrencyField onDone={() => onOpen(null)} />
+    </Sheet>
+  ),
+  'what-if': ({ deciding, onOpen }) => (
+    <WhatIfPanel deciding={deciding} onDone={() => onOpen(null)} onWider={() => onOpen('wider')} />
+  ),
+  wider: ({ deciding, onOpen }) => (
+    <WiderPanel job={deciding.job} onDone={() => onOpen('what-if')} />
+  ),
+  sign: ({ deciding, onOpen }) => <SignPanel deciding={deciding} onDone={() => onOpen(null)} />,
+  accept: ({ deciding, onOpen }) => <AcceptPanel deciding={deciding} onDone={() => onOpen(null)} />,
+  'from-shelf': ({ deciding, onOpen, asked }) => (
+    <FromShelfPanel
+      deciding={deciding}
+      asked={asked}
+      onDone={() => onOpen(null)}
+      onGive={() => onOpen('to-shelf')}
+    />
+  ),
+  'to-shelf': ({ deciding, onOpen }) => (
+    <ToShelfPanel deciding={deciding} onDone={() => onOpen('from-shelf')} />
+  ),
+};
+
 /** What to cut, hone, pair or replace, and what it costs; and carrying it out. */
 export function DecideStage({ job }: { readonly job: Job }) {
-  const wide = useWide();
-  const palette = usePalette();
   const deciding = useDeciding(job);
   const workList = workListOf(job);
   // A part of the shelf leads here to be put in.
-  const { shelf: asked } = useLocalSearchParams<{ shelf?: string }>();
+  const { shelf: asked = null } = useLocalSearchParams<{ shelf?: string }>();
   const [panel, setPanel] = useState<DecidePanel | null>(asked ? 'from-shelf' : null);
   const shown = panel ?? (workList ? 'list' : 'answer');
-  const back = () => setPanel(null);
-  useEscape(panel === null ? undefined : back);
+  useEscape(panel === null ? undefined : () => setPanel(null));
   const { decided, busy } = deciding;
   useAnnounced(shown === 'answer' && decided && !busy ? answerWords(decided) : null, true);
-  const foot = <DecideFoot deciding={deciding} list={workList !== null} onOpen={setPanel} />;
 
   if (shown === 'list' && workList) {
     return (
       <WorkListPanel deciding={deciding} list={workList} onAnswer={() => setPanel('answer')} />
     );
   }
-  if (shown === 'accept') return <AcceptPanel deciding={deciding} onDone={back} />;
-  if (shown === 'sign') return <SignPanel deciding={deciding} onDone={back} />;
-  if (shown === 'what-if') {
-    return <WhatIfPanel deciding={deciding} onDone={back} onWider={() => setPanel('wider')} />;
+  if (shown === 'list' || shown === 'answer') {
+    return <AnswerPage deciding={deciding} list={workList !== null} onOpen={setPanel} />;
   }
-  if (shown === 'wider') return <WiderPanel job={job} onDone={() => setPanel('what-if')} />;
-  if (shown === 'from-shelf') {
-    return (
-      <FromShelfPanel
-        deciding={deciding}
-        asked={asked ?? null}
-        onDone={back}
-        onGive={() => setPanel('to-shelf')}
-      />
-    );
-  }
-  if (shown === 'to-shelf') {
-    return <ToShelfPanel deciding={deciding} onDone={() => setPanel('from-shelf')} />;
-  }
-  if (shown === 'currency') {
-    return (
-      <Sheet title="Currency of these sums" back="Back to the answer" onBack={back}>
-        <CurrencyField onDone={back} />
-      </Sheet>
-    );
-  }
-  if (shown === 'plans') return <PlansPanel deciding={deciding} onDone={back} />;
+  const Laid = LAID[shown];
+  return <Laid deciding={deciding} onOpen={setPanel} asked={asked} />;
+}
+
+interface AnswerProps {
+  readonly deciding: Deciding;
+  /** There is a work list already. */
+  readonly list: boolean;
+  readonly onOpen: (panel: DecidePanel | null) => void;
+}
+
+/** The answer with what it costs, and the works beneath it; beside it where there is room. */
+function AnswerPage({ deciding, list, onOpen }: AnswerProps) {
+  const wide = useWide();
+  const palette = usePalette();
+  const foot = <DecideFoot deciding={deciding} list={list} onOpen={onOpen} />;
   const answer = (
     <>
       <Answer deciding={deciding} />
       <Worth deciding={deciding} />
     </>
   );
-  const list = (
+  const works = (
     <>
-      <Works deciding={deciding} onShelf={() => setPanel('from-shelf')} />
-      <AcceptRow deciding={deciding} onOpen={() => setPanel('accept')} />
+      <Works deciding={deciding} onShelf={() => onOpen('from-shelf')} />
+      <AcceptRow deciding={deciding} onOpen={() => onOpen('accept')} />
       <Washers deciding={deciding} />
       <VaneNotice deciding={deciding} />
     </>
@@ -113,7 +139,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
           {foot}
         </View>
         <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
-          {list}
+          {works}
         </ScrollView>
       </View>
     );
@@ -122,7 +148,7 @@ export function DecideStage({ job }: { readonly job: Job }) {
     <View style={styles.fill}>
       <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
         {answer}
-        {list}
+        {works}
       </ScrollView>
       {foot}
     </View>

@@ -66,13 +66,12 @@ function amountNow(
     : { offer, amount_mm, from_mm, to_mm, waitsFor: [], unread: [] };
 }
 
-/** One step to carry out: what to do and how to check on the way, then how much it really was. */
-export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props) {
+/** Holds the form of a step: what was taken off is asked about once where it lies outside of the plan. */
+function useStep({ deciding, step, offer, live, unseen, onDone }: Props) {
   const { job, shop, rework } = deciding;
   const { unit } = shop;
   const { run, error } = useCommand(job);
-  const { control, handleSubmit, setError, setValue } = useForm({ defaultValues: { amount: '' } });
-  const { tool, check, caution } = offer.terms;
+  const form = useForm({ defaultValues: { amount: '' } });
   const isBlind = unseen.length > 0;
   const planned = isBlind ? null : amountNow(step, offer, live);
   const bushing = bushingWork(rework, offer);
@@ -80,15 +79,9 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
   const [missing, setMissing] = useState(false);
   const [doubt, setDoubt] = useState<Doubt | null>(null);
   // What is typed over is not asked about any more.
-  const typedNow = useWatch({ control, name: 'amount' });
+  const typedNow = useWatch({ control: form.control, name: 'amount' });
   const asked = doubt?.text === typedNow ? doubt : null;
   const asks = (isBlind || planned !== null) && movesBySize(offer);
-  const keep = async (taken_mm: number | null) => {
-    if (offer.piece) return void fit.run(offer.piece.id);
-    const [part = ''] = offer.parts;
-    const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
-    if (await run(carryOut(offer, step.id, taken_mm, u_mm))) onDone();
-  };
   const client = useQueryClient();
   const fit = useOnce(async (part: string) => {
     const after = await fitIntoJob(job, part, shop.person || job.by, step.id);
@@ -96,7 +89,13 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
     onDone();
     await client.invalidateQueries({ queryKey: KEYS.parts });
   });
-  const save = handleSubmit(async ({ amount }) => {
+  const keep = async (taken_mm: number | null) => {
+    if (offer.piece) return void fit.run(offer.piece.id);
+    const [part = ''] = offer.parts;
+    const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
+    if (await run(carryOut(offer, step.id, taken_mm, u_mm))) onDone();
+  };
+  const save = form.handleSubmit(async ({ amount }) => {
     if (bushing?.hub && !(finished.groove && finished.vent)) return setMissing(true);
     try {
       const typed = asks && amount.trim() !== '';
@@ -106,9 +105,21 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
       if (why === null) await keep(taken);
     } catch (problem) {
       if (!(problem instanceof InputError)) throw problem;
-      setError('amount', { message: problem.message }, { shouldFocus: true });
+      form.setError('amount', { message: problem.message }, { shouldFocus: true });
     }
   });
+  const advice = { finished, missing, onFinished: setFinished };
+  const failed = error ?? fit.failed;
+  return { form, isBlind, planned, bushing, advice, asks, asked, failed, keep, save };
+}
+
+/** One step to carry out: what to do and how to check on the way, then how much it really was. */
+export function StepForm(props: Props) {
+  const { deciding, offer, live, unseen } = props;
+  const { shop, rework } = deciding;
+  const { form, isBlind, planned, bushing, advice, asks, asked, failed, keep, save } =
+    useStep(props);
+  const { tool, check, caution } = offer.terms;
   return (
     <View style={{ gap: 8 }}>
       {planned || isBlind ? (
@@ -117,7 +128,7 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
             ? unseenWords(unseen)
             : live.busy
               ? 'Working it out…'
-              : stepWords(planned, unit)}
+              : stepWords(planned, shop.unit)}
         </Words>
       ) : null}
       <Words>
@@ -133,25 +144,23 @@ export function StepForm({ deciding, step, offer, live, unseen, onDone }: Props)
       {bushing ? (
         <BushingAdvice
           deciding={deciding}
-          finished={finished}
-          missing={missing}
           work={bushing}
           amount_mm={offer.operation.sizes && planned ? planned.amount_mm : null}
-          onFinished={setFinished}
+          {...advice}
         />
       ) : null}
-      {asks ? amountField(control, unit, planned, live) : null}
+      {asks ? amountField(form.control, shop.unit, planned, live) : null}
       {asked ? (
         <Question
           yes="Keep"
           no="Discard it"
           onYes={() => void keep(asked.taken_mm)}
-          onNo={() => setValue('amount', '')}
+          onNo={() => form.setValue('amount', '')}
         >
           {say('measure.isItRight', { doubt: asked.why })}
         </Question>
       ) : null}
-      {(error ?? fit.failed) ? <Notice kind="error">{error ?? fit.failed}</Notice> : null}
+      {failed ? <Notice kind="error">{failed}</Notice> : null}
       {asked ? null : (
         <Button
           mode={isBlind ? 'outlined' : 'contained'}

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { labelFor } from '@/core/pairing/labels';
-import { piecesFrom } from '@/core/pairing/piece';
+import { piecesFrom, type Piece } from '@/core/pairing/piece';
 import { pieceKinds, type PieceKind } from '@/core/pairing/roles';
 import type { ShelfPart } from '@/core/records/part';
 import { listed, say } from '@/core/wording/say';
@@ -18,6 +18,7 @@ import { Words } from '@/ui/Words';
 import { useOnce } from '../shell/useOnce';
 import { Sheet } from './Sheet';
 import type { Deciding } from './useDeciding';
+import type { Job } from '@/core/records/job';
 
 interface Props {
   readonly deciding: Deciding;
@@ -28,25 +29,37 @@ interface Props {
 const isOf = (part: ShelfPart, { parts }: PieceKind, tag: string): boolean =>
   part.from === tag && part.parts.join() === parts.join();
 
+/** A piece that a pump gives up, and what kind of piece that is. */
+interface Given {
+  readonly kind: PieceKind;
+  readonly piece: Piece;
+}
+
+/** Lists what a pump gives up, each kind that it has of it. */
+function givenUp(job: Job): Given[] {
+  const kinds = pieceKinds(job.sheet);
+  const all = piecesFrom(
+    job,
+    kinds.map(({ parts }) => parts),
+  );
+  return kinds.flatMap((kind, i) => {
+    const piece = all[i];
+    return piece ? [{ kind, piece }] : [];
+  });
+}
+
+/** Tells whether two kinds have a part in common: only one of them can go on the shelf. */
+const overlap = (a: PieceKind, b: PieceKind): boolean =>
+  a.id !== b.id && a.parts.some((id) => b.parts.includes(id));
+
 /** Parts that a pump gives up go on the shelf, with what was measured of them and seen on them. */
 export function ToShelfPanel({ deciding, onDone }: Props) {
   const { job, shop } = deciding;
   const client = useQueryClient();
   const { data: shelf } = useParts();
-  const records = shelf?.records ?? [];
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [place, setPlace] = useState('');
-  const kinds = useMemo(() => pieceKinds(job.sheet), [job.sheet]);
-  const pieces = useMemo(() => {
-    const all = piecesFrom(
-      job,
-      kinds.map(({ parts }) => parts),
-    );
-    return kinds.flatMap((kind, i) => {
-      const piece = all[i];
-      return piece ? [{ kind, piece }] : [];
-    });
-  }, [kinds, job]);
+  const pieces = useMemo(() => givenUp(job), [job]);
   const picked = pieces.filter(({ kind }) => chosen.includes(kind.id));
   const put = useOnce(async () => {
     const parts = await createParts(
@@ -66,6 +79,14 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
     announce(say('shelf.wentOn', { labels: listed(parts.map(({ label }) => label)) }));
     await client.invalidateQueries({ queryKey: KEYS.parts });
   });
+  const aboutOf = ({ kind, piece }: Given): string => {
+    const there = shelf?.records.find((part) => isOf(part, kind, job.tag));
+    const sizes = say('shelf.sizesCounted', { count: piece.sizes.length });
+    const already = there ? say('shelf.thereAlready', { label: there.label }) : '';
+    return [sizes, seenOn(piece, shop.unit), already].filter(Boolean).join(' · ');
+  };
+  const toggle = (kind: string) =>
+    setChosen((now) => (now.includes(kind) ? now.filter((id) => id !== kind) : [...now, kind]));
   return (
     <Sheet
       title="Put parts of this pump on the shelf"
@@ -88,29 +109,16 @@ export function ToShelfPanel({ deciding, onDone }: Props) {
       </Words>
       {put.failed ? <Notice kind="error">{put.failed}</Notice> : null}
       <View>
-        {pieces.map(({ kind, piece }) => {
-          const there = records.find((part) => isOf(part, kind, job.tag));
-          const clash = picked.some(
-            (p) => p.kind.id !== kind.id && p.kind.parts.some((id) => kind.parts.includes(id)),
-          );
-          const sizes = say('shelf.sizesCounted', { count: piece.sizes.length });
-          const already = there ? say('shelf.thereAlready', { label: there.label }) : '';
-          const about = [sizes, seenOn(piece, shop.unit), already].filter(Boolean).join(' · ');
-          return (
-            <CheckRow
-              key={kind.id}
-              name={kind.name}
-              about={about}
-              checked={chosen.includes(kind.id)}
-              disabled={clash}
-              onPress={() =>
-                setChosen((now) =>
-                  now.includes(kind.id) ? now.filter((id) => id !== kind.id) : [...now, kind.id],
-                )
-              }
-            />
-          );
-        })}
+        {pieces.map((given) => (
+          <CheckRow
+            key={given.kind.id}
+            name={given.kind.name}
+            about={aboutOf(given)}
+            checked={chosen.includes(given.kind.id)}
+            disabled={picked.some(({ kind }) => overlap(kind, given.kind))}
+            onPress={() => toggle(given.kind.id)}
+          />
+        ))}
       </View>
       <TextInput
         mode="outlined"

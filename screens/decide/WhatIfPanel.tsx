@@ -50,12 +50,9 @@ const WISHES: readonly { readonly value: Wish; readonly name: string }[] = [
 const wishOf = (setting: Setting | undefined): Wish =>
   setting === undefined ? 'plan' : setting === 'off' ? 'off' : 'on';
 
-/** Operations switched on and off, amounts dragged: every bar moves at once, and the rest is solved again. */
-export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
-  const { rework, plan, price, settings, set, shop, decided, busy } = deciding;
-  const wide = useWide();
+/** Holds what is wished of the operations, and the amounts that are dragged. */
+function useWishes({ rework, plan, settings, set }: Deciding) {
   const [dragged, setDragged] = useState<Amounts>(NOTHING);
-  const [more, setMore] = useState(false);
   // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
   const planned = useMemo(() => (plan ? amountsOf(plan) : NOTHING), [plan]);
   const gaps = useMemo(() => movedGaps(rework, planned), [rework, planned]);
@@ -67,7 +64,6 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   const held = [...dragged].filter(([id]) => planned.has(id));
   const amounts = held.length > 0 ? new Map([...planned, ...held]) : planned;
   const isShown = ({ id }: Offer) => planned.has(id) || settings.has(id);
-  const others = possible.filter((o) => !isShown(o));
   const change = useLatestCallback((next: Settings) => {
     setDragged(NOTHING);
     set(next);
@@ -78,6 +74,25 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
     else next.set(id, setting);
     change(next);
   });
+  const drag = (id: string, mm: number) => setDragged(new Map([...dragged, [id, mm]]));
+  return {
+    gaps,
+    problem,
+    amounts,
+    dragged,
+    shown: possible.filter(isShown),
+    others: possible.filter((o) => !isShown(o)),
+    drag,
+    wish,
+    reset: () => change(new Map()),
+  };
+}
+
+/** Operations switched on and off, amounts dragged: every bar moves at once, and the rest is solved again. */
+export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
+  const { rework, plan, price, settings, shop, decided, busy } = deciding;
+  const wide = useWide();
+  const { gaps, problem, amounts, dragged, shown, others, drag, wish, reset } = useWishes(deciding);
   const bars = plan ? (
     <GapLines deciding={deciding} gaps={gaps} amounts={amounts} />
   ) : (
@@ -94,14 +109,12 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       onBack={onDone}
       second={bars}
       beside={
-        settings.size > 0 ? (
-          <FootButton low name="As the app plans it" onPress={() => change(new Map())} />
-        ) : null
+        settings.size > 0 ? <FootButton low name="As the app plans it" onPress={reset} /> : null
       }
     >
       <Answer deciding={deciding} />
       {total ? <Words>{total}</Words> : null}
-      {possible.filter(isShown).map((offer) => (
+      {shown.map((offer) => (
         <View key={offer.id} style={styles.operation}>
           <WishChoice offer={offer} setting={settings.get(offer.id)} onWish={wish} />
           {amounts.has(offer.id) && movesBySize(offer) ? (
@@ -111,7 +124,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
               problem={problem}
               amounts={amounts}
               dragged={dragged}
-              onDrag={(mm) => setDragged(new Map([...dragged, [offer.id, mm]]))}
+              onDrag={(mm) => drag(offer.id, mm)}
               onHold={(amount_mm) => wish(offer.id, { amount_mm })}
             />
           ) : null}
@@ -126,19 +139,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
         </View>
       ))}
       {wide || plan ? null : bars}
-      {others.length > 0 ? (
-        <RowButton
-          name={say('rework.otherOperations', { count: others.length })}
-          about="what the plan does without"
-          open={more}
-          onPress={() => setMore(!more)}
-        />
-      ) : null}
-      {more
-        ? others.map((offer) => (
-            <WishChoice key={offer.id} offer={offer} setting={undefined} onWish={wish} />
-          ))
-        : null}
+      {others.length > 0 ? <Others offers={others} onWish={wish} /> : null}
       {canBeWider(deciding.job) ? (
         <RowButton
           name="Wider gears, for more flow"
@@ -147,6 +148,30 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
         />
       ) : null}
     </Sheet>
+  );
+}
+
+interface OthersProps extends Pick<WishProps, 'onWish'> {
+  readonly offers: readonly Offer[];
+}
+
+/** What the plan does without: folded until somebody asks. */
+function Others({ offers, onWish }: OthersProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <RowButton
+        name={say('rework.otherOperations', { count: offers.length })}
+        about="what the plan does without"
+        open={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open
+        ? offers.map((offer) => (
+            <WishChoice key={offer.id} offer={offer} setting={undefined} onWish={onWish} />
+          ))
+        : null}
+    </>
   );
 }
 

@@ -26,6 +26,7 @@ import { Closed } from './Closed';
 import type { Deciding } from './useDeciding';
 import { useMeasureFor } from './useMeasureFor';
 import { useListPlan } from './useListPlan';
+import type { Assessment } from '@/core/assessment/assessment';
 
 interface Props {
   readonly deciding: Deciding;
@@ -33,32 +34,35 @@ interface Props {
   readonly onAnswer: () => void;
 }
 
+/** Says that a step is done, and which is next. */
+const announceTicked = (step: string, next: string | undefined): void =>
+  announce(next ? say('rework.tickedThen', { step, next }) : say('rework.tickedLast', { step }));
+
+/** What is to be measured: again after the work, or what stays unclear where all is done. */
+function useToMeasure({ deciding, list }: Props, unseen: readonly Assessment[]) {
+  const { job, again, unclear, rework, solved, planned } = deciding;
+  const { measure, error } = useMeasureFor(job);
+  const first = firstOf(rework, unseen.length > 0 ? unseen : again);
+  const open =
+    solved && unclear.length > 0 && nextStepOf(list) === null
+      ? toMeasure(rework, solved, planned).find(({ settles }) => settles === 'open')
+      : undefined;
+  return { first, open, measure, error };
+}
+
 /** The plan as a work list: the next step large, what is done folded, what comes after it in a line each. */
-export function WorkListPanel({ deciding, list, onAnswer }: Props) {
-  const { job, again, unclear, rework, shop, solved, planned } = deciding;
+export function WorkListPanel(props: Props) {
+  const { deciding, list, onAnswer } = props;
+  const { job, again, unclear, rework, shop } = deciding;
   const live = useListPlan(deciding, list);
   const { run } = useCommand(job);
   const next = nextStepOf(list);
-  const { measure, error } = useMeasureFor(job);
-  const open =
-    solved && unclear.length > 0
-      ? toMeasure(rework, solved, planned).find(({ settles }) => settles === 'open')
-      : undefined;
   const done = list.steps.filter((listed) => listed.done.length > 0);
   const later = list.steps.filter((listed) => listed !== next && listed.done.length === 0);
   const nextOffer = next && rework.offers.find(({ id }) => id === next.step.offer);
   const unseen = nextOffer ? live.unseenBy(nextOffer) : [];
-  const first = firstOf(rework, unseen.length > 0 ? unseen : again);
+  const { first, open, measure, error } = useToMeasure(props, unseen);
   const nameOf = (listed: ListedStep) => stepName(deciding, listed);
-  const after = (ticked: ListedStep) => {
-    const [then] = later;
-    const step = nameOf(ticked);
-    announce(
-      then
-        ? say('rework.tickedThen', { step, next: nameOf(then) })
-        : say('rework.tickedLast', { step }),
-    );
-  };
   return (
     <Sheet
       title={next ? nameOf(next) : listWords({ list, again, unclear, job })}
@@ -73,7 +77,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
           >
             Measure again
           </Button>
-        ) : open && !next ? (
+        ) : open ? (
           <Button mode="contained" contentStyle={styles.large} onPress={() => void measure(open)}>
             {toMeasureWords(job.sheet, open, shop.unit)}
           </Button>
@@ -101,7 +105,7 @@ export function WorkListPanel({ deciding, list, onAnswer }: Props) {
           unseen={unseen}
           step={next.step}
           offer={nextOffer}
-          onDone={() => after(next)}
+          onDone={() => announceTicked(nameOf(next), later.map(nameOf)[0])}
         />
       ) : null}
       {next && !nextOffer ? (

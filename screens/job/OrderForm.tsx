@@ -1,4 +1,4 @@
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { noteOrder, undoOrder } from '@/core/commands/ordering';
 import type { OrderLine } from '@/core/inspect/order';
@@ -11,11 +11,11 @@ import { counting } from '@/core/schema/voiding';
 import { orderWords } from '@/core/wording/order';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
-import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 import { useCommand } from './useCommand';
+import { ChoiceField } from '@/ui/ChoiceField';
 
 interface Props {
   readonly job: Job;
@@ -34,7 +34,7 @@ export function OrderForm({ job, line, onDone }: Props) {
   const { order, why } = line;
   // Whoever orders one part of a pump mostly orders the others there too.
   const supplier = order?.supplier ?? counting(ledgerOf(job).orders).at(-1)?.supplier ?? '';
-  const { control, handleSubmit, setError, setValue } = useForm({
+  const { control, handleSubmit, setError } = useForm({
     defaultValues: {
       state: (order ? 'came' : 'ordered') as OrderState,
       date: dayText(new Date()),
@@ -42,7 +42,6 @@ export function OrderForm({ job, line, onDone }: Props) {
       partNumber: order?.partNumber ?? '',
     },
   });
-  const state = useWatch({ control, name: 'state' });
   const save = handleSubmit(async (form) => {
     const date = dayOf(form.date, new Date());
     if (!date) {
@@ -60,12 +59,7 @@ export function OrderForm({ job, line, onDone }: Props) {
     <View style={styles.form}>
       {orderWords(line) ? <Words tone="muted">{why}</Words> : null}
       {error ? <Notice kind="error">{error}</Notice> : null}
-      <Choice
-        label="How far the order is"
-        value={state}
-        options={STATES}
-        onChange={(next) => setValue('state', next)}
-      />
+      <ChoiceField control={control} name="state" label="How far the order is" options={STATES} />
       <View style={styles.row}>
         <Field control={control} name="date" label="Date" style={styles.cell} />
         <Field control={control} name="supplier" label="Supplier" style={styles.cell} />

@@ -62,10 +62,9 @@ const NOTHING: Described = { defect: '', nail: '', depth: '', remark: '', decide
 const depthOf = (text: string, unit: 'mm' | 'thou') =>
   tried(() => (text.trim() === '' ? null : parseReading(text, 'gap', bareUnit('gap', unit)).mm));
 
-/** What is wrong with a surface: the kind, the nail, a depth; what follows is proposed, and decided here. */
-export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Props) {
+/** Holds what is said of a defect, kept until it is noted. */
+function useDescribed(job: Job, surface: Surface) {
   const { unit } = useShop();
-  const { run, error } = useCommand(job);
   const { held, follow, take } = useHeldUnit(unit);
   const kept = useKeptForm<Described>({
     key: `defect/${job.id}/${surface.id}`,
@@ -75,23 +74,39 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
   });
   const { control, setValue } = kept.form;
   const form = useWatch({ control }) as Described;
-  const { defect, nail, depth, remark } = form;
   const set: Setting = (name, value) => setValue(name, value as never, { shouldDirty: true });
-  follow(depth !== '');
+  follow(form.depth !== '');
+  return { kept, held, form, set };
+}
 
-  if (defect === '') {
-    return kinds(kept, surface, set, onCancel);
-  }
-  const known = defectOf(defect);
+/** What is wrong with a surface: the kind, the nail, a depth; what follows is proposed, and decided here. */
+export function DefectForm(props: Props) {
+  const { job, surface, onCancel } = props;
+  const described = useDescribed(job, surface);
+  const { kept, form, set } = described;
+  return form.defect === '' ? (
+    kinds(kept, surface, set, onCancel)
+  ) : (
+    <KnownDefect {...props} described={described} defect={form.defect} />
+  );
+}
+
+interface KnownProps extends Props {
+  readonly described: ReturnType<typeof useDescribed>;
+  readonly defect: DefectId;
+}
+
+/** How bad a defect is, what follows from it, and what is decided. */
+function KnownDefect({ described, defect, ...props }: KnownProps) {
+  const { job, surface, spot, onDone, onStay, onCancel } = props;
+  const { run, error } = useCommand(job);
+  const { kept, held, form, set } = described;
+  const { depth, remark } = form;
+  const nail = form.nail || null;
   const deep = depthOf(depth, held);
   const wrong = deep.ok ? null : deep.message;
   const depth_mm = deep.ok ? deep.value : null;
-  const proposal = proposalFor(
-    job.sheet,
-    surface,
-    { defect, nail: nail || null, depth_mm },
-    job.rules,
-  );
+  const proposal = proposalFor(job.sheet, surface, { defect, nail, depth_mm }, job.rules);
   const taken = form.decided || proposal.consequence;
   const save = async (then: () => void) => {
     const noted = await kept.save(() =>
@@ -99,7 +114,7 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
         noteDefect({
           surface: surface.id,
           defect,
-          nail: nail || null,
+          nail,
           depth_mm,
           spot,
           proposed: proposal.consequence,
@@ -114,11 +129,11 @@ export function DefectForm({ job, surface, spot, onDone, onStay, onCancel }: Pro
   return (
     <View style={styles.form}>
       <KeptNotices kept={kept} />
-      {what(defect, known, set)}
+      {what(defect, defectOf(defect), set)}
       {nailTells(defect, surface.kind) ? (
         <Choice
           label="Fingernail test"
-          value={nail}
+          value={form.nail}
           options={NAIL_NAMES}
           onChange={(said) => set('nail', said as Nail)}
         />

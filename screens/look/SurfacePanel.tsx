@@ -1,5 +1,5 @@
 import { lastLooked, noteSound, undoLook, unlook } from '@/core/commands/noting';
-import { type SetStateAction, type Dispatch, useState } from 'react';
+import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { areTogether, type Looked } from '@/core/inspect/looking';
@@ -42,15 +42,7 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
   const { surface, findings } = shown;
   const seen = looked.filter((l) => l.state !== 'unseen').length;
   const part = ownerName(job.sheet, surface);
-  const rest = looked.filter((l) => l.state === 'unseen' && areTogether(l.surface, surface));
-  const possible = defectsOf(surface.kind);
   const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
-
-  const last = lastLooked(job);
-  const next = useNextFocus(`${surface.id} ${describing}`);
-  const sound = async (surfaces: readonly Surface[]) => {
-    if (await run(noteSound(surfaces))) onDone();
-  };
   return (
     <View style={styles.panel}>
       <Pressable
@@ -84,49 +76,79 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
           </Wall>
         ) : null,
       )}
-      {describing ? <Heading size="title">{surface.name}</Heading> : null}
       {describing ? (
-        <DefectForm
-          job={job}
-          surface={surface}
-          spot={spot}
-          onDone={onDone}
-          onStay={() => onChoose(surface.id, null)}
-          onCancel={() => {
-            setDescribing(false);
-            onDone();
-          }}
-        />
-      ) : (
         <>
-          <View ref={next} role="status" aria-label="Next">
-            <Heading size="instruction" style={styles.instruction}>
-              {surface.name}
-            </Heading>
-            <Words tone="muted" style={styles.possible}>
-              {say(surface.parts.some((part) => part === 'spring') ? 'look.spring' : 'look.draw', {
-                surface: lower(surface.name),
-                defects: possible.map((d) => d.name.toLowerCase()).join(', '),
-              })}
-            </Words>
-          </View>
-          {answers(sound, surface, shown, setDescribing)}
-          <FootRow>
-            {rest.length > 1 ? (
-              <FootButton
-                name={say('look.restSound', { part, count: rest.length })}
-                onPress={() => void sound(rest.map((l) => l.surface))}
-              />
-            ) : null}
-            {shown.state === 'unseen' ? null : <FootButton name="Next" onPress={onDone} />}
-            {shown.state === 'sound' ? (
-              <FootButton name="Not inspected" onPress={() => void run(unlook(surface.id))} />
-            ) : null}
-            {last ? <FootButton name="Undo" onPress={() => void run(undoLook(last))} /> : null}
-          </FootRow>
+          <Heading size="title">{surface.name}</Heading>
+          <DefectForm
+            job={job}
+            surface={surface}
+            spot={spot}
+            onDone={onDone}
+            onStay={() => onChoose(surface.id, null)}
+            onCancel={() => {
+              setDescribing(false);
+              onDone();
+            }}
+          />
         </>
+      ) : (
+        <AskedOf
+          job={job}
+          looked={looked}
+          shown={shown}
+          run={run}
+          onDone={onDone}
+          onDescribe={() => setDescribing(true)}
+        />
       )}
     </View>
+  );
+}
+
+interface AskedProps extends Pick<Props, 'job' | 'looked' | 'shown' | 'onDone'> {
+  readonly run: ReturnType<typeof useCommand>['run'];
+  readonly onDescribe: () => void;
+}
+
+/** What to look for on a surface, and the answers: one touch when it is sound. */
+function AskedOf({ job, looked, shown, run, onDone, onDescribe }: AskedProps) {
+  const { surface } = shown;
+  const part = ownerName(job.sheet, surface);
+  const rest = looked.filter((l) => l.state === 'unseen' && areTogether(l.surface, surface));
+  const possible = defectsOf(surface.kind);
+  const last = lastLooked(job);
+  const next = useNextFocus(surface.id);
+  const sound = async (surfaces: readonly Surface[]) => {
+    if (await run(noteSound(surfaces))) onDone();
+  };
+  return (
+    <>
+      <View ref={next} role="status" aria-label="Next">
+        <Heading size="instruction" style={styles.instruction}>
+          {surface.name}
+        </Heading>
+        <Words tone="muted" style={styles.possible}>
+          {say(surface.parts.some((part) => part === 'spring') ? 'look.spring' : 'look.draw', {
+            surface: lower(surface.name),
+            defects: possible.map((d) => d.name.toLowerCase()).join(', '),
+          })}
+        </Words>
+      </View>
+      {answers(sound, surface, shown, onDescribe)}
+      <FootRow>
+        {rest.length > 1 ? (
+          <FootButton
+            name={say('look.restSound', { part, count: rest.length })}
+            onPress={() => void sound(rest.map((l) => l.surface))}
+          />
+        ) : null}
+        {shown.state === 'unseen' ? null : <FootButton name="Next" onPress={onDone} />}
+        {shown.state === 'sound' ? (
+          <FootButton name="Not inspected" onPress={() => void run(unlook(surface.id))} />
+        ) : null}
+        {last ? <FootButton name="Undo" onPress={() => void run(undoLook(last))} /> : null}
+      </FootRow>
+    </>
   );
 }
 
@@ -147,7 +169,7 @@ function answers(
   sound: (surfaces: readonly Surface[]) => Promise<void>,
   surface: Surface,
   shown: Looked,
-  setDescribing: Dispatch<SetStateAction<boolean>>,
+  onDescribe: () => void,
 ) {
   return (
     <View style={styles.answers}>
@@ -164,7 +186,7 @@ function answers(
         mode="outlined"
         style={styles.answer}
         contentStyle={styles.large}
-        onPress={() => setDescribing(true)}
+        onPress={onDescribe}
       >
         {shown.state === 'found' ? 'Another defect' : 'Defect'}
       </Button>

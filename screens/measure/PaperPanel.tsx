@@ -65,21 +65,17 @@ function usePaperDraft(key: string) {
   return { cells, put };
 }
 
-/** A blank page to measure with, and the table to type it in afterwards, place by place. */
-export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
+/** Returns the marks of boxes without that of one of them. */
+const without = (map: ReadonlyMap<string, string>, id: string): ReadonlyMap<string, string> =>
+  new Map([...map].filter(([other]) => other !== id));
+
+/** Holds what is typed in from a paper, and takes what of it can be read and is believed. */
+function usePaper({ job, run, make }: Props, blocks: readonly PaperBlock[], day: string | null) {
   const shop = useShop();
-  const { unit } = shop;
-  const [way, setWay] = useState<MethodId>(job.cursor.way === 'size' ? 'size' : 'leaf');
-  const [date, setDate] = useState(now().slice(0, 10));
   const { cells, put } = usePaperDraft(`paper/${job.id}`);
   const [wrong, setWrong] = useState<ReadonlyMap<string, string>>(new Map());
   const [doubted, setDoubted] = useState<ReadonlyMap<string, string>>(new Map());
   const [said, setSaid] = useState('');
-  const blocks = paperBlocks(job, all, way);
-  const written = dayOf(date, new Date(now()));
-  const isAhead = Boolean(written && written > now().slice(0, 10));
-  const day = isAhead ? null : written;
-
   const save = async () => {
     if (!day) return;
     const at = momentOf(day, now());
@@ -96,12 +92,24 @@ export function PaperPanel({ job, all, run, make, error, onDone }: Props) {
   const type = (id: string, text: string) => {
     put({ ...cells, [id]: text });
     // What was typed anew is believed or doubted anew.
-    const without = (map: ReadonlyMap<string, string>) =>
-      new Map([...map].filter(([other]) => other !== id));
-    setWrong(without(wrong));
-    setDoubted(without(doubted));
+    setWrong(without(wrong, id));
+    setDoubted(without(doubted, id));
     setSaid('');
   };
+  return { cells, wrong, doubted, said, save, type };
+}
+
+/** A blank page to measure with, and the table to type it in afterwards, place by place. */
+export function PaperPanel(props: Props) {
+  const { job, all, error, onDone } = props;
+  const { unit } = useShop();
+  const [way, setWay] = useState<MethodId>(job.cursor.way === 'size' ? 'size' : 'leaf');
+  const [date, setDate] = useState(now().slice(0, 10));
+  const blocks = paperBlocks(job, all, way);
+  const written = dayOf(date, new Date(now()));
+  const isAhead = Boolean(written && written > now().slice(0, 10));
+  const day = isAhead ? null : (written ?? null);
+  const { cells, wrong, doubted, said, save, type } = usePaper(props, blocks, day);
   const isEmpty = Object.values(cells).every((text) => text.trim() === '');
   return (
     <ScrollView contentContainerStyle={styles.panel} keyboardShouldPersistTaps="handled">

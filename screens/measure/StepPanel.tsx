@@ -19,6 +19,7 @@ import { Wall } from '../shell/Wall';
 import { StepDrawing } from './StepDrawing';
 import { VerdictLine } from './VerdictLine';
 import { say } from '@/core/wording/say';
+import type { ShopUnit } from '@/core/quantity/units';
 
 interface Props extends Shown {
   readonly step: Step;
@@ -44,54 +45,92 @@ function useTarget(sheet: PumpKind, step: Step) {
   }, [sheet, kind, characteristic, dimension]);
 }
 
-/** What every step of measuring has: the drawing, one instruction, how it stands, the answers, the lesser actions. */
-export function StepPanel(props: Props) {
-  const { job, shown, measuring, step, instruction, brief = false, foot, children } = props;
-  const { unit } = useShop();
-  const wide = useWide();
-  const { height } = useWindowDimensions();
-  const { low, short, tiny } = useRoom();
-  const next = useNextFocus(`${step.characteristic} ${step.way} ${step.station.id}`);
-  const { all, error, pending } = measuring;
-  const fallen = measuring.fallen.length > 0;
-  const target = useTarget(job.sheet, step);
+/** The drawing of a step: pieces of a step are functions, since a tap draws each component once more. */
+const drawingOf = (
+  { job, shown, step, marks = NO_MARKS }: Props,
+  target: ReturnType<typeof useTarget>,
+): ReactNode => (
+  <Later>
+    <Wall what="The drawing" record={{ kind: 'job', id: job.id }}>
+      <StepDrawing job={job} {...target} station={step.station} marks={marks} shown={shown} />
+    </Wall>
+  </Later>
+);
+
+/** How the check stands, or which verdict fell. */
+const standingOf = (
+  { job, shown, measuring, brief = false }: Props,
+  unit: ShopUnit,
+  wide: boolean,
+): ReactNode => (
+  <Later>
+    {measuring.fallen.length > 0 ? (
+      <FallenVerdict job={job} measuring={measuring} />
+    ) : (
+      <>
+        {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
+        {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
+      </>
+    )}
+  </Later>
+);
+
+const headOf = (props: Props, caution: string | undefined): ReactNode => {
+  const { job, shown, measuring } = props;
   const asked = askedFor(job).find((a) => a.characteristic === shown.characteristic.id);
-  const drawing = (
-    <Later>
-      <Wall what="The drawing" record={{ kind: 'job', id: job.id }}>
-        <StepDrawing
-          job={job}
-          {...target}
-          station={step.station}
-          marks={props.marks ?? NO_MARKS}
-          shown={shown}
-        />
-      </Wall>
-    </Later>
-  );
-  const standing = (
-    <Later>
-      {fallen ? (
-        <FallenVerdict job={job} measuring={measuring} />
-      ) : (
-        <>
-          {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
-          {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
-        </>
-      )}
-    </Later>
-  );
-  const head = (caution: boolean) => (
+  return (
     <PanelHead
-      all={all}
+      all={measuring.all}
       shown={shown}
-      caution={caution ? props.caution : undefined}
+      caution={caution}
       first={asked && say('measure.firstBecause', { why: asked.why })}
       onList={props.onList}
       onTools={props.onTools}
       onKeys={props.onKeys}
     />
   );
+};
+
+/** The answers to a step, or what has to be settled first. */
+const answersOf = ({ measuring, children }: Props, unit: ShopUnit): ReactNode =>
+  measuring.pending ? (
+    <PendingNotice
+      pending={measuring.pending}
+      unit={unit}
+      onSettle={(believe) => void measuring.settle(believe)}
+    />
+  ) : (
+    children
+  );
+
+const footOf = (props: Props): ReactNode => (
+  <Later>
+    <Foot
+      job={props.job}
+      shown={props.shown}
+      way={props.step.way}
+      measuring={props.measuring}
+      onEvidence={props.onEvidence}
+      onSkip={props.onSkip}
+    >
+      {props.foot}
+    </Foot>
+  </Later>
+);
+
+/** What every step of measuring has: the drawing, one instruction, how it stands, the answers, the lesser actions. */
+export function StepPanel(props: Props) {
+  const { job, measuring, step, instruction, caution } = props;
+  const { unit } = useShop();
+  const wide = useWide();
+  const { height } = useWindowDimensions();
+  const { low, short, tiny } = useRoom();
+  const next = useNextFocus(`${step.characteristic} ${step.way} ${step.station.id}`);
+  const { error } = measuring;
+  const fallen = measuring.fallen.length > 0;
+  const target = useTarget(job.sheet, step);
+  const drawing = drawingOf(props, target);
+  const standing = standingOf(props, unit, wide);
   const doing = (
     <>
       <View ref={next} role="status" aria-live="off" aria-label="Next">
@@ -99,29 +138,10 @@ export function StepPanel(props: Props) {
       </View>
       {short && !fallen ? null : standing}
       {error ? <Notice kind="error">{error}</Notice> : null}
-      {pending ? (
-        <PendingNotice
-          pending={pending}
-          unit={unit}
-          onSettle={(believe) => void measuring.settle(believe)}
-        />
-      ) : (
-        children
-      )}
+      {answersOf(props, unit)}
       {short && !fallen ? standing : null}
-      {short && props.caution ? <Caution>{props.caution}</Caution> : null}
-      <Later>
-        <Foot
-          job={job}
-          shown={shown}
-          way={step.way}
-          measuring={measuring}
-          onEvidence={props.onEvidence}
-          onSkip={props.onSkip}
-        >
-          {foot}
-        </Foot>
-      </Later>
+      {short && caution ? <Caution>{caution}</Caution> : null}
+      {footOf(props)}
     </>
   );
   return (
@@ -135,13 +155,13 @@ export function StepPanel(props: Props) {
         <View style={styles.beside}>
           <View style={[styles.column, { height: height - HEAD }]}>{drawing}</View>
           <View style={styles.answers}>
-            {head(false)}
+            {headOf(props, undefined)}
             {doing}
           </View>
         </View>
       ) : (
         <>
-          {head(!short)}
+          {headOf(props, short ? undefined : caution)}
           {tiny ? null : drawing}
           {doing}
         </>

@@ -54,14 +54,16 @@ function partOf(job: Job, shown: Assessment): PartId {
   return first?.part ?? parts[0]?.id ?? partId('');
 }
 
+const named = <T extends string>(items: readonly { readonly id: T; readonly name: string }[]) =>
+  items.map(({ id, name }) => ({ value: id, name }));
+
 /** Reads the amount as it was typed; null where none was. */
 function amountOf(text: string, unit: ShopUnit): number | null {
   return text.trim() === '' ? null : parseReading(text, 'gap', bareUnit('gap', unit)).mm;
 }
 
-/** Something was done to a part: which, what, by how much; and what has to be measured again for it. */
-export function WorkPanel({ job, shown, measuring, onDone }: Props) {
-  const next = useNextFocus<Text>('work');
+/** Holds what was done: the part, the work and the size that are chosen, as far as they go together. */
+function useWork({ job, shown, measuring, onDone }: Props) {
   const shop = useShop();
   const pump = pumpOf(job.sheet);
   const [part, setPart] = useState(() => partOf(job, shown));
@@ -72,7 +74,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const size = choices.find((c) => c.id === chosen)?.id ?? choices[0]?.id ?? null;
   const { control, handleSubmit, setError } = useForm({ defaultValues: { amount: '' } });
-
+  const byAmount = hasAmount(job.sheet, part, work);
   const operation = (amount_mm: number | null): WorkEntry => {
     const u_mm = amountUncertainty(job, { instruments: shop.instruments, zeros: [] }, part);
     return {
@@ -89,46 +91,46 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
   const opened = openedBy(pump, operation(null));
   const save = handleSubmit(async ({ amount }) => {
     try {
-      const amount_mm = !hasAmount(job.sheet, part, work) ? null : amountOf(amount, shop.unit);
+      const amount_mm = byAmount ? amountOf(amount, shop.unit) : null;
       if (await measuring.work(operation(amount_mm))) onDone();
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       setError('amount', { message: reasonOf(error) }, { shouldFocus: true });
     }
   });
+  return {
+    control,
+    parts: { value: part, options: named(pump.parts), onChange: setPart },
+    works: {
+      value: work,
+      options: works.map((value) => ({ value, name: capital(WORK_WORD[value]) })),
+      onChange: setWork,
+    },
+    places: size ? { value: size, options: named(choices), onChange: setChosen } : null,
+    amount: byAmount ? `${AMOUNT[work]}, ${shop.unit}` : null,
+    opened,
+    save: () => void save(),
+  };
+}
 
+/** Something was done to a part: which, what, by how much; and what has to be measured again for it. */
+export function WorkPanel(props: Props) {
+  const next = useNextFocus<Text>('work');
+  const { measuring, onDone } = props;
+  const { control, parts, works, places, amount, opened, save } = useWork(props);
   return (
     <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
       <Heading ref={next} size="title">
         Record work done
       </Heading>
-      <Pick
-        label="Part"
-        value={part}
-        options={pump.parts.map(({ id, name }) => ({ value: id, name }))}
-        onChange={setPart}
-      />
-      <Choice
-        stacked
-        label="What was done"
-        value={work}
-        options={works.map((value) => ({ value, name: capital(WORK_WORD[value]) }))}
-        onChange={setWork}
-      />
-      {choices.length > 0 && size ? (
-        <Choice
-          stacked
-          label="Where"
-          value={size}
-          options={choices.map(({ id, name }) => ({ value: id, name }))}
-          onChange={setChosen}
-        />
-      ) : null}
-      {hasAmount(job.sheet, part, work) ? (
+      <Pick label="Part" {...parts} />
+      <Choice stacked label="What was done" {...works} />
+      {places ? <Choice stacked label="Where" {...places} /> : null}
+      {amount ? (
         <Field
           control={control}
           name="amount"
-          label={`${AMOUNT[work]}, ${shop.unit}`}
+          label={amount}
           placeholder="Leave empty if nobody measured it"
         />
       ) : null}
@@ -144,7 +146,7 @@ export function WorkPanel({ job, shown, measuring, onDone }: Props) {
         measure.
       </Words>
       {measuring.error ? <Notice kind="error">{measuring.error}</Notice> : null}
-      <Button mode="contained" contentStyle={styles.large} onPress={() => void save()}>
+      <Button mode="contained" contentStyle={styles.large} onPress={save}>
         Save
       </Button>
       <FootRow>

@@ -27,13 +27,12 @@ interface Props {
   readonly run: Commanding['run'];
 }
 
-/** The zero check: what the instrument shows on its standard; the difference comes off every reading since. */
-export function ZeroForm({ job, instrument, run }: Props) {
+/** Holds the form of a zero check, and stores it with the job and the shop. */
+function useZero({ job, instrument, run }: Props) {
   const shop = useShop();
   const { apply: changeShop, error } = useChangeShop();
   const { unit } = shop;
   const zeros = zerosOf(job, shop);
-  const zero = zeroAt(instrument, zeros, now());
   const standard_mm = usualStandard(instrument, { zeros });
   const blank = {
     standard: standard_mm === null ? '' : formatLength(standard_mm, 'size', unit),
@@ -64,6 +63,20 @@ export function ZeroForm({ job, instrument, run }: Props) {
     setValue('read', standard);
     if (await trigger('standard')) await save({ standard, read: standard });
   };
+  return {
+    zero: zeroAt(instrument, zeros, now()),
+    unit,
+    control,
+    error,
+    isGood,
+    save: handleSubmit(save),
+  };
+}
+
+/** The zero check: what the instrument shows on its standard; the difference comes off every reading since. */
+export function ZeroForm(props: Props) {
+  const { instrument } = props;
+  const { zero, unit, control, error, isGood, save } = useZero(props);
   const said = zero.check
     ? say('measure.zeroed', {
         when: timeWords(zero.check.at),
@@ -94,11 +107,7 @@ export function ZeroForm({ job, instrument, run }: Props) {
         <Button mode="contained" style={styles.field} onPress={() => void isGood()}>
           Zero is good
         </Button>
-        <Button
-          mode="contained-tonal"
-          style={styles.field}
-          onPress={() => void handleSubmit(save)()}
-        >
+        <Button mode="contained-tonal" style={styles.field} onPress={() => void save()}>
           Save this zero
         </Button>
       </View>

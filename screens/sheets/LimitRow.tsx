@@ -5,7 +5,6 @@ import type { Characteristic } from '@/core/pumps/family';
 import { unitName } from '@/core/quantity/format';
 import type { SheetLimit } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';
-import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { useRoom } from '@/ui/useWidth';
@@ -13,6 +12,8 @@ import { Words } from '@/ui/Words';
 import { FIGURE } from './FigureTable';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
+import type { LimitFields } from './limitForm';
+import { ChoiceField } from '@/ui/ChoiceField';
 
 interface Props {
   readonly tier: { readonly id: string; readonly name: string };
@@ -40,41 +41,21 @@ const GASKET_MEANT: Readonly<Record<SheetLimit['gasket'], string>> = {
   'with-gasket': 'measured with the gasket in',
 };
 
-/** One limit: least and most, and behind *More* how it is meant and where it stands. */
-export function LimitRow({ tier, characteristic, unit }: Props) {
-  const palette = usePalette();
-  const { tiny } = useRoom();
-  const { control, setValue, getFieldState, formState } = useFormContext<SheetForm>();
-  const [opened, setOpen] = useState(false);
-  const { id, name, convention, quantity, sides, gasket, sum } = characteristic;
-  const further = characteristic.first !== id;
-  const path = `limits.${tier.id}.${id}` as const;
-  const [side, gasketSaid, source, preferredLower, preferredUpper] = useWatch({
-    control,
-    name: [
-      `${path}.side`,
-      `${path}.gasket`,
-      `${path}.source`,
-      `${path}.preferredLower`,
-      `${path}.preferredUpper`,
-    ],
-  });
-  const [lowWrong, highWrong] = (['preferredLower', 'preferredUpper'] as const).map(
-    (end) => getFieldState(`${path}.${end}`, formState).invalid,
-  );
-  // What is wrong must not hide behind *More*.
-  const open = opened || lowWrong || highWrong;
+/** Says in one line how a limit is meant, as far as it is not the usual. */
+function meantBy(
+  { id, first, convention, quantity, sides, gasket, sum }: Characteristic,
+  said: Partial<LimitFields>,
+  unit: ShopUnit,
+): string {
   const measure = unitName(quantity, unit);
-  const meant = [
+  const { preferredLower, preferredUpper, source } = said;
+  const usual = sum ? 'empty: same limit as without the cover' : convention;
+  return [
     // The heads name the unit of the gaps.
     measure === unitName('gap', unit) ? '' : say('sheets.inUnit', { unit: measure }),
-    further
-      ? 'empty: same as section 1'
-      : sum
-        ? 'empty: same limit as without the cover'
-        : convention,
-    sides && side === 'one-side' ? 'limit per side' : '',
-    gasket ? GASKET_MEANT[gasketSaid ?? 'bare'] : '',
+    first !== id ? 'empty: same as section 1' : usual,
+    sides && said.side === 'one-side' ? 'limit per side' : '',
+    gasket ? GASKET_MEANT[said.gasket ?? 'bare'] : '',
     preferredLower || preferredUpper
       ? say('sheets.preferredBand', { lower: preferredLower || '0', upper: preferredUpper || '' })
       : '',
@@ -82,81 +63,108 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
   ]
     .filter(Boolean)
     .join(' · ');
+}
+
+/** One limit: least and most, and behind *More* how it is meant and where it stands. */
+export function LimitRow({ tier, characteristic, unit }: Props) {
+  const palette = usePalette();
+  const { tiny } = useRoom();
+  const { control, getFieldState, formState } = useFormContext<SheetForm>();
+  const [opened, setOpen] = useState(false);
+  const { id, name, quantity } = characteristic;
+  const path = `limits.${tier.id}.${id}` as const;
+  const said: Partial<LimitFields> | undefined = useWatch({ control, name: path });
+  const [lowWrong, highWrong] = (['preferredLower', 'preferredUpper'] as const).map(
+    (end) => getFieldState(`${path}.${end}`, formState).invalid,
+  );
+  // What is wrong must not hide behind *More*.
+  const open = opened || lowWrong || highWrong;
+  const measure = unitName(quantity, unit);
+  const about = { unit: measure, tier: tier.name, check: name };
   return (
     <View style={[styles.limit, { borderColor: palette.line }]}>
       <View style={[styles.line, tiny && styles.wrapped]}>
         <Pressable
           role="button"
           aria-expanded={open}
-          aria-label={say(open ? 'sheets.lessOn' : 'sheets.moreOn', { check: name })}
+          aria-label={say(open ? 'sheets.lessOn' : 'sheets.moreOn', about)}
           onPress={() => setOpen(!open)}
           style={[styles.name, tiny && styles.whole]}
         >
           <Words strong>{name}</Words>
           <Words size="note" tone="muted" numberOfLines={open ? undefined : 1}>
-            {meant}
+            {meantBy(characteristic, said ?? {}, unit)}
           </Words>
         </Pressable>
         <Field
           control={control}
           name={`${path}.lower`}
           flat="figure"
-          label={say('sheets.min', { unit: measure })}
-          spoken={say('sheets.minOf', { tier: tier.name, check: name })}
+          label={say('sheets.min', about)}
+          spoken={say('sheets.minOf', about)}
           style={styles.figure}
         />
         <Field
           control={control}
           name={`${path}.upper`}
           flat="figure"
-          label={say('sheets.max', { unit: measure })}
-          spoken={say('sheets.maxOf', { tier: tier.name, check: name })}
+          label={say('sheets.max', about)}
+          spoken={say('sheets.maxOf', about)}
           style={styles.figure}
         />
       </View>
-      {open ? (
-        <View style={styles.box}>
-          {sides ? (
-            <Choice
-              label={say('sheets.countsOf', { check: name })}
-              value={side ?? 'full'}
-              options={SIDE_NAMES}
-              onChange={(value) => setValue(`${path}.side`, value, { shouldDirty: true })}
-            />
-          ) : null}
-          {gasket ? (
-            <Choice
-              label={say('sheets.gasketOf', { check: name })}
-              stacked
-              value={gasketSaid ?? 'bare'}
-              options={GASKET_NAMES}
-              onChange={(value) => setValue(`${path}.gasket`, value, { shouldDirty: true })}
-            />
-          ) : null}
-          <View style={styles.line}>
-            <Field
-              control={control}
-              name={`${path}.preferredLower`}
-              label={say('sheets.preferredMin', { unit: measure })}
-              spoken={say('sheets.preferredMinOf', { tier: tier.name, check: name })}
-              style={styles.half}
-            />
-            <Field
-              control={control}
-              name={`${path}.preferredUpper`}
-              label={say('sheets.preferredMax', { unit: measure })}
-              spoken={say('sheets.preferredMaxOf', { tier: tier.name, check: name })}
-              style={styles.half}
-            />
-          </View>
-          <Field
-            control={control}
-            name={`${path}.source`}
-            label="Source, if different from above"
-            spoken={say('sheets.limitSource', { tier: tier.name, check: name })}
-          />
-        </View>
+      {open ? <LimitMore tier={tier} characteristic={characteristic} unit={unit} /> : null}
+    </View>
+  );
+}
+
+/** How a limit is meant, the band that is preferred, and where it stands. */
+function LimitMore({ tier, characteristic, unit }: Props) {
+  const { control } = useFormContext<SheetForm>();
+  const { id, name, quantity, sides, gasket } = characteristic;
+  const path = `limits.${tier.id}.${id}` as const;
+  const about = { unit: unitName(quantity, unit), tier: tier.name, check: name };
+  return (
+    <View style={styles.box}>
+      {sides ? (
+        <ChoiceField
+          control={control}
+          name={`${path}.side`}
+          label={say('sheets.countsOf', about)}
+          options={SIDE_NAMES}
+        />
       ) : null}
+      {gasket ? (
+        <ChoiceField
+          control={control}
+          name={`${path}.gasket`}
+          label={say('sheets.gasketOf', about)}
+          stacked
+          options={GASKET_NAMES}
+        />
+      ) : null}
+      <View style={styles.line}>
+        <Field
+          control={control}
+          name={`${path}.preferredLower`}
+          label={say('sheets.preferredMin', about)}
+          spoken={say('sheets.preferredMinOf', about)}
+          style={styles.half}
+        />
+        <Field
+          control={control}
+          name={`${path}.preferredUpper`}
+          label={say('sheets.preferredMax', about)}
+          spoken={say('sheets.preferredMaxOf', about)}
+          style={styles.half}
+        />
+      </View>
+      <Field
+        control={control}
+        name={`${path}.source`}
+        label="Source, if different from above"
+        spoken={say('sheets.limitSource', about)}
+      />
     </View>
   );
 }

@@ -24,6 +24,8 @@ import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { BenchSection, FastenerSection, OwnSection, VariantSection } from './ListSections';
 import { WorkSection } from './WorkSection';
 import { paragraph, say } from '@/core/wording/say';
+import { isDone } from '../shell/isDone';
+import { SaveButton } from '@/ui/SaveButton';
 
 const SECTIONS = [
   { value: 'pump', name: 'Pump', holds: ['examples', 'model', 'note', 'geometry'] },
@@ -36,6 +38,17 @@ const SECTIONS = [
   { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'small', 'clutches', 'book'] },
 ] as const;
 type Section = (typeof SECTIONS)[number]['value'];
+
+const SHOWN = {
+  pump: PumpSection,
+  limits: LimitSection,
+  own: OwnSection,
+  sizes: SizeSection,
+  work: WorkSection,
+  fasteners: FastenerSection,
+  variants: VariantSection,
+  bench: BenchSection,
+} as const satisfies Record<Section, unknown>;
 
 /** The parts of the form as the notices name them. */
 const PART_NAME: Readonly<Partial<Record<keyof SheetForm, string>>> = {
@@ -68,18 +81,14 @@ const sectionOf = (path: string): Section =>
   SECTIONS.find(({ holds }) => holds.some((field) => path.split('.')[0] === field))?.value ??
   'pump';
 
-/** A limit sheet in its sections, figures in shop shorthand; jobs already begun keep the sheet as it was. */
-export function SheetEditor({
-  sheet,
-  unit: shopUnit,
-}: {
+interface Props {
   readonly sheet: Sheet;
   readonly unit: ShopUnit;
-}) {
-  const router = useRouter();
+}
+
+/** Holds the form of a sheet: what is wrong is pointed at, what only looks wrong is asked about once. */
+function useSheetForm({ sheet, unit: shopUnit }: Props, onPoint: (path: string) => void) {
   const { apply: change, error } = useChange('sheet', sheet.id);
-  const { mutateAsync: removeSheet } = useRemove('sheet');
-  const [section, setSection] = useState<Section>('limits');
   const [wrong, setWrong] = useState<readonly Fault[]>([]);
   const [doubts, setDoubts] = useState<readonly Fault[]>([]);
   const { held: unit, follow, take } = useHeldUnit(shopUnit);
@@ -89,14 +98,12 @@ export function SheetEditor({
     unit,
     onUnit: take,
   });
-  const { form } = kept;
-  const { handleSubmit, setError, formState, clearErrors } = form;
+  const { handleSubmit, setError, formState, clearErrors } = kept.form;
   follow(formState.isDirty);
-
   const point = (list: readonly Fault[]) => {
     list.forEach(({ path, message }) => setError(path as FieldPath<SheetForm>, { message }));
     const first = list[0];
-    if (first) setSection(sectionOf(first.path));
+    if (first) onPoint(first.path);
   };
   const store = handleSubmit(async (fields) => {
     const result = fromForm(fields, sheet, unit);
@@ -112,58 +119,76 @@ export function SheetEditor({
     }
     setDoubts([]);
     await kept.save((check) =>
-      change((stored) => {
-        check(toForm(stored, unit));
-        return { ...stored, ...differing(result.sheet, sheet) };
-      }).then(
-        () => true,
-        // The error stays with the hook and is shown; the form keeps what was typed.
-        () => false,
+      isDone(
+        change((stored) => {
+          check(toForm(stored, unit));
+          return { ...stored, ...differing(result.sheet, sheet) };
+        }),
       ),
     );
   });
   const save = () => {
     // What was wrong at a field that is not on show would hold the next attempt up, unseen.
     clearErrors();
-    return store();
+    void store();
   };
-  const word = formState.isDirty ? (doubts.length > 0 ? 'Save anyway' : 'Save') : 'Saved';
+  return { kept, unit, error, wrong, doubts, save };
+}
+
+/** What stands in the way of storing a sheet, and what it is for. */
+function SheetNotices({
+  sheet,
+  form: { kept, error, wrong, doubts },
+}: {
+  readonly sheet: Sheet;
+  readonly form: ReturnType<typeof useSheetForm>;
+}) {
   return (
-    <FormProvider {...form}>
+    <>
+      {sheet.invented ? (
+        <Notice kind="caution">
+          Invented pump and invented limits, for the demo. Never use them for a real pump.
+        </Notice>
+      ) : null}
+      <KeptNotices kept={kept} labels={PART_NAME} />
+      {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
+      {wrong.length > 0 ? (
+        <Notice kind="error">
+          {say('sheets.fix', { count: wrong.length, first: wrong[0]?.message ?? '' })}
+        </Notice>
+      ) : null}
+      {doubts.length > 0 ? (
+        <Notice kind="caution">
+          {say('sheets.checkThis', { doubts: paragraph(...doubts.map((d) => d.message)) })}
+        </Notice>
+      ) : null}
+    </>
+  );
+}
+
+/** A limit sheet in its sections, figures in shop shorthand; jobs already begun keep the sheet as it was. */
+export function SheetEditor({ sheet, unit: shopUnit }: Props) {
+  const router = useRouter();
+  const { mutateAsync: removeSheet } = useRemove('sheet');
+  const [section, setSection] = useState<Section>('limits');
+  const form = useSheetForm({ sheet, unit: shopUnit }, (path) => setSection(sectionOf(path)));
+  const { kept, unit, doubts, save } = form;
+  const Shown = SHOWN[section];
+  return (
+    <FormProvider {...kept.form}>
       <Page
         title={sheet.model}
         actions={
-          <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
-            {word}
-          </Button>
+          <SaveButton
+            isDirty={kept.form.formState.isDirty}
+            word={doubts.length > 0 ? 'Save anyway' : 'Save'}
+            onPress={save}
+          />
         }
       >
-        {sheet.invented ? (
-          <Notice kind="caution">
-            Invented pump and invented limits, for the demo. Never use them for a real pump.
-          </Notice>
-        ) : null}
-        <KeptNotices kept={kept} labels={PART_NAME} />
-        {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
-        {wrong.length > 0 ? (
-          <Notice kind="error">
-            {say('sheets.fix', { count: wrong.length, first: wrong[0]?.message ?? '' })}
-          </Notice>
-        ) : null}
-        {doubts.length > 0 ? (
-          <Notice kind="caution">
-            {say('sheets.checkThis', { doubts: paragraph(...doubts.map((d) => d.message)) })}
-          </Notice>
-        ) : null}
+        <SheetNotices sheet={sheet} form={form} />
         <Choice strip label="Section" value={section} options={SECTIONS} onChange={setSection} />
-        {section === 'pump' ? <PumpSection sheet={sheet} unit={unit} /> : null}
-        {section === 'limits' ? <LimitSection sheet={sheet} unit={unit} /> : null}
-        {section === 'own' ? <OwnSection sheet={sheet} unit={unit} /> : null}
-        {section === 'sizes' ? <SizeSection sheet={sheet} unit={unit} /> : null}
-        {section === 'work' ? <WorkSection sheet={sheet} unit={unit} /> : null}
-        {section === 'fasteners' ? <FastenerSection sheet={sheet} unit={unit} /> : null}
-        {section === 'variants' ? <VariantSection sheet={sheet} unit={unit} /> : null}
-        {section === 'bench' ? <BenchSection sheet={sheet} unit={unit} /> : null}
+        <Shown sheet={sheet} unit={unit} />
         <Button
           mode="outlined"
           icon="file-export-outline"

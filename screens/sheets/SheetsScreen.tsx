@@ -1,4 +1,3 @@
-import { reasonOf } from '@/core/errors';
 import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -20,6 +19,7 @@ import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { SheetSide } from './SheetSide';
 import { say } from '@/core/wording/say';
+import { Unreadable } from '../shell/Unreadable';
 
 /** The limit sheets of the shop. */
 export function SheetsScreen() {
@@ -50,11 +50,7 @@ export function SheetsScreen() {
       }
     >
       {failed ? <Notice kind="error">{failed}</Notice> : null}
-      {data?.unreadable.map((e) => (
-        <Notice key={e.key} kind="error">
-          {say('shell.unreadable', { error: reasonOf(e) })}
-        </Notice>
-      ))}
+      <Unreadable records={data?.unreadable} />
       {data && sheets.length === 0 ? (
         <Words tone="muted">
           No sheet yet. Make one, import one, or open the demo and copy its sheets.

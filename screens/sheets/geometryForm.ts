@@ -25,8 +25,7 @@ export const toGeometryForm = (sheet: Sheet, unit: ShopUnit): Record<string, str
 
 /** Returns the geometry that a form describes; as it was where a field cannot be read, or no pump can be so. */
 export function fromGeometryForm(form: Record<string, string>, sheet: Sheet, read: Reader): object {
-  const texts = { ...toGeometryForm(sheet, read.unit), ...form };
-  const geometry = read.fields('geometry', fieldsOf(sheet), texts, sheet.geometry);
+  const geometry = read.fields('geometry', fieldsOf(sheet), form, sheet.geometry);
   if (!geometry) return sheet.geometry;
   // What a sheet of old says of its pump is left to it: it is doubted, not refused.
   const isOld = dequal(geometry, sheet.geometry);

@@ -29,7 +29,7 @@ export class Reader {
     const shown = formOf(fields, record, this.unit);
     const read = recordOf(
       fields,
-      form as Row,
+      { ...shown, ...form },
       { record, form: shown },
       this.unit,
       (name, message) => this.wrong(path ? `${path}.${name}` : name, message),

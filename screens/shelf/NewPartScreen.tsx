@@ -10,17 +10,16 @@ import { say } from '@/core/wording/say';
 import { KEYS, useParts, useSheets } from '@/data/hooks';
 import { createParts } from '@/data/shelf';
 import { Button } from '@/ui/Button';
-import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
-import { Pick } from '@/ui/Pick';
 import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { onceValid, Refused, useOnce } from '../shell/useOnce';
 import { ORIGIN_OPTIONS } from './partForm';
+import { PickField, ChoiceField } from '@/ui/ChoiceField';
 
 interface Form {
   sheet: string;
@@ -56,20 +55,20 @@ interface Props {
   readonly shelf: readonly ShelfPart[];
 }
 
-function NewPart({ sheets, shelf }: Props) {
+/** Holds the form of a part that comes onto the shelf: of which pump, and which piece of it. */
+function useNewPart({ sheets, shelf }: Props) {
   const router = useRouter();
   const client = useQueryClient();
   const kept = useKeptForm<Form>({
     key: 'new-part',
     stored: { sheet: '', piece: '', label: '', place: '', origin: '' },
   });
-  const { clearErrors, control, formState, handleSubmit, setValue, setError } = kept.form;
-  const [sheetId, pieceId, origin] = useWatch({ control, name: ['sheet', 'piece', 'origin'] });
+  const { control, handleSubmit, setError } = kept.form;
+  const [sheetId, pieceId] = useWatch({ control, name: ['sheet', 'piece'] });
   // Nothing is chosen for anybody: a part of another pump would never be found again.
   const sheet = sheets.find(({ id }) => id === sheetId);
   const pieces = useMemo(() => (sheet ? pieceKinds(sheet) : []), [sheet]);
   const piece = pieces.find(({ id }) => id === pieceId);
-  const proposed = piece ? labelFor(piece, shelf) : '';
   const refuse = (field: keyof Form, message: string): never => {
     setError(field, { message }, { shouldFocus: true });
     throw new Refused();
@@ -77,8 +76,8 @@ function NewPart({ sheets, shelf }: Props) {
   const make = onceValid(handleSubmit, async (form) => {
     if (!sheet) return refuse('sheet', 'Choose the pump that it is of.');
     if (!piece) return refuse('piece', 'Choose what it is.');
-    const { origin: from } = form;
-    if (from === '') return refuse('origin', 'Choose New or Used.');
+    const { origin } = form;
+    if (origin === '') return refuse('origin', 'Choose New or Used.');
     const label = form.label.trim();
     if (label !== '' && isTaken(label, shelf)) {
       return refuse('label', say('shelf.labelTaken', { label }));
@@ -90,7 +89,7 @@ function NewPart({ sheets, shelf }: Props) {
           sheet: sheet.id,
           model: sheet.model,
           parts: [...piece.parts],
-          origin: from,
+          origin,
           place: form.place.trim(),
         },
       ]),
@@ -98,55 +97,52 @@ function NewPart({ sheets, shelf }: Props) {
     await client.invalidateQueries({ queryKey: KEYS.parts });
     router.replace(`/shelf/${part?.id ?? ''}`);
   });
-  const { run: create, failed } = useOnce(make);
+  return { kept, sheet, pieces, piece, ...useOnce(make) };
+}
+
+function NewPart({ sheets, shelf }: Props) {
+  const { kept, sheet, pieces, piece, run: create, failed } = useNewPart({ sheets, shelf });
+  const { clearErrors, control, setValue } = kept.form;
   return (
     <Page title="New part">
       <KeptNotices kept={kept} />
       <Columns
         first={
           <>
-            <Pick
+            <PickField
+              control={control}
+              name="sheet"
               label="Of which pump"
-              value={sheetId}
-              error={formState.errors.sheet?.message ?? null}
               options={sheets.map((s) => ({ value: s.id, name: sheetName(s) }))}
-              onChange={(id) => {
-                clearErrors(['sheet', 'piece']);
-                setValue('sheet', id, { shouldDirty: true });
+              onChosen={() => {
+                clearErrors('piece');
                 setValue('piece', '', { shouldDirty: true });
               }}
             />
             {sheet ? (
-              <Pick
+              <PickField
+                control={control}
+                name="piece"
                 label="What it is"
-                value={piece?.id ?? ''}
-                error={formState.errors.piece?.message ?? null}
                 options={pieces.map(({ id, name }) => ({ value: id, name }))}
-                onChange={(id) => {
-                  clearErrors('piece');
-                  setValue('piece', id, { shouldDirty: true });
-                }}
               />
             ) : null}
           </>
         }
         second={
           <>
-            <Choice<ShelfPart['origin'] | ''>
+            <ChoiceField
+              control={control}
+              name="origin"
               label="New or used"
-              value={origin}
               options={ORIGIN_OPTIONS}
-              onChange={(value) => {
-                clearErrors('origin');
-                setValue('origin', value, { shouldDirty: true });
-              }}
             />
-            {formState.errors.origin ? (
-              <Words tone="out" role="alert">
-                {formState.errors.origin.message}
-              </Words>
-            ) : null}
-            <Field control={control} name="label" label="Label" placeholder={proposed} />
+            <Field
+              control={control}
+              name="label"
+              label="Label"
+              placeholder={piece ? labelFor(piece, shelf) : ''}
+            />
             <Field control={control} name="place" label="Where it lies" />
             {failed ? <Notice kind="error">{failed}</Notice> : null}
             <Button mode="contained" onPress={() => create()}>

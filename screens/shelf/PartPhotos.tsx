@@ -3,18 +3,13 @@ import { MOST_PART_PHOTOS, type ShelfPart } from '@/core/records/part';
 import { say } from '@/core/wording/say';
 import { now } from '@/data/create';
 import { useChange, useShop } from '@/data/hooks';
+import { isDone } from '../shell/isDone';
 import { PhotoStrip } from '../shell/PhotoStrip';
 
 /** The photos of a loose part. */
 export function PartPhotos({ part }: { readonly part: ShelfPart }) {
   const { person } = useShop();
   const { apply, error } = useChange('part', part.id);
-  const done = (work: Promise<void>): Promise<boolean> =>
-    work.then(
-      () => true,
-      // The hook keeps the error, and it is shown.
-      () => false,
-    );
   return (
     <PhotoStrip
       owner={part.id}
@@ -25,12 +20,12 @@ export function PartPhotos({ part }: { readonly part: ShelfPart }) {
       }}
       onAdd={(record) => {
         const shown = { id: record.id, at: now(), by: person, of: 'part' };
-        return done(
+        return isDone(
           apply((p) => ({ ...p, photos: [...p.photos, shown] }), [{ kind: 'photo', record }]),
         );
       }}
       onDrop={(id) =>
-        done(apply((p) => ({ ...p, photos: p.photos.filter((photo) => photo.id !== id) })))
+        isDone(apply((p) => ({ ...p, photos: p.photos.filter((photo) => photo.id !== id) })))
       }
       error={error ? reasonOf(error) : null}
     />

@@ -1,5 +1,4 @@
 import { type ReactNode, useDeferredValue, useMemo, useState } from 'react';
-import { reasonOf } from '@/core/errors';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
@@ -17,7 +16,6 @@ import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { ListPage } from '@/ui/ListPage';
 import { useMore } from '@/ui/More';
-import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { SearchField } from '@/ui/SearchField';
 import { useWide } from '@/ui/useWidth';
@@ -28,6 +26,7 @@ import { PartRow } from './PartRow';
 import { PartSide } from './PartSide';
 import { PumpRow } from './PumpRow';
 import { byPump, findable, found, labelled, type Findable } from './search';
+import { Unreadable } from '../shell/Unreadable';
 
 const STATES: readonly (readonly [
   ShelfPart['state'],
@@ -59,12 +58,8 @@ const saveCsv = (shown: readonly Findable[], sheets: readonly Sheet[], unit: 'mm
 const saveJson = async (shown: readonly Findable[]) =>
   saveAs('shelf.json', await shelfFile(shown.map(({ part }) => part)));
 
-/** The loose parts that were measured: where they lie, what they are of, which of them make a pump. */
-export function ShelfScreen() {
-  const router = useRouter();
-  const wide = useWide();
-  const { part: asked } = useLocalSearchParams<{ part?: string }>();
-  const { unit } = useShop();
+/** What is on the shelf, and what of it is looked for. */
+function useSought() {
   const { data: parts } = useParts();
   const { data: sheets } = useSheets();
   const [wanted, setWanted] = useState('');
@@ -72,24 +67,57 @@ export function ShelfScreen() {
   const all = useMemo(() => findable(parts?.records ?? [], sheets?.records ?? []), [parts, sheets]);
   const sought = useDeferredValue(wanted);
   const shown = useMemo(() => found(all, state, sought), [all, state, sought]);
-  const lines = useMemo(() => byPump(shown), [shown]);
   useAnnounced(parts ? say('shop.parts', { count: shown.length }) : null);
+  return { parts, sheets, all, shown, wanted, setWanted, sought, state, setState };
+}
+
+/** What is done more rarely with the shelf, and the labels to print. */
+function useShelfFiles(shown: readonly Findable[], sheets: readonly Sheet[]) {
+  const router = useRouter();
+  const { unit } = useShop();
   const printed = usePrinted(shown);
-  const files = [
+  const ofShown = [
+    {
+      name: 'Save as CSV',
+      onPress: () => saveCsv(shown, sheets, unit === 'thou' ? 'in' : 'mm'),
+    },
+    { name: 'Save as JSON', onPress: () => void saveJson(shown) },
+    { name: 'Print labels', onPress: printed.print },
+  ];
+  const more = useMore('More about the shelf', [
     { name: 'Import', onPress: () => router.push('/import') },
     { name: 'Pair up', onPress: () => router.push('/shelf/pair') },
-    ...(shown.length > 0
-      ? [
-          {
-            name: 'Save as CSV',
-            onPress: () => saveCsv(shown, sheets?.records ?? [], unit === 'thou' ? 'in' : 'mm'),
-          },
-          { name: 'Save as JSON', onPress: () => void saveJson(shown) },
-          { name: 'Print labels', onPress: printed.print },
-        ]
-      : []),
-  ];
-  const more = useMore('More about the shelf', files);
+    ...(shown.length > 0 ? ofShown : []),
+  ]);
+  return { more, paper: printed.paper };
+}
+
+/** A part behind a wall of its own. */
+const PartWall = ({
+  part,
+  children,
+}: {
+  readonly part: ShelfPart;
+  readonly children: ReactNode;
+}) => (
+  <Wall
+    what={say('shelf.partTitle', { label: part.label })}
+    record={{ kind: 'part', id: part.id }}
+    again={[part]}
+  >
+    {children}
+  </Wall>
+);
+
+/** The loose parts that were measured: where they lie, what they are of, which of them make a pump. */
+export function ShelfScreen() {
+  const router = useRouter();
+  const wide = useWide();
+  const { part: asked } = useLocalSearchParams<{ part?: string }>();
+  const shelf = useSought();
+  const { parts, sheets, all, shown, wanted, sought } = shelf;
+  const lines = useMemo(() => byPump(shown), [shown]);
+  const { more, paper } = useShelfFiles(shown, sheets?.records ?? []);
   if (!parts || !sheets) return null;
 
   const open = () => {
@@ -104,11 +132,7 @@ export function ShelfScreen() {
       {more.button}
     </View>
   );
-  const unreadable = parts.unreadable.map((e) => (
-    <Notice key={e.key} kind="error">
-      {say('shell.unreadable', { error: reasonOf(e) })}
-    </Notice>
-  ));
+  const unreadable = <Unreadable records={parts.unreadable} />;
   if (all.length === 0) {
     return emptyShelf(actions, unreadable, router);
   }
@@ -124,13 +148,9 @@ export function ShelfScreen() {
         line.kind === 'pump' ? (
           <PumpRow model={line.model} sheet={line.sheet} />
         ) : (
-          <Wall
-            what={say('shelf.partTitle', { label: line.part.label })}
-            record={{ kind: 'part', id: line.part.id }}
-            again={[line.part]}
-          >
+          <PartWall part={line.part}>
             <PartRow {...line} chosen={chosen && line.part.id === chosen.part.id} />
-          </Wall>
+          </PartWall>
         )
       }
       search={
@@ -138,32 +158,33 @@ export function ShelfScreen() {
           label="Find a part"
           placeholder="Scan or type: label, pump, make, place"
           value={wanted}
-          onChange={setWanted}
+          onChange={shelf.setWanted}
           onEnter={open}
         />
       }
     >
       {more.list}
       {unreadable}
-      <Choice label="Where it is" value={state} options={statesOf(all)} onChange={setState} />
+      <Choice
+        label="Where it is"
+        value={shelf.state}
+        options={statesOf(all)}
+        onChange={shelf.setState}
+      />
       {shown.length === 0 ? (
         <Words tone="muted">
           {sought ? say('shelf.noMatch', { text: sought }) : 'Nothing here.'}
         </Words>
       ) : null}
-      {printed.paper}
+      {paper}
     </ListPage>
   );
   if (!chosen) return list;
   return (
     <Beside list={list}>
-      <Wall
-        what={say('shelf.partTitle', { label: chosen.part.label })}
-        record={{ kind: 'part', id: chosen.part.id }}
-        again={[chosen.part]}
-      >
+      <PartWall part={chosen.part}>
         <PartSide key={chosen.part.id} part={chosen.part} sheet={chosen.sheet} />
-      </Wall>
+      </PartWall>
     </Beside>
   );
 }

@@ -9,6 +9,7 @@ import { KeptNotices } from '../shell/KeptNotices';
 import { useRecordForm } from '../shell/recordForm';
 import { FEELER } from './instrumentForm';
 import { say } from '@/core/wording/say';
+import { SaveButton } from '@/ui/SaveButton';
 
 const STACKS = [
   { value: '1', name: 'One' },
@@ -79,9 +80,7 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
         onChange={(most) => void onKeep((stored) => ({ ...stored, maxStack: Number(most) }))}
       />
       <View style={styles.row}>
-        <Button mode="contained" disabled={!isDirty} onPress={save}>
-          {isDirty ? 'Save' : 'Saved'}
-        </Button>
+        <SaveButton isDirty={isDirty} onPress={save} />
         {onRemove ? (
           <Button icon="trash-can-outline" onPress={onRemove}>
             Remove set

@@ -1,9 +1,9 @@
 import type { FieldPath, FieldValues } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { KeptNotices } from '../shell/KeptNotices';
 import type { KeptForm } from '../shell/useKeptForm';
+import { SaveButton } from '@/ui/SaveButton';
 
 interface Props<F extends FieldValues> {
   readonly kept: KeptForm<F>;
@@ -29,9 +29,7 @@ export function FieldsForm<F extends FieldValues>({ kept, fields, least, onSave 
           />
         ))}
       </View>
-      <Button mode="contained" disabled={!formState.isDirty} onPress={() => void onSave()}>
-        {formState.isDirty ? 'Save' : 'Saved'}
-      </Button>
+      <SaveButton isDirty={formState.isDirty} onPress={() => void onSave()} />
     </View>
   );
 }

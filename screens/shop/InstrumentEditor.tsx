@@ -1,10 +1,8 @@
-import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Instrument } from '@/core/records/instrument';
-import { Choice } from '@/ui/Choice';
 import { Confirm } from '@/ui/Confirm';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
@@ -12,6 +10,7 @@ import { KeptNotices } from '../shell/KeptNotices';
 import { useRecordForm } from '../shell/recordForm';
 import { INSTRUMENT, KINDS } from './instrumentForm';
 import { say } from '@/core/wording/say';
+import { ChoiceField } from '@/ui/ChoiceField';
 
 interface Props {
   /** Under which what is typed and not saved is kept. */
@@ -32,8 +31,7 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
     form: INSTRUMENT,
     onKeep,
   });
-  const { control, setValue } = kept.form;
-  const kind = useWatch({ control, name: 'kind' });
+  const { control } = kept.form;
   const size = unitName('size', unit);
   const gap = unitName('gap', unit);
   const rows = [
@@ -67,13 +65,7 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
     <View style={styles.box}>
       <KeptNotices kept={kept} />
       <Field control={control} name="name" label="Name" />
-      <Choice
-        label="Kind"
-        stacked
-        value={kind}
-        options={KINDS}
-        onChange={(next) => setValue('kind', next, { shouldDirty: true })}
-      />
+      <ChoiceField control={control} name="kind" label="Kind" stacked options={KINDS} />
       {rows.map((row, i) => (
         <View key={i} style={styles.row}>
           {row.map((field) => (

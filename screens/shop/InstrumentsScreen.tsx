@@ -19,6 +19,7 @@ import { InstrumentEditor } from './InstrumentEditor';
 import { newInstrument, zeroEvery } from './instrumentForm';
 import { GAUGE_NAME } from '@/core/wording/gauge';
 import { say } from '@/core/wording/say';
+import { isDone } from '../shell/isDone';
 
 function aboutOf(i: Instrument, shop: Shop): string {
   const { unit } = shop;
@@ -28,128 +29,130 @@ function aboutOf(i: Instrument, shop: Shop): string {
   return [GAUGE_NAME[i.kind], range, u, zeroEvery(i), zero].filter(Boolean).join(' · ');
 }
 
+type Change = (change: (shop: Shop) => Shop) => Promise<boolean>;
+
+interface Props {
+  readonly shop: Shop;
+  readonly set: Change;
+}
+
+/** Returns a shop with an instrument changed; with it added where the shop had none of that id. */
+function withInstrument(
+  shop: Shop,
+  of: Instrument,
+  change: (stored: Instrument) => Instrument,
+): Shop {
+  const isIt = ({ id }: Instrument) => id === of.id;
+  const record = change(shop.instruments.find(isIt) ?? of);
+  const instruments = shop.instruments.some(isIt)
+    ? shop.instruments.map((i) => (isIt(i) ? record : i))
+    : [...shop.instruments, record];
+  return { ...shop, instruments };
+}
+
+/** The instruments: each a line until it is opened, and a new one. */
+function Instruments({ shop, set }: Props) {
+  const [open, setOpen] = useState<string | null>(null);
+  const [fresh, setFresh] = useState<Instrument | null>(null);
+  const keep = (of: Instrument) => async (change: (stored: Instrument) => Instrument) => {
+    const kept = await set((s) => withInstrument(s, of, change));
+    if (kept) {
+      setOpen(null);
+      setFresh(null);
+    }
+    return kept;
+  };
+  const remove = ({ id }: Instrument) =>
+    void set((s) => ({ ...s, instruments: s.instruments.filter((other) => other.id !== id) }));
+  return (
+    <>
+      <View>
+        {shop.instruments.map((i) => (
+          <View key={i.id}>
+            <RowButton
+              name={i.name}
+              about={aboutOf(i, shop)}
+              open={open === i.id}
+              onPress={() => setOpen(open === i.id ? null : i.id)}
+            />
+            {open === i.id ? (
+              <InstrumentEditor
+                draft={`instrument/${i.id}`}
+                instrument={i}
+                unit={shop.unit}
+                onKeep={keep(i)}
+                onRemove={() => remove(i)}
+              />
+            ) : null}
+          </View>
+        ))}
+      </View>
+      {fresh ? (
+        <InstrumentEditor
+          draft="instrument/new"
+          instrument={fresh}
+          unit={shop.unit}
+          onKeep={keep(fresh)}
+        />
+      ) : (
+        <Button mode="outlined" icon="plus" onPress={() => setFresh(newInstrument(newId()))}>
+          Add an instrument
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** Returns a shop with one more leaf set: the leaves of the first, under the next letter. */
+const withLeafSet = (shop: Shop): Shop => ({
+  ...shop,
+  feelers: [
+    ...shop.feelers,
+    {
+      ...(NEW_SHOP.feelers[0] as FeelerSetRecord),
+      name: say('shop.leafSet', { letter: String.fromCharCode(65 + shop.feelers.length) }),
+      leaves_mm: shop.feelers[0]?.leaves_mm ?? [0.05],
+    },
+  ],
+});
+
+/** The leaf sets, and a new one. The last stays. */
+function LeafSets({ shop, set }: Props) {
+  const remove = (at: number) =>
+    void set((s) => ({ ...s, feelers: s.feelers.filter((_, i) => i !== at) }));
+  return (
+    <>
+      <Heading>Leaf sets</Heading>
+      {shop.feelers.map((feeler, at) => (
+        <FeelerEditor
+          key={at}
+          draft={`leaves/${at}`}
+          feeler={feeler}
+          unit={shop.unit}
+          onKeep={(change) =>
+            set((s) => ({ ...s, feelers: s.feelers.map((f, i) => (i === at ? change(f) : f)) }))
+          }
+          onRemove={shop.feelers.length > 1 ? () => remove(at) : undefined}
+        />
+      ))}
+      <Button mode="outlined" icon="plus" onPress={() => void set(withLeafSet)}>
+        Add a leaf set
+      </Button>
+    </>
+  );
+}
+
 /** The shop's instruments and leaf sets: what they reach, how finely they read, how sure they are. */
 export function InstrumentsScreen() {
   const shop = useShop();
   const { apply, error } = useChangeShop();
-  const [open, setOpen] = useState<string | null>(null);
-  const [fresh, setFresh] = useState<Instrument | null>(null);
-  const set = (change: (shop: Shop) => Shop): Promise<boolean> =>
-    apply(change).then(
-      () => true,
-      () => false,
-    );
-  const keep =
-    (of: Instrument) =>
-    async (change: (stored: Instrument) => Instrument): Promise<boolean> => {
-      const kept = await set((s) => {
-        const stored = s.instruments.find((i) => i.id === of.id);
-        const record = change(stored ?? of);
-        return {
-          ...s,
-          instruments: stored
-            ? s.instruments.map((i) => (i.id === of.id ? record : i))
-            : [...s.instruments, record],
-        };
-      });
-      if (kept) {
-        setOpen(null);
-        setFresh(null);
-      }
-      return kept;
-    };
+  const set: Change = (change) => isDone(apply(change));
   return (
     <Page title="Instruments and leaves">
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Columns
-        first={
-          <>
-            <View>
-              {shop.instruments.map((i) => (
-                <View key={i.id}>
-                  <RowButton
-                    name={i.name}
-                    about={aboutOf(i, shop)}
-                    open={open === i.id}
-                    onPress={() => setOpen(open === i.id ? null : i.id)}
-                  />
-                  {open === i.id ? (
-                    <InstrumentEditor
-                      draft={`instrument/${i.id}`}
-                      instrument={i}
-                      unit={shop.unit}
-                      onKeep={keep(i)}
-                      onRemove={() =>
-                        void set((s) => ({
-                          ...s,
-                          instruments: s.instruments.filter((other) => other.id !== i.id),
-                        }))
-                      }
-                    />
-                  ) : null}
-                </View>
-              ))}
-            </View>
-            {fresh ? (
-              <InstrumentEditor
-                draft="instrument/new"
-                instrument={fresh}
-                unit={shop.unit}
-                onKeep={keep(fresh)}
-              />
-            ) : (
-              <Button mode="outlined" icon="plus" onPress={() => setFresh(newInstrument(newId()))}>
-                Add an instrument
-              </Button>
-            )}
-          </>
-        }
-        second={
-          <>
-            <Heading>Leaf sets</Heading>
-            {shop.feelers.map((feeler, at) => (
-              <FeelerEditor
-                key={at}
-                draft={`leaves/${at}`}
-                feeler={feeler}
-                unit={shop.unit}
-                onKeep={(change) =>
-                  set((s) => ({
-                    ...s,
-                    feelers: s.feelers.map((f, i) => (i === at ? change(f) : f)),
-                  }))
-                }
-                onRemove={
-                  shop.feelers.length > 1
-                    ? () =>
-                        void set((s) => ({ ...s, feelers: s.feelers.filter((_, i) => i !== at) }))
-                    : undefined
-                }
-              />
-            ))}
-            <Button
-              mode="outlined"
-              icon="plus"
-              onPress={() =>
-                void set((s) => ({
-                  ...s,
-                  feelers: [
-                    ...s.feelers,
-                    {
-                      ...(NEW_SHOP.feelers[0] as FeelerSetRecord),
-                      name: say('shop.leafSet', {
-                        letter: String.fromCharCode(65 + s.feelers.length),
-                      }),
-                      leaves_mm: s.feelers[0]?.leaves_mm ?? [0.05],
-                    },
-                  ],
-                }))
-              }
-            >
-              Add a leaf set
-            </Button>
-          </>
-        }
+        first={<Instruments shop={shop} set={set} />}
+        second={<LeafSets shop={shop} set={set} />}
       />
     </Page>
   );

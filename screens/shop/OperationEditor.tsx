@@ -1,16 +1,15 @@
-import { useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShopOperation } from '@/core/records/rework';
 import type { Operation } from '@/core/rework/operations/operation';
 import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
-import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useRecordForm } from '../shell/recordForm';
 import { DONE_BY_OPTIONS, OPERATION } from './operationForm';
+import { ChoiceField } from '@/ui/ChoiceField';
 
 interface Props {
   readonly operation: Operation;
@@ -44,18 +43,12 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
     form: OPERATION,
     onKeep,
   });
-  const { control, setValue } = kept.form;
-  const by = useWatch({ control, name: 'by' });
+  const { control } = kept.form;
   const amounts = terms.most_mm !== null;
   return (
     <View style={styles.box}>
       <KeptNotices kept={kept} />
-      <Choice
-        label="Who does it"
-        value={by}
-        options={DONE_BY_OPTIONS}
-        onChange={(next) => setValue('by', next, { shouldDirty: true })}
-      />
+      <ChoiceField control={control} name="by" label="Who does it" options={DONE_BY_OPTIONS} />
       <View style={styles.row}>
         {FIGURES.map((field) => (
           <Field key={field.name} control={control} style={styles.cell} {...field} />

@@ -17,6 +17,7 @@ import { Heading, Words } from '@/ui/Words';
 import { MoneyEditor } from './MoneyEditor';
 import { OperationEditor } from './OperationEditor';
 import { DONE_BY_OPTIONS, ownTerms, withTerms } from './operationForm';
+import { isDone } from '../shell/isDone';
 
 /** Says the terms of an operation in a line: who does it, how long it takes, what it costs. */
 function aboutOf(terms: ShopOperation, { money }: Shop, changed: boolean): string {
@@ -41,11 +42,7 @@ export function OperationsScreen() {
   const shop = useShop();
   const { apply, error } = useChangeShop();
   const [open, setOpen] = useState<string | null>(null);
-  const set = (change: (shop: Shop) => Shop): Promise<boolean> =>
-    apply(change).then(
-      () => true,
-      () => false,
-    );
+  const set = (change: (shop: Shop) => Shop): Promise<boolean> => isDone(apply(change));
   const keep =
     (operation: Operation) => async (change: (stored: ShopOperation) => ShopOperation) => {
       const kept = await set((s) => withTerms(s, operation, change));

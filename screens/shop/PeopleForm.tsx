@@ -1,6 +1,5 @@
 import { reasonOf } from '@/core/errors';
 import { yupResolver } from '@hookform/resolvers/yup';
-import { Button } from '@/ui/Button';
 import { object, type InferType } from 'yup';
 import { line, note } from '@/core/schema/fields';
 import type { Shop } from '@/core/records/shop';
@@ -10,6 +9,8 @@ import { Notice } from '@/ui/Notice';
 import { Heading } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
+import { isDone } from '../shell/isDone';
+import { SaveButton } from '@/ui/SaveButton';
 
 const fields = object({
   person: line().defined(),
@@ -47,16 +48,15 @@ export function PeopleForm({ shop }: { readonly shop: Shop }) {
   const { control, handleSubmit, formState } = kept.form;
   const save = handleSubmit(({ person, people }) =>
     kept.save((check, edited) =>
-      apply((s) => {
-        check(toPeople(s));
-        return {
-          ...s,
-          ...(edited.includes('person') ? { person: person.trim() } : {}),
-          ...(edited.includes('people') ? { people: namesOf(people) } : {}),
-        };
-      }).then(
-        () => true,
-        () => false,
+      isDone(
+        apply((s) => {
+          check(toPeople(s));
+          return {
+            ...s,
+            ...(edited.includes('person') ? { person: person.trim() } : {}),
+            ...(edited.includes('people') ? { people: namesOf(people) } : {}),
+          };
+        }),
       ),
     ),
   );
@@ -67,9 +67,7 @@ export function PeopleForm({ shop }: { readonly shop: Shop }) {
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Field control={control} name="person" label="Who measures on this device" />
       <Field control={control} name="people" label="Names, separated by commas" multiline />
-      <Button mode="contained" disabled={!formState.isDirty} onPress={() => void save()}>
-        {formState.isDirty ? 'Save' : 'Saved'}
-      </Button>
+      <SaveButton isDirty={formState.isDirty} onPress={() => void save()} />
     </>
   );
 }

@@ -1,8 +1,6 @@
-import { reasonOf } from '@/core/errors';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { object, string, type InferType } from 'yup';
@@ -12,7 +10,6 @@ import { useKeptForm } from '../shell/useKeptForm';
 import { onceValid, useOnce } from '../shell/useOnce';
 import { createStudy } from '@/data/create';
 import { KEYS, useShop, useStudies } from '@/data/hooks';
-import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -20,6 +17,9 @@ import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { ChoiceField } from '@/ui/ChoiceField';
+import type { Study } from '@/core/records/study';
+import { Unreadable } from '../shell/Unreadable';
 
 const listOf = (text: string): string[] =>
   text
@@ -48,12 +48,11 @@ const TRIALS = [
   { value: '3', name: 'Three times' },
 ] as const;
 
-/** Studies of how well a way of measuring repeats, and a new one. */
-export function StudiesScreen() {
+/** A new study: what is measured with what, by whom, on which parts, how often. */
+function NewStudy() {
   const router = useRouter();
   const client = useQueryClient();
   const shop = useShop();
-  const { data } = useStudies();
   const kept = useKeptForm<InferType<typeof fields>>({
     key: 'new-study',
     stored: {
@@ -65,8 +64,7 @@ export function StudiesScreen() {
     },
     resolver: yupResolver(fields),
   });
-  const { control, handleSubmit, setValue } = kept.form;
-  const [instrument, trials] = useWatch({ control, name: ['instrument', 'trials'] });
+  const { control, handleSubmit } = kept.form;
   const make = onceValid(handleSubmit, async (form) => {
     const id = await kept.make(() =>
       createStudy({
@@ -82,67 +80,68 @@ export function StudiesScreen() {
   });
   const { run: begin, failed } = useOnce(make);
   return (
+    <>
+      <Heading>A new study</Heading>
+      <KeptNotices kept={kept} />
+      <Field control={control} name="what" label="What is measured, and how" />
+      <Words strong>Instrument</Words>
+      <ChoiceField
+        control={control}
+        name="instrument"
+        label="Instrument"
+        stacked
+        options={shop.instruments.map(({ id, name }) => ({ value: id, name }))}
+      />
+      <Field control={control} name="people" label="People, separated by commas" />
+      <Field
+        control={control}
+        name="parts"
+        label="Parts, separated by commas: similar, but not the same"
+      />
+      <ChoiceField control={control} name="trials" label="How often" options={TRIALS} />
+      {failed ? <Notice kind="error">{failed}</Notice> : null}
+      <Button mode="contained" onPress={() => begin()}>
+        Start
+      </Button>
+    </>
+  );
+}
+
+/** A study in the list: how many people read how many parts how often, and how far it is. */
+const StudyRow = ({ study: s }: { readonly study: Study }) => (
+  <RowLink
+    href={`/shop/studies/${s.id}`}
+    name={s.what}
+    about={say('shop.studyRow', {
+      people: s.people.length,
+      parts: s.parts.length,
+      trials: s.trials,
+      read: s.readings.length,
+      all: s.people.length * s.parts.length * s.trials,
+    })}
+  />
+);
+
+/** Studies of how well a way of measuring repeats, and a new one. */
+export function StudiesScreen() {
+  const { data } = useStudies();
+  return (
     <Page title="Repeatability studies">
       <Words tone="muted">
         Two or three people measure the same parts two or three times without knowing which is
         which. The result shows how much scatter comes from measuring.
       </Words>
-      {data?.unreadable.map((e) => (
-        <Notice key={e.key} kind="error">
-          {say('shell.unreadable', { error: reasonOf(e) })}
-        </Notice>
-      ))}
+      <Unreadable records={data?.unreadable} />
       <Columns
         first={
           <View>
-            {(data?.records ?? []).map((s) => (
-              <RowLink
-                key={s.id}
-                href={`/shop/studies/${s.id}`}
-                name={s.what}
-                about={say('shop.studyRow', {
-                  people: s.people.length,
-                  parts: s.parts.length,
-                  trials: s.trials,
-                  read: s.readings.length,
-                  all: s.people.length * s.parts.length * s.trials,
-                })}
-              />
+            {data?.records.map((study) => (
+              <StudyRow key={study.id} study={study} />
             ))}
             {data?.records.length === 0 ? <Words>None yet.</Words> : null}
           </View>
         }
-        second={
-          <>
-            <Heading>A new study</Heading>
-            <KeptNotices kept={kept} />
-            <Field control={control} name="what" label="What is measured, and how" />
-            <Words strong>Instrument</Words>
-            <Choice
-              label="Instrument"
-              stacked
-              value={instrument}
-              options={shop.instruments.map(({ id, name }) => ({ value: id, name }))}
-              onChange={(id) => setValue('instrument', id)}
-            />
-            <Field control={control} name="people" label="People, separated by commas" />
-            <Field
-              control={control}
-              name="parts"
-              label="Parts, separated by commas: similar, but not the same"
-            />
-            <Choice
-              label="How often"
-              value={trials}
-              options={TRIALS}
-              onChange={(often) => setValue('trials', often)}
-            />
-            {failed ? <Notice kind="error">{failed}</Notice> : null}
-            <Button mode="contained" onPress={() => begin()}>
-              Start
-            </Button>
-          </>
-        }
+        second={<NewStudy />}
       />
     </Page>
   );

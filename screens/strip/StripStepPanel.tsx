@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { Stripped } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
-import { askOf, wayRoundOf } from '@/core/pumps/teardown/wayRound';
+import { askOf, wayRoundOf, type WayRound } from '@/core/pumps/teardown/wayRound';
 import type { Job } from '@/core/records/job';
 import type { StripNote } from '@/core/records/entries/strip';
 import { Choice } from '@/ui/Choice';
@@ -57,7 +57,6 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
   const part = partName(job.sheet, step.part);
   const wide = useWide();
   const next = useNextFocus(step.id);
-  const ask = way ? askOf(way) : '';
 
   const take = async (chosen: string) => {
     const noted = { step: step.id, way: chosen, state, remark: remark.trim() };
@@ -83,32 +82,12 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
         </View>
       ) : null}
       {way && state === 'there' ? (
-        <>
-          <Words strong>{ask}</Words>
-          {way.clock ? (
-            <ClockFace
-              label={ask}
-              options={way.options}
-              chosen={note?.way ?? null}
-              onPress={(hour) => void take(hour)}
-            >
-              <PumpPicture sheet={job.sheet} size={150} />
-            </ClockFace>
-          ) : (
-            <Tiles label={ask}>
-              {way.options.map((option) => (
-                <Tile
-                  key={option.id}
-                  name={spelled(option.name)}
-                  across={3}
-                  {...(note ? { chosen: note.way === option.id } : {})}
-                  picture={<WayGlyph way={way.id} option={option.id} />}
-                  onPress={() => void take(option.id)}
-                />
-              ))}
-            </Tiles>
-          )}
-        </>
+        <WayAsked
+          job={job}
+          way={way}
+          chosen={note?.way ?? null}
+          onTake={(option) => void take(option)}
+        />
       ) : (
         <Button mode="contained" contentStyle={styles.large} onPress={() => void take('')}>
           {DONE[state]}
@@ -130,6 +109,42 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
         </View>
       }
     />
+  );
+}
+
+interface WayProps {
+  readonly job: Job;
+  readonly way: WayRound;
+  /** The way that was noted before; null where none was. */
+  readonly chosen: string | null;
+  readonly onTake: (option: string) => void;
+}
+
+/** Which way round a part lay: hours round the pump, or a picture of each way. */
+function WayAsked({ job, way, chosen, onTake }: WayProps) {
+  const ask = askOf(way);
+  return (
+    <>
+      <Words strong>{ask}</Words>
+      {way.clock ? (
+        <ClockFace label={ask} options={way.options} chosen={chosen} onPress={onTake}>
+          <PumpPicture sheet={job.sheet} size={150} />
+        </ClockFace>
+      ) : (
+        <Tiles label={ask}>
+          {way.options.map((option) => (
+            <Tile
+              key={option.id}
+              name={spelled(option.name)}
+              across={3}
+              {...(chosen === null ? {} : { chosen: chosen === option.id })}
+              picture={<WayGlyph way={way.id} option={option.id} />}
+              onPress={() => onTake(option.id)}
+            />
+          ))}
+        </Tiles>
+      )}
+    </>
   );
 }
 

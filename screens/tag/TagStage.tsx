@@ -2,7 +2,7 @@ import { useCommand } from '../job/useCommand';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
-import { useWatch, type UseFormReturn } from 'react-hook-form';
+import type { UseFormReturn } from 'react-hook-form';
 import type { ShopUnit } from '@/core/quantity/units';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
@@ -10,7 +10,6 @@ import { checksOf } from '@/core/inspect/checks';
 import type { Job } from '@/core/records/job';
 import { ROTATIONS, USED_UNITS } from '@/core/records/tag';
 import { useChangeShop, useShop } from '@/data/hooks';
-import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -31,6 +30,8 @@ import { JobEnd } from './JobEnd';
 import { JobLimits } from './JobLimits';
 import { fromTagForm, pick, tagSchema, toTagForm, unreadableIn, type TagForm } from './tagForm';
 import { say } from '@/core/wording/say';
+import { ChoiceField } from '@/ui/ChoiceField';
+import { SaveButton } from '@/ui/SaveButton';
 
 type Section = 'received' | 'before' | 'variant' | 'label' | null;
 
@@ -121,8 +122,7 @@ const given = ({ control, setValue }: Form): ReactNode => (
 );
 
 /** How the pump came in: what it ran, on what, and which way round. */
-function Received({ form: { control, setValue } }: { readonly form: Form }) {
-  const [rotation, usedUnit] = useWatch({ control, name: ['rotation', 'usedUnit'] });
+function Received({ form: { control } }: { readonly form: Form }) {
   return (
     <>
       <View style={styles.row}>
@@ -134,21 +134,21 @@ function Received({ form: { control, setValue } }: { readonly form: Form }) {
           style={styles.cell}
         />
         <View style={styles.cell}>
-          <Choice
+          <ChoiceField
+            control={control}
+            name="usedUnit"
             label="Hours or distance"
-            value={usedUnit}
             options={USED_UNITS.map((value) => ({ value, name: value }))}
-            onChange={(value) => setValue('usedUnit', value, { shouldDirty: true })}
           />
         </View>
       </View>
       <Field control={control} name="fluid" label="Fluid" />
       <Words strong>Rotation as received, viewed from shaft end</Words>
-      <Choice
+      <ChoiceField
+        control={control}
+        name="rotation"
         label="Rotation as received"
-        value={rotation}
         options={ROTATIONS.map((value) => ({ value, name: say(`tag.rotation.${value}`) }))}
-        onChange={(value) => setValue('rotation', value, { shouldDirty: true })}
       />
       <Field control={control} name="ports" label="Ports: larger side, plugged side" />
     </>
@@ -207,15 +207,7 @@ export function TagStage({ job }: { readonly job: Job }) {
   const { isDirty, errors } = kept.form.formState;
   const wrong = Object.keys(errors).length > 0;
   return (
-    <Page
-      within
-      title="Tag"
-      actions={
-        <Button mode="contained" disabled={!isDirty} onPress={save}>
-          {isDirty ? 'Save' : 'Saved'}
-        </Button>
-      }
-    >
+    <Page within title="Tag" actions={<SaveButton isDirty={isDirty} onPress={save} />}>
       {error ? <Notice kind="error">{error}</Notice> : null}
       {wrong ? <Notice kind="error">Not saved. Fix the fields marked in red.</Notice> : null}
       <KeptNotices kept={kept} labels={LABELS} />

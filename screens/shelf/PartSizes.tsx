@@ -1,0 +1,53 @@
+import type { Control } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { bareUnit, type ShopUnit } from '@/core/quantity/units';
+import type { Dimension } from '@/core/pumps/family';
+import { say } from '@/core/wording/say';
+import { Field } from '@/ui/Field';
+import { Heading, Words } from '@/ui/Words';
+import { sizeHint, type PartForm } from './partForm';
+
+interface Props {
+  readonly control: Control<PartForm>;
+  readonly dimensions: readonly Pick<Dimension, 'id' | 'name'>[];
+  readonly stored: PartForm;
+  readonly unit: ShopUnit;
+}
+
+/** What was measured of a loose part: each size with its uncertainty. */
+export const PartSizes = ({ control, dimensions, stored, unit }: Props) => (
+  <>
+    <Heading>Sizes</Heading>
+    {dimensions.length === 0 ? (
+      <Words tone="muted">The sheet knows no size of this part.</Words>
+    ) : (
+      <Words size="note" tone="muted">
+        Left empty, a size was not measured. u: standard uncertainty (± is 2u).
+      </Words>
+    )}
+    {dimensions.map(({ id, name }) => (
+      <View key={id} style={styles.row}>
+        <Field
+          control={control}
+          name={`sizes.${id}`}
+          label={say('shelf.sizeField', { name, unit: bareUnit('size', unit) })}
+          hint={(text) => sizeHint(text, stored.sizes[id] ?? '', unit)}
+          style={styles.size}
+        />
+        <Field
+          control={control}
+          name={`doubts.${id}`}
+          label={say('shelf.doubtField', { unit })}
+          spoken={say('shelf.sizeDoubt', { name, unit })}
+          style={styles.doubt}
+        />
+      </View>
+    ))}
+  </>
+);
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: 8 },
+  size: { flex: 1, minWidth: 0 },
+  doubt: { width: 110 },
+});
