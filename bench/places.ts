@@ -14,7 +14,7 @@ import { howMany } from './howMany';
 /** How many tries four places of a gap take together, and those of the gear beside it. */
 const RUNS = howMany(1000, 10);
 const STATIONS = ['12', '6', '3', '9'].map((id) => place(id, id, ''));
-const C = clearance('c', 'c', '', { stations: STATIONS });
+const C = clearance({ id: 'c', name: 'c', convention: '', stations: STATIONS });
 const LADDERS = LEAF_SETS.map((set) => ladderOf(set));
 const even = evenFrom(5);
 const apart = evenFrom(6);

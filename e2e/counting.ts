@@ -95,8 +95,17 @@ const REST_MS = 700;
 /** Matches a module of the bundle where it begins. */
 const MODULE = /^__d\(/gm;
 
-/** Opens a path and counts the modules of the app that had run when something was there. */
+/**
+ * Opens a path and counts the modules of the app that had run when something was there: the least of three
+ * times, since a busy machine is slow to see it and counts what runs afterwards as well.
+ */
 export async function modulesRun(page: Page, path: string, there: string): Promise<number> {
+  const counts: number[] = [];
+  for (let i = 0; i < 3; i++) counts.push(await modulesRunOnce(page, path, there));
+  return Math.min(...counts);
+}
+
+async function modulesRunOnce(page: Page, path: string, there: string): Promise<number> {
   await page.goto('about:blank');
   await page.coverage.startJSCoverage();
   await page.goto(path);

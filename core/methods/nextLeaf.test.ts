@@ -9,7 +9,7 @@ import { leavesCanDecide, nextLeaf, type LeafAim } from './nextLeaf';
 import { overStations } from './stations';
 
 const STATIONS = ['12', '3', '6', '9'].map((id) => place(id, id, ''));
-const GAP = clearance('c', 'c', '', { stations: STATIONS });
+const GAP = clearance({ id: 'c', name: 'c', convention: '', stations: STATIONS });
 const LEAVES = [0.02, 0.03, 0.04, 0.05, 0.06, 0.07, 0.08, 0.1];
 const LADDER = ladderOf({ leaves_mm: LEAVES, maxStack: 1 });
 const LIMITS = { lower_mm: 0.03, upper_mm: 0.07 };

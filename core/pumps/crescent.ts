@@ -4,43 +4,22 @@ import {
   crescentPlacement,
   type CrescentGeometry,
 } from './crescent.drawing';
-import type { PartKind, PumpFamily, PumpModel, Station } from './family';
-import { BODY, COVER, gearKind, oneOfEach, valveKinds } from './kinds';
-import {
-  coverDepths,
-  coverWear,
-  deck,
-  deckFlatness,
-  edgeHours,
-  faceGap,
-  floorTilt,
-  lines,
-  pocketBore,
-  pocketDepth,
-  wallGap,
-  withCover,
-} from './pocket';
+import type { PumpFamily, PumpModel, Station, Characteristic } from './family';
 import {
   BONE_DRY,
   clearance,
-  dimension,
   feature,
-  fit,
-  GEAR_WIDTH,
   place,
-  POLISHED,
-  reliefValve,
   resting,
   rockDrive,
   swing,
-  teeth,
-  twoPlaces,
-  WORN_AWAY,
   drawnBy,
 } from './measures';
 import { inTransmission } from './transmission';
 import { crescentTeardown } from './teardown/crescent';
 import { say } from '../wording/say';
+import { gearsInPocket } from './gearsInPocket';
+import { lower } from '../quantity/letters';
 
 const along = (gearName: string): Station[] => [
   place('left', 'left end', say('pumps.tipsLeft', { gear: gearName })),
@@ -48,120 +27,78 @@ const along = (gearName: string): Station[] => [
   place('right', 'right end', say('pumps.tipsRight', { gear: gearName })),
 ];
 
-const relief = reliefValve('body');
 const transmission = inTransmission({ part: 'drive', name: 'Drive gear' });
 
-/** Describes the end clearance of a gear, which is always tighter near the crescent. */
-const face = (id: string, gearName: string, width: string) =>
-  faceGap(
-    id,
-    say('pumps.endClearance', { part: gearName }),
-    edgeHours(gearName, { 12: 'away from the crescent', 6: 'beside the crescent' }),
-    width,
-    'gears',
-  );
+const PAIR = gearsInPocket({
+  turning: 'gears',
+  meshing: 'teeth',
+  inner: { part: 'drive', name: 'Drive gear', between: 'between two teeth' },
+  outer: {
+    part: 'driven',
+    name: 'Driven gear',
+    between: 'between two teeth',
+    across: {
+      name: 'Driven gear outside diameter',
+      field: 'ringOutsideDiameter_mm',
+      words: 'pumps.micAcrossDriven',
+    },
+  },
+  // The end clearance of a gear is always tighter near the crescent.
+  hours: { 12: 'away from the crescent', 6: 'beside the crescent' },
+});
 
-const KINDS: readonly PartKind[] = [
-  BODY,
-  gearKind('drive', 'Drive gear'),
-  gearKind('driven', 'Driven gear'),
-  COVER,
-  ...valveKinds('Relief plunger', 'Relief spring'),
-];
+/** The tips of a gear along the crescent. */
+const tips = (gear: 'drive' | 'driven', name: string): Characteristic =>
+  clearance({
+    id: `tip-crescent-${gear}`,
+    name: say('pumps.tipsToCrescent', { part: name }),
+    convention: 'tooth tip to crescent',
+    stations: along(lower(name)),
+    rests: resting('crescent', `${gear}-teeth`),
+    runs: 'tip',
+    restoredBy: ['gears'],
+    caution: BONE_DRY,
+  });
 
-function model(g: CrescentGeometry): PumpModel {
-  return {
-    kinds: [...KINDS, ...transmission.kinds],
-    parts: [...oneOfEach(KINDS), ...transmission.parts],
-    features: [
-      deck,
-      feature('crescent', 'Crescent', 'body', { dressed: 0 }, { remedies: ['stone'] }),
-      teeth('drive-teeth', 'Drive gear teeth', 'drive'),
-      teeth('driven-teeth', 'Driven gear teeth', 'driven'),
-    ],
-    characteristics: [
-      face('face-drive', 'drive gear', 'drive-width'),
-      face('face-driven', 'driven gear', 'driven-width'),
-      wallGap('Driven gear to pocket', 'driven gear', fit('pocket-diameter', 'driven-diameter')),
-      clearance('tip-crescent-drive', 'Drive gear tips to crescent', 'tooth tip to crescent', {
-        stations: along('drive gear'),
-        rests: resting('crescent', 'drive-teeth'),
-        runs: 'tip',
-        restoredBy: ['gears'],
-        caution: BONE_DRY,
-      }),
-      clearance('tip-crescent-driven', 'Driven gear tips to crescent', 'tooth tip to crescent', {
-        stations: along('driven gear'),
-        rests: resting('crescent', 'driven-teeth'),
-        runs: 'tip',
-        restoredBy: ['gears'],
-        caution: BONE_DRY,
-      }),
-      clearance('backlash', 'Backlash', 'at the pitch circle', {
-        swing: swing(
-          [0, 120, 240].map((turn) =>
-            place(
-              `turn-${turn}`,
-              turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
-              rockDrive('driven gear', turn),
-            ),
-          ),
-          {
-            pitchRadius_mm: (g.module_mm * g.pinionTeeth) / 2,
-            pitchFields: ['module_mm', 'pinionTeeth'],
-          },
+const backlash = ({ module_mm, pinionTeeth }: CrescentGeometry): Characteristic =>
+  clearance({
+    id: 'backlash',
+    name: 'Backlash',
+    convention: 'at the pitch circle',
+    swing: swing(
+      [0, 120, 240].map((turn) =>
+        place(
+          `turn-${turn}`,
+          turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
+          rockDrive('driven gear', turn),
         ),
-        rests: resting('drive-teeth', 'driven-teeth'),
-        runs: 'backlash',
-        restoredBy: ['gears'],
-        caution: 'Fingers out of the mesh while rocking the gear.',
+      ),
+      {
+        pitchRadius_mm: (module_mm * pinionTeeth) / 2,
+        pitchFields: ['module_mm', 'pinionTeeth'],
+      },
+    ),
+    rests: resting('drive-teeth', 'driven-teeth'),
+    runs: 'backlash',
+    restoredBy: ['gears'],
+    caution: 'Fingers out of the mesh while rocking the gear.',
+  });
+
+const model = (g: CrescentGeometry): PumpModel =>
+  PAIR.model({
+    pocket_mm: g.pocketDiameter_mm,
+    driven: transmission,
+    features: [
+      feature({
+        id: 'crescent',
+        name: 'Crescent',
+        part: 'body',
+        worked: { dressed: 0 },
+        remedies: ['stone'],
       }),
-      deckFlatness,
-      floorTilt(g.pocketDiameter_mm),
-      ...transmission.hub,
-      ...relief.characteristics,
-      coverWear,
-      withCover('stack-drive', 'Total end clearance, drive gear', 'face-drive'),
-      withCover('stack-driven', 'Total end clearance, driven gear', 'face-driven'),
-      ...transmission.unit,
     ],
-    dimensions: [
-      pocketDepth('gears'),
-      dimension(
-        'drive-width',
-        'Drive gear width',
-        'drive',
-        'outside-mic',
-        twoPlaces('drive gear', 'between two teeth'),
-        { field: 'width_mm', ...GEAR_WIDTH },
-      ),
-      dimension(
-        'driven-width',
-        'Driven gear width',
-        'driven',
-        'outside-mic',
-        twoPlaces('driven gear', 'between two teeth'),
-        { field: 'width_mm', ...GEAR_WIDTH },
-      ),
-      pocketBore,
-      dimension(
-        'driven-diameter',
-        'Driven gear outside diameter',
-        'driven',
-        'outside-mic',
-        lines(['12–6', '3–9'], (l) => say('pumps.micAcrossDriven', { line: l })),
-        {
-          field: 'ringOutsideDiameter_mm',
-          worked: POLISHED,
-          unworked: WORN_AWAY,
-        },
-      ),
-      ...transmission.dimensions,
-      ...relief.dimensions,
-      ...coverDepths,
-    ],
-  };
-}
+    gaps: [PAIR.wall, tips('drive', 'Drive gear'), tips('driven', 'Driven gear'), backlash(g)],
+  });
 
 /** Crescent internal gear pump: a drive gear inside a larger driven gear, a crescent between them. */
 export const crescent: PumpFamily<CrescentGeometry> = {

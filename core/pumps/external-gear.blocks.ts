@@ -24,34 +24,34 @@ const besideBlocks = (gear: string): readonly Term[] => [
   ...ENDS.map(([end]) => term(`block-length-${end}`, -1)),
 ];
 
-const endClearance: Characteristic = clearance(
-  'end',
-  'End clearance',
-  'body less gear less both bushing blocks: the total of both sides',
-  {
-    terms: besideBlocks('drive'),
-    besides: [besideBlocks('idler')],
-    runs: 'face',
-    gasket: true,
-    caution: BONE_DRY,
-  },
-);
+const endClearance: Characteristic = clearance({
+  id: 'end',
+  name: 'End clearance',
+  convention: 'body less gear less both bushing blocks: the total of both sides',
+  terms: besideBlocks('drive'),
+  besides: [besideBlocks('idler')],
+  runs: 'face',
+  gasket: true,
+  caution: BONE_DRY,
+});
 
 const blockLength = (end: string): Dimension =>
-  dimension(
-    `block-length-${end}`,
-    say('pumps.blockLength', { end }),
-    `block-${end}`,
-    'outside-mic',
-    GEARS.map(([gear, name]) =>
+  dimension({
+    id: `block-length-${end}`,
+    name: say('pumps.blockLength', { end }),
+    part: `block-${end}`,
+    instrument: 'outside-mic',
+    stations: GEARS.map(([gear, name]) =>
       place(
         gear,
         say('pumps.atPart', { part: name }),
         say('pumps.micOverBlock', { end, gear: name }),
       ),
     ),
-    { also: ['height-gauge', 'depth-mic'], worked: { ground: -1 }, remedies: ['grind-block'] },
-  );
+    also: ['height-gauge', 'depth-mic'],
+    worked: { ground: -1 },
+    remedies: ['grind-block'],
+  });
 
 /** Returns one section whose gears run between two bushing blocks that lie inside the body. */
 export function blockSection(g: ExternalGeometry): Pieces {

@@ -42,18 +42,20 @@ export function gearMeasures([gear, name]: GearName, carried: readonly string[])
   return {
     features: [
       teeth(`teeth-${gear}`, say('pumps.teethOf', { gear: name }), gear),
-      feature(
-        `shaft-${gear}`,
-        say('pumps.shaftOf', { gear: name }),
-        gear,
-        { ground: 0 },
-        { unworked: 'A shaft that runs out is not straightened: the gears are replaced.' },
-      ),
+      feature({
+        id: `shaft-${gear}`,
+        name: say('pumps.shaftOf', { gear: name }),
+        part: gear,
+        worked: { ground: 0 },
+        unworked: 'A shaft that runs out is not straightened: the gears are replaced.',
+      }),
     ],
     characteristics: [
-      clearance(`tip-body-${gear}`, say('pumps.tipToBody', { gear: name }), 'on the inlet side', {
-        stations: tipStations(name),
-        // A worn bushing lets the gear into the body: another one moves it back.
+      clearance({
+        id: `tip-body-${gear}`,
+        name: say('pumps.tipToBody', { gear: name }),
+        convention: 'on the inlet side',
+        stations: tipStations(name), // A worn bushing lets the gear into the body: another one moves it back.
         rests: resting(
           `teeth-${gear}`,
           `bore-clean-${gear}`,
@@ -63,50 +65,48 @@ export function gearMeasures([gear, name]: GearName, carried: readonly string[])
         runs: 'tip',
         caution: BONE_DRY,
       }),
-      clearance(
-        `body-track-${gear}`,
-        say('pumps.cutIn', { gear: name }),
-        'depth of the cut-in on the inlet side of the body',
-        {
-          terms: fit(`bore-track-${gear}`, `bore-clean-${gear}`),
-          restoredBy: ['body', 'sleeve'],
-          caution: 'The cut-in ends in a burr: it cuts fingers and misleads the gauge.',
-        },
-      ),
-      clearance(
-        `shaft-runout-${gear}`,
-        say('pumps.runout', { gear: name }),
-        'TIR, on the journals in V-blocks',
-        {
-          rests: resting(`shaft-${gear}`),
-          restoredBy: ['gears'],
-          swing: swing([
-            place('middle', 'middle', say('pumps.runoutMiddle', { gear: name })),
-            place('end', 'at the end', say('pumps.runoutEnd', { gear: name })),
-          ]),
-        },
-      ),
+      clearance({
+        id: `body-track-${gear}`,
+        name: say('pumps.cutIn', { gear: name }),
+        convention: 'depth of the cut-in on the inlet side of the body',
+        terms: fit(`bore-track-${gear}`, `bore-clean-${gear}`),
+        restoredBy: ['body', 'sleeve'],
+        caution: 'The cut-in ends in a burr: it cuts fingers and misleads the gauge.',
+      }),
+      clearance({
+        id: `shaft-runout-${gear}`,
+        name: say('pumps.runout', { gear: name }),
+        convention: 'TIR, on the journals in V-blocks',
+        rests: resting(`shaft-${gear}`),
+        restoredBy: ['gears'],
+        swing: swing([
+          place('middle', 'middle', say('pumps.runoutMiddle', { gear: name })),
+          place('end', 'at the end', say('pumps.runoutEnd', { gear: name })),
+        ]),
+      }),
     ],
     dimensions: [
-      dimension(
-        `bore-track-${gear}`,
-        say('pumps.boreOverCutIn', { gear: name }),
-        'body',
-        'bore-gauge',
-        [
+      dimension({
+        id: `bore-track-${gear}`,
+        name: say('pumps.boreOverCutIn', { gear: name }),
+        part: 'body',
+        instrument: 'bore-gauge',
+        stations: [
           place('a', 'on the cut-in', say('pumps.gaugeCutIn', { gear: name })),
           place('b', 'cut-in, deeper', say('pumps.gaugeCutInDeeper', { gear: name })),
         ],
-        { worked: { sleeved: 0 }, remedies: ['sleeve'] },
-      ),
-      dimension(
-        `bore-clean-${gear}`,
-        say('pumps.boreBesideCutIn', { gear: name }),
-        'body',
-        'bore-gauge',
-        [place('a', 'untouched', say('pumps.gaugeUnworn', { gear: name }))],
-        { worked: { sleeved: 0 }, remedies: ['sleeve'] },
-      ),
+        worked: { sleeved: 0 },
+        remedies: ['sleeve'],
+      }),
+      dimension({
+        id: `bore-clean-${gear}`,
+        name: say('pumps.boreBesideCutIn', { gear: name }),
+        part: 'body',
+        instrument: 'bore-gauge',
+        stations: [place('a', 'untouched', say('pumps.gaugeUnworn', { gear: name }))],
+        worked: { sleeved: 0 },
+        remedies: ['sleeve'],
+      }),
     ],
   };
 }
@@ -121,40 +121,42 @@ export function bushing(
   return {
     features: [],
     characteristics: [
-      clearance(
-        `shaft-bushing-${id}`,
-        say('pumps.shaftInBushing', { gear: name, end }),
-        'diametral',
-        {
-          terms: fit(`bushing-bore-${id}`, `journal-${id}`),
-          touch: finger(say('pumps.turnInBushing', { gear: name, end })),
-          restoredBy: ['bushing', 'block'],
-          runs: 'shaft',
-          sides: true,
-          caution: BEARING_NOTE,
-        },
-      ),
+      clearance({
+        id: `shaft-bushing-${id}`,
+        name: say('pumps.shaftInBushing', { gear: name, end }),
+        convention: 'diametral',
+        terms: fit(`bushing-bore-${id}`, `journal-${id}`),
+        touch: finger(say('pumps.turnInBushing', { gear: name, end })),
+        restoredBy: ['bushing', 'block'],
+        runs: 'shaft',
+        sides: true,
+        caution: BEARING_NOTE,
+      }),
     ],
     dimensions: [
-      dimension(
-        `bushing-bore-${id}`,
-        say('pumps.bushingBore', { gear: name, end }),
+      dimension({
+        id: `bushing-bore-${id}`,
+        name: say('pumps.bushingBore', { gear: name, end }),
         part,
-        'bore-gauge',
-        insideBore(say('pumps.bushingOf', { gear: name, end })),
-        { field: 'shaftDiameter_mm', worked: HONED, remedies: ['hone-bushing'] },
-      ),
-      dimension(
-        `journal-${id}`,
-        say('pumps.journal', { gear: name, end }),
-        gear,
-        'outside-mic',
-        [
+        instrument: 'bore-gauge',
+        stations: insideBore(say('pumps.bushingOf', { gear: name, end })),
+        field: 'shaftDiameter_mm',
+        worked: HONED,
+        remedies: ['hone-bushing'],
+      }),
+      dimension({
+        id: `journal-${id}`,
+        name: say('pumps.journal', { gear: name, end }),
+        part: gear,
+        instrument: 'outside-mic',
+        stations: [
           place('a', 'first', say('pumps.micOverJournal', { gear: name, end })),
           place('b', '90° round', say('pumps.micOverJournalRound', { gear: name, end })),
         ],
-        { field: 'shaftDiameter_mm', worked: POLISHED, remedies: ['polish-journal'] },
-      ),
+        field: 'shaftDiameter_mm',
+        worked: POLISHED,
+        remedies: ['polish-journal'],
+      }),
     ],
   };
 }
@@ -162,17 +164,18 @@ export function bushing(
 /** Returns the width of each gear of a section: another gear, another material. */
 export const gearWidths = (gears: Gears): Dimension[] =>
   gears.map(([gear, name]) =>
-    dimension(
-      `${gear}-width`,
-      say('pumps.widthOf', { gear: name }),
-      gear,
-      'outside-mic',
-      [
+    dimension({
+      id: `${gear}-width`,
+      name: say('pumps.widthOf', { gear: name }),
+      part: gear,
+      instrument: 'outside-mic',
+      stations: [
         place('a', name, say('pumps.micBetweenTeeth', { part: name })),
         place('b', say('pumps.halfTurn', { part: name }), say('pumps.micHalfTurn', { part: name })),
       ],
-      { field: 'width_mm', ...GEAR_WIDTH },
-    ),
+      field: 'width_mm',
+      ...GEAR_WIDTH,
+    }),
   );
 
 /** Returns the gap beside each gear of a section; the end clearance is the least and the most of both. */
@@ -183,7 +186,10 @@ export const besideGears = (around: string): Pick<Characteristic, 'terms' | 'bes
 
 /** Returns the backlash of a section: the drive gear rocked against the driven gear, at three turns. */
 export const backlash = (gears: Gears, g: ExternalGeometry): Characteristic =>
-  clearance('backlash', 'Backlash', 'at the pitch circle', {
+  clearance({
+    id: 'backlash',
+    name: 'Backlash',
+    convention: 'at the pitch circle',
     swing: swing(
       [0, 120, 240].map((turn) =>
         place(
@@ -215,20 +221,18 @@ export const trackDepths = (
       [faceId, say('pumps.unwornFace', { part: name }), 'pumps.depthOnFace'],
     ] as const
   ).map(([id, words, where]) =>
-    dimension(
+    dimension({
       id,
-      words,
+      name: words,
       part,
-      'depth-mic',
-      gears.map(([gear, gearName]) =>
+      instrument: 'depth-mic',
+      stations: gears.map(([gear, gearName]) =>
         place(gear, say('pumps.atPart', { part: gearName }), say(where, { on, gear: gearName })),
       ),
-      {
-        also: ['height-gauge'],
-        worked: { ground: 0, dressed: 0 },
-        remedies: [remedy, 'lap'],
-      },
-    ),
+      also: ['height-gauge'],
+      worked: { ground: 0, dressed: 0 },
+      remedies: [remedy, 'lap'],
+    }),
   );
 
 /** Returns the width of a section's body, at its four corners. */
@@ -236,21 +240,19 @@ export const bodyWidth = (
   message: 'pumps.acrossBody' | 'pumps.acrossBodyAndPlates',
   field?: 'width_mm',
 ): Dimension =>
-  dimension(
-    'body-width',
-    'Body width',
-    'body',
-    'outside-mic',
-    ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
+  dimension({
+    id: 'body-width',
+    name: 'Body width',
+    part: 'body',
+    instrument: 'outside-mic',
+    stations: ['top left', 'top right', 'bottom left', 'bottom right'].map((where) =>
       place(where.replace(' ', '-'), where, say(message, { corner: where })),
     ),
-    {
-      also: ['depth-mic', 'height-gauge'],
-      ...(field ? { field } : {}),
-      worked: { faced: -1, ground: -1 },
-      remedies: ['grind-body'],
-    },
-  );
+    also: ['depth-mic', 'height-gauge'],
+    ...(field ? { field } : {}),
+    worked: { faced: -1, ground: -1 },
+    remedies: ['grind-body'],
+  });
 
 /** The instructions with the straightedge lengthwise and across, by what the leaf measures. */
 export const EDGE = {

@@ -57,16 +57,19 @@ export function oilPump(g: ExternalGeometry): Pieces {
     features: [
       deck,
       ...around.flatMap((m) => m.features),
-      feature(
-        'cover-face',
-        'Face of the cover',
-        'plate',
-        { ground: 0, dressed: 0 },
-        { remedies: ['grind-cover', 'lap'] },
-      ),
+      feature({
+        id: 'cover-face',
+        name: 'Face of the cover',
+        part: 'plate',
+        worked: { ground: 0, dressed: 0 },
+        remedies: ['grind-cover', 'lap'],
+      }),
     ],
     characteristics: [
-      clearance('end', 'End clearance', 'gear face to deck line', {
+      clearance({
+        id: 'end',
+        name: 'End clearance',
+        convention: 'gear face to deck line',
         stations: edgePlaces(gears, EDGE.face),
         ...besideGears('pocket-depth'),
         runs: 'face',
@@ -76,11 +79,17 @@ export function oilPump(g: ExternalGeometry): Pieces {
       ...around.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
       backlash(gears, g),
       ...around.flatMap(({ characteristics: [, track] }) => (track ? [track] : [])),
-      clearance('idler-shaft-height', 'Idler shaft height', 'shaft end below deck', {
+      clearance({
+        id: 'idler-shaft-height',
+        name: 'Idler shaft height',
+        convention: 'shaft end below deck',
         terms: [term('idler-shaft-depth', 1)],
         caution: 'Leave a pressed shaft in. Do not drive it to height.',
       }),
-      clearance('idler-shaft-fit', 'Idler on its shaft', 'diametral', {
+      clearance({
+        id: 'idler-shaft-fit',
+        name: 'Idler on its shaft',
+        convention: 'diametral',
         terms: fit('idler-bore', 'idler-shaft-diameter'),
         touch: finger('Idler on its shaft, dry. Does it turn freely, without rock?'),
         runs: 'shaft',
@@ -88,7 +97,10 @@ export function oilPump(g: ExternalGeometry): Pieces {
       }),
       ...bushings.flatMap((b) => b.characteristics),
       ...(drive?.characteristics.slice(2) ?? []),
-      clearance('cover-wear', 'Cover wear', 'wear depth below the unworn face', {
+      clearance({
+        id: 'cover-wear',
+        name: 'Cover wear',
+        convention: 'wear depth below the unworn face',
         stations: edgePlaces(gears, EDGE.track),
         terms: fit('track-depth', 'face-depth'),
         rests: resting('cover-face'),
@@ -96,20 +108,21 @@ export function oilPump(g: ExternalGeometry): Pieces {
         restoredBy: ['cover'],
         caution: 'Set the cover so it cannot tip.',
       }),
-      clearance(
-        'end-cover',
-        'Total end clearance',
-        'end clearance plus cover wear, against the end clearance limit',
-        { ...sumOf('end', 'cover-wear'), gasket: true },
-      ),
+      clearance({
+        id: 'end-cover',
+        name: 'Total end clearance',
+        convention: 'end clearance plus cover wear, against the end clearance limit',
+        ...sumOf('end', 'cover-wear'),
+        gasket: true,
+      }),
     ],
     dimensions: [
-      dimension(
-        'pocket-depth',
-        'Pocket depth',
-        'body',
-        'depth-mic',
-        gears.flatMap(([gear, name]) => [
+      dimension({
+        id: 'pocket-depth',
+        name: 'Pocket depth',
+        part: 'body',
+        instrument: 'depth-mic',
+        stations: gears.flatMap(([gear, name]) => [
           place(
             `${gear}-a`,
             say('pumps.sideOf', { part: name }),
@@ -121,41 +134,46 @@ export function oilPump(g: ExternalGeometry): Pieces {
             say('pumps.depthAcross', { part: name }),
           ),
         ]),
-        {
-          caution: 'Gears out. Fingers clear of the spindle.',
-          field: 'width_mm',
-          worked: { faced: -1, sunk: 1 },
-          remedies: ['face-deck', 'sink-pocket'],
-        },
-      ),
+        caution: 'Gears out. Fingers clear of the spindle.',
+        field: 'width_mm',
+        worked: { faced: -1, sunk: 1 },
+        remedies: ['face-deck', 'sink-pocket'],
+      }),
       ...gearWidths(gears),
       ...around.flatMap((m) => m.dimensions),
-      dimension(
-        'idler-shaft-depth',
-        'Idler shaft below deck',
-        'body',
-        'depth-mic',
-        [
+      dimension({
+        id: 'idler-shaft-depth',
+        name: 'Idler shaft below deck',
+        part: 'body',
+        instrument: 'depth-mic',
+        stations: [
           place('a', 'shaft end', 'Depth mic on the deck, spindle on the end of the idler shaft.'),
           place('b', 'shaft end, turned', 'Repeat with the base turned 90°.'),
         ],
-        { worked: { faced: -1 }, remedies: ['face-deck'] },
-      ),
-      dimension('idler-bore', 'Idler bore', 'idler', 'bore-gauge', insideBore('idler'), {
+        worked: { faced: -1 },
+        remedies: ['face-deck'],
+      }),
+      dimension({
+        id: 'idler-bore',
+        name: 'Idler bore',
+        part: 'idler',
+        instrument: 'bore-gauge',
+        stations: insideBore('idler'),
         worked: HONED,
         unworked: WORN_AWAY,
       }),
-      dimension(
-        'idler-shaft-diameter',
-        'Idler shaft',
-        'body',
-        'outside-mic',
-        [
+      dimension({
+        id: 'idler-shaft-diameter',
+        name: 'Idler shaft',
+        part: 'body',
+        instrument: 'outside-mic',
+        stations: [
           place('a', 'first', 'Outside mic over the idler shaft where the gear runs.'),
           place('b', '90° round', 'Outside mic over the idler shaft, 90° round.'),
         ],
-        { worked: POLISHED, unworked: WORN_AWAY },
-      ),
+        worked: POLISHED,
+        unworked: WORN_AWAY,
+      }),
       ...bushings.flatMap((b) => b.dimensions),
       ...trackDepths(
         gears,

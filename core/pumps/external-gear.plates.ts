@@ -25,20 +25,18 @@ export function plateSection(g: ExternalGeometry): Pieces {
   const around = GEARS.map((gear) => gearMeasures(gear, ends));
   const bushings = GEARS.flatMap((gear) => ENDS.map(([end]) => bushing(gear, end)));
   const plates = ENDS.map(([end]) =>
-    clearance(
-      `plate-wear-${end}`,
-      say('pumps.plateWear', { end }),
-      'wear depth below the unworn face',
-      {
-        stations: GEARS.map(([gear, name]) =>
-          place(gear, name, say('pumps.edgeOnPlate', { end, gear: name })),
-        ),
-        terms: fit(`plate-track-${end}`, `plate-face-${end}`),
-        trued: ['ground', 'dressed'],
-        restoredBy: ['plate'],
-        caution: 'A plate’s edges are sharp, and its coating marks easily.',
-      },
-    ),
+    clearance({
+      id: `plate-wear-${end}`,
+      name: say('pumps.plateWear', { end }),
+      convention: 'wear depth below the unworn face',
+      stations: GEARS.map(([gear, name]) =>
+        place(gear, name, say('pumps.edgeOnPlate', { end, gear: name })),
+      ),
+      terms: fit(`plate-track-${end}`, `plate-face-${end}`),
+      trued: ['ground', 'dressed'],
+      restoredBy: ['plate'],
+      caution: 'A plate’s edges are sharp, and its coating marks easily.',
+    }),
   );
   return {
     parts: [
@@ -59,19 +57,22 @@ export function plateSection(g: ExternalGeometry): Pieces {
     features: [
       ...around.flatMap((m) => m.features),
       ...ENDS.map(([end]) =>
-        feature(
-          `gasket-face-${end}`,
-          say('pumps.plateGasketSide', { end }),
-          `plate-${end}`,
-          { ground: 0 },
-          { remedies: ['grind-gasket-side'] },
-        ),
+        feature({
+          id: `gasket-face-${end}`,
+          name: say('pumps.plateGasketSide', { end }),
+          part: `plate-${end}`,
+          worked: { ground: 0 },
+          remedies: ['grind-gasket-side'],
+        }),
       ),
     ],
     characteristics: [
       ...around.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
       backlash(GEARS, g),
-      clearance('end', 'End clearance', 'total of both sides', {
+      clearance({
+        id: 'end',
+        name: 'End clearance',
+        convention: 'total of both sides',
         stations: edgePlaces(GEARS, EDGE.down),
         ...besideGears('body-width'),
         usual: 'size',
@@ -82,15 +83,13 @@ export function plateSection(g: ExternalGeometry): Pieces {
       ...around.flatMap(({ characteristics }) => characteristics.slice(1)),
       ...bushings.flatMap((b) => b.characteristics),
       ...plates,
-      clearance(
-        'end-plates',
-        'Total end clearance',
-        'end clearance plus the wear of both plates, against the end clearance limit',
-        {
-          ...sumOf('end', 'plate-wear-front', 'plate-wear-rear'),
-          gasket: true,
-        },
-      ),
+      clearance({
+        id: 'end-plates',
+        name: 'Total end clearance',
+        convention: 'end clearance plus the wear of both plates, against the end clearance limit',
+        ...sumOf('end', 'plate-wear-front', 'plate-wear-rear'),
+        gasket: true,
+      }),
     ],
     dimensions: [
       bodyWidth('pumps.acrossBodyAndPlates', 'width_mm'),

@@ -26,13 +26,13 @@ const sectionsIn = ({ build, sections }: ExternalGeometry): number =>
   build === 'oil' ? 1 : sections;
 
 /** Names where the seals run on the shaft of the first drive gear. */
-const SEAL_TRACK = feature(
-  'seal-track',
-  'Seal tracks of the shaft',
-  'drive',
-  { dressed: 0 },
-  { remedies: ['polish-seal-track'] },
-);
+const SEAL_TRACK = feature({
+  id: 'seal-track',
+  name: 'Seal tracks of the shaft',
+  part: 'drive',
+  worked: { dressed: 0 },
+  remedies: ['polish-seal-track'],
+});
 
 function model(g: ExternalGeometry): PumpModel {
   const relief = reliefValve('body');

@@ -129,25 +129,26 @@ function model(g: FixedVaneGeometry): PumpModel {
     parts: oneOfEach([...KINDS, BEARING]),
     features: [races('bearing')],
     characteristics: [
-      clearance(
-        'side-rotor',
-        'Side clearance, rotor',
-        'total of both sides: ring width less rotor width',
-        {
-          stations: [
-            place('12', '12', 'Straightedge across the ring, 12–6. Leaf on the rotor at 12.'),
-            place('6', '6', 'Straightedge across the ring, 12–6. Leaf on the rotor at 6.'),
-            place('3', '3', 'Straightedge across the ring, 3–9. Leaf on the rotor at 3.'),
-          ],
-          terms: fit('ring-width', 'rotor-width'),
-          runs: 'face',
-          caution: 'Ring and rotor flat on the plate, bone dry.',
-        },
-      ),
+      clearance({
+        id: 'side-rotor',
+        name: 'Side clearance, rotor',
+        convention: 'total of both sides: ring width less rotor width',
+        stations: [
+          place('12', '12', 'Straightedge across the ring, 12–6. Leaf on the rotor at 12.'),
+          place('6', '6', 'Straightedge across the ring, 12–6. Leaf on the rotor at 6.'),
+          place('3', '3', 'Straightedge across the ring, 3–9. Leaf on the rotor at 3.'),
+        ],
+        terms: fit('ring-width', 'rotor-width'),
+        runs: 'face',
+        caution: 'Ring and rotor flat on the plate, bone dry.',
+      }),
       vaneSlot,
       vaneLength,
       vaneInSlot(term('ring-major', -0.5), term('rotor-diameter', 0.5)),
-      clearance('ring-wear', 'Ring wear', 'worn cam surface against the unworn rim, across', {
+      clearance({
+        id: 'ring-wear',
+        name: 'Ring wear',
+        convention: 'worn cam surface against the unworn rim, across',
         terms: fit('ring-track', 'ring-rim'),
         restoredBy: ['ring'],
         caution: 'Mark the ring’s arrow side before you turn it over.',
@@ -157,54 +158,56 @@ function model(g: FixedVaneGeometry): PumpModel {
     ],
     dimensions: [
       ...vaneSizes(g.vanes),
-      dimension(
-        'ring-width',
-        'Ring width',
-        'ring',
-        'outside-mic',
-        [
+      dimension({
+        id: 'ring-width',
+        name: 'Ring width',
+        part: 'ring',
+        instrument: 'outside-mic',
+        stations: [
           place('a', 'at 12', 'Outside mic over the cam ring at 12.'),
           place('b', 'at 6', 'Outside mic over the cam ring at 6.'),
         ],
-        {
-          field: 'width_mm',
-          worked: GROUND,
-          unworked: 'A cam ring is not ground: rotor and vanes would have to follow.',
-        },
-      ),
-      dimension(
-        'ring-major',
-        'Ring, large diameter',
-        'ring',
-        'bore-gauge',
-        [
+        field: 'width_mm',
+        worked: GROUND,
+        unworked: 'A cam ring is not ground: rotor and vanes would have to follow.',
+      }),
+      dimension({
+        id: 'ring-major',
+        name: 'Ring, large diameter',
+        part: 'ring',
+        instrument: 'bore-gauge',
+        stations: [
           place('a', 'first', 'Bore gauge across the large diameter, 3–9.'),
           place('b', 'deeper', 'Bore gauge across the large diameter, deeper in.'),
         ],
-        { field: 'ringMajor_mm', worked: HONED, unworked: WORN_AWAY },
-      ),
-      dimension(
-        'ring-track',
-        'Ring across the worn cam surface',
-        'ring',
-        'bore-gauge',
-        [
+        field: 'ringMajor_mm',
+        worked: HONED,
+        unworked: WORN_AWAY,
+      }),
+      dimension({
+        id: 'ring-track',
+        name: 'Ring across the worn cam surface',
+        part: 'ring',
+        instrument: 'bore-gauge',
+        stations: [
           place('3-9', 'at 3–9', 'Bore gauge on the worn cam surface, 3–9.'),
           place('2-8', 'at 2–8', 'Bore gauge on the worn cam surface, 2–8, where ripples show.'),
         ],
-        { worked: HONED, unworked: WORN_AWAY },
-      ),
-      dimension(
-        'ring-rim',
-        'Ring beside the worn cam surface',
-        'ring',
-        'bore-gauge',
-        [
+        worked: HONED,
+        unworked: WORN_AWAY,
+      }),
+      dimension({
+        id: 'ring-rim',
+        name: 'Ring beside the worn cam surface',
+        part: 'ring',
+        instrument: 'bore-gauge',
+        stations: [
           place('3-9', 'at 3–9', 'Bore gauge at the unworn rim, 3–9.'),
           place('2-8', 'at 2–8', 'Bore gauge at the unworn rim, 2–8.'),
         ],
-        { worked: HONED, unworked: WORN_AWAY },
-      ),
+        worked: HONED,
+        unworked: WORN_AWAY,
+      }),
       ...relief.dimensions,
     ],
   };

@@ -1,4 +1,4 @@
-import type { Characteristic, PartKind, PumpFamily, PumpModel } from './family';
+import type { PumpFamily, PumpModel } from './family';
 import {
   gerotorGeometry,
   gerotorOutline,
@@ -10,67 +10,52 @@ import {
   dimension,
   finger,
   fit,
-  GEAR_WIDTH,
   HONED,
   insideBore,
   place,
   POLISHED,
-  reliefValve,
   resting,
-  teeth,
   twoPlaces,
   WORN_AWAY,
   drawnBy,
 } from './measures';
-import { BODY, COVER, gearKind, oneOfEach, partKind, valveKinds } from './kinds';
-import {
-  coverDepths,
-  coverWear,
-  deck as deckPlane,
-  deckFlatness,
-  edgeHours,
-  faceGap,
-  floorTilt,
-  lines,
-  pocketBore,
-  pocketDepth,
-  wallGap,
-  withCover,
-} from './pocket';
+import { oneOfEach, partKind } from './kinds';
 import { inTransmission, type InTransmission } from './transmission';
 import { gerotorTeardown } from './teardown/gerotor';
 import { say } from '../wording/say';
+import { gearsInPocket } from './gearsInPocket';
 
-const relief = reliefValve('body');
-
-const face = (id: string, what: string, width: string) =>
-  faceGap(id, say('pumps.endClearance', { part: what }), edgeHours(what), width, 'rotors');
-
-const KINDS: readonly PartKind[] = [
-  BODY,
-  gearKind('inner', 'Inner rotor'),
-  gearKind('outer', 'Outer rotor'),
-  COVER,
-  ...valveKinds('Relief plunger', 'Relief spring'),
-];
+const PAIR = gearsInPocket({
+  turning: 'rotors',
+  meshing: 'lobes',
+  inner: { part: 'inner', name: 'Inner rotor', between: 'between shaft and lobe' },
+  outer: {
+    part: 'outer',
+    name: 'Outer rotor',
+    between: 'on its rim',
+    across: {
+      name: 'Outer rotor diameter',
+      field: 'outerDiameter_mm',
+      words: 'pumps.micAcrossOuter',
+    },
+  },
+});
 
 const SHAFT = partKind('shaft', 'Shaft', 'shaft');
 
 const transmission = inTransmission({ part: 'inner', name: 'Inner rotor' });
 
 /** Describes what turns the inner rotor: a converter hub through its flats, or the shaft that it sits on. */
-const DRIVEN_BY: Readonly<
-  Record<
-    GerotorGeometry['use'],
-    Omit<InTransmission, 'hub'> & { readonly on: readonly Characteristic[] }
-  >
-> = {
-  'front-pump': { ...transmission, on: transmission.hub },
+const DRIVEN_BY: Readonly<Record<GerotorGeometry['use'], InTransmission>> = {
+  'front-pump': transmission,
   'oil-pump': {
     kinds: [SHAFT],
     parts: oneOfEach([SHAFT]),
-    on: [
-      clearance('inner-shaft', 'Inner rotor on shaft', 'diametral', {
+    hub: [
+      clearance({
+        id: 'inner-shaft',
+        name: 'Inner rotor on shaft',
+        convention: 'diametral',
         terms: fit('rotor-bore', 'shaft-diameter'),
         touch: finger('Inner rotor on its shaft, dry. Does it slide freely, without rock?'),
         runs: 'shaft',
@@ -80,103 +65,49 @@ const DRIVEN_BY: Readonly<
     ],
     unit: [],
     dimensions: [
-      dimension(
-        'rotor-bore',
-        'Inner rotor bore',
-        'inner',
-        'bore-gauge',
-        insideBore('inner rotor'),
-        {
-          field: 'shaftDiameter_mm',
-          worked: HONED,
-          unworked: WORN_AWAY,
-        },
-      ),
-      dimension(
-        'shaft-diameter',
-        'Shaft diameter',
-        'shaft',
-        'outside-mic',
-        twoPlaces('shaft', 'where the rotor sits'),
-        {
-          field: 'shaftDiameter_mm',
-          worked: POLISHED,
-          remedies: ['polish-journal'] as const,
-        },
-      ),
+      dimension({
+        id: 'rotor-bore',
+        name: 'Inner rotor bore',
+        part: 'inner',
+        instrument: 'bore-gauge',
+        stations: insideBore('inner rotor'),
+        field: 'shaftDiameter_mm',
+        worked: HONED,
+        unworked: WORN_AWAY,
+      }),
+      dimension({
+        id: 'shaft-diameter',
+        name: 'Shaft diameter',
+        part: 'shaft',
+        instrument: 'outside-mic',
+        stations: twoPlaces('shaft', 'where the rotor sits'),
+        field: 'shaftDiameter_mm',
+        worked: POLISHED,
+        remedies: ['polish-journal'] as const,
+      }),
     ],
   },
 };
 
-function model(g: GerotorGeometry): PumpModel {
-  const driven = DRIVEN_BY[g.use];
-  return {
-    kinds: [...KINDS, ...driven.kinds],
-    parts: [...oneOfEach(KINDS), ...driven.parts],
-    features: [
-      deckPlane,
-      teeth('inner-lobes', 'Inner rotor lobes', 'inner'),
-      teeth('outer-lobes', 'Outer rotor lobes', 'outer'),
-    ],
-    characteristics: [
-      face('face-inner', 'inner rotor', 'inner-width'),
-      face('face-outer', 'outer rotor', 'outer-width'),
-      clearance('tip', 'Tip clearance', 'opposite full mesh, lobe on lobe', {
-        stations: [1, 2, 3].map((n) =>
-          place(`lobe-${n}`, say('pumps.lobe', { number: n }), say('pumps.lobes', { number: n })),
-        ),
-        rests: resting('inner-lobes', 'outer-lobes'),
-        runs: 'tip',
-        restoredBy: ['gears'],
-        caution: 'Keep fingers out of the lobes when turning the rotors.',
-      }),
-      wallGap('Outer rotor to pocket', 'outer rotor', fit('pocket-diameter', 'outer-diameter')),
-      deckFlatness,
-      floorTilt(g.pocketDiameter_mm),
-      ...driven.on,
-      ...relief.characteristics,
-      coverWear,
-      withCover('stack-inner', 'Total end clearance, inner rotor', 'face-inner'),
-      withCover('stack-outer', 'Total end clearance, outer rotor', 'face-outer'),
-      ...driven.unit,
-    ],
-    dimensions: [
-      pocketDepth('rotors'),
-      dimension(
-        'inner-width',
-        'Inner rotor width',
-        'inner',
-        'outside-mic',
-        twoPlaces('inner rotor', 'between shaft and lobe'),
-        { field: 'width_mm', ...GEAR_WIDTH },
-      ),
-      dimension(
-        'outer-width',
-        'Outer rotor width',
-        'outer',
-        'outside-mic',
-        twoPlaces('outer rotor', 'on its rim'),
-        { field: 'width_mm', ...GEAR_WIDTH },
-      ),
-      pocketBore,
-      dimension(
-        'outer-diameter',
-        'Outer rotor diameter',
-        'outer',
-        'outside-mic',
-        lines(['12–6', '3–9'], (l) => say('pumps.micAcrossOuter', { line: l })),
-        {
-          field: 'outerDiameter_mm',
-          worked: POLISHED,
-          unworked: WORN_AWAY,
-        },
-      ),
-      ...driven.dimensions,
-      ...relief.dimensions,
-      ...coverDepths,
-    ],
-  };
-}
+const tip = clearance({
+  id: 'tip',
+  name: 'Tip clearance',
+  convention: 'opposite full mesh, lobe on lobe',
+  stations: [1, 2, 3].map((n) =>
+    place(`lobe-${n}`, say('pumps.lobe', { number: n }), say('pumps.lobes', { number: n })),
+  ),
+  rests: resting('inner-lobes', 'outer-lobes'),
+  runs: 'tip',
+  restoredBy: ['gears'],
+  caution: 'Keep fingers out of the lobes when turning the rotors.',
+});
+
+const model = (g: GerotorGeometry): PumpModel =>
+  PAIR.model({
+    pocket_mm: g.pocketDiameter_mm,
+    driven: DRIVEN_BY[g.use],
+    gaps: [tip, PAIR.wall],
+  });
 
 /** Gerotor pump: an inner rotor turning in an outer one that has one lobe more. */
 export const gerotor: PumpFamily<GerotorGeometry> = {

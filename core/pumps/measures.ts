@@ -13,18 +13,23 @@ import { characteristicId, dimensionId, partId, stationId, type DimensionId } fr
 import { ofWholePump } from './kinds';
 import { say } from '../wording/say';
 
-/** Returns a feature of a part, with how work changes it, and what puts it right. */
-export const feature = (
-  id: string,
-  name: string,
-  part: string,
-  worked: Worked,
-  more: Pick<Feature, 'remedies' | 'unworked'> = {},
-): Feature => ({ id: dimensionId(id), name, part: partId(part), worked, ...more });
+/** A row of the features of a pump: what changes with work though no size of it is read. */
+type FeatureRow = Omit<Feature, 'id' | 'part'> & { readonly id: string; readonly part: string };
+
+/**
+ * Returns a feature of a part, with how work changes it, and what puts it right.
+ *
+ * @param row with the ids of the feature and of its part
+ */
+export const feature = (row: FeatureRow): Feature => ({
+  ...row,
+  id: dimensionId(row.id),
+  part: partId(row.part),
+});
 
 /** Returns the feature of teeth, lobes or tips: stoning a burr off them changes how they meet. */
 export const teeth = (id: string, name: string, part: string): Feature =>
-  feature(id, name, part, { dressed: 0 }, { remedies: ['stone'] });
+  feature({ id, name, part, worked: { dressed: 0 }, remedies: ['stone'] });
 
 /** Says why a bore, a rim or a tip that is worn is left alone: its part is replaced. */
 export const WORN_AWAY = 'Metal that is worn away does not come back: the part is replaced.';
@@ -81,31 +86,25 @@ export const sizeAlone = (dimension: string): Pick<Characteristic, 'quantity' | 
   terms: [term(dimension, 1)],
 });
 
+/** A row of what is judged on a pump: how the figure is meant, how it can be measured, what it comes from. */
+type ClearanceRow = Omit<Partial<Characteristic>, 'id'> &
+  Pick<Characteristic, 'name' | 'convention'> & { readonly id: string };
+
 /**
  * Returns a clearance; sizes of their own (a vane's length) say `quantity: 'size'`.
  *
- * @param id of the characteristic
- * @param name as the trade says it
- * @param convention how the figure is meant: per side, diametral
- * @param ways how it can be measured, and what it comes from
+ * @param row with the id of the characteristic; measured nowhere by leaves unless it says where
  */
-export function clearance(
-  id: string,
-  name: string,
-  convention: string,
-  ways: Omit<Partial<Characteristic>, 'id' | 'name' | 'convention'>,
-): Characteristic {
-  const own = characteristicId(id);
+export function clearance(row: ClearanceRow): Characteristic {
+  const id = characteristicId(row.id);
   return {
-    id: own,
-    name,
     section: 1,
-    first: own,
-    short: name,
-    convention,
+    first: id,
+    short: row.name,
     quantity: 'gap',
     stations: [],
-    ...ways,
+    ...row,
+    id,
   };
 }
 
@@ -157,27 +156,21 @@ export const insideBore = (what: string): Station[] => [
   place('rear-b', 'rear, 90° round', say('pumps.gaugeRearRound', { part: what })),
 ];
 
-/** Makes a size of a part: what it is read with, and the places where. */
-export function dimension(
-  id: string,
-  name: string,
-  part: string,
-  instrument: Dimension['instrument'],
-  stations: readonly Station[],
-  more: Omit<Partial<Dimension>, 'id' | 'name' | 'part' | 'instrument' | 'stations'> = {},
-): Dimension {
-  const own = dimensionId(id);
-  return {
-    id: own,
-    name,
-    section: 1,
-    first: own,
-    short: name,
-    part: partId(part),
-    instrument,
-    stations,
-    ...more,
+/** A row of the sizes of a pump: the part, what it is read with, the places where. */
+type DimensionRow = Omit<Partial<Dimension>, 'id' | 'part'> &
+  Pick<Dimension, 'name' | 'instrument' | 'stations'> & {
+    readonly id: string;
+    readonly part: string;
   };
+
+/**
+ * Returns a size of a part.
+ *
+ * @param row with the ids of the size and of its part
+ */
+export function dimension(row: DimensionRow): Dimension {
+  const id = dimensionId(row.id);
+  return { section: 1, first: id, short: row.name, ...row, id, part: partId(row.part) };
 }
 
 /** Returns a model whose sizes are drawn as large as the fields of the geometry say that they are. */
@@ -206,37 +199,49 @@ export function reliefValve(part: string): {
   const UNDER_LOAD = 'Spring loaded. Release it slowly; keep your face clear.';
   return {
     dimensions: [
-      dimension(
-        'plunger-bore-diameter',
-        'Relief bore',
+      dimension({
+        id: 'plunger-bore-diameter',
+        name: 'Relief bore',
         part,
-        'bore-gauge',
-        [
+        instrument: 'bore-gauge',
+        stations: [
           place('front', 'front', 'Bore gauge in the relief bore, near its mouth.'),
           place('rear', 'rear', 'Bore gauge in the relief bore, near the seat.'),
         ],
-        {
-          worked: HONED,
-          unworked: 'A relief bore is not opened out: its plunger comes in one size.',
-        },
-      ),
-      dimension(
-        'plunger-diameter',
-        'Relief plunger',
-        'plunger',
-        'outside-mic',
-        twoPlaces('plunger', 'on its land'),
-        { worked: POLISHED, unworked: WORN_AWAY },
-      ),
-      dimension('spring-free-length', 'Spring, free', 'spring', 'caliper', [
-        place('a', 'free', 'Caliper over the spring, standing free.'),
-      ]),
-      dimension('spring-loaded-length', 'Spring under its test load', 'spring', 'height-gauge', [
-        place('a', 'loaded', 'Put the sheet’s test load on the spring. Height gauge on top.'),
-      ]),
+        worked: HONED,
+        unworked: 'A relief bore is not opened out: its plunger comes in one size.',
+      }),
+      dimension({
+        id: 'plunger-diameter',
+        name: 'Relief plunger',
+        part: 'plunger',
+        instrument: 'outside-mic',
+        stations: twoPlaces('plunger', 'on its land'),
+        worked: POLISHED,
+        unworked: WORN_AWAY,
+      }),
+      dimension({
+        id: 'spring-free-length',
+        name: 'Spring, free',
+        part: 'spring',
+        instrument: 'caliper',
+        stations: [place('a', 'free', 'Caliper over the spring, standing free.')],
+      }),
+      dimension({
+        id: 'spring-loaded-length',
+        name: 'Spring under its test load',
+        part: 'spring',
+        instrument: 'height-gauge',
+        stations: [
+          place('a', 'loaded', 'Put the sheet’s test load on the spring. Height gauge on top.'),
+        ],
+      }),
     ].map(ofWholePump),
     characteristics: [
-      clearance('plunger-bore', 'Relief plunger to bore', 'diametral', {
+      clearance({
+        id: 'plunger-bore',
+        name: 'Relief plunger to bore',
+        convention: 'diametral',
         terms: fit('plunger-bore-diameter', 'plunger-diameter'),
         touch: finger('Plunger in its dry bore. Does it drop under its own weight?'),
         restoredBy: ['plunger'],
@@ -244,21 +249,22 @@ export function reliefValve(part: string): {
         sides: true,
         caution: UNDER_LOAD,
       }),
-      clearance('spring-length', 'Spring free length', 'standing free, ends ground', {
+      clearance({
+        id: 'spring-length',
+        name: 'Spring free length',
+        convention: 'standing free, ends ground',
         ...sizeAlone('spring-free-length'),
         restoredBy: ['spring'],
         caution: UNDER_LOAD,
       }),
-      clearance(
-        'spring-load',
-        'Spring length under load',
-        'length under the test load that the sheet names; a weak spring is shorter',
-        {
-          ...sizeAlone('spring-loaded-length'),
-          restoredBy: ['spring'],
-          caution: 'A loaded spring can fly out. Guide it; keep your face clear.',
-        },
-      ),
+      clearance({
+        id: 'spring-load',
+        name: 'Spring length under load',
+        convention: 'length under the test load that the sheet names; a weak spring is shorter',
+        ...sizeAlone('spring-loaded-length'),
+        restoredBy: ['spring'],
+        caution: 'A loaded spring can fly out. Guide it; keep your face clear.',
+      }),
     ].map(ofWholePump),
   };
 }

@@ -15,16 +15,16 @@ export const hasEndPlay = ({ characteristics }: Pick<PumpModel, 'characteristics
 
 /** Names the face of the cover on the deck: what is ground off it brings the mounting face nearer, where the cover has that. */
 const coverFace = (mount: Mount | null): Feature =>
-  feature(
-    'cover-face',
-    'Face of the cover',
-    'cover',
-    {
+  feature({
+    id: 'cover-face',
+    name: 'Face of the cover',
+    part: 'cover',
+    worked: {
       ground: mount === 'body' ? 0 : -1,
       dressed: 0,
     },
-    { remedies: ['grind-cover', 'lap'] },
-  );
+    remedies: ['grind-cover', 'lap'],
+  });
 
 /** Lists the faces that the height of a pump moves with; both, and neither for sure, where nobody said which part is mounted. */
 function facesOf(mount: Mount | null): Term[] {

@@ -46,14 +46,14 @@ const sizeId = (own: OwnCharacteristic, i: number): string => `${ownId(own.id)}-
 
 const dimensionsOf = (own: OwnCharacteristic): Dimension[] =>
   own.sizes.map(({ name, instrument }, i) =>
-    dimension(
-      sizeId(own, i),
+    dimension({
+      id: sizeId(own, i),
       name,
-      own.part,
+      part: own.part,
       instrument,
-      stationsOf(own, name),
-      own.caution ? { caution: own.caution } : {},
-    ),
+      stations: stationsOf(own, name),
+      ...(own.caution ? { caution: own.caution } : {}),
+    }),
   );
 
 /** Describes what is present of an own characteristic, by the way in which it is measured. */
@@ -65,7 +65,10 @@ const WAYS: Readonly<Record<OwnWay, (own: OwnCharacteristic) => Partial<Characte
 };
 
 const characteristicFrom = (own: OwnCharacteristic): Characteristic =>
-  clearance(ownId(own.id), own.name, own.convention || 'as the sheet says', {
+  clearance({
+    id: ownId(own.id),
+    name: own.name,
+    convention: own.convention || 'as the sheet says',
     ...(own.caution ? { caution: own.caution } : {}),
     ...WAYS[own.way](own),
   });

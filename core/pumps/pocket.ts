@@ -50,7 +50,10 @@ export const faceGap = (
   width: string,
   turning?: string,
 ): Characteristic =>
-  clearance(id, name, 'face to deck line', {
+  clearance({
+    id,
+    name,
+    convention: 'face to deck line',
     stations,
     terms: fit('pocket-depth', width),
     ...(turning
@@ -69,7 +72,10 @@ export const wallGap = (
   what: string,
   terms: Characteristic['terms'],
 ): Characteristic =>
-  clearance('od-pocket', name, say('pumps.diametral', { part: what }), {
+  clearance({
+    id: 'od-pocket',
+    name,
+    convention: say('pumps.diametral', { part: what }),
     stations: (
       [
         [6, 12],
@@ -89,25 +95,21 @@ export const wallGap = (
     caution: 'Push with a wooden drift. No fingers in the gap.',
   });
 
-export const deckFlatness: Characteristic = clearance(
-  'deck-flatness',
-  'Deck flatness',
-  'largest gap under the straightedge on the bare deck',
-  {
-    stations: (
-      [
-        ['12', '12–6'],
-        ['3', '3–9'],
-      ] as const
-    ).map(([id, line]) =>
-      place(id, say('pumps.line', { line }), say('pumps.edgeOnDeck', { line })),
-    ),
-    rests: resting('deck'),
-    trued: ['faced'],
-    restoredBy: ['body'],
-    caution: 'Remove dowels. Stone off nicks.',
-  },
-);
+export const deckFlatness: Characteristic = clearance({
+  id: 'deck-flatness',
+  name: 'Deck flatness',
+  convention: 'largest gap under the straightedge on the bare deck',
+  stations: (
+    [
+      ['12', '12–6'],
+      ['3', '3–9'],
+    ] as const
+  ).map(([id, line]) => place(id, say('pumps.line', { line }), say('pumps.edgeOnDeck', { line }))),
+  rests: resting('deck'),
+  trued: ['faced'],
+  restoredBy: ['body'],
+  caution: 'Remove dowels. Stone off nicks.',
+});
 
 /**
  * Returns the tilt of a pocket floor as it is judged: the plane through its depths, deep side less
@@ -116,7 +118,10 @@ export const deckFlatness: Characteristic = clearance(
  * @param diameter_mm of the pocket, over which the tilt is given
  */
 export const floorTilt = (diameter_mm: number, caution?: string): Characteristic =>
-  clearance('floor-tilt', 'Floor tilt', 'across the pocket, deep side less shallow side', {
+  clearance({
+    id: 'floor-tilt',
+    name: 'Floor tilt',
+    convention: 'across the pocket, deep side less shallow side',
     tilt: { dimension: dimensionId('pocket-depth'), diameter_mm },
     trued: ['sunk'],
     restoredBy: ['body'],
@@ -124,22 +129,23 @@ export const floorTilt = (diameter_mm: number, caution?: string): Characteristic
   });
 
 /** Describes the wear of the cover where a part has run: leaf under the straightedge, or depths on the wear mark and beside it. */
-export const coverWear: Characteristic = clearance(
-  'cover-wear',
-  'Cover wear',
-  'wear depth below the unworn face',
-  {
-    stations: lines(['12–6', '2–8', '4–10'], (line) => say('pumps.edgeOnCover', { line })),
-    terms: fit('track-depth', 'face-depth'),
-    trued: ['ground', 'dressed'],
-    restoredBy: ['cover'],
-    caution: 'Set the cover so it cannot tip: it is heavy.',
-  },
-);
+export const coverWear: Characteristic = clearance({
+  id: 'cover-wear',
+  name: 'Cover wear',
+  convention: 'wear depth below the unworn face',
+  stations: lines(['12–6', '2–8', '4–10'], (line) => say('pumps.edgeOnCover', { line })),
+  terms: fit('track-depth', 'face-depth'),
+  trued: ['ground', 'dressed'],
+  restoredBy: ['cover'],
+  caution: 'Set the cover so it cannot tip: it is heavy.',
+});
 
 /** Returns what a face limit applies to: the gap in the body and the wear of the cover together. */
 export const withCover = (id: string, name: string, base: string): Characteristic =>
-  clearance(id, name, 'end clearance plus cover wear, against the end clearance limit', {
+  clearance({
+    id,
+    name,
+    convention: 'end clearance plus cover wear, against the end clearance limit',
     ...sumOf(base, 'cover-wear'),
     gasket: true,
   });
@@ -150,38 +156,38 @@ export const withCover = (id: string, name: string, base: string): Characteristi
  * @param out what has to come out of it first
  */
 export const pocketDepth = (out: string): Dimension =>
-  dimension(
-    'pocket-depth',
-    'Pocket depth',
-    'body',
-    'depth-mic',
-    hours([12, 3, 6, 9], (h) => say('pumps.depthAtHour', { hour: h })),
-    {
-      caution: say('pumps.outFirst', { parts: out }),
-      field: 'width_mm',
-      worked: { faced: -1, sunk: 1 },
-      remedies: ['face-deck', 'sink-pocket'],
-    },
-  );
+  dimension({
+    id: 'pocket-depth',
+    name: 'Pocket depth',
+    part: 'body',
+    instrument: 'depth-mic',
+    stations: hours([12, 3, 6, 9], (h) => say('pumps.depthAtHour', { hour: h })),
+    caution: say('pumps.outFirst', { parts: out }),
+    field: 'width_mm',
+    worked: { faced: -1, sunk: 1 },
+    remedies: ['face-deck', 'sink-pocket'],
+  });
 
 /** The diameter of the pocket, read across two lines. */
-export const pocketBore: Dimension = dimension(
-  'pocket-diameter',
-  'Pocket bore',
-  'body',
-  'bore-gauge',
-  lines(['12–6', '3–9'], (l) => say('pumps.gaugeAcrossPocket', { line: l })),
-  { field: 'pocketDiameter_mm', worked: HONED, unworked: WORN_AWAY },
-);
+export const pocketBore: Dimension = dimension({
+  id: 'pocket-diameter',
+  name: 'Pocket bore',
+  part: 'body',
+  instrument: 'bore-gauge',
+  stations: lines(['12–6', '3–9'], (l) => say('pumps.gaugeAcrossPocket', { line: l })),
+  field: 'pocketDiameter_mm',
+  worked: HONED,
+  unworked: WORN_AWAY,
+});
 
 /** The plane that the cover lies on; with it goes how far the pump stands from its unit. */
-export const deck: Feature = feature(
-  'deck',
-  'Deck',
-  'body',
-  { faced: -1, dressed: 0 },
-  { remedies: ['stone'] },
-);
+export const deck: Feature = feature({
+  id: 'deck',
+  name: 'Deck',
+  part: 'body',
+  worked: { faced: -1, dressed: 0 },
+  remedies: ['stone'],
+});
 
 /** Lists the depths on the cover: where a part has run, and where nothing has. */
 export const coverDepths: readonly Dimension[] = (
@@ -190,16 +196,14 @@ export const coverDepths: readonly Dimension[] = (
     ['face-depth', 'Cover unworn face', 'pumps.coverOnFace'],
   ] as const
 ).map(([id, name, where]) =>
-  dimension(
+  dimension({
     id,
     name,
-    'cover',
-    'depth-mic',
-    hours([12, 4, 8], (hour) => say(where, { hour })),
-    {
-      also: ['height-gauge'],
-      worked: { ground: 0, dressed: 0 },
-      remedies: ['grind-cover', 'lap'],
-    },
-  ),
+    part: 'cover',
+    instrument: 'depth-mic',
+    stations: hours([12, 4, 8], (hour) => say(where, { hour })),
+    also: ['height-gauge'],
+    worked: { ground: 0, dressed: 0 },
+    remedies: ['grind-cover', 'lap'],
+  }),
 );

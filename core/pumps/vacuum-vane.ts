@@ -92,7 +92,10 @@ function model(g: VacuumVaneGeometry): PumpModel {
       vaneSlot,
       vaneLength,
       vaneInSlot(term('ring-track', -0.5), term('eccentricity', -1), term('rotor-diameter', 0.5)),
-      clearance('ring-wear', 'Bore wear', 'worn cam surface against the unworn rim, across', {
+      clearance({
+        id: 'ring-wear',
+        name: 'Bore wear',
+        convention: 'worn cam surface against the unworn rim, across',
         terms: fit('ring-track', 'ring-rim'),
         restoredBy: ['body'],
       }),
@@ -102,40 +105,41 @@ function model(g: VacuumVaneGeometry): PumpModel {
     dimensions: [
       pocketDepth('rotor'),
       ...vaneSizes(g.vanes),
-      dimension(
-        'eccentricity',
-        'Eccentricity',
-        'body',
-        'indicator',
-        [place('a', 'swept', 'Dial on the shaft, swept round the bore. Enter half the TIR.')],
-        { field: 'eccentricity_mm' },
-      ),
-      dimension(
-        'ring-track',
-        'Bore, worn',
-        'body',
-        'bore-gauge',
-        [
+      dimension({
+        id: 'eccentricity',
+        name: 'Eccentricity',
+        part: 'body',
+        instrument: 'indicator',
+        stations: [
+          place('a', 'swept', 'Dial on the shaft, swept round the bore. Enter half the TIR.'),
+        ],
+        field: 'eccentricity_mm',
+      }),
+      dimension({
+        id: 'ring-track',
+        name: 'Bore, worn',
+        part: 'body',
+        instrument: 'bore-gauge',
+        stations: [
           place('3-9', 'at 3–9', 'Bore gauge in the worn bore, 3–9.'),
           place('12-6', 'at 12–6', 'Bore gauge in the worn bore, 12–6.'),
         ],
-        {
-          field: 'boreDiameter_mm',
-          worked: HONED,
-          unworked: WORN_AWAY,
-        },
-      ),
-      dimension(
-        'ring-rim',
-        'Bore, unworn',
-        'body',
-        'bore-gauge',
-        [
+        field: 'boreDiameter_mm',
+        worked: HONED,
+        unworked: WORN_AWAY,
+      }),
+      dimension({
+        id: 'ring-rim',
+        name: 'Bore, unworn',
+        part: 'body',
+        instrument: 'bore-gauge',
+        stations: [
           place('3-9', 'at 3–9', 'Bore gauge at the unworn end of the bore, 3–9.'),
           place('12-6', 'at 12–6', 'Bore gauge at the unworn end of the bore, 12–6.'),
         ],
-        { worked: HONED, unworked: WORN_AWAY },
-      ),
+        worked: HONED,
+        unworked: WORN_AWAY,
+      }),
     ],
   };
 }

@@ -24,35 +24,38 @@ export const sideGap = (id: string, name: string, what: string, width: string): 
   faceGap(id, say('pumps.sideClearance', { part: name }), edgeHours(what), width);
 
 /** Describes a vane in its slot, tried at both ends of the slot. */
-export const vaneSlot: Characteristic = clearance(
-  'vane-slot',
-  'Vane to slot',
-  'total clearance in the slot',
-  {
-    stations: [
-      place('a', 'first slot', 'Leaf beside the vane in its slot, full depth.'),
-      place('b', 'opposite slot', 'Leaf beside the vane in the opposite slot.'),
-    ],
-    terms: fit('slot-width', 'vane-thickness'),
-    touch: finger('Vane in its slot, dry: does it fall free?'),
-    runs: 'vane',
-    caution: 'Vane edges cut. The rounded edge goes outward.',
-  },
-);
+export const vaneSlot: Characteristic = clearance({
+  id: 'vane-slot',
+  name: 'Vane to slot',
+  convention: 'total clearance in the slot',
+  stations: [
+    place('a', 'first slot', 'Leaf beside the vane in its slot, full depth.'),
+    place('b', 'opposite slot', 'Leaf beside the vane in the opposite slot.'),
+  ],
+  terms: fit('slot-width', 'vane-thickness'),
+  touch: finger('Vane in its slot, dry: does it fall free?'),
+  runs: 'vane',
+  caution: 'Vane edges cut. The rounded edge goes outward.',
+});
 
-export const vaneLength: Characteristic = clearance(
-  'vane-length',
-  'Vane length',
-  'slot to tip, rounded edge included; the shortest counts',
-  { ...sizeAlone('vane-length'), restoredBy: ['vanes'] },
-);
+export const vaneLength: Characteristic = clearance({
+  id: 'vane-length',
+  name: 'Vane length',
+  convention: 'slot to tip, rounded edge included; the shortest counts',
+  ...sizeAlone('vane-length'),
+  restoredBy: ['vanes'],
+});
 
 /** Returns the races of a bearing: nothing but another one changes them. */
-export const races = (part: string): Feature => feature(`${part}-races`, 'Races', part, {});
+export const races = (part: string): Feature =>
+  feature({ id: `${part}-races`, name: 'Races', part, worked: {} });
 
 /** Returns the radial play of a shaft in its bearing, by indicator. */
 export const bearingPlay = (id: string, name: string, bearing: string): Characteristic =>
-  clearance(id, name, 'total travel, pushed and pulled across', {
+  clearance({
+    id,
+    name,
+    convention: 'total travel, pushed and pulled across',
     rests: resting(bearing),
     restoredBy: ['bearing'],
     swing: swing([
@@ -77,64 +80,65 @@ const vaneStations = (count: number, words: string): Station[] =>
 
 /** Returns the sizes that every vane pump has. */
 export const vaneSizes = (vanes: number): Dimension[] => [
-  dimension(
-    'vane-length',
-    'Vane length',
-    'vane',
-    'outside-mic',
-    vaneStations(vanes, 'Outside mic over vane %, foot to rounded edge.'),
-    { others: 'all others no shorter', worked: POLISHED, unworked: NEW_VANES },
-  ),
-  dimension(
-    'vane-thickness',
-    'Vane thickness',
-    'vane',
-    'outside-mic',
-    vaneStations(vanes, 'Outside mic over vane %, in the middle.'),
-    {
-      others: 'all others no thinner',
-      field: 'vaneThickness_mm',
-      worked: POLISHED,
-      unworked: NEW_VANES,
-    },
-  ),
-  dimension(
-    'slot-width',
-    'Slot width',
-    'rotor',
-    'caliper',
-    [
+  dimension({
+    id: 'vane-length',
+    name: 'Vane length',
+    part: 'vane',
+    instrument: 'outside-mic',
+    stations: vaneStations(vanes, 'Outside mic over vane %, foot to rounded edge.'),
+    others: 'all others no shorter',
+    worked: POLISHED,
+    unworked: NEW_VANES,
+  }),
+  dimension({
+    id: 'vane-thickness',
+    name: 'Vane thickness',
+    part: 'vane',
+    instrument: 'outside-mic',
+    stations: vaneStations(vanes, 'Outside mic over vane %, in the middle.'),
+    others: 'all others no thinner',
+    field: 'vaneThickness_mm',
+    worked: POLISHED,
+    unworked: NEW_VANES,
+  }),
+  dimension({
+    id: 'slot-width',
+    name: 'Slot width',
+    part: 'rotor',
+    instrument: 'caliper',
+    stations: [
       place('a', 'first slot', 'Caliper or gauge blocks in the first slot.'),
       place('b', 'opposite slot', 'Repeat in the opposite slot.'),
     ],
-    {
-      field: 'vaneThickness_mm',
-      worked: { dressed: 1 },
-      unworked: WORN_AWAY,
-    },
-  ),
-  dimension(
-    'rotor-diameter',
-    'Rotor diameter',
-    'rotor',
-    'outside-mic',
-    [
+    field: 'vaneThickness_mm',
+    worked: { dressed: 1 },
+    unworked: WORN_AWAY,
+  }),
+  dimension({
+    id: 'rotor-diameter',
+    name: 'Rotor diameter',
+    part: 'rotor',
+    instrument: 'outside-mic',
+    stations: [
       place('12-6', '12–6', 'Outside mic across the rotor, 12–6.'),
       place('3-9', '3–9', 'Outside mic across the rotor, 3–9.'),
     ],
-    { field: 'rotorDiameter_mm', worked: GROUND, unworked: WORN_AWAY },
-  ),
-  dimension(
-    'rotor-width',
-    'Rotor width',
-    'rotor',
-    'outside-mic',
-    [
+    field: 'rotorDiameter_mm',
+    worked: GROUND,
+    unworked: WORN_AWAY,
+  }),
+  dimension({
+    id: 'rotor-width',
+    name: 'Rotor width',
+    part: 'rotor',
+    instrument: 'outside-mic',
+    stations: [
       place('a', 'first place', 'Outside mic over the rotor, between two slots.'),
       place('b', '180° round', 'Outside mic over the rotor, 180° round.'),
     ],
-    { field: 'width_mm', ...GEAR_WIDTH },
-  ),
+    field: 'width_mm',
+    ...GEAR_WIDTH,
+  }),
 ];
 
 /**
@@ -143,7 +147,10 @@ export const vaneSizes = (vanes: number): Dimension[] => [
  * @param reach the sizes that its reach is made of, with the sign of what they leave in the slot
  */
 export const vaneInSlot = (...reach: readonly Term[]): Characteristic =>
-  clearance('vane-in-slot', 'Vane engagement', 'length in the slot at full extension', {
+  clearance({
+    id: 'vane-in-slot',
+    name: 'Vane engagement',
+    convention: 'length in the slot at full extension',
     quantity: 'size',
     terms: [term('vane-length', 1), ...reach],
     wears: dimensionId('vane-length'),

@@ -141,37 +141,49 @@ function model(g: VariableVaneGeometry): PumpModel {
     parts: [...oneOfEach(KINDS), ...transmission.parts],
     features: [
       deck,
-      feature(
-        'seal-grooves',
-        'Slide seal grooves',
-        'slide',
-        { dressed: 0 },
-        { remedies: ['stone'] },
-      ),
+      feature({
+        id: 'seal-grooves',
+        name: 'Slide seal grooves',
+        part: 'slide',
+        worked: { dressed: 0 },
+        remedies: ['stone'],
+      }),
     ],
     characteristics: [
       sideGap('side-rotor', 'rotor', 'rotor face', 'rotor-width'),
       sideGap('side-vanes', 'vanes', 'vane end', 'vane-width'),
       sideGap('side-slide', 'slide', 'slide face', 'slide-width'),
       vaneSlot,
-      clearance('pocket-depth', 'Pocket depth', 'deck to floor', {
+      clearance({
+        id: 'pocket-depth',
+        name: 'Pocket depth',
+        convention: 'deck to floor',
         ...sizeAlone('pocket-depth'),
         caution: FOLLOWS,
       }),
       floorTilt(g.pocketDiameter_mm, FOLLOWS),
-      clearance('outer-face', 'Outer face', 'deck to outer face; follows the cut of the pocket', {
+      clearance({
+        id: 'outer-face',
+        name: 'Outer face',
+        convention: 'deck to outer face; follows the cut of the pocket',
         ...sizeAlone('outer-face'),
         caution: FOLLOWS,
       }),
       vaneLength,
-      clearance('slide-pivot', 'Slide on its pivot', 'diametral', {
+      clearance({
+        id: 'slide-pivot',
+        name: 'Slide on its pivot',
+        convention: 'diametral',
         terms: fit('pivot-bore', 'pivot-pin'),
         touch: finger('Swing the slide on its pivot, dry. Does the slide swing by its own weight?'),
         runs: 'shaft',
         sides: true,
         caution: 'The slide’s spring is loaded. Release it slowly; keep your face clear.',
       }),
-      clearance('slide-seals', 'Slide seals', 'by hand: they spring out and stay', {
+      clearance({
+        id: 'slide-seals',
+        name: 'Slide seals',
+        convention: 'by hand: they spring out and stay',
         rests: resting('seal-grooves'),
         restoredBy: ['slide'],
         touch: finger(
@@ -187,60 +199,66 @@ function model(g: VariableVaneGeometry): PumpModel {
     ],
     dimensions: [
       pocketDepth('parts'),
-      dimension(
-        'outer-face',
-        'Outer face',
-        'body',
-        'height-gauge',
-        [
+      dimension({
+        id: 'outer-face',
+        name: 'Outer face',
+        part: 'body',
+        instrument: 'height-gauge',
+        stations: [
           place('a', 'first', 'Body on its deck, on the plate: height gauge over the outer face.'),
           place('b', '180° round', 'Height gauge over the outer face again, 180° round.'),
         ],
-        {
-          also: ['depth-mic', 'outside-mic'],
-          caution: FOLLOWS,
-          worked: { faced: -1, ground: -1 },
-          remedies: ['sink-pocket'],
-        },
-      ),
+        also: ['depth-mic', 'outside-mic'],
+        caution: FOLLOWS,
+        worked: { faced: -1, ground: -1 },
+        remedies: ['sink-pocket'],
+      }),
       ...vaneSizes(g.vanes),
-      dimension(
-        'vane-width',
-        'Vane width',
-        'vane',
-        'outside-mic',
-        [
+      dimension({
+        id: 'vane-width',
+        name: 'Vane width',
+        part: 'vane',
+        instrument: 'outside-mic',
+        stations: [
           place('a', 'first vane', 'Outside mic over the first vane, end to end.'),
           place('b', 'opposite vane', 'Outside mic over the opposite vane, end to end.'),
         ],
-        { field: 'width_mm', ...GEAR_WIDTH },
-      ),
-      dimension(
-        'slide-width',
-        'Slide width',
-        'slide',
-        'outside-mic',
-        [
+        field: 'width_mm',
+        ...GEAR_WIDTH,
+      }),
+      dimension({
+        id: 'slide-width',
+        name: 'Slide width',
+        part: 'slide',
+        instrument: 'outside-mic',
+        stations: [
           place('a', 'first place', 'Outside mic over the slide, beside the pivot.'),
           place('b', 'opposite', 'Outside mic over the slide, opposite the pivot.'),
         ],
-        { field: 'width_mm', ...GEAR_WIDTH },
-      ),
-      dimension('pivot-bore', 'Pivot bore', 'slide', 'bore-gauge', insideBore('pivot hole'), {
+        field: 'width_mm',
+        ...GEAR_WIDTH,
+      }),
+      dimension({
+        id: 'pivot-bore',
+        name: 'Pivot bore',
+        part: 'slide',
+        instrument: 'bore-gauge',
+        stations: insideBore('pivot hole'),
         worked: HONED,
         unworked: WORN_AWAY,
       }),
-      dimension(
-        'pivot-pin',
-        'Pivot pin',
-        'body',
-        'outside-mic',
-        [
+      dimension({
+        id: 'pivot-pin',
+        name: 'Pivot pin',
+        part: 'body',
+        instrument: 'outside-mic',
+        stations: [
           place('a', 'first', 'Outside mic over the pivot pin.'),
           place('b', '90° round', 'Outside mic over the pivot pin, 90° round.'),
         ],
-        { worked: POLISHED, remedies: ['polish-journal'] },
-      ),
+        worked: POLISHED,
+        remedies: ['polish-journal'],
+      }),
       ...transmission.dimensions,
       ...relief.dimensions,
       ...coverDepths,

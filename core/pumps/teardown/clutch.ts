@@ -42,6 +42,3 @@ export const unsaidClutch = (id: string, name = 'One-way clutch'): Clutch => ({
   washers: null,
   pins: null,
 });
-
-/** The clutch that a stator runs on: every unit with a converter has one. */
-export const TRANSMISSION_CLUTCHES: readonly Clutch[] = [unsaidClutch('clutch-1')];

@@ -1,23 +1,16 @@
-import { TRANSMISSION_CLUTCHES } from './clutch';
-import { ON_THE_HUB } from './fitted';
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
-  converterSeal,
-  FRONT_PUMP_RENEWALS,
   HEAVY,
-  HUB_BUSHING_RENEWED,
-  hubBushing,
-  hubSurfaces,
   on,
   step,
   surface,
-  TRANSMISSION_CHECKS,
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
   type Teardown,
 } from './teardown';
+import { hubSurfaces, converterSeal, hubBushing, FRONT_PUMP } from './frontPump';
 
 const FACES = ['face-drive', 'face-driven'];
 
@@ -80,9 +73,5 @@ export const crescentTeardown: Teardown = {
     valveStep('plunger', 'relief valve'),
     ...hubBushing,
   ],
-  renew: FRONT_PUMP_RENEWALS,
-  renewed: HUB_BUSHING_RENEWED,
-  also: TRANSMISSION_CHECKS,
-  clutches: TRANSMISSION_CLUTCHES,
-  fitted: ON_THE_HUB,
+  ...FRONT_PUMP,
 };

@@ -38,12 +38,6 @@ export interface FittedAsRule {
   readonly asked: readonly (keyof Fitted)[];
 }
 
-/** Describes a pump on a converter hub: one seal, with a vent behind it that is asked for by itself. */
-export const ON_THE_HUB: FittedAsRule = {
-  usual: { seals: 1, drain: null, gearFit: null },
-  asked: [],
-};
-
 /** Returns what a pump has whose shaft leaves the body, as a rule; whether this one has it is asked. */
 export const onTheShaft = (seals: number, drain: Drain): FittedAsRule => ({
   usual: { seals, drain, gearFit: null },

@@ -1,13 +1,7 @@
-import { TRANSMISSION_CLUTCHES } from './clutch';
-import { ON_THE_HUB, onTheShaft } from './fitted';
+import { onTheShaft } from './fitted';
 import { coverTrack, deck, ears, floor, rim, runningFace, wall } from './pocket';
 import {
   asks,
-  converterSeal,
-  FRONT_PUMP_RENEWALS,
-  HUB_BUSHING_RENEWED,
-  hubBushing,
-  hubSurfaces,
   atStation,
   OIL_PUMP_CHECKS,
   on,
@@ -15,12 +9,12 @@ import {
   step,
   surface,
   treated,
-  TRANSMISSION_CHECKS,
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
   type Teardown,
 } from './teardown';
+import { hubSurfaces, converterSeal, hubBushing, FRONT_PUMP } from './frontPump';
 
 /** Describes what drives the inner rotor, and what is looked at, taken out and renewed with it. */
 const DRIVEN_BY = {
@@ -72,53 +66,48 @@ const DRIVEN_BY = {
     ],
     inner: 'Mark the inner rotor’s upper face, then lift it out.',
     strip: [...converterSeal, ...hubBushing],
-    renew: FRONT_PUMP_RENEWALS,
-    renewed: HUB_BUSHING_RENEWED,
-    also: TRANSMISSION_CHECKS,
-    clutches: TRANSMISSION_CLUTCHES,
-    fitted: ON_THE_HUB,
+    ...FRONT_PUMP,
   },
 } as const;
 
 /** Returns what happens to a gerotor pump before any instrument: a front pump's, or an engine oil pump's. */
-export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => ({
-  surfaces: [
-    ears,
-    deck(['face-outer']),
-    floor(['face-inner', 'face-outer'], 'rotors'),
-    wall(-0.7, 0.15, 'outer rotor'),
-    runningFace('inner', 'Inner rotor', '3'),
-    surface(
-      'inner-lobes',
-      'Inner rotor lobes',
-      'inner',
-      'teeth',
-      atStation('tip', 'lobe-1'),
-      asks(['tip'], 'marked lobes leak from chamber to chamber'),
-    ),
-    runningFace('outer', 'Outer rotor', '9'),
-    rim('outer', 'Outer rotor'),
-    coverTrack('wear mark of the rotors', 'end clearance'),
-    ...DRIVEN_BY[use].surfaces,
-    ...valveSurfaces('Relief'),
-  ],
-  strip: [
-    step('cover', 'cover', 'Remove the cover bolts crosswise. Lift the cover evenly.', {
-      caution: UNDER_LOAD,
-    }),
-    step('outer', 'outer', 'Mark the outer rotor’s upper face, then lift it out.', {
-      way: 'mark',
-      caution: 'Rotors chip when they fall: both hands, over the tray.',
-    }),
-    step('inner', 'inner', DRIVEN_BY[use].inner, {
-      way: 'mark',
-    }),
-    valveStep('plunger', 'relief valve'),
-    ...DRIVEN_BY[use].strip,
-  ],
-  renew: DRIVEN_BY[use].renew,
-  renewed: DRIVEN_BY[use].renewed,
-  also: DRIVEN_BY[use].also,
-  clutches: DRIVEN_BY[use].clutches,
-  fitted: DRIVEN_BY[use].fitted,
-});
+export const gerotorTeardown = (use: keyof typeof DRIVEN_BY): Teardown => {
+  const { surfaces, inner, strip, ...rest } = DRIVEN_BY[use];
+  return {
+    surfaces: [
+      ears,
+      deck(['face-outer']),
+      floor(['face-inner', 'face-outer'], 'rotors'),
+      wall(-0.7, 0.15, 'outer rotor'),
+      runningFace('inner', 'Inner rotor', '3'),
+      surface(
+        'inner-lobes',
+        'Inner rotor lobes',
+        'inner',
+        'teeth',
+        atStation('tip', 'lobe-1'),
+        asks(['tip'], 'marked lobes leak from chamber to chamber'),
+      ),
+      runningFace('outer', 'Outer rotor', '9'),
+      rim('outer', 'Outer rotor'),
+      coverTrack('wear mark of the rotors', 'end clearance'),
+      ...surfaces,
+      ...valveSurfaces('Relief'),
+    ],
+    strip: [
+      step('cover', 'cover', 'Remove the cover bolts crosswise. Lift the cover evenly.', {
+        caution: UNDER_LOAD,
+      }),
+      step('outer', 'outer', 'Mark the outer rotor’s upper face, then lift it out.', {
+        way: 'mark',
+        caution: 'Rotors chip when they fall: both hands, over the tray.',
+      }),
+      step('inner', 'inner', inner, {
+        way: 'mark',
+      }),
+      valveStep('plunger', 'relief valve'),
+      ...strip,
+    ],
+    ...rest,
+  };
+};

@@ -236,7 +236,7 @@ export const valveStep = (part: string, name: string): StripStep =>
   });
 
 /** Asks what the oil left behind: it says what went through the pump. */
-const SLUDGE = alsoCheck(
+export const SLUDGE = alsoCheck(
   'sludge',
   'What the oil left behind',
   'Look into the pockets and passages before the wash. What lay there?',
@@ -246,46 +246,6 @@ const SLUDGE = alsoCheck(
 
 /** Describes what else is looked at on any pump. */
 export const ANY_CHECKS: readonly AlsoCheck[] = [SLUDGE];
-
-/** Describes what else is looked at when a transmission's front pump is out. */
-export const TRANSMISSION_CHECKS: readonly AlsoCheck[] = [
-  alsoCheck(
-    'splines',
-    'Stator support splines',
-    'Slide the turbine shaft into the splines. How does it fit?',
-    ['slides, no rock', 'rocks', 'binds'],
-    'slides, no rock',
-  ),
-  alsoCheck(
-    'lands',
-    'Ring lands',
-    'Put a new ring in its groove. How much side clearance?',
-    ['snug', 'loose', 'stepped'],
-    'snug',
-  ),
-  alsoCheck(
-    'vent',
-    'Vent hole behind the seal',
-    'Wire through the vent hole behind the seal: is it open?',
-    ['open', 'blocked', 'none'],
-    'open',
-  ),
-  alsoCheck(
-    'rings',
-    'Sealing rings',
-    'Look at the old rings. How did they wear?',
-    ['evenly', 'on one side', 'broken'],
-    'evenly',
-  ),
-  alsoCheck(
-    'converter-hub',
-    'Converter hub',
-    'Wipe the hub. How are the journal and the flats?',
-    ['smooth', 'grooved', 'flats worn'],
-    'smooth',
-  ),
-  SLUDGE,
-];
 
 /** Describes what else is looked at when an engine's oil pump is out. */
 export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
@@ -298,68 +258,3 @@ export const OIL_PUMP_CHECKS: readonly AlsoCheck[] = [
   ),
   SLUDGE,
 ];
-
-/** Describes what is looked at where a converter hub runs in a pump. */
-export const hubSurfaces: readonly Surface[] = [
-  surface(
-    'bushing',
-    'Bushing',
-    'bushing',
-    'bearing',
-    atStation('bushing-bore', 'a'),
-    asks(['hub-bushing'], 'the bushing has run hot or loose'),
-  ),
-  treated(
-    ['polish-journal'],
-    'hub',
-    'Hub journal',
-    'hub',
-    'journal',
-    atStation('hub-diameter', 'a'),
-    asks(['hub-bushing', 'tip-crescent-drive'], 'blue or scored: it ran tight or dry'),
-  ),
-  treated(
-    ['change-washer'],
-    'thrust-washer',
-    'Thrust washer',
-    'unit',
-    'washer',
-    on('unit', 0, -0.5),
-    asks(['pump-to-unit'], 'a worn washer opens the end play'),
-  ),
-];
-
-/** Takes the converter seal out. */
-export const converterSeal: readonly StripStep[] = [
-  step('seal', 'body', 'Pry out the converter seal. Do not mark the seal bore.', {
-    way: 'lip',
-    right: 'down',
-    caution: 'The pry bar can slip. Wear a cut-resistant glove; push away from you.',
-  }),
-];
-
-/** Notes the hub bushing, which stays in until it is measured. */
-export const hubBushing: readonly StripStep[] = [
-  step(
-    'bushing',
-    'bushing',
-    'See where the blind end of the bushing’s oil groove is. Leave the bushing in until it is measured.',
-    {
-      way: 'groove',
-      right: 'down',
-      caution: STUCK_SHAFT,
-    },
-  ),
-];
-
-/** Describes what goes on the order list with every front pump. */
-export const FRONT_PUMP_RENEWALS: readonly Renewal[] = [
-  renewal('seal', 'Converter seal'),
-  renewal('o-ring', 'Pump body O-ring'),
-  renewal('gasket', 'Pump to case gasket'),
-  renewal('rings', 'Sealing rings, set'),
-  renewal('bushing', 'Hub bushing', 1, 'house'),
-];
-
-/** The part that the house renewal of a front pump is; the stator’s bushings are renewed where measuring says so. */
-export const HUB_BUSHING_RENEWED = { bushing: [partId('bushing')] };

@@ -1,27 +1,20 @@
-import { TRANSMISSION_CLUTCHES } from './clutch';
-import { ON_THE_HUB } from './fitted';
 import { coverTrack, ears, floor } from './pocket';
 import {
   alsoCheck,
   asks,
   atStation,
-  converterSeal,
-  FRONT_PUMP_RENEWALS,
-  HUB_BUSHING_RENEWED,
-  hubBushing,
-  hubSurfaces,
   on,
   renewal,
   step,
   surface,
   treated,
-  TRANSMISSION_CHECKS,
   UNDER_LOAD,
   valveStep,
   valveSurfaces,
   type Teardown,
 } from './teardown';
 import { rotorSurfaces } from './vane';
+import { hubSurfaces, converterSeal, hubBushing, FRONT_PUMP } from './frontPump';
 
 /** Asks how the spring is that holds the slide out: a weak one gives away stroke. */
 const SLIDE_SPRING = alsoCheck(
@@ -109,9 +102,7 @@ export const variableVaneTeardown: Teardown = {
     valveStep('plunger', 'regulator valve'),
     ...hubBushing,
   ],
-  renew: [...FRONT_PUMP_RENEWALS, renewal('slide-seals', 'Slide seals, set')],
-  renewed: HUB_BUSHING_RENEWED,
-  also: [SLIDE_SPRING, ...TRANSMISSION_CHECKS],
-  clutches: TRANSMISSION_CLUTCHES,
-  fitted: ON_THE_HUB,
+  ...FRONT_PUMP,
+  renew: [...FRONT_PUMP.renew, renewal('slide-seals', 'Slide seals, set')],
+  also: [SLIDE_SPRING, ...FRONT_PUMP.also],
 };
