@@ -29,6 +29,9 @@ export const ORIGINS = ['new', 'used'] as const;
 /** Says what became of a loose part: it lies on the shelf, a job took it, or it was thrown away. */
 export const PART_STATES = ['here', 'taken', 'scrap'] as const;
 
+/** Lists the fields of a loose part that are plain words: each is a field of its form, and a column of its table. */
+export const PART_WORDS = ['label', 'place', 'make', 'from', 'condition'] as const;
+
 /** One size of a loose part, as it was measured. */
 export const partSize = exact({
   dimension: idOf<DimensionId>(),

@@ -9,6 +9,7 @@ import {
   BLANK_PART,
   ORIGINS,
   PART_STATES,
+  PART_WORDS,
   partSchema,
   type PartSize,
   type ShelfPart,
@@ -125,6 +126,8 @@ function baseOf(here: ShelfPart, part: ShelfPart, saved: string): Map<string, un
 const isEdited = ({ part, base }: PartLine, field: string): boolean =>
   !base?.has(field) || !dequal(base.get(field), fieldsOf('part', part).get(field));
 
+type Words = Record<(typeof PART_WORDS)[number], string>;
+
 /** Returns the part of a line; a blank cell leaves what is here as it is. */
 function lineOf(
   row: CsvRow,
@@ -143,7 +146,7 @@ function lineOf(
   const here = byId ?? (labelled?.sheet === sheet?.id ? labelled : undefined);
   const line: Line = { here, pump: sheet && pumpOf(sheet) };
   const parts = partsIn(cell('parts'), line, wrong);
-  const text = (field: 'label' | 'make' | 'from' | 'condition' | 'place' | 'takenFor') => {
+  const text = (field: (typeof PART_WORDS)[number] | 'takenFor') => {
     const was = here?.[field] ?? '';
     const written = cell(field === 'takenFor' ? 'taken_for' : field);
     return written === '' || written === backFrom(was) ? was : written;
@@ -152,15 +155,11 @@ function lineOf(
   const begun = { ...BLANK_PART, id: finder.isFree(id) ? id : freshId(), createdAt: at };
   const part: ShelfPart = {
     ...(here ?? begun),
-    label: text('label'),
+    ...(Object.fromEntries(PART_WORDS.map((field) => [field, text(field)])) as Words),
     sheet: sheet?.id ?? here?.sheet ?? '',
     parts,
     model: sheet && sheet.id !== here?.sheet ? sheet.model : (here?.model ?? ''),
     sizes: sizesOf(row, line, parts, wrong),
-    make: text('make'),
-    from: text('from'),
-    condition: text('condition'),
-    place: text('place'),
     variant: variantIn(said, sheet, here, wrong),
     origin: wordIn(row, 'origin', ORIGINS, wrong) ?? here?.origin ?? BLANK_PART.origin,
     state,

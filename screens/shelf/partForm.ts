@@ -1,13 +1,20 @@
 import { tried } from '@/core/errors';
 import type { Dimension } from '@/core/pumps/family';
 import { pumpOf } from '@/core/pumps/registry';
-import { formatLength, trimmed } from '@/core/quantity/format';
 import { namesUnit, parseReading } from '@/core/quantity/parse';
-import { bareUnit, MM_PER, type ShopUnit } from '@/core/quantity/units';
-import { ORIGINS, partSchema, type PartSize, type ShelfPart } from '@/core/records/part';
+import { bareUnit, type ShopUnit } from '@/core/quantity/units';
+import {
+  ORIGINS,
+  partSchema,
+  type PartSize,
+  type ShelfPart,
+  PART_WORDS,
+} from '@/core/records/part';
 import { USUAL_U_MM } from '@/core/records/partsColumns';
 import type { Sheet } from '@/core/records/sheet';
 import { farFromSheet } from '@/core/instruments/doubt';
+import { formOf, recordOf, type RecordField, type Row } from '@/core/schema/rows';
+import { asIs, fine, length, orNull, words, type Written } from '@/core/schema/written';
 import { validated, type Errors, type Read } from '../shell/formRecord';
 
 /** A loose part as a form: every figure as text, its sizes and their doubts by dimension. */
@@ -32,47 +39,41 @@ export const ORIGIN_OPTIONS = ORIGINS.map((value) => ({ value, name: ORIGIN_NAME
 export const dimensionsOf = (sheet: Sheet, { parts }: Pick<ShelfPart, 'parts'>): Dimension[] =>
   pumpOf(sheet).dimensions.filter(({ part }) => parts.includes(part));
 
-/** A doubt as people write it: to a tenth of a micrometre, or a hundredth of a thou. */
-const fine = (mm: number, unit: ShopUnit): string =>
-  trimmed(mm / MM_PER[unit], unit === 'mm' ? 4 : 2);
+/** The fields of a loose part, its sizes apart. */
+const FIELDS: readonly RecordField[] = [
+  ...PART_WORDS.map((name) => ({ name, as: words })),
+  { name: 'origin' },
+  { name: 'variant', as: orNull(asIs) },
+];
+
+/** A doubt; in the shop's unit where it names none: less than a tenth of a thou is usual for it, and no inch. */
+const doubt: Written<number> = {
+  ...fine,
+  read: (text, unit) => {
+    if (text.trim() === '') return USUAL_U_MM;
+    return fine.read(namesUnit(text) ? text : [text, unit].join(' '), unit);
+  },
+};
+
+/** The fields of a size: they stand in two lists of the form. */
+const sizeFields = (dimension: string): RecordField[] => [
+  { name: `sizes.${dimension}`, key: 'value_mm', as: length('size') },
+  { name: `doubts.${dimension}`, key: 'u_mm', as: doubt },
+];
+
+const sizeIn = ({ sizes }: ShelfPart, dimension: string): PartSize | undefined =>
+  sizes.find((size) => size.dimension === dimension);
 
 export function partToForm(part: ShelfPart, sheet: Sheet, unit: ShopUnit): PartForm {
-  const { label, place, make, origin, from, variant, condition } = part;
-  const of = (text: (size: PartSize) => string) =>
-    Object.fromEntries(
-      dimensionsOf(sheet, part).map(({ id }) => {
-        const size = part.sizes.find(({ dimension }) => dimension === id);
-        return [id, size ? text(size) : ''];
-      }),
-    );
-  return {
-    label,
-    place,
-    make,
-    origin,
-    from,
-    variant: variant ?? '',
-    condition,
-    sizes: of(({ value_mm }) => formatLength(value_mm, 'size', unit)),
-    doubts: of(({ u_mm }) => fine(u_mm, unit)),
-  };
-}
-
-/** Names the shop's unit where a doubt names none: less than a tenth of a thou is usual for it, and no inch. */
-const inUnit = (text: string, unit: ShopUnit): string =>
-  namesUnit(text) ? text : [text, unit].join(' ');
-
-/** Returns a length that was typed; what is wrong with it is said at its field. */
-function typed(
-  text: string,
-  kind: 'size' | 'gap',
-  unit: ShopUnit,
-  wrong: (message: string) => void,
-): number {
-  const read = tried(() => parseReading(text, kind, bareUnit(kind, unit)).mm);
-  if (read.ok) return read.value;
-  wrong(read.message);
-  return 0;
+  const [sizes, doubts] = [{}, {}] as [PartForm['sizes'], PartForm['doubts']];
+  for (const { id } of dimensionsOf(sheet, part)) {
+    const size = sizeIn(part, id);
+    const texts = size ? formOf(sizeFields(id), size, unit) : {};
+    [sizes[id], doubts[id]] = [texts[`sizes.${id}`], texts[`doubts.${id}`]].map((text) =>
+      String(text ?? ''),
+    ) as [string, string];
+  }
+  return { ...(formOf(FIELDS, part, unit) as Omit<PartForm, 'sizes' | 'doubts'>), sizes, doubts };
 }
 
 /** The loose part that a form describes; sizes whose text was not touched keep what they were. */
@@ -83,37 +84,29 @@ export function partFromForm(
   unit: ShopUnit,
 ): Read<ShelfPart> {
   const errors: Errors = {};
+  const wrong = (field: string, message: string) => {
+    errors[field] = message;
+  };
   const shown = partToForm(before, sheet, unit);
+  const had = { record: before, form: shown as unknown as Row };
   const sizes = dimensionsOf(sheet, before).flatMap(({ id }): PartSize[] => {
-    const [size = '', doubt = ''] = [form.sizes[id]?.trim(), form.doubts[id]?.trim()];
-    const was = before.sizes.find(({ dimension }) => dimension === id);
-    if (was && size === shown.sizes[id] && doubt === shown.doubts[id]) return [was];
-    if (size === '') {
-      if (doubt !== '' && doubt !== shown.doubts[id]) errors[`sizes.${id}`] = 'Enter the size too.';
+    const textsIn = ({ sizes, doubts }: PartForm) => ({
+      [`sizes.${id}`]: sizes[id]?.trim() ?? '',
+      [`doubts.${id}`]: doubts[id]?.trim() ?? '',
+    });
+    const [texts, were, was] = [textsIn(form), textsIn(shown), sizeIn(before, id)];
+    if (texts[`sizes.${id}`] === '') {
+      const u = texts[`doubts.${id}`];
+      if (u !== '' && u !== were[`doubts.${id}`]) wrong(`sizes.${id}`, 'Enter the size too.');
       return [];
     }
-    const value_mm = typed(size, 'size', unit, (m) => (errors[`sizes.${id}`] = m));
-    const u_mm =
-      doubt === ''
-        ? USUAL_U_MM
-        : was && doubt === shown.doubts[id]
-          ? was.u_mm
-          : typed(inUnit(doubt, unit), 'gap', unit, (m) => (errors[`doubts.${id}`] = m));
-    return [{ dimension: id, value_mm, u_mm }];
+    const known = was ? { record: was, form: were } : null;
+    const size = recordOf(sizeFields(id), texts, known, unit, wrong) as Omit<PartSize, 'dimension'>;
+    return [{ dimension: id, ...size }];
   });
+  const fields = recordOf(FIELDS, form as unknown as Row, had, unit, wrong);
   if (Object.keys(errors).length > 0) return { ok: false, errors };
-  const record = {
-    ...before,
-    label: form.label.trim(),
-    place: form.place.trim(),
-    make: form.make.trim(),
-    origin: form.origin,
-    from: form.from.trim(),
-    variant: form.variant || null,
-    condition: form.condition.trim(),
-    sizes,
-  };
-  return validated(partSchema, record, (path) => {
+  return validated(partSchema, { ...before, ...fields, sizes }, (path) => {
     const at = /^sizes\[(\d+)\]\.(value_mm|u_mm)$/.exec(path);
     if (!at) return path;
     const dimension = sizes[Number(at[1])]?.dimension ?? '';

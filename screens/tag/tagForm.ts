@@ -9,95 +9,134 @@ import type { Job } from '@/core/records/job';
 import { dayOf } from '@/core/schema/dates';
 import { faultsOf } from '@/core/schema/faults';
 import { line, note } from '@/core/schema/fields';
-import { orNull, temperature } from '@/core/schema/written';
-import {
-  figureFields,
-  MOST_FIGURES,
-  ROTATIONS,
-  tagFields,
-  USED_UNITS,
-  type BeforeFigure,
-} from '@/core/records/tag';
+import { formOf, recordOf, type RecordField, type Row } from '@/core/schema/rows';
+import { orNull, temperature, words, type Written } from '@/core/schema/written';
+import { figureFields, MOST_FIGURES, ROTATIONS, tagFields, USED_UNITS } from '@/core/records/tag';
 import { say } from '@/core/wording/say';
 
-/** A test that a text can be read; what it says is what the reader throws. */
-const readable = (read: (text: string) => unknown) => ({
-  name: 'readable',
-  test: (text: string | undefined, context: { createError: (e: { message: string }) => Error }) => {
-    const result = tried(() => read(text ?? ''));
-    return result.ok || (context.createError({ message: result.message }) as never);
+const wrong = (code: string, message: string): InputError => new InputError('text', code, message);
+
+/** A plain number, not below zero. */
+const figure = (decimals: number): Written<number> => ({
+  write: (value) => trimmed(value, decimals),
+  read: (text) => {
+    const value = parseNumber(text);
+    if (value !== null && Number.isFinite(value) && value >= 0) return value;
+    throw wrong('not-a-number', say('tag.notANumber', { text: text.trim() }));
   },
 });
 
-/** A plain number over zero, or nothing. */
-function figure(text: string): number | null {
-  const value = parseNumber(text);
-  if (value === null || (Number.isFinite(value) && value >= 0)) return value;
-  throw new InputError('text', 'not-a-number', say('tag.notANumber', { text: text.trim() }));
-}
-
 /** The same, where there has to be one over zero. */
-function speed(text: string): number {
-  const value = figure(text);
-  if (value) return value;
-  throw new InputError('text', 'not-over-zero', 'Enter a number above 0.');
-}
+const speed = (decimals: number): Written<number> => ({
+  ...figure(decimals),
+  read: (text, unit) => {
+    const value = text.trim() === '' ? 0 : figure(decimals).read(text, unit);
+    if (value > 0) return value;
+    throw wrong('not-over-zero', 'Enter a number above 0.');
+  },
+});
 
-const oil = orNull(temperature(-40, 150, (ends) => say('tag.temperatureRange', ends)));
+/** A flow or a pressure, a bare one in the shop's unit; read only where something is written. */
+const measured = (
+  write: Written<number>['write'],
+  read: (text: string, unit: ShopUnit) => number | null,
+): Written<number> => ({ write, read: (text, unit) => read(text, unit) ?? NaN });
 
-const text = () => string().defined();
+const oil: Written<number> = {
+  ...temperature(-40, 150, (ends) => say('tag.temperatureRange', ends)),
+  write: formatTemperature,
+};
 
-/** A reader that also holds what was read to the bounds of the record's own field. */
-const within =
-  <T>(read: (text: string) => T, field: Schema) =>
-  (written: string): T => {
-    const value = read(written);
+/** A day of the calendar, counted from another where it is written so. */
+const dayFrom = (today: Date): Written<string> => ({
+  write: (day) => day,
+  read: (text) => {
+    const day = dayOf(text, today);
+    if (day) return day;
+    throw wrong(
+      'no-day',
+      'Write the date as 2026-12-01 or 1.12.2026, or +7 for a week from today.',
+    );
+  },
+});
+
+/** Holds what is read to the bounds of the record's own field as well. */
+const within = <V>(kind: Written<V>, field: Schema): Written<V> => ({
+  ...kind,
+  read: (text, unit) => {
+    const value = kind.read(text, unit);
     const [fault] = faultsOf(field, value);
     if (!fault) return value;
-    throw new InputError('text', 'out-of-range', `${written.trim()}: ${fault.message}`);
-  };
+    throw wrong('out-of-range', `${text.trim()}: ${fault.message}`);
+  },
+});
+
+const TEXTS = ['owner', 'contact', 'unit', 'serial', 'complaint', 'by', 'fluid', 'ports'] as const;
+
+const used = within(orNull(figure(1)), tagFields.used);
+
+/** The fields of a tag, its figures from before apart. */
+const fieldsOn = (today: Date): RecordField[] => [
+  { name: 'tag', as: words },
+  ...[...TEXTS, 'usedUnit', 'rotation'].map((name) => ({ name })),
+  { name: 'used', as: used },
+  { name: 'due', as: orNull(dayFrom(today)) },
+];
 
 const { drive_rpm, ratio, flow_lpm, pressure_bar } = figureFields;
 
-/** Reads flow, pressure and temperature of a figure, bare ones in the shop's unit. */
-const readersIn = (unit: ShopUnit) => ({
-  flow: (written: string) => parseFlow_lpm(written, unit),
-  pressure: (written: string) => parsePressure_bar(written, unit),
-  oil: (written: string) => oil.read(written, unit),
-});
+/** The fields of a figure from before the pump came apart. */
+const BEFORE = [
+  { name: 'rpm', key: 'drive_rpm', as: within(speed(1), drive_rpm) },
+  { name: 'ratio', key: 'ratio', as: within(speed(4), ratio) },
+  {
+    name: 'flow',
+    key: 'flow_lpm',
+    as: within(orNull(measured(formatFlow, parseFlow_lpm)), flow_lpm),
+  },
+  {
+    name: 'pressure',
+    key: 'pressure_bar',
+    as: within(orNull(measured(formatPressure, parsePressure_bar)), pressure_bar),
+  },
+  { name: 'oil', key: 'oil_C', as: orNull(oil) },
+] as const satisfies readonly RecordField[];
 
-const beforeFields = (unit: ShopUnit) => {
-  const read = readersIn(unit);
-  return object({
-    rpm: text().test(readable(within(speed, drive_rpm))),
-    ratio: text().test(readable(within(speed, ratio))),
-    flow: text().test(readable(within(read.flow, flow_lpm))),
-    pressure: text().test(readable(within(read.pressure, pressure_bar))),
-    oil: text().test(readable(read.oil)),
-  });
-};
+/** A text that can be read; what is said where it cannot is what the reader throws. */
+const readable = ({ read }: Pick<Written<unknown>, 'read'>, unit: ShopUnit) =>
+  string()
+    .defined()
+    .test({
+      name: 'readable',
+      test: (text, context) => {
+        const result = tried(() => read(text ?? '', unit));
+        return result.ok || context.createError({ message: result.message });
+      },
+    });
+
+type Readable = ReturnType<typeof readable>;
 
 /** The tag as text, as people write it; bare flows, pressures and temperatures in the shop's unit. */
 const schemaIn = (unit: ShopUnit) =>
   object({
+    ...(Object.fromEntries(TEXTS.map((name) => [name, line().defined()])) as Record<
+      (typeof TEXTS)[number],
+      ReturnType<ReturnType<typeof line>['defined']>
+    >),
     tag: line().trim().required('Enter a tag number. It goes on the pump.'),
-    owner: line().defined(),
-    contact: line().defined(),
-    unit: line().defined(),
-    serial: line().defined(),
     complaint: note().defined(),
-    by: line().defined(),
-    used: text().test(readable(within(figure, tagFields.used))),
+    used: readable(used, unit),
     usedUnit: string().oneOf(USED_UNITS).required(),
-    fluid: line().defined(),
     rotation: string().oneOf(ROTATIONS).required(),
-    ports: line().defined(),
-    due: text().test(
-      'day',
-      'Write the date as 2026-12-01 or 1.12.2026, or +7 for a week from today.',
-      (written) => dayOf(written ?? '', new Date(0)) !== undefined,
-    ),
-    before: array(beforeFields(unit))
+    due: readable(orNull(dayFrom(new Date(0))), unit),
+    before: array(
+      object(
+        Object.fromEntries(BEFORE.map(({ name, as }) => [name, readable(as, unit)])) as Record<
+          (typeof BEFORE)[number]['name'],
+          Readable
+        >,
+      ),
+    )
       .required()
       .max(MOST_FIGURES, say('records.mostReadings', { most: MOST_FIGURES })),
   });
@@ -119,35 +158,11 @@ export const NO_FIGURE: TagForm['before'][number] = {
 
 type TagOfJob = Pick<Job, keyof TagForm>;
 
-const shown = (value: number | null, decimals = 1): string =>
-  value === null ? '' : trimmed(value, decimals);
-
-export function toTagForm(job: TagOfJob, shop: ShopUnit): TagForm {
-  const { tag, owner, contact, unit, serial, complaint, by, usedUnit, fluid, rotation, ports } =
-    job;
-  return {
-    tag,
-    owner,
-    contact,
-    unit,
-    serial,
-    complaint,
-    by,
-    usedUnit,
-    fluid,
-    rotation,
-    ports,
-    used: shown(job.used),
-    due: job.due ?? '',
-    before: job.before.map((b) => ({
-      rpm: shown(b.drive_rpm),
-      ratio: shown(b.ratio, 4),
-      flow: b.flow_lpm === null ? '' : formatFlow(b.flow_lpm, shop),
-      pressure: b.pressure_bar === null ? '' : formatPressure(b.pressure_bar, shop),
-      oil: b.oil_C === null ? '' : formatTemperature(b.oil_C, shop),
-    })),
-  };
-}
+export const toTagForm = (job: TagOfJob, shop: ShopUnit): TagForm =>
+  ({
+    ...formOf(fieldsOn(new Date(0)), job, shop),
+    before: job.before.map((figure) => formOf(BEFORE, figure, shop)),
+  }) as TagForm;
 
 /** Returns the names of the fields that cannot be read. */
 export function unreadableIn(form: TagForm, shop: ShopUnit): ReadonlySet<string> {
@@ -164,19 +179,13 @@ export const pick = <R extends object, K extends keyof R>(
 
 /** What a valid form comes to, as the job keeps it. */
 export function fromTagForm(form: TagForm, today: Date, shop: ShopUnit): TagOfJob {
-  const read = readersIn(shop);
-  const { used, due, before, ...words } = form;
-  return {
-    ...words,
-    tag: words.tag.trim(),
-    used: figure(used),
-    due: dayOf(due, today) ?? null,
-    before: before.map((b): BeforeFigure => ({
-      drive_rpm: speed(b.rpm),
-      ratio: speed(b.ratio),
-      flow_lpm: read.flow(b.flow),
-      pressure_bar: read.pressure(b.pressure),
-      oil_C: read.oil(b.oil),
-    })),
+  const refuse = (field: string, message: string): never => {
+    throw new InputError(field, 'unreadable', message);
   };
+  const read = (fields: readonly RecordField[], row: Row) =>
+    recordOf(fields, row, null, shop, refuse);
+  return {
+    ...read(fieldsOn(today), form),
+    before: form.before.map((figure) => read(BEFORE, figure)),
+  } as TagOfJob;
 }
