@@ -1,5 +1,25 @@
 import type { RecordKind as Kind } from '../core/records/kind';
-import { Touched } from './touched';
+
+/** Remembers which records of a kind changed, until whoever keeps a list of them has looked. */
+class Touched {
+  /** Null for all of them, as before the first look. */
+  private ids: Set<string> | null = null;
+
+  add(id: string): void {
+    this.ids?.add(id);
+  }
+
+  addAll(): void {
+    this.ids = null;
+  }
+
+  /** Returns the ids of those that changed since the last look; null where it may be any. */
+  take(): ReadonlySet<string> | null {
+    const taken = this.ids;
+    this.ids = new Set();
+    return taken;
+  }
+}
 
 /** What one tab tells the others: this record is no longer as you know it, or none is. */
 export type Changed = { readonly kind: Kind; readonly id: string } | 'everything';

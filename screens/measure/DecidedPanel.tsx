@@ -10,9 +10,8 @@ import { PumpPicture } from '@/ui/PumpPicture';
 import { useWide } from '@/ui/useWidth';
 import { Foot } from './Foot';
 import { PanelHead } from './PanelHead';
-import { ShownBar } from './ShownBar';
 import type { Shown } from './panels';
-import { VerdictLine } from './VerdictLine';
+import { ShownBar, VerdictLine } from './Standing';
 import { drawnTilt } from './verdictWords';
 
 /** A characteristic that was taken in hand though nothing more is to be told of it. */

@@ -14,10 +14,9 @@ import { Foot } from './Foot';
 import { PendingNotice } from './PendingNotice';
 import { Caution, PanelHead } from './PanelHead';
 import type { Shown } from './panels';
-import { ShownBar } from './ShownBar';
 import { Wall } from '../shell/Wall';
 import { StepDrawing } from './StepDrawing';
-import { VerdictLine } from './VerdictLine';
+import { ShownBar, VerdictLine } from './Standing';
 import { say } from '@/core/wording/say';
 import type { ShopUnit } from '@/core/quantity/units';
 

@@ -9,6 +9,25 @@ import { Dotted, Explained } from '@/ui/Explained';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { Words } from '@/ui/Words';
 import { hotOf, reasonOf, wordOf } from './verdictWords';
+import type { ShopUnit } from '@/core/quantity/units';
+import { GapBar } from '@/ui/GapBar';
+import { shownExtremes } from '@/core/wording/figures';
+
+/** The gap bar of a characteristic. */
+export function ShownBar({ shown, unit }: { readonly shown: Assessment; readonly unit: ShopUnit }) {
+  const { limits, heatShift_mm, characteristic } = shown;
+  return (
+    <GapBar
+      limits={limits}
+      preferred={limits?.preferred ?? null}
+      known={shownExtremes(shown)}
+      before={shown.before}
+      heatShift_mm={heatShift_mm}
+      unit={unit}
+      kind={characteristic.quantity}
+    />
+  );
+}
 
 interface Props {
   readonly shown: Assessment;

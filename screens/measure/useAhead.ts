@@ -2,7 +2,26 @@ import { useEffect, useState } from 'react';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
-import { AT_REST_MS } from '@/data/whenIdle';
+import { AT_REST_MS, whenIdle } from '@/data/whenIdle';
+import { thinkingAhead } from '@/core/commands/ahead';
+import { evaluator } from '@/data/evaluator';
+
+/** Thinks one answer ahead while the hand is at the pump, a piece at a time, so that it finds the next instruction there. */
+export function useThinkingAhead(job: Job): void {
+  useEffect(() => {
+    let left: readonly (() => void)[] | null = null;
+    let callOff = (): void => undefined;
+    const go = (): void => {
+      left ??= thinkingAhead(job, evaluator);
+      const [first, ...rest] = left;
+      first?.();
+      left = rest;
+      if (rest.length > 0) callOff = whenIdle(go);
+    };
+    callOff = whenIdle(go);
+    return () => callOff();
+  }, [job]);
+}
 
 /** So many checks are left when Decide is near. */
 const LAST_CHECKS = 3;
