@@ -50,7 +50,10 @@ export interface FigureRead {
   readonly value_mm: number;
 }
 
-/** Limits on the size itself: a vane that may wear a millimetre is not mistyped when it has. */
+/**
+ * Returns the limits on a size itself, in mm: a vane that may wear a millimetre is not mistyped when it
+ * has.
+ */
 function publishedEnds(sheet: Sheet, tiers: readonly string[], dimension: Dimension): number[] {
   const own = pumpOf(sheet).characteristics.filter(
     (c) => c.terms?.length === 1 && c.terms[0]?.dimension === dimension.id,

@@ -20,7 +20,7 @@ export interface Piece extends Pick<ShelfPart, 'parts' | 'variant' | 'sizes'> {
 /** Sources of a size that somebody read; what the sheet says of it is no size of this piece. */
 const READ: readonly Quantity['source'][] = ['measured', 'worked', 'shelf'];
 
-/** Sizes are kept to so many µm: far finer than anybody reads. */
+/** Rounds a size in mm to a nanometre: far finer than anybody reads. */
 const kept = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 
 /**

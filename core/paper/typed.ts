@@ -51,7 +51,7 @@ function stackIn({ evaluator }: PaperRoom, job: Job, mm: number): Stack | null {
   return first ?? null;
 }
 
-/** Zero checks that a reading of that moment can rest on: none was made after it. */
+/** Lists the zero checks that a reading of a moment can rest on: none was made after it. */
 const zerosUntil = ({ zeros }: ToolRoom, at: string) => zeros.filter((zero) => zero.at <= at);
 
 /** Makes the reading of one box; null for an empty one, a text where it cannot be read. */

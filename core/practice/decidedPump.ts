@@ -59,7 +59,7 @@ const BEGIN = new Date('2026-11-20T09:00:00.000Z');
 
 const ROOM = { instruments: NEW_SHOP.instruments, zeros: NEW_SHOP.instruments.map(zeroOf) };
 
-/** Every instrument was zeroed before the first reading. */
+/** Returns the zero check of an instrument, made before the first reading. */
 function zeroOf({ id }: (typeof NEW_SHOP.instruments)[number]): ZeroCheck {
   return { instrument: id, standard_mm: 25, read_mm: 25, at: BEGIN.toISOString(), by: '' };
 }

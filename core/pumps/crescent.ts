@@ -47,7 +47,7 @@ const PAIR = gearsInPocket({
   hours: { 12: 'away from the crescent', 6: 'beside the crescent' },
 });
 
-/** The tips of a gear along the crescent. */
+/** Describes the gap of a gear’s tips along the crescent. */
 const tips = (gear: 'drive' | 'driven', name: string): Characteristic =>
   clearance({
     id: `tip-crescent-${gear}`,

@@ -273,7 +273,7 @@ const [PLUNGER, SPRING] = valveKinds('Relief plunger', 'Relief spring');
 const DRIVE = gearKind('drive', 'Drive gear');
 const IDLER = gearKind('idler', 'Driven gear');
 
-/** The relief valve of the whole pump. */
+/** Lists the plunger and the spring of the relief valve: they are of the whole pump. */
 export const valveParts = (): Part[] => oneOfEach([PLUNGER, SPRING]).map(ofWholePump);
 
 /** Returns the gears of a section; a name of its own for the one that the other drives. */
@@ -282,7 +282,10 @@ export const gearParts = (driven?: string): Part[] => [
   partOf(IDLER, driven === undefined ? {} : { name: driven }),
 ];
 
-/** The kinds of parts by what carries the gears: bushings of their own, or blocks that are replaced as such. */
+/**
+ * Returns the kinds of parts by what carries the gears: bushings of their own, or blocks that are replaced
+ * as such.
+ */
 const kindsWith = (bushing: PartKind, plate: PartKind): readonly PartKind[] => [
   BODY,
   DRIVE,

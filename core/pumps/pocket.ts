@@ -17,7 +17,12 @@ import { say } from '../wording/say';
 
 /** Clearances and sizes of a round pocket under a cover, the same whatever turns in it. */
 
-/** Places named by their hour. */
+/**
+ * Returns places named by their hour.
+ *
+ * @param list the hours
+ * @param words the instruction at each
+ */
 export const hours = (list: readonly number[], words: (hour: number) => string): Station[] =>
   list.map((hour) => place(`${hour}`, say('pumps.atHour', { hour }), words(hour)));
 

@@ -37,7 +37,10 @@ export function moved(points: readonly Point[], by: Point): Point[] {
   return points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }));
 }
 
-/** Parts of a millimetre that are written: of a small outline more, or its points would run together. */
+/**
+ * Returns how many parts of a millimetre are written: of a small outline more, or its points would run
+ * together.
+ */
 const fineness = (largest_mm: number): number => (largest_mm < 100 ? 10_000 : 1000);
 
 const written = (value: number, fine: number): string => String(Math.round(value * fine) / fine);

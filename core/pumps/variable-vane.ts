@@ -65,8 +65,8 @@ export type VariableVaneGeometry = InferType<typeof variableVaneGeometry>;
 const pivotAt = (g: VariableVaneGeometry): Point => onClock(270, g.slideDiameter_mm / 2);
 
 /**
- * The pin is drawn no thicker than the slide's wall on its one side and the body's on the other
- * can take.
+ * Returns the radius of the drawn pin, in mm: no thicker than the slide’s wall on its one side and the
+ * body’s on the other can take.
  */
 const pinRadius = (g: VariableVaneGeometry): number =>
   Math.min(

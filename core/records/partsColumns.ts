@@ -28,7 +28,19 @@ export const AS_SAVED = 'as_saved';
 /** Says in which unit a size stands in its two columns: its value, and the standard uncertainty of that. */
 export type Unit = 'mm' | 'in';
 
+/**
+ * Names the column of a size.
+ *
+ * @example
+ * sizeColumn('drive-width', 'mm'); // 'drive-width_mm'
+ */
 export const sizeColumn = (dimension: string, unit: Unit): string => `${dimension}_${unit}`;
+/**
+ * Names the column of a size’s standard uncertainty.
+ *
+ * @example
+ * doubtColumn('drive-width', 'mm'); // 'drive-width_u_mm'
+ */
 export const doubtColumn = (dimension: string, unit: Unit): string => `${dimension}_u_${unit}`;
 
 /** Returns the size that a column is of, and its unit; null for a column of something else. */

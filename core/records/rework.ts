@@ -24,7 +24,9 @@ export const WHOLE_PUMP = 'pump';
 
 /** Makes the fields of what something costs: money, minutes of work, days of waiting. */
 export const money = () => finite().min(0, 'Not below zero').max(1e7, 'Over ten million');
+/** Describes minutes of the shop: none at least. */
 export const minutes = () => finite().min(0, 'Not below zero').max(6000, 'Over 100 hours');
+/** Describes days of waiting. */
 export const days = () => finite().min(0, 'Not below zero').max(400, 'Over 400 days');
 
 /** Describes what a shop says of one kind of operation, where it is not as the app begins with. */
