@@ -1,34 +1,21 @@
-import { reasonOf } from '@/core/errors';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import type { ShelfPart } from '@/core/records/part';
 import { useRecord, useShop } from '@/data/hooks';
-import { Button } from '@/ui/Button';
-import { Notice } from '@/ui/Notice';
-import { Page } from '@/ui/Page';
 import { Opening } from '../shell/onDemand';
+import { RecordPage } from '../shell/RecordPage';
 import { Wall } from '../shell/Wall';
 import { PartEditor } from './PartEditor';
 import { PartWithoutSheet } from './PartWithoutSheet';
 
 /** A loose part, to be read and edited. */
-export function PartScreen() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  const router = useRouter();
+export const PartScreen = () => (
+  <RecordPage kind="part">{(part) => <PartOfSheet part={part} />}</RecordPage>
+);
+
+/** A loose part with the sheet of its pump, where that is still there. */
+function PartOfSheet({ part }: { readonly part: ShelfPart }) {
   const { unit } = useShop();
-  const { data: part, error, isPending } = useRecord('part', id);
-  const { data: sheet, isPending: pending } = useRecord('sheet', part?.sheet ?? '');
-  if (isPending || (part && pending)) return <Opening />;
-  if (!part) {
-    return (
-      <Page title="No such part">
-        <Notice kind="error">
-          {error ? reasonOf(error) : 'This part is not in this browser.'}
-        </Notice>
-        <Button mode="contained" onPress={() => router.replace('/shelf')}>
-          Back to Shelf
-        </Button>
-      </Page>
-    );
-  }
+  const { data: sheet, isPending } = useRecord('sheet', part.sheet);
+  if (isPending) return <Opening />;
   return (
     <Wall what="This part" record={{ kind: 'part', id: part.id }} again={[sheet]}>
       {sheet ? (

@@ -1,7 +1,6 @@
 import { Wall } from '../shell/Wall';
-import { Opening } from '../shell/onDemand';
 import { useFigures } from '../shell/useFigures';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
@@ -17,7 +16,7 @@ import {
   type StudyStep,
 } from '@/core/records/study';
 import { now } from '@/data/create';
-import { useChange, useRecord, useRemove, useShop } from '@/data/hooks';
+import { useChange, useRemove, useShop } from '@/data/hooks';
 import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
@@ -26,26 +25,16 @@ import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { StudyResult } from './StudyResult';
 import { say } from '@/core/wording/say';
+import { RecordPage } from '../shell/RecordPage';
 
 /** A study: the next reading to make, and once all are there what they say. */
-export function StudyScreen() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+export const StudyScreen = () => (
+  <RecordPage kind="study">{(study) => <StudyPage study={study} />}</RecordPage>
+);
+
+function StudyPage({ study }: { readonly study: Study }) {
   const router = useRouter();
-  const { data: study, error, isPending } = useRecord('study', id);
   const { mutateAsync: remove } = useRemove('study');
-  if (isPending) return <Opening />;
-  if (!study) {
-    return (
-      <Page title="No such study">
-        <Notice kind="error">
-          {error ? reasonOf(error) : 'This study is not in this browser.'}
-        </Notice>
-        <Button mode="contained" onPress={() => router.replace('/shop/studies')}>
-          Back to Studies
-        </Button>
-      </Page>
-    );
-  }
   const step = nextInStudy(study);
   const single = withoutDoubles(study);
   return (
