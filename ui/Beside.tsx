@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { usePalette, type Palette } from './theme';
+import { layout } from './layout';
 
 interface Props {
   readonly list: ReactNode;
@@ -12,7 +13,7 @@ interface Props {
 export function Beside({ list, children }: Props) {
   const palette = usePalette();
   return (
-    <View style={styles.columns}>
+    <View style={layout.panes}>
       <View style={[styles.list, { borderColor: palette.line }]}>{list}</View>
       {children}
     </View>
@@ -35,6 +36,5 @@ export const chosenRow = (chosen: boolean | undefined, palette: Palette): ViewSt
       };
 
 const styles = StyleSheet.create({
-  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   list: { width: 500, borderRightWidth: 1 },
 });

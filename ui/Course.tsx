@@ -3,6 +3,7 @@ import { Button } from './Button';
 import { usePalette } from './theme';
 import { Words } from './Words';
 import { say } from '@/core/wording/say';
+import { layout } from './layout';
 
 interface Props {
   readonly what: string;
@@ -17,7 +18,7 @@ export function Course({ what, done, of, onCancel }: Props) {
   const palette = usePalette();
   const share = of === null || of === 0 ? 0 : done / of;
   return (
-    <View style={styles.box} role="status" aria-label="Under way">
+    <View style={layout.stack} role="status" aria-label="Under way">
       <Words strong>
         {of === null ? say('ui.soFar', { what, done }) : say('ui.doneOf', { what, done, all: of })}
       </Words>
@@ -33,6 +34,5 @@ export function Course({ what, done, of, onCancel }: Props) {
 }
 
 const styles = StyleSheet.create({
-  box: { gap: 8 },
   bar: { flexDirection: 'row', height: 8, borderRadius: 4, overflow: 'hidden' },
 });

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRoom } from './useWidth';
+import { layout } from './layout';
 
 interface Props {
   readonly children: ReactNode;
@@ -11,10 +12,9 @@ interface Props {
 /** The lesser actions beneath what a screen asks, side by side: what finds no room goes on the next line. */
 export function FootRow({ children, together = false }: Props) {
   const { narrow } = useRoom();
-  return <View style={[styles.row, together && !narrow && styles.together]}>{children}</View>;
+  return <View style={[layout.wrap, together && !narrow && styles.together]}>{children}</View>;
 }
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   together: { flexWrap: 'nowrap', gap: 6 },
 });

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { usePalette, type Palette } from './theme';
 import { Words } from './Words';
+import { layout } from './layout';
 
 interface Props {
   readonly name: string;
@@ -40,7 +41,7 @@ export function ListRow(props: Props) {
       ]}
     >
       {props.mark}
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words strong={strong} tone={nameTone} numberOfLines={2}>
           {name}
         </Words>
@@ -64,5 +65,4 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     borderLeftWidth: 3,
   },
-  words: { flex: 1, minWidth: 0 },
 });

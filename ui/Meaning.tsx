@@ -8,6 +8,7 @@ import { useEscape } from './keyboard';
 import { TermPicture } from './TermPicture';
 import { usePalette } from './theme';
 import { Heading, Words } from './Words';
+import { layout } from './layout';
 
 interface Props {
   readonly terms: readonly TermId[];
@@ -38,7 +39,7 @@ export function Meaning({ terms, onDone }: Props) {
           <TermEntry key={id} id={id} {...(i === 0 ? { first } : {})} />
         ))}
       </ScrollView>
-      <Button mode="contained" contentStyle={styles.large} onPress={onDone}>
+      <Button mode="contained" contentStyle={layout.thumb} onPress={onDone}>
         Close
       </Button>
     </View>
@@ -57,7 +58,7 @@ export function TermEntry({ id, first }: EntryProps) {
   return (
     <View style={styles.entry}>
       <TermPicture term={id} width={112} />
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Heading level={3} {...(first ? { ref: first } : {})}>
           {name}
         </Heading>
@@ -81,6 +82,4 @@ const styles = StyleSheet.create({
   },
   list: { gap: 14, paddingBottom: 4 },
   entry: { flexDirection: 'row', gap: 12, alignItems: 'flex-start' },
-  words: { flex: 1, minWidth: 0 },
-  large: { minHeight: 56 },
 });

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import Icon from './icons/Icon';
 import { usePalette } from './theme';
 import { Words } from './Words';
+import { layout } from './layout';
 
 interface Props {
   readonly kind: 'caution' | 'error' | 'word';
@@ -22,7 +23,7 @@ export function Notice({ kind, children, actions }: Props) {
       {kind === 'word' ? null : <Icon name="alert-outline" color={color} size={22} />}
       <View style={styles.text}>
         {typeof children === 'string' ? <Words size="body">{children}</Words> : children}
-        {actions ? <View style={styles.actions}>{actions}</View> : null}
+        {actions ? <View style={layout.wrap}>{actions}</View> : null}
       </View>
     </View>
   );
@@ -31,5 +32,4 @@ export function Notice({ kind, children, actions }: Props) {
 const styles = StyleSheet.create({
   notice: { flexDirection: 'row', gap: 10, borderLeftWidth: 4, padding: 12, borderRadius: 4 },
   text: { flex: 1, gap: 8, minWidth: 0 },
-  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

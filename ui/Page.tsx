@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useTitle } from './title';
 import { Heading } from './Words';
+import { layout } from './layout';
 
 interface Props {
   readonly title: string;
@@ -17,7 +18,7 @@ interface Props {
 export function Page({ title, actions, within, still, children }: Props) {
   return (
     <ScrollView
-      style={styles.fill}
+      style={layout.fill}
       contentContainerStyle={styles.page}
       {...(still ? { tabIndex: 0 as const } : {})}
     >
@@ -32,7 +33,7 @@ export function PageHead({ title, actions, within = false }: Omit<Props, 'childr
   useTitle(within ? null : title);
   return (
     <View style={styles.head}>
-      <Heading level={within ? 2 : 1} size="title" style={styles.title}>
+      <Heading level={within ? 2 : 1} size="title" style={layout.fill}>
         {title}
       </Heading>
       {actions}
@@ -41,7 +42,6 @@ export function PageHead({ title, actions, within = false }: Omit<Props, 'childr
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   page: { padding: 16, paddingBottom: 32, gap: 14, width: '100%', maxWidth: 1160 },
   head: {
     flexDirection: 'row',
@@ -51,5 +51,4 @@ const styles = StyleSheet.create({
     flexWrap: 'wrap',
     alignContent: 'center',
   },
-  title: { flex: 1 },
 });

@@ -7,6 +7,7 @@ import { useEscape } from './keyboard';
 import { RowFace, useRowStyle } from './RowFace';
 import { TOUCH, usePalette } from './theme';
 import { Words } from './Words';
+import { layout } from './layout';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -115,7 +116,7 @@ export function Pick<T extends string>(props: Props<T>) {
                 {...(rowAt(at) as object)}
                 style={[styles.option, chosen && { backgroundColor: palette.ink }]}
               >
-                <Words strong={chosen} tone={chosen ? 'plate' : 'ink'} style={styles.words}>
+                <Words strong={chosen} tone={chosen ? 'plate' : 'ink'} style={layout.grow}>
                   {option.name}
                 </Words>
                 {chosen ? <Icon name="check" color={palette.plate} /> : null}
@@ -136,5 +137,4 @@ const styles = StyleSheet.create({
     paddingHorizontal: 12,
     alignItems: 'center',
   },
-  words: { flex: 1, minWidth: 0 },
 });

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import Icon, { type IconName } from './icons/Icon';
 import { usePalette } from './theme';
 import { Words } from './Words';
+import { layout } from './layout';
 
 interface Props {
   readonly name: string;
@@ -20,7 +21,7 @@ export function RowFace({ name, about, icon, mark, muted = false }: Props) {
   return (
     <>
       {mark}
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words size="strong" strong tone={muted ? 'muted' : 'ink'}>
           {name}
         </Words>
@@ -50,5 +51,4 @@ const styles = StyleSheet.create({
     paddingVertical: 8,
     borderBottomWidth: 1,
   },
-  words: { flex: 1, minWidth: 0 },
 });

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { TOUCH_LARGE, usePalette } from './theme';
 import { Words } from './Words';
+import { layout } from './layout';
 
 interface Props {
   readonly name: string;
@@ -59,14 +60,13 @@ export function Tiles({
   readonly children: ReactNode;
 }) {
   return (
-    <View role="group" aria-label={label} style={styles.tiles}>
+    <View role="group" aria-label={label} style={layout.wrap}>
       {children}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  tiles: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   tile: {
     flexGrow: 1,
     minHeight: TOUCH_LARGE,

@@ -11,7 +11,7 @@ import { orderList } from '@/core/inspect/order';
 import { lookedAt } from '@/core/inspect/looking';
 import { laidWrong } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
-import { type Job } from '@/core/records/job';
+import type { Job } from '@/core/records/job';
 import { STAGES } from '@/core/records/stage';
 import { sheetName } from '@/core/records/sheet';
 import { seenWords } from '@/core/records/entries/finding';
@@ -31,6 +31,7 @@ import { Heading, Words } from '@/ui/Words';
 import { STAGE_NAME } from '../job/stages';
 import { lower } from '@/core/quantity/letters';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** How a job stands, in a sentence: what is out first, else what is not known yet. */
 function standingOf(judged: readonly Assessment[]): string {
@@ -86,8 +87,8 @@ const foot = (job: Job, go: (href: `/job/${string}`) => void): ReactNode => (
   <>
     <Button
       mode="contained"
-      style={styles.grow}
-      contentStyle={styles.large}
+      style={layout.grow}
+      contentStyle={layout.thumb}
       onPress={() => go(`/job/${job.id}/${job.stage}`)}
     >
       {say('bench.goOn', { tag: job.tag })}
@@ -96,7 +97,7 @@ const foot = (job: Job, go: (href: `/job/${string}`) => void): ReactNode => (
       <Button
         key={stage}
         mode="outlined"
-        contentStyle={styles.large}
+        contentStyle={layout.thumb}
         onPress={() => go(`/job/${job.id}/${stage}`)}
       >
         {STAGE_NAME[stage]}
@@ -150,7 +151,7 @@ function Standing({
     ['Still to measure', of('open')],
   ] as const;
   return (
-    <View style={styles.grow}>
+    <View style={layout.grow}>
       {amiss.slice(0, BARS).map((a) => (
         <View key={a.characteristic.id}>
           <Words strong>{`${VERDICT_WORD[a.verdict]}: ${a.characteristic.name}`}</Words>
@@ -197,7 +198,7 @@ function Summary({ job }: { readonly job: Job }) {
     <SidePanel foot={foot(job, (href) => router.push(href))}>
       <View style={styles.head}>
         <PinRing verdict={worstVerdict(judged)} size={48} />
-        <View style={styles.grow}>
+        <View style={layout.grow}>
           <Heading level={2} size="instruction">{`${job.tag} · ${standingOf(judged)}`}</Heading>
           <Words tone="muted">{facts.filter(Boolean).join(' · ')}</Words>
         </View>
@@ -236,7 +237,6 @@ function Summary({ job }: { readonly job: Job }) {
 const styles = StyleSheet.create({
   page: { padding: 16, gap: 12 },
   head: { flexDirection: 'row', gap: 12, alignItems: 'center' },
-  grow: { flex: 1, minWidth: 0 },
   strip: { flexDirection: 'row' },
   stage: {
     flex: 1,
@@ -246,5 +246,4 @@ const styles = StyleSheet.create({
     borderBottomWidth: 2,
   },
   columns: { flexDirection: 'row', gap: 20, alignItems: 'flex-start' },
-  large: { minHeight: 56 },
 });

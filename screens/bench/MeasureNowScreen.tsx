@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { Button } from '@/ui/Button';
 import { InputError, tried } from '@/core/errors';
@@ -23,6 +23,7 @@ import { answersIn, buildOf, exampleOf, OPTION_WORD } from '../shell/geometryFie
 import { DESCRIBED } from '@/core/schema/fields';
 import { Refused, useOnce } from '../shell/useOnce';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 const UNITS = [
   { value: 'mm', name: 'mm' },
@@ -163,7 +164,7 @@ function PumpColumn({ family, said, choose, build }: MeasureNow) {
         onChange={choose}
       />
       {buildOf(family).map(({ name, label, options }) => (
-        <View key={name} style={styles.line}>
+        <View key={name} style={layout.stack}>
           <Words strong>{label}</Words>
           <Choice
             label={label}
@@ -196,14 +197,14 @@ function LimitLine({ now, index: i }: { readonly now: MeasureNow; readonly index
   const c = all.find(({ id }) => id === line.characteristic);
   const unit = unitName(c?.quantity ?? 'gap', shop.unit);
   return (
-    <View style={styles.line}>
+    <View style={layout.stack}>
       <Pick
         label={say('bench.checkNumber', { number: i + 1 })}
         value={line.characteristic}
         options={all.map(({ id, name }) => ({ value: id, name }))}
         onChange={(characteristic) => put(i, { characteristic })}
       />
-      <View style={styles.ends}>
+      <View style={layout.row}>
         {(['least', 'most'] as const).map((end) => (
           <TextInput
             key={end}
@@ -216,7 +217,7 @@ function LimitLine({ now, index: i }: { readonly now: MeasureNow; readonly index
             onChangeText={(text) => put(i, { [end]: text })}
             inputMode="decimal"
             onSubmitEditing={start}
-            style={styles.end}
+            style={layout.grow}
             error={Boolean(wrongLines[i])}
           />
         ))}
@@ -251,7 +252,7 @@ export function MeasureNowScreen() {
               Another limit
             </Button>
             {now.failed ? <Notice kind="error">{now.failed}</Notice> : null}
-            <Button mode="contained" contentStyle={styles.large} onPress={now.start}>
+            <Button mode="contained" contentStyle={layout.thumb} onPress={now.start}>
               Start measuring
             </Button>
           </>
@@ -260,10 +261,3 @@ export function MeasureNowScreen() {
     </Page>
   );
 }
-
-const styles = StyleSheet.create({
-  line: { gap: 8 },
-  ends: { flexDirection: 'row', gap: 8 },
-  end: { flex: 1, minWidth: 0 },
-  large: { minHeight: 56 },
-});

@@ -24,6 +24,7 @@ import { withCustomer } from '../tag/customers';
 import { tagSchema } from '../tag/tagForm';
 import { say } from '@/core/wording/say';
 import type { ListedJob } from '@/data/summaries';
+import { layout } from '@/ui/layout';
 
 const newJobForm = tagSchema('mm')
   .pick(['tag', 'owner', 'contact', 'unit', 'complaint', 'by'])
@@ -133,7 +134,7 @@ export function NewJobScreen() {
             ) : null}
             {failed ? <Notice kind="error">{failed}</Notice> : null}
             <View style={styles.foot}>
-              <Button mode="contained" contentStyle={styles.large} onPress={() => start()}>
+              <Button mode="contained" contentStyle={layout.thumb} onPress={() => start()}>
                 Start
               </Button>
             </View>
@@ -145,7 +146,6 @@ export function NewJobScreen() {
 }
 
 const styles = StyleSheet.create({
-  large: { minHeight: 56 },
   foot: { paddingTop: 4 },
 });
 

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { View, StyleSheet } from 'react-native';
+import { View } from 'react-native';
 import { Searchbar } from 'react-native-paper';
 import { familyOf } from '@/core/pumps/registry';
 import { sheetName, type Sheet } from '@/core/records/sheet';
 import { Choice } from '@/ui/Choice';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** More sheets than these are searched rather than read through. */
 const FEW = 6;
@@ -29,7 +30,7 @@ export function SheetPick({ sheets, chosen, onChange }: Props) {
   const found = sheets.filter((s) => nameOf(s).toLowerCase().includes(letters));
   const shown = found.filter((s, i) => i < FEW || s.id === chosen);
   return (
-    <View style={styles.pick}>
+    <View style={layout.stack}>
       {sheets.length > FEW ? (
         <Searchbar
           role="searchbox"
@@ -59,5 +60,3 @@ export function SheetPick({ sheets, chosen, onChange }: Props) {
     </View>
   );
 }
-
-const styles = StyleSheet.create({ pick: { gap: 8 } });

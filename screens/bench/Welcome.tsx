@@ -8,6 +8,7 @@ import { openDemo } from '@/data/demo';
 import { Notice } from '@/ui/Notice';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** An empty bench: what the app is for, and the ways to begin. */
 export function Welcome() {
@@ -32,14 +33,14 @@ export function Welcome() {
         Dial Bench leads you through measuring a pump, leaf by leaf, judges each clearance against
         its published limit, and keeps every reading in this browser.
       </Words>
-      <Button mode="contained" contentStyle={styles.large} onPress={() => router.push('/now')}>
+      <Button mode="contained" contentStyle={layout.thumb} onPress={() => router.push('/now')}>
         Measure now, without a sheet
       </Button>
       <Button
         mode="outlined"
         loading={state === 'busy'}
         disabled={state === 'busy'}
-        contentStyle={styles.large}
+        contentStyle={layout.thumb}
         onPress={() => void open()}
       >
         Open the demo: Highmoor Winter Depot
@@ -61,5 +62,4 @@ export function Welcome() {
 
 const styles = StyleSheet.create({
   box: { gap: 14, paddingVertical: 16 },
-  large: { minHeight: 56 },
 });

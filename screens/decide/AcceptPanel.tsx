@@ -16,8 +16,9 @@ import { useCommand } from '../job/useCommand';
 import { Sheet } from './Sheet';
 import { unlimitedIn } from './unlimited';
 import type { Deciding } from './useDeciding';
-import { type Assessment } from '@/core/assessment/assessment';
-import { type Shop } from '@/core/records/shop';
+import type { Assessment } from '@/core/assessment/assessment';
+import type { Shop } from '@/core/records/shop';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly deciding: Deciding;
@@ -59,7 +60,7 @@ export function AcceptPanel({ deciding, onDone }: Props) {
         </Button>
       ) : null}
       {open.length > 0 ? (
-        <View style={styles.reasons} role="group" aria-label="Why it is accepted">
+        <View style={layout.stack} role="group" aria-label="Why it is accepted">
           <Heading level={3}>Accepted because</Heading>
           <Reasons
             // What was written goes with what it was written for, once that is stored.
@@ -81,7 +82,7 @@ export function AcceptPanel({ deciding, onDone }: Props) {
         if (!acceptance) return [];
         return [
           <View key={acceptance.id} style={styles.line}>
-            <View style={styles.words}>
+            <View style={layout.grow}>
               <Words strong>{a.characteristic.name}</Words>
               <Words size="note" tone="muted">
                 {acceptedWords(acceptance)}
@@ -102,9 +103,7 @@ export function AcceptPanel({ deciding, onDone }: Props) {
 }
 
 const styles = StyleSheet.create({
-  reasons: { gap: 8 },
   line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
-  words: { flex: 1, minWidth: 0 },
 });
 
 /** The gaps without a limit, each with what is known of it. */

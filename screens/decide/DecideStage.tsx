@@ -27,6 +27,7 @@ import { Washers } from './Washers';
 import { Works } from './Works';
 import { Worth } from './Worth';
 import { WorkListPanel } from './WorkListPanel';
+import { layout } from '@/ui/layout';
 
 /** What is laid over the answer: the other ways, what if, the sign-off, the shelf; the work list where there is one. */
 export type DecidePanel =
@@ -131,7 +132,7 @@ function AnswerPage({ deciding, list, onOpen }: AnswerProps) {
   );
   if (wide) {
     return (
-      <View style={styles.columns}>
+      <View style={layout.panes}>
         <View style={[styles.side, { borderColor: palette.line }]}>
           <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
             {answer}
@@ -158,6 +159,5 @@ function AnswerPage({ deciding, list, onOpen }: AnswerProps) {
 const styles = StyleSheet.create({
   fill: { flex: 1, minHeight: 0, minWidth: 0 },
   page: { padding: 14, gap: 10 },
-  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   side: { width: HEAD, minHeight: 0, borderRightWidth: 1 },
 });

@@ -10,6 +10,7 @@ import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
 import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly assessment: Assessment;
@@ -32,7 +33,7 @@ export function GapLine({ assessment, verdict, words, note, known, before, unit 
   const stands = range === null ? words : say('rework.gapStands', { range, unit: measure, words });
   return (
     <View style={styles.line}>
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words size="note" strong>
           {c.name}
         </Words>
@@ -62,6 +63,5 @@ export function GapLine({ assessment, verdict, words, note, known, before, unit 
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 36 },
-  words: { flex: 1, minWidth: 0 },
   bar: { width: '40%', maxWidth: 320 },
 });

@@ -6,6 +6,7 @@ import { useNextFocus } from '@/ui/focus';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Heading } from '@/ui/Words';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly title: string;
@@ -30,7 +31,7 @@ export function Sheet(props: Props) {
   const next = useNextFocus<Text>(title);
   return (
     <View style={styles.fill}>
-      <View style={styles.columns}>
+      <View style={layout.panes}>
         <ScrollView
           style={styles.fill}
           contentContainerStyle={[styles.page, full ? null : styles.narrow]}
@@ -63,7 +64,6 @@ export function Sheet(props: Props) {
 
 const styles = StyleSheet.create({
   fill: { flex: 1, minHeight: 0, minWidth: 0 },
-  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   second: { borderLeftWidth: 1 },
   page: { padding: 14, gap: 10, width: '100%' },
   narrow: { maxWidth: 760 },

@@ -7,6 +7,7 @@ import { RowButton } from '@/ui/RowButton';
 import { StageMark } from '@/ui/StageMark';
 import { Words } from '@/ui/Words';
 import type { Deciding } from './useDeciding';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly deciding: Deciding;
@@ -84,7 +85,7 @@ function LeftLine({ deciding, line }: LineProps) {
   return (
     <View role="listitem" style={styles.line}>
       <StageMark standing={isDone ? 'done' : decision === 'unknown' ? 'open' : 'work'} size={20} />
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words size="note" strong>
           {lineTitle(line)}
         </Words>
@@ -99,5 +100,4 @@ function LeftLine({ deciding, line }: LineProps) {
 const styles = StyleSheet.create({
   list: { gap: 6, paddingTop: 6 },
   line: { flexDirection: 'row', alignItems: 'center', gap: 8, paddingVertical: 3 },
-  words: { flex: 1, minWidth: 0 },
 });

@@ -27,6 +27,7 @@ import type { Deciding } from './useDeciding';
 import { useMeasureFor } from './useMeasureFor';
 import { useListPlan } from './useListPlan';
 import type { Assessment } from '@/core/assessment/assessment';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly deciding: Deciding;
@@ -131,7 +132,7 @@ function laterSteps(later: ListedStep[], nameOf: (listed: ListedStep) => string)
       {later.map((listed) => (
         <View key={listed.step.id} role="listitem" style={styles.step}>
           <StageMark standing="open" size={20} />
-          <Words style={styles.words}>{nameOf(listed)}</Words>
+          <Words style={layout.grow}>{nameOf(listed)}</Words>
         </View>
       ))}
     </View>
@@ -180,7 +181,7 @@ function DoneSteps({ deciding, done, first }: DoneProps) {
               role="listitem"
               style={[styles.step, { borderColor: palette.line }]}
             >
-              <View style={styles.words}>
+              <View style={layout.grow}>
                 {listed.done.map((o) => (
                   <Words key={o.id} size="note">
                     {workWords(job.sheet, o, shop.unit)}
@@ -205,5 +206,4 @@ function DoneSteps({ deciding, done, first }: DoneProps) {
 const styles = StyleSheet.create({
   large: { minHeight: 52 },
   step: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 44 },
-  words: { flex: 1, minWidth: 0 },
 });

@@ -8,6 +8,7 @@ import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { GapLines } from './GapLines';
 import type { Deciding } from './useDeciding';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly deciding: Deciding;
@@ -36,9 +37,9 @@ export function WorkRows({ deciding, rows, amounts }: Props) {
               {i + 1}
             </Words>
             <View style={wide ? styles.wide : styles.what}>
-              <View style={wide ? styles.half : null}>
+              <View style={wide ? layout.grow : null}>
                 <View style={[styles.head, tiny && styles.wrapped]}>
-                  <Words strong style={styles.title}>
+                  <Words strong style={layout.grow}>
                     {workTitle(row, pump)}
                   </Words>
                   <Words size="note" strong>
@@ -47,7 +48,7 @@ export function WorkRows({ deciding, rows, amounts }: Props) {
                 </View>
                 {detail ? <Words size="note">{detail}</Words> : null}
               </View>
-              <View style={wide ? styles.half : null}>
+              <View style={wide ? layout.grow : null}>
                 <GapLines deciding={deciding} gaps={row.gaps} amounts={amounts} />
               </View>
             </View>
@@ -63,9 +64,7 @@ const styles = StyleSheet.create({
   number: { width: 20 },
   what: { flex: 1, minWidth: 0, gap: 2 },
   wide: { flex: 1, flexDirection: 'row', gap: 24, minWidth: 0 },
-  half: { flex: 1, minWidth: 0 },
   head: { flexDirection: 'row', alignItems: 'baseline', gap: 8 },
-  title: { flex: 1, minWidth: 0 },
   // Under it what it costs, where a line has room for words only.
   wrapped: { flexDirection: 'column', gap: 0 },
 });

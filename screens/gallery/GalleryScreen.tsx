@@ -7,6 +7,7 @@ import { ANSWERS } from './answers';
 import { PICTURES } from './pictures';
 import type { Specimen } from './specimen';
 import { WORDS } from './words';
+import { layout } from '@/ui/layout';
 
 const CASES = [WORDS, ANSWERS, PICTURES];
 const THEMES = [LIGHT_THEME, DARK_THEME];
@@ -21,7 +22,7 @@ export function GalleryScreen() {
           {specimens.map((specimen) => (
             <View key={specimen.name} style={styles.specimen}>
               <Words tone="muted">{specimen.name}</Words>
-              <View style={styles.pair}>
+              <View style={layout.wrap}>
                 {THEMES.map((theme) => (
                   <ThemeProvider key={String(theme.dark)} theme={theme}>
                     <Shown {...specimen} />
@@ -44,6 +45,5 @@ function Shown({ of }: Specimen) {
 const styles = StyleSheet.create({
   case: { gap: 18 },
   specimen: { gap: 6 },
-  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   shown: { flexGrow: 1, flexBasis: 320, minWidth: 0, padding: 14, gap: 8, borderWidth: 1 },
 });

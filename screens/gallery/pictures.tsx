@@ -16,10 +16,10 @@ import { TERM_IDS } from '@/core/wording/terms';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Words } from '@/ui/Words';
 import type { Case, Specimen } from './specimen';
+import { layout } from '@/ui/layout';
 
 const styles = StyleSheet.create({
   many: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 18, rowGap: 8 },
-  line: { flexDirection: 'row', alignItems: 'center', gap: 8 },
 });
 
 const VERDICTS: readonly Verdict[] = ['in', 'out', 'close', 'open'];
@@ -63,7 +63,7 @@ export const PICTURES: Case = {
       of: (
         <Many>
           {VERDICTS.map((verdict) => (
-            <View key={verdict} style={styles.line}>
+            <View key={verdict} style={layout.line}>
               <PinRing verdict={verdict} />
               <Words>{verdict}</Words>
             </View>
@@ -109,7 +109,7 @@ export const PICTURES: Case = {
       of: (
         <Many>
           {DEFECTS.map(({ id, name }) => (
-            <View key={id} style={styles.line}>
+            <View key={id} style={layout.line}>
               <DefectGlyph defect={id} />
               <Words>{name}</Words>
             </View>
@@ -123,7 +123,7 @@ export const PICTURES: Case = {
         <Many>
           {WAYS_ROUND.flatMap((way) =>
             way.options.map((option) => (
-              <View key={`${way.id}-${option.id}`} style={styles.line}>
+              <View key={`${way.id}-${option.id}`} style={layout.line}>
                 <WayGlyph way={way.id} option={option.id} />
                 <Words>{`${way.name} ${option.name}`}</Words>
               </View>

@@ -1,4 +1,4 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { buildOrder, noteWords } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
@@ -6,6 +6,7 @@ import { say } from '@/core/wording/say';
 import { Line } from '@/ui/Line';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Heading, Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
 
 /** The notes of the teardown in the order in which the parts go back together. */
 export function AssemblyOrder({ job }: { readonly job: Job }) {
@@ -14,7 +15,7 @@ export function AssemblyOrder({ job }: { readonly job: Job }) {
       <Heading>Assembly order</Heading>
       {buildOrder(job).map(({ step, note }) => (
         <Line key={step.id}>
-          <View style={styles.words}>
+          <View style={layout.grow}>
             <Words>
               <Words strong>{`${partName(job.sheet, step.part)}: `}</Words>
               {note ? noteWords(step, note) || 'no mark needed' : 'not recorded'}
@@ -29,7 +30,3 @@ export function AssemblyOrder({ job }: { readonly job: Job }) {
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  words: { flex: 1, minWidth: 0 },
-});

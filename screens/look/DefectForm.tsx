@@ -29,6 +29,7 @@ import { type KeptForm, useKeptForm } from '../shell/useKeptForm';
 import { CONSEQUENCE_NAME } from './consequences';
 import { say } from '@/core/wording/say';
 import { capital } from '@/core/quantity/letters';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -176,7 +177,6 @@ function KnownDefect({ described, defect, ...props }: KnownProps) {
 const styles = StyleSheet.create({
   form: { gap: 10 },
   what: { flexDirection: 'row', gap: 10, alignItems: 'center' },
-  grow: { flex: 1, minWidth: 0 },
   large: { minHeight: 64 },
 });
 
@@ -231,7 +231,7 @@ function what(defect: DefectId, known: ReturnType<typeof defectOf>, set: Setting
   return (
     <View style={styles.what}>
       <DefectGlyph defect={defect} width={56} />
-      <View style={styles.grow}>
+      <View style={layout.grow}>
         <Words size="title" strong>
           {known.name}
         </Words>

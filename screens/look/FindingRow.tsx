@@ -10,6 +10,7 @@ import { Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { useCommand } from '../job/useCommand';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** A defect that stands: what was seen, what was decided, its photos; voided where it was a mistake. */
 export function FindingRow({ job, finding }: { readonly job: Job; readonly finding: Finding }) {
@@ -21,7 +22,7 @@ export function FindingRow({ job, finding }: { readonly job: Job; readonly findi
     <View style={[styles.box, { borderColor: palette.line }]}>
       <View style={styles.row}>
         {finding.defect ? <DefectGlyph defect={finding.defect} width={48} /> : null}
-        <View style={styles.words}>
+        <View style={layout.grow}>
           <Words strong>{seenWords(finding, unit)}</Words>
           <Words size="note" tone="muted">
             {decidedWords(finding)}
@@ -43,5 +44,4 @@ export function FindingRow({ job, finding }: { readonly job: Job; readonly findi
 const styles = StyleSheet.create({
   box: { borderBottomWidth: 1, paddingBottom: 8, gap: 6 },
   row: { flexDirection: 'row', gap: 10, alignItems: 'center' },
-  words: { flex: 1, minWidth: 0 },
 });

@@ -12,6 +12,7 @@ import { PointlessNotice } from './PointlessNotice';
 import { SurfaceList } from './SurfaceList';
 import { SurfacePanel } from './SurfacePanel';
 import { useEscape } from '@/ui/keyboard';
+import { layout } from '@/ui/layout';
 
 /** What is in hand: a surface, with the place that was touched on it. */
 export interface InHand {
@@ -87,10 +88,10 @@ export function LookStage({ job }: { readonly job: Job }) {
   );
   if (over && !wide) return list;
   return (
-    <View style={styles.columns}>
+    <View style={layout.panes}>
       {wide ? <View style={[styles.side, { borderColor: palette.line }]}>{list}</View> : null}
       <ScrollView
-        style={styles.fill}
+        style={layout.grow}
         contentContainerStyle={styles.page}
         keyboardShouldPersistTaps="handled"
       >
@@ -102,8 +103,6 @@ export function LookStage({ job }: { readonly job: Job }) {
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1, minWidth: 0 },
   page: { flexGrow: 1, paddingHorizontal: 14, paddingVertical: 8, gap: 8 },
-  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   side: { width: 380, borderRightWidth: 1 },
 });

@@ -19,6 +19,7 @@ import { markOf } from './SurfaceDrawing';
 import { say } from '@/core/wording/say';
 import { capital } from '@/core/quantity/letters';
 import { useNextFocus } from '@/ui/focus';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -104,7 +105,7 @@ function Found({ mark, name, lines }: FoundProps) {
   return (
     <View style={styles.row}>
       <PinRing verdict={mark} size={28} />
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words strong>{name}</Words>
         {lines.map((line) => (
           <Words key={line} size="note" tone="muted">
@@ -119,7 +120,6 @@ function Found({ mark, name, lines }: FoundProps) {
 const styles = StyleSheet.create({
   panel: { gap: 10 },
   row: { flexDirection: 'row', gap: 10, alignItems: 'center' },
-  words: { flex: 1, minWidth: 0 },
   large: { minHeight: 64 },
   drawing: { alignItems: 'center' },
 });

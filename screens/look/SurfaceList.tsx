@@ -11,6 +11,7 @@ import { ListRow } from '@/ui/ListRow';
 import { PinRing } from '@/ui/PinRing';
 import { Heading } from '@/ui/Words';
 import { markOf } from './SurfaceDrawing';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -36,7 +37,7 @@ export function SurfaceList(props: Props) {
         ? 'sound'
         : findings.map((f) => `${seenWords(f, unit)}: ${decidedWords(f)}`).join('; ');
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.list}>
+    <ScrollView style={layout.fill} contentContainerStyle={styles.list}>
       {byOwner(job.sheet, looked).map(({ name, looked: here }) => (
         <View key={here[0]?.surface.id}>
           <Heading style={styles.part}>{name}</Heading>
@@ -75,7 +76,6 @@ export function SurfaceList(props: Props) {
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   list: { padding: 14, gap: 4 },
   part: { paddingTop: 8 },
 });

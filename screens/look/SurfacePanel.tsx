@@ -23,6 +23,7 @@ import { SurfaceDrawing } from './SurfaceDrawing';
 import { lower } from '@/core/quantity/letters';
 import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -44,14 +45,14 @@ export function SurfacePanel({ job, looked, shown, spot, onChoose, onList, onDon
   const part = ownerName(job.sheet, surface);
   const placed = placedSurfaces(job.sheet).find((p) => p.surface.id === surface.id);
   return (
-    <View style={styles.panel}>
+    <View style={layout.stack}>
       <Pressable
         role="button"
         aria-label={say('look.toList', { surface: surface.name })}
         onPress={onList}
         style={styles.head}
       >
-        <View style={styles.grow}>
+        <View style={layout.grow}>
           <Words strong tone="muted" numberOfLines={2}>
             {say('look.progress', { part, seen, all: looked.length })}
           </Words>
@@ -153,13 +154,10 @@ function AskedOf({ job, looked, shown, run, onDone, onDescribe }: AskedProps) {
 }
 
 const styles = StyleSheet.create({
-  panel: { gap: 8 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: TOUCH },
-  grow: { flex: 1, minWidth: 0 },
   instruction: { lineHeight: scaled(32) },
   // Three lines are kept free, so that the answers stay where they are from surface to surface.
   possible: { minHeight: 66 },
-  answers: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   answer: { flexGrow: 1, flexBasis: 110 },
   large: { minHeight: scaled(64) },
 });
@@ -172,7 +170,7 @@ function answers(
   onDescribe: () => void,
 ) {
   return (
-    <View style={styles.answers}>
+    <View style={layout.wrap}>
       <Button
         mode="contained"
         style={styles.answer}

@@ -14,6 +14,7 @@ import { Foot } from './Foot';
 import type { Shown } from './panels';
 import { allMeasuredWords } from './verdictWords';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** Says what is left to be known, and how it can be. */
 function standing(settled: Assessment | undefined, close: boolean): string {
@@ -36,7 +37,7 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Shown
   );
   const close = judged.some((a) => a.verdict === 'close' && a.missing.length > 0);
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+    <ScrollView style={layout.fill} contentContainerStyle={styles.panel}>
       <View ref={next} style={styles.head}>
         <PinRing verdict={worst} size={40} />
         <Heading size="instruction">{allMeasuredWords(measuring.all)}</Heading>
@@ -46,7 +47,7 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Shown
       {settled ? (
         <Button
           mode="outlined"
-          contentStyle={styles.large}
+          contentStyle={layout.thumb}
           onPress={() => void measuring.turnTo({ characteristic: settled.characteristic.id })}
         >
           Read the sizes that decide it
@@ -67,19 +68,19 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Shown
       )}
       <Button
         mode="contained"
-        contentStyle={styles.large}
+        contentStyle={layout.thumb}
         onPress={() => router.replace(`/job/${job.id}/decide`)}
       >
         Go to Decide
       </Button>
       <Button
         mode="outlined"
-        contentStyle={styles.large}
+        contentStyle={layout.thumb}
         onPress={() => router.replace(`/job/${job.id}/report`)}
       >
         Go to Report
       </Button>
-      <Button mode="outlined" contentStyle={styles.large} onPress={onWork}>
+      <Button mode="outlined" contentStyle={layout.thumb} onPress={onWork}>
         Record work done
       </Button>
       <Foot job={job} shown={shown} way="leaf" measuring={measuring} onEvidence={onEvidence} />
@@ -88,9 +89,7 @@ export function AllMeasured({ job, shown, measuring, onEvidence, onWork }: Shown
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   panel: { flexGrow: 1, padding: 14, gap: 12 },
   head: { flexDirection: 'row', gap: 12, alignItems: 'center' },
   drawing: { alignItems: 'center' },
-  large: { minHeight: 56 },
 });

@@ -7,6 +7,7 @@ import { useKeys } from '@/ui/keyboard';
 import { scaled, TOUCH_LARGE, usePalette } from '@/ui/theme';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
 
 /** The four answers as the hand would say them. */
 export const FELT_WORDS: Readonly<Record<Felt, { readonly name: string; readonly feel: string }>> =
@@ -42,7 +43,7 @@ export const Answers = memo(function Answers({ onAnswer, edge = false }: Props) 
   // On a phone at 200% there is room for the word, and for what it means only where it is spoken.
   const { tiny, narrow } = useRoom();
   return (
-    <View ref={grid} role="group" aria-label="How does the leaf feel?" style={styles.grid}>
+    <View ref={grid} role="group" aria-label="How does the leaf feel?" style={layout.wrap}>
       {FELT.map((felt, i) => {
         const { name } = FELT_WORDS[felt];
         const feel = edge && felt === 'no-go' ? UNDER_EDGE : FELT_WORDS[felt].feel;
@@ -86,7 +87,6 @@ export const Answers = memo(function Answers({ onAnswer, edge = false }: Props) 
 });
 
 const styles = StyleSheet.create({
-  grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   answer: {
     flexDirection: 'row',
     alignItems: 'center',

@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -31,7 +32,7 @@ export function BackToDecide({ job, asked, shown, way }: Props) {
   };
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
-      <Words size="note" tone="muted" style={styles.words}>
+      <Words size="note" tone="muted" style={layout.grow}>
         {other ? say('measure.askedOther', { check: other.name }) : 'Decide asked for this.'}
       </Words>
       <Button compact mode={other ? 'contained' : 'text'} onPress={() => void back()}>
@@ -43,5 +44,4 @@ export function BackToDecide({ job, asked, shown, way }: Props) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', borderBottomWidth: 1, paddingHorizontal: 14 },
-  words: { flex: 1, minWidth: 0 },
 });

@@ -14,6 +14,7 @@ import type { Measuring } from './useMeasuring';
 import { figureOf, limitsOf, wordOf } from './verdictWords';
 import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -31,7 +32,7 @@ export function CharacteristicList(props: Props) {
   const next = useNextFocus<Text>('list');
   const { onDone, onWork } = props;
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.list}>
+    <ScrollView style={layout.fill} contentContainerStyle={styles.list}>
       <Heading ref={next} style={styles.heading}>
         {say('measure.checksOf', {
           limits: props.job.sheet.tiers.find((t) => t.id === props.job.tier)?.name ?? '',
@@ -130,7 +131,6 @@ function Rows({
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   list: { padding: 14, gap: 8 },
   heading: { paddingVertical: 4 },
   card: { flexDirection: 'row', alignItems: 'center', gap: 10, minHeight: 48, paddingTop: 8 },

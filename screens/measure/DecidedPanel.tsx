@@ -13,6 +13,7 @@ import { PanelHead } from './PanelHead';
 import type { Shown } from './panels';
 import { ShownBar, VerdictLine } from './Standing';
 import { drawnTilt } from './verdictWords';
+import { layout } from '@/ui/layout';
 
 /** A characteristic that was taken in hand though nothing more is to be told of it. */
 export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Shown) {
@@ -26,7 +27,7 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Show
     (shown.both || isFigureSource(shown.source.largest));
   const closer = useMemo(() => closerStep(shown, evaluator.ladder(job)), [job, shown]);
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+    <ScrollView style={layout.fill} contentContainerStyle={styles.panel}>
       <PanelHead all={measuring.all} shown={shown} onList={onList} onTools={onTools} />
       <View style={styles.drawing}>
         <PumpPicture sheet={sheet} size={260} tilt={drawnTilt(shown, unit)} />
@@ -39,7 +40,7 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Show
       )}
       <Button
         mode="contained"
-        contentStyle={styles.large}
+        contentStyle={layout.thumb}
         onPress={() => void turnTo({ characteristic: null })}
       >
         Next open check
@@ -47,7 +48,7 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Show
       {isFigured ? (
         <Button
           mode="outlined"
-          contentStyle={styles.large}
+          contentStyle={layout.thumb}
           onPress={() => void measuring.run(turnToAgain(shown.characteristic.id))}
         >
           Read it again
@@ -56,13 +57,13 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Show
       {closer && !shown.disagree ? (
         <Button
           mode="outlined"
-          contentStyle={styles.large}
+          contentStyle={layout.thumb}
           onPress={() => measuring.tryOther(closer)}
         >
           Measure it finer
         </Button>
       ) : null}
-      <Button mode="outlined" contentStyle={styles.large} onPress={onWork}>
+      <Button mode="outlined" contentStyle={layout.thumb} onPress={onWork}>
         Record work done
       </Button>
       <Foot job={job} shown={shown} way={null} measuring={measuring} onEvidence={onEvidence} />
@@ -71,8 +72,6 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Show
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   panel: { flexGrow: 1, paddingHorizontal: 14, paddingBottom: 12, gap: 10 },
   drawing: { alignItems: 'center', flexGrow: 1, justifyContent: 'center' },
-  large: { minHeight: 56 },
 });

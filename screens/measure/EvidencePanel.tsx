@@ -24,6 +24,7 @@ import { termsIn } from '@/core/wording/terms';
 import { Dotted, Explained } from '@/ui/Explained';
 import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -66,7 +67,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
     .filter(Boolean)
     .join('; ');
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+    <ScrollView style={layout.fill} contentContainerStyle={styles.panel}>
       {onDone ? (
         <FootRow>
           <FootButton name="Back to Measure" onPress={onDone} />
@@ -124,7 +125,6 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   panel: { padding: 14, gap: 8 },
   line: { flexDirection: 'row' },
 });
@@ -133,7 +133,7 @@ const styles = StyleSheet.create({
 function leftOut(shown: Assessment, job: Job, measuring: Measuring): ReactNode {
   return shown.skipped.map((skip) => (
     <View key={skip.id} style={styles.line}>
-      <Words style={styles.fill}>
+      <Words style={layout.fill}>
         {say('measure.leftOut', { place: skipWords(job.sheet, skip) })}
       </Words>
       <Button

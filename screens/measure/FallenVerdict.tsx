@@ -10,6 +10,7 @@ import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { Measuring } from './useMeasuring';
 import { reasonOf } from './verdictWords';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -42,7 +43,7 @@ export function FallenVerdict({ job, measuring }: Props) {
           size={loud ? 'title' : 'body'}
           strong
           tone={VERDICT_TONE[verdict]}
-          style={styles.name}
+          style={layout.grow}
         >
           {`${VERDICT_WORD[verdict]}: ${characteristic.name}`}
         </Words>
@@ -65,5 +66,4 @@ export function FallenVerdict({ job, measuring }: Props) {
 const styles = StyleSheet.create({
   box: { borderRadius: 8, paddingHorizontal: 10, paddingVertical: 6, gap: 2 },
   head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 40 },
-  name: { flex: 1, minWidth: 0 },
 });

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { tried } from '@/core/errors';
 import { formatLength, unitName } from '@/core/quantity/format';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** How the lever lay, as it goes with a reading. */
 interface Held {
@@ -46,7 +47,7 @@ export function useLever(pitchRadius_mm: number | null, unit: ShopUnit): Lever {
 export function LeverFields({ lever, unit }: { readonly lever: Lever; readonly unit: ShopUnit }) {
   const { pitchRadius_mm } = lever;
   return (
-    <View style={styles.row}>
+    <View style={layout.row}>
       <TextInput
         mode="outlined"
         dense
@@ -56,7 +57,7 @@ export function LeverFields({ lever, unit }: { readonly lever: Lever; readonly u
         onChangeText={lever.setAngle}
         inputMode="decimal"
         placeholder="0"
-        style={styles.field}
+        style={layout.grow}
       />
       {pitchRadius_mm === null ? null : (
         <TextInput
@@ -68,14 +69,9 @@ export function LeverFields({ lever, unit }: { readonly lever: Lever; readonly u
           onChangeText={lever.setRadius}
           inputMode="decimal"
           placeholder={formatLength(pitchRadius_mm, 'size', unit)}
-          style={styles.field}
+          style={layout.grow}
         />
       )}
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 8 },
-  field: { flex: 1, minWidth: 0 },
-});

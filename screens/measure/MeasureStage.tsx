@@ -37,6 +37,7 @@ import { WorkPanel } from './WorkPanel';
 import { ZeroGate } from './ZeroGate';
 import { METHOD, METHOD_IDS } from '@/core/methods/list';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** Loaded when somebody turns to paper. */
 const PaperPanel = onDemand('PaperPanel', async () => (await import('./PaperPanel')).PaperPanel);
@@ -251,7 +252,7 @@ function Measuring({ job }: { readonly job: Job }) {
   }
   const record = { kind: 'job', id: job.id } as const;
   return (
-    <View style={styles.columns}>
+    <View style={layout.panes}>
       <View style={[styles.side, { borderColor: palette.line, borderRightWidth: 1 }]}>
         <Wall what="The list of what is measured" record={record}>
           <Later>
@@ -274,7 +275,6 @@ function Measuring({ job }: { readonly job: Job }) {
 }
 
 const styles = StyleSheet.create({
-  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   side: { width: 320, minHeight: 0 },
   typed: { paddingHorizontal: 14 },
   middle: { flex: 1, minWidth: 0, minHeight: 0 },

@@ -12,6 +12,7 @@ import { TOUCH, usePalette } from '@/ui/theme';
 import { bySpace } from '@/ui/keyboard';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -34,7 +35,7 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
   const stack = stackFrom(leavesOf(job.feeler).filter((leaf) => held.includes(leaf.marked_mm)));
 
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       <Words size="note" tone="muted">
         {say('measure.pickLeaves', { most: maxStack, unit: unitName('gap', unit) })}
       </Words>
@@ -58,14 +59,14 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
           />
         ))}
       </Row>
-      <View style={styles.row}>
-        <Button mode="outlined" onPress={() => onChoose(null)} style={styles.grow}>
+      <View style={layout.row}>
+        <Button mode="outlined" onPress={() => onChoose(null)} style={layout.fill}>
           Cancel
         </Button>
         <Button
           mode="contained"
           disabled={held.length === 0}
-          style={styles.grow}
+          style={layout.fill}
           onPress={() =>
             onChoose({
               characteristic: shown.characteristic.id,
@@ -85,7 +86,7 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
 
 function Row({ children }: { readonly children: React.ReactNode }) {
   return (
-    <ScrollView horizontal contentContainerStyle={styles.row}>
+    <ScrollView horizontal contentContainerStyle={layout.row}>
       {children}
     </ScrollView>
   );
@@ -119,9 +120,6 @@ function Chip({ name, chosen, onPress }: ChipProps) {
 }
 
 const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', gap: 8 },
-  grow: { flex: 1 },
   chip: {
     minWidth: 56,
     minHeight: TOUCH,

@@ -8,6 +8,7 @@ import { useRoom, useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { limitsOf } from './verdictWords';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly all: readonly Assessment[];
@@ -37,9 +38,9 @@ export function PanelHead({ all, shown, caution, first, onList, onTools, onKeys 
           aria-label={say('measure.toList', { check: shown.characteristic.name })}
           onPress={onList}
           disabled={wide}
-          style={[styles.head, styles.name]}
+          style={[styles.head, layout.grow]}
         >
-          <View style={styles.name}>
+          <View style={layout.grow}>
             <Heading size="title" numberOfLines={1}>
               {shown.characteristic.name}
             </Heading>
@@ -88,7 +89,7 @@ export function Caution({ children }: { readonly children: string }) {
   return (
     <View role="note" style={styles.caution}>
       <Icon name="alert-outline" size={16} color={palette.brass} />
-      <Words size="note" tone="muted" style={styles.name}>
+      <Words size="note" tone="muted" style={layout.grow}>
         {children}
       </Words>
     </View>
@@ -97,7 +98,6 @@ export function Caution({ children }: { readonly children: string }) {
 
 const styles = StyleSheet.create({
   head: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: TOUCH },
-  name: { flex: 1, minWidth: 0 },
   tools: {
     width: TOUCH,
     height: TOUCH,

@@ -13,6 +13,7 @@ import { PumpDrawing } from '@/ui/PumpDrawing';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { limitsOf } from './verdictWords';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -31,7 +32,7 @@ export const BOX_NAME: Readonly<Record<Box, string>> = {
 export function PaperBlank({ job, blocks, unit }: Props) {
   const palette = usePalette();
   return (
-    <View style={styles.page}>
+    <View style={layout.stack}>
       <Heading size="title">{say('measure.paperTitle', { tag: job.tag })}</Heading>
       <Words>{[sheetName(job.sheet), job.unit].filter(Boolean).join(' · ')}</Words>
       <View style={styles.lines}>
@@ -98,8 +99,8 @@ function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProp
         />
       ) : null}
       <View style={styles.words}>
-        <View style={styles.place}>
-          <View style={styles.instruction}>
+        <View style={layout.line}>
+          <View style={layout.grow}>
             <Words strong>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
             {caution ? <Words size="note">{caution}</Words> : null}
           </View>
@@ -110,11 +111,11 @@ function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProp
           ))}
         </View>
         {places.map(({ id, station, dimension }, i) => (
-          <View key={id} style={styles.place}>
+          <View key={id} style={layout.line}>
             <Words size="note" strong style={styles.number}>
               {i + 1}
             </Words>
-            <Words size="note" style={styles.instruction}>
+            <Words size="note" style={layout.grow}>
               {dimension ? `${dimension.name}: ${station.instruction}` : station.instruction}
             </Words>
             {METHOD[way].paper.map((box) => (
@@ -128,7 +129,6 @@ function PaperCheck({ job, block: { assessment, way, places }, unit }: CheckProp
 }
 
 const styles = StyleSheet.create({
-  page: { gap: 8 },
   lines: { flexDirection: 'row', gap: 16 },
   line: { flex: 1, borderBottomWidth: 1, minHeight: 30 },
   check: {
@@ -139,9 +139,7 @@ const styles = StyleSheet.create({
     breakInside: 'avoid',
   } as object,
   words: { flex: 1, minWidth: 0, gap: 4 },
-  place: { flexDirection: 'row', gap: 8, alignItems: 'center' },
   number: { width: 14 },
-  instruction: { flex: 1, minWidth: 0 },
   boxed: { width: 96 },
   box: { borderWidth: 1, height: 26 },
 });

@@ -23,6 +23,7 @@ import type { Commanding } from '../job/useCommand';
 import { BackToMeasure } from './BackToMeasure';
 import { BOX_NAME, PaperBlank } from './PaperBlank';
 import { limitsOf } from './verdictWords';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -145,7 +146,7 @@ export function PaperPanel(props: Props) {
       {said ? <Words role="status">{said}</Words> : null}
       <Button
         mode="contained"
-        contentStyle={styles.large}
+        contentStyle={layout.thumb}
         disabled={isEmpty || !day}
         onPress={() => void save()}
       >
@@ -204,8 +205,8 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
     dimension ? `${dimension.name}, ${station.label}` : station.label;
   return (
     <View style={styles.block}>
-      <View style={styles.row}>
-        <Words strong style={styles.where}>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
+      <View style={layout.line}>
+        <Words strong style={layout.grow}>{`${name} · ${limitsOf(assessment, unit)}`}</Words>
         {METHOD[way].paper.map((box) => (
           <Words key={box} size="note" tone="muted" style={styles.cell}>
             {`${BOX_NAME[box]}, ${measure}`}
@@ -214,8 +215,8 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
       </View>
       {places.map((place) => (
         <View key={place.id}>
-          <View style={styles.row}>
-            <Words size="note" style={styles.where}>
+          <View style={layout.line}>
+            <Words size="note" style={layout.grow}>
               {where(place)}
             </Words>
             {METHOD[way].paper.map((box) => {
@@ -256,8 +257,5 @@ function BlockRows({ block, unit, cells, wrong, doubted, onType }: RowsProps) {
 const styles = StyleSheet.create({
   panel: { padding: 14, gap: 10, maxWidth: 720, width: '100%' },
   block: { gap: 4 },
-  row: { flexDirection: 'row', gap: 8, alignItems: 'center' },
-  where: { flex: 1, minWidth: 0 },
   cell: { width: 92 },
-  large: { minHeight: 56 },
 });

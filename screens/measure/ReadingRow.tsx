@@ -11,6 +11,7 @@ import { usePalette } from '@/ui/theme';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 const WHY = ['Oil or dirt', 'Wrong place', 'Mistyped'] as const;
 
@@ -62,7 +63,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
       <View style={styles.top}>
-        <View style={styles.words}>
+        <View style={layout.grow}>
           <Words tone={voided ? 'muted' : 'ink'} style={line}>
             <Words size="title" strong tone={voided ? 'muted' : 'brass'} style={line}>
               {figure}{' '}
@@ -108,7 +109,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
         )}
       </View>
       {asking && !voided ? (
-        <View style={styles.why}>
+        <View style={layout.wrap}>
           {reasonsFor(reading, job).map((why) => (
             <Button key={why} mode="outlined" compact onPress={() => onStrike(why.toLowerCase())}>
               {why}
@@ -123,6 +124,4 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
 const styles = StyleSheet.create({
   row: { borderBottomWidth: 1, paddingVertical: 6, gap: 6 },
   top: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
-  words: { flex: 1, minWidth: 0 },
-  why: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

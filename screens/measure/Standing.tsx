@@ -12,6 +12,7 @@ import { hotOf, reasonOf, wordOf } from './verdictWords';
 import type { ShopUnit } from '@/core/quantity/units';
 import { GapBar } from '@/ui/GapBar';
 import { shownExtremes } from '@/core/wording/figures';
+import { layout } from '@/ui/layout';
 
 /** The gap bar of a characteristic. */
 export function ShownBar({ shown, unit }: { readonly shown: Assessment; readonly unit: ShopUnit }) {
@@ -45,7 +46,7 @@ export function VerdictLine({ shown, job, explained = false }: Props) {
   const line = (
     <View style={styles.line}>
       <PinRing verdict={shown.verdict} size={26} />
-      <Words style={styles.text}>
+      <Words style={layout.grow}>
         <Words strong tone={VERDICT_TONE[shown.verdict]}>
           {wordOf(shown, acceptance !== undefined)}.{' '}
         </Words>
@@ -59,5 +60,4 @@ export function VerdictLine({ shown, job, explained = false }: Props) {
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', gap: 8, alignItems: 'flex-start', minHeight: 40 },
-  text: { flex: 1, minWidth: 0 },
 });

@@ -19,6 +19,7 @@ import { StepDrawing } from './StepDrawing';
 import { ShownBar, VerdictLine } from './Standing';
 import { say } from '@/core/wording/say';
 import type { ShopUnit } from '@/core/quantity/units';
+import { layout } from '@/ui/layout';
 
 interface Props extends Shown {
   readonly step: Step;
@@ -145,7 +146,7 @@ export function StepPanel(props: Props) {
   );
   return (
     <ScrollView
-      style={styles.fill}
+      style={layout.fill}
       contentContainerStyle={styles.panel}
       keyboardShouldPersistTaps="handled"
     >
@@ -173,7 +174,6 @@ export function StepPanel(props: Props) {
 const HEAD = 70;
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   beside: { flex: 1, flexDirection: 'row', gap: 10 },
   column: { flex: 2, minWidth: 0 },
   answers: { flex: 3, minWidth: 0, gap: 6 },

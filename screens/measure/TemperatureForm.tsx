@@ -19,6 +19,7 @@ import type { Job } from '@/core/records/job';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 const degrees = (unit: ShopUnit) =>
   string()
@@ -68,13 +69,13 @@ export function TemperatureForm({ job, run }: Props) {
           control={control}
           name="part"
           label={say('measure.partTemperature', { unit: temperatureUnit(unit) })}
-          style={styles.field}
+          style={layout.grow}
         />
         <Field
           control={control}
           name="shop"
           label={say('measure.shopTemperature', { unit: temperatureUnit(unit) })}
-          style={styles.field}
+          style={layout.grow}
         />
         <Button
           mode="contained-tonal"
@@ -95,6 +96,5 @@ export function TemperatureForm({ job, run }: Props) {
 const styles = StyleSheet.create({
   box: { gap: 6 },
   row: { flexDirection: 'row', gap: 8, alignItems: 'flex-start' },
-  field: { flex: 1, minWidth: 0 },
   button: { marginTop: 8 },
 });

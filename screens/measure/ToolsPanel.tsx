@@ -14,6 +14,7 @@ import { CleanChoice, FittedChoice, hasBushing } from './CleanGate';
 import { TemperatureForm } from './TemperatureForm';
 import type { Measuring } from './useMeasuring';
 import { ZeroForm } from './ZeroForm';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -37,7 +38,7 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onPaper, onDo
   const inHand = kind ? instrumentInHand(shop, job, kind, expected, also) : null;
   const source = SOURCES.find((s) => s.id === gauge);
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+    <ScrollView style={layout.fill} contentContainerStyle={styles.panel}>
       <BackToMeasure panel="tools" onDone={onDone} />
       {kind ? (
         <>
@@ -97,6 +98,5 @@ export function ToolsPanel({ job, step, measuring, gauge, onGauge, onPaper, onDo
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   panel: { padding: 14, gap: 10 },
 });

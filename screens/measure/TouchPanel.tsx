@@ -5,6 +5,7 @@ import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import type { PanelProps } from './panels';
 import { StepPanel } from './StepPanel';
+import { layout } from '@/ui/layout';
 
 /** What the hand may tell, and how that feels. */
 const WORDS: Readonly<Record<AttributeFelt, readonly [name: string, feel: string]>> = {
@@ -33,7 +34,7 @@ export function TouchPanel(props: PanelProps<'touch'>) {
         </Words>
       }
     >
-      <View role="group" aria-label="What do you see or feel?" style={styles.grid}>
+      <View role="group" aria-label="What do you see or feel?" style={layout.stack}>
         {ATTRIBUTE_FELT[touch.test].map((felt) => {
           const [name, feel] = WORDS[felt];
           return (
@@ -65,7 +66,6 @@ export function TouchPanel(props: PanelProps<'touch'>) {
 }
 
 const styles = StyleSheet.create({
-  grid: { gap: 8 },
   answer: {
     minHeight: TOUCH_LARGE,
     paddingHorizontal: 14,

@@ -26,6 +26,7 @@ import { Heading, Words } from '@/ui/Words';
 import type { Measuring } from './useMeasuring';
 import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -119,7 +120,7 @@ export function WorkPanel(props: Props) {
   const { measuring, onDone } = props;
   const { control, parts, works, places, amount, opened, save } = useWork(props);
   return (
-    <ScrollView style={styles.fill} contentContainerStyle={styles.panel}>
+    <ScrollView style={layout.fill} contentContainerStyle={styles.panel}>
       <Heading ref={next} size="title">
         Record work done
       </Heading>
@@ -146,7 +147,7 @@ export function WorkPanel(props: Props) {
         measure.
       </Words>
       {measuring.error ? <Notice kind="error">{measuring.error}</Notice> : null}
-      <Button mode="contained" contentStyle={styles.large} onPress={save}>
+      <Button mode="contained" contentStyle={layout.thumb} onPress={save}>
         Save
       </Button>
       <FootRow>
@@ -157,7 +158,5 @@ export function WorkPanel(props: Props) {
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1 },
   panel: { padding: 14, gap: 12 },
-  large: { minHeight: 56 },
 });

@@ -8,6 +8,7 @@ import { usePalette } from '@/ui/theme';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly operation: WorkEntry;
@@ -22,7 +23,7 @@ export function WorkRow({ operation, job, onStrike }: Props) {
   const words = workWords(job.sheet, operation, unit);
   return (
     <View style={[styles.row, { borderColor: palette.ink }]}>
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words strong>{words}</Words>
         <Words size="note" tone="muted">
           {[timeWords(operation.at), operation.by, 'readings below are from before it']
@@ -51,5 +52,4 @@ const styles = StyleSheet.create({
     borderTopWidth: 2,
     paddingVertical: 6,
   },
-  words: { flex: 1, minWidth: 0 },
 });

@@ -4,7 +4,7 @@ import type { Commanding } from '../job/useCommand';
 import { ZERO_WORD } from '@/core/methods/dimensional';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm } from 'react-hook-form';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { zeroAt, zerosOf } from '@/core/instruments/gauges';
 import { usualStandard } from '@/core/guidance/zeroFirst';
@@ -20,6 +20,7 @@ import { Words } from '@/ui/Words';
 import { zeroFields, zeroFrom } from './zeroFields';
 import { offsetWords } from '@/core/records/entries/zero';
 import { paragraph, say, sentence } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -85,29 +86,29 @@ export function ZeroForm(props: Props) {
     : 'No zero check on file.';
   const word = ZERO_WORD[zero.state];
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       <Words>{paragraph(said, word && sentence(word))}</Words>
-      <View style={styles.row}>
+      <View style={layout.row}>
         <Field
           control={control}
           name="standard"
           label={say('measure.settingStandard', { unit: unitName('size', unit) })}
           inputMode="decimal"
-          style={styles.field}
+          style={layout.grow}
         />
         <Field
           control={control}
           name="read"
           label={say('measure.reads', { unit: unitName('size', unit) })}
           inputMode="decimal"
-          style={styles.field}
+          style={layout.grow}
         />
       </View>
-      <View style={styles.row}>
-        <Button mode="contained" style={styles.field} onPress={() => void isGood()}>
+      <View style={layout.row}>
+        <Button mode="contained" style={layout.grow} onPress={() => void isGood()}>
           Zero is good
         </Button>
-        <Button mode="contained-tonal" style={styles.field} onPress={() => void save()}>
+        <Button mode="contained-tonal" style={layout.grow} onPress={() => void save()}>
           Save this zero
         </Button>
       </View>
@@ -123,9 +124,3 @@ export function ZeroForm(props: Props) {
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', gap: 8 },
-  field: { flex: 1, minWidth: 0 },
-});

@@ -10,6 +10,7 @@ import { scaled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import type { Commanding } from '../job/useCommand';
 import { ZeroForm } from './ZeroForm';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -31,7 +32,7 @@ export function ZeroGate({ job, instrument, run, onWithout, onTools }: Props) {
         </Heading>
       </View>
       <ZeroForm key={instrument.id} job={job} instrument={instrument} run={run} />
-      <Button mode="outlined" contentStyle={styles.large} onPress={onWithout}>
+      <Button mode="outlined" contentStyle={layout.thumb} onPress={onWithout}>
         Measure without a zero
       </Button>
       <Words size="note" tone="muted">
@@ -47,5 +48,4 @@ export function ZeroGate({ job, instrument, run, onWithout, onTools }: Props) {
 const styles = StyleSheet.create({
   page: { padding: 14, gap: 12, maxWidth: 720, width: '100%' },
   ask: { lineHeight: scaled(32) },
-  large: { minHeight: 56 },
 });

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { type Palette, usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly report: Report;
@@ -15,10 +16,10 @@ interface Props {
 export function ReportPaper({ report, headed = false }: Props) {
   const palette = usePalette();
   return (
-    <View style={styles.page}>
+    <View style={layout.stack}>
       <View style={styles.head}>
         <PinRing verdict={report.overall.verdict} size={44} />
-        <View style={styles.grow}>
+        <View style={layout.grow}>
           {headed ? null : <Heading size="title">{report.overall.words}</Heading>}
           <Heading size="strong">{report.title}</Heading>
           <Words tone="muted">{report.pump}</Words>
@@ -26,11 +27,11 @@ export function ReportPaper({ report, headed = false }: Props) {
       </View>
       <View>
         {report.facts.map(([label, value]) => (
-          <View key={label} style={styles.fact}>
+          <View key={label} style={layout.row}>
             <Words tone="muted" style={styles.label}>
               {label}
             </Words>
-            <Words style={styles.grow}>{value}</Words>
+            <Words style={layout.grow}>{value}</Words>
           </View>
         ))}
       </View>
@@ -80,10 +81,7 @@ export function ReportPaper({ report, headed = false }: Props) {
 }
 
 const styles = StyleSheet.create({
-  page: { gap: 8 },
   head: { flexDirection: 'row', gap: 12, alignItems: 'center' },
-  grow: { flex: 1, minWidth: 0 },
-  fact: { flexDirection: 'row', gap: 8 },
   label: { width: 84 },
   row: {
     flexDirection: 'row',
@@ -101,7 +99,7 @@ function checks(palette: Palette, report: Report) {
   return (
     <View role="table" aria-label="Clearances and sizes">
       <View role="row" style={[styles.row, { borderColor: palette.line }]}>
-        <Words role="columnheader" size="note" tone="muted" style={styles.grow}>
+        <Words role="columnheader" size="note" tone="muted" style={layout.grow}>
           Check and verdict
         </Words>
         <Words role="columnheader" size="note" tone="muted">
@@ -111,7 +109,7 @@ function checks(palette: Palette, report: Report) {
       {report.rows.map((row) => (
         <View key={row.name} role="row" style={[styles.row, { borderColor: palette.line }]}>
           <PinRing verdict={row.verdict} size={24} />
-          <View role="rowheader" style={styles.grow}>
+          <View role="rowheader" style={layout.grow}>
             <Words strong>{row.name}</Words>
             <Words size="note">
               <Words size="note" strong tone={VERDICT_TONE[row.verdict]}>

@@ -18,6 +18,7 @@ import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { ReportPaper } from './ReportPaper';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** So many signs are named that the PDF lacks. */
 const MOST_SIGNS = 12;
@@ -93,7 +94,6 @@ export function ReportStage({ job }: { readonly job: Job }) {
 
 const styles = StyleSheet.create({
   paper: { padding: 28, gap: 14 },
-  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });
 
 /** Printing, saving, and what the PDF cannot write. */
@@ -105,7 +105,7 @@ function actions(
 ): ReactNode {
   return (
     <>
-      <View style={styles.actions}>
+      <View style={layout.wrap}>
         <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
           Print
         </Button>

@@ -14,6 +14,7 @@ import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 import type { LimitFields } from './limitForm';
 import { ChoiceField } from '@/ui/ChoiceField';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly tier: { readonly id: string; readonly name: string };
@@ -83,7 +84,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
   const about = { unit: measure, tier: tier.name, check: name };
   return (
     <View style={[styles.limit, { borderColor: palette.line }]}>
-      <View style={[styles.line, tiny && styles.wrapped]}>
+      <View style={[layout.line, tiny && styles.wrapped]}>
         <Pressable
           role="button"
           aria-expanded={open}
@@ -143,20 +144,20 @@ function LimitMore({ tier, characteristic, unit }: Props) {
           options={GASKET_NAMES}
         />
       ) : null}
-      <View style={styles.line}>
+      <View style={layout.line}>
         <Field
           control={control}
           name={`${path}.preferredLower`}
           label={say('sheets.preferredMin', about)}
           spoken={say('sheets.preferredMinOf', about)}
-          style={styles.half}
+          style={layout.grow}
         />
         <Field
           control={control}
           name={`${path}.preferredUpper`}
           label={say('sheets.preferredMax', about)}
           spoken={say('sheets.preferredMaxOf', about)}
-          style={styles.half}
+          style={layout.grow}
         />
       </View>
       <Field
@@ -171,11 +172,9 @@ function LimitMore({ tier, characteristic, unit }: Props) {
 
 const styles = StyleSheet.create({
   limit: { gap: 2, borderTopWidth: 1 },
-  line: { flexDirection: 'row', gap: 8, alignItems: 'center' },
   name: { flex: 1, minWidth: 60, minHeight: TOUCH, justifyContent: 'center' },
   wrapped: { flexWrap: 'wrap' },
   whole: { flexBasis: '100%' },
   figure: { width: FIGURE, maxWidth: '45%' },
-  half: { flex: 1, minWidth: 0 },
   box: { gap: 8, paddingBottom: 8 },
 });

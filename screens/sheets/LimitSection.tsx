@@ -21,6 +21,7 @@ import { LimitRow } from './LimitRow';
 import { NO_LIMIT } from './limitForm';
 import { toForm, type SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** The limits by tier: one tier at a time, each characteristic with its ends, convention and source. */
 export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -56,7 +57,7 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
       {tier ? (
         <FigureTable key={tier.id}>
           <Heading>{say('sheets.limits', { tier: tier.name || 'new' })}</Heading>
-          <View style={styles.pair}>
+          <View style={layout.wrap}>
             <Field
               control={control}
               name={`tiers.${at}.name`}
@@ -79,7 +80,7 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
           ))}
         </FigureTable>
       ) : null}
-      <View style={styles.pair}>
+      <View style={layout.wrap}>
         <Button mode="outlined" icon="plus" onPress={addTier}>
           Add a limit set
         </Button>
@@ -131,7 +132,7 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
   return (
     <>
       {problem ? <Notice kind="error">{problem}</Notice> : null}
-      <View style={styles.pair}>
+      <View style={layout.wrap}>
         <Button
           icon="file-export-outline"
           onPress={() =>
@@ -153,6 +154,5 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
 }
 
 const styles = StyleSheet.create({
-  pair: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   grow: { flexGrow: 1, flexBasis: 150, minWidth: 0 },
 });

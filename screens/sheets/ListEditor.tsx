@@ -18,6 +18,7 @@ import { Heading, Words } from '@/ui/Words';
 import type { AskedField, SheetList } from './lists/list';
 import type { ListForms, ListName, SheetLists } from './lists/lists';
 import type { SheetForm } from './sheetForm';
+import { layout } from '@/ui/layout';
 
 type Row = Readonly<Record<string, unknown>>;
 
@@ -102,7 +103,7 @@ export function ListEditor({ name, lists, usual, more }: Props) {
         return (
           <View key={key_} style={[styles.entry, { borderColor: palette.line }]}>
             {inLines(asked).map((line) => (
-              <View key={line[0]?.name} style={line.length > 1 ? styles.line : null}>
+              <View key={line[0]?.name} style={line.length > 1 ? layout.wrap : null}>
                 {line.map((field) => (
                   <Asked key={field.name} list={name} index={i} row={row} field={field} />
                 ))}
@@ -154,6 +155,5 @@ export function ListEditor({ name, lists, usual, more }: Props) {
 const styles = StyleSheet.create({
   list: { gap: 10 },
   entry: { gap: 8, borderBottomWidth: 1, paddingBottom: 8 },
-  line: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   row: { flexDirection: 'row', justifyContent: 'flex-end' },
 });

@@ -13,6 +13,7 @@ import { FittedChoices } from './FittedChoices';
 import { geometryFields, OPTION_WORD } from '../shell/geometryFields';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** The answers to what is mounted, as they are asked. */
 const MOUNTED = [
@@ -53,7 +54,7 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
           pump’s own sizes where you know them.
         </Notice>
       ) : null}
-      <View style={styles.grid}>
+      <View style={layout.wrap}>
         {geometryFields(sheet.family, unit).map(({ name, label, options }) =>
           options.length > 0 ? (
             <View key={name} style={styles.wide}>
@@ -106,7 +107,6 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
 const styles = StyleSheet.create({
   drawing: { alignItems: 'center', gap: 4 },
   mount: { gap: 6 },
-  grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   cell: { flexGrow: 1, flexBasis: 250, minWidth: 0, maxWidth: '100%' },
   wide: { width: '100%' },
 });

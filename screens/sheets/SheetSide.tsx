@@ -13,7 +13,8 @@ import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
 import { boltsWords } from '@/core/wording/bolts';
 import { say } from '@/core/wording/say';
-import { type CharacteristicId } from '@/core/pumps/ids';
+import type { CharacteristicId } from '@/core/pumps/ids';
+import { layout } from '@/ui/layout';
 
 /** What a sheet limits: a line for each characteristic, its limits tier by tier. */
 function limitLines({ tiers, limits, ...pump }: Sheet, unit: ShopUnit) {
@@ -46,7 +47,7 @@ export function SheetSide({ sheet }: { readonly sheet: Sheet }) {
           <Button
             mode="contained"
             style={styles.grow}
-            contentStyle={styles.large}
+            contentStyle={layout.thumb}
             onPress={() => router.push(`/sheets/${sheet.id}`)}
           >
             Open this sheet
@@ -91,10 +92,8 @@ const styles = StyleSheet.create({
   columns: { flexDirection: 'row', gap: 20, alignItems: 'flex-start' },
   grow: { flex: 1, minWidth: 0, gap: 8 },
   line: { flexDirection: 'row', gap: 12, borderBottomWidth: 1, paddingVertical: 6 },
-  name: { flex: 1, minWidth: 0 },
   unit: { width: 40 },
   figure: { width: 110 },
-  large: { minHeight: 56 },
 });
 
 /** The limits of the sheet, by tier. */
@@ -106,7 +105,7 @@ function limitTable(
   return (
     <View role="table" aria-label={say('sheets.limitsOf', { sheet: sheetName(sheet) })}>
       <View role="row" style={[styles.line, { borderColor: palette.ink }]}>
-        <View role="columnheader" style={styles.name}>
+        <View role="columnheader" style={layout.grow}>
           <Words strong>Limits</Words>
         </View>
         <View role="columnheader" style={styles.unit}>
@@ -120,7 +119,7 @@ function limitTable(
       </View>
       {lines.map(({ id, name, measure, given }) => (
         <View key={id} role="row" style={[styles.line, { borderColor: palette.line }]}>
-          <View role="cell" style={styles.name}>
+          <View role="cell" style={layout.grow}>
             <Words>{name}</Words>
           </View>
           <View role="cell" style={styles.unit}>

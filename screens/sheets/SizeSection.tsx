@@ -12,6 +12,7 @@ import { Heading, Words } from '@/ui/Words';
 import { FigureHeads, FigureRow, FigureTable } from './FigureTable';
 import type { SheetForm } from './sheetForm';
 import { say, spelled } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** Nominal sizes, what the parts are made of, how hot they run, and the gasket. */
 export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -25,14 +26,14 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         Enter the manual’s sizes. They catch typing errors and give the hot gap.
       </Words>
       {bySection(dimensions).map(({ section, items }) => (
-        <View key={section} style={styles.section}>
+        <View key={section} style={layout.stack}>
           {section > 1 ? (
             <Words strong>{say('sheets.sectionSizes', { number: section })}</Words>
           ) : null}
-          <View style={styles.grid}>
+          <View style={layout.wrap}>
             {items.map((d) => (
               <View key={d.id} style={[styles.cell, { borderColor: palette.line }]}>
-                <Words style={styles.name}>{d.short}</Words>
+                <Words style={layout.grow}>{d.short}</Words>
                 <Field
                   flat="figure"
                   control={control}
@@ -96,8 +97,6 @@ export function SizeSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
 }
 
 const styles = StyleSheet.create({
-  section: { gap: 8 },
-  grid: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   // As wide as the longest of the names: cut short, two bores read alike.
   cell: {
     flexDirection: 'row',
@@ -109,6 +108,5 @@ const styles = StyleSheet.create({
     maxWidth: '100%',
     borderBottomWidth: 1,
   },
-  name: { flex: 1, minWidth: 0 },
   figure: { width: 92 },
 });

@@ -5,6 +5,7 @@ import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Heading } from '@/ui/Words';
 import { TypedBox } from './TypedBox';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly bodies: readonly ShelfPart[];
@@ -33,7 +34,7 @@ export function LockForm({ bodies, gears, onLock }: Props) {
   return (
     <View style={styles.box}>
       <Heading>Pair two by hand</Heading>
-      <View style={styles.row}>
+      <View style={layout.wrap}>
         <TypedBox
           label="Label of the body"
           text={body}
@@ -56,5 +57,4 @@ export function LockForm({ bodies, gears, onLock }: Props) {
 
 const styles = StyleSheet.create({
   box: { gap: 8, paddingTop: 8 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -1,6 +1,6 @@
 import { TryAgain } from '@/ui/TryAgain';
 import { useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { tried } from '@/core/errors';
 import { metalOf, rulesFor } from '@/core/pairing/roles';
 import { formatLength } from '@/core/quantity/format';
@@ -23,6 +23,7 @@ import { TypedBox } from './TypedBox';
 import { LeftRows } from './LeftRows';
 import { LockForm } from './LockForm';
 import { usePairing, type PairingCourse, type PairingTask } from './usePairing';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly sheet: Sheet;
@@ -89,7 +90,7 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
               onChange={setTier}
             />
           ) : null}
-          <View style={styles.row}>
+          <View style={layout.wrap}>
             <TypedBox
               label={say('shelf.sizeField', { name: 'Most off the deck', unit })}
               {...deck.box}
@@ -201,5 +202,3 @@ function Paired({ sheet, tier, unit, bodies, gears, pairing, locked, ...on }: Pa
     </>
   );
 }
-
-const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 } });

@@ -6,6 +6,7 @@ import { QrCode } from '@/ui/QrCode';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { Findable } from './search';
+import { layout } from '@/ui/layout';
 
 type Labelled = Pick<Findable, 'part' | 'sheet'>;
 
@@ -19,7 +20,7 @@ export function PartLabel({ part, sheet }: Labelled) {
       testID="part-label"
     >
       <QrCode text={label} size={84} />
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words size="title" strong numberOfLines={2}>
           {label}
         </Words>
@@ -54,7 +55,7 @@ export function usePrinted(parts: readonly Labelled[]): {
     print: () => setPrinting(true),
     paper: printing ? (
       <OnPaper>
-        <View style={styles.paper}>
+        <View style={layout.wrap}>
           {parts.slice(0, MOST_LABELS).map(({ part, sheet }) => (
             <PartLabel key={part.id} part={part} sheet={sheet} />
           ))}
@@ -65,7 +66,6 @@ export function usePrinted(parts: readonly Labelled[]): {
 }
 
 const styles = StyleSheet.create({
-  paper: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   label: {
     flexDirection: 'row',
     gap: 8,
@@ -75,5 +75,4 @@ const styles = StyleSheet.create({
     width: 300,
     alignItems: 'center',
   },
-  words: { flex: 1, minWidth: 0 },
 });

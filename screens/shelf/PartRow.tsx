@@ -8,6 +8,7 @@ import { LinkBox } from '@/ui/LinkBox';
 import { usePalette } from '@/ui/theme';
 import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly part: ShelfPart;
@@ -35,7 +36,7 @@ export function PartRow({ part, sheet, chosen }: Props) {
         <Words size="title" strong style={tiny ? null : styles.label} numberOfLines={tiny ? 1 : 2}>
           {part.label}
         </Words>
-        <View style={tiny ? null : styles.words}>
+        <View style={tiny ? null : layout.grow}>
           <Words strong numberOfLines={tiny ? 1 : undefined}>
             {partsWords(sheet, part)}
           </Words>
@@ -58,6 +59,5 @@ const styles = StyleSheet.create({
   link: { flexDirection: 'row', gap: 12, alignItems: 'center', paddingVertical: 6, minHeight: 60 },
   over: { flexDirection: 'column', alignItems: 'stretch', gap: 0 },
   label: { width: 72 },
-  words: { flex: 1, minWidth: 0 },
   place: { maxWidth: 96, textAlign: 'right' },
 });

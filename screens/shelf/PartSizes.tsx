@@ -6,6 +6,7 @@ import { say } from '@/core/wording/say';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 import { sizeHint, type PartForm } from './partForm';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly control: Control<PartForm>;
@@ -26,13 +27,13 @@ export const PartSizes = ({ control, dimensions, stored, unit }: Props) => (
       </Words>
     )}
     {dimensions.map(({ id, name }) => (
-      <View key={id} style={styles.row}>
+      <View key={id} style={layout.row}>
         <Field
           control={control}
           name={`sizes.${id}`}
           label={say('shelf.sizeField', { name, unit: bareUnit('size', unit) })}
           hint={(text) => sizeHint(text, stored.sizes[id] ?? '', unit)}
-          style={styles.size}
+          style={layout.grow}
         />
         <Field
           control={control}
@@ -47,7 +48,5 @@ export const PartSizes = ({ control, dimensions, stored, unit }: Props) => (
 );
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 8 },
-  size: { flex: 1, minWidth: 0 },
   doubt: { width: 110 },
 });

@@ -6,6 +6,7 @@ import { TOUCH, usePalette } from '@/ui/theme';
 import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { PumpSign } from '../shell/PumpSign';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly model: string;
@@ -19,7 +20,7 @@ export function PumpRow({ model, sheet }: Props) {
   return (
     <View role="listitem" style={[styles.row, { borderColor: palette.line }]}>
       {tiny ? null : <PumpSign pump={sheet ?? null} />}
-      <Words size="strong" strong style={styles.name} numberOfLines={tiny ? 1 : undefined}>
+      <Words size="strong" strong style={layout.grow} numberOfLines={tiny ? 1 : undefined}>
         {model}
       </Words>
       {sheet && !tiny ? (
@@ -46,6 +47,5 @@ const styles = StyleSheet.create({
     paddingBottom: 4,
     borderBottomWidth: 1,
   },
-  name: { flex: 1, minWidth: 0 },
   pair: { minHeight: TOUCH, justifyContent: 'center', paddingHorizontal: 6 },
 });

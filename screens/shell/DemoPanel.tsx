@@ -1,7 +1,7 @@
 import { reasonOf } from '@/core/errors';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { countDemo, openDemo } from '@/data/demo';
 import type { DemoHere } from '@/data/demoHere';
 import { say } from '@/core/wording/say';
@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { useEscape } from '@/ui/keyboard';
 import { Heading, Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
 
 /** What the panel is doing. */
 type State = 'idle' | 'busy' | Error | DemoHere;
@@ -43,7 +44,7 @@ export function DemoPanel() {
     });
   const ask = () => run(async () => (await import('@/data/demoHere')).demoHere());
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       <Heading>Demo: Highmoor Winter Depot</Heading>
       <Words>
         {isHere
@@ -56,7 +57,7 @@ export function DemoPanel() {
       {isAsking(state) ? (
         <Asked here={state} onTake={(kept) => void take(state, kept)} onCancel={cancel} />
       ) : (
-        <View style={styles.row}>
+        <View style={layout.wrap}>
           <Button
             mode="outlined"
             loading={state === 'busy'}
@@ -120,8 +121,3 @@ function Asked({ here: { all, own }, onTake, onCancel }: AskedProps) {
     </Notice>
   );
 }
-
-const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-});

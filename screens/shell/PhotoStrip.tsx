@@ -10,6 +10,7 @@ import { Confirm } from '@/ui/Confirm';
 import { Notice } from '@/ui/Notice';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
 
 const THUMB = 72;
 
@@ -59,7 +60,7 @@ export function PhotoStrip({ owner, shown, room, onAdd, onDrop, error }: Props) 
     if (await onDrop(id)) setOpen(null);
   };
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       <View style={styles.row}>
         {shown.map((id, i) => (
           <Thumb
@@ -118,7 +119,7 @@ function Thumb({ id, name, onPress }: ThumbProps) {
 function Large({ id, onDrop }: { readonly id: string; readonly onDrop: () => Promise<void> }) {
   const { data } = useRecord('photo', id);
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       {data ? (
         <Image
           source={{ uri: data.jpeg }}
@@ -138,7 +139,6 @@ function Large({ id, onDrop }: { readonly id: string; readonly onDrop: () => Pro
 }
 
 const styles = StyleSheet.create({
-  box: { gap: 8 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center', minHeight: TOUCH },
   thumb: {
     width: THUMB,

@@ -1,4 +1,4 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { FeelerSetRecord } from '@/core/records/instrument';
@@ -10,6 +10,7 @@ import { useRecordForm } from '../shell/recordForm';
 import { FEELER } from './instrumentForm';
 import { say } from '@/core/wording/say';
 import { SaveButton } from '@/ui/SaveButton';
+import { layout } from '@/ui/layout';
 
 const STACKS = [
   { value: '1', name: 'One' },
@@ -42,7 +43,7 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
   });
   const { control } = kept.form;
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       <KeptNotices kept={kept} />
       <Field control={control} name="name" label="Leaf set" />
       <Field control={control} name="leaves" label={say('shop.leaves', { unit })} multiline />
@@ -53,20 +54,20 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
         placeholder="One a line: 0.05 = 0.0487"
         multiline
       />
-      <View style={styles.row}>
+      <View style={layout.row}>
         <Field
           control={control}
           name="tolerance"
           label={say('shop.leafU', { unit })}
           spoken={say('shop.leafUOf', { set: feeler.name })}
-          style={styles.cell}
+          style={layout.grow}
         />
         <Field
           control={control}
           name="dragBand"
           label={say('shop.dragBand', { unit })}
           spoken={say('shop.dragBandOf', { set: feeler.name })}
-          style={styles.cell}
+          style={layout.grow}
         />
       </View>
       <Words size="note" tone="muted">
@@ -79,7 +80,7 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
         options={STACKS}
         onChange={(most) => void onKeep((stored) => ({ ...stored, maxStack: Number(most) }))}
       />
-      <View style={styles.row}>
+      <View style={layout.row}>
         <SaveButton isDirty={isDirty} onPress={save} />
         {onRemove ? (
           <Button icon="trash-can-outline" onPress={onRemove}>
@@ -90,9 +91,3 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
     </View>
   );
 }
-
-const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', gap: 8 },
-  cell: { flex: 1, minWidth: 0 },
-});

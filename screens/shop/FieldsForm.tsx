@@ -4,6 +4,7 @@ import { Field } from '@/ui/Field';
 import { KeptNotices } from '../shell/KeptNotices';
 import type { KeptForm } from '../shell/useKeptForm';
 import { SaveButton } from '@/ui/SaveButton';
+import { layout } from '@/ui/layout';
 
 interface Props<F extends FieldValues> {
   readonly kept: KeptForm<F>;
@@ -17,9 +18,9 @@ interface Props<F extends FieldValues> {
 export function FieldsForm<F extends FieldValues>({ kept, fields, least, onSave }: Props<F>) {
   const { control, formState } = kept.form;
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       <KeptNotices kept={kept} />
-      <View style={styles.row}>
+      <View style={layout.wrap}>
         {fields.map((field) => (
           <Field
             key={field.name}
@@ -35,7 +36,5 @@ export function FieldsForm<F extends FieldValues>({ kept, fields, least, onSave 
 }
 
 const styles = StyleSheet.create({
-  box: { gap: 8 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   cell: { flexGrow: 1, minWidth: 0, maxWidth: '100%' },
 });

@@ -1,4 +1,4 @@
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { FLOORS, type FloorKind } from '@/core/pumps/floors';
 import { floors, type Floors } from '@/core/records/floors';
 import { length } from '@/core/schema/written';
@@ -7,6 +7,7 @@ import { useChangeShop, useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
 import { recordForm, useRecordForm } from '../shell/recordForm';
 import { FieldsForm } from './FieldsForm';
+import { layout } from '@/ui/layout';
 
 type Form = Record<FloorKind, string>;
 
@@ -30,7 +31,7 @@ export function FloorsForm() {
     },
   });
   return (
-    <View style={styles.box}>
+    <View style={layout.stack}>
       <Heading>Least running clearance</Heading>
       <Words size="note" tone="muted">
         Where a manual gives no minimum, no plan leaves less than this: below it the oil film is
@@ -49,5 +50,3 @@ export function FloorsForm() {
     </View>
   );
 }
-
-const styles = StyleSheet.create({ box: { gap: 8 } });

@@ -11,6 +11,7 @@ import { useRecordForm } from '../shell/recordForm';
 import { INSTRUMENT, KINDS } from './instrumentForm';
 import { say } from '@/core/wording/say';
 import { ChoiceField } from '@/ui/ChoiceField';
+import { layout } from '@/ui/layout';
 
 interface Props {
   /** Under which what is typed and not saved is kept. */
@@ -67,9 +68,9 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
       <Field control={control} name="name" label="Name" />
       <ChoiceField control={control} name="kind" label="Kind" stacked options={KINDS} />
       {rows.map((row, i) => (
-        <View key={i} style={styles.row}>
+        <View key={i} style={layout.row}>
           {row.map((field) => (
-            <Field key={field.name} control={control} style={styles.cell} {...field} />
+            <Field key={field.name} control={control} style={layout.grow} {...field} />
           ))}
         </View>
       ))}
@@ -95,6 +96,4 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
 
 const styles = StyleSheet.create({
   box: { gap: 8, paddingVertical: 10 },
-  row: { flexDirection: 'row', gap: 8 },
-  cell: { flex: 1, minWidth: 0 },
 });

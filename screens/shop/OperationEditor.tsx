@@ -10,6 +10,7 @@ import { KeptNotices } from '../shell/KeptNotices';
 import { useRecordForm } from '../shell/recordForm';
 import { DONE_BY_OPTIONS, OPERATION } from './operationForm';
 import { ChoiceField } from '@/ui/ChoiceField';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly operation: Operation;
@@ -49,13 +50,13 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
     <View style={styles.box}>
       <KeptNotices kept={kept} />
       <ChoiceField control={control} name="by" label="Who does it" options={DONE_BY_OPTIONS} />
-      <View style={styles.row}>
+      <View style={layout.wrap}>
         {FIGURES.map((field) => (
           <Field key={field.name} control={control} style={styles.cell} {...field} />
         ))}
       </View>
       {amounts ? (
-        <View style={styles.row}>
+        <View style={layout.wrap}>
           <Field
             control={control}
             name="least"
@@ -97,6 +98,5 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
 
 const styles = StyleSheet.create({
   box: { gap: 8, paddingVertical: 10 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   cell: { flexGrow: 1, flexBasis: 100, minWidth: 0 },
 });

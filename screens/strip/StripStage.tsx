@@ -8,6 +8,7 @@ import { IdentifyPanel } from '../tag/IdentifyPanel';
 import { Apart } from './Apart';
 import { StepNotes } from './StepNotes';
 import { StripStepPanel } from './StripStepPanel';
+import { layout } from '@/ui/layout';
 
 /** Taking the pump apart: one step at a time, and how each part lay before it came out. */
 export function StripStage({ job }: { readonly job: Job }) {
@@ -22,7 +23,7 @@ export function StripStage({ job }: { readonly job: Job }) {
 
   if (unsure && !begun && !later) {
     return (
-      <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+      <ScrollView style={layout.grow} contentContainerStyle={styles.page}>
         <IdentifyPanel job={job} onDone={() => setLater(true)} />
       </ScrollView>
     );
@@ -45,7 +46,7 @@ export function StripStage({ job }: { readonly job: Job }) {
   if (!wide) {
     return (
       <ScrollView
-        style={styles.fill}
+        style={layout.grow}
         contentContainerStyle={styles.page}
         keyboardShouldPersistTaps="handled"
       >
@@ -55,9 +56,9 @@ export function StripStage({ job }: { readonly job: Job }) {
     );
   }
   return (
-    <View style={styles.columns}>
+    <View style={layout.panes}>
       <ScrollView style={[styles.side, { borderColor: palette.line }]}>{notes}</ScrollView>
-      <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
+      <ScrollView style={layout.grow} contentContainerStyle={styles.page}>
         {panel}
       </ScrollView>
     </View>
@@ -65,8 +66,6 @@ export function StripStage({ job }: { readonly job: Job }) {
 }
 
 const styles = StyleSheet.create({
-  fill: { flex: 1, minWidth: 0 },
   page: { padding: 14, gap: 12, maxWidth: 860, width: '100%' },
-  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   side: { width: 380, flexGrow: 0, borderRightWidth: 1, paddingHorizontal: 14 },
 });

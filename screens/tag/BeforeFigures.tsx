@@ -10,6 +10,7 @@ import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
 import { NO_FIGURE, type TagForm } from './tagForm';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** `Pump at 2 430 /min`; empty until speed and ratio can be read. */
 function pumpWords(rpm: string, ratio: string): string {
@@ -31,17 +32,17 @@ export function BeforeFigures({ control, unit }: Props) {
   const { fields, append, remove } = useFieldArray({ control, name: 'before', keyName: 'key' });
   const typed = useWatch({ control, name: 'before' });
   return (
-    <View style={styles.list}>
+    <View style={layout.stack}>
       {fields.map((field, i) => (
-        <View key={field.key} style={styles.list}>
-          <View style={styles.row}>
+        <View key={field.key} style={layout.stack}>
+          <View style={layout.row}>
             <Field
               control={control}
               name={`before.${i}.rpm`}
               label="Engine rpm"
               spoken={say('tag.speedOf', { number: i + 1 })}
               inputMode="numeric"
-              style={styles.cell}
+              style={layout.grow}
             />
             <Field
               control={control}
@@ -49,23 +50,23 @@ export function BeforeFigures({ control, unit }: Props) {
               label="Pump turns per engine turn"
               spoken={say('tag.ratioOf', { number: i + 1 })}
               inputMode="decimal"
-              style={styles.cell}
+              style={layout.grow}
             />
           </View>
-          <View style={styles.row}>
+          <View style={layout.row}>
             <Field
               control={control}
               name={`before.${i}.flow`}
               label={say('tag.flow', { unit: flowUnit(unit) })}
               spoken={say('tag.flowOf', { number: i + 1 })}
-              style={styles.cell}
+              style={layout.grow}
             />
             <Field
               control={control}
               name={`before.${i}.pressure`}
               label={say('tag.pressure', { unit: pressureUnit(unit) })}
               spoken={say('tag.pressureOf', { number: i + 1 })}
-              style={styles.cell}
+              style={layout.grow}
             />
             <Field
               control={control}
@@ -76,8 +77,8 @@ export function BeforeFigures({ control, unit }: Props) {
               style={styles.narrow}
             />
           </View>
-          <View style={styles.end}>
-            <Words tone="muted" style={styles.cell}>
+          <View style={layout.line}>
+            <Words tone="muted" style={layout.grow}>
               {pumpWords(typed[i]?.rpm ?? '', typed[i]?.ratio ?? '')}
             </Words>
             <Button
@@ -101,9 +102,5 @@ export function BeforeFigures({ control, unit }: Props) {
 }
 
 const styles = StyleSheet.create({
-  list: { gap: 8 },
-  row: { flexDirection: 'row', gap: 8 },
-  end: { flexDirection: 'row', gap: 8, alignItems: 'center' },
-  cell: { flex: 1, minWidth: 0 },
   narrow: { width: 84 },
 });

@@ -9,6 +9,7 @@ import { WayGlyph } from '@/ui/WayGlyph';
 import { Words } from '@/ui/Words';
 import { dateText } from '@/core/wording/date';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 /** The tag itself: number, unit, rotation, and the number again as a code that a scanner reads. */
 function TagFace({ job }: { readonly job: Job }) {
@@ -19,7 +20,7 @@ function TagFace({ job }: { readonly job: Job }) {
       testID="bench-tag"
     >
       <QrCode text={job.tag} size={132} />
-      <View style={styles.words}>
+      <View style={layout.grow}>
         <Words size="reading" strong numberOfLines={2}>
           {job.tag}
         </Words>
@@ -29,7 +30,7 @@ function TagFace({ job }: { readonly job: Job }) {
           {job.rotation === 'unknown' ? null : (
             <WayGlyph way="arrow" option={job.rotation === 'clockwise' ? 'cw' : 'ccw'} width={56} />
           )}
-          <Words strong style={styles.words}>
+          <Words strong style={layout.grow}>
             {say(`tag.viewed.${job.rotation}`)}
           </Words>
         </View>
@@ -75,7 +76,6 @@ const styles = StyleSheet.create({
     width: '100%',
     maxWidth: 420,
   },
-  words: { flex: 1, minWidth: 0 },
   turn: { flexDirection: 'row', alignItems: 'center', gap: 6 },
   actions: { flexDirection: 'row' },
 });

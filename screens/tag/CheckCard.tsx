@@ -14,6 +14,7 @@ import { Tile, Tiles } from '@/ui/Tile';
 import { scaled } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly check: Check;
@@ -45,7 +46,7 @@ export function CheckCard({ check, known, onAnswer }: Props) {
     else setWrong(read.message);
   };
   return (
-    <View style={styles.card}>
+    <View style={layout.stack}>
       <View role="status" aria-label="Next">
         <Words size="instruction" strong style={styles.ask}>
           {check.ask}
@@ -59,7 +60,7 @@ export function CheckCard({ check, known, onAnswer }: Props) {
         </Tiles>
       ) : (
         <>
-          <View style={styles.entry}>
+          <View style={layout.line}>
             <TextInput
               mode="outlined"
               label={check.ask}
@@ -72,7 +73,7 @@ export function CheckCard({ check, known, onAnswer }: Props) {
               }}
               onSubmitEditing={answer}
               error={wrong !== null}
-              style={styles.field}
+              style={layout.fill}
             />
             <Button mode="contained" contentStyle={styles.enter} onPress={answer}>
               Enter
@@ -93,9 +94,6 @@ export function CheckCard({ check, known, onAnswer }: Props) {
 }
 
 const styles = StyleSheet.create({
-  card: { gap: 8 },
   ask: { lineHeight: scaled(32) },
-  entry: { flexDirection: 'row', gap: 8, alignItems: 'center' },
-  field: { flex: 1 },
   enter: { minHeight: 52 },
 });

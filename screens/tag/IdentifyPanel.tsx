@@ -19,6 +19,7 @@ import { useCommand } from '../job/useCommand';
 import { CheckCard } from './CheckCard';
 import { MixPanel } from './MixPanel';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 interface Props {
   readonly job: Job;
@@ -98,7 +99,6 @@ const styles = StyleSheet.create({
     paddingVertical: 4,
     paddingLeft: 6,
   },
-  words: { flex: 1, minWidth: 0 },
 });
 
 /** The variants, with what rules each of them out. */
@@ -150,7 +150,7 @@ function given(
         const check = checks.find((c) => c.id === given.check);
         return check ? (
           <View key={check.id} style={[styles.row, { borderColor: palette.line }]}>
-            <View style={styles.words}>
+            <View style={layout.grow}>
               <Words size="note" tone="muted">
                 {check.ask}
               </Words>

@@ -9,6 +9,7 @@ import { PinRing } from '@/ui/PinRing';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { say } from '@/core/wording/say';
+import { layout } from '@/ui/layout';
 
 const SAID: Readonly<
   Record<Mixed['verdict'], readonly [mark: 'in' | 'out' | 'open', word: string]>
@@ -28,14 +29,14 @@ export function MixPanel({ job }: { readonly job: Job }) {
   const mixed = mixOf(job);
   const from = (part: KindId, variant: string) => void run(mixPart(part, variant));
   return (
-    <View style={styles.panel}>
+    <View style={layout.stack}>
       <Heading>Mixed parts</Heading>
       {mixed.map((m) => {
         const [mark, word] = SAID[m.verdict];
         return (
           <View key={`${m.part} ${m.against}`} style={styles.row}>
             <PinRing verdict={mark} size={28} />
-            <View style={styles.words}>
+            <View style={layout.grow}>
               <Words strong>
                 {say('judge.mix', {
                   verdict: word,
@@ -68,7 +69,5 @@ export function MixPanel({ job }: { readonly job: Job }) {
 }
 
 const styles = StyleSheet.create({
-  panel: { gap: 8 },
   row: { flexDirection: 'row', gap: 10, alignItems: 'center' },
-  words: { flex: 1, minWidth: 0 },
 });

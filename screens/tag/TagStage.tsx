@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useState, type ReactNode } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import type { ShopUnit } from '@/core/quantity/units';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { checksOf } from '@/core/inspect/checks';
 import type { Job } from '@/core/records/job';
@@ -32,6 +32,7 @@ import { fromTagForm, pick, tagSchema, toTagForm, unreadableIn, type TagForm } f
 import { say } from '@/core/wording/say';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { SaveButton } from '@/ui/SaveButton';
+import { layout } from '@/ui/layout';
 
 type Section = 'received' | 'before' | 'variant' | 'label' | null;
 
@@ -113,9 +114,9 @@ const given = ({ control, setValue }: Form): ReactNode => (
     />
     <Field control={control} name="contact" label="Phone or e-mail" />
     <Field control={control} name="complaint" label="Complaint" multiline />
-    <View style={styles.row}>
-      <Field control={control} name="serial" label="Serial number" style={styles.cell} />
-      <Field control={control} name="due" label="Due" placeholder="+7" style={styles.cell} />
+    <View style={layout.line}>
+      <Field control={control} name="serial" label="Serial number" style={layout.grow} />
+      <Field control={control} name="due" label="Due" placeholder="+7" style={layout.grow} />
     </View>
     <Field control={control} name="by" label="Measured by" />
   </>
@@ -125,15 +126,15 @@ const given = ({ control, setValue }: Form): ReactNode => (
 function Received({ form: { control } }: { readonly form: Form }) {
   return (
     <>
-      <View style={styles.row}>
+      <View style={layout.line}>
         <Field
           control={control}
           name="used"
           label="Run so far"
           inputMode="decimal"
-          style={styles.cell}
+          style={layout.grow}
         />
-        <View style={styles.cell}>
+        <View style={layout.grow}>
           <ChoiceField
             control={control}
             name="usedUnit"
@@ -232,8 +233,3 @@ export function TagStage({ job }: { readonly job: Job }) {
     </Page>
   );
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 8, alignItems: 'center' },
-  cell: { flex: 1, minWidth: 0 },
-});
