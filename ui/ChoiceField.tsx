@@ -21,6 +21,8 @@ function useChosen<F extends FieldValues>({
   name,
   onChosen,
 }: Of<F> & { readonly onChosen?: ((value: string) => void) | undefined }) {
+  // Drawn rarely: what the compiler would keep is more than all the rest of it, on the first page.
+  'use no memo';
   const { field, fieldState } = useController({ control, name });
   const onChange = (value: string) => {
     field.onChange(value);
@@ -36,6 +38,8 @@ export function ChoiceField<F extends FieldValues>({
   onChosen,
   ...choice
 }: Props<F, typeof Choice>) {
+  // Drawn rarely: what the compiler would keep is more than all the rest of it, on the first page.
+  'use no memo';
   const { error, ...chosen } = useChosen({ control, name, onChosen });
   return (
     <>
@@ -56,5 +60,7 @@ export function PickField<F extends FieldValues>({
   onChosen,
   ...pick
 }: Props<F, typeof Pick>) {
+  // Drawn rarely: what the compiler would keep is more than all the rest of it, on the first page.
+  'use no memo';
   return <Pick {...pick} {...useChosen({ control, name, onChosen })} />;
 }

@@ -34,6 +34,8 @@ type KeyEvent = { readonly key: string; readonly preventDefault: () => void };
 
 /** Opens and closes the list, and leads the keys through its rows. */
 function useList<T extends string>({ value, options, onChange }: Props<T>) {
+  // Drawn rarely: what the compiler would keep is more than all the rest of it, on the first page.
+  'use no memo';
   const [open, setOpen] = useState(false);
   const line = useRef<View>(null);
   const rows = useRef<(View | null)[]>([]);
@@ -81,6 +83,8 @@ function useList<T extends string>({ value, options, onChange }: Props<T>) {
  * takes, Escape leaves things as they were.
  */
 export function Pick<T extends string>(props: Props<T>) {
+  // Drawn rarely: what the compiler would keep is more than all the rest of it, on the first page.
+  'use no memo';
   const { label, options, error } = props;
   const palette = usePalette();
   const rowStyle = useRowStyle();

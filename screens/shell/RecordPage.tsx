@@ -37,6 +37,8 @@ interface Props<K extends keyof typeof ABSENT> {
 
 /** The page of the record whose id is in the address; where it cannot be read or is not there, that is said. */
 export function RecordPage<K extends keyof typeof ABSENT>({ kind, children }: Props<K>) {
+  // Drawn rarely: what the compiler would keep is more than all the rest of it, on the first page.
+  'use no memo';
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
   const { data: record, error, isPending } = useRecord(kind, id);
