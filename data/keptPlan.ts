@@ -2,7 +2,7 @@ import { lyingFor } from '../core/pairing/roles';
 import type { Job } from '../core/records/job';
 import { PASSING } from '../core/records/split';
 import type { ShelfPart } from '../core/records/part';
-import type { WorkTerms } from '../core/rework/operations/offers';
+import type { WorkTerms } from '../core/rework/operations/offer';
 import type { Rework } from '../core/rework/decision/solve';
 import { loadAll } from './opened';
 import { planKey } from './texts';

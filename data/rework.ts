@@ -1,6 +1,6 @@
 import type { Job } from '../core/records/job';
 import type { CaseOptions, Setting } from '../core/rework/decision/case';
-import type { WorkTerms } from '../core/rework/operations/offers';
+import type { WorkTerms } from '../core/rework/operations/offer';
 import type { Rework } from '../core/rework/decision/solve';
 import { Thread } from './thread';
 

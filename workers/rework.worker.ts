@@ -4,7 +4,7 @@ import { Evaluator } from '../core/guidance/evaluator';
 import type { Job } from '../core/records/job';
 import { reworkCase, type CaseOptions, type Setting } from '../core/rework/decision/case';
 import { loadHighs, LONGEST_s } from '../core/rework/solver/highs';
-import type { WorkTerms } from '../core/rework/operations/offers';
+import type { WorkTerms } from '../core/rework/operations/offer';
 import { withinTime, type Solver } from '../core/rework/solver/program';
 import { solveRework, type Rework } from '../core/rework/decision/solve';
 

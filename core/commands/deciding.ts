@@ -4,7 +4,7 @@ import type { WorkEntry } from '../records/entries/operation';
 import type { Acceptance } from '../records/entries/accept';
 import type { Plan, PlanStep } from '../records/entries/plan';
 import type { DecisionEntry } from '../records/entries/decision';
-import { minutesOf, costOfOffer, type Offer } from '../rework/operations/offers';
+import { minutesOf, costOfOffer, type Offer } from '../rework/operations/offer';
 import type { PlannedOperation } from '../rework/decision/lines';
 import { workListOf } from '../rework/decision/worklist';
 import { stampOf, standing, type Command, type Stamp } from './command';

@@ -9,7 +9,7 @@ import type { HouseRules } from '../records/rules';
 import type { Sheet } from '../records/sheet';
 import type { Shop } from '../records/shop';
 import { operationFor } from '../rework/operations/operations';
-import { termsOf } from '../rework/operations/offers';
+import { termsOf } from '../rework/operations/offer';
 import type { MetalAllowed, PairingRules } from './fit';
 
 /** Stands for whatever consists of parts of a pump. */

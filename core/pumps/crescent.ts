@@ -5,16 +5,7 @@ import {
   type CrescentGeometry,
 } from './crescent.drawing';
 import type { PumpFamily, PumpModel, Station, Characteristic } from './family';
-import {
-  BONE_DRY,
-  clearance,
-  feature,
-  place,
-  resting,
-  rockDrive,
-  swing,
-  drawnBy,
-} from './measures';
+import { BONE_DRY, clearance, feature, place, resting, drawnBy, backlash } from './measures';
 import { inTransmission } from './transmission';
 import { crescentTeardown } from './teardown/crescent';
 import { say } from '../wording/say';
@@ -60,28 +51,10 @@ const tips = (gear: 'drive' | 'driven', name: string): Characteristic =>
     caution: BONE_DRY,
   });
 
-const backlash = ({ module_mm, pinionTeeth }: CrescentGeometry): Characteristic =>
-  clearance({
-    id: 'backlash',
-    name: 'Backlash',
-    convention: 'at the pitch circle',
-    swing: swing(
-      [0, 120, 240].map((turn) =>
-        place(
-          `turn-${turn}`,
-          turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
-          rockDrive('driven gear', turn),
-        ),
-      ),
-      {
-        pitchRadius_mm: (module_mm * pinionTeeth) / 2,
-        pitchFields: ['module_mm', 'pinionTeeth'],
-      },
-    ),
-    rests: resting('drive-teeth', 'driven-teeth'),
-    runs: 'backlash',
-    restoredBy: ['gears'],
-    caution: 'Fingers out of the mesh while rocking the gear.',
+const backlashOf = ({ module_mm, pinionTeeth }: CrescentGeometry): Characteristic =>
+  backlash('driven gear', ['drive-teeth', 'driven-teeth'], {
+    pitchRadius_mm: (module_mm * pinionTeeth) / 2,
+    pitchFields: ['module_mm', 'pinionTeeth'],
   });
 
 const model = (g: CrescentGeometry): PumpModel =>
@@ -97,7 +70,7 @@ const model = (g: CrescentGeometry): PumpModel =>
         remedies: ['stone'],
       }),
     ],
-    gaps: [PAIR.wall, tips('drive', 'Drive gear'), tips('driven', 'Driven gear'), backlash(g)],
+    gaps: [PAIR.wall, tips('drive', 'Drive gear'), tips('driven', 'Driven gear'), backlashOf(g)],
   });
 
 /** Crescent internal gear pump: a drive gear inside a larger driven gear, a crescent between them. */

@@ -8,7 +8,7 @@ import {
   gearMeasures,
   bushing,
   gearWidths,
-  backlash,
+  gearBacklash,
   bodyWidth,
   BLOCKS,
   gearParts,
@@ -73,7 +73,7 @@ export function blockSection(g: ExternalGeometry): Pieces {
     features: around.flatMap((m) => m.features),
     characteristics: [
       ...around.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
-      backlash(GEARS, g),
+      gearBacklash(GEARS, g),
       endClearance,
       ...around.flatMap(({ characteristics }) => characteristics.slice(1)),
       ...bushings.flatMap((b) => b.characteristics),

@@ -15,9 +15,9 @@ import {
   place,
   POLISHED,
   resting,
-  rockDrive,
   swing,
   teeth,
+  backlash,
 } from './measures';
 import { say } from '../wording/say';
 
@@ -184,27 +184,13 @@ export const besideGears = (around: string): Pick<Characteristic, 'terms' | 'bes
   besides: [fit(around, 'idler-width')],
 });
 
-/** Returns the backlash of a section: the drive gear rocked against the driven gear, at three turns. */
-export const backlash = (gears: Gears, g: ExternalGeometry): Characteristic =>
-  clearance({
-    id: 'backlash',
-    name: 'Backlash',
-    convention: 'at the pitch circle',
-    swing: swing(
-      [0, 120, 240].map((turn) =>
-        place(
-          `turn-${turn}`,
-          turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
-          rockDrive(gears[1][1], turn),
-        ),
-      ),
-      { pitchRadius_mm: g.centreDistance_mm / 2, pitchFields: ['centreDistance_mm'] },
-    ),
-    rests: resting(...gears.map(([gear]) => `teeth-${gear}`)),
-    runs: 'backlash',
-    restoredBy: ['gears'],
-    caution: 'Fingers out of the mesh while rocking the gear.',
-  });
+/** Returns the backlash of a section. */
+export const gearBacklash = (gears: Gears, g: ExternalGeometry): Characteristic =>
+  backlash(
+    gears[1][1],
+    gears.map(([gear]) => `teeth-${gear}`),
+    { pitchRadius_mm: g.centreDistance_mm / 2, pitchFields: ['centreDistance_mm'] },
+  );
 
 /** Returns the depths on a plate or cover: on the track of each gear, and beside it where nothing has run. */
 export const trackDepths = (

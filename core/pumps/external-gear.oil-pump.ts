@@ -24,13 +24,13 @@ import {
   bushing,
   gearWidths,
   besideGears,
-  backlash,
   EDGE,
   edgePlaces,
   BUSHINGS,
   gearParts,
   OIL_COVER,
   trackDepths,
+  gearBacklash,
 } from './external-gear.measures';
 import { say } from '../wording/say';
 
@@ -77,7 +77,7 @@ export function oilPump(g: ExternalGeometry): Pieces {
         caution: BONE_DRY,
       }),
       ...around.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
-      backlash(gears, g),
+      gearBacklash(gears, g),
       ...around.flatMap(({ characteristics: [, track] }) => (track ? [track] : [])),
       clearance({
         id: 'idler-shaft-height',

@@ -8,7 +8,6 @@ import {
   bushing,
   gearWidths,
   besideGears,
-  backlash,
   bodyWidth,
   EDGE,
   edgePlaces,
@@ -16,6 +15,7 @@ import {
   gearParts,
   PLATES,
   trackDepths,
+  gearBacklash,
 } from './external-gear.measures';
 import { say } from '../wording/say';
 
@@ -68,7 +68,7 @@ export function plateSection(g: ExternalGeometry): Pieces {
     ],
     characteristics: [
       ...around.flatMap(({ characteristics: [tips] }) => (tips ? [tips] : [])),
-      backlash(GEARS, g),
+      gearBacklash(GEARS, g),
       clearance({
         id: 'end',
         name: 'End clearance',

@@ -33,13 +33,13 @@ interface Turning {
   readonly part: string;
   /** `Drive gear`. */
   readonly name: string;
-  /** Where over its width the mic goes. */
+  /** Says where over its width the mic goes. */
   readonly between: string;
 }
 
 /** A pair of gears or rotors in a round pocket under a cover. */
 interface Pair {
-  /** What both are called. */
+  /** Names both together. */
   readonly turning: 'gears' | 'rotors';
   readonly meshing: 'teeth' | 'lobes';
   readonly inner: Turning;
@@ -53,13 +53,13 @@ interface Pair {
   readonly hours?: Readonly<Record<number, string>>;
 }
 
-/** What of a pump is its own, beside the pair in its pocket. */
+/** Describes what of a pump is its own, beside the pair in its pocket. */
 interface Own {
   readonly pocket_mm: number;
-  /** What turns the inner one. */
+  /** Describes what turns the inner one. */
   readonly driven: InTransmission;
   readonly features?: readonly Feature[];
-  /** How the two meet, and the outer one the pocket, in the order of the work. */
+  /** Lists how the two meet, and the outer one the pocket, in the order of the work. */
   readonly gaps: readonly Characteristic[];
 }
 

@@ -113,22 +113,54 @@ export const sumOf = (base: string, ...plus: readonly string[]): Pick<Characteri
   sum: [characteristicId(base), ...plus.map(characteristicId)],
 });
 
+/** Returns the travel of an indicator at stations; where a radius matters, with that and the fields that give it. */
+export const swing = (
+  stations: readonly Station[],
+  pitch?: Pick<Swing, 'pitchRadius_mm' | 'pitchFields'>,
+): Swing => ({ stations, ...pitch });
+
 /**
  * Returns the instruction for backlash by dial: the drive gear is rocked against the other one.
  *
  * @param held the gear that is held: `driven gear`
  * @param turn_deg how far both were turned since the first place
  */
-export const rockDrive = (held: string, turn_deg: number): string =>
+const rockDrive = (held: string, turn_deg: number): string =>
   turn_deg === 0
     ? say('pumps.rockDrive', { held })
     : say('pumps.rockDriveTurned', { held, degrees: turn_deg });
 
-/** Returns the travel of an indicator at stations; where a radius matters, with that and the fields that give it. */
-export const swing = (
-  stations: readonly Station[],
-  pitch?: Pick<Swing, 'pitchRadius_mm' | 'pitchFields'>,
-): Swing => ({ stations, ...pitch });
+/**
+ * Returns the backlash of a pair of gears by dial: the drive gear rocked against the other, at three turns.
+ *
+ * @param held the gear that is held: `driven gear`
+ * @param teeth the features of both
+ * @param pitch the radius at which it counts, in mm, and the fields that give it
+ */
+export const backlash = (
+  held: string,
+  teeth: readonly string[],
+  pitch: Pick<Swing, 'pitchRadius_mm' | 'pitchFields'>,
+): Characteristic =>
+  clearance({
+    id: 'backlash',
+    name: 'Backlash',
+    convention: 'at the pitch circle',
+    swing: swing(
+      [0, 120, 240].map((turn) =>
+        place(
+          `turn-${turn}`,
+          turn === 0 ? 'as installed' : say('pumps.turned', { degrees: turn }),
+          rockDrive(held, turn),
+        ),
+      ),
+      pitch,
+    ),
+    rests: resting(...teeth),
+    runs: 'backlash',
+    restoredBy: ['gears'],
+    caution: 'Fingers out of the mesh while rocking the gear.',
+  });
 
 /** Returns a test by hand. */
 export const finger = (instruction: string): Touch => ({

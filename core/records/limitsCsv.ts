@@ -67,6 +67,9 @@ export function withLimitsCsv(sheet: Sheet, text: string): Sheet {
   return { ...sheet, limits: limits.filter((l) => l.lower_mm !== null || l.upper_mm !== null) };
 }
 
+/** Lists the columns that say which limit a line is. */
+const NAMING: readonly string[] = ['tier', 'characteristic'];
+
 function limitOf(sheet: Sheet, row: CsvRow, wrong: Wrong): SheetLimit {
   const tier = sheet.tiers.find((t) => t.name === row.tier?.trim() || t.id === row.tier?.trim());
   if (!tier) wrong(say('records.noTier', { tier: row.tier ?? '' }));
@@ -87,7 +90,11 @@ function limitOf(sheet: Sheet, row: CsvRow, wrong: Wrong): SheetLimit {
     gasket: wordIn({ ...row, gasket }, 'gasket', GASKETS, wrong) ?? 'bare',
     source: row.source ?? '',
   };
-  const faults = tier ? faultsOf(publishedLimit, limit) : [];
-  for (const message of new Set(faults.map((fault) => fault.message))) wrong(message);
+  // Which limit it is was looked at above; what is wrong between its figures is of the whole line, and said once.
+  const faults = faultsOf(publishedLimit, limit).filter(({ path }) => !NAMING.includes(path));
+  const columns = new Map(
+    faults.map(({ path, message }) => [message, path === 'source' ? path : undefined]),
+  );
+  for (const [message, column] of columns) wrong(message, column);
   return limit;
 }

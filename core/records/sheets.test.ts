@@ -127,9 +127,24 @@ describe('limits as CSV', () => {
       `${HEAD}Service,face-drive,0.02,0.08,both,,`,
       'line 2, column side: “both” is not one of full, one-side',
     ],
+    [
+      `${HEAD}Service,face-drive,0.02,0.08,,,${'x'.repeat(300)}`,
+      'line 2, column source: At most 200',
+    ],
     [`${HEAD}Service,face-drive,0.02,,,,\r\nservice,face-drive,0.03,,,,`, 'line 3: The same limit'],
   ])('%j is refused with its line', (text, said) => {
     expect(problems(text)[0]).toContain(said);
+  });
+  it('say all that is wrong with a line, and each once', () => {
+    const head = HEAD.trim().split(',').slice(0, 4).join(',');
+    const line = 'Race,face-drive,0.08,0.02,0.01,0.09';
+    const said = problems(`${head},preferredLower_mm,preferredUpper_mm\n${line}`);
+    expect(said).toHaveLength(2);
+    expect(said[1]).toContain('Max is below min');
+    const outside = problems(
+      `${head},preferredLower_mm,preferredUpper_mm\nService,face-drive,0.02,0.08,0.01,0.09`,
+    );
+    expect(outside).toEqual([expect.stringContaining('The preferred band must be inside')]);
   });
 });
 

@@ -1,6 +1,6 @@
 import { ValidationError } from 'yup';
 
-/** What a schema finds wrong: where in the value, and in which words. */
+/** Says what a schema finds wrong: where in the value, and in which words. */
 export interface Fault {
   readonly path: string;
   readonly message: string;

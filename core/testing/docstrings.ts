@@ -4,7 +4,7 @@ import ts from 'typescript';
 export interface ExampleLine {
   /** The expression as it is written. */
   readonly expression: string;
-  /** What it comes to, as it is written behind the line; `throws` and a part of the message where it is refused. */
+  /** Gives what it comes to, as it is written behind the line; `throws` and a part of the message where it is refused. */
   readonly expected: string;
 }
 
@@ -20,7 +20,7 @@ export interface Declared {
   readonly name: string;
   /** The types of its parameters as they are written; null for what is no function. */
   readonly takes: readonly string[] | null;
-  /** How many of its parameters the docstring explains. */
+  /** Counts the parameters that the docstring explains. */
   readonly explained: number;
   readonly example: Example | null;
 }

@@ -3,7 +3,7 @@ import type { ReworkCase } from '../rework/decision/case';
 import { doubtsIn } from '../rework/decision/doubts';
 import { chanceOfAny } from '../rework/decision/rated';
 import { isLastResort, type Rework } from '../rework/decision/solve';
-import type { Offer } from '../rework/operations/offers';
+import type { Offer } from '../rework/operations/offer';
 import { daysOf, setUpOf, type Problem, type Row, type WorkOption } from '../rework/solver/problem';
 import type { Solver } from '../rework/solver/program';
 

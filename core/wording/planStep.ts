@@ -6,7 +6,7 @@ import { bindingAt } from '../rework/decision/binding';
 import type { ReworkCase } from '../rework/decision/case';
 import { openedByOffer } from '../rework/effects/effects';
 import type { PlannedOperation } from '../rework/decision/lines';
-import { movesBySize, stepOf } from '../rework/operations/offers';
+import { movesBySize, stepOf } from '../rework/operations/offer';
 import { rangeOf, type Amounts, type Problem } from '../rework/solver/problem';
 import { listed, paragraph, say } from './say';
 

@@ -6,7 +6,7 @@ import type { ReworkCase } from '../rework/decision/case';
 import { plannedOperations, type PlannedOperation } from '../rework/decision/lines';
 import type { RatedPlan } from '../rework/decision/rated';
 import { equalWorks } from '../rework/decision/workRows';
-import { movesBySize } from '../rework/operations/offers';
+import { movesBySize } from '../rework/operations/offer';
 import { offerWords } from './planStep';
 import { say, together } from './say';
 import { workTitle } from './workRows';

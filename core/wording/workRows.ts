@@ -6,7 +6,7 @@ import { bySection } from '../pumps/sections';
 import type { ReworkCase } from '../rework/decision/case';
 import type { PlannedOperation } from '../rework/decision/lines';
 import type { WorkRow } from '../rework/decision/workRows';
-import { movesBySize } from '../rework/operations/offers';
+import { movesBySize } from '../rework/operations/offer';
 import type { Amounts } from '../rework/solver/problem';
 import { purposeWords } from './partLines';
 import { minutesWords, sumWords } from './money';

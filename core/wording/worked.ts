@@ -11,7 +11,7 @@ import type { Job } from '../records/job';
 import { WHOLE_PUMP } from '../records/rework';
 import type { Shop } from '../records/shop';
 import { smallestNow } from '../rework/effects/standing';
-import { termsOf } from '../rework/operations/offers';
+import { termsOf } from '../rework/operations/offer';
 import { operationOf } from '../rework/operations/operations';
 import { workListOf } from '../rework/decision/worklist';
 import { counting } from '../schema/voiding';

@@ -13,7 +13,7 @@ import type { PlanStep } from '@/core/records/entries/plan';
 import { doubtOfAmount } from '@/core/rework/decision/doubt';
 import { bushingWork } from '@/core/rework/decision/bushing';
 import type { PlannedOperation } from '@/core/rework/decision/lines';
-import { movesBySize, type Offer } from '@/core/rework/operations/offers';
+import { movesBySize, type Offer } from '@/core/rework/operations/offer';
 import { unseenWords } from '@/core/wording/decide';
 import { afterWords, stepWords } from '@/core/wording/planStep';
 import { paragraph, say } from '@/core/wording/say';

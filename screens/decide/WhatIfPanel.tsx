@@ -5,7 +5,7 @@ import { judgedIn, type Setting } from '@/core/rework/decision/case';
 import { unreadBy } from '@/core/rework/decision/lines';
 import { worstFirst } from '@/core/assessment/summary';
 import { isMovedBy, problemIn } from '@/core/rework/decision/asked';
-import { movesBySize, type Offer } from '@/core/rework/operations/offers';
+import { movesBySize, type Offer } from '@/core/rework/operations/offer';
 import { amountsOf } from '@/core/rework/decision/solve';
 import type { Amounts, Problem } from '@/core/rework/solver/problem';
 import { canBeWider } from '@/core/rework/decision/wider';

@@ -5,7 +5,7 @@ import { reworkCase, type Setting } from '@/core/rework/decision/case';
 import type { Assessment } from '@/core/assessment/assessment';
 import { unseenBy } from '@/core/rework/decision/decide';
 import { plannedOperations, type PlannedOperation } from '@/core/rework/decision/lines';
-import type { Offer } from '@/core/rework/operations/offers';
+import type { Offer } from '@/core/rework/operations/offer';
 import type { WorkList } from '@/core/rework/decision/worklist';
 import { evaluator } from '@/data/evaluator';
 import type { Deciding } from './useDeciding';

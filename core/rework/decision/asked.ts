@@ -1,7 +1,7 @@
 import { type CharacteristicId, characteristicId } from '../../pumps/ids';
 import type { EndEffects } from '../effects/effects';
 import { isClosed, leastAllowed } from '../effects/standing';
-import { costOfOffer, exchanges, type Offer } from '../operations/offers';
+import { costOfOffer, exchanges, type Offer } from '../operations/offer';
 import {
   isMoved,
   type Effect,

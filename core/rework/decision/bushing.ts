@@ -2,7 +2,7 @@ import type { Characteristic, PumpModel } from '../../pumps/family';
 import { hasRole } from '../../pumps/kinds';
 import { aimedAt, bushingFit, type BushingFit } from '../operations/bushingFit';
 import type { ReworkCase } from './case';
-import type { Offer } from '../operations/offers';
+import type { Offer } from '../operations/offer';
 
 /** A bushing that is sized, what runs in it, and the fit that it should get. */
 export interface BushingWork {

@@ -11,13 +11,8 @@ import type { ShelfPart } from '../../records/part';
 import { bringsIn, effectsOn, type EndEffects, type Known } from '../effects/effects';
 import { newPumpFor, type NewPump } from './newPump';
 import { needsOf, type Bound, type Need, type Unmet } from './needs';
-import {
-  againOffer,
-  offersFor,
-  shelfOffers,
-  type Offer,
-  type WorkTerms,
-} from '../operations/offers';
+import { type Offer, type WorkTerms } from '../operations/offer';
+import { againOffer, offersFor, shelfOffers } from '../operations/offers';
 import { reachFrom, type Reach } from '../effects/reach';
 import { endsBy, isUnclear, leastAllowed, spanOf, type GapRange } from '../effects/standing';
 import { readOpen } from './readCloser';

@@ -3,7 +3,7 @@ import { sumOfExtremes } from '../../assessment/past';
 import { ends, type Estimate } from '../../metrology/estimate';
 import { spanOf } from '../effects/standing';
 import type { CharacteristicId } from '../../pumps/ids';
-import { termsOf } from '../operations/offers';
+import { termsOf } from '../operations/offer';
 import { MEASURE_AGAIN } from '../operations/operations';
 import { isMovedBy } from './asked';
 import { withEffects, type ReworkCase, type Watched } from './case';

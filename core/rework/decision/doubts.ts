@@ -1,6 +1,6 @@
 import type { Assessment } from '../../assessment/assessment';
 import type { CharacteristicId } from '../../pumps/ids';
-import { costOfOffer, type Offer } from '../operations/offers';
+import { costOfOffer, type Offer } from '../operations/offer';
 import { cheapestPlans } from '../solver/plan';
 import type { Solver } from '../solver/program';
 import { sumsWith, type ReworkCase } from './case';

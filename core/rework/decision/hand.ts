@@ -1,4 +1,4 @@
-import { movesBySize, stepOf, type Offer } from '../operations/offers';
+import { movesBySize, stepOf, type Offer } from '../operations/offer';
 import { plannedWorks, type Solution } from '../solver/plan';
 import { rangeOf, type AmountRange, type Problem } from '../solver/problem';
 import { bushingWork } from './bushing';

@@ -8,7 +8,7 @@ import { DECISIONS, type Decision } from '../../records/rework';
 import { isSpread, NO_EFFECT, openedByOffer } from '../effects/effects';
 import { judgedIn, type ReworkCase, type Watched } from './case';
 import type { Need, Unmet } from './needs';
-import { exchanges, type Offer } from '../operations/offers';
+import { exchanges, type Offer } from '../operations/offer';
 import type { PlannedWork } from '../solver/plan';
 import { inOrderOfWork } from './order';
 import type { RatedPlan } from './rated';

@@ -1,5 +1,5 @@
 import type { ReworkCase } from './case';
-import { minutesOf, minutesShared } from '../operations/offers';
+import { minutesOf, minutesShared } from '../operations/offer';
 import type { NewPump } from './newPump';
 import type { RatedPlan } from './rated';
 

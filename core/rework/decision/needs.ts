@@ -13,7 +13,8 @@ import type { Decision } from '../../records/rework';
 import type { Shop } from '../../records/shop';
 import type { Finding } from '../../records/entries/finding';
 import { say } from '../../wording/say';
-import { smallOffers, type Offer } from '../operations/offers';
+import { type Offer } from '../operations/offer';
+import { smallOffers } from '../operations/offers';
 import { operationFor } from '../operations/operations';
 
 /** One of several operations that has to be done whatever the clearances say, why, and by how much at least. */

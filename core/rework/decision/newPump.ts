@@ -1,6 +1,6 @@
 import type { Sheet } from '../../records/sheet';
 import type { Shop } from '../../records/shop';
-import { termsOf } from '../operations/offers';
+import { termsOf } from '../operations/offer';
 import { NEW_PUMP } from '../operations/operations';
 
 /** Says what a new pump costs in place of all work. */

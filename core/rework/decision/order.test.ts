@@ -10,7 +10,7 @@ import { jobWithSizes, planFor, planWith } from '../../testing/worked';
 import { answerWords } from '../../wording/decide';
 import { lineReason } from '../../wording/partLines';
 import { stepWords } from '../../wording/planStep';
-import { costOfOffer, minutesShared } from '../operations/offers';
+import { costOfOffer, minutesShared } from '../operations/offer';
 import { decide } from './decide';
 import { partLines, plannedOperations } from './lines';
 import { priceOf } from './money';

@@ -1,4 +1,4 @@
-import { exchanges, type Offer } from '../operations/offers';
+import { exchanges, type Offer } from '../operations/offer';
 
 /**
  * Lists what depends on what on a bench: a part that is bought is in hand and measured before anything is cut to it; what

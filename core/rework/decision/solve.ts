@@ -9,7 +9,7 @@ import { inHand } from './hand';
 import { rated, type RatedPlan } from './rated';
 import type { HouseRules } from '../../records/rules';
 import type { Operation } from '../operations/operation';
-import type { Offer } from '../operations/offers';
+import type { Offer } from '../operations/offer';
 import { blockingRows } from '../solver/blocking';
 import { cheapestPlans, type Solution } from '../solver/plan';
 import { rangeOf, spreadOf, valueAfter, type Amounts, type Problem } from '../solver/problem';

@@ -1,5 +1,5 @@
 import type { Assessment } from '../../assessment/assessment';
-import { costOfOffer, minutesOf, minutesShared } from '../operations/offers';
+import { costOfOffer, minutesOf, minutesShared } from '../operations/offer';
 import { isMovedBy } from './asked';
 import type { ReworkCase, Watched } from './case';
 import type { PlannedOperation } from './lines';

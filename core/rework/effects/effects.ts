@@ -7,7 +7,7 @@ import type { Characteristic, Dimension, PumpModel, Term } from '../../pumps/fam
 import type { DimensionId, PartId } from '../../pumps/ids';
 import { gapsOf } from '../../pumps/registry';
 import { NEW_PART_mm, newSizeOf, nominalOf, type Sheet } from '../../records/sheet';
-import type { Offer } from '../operations/offers';
+import type { Offer } from '../operations/offer';
 import type { Effect } from '../solver/problem';
 import { spanOf, type GapRange } from './standing';
 

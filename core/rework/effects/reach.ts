@@ -1,7 +1,7 @@
 import type { Assessment } from '../../assessment/assessment';
 import { centre } from '../../metrology/estimate';
 import { trues, type Known } from './effects';
-import type { Offer } from '../operations/offers';
+import type { Offer } from '../operations/offer';
 
 /** Returns how far an operation may go without taking metal that has to stay, in mm. */
 function metalLeft(offer: Offer, { sheet, dimensions }: Known): number {
