@@ -10,6 +10,7 @@ const CORE = [
   'metrology',
   'feeler',
   'schema',
+  'hydraulics',
   'pumps',
   'methods',
   'records',
@@ -20,6 +21,7 @@ const CORE = [
   'guidance',
   'rework',
   'pairing',
+  'flow',
   'wording',
   'report',
   'commands',
@@ -168,7 +170,7 @@ module.exports = [
   },
   {
     // What is stored keeps one spelling, and is respelled where it is shown; a schema is read by programs.
-    files: ['core/pumps/**/*.ts', 'core/records/**/*.ts'],
+    files: ['core/pumps/**/*.ts', 'core/records/**/*.ts', 'core/sums/**/*.ts'],
     rules: { 'wording/spelling': 'off' },
   },
   {

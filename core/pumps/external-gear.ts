@@ -13,6 +13,7 @@ import { KINDS, valveParts } from './external-gear.measures';
 import { oilPump } from './external-gear.oil-pump';
 import { blockSection } from './external-gear.blocks';
 import { plateSection } from './external-gear.plates';
+import { sectionsIn } from './external-gear.sections';
 
 /** Returns one section as each build has it. */
 const SECTION: Readonly<Record<ExternalGeometry['build'], (g: ExternalGeometry) => Pieces>> = {
@@ -20,10 +21,6 @@ const SECTION: Readonly<Record<ExternalGeometry['build'], (g: ExternalGeometry) 
   blocks: blockSection,
   oil: oilPump,
 };
-
-/** Returns how many sections a pump has: an oil pump is always one. */
-const sectionsIn = ({ build, sections }: ExternalGeometry): number =>
-  build === 'oil' ? 1 : sections;
 
 /** Names where the seals run on the shaft of the first drive gear. */
 const SEAL_TRACK = feature({

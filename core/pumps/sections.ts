@@ -100,9 +100,21 @@ export function onSection(pieces: Pieces, number: number, sections: number): Pie
   };
 }
 
+/**
+ * Returns the id that something has on a section of a stack: on the first its own.
+ *
+ * @param id as it is on the first section
+ * @param number of the section, from 1
+ * @example
+ * onSectionId('end', 1); // 'end'
+ * onSectionId('end', 3); // 'end-s3'
+ */
+export const onSectionId = <Id extends string>(id: Id, number: number): Id =>
+  new InStack(number, 0).of(id);
+
 /** Returns the ids that parts have on a section of a stack. */
 export const onSectionIds = (parts: readonly PartId[], number: number): PartId[] =>
-  parts.map(new InStack(number, 0).of);
+  parts.map((id) => onSectionId(id, number));
 
 /** Returns what is looked at, taken out and checked of one section of a stack; see `onSection`. */
 export function teardownOnSection<T extends Pick<Teardown, 'surfaces' | 'strip' | 'also'>>(

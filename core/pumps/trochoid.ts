@@ -47,6 +47,14 @@ function offsetPoint(t: Trochoid, phi: number): Heading {
   return { phi, point, heading: Math.atan2(first.y, first.x) };
 }
 
+/**
+ * Returns a point of the inner rotor's outline, its own centre at the origin, a lobe on the positive x axis.
+ *
+ * @param t the generating data, in mm
+ * @param phi the curve's parameter, in radians
+ */
+export const innerPoint = (t: Trochoid, phi: number): Point => offsetPoint(t, phi).point;
+
 /** Radians between the normals of two points of a profile: where it bends more, more of it are taken. */
 const LARGEST_TURN = Math.PI / 60;
 

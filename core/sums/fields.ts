@@ -1,5 +1,6 @@
-import { mixed, number } from 'yup';
+import { mixed, number, object, string, type Schema } from 'yup';
 import { finite, notUnder } from '../schema/fields';
+import { say } from '../wording/say';
 import type { SumUnit } from './sum';
 
 /** Makes the field of a figure that may be anything. */
@@ -62,3 +63,48 @@ export const ONCE = [
   (list: readonly { id?: string }[] | undefined): boolean =>
     new Set(list?.map(({ id }) => id)).size === (list?.length ?? 0),
 ] as const;
+
+type Fields = Readonly<Record<string, Schema>>;
+
+/** Returns a field that may be left out, and is checked where it is not. */
+const leftOut = (field: Schema): Schema =>
+  (field as Schema & { notRequired(): Schema }).notRequired();
+
+const isAsked = (field: Schema): boolean => !field.spec.optional && !field.spec.nullable;
+
+/**
+ * Makes the schema of an input that comes in kinds, each with fields of its own: those of the kind that is named have
+ * to be there, those of others must not.
+ *
+ * @param tag the field that names the kind
+ * @param kinds the fields of each
+ * @param common fields of all
+ */
+export function ofItsKind(
+  tag: string,
+  kinds: Readonly<Record<string, Fields>>,
+  common: Fields = {},
+) {
+  const all: Fields = Object.assign({}, ...Object.values(kinds)) as Fields;
+  return object({
+    ...common,
+    [tag]: string().oneOf(Object.keys(kinds)).required(),
+    ...Object.fromEntries(Object.entries(all).map(([name, field]) => [name, leftOut(field)])),
+  })
+    .noUnknown()
+    .test('of its kind', (input, context) => {
+      const given = input as Readonly<Record<string, unknown>>;
+      const kind = String(given[tag]);
+      const own = kinds[kind];
+      if (!own) return true;
+      const missing = Object.keys(own).find(
+        (name) => isAsked(own[name] as Schema) && given[name] == null,
+      );
+      const wrong =
+        missing ?? Object.keys(all).find((name) => !(name in own) && given[name] !== undefined);
+      if (wrong === undefined) return true;
+      const path = [context.path, wrong].filter(Boolean).join('.');
+      const message = missing ? 'Missing' : say('flow.notOfKind', { kind });
+      return context.createError({ path, message });
+    });
+}

@@ -1,4 +1,5 @@
 import { matchParts, reworkPlan, vaneReachOf } from './building';
+import { displacementOf, flowExpect, fluidAtTemperature, leakOf, pumpFlowOf } from './flowing';
 import {
   conformityOf,
   feelerNext,
@@ -20,4 +21,9 @@ export const SUMS: readonly Sum[] = [
   reworkPlan,
   vaneReachOf,
   repeatability,
+  fluidAtTemperature,
+  displacementOf,
+  leakOf,
+  flowExpect,
+  pumpFlowOf,
 ];

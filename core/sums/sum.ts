@@ -2,7 +2,22 @@ import type { InferType, ObjectSchema } from 'yup';
 import type { Solver } from '../rework/solver/program';
 
 /** Says in what a figure is: how a form writes it, and what stands beside it. */
-export type SumUnit = 'mm' | '°' | '°C' | '1/K' | 'h' | 'count' | 'money';
+export type SumUnit =
+  | 'mm'
+  | '°'
+  | '°C'
+  | '1/K'
+  | 'h'
+  | 'count'
+  | 'money'
+  | 'mm²/s'
+  | 'kg/m³'
+  | 'Pa·s'
+  | 'cm³'
+  | 'bar'
+  | 'm/s'
+  | 'l/min'
+  | '1/min';
 
 declare module 'yup' {
   interface CustomSchemaMetadata {

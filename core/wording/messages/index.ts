@@ -1,5 +1,6 @@
 import { BENCH } from './bench';
 import { DOUBT } from './doubt';
+import { FLOW } from './flow';
 import { GEOMETRY } from './geometry';
 import { INSPECT } from './inspect';
 import { JOB } from './job';
@@ -25,6 +26,7 @@ import { UI } from './ui';
 export const MESSAGES = {
   ...BENCH,
   ...DOUBT,
+  ...FLOW,
   ...GEOMETRY,
   ...INSPECT,
   ...JOB,

@@ -1,0 +1,84 @@
+import { externalDisplacement, tipLand_mm } from '../hydraulics/displacement';
+import type { ExternalGeometry } from './external-gear.drawing';
+import { gearRoot, toothModule } from './external-gear.gears';
+import { sectionsIn } from './external-gear.sections';
+import {
+  faceSeal,
+  IF_KNOWN,
+  plungerLeak,
+  TIGHT_VALVE,
+  tipsAlong,
+  USUAL_mm,
+  type FamilyFlow,
+  type LeakPath,
+} from './flow';
+
+/** Share of the teeth that lie tight on the body: a gear is pushed to the inlet side, over about a quarter turn. */
+const TIGHT_TEETH = 1 / 4;
+
+/** The widest that a gap beside a gear is where pressure holds the bushing blocks to it, in mm: an assumption. */
+const LOADED_mm = 0.012;
+
+/** Counts the faces of both gears. */
+const FACES = 4;
+
+const GEARS = ['drive', 'idler'] as const;
+
+const tips = (gear: (typeof GEARS)[number]): LeakPath<ExternalGeometry> => ({
+  usual_mm: USUAL_mm.tipToBody,
+  grows: (g, alpha) => (g.tipDiameter_mm / 2) * (alpha('body') - alpha(gear)),
+});
+
+const ENDS = ['front', 'rear'] as const;
+
+/** Says what an external gear pump moves and how it leaks. */
+export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
+  paths: {
+    end: {
+      usual_mm: USUAL_mm.face,
+      wear: ['cover-wear', 'plate-wear-front', 'plate-wear-rear'],
+    },
+    'tip-body-drive': tips('drive'),
+    'tip-body-idler': tips('idler'),
+    'plunger-bore': IF_KNOWN,
+  },
+  tight: [
+    'backlash',
+    'end-cover',
+    'end-plates',
+    'idler-shaft-fit',
+    'idler-shaft-height',
+    ...GEARS.flatMap((gear) => [
+      `body-track-${gear}`,
+      `shaft-runout-${gear}`,
+      ...ENDS.map((end) => `shaft-bushing-${gear}-${end}`),
+    ]),
+    ...TIGHT_VALVE,
+  ],
+  sections: sectionsIn,
+  sizes: { width_mm: 'drive-width' },
+  needs: ['teeth', 'centreDistance_mm', 'tipDiameter_mm', 'width_mm'],
+  displacement: externalDisplacement,
+  chains(g, running) {
+    const tip_mm = g.tipDiameter_mm / 2;
+    const { teeth, pressureAngle_deg, width_mm } = g;
+    const land_mm = tipLand_mm({ teeth, module_mm: toothModule(g), tip_mm, pressureAngle_deg });
+    const face = { outer_mm: gearRoot(g), inner_mm: g.shaftDiameter_mm / 2 };
+    const isLoaded = g.build === 'blocks' && running.loadedBlocks === true;
+    return [
+      {
+        alike: FACES,
+        seals: [faceSeal('end', face, isLoaded ? { most_mm: LOADED_mm } : {})],
+      },
+      ...GEARS.map((gear) =>
+        tipsAlong(`tip-body-${gear}`, {
+          width_mm,
+          land_mm,
+          sealing: teeth * TIGHT_TEETH,
+          wall_mm: tip_mm,
+        }),
+      ),
+      ...plungerLeak(running),
+    ];
+  },
+};

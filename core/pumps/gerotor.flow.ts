@@ -1,0 +1,74 @@
+import {
+  bothFaces,
+  facesToHub,
+  IF_KNOWN,
+  plungerLeak,
+  roundTheRing,
+  slotLeak,
+  TIGHT_IN_TRANSMISSION,
+  TIGHT_VALVE,
+  USUAL_mm,
+  type FamilyFlow,
+} from './flow';
+import { gerotorDisplacement } from './gerotor.chamber';
+import type { GerotorGeometry } from './gerotor.drawing';
+import { innerRoot_mm, outerRoot_mm, type Trochoid } from './trochoid';
+
+/** The gap at which the length of a tip seal is taken, in mm. */
+const TIP_GAP_mm = 0.1;
+
+/**
+ * Returns how long a seal two lobes are where they meet, in mm: the integral over the parabolic gap between two round
+ * tips, (3π/8)√(2h/(1/ρ + 1/ρ_i)), held at a gap of 0.1 mm.
+ *
+ * @param t the generating data, in mm
+ * @example
+ * lobeSeal_mm({ innerLobes: 6, eccentricity_mm: 2.8, arcCentreRadius_mm: 27, arcRadius_mm: 7.5 }).toFixed(2); // '0.95'
+ * @see Merritt, Hydraulic Control Systems, for the film; the length is an assumption
+ */
+export function lobeSeal_mm(t: Trochoid): number {
+  const { innerLobes: n, eccentricity_mm: e, arcCentreRadius_mm: R, arcRadius_mm: rho } = t;
+  const lobe = (R + (n + 1) * e) ** 2 / (R + (n + 1) ** 2 * e) - rho;
+  return ((3 * Math.PI) / 8) * Math.sqrt((2 * TIP_GAP_mm) / (1 / rho + 1 / lobe));
+}
+
+/** Says what a gerotor moves and how it leaks. */
+export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
+  paths: {
+    'face-inner': { usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
+    'face-outer': { usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
+    // Heat moves both lobes alike.
+    tip: { usual_mm: USUAL_mm.tip, grows: () => 0 },
+    'od-pocket': { usual_mm: USUAL_mm.outside },
+    'hub-bushing': IF_KNOWN,
+    'plunger-bore': IF_KNOWN,
+  },
+  tight: [
+    'inner-shaft',
+    'deck-flatness',
+    'floor-tilt',
+    'stack-inner',
+    'stack-outer',
+    ...TIGHT_VALVE,
+    ...TIGHT_IN_TRANSMISSION,
+  ],
+  sizes: { width_mm: 'inner-width' },
+  needs: ['innerLobes', 'eccentricity_mm', 'arcCentreRadius_mm', 'arcRadius_mm', 'width_mm'],
+  displacement: gerotorDisplacement,
+  chains(g, running) {
+    const { width_mm, shaftDiameter_mm } = g;
+    const inner = { outer_mm: innerRoot_mm(g), inner_mm: shaftDiameter_mm / 2 };
+    return [
+      slotLeak('tip', 1, { width_mm, length_mm: lobeSeal_mm(g) }, 1),
+      ...(g.use === 'front-pump'
+        ? facesToHub('face-inner', inner, shaftDiameter_mm, running)
+        : [bothFaces('face-inner', inner)]),
+      roundTheRing(
+        'face-outer',
+        { outer_mm: g.outerDiameter_mm / 2, inner_mm: outerRoot_mm(g) },
+        width_mm,
+      ),
+      ...plungerLeak(running),
+    ];
+  },
+};

@@ -1,0 +1,69 @@
+import { carriedByVanes, roundVaneDisplacement } from '../hydraulics/displacement';
+import {
+  bothFaces,
+  facesToHub,
+  IF_KNOWN,
+  plungerLeak,
+  slotLeak,
+  TIGHT_IN_TRANSMISSION,
+  TIGHT_VALVE,
+  USUAL_mm,
+  type FamilyFlow,
+  type FlowOptions,
+} from './flow';
+import { slotFloor_mm } from './vane.flow';
+import type { VariableVaneGeometry } from './variable-vane';
+
+/** Returns the ring that the vanes run on, the slide out by its stroke. */
+const ring = (g: VariableVaneGeometry, { stroke = 1 }: FlowOptions) => ({
+  ringDiameter_mm: g.slideBore_mm,
+  eccentricity_mm: stroke * g.eccentricity_mm,
+  vanes: g.vanes,
+  vaneThickness_mm: g.vaneThickness_mm,
+  width_mm: g.width_mm,
+});
+
+const SIDE = { usual_mm: USUAL_mm.face, wear: ['cover-wear'] } as const;
+
+/** Says what a variable vane pump moves and how it leaks. */
+export const variableVaneFlow: FamilyFlow<VariableVaneGeometry> = {
+  paths: {
+    'side-rotor': SIDE,
+    'side-vanes': SIDE,
+    'side-slide': SIDE,
+    'hub-bushing': IF_KNOWN,
+    'plunger-bore': IF_KNOWN,
+  },
+  tight: [
+    // Pressure shuts it.
+    'vane-slot',
+    'vane-length',
+    'pocket-depth',
+    'floor-tilt',
+    'outer-face',
+    'slide-pivot',
+    'slide-seals',
+    'stack-rotor',
+    'stack-slide',
+    ...TIGHT_VALVE,
+    ...TIGHT_IN_TRANSMISSION,
+  ],
+  sizes: { width_mm: 'rotor-width' },
+  needs: ['vanes', 'vaneThickness_mm', 'slideBore_mm', 'eccentricity_mm', 'width_mm'],
+  displacement: (g, options) => roundVaneDisplacement(ring(g, options)),
+  carried: (g, options) => carriedByVanes(ring(g, options)),
+  chains: (g, running) => [
+    ...facesToHub(
+      'side-rotor',
+      { outer_mm: slotFloor_mm(g), inner_mm: g.shaftDiameter_mm / 2 },
+      g.shaftDiameter_mm,
+      running,
+    ),
+    slotLeak('side-vanes', 2, {
+      width_mm: g.slideBore_mm - g.rotorDiameter_mm,
+      length_mm: g.vaneThickness_mm,
+    }),
+    bothFaces('side-slide', { outer_mm: g.slideDiameter_mm / 2, inner_mm: g.slideBore_mm / 2 }),
+    ...plungerLeak(running),
+  ],
+};
