@@ -376,6 +376,7 @@ describe('the command', () => {
         'tilt.fit',
         'job.assess',
         'job.decide',
+        'job.flow',
         'match.parts',
         'rework.plan',
         'vane.reach',

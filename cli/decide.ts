@@ -26,7 +26,7 @@ import { jobIn } from './job';
  *
  * @throws InputError where the file holds none
  */
-function shopIn(file: object | null | undefined): Shop {
+export function shopIn(file: object | null | undefined): Shop {
   if (!file) return NEW_SHOP;
   const { shop } = bench(file, 'shop');
   if (!shop) throw new InputError('shop', 'no-shop', 'A file with the shop’s record is wanted.');

@@ -1,9 +1,13 @@
-import { mixed, object } from 'yup';
+import { mixed, object, string } from 'yup';
 import { loadHighs, LONGEST_s } from '../core/rework/solver/highs';
 import { withinTime, type Solver } from '../core/rework/solver/program';
 import { SUMS as ALONE } from '../core/sums/list';
+import { figure, notBelow, perhaps } from '../core/sums/fields';
+import { fluidFields } from '../core/sums/flowing';
+import { exact } from '../core/schema/fields';
 import { sum, type Sum, type Tools } from '../core/sums/sum';
 import { decideFile } from './decide';
+import { flowOfFile, MOMENTS } from './flow';
 import { assessFile } from './job';
 
 /** Makes the field of a whole file of the app as a JSON value, checked like any file that is opened. */
@@ -39,9 +43,35 @@ const jobDecide = sum({
   gives: {},
 });
 
+/** What it delivers, and where it loses the rest. */
+const jobFlowOf = sum({
+  id: 'job.flow',
+  name: 'What a job’s pump delivers',
+  input: object({
+    file: appFile().required(),
+    rpm: notBelow('Speed of the pump', '1/min'),
+    pressure_bar: notBelow('Pressure', 'bar'),
+    temp_C: figure('Temperature', '°C'),
+    fluid: exact(fluidFields),
+    state: string().oneOf(MOMENTS),
+    shop: appFile().nullable(),
+    seed: perhaps('Seed', 'count').integer('Must be a whole number'),
+  }),
+  example: {
+    file: {},
+    rpm: 700,
+    pressure_bar: 8,
+    temp_C: 90,
+    fluid: { kv40_mm2s: 46, kv100_mm2s: 6.8, density15_kgm3: 870 },
+  },
+  answer: (question, { solver, now }) =>
+    flowOfFile(question, async () => withinTime(await solver(), LONGEST_s, () => now())),
+  gives: {},
+});
+
 /** The sums that are open to the command line, by name. */
 export const SUMS: ReadonlyMap<string, Sum> = new Map(
-  [...ALONE, jobAssess, jobDecide].map((one) => [one.id, one]),
+  [...ALONE, jobAssess, jobDecide, jobFlowOf].map((one) => [one.id, one]),
 );
 
 let solver: Promise<Solver> | null = null;

@@ -8,6 +8,8 @@ import { materialOf, nominalOf, type Sheet } from '../records/sheet';
  * expansion of the sheet's nominal sizes by its materials. The nominal sizes
  * do: a tenth of a millimetre on a 20 mm width changes it by a thousandth.
  *
+ * @param sheet with the materials and nominal sizes
+ * @param terms of the gap; undefined for one that no sizes give
  * @returns null where the sheet does not say a size or a material
  */
 export function heatShift(sheet: Sheet, terms: readonly Term[] | undefined): number | null {

@@ -1,4 +1,10 @@
-import { chainFlow, ready, type ReadyChain, type RunningState } from '../hydraulics/chain';
+import {
+  chainFlow,
+  chainLoss_lpm,
+  ready,
+  type ReadyChain,
+  type RunningState,
+} from '../hydraulics/chain';
 import type { Displacement } from '../hydraulics/displacement';
 import type { FamilyFlow, FlowOptions, LeakPath } from '../pumps/flow';
 import { flowOf } from '../pumps/flows';
@@ -21,6 +27,8 @@ export interface SectionPath {
 /** One section of a pump, made ready to be counted again and again for other gaps. */
 interface SectionFlow {
   readonly number: number;
+  /** Returns the characteristic that a row of its chains is, by the id that this has on the first section. */
+  rowId(first: string): CharacteristicId;
   readonly displacement: Displacement;
   /** The lower figure where few vanes carry less than the formula has; null where there is none. */
   readonly carried_cc: number | null;
@@ -75,12 +83,16 @@ export function flowPump(pump: FlowCase): FlowPump {
   const { knows, ...options } = pump;
   const sections = sectionNumbers(flow, pump.geometryOf(1)).map((number): SectionFlow => {
     const geometry = pump.geometryOf(number);
-    const running = {
-      ...options,
-      knows: (first: string) => knows(onSectionId(characteristicId(first), number)),
+    const ids = new Map<string, CharacteristicId>();
+    const rowId = (first: string): CharacteristicId => {
+      const known = ids.get(first) ?? onSectionId(characteristicId(first), number);
+      ids.set(first, known);
+      return known;
     };
+    const running = { ...options, knows: (first: string) => knows(rowId(first)) };
     return {
       number,
+      rowId,
       displacement: flow.displacement(geometry, options),
       carried_cc: flow.carried?.(geometry, options) ?? null,
       chains: flow.chains(geometry, running).map(ready),
@@ -112,11 +124,11 @@ export function lossesOf(
   state: RunningState,
 ): PathFlow[] {
   const rows = new Map<CharacteristicId, PathFlow>();
-  for (const { number, chains } of sections) {
-    const idOf = (first: string) => onSectionId(characteristicId(first), number);
+  for (const { number, rowId, chains } of sections) {
     for (const chain of chains) {
-      for (const { row, lpm, coarse } of chainFlow(chain, (first) => gapOf(idOf(first)), state)) {
-        const id = idOf(row);
+      const flows = chainFlow(chain, (first) => gapOf(rowId(first)), state);
+      for (const { row, lpm, coarse } of flows) {
+        const id = rowId(row);
         const had = rows.get(id);
         rows.set(id, {
           characteristic: id,
@@ -128,6 +140,25 @@ export function lossesOf(
     }
   }
   return [...rows.values()];
+}
+
+/**
+ * Returns what all paths of a pump lose together, in l/min: the sum of `lossesOf`, where nobody asks which loses what.
+ *
+ * @param pump made ready
+ * @param gapOf returns the gap of a characteristic as it runs, in mm
+ * @param state the speed, the pressure and the oil
+ */
+export function lossOf(
+  { sections }: FlowPump,
+  gapOf: (id: CharacteristicId) => number,
+  state: RunningState,
+): number {
+  let sum = 0;
+  for (const { rowId, chains } of sections) {
+    for (const chain of chains) sum += chainLoss_lpm(chain, (row) => gapOf(rowId(row)), state);
+  }
+  return sum;
 }
 
 /** Cubic centimetres in a litre. */

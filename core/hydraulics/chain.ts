@@ -62,6 +62,9 @@ const FILM_TO = 0.3;
  * Returns a chain with all that does not hang on its gaps worked out.
  *
  * @param chain its seals, sizes in mm
+ * @example
+ * const form = { kind: 'slot', width_mm: 20, length_mm: 5 };
+ * ready({ seals: [{ row: 'tip', form, share: 1 }], alike: 2 }); // { alike: 2, wall_mm: 0, seals: [{ row: 'tip', film: 3, behind: 1 }] }
  */
 export const ready = ({ seals, alike, wall_mm = 0 }: Chain): ReadyChain => ({
   seals: seals.map(({ form, behind = 1, beside = 1, ...seal }) => ({
@@ -74,6 +77,61 @@ export const ready = ({ seals, alike, wall_mm = 0 }: Chain): ReadyChain => ({
   wall_mm,
 });
 
+/** How much a chain lets through, and what each of its seals takes for that. */
+interface Through {
+  /** What is lost in the end, all like paths together and what the wall takes back off, in m³/s. */
+  readonly lost: number;
+  /** What goes through one path before the wall takes any back, in m³/s. */
+  readonly one: number;
+  /** What each seal takes: a times the flow for its film, c times its square for its velocity heads. */
+  readonly taken: readonly { readonly a: number; readonly c: number }[];
+}
+
+/** Returns how much a chain lets through; null where one of its seals is shut, or nothing drives it. */
+function through(
+  { seals, alike, wall_mm }: ReadyChain,
+  gapOf: (row: string) => number,
+  { rpm, pressure_bar, oil: { mu_Pas, density_kgm3 } }: RunningState,
+): Through | null {
+  const dp = pressure_bar * PA_PER_BAR;
+  if (dp === 0) return null;
+  const wall_ms = wall_mm * M_PER_MM * ((2 * Math.PI * rpm) / 60);
+  let [a, c, dragged] = [0, 0, 0];
+  const taken: { a: number; c: number }[] = [];
+  for (const { row, share, most_mm = Infinity, film, width_m, behind, beside } of seals) {
+    const h = Math.min(share * gapOf(row), most_mm) * M_PER_MM;
+    if (!(h > 0)) return null;
+    const area = beside * width_m * h;
+    const own = {
+      a: (mu_Pas * behind * film) / (beside * h ** 3),
+      c: (HEADS * density_kgm3 * behind) / (2 * area ** 2),
+    };
+    taken.push(own);
+    a += own.a;
+    c += own.c;
+    dragged += (width_m * h * wall_ms) / 2;
+  }
+  const one = (2 * dp) / (a + Math.sqrt(a ** 2 + 4 * c * dp));
+  return { lost: Math.max(0, alike * (one - dragged)), one, taken };
+}
+
+/**
+ * Returns what a chain of seals lets through, in l/min: see `chainFlow`, of which it is the sum.
+ *
+ * @param chain made ready
+ * @param gapOf returns the gap of a characteristic, in mm
+ * @param state the speed, the pressure and the oil
+ * @example
+ * const form = { kind: 'slot', width_mm: 20, length_mm: 5 };
+ * const chain = ready({ seals: [{ row: 'tip', form, share: 1 }], alike: 2 });
+ * chainLoss_lpm(chain, () => 0.01, { rpm: 0, pressure_bar: 10, oil: { mu_Pas: 0.01, density_kgm3: 850 } }); // 0.004
+ */
+export const chainLoss_lpm = (
+  chain: ReadyChain,
+  gapOf: (row: string) => number,
+  state: RunningState,
+): number => LPM * (through(chain, gapOf, state)?.lost ?? 0);
+
 /** What one seal of a chain lets through. */
 export interface SealFlow {
   readonly row: string;
@@ -82,9 +140,6 @@ export interface SealFlow {
   /** It is too wide for the film formula: counted as an orifice. */
   readonly coarse: boolean;
 }
-
-const none = ({ seals }: ReadyChain): SealFlow[] =>
-  seals.map(({ row }) => ({ row, lpm: 0, coarse: false }));
 
 /**
  * Returns what a chain of seals lets through, seal by seal: film and lost velocity heads together. With
@@ -103,39 +158,19 @@ const none = ({ seals }: ReadyChain): SealFlow[] =>
 export function chainFlow(
   chain: ReadyChain,
   gapOf: (row: string) => number,
-  { rpm, pressure_bar, oil: { mu_Pas, density_kgm3 } }: RunningState,
+  state: RunningState,
 ): SealFlow[] {
-  const { seals, alike, wall_mm } = chain;
-  const gaps = seals.map(({ row, share, most_mm = Infinity }) =>
-    Math.min(share * gapOf(row), most_mm),
-  );
-  const dp = pressure_bar * PA_PER_BAR;
-  const wall_ms = wall_mm * M_PER_MM * ((2 * Math.PI * rpm) / 60);
-  if (gaps.some((mm) => !(mm > 0)) || dp === 0) return none(chain);
-  // What each seal takes: a times the flow for its film, c times its square for its velocity heads.
-  const taken = seals.map(({ film, width_m, behind, beside }, i) => {
-    const h = (gaps[i] as number) * M_PER_MM;
-    const area = beside * width_m * h;
-    return {
-      a: (mu_Pas * behind * film) / (beside * h ** 3),
-      c: (HEADS * density_kgm3 * behind) / (2 * area ** 2),
-    };
-  });
-  const a = taken.reduce((sum, seal) => sum + seal.a, 0);
-  const c = taken.reduce((sum, seal) => sum + seal.c, 0);
-  const through = (2 * dp) / (a + Math.sqrt(a ** 2 + 4 * c * dp));
-  const dragged = seals.reduce(
-    (sum, { width_m }, i) => sum + (width_m * (gaps[i] as number) * M_PER_MM * wall_ms) / 2,
-    0,
-  );
-  const net = Math.max(0, alike * (through - dragged));
-  return seals.map(({ row, width_m, beside }, i) => {
-    const { a: film, c: heads } = taken[i] as (typeof taken)[number];
-    const [byFilm, byHeads] = [film * through, heads * through ** 2];
-    const reynolds = (2 * density_kgm3 * through) / (beside * width_m * mu_Pas);
+  const flow = through(chain, gapOf, state);
+  if (!flow) return chain.seals.map(({ row }) => ({ row, lpm: 0, coarse: false }));
+  const { mu_Pas, density_kgm3 } = state.oil;
+  const { lost, one, taken } = flow;
+  return chain.seals.map(({ row, width_m, beside }, i) => {
+    const { a = 0, c = 0 } = taken[i] ?? {};
+    const [byFilm, byHeads] = [a * one, c * one ** 2];
+    const reynolds = (2 * density_kgm3 * one) / (beside * width_m * mu_Pas);
     return {
       row,
-      lpm: (LPM * net * (byFilm + byHeads)) / dp,
+      lpm: (LPM * lost * (byFilm + byHeads)) / (state.pressure_bar * PA_PER_BAR),
       coarse: reynolds > LAMINAR_TO || byHeads > FILM_TO * (byFilm + byHeads),
     };
   });

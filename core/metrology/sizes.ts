@@ -59,7 +59,13 @@ export function gapFromSizes(terms: readonly SizeTerm[]): SizedGap {
   return { gap_mm, u_mm, hot_mm };
 }
 
-/** Returns the standard uncertainty of a rectangular tolerance of half-width a (JCGM 100, 4.3.7). */
+/**
+ * Returns the standard uncertainty of a rectangular tolerance ± a: a/√3 (JCGM 100, 4.3.7).
+ *
+ * @param halfWidth in mm
+ * @example
+ * rectangular(0.003); // 0.001732
+ */
 export function rectangular(halfWidth: number): number {
   return halfWidth / Math.sqrt(3);
 }

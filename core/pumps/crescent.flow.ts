@@ -66,6 +66,7 @@ export const crescentFlow: FamilyFlow<CrescentGeometry> = {
     ...TIGHT_IN_TRANSMISSION,
   ],
   sizes: { width_mm: 'drive-width' },
+  runsOn: () => 'transmission',
   needs: [
     'pinionTeeth',
     'ringTeeth',

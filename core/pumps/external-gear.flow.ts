@@ -57,6 +57,7 @@ export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
   ],
   sections: sectionsIn,
   sizes: { width_mm: 'drive-width' },
+  runsOn: ({ build }) => (build === 'oil' ? 'engine' : 'hydraulic'),
   needs: ['teeth', 'centreDistance_mm', 'tipDiameter_mm', 'width_mm'],
   displacement: externalDisplacement,
   chains(g, running) {

@@ -24,6 +24,7 @@ export const fixedVaneFlow: FamilyFlow<FixedVaneGeometry> = {
   },
   tight: ['vane-length', 'vane-in-slot', 'bearing-play', ...TIGHT_VALVE],
   sizes: { width_mm: 'rotor-width', vaneLength_mm: 'vane-length' },
+  runsOn: () => 'hydraulic',
   needs: ['vanes', 'vaneThickness_mm', 'ringMinor_mm', 'ringMajor_mm', 'width_mm'],
   displacement: (g) => camVaneDisplacement(g, (angle) => camRadius(g, angle)),
   chains(g, running) {

@@ -17,6 +17,9 @@ export interface LeakPath<G extends object> {
   readonly grows?: (geometry: G, alpha: (part: string) => number) => number;
 }
 
+/** Names what a kind of pump usually runs on. */
+export type UsualFluid = 'transmission' | 'engine' | 'hydraulic';
+
 /** Says what of a pump is not in its geometry, and counts for its flow. */
 export interface FlowOptions {
   /** Pressure holds the bushing blocks to the gears; false where nobody said. */
@@ -43,6 +46,8 @@ export interface FamilyFlow<G extends object> {
   sections?(geometry: G): number;
   /** Names the field of the geometry that says how wide the pump is, by the size that is measured for it. */
   readonly sizes: Readonly<Partial<Record<keyof G & string, string>>>;
+  /** Says what such a pump usually runs on. */
+  runsOn(geometry: G): UsualFluid;
   /** Lists the fields without which nobody can say what it moves. */
   readonly needs: readonly (keyof G & string)[];
   /** Returns what one section moves in a turn. */
@@ -67,6 +72,12 @@ export const USUAL_mm = {
   tipToBody: [0.03, 0.08],
   vaneSlot: [0.015, 0.035],
 } as const;
+
+/** Names the sizes that give the bores of fits, where they were measured. */
+export const FIT_BORES = {
+  bushingBore_mm: 'bushing-bore',
+  plungerBore_mm: 'plunger-bore-diameter',
+} as const satisfies Partial<Record<keyof FlowOptions, string>>;
 
 /** Diameter of a relief bore that nobody measured, in mm: an assumption. */
 const PLUNGER_BORE_mm = 12;

@@ -53,6 +53,7 @@ export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
     ...TIGHT_IN_TRANSMISSION,
   ],
   sizes: { width_mm: 'inner-width' },
+  runsOn: ({ use }) => (use === 'oil-pump' ? 'engine' : 'transmission'),
   needs: ['innerLobes', 'eccentricity_mm', 'arcCentreRadius_mm', 'arcRadius_mm', 'width_mm'],
   displacement: gerotorDisplacement,
   chains(g, running) {

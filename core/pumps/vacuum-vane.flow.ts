@@ -29,6 +29,7 @@ export const vacuumVaneFlow: FamilyFlow<VacuumVaneGeometry> = {
     'bearing-play-rear',
   ],
   sizes: { width_mm: 'rotor-width' },
+  runsOn: () => 'hydraulic',
   needs: ['vanes', 'vaneThickness_mm', 'boreDiameter_mm', 'eccentricity_mm', 'width_mm'],
   displacement: (g) => roundVaneDisplacement(ring(g)),
   carried: (g) => carriedByVanes(ring(g)),

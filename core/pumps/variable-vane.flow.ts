@@ -49,6 +49,7 @@ export const variableVaneFlow: FamilyFlow<VariableVaneGeometry> = {
     ...TIGHT_IN_TRANSMISSION,
   ],
   sizes: { width_mm: 'rotor-width' },
+  runsOn: () => 'transmission',
   needs: ['vanes', 'vaneThickness_mm', 'slideBore_mm', 'eccentricity_mm', 'width_mm'],
   displacement: (g, options) => roundVaneDisplacement(ring(g, options)),
   carried: (g, options) => carriedByVanes(ring(g, options)),

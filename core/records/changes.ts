@@ -22,6 +22,7 @@ const LISTS = [
   ['prices', 'Prices'],
   ['sets', 'Gears of another width'],
   ['book', 'Manual’s rules for defects'],
+  ['flow', 'What it moves, runs on or feeds'],
 ] as const;
 
 /** Longest list of changes that is worth reading. */

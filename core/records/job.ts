@@ -6,6 +6,7 @@ import { array, boolean, number, object, string, type InferType } from 'yup';
 import { findFamily, isPump, pumpOf } from '../pumps/registry';
 import { METHOD_IDS } from '../methods/list';
 import { journalSchema, strayIn, type Entry } from './entry';
+import { AS_THE_SHEET, jobFlow } from './flow';
 import { floors, type Floors } from './floors';
 import { feelerSet, instrument } from './instrument';
 import { exact, celsius, demo, idOf, identifier, line, moment, note, once } from '../schema/fields';
@@ -79,6 +80,8 @@ export const jobSchema = exact({
   rules: houseRules,
   /** Holds the least running clearances, as the shop had them when the job began. */
   floors,
+  /** What of flow is otherwise on this job than on its sheet. */
+  flow: jobFlow,
   cursor,
   journal: journalSchema,
 }).test('refers', (job, context) => {
@@ -107,6 +110,7 @@ export const BLANK = {
   closed: null,
   chosen: [],
   part_C: null,
+  flow: AS_THE_SHEET,
   cursor: { characteristic: null, way: 'leaf' },
   journal: [],
 } satisfies Partial<Job>;

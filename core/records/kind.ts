@@ -3,9 +3,9 @@ export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
 
 /** The version of each kind of record that this code writes. */
 export const VERSION = {
-  job: 10,
-  sheet: 8,
-  shop: 7,
+  job: 11,
+  sheet: 9,
+  shop: 8,
   study: 2,
   part: 3,
   photo: 1,

@@ -1,5 +1,6 @@
 import { APP_FLOORS } from '../pumps/floors';
 import { findFamily } from '../pumps/registry';
+import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
 import { VERSION, type RecordKind } from './kind';
 import { isLoose, type Loose } from './loose';
 import { strikeId } from './strikeId';
@@ -320,6 +321,13 @@ const unchanged = (record: Loose): Loose => record;
 
 const partTo3 = (part: Loose): Loose => ({ ...part, takenBy: null });
 
+/* Version 10 to 11: what a pump moves, what it runs on, and what its circuits want; fluids of the shop's own. */
+const sheetTo9 = (sheet: Loose): Loose => ({ ...sheet, flow: NO_SHEET_FLOW });
+
+const jobTo11 = (job: Loose): Loose => ({ ...withSheetOfNow(job), flow: AS_THE_SHEET });
+
+const shopTo8 = (shop: Loose): Loose => ({ ...shop, fluids: [] });
+
 /** A step from one version of a record to the next. */
 type Migration = (record: Loose) => Loose;
 
@@ -335,6 +343,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     7: jobTo8,
     8: jobTo9,
     9: withSheetOfNow,
+    10: jobTo11,
   },
   sheet: {
     1: sheetTo2,
@@ -344,8 +353,9 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     5: sheetTo6,
     6: sheetTo7,
     7: unchanged,
+    8: sheetTo9,
   },
-  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6, 6: unchanged },
+  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6, 6: unchanged, 7: shopTo8 },
   study: { 1: unchanged },
   part: { 1: withDemo, 2: partTo3 },
   photo: {},

@@ -4,12 +4,13 @@ import { auxiliaryChecks, smallChecks } from '../inspect/auxiliary';
 import { laidWrong, noteWords, stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
 import { APP_FLOORS } from '../pumps/floors';
+import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
 import { readFile } from './readFile';
 
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
 
-describe.each([3, 4, 5, 6, 7, 8])('a backup of version %i', (version) => {
+describe.each([3, 4, 5, 6, 7, 8, 10])('a backup of version %i', (version) => {
   it('opens with every record, and judges it as it did', () => {
     const { jobs } = readFile(written(`v${version}/backup`));
     const was = JSON.parse(written(`v${version}/expected`)) as Record<
@@ -39,6 +40,20 @@ describe('a backup of version 3', () => {
     expect([job!.fitted, skips[0]?.why]).toEqual(['old', 'Cannot get at it']);
     const own = readings.filter((r) => r.kind === 'size' && r.dimension === 'own-seat-1');
     expect(own.map((r) => r.voided)).toEqual([null, null]);
+  });
+});
+
+describe('a backup of version 10', () => {
+  const backup = readFile(written('v10/backup'));
+
+  it('says nothing of flow, and keeps what the shop had set and a test before the teardown', () => {
+    const { jobs, sheets, shop, parts } = backup;
+    expect(jobs.map(({ flow }) => flow)).toEqual(jobs.map(() => AS_THE_SHEET));
+    for (const { flow } of [...sheets, ...jobs.map(({ sheet }) => sheet)]) {
+      expect(flow).toEqual(NO_SHEET_FLOW);
+    }
+    expect(shop).toMatchObject({ fluids: [], unit: 'thou', money: { rate: 55 } });
+    expect([jobs[0]?.before.length, parts.length]).toEqual([2, 2]);
   });
 });
 
@@ -123,7 +138,8 @@ describe('a backup of version 7', () => {
     expect(sheets).toEqual(
       raw.sheets.map((s) => ({
         ...s,
-        schema: 8,
+        schema: 9,
+        flow: NO_SHEET_FLOW,
         mount: null,
         newSizes: [],
         washers_mm: [],
@@ -195,6 +211,12 @@ describe('a backup of version 9', () => {
     Record<'jobs' | 'sheets' | 'parts' | 'studies', Record<string, unknown>[]>
   >;
 
+  /** What records of later versions have besides. */
+  const SINCE: Partial<Record<keyof typeof raw, object>> = {
+    jobs: { flow: AS_THE_SHEET },
+    sheets: { flow: NO_SHEET_FLOW },
+    parts: { takenBy: null },
+  };
   it('keeps every field of every record to the letter, and says of none who wrote it', () => {
     for (const list of ['jobs', 'sheets', 'parts', 'studies'] as const) {
       const kept = backup[list].map((record) => ({ ...record, schema: 0, sheet: 0 }));
@@ -203,7 +225,7 @@ describe('a backup of version 9', () => {
           ...record,
           schema: 0,
           sheet: 0,
-          ...(list === 'parts' ? { takenBy: null } : {}),
+          ...(SINCE[list] ?? {}),
         })),
       );
     }

@@ -35,6 +35,7 @@ import {
   once,
 } from '../schema/fields';
 import { ownCharacteristic } from './own';
+import { NO_SHEET_FLOW, sheetFlow } from './flow';
 import { gearSet, leastSize, newSize, price } from './rework';
 import {
   alsoCheck,
@@ -210,6 +211,8 @@ export const sheetSchema = exact({
     'A set of limits is there twice',
   ),
   limits: array(publishedLimit).required(),
+  /** What it moves, what it runs on and at, and what its circuits want. */
+  flow: sheetFlow,
   fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
 }).test('refers', (sheet, context) => {
   const family = findFamily(sheet.family);
@@ -258,6 +261,7 @@ export function blankSheet(pump: PumpKind, said: Partial<Fitted> = {}) {
     fasteners: [],
     examples: [],
     own: [],
+    flow: NO_SHEET_FLOW,
   } satisfies Partial<Sheet>;
 }
 

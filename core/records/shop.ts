@@ -6,6 +6,7 @@ import { feelerSet, instrument, zeroCheck } from './instrument';
 import { MM_PER, tidy_mm } from '../quantity/units';
 import { exact, celsius, line, once } from '../schema/fields';
 import { APP_FLOORS } from '../pumps/floors';
+import { shopFluids } from './flow';
 import { floors, type Floors } from './floors';
 import { make, shopMoney, shopOperation } from './rework';
 import { customers } from './tag';
@@ -55,6 +56,8 @@ export const shopSchema = exact({
     'A make is there twice',
     ({ name }) => name,
   ),
+  /** Lists oils and fuels of the shop’s own, beside those that the app knows. */
+  fluids: shopFluids,
   /** The newest zero check of each instrument. */
   zeros: array(zeroCheck).required(),
 });
@@ -157,5 +160,6 @@ export const NEW_SHOP: Shop = {
   operations: [],
   money: { currency: '', rate: 48, downDay: 120, comeback: 400 },
   makes: [],
+  fluids: [],
   zeros: [],
 };

@@ -48,6 +48,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       chosen: by(({ kind }: { kind: string }) => kind),
       rules: 'each',
       floors: 'each',
+      flow: 'each',
     },
   },
   sheet: {
@@ -77,6 +78,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
         [l.tier, l.characteristic].join(' '),
       ),
       fasteners: ids,
+      flow: 'each',
     },
   },
   study: {
@@ -106,6 +108,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       instruments: ids,
       operations: ids,
       makes: names,
+      fluids: names,
       money: 'each',
       rules: 'each',
       floors: 'each',

@@ -117,6 +117,16 @@ export const notUnder = (field: string, message: string) => ({
   },
 });
 
+/** Makes the test that a figure is not above another of the same record; the other may be missing. */
+export const notOver = (field: string, message: () => string) => ({
+  name: 'order',
+  message,
+  test: (value: number | null | undefined, { parent }: { parent: unknown }): boolean => {
+    const other = (parent as Readonly<Record<string, number | null | undefined>>)[field];
+    return value == null || other == null || value <= other;
+  },
+});
+
 /** Returns a temperature at the bench. */
 export const celsius = () => finite().min(-40, 'Below −40 °C').max(150, 'Over 150 °C');
 

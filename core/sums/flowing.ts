@@ -19,7 +19,7 @@ import { figure, figures, notBelow, ofItsKind, perhaps, positive } from './field
 import { sum } from './sum';
 
 /** The fields of a fluid, as a data sheet gives them. */
-const fluidFields = {
+export const fluidFields = {
   kv40_mm2s: positive('Viscosity at 40 °C', 'mm²/s'),
   kv100_mm2s: positive('Viscosity at 100 °C', 'mm²/s'),
   density15_kgm3: positive('Density at 15 °C', 'kg/m³'),

@@ -50,6 +50,7 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     shop_C: 'Temperature of the shop',
     rules: 'House rule',
     floors: 'Least clearance',
+    flow: 'Flow',
   },
   sheet: {
     model: 'Model',
@@ -83,6 +84,7 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     tiers: 'Set of limits',
     limits: 'Limit',
     fasteners: 'Bolts',
+    flow: 'Flow',
   },
   part: {
     label: 'Label',
@@ -117,9 +119,20 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     operations: 'Operation',
     money: 'Money',
     makes: 'Make',
+    fluids: 'Fluid',
     zeros: 'Zero of an instrument',
   },
   photo: {},
+};
+
+/** Names what a sheet or a job says of flow. */
+const FLOW_ITEM: Names = {
+  fluid: 'fluid',
+  idle: 'hot idle',
+  work: 'working speed',
+  cc_rev: 'displacement',
+  loadedBlocks: 'blocks held by pressure',
+  demand: 'what the circuits want',
 };
 
 type Loose = Readonly<Record<string, unknown>>;
@@ -160,6 +173,8 @@ function itemName({ pump }: FieldContext, name: string, key: string, value: unkn
       return HOUSE_RULES.find(({ id }) => id === key)?.name ?? key;
     case 'readings':
       return listed((JSON.parse(key) as (string | number)[]).map(String));
+    case 'flow':
+      return FLOW_ITEM[key] ?? key;
     case 'photos':
       return '';
     default:

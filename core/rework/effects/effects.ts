@@ -293,6 +293,10 @@ const plus = (a: Effect, b: Effect): Effect => ({
 /**
  * Returns how an operation moves the ends of a gap, of a sum by what it does to each part of it; nothing
  * where it leaves it alone, or by how much cannot be told.
+ *
+ * @param a the assessment of the gap
+ * @param offer the operation
+ * @param known what is known of the pump
  */
 export function effectsOn(a: Assessment, offer: Offer, known: Known): EndEffects {
   const parts = a.parts.length > 0 ? a.parts : [a];

@@ -1,0 +1,77 @@
+import type { Fluid } from '../hydraulics/fluid';
+import { type BeforeFigure, pumpSpeed } from '../records/tag';
+import { middleFlow, UNFITTED, type SlipFactor } from './answer';
+import type { Conditions, JobPump } from './jobPump';
+
+/** A reading of a test that says all that the model asks: flow, pressure and the oil's temperature. */
+interface Usable {
+  readonly at: Conditions;
+  readonly flow_lpm: number;
+}
+
+/** What a test makes of the model's slip. */
+export interface BenchFit {
+  /** What the slip of the test was, of that of the model; null where it delivered more than the pump moves. */
+  readonly K: number | null;
+  /** Counts the readings that could be used. */
+  readonly readings: number;
+  /**
+   * Says what becomes of it: the slip is multiplied by it; it is too far off to be more than a finding; or the pump
+   * would have to move more than is known, so that the one or the other figure is wrong.
+   */
+  readonly as: 'factor' | 'finding' | 'contradiction';
+}
+
+/** Between these a test is taken to say how far the model is off; beyond, that something else is. */
+export const BELIEVED = { least: 0.5, most: 2 } as const;
+
+/** Returns the readings of a test that can be used. */
+function usable(figures: readonly BeforeFigure[], fluid: Fluid): Usable[] {
+  return figures.flatMap((figure) => {
+    const { flow_lpm, pressure_bar, oil_C } = figure;
+    if (flow_lpm === null || pressure_bar === null || oil_C === null || pressure_bar <= 0)
+      return [];
+    const at = { rpm: pumpSpeed(figure), pressure_bar, temp_C: oil_C, fluid };
+    return [{ at, flow_lpm }];
+  });
+}
+
+/**
+ * Returns what a bench test makes of the model's slip: K = Σ s(V·n − Q)/Σ s², the slips s of the model at its readings;
+ * null where no reading says flow, pressure and temperature.
+ *
+ * @param subject the pump as it was in the test
+ * @param figures the readings of the test
+ * @param fluid what it ran on
+ */
+export function benchFit(
+  subject: JobPump,
+  figures: readonly BeforeFigure[],
+  fluid: Fluid,
+): BenchFit | null {
+  const read = usable(figures, fluid).flatMap(({ at, flow_lpm }) => {
+    const flow = middleFlow(subject, at);
+    return flow && flow.slip_lpm > 0
+      ? [{ slip: flow.slip_lpm, lost: flow.theoretical_lpm - flow_lpm }]
+      : [];
+  });
+  if (read.length === 0) return null;
+  const readings = read.length;
+  const K =
+    read.reduce((sum, { slip, lost }) => sum + slip * lost, 0) /
+    read.reduce((sum, { slip }) => sum + slip ** 2, 0);
+  if (!(K > 0)) return { K: null, readings, as: 'contradiction' };
+  const isBelieved = K >= BELIEVED.least && K <= BELIEVED.most;
+  return { K, readings, as: isBelieved ? 'factor' : 'finding' };
+}
+
+/**
+ * Returns the factor on the slip that a bench test gives; that of the model alone where it gives none.
+ *
+ * @param fit what the test makes of it; null for no test
+ * @example
+ * factorOf({ K: 1.3, readings: 2, as: 'factor' }); // { K: 1.3, isFitted: true }
+ * factorOf({ K: 4, readings: 1, as: 'finding' }); // { K: 1, isFitted: false }
+ */
+export const factorOf = (fit: BenchFit | null): SlipFactor =>
+  fit?.as === 'factor' && fit.K !== null ? { K: fit.K, isFitted: true } : UNFITTED;
