@@ -115,7 +115,7 @@ const SUMS = CORE.filter(({ file }) => TAUGHT.includes(file.split('/')[1] ?? '')
 
 /** Whole records that no example can write out; what is made of them, the tests of whole jobs show. */
 const WHOLE =
-  /\b(Job|Sheet|State|Rework|ReworkCase|Known|Measured|PumpKind|PumpModel|Assessment|Offer|Decided|PumpState|PairingRules)\b/;
+  /\b(Job|Sheet|State|Rework|ReworkCase|Known|Measured|PumpKind|PumpModel|Assessment|Offer|Decided|PumpState|PairingRules|JobPump|PlainPump|FlowBasis|OfJob)\b/;
 
 describe('what the rest of the app computes with', () => {
   it('explains each of its parameters', () => {

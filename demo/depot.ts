@@ -61,8 +61,8 @@ const CASES: readonly Case[] = [
       fluid: 'Depot ATF, red',
       due: '2026-11-27',
       before: [
-        { drive_rpm: 800, ratio: 1, flow_lpm: 9.5, pressure_bar: 4.1, oil_C: 85 },
-        { drive_rpm: 2000, ratio: 1, flow_lpm: 27, pressure_bar: 9.8, oil_C: 88 },
+        { drive_rpm: 800, ratio: 1, flow_lpm: 20.8, pressure_bar: 4.1, oil_C: 85 },
+        { drive_rpm: 2000, ratio: 1, flow_lpm: 52.4, pressure_bar: 9.8, oil_C: 88 },
       ],
     },
   },
@@ -82,6 +82,9 @@ const CASES: readonly Case[] = [
     complaint: 'No drive after warm-up',
     by: 'Runa T.',
     day: '2026-10-30',
+    received: {
+      before: [{ drive_rpm: 800, ratio: 1, flow_lpm: 14.5, pressure_bar: 4.1, oil_C: 85 }],
+    },
     gaps: { 'face-drive': 0.098, 'face-driven': 0.098, 'od-pocket': 0.19, 'cover-wear': 0.03 },
     variant: 3,
     bench: {

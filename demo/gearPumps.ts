@@ -49,6 +49,14 @@ export const BRUNNICK_H30 = sheetOf({
   materials: EXTERNAL_PARTS,
   nominal: EXTERNAL_NOMINAL,
   limits: { new: EXTERNAL_NEW, service: EXTERNAL_SERVICE },
+  flow: {
+    cc_rev: 26.5,
+    idle: { rpm: 900, pressure_bar: 20, temp_C: 70 },
+    work: { rpm: 1800, pressure_bar: 120, temp_C: 60 },
+    demand: [
+      { name: 'Tipping and plough', idle_lpm: 15, idle_bar: 20, work_lpm: 36, work_bar: 120 },
+    ],
+  },
   fasteners: [['Through bolts', 'M12', 4, 75]],
 });
 
@@ -83,6 +91,12 @@ export const BRUNNICK_H30_TANDEM = sheetOf({
     { id: 'keys', part: kindId('drive'), count: 2, kind: 'key' },
     { id: 'clip', part: kindId('body'), count: 1, kind: 'clip' },
   ],
+  flow: {
+    loadedBlocks: true,
+    idle: { rpm: 900, pressure_bar: 30, temp_C: 70 },
+    work: { rpm: 1800, pressure_bar: 120, temp_C: 60 },
+    demand: [{ name: 'Blower head', idle_lpm: 30, idle_bar: 30, work_lpm: 80, work_bar: 120 }],
+  },
   fasteners: [['Through bolts', 'M12', 4, 80]],
 });
 

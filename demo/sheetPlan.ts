@@ -33,6 +33,8 @@ export interface SheetPlan {
   readonly small?: Sheet['small'];
   /** What is right of the unit's clutches, the first ones first. */
   readonly clutches?: readonly Partial<Sheet['clutches'][number]>[];
+  /** What it moves, runs on and feeds, where it is said. */
+  readonly flow?: Partial<Sheet['flow']>;
   readonly fasteners?: readonly (readonly [
     name: string,
     thread: string,
@@ -74,6 +76,7 @@ export function sheetOf(plan: SheetPlan): Sheet {
     book: plan.book ?? [],
     own: plan.own ?? [],
     clutches: blank.clutches.map((c, i) => ({ ...c, ...plan.clutches?.[i] })),
+    flow: { ...blank.flow, ...plan.flow },
     id: `demo-sheet-${plan.id}`,
     demo: true,
     small: [...(plan.small ?? [])],

@@ -76,6 +76,12 @@ export const VELTRANE_T6: Sheet = sheetOf({
       ...CRESCENT_COVER,
     },
   },
+  flow: {
+    demand: [
+      { name: 'Converter and clutches', idle_lpm: 11, idle_bar: 8, work_lpm: 30, work_bar: 20 },
+      { name: 'Cooler', idle_lpm: 3, idle_bar: 3, work_lpm: 6, work_bar: 4 },
+    ],
+  },
   fasteners: [
     ['Cover bolts', 'M8', 8, 24],
     ['Pump to case', 'M8', 7, 26],
@@ -120,6 +126,11 @@ const VELTRANE_V9 = sheetOf({
       'cover-wear': [null, 0.04],
     },
   },
+  flow: {
+    demand: [
+      { name: 'Converter and clutches', idle_lpm: 9, idle_bar: 8, work_lpm: 28, work_bar: 20 },
+    ],
+  },
   fasteners: [['Cover bolts', 'M6', 7, 11]],
 });
 
@@ -163,6 +174,9 @@ const OSKERRY_G4 = sheetOf({
       'spring-length': [44.5, null],
     },
   },
+  flow: {
+    demand: [{ name: 'Bearings and jets', idle_lpm: 4.5, idle_bar: 3, work_lpm: 15, work_bar: 5 }],
+  },
   fasteners: [['Cover screws', 'M6', 6, 10]],
 });
 
@@ -205,6 +219,7 @@ const VELTRANE_R3 = sheetOf({
       'pump-to-unit': [0.3, 0.8],
     },
   },
+  flow: { demand: [{ name: 'Clutches', idle_lpm: 5, idle_bar: 8, work_lpm: 14, work_bar: 20 }] },
   fasteners: [['Cover screws', 'M6', 6, 10]],
 });
 
@@ -251,6 +266,14 @@ const BRUNNICK_C12 = sheetOf({
       'bearing-play': [null, 0.1],
       'own-plate-spring': [22.5, null],
     },
+  },
+  flow: {
+    cc_rev: 28,
+    idle: { rpm: 900, pressure_bar: 40, temp_C: 70 },
+    work: { rpm: 1800, pressure_bar: 120, temp_C: 60 },
+    demand: [
+      { name: 'Spreader hydraulics', idle_lpm: 20, idle_bar: 40, work_lpm: 42, work_bar: 120 },
+    ],
   },
   fasteners: [['Cover bolts', 'M10', 4, 48]],
 });

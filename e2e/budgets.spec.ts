@@ -9,9 +9,9 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
  */
 
 /** Bytes of JavaScript. */
-const ENTRY = 1_720_000;
-const BENCH = 2_060_000;
-const RESUMED = 2_180_000;
+const ENTRY = 1_730_000;
+const BENCH = 2_080_000;
+const RESUMED = 2_200_000;
 
 /** Modules that have run when the first screen is there. */
 const BENCH_MODULES = 710;

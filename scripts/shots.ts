@@ -106,13 +106,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'dial-phone',
-    path: '/job/demo-job-hm-0417/measure',
-    viewport: PHONE,
-    ready: /Won’t go/,
-    then: (page) => turnTo(page, 'Backlash'),
-  },
-  {
     name: 'decide-phone',
     path: '/job/demo-job-hm-0423/decide',
     viewport: PHONE,
@@ -123,6 +116,12 @@ const SHOTS: readonly Shot[] = [
     path: '/job/demo-job-hm-0423/decide',
     viewport: WIDE,
     ready: /A new pump:/,
+  },
+  {
+    name: 'flow-phone',
+    path: '/job/demo-job-hm-0412/flow',
+    viewport: PHONE,
+    ready: /Anything from/,
   },
   {
     name: 'report-phone',
@@ -180,12 +179,6 @@ function changedElsewhere() {
   );
   const text = writeFile({ jobs, parts, sheets: demo.sheets }, demo.savedAt);
   return { name: 'bench-2.json', mimeType: 'application/json', buffer: Buffer.from(text) };
-}
-
-/** Takes a characteristic in hand from the list. */
-async function turnTo(page: Page, name: string): Promise<void> {
-  await page.getByRole('button', { name: /all checks/ }).click();
-  await page.getByRole('button', { name: new RegExp(`^${name}:`) }).click();
 }
 
 void withPage({ viewport: PHONE }, async (page) => {

@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { Circle, G, Line, Path, Svg, Text as SvgText } from 'react-native-svg';
 import type { Verdict } from '@/core/metrology/verdict';
@@ -35,6 +35,8 @@ interface Props {
   readonly numbered?: readonly { readonly label: string; readonly at: Point }[];
   /** What is worked on: in blue. */
   readonly worked?: readonly ShapeRole[];
+  /** Drawn over the pump, in mm. */
+  readonly over?: ReactNode;
 }
 
 const NONE: readonly ShapeRole[] = [];
@@ -48,7 +50,7 @@ const NOTE_ROOM = 180;
 /** The pump of the job, generated from its sheet, with what to do next in blue and the straightedge in brass. */
 export function PumpDrawing(props: Props) {
   const { outline, placement, stations, label, size, describe, tilt, example = false } = props;
-  const { worked = NONE, numbered = [] } = props;
+  const { worked = NONE, numbered = [], over = null } = props;
   const half = outline.extent_mm * DRAWING_ROOM;
   const mark = half * 0.075;
   const viewBox = `${-half} ${-half} ${2 * half} ${2 * half}`;
@@ -62,6 +64,7 @@ export function PumpDrawing(props: Props) {
         <Shapes outline={outline} worked={worked} />
       </Svg>
       <Svg width={size} height={size} viewBox={viewBox} style={styles.over}>
+        {over}
         {placement?.edge ? <Edge ends={placement.edge} width={half * 0.1} /> : null}
         {placement?.tool ? <ToolMark tool={placement.tool} half={half} /> : null}
         {tilt ? <TiltArrow tilt={tilt} half={half} /> : null}

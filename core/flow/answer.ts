@@ -1,5 +1,5 @@
 import type { CharacteristicId } from '../pumps/ids';
-import { evenFrom, normalFrom } from '../random';
+import { evenFrom } from '../random';
 import type { Gap } from './gap';
 import {
   assembledGaps,
@@ -20,7 +20,7 @@ import {
   type Delivered,
   type PathFlow,
 } from './model';
-import { drawnGap } from './spread';
+import { EvenDraws, drawnGaps, drawnNormals, normalSlices } from './spread';
 
 /** By what the slip of the model is multiplied: 1, or what a bench test fits. */
 export interface SlipFactor {
@@ -119,13 +119,18 @@ export function drawnSlips(
   { K, isFitted }: SlipFactor,
   { seed, draws = DRAWS, progress }: Drawing,
 ): Float64Array[] {
-  const even = evenFrom(seed);
+  const spread = new EvenDraws(draws, evenFrom(seed));
+  const slices = normalSlices(draws);
+  const logs = isFitted ? null : drawnNormals(slices, spread);
+  const drawn = [...known.gaps].map(
+    ([id, gap]) => [id, drawnGaps(gap.known, slices, spread)] as const,
+  );
   const running = states.map(runningAt);
   const slips = states.map(() => new Float64Array(draws));
   for (let i = 0; i < draws; i++) {
     const gaps = new Map<CharacteristicId, Gap>();
-    for (const [id, gap] of known.gaps) gaps.set(id, drawnGap(gap.known, even));
-    const k = isFitted ? K : K * Math.exp(LN_K * normalFrom(even));
+    for (const [id, gapOf] of drawn) gaps.set(id, gapOf(i));
+    const k = logs ? K * Math.exp(LN_K * logs[i]!) : K;
     states.forEach(({ temp_C }, s) => {
       const hot = runningGaps(known, (id) => gaps.get(id), temp_C);
       slips[s]![i] = k * lossOf(pump, (id) => hot.get(id) ?? 0, running[s]!);

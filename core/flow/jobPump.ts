@@ -1,6 +1,7 @@
 import type { State } from '../guidance/evaluator';
 import { fluidAt, type Fluid, type FluidState } from '../hydraulics/fluid';
 import type { RunningState } from '../hydraulics/chain';
+import type { FlowOptions } from '../pumps/flow';
 import type { CharacteristicId } from '../pumps/ids';
 import type { FlowState } from '../records/flow';
 import type { Job } from '../records/job';
@@ -35,11 +36,44 @@ export interface JobDisplacement {
   readonly missing: readonly string[];
 }
 
-/** The pump of a job at a moment, made ready to be counted. */
-export interface JobPump {
-  readonly pump: FlowPump;
+/** The pump of a job at a moment as plain data: another thread can be handed it. */
+export interface PlainPump {
+  readonly family: string;
+  /** Has the geometry of each section, its own sizes where they were measured. */
+  readonly geometries: readonly object[];
+  readonly options: FlowOptions;
   readonly known: KnownGaps;
   readonly displacement: JobDisplacement;
+}
+
+/** The pump of a job at a moment, made ready to be counted. */
+export interface JobPump extends PlainPump {
+  readonly pump: FlowPump;
+}
+
+/**
+ * Makes a pump ready to be counted.
+ *
+ * @param plain what it is
+ */
+export const readyPump = (plain: PlainPump): JobPump => ({
+  ...plain,
+  pump: countable(plain),
+});
+
+/** Makes ready what of a pump is counted. */
+function countable({
+  family,
+  geometries,
+  options,
+  known,
+}: Omit<PlainPump, 'displacement'>): FlowPump {
+  return flowPump({
+    ...options,
+    family,
+    geometryOf: (section) => geometries[section - 1] ?? {},
+    knows: (id) => known.gaps.has(id),
+  });
 }
 
 /** A test is without pressure to speak of up to this, in bar: what it gave is what the pump moves. */
@@ -94,14 +128,14 @@ export function jobPump(
   const { sheet } = job;
   const known = knownGaps(sheet, characteristics, standing);
   const first = flowGeometry(sheet, dimensions);
-  const pump = flowPump({
-    ...flowOptions(sheet, dimensions),
-    family: sheet.family,
-    geometryOf: (section) =>
-      section === 1 ? first.geometry : flowGeometry(sheet, dimensions, section).geometry,
-    knows: (id) => known.gaps.has(id),
-  });
-  return { pump, known, displacement: displacementOf(job, pump, first, first.needs) };
+  const sections = Math.max(...known.paths.map(({ section }) => section));
+  const geometries = Array.from({ length: sections }, (_, i) =>
+    i === 0 ? first.geometry : flowGeometry(sheet, dimensions, i + 1).geometry,
+  );
+  const options = flowOptions(sheet, dimensions);
+  const plain = { family: sheet.family, geometries, options, known };
+  const pump = countable(plain);
+  return { ...plain, pump, displacement: displacementOf(job, pump, first, first.needs) };
 }
 
 /** Temperature at which gaps are measured, in °C. */

@@ -2,7 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import { heatShift } from '../assessment/heat';
 import type { Quantity } from '../assessment/quantity';
 import type { Extremes } from '../metrology/extremes';
-import { type FlowOptions, FIT_BORES } from '../pumps/flow';
+import { FIT_BORES, type FlowOptions, type LeakWay } from '../pumps/flow';
 import { flowOf } from '../pumps/flows';
 import { dimensionId, partId, type CharacteristicId, type DimensionId } from '../pumps/ids';
 import { dimensionOf, pumpOf } from '../pumps/registry';
@@ -90,9 +90,14 @@ function gapOf(
   return usual_mm && { known: anywhere(...usual_mm), from: 'example' };
 }
 
+/** A path of a pump: plain data, so that another thread can be handed it. */
+export interface KnownPath extends Pick<SectionPath, 'id' | 'section' | 'wear'> {
+  readonly way: LeakWay;
+}
+
 /** Everything that is known of a pump's gaps at a moment. */
 export interface KnownGaps {
-  readonly paths: readonly SectionPath[];
+  readonly paths: readonly KnownPath[];
   /** Gives every gap that counts, wear among them. */
   readonly gaps: ReadonlyMap<CharacteristicId, FlowGap>;
   /** Gives what a gasket adds to a gap in the pump as it is assembled, in mm. */
@@ -160,7 +165,8 @@ export function knownGaps(
     if (grows === null) cold.push(path.id);
     else growth.set(path.id, grows);
   }
-  return { paths, gaps, gaskets, growth, cold };
+  const plain = paths.map(({ id, section, wear, path }) => ({ id, section, wear, way: path.way }));
+  return { paths: plain, gaps, gaskets, growth, cold };
 }
 
 /** Tells whether a size is this pump's own: read, or moved by work since, or come with a part from the shelf. */

@@ -1,5 +1,6 @@
 import { centre, type Estimate } from '../metrology/estimate';
-import { normalFrom, type Even } from '../random';
+import { normalBeyond } from '../metrology/normal';
+import type { Even } from '../random';
 import type { Gap } from './gap';
 
 /** How an end of a gap is known, in mm: even between two lengths, or normal about one, nowhere beyond bounds. */
@@ -60,10 +61,72 @@ export function spreadOf(estimate: Estimate, upper_mm: number | null): Spread {
 const middleOf = (spread: Spread): number =>
   spread.kind === 'even' ? (spread.lo_mm + spread.hi_mm) / 2 : spread.mean_mm;
 
-function drawFrom(spread: Spread, even: Even): number {
-  if (spread.kind === 'even') return spread.lo_mm + even() * (spread.hi_mm - spread.lo_mm);
-  const mm = spread.mean_mm + spread.u_mm * normalFrom(even);
-  return Math.min(spread.hi_mm, Math.max(spread.lo_mm, mm));
+/**
+ * Returns the middles of so many slices of equal share of the standard normal distribution, from the lowest.
+ *
+ * @param count of slices
+ * @example
+ * [...normalSlices(2)]; // [-0.67449, 0.67449]
+ */
+export const normalSlices = (count: number): Float64Array =>
+  Float64Array.from({ length: count }, (_, i) => normalBeyond(1 - (i + 0.5) / count));
+
+/** The first numbers that nothing divides: as many as a pump has ends of gaps, and more. */
+const PRIMES = primes(400);
+
+function primes(below: number): number[] {
+  const all: number[] = [];
+  for (let n = 2; n < below; n++) if (all.every((p) => n % p !== 0)) all.push(n);
+  return all;
+}
+
+/**
+ * Spreads draws of several lengths evenly over all that they may be together: each goes on by the root of a prime of its
+ * own, from a start by chance (Richtmyer's sequence with a shift by chance; Niederreiter, Random Number Generation and
+ * Quasi-Monte Carlo Methods). Few such draws say what many by chance would.
+ */
+export class EvenDraws {
+  private taken = 0;
+
+  /** @param even gives the starts */
+  constructor(
+    private readonly count: number,
+    private readonly even: Even,
+  ) {}
+
+  /** Returns the slices, of as many as there are draws, in which the draws of the next length lie. */
+  next(): Uint32Array {
+    const step = Math.sqrt(PRIMES[this.taken++ % PRIMES.length]!);
+    const start = this.even();
+    return Uint32Array.from({ length: this.count }, (_, i) =>
+      Math.floor(this.count * ((start + i * step) % 1)),
+    );
+  }
+}
+
+/**
+ * Draws a standard normal figure as often as there are slices of its distribution.
+ *
+ * @param slices of the standard normal distribution
+ * @param draws spreads them over all that lengths may be together
+ */
+export function drawnNormals(slices: Float64Array, draws: EvenDraws): Float64Array {
+  const order = draws.next();
+  return Float64Array.from(order, (slice) => slices[slice]!);
+}
+
+/** Draws an end of a gap by how it is known, in mm. */
+function drawnEnd(spread: Spread, slices: Float64Array, draws: EvenDraws): Float64Array {
+  const count = slices.length;
+  if (spread.kind === 'even') {
+    const { lo_mm, hi_mm } = spread;
+    const share = (hi_mm - lo_mm) / count;
+    return Float64Array.from(draws.next(), (slice) => lo_mm + (slice + 0.5) * share);
+  }
+  const { mean_mm, u_mm, lo_mm, hi_mm } = spread;
+  return drawnNormals(slices, draws).map((z) =>
+    Math.min(hi_mm, Math.max(lo_mm, mean_mm + u_mm * z)),
+  );
 }
 
 /** Returns two lengths as the gap that they are: none is less than nothing, the smaller is the smallest place. */
@@ -84,14 +147,21 @@ export const middleGap = ({ smallest, largest }: KnownGap): Gap =>
   asGap(middleOf(smallest), middleOf(largest));
 
 /**
- * Draws a gap by how it is known, in mm.
+ * Draws a gap by how it is known.
  *
  * @param known the spreads of both its ends
- * @param even gives even random numbers
+ * @param slices of the standard normal distribution, as many as there are draws
+ * @param draws spreads them over all that lengths may be together
+ * @returns the gap of each draw, in mm
  */
-export function drawnGap({ smallest, largest, isOne }: KnownGap, even: Even): Gap {
-  const first = drawFrom(smallest, even);
-  return asGap(first, isOne ? first : drawFrom(largest, even));
+export function drawnGaps(
+  { smallest, largest, isOne }: KnownGap,
+  slices: Float64Array,
+  draws: EvenDraws,
+): (draw: number) => Gap {
+  const first = drawnEnd(smallest, slices, draws);
+  const second = isOne ? first : drawnEnd(largest, slices, draws);
+  return (draw) => asGap(first[draw] ?? 0, second[draw] ?? 0);
 }
 
 /**

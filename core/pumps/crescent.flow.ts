@@ -1,9 +1,11 @@
 import { internalDisplacement, tipLand_mm } from '../hydraulics/displacement';
 import type { CrescentGeometry } from './crescent.drawing';
-import { centreDistance, crescentEnd, pinionRoot, ringRoot } from './crescent.gears';
+import { centreDistance, crescentEnd, pinionCentre, pinionRoot, ringRoot } from './crescent.gears';
+import { overFace, roundCourse } from './flow.course';
 import {
   facesToHub,
-  IF_KNOWN,
+  HUB_PATH,
+  PLUNGER_PATH,
   plungerLeak,
   roundTheRing,
   TIGHT_IN_TRANSMISSION,
@@ -42,19 +44,21 @@ export function tipsOnCrescent(
 /** Says what a crescent pump moves and how it leaks. */
 export const crescentFlow: FamilyFlow<CrescentGeometry> = {
   paths: {
-    'face-drive': { usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
-    'face-driven': { usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
-    'od-pocket': { usual_mm: USUAL_mm.outside },
+    'face-drive': { way: 'faces', usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
+    'face-driven': { way: 'faces', usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
+    'od-pocket': { way: 'wall', usual_mm: USUAL_mm.outside },
     'tip-crescent-drive': {
+      way: 'crescent',
       usual_mm: USUAL_mm.outside,
       grows: (g, alpha) => (g.pinionTipDiameter_mm / 2) * (alpha('body') - alpha('drive')),
     },
     'tip-crescent-driven': {
+      way: 'crescent',
       usual_mm: USUAL_mm.outside,
       grows: (g, alpha) => (g.ringTipDiameter_mm / 2) * (alpha('driven') - alpha('body')),
     },
-    'hub-bushing': IF_KNOWN,
-    'plunger-bore': IF_KNOWN,
+    'hub-bushing': HUB_PATH,
+    'plunger-bore': PLUNGER_PATH,
   },
   tight: [
     'backlash',
@@ -76,6 +80,21 @@ export const crescentFlow: FamilyFlow<CrescentGeometry> = {
     'width_mm',
   ],
   displacement: internalDisplacement,
+  courses(g) {
+    const hub = pinionCentre(g);
+    const { drive, driven } = tipsOnCrescent(g);
+    // Half the angle over which tips seal, seen from either centre.
+    const [own, of] = [(180 * drive) / g.pinionTeeth, (180 * driven) / g.ringTeeth];
+    const wall = (g.pocketDiameter_mm + g.ringOutsideDiameter_mm) / 4;
+    return {
+      'tip-crescent-drive': [roundCourse(g.pinionTipDiameter_mm / 2, 180 - own, 180 + own, hub)],
+      'tip-crescent-driven': [roundCourse(g.ringTipDiameter_mm / 2, 180 - of, 180 + of)],
+      'face-drive': overFace(pinionRoot(g), g.hubBore_mm / 2, hub),
+      'face-driven': overFace(ringRoot(g), g.ringOutsideDiameter_mm / 2),
+      'od-pocket': [roundCourse(wall, 60, -60), roundCourse(wall, 120, 240)],
+      'hub-bushing': [roundCourse(g.hubBore_mm / 2, 50, -50, hub)],
+    };
+  },
   chains(g, running) {
     const { module_mm, pressureAngle_deg, width_mm } = g;
     const tooth = { module_mm, pressureAngle_deg };

@@ -1,10 +1,11 @@
 import { externalDisplacement, tipLand_mm } from '../hydraulics/displacement';
 import type { ExternalGeometry } from './external-gear.drawing';
-import { gearRoot, toothModule } from './external-gear.gears';
+import { driveCentre, gearRoot, idlerCentre, toothModule } from './external-gear.gears';
+import { roundCourse, straightCourse } from './flow.course';
 import { sectionsIn } from './external-gear.sections';
 import {
   faceSeal,
-  IF_KNOWN,
+  PLUNGER_PATH,
   plungerLeak,
   TIGHT_VALVE,
   tipsAlong,
@@ -25,6 +26,7 @@ const FACES = 4;
 const GEARS = ['drive', 'idler'] as const;
 
 const tips = (gear: (typeof GEARS)[number]): LeakPath<ExternalGeometry> => ({
+  way: 'body',
   usual_mm: USUAL_mm.tipToBody,
   grows: (g, alpha) => (g.tipDiameter_mm / 2) * (alpha('body') - alpha(gear)),
 });
@@ -35,12 +37,13 @@ const ENDS = ['front', 'rear'] as const;
 export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
   paths: {
     end: {
+      way: 'ends',
       usual_mm: USUAL_mm.face,
       wear: ['cover-wear', 'plate-wear-front', 'plate-wear-rear'],
     },
     'tip-body-drive': tips('drive'),
     'tip-body-idler': tips('idler'),
-    'plunger-bore': IF_KNOWN,
+    'plunger-bore': PLUNGER_PATH,
   },
   tight: [
     'backlash',
@@ -58,8 +61,21 @@ export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
   sections: sectionsIn,
   sizes: { width_mm: 'drive-width' },
   runsOn: ({ build }) => (build === 'oil' ? 'engine' : 'hydraulic'),
+  mayBeLoaded: ({ build }) => build === 'blocks',
   needs: ['teeth', 'centreDistance_mm', 'tipDiameter_mm', 'width_mm'],
   displacement: externalDisplacement,
+  courses(g) {
+    const [tip, root] = [g.tipDiameter_mm / 2, gearRoot(g)];
+    return {
+      end: [
+        straightCourse(root, g.shaftDiameter_mm / 2, 75, driveCentre(g)),
+        straightCourse(root, g.shaftDiameter_mm / 2, 105, idlerCentre(g)),
+      ],
+      // The outlet is at the right: over the top and beneath, to where the tips lie tight on the inlet side.
+      'tip-body-drive': [roundCourse(tip, 20, -70, driveCentre(g))],
+      'tip-body-idler': [roundCourse(tip, 160, 250, idlerCentre(g))],
+    };
+  },
   chains(g, running) {
     const tip_mm = g.tipDiameter_mm / 2;
     const { teeth, pressureAngle_deg, width_mm } = g;

@@ -2,13 +2,14 @@ import { camVaneDisplacement } from '../hydraulics/displacement';
 import { camRadius, type FixedVaneGeometry } from './fixed-vane';
 import {
   bothFaces,
-  IF_KNOWN,
+  PLUNGER_PATH,
   plungerLeak,
   slotLeak,
   TIGHT_VALVE,
   USUAL_mm,
   type FamilyFlow,
 } from './flow';
+import { overFace, roundCourse, straightCourse } from './flow.course';
 import { overWornRing, slotFloor_mm } from './vane.flow';
 
 /** Transitions from one port to the other: two lifts. */
@@ -17,15 +18,30 @@ const TRANSITIONS = 4;
 /** Says what a fixed vane cartridge moves and how it leaks. */
 export const fixedVaneFlow: FamilyFlow<FixedVaneGeometry> = {
   paths: {
-    'side-rotor': { usual_mm: USUAL_mm.face },
-    'vane-slot': { usual_mm: USUAL_mm.vaneSlot },
-    'ring-wear': { usual_mm: null, isWear: true },
-    'plunger-bore': IF_KNOWN,
+    'side-rotor': { way: 'sides', usual_mm: USUAL_mm.face },
+    'vane-slot': { way: 'slots', usual_mm: USUAL_mm.vaneSlot },
+    'ring-wear': { way: 'ring', usual_mm: null, isWear: true },
+    'plunger-bore': PLUNGER_PATH,
   },
   tight: ['vane-length', 'vane-in-slot', 'bearing-play', ...TIGHT_VALVE],
   sizes: { width_mm: 'rotor-width', vaneLength_mm: 'vane-length' },
   runsOn: () => 'hydraulic',
   needs: ['vanes', 'vaneThickness_mm', 'ringMinor_mm', 'ringMajor_mm', 'width_mm'],
+  courses(g) {
+    const [major, minor] = [g.ringMajor_mm / 2, g.ringMinor_mm / 2];
+    const rotor = g.rotorDiameter_mm / 2;
+    return {
+      'side-rotor': overFace(slotFloor_mm(g), g.shaftDiameter_mm / 2),
+      // Beside a vane, from its foot to the inlet.
+      'vane-slot': [45, 225].map((clock) => straightCourse(slotFloor_mm(g), rotor, clock)),
+      'ring-wear': [
+        roundCourse(major, 100, 80),
+        roundCourse(major, 280, 260),
+        roundCourse(minor, 10, -10),
+        roundCourse(minor, 190, 170),
+      ],
+    };
+  },
   displacement: (g) => camVaneDisplacement(g, (angle) => camRadius(g, angle)),
   chains(g, running) {
     const floor = slotFloor_mm(g);

@@ -1,8 +1,26 @@
 import type { Chain, Seal } from '../hydraulics/chain';
 import type { Displacement } from '../hydraulics/displacement';
+import type { Courses } from './flow.course';
+
+/** Says where a leak goes, as a rebuilder says it: several characteristics of a pump may be one way. */
+export const LEAK_WAYS = [
+  'faces',
+  'wall',
+  'crescent',
+  'lobes',
+  'ends',
+  'body',
+  'sides',
+  'slots',
+  'ring',
+  'bushing',
+  'plunger',
+] as const;
+export type LeakWay = (typeof LEAK_WAYS)[number];
 
 /** Says of a characteristic that oil leaks through its gap, and how wide that is where nobody said. */
 export interface LeakPath<G extends object> {
+  readonly way: LeakWay;
   /** The gap of a usual pump, least and most, in mm; null where it counts only if it is known. */
   readonly usual_mm: readonly [least: number, most: number] | null;
   /** Names the wear that widens it, by ids. */
@@ -48,12 +66,16 @@ export interface FamilyFlow<G extends object> {
   readonly sizes: Readonly<Partial<Record<keyof G & string, string>>>;
   /** Says what such a pump usually runs on. */
   runsOn(geometry: G): UsualFluid;
+  /** Tells whether pressure may hold the faces of such a pump to its gears: it is asked then. */
+  mayBeLoaded?(geometry: G): boolean;
   /** Lists the fields without which nobody can say what it moves. */
   readonly needs: readonly (keyof G & string)[];
   /** Returns what one section moves in a turn. */
   displacement(geometry: G, options: FlowOptions): Displacement;
   /** Returns the lower figure where so few vanes carry less round than the formula has it, in cm³ a turn. */
   carried?(geometry: G, options: FlowOptions): number;
+  /** Draws where each path runs on the pump that lies open. */
+  courses(geometry: G): Courses;
   /** Returns the ways in which one section leaks. */
   chains(geometry: G, running: Running): readonly Chain[];
 }
@@ -88,8 +110,11 @@ const BUSHING_LENGTH = 0.4;
 /** How far a hub lies off the middle of its bushing, as a share of the radial gap: an assumption. */
 const HUB_ECCENTRICITY = 0.5;
 
-/** A path through a fit that counts only where it is known. */
-export const IF_KNOWN = { usual_mm: null } as const;
+/** The path behind a hub in its bushing: it counts only where the fit is known. */
+export const HUB_PATH = { way: 'bushing', usual_mm: null } as const;
+
+/** The path past the plunger of a relief valve: it counts only where the fit is known. */
+export const PLUNGER_PATH = { way: 'plunger', usual_mm: null } as const;
 
 /** What neither leaks nor widens what does, on every pump that has a relief valve. */
 export const TIGHT_VALVE = ['spring-length', 'spring-load'] as const;

@@ -1,7 +1,8 @@
 import {
   bothFaces,
   facesToHub,
-  IF_KNOWN,
+  HUB_PATH,
+  PLUNGER_PATH,
   plungerLeak,
   roundTheRing,
   slotLeak,
@@ -11,7 +12,8 @@ import {
   type FamilyFlow,
 } from './flow';
 import { gerotorDisplacement } from './gerotor.chamber';
-import type { GerotorGeometry } from './gerotor.drawing';
+import { overFace, roundCourse } from './flow.course';
+import { innerCentre, type GerotorGeometry } from './gerotor.drawing';
 import { innerRoot_mm, outerRoot_mm, type Trochoid } from './trochoid';
 
 /** The gap at which the length of a tip seal is taken, in mm. */
@@ -35,13 +37,13 @@ export function lobeSeal_mm(t: Trochoid): number {
 /** Says what a gerotor moves and how it leaks. */
 export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
   paths: {
-    'face-inner': { usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
-    'face-outer': { usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
+    'face-inner': { way: 'faces', usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
+    'face-outer': { way: 'faces', usual_mm: USUAL_mm.face, wear: ['cover-wear'] },
     // Heat moves both lobes alike.
-    tip: { usual_mm: USUAL_mm.tip, grows: () => 0 },
-    'od-pocket': { usual_mm: USUAL_mm.outside },
-    'hub-bushing': IF_KNOWN,
-    'plunger-bore': IF_KNOWN,
+    tip: { way: 'lobes', usual_mm: USUAL_mm.tip, grows: () => 0 },
+    'od-pocket': { way: 'wall', usual_mm: USUAL_mm.outside },
+    'hub-bushing': HUB_PATH,
+    'plunger-bore': PLUNGER_PATH,
   },
   tight: [
     'inner-shaft',
@@ -56,6 +58,20 @@ export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
   runsOn: ({ use }) => (use === 'oil-pump' ? 'engine' : 'transmission'),
   needs: ['innerLobes', 'eccentricity_mm', 'arcCentreRadius_mm', 'arcRadius_mm', 'width_mm'],
   displacement: gerotorDisplacement,
+  courses(g) {
+    const hub = innerCentre(g);
+    const wall = (g.pocketDiameter_mm + g.outerDiameter_mm) / 4;
+    // Lobes meet lobes at 12.
+    const meet = g.arcCentreRadius_mm - g.arcRadius_mm;
+    const shaft = g.shaftDiameter_mm / 2;
+    return {
+      tip: [roundCourse(meet, 14, -14)],
+      'face-inner': overFace(innerRoot_mm(g), shaft, hub),
+      'face-outer': overFace(outerRoot_mm(g), g.outerDiameter_mm / 2),
+      'od-pocket': [roundCourse(wall, 60, -60), roundCourse(wall, 120, 240)],
+      'hub-bushing': [roundCourse(shaft, 50, -50, hub)],
+    };
+  },
   chains(g, running) {
     const { width_mm, shaftDiameter_mm } = g;
     const inner = { outer_mm: innerRoot_mm(g), inner_mm: shaftDiameter_mm / 2 };

@@ -1,6 +1,7 @@
 import { carriedByVanes, roundVaneDisplacement } from '../hydraulics/displacement';
 import { bothFaces, slotLeak, USUAL_mm, type FamilyFlow } from './flow';
-import type { VacuumVaneGeometry } from './vacuum-vane';
+import { vacuumVaneRotor, type VacuumVaneGeometry } from './vacuum-vane';
+import { overFace, roundCourse } from './flow.course';
 import { overWornRing, slotFloor_mm } from './vane.flow';
 
 /** Transitions from one port to the other. */
@@ -17,8 +18,8 @@ const ring = (g: VacuumVaneGeometry) => ({
 /** Says what a small vacuum or transfer vane pump moves and how it leaks; of one on air only what it sweeps is true. */
 export const vacuumVaneFlow: FamilyFlow<VacuumVaneGeometry> = {
   paths: {
-    'side-rotor': { usual_mm: USUAL_mm.face },
-    'ring-wear': { usual_mm: null, isWear: true },
+    'side-rotor': { way: 'sides', usual_mm: USUAL_mm.face },
+    'ring-wear': { way: 'ring', usual_mm: null, isWear: true },
   },
   tight: [
     // Pressure shuts it.
@@ -31,6 +32,14 @@ export const vacuumVaneFlow: FamilyFlow<VacuumVaneGeometry> = {
   sizes: { width_mm: 'rotor-width' },
   runsOn: () => 'hydraulic',
   needs: ['vanes', 'vaneThickness_mm', 'boreDiameter_mm', 'eccentricity_mm', 'width_mm'],
+  courses(g) {
+    const { centre } = vacuumVaneRotor(g);
+    const ring = g.boreDiameter_mm / 2;
+    return {
+      'side-rotor': overFace(slotFloor_mm(g), g.shaftDiameter_mm / 2, centre),
+      'ring-wear': [roundCourse(ring, 190, 170), roundCourse(ring, 10, -10)],
+    };
+  },
   displacement: (g) => roundVaneDisplacement(ring(g)),
   carried: (g) => carriedByVanes(ring(g)),
   chains: (g, running) => [

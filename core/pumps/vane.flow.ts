@@ -1,5 +1,7 @@
 import type { Chain } from '../hydraulics/chain';
 import { slotLeak, type Running } from './flow';
+import { roundCourse, type Course } from './flow.course';
+import type { Point } from './shapes';
 import type { SlottedRotor } from './vane.fields';
 
 /**
@@ -42,3 +44,22 @@ export const overWornRing = (
         ),
       ]
     : [];
+
+/** Degrees to either side of a transition over which the leak past its vane is drawn. */
+const TRANSITION_deg = 12;
+
+/**
+ * Draws the leaks past the vanes at the two transitions, at 12 and at 6, in the middle between rotor and ring.
+ *
+ * @param centre of the rotor, in mm
+ * @param rotor_mm its radius
+ * @param gaps_mm between rotor and ring at 12 and at 6
+ */
+export const overTransitions = (
+  centre: Point,
+  rotor_mm: number,
+  [top, bottom]: readonly [top: number, bottom: number],
+): Course[] => [
+  roundCourse(rotor_mm + top / 2, TRANSITION_deg, -TRANSITION_deg, centre),
+  roundCourse(rotor_mm + bottom / 2, 180 - TRANSITION_deg, 180 + TRANSITION_deg, centre),
+];

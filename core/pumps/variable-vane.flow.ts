@@ -2,7 +2,8 @@ import { carriedByVanes, roundVaneDisplacement } from '../hydraulics/displacemen
 import {
   bothFaces,
   facesToHub,
-  IF_KNOWN,
+  HUB_PATH,
+  PLUNGER_PATH,
   plungerLeak,
   slotLeak,
   TIGHT_IN_TRANSMISSION,
@@ -11,8 +12,9 @@ import {
   type FamilyFlow,
   type FlowOptions,
 } from './flow';
-import { slotFloor_mm } from './vane.flow';
-import type { VariableVaneGeometry } from './variable-vane';
+import { overFace, roundCourse } from './flow.course';
+import { overTransitions, slotFloor_mm } from './vane.flow';
+import { variableVaneRotor, type VariableVaneGeometry } from './variable-vane';
 
 /** Returns the ring that the vanes run on, the slide out by its stroke. */
 const ring = (g: VariableVaneGeometry, { stroke = 1 }: FlowOptions) => ({
@@ -23,7 +25,7 @@ const ring = (g: VariableVaneGeometry, { stroke = 1 }: FlowOptions) => ({
   width_mm: g.width_mm,
 });
 
-const SIDE = { usual_mm: USUAL_mm.face, wear: ['cover-wear'] } as const;
+const SIDE = { way: 'sides', usual_mm: USUAL_mm.face, wear: ['cover-wear'] } as const;
 
 /** Says what a variable vane pump moves and how it leaks. */
 export const variableVaneFlow: FamilyFlow<VariableVaneGeometry> = {
@@ -31,8 +33,8 @@ export const variableVaneFlow: FamilyFlow<VariableVaneGeometry> = {
     'side-rotor': SIDE,
     'side-vanes': SIDE,
     'side-slide': SIDE,
-    'hub-bushing': IF_KNOWN,
-    'plunger-bore': IF_KNOWN,
+    'hub-bushing': HUB_PATH,
+    'plunger-bore': PLUNGER_PATH,
   },
   tight: [
     // Pressure shuts it.
@@ -51,6 +53,19 @@ export const variableVaneFlow: FamilyFlow<VariableVaneGeometry> = {
   sizes: { width_mm: 'rotor-width' },
   runsOn: () => 'transmission',
   needs: ['vanes', 'vaneThickness_mm', 'slideBore_mm', 'eccentricity_mm', 'width_mm'],
+  courses(g) {
+    const { centre } = variableVaneRotor(g);
+    const [ring, rotor] = [g.slideBore_mm / 2, g.rotorDiameter_mm / 2];
+    return {
+      'side-rotor': overFace(slotFloor_mm(g), g.shaftDiameter_mm / 2, centre),
+      'side-vanes': overTransitions(centre, rotor, [
+        ring - rotor + g.eccentricity_mm,
+        ring - rotor - g.eccentricity_mm,
+      ]),
+      'side-slide': overFace(ring, g.slideDiameter_mm / 2),
+      'hub-bushing': [roundCourse(g.shaftDiameter_mm / 2, 50, -50, centre)],
+    };
+  },
   displacement: (g, options) => roundVaneDisplacement(ring(g, options)),
   carried: (g, options) => carriedByVanes(ring(g, options)),
   chains: (g, running) => [

@@ -116,3 +116,35 @@ export const formatFlow = (lpm: number, shop: ShopUnit = 'mm'): string => format
  */
 export const formatPressure = (bar: number, shop: ShopUnit = 'mm'): string =>
   format(bar, PRESSURE, shop);
+
+/**
+ * Writes a flow in the shop's unit as finely as it is known: `15 l/min`, `15.2 l/min`.
+ *
+ * @param lpm a flow in l/min
+ * @param within_lpm how far it may be off, in l/min
+ * @param shop the unit that the shop displays
+ * @example
+ * flowWithin(15.23, 2, 'mm'); // '15 l/min'
+ * flowWithin(15.23, 0.3, 'mm'); // '15.2 l/min'
+ * flowWithin(15.23, 2, 'thou'); // '4.0 gpm'
+ */
+export const flowWithin = (lpm: number, within_lpm: number, shop: ShopUnit): string =>
+  say('quantity.withUnit', { figure: bareFlow(lpm, within_lpm, shop), unit: flowUnit(shop) });
+
+/** Decimals of a flow, at most. */
+const FINEST = 2;
+
+/**
+ * Writes a flow in the shop's unit as finely as it is known, without its unit.
+ *
+ * @param lpm a flow in l/min
+ * @param within_lpm how far it may be off, in l/min
+ * @param shop the unit that the shop displays
+ * @example
+ * bareFlow(0.437, 0.05, 'mm'); // '0.44'
+ */
+export function bareFlow(lpm: number, within_lpm: number, shop: ShopUnit): string {
+  const per = FLOW.per[FLOW.usual[shop]] ?? 1;
+  const decimals = Math.ceil(-Math.log10(Math.max(within_lpm / per, 1e-9)));
+  return (lpm / per).toFixed(Math.min(FINEST, Math.max(0, decimals)));
+}

@@ -6,17 +6,20 @@ import type { CharacteristicId } from '@/core/pumps/ids';
 import { acceptedWords, USUAL_REASONS } from '@/core/records/entries/accept';
 import { gapText, shownExtremes } from '@/core/wording/figures';
 import { unitName } from '@/core/quantity/format';
-import { say } from '@/core/wording/say';
+import { demandGapWords } from '@/core/wording/flow';
+import { paragraph, say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';
 import { Notice } from '@/ui/Notice';
 import { Reasons } from '@/ui/Reasons';
 import { Heading, Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
+import { useGapsAtDemand } from './flow/useFlow';
 import { Sheet } from './Sheet';
 import { unlimitedIn } from './unlimited';
 import type { Deciding } from './useDeciding';
 import type { Assessment } from '@/core/assessment/assessment';
+import type { Job } from '@/core/records/job';
 import type { Shop } from '@/core/records/shop';
 import { layout } from '@/ui/layout';
 
@@ -49,7 +52,7 @@ export function AcceptPanel({ deciding, onDone }: Props) {
         the report under your name.
       </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}
-      {chooseGaps(open, shop, chosen, toggle)}
+      <ChooseGaps job={job} open={open} shop={shop} chosen={chosen} onToggle={toggle} />
       {open.length > 1 ? (
         <Button
           mode="outlined"
@@ -106,13 +109,17 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 48 },
 });
 
-/** The gaps without a limit, each with what is known of it. */
-function chooseGaps(
-  open: Assessment[],
-  shop: Shop,
-  chosen: readonly CharacteristicId[],
-  toggle: (id: CharacteristicId) => void,
-) {
+interface ChooseProps {
+  readonly job: Job;
+  readonly open: readonly Assessment[];
+  readonly shop: Shop;
+  readonly chosen: readonly CharacteristicId[];
+  readonly onToggle: (id: CharacteristicId) => void;
+}
+
+/** The gaps without a limit, each with what is known of it, and with the gap at which the circuits would want for flow. */
+function ChooseGaps({ job, open, shop, chosen, onToggle }: ChooseProps) {
+  const atDemand = useGapsAtDemand(job);
   return (
     <View>
       {open.map((a) => {
@@ -121,13 +128,14 @@ function chooseGaps(
         const figure = known
           ? `${gapText(a.characteristic, known, shop.unit)} ${unitName(quantity, shop.unit)}`
           : 'felt by hand only';
+        const enough = atDemand(id);
         return (
           <CheckRow
             key={id}
             name={name}
-            about={figure}
+            about={paragraph(figure, enough === null ? '' : demandGapWords(enough, shop.unit))}
             checked={chosen.includes(id)}
-            onPress={() => toggle(id)}
+            onPress={() => onToggle(id)}
           />
         );
       })}

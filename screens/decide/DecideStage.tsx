@@ -14,6 +14,7 @@ import { Answer } from './Answer';
 import { CurrencyField } from './CurrencyField';
 import { DecideFoot } from './DecideFoot';
 import { HEAD } from '../job/JobFrame';
+import { PlanFlow } from './flow/PlanFlow';
 import { FromShelfPanel } from './FromShelfPanel';
 import { Sheet } from './Sheet';
 import { SignPanel } from './SignPanel';
@@ -120,6 +121,7 @@ function AnswerPage({ deciding, list, onOpen }: AnswerProps) {
     <>
       <Answer deciding={deciding} />
       <Worth deciding={deciding} />
+      <PlanFlow deciding={deciding} />
     </>
   );
   const works = (

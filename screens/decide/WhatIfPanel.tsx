@@ -24,6 +24,7 @@ import { Slider } from '@/ui/Slider';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Answer } from './Answer';
+import { DraggedFlow } from './flow/DraggedFlow';
 import { GapLines, GapsNow } from './GapLines';
 import { Sheet } from './Sheet';
 import type { Deciding, Settings } from './useDeciding';
@@ -114,6 +115,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
     >
       <Answer deciding={deciding} />
       {total ? <Words>{total}</Words> : null}
+      <DraggedFlow deciding={deciding} amounts={amounts} />
       {shown.map((offer) => (
         <View key={offer.id} style={styles.operation}>
           <WishChoice offer={offer} setting={settings.get(offer.id)} onWish={wish} />

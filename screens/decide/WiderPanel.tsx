@@ -4,15 +4,17 @@ import { View } from 'react-native';
 import { tried } from '@/core/errors';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
-import { trimmed } from '@/core/quantity/format';
+import { signedLength, trimmed } from '@/core/quantity/format';
 import type { Job } from '@/core/records/job';
 import { withWider } from '@/core/rework/decision/wider';
 import { say } from '@/core/wording/say';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
+import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { Answer } from './Answer';
+import { WiderFlow } from './flow/WiderFlow';
 import { Sheet } from './Sheet';
 import { useDeciding } from './useDeciding';
 import { Planned } from './Works';
@@ -38,6 +40,7 @@ export function WiderPanel({ job, onDone }: Props) {
         Flow rises with the width of the gears. Enter how much wider they are: the plan says what
         has to give way.
       </Words>
+      <Bought job={job} onChoose={setOver} />
       <Field control={control} name="over" label={say('sheets.wider', { unit })} />
       <Button mode="contained" onPress={() => void work()}>
         Work it out
@@ -45,6 +48,19 @@ export function WiderPanel({ job, onDone }: Props) {
       {over === null ? null : <WiderAnswer key={over} job={job} over_mm={over} />}
     </Sheet>
   );
+}
+
+/** Gears of another width that can be bought: one of them is chosen by its name. */
+function Bought({ job, onChoose }: Pick<Props, 'job'> & { onChoose: (over_mm: number) => void }) {
+  const { unit } = useShop();
+  return job.sheet.sets.map(({ id, name, over_mm }) => (
+    <RowButton
+      key={id}
+      name={name}
+      about={say('rework.widerBy', { over: signedLength(over_mm, 'gap', unit) })}
+      onPress={() => onChoose(over_mm)}
+    />
+  ));
 }
 
 function WiderAnswer({ job, over_mm }: { readonly job: Job; readonly over_mm: number }) {
@@ -56,6 +72,7 @@ function WiderAnswer({ job, over_mm }: { readonly job: Job; readonly over_mm: nu
       {wider.more === null ? null : (
         <Words strong>{say('rework.wider', { more: trimmed(100 * wider.more, 2) })}</Words>
       )}
+      <WiderFlow job={job} over_mm={over_mm} />
       <Answer deciding={deciding} />
       {deciding.plan ? <Planned deciding={deciding} /> : null}
     </View>

@@ -6,6 +6,7 @@ import { workCost, workDetail, workTitle } from '@/core/wording/workRows';
 import { usePalette } from '@/ui/theme';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { WorkGain } from './flow/WorkGain';
 import { GapLines } from './GapLines';
 import type { Deciding } from './useDeciding';
 import { layout } from '@/ui/layout';
@@ -47,6 +48,7 @@ export function WorkRows({ deciding, rows, amounts }: Props) {
                   </Words>
                 </View>
                 {detail ? <Words size="note">{detail}</Words> : null}
+                <WorkGain deciding={deciding} row={row} />
               </View>
               <View style={wide ? layout.grow : null}>
                 <GapLines deciding={deciding} gaps={row.gaps} amounts={amounts} />

@@ -11,7 +11,7 @@ import { Page } from '@/ui/Page';
 import { Wall } from '../shell/Wall';
 import { NotLoaded, Opening } from '../shell/onDemand';
 import { JobFrame } from './JobFrame';
-import { stageNamed, stageQuery, type StageView } from './stageView';
+import { stageOfView, stageQuery, viewNamed, type StageView } from './stageView';
 import { say } from '@/core/wording/say';
 
 /** A job at one of its stages. What stands over the stages is not drawn anew with each reading. */
@@ -19,9 +19,10 @@ export function JobScreen() {
   const { id, ...params } = useLocalSearchParams<{ id: string; stage: string }>();
   const router = useRouter();
   const { data: left, error, isPending } = useOfRecord('job', id, (job) => job.stage);
-  const stage = stageNamed(params.stage);
+  const name = viewNamed(params.stage);
+  const stage = stageOfView(name);
 
-  const view = useQuery(stageQuery(stage));
+  const view = useQuery(stageQuery(name));
   const { apply: changeJob } = useChange('job', id);
   // The bench leads back to the stage that was open last.
   useEffect(() => {
@@ -48,7 +49,7 @@ export function JobScreen() {
   return (
     <Wall what="This job" record={record}>
       <JobFrame id={id} stage={stage}>
-        <Wall what="This stage" record={record} again={[stage]}>
+        <Wall what="This stage" record={record} again={[name]}>
           {view.data ? <AtStage key={id} id={id} View={view.data.View} /> : <Opening />}
         </Wall>
       </JobFrame>

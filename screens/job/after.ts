@@ -4,3 +4,4 @@ export { DecideStage } from '../decide/DecideStage';
 export { ProveStage } from '../prove/ProveStage';
 export { ReportStage } from '../report/ReportStage';
 export { SparesScreen } from '../shop/SparesScreen';
+export { FlowPage } from '../decide/flow/FlowPage';

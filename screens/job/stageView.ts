@@ -8,8 +8,11 @@ import { viewQuery } from '../shell/onDemand';
 /** The view of a stage of a job. */
 export type StageView = ComponentType<{ readonly job: Job }>;
 
+/** What an address shows of a job: one of its stages, or a page that belongs to one. */
+export type ViewName = Stage | 'flow';
+
 /** Each stage is loaded when it, or one that is loaded with it, is first opened. */
-const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {
+const LOAD: Readonly<Record<ViewName, () => Promise<StageView>>> = {
   tag: async () => (await import('./before')).TagStage,
   strip: async () => (await import('./before')).StripStage,
   look: async () => (await import('./before')).LookStage,
@@ -18,14 +21,18 @@ const LOAD: Readonly<Record<Stage, () => Promise<StageView>>> = {
   build: async () => (await import('./after')).BuildStage,
   prove: async () => (await import('./after')).ProveStage,
   report: async () => (await import('./after')).ReportStage,
+  flow: async () => (await import('./after')).FlowPage,
 };
 
-/** The stage that an address names; measuring where it names none. */
-export const stageNamed = (name: string | undefined): Stage =>
-  STAGES.find((stage) => stage === name) ?? 'measure';
+/** The view that an address names; measuring where it names none. */
+export const viewNamed = (name: string | undefined): ViewName =>
+  name === 'flow' ? name : (STAGES.find((stage) => stage === name) ?? 'measure');
 
-/** The query that loads the view of a stage. */
-export const stageQuery = (stage: Stage) => viewQuery(`stage-${stage}`, LOAD[stage]);
+/** The stage to which a view belongs: its flow is opened from Decide. */
+export const stageOfView = (view: ViewName): Stage => (view === 'flow' ? 'decide' : view);
+
+/** The query that loads a view. */
+export const stageQuery = (view: ViewName) => viewQuery(`stage-${view}`, LOAD[view]);
 
 /** Ids as the app makes them: nothing in them is written otherwise in an address. */
 const JOB_PATH = /^\/job\/([\w-]+)\/([a-z]+)$/;
@@ -35,5 +42,5 @@ export function prefetchJob(client: QueryClient, path: string): void {
   const [, id, stage] = JOB_PATH.exec(path) ?? [];
   if (!id) return;
   void client.prefetchQuery(recordQuery('job', id));
-  void client.prefetchQuery(stageQuery(stageNamed(stage)));
+  void client.prefetchQuery(stageQuery(viewNamed(stage)));
 }

@@ -14,6 +14,7 @@ import { useMore } from '@/ui/More';
 import { Notice } from '@/ui/Notice';
 import { OnPaper } from '@/ui/OnPaper';
 import { Page } from '@/ui/Page';
+import { RowLink } from '@/ui/RowLink';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { ReportPaper } from './ReportPaper';
@@ -78,7 +79,16 @@ export function ReportStage({ job }: { readonly job: Job }) {
     <Page within title={report.overall.words}>
       <Columns
         aside="right"
-        first={actions(more, lacking, save, failed)}
+        first={
+          <>
+            {actions(more, lacking, save, failed)}
+            <RowLink
+              href={`/job/${job.id}/flow`}
+              name="Flow and leak map"
+              about="what each gap costs"
+            />
+          </>
+        }
         second={
           <View style={wide && [styles.paper, { backgroundColor: palette.paper }]}>
             <ReportPaper headed report={report} />

@@ -1,17 +1,19 @@
 import { mean } from 'd3-array';
+import { lazy } from 'react';
 import { View } from 'react-native';
-import { LineChart } from 'react-native-chart-kit';
 import { formatWithUnit } from '@/core/quantity/format';
 import { MM_PER } from '@/core/quantity/units';
 import type { Study } from '@/core/records/study';
 import { useShop } from '@/data/hooks';
-import { FONT, usePalette } from '@/ui/theme';
+import { usePalette } from '@/ui/theme';
 import { useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
+const LinesChart = lazy(() => import('@/ui/LinesChart'));
+
 /** How far each person's mean lies from the part's own, part by part. */
-export default function StudyChart({ study }: { readonly study: Study }) {
+export function StudyChart({ study }: { readonly study: Study }) {
   const { unit } = useShop();
   const palette = usePalette();
   const [width, onLayout] = useWidth(340);
@@ -22,10 +24,9 @@ export default function StudyChart({ study }: { readonly study: Study }) {
       (r) => r.value_mm,
     ) ?? 0;
   const per = MM_PER[unit === 'mm' ? 'um' : 'thou'];
-  const datasets = study.people.map((person, i) => ({
-    data: study.parts.map((part) => (meanOf(part, person) - meanOf(part)) / per),
-    color: () => tones[i % tones.length] ?? palette.ink,
-    strokeWidth: 2,
+  const lines = study.people.map((person, i) => ({
+    values: study.parts.map((part) => (meanOf(part, person) - meanOf(part)) / per),
+    color: tones[i % tones.length] ?? palette.ink,
   }));
   const off = (person: string) => {
     const most = Math.max(...study.parts.map((p) => Math.abs(meanOf(p, person) - meanOf(p))));
@@ -37,21 +38,15 @@ export default function StudyChart({ study }: { readonly study: Study }) {
       role="img"
       aria-label={say('shop.chart', { people: study.people.map(off).join(', ') })}
     >
-      <LineChart
-        data={{ labels: study.parts, datasets, legend: study.people }}
+      <LinesChart
+        labels={study.parts}
+        lines={lines}
+        legend={study.people}
         width={width}
         height={240}
-        yAxisSuffix={unit === 'mm' ? ' µm' : ' thou'}
-        fromZero={false}
-        chartConfig={{
-          backgroundGradientFrom: palette.paper,
-          backgroundGradientTo: palette.paper,
-          decimalPlaces: unit === 'mm' ? 1 : 2,
-          color: () => palette.line,
-          labelColor: () => palette.ink,
-          propsForLabels: { fontFamily: FONT, fontSize: 13 },
-          propsForBackgroundLines: { stroke: palette.line },
-        }}
+        suffix={unit === 'mm' ? ' µm' : ' thou'}
+        decimals={unit === 'mm' ? 1 : 2}
+        dots
       />
       <Words size="note" tone="muted">
         Across: the parts. Up: how far each person reads from the part’s mean.

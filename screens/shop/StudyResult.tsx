@@ -1,6 +1,7 @@
+import { StudyChart } from './StudyChart';
 import { type FeelerSetRecord, feelerSet } from '@/core/records/instrument';
 import { reasonOf } from '@/core/errors';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { dragBandOf, studyOf } from '@/core/metrology/repeatability';
@@ -14,8 +15,6 @@ import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
 
 /** The chart comes with a library that nothing else needs: loaded when a study is looked at. */
-const StudyChart = lazy(() => import('./StudyChart'));
-
 /** What a study says: in words, as a chart, and as an uncertainty that the instrument can take over. */
 export function StudyResult({ study }: { readonly study: Study }) {
   const shop = useShop();

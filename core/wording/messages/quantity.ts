@@ -8,4 +8,5 @@ export const QUANTITY = {
   'quantity.tooLarge': '{reading} is over {most} m, too large for a pump part. Check the unit.',
   'quantity.tooLong': 'A reading has at most {most} characters.',
   'quantity.tooWide': '{reading} is over {most} mm, too wide for a gap. Check the unit.',
+  'quantity.withUnit': '{figure} {unit}',
 } as const;

@@ -169,5 +169,6 @@ export const REWORK = {
   'rework.waitsFor': 'About {amount}: worked out again with {parts} in hand and measured.',
   'rework.washers': 'Thicknesses, {unit}',
   'rework.was': '{decided}, {proposed} was suggested',
+  'rework.widerBy': '{over} over standard',
   'rework.wider': '{more}% more flow',
 } as const;

@@ -1,0 +1,190 @@
+import { stateOf } from '../guidance/evaluator';
+import { dutyFlow, flowBasis, toMeasureForFlow } from '../flow/overview';
+import { NO_SHEET_FLOW, type SheetFlow } from '../records/flow';
+import type { Sheet } from '../records/sheet';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
+import { jobWithSizes } from '../testing/worked';
+import {
+  bandWords,
+  benchWords,
+  coldWords,
+  deliversWords,
+  displacementWords,
+  dutyChangeWords,
+  feedingWords,
+  gainWords,
+  likelyWords,
+  lostWords,
+  measureNextWords,
+  missingWords,
+  oilWords,
+  pathLine,
+  planFlowWords,
+  reachWords,
+  rippleWords,
+  stateWords,
+  thinWords,
+  widerWords,
+} from './flow';
+
+const BAND = { lo: 12.4, mid: 15.2, hi: 17.1 };
+const saying = (flow: Partial<SheetFlow>, more: Partial<Sheet> = {}): Sheet => ({
+  ...VELTRANE_T6,
+  ...more,
+  flow: { ...NO_SHEET_FLOW, ...flow },
+});
+const basisOf = (sheet: Sheet, sizes: Readonly<Record<string, number>> = {}) => {
+  const job = jobWithSizes(sizes, {}, sheet);
+  return flowBasis(job, stateOf(job));
+};
+
+describe('a flow', () => {
+  it('is written as finely as it is known, in both systems', () => {
+    expect(bandWords(BAND, 'mm')).toBe('15 l/min (12 to 17)');
+    expect(bandWords(BAND, 'thou')).toBe('4.0 gpm (3.3 to 4.5)');
+    expect(bandWords({ lo: 17.9, mid: 18.04, hi: 18.1 }, 'mm')).toBe('18.0 l/min (17.9 to 18.1)');
+    expect(bandWords({ lo: 5, mid: 5, hi: 5 }, 'mm')).toBe('5.0 l/min');
+    expect(bandWords({ lo: 0, mid: 0, hi: 0 }, 'mm')).toBe('nothing');
+    expect(bandWords({ lo: 0, mid: 0, hi: 0.8 }, 'mm')).toBe('up to 0.8 l/min');
+    expect(likelyWords(BAND, 'mm')).toBe(
+      'Anything from 12 to 17 l/min, by what is known of its gaps.',
+    );
+  });
+  it('is held against what is wanted: with margin, perhaps, or not', () => {
+    expect(feedingWords(BAND, 10)).toMatch(/margin/);
+    expect(feedingWords(BAND, 15)).toMatch(/may not/);
+    expect(feedingWords(BAND, 18)).toMatch(/starve/);
+    expect(feedingWords(BAND, null)).toBe('');
+  });
+});
+
+describe('the page of a pump’s flow', () => {
+  const fed = saying({
+    demand: [{ name: 'All', idle_lpm: 14, idle_bar: 8, work_lpm: null, work_bar: null }],
+  });
+  it('opens with what is delivered of what, what is wanted, and where most is lost', () => {
+    const worn = { 'pocket-depth': 20.2, 'drive-width': 20, 'driven-width': 20 };
+    const basis = basisOf(fed, worn);
+    const idle = dutyFlow(basis, 'idle');
+    expect(deliversWords(idle, null, 'mm')).toMatch(
+      /^At hot idle the pump delivers \d+(\.\d+)? of 19\.3 l\/min; the circuits want 14 l\/min\.$/,
+    );
+    expect(lostWords(basis.subject, idle.flow!)).toMatch(
+      /of what is lost goes over the gear faces\.$/,
+    );
+    expect(deliversWords(dutyFlow(basis, 'work'), null, 'thou')).toMatch(
+      /^At working speed the pump delivers .* gpm\.$/,
+    );
+  });
+  it('says what it rests on: state, oil, displacement, a test, what nobody measured', () => {
+    const basis = basisOf(saying({ cc_rev: 29 }));
+    const idle = dutyFlow(basis, 'idle');
+    expect(stateWords(idle.at, 'mm')).toBe('700 rpm, 8 bar, 90 °C');
+    expect(stateWords(idle.at, 'thou')).toBe('700 rpm, 116 psi, 194 °F');
+    expect(oilWords(basis.fluid)).toBe('Oil: Transmission fluid, usual, assumed');
+    expect(displacementWords(basis.subject.displacement)).toBe(
+      '29.0 cm³ a turn, as published; the geometry has 27.6, 5% less',
+    );
+    expect(rippleWords(basis.subject.displacement)).toBe('Ripple 2.0%.');
+    expect(benchWords(null)).toBe('');
+    expect(benchWords({ K: 1.42, readings: 2, as: 'factor' })).toMatch(
+      /1\.4 times that of the model/,
+    );
+    expect(benchWords({ K: 4.5, readings: 1, as: 'finding' })).toMatch(/look for another cause/);
+    expect(benchWords({ K: null, readings: 1, as: 'contradiction' })).toMatch(
+      /more than these sizes move/,
+    );
+    expect(measureNextWords(basis.job.sheet, toMeasureForFlow(basis, idle.at), 'mm')).toMatch(
+      /^Measure drive gear tips to crescent next: .* l\/min of the flow hangs on it/,
+    );
+    expect(coldWords(basis.job.sheet, basis.subject)).toBe('');
+    const bare = basisOf(saying({}, { materials: [] }));
+    expect(coldWords(bare.job.sheet, bare.subject)).toMatch(
+      /Heat is not counted at end clearance, drive gear/,
+    );
+    const thin = {
+      fluid: { name: 'Fuel', kv40_mm2s: 0.6, kv100_mm2s: 0.35, density15_kgm3: 795 },
+      from: 'job',
+    } as const;
+    expect(thinWords(thin, 60)).toMatch(/interpolated/);
+    expect(thinWords(basis.fluid, 60)).toBe('');
+  });
+  it('asks for the sizes that an example’s geometry does not have, each with how it is taken', () => {
+    for (const sheet of SHEETS) {
+      const needs = Object.keys(sheet.geometry).filter((field) => field.endsWith('_mm'));
+      const missing = basisOf({ ...sheet, examples: needs, nominal: [] }).subject.displacement
+        .missing;
+      expect(missing.length).toBeGreaterThan(0);
+      for (const words of missingWords(sheet, missing)) {
+        expect(words).toMatch(/^[A-Z].*: .+/);
+        expect(words).not.toMatch(/undefined|flow\.take/);
+      }
+    }
+    const unknown = basisOf(saying({}, { examples: ['module_mm'] }));
+    expect(deliversWords(dutyFlow(unknown, 'idle'), null, 'mm')).toMatch(
+      /Nobody can say the flow yet/,
+    );
+  });
+  it('lists each path with its gap, where that is from, and what it loses', () => {
+    const basis = basisOf(saying({}), { 'pocket-depth': 20.05, 'drive-width': 20 });
+    const lines = dutyFlow(basis, 'idle').flow!.paths.map((path) =>
+      pathLine(basis.job.sheet, path, 1, 'mm'),
+    );
+    const line = (name: RegExp) => lines.find((l) => name.test(l.name));
+    expect(line(/End clearance, drive gear/)).toMatchObject({ gap: '0.075 mm', note: '' });
+    expect(line(/Driven gear to pocket/)?.note).toBe('not measured: by its limits');
+    expect(line(/Drive gear tips/)?.note).toMatch(/a usual gap.*coarse/);
+    expect(lines.every(({ flow, percent }) => /\d/.test(flow) && /\d/.test(percent))).toBe(true);
+  });
+  it('says that a pump does not reach what is asked', () => {
+    const hard = saying({ idle: { rpm: 300, pressure_bar: 150, temp_C: 120 } });
+    const basis = basisOf(hard, { 'pocket-depth': 20.4, 'drive-width': 20, 'driven-width': 20 });
+    const idle = dutyFlow(basis, 'idle');
+    expect(deliversWords(idle, null, 'mm')).toMatch(/delivers nothing of/);
+    expect(reachWords(basis, idle, 'mm')).toMatch(
+      /^It does not reach 150 bar: at about \d+(\.\d+)? bar/,
+    );
+    expect(reachWords(basisOf(saying({})), dutyFlow(basisOf(saying({})), 'idle'), 'mm')).toBe('');
+  });
+});
+
+describe('what Decide says of the flow', () => {
+  const after = { lo: 15, mid: 16, hi: 17 };
+  const said = (
+    flow: Partial<Parameters<typeof planFlowWords>[0]>,
+    verdicts: Partial<Parameters<typeof planFlowWords>[1]> = {},
+  ) =>
+    planFlowWords(
+      { idle: BAND, after: null, demand_lpm: null, ...flow },
+      { isOut: false, bringsIn: false, ...verdicts },
+      'mm',
+    );
+  it('is what is delivered now, and after the work where that changes it', () => {
+    expect(said({}).line).toBe('15 l/min (12 to 17)');
+    expect(said({ after }).line).toBe(
+      '15 l/min (12 to 17) now, 16 l/min (15 to 17) after the work',
+    );
+    expect(said({ after: BAND, demand_lpm: 9 }).line).toBe(
+      '15 l/min (12 to 17); the circuits want 9 l/min',
+    );
+    expect(said({ idle: null }).line).toMatch(/not known/);
+  });
+  it('is a fact beside the verdicts, never instead of them', () => {
+    expect(said({ after, demand_lpm: 20 }, { bringsIn: true }).fact).toMatch(/still starve/);
+    expect(said({ after, demand_lpm: 16 }, { bringsIn: true }).fact).toMatch(/not sure/);
+    expect(said({ after, demand_lpm: 20 }).fact).toBe('');
+    expect(said({ demand_lpm: 9 }, { isOut: true }).fact).toMatch(/still feeds its circuits/);
+    expect(said({ demand_lpm: 9 }).fact).toBe('');
+    expect(gainWords(1.234, 'mm')).toBe('+1.2 l/min at hot idle');
+    expect(gainWords(-0.4, 'mm')).toBe('−0.40 l/min at hot idle');
+    expect([gainWords(0.01, 'mm'), gainWords(null, 'mm')]).toEqual(['', '']);
+  });
+  it('is of a wider pump what it moves, takes to turn and asks of the inlet', () => {
+    expect(dutyChangeWords('idle', 10, 12, 11, 'mm')).toBe(
+      'Hot idle: 12 l/min, before 10 l/min; the circuits want 11 l/min.',
+    );
+    expect(widerWords({ before: 20, after: 22 }, { before: 5, after: 5.5 }, 20, 'mm')).toMatch(
+      /22\.0 cm³ a turn, before 20\.0\. At 20 bar it takes about 5\.5 Nm to turn, before 5\.0\. The inlet has to pass 10% more/,
+    );
+  });
+});

@@ -1,0 +1,408 @@
+import { type Band, type JobPath, type MiddleFlow } from '../flow/answer';
+import { pressureReached, type DutyFlow, type FlowBasis, type Unmeasured } from '../flow/overview';
+import type { BenchFit } from '../flow/benchTest';
+import type { JobState } from '../flow/demand';
+import type { JobFluid } from '../flow/fluids';
+import type { GapFrom } from '../flow/known';
+import type { JobDisplacement, JobPump } from '../flow/jobPump';
+import { fluidAt } from '../hydraulics/fluid';
+import type { LeakWay } from '../pumps/flow';
+import { familyOf, characteristicOf } from '../pumps/registry';
+import { bareFlow, flowUnit, flowWithin, formatFlow, formatPressure } from '../quantity/flow';
+import { formatLength, formatWithUnit } from '../quantity/format';
+import { capital, lower } from '../quantity/letters';
+import { formatTemperature } from '../quantity/temperature';
+import type { ShopUnit } from '../quantity/units';
+import type { FlowState } from '../records/flow';
+import type { Sheet } from '../records/sheet';
+import { listed, paragraph, say, spelled, type MessageKey } from './say';
+
+/** Half the width of a band: how far its middle may be off, in l/min. */
+const halfOf = ({ lo, hi }: Band): number => (hi - lo) / 2;
+
+/** Less than this is told as nothing, in l/min. */
+const NO_GAIN_lpm = 0.05;
+
+/** Without a band a figure is told as finely as the model is good for: a tenth of it. */
+const FINE = 0.1;
+
+const fineOf = (lpm: number): number => Math.max(FINE * lpm, 0.05);
+
+/**
+ * Writes what is delivered, as finely as its band lets: `15 l/min (12 to 17)`.
+ *
+ * @param band in l/min
+ */
+export function bandWords(band: Band, unit: ShopUnit): string {
+  if (band.hi === 0) return say('flow.none');
+  const half = Math.max(halfOf(band), fineOf(band.mid) / 5);
+  const [lo, hi] = [band.lo, band.hi].map((lpm) => bareFlow(lpm, half, unit));
+  if (Number(bareFlow(band.mid, half, unit)) === 0) {
+    return say('flow.upTo', { flow: flowWithin(band.hi, half, unit) });
+  }
+  const mid = flowWithin(band.mid, half, unit);
+  return lo === hi ? mid : say('flow.band', { mid, lo: lo!, hi: hi! });
+}
+
+/** Says between what a delivered flow lies; empty where that is no more than its figure. */
+export function likelyWords(band: Band, unit: ShopUnit): string {
+  const half = Math.max(halfOf(band), fineOf(band.mid) / 5);
+  const [lo, hi] = [bareFlow(band.lo, half, unit), flowWithin(band.hi, half, unit)];
+  return band.hi - band.lo < 0.005 ? '' : say('flow.likely', { lo, hi });
+}
+
+/** Less than this share of what is delivered is no change. */
+const NO_CHANGE = 0.004;
+
+/** Tells whether work changes what is delivered by so much that it is said. */
+export const isChanged = (now: Band, after: Band): boolean =>
+  Math.abs(after.mid - now.mid) > Math.max(NO_CHANGE * now.mid, NO_GAIN_lpm);
+
+/** Writes a flow without a band. */
+export const flowWords = (lpm: number, unit: ShopUnit): string =>
+  flowWithin(lpm, fineOf(lpm), unit);
+
+/** Shares in words, from the greatest; what is less is told in per cent. */
+const SHARES: readonly (readonly [least: number, key: MessageKey & `flow.share.${string}`])[] = [
+  [0.93, 'flow.share.nearlyAll'],
+  [0.78, 'flow.share.most'],
+  [0.6, 'flow.share.twoThirds'],
+  [0.43, 'flow.share.half'],
+  [0.3, 'flow.share.third'],
+  [0.22, 'flow.share.quarter'],
+];
+
+/** Adds up the shares of paths that go one way. */
+export function byWay(
+  { known }: Pick<JobPump, 'known'>,
+  paths: readonly Pick<JobPath, 'characteristic' | 'share'>[],
+): { readonly way: LeakWay; readonly share: number }[] {
+  const ways = new Map(known.paths.map(({ id, way }) => [id, way]));
+  const shares = new Map<LeakWay, number>();
+  for (const { characteristic, share } of paths) {
+    const way = ways.get(characteristic);
+    if (way) shares.set(way, (shares.get(way) ?? 0) + share);
+  }
+  return [...shares].map(([way, share]) => ({ way, share })).sort((a, b) => b.share - a.share);
+}
+
+/** Says where most of what is lost goes: `Half of what is lost goes over the gear faces.` Empty where nothing is lost. */
+export function lostWords(subject: Pick<JobPump, 'known'>, { paths }: MiddleFlow): string {
+  const [first] = byWay(subject, paths);
+  const [, key] = SHARES.find(([least]) => first && first.share >= least) ?? [];
+  if (!first || !key) return '';
+  return say('flow.lost', { share: say(key), way: say(`flow.way.${first.way}`) });
+}
+
+/** Says what a pump delivers at a state, of what it moves, and what is wanted. */
+export function deliversWords(
+  { duty, flow, demand_lpm }: Pick<DutyFlow, 'duty' | 'flow' | 'demand_lpm'>,
+  band: Band | null,
+  unit: ShopUnit,
+): string {
+  if (!flow) return say('flow.missing');
+  const half = band ? halfOf(band) : fineOf(flow.delivered_lpm);
+  const figures = {
+    duty: say(`flow.at.${duty}`),
+    delivered:
+      flow.delivered_lpm === 0 ? say('flow.none') : bareFlow(flow.delivered_lpm, half, unit),
+    theoretical: flowWithin(flow.theoretical_lpm, Math.min(half, 0.5), unit),
+  };
+  if (demand_lpm === null) return say('flow.delivers', figures);
+  return say('flow.deliversFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
+}
+
+/** Says whether a pump feeds its circuits: with margin, perhaps, or not. */
+export type Feeding = 'feeds' | 'may' | 'starves';
+
+/**
+ * Returns whether a pump feeds its circuits; null where nobody said what they want.
+ *
+ * @param band what it delivers, in l/min
+ * @param demand_lpm what they want
+ * @example
+ * feedingOf({ lo: 8, mid: 9, hi: 10 }, 7); // 'feeds'
+ * feedingOf({ lo: 8, mid: 9, hi: 10 }, 9.5); // 'may'
+ * feedingOf({ lo: 8, mid: 9, hi: 10 }, null); // null
+ */
+export function feedingOf(band: Band, demand_lpm: number | null): Feeding | null {
+  if (demand_lpm === null) return null;
+  if (band.hi < demand_lpm) return 'starves';
+  return band.lo >= demand_lpm ? 'feeds' : 'may';
+}
+
+const FEEDING: Readonly<Record<Feeding, MessageKey & `flow.${string}`>> = {
+  feeds: 'flow.feeds',
+  may: 'flow.mayFeed',
+  starves: 'flow.starves',
+};
+
+/** Says whether a pump feeds its circuits; empty where nobody said what they want. */
+export function feedingWords(band: Band, demand_lpm: number | null): string {
+  const feeding = feedingOf(band, demand_lpm);
+  return feeding ? say(FEEDING[feeding] as 'flow.feeds') : '';
+}
+
+/** Says at which pressure a pump gives up; empty where it reaches what is asked. */
+export function reachWords(basis: FlowBasis, { at, flow }: DutyFlow, unit: ShopUnit): string {
+  if (!flow || flow.delivered_lpm > 0 || at.rpm === 0) return '';
+  const reached = pressureReached(basis, at);
+  if (reached === null) return '';
+  return say('flow.reaches', {
+    pressure: formatPressure(at.pressure_bar, unit),
+    reached: formatPressure(Number(reached.toPrecision(2)), unit),
+  });
+}
+
+/** Says how a pump runs: `700 rpm, 8 bar, 90 °C`. */
+export const stateWords = ({ rpm, pressure_bar, temp_C }: FlowState, unit: ShopUnit): string =>
+  say('flow.figures', {
+    speed: say('flow.speed', { rpm: Math.round(rpm) }),
+    pressure: formatPressure(pressure_bar, unit),
+    temperature: formatTemperature(temp_C, unit),
+  });
+
+/** Says how a pump runs at one of its states, and that it is assumed where nobody said. */
+export const jobStateWords = ({ state, from }: JobState, unit: ShopUnit): string => {
+  const text = stateWords(state, unit);
+  return from === 'assumed' ? say('flow.assumed', { text }) : text;
+};
+
+/** Says what a pump runs on, and that it is assumed where nobody said. */
+export function oilWords({ fluid, from }: JobFluid): string {
+  const text = say('flow.oil', { name: fluid.name });
+  return from === 'assumed' ? say('flow.assumed', { text }) : text;
+}
+
+/** Says that an oil is so thin that its viscosity is no more than interpolated; empty for others. */
+export const thinWords = ({ fluid }: JobFluid, temp_C: number): string =>
+  fluidAt(fluid, temp_C).law === 'interpolated' ? say('flow.thin') : '';
+
+const FROM: Readonly<
+  Record<GapFrom, '' | 'flow.fromLimits' | 'flow.fromExample' | 'flow.fromPredicted'>
+> = {
+  measured: '',
+  limits: 'flow.fromLimits',
+  example: 'flow.fromExample',
+  predicted: 'flow.fromPredicted',
+};
+
+/** One path as a line of a list: its gap, where that is known from, what it loses. */
+export interface PathLine {
+  readonly name: string;
+  /** `0.066 mm`, or `0.05–0.08 mm`. */
+  readonly gap: string;
+  /** Says where the gap is known from, and that its sum is coarse; empty for one that was measured. */
+  readonly note: string;
+  /** `1.2`, in the unit of the list. */
+  readonly flow: string;
+  readonly percent: string;
+}
+
+/** Of a path less than this is told as less, in l/min. */
+const LEAST_lpm = 0.01;
+
+/**
+ * Returns a path as a line of a list.
+ *
+ * @param sheet of the pump
+ * @param path what it loses
+ * @param K the factor on the slip: lines add up to what is lost
+ */
+export function pathLine(
+  sheet: Sheet,
+  { characteristic, gap, gapFrom, lpm, share, coarse }: JobPath,
+  K: number,
+  unit: ShopUnit,
+): PathLine {
+  const { smallest_mm, largest_mm } = gap;
+  const [least, most] = [smallest_mm, largest_mm].map((mm) => formatLength(mm, 'gap', unit));
+  const from = FROM[gapFrom];
+  const lost = K * lpm;
+  return {
+    name: characteristicOf(sheet, characteristic).name,
+    gap:
+      least === most
+        ? formatWithUnit(largest_mm, 'gap', unit)
+        : `${least}–${formatWithUnit(largest_mm, 'gap', unit)}`,
+    note: listed([from ? say(from) : '', coarse ? say('flow.coarse') : ''].filter(Boolean)),
+    flow:
+      lost < LEAST_lpm
+        ? say('flow.lessThan', { flow: bareFlow(LEAST_lpm, LEAST_lpm, unit) })
+        : bareFlow(lost, Math.max(0.05 * lost, LEAST_lpm), unit),
+    percent: share > 0 && share < 0.005 ? '<1' : (100 * share).toFixed(0),
+  };
+}
+
+/** Names the unit of the flows in a list. */
+export const flowColumn = (unit: ShopUnit): string => flowUnit(unit);
+
+/** Says what a pump moves in a turn, from where that is known, and how far its geometry is from it. */
+export function displacementWords({ cc_rev, from, byGeometry_cc }: JobDisplacement): string {
+  if (cc_rev === null || from === null) return '';
+  const text = say('flow.displacement', { cc: cc_rev.toFixed(1), from: say(`flow.from.${from}`) });
+  if (from !== 'published' || byGeometry_cc === null) return text;
+  const off = 100 * (byGeometry_cc / cc_rev - 1);
+  if (Math.abs(off) < 0.5) return text;
+  return say('flow.displacementOff', {
+    text,
+    other: byGeometry_cc.toFixed(1),
+    percent: Math.abs(off).toFixed(0),
+    side: off > 0 ? 'more' : 'less',
+  });
+}
+
+/** Says how far the flow swings within a turn, and what few vanes carry in truth. */
+export const rippleWords = ({ ripple, carried_cc }: JobDisplacement): string =>
+  paragraph(
+    `${say('flow.ripple', { percent: (100 * ripple).toFixed(ripple < 0.1 ? 1 : 0) })}.`,
+    carried_cc === null ? '' : say('flow.fewVanes', { cc: carried_cc.toFixed(1) }),
+  );
+
+/** Says what a test before the teardown makes of the model; empty for no test. */
+export function benchWords(fit: BenchFit | null): string {
+  if (!fit) return '';
+  if (fit.as === 'contradiction' || fit.K === null) return say('flow.bench.contradiction');
+  return say(`flow.bench.${fit.as}`, { factor: fit.K.toFixed(fit.K < 10 ? 1 : 0) });
+}
+
+/** Says which gap to measure next for the flow; empty where none matters. */
+export function measureNextWords(
+  sheet: Sheet,
+  [first]: readonly Unmeasured[],
+  unit: ShopUnit,
+): string {
+  if (!first) return '';
+  const gap = lower(characteristicOf(sheet, first.characteristic).name);
+  return say('flow.measureNext', { gap, swing: flowWords(first.swing_lpm, unit) });
+}
+
+/** Says at which gaps heat is not counted, since a material is missing; empty where it is at all. */
+export const coldWords = (sheet: Sheet, { known }: Pick<JobPump, 'known'>): string =>
+  known.cold.length === 0
+    ? ''
+    : say('flow.cold', {
+        paths: listed(known.cold.map((id) => lower(characteristicOf(sheet, id).name))),
+      });
+
+/** Fields that are taken alike. */
+const TAKEN: Readonly<Record<string, 'count' | 'overTips'>> = {
+  teeth: 'count',
+  pinionTeeth: 'count',
+  ringTeeth: 'count',
+  innerLobes: 'count',
+  vanes: 'count',
+  tipDiameter_mm: 'overTips',
+  pinionTipDiameter_mm: 'overTips',
+};
+
+/** Lists the sizes without which nobody can say the flow, each with how it is taken. */
+export function missingWords(sheet: Sheet, missing: readonly string[]): string[] {
+  const { fields } = familyOf(sheet.family).geometry.describe();
+  return missing.map((field) => {
+    const { label = field } = fields[field] as { label?: string };
+    return say('flow.takeField', {
+      field: spelled(label),
+      how: spelled(say(`flow.take.${TAKEN[field] ?? field}` as 'flow.take.width_mm')),
+    });
+  });
+}
+
+/** What of a plan's flow is said in Decide. */
+export interface PlanFlowSaid {
+  /** What is delivered at hot idle now, and after the work. */
+  readonly line: string;
+  /** What it is worth knowing beside the verdicts, never instead of them; empty for nothing. */
+  readonly fact: string;
+}
+
+/**
+ * Says what a plan makes of the flow at hot idle, and what of that stands beside the verdicts: a plan that brings all
+ * in and leaves the circuits hungry, a pump that is out and feeds them with margin.
+ *
+ * @param bands now and after the plan; null while they are drawn, or where there are none
+ * @param verdicts whether a limit is missed now, and whether the plan brings all in
+ */
+export function planFlowWords(
+  {
+    idle,
+    after,
+    demand_lpm,
+  }: {
+    readonly idle: Band | null;
+    readonly after: Band | null;
+    readonly demand_lpm: number | null;
+  },
+  { isOut, bringsIn }: { readonly isOut: boolean; readonly bringsIn: boolean },
+  unit: ShopUnit,
+): PlanFlowSaid {
+  if (!idle) return { line: say('flow.unknown'), fact: '' };
+  const now = bandWords(idle, unit);
+  const told =
+    after && isChanged(idle, after)
+      ? say('flow.nowAndAfter', { now, after: bandWords(after, unit) })
+      : now;
+  const line =
+    demand_lpm === null
+      ? told
+      : say('flow.wants', { text: told, demand: formatFlow(demand_lpm, unit) });
+  const then = after && feedingOf(after, demand_lpm);
+  if (bringsIn && then === 'starves') return { line, fact: say('flow.stillStarves') };
+  if (bringsIn && then === 'may') return { line, fact: say('flow.stillMayStarve') };
+  if (isOut && feedingOf(idle, demand_lpm) === 'feeds') return { line, fact: say('flow.outFeeds') };
+  return { line, fact: '' };
+}
+
+/** Says what works of a plan buy in flow at hot idle; empty for nothing. */
+export function gainWords(gain_lpm: number | null, unit: ShopUnit): string {
+  if (gain_lpm === null || Math.abs(gain_lpm) < NO_GAIN_lpm) return '';
+  const sign = gain_lpm > 0 ? '+' : '−';
+  return say('flow.buys', { gain: `${sign}${flowWords(Math.abs(gain_lpm), unit)}` });
+}
+
+/** Says what a change makes of the flow at one of the two states, and what is wanted there. */
+export function dutyChangeWords(
+  duty: DutyFlow['duty'],
+  now_lpm: number,
+  then_lpm: number,
+  demand_lpm: number | null,
+  unit: ShopUnit,
+): string {
+  const figures = {
+    duty: capital(say(`flow.at.${duty}`)),
+    now: flowWords(now_lpm, unit),
+    then: flowWords(then_lpm, unit),
+  };
+  return demand_lpm === null
+    ? say('flow.changes', figures)
+    : say('flow.changesFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
+}
+
+/** A figure before a change and after it. */
+interface Change {
+  readonly before: number;
+  readonly after: number;
+}
+
+/** Says what another width asks of the drive and the inlet, and what has to change with it. */
+export function widerWords(
+  cc: Change,
+  torque: Change,
+  pressure_bar: number,
+  unit: ShopUnit,
+): string {
+  return paragraph(
+    say('flow.widerMoves', { before: cc.before.toFixed(1), after: cc.after.toFixed(1) }),
+    say('flow.widerTurns', {
+      pressure: formatPressure(pressure_bar, unit),
+      before: torque.before.toFixed(1),
+      after: torque.after.toFixed(1),
+    }),
+    say('flow.widerInlet', { percent: (100 * (cc.after / cc.before - 1)).toFixed(0) }),
+    say('flow.widerAlso'),
+  );
+}
+
+/** Says at which gap a pump would fall under what its circuits want: the model's word, where no limit is published. */
+export const demandGapWords = (gap_mm: number, unit: ShopUnit): string =>
+  say('flow.gapAt', { gap: formatWithUnit(gap_mm, 'gap', unit) });

@@ -1,0 +1,27 @@
+import { useMemo } from 'react';
+import { dutyFlow, pumpAfter } from '@/core/flow/overview';
+import type { Amounts } from '@/core/rework/solver/problem';
+import { flowWords } from '@/core/wording/flow';
+import { say } from '@/core/wording/say';
+import { useShop } from '@/data/hooks';
+import { Words } from '@/ui/Words';
+import type { Deciding } from '../useDeciding';
+import { useFlowBasis } from './useFlow';
+
+interface Props {
+  readonly deciding: Deciding;
+  /** What is dragged among it. */
+  readonly amounts: Amounts;
+}
+
+/** What is delivered at hot idle by the amounts in hand: it moves with the cut. */
+export function DraggedFlow({ deciding: { job, rework }, amounts }: Props) {
+  const { unit } = useShop();
+  const basis = useFlowBasis(job);
+  const flow = useMemo(() => {
+    const works = [...amounts].map(([id, amount_mm]) => ({ id, amount_mm }));
+    return dutyFlow(basis, 'idle', pumpAfter(basis, rework, works)).flow;
+  }, [basis, rework, amounts]);
+  if (!flow) return null;
+  return <Words>{say('flow.atIdle', { delivered: flowWords(flow.delivered_lpm, unit) })}</Words>;
+}

@@ -1,0 +1,238 @@
+import { useRouter } from 'expo-router';
+import { ScrollView, StyleSheet, View, type Text } from 'react-native';
+import { toMeasureForFlow, type FlowBasis } from '@/core/flow/overview';
+import type { Job } from '@/core/records/job';
+import {
+  bandWords,
+  benchWords,
+  coldWords,
+  deliversWords,
+  displacementWords,
+  feedingWords,
+  isChanged,
+  jobStateWords,
+  likelyWords,
+  lostWords,
+  measureNextWords,
+  missingWords,
+  oilWords,
+  reachWords,
+  rippleWords,
+  thinWords,
+} from '@/core/wording/flow';
+import { paragraph, say } from '@/core/wording/say';
+import { useSheets, useShop } from '@/data/hooks';
+import { useAnnounced } from '@/ui/announce';
+import { Button } from '@/ui/Button';
+import { useNextFocus } from '@/ui/focus';
+import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
+import { Later } from '@/ui/Later';
+import { usePalette } from '@/ui/theme';
+import { useWide } from '@/ui/useWidth';
+import { Heading, Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
+import { useDeciding } from '../useDeciding';
+import { Conditions } from './Conditions';
+import { FlowChart } from './FlowChart';
+import { FlowFigures } from './FlowFigures';
+import { LeakList } from './LeakList';
+import { LeakMap } from './LeakMap';
+import { useDuty, useFlowBasis, usePumpAfter, type ShownDuty } from './useFlow';
+
+/** What the pump of a job delivers with its gaps, where it loses the rest, and what its circuits want. */
+export function FlowPage({ job }: { readonly job: Job }) {
+  const { unit } = useShop();
+  const basis = useFlowBasis(job);
+  const deciding = useDeciding(job);
+  const after = usePumpAfter(basis, deciding);
+  const idle = useDuty(basis, after, 'idle');
+  const work = useDuty(basis, after, 'work');
+  const wide = useWide();
+  const palette = usePalette();
+  const router = useRouter();
+  const { flow } = idle;
+  useAnnounced(deliversWords(idle, idle.band, unit), true);
+  const map = flow ? (
+    <>
+      <View style={styles.row}>
+        <LeakMap sheet={job.sheet} paths={flow.paths} size={wide ? MAP.wide : MAP.phone} />
+        <FlowFigures displacement={basis.subject.displacement} idle={idle} />
+      </View>
+      <LeakList sheet={job.sheet} paths={flow.paths} K={basis.factor.K} unit={unit} />
+    </>
+  ) : null;
+  const chart = flow ? (
+    <Later>
+      <FlowChart
+        basis={basis}
+        after={after}
+        idle={idle.at}
+        work={work.at}
+        demand_lpm={idle.demand_lpm}
+        unit={unit}
+      />
+    </Later>
+  ) : null;
+  const head = (
+    <>
+      <Said basis={basis} idle={idle} work={work} />
+      {flow ? null : <Missing basis={basis} />}
+    </>
+  );
+  const foot = (
+    <View style={[styles.foot, { borderColor: palette.line }]}>
+      <FootRow>
+        <FootButton
+          low
+          name="Back to Decide"
+          onPress={() => router.replace(`/job/${job.id}/decide`)}
+        />
+      </FootRow>
+    </View>
+  );
+  const rest = <Grounds basis={basis} idle={idle} work={work} />;
+  return (
+    <View style={styles.fill}>
+      {wide ? (
+        <View style={layout.panes}>
+          <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
+            {head}
+            {map}
+          </ScrollView>
+          <ScrollView
+            tabIndex={0}
+            style={[styles.fill, styles.second, { borderColor: palette.line }]}
+            contentContainerStyle={styles.page}
+          >
+            {chart}
+            {rest}
+          </ScrollView>
+        </View>
+      ) : (
+        <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
+          {head}
+          {map}
+          {chart}
+          {rest}
+        </ScrollView>
+      )}
+      {foot}
+    </View>
+  );
+}
+
+interface SaidProps {
+  readonly basis: FlowBasis;
+  readonly idle: ShownDuty;
+  readonly work: ShownDuty;
+}
+
+/** The answer as sentences: what arrives, whether that is enough, where most of the rest goes, what the plan makes of it. */
+function Said({ basis, idle, work }: SaidProps) {
+  const { unit } = useShop();
+  const next = useNextFocus<Text>('flow');
+  const { flow, band, after, afterBand, demand_lpm } = idle;
+  if (!flow) {
+    return (
+      <Heading ref={next} size="instruction">
+        {say('flow.unknown')}
+      </Heading>
+    );
+  }
+  const working = work.flow && work.band ? bandWords(work.band, unit) : null;
+  return (
+    <View style={styles.said}>
+      <Heading ref={next} size="instruction">
+        {deliversWords(idle, band, unit)}
+      </Heading>
+      <Words>
+        {paragraph(
+          lostWords(basis.subject, flow),
+          band ? feedingWords(band, demand_lpm) : '',
+          reachWords(basis, idle, unit),
+          after && afterBand && band && isChanged(band, afterBand)
+            ? say('flow.after', { delivered: bandWords(afterBand, unit) })
+            : '',
+        )}
+      </Words>
+      {band ? (
+        <Words tone="muted">
+          {paragraph(
+            likelyWords(band, unit),
+            working ? say('flow.atWork', { delivered: working }) : '',
+          )}
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+/** What is asked for while nobody can say what the pump moves: sizes by name, each with how it is taken. */
+function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
+  const router = useRouter();
+  const { data: sheets } = useSheets();
+  const isKept = sheets?.records.some(({ id }) => id === job.sheet.id) ?? true;
+  const go = isKept
+    ? () => router.navigate(`/sheets/${job.sheet.id}`)
+    : () => router.replace(`/job/${job.id}/tag`);
+  return (
+    <View style={layout.stack}>
+      <Words>{say(isKept ? 'flow.missing' : 'flow.missingSheet')}</Words>
+      {missingWords(job.sheet, subject.displacement.missing).map((words) => (
+        <Words key={words}>{words}</Words>
+      ))}
+      <Button mode="contained" onPress={go}>
+        {isKept ? 'Go to the sheet' : 'Go to Tag'}
+      </Button>
+    </View>
+  );
+}
+
+/** What the answer rests on: displacement, oil, states, what a test says, what nobody measured; each to be changed here. */
+function Grounds({ basis, idle, work }: SaidProps) {
+  const { unit } = useShop();
+  const { job, subject, fluid, fit } = basis;
+  const { displacement } = subject;
+  const next = idle.flow ? toMeasureForFlow(basis, idle.at) : [];
+  const texts = [
+    measureNextWords(job.sheet, next, unit),
+    benchWords(fit),
+    displacement.cc_rev === null
+      ? ''
+      : paragraph(`${displacementWords(displacement)}.`, rippleWords(displacement)),
+    paragraph(coldWords(job.sheet, subject), thinWords(fluid, idle.at.temp_C)),
+    job.sheet.family === 'vacuum-vane' ? say('flow.onAir') : '',
+  ].filter(Boolean);
+  return (
+    <View style={layout.stack}>
+      {texts.map((text) => (
+        <Words key={text} size="note">
+          {text}
+        </Words>
+      ))}
+      <Conditions
+        job={job}
+        about={[
+          say('flow.idleIs', { state: jobStateWords(idle.how, unit) }),
+          say('flow.workIs', { state: jobStateWords(work.how, unit) }),
+          oilWords(fluid),
+        ]}
+      />
+      <Words size="note" tone="muted">
+        {say('flow.model')}
+      </Words>
+    </View>
+  );
+}
+
+const MAP = { phone: 210, wide: 320 } as const;
+
+const styles = StyleSheet.create({
+  fill: { flex: 1, minHeight: 0, minWidth: 0 },
+  page: { padding: 14, gap: 12 },
+  second: { borderLeftWidth: 1 },
+  said: { gap: 4 },
+  row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
+  foot: { padding: 10, gap: 8, borderTopWidth: 1 },
+});
