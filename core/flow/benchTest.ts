@@ -1,4 +1,4 @@
-import type { Fluid } from '../hydraulics/fluid';
+import { hasViscosity, type Fluid } from '../hydraulics/fluid';
 import { type BeforeFigure, pumpSpeed } from '../records/tag';
 import { middleFlow, UNFITTED, type SlipFactor } from './answer';
 import type { Conditions, JobPump } from './jobPump';
@@ -29,8 +29,9 @@ export const BELIEVED = { least: 0.5, most: 2 } as const;
 function usable(figures: readonly BeforeFigure[], fluid: Fluid): Usable[] {
   return figures.flatMap((figure) => {
     const { flow_lpm, pressure_bar, oil_C } = figure;
-    if (flow_lpm === null || pressure_bar === null || oil_C === null || pressure_bar <= 0)
-      return [];
+    const isTold = flow_lpm !== null && pressure_bar !== null && oil_C !== null;
+    // On a cold enough bench nobody knows the viscosity.
+    if (!isTold || pressure_bar <= 0 || !hasViscosity(oil_C)) return [];
     const at = { rpm: pumpSpeed(figure), pressure_bar, temp_C: oil_C, fluid };
     return [{ at, flow_lpm }];
   });

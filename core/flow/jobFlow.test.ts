@@ -145,6 +145,20 @@ describe('what a job’s pump moves', () => {
   });
 });
 
+describe('an old sheet whose sizes make no such pump', () => {
+  it.each([
+    ['a bore wider than the roots of its gear', { hubBore_mm: 300 }],
+    ['tips inside their pitch circles', { pinionTipDiameter_mm: 20, ringTipDiameter_mm: 200 }],
+    ['no size at all', { module_mm: NaN }],
+  ])('has no flow: %s', (_, odd) => {
+    const sheet = saying({}, { geometry: { ...VELTRANE_T6.geometry, ...odd } });
+    const job = { ...SIZED, sheet };
+    const answer = jobFlow(job, stateOf(SIZED), IDLE, DRAWING);
+    expect(answer).toMatchObject({ delivered: null, slip_lpm: null, paths: [] });
+    expect(answer.displacement).toMatchObject({ cc_rev: null, from: null, isOdd: true });
+  });
+});
+
 describe('the band', () => {
   const sure = jobWithSizes({
     'pocket-depth': 20.05,
@@ -251,6 +265,8 @@ describe('a bench test', () => {
     const both = fit(figure(theoretical_lpm - 1.3 * slip_lpm), other, cold, free, figure(null));
     expect(both).toEqual({ K: expect.closeTo(1.3, 9) as number, readings: 2, as: 'factor' });
     expect(fit(cold)).toBeNull();
+    // A bench out in the frost: nobody knows the viscosity there.
+    expect(fit(figure(1, { oil_C: -35 }))).toBeNull();
   });
 });
 

@@ -15,7 +15,7 @@ import {
   type KnownGaps,
   type Standing,
 } from './known';
-import { flowPump, type FlowPump } from './model';
+import { flowPump, isSound, type FlowPump } from './model';
 import { middleGap } from './spread';
 
 /** Says where it is known from what a pump moves in a turn. */
@@ -34,6 +34,8 @@ export interface JobDisplacement {
   readonly ripple: number;
   /** Lists the fields of the geometry without which nobody can say it. */
   readonly missing: readonly string[];
+  /** The sizes on its sheet make no pump that moves something: nobody can say anything of its flow. */
+  readonly isOdd: boolean;
 }
 
 /** The pump of a job at a moment as plain data: another thread can be handed it. */
@@ -95,14 +97,17 @@ function displacementOf(
   { measured, missing }: Pick<ReturnType<typeof flowGeometry>, 'measured' | 'missing'>,
   needs: readonly string[],
 ): JobDisplacement {
-  const isWhole = missing.length === 0;
+  const isOdd = !isSound(pump);
+  const isWhole = missing.length === 0 && !isOdd;
   const carried = pump.sections.reduce((sum, s) => sum + (s.carried_cc ?? 0), 0);
   const base = {
     byGeometry_cc: isWhole ? pump.cc_rev : null,
     carried_cc: isWhole && carried > 0 ? carried : null,
     ripple: pump.sections[0]?.displacement.ripple ?? 0,
     missing,
+    isOdd,
   };
+  if (isOdd && missing.length === 0) return { ...base, cc_rev: null, from: null };
   const published = sheet.flow.cc_rev;
   if (published !== null) return { ...base, cc_rev: published, from: 'published' };
   if (isWhole) {

@@ -102,6 +102,24 @@ export function flowPump(pump: FlowCase): FlowPump {
   return { sections, cc_rev };
 }
 
+const isPositive = (figure: number): boolean => figure > 0 && Number.isFinite(figure);
+
+/**
+ * Tells whether the sizes of a pump make one that moves something and can leak: an old sheet may have others.
+ *
+ * @param pump made ready
+ * @example
+ * isSound({ cc_rev: NaN, sections: [] }); // false
+ * isSound({ cc_rev: 20, sections: [{ chains: [{ seals: [{ film: -1, width_m: 0.02 }] }] }] }); // false
+ */
+export const isSound = ({ cc_rev, sections }: FlowPump): boolean =>
+  isPositive(cc_rev) &&
+  sections.every(({ chains }) =>
+    chains.every(({ seals }) =>
+      seals.every(({ film, width_m }) => isPositive(film) && isPositive(width_m)),
+    ),
+  );
+
 /** What one path of a pump loses. */
 export interface PathFlow {
   readonly characteristic: CharacteristicId;

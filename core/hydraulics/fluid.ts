@@ -30,6 +30,17 @@ const [T40, T100] = [ZERO_K + 40, ZERO_K + 100] as const;
 /** Temperatures between which a viscosity is told, in °C: beyond them neither law is trusted. */
 export const FLUID_RANGE_C = { least: -30, most: 150 } as const;
 
+/**
+ * Tells whether a viscosity is told at a temperature at all.
+ *
+ * @param temp_C in °C
+ * @example
+ * hasViscosity(90); // true
+ * hasViscosity(-40); // false
+ */
+export const hasViscosity = (temp_C: number): boolean =>
+  temp_C >= FLUID_RANGE_C.least && temp_C <= FLUID_RANGE_C.most;
+
 /** Walther's law holds from this viscosity on, in mm²/s. */
 const WALTHER_FROM = 2;
 
@@ -74,8 +85,8 @@ const byInterpolation = ({ kv40_mm2s, kv100_mm2s }: Fluid, kelvin: number): numb
  * @see ASTM D341
  */
 export function fluidAt(fluid: Fluid, temp_C: number): FluidState {
-  const { least, most } = FLUID_RANGE_C;
-  if (!(temp_C >= least && temp_C <= most)) {
+  const { most } = FLUID_RANGE_C;
+  if (!hasViscosity(temp_C)) {
     throw new InputError('temp_C', 'out-of-range', say('flow.temperature', { most }), { temp_C });
   }
   const { kv40_mm2s, kv100_mm2s, density15_kgm3 } = fluid;

@@ -91,6 +91,7 @@ describe('the page of a pump’s flow', () => {
       /1\.4 times that of the model/,
     );
     expect(benchWords({ K: 4.5, readings: 1, as: 'finding' })).toMatch(/look for another cause/);
+    expect(benchWords({ K: 0.2, readings: 1, as: 'finding' })).toMatch(/lost only 0\.20 of what/);
     expect(benchWords({ K: null, readings: 1, as: 'contradiction' })).toMatch(
       /more than these sizes move/,
     );

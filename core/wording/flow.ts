@@ -263,7 +263,9 @@ export const rippleWords = ({ ripple, carried_cc }: JobDisplacement): string =>
 export function benchWords(fit: BenchFit | null): string {
   if (!fit) return '';
   if (fit.as === 'contradiction' || fit.K === null) return say('flow.bench.contradiction');
-  return say(`flow.bench.${fit.as}`, { factor: fit.K.toFixed(fit.K < 10 ? 1 : 0) });
+  const factor = fit.K.toFixed(fit.K < 1 ? 2 : fit.K < 10 ? 1 : 0);
+  if (fit.as === 'finding' && fit.K < 1) return say('flow.bench.less', { factor });
+  return say(`flow.bench.${fit.as}`, { factor });
 }
 
 /** Says which gap to measure next for the flow; empty where none matters. */

@@ -60,7 +60,7 @@ const ODD: readonly (readonly [string, (record: Loose, nth: number) => unknown])
 
 /** Matches what a language or a browser would say, and no rebuilder. */
 const NO_SENTENCE =
-  /undefined|null|NaN|\[object|TypeError|not a function|Cannot read|not iterable|must be a|required field|JSON/;
+  /undefined|null|NaN|\[object|TypeError|not a function|Cannot read|not iterable|must be a |required field|JSON/;
 
 const KINDS = {
   shop: demo.shop ? [demo.shop] : [],

@@ -11,6 +11,8 @@ export const FLOW = {
     'The test before the teardown delivered more than these sizes move: check its flow and speed, or the displacement.',
   'flow.bench.factor':
     'The slip is set by the test before the teardown: {factor} times that of the model.',
+  'flow.bench.less':
+    'The test before the teardown lost only {factor} of what these gaps should: check its flow, its pressure and the oil. The test does not change the figures here.',
   'flow.bench.finding':
     'The test before the teardown lost {factor} times what these gaps explain: look for another cause. The test does not change the figures here.',
   'flow.buys': '{gain} at hot idle',
@@ -64,10 +66,13 @@ export const FLOW = {
   'flow.notAGap': 'A gap cannot be below 0, nor its smallest place above its largest.',
   'flow.notOfKind': 'Not a field of {kind}',
   'flow.nowAndAfter': '{now} now, {after} after the work',
+  'flow.odd':
+    'Nobody can say the flow: the sizes on the sheet make no pump that moves anything. Check them there.',
   'flow.oil': 'Oil: {name}',
   'flow.onAir': 'On air only what it sweeps is true: its flow here is that of a liquid.',
   'flow.percent': '{percent}%',
-  'flow.outFeeds': 'It is out, and still feeds its circuits at hot idle with margin.',
+  'flow.outFeeds':
+    'The pump is out on a limit, and still feeds its circuits at hot idle with margin.',
   'flow.reaches': 'It does not reach {pressure}: at about {reached} all of it slips back.',
   'flow.ripple': 'Ripple {percent}%',
   'flow.removeCircuit': 'Remove circuit {number}',

@@ -178,7 +178,11 @@ function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
     : () => router.replace(`/job/${job.id}/tag`);
   return (
     <View style={layout.stack}>
-      <Words>{say(isKept ? 'flow.missing' : 'flow.missingSheet')}</Words>
+      <Words>
+        {subject.displacement.isOdd
+          ? say('flow.odd')
+          : say(isKept ? 'flow.missing' : 'flow.missingSheet')}
+      </Words>
       {missingWords(job.sheet, subject.displacement.missing).map((words) => (
         <Words key={words}>{words}</Words>
       ))}
