@@ -1,5 +1,6 @@
-import { dimensionId, partId, stationId } from '../core/pumps/ids';
-import { record, withReading } from '../core/journal/commands';
+import { dimensionId, stationId } from '../core/pumps/ids';
+import { withReading } from '../core/journal/commands';
+import { faced } from '../core/testing/readings';
 import { pumpOf } from '../core/pumps/registry';
 import { writeFile } from '../core/records/fileFormat';
 import type { Job } from '../core/records/job';
@@ -17,19 +18,7 @@ describe('the state of a job', () => {
     ),
     sizeAt(dimensionId('drive-width'), stationId('a'), 'wa', 20, mic),
   ].reduce(withReading, job);
-  const faced = record(sizes, {
-    kind: 'operation',
-    id: 'o1',
-    at: job.createdAt,
-    by: '',
-    voided: null,
-    remark: '',
-    step: null,
-    piece: null,
-    part: partId('body'),
-    work: 'faced',
-    changes: [{ dimension: dimensionId('pocket-depth'), by_mm: -0.02, u_mm: 0 }],
-  });
+  const worked = faced(sizes, 0.02);
   /** Of a depth less a width. */
   const U = Math.hypot(mic.u_mm, mic.u_mm);
   const fileOf = (...jobs: Job[]) => JSON.parse(writeFile({ jobs }, job.createdAt)) as object;
@@ -59,7 +48,7 @@ describe('the state of a job', () => {
     expect((await face(sizes))?.now).toEqual({ smallest: end, largest: end });
   });
   it('is before, predicted and open again after work', async () => {
-    expect(await face(faced)).toMatchObject({
+    expect(await face(worked)).toMatchObject({
       now: null,
       before: (await face(sizes))?.now,
       predicted: {
@@ -67,7 +56,7 @@ describe('the state of a job', () => {
       },
       verdict: 'open',
     });
-    expect((await state(faced)).dimensions.find((d) => d.id === 'pocket-depth')).toEqual({
+    expect((await state(worked)).dimensions.find((d) => d.id === 'pocket-depth')).toEqual({
       id: 'pocket-depth',
       part: 'body',
       best_mm: expect.closeTo(20.04, 9) as number,

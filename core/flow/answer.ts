@@ -22,7 +22,7 @@ import {
 } from './model';
 import { EvenDraws, drawnGaps, drawnNormals, normalSlices } from './spread';
 
-/** By what the slip of the model is multiplied: 1, or what a bench test fits. */
+/** Says by what the slip of the model is multiplied: 1, or what a bench test fits. */
 export interface SlipFactor {
   readonly K: number;
   /** A test fixed it: nothing of it scatters any more. */
@@ -43,7 +43,7 @@ export interface JobPath extends PathFlow {
   readonly gapFrom: GapFrom;
 }
 
-/** What a job's pump delivers at a state, with its gaps in the middle of what is known. */
+/** Says what a job's pump delivers at a state, with its gaps in the middle of what is known. */
 export interface MiddleFlow extends Delivered {
   /** Lists its paths, greatest first; their losses are the model’s own, before the factor. */
   readonly paths: readonly JobPath[];
@@ -81,7 +81,7 @@ export function middleFlow(
   };
 }
 
-/** What a figure lies between: 5 of 100 draws below, 5 above. */
+/** Says what a figure lies between: 5 of 100 draws below, 5 above. */
 export interface Band {
   readonly lo: number;
   readonly mid: number;

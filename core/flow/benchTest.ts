@@ -1,6 +1,6 @@
 import { hasViscosity, type Fluid } from '../hydraulics/fluid';
 import { type BeforeFigure, pumpSpeed } from '../records/tag';
-import { middleFlow, UNFITTED, type SlipFactor } from './answer';
+import { middleFlow, UNFITTED, type JobPath, type SlipFactor } from './answer';
 import type { Conditions, JobPump } from './jobPump';
 
 /** A reading of a test that says all that the model asks: flow, pressure and the oil's temperature. */
@@ -9,9 +9,9 @@ interface Usable {
   readonly flow_lpm: number;
 }
 
-/** What a test makes of the model's slip. */
+/** Says what a test makes of the model's slip. */
 export interface BenchFit {
-  /** What the slip of the test was, of that of the model; null where it delivered more than the pump moves. */
+  /** Says what the slip of the test was, of that of the model; null where it delivered more than the pump moves. */
   readonly K: number | null;
   /** Counts the readings that could be used. */
   readonly readings: number;
@@ -20,10 +20,19 @@ export interface BenchFit {
    * would have to move more than is known, so that the one or the other figure is wrong.
    */
   readonly as: 'factor' | 'finding' | 'contradiction';
+  /** Most of what the model loses goes through gaps that were measured: else they are what is looked for first. */
+  readonly isMeasured: boolean;
 }
 
 /** Between these a test is taken to say how far the model is off; beyond, that something else is. */
 export const BELIEVED = { least: 0.5, most: 2 } as const;
+
+/** More than this share is most. */
+const MOSTLY = 0.5;
+
+/** Returns the share of what is lost that goes through gaps which were measured. */
+const measuredShare = (paths: readonly JobPath[]): number =>
+  paths.reduce((sum, { share, gapFrom }) => sum + (gapFrom === 'measured' ? share : 0), 0);
 
 /** Returns the readings of a test that can be used. */
 function usable(figures: readonly BeforeFigure[], fluid: Fluid): Usable[] {
@@ -53,17 +62,18 @@ export function benchFit(
   const read = usable(figures, fluid).flatMap(({ at, flow_lpm }) => {
     const flow = middleFlow(subject, at);
     return flow && flow.slip_lpm > 0
-      ? [{ slip: flow.slip_lpm, lost: flow.theoretical_lpm - flow_lpm }]
+      ? [{ slip: flow.slip_lpm, lost: flow.theoretical_lpm - flow_lpm, paths: flow.paths }]
       : [];
   });
   if (read.length === 0) return null;
   const readings = read.length;
+  const isMeasured = read.every(({ paths }) => measuredShare(paths) > MOSTLY);
   const K =
     read.reduce((sum, { slip, lost }) => sum + slip * lost, 0) /
     read.reduce((sum, { slip }) => sum + slip ** 2, 0);
-  if (!(K > 0)) return { K: null, readings, as: 'contradiction' };
+  if (!(K > 0)) return { K: null, readings, as: 'contradiction', isMeasured };
   const isBelieved = K >= BELIEVED.least && K <= BELIEVED.most;
-  return { K, readings, as: isBelieved ? 'factor' : 'finding' };
+  return { K, readings, as: isBelieved ? 'factor' : 'finding', isMeasured };
 }
 
 /**

@@ -4,7 +4,7 @@ import type { Job } from '../records/job';
 /** The two states at which a pump is looked at. */
 export type Duty = 'idle' | 'work';
 
-/** What circuits want at a state: all of them together, at the highest pressure among them. */
+/** Says what circuits want at a state: all of them together, at the highest pressure among them. */
 export interface Demand {
   readonly flow_lpm: number;
   /** Null where nobody said. */
@@ -31,13 +31,13 @@ export function demandOf(circuits: readonly Omit<Circuit, 'name'>[], duty: Duty)
   };
 }
 
-/** How a pump runs at a state, and whether anybody said so. */
+/** Says how a pump runs at a state, and whether anybody said so. */
 export interface JobState {
   readonly state: FlowState;
   readonly from: 'job' | 'sheet' | 'assumed';
 }
 
-/** How a pump is taken to run where nobody said. */
+/** Says how a pump is taken to run where nobody said. */
 export const USUAL_STATE: Readonly<Record<Duty, FlowState>> = {
   idle: { rpm: 700, pressure_bar: 8, temp_C: 90 },
   work: { rpm: 2000, pressure_bar: 20, temp_C: 60 },

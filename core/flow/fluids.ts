@@ -29,7 +29,7 @@ export const GENERIC_FLUIDS: readonly NamedFluid[] = [
   grade('Alcohol fuel', 0.6, 0.35, 795),
 ];
 
-/** What a pump runs on, and whether anybody said so. */
+/** Says what a pump runs on, and whether anybody said so. */
 export interface JobFluid {
   readonly fluid: NamedFluid;
   readonly from: 'job' | 'sheet' | 'assumed';

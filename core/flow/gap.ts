@@ -1,4 +1,4 @@
-/** Where a gap lies at 20 °C, in mm: its smallest place and its largest. */
+/** Says where a gap lies at 20 °C, in mm: its smallest place and its largest. */
 export interface Gap {
   readonly smallest_mm: number;
   readonly largest_mm: number;

@@ -1,12 +1,11 @@
 import { stateOf } from '../guidance/evaluator';
-import { record } from '../journal/commands';
 import { runningGap, even } from './gap';
-import { characteristicId, dimensionId, partId } from '../pumps/ids';
+import { characteristicId } from '../pumps/ids';
 import { AS_THE_SHEET, NO_SHEET_FLOW, type SheetFlow } from '../records/flow';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import type { BeforeFigure } from '../records/tag';
-import { AT } from '../testing/readings';
+import { faced } from '../testing/readings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes, planFor } from '../testing/worked';
 import { deliveredBands, drawnSlips, middleFlow, UNFITTED } from './answer';
@@ -52,23 +51,11 @@ describe('the gaps of a job’s pump', () => {
     });
   });
   it('are before work as they were, and after it as it should have left them until they are read again', () => {
-    const faced = record(SIZED, {
-      kind: 'operation',
-      id: 'o1',
-      at: AT,
-      by: '',
-      voided: null,
-      remark: '',
-      step: null,
-      piece: null,
-      part: partId('body'),
-      work: 'faced',
-      changes: [{ dimension: dimensionId('pocket-depth'), by_mm: -0.02, u_mm: 0.003 }],
-    });
-    expect(pathOf(faced, 'face-drive', IDLE, standingBefore)?.gap.largest_mm).toBeCloseTo(0.05, 6);
-    expect(pathOf(faced, 'face-drive')?.gap.largest_mm).toBeCloseTo(0.03, 6);
-    expect(faceOf(faced)?.from).toBe('predicted');
-    expect(faceOf(faced, standingBefore)?.from).toBe('measured');
+    const worked = faced(SIZED, 0.02, 0.003);
+    expect(pathOf(worked, 'face-drive', IDLE, standingBefore)?.gap.largest_mm).toBeCloseTo(0.05, 6);
+    expect(pathOf(worked, 'face-drive')?.gap.largest_mm).toBeCloseTo(0.03, 6);
+    expect(faceOf(worked)?.from).toBe('predicted');
+    expect(faceOf(worked, standingBefore)?.from).toBe('measured');
   });
   it('count with the gasket of an assembled pump where they were measured bare', () => {
     const sheet = saying({}, { gasket_mm: 0.08 });
@@ -245,7 +232,12 @@ describe('a bench test', () => {
   const fit = (...figures: BeforeFigure[]) => benchFit(subject, figures, FLUID);
   it('gives the factor that the model is off by, and the pump then delivers what the test did', () => {
     const tested = figure(theoretical_lpm - 1.3 * slip_lpm);
-    expect(fit(tested)).toEqual({ K: expect.closeTo(1.3, 9) as number, readings: 1, as: 'factor' });
+    expect(fit(tested)).toEqual({
+      K: expect.closeTo(1.3, 9) as number,
+      readings: 1,
+      as: 'factor',
+      isMeasured: false,
+    });
     const job = { ...SIZED, before: [tested] };
     expect(flow(job).delivered?.mid).toBeCloseTo(tested.flow_lpm!, 6);
     expect(flow(job).K).toBeCloseTo(1.3, 9);
@@ -254,8 +246,19 @@ describe('a bench test', () => {
     const far = fit(figure(theoretical_lpm - 4 * slip_lpm));
     expect(far?.as).toBe('finding');
     expect(factorOf(far)).toEqual(UNFITTED);
-    expect(fit(figure(theoretical_lpm + 1))).toEqual({ K: null, readings: 1, as: 'contradiction' });
+    expect(fit(figure(theoretical_lpm + 1))).toEqual({
+      K: null,
+      readings: 1,
+      as: 'contradiction',
+      isMeasured: false,
+    });
     expect(factorOf(null)).toEqual(UNFITTED);
+  });
+  it('says whether the gaps that it is held against were measured', () => {
+    const wide = jobWithSizes({ ...FACE, 'pocket-depth': 20.3, 'driven-width': 20 });
+    const pump = jobPump(wide, stateOf(wide));
+    expect(benchFit(pump, [figure(1)], FLUID)?.isMeasured).toBe(true);
+    expect(fit(figure(1))?.isMeasured).toBe(false);
   });
   it('fits all readings that say flow, pressure and temperature, and no others', () => {
     const slow = middleFlow(subject, { ...IDLE, rpm: 350 })!;
@@ -263,7 +266,12 @@ describe('a bench test', () => {
     const cold = figure(1, { oil_C: null });
     const free = figure(1, { pressure_bar: 0 });
     const both = fit(figure(theoretical_lpm - 1.3 * slip_lpm), other, cold, free, figure(null));
-    expect(both).toEqual({ K: expect.closeTo(1.3, 9) as number, readings: 2, as: 'factor' });
+    expect(both).toEqual({
+      K: expect.closeTo(1.3, 9) as number,
+      readings: 2,
+      as: 'factor',
+      isMeasured: false,
+    });
     expect(fit(cold)).toBeNull();
     // A bench out in the frost: nobody knows the viscosity there.
     expect(fit(figure(1, { oil_C: -35 }))).toBeNull();

@@ -6,7 +6,7 @@ import { circuitsOf, demandOf, dutyAt } from './demand';
 import { jobPump, type Conditions, type JobDisplacement, type JobPump } from './jobPump';
 import { standingBefore, standingNow, type Standing } from './known';
 
-/** What the pump of a job delivers at a state, and where it loses the rest. */
+/** Says what the pump of a job delivers at a state, and where it loses the rest. */
 export interface JobFlowAnswer {
   readonly subject: JobPump;
   readonly displacement: JobDisplacement;
@@ -14,7 +14,7 @@ export interface JobFlowAnswer {
   readonly delivered: Band | null;
   readonly slip_lpm: number | null;
   readonly efficiency: number | null;
-  /** What its circuits want at the nearer of its states; null where nobody said. */
+  /** Says what its circuits want at the nearer of its states; null where nobody said. */
   readonly demand_lpm: number | null;
   readonly fit: BenchFit | null;
   readonly K: number;

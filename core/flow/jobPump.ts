@@ -9,6 +9,7 @@ import { type BeforeFigure, pumpSpeed } from '../records/tag';
 import { runningGap, widened, type Gap } from './gap';
 import {
   flowGeometry,
+  gapsAtOther,
   flowOptions,
   knownGaps,
   standingNow,
@@ -21,16 +22,16 @@ import { middleGap } from './spread';
 /** Says where it is known from what a pump moves in a turn. */
 export type DisplacementFrom = 'measured' | 'sheet' | 'published' | 'test';
 
-/** What a job's pump moves in a turn. */
+/** Says what a job's pump moves in a turn. */
 export interface JobDisplacement {
   /** In cm³; null where nobody can say. */
   readonly cc_rev: number | null;
   readonly from: DisplacementFrom | null;
-  /** What its geometry has it move; null where that is an example’s. */
+  /** Says what its geometry has it move; null where that is an example’s. */
   readonly byGeometry_cc: number | null;
-  /** What so few vanes carry in truth, by its geometry; null where that is the same. */
+  /** Says what so few vanes carry in truth, by its geometry; null where that is the same. */
   readonly carried_cc: number | null;
-  /** How far the flow of one section swings in a turn, as a share of its mean. */
+  /** Says how far the flow of one section swings in a turn, as a share of its mean. */
   readonly ripple: number;
   /** Lists the fields of the geometry without which nobody can say it. */
   readonly missing: readonly string[];
@@ -89,6 +90,21 @@ function byTest(before: readonly BeforeFigure[]): number | null {
   );
   return free?.flow_lpm ? (1000 * free.flow_lpm) / pumpSpeed(free) : null;
 }
+
+/**
+ * Returns the pump of a job at another moment: its sizes stay, its gaps are as they are then.
+ *
+ * @param pump at one moment
+ * @param job its sheet
+ * @param state what its readings come to
+ * @param standing returns what a gap is at the other moment
+ */
+export const pumpAtOther = (
+  pump: JobPump,
+  { sheet }: Pick<Job, 'sheet'>,
+  { characteristics }: State,
+  standing: Standing,
+): JobPump => ({ ...pump, known: gapsAtOther(pump.known, sheet, characteristics, standing) });
 
 /** Says what a pump moves: as it is published, as its geometry has it, as a test without pressure gave. */
 function displacementOf(
@@ -196,7 +212,7 @@ export function runningGaps(
   return running;
 }
 
-/** How a pump is counted: its speed, pressure and temperature, and what it runs on. */
+/** Says how a pump is counted: its speed, pressure and temperature, and what it runs on. */
 export interface Conditions extends FlowState {
   readonly fluid: Fluid;
 }

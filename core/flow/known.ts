@@ -21,7 +21,7 @@ export interface FlowGap {
   readonly from: GapFrom;
 }
 
-/** What is known of a gap at a moment, by what was read, or should be by work; null for nothing. */
+/** Says what is known of a gap at a moment, by what was read, or should be by work; null for nothing. */
 export type Standing = (
   a: Assessment,
 ) => { readonly extremes: Extremes; readonly from: GapFrom } | null;
@@ -132,6 +132,26 @@ function growthOf(sheet: Sheet, { id, path, section }: SectionPath): number | nu
 const gasketOf = (sheet: Sheet, { characteristic, limits }: Assessment): number =>
   characteristic.gasket && limits?.published?.gasket !== 'with-gasket' ? sheet.gasket_mm : 0;
 
+/** Gives every gap of a pump that counts, wear among them, as it is at a moment. */
+function gapsAt(
+  paths: readonly SectionPath[],
+  all: readonly Assessment[],
+  standing: Standing,
+): Map<CharacteristicId, FlowGap> {
+  const assessed = new Map(all.map((a) => [a.characteristic.id, a]));
+  const gaps = new Map<CharacteristicId, FlowGap>();
+  for (const { id, wear, path } of paths) {
+    const gap = gapOf(assessed.get(id), standing, path.usual_mm);
+    if (!gap) continue;
+    gaps.set(id, gap);
+    for (const one of wear) {
+      const worn = gapOf(assessed.get(one), standing, null);
+      if (worn) gaps.set(one, worn);
+    }
+  }
+  return gaps;
+}
+
 /**
  * Returns what is known of the gaps of a pump at a moment.
  *
@@ -144,21 +164,14 @@ export function knownGaps(
   all: readonly Assessment[],
   standing: Standing = standingNow,
 ): KnownGaps {
-  const assessed = new Map(all.map((a) => [a.characteristic.id, a]));
   const paths = pathsOf(sheet);
-  const gaps = new Map<CharacteristicId, FlowGap>();
+  const gaps = gapsAt(paths, all, standing);
+  const assessed = new Map(all.map((a) => [a.characteristic.id, a]));
   const gaskets = new Map<CharacteristicId, Gap>();
   const growth = new Map<CharacteristicId, number>();
   const cold: CharacteristicId[] = [];
-  for (const path of paths) {
+  for (const path of paths.filter(({ id }) => gaps.has(id))) {
     const a = assessed.get(path.id);
-    const gap = gapOf(a, standing, path.path.usual_mm);
-    if (!gap) continue;
-    gaps.set(path.id, gap);
-    for (const id of path.wear) {
-      const wear = gapOf(assessed.get(id), standing, null);
-      if (wear) gaps.set(id, wear);
-    }
     const gasket = a ? gasketOf(sheet, a) : 0;
     if (gasket > 0) gaskets.set(path.id, even(gasket));
     const grows = growthOf(sheet, path);
@@ -168,6 +181,21 @@ export function knownGaps(
   const plain = paths.map(({ id, section, wear, path }) => ({ id, section, wear, way: path.way }));
   return { paths: plain, gaps, gaskets, growth, cold };
 }
+
+/**
+ * Returns what is known of the gaps of a pump at another moment: what heat and gaskets do to them stays.
+ *
+ * @param known at one moment
+ * @param sheet of the pump
+ * @param all the assessments of its characteristics
+ * @param standing returns what a gap is at the other moment
+ */
+export const gapsAtOther = (
+  known: KnownGaps,
+  sheet: Sheet,
+  all: readonly Assessment[],
+  standing: Standing,
+): KnownGaps => ({ ...known, gaps: gapsAt(pathsOf(sheet), all, standing) });
 
 /** Tells whether a size is this pump's own: read, or moved by work since, or come with a part from the shelf. */
 const isOwn = (q: Quantity | undefined): q is Quantity =>

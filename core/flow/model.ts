@@ -38,7 +38,7 @@ interface SectionFlow {
 /** A pump made ready to be counted again and again, for other gaps, speeds and pressures. */
 export interface FlowPump {
   readonly sections: readonly SectionFlow[];
-  /** What it moves in a turn, all sections together, in cm³. */
+  /** Says what it moves in a turn, all sections together, in cm³. */
   readonly cc_rev: number;
 }
 
@@ -120,7 +120,7 @@ export const isSound = ({ cc_rev, sections }: FlowPump): boolean =>
     ),
   );
 
-/** What one path of a pump loses. */
+/** Says what one path of a pump loses. */
 export interface PathFlow {
   readonly characteristic: CharacteristicId;
   readonly section: number;
@@ -182,9 +182,9 @@ export function lossOf(
 /** Cubic centimetres in a litre. */
 const CC_PER_L = 1000;
 
-/** What a pump delivers at a state. */
+/** Says what a pump delivers at a state. */
 export interface Delivered {
-  /** What it would deliver without any gap, in l/min. */
+  /** Says what it would deliver without any gap, in l/min. */
   readonly theoretical_lpm: number;
   readonly slip_lpm: number;
   /** Not below zero. */

@@ -2,8 +2,6 @@ import type { State } from '../guidance/evaluator';
 import type { CharacteristicId } from '../pumps/ids';
 import type { Job } from '../records/job';
 import type { ReworkCase } from '../rework/decision/case';
-import type { RatedPlan } from '../rework/decision/rated';
-import { amountsOf, outAfter } from '../rework/decision/solve';
 import type { PlannedWork } from '../rework/solver/plan';
 import { lossOf } from './model';
 import { middleFlow, type MiddleFlow, type SlipFactor } from './answer';
@@ -13,6 +11,7 @@ import { fluidOf, type JobFluid } from './fluids';
 import { even, type Gap } from './gap';
 import {
   jobPump,
+  pumpAtOther,
   middleGaps,
   runningAt,
   runningGaps,
@@ -54,12 +53,12 @@ type Works = readonly Pick<PlannedWork, 'id' | 'amount_mm'>[];
  * @param works of a plan, with their amounts in mm
  */
 export const pumpAfter = (
-  { job, state }: Pick<FlowBasis, 'job' | 'state'>,
+  { job, state, subject }: Pick<FlowBasis, 'job' | 'state' | 'subject'>,
   rework: Pick<ReworkCase, 'offers' | 'known'>,
   works: Works,
-): JobPump => jobPump(job, state, standingAfter(rework, works));
+): JobPump => pumpAtOther(subject, job, state, standingAfter(rework, works));
 
-/** What is asked of a pump at one of its two states. */
+/** Says what is asked of a pump at one of its two states. */
 export interface DutyFlow {
   readonly duty: Duty;
   readonly how: JobState;
@@ -114,7 +113,7 @@ export function gainOf(
 export interface Unmeasured {
   readonly characteristic: CharacteristicId;
   readonly from: GapFrom;
-  /** What is delivered less where it is as wide as it may be than where it is as narrow, in l/min. */
+  /** Says what is delivered less where it is as wide as it may be than where it is as narrow, in l/min. */
   readonly swing_lpm: number;
 }
 
@@ -242,21 +241,3 @@ export const statesAlong = (
   steps: number,
 ): Conditions[] =>
   Array.from({ length: steps }, (_, i) => ({ ...at, [along]: (most * i) / (steps - 1) }));
-
-/**
- * Tells whether a plan leaves no watched gap out.
- *
- * @param decided the case, and the plan in hand
- */
-export const allIn = ({
-  rework,
-  plan,
-}: {
-  readonly rework: Pick<ReworkCase, 'watched' | 'kept' | 'unsized'>;
-  readonly plan: Pick<RatedPlan, 'works' | 'leaves' | 'again'> | null;
-}): boolean =>
-  plan !== null &&
-  plan.works.length > 0 &&
-  plan.leaves.length === 0 &&
-  plan.again.length === 0 &&
-  outAfter(rework, amountsOf(plan)).length === 0;

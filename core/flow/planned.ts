@@ -9,7 +9,7 @@ import type { Effect } from '../rework/solver/problem';
 import type { PlannedWork } from '../rework/solver/plan';
 import { standingNow, type Standing } from './known';
 
-/** How far work moves an end of a gap for sure, and by how much either way it may come out otherwise, in mm. */
+/** Says how far work moves an end of a gap for sure, and by how much either way it may come out otherwise, in mm. */
 interface Moved {
   readonly by_mm: number;
   readonly spread_mm: number;

@@ -28,15 +28,15 @@ export interface PumpState {
   readonly temp_C: number;
   readonly fluid: Fluid;
   readonly options?: FlowOptions & {
-    /** What gaps grow by with each kelvin over 20 °C, in mm. */
+    /** Says what gaps grow by with each kelvin over 20 °C, in mm. */
     readonly shift_mm_per_K?: Readonly<Record<string, number>>;
   };
 }
 
-/** What comes of it. */
+/** Holds what comes of it. */
 export interface PumpFlow extends Delivered {
   readonly cc_rev: number;
-  /** How far the flow of one section swings within a turn, as a fraction of its mean. */
+  /** Says how far the flow of one section swings within a turn, as a fraction of its mean. */
   readonly ripple: number;
   readonly paths: readonly (PathFlow & { readonly share: number })[];
 }

@@ -3,7 +3,7 @@ import { normalBeyond } from '../metrology/normal';
 import type { Even } from '../random';
 import type { Gap } from './gap';
 
-/** How an end of a gap is known, in mm: even between two lengths, or normal about one, nowhere beyond bounds. */
+/** Says how an end of a gap is known, in mm: even between two lengths, or normal about one, nowhere beyond bounds. */
 export type Spread =
   | { readonly kind: 'even'; readonly lo_mm: number; readonly hi_mm: number }
   | {
@@ -14,7 +14,7 @@ export type Spread =
       readonly hi_mm: number;
     };
 
-/** How a gap is known: the spread of its smallest and of its largest place. */
+/** Says how a gap is known: the spread of its smallest and of its largest place. */
 export interface KnownGap {
   readonly smallest: Spread;
   readonly largest: Spread;

@@ -11,22 +11,22 @@ export interface Seal {
   readonly share: number;
   /** It is never wider, in mm: something presses it shut. */
   readonly most_mm?: number;
-  /** How many like it stand one behind the other. */
+  /** Says how many like it stand one behind the other. */
   readonly behind?: number;
-  /** How many like it lie side by side at this place of the chain. */
+  /** Says how many like it lie side by side at this place of the chain. */
   readonly beside?: number;
 }
 
 /** Seals one behind the other, from the outlet to the inlet. */
 export interface Chain {
   readonly seals: readonly Seal[];
-  /** How many such paths there are. */
+  /** Says how many such paths there are. */
   readonly alike: number;
-  /** How far a wall moves towards the outlet with each radian of the pump's shaft, in mm: it takes oil back there. */
+  /** Says how far a wall moves towards the outlet with each radian of the pump's shaft, in mm: it takes oil back there. */
   readonly wall_mm?: number;
 }
 
-/** How a pump runs: what drives oil through its gaps, and what its walls take back. */
+/** Says how a pump runs: what drives oil through its gaps, and what its walls take back. */
 export interface RunningState {
   /** Speed of the pump's shaft, in turns a minute. */
   readonly rpm: number;
@@ -36,7 +36,7 @@ export interface RunningState {
   readonly oil: Pick<FluidState, 'mu_Pas' | 'density_kgm3'>;
 }
 
-/** What of a seal does not change with its gap. */
+/** Says what of a seal does not change with its gap. */
 interface Fixed extends Pick<Seal, 'row' | 'share' | 'most_mm'>, Passage {
   readonly behind: number;
   readonly beside: number;
@@ -77,13 +77,13 @@ export const ready = ({ seals, alike, wall_mm = 0 }: Chain): ReadyChain => ({
   wall_mm,
 });
 
-/** How much a chain lets through, and what each of its seals takes for that. */
+/** Says how much a chain lets through, and what each of its seals takes for that. */
 interface Through {
-  /** What is lost in the end, all like paths together and what the wall takes back off, in m³/s. */
+  /** Says what is lost in the end, all like paths together and what the wall takes back off, in m³/s. */
   readonly lost: number;
-  /** What goes through one path before the wall takes any back, in m³/s. */
+  /** Says what goes through one path before the wall takes any back, in m³/s. */
   readonly one: number;
-  /** What each seal takes: a times the flow for its film, c times its square for its velocity heads. */
+  /** Says what each seal takes: a times the flow for its film, c times its square for its velocity heads. */
   readonly taken: readonly { readonly a: number; readonly c: number }[];
 }
 
@@ -132,10 +132,10 @@ export const chainLoss_lpm = (
   state: RunningState,
 ): number => LPM * (through(chain, gapOf, state)?.lost ?? 0);
 
-/** What one seal of a chain lets through. */
+/** Says what one seal of a chain lets through. */
 export interface SealFlow {
   readonly row: string;
-  /** What of the chain's flow counts for it: the share of the pressure that it holds, in l/min. */
+  /** Says what of the chain's flow counts for it: the share of the pressure that it holds, in l/min. */
   readonly lpm: number;
   /** It is too wide for the film formula: counted as an orifice. */
   readonly coarse: boolean;

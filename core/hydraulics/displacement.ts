@@ -2,7 +2,7 @@
 export interface Displacement {
   /** In cm³ a turn. */
   readonly cc_rev: number;
-  /** How far its flow swings within a turn, as a share of its mean: greatest less least. */
+  /** Says how far its flow swings within a turn, as a share of its mean: greatest less least. */
   readonly ripple: number;
 }
 

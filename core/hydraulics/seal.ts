@@ -11,11 +11,11 @@ export type SealForm =
       readonly kind: 'bore';
       readonly diameter_mm: number;
       readonly length_mm: number;
-      /** How far the shaft lies off the middle, as a share of the radial gap: 0 to 1. */
+      /** Says how far the shaft lies off the middle, as a share of the radial gap: 0 to 1. */
       readonly eccentricity: number;
     };
 
-/** What of a passage does not change with its gap, in SI units. */
+/** Says what of a passage does not change with its gap, in SI units. */
 export interface Passage {
   /** Resistance of the film per viscosity, times the cube of the gap; no unit. */
   readonly film: number;

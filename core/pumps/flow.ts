@@ -42,7 +42,7 @@ export type UsualFluid = 'transmission' | 'engine' | 'hydraulic';
 export interface FlowOptions {
   /** Pressure holds the bushing blocks to the gears; false where nobody said. */
   readonly loadedBlocks?: boolean;
-  /** How far a slide is out, as a share of its largest eccentricity; 1 where nobody said. */
+  /** Says how far a slide is out, as a share of its largest eccentricity; 1 where nobody said. */
   readonly stroke?: number;
   readonly bushingBore_mm?: number;
   readonly plungerBore_mm?: number;
@@ -107,7 +107,7 @@ const PLUNGER_BORE_mm = 12;
 /** Length of a bushing, per its diameter: an assumption. */
 const BUSHING_LENGTH = 0.4;
 
-/** How far a hub lies off the middle of its bushing, as a share of the radial gap: an assumption. */
+/** Says how far a hub lies off the middle of its bushing, as a share of the radial gap: an assumption. */
 const HUB_ECCENTRICITY = 0.5;
 
 /** The path behind a hub in its bushing: it counts only where the fit is known. */
@@ -116,10 +116,10 @@ export const HUB_PATH = { way: 'bushing', usual_mm: null } as const;
 /** The path past the plunger of a relief valve: it counts only where the fit is known. */
 export const PLUNGER_PATH = { way: 'plunger', usual_mm: null } as const;
 
-/** What neither leaks nor widens what does, on every pump that has a relief valve. */
+/** Lists what neither leaks nor widens what does, on every pump that has a relief valve. */
 export const TIGHT_VALVE = ['spring-length', 'spring-load'] as const;
 
-/** The same of what a pump has because it sits in a transmission. */
+/** Lists the same of what a pump has because it sits in a transmission. */
 export const TIGHT_IN_TRANSMISSION = [
   'drive-engagement',
   'stator-bushing-front',

@@ -74,7 +74,7 @@ export function areaOf(outline: readonly Point[]): number {
   return Math.abs(twice) / 2;
 }
 
-/** What a gerotor moves in a turn is found over so many steps of one tooth. */
+/** Says over how many steps of one tooth it is found what a gerotor moves in a turn. */
 const TURN_STEPS = 720;
 
 /**

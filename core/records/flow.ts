@@ -62,7 +62,7 @@ const running = {
 /** Describes what a sheet says of the flow of its pump. */
 export const sheetFlow = exact({
   ...running,
-  /** What it moves in a turn as its maker publishes it, in cm³; null where nobody said. */
+  /** Says what it moves in a turn as its maker publishes it, in cm³; null where nobody said. */
   cc_rev: finite()
     .moreThan(0, 'Displacement must be above 0.')
     .max(10_000, 'Displacement must be at most 10000 cm³.')

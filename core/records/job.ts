@@ -80,7 +80,7 @@ export const jobSchema = exact({
   rules: houseRules,
   /** Holds the least running clearances, as the shop had them when the job began. */
   floors,
-  /** What of flow is otherwise on this job than on its sheet. */
+  /** Says what of flow is otherwise on this job than on its sheet. */
   flow: jobFlow,
   cursor,
   journal: journalSchema,

@@ -211,7 +211,7 @@ export const sheetSchema = exact({
     'A set of limits is there twice',
   ),
   limits: array(publishedLimit).required(),
-  /** What it moves, what it runs on and at, and what its circuits want. */
+  /** Says what it moves, what it runs on and at, and what its circuits want. */
   flow: sheetFlow,
   fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
 }).test('refers', (sheet, context) => {

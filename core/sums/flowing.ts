@@ -48,7 +48,7 @@ const pressureAngle = () =>
 
 const WIDTH = { width_mm: positive('Width') };
 
-/** What each family’s displacement is worked out from. */
+/** Says what each family’s displacement is worked out from. */
 const DISPLACED = {
   'external-gear': {
     teeth: many('Teeth of each gear'),
@@ -89,7 +89,7 @@ type Displaced = Readonly<
   >
 >;
 
-/** How each family moves its oil, and the field that is wrong where it would move none. */
+/** Says how each family moves its oil, and the field that is wrong where it would move none. */
 const MOVES: Readonly<
   Record<keyof typeof DISPLACED, readonly [of: (g: Displaced) => number, field: keyof Displaced]>
 > = {
@@ -135,7 +135,7 @@ export const displacementOf = sum({
 
 const PRESSURE = { dp_bar: figure('Pressure over it', 'bar') };
 
-/** What each kind of passage is worked out from. */
+/** Says what each kind of passage is worked out from. */
 const PASSAGES = {
   slot: {
     width_mm: positive('Width across the flow'),

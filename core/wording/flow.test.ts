@@ -5,27 +5,29 @@ import type { Sheet } from '../records/sheet';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes } from '../testing/worked';
 import {
-  bandWords,
   benchWords,
   coldWords,
   deliversWords,
   displacementWords,
-  dutyChangeWords,
-  feedingWords,
-  gainWords,
-  likelyWords,
   lostWords,
   measureNextWords,
   missingWords,
   oilWords,
   pathLine,
-  planFlowWords,
   reachWords,
   rippleWords,
   stateWords,
   thinWords,
-  widerWords,
 } from './flow';
+import { bandWords, feedingWords, likelyWords } from './flowFigures';
+import {
+  dutyChangeWords,
+  gainWords,
+  planFlowWords,
+  widerWords,
+  type ChecksStand,
+  type PlanFlow,
+} from './flowPlan';
 
 const BAND = { lo: 12.4, mid: 15.2, hi: 17.1 };
 const saying = (flow: Partial<SheetFlow>, more: Partial<Sheet> = {}): Sheet => ({
@@ -87,12 +89,18 @@ describe('the page of a pump’s flow', () => {
     );
     expect(rippleWords(basis.subject.displacement)).toBe('Ripple 2.0%.');
     expect(benchWords(null)).toBe('');
-    expect(benchWords({ K: 1.42, readings: 2, as: 'factor' })).toMatch(
+    expect(benchWords({ K: 1.42, readings: 2, as: 'factor', isMeasured: true })).toMatch(
       /1\.4 times that of the model/,
     );
-    expect(benchWords({ K: 4.5, readings: 1, as: 'finding' })).toMatch(/look for another cause/);
-    expect(benchWords({ K: 0.2, readings: 1, as: 'finding' })).toMatch(/lost only 0\.20 of what/);
-    expect(benchWords({ K: null, readings: 1, as: 'contradiction' })).toMatch(
+    expect(benchWords({ K: 4.5, readings: 1, as: 'finding', isMeasured: true })).toMatch(
+      /look for another cause/,
+    );
+    expect(benchWords({ K: 0.2, readings: 1, as: 'finding', isMeasured: true })).toMatch(
+      /lost only 0\.20 of what/,
+    );
+    const usual = { K: 4.5, readings: 1, as: 'finding', isMeasured: false } as const;
+    expect(benchWords(usual)).toMatch(/Measure the gaps/);
+    expect(benchWords({ K: null, readings: 1, as: 'contradiction', isMeasured: true })).toMatch(
       /more than these sizes move/,
     );
     expect(measureNextWords(basis.job.sheet, toMeasureForFlow(basis, idle.at), 'mm')).toMatch(
@@ -151,13 +159,10 @@ describe('the page of a pump’s flow', () => {
 
 describe('what Decide says of the flow', () => {
   const after = { lo: 15, mid: 16, hi: 17 };
-  const said = (
-    flow: Partial<Parameters<typeof planFlowWords>[0]>,
-    verdicts: Partial<Parameters<typeof planFlowWords>[1]> = {},
-  ) =>
+  const said = (flow: Partial<PlanFlow>, checks: Partial<ChecksStand> = {}) =>
     planFlowWords(
-      { idle: BAND, after: null, demand_lpm: null, ...flow },
-      { isOut: false, bringsIn: false, ...verdicts },
+      { now_lpm: 15.2, idle: BAND, after: null, demand_lpm: null, ...flow },
+      { isOut: false, after: null, ...checks },
       'mm',
     );
   it('is what is delivered now, and after the work where that changes it', () => {
@@ -168,11 +173,20 @@ describe('what Decide says of the flow', () => {
     expect(said({ after: BAND, demand_lpm: 9 }).line).toBe(
       '15 l/min (12 to 17); the circuits want 9 l/min',
     );
-    expect(said({ idle: null }).line).toMatch(/not known/);
+    expect(said({ now_lpm: null, idle: null }).line).toMatch(/not known/);
+    // While its band is drawn, or where that cannot be, the middle is told.
+    expect(said({ idle: null }).line).toBe('15 l/min');
+    expect(said({ idle: null, demand_lpm: 20 }, { isOut: true, after: 'come' }).fact).toBe('');
   });
   it('is a fact beside the verdicts, never instead of them', () => {
-    expect(said({ after, demand_lpm: 20 }, { bringsIn: true }).fact).toMatch(/still starve/);
-    expect(said({ after, demand_lpm: 16 }, { bringsIn: true }).fact).toMatch(/not sure/);
+    expect(said({ after, demand_lpm: 20 }, { after: 'come' }).fact).toBe(
+      'All checks come in, and the circuits still starve at hot idle.',
+    );
+    expect(said({ after, demand_lpm: 20 }, { after: 'stay' }).fact).toMatch(/^All checks stay in/);
+    for (const stand of ['rest', 'unread', 'close', 'again', 'none'] as const) {
+      expect(said({ after, demand_lpm: 20 }, { after: stand }).fact).toBe('');
+    }
+    expect(said({ after, demand_lpm: 16 }, { after: 'come' }).fact).toMatch(/not sure/);
     expect(said({ after, demand_lpm: 20 }).fact).toBe('');
     expect(said({ demand_lpm: 9 }, { isOut: true }).fact).toMatch(/still feeds its circuits/);
     expect(said({ demand_lpm: 9 }).fact).toBe('');

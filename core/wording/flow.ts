@@ -8,59 +8,15 @@ import type { JobDisplacement, JobPump } from '../flow/jobPump';
 import { fluidAt } from '../hydraulics/fluid';
 import type { LeakWay } from '../pumps/flow';
 import { familyOf, characteristicOf } from '../pumps/registry';
-import { bareFlow, flowUnit, flowWithin, formatFlow, formatPressure } from '../quantity/flow';
+import { bareFlow, flowWithin, formatFlow, formatPressure } from '../quantity/flow';
 import { formatLength, formatWithUnit } from '../quantity/format';
-import { capital, lower } from '../quantity/letters';
+import { lower } from '../quantity/letters';
 import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
 import type { FlowState } from '../records/flow';
 import type { Sheet } from '../records/sheet';
+import { fineOf, flowWords, halfOf } from './flowFigures';
 import { listed, paragraph, say, spelled, type MessageKey } from './say';
-
-/** Half the width of a band: how far its middle may be off, in l/min. */
-const halfOf = ({ lo, hi }: Band): number => (hi - lo) / 2;
-
-/** Less than this is told as nothing, in l/min. */
-const NO_GAIN_lpm = 0.05;
-
-/** Without a band a figure is told as finely as the model is good for: a tenth of it. */
-const FINE = 0.1;
-
-const fineOf = (lpm: number): number => Math.max(FINE * lpm, 0.05);
-
-/**
- * Writes what is delivered, as finely as its band lets: `15 l/min (12 to 17)`.
- *
- * @param band in l/min
- */
-export function bandWords(band: Band, unit: ShopUnit): string {
-  if (band.hi === 0) return say('flow.none');
-  const half = Math.max(halfOf(band), fineOf(band.mid) / 5);
-  const [lo, hi] = [band.lo, band.hi].map((lpm) => bareFlow(lpm, half, unit));
-  if (Number(bareFlow(band.mid, half, unit)) === 0) {
-    return say('flow.upTo', { flow: flowWithin(band.hi, half, unit) });
-  }
-  const mid = flowWithin(band.mid, half, unit);
-  return lo === hi ? mid : say('flow.band', { mid, lo: lo!, hi: hi! });
-}
-
-/** Says between what a delivered flow lies; empty where that is no more than its figure. */
-export function likelyWords(band: Band, unit: ShopUnit): string {
-  const half = Math.max(halfOf(band), fineOf(band.mid) / 5);
-  const [lo, hi] = [bareFlow(band.lo, half, unit), flowWithin(band.hi, half, unit)];
-  return band.hi - band.lo < 0.005 ? '' : say('flow.likely', { lo, hi });
-}
-
-/** Less than this share of what is delivered is no change. */
-const NO_CHANGE = 0.004;
-
-/** Tells whether work changes what is delivered by so much that it is said. */
-export const isChanged = (now: Band, after: Band): boolean =>
-  Math.abs(after.mid - now.mid) > Math.max(NO_CHANGE * now.mid, NO_GAIN_lpm);
-
-/** Writes a flow without a band. */
-export const flowWords = (lpm: number, unit: ShopUnit): string =>
-  flowWithin(lpm, fineOf(lpm), unit);
 
 /** Shares in words, from the greatest; what is less is told in per cent. */
 const SHARES: readonly (readonly [least: number, key: MessageKey & `flow.share.${string}`])[] = [
@@ -110,37 +66,6 @@ export function deliversWords(
   };
   if (demand_lpm === null) return say('flow.delivers', figures);
   return say('flow.deliversFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
-}
-
-/** Says whether a pump feeds its circuits: with margin, perhaps, or not. */
-export type Feeding = 'feeds' | 'may' | 'starves';
-
-/**
- * Returns whether a pump feeds its circuits; null where nobody said what they want.
- *
- * @param band what it delivers, in l/min
- * @param demand_lpm what they want
- * @example
- * feedingOf({ lo: 8, mid: 9, hi: 10 }, 7); // 'feeds'
- * feedingOf({ lo: 8, mid: 9, hi: 10 }, 9.5); // 'may'
- * feedingOf({ lo: 8, mid: 9, hi: 10 }, null); // null
- */
-export function feedingOf(band: Band, demand_lpm: number | null): Feeding | null {
-  if (demand_lpm === null) return null;
-  if (band.hi < demand_lpm) return 'starves';
-  return band.lo >= demand_lpm ? 'feeds' : 'may';
-}
-
-const FEEDING: Readonly<Record<Feeding, MessageKey & `flow.${string}`>> = {
-  feeds: 'flow.feeds',
-  may: 'flow.mayFeed',
-  starves: 'flow.starves',
-};
-
-/** Says whether a pump feeds its circuits; empty where nobody said what they want. */
-export function feedingWords(band: Band, demand_lpm: number | null): string {
-  const feeding = feedingOf(band, demand_lpm);
-  return feeding ? say(FEEDING[feeding] as 'flow.feeds') : '';
 }
 
 /** Says at which pressure a pump gives up; empty where it reaches what is asked. */
@@ -234,9 +159,6 @@ export function pathLine(
   };
 }
 
-/** Names the unit of the flows in a list. */
-export const flowColumn = (unit: ShopUnit): string => flowUnit(unit);
-
 /** Says what a pump moves in a turn, from where that is known, and how far its geometry is from it. */
 export function displacementWords({ cc_rev, from, byGeometry_cc }: JobDisplacement): string {
   if (cc_rev === null || from === null) return '';
@@ -264,6 +186,7 @@ export function benchWords(fit: BenchFit | null): string {
   if (!fit) return '';
   if (fit.as === 'contradiction' || fit.K === null) return say('flow.bench.contradiction');
   const factor = fit.K.toFixed(fit.K < 1 ? 2 : fit.K < 10 ? 1 : 0);
+  if (fit.as === 'finding' && !fit.isMeasured) return say('flow.bench.unmeasured', { factor });
   if (fit.as === 'finding' && fit.K < 1) return say('flow.bench.less', { factor });
   return say(`flow.bench.${fit.as}`, { factor });
 }
@@ -309,102 +232,3 @@ export function missingWords(sheet: Sheet, missing: readonly string[]): string[]
     });
   });
 }
-
-/** What of a plan's flow is said in Decide. */
-export interface PlanFlowSaid {
-  /** What is delivered at hot idle now, and after the work. */
-  readonly line: string;
-  /** What it is worth knowing beside the verdicts, never instead of them; empty for nothing. */
-  readonly fact: string;
-}
-
-/**
- * Says what a plan makes of the flow at hot idle, and what of that stands beside the verdicts: a plan that brings all
- * in and leaves the circuits hungry, a pump that is out and feeds them with margin.
- *
- * @param bands now and after the plan; null while they are drawn, or where there are none
- * @param verdicts whether a limit is missed now, and whether the plan brings all in
- */
-export function planFlowWords(
-  {
-    idle,
-    after,
-    demand_lpm,
-  }: {
-    readonly idle: Band | null;
-    readonly after: Band | null;
-    readonly demand_lpm: number | null;
-  },
-  { isOut, bringsIn }: { readonly isOut: boolean; readonly bringsIn: boolean },
-  unit: ShopUnit,
-): PlanFlowSaid {
-  if (!idle) return { line: say('flow.unknown'), fact: '' };
-  const now = bandWords(idle, unit);
-  const told =
-    after && isChanged(idle, after)
-      ? say('flow.nowAndAfter', { now, after: bandWords(after, unit) })
-      : now;
-  const line =
-    demand_lpm === null
-      ? told
-      : say('flow.wants', { text: told, demand: formatFlow(demand_lpm, unit) });
-  const then = after && feedingOf(after, demand_lpm);
-  if (bringsIn && then === 'starves') return { line, fact: say('flow.stillStarves') };
-  if (bringsIn && then === 'may') return { line, fact: say('flow.stillMayStarve') };
-  if (isOut && feedingOf(idle, demand_lpm) === 'feeds') return { line, fact: say('flow.outFeeds') };
-  return { line, fact: '' };
-}
-
-/** Says what works of a plan buy in flow at hot idle; empty for nothing. */
-export function gainWords(gain_lpm: number | null, unit: ShopUnit): string {
-  if (gain_lpm === null || Math.abs(gain_lpm) < NO_GAIN_lpm) return '';
-  const sign = gain_lpm > 0 ? '+' : '−';
-  return say('flow.buys', { gain: `${sign}${flowWords(Math.abs(gain_lpm), unit)}` });
-}
-
-/** Says what a change makes of the flow at one of the two states, and what is wanted there. */
-export function dutyChangeWords(
-  duty: DutyFlow['duty'],
-  now_lpm: number,
-  then_lpm: number,
-  demand_lpm: number | null,
-  unit: ShopUnit,
-): string {
-  const figures = {
-    duty: capital(say(`flow.at.${duty}`)),
-    now: flowWords(now_lpm, unit),
-    then: flowWords(then_lpm, unit),
-  };
-  return demand_lpm === null
-    ? say('flow.changes', figures)
-    : say('flow.changesFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
-}
-
-/** A figure before a change and after it. */
-interface Change {
-  readonly before: number;
-  readonly after: number;
-}
-
-/** Says what another width asks of the drive and the inlet, and what has to change with it. */
-export function widerWords(
-  cc: Change,
-  torque: Change,
-  pressure_bar: number,
-  unit: ShopUnit,
-): string {
-  return paragraph(
-    say('flow.widerMoves', { before: cc.before.toFixed(1), after: cc.after.toFixed(1) }),
-    say('flow.widerTurns', {
-      pressure: formatPressure(pressure_bar, unit),
-      before: torque.before.toFixed(1),
-      after: torque.after.toFixed(1),
-    }),
-    say('flow.widerInlet', { percent: (100 * (cc.after / cc.before - 1)).toFixed(0) }),
-    say('flow.widerAlso'),
-  );
-}
-
-/** Says at which gap a pump would fall under what its circuits want: the model's word, where no limit is published. */
-export const demandGapWords = (gap_mm: number, unit: ShopUnit): string =>
-  say('flow.gapAt', { gap: formatWithUnit(gap_mm, 'gap', unit) });

@@ -6,7 +6,7 @@ import type { CharacteristicId } from '@/core/pumps/ids';
 import { acceptedWords, USUAL_REASONS } from '@/core/records/entries/accept';
 import { gapText, shownExtremes } from '@/core/wording/figures';
 import { unitName } from '@/core/quantity/format';
-import { demandGapWords } from '@/core/wording/flow';
+import { demandGapWords } from '@/core/wording/flowPlan';
 import { paragraph, say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';

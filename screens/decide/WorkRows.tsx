@@ -6,6 +6,7 @@ import { workCost, workDetail, workTitle } from '@/core/wording/workRows';
 import { usePalette } from '@/ui/theme';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
+import { useFlowBasis } from './flow/useFlow';
 import { WorkGain } from './flow/WorkGain';
 import { GapLines } from './GapLines';
 import type { Deciding } from './useDeciding';
@@ -24,6 +25,7 @@ export function WorkRows({ deciding, rows, amounts }: Props) {
   const { tiny } = useRoom();
   const { shop, job } = deciding;
   const pump = pumpOf(job.sheet);
+  const basis = useFlowBasis(job);
   return (
     <View role="list" aria-label="The plan" aria-busy={deciding.busy}>
       {rows.map((row, i) => {
@@ -48,7 +50,7 @@ export function WorkRows({ deciding, rows, amounts }: Props) {
                   </Words>
                 </View>
                 {detail ? <Words size="note">{detail}</Words> : null}
-                <WorkGain deciding={deciding} row={row} />
+                <WorkGain basis={basis} deciding={deciding} row={row} />
               </View>
               <View style={wide ? layout.grow : null}>
                 <GapLines deciding={deciding} gaps={row.gaps} amounts={amounts} />

@@ -13,6 +13,8 @@ export const FLOW = {
     'The slip is set by the test before the teardown: {factor} times that of the model.',
   'flow.bench.less':
     'The test before the teardown lost only {factor} of what these gaps should: check its flow, its pressure and the oil. The test does not change the figures here.',
+  'flow.bench.unmeasured':
+    'The test before the teardown lost {factor} times what usual gaps would. Measure the gaps: they say whether that is all.',
   'flow.bench.finding':
     'The test before the teardown lost {factor} times what these gaps explain: look for another cause. The test does not change the figures here.',
   'flow.buys': '{gain} at hot idle',
@@ -22,7 +24,7 @@ export const FLOW = {
   'flow.chart.speed': 'Delivered, {unit}, over speed, rpm, at {pressure}',
   'flow.chartSaid': '{name}. {lines} A table follows.',
   'flow.coarse': 'too wide for the film formula; counted as an orifice, coarse',
-  'flow.cold': 'Heat is not counted at {paths}: the sheet names no material.',
+  'flow.cold': 'Heat is not counted at {paths}: the sheet lacks a material or a size for it.',
   'flow.delivers': 'At {duty} the pump delivers {delivered} of {theoretical}.',
   'flow.deliversFor':
     'At {duty} the pump delivers {delivered} of {theoretical}; the circuits want {demand}.',
@@ -45,8 +47,9 @@ export const FLOW = {
   'flow.likely': 'Anything from {lo} to {hi}, by what is known of its gaps.',
   'flow.line.after': 'After the work',
   'flow.line.cold': 'Cold, {temperature}',
+  'flow.line.range': 'At {temperature}, from–to',
   'flow.line.demand': 'Wanted',
-  'flow.line.hot': 'Hot, {temperature}',
+  'flow.line.hot': 'At {temperature}',
   'flow.line.onePressure': '{pressure}: {flow}',
   'flow.listUnit': 'in {unit}, and the share of what is lost',
   'flow.lost': '{share} of what is lost goes {way}.',
@@ -84,9 +87,10 @@ export const FLOW = {
   'flow.share.twoThirds': 'Two thirds',
   'flow.speed': '{rpm} rpm',
   'flow.starves': 'That is not enough: the circuits starve.',
-  'flow.stillStarves': 'All checks come in, and the circuits still starve at hot idle.',
+  'flow.stillStarves':
+    '{stand, select, come {All checks come in, and the circuits still starve at hot idle.} other {All checks stay in, and the circuits still starve at hot idle.}}',
   'flow.stillMayStarve':
-    'All checks come in. Whether the circuits get enough at hot idle is not sure.',
+    '{stand, select, come {All checks come in. Whether the circuits get enough at hot idle is not sure.} other {All checks stay in. Whether the circuits get enough at hot idle is not sure.}}',
   'flow.take.arcCentreRadius_mm': 'root radius of the inner rotor, plus e, plus the arc radius',
   'flow.take.arcRadius_mm': 'radius gauge in the tooth arcs of the outer rotor',
   'flow.take.boreDiameter_mm': 'bore gauge in the bore',

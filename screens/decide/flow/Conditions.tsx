@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { useState } from 'react';
 import { useFieldArray, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
@@ -75,11 +76,16 @@ function ConditionsForm({ job, onDone }: Pick<Props, 'job'> & { readonly onDone:
       }
       return;
     }
-    const sheet = { ...job.sheet, flow: read.sheet };
-    if (!(await run(setFields({ flow: read.job, sheet })))) return;
-    // The sheet itself may be on another device: what the job says is kept all the same.
-    if (typed.holds === 'sheet') {
-      await changeSheet((s) => ({ ...s, flow: read.sheet })).catch(() => undefined);
+    const isSheetChanged = !dequal(read.sheet, job.sheet.flow);
+    const sheet = isSheetChanged ? { sheet: { ...job.sheet, flow: read.sheet } } : {};
+    if (!(await run(setFields({ flow: read.job, ...sheet })))) return;
+    // What the pump itself is like is the sheet's. That may be on another device: the job keeps it all the same.
+    if (isSheetChanged) {
+      const { cc_rev, loadedBlocks } = read.sheet;
+      await changeSheet((s) => ({
+        ...s,
+        flow: typed.holds === 'sheet' ? read.sheet : { ...s.flow, cc_rev, loadedBlocks },
+      })).catch(() => undefined);
     }
     onDone();
   });

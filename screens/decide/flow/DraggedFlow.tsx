@@ -1,7 +1,7 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { dutyFlow, pumpAfter } from '@/core/flow/overview';
 import type { Amounts } from '@/core/rework/solver/problem';
-import { flowWords } from '@/core/wording/flow';
+import { flowWords } from '@/core/wording/flowFigures';
 import { say } from '@/core/wording/say';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
@@ -15,7 +15,9 @@ interface Props {
 }
 
 /** What is delivered at hot idle by the amounts in hand: it moves with the cut. */
-export function DraggedFlow({ deciding: { job, rework }, amounts }: Props) {
+export function DraggedFlow({ deciding: { job, rework }, amounts: dragged }: Props) {
+  // The bars follow the hand; the flow follows the bars.
+  const amounts = useDeferredValue(dragged);
   const { unit } = useShop();
   const basis = useFlowBasis(job);
   const flow = useMemo(() => {

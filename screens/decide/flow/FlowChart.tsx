@@ -90,7 +90,7 @@ export function FlowChart({ basis, after, idle, work, demand_lpm, unit }: Props)
         open={isTable}
         onPress={() => setTable(!isTable)}
       />
-      {isTable ? <Table along={along} rows={rows} unit={unit} /> : null}
+      {isTable ? <Table along={along} rows={rows} unit={unit} at={at} /> : null}
     </View>
   );
 }
@@ -275,32 +275,37 @@ const Handle = ({ from = 0, ...handle }: HandleProps) => (
   </View>
 );
 
+/** A figure of one place of a row, as finely as its band lets. */
+const figureOf = (lpm: number | null, { band }: Place, unit: ShopUnit): string =>
+  lpm === null ? '' : bareFlow(lpm, band ? (band.hi - band.lo) / 2 : 0.5, unit);
+
 /** The figures of a chart, every fourth place of it. */
-function Table({ along, rows, unit }: Pick<DrawnProps, 'along' | 'rows' | 'unit'>) {
+function Table({ along, rows, unit, at }: Pick<DrawnProps, 'along' | 'rows' | 'unit' | 'at'>) {
   const shown = rows.filter((_, i) => i % 4 === 0);
-  const cell = (lpm: number | null) => (lpm === null ? '' : bareFlow(lpm, 0.05, unit));
   const isAfter = rows.some((place) => place.after !== null);
+  const temperature = formatTemperature(Math.round(at.temp_C), unit);
+  const heads = [
+    along === 'rpm' ? 'Speed' : 'Pressure',
+    say('flow.line.cold', { temperature: formatTemperature(COLD_C, unit) }),
+    say('flow.line.hot', { temperature }),
+    say('flow.line.range', { temperature }),
+    ...(isAfter ? [say('flow.line.after')] : []),
+  ];
+  const cells = (place: Place): string[] => {
+    const { cold, hot, after, band } = place;
+    const figure = (lpm: number | null) => figureOf(lpm, place, unit);
+    const range = band ? `${figure(band.lo)}–${figure(band.hi)}` : '';
+    return [figure(cold), figure(hot), range, ...(isAfter ? [figure(after)] : [])];
+  };
   return (
     <table style={{ borderSpacing: 0, textAlign: 'right', width: '100%' }}>
       <thead>
         <tr>
-          <th scope="col">
-            <Words size="note">{along === 'rpm' ? 'rpm' : 'Pressure'}</Words>
-          </th>
-          <th scope="col">
-            <Words size="note">Cold</Words>
-          </th>
-          <th scope="col">
-            <Words size="note">Hot</Words>
-          </th>
-          <th scope="col">
-            <Words size="note">Hot, from–to</Words>
-          </th>
-          {isAfter ? (
-            <th scope="col">
-              <Words size="note">After</Words>
+          {heads.map((head) => (
+            <th key={head} scope="col">
+              <Words size="note">{head}</Words>
             </th>
-          ) : null}
+          ))}
         </tr>
       </thead>
       <tbody>
@@ -309,22 +314,11 @@ function Table({ along, rows, unit }: Pick<DrawnProps, 'along' | 'rows' | 'unit'
             <th scope="row">
               <Words size="note">{placeWords(along, place.at, unit)}</Words>
             </th>
-            <td>
-              <Words size="note">{cell(place.cold)}</Words>
-            </td>
-            <td>
-              <Words size="note">{cell(place.hot)}</Words>
-            </td>
-            <td>
-              <Words size="note">
-                {place.band ? `${cell(place.band.lo)}–${cell(place.band.hi)}` : ''}
-              </Words>
-            </td>
-            {isAfter ? (
-              <td>
-                <Words size="note">{cell(place.after)}</Words>
+            {cells(place).map((cell, i) => (
+              <td key={heads[i + 1]}>
+                <Words size="note">{cell}</Words>
               </td>
-            ) : null}
+            ))}
           </tr>
         ))}
       </tbody>

@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { JobDisplacement } from '@/core/flow/jobPump';
-import { isChanged } from '@/core/wording/flow';
+import { isChanged } from '@/core/wording/flowFigures';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { ShownDuty } from './useFlow';

@@ -3,15 +3,11 @@ import { ScrollView, StyleSheet, View, type Text } from 'react-native';
 import { toMeasureForFlow, type FlowBasis } from '@/core/flow/overview';
 import type { Job } from '@/core/records/job';
 import {
-  bandWords,
   benchWords,
   coldWords,
   deliversWords,
   displacementWords,
-  feedingWords,
-  isChanged,
   jobStateWords,
-  likelyWords,
   lostWords,
   measureNextWords,
   missingWords,
@@ -20,6 +16,7 @@ import {
   rippleWords,
   thinWords,
 } from '@/core/wording/flow';
+import { bandWords, feedingWords, isChanged, likelyWords } from '@/core/wording/flowFigures';
 import { paragraph, say } from '@/core/wording/say';
 import { useSheets, useShop } from '@/data/hooks';
 import { useAnnounced } from '@/ui/announce';

@@ -2,7 +2,8 @@ import { StyleSheet, View } from 'react-native';
 import type { JobPath } from '@/core/flow/answer';
 import type { Sheet } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';
-import { flowColumn, pathLine } from '@/core/wording/flow';
+import { flowUnit } from '@/core/quantity/flow';
+import { pathLine } from '@/core/wording/flow';
 import { say } from '@/core/wording/say';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -61,7 +62,7 @@ export function LeakList({ sheet, paths, K, unit }: Props) {
         );
       })}
       <Words size="note" tone="muted" style={styles.unit}>
-        {say('flow.listUnit', { unit: flowColumn(unit) })}
+        {say('flow.listUnit', { unit: flowUnit(unit) })}
       </Words>
     </View>
   );

@@ -2,12 +2,12 @@ import { useMemo } from 'react';
 import { Path } from 'react-native-svg';
 import type { JobPath } from '@/core/flow/answer';
 import { flowOf } from '@/core/pumps/flows';
-import { characteristicOf, familyOf } from '@/core/pumps/registry';
+import { characteristicOf } from '@/core/pumps/registry';
 import type { Course } from '@/core/pumps/flow.course';
 import type { Point } from '@/core/pumps/shapes';
 import type { Sheet } from '@/core/records/sheet';
 import { say } from '@/core/wording/say';
-import { PumpDrawing } from '@/ui/PumpDrawing';
+import { PumpPicture } from '@/ui/PumpPicture';
 import { usePalette } from '@/ui/theme';
 
 interface Props {
@@ -24,11 +24,7 @@ const DRAWN_FROM = 0.01;
 
 /** The pump of a job with what leaks: an arrow along each path, as wide as its share. */
 export function LeakMap({ sheet, paths, size }: Props) {
-  const { family, geometry, model, examples } = sheet;
-  const outline = useMemo(
-    () => familyOf(family).outline(geometry, { view: 'body' }),
-    [family, geometry],
-  );
+  const { family, geometry, model } = sheet;
   const courses = useMemo(() => flowOf(family).courses(geometry), [family, geometry]);
   // Of a stack all sections leak alike: each path is drawn once, as wide as all its sections together.
   const shares = new Map<string, number>();
@@ -38,24 +34,22 @@ export function LeakMap({ sheet, paths, size }: Props) {
   }
   const drawn = [...shares].filter(([, share]) => share >= DRAWN_FROM);
   return (
-    <PumpDrawing
-      outline={outline}
-      placement={null}
-      stations={[]}
-      label=""
+    <PumpPicture
+      sheet={sheet}
       size={size}
-      example={examples.length > 0}
       describe={say('flow.map', { model })}
-      over={drawn.flatMap(([first, share]) =>
-        (courses[first] ?? []).map((course, i) => (
-          <Arrow
-            key={`${first}-${i}`}
-            course={course}
-            width={outline.extent_mm * Math.max(WIDTH.least, WIDTH.most * share)}
-            half={outline.extent_mm}
-          />
-        )),
-      )}
+      over={(half) =>
+        drawn.flatMap(([first, share]) =>
+          (courses[first] ?? []).map((course, i) => (
+            <Arrow
+              key={[first, i].join('-')}
+              course={course}
+              width={half * Math.max(WIDTH.least, WIDTH.most * share)}
+              half={half}
+            />
+          )),
+        )
+      }
     />
   );
 }

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { allIn } from '@/core/flow/overview';
-import { planFlowWords } from '@/core/wording/flow';
+import { standAfter } from '@/core/rework/decision/after';
+import { planFlowWords } from '@/core/wording/flowPlan';
 import { useShop } from '@/data/hooks';
 import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
@@ -12,14 +12,23 @@ import { useDuty, useFlowBasis, usePumpAfter } from './useFlow';
 export function PlanFlow({ deciding }: { readonly deciding: Deciding }) {
   const { unit } = useShop();
   const router = useRouter();
-  const { job, rework, decided } = deciding;
+  const { job, rework, plan, decided } = deciding;
   const basis = useFlowBasis(job);
   const after = usePumpAfter(basis, deciding);
   const idle = useDuty(basis, after, 'idle');
   if (!decided) return null;
   const { line, fact } = planFlowWords(
-    { idle: idle.band, after: idle.afterBand, demand_lpm: idle.demand_lpm },
-    { isOut: rework.all.some(({ verdict }) => verdict === 'out'), bringsIn: allIn(deciding) },
+    {
+      now_lpm: idle.flow?.delivered_lpm ?? null,
+      idle: idle.band,
+      // A plan without works leaves it as it is.
+      after: after ? idle.afterBand : idle.band,
+      demand_lpm: idle.demand_lpm,
+    },
+    {
+      isOut: rework.all.some(({ verdict }) => verdict === 'out'),
+      after: plan && standAfter(rework, plan),
+    },
     unit,
   );
   return (

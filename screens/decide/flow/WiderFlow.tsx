@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { dutyFlow, torque_Nm, type DutyFlow } from '@/core/flow/overview';
 import { widerPump } from '@/core/flow/wider';
 import type { Job } from '@/core/records/job';
-import { dutyChangeWords, widerWords } from '@/core/wording/flow';
+import { dutyChangeWords, widerWords } from '@/core/wording/flowPlan';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';

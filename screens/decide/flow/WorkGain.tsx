@@ -1,22 +1,21 @@
 import { useMemo } from 'react';
-import { gainOf } from '@/core/flow/overview';
+import { gainOf, type FlowBasis } from '@/core/flow/overview';
 import type { WorkRow } from '@/core/rework/decision/workRows';
-import { gainWords } from '@/core/wording/flow';
+import { gainWords } from '@/core/wording/flowPlan';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
 import type { Deciding } from '../useDeciding';
-import { useFlowBasis } from './useFlow';
 
 interface Props {
+  readonly basis: FlowBasis;
   readonly deciding: Deciding;
   readonly row: WorkRow;
 }
 
 /** What a line of a plan buys in flow at hot idle: that of the whole plan, less that of the plan without it. */
-export function WorkGain({ deciding, row }: Props) {
+export function WorkGain({ basis, deciding, row }: Props) {
   const { unit } = useShop();
-  const { job, rework, plan } = deciding;
-  const basis = useFlowBasis(job);
+  const { rework, plan } = deciding;
   const gain = useMemo(
     () =>
       plan

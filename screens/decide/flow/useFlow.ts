@@ -69,8 +69,6 @@ export function useBands({
         : null,
     staleTime: Infinity,
     retry: false,
-    // While something is dragged the last band stays.
-    placeholderData: (last) => last,
   });
   return data;
 }

@@ -1,0 +1,126 @@
+import type { Band } from '../flow/answer';
+import type { DutyFlow } from '../flow/overview';
+import { formatFlow, formatPressure } from '../quantity/flow';
+import { formatWithUnit } from '../quantity/format';
+import { capital } from '../quantity/letters';
+import type { ShopUnit } from '../quantity/units';
+import type { StandAfter } from '../rework/decision/after';
+import { bandWords, feedingOf, flowWords, isChanged, NO_GAIN_lpm } from './flowFigures';
+import { paragraph, say } from './say';
+
+/** Says what of a plan's flow is said in Decide. */
+export interface PlanFlowSaid {
+  /** Says what is delivered at hot idle now, and after the work. */
+  readonly line: string;
+  /** Says what it is worth knowing beside the verdicts, never instead of them; empty for nothing. */
+  readonly fact: string;
+}
+
+/** Holds what is known of the flow at hot idle, now and after a plan. */
+export interface PlanFlow {
+  /** What is delivered with the gaps in the middle, in l/min; null where nobody can say. */
+  readonly now_lpm: number | null;
+  /** Bands of now and after the plan; null while they are drawn, or where there are none. */
+  readonly idle: Band | null;
+  readonly after: Band | null;
+  readonly demand_lpm: number | null;
+}
+
+/** Says how checks stand: whether one is out now, and how all of them do after the plan; null for no plan. */
+export interface ChecksStand {
+  readonly isOut: boolean;
+  readonly after: StandAfter | null;
+}
+
+/**
+ * Says what a plan makes of the flow at hot idle, and what of that stands beside the verdicts: a plan that brings all
+ * in and leaves the circuits hungry, a pump that is out and feeds them with margin.
+ */
+export function planFlowWords(
+  { now_lpm, idle, after, demand_lpm }: PlanFlow,
+  checks: ChecksStand,
+  unit: ShopUnit,
+): PlanFlowSaid {
+  if (now_lpm === null) return { line: say('flow.unknown'), fact: '' };
+  const now = idle ? bandWords(idle, unit) : flowWords(now_lpm, unit);
+  const told =
+    idle && after && isChanged(idle, after)
+      ? say('flow.nowAndAfter', { now, after: bandWords(after, unit) })
+      : now;
+  const line =
+    demand_lpm === null
+      ? told
+      : say('flow.wants', { text: told, demand: formatFlow(demand_lpm, unit) });
+  return { line, fact: factOf(idle, after, demand_lpm, checks) };
+}
+
+/** Says what the flow adds to the verdicts; empty for nothing. */
+function factOf(
+  idle: Band | null,
+  after: Band | null,
+  demand_lpm: number | null,
+  checks: ChecksStand,
+): string {
+  const then = after && feedingOf(after, demand_lpm);
+  const stand = checks.after;
+  if (stand === 'come' || stand === 'stay') {
+    if (then === 'starves') return say('flow.stillStarves', { stand });
+    if (then === 'may') return say('flow.stillMayStarve', { stand });
+  }
+  const feeds = idle !== null && feedingOf(idle, demand_lpm) === 'feeds';
+  return checks.isOut && feeds ? say('flow.outFeeds') : '';
+}
+
+/** Says what works of a plan buy in flow at hot idle; empty for nothing. */
+export function gainWords(gain_lpm: number | null, unit: ShopUnit): string {
+  if (gain_lpm === null || Math.abs(gain_lpm) < NO_GAIN_lpm) return '';
+  const sign = gain_lpm > 0 ? '+' : '−';
+  return say('flow.buys', { gain: `${sign}${flowWords(Math.abs(gain_lpm), unit)}` });
+}
+
+/** Says what a change makes of the flow at one of the two states, and what is wanted there. */
+export function dutyChangeWords(
+  duty: DutyFlow['duty'],
+  now_lpm: number,
+  then_lpm: number,
+  demand_lpm: number | null,
+  unit: ShopUnit,
+): string {
+  const figures = {
+    duty: capital(say(`flow.at.${duty}`)),
+    now: flowWords(now_lpm, unit),
+    then: flowWords(then_lpm, unit),
+  };
+  return demand_lpm === null
+    ? say('flow.changes', figures)
+    : say('flow.changesFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
+}
+
+/** A figure before a change and after it. */
+interface Change {
+  readonly before: number;
+  readonly after: number;
+}
+
+/** Says what another width asks of the drive and the inlet, and what has to change with it. */
+export function widerWords(
+  cc: Change,
+  torque: Change,
+  pressure_bar: number,
+  unit: ShopUnit,
+): string {
+  return paragraph(
+    say('flow.widerMoves', { before: cc.before.toFixed(1), after: cc.after.toFixed(1) }),
+    say('flow.widerTurns', {
+      pressure: formatPressure(pressure_bar, unit),
+      before: torque.before.toFixed(1),
+      after: torque.after.toFixed(1),
+    }),
+    say('flow.widerInlet', { percent: (100 * (cc.after / cc.before - 1)).toFixed(0) }),
+    say('flow.widerAlso'),
+  );
+}
+
+/** Says at which gap a pump would fall under what its circuits want: the model's word, where no limit is published. */
+export const demandGapWords = (gap_mm: number, unit: ShopUnit): string =>
+  say('flow.gapAt', { gap: formatWithUnit(gap_mm, 'gap', unit) });
