@@ -124,6 +124,12 @@ describe('the sums of flow', () => {
     expect(await ask('displacement', { family: 'vane', ...ring })).toEqual({
       cc_rev: near(17.87, 3),
     });
+    expect(await ask('displacement', { family: 'vane', ...ring, vaneThickness_mm: 0 })).toEqual({
+      cc_rev: near((2 * 18 * 2.8 * Math.PI * 62) / 1000, 9),
+    });
+    expect(await ask('displacement', { family: 'vane', ...ring, eccentricity_mm: 0 })).toEqual({
+      cc_rev: 0,
+    });
     const lobes = {
       innerLobes: 6,
       eccentricity_mm: 2.8,

@@ -5,7 +5,7 @@ import { ticks } from 'd3-array';
 import type { Limits } from '@/core/metrology/interval';
 import { centre, ends, type Estimate } from '@/core/metrology/estimate';
 import { rangeText } from '@/core/wording/figures';
-import { formatLength, limitsWithUnit, unitName } from '@/core/quantity/format';
+import { formatLength, formatWithUnit, limitsWithUnit, unitName } from '@/core/quantity/format';
 import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
 import { FONT, usePalette } from './theme';
 import { useWidth } from './useWidth';
@@ -33,6 +33,8 @@ interface Props {
   readonly known: Range | null;
   /** What it was before work on it, hollow beside what it is. */
   readonly before?: Range | null;
+  /** The gap at which the pump would fall under what its circuits want: a model’s answer, where nothing is published. */
+  readonly wanted_mm?: number | null;
   readonly heatShift_mm: number | null;
   readonly unit: ShopUnit;
   readonly kind?: LengthKind;
@@ -58,13 +60,15 @@ export function GapBar(props: Props) {
     unit,
     kind = 'gap',
     slim = false,
+    wanted_mm = null,
   } = props;
-  const palette = usePalette();
   const [room, onLayout] = useWidth(slim ? 150 : 360);
   const side = slim ? SLIM.side : 0;
   const width = room + 2 * side;
   const estimates = [known, before].flatMap((r) => (r ? [r.smallest, r.largest] : []));
-  const { from_mm, to_mm } = barScale(limits, estimates, heatShift_mm, kind);
+  const wanted: readonly Estimate[] =
+    wanted_mm === null ? [] : [{ kind: 'interval', lo_mm: wanted_mm, hi_mm: wanted_mm }];
+  const { from_mm, to_mm } = barScale(limits, [...estimates, ...wanted], heatShift_mm, kind);
   const x = across(width, { from_mm, to_mm });
   const { lower_mm, upper_mm } = limits ?? {};
   const hot = known && heatShift_mm !== null ? centre(known.largest) + heatShift_mm : null;
@@ -115,22 +119,47 @@ export function GapBar(props: Props) {
         {preferred ? (
           <Preferred width={width} from_mm={from_mm} to_mm={to_mm} band={preferred} />
         ) : null}
-        {hot === null ? null : (
-          <Path
-            d={`M${x(hot)} ${BASE + 1}l-5 7h10Z`}
-            fill="none"
-            stroke={palette.brass}
-            strokeWidth={1.5}
-            opacity={0.8}
-          />
-        )}
+        <Marks x={x} hot_mm={hot} wanted_mm={wanted_mm} />
       </Svg>
     </View>
   );
 }
 
+interface MarksProps {
+  readonly x: (mm: number) => number;
+  readonly hot_mm: number | null;
+  readonly wanted_mm: number | null;
+}
+
+/** What stands beside the evidence: the hot gap beneath the line, and how wide the gap may be for its circuits. */
+function Marks({ x, hot_mm, wanted_mm }: MarksProps) {
+  const palette = usePalette();
+  return (
+    <G>
+      {wanted_mm === null ? null : (
+        <Path
+          d={`M${x(wanted_mm)} 16V${BASE}`}
+          stroke={palette.out}
+          strokeWidth={2}
+          strokeDasharray="4 3"
+        />
+      )}
+      {hot_mm === null ? null : (
+        <Path
+          d={`M${x(hot_mm)} ${BASE + 1}l-5 7h10Z`}
+          fill="none"
+          stroke={palette.brass}
+          strokeWidth={1.5}
+          opacity={0.8}
+        />
+      )}
+    </G>
+  );
+}
+
 /** Says a bar: the gap and how it stands, its range and limits, what it was. */
-function spoken({ of, limits, preferred, known, before, unit, kind = 'gap' }: Props): string {
+function spoken(props: Props): string {
+  const { of, limits, preferred, known, before, unit, kind = 'gap', wanted_mm = null } = props;
   const range = (r: Range) => ({ range: rangeText(r, unit, kind), unit: unitName(kind, unit) });
   const within = limitsWithUnit(limits ?? {}, kind, unit);
   return [
@@ -139,6 +168,7 @@ function spoken({ of, limits, preferred, known, before, unit, kind = 'gap' }: Pr
       ? say(kind === 'gap' ? 'ui.gap' : 'ui.size', { ...range(known), limits: within })
       : say('ui.noReading', { limits: within }),
     before ? say('ui.wasWithUnit', range(before)) : '',
+    wanted_mm === null ? '' : say('ui.wanted', { gap: formatWithUnit(wanted_mm, kind, unit) }),
     preferred ? say('ui.preferred', { band: limitsWithUnit(preferred, kind, unit) }) : '',
   ]
     .filter(Boolean)

@@ -66,6 +66,8 @@ export interface FamilyFlow<G extends object> {
   readonly sizes: Readonly<Partial<Record<keyof G & string, string>>>;
   /** Says what such a pump usually runs on. */
   runsOn(geometry: G): UsualFluid;
+  /** Such a pump may move air: of that only what it sweeps is true. */
+  readonly onAir?: true;
   /** Tells whether pressure may hold the faces of such a pump to its gears: it is asked then. */
   mayBeLoaded?(geometry: G): boolean;
   /** Lists the fields without which nobody can say what it moves. */

@@ -30,6 +30,7 @@ export const vacuumVaneFlow: FamilyFlow<VacuumVaneGeometry> = {
     'bearing-play-rear',
   ],
   sizes: { width_mm: 'rotor-width' },
+  onAir: true,
   runsOn: () => 'hydraulic',
   needs: ['vanes', 'vaneThickness_mm', 'boreDiameter_mm', 'eccentricity_mm', 'width_mm'],
   courses(g) {

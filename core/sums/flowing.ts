@@ -75,9 +75,9 @@ const DISPLACED = {
   },
   vane: {
     ringDiameter_mm: positive('Ring'),
-    eccentricity_mm: positive('Eccentricity'),
+    eccentricity_mm: notBelow('Eccentricity'),
     vanes: many('Vanes'),
-    vaneThickness_mm: positive('Vane thickness'),
+    vaneThickness_mm: notBelow('Vane thickness'),
     ...WIDTH,
   },
 } as const;
@@ -127,7 +127,9 @@ export const displacementOf = sum({
     };
     const [of, field] = MOVES[family];
     const cc_rev = of(geometry);
-    if (!(cc_rev > 0)) throw new InputError(field, 'not-a-pump', say('flow.movesNothing'));
+    // A ring on centre moves nothing, and is a pump all the same.
+    if (!(cc_rev > 0) && !(cc_rev === 0 && geometry.eccentricity_mm === 0))
+      throw new InputError(field, 'not-a-pump', say('flow.movesNothing'));
     return { cc_rev };
   },
   gives: { cc_rev: ['Displacement', 'cm³'] },

@@ -10,6 +10,7 @@ import { demandGapWords } from '@/core/wording/flowPlan';
 import { paragraph, say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';
+import { GapBar } from '@/ui/GapBar';
 import { Notice } from '@/ui/Notice';
 import { Reasons } from '@/ui/Reasons';
 import { Heading, Words } from '@/ui/Words';
@@ -130,13 +131,25 @@ function ChooseGaps({ job, open, shop, chosen, onToggle }: ChooseProps) {
           : 'felt by hand only';
         const enough = atDemand(id);
         return (
-          <CheckRow
-            key={id}
-            name={name}
-            about={paragraph(figure, enough === null ? '' : demandGapWords(enough, shop.unit))}
-            checked={chosen.includes(id)}
-            onPress={() => onToggle(id)}
-          />
+          <View key={id}>
+            <CheckRow
+              name={name}
+              about={paragraph(figure, enough === null ? '' : demandGapWords(enough, shop.unit))}
+              checked={chosen.includes(id)}
+              onPress={() => onToggle(id)}
+            />
+            {enough !== null && known ? (
+              <GapBar
+                slim
+                limits={null}
+                known={known}
+                wanted_mm={enough}
+                heatShift_mm={a.heatShift_mm}
+                unit={shop.unit}
+                of={{ name, stands: 'no limit published' }}
+              />
+            ) : null}
+          </View>
         );
       })}
     </View>

@@ -7,8 +7,9 @@ import { bareUnit } from '@/core/quantity/units';
 import { signedLength, trimmed } from '@/core/quantity/format';
 import type { Job } from '@/core/records/job';
 import { withWider } from '@/core/rework/decision/wider';
+import { otherWidths } from '@/core/pairing/widths';
 import { say } from '@/core/wording/say';
-import { useShop } from '@/data/hooks';
+import { useParts, useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { RowButton } from '@/ui/RowButton';
@@ -50,10 +51,16 @@ export function WiderPanel({ job, onDone }: Props) {
   );
 }
 
-/** Gears of another width that can be bought: one of them is chosen by its name. */
+/** Gears of another width that can be bought, or lie on the shelf: one of them is chosen by its name. */
 function Bought({ job, onChoose }: Pick<Props, 'job'> & { onChoose: (over_mm: number) => void }) {
   const { unit } = useShop();
-  return job.sheet.sets.map(({ id, name, over_mm }) => (
+  const { data: parts } = useParts();
+  const onShelf = otherWidths(job.sheet, parts?.records ?? []).map(({ label, over_mm }) => ({
+    id: label,
+    name: say('rework.widthOnShelf', { label }),
+    over_mm,
+  }));
+  return [...job.sheet.sets, ...onShelf].map(({ id, name, over_mm }) => (
     <RowButton
       key={id}
       name={name}

@@ -1,7 +1,7 @@
 import { hasRole } from '../../pumps/kinds';
 import { pumpOf } from '../../pumps/registry';
 import type { Job } from '../../records/job';
-import { drawnOf, nominalOf } from '../../records/sheet';
+import { drawnOf, nominalOf, type Sheet } from '../../records/sheet';
 import type { Shop } from '../../records/shop';
 import type { Setting } from './case';
 import { offersFor } from '../operations/offers';
@@ -25,8 +25,12 @@ export interface Wider {
 export const canBeWider = ({ sheet }: Pick<Job, 'sheet'>): boolean =>
   pumpOf(sheet).parts.some((part) => hasRole(part, 'set'));
 
-/** Returns the width of the gears, in mm: nominal, else as drawn; null where nobody knows. */
-function widthOf({ sheet }: Pick<Job, 'sheet'>): number | null {
+/**
+ * Returns the width of a pump’s gears or rotor, in mm: nominal, else as drawn; null where nobody knows.
+ *
+ * @param sheet of the pump
+ */
+export function standardWidth(sheet: Sheet): number | null {
   const width = pumpOf(sheet).dimensions.find((d) => d.width && d.section === 1);
   return width ? (nominalOf(sheet, width.id) ?? drawnOf(sheet, width) ?? null) : null;
 }
@@ -44,7 +48,7 @@ export function withWider(job: Job, over_mm: number, shop: Pick<Shop, 'operation
   const sheet = { ...job.sheet, sets: [set] };
   const wider = { ...job, sheet };
   const asked = offersFor(wider, shop).filter((offer) => offer.set !== null);
-  const width = widthOf(job);
+  const width = standardWidth(job.sheet);
   return {
     job: wider,
     settings: new Map(asked.map(({ id }) => [id, 'on'])),

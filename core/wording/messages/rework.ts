@@ -170,5 +170,6 @@ export const REWORK = {
   'rework.washers': 'Thicknesses, {unit}',
   'rework.was': '{decided}, {proposed} was suggested',
   'rework.widerBy': '{over} over standard',
+  'rework.widthOnShelf': '{label}, on the shelf',
   'rework.wider': '{more}% more flow',
 } as const;

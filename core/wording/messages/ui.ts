@@ -21,4 +21,5 @@ export const UI = {
   'ui.soFar': '{what}: {done} so far',
   'ui.was': 'was {range}',
   'ui.wasWithUnit': 'was {range} {unit}',
+  'ui.wanted': 'feeds its circuits up to {gap} by the model',
 } as const;

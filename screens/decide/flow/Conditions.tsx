@@ -8,8 +8,9 @@ import { flowOf } from '@/core/pumps/flows';
 import { temperatureUnit } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
+import type { Shop } from '@/core/records/shop';
 import { say } from '@/core/wording/say';
-import { useChange, useShop } from '@/data/hooks';
+import { useChange, useChangeShop, useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Field } from '@/ui/Field';
@@ -25,6 +26,8 @@ import {
   NO_CIRCUIT,
   OWN_OIL,
   toFlowForm,
+  withFluid,
+  type ReadFlow,
   type FlowForm,
 } from './flowForm';
 
@@ -55,12 +58,42 @@ export function Conditions({ job, about }: Props) {
   );
 }
 
+/** Stores what a form came to where it belongs: with the job, on its sheet, among the shop’s oils. */
+function useStoredFlow(job: Job) {
+  const { run, error } = useCommand(job);
+  const { apply: changeShop } = useChangeShop();
+  const { apply: changeSheet } = useChange('sheet', job.sheet.id);
+  const store = async (
+    { holds, oil, oil_kept }: FlowForm,
+    { job: flow, sheet }: Extract<ReadFlow, { ok: true }>,
+  ): Promise<boolean> => {
+    const isSheetChanged = !dequal(sheet, job.sheet.flow);
+    const copy = isSheetChanged ? { sheet: { ...job.sheet, flow: sheet } } : {};
+    if (!(await run(setFields({ flow, ...copy })))) return false;
+    // The job has it all; a sheet that is on another device, or a shop that cannot be written, goes without.
+    const { fluid } = flow.fluid ? flow : sheet;
+    if (fluid && oil === OWN_OIL && oil_kept === 'shop') {
+      const kept = (shop: Shop) => ({ ...shop, fluids: withFluid(shop.fluids, fluid) });
+      await changeShop(kept).catch(() => undefined);
+    }
+    if (isSheetChanged) {
+      // What the pump itself is like is the sheet's, whomever the rest is for.
+      const { cc_rev, loadedBlocks } = sheet;
+      await changeSheet((s) => ({
+        ...s,
+        flow: holds === 'sheet' ? sheet : { ...s.flow, cc_rev, loadedBlocks },
+      })).catch(() => undefined);
+    }
+    return true;
+  };
+  return { store, error };
+}
+
 /** The form of what is otherwise on this job than on its sheet. */
 function ConditionsForm({ job, onDone }: Pick<Props, 'job'> & { readonly onDone: () => void }) {
   const { unit, fluids } = useShop();
   const known = fluidsFor(fluids);
-  const { run, error } = useCommand(job);
-  const { apply: changeSheet } = useChange('sheet', job.sheet.id);
+  const { store, error } = useStoredFlow(job);
   const form = useForm<FlowForm>({
     defaultValues: toFlowForm(job, known, unit),
   });
@@ -76,18 +109,7 @@ function ConditionsForm({ job, onDone }: Pick<Props, 'job'> & { readonly onDone:
       }
       return;
     }
-    const isSheetChanged = !dequal(read.sheet, job.sheet.flow);
-    const sheet = isSheetChanged ? { sheet: { ...job.sheet, flow: read.sheet } } : {};
-    if (!(await run(setFields({ flow: read.job, ...sheet })))) return;
-    // What the pump itself is like is the sheet's. That may be on another device: the job keeps it all the same.
-    if (isSheetChanged) {
-      const { cc_rev, loadedBlocks } = read.sheet;
-      await changeSheet((s) => ({
-        ...s,
-        flow: typed.holds === 'sheet' ? read.sheet : { ...s.flow, cc_rev, loadedBlocks },
-      })).catch(() => undefined);
-    }
-    onDone();
+    if (await store(typed, read)) onDone();
   });
   return (
     <View style={layout.stack}>
@@ -135,6 +157,11 @@ function ConditionsForm({ job, onDone }: Pick<Props, 'job'> & { readonly onDone:
   );
 }
 
+const KEPT = [
+  { value: 'job', name: 'Here only' },
+  { value: 'shop', name: 'The shop’s list too' },
+] as const;
+
 const BLOCKS = [
   { value: 'unknown', name: 'Unknown' },
   { value: 'yes', name: 'Yes' },
@@ -170,6 +197,7 @@ const OwnOil = ({ control }: Pick<PartProps, 'control'>) => (
         style={layout.grow}
       />
     </View>
+    <ChoiceField control={control} name="oil_kept" label="Where this oil is kept" options={KEPT} />
     <Field control={control} name="oil_density" label="kg/m³ at 15 °C" inputMode="decimal" />
   </>
 );

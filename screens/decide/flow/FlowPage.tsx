@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
 import { toMeasureForFlow, type FlowBasis } from '@/core/flow/overview';
+import { flowOf } from '@/core/pumps/flows';
 import type { Job } from '@/core/records/job';
 import {
   benchWords,
@@ -203,7 +204,7 @@ function Grounds({ basis, idle, work }: SaidProps) {
       ? ''
       : paragraph(`${displacementWords(displacement)}.`, rippleWords(displacement)),
     paragraph(coldWords(job.sheet, subject), thinWords(fluid, idle.at.temp_C)),
-    job.sheet.family === 'vacuum-vane' ? say('flow.onAir') : '',
+    flowOf(job.sheet.family).onAir ? say('flow.onAir') : '',
   ].filter(Boolean);
   return (
     <View style={layout.stack}>

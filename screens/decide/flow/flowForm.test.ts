@@ -7,6 +7,7 @@ import {
   NO_CIRCUIT,
   OWN_OIL,
   toFlowForm,
+  withFluid,
   type FlowForm,
 } from './flowForm';
 
@@ -50,6 +51,12 @@ describe('what is said of a job’s flow', () => {
       'mm',
     );
     expect(again).toMatchObject(own);
+  });
+  it('takes an oil to the shop’s own, in place of one of its name', () => {
+    const [mix] = KNOWN;
+    const more = withFluid([mix!], { ...mix!, kv40_mm2s: 44 });
+    expect(more).toEqual([{ ...mix!, kv40_mm2s: 44 }]);
+    expect(withFluid(more, GENERIC_FLUIDS[0]!)).toHaveLength(2);
   });
   it('is read in the shop’s units, and kept as it was where nobody touched it', () => {
     const thou = fromFlowForm(

@@ -33,6 +33,8 @@ export interface FlowForm extends StateForm<'idle'>, StateForm<'work'> {
   oil_kv40: string;
   oil_kv100: string;
   oil_density: string;
+  /** Whether an oil that is typed is kept among the shop’s own. */
+  oil_kept: 'job' | 'shop';
   circuits: CircuitForm[];
   /** The displacement as it is published, in cm³. */
   cc: string;
@@ -100,6 +102,12 @@ export const fluidsFor = (own: readonly NamedFluid[]): readonly NamedFluid[] => 
   ...GENERIC_FLUIDS.filter(({ name }) => !own.some((o) => o.name === name)),
 ];
 
+/** Returns the shop’s fluids with one more; one of the same name gives way to it. */
+export const withFluid = (own: readonly NamedFluid[], fluid: NamedFluid): NamedFluid[] => [
+  ...own.filter(({ name }) => name !== fluid.name),
+  fluid,
+];
+
 const same = (a: NamedFluid, b: NamedFluid): boolean =>
   a.name === b.name &&
   a.kv40_mm2s === b.kv40_mm2s &&
@@ -131,6 +139,7 @@ export function toFlowForm(
     circuits: circuitsOf({ flow: own, sheet }).map(
       (c) => formOf(CIRCUIT, row(c), unit) as unknown as CircuitForm,
     ),
+    oil_kept: 'job',
     holds: 'job',
   } as unknown as FlowForm;
 }
