@@ -198,6 +198,12 @@ describe('what Decide says of the flow', () => {
     expect(dutyChangeWords('idle', 10, 12, 11, 'mm')).toBe(
       'Hot idle: 12 l/min, before 10 l/min; the circuits want 11 l/min.',
     );
+    expect(dutyChangeWords('idle', 17.8, 18.2, null, 'mm')).toBe(
+      'Hot idle: 18.2 l/min, before 17.8 l/min.',
+    );
+    expect(dutyChangeWords('work', 18.2, 18.21, 20, 'mm')).toBe(
+      'Working speed: 18 l/min, as before; the circuits want 20 l/min.',
+    );
     expect(widerWords({ before: 20, after: 22 }, { before: 5, after: 5.5 }, 20, 'mm')).toMatch(
       /22\.0 cm³ a turn, before 20\.0\. At 20 bar it takes about 5\.5 Nm to turn, before 5\.0\. The inlet has to pass 10% more/,
     );

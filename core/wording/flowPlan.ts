@@ -1,11 +1,11 @@
 import type { Band } from '../flow/answer';
 import type { DutyFlow } from '../flow/overview';
-import { formatFlow, formatPressure } from '../quantity/flow';
+import { flowWithin, formatFlow, formatPressure } from '../quantity/flow';
 import { formatWithUnit } from '../quantity/format';
 import { capital } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { StandAfter } from '../rework/decision/after';
-import { bandWords, feedingOf, flowWords, isChanged, NO_GAIN_lpm } from './flowFigures';
+import { bandWords, feedingOf, fineOf, flowWords, isChanged, NO_GAIN_lpm } from './flowFigures';
 import { paragraph, say } from './say';
 
 /** Says what of a plan's flow is said in Decide. */
@@ -78,7 +78,10 @@ export function gainWords(gain_lpm: number | null, unit: ShopUnit): string {
   return say('flow.buys', { gain: `${sign}${flowWords(Math.abs(gain_lpm), unit)}` });
 }
 
-/** Says what a change makes of the flow at one of the two states, and what is wanted there. */
+/**
+ * Says what a change makes of the flow at one of the two states, and what is wanted there: before and after in so many
+ * figures that they differ, as the same model gives both.
+ */
 export function dutyChangeWords(
   duty: DutyFlow['duty'],
   now_lpm: number,
@@ -86,10 +89,15 @@ export function dutyChangeWords(
   demand_lpm: number | null,
   unit: ShopUnit,
 ): string {
+  const change_lpm = Math.abs(then_lpm - now_lpm);
+  const isSame = change_lpm < NO_GAIN_lpm;
+  const within_lpm = isSame ? fineOf(then_lpm) : Math.min(fineOf(then_lpm), change_lpm);
   const figures = {
     duty: capital(say(`flow.at.${duty}`)),
-    now: flowWords(now_lpm, unit),
-    then: flowWords(then_lpm, unit),
+    before: isSame
+      ? say('flow.asBefore')
+      : say('flow.before', { now: flowWithin(now_lpm, within_lpm, unit) }),
+    then: flowWithin(then_lpm, within_lpm, unit),
   };
   return demand_lpm === null
     ? say('flow.changes', figures)
@@ -121,6 +129,6 @@ export function widerWords(
   );
 }
 
-/** Says at which gap a pump would fall under what its circuits want: the model's word, where no limit is published. */
-export const demandGapWords = (gap_mm: number, unit: ShopUnit): string =>
-  say('flow.gapAt', { gap: formatWithUnit(gap_mm, 'gap', unit) });
+/** Adds to what a gap is the gap at which the circuits would want for flow: the model's word, where no limit is published. */
+export const demandGapWords = (figure: string, gap_mm: number, unit: ShopUnit): string =>
+  say('flow.gapAt', { figure, gap: formatWithUnit(gap_mm, 'gap', unit) });

@@ -7,7 +7,7 @@ import { acceptedWords, USUAL_REASONS } from '@/core/records/entries/accept';
 import { gapText, shownExtremes } from '@/core/wording/figures';
 import { unitName } from '@/core/quantity/format';
 import { demandGapWords } from '@/core/wording/flowPlan';
-import { paragraph, say } from '@/core/wording/say';
+import { say } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';
 import { GapBar } from '@/ui/GapBar';
@@ -130,11 +130,12 @@ function ChooseGaps({ job, open, shop, chosen, onToggle }: ChooseProps) {
           ? `${gapText(a.characteristic, known, shop.unit)} ${unitName(quantity, shop.unit)}`
           : 'felt by hand only';
         const enough = atDemand(id);
+        const about = enough === null ? figure : demandGapWords(figure, enough, shop.unit);
         return (
           <View key={id}>
             <CheckRow
               name={name}
-              about={paragraph(figure, enough === null ? '' : demandGapWords(enough, shop.unit))}
+              about={about}
               checked={chosen.includes(id)}
               onPress={() => onToggle(id)}
             />

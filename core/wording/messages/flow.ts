@@ -4,9 +4,11 @@ export const FLOW = {
   'flow.handle': '{what}: {value}',
   'flow.atIdle': 'At hot idle: {delivered}.',
   'flow.atWork': 'At working speed: {delivered}.',
+  'flow.asBefore': 'as before',
   'flow.at.idle': 'hot idle',
   'flow.at.work': 'working speed',
   'flow.band': '{mid} ({lo} to {hi})',
+  'flow.before': 'before {now}',
   'flow.bench.contradiction':
     'The test before the teardown delivered more than these sizes move: check its flow and speed, or the displacement.',
   'flow.bench.factor':
@@ -18,8 +20,8 @@ export const FLOW = {
   'flow.bench.finding':
     'The test before the teardown lost {factor} times what these gaps explain: look for another cause. The test does not change the figures here.',
   'flow.buys': '{gain} at hot idle',
-  'flow.changes': '{duty}: {then}, before {now}.',
-  'flow.changesFor': '{duty}: {then}, before {now}; the circuits want {demand}.',
+  'flow.changes': '{duty}: {then}, {before}.',
+  'flow.changesFor': '{duty}: {then}, {before}; the circuits want {demand}.',
   'flow.chart.pressure': 'Delivered, {unit}, over pressure, {of}, at {speed}',
   'flow.chart.speed': 'Delivered, {unit}, over speed, rpm, at {pressure}',
   'flow.chartSaid': '{name}. {lines} A table follows.',
@@ -41,7 +43,8 @@ export const FLOW = {
   'flow.fromLimits': 'not measured: by its limits',
   'flow.fromPredicted': 'as the work should leave it',
   'flow.fewVanes': 'So few vanes carry about {cc} cm³ a turn.',
-  'flow.gapAt': 'Under {gap} the pump feeds its circuits at hot idle: a model’s answer, no limit.',
+  'flow.gapAt':
+    '{figure}; under {gap} the pump feeds its circuits at hot idle: a model’s answer, no limit',
   'flow.idleIs': 'Hot idle: {state}',
   'flow.lessThan': 'less than {flow}',
   'flow.likely': 'Anything from {lo} to {hi}, by what is known of its gaps.',
