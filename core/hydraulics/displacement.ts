@@ -1,3 +1,5 @@
+import { radians } from '../quantity/angle';
+
 /** Describes what a pump moves in a turn of its shaft. */
 export interface Displacement {
   /** In cm³ a turn. */
@@ -8,8 +10,6 @@ export interface Displacement {
 
 /** Cubic millimetres in a cubic centimetre. */
 const MM3 = 1000;
-
-const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
 /** Returns the square of the base pitch, t₀ = π m cos α, in mm². */
 const basePitch2 = (module_mm: number, pressureAngle_deg: number): number =>

@@ -9,18 +9,17 @@ import {
   pinion,
   pinionCentre,
   pinionRoot,
-  pinionTeeth,
   ring,
   ringRoot,
-  ringTeeth,
+  turningGears,
   type Gears,
 } from './crescent.gears';
-import type { Outline, Placement } from './family';
+import type { Outline, Placement, Seen } from './family';
 import { trimmed } from '../quantity/format';
 import { angle, atLeast, count, fits, length, over, under } from './fields';
 import { KNIFE, thinnest } from './involute';
 import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type PocketFrame } from './placing';
-import { onClock, polygonPath, type Point } from './shapes';
+import { onClock, polygonPath, turnedAbout, type Point } from './shapes';
 import { say } from '../wording/say';
 
 /** Says how far tips stand off their pitch circle, in modules: less is no tooth, more reaches no mate. */
@@ -139,10 +138,7 @@ function hubBore(g: CrescentGeometry, centre: Point): Point[] {
 }
 
 /** Returns the pump as seen from above: the body with or without its gears, or the cover's worn face. */
-export function crescentOutline(
-  g: CrescentGeometry,
-  { view, push }: Pick<Placement, 'view' | 'push'>,
-): Outline {
+export function crescentOutline(g: CrescentGeometry, { view, push, turn_deg = 0 }: Seen): Outline {
   const extent_mm = g.bodyDiameter_mm / 2;
   const loose = looseOutline(view, extent_mm);
   if (loose) return loose;
@@ -169,6 +165,7 @@ export function crescentOutline(
     const bore = disc('hole', g.hubBore_mm / 2, hub);
     return { extent_mm, shapes: [housing, pocket, crescentShape, bore, ...holes] };
   }
+  const teeth = turningGears(g)(turn_deg);
   const rim = rimPath(push, {
     rim_mm: g.ringOutsideDiameter_mm / 2,
     wall_mm: g.pocketDiameter_mm / 2,
@@ -179,9 +176,12 @@ export function crescentOutline(
     shapes: [
       housing,
       pocket,
-      { role: 'driven', path: rim + polygonPath(ringTeeth(g)) },
+      { role: 'driven', path: rim + polygonPath(teeth.driven) },
       crescentShape,
-      { role: 'drive', path: polygonPath(pinionTeeth(g)) + polygonPath(hubBore(g, hub)) },
+      {
+        role: 'drive',
+        path: polygonPath(teeth.drive) + polygonPath(turnedAbout(hubBore(g, hub), -turn_deg, hub)),
+      },
       ...holes,
     ],
   };

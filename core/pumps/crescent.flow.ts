@@ -1,6 +1,14 @@
 import { internalDisplacement, tipLand_mm } from '../hydraulics/displacement';
 import type { CrescentGeometry } from './crescent.drawing';
-import { centreDistance, crescentEnd, pinionCentre, pinionRoot, ringRoot } from './crescent.gears';
+import {
+  centreDistance,
+  crescentEnd,
+  pinionCentre,
+  pinionRoot,
+  ringRoot,
+  ringTurn_deg,
+  turningGears,
+} from './crescent.gears';
 import { overFace, roundCourse } from './flow.course';
 import {
   facesToHub,
@@ -14,6 +22,8 @@ import {
   USUAL_mm,
   type FamilyFlow,
 } from './flow';
+import { toothRoom, type Room, type Wedge } from './room';
+import { ORIGIN } from './shapes';
 
 /**
  * Returns how many tips of either gear seal along the crescent: all that lie on it, a fraction of a tooth as such.
@@ -39,6 +49,18 @@ export function tipsOnCrescent(
   // Seen from the centre of the drive gear.
   const seen = Math.atan2(s * Math.sin(end), s * Math.cos(end) + centreDistance(g));
   return { drive: (g.pinionTeeth * seen) / Math.PI, driven: (g.ringTeeth * end) / Math.PI };
+}
+
+/** Returns what gives the room between two teeth of either gear as both turn. */
+function roomOf(
+  g: CrescentGeometry,
+  wedgeAt: (turn_deg: number) => Wedge,
+): (turn_deg: number) => Room {
+  const teethAt = turningGears(g);
+  return (turn_deg) => {
+    const { drive, driven } = teethAt(turn_deg);
+    return toothRoom(wedgeAt(turn_deg), [drive], driven);
+  };
 }
 
 /** Says what a crescent pump moves and how it leaks. */
@@ -80,6 +102,33 @@ export const crescentFlow: FamilyFlow<CrescentGeometry> = {
     'width_mm',
   ],
   displacement: internalDisplacement,
+  rooms: [
+    {
+      between: 'drive',
+      count: (g) => g.pinionTeeth,
+      of: (g) =>
+        roomOf(g, (turn_deg) => ({
+          centre: pinionCentre(g),
+          // It follows the tooth that stands at 12 first.
+          from_deg: -turn_deg - 360 / g.pinionTeeth,
+          to_deg: -turn_deg,
+          inner_mm: pinionRoot(g),
+          outer_mm: g.pinionTipDiameter_mm / 2,
+        })),
+    },
+    {
+      between: 'driven',
+      count: (g) => g.ringTeeth,
+      of: (g) =>
+        roomOf(g, (turn_deg) => ({
+          centre: ORIGIN,
+          from_deg: -ringTurn_deg(g, turn_deg) - 180 / g.ringTeeth,
+          to_deg: -ringTurn_deg(g, turn_deg) + 180 / g.ringTeeth,
+          inner_mm: g.ringTipDiameter_mm / 2,
+          outer_mm: ringRoot(g),
+        })),
+    },
+  ],
   courses(g) {
     const hub = pinionCentre(g);
     const { drive, driven } = tipsOnCrescent(g);

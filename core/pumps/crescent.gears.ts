@@ -1,5 +1,5 @@
 import { DEDENDUM, gearOutline, TIP_TO_ROOT, type GearShape } from './involute';
-import type { Point } from './shapes';
+import { turnedAbout, type Point } from './shapes';
 
 /** Flank thinning and the gaps of the crescent are drawn wide enough to be seen at phone size. */
 const DRAWN_GAP = 0.06;
@@ -120,6 +120,32 @@ export const pinionTeeth = (g: Gears): Point[] => gearOutline(pinion(g), 0, fals
  * @param g both gears, in mm
  */
 export const ringTeeth = (g: Gears): Point[] => gearOutline(ring(g), Math.PI / g.ringTeeth, true);
+
+/**
+ * Returns how far the driven gear turns with the drive gear, in degrees.
+ *
+ * @param g both gears
+ * @param turn_deg of the drive gear
+ * @example
+ * ringTurn_deg({ pinionTeeth: 16, ringTeeth: 24 }, 90); // 60
+ */
+export const ringTurn_deg = (
+  g: Pick<Gears, 'pinionTeeth' | 'ringTeeth'>,
+  turn_deg: number,
+): number => (turn_deg * g.pinionTeeth) / g.ringTeeth;
+
+/**
+ * Returns what draws both gears as they turn: they carry oil from the left past the crescent, so against the clock.
+ *
+ * @param g both gears, in mm
+ */
+export function turningGears(g: Gears) {
+  const [drive, driven] = [pinionTeeth(g), ringTeeth(g)];
+  return (turn_deg: number) => ({
+    drive: turnedAbout(drive, -turn_deg, pinionCentre(g)),
+    driven: turnedAbout(driven, -ringTurn_deg(g, turn_deg)),
+  });
+}
 
 /**
  * Returns the radii of the crescent's faces at an angle φ from 6, in radians, seen from the pocket's centre; in mm.

@@ -4,11 +4,11 @@ import type { CrescentGeometry } from './crescent.drawing';
 import { centreDistance, pinion, ring } from './crescent.gears';
 import type { ExternalGeometry } from './external-gear.drawing';
 import { pairedGear, toothModule } from './external-gear.gears';
-import { areaOf, gerotorChamber, gerotorDisplacement, movedOverTooth } from './gerotor.chamber';
+import { gerotorChamber, gerotorDisplacement, movedOverTooth } from './gerotor.chamber';
 import type { GerotorGeometry } from './gerotor.drawing';
 import { gearOutline, type GearShape } from './involute';
 import { familyOf, isPump } from './registry';
-import type { Point } from './shapes';
+import { areaOf, type Point } from './shapes';
 
 const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y);
 

@@ -12,15 +12,14 @@ import {
 import {
   cutGear,
   driveCentre,
-  driveTeeth,
+  turningPair,
   gearRoot,
   idlerCentre,
-  idlerTeeth,
   pairedGear,
   toothModule,
   type GearPair,
 } from './external-gear.gears';
-import type { Outline, Placement, Shape } from './family';
+import type { Outline, Placement, Seen, Shape } from './family';
 import { angle, count, fits, length, over, under } from './fields';
 import { KNIFE, thinnest } from './involute';
 import { circlePath, onClock, polygonPath, type Point } from './shapes';
@@ -141,7 +140,7 @@ function ports(g: ExternalGeometry): Shape[] {
 }
 
 /** Returns a section as viewed from the shaft end: body, gears, plate or cover. */
-export function externalOutline(g: ExternalGeometry, { view }: Pick<Placement, 'view'>): Outline {
+export function externalOutline(g: ExternalGeometry, { view, turn_deg = 0 }: Seen): Outline {
   const extent_mm = extent(g);
   const housing: Shape = {
     role: 'housing',
@@ -173,13 +172,14 @@ export function externalOutline(g: ExternalGeometry, { view }: Pick<Placement, '
     { role: 'pocket', path: polygonPath(eight(g, bore(g))) },
   ];
   if (view === 'empty') return { extent_mm, shapes: [...cavity, ...journals, ...bolts(g)] };
+  const teeth = turningPair(g)(turn_deg);
   const shaft = (centre: Point) => circlePath(centre, g.shaftDiameter_mm / 2);
   return {
     extent_mm,
     shapes: [
       ...cavity,
-      { role: 'drive', path: polygonPath(driveTeeth(g)) + shaft(driveCentre(g)) },
-      { role: 'driven', path: polygonPath(idlerTeeth(g)) + shaft(idlerCentre(g)) },
+      { role: 'drive', path: polygonPath(teeth.drive) + shaft(driveCentre(g)) },
+      { role: 'driven', path: polygonPath(teeth.idler) + shaft(idlerCentre(g)) },
       ...bolts(g),
     ],
   };

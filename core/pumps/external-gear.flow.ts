@@ -1,6 +1,12 @@
 import { externalDisplacement, tipLand_mm } from '../hydraulics/displacement';
 import type { ExternalGeometry } from './external-gear.drawing';
-import { driveCentre, gearRoot, idlerCentre, toothModule } from './external-gear.gears';
+import {
+  driveCentre,
+  gearRoot,
+  idlerCentre,
+  toothModule,
+  turningPair,
+} from './external-gear.gears';
 import { roundCourse, straightCourse } from './flow.course';
 import { sectionsIn } from './external-gear.sections';
 import {
@@ -13,6 +19,8 @@ import {
   type FamilyFlow,
   type LeakPath,
 } from './flow';
+import { toothRoom, type Room } from './room';
+import type { Point } from './shapes';
 
 /** Share of the teeth that lie tight on the body: a gear is pushed to the inlet side, over about a quarter turn. */
 const TIGHT_TEETH = 1 / 4;
@@ -32,6 +40,27 @@ const tips = (gear: (typeof GEARS)[number]): LeakPath<ExternalGeometry> => ({
 });
 
 const ENDS = ['front', 'rear'] as const;
+
+/** Returns what gives the room between two teeth of a gear as both turn, the first of them at a clock angle. */
+function roomOf(
+  g: ExternalGeometry,
+  centre: Point,
+  firstAt: (turn_deg: number) => number,
+): (turn_deg: number) => Room {
+  const teethAt = turningPair(g);
+  return (turn_deg) => {
+    const from_deg = firstAt(turn_deg);
+    const to_deg = from_deg + 360 / g.teeth;
+    const wedge = {
+      centre,
+      from_deg,
+      to_deg,
+      inner_mm: gearRoot(g),
+      outer_mm: g.tipDiameter_mm / 2,
+    };
+    return toothRoom(wedge, Object.values(teethAt(turn_deg)));
+  };
+}
 
 /** Says what an external gear pump moves and how it leaks. */
 export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
@@ -64,6 +93,19 @@ export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
   mayBeLoaded: ({ build }) => build === 'blocks',
   needs: ['teeth', 'centreDistance_mm', 'tipDiameter_mm', 'width_mm'],
   displacement: externalDisplacement,
+  // What is followed stands in the middle of the mesh first: behind a tooth of the drive gear, a space of the idler.
+  rooms: [
+    {
+      between: 'drive',
+      count: (g) => g.teeth,
+      of: (g) => roomOf(g, driveCentre(g), (turn_deg) => 180 + turn_deg),
+    },
+    {
+      between: 'driven',
+      count: (g) => g.teeth,
+      of: (g) => roomOf(g, idlerCentre(g), (turn_deg) => -turn_deg - 180 / g.teeth),
+    },
+  ],
   courses(g) {
     const [tip, root] = [g.tipDiameter_mm / 2, gearRoot(g)];
     return {

@@ -1,5 +1,5 @@
 import { DEDENDUM, gearOutline, TIP_TO_ROOT, type GearShape } from './involute';
-import type { Point } from './shapes';
+import { turnedAbout, type Point } from './shapes';
 
 /** Describes what two equal gears side by side are drawn from. */
 export type GearPair = Record<
@@ -92,3 +92,17 @@ export const driveTeeth = (g: GearPair): Point[] =>
  */
 export const idlerTeeth = (g: GearPair): Point[] =>
   gearOutline(pairedGear(g), Math.PI / g.teeth, false, idlerCentre(g));
+
+/**
+ * Returns what draws both gears as they turn: they carry oil from the left round the outside, the shaft gear with the
+ * clock.
+ *
+ * @param g the pair of gears, in mm
+ */
+export function turningPair(g: GearPair) {
+  const [drive, idler] = [driveTeeth(g), idlerTeeth(g)];
+  return (turn_deg: number) => ({
+    drive: turnedAbout(drive, turn_deg, driveCentre(g)),
+    idler: turnedAbout(idler, -turn_deg, idlerCentre(g)),
+  });
+}

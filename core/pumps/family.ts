@@ -20,7 +20,8 @@ export type ShapeRole =
   | 'hole'
   | 'thread'
   | 'vane'
-  | 'port';
+  | 'port'
+  | 'room';
 
 export interface Shape {
   readonly role: ShapeRole;
@@ -233,6 +234,12 @@ export interface Characteristic extends InStack<CharacteristicId> {
   readonly caution?: string;
 }
 
+/** Says how a pump is looked at: which view, what is pushed where, how far its shaft has turned the way it pumps. */
+export interface Seen extends Pick<Placement, 'view' | 'push'> {
+  /** In degrees from how it is drawn otherwise. */
+  readonly turn_deg?: number;
+}
+
 /** Describes what there is to measure on a pump of one family and geometry. */
 export interface PumpModel {
   readonly kinds: readonly PartKind[];
@@ -256,7 +263,7 @@ export interface PumpFamily<G extends object = object> {
   model(geometry: G): PumpModel;
   /** Describes what is taken apart, looked at and replaced before any instrument. */
   teardown(geometry: G): Teardown;
-  outline(geometry: G, placement: Pick<Placement, 'view' | 'push'>): Outline;
+  outline(geometry: G, seen: Seen): Outline;
   /** Returns where the instrument goes for a characteristic or dimension at a station. */
   placement(geometry: G, target: CharacteristicId | DimensionId, station: StationId): Placement;
 }

@@ -1,5 +1,5 @@
 import { camVaneDisplacement } from '../hydraulics/displacement';
-import { camRadius, type FixedVaneGeometry } from './fixed-vane';
+import { camRadius, fixedVaneRotor, type FixedVaneGeometry } from './fixed-vane';
 import {
   bothFaces,
   PLUNGER_PATH,
@@ -10,6 +10,7 @@ import {
   type FamilyFlow,
 } from './flow';
 import { overFace, roundCourse, straightCourse } from './flow.course';
+import { vaneRooms } from './vanes';
 import { overWornRing, slotFloor_mm } from './vane.flow';
 
 /** Transitions from one port to the other: two lifts. */
@@ -37,11 +38,13 @@ export const fixedVaneFlow: FamilyFlow<FixedVaneGeometry> = {
       'ring-wear': [
         roundCourse(major, 100, 80),
         roundCourse(major, 280, 260),
-        roundCourse(minor, 10, -10),
-        roundCourse(minor, 190, 170),
+        // Past 12 and 6 the outlet lies before the vane: it comes back with the turn.
+        roundCourse(minor, -10, 10),
+        roundCourse(minor, 170, 190),
       ],
     };
   },
+  rooms: [vaneRooms(fixedVaneRotor, () => 0)],
   displacement: (g) => camVaneDisplacement(g, (angle) => camRadius(g, angle)),
   chains(g, running) {
     const floor = slotFloor_mm(g);

@@ -1,7 +1,7 @@
 import { exact } from '../schema/fields';
 import { type InferType } from 'yup';
 import { disc, edgeThrough, placed, type PlacementTable } from './drawing';
-import type { Outline, PartKind, Placement, PumpFamily, PumpModel, Shape } from './family';
+import type { Outline, PartKind, PumpFamily, PumpModel, Seen, Shape } from './family';
 import { length, over } from './fields';
 import { COVER, oneOfEach, partKind, ROTOR, valveKinds, VANES } from './kinds';
 import {
@@ -97,8 +97,8 @@ function ring(g: FixedVaneGeometry): Shape[] {
   ];
 }
 
-const outline = (g: FixedVaneGeometry, { view }: Pick<Placement, 'view'>): Outline =>
-  FRAME.outline(g, view, (rotor) => [disc('pocket', g.ringOutside_mm / 2), ...ring(g), ...rotor]);
+const outline = (g: FixedVaneGeometry, seen: Seen): Outline =>
+  FRAME.outline(g, seen, (rotor) => [disc('pocket', g.ringOutside_mm / 2), ...ring(g), ...rotor]);
 
 const PLACEMENTS: PlacementTable<FixedVaneGeometry> = {
   ...vanePlacements(planOf),

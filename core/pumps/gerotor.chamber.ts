@@ -1,5 +1,5 @@
 import type { Displacement } from '../hydraulics/displacement';
-import type { Point } from './shapes';
+import { areaOf, type Point } from './shapes';
 import { innerPoint, outerRoot_mm, type Trochoid } from './trochoid';
 
 /** Steps along each of the lines that bound a chamber. */
@@ -31,9 +31,10 @@ const near = (angle: number, to: number): number =>
  * @param t the generating data, in mm
  * @param turn where the middle of the chamber stands, in radians from where lobes meet lobes
  * @param relief_mm how much wider the root circle is than the lobes need
+ * @param steps along each of the lines that bound it
  * @returns its outline, in mm
  */
-export function gerotorChamber(t: Trochoid, turn: number, relief_mm = 0): Point[] {
+export function gerotorChamber(t: Trochoid, turn: number, relief_mm = 0, steps = STEPS): Point[] {
   const { innerLobes: n, eccentricity_mm: e, arcCentreRadius_mm: R, arcRadius_mm: rho } = t;
   const half = Math.PI / (n + 1);
   const root = outerRoot_mm(t) + relief_mm;
@@ -45,33 +46,18 @@ export function gerotorChamber(t: Trochoid, turn: number, relief_mm = 0): Point[
     const foot = polar(root, axis - sign * meets);
     const end = Math.atan2(foot.y - centre.y, foot.x - centre.x);
     const from = near(towards, end);
-    return along(STEPS, (share) => polar(rho, from + (end - from) * share, centre));
+    return along(steps, (share) => polar(rho, from + (end - from) * share, centre));
   };
-  const rootArc = along(STEPS, (share) => polar(root, turn + (half - meets) * (2 * share - 1)));
+  const rootArc = along(steps, (share) => polar(root, turn + (half - meets) * (2 * share - 1)));
   // The inner rotor's own frame is turned by so much against the outer's.
   const first = turn - half;
   const turned = ((n + 1) * first) / n;
-  const inner = along(STEPS, (share) => {
+  const inner = along(steps, (share) => {
     const { x, y } = innerPoint(t, -first / n + 2 * half * share);
     const at = polar(Math.hypot(x, y), Math.atan2(y, x) + turned);
     return { x: at.x - e, y: at.y };
   });
   return [...side(-1), ...rootArc, ...side(1).reverse(), ...inner.reverse()];
-}
-
-/**
- * Returns the area inside a closed outline, in mm² (Gauss's formula of the shoelace).
- *
- * @param outline in mm
- * @example
- * areaOf([{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 2, y: 3 }, { x: 0, y: 3 }]); // 6
- */
-export function areaOf(outline: readonly Point[]): number {
-  const twice = outline.reduce((sum, { x, y }, i) => {
-    const next = outline[(i + 1) % outline.length] as Point;
-    return sum + x * next.y - y * next.x;
-  }, 0);
-  return Math.abs(twice) / 2;
 }
 
 /** Says over how many steps of one tooth it is found what a gerotor moves in a turn. */

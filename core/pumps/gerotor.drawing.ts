@@ -10,10 +10,10 @@ import {
   rimPath,
   type PlacementTable,
 } from './drawing';
-import type { Outline, Placement } from './family';
+import type { Outline, Placement, Seen } from './family';
 import { atLeast, count, fits, length, over, under } from './fields';
 import { acrossCircle, depthAt, edgeAt, overWidth, pushedTo, type PocketFrame } from './placing';
-import { circlePath, moved, onClock, polygonPath, type Point } from './shapes';
+import { circlePath, moved, onClock, polygonPath, turnedAbout, type Point } from './shapes';
 import {
   innerProfile,
   innerRoot_mm,
@@ -113,24 +113,50 @@ export const gerotorGeometry = exact({
 export type GerotorGeometry = InferType<typeof gerotorGeometry>;
 
 /** Turns points from the trochoid's frame, whose first lobe is on the x axis, to the bench, where it is at 12. */
-const upright = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x: y, y: -x }));
+export const upright = (points: readonly Point[]): Point[] =>
+  points.map(({ x, y }) => ({ x: y, y: -x }));
 
 /** Returns the inner rotor's own centre: off the pocket's by the eccentricity, away from 12. */
 export const innerCentre = (g: GerotorGeometry): Point => ({ x: 0, y: g.eccentricity_mm });
 
-/** Returns the inner rotor where it lies: lobe on lobe at 12, full mesh at 6. */
-export function innerLobes(g: GerotorGeometry): Point[] {
+/**
+ * Returns the inner rotor where it lies: lobe on lobe at 12, full mesh at 6.
+ *
+ * @param g the pump, in mm
+ * @param turn_deg how far it has turned: it carries oil from the left over the top, so with the clock
+ */
+export function innerLobes(g: GerotorGeometry, turn_deg = 0): Point[] {
   const gap = Math.min(DRAWN_GAP * g.eccentricity_mm, undercutMargin_mm(g) / 2);
   const drawn = { ...g, arcRadius_mm: g.arcRadius_mm + gap };
-  return moved(upright(innerProfile(drawn, STEPS_A_LOBE * g.innerLobes)), innerCentre(g));
+  const lying = upright(innerProfile(drawn, STEPS_A_LOBE * g.innerLobes));
+  return moved(turnedAbout(lying, turn_deg), innerCentre(g));
 }
 
 /** Returns the gap at the roots of the outer rotor, in mm: no more than its rim can spare. */
-const relief_mm = (g: GerotorGeometry): number =>
+export const relief_mm = (g: GerotorGeometry): number =>
   Math.min(DRAWN_RELIEF * g.eccentricity_mm, (g.outerDiameter_mm / 2 - outerRoot_mm(g)) / 2);
 
-/** Returns the edge of the outer rotor's hole. */
-export const outerLobes = (g: GerotorGeometry): Point[] => upright(outerProfile(g, relief_mm(g)));
+/**
+ * Returns how far the outer rotor turns with the inner one, in degrees.
+ *
+ * @param g the pump
+ * @param turn_deg of the inner rotor
+ * @example
+ * outerTurn_deg({ innerLobes: 5 }, 90); // 75
+ */
+export const outerTurn_deg = (
+  { innerLobes: n }: Pick<GerotorGeometry, 'innerLobes'>,
+  turn_deg: number,
+): number => (turn_deg * n) / (n + 1);
+
+/**
+ * Returns the edge of the outer rotor's hole.
+ *
+ * @param g the pump, in mm
+ * @param turn_deg how far the inner rotor has turned
+ */
+export const outerLobes = (g: GerotorGeometry, turn_deg = 0): Point[] =>
+  turnedAbout(upright(outerProfile(g, relief_mm(g))), outerTurn_deg(g, turn_deg));
 
 const extent = (g: GerotorGeometry) => g.bodyDiameter_mm / 2;
 const deck = (g: GerotorGeometry) => (g.pocketDiameter_mm + g.bodyDiameter_mm) / 4;
@@ -140,10 +166,7 @@ const outerLand = (g: GerotorGeometry) => (g.outerDiameter_mm / 2 + outerRoot_mm
 const innerLand = (g: GerotorGeometry) => (g.shaftDiameter_mm / 2 + innerRoot_mm(g)) / 2;
 
 /** Returns what is drawn of a pump: the rotors in their pocket, the cover, or what is loose. */
-export function gerotorOutline(
-  g: GerotorGeometry,
-  { view, push }: Pick<Placement, 'view' | 'push'>,
-): Outline {
+export function gerotorOutline(g: GerotorGeometry, { view, push, turn_deg = 0 }: Seen): Outline {
   const extent_mm = extent(g);
   const loose = looseOutline(view, extent_mm);
   if (loose) return loose;
@@ -168,10 +191,11 @@ export function gerotorOutline(
     shapes: [
       housing,
       pocket,
-      { role: 'driven', path: rim + polygonPath(outerLobes(g)) },
+      { role: 'driven', path: rim + polygonPath(outerLobes(g, turn_deg)) },
       {
         role: 'drive',
-        path: polygonPath(innerLobes(g)) + circlePath(innerCentre(g), g.shaftDiameter_mm / 2),
+        path:
+          polygonPath(innerLobes(g, turn_deg)) + circlePath(innerCentre(g), g.shaftDiameter_mm / 2),
       },
       ...holes,
     ],

@@ -11,9 +11,17 @@ import {
   USUAL_mm,
   type FamilyFlow,
 } from './flow';
-import { gerotorDisplacement } from './gerotor.chamber';
+import { gerotorChamber, gerotorDisplacement } from './gerotor.chamber';
 import { overFace, roundCourse } from './flow.course';
-import { innerCentre, type GerotorGeometry } from './gerotor.drawing';
+import {
+  innerCentre,
+  outerTurn_deg,
+  relief_mm,
+  upright,
+  type GerotorGeometry,
+} from './gerotor.drawing';
+import { radians } from '../quantity/angle';
+import { areaOf } from './shapes';
 import { innerRoot_mm, outerRoot_mm, type Trochoid } from './trochoid';
 
 /** The gap at which the length of a tip seal is taken, in mm. */
@@ -33,6 +41,10 @@ export function lobeSeal_mm(t: Trochoid): number {
   const lobe = (R + (n + 1) * e) ** 2 / (R + (n + 1) ** 2 * e) - rho;
   return ((3 * Math.PI) / 8) * Math.sqrt((2 * TIP_GAP_mm) / (1 / rho + 1 / lobe));
 }
+
+/** Steps along each line that bounds a room: as it is drawn, and for its area. */
+const DRAWN_STEPS = 40;
+const AREA_STEPS = 200;
 
 /** Says what a gerotor moves and how it leaks. */
 export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
@@ -58,6 +70,24 @@ export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
   runsOn: ({ use }) => (use === 'oil-pump' ? 'engine' : 'transmission'),
   needs: ['innerLobes', 'eccentricity_mm', 'arcCentreRadius_mm', 'arcRadius_mm', 'width_mm'],
   displacement: gerotorDisplacement,
+  rooms: [
+    {
+      between: 'lobes',
+      count: (g) => g.innerLobes + 1,
+      of(g) {
+        // It lies between two teeth of the outer rotor, the first of them at 6 or just before it.
+        const teeth = g.innerLobes + 1;
+        const first = (Math.floor(teeth / 2) + 0.5) * (360 / teeth);
+        return (turn_deg) => {
+          const turn = radians(first + outerTurn_deg(g, turn_deg));
+          return {
+            outline: upright(gerotorChamber(g, turn, relief_mm(g), DRAWN_STEPS)),
+            area_mm2: areaOf(gerotorChamber(g, turn, 0, AREA_STEPS)),
+          };
+        };
+      },
+    },
+  ],
   courses(g) {
     const hub = innerCentre(g);
     const wall = (g.pocketDiameter_mm + g.outerDiameter_mm) / 4;

@@ -1,10 +1,10 @@
+import { radians } from '../quantity/angle';
+
 /** A point on the drawing in mm: x to the right, y downwards, origin at the pocket's centre. */
 export interface Point {
   readonly x: number;
   readonly y: number;
 }
-
-const RAD = Math.PI / 180;
 
 /**
  * Returns the point at a clock angle: degrees clockwise from 12.
@@ -18,8 +18,8 @@ const RAD = Math.PI / 180;
  */
 export function onClock(angle_deg: number, radius: number, centre: Point = ORIGIN): Point {
   return {
-    x: centre.x + radius * Math.sin(angle_deg * RAD),
-    y: centre.y - radius * Math.cos(angle_deg * RAD),
+    x: centre.x + radius * Math.sin(radians(angle_deg)),
+    y: centre.y - radius * Math.cos(radians(angle_deg)),
   };
 }
 
@@ -35,6 +35,42 @@ export const ORIGIN: Point = { x: 0, y: 0 };
  */
 export function moved(points: readonly Point[], by: Point): Point[] {
   return points.map(({ x, y }) => ({ x: x + by.x, y: y + by.y }));
+}
+
+/**
+ * Returns a polygon turned clockwise about a centre.
+ *
+ * @param points in mm
+ * @param turn_deg in degrees
+ * @param centre in mm
+ * @example
+ * turnedAbout([{ x: 0, y: -10 }], 90); // [{ x: 10, y: 0 }]
+ */
+export function turnedAbout(
+  points: readonly Point[],
+  turn_deg: number,
+  centre: Point = ORIGIN,
+): Point[] {
+  const [c, s] = [Math.cos(radians(turn_deg)), Math.sin(radians(turn_deg))];
+  return points.map(({ x, y }) => ({
+    x: centre.x + (x - centre.x) * c - (y - centre.y) * s,
+    y: centre.y + (x - centre.x) * s + (y - centre.y) * c,
+  }));
+}
+
+/**
+ * Returns the area inside a closed outline, in mm² (Gauss's formula of the shoelace).
+ *
+ * @param outline in mm
+ * @example
+ * areaOf([{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 2, y: 3 }, { x: 0, y: 3 }]); // 6
+ */
+export function areaOf(outline: readonly Point[]): number {
+  const twice = outline.reduce((sum, { x, y }, i) => {
+    const next = outline[(i + 1) % outline.length] as Point;
+    return sum + x * next.y - y * next.x;
+  }, 0);
+  return Math.abs(twice) / 2;
 }
 
 /**

@@ -2,6 +2,7 @@ import { carriedByVanes, roundVaneDisplacement } from '../hydraulics/displacemen
 import { bothFaces, slotLeak, USUAL_mm, type FamilyFlow } from './flow';
 import { vacuumVaneRotor, type VacuumVaneGeometry } from './vacuum-vane';
 import { overFace, roundCourse } from './flow.course';
+import { vaneRooms } from './vanes';
 import { overWornRing, slotFloor_mm } from './vane.flow';
 
 /** Transitions from one port to the other. */
@@ -38,9 +39,13 @@ export const vacuumVaneFlow: FamilyFlow<VacuumVaneGeometry> = {
     const ring = g.boreDiameter_mm / 2;
     return {
       'side-rotor': overFace(slotFloor_mm(g), g.shaftDiameter_mm / 2, centre),
-      'ring-wear': [roundCourse(ring, 190, 170), roundCourse(ring, 10, -10)],
+      'ring-wear': [roundCourse(ring, 170, 190), roundCourse(ring, 10, -10)],
     };
   },
+  rooms: [
+    // It is least at 12, where the rotor all but touches the bore.
+    vaneRooms(vacuumVaneRotor, (vanes) => vanes - 1),
+  ],
   displacement: (g) => roundVaneDisplacement(ring(g)),
   carried: (g) => carriedByVanes(ring(g)),
   chains: (g, running) => [

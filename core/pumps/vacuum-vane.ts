@@ -1,7 +1,7 @@
 import { exact } from '../schema/fields';
 import { type InferType } from 'yup';
 import { boltHoles, disc, onLoose, placed, type PlacementTable } from './drawing';
-import type { Outline, Part, PartKind, Placement, PumpFamily, PumpModel } from './family';
+import type { Outline, Part, PartKind, PumpFamily, PumpModel, Seen } from './family';
 import { count, length, over } from './fields';
 import { BODY, oneOfEach, partKind, partOf, ROTOR, VANES } from './kinds';
 import { clearance, dimension, fit, HONED, place, term, WORN_AWAY, drawnBy } from './measures';
@@ -53,15 +53,16 @@ const FRAME = vaneFrame<VacuumVaneGeometry>({
   ring_mm: (g) => g.boreDiameter_mm,
   deck_mm: (g) => [g.boreDiameter_mm, g.bodyDiameter_mm],
   off_mm: (g) => -g.eccentricity_mm,
+  isPast6: true,
 });
 const { plan: planOf } = FRAME;
 
 export const { rotor: vacuumVaneRotor } = FRAME;
 
-const outline = (g: VacuumVaneGeometry, { view }: Pick<Placement, 'view'>): Outline =>
-  FRAME.outline(g, view, (rotor) => {
+const outline = (g: VacuumVaneGeometry, seen: Seen): Outline =>
+  FRAME.outline(g, seen, (rotor) => {
     const shaft = disc('hole', g.shaftDiameter_mm / 2, planOf(g).rotorCentre);
-    const inside = view === 'empty' ? [shaft] : rotor;
+    const inside = seen.view === 'empty' ? [shaft] : rotor;
     const holes = boltHoles({ ...g, pocketDiameter_mm: g.boreDiameter_mm });
     return [disc('pocket', g.boreDiameter_mm / 2), ...inside, ...holes];
   });

@@ -1,5 +1,5 @@
 import { disc, looseOutline } from './drawing';
-import type { Outline, Shape, View } from './family';
+import type { Outline, Seen, Shape } from './family';
 import { length } from './fields';
 import type { PocketFrame } from './placing';
 import { circlePath, ORIGIN, type Point } from './shapes';
@@ -23,6 +23,8 @@ export interface VaneKind<G> {
   readonly margin?: number;
   /** Returns how far the rotor stands from the middle, towards 6; it stands in the middle where it is left out. */
   off_mm?(g: G): number;
+  /** It carries oil from the left past 6, so against the clock; over 12 and with it where it is left out. */
+  readonly isPast6?: true;
   /** Returns how far a ring that is not round is from the middle along a clock angle. */
   ringAt?(g: G): VaneRotor['ringAt'];
 }
@@ -30,23 +32,25 @@ export interface VaneKind<G> {
 /** Describes how a vane pump is drawn, and what its placements need. */
 export interface VaneFrame<G> {
   /** Returns the rotor with its vanes as it is drawn. */
-  rotor(g: G): VaneRotor;
+  rotor(g: G, turn_deg?: number): VaneRotor;
   plan(g: G): VanePlan;
   /**
    * Returns the drawing of one of its views.
    *
+   * @param seen its view, and how far the rotor has turned
    * @param shapes what is drawn within the housing, given the rotor with its vanes where the view has one
    */
-  outline(g: G, view: View, shapes: (rotor: readonly Shape[]) => readonly Shape[]): Outline;
+  outline(g: G, seen: Seen, shapes: (rotor: readonly Shape[]) => readonly Shape[]): Outline;
 }
 
 /** Returns the frame of a kind of vane pump. */
 export function vaneFrame<G extends SlottedRotor>(kind: VaneKind<G>): VaneFrame<G> {
   const centre = (g: G): Point => ({ x: 0, y: kind.off_mm?.(g) ?? 0 });
-  const rotor = (g: G): VaneRotor => ({
+  const rotor = (g: G, turn_deg = 0): VaneRotor => ({
     centre: centre(g),
     radius_mm: g.rotorDiameter_mm / 2,
     vanes: g.vanes,
+    turn_deg: kind.isPast6 ? -turn_deg : turn_deg,
     thickness_mm: g.vaneThickness_mm,
     slotDepth_mm: g.slotDepth_mm,
     shaftRadius_mm: g.shaftDiameter_mm / 2,
@@ -66,11 +70,13 @@ export function vaneFrame<G extends SlottedRotor>(kind: VaneKind<G>): VaneFrame<
   return {
     rotor,
     plan,
-    outline: (g, view, shapes) => {
+    outline: (g, { view, turn_deg }, shapes) => {
       const { extent_mm } = plan(g);
       const loose = looseOutline(view, extent_mm);
       if (loose) return loose;
-      const inside = shapes(view === 'empty' ? [] : vaneRotorShapes(rotor(g), g.vaneLength_mm));
+      const inside = shapes(
+        view === 'empty' ? [] : vaneRotorShapes(rotor(g, turn_deg), g.vaneLength_mm),
+      );
       return { extent_mm, shapes: [disc('housing', extent_mm), ...inside] };
     },
   };

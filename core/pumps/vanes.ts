@@ -1,11 +1,15 @@
 import type { Shape } from './family';
-import { circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
+import { degrees } from '../quantity/angle';
+import type { Room, Rooms } from './room';
+import { areaOf, circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
 
 /** A slotted rotor with its vanes, as it is drawn. Lengths in mm, angles clockwise from 12. */
 export interface VaneRotor {
   readonly centre: Point;
   readonly radius_mm: number;
   readonly vanes: number;
+  /** How far it has turned from where a vane stands at 12. */
+  readonly turn_deg: number;
   readonly thickness_mm: number;
   readonly slotDepth_mm: number;
   readonly shaftRadius_mm: number;
@@ -38,15 +42,15 @@ export function circleFrom(
 }
 
 /**
- * Returns the directions of the vanes; one stands at 12.
+ * Returns the directions of the vanes of a rotor.
  *
- * @param count how many vanes there are
+ * @param rotor how many there are, and how far it has turned from where one stands at 12
  * @returns degrees clockwise from 12
  * @example
- * vaneAngles(4); // [0, 90, 180, 270]
+ * vaneAngles({ vanes: 4, turn_deg: 0 }); // [0, 90, 180, 270]
  */
-export const vaneAngles = (count: number): number[] =>
-  Array.from({ length: count }, (_, i) => (360 * i) / count);
+export const vaneAngles = ({ vanes, turn_deg }: Pick<VaneRotor, 'vanes' | 'turn_deg'>): number[] =>
+  Array.from({ length: vanes }, (_, i) => turn_deg + (360 * i) / vanes);
 
 /** Returns a point `along` a clock angle from the centre and `aside` of that line. */
 function beside(centre: Point, angle_deg: number, along: number, aside: number): Point {
@@ -64,9 +68,9 @@ const RIM_STEP = 4;
  * @param r the rotor, in mm
  */
 export function slottedRotor(r: VaneRotor): Point[] {
-  const half = (Math.asin(r.thickness_mm / 2 / r.radius_mm) * 180) / Math.PI;
+  const half = degrees(Math.asin(r.thickness_mm / 2 / r.radius_mm));
   const pitch = 360 / r.vanes;
-  return vaneAngles(r.vanes).flatMap((turn) => {
+  return vaneAngles(r).flatMap((turn) => {
     const floor = r.radius_mm - r.slotDepth_mm;
     const steps = Math.max(2, Math.ceil((pitch - 2 * half) / RIM_STEP));
     const rim = Array.from({ length: steps + 1 }, (_, i) =>
@@ -100,7 +104,7 @@ function edgeMiddle(r: VaneRotor, turn: number, half: number): number {
   const least = Math.asin(Math.min(1, half / r.radius_mm));
   const reach = Array.from({ length: 2 * EDGE_POINTS + 1 }, (_, i) => {
     const off = (least * (i - EDGE_POINTS)) / EDGE_POINTS;
-    const far = r.ringAt(turn + (off * 180) / Math.PI);
+    const far = r.ringAt(turn + degrees(off));
     const aside = far * Math.sin(off);
     if (Math.abs(aside) > half) return Infinity;
     return far * Math.cos(off) - Math.sqrt(half ** 2 - aside ** 2);
@@ -116,7 +120,7 @@ function edgeMiddle(r: VaneRotor, turn: number, half: number): number {
  */
 export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
   const half = (DRAWN_FILL * r.thickness_mm) / 2;
-  return vaneAngles(r.vanes).map((turn) => {
+  return vaneAngles(r).map((turn) => {
     const gap = Math.max(DRAWN_GAP * r.thickness_mm, LEAST_GAP * r.radius_mm);
     const middle = edgeMiddle(r, turn, half) - gap;
     const foot = Math.max(middle + half - length_mm, r.radius_mm - r.slotDepth_mm + gap);
@@ -127,6 +131,49 @@ export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
     return [beside(r.centre, turn, foot, -half), ...round, beside(r.centre, turn, foot, half)];
   });
 }
+
+/** Steps along the ring between two vanes. */
+const ROOM_STEPS = 48;
+
+/**
+ * Returns the room between a vane and the next one: from the rotor out to the ring.
+ *
+ * @param r the rotor, and the ring about it, in mm
+ * @param index counts the vanes from that at 12
+ */
+export function vaneRoom(r: VaneRotor, index: number): Room {
+  const from = vaneAngles(r)[index] ?? 0;
+  const to = from + 360 / r.vanes;
+  const half = r.thickness_mm / 2;
+  // Half a vane, seen from the middle at a distance.
+  const beside = (far: number) => degrees(Math.asin(Math.min(1, half / far)));
+  const rim = beside(r.radius_mm);
+  const along = (a: number, b: number, far: (angle: number) => number): Point[] =>
+    Array.from({ length: ROOM_STEPS + 1 }, (_, i) => {
+      const angle = a + ((b - a) * i) / ROOM_STEPS;
+      return onClock(angle, far(angle), r.centre);
+    });
+  const outline = [
+    ...along(from + beside(r.ringAt(from + rim)), to - beside(r.ringAt(to - rim)), r.ringAt),
+    ...along(to - rim, from + rim, () => r.radius_mm),
+  ];
+  return { outline, area_mm2: areaOf(outline) };
+}
+
+/**
+ * Returns the rooms of a vane pump.
+ *
+ * @param rotorOf returns the rotor with its ring at a turn, in mm
+ * @param first returns the vane behind which the room lies that is followed, counted from that at 12
+ */
+export const vaneRooms = <G extends Pick<VaneRotor, 'vanes'>>(
+  rotorOf: (geometry: G, turn_deg: number) => VaneRotor,
+  first: (vanes: number) => number,
+): Rooms<G> => ({
+  between: 'vanes',
+  count: (g) => g.vanes,
+  of: (g) => (turn_deg) => vaneRoom(rotorOf(g, turn_deg), first(g.vanes)),
+});
 
 /**
  * Returns the rotor with its shaft bore, and its vanes out to the ring.

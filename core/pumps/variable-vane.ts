@@ -1,7 +1,7 @@
 import { exact } from '../schema/fields';
 import { type InferType } from 'yup';
 import { boltHoles, disc, onLoose, placed, type PlacementTable } from './drawing';
-import type { Outline, PartKind, Placement, PumpFamily, PumpModel } from './family';
+import type { Outline, PartKind, PumpFamily, PumpModel, Seen } from './family';
 import { count, length, over } from './fields';
 import { BODY, COVER, oneOfEach, partKind, ROTOR, valveKinds, VANES } from './kinds';
 import {
@@ -86,14 +86,14 @@ const { plan: planOf } = FRAME;
 
 export const { rotor: variableVaneRotor } = FRAME;
 
-const outline = (g: VariableVaneGeometry, { view }: Pick<Placement, 'view'>): Outline =>
-  FRAME.outline(g, view, (rotor) => {
+const outline = (g: VariableVaneGeometry, seen: Seen): Outline =>
+  FRAME.outline(g, seen, (rotor) => {
     const pin = disc('hole', pinRadius(g), pivotAt(g));
     const shaft = disc('hole', g.shaftDiameter_mm / 2, planOf(g).rotorCentre);
     const pocket = disc('pocket', g.pocketDiameter_mm / 2);
     const holes = boltHoles(g);
-    if (view === 'cover') return [disc('track', g.slideDiameter_mm / 2), shaft, pin, ...holes];
-    if (view === 'empty') return [pocket, shaft, pin, ...holes];
+    if (seen.view === 'cover') return [disc('track', g.slideDiameter_mm / 2), shaft, pin, ...holes];
+    if (seen.view === 'empty') return [pocket, shaft, pin, ...holes];
     return [pocket, roundRing(g.slideDiameter_mm, g.slideBore_mm), pin, ...rotor, ...holes];
   });
 

@@ -164,3 +164,27 @@ export function limitsWithUnit(
   const words = formatLimits(limits, kind, shop);
   return /\d/.test(words) ? `${words} ${unitName(kind, shop)}` : words;
 }
+
+/** Square millimetres in a square inch. */
+const MM2_PER_IN2 = 25.4 ** 2;
+
+/**
+ * Returns the unit in which a shop writes areas: `mm²` or `in²`.
+ *
+ * @param shop the unit that the shop displays
+ * @example
+ * areaUnit('thou'); // 'in²'
+ */
+export const areaUnit = (shop: ShopUnit): string => (shop === 'mm' ? 'mm²' : 'in²');
+
+/**
+ * Returns an area as a bare figure in the unit of a shop.
+ *
+ * @param area_mm2 in mm²
+ * @param shop the unit that the shop displays
+ * @example
+ * bareArea(58.4, 'mm'); // '58'
+ * bareArea(58.4, 'thou'); // '0.091'
+ */
+export const bareArea = (area_mm2: number, shop: ShopUnit): string =>
+  shop === 'mm' ? area_mm2.toFixed(area_mm2 < 10 ? 1 : 0) : (area_mm2 / MM2_PER_IN2).toFixed(3);

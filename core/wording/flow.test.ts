@@ -24,7 +24,7 @@ import {
   dutyChangeWords,
   gainWords,
   planFlowWords,
-  widerWords,
+  sizeWords,
   type ChecksStand,
   type PlanFlow,
 } from './flowPlan';
@@ -204,8 +204,17 @@ describe('what Decide says of the flow', () => {
     expect(dutyChangeWords('work', 18.2, 18.21, 20, 'mm')).toBe(
       'Working speed: 18 l/min, as before; the circuits want 20 l/min.',
     );
-    expect(widerWords({ before: 20, after: 22 }, { before: 5, after: 5.5 }, 20, 'mm')).toMatch(
-      /22\.0 cm³ a turn, before 20\.0\. At 20 bar it takes about 5\.5 Nm to turn, before 5\.0\. The inlet has to pass 10% more/,
+    const sizes = (cc: number) =>
+      sizeWords(
+        { before: 20, after: cc },
+        { before: 5, after: cc / 4 },
+        20,
+        cc > 20 ? 'flow.widerAlso' : 'flow.otherAlso',
+        'mm',
+      );
+    expect(sizes(22)).toMatch(
+      /22\.0 cm³ a turn, before 20\.0\. At 20 bar it takes about 5\.5 Nm to turn, before 5\.0\. The inlet has to pass 10% more at the same speed\. Check with it: plates/,
     );
+    expect(sizes(16)).toMatch(/The inlet has to pass 20% less .* Check that it fits: bore/);
   });
 });

@@ -110,11 +110,12 @@ interface Change {
   readonly after: number;
 }
 
-/** Says what another width asks of the drive and the inlet, and what has to change with it. */
-export function widerWords(
+/** Says what another size of pump asks of the drive and the inlet, and what has to change with it. */
+export function sizeWords(
   cc: Change,
   torque: Change,
   pressure_bar: number,
+  also: 'flow.widerAlso' | 'flow.otherAlso',
   unit: ShopUnit,
 ): string {
   return paragraph(
@@ -124,8 +125,11 @@ export function widerWords(
       before: torque.before.toFixed(1),
       after: torque.after.toFixed(1),
     }),
-    say('flow.widerInlet', { percent: (100 * (cc.after / cc.before - 1)).toFixed(0) }),
-    say('flow.widerAlso'),
+    say('flow.widerInlet', {
+      percent: Math.abs(100 * (cc.after / cc.before - 1)).toFixed(0),
+      side: cc.after < cc.before ? 'less' : 'more',
+    }),
+    say(also),
   );
 }
 

@@ -142,13 +142,15 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
       ))}
       {wide || plan ? null : bars}
       {others.length > 0 ? <Others offers={others} onWish={wish} /> : null}
-      {canBeWider(deciding.job) ? (
-        <RowButton
-          name="Wider gears, for more flow"
-          about="which plates and pockets have to give way"
-          onPress={onWider}
-        />
-      ) : null}
+      <RowButton
+        name="For more flow"
+        about={
+          canBeWider(deciding.job)
+            ? 'wider gears, another pump or cartridge'
+            : 'another pump or cartridge'
+        }
+        onPress={onWider}
+      />
     </Sheet>
   );
 }

@@ -6,15 +6,17 @@ import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
 import { signedLength, trimmed } from '@/core/quantity/format';
 import type { Job } from '@/core/records/job';
-import { withWider } from '@/core/rework/decision/wider';
+import { canBeWider, withWider } from '@/core/rework/decision/wider';
 import { otherWidths } from '@/core/pairing/widths';
 import { say } from '@/core/wording/say';
 import { useParts, useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
+import { Held } from '@/ui/Held';
 import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { Answer } from './Answer';
+import { OtherPumps } from './flow/OtherPumps';
 import { WiderFlow } from './flow/WiderFlow';
 import { Sheet } from './Sheet';
 import { useDeciding } from './useDeciding';
@@ -25,18 +27,30 @@ interface Props {
   readonly onDone: () => void;
 }
 
-/** Wider gears for more flow: which plates and neighbours have to give way, by the same sums. */
+/** More flow by wider gears, or by another pump of the shop’s sheets. */
 export function WiderPanel({ job, onDone }: Props) {
+  return (
+    <Sheet title="For more flow" back="Back to What if" onBack={onDone}>
+      {canBeWider(job) ? <WiderGears job={job} /> : null}
+      <OtherPumps job={job} />
+    </Sheet>
+  );
+}
+
+/** Wider gears: which plates and neighbours have to give way, by the same sums. */
+function WiderGears({ job }: Pick<Props, 'job'>) {
   const { unit } = useShop();
   const [over, setOver] = useState<number | null>(null);
-  const { control, handleSubmit, setError } = useForm({ defaultValues: { over: '' } });
+  const { control, handleSubmit, setError, formState } = useForm({ defaultValues: { over: '' } });
+  const { errors } = formState;
   const work = handleSubmit(({ over: text }) => {
     const read = tried(() => parseReading(text, 'gap', bareUnit('gap', unit)).mm);
     if (read.ok) setOver(read.value);
     else setError('over', { message: read.message }, { shouldFocus: true });
   });
   return (
-    <Sheet title="Wider gears, for more flow" back="Back to What if" onBack={onDone}>
+    <>
+      <Words strong>Wider gears</Words>
       <Words>
         Flow rises with the width of the gears. Enter how much wider they are: the plan says what
         has to give way.
@@ -46,8 +60,12 @@ export function WiderPanel({ job, onDone }: Props) {
       <Button mode="contained" onPress={() => void work()}>
         Work it out
       </Button>
-      {over === null ? null : <WiderAnswer key={over} job={job} over_mm={over} />}
-    </Sheet>
+      {over === null ? null : (
+        <Held held={Boolean(errors.over)}>
+          <WiderAnswer key={over} job={job} over_mm={over} />
+        </Held>
+      )}
+    </>
   );
 }
 

@@ -77,11 +77,27 @@ export const FLOW = {
   'flow.oil': 'Oil: {name}',
   'flow.onAir': 'On air only what it sweeps is true: its flow here is that of a liquid.',
   'flow.percent': '{percent}%',
+  'flow.otherAlso':
+    'Its gaps count as its limits or usual ones have them. Check that it fits: bore, shaft, plates and cover, pins, bolts, ports, and the setting of the relief valve.',
+  'flow.otherMoves': '{cc} cm³ a turn',
+  'flow.otherNone':
+    'No other sheet has a pump of this kind with its sizes. Enter one under Sheets to compare it here.',
+  'flow.held': 'This stands as it was: what is typed is not used yet.',
   'flow.outFeeds':
     'The pump is out on a limit, and still feeds its circuits at hot idle with margin.',
   'flow.reaches': 'It does not reach {pressure}: at about {reached} all of it slips back.',
   'flow.ripple': 'Ripple {percent}%',
   'flow.removeCircuit': 'Remove circuit {number}',
+  'flow.room.drive': 'Between the teeth of the drive gear',
+  'flow.room.driven': 'Between the teeth of the driven gear',
+  'flow.room.lobes': 'Between the lobes',
+  'flow.room.vanes': 'Between the vanes',
+  'flow.roomHolds':
+    '{name}: {count} rooms, each {most} {unit} at most and {least} {unit} at least.',
+  'flow.roomsAbout': '{cc} cm³ a turn, ripple {percent}%',
+  'flow.roomsChart': 'Area of the room in blue over a turn of the shaft, {unit}',
+  'flow.roomsDrawn': '{model}: one room of each kind in blue, the shaft turned by {turn}',
+  'flow.roomsMeet': 'A room that grows takes oil in; one that shrinks pushes it out.',
   'flow.share.half': 'Half',
   'flow.share.most': 'Most',
   'flow.share.nearlyAll': 'Nearly all',
@@ -113,6 +129,8 @@ export const FLOW = {
   'flow.temperature': 'Temperature must be −30 to {most} °C: viscosity is not known beyond.',
   'flow.thickens': 'Viscosity at 100 °C must not be above that at 40 °C. Swap them.',
   'flow.thin': 'The oil is too thin for Walther’s law: its viscosity is interpolated.',
+  'flow.turn': '{turn}°',
+  'flow.turned': 'Shaft turned by {turn}',
   'flow.unknown': 'The flow is not known yet',
   'flow.workIs': 'Working speed: {state}',
   'flow.upTo': 'up to {flow}',
@@ -130,7 +148,7 @@ export const FLOW = {
   'flow.way.wall': 'round the outer gear at the wall',
   'flow.widerAlso':
     'Check with it: plates and neighbours that have to clear, body width, pins, bolts, and the setting of the relief valve.',
-  'flow.widerInlet': 'The inlet has to pass {percent}% more at the same speed.',
+  'flow.widerInlet': 'The inlet has to pass {percent}% {side} at the same speed.',
   'flow.widerMoves': 'It moves {after} cm³ a turn, before {before}.',
   'flow.widerTurns': 'At {pressure} it takes about {after} Nm to turn, before {before}.',
 } as const;

@@ -1,5 +1,5 @@
 import { dequal } from 'dequal';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useFieldArray, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
 import { View } from 'react-native';
 import { setFields } from '@/core/commands/job';
@@ -35,10 +35,12 @@ interface Props {
   readonly job: Job;
   /** What holds now, a line each. */
   readonly about: readonly string[];
+  /** Told whether what is typed cannot be used. */
+  readonly onHeld: (isHeld: boolean) => void;
 }
 
 /** What a pump runs on and at, and what its circuits want: as it is, and to be changed for this job. */
-export function Conditions({ job, about }: Props) {
+export function Conditions({ job, about, onHeld }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <View style={layout.stack}>
@@ -53,7 +55,7 @@ export function Conditions({ job, about }: Props) {
         open={open}
         onPress={() => setOpen(!open)}
       />
-      {open ? <ConditionsForm job={job} onDone={() => setOpen(false)} /> : null}
+      {open ? <ConditionsForm job={job} onHeld={onHeld} onDone={() => setOpen(false)} /> : null}
     </View>
   );
 }
@@ -90,14 +92,23 @@ function useStoredFlow(job: Job) {
 }
 
 /** The form of what is otherwise on this job than on its sheet. */
-function ConditionsForm({ job, onDone }: Pick<Props, 'job'> & { readonly onDone: () => void }) {
+function ConditionsForm({
+  job,
+  onHeld,
+  onDone,
+}: Pick<Props, 'job' | 'onHeld'> & { readonly onDone: () => void }) {
   const { unit, fluids } = useShop();
   const known = fluidsFor(fluids);
   const { store, error } = useStoredFlow(job);
   const form = useForm<FlowForm>({
     defaultValues: toFlowForm(job, known, unit),
   });
-  const { control, handleSubmit, setError, clearErrors } = form;
+  const { control, handleSubmit, setError, clearErrors, formState } = form;
+  const isRefused = Object.keys(formState.errors).length > 0;
+  useEffect(() => {
+    onHeld(isRefused);
+    return () => onHeld(false);
+  }, [isRefused, onHeld]);
   const oil = useWatch({ control, name: 'oil' });
   const save = handleSubmit(async (typed) => {
     clearErrors();

@@ -7,7 +7,9 @@ import { bareFlow, flowUnit, formatPressure, pressureUnit } from '@/core/quantit
 import { formatTemperature } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import { say } from '@/core/wording/say';
+import { ChartKey } from '@/ui/ChartKey';
 import { Choice } from '@/ui/Choice';
+import { FigureTable } from '@/ui/FigureTable';
 import { RowButton } from '@/ui/RowButton';
 import { Slider } from '@/ui/Slider';
 import { usePalette } from '@/ui/theme';
@@ -199,14 +201,7 @@ function Drawn({ along, rows, demand_lpm, unit, at }: DrawnProps) {
           />
         </Suspense>
       </View>
-      <View style={layout.wrap}>
-        {lines.map(({ name, color, dashed }) => (
-          <View key={name} style={styles.key}>
-            <View style={[styles.swatch, dashed ? styles.dashed : null, { borderColor: color }]} />
-            <Words size="note">{name}</Words>
-          </View>
-        ))}
-      </View>
+      <ChartKey lines={lines} />
     </View>
   );
 }
@@ -298,31 +293,13 @@ function Table({ along, rows, unit, at }: Pick<DrawnProps, 'along' | 'rows' | 'u
     return [figure(cold), figure(hot), range, ...(isAfter ? [figure(after)] : [])];
   };
   return (
-    <table style={{ borderSpacing: 0, textAlign: 'right', width: '100%' }}>
-      <thead>
-        <tr>
-          {heads.map((head) => (
-            <th key={head} scope="col">
-              <Words size="note">{head}</Words>
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {shown.map((place) => (
-          <tr key={place.at[along]}>
-            <th scope="row">
-              <Words size="note">{placeWords(along, place.at, unit)}</Words>
-            </th>
-            {cells(place).map((cell, i) => (
-              <td key={heads[i + 1]}>
-                <Words size="note">{cell}</Words>
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <FigureTable
+      heads={heads}
+      rows={shown.map((place) => ({
+        of: placeWords(along, place.at, unit),
+        cells: cells(place),
+      }))}
+    />
   );
 }
 
@@ -330,7 +307,4 @@ const HEIGHT = 220;
 
 const styles = StyleSheet.create({
   room: { height: HEIGHT },
-  key: { flexDirection: 'row', alignItems: 'center', gap: 6 },
-  swatch: { width: 22, borderTopWidth: 3 },
-  dashed: { borderStyle: 'dashed' },
 });

@@ -1,5 +1,7 @@
 import { useRouter } from 'expo-router';
+import { useState } from 'react';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
+import type { MiddleFlow } from '@/core/flow/answer';
 import { toMeasureForFlow, type FlowBasis } from '@/core/flow/overview';
 import { flowOf } from '@/core/pumps/flows';
 import type { Job } from '@/core/records/job';
@@ -25,6 +27,7 @@ import { Button } from '@/ui/Button';
 import { useNextFocus } from '@/ui/focus';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
+import { Held } from '@/ui/Held';
 import { Later } from '@/ui/Later';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
@@ -36,6 +39,7 @@ import { FlowChart } from './FlowChart';
 import { FlowFigures } from './FlowFigures';
 import { LeakList } from './LeakList';
 import { LeakMap } from './LeakMap';
+import { RoomsRow } from './RoomsRow';
 import { useDuty, useFlowBasis, usePumpAfter, type ShownDuty } from './useFlow';
 
 /** What the pump of a job delivers with its gaps, where it loses the rest, and what its circuits want. */
@@ -49,17 +53,15 @@ export function FlowPage({ job }: { readonly job: Job }) {
   const wide = useWide();
   const palette = usePalette();
   const router = useRouter();
+  const [isHeld, setHeld] = useState(false);
   const { flow } = idle;
   useAnnounced(deliversWords(idle, idle.band, unit), true);
-  const map = flow ? (
+  const answer = (
     <>
-      <View style={styles.row}>
-        <LeakMap sheet={job.sheet} paths={flow.paths} size={wide ? MAP.wide : MAP.phone} />
-        <FlowFigures displacement={basis.subject.displacement} idle={idle} />
-      </View>
-      <LeakList sheet={job.sheet} paths={flow.paths} K={basis.factor.K} unit={unit} />
+      <Said basis={basis} idle={idle} work={work} />
+      {flow ? <Lost basis={basis} idle={idle} flow={flow} /> : <Missing basis={basis} />}
     </>
-  ) : null;
+  );
   const chart = flow ? (
     <Later>
       <FlowChart
@@ -72,51 +74,68 @@ export function FlowPage({ job }: { readonly job: Job }) {
       />
     </Later>
   ) : null;
-  const head = (
+  const rest = (
     <>
-      <Said basis={basis} idle={idle} work={work} />
-      {flow ? null : <Missing basis={basis} />}
+      {flow ? <RoomsRow sheet={job.sheet} subject={basis.subject} unit={unit} /> : null}
+      <Grounds basis={basis} idle={idle} work={work} onHeld={setHeld} />
     </>
   );
-  const foot = (
-    <View style={[styles.foot, { borderColor: palette.line }]}>
-      <FootRow>
-        <FootButton
-          low
-          name="Back to Decide"
-          onPress={() => router.replace(`/job/${job.id}/decide`)}
-        />
-      </FootRow>
-    </View>
-  );
-  const rest = <Grounds basis={basis} idle={idle} work={work} />;
   return (
     <View style={styles.fill}>
       {wide ? (
         <View style={layout.panes}>
           <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
-            {head}
-            {map}
+            <Held held={isHeld} quiet>
+              {answer}
+            </Held>
           </ScrollView>
           <ScrollView
             tabIndex={0}
             style={[styles.fill, styles.second, { borderColor: palette.line }]}
             contentContainerStyle={styles.page}
           >
-            {chart}
+            <Held held={isHeld}>{chart}</Held>
             {rest}
           </ScrollView>
         </View>
       ) : (
         <ScrollView tabIndex={0} style={styles.fill} contentContainerStyle={styles.page}>
-          {head}
-          {map}
-          {chart}
+          <Held held={isHeld}>
+            {answer}
+            {chart}
+          </Held>
           {rest}
         </ScrollView>
       )}
-      {foot}
+      <View style={[styles.foot, { borderColor: palette.line }]}>
+        <FootRow>
+          <FootButton
+            low
+            name="Back to Decide"
+            onPress={() => router.replace(`/job/${job.id}/decide`)}
+          />
+        </FootRow>
+      </View>
     </View>
+  );
+}
+
+interface LostProps extends Pick<SaidProps, 'basis' | 'idle'> {
+  readonly flow: MiddleFlow;
+}
+
+/** Where a pump loses what does not arrive: drawn on it, and as a list in the same order. */
+function Lost({ basis: { job, subject, factor }, idle, flow: { paths } }: LostProps) {
+  const { unit } = useShop();
+  const wide = useWide();
+  return (
+    <>
+      <View style={styles.row}>
+        <LeakMap sheet={job.sheet} paths={paths} size={wide ? MAP.wide : MAP.phone} />
+        <FlowFigures displacement={subject.displacement} idle={idle} />
+      </View>
+      <LeakList sheet={job.sheet} paths={paths} K={factor.K} unit={unit} />
+    </>
   );
 }
 
@@ -192,7 +211,12 @@ function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
 }
 
 /** What the answer rests on: displacement, oil, states, what a test says, what nobody measured; each to be changed here. */
-function Grounds({ basis, idle, work }: SaidProps) {
+function Grounds({
+  basis,
+  idle,
+  work,
+  onHeld,
+}: SaidProps & { readonly onHeld: (isHeld: boolean) => void }) {
   const { unit } = useShop();
   const { job, subject, fluid, fit } = basis;
   const { displacement } = subject;
@@ -220,6 +244,7 @@ function Grounds({ basis, idle, work }: SaidProps) {
           say('flow.workIs', { state: jobStateWords(work.how, unit) }),
           oilWords(fluid),
         ]}
+        onHeld={onHeld}
       />
       <Words size="note" tone="muted">
         {say('flow.model')}

@@ -1,0 +1,72 @@
+import { stateOf } from '../guidance/evaluator';
+import { flowOf } from '../pumps/flows';
+import { FAMILY_IDS, familyOf } from '../pumps/registry';
+import type { GerotorGeometry } from '../pumps/gerotor.drawing';
+import { JOB } from '../testing/readings';
+import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
+import { jobWithSizes } from '../testing/worked';
+import { roomWords } from '../wording/flowRooms';
+import { jobPump } from './jobPump';
+import { otherPumps } from './otherPump';
+import { drawnPump, roomOutline, roomTurns } from './rooms';
+
+describe('the rooms of a pump over a turn', () => {
+  it('of a gerotor say what it moves: lobes, width, greatest less least', () => {
+    const g = familyOf('gerotor').example as GerotorGeometry;
+    const [room] = roomTurns({ family: 'gerotor', geometry: g }, 361);
+    const cc = (g.innerLobes * g.width_mm * (room!.most_mm2 - room!.least_mm2)) / 1000;
+    expect(cc).toBeCloseTo(flowOf('gerotor').displacement(g, {}).cc_rev, 2);
+    expect(roomWords(room!, 'mm')).toBe(
+      'Between the lobes: 7 rooms, each 116 mm² at most and 4.4 mm² at least.',
+    );
+    expect(roomWords(room!, 'thou')).toMatch(/0\.180 in² at most and 0\.007 in² at least/);
+  });
+  it.each(FAMILY_IDS)('are drawn beneath what turns: %s', (family) => {
+    const { shapes } = roomOutline({ family, geometry: familyOf(family).example }, 50);
+    const roles = shapes.map(({ role }) => role);
+    expect(roles.filter((role) => role === 'room')).toHaveLength(flowOf(family).rooms.length);
+    expect(roles.lastIndexOf('room')).toBeLessThan(roles.indexOf('drive'));
+    expect(roles.lastIndexOf('room')).toBeGreaterThan(roles.indexOf('pocket'));
+  });
+  it('go by what was measured, and by the sheet where that makes no pump', () => {
+    const of = (sizes: Record<string, number>) => {
+      const job = jobWithSizes(sizes);
+      const { geometry } = drawnPump(job.sheet, jobPump(job, stateOf(job)));
+      return geometry as { width_mm: number };
+    };
+    expect(of({ 'drive-width': 19.5 }).width_mm).toBeCloseTo(19.5, 9);
+    const { geometry } = VELTRANE_T6;
+    expect(drawnPump(VELTRANE_T6, { geometries: [{ ...geometry, pinionTeeth: 2 }] }).geometry).toBe(
+      geometry,
+    );
+  });
+});
+
+describe('other pumps for a job', () => {
+  const wide = {
+    ...VELTRANE_T6,
+    id: 'wide',
+    geometry: { ...VELTRANE_T6.geometry, width_mm: 40 },
+  };
+  it('are those of its kind of which somebody can say what they move, the smallest first', () => {
+    const example = { ...wide, id: 'example', examples: ['module_mm'] };
+    const narrow = { ...wide, id: 'narrow', geometry: { ...wide.geometry, width_mm: 10 } };
+    const others = otherPumps(JOB, [...SHEETS, wide, example, narrow]);
+    const ids = others.map(({ sheet }) => sheet.id);
+    expect(ids).not.toContain(JOB.sheet.id);
+    expect(ids).not.toContain('example');
+    expect(ids.at(0)).toBe('narrow');
+    expect(ids.at(-1)).toBe('wide');
+    expect(others.every(({ sheet }) => sheet.family === 'crescent')).toBe(true);
+  });
+  it('come as new: nothing that was measured of the old one counts', () => {
+    const job = jobWithSizes({ 'pocket-depth': 20.5, 'drive-width': 20, 'driven-width': 20 });
+    const [other] = otherPumps(job, [wide]);
+    const mine = jobPump(job, stateOf(job));
+    expect([...mine.known.gaps.values()].some(({ from }) => from === 'measured')).toBe(true);
+    expect([...other!.pump.known.gaps.values()].some(({ from }) => from === 'measured')).toBe(
+      false,
+    );
+    expect(other!.cc_rev / mine.displacement.cc_rev!).toBeCloseTo(2, 9);
+  });
+});

@@ -1,0 +1,37 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { otherPumps } from '@/core/flow/otherPump';
+import type { Job } from '@/core/records/job';
+import { say } from '@/core/wording/say';
+import { useSheets } from '@/data/hooks';
+import { RowButton } from '@/ui/RowButton';
+import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
+import { SizedFlow } from './SizedFlow';
+import { useFlowBasis } from './useFlow';
+
+/** Pumps and cartridges of the shop’s other sheets: what each would deliver in place of this one. */
+export function OtherPumps({ job }: { readonly job: Job }) {
+  const { data: sheets } = useSheets();
+  const basis = useFlowBasis(job);
+  const others = useMemo(() => otherPumps(job, sheets?.records ?? []), [job, sheets]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (!sheets) return null;
+  return (
+    <View style={layout.stack}>
+      <Words strong>Another pump or cartridge</Words>
+      {others.length === 0 ? <Words>{say('flow.otherNone')}</Words> : null}
+      {others.map(({ sheet: { id, model }, pump, cc_rev }) => (
+        <View key={id} style={layout.stack}>
+          <RowButton
+            name={model}
+            about={say('flow.otherMoves', { cc: cc_rev.toFixed(1) })}
+            open={chosen === id}
+            onPress={() => setChosen(chosen === id ? null : id)}
+          />
+          {chosen === id ? <SizedFlow basis={basis} other={pump} also="flow.otherAlso" /> : null}
+        </View>
+      ))}
+    </View>
+  );
+}

@@ -1,0 +1,157 @@
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { JobPump } from '@/core/flow/jobPump';
+import { drawnPump, roomOutline, roomTurns, type RoomTurn } from '@/core/flow/rooms';
+import { areaUnit, bareArea } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Sheet } from '@/core/records/sheet';
+import { roomName, roomWords, turnWords } from '@/core/wording/flowRooms';
+import { say } from '@/core/wording/say';
+import { ChartKey } from '@/ui/ChartKey';
+import { FigureTable } from '@/ui/FigureTable';
+import { PumpDrawing } from '@/ui/PumpDrawing';
+import { RowButton } from '@/ui/RowButton';
+import { Slider } from '@/ui/Slider';
+import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
+import { usePalette } from '@/ui/theme';
+import { useWidth } from '@/ui/useWidth';
+
+const LinesChart = lazy(() => import('@/ui/LinesChart'));
+
+interface Props {
+  readonly sheet: Sheet;
+  readonly subject: JobPump;
+  readonly unit: ShopUnit;
+}
+
+/** Places of a turn at which rooms are looked at; so many of them are written. */
+const PLACES = 61;
+const WRITTEN = 5;
+
+/** The rooms stand so while nobody has turned the shaft: those of a pump are wide open, in degrees. */
+const FIRST_deg = 120;
+
+/** What a pump moves in a turn; opened, the rooms in which it carries that round. */
+export function RoomsRow({ sheet, subject, unit }: Props) {
+  const [isOpen, setOpen] = useState(false);
+  const { cc_rev, ripple } = subject.displacement;
+  if (cc_rev === null || subject.displacement.missing.length > 0) return null;
+  return (
+    <View style={layout.stack}>
+      <RowButton
+        name="What it carries round"
+        about={say('flow.roomsAbout', {
+          cc: cc_rev.toFixed(1),
+          percent: (100 * ripple).toFixed(ripple < 0.1 ? 1 : 0),
+        })}
+        open={isOpen}
+        onPress={() => setOpen(!isOpen)}
+      />
+      {isOpen ? <TurnedRooms sheet={sheet} subject={subject} unit={unit} /> : null}
+    </View>
+  );
+}
+
+/** The pump with its shaft in the hand: a room of each kind in blue, and its area over a turn. */
+function TurnedRooms({ sheet, subject, unit }: Props) {
+  const [dragged, setTurn] = useState(FIRST_deg);
+  // The handle follows the hand; the drawing follows the handle.
+  const turn = useDeferredValue(dragged);
+  const [width, onLayout] = useWidth(340);
+  const pump = useMemo(() => drawnPump(sheet, subject), [sheet, subject]);
+  const outline = useMemo(() => roomOutline(pump, turn), [pump, turn]);
+  const rooms = useMemo(() => roomTurns(pump, PLACES), [pump]);
+  const words = turnWords(dragged);
+  return (
+    <View style={layout.stack} onLayout={onLayout}>
+      <PumpDrawing
+        outline={outline}
+        placement={null}
+        stations={[]}
+        label=""
+        worked={['room']}
+        size={Math.min(width, MOST)}
+        describe={say('flow.roomsDrawn', { model: sheet.model, turn: turnWords(turn) })}
+      />
+      <Words size="note">{say('flow.turned', { turn: words })}</Words>
+      <Slider
+        label="Turn of the shaft"
+        value={dragged}
+        from={0}
+        to={360}
+        step={5}
+        words={words}
+        onChange={setTurn}
+      />
+      <Words size="note">{say('flow.roomsMeet')}</Words>
+      {rooms.map((room) => (
+        <Words key={room.between} size="note">
+          {roomWords(room, unit)}
+        </Words>
+      ))}
+      <RoomChart rooms={rooms} width={width} unit={unit} />
+    </View>
+  );
+}
+
+interface ChartProps {
+  readonly rooms: readonly RoomTurn[];
+  readonly width: number;
+  readonly unit: ShopUnit;
+}
+
+/** The area of a room of each kind over a turn, and the same as a table. */
+function RoomChart({ rooms, width, unit }: ChartProps) {
+  const palette = usePalette();
+  const [isTable, setTable] = useState(false);
+  const colors = [palette.blue, palette.brass];
+  const lines = rooms.map((room, i) => ({
+    name: roomName(room),
+    color: colors[i] ?? palette.ink,
+    values: room.areas_mm2.map((area) => Number(bareArea(area, unit))),
+  }));
+  const step = (PLACES - 1) / (WRITTEN - 1);
+  const turns = Array.from({ length: PLACES }, (_, i) => turnWords((360 * i) / (PLACES - 1)));
+  const title = say('flow.roomsChart', { unit: areaUnit(unit) });
+  return (
+    <View>
+      <Words strong>{title}</Words>
+      <View role="img" aria-label={say('flow.chartSaid', { name: title, lines: '' })}>
+        <Suspense fallback={<View style={{ height: HEIGHT }} />}>
+          <LinesChart
+            labels={turns.map((turn, i) => (i % step === 0 ? turn : ''))}
+            lines={lines}
+            width={width}
+            height={HEIGHT}
+            decimals={unit === 'mm' ? 0 : 2}
+            fromZero
+          />
+        </Suspense>
+      </View>
+      {lines.length > 1 ? <ChartKey lines={lines} /> : null}
+      <RowButton
+        name="The areas of this chart"
+        about="a table"
+        open={isTable}
+        onPress={() => setTable(!isTable)}
+      />
+      {isTable ? (
+        <FigureTable
+          heads={['Turn of the shaft', ...lines.map(({ name }) => name)]}
+          rows={turns
+            .map((turn, i) => ({
+              of: turn,
+              cells: rooms.map(({ areas_mm2 }) => bareArea(areas_mm2[i] ?? 0, unit)),
+            }))
+            .filter((_, i) => i % 5 === 0)}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** The widest that the pump is drawn, in px. */
+const MOST = 300;
+
+const HEIGHT = 200;

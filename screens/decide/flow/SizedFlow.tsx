@@ -1,0 +1,47 @@
+import { View } from 'react-native';
+import { dutyFlow, torque_Nm, type DutyFlow, type FlowBasis } from '@/core/flow/overview';
+import type { JobPump } from '@/core/flow/jobPump';
+import { dutyChangeWords, sizeWords } from '@/core/wording/flowPlan';
+import { useShop } from '@/data/hooks';
+import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
+
+interface Props {
+  readonly basis: FlowBasis;
+  readonly other: JobPump;
+  /** What has to be looked at with it. */
+  readonly also: 'flow.widerAlso' | 'flow.otherAlso';
+}
+
+/** What another size of pump buys: displacement, flow at both states against before and what is wanted, torque, the inlet; and what changes with it. */
+export function SizedFlow({ basis, other, also }: Props) {
+  const { unit } = useShop();
+  const before = basis.subject.displacement.cc_rev;
+  const after = other.displacement.cc_rev;
+  if (before === null || after === null) return null;
+  const duties = (['idle', 'work'] as const).map((duty) => ({
+    duty,
+    now: dutyFlow(basis, duty),
+    then: dutyFlow(basis, duty, other),
+  }));
+  const pressure = Math.max(...duties.map(({ now }) => now.at.pressure_bar));
+  const flowOf = ({ flow }: DutyFlow) => flow?.delivered_lpm ?? 0;
+  return (
+    <View style={layout.stack}>
+      {duties.map(({ duty, now, then }) => (
+        <Words key={duty}>
+          {dutyChangeWords(duty, flowOf(now), flowOf(then), now.demand_lpm, unit)}
+        </Words>
+      ))}
+      <Words>
+        {sizeWords(
+          { before, after },
+          { before: torque_Nm(before, pressure), after: torque_Nm(after, pressure) },
+          pressure,
+          also,
+          unit,
+        )}
+      </Words>
+    </View>
+  );
+}
