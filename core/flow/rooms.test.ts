@@ -5,7 +5,7 @@ import type { GerotorGeometry } from '../pumps/gerotor.drawing';
 import { JOB } from '../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes } from '../testing/worked';
-import { roomWords } from '../wording/flowRooms';
+import { roomName, roomWords } from '../wording/flowRooms';
 import { jobPump } from './jobPump';
 import { otherPumps } from './otherPump';
 import { drawnPump, roomOutline, roomTurns } from './rooms';
@@ -13,13 +13,14 @@ import { drawnPump, roomOutline, roomTurns } from './rooms';
 describe('the rooms of a pump over a turn', () => {
   it('of a gerotor say what it moves: lobes, width, greatest less least', () => {
     const g = familyOf('gerotor').example as GerotorGeometry;
-    const [room] = roomTurns({ family: 'gerotor', geometry: g }, 361);
+    const pump = { family: 'gerotor', geometry: g };
+    const [room] = roomTurns(pump, 361);
     const cc = (g.innerLobes * g.width_mm * (room!.most_mm2 - room!.least_mm2)) / 1000;
     expect(cc).toBeCloseTo(flowOf('gerotor').displacement(g, {}).cc_rev, 2);
-    expect(roomWords(room!, 'mm')).toBe(
+    expect(roomWords(pump, room!, 'mm')).toBe(
       'Between the lobes: 7 rooms, each 116 mm² at most and 4.4 mm² at least.',
     );
-    expect(roomWords(room!, 'thou')).toMatch(/0\.180 in² at most and 0\.007 in² at least/);
+    expect(roomWords(pump, room!, 'thou')).toMatch(/0\.180 in² at most and 0\.007 in² at least/);
   });
   it.each(FAMILY_IDS)('are drawn beneath what turns: %s', (family) => {
     const { shapes } = roomOutline({ family, geometry: familyOf(family).example }, 50);
@@ -27,6 +28,18 @@ describe('the rooms of a pump over a turn', () => {
     expect(roles.filter((role) => role === 'room')).toHaveLength(flowOf(family).rooms.length);
     expect(roles.lastIndexOf('room')).toBeLessThan(roles.indexOf('drive'));
     expect(roles.lastIndexOf('room')).toBeGreaterThan(roles.indexOf('pocket'));
+  });
+  it('are named by the part that they go round with', () => {
+    const name = (family: string) => {
+      const pump = { family, geometry: familyOf(family).example };
+      return roomTurns(pump, 2).map((room) => roomName(pump, room));
+    };
+    expect(name('crescent')).toEqual([
+      'Between the teeth of the drive gear',
+      'Between the teeth of the driven gear',
+    ]);
+    expect(name('external-gear')[1]).toMatch(/driven gear/);
+    expect(name('vacuum-vane')).toEqual(['Between the vanes']);
   });
   it('go by what was measured, and by the sheet where that makes no pump', () => {
     const of = (sizes: Record<string, number>) => {

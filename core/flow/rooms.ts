@@ -11,7 +11,7 @@ export type DrawnPump = Pick<Sheet, 'family' | 'geometry'>;
 
 /** Says what rooms of one kind hold while the shaft turns once. */
 export interface RoomTurn {
-  readonly between: Rooms<object>['between'];
+  readonly rooms: Pick<Rooms<object>, 'between' | 'part'>;
   /** Counts them. */
   readonly count: number;
   /** Areas of one of them at each of the places, in mm². */
@@ -47,15 +47,15 @@ export const drawnPump = (
  * room.areas_mm2[0].toFixed(1); // '4.4'
  */
 export const roomTurns = ({ family, geometry }: DrawnPump, places: number): RoomTurn[] =>
-  flowOf(family).rooms.map(({ between, count, of }) => {
-    const at = of(geometry);
+  flowOf(family).rooms.map((rooms) => {
+    const at = rooms.of(geometry);
     const areas_mm2 = Array.from(
       { length: places },
       (_, i) => at((360 * i) / (places - 1)).area_mm2,
     );
     return {
-      between,
-      count: count(geometry),
+      rooms,
+      count: rooms.count(geometry),
       areas_mm2,
       least_mm2: Math.min(...areas_mm2),
       most_mm2: Math.max(...areas_mm2),

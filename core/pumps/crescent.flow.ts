@@ -104,7 +104,8 @@ export const crescentFlow: FamilyFlow<CrescentGeometry> = {
   displacement: internalDisplacement,
   rooms: [
     {
-      between: 'drive',
+      between: 'teeth',
+      part: 'drive',
       count: (g) => g.pinionTeeth,
       of: (g) =>
         roomOf(g, (turn_deg) => ({
@@ -117,7 +118,8 @@ export const crescentFlow: FamilyFlow<CrescentGeometry> = {
         })),
     },
     {
-      between: 'driven',
+      between: 'teeth',
+      part: 'driven',
       count: (g) => g.ringTeeth,
       of: (g) =>
         roomOf(g, (turn_deg) => ({

@@ -96,12 +96,14 @@ export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
   // What is followed stands in the middle of the mesh first: behind a tooth of the drive gear, a space of the idler.
   rooms: [
     {
-      between: 'drive',
+      between: 'teeth',
+      part: 'drive',
       count: (g) => g.teeth,
       of: (g) => roomOf(g, driveCentre(g), (turn_deg) => 180 + turn_deg),
     },
     {
-      between: 'driven',
+      between: 'teeth',
+      part: 'idler',
       count: (g) => g.teeth,
       of: (g) => roomOf(g, idlerCentre(g), (turn_deg) => -turn_deg - 180 / g.teeth),
     },

@@ -73,6 +73,7 @@ export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
   rooms: [
     {
       between: 'lobes',
+      part: 'outer',
       count: (g) => g.innerLobes + 1,
       of(g) {
         // It lies between two teeth of the outer rotor, the first of them at 6 or just before it.

@@ -1,8 +1,5 @@
 import { areaOf, onClock, type Point } from './shapes';
 
-/** Says what the rooms lie between in which a pump carries oil round. */
-export const ROOM_BETWEEN = ['drive', 'driven', 'lobes', 'vanes'] as const;
-
 /** A room between two teeth, lobes or vanes as it stands at a turn of the shaft. */
 export interface Room {
   /** Bounds it on the drawing, in mm; parts that are drawn over it bound it further. */
@@ -12,7 +9,9 @@ export interface Room {
 
 /** The rooms of one kind in which a pump carries oil from its inlet to its outlet. */
 export interface Rooms<G> {
-  readonly between: (typeof ROOM_BETWEEN)[number];
+  readonly between: 'teeth' | 'lobes' | 'vanes';
+  /** Names the part of the first section with which they go round. */
+  readonly part: string;
   /** Returns how many there are. */
   count(geometry: G): number;
   /** Returns one of them as it goes round with the shaft: at the mesh, or where it is least, while that has not turned. */

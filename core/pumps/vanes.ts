@@ -171,6 +171,7 @@ export const vaneRooms = <G extends Pick<VaneRotor, 'vanes'>>(
   first: (vanes: number) => number,
 ): Rooms<G> => ({
   between: 'vanes',
+  part: 'rotor',
   count: (g) => g.vanes,
   of: (g) => (turn_deg) => vaneRoom(rotorOf(g, turn_deg), first(g.vanes)),
 });

@@ -9,14 +9,12 @@ import {
   benchWords,
   coldWords,
   deliversWords,
-  displacementWords,
   jobStateWords,
   lostWords,
   measureNextWords,
   missingWords,
   oilWords,
   reachWords,
-  rippleWords,
   thinWords,
 } from '@/core/wording/flow';
 import { bandWords, feedingWords, isChanged, likelyWords } from '@/core/wording/flowFigures';
@@ -219,14 +217,10 @@ function Grounds({
 }: SaidProps & { readonly onHeld: (isHeld: boolean) => void }) {
   const { unit } = useShop();
   const { job, subject, fluid, fit } = basis;
-  const { displacement } = subject;
   const next = idle.flow ? toMeasureForFlow(basis, idle.at) : [];
   const texts = [
     measureNextWords(job.sheet, next, unit),
     benchWords(fit),
-    displacement.cc_rev === null
-      ? ''
-      : paragraph(`${displacementWords(displacement)}.`, rippleWords(displacement)),
     paragraph(coldWords(job.sheet, subject), thinWords(fluid, idle.at.temp_C)),
     flowOf(job.sheet.family).onAir ? say('flow.onAir') : '',
   ].filter(Boolean);

@@ -5,7 +5,7 @@ import { drawnPump, roomOutline, roomTurns, type RoomTurn } from '@/core/flow/ro
 import { areaUnit, bareArea } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
-import { roomName, roomWords, turnWords } from '@/core/wording/flowRooms';
+import { movesWords, roomName, roomWords, turnWords } from '@/core/wording/flowRooms';
 import { say } from '@/core/wording/say';
 import { ChartKey } from '@/ui/ChartKey';
 import { FigureTable } from '@/ui/FigureTable';
@@ -27,7 +27,7 @@ interface Props {
 
 /** Places of a turn at which rooms are looked at; so many of them are written. */
 const PLACES = 61;
-const WRITTEN = 5;
+const WRITTEN = 4;
 
 /** The rooms stand so while nobody has turned the shaft: those of a pump are wide open, in degrees. */
 const FIRST_deg = 120;
@@ -35,16 +35,15 @@ const FIRST_deg = 120;
 /** What a pump moves in a turn; opened, the rooms in which it carries that round. */
 export function RoomsRow({ sheet, subject, unit }: Props) {
   const [isOpen, setOpen] = useState(false);
-  const { cc_rev, ripple } = subject.displacement;
-  if (cc_rev === null || subject.displacement.missing.length > 0) return null;
+  const { displacement } = subject;
+  const moves = movesWords(displacement);
+  // An example's geometry is drawn nowhere as this pump's.
+  if (displacement.missing.length > 0) return <Words size="note">{moves}</Words>;
   return (
     <View style={layout.stack}>
       <RowButton
         name="What it carries round"
-        about={say('flow.roomsAbout', {
-          cc: cc_rev.toFixed(1),
-          percent: (100 * ripple).toFixed(ripple < 0.1 ? 1 : 0),
-        })}
+        about={moves}
         open={isOpen}
         onPress={() => setOpen(!isOpen)}
       />
@@ -86,32 +85,32 @@ function TurnedRooms({ sheet, subject, unit }: Props) {
       />
       <Words size="note">{say('flow.roomsMeet')}</Words>
       {rooms.map((room) => (
-        <Words key={room.between} size="note">
-          {roomWords(room, unit)}
+        <Words key={room.rooms.part} size="note">
+          {roomWords(sheet, room, unit)}
         </Words>
       ))}
-      <RoomChart rooms={rooms} width={width} unit={unit} />
+      <RoomChart sheet={sheet} rooms={rooms} width={width} unit={unit} />
     </View>
   );
 }
 
-interface ChartProps {
+interface ChartProps extends Pick<Props, 'sheet' | 'unit'> {
   readonly rooms: readonly RoomTurn[];
   readonly width: number;
-  readonly unit: ShopUnit;
 }
 
 /** The area of a room of each kind over a turn, and the same as a table. */
-function RoomChart({ rooms, width, unit }: ChartProps) {
+function RoomChart({ sheet, rooms, width, unit }: ChartProps) {
   const palette = usePalette();
   const [isTable, setTable] = useState(false);
   const colors = [palette.blue, palette.brass];
   const lines = rooms.map((room, i) => ({
-    name: roomName(room),
+    name: roomName(sheet, room),
     color: colors[i] ?? palette.ink,
     values: room.areas_mm2.map((area) => Number(bareArea(area, unit))),
   }));
-  const step = (PLACES - 1) / (WRITTEN - 1);
+  // The end of the turn is its beginning, and would be cut off.
+  const step = (PLACES - 1) / WRITTEN;
   const turns = Array.from({ length: PLACES }, (_, i) => turnWords((360 * i) / (PLACES - 1)));
   const title = say('flow.roomsChart', { unit: areaUnit(unit) });
   return (
@@ -120,7 +119,7 @@ function RoomChart({ rooms, width, unit }: ChartProps) {
       <View role="img" aria-label={say('flow.chartSaid', { name: title, lines: '' })}>
         <Suspense fallback={<View style={{ height: HEIGHT }} />}>
           <LinesChart
-            labels={turns.map((turn, i) => (i % step === 0 ? turn : ''))}
+            labels={turns.map((turn, i) => (i % step === 0 && i < PLACES - 1 ? turn : ''))}
             lines={lines}
             width={width}
             height={HEIGHT}
