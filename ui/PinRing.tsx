@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Circle, Svg } from 'react-native-svg';
 import type { Verdict } from '@/core/metrology/verdict';
 import { usePalette, type Palette } from './theme';
@@ -43,7 +44,7 @@ export function PinRingMark({ verdict, x, y, radius }: MarkProps) {
 }
 
 /** The mark of a verdict: pin inside the ring = in, on it = close, outside = out; broken ring = open. */
-export function PinRing({
+export const PinRing = memo(function PinRing({
   verdict,
   size = 24,
 }: {
@@ -60,4 +61,4 @@ export function PinRing({
       />
     </Svg>
   );
-}
+});

@@ -1,3 +1,5 @@
+import { dequal } from 'dequal';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Assessment } from '@/core/assessment/assessment';
 import type { Extremes } from '@/core/metrology/extremes';
@@ -24,8 +26,12 @@ interface Props {
   readonly unit: ShopUnit;
 }
 
-/** A gap in a line: its name, how it stands in figures, a word and a mark; hollow as it was, full as it will be. */
-export function GapLine({ assessment, verdict, words, note, known, before, unit }: Props) {
+/**
+ * A gap in a line: its name, how it stands in figures, a word and a mark; hollow as it was, full as it will be. While an
+ * amount is dragged only those are drawn again that it moves.
+ */
+export const GapLine = memo(function GapLine(props: Props) {
+  const { assessment, verdict, words, note, known, before, unit } = props;
   const { tiny } = useRoom();
   const { characteristic: c, limits, heatShift_mm } = assessment;
   const range = known && rangeText(known, unit, c.quantity);
@@ -59,7 +65,7 @@ export function GapLine({ assessment, verdict, words, note, known, before, unit 
       <PinRing verdict={verdict} size={20} />
     </View>
   );
-}
+}, dequal);
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 36 },
