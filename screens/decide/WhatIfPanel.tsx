@@ -1,4 +1,4 @@
-import { memo, useMemo, useState } from 'react';
+import { memo, useMemo, useState, type ComponentProps } from 'react';
 import { StyleSheet, View } from 'react-native';
 import useLatestCallback from 'use-latest-callback';
 import { judgedIn, type Setting } from '@/core/rework/decision/case';
@@ -24,10 +24,11 @@ import { Slider } from '@/ui/Slider';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { Answer } from './Answer';
+import { DraggedAmounts, useDragged } from './dragged';
 import { DraggedFlow } from './flow/DraggedFlow';
 import { GapLines, GapsNow } from './GapLines';
 import { Sheet } from './Sheet';
-import type { Deciding, Settings } from './useDeciding';
+import type { Deciding } from './useDeciding';
 
 interface Props {
   readonly deciding: Deciding;
@@ -51,9 +52,8 @@ const WISHES: readonly { readonly value: Wish; readonly name: string }[] = [
 const wishOf = (setting: Setting | undefined): Wish =>
   setting === undefined ? 'plan' : setting === 'off' ? 'off' : 'on';
 
-/** Holds what is wished of the operations, and the amounts that are dragged. */
+/** Holds what is wished of the operations. */
 function useWishes({ rework, plan, settings, set }: Deciding) {
-  const [dragged, setDragged] = useState<Amounts>(NOTHING);
   // All that does not hang on what is dragged is worked out once: while an amount is dragged only its bars move.
   const planned = useMemo(() => (plan ? amountsOf(plan) : NOTHING), [plan]);
   const gaps = useMemo(() => movedGaps(rework, planned), [rework, planned]);
@@ -62,30 +62,21 @@ function useWishes({ rework, plan, settings, set }: Deciding) {
     () => rework.offers.filter(({ id }) => rework.reaches.has(id)),
     [rework],
   );
-  const held = [...dragged].filter(([id]) => planned.has(id));
-  const amounts = held.length > 0 ? new Map([...planned, ...held]) : planned;
   const isShown = ({ id }: Offer) => planned.has(id) || settings.has(id);
-  const change = useLatestCallback((next: Settings) => {
-    setDragged(NOTHING);
-    set(next);
-  });
   const wish = useLatestCallback((id: string, setting: Setting | null) => {
     const next = new Map(settings);
     if (setting === null) next.delete(id);
     else next.set(id, setting);
-    change(next);
+    set(next);
   });
-  const drag = (id: string, mm: number) => setDragged(new Map([...dragged, [id, mm]]));
   return {
     gaps,
     problem,
-    amounts,
-    dragged,
+    planned,
     shown: possible.filter(isShown),
     others: possible.filter((o) => !isShown(o)),
-    drag,
     wish,
-    reset: () => change(new Map()),
+    reset: () => set(new Map()),
   };
 }
 
@@ -93,9 +84,9 @@ function useWishes({ rework, plan, settings, set }: Deciding) {
 export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
   const { rework, plan, price, settings, shop, decided, busy } = deciding;
   const wide = useWide();
-  const { gaps, problem, amounts, dragged, shown, others, drag, wish, reset } = useWishes(deciding);
+  const { gaps, problem, planned, shown, others, wish, reset } = useWishes(deciding);
   const bars = plan ? (
-    <GapLines deciding={deciding} gaps={gaps} amounts={amounts} />
+    <DraggedLines deciding={deciding} gaps={gaps} />
   ) : (
     <GapsNow deciding={deciding} gaps={worstFirst(judgedIn(rework))} />
   );
@@ -104,55 +95,59 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
     : '';
   useAnnounced(decided && !busy ? paragraph(answerWords(decided), total) : null);
   return (
-    <Sheet
-      title="What if"
-      back="Back to the answer"
-      onBack={onDone}
-      second={bars}
-      beside={
-        settings.size > 0 ? <FootButton low name="As the app plans it" onPress={reset} /> : null
-      }
-    >
-      <Answer deciding={deciding} />
-      {total ? <Words>{total}</Words> : null}
-      <DraggedFlow deciding={deciding} amounts={amounts} />
-      {shown.map((offer) => (
-        <View key={offer.id} style={styles.operation}>
-          <WishChoice offer={offer} setting={settings.get(offer.id)} onWish={wish} />
-          {amounts.has(offer.id) && movesBySize(offer) ? (
-            <Drag
-              deciding={deciding}
-              offer={offer}
-              problem={problem}
-              amounts={amounts}
-              dragged={dragged}
-              onDrag={(mm) => drag(offer.id, mm)}
-              onHold={(amount_mm) => wish(offer.id, { amount_mm })}
-            />
-          ) : null}
-          {/* On a phone the bars that a switch moves stand with it, in sight. */}
-          {wide || !amounts.has(offer.id) ? null : (
-            <GapLines
-              deciding={deciding}
-              gaps={gaps.filter((gap) => isMovedBy(gap, offer.id))}
-              amounts={amounts}
-            />
-          )}
-        </View>
-      ))}
-      {wide || plan ? null : bars}
-      {others.length > 0 ? <Others offers={others} onWish={wish} /> : null}
-      <RowButton
-        name="For more flow"
-        about={
-          canBeWider(deciding.job)
-            ? 'wider gears, another pump or cartridge'
-            : 'another pump or cartridge'
+    <DraggedAmounts planned={planned} settings={settings}>
+      <Sheet
+        title="What if"
+        back="Back to the answer"
+        onBack={onDone}
+        second={bars}
+        beside={
+          settings.size > 0 ? <FootButton low name="As the app plans it" onPress={reset} /> : null
         }
-        onPress={onWider}
-      />
-    </Sheet>
+      >
+        <Answer deciding={deciding} />
+        {total ? <Words>{total}</Words> : null}
+        <DraggedFlow deciding={deciding} />
+        {shown.map((offer) => (
+          <View key={offer.id} style={styles.operation}>
+            <WishChoice offer={offer} setting={settings.get(offer.id)} onWish={wish} />
+            {planned.has(offer.id) && movesBySize(offer) ? (
+              <Drag
+                deciding={deciding}
+                offer={offer}
+                problem={problem}
+                onHold={(amount_mm) => wish(offer.id, { amount_mm })}
+              />
+            ) : null}
+            {/* On a phone the bars that a switch moves stand with it, in sight. */}
+            {wide || !planned.has(offer.id) ? null : (
+              <DraggedLines
+                deciding={deciding}
+                gaps={gaps.filter((gap) => isMovedBy(gap, offer.id))}
+              />
+            )}
+          </View>
+        ))}
+        {wide || plan ? null : bars}
+        {others.length > 0 ? <Others offers={others} onWish={wish} /> : null}
+        <RowButton
+          name="For more flow"
+          about={
+            canBeWider(deciding.job)
+              ? 'wider gears, another pump or cartridge'
+              : 'another pump or cartridge'
+          }
+          onPress={onWider}
+        />
+      </Sheet>
+    </DraggedAmounts>
   );
+}
+
+/** The bars of gaps by the amounts in the hand. */
+function DraggedLines(lines: Omit<ComponentProps<typeof GapLines>, 'amounts'>) {
+  const { amounts } = useDragged();
+  return <GapLines {...lines} amounts={amounts} />;
 }
 
 interface OthersProps extends Pick<WishProps, 'onWish'> {
@@ -206,14 +201,12 @@ interface DragProps {
   readonly deciding: Deciding;
   readonly offer: Offer;
   readonly problem: Problem;
-  readonly amounts: Amounts;
-  readonly dragged: Amounts;
-  readonly onDrag: (amount_mm: number) => void;
   readonly onHold: (amount_mm: number) => void;
 }
 
 /** The amount of an operation, dragged between what can be done; held, the rest is solved again. */
-function Drag({ deciding, offer, problem, amounts, dragged, onDrag, onHold }: DragProps) {
+function Drag({ deciding, offer, problem, onHold }: DragProps) {
+  const { amounts, dragged, drag } = useDragged();
   const { rework, shop } = deciding;
   const reach = rework.reaches.get(offer.id);
   const amount = amounts.get(offer.id) ?? 0;
@@ -227,7 +220,7 @@ function Drag({ deciding, offer, problem, amounts, dragged, onDrag, onHold }: Dr
         to={reach.max_mm}
         step={STEP_mm}
         words={formatWithUnit(amount, 'gap', shop.unit)}
-        onChange={onDrag}
+        onChange={(mm) => drag(offer.id, mm)}
       />
       <Words>{rangeWords(problem, amounts, offer.id, shop.unit, unreadBy(rework, offer))}</Words>
       {dragged.has(offer.id) ? (

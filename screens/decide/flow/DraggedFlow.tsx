@@ -1,23 +1,22 @@
 import { useDeferredValue, useMemo } from 'react';
 import { dutyFlow, pumpAfter } from '@/core/flow/overview';
-import type { Amounts } from '@/core/rework/solver/problem';
 import { flowWords } from '@/core/wording/flowFigures';
 import { say } from '@/core/wording/say';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
+import { useDragged } from '../dragged';
 import type { Deciding } from '../useDeciding';
 import { useFlowBasis } from './useFlow';
 
 interface Props {
   readonly deciding: Deciding;
-  /** What is dragged among it. */
-  readonly amounts: Amounts;
 }
 
 /** What is delivered at hot idle by the amounts in hand: it moves with the cut. */
-export function DraggedFlow({ deciding: { job, rework }, amounts: dragged }: Props) {
+export function DraggedFlow({ deciding: { job, rework } }: Props) {
   // The bars follow the hand; the flow follows the bars.
-  const amounts = useDeferredValue(dragged);
+  const { amounts: inHand } = useDragged();
+  const amounts = useDeferredValue(inHand);
   const { unit } = useShop();
   const basis = useFlowBasis(job);
   const flow = useMemo(() => {
