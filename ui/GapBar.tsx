@@ -135,7 +135,7 @@ interface MarksProps {
 function Marks({ x, hot_mm, wanted_mm }: MarksProps) {
   const palette = usePalette();
   return (
-    <G>
+    <>
       {wanted_mm === null ? null : (
         <Path
           d={`M${x(wanted_mm)} 16V${BASE}`}
@@ -153,7 +153,7 @@ function Marks({ x, hot_mm, wanted_mm }: MarksProps) {
           opacity={0.8}
         />
       )}
-    </G>
+    </>
   );
 }
 
@@ -306,16 +306,8 @@ function Before({ smallest, largest, known, x, to_mm, unit, kind, slim }: Before
   const start = towards < 0 ? from : to;
   const head = now === null ? 0 : now - 10 * towards;
   return (
-    <G>
-      <Rect
-        x={from}
-        y={BAR_TOP}
-        width={Math.max(6, to - from)}
-        height={BAR_HEIGHT}
-        fill="none"
-        stroke={muted}
-        strokeWidth={1.75}
-      />
+    <>
+      <Hollow from={from} to={to} />
       {now !== null && Math.abs(head - start) > ARROW ? (
         <Path
           d={`M${start} ${y}H${head}m${-6 * towards} -5l${6 * towards} 5l${-6 * towards} 5`}
@@ -336,9 +328,25 @@ function Before({ smallest, largest, known, x, to_mm, unit, kind, slim }: Before
           {say('ui.was', { range: rangeText({ smallest, largest }, unit, kind) })}
         </SvgText>
       )}
-    </G>
+    </>
   );
 }
+
+/** The bar of what was: it stays while the other moves. */
+const Hollow = memo(function Hollow({ from, to }: { readonly from: number; readonly to: number }) {
+  const { muted } = usePalette();
+  return (
+    <Rect
+      x={from}
+      y={BAR_TOP}
+      width={Math.max(6, to - from)}
+      height={BAR_HEIGHT}
+      fill="none"
+      stroke={muted}
+      strokeWidth={1.75}
+    />
+  );
+});
 
 interface SpreadProps {
   readonly smallest: Estimate;
@@ -355,16 +363,20 @@ function Spread({ smallest, largest, x, to_mm, unit, kind, slim }: SpreadProps) 
   const label = rangeText({ smallest, largest }, unit, kind);
   const at = Math.min(Math.max(x(centre(largest)), HALF_SIGN * label.length), x(to_mm) - 30);
   return (
-    <G>
-      <Line
-        x1={x(Math.max(0, ends(smallest)[0]))}
-        x2={x(ends(largest)[0])}
-        y1={BAR_TOP + BAR_HEIGHT / 2}
-        y2={BAR_TOP + BAR_HEIGHT / 2}
-        stroke={brass}
-        strokeWidth={2}
-      />
-      <Mark estimate={smallest} x={x} to_mm={to_mm} />
+    <>
+      {smallest === largest ? null : (
+        <>
+          <Line
+            x1={x(Math.max(0, ends(smallest)[0]))}
+            x2={x(ends(largest)[0])}
+            y1={BAR_TOP + BAR_HEIGHT / 2}
+            y2={BAR_TOP + BAR_HEIGHT / 2}
+            stroke={brass}
+            strokeWidth={2}
+          />
+          <Mark estimate={smallest} x={x} to_mm={to_mm} />
+        </>
+      )}
       <Mark estimate={largest} x={x} to_mm={to_mm} />
       {ends(largest)[1] > to_mm && Number.isFinite(ends(largest)[1]) ? (
         <Path
@@ -385,7 +397,7 @@ function Spread({ smallest, largest, x, to_mm, unit, kind, slim }: SpreadProps) 
           {label}
         </SvgText>
       )}
-    </G>
+    </>
   );
 }
 
