@@ -133,6 +133,10 @@ export function sizeWords(
   );
 }
 
+/** Says up to which gap a pump feeds its circuits: the model's word, where no limit is published. */
+export const wantedGapWords = (gap_mm: number, unit: ShopUnit): string =>
+  say('flow.gapWanted', { gap: formatWithUnit(gap_mm, 'gap', unit) });
+
 /** Adds to what a gap is the gap at which the circuits would want for flow: the model's word, where no limit is published. */
 export const demandGapWords = (figure: string, gap_mm: number, unit: ShopUnit): string =>
   say('flow.gapAt', { figure, gap: formatWithUnit(gap_mm, 'gap', unit) });

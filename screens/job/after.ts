@@ -4,4 +4,5 @@ export { DecideStage } from '../decide/DecideStage';
 export { ProveStage } from '../prove/ProveStage';
 export { ReportStage } from '../report/ReportStage';
 export { SparesScreen } from '../shop/SparesScreen';
+export { BarAtDemand } from '../decide/flow/BarAtDemand';
 export { FlowPage } from '../decide/flow/FlowPage';

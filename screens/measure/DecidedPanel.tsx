@@ -34,7 +34,7 @@ export function DecidedPanel({ job, shown, measuring, onWork, ...openers }: Show
       </View>
       {wide ? null : (
         <>
-          <ShownBar shown={shown} unit={unit} />
+          <ShownBar shown={shown} job={job} unit={unit} />
           <VerdictLine shown={shown} job={job} />
         </>
       )}

@@ -79,7 +79,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
           <Dotted>{said}</Dotted>
         </Words>
       </Explained>
-      <ShownBar shown={shown} unit={unit} />
+      <ShownBar shown={shown} job={job} unit={unit} />
       <VerdictLine shown={shown} job={job} explained />
       <Heading level={3}>Evidence</Heading>
       {items.length === 0 ? <Words tone="muted">No reading yet.</Words> : null}

@@ -1,4 +1,6 @@
+import { useQuery } from '@tanstack/react-query';
 import type { Assessment } from '@/core/assessment/assessment';
+import { circuitsOf, demandOf } from '@/core/flow/demand';
 import { StyleSheet, View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
@@ -13,12 +15,31 @@ import type { ShopUnit } from '@/core/quantity/units';
 import { GapBar } from '@/ui/GapBar';
 import { shownExtremes } from '@/core/wording/figures';
 import { layout } from '@/ui/layout';
+import { viewQuery } from '../shell/onDemand';
 
-/** The gap bar of a characteristic. */
-export function ShownBar({ shown, unit }: { readonly shown: Assessment; readonly unit: ShopUnit }) {
+/** What a flow is worth at a gap is worked out by what is loaded to decide. */
+const BAR_AT_DEMAND = viewQuery(
+  'bar-at-demand',
+  async () => (await import('../job/after')).BarAtDemand,
+);
+
+/** Tells whether a gap is judged by no limit, and somebody said what the circuits want. */
+const isForFlow = (job: Job, { limits }: Assessment): boolean =>
+  !limits && demandOf(circuitsOf(job), 'idle') !== null;
+
+interface BarProps {
+  readonly shown: Assessment;
+  readonly job: Job;
+  readonly unit: ShopUnit;
+}
+
+/** The gap bar of a characteristic; where no limit is published, with the gap at which the circuits would want for flow. */
+export function ShownBar({ shown, job, unit }: BarProps) {
   const { limits, heatShift_mm, characteristic } = shown;
-  return (
+  const { data } = useQuery({ ...BAR_AT_DEMAND, enabled: isForFlow(job, shown) });
+  const bar = (wanted_mm: number | null) => (
     <GapBar
+      wanted_mm={wanted_mm}
       limits={limits}
       preferred={limits?.preferred ?? null}
       known={shownExtremes(shown)}
@@ -27,6 +48,11 @@ export function ShownBar({ shown, unit }: { readonly shown: Assessment; readonly
       unit={unit}
       kind={characteristic.quantity}
     />
+  );
+  return data && isForFlow(job, shown) ? (
+    <data.View job={job} id={characteristic.id} bar={bar} />
+  ) : (
+    bar(null)
   );
 }
 

@@ -68,7 +68,9 @@ const standingOf = (
       <FallenVerdict job={job} measuring={measuring} />
     ) : (
       <>
-        {wide || (brief && !shown.largest) ? null : <ShownBar shown={shown} unit={unit} />}
+        {wide || (brief && !shown.largest) ? null : (
+          <ShownBar shown={shown} job={job} unit={unit} />
+        )}
         {wide || brief ? null : <VerdictLine shown={shown} job={job} />}
       </>
     )}

@@ -45,6 +45,8 @@ export const FLOW = {
   'flow.fewVanes': 'So few vanes carry about {cc} cm³ a turn.',
   'flow.gapAt':
     '{figure}; under {gap} the pump feeds its circuits at hot idle: a model’s answer, no limit',
+  'flow.gapWanted':
+    'Under {gap} the pump feeds its circuits at hot idle: a model’s answer, no limit. It is the broken line.',
   'flow.idleIs': 'Hot idle: {state}',
   'flow.lessThan': 'less than {flow}',
   'flow.likely': 'Anything from {lo} to {hi}, by what is known of its gaps.',
