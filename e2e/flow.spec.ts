@@ -40,11 +40,23 @@ test('what a gap costs: from Decide to the leak map, what the circuits want, and
   await page.getByRole('radio', { name: 'Over pressure' }).click();
   await expect(page.getByText(/^Delivered, l\/min, over pressure, bar, at 700 rpm/)).toBeVisible();
 
+  // The rooms that carry the oil are turned by hand, and have a table behind their chart.
+  await button(page, /^What it carries round.*27\.6 cm³ a turn.*Ripple 2\.0%/).click();
+  await expect(page.getByText(/drive gear: 17 rooms, each 5\d mm² at most/)).toBeVisible();
+  await page.getByRole('slider', { name: 'Turn of the shaft' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('Shaft turned by 125°')).toBeVisible();
+  await expect(page.getByRole('img', { name: /in blue, the shaft turned by 125°/ })).toBeVisible();
+  await button(page, /^The areas of this chart/).click();
+  await expect(page.getByRole('row', { name: /^180° / })).toBeVisible();
+
   // Bad input is said at its field and loses nothing; what is saved moves the answer.
   await button(page, /^Oil, speeds and circuits/).click();
   await page.getByRole('textbox', { name: 'Pump rpm, Hot idle' }).fill('900');
   await button(page, 'Save').click();
   await expect(page.getByText('Enter the pressure.')).toBeVisible();
+  const held = page.getByText(/^This stands as it was: what is typed is not used yet/);
+  await expect(held).toBeVisible();
   await page.getByRole('textbox', { name: 'Pressure, Hot idle' }).fill('120 psi');
   await page.getByRole('textbox', { name: 'Oil temperature, Hot idle' }).fill('300');
   await button(page, 'Save').click();
@@ -54,6 +66,7 @@ test('what a gap costs: from Decide to the leak map, what the circuits want, and
   await button(page, 'Save').click();
   await expect(page.getByRole('heading', { name: /delivers \d\d of 24\.8 l\/min/ })).toBeVisible();
   await expect(page.getByText('Hot idle: 900 rpm, 8.27 bar, 85 °C')).toBeVisible();
+  await expect(held).toHaveCount(0);
 
   // In the other system all of it is.
   await page.getByRole('radio', { name: 'thou' }).click();
@@ -76,10 +89,19 @@ test('each work says what it buys, and what is dragged moves the flow', async ({
   const flow = page.getByText(/^At hot idle: \d+/);
   await expect(flow).toBeVisible();
   // Wider gears: what they move, and what has to change with them.
-  await button(page, /^Wider gears/).click();
+  await button(page, /^For more flow/).click();
   await page.getByRole('textbox', { name: /^Wider by/ }).fill('1');
   await button(page, 'Work it out').click();
   await expect(page.getByText(/It moves 29\.0 cm³ a turn, before 27\.6/)).toBeVisible();
+  await expect(page.getByText(/^No other sheet has a pump of this kind/)).toBeVisible();
+
+  // Another pump of the shop's sheets, in place of this one.
+  await page.goto('/job/demo-job-hm-0405/decide');
+  await button(page, 'More about this pump').click();
+  await button(page, 'What if').click();
+  await button(page, /^For more flow/).click();
+  await button(page, /^Brunnick H30 tandem pump.*cm³ a turn/).click();
+  await expect(page.getByText(/Nm to turn, before .* Check that it fits: bore/)).toBeVisible();
 });
 
 test('a pump without a sheet is told which sizes its flow needs, by name and with how to take them', async ({
@@ -96,4 +118,27 @@ test('a pump without a sheet is told which sizes its flow needs, by name and wit
   await expect(page.getByText(/^Gear width: outside mic over the gear/)).toBeVisible();
   await button(page, 'Go to Tag').click();
   await expect(button(page, 'Save its limits as a sheet')).toBeVisible();
+});
+
+test('a gap without a limit carries the gap at which the circuits would want, in Measure too', async ({
+  page,
+}) => {
+  // The demo, with the limits of one gap taken off its front pump.
+  await page.route('**/demo/highmoor.json', async (route) => {
+    const demo = await (await route.fetch()).json();
+    for (const { sheet } of demo.jobs) {
+      sheet.limits = sheet.limits.filter(
+        (l: { characteristic: string }) => l.characteristic !== 'face-drive',
+      );
+    }
+    await route.fulfill({ json: demo });
+  });
+  await openDemo(page);
+  await page.goto('/job/demo-job-hm-0412/measure');
+  await button(page, /^End clearance, drive gear/).click();
+  await expect(page.getByText(/^Under 0\.10\d mm the pump feeds its circuits at/)).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /feeds its circuits up to 0\.10\d mm by the model/ }),
+  ).toBeVisible();
+  await expect(page.getByText(/Recorded only: the sheet has no limit/)).toBeVisible();
 });

@@ -1,4 +1,5 @@
 import { stateOf } from '../guidance/evaluator';
+import { flowOf } from '../pumps/flows';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { jobPump, type JobPump } from './jobPump';
@@ -12,15 +13,18 @@ export interface OtherPump {
 }
 
 /**
- * Lists the pumps and cartridges of other sheets that are of the kind of a job's pump, the smallest first: each as it
- * comes, with nothing measured of it. One of which nobody can say what it moves is left out.
+ * Lists the pumps and cartridges of other sheets that are of the kind and for the use of a job's pump, the smallest
+ * first: each as it comes, with nothing measured of it. One of which nobody can say what it moves is left out.
  *
  * @param job that is decided on
  * @param sheets of the shop
  */
 export function otherPumps(job: Job, sheets: readonly Sheet[]): OtherPump[] {
+  const { id: own, family: kind } = job.sheet;
+  const { runsOn } = flowOf(kind);
+  const use = runsOn(job.sheet.geometry);
   return sheets
-    .filter(({ id, family }) => id !== job.sheet.id && family === job.sheet.family)
+    .filter(({ id, family, geometry }) => id !== own && family === kind && runsOn(geometry) === use)
     .flatMap((sheet) => {
       const fresh = { ...job, sheet, journal: [], before: [] };
       const pump = jobPump(fresh, stateOf(fresh));

@@ -72,6 +72,15 @@ describe('other pumps for a job', () => {
     expect(ids.at(-1)).toBe('wide');
     expect(others.every(({ sheet }) => sheet.family === 'crescent')).toBe(true);
   });
+  it('are for the same use: no engine’s oil pump takes the place of a front pump', () => {
+    const [one] = SHEETS.filter(({ family }) => family === 'gerotor');
+    const as = (use: string) => ({ ...one!, id: use, geometry: { ...one!.geometry, use } });
+    const [front, oil] = [as('front-pump'), as('oil-pump')];
+    const twin = { ...front, id: 'twin' };
+    expect(otherPumps({ ...JOB, sheet: front }, [oil, twin]).map((o) => o.sheet.id)).toEqual([
+      'twin',
+    ]);
+  });
   it('come as new: nothing that was measured of the old one counts', () => {
     const job = jobWithSizes({ 'pocket-depth': 20.5, 'drive-width': 20, 'driven-width': 20 });
     const [other] = otherPumps(job, [wide]);
