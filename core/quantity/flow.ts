@@ -26,6 +26,12 @@ const PRESSURE: Written = {
   per: { bar: 1, psi: 0.0689475729, kpa: 0.01, mpa: 10 },
 };
 
+/** 1 lb·ft is 1.355818 Nm (NIST SP 811). */
+const TORQUE: Omit<Written, 'decimals'> = {
+  usual: { mm: 'Nm', thou: 'lb·ft' },
+  per: { Nm: 1, 'lb·ft': 1.3558179483 },
+};
+
 function parse(text: string, { usual, per }: Written, shop: ShopUnit): number | null {
   const written = text.trim();
   if (written === '') return null;
@@ -148,3 +154,25 @@ export function bareFlow(lpm: number, within_lpm: number, shop: ShopUnit): strin
   const decimals = Math.ceil(-Math.log10(Math.max(within_lpm / per, 1e-9)));
   return (lpm / per).toFixed(Math.min(FINEST, Math.max(0, decimals)));
 }
+
+/**
+ * Returns the unit in which a shop writes torque: `Nm` or `lb·ft`.
+ *
+ * @param shop the unit that the shop displays
+ * @example
+ * torqueUnit('thou'); // 'lb·ft'
+ */
+export const torqueUnit = (shop: ShopUnit): string => TORQUE.usual[shop];
+
+/**
+ * Writes a torque in the shop's unit by so many figures that count, without its unit.
+ *
+ * @param torque_Nm in Nm
+ * @param figures how many count
+ * @param shop the unit that the shop displays
+ * @example
+ * bareTorque(119.6, 2, 'mm'); // '120'
+ * bareTorque(119.6, 2, 'thou'); // '88'
+ */
+export const bareTorque = (torque_Nm: number, figures: number, shop: ShopUnit): string =>
+  String(Number((torque_Nm / (TORQUE.per[TORQUE.usual[shop]] ?? 1)).toPrecision(figures)));

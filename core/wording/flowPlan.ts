@@ -1,6 +1,6 @@
 import type { Band } from '../flow/answer';
 import type { DutyFlow } from '../flow/overview';
-import { flowWithin, formatFlow, formatPressure } from '../quantity/flow';
+import { bareTorque, flowWithin, formatFlow, formatPressure, torqueUnit } from '../quantity/flow';
 import { formatWithUnit } from '../quantity/format';
 import { capital } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
@@ -110,6 +110,9 @@ interface Change {
   readonly after: number;
 }
 
+/** Figures of a torque that count: its friction is assumed. */
+const ABOUT = 2;
+
 /** Says what another size of pump asks of the drive and the inlet, and what has to change with it. */
 export function sizeWords(
   cc: Change,
@@ -118,12 +121,18 @@ export function sizeWords(
   also: 'flow.widerAlso' | 'flow.otherAlso',
   unit: ShopUnit,
 ): string {
+  const of = (figures: number) => ({
+    before: bareTorque(torque.before, figures, unit),
+    after: bareTorque(torque.after, figures, unit),
+  });
+  const about = of(ABOUT);
   return paragraph(
     say('flow.widerMoves', { before: cc.before.toFixed(1), after: cc.after.toFixed(1) }),
     say('flow.widerTurns', {
       pressure: formatPressure(pressure_bar, unit),
-      before: torque.before.toFixed(1),
-      after: torque.after.toFixed(1),
+      unit: torqueUnit(unit),
+      // A small change shows by one figure more.
+      ...(about.before === about.after ? of(ABOUT + 1) : about),
     }),
     say('flow.widerInlet', {
       percent: Math.abs(100 * (cc.after / cc.before - 1)).toFixed(0),

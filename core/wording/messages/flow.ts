@@ -150,5 +150,5 @@ export const FLOW = {
     'Check with it: plates and neighbours that have to clear, body width, pins, bolts, and the setting of the relief valve.',
   'flow.widerInlet': 'The inlet has to pass {percent}% {side} at the same speed.',
   'flow.widerMoves': 'It moves {after} cm³ a turn, before {before}.',
-  'flow.widerTurns': 'At {pressure} it takes about {after} Nm to turn, before {before}.',
+  'flow.widerTurns': 'At {pressure} it takes about {after} {unit} to turn, before {before}.',
 } as const;
