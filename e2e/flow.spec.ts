@@ -40,9 +40,9 @@ test('what a gap costs: from Decide to the leak map, what the circuits want, and
   await page.getByRole('radio', { name: 'Over pressure' }).click();
   await expect(page.getByText(/^Delivered, l\/min, over pressure, bar, at 700 rpm/)).toBeVisible();
 
-  // The rooms that carry the oil are turned by hand, and have a table behind their chart.
+  // The chambers that carry the oil are turned by hand, and have a table behind their chart.
   await button(page, /^What it carries round.*27\.6 cm³ a turn.*Ripple 2\.0%/).click();
-  await expect(page.getByText(/drive gear: 17 rooms, each 5\d mm² at most/)).toBeVisible();
+  await expect(page.getByText(/drive gear: 17 chambers, each 5\d mm² at most/)).toBeVisible();
   await page.getByRole('slider', { name: 'Turn of the shaft' }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText('Shaft turned by 125°')).toBeVisible();

@@ -13,5 +13,5 @@ export const SHAPE_FILL: Readonly<Record<ShapeRole, keyof Palette>> = {
   thread: 'plate',
   vane: 'vane',
   port: 'plate',
-  room: 'worked',
+  chamber: 'worked',
 };

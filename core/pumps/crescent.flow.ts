@@ -22,7 +22,7 @@ import {
   USUAL_mm,
   type FamilyFlow,
 } from './flow';
-import { toothRoom, type Room, type Wedge } from './room';
+import { toothChamber, type Chamber, type Wedge } from './chamber';
 import { ORIGIN } from './shapes';
 
 /**
@@ -51,15 +51,15 @@ export function tipsOnCrescent(
   return { drive: (g.pinionTeeth * seen) / Math.PI, driven: (g.ringTeeth * end) / Math.PI };
 }
 
-/** Returns what gives the room between two teeth of either gear as both turn. */
-function roomOf(
+/** Returns what gives the chamber between two teeth of either gear as both turn. */
+function chamberOf(
   g: CrescentGeometry,
   wedgeAt: (turn_deg: number) => Wedge,
-): (turn_deg: number) => Room {
+): (turn_deg: number) => Chamber {
   const teethAt = turningGears(g);
   return (turn_deg) => {
     const { drive, driven } = teethAt(turn_deg);
-    return toothRoom(wedgeAt(turn_deg), [drive], driven);
+    return toothChamber(wedgeAt(turn_deg), [drive], driven);
   };
 }
 
@@ -102,13 +102,13 @@ export const crescentFlow: FamilyFlow<CrescentGeometry> = {
     'width_mm',
   ],
   displacement: internalDisplacement,
-  rooms: [
+  chambers: [
     {
       between: 'teeth',
       part: 'drive',
       count: (g) => g.pinionTeeth,
       of: (g) =>
-        roomOf(g, (turn_deg) => ({
+        chamberOf(g, (turn_deg) => ({
           centre: pinionCentre(g),
           // It follows the tooth that stands at 12 first.
           from_deg: -turn_deg - 360 / g.pinionTeeth,
@@ -122,7 +122,7 @@ export const crescentFlow: FamilyFlow<CrescentGeometry> = {
       part: 'driven',
       count: (g) => g.ringTeeth,
       of: (g) =>
-        roomOf(g, (turn_deg) => ({
+        chamberOf(g, (turn_deg) => ({
           centre: ORIGIN,
           from_deg: -ringTurn_deg(g, turn_deg) - 180 / g.ringTeeth,
           to_deg: -ringTurn_deg(g, turn_deg) + 180 / g.ringTeeth,

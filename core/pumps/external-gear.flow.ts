@@ -19,7 +19,7 @@ import {
   type FamilyFlow,
   type LeakPath,
 } from './flow';
-import { toothRoom, type Room } from './room';
+import { toothChamber, type Chamber } from './chamber';
 import type { Point } from './shapes';
 
 /** Share of the teeth that lie tight on the body: a gear is pushed to the inlet side, over about a quarter turn. */
@@ -41,12 +41,12 @@ const tips = (gear: (typeof GEARS)[number]): LeakPath<ExternalGeometry> => ({
 
 const ENDS = ['front', 'rear'] as const;
 
-/** Returns what gives the room between two teeth of a gear as both turn, the first of them at a clock angle. */
-function roomOf(
+/** Returns what gives the chamber between two teeth of a gear as both turn, the first of them at a clock angle. */
+function chamberOf(
   g: ExternalGeometry,
   centre: Point,
   firstAt: (turn_deg: number) => number,
-): (turn_deg: number) => Room {
+): (turn_deg: number) => Chamber {
   const teethAt = turningPair(g);
   return (turn_deg) => {
     const from_deg = firstAt(turn_deg);
@@ -58,7 +58,7 @@ function roomOf(
       inner_mm: gearRoot(g),
       outer_mm: g.tipDiameter_mm / 2,
     };
-    return toothRoom(wedge, Object.values(teethAt(turn_deg)));
+    return toothChamber(wedge, Object.values(teethAt(turn_deg)));
   };
 }
 
@@ -94,18 +94,18 @@ export const externalGearFlow: FamilyFlow<ExternalGeometry> = {
   needs: ['teeth', 'centreDistance_mm', 'tipDiameter_mm', 'width_mm'],
   displacement: externalDisplacement,
   // What is followed stands in the middle of the mesh first: behind a tooth of the drive gear, a space of the idler.
-  rooms: [
+  chambers: [
     {
       between: 'teeth',
       part: 'drive',
       count: (g) => g.teeth,
-      of: (g) => roomOf(g, driveCentre(g), (turn_deg) => 180 + turn_deg),
+      of: (g) => chamberOf(g, driveCentre(g), (turn_deg) => 180 + turn_deg),
     },
     {
       between: 'teeth',
       part: 'idler',
       count: (g) => g.teeth,
-      of: (g) => roomOf(g, idlerCentre(g), (turn_deg) => -turn_deg - 180 / g.teeth),
+      of: (g) => chamberOf(g, idlerCentre(g), (turn_deg) => -turn_deg - 180 / g.teeth),
     },
   ],
   courses(g) {

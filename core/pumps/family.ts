@@ -21,7 +21,7 @@ export type ShapeRole =
   | 'thread'
   | 'vane'
   | 'port'
-  | 'room';
+  | 'chamber';
 
 export interface Shape {
   readonly role: ShapeRole;

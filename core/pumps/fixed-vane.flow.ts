@@ -10,7 +10,7 @@ import {
   type FamilyFlow,
 } from './flow';
 import { overFace, roundCourse, straightCourse } from './flow.course';
-import { vaneRooms } from './vanes';
+import { vaneChambers } from './vanes';
 import { overWornRing, slotFloor_mm } from './vane.flow';
 
 /** Transitions from one port to the other: two lifts. */
@@ -44,7 +44,7 @@ export const fixedVaneFlow: FamilyFlow<FixedVaneGeometry> = {
       ],
     };
   },
-  rooms: [vaneRooms(fixedVaneRotor, () => 0)],
+  chambers: [vaneChambers(fixedVaneRotor, () => 0)],
   displacement: (g) => camVaneDisplacement(g, (angle) => camRadius(g, angle)),
   chains(g, running) {
     const floor = slotFloor_mm(g);

@@ -1,7 +1,7 @@
 import type { Chain, Seal } from '../hydraulics/chain';
 import type { Displacement } from '../hydraulics/displacement';
 import type { Courses } from './flow.course';
-import type { Rooms } from './room';
+import type { Chambers } from './chamber';
 
 /** Says where a leak goes, as a rebuilder says it: several characteristics of a pump may be one way. */
 export const LEAK_WAYS = [
@@ -75,8 +75,8 @@ export interface FamilyFlow<G extends object> {
   readonly needs: readonly (keyof G & string)[];
   /** Returns what one section moves in a turn. */
   displacement(geometry: G, options: FlowOptions): Displacement;
-  /** Describes the rooms in which it carries oil round. */
-  readonly rooms: readonly Rooms<G>[];
+  /** Describes the chambers in which it carries oil round. */
+  readonly chambers: readonly Chambers<G>[];
   /** Returns the lower figure where so few vanes carry less round than the formula has it, in cm³ a turn. */
   carried?(geometry: G, options: FlowOptions): number;
   /** Draws where each path runs on the pump that lies open. */

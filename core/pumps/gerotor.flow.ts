@@ -42,7 +42,7 @@ export function lobeSeal_mm(t: Trochoid): number {
   return ((3 * Math.PI) / 8) * Math.sqrt((2 * TIP_GAP_mm) / (1 / rho + 1 / lobe));
 }
 
-/** Steps along each line that bounds a room: as it is drawn, and for its area. */
+/** Steps along each line that bounds a chamber: as it is drawn, and for its area. */
 const DRAWN_STEPS = 40;
 const AREA_STEPS = 200;
 
@@ -70,7 +70,7 @@ export const gerotorFlow: FamilyFlow<GerotorGeometry> = {
   runsOn: ({ use }) => (use === 'oil-pump' ? 'engine' : 'transmission'),
   needs: ['innerLobes', 'eccentricity_mm', 'arcCentreRadius_mm', 'arcRadius_mm', 'width_mm'],
   displacement: gerotorDisplacement,
-  rooms: [
+  chambers: [
     {
       between: 'lobes',
       part: 'outer',

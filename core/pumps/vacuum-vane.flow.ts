@@ -2,7 +2,7 @@ import { carriedByVanes, roundVaneDisplacement } from '../hydraulics/displacemen
 import { bothFaces, slotLeak, USUAL_mm, type FamilyFlow } from './flow';
 import { vacuumVaneRotor, type VacuumVaneGeometry } from './vacuum-vane';
 import { overFace, roundCourse } from './flow.course';
-import { vaneRooms } from './vanes';
+import { vaneChambers } from './vanes';
 import { overWornRing, slotFloor_mm } from './vane.flow';
 
 /** Transitions from one port to the other. */
@@ -42,9 +42,9 @@ export const vacuumVaneFlow: FamilyFlow<VacuumVaneGeometry> = {
       'ring-wear': [roundCourse(ring, 170, 190), roundCourse(ring, 10, -10)],
     };
   },
-  rooms: [
+  chambers: [
     // It is least at 12, where the rotor all but touches the bore.
-    vaneRooms(vacuumVaneRotor, (vanes) => vanes - 1),
+    vaneChambers(vacuumVaneRotor, (vanes) => vanes - 1),
   ],
   displacement: (g) => roundVaneDisplacement(ring(g)),
   carried: (g) => carriedByVanes(ring(g)),

@@ -1,6 +1,6 @@
 import type { Shape } from './family';
 import { degrees } from '../quantity/angle';
-import type { Room, Rooms } from './room';
+import type { Chamber, Chambers } from './chamber';
 import { areaOf, circlePath, onClock, ORIGIN, polygonPath, type Point } from './shapes';
 
 /** A slotted rotor with its vanes, as it is drawn. Lengths in mm, angles clockwise from 12. */
@@ -133,15 +133,15 @@ export function vanesOut(r: VaneRotor, length_mm: number): Point[][] {
 }
 
 /** Steps along the ring between two vanes. */
-const ROOM_STEPS = 48;
+const CHAMBER_STEPS = 48;
 
 /**
- * Returns the room between a vane and the next one: from the rotor out to the ring.
+ * Returns the chamber between a vane and the next one: from the rotor out to the ring.
  *
  * @param r the rotor, and the ring about it, in mm
  * @param index counts the vanes from that at 12
  */
-export function vaneRoom(r: VaneRotor, index: number): Room {
+export function vaneChamber(r: VaneRotor, index: number): Chamber {
   const from = vaneAngles(r)[index] ?? 0;
   const to = from + 360 / r.vanes;
   const half = r.thickness_mm / 2;
@@ -149,8 +149,8 @@ export function vaneRoom(r: VaneRotor, index: number): Room {
   const beside = (far: number) => degrees(Math.asin(Math.min(1, half / far)));
   const rim = beside(r.radius_mm);
   const along = (a: number, b: number, far: (angle: number) => number): Point[] =>
-    Array.from({ length: ROOM_STEPS + 1 }, (_, i) => {
-      const angle = a + ((b - a) * i) / ROOM_STEPS;
+    Array.from({ length: CHAMBER_STEPS + 1 }, (_, i) => {
+      const angle = a + ((b - a) * i) / CHAMBER_STEPS;
       return onClock(angle, far(angle), r.centre);
     });
   const outline = [
@@ -161,19 +161,19 @@ export function vaneRoom(r: VaneRotor, index: number): Room {
 }
 
 /**
- * Returns the rooms of a vane pump.
+ * Returns the chambers of a vane pump.
  *
  * @param rotorOf returns the rotor with its ring at a turn, in mm
- * @param first returns the vane behind which the room lies that is followed, counted from that at 12
+ * @param first returns the vane behind which the chamber lies that is followed, counted from that at 12
  */
-export const vaneRooms = <G extends Pick<VaneRotor, 'vanes'>>(
+export const vaneChambers = <G extends Pick<VaneRotor, 'vanes'>>(
   rotorOf: (geometry: G, turn_deg: number) => VaneRotor,
   first: (vanes: number) => number,
-): Rooms<G> => ({
+): Chambers<G> => ({
   between: 'vanes',
   part: 'rotor',
   count: (g) => g.vanes,
-  of: (g) => (turn_deg) => vaneRoom(rotorOf(g, turn_deg), first(g.vanes)),
+  of: (g) => (turn_deg) => vaneChamber(rotorOf(g, turn_deg), first(g.vanes)),
 });
 
 /**

@@ -14,7 +14,7 @@ import {
 } from './flow';
 import { overFace, roundCourse } from './flow.course';
 import { overTransitions, slotFloor_mm } from './vane.flow';
-import { vaneRooms } from './vanes';
+import { vaneChambers } from './vanes';
 import { variableVaneRotor, type VariableVaneGeometry } from './variable-vane';
 
 /** Returns the ring that the vanes run on, the slide out by its stroke. */
@@ -67,9 +67,9 @@ export const variableVaneFlow: FamilyFlow<VariableVaneGeometry> = {
       'hub-bushing': [roundCourse(g.shaftDiameter_mm / 2, 50, -50, centre)],
     };
   },
-  rooms: [
+  chambers: [
     // It is least at 6, where the rotor is nearest to the slide.
-    vaneRooms(variableVaneRotor, (vanes) => Math.floor(vanes / 2)),
+    vaneChambers(variableVaneRotor, (vanes) => Math.floor(vanes / 2)),
   ],
   displacement: (g, options) => roundVaneDisplacement(ring(g, options)),
   carried: (g, options) => carriedByVanes(ring(g, options)),

@@ -37,7 +37,7 @@ import { FlowChart } from './FlowChart';
 import { FlowFigures } from './FlowFigures';
 import { LeakList } from './LeakList';
 import { LeakMap } from './LeakMap';
-import { RoomsRow } from './RoomsRow';
+import { ChambersRow } from './ChambersRow';
 import { useDuty, useFlowBasis, usePumpAfter, type ShownDuty } from './useFlow';
 
 /** What the pump of a job delivers with its gaps, where it loses the rest, and what its circuits want. */
@@ -74,7 +74,7 @@ export function FlowPage({ job }: { readonly job: Job }) {
   ) : null;
   const rest = (
     <>
-      {flow ? <RoomsRow sheet={job.sheet} subject={basis.subject} unit={unit} /> : null}
+      {flow ? <ChambersRow sheet={job.sheet} subject={basis.subject} unit={unit} /> : null}
       <Grounds basis={basis} idle={idle} work={work} onHeld={setHeld} />
     </>
   );

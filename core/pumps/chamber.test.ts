@@ -5,12 +5,12 @@ import type { Shape } from './family';
 import { FAMILY_IDS, familyOf } from './registry';
 import { contains, type Point } from './shapes';
 
-/** Returns the example of a family, what turns it and its rooms. */
+/** Returns the example of a family, what turns it and its chambers. */
 const turning = (family: string) => {
   const { example, outline } = familyOf(family);
   return {
     example,
-    rooms: flowOf(family).rooms,
+    chambers: flowOf(family).chambers,
     shapesAt: (turn_deg: number) => outline(example, { view: 'body', turn_deg }).shapes,
   };
 };
@@ -24,7 +24,7 @@ const isMetal = (shapes: readonly Shape[]) => {
     lines.some(({ polygons }) => polygons.filter((line) => contains(line, at)).length % 2 === 1);
 };
 
-/** Places across a room's outline at which it is looked whether metal lies there. */
+/** Places across a chamber's outline at which it is looked whether metal lies there. */
 const ACROSS = 60;
 
 /** Returns how much of an outline no metal covers, in mm², by looking at a grid of places. */
@@ -40,14 +40,14 @@ function freeOf(outline: readonly Point[], covered: (at: Point) => boolean): num
   return free.length * step ** 2;
 }
 
-describe('the rooms that a pump carries round', () => {
+describe('the chambers that a pump carries round', () => {
   describe.each(FAMILY_IDS)('%s', (family) => {
-    const { example, rooms, shapesAt } = turning(family);
+    const { example, chambers, shapesAt } = turning(family);
     it.each([0, 37, 100, 181, 275])(
       'are what is free of metal on the drawing, the shaft turned by %i degrees',
       (turn_deg) => {
         const covered = isMetal(shapesAt(turn_deg));
-        for (const { of } of rooms) {
+        for (const { of } of chambers) {
           const { outline, area_mm2 } = of(example)(turn_deg);
           const most = Math.max(...[0, 90, 180, 270].map((turn) => of(example)(turn).area_mm2));
           // Parts are drawn a little apart, and a vane narrower than its slot.
@@ -56,14 +56,14 @@ describe('the rooms that a pump carries round', () => {
       },
     );
     it('begin where they are small, and are large on their way to the outlet', () => {
-      for (const { of } of rooms) {
+      for (const { of } of chambers) {
         const area = (turn: number) => of(example)(turn).area_mm2;
         const turns = Array.from({ length: 60 }, (_, i) => area(6 * i));
         expect(area(0)).toBeLessThan(0.6 * Math.max(...turns));
       }
     });
     it('go from the inlet at the left to the outlet at the right', () => {
-      for (const { of } of rooms) {
+      for (const { of } of chambers) {
         const at = of(example);
         const turns = Array.from({ length: 90 }, (_, i) => 4 * i);
         // Half of what it takes up and gives off again lies on either side: it grows at the left.
@@ -79,11 +79,11 @@ describe('the rooms that a pump carries round', () => {
   });
 
   const V = (family: string) => flowOf(family).displacement(familyOf(family).example, {}).cc_rev;
-  /** Returns what a room takes from the inlet to the outlet, over the width, in cm³. */
+  /** Returns what a chamber takes from the inlet to the outlet, over the width, in cm³. */
   const taken = (family: string) => {
-    const { example, rooms } = turning(family);
+    const { example, chambers } = turning(family);
     const { width_mm } = example as { width_mm: number };
-    const at = rooms[0]!.of(example);
+    const at = chambers[0]!.of(example);
     const areas = Array.from({ length: 361 }, (_, turn) => at(turn).area_mm2);
     return ((Math.max(...areas) - Math.min(...areas)) * width_mm) / 1000;
   };

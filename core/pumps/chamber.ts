@@ -1,21 +1,21 @@
 import { areaOf, onClock, type Point } from './shapes';
 
-/** A room between two teeth, lobes or vanes as it stands at a turn of the shaft. */
-export interface Room {
+/** A chamber between two teeth, lobes or vanes as it stands at a turn of the shaft. */
+export interface Chamber {
   /** Bounds it on the drawing, in mm; parts that are drawn over it bound it further. */
   readonly outline: readonly Point[];
   readonly area_mm2: number;
 }
 
-/** The rooms of one kind in which a pump carries oil from its inlet to its outlet. */
-export interface Rooms<G> {
+/** The chambers of one kind in which a pump carries oil from its inlet to its outlet. */
+export interface Chambers<G> {
   readonly between: 'teeth' | 'lobes' | 'vanes';
   /** Names the part of the first section with which they go round. */
   readonly part: string;
   /** Returns how many there are. */
   count(geometry: G): number;
   /** Returns one of them as it goes round with the shaft: at the mesh, or where it is least, while that has not turned. */
-  of(geometry: G): (turn_deg: number) => Room;
+  of(geometry: G): (turn_deg: number) => Chamber;
 }
 
 /** A sector between two radii about a centre; lengths in mm, angles clockwise from 12. */
@@ -74,18 +74,18 @@ const areaWithin = (polygon: readonly Point[], wedge: Wedge): number =>
   areaOf(clipped(polygon, sectorOf(wedge, wedge.inner_mm)));
 
 /**
- * Returns the room between two teeth of a gear: what neither it nor its mate fills of the sector from the middle of
+ * Returns the chamber between two teeth of a gear: what neither it nor its mate fills of the sector from the middle of
  * one tooth to that of the next.
  *
  * @param wedge the sector, from the roots to the tips, in mm
  * @param metal outlines of what fills it, in mm
  * @param hole the edge of a ring about it, outside which all is metal; the whole sector is free where it is left out
  */
-export function toothRoom(
+export function toothChamber(
   wedge: Wedge,
   metal: readonly (readonly Point[])[],
   hole: readonly Point[] = sectorOf(wedge, wedge.outer_mm),
-): Room {
+): Chamber {
   const { inner_mm, outer_mm } = wedge;
   return {
     outline: [...arcOf(wedge, outer_mm), ...arcOf(wedge, inner_mm).reverse()],

@@ -1,11 +1,11 @@
 import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { JobPump } from '@/core/flow/jobPump';
-import { drawnPump, roomOutline, roomTurns, type RoomTurn } from '@/core/flow/rooms';
+import { drawnPump, chamberOutline, chamberTurns, type ChamberTurn } from '@/core/flow/chambers';
 import { areaUnit, bareArea } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
-import { movesWords, roomName, roomWords, turnWords } from '@/core/wording/flowRooms';
+import { movesWords, chamberName, chamberWords, turnWords } from '@/core/wording/flowChambers';
 import { say } from '@/core/wording/say';
 import { ChartKey } from '@/ui/ChartKey';
 import { FigureTable } from '@/ui/FigureTable';
@@ -25,15 +25,15 @@ interface Props {
   readonly unit: ShopUnit;
 }
 
-/** Places of a turn at which rooms are looked at; so many of them are written. */
+/** Places of a turn at which chambers are looked at; so many of them are written. */
 const PLACES = 61;
 const WRITTEN = 4;
 
-/** The rooms stand so while nobody has turned the shaft: those of a pump are wide open, in degrees. */
+/** The chambers stand so while nobody has turned the shaft: those of a pump are wide open, in degrees. */
 const FIRST_deg = 120;
 
-/** What a pump moves in a turn; opened, the rooms in which it carries that round. */
-export function RoomsRow({ sheet, subject, unit }: Props) {
+/** What a pump moves in a turn; opened, the chambers in which it carries that round. */
+export function ChambersRow({ sheet, subject, unit }: Props) {
   const [isOpen, setOpen] = useState(false);
   const { displacement } = subject;
   const moves = movesWords(displacement);
@@ -47,20 +47,20 @@ export function RoomsRow({ sheet, subject, unit }: Props) {
         open={isOpen}
         onPress={() => setOpen(!isOpen)}
       />
-      {isOpen ? <TurnedRooms sheet={sheet} subject={subject} unit={unit} /> : null}
+      {isOpen ? <TurnedChambers sheet={sheet} subject={subject} unit={unit} /> : null}
     </View>
   );
 }
 
-/** The pump with its shaft in the hand: a room of each kind in blue, and its area over a turn. */
-function TurnedRooms({ sheet, subject, unit }: Props) {
+/** The pump with its shaft in the hand: a chamber of each kind in blue, and its area over a turn. */
+function TurnedChambers({ sheet, subject, unit }: Props) {
   const [dragged, setTurn] = useState(FIRST_deg);
   // The handle follows the hand; the drawing follows the handle.
   const turn = useDeferredValue(dragged);
   const [width, onLayout] = useWidth(340);
   const pump = useMemo(() => drawnPump(sheet, subject), [sheet, subject]);
-  const outline = useMemo(() => roomOutline(pump, turn), [pump, turn]);
-  const rooms = useMemo(() => roomTurns(pump, PLACES), [pump]);
+  const outline = useMemo(() => chamberOutline(pump, turn), [pump, turn]);
+  const chambers = useMemo(() => chamberTurns(pump, PLACES), [pump]);
   const words = turnWords(dragged);
   return (
     <View style={layout.stack} onLayout={onLayout}>
@@ -69,9 +69,9 @@ function TurnedRooms({ sheet, subject, unit }: Props) {
         placement={null}
         stations={[]}
         label=""
-        worked={['room']}
+        worked={['chamber']}
         size={Math.min(width, MOST)}
-        describe={say('flow.roomsDrawn', { model: sheet.model, turn: turnWords(turn) })}
+        describe={say('flow.chambersDrawn', { model: sheet.model, turn: turnWords(turn) })}
       />
       <Words size="note">{say('flow.turned', { turn: words })}</Words>
       <Slider
@@ -83,36 +83,36 @@ function TurnedRooms({ sheet, subject, unit }: Props) {
         words={words}
         onChange={setTurn}
       />
-      <Words size="note">{say('flow.roomsMeet')}</Words>
-      {rooms.map((room) => (
-        <Words key={room.rooms.part} size="note">
-          {roomWords(sheet, room, unit)}
+      <Words size="note">{say('flow.chambersMeet')}</Words>
+      {chambers.map((chamber) => (
+        <Words key={chamber.chambers.part} size="note">
+          {chamberWords(sheet, chamber, unit)}
         </Words>
       ))}
-      <RoomChart sheet={sheet} rooms={rooms} width={width} unit={unit} />
+      <ChamberChart sheet={sheet} chambers={chambers} width={width} unit={unit} />
     </View>
   );
 }
 
 interface ChartProps extends Pick<Props, 'sheet' | 'unit'> {
-  readonly rooms: readonly RoomTurn[];
+  readonly chambers: readonly ChamberTurn[];
   readonly width: number;
 }
 
-/** The area of a room of each kind over a turn, and the same as a table. */
-function RoomChart({ sheet, rooms, width, unit }: ChartProps) {
+/** The area of a chamber of each kind over a turn, and the same as a table. */
+function ChamberChart({ sheet, chambers, width, unit }: ChartProps) {
   const palette = usePalette();
   const [isTable, setTable] = useState(false);
   const colors = [palette.blue, palette.brass];
-  const lines = rooms.map((room, i) => ({
-    name: roomName(sheet, room),
+  const lines = chambers.map((chamber, i) => ({
+    name: chamberName(sheet, chamber),
     color: colors[i] ?? palette.ink,
-    values: room.areas_mm2.map((area) => Number(bareArea(area, unit))),
+    values: chamber.areas_mm2.map((area) => Number(bareArea(area, unit))),
   }));
   // The end of the turn is its beginning, and would be cut off.
   const step = (PLACES - 1) / WRITTEN;
   const turns = Array.from({ length: PLACES }, (_, i) => turnWords((360 * i) / (PLACES - 1)));
-  const title = say('flow.roomsChart', { unit: areaUnit(unit) });
+  const title = say('flow.chambersChart', { unit: areaUnit(unit) });
   return (
     <View>
       <Words strong>{title}</Words>
@@ -141,7 +141,7 @@ function RoomChart({ sheet, rooms, width, unit }: ChartProps) {
           rows={turns
             .map((turn, i) => ({
               of: turn,
-              cells: rooms.map(({ areas_mm2 }) => bareArea(areas_mm2[i] ?? 0, unit)),
+              cells: chambers.map(({ areas_mm2 }) => bareArea(areas_mm2[i] ?? 0, unit)),
             }))
             .filter((_, i) => i % 5 === 0)}
         />

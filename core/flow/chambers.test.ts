@@ -5,34 +5,36 @@ import type { GerotorGeometry } from '../pumps/gerotor.drawing';
 import { JOB } from '../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes } from '../testing/worked';
-import { roomName, roomWords } from '../wording/flowRooms';
+import { chamberName, chamberWords } from '../wording/flowChambers';
 import { jobPump } from './jobPump';
 import { otherPumps } from './otherPump';
-import { drawnPump, roomOutline, roomTurns } from './rooms';
+import { drawnPump, chamberOutline, chamberTurns } from './chambers';
 
-describe('the rooms of a pump over a turn', () => {
+describe('the chambers of a pump over a turn', () => {
   it('of a gerotor say what it moves: lobes, width, greatest less least', () => {
     const g = familyOf('gerotor').example as GerotorGeometry;
     const pump = { family: 'gerotor', geometry: g };
-    const [room] = roomTurns(pump, 361);
-    const cc = (g.innerLobes * g.width_mm * (room!.most_mm2 - room!.least_mm2)) / 1000;
+    const [chamber] = chamberTurns(pump, 361);
+    const cc = (g.innerLobes * g.width_mm * (chamber!.most_mm2 - chamber!.least_mm2)) / 1000;
     expect(cc).toBeCloseTo(flowOf('gerotor').displacement(g, {}).cc_rev, 2);
-    expect(roomWords(pump, room!, 'mm')).toBe(
-      'Between the lobes: 7 rooms, each 116 mm² at most and 4.4 mm² at least.',
+    expect(chamberWords(pump, chamber!, 'mm')).toBe(
+      'Between the lobes: 7 chambers, each 116 mm² at most and 4.4 mm² at least.',
     );
-    expect(roomWords(pump, room!, 'thou')).toMatch(/0\.180 in² at most and 0\.007 in² at least/);
+    expect(chamberWords(pump, chamber!, 'thou')).toMatch(
+      /0\.180 in² at most and 0\.007 in² at least/,
+    );
   });
   it.each(FAMILY_IDS)('are drawn beneath what turns: %s', (family) => {
-    const { shapes } = roomOutline({ family, geometry: familyOf(family).example }, 50);
+    const { shapes } = chamberOutline({ family, geometry: familyOf(family).example }, 50);
     const roles = shapes.map(({ role }) => role);
-    expect(roles.filter((role) => role === 'room')).toHaveLength(flowOf(family).rooms.length);
-    expect(roles.lastIndexOf('room')).toBeLessThan(roles.indexOf('drive'));
-    expect(roles.lastIndexOf('room')).toBeGreaterThan(roles.indexOf('pocket'));
+    expect(roles.filter((role) => role === 'chamber')).toHaveLength(flowOf(family).chambers.length);
+    expect(roles.lastIndexOf('chamber')).toBeLessThan(roles.indexOf('drive'));
+    expect(roles.lastIndexOf('chamber')).toBeGreaterThan(roles.indexOf('pocket'));
   });
   it('are named by the part that they go round with', () => {
     const name = (family: string) => {
       const pump = { family, geometry: familyOf(family).example };
-      return roomTurns(pump, 2).map((room) => roomName(pump, room));
+      return chamberTurns(pump, 2).map((chamber) => chamberName(pump, chamber));
     };
     expect(name('crescent')).toEqual([
       'Between the teeth of the drive gear',

@@ -1,5 +1,5 @@
 import type { JobDisplacement } from '../flow/jobPump';
-import type { RoomTurn } from '../flow/rooms';
+import type { ChamberTurn } from '../flow/chambers';
 import { pumpOf, type PumpKind } from '../pumps/registry';
 import { areaUnit, bareArea } from '../quantity/format';
 import { lower } from '../quantity/letters';
@@ -7,19 +7,19 @@ import type { ShopUnit } from '../quantity/units';
 import { displacementWords, rippleWords } from './flow';
 import { paragraph, say } from './say';
 
-/** Names what rooms lie between: `Between the teeth of the drive gear`. */
-export function roomName(pump: PumpKind, { rooms: { between, part } }: RoomTurn): string {
+/** Names what chambers lie between: `Between the teeth of the drive gear`. */
+export function chamberName(pump: PumpKind, { chambers: { between, part } }: ChamberTurn): string {
   const { short = '' } = pumpOf(pump).parts.find(({ id }) => id === part) ?? {};
-  return say(`flow.room.${between}`, { part: lower(short) });
+  return say(`flow.chamber.${between}`, { part: lower(short) });
 }
 
-/** Says how many rooms there are, and what one of them holds at most and at least. */
-export const roomWords = (pump: PumpKind, room: RoomTurn, unit: ShopUnit): string =>
-  say('flow.roomHolds', {
-    name: roomName(pump, room),
-    count: room.count,
-    most: bareArea(room.most_mm2, unit),
-    least: bareArea(room.least_mm2, unit),
+/** Says how many chambers there are, and what one of them holds at most and at least. */
+export const chamberWords = (pump: PumpKind, chamber: ChamberTurn, unit: ShopUnit): string =>
+  say('flow.chamberHolds', {
+    name: chamberName(pump, chamber),
+    count: chamber.count,
+    most: bareArea(chamber.most_mm2, unit),
+    least: bareArea(chamber.least_mm2, unit),
     unit: areaUnit(unit),
   });
 
