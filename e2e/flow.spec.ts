@@ -24,7 +24,7 @@ test('what a gap costs: from Decide to the leak map, what the circuits want, and
   const rows = page.getByRole('list', { name: 'What is lost, path by path' }).getByRole('listitem');
   await expect(rows.first()).toContainText('End clearance, drive gear');
   await expect(rows.nth(1)).toContainText('not measured: a usual gap');
-  await expect(page.getByText(/^Measure drive gear tips to crescent next/)).toBeVisible();
+  await expect(page.getByText(/^To measure next: Drive gear tips to crescent/)).toBeVisible();
   await expect(page.getByText(/^The test before the teardown lost 4\.5 times/)).toBeVisible();
 
   // The chart has a table behind it, and follows its handles by keyboard.

@@ -104,7 +104,7 @@ describe('the page of a pump’s flow', () => {
       /more than these sizes move/,
     );
     expect(measureNextWords(basis.job.sheet, toMeasureForFlow(basis, idle.at), 'mm')).toMatch(
-      /^Measure drive gear tips to crescent next: .* l\/min of the flow hangs on it/,
+      /^To measure next: Drive gear tips to crescent\. .* l\/min of the flow hangs on it/,
     );
     expect(coldWords(basis.job.sheet, basis.subject)).toBe('');
     const bare = basisOf(saying({}, { materials: [] }));
@@ -170,6 +170,12 @@ describe('what Decide says of the flow', () => {
     expect(said({ after }).line).toBe(
       '15 l/min (12 to 17) now, 16 l/min (15 to 17) after the work',
     );
+    // Written alike, the change itself is told.
+    const [more, less] = [0.15, -0.15].map((by) =>
+      said({ after: { ...BAND, mid: BAND.mid + by } }),
+    );
+    expect(more!.line).toBe('15 l/min (12 to 17) now, 0.15 l/min more after the work');
+    expect(less!.line).toMatch(/now, 0\.15 l\/min less after the work$/);
     expect(said({ after: BAND, demand_lpm: 9 }).line).toBe(
       '15 l/min (12 to 17); the circuits want 9 l/min',
     );

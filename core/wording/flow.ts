@@ -198,7 +198,7 @@ export function measureNextWords(
   unit: ShopUnit,
 ): string {
   if (!first) return '';
-  const gap = lower(characteristicOf(sheet, first.characteristic).name);
+  const gap = characteristicOf(sheet, first.characteristic).name;
   return say('flow.measureNext', { gap, swing: flowWords(first.swing_lpm, unit) });
 }
 

@@ -48,6 +48,20 @@ export const isChanged = (now: Band, after: Band): boolean =>
 export const flowWords = (lpm: number, unit: ShopUnit): string =>
   flowWithin(lpm, fineOf(lpm), unit);
 
+/**
+ * Writes what is delivered after work: as a band, or by how much more it is where both would be written alike.
+ *
+ * @param now what is delivered, in l/min
+ * @param after what is delivered then, by the same draws
+ */
+export function afterWords(now: Band, after: Band, unit: ShopUnit): string {
+  const half = Math.max(halfOf(now), halfOf(after));
+  const [before, then] = [now, after].map(({ mid }) => bareFlow(mid, half, unit));
+  if (before !== then) return bandWords(after, unit);
+  const flow = flowWords(Math.abs(after.mid - now.mid), unit);
+  return say('flow.byMore', { flow, side: after.mid > now.mid ? 'more' : 'less' });
+}
+
 /** Says whether a pump feeds its circuits: with margin, perhaps, or not. */
 export type Feeding = 'feeds' | 'may' | 'starves';
 

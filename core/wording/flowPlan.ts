@@ -5,7 +5,15 @@ import { formatWithUnit } from '../quantity/format';
 import { capital } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import type { StandAfter } from '../rework/decision/after';
-import { bandWords, feedingOf, fineOf, flowWords, isChanged, NO_GAIN_lpm } from './flowFigures';
+import {
+  afterWords,
+  bandWords,
+  feedingOf,
+  fineOf,
+  flowWords,
+  isChanged,
+  NO_GAIN_lpm,
+} from './flowFigures';
 import { paragraph, say } from './say';
 
 /** Says what of a plan's flow is said in Decide. */
@@ -45,7 +53,7 @@ export function planFlowWords(
   const now = idle ? bandWords(idle, unit) : flowWords(now_lpm, unit);
   const told =
     idle && after && isChanged(idle, after)
-      ? say('flow.nowAndAfter', { now, after: bandWords(after, unit) })
+      ? say('flow.nowAndAfter', { now, after: afterWords(idle, after, unit) })
       : now;
   const line =
     demand_lpm === null

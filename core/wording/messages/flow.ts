@@ -20,6 +20,7 @@ export const FLOW = {
   'flow.bench.finding':
     'The test before the teardown lost {factor} times what these gaps explain: look for another cause. The test does not change the figures here.',
   'flow.buys': '{gain} at hot idle',
+  'flow.byMore': '{flow} {side}',
   'flow.changes': '{duty}: {then}, {before}.',
   'flow.changesFor': '{duty}: {then}, {before}; the circuits want {demand}.',
   'flow.chart.pressure': 'Delivered, {unit}, over pressure, {of}, at {speed}',
@@ -59,7 +60,7 @@ export const FLOW = {
   'flow.listUnit': 'in {unit}, and the share of what is lost',
   'flow.lost': '{share} of what is lost goes {way}.',
   'flow.measureNext':
-    'Measure {gap} next: {swing} of the flow hangs on it, and nobody has measured it.',
+    'To measure next: {gap}. {swing} of the flow hangs on it, and nobody has measured it.',
   'flow.map': '{model}: what leaks, an arrow along each path, as wide as its share',
   'flow.mayFeed': 'That may not be enough.',
   'flow.missing':

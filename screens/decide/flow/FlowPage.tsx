@@ -17,7 +17,13 @@ import {
   reachWords,
   thinWords,
 } from '@/core/wording/flow';
-import { bandWords, feedingWords, isChanged, likelyWords } from '@/core/wording/flowFigures';
+import {
+  afterWords,
+  bandWords,
+  feedingWords,
+  isChanged,
+  likelyWords,
+} from '@/core/wording/flowFigures';
 import { paragraph, say } from '@/core/wording/say';
 import { useSheets, useShop } from '@/data/hooks';
 import { useAnnounced } from '@/ui/announce';
@@ -167,7 +173,7 @@ function Said({ basis, idle, work }: SaidProps) {
           band ? feedingWords(band, demand_lpm) : '',
           reachWords(basis, idle, unit),
           after && afterBand && band && isChanged(band, afterBand)
-            ? say('flow.after', { delivered: bandWords(afterBand, unit) })
+            ? say('flow.after', { delivered: afterWords(band, afterBand, unit) })
             : '',
         )}
       </Words>
