@@ -174,5 +174,8 @@ export const torqueUnit = (shop: ShopUnit): string => TORQUE.usual[shop];
  * bareTorque(119.6, 2, 'mm'); // '120'
  * bareTorque(119.6, 2, 'thou'); // '88'
  */
-export const bareTorque = (torque_Nm: number, figures: number, shop: ShopUnit): string =>
-  String(Number((torque_Nm / (TORQUE.per[TORQUE.usual[shop]] ?? 1)).toPrecision(figures)));
+export function bareTorque(torque_Nm: number, figures: number, shop: ShopUnit): string {
+  const rounded = (torque_Nm / (TORQUE.per[TORQUE.usual[shop]] ?? 1)).toPrecision(figures);
+  // Of a large one the figure itself, not its power of ten.
+  return Number(rounded) < 10 ** figures ? rounded : String(Number(rounded));
+}

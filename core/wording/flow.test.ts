@@ -219,7 +219,7 @@ describe('what Decide says of the flow', () => {
         'mm',
       );
     expect(sizes(22)).toMatch(
-      /22\.0 cm³ a turn, before 20\.0\. At 20 bar it takes about 5\.5 Nm to turn, before 5\. The inlet has to pass 10% more at the same speed\. Check with it: plates/,
+      /22\.0 cm³ a turn, before 20\.0\. At 20 bar it takes about 5\.5 Nm to turn, before 5\.0\. The inlet has to pass 10% more at the same speed\. Check with it: plates/,
     );
     const torque = { before: 59.5, after: 59.9 };
     expect(sizeWords({ before: 20, after: 20.1 }, torque, 20, 'flow.widerAlso', 'thou')).toMatch(

@@ -94,10 +94,15 @@ function WiderAnswer({ job, over_mm }: { readonly job: Job; readonly over_mm: nu
   const deciding = useDeciding(wider.job, wider.settings);
   return (
     <View style={{ gap: 10 }}>
-      {wider.more === null ? null : (
-        <Words strong>{say('rework.wider', { more: trimmed(100 * wider.more, 2) })}</Words>
-      )}
-      <WiderFlow job={job} over_mm={over_mm} />
+      <WiderFlow
+        job={job}
+        over_mm={over_mm}
+        otherwise={
+          wider.more === null ? null : (
+            <Words strong>{say('rework.wider', { more: trimmed(100 * wider.more, 1) })}</Words>
+          )
+        }
+      />
       <Answer deciding={deciding} />
       {deciding.plan ? <Planned deciding={deciding} /> : null}
     </View>

@@ -171,5 +171,5 @@ export const REWORK = {
   'rework.was': '{decided}, {proposed} was suggested',
   'rework.widerBy': '{over} over standard',
   'rework.widthOnShelf': '{label}, on the shelf',
-  'rework.wider': '{more}% more flow',
+  'rework.wider': 'It moves {more}% more in a turn.',
 } as const;

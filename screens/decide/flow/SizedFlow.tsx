@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { dutyFlow, torque_Nm, type DutyFlow, type FlowBasis } from '@/core/flow/overview';
 import type { JobPump } from '@/core/flow/jobPump';
@@ -11,14 +12,16 @@ interface Props {
   readonly other: JobPump;
   /** What has to be looked at with it. */
   readonly also: 'flow.widerAlso' | 'flow.otherAlso';
+  /** Shown where nobody can say what the pump moves. */
+  readonly otherwise?: ReactNode;
 }
 
 /** What another size of pump buys: displacement, flow at both states against before and what is wanted, torque, the inlet; and what changes with it. */
-export function SizedFlow({ basis, other, also }: Props) {
+export function SizedFlow({ basis, other, also, otherwise = null }: Props) {
   const { unit } = useShop();
   const before = basis.subject.displacement.cc_rev;
   const after = other.displacement.cc_rev;
-  if (before === null || after === null) return null;
+  if (before === null || after === null) return otherwise;
   const duties = (['idle', 'work'] as const).map((duty) => ({
     duty,
     now: dutyFlow(basis, duty),

@@ -126,4 +126,9 @@ describe('what is said of a job’s flow', () => {
     const typed = read(odd as Partial<FlowForm>);
     expect(typed.ok ? [] : Object.keys(typed.errors)).toContain(field);
   });
+  it('says all that is wrong at once', () => {
+    const typed = read({ idle_rpm: '-1', idle_pressure: '-5', idle_temp: '900', cc: 'x' });
+    const fields = ['cc', 'idle_pressure', 'idle_rpm', 'idle_temp'];
+    expect(typed.ok ? [] : Object.keys(typed.errors).sort()).toEqual(fields);
+  });
 });

@@ -214,9 +214,8 @@ export function fromFlowForm(
         work: typed.work ?? before.work,
       }
     : pump;
-  if (Object.keys(errors).length === 0) {
-    const faults = [...faultsOf(sheetFlow, sheet), ...faultsOf(jobFlow, job)];
-    for (const { path, message } of faults) errors[fieldOf(path)] ??= message;
-  }
+  // What could not be read stands as nothing; of its field that is said already.
+  const faults = [...faultsOf(sheetFlow, sheet), ...faultsOf(jobFlow, job)];
+  for (const { path, message } of faults) errors[fieldOf(path)] ??= message;
   return Object.keys(errors).length > 0 ? { ok: false, errors } : { ok: true, job, sheet };
 }
