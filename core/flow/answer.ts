@@ -50,6 +50,19 @@ export interface MiddleFlow extends Delivered {
 }
 
 /**
+ * Returns the share of what is lost that goes through gaps which nobody measured; 1 where none was.
+ *
+ * @param paths of a pump, each with its share and where its gap is known from
+ * @example
+ * unmeasuredShare([{ share: 0.8, gapFrom: 'measured' }, { share: 0.2, gapFrom: 'limits' }]); // 0.2
+ */
+export function unmeasuredShare(paths: readonly Pick<JobPath, 'share' | 'gapFrom'>[]): number {
+  const guessed = paths.filter(({ gapFrom }) => gapFrom === 'limits' || gapFrom === 'example');
+  if (guessed.length === paths.length) return 1;
+  return guessed.reduce((sum, { share }) => sum + share, 0);
+}
+
+/**
  * Returns what a job's pump delivers with its gaps in the middle of what is known, and which path loses what; null
  * where nobody can say what it moves.
  *

@@ -1,6 +1,6 @@
 import { hasViscosity, type Fluid } from '../hydraulics/fluid';
 import { type BeforeFigure, pumpSpeed } from '../records/tag';
-import { middleFlow, UNFITTED, type JobPath, type SlipFactor } from './answer';
+import { middleFlow, UNFITTED, unmeasuredShare, type SlipFactor } from './answer';
 import type { Conditions, JobPump } from './jobPump';
 
 /** A reading of a test that says all that the model asks: flow, pressure and the oil's temperature. */
@@ -27,12 +27,8 @@ export interface BenchFit {
 /** Between these a test is taken to say how far the model is off; beyond, that something else is. */
 export const BELIEVED = { least: 0.5, most: 2 } as const;
 
-/** More than this share is most. */
+/** Less than this share is not most. */
 const MOSTLY = 0.5;
-
-/** Returns the share of what is lost that goes through gaps which were measured. */
-const measuredShare = (paths: readonly JobPath[]): number =>
-  paths.reduce((sum, { share, gapFrom }) => sum + (gapFrom === 'measured' ? share : 0), 0);
 
 /** Returns the readings of a test that can be used. */
 function usable(figures: readonly BeforeFigure[], fluid: Fluid): Usable[] {
@@ -67,7 +63,7 @@ export function benchFit(
   });
   if (read.length === 0) return null;
   const readings = read.length;
-  const isMeasured = read.every(({ paths }) => measuredShare(paths) > MOSTLY);
+  const isMeasured = read.every(({ paths }) => unmeasuredShare(paths) < MOSTLY);
   const K =
     read.reduce((sum, { slip, lost }) => sum + slip * lost, 0) /
     read.reduce((sum, { slip }) => sum + slip ** 2, 0);

@@ -53,7 +53,11 @@ describe('a flow', () => {
     );
   });
   it('is held against what is wanted: with margin, perhaps, or not', () => {
-    expect(feedingWords(BAND, 10)).toMatch(/margin/);
+    expect(feedingWords(BAND, 10)).toBe('That feeds the circuits with margin.');
+    expect(feedingWords(BAND, 12)).toBe('That is enough for the circuits.');
+    expect(feedingWords(BAND, 12, 0.5)).toBe(
+      'That is enough for the circuits, if the gaps that nobody measured are as they should be.',
+    );
     expect(feedingWords(BAND, 15)).toMatch(/may not/);
     expect(feedingWords(BAND, 18)).toMatch(/starve/);
     expect(feedingWords(BAND, null)).toBe('');
@@ -70,6 +74,9 @@ describe('the page of a pump’s flow', () => {
     const idle = dutyFlow(basis, 'idle');
     expect(deliversWords(idle, null, 'mm')).toMatch(
       /^At hot idle the pump delivers \d+(\.\d+)? of 19\.3 l\/min; the circuits want 14 l\/min\.$/,
+    );
+    expect(deliversWords(dutyFlow(basisOf(fed), 'idle'), null, 'mm')).toMatch(
+      /^No gap is measured yet\. With usual ones, or by its limits, the pump would deliver \d+ of 19\.3 l\/min at hot idle; the circuits want 14/,
     );
     expect(lostWords(basis.subject, idle.flow!)).toMatch(
       /of what is lost goes over the gear faces\.$/,
@@ -161,7 +168,7 @@ describe('what Decide says of the flow', () => {
   const after = { lo: 15, mid: 16, hi: 17 };
   const said = (flow: Partial<PlanFlow>, checks: Partial<ChecksStand> = {}) =>
     planFlowWords(
-      { now_lpm: 15.2, idle: BAND, after: null, demand_lpm: null, ...flow },
+      { now_lpm: 15.2, idle: BAND, after: null, demand_lpm: null, unmeasured: 0, ...flow },
       { isOut: false, after: null, ...checks },
       'mm',
     );
@@ -195,6 +202,15 @@ describe('what Decide says of the flow', () => {
     expect(said({ after, demand_lpm: 16 }, { after: 'come' }).fact).toMatch(/not sure/);
     expect(said({ after, demand_lpm: 20 }).fact).toBe('');
     expect(said({ demand_lpm: 9 }, { isOut: true }).fact).toMatch(/still feeds its circuits/);
+    expect(said({ demand_lpm: 12 }, { isOut: true }).fact).toBe('');
+    expect(said({ demand_lpm: 9, unmeasured: 0.4 }, { isOut: true }).fact).toMatch(
+      /with margin, if the gaps that nobody measured are as they should be\.$/,
+    );
+    // Before a gap is measured nothing is said of this very pump.
+    expect(said({ demand_lpm: 9, unmeasured: 1 }, { isOut: true })).toEqual({
+      line: 'no gap is measured yet',
+      fact: '',
+    });
     expect(said({ demand_lpm: 9 }).fact).toBe('');
     expect(gainWords(1.234, 'mm')).toBe('+1.2 l/min at hot idle');
     expect(gainWords(-0.4, 'mm')).toBe('−0.40 l/min at hot idle');

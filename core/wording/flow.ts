@@ -1,4 +1,4 @@
-import { type Band, type JobPath, type MiddleFlow } from '../flow/answer';
+import { unmeasuredShare, type Band, type JobPath, type MiddleFlow } from '../flow/answer';
 import { pressureReached, type DutyFlow, type FlowBasis, type Unmeasured } from '../flow/overview';
 import type { BenchFit } from '../flow/benchTest';
 import type { JobState } from '../flow/demand';
@@ -50,7 +50,7 @@ export function lostWords(subject: Pick<JobPump, 'known'>, { paths }: MiddleFlow
   return say('flow.lost', { share: say(key), way: say(`flow.way.${first.way}`) });
 }
 
-/** Says what a pump delivers at a state, of what it moves, and what is wanted. */
+/** Says what a pump delivers at a state, of what it moves, and what is wanted; what it would, before a gap is measured. */
 export function deliversWords(
   { duty, flow, demand_lpm }: Pick<DutyFlow, 'duty' | 'flow' | 'demand_lpm'>,
   band: Band | null,
@@ -64,8 +64,12 @@ export function deliversWords(
       flow.delivered_lpm === 0 ? say('flow.none') : bareFlow(flow.delivered_lpm, half, unit),
     theoretical: flowWithin(flow.theoretical_lpm, Math.min(half, 0.5), unit),
   };
-  if (demand_lpm === null) return say('flow.delivers', figures);
-  return say('flow.deliversFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
+  const isKnown = unmeasuredShare(flow.paths) < 1;
+  if (demand_lpm === null) return say(isKnown ? 'flow.delivers' : 'flow.would', figures);
+  return say(isKnown ? 'flow.deliversFor' : 'flow.wouldFor', {
+    ...figures,
+    demand: formatFlow(demand_lpm, unit),
+  });
 }
 
 /** Says at which pressure a pump gives up; empty where it reaches what is asked. */

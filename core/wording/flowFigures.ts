@@ -1,7 +1,7 @@
 import type { Band } from '../flow/answer';
 import { bareFlow, flowWithin } from '../quantity/flow';
 import type { ShopUnit } from '../quantity/units';
-import { say, type MessageKey } from './say';
+import { say } from './say';
 
 /** Half the width of a band: how far its middle may be off, in l/min. */
 export const halfOf = ({ lo, hi }: Band): number => (hi - lo) / 2;
@@ -62,8 +62,11 @@ export function afterWords(now: Band, after: Band, unit: ShopUnit): string {
   return say('flow.byMore', { flow, side: after.mid > now.mid ? 'more' : 'less' });
 }
 
-/** Says whether a pump feeds its circuits: with margin, perhaps, or not. */
-export type Feeding = 'feeds' | 'may' | 'starves';
+/** Says whether a pump feeds its circuits: with margin, just so, perhaps, or not. */
+export type Feeding = 'margin' | 'feeds' | 'may' | 'starves';
+
+/** It is a margin where a pump delivers so much more than is wanted: what the model is good for. */
+const MARGIN = 1 + FINE;
 
 /**
  * Returns whether a pump feeds its circuits; null where nobody said what they want.
@@ -71,24 +74,41 @@ export type Feeding = 'feeds' | 'may' | 'starves';
  * @param band what it delivers, in l/min
  * @param demand_lpm what they want
  * @example
- * feedingOf({ lo: 8, mid: 9, hi: 10 }, 7); // 'feeds'
+ * feedingOf({ lo: 8, mid: 9, hi: 10 }, 7); // 'margin'
+ * feedingOf({ lo: 8, mid: 9, hi: 10 }, 7.5); // 'feeds'
  * feedingOf({ lo: 8, mid: 9, hi: 10 }, 9.5); // 'may'
  * feedingOf({ lo: 8, mid: 9, hi: 10 }, null); // null
  */
 export function feedingOf(band: Band, demand_lpm: number | null): Feeding | null {
   if (demand_lpm === null) return null;
   if (band.hi < demand_lpm) return 'starves';
-  return band.lo >= demand_lpm ? 'feeds' : 'may';
+  if (band.lo < demand_lpm) return 'may';
+  return band.lo < MARGIN * demand_lpm ? 'feeds' : 'margin';
 }
 
-const FEEDING: Readonly<Record<Feeding, MessageKey & `flow.${string}`>> = {
-  feeds: 'flow.feeds',
-  may: 'flow.mayFeed',
-  starves: 'flow.starves',
-};
+/** Of a loss that goes through gaps which nobody measured this share is little. */
+const LITTLE = 0.1;
 
-/** Says whether a pump feeds its circuits; empty where nobody said what they want. */
-export function feedingWords(band: Band, demand_lpm: number | null): string {
-  const feeding = feedingOf(band, demand_lpm);
-  return feeding ? say(FEEDING[feeding] as 'flow.feeds') : '';
+/**
+ * Tells whether it rests on gaps that nobody measured that a pump feeds its circuits.
+ *
+ * @param unmeasured the share of what is lost through them
+ */
+export const restsOnUnmeasured = (unmeasured: number): boolean => unmeasured > LITTLE;
+
+/** Says whether a pump feeds its circuits, and whether that rests on what nobody measured; empty where nobody said what they want. */
+export function feedingWords(band: Band, demand_lpm: number | null, unmeasured = 0): string {
+  const open = restsOnUnmeasured(unmeasured);
+  switch (feedingOf(band, demand_lpm)) {
+    case 'margin':
+      return say(open ? 'flow.feedsMarginIf' : 'flow.feedsMargin');
+    case 'feeds':
+      return say(open ? 'flow.feedsIf' : 'flow.feeds');
+    case 'may':
+      return say('flow.mayFeed');
+    case 'starves':
+      return say('flow.starves');
+    default:
+      return '';
+  }
 }

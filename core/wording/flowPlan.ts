@@ -12,6 +12,7 @@ import {
   fineOf,
   flowWords,
   isChanged,
+  restsOnUnmeasured,
   NO_GAIN_lpm,
 } from './flowFigures';
 import { paragraph, say } from './say';
@@ -32,6 +33,8 @@ export interface PlanFlow {
   readonly idle: Band | null;
   readonly after: Band | null;
   readonly demand_lpm: number | null;
+  /** Share of what is lost now through gaps that nobody measured. */
+  readonly unmeasured: number;
 }
 
 /** Says how checks stand: whether one is out now, and how all of them do after the plan; null for no plan. */
@@ -45,11 +48,12 @@ export interface ChecksStand {
  * in and leaves the circuits hungry, a pump that is out and feeds them with margin.
  */
 export function planFlowWords(
-  { now_lpm, idle, after, demand_lpm }: PlanFlow,
+  { now_lpm, idle, after, demand_lpm, unmeasured }: PlanFlow,
   checks: ChecksStand,
   unit: ShopUnit,
 ): PlanFlowSaid {
   if (now_lpm === null) return { line: say('flow.unknown'), fact: '' };
+  if (unmeasured === 1) return { line: say('flow.wouldLine'), fact: '' };
   const now = idle ? bandWords(idle, unit) : flowWords(now_lpm, unit);
   const told =
     idle && after && isChanged(idle, after)
@@ -59,14 +63,12 @@ export function planFlowWords(
     demand_lpm === null
       ? told
       : say('flow.wants', { text: told, demand: formatFlow(demand_lpm, unit) });
-  return { line, fact: factOf(idle, after, demand_lpm, checks) };
+  return { line, fact: factOf({ idle, after, demand_lpm, unmeasured }, checks) };
 }
 
 /** Says what the flow adds to the verdicts; empty for nothing. */
 function factOf(
-  idle: Band | null,
-  after: Band | null,
-  demand_lpm: number | null,
+  { idle, after, demand_lpm, unmeasured }: Omit<PlanFlow, 'now_lpm'>,
   checks: ChecksStand,
 ): string {
   const then = after && feedingOf(after, demand_lpm);
@@ -75,8 +77,10 @@ function factOf(
     if (then === 'starves') return say('flow.stillStarves', { stand });
     if (then === 'may') return say('flow.stillMayStarve', { stand });
   }
-  const feeds = idle !== null && feedingOf(idle, demand_lpm) === 'feeds';
-  return checks.isOut && feeds ? say('flow.outFeeds') : '';
+  const isAmple = idle !== null && feedingOf(idle, demand_lpm) === 'margin';
+  return checks.isOut && isAmple
+    ? say(restsOnUnmeasured(unmeasured) ? 'flow.outFeedsIf' : 'flow.outFeeds')
+    : '';
 }
 
 /** Says what works of a plan buy in flow at hot idle; empty for nothing. */

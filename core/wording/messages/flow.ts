@@ -33,7 +33,12 @@ export const FLOW = {
     'At {duty} the pump delivers {delivered} of {theoretical}; the circuits want {demand}.',
   'flow.displacement': '{cc} cm³ a turn, {from}',
   'flow.displacementOff': '{text}; the geometry has {other}, {percent}% {side}',
-  'flow.feeds': 'That feeds the circuits with margin.',
+  'flow.feeds': 'That is enough for the circuits.',
+  'flow.feedsIf':
+    'That is enough for the circuits, if the gaps that nobody measured are as they should be.',
+  'flow.feedsMargin': 'That feeds the circuits with margin.',
+  'flow.feedsMarginIf':
+    'That feeds the circuits with margin, if the gaps that nobody measured are as they should be.',
   'flow.fieldOf': '{field}, {of}',
   'flow.figures': '{speed}, {pressure}, {temperature}',
   'flow.from.measured': 'from measured sizes',
@@ -88,6 +93,8 @@ export const FLOW = {
   'flow.held': 'This stands as it was: what is typed is not used yet.',
   'flow.outFeeds':
     'The pump is out on a limit, and still feeds its circuits at hot idle with margin.',
+  'flow.outFeedsIf':
+    'The pump is out on a limit, and still feeds its circuits at hot idle with margin, if the gaps that nobody measured are as they should be.',
   'flow.reaches': 'It does not reach {pressure}: at about {reached} all of it slips back.',
   'flow.ripple': 'Ripple {percent}%',
   'flow.removeCircuit': 'Remove circuit {number}',
@@ -135,6 +142,12 @@ export const FLOW = {
   'flow.unknown': 'The flow is not known yet',
   'flow.workIs': 'Working speed: {state}',
   'flow.upTo': 'up to {flow}',
+  'flow.would':
+    'No gap is measured yet. With usual ones, or by its limits, the pump would deliver {delivered} of {theoretical} at {duty}.',
+  'flow.wouldFor':
+    'No gap is measured yet. With usual ones, or by its limits, the pump would deliver {delivered} of {theoretical} at {duty}; the circuits want {demand}.',
+  'flow.wouldSay': 'Measure its gaps: they say what it delivers.',
+  'flow.wouldLine': 'no gap is measured yet',
   'flow.wants': '{text}; the circuits want {demand}',
   'flow.way.body': 'past the tips in the body',
   'flow.way.bushing': 'through the bushing',

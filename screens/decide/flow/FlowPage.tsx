@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
-import type { MiddleFlow } from '@/core/flow/answer';
+import { unmeasuredShare, type MiddleFlow } from '@/core/flow/answer';
 import { toMeasureForFlow, type FlowBasis } from '@/core/flow/overview';
 import { flowOf } from '@/core/pumps/flows';
 import type { Job } from '@/core/records/job';
@@ -161,30 +161,37 @@ function Said({ basis, idle, work }: SaidProps) {
       </Heading>
     );
   }
+  const unmeasured = unmeasuredShare(flow.paths);
   const working = work.flow && work.band ? bandWords(work.band, unit) : null;
   return (
     <View style={styles.said}>
       <Heading ref={next} size="instruction">
         {deliversWords(idle, band, unit)}
       </Heading>
-      <Words>
-        {paragraph(
-          lostWords(basis.subject, flow),
-          band ? feedingWords(band, demand_lpm) : '',
-          reachWords(basis, idle, unit),
-          after && afterBand && band && isChanged(band, afterBand)
-            ? say('flow.after', { delivered: afterWords(band, afterBand, unit) })
-            : '',
-        )}
-      </Words>
-      {band ? (
-        <Words tone="muted">
-          {paragraph(
-            likelyWords(band, unit),
-            working ? say('flow.atWork', { delivered: working }) : '',
-          )}
-        </Words>
-      ) : null}
+      {unmeasured === 1 ? (
+        <Words>{say('flow.wouldSay')}</Words>
+      ) : (
+        <>
+          <Words>
+            {paragraph(
+              lostWords(basis.subject, flow),
+              band ? feedingWords(band, demand_lpm, unmeasured) : '',
+              reachWords(basis, idle, unit),
+              after && afterBand && band && isChanged(band, afterBand)
+                ? say('flow.after', { delivered: afterWords(band, afterBand, unit) })
+                : '',
+            )}
+          </Words>
+          {band ? (
+            <Words tone="muted">
+              {paragraph(
+                likelyWords(band, unit),
+                working ? say('flow.atWork', { delivered: working }) : '',
+              )}
+            </Words>
+          ) : null}
+        </>
+      )}
     </View>
   );
 }
