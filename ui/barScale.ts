@@ -11,6 +11,9 @@ const MOST = 6;
 /** The scale where neither a limit nor a reading gives one, in mm. */
 const BLANK_MM = 0.1;
 
+/** Where things lie on a bar, in px: its line, what is known over it, room beside it. */
+export const BAR = { base: 44, top: 24, height: 12, margin: 22 } as const;
+
 /** What a bar shows, in mm. */
 export interface BarScale {
   readonly from_mm: number;
@@ -40,4 +43,11 @@ export function barScale(
   const most = limit > 0 ? MOST * limit : Infinity;
   const end = Math.max(limit, Math.min(seen, most));
   return { from_mm: 0, to_mm: end > 0 ? end * (1 + ROOM) : BLANK_MM };
+}
+
+/** Returns where a length lies on a bar of a width; past the end of the scale it stays at the end. */
+export function across(width: number, { from_mm, to_mm }: BarScale): (mm: number) => number {
+  const held = (mm: number) => Math.min(Math.max(mm, from_mm), to_mm);
+  const room = width - 2 * BAR.margin;
+  return (mm) => BAR.margin + ((held(mm) - from_mm) / (to_mm - from_mm)) * room;
 }
