@@ -14,7 +14,7 @@ import type { Past } from './past';
  */
 export interface Assessment extends Past, Details {
   readonly characteristic: Characteristic;
-  /** Null where the sheet publishes none for the tier: the gap is recorded, not judged. */
+  /** Is null where the sheet publishes none for the tier: the gap is recorded, not judged. */
   readonly limits: HeldLimits | null;
   /** Gives the least that it may become by work, where none is published; null where it does not run. */
   readonly least: Least | null;

@@ -11,7 +11,7 @@ export interface HeldLimits extends Limits {
   readonly upper_mm: number | null;
   /** A band inside the limits that a builder aims at, in the same convention. */
   readonly preferred: Limits | null;
-  /** Null where nobody published them: a vane has to be longer than its reach whatever a sheet says. */
+  /** Is null where nobody published them: a vane has to be longer than its reach whatever a sheet says. */
   readonly published: SheetLimit | null;
 }
 

@@ -130,7 +130,7 @@ export interface TriesState {
 export interface Beside {
   /** Thicknesses that were tried there and are not believed: they are not asked for again. */
   readonly spent_mm?: readonly number[];
-  /** About where the gap should lie. */
+  /** Says about where the gap should lie. */
   readonly expected?: Expected | null;
 }
 

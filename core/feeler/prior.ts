@@ -1,7 +1,7 @@
 import type { ToleranceZone } from '../metrology/verdict';
 import type { Bracket } from './bounds';
 
-/** About where a gap should lie, in mm: a value and how far from it gaps are found (standard deviation). */
+/** Says about where a gap should lie, in mm: a value and how far from it gaps are found (standard deviation). */
 export interface Expected {
   readonly centre_mm: number;
   readonly spread_mm: number;

@@ -7,7 +7,7 @@ export type Duty = 'idle' | 'work';
 /** Says what circuits want at a state: all of them together, at the highest pressure among them. */
 export interface Demand {
   readonly flow_lpm: number;
-  /** Null where nobody said. */
+  /** Is null where nobody said. */
   readonly pressure_bar: number | null;
 }
 

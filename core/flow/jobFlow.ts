@@ -10,7 +10,7 @@ import { standingBefore, standingNow, type Standing } from './known';
 export interface JobFlowAnswer {
   readonly subject: JobPump;
   readonly displacement: JobDisplacement;
-  /** Null where nobody can say what the pump moves. */
+  /** Is null where nobody can say what the pump moves. */
   readonly delivered: Band | null;
   readonly slip_lpm: number | null;
   readonly efficiency: number | null;

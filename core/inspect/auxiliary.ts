@@ -16,7 +16,7 @@ import { say, spelled } from '../wording/say';
 export interface AuxiliaryChecked {
   readonly check: AlsoCheck;
   readonly answer: AuxiliaryAnswer | null;
-  /** True where the answer is another than the expected one. */
+  /** Is true where the answer is another than the expected one. */
   readonly differs: boolean;
   /** Says what comes of the answer where it does harm on any pump, or contradicts the tag; null where it does neither. */
   readonly harm: string | null;

@@ -53,7 +53,7 @@ interface Types {
   readonly answer: SwungFigure;
 }
 
-/** An indicator that is swung: backlash, end play, runout. The smallest and the largest of its places count. */
+/** Describes an indicator that is swung: backlash, end play, runout. The smallest and the largest of its places count. */
 export const indicator: Method<Types> = {
   id: 'swing',
   schema,

@@ -16,9 +16,9 @@ export type LockedPair = readonly [body: string, gears: string];
 /** A part that finds no partner, and why: the partner that comes nearest, or that others took all that fit. */
 export interface LeftOver {
   readonly part: string;
-  /** Null where nothing was there to pair it with. */
+  /** Is null where nothing was there to pair it with. */
   readonly nearest: string | null;
-  /** Null where it would have fitted, and another part took it. */
+  /** Is null where it would have fitted, and another part took it. */
   readonly misfit: Misfit | null;
 }
 

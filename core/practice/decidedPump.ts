@@ -31,7 +31,7 @@ export interface Case {
 
 /** Says what became of a pump, compared with what it truly was. */
 export interface Followed {
-  /** Say what the app came to at first, and at the end. */
+  /** Says what the app came to at first, and at the end. */
   readonly first: Decided['kind'];
   readonly last: Decided['kind'];
   /** Readings that Decide asked for before it came to anything; as many as it was given where it never did. */

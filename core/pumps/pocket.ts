@@ -173,7 +173,7 @@ export const pocketDepth = (out: string): Dimension =>
     remedies: ['face-deck', 'sink-pocket'],
   });
 
-/** The diameter of the pocket, read across two lines. */
+/** Describes the diameter of the pocket, read across two lines. */
 export const pocketBore: Dimension = dimension({
   id: 'pocket-diameter',
   name: 'Pocket bore',

@@ -23,7 +23,7 @@ export interface VaneReach {
   readonly inSlot_mm: number;
   /** `escapes` where the vane is no longer than its reach: it can leave its slot. */
   readonly verdict: 'in' | 'out' | 'escapes';
-  /** Null where nothing is known of the wear, or there is none. */
+  /** Is null where nothing is known of the wear, or there is none. */
   readonly hoursLeft: number | null;
 }
 

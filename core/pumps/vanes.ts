@@ -8,7 +8,7 @@ export interface VaneRotor {
   readonly centre: Point;
   readonly radius_mm: number;
   readonly vanes: number;
-  /** How far it has turned from where a vane stands at 12. */
+  /** Says how far it has turned from where a vane stands at 12. */
   readonly turn_deg: number;
   readonly thickness_mm: number;
   readonly slotDepth_mm: number;

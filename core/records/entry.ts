@@ -19,7 +19,7 @@ import { zero } from './entries/zero';
 import type { Sheet } from './sheet';
 
 /**
- * Every kind of entry beside readings that is an item of a list. Each stands behind a function: a job that has none of
+ * Lists every kind of entry beside readings that is an item of a list. Each stands behind a function: a job that has none of
  * a kind need not read what belongs to it.
  */
 const ENTRY = {

@@ -211,7 +211,7 @@ describe('a backup of version 9', () => {
     Record<'jobs' | 'sheets' | 'parts' | 'studies', Record<string, unknown>[]>
   >;
 
-  /** What records of later versions have besides. */
+  /** Lists what records of later versions have besides. */
   const SINCE: Partial<Record<keyof typeof raw, object>> = {
     jobs: { flow: AS_THE_SHEET },
     sheets: { flow: NO_SHEET_FLOW },

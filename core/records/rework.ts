@@ -46,7 +46,7 @@ export const shopOperation = exact({
   price: money().required(),
   /** Days of waiting. */
   days: days().required(),
-  /** Null where there is no amount. */
+  /** Is null where there is no amount. */
   least_mm: millimetres().nullable().defined(),
   most_mm: millimetres()
     .nullable()
@@ -91,7 +91,7 @@ export const leastSize = exact({
 /** Describes what a kind of operation costs on one model of pump, where that is not what the shop says. */
 export const price = exact({
   operation: idOf<OperationId>(),
-  /** Null where the shop’s own holds. */
+  /** Is null where the shop’s own holds. */
   price: money().nullable().defined(),
   days: days().nullable().defined(),
 });

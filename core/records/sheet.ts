@@ -169,7 +169,7 @@ export const sheetSchema = exact({
   clutches: listed(array(clutch).required().max(8), 'A clutch is there twice'),
   book: array(bookRule).required().max(200),
   family: string().oneOf(FAMILY_IDS).required(),
-  /** True where the limits were made up, as in the demo: said wherever they appear. */
+  /** Is true where the limits were made up, as in the demo: said wherever they appear. */
   invented: boolean().required(),
   note: note().defined(),
   geometry: lazy((_, { parent }) => {

@@ -90,7 +90,7 @@ const gauge = (
 /** The name of the usual inch set. */
 const INCH_SET = 'Inch leaves';
 
-/** The usual inch leaf set: 1.5 to 35 thou. */
+/** Lists the usual inch leaf set: 1.5 to 35 thou. */
 const INCH_LEAVES: Shop['feelers'][number] = {
   name: INCH_SET,
   leaves_mm: [

@@ -202,7 +202,7 @@ function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[]
 const reported = (a: Assessment): boolean =>
   a.limits !== null || a.largest !== null || a.before !== null || a.touches.length > 0;
 
-/** In which order a report has its checks: what is out first. */
+/** Says in which order a report has its checks: what is out first. */
 const ORDER: readonly Verdict[] = ['out', 'close', 'open', 'in'];
 
 /** Returns checks with a limit by their verdict, the worst first, and after them what was only recorded. */

@@ -21,10 +21,10 @@ export interface Written<V> {
 
 const wrong = (message: string): InputError => new InputError('text', 'unreadable', message);
 
-/** A choice, or a text to the letter. */
+/** Describes a choice, or a text to the letter. */
 export const asIs: Written<string> = { write: (text) => text, read: (text) => text };
 
-/** A text without blanks at its ends. */
+/** Describes a text without blanks at its ends. */
 export const words: Written<string> = { write: (text) => text, read: (text) => text.trim() };
 
 /** Writes whether something is so as the choice between yes and no. */
@@ -68,7 +68,7 @@ export const inParts = (decimals: number, perOne: number): Written<number> => ({
   read: (text, unit) => Number((decimal(decimals).read(text, unit) / perOne).toPrecision(6)),
 });
 
-/** A difference of lengths in mm, which may be below nought; always in the shop's unit. */
+/** Describes a difference of lengths in mm, which may be below nought; always in the shop's unit. */
 export const difference: Written<number> = {
   rounds: true,
   write: (mm, unit) => trimmed(mm / MM_PER[unit], 3),
@@ -82,7 +82,7 @@ function figureIn(value: number | null, text: string): number {
   return value;
 }
 
-/** A number as it stands, set apart by blanks or not: a year, a serial number. */
+/** Describes a number as it stands, set apart by blanks or not: a year, a serial number. */
 export const numeral: Written<number> = {
   write: String,
   read: (text) => figureIn(parseNumber(text.replace(/\s/g, '')), text),

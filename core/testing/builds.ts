@@ -1,7 +1,7 @@
 import { families, familyOf } from '../pumps/registry';
 import { blankSheet, type Sheet } from '../records/sheet';
 
-/** The builds of families that have several, beside what their example is. */
+/** Lists the builds of families that have several, beside what their example is. */
 const BUILDS: Readonly<Record<string, readonly object[]>> = {
   gerotor: [{ use: 'front-pump' }, { use: 'oil-pump' }],
   'external-gear': [
@@ -10,7 +10,7 @@ const BUILDS: Readonly<Record<string, readonly object[]>> = {
   ],
 };
 
-/** A sheet without a limit for every family and every build of one, named by them. */
+/** Lists a sheet without a limit for every family and every build of one, named by them. */
 export const EVERY_BUILD: readonly Sheet[] = families().flatMap(({ id, example }) =>
   (BUILDS[id] ?? [{}]).map((build): Sheet => {
     const geometry = { ...example, ...build };

@@ -3,7 +3,7 @@ import { bareFlow, flowWithin } from '../quantity/flow';
 import type { ShopUnit } from '../quantity/units';
 import { say } from './say';
 
-/** Half the width of a band: how far its middle may be off, in l/min. */
+/** Returns half the width of a band: how far its middle may be off, in l/min. */
 export const halfOf = ({ lo, hi }: Band): number => (hi - lo) / 2;
 
 /** Less than this is told as nothing, in l/min. */
@@ -12,6 +12,7 @@ export const NO_GAIN_lpm = 0.05;
 /** Without a band a figure is told as finely as the model is good for: a tenth of it. */
 const FINE = 0.1;
 
+/** Returns how finely a figure without a band is told, in l/min. */
 export const fineOf = (lpm: number): number => Math.max(FINE * lpm, 0.05);
 
 /**

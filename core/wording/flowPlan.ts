@@ -27,7 +27,7 @@ export interface PlanFlowSaid {
 
 /** Holds what is known of the flow at hot idle, now and after a plan. */
 export interface PlanFlow {
-  /** What is delivered with the gaps in the middle, in l/min; null where nobody can say. */
+  /** Says what is delivered with the gaps in the middle, in l/min; null where nobody can say. */
   readonly now_lpm: number | null;
   /** Bands of now and after the plan; null while they are drawn, or where there are none. */
   readonly idle: Band | null;

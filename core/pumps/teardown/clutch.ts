@@ -4,7 +4,7 @@ export const FREE_TURNS = ['clockwise', 'anticlockwise'] as const;
 export const CLUTCH_SIDES = ['pump side', 'converter side'] as const;
 /** The race that is turned while the other is held. */
 export const RACES = ['inner race', 'outer race'] as const;
-/** On which side the cage's tabs lie. */
+/** Says on which side the cage's tabs lie. */
 export const TAB_SIDES = [...CLUTCH_SIDES, 'no tabs'] as const;
 /** Most washers that are asked for by number. */
 export const MOST_WASHERS = 4;

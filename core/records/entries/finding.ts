@@ -17,7 +17,7 @@ export const finding = entryKind({
   kind: 'finding',
   schema: entrySchema('finding', {
     surface: idOf<SurfaceId>(),
-    /** Null where it is sound. */
+    /** Is null where it is sound. */
     defect: string().oneOf(DEFECT_IDS).nullable().defined(),
     nail: string().oneOf(NAILS).nullable().defined(),
     depth_mm: millimetres().nullable().defined(),

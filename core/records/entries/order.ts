@@ -15,7 +15,7 @@ export const order = entryKind({
     state: string().oneOf(ORDER_STATES).required(),
     /** The day on which that was. */
     date: day().required(),
-    /** Empty where nobody said. */
+    /** Is empty where nobody said. */
     supplier: line().defined(),
     partNumber: line().defined(),
   }),

@@ -11,7 +11,7 @@ const planStep = exact({
   operation: idOf<OperationId>(),
   /** The operation on this pump, by its parts. */
   offer: identifier(),
-  /** Null where the operation has no amount. */
+  /** Is null where the operation has no amount. */
   amount_mm: millimetres().nullable().defined(),
   from_mm: millimetres().nullable().defined(),
   to_mm: millimetres().nullable().defined(),
@@ -20,7 +20,7 @@ const planStep = exact({
   days: days().required(),
 });
 
-/** A plan that somebody made the work list: it takes the place of the one before. */
+/** Describes a plan that somebody made the work list: it takes the place of the one before. */
 export const plan = entryKind({
   kind: 'plan',
   schema: entrySchema('plan', {

@@ -9,7 +9,7 @@ export interface BushingWork {
   readonly characteristic: Characteristic;
   /** Names what runs in it, as its size is called: `Hub diameter`. */
   readonly journal: string;
-  /** Null where what runs in it was not measured: the bore follows from that. */
+  /** Is null where what runs in it was not measured: the bore follows from that. */
   readonly fit: BushingFit | null;
   /** Gives the bore as it is, in mm; null where it was not measured. */
   readonly bore_mm: number | null;

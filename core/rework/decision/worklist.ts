@@ -54,7 +54,7 @@ export interface DoneWork {
   /** The operation of the work list that it was; where it was none, the kind of work. */
   readonly operation: OperationId | WorkEntry['work'];
   readonly parts: readonly PartId[];
-  /** Null where nobody measured it, or there is none. */
+  /** Is null where nobody measured it, or there is none. */
   readonly amount_mm: number | null;
 }
 

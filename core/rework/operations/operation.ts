@@ -11,7 +11,7 @@ export interface OperationTerms {
   readonly setup: number;
   readonly price: number;
   readonly days: number;
-  /** Null where there is no amount. */
+  /** Is null where there is no amount. */
   readonly least_mm: number | null;
   readonly most_mm: number | null;
   /** Names the abrasive or tool; empty for none in particular. */
