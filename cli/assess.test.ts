@@ -1,6 +1,6 @@
 import { dimensionId, stationId } from '../core/pumps/ids';
 import { withReading } from '../core/journal/commands';
-import { faced } from '../core/testing/readings';
+import { faced } from '../core/testing/findings';
 import { pumpOf } from '../core/pumps/registry';
 import { writeFile } from '../core/records/fileFormat';
 import type { Job } from '../core/records/job';

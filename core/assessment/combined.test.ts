@@ -13,7 +13,7 @@ import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { EVERY_BUILD } from '../testing/builds';
-import { stamp } from '../testing/findings';
+import { stamp, workOn } from '../testing/findings';
 import { AT, freshId } from '../testing/readings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { changesOf } from '../journal/work';
@@ -81,16 +81,14 @@ const touch = (job: Job, c: string, felt: AttributeFelt): Job => {
 };
 
 const work = (job: Job, part: string, kind: WorkEntry['work'], by_mm: number | null = null): Job =>
-  record(job, {
-    ...stamp(),
-    kind: 'operation',
-    part: partId(part),
-    work: kind,
-    step: null,
-    piece: null,
-    remark: '',
-    changes: changesOf(job.sheet, { part: partId(part), work: kind }, null, by_mm, 0.003),
-  } satisfies WorkEntry);
+  record(
+    job,
+    workOn(
+      part,
+      kind,
+      changesOf(job.sheet, { part: partId(part), work: kind }, null, by_mm, 0.003),
+    ),
+  );
 
 const at = (job: Job, id: string) =>
   new Evaluator().assess(job).find(({ characteristic }) => characteristic.id === id)!;

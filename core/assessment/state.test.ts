@@ -1,9 +1,10 @@
 import { EVERY_BUILD } from '../testing/builds';
-import { characteristicId, dimensionId, stationId, partId } from '../pumps/ids';
+import { characteristicId, dimensionId, stationId } from '../pumps/ids';
 import { Evaluator, assessJob, stateOf } from '../guidance/evaluator';
 import type { FeelerReading } from '../methods/feeler';
 import { emptyJob } from '../practice/job';
 import { sizeAt } from '../practice/gauge';
+import { workOn } from '../testing/findings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { record, withReading } from '../journal/commands';
 import { centre, ends } from '../metrology/estimate';
@@ -22,23 +23,12 @@ const done = (
   part: string,
   by_mm: number | null,
   dimensions: readonly string[],
-): WorkEntry => ({
-  kind: 'operation',
-  id: `o${(count += 1)}`,
-  at: AT,
-  by: '',
-  voided: null,
-  remark: '',
-  step: null,
-  piece: null,
-  part: partId(part),
-  work,
-  changes: dimensions.map((dimension) => ({
-    dimension: dimensionId(dimension),
-    by_mm,
-    u_mm: 0.004,
-  })),
-});
+): WorkEntry =>
+  workOn(
+    part,
+    work,
+    dimensions.map((dimension) => ({ dimension: dimensionId(dimension), by_mm, u_mm: 0.004 })),
+  );
 const size = (dimension: string, station: string, mm: number) =>
   sizeAt(dimensionId(dimension), stationId(station), `s${(count += 1)}`, mm, MIC);
 const leaf = (station: string, mm: number, felt: FeelerReading['felt']): FeelerReading => ({

@@ -5,7 +5,7 @@ import { AS_THE_SHEET, NO_SHEET_FLOW, type SheetFlow } from '../records/flow';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import type { BeforeFigure } from '../records/tag';
-import { faced } from '../testing/readings';
+import { faced } from '../testing/findings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes, planFor } from '../testing/worked';
 import { deliveredBands, drawnSlips, middleFlow, UNFITTED } from './answer';

@@ -1,4 +1,4 @@
-import { dimensionId, partId } from '../pumps/ids';
+import { dimensionId } from '../pumps/ids';
 import { ladderOf } from '../feeler/ladder';
 import { assessJob, nextStep } from '../guidance/evaluator';
 import type { FeelerReading } from '../methods/feeler';
@@ -12,6 +12,7 @@ import { SHEETS, largestSheet, VELTRANE_T6 } from '../testing/sheets';
 import { lastStanding, record, voidWhere, withReading, withVoided } from './commands';
 import { countedIn, restsOn } from './eras';
 import { ledgerOf } from './ledger';
+import { workOn } from '../testing/findings';
 import { relisted } from '../testing/relisted';
 
 const AT = '2026-11-20T09:00:00.000Z';
@@ -34,23 +35,16 @@ const leaf = (characteristic: string, station: string, mm: number, felt: FeelerR
     voided: null,
   }) as FeelerReading;
 
-const operation = (part: string, work: WorkEntry['work'], ...dimensions: string[]): WorkEntry => ({
-  kind: 'operation',
-  id: `o${(count += 1)}`,
-  at: AT,
-  by: 'Ivo K.',
-  voided: null,
-  part: partId(part),
-  work,
-  remark: '',
-  step: null,
-  piece: null,
-  changes: dimensions.map((dimension) => ({
-    dimension: dimensionId(dimension),
-    by_mm: -0.03,
-    u_mm: 0.002,
-  })),
-});
+const operation = (part: string, work: WorkEntry['work'], ...dimensions: string[]): WorkEntry =>
+  workOn(
+    part,
+    work,
+    dimensions.map((dimension) => ({
+      dimension: dimensionId(dimension),
+      by_mm: -0.03,
+      u_mm: 0.002,
+    })),
+  );
 
 const FACED = ['pocket-depth', 'deck'];
 

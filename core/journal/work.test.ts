@@ -1,4 +1,5 @@
 import { partId } from '../pumps/ids';
+import { workOn } from '../testing/findings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { workWords } from '../wording/reading';
 import { pumpOf } from '../pumps/registry';
@@ -10,19 +11,8 @@ const operation = (
   work: WorkEntry['work'],
   by: number | null,
   chosen: string | null = null,
-): WorkEntry => ({
-  kind: 'operation',
-  id: 'o',
-  at: '2026-11-20T09:00:00.000Z',
-  by: '',
-  remark: '',
-  step: null,
-  piece: null,
-  voided: null,
-  part: partId(part),
-  work,
-  changes: changesOf(VELTRANE_T6, { part: partId(part), work }, chosen, by, 0.003),
-});
+): WorkEntry =>
+  workOn(part, work, changesOf(VELTRANE_T6, { part: partId(part), work }, chosen, by, 0.003));
 
 describe('work on a part', () => {
   it('of one cut moves all that it goes over', () => {

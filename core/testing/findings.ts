@@ -1,5 +1,5 @@
 import { record } from '../journal/commands';
-import { partId, surfaceId } from '../pumps/ids';
+import { dimensionId, partId, surfaceId } from '../pumps/ids';
 import type { WorkEntry } from '../records/entries/operation';
 import type { Job } from '../records/job';
 import type { Finding } from '../records/entries/finding';
@@ -24,15 +24,28 @@ export const found = (surface: string, more: Partial<Finding> = {}): Finding => 
   ...more,
 });
 
+/** Returns an entry of work on a part, as nobody planned it. */
+export const workOn = (
+  part: string,
+  work: WorkEntry['work'],
+  changes: WorkEntry['changes'] = [],
+): WorkEntry => ({
+  ...stamp(),
+  kind: 'operation',
+  part: partId(part),
+  work,
+  changes,
+  step: null,
+  piece: null,
+  remark: '',
+});
+
 /** Returns a job in which another part was put in the place of one. */
-export const exchanged = (job: Job, part: string): Job =>
-  record(job, {
-    ...stamp(),
-    kind: 'operation',
-    part: partId(part),
-    work: 'exchanged',
-    changes: [],
-    step: null,
-    piece: null,
-    remark: '',
-  } satisfies WorkEntry);
+export const exchanged = (job: Job, part: string): Job => record(job, workOn(part, 'exchanged'));
+
+/** Returns a job on which the body was faced: so much came off its pocket's depth. */
+export const faced = (job: Job, by_mm: number, u_mm = 0): Job =>
+  record(
+    job,
+    workOn('body', 'faced', [{ dimension: dimensionId('pocket-depth'), by_mm: -by_mm, u_mm }]),
+  );

@@ -1,7 +1,7 @@
 import type { Characteristic, Dimension, Station } from '../pumps/family';
-import { characteristicId, dimensionId, partId, stationId, type StationId } from '../pumps/ids';
+import { characteristicId, dimensionId, stationId, type StationId } from '../pumps/ids';
 import { benchOf, type ToolRoom } from '../instruments/gauges';
-import { record, withReading } from '../journal/commands';
+import { withReading } from '../journal/commands';
 import { dimensional, type DimensionalReading } from '../methods/dimensional';
 import type { EnteredFigure } from '../methods/entered';
 import { indicator, type IndicatorReading } from '../methods/indicator';
@@ -88,19 +88,3 @@ export const sized = (
 /** Returns a job with these readings added. */
 export const withReadings = (job: Job, ...readings: Reading[]): Job =>
   readings.reduce(withReading, job);
-
-/** Returns a job on which the body was faced, as nobody planned it: so much came off its pocket's depth. */
-export const faced = (job: Job, by_mm: number, u_mm = 0): Job =>
-  record(job, {
-    kind: 'operation',
-    id: freshId(),
-    at: AT,
-    by: '',
-    voided: null,
-    remark: '',
-    step: null,
-    piece: null,
-    part: partId('body'),
-    work: 'faced',
-    changes: [{ dimension: dimensionId('pocket-depth'), by_mm: -by_mm, u_mm }],
-  });
