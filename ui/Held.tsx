@@ -14,7 +14,7 @@ interface Props {
 /** The last good answer: greyed, and said to be the last, while what was typed since cannot be used. */
 export const Held = ({ held, quiet = false, children }: Props) => (
   <>
-    {held && !quiet ? <Words strong>{say('flow.held')}</Words> : null}
+    {held && !quiet ? <Words strong>{say('ui.held')}</Words> : null}
     <View style={{ gap: 12, opacity: held ? GREYED : 1 }}>{children}</View>
   </>
 );

@@ -2,12 +2,14 @@ import { stateOf } from '../guidance/evaluator';
 import { flowOf } from '../pumps/flows';
 import { FAMILY_IDS, familyOf } from '../pumps/registry';
 import type { GerotorGeometry } from '../pumps/gerotor.drawing';
+import type { Job } from '../records/job';
 import { JOB } from '../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes } from '../testing/worked';
 import { chamberName, chamberWords } from '../wording/flowChambers';
 import { jobPump } from './jobPump';
 import { otherPumps } from './otherPump';
+import { flowBasis } from './overview';
 import { drawnPump, chamberOutline, chamberTurns } from './chambers';
 
 describe('the chambers of a pump over a turn', () => {
@@ -57,6 +59,8 @@ describe('the chambers of a pump over a turn', () => {
   });
 });
 
+const basisOf = (job: Job) => flowBasis(job, stateOf(job));
+
 describe('other pumps for a job', () => {
   const wide = {
     ...VELTRANE_T6,
@@ -66,7 +70,7 @@ describe('other pumps for a job', () => {
   it('are those of its kind of which somebody can say what they move, the smallest first', () => {
     const example = { ...wide, id: 'example', examples: ['module_mm'] };
     const narrow = { ...wide, id: 'narrow', geometry: { ...wide.geometry, width_mm: 10 } };
-    const others = otherPumps(JOB, [...SHEETS, wide, example, narrow]);
+    const others = otherPumps(basisOf(JOB), [...SHEETS, wide, example, narrow]);
     const ids = others.map(({ sheet }) => sheet.id);
     expect(ids).not.toContain(JOB.sheet.id);
     expect(ids).not.toContain('example');
@@ -79,18 +83,20 @@ describe('other pumps for a job', () => {
     const as = (use: string) => ({ ...one!, id: use, geometry: { ...one!.geometry, use } });
     const [front, oil] = [as('front-pump'), as('oil-pump')];
     const twin = { ...front, id: 'twin' };
-    expect(otherPumps({ ...JOB, sheet: front }, [oil, twin]).map((o) => o.sheet.id)).toEqual([
-      'twin',
-    ]);
+    expect(
+      otherPumps(basisOf({ ...JOB, sheet: front! }), [oil!, twin]).map((o) => o.sheet.id),
+    ).toEqual(['twin']);
   });
   it('come as new: nothing that was measured of the old one counts', () => {
     const job = jobWithSizes({ 'pocket-depth': 20.5, 'drive-width': 20, 'driven-width': 20 });
-    const [other] = otherPumps(job, [wide]);
+    const [other] = otherPumps(basisOf(job), [wide]);
     const mine = jobPump(job, stateOf(job));
     expect([...mine.known.gaps.values()].some(({ from }) => from === 'measured')).toBe(true);
-    expect([...other!.pump.known.gaps.values()].some(({ from }) => from === 'measured')).toBe(
-      false,
-    );
+    expect(
+      [...other!.basis.subject.known.gaps.values()].some(({ from }) => from === 'measured'),
+    ).toBe(false);
+    const tested = { ...basisOf(job), factor: { K: 1.8, isFitted: true } };
+    expect(otherPumps(tested, [wide])[0]!.basis.factor).toEqual({ K: 1, isFitted: false });
     expect(other!.cc_rev / mine.displacement.cc_rev!).toBeCloseTo(2, 9);
   });
 });

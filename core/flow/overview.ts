@@ -4,7 +4,7 @@ import type { Job } from '../records/job';
 import type { ReworkCase } from '../rework/decision/case';
 import type { PlannedWork } from '../rework/solver/plan';
 import { lossOf } from './model';
-import { middleFlow, type MiddleFlow, type SlipFactor } from './answer';
+import { middleFlow, unmeasuredShare, type MiddleFlow, type SlipFactor } from './answer';
 import { benchFit, factorOf, type BenchFit } from './benchTest';
 import { circuitsOf, demandOf, stateFor, type Duty, type JobState } from './demand';
 import { fluidOf, type JobFluid } from './fluids';
@@ -66,6 +66,8 @@ export interface DutyFlow {
   readonly flow: MiddleFlow | null;
   /** In l/min; null where nobody said what its circuits want. */
   readonly demand_lpm: number | null;
+  /** Share of what is lost through gaps that nobody measured; 1 where none was. */
+  readonly unmeasured: number;
 }
 
 /**
@@ -78,12 +80,14 @@ export interface DutyFlow {
 export function dutyFlow(basis: FlowBasis, duty: Duty, subject: JobPump = basis.subject): DutyFlow {
   const how = stateFor(basis.job, duty);
   const at = { ...how.state, fluid: basis.fluid.fluid };
+  const flow = middleFlow(subject, at, basis.factor);
   return {
     duty,
     how,
     at,
-    flow: middleFlow(subject, at, basis.factor),
+    flow,
     demand_lpm: demandOf(circuitsOf(basis.job), duty)?.flow_lpm ?? null,
+    unmeasured: flow ? unmeasuredShare(flow.paths) : 1,
   };
 }
 

@@ -183,6 +183,11 @@ describe('what Decide says of the flow', () => {
     );
     expect(more!.line).toBe('15 l/min (12 to 17) now, 0.15 l/min more after the work');
     expect(less!.line).toMatch(/now, 0\.15 l\/min less after the work$/);
+    // So also where the one is known more finely than the other.
+    const fine = { lo: 15.25, mid: 15.3, hi: 15.4 };
+    expect(said({ after: fine }).line).toBe(
+      '15 l/min (12 to 17) now, 0.10 l/min more after the work',
+    );
     expect(said({ after: BAND, demand_lpm: 9 }).line).toBe(
       '15 l/min (12 to 17); the circuits want 9 l/min',
     );

@@ -1,4 +1,4 @@
-import { unmeasuredShare, type Band, type JobPath, type MiddleFlow } from '../flow/answer';
+import { type Band, type JobPath, type MiddleFlow } from '../flow/answer';
 import { pressureReached, type DutyFlow, type FlowBasis, type Unmeasured } from '../flow/overview';
 import type { BenchFit } from '../flow/benchTest';
 import type { JobState } from '../flow/demand';
@@ -15,7 +15,7 @@ import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
 import type { FlowState } from '../records/flow';
 import type { Sheet } from '../records/sheet';
-import { fineOf, flowWords, halfOf } from './flowFigures';
+import { finenessOf, fineOf, flowWords } from './flowFigures';
 import { listed, paragraph, say, spelled, type MessageKey } from './say';
 
 /** Shares in words, from the greatest; what is less is told in per cent. */
@@ -52,19 +52,24 @@ export function lostWords(subject: Pick<JobPump, 'known'>, { paths }: MiddleFlow
 
 /** Says what a pump delivers at a state, of what it moves, and what is wanted; what it would, before a gap is measured. */
 export function deliversWords(
-  { duty, flow, demand_lpm }: Pick<DutyFlow, 'duty' | 'flow' | 'demand_lpm'>,
+  {
+    duty,
+    flow,
+    demand_lpm,
+    unmeasured,
+  }: Pick<DutyFlow, 'duty' | 'flow' | 'demand_lpm' | 'unmeasured'>,
   band: Band | null,
   unit: ShopUnit,
 ): string {
   if (!flow) return say('flow.missing');
-  const half = band ? halfOf(band) : fineOf(flow.delivered_lpm);
+  const half = band ? finenessOf(band) : fineOf(flow.delivered_lpm);
   const figures = {
     duty: say(`flow.at.${duty}`),
     delivered:
       flow.delivered_lpm === 0 ? say('flow.none') : bareFlow(flow.delivered_lpm, half, unit),
     theoretical: flowWithin(flow.theoretical_lpm, Math.min(half, 0.5), unit),
   };
-  const isKnown = unmeasuredShare(flow.paths) < 1;
+  const isKnown = unmeasured < 1;
   if (demand_lpm === null) return say(isKnown ? 'flow.delivers' : 'flow.would', figures);
   return say(isKnown ? 'flow.deliversFor' : 'flow.wouldFor', {
     ...figures,

@@ -1,7 +1,7 @@
 import type { Band } from '../flow/answer';
 import { bareFlow, flowWithin } from '../quantity/flow';
 import type { ShopUnit } from '../quantity/units';
-import { say } from './say';
+import { say, type MessageKey } from './say';
 
 /** Returns half the width of a band: how far its middle may be off, in l/min. */
 export const halfOf = ({ lo, hi }: Band): number => (hi - lo) / 2;
@@ -15,6 +15,9 @@ const FINE = 0.1;
 /** Returns how finely a figure without a band is told, in l/min. */
 export const fineOf = (lpm: number): number => Math.max(FINE * lpm, 0.05);
 
+/** Returns how finely the figures of a band are told, in l/min: half its width, and a fiftieth of its middle at the finest. */
+export const finenessOf = (band: Band): number => Math.max(halfOf(band), fineOf(band.mid) / 5);
+
 /**
  * Writes what is delivered, as finely as its band lets: `15 l/min (12 to 17)`.
  *
@@ -22,7 +25,7 @@ export const fineOf = (lpm: number): number => Math.max(FINE * lpm, 0.05);
  */
 export function bandWords(band: Band, unit: ShopUnit): string {
   if (band.hi === 0) return say('flow.none');
-  const half = Math.max(halfOf(band), fineOf(band.mid) / 5);
+  const half = finenessOf(band);
   const [lo, hi] = [band.lo, band.hi].map((lpm) => bareFlow(lpm, half, unit));
   if (Number(bareFlow(band.mid, half, unit)) === 0) {
     return say('flow.upTo', { flow: flowWithin(band.hi, half, unit) });
@@ -33,7 +36,7 @@ export function bandWords(band: Band, unit: ShopUnit): string {
 
 /** Says between what a delivered flow lies; empty where that is no more than its figure. */
 export function likelyWords(band: Band, unit: ShopUnit): string {
-  const half = Math.max(halfOf(band), fineOf(band.mid) / 5);
+  const half = finenessOf(band);
   const [lo, hi] = [bareFlow(band.lo, half, unit), flowWithin(band.hi, half, unit)];
   return band.hi - band.lo < 0.005 ? '' : say('flow.likely', { lo, hi });
 }
@@ -56,7 +59,7 @@ export const flowWords = (lpm: number, unit: ShopUnit): string =>
  * @param after what is delivered then, by the same draws
  */
 export function afterWords(now: Band, after: Band, unit: ShopUnit): string {
-  const half = Math.max(halfOf(now), halfOf(after));
+  const half = Math.max(finenessOf(now), finenessOf(after));
   const [before, then] = [now, after].map(({ mid }) => bareFlow(mid, half, unit));
   if (before !== then) return bandWords(after, unit);
   const flow = flowWords(Math.abs(after.mid - now.mid), unit);
@@ -97,19 +100,18 @@ const LITTLE = 0.1;
  */
 export const restsOnUnmeasured = (unmeasured: number): boolean => unmeasured > LITTLE;
 
+/** Names what is said of each: of a pump as it is known, and of one that loses much through gaps which nobody measured. */
+const FEEDING = {
+  margin: ['flow.feedsMargin', 'flow.feedsMarginIf'],
+  feeds: ['flow.feeds', 'flow.feedsIf'],
+  may: ['flow.mayFeed', 'flow.mayFeed'],
+  starves: ['flow.starves', 'flow.starves'],
+} as const satisfies Readonly<Record<Feeding, readonly [known: MessageKey, open: MessageKey]>>;
+
 /** Says whether a pump feeds its circuits, and whether that rests on what nobody measured; empty where nobody said what they want. */
 export function feedingWords(band: Band, demand_lpm: number | null, unmeasured = 0): string {
-  const open = restsOnUnmeasured(unmeasured);
-  switch (feedingOf(band, demand_lpm)) {
-    case 'margin':
-      return say(open ? 'flow.feedsMarginIf' : 'flow.feedsMargin');
-    case 'feeds':
-      return say(open ? 'flow.feedsIf' : 'flow.feeds');
-    case 'may':
-      return say('flow.mayFeed');
-    case 'starves':
-      return say('flow.starves');
-    default:
-      return '';
-  }
+  const feeding = feedingOf(band, demand_lpm);
+  if (!feeding) return '';
+  const [known, open] = FEEDING[feeding];
+  return say(restsOnUnmeasured(unmeasured) ? open : known);
 }

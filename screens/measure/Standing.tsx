@@ -36,7 +36,8 @@ interface BarProps {
 /** The gap bar of a characteristic; where no limit is published, with the gap at which the circuits would want for flow. */
 export function ShownBar({ shown, job, unit }: BarProps) {
   const { limits, heatShift_mm, characteristic } = shown;
-  const { data } = useQuery({ ...BAR_AT_DEMAND, enabled: isForFlow(job, shown) });
+  const enabled = isForFlow(job, shown);
+  const { data } = useQuery({ ...BAR_AT_DEMAND, enabled });
   const bar = (wanted_mm: number | null) => (
     <GapBar
       wanted_mm={wanted_mm}
@@ -49,11 +50,7 @@ export function ShownBar({ shown, job, unit }: BarProps) {
       kind={characteristic.quantity}
     />
   );
-  return data && isForFlow(job, shown) ? (
-    <data.View job={job} id={characteristic.id} bar={bar} />
-  ) : (
-    bar(null)
-  );
+  return data && enabled ? <data.View job={job} id={characteristic.id} bar={bar} /> : bar(null);
 }
 
 interface Props {

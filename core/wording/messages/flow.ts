@@ -50,9 +50,9 @@ export const FLOW = {
   'flow.fromPredicted': 'as the work should leave it',
   'flow.fewVanes': 'So few vanes carry about {cc} cm³ a turn.',
   'flow.gapAt':
-    '{figure}; under {gap} the pump feeds its circuits at hot idle: a model’s answer, no limit',
+    '{figure}; by the model the pump just feeds its circuits at hot idle with {gap}, its other gaps as they are known: no limit',
   'flow.gapWanted':
-    'Under {gap} the pump feeds its circuits at hot idle: a model’s answer, no limit. It is the broken line.',
+    'By the model, with its other gaps as they are known, the pump just feeds its circuits at hot idle with {gap} here: the broken line, no limit.',
   'flow.idleIs': 'Hot idle: {state}',
   'flow.lessThan': 'less than {flow}',
   'flow.likely': 'Anything from {lo} to {hi}, by what is known of its gaps.',
@@ -90,7 +90,6 @@ export const FLOW = {
   'flow.otherMoves': '{cc} cm³ a turn',
   'flow.otherNone':
     'No other sheet has a pump of this kind with its sizes. Enter one under Sheets to compare it here.',
-  'flow.held': 'This stands as it was: what is typed is not used yet.',
   'flow.outFeeds':
     'The pump is out on a limit, and still feeds its circuits at hot idle with margin.',
   'flow.outFeedsIf':

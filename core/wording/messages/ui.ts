@@ -21,5 +21,6 @@ export const UI = {
   'ui.soFar': '{what}: {done} so far',
   'ui.was': 'was {range}',
   'ui.wasWithUnit': 'was {range} {unit}',
+  'ui.held': 'This stands as it was: what is typed is not used yet.',
   'ui.wanted': 'feeds its circuits up to {gap} by the model',
 } as const;

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { JobPump } from '@/core/flow/jobPump';
 import { drawnPump, chamberOutline, chamberTurns, type ChamberTurn } from '@/core/flow/chambers';
@@ -6,9 +6,9 @@ import { areaUnit, bareArea } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { movesWords, chamberName, chamberWords, turnWords } from '@/core/wording/flowChambers';
-import { say } from '@/core/wording/say';
-import { ChartKey } from '@/ui/ChartKey';
+import { paragraph, say } from '@/core/wording/say';
 import { FigureTable } from '@/ui/FigureTable';
+import { NamedChart } from '@/ui/NamedChart';
 import { PumpDrawing } from '@/ui/PumpDrawing';
 import { RowButton } from '@/ui/RowButton';
 import { Slider } from '@/ui/Slider';
@@ -16,8 +16,6 @@ import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { usePalette } from '@/ui/theme';
 import { useWidth } from '@/ui/useWidth';
-
-const LinesChart = lazy(() => import('@/ui/LinesChart'));
 
 interface Props {
   readonly sheet: Sheet;
@@ -109,26 +107,25 @@ function ChamberChart({ sheet, chambers, width, unit }: ChartProps) {
     color: colors[i] ?? palette.ink,
     values: chamber.areas_mm2.map((area) => Number(bareArea(area, unit))),
   }));
-  // The end of the turn is its beginning, and would be cut off.
+  // The end has no room for its figure.
   const step = (PLACES - 1) / WRITTEN;
   const turns = Array.from({ length: PLACES }, (_, i) => turnWords((360 * i) / (PLACES - 1)));
   const title = say('flow.chambersChart', { unit: areaUnit(unit) });
   return (
     <View>
       <Words strong>{title}</Words>
-      <View role="img" aria-label={say('flow.chartSaid', { name: title, lines: '' })}>
-        <Suspense fallback={<View style={{ height: HEIGHT }} />}>
-          <LinesChart
-            labels={turns.map((turn, i) => (i % step === 0 && i < PLACES - 1 ? turn : ''))}
-            lines={lines}
-            width={width}
-            height={HEIGHT}
-            decimals={unit === 'mm' ? 0 : 2}
-            fromZero
-          />
-        </Suspense>
-      </View>
-      {lines.length > 1 ? <ChartKey lines={lines} /> : null}
+      <NamedChart
+        described={say('flow.chartSaid', {
+          name: title,
+          lines: paragraph(...chambers.map((chamber) => chamberWords(sheet, chamber, unit))),
+        })}
+        labels={turns.map((turn, i) => (i % step === 0 && i < PLACES - 1 ? turn : ''))}
+        lines={lines}
+        width={width}
+        height={HEIGHT}
+        decimals={unit === 'mm' ? 0 : 2}
+        fromZero
+      />
       <RowButton
         name="The areas of this chart"
         about="a table"

@@ -1,5 +1,5 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
 import { middleFlow, type Band } from '@/core/flow/answer';
 import type { Conditions, JobPump } from '@/core/flow/jobPump';
 import { statesAlong, type FlowBasis } from '@/core/flow/overview';
@@ -7,9 +7,9 @@ import { bareFlow, flowUnit, formatPressure, pressureUnit } from '@/core/quantit
 import { formatTemperature } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
 import { say } from '@/core/wording/say';
-import { ChartKey } from '@/ui/ChartKey';
 import { Choice } from '@/ui/Choice';
 import { FigureTable } from '@/ui/FigureTable';
+import { NamedChart } from '@/ui/NamedChart';
 import { RowButton } from '@/ui/RowButton';
 import { Slider } from '@/ui/Slider';
 import { usePalette } from '@/ui/theme';
@@ -17,8 +17,6 @@ import { useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { useBands } from './useFlow';
-
-const LinesChart = lazy(() => import('@/ui/LinesChart'));
 
 interface Props {
   readonly basis: FlowBasis;
@@ -182,26 +180,20 @@ function Drawn({ along, rows, demand_lpm, unit, at }: DrawnProps) {
   const step = (PLACES - 1) / (WRITTEN - 1);
   return (
     <View onLayout={onLayout}>
-      <View role="img" aria-label={say('flow.chartSaid', { name: hot, lines: told })}>
-        <Suspense fallback={<View style={styles.room} />}>
-          <LinesChart
-            labels={rows.map((place, i) =>
-              i % step === 0 ? String(placeWords(along, place.at, unit).split(' ')[0]) : '',
-            )}
-            lines={lines}
-            band={
-              known
-                ? { lo: values((p) => p.band?.lo ?? 0), hi: values((p) => p.band?.hi ?? 0) }
-                : null
-            }
-            width={width}
-            height={HEIGHT}
-            decimals={unit === 'mm' ? 0 : 1}
-            fromZero
-          />
-        </Suspense>
-      </View>
-      <ChartKey lines={lines} />
+      <NamedChart
+        described={say('flow.chartSaid', { name: hot, lines: told })}
+        labels={rows.map((place, i) =>
+          i % step === 0 ? String(placeWords(along, place.at, unit).split(' ')[0]) : '',
+        )}
+        lines={lines}
+        band={
+          known ? { lo: values((p) => p.band?.lo ?? 0), hi: values((p) => p.band?.hi ?? 0) } : null
+        }
+        width={width}
+        height={HEIGHT}
+        decimals={unit === 'mm' ? 0 : 1}
+        fromZero
+      />
     </View>
   );
 }
@@ -304,7 +296,3 @@ function Table({ along, rows, unit, at }: Pick<DrawnProps, 'along' | 'rows' | 'u
 }
 
 const HEIGHT = 220;
-
-const styles = StyleSheet.create({
-  room: { height: HEIGHT },
-});

@@ -1,5 +1,4 @@
 import { StyleSheet, View } from 'react-native';
-import { unmeasuredShare } from '@/core/flow/answer';
 import type { JobDisplacement } from '@/core/flow/jobPump';
 import { isChanged } from '@/core/wording/flowFigures';
 import { usePalette } from '@/ui/theme';
@@ -18,14 +17,17 @@ const percentOf = (efficiency: number | null | undefined): string | null =>
 export function FlowFigures({ displacement, idle }: Props) {
   const { cc_rev } = displacement;
   const now = percentOf(idle.flow?.efficiency);
-  const isKnown = unmeasuredShare(idle.flow?.paths ?? []) < 1;
   const isNew = idle.band && idle.afterBand && isChanged(idle.band, idle.afterBand);
   const after = isNew ? percentOf(idle.after?.flow?.efficiency) : null;
   return (
     <View style={styles.column}>
       {cc_rev === null ? null : <Figure value={cc_rev.toFixed(1)} unit=" cm³" of="a turn" />}
       {now === null ? null : (
-        <Figure value={now} unit="%" of={isKnown ? 'hot idle, now' : 'hot idle, usual gaps'} />
+        <Figure
+          value={now}
+          unit="%"
+          of={idle.unmeasured < 1 ? 'hot idle, now' : 'hot idle, usual gaps'}
+        />
       )}
       {after === null ? null : <Figure value={after} unit="%" of="after the work" />}
     </View>

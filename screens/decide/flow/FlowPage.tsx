@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View, type Text } from 'react-native';
-import { unmeasuredShare, type MiddleFlow } from '@/core/flow/answer';
+import type { MiddleFlow } from '@/core/flow/answer';
 import { toMeasureForFlow, type FlowBasis } from '@/core/flow/overview';
 import { flowOf } from '@/core/pumps/flows';
 import type { Job } from '@/core/records/job';
@@ -153,7 +153,7 @@ interface SaidProps {
 function Said({ basis, idle, work }: SaidProps) {
   const { unit } = useShop();
   const next = useNextFocus<Text>('flow');
-  const { flow, band, after, afterBand, demand_lpm } = idle;
+  const { flow, band, after, afterBand, demand_lpm, unmeasured } = idle;
   if (!flow) {
     return (
       <Heading ref={next} size="instruction">
@@ -161,7 +161,6 @@ function Said({ basis, idle, work }: SaidProps) {
       </Heading>
     );
   }
-  const unmeasured = unmeasuredShare(flow.paths);
   const working = work.flow && work.band ? bandWords(work.band, unit) : null;
   return (
     <View style={styles.said}>

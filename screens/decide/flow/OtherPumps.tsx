@@ -14,14 +14,14 @@ import { useFlowBasis } from './useFlow';
 export function OtherPumps({ job }: { readonly job: Job }) {
   const { data: sheets } = useSheets();
   const basis = useFlowBasis(job);
-  const others = useMemo(() => otherPumps(job, sheets?.records ?? []), [job, sheets]);
+  const others = useMemo(() => otherPumps(basis, sheets?.records ?? []), [basis, sheets]);
   const [chosen, setChosen] = useState<string | null>(null);
   if (!sheets) return null;
   return (
     <View style={layout.stack}>
       <Words strong>Another pump or cartridge</Words>
       {others.length === 0 ? <Words>{say('flow.otherNone')}</Words> : null}
-      {others.map(({ sheet: { id, model }, pump, cc_rev }) => (
+      {others.map(({ sheet: { id, model }, basis: other, cc_rev }) => (
         <View key={id} style={layout.stack}>
           <RowButton
             name={model}
@@ -29,7 +29,7 @@ export function OtherPumps({ job }: { readonly job: Job }) {
             open={chosen === id}
             onPress={() => setChosen(chosen === id ? null : id)}
           />
-          {chosen === id ? <SizedFlow basis={basis} other={pump} also="flow.otherAlso" /> : null}
+          {chosen === id ? <SizedFlow basis={basis} other={other} also="flow.otherAlso" /> : null}
         </View>
       ))}
     </View>

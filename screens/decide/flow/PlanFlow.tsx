@@ -1,6 +1,5 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { unmeasuredShare } from '@/core/flow/answer';
 import { standAfter } from '@/core/rework/decision/after';
 import { planFlowWords } from '@/core/wording/flowPlan';
 import { useShop } from '@/data/hooks';
@@ -25,7 +24,7 @@ export function PlanFlow({ deciding }: { readonly deciding: Deciding }) {
       // A plan without works leaves it as it is.
       after: after ? idle.afterBand : idle.band,
       demand_lpm: idle.demand_lpm,
-      unmeasured: unmeasuredShare(idle.flow?.paths ?? []),
+      unmeasured: idle.unmeasured,
     },
     {
       isOut: rework.all.some(({ verdict }) => verdict === 'out'),

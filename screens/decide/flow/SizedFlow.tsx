@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { dutyFlow, torque_Nm, type DutyFlow, type FlowBasis } from '@/core/flow/overview';
-import type { JobPump } from '@/core/flow/jobPump';
 import { dutyChangeWords, sizeWords } from '@/core/wording/flowPlan';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
@@ -9,7 +8,8 @@ import { layout } from '@/ui/layout';
 
 interface Props {
   readonly basis: FlowBasis;
-  readonly other: JobPump;
+  /** The same for the other pump. */
+  readonly other: FlowBasis;
   /** What has to be looked at with it. */
   readonly also: 'flow.widerAlso' | 'flow.otherAlso';
   /** Shown where nobody can say what the pump moves. */
@@ -20,12 +20,12 @@ interface Props {
 export function SizedFlow({ basis, other, also, otherwise = null }: Props) {
   const { unit } = useShop();
   const before = basis.subject.displacement.cc_rev;
-  const after = other.displacement.cc_rev;
+  const after = other.subject.displacement.cc_rev;
   if (before === null || after === null) return otherwise;
   const duties = (['idle', 'work'] as const).map((duty) => ({
     duty,
     now: dutyFlow(basis, duty),
-    then: dutyFlow(basis, duty, other),
+    then: dutyFlow(other, duty),
   }));
   const pressure = Math.max(...duties.map(({ now }) => now.at.pressure_bar));
   const flowOf = ({ flow }: DutyFlow) => flow?.delivered_lpm ?? 0;

@@ -15,6 +15,9 @@ interface Props {
 /** What another width of gears buys. */
 export function WiderFlow({ job, over_mm, otherwise }: Props) {
   const basis = useFlowBasis(job);
-  const wide = useMemo(() => widerPump(basis.subject, over_mm), [basis, over_mm]);
+  const wide = useMemo(
+    () => ({ ...basis, subject: widerPump(basis.subject, over_mm) }),
+    [basis, over_mm],
+  );
   return <SizedFlow basis={basis} other={wide} also="flow.widerAlso" otherwise={otherwise} />;
 }
