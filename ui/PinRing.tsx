@@ -1,4 +1,3 @@
-import { memo } from 'react';
 import { Circle, Svg } from 'react-native-svg';
 import type { Verdict } from '@/core/metrology/verdict';
 import { usePalette, type Palette } from './theme';
@@ -44,7 +43,7 @@ export function PinRingMark({ verdict, x, y, radius }: MarkProps) {
 }
 
 /** The mark of a verdict: pin inside the ring = in, on it = close, outside = out; broken ring = open. */
-export const PinRing = memo(function PinRing({
+export function PinRing({
   verdict,
   size = 24,
 }: {
@@ -61,4 +60,4 @@ export const PinRing = memo(function PinRing({
       />
     </Svg>
   );
-});
+}

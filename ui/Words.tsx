@@ -1,4 +1,4 @@
-import { memo, type ComponentProps, type Ref } from 'react';
+import type { ComponentProps, Ref } from 'react';
 import { StyleSheet, Text, type TextStyle } from 'react-native';
 import { FONT, STRONG_THEMES, THEMES, TYPE, usePalette, type Palette } from './theme';
 
@@ -9,14 +9,8 @@ interface Props extends ComponentProps<typeof Text> {
   readonly ref?: Ref<Text>;
 }
 
-/** Text in one of the sizes of the scale, with tabular figures; what says the same is not drawn again. */
-export const Words = memo(function Words({
-  size = 'body',
-  tone = 'ink',
-  strong = false,
-  style,
-  ...rest
-}: Props) {
+/** Text in one of the sizes of the scale, with tabular figures. */
+export function Words({ size = 'body', tone = 'ink', strong = false, style, ...rest }: Props) {
   const tones = TONES.get(usePalette());
   return (
     <Text
@@ -24,7 +18,7 @@ export const Words = memo(function Words({
       style={[styles.words, SIZES[size], strong ? styles.strong : null, tones?.[tone], style]}
     />
   );
-});
+}
 
 // Every style is made once: worked out anew at each drawing they would take a good part of a tap.
 const styles = StyleSheet.create({
