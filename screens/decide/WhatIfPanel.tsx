@@ -134,7 +134,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
           name="For more flow"
           about={
             canBeWider(deciding.job)
-              ? 'wider gears, another pump or cartridge'
+              ? 'a greater width, another pump or cartridge'
               : 'another pump or cartridge'
           }
           onPress={onWider}

@@ -27,7 +27,7 @@ interface Props {
   readonly onDone: () => void;
 }
 
-/** More flow by wider gears, or by another pump of the shop’s sheets. */
+/** More flow by wider gears or rotors, or by another pump of the shop’s sheets. */
 export function WiderPanel({ job, onDone }: Props) {
   return (
     <Sheet title="For more flow" back="Back to What if" onBack={onDone}>
@@ -50,10 +50,10 @@ function WiderGears({ job }: Pick<Props, 'job'>) {
   });
   return (
     <>
-      <Words strong>Wider gears</Words>
+      <Words strong>A greater width</Words>
       <Words>
-        Flow rises with the width of the gears. Enter how much wider they are: the plan says what
-        has to give way.
+        Flow rises with the width of gears or rotors. Enter how much wider they are: the plan says
+        what has to give way.
       </Words>
       <Bought job={job} onChoose={setOver} />
       <Field control={control} name="over" label={say('sheets.wider', { unit })} />
