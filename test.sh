@@ -47,7 +47,7 @@ e2e() {
   echo '== e2e'
   npx --no-install playwright test "$@" | tee .cache/e2e.log
   [ "${PIPESTATUS[0]}" = 0 ] || failed=1
-  totals+=("$(grep '^e2e: ' .cache/e2e.log || echo 'e2e: 0 passed, 1 failed')")
+  totals+=("$(grep -E '^e2e( failed| on a second try)?: ' .cache/e2e.log || echo 'e2e: 0 passed, 1 failed')")
 }
 
 case $part in
