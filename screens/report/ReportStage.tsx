@@ -2,7 +2,6 @@ import { reasonOf } from '@/core/errors';
 import { type ReactNode, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { readingsCsv } from '@/core/report/csv';
 import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
 import { useRecord, useShop } from '@/data/hooks';
@@ -56,22 +55,21 @@ export function ReportStage({ job }: { readonly job: Job }) {
       setFailed(say('report.pdfFailed', { error: reasonOf(error) }));
     }
   };
-  const file = async () => {
-    try {
-      saveAs(fileName(job.tag, 'json'), await jobFile(job));
-    } catch (error) {
-      setFailed(say('report.fileFailed', { error: reasonOf(error) }));
-    }
-  };
+  const saved = (made: () => Promise<void>) => () =>
+    void made().catch((error: unknown) =>
+      setFailed(say('report.fileFailed', { error: reasonOf(error) })),
+    );
+  const file = saved(async () => saveAs(fileName(job.tag, 'json'), await jobFile(job)));
+  const csv = saved(async () => {
+    const { readingsCsv } = await import('@/data/tables');
+    saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv');
+  });
   const more = useMore(
     'Save as',
     [
       { name: 'PDF', onPress: () => void pdf() },
-      { name: 'Job file', onPress: () => void file() },
-      {
-        name: 'CSV of the readings',
-        onPress: () => saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv'),
-      },
+      { name: 'Job file', onPress: file },
+      { name: 'CSV of the readings', onPress: csv },
     ],
     'named',
   );

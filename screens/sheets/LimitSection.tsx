@@ -5,7 +5,6 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { pumpOf } from '@/core/pumps/registry';
 import { FileError } from '@/core/records/problems';
-import { limitsCsv, withLimitsCsv } from '@/core/records/limitsCsv';
 import type { Sheet } from '@/core/records/sheet';
 import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -120,6 +119,7 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
     const file = await chooseText('.csv,text/csv');
     if (!file) return;
     try {
+      const { withLimitsCsv } = await import('@/data/tables');
       const next = withLimitsCsv(sheet, file.text);
       await apply((s) => ({ ...s, limits: next.limits }));
       setProblem(null);
@@ -129,20 +129,16 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
       setProblem(say('sheets.notImported', { errors: reasonOf(error) }));
     }
   };
+  const save = async () => {
+    const { limitsCsv } = await import('@/data/tables');
+    const name = fileName(say('sheets.limitsFile', { model: sheet.model }), 'csv');
+    saveAs(name, limitsCsv(sheet), 'text/csv');
+  };
   return (
     <>
       {problem ? <Notice kind="error">{problem}</Notice> : null}
       <View style={layout.wrap}>
-        <Button
-          icon="file-export-outline"
-          onPress={() =>
-            saveAs(
-              fileName(say('sheets.limitsFile', { model: sheet.model }), 'csv'),
-              limitsCsv(sheet),
-              'text/csv',
-            )
-          }
-        >
+        <Button icon="file-export-outline" onPress={() => void save()}>
           Limits as CSV
         </Button>
         <Button icon="file-import-outline" disabled={!clean} onPress={() => void read()}>

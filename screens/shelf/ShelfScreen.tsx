@@ -3,7 +3,6 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
-import { partsCsv } from '@/core/records/partsCsv';
 import { say } from '@/core/wording/say';
 import { useParts, useSheets, useShop } from '@/data/hooks';
 import { saveAs } from '@/data/save';
@@ -44,16 +43,11 @@ const statesOf = (all: readonly Findable[]) =>
     name: say(key, { count: all.filter(({ part }) => part.state === value).length }),
   }));
 
-const saveCsv = (shown: readonly Findable[], sheets: readonly Sheet[], unit: 'mm' | 'in') =>
-  saveAs(
-    'shelf.csv',
-    partsCsv(
-      shown.map(({ part }) => part),
-      sheets,
-      unit,
-    ),
-    'text/csv',
-  );
+async function saveCsv(shown: readonly Findable[], sheets: readonly Sheet[], unit: 'mm' | 'in') {
+  const { partsCsv } = await import('@/data/tables');
+  const parts = shown.map(({ part }) => part);
+  saveAs('shelf.csv', partsCsv(parts, sheets, unit), 'text/csv');
+}
 
 const saveJson = async (shown: readonly Findable[]) =>
   saveAs('shelf.json', await shelfFile(shown.map(({ part }) => part)));
@@ -79,7 +73,7 @@ function useShelfFiles(shown: readonly Findable[], sheets: readonly Sheet[]) {
   const ofShown = [
     {
       name: 'Save as CSV',
-      onPress: () => saveCsv(shown, sheets, unit === 'thou' ? 'in' : 'mm'),
+      onPress: () => void saveCsv(shown, sheets, unit === 'thou' ? 'in' : 'mm'),
     },
     { name: 'Save as JSON', onPress: () => void saveJson(shown) },
     { name: 'Print labels', onPress: printed.print },
