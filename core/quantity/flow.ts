@@ -141,6 +141,16 @@ export const flowWithin = (lpm: number, within_lpm: number, shop: ShopUnit): str
 const FINEST = 2;
 
 /**
+ * Returns the least flow that the shop's unit can tell from none, in l/min.
+ *
+ * @param shop the unit that the shop displays
+ * @example
+ * leastFlow_lpm('mm'); // 0.01
+ */
+export const leastFlow_lpm = (shop: ShopUnit): number =>
+  (FLOW.per[FLOW.usual[shop]] ?? 1) / 10 ** FINEST;
+
+/**
  * Writes a flow in the shop's unit as finely as it is known, without its unit.
  *
  * @param lpm a flow in l/min

@@ -137,9 +137,7 @@ describe('the page of a pump’s flow', () => {
       }
     }
     const unknown = basisOf(saying({}, { examples: ['module_mm'] }));
-    expect(deliversWords(dutyFlow(unknown, 'idle'), null, 'mm')).toMatch(
-      /Nobody can say the flow yet/,
-    );
+    expect(deliversWords(dutyFlow(unknown, 'idle'), null, 'mm')).toBe('The flow is not known yet');
   });
   it('lists each path with its gap, where that is from, and what it loses', () => {
     const basis = basisOf(saying({}), { 'pocket-depth': 20.05, 'drive-width': 20 });
@@ -151,6 +149,13 @@ describe('the page of a pump’s flow', () => {
     expect(line(/Driven gear to pocket/)?.note).toBe('not measured: by its limits');
     expect(line(/Drive gear tips/)?.note).toMatch(/a usual gap.*coarse/);
     expect(lines.every(({ flow, percent }) => /\d/.test(flow) && /\d/.test(percent))).toBe(true);
+    // What a unit cannot tell from none is less than the least that it can: never *less than 0.00*.
+    const least = { ...dutyFlow(basis, 'idle').flow!.paths[0]!, lpm: 0.02 };
+    expect(pathLine(basis.job.sheet, least, 1, 'mm').flow).toBe('0.02');
+    expect(pathLine(basis.job.sheet, least, 1, 'thou').flow).toBe('less than 0.01');
+    expect(bandWords({ lo: 0, mid: 0, hi: 0.01 }, 'thou')).toBe(
+      bandWords({ lo: 0, mid: 0, hi: 0 }, 'mm'),
+    );
   });
   it('says that a pump does not reach what is asked', () => {
     const hard = saying({ idle: { rpm: 300, pressure_bar: 150, temp_C: 120 } });

@@ -8,7 +8,7 @@ import type { JobDisplacement, JobPump } from '../flow/jobPump';
 import { fluidAt } from '../hydraulics/fluid';
 import type { LeakWay } from '../pumps/flow';
 import { familyOf, characteristicOf } from '../pumps/registry';
-import { bareFlow, flowWithin, formatFlow, formatPressure } from '../quantity/flow';
+import { bareFlow, flowWithin, formatFlow, formatPressure, leastFlow_lpm } from '../quantity/flow';
 import { formatLength, formatWithUnit } from '../quantity/format';
 import { lower } from '../quantity/letters';
 import { formatTemperature } from '../quantity/temperature';
@@ -61,7 +61,7 @@ export function deliversWords(
   band: Band | null,
   unit: ShopUnit,
 ): string {
-  if (!flow) return say('flow.missing');
+  if (!flow) return say('flow.unknown');
   const half = band ? finenessOf(band) : fineOf(flow.delivered_lpm);
   const figures = {
     duty: say(`flow.at.${duty}`),
@@ -133,9 +133,6 @@ export interface PathLine {
   readonly percent: string;
 }
 
-/** Of a path less than this is told as less, in l/min. */
-const LEAST_lpm = 0.01;
-
 /**
  * Returns a path as a line of a list.
  *
@@ -153,6 +150,7 @@ export function pathLine(
   const [least, most] = [smallest_mm, largest_mm].map((mm) => formatLength(mm, 'gap', unit));
   const from = FROM[gapFrom];
   const lost = K * lpm;
+  const told = leastFlow_lpm(unit);
   return {
     name: characteristicOf(sheet, characteristic).name,
     gap:
@@ -161,9 +159,9 @@ export function pathLine(
         : `${least}–${formatWithUnit(largest_mm, 'gap', unit)}`,
     note: listed([from ? say(from) : '', coarse ? say('flow.coarse') : ''].filter(Boolean)),
     flow:
-      lost < LEAST_lpm
-        ? say('flow.lessThan', { flow: bareFlow(LEAST_lpm, LEAST_lpm, unit) })
-        : bareFlow(lost, Math.max(0.05 * lost, LEAST_lpm), unit),
+      lost < told
+        ? say('flow.lessThan', { flow: bareFlow(told, told, unit) })
+        : bareFlow(lost, Math.max(0.05 * lost, told), unit),
     percent: share > 0 && share < 0.005 ? '<1' : (100 * share).toFixed(0),
   };
 }

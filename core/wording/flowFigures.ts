@@ -1,5 +1,5 @@
 import type { Band } from '../flow/answer';
-import { bareFlow, flowWithin } from '../quantity/flow';
+import { bareFlow, flowWithin, leastFlow_lpm } from '../quantity/flow';
 import type { ShopUnit } from '../quantity/units';
 import { say, type MessageKey } from './say';
 
@@ -24,7 +24,7 @@ export const finenessOf = (band: Band): number => Math.max(halfOf(band), fineOf(
  * @param band in l/min
  */
 export function bandWords(band: Band, unit: ShopUnit): string {
-  if (band.hi === 0) return say('flow.none');
+  if (band.hi < leastFlow_lpm(unit) / 2) return say('flow.none');
   const half = finenessOf(band);
   const [lo, hi] = [band.lo, band.hi].map((lpm) => bareFlow(lpm, half, unit));
   if (Number(bareFlow(band.mid, half, unit)) === 0) {

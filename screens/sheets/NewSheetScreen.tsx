@@ -22,6 +22,7 @@ import { answersIn, askedOf, exampleOf, OPTION_WORD } from '../shell/geometryFie
 import { KeptNotices } from '../shell/KeptNotices';
 import { useKeptForm } from '../shell/useKeptForm';
 import { onceValid, useOnce } from '../shell/useOnce';
+import { sentence } from '@/core/wording/say';
 import { createSheet } from '@/data/create';
 import { KEYS } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
@@ -91,7 +92,7 @@ export function NewSheetScreen() {
   const chosen = findFamily(family);
   const make = onceValid(handleSubmit, async (form) => {
     const answers = answersOf(form);
-    if (answers.wrong) throw new Error(`${answers.wrong}.`);
+    if (answers.wrong) throw new Error(sentence(answers.wrong));
     const id = await kept.make(() =>
       createSheet(form.model, form.family, answers.said, fittedIn(form)),
     );

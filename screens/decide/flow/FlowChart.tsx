@@ -209,7 +209,7 @@ interface HandlesProps {
 function Handles({ at, along, unit, onChange }: HandlesProps) {
   const pressure = formatPressure(at.pressure_bar, unit);
   const speed = say('flow.speed', { rpm: Math.round(at.rpm) });
-  const temperature = formatTemperature(Math.round(at.temp_C), unit);
+  const temperature = formatTemperature(at.temp_C, unit);
   return (
     <View>
       {along === 'rpm' ? (
@@ -270,7 +270,7 @@ const figureOf = (lpm: number | null, { band }: Place, unit: ShopUnit): string =
 function Table({ along, rows, unit, at }: Pick<DrawnProps, 'along' | 'rows' | 'unit' | 'at'>) {
   const shown = rows.filter((_, i) => i % 4 === 0);
   const isAfter = rows.some((place) => place.after !== null);
-  const temperature = formatTemperature(Math.round(at.temp_C), unit);
+  const temperature = formatTemperature(at.temp_C, unit);
   const heads = [
     along === 'rpm' ? 'Speed' : 'Pressure',
     say('flow.line.cold', { temperature: formatTemperature(COLD_C, unit) }),
