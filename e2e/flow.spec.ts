@@ -16,7 +16,7 @@ test('what a gap costs: from Decide to the leak map, what the circuits want, and
     }),
   ).toBeVisible();
   await expect(
-    page.getByText(/^Half of what is lost goes over the gear faces\. That may not be enough\./),
+    page.getByText(/^That may not be enough\. Half of what is lost goes over the gear faces\./),
   ).toBeVisible();
   await expect(
     page.getByRole('img', { name: /what leaks, an arrow along each path/ }),
@@ -117,7 +117,24 @@ test('a pump without a sheet is told which sizes its flow needs, by name and wit
   await expect(page.getByText(/^Module: over the tips of the drive gear/)).toBeVisible();
   await expect(page.getByText(/^Gear width: outside mic over the gear/)).toBeVisible();
   await button(page, 'Go to Tag').click();
-  await expect(button(page, 'Save its limits as a sheet')).toBeVisible();
+  await button(page, 'Save its limits as a sheet').click();
+  await expect(button(page, 'Save its limits as a sheet')).toHaveCount(0);
+
+  // The way leads on over the sheet, to the sizes that are asked for, and back to the answer.
+  await page.getByRole('link', { name: 'Decide' }).click();
+  await button(page, /^Flow at hot idle/).click();
+  await button(page, 'Go to the sheet').click();
+  await page.getByText('All of these are this pump’s own').click();
+  await button(page, 'Save').click();
+  await expect(button(page, 'Saved')).toBeVisible();
+  await page.goBack();
+  await expect(
+    page.getByText(/changed after this job started: Which sizes are examples/),
+  ).toBeVisible();
+  await button(page, 'Use the new sheet').click();
+  await expect(
+    page.getByRole('heading', { name: /^No gap is measured yet\. .* the pump would deliver/ }),
+  ).toBeVisible();
 });
 
 test('a gap without a limit carries the gap at which the circuits would want, in Measure too', async ({

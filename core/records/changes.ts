@@ -18,6 +18,7 @@ const LISTS = [
   ['also', 'Other checks'],
   ['clutches', 'One-way clutches'],
   ['own', 'Checks of its own'],
+  ['examples', 'Which sizes are examples'],
   ['metal', 'What metal has to stay'],
   ['prices', 'Prices'],
   ['sets', 'Gears of another width'],

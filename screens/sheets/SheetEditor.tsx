@@ -1,6 +1,6 @@
 import { reasonOf } from '@/core/errors';
 import { dequal } from 'dequal';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { FormProvider, type FieldPath } from 'react-hook-form';
 import { Button } from '@/ui/Button';
@@ -166,11 +166,12 @@ function SheetNotices({
   );
 }
 
-/** A limit sheet in its sections, figures in shop shorthand; jobs already begun keep the sheet as it was. */
+/** A limit sheet in its sections, at the field that its address names; figures in shop shorthand; jobs already begun keep the sheet as it was. */
 export function SheetEditor({ sheet, unit: shopUnit }: Props) {
   const router = useRouter();
   const { mutateAsync: removeSheet } = useRemove('sheet');
-  const [section, setSection] = useState<Section>('limits');
+  const { field } = useLocalSearchParams<{ field?: string }>();
+  const [section, setSection] = useState<Section>(field ? sectionOf(field) : 'limits');
   const form = useSheetForm({ sheet, unit: shopUnit }, (path) => setSection(sectionOf(path)));
   const { kept, unit, doubts, save } = form;
   const Shown = SHOWN[section];

@@ -29,6 +29,8 @@ export function JobLimits({ job }: { readonly job: Job }) {
   const [failed, setFailed] = useState<string | null>(null);
   const keep = async () => {
     await keepSheet(sheet).catch((e: Error) => setFailed(reasonOf(e)));
+    // Whoever asked for it before it was kept was told that it is not there.
+    await client.invalidateQueries({ queryKey: KEYS.record('sheet', sheet.id) });
     await client.invalidateQueries({ queryKey: KEYS.sheets });
   };
   const source = sheet.tiers.find((t) => t.id === job.tier)?.source || 'not given';

@@ -6,7 +6,7 @@ export const JOB = {
   'job.mostPhotos': 'A job can hold {most} photos. Delete one first.',
   'job.photo': 'Photo {number}',
   'job.sheetChangedFits':
-    'The sheet was changed after this job started: {changes}. This job still uses the old limits.',
+    'The sheet was changed after this job started: {changes}. This job still uses the old sheet.',
   'job.sheetChangedKeeps':
     'The sheet was changed after this job started: {changes}. This job keeps the old sheet: some of its readings do not fit the new one.',
   'job.stageNext': '{standing}, next',

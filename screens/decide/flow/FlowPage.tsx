@@ -37,6 +37,7 @@ import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
+import { SheetChanged } from '../../job/SheetChanged';
 import { useDeciding } from '../useDeciding';
 import { Conditions } from './Conditions';
 import { FlowChart } from './FlowChart';
@@ -154,27 +155,25 @@ function Said({ basis, idle, work }: SaidProps) {
   const { unit } = useShop();
   const next = useNextFocus<Text>('flow');
   const { flow, band, after, afterBand, demand_lpm, unmeasured } = idle;
-  if (!flow) {
-    return (
-      <Heading ref={next} size="instruction">
-        {say('flow.unknown')}
-      </Heading>
-    );
-  }
+  const answer = (
+    <Heading ref={next} size="instruction">
+      {deliversWords(idle, band, unit)}
+    </Heading>
+  );
+  if (!flow) return answer;
   const working = work.flow && work.band ? bandWords(work.band, unit) : null;
   return (
     <View style={styles.said}>
-      <Heading ref={next} size="instruction">
-        {deliversWords(idle, band, unit)}
-      </Heading>
+      {answer}
       {unmeasured === 1 ? (
         <Words>{say('flow.wouldSay')}</Words>
       ) : (
         <>
           <Words>
             {paragraph(
-              lostWords(basis.subject, flow),
+              // First of what the heading says: after a loss, *that* would be what is lost.
               band ? feedingWords(band, demand_lpm, unmeasured) : '',
+              lostWords(basis.subject, flow),
               reachWords(basis, idle, unit),
               after && afterBand && band && isChanged(band, afterBand)
                 ? say('flow.after', { delivered: afterWords(band, afterBand, unit) })
@@ -201,7 +200,7 @@ function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
   const { data: sheets } = useSheets();
   const isKept = sheets?.records.some(({ id }) => id === job.sheet.id) ?? true;
   const go = isKept
-    ? () => router.navigate(`/sheets/${job.sheet.id}`)
+    ? () => router.navigate(`/sheets/${job.sheet.id}?field=geometry`)
     : () => router.replace(`/job/${job.id}/tag`);
   return (
     <View style={layout.stack}>
@@ -216,6 +215,7 @@ function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
       <Button mode="contained" onPress={go}>
         {isKept ? 'Go to the sheet' : 'Go to Tag'}
       </Button>
+      <SheetChanged job={job} />
     </View>
   );
 }
