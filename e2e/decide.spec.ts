@@ -246,6 +246,10 @@ test('left while it is worked out, it is worked out again on return; a part that
   // In another unit other amounts are planned: the plans that were kept do not hold.
   await page.getByRole('radio', { name: 'thou' }).click();
   await expect(page.getByRole('radio', { name: 'thou' })).toBeChecked();
+  // A flow is told without it, and that nobody knows how far it may be off.
+  await page.goto('/job/demo-job-hm-0412/flow');
+  await expect(page.getByText(/^By the middle of what is known of its gaps\./)).toBeVisible();
+  await expect(page.getByText(/may not be enough/)).toHaveCount(0);
   await page.goto('/job/demo-job-hm-0405/decide');
   await expect(page.getByRole('alert')).toContainText('did not load');
   await page.evaluate(() => {

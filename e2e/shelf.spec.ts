@@ -131,8 +131,20 @@ test('a list of parts comes in from a spreadsheet whole, or says what is wrong i
 }, info) => {
   await openDemo(page);
   await page.goto('/shelf');
+  // A file that cannot be made is said, and can be asked for again.
+  await page.evaluate(() => {
+    const make = URL.createObjectURL.bind(URL);
+    URL.createObjectURL = () => {
+      URL.createObjectURL = make;
+      throw new TypeError('no room');
+    };
+  });
+  await button(page, 'More about the shelf').click();
+  await button(page, 'Save as CSV').click();
+  await expect(page.getByText(/^Could not make the file\. Something went wrong/)).toBeVisible();
   await button(page, 'More about the shelf').click();
   const csv = await saved(page, 'Save as CSV', info.outputPath('shelf.csv'));
+  await expect(page.getByText(/^Could not make the file/)).toHaveCount(0);
   const lines = readFileSync(csv, 'utf8').split('\r\n');
   expect(lines).toHaveLength(29);
   await button(page, 'More about the shelf').click();

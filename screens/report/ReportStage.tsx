@@ -57,7 +57,7 @@ export function ReportStage({ job }: { readonly job: Job }) {
   };
   const saved = (made: () => Promise<void>) => () =>
     void made().catch((error: unknown) =>
-      setFailed(say('report.fileFailed', { error: reasonOf(error) })),
+      setFailed(say('shell.fileFailed', { error: reasonOf(error) })),
     );
   const file = saved(async () => saveAs(fileName(job.tag, 'json'), await jobFile(job)));
   const csv = saved(async () => {

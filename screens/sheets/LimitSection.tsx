@@ -1,10 +1,8 @@
-import { reasonOf } from '@/core/errors';
 import { useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { pumpOf } from '@/core/pumps/registry';
-import { FileError } from '@/core/records/problems';
 import type { Sheet } from '@/core/records/sheet';
 import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
@@ -21,6 +19,7 @@ import { NO_LIMIT } from './limitForm';
 import { toForm, type SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
 import { layout } from '@/ui/layout';
+import { useOnce } from '../shell/useOnce';
 
 /** The limits by tier: one tier at a time, each characteristic with its ends, convention and source. */
 export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
@@ -114,31 +113,34 @@ interface FilesProps {
 /** The limits as CSV, out and in: whole or not at all. */
 function LimitFiles({ sheet, clean, onRead }: FilesProps) {
   const { apply } = useChange('sheet', sheet.id);
-  const [problem, setProblem] = useState<string | null>(null);
+  const take = useOnce(async (text: string) => {
+    const { withLimitsCsv } = await import('@/data/tables');
+    const next = withLimitsCsv(sheet, text);
+    await apply((s) => ({ ...s, limits: next.limits }));
+    onRead(next);
+  });
   const read = async () => {
     const file = await chooseText('.csv,text/csv');
-    if (!file) return;
-    try {
-      const { withLimitsCsv } = await import('@/data/tables');
-      const next = withLimitsCsv(sheet, file.text);
-      await apply((s) => ({ ...s, limits: next.limits }));
-      setProblem(null);
-      onRead(next);
-    } catch (error) {
-      if (!(error instanceof FileError)) throw error;
-      setProblem(say('sheets.notImported', { errors: reasonOf(error) }));
-    }
+    if (file) take.run(file.text);
   };
-  const save = async () => {
+  const save = useOnce(async () => {
     const { limitsCsv } = await import('@/data/tables');
     const name = fileName(say('sheets.limitsFile', { model: sheet.model }), 'csv');
     saveAs(name, limitsCsv(sheet), 'text/csv');
-  };
+  });
+  const problems = [
+    take.failed && say('sheets.notImported', { errors: take.failed }),
+    save.failed && say('shell.fileFailed', { error: save.failed }),
+  ].filter((problem) => problem !== null);
   return (
     <>
-      {problem ? <Notice kind="error">{problem}</Notice> : null}
+      {problems.map((problem) => (
+        <Notice key={problem} kind="error">
+          {problem}
+        </Notice>
+      ))}
       <View style={layout.wrap}>
-        <Button icon="file-export-outline" onPress={() => void save()}>
+        <Button icon="file-export-outline" onPress={save.run}>
           Limits as CSV
         </Button>
         <Button icon="file-import-outline" disabled={!clean} onPress={() => void read()}>

@@ -171,7 +171,7 @@ export function SheetEditor({ sheet, unit: shopUnit }: Props) {
   const router = useRouter();
   const { mutateAsync: removeSheet } = useRemove('sheet');
   const { field } = useLocalSearchParams<{ field?: string }>();
-  const [section, setSection] = useState<Section>(field ? sectionOf(field) : 'limits');
+  const [section, setSection] = useState<Section>(field ? sectionOf(String(field)) : 'limits');
   const form = useSheetForm({ sheet, unit: shopUnit }, (path) => setSection(sectionOf(path)));
   const { kept, unit, doubts, save } = form;
   const Shown = SHOWN[section];

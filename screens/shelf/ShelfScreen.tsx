@@ -14,6 +14,7 @@ import { Choice } from '@/ui/Choice';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { ListPage } from '@/ui/ListPage';
+import { Notice } from '@/ui/Notice';
 import { useMore } from '@/ui/More';
 import { Page } from '@/ui/Page';
 import { SearchField } from '@/ui/SearchField';
@@ -26,6 +27,7 @@ import { PartSide } from './PartSide';
 import { PumpRow } from './PumpRow';
 import { byPump, findable, found, labelled, type Findable } from './search';
 import { Unreadable } from '../shell/Unreadable';
+import { useOnce } from '../shell/useOnce';
 
 const STATES: readonly (readonly [
   ShelfPart['state'],
@@ -70,12 +72,11 @@ function useShelfFiles(shown: readonly Findable[], sheets: readonly Sheet[]) {
   const router = useRouter();
   const { unit } = useShop();
   const printed = usePrinted(shown);
+  const save = useOnce((made: () => Promise<void>) => made());
+  const csv = () => saveCsv(shown, sheets, unit === 'thou' ? 'in' : 'mm');
   const ofShown = [
-    {
-      name: 'Save as CSV',
-      onPress: () => void saveCsv(shown, sheets, unit === 'thou' ? 'in' : 'mm'),
-    },
-    { name: 'Save as JSON', onPress: () => void saveJson(shown) },
+    { name: 'Save as CSV', onPress: () => save.run(csv) },
+    { name: 'Save as JSON', onPress: () => save.run(() => saveJson(shown)) },
     { name: 'Print labels', onPress: printed.print },
   ];
   const more = useMore('More about the shelf', [
@@ -83,7 +84,15 @@ function useShelfFiles(shown: readonly Findable[], sheets: readonly Sheet[]) {
     { name: 'Pair up', onPress: () => router.push('/shelf/pair') },
     ...(shown.length > 0 ? ofShown : []),
   ]);
-  return { more, paper: printed.paper };
+  const list = (
+    <>
+      {more.list}
+      {save.failed ? (
+        <Notice kind="error">{say('shell.fileFailed', { error: save.failed })}</Notice>
+      ) : null}
+    </>
+  );
+  return { button: more.button, list, paper: printed.paper };
 }
 
 /** A part behind a wall of its own. */
@@ -111,7 +120,7 @@ export function ShelfScreen() {
   const shelf = useSought();
   const { parts, sheets, all, shown, wanted, sought } = shelf;
   const lines = useMemo(() => byPump(shown), [shown]);
-  const { more, paper } = useShelfFiles(shown, sheets?.records ?? []);
+  const files = useShelfFiles(shown, sheets?.records ?? []);
   if (!parts || !sheets) return null;
 
   const open = () => {
@@ -123,13 +132,16 @@ export function ShelfScreen() {
       <Button mode="contained" icon="plus" onPress={() => router.push('/shelf/new')}>
         New part
       </Button>
-      {more.button}
+      {files.button}
     </View>
   );
-  const unreadable = <Unreadable records={parts.unreadable} />;
-  if (all.length === 0) {
-    return emptyShelf(actions, unreadable, router);
-  }
+  const above = (
+    <>
+      {files.list}
+      <Unreadable records={parts.unreadable} />
+    </>
+  );
+  if (all.length === 0) return emptyShelf(actions, above, router);
   const chosen = wide ? (shown.find(({ part }) => part.id === asked) ?? shown[0]) : undefined;
   const list = (
     <ListPage
@@ -157,8 +169,7 @@ export function ShelfScreen() {
         />
       }
     >
-      {more.list}
-      {unreadable}
+      {above}
       <Choice
         label="Where it is"
         value={shelf.state}
@@ -170,7 +181,7 @@ export function ShelfScreen() {
           {sought ? say('shelf.noMatch', { text: sought }) : 'Nothing here.'}
         </Words>
       ) : null}
-      {paper}
+      {files.paper}
     </ListPage>
   );
   if (!chosen) return list;
@@ -188,14 +199,10 @@ const styles = StyleSheet.create({
 });
 
 /** What the shelf is for, while nothing lies on it. */
-function emptyShelf(
-  actions: ReactNode,
-  unreadable: ReactNode,
-  router: ReturnType<typeof useRouter>,
-) {
+function emptyShelf(actions: ReactNode, above: ReactNode, router: ReturnType<typeof useRouter>) {
   return (
     <Page title="Shelf" actions={actions}>
-      {unreadable}
+      {above}
       <Words>
         Nothing lies here yet. Measured loose parts go on the shelf: bodies, gear sets, covers. From
         these the app builds as many good pumps as it can.

@@ -68,6 +68,8 @@ export const FLOW = {
     'To measure next: {gap}. {swing} of the flow hangs on it, and nobody has measured it.',
   'flow.map': '{model}: what leaks, an arrow along each path, as wide as its share',
   'flow.mayFeed': 'That may not be enough.',
+  'flow.middle':
+    'By the middle of what is known of its gaps. How far it may be off is not worked out yet.',
   'flow.missing':
     'Nobody can say the flow yet: these sizes are an example’s. Enter them on the sheet.',
   'flow.model':

@@ -8,7 +8,6 @@ export const REPORT = {
   'report.noReading': 'No reading: {checks}.',
   'report.checksNotDone':
     '{count, plural, one {One of the other checks not done} other {# other checks not done}}',
-  'report.fileFailed': 'Could not make the file. {error}',
   'report.fromTo': '{from} to {to}',
   'report.hot': 'hot {gap}',
   'report.houseRules': 'House rules of this job: {rules}.',

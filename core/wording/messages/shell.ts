@@ -13,6 +13,7 @@ export const SHELL = {
   'shell.demoTakeAll':
     '{count, plural, one {Take its one record away} other {Take all # away, mine as well}}',
   'shell.draft': 'What you typed here {when} was not saved. It is filled in again.',
+  'shell.fileFailed': 'Could not make the file. {error}',
   'shell.notLoaded': 'This part of the app did not load. Reload the page; all records are kept.',
   'shell.pageTitle': '{title} · Dial Bench',
   'shell.partFailed':

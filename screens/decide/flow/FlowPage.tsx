@@ -180,14 +180,14 @@ function Said({ basis, idle, work }: SaidProps) {
                 : '',
             )}
           </Words>
-          {band ? (
-            <Words tone="muted">
-              {paragraph(
-                likelyWords(band, unit),
-                working ? say('flow.atWork', { delivered: working }) : '',
-              )}
-            </Words>
-          ) : null}
+          <Words tone="muted">
+            {band
+              ? paragraph(
+                  likelyWords(band, unit),
+                  working ? say('flow.atWork', { delivered: working }) : '',
+                )
+              : say('flow.middle')}
+          </Words>
         </>
       )}
     </View>
@@ -204,6 +204,7 @@ function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
     : () => router.replace(`/job/${job.id}/tag`);
   return (
     <View style={layout.stack}>
+      <SheetChanged job={job} />
       <Words>
         {subject.displacement.isOdd
           ? say('flow.odd')
@@ -215,7 +216,6 @@ function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
       <Button mode="contained" onPress={go}>
         {isKept ? 'Go to the sheet' : 'Go to Tag'}
       </Button>
-      <SheetChanged job={job} />
     </View>
   );
 }
