@@ -85,6 +85,7 @@ const TAUGHT = [
   'hydraulics',
   'pumps',
   'flow',
+  'workshop',
 ];
 
 const roomOf = (file: string): string => file.split('/').slice(0, 2).join('/');

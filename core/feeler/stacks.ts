@@ -39,12 +39,22 @@ export function stackFrom(held: readonly Leaf[]): Stack {
   };
 }
 
+/** Tells whether leaves, thin ones first, are handier to hold together than others of the same thickness. */
+const isHandier = (held: readonly Leaf[], known: readonly Leaf[]): boolean =>
+  held.length < known.length ||
+  (held.length === known.length && (held[0]?.leaf_mm ?? 0) > (known[0]?.leaf_mm ?? 0));
+
 /**
  * Lists every thickness that up to `maxStack` distinct leaves of the set can make,
  * thinnest first. Where several combinations make the same thickness the one
- * with the fewest leaves stands: each joint between leaves holds a little oil.
+ * with the fewest leaves stands: each joint between leaves holds a little oil. Of as many
+ * the one whose thinnest leaf is thicker: a thin one buckles.
  *
- * @param set the leaves of the set, in any order; each can be used once
+ * @param set the leaves, thicknesses in mm, in any order; each can be used once
+ * @param maxStack most leaves together
+ * @example
+ * const set = [0.02, 0.03, 0.04, 0.05].map((mm) => ({ marked_mm: mm, leaf_mm: mm, soft_mm: 0 }));
+ * stacksOf(set, 2).find((s) => s.total_mm === 0.07).leaves_mm; // [0.03, 0.04]
  */
 export function stacksOf(set: readonly Leaf[], maxStack: number): Stack[] {
   const leaves = [...new Map(set.map((leaf) => [leaf.leaf_mm, leaf])).values()].sort(byThickness);
@@ -54,7 +64,7 @@ export function stacksOf(set: readonly Leaf[], maxStack: number): Stack[] {
       const next = [...held, leaves[i] as Leaf];
       const total = stackOf(next.map((leaf) => leaf.leaf_mm));
       const known = best.get(total);
-      if (!known || next.length < known.length) best.set(total, next);
+      if (!known || isHandier(next, known)) best.set(total, next);
       if (next.length < maxStack) extend(next, i + 1);
     }
   };

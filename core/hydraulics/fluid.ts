@@ -1,4 +1,5 @@
 import { InputError } from '../errors';
+import { lastThatHolds } from '../metrology/search';
 import { say } from '../wording/say';
 
 /** Describes a fluid by what its data sheet gives. */
@@ -103,4 +104,27 @@ export function fluidAt(fluid: Fluid, temp_C: number): FluidState {
     mu_Pas: kv_mm2s * 1e-6 * density_kgm3,
     law: isThick ? 'walther' : 'interpolated',
   };
+}
+
+/**
+ * Returns the temperature at which a fluid has a viscosity, in °C.
+ *
+ * @param fluid its viscosities at 40 and 100 °C in mm²/s, its density at 15 °C in kg/m³
+ * @param want_mm2s the kinematic viscosity wanted
+ * @throws InputError on `want_mm2s` where it has that at no temperature from −30 to 150 °C
+ * @example
+ * temperatureFor({ kv40_mm2s: 46, kv100_mm2s: 6.8, density15_kgm3: 870 }, 860); // -4.464814
+ * temperatureFor({ kv40_mm2s: 46, kv100_mm2s: 6.8, density15_kgm3: 870 }, 1); // throws −30
+ * @see fluidAt
+ */
+export function temperatureFor(fluid: Fluid, want_mm2s: number): number {
+  const { least, most } = FLUID_RANGE_C;
+  const isAsThick = (celsius: number) => fluidAt(fluid, celsius).kv_mm2s >= want_mm2s;
+  if (!isAsThick(least) || fluidAt(fluid, most).kv_mm2s > want_mm2s)
+    throw new InputError(
+      'want_mm2s',
+      'out-of-range',
+      'This fluid has that viscosity at no temperature from −30 to 150 °C.',
+    );
+  return lastThatHolds(isAsThick, least, most);
 }

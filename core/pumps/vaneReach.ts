@@ -15,6 +15,8 @@ export interface VaneInSlot extends Vane {
   /** Between the middles of ring and rotor. */
   readonly eccentricity_mm: number;
   readonly rotorRadius_mm: number;
+  /** How far the slot passes the middle of the rotor; none of a radial slot. */
+  readonly slotOffset_mm?: number | null;
 }
 
 /** Says how far a vane stands out, what of it stays in the slot, and how long that lasts. */
@@ -36,16 +38,22 @@ function hoursLeft(vane: Vane, inSlot_mm: number): number | null {
 }
 
 /**
- * Returns the reach of a vane (ring radius + eccentricity − rotor radius), what of it stays in the slot
- * (length − reach), and the hours left at the wear so far. Lengths in mm.
+ * Returns the reach of a vane (ring radius + eccentricity − rotor radius; along a slot that passes the middle by s it is
+ * √((R + e)² − s²) − √(r² − s²)), what of it stays in the slot (length − reach), and the hours left at the wear so far.
+ * Lengths in mm.
  *
  * @param vane in its slot, and the ring, in mm
  * @example
  * const slot = { ringRadius_mm: 29, eccentricity_mm: 4.7, rotorRadius_mm: 24, vaneLength_mm: 15.5 };
  * vaneReach({ ...slot, newVaneLength_mm: 16, hours: 2000, leastInSlot_mm: 5 }); // { reach_mm: 9.7, inSlot_mm: 5.8, verdict: 'in', hoursLeft: 3200 }
  */
-export const vaneReach = (vane: VaneInSlot): VaneReach =>
-  atReach(vane.ringRadius_mm + vane.eccentricity_mm - vane.rotorRadius_mm, vane);
+export const vaneReach = (vane: VaneInSlot): VaneReach => {
+  const { ringRadius_mm, eccentricity_mm, rotorRadius_mm } = vane;
+  const offset_mm = vane.slotOffset_mm ?? 0;
+  if (offset_mm === 0) return atReach(ringRadius_mm + eccentricity_mm - rotorRadius_mm, vane);
+  const along = (radius_mm: number) => Math.sqrt(radius_mm ** 2 - offset_mm ** 2);
+  return atReach(along(ringRadius_mm + eccentricity_mm) - along(rotorRadius_mm), vane);
+};
 
 /**
  * Returns what of a vane stays in its slot where it stands out by its reach, in mm, and how long that lasts.

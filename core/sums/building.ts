@@ -108,6 +108,14 @@ export const vaneReachOf = sum({
     newVaneLength_mm: perhaps('New vane length').moreThan(0, 'Must be over zero'),
     hours: perhaps('Hours run', 'h').moreThan(0, 'Must be over zero'),
     leastInSlot_mm: notBelow('Least in the slot'),
+    slotOffset_mm: perhaps('Slot beside the middle')
+      .min(0, 'Not below zero')
+      .test(
+        'in the rotor',
+        'The slot passes beside the rotor.',
+        (offset, { parent }) =>
+          offset == null || !(offset >= (parent as { rotorRadius_mm: number }).rotorRadius_mm),
+      ),
   }),
   example: {
     ringRadius_mm: 29,

@@ -1,4 +1,13 @@
-import { mixed, number, object, string, type Schema } from 'yup';
+import {
+  array,
+  mixed,
+  number,
+  object,
+  string,
+  type NumberSchema,
+  type Schema,
+  type StringSchema,
+} from 'yup';
 import { finite, notUnder } from '../schema/fields';
 import { say } from '../wording/say';
 import type { SumUnit } from './sum';
@@ -11,6 +20,10 @@ export const figure = (label: string, unit: SumUnit = 'mm') =>
 export const perhaps = (label: string, unit: SumUnit = 'mm') =>
   finite().nullable().meta({ label, figure: unit });
 
+/** Makes the field of a clearance that nobody has to give. */
+export const gapFigure = (label: string) =>
+  finite().nullable().meta({ label, figure: 'mm', isGap: true });
+
 /** Makes the field of a figure over zero. */
 export const positive = (label: string, unit: SumUnit = 'mm') =>
   figure(label, unit).moreThan(0, 'Must be over zero');
@@ -19,10 +32,61 @@ export const positive = (label: string, unit: SumUnit = 'mm') =>
 export const notBelow = (label: string, unit: SumUnit = 'mm') =>
   figure(label, unit).min(0, 'Not below zero');
 
+/**
+ * Makes the field of a figure that the sum knows a usual value of: who leaves it out gets that.
+ *
+ * @param usual in the field's unit
+ */
+export const usually = (label: string, usual: number, unit: SumUnit = 'mm') =>
+  finite().nullable().meta({ label, figure: unit, usual }) as unknown as NumberSchema<number>;
+
+/** Says of a choice, none of which was made, which there are: that nobody knows is none of them. */
+const oneOf = (choices: readonly string[]): string =>
+  say('records.oneOf', { values: String(choices) });
+
+/** Makes the field of a choice; with a usual one it may be left out. */
+export const choice = <C extends string>(label: string, choices: readonly C[], usual?: C) =>
+  (usual === undefined
+    ? string().oneOf(choices).required().meta({ label })
+    : string()
+        .nullable()
+        .oneOf([...choices, null], oneOf(choices))
+        .meta({ label, usual })) as unknown as StringSchema<C>;
+
+/** Makes the field of a choice that nobody may be able to make. */
+export const perhapsOneOf = <C extends string>(label: string, choices: readonly C[]) =>
+  string()
+    .nullable()
+    .oneOf([...choices, null], oneOf(choices))
+    .meta({ label }) as unknown as StringSchema<C | null | undefined>;
+
+/** Makes the field of a yes or a no that nobody may know: `true`, or the word. */
+export const yesOrNo = (label: string) =>
+  mixed<boolean | 'yes' | 'no'>()
+    .nullable()
+    .oneOf([true, false, 'yes', 'no', null], oneOf(['true', 'false']))
+    .meta({ label });
+
+/** Reads a yes or a no; null where nobody knows. */
+export const isYes = (given: boolean | 'yes' | 'no' | null | undefined): boolean | null =>
+  given == null ? null : given === true || given === 'yes';
+
+/** Makes the field of several lengths over zero. */
+export const lengths = (label: string, least: number, message: string, most = 200) =>
+  array(positive(label)).required().min(least, message).max(most, 'Too many').meta({ label });
+
 /** The limits of a gap, either of which may be open. */
 export const limitFields = {
-  lower_mm: perhaps('Min'),
-  upper_mm: perhaps('Max').test(notUnder('lower_mm', 'The upper limit is below the lower one')),
+  lower_mm: gapFigure('Min'),
+  upper_mm: gapFigure('Max').test(notUnder('lower_mm', 'The upper limit is below the lower one')),
+};
+
+/** The limits of a gap, both of which have to be there. */
+export const bothLimits = {
+  lower_mm: figure('Min').meta({ isGap: true }),
+  upper_mm: figure('Max')
+    .meta({ isGap: true })
+    .test(notUnder('lower_mm', 'The upper limit is below the lower one')),
 };
 
 /** Returns limits with an end that was not given open. */
@@ -53,8 +117,15 @@ export const label = () =>
     );
 
 /** Makes the field of how many leaves are held together at most. */
-export const stackOf = () =>
-  number().oneOf([1, 2, 3]).required().meta({ label: 'Most leaves together' });
+export const stackOf = (label = 'Most leaves together') =>
+  number().oneOf([1, 2, 3]).required().meta({ label });
+
+/** Makes the same field where one is usual. */
+export const usualStackOf = (usual: number, label?: string) =>
+  number()
+    .nullable()
+    .oneOf([1, 2, 3, null], oneOf(['1', '2', '3']))
+    .meta({ label: label ?? 'Most leaves together', usual }) as unknown as NumberSchema<number>;
 
 /** Adds to a list that no two of it have the same id. */
 export const ONCE = [

@@ -8,6 +8,22 @@ import {
   repeatability,
   tiltFit,
 } from './measuring';
+import { conformityNeedOf } from './conformityNeed';
+import { flowDrive } from './flowDrive';
+import { fluidTempFor } from './fluidTempFor';
+import { historyStanding } from './historyStanding';
+import { hubFitOf } from './hubFit';
+import { indicatorLever } from './indicatorLever';
+import { inletBoreOf, inletMaxSpeedOf } from './inlet';
+import { interfaceIdentify, portFlow } from './interfaces';
+import { leavesStack } from './leavesStack';
+import { moneyCompare } from './moneyCompare';
+import { portsClockOf } from './portsClock';
+import { rotationName, rotationReverse } from './rotation';
+import { sealCavityOf, sealDrain } from './seal';
+import { stackFace } from './stackFace';
+import { torquePlanOf } from './torquePlan';
+import { bridgeShim, shimChoose } from './washers';
 import type { Sum } from './sum';
 
 /** Every sum that stands by itself. A new one is its descriptor, and its line here. */
@@ -26,4 +42,25 @@ export const SUMS: readonly Sum[] = [
   leakOf,
   flowExpect,
   pumpFlowOf,
+  stackFace,
+  leavesStack,
+  hubFitOf,
+  bridgeShim,
+  shimChoose,
+  indicatorLever,
+  flowDrive,
+  inletMaxSpeedOf,
+  inletBoreOf,
+  sealCavityOf,
+  sealDrain,
+  rotationName,
+  rotationReverse,
+  portsClockOf,
+  torquePlanOf,
+  interfaceIdentify,
+  portFlow,
+  moneyCompare,
+  conformityNeedOf,
+  fluidTempFor,
+  historyStanding,
 ];

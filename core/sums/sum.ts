@@ -17,13 +17,23 @@ export type SumUnit =
   | 'bar'
   | 'm/s'
   | 'l/min'
-  | '1/min';
+  | '1/min'
+  | 'm'
+  | 'min'
+  | 'd'
+  | '%';
 
 declare module 'yup' {
   interface CustomSchemaMetadata {
     /** Names the field as a form does. */
     readonly label?: string;
     readonly figure?: SumUnit;
+    /** Says that a length is a clearance, which is read and written otherwise than the size of a part. */
+    readonly isGap?: true;
+    /** What the sum takes where nobody says otherwise. */
+    readonly usual?: number | string | boolean;
+    /** Says how it is taken at the bench. */
+    readonly how?: string;
   }
 }
 
@@ -49,7 +59,7 @@ export interface Sum<S extends ObjectSchema<object> = ObjectSchema<object>, A = 
   readonly name: string;
   readonly input: S;
   /** An input that it answers: what a form begins with, and what the tests ask. */
-  readonly example: InferType<S>;
+  readonly example: Partial<InferType<S>>;
   /** @throws InputError on the field that cannot be */
   readonly answer: (input: InferType<S>, tools: Tools) => A;
   readonly gives: Gives<Awaited<A>>;
@@ -57,6 +67,21 @@ export interface Sum<S extends ObjectSchema<object> = ObjectSchema<object>, A = 
   readonly says?: (answer: Awaited<A>) => string;
 }
 
-/** Returns a sum as its parts say, so that they agree with each other. */
-export const sum = <S extends ObjectSchema<object>, A>(parts: Sum<S, A>): Sum =>
-  parts as unknown as Sum;
+type Input = Readonly<Record<string, unknown>>;
+
+/** Returns an input with what is usual in the place of what was left out. */
+const withUsual = (fields: ObjectSchema<object>['fields'], input: Input): Input => {
+  const left = Object.entries(fields).flatMap(([name, field]) => {
+    const usual = 'spec' in field ? field.spec.meta?.usual : undefined;
+    return usual === undefined || input[name] != null ? [] : [[name, usual] as const];
+  });
+  return { ...input, ...Object.fromEntries(left) };
+};
+
+/** Returns a sum as its parts say, so that they agree with each other; what is usual is filled in before it answers. */
+export const sum = <S extends ObjectSchema<object>, A>(parts: Sum<S, A>): Sum => {
+  const { input, answer } = parts;
+  const filled = (given: InferType<S>, tools: Tools) =>
+    answer(withUsual(input.fields, given as Input) as InferType<S>, tools);
+  return { ...parts, answer: filled } as unknown as Sum;
+};

@@ -1,0 +1,144 @@
+import { array, object, type TestContext } from 'yup';
+import { exact, notUnder } from '../schema/fields';
+import { bridged } from '../workshop/bridge';
+import { chooseShims } from '../workshop/shims';
+import {
+  bothLimits,
+  choice,
+  figure,
+  gapFigure,
+  lengths,
+  perhaps,
+  stackOf,
+  usually,
+  usualStackOf,
+} from './fields';
+import { sum } from './sum';
+
+const AIMS = ['middle', 'tight', 'loose'] as const;
+
+const washers = () => lengths('Washers to be had', 1, 'At least one washer', 100);
+
+/** Tells which washers bring an end play inside its limits. */
+export const shimChoose = sum({
+  id: 'shim.choose',
+  name: 'Which washers leave a gap in',
+  input: object({
+    gap_mm: figure('Gap without a washer'),
+    ...bothLimits,
+    shims_mm: washers(),
+    maxShims: stackOf('Most washers together'),
+    aim: choice('Aim', AIMS),
+  }),
+  example: {
+    gap_mm: 4.08,
+    lower_mm: 0.25,
+    upper_mm: 0.55,
+    shims_mm: [3.3, 3.5, 3.7, 3.9],
+    maxShims: 1,
+    aim: 'middle',
+  },
+  answer: ({ gap_mm, ...choices }) => {
+    const chosen = chooseShims({ smallest: gap_mm, largest: gap_mm }, choices);
+    const { stack_mm, left_mm, verdict, buy_mm } = chosen;
+    const found = { stack_mm, left_mm: left_mm && left_mm.smallest, verdict };
+    return verdict === 'none' ? { ...found, buy_mm } : found;
+  },
+  gives: {
+    stack_mm: ['Washers', 'mm'],
+    left_mm: ['What they leave', 'mm'],
+    verdict: ['Verdict'],
+  },
+});
+
+const leaf = (label: string) => gapFigure(label).min(0);
+
+const leaves = () => ({
+  lo_mm: leaf('A leaf that goes under the foot'),
+  hi_mm: leaf('A leaf that does not').test(notUnder('lo_mm', 'hi_mm is below lo_mm')),
+});
+
+interface Ends {
+  readonly lo_mm?: number | null;
+  readonly hi_mm?: number | null;
+}
+
+interface Place extends Ends {
+  readonly case_mm?: number | null;
+  readonly pump_mm?: number | null;
+}
+
+/** Returns which field of a place is missing: two depths, or two leaves. */
+function missingOf(place: Place): keyof Place | null {
+  const byLeaves = place.lo_mm != null || place.hi_mm != null;
+  const names = byLeaves ? (['lo_mm', 'hi_mm'] as const) : (['case_mm', 'pump_mm'] as const);
+  return names.find((name) => place[name] == null) ?? null;
+}
+
+const isWhole = (place: Place, context: TestContext) => {
+  const missing = missingOf(place);
+  const path = [context.path, missing].filter(Boolean).join('.');
+  return missing === null || context.createError({ path, message: 'Missing' });
+};
+
+/** Checks that there are two places, or leaves in their stead. */
+function placesGiven(input: Ends & { places?: unknown[] | null }, context: TestContext) {
+  if (input.lo_mm != null || input.hi_mm != null) return isWhole(input, context);
+  const enough = (input.places?.length ?? 0) >= 2;
+  return (
+    enough || context.createError({ path: 'places', message: 'Two places at least, or a leaf' })
+  );
+}
+
+/** Returns the gap of a place between two ends. */
+const endsOf = ({ case_mm, pump_mm, lo_mm, hi_mm }: Place) =>
+  case_mm != null && pump_mm != null
+    ? { smallest: case_mm - pump_mm, largest: case_mm - pump_mm }
+    : { smallest: lo_mm ?? 0, largest: hi_mm ?? 0 };
+
+/** Tells how much end play there is over a bridge, and which washer it wants. */
+export const bridgeShim = sum({
+  id: 'bridge.shim',
+  name: 'How much end play, and which washer',
+  input: object({
+    places: array(
+      exact({
+        case_mm: perhaps('Bridge to the thrust face of the case'),
+        pump_mm: perhaps('Bridge to that of the pump'),
+        ...leaves(),
+      }).test('two figures', isWhole),
+    )
+      .nullable()
+      .max(12, 'At most 12 places'),
+    ...leaves(),
+    fitted_mm: usually('Washer that lies in it', 0),
+    gasket_mm: usually('Gasket as clamped', 0),
+    ...bothLimits,
+    shims_mm: washers(),
+    maxShims: usualStackOf(1, 'Most washers together'),
+    aim: choice('Aim', AIMS, 'middle'),
+  }).test('has places', placesGiven),
+  example: {
+    places: [
+      { case_mm: 62.41, pump_mm: 58.72 },
+      { case_mm: 62.44, pump_mm: 58.73 },
+    ],
+    gasket_mm: 0.38,
+    lower_mm: 0.25,
+    upper_mm: 0.55,
+    shims_mm: [3.5, 3.6, 3.7, 3.8],
+  },
+  answer: ({ places, lo_mm, hi_mm, fitted_mm, gasket_mm, ...choices }) => {
+    const byLeaf = lo_mm != null && hi_mm != null;
+    const read = byLeaf ? [endsOf({ lo_mm, hi_mm })] : (places ?? []).map(endsOf);
+    return bridged(read, fitted_mm + gasket_mm, choices);
+  },
+  gives: {
+    gap_mm: ['Gap without a washer', 'mm'],
+    uneven_mm: ['Between places', 'mm'],
+    stack_mm: ['Washers', 'mm'],
+    left_mm: ['What they leave', 'mm'],
+    verdict: ['Verdict'],
+    buy_mm: ['Washer to buy', 'mm'],
+  },
+});
