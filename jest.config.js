@@ -13,7 +13,10 @@ const core = {
       {
         configFile: false,
         presets: ['@babel/preset-typescript'],
-        plugins: ['@babel/plugin-transform-modules-commonjs'],
+        plugins: [
+          '@babel/plugin-transform-dynamic-import',
+          '@babel/plugin-transform-modules-commonjs',
+        ],
       },
     ],
   },

@@ -21,8 +21,8 @@ function fieldOf(error: ValidationError): string {
 
 /** Answers one input, given as the text of a JSON value. */
 export async function answer(name: string, text: string): Promise<Answer> {
-  const sum = SUMS.get(name);
-  if (!sum)
+  const load = SUMS.get(name);
+  if (!load)
     return refused(
       'NAME',
       `No sum is called “${name}”. There are: ${[...SUMS.keys()].join(', ')}.`,
@@ -33,6 +33,7 @@ export async function answer(name: string, text: string): Promise<Answer> {
   } catch (error) {
     return refused('', `Not readable as JSON: ${(error as Error).message}`);
   }
+  const sum = await load();
   try {
     const input = sum.input.noUnknown().required().validateSync(json, { strict: true });
     return { ok: true, value: await sum.answer(input, TOOLS) };

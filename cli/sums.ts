@@ -20,8 +20,6 @@ const appFile = () =>
 
 /** What is known of the pump in a file of one job. */
 const jobAssess = sum({
-  id: 'job.assess',
-  name: 'What is known of a job’s pump',
   input: object({ file: appFile().required() }),
   example: { file: {} },
   answer: ({ file }) => assessFile(file),
@@ -30,8 +28,6 @@ const jobAssess = sum({
 
 /** What is to be done with it. */
 const jobDecide = sum({
-  id: 'job.decide',
-  name: 'What to do with a job’s pump',
   input: object({ file: appFile().required(), shop: appFile().nullable() }),
   example: { file: {} },
   answer: async ({ file, shop }, { solver, now }) =>
@@ -45,8 +41,6 @@ const jobDecide = sum({
 
 /** What it delivers, and where it loses the rest. */
 const jobFlowOf = sum({
-  id: 'job.flow',
-  name: 'What a job’s pump delivers',
   input: object({
     file: appFile().required(),
     rpm: notBelow('Speed of the pump', '1/min'),
@@ -69,10 +63,13 @@ const jobFlowOf = sum({
   gives: {},
 });
 
-/** The sums that are open to the command line, by name. */
-export const SUMS: ReadonlyMap<string, Sum> = new Map(
-  [...ALONE, jobAssess, jobDecide, jobFlowOf].map((one) => [one.id, one]),
-);
+/** The sums that are open to the command line, by name, each loaded when it is asked for. */
+export const SUMS: ReadonlyMap<string, () => Promise<Sum>> = new Map([
+  ...ALONE.map(({ id, load }) => [id, load] as const),
+  ['job.assess', async () => jobAssess] as const,
+  ['job.decide', async () => jobDecide] as const,
+  ['job.flow', async () => jobFlowOf] as const,
+]);
 
 let solver: Promise<Solver> | null = null;
 

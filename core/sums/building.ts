@@ -10,8 +10,6 @@ const name = () => string().required();
 
 /** Tells which body goes with which gear set, for as many pumps as possible with the least metal off. */
 export const matchParts = sum({
-  id: 'match.parts',
-  name: 'Which body goes with which gear set',
   input: object({
     bodies: array(exact({ id: name(), depth_mm: figure('Pocket depth') }))
       .required()
@@ -44,8 +42,6 @@ export const matchParts = sum({
 
 /** The cheapest work that brings sums of sizes inside their limits. */
 export const reworkPlan = sum({
-  id: 'rework.plan',
-  name: 'The cheapest work that brings gaps in',
   input: object({
     dimensions: figures('Sizes').required(),
     characteristics: array(
@@ -98,8 +94,6 @@ export const reworkPlan = sum({
 
 /** Tells how far a vane reaches, and how long it lasts. */
 export const vaneReachOf = sum({
-  id: 'vane.reach',
-  name: 'How far a vane reaches',
   input: object({
     ringRadius_mm: positive('Ring radius'),
     eccentricity_mm: notBelow('Eccentricity'),

@@ -5,8 +5,6 @@ import { sum } from './sum';
 
 /** Tells how sure a verdict is, and how exactly a size has to be known for one. */
 export const conformityNeedOf = sum({
-  id: 'conformity.need',
-  name: 'How exactly a size has to be known',
   input: object({
     value_mm: figure('Size').meta({ isGap: true }),
     u_mm: notBelow('Uncertainty').meta({ isGap: true }),

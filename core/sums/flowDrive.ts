@@ -25,8 +25,6 @@ function ratioGiven({ ratio, driver, driven }: Ratio, context: TestContext) {
 
 /** Tells what a pump moves at the speed of its drive, and what a wider gear gives. */
 export const flowDrive = sum({
-  id: 'flow.drive',
-  name: 'How much at another speed, or by a wider gear',
   input: object({
     driveRpm: notBelow('Engine or motor speed', '1/min'),
     ratio: over('Pump turns per engine turn', 'count'),

@@ -27,8 +27,6 @@ export const fluidFields = {
 
 /** Tells the viscosity and the density of a fluid at a temperature. */
 export const fluidAtTemperature = sum({
-  id: 'fluid.at',
-  name: 'Viscosity and density of a fluid at a temperature',
   input: object({ ...fluidFields, temp_C: figure('Temperature', '°C') }),
   example: { kv40_mm2s: 46, kv100_mm2s: 6.8, density15_kgm3: 870, temp_C: 80 },
   answer: ({ temp_C, ...fluid }) => fluidAt(fluid, temp_C),
@@ -110,8 +108,6 @@ const MOVES: Readonly<
 
 /** Tells what a pump moves in a turn, from its geometry. */
 export const displacementOf = sum({
-  id: 'displacement',
-  name: 'What a pump moves in a turn',
   input: ofItsKind('family', DISPLACED),
   example: {
     family: 'external-gear',
@@ -197,8 +193,6 @@ const passage = (given: unknown): Leak => {
 
 /** Tells what leaks through slots, over faces and along bores, by the film alone. */
 export const leakOf = sum({
-  id: 'leak',
-  name: 'What leaks through gaps',
   input: object({
     mu_Pas: positive('Dynamic viscosity', 'Pa·s'),
     paths: array(ofItsKind('kind', PASSAGES, { name: string().defined() }))
@@ -226,8 +220,6 @@ export const leakOf = sum({
 
 /** Tells what a pump delivers, less what slips. */
 export const flowExpect = sum({
-  id: 'flow.expect',
-  name: 'What a pump delivers',
   input: object({
     cc_rev: positive('Displacement', 'cm³'),
     driveRpm: notBelow('Engine or motor speed', '1/min'),
@@ -270,8 +262,6 @@ const gaps = () =>
 
 /** Tells what a pump with these gaps delivers, and where it loses the rest. */
 export const pumpFlowOf = sum({
-  id: 'pump.flow',
-  name: 'What a pump with these gaps delivers',
   input: object({
     family: string().oneOf(FAMILY_IDS).required(),
     geometry: mixed<object>()

@@ -6,8 +6,6 @@ import { sum } from './sum';
 
 /** Tells at which temperature a fluid is so thick. */
 export const fluidTempFor = sum({
-  id: 'fluid.tempFor',
-  name: 'At which temperature a fluid is so thick',
   input: object({ ...fluidFields, want_mm2s: positive('Viscosity wanted', 'mm²/s') }),
   example: { kv40_mm2s: 46, kv100_mm2s: 6.8, density15_kgm3: 870, want_mm2s: 860 },
   answer: ({ want_mm2s, ...fluid }) => ({ temp_C: temperatureFor(fluid, want_mm2s) }),

@@ -6,8 +6,6 @@ import { sum } from './sum';
 
 /** Tells where a figure stands among those of the past. */
 export const historyStanding = sum({
-  id: 'history.standing',
-  name: 'Where a figure stands among those of the past',
   input: object({
     past: array(finite().required()).required().meta({ label: 'Figures of the past' }),
     value: figure('Figure', 'count'),

@@ -10,8 +10,6 @@ const warmth = (label: string) => usually(label, 20, '°C').min(-40).max(200);
 
 /** Tells how a hub fits its bushing cold and hot, and how far the bushing is honed. */
 export const hubFitOf = sum({
-  id: 'hub.fit',
-  name: 'Whether a hub fits when hot',
   input: object({
     hub_mm: positive('Hub').min(5).max(300),
     bores_mm: lengths('Bushing bores, pressed in', 1, 'At least one bore', 20),

@@ -9,8 +9,6 @@ const MOST_deg = { lever: 60, plunger: 30 } as const;
 
 /** Tells what an indicator that stands askew really moved. */
 export const indicatorLever = sum({
-  id: 'indicator.lever',
-  name: 'What a dial really moved',
   input: object({
     reading_mm: figure('Reading').min(0).max(10).meta({ isGap: true }),
     indicator: choice('Indicator', ['lever', 'plunger'], 'lever'),

@@ -26,8 +26,6 @@ export const inletFields = { ...wayFields, portDiameter_mm: PORT(), lineDiameter
 
 /** Tells how fast a pump may run before its inlet starves it. */
 export const inletMaxSpeedOf = sum({
-  id: 'inlet.maxSpeed',
-  name: 'How fast before it starves',
   input: object(inletFields),
   example: {
     cc_rev: 24,
@@ -62,8 +60,6 @@ const lineGiven = (
 
 /** Tells which bore carries a speed. */
 export const inletBoreOf = sum({
-  id: 'inlet.bore',
-  name: 'Which bore carries a speed',
   input: object({
     ...wayFields,
     portDiameter_mm: perhaps('Inlet port').moreThan(0).max(1000),

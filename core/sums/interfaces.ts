@@ -39,8 +39,6 @@ function somethingGiven(
 
 /** Tells which standard flange, shaft and port it is. */
 export const interfaceIdentify = sum({
-  id: 'interface.identify',
-  name: 'Which mount, shaft and port it is',
   input: object({
     ...FIGURES,
     bolts: number().nullable().oneOf([2, 4, null], 'Two or four').meta({ label: 'Bolts' }),
@@ -74,8 +72,6 @@ const area_m2 = (bore_mm: number): number => (Math.PI / 4) * (bore_mm / 1000) **
 
 /** Tells the third of bore, velocity and flow. */
 export const portFlow = sum({
-  id: 'port.flow',
-  name: 'What a port carries',
   input: object({
     bore_mm: over('Bore'),
     dash: over('Dash number', 'count'),

@@ -5,8 +5,6 @@ import { sum } from './sum';
 
 /** Tells which leaves make a thickness, and what a set cannot tell. */
 export const leavesStack = sum({
-  id: 'leaves.stack',
-  name: 'Which leaves make a thickness',
   input: object({
     target_mm: figure('Thickness').min(0).max(25).meta({ isGap: true }),
     leaves_mm: lengths('Leaves', 1, 'At least one leaf', 100),

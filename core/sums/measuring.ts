@@ -23,8 +23,6 @@ import { sum } from './sum';
 
 /** Tells how a length that somebody wrote is understood. */
 export const readingParse = sum({
-  id: 'reading.parse',
-  name: 'How a length is understood',
   input: object({
     text: string().defined().meta({ label: 'As it is written' }),
     kind: string().oneOf(['gap', 'size']).required(),
@@ -40,8 +38,6 @@ const leaf = () => positive('Leaf');
 
 /** Tells what tries with leaves say of a gap, and which leaf tells more. */
 export const feelerNext = sum({
-  id: 'feeler.next',
-  name: 'Which leaf to try next',
   input: object({
     leaves_mm: array(leaf()).required().min(1, 'At least one leaf'),
     maxStack: stackOf(),
@@ -96,8 +92,6 @@ export const feelerNext = sum({
 
 /** The gap that sizes leave, cold and hot. */
 export const gapOfSizes = sum({
-  id: 'gap.fromSizes',
-  name: 'What sizes leave as a gap',
   input: object({
     terms: array(
       exact({
@@ -128,8 +122,6 @@ const EITHER = 'Give value_mm and u_mm, or lo_mm and hi_mm (null where there is 
 
 /** Tells whether a size or a bracket keeps its limits, and how likely. */
 export const conformityOf = sum({
-  id: 'conformity',
-  name: 'Whether a size keeps its limits',
   input: object({
     value_mm: perhaps('Size'),
     u_mm: perhaps('Uncertainty').min(0, 'Not below zero'),
@@ -162,8 +154,6 @@ export const conformityOf = sum({
 
 /** The plane through the depths of a floor. */
 export const tiltFit = sum({
-  id: 'tilt.fit',
-  name: 'How far a floor is tilted',
   input: object({
     diameter_mm: positive('Across the pocket'),
     points: array(
@@ -207,8 +197,6 @@ export const tiltFit = sum({
 
 /** Tells how well people and an instrument repeat each other. */
 export const repeatability = sum({
-  id: 'repeatability.study',
-  name: 'How well readings repeat',
   input: object({
     readings: array(
       exact({ part: label(), person: label(), trial: label(), value: figure('Reading') }),

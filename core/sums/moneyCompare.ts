@@ -9,8 +9,6 @@ const chance = (label: string) => usually(label, 0, '%').min(0).max(100);
 
 /** Tells whether a repair or a new pump is cheaper, waiting and comebacks counted. */
 export const moneyCompare = sum({
-  id: 'money.compare',
-  name: 'Whether to repair or to buy new',
   input: object({
     partsCost: money('Parts'),
     minutes: usually('Work', 0, 'min').min(0),

@@ -7,8 +7,6 @@ const VIEWS = ['cover', 'shaft'] as const;
 
 /** Tells where the port of a cover that can be turned may point. */
 export const portsClockOf = sum({
-  id: 'ports.clock',
-  name: 'Where the ports can point',
   input: object({
     inlet_clock: figure('Inlet, clock hour', 'h').min(0).max(12),
     outlet_clock: figure('Outlet, clock hour', 'h').min(0).max(12),

@@ -9,8 +9,6 @@ const TURNINGS = ['clockwise', 'anticlockwise'] as const;
 
 /** Tells which way a gear pump turns, from how it lies. */
 export const rotationName = sum({
-  id: 'rotation.name',
-  name: 'Which way a gear pump turns',
   input: object({
     shaftGear: choice('The gear with the shaft is', ['top', 'bottom']),
     inlet: choice('The inlet is', ['left', 'right']),
@@ -71,8 +69,6 @@ const reverseFields = {
 
 /** Tells whether a pump can be made to turn the other way, and how. */
 export const rotationReverse = sum({
-  id: 'rotation.reverse',
-  name: 'How a pump is made to turn the other way',
   input: object({
     ...reverseFields,
     inlet: exact({

@@ -43,8 +43,6 @@ function checked(cavity: SealCavity): SealCavity {
 
 /** Tells what pressure stands behind a shaft seal. */
 export const sealCavityOf = sum({
-  id: 'seal.cavity',
-  name: 'What pressure stands behind a seal',
   input: object({ ...cavityFields, rating_bar: notBelow('Seal rated for', 'bar') }),
   example: EXAMPLE,
   answer: ({ rating_bar, ...cavity }) => {
@@ -67,8 +65,6 @@ const drillFor = (bore_mm: number): number => Math.ceil(bore_mm * 10 - 1e-9) / 1
 
 /** Tells why a seal came out, and what would hold it. */
 export const sealDrain = sum({
-  id: 'seal.drain',
-  name: 'Why a seal came out, and what holds it',
   input: object({
     drainOpenTo: choice('A wire in the drain comes out', OPEN_TO),
     ...cavityFields,

@@ -37,8 +37,6 @@ function gapGiven(input: Gap, context: TestContext) {
 
 /** Tells what the faces of gears leave to the cover, cold and hot. */
 export const stackFace = sum({
-  id: 'stack.face',
-  name: 'Whether faces are in, all counted',
   input: object({
     depth_mm: size('Pocket depth'),
     width_mm: size('Gear width'),

@@ -54,9 +54,6 @@ export type Gives<A> = Readonly<
  * descriptor. The bounds of a field stand in its schema, what it is called and in what it is in the schema's `meta`.
  */
 export interface Sum<S extends ObjectSchema<object> = ObjectSchema<object>, A = unknown> {
-  readonly id: string;
-  /** Says what it tells: `What is left of a gap`. */
-  readonly name: string;
   readonly input: S;
   /** An input that it answers: what a form begins with, and what the tests ask. */
   readonly example: Partial<InferType<S>>;

@@ -21,8 +21,6 @@ function checkStages(stages: readonly number[]): void {
 
 /** Tells what is set on a wrench, and in which order bolts are drawn up. */
 export const torquePlanOf = sum({
-  id: 'torque.plan',
-  name: 'What to set on the wrench, in which order',
   input: object({
     bolts: positive('Bolts, evenly round a circle', 'count').integer().max(200),
     value: positive('Torque', 'count'),

@@ -21,8 +21,6 @@ const washers = () => lengths('Washers to be had', 1, 'At least one washer', 100
 
 /** Tells which washers bring an end play inside its limits. */
 export const shimChoose = sum({
-  id: 'shim.choose',
-  name: 'Which washers leave a gap in',
   input: object({
     gap_mm: figure('Gap without a washer'),
     ...bothLimits,
@@ -98,8 +96,6 @@ const endsOf = ({ case_mm, pump_mm, lo_mm, hi_mm }: Place) =>
 
 /** Tells how much end play there is over a bridge, and which washer it wants. */
 export const bridgeShim = sum({
-  id: 'bridge.shim',
-  name: 'How much end play, and which washer',
   input: object({
     places: array(
       exact({

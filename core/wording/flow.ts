@@ -16,10 +16,11 @@ import type { ShopUnit } from '../quantity/units';
 import type { FlowState } from '../records/flow';
 import type { Sheet } from '../records/sheet';
 import { finenessOf, fineOf, flowWords } from './flowFigures';
-import { listed, paragraph, say, spelled, type MessageKey } from './say';
+import { listed, paragraph, spelled } from './say';
+import { sayFlow, type FlowKey } from './sayFlow';
 
 /** Shares in words, from the greatest; what is less is told in per cent. */
-const SHARES: readonly (readonly [least: number, key: MessageKey & `flow.share.${string}`])[] = [
+const SHARES: readonly (readonly [least: number, key: FlowKey & `flow.share.${string}`])[] = [
   [0.93, 'flow.share.nearlyAll'],
   [0.78, 'flow.share.most'],
   [0.6, 'flow.share.twoThirds'],
@@ -47,7 +48,7 @@ export function lostWords(subject: Pick<JobPump, 'known'>, { paths }: MiddleFlow
   const [first] = byWay(subject, paths);
   const [, key] = SHARES.find(([least]) => first && first.share >= least) ?? [];
   if (!first || !key) return '';
-  return say('flow.lost', { share: say(key), way: say(`flow.way.${first.way}`) });
+  return sayFlow('flow.lost', { share: sayFlow(key), way: sayFlow(`flow.way.${first.way}`) });
 }
 
 /** Says what a pump delivers at a state, of what it moves, and what is wanted; what it would, before a gap is measured. */
@@ -61,17 +62,17 @@ export function deliversWords(
   band: Band | null,
   unit: ShopUnit,
 ): string {
-  if (!flow) return say('flow.unknown');
+  if (!flow) return sayFlow('flow.unknown');
   const half = band ? finenessOf(band) : fineOf(flow.delivered_lpm);
   const figures = {
-    duty: say(`flow.at.${duty}`),
+    duty: sayFlow(`flow.at.${duty}`),
     delivered:
-      flow.delivered_lpm === 0 ? say('flow.none') : bareFlow(flow.delivered_lpm, half, unit),
+      flow.delivered_lpm === 0 ? sayFlow('flow.none') : bareFlow(flow.delivered_lpm, half, unit),
     theoretical: flowWithin(flow.theoretical_lpm, Math.min(half, 0.5), unit),
   };
   const isKnown = unmeasured < 1;
-  if (demand_lpm === null) return say(isKnown ? 'flow.delivers' : 'flow.would', figures);
-  return say(isKnown ? 'flow.deliversFor' : 'flow.wouldFor', {
+  if (demand_lpm === null) return sayFlow(isKnown ? 'flow.delivers' : 'flow.would', figures);
+  return sayFlow(isKnown ? 'flow.deliversFor' : 'flow.wouldFor', {
     ...figures,
     demand: formatFlow(demand_lpm, unit),
   });
@@ -82,7 +83,7 @@ export function reachWords(basis: FlowBasis, { at, flow }: DutyFlow, unit: ShopU
   if (!flow || flow.delivered_lpm > 0 || at.rpm === 0) return '';
   const reached = pressureReached(basis, at);
   if (reached === null) return '';
-  return say('flow.reaches', {
+  return sayFlow('flow.reaches', {
     pressure: formatPressure(at.pressure_bar, unit),
     reached: formatPressure(Number(reached.toPrecision(2)), unit),
   });
@@ -90,8 +91,8 @@ export function reachWords(basis: FlowBasis, { at, flow }: DutyFlow, unit: ShopU
 
 /** Says how a pump runs: `700 rpm, 8 bar, 90 °C`. */
 export const stateWords = ({ rpm, pressure_bar, temp_C }: FlowState, unit: ShopUnit): string =>
-  say('flow.figures', {
-    speed: say('flow.speed', { rpm: Math.round(rpm) }),
+  sayFlow('flow.figures', {
+    speed: sayFlow('flow.speed', { rpm: Math.round(rpm) }),
     pressure: formatPressure(pressure_bar, unit),
     temperature: formatTemperature(temp_C, unit),
   });
@@ -99,18 +100,18 @@ export const stateWords = ({ rpm, pressure_bar, temp_C }: FlowState, unit: ShopU
 /** Says how a pump runs at one of its states, and that it is assumed where nobody said. */
 export const jobStateWords = ({ state, from }: JobState, unit: ShopUnit): string => {
   const text = stateWords(state, unit);
-  return from === 'assumed' ? say('flow.assumed', { text }) : text;
+  return from === 'assumed' ? sayFlow('flow.assumed', { text }) : text;
 };
 
 /** Says what a pump runs on, and that it is assumed where nobody said. */
 export function oilWords({ fluid, from }: JobFluid): string {
-  const text = say('flow.oil', { name: fluid.name });
-  return from === 'assumed' ? say('flow.assumed', { text }) : text;
+  const text = sayFlow('flow.oil', { name: fluid.name });
+  return from === 'assumed' ? sayFlow('flow.assumed', { text }) : text;
 }
 
 /** Says that an oil is so thin that its viscosity is no more than interpolated; empty for others. */
 export const thinWords = ({ fluid }: JobFluid, temp_C: number): string =>
-  fluidAt(fluid, temp_C).law === 'interpolated' ? say('flow.thin') : '';
+  fluidAt(fluid, temp_C).law === 'interpolated' ? sayFlow('flow.thin') : '';
 
 const FROM: Readonly<
   Record<GapFrom, '' | 'flow.fromLimits' | 'flow.fromExample' | 'flow.fromPredicted'>
@@ -157,10 +158,10 @@ export function pathLine(
       least === most
         ? formatWithUnit(largest_mm, 'gap', unit)
         : `${least}–${formatWithUnit(largest_mm, 'gap', unit)}`,
-    note: listed([from ? say(from) : '', coarse ? say('flow.coarse') : ''].filter(Boolean)),
+    note: listed([from ? sayFlow(from) : '', coarse ? sayFlow('flow.coarse') : ''].filter(Boolean)),
     flow:
       lost < told
-        ? say('flow.lessThan', { flow: bareFlow(told, told, unit) })
+        ? sayFlow('flow.lessThan', { flow: bareFlow(told, told, unit) })
         : bareFlow(lost, Math.max(0.05 * lost, told), unit),
     percent: share > 0 && share < 0.005 ? '<1' : (100 * share).toFixed(0),
   };
@@ -169,11 +170,14 @@ export function pathLine(
 /** Says what a pump moves in a turn, from where that is known, and how far its geometry is from it. */
 export function displacementWords({ cc_rev, from, byGeometry_cc }: JobDisplacement): string {
   if (cc_rev === null || from === null) return '';
-  const text = say('flow.displacement', { cc: cc_rev.toFixed(1), from: say(`flow.from.${from}`) });
+  const text = sayFlow('flow.displacement', {
+    cc: cc_rev.toFixed(1),
+    from: sayFlow(`flow.from.${from}`),
+  });
   if (from !== 'published' || byGeometry_cc === null) return text;
   const off = 100 * (byGeometry_cc / cc_rev - 1);
   if (Math.abs(off) < 0.5) return text;
-  return say('flow.displacementOff', {
+  return sayFlow('flow.displacementOff', {
     text,
     other: byGeometry_cc.toFixed(1),
     percent: Math.abs(off).toFixed(0),
@@ -184,18 +188,18 @@ export function displacementWords({ cc_rev, from, byGeometry_cc }: JobDisplaceme
 /** Says how far the flow swings within a turn, and what few vanes carry in truth. */
 export const rippleWords = ({ ripple, carried_cc }: JobDisplacement): string =>
   paragraph(
-    `${say('flow.ripple', { percent: (100 * ripple).toFixed(ripple < 0.1 ? 1 : 0) })}.`,
-    carried_cc === null ? '' : say('flow.fewVanes', { cc: carried_cc.toFixed(1) }),
+    `${sayFlow('flow.ripple', { percent: (100 * ripple).toFixed(ripple < 0.1 ? 1 : 0) })}.`,
+    carried_cc === null ? '' : sayFlow('flow.fewVanes', { cc: carried_cc.toFixed(1) }),
   );
 
 /** Says what a test before the teardown makes of the model; empty for no test. */
 export function benchWords(fit: BenchFit | null): string {
   if (!fit) return '';
-  if (fit.as === 'contradiction' || fit.K === null) return say('flow.bench.contradiction');
+  if (fit.as === 'contradiction' || fit.K === null) return sayFlow('flow.bench.contradiction');
   const factor = fit.K.toFixed(fit.K < 1 ? 2 : fit.K < 10 ? 1 : 0);
-  if (fit.as === 'finding' && !fit.isMeasured) return say('flow.bench.unmeasured', { factor });
-  if (fit.as === 'finding' && fit.K < 1) return say('flow.bench.less', { factor });
-  return say(`flow.bench.${fit.as}`, { factor });
+  if (fit.as === 'finding' && !fit.isMeasured) return sayFlow('flow.bench.unmeasured', { factor });
+  if (fit.as === 'finding' && fit.K < 1) return sayFlow('flow.bench.less', { factor });
+  return sayFlow(`flow.bench.${fit.as}`, { factor });
 }
 
 /** Says which gap to measure next for the flow; empty where none matters. */
@@ -206,14 +210,14 @@ export function measureNextWords(
 ): string {
   if (!first) return '';
   const gap = characteristicOf(sheet, first.characteristic).name;
-  return say('flow.measureNext', { gap, swing: flowWords(first.swing_lpm, unit) });
+  return sayFlow('flow.measureNext', { gap, swing: flowWords(first.swing_lpm, unit) });
 }
 
 /** Says at which gaps heat is not counted, since a material is missing; empty where it is at all. */
 export const coldWords = (sheet: Sheet, { known }: Pick<JobPump, 'known'>): string =>
   known.cold.length === 0
     ? ''
-    : say('flow.cold', {
+    : sayFlow('flow.cold', {
         paths: listed(known.cold.map((id) => lower(characteristicOf(sheet, id).name))),
       });
 
@@ -233,9 +237,9 @@ export function missingWords(sheet: Sheet, missing: readonly string[]): string[]
   const { fields } = familyOf(sheet.family).geometry.describe();
   return missing.map((field) => {
     const { label = field } = fields[field] as { label?: string };
-    return say('flow.takeField', {
+    return sayFlow('flow.takeField', {
       field: spelled(label),
-      how: spelled(say(`flow.take.${TAKEN[field] ?? field}` as 'flow.take.width_mm')),
+      how: spelled(sayFlow(`flow.take.${TAKEN[field] ?? field}` as 'flow.take.width_mm')),
     });
   });
 }

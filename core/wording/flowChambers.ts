@@ -5,17 +5,18 @@ import { areaUnit, bareArea } from '../quantity/format';
 import { lower } from '../quantity/letters';
 import type { ShopUnit } from '../quantity/units';
 import { displacementWords, rippleWords } from './flow';
-import { paragraph, say } from './say';
+import { paragraph } from './say';
+import { sayFlow } from './sayFlow';
 
 /** Names what chambers lie between: `Between the teeth of the drive gear`. */
 export function chamberName(pump: PumpKind, { chambers: { between, part } }: ChamberTurn): string {
   const { short = '' } = pumpOf(pump).parts.find(({ id }) => id === part) ?? {};
-  return say(`flow.chamber.${between}`, { part: lower(short) });
+  return sayFlow(`flow.chamber.${between}`, { part: lower(short) });
 }
 
 /** Says how many chambers there are, and what one of them holds at most and at least. */
 export const chamberWords = (pump: PumpKind, chamber: ChamberTurn, unit: ShopUnit): string =>
-  say('flow.chamberHolds', {
+  sayFlow('flow.chamberHolds', {
     name: chamberName(pump, chamber),
     count: chamber.count,
     most: bareArea(chamber.most_mm2, unit),
@@ -30,4 +31,4 @@ export const movesWords = (displacement: JobDisplacement): string =>
     : paragraph(`${displacementWords(displacement)}.`, rippleWords(displacement));
 
 /** Says how far the shaft has turned: `90°`. */
-export const turnWords = (turn_deg: number): string => say('flow.turn', { turn: turn_deg });
+export const turnWords = (turn_deg: number): string => sayFlow('flow.turn', { turn: turn_deg });

@@ -1,7 +1,7 @@
 import type { Band } from '../flow/answer';
 import { bareFlow, flowWithin, leastFlow_lpm } from '../quantity/flow';
 import type { ShopUnit } from '../quantity/units';
-import { say, type MessageKey } from './say';
+import { sayFlow, type FlowKey } from './sayFlow';
 
 /** Returns half the width of a band: how far its middle may be off, in l/min. */
 export const halfOf = ({ lo, hi }: Band): number => (hi - lo) / 2;
@@ -24,21 +24,21 @@ export const finenessOf = (band: Band): number => Math.max(halfOf(band), fineOf(
  * @param band in l/min
  */
 export function bandWords(band: Band, unit: ShopUnit): string {
-  if (band.hi < leastFlow_lpm(unit) / 2) return say('flow.none');
+  if (band.hi < leastFlow_lpm(unit) / 2) return sayFlow('flow.none');
   const half = finenessOf(band);
   const [lo, hi] = [band.lo, band.hi].map((lpm) => bareFlow(lpm, half, unit));
   if (Number(bareFlow(band.mid, half, unit)) === 0) {
-    return say('flow.upTo', { flow: flowWithin(band.hi, half, unit) });
+    return sayFlow('flow.upTo', { flow: flowWithin(band.hi, half, unit) });
   }
   const mid = flowWithin(band.mid, half, unit);
-  return lo === hi ? mid : say('flow.band', { mid, lo: lo!, hi: hi! });
+  return lo === hi ? mid : sayFlow('flow.band', { mid, lo: lo!, hi: hi! });
 }
 
 /** Says between what a delivered flow lies; empty where that is no more than its figure. */
 export function likelyWords(band: Band, unit: ShopUnit): string {
   const half = finenessOf(band);
   const [lo, hi] = [bareFlow(band.lo, half, unit), flowWithin(band.hi, half, unit)];
-  return band.hi - band.lo < 0.005 ? '' : say('flow.likely', { lo, hi });
+  return band.hi - band.lo < 0.005 ? '' : sayFlow('flow.likely', { lo, hi });
 }
 
 /** Less than this share of what is delivered is no change. */
@@ -63,7 +63,7 @@ export function afterWords(now: Band, after: Band, unit: ShopUnit): string {
   const [before, then] = [now, after].map(({ mid }) => bareFlow(mid, half, unit));
   if (before !== then) return bandWords(after, unit);
   const flow = flowWords(Math.abs(after.mid - now.mid), unit);
-  return say('flow.byMore', { flow, side: after.mid > now.mid ? 'more' : 'less' });
+  return sayFlow('flow.byMore', { flow, side: after.mid > now.mid ? 'more' : 'less' });
 }
 
 /** Says whether a pump feeds its circuits: with margin, just so, perhaps, or not. */
@@ -106,12 +106,12 @@ const FEEDING = {
   feeds: ['flow.feeds', 'flow.feedsIf'],
   may: ['flow.mayFeed', 'flow.mayFeed'],
   starves: ['flow.starves', 'flow.starves'],
-} as const satisfies Readonly<Record<Feeding, readonly [known: MessageKey, open: MessageKey]>>;
+} as const satisfies Readonly<Record<Feeding, readonly [known: FlowKey, open: FlowKey]>>;
 
 /** Says whether a pump feeds its circuits, and whether that rests on what nobody measured; empty where nobody said what they want. */
 export function feedingWords(band: Band, demand_lpm: number | null, unmeasured = 0): string {
   const feeding = feedingOf(band, demand_lpm);
   if (!feeding) return '';
   const [known, open] = FEEDING[feeding];
-  return say(restsOnUnmeasured(unmeasured) ? open : known);
+  return sayFlow(restsOnUnmeasured(unmeasured) ? open : known);
 }

@@ -15,7 +15,8 @@ import {
   restsOnUnmeasured,
   NO_GAIN_lpm,
 } from './flowFigures';
-import { paragraph, say } from './say';
+import { paragraph } from './say';
+import { sayFlow } from './sayFlow';
 
 /** Says what of a plan's flow is said in Decide. */
 export interface PlanFlowSaid {
@@ -52,17 +53,17 @@ export function planFlowWords(
   checks: ChecksStand,
   unit: ShopUnit,
 ): PlanFlowSaid {
-  if (now_lpm === null) return { line: say('flow.unknown'), fact: '' };
-  if (unmeasured === 1) return { line: say('flow.wouldLine'), fact: '' };
+  if (now_lpm === null) return { line: sayFlow('flow.unknown'), fact: '' };
+  if (unmeasured === 1) return { line: sayFlow('flow.wouldLine'), fact: '' };
   const now = idle ? bandWords(idle, unit) : flowWords(now_lpm, unit);
   const told =
     idle && after && isChanged(idle, after)
-      ? say('flow.nowAndAfter', { now, after: afterWords(idle, after, unit) })
+      ? sayFlow('flow.nowAndAfter', { now, after: afterWords(idle, after, unit) })
       : now;
   const line =
     demand_lpm === null
       ? told
-      : say('flow.wants', { text: told, demand: formatFlow(demand_lpm, unit) });
+      : sayFlow('flow.wants', { text: told, demand: formatFlow(demand_lpm, unit) });
   return { line, fact: factOf({ idle, after, demand_lpm, unmeasured }, checks) };
 }
 
@@ -74,12 +75,12 @@ function factOf(
   const then = after && feedingOf(after, demand_lpm);
   const stand = checks.after;
   if (stand === 'come' || stand === 'stay') {
-    if (then === 'starves') return say('flow.stillStarves', { stand });
-    if (then === 'may') return say('flow.stillMayStarve', { stand });
+    if (then === 'starves') return sayFlow('flow.stillStarves', { stand });
+    if (then === 'may') return sayFlow('flow.stillMayStarve', { stand });
   }
   const isAmple = idle !== null && feedingOf(idle, demand_lpm) === 'margin';
   return checks.isOut && isAmple
-    ? say(restsOnUnmeasured(unmeasured) ? 'flow.outFeedsIf' : 'flow.outFeeds')
+    ? sayFlow(restsOnUnmeasured(unmeasured) ? 'flow.outFeedsIf' : 'flow.outFeeds')
     : '';
 }
 
@@ -87,7 +88,7 @@ function factOf(
 export function gainWords(gain_lpm: number | null, unit: ShopUnit): string {
   if (gain_lpm === null || Math.abs(gain_lpm) < NO_GAIN_lpm) return '';
   const sign = gain_lpm > 0 ? '+' : '−';
-  return say('flow.buys', { gain: `${sign}${flowWords(Math.abs(gain_lpm), unit)}` });
+  return sayFlow('flow.buys', { gain: `${sign}${flowWords(Math.abs(gain_lpm), unit)}` });
 }
 
 /**
@@ -105,15 +106,15 @@ export function dutyChangeWords(
   const isSame = change_lpm < NO_GAIN_lpm;
   const within_lpm = isSame ? fineOf(then_lpm) : Math.min(fineOf(then_lpm), change_lpm);
   const figures = {
-    duty: capital(say(`flow.at.${duty}`)),
+    duty: capital(sayFlow(`flow.at.${duty}`)),
     before: isSame
-      ? say('flow.asBefore')
-      : say('flow.before', { now: flowWithin(now_lpm, within_lpm, unit) }),
+      ? sayFlow('flow.asBefore')
+      : sayFlow('flow.before', { now: flowWithin(now_lpm, within_lpm, unit) }),
     then: flowWithin(then_lpm, within_lpm, unit),
   };
   return demand_lpm === null
-    ? say('flow.changes', figures)
-    : say('flow.changesFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
+    ? sayFlow('flow.changes', figures)
+    : sayFlow('flow.changesFor', { ...figures, demand: formatFlow(demand_lpm, unit) });
 }
 
 /** A figure before a change and after it. */
@@ -139,25 +140,25 @@ export function sizeWords(
   });
   const about = of(ABOUT);
   return paragraph(
-    say('flow.widerMoves', { before: cc.before.toFixed(1), after: cc.after.toFixed(1) }),
-    say('flow.widerTurns', {
+    sayFlow('flow.widerMoves', { before: cc.before.toFixed(1), after: cc.after.toFixed(1) }),
+    sayFlow('flow.widerTurns', {
       pressure: formatPressure(pressure_bar, unit),
       unit: torqueUnit(unit),
       // A small change shows by one figure more.
       ...(about.before === about.after ? of(ABOUT + 1) : about),
     }),
-    say('flow.widerInlet', {
+    sayFlow('flow.widerInlet', {
       percent: Math.abs(100 * (cc.after / cc.before - 1)).toFixed(0),
       side: cc.after < cc.before ? 'less' : 'more',
     }),
-    say(also),
+    sayFlow(also),
   );
 }
 
 /** Says up to which gap a pump feeds its circuits: the model's word, where no limit is published. */
 export const wantedGapWords = (gap_mm: number, unit: ShopUnit): string =>
-  say('flow.gapWanted', { gap: formatWithUnit(gap_mm, 'gap', unit) });
+  sayFlow('flow.gapWanted', { gap: formatWithUnit(gap_mm, 'gap', unit) });
 
 /** Adds to what a gap is the gap at which the circuits would want for flow: the model's word, where no limit is published. */
 export const demandGapWords = (figure: string, gap_mm: number, unit: ShopUnit): string =>
-  say('flow.gapAt', { figure, gap: formatWithUnit(gap_mm, 'gap', unit) });
+  sayFlow('flow.gapAt', { figure, gap: formatWithUnit(gap_mm, 'gap', unit) });

@@ -5,7 +5,8 @@ import { formatLength } from '../quantity/format';
 import { boltsWithTorque, boltsWords } from './bolts';
 import { dateText } from './date';
 import { MESSAGES } from './messages';
-import { listed, paragraph, say, sayAround, sentence, spelled, type MessageKey } from './say';
+import { FLOW_PAGE } from './messages/flowPage';
+import { listed, paragraph, say, sayAround, sayFrom, sentence, spelled } from './say';
 import { BRITISH } from '../../scripts/lint/wholeSentences';
 import { AMERICAN, britishIn, respelled } from './spelling';
 
@@ -19,10 +20,16 @@ function sources(dir: string): string[] {
 }
 
 const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n');
-const KEYS = Object.keys(MESSAGES) as MessageKey[];
+/** What the app says, and what its rooms bring with them. */
+const CATALOGUE: Readonly<Record<string, string>> = { ...MESSAGES, ...FLOW_PAGE };
+const KEYS = Object.keys(CATALOGUE);
+
+const textOf = (key: string): string => CATALOGUE[key] ?? '';
 
 /** Keys that are said by a stem and an id: `tag.rotation.${id}`. A stem names more than the room. */
-const STEMS = [...CODE.matchAll(/say\(`((?:\w+\.){2,})\$\{/g)].map(([, stem]) => stem ?? '');
+const STEMS = [...CODE.matchAll(/say(?:Flow)?\(`((?:\w+\.){2,})\$\{/g)].map(
+  ([, stem]) => stem ?? '',
+);
 
 afterEach(() => speak({ spelling: 'british', locale: 'en-GB' }));
 
@@ -35,19 +42,22 @@ describe('the catalogue of messages', () => {
   it.each(['british', 'american'] as const)('can be read in %s spelling', (spelling) => {
     speak({ spelling, locale: 'en-GB' });
     const left = KEYS.filter((key) => {
-      const names = [...MESSAGES[key].matchAll(/\{(\w+)(?=[},])/g)].map(([, name]) => name);
-      const said = say as (key: string, values: object) => string;
+      const names = [...textOf(key).matchAll(/\{(\w+)(?=[},])/g)].map(([, name]) => name);
+      const said = sayFrom(CATALOGUE) as (key: string, values: object) => string;
       return /[{}]/.test(said(key, Object.fromEntries(names.map((name) => [name, 2]))));
     });
     expect(left).toEqual([]);
   });
+  it('has no key in two catalogues', () => {
+    expect(Object.keys(FLOW_PAGE).filter((key) => key in MESSAGES)).toEqual([]);
+  });
   it('says nothing twice under two keys', () => {
-    const texts = KEYS.map((key) => MESSAGES[key] as string);
-    const twice = KEYS.filter((key, i) => texts.indexOf(MESSAGES[key]) < i);
+    const texts = KEYS.map(textOf);
+    const twice = KEYS.filter((key, i) => texts.indexOf(textOf(key)) < i);
     expect(twice).toEqual([]);
   });
   it('has whole sentences in every branch of a plural or a choice', () => {
-    const joined = KEYS.filter((key) => /\}[a-z’]|[a-z]\{/.test(MESSAGES[key]));
+    const joined = KEYS.filter((key) => /\}[a-z’]|[a-z]\{/.test(textOf(key)));
     expect(joined).toEqual([]);
   });
 });

@@ -4,8 +4,10 @@ import { capital, lower } from '../quantity/letters';
 import { MESSAGES } from './messages';
 import { respelled } from './spelling';
 
-type Messages = typeof MESSAGES;
-export type MessageKey = keyof Messages;
+export type MessageKey = keyof typeof MESSAGES;
+
+/** Messages by their keys: the app’s own, or those of a room that is loaded by itself. */
+type Catalogue = Readonly<Record<string, string>>;
 
 /** The text before the first of two signs: `n` of `n, plural, …` and of `n}`. */
 type Before<S, Sign extends string> = S extends `${infer Head}${Sign}${string}` ? Head : S;
@@ -19,7 +21,10 @@ type ParametersIn<S> = S extends `${string}{${infer Rest}`
   ? (Head<Rest> extends Branch ? never : Head<Rest>) | ParametersIn<Rest>
   : never;
 
-type Values<K extends MessageKey> = Readonly<Record<ParametersIn<Messages[K]>, string | number>>;
+type Values<Text> = Readonly<Record<ParametersIn<Text>, string | number>>;
+
+/** Nothing where a message has no parameters, else its values. */
+type Given<Text> = [ParametersIn<Text>] extends [never] ? [] : [values: Values<Text>];
 
 /** Puts values into a message. */
 type Said = (values: Readonly<Record<string, string | number>>) => string;
@@ -38,18 +43,35 @@ function readMessage(text: string): Said {
   return (values) => String(message.format(values));
 }
 
-/** A message is read once for each spelling. */
-const read = new Map<string, Said>();
-
-function messageOf(key: MessageKey): Said {
-  const { spelling } = language();
-  const id = `${spelling}/${key}`;
-  const known = read.get(id);
-  if (known) return known;
-  const made = readMessage(respelled(MESSAGES[key], spelling));
-  read.set(id, made);
-  return made;
+/** Returns what reads the messages of a catalogue: each once for each spelling. */
+function readerOf(messages: Catalogue): (key: string) => Said {
+  const read = new Map<string, Said>();
+  return (key) => {
+    const { spelling } = language();
+    const id = `${spelling}/${key}`;
+    const known = read.get(id);
+    if (known) return known;
+    const made = readMessage(respelled(messages[key] ?? '', spelling));
+    read.set(id, made);
+    return made;
+  };
 }
+
+/**
+ * Makes what says the messages of a catalogue: a room that is loaded by itself brings its own.
+ *
+ * @param messages by their keys
+ * @example
+ * const sayHere = sayFrom({ left: '{left} of {all} left.' });
+ * sayHere('left', { left: 2, all: 4 }); // '2 of 4 left.'
+ */
+export function sayFrom<const M extends Catalogue>(messages: M) {
+  const read = readerOf(messages);
+  return <K extends keyof M & string>(key: K, ...[values]: Given<M[K]>): string =>
+    read(key)(values ?? {});
+}
+
+const messageOf = readerOf(MESSAGES);
 
 /**
  * Says a message of the catalogue, whole, with its parameters put in.
@@ -59,12 +81,8 @@ function messageOf(key: MessageKey): Said {
  * @example
  * say('judge.placesLeft', { left: 2, all: 4 }); // '2 of 4 places left.'
  */
-export function say<K extends MessageKey>(
-  key: K,
-  ...[values]: [ParametersIn<Messages[K]>] extends [never] ? [] : [values: Values<K>]
-): string {
-  return messageOf(key)(values ?? {});
-}
+export const say: <K extends MessageKey>(key: K, ...given: Given<(typeof MESSAGES)[K]>) => string =
+  sayFrom(MESSAGES);
 
 const SLOT = '\uFFFC';
 
@@ -73,10 +91,10 @@ const SLOT = '\uFFFC';
  *
  * @param slot the name of that parameter
  */
-export function sayAround<K extends MessageKey, S extends ParametersIn<Messages[K]>>(
+export function sayAround<K extends MessageKey, S extends ParametersIn<(typeof MESSAGES)[K]>>(
   key: K,
   slot: S,
-  values: Omit<Values<K>, S>,
+  values: Omit<Values<(typeof MESSAGES)[K]>, S>,
 ): readonly [before: string, after: string] {
   const [before = '', after = ''] = messageOf(key)({ ...values, [slot]: SLOT }).split(SLOT);
   return [before, after];

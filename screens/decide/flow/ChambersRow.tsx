@@ -6,7 +6,8 @@ import { areaUnit, bareArea } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { movesWords, chamberName, chamberWords, turnWords } from '@/core/wording/flowChambers';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { FigureTable } from '@/ui/FigureTable';
 import { NamedChart } from '@/ui/NamedChart';
 import { PumpDrawing } from '@/ui/PumpDrawing';
@@ -69,9 +70,9 @@ function TurnedChambers({ sheet, subject, unit }: Props) {
         label=""
         worked={['chamber']}
         size={Math.min(width, MOST)}
-        describe={say('flow.chambersDrawn', { model: sheet.model, turn: turnWords(turn) })}
+        describe={sayFlow('flow.chambersDrawn', { model: sheet.model, turn: turnWords(turn) })}
       />
-      <Words size="note">{say('flow.turned', { turn: words })}</Words>
+      <Words size="note">{sayFlow('flow.turned', { turn: words })}</Words>
       <Slider
         label="Turn of the shaft"
         value={dragged}
@@ -81,7 +82,7 @@ function TurnedChambers({ sheet, subject, unit }: Props) {
         words={words}
         onChange={setTurn}
       />
-      <Words size="note">{say('flow.chambersMeet')}</Words>
+      <Words size="note">{sayFlow('flow.chambersMeet')}</Words>
       {chambers.map((chamber) => (
         <Words key={chamber.chambers.part} size="note">
           {chamberWords(sheet, chamber, unit)}
@@ -110,12 +111,12 @@ function ChamberChart({ sheet, chambers, width, unit }: ChartProps) {
   // The end has no room for its figure.
   const step = (PLACES - 1) / WRITTEN;
   const turns = Array.from({ length: PLACES }, (_, i) => turnWords((360 * i) / (PLACES - 1)));
-  const title = say('flow.chambersChart', { unit: areaUnit(unit) });
+  const title = sayFlow('flow.chambersChart', { unit: areaUnit(unit) });
   return (
     <View>
       <Words strong>{title}</Words>
       <NamedChart
-        described={say('flow.chartSaid', {
+        described={sayFlow('flow.chartSaid', {
           name: title,
           lines: paragraph(...chambers.map((chamber) => chamberWords(sheet, chamber, unit))),
         })}

@@ -10,6 +10,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import type { Shop } from '@/core/records/shop';
 import { say } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { useChange, useChangeShop, useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
@@ -227,7 +228,7 @@ const StateFields = ({ control, duty, title, unit }: StateProps) => (
         control={control}
         name={`${duty}_rpm`}
         label="Pump rpm"
-        spoken={say('flow.fieldOf', { field: 'Pump rpm', of: title })}
+        spoken={sayFlow('flow.fieldOf', { field: 'Pump rpm', of: title })}
         inputMode="numeric"
         style={layout.grow}
       />
@@ -235,14 +236,14 @@ const StateFields = ({ control, duty, title, unit }: StateProps) => (
         control={control}
         name={`${duty}_pressure`}
         label={say('tag.pressure', { unit: pressureUnit(unit) })}
-        spoken={say('flow.fieldOf', { field: 'Pressure', of: title })}
+        spoken={sayFlow('flow.fieldOf', { field: 'Pressure', of: title })}
         style={layout.grow}
       />
       <Field
         control={control}
         name={`${duty}_temp`}
         label={say('tag.oil', { unit: temperatureUnit(unit) })}
-        spoken={say('flow.fieldOf', { field: 'Oil temperature', of: title })}
+        spoken={sayFlow('flow.fieldOf', { field: 'Oil temperature', of: title })}
         inputMode="decimal"
         style={layout.grow}
       />
@@ -269,7 +270,7 @@ function Circuits({ control, unit }: PartProps) {
             />
             <Button
               icon="trash-can-outline"
-              accessibilityLabel={say('flow.removeCircuit', { number: i + 1 })}
+              accessibilityLabel={sayFlow('flow.removeCircuit', { number: i + 1 })}
               onPress={() => remove(i)}
             >
               Remove
@@ -289,14 +290,14 @@ function Circuits({ control, unit }: PartProps) {
                 control={control}
                 name={`circuits.${i}.${lpm}`}
                 label={flow}
-                spoken={say('flow.fieldOf', { field: flow, of: title })}
+                spoken={sayFlow('flow.fieldOf', { field: flow, of: title })}
                 style={layout.grow}
               />
               <Field
                 control={control}
                 name={`circuits.${i}.${bar}`}
                 label={pressure}
-                spoken={say('flow.fieldOf', { field: pressure, of: title })}
+                spoken={sayFlow('flow.fieldOf', { field: pressure, of: title })}
                 style={layout.grow}
               />
             </View>

@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo } from 'react';
 import { dutyFlow, pumpAfter } from '@/core/flow/overview';
 import { flowWords } from '@/core/wording/flowFigures';
-import { say } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
 import { useDragged } from '../dragged';
@@ -24,5 +24,7 @@ export function DraggedFlow({ deciding: { job, rework } }: Props) {
     return dutyFlow(basis, 'idle', pumpAfter(basis, rework, works)).flow;
   }, [basis, rework, amounts]);
   if (!flow) return null;
-  return <Words>{say('flow.atIdle', { delivered: flowWords(flow.delivered_lpm, unit) })}</Words>;
+  return (
+    <Words>{sayFlow('flow.atIdle', { delivered: flowWords(flow.delivered_lpm, unit) })}</Words>
+  );
 }

@@ -6,7 +6,7 @@ import { statesAlong, type FlowBasis } from '@/core/flow/overview';
 import { bareFlow, flowUnit, formatPressure, pressureUnit } from '@/core/quantity/flow';
 import { formatTemperature } from '@/core/quantity/temperature';
 import type { ShopUnit } from '@/core/quantity/units';
-import { say } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { Choice } from '@/ui/Choice';
 import { FigureTable } from '@/ui/FigureTable';
 import { NamedChart } from '@/ui/NamedChart';
@@ -67,14 +67,14 @@ export function FlowChart({ basis, after, idle, work, demand_lpm, unit }: Props)
       <Choice label="The row" value={along} options={ALONG} onChange={setAlong} />
       <Words strong>
         {along === 'rpm'
-          ? say('flow.chart.speed', {
+          ? sayFlow('flow.chart.speed', {
               unit: flowUnit(unit),
               pressure: formatPressure(at.pressure_bar, unit),
             })
-          : say('flow.chart.pressure', {
+          : sayFlow('flow.chart.pressure', {
               unit: flowUnit(unit),
               of: pressureUnit(unit),
-              speed: say('flow.speed', { rpm: Math.round(at.rpm) }),
+              speed: sayFlow('flow.speed', { rpm: Math.round(at.rpm) }),
             })}
       </Words>
       {chart}
@@ -133,7 +133,7 @@ interface DrawnProps {
 /** Writes a place of the row. */
 const placeWords = (along: Along, at: Conditions, unit: ShopUnit): string =>
   along === 'rpm'
-    ? say('flow.speed', { rpm: Math.round(at.rpm) })
+    ? sayFlow('flow.speed', { rpm: Math.round(at.rpm) })
     : formatPressure(at.pressure_bar, unit);
 
 /** The lines of a row, and what they are. */
@@ -143,8 +143,8 @@ function Drawn({ along, rows, demand_lpm, unit, at }: DrawnProps) {
   const per = (lpm: number) => Number(bareFlow(lpm, 0.01, unit));
   const values = (of: (place: Place) => number) => rows.map((place) => per(of(place)));
   const known = rows.every(({ band }) => band !== null);
-  const hot = say('flow.line.hot', { temperature: formatTemperature(at.temp_C, unit) });
-  const cold = say('flow.line.cold', { temperature: formatTemperature(COLD_C, unit) });
+  const hot = sayFlow('flow.line.hot', { temperature: formatTemperature(at.temp_C, unit) });
+  const cold = sayFlow('flow.line.cold', { temperature: formatTemperature(COLD_C, unit) });
   const isAfter = rows.every((place) => place.after !== null);
   const lines = [
     { name: cold, color: palette.blue, values: values((p) => p.cold) },
@@ -152,7 +152,7 @@ function Drawn({ along, rows, demand_lpm, unit, at }: DrawnProps) {
     ...(isAfter
       ? [
           {
-            name: say('flow.line.after'),
+            name: sayFlow('flow.line.after'),
             color: palette.in,
             dashed: true,
             values: values((p) => p.after ?? 0),
@@ -163,7 +163,7 @@ function Drawn({ along, rows, demand_lpm, unit, at }: DrawnProps) {
       ? []
       : [
           {
-            name: say('flow.line.demand'),
+            name: sayFlow('flow.line.demand'),
             color: palette.out,
             dashed: true,
             values: rows.map(() => per(demand_lpm)),
@@ -172,7 +172,7 @@ function Drawn({ along, rows, demand_lpm, unit, at }: DrawnProps) {
   ];
   const end = rows.at(-1);
   const told = end
-    ? say('flow.line.onePressure', {
+    ? sayFlow('flow.line.onePressure', {
         pressure: placeWords(along, end.at, unit),
         flow: `${per(end.hot)} ${flowUnit(unit)}`,
       })
@@ -181,7 +181,7 @@ function Drawn({ along, rows, demand_lpm, unit, at }: DrawnProps) {
   return (
     <View onLayout={onLayout}>
       <NamedChart
-        described={say('flow.chartSaid', { name: hot, lines: told })}
+        described={sayFlow('flow.chartSaid', { name: hot, lines: told })}
         labels={rows.map((place, i) =>
           i % step === 0 ? String(placeWords(along, place.at, unit).split(' ')[0]) : '',
         )}
@@ -208,7 +208,7 @@ interface HandlesProps {
 /** What of a state is not in the row is dragged. */
 function Handles({ at, along, unit, onChange }: HandlesProps) {
   const pressure = formatPressure(at.pressure_bar, unit);
-  const speed = say('flow.speed', { rpm: Math.round(at.rpm) });
+  const speed = sayFlow('flow.speed', { rpm: Math.round(at.rpm) });
   const temperature = formatTemperature(at.temp_C, unit);
   return (
     <View>
@@ -257,7 +257,7 @@ interface HandleProps {
 /** A figure that is dragged, with its words. */
 const Handle = ({ from = 0, ...handle }: HandleProps) => (
   <View>
-    <Words size="note">{say('flow.handle', { what: handle.label, value: handle.words })}</Words>
+    <Words size="note">{sayFlow('flow.handle', { what: handle.label, value: handle.words })}</Words>
     <Slider from={from} {...handle} />
   </View>
 );
@@ -273,10 +273,10 @@ function Table({ along, rows, unit, at }: Pick<DrawnProps, 'along' | 'rows' | 'u
   const temperature = formatTemperature(at.temp_C, unit);
   const heads = [
     along === 'rpm' ? 'Speed' : 'Pressure',
-    say('flow.line.cold', { temperature: formatTemperature(COLD_C, unit) }),
-    say('flow.line.hot', { temperature }),
-    say('flow.line.range', { temperature }),
-    ...(isAfter ? [say('flow.line.after')] : []),
+    sayFlow('flow.line.cold', { temperature: formatTemperature(COLD_C, unit) }),
+    sayFlow('flow.line.hot', { temperature }),
+    sayFlow('flow.line.range', { temperature }),
+    ...(isAfter ? [sayFlow('flow.line.after')] : []),
   ];
   const cells = (place: Place): string[] => {
     const { cold, hot, after, band } = place;

@@ -24,7 +24,8 @@ import {
   isChanged,
   likelyWords,
 } from '@/core/wording/flowFigures';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { useSheets, useShop } from '@/data/hooks';
 import { useAnnounced } from '@/ui/announce';
 import { Button } from '@/ui/Button';
@@ -166,7 +167,7 @@ function Said({ basis, idle, work }: SaidProps) {
     <View style={styles.said}>
       {answer}
       {unmeasured === 1 ? (
-        <Words>{say('flow.wouldSay')}</Words>
+        <Words>{sayFlow('flow.wouldSay')}</Words>
       ) : (
         <>
           <Words>
@@ -176,7 +177,7 @@ function Said({ basis, idle, work }: SaidProps) {
               lostWords(basis.subject, flow),
               reachWords(basis, idle, unit),
               after && afterBand && band && isChanged(band, afterBand)
-                ? say('flow.after', { delivered: afterWords(band, afterBand, unit) })
+                ? sayFlow('flow.after', { delivered: afterWords(band, afterBand, unit) })
                 : '',
             )}
           </Words>
@@ -184,9 +185,9 @@ function Said({ basis, idle, work }: SaidProps) {
             {band
               ? paragraph(
                   likelyWords(band, unit),
-                  working ? say('flow.atWork', { delivered: working }) : '',
+                  working ? sayFlow('flow.atWork', { delivered: working }) : '',
                 )
-              : say('flow.middle')}
+              : sayFlow('flow.middle')}
           </Words>
         </>
       )}
@@ -207,8 +208,8 @@ function Missing({ basis: { job, subject } }: Pick<SaidProps, 'basis'>) {
       <SheetChanged job={job} />
       <Words>
         {subject.displacement.isOdd
-          ? say('flow.odd')
-          : say(isKept ? 'flow.missing' : 'flow.missingSheet')}
+          ? sayFlow('flow.odd')
+          : sayFlow(isKept ? 'flow.missing' : 'flow.missingSheet')}
       </Words>
       {missingWords(job.sheet, subject.displacement.missing).map((words) => (
         <Words key={words}>{words}</Words>
@@ -234,7 +235,7 @@ function Grounds({
     measureNextWords(job.sheet, next, unit),
     benchWords(fit),
     paragraph(coldWords(job.sheet, subject), thinWords(fluid, idle.at.temp_C)),
-    flowOf(job.sheet.family).onAir ? say('flow.onAir') : '',
+    flowOf(job.sheet.family).onAir ? sayFlow('flow.onAir') : '',
   ].filter(Boolean);
   return (
     <View style={layout.stack}>
@@ -246,14 +247,14 @@ function Grounds({
       <Conditions
         job={job}
         about={[
-          say('flow.idleIs', { state: jobStateWords(idle.how, unit) }),
-          say('flow.workIs', { state: jobStateWords(work.how, unit) }),
+          sayFlow('flow.idleIs', { state: jobStateWords(idle.how, unit) }),
+          sayFlow('flow.workIs', { state: jobStateWords(work.how, unit) }),
           oilWords(fluid),
         ]}
         onHeld={onHeld}
       />
       <Words size="note" tone="muted">
-        {say('flow.model')}
+        {sayFlow('flow.model')}
       </Words>
     </View>
   );

@@ -4,7 +4,7 @@ import type { Sheet } from '@/core/records/sheet';
 import type { ShopUnit } from '@/core/quantity/units';
 import { flowUnit } from '@/core/quantity/flow';
 import { pathLine } from '@/core/wording/flow';
-import { say } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
@@ -55,14 +55,14 @@ export function LeakList({ sheet, paths, K, unit }: Props) {
             <View style={styles.figures}>
               <Words strong>{flow}</Words>
               <Words size="note" tone="muted">
-                {say('flow.percent', { percent })}
+                {sayFlow('flow.percent', { percent })}
               </Words>
             </View>
           </View>
         );
       })}
       <Words size="note" tone="muted" style={styles.unit}>
-        {say('flow.listUnit', { unit: flowUnit(unit) })}
+        {sayFlow('flow.listUnit', { unit: flowUnit(unit) })}
       </Words>
     </View>
   );

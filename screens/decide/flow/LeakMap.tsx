@@ -6,7 +6,7 @@ import { characteristicOf } from '@/core/pumps/registry';
 import type { Course } from '@/core/pumps/flow.course';
 import type { Point } from '@/core/pumps/shapes';
 import type { Sheet } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { usePalette } from '@/ui/theme';
 
@@ -37,7 +37,7 @@ export function LeakMap({ sheet, paths, size }: Props) {
     <PumpPicture
       sheet={sheet}
       size={size}
-      describe={say('flow.map', { model })}
+      describe={sayFlow('flow.map', { model })}
       over={(half) =>
         drawn.flatMap(([first, share]) =>
           (courses[first] ?? []).map((course, i) => (

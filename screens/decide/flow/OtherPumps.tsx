@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { otherPumps } from '@/core/flow/otherPump';
 import type { Job } from '@/core/records/job';
-import { say } from '@/core/wording/say';
+import { sayFlow } from '@/core/wording/sayFlow';
 import { useSheets } from '@/data/hooks';
 import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
@@ -20,12 +20,12 @@ export function OtherPumps({ job }: { readonly job: Job }) {
   return (
     <View style={layout.stack}>
       <Words strong>Another pump or cartridge</Words>
-      {others.length === 0 ? <Words>{say('flow.otherNone')}</Words> : null}
+      {others.length === 0 ? <Words>{sayFlow('flow.otherNone')}</Words> : null}
       {others.map(({ sheet: { id, model }, basis: other, cc_rev }) => (
         <View key={id} style={layout.stack}>
           <RowButton
             name={model}
-            about={say('flow.otherMoves', { cc: cc_rev.toFixed(1) })}
+            about={sayFlow('flow.otherMoves', { cc: cc_rev.toFixed(1) })}
             open={chosen === id}
             onPress={() => setChosen(chosen === id ? null : id)}
           />
