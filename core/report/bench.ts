@@ -23,6 +23,7 @@ import { dateText } from '../wording/date';
 import { acceptedLines, decisionLines, stepsLeft } from '../wording/worked';
 import { orderLineWords } from '../wording/order';
 import { say } from '../wording/say';
+import { sayReport } from './sayReport';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
 export interface ReportSection {
@@ -36,7 +37,7 @@ export interface ReportSection {
  */
 export function beforeLines({ before }: Job, unit: ShopUnit): string[] {
   return before.map((b) => {
-    const speed = say('report.pumpAt', {
+    const speed = sayReport('report.pumpAt', {
       pump: trimmed(pumpSpeed(b), 0),
       engine: trimmed(b.drive_rpm, 0),
       ratio: trimmed(b.ratio, 3),
@@ -44,7 +45,9 @@ export function beforeLines({ before }: Job, unit: ShopUnit): string[] {
     const figures = [
       b.flow_lpm === null ? '' : formatFlow(b.flow_lpm, unit),
       b.pressure_bar === null ? '' : formatPressure(b.pressure_bar, unit),
-      b.oil_C === null ? '' : say('report.oil', { temperature: formatTemperature(b.oil_C, unit) }),
+      b.oil_C === null
+        ? ''
+        : sayReport('report.oil', { temperature: formatTemperature(b.oil_C, unit) }),
     ].filter(Boolean);
     return [...(figures.length > 0 ? figures : ['nothing read']), speed].join(', ');
   });
@@ -102,8 +105,10 @@ function lookLines(job: Job, unit: ShopUnit): string[] {
   const unseen = of('unseen').map((l) => l.surface.name);
   return [
     ...found,
-    say('report.sound', { sound: of('sound').length, all: looked.length }),
-    ...(unseen.length > 0 ? [say('report.notLookedAt', { surfaces: unseen.join(', ') })] : []),
+    sayReport('report.sound', { sound: of('sound').length, all: looked.length }),
+    ...(unseen.length > 0
+      ? [sayReport('report.notLookedAt', { surfaces: unseen.join(', ') })]
+      : []),
   ];
 }
 
@@ -164,7 +169,7 @@ function skippedLines(job: Job): string[] {
     ...(job.clean?.state === 'wet' ? ['Measured wet: oil may make a gap read small'] : []),
     ...(job.fitted === 'new' ? ['Measured with a new bushing and seal in'] : []),
     ...counting(ledgerOf(job).skips).map((skip) =>
-      say('report.notMeasured', { place: skipWords(job.sheet, skip) }),
+      sayReport('report.notMeasured', { place: skipWords(job.sheet, skip) }),
     ),
   ];
 }
@@ -197,7 +202,7 @@ export function tagFacts(job: Job): [label: string, value: string][] {
   return [
     [
       'Machine',
-      [job.unit, job.serial && say('report.serial', { serial: job.serial }), used]
+      [job.unit, job.serial && sayReport('report.serial', { serial: job.serial }), used]
         .filter(Boolean)
         .join(', '),
     ],

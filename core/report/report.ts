@@ -23,7 +23,8 @@ import { sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../journal/target';
 import { offsetWords } from '../records/entries/zero';
 import { dateText } from '../wording/date';
-import { listed, paragraph, say } from '../wording/say';
+import { listed, paragraph } from '../wording/say';
+import { sayReport } from './sayReport';
 
 /** One judged characteristic as the report prints it. */
 export interface ReportRow {
@@ -63,12 +64,12 @@ export interface ReportHand {
 
 /** Says who measured with what, how often, when, and how the zero stood, in a line. */
 export function handWords(h: ReportHand): string {
-  const count = say('report.readings', {
+  const count = sayReport('report.readings', {
     who: h.who,
     instrument: h.instrument,
     count: h.readings,
   });
-  const when = h.from === h.to ? h.from : say('report.fromTo', { from: h.from, to: h.to });
+  const when = h.from === h.to ? h.from : sayReport('report.fromTo', { from: h.from, to: h.to });
   return [count, when, h.zero].filter(Boolean).join(', ');
 }
 
@@ -132,7 +133,7 @@ function zeroWords(readings: readonly Reading[]): string {
         [readings.filter((r) => r.kind === 'size' && r.zero === state).length, state] as const,
     )
     .filter(([n]) => n > 0)
-    .map(([count, state]) => say('report.zeroCount', { count, state }))
+    .map(([count, state]) => sayReport('report.zeroCount', { count, state }))
     .join(', ');
 }
 
@@ -161,8 +162,8 @@ function struckWords(r: Reading, job: Job, unit: ShopUnit): string {
   const what = `${name}, ${placeOf(job.sheet, r)}: ${readingWords(r, unit)}`;
   const why = r.voided?.why || 'no reason given';
   return r.voided?.by
-    ? say('report.struckBy', { what, why, who: r.voided.by })
-    : say('report.struck', { what, why });
+    ? sayReport('report.struckBy', { what, why, who: r.voided.by })
+    : sayReport('report.struck', { what, why });
 }
 
 function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
@@ -188,12 +189,19 @@ function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[]
   const temperatures =
     job.part_C === null
       ? []
-      : [say('report.partTemperature', { part: formatTemperature(job.part_C, unit), reference })];
+      : [
+          sayReport('report.partTemperature', {
+            part: formatTemperature(job.part_C, unit),
+            reference,
+          }),
+        ];
   return [
     ...invented,
-    ...(changed.length > 0 ? [say('report.sheetChanged', { changes: changed.join('; ') })] : []),
-    paragraph(rule, say('report.howToRead', { example, reference }), ...temperatures),
-    say('report.houseRules', { rules: rulesWords(job.rules) }),
+    ...(changed.length > 0
+      ? [sayReport('report.sheetChanged', { changes: changed.join('; ') })]
+      : []),
+    paragraph(rule, sayReport('report.howToRead', { example, reference }), ...temperatures),
+    sayReport('report.houseRules', { rules: rulesWords(job.rules) }),
     'The maker’s manual, local codes and licensed practice come first: this report calculates, the rebuilder decides.',
   ];
 }
@@ -215,7 +223,7 @@ function inOrder(all: readonly Assessment[]): Assessment[] {
 /** Says in a sentence how a pump stands: `2 of 6 checks are out.` */
 function overallWords(judged: readonly Assessment[]): string {
   const of = (verdict: Verdict) => judged.filter((a) => a.verdict === verdict).length;
-  return say('report.stands', {
+  return sayReport('report.stands', {
     all: judged.length,
     out: of('out'),
     close: of('close'),
@@ -231,10 +239,10 @@ function measuredWords(all: readonly Assessment[]): string {
   const counts = { measured: judged.length - missing, all: judged.length };
   return paragraph(
     judged.length > 0
-      ? say('report.measuredAll', { ...counts, which: missing === 0 ? 'all' : 'some' })
+      ? sayReport('report.measuredAll', { ...counts, which: missing === 0 ? 'all' : 'some' })
       : '',
     unread.length > 0
-      ? say('report.noReading', { checks: listed(unread.map((a) => a.characteristic.name)) })
+      ? sayReport('report.noReading', { checks: listed(unread.map((a) => a.characteristic.name)) })
       : '',
   );
 }
@@ -262,14 +270,14 @@ export function reportOf(
   const tier = job.sheet.tiers.find((t) => t.id === job.tier);
   const verdict = worstVerdict(judged);
   return {
-    title: say('report.title', { tag: job.tag }),
+    title: sayReport('report.title', { tag: job.tag }),
     pump: sheetName(job.sheet),
     facts: [
       ...tagFacts(job),
       ['Opened', day(job.createdAt)],
       [
         'Limits',
-        say('report.limitsFrom', {
+        sayReport('report.limitsFrom', {
           limits: tier?.name ?? job.tier,
           source: tier?.source || 'no source given',
         }),

@@ -6,6 +6,12 @@ import { boltsWithTorque, boltsWords } from './bolts';
 import { dateText } from './date';
 import { MESSAGES } from './messages';
 import { FLOW_PAGE } from './messages/flowPage';
+import { MEASURE_PAGE } from './messages/measurePage';
+import { REPORT_PAGE } from './messages/reportPage';
+import { REWORK_PAGE } from './messages/reworkPage';
+import { SHEETS_PAGE } from './messages/sheetsPage';
+import { SHELF_PAGE } from './messages/shelfPage';
+import { SHOP_PAGE } from './messages/shopPage';
 import { listed, paragraph, say, sayAround, sayFrom, sentence, spelled } from './say';
 import { BRITISH } from '../../scripts/lint/wholeSentences';
 import { AMERICAN, britishIn, respelled } from './spelling';
@@ -21,13 +27,22 @@ function sources(dir: string): string[] {
 
 const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n');
 /** What the app says, and what its rooms bring with them. */
-const CATALOGUE: Readonly<Record<string, string>> = { ...MESSAGES, ...FLOW_PAGE };
+const PAGES = [
+  FLOW_PAGE,
+  MEASURE_PAGE,
+  REPORT_PAGE,
+  REWORK_PAGE,
+  SHEETS_PAGE,
+  SHELF_PAGE,
+  SHOP_PAGE,
+] as const;
+const CATALOGUE: Readonly<Record<string, string>> = Object.assign({}, MESSAGES, ...PAGES);
 const KEYS = Object.keys(CATALOGUE);
 
 const textOf = (key: string): string => CATALOGUE[key] ?? '';
 
 /** Keys that are said by a stem and an id: `tag.rotation.${id}`. A stem names more than the room. */
-const STEMS = [...CODE.matchAll(/say(?:Flow)?\(`((?:\w+\.){2,})\$\{/g)].map(
+const STEMS = [...CODE.matchAll(/say(?:[A-Z]\w+)?\(`((?:\w+\.){2,})\$\{/g)].map(
   ([, stem]) => stem ?? '',
 );
 
@@ -49,7 +64,8 @@ describe('the catalogue of messages', () => {
     expect(left).toEqual([]);
   });
   it('has no key in two catalogues', () => {
-    expect(Object.keys(FLOW_PAGE).filter((key) => key in MESSAGES)).toEqual([]);
+    const all = [MESSAGES, ...PAGES].flatMap((catalogue) => Object.keys(catalogue));
+    expect(all.filter((key, i) => all.indexOf(key) < i)).toEqual([]);
   });
   it('says nothing twice under two keys', () => {
     const texts = KEYS.map(textOf);

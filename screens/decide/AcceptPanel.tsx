@@ -7,7 +7,7 @@ import { acceptedWords, USUAL_REASONS } from '@/core/records/entries/accept';
 import { gapText, shownExtremes } from '@/core/wording/figures';
 import { unitName } from '@/core/quantity/format';
 import { demandGapWords } from '@/core/wording/flowPlan';
-import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { Button } from '@/ui/Button';
 import { CheckRow } from '@/ui/CheckRow';
 import { GapBar } from '@/ui/GapBar';
@@ -60,7 +60,7 @@ export function AcceptPanel({ deciding, onDone }: Props) {
           onPress={() => setChosen(open.map((a) => a.characteristic.id))}
           disabled={chosen.length === open.length}
         >
-          {say('rework.chooseAll', { count: open.length })}
+          {sayDecide('rework.chooseAll', { count: open.length })}
         </Button>
       ) : null}
       {open.length > 0 ? (
@@ -94,7 +94,7 @@ export function AcceptPanel({ deciding, onDone }: Props) {
             </View>
             <Button
               compact
-              accessibilityLabel={say('rework.withdrawOf', { check: a.characteristic.name })}
+              accessibilityLabel={sayDecide('rework.withdrawOf', { check: a.characteristic.name })}
               onPress={() => void run(withdrawAcceptance(acceptance.id))}
             >
               Withdraw

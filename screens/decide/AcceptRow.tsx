@@ -1,5 +1,5 @@
 import { acceptedIn } from '@/core/journal/accepted';
-import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { RowButton } from '@/ui/RowButton';
 import { StageMark } from '@/ui/StageMark';
 import { unlimitedIn } from './unlimited';
@@ -19,8 +19,8 @@ export function AcceptRow({ deciding, onOpen }: Props) {
   const count = gaps.filter((a) => accepted.has(a.characteristic.id)).length;
   return (
     <RowButton
-      name={say('rework.unlimited', { count: gaps.length })}
-      about={say('rework.unlimitedAccepted', { accepted: count, all: gaps.length })}
+      name={sayDecide('rework.unlimited', { count: gaps.length })}
+      about={sayDecide('rework.unlimitedAccepted', { accepted: count, all: gaps.length })}
       mark={<StageMark standing={count === gaps.length ? 'done' : 'open'} size={22} />}
       onPress={onOpen}
     />

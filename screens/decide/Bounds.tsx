@@ -7,6 +7,7 @@ import { bareUnit } from '@/core/quantity/units';
 import type { Bound } from '@/core/rework/decision/needs';
 import { boundWords } from '@/core/wording/decide';
 import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { useChangeShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -51,7 +52,7 @@ function BoundField({ bound, deciding }: { readonly bound: Bound; readonly decid
         control={control}
         name="most"
         label={say('shop.mostAmount', { unit })}
-        spoken={say('rework.boundOf', { work: operation.order, unit })}
+        spoken={sayDecide('rework.boundOf', { work: operation.order, unit })}
         style={{ width: 160 }}
       />
       <Button mode="outlined" onPress={() => void save()}>

@@ -4,7 +4,7 @@ import { makeWorkList } from '@/core/commands/deciding';
 import { answerKind, unseenSurfaces } from '@/core/rework/decision/decide';
 import { toMeasure } from '@/core/rework/decision/measure';
 import { toMeasureWords } from '@/core/wording/toMeasure';
-import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
@@ -55,7 +55,7 @@ export function DecideFoot({ deciding, list, onOpen }: Props) {
         ) : null}
         {plans > 0 ? (
           <FootButton
-            name={say('rework.otherPlans', { count: plans })}
+            name={sayDecide('rework.otherPlans', { count: plans })}
             onPress={() => onOpen('plans')}
           />
         ) : null}

@@ -6,7 +6,7 @@ import type { Extremes } from '@/core/metrology/extremes';
 import type { Verdict } from '@/core/metrology/verdict';
 import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
-import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { rangeText } from '@/core/wording/figures';
 import { GapBar } from '@/ui/GapBar';
 import { PinRing } from '@/ui/PinRing';
@@ -36,7 +36,8 @@ export const GapLine = memo(function GapLine(props: Props) {
   const { characteristic: c, limits, heatShift_mm } = assessment;
   const range = known && rangeText(known, unit, c.quantity);
   const measure = unitName(c.quantity, unit);
-  const stands = range === null ? words : say('rework.gapStands', { range, unit: measure, words });
+  const stands =
+    range === null ? words : sayDecide('rework.gapStands', { range, unit: measure, words });
   return (
     <View style={styles.line}>
       <View style={layout.grow}>

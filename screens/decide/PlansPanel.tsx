@@ -3,7 +3,8 @@ import { priceOf, type Price } from '@/core/rework/decision/money';
 import { leavesWords } from '@/core/wording/decide';
 import { priceWords, sumWords } from '@/core/wording/money';
 import { plansTable } from '@/core/wording/plansTable';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { useWide, useWidth } from '@/ui/useWidth';
@@ -39,7 +40,7 @@ export function PlansPanel({ deciding, onDone }: Props) {
   const { common, rows } = plansTable(rework, plans, shop.unit);
   const columns: Column[] = [
     ...plans.map((one, i) => ({
-      name: say('rework.planNumber', { number: i + 1 }),
+      name: sayDecide('rework.planNumber', { number: i + 1 }),
       price: priceOf(rework, one),
       about: leavesWords(one),
       cells: rows.map(({ cells }) => cells[i] ?? ''),
@@ -68,7 +69,7 @@ export function PlansPanel({ deciding, onDone }: Props) {
   );
   return (
     <Sheet
-      title={say('rework.plans', { count: plans.length })}
+      title={sayDecide('rework.plans', { count: plans.length })}
       back="Back to the answer"
       onBack={onDone}
       full
@@ -148,7 +149,7 @@ function Table({ columns, titles, money }: TableProps) {
               <Button
                 compact
                 mode="outlined"
-                accessibilityLabel={say('rework.usePlan', { plan: column.name })}
+                accessibilityLabel={sayDecide('rework.usePlan', { plan: column.name })}
                 onPress={column.use}
               >
                 Use this plan

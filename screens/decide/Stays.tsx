@@ -2,7 +2,8 @@ import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PartLine } from '@/core/rework/decision/lines';
 import { lineReason, lineTitle } from '@/core/wording/partLines';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { RowButton } from '@/ui/RowButton';
 import { StageMark } from '@/ui/StageMark';
 import { Words } from '@/ui/Words';
@@ -23,7 +24,7 @@ export function Stays({ deciding, count, children }: Props) {
   const left = deciding.lines.filter(({ works }) => works.length === 0);
   const quiet = left.filter(isQuiet);
   const name = staysWords(quiet);
-  const about = count > 0 ? say('rework.checksStay', { count }) : '';
+  const about = count > 0 ? sayDecide('rework.checksStay', { count }) : '';
   const isKnown = quiet.every(({ decision }) => decision !== 'unknown');
   return (
     <View>
@@ -66,10 +67,10 @@ function staysWords(lines: readonly PartLine[]): string {
   const stay = lines.filter(({ decision }) => decision === 'reuse').length;
   const unknown = lines.filter(({ decision }) => decision === 'unknown').length;
   return paragraph(
-    stay > 0 ? say('rework.partsStay', { count: stay }) : '',
-    unknown > 0 ? say('rework.partsUnknown', { count: unknown }) : '',
+    stay > 0 ? sayDecide('rework.partsStay', { count: stay }) : '',
+    unknown > 0 ? sayDecide('rework.partsUnknown', { count: unknown }) : '',
     lines.length > stay + unknown
-      ? say('rework.partsDone', { count: lines.length - stay - unknown })
+      ? sayDecide('rework.partsDone', { count: lines.length - stay - unknown })
       : '',
   );
 }

@@ -17,6 +17,7 @@ import { movesBySize, type Offer } from '@/core/rework/operations/offer';
 import { unseenWords } from '@/core/wording/decide';
 import { afterWords, stepWords } from '@/core/wording/planStep';
 import { paragraph, say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -135,7 +136,7 @@ export function StepForm(props: Props) {
         {paragraph(
           ...offer.along.map(({ operation }) => `${operation.order}.`),
           tool || check
-            ? say('rework.toolCheck', { tool: tool || 'none', check: check || 'none' })
+            ? sayDecide('rework.toolCheck', { tool: tool || 'none', check: check || 'none' })
             : '',
           afterWords(rework, { offer }),
         )}
@@ -186,12 +187,12 @@ function amountField(
       <Field
         control={control}
         name="amount"
-        label={say('rework.amount', { unit })}
+        label={sayDecide('rework.amount', { unit })}
         placeholder="Leave empty if nobody measured it"
       />
       {planned && !live.busy ? (
         <Words size="note" tone="muted">
-          {say('rework.amountRange', {
+          {sayDecide('rework.amountRange', {
             from: formatLength(planned.from_mm, 'gap', unit),
             to: formatLength(planned.to_mm, 'gap', unit),
             amount: formatLength(planned.amount_mm, 'gap', unit),

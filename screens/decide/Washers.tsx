@@ -5,7 +5,7 @@ import { tried } from '@/core/errors';
 import { unitName } from '@/core/quantity/format';
 import { parseReading } from '@/core/quantity/parse';
 import { bareUnit } from '@/core/quantity/units';
-import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { useChange } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -48,7 +48,7 @@ export function Washers({ deciding }: { readonly deciding: Deciding }) {
       <Field
         control={control}
         name="list"
-        label={say('rework.washers', { unit: unitName('size', unit) })}
+        label={sayDecide('rework.washers', { unit: unitName('size', unit) })}
         placeholder="1.6 1.8 2.0"
       />
       <Button mode="outlined" onPress={() => void save()}>

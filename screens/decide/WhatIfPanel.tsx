@@ -14,7 +14,8 @@ import { movedGaps } from '@/core/rework/decision/moved';
 import { markedSum } from '@/core/wording/money';
 import { offerTitle, rangeWords } from '@/core/wording/planStep';
 import { answerWords } from '@/core/wording/decide';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { useAnnounced } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -91,7 +92,7 @@ export function WhatIfPanel({ deciding, onDone, onWider }: Props) {
     <GapsNow deciding={deciding} gaps={worstFirst(judgedIn(rework))} />
   );
   const total = price
-    ? say('rework.costsNow', { sum: markedSum(price.expected, shop.money, price.example) })
+    ? sayDecide('rework.costsNow', { sum: markedSum(price.expected, shop.money, price.example) })
     : '';
   useAnnounced(decided && !busy ? paragraph(answerWords(decided), total) : null);
   return (
@@ -160,7 +161,7 @@ function Others({ offers, onWish }: OthersProps) {
   return (
     <>
       <RowButton
-        name={say('rework.otherOperations', { count: offers.length })}
+        name={sayDecide('rework.otherOperations', { count: offers.length })}
         about="what the plan does without"
         open={open}
         onPress={() => setOpen(!open)}
@@ -214,7 +215,7 @@ function Drag({ deciding, offer, problem, onHold }: DragProps) {
   return (
     <>
       <Slider
-        label={say('rework.amountOf', { work: offerTitle(offer) })}
+        label={sayDecide('rework.amountOf', { work: offerTitle(offer) })}
         value={amount}
         from={reach.min_mm}
         to={reach.max_mm}

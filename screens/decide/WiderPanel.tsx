@@ -9,6 +9,7 @@ import type { Job } from '@/core/records/job';
 import { canBeWider, withWider } from '@/core/rework/decision/wider';
 import { otherWidths } from '@/core/pairing/widths';
 import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { useParts, useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -75,14 +76,14 @@ function Bought({ job, onChoose }: Pick<Props, 'job'> & { onChoose: (over_mm: nu
   const { data: parts } = useParts();
   const onShelf = otherWidths(job.sheet, parts?.records ?? []).map(({ label, over_mm }) => ({
     id: label,
-    name: say('rework.widthOnShelf', { label }),
+    name: sayDecide('rework.widthOnShelf', { label }),
     over_mm,
   }));
   return [...job.sheet.sets, ...onShelf].map(({ id, name, over_mm }) => (
     <RowButton
       key={id}
       name={name}
-      about={say('rework.widerBy', { over: signedLength(over_mm, 'gap', unit) })}
+      about={sayDecide('rework.widerBy', { over: signedLength(over_mm, 'gap', unit) })}
       onPress={() => onChoose(over_mm)}
     />
   ));
@@ -99,7 +100,9 @@ function WiderAnswer({ job, over_mm }: { readonly job: Job; readonly over_mm: nu
         over_mm={over_mm}
         otherwise={
           wider.more === null ? null : (
-            <Words strong>{say('rework.wider', { more: trimmed(100 * wider.more, 1) })}</Words>
+            <Words strong>
+              {sayDecide('rework.wider', { more: trimmed(100 * wider.more, 1) })}
+            </Words>
           )
         }
       />

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { dropWorkList, undoStep } from '@/core/commands/deciding';
 import { nextStepOf, type ListedStep, type WorkList } from '@/core/rework/decision/worklist';
 import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { firstOf, toMeasure } from '@/core/rework/decision/measure';
 import { listWords, orderOf } from '@/core/wording/decide';
 import { toMeasureWords } from '@/core/wording/toMeasure';
@@ -37,7 +38,11 @@ interface Props {
 
 /** Says that a step is done, and which is next. */
 const announceTicked = (step: string, next: string | undefined): void =>
-  announce(next ? say('rework.tickedThen', { step, next }) : say('rework.tickedLast', { step }));
+  announce(
+    next
+      ? sayDecide('rework.tickedThen', { step, next })
+      : sayDecide('rework.tickedLast', { step }),
+  );
 
 /** What is to be measured: again after the work, or what stays unclear where all is done. */
 function useToMeasure({ deciding, list }: Props, unseen: readonly Assessment[]) {
@@ -88,7 +93,10 @@ export function WorkListPanel(props: Props) {
     >
       <Words tone="muted">
         {next
-          ? say('rework.stepOf', { number: list.steps.indexOf(next) + 1, all: list.steps.length })
+          ? sayDecide('rework.stepOf', {
+              number: list.steps.indexOf(next) + 1,
+              all: list.steps.length,
+            })
           : doneCostWords(job, shop)}
       </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}
@@ -161,13 +169,13 @@ function DoneSteps({ deciding, done, first }: DoneProps) {
   const { run } = useCommand(job);
   const undo = async (listed: ListedStep) => {
     await run(undoStep(listed.done));
-    announce(say('rework.undone', { step: stepName(deciding, listed) }));
+    announce(sayDecide('rework.undone', { step: stepName(deciding, listed) }));
   };
   if (done.length === 0) return null;
   return (
     <View>
       <RowButton
-        name={say('rework.stepsDone', { count: done.length })}
+        name={sayDecide('rework.stepsDone', { count: done.length })}
         about=""
         mark={<StageMark standing="done" size={22} />}
         open={open}
@@ -190,7 +198,9 @@ function DoneSteps({ deciding, done, first }: DoneProps) {
               </View>
               <Button
                 compact
-                accessibilityLabel={say('rework.undoStep', { step: stepName(deciding, listed) })}
+                accessibilityLabel={sayDecide('rework.undoStep', {
+                  step: stepName(deciding, listed),
+                })}
                 onPress={() => void undo(listed)}
               >
                 Undo

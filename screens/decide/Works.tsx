@@ -8,7 +8,7 @@ import { answerKind } from '@/core/rework/decision/decide';
 import { amountsOf } from '@/core/rework/decision/solve';
 import { workRows } from '@/core/rework/decision/workRows';
 import type { Amounts } from '@/core/rework/solver/problem';
-import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { useRoom } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { GapLines, GapsNow } from './GapLines';
@@ -78,7 +78,7 @@ function Legend({ deciding, amounts, gaps }: LegendProps) {
       </Words>
       {restsOnReckoning(rework, gaps, amounts) ? (
         <Words size="note" tone="muted">
-          {say('rework.newReckoned', { spread })}
+          {sayDecide('rework.newReckoned', { spread })}
         </Words>
       ) : null}
     </View>

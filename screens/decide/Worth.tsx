@@ -5,7 +5,7 @@ import { pumpOf } from '@/core/pumps/registry';
 import { answerKind } from '@/core/rework/decision/decide';
 import { amountsOf } from '@/core/rework/decision/solve';
 import { markedSum, priceWords } from '@/core/wording/money';
-import { say } from '@/core/wording/say';
+import { sayDecide } from './sayDecide';
 import { mainRisk } from '@/core/wording/workRows';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { useRoom } from '@/ui/useWidth';
@@ -70,7 +70,7 @@ interface SumProps {
 
 const Sum = ({ of, sum, words }: SumProps) => (
   <Words size="note" tone="muted">
-    <Words strong>{say('rework.sumOf', { of, sum })}</Words> {words}
+    <Words strong>{sayDecide('rework.sumOf', { of, sum })}</Words> {words}
   </Words>
 );
 

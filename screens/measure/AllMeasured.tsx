@@ -13,12 +13,12 @@ import { FallenVerdict } from './FallenVerdict';
 import { Foot } from './Foot';
 import type { Shown } from './panels';
 import { allMeasuredWords } from './verdictWords';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 /** Says what is left to be known, and how it can be. */
 function standing(settled: Assessment | undefined, close: boolean): string {
-  if (settled) return say('measure.sizesDecide', { check: settled.characteristic.name });
+  if (settled) return sayMeasure('measure.sizesDecide', { check: settled.characteristic.name });
   return close
     ? 'This leaf set can show no more. Mic sizes can settle what is Too close to call.'
     : 'Every check with a limit has its verdict.';

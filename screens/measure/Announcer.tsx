@@ -1,7 +1,8 @@
 import { View } from 'react-native';
 import type { Job } from '@/core/records/job';
 import type { ShopUnit } from '@/core/quantity/units';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { nextWords } from '@/core/wording/step';
 import { VERDICT_WORD } from '@/core/wording/verdictWord';
 import { useShop } from '@/data/hooks';
@@ -20,7 +21,7 @@ interface Props {
 function announcement({ job, measuring, before }: Props, unit: ShopUnit): string {
   const { all, fallen, step } = measuring;
   const verdicts = fallen.map((a) =>
-    say('measure.said', {
+    sayMeasure('measure.said', {
       verdict: VERDICT_WORD[a.verdict],
       check: a.characteristic.name,
       why: reasonOf(a, job, unit),

@@ -5,7 +5,7 @@ import type { MethodId } from '@/core/methods/list';
 import type { CharacteristicId } from '@/core/pumps/ids';
 import { pumpOf } from '@/core/pumps/registry';
 import type { Job } from '@/core/records/job';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { Button } from '@/ui/Button';
 import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
@@ -33,7 +33,7 @@ export function BackToDecide({ job, asked, shown, way }: Props) {
   return (
     <View style={[styles.row, { borderColor: palette.line }]}>
       <Words size="note" tone="muted" style={layout.grow}>
-        {other ? say('measure.askedOther', { check: other.name }) : 'Decide asked for this.'}
+        {other ? sayMeasure('measure.askedOther', { check: other.name }) : 'Decide asked for this.'}
       </Words>
       <Button compact mode={other ? 'contained' : 'text'} onPress={() => void back()}>
         Back to Decide

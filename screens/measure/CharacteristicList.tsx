@@ -12,7 +12,7 @@ import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import type { Measuring } from './useMeasuring';
 import { figureOf, limitsOf, wordOf } from './verdictWords';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { useNextFocus } from '@/ui/focus';
 import { layout } from '@/ui/layout';
 
@@ -34,7 +34,7 @@ export function CharacteristicList(props: Props) {
   return (
     <ScrollView style={layout.fill} contentContainerStyle={styles.list}>
       <Heading ref={next} style={styles.heading}>
-        {say('measure.checksOf', {
+        {sayMeasure('measure.checksOf', {
           limits: props.job.sheet.tiers.find((t) => t.id === props.job.tier)?.name ?? '',
         })}
       </Heading>
@@ -61,7 +61,7 @@ function cardsOf(all: readonly Assessment[]): readonly Card[] {
   const numbers = [...new Set(all.map(of))];
   if (numbers.filter((n) => n !== null).length < 2) return [{ title: '', all }];
   return numbers.map((n) => ({
-    title: n === null ? 'The whole pump' : say('measure.section', { number: n }),
+    title: n === null ? 'The whole pump' : sayMeasure('measure.section', { number: n }),
     all: all.filter((a) => of(a) === n),
   }));
 }
@@ -74,7 +74,9 @@ function CardHead({ title, all }: Card) {
   return (
     <View style={styles.card}>
       <PinRing verdict={worst} size={28} />
-      <Heading level={3}>{say('measure.cardHead', { section: title, verdict: word })}</Heading>
+      <Heading level={3}>
+        {sayMeasure('measure.cardHead', { section: title, verdict: word })}
+      </Heading>
     </View>
   );
 }

@@ -22,7 +22,7 @@ import { limitsOf } from './verdictWords';
 import { ShownBar, VerdictLine } from './Standing';
 import { termsIn } from '@/core/wording/terms';
 import { Dotted, Explained } from '@/ui/Explained';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { useNextFocus } from '@/ui/focus';
 import { layout } from '@/ui/layout';
 
@@ -113,7 +113,7 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
       <Heading level={3}>Source of the limit</Heading>
       <Words>
         {tier
-          ? say('measure.sourceOf', {
+          ? sayMeasure('measure.sourceOf', {
               limits: tier.name,
               source: shown.limits?.published?.source || tier.source || 'no source given',
             })
@@ -134,12 +134,12 @@ function leftOut(shown: Assessment, job: Job, measuring: Measuring): ReactNode {
   return shown.skipped.map((skip) => (
     <View key={skip.id} style={styles.line}>
       <Words style={layout.fill}>
-        {say('measure.leftOut', { place: skipWords(job.sheet, skip) })}
+        {sayMeasure('measure.leftOut', { place: skipWords(job.sheet, skip) })}
       </Words>
       <Button
         compact
         onPress={() => void measuring.strike(skip.id, 'measured after all')}
-        accessibilityLabel={say('measure.measureAfterAll', {
+        accessibilityLabel={sayMeasure('measure.measureAfterAll', {
           place: skipWords(job.sheet, skip),
         })}
       >

@@ -5,7 +5,7 @@ import { tried } from '@/core/errors';
 import { formatLength, unitName } from '@/core/quantity/format';
 import { parseNumber, parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 /** How the lever lay, as it goes with a reading. */
@@ -35,7 +35,7 @@ export function useLever(pitchRadius_mm: number | null, unit: ShopUnit): Lever {
       return { ok: true, lever: { lever_deg, contactRadius_mm: null } };
     const contact = tried(() => parseReading(radius, 'size', bareUnit('size', unit)).mm);
     if (!contact.ok) {
-      return { ok: false, message: say('measure.radiusWrong', { error: contact.message }) };
+      return { ok: false, message: sayMeasure('measure.radiusWrong', { error: contact.message }) };
     }
     if (contact.value <= 0) return { ok: false, message: 'Radius must be above 0.' };
     return { ok: true, lever: { lever_deg, contactRadius_mm: contact.value } };
@@ -63,7 +63,7 @@ export function LeverFields({ lever, unit }: { readonly lever: Lever; readonly u
         <TextInput
           mode="outlined"
           dense
-          label={say('measure.dialRadius', { unit: unitName('size', unit) })}
+          label={sayMeasure('measure.dialRadius', { unit: unitName('size', unit) })}
           aria-label="Dial radius"
           value={lever.radius}
           onChangeText={lever.setRadius}

@@ -36,7 +36,7 @@ import { SkipPanel } from './SkipPanel';
 import { WorkPanel } from './WorkPanel';
 import { ZeroGate } from './ZeroGate';
 import { METHOD, METHOD_IDS } from '@/core/methods/list';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 /** Loaded when somebody turns to paper. */
@@ -44,7 +44,7 @@ const PaperPanel = onDemand('PaperPanel', async () => (await import('./PaperPane
 
 /** Said once where the shop changed a leaf set under an open job. */
 const RenewedNotice = ({ set }: { readonly set: string | null }) =>
-  set ? <Notice kind="word">{say('measure.setChanged', { set })}</Notice> : null;
+  set ? <Notice kind="word">{sayMeasure('measure.setChanged', { set })}</Notice> : null;
 
 /** Whether the instruction may go ahead of all else: not where the heading over it or the answers under it become others. */
 function goesAhead(drawn: Job, now: Job): boolean {
@@ -203,7 +203,7 @@ function notices({ job, measuring, step, shownId, toZero, renewed, stray, asked 
         <Announcer
           job={job}
           measuring={measuring}
-          before={toZero ? say('measure.zeroFirst', { instrument: toZero.name }) : undefined}
+          before={toZero ? sayMeasure('measure.zeroFirst', { instrument: toZero.name }) : undefined}
         />
       </Later>
       <RenewedNotice set={renewed} />
@@ -213,9 +213,12 @@ function notices({ job, measuring, step, shownId, toZero, renewed, stray, asked 
       {stray === null ? null : (
         <View style={styles.typed}>
           <Notice kind="error">
-            {say(step?.way === 'leaf' ? 'measure.gaugeTyped' : 'measure.gaugeTypedAnywhere', {
-              text: stray,
-            })}
+            {sayMeasure(
+              step?.way === 'leaf' ? 'measure.gaugeTyped' : 'measure.gaugeTypedAnywhere',
+              {
+                text: stray,
+              },
+            )}
           </Notice>
         </View>
       )}

@@ -11,7 +11,7 @@ import { useShop } from '@/data/hooks';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { bySpace } from '@/ui/keyboard';
 import { Words } from '@/ui/Words';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 interface Props {
@@ -37,7 +37,7 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
   return (
     <View style={layout.stack}>
       <Words size="note" tone="muted">
-        {say('measure.pickLeaves', { most: maxStack, unit: unitName('gap', unit) })}
+        {sayMeasure('measure.pickLeaves', { most: maxStack, unit: unitName('gap', unit) })}
       </Words>
       <Row>
         {shown.characteristic.stations.map((s) => (
@@ -77,7 +77,7 @@ export function OtherLeaf({ job, shown, step, onChoose }: Props) {
         >
           {held.length === 0
             ? 'Try'
-            : say('measure.try', { leaf: formatWithUnit(stack.total_mm, 'gap', unit) })}
+            : sayMeasure('measure.try', { leaf: formatWithUnit(stack.total_mm, 'gap', unit) })}
         </Button>
       </View>
     </View>

@@ -7,7 +7,7 @@ import { TOUCH, usePalette } from '@/ui/theme';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { limitsOf } from './verdictWords';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 interface Props {
@@ -35,7 +35,7 @@ export function PanelHead({ all, shown, caution, first, onList, onTools, onKeys 
       <View style={styles.head}>
         <Pressable
           role="button"
-          aria-label={say('measure.toList', { check: shown.characteristic.name })}
+          aria-label={sayMeasure('measure.toList', { check: shown.characteristic.name })}
           onPress={onList}
           disabled={wide}
           style={[styles.head, layout.grow]}
@@ -47,7 +47,7 @@ export function PanelHead({ all, shown, caution, first, onList, onTools, onKeys 
             <Words size="note" tone="muted" numberOfLines={1}>
               {tiny || number === 0
                 ? limit
-                : say('measure.numberAndLimit', { number, all: asked.length, limit })}
+                : sayMeasure('measure.numberAndLimit', { number, all: asked.length, limit })}
             </Words>
           </View>
           {wide || tiny ? null : <Icon name="chevron-down" color={palette.muted} />}

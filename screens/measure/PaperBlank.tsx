@@ -1,3 +1,4 @@
+import { say } from '@/core/wording/say';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { METHOD } from '@/core/methods/list';
@@ -8,7 +9,6 @@ import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import { sheetName } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
 import { PumpDrawing } from '@/ui/PumpDrawing';
 import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';

@@ -1,3 +1,4 @@
+import { say } from '@/core/wording/say';
 import { METHOD, type MethodId } from '@/core/methods/list';
 import { type SetStateAction, type Dispatch, useEffect, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -9,7 +10,6 @@ import { zerosOf } from '@/core/instruments/gauges';
 import { unitName } from '@/core/quantity/format';
 import type { Job } from '@/core/records/job';
 import { dayOf } from '@/core/schema/dates';
-import { say } from '@/core/wording/say';
 import { now } from '@/data/create';
 import { loadDraft, storeDraft } from '@/data/drafts';
 import { evaluator } from '@/data/evaluator';

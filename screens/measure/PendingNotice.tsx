@@ -6,6 +6,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import { Question } from '@/ui/Question';
 import type { PendingReading } from '@/core/commands/measuring';
 import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 
 interface Props {
   readonly pending: PendingReading;
@@ -24,7 +25,7 @@ function wordsOf(pending: PendingReading, unit: ShopUnit): string {
   if (pending.kind === 'doubt') return say('measure.isItRight', { doubt: pending.why });
   if (pending.kind === 'contradiction') return contradictionWords(pending, unit);
   const leaf = formatWithUnit(stackOf(pending.reading.leaves_mm), 'gap', unit);
-  return say('measure.edge', { leaf });
+  return sayMeasure('measure.edge', { leaf });
 }
 
 /** A reading that is not taken as it came: a person says what to believe. */
@@ -44,5 +45,5 @@ function contradictionWords(
 ): string {
   const words = (r: FeelerReading) => readingWords(r, unit);
   const earlier = against.map(words).join(', ');
-  return say('measure.contradiction', { reading: words(reading), earlier });
+  return sayMeasure('measure.contradiction', { reading: words(reading), earlier });
 }

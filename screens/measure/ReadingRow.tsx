@@ -10,7 +10,7 @@ import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 const WHY = ['Oil or dirt', 'Wrong place', 'Mistyped'] as const;
@@ -76,8 +76,8 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
           {voided ? (
             <Words size="note" tone="muted">
               {voided.by
-                ? say('measure.struckOutBy', { ...struck, who: voided.by })
-                : say('measure.struckOut', struck)}
+                ? sayMeasure('measure.struckOutBy', { ...struck, who: voided.by })
+                : sayMeasure('measure.struckOut', struck)}
             </Words>
           ) : null}
         </View>
@@ -85,7 +85,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
           <Button
             compact
             onPress={() => onAgain(reading)}
-            accessibilityLabel={say('measure.readAgain', { figure, where })}
+            accessibilityLabel={sayMeasure('measure.readAgain', { figure, where })}
           >
             Again
           </Button>
@@ -94,7 +94,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
           <Button
             compact
             onPress={onRestore}
-            accessibilityLabel={say('measure.restore', { figure, where })}
+            accessibilityLabel={sayMeasure('measure.restore', { figure, where })}
           >
             Restore
           </Button>
@@ -102,7 +102,7 @@ export function ReadingRow({ reading, job, named, onStrike, onRestore, onAgain }
           <Button
             compact
             onPress={() => setAsking(!asking)}
-            accessibilityLabel={say('measure.strikeOut', { figure, where })}
+            accessibilityLabel={sayMeasure('measure.strikeOut', { figure, where })}
           >
             Strike out
           </Button>

@@ -1,6 +1,6 @@
 import { ScrollView, StyleSheet } from 'react-native';
 import type { Step } from '@/core/methods/list';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { Reasons } from '@/ui/Reasons';
 import { Heading, Words } from '@/ui/Words';
 import { BackToMeasure } from './BackToMeasure';
@@ -19,7 +19,7 @@ export function SkipPanel({ step, onDone, onSkip }: Props) {
   return (
     <ScrollView contentContainerStyle={styles.panel} keyboardShouldPersistTaps="handled">
       <BackToMeasure panel="skip" onDone={onDone} />
-      <Heading>{say('measure.skip', { place: step.station.label })}</Heading>
+      <Heading>{sayMeasure('measure.skip', { place: step.station.label })}</Heading>
       <Words>Why leave this place out? The reason is shown in the report.</Words>
       <Reasons usual={WHY} act="Skip for this reason" onReason={onSkip} />
     </ScrollView>

@@ -8,7 +8,7 @@ import type { Job } from '@/core/records/job';
 import { useShop } from '@/data/hooks';
 import { HowPicture, type How } from '@/ui/HowPicture';
 import { PumpDrawing, type DrawnStation } from '@/ui/PumpDrawing';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { drawnTilt, limitsOf } from './verdictWords';
 
 interface Props {
@@ -69,7 +69,7 @@ export function StepDrawing({ job, target, stations, station, marks, shown }: Pr
           label={`${number}`}
           size={size}
           example={sheet.examples.length > 0}
-          describe={say('measure.drawing', {
+          describe={sayMeasure('measure.drawing', {
             model: sheet.model,
             instruction: station.instruction,
             number,

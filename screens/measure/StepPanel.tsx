@@ -17,7 +17,7 @@ import type { Shown } from './panels';
 import { Wall } from '../shell/Wall';
 import { StepDrawing } from './StepDrawing';
 import { ShownBar, VerdictLine } from './Standing';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import type { ShopUnit } from '@/core/quantity/units';
 import { layout } from '@/ui/layout';
 
@@ -85,7 +85,7 @@ const headOf = (props: Props, caution: string | undefined): ReactNode => {
       all={measuring.all}
       shown={shown}
       caution={caution}
-      first={asked && say('measure.firstBecause', { why: asked.why })}
+      first={asked && sayMeasure('measure.firstBecause', { why: asked.why })}
       onList={props.onList}
       onTools={props.onTools}
       onKeys={props.onKeys}

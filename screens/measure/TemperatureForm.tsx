@@ -18,7 +18,7 @@ import { useShop } from '@/data/hooks';
 import type { Job } from '@/core/records/job';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 const degrees = (unit: ShopUnit) =>
@@ -30,7 +30,7 @@ const degrees = (unit: ShopUnit) =>
     });
 
 const rangeIn = (unit: ShopUnit): string =>
-  say('measure.temperatureRange', {
+  sayMeasure('measure.temperatureRange', {
     least: formatTemperature(-40, unit),
     most: formatTemperature(150, unit),
   });
@@ -68,13 +68,13 @@ export function TemperatureForm({ job, run }: Props) {
         <Field
           control={control}
           name="part"
-          label={say('measure.partTemperature', { unit: temperatureUnit(unit) })}
+          label={sayMeasure('measure.partTemperature', { unit: temperatureUnit(unit) })}
           style={layout.grow}
         />
         <Field
           control={control}
           name="shop"
-          label={say('measure.shopTemperature', { unit: temperatureUnit(unit) })}
+          label={sayMeasure('measure.shopTemperature', { unit: temperatureUnit(unit) })}
           style={layout.grow}
         />
         <Button
@@ -87,7 +87,7 @@ export function TemperatureForm({ job, run }: Props) {
         </Button>
       </View>
       <Words size="note" tone="muted">
-        {say('measure.correctedTo', { reference: formatTemperature(20, unit) })}
+        {sayMeasure('measure.correctedTo', { reference: formatTemperature(20, unit) })}
       </Words>
     </View>
   );

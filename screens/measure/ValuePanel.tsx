@@ -34,7 +34,7 @@ import { LeverFields, useLever } from './LeverFields';
 import type { PanelProps } from './panels';
 import { StepPanel } from './StepPanel';
 import { GAUGE_NAME } from '@/core/wording/gauge';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 
 type ReadStep = Step<'size' | 'swing'>;
 
@@ -129,7 +129,8 @@ function useEntry({ job, shown, step, measuring, gauge }: PanelProps<'size' | 's
   };
   // A gauge that types while no field has the cursor (after Undo, say) means this one.
   useTypingGauge((figure) => {
-    if (text.trim() !== '') return setRefused(say('measure.gaugeTypedAnywhere', { text: figure }));
+    if (text.trim() !== '')
+      return setRefused(sayMeasure('measure.gaugeTypedAnywhere', { text: figure }));
     put(figure);
     enter();
   });
@@ -146,10 +147,13 @@ const gaugeLine = ({ line }: Entry): ReactNode =>
     <Words role="status" tone={line.state === 'lost' ? 'out' : 'brass'}>
       {line.state === 'lost'
         ? (line.why ?? 'Gauge disconnected. Plug it in or type the reading.')
-        : say(line.source.id === 'simulated' ? 'measure.gaugeSimulated' : 'measure.gaugeState', {
-            gauge: line.source.name,
-            state: line.state,
-          })}
+        : sayMeasure(
+            line.source.id === 'simulated' ? 'measure.gaugeSimulated' : 'measure.gaugeState',
+            {
+              gauge: line.source.name,
+              state: line.state,
+            },
+          )}
     </Words>
   );
 
@@ -238,11 +242,11 @@ function useTool(job: Job, step: ReadStep): string {
   const shop = useShop();
   const instrument = gaugeAt(shop, job, step);
   if (!instrument)
-    return say('measure.noInstrument', {
+    return sayMeasure('measure.noInstrument', {
       kind: step.way === 'size' ? GAUGE_NAME[step.dimension.instrument] : GAUGE_NAME.indicator,
     });
   const { state } = zeroAt(instrument, zerosOf(job, shop), now());
-  return [say('measure.with', { instrument: instrument.name }), ZERO_WORD[state]]
+  return [sayMeasure('measure.with', { instrument: instrument.name }), ZERO_WORD[state]]
     .filter(Boolean)
     .join(' · ');
 }

@@ -24,7 +24,7 @@ import { Notice } from '@/ui/Notice';
 import { Pick } from '@/ui/Pick';
 import { Heading, Words } from '@/ui/Words';
 import type { Measuring } from './useMeasuring';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { useNextFocus } from '@/ui/focus';
 import { layout } from '@/ui/layout';
 
@@ -138,7 +138,7 @@ export function WorkPanel(props: Props) {
       <Words>
         {opened.length === 0
           ? 'No clearance of this pump depends on it. It is shown in the report.'
-          : say('measure.measureAgain', {
+          : sayMeasure('measure.measureAgain', {
               checks: opened.map((c) => c.name.toLowerCase()).join(', '),
             })}
       </Words>

@@ -7,7 +7,7 @@ import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
 import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 interface Props {
@@ -34,7 +34,7 @@ export function WorkRow({ operation, job, onStrike }: Props) {
       <Button
         compact
         onPress={onStrike}
-        accessibilityLabel={say('measure.strikeOutWork', { work: words })}
+        accessibilityLabel={sayMeasure('measure.strikeOutWork', { work: words })}
       >
         Strike out
       </Button>

@@ -19,7 +19,8 @@ import { timeWords } from '@/ui/when';
 import { Words } from '@/ui/Words';
 import { zeroFields, zeroFrom } from './zeroFields';
 import { offsetWords } from '@/core/records/entries/zero';
-import { paragraph, say, sentence } from '@/core/wording/say';
+import { paragraph, sentence } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { layout } from '@/ui/layout';
 
 interface Props {
@@ -79,7 +80,7 @@ export function ZeroForm(props: Props) {
   const { instrument } = props;
   const { zero, unit, control, error, isGood, save } = useZero(props);
   const said = zero.check
-    ? say('measure.zeroed', {
+    ? sayMeasure('measure.zeroed', {
         when: timeWords(zero.check.at),
         offset: offsetWords(zero.offset_mm, unit),
       })
@@ -92,14 +93,14 @@ export function ZeroForm(props: Props) {
         <Field
           control={control}
           name="standard"
-          label={say('measure.settingStandard', { unit: unitName('size', unit) })}
+          label={sayMeasure('measure.settingStandard', { unit: unitName('size', unit) })}
           inputMode="decimal"
           style={layout.grow}
         />
         <Field
           control={control}
           name="read"
-          label={say('measure.reads', { unit: unitName('size', unit) })}
+          label={sayMeasure('measure.reads', { unit: unitName('size', unit) })}
           inputMode="decimal"
           style={layout.grow}
         />
@@ -114,7 +115,7 @@ export function ZeroForm(props: Props) {
       </View>
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <Words size="note" tone="muted">
-        {say('measure.wipeFirst', {
+        {sayMeasure('measure.wipeFirst', {
           instrument: instrument.name,
           from: formatLength(instrument.from_mm, 'size', unit),
           to: formatWithUnit(instrument.to_mm, 'size', unit),

@@ -1,7 +1,7 @@
 import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Instrument } from '@/core/records/instrument';
 import type { Job } from '@/core/records/job';
-import { say } from '@/core/wording/say';
+import { sayMeasure } from './sayMeasure';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
@@ -28,7 +28,7 @@ export function ZeroGate({ job, instrument, run, onWithout, onTools }: Props) {
     <ScrollView contentContainerStyle={styles.page} keyboardShouldPersistTaps="handled">
       <View ref={next} role="status" aria-live="off" aria-label="Next">
         <Heading size="instruction" style={styles.ask}>
-          {say('measure.zeroFirst', { instrument: instrument.name })}
+          {sayMeasure('measure.zeroFirst', { instrument: instrument.name })}
         </Heading>
       </View>
       <ZeroForm key={instrument.id} job={job} instrument={instrument} run={run} />

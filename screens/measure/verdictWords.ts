@@ -1,3 +1,4 @@
+import { say } from '@/core/wording/say';
 import type { Assessment } from '@/core/assessment/assessment';
 import { hasOwnLimit, worstVerdict } from '@/core/assessment/summary';
 import { readingFigure } from '@/core/methods/list';
@@ -9,7 +10,6 @@ import { formatLength, limitsWithUnit, unitName, signedLength } from '@/core/qua
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
 import type { DrawnTilt } from '@/ui/TiltArrow';
-import { say } from '@/core/wording/say';
 
 /** A characteristic in the few words that lists and headings have room for. */
 export function figureOf(a: Assessment, unit: ShopUnit): string {

@@ -12,6 +12,7 @@ import { Words } from '@/ui/Words';
 import { FIGURE } from './FigureTable';
 import type { SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import type { LimitFields } from './limitForm';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { layout } from '@/ui/layout';
@@ -53,14 +54,17 @@ function meantBy(
   const usual = sum ? 'empty: same limit as without the cover' : convention;
   return [
     // The heads name the unit of the gaps.
-    measure === unitName('gap', unit) ? '' : say('sheets.inUnit', { unit: measure }),
+    measure === unitName('gap', unit) ? '' : saySheets('sheets.inUnit', { unit: measure }),
     first !== id ? 'empty: same as section 1' : usual,
     sides && said.side === 'one-side' ? 'limit per side' : '',
     gasket ? GASKET_MEANT[said.gasket ?? 'bare'] : '',
     preferredLower || preferredUpper
-      ? say('sheets.preferredBand', { lower: preferredLower || '0', upper: preferredUpper || '' })
+      ? saySheets('sheets.preferredBand', {
+          lower: preferredLower || '0',
+          upper: preferredUpper || '',
+        })
       : '',
-    source ? say('sheets.sourceOf', { source }) : '',
+    source ? saySheets('sheets.sourceOf', { source }) : '',
   ]
     .filter(Boolean)
     .join(' · ');
@@ -88,7 +92,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
         <Pressable
           role="button"
           aria-expanded={open}
-          aria-label={say(open ? 'sheets.lessOn' : 'sheets.moreOn', about)}
+          aria-label={saySheets(open ? 'sheets.lessOn' : 'sheets.moreOn', about)}
           onPress={() => setOpen(!open)}
           style={[styles.name, tiny && styles.whole]}
         >
@@ -102,7 +106,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
           name={`${path}.lower`}
           flat="figure"
           label={say('sheets.min', about)}
-          spoken={say('sheets.minOf', about)}
+          spoken={saySheets('sheets.minOf', about)}
           style={styles.figure}
         />
         <Field
@@ -110,7 +114,7 @@ export function LimitRow({ tier, characteristic, unit }: Props) {
           name={`${path}.upper`}
           flat="figure"
           label={say('sheets.max', about)}
-          spoken={say('sheets.maxOf', about)}
+          spoken={saySheets('sheets.maxOf', about)}
           style={styles.figure}
         />
       </View>
@@ -131,7 +135,7 @@ function LimitMore({ tier, characteristic, unit }: Props) {
         <ChoiceField
           control={control}
           name={`${path}.side`}
-          label={say('sheets.countsOf', about)}
+          label={saySheets('sheets.countsOf', about)}
           options={SIDE_NAMES}
         />
       ) : null}
@@ -139,7 +143,7 @@ function LimitMore({ tier, characteristic, unit }: Props) {
         <ChoiceField
           control={control}
           name={`${path}.gasket`}
-          label={say('sheets.gasketOf', about)}
+          label={saySheets('sheets.gasketOf', about)}
           stacked
           options={GASKET_NAMES}
         />
@@ -148,15 +152,15 @@ function LimitMore({ tier, characteristic, unit }: Props) {
         <Field
           control={control}
           name={`${path}.preferredLower`}
-          label={say('sheets.preferredMin', about)}
-          spoken={say('sheets.preferredMinOf', about)}
+          label={saySheets('sheets.preferredMin', about)}
+          spoken={saySheets('sheets.preferredMinOf', about)}
           style={layout.grow}
         />
         <Field
           control={control}
           name={`${path}.preferredUpper`}
-          label={say('sheets.preferredMax', about)}
-          spoken={say('sheets.preferredMaxOf', about)}
+          label={saySheets('sheets.preferredMax', about)}
+          spoken={saySheets('sheets.preferredMaxOf', about)}
           style={layout.grow}
         />
       </View>
@@ -164,7 +168,7 @@ function LimitMore({ tier, characteristic, unit }: Props) {
         control={control}
         name={`${path}.source`}
         label="Source, if different from above"
-        spoken={say('sheets.limitSource', about)}
+        spoken={saySheets('sheets.limitSource', about)}
       />
     </View>
   );

@@ -18,6 +18,7 @@ import { LimitRow } from './LimitRow';
 import { NO_LIMIT } from './limitForm';
 import { toForm, type SheetForm } from './sheetForm';
 import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { layout } from '@/ui/layout';
 import { useOnce } from '../shell/useOnce';
 
@@ -54,7 +55,7 @@ export function LimitSection({ sheet, unit }: { readonly sheet: Sheet; readonly 
       />
       {tier ? (
         <FigureTable key={tier.id}>
-          <Heading>{say('sheets.limits', { tier: tier.name || 'new' })}</Heading>
+          <Heading>{saySheets('sheets.limits', { tier: tier.name || 'new' })}</Heading>
           <View style={layout.wrap}>
             <Field
               control={control}
@@ -125,11 +126,11 @@ function LimitFiles({ sheet, clean, onRead }: FilesProps) {
   };
   const save = useOnce(async () => {
     const { limitsCsv } = await import('@/data/tables');
-    const name = fileName(say('sheets.limitsFile', { model: sheet.model }), 'csv');
+    const name = fileName(saySheets('sheets.limitsFile', { model: sheet.model }), 'csv');
     saveAs(name, limitsCsv(sheet), 'text/csv');
   });
   const problems = [
-    take.failed && say('sheets.notImported', { errors: take.failed }),
+    take.failed && saySheets('sheets.notImported', { errors: take.failed }),
     save.failed && say('shell.fileFailed', { error: save.failed }),
   ].filter((problem) => problem !== null);
   return (

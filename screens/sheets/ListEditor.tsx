@@ -8,7 +8,7 @@ import {
   type FieldPath,
 } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -113,14 +113,14 @@ export function ListEditor({ name, lists, usual, more }: Props) {
             <View style={styles.row}>
               <Button
                 disabled={i === 0}
-                accessibilityLabel={say('sheets.moveUp', { list: name, number: i + 1 })}
+                accessibilityLabel={saySheets('sheets.moveUp', { list: name, number: i + 1 })}
                 onPress={() => entries.swap(i, i - 1)}
               >
                 Up
               </Button>
               <Button
                 icon="trash-can-outline"
-                accessibilityLabel={say('sheets.remove', { list: name, number: i + 1 })}
+                accessibilityLabel={saySheets('sheets.remove', { list: name, number: i + 1 })}
                 onPress={() => entries.remove(i)}
               >
                 Remove
@@ -134,13 +134,13 @@ export function ListEditor({ name, lists, usual, more }: Props) {
         icon="plus"
         onPress={() => entries.append(list.blank() as unknown as FieldArray<SheetForm, ListName>)}
       >
-        {say('sheets.add', { list: name })}
+        {saySheets('sheets.add', { list: name })}
       </Button>
       {usual && !dequal(now, usual) ? (
         <Button
           mode="text"
           icon="restore"
-          accessibilityLabel={say('sheets.usualList', { list: list.title })}
+          accessibilityLabel={saySheets('sheets.usualList', { list: list.title })}
           onPress={() =>
             entries.replace([...usual] as unknown as FieldArray<SheetForm, ListName>[])
           }

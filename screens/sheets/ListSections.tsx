@@ -5,7 +5,7 @@ import { unitName } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { blankSheet, type Sheet } from '@/core/records/sheet';
 import { list as listOf } from '@/core/schema/written';
-import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
@@ -73,7 +73,12 @@ export function VariantSection({ sheet, unit }: Props) {
       if (check.kind === 'size') {
         const said = { check: check.ask || 'Size', unit: unitName('size', unit) };
         return (
-          <Field key={check.id} control={control} name={name} label={say('sheets.fromTo', said)} />
+          <Field
+            key={check.id}
+            control={control}
+            name={name}
+            label={saySheets('sheets.fromTo', said)}
+          />
         );
       }
       const options = listOf().read(check.options, unit);
@@ -83,7 +88,7 @@ export function VariantSection({ sheet, unit }: Props) {
             {check.ask}
           </Words>
           <Choice
-            label={say('sheets.variantCheck', { number: i + 1, check: check.ask })}
+            label={saySheets('sheets.variantCheck', { number: i + 1, check: check.ask })}
             value={variants[i]?.marks[check.id] ?? ''}
             options={[
               { value: '', name: 'not chosen' },

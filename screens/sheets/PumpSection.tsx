@@ -12,7 +12,7 @@ import { Heading, Words } from '@/ui/Words';
 import { FittedChoices } from './FittedChoices';
 import { geometryFields, OPTION_WORD } from '../shell/geometryFields';
 import type { SheetForm } from './sheetForm';
-import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { layout } from '@/ui/layout';
 
 /** The answers to what is mounted, as they are asked. */
@@ -37,7 +37,7 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
       <View style={styles.drawing}>
         <PumpPicture sheet={sheet} size={220} />
         <Words size="note" tone="muted">
-          {say('sheets.drawnAsSaved', { family: familyOf(sheet.family).name })}
+          {saySheets('sheets.drawnAsSaved', { family: familyOf(sheet.family).name })}
         </Words>
       </View>
       <Heading>Geometry</Heading>
@@ -71,7 +71,7 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
               key={name}
               control={control}
               name={`geometry.${name}`}
-              label={made(name) ? say('sheets.exampleField', { field: label }) : label}
+              label={made(name) ? saySheets('sheets.exampleField', { field: label }) : label}
               inputMode="decimal"
               style={styles.cell}
             />

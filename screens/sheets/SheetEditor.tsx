@@ -23,7 +23,8 @@ import type { Fault } from '@/core/schema/faults';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { BenchSection, FastenerSection, OwnSection, VariantSection } from './ListSections';
 import { WorkSection } from './WorkSection';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { isDone } from '../shell/isDone';
 import { SaveButton } from '@/ui/SaveButton';
 
@@ -154,12 +155,12 @@ function SheetNotices({
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       {wrong.length > 0 ? (
         <Notice kind="error">
-          {say('sheets.fix', { count: wrong.length, first: wrong[0]?.message ?? '' })}
+          {saySheets('sheets.fix', { count: wrong.length, first: wrong[0]?.message ?? '' })}
         </Notice>
       ) : null}
       {doubts.length > 0 ? (
         <Notice kind="caution">
-          {say('sheets.checkThis', { doubts: paragraph(...doubts.map((d) => d.message)) })}
+          {saySheets('sheets.checkThis', { doubts: paragraph(...doubts.map((d) => d.message)) })}
         </Notice>
       ) : null}
     </>

@@ -12,7 +12,7 @@ import { type Palette, usePalette } from '@/ui/theme';
 import { SidePanel } from '@/ui/SidePanel';
 import { Heading, Words } from '@/ui/Words';
 import { boltsWords } from '@/core/wording/bolts';
-import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import type { CharacteristicId } from '@/core/pumps/ids';
 import { layout } from '@/ui/layout';
 
@@ -103,7 +103,7 @@ function limitTable(
   lines: { id: CharacteristicId; name: string; measure: string; given: string[] }[],
 ) {
   return (
-    <View role="table" aria-label={say('sheets.limitsOf', { sheet: sheetName(sheet) })}>
+    <View role="table" aria-label={saySheets('sheets.limitsOf', { sheet: sheetName(sheet) })}>
       <View role="row" style={[styles.line, { borderColor: palette.ink }]}>
         <View role="columnheader" style={layout.grow}>
           <Words strong>Limits</Words>

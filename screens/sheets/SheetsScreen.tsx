@@ -18,7 +18,7 @@ import { usePalette } from '@/ui/theme';
 import { useRoom, useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { SheetSide } from './SheetSide';
-import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { Unreadable } from '../shell/Unreadable';
 
 /** The limit sheets of the shop. */
@@ -60,7 +60,7 @@ export function SheetsScreen() {
         {sheets.map((sheet) => (
           <Wall
             key={sheet.id}
-            what={say('sheets.sheetTitle', { model: sheet.model })}
+            what={saySheets('sheets.sheetTitle', { model: sheet.model })}
             record={{ kind: 'sheet', id: sheet.id }}
           >
             <SheetRow
@@ -80,7 +80,7 @@ export function SheetsScreen() {
   return (
     <Beside list={list}>
       <Wall
-        what={say('sheets.sheetTitle', { model: chosen.model })}
+        what={saySheets('sheets.sheetTitle', { model: chosen.model })}
         record={{ kind: 'sheet', id: chosen.id }}
         again={[chosen]}
       >
@@ -132,7 +132,7 @@ function SheetRow({ sheet, chosen, onCopy }: RowProps) {
         <Button
           icon="content-copy"
           onPress={onCopy}
-          accessibilityLabel={say('sheets.copyOf', { sheet: sheetName(sheet) })}
+          accessibilityLabel={saySheets('sheets.copyOf', { sheet: sheetName(sheet) })}
         >
           Copy
         </Button>

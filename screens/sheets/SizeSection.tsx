@@ -11,7 +11,8 @@ import { usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { FigureHeads, FigureRow, FigureTable } from './FigureTable';
 import type { SheetForm } from './sheetForm';
-import { say, spelled } from '@/core/wording/say';
+import { spelled } from '@/core/wording/say';
+import { saySheets as say } from './saySheets';
 import { layout } from '@/ui/layout';
 
 /** Nominal sizes, what the parts are made of, how hot they run, and the gasket. */

@@ -4,6 +4,7 @@ import { capital } from '@/core/quantity/letters';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
 import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 import { FigureHeads, FigureRow, FigureTable } from './FigureTable';
@@ -37,11 +38,11 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
             figures={[
               {
                 field: `prices.${id}.price`,
-                spoken: say('sheets.priceOf', { work: order }),
+                spoken: saySheets('sheets.priceOf', { work: order }),
               },
               {
                 field: `prices.${id}.days`,
-                spoken: say('sheets.daysOf', { work: order }),
+                spoken: saySheets('sheets.daysOf', { work: order }),
               },
             ]}
           />
@@ -57,7 +58,7 @@ export function WorkSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         <Field
           control={control}
           name="washers"
-          label={say('sheets.washers', { unit: size })}
+          label={saySheets('sheets.washers', { unit: size })}
           placeholder="1.6 1.8 2.0"
         />
       ) : null}
@@ -85,7 +86,7 @@ function SizeEnds({ of, sizes, unit: shop }: EndsProps) {
     <FigureTable>
       <FigureHeads
         lines="Size"
-        columns={[say('sheets.smallest', { unit }), say('sheets.largest', { unit })]}
+        columns={[saySheets('sheets.smallest', { unit }), saySheets('sheets.largest', { unit })]}
       />
       {sizes.map(({ id, name }) => (
         <FigureRow

@@ -2,7 +2,7 @@ import { dequal } from 'dequal';
 import { saidOf } from '@/core/pumps/teardown/fitted';
 import { blankSheet, type Sheet } from '@/core/records/sheet';
 import type { Fault } from '@/core/schema/faults';
-import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 
 /** Lists that a family brings along, and that follow its build and sections until somebody edits them. */
 const BROUGHT = {
@@ -25,7 +25,7 @@ export function followed(before: Sheet, after: Sheet): { lists: Partial<Sheet>; 
     const untouched = dequal(before[name], usual?.[name]) && dequal(after[name], before[name]);
     if (untouched) Object.assign(lists, { [name]: next?.[name] });
     else {
-      const message = say('sheets.buildChanged', { lists: words });
+      const message = saySheets('sheets.buildChanged', { lists: words });
       kept.push({ path: name, message });
     }
   }

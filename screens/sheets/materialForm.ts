@@ -4,7 +4,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import { EXPANSION, material, type Sheet } from '@/core/records/sheet';
 import type { RecordField, Row } from '@/core/schema/rows';
 import { inParts, orNull, temperature, words } from '@/core/schema/written';
-import { say } from '@/core/wording/say';
+import { saySheets } from './saySheets';
 import { fromLines, toLines, type LineTable, type Reader } from './reader';
 
 type Material = Sheet['materials'][number];
@@ -19,7 +19,7 @@ export type MaterialForm = Record<string, { name: string; alpha: string; hot: st
 const isSaid = (line: Row): boolean =>
   Object.values(line).some((text) => typeof text === 'string' && text.trim() !== '');
 
-const running = temperature(-60, 400, (ends) => say('sheets.runningRange', ends));
+const running = temperature(-60, 400, (ends) => saySheets('sheets.runningRange', ends));
 
 const FIELDS: readonly RecordField[] = [
   { name: 'name', as: words },

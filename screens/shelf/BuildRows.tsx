@@ -6,7 +6,7 @@ import { LONGEST_LINE } from '@/core/quantity/parse';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { buildWords } from '@/core/wording/shelf';
 import { useShop } from '@/data/hooks';
 import { startBuild } from '@/data/shelf';
@@ -54,7 +54,7 @@ export function BuildRows(props: Props) {
         row={(build) => {
           const isLocked = locked.some(([body]) => body === build.body);
           const [body, set] = [partOf(build.body), partOf(build.gears)];
-          const name = say('shelf.pairedWith', {
+          const name = sayShelf('shelf.pairedWith', {
             body: body?.label ?? '',
             gears: set?.label ?? '',
           });
@@ -66,7 +66,7 @@ export function BuildRows(props: Props) {
                   <Button
                     compact
                     mode={isLocked ? 'contained' : 'outlined'}
-                    accessibilityLabel={say(isLocked ? 'shelf.unlockPair' : 'shelf.lockPair', {
+                    accessibilityLabel={sayShelf(isLocked ? 'shelf.unlockPair' : 'shelf.lockPair', {
                       pair: name,
                     })}
                     onPress={() =>
@@ -78,7 +78,7 @@ export function BuildRows(props: Props) {
                   <Button
                     compact
                     mode="text"
-                    accessibilityLabel={say('shelf.startPair', { pair: name })}
+                    accessibilityLabel={sayShelf('shelf.startPair', { pair: name })}
                     onPress={() => start.run(build)}
                   >
                     Build it

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { BuildList } from '@/core/pairing/pairing';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Sheet } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { leftWords } from '@/core/wording/shelf';
 import { FirstOf } from '@/ui/FirstOf';
 import { Line } from '@/ui/Line';
@@ -18,7 +18,7 @@ interface Props {
 /** The parts that found no partner, and why. */
 export function LeftRows({ sheet, left, labelOf, unit }: Props) {
   if (left.length === 0) return null;
-  const title = say('shelf.leftOver', { count: left.length });
+  const title = sayShelf('shelf.leftOver', { count: left.length });
   return (
     <View>
       <Heading>{title}</Heading>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { Button } from '@/ui/Button';
 import { Heading } from '@/ui/Words';
 import { TypedBox } from './TypedBox';
@@ -23,7 +23,7 @@ export function LockForm({ bodies, gears, onLock }: Props) {
   const [asked, setAsked] = useState(false);
   const [first, second] = [labelled(bodies, body), labelled(gears, set)];
   const wrong = (part: ShelfPart | undefined, label: string): string =>
-    asked && !part ? say('shelf.noSuchLabel', { label: label.trim() }) : '';
+    asked && !part ? sayShelf('shelf.noSuchLabel', { label: label.trim() }) : '';
   const lock = () => {
     setAsked(true);
     if (!first || !second) return;

@@ -2,7 +2,7 @@ import { reasonOf } from '@/core/errors';
 import { useForm } from 'react-hook-form';
 import { View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -39,11 +39,11 @@ function NoteForm({ make, stored }: { readonly make: string; readonly stored: st
   );
   return (
     <View style={{ gap: 8 }}>
-      <Field control={control} name="note" label={say('shelf.makeNote', { make })} multiline />
+      <Field control={control} name="note" label={sayShelf('shelf.makeNote', { make })} multiline />
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       {formState.isDirty ? (
         <Button mode="outlined" onPress={() => void save()}>
-          {say('shelf.makeKeep', { make })}
+          {sayShelf('shelf.makeKeep', { make })}
         </Button>
       ) : null}
     </View>

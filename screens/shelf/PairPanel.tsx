@@ -8,7 +8,7 @@ import { parseReading } from '@/core/quantity/parse';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { buildsWords } from '@/core/wording/shelf';
 import { useShop } from '@/data/hooks';
 import { useAnnounced } from '@/ui/announce';
@@ -92,11 +92,11 @@ export function PairPanel({ sheet, bodies, gears }: Props) {
           ) : null}
           <View style={layout.wrap}>
             <TypedBox
-              label={say('shelf.sizeField', { name: 'Most off the deck', unit })}
+              label={sayShelf('shelf.sizeField', { name: 'Most off the deck', unit })}
               {...deck.box}
             />
             <TypedBox
-              label={say('shelf.sizeField', { name: 'Most off the gears', unit })}
+              label={sayShelf('shelf.sizeField', { name: 'Most off the gears', unit })}
               {...grind.box}
             />
           </View>

@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { holds, lyingFor, turns } from '@/core/pairing/roles';
 import type { ShelfPart } from '@/core/records/part';
 import { sheetName, type Sheet } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { useParts, useSheets } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Page } from '@/ui/Page';
@@ -56,7 +56,7 @@ export function PairScreen() {
             value={model.sheet.id}
             options={models.map(({ sheet, bodies, gears }) => ({
               value: sheet.id,
-              name: say('shelf.modelOption', {
+              name: sayShelf('shelf.modelOption', {
                 model: sheetName(sheet),
                 bodies: bodies.length,
                 sets: gears.length,

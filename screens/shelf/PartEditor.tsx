@@ -3,7 +3,7 @@ import { useWatch, type Control } from 'react-hook-form';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { partsWords, standWords } from '@/core/wording/shelf';
 import { ChoiceField, PickField } from '@/ui/ChoiceField';
 import { Columns } from '@/ui/Columns';
@@ -79,7 +79,9 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
   const printed = usePrinted([{ part, sheet }]);
   return (
     <Page title={part.label} actions={<SaveButton isDirty={formState.isDirty} onPress={save} />}>
-      <Words>{say('shelf.about', { parts: partsWords(sheet, part), model: part.model })}</Words>
+      <Words>
+        {sayShelf('shelf.about', { parts: partsWords(sheet, part), model: part.model })}
+      </Words>
       <Words tone="muted">{standWords(part)}</Words>
       <KeptNotices kept={kept} labels={LABELS} />
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}

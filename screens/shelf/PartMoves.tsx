@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Overtaken } from '@/core/commands/command';
 import { useChange, useJobSummaries, useRemove, useShop } from '@/data/hooks';
@@ -34,7 +34,7 @@ export function PartMoves({ part }: { readonly part: ShelfPart }) {
       {part.state === 'here' ? (
         <Confirm
           ask="It is scrap"
-          warn={say('shelf.scrapSure', { label: part.label })}
+          warn={sayShelf('shelf.scrapSure', { label: part.label })}
           sure="Mark it as scrap"
           onSure={scrap}
         />
@@ -64,7 +64,7 @@ function PutBack({ part }: { readonly part: ShelfPart }) {
   });
   const back = useOnce(async () => {
     await putBack(part, holder ?? null, person);
-    announce(say('shelf.putBack', { label: part.label }));
+    announce(sayShelf('shelf.putBack', { label: part.label }));
     await client.invalidateQueries();
   });
   return (
@@ -73,7 +73,7 @@ function PutBack({ part }: { readonly part: ShelfPart }) {
       {holder ? (
         <Confirm
           ask="Put it back on the shelf"
-          warn={say('shelf.inPump', { label: part.label, tag: holder.tag })}
+          warn={sayShelf('shelf.inPump', { label: part.label, tag: holder.tag })}
           sure="Take it out and put it back"
           onSure={() => back.run()}
         />
@@ -107,7 +107,7 @@ function JobsOf({ part }: { readonly part: ShelfPart }) {
       ))}
       {jobs.length > NAMED ? (
         <Words size="note" tone="muted">
-          {say('shelf.jobsMore', { count: jobs.length - NAMED })}
+          {sayShelf('shelf.jobsMore', { count: jobs.length - NAMED })}
         </Words>
       ) : null}
     </>

@@ -2,7 +2,7 @@ import type { Control } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { bareUnit, type ShopUnit } from '@/core/quantity/units';
 import type { Dimension } from '@/core/pumps/family';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
 import { sizeHint, type PartForm } from './partForm';
@@ -31,15 +31,15 @@ export const PartSizes = ({ control, dimensions, stored, unit }: Props) => (
         <Field
           control={control}
           name={`sizes.${id}`}
-          label={say('shelf.sizeField', { name, unit: bareUnit('size', unit) })}
+          label={sayShelf('shelf.sizeField', { name, unit: bareUnit('size', unit) })}
           hint={(text) => sizeHint(text, stored.sizes[id] ?? '', unit)}
           style={layout.grow}
         />
         <Field
           control={control}
           name={`doubts.${id}`}
-          label={say('shelf.doubtField', { unit })}
-          spoken={say('shelf.sizeDoubt', { name, unit })}
+          label={sayShelf('shelf.doubtField', { unit })}
+          spoken={sayShelf('shelf.sizeDoubt', { name, unit })}
           style={styles.doubt}
         />
       </View>

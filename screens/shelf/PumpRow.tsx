@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import type { Sheet } from '@/core/records/sheet';
-import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { LinkBox } from '@/ui/LinkBox';
 import { TOUCH, usePalette } from '@/ui/theme';
 import { useRoom } from '@/ui/useWidth';
@@ -26,7 +26,7 @@ export function PumpRow({ model, sheet }: Props) {
       {sheet && !tiny ? (
         <LinkBox
           href={`/shelf/pair?sheet=${sheet.id}`}
-          label={say('shelf.pairOf', { model })}
+          label={sayShelf('shelf.pairOf', { model })}
           style={styles.pair}
         >
           <Words strong tone="blue">

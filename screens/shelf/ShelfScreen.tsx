@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import type { ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
 import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { useParts, useSheets, useShop } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { shelfFile } from '@/data/transfer/files';
@@ -104,7 +105,7 @@ const PartWall = ({
   readonly children: ReactNode;
 }) => (
   <Wall
-    what={say('shelf.partTitle', { label: part.label })}
+    what={sayShelf('shelf.partTitle', { label: part.label })}
     record={{ kind: 'part', id: part.id }}
     again={[part]}
   >
@@ -178,7 +179,7 @@ export function ShelfScreen() {
       />
       {shown.length === 0 ? (
         <Words tone="muted">
-          {sought ? say('shelf.noMatch', { text: sought }) : 'Nothing here.'}
+          {sought ? sayShelf('shelf.noMatch', { text: sought }) : 'Nothing here.'}
         </Words>
       ) : null}
       {files.paper}

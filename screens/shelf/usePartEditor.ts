@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { say } from '@/core/wording/say';
+import { sayShelf } from './sayShelf';
 import { isTaken } from '@/core/pairing/labels';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { ShelfPart } from '@/core/records/part';
@@ -42,7 +43,7 @@ export function usePartEditor(part: ShelfPart, sheet: Sheet, shopUnit: ShopUnit)
       setAsked(Object.fromEntries(doubts.map(({ field, text }) => [field, text])));
     }
     return Object.fromEntries(
-      doubts.map(({ field, doubt, text }) => [field, say('shelf.keepsIt', { doubt, text })]),
+      doubts.map(({ field, doubt, text }) => [field, sayShelf('shelf.keepsIt', { doubt, text })]),
     );
   };
   const store = handleSubmit(async (form) => {

@@ -3,7 +3,8 @@ import { Button } from '@/ui/Button';
 import { asideQuery } from '@/data/hooks';
 import { saveAs } from '@/data/save';
 import { Notice } from '@/ui/Notice';
-import { say, listed } from '@/core/wording/say';
+import { listed } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 /** What could not be read and was set aside, to be saved as it is; nothing where there is none. */
 export function AsidePanel() {
@@ -19,7 +20,7 @@ export function AsidePanel() {
         </Button>
       }
     >
-      {say('shop.setAside', {
+      {sayShop('shop.setAside', {
         count: aside.length,
         keys: listed(aside.map(({ key }) => key)),
       })}

@@ -16,21 +16,22 @@ import { dayWords } from '@/ui/when';
 import { Heading, Words } from '@/ui/Words';
 import { useDesk } from './useDesk';
 import { say, listed } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 function savedWords({ unreadable, ...counts }: Counts, bytes: number): string {
   const said = {
     parts: listed([
-      say('shop.jobs', { count: counts.job }),
-      say('shop.sheets', { count: counts.sheet }),
-      say('shop.studies', { count: counts.study }),
+      sayShop('shop.jobs', { count: counts.job }),
+      sayShop('shop.sheets', { count: counts.sheet }),
+      sayShop('shop.studies', { count: counts.study }),
       say('shop.parts', { count: counts.part }),
-      say('shop.photos', { count: counts.photo }),
+      sayShop('shop.photos', { count: counts.photo }),
     ]),
     size: bytesWords(bytes),
   };
   return unreadable > 0
-    ? say('shop.backupDoneRaw', { ...said, count: unreadable })
-    : say('shop.backupDone', said);
+    ? sayShop('shop.backupDoneRaw', { ...said, count: unreadable })
+    : sayShop('shop.backupDone', said);
 }
 
 /** Everything out of this browser as one file, and a file back in. */
@@ -62,13 +63,13 @@ export function BackupPanel() {
       <Heading>Backup</Heading>
       <Words>
         {made?.at
-          ? say('shop.backupAbout', { day: dayWords(made.at) })
+          ? sayShop('shop.backupAbout', { day: dayWords(made.at) })
           : 'Saves everything in this browser to one file. Use Import to restore it. No backup was saved here yet.'}
       </Words>
       {saved ? <Notice kind="word">{saved}</Notice> : null}
       {problems.map(({ message }) => (
         <TryAgain key={message} onAgain={() => void backup()} onCancel={() => setProblems([])}>
-          {say('shop.backupFailed', { error: message })}
+          {sayShop('shop.backupFailed', { error: message })}
         </TryAgain>
       ))}
       {progress ? (

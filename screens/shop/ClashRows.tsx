@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { Side } from '@/core/records/merge';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import type { SideChoice as Chosen } from '@/data/transfer/choices';
 import type { PlannedLine } from '@/data/transfer/planned';
 import { useShop } from '@/data/hooks';
@@ -52,7 +52,7 @@ export function ClashRows({ asked, onChoose }: Props) {
           </>
         }
       >
-        {say('shop.chooseFirst', { count: asked.length })}
+        {sayShop('shop.chooseFirst', { count: asked.length })}
       </Notice>
       {asked.slice(0, SHOWN).map((one) => {
         const { title, here, file } = clashWords(one.line, one, unit);
@@ -73,7 +73,7 @@ export function ClashRows({ asked, onChoose }: Props) {
           </View>
         );
       })}
-      {more > 0 ? <Words strong>{say('shop.clashesMore', { count: more })}</Words> : null}
+      {more > 0 ? <Words strong>{sayShop('shop.clashesMore', { count: more })}</Words> : null}
     </>
   );
 }

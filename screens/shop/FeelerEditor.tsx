@@ -8,7 +8,7 @@ import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useRecordForm } from '../shell/recordForm';
 import { FEELER } from './instrumentForm';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { SaveButton } from '@/ui/SaveButton';
 import { layout } from '@/ui/layout';
 
@@ -46,11 +46,11 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
     <View style={layout.stack}>
       <KeptNotices kept={kept} />
       <Field control={control} name="name" label="Leaf set" />
-      <Field control={control} name="leaves" label={say('shop.leaves', { unit })} multiline />
+      <Field control={control} name="leaves" label={sayShop('shop.leaves', { unit })} multiline />
       <Field
         control={control}
         name="mics"
-        label={say('shop.leavesMeasured', { unit })}
+        label={sayShop('shop.leavesMeasured', { unit })}
         placeholder="One a line: 0.05 = 0.0487"
         multiline
       />
@@ -58,15 +58,15 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
         <Field
           control={control}
           name="tolerance"
-          label={say('shop.leafU', { unit })}
-          spoken={say('shop.leafUOf', { set: feeler.name })}
+          label={sayShop('shop.leafU', { unit })}
+          spoken={sayShop('shop.leafUOf', { set: feeler.name })}
           style={layout.grow}
         />
         <Field
           control={control}
           name="dragBand"
-          label={say('shop.dragBand', { unit })}
-          spoken={say('shop.dragBandOf', { set: feeler.name })}
+          label={sayShop('shop.dragBand', { unit })}
+          spoken={sayShop('shop.dragBandOf', { set: feeler.name })}
           style={layout.grow}
         />
       </View>
@@ -75,7 +75,7 @@ export function FeelerEditor({ draft, feeler, unit: shopUnit, onKeep, onRemove }
       </Words>
       <Words>Most leaves stacked</Words>
       <Choice
-        label={say('shop.mostStacked', { set: feeler.name })}
+        label={sayShop('shop.mostStacked', { set: feeler.name })}
         value={`${feeler.maxStack}` as '1' | '2' | '3'}
         options={STACKS}
         onChange={(most) => void onKeep((stored) => ({ ...stored, maxStack: Number(most) }))}

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { FLOORS, type FloorKind } from '@/core/pumps/floors';
 import { floors, type Floors } from '@/core/records/floors';
 import { length } from '@/core/schema/written';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
 import { recordForm, useRecordForm } from '../shell/recordForm';
@@ -42,7 +42,7 @@ export function FloorsForm() {
         kept={kept}
         fields={FLOORS.map(({ id, name }) => ({
           name: id,
-          label: say('shop.floorOf', { what: name, unit }),
+          label: sayShop('shop.floorOf', { what: name, unit }),
         }))}
         least={250}
         onSave={save}

@@ -20,7 +20,7 @@ import { lineWords, misplacedWords, notTakenWords, photoWords, sameWords } from 
 import type { Side } from '@/core/records/merge';
 import { askedOf, ClashRows, type Asked } from './ClashRows';
 import { useDesk } from './useDesk';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 type State =
   | { at: 'start' }
@@ -134,7 +134,7 @@ function Refused({ file, problems, onAgain, onCancel }: RefusedProps) {
   if (!own) return <RefusedFile name={file.name} problems={problems} />;
   return (
     <TryAgain onAgain={onAgain} onCancel={onCancel}>
-      {say('shop.notLooked', { file: file.name, why: own.message })}
+      {sayShop('shop.notLooked', { file: file.name, why: own.message })}
     </TryAgain>
   );
 }
@@ -181,11 +181,11 @@ function PreviewOf({ name, preview, asked, onChoose, onImport }: PreviewProps) {
         ))}
       </View>
       {same > 0 ? <Words>{sameWords(same)}</Words> : null}
-      {more > 0 ? <Words strong>{say('shop.moreLikeThese', { count: more })}</Words> : null}
+      {more > 0 ? <Words strong>{sayShop('shop.moreLikeThese', { count: more })}</Words> : null}
       <Words>{photoWords(lines)}</Words>
       <ClashRows asked={asked} onChoose={onChoose} />
       <Button mode="contained" disabled={idle || left > 0} onPress={() => onImport(choices)}>
-        {left > 0 ? say('shop.chooseLeft', { count: left }) : 'Import'}
+        {left > 0 ? sayShop('shop.chooseLeft', { count: left }) : 'Import'}
       </Button>
     </>
   );
@@ -210,7 +210,7 @@ function NotTakenNotice({ notTaken }: Pick<Preview, 'notTaken'>) {
         </Button>
       }
     >
-      <Words strong>{say('shop.notTaken', { count: notTaken.length })}</Words>
+      <Words strong>{sayShop('shop.notTaken', { count: notTaken.length })}</Words>
       {notTaken.slice(0, MOST_LINES).map((record, i) => (
         <Words key={i}>{notTakenWords(record)}</Words>
       ))}

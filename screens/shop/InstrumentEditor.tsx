@@ -9,7 +9,7 @@ import { Words } from '@/ui/Words';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useRecordForm } from '../shell/recordForm';
 import { INSTRUMENT, KINDS } from './instrumentForm';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { layout } from '@/ui/layout';
 
@@ -37,19 +37,19 @@ export function InstrumentEditor({ draft, instrument, unit: shopUnit, onKeep, on
   const gap = unitName('gap', unit);
   const rows = [
     [
-      { name: 'from', label: say('shop.from', { unit: size }) },
-      { name: 'to', label: say('shop.to', { unit: size }) },
+      { name: 'from', label: sayShop('shop.from', { unit: size }) },
+      { name: 'to', label: sayShop('shop.to', { unit: size }) },
     ],
     [
-      { name: 'resolution', label: say('shop.resolution', { unit: gap }) },
+      { name: 'resolution', label: sayShop('shop.resolution', { unit: gap }) },
       {
         name: 'u',
-        label: say('shop.uncertainty', { unit: gap }),
+        label: sayShop('shop.uncertainty', { unit: gap }),
         spoken: 'Standard uncertainty of one reading',
       },
       {
         name: 'own',
-        label: say('shop.ownPart', { unit: gap }),
+        label: sayShop('shop.ownPart', { unit: gap }),
         spoken: 'The instrument’s own part of that uncertainty',
       },
     ],

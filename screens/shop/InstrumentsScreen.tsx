@@ -18,7 +18,7 @@ import { FeelerEditor } from './FeelerEditor';
 import { InstrumentEditor } from './InstrumentEditor';
 import { newInstrument, zeroEvery } from './instrumentForm';
 import { GAUGE_NAME } from '@/core/wording/gauge';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { isDone } from '../shell/isDone';
 
 function aboutOf(i: Instrument, shop: Shop): string {
@@ -110,7 +110,7 @@ const withLeafSet = (shop: Shop): Shop => ({
     ...shop.feelers,
     {
       ...(NEW_SHOP.feelers[0] as FeelerSetRecord),
-      name: say('shop.leafSet', { letter: String.fromCharCode(65 + shop.feelers.length) }),
+      name: sayShop('shop.leafSet', { letter: String.fromCharCode(65 + shop.feelers.length) }),
       leaves_mm: shop.feelers[0]?.leaves_mm ?? [0.05],
     },
   ],

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { loadNotices, type NoticeGroup } from '@/data/notices';
 import { APP_VERSION } from '@/core/records/version';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { RowButton } from '@/ui/RowButton';
@@ -19,8 +19,8 @@ export function NoticesScreen() {
     <Page title="Licences">
       <Words>
         {data
-          ? say('shop.noticesOf', { version: APP_VERSION, count })
-          : say('shop.version', { version: APP_VERSION })}
+          ? sayShop('shop.noticesOf', { version: APP_VERSION, count })
+          : sayShop('shop.version', { version: APP_VERSION })}
       </Words>
       {error ? <Notice kind="error">{reasonOf(error)}</Notice> : null}
       <View>

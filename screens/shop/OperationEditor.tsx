@@ -3,6 +3,7 @@ import type { ShopUnit } from '@/core/quantity/units';
 import type { ShopOperation } from '@/core/records/rework';
 import type { Operation } from '@/core/rework/operations/operation';
 import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
@@ -60,7 +61,7 @@ export function OperationEditor({ operation, terms, unit: shopUnit, onKeep, onRe
           <Field
             control={control}
             name="least"
-            label={say('shop.leastAmount', { unit })}
+            label={sayShop('shop.leastAmount', { unit })}
             style={styles.cell}
           />
           <Field

@@ -20,6 +20,7 @@ import { BackupPanel } from './BackupPanel';
 import { StoragePanel } from './StoragePanel';
 import { PeopleForm } from './PeopleForm';
 import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 /** What holds for the whole shop. */
 export function ShopScreen() {
@@ -99,7 +100,7 @@ function settings(
       <RowLink
         href="/shop/instruments"
         name="Instruments and leaves"
-        about={say('shop.instruments', {
+        about={sayShop('shop.instruments', {
           count: shop.instruments.length,
           sets: shop.feelers.map((f) => f.name).join(', '),
         })}
@@ -127,7 +128,7 @@ function settings(
       />
       <RowLink
         href="/shop/notices"
-        name={say('shop.version', { version: APP_VERSION })}
+        name={sayShop('shop.version', { version: APP_VERSION })}
         about="What it is made of, and under which licences that ships"
       />
       <Setting

@@ -1,9 +1,9 @@
+import { say } from '@/core/wording/say';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import type { Shop } from '@/core/records/shop';
 import type { Fleet, Spare } from '@/core/rework/decision/fleet';
 import { markedSum, minutesWords } from '@/core/wording/money';
-import { say } from '@/core/wording/say';
 import { useJobSummaries, useShop } from '@/data/hooks';
 import { Course } from '@/ui/Course';
 import { Line } from '@/ui/Line';

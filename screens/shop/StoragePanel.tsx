@@ -4,13 +4,14 @@ import { persistenceQuery } from '@/data/hooks';
 import { askToStay, type Persistence } from '@/data/persistence';
 import { bytesWords } from '@/ui/bytes';
 import { Heading, Words } from '@/ui/Words';
-import { paragraph, say } from '@/core/wording/say';
+import { paragraph } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 function roomWords({ used_bytes, room_bytes }: Persistence): string {
   if (used_bytes === null || room_bytes === null)
     return 'The browser does not say how much space is used.';
   const share = room_bytes > 0 ? Math.ceil((100 * used_bytes) / room_bytes) : 100;
-  return say('shop.storage', {
+  return sayShop('shop.storage', {
     used: bytesWords(used_bytes),
     room: bytesWords(room_bytes),
     percent: share,

@@ -17,6 +17,7 @@ import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { Heading, Words } from '@/ui/Words';
 import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { ChoiceField } from '@/ui/ChoiceField';
 import type { Study } from '@/core/records/study';
 import { Unreadable } from '../shell/Unreadable';
@@ -30,7 +31,7 @@ const listOf = (text: string): string[] =>
 const named = (message: 'shop.enterPeople' | 'shop.enterParts', most: number) =>
   string()
     .required(say(message))
-    .test('two', say('shop.twoTo', { most }), (text) => {
+    .test('two', sayShop('shop.twoTo', { most }), (text) => {
       const names = listOf(text ?? '');
       return names.length >= 2 && names.length <= most && new Set(names).size === names.length;
     });
@@ -112,7 +113,7 @@ const StudyRow = ({ study: s }: { readonly study: Study }) => (
   <RowLink
     href={`/shop/studies/${s.id}`}
     name={s.what}
-    about={say('shop.studyRow', {
+    about={sayShop('shop.studyRow', {
       people: s.people.length,
       parts: s.parts.length,
       trials: s.trials,

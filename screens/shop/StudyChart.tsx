@@ -8,7 +8,7 @@ import { useShop } from '@/data/hooks';
 import { usePalette } from '@/ui/theme';
 import { useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 const LinesChart = lazy(() => import('@/ui/LinesChart'));
 
@@ -30,13 +30,13 @@ export function StudyChart({ study }: { readonly study: Study }) {
   }));
   const off = (person: string) => {
     const most = Math.max(...study.parts.map((p) => Math.abs(meanOf(p, person) - meanOf(p))));
-    return say('shop.personOff', { person, off: formatWithUnit(most, 'gap', unit) });
+    return sayShop('shop.personOff', { person, off: formatWithUnit(most, 'gap', unit) });
   };
   return (
     <View
       onLayout={onLayout}
       role="img"
-      aria-label={say('shop.chart', { people: study.people.map(off).join(', ') })}
+      aria-label={sayShop('shop.chart', { people: study.people.map(off).join(', ') })}
     >
       <LinesChart
         labels={study.parts}

@@ -12,7 +12,7 @@ import type { Study } from '@/core/records/study';
 import { useChangeShop, useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 /** The chart comes with a library that nothing else needs: loaded when a study is looked at. */
 /** What a study says: in words, as a chart, and as an uncertainty that the instrument can take over. */
@@ -44,8 +44,8 @@ export function StudyResult({ study }: { readonly study: Study }) {
   // Finer than gaps are written: a micrometre is what a study tells.
   const fine = (mm: number) =>
     unit === 'mm'
-      ? say('shop.micrometres', { size: trimmed(mm * 1000, 1, 1) })
-      : say('shop.thou', { size: trimmed(mm / MM_PER.thou, 3, 1) });
+      ? sayShop('shop.micrometres', { size: trimmed(mm * 1000, 1, 1) })
+      : sayShop('shop.thou', { size: trimmed(mm / MM_PER.thou, 3, 1) });
   const rows = [
     ['Same person again (repeatability)', result.repeatability],
     ['Between people (reproducibility)', result.reproducibility],
@@ -78,8 +78,8 @@ export function StudyResult({ study }: { readonly study: Study }) {
       {instrument ? (
         <Button mode="contained" disabled={taken || result.grr <= 0} onPress={take}>
           {taken
-            ? say('shop.inUse', { instrument: instrument.name })
-            : say('shop.useFor', { u: fine(result.grr), instrument: instrument.name })}
+            ? sayShop('shop.inUse', { instrument: instrument.name })
+            : sayShop('shop.useFor', { u: fine(result.grr), instrument: instrument.name })}
         </Button>
       ) : null}
       {bands(usable, band_mm, takeBand, fine)}
@@ -102,8 +102,8 @@ function bands(
       onPress={() => takeBand(name)}
     >
       {dragBand_mm === band_mm
-        ? say('shop.bandInUse', { set: name })
-        : say('shop.useBand', { band: fine(band_mm), set: name })}
+        ? sayShop('shop.bandInUse', { set: name })
+        : sayShop('shop.useBand', { band: fine(band_mm), set: name })}
     </Button>
   ));
 }

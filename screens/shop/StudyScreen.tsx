@@ -24,7 +24,7 @@ import { ReadingPad } from '@/ui/ReadingPad';
 import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { StudyResult } from './StudyResult';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { RecordPage } from '../shell/RecordPage';
 
 /** A study: the next reading to make, and once all are there what they say. */
@@ -94,11 +94,11 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
   return (
     <>
       <Words tone="muted">
-        {say('shop.readingOf', { number: study.readings.length + 1, all: total })}
+        {sayShop('shop.readingOf', { number: study.readings.length + 1, all: total })}
       </Words>
       <View role="status" aria-label="Next">
         <Heading size="instruction">
-          {say('shop.personReads', { person: step.person, part: step.part })}
+          {sayShop('shop.personReads', { person: step.person, part: step.part })}
         </Heading>
       </View>
       <Words tone="muted">
@@ -108,7 +108,7 @@ function StudyReading({ study, step }: { readonly study: Study; readonly step: S
       <TextInput
         ref={field}
         mode="outlined"
-        label={say('shop.reading', { unit })}
+        label={sayShop('shop.reading', { unit })}
         aria-label="Reading"
         value={text}
         onChangeText={change}

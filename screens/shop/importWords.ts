@@ -7,6 +7,7 @@ import { whereWords } from '@/core/wording/shelf';
 import type { Misplaced } from '@/data/transfer/misplaced';
 import { WHOLE } from '@/data/transfer/choices';
 import { listed, paragraph, say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 
 const EFFECT = {
   add: 'shop.importAdd',
@@ -21,8 +22,8 @@ const EFFECT = {
 const SAID = 6;
 
 function countWords({ others, ...readings }: Count): string {
-  const counted = say('shop.importCount', readings);
-  return others > 0 ? say('shop.importCountOthers', { others, readings: counted }) : counted;
+  const counted = sayShop('shop.importCount', readings);
+  return others > 0 ? sayShop('shop.importCountOthers', { others, readings: counted }) : counted;
 }
 
 /** Says what importing a record would do, and what comes to be otherwise by it. */
@@ -33,7 +34,7 @@ export function lineWords(line: PlannedLine, unit: ShopUnit): string {
   if (count && effect !== 'same') sentences.push(countWords(count));
   for (const { field, here, file } of changed.slice(0, SAID)) {
     sentences.push(
-      say('shop.importChange', {
+      sayShop('shop.importChange', {
         field: fieldName(context, field, file ?? here),
         here: fieldWords(context, field, here, file),
         file: fieldWords(context, field, file, here),
@@ -41,13 +42,15 @@ export function lineWords(line: PlannedLine, unit: ShopUnit): string {
     );
   }
   if (line.relabelled) {
-    sentences.push(say('shop.importRelabelled', { label: name, other: line.relabelled }));
+    sentences.push(sayShop('shop.importRelabelled', { label: name, other: line.relabelled }));
   }
   const more = changed.length - SAID;
-  if (more > 0) sentences.push(say('shop.importChangeMore', { more }));
+  if (more > 0) sentences.push(sayShop('shop.importChangeMore', { more }));
   if (kept.length > 0) {
     const names = kept.map(({ field, here, file }) => fieldName(context, field, here ?? file));
-    sentences.push(say('shop.importKept', { fields: listed([...new Set(names)].slice(0, SAID)) }));
+    sentences.push(
+      sayShop('shop.importKept', { fields: listed([...new Set(names)].slice(0, SAID)) }),
+    );
   }
   return paragraph(...sentences);
 }
@@ -64,29 +67,29 @@ export function clashWords(line: PlannedLine, clash: Difference, unit: ShopUnit)
   const { kind, name, pump } = line;
   const record = say('shop.record', { kind, name });
   if (clash.field === WHOLE) {
-    const title = say('shop.clashOf', { record, field: say('shop.wholeRecord') });
+    const title = sayShop('shop.clashOf', { record, field: sayShop('shop.wholeRecord') });
     return { title, here: 'All as here', file: 'All as in the file' };
   }
   const context = { kind, pump, unit };
   const field = fieldName(context, clash.field, clash.here ?? clash.file);
   return {
-    title: say('shop.clashOf', { record, field }),
-    here: say('shop.clashHere', {
+    title: sayShop('shop.clashOf', { record, field }),
+    here: sayShop('shop.clashHere', {
       value: fieldWords(context, clash.field, clash.here, clash.file),
     }),
-    file: say('shop.clashFile', {
+    file: sayShop('shop.clashFile', {
       value: fieldWords(context, clash.field, clash.file, clash.here),
     }),
   };
 }
 
 /** Says how many records are here as they are in the file. */
-export const sameWords = (count: number): string => say('shop.alreadyHere', { count });
+export const sameWords = (count: number): string => sayShop('shop.alreadyHere', { count });
 
 /** Says why a record is not taken. */
 export function notTakenWords({ kind, name, problems }: NotTaken): string {
   const why = paragraph(...problems.map((p) => say('shop.fileProblem', p)));
-  return say('shop.importRefused', { record: say('shop.record', { kind, name }), why });
+  return sayShop('shop.importRefused', { record: say('shop.record', { kind, name }), why });
 }
 
 /** Says what becomes of the photos; empty where there are none. */
@@ -94,14 +97,14 @@ export function photoWords(lines: readonly PlannedLine[]): string {
   const photos = lines.filter(({ kind }) => kind === 'photo');
   if (photos.length === 0) return '';
   const here = photos.filter(({ effect }) => effect !== 'add').length;
-  const counted = say('shop.importPhotos', { count: photos.length });
-  return here > 0 ? say('shop.importPhotosHere', { here, photos: counted }) : counted;
+  const counted = sayShop('shop.importPhotos', { count: photos.length });
+  return here > 0 ? sayShop('shop.importPhotosHere', { here, photos: counted }) : counted;
 }
 
 /** Says of a part that two records say different things of it, and what can be done. */
 export function misplacedWords({ label, tag, part }: Misplaced): string {
   const place = whereWords(part) || 'on the shelf';
   return tag === null
-    ? say('shop.misplacedShelf', { label, tag: part.takenFor })
-    : say('shop.misplacedJob', { label, tag, place });
+    ? sayShop('shop.misplacedShelf', { label, tag: part.takenFor })
+    : sayShop('shop.misplacedJob', { label, tag, place });
 }

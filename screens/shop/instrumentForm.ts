@@ -10,7 +10,7 @@ import {
   type Instrument,
 } from '@/core/records/instrument';
 import { GAUGE_NAME } from '@/core/wording/gauge';
-import { say } from '@/core/wording/say';
+import { sayShop } from './sayShop';
 import { count, fine, length, words, type Written } from '@/core/schema/written';
 import { validated, type Errors, type Read } from '../shell/formRecord';
 import { recordForm, type RecordForm } from '../shell/recordForm';
@@ -100,12 +100,16 @@ function micsFrom(text: string, leaves_mm: readonly number[], unit: ShopUnit) {
   return lines.map((line) => {
     const [marked = '', micd = '', ...more] = line.split('=');
     if (micd.trim() === '' || more.length > 0) {
-      throw new InputError('mics', 'unreadable', say('shop.leafLine', { text: line.trim() }));
+      throw new InputError('mics', 'unreadable', sayShop('shop.leafLine', { text: line.trim() }));
     }
     const mark_mm = lengthOf(marked, unit);
     const leaf_mm = leaves_mm.find((mm) => Math.abs(mm - mark_mm) < SAME_MM);
     if (leaf_mm === undefined) {
-      throw new InputError('mics', 'unknown-leaf', say('shop.noSuchLeaf', { leaf: marked.trim() }));
+      throw new InputError(
+        'mics',
+        'unknown-leaf',
+        sayShop('shop.noSuchLeaf', { leaf: marked.trim() }),
+      );
     }
     return { leaf_mm, mic_mm: lengthOf(micd, unit) };
   });
@@ -165,4 +169,4 @@ export function newInstrument(id: string): Instrument {
 
 /** Days as the list says them. */
 export const zeroEvery = ({ zeroDays }: Instrument): string =>
-  zeroDays === 0 ? 'needs no zero' : say('shop.zeroEvery', { days: zeroDays });
+  zeroDays === 0 ? 'needs no zero' : sayShop('shop.zeroEvery', { days: zeroDays });

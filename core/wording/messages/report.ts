@@ -1,41 +1,15 @@
 export const REPORT = {
-  'report.zeroCount':
-    '{state, select, overdue {{count} with zero overdue} other {{count} never zeroed}}',
-  'report.stands':
-    '{all, plural, =0 {No check has a limit.} other {{out, plural, =0 {{close, plural, =0 {{open, plural, =0 {{all, plural, one {The one check is in.} other {All # checks are in.}}} other {# of {all} checks are not measured; none is out so far.}}} other {Nothing is out. # of {all} checks are too close to call.}}} one {One of {all} checks is out.} other {# of {all} checks are out.}}}}',
-  'report.measuredAll':
-    '{which, select, all {All checks with a limit were measured.} other {{measured} of {all} checks with a limit were measured.}}',
-  'report.noReading': 'No reading: {checks}.',
   'report.checksNotDone':
     '{count, plural, one {One of the other checks not done} other {# other checks not done}}',
-  'report.fromTo': '{from} to {to}',
   'report.hot': 'hot {gap}',
-  'report.houseRules': 'House rules of this job: {rules}.',
-  'report.howToRead':
-    '“±” is twice the standard uncertainty; a range such as {example} is what the leaves prove. Limits apply at {reference}.',
   'report.limit': 'limit {limits}',
-  'report.limitsFrom': '{limits}: {source}',
   'report.noSign': 'The PDF cannot print {signs}. Print instead.',
   'report.noSignMore': 'The PDF cannot print {signs} and others. Print instead.',
-  'report.notLookedAt': 'Not inspected: {surfaces}',
-  'report.notMeasured': 'Not measured: {place}',
-  'report.oil': 'oil {temperature}',
-  'report.partTemperature': 'Part at {part}; sizes are corrected to {reference}.',
   'report.pdfFailed': 'Could not make the PDF. {error} Try Print instead.',
-  'report.pumpAt': 'pump at {pump} rpm (engine {engine} rpm × {ratio})',
   'report.predicted': 'predicted {value}',
-  'report.readings':
-    '{count, plural, one {{who}, {instrument}: # reading} other {{who}, {instrument}: # readings}}',
-  'report.serial': 'serial {serial}',
-  'report.sheetChanged':
-    'Judged by the limits this job started with. The sheet was changed since: {changes}.',
-  'report.sound': '{sound} of {all} surfaces sound',
   'report.stepsNotRecorded':
     '{count, plural, one {One strip step not recorded} other {# strip steps not recorded}}',
-  'report.struck': '{what} ({why})',
-  'report.struckBy': '{what} ({why}, {who})',
   'report.surfacesNotInspected':
     '{count, plural, one {One surface not inspected} other {# surfaces not inspected}}',
-  'report.title': 'Pump report {tag}',
   'report.was': 'was {value}',
 } as const;

@@ -5,28 +5,9 @@ export const REWORK = {
   'rework.notReady':
     'Not ready: {count, plural, one {{surfaces} needs work} other {{surfaces} need work}} that this shop does not do.',
   'rework.doneMeasure': 'Work done. Measure again: {checks}.',
-  'rework.toolCheck':
-    '{tool, select, none {} other {Tool: {tool}. }}{check, select, none {} other {Check: {check}}}',
-  'rework.stepOf': 'Step {number} of {all}.',
-  'rework.stepsDone': '{count, plural, one {One step is done.} other {# steps are done.}}',
-  'rework.tickedLast': 'Done: {step}. It was the last step.',
-  'rework.tickedThen': 'Done: {step}. Next: {next}.',
-  'rework.undone': 'Undone: {step}.',
   'rework.cellAmount': '{what}, {amount}',
   'rework.inEvery': 'In every plan: {works}.',
   'rework.moreParts': '{part} and {count, plural, one {one more part} other {# more parts}}',
-  'rework.planNumber': 'Plan {number}',
-  'rework.plans': '{count, plural, one {One plan} other {# plans}}, and a new pump',
-  'rework.usePlan': 'Use this plan: {plan}',
-  'rework.checksStay': '{count, plural, one {One check stays in.} other {# checks stay in.}}',
-  'rework.gapStands': '{range} {unit}: {words}',
-  'rework.partsDone':
-    '{count, plural, one {Work was done on one part.} other {Work was done on # parts.}}',
-  'rework.partsStay':
-    '{count, plural, one {One part stays as it is.} other {# parts stay as they are.}}',
-  'rework.partsUnknown':
-    '{count, plural, one {One part is not decided yet.} other {# parts are not decided yet.}}',
-  'rework.sumOf': '{of}: {sum}.',
   'rework.price':
     '{time, select, none {} other {{time} of bench time, }}{days, plural, =0 {no waiting} one {one day waiting} other {# days waiting}}{down, select, none {} other {; downtime costs {down}}}{chance, select, none {} other {; {chance}% chance of a comeback}}.',
   'rework.onParts': '{parts}.',
@@ -37,12 +18,6 @@ export const REWORK = {
   'rework.aboutLeft':
     '{count, plural, one {One check is too close to call and stays so.} other {# checks are too close to call and stay so.}}',
   'rework.acceptedGap': '{check}: {words}',
-  'rework.chooseAll': 'Choose all {count}',
-  'rework.unlimited':
-    '{count, plural, one {One measured check has no published limit} other {# measured checks have no published limit}}',
-  'rework.unlimitedAccepted':
-    '{accepted, plural, =0 {accept as it is, with a reason} other {{accepted} of {all} accepted as they are}}',
-  'rework.withdrawOf': 'Withdraw the acceptance of {check}',
   'rework.reuseAccepted':
     '{count, plural, one {Reuse it: the one check without a limit is accepted.} other {Reuse it: all # checks without a limit are accepted.}}',
   'rework.allIn':
@@ -50,11 +25,8 @@ export const REWORK = {
   'rework.notKnown':
     '{count, plural, one {One other check has no limit here and was not measured: nothing is known of it.} other {# other checks have no limit here and were not measured: nothing is known of them.}}',
   'rework.again': 'Zero and measure again: {checks}. Then decide.',
-  'rework.amount': 'Removed, {unit}',
   'rework.amountIs': '{amount}; anything from {from} to {to} is in.',
   'rework.amountNever': '{amount}: no amount brings it in with the others held.',
-  'rework.amountOf': 'Amount: {work}',
-  'rework.amountRange': '{from} to {to} is in; {amount} was planned.',
   'rework.answer.many':
     '{then, select, rest {{first} and do {count} more jobs, then see to the rest.} unread {{first} and do {count} more jobs, then measure the rest.} again {{first} and do {count} more jobs, then measure again.} come {{first} and do {count} more jobs. All checks then come in.} stay {{first} and do {count} more jobs. All checks stay in.} other {{first} and do {count} more jobs.}}',
   'rework.answer.one':
@@ -63,7 +35,6 @@ export const REWORK = {
     '{then, select, rest {{first} and {second}, then see to the rest.} unread {{first} and {second}, then measure the rest.} again {{first} and {second}, then measure again.} come {{first} and {second}. All checks then come in.} stay {{first} and {second}. All checks stay in.} other {{first} and {second}.}}',
   'rework.bound':
     '{work} would have to take {needed}. {by, select, shop {Your shop goes to {most} at most.} other {The sheet leaves less metal than that.}}',
-  'rework.boundOf': '{work}: the shop’s bound, {unit}',
   'rework.blocks': '{check} misses its limit by {short} at best.',
   'rework.brings':
     '{count, plural, one {Brings {check} in.} other {Brings # checks in, {check} first.}}',
@@ -74,7 +45,6 @@ export const REWORK = {
     '{checks}: the work closed it. It should be {now} now. Do not assemble: measure it.',
   'rework.clearHot': 'That leaves {cold} {unit} cold, {hot} {unit} hot.',
   'rework.contradicted': 'Two methods disagree on {checks}. Read again, then decide.',
-  'rework.costsNow': 'All counted: {sum}.',
   'rework.cut.block-ground': 'Take {amount} off the block; anything from {from} to {to} is in.',
   'rework.cut.body-ground':
     'Take {amount} off the body’s width; anything from {from} to {to} is in.',
@@ -122,12 +92,8 @@ export const REWORK = {
   'rework.moreChecks': '{check}, and {count, plural, one {one more} other {# more}}',
   'rework.narrow':
     '{work}: only {width} wide, less than two steps of {step}. Measuring its checks closer widens it.',
-  'rework.newReckoned':
-    'New parts: {spread} either side of nominal, the app’s figure. The sheet can say what they measure.',
   'rework.nextStep': 'Next: {step}.',
   'rework.orderTimes': '{count, plural, one {{order}} other {{order} at # places}}',
-  'rework.otherOperations': 'Other operations ({count})',
-  'rework.otherPlans': 'Other plans ({count})',
   'rework.overAtLeast': 'at least {by} over its limit',
   'rework.overBy': '{by} over its limit, ± {u}',
   'rework.overIt':
@@ -160,16 +126,11 @@ export const REWORK = {
     'Measure first: {checks}. The work would narrow {count, plural, one {it unseen} other {them unseen}}.',
   'rework.underIt':
     'Less than {amount}: {check} {by, select, family {goes under the app’s least value} shop {goes under the shop’s least value} other {is out}}.',
-  'rework.undoStep': 'Undo: {step}',
   'rework.unknownOperation': 'No operation is called “{name}”.',
   'rework.unknownSize': 'No dimension is called “{name}”.',
   'rework.unmet': '{why}. No work of this shop fixes that.',
   'rework.unsized': 'Out, amount unknown: {checks}.',
   'rework.untilRead': 'About {amount}: worked out again after measuring {checks}.',
   'rework.waitsFor': 'About {amount}: worked out again with {parts} in hand and measured.',
-  'rework.washers': 'Thicknesses, {unit}',
   'rework.was': '{decided}, {proposed} was suggested',
-  'rework.widerBy': '{over} over standard',
-  'rework.widthOnShelf': '{label}, on the shelf',
-  'rework.wider': 'It moves {more}% more in a turn.',
 } as const;

@@ -1,12 +1,9 @@
 export const SHELF = {
   'shelf.wentOn': 'On the shelf: {labels}.',
-  'shelf.keepsIt': '{doubt} Save again to keep {text}.',
   'shelf.here': 'On the shelf {count}',
   'shelf.taken': 'In a job {count}',
   'shelf.scrap': 'Scrap {count}',
-  'shelf.pairOf': 'Pair up: {model}',
   'shelf.sizeInLine': '{name} {sizes} {unit}',
-  'shelf.about': '{parts} · {model}',
   'shelf.builds':
     '{count, plural, =0 {No pump can be built.} one {# pump can be built.} other {# pumps can be built.}}',
   'shelf.cutDeck': 'Take {amount} off the deck.',
@@ -19,35 +16,17 @@ export const SHELF = {
   'shelf.fittedAgain': '{label} is in the pump. Read its sizes again before they count.',
   'shelf.from': 'from {tag}',
   'shelf.grindGears': 'Grind {amount} off the gears.',
-  'shelf.doubtField': 'u, {unit}',
   'shelf.hint': 'On the shelf: {label}',
-  'shelf.jobsMore':
-    '{count, plural, one {And # more job: open it and tap Parts on the shelf under Decide.} other {And # more jobs: open one and tap Parts on the shelf under Decide.}}',
-  'shelf.makeKeep': 'Keep the note on {make}',
-  'shelf.makeNote': 'What you have seen of {make}',
   'shelf.sizeText': '{size} ± {doubt}',
   'shelf.labelTaken': '{label} is on another part already.',
-  'shelf.leftOver': '{count, plural, one {# part is left over.} other {# parts are left over.}}',
   'shelf.lockedMisfit': 'Locked by hand. {why}',
-  'shelf.lockPair': 'Lock {pair}',
-  'shelf.modelOption':
-    '{model}: {bodies, plural, one {# body} other {# bodies}}, {sets, plural, one {# gear set} other {# gear sets}}',
   'shelf.showAll': 'Show all {count}',
-  'shelf.startPair': 'Build {pair}',
-  'shelf.unlockPair': 'Unlock {pair}',
   'shelf.metal': '{amount} off in all.',
   'shelf.missesBy': '{gap} misses by {amount}.',
   'shelf.nearest': 'Nearest is {label}. {why}',
-  'shelf.noMatch': 'No part matches “{text}”.',
-  'shelf.noSuchLabel': '{label} is not on the shelf for this pump.',
   'shelf.notHere': '{label} is no longer on the shelf.',
-  'shelf.inPump':
-    '{label} is in the pump of {tag}. Put back on the shelf, it comes out of that pump: the exchange there is undone, and what was read before it counts again.',
-  'shelf.putBack': '{label} is on the shelf again.',
   'shelf.jobHasParts':
     '{count, plural, one {{labels} came from the shelf and is in this pump.} other {{labels} came from the shelf and are in this pump.}} Say what becomes of {count, plural, one {that part} other {those parts}}.',
-  'shelf.pairedWith': '{body} + {gears}',
-  'shelf.partTitle': 'Part {label}',
   'shelf.putIn': 'Put {label} in',
   'shelf.putOn':
     '{count, plural, =0 {Choose what goes on the shelf} one {Put # part on the shelf} other {Put # parts on the shelf}}',
@@ -55,9 +34,6 @@ export const SHELF = {
   'shelf.thereAlready': '{label} came from this job already',
   'shelf.best': '{label} is nearest. {work}',
   'shelf.bestAsIs': '{label} fits as it is.',
-  'shelf.scrapSure': '{label} will be marked as scrap. It stays in the records.',
-  'shelf.sizeDoubt': '{name}, u, {unit}',
-  'shelf.sizeField': '{name}, {unit}',
   'shelf.takenBy': 'In {tag}',
   'shelf.takenByOther': 'It would fit {label}, which goes with another part.',
 } as const;

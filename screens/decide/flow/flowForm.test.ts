@@ -1,4 +1,4 @@
-import { GENERIC_FLUIDS } from '@/core/flow/fluids';
+import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from '@/core/records/flow';
 import { JOB } from '@/core/testing/readings';
 import {

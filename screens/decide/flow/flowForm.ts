@@ -1,6 +1,6 @@
 import { dequal } from 'dequal';
 import { circuitsOf } from '@/core/flow/demand';
-import { GENERIC_FLUIDS } from '@/core/flow/fluids';
+import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
 import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import type { ShopUnit } from '@/core/quantity/units';
 import {

@@ -13,7 +13,7 @@ import { wayRoundOf, WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import type { Sheet } from '@/core/records/sheet';
 import { CONSEQUENCES, MOST_SMALL, SMALL_KINDS, type SmallKind } from '@/core/records/teardown';
 import { count, length, list, orNull, words } from '@/core/schema/written';
-import { say } from '@/core/wording/say';
+import { saySheets } from '../saySheets';
 import { newId } from '@/data/create';
 import { CONSEQUENCE_NAME } from '../../look/consequences';
 import { asThey, named, NOT_CHOSEN, type Lists, type Of, type Offered, type Texts } from './list';
@@ -35,8 +35,8 @@ const WAYS = [
     return {
       value: id,
       name: seen
-        ? say('sheets.waySeen', { mark, from: seen, ways })
-        : say('sheets.way', { mark, ways }),
+        ? saySheets('sheets.waySeen', { mark, from: seen, ways })
+        : saySheets('sheets.way', { mark, ways }),
     };
   }),
 ];
@@ -48,7 +48,7 @@ const SMALL_NAME: Readonly<Record<SmallKind, string>> = {
   washer: 'Washers',
 };
 
-const clutchCount = (most: number) => orNull(count(0, most, say('sheets.howMany', { most })));
+const clutchCount = (most: number) => orNull(count(0, most, saySheets('sheets.howMany', { most })));
 
 /** Returns the lists of what comes before any instrument: the strip, what is renewed, the small checks, what the book says of defects. */
 export function benchLists({ unit, kinds, surfaces }: Offered): Lists<BenchForms> {
@@ -62,7 +62,7 @@ export function benchLists({ unit, kinds, surfaces }: Offered): Lists<BenchForms
       fields: [
         {
           name: 'do',
-          label: (number) => say('sheets.step', { number }),
+          label: (number) => saySheets('sheets.step', { number }),
           as: words,
           need: 'Enter what to do in this step.',
           multiline: true,
@@ -89,7 +89,7 @@ export function benchLists({ unit, kinds, surfaces }: Offered): Lists<BenchForms
         { name: 'count', label: 'Qty', as: count(1, 99, 'Enter 1 to 99.'), inputMode: 'numeric' },
         {
           name: 'when',
-          label: (number) => say('sheets.replaceWhen', { number }),
+          label: (number) => saySheets('sheets.replaceWhen', { number }),
           look: 'choice',
           options: [
             { value: 'always', name: 'Always' },
@@ -129,11 +129,15 @@ export function benchLists({ unit, kinds, surfaces }: Offered): Lists<BenchForms
       fields: [
         {
           name: 'kind',
-          label: (number) => say('sheets.smallKind', { number }),
+          label: (number) => saySheets('sheets.smallKind', { number }),
           look: 'choice',
           options: SMALL_KINDS.map((value) => ({ value, name: SMALL_NAME[value] })),
         },
-        { name: 'part', label: (number) => say('sheets.smallPart', { number }), options: kinds },
+        {
+          name: 'part',
+          label: (number) => saySheets('sheets.smallPart', { number }),
+          options: kinds,
+        },
         {
           name: 'count',
           label: 'How many',
@@ -160,7 +164,7 @@ export function benchLists({ unit, kinds, surfaces }: Offered): Lists<BenchForms
         ).map(([name, field, options]) => ({
           name,
           options,
-          label: (number: number) => say('sheets.clutchField', { field, number }),
+          label: (number: number) => saySheets('sheets.clutchField', { field, number }),
         })),
         {
           name: 'washers',
@@ -192,13 +196,13 @@ export function benchLists({ unit, kinds, surfaces }: Offered): Lists<BenchForms
         {
           name: 'upTo',
           key: 'upTo_mm',
-          label: say('sheets.depthUpTo', { unit }),
+          label: saySheets('sheets.depthUpTo', { unit }),
           as: orNull(length('gap')),
           inputMode: 'decimal',
         },
         {
           name: 'consequence',
-          label: (number) => say('sheets.actionFor', { number }),
+          label: (number) => saySheets('sheets.actionFor', { number }),
           look: 'choice',
           options: CONSEQUENCES.map((value) => ({ value, name: CONSEQUENCE_NAME[value] })),
         },

@@ -3,7 +3,7 @@ import { partId, type PartId } from '@/core/pumps/ids';
 import { SIZES_OF, type OwnWay } from '@/core/pumps/own';
 import { list, words } from '@/core/schema/written';
 import { GAUGE_NAME } from '@/core/wording/gauge';
-import { say } from '@/core/wording/say';
+import { saySheets } from '../saySheets';
 import { newId } from '@/data/create';
 import { named, type AskedField, type Lists, type Of, type Offered, type SheetList } from './list';
 
@@ -42,7 +42,7 @@ const ownSize = (
   {
     name: tool,
     apart: true,
-    label: (number) => say('sheets.sizeOfCheck', { size, number }),
+    label: (number) => saySheets('sheets.sizeOfCheck', { size, number }),
     options: TOOLS,
     when: ({ way }) => SIZES_OF[way] > at,
   },
@@ -89,12 +89,12 @@ export const ownList = ({ pump }: Offered): Lists<{ own: OwnFields[] }> => ({
       { name: 'name', label: 'What is measured', as: words, need: 'A check needs a name.' },
       {
         name: 'part',
-        label: (number) => say('sheets.partOfCheck', { number }),
+        label: (number) => saySheets('sheets.partOfCheck', { number }),
         options: named(pump.parts),
       },
       {
         name: 'way',
-        label: (number) => say('sheets.wayOfCheck', { number }),
+        label: (number) => saySheets('sheets.wayOfCheck', { number }),
         look: 'stacked',
         options: OWN_WAYS,
       },

@@ -2,7 +2,7 @@ import type { PumpModel } from '@/core/pumps/family';
 import { kindId, type KindId } from '@/core/pumps/ids';
 import { unitName } from '@/core/quantity/format';
 import { length, list, numeral, orNull, range, words, yesNo } from '@/core/schema/written';
-import { say } from '@/core/wording/say';
+import { saySheets } from '../saySheets';
 import { newId } from '@/data/create';
 import type { Lists, Of, Offered } from './list';
 
@@ -46,7 +46,7 @@ export const variantLists = ({ pump, unit, kinds, variants }: Offered): Lists<Va
       },
       {
         name: 'kind',
-        label: (number) => say('sheets.kindOfCheck', { number }),
+        label: (number) => saySheets('sheets.kindOfCheck', { number }),
         look: 'choice',
         options: [
           { value: 'feature', name: 'A feature' },
@@ -56,7 +56,7 @@ export const variantLists = ({ pump, unit, kinds, variants }: Offered): Lists<Va
       {
         name: 'u',
         key: 'u_mm',
-        label: say('sheets.usualU', { unit: unitName('gap', unit) }),
+        label: saySheets('sheets.usualU', { unit: unitName('gap', unit) }),
         as: orNull(length('gap')),
         when: ({ kind }) => kind === 'size',
         inputMode: 'decimal',
@@ -115,7 +115,7 @@ export const variantLists = ({ pump, unit, kinds, variants }: Offered): Lists<Va
       { name: 'in', label: 'of variant (the other)', options: variants },
       {
         name: 'fits',
-        label: (number) => say('sheets.pairing', { number }),
+        label: (number) => saySheets('sheets.pairing', { number }),
         as: yesNo,
         look: 'choice',
         options: [

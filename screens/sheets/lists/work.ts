@@ -6,6 +6,7 @@ import { parseNumber } from '@/core/quantity/parse';
 import { TORQUE_UNITS, type Sheet } from '@/core/records/sheet';
 import { count, difference, numeral, range, sum, words, type Written } from '@/core/schema/written';
 import { say } from '@/core/wording/say';
+import { saySheets } from '../saySheets';
 import { newId } from '@/data/create';
 import type { Lists, Of, Offered } from './list';
 
@@ -113,14 +114,15 @@ export const workLists = ({ unit }: Offered): Lists<WorkForms> => ({
       },
       {
         name: 'unit',
-        label: (number) => say('sheets.torqueUnit', { number }),
+        label: (number) => saySheets('sheets.torqueUnit', { number }),
         look: 'choice',
         options: TORQUE_UNITS.map((value) => ({ value, name: TORQUE_NAME[value] })),
       },
       { name: 'note', label: 'Note: pattern, thread lock, replace' },
     ],
     check: (row, wrong) => {
-      if (!isWithin(row.torque)) wrong('torque', say('sheets.torqueRange', { unit: row.unit }));
+      if (!isWithin(row.torque))
+        wrong('torque', saySheets('sheets.torqueRange', { unit: row.unit }));
     },
   },
 });
