@@ -1,4 +1,4 @@
-import { vaneReachOf } from '../core/sums/building';
+import { vaneReachOf } from '../core/sums/vaneReach';
 import { ask, errorOf } from './ask';
 
 const PUMP = {

@@ -1,9 +1,9 @@
 import { mixed, object, string } from 'yup';
 import { loadHighs, LONGEST_s } from '../core/rework/solver/highs';
 import { withinTime, type Solver } from '../core/rework/solver/program';
-import { SUMS as ALONE } from '../core/sums/list';
+import { SUMS as ALONE } from '../core/sums/all';
 import { figure, notBelow, perhaps } from '../core/sums/fields';
-import { fluidFields } from '../core/sums/flowing';
+import { fluidFields } from '../core/sums/fluid';
 import { exact } from '../core/schema/fields';
 import { sum, type Sum, type Tools } from '../core/sums/sum';
 import { decideFile } from './decide';

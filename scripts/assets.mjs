@@ -56,6 +56,7 @@ const ICONS = [
   'archive-outline',
   'undo',
   'radiobox-marked',
+  'sigma',
   'radiobox-blank',
   'checkbox-marked',
   'checkbox-blank-outline',

@@ -1,60 +1,12 @@
-import { InputError } from '../errors';
-import { trimmed } from './format';
-import { parseNumber } from './parse';
+import { FLOW, formatAmount, parseAmount, PRESSURE, type Amounts } from './amounts';
 import type { ShopUnit } from './units';
 import { say } from '../wording/say';
 
-/** A quantity with the units that people write it in, each with its worth in the first one. */
-interface Written {
-  /** The unit of a bare number, and of what is shown, by the shop's system. */
-  readonly usual: Readonly<Record<ShopUnit, string>>;
-  readonly decimals: Readonly<Record<ShopUnit, number>>;
-  readonly per: Readonly<Record<string, number>>;
-}
-
-/** US gallon 3.785411784 l, imperial gallon 4.54609 l (NIST SP 811). */
-const FLOW: Written = {
-  usual: { mm: 'l/min', thou: 'gpm' },
-  decimals: { mm: 1, thou: 2 },
-  per: { 'l/min': 1, lpm: 1, l: 1, gpm: 3.785411784, gal: 3.785411784, igpm: 4.54609 },
-};
-
-/** 1 psi is 0.0689476 bar (NIST SP 811). */
-const PRESSURE: Written = {
-  usual: { mm: 'bar', thou: 'psi' },
-  decimals: { mm: 2, thou: 1 },
-  per: { bar: 1, psi: 0.0689475729, kpa: 0.01, mpa: 10 },
-};
-
 /** 1 lb·ft is 1.355818 Nm (NIST SP 811). */
-const TORQUE: Omit<Written, 'decimals'> = {
+const TORQUE: Omit<Amounts, 'decimals'> = {
   usual: { mm: 'Nm', thou: 'lb·ft' },
   per: { Nm: 1, 'lb·ft': 1.3558179483 },
 };
-
-function parse(text: string, { usual, per }: Written, shop: ShopUnit): number | null {
-  const written = text.trim();
-  if (written === '') return null;
-  const [, figure = '', suffix = ''] = /^([^a-zA-Z]*)([a-zA-Z/]*)$/.exec(written) ?? [];
-  const value = parseNumber(figure);
-  const unit = usual[shop];
-  const worth = per[(suffix || unit).toLowerCase()];
-  if (value === null || !Number.isFinite(value) || worth === undefined) {
-    const other = usual[shop === 'mm' ? 'thou' : 'mm'];
-    throw new InputError(
-      'text',
-      'not-a-number',
-      say('quantity.notAFlow', { text: written, unit, other }),
-      { text: written },
-    );
-  }
-  return value * worth;
-}
-
-function format(value: number, { usual, decimals, per }: Written, shop: ShopUnit): string {
-  const unit = usual[shop];
-  return `${trimmed(value / (per[unit] ?? 1), decimals[shop])} ${unit}`;
-}
 
 /**
  * Returns the unit in which a shop writes flow: `l/min` or `gpm`.
@@ -86,7 +38,7 @@ export const pressureUnit = (shop: ShopUnit): string => PRESSURE.usual[shop];
  * parseFlow_lpm(''); // null
  */
 export const parseFlow_lpm = (text: string, shop: ShopUnit = 'mm'): number | null =>
-  parse(text, FLOW, shop);
+  parseAmount(text, FLOW, shop);
 
 /**
  * Reads a pressure as people write it, in bar: `5.5`, `80 psi`, `550 kPa`. Null for nothing.
@@ -99,7 +51,7 @@ export const parseFlow_lpm = (text: string, shop: ShopUnit = 'mm'): number | nul
  * parsePressure_bar('80', 'thou'); // 5.515806
  */
 export const parsePressure_bar = (text: string, shop: ShopUnit = 'mm'): number | null =>
-  parse(text, PRESSURE, shop);
+  parseAmount(text, PRESSURE, shop);
 
 /**
  * Writes a flow in the shop's unit: `11.4 l/min`, `3.01 gpm`.
@@ -110,7 +62,8 @@ export const parsePressure_bar = (text: string, shop: ShopUnit = 'mm'): number |
  * formatFlow(11.4); // '11.4 l/min'
  * formatFlow(11.4, 'thou'); // '3.01 gpm'
  */
-export const formatFlow = (lpm: number, shop: ShopUnit = 'mm'): string => format(lpm, FLOW, shop);
+export const formatFlow = (lpm: number, shop: ShopUnit = 'mm'): string =>
+  formatAmount(lpm, FLOW, shop);
 
 /**
  * Writes a pressure in the shop's unit: `5.5 bar`, `79.8 psi`.
@@ -121,7 +74,7 @@ export const formatFlow = (lpm: number, shop: ShopUnit = 'mm'): string => format
  * formatPressure(5.5, 'thou'); // '79.8 psi'
  */
 export const formatPressure = (bar: number, shop: ShopUnit = 'mm'): string =>
-  format(bar, PRESSURE, shop);
+  formatAmount(bar, PRESSURE, shop);
 
 /**
  * Writes a flow in the shop's unit as finely as it is known: `15 l/min`, `15.2 l/min`.

@@ -1,9 +1,8 @@
 import { array, object, string } from 'yup';
 import { matchOnLine } from '../pairing/line';
-import { vaneReach } from '../pumps/vaneReach';
 import { linearPlan } from '../rework/solver/linear';
 import { exact, notUnder } from '../schema/fields';
-import { figure, figures, limitFields, notBelow, ONCE, perhaps, positive } from './fields';
+import { figure, figures, limitFields, notBelow, ONCE, perhaps } from './fields';
 import { sum } from './sum';
 
 const name = () => string().required();
@@ -90,41 +89,4 @@ export const reworkPlan = sum({
   },
   answer: async (input, tools) => linearPlan(input, await tools.solver()),
   gives: { feasible: ['Whether there is a plan'], cost: ['Cost', 'money'] },
-});
-
-/** Tells how far a vane reaches, and how long it lasts. */
-export const vaneReachOf = sum({
-  input: object({
-    ringRadius_mm: positive('Ring radius'),
-    eccentricity_mm: notBelow('Eccentricity'),
-    rotorRadius_mm: positive('Rotor radius'),
-    vaneLength_mm: positive('Vane length'),
-    newVaneLength_mm: perhaps('New vane length').moreThan(0, 'Must be over zero'),
-    hours: perhaps('Hours run', 'h').moreThan(0, 'Must be over zero'),
-    leastInSlot_mm: notBelow('Least in the slot'),
-    slotOffset_mm: perhaps('Slot beside the middle')
-      .min(0, 'Not below zero')
-      .test(
-        'in the rotor',
-        'The slot passes beside the rotor.',
-        (offset, { parent }) =>
-          offset == null || !(offset >= (parent as { rotorRadius_mm: number }).rotorRadius_mm),
-      ),
-  }),
-  example: {
-    ringRadius_mm: 29,
-    eccentricity_mm: 4.7,
-    rotorRadius_mm: 24,
-    vaneLength_mm: 15.5,
-    newVaneLength_mm: 16,
-    hours: 2000,
-    leastInSlot_mm: 5,
-  },
-  answer: (vane) => vaneReach(vane),
-  gives: {
-    reach_mm: ['Reach', 'mm'],
-    inSlot_mm: ['Left in the slot', 'mm'],
-    verdict: ['Verdict'],
-    hoursLeft: ['Hours left', 'h'],
-  },
 });

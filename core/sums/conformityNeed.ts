@@ -1,7 +1,26 @@
 import { object } from 'yup';
 import { conformityNeed } from '../metrology/need';
 import { figure, limitFields, limitsIn, notBelow } from './fields';
+import { sayFrom } from '../wording/say';
 import { sum } from './sum';
+
+const WORDS = {
+  in: 'In: {percent} in 100.',
+  out: 'Out: {percent} in 100 that it is in.',
+  close: 'Too close to call. An uncertainty under {u} decides.',
+  onLimit: 'It lies on its limit: no reading decides.',
+  noLimit: 'Enter a limit.',
+  chance: 'In with a chance of {percent} in 100.',
+  decides: 'It stays decided up to an uncertainty of {u}.',
+  between: 'With this uncertainty it is in from {from} to {to}.',
+  upTo: 'With this uncertainty it is in up to {to}.',
+  from: 'With this uncertainty it is in from {from}.',
+  never: 'With this uncertainty nothing between the limits is in.',
+  brief: '{percent} in 100',
+  half: 'the uncertainty is half of it',
+} as const;
+
+const say = sayFrom(WORDS);
 
 /** Tells how sure a verdict is, and how exactly a size has to be known for one. */
 export const conformityNeedOf = sum({
@@ -12,6 +31,55 @@ export const conformityNeedOf = sum({
   }),
   example: { value_mm: 0.058, u_mm: 0.003, upper_mm: 0.06 },
   answer: ({ value_mm, u_mm, ...given }) => conformityNeed(value_mm, u_mm, limitsIn(given)),
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'value_mm' },
+      { at: 'u_mm', how: 'Standard uncertainty: a good mic about 0.003 mm.' },
+      { at: 'lower_mm' },
+      { at: 'upper_mm' },
+    ],
+    says: (given, answer, f) => {
+      const { verdict, probability, uThatDecides_mm, inFrom_mm, inTo_mm } = answer;
+      const percent = f.plain(100 * probability, 0);
+      const hasLimit = given.lower_mm != null || given.upper_mm != null;
+      const u = f.fine(uThatDecides_mm ?? 0);
+      const head = () => {
+        if (!hasLimit) return say('noLimit');
+        if (uThatDecides_mm === null) return say('onLimit');
+        return verdict === 'close' ? say('close', { u }) : say(verdict, { percent });
+      };
+      const zone = () => {
+        if (inFrom_mm === null) return inTo_mm === null ? '' : say('upTo', { to: f.gap(inTo_mm) });
+        if (inTo_mm === null) return say('from', { from: f.gap(inFrom_mm) });
+        return inFrom_mm > inTo_mm
+          ? say('never')
+          : say('between', { from: f.bareGap(inFrom_mm), to: f.gap(inTo_mm) });
+      };
+      const isClose = verdict === 'close';
+      return {
+        mark: !hasLimit || isClose ? 'unknown' : verdict === 'in' ? 'good' : 'bad',
+        head: head(),
+        rest: [
+          hasLimit && isClose ? say('chance', { percent }) : '',
+          hasLimit && !isClose && uThatDecides_mm !== null ? say('decides', { u }) : '',
+          zone(),
+        ].filter(Boolean),
+      };
+    },
+    brief: ({ probability }, f) => say('brief', { percent: f.plain(100 * probability, 0) }),
+    weigh: ({ probability }) => probability,
+    changes: (given) => [{ what: say('half'), input: { ...given, u_mm: given.u_mm / 2 } }],
+    formula: {
+      line: 'P = Φ((upper − x)/u) − Φ((lower − x)/u); in at P ≥ 0.95, out at P ≤ 0.05',
+      symbols: [
+        ['x, u', 'the size and its standard uncertainty'],
+        ['Φ', 'share of the normal distribution below'],
+      ],
+      source: 'JCGM 106, 7 and 8',
+      assumed: [],
+    },
+  },
   gives: {
     probability: ['Probability of lying inside', 'count'],
     verdict: ['Verdict'],

@@ -1,5 +1,6 @@
+import { lower } from '../quantity/letters';
 import { schemaOf, type Json } from '../records/jsonSchema';
-import { SUMS } from './list';
+import { SUMS } from './all';
 import type { Sum } from './sum';
 
 /** A sum with its name, loaded. */
@@ -22,7 +23,7 @@ export const sumsJsonSchema = (sums: readonly LoadedSum[]): Json => ({
 });
 
 const named = ([field, of]: readonly [string, readonly [label: string, unit?: string]]): string =>
-  [`\`${field}\`: ${of[0].toLowerCase()}`, of[1] && of[1] !== 'count' ? `, ${of[1]}` : ''].join('');
+  [`\`${field}\`: ${lower(of[0])}`, of[1] && of[1] !== 'count' ? `, ${of[1]}` : ''].join('');
 
 const row = ({ id, name, input, gives }: LoadedSum): string => {
   const takes = Object.keys(input.fields).map((field) => `\`${field}\``);

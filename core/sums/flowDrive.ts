@@ -1,7 +1,30 @@
 import { object, type TestContext } from 'yup';
 import { drivenFlow } from '../hydraulics/drive';
 import { notBelow, perhaps, usually } from './fields';
+import { sayFrom } from '../wording/say';
 import { sum } from './sum';
+
+const WORDS = {
+  test: '{flow} at {rpm} of the pump, {percent}% of what its gears displace.',
+  none: 'At {rpm} of the pump all of it slips: nothing arrives.',
+  theory: '{flow} in theory at {rpm} of the pump. Test it for the real flow.',
+  above: 'At least {flow} at {rpm} of the pump, by the speed alone.',
+  below: 'At most {flow} at {rpm} of the pump, by the speed alone.',
+  speed: 'The pump turns at {rpm}. Enter its displacement, or a test.',
+  wider: 'Gears of the new width move {flow}, {gain} more.',
+  narrower: 'Gears of the new width move {flow}, {gain} less.',
+  rpmWanted: 'For {wanted} the engine has to turn at {rpm}.',
+  widthWanted: 'Or the gears have to be {width} wide.',
+  wideNote: 'Wider gears want a wider body, inlet and bearings that carry them.',
+  brief: '{flow}',
+  noBrief: 'nothing to tell',
+  faster: 'the engine turns at {rpm}',
+} as const;
+
+const say = sayFrom(WORDS);
+
+/** A step of the engine's speed. */
+const FASTER_rpm = 100;
 
 const over = (label: string, unit?: Parameters<typeof perhaps>[1]) =>
   perhaps(label, unit).moreThan(0);
@@ -65,6 +88,84 @@ export const flowDrive = sum({
         wanted_lpm: given.wanted_lpm ?? null,
       }),
     };
+  },
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'driveRpm' },
+      { at: 'driver', how: 'Teeth, or the diameter of the pulley.' },
+      { at: 'driven', how: 'The same of the pump.' },
+      { at: 'cc_rev', how: 'From the sheet, or from its own page here.' },
+      { at: 'testFlow_lpm', how: 'What a flow meter showed.' },
+      { at: 'testPumpRpm' },
+      { at: 'wanted_lpm', more: true },
+      { at: 'width_mm', more: true },
+      { at: 'newWidth_mm', more: true },
+      { at: 'gearSets', more: true },
+      { at: 'ratio', more: true, how: 'In place of the teeth.' },
+    ],
+    says: (given, answer, f) => {
+      const { delivered_lpm, theoretical_lpm, efficiency, way, wider_lpm, gain_lpm } = answer;
+      const rpm = f.rpm(answer.pumpRpm);
+      const head = () => {
+        if (way === 'test' && delivered_lpm === 0) return say('none', { rpm });
+        if (way === 'test')
+          return say('test', {
+            flow: f.flow(delivered_lpm ?? 0),
+            rpm,
+            percent: f.plain(100 * (efficiency ?? 0), 0),
+          });
+        if (way === 'theoretical')
+          return say('theory', { flow: f.flow(theoretical_lpm ?? 0), rpm });
+        if (way === null) return say('speed', { rpm });
+        const faster = answer.pumpRpm >= (given.testPumpRpm ?? 0);
+        return say(faster ? 'above' : 'below', { flow: f.flow(delivered_lpm ?? 0), rpm });
+      };
+      const wanted = f.flow(given.wanted_lpm ?? 0);
+      return {
+        mark: way === 'test' ? (delivered_lpm === 0 ? 'bad' : 'good') : 'unknown',
+        head: head(),
+        rest: [
+          wider_lpm === null
+            ? ''
+            : say((gain_lpm ?? 0) < 0 ? 'narrower' : 'wider', {
+                flow: f.flow(wider_lpm),
+                gain: f.flow(Math.abs(gain_lpm ?? 0)),
+              }),
+          answer.rpmWanted === null
+            ? ''
+            : say('rpmWanted', { wanted, rpm: f.rpm(answer.rpmWanted) }),
+          answer.widthWanted_mm === null
+            ? ''
+            : say('widthWanted', { width: f.size(answer.widthWanted_mm) }),
+          wider_lpm === null && answer.widthWanted_mm === null ? '' : say('wideNote'),
+        ].filter(Boolean),
+      };
+    },
+    brief: ({ delivered_lpm, theoretical_lpm }, f) => {
+      const flow = delivered_lpm ?? theoretical_lpm;
+      return flow === null ? say('noBrief') : say('brief', { flow: f.flow(flow) });
+    },
+    weigh: ({ delivered_lpm, theoretical_lpm }) => delivered_lpm ?? theoretical_lpm,
+    changes: (given, _, f) => [
+      {
+        what: say('faster', { rpm: f.rpm(given.driveRpm + FASTER_rpm) }),
+        input: { ...given, driveRpm: given.driveRpm + FASTER_rpm },
+      },
+    ],
+    formula: {
+      line: 'slip = V·n_t − Q_t; Q = V·n − slip; wider: V·b′/b',
+      symbols: [
+        ['V', 'displacement of all gear sets'],
+        ['n', 'speed of the pump; n_t that of the test'],
+        ['Q_t', 'flow of the test'],
+        ['b', 'width of the gears'],
+      ],
+      source: 'Ivantysyn and Ivantysynova, Hydrostatic Pumps and Motors',
+      assumed: [
+        'What slipped in the test slips at every speed and width, at the same pressure and heat.',
+      ],
+    },
   },
   gives: {
     ratio: ['Pump turns per engine turn', 'count'],

@@ -1,135 +1,13 @@
 import { array, boolean, mixed, object, string } from 'yup';
-import { InputError } from '../errors';
 import { deliveredBy } from '../flow/model';
 import { pumpFlow, type PumpState } from '../flow/pumpFlow';
-import {
-  externalDisplacement,
-  internalDisplacement,
-  roundVaneDisplacement,
-} from '../hydraulics/displacement';
 import { filmLeak_lpm, type Leak } from '../hydraulics/film';
-import { fluidAt } from '../hydraulics/fluid';
+import { fluidFields } from './fluid';
 import type { SealForm } from '../hydraulics/seal';
 import { familyOf, FAMILY_IDS } from '../pumps/registry';
-import { gerotorDisplacement } from '../pumps/gerotor.chamber';
-import { undercutMargin_mm } from '../pumps/trochoid';
 import { exact } from '../schema/fields';
-import { say } from '../wording/say';
 import { figure, figures, notBelow, ofItsKind, perhaps, positive } from './fields';
 import { sum } from './sum';
-
-/** The fields of a fluid, as a data sheet gives them. */
-export const fluidFields = {
-  kv40_mm2s: positive('Viscosity at 40 °C', 'mm²/s'),
-  kv100_mm2s: positive('Viscosity at 100 °C', 'mm²/s'),
-  density15_kgm3: positive('Density at 15 °C', 'kg/m³'),
-};
-
-/** Tells the viscosity and the density of a fluid at a temperature. */
-export const fluidAtTemperature = sum({
-  input: object({ ...fluidFields, temp_C: figure('Temperature', '°C') }),
-  example: { kv40_mm2s: 46, kv100_mm2s: 6.8, density15_kgm3: 870, temp_C: 80 },
-  answer: ({ temp_C, ...fluid }) => fluidAt(fluid, temp_C),
-  gives: {
-    kv_mm2s: ['Kinematic viscosity', 'mm²/s'],
-    density_kgm3: ['Density', 'kg/m³'],
-    mu_Pas: ['Dynamic viscosity', 'Pa·s'],
-    law: ['Law'],
-  },
-});
-
-const many = (label: string) =>
-  positive(label, 'count').integer('Must be a whole number').min(2, 'Two at least');
-
-const pressureAngle = () =>
-  figure('Pressure angle', '°').min(0, 'Not below zero').lessThan(90, 'Below 90°');
-
-const WIDTH = { width_mm: positive('Width') };
-
-/** Says what each family’s displacement is worked out from. */
-const DISPLACED = {
-  'external-gear': {
-    teeth: many('Teeth of each gear'),
-    tipDiameter_mm: positive('Gear tip diameter'),
-    centreDistance_mm: positive('Centre distance'),
-    pressureAngle_deg: pressureAngle(),
-    ...WIDTH,
-  },
-  crescent: {
-    pinionTeeth: many('Drive gear teeth'),
-    ringTeeth: many('Driven gear teeth'),
-    module_mm: positive('Module'),
-    pinionTipDiameter_mm: positive('Drive gear tip diameter'),
-    ringTipDiameter_mm: positive('Driven gear tip diameter'),
-    pressureAngle_deg: pressureAngle(),
-    ...WIDTH,
-  },
-  gerotor: {
-    innerLobes: many('Inner rotor lobes'),
-    eccentricity_mm: positive('Eccentricity'),
-    arcCentreRadius_mm: positive('Tooth arc centres on radius'),
-    arcRadius_mm: positive('Tooth arc radius'),
-    ...WIDTH,
-  },
-  vane: {
-    ringDiameter_mm: positive('Ring'),
-    eccentricity_mm: notBelow('Eccentricity'),
-    vanes: many('Vanes'),
-    vaneThickness_mm: notBelow('Vane thickness'),
-    ...WIDTH,
-  },
-} as const;
-
-type Displaced = Readonly<
-  Record<
-    { [F in keyof typeof DISPLACED]: keyof (typeof DISPLACED)[F] }[keyof typeof DISPLACED],
-    number
-  >
->;
-
-/** Says how each family moves its oil, and the field that is wrong where it would move none. */
-const MOVES: Readonly<
-  Record<keyof typeof DISPLACED, readonly [of: (g: Displaced) => number, field: keyof Displaced]>
-> = {
-  'external-gear': [(g) => externalDisplacement(g).cc_rev, 'tipDiameter_mm'],
-  crescent: [(g) => internalDisplacement(g).cc_rev, 'ringTeeth'],
-  gerotor: [
-    (g) =>
-      g.eccentricity_mm < g.arcCentreRadius_mm / (g.innerLobes + 1) && undercutMargin_mm(g) > 0
-        ? gerotorDisplacement(g).cc_rev
-        : NaN,
-    'arcRadius_mm',
-  ],
-  vane: [
-    (g) => (2 * g.eccentricity_mm < g.ringDiameter_mm ? roundVaneDisplacement(g).cc_rev : NaN),
-    'eccentricity_mm',
-  ],
-};
-
-/** Tells what a pump moves in a turn, from its geometry. */
-export const displacementOf = sum({
-  input: ofItsKind('family', DISPLACED),
-  example: {
-    family: 'external-gear',
-    teeth: 10,
-    tipDiameter_mm: 48,
-    centreDistance_mm: 40,
-    width_mm: 20,
-    pressureAngle_deg: 20,
-  },
-  answer: (given) => {
-    const { family, ...geometry } = given as unknown as Displaced & {
-      readonly family: keyof typeof DISPLACED;
-    };
-    const [of, field] = MOVES[family];
-    const cc_rev = of(geometry);
-    // A ring on centre moves nothing, and is a pump all the same.
-    if (!(cc_rev > 0) && !(cc_rev === 0 && geometry.eccentricity_mm === 0))
-      throw new InputError(field, 'not-a-pump', say('flow.movesNothing'));
-    return { cc_rev };
-  },
-  gives: { cc_rev: ['Displacement', 'cm³'] },
-});
 
 const PRESSURE = { dp_bar: figure('Pressure over it', 'bar') };
 

@@ -1,7 +1,48 @@
 import { object } from 'yup';
-import { hubFit } from '../workshop/hubFit';
+import { hubFit, type HubAnswer, type HubVerdict } from '../workshop/hubFit';
 import { lengths, limitFields, limitsIn, perhaps, positive, usually } from './fields';
+import { sayFrom } from '../wording/say';
+import { type Figures } from './kinds';
 import { sum } from './sum';
+
+const WORDS = {
+  in: 'In: {gap} cold.',
+  inHot: 'In: {gap} cold, {hot} hot.',
+  hone: 'Tight: hone {by}, in {count, plural, one {one step} other {# steps}}. Measure first at bore {bore}.',
+  loose: 'Loose: {gap}, most {upper}. Renew the bushing.',
+  uneven: 'Uneven: {gap}. No honing brings all of it in. Renew the bushing.',
+  conflict: 'This window closes hot: cold it needs {least}, and {upper} is the most.',
+  open: 'The clearance is {gap}. Enter the window of your school.',
+  hot: 'Then {hot} is left when hot.',
+  heat: 'When hot: enter the heat of hub and body, and how the body grows.',
+  wash: 'After each step: wash, hub on, rock it. At the end once all the way in, as your school has it.',
+  step: 'Step {number}, try',
+  stepMeasure: 'Step {number}, measure',
+  brief: '{gap}, {verdict}',
+  hotter: 'the hub runs at {celsius}',
+  inWord: 'in',
+  honeWord: 'tight',
+  looseWord: 'loose',
+  unevenWord: 'uneven',
+  conflictWord: 'closes hot',
+  openWord: 'not to be told',
+} as const;
+
+const say = sayFrom(WORDS);
+
+const VERDICT = {
+  in: 'inWord',
+  hone: 'honeWord',
+  loose: 'looseWord',
+  uneven: 'unevenWord',
+  conflict: 'conflictWord',
+  open: 'openWord',
+} as const satisfies Readonly<Record<HubVerdict, keyof typeof WORDS>>;
+
+const gapText = ({ clearance_mm: { smallest, largest } }: HubAnswer, f: Figures): string =>
+  f.bareGap(smallest) === f.bareGap(largest)
+    ? f.gap(smallest)
+    : [f.bareGap(smallest), f.gap(largest)].join('–');
 
 /** Steel, in 1/K. */
 const STEEL_per_K = 11.7e-6;
@@ -36,6 +77,89 @@ export const hubFitOf = sum({
       bodyHot_C: bodyHot_C ?? null,
       aim_mm: aim_mm ?? null,
     }),
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'hub_mm', how: 'Mic over the hub where it runs.' },
+      { at: 'bores_mm', how: 'Bore gauge, pressed in, two ways, with a blank between.' },
+      { at: 'lower_mm', how: 'Of your school: free-running or snug.' },
+      { at: 'upper_mm' },
+      { at: 'hubHot_C', more: true, how: 'A converter hub runs hotter than its body.' },
+      { at: 'bodyHot_C', more: true },
+      { at: 'alphaBody_per_K', more: true, how: 'Aluminium about 22, cast iron about 11.' },
+      { at: 'hub_C', more: true },
+      {
+        at: 'bore_C',
+        more: true,
+        how: '40 mm of aluminium read 0.009 mm too much for every 10 K.',
+      },
+      { at: 'alphaHub_per_K', more: true },
+      { at: 'floorHot_mm', more: true },
+      { at: 'u_mm', more: true },
+      { at: 'step_mm', more: true },
+      { at: 'last_mm', more: true },
+      { at: 'aim_mm', more: true, how: 'Left empty: the middle of what is in.' },
+    ],
+    says: (given, answer, f) => {
+      const { verdict, hot_mm, hone_mm, stops, least_mm } = answer;
+      const gap = gapText(answer, f);
+      const upper = f.gap(given.upper_mm ?? 0);
+      const heads = {
+        in: () =>
+          hot_mm === null ? say('in', { gap }) : say('inHot', { gap, hot: f.gap(hot_mm) }),
+        hone: () =>
+          say('hone', {
+            by: f.gap(hone_mm),
+            count: stops.length,
+            bore: f.size(stops.find((stop) => stop.measure)?.bore_mm ?? 0),
+          }),
+        loose: () => say('loose', { gap, upper }),
+        uneven: () => say('uneven', { gap }),
+        conflict: () => say('conflict', { least: f.gap(least_mm ?? 0), upper }),
+        open: () => say('open', { gap }),
+      };
+      return {
+        mark: verdict === 'in' ? 'good' : verdict === 'open' ? 'unknown' : 'bad',
+        head: heads[verdict](),
+        rest: [
+          verdict === 'hone' ? say('wash') : '',
+          verdict !== 'open' && answer.coldLeast_mm === null ? say('heat') : '',
+        ].filter(Boolean),
+      };
+    },
+    brief: (answer, f) =>
+      say('brief', { gap: gapText(answer, f), verdict: say(VERDICT[answer.verdict]) }),
+    weigh: ({ hot_mm, clearance_mm }) => hot_mm ?? clearance_mm.smallest,
+    changes: (given, _, f) =>
+      given.hubHot_C == null
+        ? []
+        : [
+            {
+              what: say('hotter', { celsius: f.celsius(given.hubHot_C + 20) }),
+              input: { ...given, hubHot_C: given.hubHot_C + 20 },
+            },
+          ],
+    rowsName: 'Bores at which the hone stops',
+    rows: (_, { stops }, f) =>
+      stops.map(
+        ({ bore_mm, measure }, i) =>
+          [say(measure ? 'stepMeasure' : 'step', { number: i + 1 }), f.size(bore_mm)] as const,
+      ),
+    formula: {
+      line: 'hot = bore·(1 + α_b(T_b − 20)) − hub·(1 + α_h(T_h − 20))',
+      symbols: [
+        ['α', 'expansion, of the body and of the hub'],
+        ['T', 'temperature at work, of the body and of the hub'],
+      ],
+      source: 'ISO 1; linear expansion',
+      assumed: [
+        'The bushing follows its body.',
+        'To hone: to the middle of what is in, in equal steps and a small last one.',
+      ],
+    },
+    caution:
+      'Clamp the body for the hone. Bushing edges cut. Wash the grit out before the hub goes in.',
+  },
   gives: {
     clearance_mm: ['Clearance at 20 °C', 'mm'],
     hot_mm: ['Clearance when hot', 'mm'],

@@ -1,8 +1,71 @@
 import { object, type TestContext } from 'yup';
 import { inletBore, inletMaxSpeed } from '../hydraulics/inlet';
-import { dashFor } from '../workshop/interfaces/tables';
+import { dashFor, boreOfDash } from '../workshop/interfaces/tables';
 import { choice, figure, notBelow, perhaps, positive } from './fields';
+import { sayFrom } from '../wording/say';
+import { type Ask, type Formula } from './page';
 import { sum } from './sum';
+
+const WORDS = {
+  byVelocity: 'Good to {rpm}: then the oil in the port is at its highest speed.',
+  starves: 'Starves over {rpm}: it howls, pits and seizes.',
+  lift: 'It never fills: the height alone takes the pressure.',
+  there: 'At that speed {inlet} absolute stand at the inlet.',
+  cold: 'Cold oil is thicker: see what it does at its lowest temperature, too.',
+  brief: 'good to {rpm}',
+  port: 'port and hose are {bore}',
+  lower: 'the pump sits {height} lower',
+  needs: 'It needs a bore of {bore}: the next dash is {dash}.',
+  needsMore: 'It needs a bore of {bore}: wider than any dash that is listed.',
+  noBore: 'No bore is wide enough: the height alone takes the pressure.',
+  noPort: 'No port is wide enough: the hose takes the pressure. Widen it as well.',
+  byPressure: 'By pressure',
+  bySpeed: 'By the speed of the oil',
+  boreBrief: '{bore}',
+  boreNone: 'no bore',
+  slower: 'the pump turns at {rpm}',
+} as const;
+
+const say = sayFrom(WORDS);
+
+/** How a way of oil is asked for; bores apart. */
+const WAY: readonly Ask[] = [
+  { at: 'cc_rev', how: 'From the sheet, or from its own page here.' },
+  { at: 'oil', usual: 'Hydraulic oil VG 46' },
+  { at: 'oil_C', usual: 20, how: 'The coldest at which it has to run at this speed.' },
+  { at: 'lineLength_m', usual: 1 },
+  { at: 'lift_m', usual: 0, how: 'Below the oil: with a minus.' },
+];
+
+const WAY_MORE: readonly Ask[] = [
+  { at: 'gearSets', usual: 1, more: true },
+  {
+    at: 'k',
+    usual: 2.5,
+    more: true,
+    how: 'In velocity heads: an elbow about 1, a strainer about 1.',
+  },
+  { at: 'velocityLimit_ms', usual: 1.5, more: true, how: 'Suction 0.5 to 1.5 m/s.' },
+  {
+    at: 'atmosphere_bar',
+    usual: 1.01325,
+    more: true,
+    how: 'Less high up: about 0.12 bar for every 1000 m.',
+  },
+  { at: 'least_bar', usual: 0.8, more: true, how: 'From the maker’s manual.' },
+];
+
+const INLET_FORMULA: Formula = {
+  line: 'p_in = p_atm − ρgh − (1 + K)·ρv²/2 − f·(L/D)·ρv²/2',
+  symbols: [
+    ['h', 'height of the pump over the oil'],
+    ['K', 'loss of bends and strainer, in velocity heads at the port'],
+    ['f', '64/Re below Re 2300, 0.316/Re^¼ from there'],
+    ['L, D', 'length and bore of the hose'],
+  ],
+  source: 'Bernoulli; Darcy and Weisbach; Hagen and Poiseuille; Blasius',
+  assumed: ['K of 2.5 and a least pressure of 0.8 bar, where nobody knows better.'],
+};
 
 /** What of an inlet stays whichever bore is asked for. */
 const wayFields = {
@@ -42,6 +105,51 @@ export const inletMaxSpeedOf = sum({
     velocityLimit_ms: 1.5,
   },
   answer: (inlet) => inletMaxSpeed({ ...inlet, velocityLimit_ms: inlet.velocityLimit_ms ?? null }),
+  page: {
+    words: WORDS,
+    asks: [
+      ...WAY.slice(0, 1),
+      { at: 'portDiameter_mm', how: 'The shank of a drill that just goes in.' },
+      { at: 'lineDiameter_mm' },
+      ...WAY.slice(1),
+      ...WAY_MORE,
+    ],
+    says: (_, { rpm, limitedBy, inlet_bar }, f) => ({
+      mark: rpm === 0 ? 'bad' : limitedBy === 'velocity' ? 'good' : 'bad',
+      head:
+        rpm === 0
+          ? say('lift')
+          : say(limitedBy === 'velocity' ? 'byVelocity' : 'starves', { rpm: f.rpm(rpm) }),
+      rest: [rpm > 0 ? say('there', { inlet: f.bar(inlet_bar) }) : '', say('cold')].filter(Boolean),
+    }),
+    brief: ({ rpm }, f) => say('brief', { rpm: f.rpm(rpm) }),
+    weigh: ({ rpm }) => rpm,
+    changes: (given, _, f) => {
+      const narrower = Math.min(given.portDiameter_mm, given.lineDiameter_mm);
+      const dash = dashFor(narrower + 1);
+      const wider = dash === null ? null : boreOfDash(dash);
+      return [
+        ...(wider === null
+          ? []
+          : [
+              {
+                what: say('port', { bore: f.size(wider) }),
+                input: {
+                  ...given,
+                  portDiameter_mm: Math.max(wider, given.portDiameter_mm),
+                  lineDiameter_mm: Math.max(wider, given.lineDiameter_mm),
+                },
+              },
+            ]),
+        {
+          what: say('lower', { height: f.reach(0.3) }),
+          input: { ...given, lift_m: given.lift_m - 0.3 },
+        },
+      ];
+    },
+    formula: INLET_FORMULA,
+    beside: ['inlet.bore'],
+  },
   gives: {
     rpm: ['Highest speed', '1/min'],
     limitedBy: ['Limited by'],
@@ -95,6 +203,45 @@ export const inletBoreOf = sum({
     const { bore_mm, byPressure_mm, byVelocity_mm, why } = bore;
     const dash = bore_mm === null ? null : dashFor(bore_mm);
     return { bore_mm, byPressure_mm, byVelocity_mm, dash, why };
+  },
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'rpm' },
+      ...WAY,
+      { at: 'change', names: { both: 'Port and hose', port: 'The port alone' }, usual: 'both' },
+      { at: 'lineDiameter_mm', only: { change: ['port'] } },
+      ...WAY_MORE,
+    ],
+    says: (_, { bore_mm, dash, why }, f) => ({
+      mark: bore_mm === null ? 'bad' : 'good',
+      head:
+        bore_mm === null
+          ? say(why === 'line' ? 'noPort' : 'noBore')
+          : dash === null
+            ? say('needsMore', { bore: f.size(bore_mm) })
+            : say('needs', { bore: f.size(bore_mm), dash }),
+      rest: [say('cold')],
+    }),
+    brief: ({ bore_mm }, f) =>
+      bore_mm === null ? say('boreNone') : say('boreBrief', { bore: f.size(bore_mm) }),
+    weigh: ({ bore_mm }) => bore_mm,
+    changes: (given, _, f) => [
+      {
+        what: say('slower', { rpm: f.rpm(given.rpm * 0.9) }),
+        input: { ...given, rpm: given.rpm * 0.9 },
+      },
+      {
+        what: say('lower', { height: f.reach(0.3) }),
+        input: { ...given, lift_m: given.lift_m - 0.3 },
+      },
+    ],
+    rows: (_, { byPressure_mm, byVelocity_mm }, f) => [
+      ...(byPressure_mm === null ? [] : [[say('byPressure'), f.size(byPressure_mm)] as const]),
+      ...(byVelocity_mm === null ? [] : [[say('bySpeed'), f.size(byVelocity_mm)] as const]),
+    ],
+    formula: INLET_FORMULA,
+    beside: ['inlet.maxSpeed', 'port.flow'],
   },
   gives: {
     bore_mm: ['Bore', 'mm'],

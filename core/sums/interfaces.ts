@@ -1,10 +1,95 @@
 import { number, object, type TestContext } from 'yup';
 import { InputError } from '../errors';
 import { LPM } from '../hydraulics/film';
-import { identify } from '../workshop/interfaces/identify';
+import {
+  identify,
+  type FlangeFit,
+  type ShaftFit,
+  type PortFit,
+  type PortFlangeFit,
+  type Identified,
+  type Mixed,
+} from '../workshop/interfaces/identify';
 import { boreOfDash } from '../workshop/interfaces/tables';
 import { choice, perhaps } from './fields';
+import { listed, sayFrom, sentence } from '../wording/say';
+import { type Figures } from './kinds';
 import { sum } from './sum';
+
+const WORDS = {
+  flange: '{size} {bolts}',
+  two: 'two-bolt',
+  four: 'four-bolt',
+  shaft: 'shaft {size}',
+  shaftTeeth: 'shaft {size}, {teeth} teeth {pitch}',
+  port: 'port {name}, {standard}',
+  flangePort: 'port flange code {code}, {size} in',
+  several: 'Several fit: {which}.',
+  near: 'None fits; near is {which}.',
+  none: 'No size that is listed.',
+  gauge: 'Tell them apart with a pitch gauge: {which}.',
+  both: 'Two codes nearly agree: {which}. Measure both spacings again.',
+  ring: 'Ring {inside} × {section}. It is renewed each time.',
+  elbow:
+    'An elbow that turns: nut right back, new ring, by hand to the washer, back at most one turn, hold it, tighten the nut.',
+  pipe: 'A pipe thread: it seals on a washer or by its face, as its maker says.',
+  metric: 'A metric pilot is near: its bolts are not listed here.',
+  rules: 'The standard itself rules.',
+  brief: '{what}',
+  ofFlange: 'flange {size}',
+  ofShaft: 'shaft {size}',
+  ofPilot: 'pilot {size}',
+  ofBolts: 'bolts {size}',
+  mixedSizes: 'Mixed: {a}, {b}.',
+} as const;
+
+const say = sayFrom(WORDS);
+
+const flangeWords = ({ size, bolts }: FlangeFit): string =>
+  bolts === null ? size : say('flange', { size, bolts: say(bolts === 2 ? 'two' : 'four') });
+
+const shaftWords = ({ size, teeth, pitch }: ShaftFit): string =>
+  teeth === null || pitch === null
+    ? say('shaft', { size })
+    : say('shaftTeeth', { size, teeth, pitch });
+
+const portWords = ({ name, standard }: PortFit): string => say('port', { name, standard });
+
+const portFlangeWords = ({ code, size }: PortFlangeFit): string =>
+  say('flangePort', { code, size });
+
+const offWords = (mm: number, f: Figures): string =>
+  mm < 0 ? f.size(mm) : ['+', f.size(mm)].join('');
+
+/** The groups of an answer, each with how one of its sizes is named. */
+const named = ({ flange, shaft, port, flangePort }: Identified) =>
+  [
+    flange && {
+      group: flange,
+      words: flange.fits.map(flangeWords),
+      near: flange.near.map(flangeWords),
+    },
+    shaft && { group: shaft, words: shaft.fits.map(shaftWords), near: shaft.near.map(shaftWords) },
+    port && { group: port, words: port.fits.map(portWords), near: port.near.map(portWords) },
+    flangePort && {
+      group: flangePort,
+      words: flangePort.fits.map(portFlangeWords),
+      near: flangePort.near.map(portFlangeWords),
+    },
+  ].filter((one) => one !== null);
+
+const MIXED_WORDS = {
+  pilot: 'ofPilot',
+  bolts: 'ofBolts',
+  flange: 'ofFlange',
+  shaft: 'ofShaft',
+} as const;
+
+const mixedWords = ({ of: [first, second], sizes: [a, b] }: Mixed): string =>
+  say('mixedSizes', {
+    a: say(MIXED_WORDS[first], { size: a }),
+    b: say(MIXED_WORDS[second], { size: b }),
+  });
 
 /** Millimetres in an inch (ISO 31-1). */
 const INCH = 25.4;
@@ -59,6 +144,98 @@ export const interfaceIdentify = sum({
       flangeLong_mm: given.flangeLong_mm ?? null,
       flangeShort_mm: given.flangeShort_mm ?? null,
     }),
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'pilot_mm', how: 'The round shoulder that centres the pump.' },
+      { at: 'boltSpacing_mm', how: 'Middle to middle; of four across the circle.' },
+      { at: 'splineTeeth', how: 'Count them.' },
+      { at: 'shaftDiameter_mm', how: 'Over the teeth, or of the straight shaft.' },
+      { at: 'threadMajor_mm', how: 'Outside of the fitting that goes in.' },
+      { at: 'tpi', how: 'With a pitch gauge.' },
+      { at: 'pitch_mm', more: true, how: 'In place of threads per inch.' },
+      { at: 'threadMinor_mm', more: true, how: 'Inside of the port itself.' },
+      { at: 'bolts', more: true, names: { 2: 'Two', 4: 'Four' } },
+      { at: 'spacingIs', more: true, names: { across: 'Across the circle', side: 'Along a side' } },
+      { at: 'flangeLong_mm', more: true },
+      { at: 'flangeShort_mm', more: true },
+    ],
+    says: (_, answer, f) => {
+      const groups = named(answer);
+      const isBad = groups.some(({ group }) => group.status === 'none' || group.status === 'near');
+      const isOpen = groups.some(({ group }) => group.status === 'several');
+      const [mixed] = answer.mixed;
+      const sure = groups
+        .filter(({ group }) => group.status === 'fits')
+        .map(({ words }) => words[0] ?? '');
+      const doubts = groups.flatMap(({ group, words, near }) => {
+        if (group.status === 'several') return [say('several', { which: listed(words) })];
+        if (group.status === 'near') return [say('near', { which: near[0] ?? '' })];
+        return group.status === 'none' ? [say('none')] : [];
+      });
+      const head = mixed
+        ? mixedWords(mixed)
+        : sure.length > 0
+          ? sentence(listed(sure))
+          : (doubts[0] ?? say('none'));
+      const port = answer.port?.status === 'fits' ? answer.port.fits[0] : undefined;
+      const [inside, section] = port?.ring_mm ?? [];
+      const codes = answer.flangePort;
+      const close = [...(codes?.fits ?? []), ...(codes?.near ?? [])];
+      return {
+        mark: mixed || isBad ? 'bad' : isOpen ? 'unknown' : 'good',
+        head,
+        rest: [
+          ...doubts.filter((words) => words !== head),
+          answer.port?.status === 'several'
+            ? say('gauge', { which: listed(answer.port.fits.map(portWords)) })
+            : '',
+          new Set(close.map(({ code }) => code)).size > 1
+            ? say('both', { which: listed(close.map(portFlangeWords)) })
+            : '',
+          inside !== undefined && section !== undefined
+            ? say('ring', { inside: f.size(inside), section: f.size(section) })
+            : '',
+          port && port.ring_mm.length > 0 ? say('elbow') : '',
+          port?.standard === 'ISO 228-1' ? say('pipe') : '',
+          answer.flange &&
+          answer.flange.fits.length === 0 &&
+          answer.flange.near.some(({ bolts }) => bolts === null)
+            ? say('metric')
+            : '',
+          say('rules'),
+        ].filter(Boolean),
+      };
+    },
+    brief: (answer) =>
+      say('brief', {
+        what: listed(named(answer).map(({ words, near }) => words[0] ?? near[0] ?? say('none'))),
+      }),
+    weigh: () => null,
+    rows: (_, { flange, shaft, port, flangePort }, f) => {
+      const figures = (offs: readonly (number | null)[]) =>
+        offs.flatMap((mm) => (mm === null ? [] : [offWords(mm, f)])).join(', ');
+      return [
+        ...(flange?.fits ?? []).map(
+          (fit) => [flangeWords(fit), figures([fit.pilotOff_mm, fit.spacingOff_mm])] as const,
+        ),
+        ...(shaft?.fits ?? []).map((fit) => [shaftWords(fit), figures([fit.off_mm])] as const),
+        ...(port?.fits ?? []).map((fit) => [portWords(fit), figures([fit.off_mm])] as const),
+        ...(flangePort?.fits ?? []).map(
+          (fit) => [portFlangeWords(fit), figures([fit.longOff_mm, fit.shortOff_mm])] as const,
+        ),
+      ];
+    },
+    formula: {
+      line: 'measured − table, each figure by itself, then all of one part together',
+      symbols: [],
+      source: 'SAE J744, ISO 3019-1; SAE J1926-1, ISO 6149-1, ISO 228-1; ISO 6162 (SAE J518)',
+      assumed: [
+        'Fits: pilot 0.4 mm, bolts 1 mm, straight shaft 0.15 mm, spline 0.4 mm, pitch 0.045 mm, port flange 0.8 mm; a male thread 0.45 under to 0.1 over.',
+      ],
+    },
+    beside: ['port.flow'],
+  },
   gives: {
     flange: ['Mount'],
     shaft: ['Shaft'],
@@ -69,6 +246,15 @@ export const interfaceIdentify = sum({
 });
 
 const area_m2 = (bore_mm: number): number => (Math.PI / 4) * (bore_mm / 1000) ** 2;
+
+const FLOW_WORDS = {
+  carries: 'A bore of {bore} carries {flow} at {speed}.',
+  speed: 'Through a bore of {bore} {flow} run at {speed}.',
+  usual: 'Usual: suction 0.5 to 1.5 m/s, return 2 to 3, pressure 3 to 6.',
+  brief: '{flow}',
+} as const;
+
+const sayFlow = sayFrom(FLOW_WORDS);
 
 /** Tells the third of bore, velocity and flow. */
 export const portFlow = sum({
@@ -95,6 +281,36 @@ export const portFlow = sum({
     }
     const missing = known_mm === null ? 'bore_mm' : 'velocity_ms';
     throw new InputError(missing, 'missing', 'Two of the three');
+  },
+  page: {
+    words: FLOW_WORDS,
+    asks: [
+      { at: 'dash', how: 'Sixteenths of an inch; or the bore itself below.' },
+      { at: 'velocity_ms', how: 'Suction 0.5 to 1.5 m/s, return 2 to 3, pressure 3 to 6.' },
+      { at: 'flow_lpm', how: 'Two of the three.' },
+      { at: 'bore_mm', more: true },
+    ],
+    says: ({ velocity_ms }, { flow_lpm, bore_mm, velocity_ms: speed }, f) => ({
+      mark: 'good',
+      head: sayFlow(velocity_ms == null ? 'speed' : 'carries', {
+        bore: f.size(bore_mm),
+        flow: f.flow(flow_lpm),
+        speed: f.speed(speed),
+      }),
+      rest: [sayFlow('usual')],
+    }),
+    brief: ({ flow_lpm }, f) => sayFlow('brief', { flow: f.flow(flow_lpm) }),
+    weigh: ({ flow_lpm }) => flow_lpm,
+    formula: {
+      line: 'Q = v·A; bore = dash/16 in',
+      symbols: [
+        ['v', 'speed of the oil'],
+        ['A', 'of the bore'],
+      ],
+      source: 'continuity',
+      assumed: [],
+    },
+    beside: ['interface.identify', 'inlet.maxSpeed'],
   },
   gives: {
     bore_mm: ['Bore', 'mm'],

@@ -1,188 +1,150 @@
 import type { Sum } from './sum';
 
 /** A sum by its name, and where it is: it is loaded when it is asked for. */
-export interface Listed {
+export interface ListedSum {
   readonly id: string;
   /** Says what it tells: `What is left of a gap`. */
   readonly name: string;
   readonly load: () => Promise<Sum>;
 }
 
-/** Every sum that stands by itself. A new one is its descriptor, and its lines here. */
-export const SUMS: readonly Listed[] = [
-  {
-    id: 'reading.parse',
-    name: 'How a length is understood',
-    load: async () => (await import('./measuring')).readingParse,
-  },
-  {
-    id: 'feeler.next',
-    name: 'Which leaf to try next',
-    load: async () => (await import('./measuring')).feelerNext,
-  },
-  {
-    id: 'gap.fromSizes',
-    name: 'What sizes leave as a gap',
-    load: async () => (await import('./measuring')).gapOfSizes,
-  },
-  {
-    id: 'conformity',
-    name: 'Whether a size keeps its limits',
-    load: async () => (await import('./measuring')).conformityOf,
-  },
-  {
-    id: 'tilt.fit',
-    name: 'How far a floor is tilted',
-    load: async () => (await import('./measuring')).tiltFit,
-  },
-  {
-    id: 'match.parts',
-    name: 'Which body goes with which gear set',
-    load: async () => (await import('./building')).matchParts,
-  },
-  {
-    id: 'rework.plan',
-    name: 'The cheapest work that brings gaps in',
-    load: async () => (await import('./building')).reworkPlan,
-  },
-  {
-    id: 'vane.reach',
-    name: 'How far a vane reaches',
-    load: async () => (await import('./building')).vaneReachOf,
-  },
-  {
-    id: 'repeatability.study',
-    name: 'How well readings repeat',
-    load: async () => (await import('./measuring')).repeatability,
-  },
-  {
-    id: 'fluid.at',
-    name: 'Viscosity and density of a fluid at a temperature',
-    load: async () => (await import('./flowing')).fluidAtTemperature,
-  },
-  {
-    id: 'displacement',
-    name: 'What a pump moves in a turn',
-    load: async () => (await import('./flowing')).displacementOf,
-  },
-  {
-    id: 'leak',
-    name: 'What leaks through gaps',
-    load: async () => (await import('./flowing')).leakOf,
-  },
-  {
-    id: 'flow.expect',
-    name: 'What a pump delivers',
-    load: async () => (await import('./flowing')).flowExpect,
-  },
-  {
-    id: 'pump.flow',
-    name: 'What a pump with these gaps delivers',
-    load: async () => (await import('./flowing')).pumpFlowOf,
-  },
+/** A sum of the room, found by its name and by what else people call it. */
+export interface RoomSum extends ListedSum {
+  readonly called: string;
+}
+
+/** The sums of the room. A new one is its descriptor, and its lines here. */
+export const ROOM_SUMS: readonly RoomSum[] = [
   {
     id: 'stack.face',
-    name: 'Whether faces are in, all counted',
+    name: 'Are the faces in, all counted?',
+    called: 'side clearance end float gasket cover deck floor depth',
     load: async () => (await import('./stackFace')).stackFace,
   },
   {
     id: 'leaves.stack',
-    name: 'Which leaves make a thickness',
+    name: 'Which leaves make this thickness?',
+    called: 'feeler gauge stack set',
     load: async () => (await import('./leavesStack')).leavesStack,
   },
   {
     id: 'hub.fit',
-    name: 'Whether a hub fits when hot',
+    name: 'Does the hub fit hot, and how far do I hone?',
+    called: 'bushing converter neck reamer clearance',
     load: async () => (await import('./hubFit')).hubFitOf,
   },
   {
     id: 'bridge.shim',
-    name: 'How much end play, and which washer',
+    name: 'How much end play, and which washer?',
+    called: 'bridge gauge shim selective thrust drum',
     load: async () => (await import('./washers')).bridgeShim,
   },
   {
-    id: 'shim.choose',
-    name: 'Which washers leave a gap in',
-    load: async () => (await import('./washers')).shimChoose,
-  },
-  {
     id: 'indicator.lever',
-    name: 'What a dial really moved',
+    name: 'What did the dial really move?',
+    called: 'lever indicator cosine angle backlash stylus',
     load: async () => (await import('./indicatorLever')).indicatorLever,
   },
   {
+    id: 'tilt.fit',
+    name: 'Is the floor level?',
+    called: 'tilt pocket depth plane slope',
+    load: async () => (await import('./tilt')).tiltFit,
+  },
+  {
+    id: 'displacement',
+    name: 'What does it move in a turn?',
+    called: 'displacement volume cc cubic inch gear gerotor vane crescent',
+    load: async () => (await import('./displacement')).displacementOf,
+  },
+  {
     id: 'flow.drive',
-    name: 'How much at another speed, or by a wider gear',
+    name: 'How much at my speed, or by a wider gear?',
+    called: 'gpm flow ratio pulley belt engine rpm up-size',
     load: async () => (await import('./flowDrive')).flowDrive,
   },
   {
     id: 'inlet.maxSpeed',
-    name: 'How fast before it starves',
+    name: 'How fast before it starves?',
+    called: 'inlet cavitation suction hose lift speed',
     load: async () => (await import('./inlet')).inletMaxSpeedOf,
   },
   {
     id: 'inlet.bore',
-    name: 'Which bore carries a speed',
+    name: 'Which bore carries my speed?',
+    called: 'inlet hose port suction size',
     load: async () => (await import('./inlet')).inletBoreOf,
   },
   {
-    id: 'seal.cavity',
-    name: 'What pressure stands behind a seal',
-    load: async () => (await import('./seal')).sealCavityOf,
-  },
-  {
     id: 'seal.drain',
-    name: 'Why a seal came out, and what holds it',
+    name: 'Why did the seal come out, and what holds it?',
+    called: 'seal blow drain hole cavity pressure bushing wire front',
     load: async () => (await import('./seal')).sealDrain,
   },
   {
     id: 'rotation.name',
-    name: 'Which way a gear pump turns',
+    name: 'Which way does it turn?',
+    called: 'rotation direction clockwise cw ccw',
     load: async () => (await import('./rotation')).rotationName,
   },
   {
     id: 'rotation.reverse',
-    name: 'How a pump is made to turn the other way',
+    name: 'How is it made to turn the other way?',
+    called: 'reverse rotation cw ccw change direction',
     load: async () => (await import('./rotation')).rotationReverse,
   },
   {
     id: 'ports.clock',
-    name: 'Where the ports can point',
+    name: 'Where can the ports point?',
+    called: 'cover port position clock turn',
     load: async () => (await import('./portsClock')).portsClockOf,
   },
   {
+    id: 'vane.reach',
+    name: 'Will the vane stay in its slot?',
+    called: 'vane length wear hours slot carbon',
+    load: async () => (await import('./vaneReach')).vaneReachOf,
+  },
+  {
     id: 'torque.plan',
-    name: 'What to set on the wrench, in which order',
+    name: 'What do I set on the wrench, in which order?',
+    called: 'torque bolts pattern extension crowfoot stages tighten',
     load: async () => (await import('./torquePlan')).torquePlanOf,
   },
   {
     id: 'interface.identify',
-    name: 'Which mount, shaft and port it is',
+    name: 'Which mount, shaft and port is it?',
+    called: 'flange pilot spline thread sae iso dash o-ring boss bspp fitting',
     load: async () => (await import('./interfaces')).interfaceIdentify,
   },
   {
     id: 'port.flow',
-    name: 'What a port carries',
+    name: 'What does a port carry?',
+    called: 'velocity flow dash bore hose speed',
     load: async () => (await import('./interfaces')).portFlow,
   },
   {
     id: 'money.compare',
-    name: 'Whether to repair or to buy new',
+    name: 'Repair, or buy new?',
+    called: 'cost price downtime comeback',
     load: async () => (await import('./moneyCompare')).moneyCompare,
   },
   {
     id: 'conformity.need',
-    name: 'How exactly a size has to be known',
+    name: 'How sure is this verdict?',
+    called: 'uncertainty limit probability guard band',
     load: async () => (await import('./conformityNeed')).conformityNeedOf,
   },
   {
-    id: 'fluid.tempFor',
-    name: 'At which temperature a fluid is so thick',
-    load: async () => (await import('./fluidTempFor')).fluidTempFor,
+    id: 'fluid.at',
+    name: 'How thick is the oil at this heat?',
+    called: 'viscosity temperature oil fluid cst',
+    load: async () => (await import('./fluid')).fluidAtTemperature,
   },
   {
-    id: 'history.standing',
-    name: 'Where a figure stands among those of the past',
-    load: async () => (await import('./historyStanding')).historyStanding,
+    id: 'fluid.tempFor',
+    name: 'At which heat is the oil so thick?',
+    called: 'viscosity temperature cold start',
+    load: async () => (await import('./fluid')).fluidTempFor,
   },
 ];

@@ -5,7 +5,6 @@ import { conformity } from '../metrology/conformity';
 import type { Estimate } from '../metrology/estimate';
 import { studyOf } from '../metrology/repeatability';
 import { gapFromSizes } from '../metrology/sizes';
-import { tiltOf } from '../metrology/tilt';
 import { parseReading } from '../quantity/parse';
 import { exact, notUnder } from '../schema/fields';
 import { explainTries } from '../wording/verdict';
@@ -150,49 +149,6 @@ export const conformityOf = sum({
     return conformity(estimate, limitsIn(given), rule, confidence ?? undefined);
   },
   gives: { verdict: ['Verdict'], probability: ['Probability of lying inside', 'count'] },
-});
-
-/** The plane through the depths of a floor. */
-export const tiltFit = sum({
-  input: object({
-    diameter_mm: positive('Across the pocket'),
-    points: array(
-      exact({
-        angle_deg: figure('Direction', '°'),
-        radius_mm: notBelow('From the middle'),
-        depth_mm: figure('Depth'),
-      }),
-    )
-      .required()
-      .min(3, 'A plane needs depths at three places at least'),
-  }),
-  example: {
-    diameter_mm: 116,
-    points: [0, 90, 180, 270].map((angle_deg) => ({
-      angle_deg,
-      radius_mm: 50,
-      depth_mm: 20 + 0.00005 * angle_deg,
-    })),
-  },
-  answer: ({ diameter_mm, points }) => {
-    const places = points.map(({ angle_deg, radius_mm, depth_mm }) => {
-      const angle = (angle_deg * Math.PI) / 180;
-      return { x_mm: radius_mm * Math.cos(angle), y_mm: radius_mm * Math.sin(angle), depth_mm };
-    });
-    const { mean_mm, tilt_mm, direction_deg, residualRms_mm, smallest_mm, largest_mm } = tiltOf(
-      places,
-      diameter_mm,
-    );
-    return { mean_mm, tilt_mm, direction_deg, residualRms_mm, smallest_mm, largest_mm };
-  },
-  gives: {
-    mean_mm: ['Mean depth', 'mm'],
-    tilt_mm: ['Tilt', 'mm'],
-    direction_deg: ['Deepest towards', '°'],
-    residualRms_mm: ['Off the plane', 'mm'],
-    smallest_mm: ['Smallest depth', 'mm'],
-    largest_mm: ['Largest depth', 'mm'],
-  },
 });
 
 /** Tells how well people and an instrument repeat each other. */

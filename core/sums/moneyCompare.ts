@@ -1,7 +1,33 @@
 import { object } from 'yup';
 import { repairOrNew } from '../workshop/repairOrNew';
 import { perhaps, usually } from './fields';
+import { sayFrom } from '../wording/say';
 import { sum } from './sum';
+
+const WORDS = {
+  repair: 'Repair is {by} cheaper.',
+  repairUpTo: 'Repair is {by} cheaper, up to {days} days.',
+  new: 'A new one is {by} cheaper.',
+  even: 'Both cost the same.',
+  noPrice: 'The repair comes to {repair}. Enter the price of a new one.',
+  chance: 'They are even at a comeback chance of {percent}%.',
+  empty: 'What is left empty counts as nothing.',
+  repairRow: 'Repair',
+  newRow: 'New',
+  brief: '{better} by {by}',
+  briefNone: '{repair} for the repair',
+  briefEven: 'the same',
+  repairWord: 'repair',
+  newWord: 'new',
+  day: 'the repair takes a day longer',
+  comeback: 'the repair comes back twice as often',
+  hour: 'the work takes an hour longer',
+} as const;
+
+const say = sayFrom(WORDS);
+
+/** Decimals of a sum of money. */
+const CENTS = 2;
 
 const money = (label: string) => usually(label, 0, 'money').min(0);
 const days = (label: string) => usually(label, 0, 'd').min(0);
@@ -36,6 +62,79 @@ export const moneyCompare = sum({
     comebackCost: 350,
   },
   answer: ({ price, ...given }) => repairOrNew({ ...given, price: price ?? null }),
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'partsCost', usual: '' },
+      { at: 'minutes', usual: '' },
+      { at: 'ratePerHour', usual: '' },
+      { at: 'repairDays', usual: '' },
+      { at: 'price' },
+      { at: 'newDays', usual: '' },
+      { at: 'downPerDay', usual: '' },
+      { at: 'outsideCost', usual: '' },
+      { at: 'repairComeback_percent', usual: '' },
+      { at: 'newComeback_percent', usual: '' },
+      { at: 'comebackCost', usual: '' },
+    ],
+    says: (_, answer, f) => {
+      const { better, by, evenRepairDays, evenComeback_percent } = answer;
+      const difference = f.plain(by ?? 0, CENTS);
+      const days = evenRepairDays === null ? null : f.plain(evenRepairDays, 1);
+      const head = () => {
+        if (better === null) return say('noPrice', { repair: f.plain(answer.repair, CENTS) });
+        if (better === 'even') return say('even');
+        if (better === 'new') return say('new', { by: difference });
+        return days === null
+          ? say('repair', { by: difference })
+          : say('repairUpTo', { by: difference, days });
+      };
+      return {
+        mark: better === null ? 'unknown' : 'good',
+        head: head(),
+        rest: [
+          evenComeback_percent === null
+            ? ''
+            : say('chance', { percent: f.plain(evenComeback_percent, 0) }),
+          say('empty'),
+        ].filter(Boolean),
+      };
+    },
+    brief: ({ better, by, repair }, f) =>
+      better === null
+        ? say('briefNone', { repair: f.plain(repair, CENTS) })
+        : better === 'even'
+          ? say('briefEven')
+          : say('brief', {
+              better: say(better === 'new' ? 'newWord' : 'repairWord'),
+              by: f.plain(by ?? 0, CENTS),
+            }),
+    weigh: (answer) => answer.repair - (answer.new ?? 0),
+    changes: (given) => [
+      { what: say('day'), input: { ...given, repairDays: given.repairDays + 1 } },
+      { what: say('hour'), input: { ...given, minutes: given.minutes + 60 } },
+      {
+        what: say('comeback'),
+        input: {
+          ...given,
+          repairComeback_percent: Math.min(100, 2 * given.repairComeback_percent),
+        },
+      },
+    ],
+    rows: (_, answer, f) => [
+      [say('repairRow'), f.plain(answer.repair, CENTS)],
+      ...(answer.new === null ? [] : [[say('newRow'), f.plain(answer.new, CENTS)] as const]),
+    ],
+    formula: {
+      line: 'parts + minutes/60·rate + outside, or price; each + days·day + chance·comeback',
+      symbols: [
+        ['day', 'what a day down costs'],
+        ['comeback', 'what one costs'],
+      ],
+      source: 'expected cost',
+      assumed: [],
+    },
+  },
   gives: {
     repair: ['Repair', 'money'],
     new: ['New', 'money'],

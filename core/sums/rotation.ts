@@ -1,11 +1,81 @@
 import { object, string } from 'yup';
-import { REVERSED_FAMILIES, reverse, type Reversed, type ReverseStep } from '../workshop/reversing';
+import {
+  REVERSED_FAMILIES,
+  reverse,
+  type Reversed,
+  type ReverseStep,
+  type ReverseStop,
+} from '../workshop/reversing';
 import { exact, notOver } from '../schema/fields';
 import { choice, isYes, perhaps, perhapsOneOf, yesOrNo } from './fields';
 import { inletFields } from './inlet';
+import { sayFrom } from '../wording/say';
+import { capital } from '../quantity/letters';
 import { sum } from './sum';
 
 const TURNINGS = ['clockwise', 'anticlockwise'] as const;
+
+const WORDS = {
+  name: '{Turning}, seen from the shaft end.',
+  other: 'Seen from the cover: {turning}.',
+  round:
+    'Oil goes round the outside of the gears. The inlet is the larger port; of equal ones the side of the open drain.',
+  brief: '{turning}',
+  clockwise: 'clockwise',
+  anticlockwise: 'anticlockwise',
+  yes: '{Turning} in {count} steps, at the same speed.',
+  slower: '{Turning}, but only to {rpm}: the small port is the inlet.',
+  slowerUnknown:
+    '{Turning}, but slower: the small port is the inlet. Enter both ports and the old speed.',
+  ask: 'Not to be told yet. {first}',
+  no: 'Not this one. {first}',
+  helical: 'Are the gears helical?',
+  relief: 'Is there a relief valve in it, and does it turn along?',
+  bodyTurns: 'Can the body be turned end for end?',
+  drain: 'Where does a wire in the drain come out?',
+  ends: 'Are there bearing blocks, or plates with a groove on one side?',
+  sealLip: 'Has the lip of the seal ribs for one way?',
+  slots: 'Do the vane slots slope?',
+  vanes: 'Which edge do the vanes have?',
+  eccentricRing: 'Does the ring sit in an eccentric ring that can be turned?',
+  stopSheet: 'Its sheet forbids it.',
+  stopHub: 'A converter hub turns one way only.',
+  stopEngine: 'An engine turns one way only.',
+  stopCrescent: 'A crescent pump is made for one way.',
+  stopVariable: 'A variable vane pump is made for one way.',
+  stopHelical: 'Helical gears would push into the other face.',
+  stopRelief: 'Its relief valve cannot be turned.',
+  stopPocket: 'The pocket of its ring is fixed.',
+  stepOut: 'Left out: {consequence}',
+  turnBody: 'Turn the body end for end, bushings swapped: the large port is the new inlet.',
+  measureWall: 'Measure the wall at the old inlet: it is on the pressure side now.',
+  movePlug: 'Move the drain’s plug to the other hole.',
+  drillPlug: 'Drill the drain on the new inlet side, plug and seal the old one.',
+  freeShuttle: 'See that the shuttle in the drain slides freely.',
+  turnBlocks: 'Turn blocks or plates: trap grooves and load seals to the new outlet.',
+  turnRelief: 'Turn the relief valve: its inlet and outlet ends follow.',
+  newSeal: 'Fit a seal whose lip is for the other way.',
+  proveDrain: 'Push a wire through the drain: it comes out on the new inlet side, or in the case.',
+  flipRing: 'Flip the cam ring. Ports and drain stay.',
+  halfTurn: 'Turn the eccentric ring half round. Ports and drain stay.',
+  turnRotor: 'Turn the rotor over: its slots slope the other way.',
+  spin: 'Turn it by hand a whole turn.',
+  swapLines: 'Swap the hoses and their check valves.',
+  swapAir: 'Swap the air lines.',
+  restamp: 'Stamp the new rotation on the tag.',
+  stampSpeed: 'Stamp the new top speed on it.',
+  write:
+    'Write old and new down first. A pump that the maker’s manual does not let you reverse stays as it is.',
+} as const;
+
+const say = sayFrom(WORDS);
+
+type Turning = (typeof TURNINGS)[number];
+
+const turned = (turning: Turning): Turning =>
+  turning === 'clockwise' ? 'anticlockwise' : 'clockwise';
+
+const capitalOf = (turning: Turning): string => capital(say(turning));
 
 /** Tells which way a gear pump turns, from how it lies. */
 export const rotationName = sum({
@@ -18,6 +88,38 @@ export const rotationName = sum({
   answer: ({ shaftGear, inlet }) => ({
     rotation: (shaftGear === 'top') === (inlet === 'left') ? TURNINGS[0] : TURNINGS[1],
   }),
+  page: {
+    words: WORDS,
+    asks: [
+      {
+        at: 'shaftGear',
+        usual: 'top',
+        how: 'The shaft end towards you, the ports left and right.',
+        names: { top: 'Uppermost', bottom: 'Below' },
+      },
+      {
+        at: 'inlet',
+        usual: 'left',
+        how: 'The larger port; of equal ones the side of the open drain.',
+        names: { left: 'Left', right: 'Right' },
+      },
+    ],
+    says: (_, { rotation }) => ({
+      mark: 'good',
+      head: say('name', { Turning: capitalOf(rotation) }),
+      rest: [say('other', { turning: say(turned(rotation)) }), say('round')],
+    }),
+    brief: ({ rotation }) => say('brief', { turning: say(rotation) }),
+    weigh: () => null,
+    formula: {
+      line: 'uppermost and left: clockwise; one of the two otherwise: the other way',
+      symbols: [],
+      source:
+        'plain geometry: each gear carries oil round the outside, from the inlet to the outlet',
+      assumed: [],
+    },
+    beside: ['rotation.reverse', 'ports.clock'],
+  },
   gives: { rotation: ['Rotation, seen from the shaft end'] },
 });
 
@@ -67,6 +169,50 @@ const reverseFields = {
   maxRpm: perhaps('Highest speed as it was', '1/min').moreThan(0),
 };
 
+const STOP_WORDS = {
+  sheet: 'stopSheet',
+  hub: 'stopHub',
+  engine: 'stopEngine',
+  crescent: 'stopCrescent',
+  'variable-vane': 'stopVariable',
+  helical: 'stopHelical',
+  relief: 'stopRelief',
+  'gerotor-pocket': 'stopPocket',
+} as const satisfies Readonly<Record<ReverseStop, keyof typeof WORDS>>;
+
+const STEP_WORDS = {
+  'turn-body': 'turnBody',
+  'measure-old-inlet-wall': 'measureWall',
+  'move-plug': 'movePlug',
+  'drill-and-plug': 'drillPlug',
+  'free-shuttle': 'freeShuttle',
+  'turn-blocks': 'turnBlocks',
+  'turn-relief': 'turnRelief',
+  'new-seal': 'newSeal',
+  'prove-drain': 'proveDrain',
+  'flip-ring': 'flipRing',
+  'half-turn-ring': 'halfTurn',
+  'turn-rotor': 'turnRotor',
+  spin: 'spin',
+  'swap-lines': 'swapLines',
+  'swap-air-lines': 'swapAir',
+  restamp: 'restamp',
+  'stamp-top-speed': 'stampSpeed',
+} as const satisfies Readonly<Record<ReverseStep, keyof typeof WORDS>>;
+
+const FAMILY_NAMES = {
+  'external-gear': 'Gear',
+  gerotor: 'Gerotor',
+  'fixed-vane': 'Vane cartridge',
+  'vacuum-vane': 'Vacuum vane',
+  crescent: 'Crescent',
+  'variable-vane': 'Variable vane',
+};
+
+const GEARS = { family: ['external-gear'] };
+const VANES = { family: ['fixed-vane', 'vacuum-vane'] };
+const YES_NO = { yes: 'Yes', no: 'No' };
+
 /** Tells whether a pump can be made to turn the other way, and how. */
 export const rotationReverse = sum({
   input: object({
@@ -115,6 +261,99 @@ export const rotationReverse = sum({
     };
     const { steps, ...found } = reverse(pump);
     return { ...found, steps: steps.map((id) => ({ id, leftOut: LEFT_OUT[id] })) };
+  },
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'family', usual: 'external-gear', names: FAMILY_NAMES },
+      {
+        at: 'rotation',
+        usual: 'clockwise',
+        names: { clockwise: 'Clockwise', anticlockwise: 'Anticlockwise' },
+        how: 'Seen from the shaft end.',
+      },
+      { at: 'bodyTurns', only: GEARS, names: YES_NO },
+      {
+        at: 'drain',
+        only: GEARS,
+        how: 'Push a wire through it.',
+        names: {
+          'two-holes': 'Two holes, one plugged',
+          'one-hole': 'One hole',
+          shuttle: 'Shuttle',
+          case: 'To the case',
+          none: 'None',
+        },
+      },
+      {
+        at: 'ends',
+        only: GEARS,
+        names: { blocks: 'Blocks', grooved: 'Grooved on one side', symmetrical: 'Same on both' },
+      },
+      {
+        at: 'relief',
+        only: GEARS,
+        names: { none: 'None', turns: 'Can be turned', fixed: 'Fixed' },
+      },
+      { at: 'sealLip', only: GEARS, names: { plain: 'Plain', 'one-way': 'Ribs for one way' } },
+      { at: 'helical', only: GEARS, names: YES_NO },
+      { at: 'slots', only: VANES, names: { radial: 'Radial', sloped: 'Sloped' } },
+      {
+        at: 'vanes',
+        only: { family: ['fixed-vane'] },
+        names: { rounded: 'Rounded', bevelled: 'Bevelled', insert: 'With an insert' },
+      },
+      { at: 'eccentricRing', only: { family: ['gerotor'] }, names: YES_NO },
+      { at: 'largePort_mm', only: GEARS, how: 'The shank of a drill that just goes in.' },
+      { at: 'smallPort_mm', only: GEARS },
+      { at: 'maxRpm', only: GEARS },
+      { at: 'drainTurnsWithBody', only: GEARS, more: true, names: YES_NO },
+      {
+        at: 'drivenBy',
+        more: true,
+        names: { hub: 'Converter hub', engine: 'Engine', other: 'Something else' },
+      },
+      { at: 'sheetAllows', more: true, names: YES_NO },
+    ],
+    says: (_, { possible, to, steps, stops, ask, topRpm }, f) => {
+      const Turning = capitalOf(to);
+      const [stop, question] = [stops[0], ask[0]];
+      const heads = {
+        yes: () => say('yes', { Turning, count: steps.length }),
+        slower: () =>
+          topRpm === null
+            ? say('slowerUnknown', { Turning })
+            : say('slower', { Turning, rpm: f.rpm(topRpm) }),
+        no: () => say('no', { first: stop ? say(STOP_WORDS[stop]) : '' }),
+        ask: () => say('ask', { first: question ? say(question) : '' }),
+      };
+      const mark = { yes: 'good', slower: 'bad', no: 'bad', ask: 'unknown' } as const;
+      return {
+        mark: mark[possible],
+        head: heads[possible](),
+        rest: [...ask.slice(1).map((field) => say(field)), say('write')],
+      };
+    },
+    brief: ({ possible, to, topRpm, stops }, f) =>
+      possible === 'no' || possible === 'ask'
+        ? say(stops[0] ? STOP_WORDS[stops[0]] : 'drain')
+        : topRpm === null
+          ? say('brief', { turning: say(to) })
+          : f.rpm(topRpm),
+    weigh: ({ topRpm }) => topRpm,
+    rowsName: 'What is done, in this order',
+    rows: (_, { steps }) =>
+      steps.map(({ id, leftOut }) => [
+        say(STEP_WORDS[id]),
+        say('stepOut', { consequence: leftOut }),
+      ]),
+    formula: {
+      line: 'new top speed = old·(small/large)², where the small port becomes the inlet',
+      symbols: [['small, large', 'diameters of the ports']],
+      source: 'by construction',
+      assumed: ['The oil may be no faster in the small port than it was in the large one.'],
+    },
+    beside: ['rotation.name', 'inlet.maxSpeed'],
   },
   gives: {
     possible: ['Whether it can be'],

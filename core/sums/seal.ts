@@ -3,7 +3,36 @@ import { InputError } from '../errors';
 import { sealCavity, sealNeeds, type SealCavity } from '../hydraulics/sealCavity';
 import { exact } from '../schema/fields';
 import { choice, notBelow, perhaps, positive, usually } from './fields';
+import { sayFrom } from '../wording/say';
 import { sum } from './sum';
+
+const WORDS = {
+  holds: 'Holds: {cavity} behind a seal for {rating}.',
+  blows: 'Blows: {cavity} behind a seal for {rating}.',
+  noRating: '{cavity} behind the seal. Enter what it is rated for.',
+  cure: 'A drain of {drill} holds it, or a bushing closer than {clearance}.',
+  cureDrain: 'A drain of {drill} holds it.',
+  toInlet: 'Open the drain to the inlet side first: as it is, no bushing holds.',
+  back: 'No drain holds it: where the drain ends there is as much pressure.',
+  sealer: 'Sealer holds no pressure.',
+  bushingRenewed: 'Bushing renewed, {clearance}',
+  drainBlocked: 'Drain blocked',
+  drainToOutlet: 'Drain open to the outlet',
+  drainDrilled: 'Drain of {drill} to the inlet',
+  brief: '{cavity}, {verdict}',
+  holdsWord: 'holds',
+  blowsWord: 'blows',
+  unknownWord: 'rating unknown',
+  wider: 'the drain is {drill}',
+  closer: 'the bushing has {clearance}',
+  wears: 'the bushing wears to {clearance}',
+  shut: 'the drain is blocked',
+} as const;
+
+const say = sayFrom(WORDS);
+
+/** A step of a drill; the share that a closer bushing has of a worn one, and one just worn too far of the widest that holds. */
+const [DRILL_mm, CLOSER, WORN] = [0.5, 0.7, 1.05] as const;
 
 const cavityFields = {
   supply_bar: notBelow('Pressure at the bushing', 'bar'),
@@ -12,7 +41,7 @@ const cavityFields = {
   bore: exact({
     diameter_mm: positive('Shaft'),
     diametralClearance_mm: notBelow('Bushing clearance').meta({ isGap: true }),
-    length_mm: positive('Bushing length without a groove'),
+    length_mm: positive('Bushing length, no groove'),
     eccentricity: notBelow('Eccentricity', 'count').max(1),
   }),
   drain: exact({
@@ -122,6 +151,113 @@ export const sealDrain = sum({
       why: whyNone(rating_bar ?? null, cavity),
       cases: cases.map((one) => ({ ...one, verdict: judged(one.cavity_bar) })),
     };
+  },
+  page: {
+    words: WORDS,
+    asks: [
+      {
+        at: 'supply_bar',
+        how: 'At the end of the bushing: charge pressure, or a share of the outlet’s.',
+      },
+      { at: 'bore.diametralClearance_mm', how: 'Bore less shaft.' },
+      { at: 'drain.diameter_mm', how: 'The shank of a drill that just goes in.' },
+      { at: 'rating_bar', how: 'From the maker of the seal.' },
+      {
+        at: 'drainOpenTo',
+        usual: 'inlet',
+        how: 'Push a wire through it.',
+        names: { inlet: 'Inlet', case: 'Case', outlet: 'Outlet', none: 'Nowhere' },
+      },
+      { at: 'bore.diameter_mm' },
+      { at: 'bore.length_mm' },
+      { at: 'oil', usual: 'Transmission fluid, usual' },
+      { at: 'oil_C', usual: 95 },
+      { at: 'healthyClearance_mm', more: true },
+      { at: 'outlet_bar', more: true },
+      { at: 'back_bar', more: true, how: 'Of a boosted inlet.' },
+      {
+        at: 'bore.eccentricity',
+        usual: 0.5,
+        more: true,
+        how: '0 in the middle, 1 against the wall.',
+      },
+      { at: 'drain.cd', usual: 0.7, more: true },
+    ],
+    says: ({ drainOpenTo, rating_bar }, answer, f) => {
+      const { cavity_bar, verdict, drill_mm, clearanceToHold_mm, why } = answer;
+      const [cavity, rating] = [f.bar(cavity_bar), f.bar(rating_bar ?? 0)];
+      const isOpen = drainOpenTo === 'inlet' || drainOpenTo === 'case';
+      const cure = () => {
+        if (why === 'back') return say('back');
+        const drill = drill_mm ? f.size(drill_mm) : null;
+        const clearance = clearanceToHold_mm === null ? null : f.gap(clearanceToHold_mm);
+        if (!isOpen) return say('toInlet');
+        if (drill && clearance) return say('cure', { drill, clearance });
+        return drill ? say('cureDrain', { drill }) : '';
+      };
+      return {
+        mark: verdict === null ? 'unknown' : verdict === 'holds' ? 'good' : 'bad',
+        head: verdict === null ? say('noRating', { cavity }) : say(verdict, { cavity, rating }),
+        rest: [verdict === 'blows' ? cure() : '', say('sealer')].filter(Boolean),
+      };
+    },
+    brief: ({ cavity_bar, verdict }, f) =>
+      say('brief', {
+        cavity: f.bar(cavity_bar),
+        verdict: say(
+          verdict === null ? 'unknownWord' : verdict === 'holds' ? 'holdsWord' : 'blowsWord',
+        ),
+      }),
+    weigh: ({ cavity_bar }) => cavity_bar,
+    changes: (given, { verdict, clearanceToHold_mm }, f) => {
+      const { bore, drain } = given;
+      const withClearance = (diametralClearance_mm: number) => ({
+        ...given,
+        bore: { ...bore, diametralClearance_mm },
+      });
+      if (verdict === 'holds') {
+        const worn = (clearanceToHold_mm ?? bore.diametralClearance_mm) * WORN;
+        return [
+          { what: say('wears', { clearance: f.gap(worn) }), input: withClearance(worn) },
+          { what: say('shut'), input: { ...given, drainOpenTo: 'none' as const } },
+        ];
+      }
+      const wider = drain.diameter_mm + DRILL_mm;
+      const closer = bore.diametralClearance_mm * CLOSER;
+      return [
+        {
+          what: say('wider', { drill: f.size(wider) }),
+          input: { ...given, drain: { ...drain, diameter_mm: wider } },
+        },
+        { what: say('closer', { clearance: f.gap(closer) }), input: withClearance(closer) },
+      ];
+    },
+    rows: ({ healthyClearance_mm }, { cases, drill_mm, verdict }, f) =>
+      cases
+        .filter(({ id }) => id !== 'asIs' && !(id === 'drainDrilled' && verdict === 'holds'))
+        .map(({ id, cavity_bar, verdict: of }) => [
+          id === 'bushingRenewed'
+            ? say(id, { clearance: f.gap(healthyClearance_mm ?? 0) })
+            : id === 'drainDrilled'
+              ? say(id, { drill: f.size(drill_mm ?? 0) })
+              : say(id as 'drainBlocked' | 'drainToOutlet'),
+          f.bar(cavity_bar),
+          of === null ? 'unknown' : of === 'holds' ? 'good' : 'bad',
+        ]),
+    formula: {
+      line: 'G·(p_s − p) = C_d·A·√(2·(p − p_b)/ρ)',
+      symbols: [
+        ['G', 'what passes the bushing: π·d·c³·(1 + 1.5ε²)/(12·μ·L), c radial'],
+        ['p_s, p_b', 'pressure at the bushing, and where the drain ends'],
+        ['A', 'of the drain’s narrowest bore'],
+      ],
+      source: 'Merritt, Hydraulic Control Systems',
+      assumed: [
+        'C_d of 0.7; the shaft halfway to the wall.',
+        'Hot oil is the worst; how a long drain chokes cold oil is not counted.',
+        'A stuck shuttle or check valve is a drain blocked, or open to the outlet.',
+      ],
+    },
   },
   gives: {
     cavity_bar: ['Pressure behind the seal', 'bar'],

@@ -1,8 +1,34 @@
 import { object, type TestContext } from 'yup';
 import { notUnder } from '../schema/fields';
-import { faceStack } from '../workshop/faceStack';
+import { faceStack, type FaceAnswer } from '../workshop/faceStack';
 import { choice, gapFigure, limitFields, limitsIn, perhaps, usually } from './fields';
+import { sayFrom } from '../wording/say';
+import { limitWords, verdictWords } from './words';
+import type { Figures } from './kinds';
+import type { Said } from './page';
 import { sum } from './sum';
+
+const WORDS = {
+  in: 'In: {gap} with the cover, limit {limit}.',
+  over: 'Over by {by}. Take {from} to {to} off the deck.',
+  overLeast: 'Over by {by}. Take {from} off the deck at least.',
+  overOnly: 'Over by {by}: limit {limit}.',
+  under: 'Tight by {by}: the faces bind. Limit {limit}.',
+  close: 'Too close to call: {gap}, limit {limit}.',
+  chance: 'In with a chance of {percent} in 100.',
+  openIn: '{gap} so far, limit {limit}. Not all is counted.',
+  noLimit: '{gap}. Enter a limit.',
+  coverWear_mm:
+    'Measure the cover: a straight edge over the gear track, a leaf beneath it; 0 where no leaf goes.',
+  gasket_mm: 'Enter the gasket as clamped: it counts here.',
+  hot: 'At work it is {hot}.',
+  hotNone: 'At work nothing is left of it: it seizes.',
+  brief: '{gap}, {verdict}',
+  ground: 'the cover is ground flat',
+  cut: 'the deck is cut by {by}',
+} as const;
+
+const say = sayFrom(WORDS);
 
 const size = (label: string) => perhaps(label).min(1).max(300);
 
@@ -33,6 +59,40 @@ function gapGiven(input: Gap, context: TestContext) {
   }
   if (input.lo_mm == null) return refuse('lo_mm', 'Missing');
   return input.hi_mm !== undefined || refuse('hi_mm', 'Missing');
+}
+
+type Given = Parameters<typeof limitsIn>[0];
+
+const gapText = ({ lo_mm, hi_mm }: FaceAnswer, f: Figures): string =>
+  hi_mm === null || f.bareGap(lo_mm) === f.bareGap(hi_mm)
+    ? f.gap(lo_mm)
+    : [f.bareGap(lo_mm), f.gap(hi_mm)].join('–');
+
+/** Returns the middle of what may come off a deck, or the least where there is no most. */
+const cutOf = ({ from_mm, to_mm }: NonNullable<FaceAnswer['deckCut']>): number =>
+  to_mm === null ? from_mm : (from_mm + to_mm) / 2;
+
+/** Says how a face stands. */
+function headOf(given: Given, answer: FaceAnswer, f: Figures): Pick<Said, 'mark' | 'head'> {
+  const { verdict, deckCut, lo_mm, hi_mm } = answer;
+  const [gap, limit] = [gapText(answer, f), limitWords(limitsIn(given), f)];
+  if (limit === '') return { mark: 'unknown', head: say('noLimit', { gap }) };
+  if (verdict === 'in') return { mark: 'good', head: say('in', { gap, limit }) };
+  if (verdict === 'open') return { mark: 'unknown', head: say('openIn', { gap, limit }) };
+  if (verdict === 'close') return { mark: 'unknown', head: say('close', { gap, limit }) };
+  const over = given.upper_mm == null ? -1 : (hi_mm ?? lo_mm) - given.upper_mm;
+  if (over <= 0)
+    return { mark: 'bad', head: say('under', { by: f.gap((given.lower_mm ?? 0) - lo_mm), limit }) };
+  const by = f.gap(over);
+  if (!deckCut) return { mark: 'bad', head: say('overOnly', { by, limit }) };
+  const from = deckCut.to_mm === null ? f.gap(deckCut.from_mm) : f.bareGap(deckCut.from_mm);
+  return {
+    mark: 'bad',
+    head:
+      deckCut.to_mm === null
+        ? say('overLeast', { by, from })
+        : say('over', { by, from, to: f.gap(deckCut.to_mm) }),
+  };
 }
 
 /** Tells what the faces of gears leave to the cover, cold and hot. */
@@ -93,6 +153,79 @@ export const stackFace = sum({
         gear_C: given.gear_C ?? null,
       },
     });
+  },
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'depth_mm', how: 'Depth mic from the deck to the floor.' },
+      { at: 'width_mm', how: 'Mic over the gear, at three teeth.' },
+      {
+        at: 'coverWear_mm',
+        how: 'Straight edge over the gear track, leaf beneath it; 0 where none goes.',
+      },
+      { at: 'lower_mm' },
+      { at: 'upper_mm', how: 'From the maker’s manual.' },
+      {
+        at: 'lo_mm',
+        more: true,
+        how: 'In place of depth and width: the thickest that goes under a straight edge.',
+      },
+      { at: 'hi_mm', more: true },
+      { at: 'measured', more: true, names: { bare: 'Bare', gasket: 'With the gasket' } },
+      { at: 'limitFor', more: true, names: { bare: 'Bare faces', assembled: 'As assembled' } },
+      { at: 'gasket_mm', more: true, how: 'Mic over an old one where it was clamped.' },
+      { at: 'alphaBody_per_K', more: true, how: 'Aluminium about 22, cast iron about 11.' },
+      { at: 'alphaGear_per_K', more: true, how: 'Steel about 12.' },
+      { at: 'body_C', more: true },
+      { at: 'gear_C', more: true },
+      { at: 'uDepth_mm', more: true },
+      { at: 'uWidth_mm', more: true },
+      { at: 'uCover_mm', more: true },
+    ],
+    says: (given, answer, f) => ({
+      ...headOf(given, answer, f),
+      rest: [
+        ...answer.missing.map((field) => say(field)),
+        answer.verdict === 'close' && answer.probability !== null
+          ? say('chance', { percent: f.plain(100 * answer.probability, 0) })
+          : '',
+        answer.hot_mm === null
+          ? ''
+          : answer.hot_mm > 0
+            ? say('hot', { hot: f.gap(answer.hot_mm) })
+            : say('hotNone'),
+      ].filter(Boolean),
+    }),
+    brief: (answer, f) =>
+      say('brief', { gap: gapText(answer, f), verdict: verdictWords(answer.verdict) }),
+    weigh: ({ lo_mm }) => lo_mm,
+    changes: (given, { deckCut }, f) => [
+      ...((given.coverWear_mm ?? 0) > 0
+        ? [{ what: say('ground'), input: { ...given, coverWear_mm: 0 } }]
+        : []),
+      ...(deckCut && given.depth_mm != null
+        ? [
+            {
+              what: say('cut', { by: f.gap(cutOf(deckCut)) }),
+              input: { ...given, depth_mm: given.depth_mm - cutOf(deckCut) },
+            },
+          ]
+        : []),
+    ],
+    formula: {
+      line: 'gap = depth − width + cover ± gasket',
+      symbols: [
+        ['depth', 'from the deck to the floor of the pocket'],
+        ['width', 'of the gear'],
+        ['cover', 'how far the gears have worn into the cover'],
+        [
+          'gasket',
+          'added where it was left out and the limit counts it; taken off the other way round',
+        ],
+      ],
+      source: 'JCGM 100, 5.1.2; linear expansion',
+      assumed: ['A clamped gasket and a cover do not grow with heat.'],
+    },
   },
   gives: {
     lo_mm: ['Gap at least', 'mm'],

@@ -1,5 +1,6 @@
 import type { InferType, ObjectSchema } from 'yup';
 import type { Solver } from '../rework/solver/program';
+import type { Page } from './page';
 
 /** Says in what a figure is: how a form writes it, and what stands beside it. */
 export type SumUnit =
@@ -60,14 +61,17 @@ export interface Sum<S extends ObjectSchema<object> = ObjectSchema<object>, A = 
   /** @throws InputError on the field that cannot be */
   readonly answer: (input: InferType<S>, tools: Tools) => A;
   readonly gives: Gives<Awaited<A>>;
+  /** What the room shows of it; left out for what only programs ask. */
+  readonly page?: Page<InferType<S>, Awaited<A>>;
   /** Says the answer in a sentence; left out for what only programs ask. */
   readonly says?: (answer: Awaited<A>) => string;
 }
 
-type Input = Readonly<Record<string, unknown>>;
+/** What a sum is given, by its fields. */
+export type Input = Readonly<Record<string, unknown>>;
 
 /** Returns an input with what is usual in the place of what was left out. */
-const withUsual = (fields: ObjectSchema<object>['fields'], input: Input): Input => {
+export const withUsual = (fields: ObjectSchema<object>['fields'], input: Input): Input => {
   const left = Object.entries(fields).flatMap(([name, field]) => {
     const usual = 'spec' in field ? field.spec.meta?.usual : undefined;
     return usual === undefined || input[name] != null ? [] : [[name, usual] as const];

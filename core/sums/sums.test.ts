@@ -3,7 +3,7 @@ import schema from '../../docs/sums.schema.json';
 import Ajv from 'ajv/dist/2020';
 import { loadHighs } from '../rework/solver/highs';
 import { loadSums, sumsJsonSchema, sumsTable } from './describe';
-import { SUMS } from './list';
+import { SUMS } from './all';
 
 const TOOLS = { solver: () => loadHighs(), now: () => 0 };
 

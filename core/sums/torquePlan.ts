@@ -3,7 +3,25 @@ import { InputError } from '../errors';
 import { exact } from '../schema/fields';
 import { crissCross, NM_PER, setShare, type TorqueUnit } from '../workshop/torquePlan';
 import { choice, notBelow, perhaps, positive } from './fields';
+import { sayFrom } from '../wording/say';
 import { sum } from './sum';
+
+const WORDS = {
+  set: 'Set {value} {unit} for {full} {unit}.',
+  plain: 'Set {value} {unit} at the last stage.',
+  same: 'That is {metric} N·m, {foot} lbf·ft, {inch} lbf·in.',
+  order: 'Order: {order}.',
+  ring: 'Last a round in ring order, as a check: none may turn.',
+  dry: 'Threads dry or oiled as the figure means it. No impact tool. A bolt that turns without rising comes out.',
+  stage: 'Stage {number}',
+  brief: '{value} {unit}',
+  line: 'the extension stands across the wrench',
+  Nm: 'N·m',
+  lbft: 'lbf·ft',
+  lbin: 'lbf·in',
+} as const;
+
+const say = sayFrom(WORDS);
 
 const UNITS = ['Nm', 'lbft', 'lbin'] as const satisfies readonly TorqueUnit[];
 
@@ -57,6 +75,62 @@ export const torquePlanOf = sum({
       lbin: newtonMetres / NM_PER.lbin,
       stages: stages.map((stage) => ({ value: value * stage * share, order })),
     };
+  },
+  page: {
+    words: WORDS,
+    asks: [
+      { at: 'value', how: 'From the maker’s manual.' },
+      { at: 'unit', usual: 'Nm', names: { Nm: 'N·m', lbft: 'lbf·ft', lbin: 'lbf·in' } },
+      { at: 'bolts' },
+      {
+        at: 'stages',
+        usual: '0.33 0.66 1',
+        how: 'As shares of the torque, the last one 1, with a blank between.',
+      },
+      { at: 'wrench.length_mm', more: true, how: 'Middle of the grip to the square.' },
+      { at: 'wrench.extension_mm', more: true, how: 'Square to bolt, in line with the wrench.' },
+      { at: 'wrench.angle_deg', more: true, how: '90 across the wrench changes nothing.' },
+    ],
+    says: (given, { Nm, lbft, lbin, stages }, f) => {
+      const value = f.plain(stages.at(-1)?.value ?? 0, 1);
+      const [unit, full] = [say(given.unit), f.plain(given.value, 1)];
+      const hasWrench = given.wrench != null;
+      return {
+        mark: 'good',
+        head: hasWrench ? say('set', { value, unit, full }) : say('plain', { value, unit }),
+        rest: [
+          say('order', { order: (stages[0]?.order ?? []).join(', ') }),
+          say('ring'),
+          say('same', { metric: f.plain(Nm, 1), foot: f.plain(lbft, 1), inch: f.plain(lbin, 0) }),
+          say('dry'),
+        ],
+      };
+    },
+    brief: ({ stages }, f, given) =>
+      say('brief', { value: f.plain(stages.at(-1)?.value ?? 0, 1), unit: say(given.unit) }),
+    weigh: ({ stages }) => stages.at(-1)?.value ?? null,
+    changes: (given) =>
+      given.wrench && given.wrench.angle_deg !== 90
+        ? [{ what: say('line'), input: { ...given, wrench: { ...given.wrench, angle_deg: 90 } } }]
+        : [],
+    rowsName: 'What to set',
+    rows: (given, { stages }, f) =>
+      stages.map(({ value }, i) => [
+        say('stage', { number: i + 1 }),
+        say('brief', { value: f.plain(value, 1), unit: say(given.unit) }),
+      ]),
+    formula: {
+      line: 'set = T·L/(L + E·cos φ)',
+      symbols: [
+        ['L', 'wrench, from the middle of the grip to the square'],
+        ['E', 'extension, from the square to the bolt'],
+        ['φ', 'angle of the extension out of line'],
+      ],
+      source: 'the lever rule of statics; ISO 80000-4',
+      assumed: ['Bolts evenly round a circle, numbered in order.'],
+    },
+    caution:
+      'The maker’s figure and order rule. Each bolt in its own hole, none on the bottom of it.',
   },
   gives: {
     Nm: ['Torque in N·m', 'count'],

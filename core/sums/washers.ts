@@ -1,7 +1,7 @@
 import { array, object, type TestContext } from 'yup';
 import { exact, notUnder } from '../schema/fields';
 import { bridged } from '../workshop/bridge';
-import { chooseShims } from '../workshop/shims';
+import { chooseShims, type GapRange } from '../workshop/shims';
 import {
   bothLimits,
   choice,
@@ -13,7 +13,41 @@ import {
   usually,
   usualStackOf,
 } from './fields';
+import { sayFrom } from '../wording/say';
+import { type Figures } from './kinds';
 import { sum } from './sum';
+
+const WORDS = {
+  fit: 'Fit {stack}: it leaves {left}.',
+  noneNeeded: 'No washer: it leaves {left}.',
+  close: 'Fit {stack}: in at the middle, but it leaves {left}.',
+  closeNone: 'No washer: in at the middle, but it leaves {left}.',
+  none: 'None fits. Buy {from} to {to}.',
+  tooTight: 'Too tight without any washer: {gap}.',
+  uneven: 'No thickness fits: the places differ by {uneven}. Is the drum home?',
+  unevenToo: 'The places differ by {uneven}: is the drum home?',
+  brief: '{left} left',
+  briefNone: 'none fits',
+  two: 'two washers may lie together',
+  looser: 'you aim for loose',
+  tighter: 'you aim for tight',
+  final: 'Choose the washer when deck, cover and gasket are final.',
+  gap: 'Without a washer',
+  buy: 'What fits anywhere',
+} as const;
+
+const say = sayFrom(WORDS);
+
+const range = ({ smallest, largest }: GapRange, f: Figures): string =>
+  f.bareSize(smallest) === f.bareSize(largest)
+    ? f.size(smallest)
+    : [f.bareSize(smallest), f.size(largest)].join('–');
+
+const stackWords = (stack_mm: readonly number[], f: Figures): string =>
+  stack_mm.map((mm) => f.size(mm)).join(' + ');
+
+/** Places that differ by more than this share of what is allowed are looked into. */
+const UNEVEN = 0.5;
 
 const AIMS = ['middle', 'tight', 'loose'] as const;
 
@@ -128,6 +162,94 @@ export const bridgeShim = sum({
     const byLeaf = lo_mm != null && hi_mm != null;
     const read = byLeaf ? [endsOf({ lo_mm, hi_mm })] : (places ?? []).map(endsOf);
     return bridged(read, fitted_mm + gasket_mm, choices);
+  },
+  page: {
+    words: WORDS,
+    asks: [
+      {
+        at: 'places[].case_mm',
+        how: 'Bridge on the flange of the case, rod to the thrust face; two places, with a blank between.',
+      },
+      { at: 'places[].pump_mm', how: 'The same bridge on the pump; as many places.' },
+      { at: 'lower_mm' },
+      { at: 'upper_mm' },
+      { at: 'shims_mm', how: 'What can be bought, with a blank between.' },
+      { at: 'gasket_mm', more: true, how: 'Mic over an old one where it was clamped.' },
+      { at: 'fitted_mm', more: true, how: 'The washer that lay in it as it was measured.' },
+      {
+        at: 'lo_mm',
+        more: true,
+        how: 'In place of two depths: the thickest leaf that goes under the foot.',
+      },
+      { at: 'hi_mm', more: true },
+      { at: 'maxShims', more: true, names: { 1: 'One', 2: 'Two', 3: 'Three' } },
+      { at: 'aim', more: true, names: { middle: 'Middle', tight: 'Tight', loose: 'Loose' } },
+    ],
+    says: (given, { verdict, stack_mm, left_mm, gap_mm, buy_mm, uneven_mm }, f) => {
+      const left = left_mm ? range(left_mm, f) : '';
+      const stack = stackWords(stack_mm, f);
+      const isEmpty = stack_mm.length === 0;
+      const uneven = f.size(uneven_mm);
+      const head =
+        verdict === 'in'
+          ? isEmpty
+            ? say('noneNeeded', { left })
+            : say('fit', { stack, left })
+          : verdict === 'close'
+            ? isEmpty
+              ? say('closeNone', { left })
+              : say('close', { stack, left })
+            : !buy_mm
+              ? say('uneven', { uneven })
+              : buy_mm.to_mm <= 0
+                ? say('tooTight', { gap: range(gap_mm, f) })
+                : say('none', {
+                    from: f.bareSize(Math.max(0, buy_mm.from_mm)),
+                    to: f.size(buy_mm.to_mm),
+                  });
+      const isUneven = uneven_mm > UNEVEN * (given.upper_mm - given.lower_mm);
+      return {
+        mark: verdict === 'in' ? 'good' : verdict === 'close' ? 'unknown' : 'bad',
+        head,
+        rest: [isUneven && buy_mm ? say('unevenToo', { uneven }) : '', say('final')].filter(
+          Boolean,
+        ),
+      };
+    },
+    brief: ({ left_mm }, f) =>
+      left_mm ? say('brief', { left: range(left_mm, f) }) : say('briefNone'),
+    weigh: ({ left_mm }) => left_mm?.smallest ?? null,
+    changes: (given) => [
+      ...(given.maxShims < 2 ? [{ what: say('two'), input: { ...given, maxShims: 2 } }] : []),
+      ...(given.aim === 'middle'
+        ? [
+            { what: say('looser'), input: { ...given, aim: 'loose' as const } },
+            { what: say('tighter'), input: { ...given, aim: 'tight' as const } },
+          ]
+        : []),
+    ],
+    rows: (_, { gap_mm, buy_mm }, f) => [
+      [say('gap'), range(gap_mm, f)],
+      ...(buy_mm && buy_mm.to_mm > 0
+        ? [
+            [
+              say('buy'),
+              range({ smallest: Math.max(0, buy_mm.from_mm), largest: buy_mm.to_mm }, f),
+            ] as const,
+          ]
+        : []),
+    ],
+    formula: {
+      line: 'end play = case − pump + gasket − washers',
+      symbols: [
+        ['case', 'bridge on the flange to the thrust face of the case'],
+        ['pump', 'the same bridge to that of the pump'],
+      ],
+      source: 'plain geometry',
+      assumed: [
+        'Aim tight where the play grows by wear or by an aluminium case; loose where heat closes it.',
+      ],
+    },
   },
   gives: {
     gap_mm: ['Gap without a washer', 'mm'],

@@ -1,0 +1,60 @@
+import { sayFrom } from '../wording/say';
+import type { RoomSum } from './list';
+
+/** What the room says. */
+export const ROOM_WORDS = {
+  found: '{count, plural, =0 {No sum} one {One sum} other {# sums}} found.',
+  none: 'No sum is called “{wanted}”. Try another word for it.',
+  link: 'A link with these figures is in the clipboard.',
+  linkShown: 'The link with these figures: {link}',
+  gone: 'There is no sum of this name.',
+  how: 'How it is worked out',
+  howAbout: 'formula, source, what is taken for granted',
+  more: 'More that counts',
+  moreAbout: '{count, plural, one {one field} other {# fields}} that few need',
+  example: 'An example',
+  clear: 'Clear',
+  copy: 'Link to this',
+  changes: 'If only one thing changes',
+  rows: 'In figures',
+  assumed: 'Assumed: {what}',
+  source: 'Source: {what}',
+  symbol: '{symbol}: {meaning}',
+  beside: 'On from here',
+  rules: 'The maker’s manual and local codes rule.',
+  unit: 'Units',
+  field: '{label}, {unit}',
+  oilAsked: 'Oil',
+} as const;
+
+/** Says what the room says. */
+export const sayRoom = sayFrom(ROOM_WORDS);
+
+/**
+ * Returns the address of a sum’s page: an id with its dot would look like a file.
+ *
+ * @param id of a sum, `seal.drain`
+ * @example
+ * pathOf('seal.drain'); // '/sums/seal-drain'
+ */
+export const pathOf = (id: string): `/sums/${string}` => `/sums/${slugOf(id)}`;
+
+const slugOf = (id: string): string => id.replace('.', '-');
+
+/** Finds the sum that an address is of; undefined for none. */
+export const sumAt = (sums: readonly RoomSum[], slug: unknown): RoomSum | undefined =>
+  sums.find(({ id }) => slugOf(id) === slug);
+
+/**
+ * Returns the sums of the room that have every word that is looked for, in their name or in what else people call them.
+ *
+ * @param sums of the list
+ * @param wanted words as they were typed
+ */
+export function findSums(sums: readonly RoomSum[], wanted: string): RoomSum[] {
+  const sought = wanted.toLowerCase().split(/\s+/).filter(Boolean);
+  return sums.filter(({ name, called }) => {
+    const words = [name, called].join(' ').toLowerCase();
+    return sought.every((word) => words.includes(word));
+  });
+}

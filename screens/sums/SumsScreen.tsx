@@ -1,0 +1,41 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { ROOM_SUMS } from '@/core/sums/list';
+import { findSums, pathOf, sayRoom } from '@/core/sums/room';
+import { useAnnounced } from '@/ui/announce';
+import { ListPage } from '@/ui/ListPage';
+import { RowLink } from '@/ui/RowLink';
+import { SearchField } from '@/ui/SearchField';
+import { Words } from '@/ui/Words';
+
+/** The trade's arithmetic, found by what people call it. */
+export function SumsScreen() {
+  const router = useRouter();
+  const [wanted, setWanted] = useState('');
+  const shown = findSums(ROOM_SUMS, wanted);
+  const [first] = shown;
+  useAnnounced(wanted === '' ? null : sayRoom('found', { count: shown.length }));
+  return (
+    <ListPage
+      title="Sums"
+      label="Sums"
+      items={shown}
+      keyOf={({ id }) => id}
+      row={({ id, name }) => <RowLink href={pathOf(id)} name={name} about="" />}
+      lowest={60}
+      search={
+        <SearchField
+          label="Find a sum"
+          placeholder="What do you want to know?"
+          value={wanted}
+          onChange={setWanted}
+          onEnter={() => {
+            if (first) router.push(pathOf(first.id));
+          }}
+        />
+      }
+    >
+      {shown.length === 0 ? <Words>{sayRoom('none', { wanted })}</Words> : null}
+    </ListPage>
+  );
+}

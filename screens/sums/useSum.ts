@@ -1,0 +1,114 @@
+import { useEffect, useMemo, useState } from 'react';
+import useLatestCallback from 'use-latest-callback';
+import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
+import type { ShopUnit } from '@/core/quantity/units';
+import type { Sum, Tools } from '@/core/sums/sum';
+import { untouched, workOut, type Outcome, type Typed } from '@/core/sums/workOut';
+import { now } from '@/data/create';
+import { loadDraft, storeDraft } from '@/data/drafts';
+import { useShop } from '@/data/hooks';
+
+/** What was typed is stored so long in ms after the last key. */
+const SETTLED_MS = 300;
+
+/** No sum of the room asks for a plan: the solver stays where it is. */
+const TOOLS: Tools = {
+  solver: () => Promise.reject(new Error('The room has no solver.')),
+  now: () => performance.now(),
+};
+
+const keyOf = (id: string): string => `sum/${id}`;
+
+const isTyped = (fields: unknown): fields is Typed =>
+  typeof fields === 'object' &&
+  fields !== null &&
+  Object.values(fields).every(
+    (entry: unknown) =>
+      typeof entry === 'object' &&
+      entry !== null &&
+      typeof (entry as { text?: unknown }).text === 'string' &&
+      ['mm', 'thou'].includes(String((entry as { unit?: unknown }).unit)),
+  );
+
+/** Keeps what was typed last into a sum, and brings it back when its page is opened anew. */
+function useRemembered(id: string, isLinked: boolean, take: (typed: Typed) => void) {
+  const taken = useLatestCallback(take);
+  const [isThere, setThere] = useState(isLinked);
+  useEffect(() => {
+    if (isLinked) return;
+    let isLeft = false;
+    void loadDraft(keyOf(id)).then((draft) => {
+      if (isLeft) return;
+      if (draft && isTyped(draft.fields)) taken(draft.fields);
+      setThere(true);
+    });
+    return () => {
+      isLeft = true;
+    };
+  }, [id, isLinked, taken]);
+  return isThere;
+}
+
+/** Stores what is typed, a moment after the last key and when the page is left. */
+function useKept(id: string, typed: Typed, isThere: boolean): void {
+  const store = useLatestCallback(() => {
+    const draft = { at: now(), unit: '', fields: typed, before: {} };
+    // Without room for it the form still holds it.
+    if (isThere) void storeDraft(keyOf(id), draft).catch(() => undefined);
+  });
+  useEffect(() => {
+    if (!isThere) return;
+    const timer = setTimeout(store, SETTLED_MS);
+    return () => clearTimeout(timer);
+  }, [typed, isThere, store]);
+  useEffect(() => store, [store]);
+}
+
+/** A sum’s page as it stands: what was typed, what it comes to, and the last good answer. */
+export interface SumState {
+  readonly typed: Typed;
+  readonly unit: ShopUnit;
+  readonly outcome: Outcome;
+  /** The last answer that there was; greyed while what was typed since cannot be used. */
+  readonly last: Outcome['answer'];
+  readonly isThere: boolean;
+  type(at: string, text: string): void;
+  showIn(unit: ShopUnit): void;
+  fill(typed: Typed): void;
+  clear(): void;
+}
+
+/**
+ * Holds a sum’s form and works out what it comes to at every key.
+ *
+ * @param linked what the address brings; null for what was typed last
+ */
+export function useSum(id: string, sum: Sum, linked: Typed | null): SumState {
+  const shop = useShop();
+  const [unit, setUnit] = useState<ShopUnit>(shop.unit);
+  const [typed, setTyped] = useState<Typed>(() => ({ ...untouched(sum, shop.unit), ...linked }));
+  const isThere = useRemembered(id, linked !== null, (kept) =>
+    setTyped((shown) => ({ ...shown, ...kept })),
+  );
+  useKept(id, typed, isThere);
+  const outcome = useMemo(() => {
+    const fluids = [...shop.fluids, ...GENERIC_FLUIDS];
+    return workOut(sum, typed, fluids, unit, TOOLS);
+  }, [sum, typed, shop.fluids, unit]);
+  const [last, setLast] = useState<Outcome['answer']>(null);
+  if (outcome.answer && outcome.answer !== last) setLast(outcome.answer);
+  return {
+    typed,
+    unit,
+    outcome,
+    last: outcome.answer ?? last,
+    isThere,
+    type: (at, text) => setTyped((before) => ({ ...before, [at]: { text, unit } })),
+    showIn: setUnit,
+    fill: (more) => setTyped((before) => ({ ...before, ...more })),
+    clear: () => {
+      setLast(null);
+      setTyped(untouched(sum, unit));
+    },
+  };
+}
