@@ -129,8 +129,7 @@ export const torquePlanOf = sum({
       source: 'the lever rule of statics; ISO 80000-4',
       assumed: ['Bolts evenly round a circle, numbered in order.'],
     },
-    caution:
-      'The maker’s figure and order rule. Each bolt in its own hole, none on the bottom of it.',
+    caution: 'Each bolt in its own hole, none on the bottom of it.',
   },
   gives: {
     Nm: ['Torque in N·m', 'count'],
