@@ -1,7 +1,9 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
+import { View } from 'react-native';
 import { ROOM_SUMS } from '@/core/sums/list';
 import { findSums, pathOf, sayRoom } from '@/core/sums/room';
+import { spelled } from '@/core/wording/say';
 import { useAnnounced } from '@/ui/announce';
 import { ListPage } from '@/ui/ListPage';
 import { RowLink } from '@/ui/RowLink';
@@ -21,7 +23,11 @@ export function SumsScreen() {
       label="Sums"
       items={shown}
       keyOf={({ id }) => id}
-      row={({ id, name }) => <RowLink href={pathOf(id)} name={name} about="" />}
+      row={({ id, name }) => (
+        <View role="listitem">
+          <RowLink href={pathOf(id)} name={spelled(name)} about="" />
+        </View>
+      )}
       lowest={60}
       search={
         <SearchField

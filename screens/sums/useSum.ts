@@ -8,9 +8,6 @@ import { now } from '@/data/create';
 import { loadDraft, storeDraft } from '@/data/drafts';
 import { useShop } from '@/data/hooks';
 
-/** What was typed is stored so long in ms after the last key. */
-const SETTLED_MS = 300;
-
 /** No sum of the room asks for a plan: the solver stays where it is. */
 const TOOLS: Tools = {
   solver: () => Promise.reject(new Error('The room has no solver.')),
@@ -49,19 +46,14 @@ function useRemembered(id: string, isLinked: boolean, take: (typed: Typed) => vo
   return isThere;
 }
 
-/** Stores what is typed, a moment after the last key and when the page is left. */
+/** Stores what is typed with every key: whatever closes the page, it is there again. */
 function useKept(id: string, typed: Typed, isThere: boolean): void {
-  const store = useLatestCallback(() => {
-    const draft = { at: now(), unit: '', fields: typed, before: {} };
-    // Without room for it the form still holds it.
-    if (isThere) void storeDraft(keyOf(id), draft).catch(() => undefined);
-  });
   useEffect(() => {
     if (!isThere) return;
-    const timer = setTimeout(store, SETTLED_MS);
-    return () => clearTimeout(timer);
-  }, [typed, isThere, store]);
-  useEffect(() => store, [store]);
+    const draft = { at: now(), unit: '', fields: typed, before: {} };
+    // Without room for it the form still holds it.
+    void storeDraft(keyOf(id), draft).catch(() => undefined);
+  }, [id, typed, isThere]);
 }
 
 /** A sum’s page as it stands: what was typed, what it comes to, and the last good answer. */
