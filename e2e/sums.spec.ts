@@ -44,6 +44,14 @@ test('a sum without a job: found, typed, answered as it is typed, linked, rememb
   await box(page, 'Drain bore, mm').fill('0.126 in');
   await expect(page.getByRole('alert')).toHaveCount(0);
 
+  // On paper stand question, answer, what was entered, and how it is worked out.
+  await page.emulateMedia({ media: 'print' });
+  const paper = page.getByTestId('sum-paper');
+  await expect(paper.getByText(/^Blows:/)).toBeVisible();
+  await expect(paper.getByText('Drain bore: 0.126 in\u00a0mm')).toHaveCount(0);
+  await expect(paper.getByText(/^Source: Merritt/)).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+
   // In the other unit it is the same answer; a link holds it all.
   await page.getByRole('radio', { name: 'thou' }).click();
   await expect(box(page, 'Bushing clearance, thou')).toHaveValue('7.09');

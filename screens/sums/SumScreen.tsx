@@ -28,6 +28,7 @@ import Icon from '@/ui/icons/Icon';
 import { NotLoaded, Opening } from '../shell/onDemand';
 import { AskField } from './AskField';
 import { Figures, Most, SumAnswer } from './SumAnswer';
+import { SumPaper } from './SumPaper';
 import { useSum, type SumState } from './useSum';
 
 type Parameters = Readonly<Record<string, string | readonly string[] | undefined>>;
@@ -186,6 +187,7 @@ function Rest({ listed, sum, state }: PartProps & { readonly listed: RoomSum }) 
         />
       ))}
       <Foot listed={listed} sum={sum} state={state} />
+      <SumPaper name={listed.name} sum={sum} state={state} />
     </>
   );
 }
