@@ -29,7 +29,7 @@ test('a sum without a job: found, typed, answered as it is typed, linked, rememb
   const blows = head(page, /^Blows: [\d.]+ bar behind a seal for 0\.3 bar\.$/);
   await expect(blows).toBeVisible();
   await expect(
-    page.getByText(/^A drain of [\d.]+ mm holds it, or a bushing closer than/),
+    page.getByRole('main').getByText(/^A drain of [\d.]+ mm holds it, or a bushing closer than/),
   ).toBeVisible();
   await expect(page.getByText(/^If the drain is 3\.70 mm: [\d.]+ bar, holds$/)).toBeVisible();
   // The common case has question and answer on one screen.
