@@ -1,4 +1,3 @@
-import type { InferType, ObjectSchema } from 'yup';
 import type { Figures } from './kinds';
 
 /** How an answer stands: good, bad, or not to be told yet. Each has a sign of its own beside its word. */
@@ -76,6 +75,3 @@ export interface Page<I, A> {
   /** What has to be minded at the bench. */
   readonly caution?: string;
 }
-
-/** The page of a sum, by its schema and its answer. */
-export type PageOf<S extends ObjectSchema<object>, A> = Page<InferType<S>, A>;
