@@ -29,16 +29,6 @@ const SHOTS: readonly Shot[] = [
     then: (page) => page.getByRole('button', { name: /^Bench tag/ }).click(),
   },
   {
-    name: 'variant-phone',
-    path: '/job/demo-job-hm-0421/strip',
-    viewport: PHONE,
-    ready: /Still possible/,
-    then: async (page) => {
-      await page.getByRole('button', { name: 'Can’t tell' }).click();
-      await page.getByText('can’t tell', { exact: true }).waitFor();
-    },
-  },
-  {
     name: 'strip-phone',
     path: '/job/demo-job-hm-0421/strip',
     viewport: PHONE,
@@ -163,6 +153,17 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'shelf-phone', path: '/shelf', viewport: PHONE, ready: /HB-1|BG-1/ },
+  {
+    name: 'sums-phone',
+    path: '/sums/seal-drain',
+    viewport: PHONE,
+    ready: /Bushing length/,
+    then: async (page) => {
+      await page.getByRole('button', { name: 'An example' }).click();
+      await page.mouse.move(PHONE.width / 2, PHONE.height / 2);
+      await page.mouse.wheel(0, -PHONE.height);
+    },
+  },
   { name: 'pair-wide', path: '/shelf/pair', viewport: WIDE, ready: /can be built/ },
 ];
 
