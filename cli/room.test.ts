@@ -1,30 +1,11 @@
+import { CAVITY, INLET as WAY } from '../core/testing/lines';
 import { ask, errorOf } from './ask';
 
 const near = (value: number, digits: number) => expect.closeTo(value, digits) as number;
 
-const INLET = {
-  cc_rev: 24,
-  gearSets: 1,
-  portDiameter_mm: 25.4,
-  lineDiameter_mm: 25.4,
-  lineLength_m: 0.9,
-  lift_m: 0.3,
-  k: 2.5,
-  density_kgm3: 841,
-  mu_Pas: 0.0174,
-  atmosphere_bar: 1.01325,
-  least_bar: 0.8,
-  velocityLimit_ms: 1.5,
-};
+const INLET = { ...WAY, velocityLimit_ms: 1.5 };
 
-const SEAL = {
-  supply_bar: 7,
-  mu_Pas: 0.0061,
-  density_kgm3: 813,
-  bore: { diameter_mm: 38, diametralClearance_mm: 0.18, length_mm: 16, eccentricity: 0.5 },
-  drain: { diameter_mm: 3.2, cd: 0.7 },
-  rating_bar: 0.3,
-};
+const SEAL = { ...CAVITY, rating_bar: 0.3 };
 
 describe('the sums of the room, asked by their names', () => {
   it.each([

@@ -17,7 +17,7 @@ export interface Drive {
   readonly wanted_lpm: number | null;
 }
 
-/** What a pump moves at the speed of its drive, what a wider gear gives, and what is needed for what is wanted. */
+/** Says what a pump moves at the speed of its drive, what a wider gear gives, and what is needed for what is wanted. */
 export interface Driven {
   readonly pumpRpm: number;
   readonly theoretical_lpm: number | null;

@@ -19,7 +19,7 @@ export interface Inlet {
   readonly portDiameter_mm: number;
   readonly lineDiameter_mm: number;
   readonly lineLength_m: number;
-  /** How far the pump stands over the oil; below nought under it. */
+  /** Says how far the pump stands over the oil; below nought under it. */
   readonly lift_m: number;
   /** Loss of bends, strainer and mouth, in velocity heads at the port. */
   readonly k: number;
@@ -40,7 +40,15 @@ export interface InletSpeed {
   readonly inlet_bar: number;
 }
 
-const area_m2 = (diameter_mm: number): number => (Math.PI / 4) * (diameter_mm * M_PER_MM) ** 2;
+/**
+ * Returns the area of a bore, in m².
+ *
+ * @param diameter_mm in mm
+ * @example
+ * area_m2(1000); // 0.785398
+ */
+export const area_m2 = (diameter_mm: number): number =>
+  (Math.PI / 4) * (diameter_mm * M_PER_MM) ** 2;
 
 /** Returns the absolute pressure at the inlet of a pump that stands still, in bar: what the height leaves of the atmosphere. */
 const static_bar = ({ atmosphere_bar, density_kgm3, lift_m }: Inlet): number =>

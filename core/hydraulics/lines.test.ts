@@ -2,18 +2,10 @@ import fc from 'fast-check';
 import { drivenFlow, type Drive } from './drive';
 import { fluidAt, temperatureFor } from './fluid';
 import { frictionAt, inletBore, inletMaxSpeed, inletPressure_bar, type Inlet } from './inlet';
+import { CAVITY, INLET } from '../testing/lines';
 import { sealCavity, sealNeeds, type SealCavity } from './sealCavity';
 
 const span = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-
-const CAVITY: SealCavity = {
-  supply_bar: 7,
-  mu_Pas: 0.0061,
-  density_kgm3: 813,
-  bore: { diameter_mm: 38, diametralClearance_mm: 0.18, length_mm: 16, eccentricity: 0.5 },
-  drain: { diameter_mm: 3.2, cd: 0.7 },
-  back_bar: 0,
-};
 
 const cavity = (clearance: number, drain: number, more: Partial<SealCavity> = {}) =>
   sealCavity({
@@ -71,21 +63,6 @@ describe('the space behind a shaft seal', () => {
     });
   });
 });
-
-const INLET: Inlet = {
-  cc_rev: 24,
-  gearSets: 1,
-  portDiameter_mm: 25.4,
-  lineDiameter_mm: 25.4,
-  lineLength_m: 0.9,
-  lift_m: 0.3,
-  k: 2.5,
-  density_kgm3: 841,
-  mu_Pas: 0.0174,
-  atmosphere_bar: 1.01325,
-  least_bar: 0.8,
-  velocityLimit_ms: null,
-};
 
 describe('an inlet', () => {
   it('carries by its closed form what a port without a line does', () => {

@@ -24,7 +24,7 @@ export interface SealCavity {
   readonly back_bar: number;
 }
 
-/** What a drain or a bushing has to be for a seal to hold. */
+/** Says what a drain or a bushing has to be for a seal to hold. */
 export interface SealNeeds {
   /** The smallest drain that holds; null where none does. */
   readonly drain_mm: number | null;

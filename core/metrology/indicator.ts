@@ -37,12 +37,12 @@ export function trueSwing(r: LeverReading): number {
   return r.read_mm * Math.cos(r.lever_deg * RAD) * atRadius;
 }
 
-/** What an indicator moved: lengths in mm, null for what was not given. */
+/** Says what an indicator moved: lengths in mm, null for what was not given. */
 export interface DialSwing {
   readonly swing_mm: number;
   /** At the pitch circle; null without both radii. */
   readonly backlash_mm: number | null;
-  /** How much more the dial showed than there was, in %. */
+  /** Says how much more the dial showed than there was, in %. */
   readonly overread_percent: number;
   /** Standard uncertainty of a reading to its graduation. */
   readonly u_mm: number | null;

@@ -4,7 +4,7 @@ import { normalBeyond } from './normal';
 import { lastThatHolds } from './search';
 import { zoneOf } from './verdict';
 
-/** How sure a verdict is, and what would settle it. */
+/** Says how sure a verdict is, and what would settle it. */
 export interface ConformityNeed extends Conformity {
   /** The largest standard uncertainty with which this value decides; null on a limit, or without one. */
   readonly uThatDecides_mm: number | null;

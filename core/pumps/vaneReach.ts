@@ -15,7 +15,7 @@ export interface VaneInSlot extends Vane {
   /** Between the middles of ring and rotor. */
   readonly eccentricity_mm: number;
   readonly rotorRadius_mm: number;
-  /** How far the slot passes the middle of the rotor; none of a radial slot. */
+  /** Says how far the slot passes the middle of the rotor; none of a radial slot. */
   readonly slotOffset_mm?: number | null;
 }
 

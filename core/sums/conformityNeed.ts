@@ -44,10 +44,13 @@ export const conformityNeedOf = sum({
       const percent = f.plain(100 * probability, 0);
       const hasLimit = given.lower_mm != null || given.upper_mm != null;
       const u = f.fine(uThatDecides_mm ?? 0);
+      // What lies inside and is found out is so by its doubt alone: less of it would decide otherwise.
+      const isSettled =
+        verdict !== 'close' && uThatDecides_mm !== null && given.u_mm <= uThatDecides_mm;
       const head = () => {
         if (!hasLimit) return say('noLimit');
         if (uThatDecides_mm === null) return say('onLimit');
-        return verdict === 'close' ? say('close', { u }) : say(verdict, { percent });
+        return isSettled ? say(verdict, { percent }) : say('close', { u });
       };
       const zone = () => {
         if (inFrom_mm === null) return inTo_mm === null ? '' : say('upTo', { to: f.gap(inTo_mm) });
@@ -56,13 +59,12 @@ export const conformityNeedOf = sum({
           ? say('never')
           : say('between', { from: f.bareGap(inFrom_mm), to: f.gap(inTo_mm) });
       };
-      const isClose = verdict === 'close';
       return {
-        mark: !hasLimit || isClose ? 'unknown' : verdict === 'in' ? 'good' : 'bad',
+        mark: !hasLimit || !isSettled ? 'unknown' : verdict === 'in' ? 'good' : 'bad',
         head: head(),
         rest: [
-          hasLimit && isClose ? say('chance', { percent }) : '',
-          hasLimit && !isClose && uThatDecides_mm !== null ? say('decides', { u }) : '',
+          hasLimit && !isSettled ? say('chance', { percent }) : '',
+          hasLimit && isSettled ? say('decides', { u }) : '',
           zone(),
         ].filter(Boolean),
       };

@@ -14,6 +14,8 @@ const WORDS = {
   wider: 'Gears of the new width move {flow}, {gain} more.',
   narrower: 'Gears of the new width move {flow}, {gain} less.',
   rpmWanted: 'For {wanted} the engine has to turn at {rpm}.',
+  rpmTheory: 'In theory the engine has to turn at {rpm} for {wanted}; as some slips, faster.',
+  halfTest: 'A test wants its flow and the pump speed.',
   widthWanted: 'Or the gears have to be {width} wide.',
   wideNote: 'Wider gears want a wider body, inlet and bearings that carry them.',
   brief: '{flow}',
@@ -126,6 +128,7 @@ export const flowDrive = sum({
         mark: way === 'test' ? (delivered_lpm === 0 ? 'bad' : 'good') : 'unknown',
         head: head(),
         rest: [
+          (given.testFlow_lpm == null) === (given.testPumpRpm == null) ? '' : say('halfTest'),
           wider_lpm === null
             ? ''
             : say((gain_lpm ?? 0) < 0 ? 'narrower' : 'wider', {
@@ -134,7 +137,10 @@ export const flowDrive = sum({
               }),
           answer.rpmWanted === null
             ? ''
-            : say('rpmWanted', { wanted, rpm: f.rpm(answer.rpmWanted) }),
+            : say(way === 'theoretical' ? 'rpmTheory' : 'rpmWanted', {
+                wanted,
+                rpm: f.rpm(answer.rpmWanted),
+              }),
           answer.widthWanted_mm === null
             ? ''
             : say('widthWanted', { width: f.size(answer.widthWanted_mm) }),

@@ -20,7 +20,7 @@ const say = sayFrom(WORDS);
 /** Step of heat. */
 const HOTTER_K = 20;
 
-/** How a fluid is asked for: by its name, or by the figures of its data sheet. */
+/** Says how a fluid is asked for: by its name, or by the figures of its data sheet. */
 const FLUID_ASKS: readonly Ask[] = [{ at: 'oil', usual: 'Hydraulic oil VG 46' }];
 
 const FLUID_MORE: readonly Ask[] = [

@@ -1,6 +1,6 @@
 import { sayFrom } from '../wording/say';
 
-/** What the room says on every page. */
+/** Says what the room says on every page. */
 export const FRAME_WORDS = {
   min: 'At least {bound}.',
   max: 'At most {bound}.',

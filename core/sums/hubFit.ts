@@ -91,7 +91,7 @@ export const hubFitOf = sum({
       {
         at: 'bore_C',
         more: true,
-        how: '40 mm of aluminium read 0.009 mm too much for every 10 K.',
+        how: 'A warm bore reads over: aluminium by 2 parts in 10,000 for every 10 °C.',
       },
       { at: 'alphaHub_per_K', more: true },
       { at: 'floorHot_mm', more: true },

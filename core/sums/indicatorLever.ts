@@ -16,7 +16,7 @@ const WORDS = {
 
 const say = sayFrom(WORDS);
 
-/** How far each kind of indicator may stand askew, in degrees: beyond, the sum says nothing. */
+/** Says how far each kind of indicator may stand askew, in degrees: beyond, the sum says nothing. */
 const MOST_deg = { lever: 60, plunger: 30 } as const;
 
 /** Tells what an indicator that stands askew really moved. */

@@ -10,6 +10,7 @@ const WORDS = {
   byVelocity: 'Good to {rpm}: then the oil in the port is at its highest speed.',
   starves: 'Starves over {rpm}: it howls, pits and seizes.',
   lift: 'It never fills: the height alone takes the pressure.',
+  air: 'It never fills: the air pressure is not over the least that it needs.',
   there: 'At that speed {inlet} absolute stand at the inlet.',
   cold: 'Cold oil is thicker: see what it does at its lowest temperature, too.',
   brief: 'good to {rpm}',
@@ -18,6 +19,7 @@ const WORDS = {
   needs: 'It needs a bore of {bore}: the next dash is {dash}.',
   needsMore: 'It needs a bore of {bore}: wider than any dash that is listed.',
   noBore: 'No bore is wide enough: the height alone takes the pressure.',
+  noAir: 'No bore is wide enough: the air pressure is not over the least that it needs.',
   noPort: 'No port is wide enough: the hose takes the pressure. Widen it as well.',
   byPressure: 'By pressure',
   bySpeed: 'By the speed of the oil',
@@ -28,7 +30,7 @@ const WORDS = {
 
 const say = sayFrom(WORDS);
 
-/** How a way of oil is asked for; bores apart. */
+/** Says how a way of oil is asked for; bores apart. */
 const WAY: readonly Ask[] = [
   { at: 'cc_rev', how: 'From the sheet, or from its own page here.' },
   { at: 'oil', usual: 'Hydraulic oil VG 46' },
@@ -45,12 +47,12 @@ const WAY_MORE: readonly Ask[] = [
     more: true,
     how: 'In velocity heads: an elbow about 1, a strainer about 1.',
   },
-  { at: 'velocityLimit_ms', usual: 1.5, more: true, how: 'Suction 0.5 to 1.5 m/s.' },
+  { at: 'velocityLimit_ms', usual: 1.5, more: true, how: 'Suction 0.5 to 1.5 m/s, 1.6 to 5 ft/s.' },
   {
     at: 'atmosphere_bar',
     usual: 1.01325,
     more: true,
-    how: 'Less high up: about 0.12 bar for every 1000 m.',
+    how: 'Less high up: by about 0.12 bar for every 1000 m, 0.5 psi for every 1000 ft.',
   },
   { at: 'least_bar', usual: 0.8, more: true, how: 'From the maker’s manual.' },
 ];
@@ -67,7 +69,7 @@ const INLET_FORMULA: Formula = {
   assumed: ['K of 2.5 and a least pressure of 0.8 bar, where nobody knows better.'],
 };
 
-/** What of an inlet stays whichever bore is asked for. */
+/** Says what of an inlet stays whichever bore is asked for. */
 const wayFields = {
   cc_rev: positive('Displacement of a gear set', 'cm³'),
   gearSets: positive('Gear sets on this inlet', 'count').integer(),
@@ -87,23 +89,24 @@ const LINE = () => positive('Hose bore').max(1000);
 /** The way of oil to a pump, as it is asked for by itself and for a pump that is reversed. */
 export const inletFields = { ...wayFields, portDiameter_mm: PORT(), lineDiameter_mm: LINE() };
 
+/** A way of oil that both sums answer. */
+const EXAMPLE_WAY = {
+  cc_rev: 24,
+  gearSets: 1,
+  lineLength_m: 0.9,
+  lift_m: 0.3,
+  k: 2.5,
+  density_kgm3: 841,
+  mu_Pas: 0.0174,
+  atmosphere_bar: 1.01325,
+  least_bar: 0.8,
+  velocityLimit_ms: 1.5,
+};
+
 /** Tells how fast a pump may run before its inlet starves it. */
 export const inletMaxSpeedOf = sum({
   input: object(inletFields),
-  example: {
-    cc_rev: 24,
-    gearSets: 1,
-    portDiameter_mm: 25.4,
-    lineDiameter_mm: 25.4,
-    lineLength_m: 0.9,
-    lift_m: 0.3,
-    k: 2.5,
-    density_kgm3: 841,
-    mu_Pas: 0.0174,
-    atmosphere_bar: 1.01325,
-    least_bar: 0.8,
-    velocityLimit_ms: 1.5,
-  },
+  example: { ...EXAMPLE_WAY, portDiameter_mm: 25.4, lineDiameter_mm: 25.4 },
   answer: (inlet) => inletMaxSpeed({ ...inlet, velocityLimit_ms: inlet.velocityLimit_ms ?? null }),
   page: {
     words: WORDS,
@@ -114,11 +117,11 @@ export const inletMaxSpeedOf = sum({
       ...WAY.slice(1),
       ...WAY_MORE,
     ],
-    says: (_, { rpm, limitedBy, inlet_bar }, f) => ({
+    says: ({ lift_m }, { rpm, limitedBy, inlet_bar }, f) => ({
       mark: rpm === 0 ? 'bad' : limitedBy === 'velocity' ? 'good' : 'bad',
       head:
         rpm === 0
-          ? say('lift')
+          ? say(lift_m > 0 ? 'lift' : 'air')
           : say(limitedBy === 'velocity' ? 'byVelocity' : 'starves', { rpm: f.rpm(rpm) }),
       rest: [rpm > 0 ? say('there', { inlet: f.bar(inlet_bar) }) : '', say('cold')].filter(Boolean),
     }),
@@ -175,20 +178,7 @@ export const inletBoreOf = sum({
     rpm: notBelow('Pump speed', '1/min'),
     change: choice('What gets wider', ['both', 'port']),
   }).test('has a line', lineGiven),
-  example: {
-    cc_rev: 24,
-    gearSets: 1,
-    lineLength_m: 0.9,
-    lift_m: 0.3,
-    k: 2.5,
-    density_kgm3: 841,
-    mu_Pas: 0.0174,
-    atmosphere_bar: 1.01325,
-    least_bar: 0.8,
-    velocityLimit_ms: 1.5,
-    rpm: 2400,
-    change: 'both',
-  },
+  example: { ...EXAMPLE_WAY, rpm: 2400, change: 'both' },
   answer: ({ rpm, change, ...inlet }) => {
     const bore = inletBore(
       {
@@ -213,11 +203,11 @@ export const inletBoreOf = sum({
       { at: 'lineDiameter_mm', only: { change: ['port'] } },
       ...WAY_MORE,
     ],
-    says: (_, { bore_mm, dash, why }, f) => ({
+    says: ({ lift_m }, { bore_mm, dash, why }, f) => ({
       mark: bore_mm === null ? 'bad' : 'good',
       head:
         bore_mm === null
-          ? say(why === 'line' ? 'noPort' : 'noBore')
+          ? say(why === 'line' ? 'noPort' : lift_m > 0 ? 'noBore' : 'noAir')
           : dash === null
             ? say('needsMore', { bore: f.size(bore_mm) })
             : say('needs', { bore: f.size(bore_mm), dash }),

@@ -1,6 +1,8 @@
 import { number, object, type TestContext } from 'yup';
 import { InputError } from '../errors';
 import { LPM } from '../hydraulics/film';
+import { area_m2 } from '../hydraulics/inlet';
+import { MM_PER } from '../quantity/units';
 import {
   identify,
   type FlangeFit,
@@ -17,9 +19,9 @@ import { type Figures } from './kinds';
 import { sum } from './sum';
 
 const WORDS = {
-  flange: '{size} {bolts}',
-  two: 'two-bolt',
-  four: 'four-bolt',
+  flange: 'flange {size}, {bolts}',
+  two: 'two bolts',
+  four: 'four bolts',
   shaft: 'shaft {size}',
   shaftTeeth: 'shaft {size}, {teeth} teeth {pitch}',
   port: 'port {name}, {standard}',
@@ -91,9 +93,6 @@ const mixedWords = ({ of: [first, second], sizes: [a, b] }: Mixed): string =>
     b: say(MIXED_WORDS[second], { size: b }),
   });
 
-/** Millimetres in an inch (ISO 31-1). */
-const INCH = 25.4;
-
 const over = (label: string, unit?: Parameters<typeof perhaps>[1]) =>
   perhaps(label, unit).moreThan(0);
 
@@ -140,7 +139,7 @@ export const interfaceIdentify = sum({
       shaftDiameter_mm: given.shaftDiameter_mm ?? null,
       threadMajor_mm: given.threadMajor_mm ?? null,
       threadMinor_mm: given.threadMinor_mm ?? null,
-      pitch_mm: given.pitch_mm ?? (tpi == null ? null : INCH / tpi),
+      pitch_mm: given.pitch_mm ?? (tpi == null ? null : MM_PER.in / tpi),
       flangeLong_mm: given.flangeLong_mm ?? null,
       flangeShort_mm: given.flangeShort_mm ?? null,
     }),
@@ -245,12 +244,11 @@ export const interfaceIdentify = sum({
   },
 });
 
-const area_m2 = (bore_mm: number): number => (Math.PI / 4) * (bore_mm / 1000) ** 2;
-
 const FLOW_WORDS = {
   carries: 'A bore of {bore} carries {flow} at {speed}.',
   speed: 'Through a bore of {bore} {flow} run at {speed}.',
-  usual: 'Usual: suction 0.5 to 1.5 m/s, return 2 to 3, pressure 3 to 6.',
+  usual:
+    'Usual: suction 0.5 to 1.5 m/s (1.6 to 5 ft/s), return 2 to 3 (7 to 10), pressure 3 to 6 (10 to 20).',
   brief: '{flow}',
 } as const;
 
@@ -286,7 +284,10 @@ export const portFlow = sum({
     words: FLOW_WORDS,
     asks: [
       { at: 'dash', how: 'Sixteenths of an inch; or the bore itself below.' },
-      { at: 'velocity_ms', how: 'Suction 0.5 to 1.5 m/s, return 2 to 3, pressure 3 to 6.' },
+      {
+        at: 'velocity_ms',
+        how: 'Suction 0.5 to 1.5 m/s (1.6 to 5 ft/s), return 2 to 3 (7 to 10), pressure 3 to 6 (10 to 20).',
+      },
       { at: 'flow_lpm', how: 'Two of the three.' },
       { at: 'bore_mm', more: true },
     ],

@@ -13,7 +13,7 @@ import { decimal, fine, inParts, length, sum, type Written } from '../schema/wri
 import type { SumUnit } from './sum';
 import { sayFrame } from './frame';
 
-/** How the figures of a field are written, and in what. */
+/** Says how the figures of a field are written, and in what. */
 export interface Kind extends Written<number> {
   unit(shop: ShopUnit): string;
 }
@@ -54,19 +54,12 @@ const temperature: Kind = {
   unit: temperatureUnit,
 };
 
-/** Millionths per kelvin, or per degree Fahrenheit, of which there are 1.8 in a kelvin. */
-const expansion: Kind = {
-  rounds: true,
-  write: (value, shop) => inParts(2, shop === 'thou' ? 1e6 / 1.8 : 1e6).write(value, shop),
-  read: (text, shop) => inParts(2, shop === 'thou' ? 1e6 / 1.8 : 1e6).read(text, shop),
-  unit: (shop) => (shop === 'thou' ? '10⁻⁶/°F' : '10⁻⁶/K'),
-};
-
 const KINDS: Readonly<Record<SumUnit | 'gap', Kind>> = {
   gap: { ...length('gap'), unit: (shop) => unitName('gap', shop) },
   mm: { ...length('size'), unit: (shop) => unitName('size', shop) },
   '°C': temperature,
-  '1/K': expansion,
+  // As on a sheet: millionths, whatever the shop’s unit.
+  '1/K': { ...inParts(2, 1e6), unit: always('10⁻⁶/°C') },
   bar: amounts(PRESSURE),
   'l/min': amounts(FLOW),
   'cm³': amounts(DISPLACEMENT),

@@ -44,8 +44,8 @@ export const moneyCompare = sum({
     price: perhaps('Price of a new one', 'money').min(0),
     newDays: days('Days till a new one is there'),
     downPerDay: money('A day down costs'),
-    repairComeback_percent: chance('Chance that the repair comes back'),
-    newComeback_percent: chance('Chance that a new one comes back'),
+    repairComeback_percent: chance('Repair comes back'),
+    newComeback_percent: chance('New one comes back'),
     comebackCost: money('A comeback costs'),
   }),
   example: {

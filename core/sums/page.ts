@@ -1,6 +1,6 @@
 import type { Figures } from './kinds';
 
-/** How an answer stands: good, bad, or not to be told yet. Each has a sign of its own beside its word. */
+/** Says how an answer stands: good, bad, or not to be told yet. Each has a sign of its own beside its word. */
 export type Mark = 'good' | 'bad' | 'unknown';
 
 /** An answer in words: the result first, then what else there is to say of it, in whole sentences. */
@@ -10,7 +10,7 @@ export interface Said {
   readonly rest: readonly string[];
 }
 
-/** What one field of a page asks. What it is called, and in what it is, stands in the schema of the sum. */
+/** Says what one field of a page asks. What it is called, and in what it is, stands in the schema of the sum. */
 export interface Ask {
   /**
    * The field of the sum's input that it fills: `bore.diameter_mm`; `places[].case_mm` takes a row of figures, one for
@@ -21,7 +21,7 @@ export interface Ask {
   readonly how?: string;
   /** Names a choice's values as people do. */
   readonly names?: Readonly<Record<string, string>>;
-  /** What stands in an untouched form, where the schema has nothing usual; in SI units. */
+  /** Says what stands in an untouched form, where the schema has nothing usual; in SI units. */
   readonly usual?: number | string;
   /** Names the field where its schema does not. */
   readonly label?: string;
@@ -41,21 +41,21 @@ export interface Change<I> {
   readonly input: I;
 }
 
-/** How a sum is worked out: its line, its symbols, and where it is from. */
+/** Says how a sum is worked out: its line, its symbols, and where it is from. */
 export interface Formula {
   readonly line: string;
   readonly symbols: readonly (readonly [symbol: string, meaning: string])[];
   readonly source: string;
-  /** What is taken for granted; marked as such on the page. */
+  /** Says what is taken for granted; marked as such on the page. */
   readonly assumed: readonly string[];
 }
 
 /** A row of figures beneath the answer: what it is of, and the figure. */
 export type Row = readonly [of: string, figure: string, mark?: Mark];
 
-/** What the room shows of a sum. */
+/** Says what the room shows of a sum. */
 export interface Page<I, A> {
-  /** What the page says: messages with their parameters. */
+  /** Says what the page says: messages with their parameters. */
   readonly words: Readonly<Record<string, string>>;
   /** The fields, in the order in which people can get them. */
   readonly asks: readonly Ask[];
@@ -66,12 +66,12 @@ export interface Page<I, A> {
   weigh(answer: A): number | null;
   /** Lists what could be changed, the least first. */
   readonly changes?: (given: I, answer: A, figures: Figures) => readonly Change<I>[];
-  /** What stands over the rows, where figures is not what they are. */
+  /** Says what stands over the rows, where figures is not what they are. */
   readonly rowsName?: string;
   readonly rows?: (given: I, answer: A, figures: Figures) => readonly Row[];
   readonly formula: Formula;
   /** Sums that go on from here with the same figures. */
   readonly beside?: readonly string[];
-  /** What has to be minded at the bench. */
+  /** Says what has to be minded at the bench. */
   readonly caution?: string;
 }

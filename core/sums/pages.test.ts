@@ -32,6 +32,10 @@ const pageOf = (sum: Sum) => sum.page as unknown as Page<Input, unknown>;
 
 const mm = (text: string): Entry => ({ text, unit: 'mm' });
 
+/** Loads a sum of the room by its name. */
+const roomSum = (id: string): Promise<Sum> =>
+  (ROOM_SUMS.find((one) => one.id === id) as (typeof ROOM_SUMS)[number]).load();
+
 describe.each(ROOM_SUMS.map(({ id, load }) => [id, load] as const))('the page of %s', (_, load) => {
   let sum: Sum;
   beforeAll(async () => {
@@ -137,9 +141,57 @@ describe('what the room says', () => {
   });
 });
 
+describe('what is said holds as it stands', () => {
+  const said = async (id: string, more: Record<string, string>) => {
+    const sum = await roomSum(id);
+    const typed = Object.entries(more).map(([at, text]) => [at, mm(text)] as const);
+    const { answer } = out(sum, { ...exampleOf(sum), ...Object.fromEntries(typed) });
+    return [answer?.said.head, ...(answer?.said.rest ?? [])].join(' ');
+  };
+  it('of a gap that only its doubt takes out', async () => {
+    const doubted = { uDepth_mm: '0.4', coverWear_mm: '0', depth_mm: '18.06', width_mm: '18.02' };
+    expect(await said('stack.face', doubted)).toMatch(/^0\.04 mm: the uncertainty is wider/);
+    const size = { value_mm: '0.04', u_mm: '0.4', lower_mm: '0.02', upper_mm: '0.06' };
+    expect(await said('conformity.need', size)).toMatch(
+      /^Too close to call\. An uncertainty under/,
+    );
+    expect(await said('conformity.need', { value_mm: '0.09' })).toMatch(/^Out: .* stays decided/);
+  });
+  it('of what is not all counted', async () => {
+    const open = { coverWear_mm: '', depth_mm: '18.06' };
+    expect(await said('stack.face', open)).toMatch(/Not all is counted\. Measure the cover/);
+    const over = { coverWear_mm: '', depth_mm: '18.2' };
+    expect(await said('stack.face', over)).toMatch(/^Over by .*: limit .* Measure the cover/);
+    const tight = { depth_mm: '18', coverWear_mm: '0' };
+    expect(await said('stack.face', tight)).toMatch(/^Tight by 0\.04 mm/);
+  });
+  it('of an end play by leaves, and beside the washer that lies in it', async () => {
+    const leaves = { 'places[].case_mm': '', 'places[].pump_mm': '', gasket_mm: '' };
+    const apart = { ...leaves, lo_mm: '0.1', hi_mm: '0.6', fitted_mm: '3.6' };
+    const close = await said('bridge.shim', apart);
+    expect(close).toMatch(/^Fit 3\.60 mm: in at the middle.* The two leaves lie 0\.50 mm apart/);
+    const none = await said('bridge.shim', { ...apart, shims_mm: '9' });
+    expect(none).toMatch(/^The two leaves lie 0\.50 mm apart/);
+    const near = { ...apart, lo_mm: '0.4', hi_mm: '0.45' };
+    expect(await said('bridge.shim', near)).toMatch(/In place of the washer of 3\.60 mm/);
+  });
+  it('of a vane that shows no wear, and of one of which nobody knows it', async () => {
+    expect(await said('vane.reach', { newVaneLength_mm: '15.5' })).toMatch(/So far no wear shows/);
+    expect(await said('vane.reach', { hours: '' })).toMatch(/enter the length of a new vane/);
+  });
+  it('of an inlet that is under the oil, and of a test that is half there', async () => {
+    const thin = { lift_m: '-0.1', atmosphere_bar: '0.7' };
+    expect(await said('inlet.maxSpeed', thin)).toMatch(/^It never fills: the air pressure/);
+    expect(await said('inlet.maxSpeed', { lift_m: '9' })).toMatch(/^It never fills: the height/);
+    expect(await said('inlet.bore', thin)).toMatch(/^No bore is wide enough: the air/);
+    const half = await said('flow.drive', { testPumpRpm: '' });
+    expect(half).toMatch(/in theory .* A test wants its flow.* In theory the engine/);
+  });
+});
+
 describe('bad input', () => {
   const at = async (id: string, more: Record<string, string>, unit: 'mm' | 'thou' = 'mm') => {
-    const sum = await (ROOM_SUMS.find((one) => one.id === id) as (typeof ROOM_SUMS)[number]).load();
+    const sum = await roomSum(id);
     const typed = Object.fromEntries(
       Object.entries(more).map(([field, text]) => [field, { text, unit }]),
     );
@@ -178,9 +230,7 @@ describe('bad input', () => {
 
 describe('figures', () => {
   it('with their units mean the same, whatever the shop’s are', async () => {
-    const sum = await (
-      ROOM_SUMS.find(({ id }) => id === 'seal.drain') as (typeof ROOM_SUMS)[0]
-    ).load();
+    const sum = await roomSum('seal.drain');
     const written = { supply_bar: '101.526416 psi', 'bore.diametralClearance_mm': '0.18 mm' };
     const typed = Object.fromEntries(
       Object.entries(written).map(([field, text]) => [field, { text, unit: 'thou' as const }]),
@@ -193,9 +243,7 @@ describe('figures', () => {
     );
   });
   it('of one kind are the same typed in either unit', async () => {
-    const sum = await (
-      ROOM_SUMS.find(({ id }) => id === 'flow.drive') as (typeof ROOM_SUMS)[0]
-    ).load();
+    const sum = await roomSum('flow.drive');
     fc.assert(
       fc.property(fc.double({ min: 1, max: 400, noNaN: true }), (cc) => {
         const of = (text: string, unit: 'mm' | 'thou') =>

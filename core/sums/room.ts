@@ -1,7 +1,7 @@
 import { sayFrom } from '../wording/say';
 import type { RoomSum } from './list';
 
-/** What the room says. */
+/** Says what the room says. */
 export const ROOM_WORDS = {
   found: '{count, plural, =0 {No sum} one {One sum} other {# sums}} found.',
   none: 'No sum is called “{wanted}”. Try another word for it.',
@@ -14,6 +14,7 @@ export const ROOM_WORDS = {
   moreAbout: '{count, plural, one {one field} other {# fields}} that few need',
   example: 'An example',
   clear: 'Clear',
+  back: 'Bring back mine',
   copy: 'Link to this',
   changes: 'If only one thing changes',
   rows: 'In figures',

@@ -145,7 +145,7 @@ export const LEFT_OUT: Readonly<Record<ReverseStep, string>> = {
   'stamp-top-speed': 'The drive runs it at its old speed: it howls, pits and seizes.',
 };
 
-/** What a pump is reversed by, as it is asked for. */
+/** Says what a pump is reversed by, as it is asked for. */
 const reverseFields = {
   family: choice('Kind of pump', REVERSED_FAMILIES),
   drivenBy: choice('Driven by', ['hub', 'engine', 'other'], 'other'),

@@ -85,7 +85,7 @@ export const sealCavityOf = sum({
   },
 });
 
-/** Where a wire in the open drain comes out. */
+/** Says where a wire in the open drain comes out. */
 const OPEN_TO = ['inlet', 'case', 'outlet', 'none'] as const;
 type OpenTo = (typeof OPEN_TO)[number];
 

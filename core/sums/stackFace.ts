@@ -21,6 +21,7 @@ const WORDS = {
   coverWear_mm:
     'Measure the cover: a straight edge over the gear track, a leaf beneath it; 0 where no leaf goes.',
   gasket_mm: 'Enter the gasket as clamped: it counts here.',
+  wide: '{gap}: the uncertainty is wider than the limits allow. Measure more exactly.',
   hot: 'At work it is {hot}.',
   hotNone: 'At work nothing is left of it: it seizes.',
   brief: '{gap}, {verdict}',
@@ -81,8 +82,10 @@ function headOf(given: Given, answer: FaceAnswer, f: Figures): Pick<Said, 'mark'
   if (verdict === 'open') return { mark: 'unknown', head: say('openIn', { gap, limit }) };
   if (verdict === 'close') return { mark: 'unknown', head: say('close', { gap, limit }) };
   const over = given.upper_mm == null ? -1 : (hi_mm ?? lo_mm) - given.upper_mm;
-  if (over <= 0)
-    return { mark: 'bad', head: say('under', { by: f.gap((given.lower_mm ?? 0) - lo_mm), limit }) };
+  const under = given.lower_mm == null ? -1 : given.lower_mm - lo_mm;
+  // Found out by its doubt alone: it lies between its limits.
+  if (over <= 0 && under <= 0) return { mark: 'unknown', head: say('wide', { gap }) };
+  if (over <= 0) return { mark: 'bad', head: say('under', { by: f.gap(under), limit }) };
   const by = f.gap(over);
   if (!deckCut) return { mark: 'bad', head: say('overOnly', { by, limit }) };
   const from = deckCut.to_mm === null ? f.gap(deckCut.from_mm) : f.bareGap(deckCut.from_mm);

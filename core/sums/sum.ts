@@ -31,7 +31,7 @@ declare module 'yup' {
     readonly figure?: SumUnit;
     /** Says that a length is a clearance, which is read and written otherwise than the size of a part. */
     readonly isGap?: true;
-    /** What the sum takes where nobody says otherwise. */
+    /** Says what the sum takes where nobody says otherwise. */
     readonly usual?: number | string | boolean;
     /** Says how it is taken at the bench. */
     readonly how?: string;
@@ -61,13 +61,13 @@ export interface Sum<S extends ObjectSchema<object> = ObjectSchema<object>, A = 
   /** @throws InputError on the field that cannot be */
   readonly answer: (input: InferType<S>, tools: Tools) => A;
   readonly gives: Gives<Awaited<A>>;
-  /** What the room shows of it; left out for what only programs ask. */
+  /** Says what the room shows of it; left out for what only programs ask. */
   readonly page?: Page<InferType<S>, Awaited<A>>;
   /** Says the answer in a sentence; left out for what only programs ask. */
   readonly says?: (answer: Awaited<A>) => string;
 }
 
-/** What a sum is given, by its fields. */
+/** Says what a sum is given, by its fields. */
 export type Input = Readonly<Record<string, unknown>>;
 
 /** Returns an input with what is usual in the place of what was left out. */

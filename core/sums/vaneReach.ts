@@ -11,6 +11,7 @@ const WORDS = {
   escapes: 'It leaves its slot: renew the vanes. A loose vane wrecks the pump.',
   reach: 'At its furthest it stands out by {reach}.',
   wear: 'For the hours left enter the length of a new vane and the hours run.',
+  noWear: 'So far no wear shows: the hours left are not to be told.',
   brief: '{left} in the slot',
   renewed: 'the vanes are new',
   shorter: 'the vane is {by} shorter',
@@ -81,7 +82,9 @@ export const vaneReachOf = sum({
         head: heads[verdict](),
         rest: [
           say('reach', { reach: f.size(reach_mm) }),
-          verdict === 'in' && hoursLeft === null ? say('wear') : '',
+          verdict === 'in' && hoursLeft === null
+            ? say(given.newVaneLength_mm == null || given.hours == null ? 'wear' : 'noWear')
+            : '',
         ].filter(Boolean),
       };
     },

@@ -1,6 +1,6 @@
 import { array, object, type TestContext } from 'yup';
 import { exact, notUnder } from '../schema/fields';
-import { bridged } from '../workshop/bridge';
+import { bridged, type Bridged } from '../workshop/bridge';
 import { chooseShims, type GapRange } from '../workshop/shims';
 import {
   bothLimits,
@@ -26,6 +26,8 @@ const WORDS = {
   tooTight: 'Too tight without any washer: {gap}.',
   uneven: 'No thickness fits: the places differ by {uneven}. Is the drum home?',
   unevenToo: 'The places differ by {uneven}: is the drum home?',
+  leaves: 'The two leaves lie {uneven} apart: try one between.',
+  instead: 'In place of the washer of {fitted} that lies in it.',
   brief: '{left} left',
   briefNone: 'none fits',
   two: 'two washers may lie together',
@@ -128,6 +130,23 @@ const endsOf = ({ case_mm, pump_mm, lo_mm, hi_mm }: Place) =>
     ? { smallest: case_mm - pump_mm, largest: case_mm - pump_mm }
     : { smallest: lo_mm ?? 0, largest: hi_mm ?? 0 };
 
+/** Says which washers fit, or why none does. */
+function headOf(answer: Bridged, byLeaves: boolean, f: Figures): string {
+  const { verdict, stack_mm, left_mm, gap_mm, buy_mm, uneven_mm } = answer;
+  const stack = stackWords(stack_mm, f);
+  const isEmpty = stack_mm.length === 0;
+  if (left_mm) {
+    const left = range(left_mm, f);
+    if (verdict === 'in')
+      return isEmpty ? say('noneNeeded', { left }) : say('fit', { stack, left });
+    return isEmpty ? say('closeNone', { left }) : say('close', { stack, left });
+  }
+  if (!buy_mm) return say(byLeaves ? 'leaves' : 'uneven', { uneven: f.size(uneven_mm) });
+  if (buy_mm.to_mm <= 0) return say('tooTight', { gap: range(gap_mm, f) });
+  const from_mm = Math.max(0, buy_mm.from_mm);
+  return say('none', { from: f.bareSize(from_mm), to: f.size(buy_mm.to_mm) });
+}
+
 /** Tells how much end play there is over a bridge, and which washer it wants. */
 export const bridgeShim = sum({
   input: object({
@@ -185,35 +204,22 @@ export const bridgeShim = sum({
       { at: 'maxShims', more: true, names: { 1: 'One', 2: 'Two', 3: 'Three' } },
       { at: 'aim', more: true, names: { middle: 'Middle', tight: 'Tight', loose: 'Loose' } },
     ],
-    says: (given, { verdict, stack_mm, left_mm, gap_mm, buy_mm, uneven_mm }, f) => {
-      const left = left_mm ? range(left_mm, f) : '';
-      const stack = stackWords(stack_mm, f);
-      const isEmpty = stack_mm.length === 0;
+    says: (given, answer, f) => {
+      const { verdict, left_mm, buy_mm, uneven_mm } = answer;
+      const byLeaves = given.lo_mm != null;
       const uneven = f.size(uneven_mm);
-      const head =
-        verdict === 'in'
-          ? isEmpty
-            ? say('noneNeeded', { left })
-            : say('fit', { stack, left })
-          : verdict === 'close'
-            ? isEmpty
-              ? say('closeNone', { left })
-              : say('close', { stack, left })
-            : !buy_mm
-              ? say('uneven', { uneven })
-              : buy_mm.to_mm <= 0
-                ? say('tooTight', { gap: range(gap_mm, f) })
-                : say('none', {
-                    from: f.bareSize(Math.max(0, buy_mm.from_mm)),
-                    to: f.size(buy_mm.to_mm),
-                  });
       const isUneven = uneven_mm > UNEVEN * (given.upper_mm - given.lower_mm);
       return {
         mark: verdict === 'in' ? 'good' : verdict === 'close' ? 'unknown' : 'bad',
-        head,
-        rest: [isUneven && buy_mm ? say('unevenToo', { uneven }) : '', say('final')].filter(
-          Boolean,
-        ),
+        head: headOf(answer, byLeaves, f),
+        rest: [
+          // Where no thickness fits at all the head says so.
+          isUneven && (left_mm ?? buy_mm) ? say(byLeaves ? 'leaves' : 'unevenToo', { uneven }) : '',
+          verdict !== 'none' && given.fitted_mm > 0
+            ? say('instead', { fitted: f.size(given.fitted_mm) })
+            : '',
+          say('final'),
+        ].filter(Boolean),
       };
     },
     brief: ({ left_mm }, f) =>

@@ -2,44 +2,44 @@ import { reach, ValidationError, type ObjectSchema, type Schema } from 'yup';
 import { InputError } from '../errors';
 import { fluidAt } from '../hydraulics/fluid';
 import type { NamedFluid } from '../hydraulics/grades';
-import type { ShopUnit } from '../quantity/units';
+import { MM_PER, type ShopUnit } from '../quantity/units';
 import { figuresFor, kindOf, type Kind } from './kinds';
 import type { Ask, Page, Said } from './page';
 import { withUsual, type Input, type Sum, type SumUnit, type Tools } from './sum';
 import { sentence } from '../wording/say';
 import { sayFrame } from './frame';
 
-/** What was typed into a field, and the unit that the shop displayed then: a bare figure is in it. */
+/** Says what was typed into a field, and the unit that the shop displayed then: a bare figure is in it. */
 export interface Entry {
   readonly text: string;
   readonly unit: ShopUnit;
 }
 
-/** What was typed, by the fields that were asked. */
+/** Says what was typed, by the fields that were asked. */
 export type Typed = Readonly<Record<string, Entry>>;
 
 /** Texts by the fields that they are of. */
 type Texts = Readonly<Record<string, string>>;
 
-/** What a change makes of an answer: a whole sentence. */
+/** Says what a change makes of an answer: a whole sentence. */
 export interface Changed {
   readonly words: string;
   readonly turns: boolean;
 }
 
-/** What a page comes to. */
+/** Says what a page comes to. */
 export interface Outcome {
   /** Null while something is missing or wrong. */
   readonly answer: { readonly said: Said; readonly given: Input; readonly value: unknown } | null;
-  /** What is wrong, by the field that it is said at. */
+  /** Says what is wrong, by the field that it is said at. */
   readonly errors: Texts;
   /** The first field that the answer needs and that is empty. */
   readonly missing: Ask | null;
-  /** What would change the answer most. */
+  /** Says what would change the answer most. */
   readonly most: readonly Changed[];
 }
 
-/** What a field's schema says of it. */
+/** Says what a field's schema says of it. */
 export interface FieldFacts {
   readonly label: string;
   readonly kind: Kind | null;
@@ -247,7 +247,7 @@ function boundWords(sum: Sum, ask: Ask, error: ValidationError, unit: ShopUnit):
     bound: [kind.write(most, unit), kind.unit(unit)].filter(Boolean).join('\u00a0'),
   });
   const isLength = descriptionAt(sum.input, ask.at).meta?.figure === 'mm';
-  const fits = [25.4, 1 / 25.4].some((by) =>
+  const fits = [MM_PER.in, 1 / MM_PER.in].some((by) =>
     (reach(sum.input, ask.at) as Schema).isValidSync(value * by),
   );
   return isLength && fits ? `${words} ${sayFrame('otherUnit')}` : words;

@@ -26,7 +26,7 @@ function sources(dir: string): string[] {
 }
 
 const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n');
-/** What the app says, and what its rooms bring with them. */
+/** Says what the app says, and what its rooms bring with them. */
 const PAGES = [
   FLOW_PAGE,
   MEASURE_PAGE,

@@ -6,7 +6,7 @@ import { gapFromSizes, REFERENCE_C } from '../metrology/sizes';
 import type { Verdict } from '../metrology/verdict';
 import { tidy_mm } from '../quantity/units';
 
-/** How body and gear grow, and how hot they run; null where nobody knows. */
+/** Says how body and gear grow, and how hot they run; null where nobody knows. */
 export interface FaceHeat {
   readonly alphaBody_per_K: number | null;
   readonly alphaGear_per_K: number | null;
@@ -24,7 +24,7 @@ export interface Sized {
 export interface FaceStack {
   /** From depth and width, or by leaves. */
   readonly gap: { readonly depth: Sized; readonly width: Sized } | Interval;
-  /** How far the gears have worn into the cover. */
+  /** Says how far the gears have worn into the cover. */
   readonly cover: Sized | null;
   /** Thickness of the gasket as it is clamped. */
   readonly gasket_mm: number | null;
@@ -37,10 +37,10 @@ export interface FaceStack {
   readonly heat: FaceHeat;
 }
 
-/** What is still to be measured before faces are judged, by its field. */
+/** Says what is still to be measured before faces are judged, by its field. */
 export type MissingAddend = 'coverWear_mm' | 'gasket_mm';
 
-/** What faces leave, and whether that is in. */
+/** Says what faces leave, and whether that is in. */
 export interface FaceAnswer {
   readonly lo_mm: number;
   readonly hi_mm: number | null;
@@ -49,7 +49,7 @@ export interface FaceAnswer {
   /** Is null where there is no limit. */
   readonly probability: number | null;
   readonly verdict: Verdict;
-  /** What may come off the deck for the gap to be in; null where nothing has to, or something is not known. */
+  /** Says what may come off the deck for the gap to be in; null where nothing has to, or something is not known. */
   readonly deckCut: { readonly from_mm: number; readonly to_mm: number | null } | null;
   readonly missing: readonly MissingAddend[];
 }
@@ -68,7 +68,7 @@ type BySizes = Extract<FaceStack['gap'], { depth: Sized }>;
 
 const isSized = (gap: FaceStack['gap']): gap is BySizes => 'depth' in gap;
 
-/** What is known of a gap, with what is added to it. */
+/** Says what is known of a gap, with what is added to it. */
 interface Total {
   readonly estimate: Estimate;
   readonly u_mm: number;

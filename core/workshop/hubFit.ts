@@ -12,7 +12,7 @@ export interface Hub {
   readonly bore_C: number;
   /** The window of clearances at 20 °C that is wanted. */
   readonly limits: Limits;
-  /** How hot either runs; null where nobody knows. */
+  /** Says how hot either runs; null where nobody knows. */
   readonly hubHot_C: number | null;
   readonly bodyHot_C: number | null;
   readonly alphaHub_per_K: number;
@@ -43,7 +43,7 @@ export interface HoneStop {
  */
 export type HubVerdict = 'in' | 'hone' | 'loose' | 'uneven' | 'conflict' | 'open';
 
-/** How a hub fits, cold and hot, and how far its bushing is honed in which steps. */
+/** Says how a hub fits, cold and hot, and how far its bushing is honed in which steps. */
 export interface HubAnswer {
   readonly clearance_mm: { readonly smallest: number; readonly largest: number };
   /** The smallest clearance when hot; null where the heat is not known. */

@@ -19,7 +19,7 @@ export interface BlindStretch {
   readonly to_mm: number | null;
 }
 
-/** How near a set comes to a thickness, and what it cannot tell of limits. */
+/** Says how near a set comes to a thickness, and what it cannot tell of limits. */
 export interface LeafStacks {
   readonly exact: boolean;
   readonly best: LeafStack | null;

@@ -10,9 +10,9 @@ export interface TurnedCover {
   readonly wanted: { readonly clock: number; readonly seenFrom: SeenFrom } | null;
 }
 
-/** Where the outlet can point. */
+/** Says where the outlet can point. */
 export interface PortOption {
-  /** How far the cover is turned clockwise, as it is seen. */
+  /** Says how far the cover is turned clockwise, as it is seen. */
   readonly turn_deg: number;
   readonly clock: number;
   readonly otherEnd_clock: number;
@@ -20,7 +20,7 @@ export interface PortOption {
   readonly against: number;
 }
 
-/** Where the outlet can point, and how the cover gets it there. */
+/** Says where the outlet can point, and how the cover gets it there. */
 export interface PortClock {
   readonly options: readonly PortOption[];
   readonly turn: {

@@ -1,4 +1,4 @@
-/** What a repair costs beside a new pump, in the shop's money; times in minutes and days. */
+/** Says what a repair costs beside a new pump, in the shop's money; times in minutes and days. */
 export interface RepairOrNew {
   readonly partsCost: number;
   readonly minutes: number;

@@ -1,3 +1,4 @@
+import { INLET } from '../testing/lines';
 import { reverse, REVERSED_FAMILIES, type Reversed } from './reversing';
 
 const NOTHING: Omit<Reversed, 'family'> = {
@@ -97,19 +98,8 @@ describe('a gear pump that is reversed', () => {
     expect(reverse(stays)).toMatchObject({ possible: 'slower', newInlet: 'small' });
     expect(reverse(stays).topRpm).toBeCloseTo(1572.84, 2);
     expect(reverse(stays).steps.at(-1)).toBe('stamp-top-speed');
-    const inlet = {
-      cc_rev: 24,
-      gearSets: 1,
-      lineDiameter_mm: 27,
-      lineLength_m: 0.5,
-      lift_m: 0.2,
-      k: 2.5,
-      density_kgm3: 841,
-      mu_Pas: 0.0174,
-      atmosphere_bar: 1.01325,
-      least_bar: 0.8,
-      velocityLimit_ms: 1.5,
-    };
+    const { portDiameter_mm: _, ...way } = INLET;
+    const inlet = { ...way, lineDiameter_mm: 27, velocityLimit_ms: 1.5 };
     // 1.5 m/s through 21 mm, for 24 cm³ a turn.
     const byVelocity = (1.5 * (Math.PI / 4) * 0.021 ** 2 * 60) / 24e-6;
     expect(reverse({ ...stays, inlet }).topRpm).toBeCloseTo(byVelocity, 6);

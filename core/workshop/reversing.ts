@@ -3,7 +3,7 @@ import { inletMaxSpeed, type Inlet } from '../hydraulics/inlet';
 /** The directions in which a shaft turns, seen from its end. */
 export type Turning = 'clockwise' | 'anticlockwise';
 
-/** Where the oil behind the shaft seal goes: two holes one of which is plugged, one hole, a shuttle, to the case, nowhere. */
+/** Says where the oil behind the shaft seal goes: two holes one of which is plugged, one hole, a shuttle, to the case, nowhere. */
 export type DrainKind = 'two-holes' | 'one-hole' | 'shuttle' | 'case' | 'none';
 
 /** A pump that is to turn the other way; lengths in mm, null for what nobody knows. */
@@ -35,7 +35,7 @@ export interface Reversed {
   readonly inlet: Omit<Inlet, 'portDiameter_mm'> | null;
 }
 
-/** What a pump cannot be reversed for. */
+/** Says what a pump cannot be reversed for. */
 export type ReverseStop =
   | 'sheet'
   | 'hub'
@@ -46,7 +46,7 @@ export type ReverseStop =
   | 'relief'
   | 'gerotor-pocket';
 
-/** What has to be known before it is said how. */
+/** Says what has to be known before it is said how. */
 export type ReverseAsk =
   | 'helical'
   | 'relief'
@@ -80,22 +80,22 @@ export const REVERSE_STEPS = [
 ] as const;
 export type ReverseStep = (typeof REVERSE_STEPS)[number];
 
-/** Whether and how a pump is made to turn the other way. */
+/** Tells whether and how a pump is made to turn the other way. */
 export interface Reversing {
   readonly possible: 'yes' | 'slower' | 'no' | 'ask';
   readonly to: Turning;
   readonly stops: readonly ReverseStop[];
   readonly ask: readonly ReverseAsk[];
-  /** Whether inlet and outlet change places. */
+  /** Tells whether inlet and outlet change places. */
   readonly ports: 'swap' | 'stay';
-  /** Which port is the inlet then; null while nobody knows. */
+  /** Says which port is the inlet then; null while nobody knows. */
   readonly newInlet: 'large' | 'small' | 'equal' | 'same' | null;
   readonly steps: readonly ReverseStep[];
   readonly topRpm: number | null;
   readonly speedFactor: number | null;
 }
 
-/** How a kind of pump is reversed: what has to be known, what stops it, whether ports swap, what is done. */
+/** Says how a kind of pump is reversed: what has to be known, what stops it, whether ports swap, what is done. */
 interface Construction {
   readonly asks: readonly ReverseAsk[];
   readonly stops: (pump: Reversed) => readonly ReverseStop[];

@@ -1,13 +1,13 @@
 import { tidy_mm } from '../quantity/units';
 
-/** What a stack of washers may leave, and what is to be had of them; in mm. */
+/** Says what a stack of washers may leave, and what is to be had of them; in mm. */
 export interface ShimChoice {
   readonly lower_mm: number;
   readonly upper_mm: number;
   /** Thicknesses that can be had, as many of each as wanted. */
   readonly shims_mm: readonly number[];
   readonly maxShims: number;
-  /** Where within the limits what is left should lie. */
+  /** Says where within the limits what is left should lie. */
   readonly aim: 'middle' | 'tight' | 'loose';
 }
 

@@ -1,6 +1,6 @@
 import { median } from 'd3-array';
 
-/** Where a figure stands among those of the past. */
+/** Says where a figure stands among those of the past. */
 export interface Standing {
   readonly n: number;
   readonly median: number | null;

@@ -16,7 +16,7 @@ export interface Wrench {
   readonly length_mm: number;
   /** From the square to the bolt. */
   readonly extension_mm: number;
-  /** How far the extension is turned out of the line of the wrench: 90 at right angles, which changes nothing. */
+  /** Says how far the extension is turned out of the line of the wrench: 90 at right angles, which changes nothing. */
   readonly angle_deg: number;
 }
 

@@ -116,7 +116,7 @@ function FigureField({ sum, ask, entry, unit, error, onType }: Props) {
 }
 
 const styles = StyleSheet.create({
-  half: { flexGrow: 1, flexBasis: '46%', minWidth: 150, justifyContent: 'flex-end' },
+  half: { flexGrow: 1, flexBasis: '46%', minWidth: 150 },
   wide: { flexBasis: '100%', gap: 4 },
   input: { fontSize: TYPE.strong, height: TOUCH },
 });

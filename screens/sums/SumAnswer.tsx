@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { Circle, Line, Svg } from 'react-native-svg';
+import type { Verdict } from '@/core/metrology/verdict';
 import { figuresFor } from '@/core/sums/kinds';
 import type { Mark, Page } from '@/core/sums/page';
 import { sayRoom } from '@/core/sums/room';
@@ -9,36 +9,15 @@ import { sayFrame } from '@/core/sums/frame';
 import { spelled } from '@/core/wording/say';
 import { Held } from '@/ui/Held';
 import { Line as Row } from '@/ui/Line';
-import { usePalette, type Palette } from '@/ui/theme';
+import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { Heading, Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import type { SumState } from './useSum';
 
-const TONE = { good: 'in', bad: 'out', unknown: 'muted' } as const satisfies Readonly<
-  Record<Mark, keyof Palette>
+/** The verdict whose mark and colour an answer has. */
+const VERDICT = { good: 'in', bad: 'out', unknown: 'open' } as const satisfies Readonly<
+  Record<Mark, Verdict>
 >;
-
-/** The sign of an answer, of the family of pin and ring: the pin in its ring, beside it, and a ring that is open. */
-export function AnswerMark({ mark, size = 22 }: { readonly mark: Mark; readonly size?: number }) {
-  const palette = usePalette();
-  const color = palette[TONE[mark]];
-  return (
-    <Svg width={size} height={size} viewBox="-12 -12 24 24" aria-hidden>
-      <Circle
-        r={7}
-        fill={palette.paper}
-        stroke={color}
-        strokeWidth={2.4}
-        strokeDasharray={mark === 'unknown' ? '3.2 2.6' : undefined}
-      />
-      {mark === 'good' ? <Circle r={3} fill={color} /> : null}
-      {mark === 'bad' ? <Circle cx={8} cy={-8} r={3} fill={color} /> : null}
-      {mark === 'unknown' ? (
-        <Line x1={-2.5} x2={2.5} y1={0} y2={0} stroke={color} strokeWidth={2} />
-      ) : null}
-    </Svg>
-  );
-}
 
 interface Props {
   readonly sum: Sum;
@@ -61,8 +40,12 @@ export function SumAnswer({ sum, state: { outcome, last } }: Props) {
       {last ? (
         <Held held={outcome.answer === null} quiet={missing !== null}>
           <View style={styles.head}>
-            <AnswerMark mark={last.said.mark} size={30} />
-            <Heading size="instruction" tone={TONE[last.said.mark]} style={layout.grow}>
+            <PinRing verdict={VERDICT[last.said.mark]} size={30} />
+            <Heading
+              size="instruction"
+              tone={VERDICT_TONE[VERDICT[last.said.mark]]}
+              style={layout.grow}
+            >
               {spelled(last.said.head)}
             </Heading>
           </View>
@@ -92,13 +75,13 @@ export const Most = ({ most }: { readonly most: readonly Changed[] }) =>
 const LONGEST = 24;
 
 /** The figures beneath an answer. */
-export function Figures({ sum, state: { last, unit } }: Props) {
+export function Figures({ sum, state: { outcome, last, unit } }: Props) {
   const page = sum.page as unknown as Page<Input, unknown> | undefined;
   if (!last || !page?.rows) return null;
   const rows = page.rows(last.given, last.value, figuresFor(unit));
   if (rows.length === 0) return null;
   return (
-    <View style={layout.stack}>
+    <Held held={outcome.answer === null} quiet>
       <Heading>{spelled(page.rowsName ?? sayRoom('rows'))}</Heading>
       {rows.map(([of, figure, mark]) => (
         <Row key={of}>
@@ -115,10 +98,10 @@ export function Figures({ sum, state: { last, unit } }: Props) {
               </Words>
             </>
           )}
-          {mark ? <AnswerMark mark={mark} /> : null}
+          {mark ? <PinRing verdict={VERDICT[mark]} /> : null}
         </Row>
       ))}
-    </View>
+    </Held>
   );
 }
 

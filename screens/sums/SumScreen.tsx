@@ -218,7 +218,7 @@ function HowWorked({ sum: { page } }: { readonly sum: Sum }) {
 
 /** A link that holds what was typed, an example, and an empty form. */
 function Foot({ listed, sum, state }: PartProps & { readonly listed: RoomSum }) {
-  const { typed, unit, clear, fill } = state;
+  const { typed, unit, clear, fill, bringBack } = state;
   const [shown, setShown] = useState<string | null>(null);
   const copy = async () => {
     const link = `${window.location.origin}${pathOf(listed.id)}?${toLink(typed, unit)}`;
@@ -238,7 +238,11 @@ function Foot({ listed, sum, state }: PartProps & { readonly listed: RoomSum }) 
         <FootButton low name={sayRoom('copy')} onPress={() => void copy()} />
         <FootButton low name="Print" onPress={() => window.print()} />
         <FootButton low name={sayRoom('example')} onPress={() => fill(exampleOf(sum))} />
-        <FootButton low name={sayRoom('clear')} onPress={clear} />
+        {bringBack ? (
+          <FootButton low name={sayRoom('back')} onPress={bringBack} />
+        ) : (
+          <FootButton low name={sayRoom('clear')} onPress={clear} />
+        )}
       </FootRow>
     </View>
   );

@@ -68,6 +68,8 @@ export interface SumState {
   showIn(unit: ShopUnit): void;
   fill(typed: Typed): void;
   clear(): void;
+  /** Brings back what an example or an empty form took the place of; null where nothing was. */
+  readonly bringBack: (() => void) | null;
 }
 
 /**
@@ -87,6 +89,11 @@ export function useSum(id: string, sum: Sum, linked: Typed | null): SumState {
     const fluids = [...shop.fluids, ...GENERIC_FLUIDS];
     return workOut(sum, typed, fluids, unit, TOOLS);
   }, [sum, typed, shop.fluids, unit]);
+  const [replaced, setReplaced] = useState<Typed | null>(null);
+  const replace = (next: Typed, before: Typed | null = typed) => {
+    setReplaced(before);
+    setTyped(next);
+  };
   const [last, setLast] = useState<Outcome['answer']>(null);
   if (outcome.answer && outcome.answer !== last) setLast(outcome.answer);
   return {
@@ -95,12 +102,16 @@ export function useSum(id: string, sum: Sum, linked: Typed | null): SumState {
     outcome,
     last: outcome.answer ?? last,
     isThere,
-    type: (at, text) => setTyped((before) => ({ ...before, [at]: { text, unit } })),
+    type: (at, text) => {
+      setReplaced(null);
+      setTyped((before) => ({ ...before, [at]: { text, unit } }));
+    },
     showIn: setUnit,
-    fill: (more) => setTyped((before) => ({ ...before, ...more })),
+    fill: (more) => replace({ ...typed, ...more }),
     clear: () => {
       setLast(null);
-      setTyped(untouched(sum, unit));
+      replace(untouched(sum, unit));
     },
+    bringBack: replaced && (() => replace(replaced, null)),
   };
 }

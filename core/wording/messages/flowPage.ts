@@ -1,4 +1,4 @@
-/** What Flow says: it is loaded with its page. */
+/** Says what Flow says: it is loaded with its page. */
 export const FLOW_PAGE = {
   'flow.after': 'After the work: {delivered}.',
   'flow.assumed': '{text}, assumed',

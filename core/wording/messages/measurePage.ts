@@ -1,4 +1,4 @@
-/** What Measure says: it is loaded with it. */
+/** Says what Measure says: it is loaded with it. */
 export const MEASURE_PAGE = {
   'measure.askedOther': 'Decide asked for: {check}.',
   'measure.cardHead': '{section}: {verdict}',

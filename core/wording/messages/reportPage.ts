@@ -1,4 +1,4 @@
-/** What the report says: it is loaded with it. */
+/** Says what the report says: it is loaded with it. */
 export const REPORT_PAGE = {
   'report.zeroCount':
     '{state, select, overdue {{count} with zero overdue} other {{count} never zeroed}}',

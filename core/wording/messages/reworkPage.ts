@@ -1,4 +1,4 @@
-/** What Decide says: it is loaded with it. */
+/** Says what Decide says: it is loaded with it. */
 export const REWORK_PAGE = {
   'rework.toolCheck':
     '{tool, select, none {} other {Tool: {tool}. }}{check, select, none {} other {Check: {check}}}',

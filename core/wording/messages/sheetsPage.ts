@@ -1,4 +1,4 @@
-/** What the rooms of the sheets say: it is loaded with them. */
+/** Says what the rooms of the sheets say: it is loaded with them. */
 export const SHEETS_PAGE = {
   'sheets.nominalOf': '{size}, {unit}',
   'sheets.inUnit': 'in {unit}',

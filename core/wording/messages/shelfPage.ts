@@ -1,4 +1,4 @@
-/** What the rooms of the shelf say: it is loaded with them. */
+/** Says what the rooms of the shelf say: it is loaded with them. */
 export const SHELF_PAGE = {
   'shelf.keepsIt': '{doubt} Save again to keep {text}.',
   'shelf.pairOf': 'Pair up: {model}',

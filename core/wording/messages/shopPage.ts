@@ -1,4 +1,4 @@
-/** What the rooms of the shop say: it is loaded with them. */
+/** Says what the rooms of the shop say: it is loaded with them. */
 export const SHOP_PAGE = {
   'shop.noticesOf':
     'Dial Bench {version} ships with {count} packages. Touch one to read its terms.',

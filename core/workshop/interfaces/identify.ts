@@ -12,7 +12,7 @@ import {
   type ShaftSize,
 } from './tables';
 
-/** What was measured of a mount, a shaft and a port; null for what was not. */
+/** Says what was measured of a mount, a shaft and a port; null for what was not. */
 export interface Measured {
   readonly pilot_mm: number | null;
   readonly boltSpacing_mm: number | null;
@@ -32,7 +32,7 @@ export interface Measured {
 /** One size fits, several do, figures fit sizes of their own, one is near, or none is. */
 export type Status = 'fits' | 'several' | 'mixed' | 'near' | 'none';
 
-/** What a measurement may be, and how far off each of its figures is: measured less the table's. */
+/** Says what a measurement may be, and how far off each of its figures is: measured less the table's. */
 export interface Group<Fit> {
   readonly status: Status;
   readonly fits: readonly Fit[];
@@ -81,7 +81,7 @@ export interface Mixed {
   readonly sizes: readonly [string, string];
 }
 
-/** What mount, shaft and port may be; null of what nothing was measured of. */
+/** Says what mount, shaft and port may be; null of what nothing was measured of. */
 export interface Identified {
   readonly flange: Group<FlangeFit> | null;
   readonly shaft: Group<ShaftFit> | null;
@@ -90,7 +90,7 @@ export interface Identified {
   readonly mixed: readonly Mixed[];
 }
 
-/** How far a figure may lie off a table for a size to fit, and to be near, in mm: assumptions. */
+/** Says how far a figure may lie off a table for a size to fit, and to be near, in mm: assumptions. */
 interface Band {
   readonly fits: readonly [under: number, over: number];
   readonly near: readonly [under: number, over: number];

@@ -1,5 +1,6 @@
-/** Millimetres in an inch (ISO 31-1). */
-const INCH = 25.4;
+import { MM_PER } from '../../quantity/units';
+
+const INCH = MM_PER.in;
 
 /** A mounting flange; lengths in mm. */
 export interface FlangeSize {

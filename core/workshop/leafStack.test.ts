@@ -1,0 +1,45 @@
+import fc from 'fast-check';
+import { leafStacks } from './leafStack';
+
+describe('leaves that make a thickness', () => {
+  it('takes fewer, then the one without a thin leaf', () => {
+    const { best } = leafStacks([0.02, 0.03, 0.04, 0.05], 2, 0.07, {});
+    expect(best?.leaves_mm).toEqual([0.04, 0.03]);
+    expect(leafStacks([0.02, 0.03, 0.05, 0.07], 2, 0.07, {}).best?.leaves_mm).toEqual([0.07]);
+  });
+  it('names the neighbours of what it makes, too, and none beyond its ends', () => {
+    const { exact, below, above } = leafStacks([0.05, 0.1, 0.2], 2, 0.15, {});
+    expect([exact, below?.sum_mm, above?.sum_mm]).toEqual([true, 0.1, 0.2]);
+    expect(leafStacks([0.05], 1, 0.04, {})).toMatchObject({ below: null, best: { sum_mm: 0.05 } });
+    expect(leafStacks([0.05], 1, 0.06, {})).toMatchObject({ above: null, best: { sum_mm: 0.05 } });
+    expect(leafStacks([0.15, 0.2], 1, 0.175, {}).best?.sum_mm).toBe(0.2);
+    expect(leafStacks([0.1, 0.05, 0.2], 2, 0.175, {}).best?.sum_mm).toBe(0.2);
+  });
+  it('cannot tell between the neighbours of a limit, nor below the thinnest or over the thickest', () => {
+    const blind = (lower_mm: number | null, upper_mm: number | null) =>
+      leafStacks([0.05, 0.1], 1, 0.05, { lower_mm, upper_mm }).blind;
+    expect(blind(0.02, 0.07)).toEqual([
+      { limit: 'lower', from_mm: 0, to_mm: 0.05 },
+      { limit: 'upper', from_mm: 0.05, to_mm: 0.1 },
+    ]);
+    expect(blind(0.05, 0.1)).toEqual([]);
+    expect(blind(null, 0.3)).toEqual([{ limit: 'upper', from_mm: 0.1, to_mm: null }]);
+  });
+  // Every pair is added up here one by one, so that none is left out by how the search goes through them.
+  it('is as near as any pair of leaves can be', () => {
+    const set = fc.uniqueArray(fc.integer({ min: 2, max: 60 }), { minLength: 2, maxLength: 8 });
+    fc.assert(
+      fc.property(set, fc.integer({ min: 1, max: 130 }), (hundredths, target) => {
+        const leaves = hundredths.map((h) => h / 100);
+        const all = leaves.flatMap((a, i) => [a, ...leaves.slice(i + 1).map((b) => a + b)]);
+        const nearest = Math.min(...all.map((sum) => Math.abs(sum - target / 100)));
+        const { best, exact } = leafStacks(leaves, 2, target / 100, {});
+        expect(Math.abs(best?.off_mm ?? NaN)).toBeCloseTo(nearest, 9);
+        expect(exact).toBe(nearest < 1e-4);
+      }),
+    );
+  });
+  it('wants a set', () => {
+    expect(() => leafStacks([], 1, 0.05, {})).toThrow(/one leaf/);
+  });
+});
