@@ -4,7 +4,7 @@ import { fluidAt } from '../hydraulics/fluid';
 import type { NamedFluid } from '../hydraulics/grades';
 import { MM_PER, type ShopUnit } from '../quantity/units';
 import { figuresFor, kindOf, type Kind } from './kinds';
-import type { Ask, Page, Said } from './page';
+import type { Ask, Mark, Page, Said } from './page';
 import { withUsual, type Input, type Sum, type SumUnit, type Tools } from './sum';
 import { sentence } from '../wording/say';
 import { sayFrame } from './frame';
@@ -24,7 +24,8 @@ type Texts = Readonly<Record<string, string>>;
 /** Says what a change makes of an answer: a whole sentence. */
 export interface Changed {
   readonly words: string;
-  readonly turns: boolean;
+  /** Says how the answer would stand then. */
+  readonly mark: Mark;
 }
 
 /** Says what a page comes to. */
@@ -300,9 +301,10 @@ function mostOf(
     try {
       const then = sum.answer(input as never, tools);
       const words = sayFrame('changed', { what, then: page.brief(then, figures, input) });
-      const turns = page.says(input, then, figures).mark !== said.mark;
+      const { mark } = page.says(input, then, figures);
       const after = page.weigh(then);
-      return [{ words, turns, by: Math.abs((after ?? 0) - (before ?? 0)) }];
+      const by = Math.abs((after ?? 0) - (before ?? 0));
+      return [{ words, mark, turns: mark !== said.mark, by }];
     } catch (error) {
       if (error instanceof InputError) return [];
       throw error;
@@ -311,7 +313,7 @@ function mostOf(
   const moved = tried.filter(({ turns, by }) => turns || by > 0);
   const turning = moved.filter(({ turns }) => turns);
   const others = moved.filter(({ turns }) => !turns).sort((a, b) => b.by - a.by);
-  return [...turning, ...others].slice(0, TOLD).map(({ words, turns }) => ({ words, turns }));
+  return [...turning, ...others].slice(0, TOLD).map(({ words, mark }) => ({ words, mark }));
 }
 
 /**

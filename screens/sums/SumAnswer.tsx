@@ -63,9 +63,10 @@ export const Most = ({ most }: { readonly most: readonly Changed[] }) =>
   most.length === 0 ? null : (
     <View style={layout.stack}>
       <Heading>{sayRoom('changes')}</Heading>
-      {most.map(({ words }) => (
+      {most.map(({ words, mark }) => (
         <Row key={words}>
           <Words style={layout.grow}>{spelled(words)}</Words>
+          <PinRing verdict={VERDICT[mark]} />
         </Row>
       ))}
     </View>
