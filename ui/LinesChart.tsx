@@ -1,5 +1,5 @@
 import { LineChart } from 'react-native-chart-kit';
-import { Path } from 'react-native-svg';
+import { Circle, Path } from 'react-native-svg';
 import { FONT, usePalette } from './theme';
 
 /** One line of a chart, a value at each place of its row. */
@@ -15,6 +15,8 @@ interface Props {
   readonly lines: readonly ChartLine[];
   /** A band round a line: its lower and its upper edge. */
   readonly band?: { readonly lo: readonly number[]; readonly hi: readonly number[] } | null;
+  /** A dot where an answer stands: a place of the row, which may lie between two, and its value. */
+  readonly at?: { readonly place: number; readonly value: number } | null;
   readonly width: number;
   readonly height: number;
   readonly decimals: number;
@@ -42,15 +44,28 @@ function roundTop(most: number): number {
 
 /** Lines over a row of places, with a band round one of them. */
 export default function LinesChart(props: Props) {
-  const { labels, lines, band = null, width, height, decimals, legend, suffix = '' } = props;
+  const {
+    labels,
+    lines,
+    band = null,
+    at = null,
+    width,
+    height,
+    decimals,
+    legend,
+    suffix = '',
+  } = props;
   const { fromZero = false, dots = false } = props;
   const palette = usePalette();
   const top = roundTop(Math.max(...lines.flatMap(({ values }) => values), ...(band?.hi ?? [])));
-  const place = (value: number, i: number, count: number): string => {
-    const x = ROOM.left + (i * (width - ROOM.left)) / count;
-    const y = (height - (height * value) / (top || 1)) * LINES + ROOM.top;
-    return `${x.toFixed(1)} ${y.toFixed(1)}`;
-  };
+  const placed = (value: number, i: number, count: number): readonly [x: number, y: number] => [
+    ROOM.left + (i * (width - ROOM.left)) / count,
+    (height - (height * value) / (top || 1)) * LINES + ROOM.top,
+  ];
+  const place = (value: number, i: number, count: number): string =>
+    placed(value, i, count)
+      .map((px) => px.toFixed(1))
+      .join(' ');
   const edge = (values: readonly number[]) =>
     values.map((value, i) => place(value, i, values.length));
   // What bounds the scale at the top is drawn nowhere.
@@ -78,7 +93,7 @@ export default function LinesChart(props: Props) {
       withShadow={false}
       withVerticalLines={false}
       style={{ paddingRight: ROOM.left, paddingTop: ROOM.top }}
-      decorator={() =>
+      decorator={() => [
         band && fromZero ? (
           <Path
             key="band"
@@ -86,8 +101,9 @@ export default function LinesChart(props: Props) {
             fill={palette.brass}
             opacity={0.22}
           />
-        ) : null
-      }
+        ) : null,
+        at && fromZero ? <Dot key="at" at={placed(at.value, at.place, labels.length)} /> : null,
+      ]}
       chartConfig={{
         backgroundGradientFrom: palette.paper,
         backgroundGradientTo: palette.paper,
@@ -99,4 +115,10 @@ export default function LinesChart(props: Props) {
       }}
     />
   );
+}
+
+/** Where the answer stands on its line. */
+function Dot({ at: [x, y] }: { readonly at: readonly [x: number, y: number] }) {
+  const palette = usePalette();
+  return <Circle cx={x} cy={y} r={7} fill={palette.blue} stroke={palette.paper} strokeWidth={2} />;
 }

@@ -66,9 +66,45 @@ const static_bar = ({ atmosphere_bar, density_kgm3, lift_m }: Inlet): number =>
 export const frictionAt = (reynolds: number): number =>
   reynolds < TURNS ? 64 / reynolds : 0.316 / reynolds ** 0.25;
 
+/** What takes of the atmosphere on the way to a pump, in bar. */
+export interface InletLosses {
+  /** The height; below nought where the oil stands over the pump. */
+  readonly lift_bar: number;
+  /** Speed, bends and strainer, at the port. */
+  readonly port_bar: number;
+  /** Friction of the line. */
+  readonly line_bar: number;
+}
+
 /**
- * Returns the absolute pressure at the inlet of a pump at a flow, in bar: p_atm − ρgh − (1 + K)ρv²/2 at the port −
- * f(L/D)ρv²/2 in the line.
+ * Returns what the way of the oil takes of the atmosphere at a flow: the height ρgh, at the port (1 + K)ρv²/2, and in the
+ * line f(L/D)ρv²/2.
+ *
+ * @param inlet lengths in mm and m, viscosity in Pa·s, density in kg/m³
+ * @param flow_m3s through the inlet
+ * @example
+ * const way = { portDiameter_mm: 25.4, lineDiameter_mm: 25.4, lineLength_m: 0, lift_m: 0, k: 1 };
+ * const oil = { density_kgm3: 800, mu_Pas: 0.02, atmosphere_bar: 1, least_bar: 0.8, velocityLimit_ms: null };
+ * inletLosses({ cc_rev: 20, gearSets: 1, ...way, ...oil }, 0.001); // { lift_bar: 0, port_bar: 0.031158, line_bar: 0 }
+ * @see Bernoulli; Darcy and Weisbach
+ */
+export function inletLosses(inlet: Inlet, flow_m3s: number): InletLosses {
+  const { portDiameter_mm, lineDiameter_mm, lineLength_m, k, density_kgm3, mu_Pas } = inlet;
+  const port_ms = flow_m3s / area_m2(portDiameter_mm);
+  const line_ms = flow_m3s / area_m2(lineDiameter_mm);
+  const head_bar = (v: number) => (density_kgm3 * v * v) / 2 / PA_PER_BAR;
+  const line_m = lineDiameter_mm * M_PER_MM;
+  const reynolds = (density_kgm3 * line_ms * line_m) / mu_Pas;
+  return {
+    lift_bar: inlet.atmosphere_bar - static_bar(inlet),
+    port_bar: (1 + k) * head_bar(port_ms),
+    line_bar: reynolds > 0 ? frictionAt(reynolds) * (lineLength_m / line_m) * head_bar(line_ms) : 0,
+  };
+}
+
+/**
+ * Returns the absolute pressure at the inlet of a pump at a flow, in bar: what height, port and line leave of the
+ * atmosphere.
  *
  * @param inlet lengths in mm and m, viscosity in Pa·s, density in kg/m³
  * @param flow_m3s through the inlet
@@ -76,19 +112,25 @@ export const frictionAt = (reynolds: number): number =>
  * const way = { portDiameter_mm: 25.4, lineDiameter_mm: 25.4, lineLength_m: 0, lift_m: 0, k: 1 };
  * const oil = { density_kgm3: 800, mu_Pas: 0.02, atmosphere_bar: 1, least_bar: 0.8, velocityLimit_ms: null };
  * inletPressure_bar({ cc_rev: 20, gearSets: 1, ...way, ...oil }, 0.001); // 0.968842
- * @see Bernoulli; Darcy and Weisbach
+ * @see inletLosses
  */
 export function inletPressure_bar(inlet: Inlet, flow_m3s: number): number {
-  const { portDiameter_mm, lineDiameter_mm, lineLength_m, k, density_kgm3, mu_Pas } = inlet;
-  const port_ms = flow_m3s / area_m2(portDiameter_mm);
-  const line_ms = flow_m3s / area_m2(lineDiameter_mm);
-  const head = (v: number) => (density_kgm3 * v * v) / 2;
-  const line_m = lineDiameter_mm * M_PER_MM;
-  const reynolds = (density_kgm3 * line_ms * line_m) / mu_Pas;
-  const friction =
-    reynolds > 0 ? frictionAt(reynolds) * (lineLength_m / line_m) * head(line_ms) : 0;
-  return static_bar(inlet) - ((1 + k) * head(port_ms) + friction) / PA_PER_BAR;
+  const { port_bar, line_bar } = inletLosses(inlet, flow_m3s);
+  return static_bar(inlet) - port_bar - line_bar;
 }
+
+/**
+ * Returns the flow of a pump at a speed, in m³/s.
+ *
+ * @param inlet displacement in cm³, with its gear sets
+ * @param rpm speed of the pump
+ * @example
+ * flowAt_m3s({ cc_rev: 30, gearSets: 2 }, 1000); // 0.001
+ */
+export const flowAt_m3s = (
+  { cc_rev, gearSets }: Pick<Inlet, 'cc_rev' | 'gearSets'>,
+  rpm: number,
+): number => (rpm * cc_rev * gearSets * M3_PER_CC) / 60;
 
 /** Returns the flow at which the loss alone would take all of the atmosphere: beyond it nothing is left to look for. */
 function hopeless_m3s(inlet: Inlet): number {
@@ -158,7 +200,7 @@ const WIDEST_mm = 1e6;
 export function inletBore(inlet: Inlet, rpm: number, change: 'both' | 'port'): InletBore {
   const none = { bore_mm: null, byPressure_mm: null, byVelocity_mm: null };
   if (static_bar(inlet) <= inlet.least_bar) return { ...none, why: 'lift' };
-  const flow = (rpm * inlet.cc_rev * inlet.gearSets * M3_PER_CC) / 60;
+  const flow = flowAt_m3s(inlet, rpm);
   const starves = (bore_mm: number): boolean => {
     const line = change === 'both' ? bore_mm : inlet.lineDiameter_mm;
     const wider = { ...inlet, portDiameter_mm: bore_mm, lineDiameter_mm: line };

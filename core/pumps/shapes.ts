@@ -103,6 +103,8 @@ export function polygonPath(points: readonly Point[]): string {
  *
  * @param centre in mm
  * @param radius in mm
+ * @example
+ * circlePath({ x: 0, y: 0 }, 5); // 'M-5 0a5 5 0 1 0 10 0a5 5 0 1 0 -10 0Z'
  */
 export function circlePath({ x, y }: Point, radius: number): string {
   const fine = fineness(radius);

@@ -59,7 +59,19 @@ export function parseAmount(text: string, amounts: Amounts, shop: ShopUnit): num
  * bareAmount(0.9144, bore, 'thou'); // '3'
  */
 export const bareAmount = (value: number, amounts: Amounts, shop: ShopUnit): string =>
-  trimmed(value / (worthOf(amounts, amounts.usual[shop]) ?? 1), amounts.decimals[shop]);
+  trimmed(inUsual(value, amounts, shop), amounts.decimals[shop]);
+
+/**
+ * Returns an amount in the shop's unit, for a chart of it.
+ *
+ * @param value in the first of its units
+ * @param amounts the quantity
+ * @param shop the unit that the shop displays
+ * @example
+ * inUsual(3.785411784, FLOW, 'thou'); // 1
+ */
+export const inUsual = (value: number, amounts: Amounts, shop: ShopUnit): number =>
+  value / (worthOf(amounts, amounts.usual[shop]) ?? 1);
 
 /**
  * Writes an amount in the shop's unit.

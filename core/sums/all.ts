@@ -18,11 +18,6 @@ const OTHERS: readonly ListedSum[] = [
     load: async () => (await import('./measuring')).gapOfSizes,
   },
   {
-    id: 'conformity',
-    name: 'Whether a size keeps its limits',
-    load: async () => (await import('./measuring')).conformityOf,
-  },
-  {
     id: 'match.parts',
     name: 'Which body goes with which gear set',
     load: async () => (await import('./building')).matchParts,
@@ -31,11 +26,6 @@ const OTHERS: readonly ListedSum[] = [
     id: 'rework.plan',
     name: 'The cheapest work that brings gaps in',
     load: async () => (await import('./building')).reworkPlan,
-  },
-  {
-    id: 'repeatability.study',
-    name: 'How well readings repeat',
-    load: async () => (await import('./measuring')).repeatability,
   },
   {
     id: 'leak',

@@ -18,6 +18,10 @@ const WORDS = {
   never: 'With this uncertainty nothing between the limits is in.',
   brief: '{percent} in 100',
   half: 'the uncertainty is half of it',
+  curve: 'chance of being in',
+  axes: 'chance in 100 over what was read',
+  needed: 'from here on it counts as in',
+  drawn: 'The chance of lying inside over what was read; here it is {percent} in 100.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -72,6 +76,28 @@ export const conformityNeedOf = sum({
     brief: ({ probability }, f) => say('brief', { percent: f.plain(100 * probability, 0) }),
     weigh: ({ probability }) => probability,
     changes: (given) => [{ what: say('half'), input: { ...given, u_mm: given.u_mm / 2 } }],
+    picture: ({ value_mm, u_mm, ...given }, { probability }, f, pens) => {
+      const limits = limitsIn(given);
+      const ends = [limits.lower_mm, limits.upper_mm].flatMap((end) => (end === null ? [] : [end]));
+      const beyond = 4 * u_mm || 0.01;
+      if (ends.length === 0) return null;
+      return pens.chart({
+        from: Math.min(value_mm, ...ends) - beyond,
+        to: Math.max(value_mm, ...ends) + beyond,
+        at: value_mm,
+        label: (mm) => f.bareGap(mm),
+        curves: [
+          {
+            name: say('curve'),
+            of: (mm) => 100 * conformityNeed(mm, u_mm, limits).probability,
+          },
+          { name: say('needed'), of: () => 95, dashed: true },
+        ],
+        decimals: 0,
+        axes: say('axes'),
+        said: say('drawn', { percent: f.plain(100 * probability, 0) }),
+      });
+    },
     formula: {
       line: 'P = Φ((upper − x)/u) − Φ((lower − x)/u); in at P ≥ 0.95, out at P ≤ 0.05',
       symbols: [

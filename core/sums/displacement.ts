@@ -16,6 +16,9 @@ const WORDS = {
   twice: 'Twice as wide it moves twice as much.',
   brief: '{cc}',
   wider: 'the gears are {by} wider',
+  curve: 'flow',
+  axes: '{unit} over the speed of the pump in rpm, without any gap',
+  drawn: 'Flow over speed up to 3000 rpm, without any gap: {flow} at 1000 rpm.',
 } as const;
 
 const sayHere = sayFrom(WORDS);
@@ -177,6 +180,17 @@ export const displacementOf = sum({
         },
       ];
     },
+    picture: (_, { cc_rev }, f, pens) =>
+      pens.chart({
+        from: 0,
+        to: 3 * AT_rpm,
+        at: AT_rpm,
+        label: (rpm) => f.plain(rpm, 0),
+        curves: [{ name: sayHere('curve'), of: (rpm) => f.inFlow((cc_rev * rpm) / 1000) }],
+        decimals: 0,
+        axes: sayHere('axes', { unit: f.flowUnit }),
+        said: sayHere('drawn', { flow: f.flow((cc_rev * AT_rpm) / 1000) }),
+      }),
     formula: {
       line: 'V = 2πb·(r_a² − r_p² − t₀²/12); ring: πb·[(r_a1² − r_1²) + (r_1/r_2)(r_2² − r_a2²) − (1 − z_1/z_2)·t₀²/12]; gerotor: N·b·(A_max − A_min); vanes: 2be·(πD − z·t)',
       symbols: [

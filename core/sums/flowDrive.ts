@@ -21,6 +21,12 @@ const WORDS = {
   brief: '{flow}',
   noBrief: 'nothing to tell',
   faster: 'the engine turns at {rpm}',
+  axes: '{unit} over the speed of the pump in rpm',
+  curveReal: 'what arrives',
+  curveTheory: 'without any gap',
+  curveWider: 'with the new width',
+  drawn: 'Flow over the speed of the pump: {flow} at {rpm}.',
+  drawnTheory: 'Flow over the speed of the pump, without any gap, and its {rpm}.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -159,6 +165,32 @@ export const flowDrive = sum({
         input: { ...given, driveRpm: given.driveRpm + FASTER_rpm },
       },
     ],
+    picture: ({ gearSets, cc_rev }, answer, f, pens) => {
+      const { pumpRpm, slip_lpm, newCc_rev, delivered_lpm, way } = answer;
+      const sets = (cc: number) => (rpm: number) => f.inFlow((gearSets * cc * rpm) / 1000);
+      const arriving = (cc: number) => (rpm: number) =>
+        f.inFlow(Math.max(0, (gearSets * cc * rpm) / 1000 - (slip_lpm ?? 0)));
+      if (cc_rev == null || pumpRpm === 0) return null;
+      const isTested = way === 'test';
+      return pens.chart({
+        from: 0,
+        to: 1.5 * pumpRpm,
+        at: pumpRpm,
+        label: (rpm) => f.plain(rpm, 0),
+        curves: [
+          ...(isTested ? [{ name: say('curveReal'), of: arriving(cc_rev) }] : []),
+          { name: say('curveTheory'), of: sets(cc_rev), dashed: isTested },
+          ...(isTested && newCc_rev !== null
+            ? [{ name: say('curveWider'), of: arriving(newCc_rev), dashed: true }]
+            : []),
+        ],
+        decimals: 0,
+        axes: say('axes', { unit: f.flowUnit }),
+        said: isTested
+          ? say('drawn', { flow: f.flow(delivered_lpm ?? 0), rpm: f.rpm(pumpRpm) })
+          : say('drawnTheory', { rpm: f.rpm(pumpRpm) }),
+      });
+    },
     formula: {
       line: 'slip = V·n_t − Q_t; Q = V·n − slip; wider: V·b′/b',
       symbols: [

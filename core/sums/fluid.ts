@@ -1,8 +1,10 @@
 import { object } from 'yup';
-import { fluidAt, temperatureFor } from '../hydraulics/fluid';
+import { fluidAt, temperatureFor, type Fluid } from '../hydraulics/fluid';
 import { figure, positive } from './fields';
 import { sayFrom } from '../wording/say';
-import { type Ask, type Formula } from './page';
+import type { Figures } from './kinds';
+import type { Ask, Formula } from './page';
+import type { Pens } from './picture';
 import { sum } from './sum';
 
 const WORDS = {
@@ -13,6 +15,9 @@ const WORDS = {
   hotter: 'it is {celsius} hot',
   thicker: 'Below that it is thicker.',
   briefTemp: '{celsius}',
+  curve: 'viscosity',
+  axes: 'mm²/s over temperature',
+  drawn: 'Viscosity over temperature: {kv} mm²/s at {celsius}.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -42,6 +47,28 @@ const FLUID_FORMULA: Formula = {
   source: 'ASTM D341 (Walther)',
   assumed: ['Under 2 mm²/s: ln ν over 1/T between the two points.'],
 };
+
+/** Reach of the curve to either side of where the answer stands. */
+const REACH_K = { colder: 15, hotter: 45 } as const;
+
+/** Draws how thick a fluid is round a temperature. */
+const curve = (fluid: Fluid, celsius: number, f: Figures, pens: Pens) =>
+  pens.chart({
+    from: celsius - REACH_K.colder,
+    to: celsius + REACH_K.hotter,
+    at: celsius,
+    label: (at) => f.celsius(at),
+    curves: [{ name: say('curve'), of: (at) => fluidAt(fluid, at).kv_mm2s }],
+    decimals: 0,
+    axes: say('axes'),
+    said: say('drawn', { celsius: f.celsius(celsius), kv: thickness(fluid, celsius, f) }),
+  });
+
+/** Writes how thick a fluid is at a temperature. */
+function thickness(fluid: Fluid, celsius: number, f: Figures): string {
+  const { kv_mm2s } = fluidAt(fluid, celsius);
+  return f.plain(kv_mm2s, kv_mm2s < 100 ? 1 : 0);
+}
 
 /** The fields of a fluid, as a data sheet gives them. */
 export const fluidFields = {
@@ -78,6 +105,7 @@ export const fluidAtTemperature = sum({
         input: { ...given, temp_C: given.temp_C - HOTTER_K },
       },
     ],
+    picture: ({ temp_C, ...fluid }, _, f, pens) => curve(fluid, temp_C, f, pens),
     formula: FLUID_FORMULA,
     beside: ['fluid.tempFor'],
   },
@@ -108,6 +136,7 @@ export const fluidTempFor = sum({
     }),
     brief: ({ temp_C }, f) => say('briefTemp', { celsius: f.celsius(temp_C) }),
     weigh: ({ temp_C }) => temp_C,
+    picture: ({ want_mm2s: _, ...fluid }, { temp_C }, f, pens) => curve(fluid, temp_C, f, pens),
     formula: FLUID_FORMULA,
     beside: ['fluid.at'],
   },

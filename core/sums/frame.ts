@@ -13,6 +13,7 @@ export const FRAME_WORDS = {
   limitRange: '{lower} to {upper}',
   limitMost: 'at most {upper}',
   limitLeast: 'at least {lower}',
+  warmer: 'the oil is {celsius} hot',
   inside: 'in',
   outside: 'out',
   close: 'too close to call',

@@ -26,6 +26,10 @@ const WORDS = {
   unevenWord: 'uneven',
   conflictWord: 'closes hot',
   openWord: 'not to be told',
+  hub: 'hub',
+  window: 'dashed: the window',
+  drawn:
+    'The hub in its bushing: {smallest} where it is closest, {largest} where it is widest, all round drawn large.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -43,6 +47,9 @@ const gapText = ({ clearance_mm: { smallest, largest } }: HubAnswer, f: Figures)
   f.bareGap(smallest) === f.bareGap(largest)
     ? f.gap(smallest)
     : [f.bareGap(smallest), f.gap(largest)].join('–');
+
+/** So wide is the widest clearance drawn, in px. */
+const RING_PX = 24;
 
 /** Steel, in 1/K. */
 const STEEL_per_K = 11.7e-6;
@@ -145,6 +152,27 @@ export const hubFitOf = sum({
         ({ bore_mm, measure }, i) =>
           [say(measure ? 'stepMeasure' : 'step', { number: i + 1 }), f.size(bore_mm)] as const,
       ),
+    picture: (given, { clearance_mm }, f, pens) => {
+      const [middle, hub] = [{ x: 180, y: 92 }, 58];
+      const { smallest, largest } = clearance_mm;
+      const ends = [given.lower_mm, given.upper_mm].flatMap((end) => (end == null ? [] : [end]));
+      const px = RING_PX / Math.max(Math.abs(smallest), Math.abs(largest), ...ends, 0.01);
+      const bore = (mm: number) => hub + mm * px;
+      return {
+        height: 186,
+        said: say('drawn', { smallest: f.gap(smallest), largest: f.gap(largest) }),
+        parts: [
+          pens.circle(middle, hub + RING_PX + 6, { fill: 'vane', line: 'ink' }),
+          pens.oval(middle, bore(largest), bore(smallest), { fill: 'paper', line: 'ink' }),
+          pens.circle(middle, hub, { fill: 'steel', line: 'ink' }),
+          ...ends.map((mm) => pens.circle(middle, bore(mm), { line: 'out', dashed: true })),
+          pens.words(say('hub'), 180, 96, 'middle'),
+          pens.words(f.gap(largest), 272, 96, 'start'),
+          pens.words(f.gap(smallest), 88, 96, 'end'),
+          ...(ends.length > 0 ? [pens.words(say('window'), 352, 16, 'end', 'out')] : []),
+        ],
+      };
+    },
     formula: {
       line: 'hot = bore·(1 + α_b(T_b − 20)) − hub·(1 + α_h(T_h − 20))',
       symbols: [

@@ -12,6 +12,11 @@ const WORDS = {
   uncertain: 'The graduation alone leaves ± {u}.',
   brief: '{swing}',
   flatter: 'the stylus lies 10° flatter',
+  moved: 'moved {swing}',
+  shows: 'the dial shows {reading}',
+  askew: 'θ {angle}°',
+  drawnLever: 'The stylus of a lever indicator on a surface, {angle}° off lying along it.',
+  drawnPlunger: 'The stem of a plunger indicator over a surface, {angle}° off the movement.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -73,6 +78,30 @@ export const indicatorLever = sum({
       given.angle_deg >= 10
         ? [{ what: say('flatter'), input: { ...given, angle_deg: given.angle_deg - 10 } }]
         : [],
+    picture: (given, { swing_mm }, f, pens) => {
+      const { angle_deg, reading_mm } = given;
+      const [ball, isLever] = [{ x: 190, y: 112 }, given.indicator === 'lever'];
+      // A lever lies along the surface, a plunger stands over it: each by its angle off that.
+      const stem = pens.onClock(isLever ? 270 + angle_deg : -angle_deg, 96, ball);
+      const along = pens.onClock(isLever ? angle_deg : -angle_deg, 60, ball);
+      const rest = isLever ? { x: 80, y: 112 } : { x: 190, y: 16 };
+      return {
+        height: 150,
+        said: say(isLever ? 'drawnLever' : 'drawnPlunger', { angle: f.plain(angle_deg, 1) }),
+        parts: [
+          pens.rect(60, 121, 240, 26, { fill: 'casting', line: 'ink' }),
+          pens.line([ball, rest], { line: 'muted', dashed: true }),
+          pens.line([ball, stem], { line: 'ink', width: 5 }),
+          pens.circle(ball, 9, { fill: 'steel', line: 'ink' }),
+          // What it touches moves square to its face; a lever's ball follows round its pivot.
+          ...(isLever ? [pens.arrow(ball, along, 'muted')] : []),
+          pens.arrow({ x: 262, y: 118 }, { x: 262, y: 58 }, 'blue'),
+          pens.words(say('moved', { swing: f.gap(swing_mm) }), 262, 48, 'middle', 'blue'),
+          pens.words(say('shows', { reading: f.gap(reading_mm) }), 8, 16, 'start', 'muted'),
+          pens.words(say('askew', { angle: f.plain(angle_deg, 1) }), 8, 36),
+        ],
+      };
+    },
     formula: {
       line: 'swing = reading·cos θ; backlash = swing·r_pitch/r_contact; u = graduation/√12',
       symbols: [

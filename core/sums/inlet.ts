@@ -1,9 +1,11 @@
 import { object, type TestContext } from 'yup';
-import { inletBore, inletMaxSpeed } from '../hydraulics/inlet';
+import { flowAt_m3s, inletBore, inletLosses, inletMaxSpeed, type Inlet } from '../hydraulics/inlet';
 import { dashFor, boreOfDash } from '../workshop/interfaces/tables';
 import { choice, figure, notBelow, perhaps, positive } from './fields';
 import { sayFrom } from '../wording/say';
-import { type Ask, type Formula } from './page';
+import type { Figures } from './kinds';
+import type { Ask, Formula } from './page';
+import type { Pens, Picture } from './picture';
 import { sum } from './sum';
 
 const WORDS = {
@@ -26,6 +28,13 @@ const WORDS = {
   boreBrief: '{bore}',
   boreNone: 'no bore',
   slower: 'the pump turns at {rpm}',
+  atLift: 'The height takes',
+  atPort: 'Port, bends and strainer take',
+  atLine: 'The hose takes',
+  left: 'Left at the inlet, absolute',
+  least: 'least {bar}',
+  drawn:
+    'What the way of the oil takes of the air pressure at {rpm}: {left} are left at the inlet, {least} is the least.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -103,6 +112,40 @@ const EXAMPLE_WAY = {
   velocityLimit_ms: 1.5,
 };
 
+/** Draws what the way of the oil takes of the atmosphere, step by step, down to what is left at the inlet. */
+function ladder(inlet: Inlet, rpm: number, f: Figures, pens: Pens): Picture {
+  const { lift_bar, port_bar, line_bar } = inletLosses(inlet, flowAt_m3s(inlet, rpm));
+  const raised = Math.max(0, -lift_bar);
+  const left = inlet.atmosphere_bar - lift_bar - port_bar - line_bar;
+  const steps = [
+    { name: say('atLift'), taken: Math.max(0, lift_bar) },
+    { name: say('atPort'), taken: port_bar },
+    { name: say('atLine'), taken: line_bar },
+  ];
+  let rest = inlet.atmosphere_bar + raised;
+  const bars = steps.map(({ name, taken }) => {
+    rest -= taken;
+    const pieces = [
+      { value: Math.max(0, rest), ink: 'worked' as const },
+      { value: taken, ink: 'brass' as const },
+    ];
+    return { name, pieces, total: f.bar(taken) };
+  });
+  const least = { at: inlet.least_bar, text: say('least', { bar: f.bar(inlet.least_bar) }) };
+  return pens.bars({
+    bars: [
+      ...bars,
+      {
+        name: say('left'),
+        pieces: [{ value: Math.max(0, left), ink: left < inlet.least_bar ? 'out' : 'in' }],
+        total: f.bar(left),
+      },
+    ],
+    lines: [{ ...least, ink: 'out' }],
+    said: say('drawn', { rpm: f.rpm(rpm), left: f.bar(left), least: f.bar(inlet.least_bar) }),
+  });
+}
+
 /** Tells how fast a pump may run before its inlet starves it. */
 export const inletMaxSpeedOf = sum({
   input: object(inletFields),
@@ -150,6 +193,8 @@ export const inletMaxSpeedOf = sum({
         },
       ];
     },
+    picture: (inlet, { rpm }, f, pens) =>
+      ladder({ ...inlet, velocityLimit_ms: inlet.velocityLimit_ms ?? null }, rpm, f, pens),
     formula: INLET_FORMULA,
     beside: ['inlet.bore'],
   },
@@ -230,6 +275,12 @@ export const inletBoreOf = sum({
       ...(byPressure_mm === null ? [] : [[say('byPressure'), f.size(byPressure_mm)] as const]),
       ...(byVelocity_mm === null ? [] : [[say('bySpeed'), f.size(byVelocity_mm)] as const]),
     ],
+    picture: (given, { bore_mm }, f, pens) => {
+      if (bore_mm === null || given.rpm === 0) return null;
+      const line_mm = given.change === 'both' ? bore_mm : (given.lineDiameter_mm ?? bore_mm);
+      const bores = { portDiameter_mm: bore_mm, lineDiameter_mm: line_mm, velocityLimit_ms: null };
+      return ladder({ ...given, ...bores }, given.rpm, f, pens);
+    },
     formula: INLET_FORMULA,
     beside: ['inlet.maxSpeed', 'port.flow'],
   },

@@ -43,6 +43,10 @@ const WORDS = {
   ofPilot: 'pilot {size}',
   ofBolts: 'bolts {size}',
   mixedSizes: 'Mixed: {a}, {b}.',
+  pilot: 'pilot {size}',
+  across: 'shaft {size}',
+  bolts: 'bolts {size}',
+  drawn: 'The mount to scale as it was measured: pilot, bolts and shaft.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -225,6 +229,48 @@ export const interfaceIdentify = sum({
         ),
       ];
     },
+    picture: (given, answer, f, pens) => {
+      const [fit] = answer.flange?.fits ?? [];
+      const { pilot_mm, boltSpacing_mm, shaftDiameter_mm, spacingIs } = given;
+      const holes = given.bolts ?? fit?.bolts ?? 2;
+      if (pilot_mm == null && boltSpacing_mm == null && shaftDiameter_mm == null) return null;
+      const across_mm =
+        (boltSpacing_mm ?? 0) * (holes === 4 && spacingIs === 'side' ? Math.SQRT2 : 1);
+      const [middle, most] = [
+        { x: 180, y: 92 },
+        Math.max(across_mm, pilot_mm ?? 0, shaftDiameter_mm ?? 0),
+      ];
+      const px = 148 / most;
+      const first = holes === 4 ? 45 : 90;
+      const bolts = Array.from({ length: boltSpacing_mm == null ? 0 : holes }, (_, i) =>
+        pens.onClock(first + (360 / holes) * i, (across_mm / 2) * px, middle),
+      );
+      return {
+        height: 186,
+        said: say('drawn'),
+        parts: [
+          ...(boltSpacing_mm == null
+            ? []
+            : [pens.circle(middle, (across_mm / 2) * px, { line: 'muted', dashed: true })]),
+          ...(pilot_mm == null
+            ? []
+            : [
+                pens.circle(middle, (pilot_mm / 2) * px, { fill: 'casting', line: 'ink' }),
+                pens.words(say('pilot', { size: f.size(pilot_mm) }), 8, 16),
+              ]),
+          ...(shaftDiameter_mm == null
+            ? []
+            : [
+                pens.circle(middle, (shaftDiameter_mm / 2) * px, { fill: 'steel', line: 'ink' }),
+                pens.words(say('across', { size: f.size(shaftDiameter_mm) }), 352, 16, 'end'),
+              ]),
+          ...bolts.map((bolt) => pens.circle(bolt, 7, { fill: 'paper', line: 'ink' })),
+          ...(boltSpacing_mm == null
+            ? []
+            : [pens.words(say('bolts', { size: f.size(boltSpacing_mm) }), 8, 182)]),
+        ],
+      };
+    },
     formula: {
       line: 'measured − table, each figure by itself, then all of one part together',
       symbols: [],
@@ -250,7 +296,13 @@ const FLOW_WORDS = {
   usual:
     'Usual: suction 0.5 to 1.5 m/s (1.6 to 5 ft/s), return 2 to 3 (7 to 10), pressure 3 to 6 (10 to 20).',
   brief: '{flow}',
+  curve: 'flow',
+  axes: '{unit} over the speed of the oil in {speed}',
+  drawn: 'Flow through this bore over the speed of the oil: {flow} at {speed}.',
 } as const;
+
+/** The fastest that a line of pressure is laid out for. */
+const FASTEST_ms = 6;
 
 const sayFlow = sayFrom(FLOW_WORDS);
 
@@ -302,6 +354,22 @@ export const portFlow = sum({
     }),
     brief: ({ flow_lpm }, f) => sayFlow('brief', { flow: f.flow(flow_lpm) }),
     weigh: ({ flow_lpm }) => flow_lpm,
+    picture: (_, { bore_mm, velocity_ms, flow_lpm }, f, pens) =>
+      pens.chart({
+        from: 0,
+        to: Math.max(FASTEST_ms, 1.3 * velocity_ms),
+        at: velocity_ms,
+        label: (speed) => f.bareSpeed(speed),
+        curves: [
+          {
+            name: sayFlow('curve'),
+            of: (speed) => f.inFlow(speed * area_m2(bore_mm) * LPM),
+          },
+        ],
+        decimals: 0,
+        axes: sayFlow('axes', { unit: f.flowUnit, speed: f.speedUnit }),
+        said: sayFlow('drawn', { flow: f.flow(flow_lpm), speed: f.speed(velocity_ms) }),
+      }),
     formula: {
       line: 'Q = v·A; bore = dash/16 in',
       symbols: [

@@ -1,6 +1,7 @@
 import {
   FLOW,
   formatAmount,
+  inUsual,
   parseAmount,
   PRESSURE,
   bareAmount,
@@ -94,9 +95,14 @@ export interface Figures {
   bareSize(mm: number): string;
   bar(bar: number): string;
   flow(lpm: number): string;
+  /** Returns a flow in the shop’s unit, for a chart; its unit stands beside it. */
+  inFlow(lpm: number): number;
+  readonly flowUnit: string;
   cc(cc: number): string;
   celsius(celsius: number): string;
   speed(ms: number): string;
+  bareSpeed(ms: number): string;
+  readonly speedUnit: string;
   reach(m: number): string;
   rpm(rpm: number): string;
   plain(value: number, decimals: number): string;
@@ -125,10 +131,14 @@ export function figuresFor(shop: ShopUnit): Figures {
     bareSize: (mm) => signed(mm, 'size', shop),
     bar: (bar) => pressureText(bar, shop),
     flow: (lpm) => formatAmount(lpm, FLOW, shop),
+    inFlow: (lpm) => inUsual(lpm, FLOW, shop),
+    flowUnit: FLOW.usual[shop],
     cc: (cc) => formatAmount(cc, DISPLACEMENT, shop),
     celsius: (celsius) =>
       with_(bareTemperature(celsius, shop).replace('-', '−'), temperatureUnit(shop)),
     speed: (ms) => formatAmount(ms, SPEED, shop),
+    bareSpeed: (ms) => bareAmount(ms, SPEED, shop),
+    speedUnit: SPEED.usual[shop],
     reach: (m) => formatAmount(m, REACH, shop),
     rpm: (rpm) => with_(trimmed(rpm, 0), 'rpm'),
     plain: (value, decimals) => trimmed(value, decimals).replace('-', '−'),

@@ -17,9 +17,16 @@ const WORDS = {
   more: 'one leaf more may be held',
   below: 'Next below',
   above: 'Next above',
+  wanted: 'wanted {gap}',
+  limit: 'limit {gap}',
+  drawn:
+    'A scale with the thickness wanted, the stacks next to it, and in brass what the set cannot tell.',
 } as const;
 
 const say = sayFrom(WORDS);
+
+/** So much of what has no upper end is drawn. */
+const BEYOND_mm = 0.05;
 
 const stackWords = ({ leaves_mm }: LeafStack, f: Figures): string => {
   const thin = leaves_mm.slice(0, -1).map((mm) => f.bareGap(mm));
@@ -74,6 +81,30 @@ export const leavesStack = sum({
       ...(below ? [[say('below'), stackWords(below, f)] as const] : []),
       ...(above ? [[say('above'), stackWords(above, f)] as const] : []),
     ],
+    picture: (given, { below, above, blind }, f, pens) =>
+      pens.scale({
+        stretches: blind.map(({ from_mm, to_mm }) => ({
+          from: from_mm,
+          to: to_mm ?? Math.max(from_mm, given.target_mm, given.upper_mm ?? 0) + BEYOND_mm,
+          ink: 'brass',
+        })),
+        marks: [
+          {
+            at: given.target_mm,
+            text: say('wanted', { gap: f.bareGap(given.target_mm) }),
+            ink: 'blue',
+          },
+          ...[below, above].flatMap((stack) =>
+            stack ? [{ at: stack.sum_mm, text: f.bareGap(stack.sum_mm), ink: 'ink' as const }] : [],
+          ),
+          ...[given.lower_mm, given.upper_mm].flatMap((limit) =>
+            limit == null
+              ? []
+              : [{ at: limit, text: say('limit', { gap: f.bareGap(limit) }), ink: 'out' as const }],
+          ),
+        ],
+        said: say('drawn'),
+      }),
     formula: {
       line: 'Σ leaves = thickness',
       symbols: [],

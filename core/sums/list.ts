@@ -130,6 +130,18 @@ export const ROOM_SUMS: readonly RoomSum[] = [
     load: async () => (await import('./moneyCompare')).moneyCompare,
   },
   {
+    id: 'conformity',
+    name: 'Is it in, by leaves or by a size?',
+    called: 'limit chance probability feeler bracket verdict guard band',
+    load: async () => (await import('./conformity')).conformityOf,
+  },
+  {
+    id: 'repeatability.study',
+    name: 'How far can people and the instrument be trusted?',
+    called: 'repeatability reproducibility grr gage study scatter',
+    load: async () => (await import('./repeatability')).repeatability,
+  },
+  {
     id: 'conformity.need',
     name: 'How sure is this verdict?',
     called: 'uncertainty limit probability guard band',

@@ -22,6 +22,11 @@ const WORDS = {
   day: 'the repair takes a day longer',
   comeback: 'the repair comes back twice as often',
   hour: 'the work takes an hour longer',
+  paid: 'paid for work, parts or the new pump',
+  waiting: 'waiting',
+  back: 'comebacks, by their chance',
+  drawn:
+    'Both costs as bars: what is paid, what waiting costs, and what comebacks cost by their chance.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -125,6 +130,36 @@ export const moneyCompare = sum({
       [say('repairRow'), f.plain(answer.repair, CENTS)],
       ...(answer.new === null ? [] : [[say('newRow'), f.plain(answer.new, CENTS)] as const]),
     ],
+    picture: (given, answer, f, pens) => {
+      const bar = (name: string, total: number, days: number, percent: number) => {
+        const [waiting, back] = [days * given.downPerDay, (percent / 100) * given.comebackCost];
+        const pieces = [
+          { value: total - waiting - back, ink: 'steel' as const },
+          { value: waiting, ink: 'brass' as const },
+          { value: back, ink: 'out' as const },
+        ];
+        return { name, pieces, total: f.plain(total, CENTS) };
+      };
+      const repair = bar(
+        say('repairRow'),
+        answer.repair,
+        given.repairDays,
+        given.repairComeback_percent,
+      );
+      const fresh =
+        answer.new === null
+          ? []
+          : [bar(say('newRow'), answer.new, given.newDays, given.newComeback_percent)];
+      return pens.bars({
+        bars: [repair, ...fresh],
+        key: [
+          ['steel', say('paid')],
+          ['brass', say('waiting')],
+          ['out', say('back')],
+        ],
+        said: say('drawn'),
+      });
+    },
     formula: {
       line: 'parts + minutes/60·rate + outside, or price; each + days·day + chance·comeback',
       symbols: [

@@ -1,4 +1,5 @@
 import type { Figures } from './kinds';
+import type { Pens, Picture } from './picture';
 
 /** Says how an answer stands: good, bad, or not to be told yet. Each has a sign of its own beside its word. */
 export type Mark = 'good' | 'bad' | 'unknown';
@@ -69,6 +70,8 @@ export interface Page<I, A> {
   /** Says what stands over the rows, where figures is not what they are. */
   readonly rowsName?: string;
   readonly rows?: (given: I, answer: A, figures: Figures) => readonly Row[];
+  /** Returns what is seen of it: a drawing to scale, or a chart; null where there is nothing to draw. */
+  readonly picture?: (given: I, answer: A, figures: Figures, pens: Pens) => Picture | null;
   readonly formula: Formula;
   /** Sums that go on from here with the same figures. */
   readonly beside?: readonly string[];

@@ -8,6 +8,8 @@ import { figuresFor } from './kinds';
 import { fromLink, toLink } from './link';
 import { ROOM_SUMS } from './list';
 import type { Page } from './page';
+import { PENS, WIDTH } from './pens';
+import type { Scene } from './picture';
 import { findSums, ROOM_WORDS } from './room';
 import type { Input, Sum } from './sum';
 import {
@@ -31,6 +33,17 @@ const out = (sum: Sum, typed: Typed, unit: 'mm' | 'thou' = 'mm') =>
 const pageOf = (sum: Sum) => sum.page as unknown as Page<Input, unknown>;
 
 const mm = (text: string): Entry => ({ text, unit: 'mm' });
+
+/** Lists what of a drawing has no place, or words that would be cut off. */
+const beyond = ({ height, parts }: Scene): string[] =>
+  parts.flatMap((part) => {
+    if ('path' in part) return /NaN|undefined|Infinity/.test(part.path) ? [part.path] : [];
+    const { text, x, y, anchor = 'start' } = part;
+    const wide = text.length * 5;
+    const left = anchor === 'start' ? x : anchor === 'end' ? x - wide : x - wide / 2;
+    const isInside = left >= 0 && left + wide <= WIDTH && y >= 8 && y <= height;
+    return isInside ? [] : [text];
+  });
 
 /** Loads a sum of the room by its name. */
 const roomSum = (id: string): Promise<Sum> =>
@@ -104,6 +117,17 @@ describe.each(ROOM_SUMS.map(({ id, load }) => [id, load] as const))('the page of
     const rows = out(sum, exampleOf(sum)).answer;
     const figures = rows && page.rows?.(rows.given, rows.value, figuresFor('mm'));
     for (const [of, figure] of figures ?? []) expect(of + figure).not.toMatch(/NaN|undefined|null/);
+  });
+  it('draws its example to scale, or as a chart, with nothing beyond the paper', () => {
+    for (const unit of ['mm', 'thou'] as const) {
+      const { answer } = out(sum, exampleOf(sum), unit);
+      const picture =
+        answer && pageOf(sum).picture?.(answer.given, answer.value, figuresFor(unit), PENS);
+      expect(picture?.said).toMatch(/^[A-Z].*\.$/);
+      if (picture && 'parts' in picture) expect(beyond(picture)).toEqual([]);
+      else
+        expect(picture?.curves.flatMap(({ values }) => values).every(Number.isFinite)).toBe(true);
+    }
   });
   it.each(['british', 'american'] as const)('can be read in %s spelling', (spelling) => {
     speak({ spelling, locale: 'en-GB' });

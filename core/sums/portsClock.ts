@@ -20,6 +20,12 @@ const WORDS = {
   cover: 'cover',
   shaft: 'shaft end',
   four: 'the bolts stand in a square',
+  inlet: 'blue: the inlet',
+  outlets: 'dashed: where the outlet can point',
+  outletsWanted: 'dashed: where the outlet can point; filled: as wanted, or next',
+  seen: 'from the {end}',
+  drawn:
+    'A clock, seen from the {end}: the inlet at {inlet}, and the outlet can point to {clocks}.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -81,6 +87,37 @@ export const portsClockOf = sum({
         say('row', { clock: f.plain(clock, 1) }),
         say('rowOther', { clock: f.plain(otherEnd_clock, 1), angle: f.plain(against, 0) }),
       ]),
+    picture: (given, { options, nearest_clock }, f, pens) => {
+      const [middle, rim] = [{ x: 180, y: 92 }, 58];
+      const at = (hour: number, radius: number) => pens.onClock(30 * hour, radius, middle);
+      const end = say(given.seenFrom);
+      return {
+        height: 206,
+        said: say('drawn', {
+          inlet: f.plain(given.inlet_clock || 12, 1),
+          clocks: listed(options.map(({ clock }) => f.plain(clock, 1))),
+          end,
+        }),
+        parts: [
+          pens.circle(middle, rim, { fill: 'casting', line: 'ink' }),
+          ...[12, 3, 6, 9].map((hour) => {
+            const { x, y } = at(hour, rim - 12);
+            return pens.words(f.plain(hour, 0), x, y + 5, 'middle', 'muted');
+          }),
+          pens.circle(at(given.inlet_clock, rim + 14), 11, { fill: 'worked', line: 'blue' }),
+          ...options.map(({ clock }) =>
+            pens.circle(at(clock, rim + 14), clock === nearest_clock ? 9 : 7, {
+              ...(clock === nearest_clock ? { fill: 'in' as const } : {}),
+              line: 'ink',
+              dashed: clock !== nearest_clock,
+            }),
+          ),
+          pens.words(say('inlet'), 8, 16, 'start', 'blue'),
+          pens.words(say(nearest_clock === null ? 'outlets' : 'outletsWanted'), 180, 200, 'middle'),
+          pens.words(say('seen', { end }), 352, 16, 'end', 'muted'),
+        ],
+      };
+    },
     formula: {
       line: 'outlet + 12k/n; from the other end 12 − h',
       symbols: [

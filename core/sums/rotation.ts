@@ -11,6 +11,7 @@ import { choice, isYes, perhaps, perhapsOneOf, yesOrNo } from './fields';
 import { inletFields } from './inlet';
 import { sayFrom } from '../wording/say';
 import { capital } from '../quantity/letters';
+import { inletSide, pairParts, rotorParts } from './rotation.picture';
 import { sum } from './sum';
 
 const TURNINGS = ['clockwise', 'anticlockwise'] as const;
@@ -66,6 +67,15 @@ const WORDS = {
   stampSpeed: 'Stamp the new top speed on it.',
   write:
     'Write old and new down first. A pump that the maker’s manual does not let you reverse stays as it is.',
+  in_: 'in',
+  out_: 'out',
+  shaftHere: 'the shaft end towards you',
+  nowIs: 'now {turning}',
+  thenIs: 'then {turning}',
+  drawnName:
+    'Two gears from the shaft end: the one with the shaft turns {turning}, and the oil goes round the outside from the inlet to the outlet.',
+  drawnReverse:
+    'The pump from its shaft end as it turns now, {from}, and then, {to}, with the way of the oil.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -111,6 +121,19 @@ export const rotationName = sum({
     }),
     brief: ({ rotation }) => say('brief', { turning: say(rotation) }),
     weigh: () => null,
+    picture: ({ shaftGear, inlet }, { rotation }, _, pens) => ({
+      height: 188,
+      said: say('drawnName', { turning: say(rotation) }),
+      parts: [
+        ...pairParts(
+          { x: 180, shaftGear, rotation, ports: inlet === 'left' ? [30, 22] : [22, 30] },
+          pens,
+        ),
+        pens.words(say(inlet === 'left' ? 'in_' : 'out_'), 60, 90, 'middle'),
+        pens.words(say(inlet === 'left' ? 'out_' : 'in_'), 300, 90, 'middle'),
+        pens.words(say('shaftHere'), 180, 182, 'middle', 'muted'),
+      ],
+    }),
     formula: {
       line: 'uppermost and left: clockwise; one of the two otherwise: the other way',
       symbols: [],
@@ -212,6 +235,13 @@ const FAMILY_NAMES = {
 const GEARS = { family: ['external-gear'] };
 const VANES = { family: ['fixed-vane', 'vacuum-vane'] };
 const YES_NO = { yes: 'Yes', no: 'No' };
+
+/** Returns the widths of the ports left and right of one whose inlet and outlet are so wide. */
+const portsOf = (
+  rotation: Turning,
+  [inlet, outlet]: readonly [number, number],
+): readonly [number, number] =>
+  inletSide({ shaftGear: 'top', rotation }) === 'left' ? [inlet, outlet] : [outlet, inlet];
 
 /** Tells whether a pump can be made to turn the other way, and how. */
 export const rotationReverse = sum({
@@ -347,6 +377,35 @@ export const rotationReverse = sum({
         say(STEP_WORDS[id]),
         say('stepOut', { consequence: leftOut }),
       ]),
+    picture: ({ family, rotation }, { possible, to, newInlet }, _, pens) => {
+      if (possible === 'no' || possible === 'ask') return null;
+      const isGear = family === 'external-gear';
+      const small = newInlet === 'small';
+      const after: readonly [number, number] = small ? [22, 30] : [30, 22];
+      const [now, then] = [rotation, to].map((way, i) =>
+        isGear
+          ? pairParts(
+              {
+                x: i === 0 ? 90 : 270,
+                shaftGear: 'top',
+                rotation: way,
+                ports: portsOf(way, i === 0 ? [30, 22] : after),
+              },
+              pens,
+            )
+          : rotorParts(i === 0 ? 90 : 270, way, pens),
+      );
+      return {
+        height: 186,
+        said: say('drawnReverse', { from: say(rotation), to: say(to) }),
+        parts: [
+          ...(now ?? []),
+          ...(then ?? []),
+          pens.words(say('nowIs', { turning: say(rotation) }), 90, 182, 'middle'),
+          pens.words(say('thenIs', { turning: say(to) }), 270, 182, 'middle'),
+        ],
+      };
+    },
     formula: {
       line: 'new top speed = old·(small/large)², where the small port becomes the inlet',
       symbols: [['small, large', 'diameters of the ports']],

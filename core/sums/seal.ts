@@ -4,6 +4,7 @@ import { sealCavity, sealNeeds, type SealCavity } from '../hydraulics/sealCavity
 import { exact } from '../schema/fields';
 import { choice, notBelow, perhaps, positive, usually } from './fields';
 import { sayFrom } from '../wording/say';
+import { sealSection } from './seal.picture';
 import { sum } from './sum';
 
 const WORDS = {
@@ -27,6 +28,11 @@ const WORDS = {
   closer: 'the bushing has {clearance}',
   wears: 'the bushing wears to {clearance}',
   shut: 'the drain is blocked',
+  bushingOf: 'bushing {clearance}',
+  drainOf: 'drain {drill}',
+  sealAt: 'seal',
+  drawn:
+    'A section through the shaft: {supply} at the bushing, {cavity} behind the seal, and the drain between them. The clearance is drawn large.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -244,6 +250,35 @@ export const sealDrain = sum({
           f.bar(cavity_bar),
           of === null ? 'unknown' : of === 'holds' ? 'good' : 'bad',
         ]),
+    picture: ({ drainOpenTo, ...given }, { cavity_bar, verdict }, f, pens) => {
+      const { bore, drain, supply_bar } = given;
+      const cavity = f.bar(cavity_bar);
+      const supply = f.bar(supply_bar);
+      return sealSection(
+        {
+          words: {
+            supply,
+            bushing: say('bushingOf', { clearance: f.gap(bore.diametralClearance_mm) }),
+            drain: say('drainOf', { drill: f.size(drain.diameter_mm) }),
+            seal: say('sealAt'),
+            cavity,
+            said: say('drawn', { supply, cavity }),
+          },
+          shaft_mm: bore.diameter_mm,
+          bushing_mm: bore.length_mm,
+          clearance_mm: bore.diametralClearance_mm,
+          drain_mm: drain.diameter_mm,
+          drains:
+            drainOpenTo === 'none' || drain.diameter_mm === 0
+              ? 'nowhere'
+              : drainOpenTo === 'outlet'
+                ? 'in'
+                : 'out',
+          ink: verdict === null ? 'brass' : verdict === 'holds' ? 'in' : 'out',
+        },
+        pens,
+      );
+    },
     formula: {
       line: 'G·(p_s − p) = C_d·A·√(2·(p − p_b)/ρ)',
       symbols: [

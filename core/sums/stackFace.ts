@@ -27,6 +27,12 @@ const WORDS = {
   brief: '{gap}, {verdict}',
   ground: 'the cover is ground flat',
   cut: 'the deck is cut by {by}',
+  cover: 'cover',
+  gear: 'gear',
+  deck: 'body',
+  larger: 'Gaps are drawn large.',
+  drawn:
+    'The gear in its pocket beneath the cover, with {gap} over it and the limits as dashed lines.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -68,6 +74,21 @@ const gapText = ({ lo_mm, hi_mm }: FaceAnswer, f: Figures): string =>
   hi_mm === null || f.bareGap(lo_mm) === f.bareGap(hi_mm)
     ? f.gap(lo_mm)
     : [f.bareGap(lo_mm), f.gap(hi_mm)].join('–');
+
+/** So high is the largest gap drawn, in px. */
+const GAP_PX = 34;
+
+interface Cover {
+  readonly coverWear_mm?: number | null;
+  readonly coverLeaf_mm?: number | null;
+  readonly uCover_mm: number;
+}
+
+/** Returns what is known of a cover: its wear, or the leaf that no wear lets through. */
+function coverOf({ coverWear_mm, coverLeaf_mm, uCover_mm }: Cover) {
+  if (coverWear_mm != null) return { mm: coverWear_mm, u_mm: uCover_mm };
+  return coverLeaf_mm == null ? null : { mm: 0, u_mm: 0, upTo_mm: coverLeaf_mm };
+}
 
 /** Returns the middle of what may come off a deck, or the least where there is no most. */
 const cutOf = ({ from_mm, to_mm }: NonNullable<FaceAnswer['deckCut']>): number =>
@@ -112,6 +133,7 @@ export const stackFace = sum({
     uWidth_mm: usually('Uncertainty of the width', 0.003).min(0),
     uCover_mm: usually('Uncertainty of the cover', 0.003).min(0),
     coverWear_mm: gapFigure('Wear of the cover').min(0).max(5),
+    coverLeaf_mm: gapFigure('Thinnest leaf, none went under').min(0).max(5),
     gasket_mm: gapFigure('Gasket as clamped').min(0).max(5),
     measured: choice('Measured', ['bare', 'gasket'], 'bare'),
     limitFor: choice('The limit is for', ['bare', 'assembled'], 'bare'),
@@ -134,7 +156,7 @@ export const stackFace = sum({
     gear_C: 90,
   },
   answer: (given) => {
-    const { depth_mm, width_mm, lo_mm, hi_mm, coverWear_mm } = given;
+    const { depth_mm, width_mm, lo_mm, hi_mm } = given;
     return faceStack({
       gap:
         depth_mm != null && width_mm != null
@@ -143,7 +165,7 @@ export const stackFace = sum({
               width: { mm: width_mm, u_mm: given.uWidth_mm },
             }
           : { lo_mm: lo_mm ?? 0, hi_mm: hi_mm ?? null },
-      cover: coverWear_mm == null ? null : { mm: coverWear_mm, u_mm: given.uCover_mm },
+      cover: coverOf(given),
       gasket_mm: given.gasket_mm ?? null,
       measured: given.measured,
       limitFor: given.limitFor,
@@ -168,6 +190,11 @@ export const stackFace = sum({
       },
       { at: 'lower_mm' },
       { at: 'upper_mm', how: 'From the maker’s manual.' },
+      {
+        at: 'coverLeaf_mm',
+        more: true,
+        how: 'In place of the wear, where no leaf went beneath the edge on the gear track.',
+      },
       {
         at: 'lo_mm',
         more: true,
@@ -215,6 +242,57 @@ export const stackFace = sum({
           ]
         : []),
     ],
+    picture: (given, answer, f, pens) => {
+      const [deck, floor] = [62, 138];
+      const gap_mm = answer.hi_mm ?? answer.lo_mm;
+      const ends = [given.lower_mm, given.upper_mm].flatMap((end) => (end == null ? [] : [end]));
+      const cover_mm = given.coverWear_mm ?? 0;
+      // Gaps are drawn so large that they are seen.
+      const px = GAP_PX / Math.max(Math.abs(gap_mm), cover_mm, ...ends, 0.01);
+      const bare_mm =
+        given.depth_mm != null && given.width_mm != null
+          ? given.depth_mm - given.width_mm
+          : gap_mm - cover_mm;
+      const top = deck + bare_mm * px;
+      const limit = (mm: number) => [
+        pens.line(
+          [
+            { x: 96, y: top - mm * px },
+            { x: 268, y: top - mm * px },
+          ],
+          {
+            line: 'out',
+            dashed: true,
+          },
+        ),
+        pens.words(f.bareGap(mm), 276, top - mm * px + 4, 'start', 'out'),
+      ];
+      const tone = answer.verdict === 'in' ? 'in' : answer.verdict === 'out' ? 'out' : 'brass';
+      return {
+        height: 170,
+        said: say('drawn', { gap: gapText(answer, f) }),
+        parts: [
+          pens.rect(30, deck, 300, floor + 14 - deck, { fill: 'casting', line: 'ink' }),
+          pens.rect(90, deck, 180, floor - deck, { fill: 'paper', line: 'ink' }),
+          pens.rect(104, top, 152, floor - top, { fill: 'steel', line: 'ink' }),
+          pens.rect(30, 12, 300, deck - 12, { fill: 'casting', line: 'ink' }),
+          pens.rect(104, deck - cover_mm * px, 152, cover_mm * px, { fill: 'paper', line: 'ink' }),
+          pens.line(
+            [
+              { x: 91, y: deck },
+              { x: 269, y: deck },
+            ],
+            { line: 'paper', width: 2 },
+          ),
+          ...ends.flatMap(limit),
+          pens.arrow({ x: 180, y: top }, { x: 180, y: deck - cover_mm * px }, tone),
+          pens.words(say('cover'), 38, 28),
+          pens.words(say('gear'), 180, floor - 10, 'middle'),
+          pens.words(say('deck'), 38, floor - 2),
+          pens.words(say('larger'), 180, 162, 'middle', 'muted'),
+        ],
+      };
+    },
     formula: {
       line: 'gap = depth − width + cover ± gasket',
       symbols: [

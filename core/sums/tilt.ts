@@ -13,6 +13,8 @@ const WORDS = {
   spread: 'From {least} to {most} deep; off the plane by {rms}.',
   recut: 'To level it, recut by {by} where it is shallow.',
   brief: '{tilt}',
+  drawn:
+    'The floor from above with its depths; the arrow points to where it is {tilt} deeper, {clock} o’clock.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -104,6 +106,36 @@ export const tiltFit = sum({
     },
     brief: ({ tilt_mm }, f) => say('brief', { tilt: f.gap(tilt_mm) }),
     weigh: ({ tilt_mm }) => tilt_mm,
+    picture: ({ points }, { tilt_mm, direction_deg }, f, pens) => {
+      const [middle, rim] = [{ x: 180, y: 95 }, 72];
+      const far = Math.max(...points.map(({ radius_mm }) => radius_mm)) || 1;
+      const deepest = 90 - direction_deg;
+      return {
+        height: 190,
+        said: say('drawn', { clock: f.plain(clockOf(direction_deg), 1), tilt: f.gap(tilt_mm) }),
+        parts: [
+          pens.circle(middle, rim, { fill: 'casting', line: 'ink' }),
+          ...points.flatMap(({ angle_deg, radius_mm, depth_mm }) => {
+            const at = pens.onClock(90 - angle_deg, (radius_mm / far) * (rim - 8), middle);
+            const out = pens.onClock(90 - angle_deg, (radius_mm / far) * (rim + 8), middle);
+            const anchor = out.x > 190 ? 'start' : out.x < 170 ? 'end' : 'middle';
+            return [
+              pens.circle(at, 4, { fill: 'ink' }),
+              pens.words(f.bareSize(depth_mm), out.x, out.y + (out.y > 95 ? 12 : 0), anchor),
+            ];
+          }),
+          ...(tilt_mm > 0
+            ? [
+                pens.arrow(
+                  pens.onClock(deepest + 180, 34, middle),
+                  pens.onClock(deepest, 40, middle),
+                  'blue',
+                ),
+              ]
+            : []),
+        ],
+      };
+    },
     formula: {
       line: 'z = a + bx + cy by least squares; tilt = D·√(b² + c²) towards atan2(c, b)',
       symbols: [['D', 'across the pocket']],

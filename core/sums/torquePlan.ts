@@ -19,9 +19,13 @@ const WORDS = {
   Nm: 'N·m',
   lbft: 'lbf·ft',
   lbin: 'lbf·in',
+  drawn: 'Bolts on their circle with the turn of each: {order}.',
 } as const;
 
 const say = sayFrom(WORDS);
+
+/** So many bolts have room for their numbers. */
+const MOST_DRAWN = 16;
 
 const UNITS = ['Nm', 'lbft', 'lbin'] as const satisfies readonly TorqueUnit[];
 
@@ -119,6 +123,29 @@ export const torquePlanOf = sum({
         say('stage', { number: i + 1 }),
         say('brief', { value: f.plain(value, 1), unit: say(given.unit) }),
       ]),
+    picture: ({ bolts }, { stages }, f, pens) => {
+      const order = stages[0]?.order ?? [];
+      const [middle, ring] = [{ x: 180, y: 100 }, 74];
+      const at = (bolt: number) => pens.onClock(((bolt - 1) * 360) / bolts, ring, middle);
+      // Of many bolts the lines would hide what they show.
+      const isClear = bolts <= MOST_DRAWN;
+      const size = Math.min(15, (ring * Math.PI) / bolts);
+      return {
+        height: 200,
+        said: say('drawn', { order: order.join(', ') }),
+        parts: [
+          pens.circle(middle, ring, { line: 'line' }),
+          ...(isClear ? [pens.line(order.map(at), { line: 'blue', width: 1 })] : []),
+          ...order.flatMap((bolt, turn) => {
+            const { x, y } = at(bolt);
+            return [
+              pens.circle({ x, y }, size, { fill: turn === 0 ? 'worked' : 'paper', line: 'ink' }),
+              ...(isClear ? [pens.words(f.plain(turn + 1, 0), x, y + 5, 'middle')] : []),
+            ];
+          }),
+        ],
+      };
+    },
     formula: {
       line: 'set = T·L/(L + E·cos φ)',
       symbols: [

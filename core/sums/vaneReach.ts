@@ -15,6 +15,10 @@ const WORDS = {
   brief: '{left} in the slot',
   renewed: 'the vanes are new',
   shorter: 'the vane is {by} shorter',
+  out_: '{reach} out',
+  stays: '{left} in',
+  leastIn: 'least {least}',
+  drawn: 'The vane where it stands out furthest: {reach} out of its slot, {left} in it.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -103,6 +107,54 @@ export const vaneReachOf = sum({
           ]
         : []),
     ],
+    picture: (given, { reach_mm, inSlot_mm, verdict }, f, pens) => {
+      const { ringRadius_mm, rotorRadius_mm, eccentricity_mm, vaneLength_mm } = given;
+      const [middle, tall] = [{ x: 180, y: 190 }, 176];
+      const px = tall / (ringRadius_mm + eccentricity_mm);
+      const slot_mm = Math.max(vaneLength_mm - reach_mm, 0) + given.leastInSlot_mm;
+      const rotorTop = middle.y - rotorRadius_mm * px;
+      const tip = rotorTop - reach_mm * px;
+      const least = rotorTop + given.leastInSlot_mm * px;
+      const ink = verdict === 'in' ? 'in' : 'out';
+      return {
+        height: 200,
+        said: say('drawn', { left: f.size(Math.max(0, inSlot_mm)), reach: f.size(reach_mm) }),
+        parts: [
+          pens.circle({ x: middle.x, y: middle.y - eccentricity_mm * px }, ringRadius_mm * px, {
+            line: 'ink',
+            width: 3,
+          }),
+          pens.circle(middle, rotorRadius_mm * px, { fill: 'steel', line: 'ink' }),
+          pens.rect(174, rotorTop, 12, Math.min(slot_mm * px, middle.y - rotorTop), {
+            fill: 'paper',
+            line: 'ink',
+          }),
+          pens.rect(175, tip, 10, vaneLength_mm * px, { fill: 'vane', line: ink, width: 2 }),
+          pens.line(
+            [
+              { x: 150, y: least },
+              { x: 210, y: least },
+            ],
+            { line: 'out', dashed: true },
+          ),
+          pens.words(say('out_', { reach: f.size(reach_mm) }), 194, rotorTop - 6),
+          pens.words(
+            say('leastIn', { least: f.size(given.leastInSlot_mm) }),
+            216,
+            least + 4,
+            'start',
+            'out',
+          ),
+          pens.words(
+            say('stays', { left: f.size(Math.max(0, inSlot_mm)) }),
+            216,
+            least + 22,
+            'start',
+            ink,
+          ),
+        ],
+      };
+    },
     formula: {
       line: 'reach = √((R + e)² − s²) − √(r² − s²)',
       symbols: [

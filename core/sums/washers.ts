@@ -36,6 +36,12 @@ const WORDS = {
   final: 'Choose the washer when deck, cover and gasket are final.',
   gap: 'Without a washer',
   buy: 'What fits anywhere',
+  closest: 'Without a washer, where it is closest',
+  widest: 'Without a washer, where it is widest',
+  washer: 'washers',
+  play: 'end play that is left; the lines are its limits',
+  drawn:
+    'The gap as a bar: washers, the play that they leave, and lines at the limits of that play.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -245,6 +251,39 @@ export const bridgeShim = sum({
           ]
         : []),
     ],
+    picture: (given, { gap_mm, stack_mm, left_mm }, f, pens) => {
+      const washers = stack_mm.reduce((sum, mm) => sum + mm, 0);
+      const bar = (name: string, gap: number) => ({
+        name,
+        pieces: [
+          ...stack_mm.map((value) => ({ value, ink: 'brass' as const })),
+          {
+            value: Math.max(0, gap - washers),
+            ink: left_mm ? ('in' as const) : ('steel' as const),
+          },
+        ],
+        total: f.size(gap),
+      });
+      const limits = [given.lower_mm, given.upper_mm].map((end) => ({
+        at: washers + end,
+        text: f.bareSize(end),
+        ink: 'out' as const,
+      }));
+      const isEven = f.size(gap_mm.smallest) === f.size(gap_mm.largest);
+      if (gap_mm.smallest <= 0) return null;
+      return pens.bars({
+        bars: [
+          bar(say(isEven ? 'gap' : 'closest'), gap_mm.smallest),
+          ...(isEven ? [] : [bar(say('widest'), gap_mm.largest)]),
+        ],
+        lines: limits,
+        key: [
+          ...(stack_mm.length > 0 ? [['brass', say('washer')] as const] : []),
+          [left_mm ? 'in' : 'steel', say('play')],
+        ],
+        said: say('drawn'),
+      });
+    },
     formula: {
       line: 'end play = case − pump + gasket − washers',
       symbols: [

@@ -4,7 +4,7 @@ import { fluidAt } from '../hydraulics/fluid';
 import type { NamedFluid } from '../hydraulics/grades';
 import { MM_PER, type ShopUnit } from '../quantity/units';
 import { figuresFor, kindOf, type Kind } from './kinds';
-import type { Ask, Mark, Page, Said } from './page';
+import type { Ask, Change, Mark, Page, Said } from './page';
 import { withUsual, type Input, type Sum, type SumUnit, type Tools } from './sum';
 import { sentence } from '../wording/say';
 import { sayFrame } from './frame';
@@ -285,19 +285,47 @@ function faults(
 /** So many changes are told. */
 const TOLD = 3;
 
-/** Says what would change an answer most: first what turns it, the least change first; then what moves it furthest. */
-function mostOf(
+/** Oil is told so much warmer. */
+const WARMER_K = 20;
+
+/** Returns what a sum is asked with its oil warmer; nothing where the oil was not chosen by its name. */
+function warmer(
   sum: Sum,
-  page: Page<Input, unknown>,
   given: Input,
-  value: unknown,
-  said: Said,
+  celsius: unknown,
+  fluid: NamedFluid | undefined,
   unit: ShopUnit,
-  tools: Tools,
-): Changed[] {
+): Change<Input>[] {
+  if (typeof celsius !== 'number' || !fluid) return [];
+  const hot = celsius + WARMER_K;
+  try {
+    const input = { ...given, ...fluidFieldsFor(sum, { [OIL_C]: hot }, fluid) };
+    return [{ what: sayFrame('warmer', { celsius: figuresFor(unit).celsius(hot) }), input }];
+  } catch (error) {
+    if (error instanceof InputError) return [];
+    throw error;
+  }
+}
+
+/** An answer with what it was given: what changes of it are measured by. */
+interface Answered {
+  readonly sum: Sum;
+  readonly page: Page<Input, unknown>;
+  readonly given: Input;
+  readonly value: unknown;
+  readonly said: Said;
+  readonly unit: ShopUnit;
+  readonly tools: Tools;
+  /** Changes beside the page's own. */
+  readonly more: readonly Change<Input>[];
+}
+
+/** Says what would change an answer most: first what turns it, the least change first; then what moves it furthest. */
+function mostOf({ sum, page, given, value, said, unit, tools, more }: Answered): Changed[] {
   const figures = figuresFor(unit);
   const before = page.weigh(value);
-  const tried = (page.changes?.(given, value, figures) ?? []).flatMap(({ what, input }) => {
+  const changes = [...(page.changes?.(given, value, figures) ?? []), ...more];
+  const tried = changes.flatMap(({ what, input }) => {
     try {
       const then = sum.answer(input as never, tools);
       const words = sayFrame('changed', { what, then: page.brief(then, figures, input) });
@@ -348,7 +376,8 @@ export function workOut(
     );
     const value = sum.answer(given as never, tools);
     const said = page.says(given, value, figuresFor(unit));
-    const most = mostOf(sum, page, given, value, said, unit, tools);
+    const more = warmer(sum, given, input[OIL_C], fluid, unit);
+    const most = mostOf({ sum, page, given, value, said, unit, tools, more });
     return { ...none, answer: { said, given, value }, most };
   } catch (error) {
     if (error instanceof ValidationError)

@@ -24,8 +24,11 @@ export interface Sized {
 export interface FaceStack {
   /** From depth and width, or by leaves. */
   readonly gap: { readonly depth: Sized; readonly width: Sized } | Interval;
-  /** Says how far the gears have worn into the cover. */
-  readonly cover: Sized | null;
+  /**
+   * Says how far the gears have worn into the cover; where no leaf went beneath a straight edge, it may be worn by as
+   * much as the thinnest one.
+   */
+  readonly cover: (Sized & { readonly upTo_mm?: number }) | null;
   /** Thickness of the gasket as it is clamped. */
   readonly gasket_mm: number | null;
   /** Says whether the gasket lay in the joint when the gap was measured. */
@@ -79,6 +82,10 @@ interface Total {
 const added_mm = (stack: FaceStack): number =>
   (stack.cover?.mm ?? 0) + gasketSign(stack) * (stack.gasket_mm ?? 0);
 
+/** Returns the wear of a cover that no leaf found and that there may be; the plain rule takes it for none. */
+const hidden_mm = ({ cover, rule }: FaceStack): number =>
+  rule === 'guarded' ? (cover?.upTo_mm ?? 0) : 0;
+
 function bySizes({ depth, width }: BySizes, stack: FaceStack): Total {
   const { cover, heat } = stack;
   if (Math.abs(depth.mm - width.mm) > APART_mm) {
@@ -109,8 +116,9 @@ function bySizes({ depth, width }: BySizes, stack: FaceStack): Total {
     {
       name: 'added',
       factor: 1,
-      value_mm: added_mm(stack),
-      u_mm: cover?.u_mm ?? 0,
+      // Of wear that no leaf found every depth up to the leaf is as likely (JCGM 100, 4.3.7).
+      value_mm: added_mm(stack) + hidden_mm(stack) / 2,
+      u_mm: Math.hypot(cover?.u_mm ?? 0, hidden_mm(stack) / Math.sqrt(12)),
       alpha_per_K: 0,
       hot_C: REFERENCE_C,
     },
@@ -120,7 +128,10 @@ function bySizes({ depth, width }: BySizes, stack: FaceStack): Total {
 
 function byLeaves({ lo_mm, hi_mm }: Interval, stack: FaceStack): Total {
   const moved = (mm: number) => tidy_mm(mm + added_mm(stack));
-  const interval = { lo_mm: moved(lo_mm), hi_mm: hi_mm === null ? null : moved(hi_mm) };
+  const interval = {
+    lo_mm: moved(lo_mm),
+    hi_mm: hi_mm === null ? null : moved(hi_mm + hidden_mm(stack)),
+  };
   return { estimate: { kind: 'interval', ...interval }, u_mm: 0, hot_mm: null };
 }
 

@@ -29,6 +29,7 @@ import { NotLoaded, Opening } from '../shell/onDemand';
 import { AskField } from './AskField';
 import { Figures, Most, SumAnswer } from './SumAnswer';
 import { SumPaper } from './SumPaper';
+import { SumPicture } from './SumPicture';
 import { useSum, type SumState } from './useSum';
 
 type Parameters = Readonly<Record<string, string | readonly string[] | undefined>>;
@@ -68,11 +69,16 @@ interface PartProps {
   readonly state: SumState;
 }
 
+/** So many fields leave room for the drawing over them. */
+const FEW = 6;
+
 /** Question and answer of a sum: on a phone the answer over the fields, on a bench computer beside them. */
 function SumPage({ listed, sum, parameters }: LoadedProps & { readonly sum: Sum }) {
   const [linked] = useState(() => fromLink(parameters, sum.page?.asks.map(({ at }) => at) ?? []));
   const state = useSum(listed.id, sum, linked);
   const wide = useWide();
+  // Question and answer are on one screen: where many fields are asked the drawing stands beneath them.
+  const isShort = asked(sum.page as never, state.typed).filter((ask) => !ask.more).length <= FEW;
   const palette = usePalette();
   const { outcome, isThere } = state;
   useTitle(spelled(listed.name));
@@ -80,6 +86,7 @@ function SumPage({ listed, sum, parameters }: LoadedProps & { readonly sum: Sum 
   if (!isThere) return <Opening />;
   const head = <SumHead name={listed.name} unit={state.unit} onUnit={state.showIn} />;
   const answer = <SumAnswer sum={sum} state={state} />;
+  const picture = <SumPicture sum={sum} state={state} />;
   const fields = <Fields sum={sum} state={state} />;
   const rest = <Rest listed={listed} sum={sum} state={state} />;
   return wide ? (
@@ -94,6 +101,7 @@ function SumPage({ listed, sum, parameters }: LoadedProps & { readonly sum: Sum 
         contentContainerStyle={styles.page}
       >
         {answer}
+        {picture}
         {rest}
       </ScrollView>
     </View>
@@ -101,7 +109,9 @@ function SumPage({ listed, sum, parameters }: LoadedProps & { readonly sum: Sum 
     <ScrollView style={styles.fill} contentContainerStyle={styles.page}>
       {head}
       {answer}
+      {isShort ? picture : null}
       {fields}
+      {isShort ? null : picture}
       {rest}
     </ScrollView>
   );
