@@ -35,6 +35,8 @@ export interface SheetPlan {
   readonly clutches?: readonly Partial<Sheet['clutches'][number]>[];
   /** What it moves, runs on and feeds, where it is said. */
   readonly flow?: Partial<Sheet['flow']>;
+  /** What it allows where it is to turn the other way, where that is said. */
+  readonly reversing?: Partial<Sheet['reversing']>;
   readonly fasteners?: readonly (readonly [
     name: string,
     thread: string,
@@ -77,6 +79,7 @@ export function sheetOf(plan: SheetPlan): Sheet {
     own: plan.own ?? [],
     clutches: blank.clutches.map((c, i) => ({ ...c, ...plan.clutches?.[i] })),
     flow: { ...blank.flow, ...plan.flow },
+    reversing: { ...blank.reversing, ...plan.reversing },
     id: `demo-sheet-${plan.id}`,
     demo: true,
     small: [...(plan.small ?? [])],

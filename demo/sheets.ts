@@ -275,6 +275,7 @@ const BRUNNICK_C12 = sheetOf({
       { name: 'Spreader hydraulics', idle_lpm: 20, idle_bar: 40, work_lpm: 42, work_bar: 120 },
     ],
   },
+  reversing: { ringFlips: true, coverTurns: true },
   fasteners: [['Cover bolts', 'M10', 4, 48]],
 });
 

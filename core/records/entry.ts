@@ -15,6 +15,7 @@ import { plan } from './entries/plan';
 import { skip } from './entries/skip';
 import type { EntrySlice, ListName, Meaning, PlaceKey, Stray } from './entries/slice';
 import { strip } from './entries/strip';
+import { worked } from './entries/worked';
 import { zero } from './entries/zero';
 import type { Sheet } from './sheet';
 
@@ -33,6 +34,7 @@ const ENTRY = {
   decision: () => decision,
   order: () => order,
   accept: () => accept,
+  worked: () => worked,
 } as const;
 
 /** Returns where a reading was made. */

@@ -3,8 +3,8 @@ export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
 
 /** The version of each kind of record that this code writes. */
 export const VERSION = {
-  job: 11,
-  sheet: 9,
+  job: 12,
+  sheet: 10,
   shop: 8,
   study: 2,
   part: 3,

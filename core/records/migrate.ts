@@ -2,6 +2,7 @@ import { APP_FLOORS } from '../pumps/floors';
 import { findFamily } from '../pumps/registry';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
 import { VERSION, type RecordKind } from './kind';
+import { NO_REVERSING } from './reversing';
 import { isLoose, type Loose } from './loose';
 import { strikeId } from './strikeId';
 import { FileError } from './problems';
@@ -328,6 +329,9 @@ const jobTo11 = (job: Loose): Loose => ({ ...withSheetOfNow(job), flow: AS_THE_S
 
 const shopTo8 = (shop: Loose): Loose => ({ ...shop, fluids: [] });
 
+/* Version 11 to 12: how a pump is built where it is to turn the other way; what sums came to, of which there was none. */
+const sheetTo10 = (sheet: Loose): Loose => ({ ...sheet, reversing: NO_REVERSING });
+
 /** A step from one version of a record to the next. */
 type Migration = (record: Loose) => Loose;
 
@@ -344,6 +348,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     8: jobTo9,
     9: withSheetOfNow,
     10: jobTo11,
+    11: withSheetOfNow,
   },
   sheet: {
     1: sheetTo2,
@@ -354,6 +359,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     6: sheetTo7,
     7: unchanged,
     8: sheetTo9,
+    9: sheetTo10,
   },
   shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6, 6: unchanged, 7: shopTo8 },
   study: { 1: unchanged },

@@ -6,11 +6,12 @@ import { ledgerOf } from '../journal/ledger';
 import { APP_FLOORS } from '../pumps/floors';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
 import { readFile } from './readFile';
+import { NO_REVERSING } from './reversing';
 
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
 
-describe.each([3, 4, 5, 6, 7, 8, 10])('a backup of version %i', (version) => {
+describe.each([3, 4, 5, 6, 7, 8, 10, 11])('a backup of version %i', (version) => {
   it('opens with every record, and judges it as it did', () => {
     const { jobs } = readFile(written(`v${version}/backup`));
     const was = JSON.parse(written(`v${version}/expected`)) as Record<
@@ -54,6 +55,26 @@ describe('a backup of version 10', () => {
     }
     expect(shop).toMatchObject({ fluids: [], unit: 'thou', money: { rate: 55 } });
     expect([jobs[0]?.before.length, parts.length]).toEqual([2, 2]);
+  });
+});
+
+describe('a backup of version 11', () => {
+  const backup = readFile(written('v11/backup'));
+  const raw = JSON.parse(written('v11/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+
+  it('keeps every field to the letter, and says nothing of reversing', () => {
+    const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
+    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    expect(backup.sheets.map(bare)).toEqual(
+      raw.sheets.map((sheet) => ({ ...bare(sheet), reversing: NO_REVERSING })),
+    );
+    expect(backup.jobs.map(({ sheet }) => sheet.reversing)).toEqual(
+      backup.jobs.map(() => NO_REVERSING),
+    );
+    expect(backup.jobs.map((job) => ledgerOf(job).worked)).toEqual([[], [], []]);
+    expect(backup.shop?.fluids.map(({ name }) => name)).toEqual(['Depot hydraulic 32']);
   });
 });
 
@@ -138,8 +159,9 @@ describe('a backup of version 7', () => {
     expect(sheets).toEqual(
       raw.sheets.map((s) => ({
         ...s,
-        schema: 9,
+        schema: 10,
         flow: NO_SHEET_FLOW,
+        reversing: NO_REVERSING,
         mount: null,
         newSizes: [],
         washers_mm: [],
@@ -214,7 +236,7 @@ describe('a backup of version 9', () => {
   /** Lists what records of later versions have besides. */
   const SINCE: Partial<Record<keyof typeof raw, object>> = {
     jobs: { flow: AS_THE_SHEET },
-    sheets: { flow: NO_SHEET_FLOW },
+    sheets: { flow: NO_SHEET_FLOW, reversing: NO_REVERSING },
     parts: { takenBy: null },
   };
   it('keeps every field of every record to the letter, and says of none who wrote it', () => {

@@ -36,6 +36,7 @@ import {
 } from '../schema/fields';
 import { ownCharacteristic } from './own';
 import { NO_SHEET_FLOW, sheetFlow } from './flow';
+import { NO_REVERSING, reversing } from './reversing';
 import { gearSet, leastSize, newSize, price } from './rework';
 import {
   alsoCheck,
@@ -213,6 +214,8 @@ export const sheetSchema = exact({
   limits: array(publishedLimit).required(),
   /** Says what it moves, what it runs on and at, and what its circuits want. */
   flow: sheetFlow,
+  /** Says how it is built where it is to turn the other way. */
+  reversing,
   fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
 }).test('refers', (sheet, context) => {
   const family = findFamily(sheet.family);
@@ -262,6 +265,7 @@ export function blankSheet(pump: PumpKind, said: Partial<Fitted> = {}) {
     examples: [],
     own: [],
     flow: NO_SHEET_FLOW,
+    reversing: NO_REVERSING,
   } satisfies Partial<Sheet>;
 }
 

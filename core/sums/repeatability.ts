@@ -14,7 +14,8 @@ const WORDS = {
   all: 'All measuring, together',
   asMany: 'So many people, parts and readings want {count} figures.',
   brief: '{percent}% is measuring',
-  drawn: 'Bars of standard deviations: one person again, between people, and from part to part.',
+  drawn:
+    'Bars of standard deviations: same person again {again}, between people {between}, together {all}, from part to part {parts}.',
 } as const;
 
 const say = sayFrom(WORDS);
@@ -100,13 +101,7 @@ export const repeatability = sum({
     },
     brief: ({ grrPercent }, f) => say('brief', { percent: f.plain(grrPercent, 0) }),
     weigh: ({ grrPercent }) => grrPercent,
-    rows: (_, { repeatability: again, reproducibility, grr, parts }, f) => [
-      [say('again'), f.fine(again)],
-      [say('between'), f.fine(reproducibility)],
-      [say('all'), f.fine(grr)],
-      [say('parts'), f.fine(parts)],
-    ],
-    picture: (_, { repeatability: again, reproducibility, parts }, f, pens) => {
+    picture: (_, { repeatability: again, reproducibility, grr, parts }, f, pens) => {
       const bar = (name: string, value: number, ink: 'brass' | 'worked') => ({
         name,
         pieces: [{ value, ink }],
@@ -116,9 +111,15 @@ export const repeatability = sum({
         bars: [
           bar(say('again'), again, 'brass'),
           bar(say('between'), reproducibility, 'brass'),
+          bar(say('all'), grr, 'brass'),
           bar(say('parts'), parts, 'worked'),
         ],
-        said: say('drawn'),
+        said: say('drawn', {
+          again: f.fine(again),
+          between: f.fine(reproducibility),
+          all: f.fine(grr),
+          parts: f.fine(parts),
+        }),
       });
     },
     formula: {

@@ -85,6 +85,7 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     limits: 'Limit',
     fasteners: 'Bolts',
     flow: 'Flow',
+    reversing: 'What reversing allows',
   },
   part: {
     label: 'Label',

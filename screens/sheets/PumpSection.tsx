@@ -10,6 +10,7 @@ import { PumpPicture } from '@/ui/PumpPicture';
 import { Notice } from '@/ui/Notice';
 import { Heading, Words } from '@/ui/Words';
 import { FittedChoices } from './FittedChoices';
+import { ReversingChoices } from './ReversingChoices';
 import { geometryFields, OPTION_WORD } from '../shell/geometryFields';
 import type { SheetForm } from './sheetForm';
 import { saySheets } from './saySheets';
@@ -25,9 +26,9 @@ const MOUNTED = [
 /** What pump it is: name, geometry with its drawing, and free notes. */
 export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
   const { control, setValue, formState } = useFormContext<SheetForm>();
-  const [geometry, examples, mount, fitted] = useWatch({
+  const [geometry, examples, mount, fitted, reversing] = useWatch({
     control,
-    name: ['geometry', 'examples', 'mount', 'fitted'],
+    name: ['geometry', 'examples', 'mount', 'fitted', 'reversing'],
   });
   const made = (field: string) =>
     examples.includes(field) && !formState.dirtyFields.geometry?.[field];
@@ -84,6 +85,11 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         onChange={(field, value) =>
           setValue(`fitted.${field}`, value as never, { shouldDirty: true })
         }
+      />
+      <ReversingChoices
+        family={sheet.family}
+        value={reversing}
+        onChange={(field, value) => setValue(`reversing.${field}`, value, { shouldDirty: true })}
       />
       {sitsInTransmission(sheet) ? (
         <View style={styles.mount}>

@@ -51,6 +51,14 @@ describe('a sheet as a form', () => {
     form.geometry.width_mm = '21';
     expect(fromForm(form, before, 'mm').errors).toEqual([{ path, message }]);
   });
+  it('says what reversing allows, and that nobody knows it', () => {
+    const result = edited((f) => {
+      f.reversing = { ...f.reversing, bodyTurns: 'no', drains: 'both', ringFlips: 'yes' };
+    });
+    const said = { bodyTurns: false, drains: 'both', ringFlips: true };
+    expect(result.sheet.reversing).toEqual({ ...said, symmetrical: null, coverTurns: null });
+    expect(toForm(result.sheet, 'mm').reversing).toMatchObject({ bodyTurns: 'no', coverTurns: '' });
+  });
   it('drops a limit where both ends are emptied', () => {
     const result = edited((f) => (f.limits.new!['cover-wear']!.upper = ''));
     expect(result.errors).toEqual([]);

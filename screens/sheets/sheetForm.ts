@@ -16,6 +16,7 @@ import { fromListForms, toListForms } from './listForm';
 import type { ListForms } from './lists/lists';
 import { fromMaterialForm, toMaterialForm, type MaterialForm } from './materialForm';
 import { Reader } from './reader';
+import { fromReversingForm, toReversingForm, type ReversingFields } from './ReversingChoices';
 import { fromWorkForm, toWorkForm, WASHERS, type WorkForm } from './workForm';
 
 /** The sheet's form: every figure as text, as people write it. */
@@ -29,6 +30,7 @@ export interface SheetForm extends ListForms, WorkForm {
   /** Fields of the geometry that are the example's still. */
   examples: string[];
   fitted: FittedFields;
+  reversing: ReversingFields;
   materials: MaterialForm;
   nominal: Record<string, string>;
   tiers: Sheet['tiers'];
@@ -83,6 +85,7 @@ export const toForm = (sheet: Sheet, unit: ShopUnit): SheetForm =>
   ({
     ...formOf(FIELDS, sheet as unknown as Row, unit),
     fitted: toFittedForm(sheet),
+    reversing: toReversingForm(sheet.reversing),
     ...toListForms(sheet, unit),
     ...toWorkForm(sheet, unit),
     geometry: toGeometryForm(sheet, unit),
@@ -112,6 +115,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
   const edited: Sheet = {
     ...itself,
     ...fromFittedForm(form.fitted),
+    reversing: fromReversingForm(form.reversing),
     ...lists,
     own,
     geometry: pumped.geometry,

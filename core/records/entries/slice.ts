@@ -21,6 +21,7 @@ export const LISTS = [
   'decisions',
   'orders',
   'accepts',
+  'worked',
 ] as const;
 export type ListName = (typeof LISTS)[number];
 

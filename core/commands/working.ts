@@ -1,0 +1,24 @@
+import { replace, withVoided } from '../journal/commands';
+import type { Job } from '../records/job';
+import type { WorkedOut } from '../records/entries/worked';
+import type { Command } from './command';
+
+/** Holds what a sum came to for a job; who and when come with the command. */
+export type Worked = Pick<WorkedOut, 'sum' | 'characteristic' | 'said' | 'asked' | 'turns'>;
+
+/** Keeps what a sum came to with a job; it takes the place of what the same sum came to before for the same gap. */
+export const keepWorked =
+  (worked: Worked): Command =>
+  (job, made) =>
+    replace<Job, WorkedOut>(
+      job,
+      { ...made, ...worked, kind: 'worked' },
+      (other) => other.sum === worked.sum && other.characteristic === worked.characteristic,
+      'worked out again',
+    );
+
+/** Takes back what was worked out. */
+export const dropWorked =
+  (id: string): Command =>
+  (job, { at, by }) =>
+    withVoided(job, [id], { at, by, why: 'struck' });
