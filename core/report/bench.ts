@@ -11,6 +11,7 @@ import { lookedAt } from '../inspect/looking';
 import { mixOf } from '../inspect/mixing';
 import { orderList } from '../inspect/order';
 import { ledgerOf } from '../journal/ledger';
+import { turnsFrom, workedOutIn } from '../journal/workedOut';
 import { laidWrong, noteWords, stripped } from '../inspect/stripping';
 import { partName, teardownOf } from '../pumps/registry';
 import { formatFlow, formatPressure } from '../quantity/flow';
@@ -174,6 +175,17 @@ function skippedLines(job: Job): string[] {
   ];
 }
 
+/** Returns what sums came to for a job, and how its tag is stamped since. */
+function workedOutLines(job: Job): string[] {
+  const turns = turnsFrom(job);
+  return [
+    ...workedOutIn(job).map(({ said }) => said),
+    ...(turns === null || turns === job.rotation
+      ? []
+      : [say('tag.restamp', { turning: say(`tag.viewed.${turns}`) })]),
+  ];
+}
+
 /** Returns everything of a job that is not a clearance, as words; what there is nothing of is left out. */
 export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
   const order = orderList(job).map(orderLineWords);
@@ -189,6 +201,7 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
     { title: 'Decided', lines: [...decisionLines(job), ...acceptedLines(job)] },
     { title: 'Work done', lines: workLines(job, unit) },
     { title: 'Work planned and not done', lines: stepsLeft(job) },
+    { title: 'Worked out', lines: workedOutLines(job) },
     { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
     { title: 'Not done', lines: skippedLines(job) },
   ];

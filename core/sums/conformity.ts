@@ -68,7 +68,11 @@ export const conformityOf = sum({
       { at: 'value_mm', how: 'A size; or two leaves in its place.' },
       { at: 'u_mm', how: 'Standard uncertainty: a good mic about 0.003 mm, a tenth of a thou.' },
       { at: 'lo_mm', how: 'The thickest leaf that goes.' },
-      { at: 'hi_mm', how: 'The thinnest that does not.' },
+      {
+        at: 'hi_mm',
+        openWith: 'lo_mm',
+        how: 'The thinnest that does not; empty where every leaf goes.',
+      },
       { at: 'lower_mm' },
       { at: 'upper_mm', how: 'From the maker’s manual.' },
       {
@@ -134,6 +138,14 @@ export const conformityOf = sum({
         ],
         said: say('drawn'),
       });
+    },
+    takes: {
+      value_mm: 'gap',
+      u_mm: 'gap_u',
+      lo_mm: 'gap_lo',
+      hi_mm: 'gap_hi',
+      lower_mm: 'lower',
+      upper_mm: 'upper',
     },
     formula: {
       line: 'P = share of what was read that lies between the limits; in at P ≥ 0.95, out at P ≤ 0.05',

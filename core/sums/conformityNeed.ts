@@ -98,6 +98,7 @@ export const conformityNeedOf = sum({
         said: say('drawn', { percent: f.plain(100 * probability, 0) }),
       });
     },
+    takes: { value_mm: 'gap', u_mm: 'gap_u', lower_mm: 'lower', upper_mm: 'upper' },
     formula: {
       line: 'P = Φ((upper − x)/u) − Φ((lower − x)/u); in at P ≥ 0.95, out at P ≤ 0.05',
       symbols: [

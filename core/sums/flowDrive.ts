@@ -191,6 +191,16 @@ export const flowDrive = sum({
           : say('drawnTheory', { rpm: f.rpm(pumpRpm) }),
       });
     },
+    takes: {
+      driveRpm: 'drive_rpm',
+      ratio: 'drive_ratio',
+      cc_rev: 'cc',
+      gearSets: 'gear_sets',
+      testFlow_lpm: 'test_flow',
+      testPumpRpm: 'test_rpm',
+      width_mm: 'width',
+      wanted_lpm: 'wanted_flow',
+    },
     formula: {
       line: 'slip = V·n_t − Q_t; Q = V·n − slip; wider: V·b′/b',
       symbols: [

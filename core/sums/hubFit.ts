@@ -173,6 +173,16 @@ export const hubFitOf = sum({
         ],
       };
     },
+    takes: {
+      hub_mm: 'shaft',
+      bores_mm: 'plus_places',
+      lower_mm: 'lower',
+      upper_mm: 'upper',
+      hubHot_C: 'minus_hot',
+      bodyHot_C: 'plus_hot',
+      alphaBody_per_K: 'plus_alpha',
+      alphaHub_per_K: 'minus_alpha',
+    },
     formula: {
       line: 'hot = bore·(1 + α_b(T_b − 20)) − hub·(1 + α_h(T_h − 20))',
       symbols: [

@@ -102,6 +102,7 @@ export const indicatorLever = sum({
         ],
       };
     },
+    takes: { pitchRadius_mm: 'pitch_radius' },
     formula: {
       line: 'swing = reading·cos θ; backlash = swing·r_pitch/r_contact; u = graduation/√12',
       symbols: [

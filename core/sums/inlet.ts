@@ -1,7 +1,8 @@
 import { object, type TestContext } from 'yup';
 import { flowAt_m3s, inletBore, inletLosses, inletMaxSpeed, type Inlet } from '../hydraulics/inlet';
-import { dashFor, boreOfDash } from '../workshop/interfaces/tables';
-import { choice, figure, notBelow, perhaps, positive } from './fields';
+import { dashFor, boreOfDash } from '../workshop/interfaces/dash';
+import { choice, notBelow, perhaps } from './fields';
+import { inletFields, wayFields } from './inletFields';
 import { sayFrom } from '../wording/say';
 import type { Figures } from './kinds';
 import type { Ask, Formula } from './page';
@@ -66,6 +67,8 @@ const WAY_MORE: readonly Ask[] = [
   { at: 'least_bar', usual: 0.8, more: true, how: 'From the maker’s manual.' },
 ];
 
+const WAY_TAKES = { cc_rev: 'cc', gearSets: 'gear_sets', oil: 'oil' } as const;
+
 const INLET_FORMULA: Formula = {
   line: 'p_in = p_atm − ρgh − (1 + K)·ρv²/2 − f·(L/D)·ρv²/2',
   symbols: [
@@ -77,26 +80,6 @@ const INLET_FORMULA: Formula = {
   source: 'Bernoulli; Darcy and Weisbach; Hagen and Poiseuille; Blasius',
   assumed: ['K of 2.5 and a least pressure of 0.8 bar, where nobody knows better.'],
 };
-
-/** Says what of an inlet stays whichever bore is asked for. */
-const wayFields = {
-  cc_rev: positive('Displacement of a gear set', 'cm³'),
-  gearSets: positive('Gear sets on this inlet', 'count').integer(),
-  lineLength_m: notBelow('Hose length', 'm').max(100),
-  lift_m: figure('Pump above the oil', 'm').min(-20).max(20),
-  k: notBelow('Bends and strainer', 'count').max(1000),
-  density_kgm3: positive('Density', 'kg/m³'),
-  mu_Pas: positive('Dynamic viscosity', 'Pa·s'),
-  atmosphere_bar: positive('Air pressure', 'bar').max(2),
-  least_bar: notBelow('Least inlet pressure, absolute', 'bar').max(2),
-  velocityLimit_ms: perhaps('Highest oil speed in the port', 'm/s').moreThan(0),
-};
-
-const PORT = () => positive('Inlet port').max(1000);
-const LINE = () => positive('Hose bore').max(1000);
-
-/** The way of oil to a pump, as it is asked for by itself and for a pump that is reversed. */
-export const inletFields = { ...wayFields, portDiameter_mm: PORT(), lineDiameter_mm: LINE() };
 
 /** A way of oil that both sums answer. */
 const EXAMPLE_WAY = {
@@ -195,6 +178,7 @@ export const inletMaxSpeedOf = sum({
     },
     picture: (inlet, { rpm }, f, pens) =>
       ladder({ ...inlet, velocityLimit_ms: inlet.velocityLimit_ms ?? null }, rpm, f, pens),
+    takes: WAY_TAKES,
     formula: INLET_FORMULA,
     beside: ['inlet.bore'],
   },
@@ -281,6 +265,7 @@ export const inletBoreOf = sum({
       const bores = { portDiameter_mm: bore_mm, lineDiameter_mm: line_mm, velocityLimit_ms: null };
       return ladder({ ...given, ...bores }, given.rpm, f, pens);
     },
+    takes: { ...WAY_TAKES, rpm: 'pump_rpm' },
     formula: INLET_FORMULA,
     beside: ['inlet.maxSpeed', 'port.flow'],
   },

@@ -12,7 +12,7 @@ import {
   type Identified,
   type Mixed,
 } from '../workshop/interfaces/identify';
-import { boreOfDash } from '../workshop/interfaces/tables';
+import { boreOfDash } from '../workshop/interfaces/dash';
 import { choice, perhaps } from './fields';
 import { listed, sayFrom, sentence } from '../wording/say';
 import { type Figures } from './kinds';

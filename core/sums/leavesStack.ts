@@ -105,6 +105,13 @@ export const leavesStack = sum({
         ],
         said: say('drawn'),
       }),
+    takes: {
+      target_mm: 'gap',
+      leaves_mm: 'leaves',
+      maxStack: 'stack',
+      lower_mm: 'lower',
+      upper_mm: 'upper',
+    },
     formula: {
       line: 'Σ leaves = thickness',
       symbols: [],

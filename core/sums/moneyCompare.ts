@@ -160,6 +160,7 @@ export const moneyCompare = sum({
         said: say('drawn'),
       });
     },
+    takes: { ratePerHour: 'rate', downPerDay: 'down_day', comebackCost: 'comeback' },
     formula: {
       line: 'parts + minutes/60·rate + outside, or price; each + days·day + chance·comeback',
       symbols: [

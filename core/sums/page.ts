@@ -1,3 +1,4 @@
+import type { FactName } from './job/facts';
 import type { Figures } from './kinds';
 import type { Pens, Picture } from './picture';
 
@@ -32,6 +33,8 @@ export interface Ask {
   readonly forAll?: true;
   /** It is asked where another field has one of these values. */
   readonly only?: Readonly<Record<string, readonly string[]>>;
+  /** Left empty it is an end that is open, where this other field is there: no leaf was too thick. */
+  readonly openWith?: string;
   /** The figure is an hour of the clock, which the sum wants as an angle. */
   readonly isClock?: true;
 }
@@ -70,6 +73,10 @@ export interface Page<I, A> {
   /** Says what stands over the rows, where figures is not what they are. */
   readonly rowsName?: string;
   readonly rows?: (given: I, answer: A, figures: Figures) => readonly Row[];
+  /** Says what a job fills in, by the field. */
+  readonly takes?: Readonly<Record<string, FactName>>;
+  /** Returns the way that the pump turns once this is done; left out where nothing turns it. */
+  readonly turns?: (answer: A) => 'clockwise' | 'anticlockwise' | null;
   /** Returns what is seen of it: a drawing to scale, or a chart; null where there is nothing to draw. */
   readonly picture?: (given: I, answer: A, figures: Figures, pens: Pens) => Picture | null;
   readonly formula: Formula;

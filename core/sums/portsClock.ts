@@ -118,6 +118,7 @@ export const portsClockOf = sum({
         ],
       };
     },
+    takes: { positions: 'cover_positions' },
     formula: {
       line: 'outlet + 12k/n; from the other end 12 − h',
       symbols: [

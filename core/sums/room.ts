@@ -1,5 +1,6 @@
 import { sayFrom } from '../wording/say';
 import type { RoomSum } from './list';
+import { slugOf } from './path';
 
 /** Says what the room says. */
 export const ROOM_WORDS = {
@@ -26,21 +27,19 @@ export const ROOM_WORDS = {
   unit: 'Units',
   field: '{label}, {unit}',
   oilAsked: 'Oil',
+  job: 'Take from a job, or keep it with one',
+  gap: 'Which gap of {job}',
+  aboutJob: '{job}, {model}',
+  keep: 'Keep with {job}',
+  kept: 'Kept with {job}, as worked out: no reading.',
+  noKeep: 'It could not be kept: {why}',
+  toJob: 'Back to {job}',
+  jobGone: 'This job is not in this browser.',
+  noneHere: 'No sum fits here.',
 } as const;
 
 /** Says what the room says. */
 export const sayRoom = sayFrom(ROOM_WORDS);
-
-/**
- * Returns the address of a sum’s page: an id with its dot would look like a file.
- *
- * @param id of a sum, `seal.drain`
- * @example
- * pathOf('seal.drain'); // '/sums/seal-drain'
- */
-export const pathOf = (id: string): `/sums/${string}` => `/sums/${slugOf(id)}`;
-
-const slugOf = (id: string): string => id.replace('.', '-');
 
 /** Finds the sum that an address is of; undefined for none. */
 export const sumAt = (sums: readonly RoomSum[], slug: unknown): RoomSum | undefined =>

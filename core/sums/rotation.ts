@@ -8,7 +8,7 @@ import {
 } from '../workshop/reversing';
 import { exact, notOver } from '../schema/fields';
 import { choice, isYes, perhaps, perhapsOneOf, yesOrNo } from './fields';
-import { inletFields } from './inlet';
+import { inletFields } from './inletFields';
 import { sayFrom } from '../wording/say';
 import { capital } from '../quantity/letters';
 import { inletSide, pairParts, rotorParts } from './rotation.picture';
@@ -406,6 +406,17 @@ export const rotationReverse = sum({
         ],
       };
     },
+    takes: {
+      family: 'family',
+      drivenBy: 'driven_by',
+      rotation: 'rotation',
+      bodyTurns: 'body_turns',
+      drain: 'drain',
+      ends: 'ends',
+      eccentricRing: 'ring_turns',
+      sheetAllows: 'sheet_allows',
+    },
+    turns: ({ possible, to }) => (possible === 'yes' || possible === 'slower' ? to : null),
     formula: {
       line: 'new top speed = old·(small/large)², where the small port becomes the inlet',
       symbols: [['small, large', 'diameters of the ports']],

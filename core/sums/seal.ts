@@ -279,6 +279,7 @@ export const sealDrain = sum({
         pens,
       );
     },
+    takes: { oil: 'oil' },
     formula: {
       line: 'G·(p_s − p) = C_d·A·√(2·(p − p_b)/ρ)',
       symbols: [

@@ -13,9 +13,11 @@ const WORDS = {
   over: 'Over by {by}. Take {from} to {to} off the deck.',
   overLeast: 'Over by {by}. Take {from} off the deck at least.',
   overOnly: 'Over by {by}: limit {limit}.',
+  overAtLeast: 'Over by {by} at least: limit {limit}. Try thicker leaves.',
   under: 'Tight by {by}: the faces bind. Limit {limit}.',
   close: 'Too close to call: {gap}, limit {limit}.',
   chance: 'In with a chance of {percent} in 100.',
+  atLeast: 'At least {gap}, limit {limit}. Try thicker leaves.',
   openIn: '{gap} so far, limit {limit}. Not all is counted.',
   noLimit: '{gap}. Enter a limit.',
   coverWear_mm:
@@ -99,6 +101,8 @@ function headOf(given: Given, answer: FaceAnswer, f: Figures): Pick<Said, 'mark'
   const { verdict, deckCut, lo_mm, hi_mm } = answer;
   const [gap, limit] = [gapText(answer, f), limitWords(limitsIn(given), f)];
   if (limit === '') return { mark: 'unknown', head: say('noLimit', { gap }) };
+  const isOpen = hi_mm === null && verdict !== 'out';
+  if (isOpen) return { mark: 'unknown', head: say('atLeast', { gap, limit }) };
   if (verdict === 'in') return { mark: 'good', head: say('in', { gap, limit }) };
   if (verdict === 'open') return { mark: 'unknown', head: say('openIn', { gap, limit }) };
   if (verdict === 'close') return { mark: 'unknown', head: say('close', { gap, limit }) };
@@ -108,6 +112,7 @@ function headOf(given: Given, answer: FaceAnswer, f: Figures): Pick<Said, 'mark'
   if (over <= 0 && under <= 0) return { mark: 'unknown', head: say('wide', { gap }) };
   if (over <= 0) return { mark: 'bad', head: say('under', { by: f.gap(under), limit }) };
   const by = f.gap(over);
+  if (hi_mm === null) return { mark: 'bad', head: say('overAtLeast', { by, limit }) };
   if (!deckCut) return { mark: 'bad', head: say('overOnly', { by, limit }) };
   const from = deckCut.to_mm === null ? f.gap(deckCut.from_mm) : f.bareGap(deckCut.from_mm);
   return {
@@ -200,7 +205,7 @@ export const stackFace = sum({
         more: true,
         how: 'In place of depth and width: the thickest that goes under a straight edge.',
       },
-      { at: 'hi_mm', more: true },
+      { at: 'hi_mm', more: true, openWith: 'lo_mm', how: 'Empty where every leaf goes.' },
       { at: 'measured', more: true, names: { bare: 'Bare', gasket: 'With the gasket' } },
       { at: 'limitFor', more: true, names: { bare: 'Bare faces', assembled: 'As assembled' } },
       { at: 'gasket_mm', more: true, how: 'Mic over an old one where it was clamped.' },
@@ -292,6 +297,24 @@ export const stackFace = sum({
           pens.words(say('larger'), 180, 162, 'middle', 'muted'),
         ],
       };
+    },
+    takes: {
+      depth_mm: 'plus',
+      width_mm: 'minus',
+      uDepth_mm: 'plus_u',
+      uWidth_mm: 'minus_u',
+      coverWear_mm: 'cover_wear',
+      lo_mm: 'gap_lo',
+      hi_mm: 'gap_hi',
+      lower_mm: 'lower',
+      upper_mm: 'upper',
+      gasket_mm: 'gasket',
+      measured: 'gasket_measured',
+      limitFor: 'gasket_limit',
+      alphaBody_per_K: 'plus_alpha',
+      alphaGear_per_K: 'minus_alpha',
+      body_C: 'plus_hot',
+      gear_C: 'minus_hot',
     },
     formula: {
       line: 'gap = depth − width + cover ± gasket',

@@ -136,6 +136,12 @@ export const tiltFit = sum({
         ],
       };
     },
+    takes: {
+      'points[].angle_deg': 'plane_hours',
+      'points[].depth_mm': 'plane_depths',
+      'points[].radius_mm': 'plane_radius',
+      diameter_mm: 'plane_across',
+    },
     formula: {
       line: 'z = a + bx + cy by least squares; tilt = D·√(b² + c²) towards atan2(c, b)',
       symbols: [['D', 'across the pocket']],

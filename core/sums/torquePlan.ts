@@ -146,6 +146,7 @@ export const torquePlanOf = sum({
         ],
       };
     },
+    takes: { value: 'torque', unit: 'torque_unit', bolts: 'bolts' },
     formula: {
       line: 'set = T·L/(L + E·cos φ)',
       symbols: [

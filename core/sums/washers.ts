@@ -284,6 +284,14 @@ export const bridgeShim = sum({
         said: say('drawn'),
       });
     },
+    takes: {
+      'places[].case_mm': 'bridge_case',
+      'places[].pump_mm': 'bridge_pump',
+      fitted_mm: 'bridge_washer',
+      lower_mm: 'lower',
+      upper_mm: 'upper',
+      shims_mm: 'washers',
+    },
     formula: {
       line: 'end play = case − pump + gasket − washers',
       symbols: [

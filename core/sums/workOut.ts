@@ -162,6 +162,8 @@ function read(sum: Sum, page: Page<never, never>, typed: Typed) {
   const texts = textsOf(typed);
   for (const ask of page.asks) {
     const { text, unit } = typed[ask.at] ?? NOTHING;
+    if (text.trim() === '' && ask.openWith && (texts[ask.openWith] ?? '').trim() !== '')
+      put(input, ask.at, null);
     if (text.trim() === '' || ask.at === OIL || !isAsked(ask, texts)) continue;
     const { kind, isList, choices } = factsOf(sum, ask);
     try {

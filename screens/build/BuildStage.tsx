@@ -4,6 +4,7 @@ import { Page } from '@/ui/Page';
 import { Heading, Words } from '@/ui/Words';
 import { AssemblyOrder } from '../job/AssemblyOrder';
 import { OrderList } from '../job/OrderList';
+import { SumsHere } from '../job/SumsHere';
 import { boltsWithTorque } from '@/core/wording/bolts';
 
 /** What is known for putting the pump together: the order of the parts, what to have at hand, the bolts. */
@@ -14,6 +15,7 @@ export function BuildStage({ job }: { readonly job: Job }) {
       <Words>The parts in the order in which they go back, as they were marked at teardown.</Words>
       <AssemblyOrder job={job} />
       <OrderList job={job} />
+      <SumsHere job={job} stage="build" />
       {fasteners.length > 0 ? <Heading>Bolts</Heading> : null}
       {fasteners.map((bolts) => (
         <Words key={bolts.id}>{boltsWithTorque(bolts)}</Words>

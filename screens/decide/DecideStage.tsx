@@ -14,6 +14,8 @@ import { Answer } from './Answer';
 import { CurrencyField } from './CurrencyField';
 import { DecideFoot } from './DecideFoot';
 import { HEAD } from '../job/JobFrame';
+import { SumsHere } from '../job/SumsHere';
+import { costsAsked } from '@/core/sums/job/costs';
 import { PlanFlow } from './flow/PlanFlow';
 import { FromShelfPanel } from './FromShelfPanel';
 import { Sheet } from './Sheet';
@@ -130,6 +132,11 @@ function AnswerPage({ deciding, list, onOpen }: AnswerProps) {
       <AcceptRow deciding={deciding} onOpen={() => onOpen('accept')} />
       <Washers deciding={deciding} />
       <VaneNotice deciding={deciding} />
+      <SumsHere
+        job={deciding.job}
+        stage="decide"
+        plan={costsAsked(deciding, deciding.shop.money.rate)}
+      />
     </>
   );
   if (wide) {

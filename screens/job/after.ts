@@ -6,3 +6,6 @@ export { ReportStage } from '../report/ReportStage';
 export { SparesScreen } from '../shop/SparesScreen';
 export { BarAtDemand } from '../decide/flow/BarAtDemand';
 export { FlowPage } from '../decide/flow/FlowPage';
+
+/** What sums ask of a job stands with what its flow is worked out by. */
+export { factsIn } from '@/core/sums/job/known';

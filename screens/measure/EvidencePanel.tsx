@@ -14,6 +14,7 @@ import { useShop } from '@/data/hooks';
 import { Heading, Words } from '@/ui/Words';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
+import { SumsHere } from '../job/SumsHere';
 import { Wall } from '../shell/Wall';
 import { ReadingRow } from './ReadingRow';
 import { WorkRow } from './WorkRow';
@@ -110,6 +111,12 @@ export function EvidencePanel({ job, shown, measuring, onDone, onWork }: Props) 
       <FootRow>
         <FootButton name="Record work done" onPress={onWork} />
       </FootRow>
+      <SumsHere
+        job={job}
+        stage="measure"
+        gap={shown.characteristic.id}
+        isHere={({ characteristic }) => characteristic === shown.characteristic.id}
+      />
       <Heading level={3}>Source of the limit</Heading>
       <Words>
         {tier

@@ -26,9 +26,9 @@ const MOUNTED = [
 /** What pump it is: name, geometry with its drawing, and free notes. */
 export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly unit: ShopUnit }) {
   const { control, setValue, formState } = useFormContext<SheetForm>();
-  const [geometry, examples, mount, fitted, reversing] = useWatch({
+  const [geometry, examples, fitted, reversing] = useWatch({
     control,
-    name: ['geometry', 'examples', 'mount', 'fitted', 'reversing'],
+    name: ['geometry', 'examples', 'fitted', 'reversing'],
   });
   const made = (field: string) =>
     examples.includes(field) && !formState.dirtyFields.geometry?.[field];
@@ -91,22 +91,29 @@ export function PumpSection({ sheet, unit }: { readonly sheet: Sheet; readonly u
         value={reversing}
         onChange={(field, value) => setValue(`reversing.${field}`, value, { shouldDirty: true })}
       />
-      {sitsInTransmission(sheet) ? (
-        <View style={styles.mount}>
-          <Words strong>Which part lies on the transmission?</Words>
-          <Choice
-            label="Which part lies on the transmission?"
-            value={mount}
-            options={MOUNTED}
-            onChange={(value) => setValue('mount', value, { shouldDirty: true })}
-          />
-          <Words size="note" tone="muted">
-            What is cut off its face changes the end play; what is cut off the other does not.
-          </Words>
-        </View>
-      ) : null}
+      {sitsInTransmission(sheet) ? <Mounted /> : null}
       <Field control={control} name="note" label="Notes" multiline />
     </>
+  );
+}
+
+/** Asks which part lies on the transmission. */
+function Mounted() {
+  const { control, setValue } = useFormContext<SheetForm>();
+  const mount = useWatch({ control, name: 'mount' });
+  return (
+    <View style={styles.mount}>
+      <Words strong>Which part lies on the transmission?</Words>
+      <Choice
+        label="Which part lies on the transmission?"
+        value={mount}
+        options={MOUNTED}
+        onChange={(value) => setValue('mount', value, { shouldDirty: true })}
+      />
+      <Words size="note" tone="muted">
+        What is cut off its face changes the end play; what is cut off the other does not.
+      </Words>
+    </View>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HelperText, TextInput } from 'react-native-paper';
 import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
@@ -20,6 +20,11 @@ interface Props {
   readonly entry: Entry | undefined;
   readonly unit: ShopUnit;
   readonly error: string | undefined;
+  /** Says where its figure is from, where a job filled it in. */
+  readonly source: string | undefined;
+  /** It had the focus last: how it is taken stays until another has it, or what is touched next would move away. */
+  readonly isHinted: boolean;
+  readonly onFocus: () => void;
   readonly onType: (text: string) => void;
 }
 
@@ -34,6 +39,11 @@ export function AskField(props: Props) {
   return choices.length > 0 ? (
     <View style={styles.wide}>
       <ChoiceOf {...props} choices={choices} />
+      {props.source ? (
+        <Words size="note" tone="muted">
+          {props.source}
+        </Words>
+      ) : null}
       {error ? (
         <Words tone="out" role="alert">
           {error}
@@ -60,7 +70,7 @@ function ChoiceOf({ sum, ask, entry, onType, choices }: Props & { choices: reado
   );
 }
 
-function OilField({ entry, onType }: Props) {
+function OilField({ entry, source, onType }: Props) {
   const { fluids } = useShop();
   const known = [...new Set([...fluids, ...GENERIC_FLUIDS].map(({ name }) => name))];
   return (
@@ -71,18 +81,23 @@ function OilField({ entry, onType }: Props) {
         options={known.map((name) => ({ value: name, name }))}
         onChange={onType}
       />
+      {source ? (
+        <Words size="note" tone="muted">
+          {source}
+        </Words>
+      ) : null}
     </View>
   );
 }
 
-function FigureField({ sum, ask, entry, unit, error, onType }: Props) {
-  const [focus, setFocus] = useState(false);
+function FigureField(props: Props) {
+  const { sum, ask, entry, unit, error, source, isHinted, onFocus, onType } = props;
   const wrong = useId();
   const { kind, label, isList } = factsOf(sum, ask);
   const name = spelled(label);
   const inUnit = ask.isClock ? '' : (kind?.unit(unit) ?? '');
   const full = inUnit ? sayRoom('field', { label: name, unit: inUnit }) : name;
-  const hint = focus && ask.how ? spelled(ask.how) : null;
+  const hint = source ?? (isHinted && ask.how ? spelled(ask.how) : null);
   return (
     <View style={isList ? styles.wide : styles.half}>
       <Words size="note" aria-hidden>
@@ -94,8 +109,7 @@ function FigureField({ sum, ask, entry, unit, error, onType }: Props) {
         aria-label={full}
         value={shownText(sum, ask, entry, unit)}
         onChangeText={onType}
-        onFocus={() => setFocus(true)}
-        onBlur={() => setFocus(false)}
+        onFocus={onFocus}
         // A row of figures wants blanks between them; a single one the keys for figures.
         inputMode={isList ? 'text' : 'decimal'}
         error={Boolean(error)}

@@ -1,3 +1,4 @@
+import { dequal } from 'dequal';
 import { useEffect, useMemo, useState } from 'react';
 import useLatestCallback from 'use-latest-callback';
 import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
@@ -7,6 +8,7 @@ import { untouched, workOut, type Outcome, type Typed } from '@/core/sums/workOu
 import { now } from '@/data/create';
 import { loadDraft, storeDraft } from '@/data/drafts';
 import { useShop } from '@/data/hooks';
+import type { JobOf } from './useJobOf';
 
 /** No sum of the room asks for a plan: the solver stays where it is. */
 const TOOLS: Tools = {
@@ -14,7 +16,13 @@ const TOOLS: Tools = {
   now: () => performance.now(),
 };
 
-const keyOf = (id: string): string => `sum/${id}`;
+/** What is typed for a job is kept apart from what is typed without one. */
+const keyOf = (id: string, of: JobOf | null): string =>
+  ['sum', id, of?.job.id, of?.gap?.id].filter(Boolean).join('/');
+
+/** What somebody typed himself: what a job fills in it fills in anew, as it stands then. */
+const ownOf = (typed: Typed, filled: Typed): Typed =>
+  Object.fromEntries(Object.entries(typed).filter(([at, entry]) => !dequal(entry, filled[at])));
 
 const isTyped = (fields: unknown): fields is Typed =>
   typeof fields === 'object' &&
@@ -28,13 +36,13 @@ const isTyped = (fields: unknown): fields is Typed =>
   );
 
 /** Keeps what was typed last into a sum, and brings it back when its page is opened anew. */
-function useRemembered(id: string, isLinked: boolean, take: (typed: Typed) => void) {
+function useRemembered(key: string, isLinked: boolean, take: (typed: Typed) => void) {
   const taken = useLatestCallback(take);
   const [isThere, setThere] = useState(isLinked);
   useEffect(() => {
     if (isLinked) return;
     let isLeft = false;
-    void loadDraft(keyOf(id)).then((draft) => {
+    void loadDraft(key).then((draft) => {
       if (isLeft) return;
       if (draft && isTyped(draft.fields)) taken(draft.fields);
       setThere(true);
@@ -42,19 +50,21 @@ function useRemembered(id: string, isLinked: boolean, take: (typed: Typed) => vo
     return () => {
       isLeft = true;
     };
-  }, [id, isLinked, taken]);
+  }, [key, isLinked, taken]);
   return isThere;
 }
 
 /** Stores what is typed with every key: whatever closes the page, it is there again. */
-function useKept(id: string, typed: Typed, isThere: boolean): void {
+function useKept(key: string, typed: Typed, isThere: boolean): void {
   useEffect(() => {
     if (!isThere) return;
     const draft = { at: now(), unit: '', fields: typed, before: {} };
     // Without room for it the form still holds it.
-    void storeDraft(keyOf(id), draft).catch(() => undefined);
-  }, [id, typed, isThere]);
+    void storeDraft(key, draft).catch(() => undefined);
+  }, [key, typed, isThere]);
 }
+
+const NOTHING_FILLED: Typed = {};
 
 /** A sum’s page as it stands: what was typed, what it comes to, and the last good answer. */
 export interface SumState {
@@ -66,7 +76,10 @@ export interface SumState {
   readonly isThere: boolean;
   type(at: string, text: string): void;
   showIn(unit: ShopUnit): void;
-  fill(typed: Typed): void;
+  /** Fills in made-up figures. */
+  showExample(typed: Typed): void;
+  /** What stands in the form began as an example. */
+  readonly isExample: boolean;
   clear(): void;
   /** Brings back what an example or an empty form took the place of; null where nothing was. */
   readonly bringBack: (() => void) | null;
@@ -76,23 +89,30 @@ export interface SumState {
  * Holds a sum’s form and works out what it comes to at every key.
  *
  * @param linked what the address brings; null for what was typed last
+ * @param of the job that it is worked out for; null for none
  */
-export function useSum(id: string, sum: Sum, linked: Typed | null): SumState {
+export function useSum(id: string, sum: Sum, linked: Typed | null, of: JobOf | null): SumState {
   const shop = useShop();
   const [unit, setUnit] = useState<ShopUnit>(shop.unit);
-  const [typed, setTyped] = useState<Typed>(() => ({ ...untouched(sum, shop.unit), ...linked }));
-  const isThere = useRemembered(id, linked !== null, (kept) =>
+  const filled = of?.filled.typed ?? NOTHING_FILLED;
+  const begin = { ...untouched(sum, shop.unit), ...filled };
+  const [typed, setTyped] = useState<Typed>(() => ({ ...begin, ...linked }));
+  const key = keyOf(id, of);
+  const isThere = useRemembered(key, linked !== null, (kept) =>
     setTyped((shown) => ({ ...shown, ...kept })),
   );
-  useKept(id, typed, isThere);
+  const own = useMemo(() => ownOf(typed, filled), [typed, filled]);
+  useKept(key, own, isThere);
   const outcome = useMemo(() => {
     const fluids = [...shop.fluids, ...GENERIC_FLUIDS];
     return workOut(sum, typed, fluids, unit, TOOLS);
   }, [sum, typed, shop.fluids, unit]);
   const [replaced, setReplaced] = useState<Typed | null>(null);
-  const replace = (next: Typed, before: Typed | null = typed) => {
+  const [isExample, setExample] = useState(false);
+  const replace = (next: Typed, before: Typed | null, example = false) => {
     setReplaced(before);
     setTyped(next);
+    setExample(example);
   };
   const [last, setLast] = useState<Outcome['answer']>(null);
   if (outcome.answer && outcome.answer !== last) setLast(outcome.answer);
@@ -107,10 +127,11 @@ export function useSum(id: string, sum: Sum, linked: Typed | null): SumState {
       setTyped((before) => ({ ...before, [at]: { text, unit } }));
     },
     showIn: setUnit,
-    fill: (more) => replace({ ...typed, ...more }),
+    isExample,
+    showExample: (example) => replace({ ...typed, ...example }, typed, true),
     clear: () => {
       setLast(null);
-      replace(untouched(sum, unit));
+      replace({ ...untouched(sum, unit), ...filled }, typed);
     },
     bringBack: replaced && (() => replace(replaced, null)),
   };

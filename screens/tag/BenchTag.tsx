@@ -1,5 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
+import { turnsFrom } from '@/core/journal/workedOut';
 import type { Job } from '@/core/records/job';
 import { sheetName } from '@/core/records/sheet';
 import { OnPaper } from '@/ui/OnPaper';
@@ -14,6 +15,7 @@ import { layout } from '@/ui/layout';
 /** The tag itself: number, unit, rotation, and the number again as a code that a scanner reads. */
 function TagFace({ job }: { readonly job: Job }) {
   const palette = usePalette();
+  const turns = turnsFrom(job);
   return (
     <View
       style={[styles.face, { borderColor: palette.ink, backgroundColor: palette.paper }]}
@@ -34,6 +36,9 @@ function TagFace({ job }: { readonly job: Job }) {
             {say(`tag.viewed.${job.rotation}`)}
           </Words>
         </View>
+        {turns === null || turns === job.rotation ? null : (
+          <Words strong>{say('tag.restamp', { turning: say(`tag.viewed.${turns}`) })}</Words>
+        )}
         <Words size="note">
           {[job.owner, job.due ? say('bench.dueOn', { day: dateText(job.due, 'utc day') }) : '']
             .filter(Boolean)

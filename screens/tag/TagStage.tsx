@@ -18,6 +18,8 @@ import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { SheetChanged } from '../job/SheetChanged';
+import { SumsHere } from '../job/SumsHere';
+import { Restamp } from './Restamp';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
@@ -223,6 +225,8 @@ export function TagStage({ job }: { readonly job: Job }) {
             <Sections job={job} form={kept.form} unit={held} />
             <JobLimits job={job} />
             <SheetChanged job={job} />
+            <Restamp job={job} />
+            <SumsHere job={job} stage="tag" isHere={({ turns }) => turns !== null} />
             <Button mode="contained-tonal" onPress={() => router.replace(`/job/${job.id}/strip`)}>
               Go to Strip
             </Button>

@@ -10,5 +10,6 @@ export const JOB = {
   'job.sheetChangedKeeps':
     'The sheet was changed after this job started: {changes}. This job keeps the old sheet: some of its readings do not fit the new one.',
   'job.stageNext': '{standing}, next',
+  'job.sumAgain': 'Open this sum again: {said}',
   'job.unreadable': '{error} Nothing was changed. Other jobs still work.',
 } as const;

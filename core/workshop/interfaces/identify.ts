@@ -1,5 +1,5 @@
+import { boreOfDash } from './dash';
 import {
-  boreOfDash,
   FLANGES,
   METRIC_PILOTS,
   PORT_FLANGES,

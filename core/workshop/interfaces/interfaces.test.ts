@@ -1,5 +1,6 @@
 import { identify, type Measured } from './identify';
-import { boreOfDash, dashFor, FLANGES, PORT_THREADS, SHAFTS } from './tables';
+import { boreOfDash, dashFor, DASHES } from './dash';
+import { FLANGES, PORT_THREADS, SHAFTS } from './tables';
 
 const NOTHING: Measured = {
   pilot_mm: null,
@@ -53,6 +54,7 @@ describe('the tables of standards', () => {
   });
   it('have dashes as sixteenths', () => {
     expect(boreOfDash(16)).toBeCloseTo(25.4, 9);
+    expect(DASHES).toEqual(PORT_THREADS.flatMap(({ dash }) => dash ?? []));
     expect([dashFor(25.4), dashFor(25.5), dashFor(50.81)]).toEqual([16, 20, null]);
   });
 });

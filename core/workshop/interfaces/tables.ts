@@ -163,29 +163,6 @@ export const PORT_THREADS: readonly PortThread[] = [
   pipePort('2', 59.614, 11),
 ];
 
-/** Dash numbers of ports, the small ones first. */
-const DASHES: readonly number[] = PORT_THREADS.flatMap(({ dash }) => dash ?? []);
-
-/**
- * Returns the bore that a dash number stands for, in mm: sixteenths of an inch.
- *
- * @param dash number of a tube or port
- * @example
- * boreOfDash(16); // 25.4
- */
-export const boreOfDash = (dash: number): number => (dash * INCH) / 16;
-
-/**
- * Returns the smallest dash number of a port whose bore is at least so wide; null where there is none.
- *
- * @param bore_mm in mm
- * @example
- * dashFor(28.55); // 20
- * dashFor(60); // null
- */
-export const dashFor = (bore_mm: number): number | null =>
-  DASHES.find((dash) => boreOfDash(dash) >= bore_mm - 1e-9) ?? null;
-
 /** A port flange with four bolts; lengths in mm. */
 export interface PortFlange {
   readonly code: 61 | 62;
