@@ -64,6 +64,8 @@ export interface Page<I, A> {
   /** The fields, in the order in which people can get them. */
   readonly asks: readonly Ask[];
   says(given: I, answer: A, figures: Figures): Said;
+  /** Says of a figure that can be and looks wrong what it may be, by its field: a diameter where a radius is asked. */
+  readonly doubts?: (given: I) => readonly (readonly [at: string, words: string])[];
   /** Returns the answer in a word or two, for what a change would make of it. */
   brief(answer: A, figures: Figures, given: I): string;
   /** Returns what of the answer a change moves; null where it is no figure. */

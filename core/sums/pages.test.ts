@@ -245,6 +245,16 @@ describe('bad input', () => {
     expect((await at('torque.plan', { stages: '0.5 0.4 1' })).errors.stages).toMatch(/rise/);
     expect((await at('flow.drive', { testFlow_lpm: '99' })).errors.testFlow_lpm).toMatch(/more/);
   });
+  it('that can be and looks wrong is asked about at its field, beside its answer', async () => {
+    const reach = await at('vane.reach', { ringRadius_mm: '58' });
+    expect([Object.keys(reach.errors), reach.answer === null]).toEqual([['ringRadius_mm'], false]);
+    expect((await at('vane.reach', { rotorRadius_mm: '48' })).errors.rotorRadius_mm).toMatch(
+      /diameter\?/,
+    );
+    expect((await at('vane.reach', {})).errors).toEqual({});
+    const tilt = await at('tilt.fit', { 'points[].radius_mm': '100' });
+    expect(tilt.errors['points[].radius_mm']).toMatch(/^Farther out/);
+  });
   it('that is only missing is asked for', async () => {
     const { missing, errors } = await at('seal.drain', { supply_bar: '' });
     expect([missing?.at, errors]).toEqual(['supply_bar', {}]);

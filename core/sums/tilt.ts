@@ -13,6 +13,7 @@ const WORDS = {
   spread: 'From {least} to {most} deep; off the plane by {rms}.',
   recut: 'To level it, recut by {by} where it is shallow.',
   brief: '{tilt}',
+  outside: 'Farther out than the pocket is wide. Is this a diameter?',
   drawn:
     'The floor from above with its depths; the arrow points to where it is {tilt} deeper, {clock} o’clock.',
 } as const;
@@ -81,6 +82,10 @@ export const tiltFit = sum({
       },
       { at: 'diameter_mm', how: 'The tilt is given across it.' },
     ],
+    doubts: ({ points, diameter_mm }) =>
+      points.some(({ radius_mm }) => 2 * radius_mm > diameter_mm)
+        ? [['points[].radius_mm', say('outside')]]
+        : [],
     says: ({ points }, { tilt_mm, direction_deg, residualRms_mm, smallest_mm, largest_mm }, f) => {
       const tilt = f.gap(tilt_mm);
       const clock = f.plain(clockOf(direction_deg), 1);

@@ -15,6 +15,7 @@ const WORDS = {
   brief: '{left} in the slot',
   renewed: 'the vanes are new',
   shorter: 'the vane is {by} shorter',
+  diameter: 'Is this a diameter? A radius is half of it.',
   out_: '{reach} out',
   stays: '{left} in',
   leastIn: 'least {least}',
@@ -22,6 +23,9 @@ const WORDS = {
 } as const;
 
 const say = sayFrom(WORDS);
+
+/** No ring is so much larger than its rotor: a vane would have to stand out by half of its radius. */
+const MOST_OVER = 1.6;
 
 /** A step of wear. */
 const WEAR_mm = 0.5;
@@ -71,6 +75,11 @@ export const vaneReachOf = sum({
       { at: 'hours', more: true },
       { at: 'slotOffset_mm', more: true, how: 'How far a slot passes the middle of the rotor.' },
     ],
+    doubts: ({ ringRadius_mm, eccentricity_mm, rotorRadius_mm }) => {
+      const widest = ringRadius_mm + eccentricity_mm;
+      if (widest > MOST_OVER * rotorRadius_mm) return [['ringRadius_mm', say('diameter')]];
+      return rotorRadius_mm > widest ? [['rotorRadius_mm', say('diameter')]] : [];
+    },
     says: (given, { verdict, inSlot_mm, reach_mm, hoursLeft }, f) => {
       const left = f.size(inSlot_mm);
       const heads = {

@@ -32,7 +32,7 @@ export interface Changed {
 export interface Outcome {
   /** Null while something is missing or wrong. */
   readonly answer: { readonly said: Said; readonly given: Input; readonly value: unknown } | null;
-  /** Says what is wrong, by the field that it is said at. */
+  /** Says what is wrong, by the field that it is said at; beside an answer, what only looks wrong. */
   readonly errors: Texts;
   /** The first field that the answer needs and that is empty. */
   readonly missing: Ask | null;
@@ -380,7 +380,12 @@ export function workOut(
     const said = page.says(given, value, figuresFor(unit));
     const more = warmer(sum, given, input[OIL_C], fluid, unit);
     const most = mostOf({ sum, page, given, value, said, unit, tools, more });
-    return { ...none, answer: { said, given, value }, most };
+    return {
+      ...none,
+      errors: Object.fromEntries(page.doubts?.(given) ?? []),
+      answer: { said, given, value },
+      most,
+    };
   } catch (error) {
     if (error instanceof ValidationError)
       return { ...none, ...faults(sum, page, error, texts, unit) };
