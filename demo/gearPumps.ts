@@ -57,7 +57,7 @@ export const BRUNNICK_H30 = sheetOf({
       { name: 'Tipping and plough', idle_lpm: 15, idle_bar: 20, work_lpm: 36, work_bar: 120 },
     ],
   },
-  reversing: { bodyTurns: true, drains: 'both', symmetrical: true, coverTurns: true },
+  reversing: { bodyTurns: true, drains: 'one', symmetrical: true, coverTurns: true },
   fasteners: [['Through bolts', 'M12', 4, 75]],
 });
 

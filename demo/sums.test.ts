@@ -83,7 +83,7 @@ describe('what a job fills in', () => {
     const { outcome, filled } = await workedFor('rotation.reverse', 'HM-0405');
     expect(filled.typed).toMatchObject({
       bodyTurns: { text: 'yes' },
-      drain: { text: 'two-holes' },
+      drain: { text: 'one-hole' },
       ends: { text: 'symmetrical' },
     });
     expect(outcome.answer?.said.head).toMatch(/^Not to be told yet\. Are the gears helical\?$/);
@@ -123,6 +123,7 @@ describe('what a sum came to', () => {
     sum: 'hub.fit',
     characteristic: characteristicId('hub-bushing'),
     said: 'Tight: hone 0.019 mm.',
+    more: 'After each step: wash, hub on, rock it.',
     asked: 'shown=mm&hub_mm=40',
     turns: null,
   };
@@ -130,6 +131,7 @@ describe('what a sum came to', () => {
     sum: 'rotation.reverse',
     characteristic: null,
     said: 'Clockwise in 6 steps, at the same speed.',
+    more: '',
     asked: '',
     turns: 'clockwise',
   } as const;
@@ -156,7 +158,7 @@ describe('what a sum came to', () => {
     const section = benchSections(turned, 'mm').find(({ title }) => title === 'Worked out');
     expect(section?.lines).toEqual([
       'Clockwise in 6 steps, at the same speed.',
-      'Reversed. Stamp the tag: Clockwise, viewed from shaft end.',
+      'Once it is reversed, stamp the tag: Clockwise, viewed from shaft end.',
     ]);
     expect(benchSections(job, 'mm').map(({ title }) => title)).not.toContain('Worked out');
   });

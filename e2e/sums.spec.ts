@@ -130,7 +130,7 @@ test('a job fills in what it knows; what a sum came to is kept with it, and lead
   await page.getByRole('link', { name: /^Open this sum again/ }).click();
   await expect(head(page, /in \d+ steps, at the same speed\.$/)).toBeVisible();
   await page.goto('/job/demo-job-hm-0405/tag');
-  await expect(page.getByText(/^Reversed\. Stamp the tag:/)).toBeVisible();
+  await expect(page.getByText(/^Once it is reversed, stamp the tag:/)).toBeVisible();
   await page.goto('/job/demo-job-hm-0405/report');
   await expect(page.getByText(/in \d+ steps, at the same speed/).first()).toBeVisible();
   await page.goto('/job/demo-job-hm-0405/build');

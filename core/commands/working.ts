@@ -1,10 +1,13 @@
 import { replace, withVoided } from '../journal/commands';
 import type { Job } from '../records/job';
-import type { WorkedOut } from '../records/entries/worked';
+import { LONGEST_ASKED, type WorkedOut } from '../records/entries/worked';
 import type { Command } from './command';
 
 /** Holds what a sum came to for a job; who and when come with the command. */
-export type Worked = Pick<WorkedOut, 'sum' | 'characteristic' | 'said' | 'asked' | 'turns'>;
+export type Worked = Pick<
+  WorkedOut,
+  'sum' | 'characteristic' | 'said' | 'more' | 'asked' | 'turns'
+>;
 
 /** Keeps what a sum came to with a job; it takes the place of what the same sum came to before for the same gap. */
 export const keepWorked =
@@ -12,7 +15,13 @@ export const keepWorked =
   (job, made) =>
     replace<Job, WorkedOut>(
       job,
-      { ...made, ...worked, kind: 'worked' },
+      // What cannot be held in an address is not asked again; what it came to is kept all the same.
+      {
+        ...made,
+        ...worked,
+        asked: worked.asked.length > LONGEST_ASKED ? '' : worked.asked,
+        kind: 'worked',
+      },
       (other) => other.sum === worked.sum && other.characteristic === worked.characteristic,
       'worked out again',
     );

@@ -17,6 +17,47 @@ describe('a face with cover and gasket', () => {
     heat: { alphaBody_per_K: null, alphaGear_per_K: null, body_C: null, gear_C: null },
   };
 
+  it('takes a cover beneath which no leaf went for up to that leaf, by the guarded rule only', () => {
+    const hidden = { ...STACK, cover: { mm: 0, u_mm: 0, upTo_mm: 0.03 } };
+    const guarded = faceStack({ ...hidden, rule: 'guarded' });
+    expect(guarded.lo_mm).toBeCloseTo(0.052 + 0.015, 9);
+    // A rectangle of 0.03 (JCGM 100, 4.3.7) beside the two sizes.
+    expect(guarded.u_mm).toBeCloseTo(Math.hypot(0.003, 0.003, 0.03 / Math.sqrt(12)), 9);
+    expect(faceStack(hidden)).toMatchObject({ lo_mm: near(0.052), missing: [] });
+    const leaves = { ...hidden, gap: { lo_mm: 0.02, hi_mm: 0.03 } };
+    expect(faceStack({ ...leaves, rule: 'guarded' })).toMatchObject({
+      lo_mm: near(0.02),
+      hi_mm: near(0.06),
+    });
+    expect(faceStack(leaves).hi_mm).toBeCloseTo(0.03, 9);
+  });
+  it('adds the wear of the cover to a bracket of leaves', () => {
+    const worn = { ...STACK, gap: { lo_mm: 0.02, hi_mm: 0.03 }, cover: sized(0.01) };
+    expect(faceStack(worn)).toMatchObject({ lo_mm: near(0.03), hi_mm: near(0.04), u_mm: 0 });
+    expect(faceStack({ ...worn, gap: { lo_mm: 0.02, hi_mm: null } })).toMatchObject({
+      hi_mm: null,
+      deckCut: null,
+    });
+  });
+  it('is judged by one limit alone, and wants a gasket that counts', () => {
+    const only = (limits: FaceStack['limits']) => faceStack({ ...STACK, limits });
+    expect(only({ lower_mm: 0.02, upper_mm: null })).toMatchObject({ verdict: 'in' });
+    expect(only({ lower_mm: null, upper_mm: 0.05 })).toMatchObject({ verdict: 'out' });
+    expect(only({ lower_mm: null, upper_mm: null })).toMatchObject({
+      verdict: 'open',
+      probability: null,
+    });
+    const assembled = { ...STACK, limitFor: 'assembled' } as const;
+    expect(faceStack(assembled).missing).toEqual(['gasket_mm']);
+    expect(faceStack({ ...assembled, gasket_mm: 0.004 })).toMatchObject({
+      missing: [],
+      verdict: 'in',
+    });
+    // A gasket that is added cannot bring in what is out over its limit.
+    expect(faceStack({ ...assembled, limits: { lower_mm: null, upper_mm: 0.05 } }).verdict).toBe(
+      'out',
+    );
+  });
   it('counts the gasket where the limit does, and not where it does not', () => {
     const of = (measured: 'bare' | 'gasket', limitFor: 'bare' | 'assembled') =>
       faceStack({ ...STACK, measured, limitFor, gasket_mm: 0.1 }).lo_mm;

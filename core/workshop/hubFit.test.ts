@@ -24,6 +24,28 @@ describe('a hub in its bushing', () => {
   const verdict = (bores_mm: number[], more: Partial<Hub> = {}) =>
     hubFit({ ...HUB, ...more, bores_mm }).verdict;
 
+  it('is honed in one small step where little is to come out, and measured at the last stop', () => {
+    const { stops, hone_mm } = hubFit({ ...HUB, bores_mm: [40.048], aim_mm: 0.05 });
+    expect([hone_mm, stops.length]).toEqual([near(0.002), 1]);
+    const far = hubFit({ ...HUB, bores_mm: [40.02], u_mm: 0 });
+    expect(far.stops.at(-1)).toMatchObject({ bore_mm: near(40.06), measure: true });
+    expect(far.stops[0]?.measure).toBe(false);
+    expect(hubFit({ ...HUB, bores_mm: [40.06] }).stops).toEqual([]);
+  });
+  it('is told hot only where both heats and the body are known', () => {
+    const heat = { hubHot_C: 110, bodyHot_C: 90, alphaBody_per_K: 22e-6 };
+    expect(hubFit({ ...HUB, ...heat }).hot_mm).not.toBeNull();
+    for (const left of ['hubHot_C', 'bodyHot_C', 'alphaBody_per_K'] as const)
+      expect(hubFit({ ...HUB, ...heat, [left]: null })).toMatchObject({
+        hot_mm: null,
+        coldLeast_mm: null,
+      });
+  });
+  it('with a most alone may have any clearance from nought on', () => {
+    const limits = { lower_mm: null, upper_mm: 0.07 };
+    expect(hubFit({ ...HUB, limits })).toMatchObject({ verdict: 'in', least_mm: 0 });
+    expect(hubFit({ ...HUB, limits: { lower_mm: null, upper_mm: null } }).verdict).toBe('open');
+  });
   it('is in, honed, loose, uneven, in conflict or open', () => {
     expect(verdict([40.05, 40.07])).toBe('in');
     expect(verdict([40.0499, 40.055])).toBe('hone');

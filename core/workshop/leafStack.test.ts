@@ -42,4 +42,19 @@ describe('leaves that make a thickness', () => {
   it('wants a set', () => {
     expect(() => leafStacks([], 1, 0.05, {})).toThrow(/one leaf/);
   });
+  it('of two that are as near takes the fewer leaves, then the one without a thin leaf', () => {
+    expect(leafStacks([0.1, 0.16], 1, 0.13, {}).best?.leaves_mm).toEqual([0.16]);
+    expect(leafStacks([0.1, 0.04, 0.12, 0.2], 2, 0.22, {}).best?.leaves_mm).toEqual([0.12, 0.1]);
+    const { below, above } = leafStacks([0.06, 0.08, 0.1], 2, 0.17, {});
+    expect([below?.leaves_mm, above?.leaves_mm]).toEqual([
+      [0.1, 0.06],
+      [0.1, 0.08],
+    ]);
+    expect(leafStacks([0.05, 0.1], 1, 0.1, { lower_mm: 0.1 })).toMatchObject({
+      exact: true,
+      above: null,
+      below: { sum_mm: 0.05 },
+      blind: [],
+    });
+  });
 });

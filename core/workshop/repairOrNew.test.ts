@@ -30,4 +30,19 @@ describe('a repair beside a new pump', () => {
     expect(repairOrNew({ ...JOB, price: 5000 }).evenComeback_percent).toBeNull();
     expect(repairOrNew({ ...JOB, price: 0, newDays: 0 }).evenRepairDays).toBeNull();
   });
+  it('counts machining outside, and says nothing against a price that nobody asked', () => {
+    expect(repairOrNew({ ...JOB, outsideCost: 30 }).repair).toBeCloseTo(
+      repairOrNew(JOB).repair + 30,
+      9,
+    );
+    expect(repairOrNew({ ...JOB, price: 1000 }).better).toBe('repair');
+    expect(repairOrNew({ ...JOB, price: null })).toEqual({
+      repair: near(190),
+      new: null,
+      better: null,
+      by: null,
+      evenRepairDays: null,
+      evenComeback_percent: null,
+    });
+  });
 });

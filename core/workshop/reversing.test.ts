@@ -186,3 +186,27 @@ describe('other pumps', () => {
     ]);
   });
 });
+
+describe('what is done only where it has to be', () => {
+  it('turns a rotor whose slots slope, and no other', () => {
+    const vacuum = (slots: Reversed['slots']) =>
+      reverse({ ...NOTHING, family: 'vacuum-vane', slots }).steps.includes('turn-rotor');
+    expect([vacuum('sloped'), vacuum('radial')]).toEqual([true, false]);
+  });
+  it('measures the wall of the old inlet where the body stays', () => {
+    const steps = reverse({ ...GEARS, bodyTurns: false }).steps;
+    expect(steps).toContain('measure-old-inlet-wall');
+    expect(steps).not.toContain('turn-body');
+  });
+  it('says of a stop nothing else, and of ports that nobody knows no speed', () => {
+    expect(reverse({ ...GEARS, helical: true, drain: null })).toMatchObject({
+      possible: 'no',
+      ask: [],
+    });
+    expect(reverse({ ...GEARS, bodyTurns: false, largePort_mm: null })).toMatchObject({
+      topRpm: null,
+      speedFactor: null,
+    });
+    expect(reverse({ ...GEARS, bodyTurns: false, largePort_mm: 21 }).possible).toBe('yes');
+  });
+});

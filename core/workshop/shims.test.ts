@@ -59,4 +59,11 @@ describe('washers', () => {
       }),
     );
   });
+  it('hold at their limits, and are left out beyond them at the middle', () => {
+    const one = { ...CHOICE, maxShims: 1, shims_mm: [3.5] };
+    expect(chooseShims(at(3.75), one)).toMatchObject({ verdict: 'in' });
+    expect(chooseShims(at(4.05), one)).toMatchObject({ verdict: 'in' });
+    expect(chooseShims(at(4.06), one)).toMatchObject({ verdict: 'none', left_mm: null });
+    expect(chooseShims(at(3.74), one)).toMatchObject({ verdict: 'none' });
+  });
 });

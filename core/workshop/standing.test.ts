@@ -30,4 +30,9 @@ describe('where a figure stands', () => {
       }),
     );
   });
+  it('is told from five on, and without any spread not in deviations', () => {
+    expect(standing([1, 2, 3, 4, 5], 3)).toMatchObject({ n: 5, enough: true, median: 3 });
+    expect(standing([2, 2, 2, 2, 2], 3)).toMatchObject({ robustZ: null, percentile: 100 });
+    expect(standing([1, 2, 3], 2.5).percentile).toBeCloseTo(200 / 3, 9);
+  });
 });

@@ -9,7 +9,7 @@ import { spelled } from '@/core/wording/say';
 import { Held } from '@/ui/Held';
 import { NamedChart } from '@/ui/NamedChart';
 import { FONT, usePalette } from '@/ui/theme';
-import { useWidth } from '@/ui/useWidth';
+import { useRoom, useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import type { SumState } from './useSum';
 
@@ -21,7 +21,9 @@ interface Props {
 /** What is seen of a sum: a drawing to scale with the sizes that were entered, or a chart with the answer on it. */
 export function SumPicture({ sum, state: { outcome, last, unit } }: Props) {
   const page = sum.page as unknown as Page<Input, unknown> | undefined;
-  const picture = last && page?.picture?.(last.given, last.value, figuresFor(unit), PENS);
+  // Where text is twice as large there is room for words only.
+  const { tiny } = useRoom();
+  const picture = !tiny && last && page?.picture?.(last.given, last.value, figuresFor(unit), PENS);
   if (!picture) return null;
   return (
     <Held held={outcome.answer === null} quiet>

@@ -7,7 +7,7 @@ import { toLink } from '@/core/sums/link';
 import type { RoomSum } from '@/core/sums/list';
 import { sayRoom } from '@/core/sums/room';
 import type { Input, Sum } from '@/core/sums/sum';
-import { paragraph } from '@/core/wording/say';
+import { paragraph, spelled } from '@/core/wording/say';
 import { useJobSummaries } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
@@ -75,7 +75,8 @@ export function KeepWithJob({ listed, sum, state, of: { job, gap }, stage }: Kee
       keepWorked({
         sum: listed.id,
         characteristic: gap?.id ?? null,
-        said: paragraph(answer.said.head, ...answer.said.rest),
+        said: spelled(answer.said.head),
+        more: paragraph(...answer.said.rest.map(spelled)),
         asked: toLink(typed, unit),
         turns: page?.turns?.(answer.value) ?? null,
       }),

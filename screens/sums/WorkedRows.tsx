@@ -42,7 +42,8 @@ function WorkedRow({ job, stage, worked }: RowProps) {
   if (worked.characteristic) parameters.set('of', worked.characteristic);
   return (
     <View>
-      <Words>{worked.said}</Words>
+      <Words strong>{worked.said}</Words>
+      {worked.more === '' ? null : <Words>{worked.more}</Words>}
       {error ? <Notice kind="error">{error}</Notice> : null}
       <View style={layout.line}>
         <LinkBox

@@ -20,9 +20,9 @@ const TOOLS: Tools = {
 const keyOf = (id: string, of: JobOf | null): string =>
   ['sum', id, of?.job.id, of?.gap?.id].filter(Boolean).join('/');
 
-/** What somebody typed himself: what a job fills in it fills in anew, as it stands then. */
-const ownOf = (typed: Typed, filled: Typed): Typed =>
-  Object.fromEntries(Object.entries(typed).filter(([at, entry]) => !dequal(entry, filled[at])));
+/** What somebody typed himself: what a job fills in it fills in anew, as it stands then, and what is usual stands by itself. */
+const ownOf = (typed: Typed, begun: Typed): Typed =>
+  Object.fromEntries(Object.entries(typed).filter(([at, entry]) => !dequal(entry, begun[at])));
 
 const isTyped = (fields: unknown): fields is Typed =>
   typeof fields === 'object' &&
@@ -95,13 +95,13 @@ export function useSum(id: string, sum: Sum, linked: Typed | null, of: JobOf | n
   const shop = useShop();
   const [unit, setUnit] = useState<ShopUnit>(shop.unit);
   const filled = of?.filled.typed ?? NOTHING_FILLED;
-  const begin = { ...untouched(sum, shop.unit), ...filled };
-  const [typed, setTyped] = useState<Typed>(() => ({ ...begin, ...linked }));
+  const [begun] = useState<Typed>(() => ({ ...untouched(sum, shop.unit), ...filled }));
+  const [typed, setTyped] = useState<Typed>(() => ({ ...begun, ...linked }));
   const key = keyOf(id, of);
   const isThere = useRemembered(key, linked !== null, (kept) =>
     setTyped((shown) => ({ ...shown, ...kept })),
   );
-  const own = useMemo(() => ownOf(typed, filled), [typed, filled]);
+  const own = useMemo(() => ownOf(typed, begun), [typed, begun]);
   useKept(key, own, isThere);
   const outcome = useMemo(() => {
     const fluids = [...shop.fluids, ...GENERIC_FLUIDS];

@@ -6,7 +6,7 @@ import { say } from '../../wording/say';
 import { entryKind, entrySchema, type Standing } from './slice';
 
 /** The longest address of a sum that is kept. */
-const LONGEST_LINK = 4000;
+export const LONGEST_ASKED = 4000;
 
 /**
  * Records what a sum came to that was worked out for the job: its words, and what it was asked. It is no reading: nothing
@@ -22,8 +22,10 @@ export const worked = entryKind({
     /** The gap that it is about; null where it is about the pump. */
     characteristic: idOf<CharacteristicId>().nullable().defined(),
     said: note().required('Say what it came to'),
+    /** What there was to say of it besides; empty for nothing. */
+    more: note().defined(),
     /** What it was asked, as an address holds it. */
-    asked: string().max(LONGEST_LINK).defined(),
+    asked: string().max(LONGEST_ASKED).defined(),
     /** The way that the pump turns from now on; null where that is not what was worked out. */
     turns: string().oneOf(['clockwise', 'anticlockwise']).nullable().defined(),
   }),

@@ -16,7 +16,7 @@ export const TAG = {
   'tag.ratioOf': 'Reading {number}: pump turns per engine turn',
   'tag.readings': '{count, plural, =0 {no readings} one {# reading} other {# readings}}',
   'tag.remove': 'Remove reading {number}',
-  'tag.restamp': 'Reversed. Stamp the tag: {turning}.',
+  'tag.restamp': 'Once it is reversed, stamp the tag: {turning}.',
   'tag.rotation.anticlockwise': 'Anticlockwise',
   'tag.rotation.clockwise': 'Clockwise',
   'tag.rotation.unknown': 'Unknown',
