@@ -155,9 +155,9 @@ const SHOTS: readonly Shot[] = [
   { name: 'shelf-phone', path: '/shelf', viewport: PHONE, ready: /HB-1|BG-1/ },
   {
     name: 'sums-phone',
-    path: '/sums/seal-drain',
+    path: '/sums/hub-fit',
     viewport: PHONE,
-    ready: /Bushing length/,
+    ready: /Bushing bores/,
     then: async (page) => {
       await page.getByRole('button', { name: 'An example' }).click();
       await page.mouse.move(PHONE.width / 2, PHONE.height / 2);
