@@ -12,7 +12,7 @@ import { benchSections } from '../core/report/bench';
 import { figuresFor } from '../core/sums/kinds';
 import { ROOM_SUMS } from '../core/sums/list';
 import type { Sum } from '../core/sums/sum';
-import { untouched, workOut } from '../core/sums/workOut';
+import { untouched, workOut, type Typed } from '../core/sums/workOut';
 import { costsAsked } from '../core/sums/job/costs';
 import { FACTS } from '../core/sums/job/facts';
 import { factWords, filledBy, gapsFor, withPlan } from '../core/sums/job/fill';
@@ -78,6 +78,24 @@ describe('what a job fills in', () => {
     expect(Object.keys(filled.typed)).toEqual(expect.arrayContaining(['lo_mm', 'upper_mm']));
     expect(filled.typed).not.toHaveProperty('depth_mm');
     expect(outcome.answer?.said.head).toMatch(/^Over by .* at least: .* Try thicker leaves\.$/);
+  });
+  it('counts a gasket once: limits as they are published, what lies between beside them', async () => {
+    const job = jobOf('HM-0402');
+    const gap = characteristicId('end');
+    const limits = job.sheet.limits.map((limit) =>
+      limit.characteristic === gap ? { ...limit, gasket: 'assembled' as const } : limit,
+    );
+    const assembled = { ...job, sheet: { ...job.sheet, gasket_mm: 0.05, limits } };
+    const state = stateOf(assembled);
+    const sum = await listedSum('stack.face').load();
+    const { typed } = filledBy(sum, factsIn(assembled, state, NEW_SHOP, gap));
+    const known = { ...untouched(sum, 'mm'), ...typed, coverWear_mm: { text: '0', unit: 'mm' } };
+    const { answer } = workOut(sum, known as Typed, GENERIC_FLUIDS, 'mm', TOOLS);
+    const { hi_mm } = answer?.value as { hi_mm: number };
+    const end = state.characteristics.find((a) => a.characteristic.id === gap)!;
+    const over = ends(end.largest!)[1] - (end.limits?.upper_mm ?? NaN);
+    expect(hi_mm - Number(typed.upper_mm?.text)).toBeCloseTo(over, 9);
+    expect(Number(typed.upper_mm?.text)).toBeCloseTo((end.limits?.upper_mm ?? NaN) + 0.05, 9);
   });
   it('says what the sheet allows where the pump is to turn the other way', async () => {
     const { outcome, filled } = await workedFor('rotation.reverse', 'HM-0405');

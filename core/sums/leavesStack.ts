@@ -37,7 +37,7 @@ const stackWords = ({ leaves_mm }: LeafStack, f: Figures): string => {
 export const leavesStack = sum({
   input: object({
     target_mm: figure('Thickness').min(0).max(25).meta({ isGap: true }),
-    leaves_mm: lengths('Leaves', 1, 'At least one leaf', 100),
+    leaves_mm: lengths('Leaves', 1, 'At least one leaf', 100).meta({ isGap: true }),
     maxStack: usualStackOf(2),
     ...limitFields,
   }),

@@ -17,6 +17,8 @@ export const FACTS = [
   'gap_hi',
   'lower',
   'upper',
+  'face_lower',
+  'face_upper',
   'cover_wear',
   'gasket',
   'gasket_measured',

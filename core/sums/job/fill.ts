@@ -16,7 +16,7 @@ export const FACT_WORDS = {
   sheet: 'By the sheet of {job}.',
   tag: 'By the tag of {job}.',
   plan: 'By the plan of {job}.',
-  shop: 'By the shop’s own figures.',
+  shop: 'By the shop’s settings.',
   assumed: 'Assumed: {job} does not say it.',
 } as const;
 

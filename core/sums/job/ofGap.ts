@@ -117,14 +117,26 @@ function wearFact(parts: readonly Assessment[]): Facts {
   return end?.kind === 'value' ? figureFact('cover_wear', end.value_mm, 'measured', end.u_mm) : {};
 }
 
-/** Says how a gasket counts in a limit, as the sum asks it. */
+/**
+ * Says how a gasket counts in a limit, as the sum of faces asks it, and the limits as they are published: what a gap is held
+ * against has the gasket off already.
+ */
 function gasketFacts({ job }: KnownJob, { limits, characteristic }: Assessment): Facts {
-  const gasket = limits?.published?.gasket;
-  if (!characteristic.gasket || gasket === undefined) return {};
+  const published = limits?.published;
+  if (!published) return {};
+  const twice = characteristic.sides && published.side === 'one-side' ? 2 : 1;
+  const whole = (mm: number | null) => (mm === null ? null : twice * mm);
+  const { gasket } = published;
   return {
-    ...wordFact('gasket_measured', gasket === 'with-gasket' ? 'gasket' : 'bare', 'sheet'),
-    ...wordFact('gasket_limit', gasket === 'bare' ? 'bare' : 'assembled', 'sheet'),
-    ...figureFact('gasket', job.sheet.gasket_mm || null, 'sheet'),
+    ...figureFact('face_lower', whole(published.lower_mm), 'sheet'),
+    ...figureFact('face_upper', whole(published.upper_mm), 'sheet'),
+    ...(characteristic.gasket
+      ? {
+          ...wordFact('gasket_measured', gasket === 'with-gasket' ? 'gasket' : 'bare', 'sheet'),
+          ...wordFact('gasket_limit', gasket === 'bare' ? 'bare' : 'assembled', 'sheet'),
+          ...figureFact('gasket', job.sheet.gasket_mm || null, 'sheet'),
+        }
+      : {}),
   };
 }
 
@@ -218,7 +230,7 @@ export function gapFacts(known: KnownJob, id: CharacteristicId): Facts {
     ...(isWhole(sizes) && evidence.gap_lo ? {} : evidence),
     ...limitFacts(assessment),
     ...wearFact(parts),
-    ...gasketFacts(known, base),
+    ...gasketFacts(known, assessment),
     ...figureFact('pitch_radius', characteristic.swing?.pitchRadius_mm, 'sheet'),
     ...planeFacts(known, characteristic),
     ...vaneFacts(known, assessment),
