@@ -132,6 +132,8 @@ describe('what a job fills in', () => {
       { minutes: { text: '90', unit: 'mm' } },
       'plan',
     ]);
+    const made = withPlan({ typed: {}, facts: {} }, 'minutes=90&example=1', ['minutes']);
+    expect(made.facts.minutes?.from).toBe('example');
   });
 });
 
@@ -179,6 +181,14 @@ describe('what a sum came to', () => {
       'Once it is reversed, stamp the tag: Clockwise, viewed from shaft end.',
     ]);
     expect(benchSections(job, 'mm').map(({ title }) => title)).not.toContain('Worked out');
+  });
+  it('tells the tag which way the pump turns, where that says nothing', () => {
+    const job = { ...jobOf('HM-0405'), rotation: 'unknown' as const };
+    const named = keepWorked({ ...worked, characteristic: null }, 'clockwise');
+    expect(named(job, made('w1')).rotation).toBe('clockwise');
+    const said = { ...job, rotation: 'anticlockwise' as const };
+    expect(named(said, made('w1')).rotation).toBe('anticlockwise');
+    expect(keepWorked(reversed)(job, made('w1')).rotation).toBe('unknown');
   });
   it('is about a gap that the pump has', () => {
     const none = { ...worked, characteristic: characteristicId('no-such-gap') };

@@ -77,6 +77,8 @@ export interface Page<I, A> {
   readonly rows?: (given: I, answer: A, figures: Figures) => readonly Row[];
   /** Says what a job fills in, by the field. */
   readonly takes?: Readonly<Record<string, FactName>>;
+  /** Returns the way that the pump turns as it came: what its tag wants to know. */
+  readonly turned?: (answer: A) => 'clockwise' | 'anticlockwise';
   /** Returns the way that the pump turns once this is done; left out where nothing turns it. */
   readonly turns?: (answer: A) => 'clockwise' | 'anticlockwise' | null;
   /** Returns what is seen of it: a drawing to scale, or a chart; null where there is nothing to draw. */

@@ -134,6 +134,7 @@ export const rotationName = sum({
         pens.words(say('shaftHere'), 180, 182, 'middle', 'muted'),
       ],
     }),
+    turned: ({ rotation }) => rotation,
     formula: {
       line: 'uppermost and left: clockwise; one of the two otherwise: the other way',
       symbols: [],

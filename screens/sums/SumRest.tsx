@@ -65,7 +65,7 @@ export function Rest({ listed, sum, state, of, stage }: RestProps) {
           }
         />
       )}
-      <Foot listed={listed} sum={sum} state={state} />
+      <Foot listed={listed} sum={sum} state={state} forJob={of !== null} />
       <SumPaper name={listed.name} sum={sum} state={state} />
     </>
   );
@@ -106,8 +106,14 @@ function HowWorked({ sum: { page } }: { readonly sum: Sum }) {
   );
 }
 
+interface FootProps extends PartProps {
+  readonly listed: RoomSum;
+  /** Nothing made up is kept with a job. */
+  readonly forJob: boolean;
+}
+
 /** A link that holds what was typed, an example, and an empty form. */
-function Foot({ listed, sum, state }: PartProps & { readonly listed: RoomSum }) {
+function Foot({ listed, sum, state, forJob }: FootProps) {
   const { typed, unit, clear, showExample, bringBack } = state;
   const [shown, setShown] = useState<string | null>(null);
   const copy = async () => {
@@ -127,7 +133,9 @@ function Foot({ listed, sum, state }: PartProps & { readonly listed: RoomSum }) 
       <FootRow>
         <FootButton low name={sayRoom('copy')} onPress={() => void copy()} />
         <FootButton low name="Print" onPress={() => window.print()} />
-        <FootButton low name={sayRoom('example')} onPress={() => showExample(exampleOf(sum))} />
+        {forJob ? null : (
+          <FootButton low name={sayRoom('example')} onPress={() => showExample(exampleOf(sum))} />
+        )}
         {bringBack ? (
           <FootButton low name={sayRoom('back')} onPress={bringBack} />
         ) : (

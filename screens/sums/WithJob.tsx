@@ -72,14 +72,17 @@ export function KeepWithJob({ listed, sum, state, of: { job, gap }, stage }: Kee
   const keep = async () => {
     if (!answer) return;
     const done = await run(
-      keepWorked({
-        sum: listed.id,
-        characteristic: gap?.id ?? null,
-        said: spelled(answer.said.head),
-        more: paragraph(...answer.said.rest.map(spelled)),
-        asked: toLink(typed, unit),
-        turns: page?.turns?.(answer.value) ?? null,
-      }),
+      keepWorked(
+        {
+          sum: listed.id,
+          characteristic: gap?.id ?? null,
+          said: spelled(answer.said.head),
+          more: paragraph(...answer.said.rest.map(spelled)),
+          asked: toLink(typed, unit),
+          turns: page?.turns?.(answer.value) ?? null,
+        },
+        page?.turned?.(answer.value) ?? null,
+      ),
     );
     if (done) setKept(answer);
   };

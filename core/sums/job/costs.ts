@@ -1,5 +1,8 @@
 import type { Price } from '../../rework/decision/money';
 
+/** Says among what a stage knows that its prices are an example's. */
+export const EXAMPLE = 'example';
+
 const figure = (value: number): string => String(Number(value.toFixed(2)));
 
 /** What a decision says of costs. */
@@ -11,7 +14,7 @@ interface Costs {
 
 /**
  * Returns what a plan and a new pump cost, as the sums ask it that a decision leads to. An example's price of a new pump is
- * left out: nobody is held to it.
+ * left out: nobody is held to it; that a plan has some in it is said.
  *
  * @param costs of a plan and of a new pump
  * @param rate of an hour in the shop
@@ -33,6 +36,7 @@ export function costsAsked(
       repairComeback_percent: figure(100 * price.chance),
       ...(newPump.example ? {} : { price: figure(newPump.work) }),
       newDays: figure(newPump.days),
+      ...(price.example ? { [EXAMPLE]: '1' } : {}),
     },
   };
 }

@@ -73,7 +73,8 @@ export const FACTS = [
 export type FactName = (typeof FACTS)[number];
 
 /** Says where a fact is from. */
-export type FactFrom = 'measured' | 'worked' | 'sheet' | 'tag' | 'plan' | 'shop' | 'assumed';
+export type FactFrom =
+  'measured' | 'worked' | 'sheet' | 'tag' | 'plan' | 'example' | 'shop' | 'assumed';
 
 /** Something that a job knows, as it is typed, and where it is from. */
 export interface Fact {

@@ -6,6 +6,7 @@ import type { Figures } from '../kinds';
 import type { Page } from '../page';
 import type { Sum } from '../sum';
 import type { Typed } from '../workOut';
+import { EXAMPLE } from './costs';
 import type { Fact, Facts } from './facts';
 
 /** Says where a figure is from that a job filled in. */
@@ -16,6 +17,7 @@ export const FACT_WORDS = {
   sheet: 'By the sheet of {job}.',
   tag: 'By the tag of {job}.',
   plan: 'By the plan of {job}.',
+  example: 'By the plan of {job}, at example prices.',
   shop: 'By the shop’s settings.',
   assumed: 'Assumed: {job} does not say it.',
 } as const;
@@ -49,9 +51,11 @@ export function filledBy(sum: Sum, facts: Facts): Filled {
  * @param fields those that the page asks
  */
 export function withPlan(filled: Filled, plan: string, fields: readonly string[]): Filled {
-  const said = [...new URLSearchParams(plan)].filter(([at]) => fields.includes(at));
+  const parameters = new URLSearchParams(plan);
+  const from = parameters.has(EXAMPLE) ? 'example' : 'plan';
+  const said = [...parameters].filter(([at]) => fields.includes(at));
   const typed = said.map(([at, text]) => [at, { text, unit: 'mm' as const }] as const);
-  const facts = said.map(([at, text]) => [at, { text, from: 'plan' as const }] as const);
+  const facts = said.map(([at, text]) => [at, { text, from } as const] as const);
   return {
     typed: { ...filled.typed, ...Object.fromEntries(typed) },
     facts: { ...filled.facts, ...Object.fromEntries(facts) },
