@@ -1,9 +1,8 @@
 import { replace, withVoided } from '../journal/commands';
 import type { Job } from '../records/job';
 import { LONGEST_ASKED, type WorkedOut } from '../records/entries/worked';
+import type { Turning } from '../workshop/reversing';
 import type { Command } from './command';
-
-type Turning = NonNullable<WorkedOut['turns']>;
 
 /** Holds what a sum came to for a job; who and when come with the command. */
 export type Worked = Pick<

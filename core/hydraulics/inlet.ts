@@ -66,7 +66,7 @@ const static_bar = ({ atmosphere_bar, density_kgm3, lift_m }: Inlet): number =>
 export const frictionAt = (reynolds: number): number =>
   reynolds < TURNS ? 64 / reynolds : 0.316 / reynolds ** 0.25;
 
-/** What takes of the atmosphere on the way to a pump, in bar. */
+/** Says what takes of the atmosphere on the way to a pump, in bar. */
 export interface InletLosses {
   /** The height; below nought where the oil stands over the pump. */
   readonly lift_bar: number;

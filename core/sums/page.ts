@@ -1,3 +1,4 @@
+import type { Turning } from '../workshop/reversing';
 import type { FactName } from './job/facts';
 import type { Figures } from './kinds';
 import type { Pens, Picture } from './picture';
@@ -78,9 +79,9 @@ export interface Page<I, A> {
   /** Says what a job fills in, by the field. */
   readonly takes?: Readonly<Record<string, FactName>>;
   /** Returns the way that the pump turns as it came: what its tag wants to know. */
-  readonly turned?: (answer: A) => 'clockwise' | 'anticlockwise';
+  readonly turned?: (answer: A) => Turning;
   /** Returns the way that the pump turns once this is done; left out where nothing turns it. */
-  readonly turns?: (answer: A) => 'clockwise' | 'anticlockwise' | null;
+  readonly turns?: (answer: A) => Turning | null;
   /** Returns what is seen of it: a drawing to scale, or a chart; null where there is nothing to draw. */
   readonly picture?: (given: I, answer: A, figures: Figures, pens: Pens) => Picture | null;
   readonly formula: Formula;

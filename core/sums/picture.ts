@@ -67,7 +67,7 @@ export interface Chart {
   readonly said: string;
 }
 
-/** What is seen of a sum: its drawing, or its chart. */
+/** Holds what is seen of a sum: its drawing, or its chart. */
 export type Picture = Scene | Chart;
 
 /** A mark on a scale. */
@@ -110,7 +110,7 @@ export interface BarsOf {
 export interface ChartOf {
   readonly from: number;
   readonly to: number;
-  /** Where the answer stands. */
+  /** Says where the answer stands. */
   readonly at: number | null;
   readonly label: (x: number) => string;
   readonly curves: readonly {
@@ -123,7 +123,7 @@ export interface ChartOf {
   readonly said: string;
 }
 
-/** What a page draws with: it is handed in, so that a sum loads nothing for it. */
+/** Lists what a page draws with: it is handed in, so that a sum loads nothing for it. */
 export interface Pens {
   rect(x: number, y: number, width: number, height: number, drawn: Drawn): Outline;
   circle(at: Point, radius: number, drawn: Drawn): Outline;

@@ -1,12 +1,13 @@
 import { onClock } from '../pumps/shapes';
+import type { Turning } from '../workshop/reversing';
 import type { Outline, Parts, Pens } from './picture';
 
-/** How a pair of gears lies, seen from the shaft end: which has the shaft, which way it turns, and where the ports are. */
+/** Says how a pair of gears lies, seen from the shaft end: which has the shaft, which way it turns, and where the ports are. */
 export interface PairLies {
   /** Middle of the pair, in px. */
   readonly x: number;
   readonly shaftGear: 'top' | 'bottom';
-  readonly rotation: 'clockwise' | 'anticlockwise';
+  readonly rotation: Turning;
   /** Widths of the ports left and right, in px. */
   readonly ports: readonly [left: number, right: number];
 }
@@ -76,7 +77,7 @@ export function pairParts(lies: PairLies, pens: Pens): Parts {
 }
 
 /** Draws a rotor in its ring with the way that it turns. */
-export const rotorParts = (x: number, rotation: PairLies['rotation'], pens: Pens): Parts => [
+export const rotorParts = (x: number, rotation: Turning, pens: Pens): Parts => [
   pens.circle({ x, y: 86 }, 60, { fill: 'casting', line: 'ink' }),
   pens.circle({ x, y: 92 }, 40, { fill: 'steel', line: 'ink' }),
   pens.circle({ x, y: 92 }, 9, { fill: 'ink' }),
@@ -88,3 +89,17 @@ export const rotorParts = (x: number, rotation: PairLies['rotation'], pens: Pens
     'blue',
   ),
 ];
+
+/** Says how wide the port is through which oil comes in, beside the other one. */
+export type PortSize = 'large' | 'small' | 'equal';
+
+/** Widths of inlet and outlet, in px. */
+const PORTS = { large: [30, 22], small: [22, 30], equal: [26, 26] } as const satisfies Readonly<
+  Record<PortSize, readonly [number, number]>
+>;
+
+/** Returns the widths of the ports left and right of gears the upper one of which has the shaft. */
+export function portsOf(rotation: Turning, inlet: PortSize): PairLies['ports'] {
+  const [wide, other] = PORTS[inlet];
+  return inletSide({ shaftGear: 'top', rotation }) === 'left' ? [wide, other] : [other, wide];
+}

@@ -1,6 +1,6 @@
 import type { Ink, Pens, Scene } from './picture';
 
-/** What the section through a seal shows: pressures in words, and the sizes that it is drawn by. */
+/** Says what the section through a seal shows: pressures in words, and the sizes that it is drawn by. */
 export interface SealSection {
   readonly words: Readonly<
     Record<'supply' | 'bushing' | 'drain' | 'seal' | 'cavity' | 'said', string>

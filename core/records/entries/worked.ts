@@ -22,9 +22,9 @@ export const worked = entryKind({
     /** The gap that it is about; null where it is about the pump. */
     characteristic: idOf<CharacteristicId>().nullable().defined(),
     said: note().required('Say what it came to'),
-    /** What there was to say of it besides; empty for nothing. */
+    /** Says what there was to say of it besides; empty for nothing. */
     more: note().defined(),
-    /** What it was asked, as an address holds it. */
+    /** Holds what it was asked, as an address holds it. */
     asked: string().max(LONGEST_ASKED).defined(),
     /** The way that the pump turns from now on; null where that is not what was worked out. */
     turns: string().oneOf(['clockwise', 'anticlockwise']).nullable().defined(),

@@ -5,7 +5,7 @@ export const EXAMPLE = 'example';
 
 const figure = (value: number): string => String(Number(value.toFixed(2)));
 
-/** What a decision says of costs. */
+/** Says what a decision knows of costs. */
 interface Costs {
   /** Null before there is a plan. */
   readonly price: Price | null;

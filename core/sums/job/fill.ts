@@ -24,7 +24,7 @@ export const FACT_WORDS = {
 
 const say = sayFrom(FACT_WORDS);
 
-/** What a job fills in of a page: as it is typed, and where each is from. */
+/** Holds what a job fills in of a page: as it is typed, and where each is from. */
 export interface Filled {
   readonly typed: Typed;
   readonly facts: Readonly<Record<string, Fact>>;
