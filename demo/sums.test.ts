@@ -2,7 +2,9 @@ import { demoFile } from './depot';
 import { keepWorked, dropWorked } from '../core/commands/working';
 import { stateOf } from '../core/guidance/evaluator';
 import { GENERIC_FLUIDS } from '../core/hydraulics/grades';
-import { turnsFrom, workedOutIn } from '../core/journal/workedOut';
+import { withVoided } from '../core/journal/commands';
+import { isOvertaken, turnsFrom, workedOutIn } from '../core/journal/workedOut';
+import { workedWhen } from '../core/wording/workedOut';
 import { ends } from '../core/metrology/estimate';
 import { characteristicId } from '../core/pumps/ids';
 import { jobSchema, strayReference, type Job } from '../core/records/job';
@@ -177,7 +179,7 @@ describe('what a sum came to', () => {
     expect(turnsFrom(turned)).toBe('clockwise');
     const section = benchSections(turned, 'mm').find(({ title }) => title === 'Worked out');
     expect(section?.lines).toEqual([
-      'Clockwise in 6 steps, at the same speed.',
+      'Clockwise in 6 steps, at the same speed. Worked out: Runa, 1 Dec 2026.',
       'Once it is reversed, stamp the tag: Clockwise, viewed from shaft end.',
     ]);
     expect(benchSections(job, 'mm').map(({ title }) => title)).not.toContain('Worked out');
@@ -189,6 +191,22 @@ describe('what a sum came to', () => {
     const said = { ...job, rotation: 'anticlockwise' as const };
     expect(named(said, made('w1')).rotation).toBe('anticlockwise');
     expect(keepWorked(reversed)(job, made('w1')).rotation).toBe('unknown');
+  });
+  it('is said to be from before what was read or struck since, and not by what was decided', () => {
+    const kept = keepWorked(worked)(jobOf('HM-0412'), made('w1'));
+    const [one] = workedOutIn(kept);
+    const saidOf = (job: Job) => workedWhen(job, one!);
+    expect(saidOf(kept)).toBe('Worked out: Runa, 1 Dec 2026.');
+    const reading = kept.journal.find(({ kind }) => kind === 'leaf')!;
+    const read = { ...kept, journal: [...kept.journal, { ...reading, id: 'r-since' }] };
+    expect(saidOf(read)).toMatch(/before what was read or done since/);
+    const struck = withVoided(kept, [reading.id], { at: made('s').at, by: 'Runa', why: 'slipped' });
+    expect(isOvertaken(struck, one!)).toBe(true);
+    const other = keepWorked({ ...worked, characteristic: null })(kept, made('w2'));
+    expect([
+      isOvertaken(other, one!),
+      isOvertaken(dropWorked('w2')(other, made('w3')), one!),
+    ]).toEqual([false, false]);
   });
   it('is about a gap that the pump has', () => {
     const none = { ...worked, characteristic: characteristicId('no-such-gap') };

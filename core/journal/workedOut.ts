@@ -1,12 +1,25 @@
+import { isAbout, sliceOf, type Entry } from '../records/entry';
 import type { WorkedOut } from '../records/entries/worked';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
 import { ledgerOf } from './ledger';
 
+type Journal = Pick<Job, 'journal'>;
+
 /** Lists what sums came to for a job and what still counts, in the order in which it was worked out. */
-export const workedOutIn = (job: Pick<Job, 'journal'>): readonly WorkedOut[] =>
-  counting(ledgerOf(job).worked);
+export const workedOutIn = (job: Journal): readonly WorkedOut[] => counting(ledgerOf(job).worked);
 
 /** Returns the way that a pump turns once it is reversed as it was worked out last; null where nobody did. */
-export const turnsFrom = (job: Pick<Job, 'journal'>): WorkedOut['turns'] =>
+export const turnsFrom = (job: Journal): WorkedOut['turns'] =>
   workedOutIn(job).findLast(({ turns }) => turns !== null)?.turns ?? null;
+
+/** Tells whether something of the pump was read, found, done, or struck again, after a sum was worked out: it may be otherwise now. */
+export function isOvertaken({ journal }: Journal, { id }: Pick<WorkedOut, 'id'>): boolean {
+  const ofPump = new Set(
+    journal.filter((entry) => sliceOf(entry)?.is.tells === 'pump').map((entry) => entry.id),
+  );
+  const touches = (entry: Entry): boolean =>
+    isAbout(entry) ? entry.of.some((one) => ofPump.has(one)) : ofPump.has(entry.id);
+  const at = journal.findIndex((entry) => entry.id === id);
+  return at >= 0 && journal.slice(at + 1).some(touches);
+}

@@ -23,7 +23,8 @@ import { pumpSpeed } from '../records/tag';
 import { dateText } from '../wording/date';
 import { acceptedLines, decisionLines, stepsLeft } from '../wording/worked';
 import { orderLineWords } from '../wording/order';
-import { say } from '../wording/say';
+import { paragraph, say } from '../wording/say';
+import { workedWhen } from '../wording/workedOut';
 import { sayReport } from './sayReport';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
@@ -179,7 +180,7 @@ function skippedLines(job: Job): string[] {
 function workedOutLines(job: Job): string[] {
   const turns = turnsFrom(job);
   return [
-    ...workedOutIn(job).map(({ said }) => said),
+    ...workedOutIn(job).map((worked) => paragraph(worked.said, workedWhen(job, worked))),
     ...(turns === null || turns === job.rotation
       ? []
       : [say('tag.restamp', { turning: say(`tag.viewed.${turns}`) })]),

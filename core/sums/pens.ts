@@ -106,7 +106,7 @@ const box = (from: number, to: number, y: number, high: number): string =>
 function scale({ stretches, marks, said }: ScaleOf): Scene {
   const values = [...stretches.flatMap(({ from, to }) => [from, to]), ...marks.map((m) => m.at)];
   const [least, most] = [Math.min(...values), Math.max(...values)];
-  const span = most - least || Math.abs(most) || 1;
+  const span = most - least || Math.max(Math.abs(most), 1);
   const [from, to] = [least - 0.06 * span, most + 0.06 * span];
   const place = (value: number) => EDGE + ((value - from) / (to - from)) * (WIDTH - 2 * EDGE);
   const { parts, room } = marked(marks, place, 18);
@@ -188,7 +188,7 @@ function chart({ from, to, at: here, label, curves, decimals, axes, said }: Char
   };
 }
 
-/** What the pages of sums draw with. */
+/** Draws outlines, words, scales, bars and charts of the pages of sums. */
 export const PENS: Pens = {
   rect: (x, y, width, height, drawn) => ({
     ...drawn,

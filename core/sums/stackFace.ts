@@ -304,6 +304,7 @@ export const stackFace = sum({
       uDepth_mm: 'plus_u',
       uWidth_mm: 'minus_u',
       coverWear_mm: 'cover_wear',
+      coverLeaf_mm: 'cover_leaf',
       lo_mm: 'gap_lo',
       hi_mm: 'gap_hi',
       lower_mm: 'face_lower',

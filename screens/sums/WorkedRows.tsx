@@ -4,6 +4,7 @@ import type { WorkedOut } from '@/core/records/entries/worked';
 import type { Job } from '@/core/records/job';
 import { pathOf } from '@/core/sums/path';
 import { say } from '@/core/wording/say';
+import { workedWhen } from '@/core/wording/workedOut';
 import { Button } from '@/ui/Button';
 import { LinkBox } from '@/ui/LinkBox';
 import { Notice } from '@/ui/Notice';
@@ -44,6 +45,9 @@ function WorkedRow({ job, stage, worked }: RowProps) {
     <View>
       <Words strong>{worked.said}</Words>
       {worked.more === '' ? null : <Words>{worked.more}</Words>}
+      <Words size="note" tone="muted">
+        {workedWhen(job, worked)}
+      </Words>
       {error ? <Notice kind="error">{error}</Notice> : null}
       <View style={layout.line}>
         <LinkBox

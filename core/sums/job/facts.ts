@@ -20,6 +20,7 @@ export const FACTS = [
   'face_lower',
   'face_upper',
   'cover_wear',
+  'cover_leaf',
   'gasket',
   'gasket_measured',
   'gasket_limit',

@@ -17,7 +17,7 @@ export interface KnownJob {
   readonly state: State;
 }
 
-/** What is on a sheet only, or an example, is nothing that anybody measured. */
+/** Says where a size is from; what is on a sheet only, or an example's, is nothing that anybody measured. */
 const FROM: Readonly<Partial<Record<Quantity['source'], FactFrom>>> = {
   measured: 'measured',
   worked: 'worked',
@@ -114,7 +114,10 @@ function limitFacts({ limits }: Assessment): Facts {
 function wearFact(parts: readonly Assessment[]): Facts {
   const [, wear] = parts;
   const end = wear?.largest;
-  return end?.kind === 'value' ? figureFact('cover_wear', end.value_mm, 'measured', end.u_mm) : {};
+  if (!end) return {};
+  if (end.kind === 'value') return figureFact('cover_wear', end.value_mm, 'measured', end.u_mm);
+  // No leaf went under the edge: it is worn by less than the thinnest one. Else by no more than the next one.
+  return figureFact(end.lo_mm === 0 ? 'cover_leaf' : 'cover_wear', end.hi_mm, 'measured');
 }
 
 /**
@@ -171,7 +174,7 @@ function planeFacts({ job }: KnownJob, { tilt }: Characteristic): Facts {
   };
 }
 
-/** What a vane's reach is made of, by how much of each size counts: half of ring and rotor, all of the eccentricity. */
+/** Lists what a vane's reach is made of, by how much of each size counts: half of ring and rotor, all of the eccentricity. */
 const REACH = [
   { name: 'vane_ring', factor: -0.5, end: 'largest_mm' },
   { name: 'vane_rotor', factor: 0.5, end: 'smallest_mm' },
