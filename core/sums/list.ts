@@ -121,14 +121,14 @@ export const ROOM_SUMS: readonly RoomSum[] = [
     name: 'Which way does it turn?',
     called: 'rotation direction clockwise cw ccw',
     stages: ['tag', 'build'],
-    load: async () => (await import('./rotationName')).rotationName,
+    load: async () => (await import('./rotation')).rotationName,
   },
   {
     id: 'rotation.reverse',
     name: 'How is it made to turn the other way?',
     called: 'reverse rotation cw ccw change direction',
     stages: ['tag', 'decide', 'build'],
-    load: async () => (await import('./rotationReverse')).rotationReverse,
+    load: async () => (await import('./rotation')).rotationReverse,
   },
   {
     id: 'ports.clock',
