@@ -179,7 +179,7 @@ describe('what a sum came to', () => {
     expect(turnsFrom(turned)).toBe('clockwise');
     const section = benchSections(turned, 'mm').find(({ title }) => title === 'Worked out');
     expect(section?.lines).toEqual([
-      'Clockwise in 6 steps, at the same speed. Worked out: Runa, 1 Dec 2026.',
+      'Clockwise in 6 steps, at the same speed. Runa, 1 Dec 2026.',
       'Once it is reversed, stamp the tag: Clockwise, viewed from shaft end.',
     ]);
     expect(benchSections(job, 'mm').map(({ title }) => title)).not.toContain('Worked out');
@@ -196,7 +196,7 @@ describe('what a sum came to', () => {
     const kept = keepWorked(worked)(jobOf('HM-0412'), made('w1'));
     const [one] = workedOutIn(kept);
     const saidOf = (job: Job) => workedWhen(job, one!);
-    expect(saidOf(kept)).toBe('Worked out: Runa, 1 Dec 2026.');
+    expect(saidOf(kept)).toBe('Runa, 1 Dec 2026.');
     const reading = kept.journal.find(({ kind }) => kind === 'leaf')!;
     const read = { ...kept, journal: [...kept.journal, { ...reading, id: 'r-since' }] };
     expect(saidOf(read)).toMatch(/before what was read or done since/);

@@ -11,7 +11,7 @@ export const JOB = {
     'The sheet was changed after this job started: {changes}. This job keeps the old sheet: some of its readings do not fit the new one.',
   'job.stageNext': '{standing}, next',
   'job.sumAgain': 'Open this sum again: {said}',
-  'job.sumOld': 'Worked out: {by}, before what was read or done since.',
-  'job.sumWhen': 'Worked out: {by}.',
+  'job.sumOld': '{by}, before what was read or done since.',
+  'job.sumWhen': '{by}.',
   'job.unreadable': '{error} Nothing was changed. Other jobs still work.',
 } as const;
