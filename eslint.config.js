@@ -24,6 +24,7 @@ const CORE = [
   'flow',
   'workshop',
   'wording',
+  'assembly',
   'report',
   'commands',
   'paper',

@@ -224,6 +224,7 @@ describe('the command', () => {
         'tilt.fit',
         'job.assess',
         'job.decide',
+        'job.build',
         'job.flow',
         'match.parts',
         'rework.plan',

@@ -6,6 +6,7 @@ import { figure, notBelow, perhaps } from '../core/sums/fields';
 import { fluidFields } from '../core/sums/fluid';
 import { exact } from '../core/schema/fields';
 import { sum, type Sum, type Tools } from '../core/sums/sum';
+import { buildFile } from './build';
 import { decideFile } from './decide';
 import { flowOfFile, MOMENTS } from './flow';
 import { assessFile } from './job';
@@ -63,11 +64,20 @@ const jobFlowOf = sum({
   gives: {},
 });
 
+/** How it goes back together. */
+const jobBuild = sum({
+  input: object({ file: appFile().required() }),
+  example: { file: {} },
+  answer: ({ file }) => buildFile(file),
+  gives: {},
+});
+
 /** The sums that are open to the command line, by name, each loaded when it is asked for. */
 export const SUMS: ReadonlyMap<string, () => Promise<Sum>> = new Map([
   ...ALONE.map(({ id, load }) => [id, load] as const),
   ['job.assess', async () => jobAssess] as const,
   ['job.decide', async () => jobDecide] as const,
+  ['job.build', async () => jobBuild] as const,
   ['job.flow', async () => jobFlowOf] as const,
 ]);
 

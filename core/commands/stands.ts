@@ -84,6 +84,14 @@ export const onStripStep =
   (job) =>
     counted(job, 'strip', (note) => note.step === step);
 
+/** Stands on what was said and drawn up at a step of the build. */
+export const onBuildStep =
+  (step: string): Stands =>
+  (job) => [
+    counted(job, 'builds', (entry) => entry.step === step),
+    counted(job, 'torques', (entry) => entry.step === step),
+  ];
+
 const keyOf = (place: PlaceKey | undefined): string =>
   place ? `${place.target} ${place.station}` : '';
 

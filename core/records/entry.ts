@@ -7,6 +7,7 @@ import { say } from '../wording/say';
 import { ABOUT_SCHEMA } from './entries/about';
 import { accept } from './entries/accept';
 import { also } from './entries/also';
+import { build } from './entries/build';
 import { decision } from './entries/decision';
 import { finding } from './entries/finding';
 import { operation } from './entries/operation';
@@ -15,6 +16,8 @@ import { plan } from './entries/plan';
 import { skip } from './entries/skip';
 import type { EntrySlice, ListName, Meaning, PlaceKey, Stray } from './entries/slice';
 import { strip } from './entries/strip';
+import { torque } from './entries/torque';
+import { trial } from './entries/trial';
 import { worked } from './entries/worked';
 import { zero } from './entries/zero';
 import type { Sheet } from './sheet';
@@ -35,6 +38,9 @@ const ENTRY = {
   order: () => order,
   accept: () => accept,
   worked: () => worked,
+  build: () => build,
+  trial: () => trial,
+  torque: () => torque,
 } as const;
 
 /** Returns where a reading was made. */

@@ -12,6 +12,7 @@ import { feelerSet, instrument } from './instrument';
 import { exact, celsius, demo, idOf, identifier, line, moment, note, once } from '../schema/fields';
 import { houseRules, type HouseRules } from './rules';
 import { keyAnswer } from './key';
+import { asked, AS_IT_IS, handoverLines } from './handover';
 import { sheetSchema, type Sheet } from './sheet';
 import { EMPTY_TAG, tagFields } from './tag';
 import { cleanGate, closed, photoNote } from './teardown';
@@ -82,6 +83,10 @@ export const jobSchema = exact({
   floors,
   /** Says what of flow is otherwise on this job than on its sheet. */
   flow: jobFlow,
+  /** Says what it was given for. */
+  asked,
+  /** Says what to watch in the first hours, where that is not as the sheet has it; null where it is. */
+  handover: handoverLines.nullable().defined(),
   cursor,
   journal: journalSchema,
 }).test('refers', (job, context) => {
@@ -111,6 +116,8 @@ export const BLANK = {
   chosen: [],
   part_C: null,
   flow: AS_THE_SHEET,
+  asked: AS_IT_IS,
+  handover: null,
   cursor: { characteristic: null, way: 'leaf' },
   journal: [],
 } satisfies Partial<Job>;

@@ -3,9 +3,9 @@ export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
 
 /** The version of each kind of record that this code writes. */
 export const VERSION = {
-  job: 12,
-  sheet: 10,
-  shop: 8,
+  job: 13,
+  sheet: 11,
+  shop: 9,
   study: 2,
   part: 3,
   photo: 1,

@@ -2,6 +2,7 @@ import { APP_FLOORS } from '../pumps/floors';
 import { findFamily } from '../pumps/registry';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
 import { VERSION, type RecordKind } from './kind';
+import { AS_IT_IS } from './handover';
 import { NO_REVERSING } from './reversing';
 import { isLoose, type Loose } from './loose';
 import { strikeId } from './strikeId';
@@ -332,6 +333,24 @@ const shopTo8 = (shop: Loose): Loose => ({ ...shop, fluids: [] });
 /* Version 11 to 12: how a pump is built where it is to turn the other way; what sums came to, of which there was none. */
 const sheetTo10 = (sheet: Loose): Loose => ({ ...sheet, reversing: NO_REVERSING });
 
+/*
+ * Version 12 to 13: what was done at the build, of which there was nothing; what a job was given for; of a sheet its steps
+ * of the build and its tools, of a house how it washes.
+ */
+const rulesTo13 = (rules: unknown): unknown =>
+  isLoose(rules) ? { ...rules, wash: 'hot-wash' } : rules;
+
+const jobTo13 = (job: Loose): Loose => ({
+  ...withSheetOfNow(job),
+  rules: rulesTo13(job.rules),
+  asked: AS_IT_IS,
+  handover: null,
+});
+
+const sheetTo11 = (sheet: Loose): Loose => ({ ...sheet, assembly: [], handover: [], tools: [] });
+
+const shopTo9 = (shop: Loose): Loose => ({ ...shop, rules: rulesTo13(shop.rules) });
+
 /** A step from one version of a record to the next. */
 type Migration = (record: Loose) => Loose;
 
@@ -349,6 +368,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     9: withSheetOfNow,
     10: jobTo11,
     11: withSheetOfNow,
+    12: jobTo13,
   },
   sheet: {
     1: sheetTo2,
@@ -360,8 +380,18 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     7: unchanged,
     8: sheetTo9,
     9: sheetTo10,
+    10: sheetTo11,
   },
-  shop: { 1: shopTo2, 2: shopTo3, 3: shopTo4, 4: shopTo5, 5: shopTo6, 6: unchanged, 7: shopTo8 },
+  shop: {
+    1: shopTo2,
+    2: shopTo3,
+    3: shopTo4,
+    4: shopTo5,
+    5: shopTo6,
+    6: unchanged,
+    7: shopTo8,
+    8: shopTo9,
+  },
   study: { 1: unchanged },
   part: { 1: withDemo, 2: partTo3 },
   photo: {},

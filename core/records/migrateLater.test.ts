@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { assessJob } from '../guidance/evaluator';
 import { auxiliaryChecks, smallChecks } from '../inspect/auxiliary';
 import { laidWrong, noteWords, stripped } from '../inspect/stripping';
+import { buildList } from '../assembly/list';
 import { ledgerOf } from '../journal/ledger';
 import { APP_FLOORS } from '../pumps/floors';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
@@ -11,7 +12,15 @@ import { NO_REVERSING } from './reversing';
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
 
-describe.each([3, 4, 5, 6, 7, 8, 10, 11])('a backup of version %i', (version) => {
+/** What version 13 says of a job and a sheet of before: nothing of a build. */
+const SHEET_SINCE = { assembly: [], handover: [], tools: [] };
+const jobSince = ({ rules }: { rules?: unknown }) => ({
+  rules: { ...(rules as object), wash: 'hot-wash' },
+  asked: { work: 'rebuild', set: '' },
+  handover: null,
+});
+
+describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12])('a backup of version %i', (version) => {
   it('opens with every record, and judges it as it did', () => {
     const { jobs } = readFile(written(`v${version}/backup`));
     const was = JSON.parse(written(`v${version}/expected`)) as Record<
@@ -66,15 +75,48 @@ describe('a backup of version 11', () => {
 
   it('keeps every field to the letter, and says nothing of reversing', () => {
     const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
-    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    expect(backup.jobs.map(bare)).toEqual(
+      raw.jobs.map((job) => ({ ...bare(job), ...jobSince(job) })),
+    );
     expect(backup.sheets.map(bare)).toEqual(
-      raw.sheets.map((sheet) => ({ ...bare(sheet), reversing: NO_REVERSING })),
+      raw.sheets.map((sheet) => ({ ...bare(sheet), reversing: NO_REVERSING, ...SHEET_SINCE })),
     );
     expect(backup.jobs.map(({ sheet }) => sheet.reversing)).toEqual(
       backup.jobs.map(() => NO_REVERSING),
     );
     expect(backup.jobs.map((job) => ledgerOf(job).worked)).toEqual([[], [], []]);
     expect(backup.shop?.fluids.map(({ name }) => name)).toEqual(['Depot hydraulic 32']);
+  });
+});
+
+describe('a backup of version 12', () => {
+  const backup = readFile(written('v12/backup'));
+  const raw = JSON.parse(written('v12/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+  const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
+
+  it('keeps every field to the letter, and was given for a rebuild', () => {
+    expect(backup.jobs.map(bare)).toEqual(
+      raw.jobs.map((job) => ({ ...bare(job), ...jobSince(job) })),
+    );
+    expect(backup.sheets.map(bare)).toEqual(
+      raw.sheets.map((sheet) => ({ ...bare(sheet), ...SHEET_SINCE })),
+    );
+    expect(backup.shop?.rules.wash).toBe('hot-wash');
+  });
+
+  it('has its build made anew, with nothing of it done', () => {
+    for (const job of backup.jobs) {
+      const items = buildList(job, assessJob(job));
+      expect(items.length).toBeGreaterThan(15);
+      expect(items.every(({ state }) => state === 'open')).toBe(true);
+      expect(ledgerOf(job).builds).toEqual([]);
+    }
+    // What it came with, and what was ordered, is there.
+    const [crescent] = backup.jobs;
+    const seal = buildList(crescent!, []).flatMap(({ needs }) => needs);
+    expect(seal.find(({ id }) => id === 'order-renew--seal')?.met).toBe(true);
   });
 });
 
@@ -155,11 +197,12 @@ describe('a backup of version 7', () => {
   it('has the least clearances of the app, says of no sheet what is mounted, and shares no set-up', () => {
     const { shop, sheets, jobs } = backup;
     expect(jobs.map((job) => job.floors)).toEqual(jobs.map(() => APP_FLOORS));
-    expect(jobs[0]!.rules).toEqual({ ...raw.jobs[0]!.rules, closer: 'pays' });
+    expect(jobs[0]!.rules).toEqual({ ...raw.jobs[0]!.rules, closer: 'pays', wash: 'hot-wash' });
     expect(sheets).toEqual(
       raw.sheets.map((s) => ({
         ...s,
-        schema: 10,
+        schema: 11,
+        ...SHEET_SINCE,
         flow: NO_SHEET_FLOW,
         reversing: NO_REVERSING,
         mount: null,
@@ -177,7 +220,7 @@ describe('a backup of version 7', () => {
       })),
     );
     expect(shop!.operations).toEqual(raw.shop.operations.map((o) => ({ ...o, setup: 0 })));
-    expect(shop!.rules).toEqual({ ...raw.shop.rules, closer: 'pays' });
+    expect(shop!.rules).toEqual({ ...raw.shop.rules, closer: 'pays', wash: 'hot-wash' });
   });
 });
 
@@ -234,10 +277,10 @@ describe('a backup of version 9', () => {
   >;
 
   /** Lists what records of later versions have besides. */
-  const SINCE: Partial<Record<keyof typeof raw, object>> = {
-    jobs: { flow: AS_THE_SHEET },
-    sheets: { flow: NO_SHEET_FLOW, reversing: NO_REVERSING },
-    parts: { takenBy: null },
+  const SINCE: Partial<Record<keyof typeof raw, (record: object) => object>> = {
+    jobs: (job) => ({ flow: AS_THE_SHEET, ...jobSince(job) }),
+    sheets: () => ({ flow: NO_SHEET_FLOW, reversing: NO_REVERSING, ...SHEET_SINCE }),
+    parts: () => ({ takenBy: null }),
   };
   it('keeps every field of every record to the letter, and says of none who wrote it', () => {
     for (const list of ['jobs', 'sheets', 'parts', 'studies'] as const) {
@@ -247,7 +290,7 @@ describe('a backup of version 9', () => {
           ...record,
           schema: 0,
           sheet: 0,
-          ...(SINCE[list] ?? {}),
+          ...SINCE[list]?.(record),
         })),
       );
     }

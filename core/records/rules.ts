@@ -173,6 +173,25 @@ export const HOUSE_RULES = [
       why: 'Drill the inlet-side drain and plug the other: no valve to stick and blow the seal.',
     },
   ),
+  rule(
+    'wash',
+    'Washing before the build',
+    {
+      value: 'hot-wash',
+      name: 'Hot wash',
+      why: 'Hot wash takes oil and grit off at once, and the parts dry by themselves.',
+    },
+    {
+      value: 'ultrasonic',
+      name: 'Ultrasonic',
+      why: 'An ultrasonic bath reaches galleries and blind holes. Rinse after it.',
+    },
+    {
+      value: 'solvent',
+      name: 'Solvent',
+      why: 'Solvent and a brush need no bath. Blow every gallery out after it.',
+    },
+  ),
 ] as const;
 
 type Rules = (typeof HOUSE_RULES)[number];

@@ -34,9 +34,12 @@ import {
   notUnder,
   once,
 } from '../schema/fields';
+import { buildStepSchema } from './assembly';
 import { ownCharacteristic } from './own';
 import { NO_SHEET_FLOW, sheetFlow } from './flow';
 import { NO_REVERSING, reversing } from './reversing';
+import { benchTool, handoverLines } from './handover';
+import { TORQUE_UNITS } from './torqueUnits';
 import { gearSet, leastSize, newSize, price } from './rework';
 import {
   alsoCheck,
@@ -112,8 +115,6 @@ export const material = exact({
 const nominal = exact({ dimension: idOf<DimensionId>(), value_mm: millimetres().required() });
 
 const tier = exact({ id: identifier(), name: line().required(), source: line().defined() });
-
-export const TORQUE_UNITS = ['Nm', 'lbft', 'lbin'] as const;
 
 const fastener = exact({
   id: identifier(),
@@ -216,6 +217,12 @@ export const sheetSchema = exact({
   flow: sheetFlow,
   /** Says how it is built where it is to turn the other way. */
   reversing,
+  /** Lists the steps of putting it together, where they are not as the family has them. */
+  assembly: listed(array(buildStepSchema).required().max(160), 'A step is there twice'),
+  /** Says what to watch in the first hours, where that is not as the family has it. */
+  handover: handoverLines,
+  /** Lists tools made for this pump. */
+  tools: listed(array(benchTool).required().max(20), 'A tool is there twice'),
   fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
 }).test('refers', (sheet, context) => {
   const family = findFamily(sheet.family);
@@ -266,6 +273,9 @@ export function blankSheet(pump: PumpKind, said: Partial<Fitted> = {}) {
     own: [],
     flow: NO_SHEET_FLOW,
     reversing: NO_REVERSING,
+    assembly: [],
+    handover: [],
+    tools: [],
   } satisfies Partial<Sheet>;
 }
 

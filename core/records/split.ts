@@ -77,6 +77,8 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       limits: by((l: { tier: string; characteristic: string }) =>
         [l.tier, l.characteristic].join(' '),
       ),
+      assembly: ids,
+      tools: ids,
       fasteners: ids,
       flow: 'each',
     },

@@ -5,7 +5,7 @@ import { REVERSED_FAMILIES, reverse, type Reversed, type Turning } from '../work
 import { choice, isYes, perhaps, perhapsOneOf, yesOrNo } from './fields';
 import { inletFields } from './inletFields';
 import type { Parts } from './picture';
-import { STEP_WORDS, STOP_WORDS } from './reverse.words';
+import { STEP_WORDS, STOP_WORDS } from '../wording/reversing';
 import { pairParts, portsOf, rotorParts, type PortSize } from './rotation.picture';
 import { sum } from './sum';
 import { capitalTurning, TURNINGS, turningWord } from './turning';

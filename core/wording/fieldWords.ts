@@ -51,6 +51,8 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     rules: 'House rule',
     floors: 'Least clearance',
     flow: 'Flow',
+    asked: 'What it was given for',
+    handover: 'What to watch',
   },
   sheet: {
     model: 'Model',
@@ -86,6 +88,9 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     fasteners: 'Bolts',
     flow: 'Flow',
     reversing: 'What reversing allows',
+    assembly: 'Step of the build',
+    handover: 'What to watch',
+    tools: 'Home-made tool',
   },
   part: {
     label: 'Label',

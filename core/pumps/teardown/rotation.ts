@@ -18,3 +18,13 @@ export type Rotation = 'clockwise' | 'anticlockwise';
  */
 export const rotationOf = (shaftGear: 'top' | 'bottom', inlet: 'left' | 'right'): Rotation =>
   (shaftGear === 'top') === (inlet === 'left') ? 'clockwise' : 'anticlockwise';
+
+/**
+ * Returns the other way to turn.
+ *
+ * @param rotation the way that it turns now
+ * @example
+ * otherWay('clockwise'); // 'anticlockwise'
+ */
+export const otherWay = (rotation: Rotation): Rotation =>
+  rotation === 'clockwise' ? 'anticlockwise' : 'clockwise';

@@ -22,6 +22,9 @@ export const LISTS = [
   'orders',
   'accepts',
   'worked',
+  'builds',
+  'trials',
+  'torques',
 ] as const;
 export type ListName = (typeof LISTS)[number];
 
@@ -32,7 +35,7 @@ export interface Meaning {
   /** Says what it counts for: it tells of the pump, or only of what was decided. */
   readonly tells: 'pump' | 'decided';
   /** Names the stage whose Undo takes it back; left out where none does. */
-  readonly undo?: 'measure' | 'look';
+  readonly undo?: 'measure' | 'look' | 'build';
 }
 
 /**
