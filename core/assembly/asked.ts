@@ -1,13 +1,26 @@
 import { buildStep, washAgain } from '../pumps/assembly/assembly';
-import { pumpOf } from '../pumps/registry';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { Job } from '../records/job';
-import { STEP_WORDS, STOP_WORDS } from '../wording/reversing';
-import { reverse, type DrainKind, type Reversed, type ReverseStep } from '../workshop/reversing';
 import { paragraph } from '../wording/say';
 import { sayBuild } from './sayBuild';
 
-type AskedJob = Pick<Job, 'sheet' | 'rotation' | 'asked'>;
+export type AskedJob = Pick<Job, 'sheet' | 'rotation' | 'asked'>;
+
+/** Says how a pump is made to turn the other way. */
+export interface Reversal {
+  /** Says why it cannot be; empty where it can. */
+  readonly why: readonly string[];
+  /** Lists the works in their order, each with what leaving it out does, and the steps that it is done before. */
+  readonly works: readonly {
+    readonly id: string;
+    readonly does: string;
+    readonly leftOut: string;
+    readonly before: readonly string[];
+  }[];
+}
+
+/** Says how the pump of a job is made to turn the other way: what tells it is loaded where a job asks for it. */
+export type ReversalOf = (job: AskedJob) => Reversal;
 
 /** Names the step that asks whether a pump can be made to turn the other way at all. */
 export const CAN_REVERSE = 'can-reverse';
@@ -18,98 +31,27 @@ interface Inserted {
   readonly before: readonly string[];
 }
 
-/** Says before which step of the list each work of reversing is done. What the list does anyway stands at none. */
-const REVERSE_BEFORE: Readonly<Record<ReverseStep, readonly string[]>> = {
-  'turn-body': ['rear-plate', 'body'],
-  'measure-old-inlet-wall': ['rear-plate', 'body'],
-  'move-plug': ['drain', 'seal'],
-  'drill-and-plug': ['drain', 'seal'],
-  'free-shuttle': ['drain', 'seal'],
-  'turn-blocks': ['rear-plate', 'gears'],
-  'turn-relief': ['valve'],
-  'new-seal': ['seal'],
-  'prove-drain': [],
-  'flip-ring': ['ring'],
-  'half-turn-ring': ['outer'],
-  'turn-rotor': ['rotor'],
-  spin: [],
-  'swap-lines': ['fill'],
-  'swap-air-lines': ['fill'],
-  restamp: ['label'],
-  'stamp-top-speed': ['label'],
-};
-
-const DRAINS: Readonly<Record<string, DrainKind>> = {
-  none: 'none',
-  hole: 'one-hole',
-  plug: 'two-holes',
-  shuttle: 'shuttle',
-  checks: 'shuttle',
-};
-
-/** Says what turns a pump, where that is plain from what it is. */
-function drivenBy({ sheet }: AskedJob): Reversed['drivenBy'] {
-  if (pumpOf(sheet).characteristics.some(({ hub }) => hub)) return 'hub';
-  const { use, build } = sheet.geometry as { readonly use?: string; readonly build?: string };
-  return use === 'oil-pump' || build === 'oil' ? 'engine' : 'other';
-}
-
-/** Returns how the pump of a job is reversed; what its sheet does not say is taken as it is on most, and asked for. */
-function reversal(job: AskedJob) {
-  const { sheet, rotation } = job;
-  const { bodyTurns, drains, symmetrical, ringFlips } = sheet.reversing;
-  const { build } = sheet.geometry as { readonly build?: string };
-  const drilled = drains === 'both' ? 'two-holes' : drains === 'one' ? 'one-hole' : undefined;
-  return reverse({
-    family: sheet.family,
-    drivenBy: drivenBy(job),
-    // Which way it is reversed from changes nothing of how.
-    rotation: rotation === 'unknown' ? 'clockwise' : rotation,
-    largePort_mm: null,
-    smallPort_mm: null,
-    bodyTurns: bodyTurns ?? false,
-    drain: drilled ?? DRAINS[sheet.drain ?? ''] ?? 'two-holes',
-    drainTurnsWithBody: false,
-    ends: symmetrical === true ? 'symmetrical' : build === 'blocks' ? 'blocks' : 'grooved',
-    relief: 'turns',
-    sealLip: 'plain',
-    helical: false,
-    slots: 'radial',
-    vanesKnown: true,
-    eccentricRing: ringFlips ?? true,
-    sheetAllows: sheet.family === 'fixed-vane' ? ringFlips : null,
-    maxRpm: null,
-    inlet: null,
-  });
-}
+/** Drilling leaves chips in the body. */
+const DRILLS = 'drill-and-plug';
 
 /** Returns the works of reversing as steps of the build. */
-function reversing(job: AskedJob): Inserted[] {
-  const { stops, steps } = reversal(job);
-  const first = ['dry-trial'];
-  if (stops.length > 0) {
-    const why = paragraph(...stops.map((stop) => STOP_WORDS[stop]));
-    return [
-      { step: buildStep('check', CAN_REVERSE, sayBuild('asked.cannot', { why })), before: first },
-    ];
+function reversing({ why, works }: Reversal): Inserted[] {
+  const before = ['dry-trial'];
+  if (why.length > 0) {
+    const words = sayBuild('asked.cannot', { why: paragraph(...why) });
+    return [{ step: buildStep('check', CAN_REVERSE, words), before }];
   }
-  const can = buildStep('check', CAN_REVERSE, sayBuild('asked.can'));
-  return [
-    { step: can, before: first },
-    ...steps.flatMap((id): Inserted[] => {
-      const before = REVERSE_BEFORE[id];
-      if (before.length === 0) return [];
-      const { does, leftOut } = STEP_WORDS[id];
-      const more = {
-        with: sayBuild('asked.leftOut', { consequence: leftOut }),
-        after: [CAN_REVERSE],
-      };
-      const step = buildStep('check', id, does, [], more);
-      // Chips of the drill are in the body.
-      const wash = id === 'drill-and-plug' ? [washAgain('clean-drill', ['body'], id)] : [];
-      return [step, ...wash].map((s) => ({ step: s, before }));
-    }),
-  ];
+  const steps = works.flatMap((work): Inserted[] => {
+    const { id, does, leftOut } = work;
+    const more = {
+      with: sayBuild('asked.leftOut', { consequence: leftOut }),
+      after: [CAN_REVERSE],
+    };
+    const step = buildStep('check', id, does, [], more);
+    const wash = id === DRILLS ? [washAgain('clean-drill', ['body'], id)] : [];
+    return [step, ...wash].map((s) => ({ step: s, before: work.before }));
+  });
+  return [{ step: buildStep('check', CAN_REVERSE, sayBuild('asked.can')), before }, ...steps];
 }
 
 /** Says what is changed along with wider gears, and before which step. */
@@ -162,11 +104,16 @@ const inserted = (steps: readonly BuildStep[], more: readonly Inserted[]): Build
  *
  * @param job what it was given for, its sheet and its rotation
  * @param steps of the plain build
+ * @param reversalOf says how it is reversed; null where it is not, or that is not there yet
  */
-export function withAsked(job: AskedJob, steps: readonly BuildStep[]): readonly BuildStep[] {
+export function withAsked(
+  job: AskedJob,
+  steps: readonly BuildStep[],
+  reversalOf: ReversalOf | null,
+): readonly BuildStep[] {
   switch (job.asked.work) {
     case 'reverse':
-      return inserted(steps, reversing(job));
+      return reversalOf ? inserted(steps, reversing(reversalOf(job))) : steps;
     case 'up-size':
       return inserted(steps, upSizing(job));
     default:

@@ -4,6 +4,7 @@ import { orderList } from '../inspect/order';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { BuildEntry } from '../records/entries/build';
 import type { Job } from '../records/job';
+import type { ReversalOf } from './asked';
 import { answersOf, lastWorkOn, type Answers } from './answers';
 import { needsOf, smallNames, smallOf, type Need, type NeedRoom } from './needs';
 import { placedParts, renewalsAt, type PlacedPart } from './pieces';
@@ -73,7 +74,8 @@ function stateOf(
 ): StepState {
   const said = answer ? STATE[answer.said] : 'open';
   if (said === 'later' || said === 'absent') return said;
-  if (torquing) return torquing.next === null ? 'done' : said;
+  // A word why bolts are drawn up though something is missing does not draw them up.
+  if (torquing) return torquing.next === null ? 'done' : 'open';
   if (step.kind === 'clean') return dirty.length === 0 ? 'done' : 'open';
   return said;
 }
@@ -83,10 +85,15 @@ function stateOf(
  *
  * @param job with its sheet and its journal
  * @param all what its clearances come to
+ * @param reversalOf says how it is reversed, where it was given for that
  */
-export function buildList(job: Job, all: readonly Assessment[]): BuildItem[] {
+export function buildList(
+  job: Job,
+  all: readonly Assessment[],
+  reversalOf: ReversalOf | null = null,
+): BuildItem[] {
   const { sheet } = job;
-  const steps = stepsOf(job);
+  const steps = stepsOf(job, reversalOf);
   const answers = answersOf(job);
   const small = smallOf(sheet, steps);
   const missing = new Map(missingParts(job).map((m) => [m.small.id, m.missing]));
@@ -95,7 +102,8 @@ export function buildList(job: Job, all: readonly Assessment[]): BuildItem[] {
     all,
     steps,
     lines: orderList(job),
-    unwashed: (step) => unwashed(answers, steps, step.parts),
+    // What is washed later on was never dirty at a step before that.
+    unwashed: (step) => unwashed(answers, steps.slice(0, steps.indexOf(step)), step.parts),
   };
   const known = new Map<string, StepState>();
   return steps.map((step): BuildItem => {

@@ -1,6 +1,7 @@
 import { lastExchange } from '../journal/exchanged';
 import { workEntriesOf } from '../journal/eras';
-import { partName, pumpOf } from '../pumps/registry';
+import { orderList } from '../inspect/order';
+import { partName, pumpOf, teardownOf } from '../pumps/registry';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { BuiltJob } from './steps';
 import { sayBuild } from './sayBuild';
@@ -31,14 +32,26 @@ export interface PlacedPart {
   readonly piece: string;
 }
 
+/** Lists the parts that are new by what is renewed here: the line of that says so. */
+function renewedAt(job: BuiltJob, parts: BuildStep['parts']): ReadonlySet<string> {
+  const { renewed } = teardownOf(job.sheet);
+  const ordered = new Set(orderList(job).map(({ id }) => id));
+  return new Set(parts.flatMap((id) => (ordered.has(`renew--${id}`) ? (renewed[id] ?? []) : [])));
+}
+
 /** Lists the parts of the pump that a step puts in, each with which piece it is. */
 export function placedParts(job: BuiltJob, { parts }: BuildStep): PlacedPart[] {
   const known = new Set<string>(pumpOf(job.sheet).parts.map(({ id }) => id));
+  const renewed = renewedAt(job, parts);
   return parts
-    .filter((id) => known.has(id))
+    .filter((id) => known.has(id) && !renewed.has(id))
     .map((id) => ({ id, name: partName(job.sheet, id), piece: pieceWords(job, id) }));
 }
 
 /** Lists what is always replaced and comes with a step, by name. */
-export const renewalsAt = ({ sheet }: Pick<BuiltJob, 'sheet'>, { parts }: BuildStep): string[] =>
-  sheet.renew.filter(({ id }) => parts.includes(id)).map(({ name }) => name);
+export function renewalsAt(job: BuiltJob, { parts }: BuildStep): string[] {
+  const ordered = new Set(orderList(job).map(({ id }) => id));
+  return job.sheet.renew
+    .filter(({ id }) => parts.includes(id) && ordered.has(`renew--${id}`))
+    .map(({ name }) => name);
+}

@@ -7,7 +7,7 @@ import type { BuildStep } from '../pumps/assembly/step';
 import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { boltsWords } from '../wording/bolts';
-import { withAsked } from './asked';
+import { withAsked, type ReversalOf } from './asked';
 import { sayBuild } from './sayBuild';
 
 /** Describes what of a job its build is made from. */
@@ -109,9 +109,10 @@ function withKept(job: BuiltJob, steps: readonly BuildStep[]): BuildStep[] {
  * its bolts, and what is always replaced.
  *
  * @param job its sheet, its rules and its journal
+ * @param reversalOf says how it is reversed, where it was given for that
  */
-export function stepsOf(job: BuiltJob): readonly BuildStep[] {
+export function stepsOf(job: BuiltJob, reversalOf: ReversalOf | null = null): readonly BuildStep[] {
   const { sheet } = job;
   const plain = withRenewals(sheet, withBolts(sheet, fitted(sheet, written(sheet))));
-  return withAsked(job, withKept(job, plain));
+  return withAsked(job, withKept(job, plain), reversalOf);
 }

@@ -60,6 +60,30 @@ export const setFor = (
   wrench: TorqueEntry['wrench'],
 ): number => ((torque * NM_PER[from]) / NM_PER[unit]) * share * (wrench ? setShare(wrench) : 1);
 
+/** A wrench, and the unit that it is set in. */
+export type WrenchSet = Pick<Torquing, 'unit' | 'wrench'>;
+
+/** Returns what is set on a wrench for a share of the torque of some bolts; null where the sheet gives none. */
+function setAt(
+  bolts: Torquing['bolts'],
+  share: number,
+  { unit, wrench }: WrenchSet,
+): TorqueStage['set'] {
+  if (bolts?.torque == null) return null;
+  const set = (value: number) => setFor(value, bolts.unit, share, unit, wrench);
+  return { from: set(bolts.torque), to: bolts.torqueTo == null ? null : set(bolts.torqueTo) };
+}
+
+/** Returns the same bolts as they are drawn up with another wrench. */
+export const withWrench = (torquing: Torquing, wrench: WrenchSet): Torquing => ({
+  ...torquing,
+  ...wrench,
+  stages: torquing.stages.map((stage) => ({
+    ...stage,
+    set: setAt(torquing.bolts, stage.share, wrench),
+  })),
+});
+
 /**
  * Returns how far the bolts of a step are drawn up, in the pattern that its count asks for.
  *
@@ -85,13 +109,9 @@ export function torquingOf(
   const wrench = last?.wrench ?? null;
   const stages = step.stages.map((share, stage): TorqueStage => {
     const of = entries.filter((t) => t.stage === stage).flatMap((t) => t.bolts);
-    const set = (value: number) => setFor(value, bolts?.unit ?? unit, share, unit, wrench);
     return {
       share,
-      set:
-        bolts?.torque == null
-          ? null
-          : { from: set(bolts.torque), to: bolts.torqueTo == null ? null : set(bolts.torqueTo) },
+      set: setAt(bolts, share, { unit, wrench }),
       done: new Set(of.filter((bolt) => bolt <= count)),
     };
   });

@@ -2,6 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import { lookedAt } from '../inspect/looking';
 import { stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
+import type { Item } from '../records/entry';
 import { type Job } from '../records/job';
 import { STAGES, type Stage } from '../records/stage';
 import { WHOLE_PUMP } from '../records/rework';
@@ -29,8 +30,20 @@ const NOT_BEGUN: Progress = { begun: false, whole: false };
 const count = <T>(list: readonly T[], meets: (item: T) => boolean): number =>
   list.filter(meets).length;
 
+/** Tells whether anything was done at the build. */
+export function isBuildBegun(job: Job): boolean {
+  const { builds, torques } = ledgerOf(job);
+  return [builds, torques].some((list: readonly Item[]) =>
+    list.some(({ voided }) => voided === null),
+  );
+}
+
 /** Returns how far each stage is. */
-function progressOf(job: Job, all: readonly Assessment[]): Readonly<Record<Stage, Progress>> {
+function progressOf(
+  job: Job,
+  all: readonly Assessment[],
+  isBuilt: boolean,
+): Readonly<Record<Stage, Progress>> {
   const { sheet } = job;
   const ledger = ledgerOf(job);
   const told = [job.unit, job.owner, job.complaint].some((text) => text !== '');
@@ -55,15 +68,23 @@ function progressOf(job: Job, all: readonly Assessment[]): Readonly<Record<Stage
     ),
     measure: { ...decided, begun: counting(ledger.readings).length > 0 },
     decide: { begun: signed || counting(ledger.plans).length > 0, whole: signed },
-    build: NOT_BEGUN,
+    build: { begun: isBuildBegun(job), whole: isBuilt },
     prove: NOT_BEGUN,
     report: { begun: job.closed !== null, whole: job.closed !== null },
   };
 }
 
-/** Returns how a job stands at each of its stages. */
-export function stageStandings(job: Job, all: readonly Assessment[]): StageStandings {
-  const far = progressOf(job, all);
+/**
+ * Returns how a job stands at each of its stages.
+ *
+ * @param isBuilt all steps of the build are done: what tells that is loaded with the build
+ */
+export function stageStandings(
+  job: Job,
+  all: readonly Assessment[],
+  isBuilt = false,
+): StageStandings {
+  const far = progressOf(job, all, isBuilt);
   const standing = (stage: Stage, i: number): StageStanding => {
     if (far[stage].whole) return 'done';
     if (far[stage].begun) return 'work';

@@ -18,6 +18,7 @@ import { formatFlow, formatPressure } from '../quantity/flow';
 import { trimmed } from '../quantity/format';
 import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
+import type { Assessment } from '../assessment/assessment';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
 import { dateText } from '../wording/date';
@@ -25,6 +26,7 @@ import { acceptedLines, decisionLines, stepsLeft } from '../wording/worked';
 import { orderLineWords } from '../wording/order';
 import { paragraph, say } from '../wording/say';
 import { workedWhen } from '../wording/workedOut';
+import { buildLines, openLines } from './build';
 import { sayReport } from './sayReport';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
@@ -188,7 +190,11 @@ function workedOutLines(job: Job): string[] {
 }
 
 /** Returns everything of a job that is not a clearance, as words; what there is nothing of is left out. */
-export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
+export function benchSections(
+  job: Job,
+  unit: ShopUnit,
+  all: readonly Assessment[],
+): ReportSection[] {
   const order = orderList(job).map(orderLineWords);
   const { strip, findings } = ledgerOf(job);
   const sections: ReportSection[] = [
@@ -204,7 +210,8 @@ export function benchSections(job: Job, unit: ShopUnit): ReportSection[] {
     { title: 'Work planned and not done', lines: stepsLeft(job) },
     { title: 'Worked out', lines: workedOutLines(job) },
     { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
-    { title: 'Not done', lines: skippedLines(job) },
+    { title: 'Build', lines: buildLines(job, all) },
+    { title: 'Not done', lines: [...skippedLines(job), ...openLines(job, all)] },
   ];
   return sections.filter((s) => s.lines.length > 0);
 }

@@ -287,7 +287,7 @@ export function reportOf(
     rows: inOrder(all.filter(reported)).map((a) =>
       rowOf(a, job, unit, accepted.get(a.characteristic.id)),
     ),
-    sections: benchSections(job, unit),
+    sections: benchSections(job, unit, all),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
     measured: measuredWords(all),
     struck: [

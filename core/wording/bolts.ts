@@ -1,5 +1,6 @@
 import type { Sheet } from '../records/sheet';
 import { say } from './say';
+import { TORQUE_NAME } from './torque';
 
 type Bolts = Sheet['fasteners'][number];
 
@@ -15,7 +16,8 @@ export const boltsWords = ({
 
 /** Writes bolts with the torque of the sheet: one figure, or a range where the book gives one. */
 export function boltsWithTorque(bolts: Omit<Bolts, 'id' | 'note'>): string {
-  const { torque, torqueTo, unit } = bolts;
+  const { torque, torqueTo } = bolts;
+  const unit = TORQUE_NAME[bolts.unit];
   const said =
     torque === null
       ? 'no torque on the sheet'

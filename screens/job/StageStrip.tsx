@@ -1,5 +1,7 @@
 import { useEffect } from 'react';
 import { ScrollView, StyleSheet } from 'react-native';
+import type { BuildStanding } from '@/core/assembly/open';
+import type { Assessment } from '@/core/assessment/assessment';
 import {
   nextStage,
   stageStandings,
@@ -18,6 +20,7 @@ import { useSame } from '@/ui/useSame';
 import { useRoom, useWidth } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { STAGE_NAME } from './stages';
+import { useBuilt } from './useBuilt';
 
 /** Under this width of one stage, in px, only the current and the next are named. */
 const NAMED = 46;
@@ -32,18 +35,25 @@ interface Props {
 export function StageStrip({ id, stage }: Props) {
   // After what the thumb is waiting for.
   const job = useAfterPaint(useRecord('job', id).data);
-  const standings = useSame(job ? stageStandings(job, evaluator.assess(job)) : null);
-  return standings ? <Stages id={id} stage={stage} standings={standings} /> : null;
+  const all = job ? evaluator.assess(job) : NONE;
+  const built = useBuilt(job, all);
+  const standings = useSame(job ? stageStandings(job, all, built?.whole) : null);
+  const open = useSame(built?.open ?? null);
+  return standings ? <Stages id={id} stage={stage} standings={standings} open={open} /> : null;
 }
+
+const NONE: readonly Assessment[] = [];
 
 interface StagesProps {
   readonly id: string;
   readonly stage: Stage;
   readonly standings: StageStandings;
+  /** Says what stages have left open; null where nothing was built. */
+  readonly open: BuildStanding['open'] | null;
 }
 
 /** The stages in a row: drawn anew where one of them stands otherwise, which few readings change. */
-function Stages({ id, stage, standings }: StagesProps) {
+function Stages({ id, stage, standings, open }: StagesProps) {
   const { short } = useRoom();
   const [width, onLayout] = useWidth(390);
   const next = nextStage(standings);
@@ -70,6 +80,7 @@ function Stages({ id, stage, standings }: StagesProps) {
           href={`/job/${id}/${name}`}
           name={name}
           standing={standings[name]}
+          open={open && name in open ? open[name as keyof typeof open] : ''}
           here={name === stage}
           next={name === next}
           named={roomy || name === stage || name === next}
@@ -85,6 +96,8 @@ interface LinkProps {
   readonly href: `/job/${string}/${Stage}`;
   readonly name: Stage;
   readonly standing: StageStanding;
+  /** Says in a sentence what it has left open; empty for nothing. */
+  readonly open: string;
   readonly here: boolean;
   readonly next: boolean;
   readonly named: boolean;
@@ -93,15 +106,16 @@ interface LinkProps {
   readonly tall: boolean;
 }
 
-function StageLink({ href, name, standing, here, next, named, narrow, tall }: LinkProps) {
+function StageLink({ href, name, standing, open, here, next, named, narrow, tall }: LinkProps) {
   const palette = usePalette();
   const word = STANDING_WORD[standing];
+  const about = next ? say('job.stageNext', { standing: word }) : word;
   return (
     <LinkBox
       href={href}
       replace
       label={STAGE_NAME[name]}
-      about={next ? say('job.stageNext', { standing: word }) : word}
+      about={open ? say('job.stageOpen', { standing: about, open }) : about}
       current={here ? 'step' : undefined}
       style={[
         styles.stage,

@@ -9,3 +9,6 @@ export { FlowPage } from '../decide/flow/FlowPage';
 
 /** What sums ask of a job stands with what its flow is worked out by. */
 export { factsIn } from '@/core/sums/job/known';
+
+/** How far a build is stands on the strip of stages, and is worked out with the build. */
+export { buildStanding } from '@/core/assembly/open';

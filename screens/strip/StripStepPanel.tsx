@@ -4,25 +4,23 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { Stripped } from '@/core/inspect/stripping';
 import { partName } from '@/core/pumps/registry';
-import { askOf, wayRoundOf, type WayRound } from '@/core/pumps/teardown/wayRound';
+import { askOf, wayRoundOf } from '@/core/pumps/teardown/wayRound';
 import type { Job } from '@/core/records/job';
 import type { StripNote } from '@/core/records/entries/strip';
 import { Choice } from '@/ui/Choice';
-import { ClockFace } from '@/ui/ClockFace';
 import { Columns } from '@/ui/Columns';
 import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { Remark } from '@/ui/Remark';
-import { Tile, Tiles } from '@/ui/Tile';
 import { useWide } from '@/ui/useWidth';
-import { WayGlyph } from '@/ui/WayGlyph';
+import { WayChoice } from '@/ui/WayChoice';
 import { scaled } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
 import { Photos } from '../job/Photos';
 import { useCommand } from '../job/useCommand';
-import { say, spelled } from '@/core/wording/say';
+import { say } from '@/core/wording/say';
 import { useNextFocus } from '@/ui/focus';
 
 const STATES = [
@@ -82,9 +80,10 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
         </View>
       ) : null}
       {way && state === 'there' ? (
-        <WayAsked
-          job={job}
+        <WayChoice
+          sheet={job.sheet}
           way={way}
+          ask={askOf(way)}
           chosen={note?.way ?? null}
           onTake={(option) => void take(option)}
         />
@@ -109,42 +108,6 @@ export function StripStepPanel({ job, stripped: { step, note }, number, of, onNo
         </View>
       }
     />
-  );
-}
-
-interface WayProps {
-  readonly job: Job;
-  readonly way: WayRound;
-  /** The way that was noted before; null where none was. */
-  readonly chosen: string | null;
-  readonly onTake: (option: string) => void;
-}
-
-/** Which way round a part lay: hours round the pump, or a picture of each way. */
-function WayAsked({ job, way, chosen, onTake }: WayProps) {
-  const ask = askOf(way);
-  return (
-    <>
-      <Words strong>{ask}</Words>
-      {way.clock ? (
-        <ClockFace label={ask} options={way.options} chosen={chosen} onPress={onTake}>
-          <PumpPicture sheet={job.sheet} size={150} />
-        </ClockFace>
-      ) : (
-        <Tiles label={ask}>
-          {way.options.map((option) => (
-            <Tile
-              key={option.id}
-              name={spelled(option.name)}
-              across={3}
-              {...(chosen === null ? {} : { chosen: chosen === option.id })}
-              picture={<WayGlyph way={way.id} option={option.id} />}
-              onPress={() => onTake(option.id)}
-            />
-          ))}
-        </Tiles>
-      )}
-    </>
   );
 }
 

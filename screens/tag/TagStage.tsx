@@ -23,6 +23,7 @@ import { Restamp } from './Restamp';
 import { KeptNotices } from '../shell/KeptNotices';
 import { useHeldUnit } from '../shell/useHeldUnit';
 import { useKeptForm } from '../shell/useKeptForm';
+import { AskedFor } from './AskedFor';
 import { BeforeFigures } from './BeforeFigures';
 import { BenchTag } from './BenchTag';
 import { CustomerField } from './CustomerField';
@@ -223,6 +224,7 @@ export function TagStage({ job }: { readonly job: Job }) {
           <>
             <Photos job={job} of="tag" />
             <Sections job={job} form={kept.form} unit={held} />
+            <AskedFor job={job} />
             <JobLimits job={job} />
             <SheetChanged job={job} />
             <Restamp job={job} />

@@ -9,6 +9,7 @@ export const JOB = {
     'The sheet was changed after this job started: {changes}. This job still uses the old sheet.',
   'job.sheetChangedKeeps':
     'The sheet was changed after this job started: {changes}. This job keeps the old sheet: some of its readings do not fit the new one.',
+  'job.stageOpen': '{standing}. {open}',
   'job.stageNext': '{standing}, next',
   'job.sumAgain': 'Open this sum again: {said}',
   'job.sumOld': '{by}, before what was read or done since.',

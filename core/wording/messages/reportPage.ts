@@ -1,5 +1,12 @@
 /** Says what the report says: it is loaded with it. */
 export const REPORT_PAGE = {
+  'report.built': '{done} of {count} steps of the build done, by {who}, last on {day}.',
+  'report.buildStep': '{step} {said}',
+  'report.putOff': 'Put off.',
+  'report.notOnPump': 'Not on this pump.',
+  'report.notFree': 'It did not turn freely.',
+  'report.itWas': 'Tight or catching: it was {cause}.',
+  'report.drawnUp': 'Drawn up by stages: {bolts}.',
   'report.zeroCount':
     '{state, select, overdue {{count} with zero overdue} other {{count} never zeroed}}',
   'report.stands':

@@ -7,6 +7,7 @@ import { type Sheet } from '@/core/records/sheet';
 import { TORQUE_UNITS } from '@/core/records/torqueUnits';
 import { count, difference, numeral, range, sum, words, type Written } from '@/core/schema/written';
 import { say } from '@/core/wording/say';
+import { TORQUE_NAME } from '@/core/wording/torque';
 import { saySheets } from '../saySheets';
 import { newId } from '@/data/create';
 import type { Lists, Of, Offered } from './list';
@@ -19,8 +20,6 @@ export interface WorkForms {
     torque: string;
   })[];
 }
-
-const TORQUE_NAME = { Nm: 'Nm', lbft: 'lb·ft', lbin: 'lb·in' } as const;
 
 const TORQUE_FAULT = 'Write the torque as one number, or as a range: 60–65.';
 

@@ -1,0 +1,88 @@
+import { pumpOf } from '../pumps/registry';
+import { reverse, type DrainKind, type Reversed, type ReverseStep } from '../workshop/reversing';
+import { STEP_WORDS, STOP_WORDS } from '../wording/reversing';
+import type { AskedJob, Reversal } from './asked';
+
+/** Says before which step of the list each work of reversing is done. What the list does anyway stands at none. */
+const REVERSE_BEFORE: Readonly<Record<ReverseStep, readonly string[]>> = {
+  'turn-body': ['rear-plate', 'body'],
+  'measure-old-inlet-wall': ['rear-plate', 'body'],
+  'move-plug': ['drain', 'seal'],
+  'drill-and-plug': ['drain', 'seal'],
+  'free-shuttle': ['drain', 'seal'],
+  'turn-blocks': ['rear-plate', 'gears'],
+  'turn-relief': ['valve'],
+  'new-seal': ['seal'],
+  'prove-drain': [],
+  'flip-ring': ['ring'],
+  'half-turn-ring': ['outer'],
+  'turn-rotor': ['rotor'],
+  spin: [],
+  'swap-lines': ['fill'],
+  'swap-air-lines': ['fill'],
+  restamp: ['label'],
+  'stamp-top-speed': ['label'],
+};
+
+const DRAINS: Readonly<Record<string, DrainKind>> = {
+  none: 'none',
+  hole: 'one-hole',
+  plug: 'two-holes',
+  shuttle: 'shuttle',
+  checks: 'shuttle',
+};
+
+/** Says what turns a pump, where that is plain from what it is. */
+function drivenBy({ sheet }: AskedJob): Reversed['drivenBy'] {
+  if (pumpOf(sheet).characteristics.some(({ hub }) => hub)) return 'hub';
+  const { use, build } = sheet.geometry as { readonly use?: string; readonly build?: string };
+  return use === 'oil-pump' || build === 'oil' ? 'engine' : 'other';
+}
+
+/** Returns how the pump of a job is reversed; what its sheet does not say is taken as it is on most, and asked for. */
+function reversal(job: AskedJob) {
+  const { sheet, rotation } = job;
+  const { bodyTurns, drains, symmetrical, ringFlips } = sheet.reversing;
+  const { build } = sheet.geometry as { readonly build?: string };
+  const drilled = drains === 'both' ? 'two-holes' : drains === 'one' ? 'one-hole' : undefined;
+  return reverse({
+    family: sheet.family,
+    drivenBy: drivenBy(job),
+    // Which way it is reversed from changes nothing of how.
+    rotation: rotation === 'unknown' ? 'clockwise' : rotation,
+    largePort_mm: null,
+    smallPort_mm: null,
+    bodyTurns: bodyTurns ?? false,
+    drain: drilled ?? DRAINS[sheet.drain ?? ''] ?? 'two-holes',
+    drainTurnsWithBody: false,
+    ends: symmetrical === true ? 'symmetrical' : build === 'blocks' ? 'blocks' : 'grooved',
+    relief: 'turns',
+    sealLip: 'plain',
+    helical: false,
+    slots: 'radial',
+    vanesKnown: true,
+    eccentricRing: ringFlips ?? true,
+    sheetAllows: sheet.family === 'fixed-vane' ? ringFlips : null,
+    maxRpm: null,
+    inlet: null,
+  });
+}
+
+/**
+ * Says whether the pump of a job can be made to turn the other way and how: each work with what leaving it out does, and the
+ * steps of the build that it is done before.
+ *
+ * @param job its sheet and its rotation
+ */
+export function reversalOf(job: AskedJob): Reversal {
+  const { stops, steps } = reversal(job);
+  return {
+    why: stops.map((stop) => STOP_WORDS[stop]),
+    works:
+      stops.length > 0
+        ? []
+        : steps
+            .map((id) => ({ id, ...STEP_WORDS[id], before: REVERSE_BEFORE[id] }))
+            .filter(({ before }) => before.length > 0),
+  };
+}

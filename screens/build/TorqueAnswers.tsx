@@ -1,0 +1,137 @@
+import { useRef, useState } from 'react';
+import { View } from 'react-native';
+import type { BuildItem } from '@/core/assembly/list';
+import { sayBuild } from '@/core/assembly/sayBuild';
+import type { Torquing, TorqueStage } from '@/core/assembly/torquing';
+import { drawUp, slackenStage } from '@/core/commands/building';
+import { boltsWords } from '@/core/wording/bolts';
+import { TORQUE_NAME, torqueWords } from '@/core/wording/torque';
+import { useShop } from '@/data/hooks';
+import { Button } from '@/ui/Button';
+import { FootButton } from '@/ui/FootButton';
+import { FootRow } from '@/ui/FootRow';
+import { useKeys } from '@/ui/keyboard';
+import { RowButton } from '@/ui/RowButton';
+import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
+import type { Building } from './useBuild';
+import { WrenchForm } from './WrenchForm';
+
+const PERCENT = 100;
+
+/** Writes what is set on the wrench at a stage; the share of the torque where the sheet gives none. */
+function setWords({ set, share }: TorqueStage, { unit }: Torquing): string {
+  return set
+    ? torqueWords(set, unit)
+    : sayBuild('page.share', { percent: Math.round(share * PERCENT) });
+}
+
+/** What is drawn up now: the stage, and what is set on the wrench for it. */
+export function TorqueHead({ torquing }: { readonly torquing: Torquing }) {
+  const { next, stages, bolts } = torquing;
+  const stage = next ? stages[next.stage] : undefined;
+  if (!next || !stage) return null;
+  const at = { number: next.stage + 1, count: stages.length };
+  const set = setWords(stage, torquing);
+  return (
+    <View>
+      <Words size="title" strong>
+        {stage.set
+          ? sayBuild('page.stage', { ...at, set })
+          : sayBuild('page.stageNoTorque', { ...at, share: set })}
+      </Words>
+      {bolts ? (
+        <Words size="note" tone="muted">
+          {[boltsWords(bolts), bolts.note].filter(Boolean).join('. ')}
+        </Words>
+      ) : null}
+    </View>
+  );
+}
+
+interface Props {
+  readonly building: Building;
+  readonly item: BuildItem;
+  readonly torquing: Torquing;
+}
+
+/** Drawing bolts up: one by one in the pattern, or all of a stage; goes on where it was left. */
+export function TorqueAnswers({ building, item: { step }, torquing }: Props) {
+  const { run } = building;
+  const { shortcuts } = useShop();
+  const keys = useRef<View>(null);
+  const { next, order, stages, unit, wrench, count } = torquing;
+  const stage = next ? stages[next.stage] : undefined;
+  const isOne = count === 1;
+  const draw = (bolts: readonly number[]) => {
+    if (!next) return;
+    const drawn = { step: step.id, stage: next.stage, bolts: [...bolts], unit, wrench };
+    void run(drawUp(drawn));
+  };
+  const one = () => next && draw([next.bolt]);
+  const whole = () => draw(order.filter((bolt) => !stage?.done.has(bolt)));
+  useKeys(
+    { '1': isOne ? whole : one, '2': whole },
+    { enabled: shortcuts && next !== null, on: keys },
+  );
+  if (!next || !stage) return null;
+  const set = setWords(stage, torquing);
+  const oneWords = stage.set
+    ? sayBuild('page.bolt', { bolt: next.bolt, set })
+    : sayBuild('page.boltNoTorque', { bolt: next.bolt });
+  return (
+    <View style={layout.stack} ref={keys}>
+      {isOne ? null : (
+        <Button mode="contained" contentStyle={layout.thumb} onPress={one}>
+          {oneWords}
+        </Button>
+      )}
+      <Button mode={isOne ? 'contained' : 'outlined'} contentStyle={layout.thumb} onPress={whole}>
+        All at this stage
+      </Button>
+    </View>
+  );
+}
+
+/** What else there is to a pattern of bolts: the wrench, a bolt that did not rise, the order. */
+export function TorqueMore({ building, item: { step }, torquing }: Props) {
+  const [open, setOpen] = useState(false);
+  const { next, order, stages, count } = torquing;
+  const done = next ? (stages[next.stage]?.done.size ?? 0) : count;
+  return (
+    <View style={layout.stack}>
+      {next && count > 1 ? (
+        <Words size="note" tone="muted" role="status">
+          {sayBuild('page.boltsDone', { done, count })}
+        </Words>
+      ) : null}
+      {count > 1 ? (
+        <Words size="note" tone="muted">
+          {sayBuild('page.order', { order: order.join(' · ') })}
+        </Words>
+      ) : null}
+      <RowButton
+        name="Wrench"
+        about={wrenchWords(torquing)}
+        open={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? <WrenchForm value={torquing} onChange={building.setWrench} /> : null}
+      {next && done > 0 ? (
+        <FootRow>
+          <FootButton
+            low
+            name="A bolt turned without rising: this stage again"
+            onPress={() => void building.run(slackenStage(step.id, next.stage))}
+          />
+        </FootRow>
+      ) : null}
+    </View>
+  );
+}
+
+/** Says which wrench the figures are for. */
+const wrenchWords = ({ unit, wrench }: Torquing): string =>
+  wrench
+    ? sayBuild('page.wrench', { unit: TORQUE_NAME[unit], extension: wrench.extension_mm })
+    : TORQUE_NAME[unit];
