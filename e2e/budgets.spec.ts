@@ -9,8 +9,8 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
  */
 
 /** Bytes of JavaScript. */
-const ENTRY = 1_712_000;
-const BENCH = 2_068_000;
+const ENTRY = 1_717_000;
+const BENCH = 2_073_000;
 const RESUMED = 2_190_000;
 
 /** Modules that have run when the first screen is there. */

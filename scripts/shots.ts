@@ -41,17 +41,6 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'look-phone',
-    path: '/job/demo-job-hm-0421/look',
-    viewport: PHONE,
-    ready: /inspected/,
-    then: async (page) => {
-      await page.getByRole('button', { name: 'Sound', exact: true }).click();
-      await page.getByRole('button', { name: 'Sound', exact: true }).click();
-      await page.getByText('2 of 18').waitFor();
-    },
-  },
-  {
     name: 'defect-phone',
     path: '/job/demo-job-hm-0421/look',
     viewport: PHONE,
@@ -112,6 +101,21 @@ const SHOTS: readonly Shot[] = [
     path: '/job/demo-job-hm-0412/flow',
     viewport: PHONE,
     ready: /Anything from/,
+  },
+  {
+    name: 'build-phone',
+    path: '/job/demo-job-hm-0412/build',
+    viewport: PHONE,
+    ready: /Step 1 of/,
+    then: async (page) => {
+      await page.getByRole('button', { name: /^Step 12:/ }).click();
+      await page.getByRole('button', { name: 'Do it all the same' }).click();
+      await page.getByRole('button', { name: 'Checked by another hand' }).click();
+      await page.getByRole('button', { name: /^Step 12:/ }).click();
+      await page.getByRole('button', { name: /^Bolt 1 is/ }).click();
+      await page.getByRole('button', { name: /^Bolt 5 is/ }).click();
+      await page.getByRole('button', { name: /^Bolt 2 is/ }).waitFor();
+    },
   },
   {
     name: 'report-phone',

@@ -38,10 +38,11 @@ export function labelOf(job: Job, at: string): PumpLabel {
   };
   return {
     tag: job.tag,
-    day: dateText(at, 'zoned'),
+    day: dateText(at, 'utc day'),
     model: sheetName(sheet),
     turns,
-    rotation: say(`tag.viewed.${turns}`),
+    // A pump that turns one way only says nothing of it.
+    rotation: turns === 'unknown' ? '' : say(`tag.viewed.${turns}`),
     ports: job.ports,
     bolts: sheet.fasteners.map(boltsWithTorque),
     changed: changed[asked.work],

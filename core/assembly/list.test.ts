@@ -12,7 +12,8 @@ import type { Sheet } from '../records/sheet';
 import { readFile } from '../records/readFile';
 import { writeFile } from '../records/fileFormat';
 import { EVERY_BUILD } from '../testing/builds';
-import { exchanged, stamp } from '../testing/findings';
+import { exchanged, found, stamp } from '../testing/findings';
+import { record } from '../journal/commands';
 import { AT } from '../testing/readings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { buildList, isReady, nextStepOf, type BuildItem } from './list';
@@ -280,6 +281,14 @@ describe('an answer', () => {
       { numRuns: 40 },
     );
   });
+});
+
+it('asks for another body where Look gave the one up, until it was exchanged', () => {
+  const finding = found('wall', { defect: 'scored', decided: 'replace' });
+  const given = record(T6, finding);
+  const need = (job: Job) => at(listOf(job), 'bushing').needs.find(({ id }) => id === 'part-body');
+  expect(need(given)).toMatchObject({ met: false, words: 'Body, given up, is replaced' });
+  expect(need(exchanged(given, 'body'))).toBeUndefined();
 });
 
 describe('bolts', () => {

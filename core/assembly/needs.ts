@@ -1,10 +1,11 @@
 import type { Assessment } from '../assessment/assessment';
 import { missingParts } from '../inspect/auxiliary';
-import { endOf } from '../inspect/looking';
-import { orderList, type OrderLine } from '../inspect/order';
+import { endOf, holdsPump, lookedAt } from '../inspect/looking';
+import { exchangedSince } from '../journal/exchanged';
+import type { OrderLine } from '../inspect/order';
 import { smallName } from '../inspect/smallParts';
 import { characteristicOf, partName, pumpOf } from '../pumps/registry';
-import type { CharacteristicId } from '../pumps/ids';
+import type { CharacteristicId, PartId } from '../pumps/ids';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { Sheet } from '../records/sheet';
 import { listed } from '../wording/say';
@@ -69,9 +70,6 @@ export interface NeedRoom {
   readonly unwashed: (step: BuildStep) => readonly string[];
 }
 
-/** Returns the room in which needs are looked up, without what hangs on the answers. */
-export const orderedLines = (job: Job): readonly OrderLine[] => orderList(job);
-
 /** Returns the clearances that have to be in before a step: those that it names, before a seal all that are judged. */
 function gapNeeds({ job, all }: NeedRoom, step: BuildStep): Need[] {
   const judged = all.filter(({ limits }) => limits !== null);
@@ -90,7 +88,29 @@ function gapNeeds({ job, all }: NeedRoom, step: BuildStep): Need[] {
   );
 }
 
-/** Returns what of a step's parts is missing, given up or not washed. */
+/**
+ * Returns what was given up and is bought like no seal: the body that another takes the place of. What is ordered is asked for
+ * by its line.
+ */
+function givenUpNeeds({ job }: NeedRoom, step: BuildStep): Need[] {
+  const given = lookedAt(job).filter(
+    ({ surface, findings }) =>
+      holdsPump(job.sheet, surface) &&
+      findings.some(
+        (finding) =>
+          finding.decided === 'replace' &&
+          !surface.parts.every((part) => exchangedSince(job, part, finding)),
+      ),
+  );
+  const parts = new Set(given.flatMap(({ surface }) => surface.parts));
+  return step.parts
+    .filter((id) => parts.has(id as PartId))
+    .map((id) =>
+      need(`part-${id}`, sayBuild('need.replaced', { part: partName(job.sheet, id) }), false),
+    );
+}
+
+/** Returns what of a step’s parts is missing, given up or not washed. */
 function partNeeds(room: NeedRoom, step: BuildStep): Need[] {
   const { job, lines, steps } = room;
   const { sheet } = job;
@@ -109,6 +129,7 @@ function partNeeds(room: NeedRoom, step: BuildStep): Need[] {
   );
   return [
     ...orderNeeds(lines, wanted),
+    ...givenUpNeeds(room, step),
     ...(isBase && endOf(job) ? [need('body', sayBuild('need.body'), false)] : []),
     ...(dirty.length > 0
       ? [

@@ -6,7 +6,7 @@ import { type BuildStep, type Trial } from '../pumps/assembly/step';
 import type { BuildEntry } from '../records/entries/build';
 import type { Job } from '../records/job';
 import { smallestNow } from '../rework/effects/standing';
-import { formatWithUnit } from '../quantity/format';
+import { formatRange, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Answers } from './answers';
 import { sayBuild } from './sayBuild';
@@ -41,16 +41,25 @@ const NEAR = 0.25;
 const leastOf = ({ limits, least }: Assessment): number | null =>
   limits?.lower_mm ?? least?.mm ?? null;
 
-/** Says how near a clearance is to its least. */
-function nearness(a: Assessment): keyof typeof BY_GAP {
+/** Returns between what the smallest of a clearance lies, in mm; a value by itself, a bracket by its ends. */
+function boundsOf(a: Assessment): readonly [lo_mm: number, hi_mm: number] | null {
   const now = smallestNow(a);
+  if (!now) return null;
+  if (now.kind === 'value') return [centre(now), centre(now)];
+  return [now.lo_mm, now.hi_mm ?? Infinity];
+}
+
+/** Says how near a clearance is to its least; one whose leaves leave that open counts as unread. */
+function nearness(a: Assessment): keyof typeof BY_GAP {
+  const bounds = boundsOf(a);
   const least = leastOf(a);
-  if (!now) return 'unread';
-  const mm = centre(now);
+  if (!bounds) return 'unread';
   if (least === null) return 'well';
-  if (mm <= least) return 'under';
+  const [lo, hi] = bounds;
+  if (hi <= least) return 'under';
+  if (lo < least) return 'unread';
   const upper = a.limits?.upper_mm ?? 2 * least;
-  return mm <= least + NEAR * Math.max(0, upper - least) ? 'near' : 'well';
+  return hi <= least + NEAR * Math.max(0, upper - least) ? 'near' : 'well';
 }
 
 const ORDER = ['under', 'near', 'unread', 'well'] as const;
@@ -62,15 +71,22 @@ function nearestGap(all: readonly Assessment[], { gaps }: SpinCause, section: nu
   return ORDER.flatMap((how) => of.filter((a) => nearness(a) === how).map((a) => ({ a, how })))[0];
 }
 
-/** Says which clearance speaks for a cause, and how it reads. */
+/** Says which clearance speaks for a cause, and how it reads; that it is not measured closely enough where leaves leave it open. */
 function becauseOf(a: Assessment, how: keyof typeof BY_GAP, unit: ShopUnit): string {
   const { name: check, quantity } = a.characteristic;
-  if (how === 'unread') return sayBuild('spin.unread', { check });
-  const now = smallestNow(a);
+  const bounds = boundsOf(a);
+  if (how === 'unread') {
+    return sayBuild(bounds ? 'spin.wide' : 'spin.unread', { check });
+  }
   const least = leastOf(a);
-  if (how === 'well' || !now || least === null) return '';
-  const value = formatWithUnit(Math.max(0, centre(now)), quantity, unit);
-  return sayBuild('spin.because', { check, value, least: formatWithUnit(least, quantity, unit) });
+  if (how === 'well' || !bounds || least === null) return '';
+  const [lo, hi] = bounds;
+  const value = formatRange(Math.max(0, lo), Number.isFinite(hi) ? hi : null, quantity, unit);
+  return sayBuild('spin.because', {
+    check,
+    value: lo === hi ? formatWithUnit(Math.max(0, lo), quantity, unit) : value,
+    least: formatWithUnit(least, quantity, unit),
+  });
 }
 
 /** Returns how much the tries speak for a cause. */
@@ -135,6 +151,3 @@ export function searchOf({ trials }: Answers, spin: BuildEntry): Search {
     found: shown.found ?? '',
   };
 }
-
-/** Tells whether a step is one at which the pump is spun by hand. */
-export const isSpin = ({ kind }: Pick<BuildStep, 'kind'>): boolean => kind === 'spin';

@@ -15,7 +15,6 @@ export const benchTool = exact({
   /** The step of the build that needs it; empty where none is named. */
   step: line().defined(),
 });
-export type BenchTool = InferType<typeof benchTool>;
 
 /** Lists what a job was given for. */
 export const ASKED_WORKS = ['rebuild', 'reverse', 'up-size'] as const;

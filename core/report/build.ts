@@ -8,7 +8,7 @@ import { wayRoundWords } from '../pumps/teardown/wayRound';
 import type { Job } from '../records/job';
 import { dateText } from '../wording/date';
 import { boltsWithTorque } from '../wording/bolts';
-import { listed } from '../wording/say';
+import { listed, paragraph, sentence } from '../wording/say';
 import { sayReport } from './sayReport';
 
 /** Says of a step what the report tells beyond that it is done; empty where there is nothing. */
@@ -16,7 +16,7 @@ function itemLine({ step, state, answer, way }: BuildItem): string {
   const laid = answer?.way && way.asks ? wayRoundWords(way.asks, answer.way) : '';
   const said = {
     open: '',
-    done: [laid, answer?.remark].filter(Boolean).join('; '),
+    done: paragraph(laid && sentence(laid), answer?.remark && sentence(answer.remark)),
     later: sayReport('report.putOff'),
     absent: sayReport('report.notOnPump'),
     trouble: sayReport('report.notFree'),

@@ -5,6 +5,7 @@ import type { Need } from '@/core/assembly/needs';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import { noteOrder } from '@/core/commands/ordering';
 import { dayText } from '@/core/schema/moments';
+import { listed } from '@/core/wording/say';
 import { Button } from '@/ui/Button';
 import { Line } from '@/ui/Line';
 import { Reasons } from '@/ui/Reasons';
@@ -19,43 +20,62 @@ const WHY = ['seen to, and not written down', 'the customer knows', 'checked by 
 interface Props {
   readonly building: Building;
   readonly needs: readonly Need[];
-  /** Does the step all the same, for a reason that is kept. */
-  readonly onAnyway: (why: string) => void;
 }
 
-/** What is missing before a step, each with what can be done about it; the step can be done all the same, with a word. */
-export function Needs({ building, needs, onAnyway }: Props) {
-  const [anyway, setAnyway] = useState(false);
+const isGap = ({ id }: Need): boolean => id.startsWith(GAP);
+
+/** What is missing before a step, each with what can be done about it; clearances are one line. */
+export function Needs({ building, needs }: Props) {
+  const gaps = needs.filter(isGap);
+  const names = gaps.map(({ id }) => {
+    const of = building.all.find(({ characteristic }) => id === `${GAP}${characteristic.id}`);
+    return of?.characteristic.name ?? id;
+  });
   return (
-    <View style={layout.stack}>
-      <View>
-        <Words strong tone="out">
-          {sayBuild('page.missing')}
-        </Words>
-        {needs.map((need) => (
+    <View>
+      <Words strong tone="out">
+        {sayBuild('page.missing')}
+      </Words>
+      {needs
+        .filter((need) => !isGap(need))
+        .map((need) => (
           <Line key={need.id}>
             <StageMark standing="open" size={22} />
             <Words style={layout.grow}>{need.words}</Words>
             <Remedy building={building} need={need} />
           </Line>
         ))}
-      </View>
-      {anyway ? (
-        <View style={layout.stack} role="group" aria-label="Why it is done all the same">
-          <Heading level={3}>Done all the same because</Heading>
-          <Reasons usual={WHY} act="Done for this reason" onReason={onAnyway} />
-        </View>
-      ) : (
-        <Button mode="outlined" contentStyle={layout.thumb} onPress={() => setAnyway(true)}>
-          Do it all the same
-        </Button>
-      )}
+      {gaps.slice(0, 1).map((need) => (
+        <Line key={need.id}>
+          <StageMark standing="open" size={22} />
+          <Words style={layout.grow}>
+            {sayBuild('page.gapsOpen', { count: gaps.length, checks: listed(names) })}
+          </Words>
+          <Remedy building={building} need={need} />
+        </Line>
+      ))}
     </View>
+  );
+}
+
+/** Does a step though something is missing, for a reason that is kept. */
+export function Anyway({ onAnyway }: { readonly onAnyway: (why: string) => void }) {
+  const [asked, setAsked] = useState(false);
+  return asked ? (
+    <View style={layout.stack} role="group" aria-label="Why it is done all the same">
+      <Heading level={3}>Done all the same because</Heading>
+      <Reasons usual={WHY} act="Done for this reason" onReason={onAnyway} />
+    </View>
+  ) : (
+    <Button mode="outlined" contentStyle={layout.thumb} onPress={() => setAsked(true)}>
+      Do it all the same
+    </Button>
   );
 }
 
 const ORDER = 'order-';
 const GAP = 'gap-';
+const PART = 'part-';
 
 /** Where somebody goes, or what he notes, to have a need met. */
 function Remedy({ building, need }: { readonly building: Building; readonly need: Need }) {
@@ -87,7 +107,7 @@ function Remedy({ building, need }: { readonly building: Building; readonly need
       </Button>
     );
   }
-  if (need.id === 'work' || need.id === 'body') {
+  if (need.id === 'work' || need.id === 'body' || need.id.startsWith(PART)) {
     return (
       <Button compact onPress={() => go('decide')}>
         Decide

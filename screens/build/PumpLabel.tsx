@@ -10,7 +10,7 @@ import { WayGlyph } from '@/ui/WayGlyph';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 
-const ARROW = { clockwise: 'cw', anticlockwise: 'ccw', unknown: 'none' } as const;
+const ARROW = { clockwise: 'cw', anticlockwise: 'ccw' } as const;
 
 /** The label itself: number, date, model, which way it turns, its ports and bolts, and a code that opens the job. */
 function LabelFace({ job }: { readonly job: Job }) {
@@ -28,12 +28,14 @@ function LabelFace({ job }: { readonly job: Job }) {
         </Words>
         <Words strong>{[model, changed].filter(Boolean).join(' · ')}</Words>
         <Words>{day}</Words>
-        <View style={styles.turn}>
-          {turns === 'unknown' ? null : <WayGlyph way="arrow" option={ARROW[turns]} width={48} />}
-          <Words strong style={layout.grow}>
-            {rotation}
-          </Words>
-        </View>
+        {turns === 'unknown' ? null : (
+          <View style={styles.turn}>
+            <WayGlyph way="arrow" option={ARROW[turns]} width={48} />
+            <Words strong style={layout.grow}>
+              {rotation}
+            </Words>
+          </View>
+        )}
         {[ports, ...bolts].filter(Boolean).map((words) => (
           <Words key={words} size="note">
             {words}

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { BuildItem } from '@/core/assembly/list';
 import { sayBuild } from '@/core/assembly/sayBuild';
-import { askOf, wayRoundOf, wayRoundWords } from '@/core/pumps/teardown/wayRound';
+import { wayRoundOf, wayRoundWords } from '@/core/pumps/teardown/wayRound';
 import { lower } from '@/core/quantity/letters';
 import { Line } from '@/ui/Line';
 import { WayGlyph } from '@/ui/WayGlyph';
@@ -29,13 +29,15 @@ export function WayFact({ way }: Pick<BuildItem, 'way'>) {
   );
 }
 
-/** The question for a way that nobody knows, with how it was found and what is right as a rule. */
+/** The question for a way that nobody knows, with how it was found. */
 export function wayQuestion({ asks, found }: BuildItem['way']): string {
   const way = wayRoundOf(asks ?? '');
   if (!way) return '';
-  const ask = askOf(way);
-  if (!found) return sayBuild('way.ask', { ask });
-  return sayBuild('way.askFound', { ask, way: lower(wayRoundWords(found.id, found.option)) });
+  const { name, seen } = way;
+  const mark = seen ? sayBuild('way.seen', { mark: name, seen }) : name;
+  return found
+    ? sayBuild('way.askFound', { mark, way: lower(wayRoundWords(found.id, found.option)) })
+    : sayBuild('way.ask', { mark });
 }
 
 /** Says what is right as a rule; nothing where there is no rule. */

@@ -1,7 +1,6 @@
 import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { BuildItem } from '@/core/assembly/list';
-import type { Need } from '@/core/assembly/needs';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import { wayRoundOf } from '@/core/pumps/teardown/wayRound';
 import { useShop } from '@/data/hooks';
@@ -16,7 +15,7 @@ import { Heading, Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { AtStep } from './AtStep';
 import { CleanAnswers, CleanParts } from './CleanAnswers';
-import { Needs } from './Needs';
+import { Anyway, Needs } from './Needs';
 import { Photos, Remark, WayChoice } from './parts';
 import { Search } from './Search';
 import { SpinAnswers } from './SpinAnswers';
@@ -109,6 +108,7 @@ export function useStepPanel(building: Building, item: BuildItem) {
         />
       ) : (
         <>
+          {isHeld ? <Needs building={building} needs={missing} /> : null}
           <StepFacts item={item} />
           <AtStep building={building} item={item} />
           {more}
@@ -117,7 +117,7 @@ export function useStepPanel(building: Building, item: BuildItem) {
     </>
   );
   const foot = felt ? null : isHeld ? (
-    <Held building={building} item={item} missing={missing} />
+    <Held building={building} item={item} />
   ) : (
     (answers ?? <PlainAnswers building={building} item={item} why="" />)
   );
@@ -129,12 +129,8 @@ const isBegun = ({ torquing, answer }: BuildItem): boolean =>
   torquing !== null &&
   (torquing.stages.some(({ done }) => done.size > 0) || (answer?.remark ?? '') !== '');
 
-interface HeldProps extends Props {
-  readonly missing: readonly Need[];
-}
-
 /** A step before which something is missing: it can be done all the same, with a word. */
-function Held({ building, item, missing }: HeldProps) {
+function Held({ building, item }: Props) {
   const [why, setWhy] = useState<string | null>(null);
   const { way, step } = item;
   if (why !== null) {
@@ -151,7 +147,7 @@ function Held({ building, item, missing }: HeldProps) {
       void building.answer({ said: 'done', wash: building.job.rules.wash, remark });
     else void building.answer({ said: 'done', remark });
   };
-  return <Needs building={building} needs={missing} onAnyway={anyway} />;
+  return <Anyway onAnyway={anyway} />;
 }
 
 interface PlainProps extends Props {

@@ -18,6 +18,7 @@ import type { Building } from './useBuild';
 import { WrenchForm } from './WrenchForm';
 
 const PERCENT = 100;
+const HALF = 0.5;
 
 /** Writes what is set on the wrench at a stage; the share of the torque where the sheet gives none. */
 function setWords({ set, share }: TorqueStage, { unit }: Torquing): string {
@@ -26,19 +27,25 @@ function setWords({ set, share }: TorqueStage, { unit }: Torquing): string {
     : sayBuild('page.share', { percent: Math.round(share * PERCENT) });
 }
 
+/** Names the share of a torque that a stage is. */
+function stageWords(share: number): string {
+  if (share >= 1) return 'Full torque';
+  return share < HALF ? 'About a third' : 'About two thirds';
+}
+
 /** What is drawn up now: the stage, and what is set on the wrench for it. */
 export function TorqueHead({ torquing }: { readonly torquing: Torquing }) {
   const { next, stages, bolts } = torquing;
   const stage = next ? stages[next.stage] : undefined;
   if (!next || !stage) return null;
-  const at = { number: next.stage + 1, count: stages.length };
+  const words = stageWords(stage.share);
   const set = setWords(stage, torquing);
   return (
     <View>
       <Words size="title" strong>
         {stage.set
-          ? sayBuild('page.stage', { ...at, set })
-          : sayBuild('page.stageNoTorque', { ...at, share: set })}
+          ? sayBuild('page.stage', { stage: words, set })
+          : sayBuild('page.stageNoTorque', { stage: words })}
       </Words>
       {bolts ? (
         <Words size="note" tone="muted">

@@ -203,7 +203,7 @@ export const handedOver = (after: string, fill: string): BuildStep[] => [
   buildStep('label', 'label', 'Put the label on the pump.', [], { after: [after] }),
   buildStep('watch', 'fill', fill, [], {
     after: [after],
-    with: 'Inlet clean, hose firm, right oil, new filter. Turn it by hand until oil comes.',
+    with: 'Turn it by hand until oil comes.',
   }),
   buildStep('watch', 'first-start', 'First start in short bursts, no load. No prime: stop.', [], {
     after: ['fill'],
