@@ -2,7 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import { centre } from '../metrology/estimate';
 import { onSectionId } from '../pumps/sections';
 import { spinOf, TELLING, type SpinCause } from '../pumps/assembly/spins';
-import { type BuildStep, type Trial } from '../pumps/assembly/step';
+import type { Trial } from '../pumps/assembly/step';
 import type { BuildEntry } from '../records/entries/build';
 import type { Job } from '../records/job';
 import { smallestNow } from '../rework/effects/standing';
