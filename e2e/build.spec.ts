@@ -48,8 +48,14 @@ async function answerStep(page: Page, byKey: boolean): Promise<void> {
   const known = await Promise.all(ANSWERS.map((name) => button(page, name).count()));
   const at = known.findIndex((count) => count > 0);
   if (at < 0) {
-    // A way round that nobody knows.
-    await page.getByRole('group').getByRole('button').first().click();
+    // A way round that nobody knows; or the last step went while it was looked at.
+    const ways = page.getByRole('group').getByRole('button');
+    await ways
+      .or(page.getByText(/^It is back together/))
+      .first()
+      .waitFor();
+    if ((await ways.count()) === 0) return;
+    await ways.first().click();
   } else if (byKey) {
     await page.keyboard.press(at === 1 ? '2' : '1');
   } else {
