@@ -68,6 +68,20 @@ test('a reading that was answered is there after the browser was killed', async 
     await expect(
       page.getByRole('button', { name: /^Step 1, .*Seal lip to the pump/ }),
     ).toBeVisible();
+    // And for bolts that are drawn up one after another: the pattern goes on where it was.
+    const build = url.replace('measure', 'build');
+    await page.goto(build);
+    await page.getByRole('button', { name: /then stage 1 crosswise/ }).click();
+    await page.getByRole('button', { name: 'Do it all the same' }).click();
+    await page.getByRole('button', { name: 'Checked by another hand' }).click();
+    for (const next of [5, 2, 6]) {
+      await page.getByRole('button', { name: /^Bolt \d is at/ }).click();
+      await expect(page.getByRole('button', { name: `Bolt ${next} is at` })).toBeVisible();
+      killBrowser(profile);
+      ({ page } = await open());
+      await page.goto(build);
+      await expect(page.getByRole('button', { name: `Bolt ${next} is at` })).toBeVisible();
+    }
   } finally {
     killBrowser(profile);
     await rm(profile, { recursive: true, force: true, maxRetries: 5 });

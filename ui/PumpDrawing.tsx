@@ -163,6 +163,7 @@ function Push({ push, reach }: { readonly push: Point; readonly reach: number })
   );
 }
 
+/** The place to measure now. */
 function Here({
   at,
   radius,
@@ -184,11 +185,36 @@ function Here({
         strokeWidth={radius * 0.22}
         strokeDasharray={`${radius * 0.5} ${radius * 0.36}`}
       />
-      <Circle cx={at.x} cy={at.y} r={radius} fill={blue} />
+      <NumberMark at={at} radius={radius} label={label} fill={blue} ink={onBlue} />
+    </G>
+  );
+}
+
+interface NumberProps {
+  readonly at: Point;
+  readonly radius: number;
+  readonly label: string;
+  readonly fill: string;
+  readonly ink: string;
+  /** Its edge; none where it is left out. */
+  readonly edge?: string;
+}
+
+/** A disc with a number in it. */
+export function NumberMark({ at, radius, label, fill, ink, edge }: NumberProps) {
+  return (
+    <G>
+      <Circle
+        cx={at.x}
+        cy={at.y}
+        r={radius}
+        fill={fill}
+        {...(edge ? { stroke: edge, strokeWidth: radius * 0.1 } : {})}
+      />
       <SvgText
         x={at.x}
         y={at.y + radius * 0.38}
-        fill={onBlue}
+        fill={ink}
         fontFamily={FONT}
         fontWeight="600"
         fontSize={radius * 1.1}

@@ -25,13 +25,13 @@ export type ReversalOf = (job: AskedJob) => Reversal;
 /** Names the step that asks whether a pump can be made to turn the other way at all. */
 export const CAN_REVERSE = 'can-reverse';
 
-/** A step, and the steps before the first of which it is put. */
+/** Holds a step, and the steps before the first of which it is put. */
 interface Inserted {
   readonly step: BuildStep;
   readonly before: readonly string[];
 }
 
-/** Drilling leaves chips in the body. */
+/** Names the work that leaves chips in the body. */
 const DRILLS = 'drill-and-plug';
 
 /** Returns the works of reversing as steps of the build. */

@@ -16,7 +16,7 @@ export const watchLines = ({
 }: Pick<Job, 'handover' | 'sheet'>): readonly string[] =>
   handover ?? (sheet.handover.length > 0 ? sheet.handover : watchLinesOf(sheet));
 
-/** A check at the first start, and what is right. */
+/** Holds a check at the first start, and what is right. */
 export type StartCheck = readonly [check: string, right: string];
 
 /** Says what pressure is wanted at a state; that the manual says it where nobody did. */

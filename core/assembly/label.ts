@@ -6,7 +6,7 @@ import { dateText } from '../wording/date';
 import { say } from '../wording/say';
 import { sayBuild } from './sayBuild';
 
-/** What stands on the label of a pump that is back together. */
+/** Describes the label of a pump that is back together. */
 export interface PumpLabel {
   readonly tag: string;
   /** The day on which the label went on, or today. */
@@ -34,7 +34,7 @@ export function labelOf(job: Job, at: string): PumpLabel {
   const changed = {
     rebuild: '',
     reverse: sayBuild('label.reversed'),
-    'up-size': set ? sayBuild('label.set', { set: set.name }) : sayBuild('label.wider'),
+    'up-size': set?.name ?? sayBuild('label.wider'),
   };
   return {
     tag: job.tag,
@@ -43,7 +43,8 @@ export function labelOf(job: Job, at: string): PumpLabel {
     turns,
     // A pump that turns one way only says nothing of it.
     rotation: turns === 'unknown' ? '' : say(`tag.viewed.${turns}`),
-    ports: job.ports,
+    // What was said of the ports as it came is not so once it is turned.
+    ports: asked.work === 'reverse' ? '' : job.ports,
     bolts: sheet.fasteners.map(boltsWithTorque),
     changed: changed[asked.work],
   };

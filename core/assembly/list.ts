@@ -6,6 +6,7 @@ import type { BuildEntry } from '../records/entries/build';
 import type { Job } from '../records/job';
 import type { ReversalOf } from './asked';
 import { answersOf, lastWorkOn, type Answers } from './answers';
+import { checksAt, type CheckBeside } from './checks';
 import { needsOf, smallNames, smallOf, type Need, type NeedRoom } from './needs';
 import { placedParts, renewalsAt, type PlacedPart } from './pieces';
 import { sayBuild } from './sayBuild';
@@ -17,7 +18,7 @@ import { wayOf, type LaidWay } from './ways';
 /** Says how a step of the build stands: not touched, done, put off, not on this pump, or it did not turn freely. */
 export type StepState = 'open' | 'done' | 'later' | 'absent' | 'trouble';
 
-/** A step of the build with everything that is said at it. */
+/** Describes a step of the build with everything that is said at it. */
 export interface BuildItem {
   readonly step: BuildStep;
   readonly way: LaidWay;
@@ -32,6 +33,8 @@ export interface BuildItem {
   readonly answer: BuildEntry | null;
   /** Says how far the bolts are; null where none are drawn up. */
   readonly torquing: Torquing | null;
+  /** Lists small checks with what is right beside what was found, where they belong to the step. */
+  readonly checks: readonly CheckBeside[];
   /** Lists the parts that have to be washed, on a step that washes. */
   readonly dirty: readonly string[];
 }
@@ -96,6 +99,7 @@ export function buildList(
   const steps = stepsOf(job, reversalOf);
   const answers = answersOf(job);
   const small = smallOf(sheet, steps);
+  const checks = checksAt(job, steps);
   const missing = new Map(missingParts(job).map((m) => [m.small.id, m.missing]));
   const room: NeedRoom = {
     job,
@@ -140,14 +144,23 @@ export function buildList(
       state,
       answer,
       torquing,
+      checks: checks(step),
       dirty,
     };
   });
 }
 
-/** Returns the step that comes next: the first that is not done, not put off and not absent; then what was put off. */
+/** Tells whether the bolts of a step are drawn up in part. */
+export const isInWork = ({ state, torquing }: BuildItem): boolean =>
+  state === 'open' && (torquing?.stages.some(({ done }) => done.size > 0) ?? false);
+
+/**
+ * Returns the step that comes next: one that did not turn freely, bolts that are drawn up in part, the first that is not done,
+ * not put off and not absent; then what was put off.
+ */
 export const nextStepOf = (items: readonly BuildItem[]): BuildItem | null =>
   items.find(({ state }) => state === 'trouble') ??
+  items.find(isInWork) ??
   items.find(({ state }) => state === 'open') ??
   items.find(({ state }) => state === 'later') ??
   null;

@@ -13,7 +13,7 @@ import { stepsLeft } from '../wording/worked';
 import type { Job } from '../records/job';
 import { sayBuild } from './sayBuild';
 
-/** Something that has to be true before a step is done. */
+/** Describes something that has to be true before a step is done. */
 export interface Need {
   readonly id: string;
   readonly words: string;
@@ -48,7 +48,7 @@ function orderNeeds(lines: readonly OrderLine[], wanted: readonly string[]): Nee
     });
 }
 
-/** The parts of small things by the step that first puts in what they are on. */
+/** Returns what lists the small things that are counted at a step: the one that first puts in what they are on. */
 export function smallOf(sheet: Sheet, steps: readonly BuildStep[]) {
   const { parts } = pumpOf(sheet);
   const kindOf = (id: string) => parts.find((p) => p.id === id)?.kind;
@@ -60,7 +60,7 @@ export function smallOf(sheet: Sheet, steps: readonly BuildStep[]) {
     });
 }
 
-/** What the needs of all steps are looked up in: worked out once for a job. */
+/** Holds what the needs of all steps are looked up in: worked out once for a job. */
 export interface NeedRoom {
   readonly job: Job;
   readonly all: readonly Assessment[];

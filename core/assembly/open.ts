@@ -2,7 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import type { Job } from '../records/job';
 import { listed } from '../wording/say';
 import { stepsLeft } from '../wording/worked';
-import { buildList, type BuildItem } from './list';
+import { buildList, isInWork, type BuildItem } from './list';
 import type { ReversalOf } from './asked';
 import { sayBuild } from './sayBuild';
 
@@ -32,7 +32,7 @@ export function leftOpen(
   const gaps = judged.filter(({ verdict }) => verdict === 'out' || verdict === 'close');
   const unmeasured = judged.filter(({ verdict }) => verdict === 'open');
   const of = (state: BuildItem['state']) => items.filter((item) => item.state === state).length;
-  const isBegun = items.some(({ state }) => state !== 'open');
+  const isBegun = items.some((item) => item.state !== 'open' || isInWork(item));
   return {
     measure: [
       ...counted(gaps.length, (n) => sayBuild('open.gaps', n)),

@@ -5,7 +5,7 @@ import { partName, pumpOf, teardownOf } from '../pumps/registry';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { BuiltJob } from './steps';
 import { sayBuild } from './sayBuild';
-import { WORK_DONE } from './workDone';
+import { WORK_WORD } from '../wording/reading';
 import { listed } from '../wording/say';
 
 /** Says which piece a part is: a new one, one from the shelf with its label, reworked; as it came where nothing was done. */
@@ -14,7 +14,7 @@ function pieceWords(job: BuiltJob, part: string): string {
   const works = workEntriesOf(job).filter((o) => o.part === part);
   const since = exchange ? works.slice(works.indexOf(exchange) + 1) : works;
   const done = [
-    ...new Set(since.filter((o) => o.work !== 'exchanged').map((o) => WORK_DONE[o.work])),
+    ...new Set(since.filter((o) => o.work !== 'exchanged').map((o) => WORK_WORD[o.work])),
   ];
   const worked = done.length > 0 ? sayBuild('piece.worked', { works: listed(done) }) : '';
   const from = exchange
@@ -25,7 +25,7 @@ function pieceWords(job: BuiltJob, part: string): string {
   return [from, worked].filter(Boolean).join(', ') || sayBuild('piece.asFound');
 }
 
-/** A part that a step puts in, and which piece it is. */
+/** Names a part that a step puts in, and which piece it is. */
 export interface PlacedPart {
   readonly id: string;
   readonly name: string;

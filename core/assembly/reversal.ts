@@ -1,5 +1,5 @@
-import { pumpOf } from '../pumps/registry';
-import { reverse, type DrainKind, type Reversed, type ReverseStep } from '../workshop/reversing';
+import { drainOf, drivenBy, endsOf } from '../inspect/construction';
+import { reverse, type ReverseStep } from '../workshop/reversing';
 import { STEP_WORDS, STOP_WORDS } from '../wording/reversing';
 import type { AskedJob, Reversal } from './asked';
 
@@ -24,38 +24,22 @@ const REVERSE_BEFORE: Readonly<Record<ReverseStep, readonly string[]>> = {
   'stamp-top-speed': ['label'],
 };
 
-const DRAINS: Readonly<Record<string, DrainKind>> = {
-  none: 'none',
-  hole: 'one-hole',
-  plug: 'two-holes',
-  shuttle: 'shuttle',
-  checks: 'shuttle',
-};
-
-/** Says what turns a pump, where that is plain from what it is. */
-function drivenBy({ sheet }: AskedJob): Reversed['drivenBy'] {
-  if (pumpOf(sheet).characteristics.some(({ hub }) => hub)) return 'hub';
-  const { use, build } = sheet.geometry as { readonly use?: string; readonly build?: string };
-  return use === 'oil-pump' || build === 'oil' ? 'engine' : 'other';
-}
-
 /** Returns how the pump of a job is reversed; what its sheet does not say is taken as it is on most, and asked for. */
 function reversal(job: AskedJob) {
   const { sheet, rotation } = job;
-  const { bodyTurns, drains, symmetrical, ringFlips } = sheet.reversing;
+  const { bodyTurns, ringFlips } = sheet.reversing;
   const { build } = sheet.geometry as { readonly build?: string };
-  const drilled = drains === 'both' ? 'two-holes' : drains === 'one' ? 'one-hole' : undefined;
   return reverse({
     family: sheet.family,
-    drivenBy: drivenBy(job),
+    drivenBy: drivenBy(sheet),
     // Which way it is reversed from changes nothing of how.
     rotation: rotation === 'unknown' ? 'clockwise' : rotation,
     largePort_mm: null,
     smallPort_mm: null,
     bodyTurns: bodyTurns ?? false,
-    drain: drilled ?? DRAINS[sheet.drain ?? ''] ?? 'two-holes',
+    drain: drainOf(sheet) ?? (sheet.drain === 'checks' ? 'shuttle' : 'two-holes'),
     drainTurnsWithBody: false,
-    ends: symmetrical === true ? 'symmetrical' : build === 'blocks' ? 'blocks' : 'grooved',
+    ends: endsOf(sheet) ?? (build === 'blocks' ? 'blocks' : 'grooved'),
     relief: 'turns',
     sealLip: 'plain',
     helical: false,

@@ -1,9 +1,15 @@
+import { answerBuild, noteTrial } from '../commands/building';
 import { assessJob } from '../guidance/evaluator';
+import { ledgerOf } from '../journal/ledger';
 import { emptyJob } from '../practice/job';
 import { spinOf, TELLING } from '../pumps/assembly/spins';
+import type { Sheet } from '../records/sheet';
+import { T6 } from '../testing/assembly';
 import { EVERY_BUILD } from '../testing/builds';
+import { stamp } from '../testing/findings';
 import { AT, JOB, sized, withReadings } from '../testing/readings';
-import { suspectsOf, type Shown } from './spinning';
+import { answersOf } from './answers';
+import { searchOf, suspectsOf, trialsFor, type Shown } from './spinning';
 
 const names = (shown: Shown, felt: 'tight' | 'catches' = 'tight', job = JOB) =>
   suspectsOf(job, assessJob(job), felt, null, shown, 'mm').map(({ cause }) => cause.id);
@@ -73,5 +79,39 @@ describe('what a pump does not turn freely for', () => {
         }
       }
     }
+  });
+});
+
+it('keeps what the tries showed by the spin that they are about', () => {
+  const tight = answerBuild({ step: 'spin-1', said: 'tight' })(T6, stamp());
+  const { id } = ledgerOf(tight).builds[0]!;
+  const tried = noteTrial({ spin: id, trial: 'slacken', answer: 'frees' })(tight, stamp());
+  const again = noteTrial({ spin: id, trial: 'slacken', answer: 'stays' })(tried, stamp());
+  const standing = ledgerOf(again).trials.filter(({ voided }) => voided === null);
+  expect(standing.map(({ answer }) => answer)).toEqual(['stays']);
+});
+
+describe('a pump without a shaft seal', () => {
+  const bare = { ...T6.sheet, seals: 0 };
+
+  it('is not asked to turn without it, and never drags by it', () => {
+    const asked = (sheet: Sheet) => trialsFor(sheet).map(({ trial }) => trial);
+    expect(asked(T6.sheet)).toContain('seal');
+    expect(asked(bare)).toEqual(asked(T6.sheet).filter((trial) => trial !== 'seal'));
+    const all = assessJob(T6);
+    const causes = (sheet: Sheet) =>
+      suspectsOf({ sheet }, all, 'tight', null, {}, 'mm').map(({ cause }) => cause.id);
+    expect(causes(T6.sheet)).toContain('seal');
+    expect(causes(bare)).not.toContain('seal');
+  });
+
+  it('is through with its tries once the others are made', () => {
+    const shown = trialsFor(bare).reduce(
+      (job, { trial, choices }) =>
+        noteTrial({ spin: 'spin', trial, answer: choices[0]!.id })(job, stamp()),
+      T6,
+    );
+    expect(searchOf(answersOf(shown), { id: 'spin' }, bare).next).toBeNull();
+    expect(searchOf(answersOf(shown), { id: 'spin' }, T6.sheet).next).toBe('seal');
   });
 });

@@ -1,17 +1,18 @@
 import type { Assessment } from '../assessment/assessment';
 import { centre } from '../metrology/estimate';
 import { onSectionId } from '../pumps/sections';
-import { spinOf, TELLING, type SpinCause } from '../pumps/assembly/spins';
+import { spinOf, TELLING, type SpinCause, type TrialAsked } from '../pumps/assembly/spins';
 import type { Trial } from '../pumps/assembly/step';
 import type { BuildEntry } from '../records/entries/build';
 import type { Job } from '../records/job';
+import type { Sheet } from '../records/sheet';
 import { smallestNow } from '../rework/effects/standing';
 import { formatRange, formatWithUnit } from '../quantity/format';
 import type { ShopUnit } from '../quantity/units';
 import type { Answers } from './answers';
 import { sayBuild } from './sayBuild';
 
-/** Something to look for, how much speaks for it, and what of the pump's own figures does. */
+/** Names something to look for, how much speaks for it, and what of the pump's own figures does. */
 export interface Suspect {
   readonly cause: SpinCause;
   /** Its weight against the others; they add up to 1. */
@@ -23,18 +24,18 @@ export interface Suspect {
 /** Holds what the tries showed so far, by the try. */
 export type Shown = Readonly<Partial<Record<Trial, string>>>;
 
-/** How much likelier something is where a try shows what it would, and where it shows another thing. */
+/** Says how much likelier something is where a try shows what it would, and where it shows another thing. */
 const AGREES = 4;
 const CONTRADICTS = 0.2;
 
-/** What a try rarely shows: where it does, whatever does not go by it is less likely. */
+/** Holds what a try rarely shows: where it does, whatever does not go by it is less likely. */
 const TELLS_APART: Shown = { float: 'none', direction: 'one', seal: 'only' };
 const NOT_BY_IT = 0.4;
 
-/** How much likelier something is by the clearance that it goes by: out, close to its least, unmeasured, well in. */
+/** Says how much likelier something is by the clearance that it goes by: out, close to its least, unmeasured, well in. */
 const BY_GAP = { under: 6, near: 2.5, unread: 1.2, well: 0.4 } as const;
 
-/** The share of the window above its least in which a clearance counts as near to that. */
+/** Says in what share of the window above its least in which a clearance counts as near to that. */
 const NEAR = 0.25;
 
 /** Returns the least that a clearance may be, by its limits or by what its kind has to keep; null where there is none. */
@@ -119,7 +120,9 @@ export function suspectsOf(
   shown: Shown,
   unit: ShopUnit,
 ): Suspect[] {
-  const weighed = spinOf(job.sheet)[felt].map((cause, i) => {
+  const { sheet } = job;
+  const causes = spinOf(sheet)[felt].filter(({ shows }) => !shows.seal || hasSeal(sheet));
+  const weighed = causes.map((cause, i) => {
     const nearest = nearestGap(all, cause, section);
     const weight = (byTries(cause, shown) * (nearest ? BY_GAP[nearest.how] : 1)) / (i + 1);
     return { cause, weight, because: nearest ? becauseOf(nearest.a, nearest.how, unit) : '' };
@@ -130,9 +133,15 @@ export function suspectsOf(
     .sort((a, b) => b.share - a.share);
 }
 
+/** Tells whether a pump has a shaft seal, as far as its sheet says. */
+const hasSeal = ({ seals }: Pick<Sheet, 'seals'>): boolean => seals !== 0;
+
+/** Lists the tries that tell something on a pump: none without its seal where it has none. */
+export const trialsFor = (sheet: Pick<Sheet, 'seals'>): readonly TrialAsked[] =>
+  TELLING.filter(({ trial }) => trial !== 'seal' || hasSeal(sheet));
+
 /** Says where a search stands after a pump did not turn freely. */
 export interface Search {
-  readonly spin: BuildEntry;
   readonly shown: Shown;
   /** The try that comes next; null where all were made. */
   readonly next: Trial | null;
@@ -141,13 +150,16 @@ export interface Search {
 }
 
 /** Returns where the search stands at a spin that was not free. */
-export function searchOf({ trials }: Answers, spin: BuildEntry): Search {
+export function searchOf(
+  { trials }: Answers,
+  spin: Pick<BuildEntry, 'id'>,
+  sheet: Pick<Sheet, 'seals'>,
+): Search {
   const of = trials.filter((t) => t.spin === spin.id);
   const shown: Shown = Object.fromEntries(of.map(({ trial, answer }) => [trial, answer]));
   return {
-    spin,
     shown,
-    next: TELLING.find(({ trial }) => shown[trial] === undefined)?.trial ?? null,
+    next: trialsFor(sheet).find(({ trial }) => shown[trial] === undefined)?.trial ?? null,
     found: shown.found ?? '',
   };
 }

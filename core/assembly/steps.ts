@@ -98,10 +98,23 @@ function withKept(job: BuiltJob, steps: readonly BuildStep[]): BuildStep[] {
       !ordered.has(`renew--${id}`) &&
       !(renewed[id] ?? []).some((part) => lastExchange(job, part)),
   );
-  return steps.map((step) => {
-    const stays = kept.find(({ id }) => step.kind === 'place' && step.parts.includes(id));
-    return stays ? { ...step, do: sayBuild('step.kept', { part: stays.name }), caution: '' } : step;
-  });
+  const stays = (step: BuildStep) =>
+    kept.find(({ id }) => step.kind === 'place' && step.parts.includes(id));
+  // What was not pressed in is not sized, and nothing is washed after that.
+  const idle = new Set(steps.filter(stays).map(({ id }) => id));
+  const gone = new Set<string>();
+  for (const { id, kind, after, gaps } of steps) {
+    const sizes = kind === 'check' && gaps.length > 0;
+    if (!(sizes || kind === 'clean') || !after.some((other) => idle.has(other))) continue;
+    idle.add(id);
+    gone.add(id);
+  }
+  return steps
+    .filter(({ id }) => !gone.has(id))
+    .map((step) => {
+      const part = stays(step);
+      return part ? { ...step, do: sayBuild('step.kept', { part: part.name }), caution: '' } : step;
+    });
 }
 
 /**

@@ -1,3 +1,4 @@
+import { boltsOn } from '../pumps/drawing';
 import { familyOf } from '../pumps/registry';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { TorqueEntry } from '../records/entries/torque';
@@ -5,11 +6,11 @@ import type { Sheet } from '../records/sheet';
 import { crissCross, NM_PER, setShare, type TorqueUnit } from '../workshop/torquePlan';
 import type { Answers } from './answers';
 
-/** One stage of drawing bolts up. */
+/** Describes one stage of drawing bolts up. */
 export interface TorqueStage {
   /** The share of the full torque. */
   readonly share: number;
-  /** What is set on the wrench, in its unit; null where the sheet gives no torque. */
+  /** Says what is set on the wrench, in its unit; null where the sheet gives no torque. */
   readonly set: { readonly from: number; readonly to: number | null } | null;
   /** The bolts that were drawn up at this stage. */
   readonly done: ReadonlySet<number>;
@@ -31,13 +32,10 @@ export interface Torquing {
   readonly wrench: TorqueEntry['wrench'];
 }
 
-/** Returns how many bolts a pump's own drawing has; null where it draws none. */
-function boltsDrawn({ family, geometry }: Sheet): number | null {
-  const fields = geometry as Readonly<Record<string, unknown>>;
-  if (typeof fields.bolts === 'number') return fields.bolts;
-  // What a family draws without being told how many.
-  const { shapes } = familyOf(family).outline(geometry, { view: 'empty' });
-  return shapes.filter(({ role }) => role === 'thread').length || null;
+/** Returns how many bolts the geometry of a sheet says; null where it says none, or has them from an example. */
+function boltsSaid({ geometry, examples }: Sheet): number | null {
+  const { bolts } = geometry as { readonly bolts?: unknown };
+  return typeof bolts === 'number' && !examples.includes('bolts') ? bolts : null;
 }
 
 /**
@@ -60,7 +58,7 @@ export const setFor = (
   wrench: TorqueEntry['wrench'],
 ): number => ((torque * NM_PER[from]) / NM_PER[unit]) * share * (wrench ? setShare(wrench) : 1);
 
-/** A wrench, and the unit that it is set in. */
+/** Describes a wrench, and the unit that it is set in. */
 export type WrenchSet = Pick<Torquing, 'unit' | 'wrench'>;
 
 /** Returns what is set on a wrench for a share of the torque of some bolts; null where the sheet gives none. */
@@ -99,9 +97,9 @@ export function torquingOf(
   since: number,
 ): Torquing {
   const bolts = sheet.fasteners.find(({ id }) => id === step.fastener) ?? null;
-  const drawn = boltsDrawn(sheet);
+  const outline = familyOf(sheet.family).outline(sheet.geometry, { view: 'empty' });
   const isFirst = bolts === null || bolts.id === sheet.fasteners[0]?.id;
-  const count = bolts?.count ?? (isFirst ? drawn : null) ?? 1;
+  const count = bolts?.count ?? (isFirst ? boltsSaid(sheet) : null) ?? 1;
   const order = crissCross(count);
   const entries = answers.torques.filter((t) => t.step === step.id && answers.at(t) > since);
   const last = answers.torques.at(-1);
@@ -120,7 +118,7 @@ export function torquingOf(
   return {
     bolts,
     count,
-    drawn: isFirst && drawn === count,
+    drawn: isFirst && boltsOn(outline).length === count,
     order,
     stages,
     next: stage < 0 || bolt === undefined ? null : { stage, bolt },

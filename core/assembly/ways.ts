@@ -4,7 +4,7 @@ import { stripped } from '../inspect/stripping';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { BuiltJob } from './steps';
 
-/** A way round, by the set of choices and the one of them. */
+/** Names a way round, by the set of choices and the one of them. */
 export interface Way {
   readonly id: string;
   readonly option: string;
@@ -24,10 +24,10 @@ export interface LaidWay {
 
 const NO_WAY: LaidWay = { right: null, found: null, asks: null, rule: null };
 
-/** Ways that are as they were found: marks of a pair that ran together, the cup of a plunger. */
+/** Lists the ways that are as they were found: marks of a pair that ran together, the cup of a plunger. */
 const AS_FOUND = ['mark', 'order'];
 
-/** What is right on most pumps; the spring side of a lip faces the oil, a trap groove opens to the outlet. */
+/** Names what is right on most pumps; the spring side of a lip faces the oil, a trap groove opens to the outlet. */
 const AS_RULE: Readonly<Record<string, string>> = {
   lip: 'down',
   relief: 'right',
@@ -38,7 +38,7 @@ const AS_RULE: Readonly<Record<string, string>> = {
   drain: 'left',
 };
 
-/** Rules that hold whatever was found; the others only where what was found agrees. */
+/** Lists the rules that hold whatever was found; the others only where what was found agrees. */
 const RULE_HOLDS = ['lip', 'edge', 'groove', 'bevel', 'plug', 'drain'];
 
 const ARROW = { clockwise: 'cw', anticlockwise: 'ccw' } as const;

@@ -29,7 +29,7 @@ export function boltHoles(body: RoundBody): Shape[] {
   const { bolts, bodyDiameter_mm: outer, pocketDiameter_mm: inner } = body;
   const radius = Math.min(HOLE * outer, (outer - inner) / 8);
   return Array.from({ length: bolts }, (_, i) =>
-    disc('thread', radius, onClock(((i + 0.5) * 360) / bolts, (outer + inner) / 4)),
+    tapped(radius, onClock(((i + 0.5) * 360) / bolts, (outer + inner) / 4)),
   );
 }
 
@@ -66,6 +66,15 @@ export const disc = (role: Shape['role'], radius: number, centre: Point = ORIGIN
   role,
   path: circlePath(centre, radius),
 });
+
+/** Returns a tapped hole: where its bolt goes in is told with it. */
+export const tapped = (radius: number, at: Point): Shape => ({
+  ...disc('thread', radius, at),
+  at,
+});
+
+/** Returns the middles of the tapped holes of a drawing, in the order in which they lie round the pump. */
+export const boltsOn = ({ shapes }: Outline): Point[] => shapes.flatMap(({ at }) => at ?? []);
 
 /** Returns a rectangle by its corners. */
 export const box = (role: Shape['role'], a: Point, b: Point): Shape => ({

@@ -1,6 +1,7 @@
 import { exact } from '../schema/fields';
 import { string, type InferType } from 'yup';
 import {
+  tapped,
   disc,
   edgeThrough,
   leafFrom,
@@ -120,7 +121,7 @@ function bolts(g: ExternalGeometry): Shape[] {
   const out = bore(g) + 0.55 * g.wall_mm;
   return [45, 135, 225, 315].map((turn) => {
     const centre = turn < 90 || turn > 270 ? driveCentre(g) : idlerCentre(g);
-    return { role: 'thread', path: circlePath(onClock(turn, out, centre), 0.16 * g.wall_mm) };
+    return tapped(0.16 * g.wall_mm, onClock(turn, out, centre));
   });
 }
 

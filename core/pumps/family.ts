@@ -27,6 +27,8 @@ export interface Shape {
   readonly role: ShapeRole;
   /** SVG path in mm. */
   readonly path: string;
+  /** The middle of a tapped hole, in mm. */
+  readonly at?: Point;
 }
 
 /** The drawing of what lies on the bench. */

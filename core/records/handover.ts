@@ -26,5 +26,5 @@ export const asked = exact({
   set: line().defined(),
 });
 
-/** A job that was given for a rebuild as the pump is. */
+/** Says that a job was given for a rebuild as the pump is. */
 export const AS_IT_IS: InferType<typeof asked> = { work: 'rebuild', set: '' };

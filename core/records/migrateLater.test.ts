@@ -12,7 +12,7 @@ import { NO_REVERSING } from './reversing';
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
 
-/** What version 13 says of a job and a sheet of before: nothing of a build. */
+/** Says what version 13 has of a sheet of before: nothing of a build. */
 const SHEET_SINCE = { assembly: [], handover: [], tools: [] };
 const jobSince = ({ rules }: { rules?: unknown }) => ({
   rules: { ...(rules as object), wash: 'hot-wash' },

@@ -18,6 +18,7 @@ import { formatFlow, formatPressure } from '../quantity/flow';
 import { trimmed } from '../quantity/format';
 import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
+import type { ReversalOf } from '../assembly/asked';
 import type { Assessment } from '../assessment/assessment';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
@@ -194,6 +195,7 @@ export function benchSections(
   job: Job,
   unit: ShopUnit,
   all: readonly Assessment[],
+  reversalOf: ReversalOf | null = null,
 ): ReportSection[] {
   const order = orderList(job).map(orderLineWords);
   const { strip, findings } = ledgerOf(job);
@@ -210,8 +212,8 @@ export function benchSections(
     { title: 'Work planned and not done', lines: stepsLeft(job) },
     { title: 'Worked out', lines: workedOutLines(job) },
     { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
-    { title: 'Build', lines: buildLines(job, all) },
-    { title: 'Not done', lines: [...skippedLines(job), ...openLines(job, all)] },
+    { title: 'Build', lines: buildLines(job, all, reversalOf) },
+    { title: 'Not done', lines: [...skippedLines(job), ...openLines(job, all, reversalOf)] },
   ];
   return sections.filter((s) => s.lines.length > 0);
 }

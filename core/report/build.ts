@@ -1,4 +1,5 @@
 import { answersOf } from '../assembly/answers';
+import type { ReversalOf } from '../assembly/asked';
 import { buildList, type BuildItem } from '../assembly/list';
 import { leftOpenWords } from '../assembly/open';
 import { searchOf } from '../assembly/spinning';
@@ -29,7 +30,7 @@ function foundLines(job: Job): string[] {
   const answers = answersOf(job);
   const spins = new Set(answers.trials.map(({ spin }) => spin));
   return [...spins].flatMap((id) => {
-    const { found } = searchOf(answers, { id } as Parameters<typeof searchOf>[1]);
+    const { found } = searchOf(answers, { id }, job.sheet);
     return found ? [sayReport('report.itWas', { cause: found })] : [];
   });
 }
@@ -40,10 +41,15 @@ function foundLines(job: Job): string[] {
  *
  * @param job with its journal
  * @param all what its clearances come to
+ * @param reversalOf says how it is reversed, where it was given for that
  */
-export function buildLines(job: Job, all: readonly Assessment[]): string[] {
+export function buildLines(
+  job: Job,
+  all: readonly Assessment[],
+  reversalOf: ReversalOf | null,
+): string[] {
   if (!isBuildBegun(job)) return [];
-  const items = buildList(job, all);
+  const items = buildList(job, all, reversalOf);
   const { builds, torques } = answersOf(job);
   const done = items.filter(({ state }) => state === 'done').length;
   const entries = [...builds, ...torques];
@@ -69,7 +75,11 @@ export function buildLines(job: Job, all: readonly Assessment[]): string[] {
 }
 
 /** Says in one sentence what measuring, deciding and building left open, on a job that was built; nothing where it was not. */
-export function openLines(job: Job, all: readonly Assessment[]): string[] {
-  const words = isBuildBegun(job) ? leftOpenWords(job, all, buildList(job, all)) : '';
+export function openLines(
+  job: Job,
+  all: readonly Assessment[],
+  reversalOf: ReversalOf | null,
+): string[] {
+  const words = isBuildBegun(job) ? leftOpenWords(job, all, buildList(job, all, reversalOf)) : '';
   return words ? [words] : [];
 }

@@ -1,3 +1,4 @@
+import type { ReversalOf } from '../assembly/asked';
 import { isMoment } from '../schema/moments';
 import { assessJob } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
@@ -254,13 +255,15 @@ type Names = (id: string) => string;
 export interface ReportContext {
   readonly sheetNow?: Sheet | null;
   readonly instrumentName?: Names;
+  /** Says how the pump is reversed, where the job was given for that. */
+  readonly reversalOf?: ReversalOf | null;
 }
 
 /** Returns the report of a job as words, in the unit that the shop reads. */
 export function reportOf(
   job: Job,
   unit: ShopUnit,
-  { sheetNow = null, instrumentName = (id) => id }: ReportContext = {},
+  { sheetNow = null, instrumentName = (id) => id, reversalOf = null }: ReportContext = {},
 ): Report {
   const changed = sheetNow ? sheetChanges(job.sheet, sheetNow, unit) : [];
   const all = assessJob(job);
@@ -287,7 +290,7 @@ export function reportOf(
     rows: inOrder(all.filter(reported)).map((a) =>
       rowOf(a, job, unit, accepted.get(a.characteristic.id)),
     ),
-    sections: benchSections(job, unit, all),
+    sections: benchSections(job, unit, all, reversalOf),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
     measured: measuredWords(all),
     struck: [

@@ -1,4 +1,4 @@
-import { journalFrom } from '../records/migrate';
+import { journalFrom } from '../records/migrateTo2';
 import type { Loose } from '../records/loose';
 import { ledgerOf, type Ledger } from '../journal/ledger';
 import type { Job } from '../records/job';

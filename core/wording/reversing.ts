@@ -1,6 +1,6 @@
 import type { ReverseStep, ReverseStop } from '../workshop/reversing';
 
-/** A work of reversing: what is done, and what leaving it out does. */
+/** Says of a work of reversing what is done, and what leaving it out does. */
 interface StepWords {
   readonly does: string;
   readonly leftOut: string;

@@ -8,13 +8,13 @@ export const TORQUE_NAME: Readonly<Record<TorqueUnit, string>> = {
   lbin: 'lb·in',
 };
 
-/** A torque to be set, or a range of it. */
+/** Holds a torque to be set, or a range of it. */
 export interface TorqueSet {
   readonly from: number;
   readonly to: number | null;
 }
 
-/** So many decimals of a torque can be set on a wrench. */
+/** Says how many decimals of a torque can be set on a wrench. */
 const DECIMALS: Readonly<Record<TorqueUnit, number>> = { Nm: 1, lbft: 1, lbin: 0 };
 
 /** Writes a torque to be set on a wrench: `12 Nm`, `20–22 Nm`. */

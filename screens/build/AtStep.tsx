@@ -3,8 +3,9 @@ import type { BuildItem } from '@/core/assembly/list';
 import { Line } from '@/ui/Line';
 import { Heading, Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
-import { SumsHere } from '../job/SumsHere';
+import { EndPlay } from './EndPlay';
 import { PumpLabel } from './PumpLabel';
+import { SmallChecks } from './SmallChecks';
 import { StartChecks } from './StartChecks';
 import type { Building } from './useBuild';
 import { WatchLines } from './WatchLines';
@@ -15,7 +16,7 @@ interface Props {
 }
 
 /** What belongs to one step and no other: the label, the lines for the customer, a tool made for it, the sums of the end play. */
-export function AtStep({ building, item: { step } }: Props) {
+export function AtStep({ building, item: { step, checks } }: Props) {
   const { job } = building;
   const tools = job.sheet.tools.filter((tool) => tool.step === step.id);
   return (
@@ -33,7 +34,8 @@ export function AtStep({ building, item: { step } }: Props) {
       {step.kind === 'label' ? <PumpLabel job={job} /> : null}
       {step.kind === 'watch' && step.id === 'first-start' ? <StartChecks job={job} /> : null}
       {step.kind === 'watch' && step.id !== 'first-start' ? <WatchLines job={job} /> : null}
-      {step.kind === 'endplay' ? <SumsHere job={job} stage="build" /> : null}
+      {step.kind === 'endplay' ? <EndPlay building={building} /> : null}
+      <SmallChecks checks={checks} />
     </View>
   );
 }

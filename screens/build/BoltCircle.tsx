@@ -1,14 +1,15 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { Circle, G, Svg, Text } from 'react-native-svg';
+import { Circle, G, Svg } from 'react-native-svg';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import type { Torquing } from '@/core/assembly/torquing';
-import { boltsOn } from '@/core/pumps/bolts';
+import { boltsOn } from '@/core/pumps/drawing';
 import { familyOf } from '@/core/pumps/registry';
 import { onClock, type Point } from '@/core/pumps/shapes';
 import type { Sheet } from '@/core/records/sheet';
+import { NumberMark } from '@/ui/PumpDrawing';
 import { PumpPicture } from '@/ui/PumpPicture';
-import { FONT, usePalette } from '@/ui/theme';
+import { usePalette } from '@/ui/theme';
 
 interface Props {
   readonly sheet: Sheet;
@@ -89,25 +90,14 @@ function BoltMark({ bolt, at, radius, state }: MarkProps) {
           strokeWidth={radius * 0.16}
         />
       ) : null}
-      <Circle
-        cx={at.x}
-        cy={at.y}
-        r={radius}
+      <NumberMark
+        at={at}
+        radius={radius}
+        label={String(bolt)}
         fill={fill}
-        stroke={palette.ink}
-        strokeWidth={radius * 0.1}
+        ink={ink}
+        edge={palette.ink}
       />
-      <Text
-        x={at.x}
-        y={at.y + radius * 0.38}
-        fill={ink}
-        fontFamily={FONT}
-        fontWeight="600"
-        fontSize={radius * 1.1}
-        textAnchor="middle"
-      >
-        {bolt}
-      </Text>
     </G>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import type { ReversalOf } from '@/core/assembly/asked';
 import type { BuildItem } from '@/core/assembly/list';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import type { Job } from '@/core/records/job';
@@ -16,7 +17,9 @@ import { BoltCircle } from './BoltCircle';
 import { Closed } from './Closed';
 import { StepHead, LesserAnswers, useStepPanel } from './StepPanel';
 import { StepList } from './StepList';
-import { useBuild, type Building } from './useBuild';
+import { NotLoaded, Opening } from '../shell/onDemand';
+import { useReversal } from '../job/useReversal';
+import { useBuild, type Building as Built } from './useBuild';
 
 /** Sizes of the drawing of a step in px: on a phone, and in a column of its own. */
 const DRAWN = { phone: 236, wide: 380 } as const;
@@ -50,7 +53,7 @@ function StepDrawing({
 }
 
 /** What else there is to a build: the parts to order, the sums. */
-function Rest({ building }: { readonly building: Building }) {
+function Rest({ building }: { readonly building: Built }) {
   const [order, setOrder] = useState(false);
   const { job } = building;
   return (
@@ -69,7 +72,20 @@ function Rest({ building }: { readonly building: Building }) {
 
 /** Putting the pump together: one step at a time, in order, with what it needs and how it is answered. */
 export function BuildStage({ job }: { readonly job: Job }) {
-  const building = useBuild(job);
+  const { of, isReady, error } = useReversal(job);
+  // A list without the works of reversing would be a wrong one.
+  if (error) return <NotLoaded />;
+  return isReady ? <Building job={job} reversalOf={of} /> : <Opening />;
+}
+
+interface BuildingProps {
+  readonly job: Job;
+  readonly reversalOf: ReversalOf | null;
+}
+
+/** The step that comes next, or what is told once all are done. */
+function Building({ job, reversalOf }: BuildingProps) {
+  const building = useBuild(job, reversalOf);
   const { item } = building;
   return item ? (
     <AtItem key={item.step.id} building={building} item={item} />
@@ -79,7 +95,7 @@ export function BuildStage({ job }: { readonly job: Job }) {
 }
 
 /** One step in hand, beside the list of them all. */
-function AtItem({ building, item }: { readonly building: Building; readonly item: BuildItem }) {
+function AtItem({ building, item }: { readonly building: Built; readonly item: BuildItem }) {
   const wide = useWide();
   const { short } = useRoom();
   const palette = usePalette();
@@ -144,7 +160,7 @@ function AtItem({ building, item }: { readonly building: Building; readonly item
 }
 
 /** All steps are done: what is left open, the label, and the list. */
-function Done({ building }: { readonly building: Building }) {
+function Done({ building }: { readonly building: Built }) {
   const { items, take } = building;
   const done = items.filter(({ state }) => state === 'done').length;
   return (

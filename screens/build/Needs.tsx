@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import type { Need } from '@/core/assembly/needs';
 import { sayBuild } from '@/core/assembly/sayBuild';
+import { orderList } from '@/core/inspect/order';
 import { noteOrder } from '@/core/commands/ordering';
 import { dayText } from '@/core/schema/moments';
 import { listed } from '@/core/wording/say';
@@ -83,12 +84,14 @@ function Remedy({ building, need }: { readonly building: Building; readonly need
   const { job, run, take, items } = building;
   const go = (stage: 'measure' | 'decide') => router.push(`/job/${job.id}/${stage}`);
   if (need.id.startsWith(ORDER)) {
+    const line = need.id.slice(ORDER.length);
+    const was = orderList(job).find(({ id }) => id === line)?.order;
     const order = {
-      line: need.id.slice(ORDER.length),
+      line,
       state: 'came',
       date: dayText(new Date()),
-      supplier: '',
-      partNumber: '',
+      supplier: was?.supplier ?? '',
+      partNumber: was?.partNumber ?? '',
     } as const;
     return (
       <Button

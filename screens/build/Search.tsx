@@ -2,9 +2,13 @@ import { View } from 'react-native';
 import { answersOf } from '@/core/assembly/answers';
 import type { BuildItem } from '@/core/assembly/list';
 import { sayBuild } from '@/core/assembly/sayBuild';
-import { searchOf, suspectsOf, type Search as Searching } from '@/core/assembly/spinning';
+import {
+  searchOf,
+  suspectsOf,
+  trialsFor,
+  type Search as Searching,
+} from '@/core/assembly/spinning';
 import { noteTrial } from '@/core/commands/building';
-import { TELLING } from '@/core/pumps/assembly/spins';
 import { capital } from '@/core/quantity/letters';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
@@ -30,7 +34,7 @@ export function Search({ building, item, felt, onAgain }: Props) {
   const { job, run } = building;
   const { answer: spin } = item;
   if (!spin) return null;
-  const search = searchOf(answersOf(job), spin);
+  const search = searchOf(answersOf(job), spin, job.sheet);
   const note = (trial: Parameters<typeof noteTrial>[0]['trial'], answer: string) =>
     void run(noteTrial({ spin: spin.id, trial, answer }));
   return (
@@ -43,7 +47,7 @@ export function Search({ building, item, felt, onAgain }: Props) {
       {search.found ? (
         <Words strong>{sayBuild('page.found', { cause: search.found })}</Words>
       ) : (
-        <Try search={search} onAnswer={note} />
+        <Try search={search} trials={trialsFor(job.sheet)} onAnswer={note} />
       )}
       <Suspects building={building} item={item} felt={felt} search={search} onFound={note} />
       <Button
@@ -59,15 +63,21 @@ export function Search({ building, item, felt, onAgain }: Props) {
 
 type Noted = (trial: Parameters<typeof noteTrial>[0]['trial'], answer: string) => void;
 
+interface TryProps {
+  readonly search: Searching;
+  readonly trials: ReturnType<typeof trialsFor>;
+  readonly onAnswer: Noted;
+}
+
 /** The try that comes next, and what the others showed. */
-function Try({ search, onAnswer }: { readonly search: Searching; readonly onAnswer: Noted }) {
+function Try({ search, trials, onAnswer }: TryProps) {
   const { next, shown } = search;
-  const at = TELLING.findIndex(({ trial }) => trial === next);
-  const asked = TELLING[at];
+  const at = trials.findIndex(({ trial }) => trial === next);
+  const asked = trials[at];
   const focus = useNextFocus(next);
   return (
     <View style={layout.stack}>
-      {TELLING.flatMap(({ trial, ask, choices }) => {
+      {trials.flatMap(({ trial, ask, choices }) => {
         const name = choices.find(({ id }) => id === shown[trial])?.name;
         if (!name) return [];
         return [
@@ -80,7 +90,7 @@ function Try({ search, onAnswer }: { readonly search: Searching; readonly onAnsw
         <>
           <View ref={focus}>
             <Words tone="muted">
-              {sayBuild('page.tries', { number: at + 1, count: TELLING.length })}
+              {sayBuild('page.tries', { number: at + 1, count: trials.length })}
             </Words>
             <Words size="title" strong>
               {asked.ask}

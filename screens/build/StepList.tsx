@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { sayBuild } from '@/core/assembly/sayBuild';
-import type { BuildItem, StepState } from '@/core/assembly/list';
+import { isInWork, type BuildItem, type StepState } from '@/core/assembly/list';
 import { ListRow } from '@/ui/ListRow';
 import { RowButton } from '@/ui/RowButton';
 import { capital } from '@/core/quantity/letters';
@@ -34,11 +34,10 @@ interface Props {
 }
 
 /** Says how a step stands, with the word that was given for it. */
-const noteOf = ({ state, answer, torquing }: BuildItem): string => {
-  const part =
-    state === 'open' && torquing?.stages.some(({ done }) => done.size > 0) ? 'in work' : '';
-  return [part || STATE_WORD[state], answer?.remark].filter(Boolean).join('; ');
-};
+const noteOf = (item: BuildItem): string =>
+  [isInWork(item) ? 'in work' : STATE_WORD[item.state], item.answer?.remark]
+    .filter(Boolean)
+    .join('; ');
 
 interface RowProps {
   readonly item: BuildItem;

@@ -1,6 +1,6 @@
 import { useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { BuildItem } from '@/core/assembly/list';
+import { isInWork, type BuildItem } from '@/core/assembly/list';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import { wayRoundOf } from '@/core/pumps/teardown/wayRound';
 import { useShop } from '@/data/hooks';
@@ -125,9 +125,8 @@ export function useStepPanel(building: Building, item: BuildItem) {
 }
 
 /** Tells whether bolts of a step are drawn up in part, or somebody said why they are: it goes on, whatever is missing. */
-const isBegun = ({ torquing, answer }: BuildItem): boolean =>
-  torquing !== null &&
-  (torquing.stages.some(({ done }) => done.size > 0) || (answer?.remark ?? '') !== '');
+const isBegun = (item: BuildItem): boolean =>
+  isInWork(item) || (item.torquing !== null && (item.answer?.remark ?? '') !== '');
 
 /** A step before which something is missing: it can be done all the same, with a word. */
 function Held({ building, item }: Props) {

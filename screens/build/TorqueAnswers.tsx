@@ -4,6 +4,8 @@ import type { BuildItem } from '@/core/assembly/list';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import type { Torquing, TorqueStage } from '@/core/assembly/torquing';
 import { drawUp, slackenStage } from '@/core/commands/building';
+import { formatWithUnit } from '@/core/quantity/format';
+import type { ShopUnit } from '@/core/quantity/units';
 import { boltsWords } from '@/core/wording/bolts';
 import { TORQUE_NAME, torqueWords } from '@/core/wording/torque';
 import { useShop } from '@/data/hooks';
@@ -64,7 +66,7 @@ interface Props {
 
 /** Drawing bolts up: one by one in the pattern, or all of a stage; goes on where it was left. */
 export function TorqueAnswers({ building, item: { step }, torquing }: Props) {
-  const { run } = building;
+  const { run, take } = building;
   const { shortcuts } = useShop();
   const keys = useRef<View>(null);
   const { next, order, stages, unit, wrench, count } = torquing;
@@ -73,7 +75,8 @@ export function TorqueAnswers({ building, item: { step }, torquing }: Props) {
   const draw = (bolts: readonly number[]) => {
     if (!next) return;
     const drawn = { step: step.id, stage: next.stage, bolts: [...bolts], unit, wrench };
-    void run(drawUp(drawn));
+    const left = stages.slice(next.stage).reduce((sum, { done }) => sum + count - done.size, 0);
+    void run(drawUp(drawn)).then((ok) => ok && take(left > bolts.length ? step.id : null));
   };
   const one = () => next && draw([next.bolt]);
   const whole = () => draw(order.filter((bolt) => !stage?.done.has(bolt)));
@@ -102,6 +105,7 @@ export function TorqueAnswers({ building, item: { step }, torquing }: Props) {
 
 /** What else there is to a pattern of bolts: the wrench, a bolt that did not rise, the order. */
 export function TorqueMore({ building, item: { step }, torquing }: Props) {
+  const { unit } = useShop();
   const [open, setOpen] = useState(false);
   const { next, order, stages, count } = torquing;
   const done = next ? (stages[next.stage]?.done.size ?? 0) : count;
@@ -119,7 +123,7 @@ export function TorqueMore({ building, item: { step }, torquing }: Props) {
       ) : null}
       <RowButton
         name="Wrench"
-        about={wrenchWords(torquing)}
+        about={wrenchWords(torquing, unit)}
         open={open}
         onPress={() => setOpen(!open)}
       />
@@ -138,7 +142,10 @@ export function TorqueMore({ building, item: { step }, torquing }: Props) {
 }
 
 /** Says which wrench the figures are for. */
-const wrenchWords = ({ unit, wrench }: Torquing): string =>
+const wrenchWords = ({ unit, wrench }: Torquing, shown: ShopUnit): string =>
   wrench
-    ? sayBuild('page.wrench', { unit: TORQUE_NAME[unit], extension: wrench.extension_mm })
+    ? sayBuild('page.wrench', {
+        unit: TORQUE_NAME[unit],
+        extension: formatWithUnit(wrench.extension_mm, 'size', shown),
+      })
     : TORQUE_NAME[unit];

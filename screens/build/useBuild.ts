@@ -1,4 +1,3 @@
-import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import type { ReversalOf } from '@/core/assembly/asked';
 import { buildList, nextStepOf, type BuildItem } from '@/core/assembly/list';
@@ -30,30 +29,20 @@ export interface Building extends Pick<Commanding, 'run' | 'error'> {
   readonly undo: (() => void) | null;
 }
 
-/** How a pump is made to turn the other way: loaded with the sums of rotation, for a job that was given for it. */
-function useReversal({ asked }: Job): ReversalOf | null {
-  const { data } = useQuery({
-    queryKey: ['reversal'],
-    queryFn: async () => ({ of: (await import('@/core/sums/rotation')).reversalOf }),
-    enabled: asked.work === 'reverse',
-    staleTime: Infinity,
-  });
-  return asked.work === 'reverse' ? (data?.of ?? null) : null;
-}
-
 /** The build of a job, made anew with every answer. */
-export function useBuild(job: Job): Building {
+export function useBuild(job: Job, reversalOf: ReversalOf | null): Building {
   const { run, error } = useCommand(job);
   const [taken, setTaken] = useState<string | null>(null);
   const [wrench, setWrench] = useState<WrenchSet | null>(null);
   const all = evaluator.assess(job);
-  const reversalOf = useReversal(job);
   const items = useMemo(() => buildList(job, all, reversalOf), [job, all, reversalOf]);
   const found = items.find(({ step }) => step.id === taken) ?? nextStepOf(items);
   const item =
     found?.torquing && wrench ? { ...found, torquing: withWrench(found.torquing, wrench) } : found;
   const answer = async (said: Omit<BuildSaid, 'step'>) => {
-    if (item && (await run(answerBuild({ ...said, step: item.step.id })))) setTaken(null);
+    if (!item || !(await run(answerBuild({ ...said, step: item.step.id })))) return;
+    // A word for what is missing is said before the bolts of a step, and is not the end of it.
+    setTaken(item.torquing?.next && said.said === 'done' ? item.step.id : null);
   };
   return {
     job,

@@ -16,6 +16,7 @@ import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
+import { useReversal } from '../job/useReversal';
 import { ReportPaper } from './ReportPaper';
 import { say } from '@/core/wording/say';
 import { layout } from '@/ui/layout';
@@ -29,13 +30,15 @@ export function ReportStage({ job }: { readonly job: Job }) {
   const wide = useWide();
   const palette = usePalette();
   const { data: sheetNow } = useRecord('sheet', job.sheet.id);
+  const { of: reversalOf } = useReversal(job);
   const report = useMemo(
     () =>
       reportOf(job, unit, {
         sheetNow: sheetNow ?? null,
         instrumentName: (id) => instruments.find((i) => i.id === id)?.name ?? id,
+        reversalOf,
       }),
-    [job, unit, instruments, sheetNow],
+    [job, unit, instruments, sheetNow, reversalOf],
   );
   const [failed, setFailed] = useState<string | null>(null);
 

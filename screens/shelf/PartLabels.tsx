@@ -1,9 +1,8 @@
 import { useEffect, useState, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import { partsWords } from '@/core/wording/shelf';
+import { LabelFace } from '@/ui/LabelFace';
 import { OnPaper } from '@/ui/OnPaper';
-import { QrCode } from '@/ui/QrCode';
-import { usePalette } from '@/ui/theme';
 import { Words } from '@/ui/Words';
 import type { Findable } from './search';
 import { layout } from '@/ui/layout';
@@ -12,26 +11,16 @@ type Labelled = Pick<Findable, 'part' | 'sheet'>;
 
 /** A label to be stuck on a part: what is written on it, and the same as a code that a scanner reads. */
 export function PartLabel({ part, sheet }: Labelled) {
-  const palette = usePalette();
   const { label, model, make, place } = part;
   return (
-    <View
-      style={[styles.label, { borderColor: palette.ink, backgroundColor: palette.paper }]}
-      testID="part-label"
-    >
-      <QrCode text={label} size={84} />
-      <View style={layout.grow}>
-        <Words size="title" strong numberOfLines={2}>
-          {label}
-        </Words>
-        <Words size="note" strong numberOfLines={2}>
-          {partsWords(sheet, part)}
-        </Words>
-        <Words size="note" numberOfLines={2}>
-          {[model, make, place].filter(Boolean).join(' · ')}
-        </Words>
-      </View>
-    </View>
+    <LabelFace small number={label} testID="part-label">
+      <Words size="note" strong numberOfLines={2}>
+        {partsWords(sheet, part)}
+      </Words>
+      <Words size="note" numberOfLines={2}>
+        {[model, make, place].filter(Boolean).join(' · ')}
+      </Words>
+    </LabelFace>
   );
 }
 
@@ -64,15 +53,3 @@ export function usePrinted(parts: readonly Labelled[]): {
     ) : null,
   };
 }
-
-const styles = StyleSheet.create({
-  label: {
-    flexDirection: 'row',
-    gap: 8,
-    padding: 6,
-    borderWidth: 1,
-    borderRadius: 6,
-    width: 300,
-    alignItems: 'center',
-  },
-});

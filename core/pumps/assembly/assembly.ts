@@ -56,7 +56,7 @@ export const ON = {
   ring: 'Grease it, and do not roll it in.',
 } as const;
 
-/** Cautions that stand at more than one step of putting together. */
+/** Says a caution that stands at more than one step of putting together. */
 export const PRESS =
   'Press with a shield up, square: a cocked part breaks. Hands clear of the ram.';
 export const EDGES =
@@ -67,7 +67,7 @@ export const LEAK =
 const DRY_HOLES =
   'Oil in a blind bolt hole cracks an ear and fakes a torque: blow it dry, glasses on. Gloves for solvent.';
 
-/** The share of the full torque that is the first stage; the pump is spun by hand after it. */
+/** Says which share of the full torque is the first stage; the pump is spun by hand after it. */
 export const FIRST_STAGE = 0.33;
 const LATER_STAGES = [0.66, 1];
 

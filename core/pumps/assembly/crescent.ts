@@ -9,13 +9,12 @@ export const crescentAssembly: FamilyAssembly = () =>
     valve: 'Relief valve',
     last: 'oil',
     inside: [
-      buildStep(
-        'place',
-        'driven',
-        'Driven gear in, its mark as it was found, the chamfered rim to the floor.',
-        ['driven'],
-        { strip: 'driven', after: ['seal'], with: ON.fluid, caution: EDGES },
-      ),
+      buildStep('place', 'driven', 'Driven gear in, the chamfered rim to the floor.', ['driven'], {
+        strip: 'driven',
+        after: ['seal'],
+        with: ON.fluid,
+        caution: EDGES,
+      }),
       buildStep(
         'place',
         'drive',

@@ -21,11 +21,13 @@ import {
 
 const WORDS = {
   rear: 'Rear plate in, its new seal behind, bearing metal to the gears, trap groove to the outlet.',
-  gears: 'Both gears in on their meshing marks, key in, clip seen in its groove.',
+  gears:
+    'Both gears in, on their meshing marks where they have them, key in, clip seen in its groove.',
   body: 'Body on its dowels: larger port and open drain to the inlet side, scribe line meets.',
   front: 'Front plate on, its new seal behind, bearing metal to the gears.',
   bodyFirst: 'Body on the bench: larger port and open drain to the inlet side, scribe line meets.',
-  gearsInBlocks: 'Set both gears between their blocks on the meshing marks, key in, clip seen.',
+  gearsInBlocks:
+    'Set both gears between their blocks, on meshing marks where they have them, key in, clip seen.',
   blocks: 'Push front block, gears and rear block in as one, by hand, never cocked.',
   alone: 'Clamp this section alone, spacer tubes on the long bolts.',
   all: 'Clamp the whole pump.',
@@ -38,7 +40,7 @@ const PLATE_BUSHINGS = ['drive', 'idler'].flatMap((gear) =>
   ['front', 'rear'].map((end) => `bushing-${gear}-${end}`),
 );
 
-/** The bodies go back in their old order; a stack is clamped section by section. */
+/** Describes a section of a stack: the bodies go back in their old order, and each is clamped by itself. */
 interface Section {
   readonly number: number;
   readonly sections: number;
@@ -219,7 +221,7 @@ const OIL_PUMP: readonly BuildStep[] = [
   buildStep(
     'place',
     'gears',
-    'Both gears in on their marks. The idler turns free, without rock.',
+    'Both gears in, on their marks where they have them. The idler turns free, without rock.',
     ['drive', 'idler'],
     {
       strip: 'gears',

@@ -40,7 +40,7 @@ const STEPS = [
       with: 'Faces clean. Flipped over it pumps the other way.',
     },
   ),
-  buildStep('place', 'rotor', 'Rotor onto the shaft, on its mark.', ['rotor'], {
+  buildStep('place', 'rotor', 'Rotor onto the shaft.', ['rotor'], {
     strip: 'rotor',
     after: ['ring'],
     with: ON.fluid,
@@ -54,7 +54,7 @@ const STEPS = [
   buildStep('oil', 'oil', 'Oil rotor, vanes and ring with the fluid that it will run in.', [], {
     after: ['vanes'],
   }),
-  buildStep('place', 'plate', 'Pressure plate on its mark, then its spring.', [], {
+  buildStep('place', 'plate', 'Pressure plate in, then its spring.', [], {
     strip: 'plate',
     after: ['oil'],
     caution: SPRING,

@@ -14,24 +14,24 @@ import {
 import { frontPump } from './frontPump';
 
 const ROTORS = [
+  buildStep('place', 'outer', 'Outer rotor in, the chamfered rim to the floor.', ['outer'], {
+    strip: 'outer',
+    after: ['seal'],
+    with: ON.fluid,
+    caution: EDGES,
+  }),
   buildStep(
     'place',
-    'outer',
-    'Outer rotor in, its mark on the side noted, the chamfered rim to the floor.',
-    ['outer'],
+    'inner',
+    'Inner rotor in. It meshes with the outer all the way round.',
+    ['inner'],
     {
-      strip: 'outer',
-      after: ['seal'],
+      strip: 'inner',
+      after: ['outer'],
       with: ON.fluid,
       caution: EDGES,
     },
   ),
-  buildStep('place', 'inner', 'Inner rotor in, its mark on the side noted.', ['inner'], {
-    strip: 'inner',
-    after: ['outer'],
-    with: ON.fluid,
-    caution: EDGES,
-  }),
   buildStep(
     'oil',
     'oil',

@@ -1,13 +1,13 @@
 import type { Trial } from './step';
 import type { PumpKind } from '../registry';
 
-/** What a try shows that is told apart: each by a word of its own. */
+/** Names one thing that a try may show. */
 export interface TrialChoice {
   readonly id: string;
   readonly name: string;
 }
 
-/** A try that tells apart why a pump does not turn freely. */
+/** Describes a try that tells apart why a pump does not turn freely. */
 export interface TrialAsked {
   readonly trial: Trial;
   readonly ask: string;
@@ -52,15 +52,15 @@ export const TELLING: readonly TrialAsked[] = [
   },
   {
     trial: 'seal',
-    ask: 'Was it free before the seal went in?',
+    ask: 'Is it free without the seal?',
     choices: [
-      { id: 'only', name: 'Free without the seal' },
-      { id: 'same', name: 'The same without it' },
+      { id: 'only', name: 'Yes, free without it' },
+      { id: 'same', name: 'No, the same without it' },
     ],
   },
 ];
 
-/** Something that makes a pump tight or catch. */
+/** Describes something that makes a pump tight or catch. */
 export interface SpinCause {
   readonly id: string;
   readonly name: string;
@@ -81,7 +81,7 @@ export interface Spin {
 
 type Shows = SpinCause['shows'];
 
-/** What the clamp does goes away with it. */
+/** Says what the tries show where it is the clamp: it goes away with that. */
 const CLAMP: Shows = { slacken: ['frees'] };
 const STAYS: Shows = { slacken: ['stays'] };
 
@@ -135,7 +135,7 @@ const FRONT_ROTORS: Spin = {
   ],
 };
 
-/** How a pump turns by hand, by how it is built. */
+/** Says how a pump turns by hand, by how it is built. */
 const SPIN = {
   crescent: {
     normal: 'Two fingers on the hub, silky.',
@@ -166,6 +166,7 @@ const SPIN = {
     ],
   },
   gerotor: FRONT_ROTORS,
+  'oil-pump': { ...FRONT_ROTORS, normal: 'Two fingers on the shaft, silky.' },
   plates: {
     normal: 'The drag of oil, and no more.',
     tight: [
@@ -289,7 +290,9 @@ const SPIN = {
  * spinOf({ family: 'crescent', geometry: {} }).normal; // 'Two fingers on the hub, silky.'
  */
 export function spinOf({ family, geometry }: PumpKind): Spin {
-  const { build } = geometry as { readonly build?: string };
-  const key = (family === 'external-gear' ? build : family) as keyof typeof SPIN;
+  const { build, use } = geometry as { readonly build?: string; readonly use?: string };
+  const key = (
+    use === 'oil-pump' ? use : family === 'external-gear' ? build : family
+  ) as keyof typeof SPIN;
   return SPIN[key];
 }

@@ -13,7 +13,7 @@ export const BUILD_KINDS = [
 ] as const;
 export type BuildKind = (typeof BUILD_KINDS)[number];
 
-/** A step of putting a pump together, as a family or a sheet lists it. */
+/** Describes a step of putting a pump together, as a family or a sheet lists it. */
 export interface BuildStep {
   id: string;
   kind: BuildKind;

@@ -21,7 +21,7 @@ const STEPS = [
     ['body', 'bearing-rear', 'bearings'],
     { after: ['dry-trial'], caution: PRESS },
   ),
-  buildStep('place', 'rotor', 'Rotor in on its mark, both faces clear of the covers.', ['rotor'], {
+  buildStep('place', 'rotor', 'Rotor in, both faces clear of the covers.', ['rotor'], {
     strip: 'rotor',
     after: ['bearing-rear'],
     with: ON.fluid,

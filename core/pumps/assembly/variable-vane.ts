@@ -12,11 +12,11 @@ export const variableVaneAssembly: FamilyAssembly = () =>
       buildStep(
         'place',
         'slide',
-        'Pivot pin in, then the slide on its mark, its seals out on their springs.',
+        'Pivot pin in, then the slide, its seals out on their springs.',
         ['slide', 'slide-seals'],
         { strip: 'slide', after: ['seal'], with: ON.fluid },
       ),
-      buildStep('place', 'rotor', 'Lower vane ring, then the rotor on its mark.', ['rotor'], {
+      buildStep('place', 'rotor', 'Lower vane ring, then the rotor.', ['rotor'], {
         strip: 'rotor',
         after: ['slide'],
         with: ON.fluid,

@@ -1,9 +1,9 @@
 import { circuitsOf, demandOf, stateFor } from '../../flow/demand';
 import { fluidOf } from '../../flow/fluids';
 import { jobPump } from '../../flow/jobPump';
+import { drainOf, drivenBy, endsOf } from '../../inspect/construction';
 import { pumpOf } from '../../pumps/registry';
 import { sectionsIn } from '../../pumps/external-gear.sections';
-import type { Drain } from '../../pumps/teardown/fitted';
 import type { Shop } from '../../records/shop';
 import { pumpSpeed } from '../../records/tag';
 import { figureFact, wordFact, type FactFrom, type Facts } from './facts';
@@ -49,39 +49,22 @@ function testFacts({ job: { before } }: KnownJob): Facts {
 
 const yesNo = (said: boolean | null): string | null => (said === null ? null : said ? 'yes' : 'no');
 
-/** Says what a sheet’s drain is in the words of the sum that reverses a pump; holes by how many sides are drilled. */
-const DRAINS: Readonly<Partial<Record<Drain, string>>> = {
-  none: 'none',
-  hole: 'one-hole',
-  plug: 'two-holes',
-  shuttle: 'shuttle',
-};
-
-/** Says what turns a pump, where that is plain from what it is; null where it is not. */
-function drivenBy({ family, geometry, ...sheet }: KnownJob['job']['sheet']): string | null {
-  if (pumpOf({ family, geometry, ...sheet }).characteristics.some(({ hub }) => hub)) return 'hub';
-  const { use, build } = geometry as { use?: string; build?: string };
-  return use === 'oil-pump' || build === 'oil' ? 'engine' : null;
-}
-
 /** Returns how a pump is built where it is to turn the other way. */
 function reversingFacts({ job }: KnownJob): Facts {
   const { sheet, rotation } = job;
-  const { bodyTurns, drains, symmetrical, ringFlips, coverTurns } = sheet.reversing;
-  const { build } = sheet.geometry as { build?: string };
+  const { bodyTurns, ringFlips, coverTurns } = sheet.reversing;
+  const driven = drivenBy(sheet);
   const isCam = sheet.family.endsWith('-vane');
-  const drilled = drains === 'both' ? 'two-holes' : drains === 'one' ? 'one-hole' : null;
-  const ends = symmetrical === true ? 'symmetrical' : build === 'blocks' ? 'blocks' : 'grooved';
   return {
     ...wordFact('family', sheet.family, 'sheet'),
     ...wordFact('rotation', rotation === 'unknown' ? null : rotation, 'tag'),
     ...wordFact('body_turns', yesNo(bodyTurns), 'sheet'),
-    ...wordFact('drain', drilled ?? (sheet.drain && DRAINS[sheet.drain]), 'sheet'),
-    ...wordFact('ends', symmetrical === null ? null : ends, 'sheet'),
+    ...wordFact('drain', drainOf(sheet), 'sheet'),
+    ...wordFact('ends', endsOf(sheet), 'sheet'),
     ...wordFact('ring_turns', yesNo(ringFlips), 'sheet'),
     // A cartridge whose ring cannot be flipped is not to be reversed.
     ...wordFact('sheet_allows', isCam && ringFlips === false ? 'no' : null, 'sheet'),
-    ...wordFact('driven_by', drivenBy(sheet), 'sheet'),
+    ...wordFact('driven_by', driven === 'other' ? null : driven, 'sheet'),
     ...figureFact('cover_positions', coverTurns === false ? 1 : null, 'sheet'),
   };
 }

@@ -1,0 +1,31 @@
+import { answerBuild, drawUp } from '../commands/building';
+import { built, listOf, T6 } from '../testing/assembly';
+import { stamp } from '../testing/findings';
+import { leftOpenWords } from './open';
+
+describe('what is left open', () => {
+  it('is nothing once all is done, and is said in one sentence', () => {
+    expect(leftOpenWords(T6, [], listOf(T6))).toBe('');
+    const later = answerBuild({ step: 'oil', said: 'later' })(built(T6), stamp());
+    expect(leftOpenWords(later, [], listOf(later))).toMatch(
+      /^Left open: 1 step of the build put off/,
+    );
+    const tight = answerBuild({ step: 'spin-2', said: 'tight' })(later, stamp());
+    expect(leftOpenWords(tight, [], listOf(tight))).toContain('the pump did not turn freely');
+  });
+
+  it('counts what is not done once the first bolt is drawn up', () => {
+    const first = { step: 'fasten-1', stage: 0, bolts: [1], unit: 'Nm', wrench: null } as const;
+    const begun = drawUp({ ...first, bolts: [...first.bolts] })(T6, stamp());
+    expect(leftOpenWords(begun, [], listOf(begun))).toBe(
+      'Left open: 26 steps of the build not done.',
+    );
+  });
+
+  it('tells a step that was done with a word though something was missing', () => {
+    const forced = answerBuild({ step: 'seal', said: 'done', remark: 'came today' })(T6, stamp());
+    expect(leftOpenWords(forced, [], listOf(forced))).toContain(
+      '1 step of the build done though something was missing',
+    );
+  });
+});
