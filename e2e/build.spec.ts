@@ -98,9 +98,9 @@ test('a worn crescent pump goes back together from its tag to its label', async 
   await expect(button(page, 'Bolt 2 is at 7.9 Nm')).toBeVisible();
   await button(page, /^Wrench/).click();
   await page.getByRole('textbox', { name: 'Wrench, grip to square, mm' }).fill('400');
-  await page.getByRole('textbox', { name: /^Extension in line/ }).fill('100');
+  await page.getByRole('textbox', { name: /^Extension, square to bolt/ }).fill('100');
   await expect(button(page, 'Bolt 2 is at 6.3 Nm')).toBeVisible();
-  await page.getByRole('textbox', { name: /^Extension in line/ }).fill('0');
+  await page.getByRole('textbox', { name: /^Extension, square to bolt/ }).fill('0');
   await expect(button(page, 'Bolt 2 is at 7.9 Nm')).toBeVisible();
   taps += await buildTo(page, /^Put the label/);
   await expect(page.getByTestId('pump-label').first()).toContainText('8 × Cover bolts M8: 24 Nm');

@@ -123,7 +123,7 @@ const styles = StyleSheet.create({
   even: { flexBasis: 0 },
   below: { borderTopWidth: 1 },
   beside: { borderLeftWidth: 1 },
-  close: { paddingHorizontal: 3, minWidth: 0, flexShrink: 0 },
+  close: { paddingHorizontal: 3, flexShrink: 0 },
   option: {
     flexGrow: 1,
     minWidth: TOUCH,

@@ -1,7 +1,8 @@
 import { answerBuild, drawUp } from '../commands/building';
+import { assessJob } from '../guidance/evaluator';
 import { built, listOf, T6 } from '../testing/assembly';
 import { stamp } from '../testing/findings';
-import { leftOpenWords } from './open';
+import { buildStanding, leftOpenWords } from './open';
 
 describe('what is left open', () => {
   it('is nothing once all is done, and is said in one sentence', () => {
@@ -20,6 +21,17 @@ describe('what is left open', () => {
     expect(leftOpenWords(begun, [], listOf(begun))).toBe(
       'Left open: 26 steps of the build not done.',
     );
+  });
+
+  it('stands on the mark of the stage that left it, and whole on those after the build', () => {
+    const later = answerBuild({ step: 'oil', said: 'later' })(T6, stamp());
+    const { whole, open } = buildStanding(later, assessJob(later), null);
+    expect([whole, open.decide]).toEqual([false, '']);
+    expect(open.measure).toMatch(/^Left open: \d+ clearances are not measured\.$/);
+    expect(open.build).toMatch(/^Left open: 1 step of the build put off and 25 steps /);
+    expect(open.prove).toContain('not measured, 1 step of the build put off and 25 steps');
+    expect(open.report).toBe(open.prove);
+    expect(buildStanding(built(T6), [], null).whole).toBe(true);
   });
 
   it('tells a step that was done with a word though something was missing', () => {

@@ -56,10 +56,10 @@ export const openSentence = (things: readonly string[]): string =>
 export const leftOpenWords = (...of: Parameters<typeof leftOpen>): string =>
   openSentence(Object.values(leftOpen(...of)).flat());
 
-/** Says how far a build is, and what each stage before the test has left open, in a sentence. */
+/** Says how far a build is, and what each stage has left open, in a sentence: the stages after the build, what all before them have. */
 export interface BuildStanding {
   readonly whole: boolean;
-  readonly open: Readonly<Record<keyof LeftOpen, string>>;
+  readonly open: Readonly<Record<keyof LeftOpen | 'prove' | 'report', string>>;
 }
 
 /**
@@ -76,12 +76,15 @@ export function buildStanding(
 ): BuildStanding {
   const items = buildList(job, all, reversalOf);
   const { measure, decide, build } = leftOpen(job, all, items);
+  const whole = leftOpenWords(job, all, items);
   return {
     whole: items.every(({ state }) => state === 'done' || state === 'absent'),
     open: {
       measure: openSentence(measure),
       decide: openSentence(decide),
       build: openSentence(build),
+      prove: whole,
+      report: whole,
     },
   };
 }

@@ -25,6 +25,13 @@ describe('bolts', () => {
     expect(torque(slackenStage('fasten-2', 0)(whole, stamp())).next).toEqual({ stage: 0, bolt: 1 });
   });
 
+  it('are set on a bare wrench where the extension of a file reaches back over the grip', () => {
+    const wrench = { length_mm: 300, extension_mm: 300, angle_deg: 180 };
+    const odd = drawUp({ step: 'fasten-2', stage: 0, bolts: [1], unit: 'Nm', wrench })(T6, stamp());
+    expect(torque(odd).wrench).toBeNull();
+    expect(torque(odd).stages).toEqual(torque(up(T6, 0, 1)).stages);
+  });
+
   it('come next where they were left, whatever else is open', () => {
     expect(nextStepOf(listOf(T6))?.step.id).toBe('clean');
     expect(nextStepOf(listOf(up(T6, 0, 1)))?.step.id).toBe('fasten-2');

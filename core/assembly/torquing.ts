@@ -1,4 +1,5 @@
 import { boltsOn } from '../pumps/drawing';
+import { tried } from '../errors';
 import { familyOf } from '../pumps/registry';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { TorqueEntry } from '../records/entries/torque';
@@ -31,6 +32,10 @@ export interface Torquing {
   readonly unit: TorqueUnit;
   readonly wrench: TorqueEntry['wrench'];
 }
+
+/** Returns a wrench that something can be set on: a bare one where its extension reaches back over the grip. */
+const usable = (wrench: TorqueEntry['wrench']): TorqueEntry['wrench'] =>
+  wrench && tried(() => setShare(wrench)).ok ? wrench : null;
 
 /** Returns how many bolts the geometry of a sheet says; null where it says none, or has them from an example. */
 function boltsSaid({ geometry, examples }: Sheet): number | null {
@@ -104,7 +109,7 @@ export function torquingOf(
   const entries = answers.torques.filter((t) => t.step === step.id && answers.at(t) > since);
   const last = answers.torques.at(-1);
   const unit = last?.unit ?? bolts?.unit ?? 'Nm';
-  const wrench = last?.wrench ?? null;
+  const wrench = usable(last?.wrench ?? null);
   const stages = step.stages.map((share, stage): TorqueStage => {
     const of = entries.filter((t) => t.stage === stage).flatMap((t) => t.bolts);
     return {

@@ -156,6 +156,16 @@ export const list = (least = 0, message = ''): Written<string[]> => ({
   },
 });
 
+/** Describes things that are said on a line each; empty lines say nothing. */
+export const lines: Written<string[]> = {
+  write: (items) => items.join('\n'),
+  read: (text) =>
+    text
+      .split('\n')
+      .map((line) => line.trim())
+      .filter(Boolean),
+};
+
 const DASH = /\s*(?:–|—|\.\.|-)\s*/;
 
 /** The ends of a range; null where one is open. */

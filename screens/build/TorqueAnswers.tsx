@@ -4,7 +4,7 @@ import type { BuildItem } from '@/core/assembly/list';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import type { Torquing, TorqueStage } from '@/core/assembly/torquing';
 import { drawUp, slackenStage } from '@/core/commands/building';
-import { formatWithUnit } from '@/core/quantity/format';
+import { formatWithUnit, trimmed } from '@/core/quantity/format';
 import type { ShopUnit } from '@/core/quantity/units';
 import { boltsWords } from '@/core/wording/bolts';
 import { TORQUE_NAME, torqueWords } from '@/core/wording/torque';
@@ -142,10 +142,14 @@ export function TorqueMore({ building, item: { step }, torquing }: Props) {
 }
 
 /** Says which wrench the figures are for. */
-const wrenchWords = ({ unit, wrench }: Torquing, shown: ShopUnit): string =>
-  wrench
-    ? sayBuild('page.wrench', {
-        unit: TORQUE_NAME[unit],
-        extension: formatWithUnit(wrench.extension_mm, 'size', shown),
-      })
-    : TORQUE_NAME[unit];
+function wrenchWords({ unit, wrench }: Torquing, shown: ShopUnit): string {
+  if (!wrench) return TORQUE_NAME[unit];
+  const said = {
+    unit: TORQUE_NAME[unit],
+    extension: formatWithUnit(wrench.extension_mm, 'size', shown),
+  };
+  const { angle_deg } = wrench;
+  return angle_deg === 0
+    ? sayBuild('page.wrench', said)
+    : sayBuild('page.wrenchTurned', { ...said, angle: trimmed(angle_deg, 1) });
+}

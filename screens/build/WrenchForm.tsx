@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import type { WrenchSet } from '@/core/assembly/torquing';
 import { sayBuild } from '@/core/assembly/sayBuild';
@@ -11,7 +11,7 @@ import { useShop } from '@/data/hooks';
 import { Choice } from '@/ui/Choice';
 import { Notice } from '@/ui/Notice';
 import { layout } from '@/ui/layout';
-import { ASKED, SIZE, wrenchIn, type Typed } from './wrench';
+import { ASKED, wrenchIn, wrenchText, type Typed } from './wrench';
 
 interface Props {
   readonly value: WrenchSet;
@@ -20,20 +20,11 @@ interface Props {
 
 const UNITS = TORQUE_UNITS.map((value) => ({ value, name: TORQUE_NAME[value] }));
 
-const LABELS: Readonly<Record<keyof Typed, readonly [label: string, spoken: string]>> = {
-  length: ['Grip to square', 'Wrench, grip to square'],
-  extension: ['Extension', 'Extension in line, square to bolt'],
-};
-
 /** The unit of the wrench, and what stands between its square and the bolt: the figures follow at once. */
 export function WrenchForm({ value, onChange }: Props) {
   const { unit: shown } = useShop();
   const { unit, wrench } = value;
-  const written = (mm: number | undefined) => (mm === undefined ? '' : SIZE.write(mm, shown));
-  const [typed, setTyped] = useState<Typed>({
-    length: written(wrench?.length_mm),
-    extension: written(wrench?.extension_mm),
-  });
+  const [typed, setTyped] = useState<Typed>(wrenchText(wrench, shown));
   const read = wrenchIn(typed, shown);
   const wrong = read && 'wrong' in read ? read.wrong : null;
   const type = (name: keyof Typed) => (text: string) => {
@@ -50,20 +41,19 @@ export function WrenchForm({ value, onChange }: Props) {
         options={UNITS}
         onChange={(next: TorqueUnit) => onChange({ unit: next, wrench })}
       />
-      <View style={layout.line}>
-        {ASKED.map((name) => {
-          const [label, spoken] = LABELS[name];
-          const of = unitName('size', shown);
+      <View style={layout.wrap}>
+        {ASKED.map(({ key, label, spoken, ...asked }) => {
+          const of = 'unit' in asked ? asked.unit : unitName('size', shown);
           return (
             <TextInput
-              key={name}
+              key={key}
               mode="outlined"
               label={sayBuild('page.lengthIn', { length: label, unit: of })}
               aria-label={sayBuild('page.lengthIn', { length: spoken, unit: of })}
               inputMode="decimal"
-              value={typed[name]}
-              style={layout.grow}
-              onChangeText={type(name)}
+              value={typed[key]}
+              style={styles.field}
+              onChangeText={type(key)}
             />
           );
         })}
@@ -72,3 +62,5 @@ export function WrenchForm({ value, onChange }: Props) {
     </View>
   );
 }
+
+const styles = StyleSheet.create({ field: { flexGrow: 1, flexBasis: 140 } });

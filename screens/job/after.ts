@@ -12,3 +12,7 @@ export { factsIn } from '@/core/sums/job/known';
 
 /** How far a build is stands on the strip of stages, and is worked out with the build. */
 export { buildStanding } from '@/core/assembly/open';
+
+/** The usual build of a pump is offered on its sheet. */
+export { assemblyOf } from '@/core/pumps/assemblies';
+export { watchLinesOf } from '@/core/pumps/assembly/handover';

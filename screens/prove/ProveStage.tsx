@@ -1,15 +1,19 @@
 import { beforeLines } from '@/core/report/bench';
 import type { Job } from '@/core/records/job';
+import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Words } from '@/ui/Words';
+import { useBuilt } from '../job/useBuilt';
 
 /** What the pump did before the teardown: what a test after the rebuild is held against. */
 export function ProveStage({ job }: { readonly job: Job }) {
   const before = beforeLines(job, useShop().unit);
+  const left = useBuilt(job, evaluator.assess(job))?.open.prove ?? '';
   return (
     <Page within still title="Prove">
+      {left ? <Notice kind="word">{left}</Notice> : null}
       {before.length > 0 ? (
         <Words>Before the teardown the pump gave this. Test it at the same points.</Words>
       ) : (

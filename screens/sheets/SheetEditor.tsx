@@ -22,6 +22,7 @@ import { SizeSection } from './SizeSection';
 import type { Fault } from '@/core/schema/faults';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
 import { BenchSection, FastenerSection, OwnSection, VariantSection } from './ListSections';
+import { BuildSection } from './BuildSection';
 import { WorkSection } from './WorkSection';
 import { paragraph } from '@/core/wording/say';
 import { saySheets } from './saySheets';
@@ -36,6 +37,7 @@ const SECTIONS = [
   { value: 'work', name: 'Work', holds: ['metal', 'prices', 'newSizes', 'washers', 'sets'] },
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
   { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
+  { value: 'build', name: 'Build', holds: ['assembly', 'tools', 'handover'] },
   { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'small', 'clutches', 'book'] },
 ] as const;
 type Section = (typeof SECTIONS)[number]['value'];
@@ -48,6 +50,7 @@ const SHOWN = {
   work: WorkSection,
   fasteners: FastenerSection,
   variants: VariantSection,
+  build: BuildSection,
   bench: BenchSection,
 } as const satisfies Record<Section, unknown>;
 
@@ -70,6 +73,9 @@ const PART_NAME: Readonly<Partial<Record<keyof SheetForm, string>>> = {
   key: 'The key',
   variants: 'The variants',
   mixes: 'Which parts go together',
+  assembly: 'The steps of the build',
+  tools: 'The tools',
+  handover: 'The lines to hand over',
 };
 
 /** Returns the fields of a sheet that are not as they were before. */

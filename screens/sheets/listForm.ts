@@ -105,6 +105,8 @@ const PLAIN = [
   'own',
   'sets',
   'fasteners',
+  'assembly',
+  'tools',
 ] as const;
 
 /** The lists of a sheet as text. */
@@ -123,6 +125,15 @@ export function toListForms(
   };
 }
 
+/** Drops what a step needs where that is done later: whoever put it before that meant it. */
+const inOrder = (steps: Sheet['assembly']): Sheet['assembly'] =>
+  steps.map((step, i) => {
+    const later = new Set(steps.slice(i).map(({ id }) => id));
+    return step.after.some((id) => later.has(id))
+      ? { ...step, after: step.after.filter((id) => !later.has(id)) }
+      : step;
+  });
+
 type Lists = Pick<Sheet, ListName>;
 
 /** Returns what the form says of the lists of a sheet; what is wrong is noted with its path. */
@@ -135,6 +146,7 @@ export function fromListForms(form: ListForms, sheet: Sheet, read: Reader): List
   const all = Object.fromEntries(plain) as unknown as Omit<Lists, 'variants'>;
   return {
     ...all,
+    assembly: inOrder(all.assembly),
     mixes: all.mixes.filter((m) => known(m.of) && known(m.in)),
     variants: listed('variants').map((fields, i) => {
       const variant = form.variants[i] as ListForms['variants'][number];

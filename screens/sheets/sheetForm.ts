@@ -6,8 +6,9 @@ import { sheetDoubts, type SheetDoubt } from '@/core/records/doubts';
 import { sheetSchema, type Sheet } from '@/core/records/sheet';
 import { faultsOf, type Fault } from '@/core/schema/faults';
 import { DESCRIBED } from '@/core/schema/fields';
+import { listed } from '@/core/wording/say';
 import { formOf, type RecordField, type Row } from '@/core/schema/rows';
-import { asIs, length, orNull, words, type Written } from '@/core/schema/written';
+import { asIs, length, lines, orNull, words, type Written } from '@/core/schema/written';
 import { fromFittedForm, toFittedForm, type FittedFields } from './FittedChoices';
 import { followed } from './followed';
 import { fromGeometryForm, toGeometryForm } from './geometryForm';
@@ -17,6 +18,7 @@ import type { ListForms } from './lists/lists';
 import { fromMaterialForm, toMaterialForm, type MaterialForm } from './materialForm';
 import { Reader } from './reader';
 import { fromReversingForm, toReversingForm, type ReversingFields } from './ReversingChoices';
+import { saySheets } from './saySheets';
 import { fromWorkForm, toWorkForm, WASHERS, type WorkForm } from './workForm';
 
 /** The sheet's form: every figure as text, as people write it. */
@@ -24,6 +26,8 @@ export interface SheetForm extends ListForms, WorkForm {
   model: string;
   note: string;
   gasket: string;
+  /** What is said to whoever gets the pump back, a line for each thing. */
+  handover: string;
   /** The part that lies on the transmission; empty while nobody said. */
   mount: '' | Mount;
   geometry: Record<string, string>;
@@ -58,6 +62,7 @@ const FIELDS: readonly RecordField[] = [
   { name: 'mount', as: orNull(asIs) },
   { name: 'gasket', key: 'gasket_mm', as: gasket },
   WASHERS,
+  { name: 'handover', as: lines },
 ];
 
 /** A field for each size that the sheet may give. */
@@ -136,12 +141,26 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     }
   }
   const { errors } = read;
-  return { sheet: whole, errors, doubts: errors.length > 0 ? [] : [...doubtsOf(whole), ...left] };
+  return {
+    sheet: whole,
+    errors,
+    doubts: errors.length > 0 ? [] : [...doubtsOf(whole), ...left, ...unplaced(whole)],
+  };
 }
 
 function pathOf(at: SheetDoubt['at']): string {
   if (at.kind === 'limit') return `limits.${at.tier}.${at.characteristic}.upper`;
   return at.kind === 'nominal' ? `nominal.${at.dimension}` : `geometry.${at.field}`;
+}
+
+/** Says which parts no step of the sheet's own build puts in; nothing of a sheet that builds in the usual order. */
+function unplaced(sheet: Sheet): Fault[] {
+  const steps = sheet.assembly.filter(({ kind }) => kind !== 'clean');
+  const placed = new Set(steps.flatMap(({ parts }) => parts));
+  const left = pumpOf(sheet).parts.filter(({ id }) => !placed.has(id));
+  if (sheet.assembly.length === 0 || left.length === 0) return [];
+  const parts = listed(left.map(({ name }) => name));
+  return [{ path: 'assembly', message: saySheets('sheets.unplaced', { parts }) }];
 }
 
 function doubtsOf(sheet: Sheet): Fault[] {

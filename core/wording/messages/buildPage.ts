@@ -82,6 +82,7 @@ export const BUILD_PAGE = {
   'page.order': 'Order: {order}, last once round in ring order.',
   'page.drawn': '{count} bolts, the next is {bolt}; {done} are at this stage.',
   'page.wrench': '{unit}, extension {extension} in line',
+  'page.wrenchTurned': '{unit}, extension {extension}, {angle}° out of line',
   'page.lengthIn': '{length}, {unit}',
   'page.normal': 'Normal: {normal}',
   'page.tries': 'Try {number} of {count}',

@@ -4,7 +4,7 @@ export const SHEETS_PAGE = {
   'sheets.inUnit': 'in {unit}',
   'sheets.actionFor': 'Action for entry {number}',
   'sheets.add':
-    '{list, select, strip {Add a step} renew {Add a part} small {Add a small part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} sets {Add a gear set} fasteners {Add bolts} other {Add a check}}',
+    '{list, select, strip {Add a step} assembly {Add a step} tools {Add a tool} renew {Add a part} small {Add a small part} variants {Add a variant} mixes {Add a pairing} clutches {Add a clutch} book {Add a rule} sets {Add a gear set} fasteners {Add bolts} other {Add a check}}',
   'sheets.buildChanged':
     'The build changed, and you had edited the {lists}: they stay as they are. Choose the usual ones under Bench.',
   'sheets.checkThis': 'Check this: {doubts}',
@@ -34,7 +34,7 @@ export const SHEETS_PAGE = {
   'sheets.minOf': '{tier}, {check}: min',
   'sheets.moreOn': 'More on {check}',
   'sheets.moveUp':
-    '{list, select, strip {Move step {number} up} renew {Move part {number} up} small {Move small part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} sets {Move gear set {number} up} fasteners {Move bolts {number} up} other {Move check {number} up}}',
+    '{list, select, strip {Move step {number} up} assembly {Move step {number} up} tools {Move tool {number} up} renew {Move part {number} up} small {Move small part {number} up} variants {Move variant {number} up} mixes {Move pairing {number} up} clutches {Move clutch {number} up} book {Move rule {number} up} sets {Move gear set {number} up} fasteners {Move bolts {number} up} other {Move check {number} up}}',
   'sheets.washers': 'Thrust washers that can be had, {unit}',
   'sheets.notImported': 'Not imported; nothing was changed. {errors}',
   'sheets.pairing': 'Pairing {number}',
@@ -46,7 +46,7 @@ export const SHEETS_PAGE = {
   'sheets.preferredMinOf': '{tier}, {check}: preferred min',
   'sheets.priceOf': '{work}: price',
   'sheets.remove':
-    '{list, select, strip {Remove step {number}} renew {Remove part {number}} small {Remove small part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} sets {Remove gear set {number}} fasteners {Remove bolts {number}} other {Remove check {number}}}',
+    '{list, select, strip {Remove step {number}} assembly {Remove step {number}} tools {Remove tool {number}} renew {Remove part {number}} small {Remove small part {number}} variants {Remove variant {number}} mixes {Remove pairing {number}} clutches {Remove clutch {number}} book {Remove rule {number}} sets {Remove gear set {number}} fasteners {Remove bolts {number}} other {Remove check {number}}}',
   'sheets.replaceWhen': 'Always replaced, part {number}',
   'sheets.running': 'Running temp., {unit}',
   'sheets.runningOf': '{part}: running temperature',
@@ -67,4 +67,13 @@ export const SHEETS_PAGE = {
   'sheets.way': '{mark}: {ways}',
   'sheets.wayOfCheck': 'How check {number} is measured',
   'sheets.waySeen': '{mark}, viewed {from}: {ways}',
+  'sheets.sectionOf': 'Section, 1 to {count}; empty for the whole pump',
+  'sheets.sectionFault': 'Enter 1 to {count}.',
+  'sheets.wayAt': '{mark}; noted at: {step}',
+  'sheets.stepNamed': '{number}. {step}',
+  'sheets.addTo': 'Add to: {list}',
+  'sheets.takeOut': 'Take out: {name}',
+  'sheets.unplaced':
+    'No step of the build puts in: {parts}. Add them to a step under Build, or take the usual list.',
+  'sheets.usualLines': 'Empty: as for any such pump. {lines}',
 } as const;

@@ -21,8 +21,8 @@ export interface AskedField<F> extends Omit<RecordField, 'when'> {
   readonly when?: (row: F) => boolean;
   /** What is chosen from; a text where it is left out. */
   readonly options?: readonly Option[] | ((row: F) => readonly Option[]);
-  /** Few options stand side by side or one below the other; many open in a list. */
-  readonly look?: 'choice' | 'stacked';
+  /** Few options stand side by side or one below the other; many open in a list, of which `many` can be chosen. */
+  readonly look?: 'choice' | 'stacked' | 'many';
   /** It is no field of the record by itself: the list says what the record has of it. */
   readonly apart?: true;
   /** The field that a choice empties. */
@@ -43,6 +43,8 @@ export interface SheetList<F, R> {
   readonly fields: readonly AskedField<F>[];
   /** Fields that nobody is asked for. */
   readonly kept?: readonly string[];
+  /** Says what an entry is called while its fields are folded away; they never are where it is left out. */
+  readonly folds?: (row: F) => { readonly name: string; readonly about: string };
   /** Says what the form and the record have of fields that do not go one by one. */
   readonly apart?: {
     write(record: R, unit: ShopUnit): Partial<F>;
@@ -53,12 +55,14 @@ export interface SheetList<F, R> {
 }
 
 /** What the lists of a sheet offer: what its pump has, and the variants that it covers. */
-export interface Offered {
+export interface Offered extends Pick<Sheet, 'strip' | 'renew' | 'fasteners'> {
   readonly pump: PumpModel;
   readonly unit: ShopUnit;
   readonly kinds: readonly Option[];
   readonly surfaces: readonly Option[];
   readonly variants: readonly Option[];
+  /** The steps of the build: the sheet's own, else the usual ones where they are there. */
+  readonly steps: readonly Pick<Of<'assembly'>, 'id' | 'do'>[];
 }
 
 /** Returns words as options that are what they say. */
