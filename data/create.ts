@@ -5,7 +5,7 @@ import type { Fitted } from '../core/pumps/teardown/fitted';
 import { blankSheet, type Sheet } from '../core/records/sheet';
 import { STUDY_SCHEMA, type Study } from '../core/records/study';
 import { inUnit, NEW_SHOP, type Shop } from '../core/records/shop';
-import { unmarked } from '../core/records/written';
+import { sheetAlone } from '../core/records/sheetAlone';
 import { askToStay } from './persistence';
 import { saveNew } from './records';
 import { say } from '../core/wording/say';
@@ -36,7 +36,7 @@ export const jobBegun = (tag: NewJob, sheet: Sheet, shop: Shop): Job => ({
   revision: 0,
   createdAt: now(),
   stage: 'tag',
-  sheet: unmarked(sheet),
+  sheet: sheetAlone(sheet),
   feeler: inUnit(shop, shop.unit).feelers[0] ?? (NEW_SHOP.feelers[0] as Job['feeler']),
   shop_C: shop.shop_C,
   rules: shop.rules,
@@ -134,7 +134,7 @@ export async function createQuickJob(
 
 /** Keeps the sheet of a job as one of the shop's own. */
 export const keepSheet = ({ demo: _, ...sheet }: Sheet): Promise<void> =>
-  saveNew([{ kind: 'sheet', record: { ...unmarked(sheet), revision: 0 } }]);
+  saveNew([{ kind: 'sheet', record: { ...sheetAlone(sheet), revision: 0 } }]);
 
 /** Begins a study; resolves to its id once it is in storage. */
 export async function createStudy(
@@ -154,7 +154,7 @@ export async function createStudy(
 
 /** Copies a sheet under a new id, to be edited; resolves to the new id. */
 export async function copySheet(sheet: Sheet): Promise<string> {
-  const { demo: _, ...own } = unmarked(sheet);
+  const { demo: _, ...own } = sheetAlone(sheet);
   const copy: Sheet = {
     ...own,
     id: newId(),

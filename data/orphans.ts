@@ -1,5 +1,6 @@
 import type { Job } from '../core/records/job';
 import type { ShelfPart } from '../core/records/part';
+import type { Sheet } from '../core/records/sheet';
 import type { Photo } from '../core/records/photo';
 import { chunksIn } from './jobTexts';
 import { alone } from './locks';
@@ -7,13 +8,16 @@ import { pacer } from './pace';
 import { asideKey, keyOf, type Kind } from './opened';
 import { dropTexts, keysUnder, readText, readTexts } from './storage';
 
-/** What the jobs and the loose parts in storage say that belongs to them. */
+/** What the jobs, the loose parts and the sheets in storage say that belongs to them. */
 interface Belongings {
   /** Chunks of each job that lies in parts. */
   readonly chunks: ReadonlyMap<string, number>;
   /** Photos that those of them show which can be read. */
   readonly photos: ReadonlySet<string>;
 }
+
+/** The kinds of record that photos belong to. */
+const PHOTOGRAPHED: readonly Kind[] = ['job', 'part', 'sheet'];
 
 /** So many heads are read at once: a large shop must not hold the page up. */
 const AT_ONCE = 200;
@@ -31,7 +35,7 @@ async function belongings(keys: readonly string[]): Promise<Belongings> {
       await pause();
       if (text === null) continue;
       try {
-        const head = JSON.parse(text) as Pick<Job | ShelfPart, 'photos'>;
+        const head = JSON.parse(text) as Pick<Job | ShelfPart | Sheet, 'photos'>;
         for (const { id } of head.photos) photos.add(id);
         // A job that lies whole has no chunks; neither has one whose head is odd, as far as anybody knows.
         if (isJob(key)) chunks.set(idOfJob(key), chunksIn(head) ?? Infinity);
@@ -53,7 +57,7 @@ async function photosOfNobody(
     const text = await readText(key);
     const owner = text === null ? null : ownerIn(text);
     if (owner === null) continue;
-    const places = ['job', 'part'].map((kind) => keyOf(kind as Kind, owner));
+    const places = PHOTOGRAPHED.map((kind) => keyOf(kind, owner));
     if (!places.some((at) => there.has(at) || there.has(asideKey(at)))) left.add(key);
   }
   return left;
@@ -70,8 +74,8 @@ function ownerIn(text: string): string | null {
 }
 
 /**
- * Removes what belongs to no record: parts, checksums and summaries of jobs that are gone, photos of jobs and loose
- * parts that are gone. A record that is there but cannot be read, or was set aside, keeps all that is its own.
+ * Removes what belongs to no record: parts, checksums and summaries of jobs that are gone, photos of jobs, loose
+ * parts and sheets that are gone. A record that is there but cannot be read, or was set aside, keeps all that is its own.
  *
  * @returns the keys that were removed
  */
@@ -107,7 +111,7 @@ async function removeAll(): Promise<string[]> {
     await pause();
   }
   const { chunks, photos } = await belongings(
-    keys.filter((key) => isJob(key) || key.startsWith('part/')),
+    keys.filter((key) => PHOTOGRAPHED.some((kind) => key.startsWith(`${kind}/`))),
   );
   const isGone = (id: string): boolean => !chunks.has(id);
   const orphaned: Readonly<Record<string, (id: string, at: string) => boolean>> = {

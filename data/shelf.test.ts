@@ -1,12 +1,15 @@
 import type { Command } from '../core/commands/command';
+import { takeSheet } from '../core/commands/job';
 import { restoreEntry, voidEntry } from '../core/commands/measuring';
 import { ledgerOf } from '../core/journal/ledger';
 import { piecesIn } from '../core/journal/pieces';
 import { PHOTO_SCHEMA, type Photo } from '../core/records/photo';
 import { NEW_SHOP } from '../core/records/shop';
 import { AT } from '../core/testing/readings';
+import { stamp } from '../core/testing/findings';
 import { gearSet, shelfPart } from '../core/testing/shelf';
 import { VELTRANE_T6 } from '../core/testing/sheets';
+import { copySheet, createJob } from './create';
 import { changeWhole } from './changing';
 import { removeOrphans } from './orphans';
 import { change, remove, saveNew } from './records';
@@ -25,32 +28,49 @@ const photo = (id: string, job: string): Photo => ({
   jpeg: 'data:image/jpeg;base64,/9j/4AAQ',
 });
 
-describe('a loose part and its photo', () => {
-  const part = shelfPart('GS-12', ['drive'], {}, { id: 'gs-12', photos: [note('of-part')] });
+describe.each([
+  ['part', shelfPart('GS-12', ['drive'], {}, { id: 'gs-12', photos: [note('of-part')] })],
+  ['sheet', { ...VELTRANE_T6, photos: [note('of-part')] }],
+] as const)('a %s and its photo', (kind, record) => {
   const saved = () =>
     saveNew([
-      { kind: 'photo', record: photo('of-part', part.id) },
-      { kind: 'part', record: part },
+      { kind: 'photo', record: photo('of-part', record.id) },
+      { kind, record } as Parameters<typeof saveNew>[0][number],
     ]);
   const here = () => keysUnder('photo/of-part');
 
-  it('stay together: the photo is no left-over, and goes when the part lets it go', async () => {
+  it('stay together: the photo is no left-over, and goes when it is taken out', async () => {
     await saved();
     expect(await removeOrphans()).toEqual([]);
-    await change('part', part.id, (p) => ({ ...p, photos: [] }));
+    await change(kind, record.id, (r) => ({ ...r, photos: [] }));
     expect(await here()).toEqual([]);
   });
-  it('go together, and the photo is kept while a part cannot be read', async () => {
+  it('go together, and the photo is kept while what it is of cannot be read', async () => {
     await saved();
-    await remove('part', part.id);
-    expect([await here(), await load('part', part.id)]).toEqual([[], null]);
+    await remove(kind, record.id);
+    expect([await here(), await load(kind, record.id)]).toEqual([[], null]);
     await saved();
-    const text = await readText(`part/${part.id}`);
-    await writeTexts({ [`part/${part.id}`]: '{"photos"' });
+    const text = await readText(`${kind}/${record.id}`);
+    await writeTexts({ [`${kind}/${record.id}`]: '{"photos"' });
     expect(await removeOrphans()).toEqual([]);
-    await writeTexts({ [`part/${part.id}`]: text });
-    await remove('part', part.id);
+    await writeTexts({ [`${kind}/${record.id}`]: text });
+    await remove(kind, record.id);
   });
+});
+
+it('keeps the photos of a sheet with it: neither a job nor a copy of it has them', async () => {
+  const pictured = { ...VELTRANE_T6, photos: [note('of-tool')] };
+  await saveNew([{ kind: 'sheet', record: pictured }]);
+  const tag = { tag: 'HM-9', owner: '', contact: '', unit: '', complaint: '', by: '' };
+  const job = await createJob({ ...tag, tier: 'service' }, pictured, NEW_SHOP);
+  const copy = await copySheet(pictured);
+  expect((await load('job', job))?.sheet.photos).toEqual([]);
+  expect((await load('sheet', copy))?.photos).toEqual([]);
+  const later = takeSheet(pictured, 'service')((await load('job', job))!, stamp());
+  expect(later.sheet.photos).toEqual([]);
+  await remove('job', job);
+  await remove('sheet', copy);
+  await remove('sheet', pictured.id);
 });
 
 describe('parts from the shelf and jobs', () => {

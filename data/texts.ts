@@ -1,6 +1,7 @@
 import type { Kinds } from '../core/records/decode';
 import type { Job } from '../core/records/job';
 import { writesOf } from '../core/records/written';
+import type { Sheet } from '../core/records/sheet';
 import type { ShelfPart } from '../core/records/part';
 import { evaluator } from './evaluator';
 import { headlineOf, jobSummaryOf, summaryKey, summaryText } from './jobSummary';
@@ -103,7 +104,7 @@ export function orNull<T>(work: () => T): T | null {
 }
 
 /** A record that photos belong to: they come and go with it. */
-type Photographed = Pick<Job | ShelfPart, 'photos'>;
+type Photographed = Pick<Job | ShelfPart | Sheet, 'photos'>;
 
 /** Lists the ids of the photos that belong to a record; none where its kind has none. */
 export const photosOf = (record: Kinds[Kind]): string[] =>

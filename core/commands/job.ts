@@ -5,7 +5,7 @@ import type { ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { KeyAnswer } from '../records/key';
 import type { Sheet } from '../records/sheet';
-import { unmarked } from '../records/written';
+import { sheetAlone } from '../records/sheetAlone';
 import { standing, type Command } from './command';
 import { onFields, onKey } from './stands';
 
@@ -73,4 +73,4 @@ export const recordZero =
 
 /** Takes a newer version of the sheet, and the tier of it that applies. */
 export const takeSheet = (sheet: Sheet, tier: string): Command =>
-  standing(onFields('sheet', 'tier'), (job) => ({ ...job, sheet: unmarked(sheet), tier }));
+  standing(onFields('sheet', 'tier'), (job) => ({ ...job, sheet: sheetAlone(sheet), tier }));

@@ -3,8 +3,8 @@ export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
 
 /** The version of each kind of record that this code writes. */
 export const VERSION = {
-  job: 13,
-  sheet: 11,
+  job: 14,
+  sheet: 12,
   shop: 9,
   study: 2,
   part: 3,

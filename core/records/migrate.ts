@@ -205,6 +205,9 @@ const sheetTo11 = (sheet: Loose): Loose => ({ ...sheet, assembly: [], handover: 
 
 const shopTo9 = (shop: Loose): Loose => ({ ...shop, rules: rulesTo13(shop.rules) });
 
+/* Version 13 to 14: photos of the tools of a sheet. */
+const sheetTo12 = (sheet: Loose): Loose => ({ ...sheet, photos: [] });
+
 /** A step from one version of a record to the next. */
 type Migration = (record: Loose) => Loose;
 
@@ -223,6 +226,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     10: jobTo11,
     11: withSheetOfNow,
     12: jobTo13,
+    13: withSheetOfNow,
   },
   sheet: {
     1: sheetTo2,
@@ -235,6 +239,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     8: sheetTo9,
     9: sheetTo10,
     10: sheetTo11,
+    11: sheetTo12,
   },
   shop: {
     1: shopTo2,

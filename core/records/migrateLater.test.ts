@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { assessJob } from '../guidance/evaluator';
 import { auxiliaryChecks, smallChecks } from '../inspect/auxiliary';
 import { laidWrong, noteWords, stripped } from '../inspect/stripping';
-import { buildList } from '../assembly/list';
+import { buildList, type StepState } from '../assembly/list';
+import { reversalOf } from '../assembly/reversal';
 import { ledgerOf } from '../journal/ledger';
 import { APP_FLOORS } from '../pumps/floors';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
@@ -12,15 +13,15 @@ import { NO_REVERSING } from './reversing';
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
 
-/** Says what version 13 has of a sheet of before: nothing of a build. */
-const SHEET_SINCE = { assembly: [], handover: [], tools: [] };
+/** Says what versions 13 and 14 have of a sheet of before: nothing of a build. */
+const SHEET_SINCE = { assembly: [], handover: [], tools: [], photos: [] };
 const jobSince = ({ rules }: { rules?: unknown }) => ({
   rules: { ...(rules as object), wash: 'hot-wash' },
   asked: { work: 'rebuild', set: '' },
   handover: null,
 });
 
-describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12])('a backup of version %i', (version) => {
+describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12, 13])('a backup of version %i', (version) => {
   it('opens with every record, and judges it as it did', () => {
     const { jobs } = readFile(written(`v${version}/backup`));
     const was = JSON.parse(written(`v${version}/expected`)) as Record<
@@ -120,6 +121,38 @@ describe('a backup of version 12', () => {
   });
 });
 
+describe('a backup of version 13', () => {
+  const backup = readFile(written('v13/backup'));
+  const raw = JSON.parse(written('v13/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+  const was = JSON.parse(written('v13/expected')) as Record<
+    string,
+    { build: Record<string, StepState> }
+  >;
+  const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
+
+  it('keeps every field to the letter, and no sheet has a photo', () => {
+    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    expect(backup.sheets.map(bare)).toEqual(
+      raw.sheets.map((sheet) => ({ ...bare(sheet), photos: [] })),
+    );
+    expect(backup.jobs.map(({ sheet }) => sheet.photos)).toEqual([[], [], []]);
+  });
+
+  it('has each step of its build as it stood, with what the tries showed', () => {
+    for (const job of backup.jobs) {
+      const items = buildList(job, assessJob(job), reversalOf);
+      const is = items.map(({ step, state }) => [step.id, state]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.build);
+    }
+    const [crescent] = backup.jobs;
+    expect(ledgerOf(crescent!).trials.map(({ answer }) => answer)).toContain('a nick');
+    const bolts = buildList(crescent!, []).find(({ step }) => step.id === 'fasten-2')?.torquing;
+    expect([bolts?.unit, bolts?.next]).toEqual(['lbft', { stage: 0, bolt: 6 }]);
+  });
+});
+
 describe('a backup of version 4', () => {
   const backup = readFile(written('v4/backup'));
 
@@ -201,7 +234,7 @@ describe('a backup of version 7', () => {
     expect(sheets).toEqual(
       raw.sheets.map((s) => ({
         ...s,
-        schema: 11,
+        schema: 12,
         ...SHEET_SINCE,
         flow: NO_SHEET_FLOW,
         reversing: NO_REVERSING,

@@ -45,6 +45,7 @@ import {
   alsoCheck,
   bookRule,
   clutch,
+  photoNote,
   renewal,
   smallPart,
   stripStep,
@@ -71,6 +72,9 @@ function insideLimits(mm: number | null | undefined, { parent }: { parent: unkno
   // Limits the wrong way round have their own fault; no band would lie inside them.
   return mm == null || least > most || (mm >= least && mm <= most);
 }
+
+/** So many photos show the tools of a pump well enough. */
+export const MOST_SHEET_PHOTOS = 40;
 
 /** Describes a published limit of a check, in one of the limit sets. */
 export const publishedLimit = exact({
@@ -223,6 +227,13 @@ export const sheetSchema = exact({
   handover: handoverLines,
   /** Lists tools made for this pump. */
   tools: listed(array(benchTool).required().max(20), 'A tool is there twice'),
+  /** Lists photos and drawings of the tools, each by the tool that it shows. */
+  photos: listed(
+    array(photoNote)
+      .required()
+      .max(MOST_SHEET_PHOTOS, say('records.mostPhotos', { most: MOST_SHEET_PHOTOS })),
+    'A photo is there twice',
+  ),
   fasteners: listed(array(fastener).required().max(60), 'Bolts are there twice'),
 }).test('refers', (sheet, context) => {
   const family = findFamily(sheet.family);
@@ -276,6 +287,7 @@ export function blankSheet(pump: PumpKind, said: Partial<Fitted> = {}) {
     assembly: [],
     handover: [],
     tools: [],
+    photos: [],
   } satisfies Partial<Sheet>;
 }
 

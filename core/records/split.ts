@@ -79,6 +79,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       ),
       assembly: ids,
       tools: ids,
+      photos: ids,
       fasteners: ids,
       flow: 'each',
     },

@@ -91,6 +91,7 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     assembly: 'Step of the build',
     handover: 'What to watch',
     tools: 'Home-made tool',
+    photos: 'Photo of a tool',
   },
   part: {
     label: 'Label',

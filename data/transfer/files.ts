@@ -6,8 +6,10 @@ import type { Sheet } from '../../core/records/sheet';
 import { now } from '../create';
 import { load } from '../opened';
 
-/** The photos of a job or of loose parts that are here; one that was lost does not hold the others up. */
-async function photosOf(...owners: readonly Pick<Job | ShelfPart, 'photos'>[]): Promise<Photo[]> {
+/** The photos of a job, of loose parts or of a sheet that are here; one that was lost does not hold the others up. */
+async function photosOf(
+  ...owners: readonly Pick<Job | ShelfPart | Sheet, 'photos'>[]
+): Promise<Photo[]> {
   const ids = owners.flatMap(({ photos }) => photos.map(({ id }) => id));
   const photos = await Promise.all(ids.map((id) => load('photo', id).catch(() => null)));
   return photos.filter((photo) => photo !== null);
@@ -23,7 +25,7 @@ export async function shelfFile(parts: readonly ShelfPart[]): Promise<string> {
   return writeFile({ parts, photos: await photosOf(...parts) }, now());
 }
 
-/** Returns a sheet as the text of a file. */
-export function sheetFile(sheet: Sheet): string {
-  return writeFile({ sheets: [sheet] }, now());
+/** Returns a sheet with its photos as the text of a file. */
+export async function sheetFile(sheet: Sheet): Promise<string> {
+  return writeFile({ sheets: [sheet], photos: await photosOf(sheet) }, now());
 }

@@ -92,6 +92,21 @@ describe('the photos of a loose part', () => {
     await imported(file);
     expect(await keptRecords()).toEqual(all);
   });
+  it('come with a sheet too, which shows its tools by them', async () => {
+    const shows = { ...sheet!, photos: [{ id: 'p-8', at: AT, by: '', of: 'drift' }] };
+    await imported(fileOf({ sheets: [shows], photos: [photo('p-8', shows.id)] }));
+    expect(await load('photo', 'p-8')).toMatchObject({ job: shows.id });
+    const all = await keptRecords();
+    const file = await backup();
+    await empty();
+    await imported(file);
+    expect(await keptRecords()).toEqual(all);
+    const foreign = fileOf({
+      sheets: [{ ...shows, id: 'other' }],
+      photos: [photo('p-8', shows.id)],
+    });
+    expect((await planned(foreign)).notTaken.map(({ kind }) => kind)).toEqual(['sheet', 'photo']);
+  });
   it('are nobody else’s: a part that shows one of a job is refused', async () => {
     await saveNew([
       { kind: 'job', record: shows(job, 'p-9') },

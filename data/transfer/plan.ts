@@ -28,7 +28,7 @@ export interface ImportPlan {
 }
 
 /** The kinds of record that photos belong to. */
-const SHOWING: readonly RecordKind[] = ['job', 'part'];
+const SHOWING: readonly RecordKind[] = ['job', 'part', 'sheet'];
 
 const problem = (place: string, message: string): FileProblem[] => [{ place, message }];
 
@@ -42,7 +42,7 @@ class Planning {
   /** The record that each photo belongs to: as the file says, or as it is here. */
   private readonly owners = new Map<string, string>();
   private readonly pictures: { head: PhotoHead; place: string }[] = [];
-  /** The photos that each job or loose part of the file shows. */
+  /** The photos that each job, loose part or sheet of the file shows. */
   private readonly shown = new Map<string, readonly string[]>();
 
   async take(offered: Offered): Promise<void> {
@@ -116,7 +116,7 @@ class Planning {
     }
   }
 
-  /** Returns the first photo of a job or a loose part that is another's; null for none. */
+  /** Returns the first photo of a record that is another's; null for none. */
   private async foreignPhoto(
     shownBy: string,
     photos: readonly string[],

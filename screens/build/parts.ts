@@ -1,6 +1,7 @@
 import type { ComponentProps } from 'react';
 import type { Photos as PhotosHere } from '../job/Photos';
 import { onDemand } from '../shell/onDemand';
+import type { PhotosShown as PhotosShownHere } from '../shell/PhotoStrip';
 import type { Remark as RemarkHere } from '@/ui/Remark';
 import type { WayChoice as WayChoiceHere } from '@/ui/WayChoice';
 
@@ -20,4 +21,8 @@ export const Remark = onDemand<ComponentProps<typeof RemarkHere>>(
 export const Photos = onDemand<ComponentProps<typeof PhotosHere>>(
   'Photos',
   async () => (await import('../job/before')).Photos,
+);
+export const PhotosShown = onDemand<ComponentProps<typeof PhotosShownHere>>(
+  'PhotosShown',
+  async () => (await import('../job/before')).PhotosShown,
 );

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import type { ShopUnit } from '@/core/quantity/units';
-import type { Sheet } from '@/core/records/sheet';
+import { MOST_SHEET_PHOTOS, type Sheet } from '@/core/records/sheet';
 import { paragraph } from '@/core/wording/say';
 import { Field } from '@/ui/Field';
 import { Heading, Words } from '@/ui/Words';
@@ -11,6 +11,7 @@ import { toListForms } from './listForm';
 import { sheetLists } from './lists/lists';
 import { saySheets } from './saySheets';
 import type { SheetForm } from './sheetForm';
+import { RecordPhotos } from '../shell/RecordPhotos';
 
 interface Props {
   readonly sheet: Sheet;
@@ -33,6 +34,19 @@ function useUsual(sheet: Sheet) {
   );
 }
 
+/** The photos of the tool of an entry, once that is on the sheet. */
+function PhotosAt({ sheet, index }: { readonly sheet: Sheet; readonly index: number }) {
+  const { control } = useFormContext<SheetForm>();
+  const id = useWatch({ control, name: `tools.${index}.id` });
+  return sheet.tools.some((tool) => tool.id === id) ? (
+    <RecordPhotos kind="sheet" record={sheet} of={id} most={MOST_SHEET_PHOTOS} />
+  ) : (
+    <Words size="note" tone="muted">
+      Save the sheet, then add a photo or a drawing.
+    </Words>
+  );
+}
+
 /** How the pump goes back together, the tools that were made for it, and what is said to whoever gets it back. */
 export function BuildSection({ sheet, unit }: Props) {
   const { control } = useFormContext<SheetForm>();
@@ -47,7 +61,7 @@ export function BuildSection({ sheet, unit }: Props) {
   return (
     <>
       <ListEditor name="assembly" lists={lists} {...(usualSteps ? { usual: usualSteps } : {})} />
-      <ListEditor name="tools" lists={lists} />
+      <ListEditor name="tools" lists={lists} more={(i) => <PhotosAt sheet={sheet} index={i} />} />
       <Heading>What to watch, for whoever gets it back</Heading>
       <Field control={control} name="handover" label="A line for each thing" multiline />
       {usual ? (

@@ -200,7 +200,7 @@ export function SheetEditor({ sheet, unit: shopUnit }: Props) {
         <Button
           mode="outlined"
           icon="file-export-outline"
-          onPress={() => saveAs(fileName(sheet.model, 'json'), sheetFile(sheet))}
+          onPress={async () => saveAs(fileName(sheet.model, 'json'), await sheetFile(sheet))}
         >
           Export this sheet
         </Button>

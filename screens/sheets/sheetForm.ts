@@ -122,6 +122,7 @@ export function fromForm(form: SheetForm, sheet: Sheet, unit: ShopUnit): FormRes
     ...fromFittedForm(form.fitted),
     reversing: fromReversingForm(form.reversing),
     ...lists,
+    photos: sheet.photos.filter(({ of }) => lists.tools.some(({ id }) => id === of)),
     own,
     geometry: pumped.geometry,
     ...fromWorkForm(form, sheet, read),

@@ -1,7 +1,7 @@
 import { reasonOf } from '@/core/errors';
 import { useWatch, type Control } from 'react-hook-form';
 import type { ShopUnit } from '@/core/quantity/units';
-import type { ShelfPart } from '@/core/records/part';
+import { MOST_PART_PHOTOS, type ShelfPart } from '@/core/records/part';
 import type { Sheet } from '@/core/records/sheet';
 import { sayShelf } from './sayShelf';
 import { partsWords, standWords } from '@/core/wording/shelf';
@@ -19,7 +19,7 @@ import { MakeNote } from './MakeNote';
 import { dimensionsOf, ORIGIN_OPTIONS, type PartForm } from './partForm';
 import { PartLabel, usePrinted } from './PartLabels';
 import { PartMoves } from './PartMoves';
-import { PartPhotos } from './PartPhotos';
+import { RecordPhotos } from '../shell/RecordPhotos';
 import { PartSizes } from './PartSizes';
 import { usePartEditor } from './usePartEditor';
 
@@ -97,7 +97,7 @@ export function PartEditor({ part, sheet, unit: shopUnit }: Props) {
         second={
           <>
             <PartFields control={control} variants={sheet.variants} />
-            <PartPhotos part={part} />
+            <RecordPhotos kind="part" record={part} of="part" most={MOST_PART_PHOTOS} />
             <Heading>Label</Heading>
             <PartLabel part={part} sheet={sheet} />
             <FootRow>

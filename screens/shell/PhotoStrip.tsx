@@ -1,5 +1,5 @@
 import { reasonOf } from '@/core/errors';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Image, Pressable, StyleSheet, View } from 'react-native';
 import type { Photo } from '@/core/records/photo';
 import { paragraph, say } from '@/core/wording/say';
@@ -31,7 +31,6 @@ interface Props {
 export function PhotoStrip({ owner, shown, room, onAdd, onDrop, error }: Props) {
   const [failed, setFailed] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const [open, setOpen] = useState<string | null>(null);
 
   const add = async (camera: boolean) => {
     setFailed(null);
@@ -56,20 +55,9 @@ export function PhotoStrip({ owner, shown, room, onAdd, onDrop, error }: Props) 
       setBusy(false);
     }
   };
-  const drop = async (id: string) => {
-    if (await onDrop(id)) setOpen(null);
-  };
   return (
     <View style={layout.stack}>
-      <View style={styles.row}>
-        {shown.map((id, i) => (
-          <Thumb
-            key={id}
-            id={id}
-            name={say('job.photo', { number: i + 1 })}
-            onPress={() => setOpen(open === id ? null : id)}
-          />
-        ))}
+      <PhotosShown ids={shown} onDrop={onDrop}>
         <Button
           mode="outlined"
           icon="camera-outline"
@@ -82,9 +70,40 @@ export function PhotoStrip({ owner, shown, room, onAdd, onDrop, error }: Props) 
         <Button mode="text" icon="image-outline" disabled={busy} onPress={() => void add(false)}>
           From a file
         </Button>
-      </View>
+      </PhotosShown>
       {failed || error ? <Notice kind="error">{failed ?? error ?? ''}</Notice> : null}
-      {open ? <Large id={open} onDrop={() => drop(open)} /> : null}
+    </View>
+  );
+}
+
+interface ShownProps {
+  readonly ids: readonly string[];
+  /** Takes a photo away; left out where they are only looked at. */
+  readonly onDrop?: (id: string) => Promise<boolean>;
+  /** What stands beside them. */
+  readonly children?: ReactNode;
+}
+
+/** Photos as small ones in a row; one that is touched is shown large beneath. */
+export function PhotosShown({ ids, onDrop, children }: ShownProps) {
+  const [open, setOpen] = useState<string | null>(null);
+  const drop = async (id: string) => {
+    if (await onDrop?.(id)) setOpen(null);
+  };
+  return (
+    <View style={layout.stack}>
+      <View style={styles.row}>
+        {ids.map((id, i) => (
+          <Thumb
+            key={id}
+            id={id}
+            name={say('job.photo', { number: i + 1 })}
+            onPress={() => setOpen(open === id ? null : id)}
+          />
+        ))}
+        {children}
+      </View>
+      {open ? <Large id={open} {...(onDrop ? { onDrop: () => drop(open) } : {})} /> : null}
     </View>
   );
 }
@@ -116,24 +135,26 @@ function Thumb({ id, name, onPress }: ThumbProps) {
   );
 }
 
-function Large({ id, onDrop }: { readonly id: string; readonly onDrop: () => Promise<void> }) {
+function Large({ id, onDrop }: { readonly id: string; readonly onDrop?: () => Promise<void> }) {
   const { data } = useRecord('photo', id);
   return (
     <View style={layout.stack}>
       {data ? (
         <Image
           source={{ uri: data.jpeg }}
-          alt="The photo, large"
+          aria-label="The photo, large"
           style={{ width: '100%', aspectRatio: data.width / data.height, maxHeight: 600 }}
           resizeMode="contain"
         />
       ) : null}
-      <Confirm
-        ask="Delete this photo"
-        warn="The photo will be deleted permanently."
-        sure="Delete the photo"
-        onSure={onDrop}
-      />
+      {onDrop ? (
+        <Confirm
+          ask="Delete this photo"
+          warn="The photo will be deleted permanently."
+          sure="Delete the photo"
+          onSure={onDrop}
+        />
+      ) : null}
     </View>
   );
 }

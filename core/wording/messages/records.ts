@@ -25,7 +25,7 @@ export const RECORDS = {
   'records.mostItems': 'At most {most} of them',
   'records.fieldUnknown': 'Has fields that are not known here: {fields}',
   'records.mostCharacters': 'At most {most} characters.',
-  'records.mostPhotos': 'A job can hold {most} photos.',
+  'records.mostPhotos': 'There is room for {most} photos.',
   'records.mostReadings': 'At most {most} readings.',
   'records.newerFile':
     'A newer Dial Bench wrote this file (format {version}; this one reads up to {known}). Update the app first.',
