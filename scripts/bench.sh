@@ -14,7 +14,7 @@ fi
 echo "JavaScript of the app: $(cat dist/_expo/static/js/web/*.js | wc -c | awk '{printf "%d KB", $1/1024}'), " \
   "gzip $(cat dist/_expo/static/js/web/*.js | gzip -9 | wc -c | awk '{printf "%d KB", $1/1024}') (the PDF writer in it loads only when asked for)"
 # Every script of bench/ that is a benchmark; those of trust take minutes, and are run whole by `npm run trust`.
-all=(flow ladder places key start tap taps large photos shop rework drag decide simulatedShop screens sums)
+all=(flow ladder places key start tap taps large photos shop rework drag decide simulatedShop screens sums build)
 [ "${BENCH:-}" = short ] && all+=(plans trust trustDecide)
 for name in "${all[@]}"; do
   node --import tsx "bench/$name.ts"

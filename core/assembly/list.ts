@@ -1,5 +1,6 @@
 import type { Assessment } from '../assessment/assessment';
 import { missingParts } from '../inspect/auxiliary';
+import { lookedAt } from '../inspect/looking';
 import { orderList } from '../inspect/order';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { BuildEntry } from '../records/entries/build';
@@ -101,11 +102,16 @@ export function buildList(
   const small = smallOf(sheet, steps);
   const checks = checksAt(job, steps);
   const missing = new Map(missingParts(job).map((m) => [m.small.id, m.missing]));
+  const lines = orderList(job);
+  const ordered = new Set(lines.map(({ id }) => id));
+  const isOrdered = (line: string) => ordered.has(line);
   const room: NeedRoom = {
     job,
     all,
     steps,
-    lines: orderList(job),
+    lines,
+    missing,
+    looked: lookedAt(job),
     // What is washed later on was never dirty at a step before that.
     unwashed: (step) => unwashed(answers, steps.slice(0, steps.indexOf(step)), step.parts),
   };
@@ -131,8 +137,8 @@ export function buildList(
     return {
       step,
       way: wayOf(job, step),
-      parts: placedParts(job, step),
-      renewals: step.kind === 'clean' ? [] : renewalsAt(job, step),
+      parts: placedParts(job, step, isOrdered),
+      renewals: step.kind === 'clean' ? [] : renewalsAt(job, step, isOrdered),
       small: small(step).map((s) => {
         const words = { name: smallNames(sheet, s), count: s.count };
         const gone = missing.get(s.id);

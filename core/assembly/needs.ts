@@ -1,6 +1,5 @@
 import type { Assessment } from '../assessment/assessment';
-import { missingParts } from '../inspect/auxiliary';
-import { endOf, holdsPump, lookedAt } from '../inspect/looking';
+import { endOf, holdsPump, type Looked } from '../inspect/looking';
 import { exchangedSince } from '../journal/exchanged';
 import type { OrderLine } from '../inspect/order';
 import { smallName } from '../inspect/smallParts';
@@ -66,6 +65,9 @@ export interface NeedRoom {
   readonly all: readonly Assessment[];
   readonly steps: readonly BuildStep[];
   readonly lines: readonly OrderLine[];
+  /** Counts the small things that were missing at the teardown, by their ids. */
+  readonly missing: ReadonlyMap<string, number>;
+  readonly looked: readonly Looked[];
   /** Lists those of a step's parts that have to be washed again. */
   readonly unwashed: (step: BuildStep) => readonly string[];
 }
@@ -92,8 +94,8 @@ function gapNeeds({ job, all }: NeedRoom, step: BuildStep): Need[] {
  * Returns what was given up and is bought like no seal: the body that another takes the place of. What is ordered is asked for
  * by its line.
  */
-function givenUpNeeds({ job }: NeedRoom, step: BuildStep): Need[] {
-  const given = lookedAt(job).filter(
+function givenUpNeeds({ job, looked }: NeedRoom, step: BuildStep): Need[] {
+  const given = looked.filter(
     ({ surface, findings }) =>
       holdsPump(job.sheet, surface) &&
       findings.some(
@@ -112,10 +114,9 @@ function givenUpNeeds({ job }: NeedRoom, step: BuildStep): Need[] {
 
 /** Returns what of a step’s parts is missing, given up or not washed. */
 function partNeeds(room: NeedRoom, step: BuildStep): Need[] {
-  const { job, lines, steps } = room;
+  const { job, lines, steps, missing } = room;
   const { sheet } = job;
   const small = smallOf(sheet, steps)(step).map(({ id }) => id);
-  const missing = new Set(missingParts(job).map(({ small: { id } }) => id));
   const wanted = [
     ...step.parts.map((id) => `renew--${id}`),
     ...step.parts.map((id) => `part--${id}`),

@@ -1,6 +1,5 @@
 import { lastExchange } from '../journal/exchanged';
 import { workEntriesOf } from '../journal/eras';
-import { orderList } from '../inspect/order';
 import { partName, pumpOf, teardownOf } from '../pumps/registry';
 import type { BuildStep } from '../pumps/assembly/step';
 import type { BuiltJob } from './steps';
@@ -32,26 +31,34 @@ export interface PlacedPart {
   readonly piece: string;
 }
 
-/** Lists the parts that are new by what is renewed here: the line of that says so. */
-function renewedAt(job: BuiltJob, parts: BuildStep['parts']): ReadonlySet<string> {
-  const { renewed } = teardownOf(job.sheet);
-  const ordered = new Set(orderList(job).map(({ id }) => id));
-  return new Set(parts.flatMap((id) => (ordered.has(`renew--${id}`) ? (renewed[id] ?? []) : [])));
-}
+/** Tells whether a line is on the order. */
+export type IsOrdered = (line: string) => boolean;
 
-/** Lists the parts of the pump that a step puts in, each with which piece it is. */
-export function placedParts(job: BuiltJob, { parts }: BuildStep): PlacedPart[] {
+/**
+ * Lists the parts of the pump that a step puts in, each with which piece it is. What is new by a renewal is told by the line
+ * of that.
+ */
+export function placedParts(
+  job: BuiltJob,
+  { parts }: BuildStep,
+  isOrdered: IsOrdered,
+): PlacedPart[] {
   const known = new Set<string>(pumpOf(job.sheet).parts.map(({ id }) => id));
-  const renewed = renewedAt(job, parts);
+  const { renewed: by } = teardownOf(job.sheet);
+  const renewed = new Set<string>(
+    parts.flatMap((id) => (isOrdered(`renew--${id}`) ? (by[id] ?? []) : [])),
+  );
   return parts
     .filter((id) => known.has(id) && !renewed.has(id))
     .map((id) => ({ id, name: partName(job.sheet, id), piece: pieceWords(job, id) }));
 }
 
 /** Lists what is always replaced and comes with a step, by name. */
-export function renewalsAt(job: BuiltJob, { parts }: BuildStep): string[] {
-  const ordered = new Set(orderList(job).map(({ id }) => id));
-  return job.sheet.renew
-    .filter(({ id }) => parts.includes(id) && ordered.has(`renew--${id}`))
+export const renewalsAt = (
+  { sheet }: BuiltJob,
+  { parts }: BuildStep,
+  isOrdered: IsOrdered,
+): string[] =>
+  sheet.renew
+    .filter(({ id }) => parts.includes(id) && isOrdered(`renew--${id}`))
     .map(({ name }) => name);
-}

@@ -55,8 +55,17 @@ function sorted(journal: Journal): Ledger {
   return lists as unknown as Ledger;
 }
 
-/** Returns a job's journal by kind of entry. */
-export const ledgerOf = ({ journal }: Pick<Job, 'journal'>): Ledger => sorted(journal);
+/** Keeps the ledger of a journal as long as that is there: one journal is asked for it many times over. */
+const known = new WeakMap<Journal, Ledger>();
+
+/** Returns a job's journal by kind of entry. A journal is never changed in its place: whatever is done makes another. */
+export function ledgerOf({ journal }: Pick<Job, 'journal'>): Ledger {
+  const there = known.get(journal);
+  if (there) return there;
+  const made = sorted(journal);
+  known.set(journal, made);
+  return made;
+}
 
 /** Returns the job with more entries at the end of its journal. */
 export const append = <J extends Pick<Job, 'journal'>>(job: J, entries: readonly Entry[]): J =>
