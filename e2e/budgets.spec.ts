@@ -10,7 +10,7 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
 
 /** Bytes of JavaScript. */
 const ENTRY = 1_717_000;
-const BENCH = 2_079_000;
+const BENCH = 2_081_000;
 const RESUMED = 2_202_000;
 
 /** Modules that have run when the first screen is there. */
