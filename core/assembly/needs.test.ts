@@ -9,6 +9,7 @@ import { came, itemAt, jobOn, listOf, T6 } from '../testing/assembly';
 import { EVERY_BUILD } from '../testing/builds';
 import { exchanged, found, stamp } from '../testing/findings';
 import { VELTRANE_T6 } from '../testing/sheets';
+import { buildList } from './list';
 
 const needsAt = (job: Job, step: string) => itemAt(job, step).needs;
 const need = (job: Job, step: string, id: string) => needsAt(job, step).find((n) => n.id === id);
@@ -69,6 +70,18 @@ describe('what has to be true before a step', () => {
     // Other steps ask for those that they name.
     expect(needsAt(T6, 'oil').filter(({ id }) => id.startsWith('gap-'))).toEqual([]);
   });
+
+  it.each(['in', 'out', 'close', 'open'] as const)(
+    'is a clearance that is %s only where that is in',
+    (verdict) => {
+      const all = assessJob(T6).map((a) => ({ ...a, verdict }));
+      const gaps = buildList(T6, all).flatMap(({ needs }) =>
+        needs.filter(({ id }) => id.startsWith('gap-')),
+      );
+      expect(gaps.length).toBeGreaterThan(0);
+      expect(gaps.every(({ met }) => met === (verdict === 'in'))).toBe(true);
+    },
+  );
 
   it('is each step before it, which is met once that is done', () => {
     for (const { step, needs } of listOf(T6)) {

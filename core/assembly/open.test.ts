@@ -2,7 +2,7 @@ import { answerBuild, drawUp } from '../commands/building';
 import { assessJob } from '../guidance/evaluator';
 import { built, listOf, T6 } from '../testing/assembly';
 import { stamp } from '../testing/findings';
-import { buildStanding, leftOpenWords } from './open';
+import { buildStanding, leftOpen, leftOpenWords } from './open';
 
 describe('what is left open', () => {
   it('is nothing once all is done, and is said in one sentence', () => {
@@ -32,6 +32,28 @@ describe('what is left open', () => {
     expect(open.prove).toContain('not measured, 1 step of the build put off and 25 steps');
     expect(open.report).toBe(open.prove);
     expect(buildStanding(built(T6), [], null).whole).toBe(true);
+  });
+
+  it('counts what is out and what is too close to call, of what has limits', () => {
+    const said = ['out', 'close', 'in', 'open'] as const;
+    let n = 0;
+    const all = assessJob(T6).map((a) =>
+      a.limits ? { ...a, verdict: said[n++ % said.length]! } : { ...a, verdict: 'out' as const },
+    );
+    const of = (verdict: string) => all.filter((a) => a.limits && a.verdict === verdict).length;
+    expect(leftOpen(T6, all, []).measure).toEqual([
+      `${of('out') + of('close')} clearances are out or too close to call`,
+      of('open') === 1
+        ? '1 clearance is not measured'
+        : `${of('open')} clearances are not measured`,
+    ]);
+  });
+
+  it('says of a step that was put off with a word only that it was put off', () => {
+    const later = answerBuild({ step: 'seal', said: 'later', remark: 'no drift' })(T6, stamp());
+    const { build } = leftOpen(later, [], listOf(later));
+    expect(build[0]).toBe('1 step of the build put off');
+    expect(build.join()).not.toContain('missing');
   });
 
   it('tells a step that was done with a word though something was missing', () => {

@@ -1,10 +1,11 @@
 import { answerBuild, drawUp, slackenStage } from '../commands/building';
 import { writeFile } from '../records/fileFormat';
 import type { Job } from '../records/job';
+import type { Sheet } from '../records/sheet';
 import { readFile } from '../records/readFile';
 import { itemAt, jobOn, listOf, T6 } from '../testing/assembly';
 import { EVERY_BUILD } from '../testing/builds';
-import { stamp } from '../testing/findings';
+import { exchanged, stamp } from '../testing/findings';
 import { AT } from '../testing/readings';
 import { VELTRANE_T6 } from '../testing/sheets';
 import { nextStepOf } from './list';
@@ -30,6 +31,21 @@ describe('bolts', () => {
     const odd = drawUp({ step: 'fasten-2', stage: 0, bolts: [1], unit: 'Nm', wrench })(T6, stamp());
     expect(torque(odd).wrench).toBeNull();
     expect(torque(odd).stages).toEqual(torque(up(T6, 0, 1)).stages);
+  });
+
+  it('are drawn up again once a part that they hold was exchanged since', () => {
+    const whole = up(T6, 0, ...torque(T6).order);
+    expect(torque(whole).next?.stage).toBe(1);
+    expect(torque(exchanged(whole, 'drive')).next).toEqual({ stage: 0, bolt: 1 });
+    const again = up(exchanged(whole, 'drive'), 0, 1);
+    expect(torque(again).next).toEqual({ stage: 0, bolt: 5 });
+  });
+
+  it('are counted on a sheet without bolts by its own drawing, and not by that of an example', () => {
+    const bare = { ...VELTRANE_T6, fasteners: [] };
+    const counted = (sheet: Sheet) => itemAt(jobOn(sheet), 'fasten-1').torquing?.count;
+    expect(counted({ ...bare, examples: [] })).toBe(8);
+    expect(counted({ ...bare, examples: ['bolts'] })).toBe(1);
   });
 
   it('come next where they were left, whatever else is open', () => {
