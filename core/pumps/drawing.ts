@@ -73,7 +73,13 @@ export const tapped = (radius: number, at: Point): Shape => ({
   at,
 });
 
-/** Returns the middles of the tapped holes of a drawing, in the order in which they lie round the pump. */
+/**
+ * Returns the middles of the tapped holes of a drawing, in the order in which they lie round the pump.
+ *
+ * @param outline the drawing
+ * @example
+ * boltsOn({ shapes: [tapped(4, { x: 0, y: 40 })] }); // [{ x: 0, y: 40 }]
+ */
 export const boltsOn = ({ shapes }: Outline): Point[] => shapes.flatMap(({ at }) => at ?? []);
 
 /** Returns a rectangle by its corners. */

@@ -134,6 +134,7 @@ export const valveIn = (name: string, after: readonly string[] = ['clean']): Bui
   buildStep('place', 'valve', say('valve', { valve: name }), ['plunger', 'spring'], {
     strip: 'valve',
     after: [...after],
+    with: 'Order and cup end as noted. The seat ring is narrow.',
     caution: SPRING,
   });
 
@@ -200,7 +201,10 @@ export const fastenOther = (after: string): BuildStep =>
 
 /** Returns the last steps of any pump: its label, filling, and the first start. */
 export const handedOver = (after: string, fill: string): BuildStep[] => [
-  buildStep('label', 'label', 'Put the label on the pump.', [], { after: [after] }),
+  buildStep('label', 'label', 'Put the label on the pump.', [], {
+    after: [after],
+    with: 'One piece over on the bench, or one missing: find where it goes first.',
+  }),
   buildStep('watch', 'fill', fill, [], {
     after: [after],
     with: 'Turn it by hand until oil comes.',

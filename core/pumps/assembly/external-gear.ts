@@ -63,6 +63,8 @@ function sectionSteps({ number, sections, after }: Section, made: readonly Made[
   const steps = made.map(([kind, id, words, parts, more], i) =>
     buildStep(kind, at(id), say(words), parts.map(at), {
       ...more,
+      // Bodies wear to their neighbours: each goes back where it was.
+      ...(id === 'body' && sections > 1 ? { with: IN_ORDER } : {}),
       section,
       after: [i === 0 ? after : at(made[i - 1]?.[1] ?? '')],
       // The ports and the drain are noted once for the whole pump.
@@ -75,15 +77,16 @@ function sectionSteps({ number, sections, after }: Section, made: readonly Made[
   return [...steps, ...clamped({ suffix, section, after: last, how: say(how) })];
 }
 
+/** Says how the bodies of a stack go on. */
+const IN_ORDER = 'Faces bone dry, no sealant. Bodies in their old order.';
+
+/** Says what holds of gears that float between plates or blocks. */
+const SLIDES =
+  'Oil them with the fluid that they will run in. A gear slides on its shaft by hand, unless it is pressed on.';
+
 const PLATES: readonly Made[] = [
   ['place', 'rear-plate', 'rear', ['plate-rear'], { strip: 'plates', with: ON.dry }],
-  [
-    'place',
-    'gears',
-    'gears',
-    ['drive', 'idler'],
-    { strip: 'gears', with: ON.fluid, caution: EDGES },
-  ],
+  ['place', 'gears', 'gears', ['drive', 'idler'], { strip: 'gears', with: SLIDES, caution: EDGES }],
   ['place', 'body', 'body', ['body'], { strip: 'bolts', with: ON.dry }],
   ['place', 'front-plate', 'front', ['plate-front'], { strip: 'plates', with: ON.dry }],
 ];
@@ -95,7 +98,7 @@ const BLOCKS: readonly Made[] = [
     'gears',
     'gearsInBlocks',
     ['drive', 'idler'],
-    { strip: 'gears', with: ON.fluid, caution: EDGES },
+    { strip: 'gears', with: SLIDES, caution: EDGES },
   ],
   [
     'place',
@@ -104,7 +107,7 @@ const BLOCKS: readonly Made[] = [
     ['block-front', 'block-rear'],
     {
       strip: 'blocks',
-      with: 'New seal and back-up strip: the seal shuts in the outlet area, back-up on its low side.',
+      with: 'Blocks are handed. New seal and back-up strip: the seal shuts in the outlet area, back-up on its low side.',
       caution: EDGES,
     },
   ],

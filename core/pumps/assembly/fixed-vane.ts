@@ -48,7 +48,7 @@ const STEPS = [
   buildStep('place', 'vanes', 'Vanes in, rounded edge to the ring. Each drops free.', ['vane'], {
     strip: 'vanes',
     after: ['rotor'],
-    with: ON.fluid,
+    with: 'Oil them. Bevelled vanes and inserts go as the sheet says.',
     caution: EDGES,
   }),
   buildStep('oil', 'oil', 'Oil rotor, vanes and ring with the fluid that it will run in.', [], {

@@ -56,7 +56,10 @@ export const frontPump = ({ parts, turning, valve, inside, last }: FrontPump): B
     },
   ),
   washAgain('clean-bushing', ['body', 'bushing'], 'bushing-size'),
-  valveIn(valve, ['clean-bushing']),
+  {
+    ...valveIn(valve, ['clean-bushing']),
+    with: 'Order and cup end as noted. The cover’s other valves and balls: counted, as noted.',
+  },
   sealIn(
     'Seal in, square, to depth. The spring side of the lip faces the oil.',
     ['seal'],
