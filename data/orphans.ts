@@ -1,11 +1,11 @@
 import type { Job } from '../core/records/job';
 import type { ShelfPart } from '../core/records/part';
 import type { Sheet } from '../core/records/sheet';
-import type { Photo } from '../core/records/photo';
+import { PHOTOGRAPHED, type Photo } from '../core/records/photo';
 import { chunksIn } from './jobTexts';
 import { alone } from './locks';
 import { pacer } from './pace';
-import { asideKey, keyOf, type Kind } from './opened';
+import { asideKey, keyOf } from './opened';
 import { dropTexts, keysUnder, readText, readTexts } from './storage';
 
 /** What the jobs, the loose parts and the sheets in storage say that belongs to them. */
@@ -15,9 +15,6 @@ interface Belongings {
   /** Photos that those of them show which can be read. */
   readonly photos: ReadonlySet<string>;
 }
-
-/** The kinds of record that photos belong to. */
-const PHOTOGRAPHED: readonly Kind[] = ['job', 'part', 'sheet'];
 
 /** So many heads are read at once: a large shop must not hold the page up. */
 const AT_ONCE = 200;

@@ -2,7 +2,8 @@ import { partId } from '../core/pumps/ids';
 import { evenFrom } from '../core/random';
 import { pumpOf } from '../core/pumps/registry';
 import { BLANK_PART, type PartSize, type ShelfPart } from '../core/records/part';
-import { drawnOf, nominalOf, type Sheet } from '../core/records/sheet';
+import { drawnOf, nominalOf } from '../core/records/sizesSaid';
+import type { Sheet } from '../core/records/sheet';
 import { DEMO_SHEETS } from './sheets';
 
 /** Parts alike that lie on the depot's shelf. */

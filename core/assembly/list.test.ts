@@ -79,6 +79,23 @@ describe.each(EVERY)('the build of %s', (_, sheet) => {
   });
 });
 
+describe('a tool of the sheet', () => {
+  const tool = (id: string, step: string) => ({ id, name: id, use: '', sizes: '', step });
+  const job = jobOn({
+    ...VELTRANE_T6,
+    tools: [tool('drift', 'seal'), tool('lost', 'gone'), tool('any', '')],
+  });
+  const named = (step: string) => itemAt(job, step).tools.map(({ id }) => id);
+
+  it('stands at its step; one of no step of this list at the first', () => {
+    expect([named('seal'), named('clean'), named('drive')]).toEqual([
+      ['drift'],
+      ['lost', 'any'],
+      [],
+    ]);
+  });
+});
+
 describe('an answer', () => {
   const done = built(T6);
 

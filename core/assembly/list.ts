@@ -36,6 +36,8 @@ export interface BuildItem {
   readonly torquing: Torquing | null;
   /** Lists small checks with what is right beside what was found, where they belong to the step. */
   readonly checks: readonly CheckBeside[];
+  /** Lists the tools that were made for it; at the first step those of a step that is not on the list. */
+  readonly tools: Job['sheet']['tools'];
   /** Lists the parts that have to be washed, on a step that washes. */
   readonly dirty: readonly string[];
 }
@@ -102,6 +104,7 @@ export function buildList(
   const small = smallOf(sheet, steps);
   const checks = checksAt(job, steps);
   const missing = new Map(missingParts(job).map((m) => [m.small.id, m.missing]));
+  const ids = new Set(steps.map(({ id }) => id));
   const lines = orderList(job);
   const ordered = new Set(lines.map(({ id }) => id));
   const isOrdered = (line: string) => ordered.has(line);
@@ -151,6 +154,9 @@ export function buildList(
       answer,
       torquing,
       checks: checks(step),
+      tools: sheet.tools.filter(
+        (tool) => tool.step === step.id || (step === steps[0] && !ids.has(tool.step)),
+      ),
       dirty,
     };
   });

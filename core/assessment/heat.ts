@@ -1,7 +1,8 @@
 import { gapFromSizes } from '../metrology/sizes';
 import type { Term } from '../pumps/family';
 import { dimensionOf } from '../pumps/registry';
-import { materialOf, nominalOf, type Sheet } from '../records/sheet';
+import { materialOf, nominalOf } from '../records/sizesSaid';
+import type { Sheet } from '../records/sheet';
 
 /**
  * Returns how much a gap changes from 20 °C to working temperature, in mm: the

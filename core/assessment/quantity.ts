@@ -5,7 +5,8 @@ import { changing, type Counted } from '../journal/eras';
 import type { Dimension } from '../pumps/family';
 import { pumpOf } from '../pumps/registry';
 import type { WorkEntry } from '../records/entries/operation';
-import { nominalOf, type Sheet } from '../records/sheet';
+import { nominalOf } from '../records/sizesSaid';
+import type { Sheet } from '../records/sheet';
 import type { Measured } from './measured';
 
 /**

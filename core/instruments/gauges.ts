@@ -7,7 +7,8 @@ import type { Instrument, ZeroCheck } from '../records/instrument';
 import type { Job } from '../records/job';
 import type { ZeroState } from '../schema/fields';
 import { counting } from '../schema/voiding';
-import { drawnOf, materialOf, nominalOf, pitchRadiusOf, type Sheet } from '../records/sheet';
+import { drawnOf, materialOf, nominalOf, pitchRadiusOf } from '../records/sizesSaid';
+import type { Sheet } from '../records/sheet';
 
 /** The instruments at hand and the zero checks on file: of the shop and of the job. */
 export interface ToolRoom {

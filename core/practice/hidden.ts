@@ -3,7 +3,8 @@ import { heldLimits } from '../assessment/limits';
 import { dimensionOf, pumpOf } from '../pumps/registry';
 import type { Characteristic } from '../pumps/family';
 import type { Even } from '../random';
-import { nominalOf, type Sheet } from '../records/sheet';
+import { nominalOf } from '../records/sizesSaid';
+import type { Sheet } from '../records/sheet';
 import type { Hidden } from '../methods/method';
 
 /** Spread of a gap from place to place, and of what a gauge shows, in mm. */

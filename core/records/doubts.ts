@@ -1,6 +1,7 @@
 import type { Characteristic } from '../pumps/family';
 import { problemsOf, pumpOf } from '../pumps/registry';
-import { drawnOf, nominalOf, type Sheet, type SheetLimit } from './sheet';
+import { drawnOf, nominalOf } from './sizesSaid';
+import type { Sheet, SheetLimit } from './sheet';
 import { say } from '../wording/say';
 
 /** A figure of a sheet that is possible but hard to believe: most likely a slip of unit or point. */

@@ -3,7 +3,8 @@ import { unparse } from 'papaparse';
 import { pumpOf } from '../pumps/registry';
 import { FORMULA } from './csvCell';
 import { lengthIn, readTable, wordIn, type CsvRow, type Wrong } from './csvTable';
-import { GASKETS, publishedLimit, SIDES, type Sheet, type SheetLimit } from './sheet';
+import { GASKETS, publishedLimit, SIDES } from './publishedLimit';
+import type { Sheet, SheetLimit } from './sheet';
 import { faultsOf } from '../schema/faults';
 import { say } from '../wording/say';
 

@@ -11,7 +11,7 @@ const leafSetTo2 = (set: Loose): Loose => ({
   dragBand_mm: DRAG_BAND_MM,
 });
 
-/** Half of an uncertainty is taken for the instrument's own where nobody ever said how much is. */
+/** Says what share of an uncertainty is taken for the instrument's own where nobody ever said how much is. */
 const OWN_SHARE = 0.5;
 
 const ownPart = (u_mm: unknown): unknown => (typeof u_mm === 'number' ? OWN_SHARE * u_mm : u_mm);
@@ -80,7 +80,7 @@ const ENTRY_LISTS: readonly (readonly [
   ['readings', (item) => READING_TO_2[String(item.kind)]?.(item) ?? item],
 ];
 
-/** An entry and the moment by which it is put in order: never before its forerunner in the same list. */
+/** Holds an entry and the moment by which it is put in order: never before its forerunner in the same list. */
 interface Dated {
   readonly at: string;
   readonly entry: Loose;

@@ -1,8 +1,11 @@
-import { VERSION } from './kind';
+import { VERSION, type RecordKind } from './kind';
 import { number, string, type InferType } from 'yup';
 import { exact, identifier } from '../schema/fields';
 
 export const PHOTO_SCHEMA = VERSION.photo;
+
+/** Lists the kinds of record that photos belong to. */
+export const PHOTOGRAPHED = ['job', 'part', 'sheet'] as const satisfies readonly RecordKind[];
 
 /** The longest side of a photo that is kept, in pixels. */
 export const PHOTO_SIDE = 1600;

@@ -2,7 +2,7 @@ import { VERSION } from './kind';
 import { marksSchema } from './marks';
 import type { CharacteristicId, DimensionId, KindId, PartId } from '../pumps/ids';
 import { array, boolean, lazy, number, object, string, type InferType, type Schema } from 'yup';
-import type { Characteristic, Dimension, PumpModel } from '../pumps/family';
+import type { PumpModel } from '../pumps/family';
 import { MOUNTS } from '../pumps/mount';
 import {
   DRAINS,
@@ -31,13 +31,13 @@ import {
   line,
   millimetres,
   note,
-  notUnder,
   once,
 } from '../schema/fields';
 import { buildStepSchema } from './assembly';
 import { ownCharacteristic } from './own';
 import { NO_SHEET_FLOW, sheetFlow } from './flow';
 import { NO_REVERSING, reversing } from './reversing';
+import { publishedLimit } from './publishedLimit';
 import { benchTool, handoverLines } from './handover';
 import { TORQUE_UNITS } from './torqueUnits';
 import { gearSet, leastSize, newSize, price } from './rework';
@@ -55,53 +55,8 @@ import {
 /** Version of the sheet record that this code writes. */
 export const SHEET_SCHEMA = VERSION.sheet;
 
-/** Describes what a published limit counts: the full gap, or what is left on one side of a centred part. */
-export const SIDES = ['full', 'one-side'] as const;
-
-/**
- * Says how a face gap is measured and what its limit is for: measured bare, and the limit is for bare;
- * measured bare, and the limit is for the pump assembled with its gasket, which is added; or measured
- * with the gasket in.
- */
-export const GASKETS = ['bare', 'assembled', 'with-gasket'] as const;
-
-/** Tells whether an end of a preferred band lies inside the limits that it belongs to. */
-function insideLimits(mm: number | null | undefined, { parent }: { parent: unknown }): boolean {
-  const { lower_mm, upper_mm } = parent as Record<'lower_mm' | 'upper_mm', number | null>;
-  const [least, most] = [lower_mm ?? 0, upper_mm ?? Infinity];
-  // Limits the wrong way round have their own fault; no band would lie inside them.
-  return mm == null || least > most || (mm >= least && mm <= most);
-}
-
-/** So many photos show the tools of a pump well enough. */
+/** Says how many photos show the tools of a pump well enough. */
 export const MOST_SHEET_PHOTOS = 40;
-
-/** Describes a published limit of a check, in one of the limit sets. */
-export const publishedLimit = exact({
-  characteristic: idOf<CharacteristicId>(),
-  tier: identifier(),
-  lower_mm: millimetres().nullable().defined(),
-  upper_mm: millimetres()
-    .nullable()
-    .defined()
-    .test(notUnder('lower_mm', 'Max is below min. Swap them or check the unit.')),
-  /** A band inside the limits that a builder aims at; null on a side that has none. */
-  preferredLower_mm: millimetres()
-    .nullable()
-    .defined()
-    .test('inside', 'The preferred band must be inside the limits.', insideLimits),
-  preferredUpper_mm: millimetres()
-    .nullable()
-    .defined()
-    .test('inside', 'The preferred band must be inside the limits.', insideLimits)
-    .test(
-      notUnder('preferredLower_mm', 'The preferred max is below the preferred min. Swap them.'),
-    ),
-  side: string().oneOf(SIDES).required(),
-  gasket: string().oneOf(GASKETS).required(),
-  /** Names its source, where that is not the one of the tier. */
-  source: line().defined(),
-});
 
 /** Says what is wrong with an expansion that no metal has. */
 export const EXPANSION = 'Expansion must be 0–100 (×10⁻⁶ per °C). Metals are 5–30.';
@@ -345,63 +300,7 @@ export function limitsFor(
   return base ? limitsFor(sheet, tierId, base) : null;
 }
 
-/** Returns the nominal size of a dimension in mm; of a further section, that of the first where it has none. */
-export function nominalOf(sheet: Sheet, dimension: DimensionId): number | undefined {
-  const of = (id: DimensionId | undefined) =>
-    sheet.nominal.find((n) => n.dimension === id)?.value_mm;
-  return of(dimension) ?? of(pumpOf(sheet).dimensions.find((d) => d.id === dimension)?.first);
-}
-
-/** A new part measures so much either side of nominal where nobody said otherwise, in mm: a usual tolerance, made up. */
-export const NEW_PART_mm = 0.013;
-
-/** Says between what a size lies on a part that is bought, and whose word that is. */
-export interface NewSize {
-  readonly least_mm: number;
-  readonly most_mm: number;
-  readonly from: 'sheet' | 'nominal';
-}
-
-/** Returns between what a size lies on a part that is bought; null where the sheet says nothing of it. */
-export function newSizeOf(sheet: Sheet, dimension: DimensionId): NewSize | null {
-  const first = pumpOf(sheet).dimensions.find((d) => d.id === dimension)?.first;
-  const said =
-    sheet.newSizes.find((n) => n.dimension === dimension) ??
-    sheet.newSizes.find((n) => n.dimension === first);
-  if (said) return { least_mm: said.least_mm, most_mm: said.most_mm, from: 'sheet' };
-  const nominal = nominalOf(sheet, dimension);
-  if (nominal === undefined) return null;
-  return { least_mm: nominal - NEW_PART_mm, most_mm: nominal + NEW_PART_mm, from: 'nominal' };
-}
-
 /** Writes the name of a sheet: `Veltrane T6 front pump`. */
 export function sheetName(sheet: Pick<Sheet, 'model'>): string {
   return sheet.model;
-}
-
-/**
- * Returns what is known of a size only from a drawing, in mm; undefined where the drawing is an example's.
- */
-export function drawnOf(sheet: Pick<Sheet, 'examples'>, dimension: Dimension): number | undefined {
-  const { field, drawn_mm } = dimension;
-  return field !== undefined && sheet.examples.includes(field) ? undefined : drawn_mm;
-}
-
-/**
- * Returns the radius to which a swing is brought, in mm; null where there is none, or it comes from an
- * example.
- */
-export function pitchRadiusOf(
-  sheet: Pick<Sheet, 'examples'>,
-  { swing }: Pick<Characteristic, 'swing'>,
-): number | null {
-  const made = swing?.pitchFields?.some((field) => sheet.examples.includes(field)) ?? false;
-  return made ? null : (swing?.pitchRadius_mm ?? null);
-}
-
-/** Returns what a part is made of: what the sheet says of that very piece, else of its kind; null where it says neither. */
-export function materialOf(sheet: Sheet, part: PartId): Sheet['materials'][number] | null {
-  const kind = pumpOf(sheet).parts.find((p) => p.id === part)?.kind;
-  const of = (id: PartId | KindId | undefined) => sheet.materials.find((m) => m.part === id);
-  return of(part) ?? of(kind) ?? null;
 }

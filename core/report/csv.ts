@@ -4,7 +4,7 @@ import { unparse } from 'papaparse';
 import { ledgerOf } from '../journal/ledger';
 import { targetOf } from '../journal/target';
 import { FORMULA } from '../records/csvCell';
-import { pitchRadiusOf } from '../records/sheet';
+import { pitchRadiusOf } from '../records/sizesSaid';
 import type { Job } from '../records/job';
 
 const COLUMNS = [

@@ -1,7 +1,7 @@
 import { idIn } from '../../core/records/readFile';
 import { isLoose } from '../../core/records/loose';
 import type { RecordKind } from '../../core/records/kind';
-import type { Photo } from '../../core/records/photo';
+import { PHOTOGRAPHED, type Photo } from '../../core/records/photo';
 import { FileError, type FileProblem } from '../../core/records/problems';
 import { keyOf, load } from '../opened';
 import { heldApart } from './labels';
@@ -27,8 +27,8 @@ export interface ImportPlan {
   readonly notes: readonly string[];
 }
 
-/** The kinds of record that photos belong to. */
-const SHOWING: readonly RecordKind[] = ['job', 'part', 'sheet'];
+/** Tells whether photos belong to records of a kind. */
+const isShowing = (kind: RecordKind): boolean => PHOTOGRAPHED.some((one) => one === kind);
 
 const problem = (place: string, message: string): FileProblem[] => [{ place, message }];
 
@@ -89,7 +89,7 @@ class Planning {
     for (const [owner, photos] of this.shown) {
       const foreign = await this.foreignPhoto(owner, photos, here);
       if (foreign === null) continue;
-      const at = this.planned.findIndex(({ kind, id }) => SHOWING.includes(kind) && id === owner);
+      const at = this.planned.findIndex(({ kind, id }) => isShowing(kind) && id === owner);
       const [out] = at < 0 ? [] : this.planned.splice(at, 1);
       if (!out) continue;
       const message = say('storage.foreignPhoto', { photo: foreign });
@@ -102,7 +102,7 @@ class Planning {
     }
     const taken = new Map(
       this.planned.flatMap(({ kind, id, photos }) =>
-        SHOWING.includes(kind) ? [[id, photos] as const] : [],
+        isShowing(kind) ? [[id, photos] as const] : [],
       ),
     );
     for (const { head, place } of this.pictures) {

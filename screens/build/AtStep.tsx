@@ -42,9 +42,8 @@ function Tool({ sheet, tool: { id, name, use, sizes } }: ToolProps) {
 }
 
 /** What belongs to one step and no other: the label, the lines for the customer, a tool made for it, the sums of the end play. */
-export function AtStep({ building, item: { step, checks } }: Props) {
+export function AtStep({ building, item: { step, checks, tools } }: Props) {
   const { job } = building;
-  const tools = job.sheet.tools.filter((tool) => tool.step === step.id);
   return (
     <View style={layout.stack}>
       {tools.map((tool) => (

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { worstFirst } from '@/core/assessment/summary';
 import { formatWithUnit } from '@/core/quantity/format';
-import { NEW_PART_mm } from '@/core/records/sheet';
+import { NEW_PART_mm } from '@/core/records/sizesSaid';
 import { judgedIn, type Watched } from '@/core/rework/decision/case';
 import { restsOnReckoning } from '@/core/rework/decision/moved';
 import { answerKind } from '@/core/rework/decision/decide';

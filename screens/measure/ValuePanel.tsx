@@ -17,7 +17,7 @@ import { pumpOf } from '@/core/pumps/registry';
 import type { Characteristic, Dimension } from '@/core/pumps/family';
 import type { Reading, Step } from '@/core/methods/list';
 import type { Job } from '@/core/records/job';
-import { nominalOf, pitchRadiusOf } from '@/core/records/sheet';
+import { nominalOf, pitchRadiusOf } from '@/core/records/sizesSaid';
 import type { Source } from '@/core/schema/fields';
 import { now } from '@/data/create';
 import { useGauge } from '@/data/gauge/useGauge';

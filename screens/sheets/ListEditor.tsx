@@ -139,7 +139,10 @@ function Entry({ name, list, index, row, open, onOpen, entries, children }: Entr
             <Button
               icon="trash-can-outline"
               accessibilityLabel={saySheets('sheets.remove', { list: name, number: index + 1 })}
-              onPress={() => entries.remove(index)}
+              onPress={() => {
+                onOpen(false);
+                entries.remove(index);
+              }}
             >
               Remove
             </Button>

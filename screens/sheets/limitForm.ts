@@ -1,7 +1,8 @@
 import type { Characteristic } from '@/core/pumps/family';
 import { pumpOf } from '@/core/pumps/registry';
 import type { ShopUnit } from '@/core/quantity/units';
-import { publishedLimit, type Sheet, type SheetLimit } from '@/core/records/sheet';
+import { publishedLimit } from '@/core/records/publishedLimit';
+import type { Sheet, SheetLimit } from '@/core/records/sheet';
 import type { RecordField } from '@/core/schema/rows';
 import { length, orNull } from '@/core/schema/written';
 import { fromLines, toLines, type LineTable, type Reader } from './reader';

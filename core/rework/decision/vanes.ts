@@ -2,7 +2,7 @@ import type { DimensionId } from '../../pumps/ids';
 import type { Assessment } from '../../assessment/assessment';
 import type { Quantity } from '../../assessment/quantity';
 import type { Job } from '../../records/job';
-import { nominalOf } from '../../records/sheet';
+import { nominalOf } from '../../records/sizesSaid';
 import type { ReworkCase } from './case';
 import { atReach, type VaneReach } from '../../pumps/vaneReach';
 

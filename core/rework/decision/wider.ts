@@ -1,7 +1,8 @@
 import { hasRole } from '../../pumps/kinds';
 import { pumpOf } from '../../pumps/registry';
 import type { Job } from '../../records/job';
-import { drawnOf, nominalOf, type Sheet } from '../../records/sheet';
+import { drawnOf, nominalOf } from '../../records/sizesSaid';
+import type { Sheet } from '../../records/sheet';
 import type { Shop } from '../../records/shop';
 import type { Setting } from './case';
 import { offersFor } from '../operations/offers';

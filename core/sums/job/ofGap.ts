@@ -8,7 +8,7 @@ import type { Characteristic, Term } from '../../pumps/family';
 import type { CharacteristicId, DimensionId } from '../../pumps/ids';
 import { dimensionOf, placementOf } from '../../pumps/registry';
 import type { Job } from '../../records/job';
-import { materialOf, nominalOf } from '../../records/sheet';
+import { materialOf, nominalOf } from '../../records/sizesSaid';
 import { figureFact, wordFact, type FactFrom, type FactName, type Facts } from './facts';
 
 /** A job as its readings leave it. */

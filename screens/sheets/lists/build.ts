@@ -173,7 +173,7 @@ export const buildLists = (offered: Offered): Lists<BuildForms> => {
     },
     tools: {
       title: 'Tools made for this pump',
-      about: 'Shown at the step that needs them.',
+      about: 'Shown at the step that needs them, or at the first where none is named.',
       blank: () => ({ id: newId(), name: '', use: '', sizes: '', step: '' }),
       kept: ['id'],
       fields: [
