@@ -15,7 +15,7 @@ const RESUMED = 2_202_000;
 
 /** Modules that have run when the first screen is there. */
 const BENCH_MODULES = 710;
-const RESUMED_MODULES = 730;
+const RESUMED_MODULES = 740;
 
 const JOB = '/job/demo-job-hm-0417/measure';
 const NEXT = '[role=status][aria-label=Next]';
