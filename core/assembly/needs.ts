@@ -3,6 +3,7 @@ import { endOf, holdsPump, type Looked } from '../inspect/looking';
 import { exchangedSince } from '../journal/exchanged';
 import type { OrderLine } from '../inspect/order';
 import { smallName } from '../inspect/smallParts';
+import { END_PLAY } from '../pumps/mount';
 import { characteristicOf, partName, pumpOf } from '../pumps/registry';
 import type { CharacteristicId, PartId } from '../pumps/ids';
 import type { BuildStep } from '../pumps/assembly/step';
@@ -20,9 +21,6 @@ export interface Need {
   /** Is met by another step of the list. */
   readonly step?: string;
 }
-
-/** Names the end play to the transmission, which is set after the pump is closed. */
-const END_PLAY = 'pump-to-unit';
 
 const need = (id: string, words: string, met: boolean): Need => ({ id, words, met });
 

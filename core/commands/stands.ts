@@ -8,7 +8,7 @@ import { counting } from '../schema/voiding';
 import type { Stands } from './command';
 
 /*
- * What commands stand on: something of the job that is the same as long as nobody changed it. Who does something sees the
+ * Says what commands stand on: something of the job that is the same as long as nobody changed it. Who does something sees the
  * job as it was a moment ago; where what his command stands on has changed since, in another window, he is told instead of
  * doing it twice or over what another did.
  */

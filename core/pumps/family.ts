@@ -27,7 +27,7 @@ export interface Shape {
   readonly role: ShapeRole;
   /** SVG path in mm. */
   readonly path: string;
-  /** The middle of a tapped hole, in mm. */
+  /** Gives the middle of a tapped hole, in mm. */
   readonly at?: Point;
 }
 

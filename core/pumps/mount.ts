@@ -6,7 +6,8 @@ import { feature, term } from './measures';
 export const MOUNTS = ['body', 'cover'] as const;
 export type Mount = (typeof MOUNTS)[number];
 
-const END_PLAY = 'pump-to-unit';
+/** Names the end play to the transmission, which is set after the pump is closed. */
+export const END_PLAY = 'pump-to-unit';
 const HEIGHT = dimensionId('pump-height');
 
 /** Tells whether a pump is measured against a transmission that it sits in. */

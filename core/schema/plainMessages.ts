@@ -11,7 +11,7 @@ const THING: Readonly<Record<string, string>> = {
 };
 
 /*
- * What is said of a field that has no words of its own: people read it beside the name of the field. This runs before
+ * Says what is wrong with a field that has no words of its own: people read it beside the name of the field. This runs before
  * any schema is made.
  */
 setLocale({

@@ -17,8 +17,7 @@ import { BoltCircle } from './BoltCircle';
 import { Closed } from './Closed';
 import { StepHead, LesserAnswers, useStepPanel } from './StepPanel';
 import { StepList } from './StepList';
-import { NotLoaded, Opening } from '../shell/onDemand';
-import { useReversal } from '../job/useReversal';
+import { WithReversal } from '../job/WithReversal';
 import { useBuild, type Building as Built } from './useBuild';
 
 /** Sizes of the drawing of a step in px: on a phone, and in a column of its own. */
@@ -72,10 +71,11 @@ function Rest({ building }: { readonly building: Built }) {
 
 /** Putting the pump together: one step at a time, in order, with what it needs and how it is answered. */
 export function BuildStage({ job }: { readonly job: Job }) {
-  const { of, isReady, error } = useReversal(job);
-  // A list without the works of reversing would be a wrong one.
-  if (error) return <NotLoaded />;
-  return isReady ? <Building job={job} reversalOf={of} /> : <Opening />;
+  return (
+    <WithReversal job={job}>
+      {(reversalOf) => <Building job={job} reversalOf={reversalOf} />}
+    </WithReversal>
+  );
 }
 
 interface BuildingProps {

@@ -1,4 +1,5 @@
 import { View } from 'react-native';
+import { END_PLAY } from '@/core/pumps/mount';
 import { workWords } from '@/core/wording/reading';
 import { pastWords } from '@/core/wording/worked';
 import { useShop } from '@/data/hooks';
@@ -8,8 +9,6 @@ import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { SumsHere } from '../job/SumsHere';
 import type { Building } from './useBuild';
-
-const END_PLAY = 'pump-to-unit';
 
 /** The end play of the pump in its unit: what the work took off that moves it, and the sums that choose a washer. */
 export function EndPlay({ building }: { readonly building: Building }) {

@@ -2,6 +2,7 @@ import { reasonOf } from '@/core/errors';
 import { type ReactNode, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
+import type { ReversalOf } from '@/core/assembly/asked';
 import type { Job } from '@/core/records/job';
 import { reportOf } from '@/core/report/report';
 import { useRecord, useShop } from '@/data/hooks';
@@ -16,7 +17,7 @@ import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
-import { useReversal } from '../job/useReversal';
+import { WithReversal } from '../job/WithReversal';
 import { ReportPaper } from './ReportPaper';
 import { say } from '@/core/wording/say';
 import { layout } from '@/ui/layout';
@@ -26,11 +27,24 @@ const MOST_SIGNS = 12;
 
 /** The report on the screen, with the ways out: print, PDF, the job as a file, the readings as a table. */
 export function ReportStage({ job }: { readonly job: Job }) {
+  return (
+    <WithReversal job={job}>
+      {(reversalOf) => <Report job={job} reversalOf={reversalOf} />}
+    </WithReversal>
+  );
+}
+
+interface Props {
+  readonly job: Job;
+  readonly reversalOf: ReversalOf | null;
+}
+
+/** The report, as it is once all that it tells of is loaded. */
+function Report({ job, reversalOf }: Props) {
   const { unit, instruments } = useShop();
   const wide = useWide();
   const palette = usePalette();
   const { data: sheetNow } = useRecord('sheet', job.sheet.id);
-  const { of: reversalOf } = useReversal(job);
   const report = useMemo(
     () =>
       reportOf(job, unit, {
