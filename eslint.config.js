@@ -25,6 +25,7 @@ const CORE = [
   'workshop',
   'wording',
   'assembly',
+  'causes',
   'report',
   'commands',
   'paper',

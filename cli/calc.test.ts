@@ -239,6 +239,8 @@ describe('the command', () => {
         'leaves.stack',
         'hub.fit',
         'bridge.shim',
+        'causes.rank',
+        'job.causes',
         'shim.choose',
         'indicator.lever',
         'flow.drive',

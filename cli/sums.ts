@@ -1,12 +1,16 @@
-import { mixed, object, string } from 'yup';
+import { array, boolean, mixed, object, string } from 'yup';
+import { COMPLAINT_IDS } from '../core/causes/complaints';
+import { CAUSES, SIGNS } from '../core/causes/causes';
+import { FAMILY_IDS } from '../core/pumps/registry';
 import { loadHighs, LONGEST_s } from '../core/rework/solver/highs';
 import { withinTime, type Solver } from '../core/rework/solver/program';
 import { SUMS as ALONE } from '../core/sums/all';
 import { figure, notBelow, perhaps } from '../core/sums/fields';
 import { fluidFields } from '../core/sums/fluid';
-import { exact } from '../core/schema/fields';
+import { exact, once } from '../core/schema/fields';
 import { sum, type Sum, type Tools } from '../core/sums/sum';
 import { buildFile } from './build';
+import { causesOfFile, rankSigns } from './causes';
 import { decideFile } from './decide';
 import { flowOfFile, MOMENTS } from './flow';
 import { assessFile } from './job';
@@ -72,12 +76,54 @@ const jobBuild = sum({
   gives: {},
 });
 
+/** Why it failed. */
+const jobCauses = sum({
+  input: object({ file: appFile().required() }),
+  example: { file: {} },
+  answer: ({ file }) => causesOfFile(file),
+  gives: {},
+});
+
+const settled = Object.fromEntries(
+  CAUSES.map(({ id }) => [id, string().oneOf(['yes', 'no'] as const)] as const),
+);
+
+/** Why a pump of some family failed, by the signs alone. */
+const causesRank = sum({
+  input: object({
+    family: string().oneOf(FAMILY_IDS).required(),
+    build: string(),
+    complaint: array(string().oneOf(COMPLAINT_IDS).required()).required(),
+    signs: once(
+      array(
+        exact({
+          id: string()
+            .oneOf(
+              SIGNS.map(({ id }) => id),
+              'No such sign: docs/causes.json lists them',
+            )
+            .required(),
+          found: boolean().required(),
+        }),
+      ).required(),
+      'A sign is there twice',
+      ({ id }) => id,
+    ),
+    settled: object(settled).noUnknown(),
+  }),
+  example: { family: 'crescent', complaint: ['SB'], signs: [{ id: 'vent-blocked', found: true }] },
+  answer: rankSigns,
+  gives: {},
+});
+
 /** The sums that are open to the command line, by name, each loaded when it is asked for. */
 export const SUMS: ReadonlyMap<string, () => Promise<Sum>> = new Map([
   ...ALONE.map(({ id, load }) => [id, load] as const),
   ['job.assess', async () => jobAssess] as const,
   ['job.decide', async () => jobDecide] as const,
   ['job.build', async () => jobBuild] as const,
+  ['job.causes', async () => jobCauses] as const,
+  ['causes.rank', async () => causesRank] as const,
   ['job.flow', async () => jobFlowOf] as const,
 ]);
 

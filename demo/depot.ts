@@ -1,6 +1,7 @@
 import { writeFile } from '../core/records/fileFormat';
 import { record } from '../core/journal/commands';
 import { ledgerOf } from '../core/journal/ledger';
+import type { ToldEntry } from '../core/records/entries/told';
 import type { ZeroEntry } from '../core/records/entries/zero';
 import type { Job } from '../core/records/job';
 import { NEW_SHOP } from '../core/records/shop';
@@ -18,6 +19,8 @@ interface Case {
   readonly owner: string;
   readonly unit: string;
   readonly complaint: string;
+  /** Lists complaints and signs that the customer told of. */
+  readonly told?: readonly string[];
   readonly by: string;
   readonly day: string;
   readonly tier?: 'new' | 'service';
@@ -49,6 +52,7 @@ const CASES: readonly Case[] = [
     owner: 'Highmoor Winter Depot',
     unit: 'Gritter 7',
     complaint: 'Slow to engage when hot',
+    told: ['LH', 'falls-hot', 'hours'],
     by: 'Ivo K.',
     day: '2026-11-20',
     gaps: { 'face-drive': 0.045, 'face-driven': 0.045, 'od-pocket': 0.14, 'cover-wear': 0.01 },
@@ -71,6 +75,7 @@ const CASES: readonly Case[] = [
     owner: 'Highmoor Winter Depot',
     unit: 'Gritter 3',
     complaint: 'Whine at idle',
+    told: ['NS'],
     by: 'Ivo K.',
     day: '2026-11-12',
     gaps: { 'face-drive': 0.05, 'face-driven': 0.05, 'od-pocket': 0.16, 'cover-wear': 0.008 },
@@ -80,6 +85,7 @@ const CASES: readonly Case[] = [
     owner: 'Airfield section',
     unit: 'Tug 2',
     complaint: 'No drive after warm-up',
+    told: ['LH', 'falls-hot', 'falls-hot-back-with-revs'],
     by: 'Runa T.',
     day: '2026-10-30',
     received: {
@@ -97,6 +103,7 @@ const CASES: readonly Case[] = [
     owner: 'Highmoor Winter Depot',
     unit: 'Snow blower 1',
     complaint: 'Seal blown twice',
+    told: ['SB', 'again', 'rebuilt-lately'],
     by: 'Runa T.',
     day: '2026-10-08',
     gaps: { 'face-drive': 0.068, 'face-driven': 0.068, 'od-pocket': 0.21, 'cover-wear': 0.024 },
@@ -125,6 +132,7 @@ const CASES: readonly Case[] = [
     owner: 'County roads',
     unit: 'Gritter 5',
     complaint: 'Low line pressure when hot',
+    told: ['LH', 'falls-hot'],
     by: 'Runa T.',
     day: '2026-11-16',
     gaps: { 'face-drive': 0.094, 'face-driven': 0.094, 'od-pocket': 0.15, 'cover-wear': 0.004 },
@@ -147,6 +155,7 @@ const CASES: readonly Case[] = [
     owner: 'Highmoor Winter Depot',
     unit: 'Snow blower 4',
     complaint: 'Low oil pressure warm',
+    told: ['LH', 'falls-hot'],
     by: 'Runa T.',
     day: '2026-11-19',
     sheet: 'oskerry-g4',
@@ -158,6 +167,7 @@ const CASES: readonly Case[] = [
     owner: 'Highmoor Winter Depot',
     unit: 'Snow blower 2',
     complaint: 'Relief valve sticks',
+    told: ['ER', 'jumps'],
     by: 'Ivo K.',
     day: '2026-11-05',
     sheet: 'oskerry-g4',
@@ -168,6 +178,7 @@ const CASES: readonly Case[] = [
     owner: 'Airfield section',
     unit: 'Tug 7',
     complaint: 'Harsh shifts when cold',
+    told: ['HI', 'only-cold'],
     by: 'Ivo K.',
     day: '2026-11-18',
     sheet: 'veltrane-v9',
@@ -178,6 +189,7 @@ const CASES: readonly Case[] = [
     owner: 'County roads',
     unit: 'Spreader 12',
     complaint: 'Spinner slow under load',
+    told: ['LP', 'under-load', 'gradual-even'],
     by: 'Runa T.',
     day: '2026-09-29',
     sheet: 'brunnick-h30',
@@ -198,6 +210,7 @@ const CASES: readonly Case[] = [
     owner: 'County roads',
     unit: 'Plough 3',
     complaint: 'Foams after an hour',
+    told: ['NS', 'foam'],
     by: 'Ivo K.',
     day: '2026-11-19',
     sheet: 'brunnick-h30-tandem',
@@ -222,6 +235,7 @@ const CASES: readonly Case[] = [
     owner: 'Airfield section',
     unit: 'Tug 2',
     complaint: 'Steering heavy at idle',
+    told: ['LH'],
     by: 'Runa T.',
     day: '2026-10-06',
     sheet: 'brunnick-c12',
@@ -232,6 +246,7 @@ const CASES: readonly Case[] = [
     owner: 'Parish of Lower Highmoor',
     unit: 'Sampling lorry',
     complaint: 'No vacuum after lunch',
+    told: ['NP', 'sudden'],
     by: 'Runa T.',
     day: '2026-08-31',
     sheet: 'oskerry-s4',
@@ -243,6 +258,7 @@ const CASES: readonly Case[] = [
     owner: 'Highmoor Winter Depot',
     unit: 'Gritter 11',
     complaint: 'Oil in the bell housing',
+    told: ['LK'],
     by: 'Ivo K.',
     day: '2026-11-21',
     tries: 0,
@@ -261,6 +277,7 @@ const CASES: readonly Case[] = [
     owner: 'County roads',
     unit: 'Van 21',
     complaint: 'Slips on the hill after an hour',
+    told: ['LH', 'falls-hot'],
     by: 'Runa T.',
     day: '2026-11-10',
     sheet: 'veltrane-r3',
@@ -287,6 +304,10 @@ const zeroed = (at: string, by: string): ZeroEntry[] =>
       read_mm: 25,
     }));
 
+/** Notes what the customer told of when the pump came in. */
+const toldBy = ({ told = [], by }: Case, at: string): ToldEntry[] =>
+  told.map((of) => ({ kind: 'told', id: `told-${of}`, at, by, voided: null, of, answer: 'yes' }));
+
 function jobOf(c: Case, index: number): Job {
   const begin = new Date(`${c.day}T09:${String(10 + index).padStart(2, '0')}:00.000Z`);
   const tier = c.tier ?? 'service';
@@ -307,7 +328,8 @@ function jobOf(c: Case, index: number): Job {
     ...(c.sized ? { rules: { ...NEW_SHOP.rules, record: 'size' } } : {}),
     closed: c.closed ? { at: begin.toISOString(), by: c.by, why: c.closed } : null,
   };
-  const job = record(base, ...zeroed(begin.toISOString(), c.by));
+  const at = begin.toISOString();
+  const job = record(base, ...toldBy(c, at), ...zeroed(at, c.by));
   const untouched = c.tries === 0 && !c.bench;
   const opened = untouched ? job : afterBench(job, c.bench ?? {}, begin);
   const even = evenFrom(417 + index);

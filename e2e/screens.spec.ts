@@ -22,6 +22,7 @@ const SCREENS = [
   ['deciding, other plans', '/job/demo-job-hm-0405/decide#Other plans', /In every plan/],
   ['deciding, sign off', '/job/demo-job-hm-0409/decide#Sign off', /You decide/],
   ['the flow', '/job/demo-job-hm-0412/flow', /Oil, speeds/],
+  ['why it failed', '/job/demo-job-hm-0409/why', /^Likeliest/],
   ['building', '/job/demo-job-hm-0405/build', /Step 1 of/],
   ['proving', '/job/demo-job-hm-0417/prove', /Before the teardown/],
   ['the report', '/job/demo-job-hm-0409/report', /Pump report/],

@@ -8,6 +8,7 @@ import type { Job } from '../records/job';
 import type { Sheet } from '../records/sheet';
 import { boltsWords } from '../wording/bolts';
 import { withAsked, type ReversalOf } from './asked';
+import { withCauses } from './causeSteps';
 import { sayBuild } from './sayBuild';
 
 /** Describes what of a job its build is made from. */
@@ -127,5 +128,5 @@ function withKept(job: BuiltJob, steps: readonly BuildStep[]): BuildStep[] {
 export function stepsOf(job: BuiltJob, reversalOf: ReversalOf | null = null): readonly BuildStep[] {
   const { sheet } = job;
   const plain = withRenewals(sheet, withBolts(sheet, fitted(sheet, written(sheet))));
-  return withAsked(job, withKept(job, plain), reversalOf);
+  return withCauses(job, withAsked(job, withKept(job, plain), reversalOf));
 }

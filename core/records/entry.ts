@@ -8,6 +8,7 @@ import { ABOUT_SCHEMA } from './entries/about';
 import { accept } from './entries/accept';
 import { also } from './entries/also';
 import { build } from './entries/build';
+import { cause } from './entries/cause';
 import { decision } from './entries/decision';
 import { finding } from './entries/finding';
 import { operation } from './entries/operation';
@@ -16,6 +17,7 @@ import { plan } from './entries/plan';
 import { skip } from './entries/skip';
 import type { EntrySlice, ListName, Meaning, PlaceKey, Stray } from './entries/slice';
 import { strip } from './entries/strip';
+import { told } from './entries/told';
 import { torque } from './entries/torque';
 import { trial } from './entries/trial';
 import { worked } from './entries/worked';
@@ -41,6 +43,8 @@ const ENTRY = {
   build: () => build,
   trial: () => trial,
   torque: () => torque,
+  told: () => told,
+  cause: () => cause,
 } as const;
 
 /** Returns where a reading was made. */

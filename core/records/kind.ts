@@ -3,7 +3,7 @@ export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo';
 
 /** The version of each kind of record that this code writes. */
 export const VERSION = {
-  job: 14,
+  job: 15,
   sheet: 12,
   shop: 9,
   study: 2,

@@ -227,6 +227,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     11: withSheetOfNow,
     12: jobTo13,
     13: withSheetOfNow,
+    14: unchanged,
   },
   sheet: {
     1: sheetTo2,

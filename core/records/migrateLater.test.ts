@@ -4,6 +4,7 @@ import { auxiliaryChecks, smallChecks } from '../inspect/auxiliary';
 import { laidWrong, noteWords, stripped } from '../inspect/stripping';
 import { buildList, type StepState } from '../assembly/list';
 import { reversalOf } from '../assembly/reversal';
+import { foundOn } from '../causes/found';
 import { ledgerOf } from '../journal/ledger';
 import { APP_FLOORS } from '../pumps/floors';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
@@ -150,6 +151,35 @@ describe('a backup of version 13', () => {
     expect(ledgerOf(crescent!).trials.map(({ answer }) => answer)).toContain('a nick');
     const bolts = buildList(crescent!, []).find(({ step }) => step.id === 'fasten-2')?.torquing;
     expect([bolts?.unit, bolts?.next]).toEqual(['lbft', { stage: 0, bolt: 6 }]);
+  });
+});
+
+describe('a backup of version 14', () => {
+  const backup = readFile(written('v14/backup'));
+  const raw = JSON.parse(written('v14/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+  const was = JSON.parse(written('v14/expected')) as Record<
+    string,
+    { build: Record<string, StepState> }
+  >;
+  const bare = (record: object) => ({ ...record, schema: 0 });
+
+  it('keeps every field to the letter, and nobody has said why a pump failed', () => {
+    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    expect(backup.sheets).toEqual(raw.sheets);
+    for (const job of backup.jobs) {
+      expect([ledgerOf(job).told, ledgerOf(job).causes]).toEqual([[], []]);
+      const items = buildList(job, assessJob(job), reversalOf);
+      const is = items.map(({ step, state }) => [step.id, state]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.build);
+    }
+  });
+
+  it('tells why a pump failed by what was found then', () => {
+    const [crescent] = backup.jobs;
+    const { signs } = foundOn(crescent!, assessJob(crescent!));
+    expect([...signs]).toEqual(expect.arrayContaining(['vent-blocked', 'groove-open-to-seal']));
   });
 });
 

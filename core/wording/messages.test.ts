@@ -5,6 +5,7 @@ import { formatLength } from '../quantity/format';
 import { boltsWithTorque, boltsWords } from './bolts';
 import { dateText } from './date';
 import { MESSAGES } from './messages';
+import { CAUSES_PAGE } from './messages/causesPage';
 import { FLOW_PAGE } from './messages/flowPage';
 import { MEASURE_PAGE } from './messages/measurePage';
 import { REPORT_PAGE } from './messages/reportPage';
@@ -28,6 +29,7 @@ function sources(dir: string): string[] {
 const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n');
 /** Says what the app says, and what its rooms bring with them. */
 const PAGES = [
+  CAUSES_PAGE,
   FLOW_PAGE,
   MEASURE_PAGE,
   REPORT_PAGE,

@@ -30,6 +30,7 @@ import { Washers } from './Washers';
 import { Works } from './Works';
 import { Worth } from './Worth';
 import { WorkListPanel } from './WorkListPanel';
+import { WhyRow } from '../job/WhyRow';
 import { layout } from '@/ui/layout';
 
 /** What is laid over the answer: the other ways, what if, the sign-off, the shelf; the work list where there is one. */
@@ -129,6 +130,7 @@ function AnswerPage({ deciding, list, onOpen }: AnswerProps) {
   const works = (
     <>
       <Works deciding={deciding} onShelf={() => onOpen('from-shelf')} />
+      <WhyRow job={deciding.job} />
       <AcceptRow deciding={deciding} onOpen={() => onOpen('accept')} />
       <Washers deciding={deciding} />
       <VaneNotice deciding={deciding} />

@@ -3,6 +3,7 @@ export { BuildStage } from '../build/BuildStage';
 export { DecideStage } from '../decide/DecideStage';
 export { ProveStage } from '../prove/ProveStage';
 export { ReportStage } from '../report/ReportStage';
+export { WhyPage } from '../why/WhyPage';
 export { SparesScreen } from '../shop/SparesScreen';
 export { BarAtDemand } from '../decide/flow/BarAtDemand';
 export { FlowPage } from '../decide/flow/FlowPage';

@@ -3,6 +3,7 @@
 export { WayChoice } from '@/ui/WayChoice';
 export { Remark } from '@/ui/Remark';
 export { Photos } from './Photos';
+export { ComplaintTaps } from '../tag/ComplaintTaps';
 export { PhotosShown } from '../shell/PhotoStrip';
 
 export { LookStage } from '../look/LookStage';

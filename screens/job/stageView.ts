@@ -8,8 +8,12 @@ import { viewQuery } from '../shell/onDemand';
 /** The view of a stage of a job. */
 export type StageView = ComponentType<{ readonly job: Job }>;
 
+/** Pages that belong to a stage: its flow and why it failed are opened from Decide. */
+const PAGES = ['flow', 'why'] as const;
+type PageName = (typeof PAGES)[number];
+
 /** What an address shows of a job: one of its stages, or a page that belongs to one. */
-export type ViewName = Stage | 'flow';
+export type ViewName = Stage | PageName;
 
 /** Each stage is loaded when it, or one that is loaded with it, is first opened. */
 const LOAD: Readonly<Record<ViewName, () => Promise<StageView>>> = {
@@ -22,14 +26,16 @@ const LOAD: Readonly<Record<ViewName, () => Promise<StageView>>> = {
   prove: async () => (await import('./after')).ProveStage,
   report: async () => (await import('./after')).ReportStage,
   flow: async () => (await import('./after')).FlowPage,
+  why: async () => (await import('./after')).WhyPage,
 };
 
 /** The view that an address names; measuring where it names none. */
 export const viewNamed = (name: string | undefined): ViewName =>
-  name === 'flow' ? name : (STAGES.find((stage) => stage === name) ?? 'measure');
+  [...PAGES, ...STAGES].find((view) => view === name) ?? 'measure';
 
-/** The stage to which a view belongs: its flow is opened from Decide. */
-export const stageOfView = (view: ViewName): Stage => (view === 'flow' ? 'decide' : view);
+/** The stage to which a view belongs. */
+export const stageOfView = (view: ViewName): Stage =>
+  STAGES.find((stage) => stage === view) ?? 'decide';
 
 /** The query that loads a view. */
 export const stageQuery = (view: ViewName) => viewQuery(`stage-${view}`, LOAD[view]);

@@ -13,6 +13,7 @@ import { FootButton } from '@/ui/FootButton';
 import { FootRow } from '@/ui/FootRow';
 import { PinRing } from '@/ui/PinRing';
 import { PumpPicture } from '@/ui/PumpPicture';
+import { RowLink } from '@/ui/RowLink';
 import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { markOf } from './SurfaceDrawing';
@@ -75,6 +76,11 @@ export function Looked({ job, looked, onList }: Props) {
           ))}
         </>
       ) : null}
+      <RowLink
+        href={`/job/${job.id}/why`}
+        name="Why did it fail?"
+        about="before it is decided: the cause says what must change too"
+      />
       {wide ? (
         <View style={styles.drawing}>
           <PumpPicture sheet={job.sheet} size={400} />

@@ -6,6 +6,7 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { Words } from '@/ui/Words';
 import { useBuilt } from '../job/useBuilt';
+import { WhyRow } from '../job/WhyRow';
 
 /** What the pump did before the teardown: what a test after the rebuild is held against. */
 export function ProveStage({ job }: { readonly job: Job }) {
@@ -26,6 +27,7 @@ export function ProveStage({ job }: { readonly job: Job }) {
           {line}
         </Words>
       ))}
+      <WhyRow job={job} />
       <Notice kind="caution">
         Test stands rotate, and hoses burst. Guards on, relief valve set, glasses on. Keep hands off
         leaks. If oil gets in, go to hospital at once.

@@ -26,6 +26,7 @@ import { useKeptForm } from '../shell/useKeptForm';
 import { AskedFor } from './AskedFor';
 import { BeforeFigures } from './BeforeFigures';
 import { BenchTag } from './BenchTag';
+import { ComplaintTaps } from './ComplaintTaps';
 import { CustomerField } from './CustomerField';
 import { withCustomer } from './customers';
 import { IdentifyPanel } from './IdentifyPanel';
@@ -222,6 +223,7 @@ export function TagStage({ job }: { readonly job: Job }) {
         first={given(kept.form)}
         second={
           <>
+            <ComplaintTaps job={job} />
             <Photos job={job} of="tag" />
             <Sections job={job} form={kept.form} unit={held} />
             <AskedFor job={job} />

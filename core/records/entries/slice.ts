@@ -25,6 +25,8 @@ export const LISTS = [
   'builds',
   'trials',
   'torques',
+  'told',
+  'causes',
 ] as const;
 export type ListName = (typeof LISTS)[number];
 

@@ -1,4 +1,5 @@
 import { dimensionId } from '../../pumps/ids';
+import { sayCause } from '../../commands/blaming';
 import { carryOut } from '../../commands/deciding';
 import { record } from '../../journal/commands';
 import type { Job } from '../../records/job';
@@ -161,5 +162,33 @@ describe('the house', () => {
       ['replaced by house rule', null, 0],
     ]);
     expect((await needsOn(always, without('bushing-renewed'))).ids).toEqual([]);
+  });
+});
+
+describe('why a pump failed', () => {
+  const blamed = (job: Job, answer: 'taken' | 'ruled-out' = 'taken'): Job =>
+    sayCause({
+      cause: 'misalignment',
+      answer,
+      words: 'The drive pushes the pump sideways',
+      change: [{ words: 'Renew the bushing.', when: 'build', replaces: ['bushing'] }],
+    })(job, stamp());
+
+  it('has bought new what it asks for: the bushing that the hub runs in, not those of the stator', async () => {
+    const { needs, ids } = await needsOn(blamed(jobWithSizes(SOUND)));
+    expect(ids).toEqual([['bushing-renewed--bushing']]);
+    expect(needs[0]?.why).toBe('why it failed: the drive pushes the pump sideways');
+  });
+
+  it('asks for nothing once it is ruled out, or the part was put in', async () => {
+    expect((await needsOn(blamed(jobWithSizes(SOUND), 'ruled-out'))).ids).toEqual([]);
+    const done = exchanged(blamed(jobWithSizes(SOUND)), 'bushing');
+    expect((await needsOn(done)).ids).toEqual([]);
+  });
+
+  it('leaves a stack to the build: nobody can tell which section is meant', async () => {
+    const tandem = SHEETS.find(({ id }) => id === 'demo-sheet-brunnick-h30-tandem')!;
+    const { ids } = await needsOn(blamed(jobWithSizes({}, {}, tandem)));
+    expect(ids).toEqual([]);
   });
 });

@@ -1,6 +1,7 @@
 import { auxiliaryChecks } from '../../inspect/auxiliary';
 import { lookedAt } from '../../inspect/looking';
 import { acceptedParts } from '../../journal/accepted';
+import { takenCauses } from '../../journal/blamed';
 import { workEntriesOf } from '../../journal/eras';
 import { exchangedSince } from '../../journal/exchanged';
 import type { PartId } from '../../pumps/ids';
@@ -12,6 +13,7 @@ import type { Job } from '../../records/job';
 import type { Decision } from '../../records/rework';
 import type { Shop } from '../../records/shop';
 import type { Finding } from '../../records/entries/finding';
+import { lower } from '../../quantity/letters';
 import { say } from '../../wording/say';
 import { type Offer } from '../operations/offer';
 import { smallOffers } from '../operations/offers';
@@ -196,6 +198,38 @@ function checkNeeds(job: Job, shop: Pick<Shop, 'operations'>): Need[] {
   });
 }
 
+/**
+ * Lists what is bought new because of why the pump failed, as a person took or proved it. Of a stack nobody can tell which
+ * section it is bought for: there the build says it, and the plan does not.
+ */
+function causeNeeds(job: Job, offers: readonly Offer[]): Need[] {
+  const { parts } = pumpOf(job.sheet);
+  if (parts.some(({ section }) => section !== null && section > 1)) return [];
+  const { renewed } = teardownOf(job.sheet);
+  const always = Object.values(renewed).flat();
+  return takenCauses(job).flatMap((entry) =>
+    offers
+      .filter(({ operation: { replaces }, set }) => {
+        const isAsked = entry.change.some((change) => change.replaces.some((r) => r === replaces));
+        return isAsked && !set;
+      })
+      // Of bushings alike, those that the pump runs in: the others of the unit have their own reasons.
+      .filter(
+        ({ operation: { replaces }, parts: on }) =>
+          replaces !== 'bushing' || on.every((part) => always.includes(part)),
+      )
+      .filter((offer) => !isDone(offer, job, null))
+      .map((offer) => ({
+        offers: [offer] as const,
+        why: say('rework.cause', { cause: lower(entry.words) }),
+        least_mm: 0,
+        finding: entry.id,
+        part: null,
+        decision: 'replace' as const,
+      })),
+  );
+}
+
 const keyOf = ({ offers }: Need): string => offers.map(({ id }) => id).join();
 
 /** Lists each need once, with the deepest of what it has to take away. */
@@ -259,7 +293,12 @@ export function needsOf(
     ),
   );
   const found = asked.flatMap(({ need }) => need ?? []);
-  const needs = [...found, ...houseNeeds(job, offers), ...checkNeeds(job, shop)];
+  const needs = [
+    ...found,
+    ...causeNeeds(job, offers),
+    ...houseNeeds(job, offers),
+    ...checkNeeds(job, shop),
+  ];
   const open = needs.filter((n) => !n.offers.some((offer) => isDone(offer, job, n.finding)));
   return {
     needs: withoutWorkOnReplaced(onceEach(open)),

@@ -10,6 +10,7 @@ export const BUILD_PAGE = {
   'asked.set': 'Gears and body of {set} go in as a set, with keys and pins of their width.',
   'asked.anySet':
     'The wider gears and their body go in as a set, with keys and pins of their width.',
+  'cause.why': 'Or it comes back. Why it failed: {cause}.',
   'need.came': '{part} has come',
   'need.missing': '{part}, missing at teardown, has come',
   'need.small': '{part} that were missing have come',

@@ -65,6 +65,7 @@ export const REWORK = {
   'rework.fitSet': 'Fit {set}.',
   'rework.fitWasher': 'Fit the {thickness} washer.',
   'rework.follows': 'Take the same off the outer face, or the parts above it foul.',
+  'rework.cause': 'why it failed: {cause}',
   'rework.found': '{surface}: {what}',
   'rework.honeSteps':
     'Stop at {steps} {unit}. Each time clean the bore, then {on, select, hub {slip the hub on, turn it, rock it} other {slip the journal in, turn it, rock it}}.',

@@ -1,0 +1,24 @@
+import { replace, voidWhere } from '../journal/commands';
+import type { CauseEntry } from '../records/entries/cause';
+import type { Job } from '../records/job';
+import type { Command } from './command';
+
+/** Notes what a person says of a cause; it takes the place of what was said of that cause before. */
+export const sayCause =
+  (said: Pick<CauseEntry, 'cause' | 'answer' | 'words' | 'change'>): Command =>
+  (job, made) =>
+    replace<Job, CauseEntry>(
+      job,
+      { ...made, kind: 'cause', ...said },
+      (entry) => entry.kind === 'cause' && entry.cause === said.cause,
+    );
+
+/** Takes back what was said of a cause. */
+export const unsayCause =
+  (cause: string): Command =>
+  (job, { at, by }) =>
+    voidWhere(job, (item) => item.kind === 'cause' && item.cause === cause, {
+      at,
+      by,
+      why: 'taken back',
+    });
