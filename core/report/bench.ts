@@ -29,6 +29,7 @@ import { paragraph, say } from '../wording/say';
 import { workedWhen } from '../wording/workedOut';
 import { buildLines, openLines } from './build';
 import { sayReport } from './sayReport';
+import { whyLines } from './why';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
 export interface ReportSection {
@@ -207,6 +208,7 @@ export function benchSections(
     { title: 'Other checks', lines: alsoLines(job) },
     { title: 'Found the wrong way round', lines: laidWrongLines(job) },
     { title: 'Orientation as found', lines: stripLines(job) },
+    { title: 'Why it failed', lines: whyLines(job, all) },
     { title: 'Decided', lines: [...decisionLines(job), ...acceptedLines(job)] },
     { title: 'Work done', lines: workLines(job, unit) },
     { title: 'Work planned and not done', lines: stepsLeft(job) },

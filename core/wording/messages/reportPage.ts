@@ -5,7 +5,11 @@ export const REPORT_PAGE = {
   'report.putOff': 'Put off.',
   'report.notOnPump': 'Not on this pump.',
   'report.notFree': 'It did not turn freely.',
+  'report.inQuestion': 'Why it failed is not settled. In question: {causes}.',
   'report.itWas': 'Tight or catching: it was {cause}.',
+  'report.cause':
+    '{how, select, proven {Proven by its check, {by}: {cause}} other {By the word of {by}: {cause}}}',
+  'report.change': 'To change too: {words}',
   'report.drawnUp': 'Drawn up by stages: {bolts}.',
   'report.zeroCount':
     '{state, select, overdue {{count} with zero overdue} other {{count} never zeroed}}',
