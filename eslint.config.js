@@ -8,6 +8,7 @@ const ROOMS = ['./app', './screens', './ui', './data', './core'];
 const CORE = [
   'quantity',
   'metrology',
+  'trace',
   'feeler',
   'schema',
   'hydraulics',

@@ -3,6 +3,7 @@ import express, { type ErrorRequestHandler, type Express, type RequestHandler } 
 import helmet from 'helmet';
 import { isIPv4 } from 'node:net';
 import path from 'node:path';
+import { flowBenchStream } from './flowBenchStream';
 import { gaugeStream } from './gauge';
 
 /** Nothing is loaded from anywhere but this server; styles are inline because React Native for web writes them so. */
@@ -64,6 +65,7 @@ export function app(dist: string): Express {
   );
   // A stream is sent on at once: nothing may hold it back to compress it.
   server.get('/api/gauge', gaugeStream());
+  server.get('/api/flow-bench', flowBenchStream());
   server.use(compression());
   server.use(
     express.static(dist, {

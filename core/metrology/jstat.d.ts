@@ -12,4 +12,8 @@ declare module 'jstat' {
     /** The density of the normal distribution at x. */
     pdf(x: number, mean: number, std: number): number;
   };
+  export const studentt: {
+    /** The x at or below which that share of Student's t distribution lies. */
+    inv(share: number, dof: number): number;
+  };
 }
