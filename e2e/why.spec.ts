@@ -57,7 +57,7 @@ test('a pump of which nobody said anything says so, and every other cause can be
   await expect(page.getByText(/^Nothing points to a cause yet/)).toBeVisible();
   await page.getByRole('button', { name: /^Other causes/ }).click();
   await page.getByRole('button', { name: /^It was pulled down aslant/ }).click();
-  await page.getByRole('button', { name: 'The check rules it out' }).click();
+  await page.getByRole('button', { name: 'Rules it out' }).click();
   await expect(page.getByText('the check ruled it out.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^It was pulled down aslant/ })).toContainText(
     'ruled out by its check',

@@ -30,8 +30,7 @@ export function CauseCard({ job, answer, shown: { ranked, results, said } }: Pro
       <Weighed answer={answer} ranked={ranked} />
       {results.map((result) => (
         <View key={result.cause.id} style={[styles.under, { borderColor: palette.line }]}>
-          <Words strong>{sayCauses('page.leftBehind', { result: lower(result.cause.name) })}</Words>
-          <Weighed answer={answer} ranked={result} />
+          <Words>{sayCauses('page.leftBehind', { result: lower(result.cause.name) })}</Words>
         </View>
       ))}
       <View>
@@ -120,7 +119,7 @@ export function CauseAnswers({ job, ranked: { cause }, said }: AnswersProps) {
         The check proves it
       </Button>
       <Button mode="outlined" onPress={() => take('ruled-out')}>
-        The check rules it out
+        Rules it out
       </Button>
       <Button mode="outlined" onPress={() => take('taken')}>
         Take it, unchecked

@@ -14,7 +14,8 @@ interface Props {
   readonly answer: CausesAnswer;
 }
 
-const aboutOf = ({ strong, some, against, settled }: Ranked): string =>
+/** Says in a line how many things speak for a cause and against it. */
+export const aboutOf = ({ strong, some, against, settled }: Ranked): string =>
   settled === 'no'
     ? 'ruled out by its check'
     : sayCauses('page.counts', {
@@ -26,9 +27,8 @@ const aboutOf = ({ strong, some, against, settled }: Ranked): string =>
 export function OtherCauses({ job, answer }: Props) {
   const [open, setOpen] = useState(false);
   const [at, setAt] = useState<string | null>(null);
-  const shown = answer.shown.flatMap(({ ranked, results }) => [ranked, ...results]);
   const others = answer.causes.filter(
-    ({ cause }) => !shown.some((other) => other.cause.id === cause.id),
+    ({ cause }) => !answer.shown.some(({ ranked }) => ranked.cause.id === cause.id),
   );
   return (
     <View style={layout.stack}>

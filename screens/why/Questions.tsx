@@ -14,7 +14,7 @@ import { layout } from '@/ui/layout';
 import { useCommand } from '../job/useCommand';
 
 /** So many questions are asked at once: those that tell most. */
-const FIRST = 5;
+const FIRST = 3;
 
 type Given = 'yes' | 'no' | 'open';
 type Option = { readonly value: Given; readonly name: string };

@@ -11,6 +11,7 @@ import { useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { CauseCard } from './CauseCard';
+import { InQuestion } from './InQuestion';
 import { OtherCauses } from './OtherCauses';
 import { OwnWord } from './OwnWord';
 import { ComplaintTaps } from './parts';
@@ -60,6 +61,7 @@ interface Props {
 /** The answer: its sentence, the causes that come into question, the rest. */
 function Said({ job, answer, asking }: Props) {
   const router = useRouter();
+  const [first, ...more] = answer.shown;
   return (
     <>
       <Heading size="instruction">{answer.sentence}</Heading>
@@ -67,8 +69,11 @@ function Said({ job, answer, asking }: Props) {
         {sayCauses('page.counted')}
       </Words>
       <SealOrder job={job} found={answer.found} />
-      {answer.shown.map((shown) => (
-        <CauseCard key={shown.ranked.cause.id} job={job} answer={answer} shown={shown} />
+      {first ? (
+        <CauseCard key={first.ranked.cause.id} job={job} answer={answer} shown={first} />
+      ) : null}
+      {more.map((shown) => (
+        <InQuestion key={shown.ranked.cause.id} job={job} answer={answer} shown={shown} />
       ))}
       {asking}
       <OwnWord job={job} answer={answer} />
