@@ -109,6 +109,13 @@ describe('what a job says of why its pump failed', () => {
     expect(signsOf(job)).toContain('bore-cut-ridge');
   });
 
+  it('does not call one close clearance many', () => {
+    const job = withSize(withSize(JOB, 'pocket-depth', 20.05), 'drive-width', 20);
+    expect(assessJob(job).map(({ verdict }) => verdict)).toContain('close');
+    expect(signsOf(job)).toContain('face-or-rim-close');
+    expect(signsOf(job)).not.toContain('many-close');
+  });
+
   it('knows surfaces that are bright only once all were looked at', () => {
     const some = record(T6, found('hub', { defect: null, decided: 'pass' }));
     expect(signsOf(some)).not.toContain('bright');
@@ -179,6 +186,14 @@ describe('why the pump of a job failed', () => {
     const oil = jobOn(EVERY_BUILD.find(({ id }) => id === 'gerotor-oil-pump')!);
     expect(on(oil).questions.map(({ id }) => id)).not.toContain('screen-metal');
     expect(on(T6).questions.map(({ id }) => id)).toContain('screen-metal');
+    // What the customer knows is asked, also where a check asks what the oil left behind.
+    expect(on(oil).questions.map(({ id }) => id)).toContain('stood-wet');
+  });
+
+  it('does not take for a cause what many a sound pump shows', () => {
+    const { shown, sentence, causes } = on(after(T6, answerAuxiliary('vent', 'open')));
+    expect(causes[0]?.score).toBe(1);
+    expect([shown, sentence.slice(0, 24)]).toEqual([[], 'Nothing points to a caus']);
   });
 
   it('changes what the pump does not have replaced anyhow', () => {

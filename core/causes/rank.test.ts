@@ -165,4 +165,41 @@ describe('the causes of a failure', () => {
     const equal = rankCauses(CRESCENT, evidence([], ['bush-over', 'lip-outward']));
     expect(order(equal).slice(0, 2)).toEqual(['seal-fitted-wrong', 'bushing-worn']);
   });
+
+  it('of equals more strong signs stand first, then the one that destroys most', () => {
+    const small = ['hub-blued', 'rebuilt-lately', 'sudden'];
+    const strong = order(rankCauses(CRESCENT, evidence([], ['bush-over', ...small])));
+    expect(strong.indexOf('bushing-worn')).toBeLessThan(strong.indexOf('bushing-tight'));
+    const harm = order(rankCauses(CRESCENT, evidence([], ['lip-outward', 'gouged'])));
+    expect(harm.slice(0, 2)).toEqual(['foreign-body', 'seal-fitted-wrong']);
+  });
+
+  it('need a lead of two, and no less', () => {
+    const lead = (...signs: string[]) =>
+      rankCauses(CRESCENT, evidence(['LK'], ['lip-outward', ...signs])).settled;
+    expect(lead('sealer')).toBe(true);
+    expect(lead('sealer', 'bush-in')).toBe(true);
+    expect(lead('sealer', 'again')).toBe(false);
+  });
+
+  it('lead over what they left behind without being weighed against it', () => {
+    const close = rankCauses(FRONT, evidence(['NS'], ['drive-work', 'bush-over']));
+    expect(order(close).slice(0, 2)).toEqual(['misalignment', 'bushing-worn']);
+    expect(scoreIn(close)).toMatchObject({ misalignment: 4, 'bushing-worn': 4 });
+    expect(close.settled).toBe(true);
+  });
+
+  it('left nothing behind where a check ruled them out, and did where it proved them', () => {
+    const cameFrom = (signs: readonly string[], said: Settled) =>
+      rankCauses(FRONT, evidence(['NS'], signs, { misalignment: said })).causes.find(
+        ({ cause }) => cause.id === 'bushing-worn',
+      )?.cameFrom;
+    expect(cameFrom(['drive-work', 'bush-over'], 'no')).toBeNull();
+    expect(cameFrom(['bush-over'], 'yes')).toBe('misalignment');
+  });
+
+  it('are never of a drain that a sheet says is not there', () => {
+    const none = { ...pump('gerotor'), drain: 'none' as const };
+    expect(order(rankCauses(none, evidence([], ['drain-none'])))).not.toContain('drain-blocked');
+  });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { flowBench } from '../../server/flowBench';
+import { evenFrom, normalFrom } from '../random';
 import { traceMean } from './mean';
 import { soundPlaces } from './outliers';
 import { sampleOf, type Sample } from './sample';
@@ -74,6 +75,21 @@ describe('the mean of a run', () => {
     );
   });
 
+  it('is honest where a short run wanders slowly', () => {
+    const even = evenFrom(12);
+    const held = Array.from({ length: 1000 }, () => {
+      let value = normalFrom(even);
+      const values = Array.from({ length: 240 }, () => {
+        value = 0.9 * value + Math.sqrt(1 - 0.81) * normalFrom(even);
+        return value;
+      });
+      const { mean, half95 } = traceMean(values)!;
+      return Math.abs(mean) <= half95;
+    }).filter(Boolean).length;
+    expect(held).toBeGreaterThan(920);
+    expect(held).toBeLessThan(980);
+  });
+
   it('is known less well where it wanders than where the same values come mixed', () => {
     const wandering = Array.from({ length: 120 }, (_, i) => 30 + Math.sin((2 * Math.PI * i) / 120));
     const mixed = wandering.map((_, i) => wandering[(i * 49) % 120]!);
@@ -146,6 +162,8 @@ describe('what a stand sends', () => {
   it('has its rubbish found among its neighbours, and nothing else', () => {
     const flows = [9.1, 9.0, 9.2, 0, 9.1, 91, 9.0, null, 9.2, 9.1, 9.15];
     expect(soundPlaces(flows, 0.05)).toEqual([0, 1, 2, 4, 6, 8, 9, 10]);
+    // The last digit of a meter is none, however still the flow.
+    expect(soundPlaces([9, 9, 9, 9.04, 9, 9, 9], 0.05)).toHaveLength(7);
     // A step is no rubbish: what comes after it stays so.
     const step = [...Array.from({ length: 20 }, () => 9), ...Array.from({ length: 20 }, () => 12)];
     expect(soundPlaces(step, 0.05)).toHaveLength(40);
