@@ -14,7 +14,8 @@ export const told = entryKind({
     of: identifier(),
     answer: string().oneOf(TOLD_ANSWERS).required(),
   }),
-  is: { list: 'told', tells: 'pump' },
+  // What somebody says moves no size: no sum is another because of it.
+  is: { list: 'told', tells: 'decided' },
 });
 
 export type ToldEntry = Standing<typeof told>;
