@@ -92,8 +92,8 @@ const rowFigures = (row: ReportRow) => ({
 /** Sections that count surfaces, of which there are more now. */
 const COUNTING = ['Looked at', 'Visual inspection', 'Skipped', 'Not done'];
 
-/** A plug in the inlet side was noted and called right: what it does to the seal is said now. */
-const SAID_NOW = ['Found the wrong way round'];
+/** A plug in the inlet side was noted and called right: what it does to the seal is said now, and so is why a pump failed. */
+const SAID_NOW = ['Found the wrong way round', 'Why it failed'];
 
 /** Lists the figures of each section but of those that count. A body is found, not ordered. */
 const sectionFigures = (sections: Report['sections']) =>
