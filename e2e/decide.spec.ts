@@ -149,7 +149,7 @@ test('a cut is planned with its range, dragged, held, carried out and measured a
   await page.getByRole('button', { name: 'Start', exact: true }).click();
   await page.getByRole('link', { name: 'Decide' }).click();
   await expect(page.getByRole('heading', { name: 'Measure first, then decide.' })).toBeVisible();
-  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('link', { name: 'Measure', exact: true }).click();
   await button(page, /^Clean and dry/).click();
   await button(page, 'Sizes').click();
   await readSize(page, /Pocket depth/, '20.10');
