@@ -1,9 +1,10 @@
+import { answerBuild } from '../commands/building';
 import { sayCause, unsayCause } from '../commands/blaming';
 import type { CauseEntry } from '../records/entries/cause';
 import type { Job } from '../records/job';
-import { listOf, T6, jobOn } from '../testing/assembly';
+import { itemAt, listOf, T6, jobOn } from '../testing/assembly';
 import { EVERY_BUILD } from '../testing/builds';
-import { stamp } from '../testing/findings';
+import { exchanged, stamp } from '../testing/findings';
 
 const CHANGE: CauseEntry['change'] = [
   { words: 'Fit a new bushing.', when: 'build', replaces: [] },
@@ -56,6 +57,12 @@ describe('what must change too', () => {
       expect(ids.filter((id) => !isOfCause(id))).toEqual(idsOf(job));
     },
   );
+
+  it('stays done whatever is worked on after', () => {
+    const step = 'cause-foreign-body-2';
+    const done = answerBuild({ step, said: 'done' })(blamed(T6), stamp());
+    expect(itemAt(exchanged(done, 'drive'), step).state).toBe('done');
+  });
 
   it('is gone with the cause: ruled out, or taken back', () => {
     expect(idsOf(blamed(T6, 'ruled-out'))).toEqual(idsOf(T6));

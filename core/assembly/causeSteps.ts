@@ -12,11 +12,16 @@ const BEFORE: Readonly<Record<ChangeWhen, (kind: BuildKind) => boolean>> = {
   machine: (kind) => kind === 'watch',
 };
 
+const OF_CAUSE = 'cause-';
+
+/** Tells whether a step is what must change too: it is done once, and rests on no part of the pump. */
+export const isOfCause = ({ id }: Pick<BuildStep, 'id'>): boolean => id.startsWith(OF_CAUSE);
+
 /** Returns the steps for what must change too, because of why the pump failed: as a person took or proved it. */
 function changes(job: Pick<Job, 'journal'>): readonly (readonly [ChangeWhen, BuildStep])[] {
   return takenCauses(job).flatMap(({ cause, words, change }) =>
     change.map(({ words: does, when }, i) => {
-      const id = ['cause', cause || 'own', i + 1].join('-').slice(0, 64);
+      const id = [OF_CAUSE, cause || 'own', '-', i + 1].join('').slice(0, 64);
       return [
         when,
         buildStep('check', id, does, [], { with: sayBuild('cause.why', { cause: lower(words) }) }),

@@ -7,6 +7,7 @@ import type { BuildEntry } from '../records/entries/build';
 import type { Job } from '../records/job';
 import type { ReversalOf } from './asked';
 import { answersOf, lastWorkOn, type Answers } from './answers';
+import { isOfCause } from './causeSteps';
 import { checksAt, type CheckBeside } from './checks';
 import { needsOf, smallNames, smallOf, type Need, type NeedRoom } from './needs';
 import { placedParts, renewalsAt, type PlacedPart } from './pieces';
@@ -54,7 +55,7 @@ const STATE: Readonly<Record<BuildEntry['said'], StepState>> = {
 
 /** Lists the parts whose exchange or rework makes the answer to a step one of before. */
 function restsOn(step: BuildStep, steps: readonly BuildStep[]): ReadonlySet<string> {
-  if (step.parts.length > 0 || step.kind === 'endplay' || step.kind === 'watch')
+  if (step.parts.length > 0 || step.kind === 'endplay' || step.kind === 'watch' || isOfCause(step))
     return new Set(step.parts);
   const before = steps.slice(0, steps.indexOf(step));
   return new Set(

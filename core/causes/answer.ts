@@ -1,7 +1,6 @@
 import type { Assessment } from '../assessment/assessment';
 import { smallChecks } from '../inspect/auxiliary';
 import { ledgerOf } from '../journal/ledger';
-import { lower } from '../quantity/letters';
 import type { CauseEntry } from '../records/entries/cause';
 import type { Job } from '../records/job';
 import { counting } from '../schema/voiding';
@@ -12,14 +11,14 @@ import type { Sign } from './clue';
 import type { ComplaintId } from './complaints';
 import { foundOn, type FoundOnJob } from './found';
 import { LEAST_SCORE, rankCauses, type Ranked, type Ranking } from './rank';
-import { complaintWords, sayCauses } from './sayCauses';
+import { causeName, complaintWords, sayCauses } from './sayCauses';
 
-/** So many causes are shown where none is far enough ahead. */
+/** Says how many causes are shown where none is far enough ahead. */
 const MOST_SHOWN = 3;
-/** Less than this is no more than what many a sound pump shows. */
+/** Gives the least score of a cause in question: less is what many a sound pump shows. */
 const LEAST_SHOWN = 2;
 
-/** A cause that is shown, with what it left behind. */
+/** Holds a cause that is shown, with what it left behind. */
 export interface Shown {
   readonly ranked: Ranked;
   readonly results: readonly Ranked[];
@@ -57,8 +56,6 @@ function rootsOf({ causes, settled }: Ranking): Ranked[] {
   return roots.sort((a, b) => a.cause.effort - b.cause.effort);
 }
 
-const nameOf = ({ cause }: Ranked): string => lower(cause.name);
-
 /** Says which complaints neither the cause that is named nor what it left behind gives; empty where there are none. */
 function unexplained(complaints: readonly ComplaintId[], { ranked, results }: Shown): string {
   const given = [ranked, ...results].flatMap(({ cause }) => cause.gives);
@@ -94,7 +91,7 @@ function sentenceOf(
   const [first] = shown;
   const top = causes[0];
   if (!first || !top) return sayCauses('cause.nothing', { said });
-  const cause = nameOf(first.ranked);
+  const cause = causeName(first.ranked);
   if (!settled) {
     if (shown.length === 1) return sayCauses('cause.nearest', { cause });
     const { length: count } = shown;
@@ -102,10 +99,16 @@ function sentenceOf(
       ? sayCauses('cause.few', { count })
       : sayCauses('cause.several', { count });
   }
-  if (top.settled === 'yes') return sayCauses('cause.proven', { cause: nameOf(top) });
+  if (top.settled === 'yes') {
+    const proven = causes.filter((one) => one.settled === 'yes');
+    const words = { causes: proven.map(causeName).join('; ') };
+    return proven.includes(first.ranked)
+      ? sayCauses('cause.proven', words)
+      : sayCauses('cause.provenFrom', { ...words, source: cause });
+  }
   return first.ranked === top
     ? sayCauses('cause.likeliest', { cause })
-    : sayCauses('cause.leftBehind', { cause, result: nameOf(top) });
+    : sayCauses('cause.leftBehind', { cause, result: causeName(top) });
 }
 
 /** Tells whether a sign is asked for on a pump: no small check of it asks the same at the bench. */

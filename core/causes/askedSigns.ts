@@ -62,8 +62,8 @@ export const ASKED_SIGNS: readonly Sign[] = [
   ),
   ofCustomer(
     'two-sets-one-inlet',
-    'Do two sets of gears draw from one inlet?',
-    'Two sets of gears draw from one inlet.',
+    'Do two pumping sections draw from one inlet?',
+    'Two pumping sections draw from one inlet.',
   ),
   ofCustomer('two-way-drive', 'Is it driven both ways?', 'It is driven both ways.'),
   ofCustomer(

@@ -2,7 +2,7 @@ import type { ChangeWhen } from '../records/entries/cause';
 import type { Replacement } from '../pumps/remedies';
 import type { ComplaintId } from './complaints';
 
-/** Something that must change too, or the fault comes back. */
+/** Describes something that must change too, or the fault comes back. */
 export interface Change {
   /** Says what to do, as an instruction. */
   readonly words: string;
@@ -13,7 +13,7 @@ export interface Change {
   readonly replaces?: readonly Replacement[];
 }
 
-/** What a pump must have for a cause to be possible on it. */
+/** Names what a pump must have for a cause to be possible on it. */
 export const HAVING = [
   'seal',
   'drain',
@@ -32,7 +32,7 @@ export const HAVING = [
 ] as const;
 export type Having = (typeof HAVING)[number];
 
-/** A reason why a pump failed: what it gives, what speaks for it and against it, what settles it, what must change too. */
+/** Describes a reason why a pump failed: what it gives, what speaks for it and against it, what settles it, what must change too. */
 export interface Cause {
   readonly id: string;
   /** Says it as a sentence, without a full stop. */
@@ -52,7 +52,7 @@ export interface Cause {
   readonly change: readonly [Change, ...Change[]];
   /** Lists the causes that are results of this one. */
   readonly makes?: readonly string[];
-  /** It is mostly what another cause left behind. */
+  /** Says that it is mostly what another cause left behind. */
   readonly result?: true;
   /** Says how much it destroys where it is not found, 1 to 3. */
   readonly harm: 1 | 2 | 3;

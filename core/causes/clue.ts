@@ -59,7 +59,7 @@ export const FACTS = [
 export type FactId = (typeof FACTS)[number];
 
 /**
- * One thing that speaks for or against causes. Any of its clues shows it; where it says so, all of them together. What no clue of
+ * Describes one thing that speaks for or against causes. Any of its clues shows it; where it says so, all of them together. What no clue of
  * this pump shows is asked.
  */
 export interface Sign {
@@ -67,7 +67,7 @@ export interface Sign {
   /** Says it as a whole sentence, true where it was found. */
   readonly words: string;
   readonly clues: readonly Clue[];
-  /** Only all of the clues together show it. */
+  /** Says that only all of the clues together show it. */
   readonly together?: true;
   /** Asks for it; left out where only looking and measuring show it. */
   readonly ask?: string;

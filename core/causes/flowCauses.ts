@@ -4,7 +4,7 @@ import { build, machine, NEW_SEAL, type Cause } from './cause';
 export const FLOW_CAUSES: readonly Cause[] = [
   {
     id: 'inlet-starved',
-    name: 'Too little oil can come in',
+    name: 'Too little can come in at the inlet',
     gives: ['NS', 'HT', 'LP'],
     strong: ['vacuum-high', 'flow-flat'],
     some: [
@@ -44,7 +44,7 @@ export const FLOW_CAUSES: readonly Cause[] = [
   },
   {
     id: 'end-clearance-wide',
-    name: 'Oil leaks over the faces',
+    name: 'It leaks over the faces',
     has: ['face'],
     gives: ['LH', 'LP', 'PR'],
     strong: ['face-over', 'falls-hot-back-with-revs'],
@@ -61,7 +61,7 @@ export const FLOW_CAUSES: readonly Cause[] = [
   },
   {
     id: 'tips-wide',
-    name: 'Oil leaks over tips and rim',
+    name: 'It leaks over tips and rim',
     has: ['tip'],
     gives: ['LP', 'LH', 'NS'],
     strong: ['tip-over'],

@@ -78,6 +78,13 @@ describe('what a job says of why its pump failed', () => {
     expect(signsOf(mended)).not.toContain('bush-in');
   });
 
+  it('is not what was seen on a part that was put in since', () => {
+    const before = record(T6, found('bushing', { defect: 'scored' }));
+    expect(signsOf(exchanged(before, 'bushing'))).toContain('bushing-scored');
+    const since = record(exchanged(T6, 'bushing'), found('bushing', { defect: 'scored' }));
+    expect(signsOf(since)).not.toContain('bushing-scored');
+  });
+
   it('says that clearances are in only where none is left unmeasured', () => {
     const job = withSize(withSize(JOB, 'pocket-depth', 20.035), 'drive-width', 20);
     const states = assessJob(job).filter((a) => /^face-/.test(a.characteristic.id));
@@ -150,6 +157,14 @@ describe('why the pump of a job failed', () => {
     const said = { cause: 'drain-small', words: 'x', change: [] };
     const proven = on(after(groove, sayCause({ ...said, answer: 'proven' })));
     expect(proven.sentence).toBe('Proven: the drain behind the seal is too small for the leak.');
+    const both = after(
+      groove,
+      sayCause({ ...said, answer: 'proven' }),
+      sayCause({ ...said, cause: 'drain-blocked', answer: 'proven' }),
+    );
+    expect(on(both).sentence).toBe(
+      'Proven: the drain behind the seal is blocked; the drain behind the seal is too small for the leak.',
+    );
     const not = on(
       after(groove, sayCause({ ...said, cause: 'bushing-groove-reversed', answer: 'ruled-out' })),
     );
@@ -167,6 +182,10 @@ describe('why the pump of a job failed', () => {
     expect(shown[0]?.ranked.cause.id).toBe('misalignment');
     expect(shown[0]?.results.map(({ cause }) => cause.id)).toEqual(['bushing-worn']);
     expect(sentence).toBe('Likeliest: the drive pushes the pump sideways.');
+    const worn = sayCause({ cause: 'bushing-worn', words: 'x', change: [], answer: 'proven' });
+    expect(on(after(job, worn)).sentence).toBe(
+      'Proven: a bushing or bearing is worn: the hub or shaft is loose in it. It may have come from this: the drive pushes the pump sideways.',
+    );
   });
 
   it('offers the quickest check first where several causes are close', () => {

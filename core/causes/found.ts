@@ -2,11 +2,13 @@ import { beyondOf } from '../assessment/beyond';
 import { judge } from '../assessment/judge';
 import type { Assessment } from '../assessment/assessment';
 import { auxiliaryChecks } from '../inspect/auxiliary';
-import { lookedAt } from '../inspect/looking';
+import { lookedAt, type Looked } from '../inspect/looking';
 import { mixOf } from '../inspect/mixing';
 import { stripped } from '../inspect/stripping';
+import { exchangedSince, lastExchange } from '../journal/exchanged';
 import { ledgerOf } from '../journal/ledger';
 import { wayRoundWords } from '../pumps/teardown/wayRound';
+import type { Finding } from '../records/entries/finding';
 import type { Job } from '../records/job';
 import { ROTATIONS } from '../records/tag';
 import { counting } from '../schema/voiding';
@@ -30,7 +32,7 @@ const onFirst = (id: string): string => id.replace(/-s\d+$/, '');
 interface Known {
   readonly job: Job;
   readonly gaps: readonly StandingGap[];
-  readonly looked: ReturnType<typeof lookedAt>;
+  readonly looked: readonly Looked[];
   readonly answers: ReadonlyMap<string, string>;
   readonly told: ReadonlyMap<string, 'yes' | 'no'>;
 }
@@ -56,6 +58,11 @@ function standingOf(job: Job, a: Assessment): Standing | 'open' {
   return beyond && beyond.under_mm > beyond.over_mm ? 'under' : 'over';
 }
 
+/** Tells whether a finding is of a part that came in with the pump, not of one that was put in since. */
+const cameIn = (job: Job, { parts }: Looked['surface'], finding: Finding): boolean =>
+  parts.length === 0 ||
+  parts.some((part) => !lastExchange(job, part) || exchangedSince(job, part, finding));
+
 function knownOf(job: Job, all: readonly Assessment[]): Known {
   const told = counting(ledgerOf(job).told).map(({ of, answer }) => [of, answer] as const);
   // What was answered tells, also where the sheet asks for it no more.
@@ -71,7 +78,10 @@ function knownOf(job: Job, all: readonly Assessment[]): Known {
         name: a.characteristic.name,
         standing: standingOf(job, a),
       })),
-    looked: lookedAt(job),
+    looked: lookedAt(job).map((looked) => ({
+      ...looked,
+      findings: looked.findings.filter((finding) => cameIn(job, looked.surface, finding)),
+    })),
     answers: new Map(answered),
     told: new Map(told),
   };

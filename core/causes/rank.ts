@@ -15,7 +15,7 @@ export interface Evidence {
   readonly settled: ReadonlyMap<string, Settled>;
 }
 
-/** A cause with what speaks for and against it. */
+/** Holds a cause with what speaks for and against it. */
 export interface Ranked {
   readonly cause: Cause;
   readonly score: number;
@@ -38,7 +38,7 @@ export interface Ranking {
 const STRONG = 3;
 const MOST_SOME = 3;
 const AGAINST = 2;
-/** A cause below this, or with less of a lead, is not settled. */
+/** Gives the least score, and the least lead, with which a cause is settled. */
 export const LEAST_SCORE = 4;
 const LEAST_LEAD = 2;
 

@@ -15,6 +15,9 @@ export type Places = ReadonlyMap<string, readonly string[]>;
 export const complaintWords = (ids: readonly ComplaintId[]): string =>
   listed(COMPLAINTS.filter(({ id }) => ids.includes(id)).map(({ words }) => lower(words)));
 
+/** Names a cause as it goes on in a sentence: `the inlet draws air`. */
+export const causeName = ({ cause }: Pick<Ranked, 'cause'>): string => lower(cause.name);
+
 /** Writes a sign with the places where it shows, where it is of some. */
 function signWords(id: string, places: Places): string {
   const { words } = signOf(id);

@@ -58,7 +58,7 @@ export const SEAL_CAUSES: readonly Cause[] = [
   },
   {
     id: 'bushing-worn',
-    name: 'The bushing is worn: the hub or shaft is loose in it',
+    name: 'A bushing or bearing is worn: the hub or shaft is loose in it',
     has: ['bushing'],
     gives: ['SB', 'LK', 'LH', 'NS'],
     strong: ['bush-over', 'bushing-worn-through'],

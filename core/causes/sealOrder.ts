@@ -5,7 +5,7 @@ import type { FoundOnJob } from './found';
 import { possible } from './possible';
 import { causeOf } from './causes';
 
-/** One of the questions that a blown seal is asked by, and what was found. */
+/** Holds one of the questions that a blown seal is asked by, and what was found. */
 export interface SealQuestion {
   readonly id: string;
   readonly ask: string;

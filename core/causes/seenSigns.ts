@@ -8,7 +8,7 @@ const CASTINGS = { kinds: ['casting'] as const };
 const RING = { ids: /^(bore|ring|slide-bore)$/ };
 const SECTION_BORE = { ids: /^bore-.+$/ };
 const COVER_TRACKS = { ids: /^(cover-track|plate-(front|rear)|plates|covers)$/ };
-/** Faces that something runs on: neither a deck nor the side of a gasket. */
+/** Names faces that something runs on: neither a deck nor the side of a gasket. */
 const RUNNING = { kinds: ['face'] as const, but: /^(deck|gasket-face-.+)$/ };
 
 /** Lists the signs that looking, stripping and measuring show. */
@@ -105,11 +105,15 @@ export const SEEN_SIGNS: readonly Sign[] = [
   shown('mixed-parts', 'Parts of different variants were built together.', fact('mixed-parts')),
 
   // Surfaces.
-  shown('bushing-worn-through', 'A bushing is worn through.', seen(BEARINGS, 'worn-through')),
+  shown(
+    'bushing-worn-through',
+    'A bushing or bearing is worn through.',
+    seen(BEARINGS, 'worn-through'),
+  ),
   shown('bushing-turned', 'A bushing has spun in its bore.', seen(BEARINGS, 'turned')),
   shown(
     'bushing-turned-blued-seized',
-    'A bushing spun, went blue or seized.',
+    'A bushing or bearing spun, went blue or seized.',
     seen(BEARINGS, 'turned', 'blued', 'seized'),
   ),
   shown('bushing-scored', 'A bushing is scored.', seen(BEARINGS, 'scored')),
@@ -209,8 +213,8 @@ export const SEEN_SIGNS: readonly Sign[] = [
   shown('tang-mushroomed', 'The drive is mushroomed.', seen(DRIVES, 'mushroomed')),
 
   // Clearances and sizes.
-  shown('bush-over', 'Bushing clearance is over its limit.', gap('bushing', 'over')),
-  shown('bush-in', 'Bushing clearance is in.', gap('bushing', 'in')),
+  shown('bush-over', 'Play in a bushing or bearing is over its limit.', gap('bushing', 'over')),
+  shown('bush-in', 'Play in bushings and bearings is in.', gap('bushing', 'in')),
   shown('hub-tight', 'The hub is tight in its bushing.', gap('hub', 'under')),
   shown('vent-small', 'The drain hole is smaller than its limit.', gap('vent', 'under')),
   shown('vent-size-in', 'The drain hole has its size.', gap('vent', 'in')),

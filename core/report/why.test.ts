@@ -35,8 +35,7 @@ describe('why it failed, in the report', () => {
     expect(lines(job)).toEqual([
       'Seal pushed out.',
       'Proven: the drain behind the seal is blocked.',
-      'The drain behind the seal is blocked.',
-      'It gives what is complained of: seal pushed out.',
+      'As it came in: The drain behind the seal is blocked. It gives what is complained of: seal pushed out.',
       'Proven by its check, Runa T.: The drain behind the seal is blocked.',
       'To change too: Clear the drain.',
     ]);

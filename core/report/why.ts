@@ -1,13 +1,11 @@
 import type { Assessment } from '../assessment/assessment';
-import { causesOn, type Shown } from '../causes/answer';
-import { complaintWords, wordsAgainst, wordsFor } from '../causes/sayCauses';
+import { causesOn } from '../causes/answer';
+import { causeName, complaintWords, wordsAgainst, wordsFor } from '../causes/sayCauses';
 import { takenCauses } from '../journal/blamed';
-import { capital, lower } from '../quantity/letters';
+import { capital } from '../quantity/letters';
 import type { Job } from '../records/job';
-import { sentence } from '../wording/say';
+import { paragraph, sentence } from '../wording/say';
 import { sayReport } from './sayReport';
-
-const nameOf = ({ ranked }: Shown): string => lower(ranked.cause.name);
 
 /**
  * Lists why a pump failed: what was complained of, the likeliest cause with what speaks for and against it, the word of whoever had
@@ -27,9 +25,20 @@ export function whyLines(job: Job, all: readonly Assessment[]): string[] {
       ? []
       : settled
         ? [answer]
-        : [sayReport('report.inQuestion', { causes: shown.map(nameOf).join('; ') })]),
+        : [
+            sayReport('report.inQuestion', {
+              causes: shown.map(({ ranked }) => causeName(ranked)).join('; '),
+            }),
+          ]),
     ...(settled && first
-      ? [...wordsFor(first.ranked, places), ...wordsAgainst(first.ranked, places)]
+      ? [
+          sayReport('report.asItCame', {
+            evidence: paragraph(
+              ...wordsFor(first.ranked, places),
+              ...wordsAgainst(first.ranked, places),
+            ),
+          }),
+        ]
       : []),
     ...taken.map(({ words, answer: how, by }) =>
       sayReport('report.cause', { cause: sentence(words), how, by: by || 'unknown' }),

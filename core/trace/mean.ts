@@ -1,23 +1,23 @@
 import { deviation, mean, sum } from 'd3-array';
 import { studentt } from 'jstat';
 
-/** The mean of a steady run, and how well it is known. */
+/** Gives the mean of a steady run, and how well it is known. */
 export interface TraceMean {
   readonly mean: number;
-  /** Standard deviation of single samples about it. */
+  /** Gives the standard deviation of single samples about it. */
   readonly scatter: number;
-  /** Half of the interval that holds the true mean with 95%. */
+  /** Gives half of the interval that holds the true mean with 95%. */
   readonly half95: number;
   /** Counts the samples, and as how many independent batches of them they tell. */
   readonly samples: number;
   readonly independent: number;
 }
 
-/** A run is cut into so many batches: each long beside what wanders, and enough of them to tell their scatter. */
+/** Says into how many batches a run is cut: each long beside what wanders, and enough of them to tell their scatter. */
 const BATCHES = 12;
-/** Each batch needs so many values. */
+/** Says how many values each batch needs. */
 const LEAST_IN_BATCH = 2;
-/** Neighbouring batches are never taken to be more alike than this: then nothing could be said. */
+/** Gives how alike neighbouring batches are taken to be at most: beyond, nothing could be said. */
 const MOST_ALIKE = 0.9;
 const LEAST_FREEDOM = 2;
 const TWO_SIDED_95 = 0.975;

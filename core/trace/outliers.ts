@@ -1,10 +1,10 @@
 import { median } from 'd3-array';
 
-/** So many samples to either side say what is usual at a moment. */
+/** Says how many samples to either side tell what is usual at a moment. */
 const REACH = 7;
 /** Makes the median absolute deviation of normal values their standard deviation. */
 const TO_SIGMA = 1.4826;
-/** A value farther than so many standard deviations from its neighbours was not read off the pump. */
+/** Says at how many standard deviations from its neighbours a value was not read off the pump. */
 const FAR = 5;
 
 /**

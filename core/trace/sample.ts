@@ -1,6 +1,6 @@
-/** What a test stand sends at one moment; null where it sent nothing, or nothing that can be. */
+/** Holds what a test stand sends at one moment; null where it sent nothing, or nothing that can be. */
 export interface Sample {
-  /** Seconds since the run began. */
+  /** Counts the seconds since the run began. */
   readonly t_s: number;
   readonly flow_lpm: number | null;
   readonly bar: number | null;

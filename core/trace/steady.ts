@@ -1,24 +1,24 @@
 import { mean, median, sum } from 'd3-array';
 import type { Sample } from './sample';
 
-/** A part of a run, from one moment to another, in seconds. */
+/** Names a part of a run, from one moment to another, in seconds. */
 export interface Span {
   readonly from_s: number;
   readonly to_s: number;
 }
 
-/** Speed and pressure hold while each stays within so much of its middle. */
+/** Says within how much of its middle speed and pressure stay while they hold. */
 const HOLDS = { rpm: 0.02, bar: 0.05 } as const;
-/** Less than this is within what any gauge shows: 1/min and bar. */
+/** Gives what any gauge shows of itself, in 1/min and bar: less is no drift. */
 const LEAST = { rpm: 5, bar: 0.2 } as const;
 type Held = keyof typeof HOLDS;
 
-/** A steady part that is shorter than this says nothing, in seconds. */
+/** Gives the shortest steady part that says anything, in seconds. */
 export const SHORTEST_s = 5;
-/** Figures are smoothed over so many seconds before they are held to each other: a ripple is no drift. */
+/** Says over how many seconds figures are smoothed before they are held to each other: a ripple is no drift. */
 const SMOOTHED_s = 1;
 
-/** One stretch of a second, as its medians. */
+/** Holds one stretch of a second, as its medians. */
 interface Second extends Readonly<Record<Held, number | null>> {
   readonly at_s: number;
   readonly flow: number | null;
@@ -78,7 +78,7 @@ class Range {
   }
 }
 
-/** Flow is weighed by so many seconds at a time when its run-up is looked for. */
+/** Says by how many seconds at a time flow is weighed when its run-up is looked for. */
 const BATCH_s = 5;
 
 /**

@@ -79,7 +79,7 @@ export function Looked({ job, looked, onList }: Props) {
       <RowLink
         href={`/job/${job.id}/why`}
         name="Why did it fail?"
-        about="before it is decided: the cause says what must change too"
+        about="the cause says what must change too, or it comes back"
       />
       {wide ? (
         <View style={styles.drawing}>

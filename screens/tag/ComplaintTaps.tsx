@@ -5,8 +5,7 @@ import { tell } from '@/core/commands/telling';
 import { ledgerOf } from '@/core/journal/ledger';
 import type { Job } from '@/core/records/job';
 import { counting } from '@/core/schema/voiding';
-import { lower } from '@/core/quantity/letters';
-import { listed } from '@/core/wording/say';
+import { together } from '@/core/wording/say';
 import { Notice } from '@/ui/Notice';
 import { RowButton } from '@/ui/RowButton';
 import { Tile, Tiles } from '@/ui/Tile';
@@ -24,7 +23,7 @@ export function ComplaintTaps({ job }: { readonly job: Job }) {
     <View style={layout.stack}>
       <RowButton
         name="What it complains of"
-        about={listed(names.map((name, i) => (i === 0 ? name : lower(name)))) || 'not said'}
+        about={together(names) || 'not said'}
         open={open}
         onPress={() => setOpen(!open)}
       />

@@ -1,7 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { changesFor, type CausesAnswer, type Shown } from '@/core/causes/answer';
 import type { Ranked } from '@/core/causes/rank';
-import { sayCauses, wordsAgainst, wordsFor } from '@/core/causes/sayCauses';
+import { causeName, sayCauses, wordsAgainst, wordsFor } from '@/core/causes/sayCauses';
 import { sayCause, unsayCause } from '@/core/commands/blaming';
 import { lower } from '@/core/quantity/letters';
 import type { CauseAnswer, CauseEntry } from '@/core/records/entries/cause';
@@ -30,7 +30,7 @@ export function CauseCard({ job, answer, shown: { ranked, results, said } }: Pro
       <Weighed answer={answer} ranked={ranked} />
       {results.map((result) => (
         <View key={result.cause.id} style={[styles.under, { borderColor: palette.line }]}>
-          <Words>{sayCauses('page.leftBehind', { result: lower(result.cause.name) })}</Words>
+          <Words>{sayCauses('page.leftBehind', { result: causeName(result) })}</Words>
         </View>
       ))}
       <View>

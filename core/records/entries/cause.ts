@@ -10,7 +10,7 @@ export type CauseAnswer = (typeof CAUSE_ANSWERS)[number];
 export const CHANGE_WHEN = ['build', 'machine'] as const;
 export type ChangeWhen = (typeof CHANGE_WHEN)[number];
 
-/** Something that must change too, as it was said then. */
+/** Describes something that must change too, as it was said then. */
 const change = exact({
   words: line().required('Say what has to change'),
   when: string().oneOf(CHANGE_WHEN).required(),

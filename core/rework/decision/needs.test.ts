@@ -182,6 +182,8 @@ describe('why a pump failed', () => {
 
   it('asks for nothing once it is ruled out, or the part was put in', async () => {
     expect((await needsOn(blamed(jobWithSizes(SOUND), 'ruled-out'))).ids).toEqual([]);
+    const fitted = blamed(jobWithSizes(SOUND, { fitted: 'new' }));
+    expect((await needsOn(fitted)).ids).toEqual([]);
     const done = exchanged(blamed(jobWithSizes(SOUND)), 'bushing');
     expect((await needsOn(done)).ids).toEqual([]);
   });

@@ -207,6 +207,7 @@ function causeNeeds(job: Job, offers: readonly Offer[]): Need[] {
   if (parts.some(({ section }) => section !== null && section > 1)) return [];
   const { renewed } = teardownOf(job.sheet);
   const always = Object.values(renewed).flat();
+  const accepted = acceptedParts(job);
   return takenCauses(job).flatMap((entry) =>
     offers
       .filter(({ operation: { replaces }, set }) => {
@@ -218,6 +219,9 @@ function causeNeeds(job: Job, offers: readonly Offer[]): Need[] {
         ({ operation: { replaces }, parts: on }) =>
           replaces !== 'bushing' || on.every((part) => always.includes(part)),
       )
+      // What a person accepted as it is, and what is new already, is not bought again.
+      .filter(({ parts: on }) => !on.some((part) => accepted.has(part)))
+      .filter(({ operation }) => operation.replaces !== 'bushing' || job.fitted !== 'new')
       .filter((offer) => !isDone(offer, job, null))
       .map((offer) => ({
         offers: [offer] as const,

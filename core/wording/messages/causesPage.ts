@@ -5,7 +5,8 @@ export const CAUSES_PAGE = {
   'cause.nearest': 'Not settled. Nearest: {cause}.',
   'cause.nothing':
     '{said, select, said {Nothing that was found points to a cause yet: look, measure and ask.} other {Nothing points to a cause yet. Say what is complained of, look and measure: that tells.}}',
-  'cause.proven': 'Proven: {cause}.',
+  'cause.proven': 'Proven: {causes}.',
+  'cause.provenFrom': 'Proven: {causes}. It may have come from this: {source}.',
   'cause.several': 'Not settled: {count} causes come into question. Make the first check below.',
   'cause.few': 'Not settled: too little was found yet. {count} causes come into question.',
   'cause.fits': 'It gives what is complained of: {complaints}.',
@@ -16,7 +17,7 @@ export const CAUSES_PAGE = {
   'page.asked':
     '{of, select, customer {Ask the customer} bench {On the bench} other {While it runs}}',
   'page.counted':
-    'Counted from what was found, measured and asked. What nobody looked at counts neither way.',
+    'As it came in, by what was found, measured and asked. What nobody looked at counts neither way.',
   'page.counts':
     '{speaking, plural, =0 {nothing speaks for it} one {# thing speaks for it} other {# things speak for it}}{against, plural, =0 {} one {, # against it} other {, # against it}}',
   'page.leftBehind': 'It left this behind: {result}.',

@@ -7,6 +7,7 @@ export const REPORT_PAGE = {
   'report.notFree': 'It did not turn freely.',
   'report.inQuestion': 'Why it failed is not settled. In question: {causes}.',
   'report.itWas': 'Tight or catching: it was {cause}.',
+  'report.asItCame': 'As it came in: {evidence}',
   'report.cause':
     '{how, select, proven {Proven by its check, {by}: {cause}} other {By the word of {by}: {cause}}}',
   'report.change': 'To change too: {words}',
