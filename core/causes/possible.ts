@@ -45,8 +45,20 @@ const HAS: Readonly<Record<Having, (pump: CausedPump) => boolean>> = {
   drive: (pump) => hasKind(pump, 'drive'),
 };
 
-/** Lists what a model of a family may have though others of it do not: found on the pump, it is there. */
-const MAY_HAVE: readonly Having[] = ['seal', 'drain', 'drain-valve'];
+/** Lists what a model of a family may have though others of it do not, by the field that says so: found on the pump, it is there. */
+const MAY_HAVE: Readonly<Partial<Record<Having, 'seals' | 'drain'>>> = {
+  seal: 'seals',
+  drain: 'drain',
+  'drain-valve': 'drain',
+};
+
+/** Tells whether a pump may have something that its family has not as a rule: nobody said that this model has none. */
+function mayHave(pump: CausedPump, having: Having): boolean {
+  const field = MAY_HAVE[having];
+  return (
+    field !== undefined && pump[field] == null && teardownOf(pump).fitted.asked.includes(field)
+  );
+}
 
 /**
  * Tells whether a pump can have failed for a cause: it has what that is about.
@@ -60,10 +72,5 @@ export const possible = (
   signs: ReadonlySet<string>,
 ): boolean =>
   has.every(
-    (having) =>
-      HAS[having](pump) ||
-      (MAY_HAVE.includes(having) &&
-        teardownOf(pump).fitted.asked.length > 0 &&
-        pump.drain == null &&
-        strong.some((id) => signs.has(id))),
+    (having) => HAS[having](pump) || (mayHave(pump, having) && strong.some((id) => signs.has(id))),
   );

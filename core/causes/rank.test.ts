@@ -198,7 +198,11 @@ describe('the causes of a failure', () => {
     expect(cameFrom(['bush-over'], 'yes')).toBe('misalignment');
   });
 
-  it('are never of a drain that a sheet says is not there', () => {
+  it('are never of a seal or a drain that a sheet says is not there', () => {
+    const oil = pump('external-gear', { build: 'oil' });
+    const lip = evidence([], ['lip-outward']);
+    expect(order(rankCauses(oil, lip))).toContain('seal-fitted-wrong');
+    expect(order(rankCauses({ ...oil, seals: 0 }, lip))).not.toContain('seal-fitted-wrong');
     const none = { ...pump('gerotor'), drain: 'none' as const };
     expect(order(rankCauses(none, evidence([], ['drain-none'])))).not.toContain('drain-blocked');
   });

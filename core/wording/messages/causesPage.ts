@@ -7,7 +7,7 @@ export const CAUSES_PAGE = {
     '{said, select, said {Nothing that was found points to a cause yet: look, measure and ask.} other {Nothing points to a cause yet. Say what is complained of, look and measure: that tells.}}',
   'cause.proven': 'Proven: {causes}.',
   'cause.provenFrom': 'Proven: {causes}. It may have come from this: {source}.',
-  'cause.several': 'Not settled: {count} causes come into question. Make the first check below.',
+  'cause.several': 'Not settled: {count} causes come into question. Make the quickest check first.',
   'cause.few': 'Not settled: too little was found yet. {count} causes come into question.',
   'cause.fits': 'It gives what is complained of: {complaints}.',
   'cause.noBuild': '{pump} is not built as “{build}”.',
