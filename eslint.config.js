@@ -27,6 +27,7 @@ const CORE = [
   'wording',
   'assembly',
   'causes',
+  'prove',
   'report',
   'commands',
   'paper',

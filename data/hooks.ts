@@ -38,6 +38,7 @@ const LIST = {
   part: KEYS.parts,
   shop: null,
   photo: null,
+  trace: null,
 } as const;
 
 function refreshList(client: QueryClient, kind: Kind): Promise<void> {

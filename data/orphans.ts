@@ -92,6 +92,7 @@ const KINDS = [
   'entries',
   'plan',
   'photo',
+  'trace',
   'sheet',
   'study',
   'part',
@@ -110,12 +111,15 @@ async function removeAll(): Promise<string[]> {
   const { chunks, photos } = await belongings(
     keys.filter((key) => PHOTOGRAPHED.some((kind) => key.startsWith(`${kind}/`))),
   );
+  const there = new Set(keys);
   const isGone = (id: string): boolean => !chunks.has(id);
   const orphaned: Readonly<Record<string, (id: string, at: string) => boolean>> = {
     job: isGone,
     brief: isGone,
     copy: isGone,
     plan: isGone,
+    // The runs of a job that was set aside are its own still.
+    trace: (id) => isGone(id) && !there.has(asideKey(keyOf('job', id))),
     entries: (id, at) => Number(at) >= (chunks.get(id) ?? 0),
   };
   const isOrphan = (key: string): boolean => {
@@ -127,7 +131,6 @@ async function removeAll(): Promise<string[]> {
     if (isOrphan(key)) left.add(key);
     if (n % AT_ONCE === 0) await pause();
   }
-  const there = new Set(keys);
   const unseen = keys.filter(
     (k) => k.startsWith('photo/') && !photos.has(k.slice('photo/'.length)),
   );

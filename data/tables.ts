@@ -5,3 +5,5 @@
 export { limitsCsv, withLimitsCsv } from '../core/records/limitsCsv';
 export { partsCsv } from '../core/records/partsCsv';
 export { readingsCsv } from '../core/report/csv';
+export { HELD, LOGGER_UNITS, samplesBy } from '../core/trace/columns';
+export { readLogger } from '../core/trace/logger';

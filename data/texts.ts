@@ -13,6 +13,10 @@ import { keysUnder, readText } from './storage';
 /** A record with its kind. */
 export type Filed = { [K in Kind]: { readonly kind: K; readonly record: Kinds[K] } }[Kind];
 
+/** What the keys of the runs of a job begin with, and of one of its runs. */
+export const tracePrefix = (job: string, run?: string): string =>
+  `${keyOf('trace', job)}/${run === undefined ? '' : `${run}/`}`;
+
 /** Where the plans of a job lie as they were worked out last: a cache. */
 export const planKey = (id: string): string => `plan/${id}`;
 
@@ -135,7 +139,8 @@ async function keysOf(kind: Kind, id: string): Promise<string[]> {
   if (raw === null) return [];
   if (kind !== 'job') return textKeys(kind, id);
   const chunks = await keysUnder(chunkPrefix(id));
-  return [...textKeys(kind, id), planKey(id), ...partKeys(id, 0), ...chunks];
+  const pieces = (await keysUnder(tracePrefix(id))).flatMap((key) => [key, sealKey(key)]);
+  return [...textKeys(kind, id), planKey(id), ...partKeys(id, 0), ...chunks, ...pieces];
 }
 
 /** Where it is kept how often this device wrote a record that went: should it come back, it counts on from there. */

@@ -37,6 +37,15 @@ export interface SheetPlan {
   readonly flow?: Partial<Sheet['flow']>;
   /** What it allows where it is to turn the other way, where that is said. */
   readonly reversing?: Partial<Sheet['reversing']>;
+  /** The steps of its test: pump speed, bar, oil in °C, l/min at least, l/min lost at most. */
+  readonly test?: readonly (readonly [
+    name: string,
+    rpm: number,
+    bar: number,
+    oil_C: number,
+    least: number | null,
+    mostLoss: number | null,
+  ])[];
   readonly fasteners?: readonly (readonly [
     name: string,
     thread: string,
@@ -108,6 +117,19 @@ export function sheetOf(plan: SheetPlan): Sheet {
       { id: 'service', name: 'Service', source: `${source}, page 3` },
     ],
     limits,
+    testPoints: (plan.test ?? []).map(([name, drive_rpm, bar, oil_C, least, mostLoss], i) => ({
+      id: `test-${i + 1}`,
+      name,
+      drive_rpm,
+      ratio: 1,
+      pressure_bar: bar,
+      oil_C,
+      minutes: 2,
+      sections: [],
+      least_lpm: least,
+      mostLoss_lpm: mostLoss,
+      source: least === null && mostLoss === null ? '' : `${source}, page 4`,
+    })),
     fasteners: (plan.fasteners ?? []).map(([name, thread, count, torque], i) => ({
       id: `fastener-${i + 1}`,
       name,

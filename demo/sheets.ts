@@ -82,6 +82,11 @@ export const VELTRANE_T6: Sheet = sheetOf({
       { name: 'Cooler', idle_lpm: 3, idle_bar: 3, work_lpm: 6, work_bar: 4 },
     ],
   },
+  test: [
+    ['Hot idle', 700, 8, 90, 14, null],
+    ['', 2000, 0, 60, null, null],
+    ['Working speed', 2000, 20, 60, 46, 5],
+  ],
   fasteners: [
     ['Cover bolts', 'M8', 8, 24],
     ['Pump to case', 'M8', 7, 26],

@@ -177,12 +177,16 @@ describe('what a sum came to', () => {
     const job = { ...jobOf('HM-0405'), rotation: 'anticlockwise' as const };
     const turned = keepWorked(reversed)(job, made('w1'));
     expect(turnsFrom(turned)).toBe('clockwise');
-    const section = benchSections(turned, 'mm', []).find(({ title }) => title === 'Worked out');
+    const section = benchSections(turned, 'mm', stateOf(turned)).find(
+      ({ title }) => title === 'Worked out',
+    );
     expect(section?.lines).toEqual([
       'Clockwise in 6 steps, at the same speed. Runa, 1 Dec 2026.',
       'Once it is reversed, stamp the tag: Clockwise, viewed from shaft end.',
     ]);
-    expect(benchSections(job, 'mm', []).map(({ title }) => title)).not.toContain('Worked out');
+    expect(benchSections(job, 'mm', stateOf(job)).map(({ title }) => title)).not.toContain(
+      'Worked out',
+    );
   });
   it('tells the tag which way the pump turns, where that says nothing', () => {
     const job = { ...jobOf('HM-0405'), rotation: 'unknown' as const };

@@ -1,7 +1,11 @@
 import { hasViscosity, type Fluid } from '../hydraulics/fluid';
+import type { State } from '../guidance/evaluator';
+import { testsNow } from '../journal/tested';
+import type { Job } from '../records/job';
 import { type BeforeFigure, pumpSpeed } from '../records/tag';
 import { middleFlow, UNFITTED, unmeasuredShare, type SlipFactor } from './answer';
-import type { Conditions, JobPump } from './jobPump';
+import { jobPump, type Conditions, type JobPump } from './jobPump';
+import { standingBefore, standingNow } from './known';
 
 /** A reading of a test that says all that the model asks: flow, pressure and the oil's temperature. */
 interface Usable {
@@ -22,6 +26,11 @@ export interface BenchFit {
   readonly as: 'factor' | 'finding' | 'contradiction';
   /** Most of what the model loses goes through gaps that were measured: else they are what is looked for first. */
   readonly isMeasured: boolean;
+}
+
+/** Says what the tests of a job make of the model's slip, and which tests: those before the teardown, or those since. */
+export interface JobFit extends BenchFit {
+  readonly of: 'before' | 'now';
 }
 
 /** Between these a test is taken to say how far the model is off; beyond, that something else is. */
@@ -82,3 +91,32 @@ export function benchFit(
  */
 export const factorOf = (fit: BenchFit | null): SlipFactor =>
   fit?.as === 'factor' && fit.K !== null ? { K: fit.K, isFitted: true } : UNFITTED;
+
+type OfJob = Pick<Job, 'sheet' | 'before' | 'journal'>;
+
+/**
+ * Returns what the tests before the teardown make of the model's slip; null where none can be used.
+ *
+ * @param job its sheet and its tests
+ * @param state what its readings come to
+ * @param fluid what it ran on
+ */
+export function fitBefore(job: OfJob, state: State, fluid: Fluid): JobFit | null {
+  const fit = benchFit(jobPump(job, state, standingBefore), job.before, fluid);
+  return fit && { ...fit, of: 'before' };
+}
+
+/**
+ * Returns what the tests of the whole pump as it is now make of the model's slip; where none can be used, what those before the
+ * teardown do.
+ *
+ * @param job its sheet and its tests
+ * @param state what its readings come to
+ * @param fluid what it ran on
+ */
+export function fitNow(job: OfJob, state: State, fluid: Fluid): JobFit | null {
+  const whole = testsNow(job).filter(({ sections }) => sections.length === 0);
+  if (whole.length === 0) return fitBefore(job, state, fluid);
+  const fit = benchFit(jobPump(job, state, standingNow), whole, fluid);
+  return fit ? { ...fit, of: 'now' } : fitBefore(job, state, fluid);
+}

@@ -1,7 +1,7 @@
 import type { State } from '../guidance/evaluator';
 import type { Job } from '../records/job';
 import { deliveredBands, middleFlow, type Band, type Drawing, type JobPath } from './answer';
-import { benchFit, factorOf, type BenchFit } from './benchTest';
+import { factorOf, fitBefore, fitNow, type JobFit } from './benchTest';
 import { circuitsOf, demandOf, dutyAt } from './demand';
 import { jobPump, type Conditions, type JobDisplacement, type JobPump } from './jobPump';
 import { standingBefore, standingNow, type Standing } from './known';
@@ -16,16 +16,16 @@ export interface JobFlowAnswer {
   readonly efficiency: number | null;
   /** Says what its circuits want at the nearer of its states; null where nobody said. */
   readonly demand_lpm: number | null;
-  readonly fit: BenchFit | null;
+  readonly fit: JobFit | null;
   readonly K: number;
   readonly paths: readonly JobPath[];
 }
 
 /**
- * Returns what the pump of a job delivers, by its own gaps at a moment: as a band, path by path, with the factor that a
- * test before the teardown fits.
+ * Returns what the pump of a job delivers, by its own gaps at a moment: as a band, path by path, with the factor that its
+ * tests fit: before the work those before the teardown.
  *
- * @param job its sheet, its test before the teardown, what it feeds
+ * @param job its sheet, its tests, what it feeds
  * @param state what its readings come to
  * @param at how it runs, and on what
  * @param drawing how often it is drawn, from which seed
@@ -33,14 +33,14 @@ export interface JobFlowAnswer {
  * @throws InputError on `temp_C` where nobody knows the viscosity
  */
 export function jobFlow(
-  job: Pick<Job, 'sheet' | 'before' | 'flow'>,
+  job: Pick<Job, 'sheet' | 'before' | 'flow' | 'journal'>,
   state: State,
   at: Conditions,
   drawing: Drawing,
   standing: Standing = standingNow,
 ): JobFlowAnswer {
   const subject = jobPump(job, state, standing);
-  const fit = benchFit(jobPump(job, state, standingBefore), job.before, at.fluid);
+  const fit = (standing === standingBefore ? fitBefore : fitNow)(job, state, at.fluid);
   const factor = factorOf(fit);
   const middle = middleFlow(subject, at, factor);
   const [delivered = null] = deliveredBands(subject, [at], factor, drawing) ?? [];

@@ -159,6 +159,27 @@ export function jobPump(
   return { ...plain, pump, displacement: displacementOf(job, pump, first, first.needs) };
 }
 
+/**
+ * Returns a pump of which only some sections deliver, while the others go round.
+ *
+ * @param pump with all its sections
+ * @param sections those that deliver, counted from 1
+ */
+export function onlySections(pump: JobPump, sections: readonly number[]): JobPump {
+  const left = pump.pump.sections.filter(({ number }) => sections.includes(number));
+  const cc_rev = left.reduce((sum, { displacement }) => sum + displacement.cc_rev, 0);
+  const { displacement } = pump;
+  const share = cc_rev / pump.pump.cc_rev;
+  return {
+    ...pump,
+    pump: { sections: left, cc_rev },
+    displacement: {
+      ...displacement,
+      cc_rev: displacement.cc_rev === null ? null : displacement.cc_rev * share,
+    },
+  };
+}
+
 /** Temperature at which gaps are measured, in °C. */
 const MEASURED_AT_C = 20;
 

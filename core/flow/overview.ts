@@ -5,7 +5,7 @@ import type { ReworkCase } from '../rework/decision/case';
 import type { PlannedWork } from '../rework/solver/plan';
 import { lossOf } from './model';
 import { middleFlow, unmeasuredShare, type MiddleFlow, type SlipFactor } from './answer';
-import { benchFit, factorOf, type BenchFit } from './benchTest';
+import { factorOf, fitNow, type JobFit } from './benchTest';
 import { circuitsOf, demandOf, stateFor, type Duty, type JobState } from './demand';
 import { fluidOf, type JobFluid } from './fluids';
 import { even, type Gap } from './gap';
@@ -18,7 +18,7 @@ import {
   type Conditions,
   type JobPump,
 } from './jobPump';
-import { standingBefore, type GapFrom } from './known';
+import type { GapFrom } from './known';
 import { standingAfter } from './planned';
 
 /** Everything that the flow of a job's pump rests on, whatever it is asked for. */
@@ -27,19 +27,19 @@ export interface FlowBasis {
   readonly state: State;
   readonly fluid: JobFluid;
   readonly subject: JobPump;
-  readonly fit: BenchFit | null;
+  readonly fit: JobFit | null;
   readonly factor: SlipFactor;
 }
 
 /**
- * Returns what the flow of a job's pump rests on: its oil, its gaps, what a test before the teardown made of the model.
+ * Returns what the flow of a job's pump rests on: its oil, its gaps, what its tests made of the model.
  *
  * @param job with its sheet
  * @param state what its readings come to
  */
 export function flowBasis(job: Job, state: State): FlowBasis {
   const fluid = fluidOf(job);
-  const fit = benchFit(jobPump(job, state, standingBefore), job.before, fluid.fluid);
+  const fit = fitNow(job, state, fluid.fluid);
   return { job, state, fluid, subject: jobPump(job, state), fit, factor: factorOf(fit) };
 }
 

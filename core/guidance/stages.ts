@@ -2,6 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import { lookedAt } from '../inspect/looking';
 import { stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
+import { proofsIn, testsIn } from '../journal/tested';
 import type { Item } from '../records/entry';
 import { type Job } from '../records/job';
 import { STAGES, type Stage } from '../records/stage';
@@ -25,8 +26,6 @@ const progress = (done: number, of: number): Progress => ({
   whole: of > 0 && done >= of,
 });
 
-const NOT_BEGUN: Progress = { begun: false, whole: false };
-
 const count = <T>(list: readonly T[], meets: (item: T) => boolean): number =>
   list.filter(meets).length;
 
@@ -36,6 +35,19 @@ export function isBuildBegun(job: Job): boolean {
   return [builds, torques].some((list: readonly Item[]) =>
     list.some(({ voided }) => voided === null),
   );
+}
+
+/** Tells how far a pump is proven: every step of its test that somebody wrote down is run, or it was proven or left otherwise. */
+function provenFar(job: Job): Progress {
+  const tests = testsIn(job);
+  const run = new Set(tests.filter(({ flow_lpm }) => flow_lpm !== null).map(({ point }) => point));
+  const points = job.testing.points ?? job.sheet.testPoints;
+  const answered = proofsIn(job).filter(({ answer }) => answer !== 'later');
+  const isRun = points.length > 0 ? points.every(({ id }) => run.has(id)) : run.size > 0;
+  return {
+    begun: tests.length > 0 || proofsIn(job).length > 0,
+    whole: isRun || answered.length > 0,
+  };
 }
 
 /** Returns how far each stage is. */
@@ -69,7 +81,7 @@ function progressOf(
     measure: { ...decided, begun: counting(ledger.readings).length > 0 },
     decide: { begun: signed || counting(ledger.plans).length > 0, whole: signed },
     build: { begun: isBuildBegun(job), whole: isBuilt },
-    prove: NOT_BEGUN,
+    prove: provenFar(job),
     report: { begun: job.closed !== null, whole: job.closed !== null },
   };
 }

@@ -77,6 +77,21 @@ export const formatPressure = (bar: number, shop: ShopUnit = 'mm'): string =>
   formatAmount(bar, PRESSURE, shop);
 
 /**
+ * Writes a pressure in the shop's unit by so many figures that count: a gauge of a stand is read no closer.
+ *
+ * @param bar a pressure in bar
+ * @param figures how many count
+ * @param shop the unit that the shop displays
+ * @example
+ * pressureBy(20, 3, 'thou'); // '290 psi'
+ * pressureBy(7.943, 2, 'mm'); // '7.9 bar'
+ */
+export const pressureBy = (bar: number, figures: number, shop: ShopUnit): string => {
+  const per = PRESSURE.per[PRESSURE.usual[shop]] ?? 1;
+  return formatPressure(Number((bar / per).toPrecision(figures)) * per, shop);
+};
+
+/**
  * Writes a flow in the shop's unit as finely as it is known: `15 l/min`, `15.2 l/min`.
  *
  * @param lpm a flow in l/min

@@ -10,6 +10,7 @@ import { checked, FileError, readOdd } from './problems';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
+import { traceSchema, type Trace } from './trace';
 
 /** The kinds of record, each with its type. */
 export interface Kinds {
@@ -19,6 +20,7 @@ export interface Kinds {
   study: Study;
   part: ShelfPart;
   photo: Photo;
+  trace: Trace;
 }
 
 /** The schema of each kind of record, as the present version has it. */
@@ -29,6 +31,7 @@ export const SCHEMA: Readonly<Record<RecordKind, Schema>> = {
   study: studySchema,
   part: partSchema,
   photo: photoSchema,
+  trace: traceSchema,
 };
 
 /**

@@ -14,9 +14,11 @@ import { finding } from './entries/finding';
 import { operation } from './entries/operation';
 import { order } from './entries/order';
 import { plan } from './entries/plan';
+import { proof } from './entries/proof';
 import { skip } from './entries/skip';
 import type { EntrySlice, ListName, Meaning, PlaceKey, Stray } from './entries/slice';
 import { strip } from './entries/strip';
+import { tested } from './entries/tested';
 import { told } from './entries/told';
 import { torque } from './entries/torque';
 import { trial } from './entries/trial';
@@ -45,6 +47,8 @@ const ENTRY = {
   torque: () => torque,
   told: () => told,
   cause: () => cause,
+  test: () => tested,
+  proof: () => proof,
 } as const;
 
 /** Returns where a reading was made. */

@@ -7,10 +7,12 @@ import { photoSchema, type Photo } from './photo';
 import { sheetSchema, type Sheet } from './sheet';
 import { shopSchema, type Shop } from './shop';
 import { studySchema, type Study } from './study';
+import { traceSchema, type Trace } from './trace';
+import { VERSION } from './kind';
 
 /** Name and version of the app's own file format; docs/file-format.md describes it. The version is the highest of its records'. */
 export const FILE_FORMAT = 'dial-bench';
-export const FILE_VERSION = 10;
+export const FILE_VERSION = Math.max(...Object.values(VERSION));
 
 export const fileSchema = exact({
   format: string().oneOf([FILE_FORMAT]).required(),
@@ -23,6 +25,7 @@ export const fileSchema = exact({
   studies: array(studySchema).required(),
   parts: array(partSchema).required(),
   photos: array(photoSchema).required(),
+  traces: array(traceSchema).required(),
   /** The shop's settings and instruments: in a backup only. */
   shop: shopSchema.nullable().defined(),
 });
@@ -39,12 +42,16 @@ export interface BenchFile {
   /** The shelf. */
   readonly parts: readonly ShelfPart[];
   readonly photos: readonly Photo[];
+  /** The runs of tests, in pieces. */
+  readonly traces: readonly Trace[];
   readonly shop: Shop | null;
 }
 
 /** Returns the text of a file with these records. */
 export function writeFile(
-  records: Partial<Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'parts' | 'photos' | 'shop'>>,
+  records: Partial<
+    Pick<BenchFile, 'sheets' | 'jobs' | 'studies' | 'parts' | 'photos' | 'traces' | 'shop'>
+  >,
   savedAt: string,
 ): string {
   const file: BenchFile = {
@@ -57,6 +64,7 @@ export function writeFile(
     studies: records.studies ?? [],
     parts: records.parts ?? [],
     photos: records.photos ?? [],
+    traces: records.traces ?? [],
     shop: records.shop ?? null,
   };
   return `${JSON.stringify(file, null, 1)}\n`;

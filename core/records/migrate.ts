@@ -3,6 +3,7 @@ import { findFamily } from '../pumps/registry';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from './flow';
 import { VERSION, type RecordKind } from './kind';
 import { AS_IT_IS } from './handover';
+import { TESTED_AS_THE_SHEET } from './testing';
 import { NO_REVERSING } from './reversing';
 import { isLoose, type Loose } from './loose';
 import { listIn, refuse } from './migrating';
@@ -208,6 +209,14 @@ const shopTo9 = (shop: Loose): Loose => ({ ...shop, rules: rulesTo13(shop.rules)
 /* Version 13 to 14: photos of the tools of a sheet. */
 const sheetTo12 = (sheet: Loose): Loose => ({ ...sheet, photos: [] });
 
+/* Version 15 to 16: how a pump is tested; tests and proofs, of which there was none. */
+const sheetTo13 = (sheet: Loose): Loose => ({ ...sheet, testPoints: [], testFluid: null });
+
+const jobTo16 = (job: Loose): Loose => ({
+  ...withSheetOfNow(job),
+  testing: TESTED_AS_THE_SHEET,
+});
+
 /** A step from one version of a record to the next. */
 type Migration = (record: Loose) => Loose;
 
@@ -228,6 +237,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     12: jobTo13,
     13: withSheetOfNow,
     14: unchanged,
+    15: jobTo16,
   },
   sheet: {
     1: sheetTo2,
@@ -241,6 +251,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     9: sheetTo10,
     10: sheetTo11,
     11: sheetTo12,
+    12: sheetTo13,
   },
   shop: {
     1: shopTo2,
@@ -255,6 +266,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
   study: { 1: unchanged },
   part: { 1: withDemo, 2: partTo3 },
   photo: {},
+  trace: {},
 };
 
 /**

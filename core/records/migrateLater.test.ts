@@ -1,3 +1,4 @@
+import { TESTED_AS_THE_SHEET } from './testing';
 import { readFileSync } from 'node:fs';
 import { assessJob } from '../guidance/evaluator';
 import { auxiliaryChecks, smallChecks } from '../inspect/auxiliary';
@@ -14,12 +15,14 @@ import { NO_REVERSING } from './reversing';
 /** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
 const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
 
-/** Says what versions 13 and 14 have of a sheet of before: nothing of a build. */
-const SHEET_SINCE = { assembly: [], handover: [], tools: [], photos: [] };
+/** Says what versions 13 to 16 have of a sheet of before: nothing of a build, and of a test. */
+const TEST_SINCE = { testPoints: [], testFluid: null };
+const SHEET_SINCE = { assembly: [], handover: [], tools: [], photos: [], ...TEST_SINCE };
 const jobSince = ({ rules }: { rules?: unknown }) => ({
   rules: { ...(rules as object), wash: 'hot-wash' },
   asked: { work: 'rebuild', set: '' },
   handover: null,
+  testing: { points: null, fluid: null },
 });
 
 describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12, 13])('a backup of version %i', (version) => {
@@ -132,11 +135,12 @@ describe('a backup of version 13', () => {
     { build: Record<string, StepState> }
   >;
   const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
+  const since = (job: object) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET });
 
   it('keeps every field to the letter, and no sheet has a photo', () => {
-    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(since));
     expect(backup.sheets.map(bare)).toEqual(
-      raw.sheets.map((sheet) => ({ ...bare(sheet), photos: [] })),
+      raw.sheets.map((sheet) => ({ ...bare(sheet), photos: [], ...TEST_SINCE })),
     );
     expect(backup.jobs.map(({ sheet }) => sheet.photos)).toEqual([[], [], []]);
   });
@@ -163,11 +167,16 @@ describe('a backup of version 14', () => {
     string,
     { build: Record<string, StepState> }
   >;
-  const bare = (record: object) => ({ ...record, schema: 0 });
+  const bare = ({ sheet: _, ...record }: Record<string, unknown>) => ({ ...record, schema: 0 });
 
   it('keeps every field to the letter, and nobody has said why a pump failed', () => {
-    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(bare));
-    expect(backup.sheets).toEqual(raw.sheets);
+    const jobs = backup.jobs as unknown as Record<string, unknown>[];
+    expect(jobs.map(bare)).toEqual(
+      raw.jobs.map((job) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET })),
+    );
+    expect(backup.sheets).toEqual(
+      raw.sheets.map((sheet) => ({ ...sheet, ...TEST_SINCE, schema: 13 })),
+    );
     for (const job of backup.jobs) {
       expect([ledgerOf(job).told, ledgerOf(job).causes]).toEqual([[], []]);
       const items = buildList(job, assessJob(job), reversalOf);
@@ -180,6 +189,38 @@ describe('a backup of version 14', () => {
     const [crescent] = backup.jobs;
     const { signs } = foundOn(crescent!, assessJob(crescent!));
     expect([...signs]).toEqual(expect.arrayContaining(['vent-blocked', 'groove-open-to-seal']));
+  });
+});
+
+describe('a backup of version 15', () => {
+  const backup = readFile(written('v15/backup'));
+  const raw = JSON.parse(written('v15/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+  const bare = ({ testing: _, sheet: __, ...record }: Record<string, unknown>) => ({
+    ...record,
+    schema: 0,
+  });
+
+  it('keeps every field to the letter, and nobody has tested anything', () => {
+    const jobs = backup.jobs as unknown as Record<string, unknown>[];
+    expect(jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    const sheets = backup.sheets.map(({ testPoints, testFluid, ...sheet }) => {
+      expect([testPoints, testFluid]).toEqual([[], null]);
+      return bare(sheet);
+    });
+    expect(sheets).toEqual(raw.sheets.map(bare));
+    for (const job of backup.jobs) {
+      expect([ledgerOf(job).tests, ledgerOf(job).proofs]).toEqual([[], []]);
+      expect(job.testing).toEqual({ points: null, fluid: null });
+    }
+    expect(backup.traces).toEqual([]);
+  });
+
+  it('has what was told of the pump, and why a person says it failed', () => {
+    const { told, causes } = ledgerOf(backup.jobs[0]!);
+    expect(told.map(({ of, answer }) => [of, answer])).toContainEqual(['SB', 'yes']);
+    expect(causes.map(({ words }) => words)).toContain('The drain was painted shut.');
   });
 });
 
@@ -264,7 +305,7 @@ describe('a backup of version 7', () => {
     expect(sheets).toEqual(
       raw.sheets.map((s) => ({
         ...s,
-        schema: 12,
+        schema: 13,
         ...SHEET_SINCE,
         flow: NO_SHEET_FLOW,
         reversing: NO_REVERSING,

@@ -47,6 +47,7 @@ const LISTS = [
   ['studies', 'study'],
   ['parts', 'part'],
   ['photos', 'photo'],
+  ['traces', 'trace'],
 ] as const satisfies readonly (readonly [keyof BenchFile, RecordKind])[];
 
 /** A record as it stands in a file. */
@@ -177,6 +178,7 @@ export function readFile(text: string): BenchFile {
     studies: of('study'),
     parts: of('part'),
     photos: of('photo'),
+    traces: of('trace'),
     shop: of('shop')[0] ?? null,
   };
 }

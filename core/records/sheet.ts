@@ -35,7 +35,8 @@ import {
 } from '../schema/fields';
 import { buildStepSchema } from './assembly';
 import { ownCharacteristic } from './own';
-import { NO_SHEET_FLOW, sheetFlow } from './flow';
+import { fluid, NO_SHEET_FLOW, sheetFlow } from './flow';
+import { testPoints } from './testing';
 import { NO_REVERSING, reversing } from './reversing';
 import { publishedLimit } from './publishedLimit';
 import { benchTool, handoverLines } from './handover';
@@ -178,6 +179,10 @@ export const sheetSchema = exact({
   reversing,
   /** Lists the steps of putting it together, where they are not as the family has them. */
   assembly: listed(array(buildStepSchema).required().max(160), 'A step is there twice'),
+  /** Lists the steps of its test, with what it has to give in each. */
+  testPoints: testPoints(),
+  /** What it is tested on; null where nobody said. */
+  testFluid: fluid.nullable().defined().default(undefined),
   /** Says what to watch in the first hours, where that is not as the family has it. */
   handover: handoverLines,
   /** Lists tools made for this pump. */
@@ -240,6 +245,8 @@ export function blankSheet(pump: PumpKind, said: Partial<Fitted> = {}) {
     flow: NO_SHEET_FLOW,
     reversing: NO_REVERSING,
     assembly: [],
+    testPoints: [],
+    testFluid: null,
     handover: [],
     tools: [],
     photos: [],

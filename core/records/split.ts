@@ -49,6 +49,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       rules: 'each',
       floors: 'each',
       flow: 'each',
+      testing: 'each',
     },
   },
   sheet: {
@@ -78,6 +79,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
         [l.tier, l.characteristic].join(' '),
       ),
       assembly: ids,
+      testPoints: ids,
       tools: ids,
       photos: ids,
       fasteners: ids,
@@ -119,6 +121,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
     },
   },
   photo: { own: [], together: [], apart: {} },
+  trace: { own: [], together: [], apart: {} },
 };
 
 type Loose = Readonly<Record<string, unknown>>;

@@ -19,7 +19,7 @@ import { trimmed } from '../quantity/format';
 import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
 import type { ReversalOf } from '../assembly/asked';
-import type { Assessment } from '../assessment/assessment';
+import type { State } from '../guidance/evaluator';
 import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
 import { dateText } from '../wording/date';
@@ -29,6 +29,7 @@ import { paragraph, say } from '../wording/say';
 import { workedWhen } from '../wording/workedOut';
 import { buildLines, openLines } from './build';
 import { sayReport } from './sayReport';
+import { testLines } from './tested';
 import { whyLines } from './why';
 
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
@@ -195,9 +196,10 @@ function workedOutLines(job: Job): string[] {
 export function benchSections(
   job: Job,
   unit: ShopUnit,
-  all: readonly Assessment[],
+  state: State,
   reversalOf: ReversalOf | null = null,
 ): ReportSection[] {
+  const all = state.characteristics;
   const order = orderList(job).map(orderLineWords);
   const { strip, findings } = ledgerOf(job);
   const sections: ReportSection[] = [
@@ -215,6 +217,7 @@ export function benchSections(
     { title: 'Worked out', lines: workedOutLines(job) },
     { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
     { title: 'Build', lines: buildLines(job, all, reversalOf) },
+    { title: 'Test', lines: testLines(job, state, unit) },
     { title: 'Not done', lines: [...skippedLines(job), ...openLines(job, all, reversalOf)] },
   ];
   return sections.filter((s) => s.lines.length > 0);

@@ -1,6 +1,6 @@
 import type { ReversalOf } from '../assembly/asked';
 import { isMoment } from '../schema/moments';
-import { assessJob } from '../guidance/evaluator';
+import { stateOf } from '../guidance/evaluator';
 import type { Assessment } from '../assessment/assessment';
 import { readingWords, type Reading } from '../methods/list';
 import { acceptedWords, type Acceptance } from '../records/entries/accept';
@@ -266,7 +266,8 @@ export function reportOf(
   { sheetNow = null, instrumentName = (id) => id, reversalOf = null }: ReportContext = {},
 ): Report {
   const changed = sheetNow ? sheetChanges(job.sheet, sheetNow, unit) : [];
-  const all = assessJob(job);
+  const state = stateOf(job);
+  const all = state.characteristics;
   const { readings } = ledgerOf(job);
   const judged = all.filter((a) => a.limits !== null);
   const accepted = acceptedIn(job);
@@ -290,7 +291,7 @@ export function reportOf(
     rows: inOrder(all.filter(reported)).map((a) =>
       rowOf(a, job, unit, accepted.get(a.characteristic.id)),
     ),
-    sections: benchSections(job, unit, all, reversalOf),
+    sections: benchSections(job, unit, state, reversalOf),
     notMeasured: judged.filter((a) => !a.smallest).map((a) => a.characteristic.name),
     measured: measuredWords(all),
     struck: [

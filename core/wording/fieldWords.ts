@@ -51,6 +51,7 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     rules: 'House rule',
     floors: 'Least clearance',
     flow: 'Flow',
+    testing: 'Test plan',
     asked: 'What it was given for',
     handover: 'What to watch',
   },
@@ -89,6 +90,8 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     flow: 'Flow',
     reversing: 'What reversing allows',
     assembly: 'Step of the build',
+    testPoints: 'Step of the test',
+    testFluid: 'Oil of the test',
     handover: 'What to watch',
     tools: 'Home-made tool',
     photos: 'Photo of a tool',
@@ -130,6 +133,7 @@ const NAME: Readonly<Record<RecordKind, Names>> = {
     zeros: 'Zero of an instrument',
   },
   photo: {},
+  trace: {},
 };
 
 /** Names what a sheet or a job says of flow. */

@@ -96,20 +96,20 @@ describe('the page of a pump’s flow', () => {
     );
     expect(rippleWords(basis.subject.displacement)).toBe('Ripple 2.0%.');
     expect(benchWords(null)).toBe('');
-    expect(benchWords({ K: 1.42, readings: 2, as: 'factor', isMeasured: true })).toMatch(
-      /1\.4 times that of the model/,
-    );
-    expect(benchWords({ K: 4.5, readings: 1, as: 'finding', isMeasured: true })).toMatch(
-      /look for another cause/,
-    );
-    expect(benchWords({ K: 0.2, readings: 1, as: 'finding', isMeasured: true })).toMatch(
-      /lost only 0\.20 of what/,
-    );
-    const usual = { K: 4.5, readings: 1, as: 'finding', isMeasured: false } as const;
+    expect(
+      benchWords({ K: 1.42, of: 'before', readings: 2, as: 'factor', isMeasured: true }),
+    ).toMatch(/1\.4 times that of the model/);
+    expect(
+      benchWords({ K: 4.5, of: 'before', readings: 1, as: 'finding', isMeasured: true }),
+    ).toMatch(/look for another cause/);
+    expect(
+      benchWords({ K: 0.2, of: 'before', readings: 1, as: 'finding', isMeasured: true }),
+    ).toMatch(/lost only 0\.20 of what/);
+    const usual = { K: 4.5, of: 'before', readings: 1, as: 'finding', isMeasured: false } as const;
     expect(benchWords(usual)).toMatch(/Measure the gaps/);
-    expect(benchWords({ K: null, readings: 1, as: 'contradiction', isMeasured: true })).toMatch(
-      /more than these sizes move/,
-    );
+    expect(
+      benchWords({ K: null, of: 'before', readings: 1, as: 'contradiction', isMeasured: true }),
+    ).toMatch(/more than these sizes move/);
     expect(measureNextWords(basis.job.sheet, toMeasureForFlow(basis, idle.at), 'mm')).toMatch(
       /^To measure next: Drive gear tips to crescent\. .* l\/min of the flow hangs on it/,
     );

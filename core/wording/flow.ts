@@ -1,6 +1,6 @@
 import { type Band, type JobPath, type MiddleFlow } from '../flow/answer';
 import { pressureReached, type DutyFlow, type FlowBasis, type Unmeasured } from '../flow/overview';
-import type { BenchFit } from '../flow/benchTest';
+import type { JobFit } from '../flow/benchTest';
 import type { JobState } from '../flow/demand';
 import type { JobFluid } from '../flow/fluids';
 import type { GapFrom } from '../flow/known';
@@ -192,14 +192,18 @@ export const rippleWords = ({ ripple, carried_cc }: JobDisplacement): string =>
     carried_cc === null ? '' : sayFlow('flow.fewVanes', { cc: carried_cc.toFixed(1) }),
   );
 
-/** Says what a test before the teardown makes of the model; empty for no test. */
-export function benchWords(fit: BenchFit | null): string {
+/** Says what the tests of a pump make of the model; empty for no test. */
+export function benchWords(fit: JobFit | null): string {
   if (!fit) return '';
-  if (fit.as === 'contradiction' || fit.K === null) return sayFlow('flow.bench.contradiction');
+  const { of } = fit;
+  if (fit.as === 'contradiction' || fit.K === null) {
+    return sayFlow('flow.bench.contradiction', { of });
+  }
   const factor = fit.K.toFixed(fit.K < 1 ? 2 : fit.K < 10 ? 1 : 0);
-  if (fit.as === 'finding' && !fit.isMeasured) return sayFlow('flow.bench.unmeasured', { factor });
-  if (fit.as === 'finding' && fit.K < 1) return sayFlow('flow.bench.less', { factor });
-  return sayFlow(`flow.bench.${fit.as}`, { factor });
+  if (fit.as === 'finding' && !fit.isMeasured)
+    return sayFlow('flow.bench.unmeasured', { of, factor });
+  if (fit.as === 'finding' && fit.K < 1) return sayFlow('flow.bench.less', { of, factor });
+  return sayFlow(`flow.bench.${fit.as}`, { of, factor });
 }
 
 /** Says which gap to measure next for the flow; empty where none matters. */

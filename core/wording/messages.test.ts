@@ -8,6 +8,7 @@ import { MESSAGES } from './messages';
 import { CAUSES_PAGE } from './messages/causesPage';
 import { FLOW_PAGE } from './messages/flowPage';
 import { MEASURE_PAGE } from './messages/measurePage';
+import { PROVE_PAGE } from './messages/provePage';
 import { REPORT_PAGE } from './messages/reportPage';
 import { REWORK_PAGE } from './messages/reworkPage';
 import { SHEETS_PAGE } from './messages/sheetsPage';
@@ -31,6 +32,7 @@ const CODE = ['app', 'core', 'data', 'screens', 'ui'].flatMap(sources).join('\n'
 const PAGES = [
   CAUSES_PAGE,
   FLOW_PAGE,
+  PROVE_PAGE,
   MEASURE_PAGE,
   REPORT_PAGE,
   REWORK_PAGE,

@@ -12,7 +12,8 @@ import { textsInPlace } from '../texts';
 import { sealKey } from '../seal';
 import { dropTexts, readTexts, writeTexts } from '../storage';
 import { announce } from '../tabs';
-import { plannedFor, type Planned } from './planned';
+import { plannedFor, plannedTrace, type Planned } from './planned';
+import type { Trace } from '../../core/records/trace';
 import { type ImportPlan, type NotTaken } from './plan';
 import type { Course } from './progress';
 import type { Source } from './source';
@@ -82,6 +83,7 @@ async function upToDate(
   if (seal === planned.basis && clashes.length === 0) return planned;
   const record = file ?? opened(kind, id, new Map(Object.entries(planned.texts)))?.record;
   if (!record) return planned;
+  if (kind === 'trace') return plannedTrace(record as Trace);
   const anew = await plannedFor<RecordKind>(kind, record, {
     choose: chosenFrom(choices, kind, id),
     base,

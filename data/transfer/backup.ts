@@ -27,7 +27,16 @@ const PART = 200;
 /** How many records there are of each kind, and how many that cannot be read. */
 export type Counts = Readonly<Record<RecordKind | 'unreadable', number>>;
 
-const NONE: Counts = { shop: 0, sheet: 0, study: 0, part: 0, job: 0, photo: 0, unreadable: 0 };
+const NONE: Counts = {
+  shop: 0,
+  sheet: 0,
+  study: 0,
+  part: 0,
+  job: 0,
+  photo: 0,
+  trace: 0,
+  unreadable: 0,
+};
 
 /** A backup that was written and read back. */
 export interface Backup {

@@ -5,6 +5,7 @@ import type { Photo } from '../../core/records/photo';
 import type { Sheet } from '../../core/records/sheet';
 import { now } from '../create';
 import { load } from '../opened';
+import { piecesOfJob } from '../traces';
 
 /** The photos of a job, of loose parts or of a sheet that are here; one that was lost does not hold the others up. */
 async function photosOf(
@@ -15,9 +16,10 @@ async function photosOf(
   return photos.filter((photo) => photo !== null);
 }
 
-/** Returns a job with its photos as the text of a file. */
+/** Returns a job with its photos and its runs as the text of a file. */
 export async function jobFile(job: Job): Promise<string> {
-  return writeFile({ jobs: [job], photos: await photosOf(job) }, now());
+  const [photos, traces] = await Promise.all([photosOf(job), piecesOfJob(job.id)]);
+  return writeFile({ jobs: [job], photos, traces }, now());
 }
 
 /** Returns loose parts with their photos as the text of a file. */

@@ -21,6 +21,7 @@ export const PARTS = {
   studies: 'study',
   parts: 'part',
   jobs: 'job',
+  traces: 'trace',
 } as const;
 
 /** Returns the kind of the records in a file of a backup: `jobs-3.ndjson` has jobs; null for none. */

@@ -10,7 +10,8 @@ import type { PhotoHead } from './pictures';
 import type { Course } from './progress';
 import type { Offered, Source } from './source';
 import { say } from '../../core/wording/say';
-import { plannedFor, plannedPhoto, type Planned } from './planned';
+import { plannedFor, plannedPhoto, plannedTrace, type Planned } from './planned';
+import type { Trace } from '../../core/records/trace';
 
 /** A record that is not taken, why, and as it lies in the file. */
 export interface NotTaken {
@@ -42,6 +43,7 @@ class Planning {
   /** The record that each photo belongs to: as the file says, or as it is here. */
   private readonly owners = new Map<string, string>();
   private readonly pictures: { head: PhotoHead; place: string }[] = [];
+  private readonly pieces: { trace: Trace; place: string }[] = [];
   /** The photos that each job, loose part or sheet of the file shows. */
   private readonly shown = new Map<string, readonly string[]>();
 
@@ -50,6 +52,10 @@ class Planning {
     const { kind, record, problems, raw } = offered;
     if (!record) return this.refuse(kind, raw, problems);
     if (kind === 'photo') return this.takePhoto(record as Photo, offered.place);
+    if (kind === 'trace') {
+      this.pieces.push({ trace: record as Trace, place: offered.place });
+      return;
+    }
     if ('photos' in record) {
       this.shown.set(
         record.id,
@@ -116,6 +122,15 @@ class Planning {
     }
   }
 
+  /** Takes the runs of the jobs that are taken, and refuses others. */
+  async endRuns(): Promise<void> {
+    const jobs = new Set(this.planned.flatMap(({ kind, id }) => (kind === 'job' ? [id] : [])));
+    for (const { trace, place } of this.pieces) {
+      if (jobs.has(trace.job)) this.planned.push(await plannedTrace(trace));
+      else this.refuse('trace', trace, problem(place, 'It belongs to nothing that is imported.'));
+    }
+  }
+
   /** Returns the first photo of a record that is another's; null for none. */
   private async foreignPhoto(
     shownBy: string,
@@ -149,6 +164,7 @@ export async function planImport(source: Source, course: Course): Promise<Import
   const planning = new Planning(new Set(keys.flatMap((key) => key.split('/'))));
   for await (const offered of source.records(course)) await planning.take(offered);
   await planning.end(new Set(await keysUnder('photo/')));
+  await planning.endRuns();
   const { planned, notTaken } = planning;
   for (const { key, raw } of source.aside) {
     const problems = problem(

@@ -15,7 +15,8 @@ import { FileError } from '../../core/records/problems';
 import type { PumpKind } from '../../core/pumps/registry';
 import { deviceHere } from '../device';
 import { asideKey, keyOf, load, opened, readAll, UnreadableRecord } from '../opened';
-import { FAR, goneKey, photosOf, textsInBulk, textsInstead } from '../texts';
+import { FAR, goneKey, orNull, photosOf, textsInBulk, textsInstead } from '../texts';
+import type { Trace } from '../../core/records/trace';
 import { sealKey } from '../seal';
 import { WHOLE } from './choices';
 import { readText } from '../storage';
@@ -68,6 +69,7 @@ const NAME: { [K in RecordKind]: (record: Kinds[K]) => string } = {
   study: ({ what }) => what,
   part: ({ label }) => label,
   photo: () => 'photo',
+  trace: () => 'run',
   shop: () => 'settings and instruments',
 };
 
@@ -205,6 +207,25 @@ async function pumpIn(record: Kinds[RecordKind]): Promise<PumpKind | null> {
   if (!('parts' in record && 'sizes' in record)) return null;
   const sheet = await load('sheet', record.sheet).catch(() => null);
   return sheet && { family: sheet.family, geometry: sheet.geometry };
+}
+
+/** Returns what becomes of a piece of a run: one that grew since is the same run, longer. */
+export async function plannedTrace(file: Trace): Promise<Planned> {
+  const there = await readAll('trace', file.id);
+  const here = orNull(() => opened('trace', file.id, there)?.record ?? null);
+  const effect =
+    here === null ? 'add' : file.samples.length > here.samples.length ? 'older' : 'same';
+  return {
+    ...NOTHING_PLANNED,
+    kind: 'trace',
+    id: file.id,
+    name: NAME.trace(file),
+    basis: there.get(sealKey(keyOf('trace', file.id))) ?? null,
+    photos: [],
+    pieces: [],
+    texts: effect === 'same' ? {} : textsInBulk('trace', file, there),
+    effect,
+  };
 }
 
 /** Returns what becomes of a photo: it is never changed, and one that is here stays. */

@@ -64,7 +64,7 @@ class TextSource implements Source {
 
   get whole(): boolean {
     const jobs = this.rows.filter((row) => row.kind === 'job').length;
-    return jobs === 1 && this.rows.every(({ kind }) => kind === 'job' || kind === 'photo');
+    return jobs === 1 && this.rows.every(({ kind }) => ['job', 'photo', 'trace'].includes(kind));
   }
 
   async *records(course: Course): AsyncGenerator<Offered> {

@@ -155,8 +155,9 @@ function PreviewOf({ name, preview, asked, onChoose, onImport }: PreviewProps) {
   const { unit } = useShop();
   const choices = asked.flatMap(({ line: _, side, ...one }) => (side ? [{ ...one, side }] : []));
   const left = asked.length - choices.length;
-  const same = lines.filter(({ kind, effect }) => kind !== 'photo' && effect === 'same').length;
-  const records = lines.filter(({ kind, effect }) => kind !== 'photo' && effect !== 'same');
+  const named = lines.filter(({ kind }) => kind !== 'photo' && kind !== 'trace');
+  const same = named.filter(({ effect }) => effect === 'same').length;
+  const records = named.filter(({ effect }) => effect !== 'same');
   // What is brought together or stays is read first: what is only added surprises nobody.
   const sorted = [...records].sort(
     (a, b) => Number(a.effect === 'add') - Number(b.effect === 'add'),

@@ -27,6 +27,8 @@ export const LISTS = [
   'torques',
   'told',
   'causes',
+  'tests',
+  'proofs',
 ] as const;
 export type ListName = (typeof LISTS)[number];
 

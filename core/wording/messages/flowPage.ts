@@ -11,15 +11,15 @@ export const FLOW_PAGE = {
   'flow.band': '{mid} ({lo} to {hi})',
   'flow.before': 'before {now}',
   'flow.bench.contradiction':
-    'The test before the teardown delivered more than these sizes move: check its flow and speed, or the displacement.',
+    '{of, select, before {The test before the teardown} other {The test after the work}} delivered more than these sizes move: check its flow and speed, or the displacement.',
   'flow.bench.factor':
-    'The slip is set by the test before the teardown: {factor} times that of the model.',
+    'The slip is set by {of, select, before {the test before the teardown} other {the test after the work}}: {factor} times that of the model.',
   'flow.bench.less':
-    'The test before the teardown lost only {factor} of what these gaps should: check its flow, its pressure and the oil. The test does not change the figures here.',
+    '{of, select, before {The test before the teardown} other {The test after the work}} lost only {factor} of what these gaps should: check its flow, its pressure and the oil. The test does not change the figures here.',
   'flow.bench.unmeasured':
-    'The test before the teardown lost {factor} times what usual gaps would. Measure the gaps: they say whether that is all.',
+    '{of, select, before {The test before the teardown} other {The test after the work}} lost {factor} times what usual gaps would. Measure the gaps: they say whether that is all.',
   'flow.bench.finding':
-    'The test before the teardown lost {factor} times what these gaps explain: look for another cause. The test does not change the figures here.',
+    '{of, select, before {The test before the teardown} other {The test after the work}} lost {factor} times what these gaps explain: look for another cause. The test does not change the figures here.',
   'flow.buys': '{gain} at hot idle',
   'flow.byMore': '{flow} {side}',
   'flow.changes': '{duty}: {then}, {before}.',

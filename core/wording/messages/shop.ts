@@ -20,7 +20,7 @@ export const SHOP = {
     '{file} was not imported; nothing was changed. Fix the lines below and try again.',
   'shop.parts': '{count, plural, one {# part} other {# parts}}',
   'shop.record':
-    '{kind, select, job {Job {name}} sheet {Sheet {name}} study {Study {name}} part {Part {name}} photo {Photo {name}} other {The shop’s settings}}',
+    '{kind, select, job {Job {name}} sheet {Sheet {name}} study {Study {name}} part {Part {name}} photo {Photo {name}} trace {Run {name}} other {The shop’s settings}}',
   'shop.units.mm': 'millimetre',
   'shop.units.thou': 'thou and inch',
   'shop.givenUp': 'No plan for {tags}.',

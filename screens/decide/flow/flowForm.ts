@@ -1,7 +1,6 @@
 import { dequal } from 'dequal';
 import { circuitsOf } from '@/core/flow/demand';
 import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
-import { formatFlow, formatPressure, parseFlow_lpm, parsePressure_bar } from '@/core/quantity/flow';
 import type { ShopUnit } from '@/core/quantity/units';
 import {
   AS_THE_SHEET,
@@ -17,6 +16,7 @@ import type { Job } from '@/core/records/job';
 import { faultsOf } from '@/core/schema/faults';
 import { formOf, recordOf, type RecordField, type Row } from '@/core/schema/rows';
 import { decimal, orNull, temperature, words, type Written } from '@/core/schema/written';
+import { flowAmount, pressureAmount } from '@/core/schema/writtenFlow';
 import { say } from '@/core/wording/say';
 
 /** What is typed of a state: speed, pressure, temperature. */
@@ -53,24 +53,12 @@ const BLOCKS = { unknown: null, yes: true, no: false } as const;
 export const AS_SHEET = 'sheet';
 export const OWN_OIL = 'own';
 
-const flow: Written<number> = {
-  rounds: true,
-  write: formatFlow,
-  read: (text, unit) => parseFlow_lpm(text, unit) ?? NaN,
-};
-
-const pressure: Written<number> = {
-  rounds: true,
-  write: formatPressure,
-  read: (text, unit) => parsePressure_bar(text, unit) ?? NaN,
-};
-
 const hot = temperature(-30, 150, (ends) => say('tag.temperatureRange', ends));
 
 /** The fields of a state under a name, each null where nothing is typed. */
 const stateFields = (duty: 'idle' | 'work'): RecordField[] => [
   { name: `${duty}_rpm`, key: 'rpm', as: orNull(decimal(0)) as Written<unknown> },
-  { name: `${duty}_pressure`, key: 'pressure_bar', as: orNull(pressure) as Written<unknown> },
+  { name: `${duty}_pressure`, key: 'pressure_bar', as: orNull(pressureAmount) as Written<unknown> },
   { name: `${duty}_temp`, key: 'temp_C', as: orNull(hot) as Written<unknown> },
 ];
 
@@ -83,10 +71,10 @@ const OIL: readonly RecordField[] = [
 
 const CIRCUIT: readonly RecordField[] = [
   { name: 'name', as: words as Written<unknown> },
-  { name: 'idle', key: 'idle_lpm', as: orNull(flow) as Written<unknown> },
-  { name: 'idleBar', key: 'idle_bar', as: orNull(pressure) as Written<unknown> },
-  { name: 'work', key: 'work_lpm', as: orNull(flow) as Written<unknown> },
-  { name: 'workBar', key: 'work_bar', as: orNull(pressure) as Written<unknown> },
+  { name: 'idle', key: 'idle_lpm', as: orNull(flowAmount) as Written<unknown> },
+  { name: 'idleBar', key: 'idle_bar', as: orNull(pressureAmount) as Written<unknown> },
+  { name: 'work', key: 'work_lpm', as: orNull(flowAmount) as Written<unknown> },
+  { name: 'workBar', key: 'work_bar', as: orNull(pressureAmount) as Written<unknown> },
 ];
 
 export const NO_CIRCUIT: CircuitForm = { name: '', idle: '', idleBar: '', work: '', workBar: '' };

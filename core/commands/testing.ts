@@ -1,0 +1,55 @@
+import { replace, voidWhere } from '../journal/commands';
+import type { ProofEntry } from '../records/entries/proof';
+import type { TestEntry } from '../records/entries/tested';
+import type { Job } from '../records/job';
+import type { TestPoint } from '../records/testing';
+import type { Command } from './command';
+
+/** Describes a step as it was run, before who and when. */
+export type TestSaid = Omit<TestEntry, 'kind' | 'id' | 'at' | 'by' | 'voided'>;
+
+/** Notes a step of a test: it takes the place of what was said of the same run, or typed of the same step. */
+export const noteTest =
+  (said: TestSaid): Command =>
+  (job, made) =>
+    replace<Job, TestEntry>(
+      job,
+      { ...made, kind: 'test', ...said },
+      (entry) =>
+        entry.kind === 'test' &&
+        (said.run === '' ? entry.point === said.point && entry.run === '' : entry.run === said.run),
+    );
+
+/** Takes a test back; its run is kept. */
+export const dropTest =
+  (id: string): Command =>
+  (job, { at, by }) =>
+    voidWhere(job, (item) => item.kind === 'test' && item.id === id, {
+      at,
+      by,
+      why: 'taken back',
+    });
+
+/** Notes what a check without a bench showed; null takes it back. */
+export const noteProof =
+  (
+    check: string,
+    said: Omit<ProofEntry, 'kind' | 'id' | 'at' | 'by' | 'voided' | 'check'> | null,
+  ): Command =>
+  (job, made) =>
+    said === null
+      ? voidWhere(job, (item) => item.kind === 'proof' && item.check === check, {
+          at: made.at,
+          by: made.by,
+          why: 'taken back',
+        })
+      : replace<Job, ProofEntry>(
+          job,
+          { ...made, kind: 'proof', check, ...said },
+          (entry) => entry.kind === 'proof' && entry.check === check,
+        );
+
+/** Plans the test of a job otherwise than its sheet does; null as the sheet has it. */
+export const planTest =
+  (points: TestPoint[] | null): Command =>
+  (job) => ({ ...job, testing: { ...job.testing, points } });

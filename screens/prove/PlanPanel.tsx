@@ -1,0 +1,119 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { planTest } from '@/core/commands/testing';
+import { sayProve } from '@/core/prove/say';
+import { stepWords } from '@/core/prove/sayProve';
+import type { PlanStep } from '@/core/prove/plan';
+import { flowUnit, pressureUnit } from '@/core/quantity/flow';
+import type { ShopUnit } from '@/core/quantity/units';
+import { temperatureUnit } from '@/core/quantity/temperature';
+import type { Job } from '@/core/records/job';
+import type { TestPoint } from '@/core/records/testing';
+import { flowOf } from '@/core/pumps/flows';
+import { say } from '@/core/wording/say';
+import { useShop } from '@/data/hooks';
+import { Button } from '@/ui/Button';
+import { RowButton } from '@/ui/RowButton';
+import { Words } from '@/ui/Words';
+import { layout } from '@/ui/layout';
+import { useCommand } from '../job/useCommand';
+import { NO_POINT, readPoint, type PointForm } from './testForm';
+import { TypedForm, type Typed, type TypedField } from './TypedForm';
+
+interface Props {
+  readonly job: Job;
+  readonly steps: readonly PlanStep[];
+}
+
+/** Returns a step of a plan as the job keeps it. */
+const pointOf = ({ from: _f, least, mostLoss, ...point }: PlanStep): TestPoint => ({
+  ...point,
+  sections: [...point.sections],
+  least_lpm: least?.lpm ?? null,
+  mostLoss_lpm: mostLoss?.lpm ?? null,
+  source: least?.source ?? mostLoss?.source ?? point.source,
+});
+
+/** Returns what is asked of a step that is made up: of a pump with sections, which of them deliver. */
+const fieldsFor = (sections: number, unit: ShopUnit): TypedField[] => [
+  { name: 'name', label: 'What it stands for, as “hot idle”', isWide: true },
+  { name: 'rpm', label: 'Engine or motor rpm', inputMode: 'decimal' },
+  { name: 'ratio', label: 'Pump turns per engine turn', inputMode: 'decimal' },
+  { name: 'pressure', label: say('tag.pressure', { unit: pressureUnit(unit) }) },
+  { name: 'oil', label: sayProve('prove.fieldOil', { unit: temperatureUnit(unit) }) },
+  { name: 'minutes', label: 'Minutes', inputMode: 'decimal' },
+  ...(sections > 1 ? [{ name: 'sections', label: 'Sections alone, as 1, 2; empty for all' }] : []),
+  { name: 'least', label: sayProve('prove.fieldLeast', { unit: flowUnit(unit) }) },
+  { name: 'mostLoss', label: sayProve('prove.fieldLoss', { unit: flowUnit(unit) }) },
+  { name: 'source', label: 'Who says so: document and page', isWide: true },
+];
+
+/** The steps of the test, and one more that is made up on the spot. */
+export function PlanPanel({ job, steps }: Props) {
+  const { unit } = useShop();
+  const { run, error } = useCommand(job);
+  const [open, setOpen] = useState(false);
+  const [adding, setAdding] = useState(false);
+  const sections = flowOf(job.sheet.family).sections?.(job.sheet.geometry) ?? 1;
+  const keep = (points: readonly PlanStep[], more: readonly TestPoint[] = []) =>
+    run(planTest([...points.map(pointOf), ...more]));
+  const read = (typed: Typed) => readPoint(typed as PointForm, unit);
+  const fields = fieldsFor(sections, unit);
+  return (
+    <View style={layout.stack}>
+      <RowButton
+        name="The test plan"
+        about={sayProve('prove.planFrom', { from: steps[0]?.from ?? 'assumed' })}
+        open={open}
+        onPress={() => setOpen(!open)}
+      />
+      {open ? (
+        <>
+          {steps.map((step) => (
+            <View key={step.id} style={layout.line}>
+              <Words style={layout.grow}>{stepWords(step, unit)}</Words>
+              <Button
+                icon="trash-can-outline"
+                accessibilityLabel={sayProve('prove.removeStep', { step: stepWords(step, unit) })}
+                onPress={() => void keep(steps.filter(({ id }) => id !== step.id))}
+              >
+                Remove
+              </Button>
+            </View>
+          ))}
+          {adding ? (
+            <TypedForm
+              draft={`step/${job.id}`}
+              fields={fields}
+              stored={NO_POINT}
+              save="Add this step"
+              error={error}
+              faults={(typed) => {
+                const point = read(typed);
+                return 'wrong' in point ? point.wrong : {};
+              }}
+              onSave={async (typed) => {
+                const point = read(typed);
+                const isKept = 'value' in point && (await keep(steps, [point.value]));
+                if (isKept) setAdding(false);
+                return isKept;
+              }}
+              onCancel={() => setAdding(false)}
+            />
+          ) : (
+            <View style={layout.wrap}>
+              <Button mode="outlined" icon="plus" onPress={() => setAdding(true)}>
+                Another step
+              </Button>
+              {job.testing.points ? (
+                <Button mode="text" onPress={() => void run(planTest(null))}>
+                  As the sheet has it
+                </Button>
+              ) : null}
+            </View>
+          )}
+        </>
+      ) : null}
+    </View>
+  );
+}
