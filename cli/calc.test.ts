@@ -241,6 +241,7 @@ describe('the command', () => {
         'bridge.shim',
         'causes.rank',
         'job.causes',
+        'job.report',
         'shim.choose',
         'indicator.lever',
         'flow.drive',

@@ -10,6 +10,7 @@ import { fluidFields } from '../core/sums/fluid';
 import { exact, once } from '../core/schema/fields';
 import { sum, type Sum, type Tools } from '../core/sums/sum';
 import { buildFile } from './build';
+import { reportOfFile } from './report';
 import { causesOfFile, rankSigns } from './causes';
 import { decideFile } from './decide';
 import { flowOfFile, MOMENTS } from './flow';
@@ -84,6 +85,18 @@ const jobCauses = sum({
   gives: {},
 });
 
+/** Its report, in one of its forms. */
+const jobReport = sum({
+  input: object({
+    file: appFile().required(),
+    form: string().oneOf(['owner', 'full'] as const),
+    unit: string().oneOf(['mm', 'thou', 'both'] as const),
+  }),
+  example: { file: {} },
+  answer: (question) => reportOfFile(question),
+  gives: {},
+});
+
 const settled = Object.fromEntries(
   CAUSES.map(({ id }) => [id, string().oneOf(['yes', 'no'] as const)] as const),
 );
@@ -123,6 +136,7 @@ export const SUMS: ReadonlyMap<string, () => Promise<Sum>> = new Map([
   ['job.decide', async () => jobDecide] as const,
   ['job.build', async () => jobBuild] as const,
   ['job.causes', async () => jobCauses] as const,
+  ['job.report', async () => jobReport] as const,
   ['causes.rank', async () => causesRank] as const,
   ['job.flow', async () => jobFlowOf] as const,
 ]);

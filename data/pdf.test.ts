@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { record, withVoided } from '../core/journal/commands';
 import { readFile } from '../core/records/readFile';
 import type { Job } from '../core/records/job';
+import { pageOf, type ReportForm } from '../core/report/page';
 import { reportOf } from '../core/report/report';
 import { reportPdf } from './pdf';
 
@@ -41,6 +42,10 @@ const struck = (count: number): Job =>
     return withVoided(added, [id], { at: AT, by: 'Runa T.', why: `reason${n}` });
   }, job);
 
+/** Writes the report of a job as a PDF, for the next rebuilder unless it is said otherwise. */
+const written = (of: Job, form: ReportForm = 'full') =>
+  reportPdf(reportOf(of, 'mm'), pageOf(of, form, 'mm'), Recorder);
+
 /** The words of a text, as they are told apart however the lines were broken. */
 const wordsOf = (text: string): string[] => text.split(/\s+/).filter(Boolean);
 
@@ -58,13 +63,14 @@ beforeEach(() => {
 
 describe('the report as a PDF', () => {
   it('has every word, on as many pages as it takes, and none below the edge of one', async () => {
-    const report = reportOf(struck(300), 'mm');
-    const { file, lacking } = await reportPdf(report, Recorder);
+    const long = struck(300);
+    const report = reportOf(long, 'mm');
+    const { file, lacking } = await reportPdf(report, pageOf(long, 'full', 'mm'), Recorder);
     expect(file.size).toBeGreaterThan(10_000);
     expect(lacking).toEqual([]);
     const drawn = new Set(drawnLines.flatMap(({ line }) => wordsOf(line)));
-    const { title, pump, overall, facts, sections, struck: struckThrough, notes } = report;
-    const all = [title, pump, overall.words, ...facts.flat(), ...struckThrough, ...notes];
+    const { title, pump, sentences, facts, sections, struck: struckThrough, notes } = report;
+    const all = [title, pump, ...sentences, ...facts.flat(), ...struckThrough, ...notes];
     const rows = report.rows.flatMap(({ name, limits, evidence, reason }) => [
       name,
       limits,
@@ -80,9 +86,19 @@ describe('the report as a PDF', () => {
   });
 
   it('keeps to one page where that is enough', async () => {
-    await reportPdf(reportOf(job, 'mm'), Recorder);
+    await written(job);
     expect(Math.max(...drawnLines.map(({ page }) => page))).toBeLessThanOrEqual(2);
   });
+
+  it.each(jobs.map((one) => [one.tag, one] as const))(
+    'is one page for the owner of %s, its parts marked, none of them empty',
+    async (_, one) => {
+      const { file } = await written(one, 'owner');
+      expect(Math.max(...drawnLines.map(({ page }) => page))).toBe(1);
+      const text = Buffer.from(await file.arrayBuffer()).toString('latin1');
+      expect(text.match(/\/Title /g)?.length).toBeGreaterThan(2);
+    },
+  );
 
   it.each([
     ['Ωμέγα', 'Greek'],
@@ -91,10 +107,10 @@ describe('the report as a PDF', () => {
     ['油泵车间', 'Chinese'],
     ['🔧', 'a picture'],
   ])('says what of “%s”, %s, its type has no sign for', async (name) => {
-    const { lacking } = await reportPdf(reportOf({ ...job, owner: name }, 'mm'), Recorder);
+    const { lacking } = await written({ ...job, owner: name });
     expect(lacking.length).toBeGreaterThan(0);
     for (const sign of lacking) expect(name).toContain(sign);
-    const latin = await reportPdf(reportOf({ ...job, owner: 'Łódź Šérvîçe Åß' }, 'mm'), Recorder);
+    const latin = await written({ ...job, owner: 'Łódź Šérvîçe Åß' });
     expect(latin.lacking).toEqual([]);
   });
 });

@@ -1,5 +1,8 @@
 import type { jsPDF } from 'jspdf';
-import { handWords, withUnit, type Report, type ReportRow } from '../core/report/report';
+import type { PageCheck, PageSection, ReportPage } from '../core/report/page';
+import { handWords, type Report } from '../core/report/report';
+import { SECTION_TITLE } from '../core/report/titles';
+import type { Verdict } from '../core/metrology/verdict';
 import { paragraph, say, sentence } from '../core/wording/say';
 
 const FONT = 'Barlow';
@@ -13,9 +16,9 @@ const COLUMNS = {
   mark: { x: MARGIN, width: 6 },
   name: { x: MARGIN + 8, width: 44 },
   limits: { x: 68, width: 22 },
-  evidence: { x: 92, width: 34 },
-  hot: { x: 128, width: 12 },
-  reason: { x: 142, width: PAGE.width - MARGIN - 142 },
+  evidence: { x: 92, width: 32 },
+  hot: { x: 126, width: 22 },
+  reason: { x: 150, width: PAGE.width - MARGIN - 150 },
 };
 
 /** A part of the report that is words: its title, and beside it what it says. */
@@ -89,7 +92,7 @@ class Writer {
   row(
     cells: readonly { words: string; x: number; width: number; strong?: boolean }[],
     size: number,
-    mark?: ReportRow,
+    mark?: { readonly verdict: Verdict },
   ): void {
     const step = size * 0.44;
     const split = cells.map((cell) => {
@@ -117,7 +120,7 @@ class Writer {
       .line(MARGIN, this.y - 1, PAGE.width - MARGIN, this.y - 1);
   }
 
-  private pinRing(verdict: ReportRow['verdict']): void {
+  private pinRing(verdict: Verdict): void {
     const { pdf } = this;
     const [x, y, r] = [COLUMNS.mark.x + 2.5, this.y + 2.4, 1.6];
     pdf.setDrawColor(INK).setFillColor(INK).setLineWidth(0.5);
@@ -127,7 +130,8 @@ class Writer {
     if (pin !== null) pdf.circle(x + pin * r * Math.SQRT1_2, y - pin * r * Math.SQRT1_2, 0.7, 'F');
   }
 
-  private room(height: number): void {
+  /** Goes on on the next page where so much does not fit on this one. */
+  room(height: number): void {
     if (this.y + height <= FOOT) return;
     this.pdf.addPage();
     this.y = MARGIN;
@@ -140,8 +144,112 @@ export interface ReportPdf {
   readonly lacking: readonly string[];
 }
 
-/** Returns a report as a PDF file with the app's own type in it. */
-export async function reportPdf(report: Report, Pdf: typeof jsPDF): Promise<ReportPdf> {
+/** Size of the type of a report's parts, in points. */
+const SMALL = 9;
+
+/** Height of a title with the first line beneath it, in mm. */
+const HEADED = 16;
+
+/** Writes the title of a part, and marks it so that a reader can go there. */
+function heading(pdf: jsPDF, w: Writer, title: string): void {
+  w.gap(3);
+  // A title is not left alone at the foot of a page.
+  w.room(HEADED);
+  w.text(title, 12, { strong: true });
+  pdf.outline.add(null, title, { pageNumber: pdf.getCurrentPageInfo().pageNumber });
+  w.gap(1);
+}
+
+/** Writes the checks that are told one by one, with their heads. */
+function checksTable(w: Writer, { checks, others, form }: ReportPage, measured: string): void {
+  const { name, limits, evidence, hot, reason } = COLUMNS;
+  if (checks.length > 0) {
+    w.row(
+      [
+        { words: 'Clearance or size', ...name, strong: true },
+        { words: 'Limit', ...limits, strong: true },
+        { words: 'Measured', ...evidence, strong: true },
+        { words: form === 'full' ? 'Hot' : '', ...hot, strong: true },
+        { words: 'Verdict and why', ...reason, strong: true },
+      ],
+      SMALL,
+    );
+  }
+  const figures = ({ now, before, predicted }: PageCheck) =>
+    [
+      now,
+      before && say('report.was', { value: before }),
+      predicted && say('report.predicted', { value: predicted }),
+    ]
+      .filter(Boolean)
+      .join('\n');
+  for (const check of checks) {
+    w.row(
+      [
+        { words: check.name, ...name },
+        { words: check.limits, ...limits },
+        { words: figures(check), ...evidence, strong: true },
+        { words: form === 'full' ? check.hot : '', ...hot },
+        {
+          words: paragraph(sentence(check.word), form === 'full' && check.reason),
+          ...reason,
+        },
+      ],
+      SMALL,
+      check,
+    );
+  }
+  w.gap(1);
+  for (const line of [others, form === 'full' ? measured : '']) if (line) w.text(line, SMALL);
+}
+
+/** Writes the rows of a part: those that are named with their name beside them, the others line by line. */
+function partRows(w: Writer, { rows }: PageSection): void {
+  const { title: head, words: body } = SECTION;
+  let at = 0;
+  while (at < rows.length) {
+    const [label = '', value] = rows[at] ?? [];
+    at += 1;
+    if (value === undefined) {
+      w.text(label, SMALL);
+      continue;
+    }
+    // Lines of one name run on: one page is what people file.
+    const lines = [value];
+    while (rows[at]?.[0] === '' && rows[at]?.[1] !== undefined) lines.push(rows[at++]?.[1] ?? '');
+    w.row(
+      [
+        { words: label, ...head, strong: true },
+        { words: lines.join('; '), ...body },
+      ],
+      SMALL,
+    );
+  }
+}
+
+/** Writes who measured with what, how the instruments stood, and what was struck out. */
+function grounds(w: Writer, report: Report): void {
+  const { title: head, words: body } = SECTION;
+  const section = (title: string, lines: readonly string[], between = '; ') =>
+    w.row(
+      [
+        { words: title, ...head, strong: true },
+        { words: lines.join(between), ...body },
+      ],
+      SMALL,
+    );
+  w.gap(3);
+  section('Measured by', report.hands.map(handWords), '\n');
+  if (report.zeros.length > 0) section('Zero checks', report.zeros);
+  if (report.struck.length > 0) section('Struck out, not used', report.struck);
+}
+
+/** Returns a report as a PDF file with the app's own type in it, its parts as bookmarks. */
+export async function reportPdf(
+  report: Report,
+  page: ReportPage,
+  Pdf: typeof jsPDF,
+): Promise<ReportPdf> {
   const pdf = new Pdf({ unit: 'mm', format: 'a4' });
   for (const [weight, style] of [
     [500, 'normal'],
@@ -154,65 +262,20 @@ export async function reportPdf(report: Report, Pdf: typeof jsPDF): Promise<Repo
   pdf.setProperties({ title: report.title, creator: 'Dial Bench' });
 
   const w = new Writer(pdf);
-  w.text(report.title, 18, { strong: true });
-  w.text(report.pump, 13);
-  w.text(report.overall.words, 13, { strong: true });
-  w.gap(3);
-  for (const [label, value] of report.facts) w.text(`${label}: ${value}`, 10);
-  w.gap(4);
-  w.text('Clearances and sizes', 12, { strong: true });
+  const [verdict, test] = page.sentences;
+  w.text(verdict, 16, { strong: true });
+  w.text(test, 12);
   w.gap(1);
-  const { name, limits, evidence, hot, reason } = COLUMNS;
-  w.row(
-    [
-      { words: 'Clearance or size', ...name, strong: true },
-      { words: 'Limit', ...limits, strong: true },
-      { words: 'Measured', ...evidence, strong: true },
-      { words: 'Hot', ...hot, strong: true },
-      { words: 'Verdict and why', ...reason, strong: true },
-    ],
-    9,
-  );
-  for (const row of report.rows) {
-    w.row(
-      [
-        { words: row.name, ...name },
-        { words: withUnit(row.limits, row.unit), ...limits },
-        {
-          words: [
-            withUnit(row.evidence, row.unit),
-            row.before && say('report.was', { value: withUnit(row.before, row.unit) }),
-            row.predicted && say('report.predicted', { value: withUnit(row.predicted, row.unit) }),
-          ]
-            .filter(Boolean)
-            .join('\n'),
-          ...evidence,
-          strong: true,
-        },
-        { words: withUnit(row.hot, row.unit), ...hot },
-        { words: paragraph(sentence(row.word), row.reason), ...reason },
-      ],
-      9,
-      row,
-    );
+  w.text(report.title, 11, { strong: true });
+  w.text(report.pump, 11);
+  for (const section of page.sections) {
+    if (section.rows.length === 0) continue;
+    heading(pdf, w, SECTION_TITLE[section.id]);
+    if (section.id === 'measured') checksTable(w, page, report.measured);
+    else partRows(w, section);
   }
+  if (page.form === 'full') grounds(w, report);
   w.gap(3);
-  // Title and words side by side, the words run on: one page is what people file.
-  const { title: head, words: body } = SECTION;
-  const section = (title: string, lines: readonly string[], between = '; ') =>
-    w.row(
-      [
-        { words: title, ...head, strong: true },
-        { words: lines.join(between), ...body },
-      ],
-      9,
-    );
-  for (const { title, lines } of report.sections) section(title, lines);
-  section('Measured', [report.measured]);
-  section('Measured by', report.hands.map(handWords), '\n');
-  if (report.zeros.length > 0) section('Zero checks', report.zeros);
-  if (report.struck.length > 0) section('Struck out, not used', report.struck);
-  w.gap(3);
-  for (const note of report.notes) w.text(note, 8, { muted: true });
+  for (const note of page.notes) w.text(note, 8, { muted: true });
   return { file: pdf.output('blob'), lacking: [...w.lacking] };
 }

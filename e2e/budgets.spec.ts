@@ -10,7 +10,7 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
 
 /** Bytes of JavaScript. */
 const ENTRY = 1_726_500;
-const BENCH = 2_095_000;
+const BENCH = 2_096_500;
 const RESUMED = 2_216_500;
 
 /** Modules that have run when the first screen is there. */

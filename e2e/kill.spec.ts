@@ -87,3 +87,35 @@ test('a reading that was answered is there after the browser was killed', async 
     await rm(profile, { recursive: true, force: true, maxRetries: 5 });
   }
 });
+
+test('of a run on the stand no more than its last second is lost when the browser is killed', async () => {
+  const profile = await mkdtemp(path.join(tmpdir(), 'bench-kill-run-'));
+  const open = async (): Promise<Page> => {
+    const context = await chromium.launchPersistentContext(profile, {
+      ...BROWSER,
+      baseURL: `http://127.0.0.1:${PORT}`,
+      viewport: { width: 390, height: 844 },
+    });
+    return context.pages()[0] ?? (await context.newPage());
+  };
+  try {
+    let page = await open();
+    await openDemo(page);
+    await page.goto('/job/demo-job-hm-0412/prove');
+    await page.getByRole('button', { name: 'Start: hot idle' }).click();
+    const soFar = page.getByText(/ \d+ s so far\.$/);
+    await expect(soFar).toHaveText(/ 1[4-9] s so far\.$/, { timeout: 60_000 });
+    const shown = Number(/ (\d+) s so far/.exec((await soFar.textContent()) ?? '')?.[1]);
+    killBrowser(profile);
+
+    page = await open();
+    await page.goto('/job/demo-job-hm-0412/prove');
+    await expect(page.getByRole('button', { name: /^Hot idle.*now not cut/ })).toBeVisible();
+    // The chart ends with the last sample that is kept; what was shown is rounded to a second.
+    const end = page.getByRole('slider', { name: 'The steady part ends' });
+    expect(Number(await end.getAttribute('aria-valuemax'))).toBeGreaterThanOrEqual(shown - 2);
+    killBrowser(profile);
+  } finally {
+    await rm(profile, { recursive: true, force: true, maxRetries: 5 });
+  }
+});

@@ -101,7 +101,6 @@ test('photos are turned upright, scaled, refused where they cannot be, and trave
   await expect(thumbs(page)).toHaveCount(4);
 
   await page.getByRole('link', { name: 'Report' }).click();
-  await page.getByRole('button', { name: 'Save as' }).click();
   const file = await saved(page, 'Job file', info.outputPath('job.json'));
   await page.getByRole('link', { name: 'Tag' }).click();
   await page.getByRole('button', { name: 'Delete this job' }).click();

@@ -1,3 +1,4 @@
+import { faults } from './axe';
 import { expect, openDemo, test } from './bench';
 
 const CSV = [
@@ -24,6 +25,8 @@ test('a pump is proven: a run on the stand, cut, typed figures, a logger’s fil
   await page.getByRole('button', { name: 'Take this part' }).click();
   await expect(answer).toHaveText(/^\d+(\.\d+)? l\/min at hot idle\.$/);
   await expect(page.getByText(/^Steady: .* Cut from/)).toBeVisible();
+
+  expect(await faults(page)).toEqual([]);
 
   // Its ends are moved by the keys as well as dragged.
   const end = page.getByRole('slider', { name: 'The steady part ends' });
@@ -87,5 +90,5 @@ test('a pump that is not tested says so, on its report as well', async ({ page }
   const answer = page.getByRole('heading', { level: 2 }).first();
   await expect(answer).toHaveText('Not tested: no stand here.');
   await page.getByRole('link', { name: 'Report' }).click();
-  await expect(page.locator('#main').getByText('Not tested: no stand here.')).toBeVisible();
+  await expect(page.locator('#main').getByText('Not tested: no stand here.').first()).toBeVisible();
 });

@@ -24,7 +24,7 @@ const SCREENS = [
   ['the flow', '/job/demo-job-hm-0412/flow', /Oil, speeds/],
   ['why it failed', '/job/demo-job-hm-0409/why', /^Likeliest/],
   ['building', '/job/demo-job-hm-0405/build', /Step 1 of/],
-  ['proving', '/job/demo-job-hm-0417/prove', /Before the teardown/],
+  ['proving', '/job/demo-job-hm-0417/prove', /Not tested yet/],
   ['the report', '/job/demo-job-hm-0409/report', /Pump report/],
   ['the sheets', '/sheets', /Veltrane/],
   ['a sheet', '/sheets/demo-sheet-veltrane-t6', /Limits: New/],
@@ -223,7 +223,7 @@ test('on paper there is the report and nothing else', async ({ page }) => {
   await expect(page.locator('#root')).toBeHidden();
   const paper = page.locator('#print');
   await expect(paper.getByText('Pump report HM-0409')).toBeVisible();
-  await expect(paper.getByText('Total end clearance, drive gear')).toBeVisible();
+  await expect(paper.getByText('Total end clearance, drive gear', { exact: true })).toBeVisible();
   await expect(paper.getByText(/invented for a demonstration/)).toBeVisible();
   await expect(paper.getByText(/manual, local codes and licensed practice/)).toBeVisible();
   await expect(page.getByRole('button')).toHaveCount(0);

@@ -32,8 +32,28 @@ import { sayReport } from './sayReport';
 import { testLines } from './tested';
 import { whyLines } from './why';
 
+/** Lists the parts of a report that are words. */
+export type SectionId =
+  | 'closed'
+  | 'variant'
+  | 'before'
+  | 'look'
+  | 'also'
+  | 'wrong'
+  | 'wayRound'
+  | 'why'
+  | 'decided'
+  | 'work'
+  | 'left'
+  | 'worked'
+  | 'order'
+  | 'build'
+  | 'test'
+  | 'open';
+
 /** A part of the report that is words: lines beneath each other, or run on where paper is short. */
 export interface ReportSection {
+  readonly id: SectionId;
   readonly title: string;
   readonly lines: readonly string[];
 }
@@ -203,22 +223,30 @@ export function benchSections(
   const order = orderList(job).map(orderLineWords);
   const { strip, findings } = ledgerOf(job);
   const sections: ReportSection[] = [
-    { title: 'Closed', lines: job.closed ? [job.closed.why] : [] },
-    { title: 'Variant', lines: variantLines(job, unit) },
-    { title: 'Test before teardown', lines: beforeLines(job, unit) },
-    { title: 'Visual inspection', lines: lookLines(job, unit) },
-    { title: 'Other checks', lines: alsoLines(job) },
-    { title: 'Found the wrong way round', lines: laidWrongLines(job) },
-    { title: 'Orientation as found', lines: stripLines(job) },
-    { title: 'Why it failed', lines: whyLines(job, all) },
-    { title: 'Decided', lines: [...decisionLines(job), ...acceptedLines(job)] },
-    { title: 'Work done', lines: workLines(job, unit) },
-    { title: 'Work planned and not done', lines: stepsLeft(job) },
-    { title: 'Worked out', lines: workedOutLines(job) },
-    { title: 'Parts to order', lines: strip.length > 0 || findings.length > 0 ? order : [] },
-    { title: 'Build', lines: buildLines(job, all, reversalOf) },
-    { title: 'Test', lines: testLines(job, state, unit) },
-    { title: 'Not done', lines: [...skippedLines(job), ...openLines(job, all, reversalOf)] },
+    { id: 'closed', title: 'Closed', lines: job.closed ? [job.closed.why] : [] },
+    { id: 'variant', title: 'Variant', lines: variantLines(job, unit) },
+    { id: 'before', title: 'Test before teardown', lines: beforeLines(job, unit) },
+    { id: 'look', title: 'Visual inspection', lines: lookLines(job, unit) },
+    { id: 'also', title: 'Other checks', lines: alsoLines(job) },
+    { id: 'wrong', title: 'Found the wrong way round', lines: laidWrongLines(job) },
+    { id: 'wayRound', title: 'Orientation as found', lines: stripLines(job) },
+    { id: 'why', title: 'Why it failed', lines: whyLines(job, all) },
+    { id: 'decided', title: 'Decided', lines: [...decisionLines(job), ...acceptedLines(job)] },
+    { id: 'work', title: 'Work done', lines: workLines(job, unit) },
+    { id: 'left', title: 'Work planned and not done', lines: stepsLeft(job) },
+    { id: 'worked', title: 'Worked out', lines: workedOutLines(job) },
+    {
+      id: 'order',
+      title: 'Parts to order',
+      lines: strip.length > 0 || findings.length > 0 ? order : [],
+    },
+    { id: 'build', title: 'Build', lines: buildLines(job, all, reversalOf) },
+    { id: 'test', title: 'Test', lines: testLines(job, state, unit) },
+    {
+      id: 'open',
+      title: 'Not done',
+      lines: [...skippedLines(job), ...openLines(job, all, reversalOf)],
+    },
   ];
   return sections.filter((s) => s.lines.length > 0);
 }

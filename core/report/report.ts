@@ -20,11 +20,12 @@ import type { Job } from '../records/job';
 import { sheetChanges } from '../records/changes';
 import { rulesWords } from '../records/rules';
 import { benchSections, struckFindings, struckWork, tagFacts, type ReportSection } from './bench';
-import { sheetName, type Sheet } from '../records/sheet';
+import { limitsFor, sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../journal/target';
 import { offsetWords } from '../records/entries/zero';
 import { dateText } from '../wording/date';
 import { listed, paragraph } from '../wording/say';
+import { firstSentences } from './sentences';
 import { sayReport } from './sayReport';
 
 /** One judged characteristic as the report prints it. */
@@ -42,6 +43,8 @@ export interface ReportRow {
   readonly hot: string;
   readonly verdict: Verdict;
   readonly word: string;
+  /** Says who publishes the limit; empty where there is none. */
+  readonly source: string;
   /** Says of the verdict what the other columns do not. */
   readonly reason: string;
 }
@@ -80,6 +83,8 @@ export interface Report {
   readonly pump: string;
   readonly facts: readonly (readonly [label: string, value: string])[];
   readonly overall: { readonly verdict: Verdict; readonly words: string };
+  /** Says the verdict with what was done, and what the test showed. */
+  readonly sentences: readonly [string, string];
   readonly rows: readonly ReportRow[];
   /** Holds what is no clearance: variant, findings, orientation, parts to order, what was not done. */
   readonly sections: readonly ReportSection[];
@@ -91,10 +96,17 @@ export interface Report {
   /** Zero checks made for the job, with what was taken off since. */
   readonly zeros: readonly string[];
   readonly notes: readonly string[];
+  /** Those of them that whoever owns the pump reads. */
+  readonly ownerNotes: readonly string[];
 }
 
 const day = (moment: string): string =>
   isMoment(moment) ? dateText(moment, 'zoned') : 'not a date';
+
+/** Returns who publishes the limit of a check: as its line says, else its set of limits. */
+const sourceOf = ({ sheet, tier }: Job, { characteristic }: Assessment): string =>
+  limitsFor(sheet, tier, characteristic.id)?.source ||
+  (sheet.tiers.find(({ id }) => id === tier)?.source ?? '');
 
 function rowOf(
   a: Assessment,
@@ -111,6 +123,7 @@ function rowOf(
   return {
     name: a.characteristic.name,
     unit: unitName(quantity, unit),
+    source: a.limits ? sourceOf(job, a) : '',
     limits: a.limits
       ? [formatLimits(a.limits, quantity, unit), convention].filter(Boolean).join(', ')
       : 'none',
@@ -174,17 +187,23 @@ function zeroLines(job: Job, names: Names, unit: ShopUnit): string[] {
   });
 }
 
+const MANUAL_FIRST =
+  'The maker’s manual, local codes and licensed practice come first: this report calculates, the rebuilder decides.';
+
+/** Says of a demonstration that it is one. */
+const inventedNote = ({ sheet }: Job): string[] =>
+  sheet.invented
+    ? [
+        'The pump, the limits and their sources are invented for a demonstration: not for a real pump.',
+      ]
+    : [];
+
 /** Returns what the limits and the verdicts rest on, and what nobody should read into them. */
 function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[] {
   const rule =
     job.rules.decision === 'guarded'
       ? 'Guarded rule: in or out only where it is at least 95% sure (JCGM 106).'
       : 'Plain rule: the reading is compared with the limit as it stands.';
-  const invented = job.sheet.invented
-    ? [
-        'The pump, the limits and their sources are invented for a demonstration: not for a real pump.',
-      ]
-    : [];
   const reference = formatTemperature(20, unit);
   const example = formatRange(0.04, 0.05, 'gap', unit);
   const temperatures =
@@ -197,13 +216,13 @@ function notesOf(job: Job, changed: readonly string[], unit: ShopUnit): string[]
           }),
         ];
   return [
-    ...invented,
+    ...inventedNote(job),
     ...(changed.length > 0
       ? [sayReport('report.sheetChanged', { changes: changed.join('; ') })]
       : []),
     paragraph(rule, sayReport('report.howToRead', { example, reference }), ...temperatures),
     sayReport('report.houseRules', { rules: rulesWords(job.rules) }),
-    'The maker’s manual, local codes and licensed practice come first: this report calculates, the rebuilder decides.',
+    MANUAL_FIRST,
   ];
 }
 
@@ -288,6 +307,7 @@ export function reportOf(
       ],
     ].filter(([, value]) => value !== '') as [string, string][],
     overall: { verdict, words: overallWords(judged) },
+    sentences: firstSentences(job, state, unit),
     rows: inOrder(all.filter(reported)).map((a) =>
       rowOf(a, job, unit, accepted.get(a.characteristic.id)),
     ),
@@ -302,5 +322,6 @@ export function reportOf(
     hands: handsOf(readings.filter((r) => !r.voided)),
     zeros: zeroLines(job, instrumentName, unit),
     notes: notesOf(job, changed, unit),
+    ownerNotes: [...inventedNote(job), MANUAL_FIRST],
   };
 }

@@ -40,6 +40,7 @@ describe('why it failed, in the report', () => {
       'To change too: Clear the drain.',
     ]);
     expect(reportOf(job, 'mm').sections).toContainEqual({
+      id: 'why',
       title: 'Why it failed',
       lines: lines(job),
     });

@@ -18,6 +18,16 @@ export const WORK_WORD: Readonly<Record<WorkKind, string>> = {
   exchanged: 'replaced with another',
 };
 
+/** The kinds of work as they are said of a part in a line of others. */
+export const DONE_WORD: Readonly<Record<WorkKind, string>> = {
+  ...WORK_WORD,
+  faced: 'faced',
+  sunk: 'sunk',
+  honed: 'honed',
+  shimmed: 'shimmed',
+  exchanged: 'replaced',
+};
+
 /** Says what was done to which part, where and by how much: `Body: faced off by 0.04 mm`. */
 export function workWords(
   pump: PumpKind,

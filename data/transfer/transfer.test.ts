@@ -192,6 +192,7 @@ describe('a backup', () => {
     expect(counts).toEqual({
       job: 1,
       photo: 2,
+      trace: 0,
       sheet: 1,
       study: 1,
       part: 1,

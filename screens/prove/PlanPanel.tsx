@@ -8,6 +8,7 @@ import { flowUnit, pressureUnit } from '@/core/quantity/flow';
 import type { ShopUnit } from '@/core/quantity/units';
 import { temperatureUnit } from '@/core/quantity/temperature';
 import type { Job } from '@/core/records/job';
+import { NO_POINT, type PointTexts } from '@/core/records/pointFields';
 import type { TestPoint } from '@/core/records/testing';
 import { flowOf } from '@/core/pumps/flows';
 import { say } from '@/core/wording/say';
@@ -17,7 +18,7 @@ import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { useCommand } from '../job/useCommand';
-import { NO_POINT, readPoint, type PointForm } from './testForm';
+import { readPoint } from './testForm';
 import { TypedForm, type Typed, type TypedField } from './TypedForm';
 
 interface Props {
@@ -40,11 +41,11 @@ const fieldsFor = (sections: number, unit: ShopUnit): TypedField[] => [
   { name: 'rpm', label: 'Engine or motor rpm', inputMode: 'decimal' },
   { name: 'ratio', label: 'Pump turns per engine turn', inputMode: 'decimal' },
   { name: 'pressure', label: say('tag.pressure', { unit: pressureUnit(unit) }) },
-  { name: 'oil', label: sayProve('prove.fieldOil', { unit: temperatureUnit(unit) }) },
+  { name: 'oil', label: say('tag.oil', { unit: temperatureUnit(unit) }) },
   { name: 'minutes', label: 'Minutes', inputMode: 'decimal' },
   ...(sections > 1 ? [{ name: 'sections', label: 'Sections alone, as 1, 2; empty for all' }] : []),
-  { name: 'least', label: sayProve('prove.fieldLeast', { unit: flowUnit(unit) }) },
-  { name: 'mostLoss', label: sayProve('prove.fieldLoss', { unit: flowUnit(unit) }) },
+  { name: 'least', label: say('tag.leastFlow', { unit: flowUnit(unit) }) },
+  { name: 'mostLoss', label: say('tag.mostLoss', { unit: flowUnit(unit) }) },
   { name: 'source', label: 'Who says so: document and page', isWide: true },
 ];
 
@@ -57,7 +58,7 @@ export function PlanPanel({ job, steps }: Props) {
   const sections = flowOf(job.sheet.family).sections?.(job.sheet.geometry) ?? 1;
   const keep = (points: readonly PlanStep[], more: readonly TestPoint[] = []) =>
     run(planTest([...points.map(pointOf), ...more]));
-  const read = (typed: Typed) => readPoint(typed as PointForm, unit);
+  const read = (typed: Typed) => readPoint(typed as PointTexts, unit);
   const fields = fieldsFor(sections, unit);
   return (
     <View style={layout.stack}>

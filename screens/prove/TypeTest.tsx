@@ -3,7 +3,6 @@ import { flowUnit, pressureUnit } from '@/core/quantity/flow';
 import { temperatureUnit } from '@/core/quantity/temperature';
 import type { StepResult } from '@/core/prove/compare';
 import type { PlanStep } from '@/core/prove/plan';
-import { sayProve } from '@/core/prove/say';
 import { stepWords } from '@/core/prove/sayProve';
 import type { Job } from '@/core/records/job';
 import { say } from '@/core/wording/say';
@@ -42,7 +41,7 @@ export function TypeTest({ job, step, test, onDone }: Props) {
             name: 'pressure',
             label: say('tag.pressure', { unit: pressureUnit(unit) }),
           },
-          { name: 'oil', label: sayProve('prove.fieldOil', { unit: temperatureUnit(unit) }) },
+          { name: 'oil', label: say('tag.oil', { unit: temperatureUnit(unit) }) },
           { name: 'rpm', label: 'Engine or motor rpm', inputMode: 'decimal' },
           { name: 'ratio', label: 'Pump turns per engine turn', inputMode: 'decimal' },
           { name: 'remark', label: 'Remark', isWide: true },

@@ -1,22 +1,31 @@
 import { reasonOf } from '@/core/errors';
-import { type ReactNode, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { ReversalOf } from '@/core/assembly/asked';
 import type { Job } from '@/core/records/job';
+import {
+  pageOf,
+  REPORT_FORMS,
+  REPORT_UNITS,
+  type ReportForm,
+  type ReportUnit,
+} from '@/core/report/page';
 import { reportOf } from '@/core/report/report';
+import { FORM_NAME, UNIT_NAME } from '@/core/report/titles';
 import { useRecord, useShop } from '@/data/hooks';
 import { reportPdf, type ReportPdf } from '@/data/pdf';
 import { fileName, saveAs } from '@/data/save';
 import { jobFile } from '@/data/transfer/files';
+import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
-import { useMore } from '@/ui/More';
 import { Notice } from '@/ui/Notice';
 import { OnPaper } from '@/ui/OnPaper';
 import { Page } from '@/ui/Page';
 import { RowLink } from '@/ui/RowLink';
 import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
+import { Words } from '@/ui/Words';
 import { WithReversal } from '../job/WithReversal';
 import { ReportPaper } from './ReportPaper';
 import { say } from '@/core/wording/say';
@@ -45,15 +54,20 @@ function Report({ job, reversalOf }: Props) {
   const wide = useWide();
   const palette = usePalette();
   const { data: sheetNow } = useRecord('sheet', job.sheet.id);
-  const report = useMemo(
-    () =>
-      reportOf(job, unit, {
-        sheetNow: sheetNow ?? null,
-        instrumentName: (id) => instruments.find((i) => i.id === id)?.name ?? id,
-        reversalOf,
-      }),
-    [job, unit, instruments, sheetNow, reversalOf],
-  );
+  const [form, setForm] = useState<ReportForm>('full');
+  const [asked, setAsked] = useState<ReportUnit | null>(null);
+  const units = asked ?? unit;
+  const { report, page } = useMemo(() => {
+    const context = {
+      sheetNow: sheetNow ?? null,
+      instrumentName: (id: string) => instruments.find((i) => i.id === id)?.name ?? id,
+      reversalOf,
+    };
+    return {
+      report: reportOf(job, units === 'both' ? 'mm' : units, context),
+      page: pageOf(job, form, units, context),
+    };
+  }, [job, form, units, instruments, sheetNow, reversalOf]);
   const [failed, setFailed] = useState<string | null>(null);
 
   const [lacking, setLacking] = useState<ReportPdf | null>(null);
@@ -65,7 +79,7 @@ function Report({ job, reversalOf }: Props) {
   const pdf = async () => {
     try {
       const { jsPDF } = await import('jspdf');
-      const made = await reportPdf(report, jsPDF);
+      const made = await reportPdf(report, page, jsPDF);
       if (made.lacking.length > 0) setLacking(made);
       else save(made);
     } catch (error) {
@@ -81,22 +95,16 @@ function Report({ job, reversalOf }: Props) {
     const { readingsCsv } = await import('@/data/tables');
     saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv');
   });
-  const more = useMore(
-    'Save as',
-    [
-      { name: 'PDF', onPress: () => void pdf() },
-      { name: 'Job file', onPress: file },
-      { name: 'CSV of the readings', onPress: csv },
-    ],
-    'named',
-  );
   return (
-    <Page within title={report.overall.words}>
+    <Page within title={page.sentences[0]}>
       <Columns
         aside="right"
         first={
           <>
-            {actions(more, lacking, save, failed)}
+            <Words strong>{page.sentences[1]}</Words>
+            <FormChoice form={form} onForm={setForm} units={units} onUnits={setAsked} />
+            <Actions onPdf={() => void pdf()} onFile={file} onCsv={csv} />
+            <Trouble lacking={lacking} onSave={save} failed={failed} />
             <RowLink
               href={`/job/${job.id}/flow`}
               name="Flow and leak map"
@@ -106,12 +114,12 @@ function Report({ job, reversalOf }: Props) {
         }
         second={
           <View style={wide && [styles.paper, { backgroundColor: palette.paper }]}>
-            <ReportPaper headed report={report} />
+            <ReportPaper headed report={report} page={page} />
           </View>
         }
       />
       <OnPaper>
-        <ReportPaper report={report} />
+        <ReportPaper report={report} page={page} />
       </OnPaper>
     </Page>
   );
@@ -121,22 +129,75 @@ const styles = StyleSheet.create({
   paper: { padding: 28, gap: 14 },
 });
 
-/** Printing, saving, and what the PDF cannot write. */
-function actions(
-  more: { readonly button: ReactNode; readonly list: ReactNode },
-  lacking: ReportPdf | null,
-  save: (pdf: ReportPdf) => void,
-  failed: string | null,
-): ReactNode {
+interface FormProps {
+  readonly form: ReportForm;
+  readonly onForm: (form: ReportForm) => void;
+  readonly units: ReportUnit;
+  readonly onUnits: (units: ReportUnit) => void;
+}
+
+/** Who the report is for, and in which units it is. */
+function FormChoice({ form, onForm, units, onUnits }: FormProps) {
   return (
     <>
+      <Choice
+        label="Who it is for"
+        value={form}
+        options={REPORT_FORMS.map((value) => ({ value, name: FORM_NAME[value] }))}
+        onChange={onForm}
+      />
+      <Choice
+        label="Units"
+        value={units}
+        options={REPORT_UNITS.map((value) => ({ value, name: UNIT_NAME[value] }))}
+        onChange={onUnits}
+      />
+    </>
+  );
+}
+
+interface ActionsProps {
+  readonly onPdf: () => void;
+  readonly onFile: () => void;
+  readonly onCsv: () => void;
+}
+
+/** What is given to the customer, and what is kept or passed on. */
+function Actions({ onPdf, onFile, onCsv }: ActionsProps) {
+  return (
+    <>
+      <Words strong>Give it to the customer</Words>
       <View style={layout.wrap}>
         <Button mode="contained" icon="printer-outline" onPress={() => window.print()}>
           Print
         </Button>
-        {more.button}
+        <Button mode="outlined" onPress={onPdf}>
+          PDF
+        </Button>
       </View>
-      {more.list}
+      <Words strong>Keep or pass on</Words>
+      <View style={layout.wrap}>
+        <Button mode="outlined" onPress={onFile}>
+          Job file
+        </Button>
+        <Button mode="outlined" onPress={onCsv}>
+          CSV of the readings
+        </Button>
+      </View>
+    </>
+  );
+}
+
+interface TroubleProps {
+  readonly lacking: ReportPdf | null;
+  readonly onSave: (pdf: ReportPdf) => void;
+  readonly failed: string | null;
+}
+
+/** What the PDF cannot write, or why a file could not be made. */
+function Trouble({ lacking, onSave: save, failed }: TroubleProps) {
+  return (
+    <>
       {lacking ? (
         <Notice
           kind="caution"

@@ -25,6 +25,11 @@ export const OwnSection = ({ sheet, unit }: Props) => (
   <ListEditor name="own" lists={sheetLists(sheet, unit)} />
 );
 
+/** How the pump is tested, and what it has to give. */
+export const TestSection = ({ sheet, unit }: Props) => (
+  <ListEditor name="testPoints" lists={sheetLists(sheet, unit)} />
+);
+
 /** The bolts of a pump with their torque, as the manual gives them. */
 export function FastenerSection({ sheet, unit }: Props) {
   const { control } = useFormContext<SheetForm>();

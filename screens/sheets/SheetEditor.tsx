@@ -21,7 +21,13 @@ import { PumpSection } from './PumpSection';
 import { SizeSection } from './SizeSection';
 import type { Fault } from '@/core/schema/faults';
 import { fromForm, toForm, type SheetForm } from './sheetForm';
-import { BenchSection, FastenerSection, OwnSection, VariantSection } from './ListSections';
+import {
+  BenchSection,
+  FastenerSection,
+  OwnSection,
+  TestSection,
+  VariantSection,
+} from './ListSections';
 import { BuildSection } from './BuildSection';
 import { WorkSection } from './WorkSection';
 import { paragraph } from '@/core/wording/say';
@@ -38,6 +44,7 @@ const SECTIONS = [
   { value: 'fasteners', name: 'Bolts', holds: ['fasteners'] },
   { value: 'variants', name: 'Variants', holds: ['key', 'variants', 'mixes'] },
   { value: 'build', name: 'Build', holds: ['assembly', 'tools', 'handover'] },
+  { value: 'test', name: 'Test', holds: ['testPoints'] },
   { value: 'bench', name: 'Bench', holds: ['strip', 'renew', 'also', 'small', 'clutches', 'book'] },
 ] as const;
 type Section = (typeof SECTIONS)[number]['value'];
@@ -51,6 +58,7 @@ const SHOWN = {
   fasteners: FastenerSection,
   variants: VariantSection,
   build: BuildSection,
+  test: TestSection,
   bench: BenchSection,
 } as const satisfies Record<Section, unknown>;
 
@@ -76,6 +84,7 @@ const PART_NAME: Readonly<Partial<Record<keyof SheetForm, string>>> = {
   assembly: 'The steps of the build',
   tools: 'The tools',
   handover: 'The lines to hand over',
+  testPoints: 'The steps of the test',
 };
 
 /** Returns the fields of a sheet that are not as they were before. */

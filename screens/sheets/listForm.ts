@@ -106,6 +106,7 @@ const PLAIN = [
   'sets',
   'fasteners',
   'assembly',
+  'testPoints',
   'tools',
 ] as const;
 

@@ -71,9 +71,6 @@ export const PROVE_PAGE = {
   'prove.proposed':
     'Proposed: the longest part in which speed and pressure hold. Drag its ends where you see it otherwise.',
   'prove.chart': 'Flow over the run, {unit}. {said}',
-  'prove.fieldOil': 'Oil, {unit}',
-  'prove.fieldLeast': 'Least flow, {unit}',
-  'prove.fieldLoss': 'Most loss from no pressure, {unit}',
   'prove.removeStep': 'Remove the step: {step}',
   'prove.madeOf': '{made} of {all} made',
   'prove.right': 'Right: {right}',

@@ -58,6 +58,7 @@ export const SHEETS_PAGE = {
   'sheets.smallPart': 'Small part {number} is on',
   'sheets.smallest': 'Smallest, {unit}',
   'sheets.sourceOf': 'source: {source}',
+  'sheets.testStep': '{rpm} rpm, {pressure}',
   'sheets.step': 'Step {number}',
   'sheets.torqueRange': 'Torque must be above 0 and at most 5000 {unit}.',
   'sheets.torqueUnit': 'Torque unit of bolts {number}',

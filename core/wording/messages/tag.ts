@@ -6,6 +6,8 @@ export const TAG = {
   'tag.flowOf': 'Reading {number}: flow, l/min or gpm',
   'tag.noNumber': '“{text}” has no number in it. Type digits only.',
   'tag.notANumber': '“{text}” is not a number. Type 0 or more.',
+  'tag.leastFlow': 'Least flow, {unit}',
+  'tag.mostLoss': 'Most loss from no pressure, {unit}',
   'tag.oil': 'Oil {unit}',
   'tag.oilOf': 'Reading {number}: oil temperature',
   'tag.partOf': '{part} is from',

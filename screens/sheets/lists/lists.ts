@@ -5,11 +5,12 @@ import { benchLists, type BenchForms } from './bench';
 import { buildLists, type BuildForms } from './build';
 import { named, type Lists, type Offered } from './list';
 import { ownList, type OwnFields } from './own';
+import { testLists, type TestForms } from './testing';
 import { variantLists, type VariantForms } from './variants';
 import { workLists, type WorkForms } from './work';
 
 /** The lists of a sheet that people lengthen and shorten, each entry as text. */
-export interface ListForms extends BenchForms, BuildForms, VariantForms, WorkForms {
+export interface ListForms extends BenchForms, BuildForms, TestForms, VariantForms, WorkForms {
   own: OwnFields[];
 }
 
@@ -48,5 +49,6 @@ export function sheetLists(
     ...buildLists(offered),
     ...ownList(offered),
     ...workLists(offered),
+    ...testLists(offered),
   };
 }

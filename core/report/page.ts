@@ -1,0 +1,213 @@
+import { watchLines } from '../assembly/handover';
+import { takenCauses } from '../journal/blamed';
+import { proofsIn, testsIn } from '../journal/tested';
+import type { Verdict } from '../metrology/verdict';
+import { sayProve } from '../prove/say';
+import { followUpWords } from '../prove/sayProve';
+import type { ShopUnit } from '../quantity/units';
+import type { Job } from '../records/job';
+import type { SectionId } from './bench';
+import { reportOf, withUnit, type Report, type ReportContext, type ReportRow } from './report';
+import { sayReport } from './sayReport';
+
+/** Lists who a report is for: the owner, in plain words; or the next rebuilder, with all there is. */
+export const REPORT_FORMS = ['owner', 'full'] as const;
+export type ReportForm = (typeof REPORT_FORMS)[number];
+
+/** Lists in which units a report can be: those of one system, or both side by side. */
+export const REPORT_UNITS = ['mm', 'thou', 'both'] as const;
+export type ReportUnit = (typeof REPORT_UNITS)[number];
+
+/** Lists the parts of a report in their order. */
+export const PAGE_SECTIONS = [
+  'came',
+  'found',
+  'cause',
+  'measured',
+  'done',
+  'open',
+  'test',
+  'watch',
+] as const;
+export type PageSectionId = (typeof PAGE_SECTIONS)[number];
+
+/** One part of a report: its rows, each of cells. */
+export interface PageSection {
+  readonly id: PageSectionId;
+  readonly rows: readonly (readonly string[])[];
+}
+
+/** A check as a report has it, its figures with their units. */
+export interface PageCheck {
+  readonly name: string;
+  /** As it came; empty where it is as it came. */
+  readonly before: string;
+  readonly now: string;
+  /** What it should be since; empty where that is not told. */
+  readonly predicted: string;
+  readonly limits: string;
+  /** Empty where nobody can say. */
+  readonly hot: string;
+  readonly source: string;
+  readonly verdict: Verdict;
+  readonly word: string;
+  readonly reason: string;
+}
+
+/** A report in one of its forms. */
+export interface ReportPage {
+  readonly form: ReportForm;
+  readonly sentences: readonly [string, string];
+  readonly sections: readonly PageSection[];
+  /** The checks that it has one by one, and a line for the others; empty for none. */
+  readonly checks: readonly PageCheck[];
+  readonly others: string;
+  /** Says what is not measured, not looked at, not done. */
+  readonly open: readonly string[];
+  /** What stands beneath it all. */
+  readonly notes: readonly string[];
+}
+
+/** Lists the parts that an owner does not read: what the next rebuilder needs. */
+const FOR_REBUILDERS: readonly SectionId[] = ['variant', 'also', 'wayRound', 'decided', 'worked'];
+
+/** Says where each part of what is told of a job stands on its report. */
+const PLACE: Readonly<Record<SectionId, PageSectionId>> = {
+  closed: 'done',
+  variant: 'found',
+  before: 'came',
+  look: 'found',
+  also: 'found',
+  wrong: 'found',
+  wayRound: 'found',
+  why: 'cause',
+  decided: 'done',
+  work: 'done',
+  left: 'open',
+  worked: 'done',
+  order: 'done',
+  build: 'done',
+  test: 'test',
+  open: 'open',
+};
+
+/** Returns a row with the units of its figures, and the figures of another system beside them where there is one. */
+function checkOf(row: ReportRow, other: ReportRow | undefined): PageCheck {
+  const figure = (of: (r: ReportRow) => string | undefined): string => {
+    const text = of(row);
+    if (!text || text === '–') return '';
+    const one = withUnit(text, row.unit);
+    const beside = other && withUnit(of(other) ?? '', other.unit);
+    return beside && beside !== one ? sayReport('report.inBoth', { one, other: beside }) : one;
+  };
+  const { name, source, verdict, word, reason } = row;
+  return {
+    name,
+    before: figure((r) => r.before),
+    now: figure((r) => r.evidence),
+    predicted: figure((r) => r.predicted),
+    limits: figure((r) => r.limits),
+    hot: figure((r) => r.hot),
+    source,
+    verdict,
+    word,
+    reason,
+  };
+}
+
+/** Tells whether an owner reads of a check by itself: it has a limit, and is out or close, or something was done to it. */
+const isTold = ({ verdict, word, before }: PageCheck): boolean =>
+  word !== 'Recorded' && (verdict === 'out' || verdict === 'close' || before !== '');
+
+/** Says of the checks that are not told one by one how many are in; empty where there are none. */
+function othersWords(told: number, others: readonly PageCheck[]): string {
+  const count = others.filter(
+    ({ verdict, word }) => verdict === 'in' && word !== 'Recorded',
+  ).length;
+  return count === 0
+    ? ''
+    : sayReport('report.restIn', { count, other: told > 0 ? 'some' : 'none' });
+}
+
+const cellsOf = (check: PageCheck, form: ReportForm): string[] => {
+  const { name, before, now, limits, source, word, reason } = check;
+  return form === 'owner'
+    ? [name, before, now, limits, word]
+    : [name, before, now, limits, source, word, reason];
+};
+
+/** Lists what is left open of a job: checks with a limit that nobody measured, what was skipped, put off or not done, no test. */
+function openOf(job: Job, report: Report): string[] {
+  const lines = report.sections.filter(({ id }) => PLACE[id] === 'open');
+  const isTested = testsIn(job).some(({ flow_lpm }) => flow_lpm !== null);
+  return [
+    ...report.notMeasured.map((name) => sayReport('report.notMeasured', { place: name })),
+    ...lines.flatMap((section) => section.lines),
+    ...(isTested || proofsIn(job).length > 0 ? [] : [sayProve('prove.not')]),
+  ];
+}
+
+/** Lists what to watch: what is due, what has to change on the machine, and what is told to whoever gets the pump. */
+const watchOf = (job: Job): string[] => [
+  ...followUpWords(job),
+  ...takenCauses(job).flatMap(({ change }) =>
+    change.flatMap(({ words, when }) => (when === 'machine' ? [words] : [])),
+  ),
+  ...watchLines(job),
+];
+
+/**
+ * Returns the report of a job in one of its forms: two sentences, and its parts in the order in which they are read.
+ *
+ * @param job with its journal
+ * @param form for the owner or the next rebuilder
+ * @param unit that figures are in, or both systems
+ * @param context what it may know beyond its job
+ */
+export function pageOf(
+  job: Job,
+  form: ReportForm,
+  unit: ReportUnit,
+  context: ReportContext = {},
+): ReportPage {
+  const main: ShopUnit = unit === 'both' ? 'mm' : unit;
+  const report = reportOf(job, main, context);
+  const beside = unit === 'both' ? reportOf(job, 'thou', context).rows : [];
+  const all = report.rows.map((row) =>
+    checkOf(
+      row,
+      beside.find(({ name }) => name === row.name),
+    ),
+  );
+  const checks = form === 'owner' ? all.filter(isTold) : all;
+  const others = othersWords(
+    checks.length,
+    all.filter((check) => !checks.includes(check)),
+  );
+  const told = report.sections.filter(({ id }) => form === 'full' || !FOR_REBUILDERS.includes(id));
+  const of = (place: PageSectionId): string[][] =>
+    told
+      .filter(({ id }) => PLACE[id] === place)
+      .flatMap(({ title, lines }) => lines.map((line, i) => [i === 0 ? title : '', line]));
+  const alone = (lines: readonly string[]) => lines.map((line) => [line]);
+  const open = openOf(job, report);
+  const rows: Readonly<Record<PageSectionId, readonly (readonly string[])[]>> = {
+    came: [...report.facts.map((fact) => [...fact]), ...of('came')],
+    found: of('found'),
+    cause: alone(of('cause').map(([, line = '']) => line)),
+    measured: [...checks.map((check) => cellsOf(check, form)), ...(others ? [[others]] : [])],
+    done: of('done'),
+    open: alone(open),
+    test: alone(of('test').map(([, line = '']) => line)),
+    watch: alone(watchOf(job)),
+  };
+  return {
+    form,
+    sentences: report.sentences,
+    sections: PAGE_SECTIONS.map((id) => ({ id, rows: rows[id] })),
+    checks,
+    others,
+    open,
+    notes: form === 'owner' ? report.ownerNotes : report.notes,
+  };
+}
