@@ -1,7 +1,7 @@
 import { deviation, mean } from 'd3-array';
 import { traceMean } from '../trace/mean';
 import { soundPlaces } from '../trace/outliers';
-import type { Figure, Sample } from '../trace/sample';
+import { FIGURES, type Figure, type Sample } from '../trace/sample';
 import type { Span } from '../trace/steady';
 
 /** What a part of a run comes to. */
@@ -23,10 +23,31 @@ export interface Cut {
 /** A value is far from its neighbours only beyond this, in the unit of each figure: the last digit of an instrument. */
 const DIGIT: Readonly<Record<Figure, number>> = { flow_lpm: 0.05, bar: 0.2, rpm: 5, oil_C: 0.5 };
 
-/** Returns those values of a figure that were read off the pump. */
-function soundOf(samples: readonly Sample[], figure: Figure): number[] {
-  const values = samples.map((sample) => sample[figure]);
-  return soundPlaces(values, DIGIT[figure]).map((i) => values[i]!);
+/** Runs without their rubbish: whoever drags the ends of a part asks again and again. */
+const CLEAN = new WeakMap<readonly Sample[], readonly Sample[]>();
+
+/** Returns a run in which nothing stands that was not read off the pump. */
+function withoutRubbish(samples: readonly Sample[]): readonly Sample[] {
+  const known = CLEAN.get(samples);
+  if (known) return known;
+  const sound = Object.fromEntries(
+    FIGURES.map((figure) => {
+      const values = samples.map((sample) => sample[figure]);
+      return [figure, new Set(soundPlaces(values, DIGIT[figure]))] as const;
+    }),
+  );
+  const clean = samples.map((sample, i): Sample => {
+    const of = (figure: Figure) => (sound[figure]?.has(i) ? sample[figure] : null);
+    return {
+      t_s: sample.t_s,
+      flow_lpm: of('flow_lpm'),
+      bar: of('bar'),
+      rpm: of('rpm'),
+      oil_C: of('oil_C'),
+    };
+  });
+  CLEAN.set(samples, clean);
+  return clean;
 }
 
 /**
@@ -42,12 +63,13 @@ function soundOf(samples: readonly Sample[], figure: Figure): number[] {
  * cutOut(run, { from_s: 5, to_s: 9 }); // null
  */
 export function cutOut(samples: readonly Sample[], { from_s, to_s }: Span): Cut | null {
-  const part = samples.filter(({ t_s }) => t_s >= from_s && t_s < to_s);
-  const flows = soundOf(part, 'flow_lpm');
+  const part = withoutRubbish(samples).filter(({ t_s }) => t_s >= from_s && t_s < to_s);
+  const read = (figure: Figure) => part.flatMap((sample) => sample[figure] ?? []);
+  const flows = read('flow_lpm');
   const known = traceMean(flows);
   const flow_lpm = known?.mean ?? mean(flows);
   if (flow_lpm === undefined) return null;
-  const of = (figure: Figure) => mean(soundOf(part, figure)) ?? null;
+  const of = (figure: Figure) => mean(read(figure)) ?? null;
   return {
     flow_lpm,
     half95_lpm: known?.half95 ?? null,

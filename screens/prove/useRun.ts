@@ -35,6 +35,8 @@ export const uncutOf = (step: PlanStep, run: string, from: TestSaid['from']): Te
 
 /** Between two pictures of what comes, in ms: a chart that is drawn ten times a second leaves no time for taps. */
 const DRAWN_MS = 400;
+/** A long run takes longer to draw: so much longer for each sample, in ms. */
+const EACH_MS = 0.1;
 
 /** Runs a stand and keeps what it sends; a page that is left ends the run, and what came stays. */
 export function useRun(job: string, run: Commanding['run']) {
@@ -65,7 +67,7 @@ export function useRun(job: string, run: Commanding['run']) {
         { ...pump, seed: id },
         {
           onSamples: (samples) => {
-            if (Date.now() - drawn < DRAWN_MS) return;
+            if (Date.now() - drawn < DRAWN_MS + EACH_MS * samples.length) return;
             drawn = Date.now();
             become({ samples: [...samples] });
           },
