@@ -50,6 +50,17 @@ describe('a run', () => {
     expect(isDamaged).toBe(true);
     expect(samples).toEqual(run(131).slice(60));
   });
+  it('loses nothing where a minute is over while the one before is written', async () => {
+    const keeper = new RunKeeper(job.id, 'r1');
+    for (const sample of run(55)) keeper.add(sample);
+    const writing = keeper.flush();
+    // The write is on its way: what comes now is not in it.
+    await Promise.resolve();
+    for (const sample of run(70).slice(55)) keeper.add(sample);
+    await writing;
+    await keeper.flush();
+    expect(await loadRun(job.id, 'r1')).toEqual({ samples: run(70), isDamaged: false });
+  });
   it('goes with its job, and stays while that is only set aside', async () => {
     await keepRun(job.id, 'r1', run(70));
     await keepRun('unread', 'r2', run(5));

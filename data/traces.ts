@@ -79,12 +79,15 @@ export class RunKeeper {
   private async write(): Promise<void> {
     if (!this.isFresh) return;
     this.isFresh = false;
-    const done = this.full;
+    // What comes while it is written may fill another piece: that is written next time.
+    const done = this.full.length;
     try {
-      const pieces = [...done, this.piece].map((samples, i) => this.recordOf(samples, this.at + i));
+      const pieces = [...this.full, this.piece].map((samples, i) =>
+        this.recordOf(samples, this.at + i),
+      );
       await saveNew(pieces.map((record) => ({ kind: 'trace' as const, record })));
-      this.full = this.full.slice(done.length);
-      this.at += done.length;
+      this.full = this.full.slice(done);
+      this.at += done;
     } catch (error) {
       this.isFresh = true;
       throw error;

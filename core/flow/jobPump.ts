@@ -192,6 +192,10 @@ export type GapAt = (id: CharacteristicId) => Gap | undefined;
  * Returns the gaps of a pump in the middle of what is known of them, each by its characteristic, in mm at 20 °C.
  *
  * @param known what is known of its gaps
+ * @example
+ * const end = { kind: 'even', lo_mm: 0.02, hi_mm: 0.04 };
+ * const known = { smallest: end, largest: end, isOne: true };
+ * middleGaps({ gaps: new Map([['end', { known }]]) }).get('end').largest_mm; // 0.03
  */
 export const middleGaps = ({ gaps }: KnownGaps): ReadonlyMap<CharacteristicId, Gap> =>
   new Map([...gaps].map(([id, { known }]) => [id, middleGap(known)]));

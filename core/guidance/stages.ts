@@ -2,7 +2,7 @@ import type { Assessment } from '../assessment/assessment';
 import { lookedAt } from '../inspect/looking';
 import { stripped } from '../inspect/stripping';
 import { ledgerOf } from '../journal/ledger';
-import { proofsIn, testsIn } from '../journal/tested';
+import { proofsIn, testsIn, testsNow } from '../journal/tested';
 import type { Item } from '../records/entry';
 import { type Job } from '../records/job';
 import { STAGES, type Stage } from '../records/stage';
@@ -40,7 +40,7 @@ export function isBuildBegun(job: Job): boolean {
 /** Tells how far a pump is proven: every step of its test that somebody wrote down is run, or it was proven or left otherwise. */
 function provenFar(job: Job): Progress {
   const tests = testsIn(job);
-  const run = new Set(tests.filter(({ flow_lpm }) => flow_lpm !== null).map(({ point }) => point));
+  const run = new Set(testsNow(job).map(({ point }) => point));
   const points = job.testing.points ?? job.sheet.testPoints;
   const answered = proofsIn(job).filter(({ answer }) => answer !== 'later');
   const isRun = points.length > 0 ? points.every(({ id }) => run.has(id)) : run.size > 0;

@@ -68,6 +68,16 @@ export function holdsPump(pump: PumpKind, { kind, parts, ofSection }: Surface): 
 const isGone = (job: Pick<Job, 'journal'>, { parts }: Surface, finding: Finding): boolean =>
   parts.length > 0 && parts.every((part) => exchangedSince(job, part, finding));
 
+/** Lists the surfaces of which a person decided that their part is replaced or given up, and it is in the pump still. */
+export const condemnedIn = (job: Pick<Job, 'sheet' | 'journal'>): Surface[] =>
+  lookedAt(job).flatMap(({ surface, findings }) =>
+    findings.some(
+      (f) => (f.decided === 'replace' || f.decided === 'scrap') && !isGone(job, surface, f),
+    )
+      ? [surface]
+      : [],
+  );
+
 /** Returns the finding after which measuring the rest is pointless, as a person decided; null where there is none. */
 export function endOf(job: Pick<Job, 'sheet' | 'journal'>): Finding | null {
   const ends = lookedAt(job)

@@ -1,8 +1,9 @@
 import { flowOf } from '../pumps/flows';
+import { pumpOf } from '../pumps/registry';
 import type { Job } from '../records/job';
 import { isProvenByFlow } from './plan';
 
-/** What a check reads off a gauge: nothing, a pressure, or a vacuum. */
+/** Names what a check reads off a gauge: nothing, a pressure, or a vacuum. */
 export type Reads = 'nothing' | 'pressure' | 'vacuum';
 
 /** A check that proves something of a pump without a flow bench. */
@@ -20,6 +21,9 @@ export interface BenchlessCheck {
 }
 
 const runsOn = ({ sheet }: Pick<Job, 'sheet'>) => flowOf(sheet.family).runsOn(sheet.geometry);
+/** Tells whether a pump has a relief valve of its own: one without has no plunger. */
+const hasRelief = ({ sheet }: Pick<Job, 'sheet'>) =>
+  pumpOf(sheet).parts.some(({ kind }) => kind === 'plunger');
 const movesOil = ({ sheet }: Pick<Job, 'sheet'>) => isProvenByFlow(sheet);
 
 const AIR =
@@ -38,7 +42,7 @@ export const BENCHLESS: readonly BenchlessCheck[] = [
     caution: '',
     reads: 'vacuum',
     onMachine: false,
-    suits: movesOil,
+    suits: hasRelief,
   },
   {
     id: 'relief-solvent',
@@ -48,7 +52,7 @@ export const BENCHLESS: readonly BenchlessCheck[] = [
     caution: SOLVENT,
     reads: 'nothing',
     onMachine: false,
-    suits: movesOil,
+    suits: hasRelief,
   },
   {
     id: 'leak-down',

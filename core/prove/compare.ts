@@ -1,6 +1,7 @@
 import {
   deliveredBands,
   middleFlow,
+  unmeasuredShare,
   type Band,
   type JobPath,
   type SlipFactor,
@@ -9,13 +10,14 @@ import { factorOf, fitBefore } from '../flow/benchTest';
 import { jobPump, onlySections, type Conditions, type JobPump } from '../flow/jobPump';
 import type { State } from '../guidance/evaluator';
 import { hasViscosity } from '../hydraulics/fluid';
-import { testsIn, type Tested } from '../journal/tested';
+import { testsIn, testsNow, type Tested } from '../journal/tested';
 import { conformity } from '../metrology/conformity';
 import type { TestEntry } from '../records/entries/tested';
 import type { Job } from '../records/job';
 import { pumpSpeed, type BeforeFigure } from '../records/tag';
 import {
   FREE_bar,
+  isAsPlanned,
   isSamePressure,
   isSameSpeed,
   planOf,
@@ -24,45 +26,54 @@ import {
   type StepLimit,
 } from './plan';
 
-/** What the model has for a step, and on which side of it the test lies. */
+/** Holds what the model has for a step, and on which side of it the test lies. */
 export interface ModelSaid {
   readonly band: Band;
   readonly at: Conditions;
-  /** Where the model has it lose what it loses, greatest first. */
+  /** Lists where the model has it lose what it loses, greatest first. */
   readonly paths: readonly JobPath[];
   readonly side: 'low' | 'as' | 'high';
+  /** Most of what it loses goes through gaps that were measured. */
+  readonly isMeasured: boolean;
 }
 
-/** A limit with what the test says of it. */
+/** Names what the model lacks to say anything of a step. */
+export type Lacks = 'pressure' | 'oil' | 'sizes';
+
+/** Holds a limit with what the test says of it. */
 export interface Judged extends StepLimit {
   readonly verdict: 'in' | 'out' | 'close';
 }
 
-/** What is lost from no pressure to pressure. */
+/** Holds what is lost from no pressure to pressure. */
 export interface Loss {
   readonly lpm: number;
-  /** Of what it gave without pressure. */
+  /** Gives the share of what it gave without pressure. */
   readonly share: number;
   readonly most: Judged | null;
 }
 
-/** A step of a test, with what came of it. */
+/** Holds a step of a test, with what came of it. */
 export interface StepResult {
   /** Is null for a test that no step of the plan asks for. */
   readonly step: PlanStep | null;
   readonly test: Tested | null;
   /** A run of the step that nobody has cut yet; null for none. */
   readonly run: TestEntry | null;
-  /** What it gave before the teardown, at the same speed and pressure. */
+  /** It ran otherwise than its step has it: what that wants does not hold. */
+  readonly isOff: boolean;
+  /** Holds what it gave before the teardown, at the same speed and pressure. */
   readonly before: (BeforeFigure & { readonly flow_lpm: number }) | null;
   readonly model: ModelSaid | null;
+  /** Is null where there is no test, or the model says something. */
+  readonly lacks: Lacks | null;
   readonly least: Judged | null;
   readonly loss: Loss | null;
 }
 
 /** Says of 1.96 standard deviations how many they are. */
 const HALF_95 = 1.96;
-/** Where nobody can say how well a flow is known, it is held against its limit as it stands. */
+/** Stands for a spread that nobody knows: such a flow is held against its limit as it stands. */
 const NO_SPREAD_lpm = 1e-9;
 
 /** Draws of the pump that a band is made of: few, spread evenly, since a screen waits for them. */
@@ -97,7 +108,7 @@ export function judged(
   return { ...limit, verdict: conformity(read, limits, by).verdict };
 }
 
-/** What a job is compared by: its pump, the factor of the test before the teardown, what it is tested on. */
+/** Holds what a job is compared by: its pump, and the factor of the test before the teardown. */
 interface Basis {
   readonly job: Job;
   readonly pump: JobPump;
@@ -121,26 +132,34 @@ function beforeAt({ before }: Job, at: Pick<Tested, 'drive_rpm' | 'ratio' | 'pre
   return found.sort((a, b) => off(a) - off(b))[0] ?? null;
 }
 
-/** Returns how a step ran, as the model asks for it; null where that is not known, or no oil is known there. */
-function conditionsOf(job: Job, step: PlanStep | null, test: Tested): Conditions | null {
-  const pressure_bar = test.pressure_bar ?? step?.pressure_bar ?? null;
-  const temp_C = test.oil_C ?? step?.oil_C ?? null;
-  if (pressure_bar === null || temp_C === null || !hasViscosity(temp_C)) return null;
+/** Returns how a step ran, as the model asks for it; what is lacking where something was not read, or no oil is known there. */
+function conditionsOf(job: Job, test: Tested): Conditions | Lacks {
+  const { pressure_bar, oil_C } = test;
+  if (pressure_bar === null) return 'pressure';
+  if (oil_C === null || !hasViscosity(oil_C)) return 'oil';
   const { fluid } = testFluidOf(job);
-  return { rpm: pumpSpeed(test), pressure_bar: Math.max(0, pressure_bar), temp_C, fluid };
+  return { rpm: pumpSpeed(test), pressure_bar: Math.max(0, pressure_bar), temp_C: oil_C, fluid };
 }
 
-function modelOf({ job, pump, factor }: Basis, step: PlanStep | null, test: Tested) {
-  const at = conditionsOf(job, step, test);
-  const subject = all(test.sections) ? pump : onlySections(pump, test.sections);
-  const drawing = { seed: SEED, draws: DRAWS };
-  const [band] = (at && deliveredBands(subject, [at], factor, drawing)) ?? [];
-  if (!at || !band) return null;
+/** Returns the pump as it delivered in a test: all of it, or some of its sections alone. */
+export const testedPump = (pump: JobPump, { sections }: Pick<Tested, 'sections'>): JobPump =>
+  all(sections) ? pump : onlySections(pump, sections);
+
+/** Less than this share of the loss through measured gaps is not most of it. */
+const MOSTLY = 0.5;
+
+/** Returns what the model has for a test, or what it lacks for that. */
+function modelOf({ job, pump, factor }: Basis, test: Tested): ModelSaid | Lacks {
+  const at = conditionsOf(job, test);
+  if (typeof at === 'string') return at;
+  const subject = testedPump(pump, test);
+  const [band] = deliveredBands(subject, [at], factor, { seed: SEED, draws: DRAWS }) ?? [];
+  const paths = middleFlow(subject, at, factor)?.paths;
+  if (!band || !paths) return 'sizes';
   const half = test.half95_lpm ?? 0;
   const side =
     test.flow_lpm + half < band.lo ? 'low' : test.flow_lpm - half > band.hi ? 'high' : 'as';
-  const paths = middleFlow(subject, at, factor)?.paths ?? [];
-  return { band, at, side, paths } as const;
+  return { band, at, paths, side, isMeasured: unmeasuredShare(paths) < MOSTLY };
 }
 
 /** Returns the test without pressure that a test under pressure is held against; null for none. */
@@ -185,7 +204,7 @@ function lossOf(
  */
 export function comparedSteps(job: Job, state: State): StepResult[] {
   const entries = testsIn(job);
-  const tests = entries.filter((test): test is Tested => test.flow_lpm !== null);
+  const tests = testsNow(job);
   const pump = jobPump(job, state);
   const fit = fitBefore(job, state, testFluidOf(job).fluid);
   const basis: Basis = { job, pump, factor: factorOf(fit) };
@@ -196,30 +215,33 @@ export function comparedSteps(job: Job, state: State): StepResult[] {
     run: TestEntry | null,
   ): StepResult => {
     const ran = test ?? step;
+    const isOff = step !== null && test !== null && !isAsPlanned(step, test);
+    const wanted = isOff ? null : step;
+    const model = test && modelOf(basis, test);
+    const isSaid = typeof model !== 'string';
     return {
       step,
       test,
       run,
+      isOff,
       before: ran && all(ran.sections) ? beforeAt(job, ran) : null,
-      model: test && modelOf(basis, step, test),
+      model: isSaid ? model : null,
+      lacks: isSaid ? null : model,
       least:
-        test && step?.least
-          ? judged({ lpm: test.flow_lpm, half95: test.half95_lpm }, step.least, 'least', rule)
+        test && wanted?.least
+          ? judged({ lpm: test.flow_lpm, half95: test.half95_lpm }, wanted.least, 'least', rule)
           : null,
-      loss: test && lossOf(test, step?.mostLoss ?? null, tests, rule),
+      loss: test && lossOf(test, wanted?.mostLoss ?? null, tests, rule),
     };
   };
   const plan = planOf(job);
   const steps = new Set(plan.map(({ id }) => id));
-  const uncut = (id: string) =>
-    entries.findLast((e) => e.point === id && e.flow_lpm === null && e.run !== '') ?? null;
+  const runs = entries.filter(({ flow_lpm, run }) => flow_lpm === null && run !== '');
+  const lastOf = <T extends TestEntry>(list: readonly T[], id: string): T | null =>
+    list.findLast(({ point }) => point === id) ?? null;
   return [
-    ...plan.map((step) =>
-      resultOf(step, tests.findLast(({ point }) => point === step.id) ?? null, uncut(step.id)),
-    ),
+    ...plan.map((step) => resultOf(step, lastOf(tests, step.id), lastOf(runs, step.id))),
     ...tests.filter(({ point }) => !steps.has(point)).map((test) => resultOf(null, test, null)),
-    ...entries
-      .filter((e) => !steps.has(e.point) && e.flow_lpm === null && e.run !== '')
-      .map((run) => resultOf(null, null, run)),
+    ...runs.filter(({ point }) => !steps.has(point)).map((run) => resultOf(null, null, run)),
   ];
 }

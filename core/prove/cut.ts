@@ -4,7 +4,7 @@ import { soundPlaces } from '../trace/outliers';
 import { FIGURES, type Figure, type Sample } from '../trace/sample';
 import type { Span } from '../trace/steady';
 
-/** What a part of a run comes to. */
+/** Holds what a part of a run comes to. */
 export interface Cut {
   readonly flow_lpm: number;
   /** Half of the interval that holds the true mean with 95%, in l/min; null where the part is too short to tell. */

@@ -55,9 +55,28 @@ export const isSameSpeed = (a: number, b: number): boolean => isNear(a, b, SAME.
  */
 export const isSamePressure = (a: number, b: number): boolean => isNear(a, b, SAME.bar);
 
+/** Says how a pump ran or is to run: its speed, and its pressure where that is known. */
+type Ran = Pick<TestPoint, 'drive_rpm' | 'ratio'> & { readonly pressure_bar: number | null };
+
+/**
+ * Tells whether a pump ran as a step has it: at its speed, and at its pressure where that was read.
+ *
+ * @param step as it was to be
+ * @param ran as it was
+ * @example
+ * const step = { drive_rpm: 700, ratio: 1, pressure_bar: 8 };
+ * isAsPlanned(step, { drive_rpm: 694, ratio: 1, pressure_bar: 7.9 }); // true
+ * isAsPlanned(step, { drive_rpm: 1500, ratio: 1, pressure_bar: null }); // false
+ */
+export const isAsPlanned = (step: Ran, ran: Ran): boolean =>
+  isSameSpeed(pumpSpeed(step), pumpSpeed(ran)) &&
+  (ran.pressure_bar === null ||
+    step.pressure_bar === null ||
+    isSamePressure(step.pressure_bar, ran.pressure_bar));
+
 const NO_LIMITS = { least_lpm: null, mostLoss_lpm: null, source: '' } as const;
 
-/** How long a step lasts where nobody said, in minutes. */
+/** Gives how long a step lasts where nobody said, in minutes. */
 const MINUTES = 2;
 
 const stepAt = (id: string, name: string, at: Partial<TestPoint>): TestPoint => ({
@@ -102,10 +121,10 @@ export const isProvenByFlow = ({ family }: Pick<OfJob['sheet'], 'family'>): bool
   family !== 'vacuum-vane';
 
 /**
- * Makes up the steps of a test where no sheet has any: as it was tested before, at hot idle, at working speed without and with
- * pressure, which gives the slip, and section by section where there are several.
+ * Proposes the steps of a test where no sheet has any: those of the test before the teardown, hot idle, and working speed, free and
+ * under pressure, since the difference is the slip; of a stack each section alone as well.
  */
-function madeUp(job: OfJob): (TestPoint & { readonly from: StepFrom })[] {
+function proposed(job: OfJob): (TestPoint & { readonly from: StepFrom })[] {
   if (!isProvenByFlow(job.sheet)) return [];
   const before = asBefore(job.before).map(from('before'));
   const work = atDuty(job, 'work');
@@ -163,7 +182,7 @@ function leastOf(job: OfJob, step: TestPoint): StepLimit | null {
  */
 export function planOf(job: OfJob): PlanStep[] {
   const { testing } = job;
-  const steps = testing.points?.map(from('job')) ?? sheetSteps(job) ?? madeUp(job);
+  const steps = testing.points?.map(from('job')) ?? sheetSteps(job) ?? proposed(job);
   return steps.map((step) => ({
     ...step,
     least: leastOf(job, step),

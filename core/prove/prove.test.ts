@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { flowBench } from '../../server/flowBench';
-import { dropTest, noteProof, noteTest, planTest, type TestSaid } from '../commands/testing';
+import { dropTest, noteProof, planTest, type TestSaid } from '../commands/testing';
 import { fitBefore, fitNow } from '../flow/benchTest';
 import { fluidOf } from '../flow/fluids';
 import { assessJob, stateOf } from '../guidance/evaluator';
@@ -14,6 +14,7 @@ import type { TestPoint } from '../records/testing';
 import { emptyJob } from '../practice/job';
 import { faced, stamp } from '../testing/findings';
 import { AT } from '../testing/readings';
+import { idleTest, testedJob } from '../testing/tests';
 import { largestSheet, SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { jobWithSizes } from '../testing/worked';
 import { sampleOf } from '../trace/sample';
@@ -22,7 +23,14 @@ import { benchlessFor, NOT_TESTED } from './checks';
 import { comparedSteps, judged } from './compare';
 import { cutOut } from './cut';
 import { planOf } from './plan';
-import { beneathWords, leakWords, proveTitle, resultWords, suspectWords } from './sayProve';
+import {
+  beneathWords,
+  leakWords,
+  proveTitle,
+  resultWords,
+  suspectWords,
+  untestedWords,
+} from './sayProve';
 import { standPump } from './stand';
 import { suspectsOf } from './suspects';
 
@@ -55,27 +63,9 @@ const POINTS = [
 ];
 const planned = (job: Job, points: TestPoint[] = POINTS): Job => planTest(points)(job, stamp());
 
-const said = (flow_lpm: number | null, more: Partial<TestSaid> = {}): TestSaid => ({
-  point: 'idle',
-  drive_rpm: 700,
-  ratio: 1,
-  pressure_bar: 8,
-  oil_C: 90,
-  sections: [],
-  flow_lpm,
-  half95_lpm: null,
-  from: 'typed',
-  run: '',
-  from_s: null,
-  to_s: null,
-  remark: '',
-  ...more,
-});
-const tested = (job: Job, ...tests: TestSaid[]): Job =>
-  tests.reduce((last, test) => noteTest(test)(last, stamp()), job);
 const compared = (job: Job) => comparedSteps(job, stateOf(job));
 const worked = (flow_lpm: number, more: Partial<TestSaid> = {}): TestSaid =>
-  said(flow_lpm, { point: 'work', drive_rpm: 2000, pressure_bar: 20, oil_C: 60, ...more });
+  idleTest(flow_lpm, { point: 'work', drive_rpm: 2000, pressure_bar: 20, oil_C: 60, ...more });
 
 const SIZED = planned(jobWithSizes(SIZES));
 
@@ -87,8 +77,8 @@ function ranOn(job: Job, sheet: Sheet, seed: string): Job {
   const bench = flowBench({ ...standPump(job, stateOf(job), step), seed, hz: 5 });
   const samples = Array.from({ length: 5 * 120 }, () => sampleOf(bench.next())!);
   const cut = cutOut(samples, steadyPart(samples)!)!;
-  const test = said(cut.flow_lpm, { half95_lpm: cut.half95_lpm, oil_C: cut.oil_C });
-  return tested(on, test);
+  const test = idleTest(cut.flow_lpm, { half95_lpm: cut.half95_lpm, oil_C: cut.oil_C });
+  return testedJob(on, test);
 }
 const sideOf = (job: Job) => compared(job)[0]!.model!.side;
 
@@ -111,11 +101,11 @@ describe('a test beside the model', () => {
     expect(as.length).toBeGreaterThanOrEqual(6);
   });
   it('does not fit the model that it is held against, and the flow page is fitted to it', () => {
-    const [first] = compared(tested(SIZED, said(17)));
-    const other = compared(tested(SIZED, said(12)))[0]!;
+    const [first] = compared(testedJob(SIZED, idleTest(17)));
+    const other = compared(testedJob(SIZED, idleTest(12)))[0]!;
     expect(other.model!.band).toEqual(first!.model!.band);
     expect(other.model!.side).toBe('low');
-    const job = tested(SIZED, said(16.5));
+    const job = testedJob(SIZED, idleTest(16.5));
     const fluid = fluidOf(job).fluid;
     expect(fitBefore(job, stateOf(job), fluid)).toBeNull();
     expect(fitNow(job, stateOf(job), fluid)).toMatchObject({ of: 'now', readings: 1 });
@@ -126,9 +116,84 @@ describe('a test beside the model', () => {
   });
   it('says why there is none without the oil’s temperature, or the pump’s sizes', () => {
     const cold = planned(SIZED, [point('work', { oil_C: null })]);
-    const [result] = compared(tested(cold, worked(40, { oil_C: null })));
+    const [result] = compared(testedJob(cold, worked(40, { oil_C: null })));
     expect(result!.model).toBeNull();
-    expect(beneathWords(result!, 'mm')).toContain('Enter the oil temperature');
+    expect(beneathWords(result!, 'mm')).toContain('The temperature of the oil was not read');
+  });
+});
+
+describe('a test that was overtaken', () => {
+  const title = (job: Job) => proveTitle(job, compared(job), 'mm');
+  it('by work on the pump says nothing of it now', () => {
+    const after = faced(testedJob(SIZED, idleTest(15)), 0.02);
+    expect(compared(after).every(({ test }) => test === null)).toBe(true);
+    expect(title(after)).toBe('Not tested since the last work on it.');
+    expect(stageStandings(after, assessJob(after)).prove).toBe('open');
+    expect(title(testedJob(after, idleTest(16)))).toMatch(/^16 l\/min at hot idle/);
+  });
+  it('is as old as its run, whenever that was cut', () => {
+    const uncut = idleTest(null, { run: 'r1', from: 'simulated' });
+    const begun = faced(testedJob(SIZED, uncut), 0.02);
+    const cutLater = testedJob(begun, { ...uncut, flow_lpm: 15, from_s: 1, to_s: 9 });
+    expect(compared(cutLater).every(({ test }) => test === null)).toBe(true);
+  });
+  it('is no longer untested once it was tested, and a check before the work proves nothing', () => {
+    const proof = (job: Job, check: string, answer: 'good' | 'not-tested') =>
+      noteProof(check, { answer, value_bar: null, due: null, remark: '' })(job, stamp());
+    const tested = testedJob(proof(SIZED, NOT_TESTED, 'not-tested'), idleTest(15));
+    expect(untestedWords(tested)).toBe('');
+    expect(title(faced(proof(SIZED, 'suction', 'good'), 0.02))).toBe('Not tested yet.');
+  });
+});
+
+describe('a test that ran otherwise than its step has it', () => {
+  it('is named by how it ran, and the limits of the step do not hold', () => {
+    const [off] = compared(testedJob(SIZED, idleTest(31, { drive_rpm: 1500 })));
+    expect([off!.isOff, off!.least]).toEqual([true, null]);
+    expect(resultWords(off!, 'mm')).toBe('31 l/min at 1500 rpm, 8 bar.');
+    expect(beneathWords(off!, 'mm')).toMatch(/^It ran at 1500 rpm, 8 bar, not as the step has it/);
+  });
+  it('without its pressure is not held against the model', () => {
+    const [bare] = compared(testedJob(SIZED, idleTest(15, { pressure_bar: null })));
+    expect(bare!.lacks).toBe('pressure');
+    expect(beneathWords(bare!, 'mm')).toContain('The pressure was not read');
+    expect(compared(testedJob(SIZED, idleTest(15, { oil_C: -39 })))[0]!.lacks).toBe('oil');
+  });
+});
+
+describe('a pump of which nothing is measured', () => {
+  it('is not said to be explained by its gaps', () => {
+    const job = testedJob(planned(emptyJob(VELTRANE_T6, AT)), idleTest(13));
+    const [result] = compared(job);
+    expect(result!.model?.isMeasured).toBe(false);
+    expect(beneathWords(result!, 'mm')).toContain(
+      'Most of that hangs on gaps that nobody measured.',
+    );
+    const out = { ...result!, model: { ...result!.model!, side: 'as' as const } };
+    expect(leakWords(job, out)).toMatch(
+      /^Gaps that nobody measured may explain that: .* Measure it/,
+    );
+  });
+});
+
+describe('a section of a stack that gives too little alone', () => {
+  it('is explained by gaps of that section', () => {
+    const stack = emptyJob(largestSheet(), AT);
+    const step = planOf(stack).find(({ id }) => id === 'work-s2')!;
+    const state = stateOf(stack);
+    const { cc, slip, rpm } = standPump(stack, state, step);
+    const moved = (cc * rpm) / 1000;
+    const flow_lpm = Math.max(moved / 2, moved - 3 * slip);
+    const { drive_rpm, pressure_bar, oil_C, sections } = step;
+    const at = { point: 'work-s2', drive_rpm, pressure_bar, oil_C, sections };
+    const job = testedJob(stack, idleTest(flow_lpm, at));
+    const result = comparedSteps(job, state).find((one) => one.step?.id === 'work-s2')!;
+    const suspects = suspectsOf(job, state, {
+      ...result,
+      model: { ...result.model!, side: 'low' },
+    });
+    expect(suspects.length).toBeGreaterThan(0);
+    expect(suspects.every(({ characteristic }) => characteristic.endsWith('-s2'))).toBe(true);
   });
 });
 
@@ -137,7 +202,7 @@ describe('a test beside what it came with', () => {
     { drive_rpm: 690, ratio: 1, flow_lpm: 12.6, pressure_bar: 8, oil_C: 70 },
     { drive_rpm: 1400, ratio: 1, flow_lpm: 30, pressure_bar: 8, oil_C: 90 },
   ];
-  const job = tested({ ...SIZED, before }, said(15.2), worked(50));
+  const job = testedJob({ ...SIZED, before }, idleTest(15.2), worked(50));
   it('is held against the same speed and pressure, and no other', () => {
     const [idle, , work] = compared(job);
     expect(idle!.before?.flow_lpm).toBe(12.6);
@@ -148,7 +213,7 @@ describe('a test beside what it came with', () => {
     expect(resultWords(work!, 'thou')).toBe('13.21 gpm at 2000 rpm, 290 psi.');
   });
   it('is the same within what a meter repeats to', () => {
-    const [same] = compared(tested({ ...SIZED, before }, said(12.65)));
+    const [same] = compared(testedJob({ ...SIZED, before }, idleTest(12.65)));
     expect(resultWords(same!, 'mm')).toContain('as much as it came with');
   });
 });
@@ -171,17 +236,17 @@ describe('a test beside its limits', () => {
   });
   it('loses from no pressure to pressure what it gives less, at the same speed', () => {
     const free = worked(54, { point: 'free', drive_rpm: 1980, pressure_bar: 0, half95_lpm: 0.1 });
-    const [, , work] = compared(tested(SIZED, free, worked(47, { half95_lpm: 0.2 })));
+    const [, , work] = compared(testedJob(SIZED, free, worked(47, { half95_lpm: 0.2 })));
     expect(work!.loss!.lpm).toBeCloseTo((54 * 2000) / 1980 - 47, 9);
     expect(work!.loss!.most!.verdict).toBe('out');
     expect(beneathWords(work!, 'mm')).toContain(
       'From no pressure to 20 bar it loses 7.5 l/min, 14%. That is too much: it may lose 5 l/min.',
     );
-    const more = compared(tested(SIZED, free, worked(58)))[2]!;
+    const more = compared(testedJob(SIZED, free, worked(58)))[2]!;
     expect(beneathWords(more, 'mm')).toContain('Check the flow meter');
   });
   it('says which gap explains a flow that is too low, or that its gaps do', () => {
-    const job = tested(SIZED, said(8));
+    const job = testedJob(SIZED, idleTest(8));
     const [low] = compared(job);
     const suspects = suspectsOf(job, stateOf(job), low!);
     expect(suspects.length).toBeGreaterThan(0);
@@ -191,7 +256,7 @@ describe('a test beside its limits', () => {
     expect(sure).toEqual([...sure].sort());
     const [first] = suspectWords(job, suspects, 'mm');
     expect(first).toMatch(/alone would explain it with .* Measure it first\.$/);
-    const worn = tested(planned(jobWithSizes({ ...SIZES, 'pocket-depth': 20.25 })), said(9));
+    const worn = testedJob(planned(jobWithSizes({ ...SIZES, 'pocket-depth': 20.25 })), idleTest(9));
     const [as] = compared(worn);
     if (as!.model!.side === 'as') expect(leakWords(worn, as!)).toMatch(/by the model \d+% of what/);
   });
@@ -248,18 +313,22 @@ describe('the plan of a test', () => {
 
 describe('what is kept of a test', () => {
   it('is the last of its run, or the last that was typed', () => {
-    const uncut = said(null, { run: 'r1', from: 'simulated' });
-    const once = tested(SIZED, uncut, said(15, { ...uncut, flow_lpm: 15, from_s: 10, to_s: 20 }));
+    const uncut = idleTest(null, { run: 'r1', from: 'simulated' });
+    const once = testedJob(
+      SIZED,
+      uncut,
+      idleTest(15, { ...uncut, flow_lpm: 15, from_s: 10, to_s: 20 }),
+    );
     expect(ledgerOf(once).tests.map(({ voided }) => voided === null)).toEqual([false, true]);
-    const typed = tested(once, said(14), said(14.5));
+    const typed = testedJob(once, idleTest(14), idleTest(14.5));
     const [idle] = compared(typed);
     expect(idle!.test?.flow_lpm).toBe(14.5);
     expect(compared(dropTest(idle!.test!.id)(typed, stamp()))[0]!.test?.flow_lpm).toBe(15);
-    expect(compared(tested(SIZED, uncut))[0]!.run?.run).toBe('r1');
+    expect(compared(testedJob(SIZED, uncut))[0]!.run?.run).toBe('r1');
   });
   it('moves no verdict', () => {
     const verdicts = (job: Job) => assessJob(job).map(({ verdict }) => verdict);
-    expect(verdicts(tested(SIZED, said(3)))).toEqual(verdicts(SIZED));
+    expect(verdicts(testedJob(SIZED, idleTest(3)))).toEqual(verdicts(SIZED));
   });
   it('says what it showed, that it was not tested, or what was proven otherwise', () => {
     const title = (job: Job) => proveTitle(job, compared(job), 'mm');
@@ -276,8 +345,13 @@ describe('what is kept of a test', () => {
     expect(title(good)).toBe('One check without a bench was made: it is good.');
     expect(title(proof(good, 'leak-down', 'bad'))).toBe('Dry leak-down: not good, No stand here.');
     expect(standing(proof(SIZED, 'hot-idle', 'later'))).toBe('work');
-    expect(standing(tested(SIZED, said(15)))).toBe('work');
-    const all = tested(SIZED, said(15), worked(47), worked(54, { point: 'free', pressure_bar: 0 }));
+    expect(standing(testedJob(SIZED, idleTest(15)))).toBe('work');
+    const all = testedJob(
+      SIZED,
+      idleTest(15),
+      worked(47),
+      worked(54, { point: 'free', pressure_bar: 0 }),
+    );
     expect(standing(all)).toBe('done');
     expect(title(noteProof(NOT_TESTED, null)(not, stamp()))).toBe('Not tested yet.');
   });

@@ -5,6 +5,7 @@ import { formatWithUnit } from '../quantity/format';
 import { lower } from '../quantity/letters';
 import { formatTemperature } from '../quantity/temperature';
 import type { ShopUnit } from '../quantity/units';
+import type { GapFrom } from '../flow/known';
 import type { ProofEntry } from '../records/entries/proof';
 import type { TestEntry } from '../records/entries/tested';
 import type { Job } from '../records/job';
@@ -13,7 +14,7 @@ import { dateText } from '../wording/date';
 import { finenessOf } from '../wording/flowFigures';
 import { sayFlow } from '../wording/sayFlow';
 import { listed, paragraph, sentence } from '../wording/say';
-import { proofsIn } from '../journal/tested';
+import { isTestOvertaken, proofsIn, testsNow } from '../journal/tested';
 import { benchlessFor, NOT_TESTED } from './checks';
 import type { Judged, StepResult } from './compare';
 import { FREE_bar, type PlanStep } from './plan';
@@ -40,9 +41,12 @@ export function stateOf(ran: Ran, unit: ShopUnit): string {
   });
 }
 
-/** Says where a step runs, as it goes on in a sentence: by its name, else by its speed and pressure. */
-export const whereOf = (step: Pick<PlanStep, 'name'> | null, ran: Ran, unit: ShopUnit): string =>
-  step?.name ? lower(step.name) : stateOf(ran, unit);
+/** Says where a step ran, as it goes on in a sentence: by its name where it ran so, else by its speed and pressure. */
+export const whereOf = (
+  { step, isOff }: Pick<StepResult, 'step' | 'isOff'>,
+  ran: Ran,
+  unit: ShopUnit,
+): string => (step?.name && !isOff ? lower(step.name) : stateOf(ran, unit));
 
 /** Says all of a step of a plan: its name, speed, pressure, oil and how long it lasts. */
 export function stepWords(step: PlanStep, unit: ShopUnit): string {
@@ -75,44 +79,61 @@ export const testedFlow = (
 /** Less than this share of a flow is the same flow: what a meter repeats to. */
 const SAME = 0.01;
 
-/** How much of a difference in temperature is said, in kelvin. */
+/** Gives how much of a difference in temperature is said, in kelvin. */
 const OTHER_OIL_K = 10;
 
+/** Holds how a test stands beside what the pump came with: on which side, and by how much in l/min. */
+interface Beside {
+  readonly side: 'more' | 'less' | 'same' | 'none';
+  readonly by_lpm: number;
+}
+
+/** Returns how a test stands beside what the pump came with at the same speed and pressure. */
+export function besideBefore({ test, before }: Pick<StepResult, 'test' | 'before'>): Beside {
+  if (!test || !before) return { side: 'none', by_lpm: 0 };
+  const by_lpm = test.flow_lpm - before.flow_lpm;
+  const isSame = Math.abs(by_lpm) < SAME * before.flow_lpm;
+  return { side: isSame ? 'same' : by_lpm > 0 ? 'more' : 'less', by_lpm: Math.abs(by_lpm) };
+}
+
+/** Says that the oil had another temperature when the pump came; empty where that was about the same, or nobody read it. */
+export function otherOilWords(
+  { test, before }: Pick<StepResult, 'test' | 'before'>,
+  unit: ShopUnit,
+): string {
+  const [then, now] = [before?.oil_C ?? null, test?.oil_C ?? null];
+  if (then === null || now === null || Math.abs(then - now) <= OTHER_OIL_K) return '';
+  return sayProve('prove.otherOil', {
+    then: formatTemperature(then, unit),
+    now: formatTemperature(Math.round(now), unit),
+  });
+}
+
 /** Says what a step gave, beside what the pump came with: `9.4 l/min at hot idle: 2.6 more than it came with.` */
-export function resultWords({ step, test, before }: StepResult, unit: ShopUnit): string {
+export function resultWords(result: StepResult, unit: ShopUnit): string {
+  const { test } = result;
   if (!test) return '';
-  const said = { flow: testedFlow(test, unit), where: whereOf(step, test, unit) };
-  if (!before) return sayProve('prove.flowOnly', said);
-  const by = test.flow_lpm - before.flow_lpm;
-  const side = Math.abs(by) < SAME * before.flow_lpm ? 'same' : by > 0 ? 'more' : 'less';
-  const isOther =
-    before.oil_C !== null &&
-    test.oil_C !== null &&
-    Math.abs(before.oil_C - test.oil_C) > OTHER_OIL_K;
+  const said = { flow: testedFlow(test, unit), where: whereOf(result, test, unit) };
+  const { side, by_lpm } = besideBefore(result);
+  if (side === 'none') return sayProve('prove.flowOnly', said);
   return paragraph(
-    sayProve('prove.beside', { ...said, side, by: bareFlow(Math.abs(by), 0.1, unit) }),
-    isOther
-      ? sayProve('prove.otherOil', {
-          then: formatTemperature(before.oil_C ?? 0, unit),
-          now: formatTemperature(Math.round(test.oil_C ?? 0), unit),
-        })
-      : '',
+    sayProve('prove.beside', { ...said, side, by: bareFlow(by_lpm, 0.1, unit) }),
+    otherOilWords(result, unit),
   );
 }
 
 /** Says what the model has for a step, and on which side of it the test lies; what is missing for it. */
-export function modelWords({ step, test, model }: StepResult, unit: ShopUnit): string {
-  if (!test) return '';
-  if (!model) {
-    const isCold = (test.oil_C ?? step?.oil_C ?? null) === null;
-    return sayProve(isCold ? 'prove.noModelOil' : 'prove.noModelSizes');
-  }
-  const { band, side } = model;
+export function modelWords({ model, lacks }: StepResult, unit: ShopUnit): string {
+  if (lacks) return sayProve('prove.lacks', { lacks });
+  if (!model) return '';
+  const { band, side, isMeasured } = model;
   const half = finenessOf(band);
   const [lo, hi] = [bareFlow(band.lo, half, unit), flowWithin(band.hi, half, unit)];
-  return lo === bareFlow(band.hi, half, unit)
-    ? sayProve('prove.modelOne', { side, lo: hi })
-    : sayProve('prove.model', { side, lo, hi });
+  const said =
+    lo === bareFlow(band.hi, half, unit)
+      ? sayProve('prove.modelOne', { side, lo: hi })
+      : sayProve('prove.model', { side, lo, hi });
+  return paragraph(said, !isMeasured && sayProve('prove.unmeasured'));
 }
 
 const sourceWords = (source: string): string =>
@@ -176,8 +197,12 @@ export function leakWords({ sheet }: Pick<Job, 'sheet'>, { model, least }: StepR
   return sayProve('prove.leak', {
     percent: Math.round(100 * greatest.share),
     gap: lower(characteristicOf(sheet, greatest.characteristic).name),
+    isMeasured: isSure(greatest.gapFrom) ? 'yes' : 'no',
   });
 }
+
+/** Tells whether a gap was measured, or is as work should have left it. */
+const isSure = (from: GapFrom): boolean => from === 'measured' || from === 'predicted';
 
 /** Says what a check without a bench showed; null for a check that the pump does not have. */
 export function proofWords(job: Job, proof: ProofEntry, unit: ShopUnit): string | null {
@@ -219,8 +244,9 @@ export function tellingResult(results: readonly StepResult[]): StepResult | null
   );
 }
 
-/** Says that a pump was not tested, and why; empty where nobody said so. */
+/** Says that a pump was not tested, and why; empty where nobody said so, or it was since. */
 export function untestedWords(job: Job): string {
+  if (testsNow(job).length > 0) return '';
   const not = proofsIn(job).find(({ check }) => check === NOT_TESTED);
   if (!not) return '';
   const why = not.remark.replace(/\.$/, '');
@@ -242,12 +268,14 @@ export function proveTitle(
   const bad = proofs.find(({ answer }) => answer === 'bad');
   if (bad) return sentence(proofWords(job, bad, unit) ?? '');
   const good = proofs.filter(({ answer }) => answer === 'good').length;
-  return good > 0 ? sayProve('prove.checksGood', { count: good }) : sayProve('prove.notYet');
+  if (good > 0) return sayProve('prove.checksGood', { count: good });
+  return sayProve(isTestOvertaken(job) ? 'prove.sinceWork' : 'prove.notYet');
 }
 
 /** Says the rest of what a step came to: the model, the limits, what it loses. */
 export const beneathWords = (result: StepResult, unit: ShopUnit): string =>
   paragraph(
+    result.isOff && result.test && sayProve('prove.off', { state: stateOf(result.test, unit) }),
     leastWords(result.least, unit),
     modelWords(result, unit),
     lossWords(result, unit),

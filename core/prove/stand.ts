@@ -5,7 +5,7 @@ import type { Job } from '../records/job';
 import { pumpSpeed } from '../records/tag';
 import { testFluidOf, type PlanStep } from './plan';
 
-/** What a simulated stand is told of a pump, so that it runs like it. */
+/** Holds what a simulated stand is told of a pump, so that it runs like it. */
 export interface StandPump {
   readonly cc: number;
   readonly slip: number;
@@ -16,7 +16,7 @@ export interface StandPump {
 /** A pump of which nobody knows what it moves. */
 const ANY = { cc: 10, slip: 0.5 } as const;
 
-/** Where nobody said how hot the oil is, in °C. */
+/** Stands for how hot the oil is where nobody said, in °C. */
 const WARM_C = 60;
 
 /**

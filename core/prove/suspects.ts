@@ -1,12 +1,12 @@
 import { factorOf, fitBefore } from '../flow/benchTest';
-import { jobPump } from '../flow/jobPump';
+import { jobPump, middleGaps } from '../flow/jobPump';
 import { gapAtDemand } from '../flow/overview';
 import type { GapFrom } from '../flow/known';
 import type { State } from '../guidance/evaluator';
 import type { CharacteristicId } from '../pumps/ids';
 import type { Job } from '../records/job';
 import { testFluidOf } from './plan';
-import type { StepResult } from './compare';
+import { testedPump, type StepResult } from './compare';
 
 /** A leak that would explain by itself why a pump delivers so little. */
 export interface Suspect {
@@ -33,14 +33,15 @@ const MOST = 3;
  * @param result a step that gave less than the model has
  */
 export function suspectsOf(job: Job, state: State, { test, model }: StepResult): Suspect[] {
-  // Which of several sections it is, the map of the whole pump does not tell.
-  if (!test || !model || test.sections.length > 0) return [];
+  if (!test || !model) return [];
   const fit = fitBefore(job, state, testFluidOf(job).fluid);
-  const basis = { subject: jobPump(job, state), factor: factorOf(fit) };
+  const basis = { subject: testedPump(jobPump(job, state), test), factor: factorOf(fit) };
+  const gaps = middleGaps(basis.subject.known);
   return model.paths
-    .flatMap(({ characteristic, gap, gapFrom }): Suspect[] => {
+    .flatMap(({ characteristic, gapFrom }): Suspect[] => {
       const would_mm = gapAtDemand(basis, characteristic, model.at, test.flow_lpm);
-      const taken_mm = gap.largest_mm;
+      // As it is measured: wear and a gasket come on top of both.
+      const taken_mm = gaps.get(characteristic)?.largest_mm ?? 0;
       return would_mm === null || would_mm <= taken_mm
         ? []
         : [{ characteristic, from: gapFrom, taken_mm, would_mm }];

@@ -3,8 +3,8 @@ import { count, decimal, list, orNull, temperature, words, type Written } from '
 import { flowAmount, pressureAmount } from '../schema/writtenFlow';
 import { say } from '../wording/say';
 
-/** Describes any kind of value as a list of fields holds them. */
-const any = <V>(kind: Written<V>): Written<unknown> => kind as Written<unknown>;
+/** Takes a kind of value as lists of fields hold them: every type beside the others. */
+const kindOf = <V>(kind: Written<V>): Written<unknown> => kind as Written<unknown>;
 
 const SECTIONS_FAULT = 'Write the numbers of the sections: 1, 2.';
 
@@ -19,25 +19,30 @@ const sections: Written<number[]> = {
 
 /** Lists how fast the engine turns in a step of a test, the pump for each of its turns, and how hot the oil is. */
 export const STATE_FIELDS: readonly RecordField[] = [
-  { name: 'rpm', key: 'drive_rpm', as: any(decimal(1)), need: 'Enter the speed.' },
-  { name: 'ratio', as: any(decimal(4)) },
+  { name: 'rpm', key: 'drive_rpm', as: kindOf(decimal(1)), need: 'Enter the speed.' },
+  { name: 'ratio', as: kindOf(decimal(4)) },
   {
     name: 'oil',
     key: 'oil_C',
-    as: any(orNull(temperature(-40, 150, (ends) => say('tag.temperatureRange', ends)))),
+    as: kindOf(orNull(temperature(-40, 150, (ends) => say('tag.temperatureRange', ends)))),
   },
 ];
 
 /** Lists the fields of a step of a test, as people write them. */
 export const POINT_FIELDS: readonly RecordField[] = [
   ...STATE_FIELDS,
-  { name: 'name', as: any(words) },
-  { name: 'pressure', key: 'pressure_bar', as: any(pressureAmount), need: 'Enter the pressure.' },
-  { name: 'minutes', as: any(orNull(decimal(1))) },
-  { name: 'sections', as: any(sections) },
-  { name: 'least', key: 'least_lpm', as: any(orNull(flowAmount)) },
-  { name: 'mostLoss', key: 'mostLoss_lpm', as: any(orNull(flowAmount)) },
-  { name: 'source', as: any(words) },
+  { name: 'name', as: kindOf(words) },
+  {
+    name: 'pressure',
+    key: 'pressure_bar',
+    as: kindOf(pressureAmount),
+    need: 'Enter the pressure.',
+  },
+  { name: 'minutes', as: kindOf(orNull(decimal(1))) },
+  { name: 'sections', as: kindOf(sections) },
+  { name: 'least', key: 'least_lpm', as: kindOf(orNull(flowAmount)) },
+  { name: 'mostLoss', key: 'mostLoss_lpm', as: kindOf(orNull(flowAmount)) },
+  { name: 'source', as: kindOf(words) },
 ];
 
 /** Holds a step of a test as text. */

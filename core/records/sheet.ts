@@ -181,7 +181,7 @@ export const sheetSchema = exact({
   assembly: listed(array(buildStepSchema).required().max(160), 'A step is there twice'),
   /** Lists the steps of its test, with what it has to give in each. */
   testPoints: testPoints(),
-  /** What it is tested on; null where nobody said. */
+  /** Says what it is tested on; null where nobody said. */
   testFluid: fluid.nullable().defined().default(undefined),
   /** Says what to watch in the first hours, where that is not as the family has it. */
   handover: handoverLines,

@@ -72,7 +72,6 @@ export type TestSource = (typeof TEST_SOURCES)[number];
 
 /** Lists what can be said of a check without a bench. */
 export const PROOF_ANSWERS = ['good', 'bad', 'later', 'not-tested'] as const;
-export type ProofAnswer = (typeof PROOF_ANSWERS)[number];
 
 /** Makes the field of the id of a run; empty where there is none. */
 export const runId = () =>

@@ -1,4 +1,4 @@
-import { noteProof, noteTest } from '../commands/testing';
+import { noteProof } from '../commands/testing';
 import { sayCause } from '../commands/blaming';
 import { stateOf } from '../guidance/evaluator';
 import { record } from '../journal/commands';
@@ -7,7 +7,8 @@ import { emptyJob } from '../practice/job';
 import type { Job } from '../records/job';
 import { measuredJob, jobWithSizes } from '../testing/worked';
 import { AT } from '../testing/readings';
-import { faced, stamp, workOn } from '../testing/findings';
+import { idleTest, testedJob } from '../testing/tests';
+import { faced, found, stamp, workOn } from '../testing/findings';
 import { SHEETS, VELTRANE_T6 } from '../testing/sheets';
 import { PAGE_SECTIONS, pageOf, type ReportForm, type ReportUnit } from './page';
 import { firstSentences } from './sentences';
@@ -18,21 +19,7 @@ const rowsOf = (job: Job, form: ReportForm, id: string, unit: ReportUnit = 'mm')
   pageOf(job, form, unit).sections.find((section) => section.id === id)!.rows;
 
 const tested = (job: Job, flow_lpm: number, from: 'typed' | 'simulated' = 'typed'): Job =>
-  noteTest({
-    point: 'idle',
-    drive_rpm: 700,
-    ratio: 1,
-    pressure_bar: 8,
-    oil_C: 90,
-    sections: [],
-    flow_lpm,
-    half95_lpm: 0.1,
-    from,
-    run: '',
-    from_s: null,
-    to_s: null,
-    remark: '',
-  })(job, stamp());
+  testedJob(job, idleTest(flow_lpm, { half95_lpm: 0.1, from }));
 
 const WORN = measuredJob(VELTRANE_T6, 0.9, 4);
 
@@ -47,6 +34,17 @@ describe('the first two sentences', () => {
     const done = faced(record(WORN, workOn('bushing', 'exchanged')), 0.03);
     expect(sentencesOf(done)[0]).toMatch(
       /^(Bushing replaced; body faced by 0\.03 mm|Bushing replaced and body faced by 0\.03 mm|Body faced by 0\.03 mm; bushing replaced).*: /,
+    );
+  });
+  it('say what Look condemned and is in still, until another is', () => {
+    const bushing = record(WORN, found('bushing', { decided: 'replace' }));
+    expect(sentencesOf(bushing)[0]).toMatch(/ Condemned by eye and still in: bushing\.$/);
+    const other = record(bushing, workOn('bushing', 'exchanged'));
+    expect(sentencesOf(other)[0]).not.toContain('Condemned');
+  });
+  it('say that a test was before the last work', () => {
+    expect(sentencesOf(faced(tested(WORN, 12), 0.01))[1]).toBe(
+      'Not tested since the last work on it.',
     );
   });
   it('say that a pump was given up first of all', () => {
@@ -124,6 +122,18 @@ describe('the parts of a report', () => {
     expect(open.some((line) => line.startsWith('Not measured: '))).toBe(true);
     expect(sections.find(({ id }) => id === 'open')!.rows.flat()).toEqual(open);
     expect(pageOf(tested(WORN, 12), 'full', 'mm').open).not.toContain('Not tested.');
+  });
+  it('say of a pump that was given up neither that it is untested nor what to watch', () => {
+    const closed = { ...WORN, closed: { at: AT, by: '', why: 'cracked' } };
+    const page = pageOf(closed, 'owner', 'mm');
+    expect(page.open).not.toContain('Not tested.');
+    expect(rowsOf(closed, 'owner', 'watch')).toEqual([]);
+  });
+  it('name checks that were read and are not settled', () => {
+    const half = jobWithSizes({ 'pocket-depth': 20.06 });
+    const { open } = pageOf(half, 'owner', 'mm');
+    const named = (start: string) => open.filter((line) => line.startsWith(start)).length;
+    expect(named('Not measured: ') + named('Not settled: ')).toBeGreaterThanOrEqual(4);
   });
   it('say what to watch: what is due, what changes on the machine, what is told with the pump', () => {
     const due = noteProof('hot-idle', {

@@ -1,9 +1,9 @@
 import { watchLines } from '../assembly/handover';
 import { takenCauses } from '../journal/blamed';
-import { proofsIn, testsIn } from '../journal/tested';
+import { isTestOvertaken, proofsIn, testsNow } from '../journal/tested';
 import type { Verdict } from '../metrology/verdict';
 import { sayProve } from '../prove/say';
-import { followUpWords } from '../prove/sayProve';
+import { followUpWords, untestedWords } from '../prove/sayProve';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
 import type { SectionId } from './bench';
@@ -43,7 +43,7 @@ export interface PageCheck {
   /** As it came; empty where it is as it came. */
   readonly before: string;
   readonly now: string;
-  /** What it should be since; empty where that is not told. */
+  /** Gives what it should be since; empty where that is not told. */
   readonly predicted: string;
   readonly limits: string;
   /** Empty where nobody can say. */
@@ -64,7 +64,7 @@ export interface ReportPage {
   readonly others: string;
   /** Says what is not measured, not looked at, not done. */
   readonly open: readonly string[];
-  /** What stands beneath it all. */
+  /** Says what stands beneath it all. */
   readonly notes: readonly string[];
 }
 
@@ -136,25 +136,39 @@ const cellsOf = (check: PageCheck, form: ReportForm): string[] => {
     : [name, before, now, limits, source, word, reason];
 };
 
-/** Lists what is left open of a job: checks with a limit that nobody measured, what was skipped, put off or not done, no test. */
+/** Says that a pump was not tested as it is now; nothing where it was, was proven otherwise, or is given up. */
+function untestedLine(job: Job): string[] {
+  const isProven = proofsIn(job).some(({ answer }) => answer === 'good' || answer === 'bad');
+  if (isProven || testsNow(job).length > 0 || job.closed) return [];
+  return [untestedWords(job) || sayProve(isTestOvertaken(job) ? 'prove.sinceWork' : 'prove.not')];
+}
+
+/** Lists what is left open of a job: checks with a limit that nobody measured or that are not settled, what was skipped, put off or not done, no test. */
 function openOf(job: Job, report: Report): string[] {
   const lines = report.sections.filter(({ id }) => PLACE[id] === 'open');
-  const isTested = testsIn(job).some(({ flow_lpm }) => flow_lpm !== null);
+  const unread = new Set(report.notMeasured);
+  const unsettled = report.rows.filter(
+    ({ verdict, word, name }) => verdict === 'open' && word === 'Open' && !unread.has(name),
+  );
   return [
     ...report.notMeasured.map((name) => sayReport('report.notMeasured', { place: name })),
+    ...unsettled.map(({ name }) => sayReport('report.notSettled', { name })),
     ...lines.flatMap((section) => section.lines),
-    ...(isTested || proofsIn(job).length > 0 ? [] : [sayProve('prove.not')]),
+    ...untestedLine(job),
   ];
 }
 
-/** Lists what to watch: what is due, what has to change on the machine, and what is told to whoever gets the pump. */
-const watchOf = (job: Job): string[] => [
-  ...followUpWords(job),
-  ...takenCauses(job).flatMap(({ change }) =>
-    change.flatMap(({ words, when }) => (when === 'machine' ? [words] : [])),
-  ),
-  ...watchLines(job),
-];
+/** Lists what to watch: what is due, what has to change on the machine, and what is told to whoever gets the pump; nobody gets one that was given up. */
+const watchOf = (job: Job): string[] =>
+  job.closed
+    ? []
+    : [
+        ...followUpWords(job),
+        ...takenCauses(job).flatMap(({ change }) =>
+          change.flatMap(({ words, when }) => (when === 'machine' ? [words] : [])),
+        ),
+        ...watchLines(job),
+      ];
 
 /**
  * Returns the report of a job in one of its forms: two sentences, and its parts in the order in which they are read.

@@ -1,11 +1,19 @@
 import type { Assessment } from '../assessment/assessment';
 import type { State } from '../guidance/evaluator';
+import { condemnedIn } from '../inspect/looking';
 import { workEntriesOf } from '../journal/eras';
-import { proofsIn } from '../journal/tested';
-import { NOT_TESTED } from '../prove/checks';
+import { isTestOvertaken, proofsIn } from '../journal/tested';
 import { comparedSteps } from '../prove/compare';
-import { leastWords, proveTitle, tellingResult, testedFlow, whereOf } from '../prove/sayProve';
-import { partName } from '../pumps/registry';
+import {
+  besideBefore,
+  leastWords,
+  otherOilWords,
+  proveTitle,
+  tellingResult,
+  testedFlow,
+  whereOf,
+} from '../prove/sayProve';
+import { ownerName, partName } from '../pumps/registry';
 import { bareFlow } from '../quantity/flow';
 import { formatWithUnit } from '../quantity/format';
 import { capital, lower } from '../quantity/letters';
@@ -63,6 +71,14 @@ function verdictWords(judged: readonly Assessment[], isWorked: boolean): string 
   return paragraph(...told, !isWorked && of('out').length > 0 && sayReport('report.noWork'));
 }
 
+/** Says which parts Look condemned that are in the pump still; empty where there are none. */
+function condemnedWords(job: Job): string {
+  const owners = condemnedIn(job).map((surface) => lower(ownerName(job.sheet, surface)));
+  return owners.length === 0
+    ? ''
+    : sayReport('report.condemned', { names: listed([...new Set(owners)]) });
+}
+
 /** Says the verdict on a pump and what was done to it: `Body faced by 0.055 mm and bushing replaced: all 10 checks are in.` */
 function firstSentence(job: Job, all: readonly Assessment[], unit: ShopUnit): string {
   const works = worksDone(job, unit);
@@ -70,11 +86,10 @@ function firstSentence(job: Job, all: readonly Assessment[], unit: ShopUnit): st
   const judged = all.filter(({ limits }) => limits !== null);
   const verdict = verdictWords(judged, works !== '' || isGivenUp);
   const closed = job.closed ? sayReport('report.closed', { why: sentence(job.closed.why) }) : '';
-  if (!works) return paragraph(closed, verdict);
-  return paragraph(
-    closed,
-    sayReport('report.doneThen', { works: capital(works), verdict: lower(verdict) }),
-  );
+  const said = works
+    ? sayReport('report.doneThen', { works: capital(works), verdict: lower(verdict) })
+    : verdict;
+  return paragraph(closed, said, !isGivenUp && condemnedWords(job));
 }
 
 /** Says what the test showed: `Tested at hot idle: 9.4 l/min, 2.6 more than it came with.`; that it was not tested. */
@@ -82,20 +97,20 @@ function secondSentence(job: Job, state: State, unit: ShopUnit): string {
   const results = comparedSteps(job, state);
   const telling = tellingResult(results);
   if (!telling?.test) {
-    const isSaid = proofsIn(job).some(({ check }) => check === NOT_TESTED);
-    const title = proveTitle(job, results, unit);
-    return isSaid || proofsIn(job).length > 0 ? title : sayProve('prove.not');
+    const isSaid = proofsIn(job).some(({ answer }) => answer !== 'later') || isTestOvertaken(job);
+    return isSaid ? proveTitle(job, results, unit) : sayProve('prove.not');
   }
-  const { test, step, before, least } = telling;
-  const by = before ? test.flow_lpm - before.flow_lpm : 0;
+  const { test, least } = telling;
+  const { side, by_lpm } = besideBefore(telling);
   return paragraph(
     sayReport('report.tested', {
-      where: whereOf(step, test, unit),
+      where: whereOf(telling, test, unit),
       flow: testedFlow(test, unit),
       stand: test.from === 'simulated' ? 'simulated' : 'own',
-      side: before === null || Math.abs(by) < 0.05 ? 'none' : by > 0 ? 'more' : 'less',
-      by: bareFlow(Math.abs(by), 0.1, unit),
+      side,
+      by: bareFlow(by_lpm, 0.1, unit),
     }),
+    otherOilWords(telling, unit),
     leastWords(least && { ...least, source: '' }, unit),
   );
 }

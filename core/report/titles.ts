@@ -6,7 +6,7 @@ export const SECTION_TITLE: Readonly<Record<PageSectionId, string>> = {
   found: 'What was found',
   cause: 'Why it failed',
   measured: 'Clearances and sizes',
-  done: 'What was done',
+  done: 'Work and parts',
   open: 'Not done or not checked',
   test: 'Test',
   watch: 'What to watch',

@@ -52,7 +52,7 @@ export interface LoggerColumn {
   /** Is null for a column that is left out. */
   readonly held: Held | null;
   readonly unit: string;
-  /** What stands in its first lines. */
+  /** Shows what stands in its first lines. */
   readonly first: readonly string[];
 }
 
@@ -62,7 +62,7 @@ export interface LoggerTable {
   readonly rows: readonly (readonly string[])[];
 }
 
-/** What comes of a table: its samples, how many of its lines said nothing, and whether it was thinned. */
+/** Holds what comes of a table: its samples, how many of its lines said nothing, and whether it was thinned. */
 export interface LoggerRun {
   readonly samples: readonly Sample[];
   readonly skipped: number;

@@ -30,7 +30,7 @@ const WRITTEN: Readonly<Record<string, RegExp>> = {
   '°F': /°f|_f\b|\(f\)|\[f\]|fahrenheit/i,
 };
 
-/** How many cells of a column are shown. */
+/** Gives how many cells of a column are shown. */
 const SHOWN = 3;
 
 /** Returns the unit that the name of a column says, or its first cells; else the usual one. */

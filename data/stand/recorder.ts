@@ -8,8 +8,8 @@ const EVERY_MS = 1000;
 /** Without a sample for so long, in ms, a stand is lost: the line may hang without breaking. */
 const SILENT_MS = 8000;
 
-/** How a run goes on: on its way, running, ended by whoever started it, lost, or with no room left. */
-export type RunState = 'connecting' | 'running' | 'ended' | 'lost' | 'none' | 'full';
+/** How a run goes on: on its way, running, ended by whoever started it, lost, never there, without room, or longer than any is. */
+export type RunState = 'connecting' | 'running' | 'ended' | 'lost' | 'none' | 'full' | 'long';
 
 /** What a run that is being recorded tells. */
 export interface RunListener {
@@ -60,7 +60,7 @@ export class Recorder {
     // What comes after what it comes before belongs to no run.
     if (sample.t_s < (this.samples.at(-1)?.t_s ?? 0)) return;
     if (!this.keeper.add(sample)) {
-      void this.end('full');
+      void this.end('long');
       return;
     }
     this.samples.push(sample);

@@ -4,10 +4,11 @@ import type { ReversalOf } from '@/core/assembly/asked';
 import type { BuildItem } from '@/core/assembly/list';
 import { sayBuild } from '@/core/assembly/sayBuild';
 import type { Job } from '@/core/records/job';
+import { FootPane } from '@/ui/FootPane';
 import { PumpPicture } from '@/ui/PumpPicture';
 import { RowButton } from '@/ui/RowButton';
 import { usePalette } from '@/ui/theme';
-import { useRoom, useWide } from '@/ui/useWidth';
+import { useWide } from '@/ui/useWidth';
 import { WayGlyph } from '@/ui/WayGlyph';
 import { Heading, Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
@@ -97,7 +98,6 @@ function Building({ job, reversalOf }: BuildingProps) {
 /** One step in hand, beside the list of them all. */
 function AtItem({ building, item }: { readonly building: Built; readonly item: BuildItem }) {
   const wide = useWide();
-  const { short } = useRoom();
   const palette = usePalette();
   const { job, items, take } = building;
   const { body, foot } = useStepPanel(building, item);
@@ -108,35 +108,27 @@ function AtItem({ building, item }: { readonly building: Built; readonly item: B
       <LesserAnswers building={building} />
     </View>
   );
-  const isPinned = !short && !wide;
   const step = (
     <>
       <StepHead building={building} item={item} />
       {wide ? null : <StepDrawing job={job} item={item} wide={false} />}
       {body}
-      {isPinned ? null : answers}
+      {wide ? answers : null}
     </>
   );
   if (!wide) {
     return (
-      <View style={layout.fill}>
-        <ScrollView
-          style={layout.fill}
-          contentContainerStyle={styles.page}
-          keyboardShouldPersistTaps="handled"
-        >
-          {step}
-          {list}
-          <Rest building={building} />
-        </ScrollView>
-        {isPinned ? (
-          <View
-            style={[styles.foot, { borderColor: palette.line, backgroundColor: palette.plate }]}
-          >
-            {answers}
-          </View>
-        ) : null}
-      </View>
+      <FootPane
+        foot={answers}
+        after={
+          <>
+            {list}
+            <Rest building={building} />
+          </>
+        }
+      >
+        {step}
+      </FootPane>
     );
   }
   return (
@@ -176,7 +168,6 @@ function Done({ building }: { readonly building: Built }) {
 
 const styles = StyleSheet.create({
   page: { padding: 14, gap: 12, maxWidth: 860, width: '100%' },
-  foot: { padding: 10, gap: 8, borderTopWidth: 1 },
   side: { width: 400, flexGrow: 0, borderRightWidth: 1, paddingHorizontal: 14 },
   step: { width: 420, flexGrow: 0, borderLeftWidth: 1 },
   drawing: { alignItems: 'center', gap: 12 },

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { TextInput } from 'react-native-paper';
 import { noteProof } from '@/core/commands/testing';
 import { tried } from '@/core/errors';
 import { proofsIn } from '@/core/journal/tested';
@@ -11,15 +10,14 @@ import { proofWords } from '@/core/prove/sayProve';
 import { parsePressure_bar, pressureUnit } from '@/core/quantity/flow';
 import type { ShopUnit } from '@/core/quantity/units';
 import type { Job } from '@/core/records/job';
-import type { ProofAnswer } from '@/core/records/testing';
 import { dayOf } from '@/core/schema/dates';
 import { useShop } from '@/data/hooks';
-import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { useCommand } from '../job/useCommand';
+import { TypedForm, type Typed } from './TypedForm';
 
 interface Props {
   readonly job: Job;
@@ -52,43 +50,32 @@ interface CheckProps extends Props {
   readonly check: BenchlessCheck;
 }
 
-/** What was read and what it is due on, or what is wrong with how that is written. */
-function readTyped(
-  value: string,
-  due: string,
-  check: BenchlessCheck,
-  unit: ShopUnit,
-): { readonly value_bar: number | null; readonly due: string | null } | { readonly wrong: string } {
+/** What was read and what it is due on, or what is wrong with how that is written, by field. */
+function readTyped({ value = '', due = '' }: Typed, check: BenchlessCheck, unit: ShopUnit) {
   const read = tried(() => parsePressure_bar(value, unit));
-  if (!read.ok) return { wrong: read.message };
   const day = due.trim() === '' ? null : (dayOf(due, new Date()) ?? null);
-  if (due.trim() !== '' && day === null) return { wrong: sayProve('prove.noDay') };
+  const bar = read.ok ? read.value : null;
   // A vacuum is written as people say it, without its sign.
-  const value_bar =
-    read.value !== null && check.reads === 'vacuum' ? -Math.abs(read.value) : read.value;
-  if (value_bar !== null && value_bar < -1.1) return { wrong: sayProve('prove.noVacuum') };
-  return { value_bar, due: day };
+  const value_bar = bar !== null && check.reads === 'vacuum' ? -Math.abs(bar) : bar;
+  const wrong: Typed = {
+    ...(read.ok ? {} : { value: read.message }),
+    ...(value_bar !== null && value_bar < FULL_VACUUM_bar
+      ? { value: sayProve('prove.noVacuum') }
+      : {}),
+    ...(due.trim() !== '' && day === null ? { due: sayProve('prove.noDay') } : {}),
+  };
+  return { value_bar, day, wrong };
 }
 
+/** No vacuum is deeper, however heavy the air. */
+const FULL_VACUUM_bar = -1.1;
+
+const ANSWER_NAME = { good: 'Good', bad: 'Not good', later: 'Later' } as const;
+
 function CheckAt({ job, check }: CheckProps) {
-  const { unit } = useShop();
-  const { run, error } = useCommand(job);
   const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState<Typed>({ value: '', due: '', remark: '' });
-  const [wrong, setWrong] = useState<string | null>(null);
+  const { unit } = useShop();
   const proof = proofsIn(job).find((one) => one.check === check.id);
-  const type = (name: keyof Typed) => (text: string) =>
-    setTyped((was) => ({ ...was, [name]: text }));
-  const answer = async (said: ProofAnswer) => {
-    const read = readTyped(typed.value, said === 'later' ? typed.due : '', check, unit);
-    if ('wrong' in read) {
-      setWrong(read.wrong);
-      return;
-    }
-    setWrong(null);
-    const note = { answer: said, ...read, remark: typed.remark.trim() };
-    if (await run(noteProof(check.id, note))) setOpen(false);
-  };
   return (
     <View style={layout.stack}>
       <RowButton
@@ -98,81 +85,60 @@ function CheckAt({ job, check }: CheckProps) {
         onPress={() => setOpen(!open)}
       />
       {open ? (
-        <View style={layout.stack}>
-          <Words>{check.how}</Words>
-          <Words>{sayProve('prove.right', { right: check.right })}</Words>
-          {check.caution ? <Notice kind="caution">{check.caution}</Notice> : null}
-          {error || wrong ? <Notice kind="error">{error ?? wrong ?? ''}</Notice> : null}
-          <CheckFields check={check} typed={typed} onType={type} />
-          <View style={layout.wrap}>
-            <Button mode="contained" onPress={() => void answer('good')}>
-              Good
-            </Button>
-            <Button mode="outlined" onPress={() => void answer('bad')}>
-              Not good
-            </Button>
-            {check.onMachine ? (
-              <Button mode="outlined" onPress={() => void answer('later')}>
-                Later
-              </Button>
-            ) : null}
-            {proof ? (
-              <Button mode="text" onPress={() => void run(noteProof(check.id, null))}>
-                Take it back
-              </Button>
-            ) : null}
-          </View>
-        </View>
+        <CheckForm
+          job={job}
+          check={check}
+          isMade={proof !== undefined}
+          onDone={() => setOpen(false)}
+        />
       ) : null}
     </View>
   );
 }
 
-type Typed = Readonly<Record<'value' | 'due' | 'remark', string>>;
-
-interface FieldsProps {
-  readonly check: BenchlessCheck;
-  readonly typed: Typed;
-  readonly onType: (name: keyof Typed) => (text: string) => void;
+interface FormProps extends CheckProps {
+  readonly isMade: boolean;
+  readonly onDone: () => void;
 }
 
-/** What is typed of a check: what the gauge read, when it is done, a remark. */
-function CheckFields({ check, typed, onType: type }: FieldsProps) {
+/** How a check is made, what is right, what is typed of it, and its answers. */
+function CheckForm({ job, check, isMade, onDone }: FormProps) {
   const { unit } = useShop();
+  const { run, error } = useCommand(job);
+  const { id, how, right, caution, reads, onMachine } = check;
+  const keep = (answer: keyof typeof ANSWER_NAME) => async (typed: Typed) => {
+    const { value_bar, day } = readTyped(typed, check, unit);
+    const due = answer === 'later' ? day : null;
+    const isKept = await run(
+      noteProof(id, { answer, value_bar, due, remark: (typed.remark ?? '').trim() }),
+    );
+    if (isKept) onDone();
+    return isKept;
+  };
+  const asked = sayProve(reads === 'vacuum' ? 'prove.readVacuum' : 'prove.readPressure', {
+    unit: pressureUnit(unit),
+  });
+  const answers = onMachine ? (['good', 'bad', 'later'] as const) : (['good', 'bad'] as const);
   return (
-    <>
-      {check.reads === 'nothing' ? null : (
-        <TextInput
-          mode="outlined"
-          label={sayProve(check.reads === 'vacuum' ? 'prove.readVacuum' : 'prove.readPressure', {
-            unit: pressureUnit(unit),
-          })}
-          aria-label={sayProve(
-            check.reads === 'vacuum' ? 'prove.readVacuum' : 'prove.readPressure',
-            {
-              unit: pressureUnit(unit),
-            },
-          )}
-          value={typed.value}
-          onChangeText={type('value')}
-        />
-      )}
-      {check.onMachine ? (
-        <TextInput
-          mode="outlined"
-          label="Where it is done later: the day, or +7"
-          aria-label="Where it is done later: the day, or +7"
-          value={typed.due}
-          onChangeText={type('due')}
-        />
-      ) : null}
-      <TextInput
-        mode="outlined"
-        label="Remark"
-        aria-label="Remark"
-        value={typed.remark}
-        onChangeText={type('remark')}
+    <View style={layout.stack}>
+      <Words>{how}</Words>
+      <Words>{sayProve('prove.right', { right })}</Words>
+      {caution ? <Notice kind="caution">{caution}</Notice> : null}
+      <TypedForm
+        draft={`proof/${job.id}/${id}`}
+        fields={[
+          ...(reads === 'nothing' ? [] : [{ name: 'value', label: asked }]),
+          ...(onMachine ? [{ name: 'due', label: 'Where it is done later: the day, or +7' }] : []),
+          { name: 'remark', label: 'Remark', isWide: true },
+        ]}
+        stored={{ value: '', due: '', remark: '' }}
+        error={error}
+        faults={(typed) => readTyped(typed, check, unit).wrong}
+        answers={answers.map((answer) => ({ name: ANSWER_NAME[answer], keep: keep(answer) }))}
+        {...(isMade
+          ? { other: { name: 'Take it back', onPress: () => void run(noteProof(id, null)) } }
+          : {})}
       />
-    </>
+    </View>
   );
 }

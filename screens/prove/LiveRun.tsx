@@ -39,6 +39,7 @@ export function LiveRun({ run: { step, samples } }: { readonly run: Run }) {
 export function EndedNotice({ run: { state, samples } }: { readonly run: Run }) {
   const time = timeWords(samples.at(-1)?.t_s ?? 0);
   if (state === 'lost') return <Notice kind="error">{sayProve('prove.lost', { time })}</Notice>;
+  if (state === 'long') return <Notice kind="word">{sayProve('prove.long', { time })}</Notice>;
   if (state === 'full') return <Notice kind="error">{sayProve('prove.full', { time })}</Notice>;
   return state === 'none' ? <Notice kind="error">{sayProve('prove.noStand')}</Notice> : null;
 }

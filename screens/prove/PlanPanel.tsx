@@ -27,13 +27,7 @@ interface Props {
 }
 
 /** Returns a step of a plan as the job keeps it. */
-const pointOf = ({ from: _f, least, mostLoss, ...point }: PlanStep): TestPoint => ({
-  ...point,
-  sections: [...point.sections],
-  least_lpm: least?.lpm ?? null,
-  mostLoss_lpm: mostLoss?.lpm ?? null,
-  source: least?.source ?? mostLoss?.source ?? point.source,
-});
+const pointOf = ({ from: _f, least: _l, mostLoss: _m, ...point }: PlanStep): TestPoint => point;
 
 /** Returns what is asked of a step that is made up: of a pump with sections, which of them deliver. */
 const fieldsFor = (sections: number, unit: ShopUnit): TypedField[] => [
@@ -59,6 +53,12 @@ export function PlanPanel({ job, steps }: Props) {
   const keep = (points: readonly PlanStep[], more: readonly TestPoint[] = []) =>
     run(planTest([...points.map(pointOf), ...more]));
   const read = (typed: Typed) => readPoint(typed as PointTexts, unit);
+  const add = async (typed: Typed) => {
+    const point = read(typed);
+    const isKept = 'value' in point && (await keep(steps, [point.value]));
+    if (isKept) setAdding(false);
+    return isKept;
+  };
   const fields = fieldsFor(sections, unit);
   return (
     <View style={layout.stack}>
@@ -87,19 +87,13 @@ export function PlanPanel({ job, steps }: Props) {
               draft={`step/${job.id}`}
               fields={fields}
               stored={NO_POINT}
-              save="Add this step"
               error={error}
               faults={(typed) => {
                 const point = read(typed);
                 return 'wrong' in point ? point.wrong : {};
               }}
-              onSave={async (typed) => {
-                const point = read(typed);
-                const isKept = 'value' in point && (await keep(steps, [point.value]));
-                if (isKept) setAdding(false);
-                return isKept;
-              }}
-              onCancel={() => setAdding(false)}
+              answers={[{ name: 'Add this step', keep: add }]}
+              other={{ name: 'Cancel', onPress: () => setAdding(false) }}
             />
           ) : (
             <View style={layout.wrap}>

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { useState } from 'react';
+import { View } from 'react-native';
 import { proofsIn } from '@/core/journal/tested';
 import { noteProof, noteTest } from '@/core/commands/testing';
 import { isProvenByFlow, type PlanStep } from '@/core/prove/plan';
@@ -25,11 +25,10 @@ import { evaluator } from '@/data/evaluator';
 import { useShop } from '@/data/hooks';
 import { Button } from '@/ui/Button';
 import { FootButton } from '@/ui/FootButton';
+import { FootPane } from '@/ui/FootPane';
 import { FootRow } from '@/ui/FootRow';
 import { Notice } from '@/ui/Notice';
 import { RowLink } from '@/ui/RowLink';
-import { usePalette } from '@/ui/theme';
-import { useRoom, useWide } from '@/ui/useWidth';
 import { Heading, Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { SumsHere } from '../job/SumsHere';
@@ -56,11 +55,11 @@ export function ProveStage({ job }: { readonly job: Job }) {
   const proving = useProving(job);
   const { current, isRunning } = proving;
   return (
-    <Pane foot={proving.foot}>
+    <FootPane foot={proving.foot}>
       {current && isRunning ? <LiveRun run={current} /> : <Answer job={job} proving={proving} />}
       <Caution />
       {isRunning ? null : <Rest job={job} proving={proving} />}
-    </Pane>
+    </FootPane>
   );
 }
 
@@ -228,33 +227,3 @@ function Rest({ job, proving }: Props) {
     </View>
   );
 }
-
-/** A page with what is done next at its foot: pinned on a phone that is high enough. */
-function Pane({ children, foot }: { readonly children: ReactNode; readonly foot: ReactNode }) {
-  const palette = usePalette();
-  const wide = useWide();
-  const { short } = useRoom();
-  const isPinned = !short && !wide;
-  return (
-    <View style={layout.fill}>
-      <ScrollView
-        style={layout.fill}
-        contentContainerStyle={styles.page}
-        keyboardShouldPersistTaps="handled"
-      >
-        {children}
-        {isPinned ? null : foot}
-      </ScrollView>
-      {isPinned && foot ? (
-        <View style={[styles.foot, { borderColor: palette.line, backgroundColor: palette.plate }]}>
-          {foot}
-        </View>
-      ) : null}
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  page: { padding: 14, gap: 12, maxWidth: 860, width: '100%' },
-  foot: { padding: 10, gap: 8, borderTopWidth: 1 },
-});

@@ -47,14 +47,13 @@ export function TypeTest({ job, step, test, onDone }: Props) {
           { name: 'remark', label: 'Remark', isWide: true },
         ]}
         stored={toTestForm(step, test, unit)}
-        save="Keep the figures"
         error={error}
         faults={(typed) => {
           const said = read(typed);
           return 'wrong' in said ? said.wrong : {};
         }}
-        onSave={keep}
-        onCancel={onDone}
+        answers={[{ name: 'Keep the figures', keep }]}
+        other={{ name: 'Cancel', onPress: onDone }}
       />
     </>
   );

@@ -25,17 +25,20 @@ interface Props {
   readonly fields: readonly TypedField[];
   /** What stands in it at first. */
   readonly stored: Typed;
-  readonly save: string;
   readonly error: string | null;
   /** Returns what is wrong with what was typed, by field; nothing where it can be kept. */
   readonly faults: (typed: Typed) => Readonly<Record<string, string>>;
-  /** Keeps what was typed; returns whether it is in storage. */
-  readonly onSave: (typed: Typed) => Promise<boolean>;
-  readonly onCancel: () => void;
+  /** What can be done with it, the usual first; each returns whether it is in storage. */
+  readonly answers: readonly {
+    readonly name: string;
+    readonly keep: (typed: Typed) => Promise<boolean>;
+  }[];
+  /** Closes it, or takes back what it kept, beside the answers. */
+  readonly other?: { readonly name: string; readonly onPress: () => void };
 }
 
 /** A few fields that are typed and kept at once; what is wrong stands at its field, and nothing that was typed is lost. */
-export function TypedForm({ draft, fields, stored, save, error, faults, onSave, onCancel }: Props) {
+export function TypedForm({ draft, fields, stored, error, faults, answers, other }: Props) {
   const resolver: Resolver<Typed> = (values) => {
     const wrong = Object.entries(faults(values));
     return wrong.length === 0
@@ -48,9 +51,6 @@ export function TypedForm({ draft, fields, stored, save, error, faults, onSave, 
         };
   };
   const kept = useKeptForm<Typed>({ key: draft, stored, resolver });
-  const keep = kept.form.handleSubmit(async (typed) => {
-    await kept.make(() => onSave(typed));
-  });
   return (
     <View style={layout.stack}>
       {error ? <Notice kind="error">{error}</Notice> : null}
@@ -67,12 +67,20 @@ export function TypedForm({ draft, fields, stored, save, error, faults, onSave, 
         ))}
       </View>
       <View style={layout.wrap}>
-        <Button mode="contained" onPress={() => void keep()}>
-          {save}
-        </Button>
-        <Button mode="outlined" onPress={onCancel}>
-          Cancel
-        </Button>
+        {answers.map(({ name, keep }, i) => (
+          <Button
+            key={name}
+            mode={i === 0 ? 'contained' : 'outlined'}
+            onPress={() => void kept.form.handleSubmit((typed) => kept.make(() => keep(typed)))()}
+          >
+            {name}
+          </Button>
+        ))}
+        {other ? (
+          <Button mode="text" onPress={other.onPress}>
+            {other.name}
+          </Button>
+        ) : null}
       </View>
     </View>
   );

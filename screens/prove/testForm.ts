@@ -1,4 +1,5 @@
 import type { TestSaid } from '@/core/commands/testing';
+import type { Tested } from '@/core/journal/tested';
 import type { PlanStep } from '@/core/prove/plan';
 import type { ShopUnit } from '@/core/quantity/units';
 import { tested } from '@/core/records/entries/tested';
@@ -42,13 +43,10 @@ function readForm<T>(
   return Object.keys(wrong).length > 0 ? { wrong } : { value: record as T };
 }
 
-/** Writes a step as the form that takes what it gave, with what was typed of it before. */
-export function toTestForm(
-  step: PlanStep,
-  before: { readonly flow_lpm: number; readonly remark: string } | null,
-  unit: ShopUnit,
-): TestForm {
-  const record = { ...step, flow_lpm: before?.flow_lpm ?? null, remark: before?.remark ?? '' };
+/** Writes a step as the form that takes what it gave, as it was to be; what was typed of it before as that was. */
+export function toTestForm(step: PlanStep, test: Tested | null, unit: ShopUnit): TestForm {
+  const typed = test?.from === 'typed' ? test : null;
+  const record = typed ?? { ...step, flow_lpm: null, remark: '' };
   const optional = TESTED.map((field) =>
     field.name === 'flow' ? { ...field, as: orNull(flowAmount) as Written<unknown> } : field,
   );

@@ -10,7 +10,7 @@ export const proof = entryKind({
     /** Names the check. */
     check: identifier(),
     answer: string().oneOf(PROOF_ANSWERS).required(),
-    /** What the gauge read, in bar, under the atmosphere below nought; null where nothing was read. */
+    /** Gives what the gauge read, in bar, under the atmosphere below nought; null where nothing was read. */
     value_bar: finite().min(-1.1, 'Below a full vacuum').max(2000).nullable().defined(),
     /** The day on which it is done, where that is later. */
     due: day().nullable().defined(),

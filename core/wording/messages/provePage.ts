@@ -12,11 +12,14 @@ export const PROVE_PAGE = {
   'prove.sections':
     '{where}, {count, plural, one {section {sections}} other {sections {sections}}} alone',
   'prove.model':
-    '{side, select, low {Low by the model: it has {lo} to {hi} for these gaps.} high {High by the model: it has {lo} to {hi} for these gaps.} other {The model said {lo} to {hi}.}}',
+    '{side, select, low {Low by the model: it has {lo} to {hi} for its gaps.} high {High by the model: it has {lo} to {hi} for its gaps.} other {The model said {lo} to {hi}.}}',
   'prove.modelOne':
-    '{side, select, low {Low by the model: it has {lo} for these gaps.} high {High by the model: it has {lo} for these gaps.} other {The model said {lo}.}}',
-  'prove.noModelOil': 'Enter the oil temperature: the model needs it.',
-  'prove.noModelSizes': 'The model cannot say what it should give: sizes of the pump are missing.',
+    '{side, select, low {Low by the model: it has {lo} for its gaps.} high {High by the model: it has {lo} for its gaps.} other {The model said {lo}.}}',
+  'prove.lacks':
+    '{lacks, select, pressure {The pressure was not read: the model cannot say what it should give.} oil {The temperature of the oil was not read, or no oil is known at it: the model cannot say what it should give.} other {The model cannot say what it should give: sizes of the pump are missing.}}',
+  'prove.unmeasured': 'Most of that hangs on gaps that nobody measured.',
+  'prove.off': 'It ran at {state}, not as the step has it: what that wants does not hold.',
+  'prove.sinceWork': 'Not tested since the last work on it.',
   'prove.least':
     '{verdict, select, in {Enough: at least {flow} is wanted.} out {Too little: at least {flow} is wanted.} other {Too close to call: at least {flow} is wanted.}} {source}',
   'prove.source': 'Source: {source}.',
@@ -34,7 +37,7 @@ export const PROVE_PAGE = {
   'prove.suspectFirst':
     '{from, select, measured {Measure it again first.} predicted {Measure it first: nobody has since the work.} other {Measure it first.}}',
   'prove.leak':
-    'Its gaps explain that: by the model {percent}% of what is lost goes through {gap}.',
+    '{isMeasured, select, yes {Its gaps explain that: by the model {percent}% of what is lost goes through {gap}.} other {Gaps that nobody measured may explain that: by the model {percent}% of what is lost goes through {gap}. Measure it first.}}',
   'prove.suspectNone':
     'No gap of this pump explains it alone. Check the relief valve, the inlet and the meter.',
   'prove.notYet': 'Not tested yet.',
@@ -62,6 +65,7 @@ export const PROVE_PAGE = {
   'prove.running': '{step}. {time} so far.',
   'prove.runningNow': '{flow}, {pressure}, {rpm} rpm, {oil}',
   'prove.lost': 'The stand stopped sending after {time}. What came is kept.',
+  'prove.long': 'No run is longer than {time}: it ended by itself. It is kept.',
   'prove.noStand': 'The simulated stand needs the app’s server. Start it and try again.',
   'prove.full':
     'There is no more room on this device: the run ended after {time}. What came is kept.',

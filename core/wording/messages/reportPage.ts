@@ -43,6 +43,8 @@ export const REPORT_PAGE = {
   'report.closed': 'Not rebuilt: {why}',
   'report.allIn':
     '{work, select, none {{count, plural, one {The one check is in, as it came.} other {All # checks are in, as it came.}}} other {{count, plural, one {The one check is in.} other {All # checks are in.}}}}',
+  'report.condemned': 'Condemned by eye and still in: {names}.',
+  'report.notSettled': 'Not settled: {name}',
   'report.noWork': 'No work is done on it yet.',
   'report.noneSettled': 'No check is settled yet.',
   'report.andMore': '{names} and {count} more',
@@ -51,7 +53,7 @@ export const REPORT_PAGE = {
   'report.stand':
     '{stand, select, out {{count} of {all} checks out: {names}.} close {{count} of {all} checks too close to call: {names}.} other {{count} of {all} checks not settled: {names}.}}',
   'report.tested':
-    'Tested at {where}{stand, select, simulated { on a simulated stand} other {}}: {flow}{side, select, more {, {by} more than it came with} less {, {by} less than it came with} other {}}.',
+    'Tested at {where}{stand, select, simulated { on a simulated stand} other {}}: {flow}{side, select, more {, {by} more than it came with} less {, {by} less than it came with} same {, as much as it came with} other {}}.',
   'report.inBoth': '{one} ({other})',
   'report.restIn':
     '{other, select, some {{count, plural, one {One more check is in, as it came.} other {# more checks are in, as they came.}}} other {{count, plural, one {The one check is in, as it came.} other {All # checks are in, as they came.}}}}',

@@ -1,0 +1,113 @@
+import { TESTED_AS_THE_SHEET } from './testing';
+import { readFileSync } from 'node:fs';
+import { assessJob } from '../guidance/evaluator';
+import { buildList, type StepState } from '../assembly/list';
+import { reversalOf } from '../assembly/reversal';
+import { foundOn } from '../causes/found';
+import { ledgerOf } from '../journal/ledger';
+import { readFile } from './readFile';
+
+/** Returns what a version wrote, and what it made of it; see fixtures/README.md. */
+const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 'utf8');
+
+/** Says what version 16 has of a sheet of before: nothing of a test. */
+const TEST_SINCE = { testPoints: [], testFluid: null };
+
+describe('a backup of version 13', () => {
+  const backup = readFile(written('v13/backup'));
+  const raw = JSON.parse(written('v13/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+  const was = JSON.parse(written('v13/expected')) as Record<
+    string,
+    { build: Record<string, StepState> }
+  >;
+  const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
+  const since = (job: object) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET });
+
+  it('keeps every field to the letter, and no sheet has a photo', () => {
+    expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(since));
+    expect(backup.sheets.map(bare)).toEqual(
+      raw.sheets.map((sheet) => ({ ...bare(sheet), photos: [], ...TEST_SINCE })),
+    );
+    expect(backup.jobs.map(({ sheet }) => sheet.photos)).toEqual([[], [], []]);
+  });
+
+  it('has each step of its build as it stood, with what the tries showed', () => {
+    for (const job of backup.jobs) {
+      const items = buildList(job, assessJob(job), reversalOf);
+      const is = items.map(({ step, state }) => [step.id, state]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.build);
+    }
+    const [crescent] = backup.jobs;
+    expect(ledgerOf(crescent!).trials.map(({ answer }) => answer)).toContain('a nick');
+    const bolts = buildList(crescent!, []).find(({ step }) => step.id === 'fasten-2')?.torquing;
+    expect([bolts?.unit, bolts?.next]).toEqual(['lbft', { stage: 0, bolt: 6 }]);
+  });
+});
+
+describe('a backup of version 14', () => {
+  const backup = readFile(written('v14/backup'));
+  const raw = JSON.parse(written('v14/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+  const was = JSON.parse(written('v14/expected')) as Record<
+    string,
+    { build: Record<string, StepState> }
+  >;
+  const bare = ({ sheet: _, ...record }: Record<string, unknown>) => ({ ...record, schema: 0 });
+
+  it('keeps every field to the letter, and nobody has said why a pump failed', () => {
+    const jobs = backup.jobs as unknown as Record<string, unknown>[];
+    expect(jobs.map(bare)).toEqual(
+      raw.jobs.map((job) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET })),
+    );
+    expect(backup.sheets).toEqual(
+      raw.sheets.map((sheet) => ({ ...sheet, ...TEST_SINCE, schema: 13 })),
+    );
+    for (const job of backup.jobs) {
+      expect([ledgerOf(job).told, ledgerOf(job).causes]).toEqual([[], []]);
+      const items = buildList(job, assessJob(job), reversalOf);
+      const is = items.map(({ step, state }) => [step.id, state]);
+      expect(Object.fromEntries(is)).toEqual(was[job.id]!.build);
+    }
+  });
+
+  it('tells why a pump failed by what was found then', () => {
+    const [crescent] = backup.jobs;
+    const { signs } = foundOn(crescent!, assessJob(crescent!));
+    expect([...signs]).toEqual(expect.arrayContaining(['vent-blocked', 'groove-open-to-seal']));
+  });
+});
+
+describe('a backup of version 15', () => {
+  const backup = readFile(written('v15/backup'));
+  const raw = JSON.parse(written('v15/backup')) as Readonly<
+    Record<'jobs' | 'sheets', Record<string, unknown>[]>
+  >;
+  const bare = ({ testing: _, sheet: __, ...record }: Record<string, unknown>) => ({
+    ...record,
+    schema: 0,
+  });
+
+  it('keeps every field to the letter, and nobody has tested anything', () => {
+    const jobs = backup.jobs as unknown as Record<string, unknown>[];
+    expect(jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    const sheets = backup.sheets.map(({ testPoints, testFluid, ...sheet }) => {
+      expect([testPoints, testFluid]).toEqual([[], null]);
+      return bare(sheet);
+    });
+    expect(sheets).toEqual(raw.sheets.map(bare));
+    for (const job of backup.jobs) {
+      expect([ledgerOf(job).tests, ledgerOf(job).proofs]).toEqual([[], []]);
+      expect(job.testing).toEqual({ points: null, fluid: null });
+    }
+    expect(backup.traces).toEqual([]);
+  });
+
+  it('has what was told of the pump, and why a person says it failed', () => {
+    const { told, causes } = ledgerOf(backup.jobs[0]!);
+    expect(told.map(({ of, answer }) => [of, answer])).toContainEqual(['SB', 'yes']);
+    expect(causes.map(({ words }) => words)).toContain('The drain was painted shut.');
+  });
+});
