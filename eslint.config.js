@@ -13,6 +13,7 @@ const CORE = [
   'schema',
   'hydraulics',
   'pumps',
+  'picture',
   'methods',
   'records',
   'journal',

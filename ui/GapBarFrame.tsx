@@ -4,7 +4,8 @@ import { ticks } from 'd3-array';
 import type { Limits } from '@/core/metrology/interval';
 import { formatLength, unitName } from '@/core/quantity/format';
 import { MM_PER, type LengthKind, type ShopUnit } from '@/core/quantity/units';
-import { across, BAR, type BarScale } from './barScale';
+import type { BarScale } from '@/core/picture/barScale';
+import { across, BAR } from './barScale';
 import { FONT, usePalette } from './theme';
 
 interface ScaleProps extends BarScale {

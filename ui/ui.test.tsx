@@ -7,7 +7,7 @@ import { DEFECTS } from '@/core/pumps/teardown/defects';
 import { WAYS_ROUND } from '@/core/pumps/teardown/wayRound';
 import type { Estimate } from '@/core/metrology/estimate';
 import { typedOver, withUnit } from './padText';
-import { barScale } from './barScale';
+import { barScale } from '@/core/picture/barScale';
 import { DefectGlyph } from './DefectGlyph';
 import { QrCode } from './QrCode';
 import { ReadingPad } from './ReadingPad';

@@ -2,10 +2,11 @@ import { useRef, useState, type CSSProperties, type KeyboardEvent, type PointerE
 import { SHORTEST_s, type Span } from '@/core/trace/steady';
 import { timeWords } from '@/core/prove/sayRun';
 import { TOUCH, usePalette, type Palette } from '@/ui/theme';
-import { CHART, type TraceScale } from './traceScale';
+import type { RunScale } from '@/core/picture/runChart';
+import { CHART } from './traceScale';
 
 interface Props {
-  readonly scale: TraceScale;
+  readonly scale: RunScale;
   readonly span: Span;
   /** Is told of every move. */
   readonly onMove: (span: Span) => void;

@@ -9,7 +9,8 @@ import type { Sample } from '@/core/trace/sample';
 import { sayProve } from '@/core/prove/say';
 import { timeWords } from '@/core/prove/sayRun';
 import { FONT, usePalette } from '@/ui/theme';
-import { chartOf, CHART, type TraceScale } from './traceScale';
+import { runChart, type RunScale } from '@/core/picture/runChart';
+import { CHART } from './traceScale';
 
 interface Props {
   readonly samples: readonly Sample[];
@@ -22,14 +23,14 @@ interface Props {
   /** Says the run to a screen reader. */
   readonly said: string;
   /** What lies over the drawing: the ends that are dragged. */
-  readonly over?: (scale: TraceScale) => ReactNode;
+  readonly over?: (scale: RunScale) => ReactNode;
 }
 
 /** The flow of a run over its time, with the part that counts and what is wanted. */
 export function TraceChart({ samples, unit, width, span, least_lpm = null, said, over }: Props) {
   const palette = usePalette();
   const { path, scale, ticks, times } = useMemo(
-    () => chartOf(samples, width, inUsual(1, FLOW, unit), least_lpm),
+    () => runChart(samples, { ...CHART, width }, inUsual(1, FLOW, unit), least_lpm),
     [samples, width, unit, least_lpm],
   );
   const words = { fontFamily: FONT, fontSize: 13, fill: palette.ink } as const;
