@@ -2,6 +2,8 @@ import type { Evaluator } from '../core/guidance/evaluator';
 import type { Assessment } from '../core/assessment/assessment';
 import { lookedAt } from '../core/inspect/looking';
 import { stripped } from '../core/inspect/stripping';
+import { isWaiting } from '../core/journal/signed';
+import { proofsIn } from '../core/journal/tested';
 import { ledgerOf } from '../core/journal/ledger';
 import { worstVerdict } from '../core/assessment/summary';
 import { letGo } from '../core/guidance/next';
@@ -25,6 +27,10 @@ export interface JobSummary {
   readonly due: string | null;
   /** Why it ended before its last stage; null for a job that goes on. */
   readonly closed: string | null;
+  /** Whether it waits for what its customer says to a quote. */
+  readonly waiting: boolean;
+  /** The next day on which somebody looks at it again; null where nobody said. */
+  readonly again: string | null;
   readonly stage: Stage;
   readonly createdAt: string;
   readonly lastAt: string;
@@ -68,6 +74,14 @@ export function nextOf(job: Job, all: readonly Assessment[], evaluator: Evaluato
 /** What is worked out of a job's readings for lists; as it is here before anybody has. */
 const UNJUDGED = { open: 0, judged: 0, worst: 'open', nextStep: '', gaps: null } as const;
 
+/** Returns the next day on which a pump is looked at again: a check that was put off, or the next look; null where nobody said. */
+function againOn(job: Job): string | null {
+  if (job.closed) return null;
+  const put = proofsIn(job).flatMap(({ answer, due }) => (answer === 'later' && due ? [due] : []));
+  const days = [...put, ...(job.paper.nextDay ? [job.paper.nextDay] : [])];
+  return days.sort()[0] ?? null;
+}
+
 /** Returns what lists show of a job before its readings are judged. */
 export function headlineOf(job: Job): JobSummary {
   return {
@@ -80,6 +94,8 @@ export function headlineOf(job: Job): JobSummary {
     serial: job.serial,
     due: job.due,
     closed: job.closed?.why ?? null,
+    waiting: isWaiting(job),
+    again: againOn(job),
     stage: job.stage,
     createdAt: job.createdAt,
     lastAt: latestOf([job.createdAt, job.closed?.at, job.journal.at(-1)?.at]),
@@ -113,6 +129,8 @@ export const unreadableSummary = (id: string): JobSummary => ({
   serial: '',
   due: null,
   closed: null,
+  waiting: false,
+  again: null,
   stage: 'tag',
   createdAt: '',
   lastAt: '',
@@ -175,6 +193,9 @@ export function jobSummaryFrom(id: string, text: string | null): StoredSummary |
     const value = {
       ...found,
       gaps: found.gaps ?? null,
+      // Kept by a version that knew of neither: no job waited then.
+      waiting: found.waiting ?? false,
+      again: found.again ?? null,
       pump: found.pump ?? null,
     } as unknown as JobSummary;
     if (value.id !== id || !FIELDS.every((name) => fits(name, value[name]))) return null;

@@ -1,4 +1,5 @@
 import { PHOTO_SCHEMA, PHOTO_SIDE, type Photo } from '../core/records/photo';
+import { load } from './opened';
 import { newId } from './create';
 import { say } from '../core/wording/say';
 
@@ -53,13 +54,14 @@ async function asText(blob: Blob): Promise<string> {
 }
 
 /**
- * A photo as it is kept: upright, at most 1600 pixels on its longer side, as
+ * Makes a photo as it is kept: upright, at most 1600 pixels on its longer side, as
  * JPEG. Scaled by the browser itself, away from the thread that answers taps.
  *
+ * @param side the longest side that it may have, in pixels
  * @throws PhotoError where the file is no picture, is too large, or is of a
  *   kind that this browser cannot open
  */
-export async function photoOf(file: File, job: string): Promise<Photo> {
+export async function photoOf(file: File, job: string, side = PHOTO_SIDE): Promise<Photo> {
   await measured(file);
   let upright: ImageBitmap;
   try {
@@ -67,7 +69,7 @@ export async function photoOf(file: File, job: string): Promise<Photo> {
   } catch {
     throw new PhotoError(say('storage.photoNone', { file: file.name }));
   }
-  const scale = Math.min(1, PHOTO_SIDE / Math.max(upright.width, upright.height));
+  const scale = Math.min(1, side / Math.max(upright.width, upright.height));
   const width = Math.max(1, Math.round(upright.width * scale));
   const height = Math.max(1, Math.round(upright.height * scale));
   const scaled = await createImageBitmap(upright, {
@@ -77,10 +79,20 @@ export async function photoOf(file: File, job: string): Promise<Photo> {
   });
   upright.close();
   const canvas = new OffscreenCanvas(width, height);
-  canvas.getContext('2d')?.drawImage(scaled, 0, 0);
+  const drawing = canvas.getContext('2d');
+  // JPEG has no clear: what is see-through is paper.
+  if (drawing) drawing.fillStyle = '#fff';
+  drawing?.fillRect(0, 0, width, height);
+  drawing?.drawImage(scaled, 0, 0);
   scaled.close();
   const jpeg = await asText(await canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY }));
   return { schema: PHOTO_SCHEMA, id: newId(), revision: 0, job, width, height, jpeg };
+}
+
+/** Returns those of some photos that can be read. */
+export async function loadPhotos(ids: readonly string[]): Promise<Photo[]> {
+  const all = await Promise.all(ids.map((id) => load('photo', id).catch(() => null)));
+  return all.filter((photo) => photo !== null);
 }
 
 /** Lets a person choose pictures, or take one where the device has a camera. */

@@ -6,7 +6,7 @@ import type { Outline, Placement, ShapeRole } from '@/core/pumps/family';
 import { TiltArrow, type DrawnTilt } from './TiltArrow';
 import { ToolMark } from './ToolMark';
 import type { Point } from '@/core/pumps/shapes';
-import { SHAPE_FILL } from './shapeFill';
+import { SHAPE_INK } from '@/core/picture/shapeInk';
 import { PinRingMark } from './PinRing';
 import { FONT, usePalette } from './theme';
 import { Words } from './Words';
@@ -109,7 +109,7 @@ const Shapes = memo(function Shapes({
         <Path
           key={i}
           d={path}
-          fill={worked.includes(role) ? palette.worked : palette[SHAPE_FILL[role]]}
+          fill={worked.includes(role) ? palette.worked : palette[SHAPE_INK[role]]}
           fillRule="evenodd"
           stroke={worked.includes(role) ? palette.blue : palette.ink}
           strokeWidth={stroke}

@@ -15,6 +15,8 @@ import { operation } from './entries/operation';
 import { order } from './entries/order';
 import { plan } from './entries/plan';
 import { proof } from './entries/proof';
+import { quote } from './entries/quote';
+import { signed } from './entries/signed';
 import { skip } from './entries/skip';
 import type { EntrySlice, ListName, Meaning, PlaceKey, Stray } from './entries/slice';
 import { strip } from './entries/strip';
@@ -49,6 +51,8 @@ const ENTRY = {
   cause: () => cause,
   test: () => tested,
   proof: () => proof,
+  signed: () => signed,
+  quote: () => quote,
 } as const;
 
 /** Returns where a reading was made. */

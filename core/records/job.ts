@@ -15,6 +15,7 @@ import { keyAnswer } from './key';
 import { asked, AS_IT_IS, handoverLines } from './handover';
 import { sheetSchema, type Sheet } from './sheet';
 import { EMPTY_TAG, tagFields } from './tag';
+import { jobPaper, PLAIN_PAPER } from './paper';
 import { jobTesting, TESTED_AS_THE_SHEET } from './testing';
 import { cleanGate, closed, photoNote } from './teardown';
 import { say } from '../wording/say';
@@ -86,6 +87,8 @@ export const jobSchema = exact({
   flow: jobFlow,
   /** Says how it is tested where that is not as its sheet says. */
   testing: jobTesting,
+  /** Says what goes on its report. */
+  paper: jobPaper,
   /** Says what it was given for. */
   asked,
   /** Says what to watch in the first hours, where that is not as the sheet has it; null where it is. */
@@ -120,6 +123,7 @@ export const BLANK = {
   part_C: null,
   flow: AS_THE_SHEET,
   testing: TESTED_AS_THE_SHEET,
+  paper: PLAIN_PAPER,
   asked: AS_IT_IS,
   handover: null,
   cursor: { characteristic: null, way: 'leaf' },

@@ -3,9 +3,9 @@ export type RecordKind = 'job' | 'sheet' | 'shop' | 'study' | 'part' | 'photo' |
 
 /** The version of each kind of record that this code writes. */
 export const VERSION = {
-  job: 16,
+  job: 17,
   sheet: 13,
-  shop: 9,
+  shop: 10,
   study: 2,
   part: 3,
   photo: 1,

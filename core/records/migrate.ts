@@ -7,6 +7,8 @@ import { TESTED_AS_THE_SHEET } from './testing';
 import { NO_REVERSING } from './reversing';
 import { isLoose, type Loose } from './loose';
 import { listIn, refuse } from './migrating';
+import { NO_HEADING } from './heading';
+import { PLAIN_PAPER } from './paper';
 import { jobTo2, sheetTo2, shopTo2 } from './migrateTo2';
 import { say } from '../wording/say';
 
@@ -217,6 +219,10 @@ const jobTo16 = (job: Loose): Loose => ({
   testing: TESTED_AS_THE_SHEET,
 });
 
+/* Version 16 to 17: what goes on a report, who signed it, what a customer was asked; what stands over the reports of a shop. */
+const jobTo17 = (job: Loose): Loose => ({ ...withSheetOfNow(job), paper: PLAIN_PAPER });
+const shopTo10 = (shop: Loose): Loose => ({ ...shop, heading: NO_HEADING });
+
 /** A step from one version of a record to the next. */
 type Migration = (record: Loose) => Loose;
 
@@ -238,6 +244,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     13: withSheetOfNow,
     14: unchanged,
     15: jobTo16,
+    16: jobTo17,
   },
   sheet: {
     1: sheetTo2,
@@ -262,6 +269,7 @@ const STEPS: Readonly<Record<RecordKind, Readonly<Record<number, Migration>>>> =
     6: unchanged,
     7: shopTo8,
     8: shopTo9,
+    9: shopTo10,
   },
   study: { 1: unchanged },
   part: { 1: withDemo, 2: partTo3 },

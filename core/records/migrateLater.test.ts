@@ -20,22 +20,26 @@ const jobSince = ({ rules }: { rules?: unknown }) => ({
   asked: { work: 'rebuild', set: '' },
   handover: null,
   testing: { points: null, fluid: null },
+  paper: { photos: [], nextUsed: null, nextDay: null },
 });
 
-describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12, 13])('a backup of version %i', (version) => {
-  it('opens with every record, and judges it as it did', () => {
-    const { jobs } = readFile(written(`v${version}/backup`));
-    const was = JSON.parse(written(`v${version}/expected`)) as Record<
-      string,
-      { verdicts: Record<string, string> }
-    >;
-    expect(jobs.map((j) => j.id)).toEqual(Object.keys(was));
-    for (const job of jobs) {
-      const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
-      expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
-    }
-  });
-});
+describe.each([3, 4, 5, 6, 7, 8, 10, 11, 12, 13, 14, 15, 16])(
+  'a backup of version %i',
+  (version) => {
+    it('opens with every record, and judges it as it did', () => {
+      const { jobs } = readFile(written(`v${version}/backup`));
+      const was = JSON.parse(written(`v${version}/expected`)) as Record<
+        string,
+        { verdicts: Record<string, string> }
+      >;
+      expect(jobs.map((j) => j.id)).toEqual(Object.keys(was));
+      for (const job of jobs) {
+        const is = assessJob(job).map((a) => [a.characteristic.id, a.verdict]);
+        expect(Object.fromEntries(is)).toEqual(was[job.id]!.verdicts);
+      }
+    });
+  },
+);
 
 describe('a backup of version 3', () => {
   const backup = readFile(written('v3/backup'));

@@ -1,3 +1,5 @@
+import { NO_HEADING } from './heading';
+import { PLAIN_PAPER } from './paper';
 import { TESTED_AS_THE_SHEET } from './testing';
 import { readFileSync } from 'node:fs';
 import { assessJob } from '../guidance/evaluator';
@@ -13,6 +15,9 @@ const written = (name: string): string => readFileSync(`fixtures/${name}.json`, 
 /** Says what version 16 has of a sheet of before: nothing of a test. */
 const TEST_SINCE = { testPoints: [], testFluid: null };
 
+/** Says what version 17 has of a job of before: nothing was chosen for its report. */
+const PAPER_SINCE = { paper: PLAIN_PAPER };
+
 describe('a backup of version 13', () => {
   const backup = readFile(written('v13/backup'));
   const raw = JSON.parse(written('v13/backup')) as Readonly<
@@ -23,7 +28,7 @@ describe('a backup of version 13', () => {
     { build: Record<string, StepState> }
   >;
   const bare = (record: object) => ({ ...record, schema: 0, sheet: 0 });
-  const since = (job: object) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET });
+  const since = (job: object) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET, ...PAPER_SINCE });
 
   it('keeps every field to the letter, and no sheet has a photo', () => {
     expect(backup.jobs.map(bare)).toEqual(raw.jobs.map(since));
@@ -60,7 +65,7 @@ describe('a backup of version 14', () => {
   it('keeps every field to the letter, and nobody has said why a pump failed', () => {
     const jobs = backup.jobs as unknown as Record<string, unknown>[];
     expect(jobs.map(bare)).toEqual(
-      raw.jobs.map((job) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET })),
+      raw.jobs.map((job) => ({ ...bare(job), testing: TESTED_AS_THE_SHEET, ...PAPER_SINCE })),
     );
     expect(backup.sheets).toEqual(
       raw.sheets.map((sheet) => ({ ...sheet, ...TEST_SINCE, schema: 13 })),
@@ -85,7 +90,7 @@ describe('a backup of version 15', () => {
   const raw = JSON.parse(written('v15/backup')) as Readonly<
     Record<'jobs' | 'sheets', Record<string, unknown>[]>
   >;
-  const bare = ({ testing: _, sheet: __, ...record }: Record<string, unknown>) => ({
+  const bare = ({ testing: _, paper: ___, sheet: __, ...record }: Record<string, unknown>) => ({
     ...record,
     schema: 0,
   });
@@ -109,5 +114,33 @@ describe('a backup of version 15', () => {
     const { told, causes } = ledgerOf(backup.jobs[0]!);
     expect(told.map(({ of, answer }) => [of, answer])).toContainEqual(['SB', 'yes']);
     expect(causes.map(({ words }) => words)).toContain('The drain was painted shut.');
+  });
+});
+
+describe('a backup of version 16', () => {
+  const backup = readFile(written('v16/backup'));
+  const raw = JSON.parse(written('v16/backup')) as Readonly<
+    Record<'jobs' | 'traces', Record<string, unknown>[]> & Record<'shop', object>
+  >;
+  const bare = ({ paper: _, sheet: __, ...record }: Record<string, unknown>) => ({
+    ...record,
+    schema: 0,
+  });
+
+  it('keeps every field to the letter, and nothing is chosen for a report', () => {
+    const jobs = backup.jobs as unknown as Record<string, unknown>[];
+    expect(jobs.map(bare)).toEqual(raw.jobs.map(bare));
+    expect(backup.traces).toEqual(raw.traces);
+    expect(backup.shop).toEqual({ ...raw.shop, schema: 10, heading: NO_HEADING });
+    for (const job of backup.jobs) {
+      expect(job.paper).toEqual(PLAIN_PAPER);
+      expect([ledgerOf(job).signatures, ledgerOf(job).quotes]).toEqual([[], []]);
+    }
+  });
+
+  it('has its test with the run that it was cut out of, and what was put off', () => {
+    const [crescent, gear] = backup.jobs;
+    expect(ledgerOf(crescent!).tests.map(({ run }) => run)).toEqual(['run-1']);
+    expect(ledgerOf(gear!).proofs.map(({ due }) => due)).toEqual(['2026-12-20']);
   });
 });

@@ -16,7 +16,7 @@ const MOST_TEXT = 4_000_000;
 const JPEG = 'data:image/jpeg;base64,';
 
 /** Tells whether a text is the data address of a JPEG; looks for what does not belong, since a pattern of millions of letters may find no room. */
-function isJpeg(text: string): boolean {
+export function isJpeg(text: string): boolean {
   const letters = text.startsWith(JPEG) ? text.slice(JPEG.length).replace(/={1,2}$/, '') : '';
   return letters !== '' && !/[^A-Za-z0-9+/]/.test(letters);
 }

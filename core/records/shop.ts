@@ -7,6 +7,7 @@ import { MM_PER, tidy_mm } from '../quantity/units';
 import { exact, celsius, line, once } from '../schema/fields';
 import { APP_FLOORS } from '../pumps/floors';
 import { shopFluids } from './flow';
+import { heading, NO_HEADING } from './heading';
 import { floors, type Floors } from './floors';
 import { make, shopMoney, shopOperation } from './rework';
 import { customers } from './tag';
@@ -58,6 +59,8 @@ export const shopSchema = exact({
   ),
   /** Lists oils and fuels of the shop’s own, beside those that the app knows. */
   fluids: shopFluids,
+  /** Says what stands over its reports. */
+  heading,
   /** The newest zero check of each instrument. */
   zeros: array(zeroCheck).required(),
 });
@@ -161,5 +164,6 @@ export const NEW_SHOP: Shop = {
   money: { currency: '', rate: 48, downDay: 120, comeback: 400 },
   makes: [],
   fluids: [],
+  heading: NO_HEADING,
   zeros: [],
 };

@@ -50,6 +50,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       floors: 'each',
       flow: 'each',
       testing: 'each',
+      paper: 'each',
     },
   },
   sheet: {
@@ -114,6 +115,7 @@ export const SHAPE: Readonly<Record<RecordKind, Shape>> = {
       operations: ids,
       makes: names,
       fluids: names,
+      heading: 'each',
       money: 'each',
       rules: 'each',
       floors: 'each',

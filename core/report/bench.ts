@@ -251,6 +251,9 @@ export function benchSections(
   return sections.filter((s) => s.lines.length > 0);
 }
 
+/** Names the day on which a job is wanted. */
+export const DUE = 'Due';
+
 /** Returns the tag's own facts, in the order in which they are read. */
 export function tagFacts(job: Job): [label: string, value: string][] {
   const used = job.used === null ? '' : `${trimmed(job.used, 1)} ${job.usedUnit}`;
@@ -265,6 +268,6 @@ export function tagFacts(job: Job): [label: string, value: string][] {
     ['Customer', [job.owner, job.contact].filter(Boolean).join(', ')],
     ['Complaint', job.complaint],
     ['Received', [turn, job.ports, job.fluid].filter(Boolean).join('; ')],
-    ['Due', job.due ?? ''],
+    [DUE, job.due ?? ''],
   ];
 }

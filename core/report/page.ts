@@ -1,3 +1,9 @@
+import type { Figure } from '../picture/figure';
+import { stateOf } from '../guidance/evaluator';
+import { NEW_SHOP } from '../records/shop';
+import { aroundOf, nextLook, type PageAround } from './around';
+import { chartOf } from './chart';
+import { nothingLines, planLines, quoteSentence } from './quote';
 import { watchLines } from '../assembly/handover';
 import { takenCauses } from '../journal/blamed';
 import { isTestOvertaken, proofsIn, testsNow } from '../journal/tested';
@@ -6,13 +12,28 @@ import { sayProve } from '../prove/say';
 import { followUpWords, untestedWords } from '../prove/sayProve';
 import type { ShopUnit } from '../quantity/units';
 import type { Job } from '../records/job';
-import type { SectionId } from './bench';
-import { reportOf, withUnit, type Report, type ReportContext, type ReportRow } from './report';
+import { dateText } from '../wording/date';
+import { DUE, type SectionId } from './bench';
+import {
+  handWords,
+  OPENED,
+  reportOf,
+  withUnit,
+  type Report,
+  type ReportContext,
+  type ReportRow,
+} from './report';
+import { capital } from '../quantity/letters';
+import { paragraph, say, sentence } from '../wording/say';
 import { sayReport } from './sayReport';
 
 /** Lists who a report is for: the owner, in plain words; or the next rebuilder, with all there is. */
 export const REPORT_FORMS = ['owner', 'full'] as const;
 export type ReportForm = (typeof REPORT_FORMS)[number];
+
+/** Lists the forms that a page of a job can have: a report, or before the work a quote. */
+export const PAGE_FORMS = [...REPORT_FORMS, 'quote'] as const;
+export type PageForm = (typeof PAGE_FORMS)[number];
 
 /** Lists in which units a report can be: those of one system, or both side by side. */
 export const REPORT_UNITS = ['mm', 'thou', 'both'] as const;
@@ -29,7 +50,10 @@ export const PAGE_SECTIONS = [
   'test',
   'watch',
 ] as const;
-export type PageSectionId = (typeof PAGE_SECTIONS)[number];
+
+/** Lists the parts of a quote in their order. */
+const QUOTE_SECTIONS = ['came', 'found', 'cause', 'measured', 'plan', 'nothing'] as const;
+export type PageSectionId = (typeof PAGE_SECTIONS | typeof QUOTE_SECTIONS)[number];
 
 /** One part of a report: its rows, each of cells. */
 export interface PageSection {
@@ -52,16 +76,28 @@ export interface PageCheck {
   readonly verdict: Verdict;
   readonly word: string;
   readonly reason: string;
+  readonly bar: Figure | null;
+  /** Says what its columns do not: why, what it should be since, the hot gap, where its limit is from. */
+  readonly beneath: string;
 }
 
 /** A report in one of its forms. */
 export interface ReportPage {
-  readonly form: ReportForm;
+  readonly form: PageForm;
+  readonly around: PageAround;
+  readonly title: string;
+  readonly pump: string;
+  /** The run of its test; null where there is none. */
+  readonly chart: Figure | null;
   readonly sentences: readonly [string, string];
   readonly sections: readonly PageSection[];
   /** The checks that it has one by one, and a line for the others; empty for none. */
   readonly checks: readonly PageCheck[];
   readonly others: string;
+  /** Says whether all was measured that has a limit; empty for who does not read that. */
+  readonly measured: string;
+  /** Lists who measured with what, how the instruments stood, what was struck out; nothing for who does not read that. */
+  readonly grounds: readonly (readonly [name: string, lines: readonly string[]])[];
   /** Says what is not measured, not looked at, not done. */
   readonly open: readonly string[];
   /** Says what stands beneath it all. */
@@ -100,18 +136,26 @@ function checkOf(row: ReportRow, other: ReportRow | undefined): PageCheck {
     const beside = other && withUnit(of(other) ?? '', other.unit);
     return beside && beside !== one ? sayReport('report.inBoth', { one, other: beside }) : one;
   };
-  const { name, source, verdict, word, reason } = row;
+  const { name, source, verdict, word, reason, bar } = row;
+  const [predicted, hot] = [figure((r) => r.predicted), figure((r) => r.hot)];
   return {
     name,
     before: figure((r) => r.before),
     now: figure((r) => r.evidence),
-    predicted: figure((r) => r.predicted),
+    predicted,
     limits: figure((r) => r.limits),
-    hot: figure((r) => r.hot),
+    hot,
     source,
     verdict,
     word,
     reason,
+    bar,
+    beneath: paragraph(
+      reason,
+      predicted && sentence(capital(say('report.predicted', { value: predicted }))),
+      hot && sentence(capital(say('report.hot', { gap: hot }))),
+      source && sentence(say('report.limitBy', { source })),
+    ),
   };
 }
 
@@ -129,9 +173,9 @@ function othersWords(told: number, others: readonly PageCheck[]): string {
     : sayReport('report.restIn', { count, other: told > 0 ? 'some' : 'none' });
 }
 
-const cellsOf = (check: PageCheck, form: ReportForm): string[] => {
+const cellsOf = (check: PageCheck, form: PageForm): string[] => {
   const { name, before, now, limits, source, word, reason } = check;
-  return form === 'owner'
+  return form !== 'full'
     ? [name, before, now, limits, word]
     : [name, before, now, limits, source, word, reason];
 };
@@ -163,12 +207,23 @@ const watchOf = (job: Job): string[] =>
   job.closed
     ? []
     : [
+        nextLook(job),
         ...followUpWords(job),
         ...takenCauses(job).flatMap(({ change }) =>
           change.flatMap(({ words, when }) => (when === 'machine' ? [words] : [])),
         ),
         ...watchLines(job),
-      ];
+      ].filter(Boolean);
+
+/** Lists who measured with what, how the instruments stood, and what was struck out. */
+const groundsOf = ({ hands, zeros, struck }: Report): ReportPage['grounds'] =>
+  (
+    [
+      ['Measured by', hands.length > 0 ? hands.map(handWords) : ['No reading yet.']],
+      ['Zero checks', zeros],
+      ['Struck out, not used', struck],
+    ] as const
+  ).filter(([, lines]) => lines.length > 0);
 
 /**
  * Returns the report of a job in one of its forms: two sentences, and its parts in the order in which they are read.
@@ -180,7 +235,7 @@ const watchOf = (job: Job): string[] =>
  */
 export function pageOf(
   job: Job,
-  form: ReportForm,
+  form: PageForm,
   unit: ReportUnit,
   context: ReportContext = {},
 ): ReportPage {
@@ -193,7 +248,7 @@ export function pageOf(
       beside.find(({ name }) => name === row.name),
     ),
   );
-  const checks = form === 'owner' ? all.filter(isTold) : all;
+  const checks = form === 'full' ? all : all.filter(isTold);
   const others = othersWords(
     checks.length,
     all.filter((check) => !checks.includes(check)),
@@ -205,8 +260,17 @@ export function pageOf(
       .flatMap(({ title, lines }) => lines.map((line, i) => [i === 0 ? title : '', line]));
   const alone = (lines: readonly string[]) => lines.map((line) => [line]);
   const open = openOf(job, report);
+  const isQuote = form === 'quote';
+  const money = context.shop?.money ?? NEW_SHOP.money;
+  const state = stateOf(job);
   const rows: Readonly<Record<PageSectionId, readonly (readonly string[])[]>> = {
-    came: [...report.facts.map((fact) => [...fact]), ...of('came')],
+    came: [
+      // When it was opened stands over an owner's page.
+      ...report.facts
+        .filter(([label]) => form === 'full' || label !== OPENED)
+        .map(([label, value]) => [label, label === DUE ? dateText(value, 'utc day') : value]),
+      ...of('came'),
+    ],
     found: of('found'),
     cause: alone(of('cause').map(([, line = '']) => line)),
     measured: [...checks.map((check) => cellsOf(check, form)), ...(others ? [[others]] : [])],
@@ -214,14 +278,22 @@ export function pageOf(
     open: alone(open),
     test: alone(of('test').map(([, line = '']) => line)),
     watch: alone(watchOf(job)),
+    plan: isQuote ? alone(planLines(job, main)) : [],
+    nothing: isQuote ? alone(nothingLines(job, state, main)) : [],
   };
   return {
     form,
-    sentences: report.sentences,
-    sections: PAGE_SECTIONS.map((id) => ({ id, rows: rows[id] })),
+    around: aroundOf(job, context.shop?.heading, context.photos, isQuote),
+    title: isQuote ? sayReport('report.quoteTitle', { tag: job.tag }) : report.title,
+    chart: isQuote || !context.run ? null : chartOf(job, state, context.run, main),
+    sentences: isQuote ? [report.sentences[0], quoteSentence(job, money)] : report.sentences,
+    sections: (isQuote ? QUOTE_SECTIONS : PAGE_SECTIONS).map((id) => ({ id, rows: rows[id] })),
+    pump: report.pump,
+    measured: form === 'full' ? report.measured : '',
+    grounds: form === 'full' ? groundsOf(report) : [],
     checks,
     others,
     open,
-    notes: form === 'owner' ? report.ownerNotes : report.notes,
+    notes: form === 'full' ? report.notes : report.ownerNotes,
   };
 }

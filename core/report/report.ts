@@ -20,6 +20,11 @@ import type { Job } from '../records/job';
 import { sheetChanges } from '../records/changes';
 import { rulesWords } from '../records/rules';
 import { benchSections, struckFindings, struckWork, tagFacts, type ReportSection } from './bench';
+import type { Photo } from '../records/photo';
+import type { Shop } from '../records/shop';
+import type { Sample } from '../trace/sample';
+import type { Figure } from '../picture/figure';
+import { gapFigure } from '../picture/gapFigure';
 import { limitsFor, sheetName, type Sheet } from '../records/sheet';
 import { placeOf, targetOf } from '../journal/target';
 import { offsetWords } from '../records/entries/zero';
@@ -47,6 +52,8 @@ export interface ReportRow {
   readonly source: string;
   /** Says of the verdict what the other columns do not. */
   readonly reason: string;
+  /** Its bar; null where nothing is known of it. */
+  readonly bar: Figure | null;
 }
 
 /** Writes the figures of a row with their unit; words that hold no figure stay as they are. */
@@ -100,6 +107,9 @@ export interface Report {
   readonly ownerNotes: readonly string[];
 }
 
+/** Names the moment at which a job began. */
+export const OPENED = 'Opened';
+
 const day = (moment: string): string =>
   isMoment(moment) ? dateText(moment, 'zoned') : 'not a date';
 
@@ -133,6 +143,7 @@ function rowOf(
     hot,
     verdict: a.verdict,
     word: a.limits ? VERDICT_WORD[a.verdict] : acceptance ? 'Accepted' : 'Recorded',
+    bar: gapFigure({ limits: a.limits, known, before: a.before, kind: quantity }),
     reason: paragraph(
       known ? explainBeside(a, job.sheet, unit, job.rules) : explain(a, job.sheet, unit, job.rules),
       acceptance && !a.limits ? acceptedWords(acceptance) : '',
@@ -276,6 +287,12 @@ export interface ReportContext {
   readonly instrumentName?: Names;
   /** Says how the pump is reversed, where the job was given for that. */
   readonly reversalOf?: ReversalOf | null;
+  /** What stands over the reports of the shop, and its money. */
+  readonly shop?: Pick<Shop, 'heading' | 'money'> | null;
+  /** The photos of the job that are at hand. */
+  readonly photos?: readonly Photo[];
+  /** The run of the test that tells most. */
+  readonly run?: readonly Sample[] | null;
 }
 
 /** Returns the report of a job as words, in the unit that the shop reads. */
@@ -297,7 +314,7 @@ export function reportOf(
     pump: sheetName(job.sheet),
     facts: [
       ...tagFacts(job),
-      ['Opened', day(job.createdAt)],
+      [OPENED, day(job.createdAt)],
       [
         'Limits',
         sayReport('report.limitsFrom', {

@@ -44,7 +44,7 @@ function worksDone(job: Job, unit: ShopUnit): string {
 }
 
 /** Names checks, the first few of many. */
-function namesOf(list: readonly Assessment[]): string {
+export function namesOf(list: readonly Assessment[]): string {
   const names = list.map((a) => lower(a.characteristic.name));
   if (names.length <= NAMED) return listed(names);
   const count = names.length - NAMED + 1;

@@ -3,6 +3,7 @@ import { dayText } from '@/core/schema/moments';
 import { VERDICT_SHORT } from '@/core/wording/verdictWord';
 import type { ListedJob } from '@/data/summaries';
 import { STAGE_NAME } from '../job/stages';
+import { waitingWords } from './search';
 import { PumpSign } from '../shell/PumpSign';
 import { LinkBox } from '@/ui/LinkBox';
 import { chosenRow } from '@/ui/Beside';
@@ -18,6 +19,13 @@ function dueWords({ due, closed }: ListedJob): string {
   if (!due || closed) return '';
   const late = due < dayText(new Date());
   return say(late ? 'bench.overdueSince' : 'bench.dueOn', { day: dueDay(due) });
+}
+
+/** When somebody looks at it again; empty where nobody said. */
+function againWords({ again }: ListedJob): string {
+  if (!again) return '';
+  const late = again < dayText(new Date());
+  return say(late ? 'bench.againSince' : 'bench.againOn', { day: dueDay(again) });
 }
 
 /** The least height of a row, in px. */
@@ -65,6 +73,8 @@ export function JobRow({ job, chosen }: Props) {
             {job.closed
               ? say('bench.closed', { why: job.closed })
               : [
+                  waitingWords(job),
+                  againWords(job),
                   STAGE_NAME[job.stage],
                   job.nextStep && say('bench.next', { check: job.nextStep }),
                   job.state === 'stale'

@@ -1,5 +1,10 @@
+import { say } from '@/core/wording/say';
 import type { JobSummary } from '@/data/jobSummary';
 import { inOrder } from '@/data/summaries';
+
+/** Says that a job waits for its customer; empty where it does not. */
+export const waitingWords = ({ waiting }: Pick<JobSummary, 'waiting'>): string =>
+  waiting ? say('bench.waiting') : '';
 
 /** A job with the words by which it is found. */
 export interface Findable<J extends JobSummary> {
@@ -12,7 +17,10 @@ const known = new WeakMap<JobSummary, string>();
 
 function wordsOf(job: JobSummary): string {
   const words =
-    known.get(job) ?? [job.tag, job.owner, job.unit, job.model, job.serial].join(' ').toLowerCase();
+    known.get(job) ??
+    [job.tag, job.owner, job.unit, job.model, job.serial, waitingWords(job)]
+      .join(' ')
+      .toLowerCase();
   known.set(job, words);
   return words;
 }

@@ -17,7 +17,7 @@ import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { useCommand } from '../job/useCommand';
-import { TypedForm, type Typed } from './TypedForm';
+import { TypedForm, type Typed } from '../shell/TypedForm';
 
 interface Props {
   readonly job: Job;

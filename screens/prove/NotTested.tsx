@@ -2,7 +2,7 @@ import { noteProof } from '@/core/commands/testing';
 import { NOT_TESTED } from '@/core/prove/checks';
 import type { Job } from '@/core/records/job';
 import { useCommand } from '../job/useCommand';
-import { TypedForm, type Typed } from './TypedForm';
+import { TypedForm, type Typed } from '../shell/TypedForm';
 
 interface Props {
   readonly job: Job;

@@ -19,7 +19,7 @@ import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { useCommand } from '../job/useCommand';
 import { readPoint } from './testForm';
-import { TypedForm, type Typed, type TypedField } from './TypedForm';
+import { TypedForm, type Typed, type TypedField } from '../shell/TypedForm';
 
 interface Props {
   readonly job: Job;

@@ -10,7 +10,7 @@ import { useShop } from '@/data/hooks';
 import { Words } from '@/ui/Words';
 import { useCommand } from '../job/useCommand';
 import { readTest, toTestForm, type TestForm } from './testForm';
-import { TypedForm, type Typed } from './TypedForm';
+import { TypedForm, type Typed } from '../shell/TypedForm';
 
 interface Props {
   readonly job: Job;

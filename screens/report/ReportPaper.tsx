@@ -1,12 +1,16 @@
 import { StyleSheet, View } from 'react-native';
 import type { PageCheck, PageSection, ReportPage } from '@/core/report/page';
-import { handWords, type Report } from '@/core/report/report';
-import { SECTION_TITLE } from '@/core/report/titles';
+import type { Report } from '@/core/report/report';
+import { SECTION_TITLE, WARRANTY_TITLE } from '@/core/report/titles';
 import { say } from '@/core/wording/say';
+import { sayReport } from '@/core/report/sayReport';
+import { FigureView } from '@/ui/FigureView';
 import { layout } from '@/ui/layout';
 import { PinRing, VERDICT_TONE } from '@/ui/PinRing';
 import { type Palette, usePalette } from '@/ui/theme';
 import { Heading, Words } from '@/ui/Words';
+import { PaperPhotos, Signatures } from './PaperFoot';
+import { PaperHead } from './PaperHead';
 
 interface Props {
   readonly report: Report;
@@ -18,26 +22,23 @@ interface Props {
 /** The report, as it is read on the screen and printed: the answer, then its parts in the order in which they are read. */
 export function ReportPaper({ report, page, headed = false }: Props) {
   const palette = usePalette();
-  const [verdict, test] = page.sentences;
+  const { around } = page;
   return (
     <View style={layout.stack}>
-      <View style={styles.head}>
-        <PinRing verdict={report.overall.verdict} size={44} />
-        <View style={layout.grow}>
-          {headed ? null : <Heading size="title">{verdict}</Heading>}
-          {headed ? null : <Words strong>{test}</Words>}
-          <Heading size="strong">{report.title}</Heading>
-          <Words tone="muted">{report.pump}</Words>
-        </View>
-      </View>
+      <PaperHead report={report} page={page} headed={headed} />
       {page.sections.map((section) =>
         section.id === 'measured' ? (
-          <Measured key="measured" palette={palette} report={report} page={page} />
+          <Measured key="measured" palette={palette} page={page} />
         ) : (
-          <Part key={section.id} section={section} />
+          <Part key={section.id} section={section} page={page} />
         ),
       )}
-      {page.form === 'full' ? <Grounds report={report} /> : null}
+      <Grounds grounds={page.grounds} />
+      {around.warranty.length > 0 ? <Heading>{WARRANTY_TITLE}</Heading> : null}
+      {around.warranty.map((line) => (
+        <Words key={line}>{line}</Words>
+      ))}
+      <Signatures signatures={around.signatures} />
       {page.notes.map((note) => (
         <Words key={note} size="note" tone="muted">
           {note}
@@ -47,9 +48,15 @@ export function ReportPaper({ report, page, headed = false }: Props) {
   );
 }
 
-/** One part of the report: its rows, named at their side where they are. */
-function Part({ section: { id, rows } }: { readonly section: PageSection }) {
-  if (rows.length === 0) return null;
+interface PartProps {
+  readonly section: PageSection;
+  readonly page: ReportPage;
+}
+
+/** One part of the report: its rows, named at their side where they are; the photos or the run that belong to it. */
+function Part({ section: { id, rows }, page: { around, chart, sentences } }: PartProps) {
+  const photos = id === 'found' ? around.photos : [];
+  if (rows.length === 0 && photos.length === 0) return null;
   return (
     <View>
       <Heading>{SECTION_TITLE[id]}</Heading>
@@ -65,16 +72,29 @@ function Part({ section: { id, rows } }: { readonly section: PageSection }) {
           </View>
         ),
       )}
+      {photos.length > 0 ? <PaperPhotos photos={photos} /> : null}
+      {id === 'test' && chart ? (
+        <FigureView
+          figure={chart}
+          width={CHART}
+          said={sayReport('report.chartSaid', { said: sentences[1] })}
+        />
+      ) : null}
     </View>
   );
 }
 
-interface MeasuredProps extends Pick<Props, 'report' | 'page'> {
+/** How wide the run of a test is drawn, in px: a phone has no more. */
+const CHART = 320;
+/** How wide a bar is drawn, in px. */
+const BAR = 140;
+
+interface MeasuredProps extends Pick<Props, 'page'> {
   readonly palette: Palette;
 }
 
 /** The checks that are told one by one, and a line for the others. */
-function Measured({ palette, report, page: { checks, others, form } }: MeasuredProps) {
+function Measured({ palette, page: { checks, others, form, measured } }: MeasuredProps) {
   return (
     <View style={layout.stack}>
       <Heading>{SECTION_TITLE.measured}</Heading>
@@ -94,7 +114,7 @@ function Measured({ palette, report, page: { checks, others, form } }: MeasuredP
         </View>
       ) : null}
       {others ? <Words>{others}</Words> : null}
-      {form === 'full' ? <Words>{report.measured}</Words> : null}
+      {measured ? <Words>{measured}</Words> : null}
     </View>
   );
 }
@@ -107,7 +127,7 @@ interface CheckProps {
 
 /** A check: its verdict and why, what it is and was, and its limit. */
 function Check({ palette, check, isFull }: CheckProps) {
-  const { name, before, now, predicted, limits, hot, verdict, word, reason } = check;
+  const { name, before, now, predicted, limits, hot, verdict, word, reason, bar } = check;
   return (
     <View role="row" style={[styles.row, { borderColor: palette.line }]}>
       <PinRing verdict={verdict} size={24} />
@@ -119,6 +139,7 @@ function Check({ palette, check, isFull }: CheckProps) {
           </Words>
           {isFull ? reason : ''}
         </Words>
+        {bar ? <FigureView figure={bar} width={BAR} /> : null}
       </View>
       <View role="cell" style={styles.figures}>
         <Words strong style={styles.right}>
@@ -142,32 +163,20 @@ function Check({ palette, check, isFull }: CheckProps) {
 }
 
 /** Who measured with what, how the instruments stood, and what was struck out. */
-function Grounds({ report }: Pick<Props, 'report'>) {
-  return (
-    <>
-      <Heading>Measured by</Heading>
-      {report.hands.length === 0 ? <Words>No reading yet.</Words> : null}
-      {report.hands.map((h) => (
-        <Words key={`${h.who} ${h.instrument}`}>{handWords(h)}</Words>
-      ))}
-      {report.zeros.length > 0 ? <Heading>Zero checks</Heading> : null}
-      {report.zeros.map((words) => (
-        <Words key={words} size="note">
-          {words}
-        </Words>
-      ))}
-      {report.struck.length > 0 ? <Heading>Struck out, not used</Heading> : null}
-      {report.struck.map((words, i) => (
+function Grounds({ grounds }: Pick<ReportPage, 'grounds'>) {
+  return grounds.map(([name, lines]) => (
+    <View key={name}>
+      <Heading>{name}</Heading>
+      {lines.map((line, i) => (
         <Words key={i} size="note">
-          {words}
+          {line}
         </Words>
       ))}
-    </>
-  );
+    </View>
+  ));
 }
 
 const styles = StyleSheet.create({
-  head: { flexDirection: 'row', gap: 12, alignItems: 'center' },
   label: { width: 120 },
   row: {
     flexDirection: 'row',

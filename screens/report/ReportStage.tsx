@@ -1,22 +1,13 @@
-import { reasonOf } from '@/core/errors';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import type { ReversalOf } from '@/core/assembly/asked';
 import type { Job } from '@/core/records/job';
-import {
-  pageOf,
-  REPORT_FORMS,
-  REPORT_UNITS,
-  type ReportForm,
-  type ReportUnit,
-} from '@/core/report/page';
-import { reportOf } from '@/core/report/report';
+import { PAGE_FORMS, REPORT_UNITS, type PageForm, type ReportUnit } from '@/core/report/page';
 import { FORM_NAME, UNIT_NAME } from '@/core/report/titles';
-import { useRecord, useShop } from '@/data/hooks';
-import { reportPdf, type ReportPdf } from '@/data/pdf';
-import { fileName, saveAs } from '@/data/save';
-import { jobFile } from '@/data/transfer/files';
+import { useShop } from '@/data/hooks';
+import type { ReportPdf } from '@/data/pdf/reportPdf';
+import { isWaiting } from '@/core/journal/signed';
 import { Choice } from '@/ui/Choice';
 import { Columns } from '@/ui/Columns';
 import { Notice } from '@/ui/Notice';
@@ -27,7 +18,12 @@ import { usePalette } from '@/ui/theme';
 import { useWide } from '@/ui/useWidth';
 import { Words } from '@/ui/Words';
 import { WithReversal } from '../job/WithReversal';
+import { NextLook, PhotoChoice } from './PaperChoices';
+import { QuotePanel } from './QuotePanel';
 import { ReportPaper } from './ReportPaper';
+import { SignPanel } from './SignPanel';
+import { usePage } from './usePage';
+import { useWaysOut } from './useWaysOut';
 import { say } from '@/core/wording/say';
 import { layout } from '@/ui/layout';
 
@@ -50,51 +46,15 @@ interface Props {
 
 /** The report, as it is once all that it tells of is loaded. */
 function Report({ job, reversalOf }: Props) {
-  const { unit, instruments } = useShop();
+  const { unit } = useShop();
   const wide = useWide();
   const palette = usePalette();
-  const { data: sheetNow } = useRecord('sheet', job.sheet.id);
-  const [form, setForm] = useState<ReportForm>('full');
+  const [form, setForm] = useState<PageForm>(() => (isWaiting(job) ? 'quote' : 'full'));
   const [asked, setAsked] = useState<ReportUnit | null>(null);
   const units = asked ?? unit;
-  const { report, page } = useMemo(() => {
-    const context = {
-      sheetNow: sheetNow ?? null,
-      instrumentName: (id: string) => instruments.find((i) => i.id === id)?.name ?? id,
-      reversalOf,
-    };
-    return {
-      report: reportOf(job, units === 'both' ? 'mm' : units, context),
-      page: pageOf(job, form, units, context),
-    };
-  }, [job, form, units, instruments, sheetNow, reversalOf]);
-  const [failed, setFailed] = useState<string | null>(null);
-
-  const [lacking, setLacking] = useState<ReportPdf | null>(null);
-  const save = ({ file: made }: ReportPdf) => {
-    saveAs(fileName(job.tag, 'pdf'), made, 'application/pdf');
-    setLacking(null);
-  };
-
-  const pdf = async () => {
-    try {
-      const { jsPDF } = await import('jspdf');
-      const made = await reportPdf(report, page, jsPDF);
-      if (made.lacking.length > 0) setLacking(made);
-      else save(made);
-    } catch (error) {
-      setFailed(say('report.pdfFailed', { error: reasonOf(error) }));
-    }
-  };
-  const saved = (made: () => Promise<void>) => () =>
-    void made().catch((error: unknown) =>
-      setFailed(say('shell.fileFailed', { error: reasonOf(error) })),
-    );
-  const file = saved(async () => saveAs(fileName(job.tag, 'json'), await jobFile(job)));
-  const csv = saved(async () => {
-    const { readingsCsv } = await import('@/data/tables');
-    saveAs(fileName(job.tag, 'csv'), readingsCsv(job), 'text/csv');
-  });
+  const { report, page } = usePage(job, form, units, reversalOf);
+  const { out, trouble } = useWaysOut(job, page);
+  const paper = <ReportPaper report={report} page={page} />;
   return (
     <Page within title={page.sentences[0]}>
       <Columns
@@ -103,13 +63,24 @@ function Report({ job, reversalOf }: Props) {
           <>
             <Words strong>{page.sentences[1]}</Words>
             <FormChoice form={form} onForm={setForm} units={units} onUnits={setAsked} />
-            <Actions onPdf={() => void pdf()} onFile={file} onCsv={csv} />
-            <Trouble lacking={lacking} onSave={save} failed={failed} />
-            <RowLink
-              href={`/job/${job.id}/flow`}
-              name="Flow and leak map"
-              about="what each gap costs"
-            />
+            {form === 'quote' ? <QuotePanel job={job} /> : null}
+            <Actions {...out} />
+            <Trouble {...trouble} />
+            {form === 'quote' ? null : <SignPanel job={job} />}
+            <View>
+              <PhotoChoice job={job} />
+              {form === 'quote' ? null : <NextLook job={job} />}
+              <RowLink
+                href="/shop/heading"
+                name="Heading and warranty"
+                about="what stands over and beneath all reports of the shop"
+              />
+              <RowLink
+                href={`/job/${job.id}/flow`}
+                name="Flow and leak map"
+                about="what each gap costs"
+              />
+            </View>
           </>
         }
         second={
@@ -118,9 +89,7 @@ function Report({ job, reversalOf }: Props) {
           </View>
         }
       />
-      <OnPaper>
-        <ReportPaper report={report} page={page} />
-      </OnPaper>
+      <OnPaper size={page.around.paper}>{paper}</OnPaper>
     </Page>
   );
 }
@@ -130,8 +99,8 @@ const styles = StyleSheet.create({
 });
 
 interface FormProps {
-  readonly form: ReportForm;
-  readonly onForm: (form: ReportForm) => void;
+  readonly form: PageForm;
+  readonly onForm: (form: PageForm) => void;
   readonly units: ReportUnit;
   readonly onUnits: (units: ReportUnit) => void;
 }
@@ -143,7 +112,7 @@ function FormChoice({ form, onForm, units, onUnits }: FormProps) {
       <Choice
         label="Who it is for"
         value={form}
-        options={REPORT_FORMS.map((value) => ({ value, name: FORM_NAME[value] }))}
+        options={PAGE_FORMS.map((value) => ({ value, name: FORM_NAME[value] }))}
         onChange={onForm}
       />
       <Choice

@@ -1,5 +1,5 @@
 import { familyOf, type PumpKind } from '@/core/pumps/registry';
-import { SHAPE_FILL } from '@/ui/shapeFill';
+import { SHAPE_INK } from '@/core/picture/shapeInk';
 import type { Palette } from '@/ui/theme';
 
 /** Room round the pump, and how wide its lines are, as shares of its size. */
@@ -23,7 +23,7 @@ export function signOf({ family, geometry }: PumpKind, palette: Palette): string
   const { shapes, extent_mm } = familyOf(family).outline(geometry, { view: 'body' });
   const half = extent_mm * ROOM;
   const paths = shapes.map(({ role, path }) =>
-    element('path', { d: short(path), fill: palette[SHAPE_FILL[role]], 'fill-rule': 'evenodd' }),
+    element('path', { d: short(path), fill: palette[SHAPE_INK[role]], 'fill-rule': 'evenodd' }),
   );
   const drawn = element(
     'g',

@@ -107,6 +107,11 @@ function settings(
       />
       <RowLink href="/shop/rules" name="House rules" about="Choices where good rebuilders differ" />
       <RowLink
+        href="/shop/heading"
+        name="Heading of reports"
+        about={shop.heading.name || 'Name, address, picture, warranty, paper'}
+      />
+      <RowLink
         href="/shop/operations"
         name="Operations and prices"
         about="What the shop does itself or sends out, how long it takes, what it costs"

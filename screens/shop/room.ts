@@ -1,5 +1,6 @@
 /** The rooms of the shop are loaded together: they are made of the same pieces. */
 export { BackupPanel } from './BackupPanel';
+export { HeadingScreen } from './HeadingScreen';
 export { ImportScreen } from './ImportScreen';
 export { InstrumentsScreen } from './InstrumentsScreen';
 export { NoticesScreen } from './NoticesScreen';

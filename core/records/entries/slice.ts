@@ -29,6 +29,8 @@ export const LISTS = [
   'causes',
   'tests',
   'proofs',
+  'signatures',
+  'quotes',
 ] as const;
 export type ListName = (typeof LISTS)[number];
 

@@ -3,6 +3,7 @@ export const REPORT = {
     '{count, plural, one {One of the other checks not done} other {# other checks not done}}',
   'report.hot': 'hot {gap}',
   'report.limit': 'limit {limits}',
+  'report.limitBy': 'Limit from {source}',
   'report.noSign': 'The PDF cannot print {signs}. Print instead.',
   'report.noSignMore': 'The PDF cannot print {signs} and others. Print instead.',
   'report.pdfFailed': 'Could not make the PDF. {error} Try Print instead.',

@@ -2,6 +2,9 @@
 export const SHOP_PAGE = {
   'shop.noticesOf':
     'Dial Bench {version} ships with {count} packages. Touch one to read its terms.',
+  'shop.headingWhere':
+    'The name, the address and the picture stand over every report and quote, and what the shop warrants beneath.',
+  'shop.headingPicture': 'The picture over the reports',
   'shop.version': 'Dial Bench {version}',
   'shop.alreadyHere':
     '{count, plural, one {One record is here already, unchanged.} other {# records are here already, unchanged.}}',

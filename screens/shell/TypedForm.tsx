@@ -5,7 +5,7 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { layout } from '@/ui/layout';
-import { useKeptForm } from '../shell/useKeptForm';
+import { useKeptForm } from './useKeptForm';
 
 /** What is typed in a small form, by field. */
 export type Typed = Record<string, string>;

@@ -1,0 +1,52 @@
+/** Lists the colours of a figure; whoever draws it says how each looks. */
+export const INKS = [
+  'ink',
+  'muted',
+  'line',
+  'blue',
+  'brass',
+  'in',
+  'out',
+  'plate',
+  'steel',
+  'steelDeep',
+  'casting',
+  'vane',
+  'worked',
+] as const;
+export type Ink = (typeof INKS)[number];
+
+/** A stroke or an area of a figure. */
+export interface Mark {
+  /** An SVG path in the figure's own units. */
+  readonly path: string;
+  readonly fill?: Ink;
+  readonly line?: Ink;
+  /** Width of the line, in the figure's own units. */
+  readonly width?: number;
+  readonly isDashed?: boolean;
+  /** Drawn so thin that what lies beneath shows. */
+  readonly isFaint?: boolean;
+}
+
+/** A word in a figure, on its base line. */
+export interface FigureWord {
+  readonly text: string;
+  readonly x: number;
+  readonly y: number;
+  readonly anchor: 'start' | 'middle' | 'end';
+  readonly ink: Ink;
+}
+
+/** A drawing as plain data: what is drawn first lies beneath. */
+export interface Figure {
+  /** Where its upper left corner lies. */
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+  readonly marks: readonly Mark[];
+  readonly words: readonly FigureWord[];
+  /** Size of its words, in its own units. */
+  readonly type: number;
+}

@@ -1,0 +1,104 @@
+import { centre, ends, type Estimate } from '../metrology/estimate';
+import type { Extremes } from '../metrology/extremes';
+import type { Limits } from '../metrology/interval';
+import type { LengthKind } from '../quantity/units';
+import { barScale } from './barScale';
+import type { Figure, Mark } from './figure';
+
+/** Where things lie on the bar of a line, in its own units. */
+const BAR = { width: 100, height: 10.5, side: 3, top: 1, base: 9.5 } as const;
+/** How high what is known lies over the line, and how high it is. */
+const KNOWN = { top: 3, height: 3.6 } as const;
+/** What is narrower is drawn so wide. */
+const LEAST = 1.4;
+
+/** What a gap bar shows. */
+export interface GapShown {
+  readonly limits: Limits | null;
+  readonly known: Extremes | null;
+  /** As it came; null where it is as it came. */
+  readonly before: Extremes | null;
+  readonly kind: LengthKind;
+}
+
+const box = (from: number, to: number, top: number, height: number): string =>
+  `M${from.toFixed(2)} ${top}H${to.toFixed(2)}V${top + height}H${from.toFixed(2)}Z`;
+
+/** Returns where a range lies: from the least of its smallest place to the most of its largest. */
+function spanOf({ smallest, largest }: Extremes, x: (mm: number) => number, end_mm: number) {
+  const [from] = ends(smallest);
+  const [, to] = ends(largest);
+  const [start, stop] = [x(Math.max(0, from)), x(Math.min(to, end_mm))];
+  return [start, Math.max(stop, start + LEAST)] as const;
+}
+
+/** Draws one end of what is known: what the leaves prove as a bar, faint where it has no end; a value as a block. */
+function endMark(estimate: Estimate, x: (mm: number) => number, end_mm: number): Mark {
+  const [from, to] = ends(estimate);
+  if (estimate.kind === 'value') {
+    const at = x(centre(estimate));
+    return { path: box(at - 0.9, at + 0.9, KNOWN.top, KNOWN.height), fill: 'brass' };
+  }
+  const start = x(Math.max(0, from));
+  const stop = Math.max(x(Math.min(to, end_mm)), start + LEAST);
+  const path = box(start, stop, KNOWN.top, KNOWN.height);
+  return Number.isFinite(to) ? { path, fill: 'brass' } : { path, fill: 'brass', isFaint: true };
+}
+
+/** Draws what is known of a gap: its smallest place and its largest, and a line from one to the other. */
+function knownMarks(known: Extremes, x: (mm: number) => number, end_mm: number): Mark[] {
+  const [from, to] = spanOf(known, x, end_mm);
+  const y = KNOWN.top + KNOWN.height / 2;
+  const both = [...new Set([known.smallest, known.largest])];
+  return [
+    { path: `M${from.toFixed(2)} ${y}H${to.toFixed(2)}`, line: 'brass', width: 0.7 },
+    ...both.map((estimate) => endMark(estimate, x, end_mm)),
+  ];
+}
+
+/**
+ * Returns the bar of a gap as a figure: its limits as two jaws on one scale, what it is solid, what it was hollow; null where there is
+ * nothing to draw.
+ *
+ * @param shown limits and what is known, in mm
+ * @example
+ * const known = { kind: 'interval', lo_mm: 0.04, hi_mm: 0.05 };
+ * const of = { smallest: known, largest: known };
+ * gapFigure({ limits: { upper_mm: 0.08 }, known: of, before: null, kind: 'gap' }).marks.length; // 5
+ * gapFigure({ limits: null, known: null, before: null, kind: 'gap' }); // null
+ */
+export function gapFigure({ limits, known, before, kind }: GapShown): Figure | null {
+  if (!known && !before) return null;
+  const estimates = [known, before].flatMap((range) =>
+    range ? [range.smallest, range.largest] : [],
+  );
+  const { from_mm, to_mm } = barScale(limits, estimates, null, kind);
+  const room = BAR.width - 2 * BAR.side;
+  const held = (mm: number) => Math.min(Math.max(mm, from_mm), to_mm);
+  const x = (mm: number) => BAR.side + ((held(mm) - from_mm) / (to_mm - from_mm)) * room;
+  const jaw = (mm: number | null | undefined, towards: 1 | -1): string =>
+    mm == null
+      ? ''
+      : `M${(x(mm) + 2.4 * towards).toFixed(2)} ${BAR.top}H${x(mm).toFixed(2)}V${BAR.base}`;
+  const jaws = `${jaw(limits?.lower_mm, 1)}${jaw(limits?.upper_mm, -1)}`;
+  const zone = limits
+    ? box(x(limits.lower_mm ?? from_mm), x(limits.upper_mm ?? to_mm), BAR.base - 2.4, 2.4)
+    : '';
+  const was = before ? box(...spanOf(before, x, to_mm), KNOWN.top, KNOWN.height) : '';
+  const marks: (Mark | false)[] = [
+    zone !== '' && { path: zone, fill: 'in', isFaint: true },
+    { path: `M0 ${BAR.base}H${BAR.width}`, line: 'muted', width: 0.5 },
+    was !== '' && { path: was, line: 'brass', width: 0.6 },
+    ...(known ? knownMarks(known, x, to_mm) : []),
+    jaws !== '' && { path: jaws, line: 'ink', width: 0.9 },
+  ];
+  return {
+    left: 0,
+    top: 0,
+    width: BAR.width,
+    height: BAR.height,
+    marks: marks.filter((mark) => mark !== false),
+    words: [],
+    type: 0,
+  };
+}

@@ -1,0 +1,136 @@
+import { causesOn } from '../causes/answer';
+import { causeName } from '../causes/sayCauses';
+import { dutyFlow, flowBasis } from '../flow/overview';
+import type { State } from '../guidance/evaluator';
+import { condemnedIn } from '../inspect/looking';
+import { quoteOf } from '../journal/signed';
+import { ownerName, pumpOf } from '../pumps/registry';
+import { formatWithUnit } from '../quantity/format';
+import { capital, lower } from '../quantity/letters';
+import type { ShopUnit } from '../quantity/units';
+import type { QuoteEntry } from '../records/entries/quote';
+import type { Job } from '../records/job';
+import type { Shop } from '../records/shop';
+import { workListOf, type ListedStep } from '../rework/decision/worklist';
+import { operationOf } from '../rework/operations/operations';
+import { deliversWords } from '../wording/flow';
+import { dateText } from '../wording/date';
+import { sumWords } from '../wording/money';
+import { listed, paragraph, sentence } from '../wording/say';
+import { namesOf } from './sentences';
+import { sayReport } from './sayReport';
+
+type Money = Shop['money'];
+
+/** What a work list comes to, to begin a quote with: its costs, and the longest that one of its steps has to be waited for. */
+export interface PlanSum {
+  readonly price: number;
+  readonly days: number;
+}
+
+/**
+ * Returns what the work list of a job comes to; null where it has none.
+ *
+ * @param job its journal
+ */
+export function planSum(job: Pick<Job, 'journal'>): PlanSum | null {
+  const list = workListOf(job);
+  if (!list) return null;
+  const steps = list.plan.steps;
+  return {
+    price: steps.reduce((sum, { cost }) => sum + cost, 0),
+    days: Math.max(0, ...steps.map(({ days }) => days)),
+  };
+}
+
+/** Returns the part that a step of a work list is done on, by the id of what was offered; null where that names none. */
+function partOf(job: Job, { step }: ListedStep): string | null {
+  const [, id] = step.offer.split('--');
+  return pumpOf(job.sheet).parts.find((part) => part.id === id)?.short ?? null;
+}
+
+/** Says equal steps of a work list: `Body: face the deck, 0.05 mm`. */
+function stepLine(job: Job, steps: readonly ListedStep[], unit: ShopUnit): string {
+  const [{ step }] = steps as readonly [ListedStep];
+  const known = operationOf(step.operation);
+  const parts = [...new Set(steps.map((one) => partOf(job, one)))];
+  const what =
+    known && parts.every((part) => part !== null)
+      ? sayReport('report.planned', {
+          parts: capital(listed(parts.map((part) => lower(part ?? '')))),
+          what: known.name,
+        })
+      : (known?.order ?? step.operation);
+  const by = step.amount_mm === null ? '' : formatWithUnit(step.amount_mm, 'gap', unit);
+  const isDone = steps.every(({ done }) => done.length > 0);
+  return sayReport('report.plannedBy', {
+    what,
+    amount: by === '' ? 'none' : 'some',
+    by,
+    state: isDone ? 'done' : 'open',
+  });
+}
+
+/** Lists what is to be done to a pump by its work list, equal steps together. */
+export function planLines(job: Job, unit: ShopUnit): string[] {
+  const list = workListOf(job);
+  if (!list) return [sayReport('report.noPlan')];
+  const groups = new Map<string, ListedStep[]>();
+  for (const one of list.steps) {
+    const key = `${one.step.operation} ${one.step.amount_mm} ${one.done.length > 0}`;
+    groups.set(key, [...(groups.get(key) ?? []), one]);
+  }
+  return [...groups.values()].map((steps) => stepLine(job, steps, unit));
+}
+
+/** Says what the work costs and how long it takes; empty where nobody said. */
+function priceWords({ price, days }: Pick<QuoteEntry, 'price' | 'days'>, money: Money): string {
+  if (price === null && days === null) return '';
+  return sayReport('report.price', {
+    sum: price === null ? 'none' : sumWords(price, money),
+    days: days ?? 0,
+    time: days === null ? 'open' : 'said',
+  });
+}
+
+/** Says how the quote of a job stands: what was asked, and what the customer answered. */
+export function quoteWords(quote: QuoteEntry | null, money: Money): string {
+  if (!quote) return sayReport('report.noQuote');
+  const { state, name, date, remark } = quote;
+  return paragraph(
+    sayReport('report.quoteStands', {
+      state,
+      name: name || 'unknown',
+      day: dateText(date, 'utc day'),
+    }),
+    priceWords(quote, money),
+    remark && sentence(remark),
+  );
+}
+
+/** Lists what happens to a pump on which nothing is done: what stays out, what it gives, what stays in, what comes back. */
+export function nothingLines(job: Job, state: State, unit: ShopUnit): string[] {
+  const judged = state.characteristics.filter(({ limits }) => limits !== null);
+  const out = judged.filter(({ verdict }) => verdict === 'out');
+  const basis = flowBasis(job, state);
+  const idle = dutyFlow(basis, 'idle');
+  const owners = condemnedIn(job).map((surface) => lower(ownerName(job.sheet, surface)));
+  const { shown, settled } = causesOn(job, state.characteristics);
+  const [cause] = shown;
+  return [
+    out.length > 0
+      ? sayReport('report.staysOut', { count: out.length, names: capital(namesOf(out)) })
+      : '',
+    idle.flow && idle.unmeasured < 1 ? deliversWords(idle, null, unit) : '',
+    owners.length > 0
+      ? sayReport('report.staysIn', { names: capital(listed([...new Set(owners)])) })
+      : '',
+    settled && cause
+      ? sayReport('report.comesBack', { cause: lower(causeName(cause.ranked)) })
+      : '',
+    out.length + owners.length === 0 ? sayReport('report.nothingOut') : '',
+  ].filter(Boolean);
+}
+
+/** Returns the second sentence of a quote: what it costs and when it is ready, and how it stands. */
+export const quoteSentence = (job: Job, money: Money): string => quoteWords(quoteOf(job), money);
