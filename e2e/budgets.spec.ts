@@ -9,9 +9,9 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
  */
 
 /** Bytes of JavaScript. */
-const ENTRY = 1_726_500;
-const BENCH = 2_096_500;
-const RESUMED = 2_216_500;
+const ENTRY = 1_731_500;
+const BENCH = 2_101_500;
+const RESUMED = 2_221_500;
 
 /** Modules that have run when the first screen is there. */
 const BENCH_MODULES = 710;

@@ -4,6 +4,7 @@ import { emptyJob } from '../core/practice/job';
 import { writeFile } from '../core/records/fileFormat';
 import { expect, feel, instruction, newJob, openDemo, pick, test } from './bench';
 import { png } from './picture';
+import { proveAndSign } from './sign';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
@@ -76,7 +77,8 @@ async function buildTo(page: Page, meets: RegExp | null, byKey = false): Promise
   return answers;
 }
 
-test('a worn crescent pump goes back together from its tag to its label', async ({ page }) => {
+test('a worn crescent pump goes from its tag to its signed report', async ({ page }) => {
+  test.setTimeout(180_000);
   await openDemo(page);
   await newJob(page, 'HM-0500');
   // Worn, as far as anybody looked: what is left open is said at the build.
@@ -126,6 +128,7 @@ test('a worn crescent pump goes back together from its tag to its label', async 
   await expect(
     page.getByText(/^25 of 26 steps of the build done, by Runa T/).first(),
   ).toBeVisible();
+  await proveAndSign(page);
 });
 
 test('it is built by the keyboard alone, and what is missing is passed over with a word', async ({
@@ -144,9 +147,10 @@ test('it is built by the keyboard alone, and what is missing is passed over with
   await expect(page.getByText(/^It is back together/)).toBeVisible();
 });
 
-test('of four sections one catches: five tries lead to what to look for, and it is spun again', async ({
+test('of four sections one catches: five tries lead to what to look for; it is built, proven and signed', async ({
   page,
 }) => {
+  test.setTimeout(240_000);
   const job = {
     ...emptyJob(largestSheet(), '2026-11-20T08:00:00.000Z'),
     id: 'four',
@@ -188,6 +192,9 @@ test('of four sections one catches: five tries lead to what to look for, and it 
   await button(page, 'Mended: spin it again').click();
   await button(page, /^Free:/).click();
   await expect(page.getByText(/^Step \d+ of \d+ · section 3$/)).toBeVisible();
+  await buildTo(page, null);
+  await expect(page.getByText(/^It is back together/)).toBeVisible();
+  await proveAndSign(page);
 });
 
 test('a sheet’s own steps and tools lead the build, with a photo of the tool at its step', async ({

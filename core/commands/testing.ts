@@ -49,6 +49,11 @@ export const noteProof =
           (entry) => entry.kind === 'proof' && entry.check === check,
         );
 
+/** Says on what the pump of a job is tested; null as the sheet has it, or on what it runs on. */
+export const testOn =
+  (fluid: Job['testing']['fluid']): Command =>
+  (job) => ({ ...job, testing: { ...job.testing, fluid } });
+
 /** Plans the test of a job otherwise than its sheet does; null as the sheet has it. */
 export const planTest =
   (points: TestPoint[] | null): Command =>

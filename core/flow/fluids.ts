@@ -1,4 +1,4 @@
-import { ENGINE, HYDRAULIC, TRANSMISSION } from '../hydraulics/grades';
+import { ENGINE, GENERIC_FLUIDS, HYDRAULIC, TRANSMISSION } from '../hydraulics/grades';
 import type { NamedFluid } from '../records/flow';
 import type { UsualFluid } from '../pumps/flow';
 import { flowOf } from '../pumps/flows';
@@ -16,6 +16,19 @@ const USUAL: Readonly<Record<UsualFluid, NamedFluid>> = {
   engine: ENGINE,
   hydraulic: HYDRAULIC,
 };
+
+/**
+ * Lists the fluids to choose from: the shop's own, and the grades that the app knows.
+ *
+ * @param own the fluids of the shop
+ * @example
+ * const own = { name: 'Depot 32', kv40_mm2s: 32, kv100_mm2s: 5.4, density15_kgm3: 870 };
+ * fluidsFor([own])[0].name; // 'Depot 32'
+ */
+export const fluidsFor = (own: readonly NamedFluid[]): readonly NamedFluid[] => [
+  ...own,
+  ...GENERIC_FLUIDS.filter(({ name }) => !own.some((o) => o.name === name)),
+];
 
 /**
  * Returns what the pump of a job runs on: as the job says, as its sheet does; else the usual for such a pump.

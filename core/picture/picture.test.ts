@@ -74,7 +74,11 @@ describe('the pump on paper', () => {
 describe('the chart of a run', () => {
   const frame = { width: 100, height: 50, top: 5, bottom: 5, left: 10 };
   const samples = Array.from({ length: 40 }, (_, i) => ({
-    ...{ t_s: i, flow_lpm: i === 20 ? 900 : 10, bar: 8, rpm: 700, oil_C: 90 },
+    t_s: i,
+    flow_lpm: i === 20 ? 900 : 10,
+    bar: 8,
+    rpm: 700,
+    oil_C: 90,
   }));
 
   it('is not squeezed by one that is rubbish, and holds what is wanted', () => {

@@ -64,8 +64,15 @@ describe('a quote', () => {
     remark: '',
     steps: [
       {
-        ...{ id: 's1', operation: 'replace-bushing', offer: 'replace-bushing--bushing' },
-        ...{ amount_mm: null, from_mm: null, to_mm: null, cost: 40, minutes: 30, days: 1 },
+        id: 's1',
+        operation: 'replace-bushing',
+        offer: 'replace-bushing--bushing',
+        amount_mm: null,
+        from_mm: null,
+        to_mm: null,
+        cost: 40,
+        minutes: 30,
+        days: 1,
       },
     ],
   } as never;

@@ -18,6 +18,7 @@ import { RowButton } from '@/ui/RowButton';
 import { Words } from '@/ui/Words';
 import { layout } from '@/ui/layout';
 import { useCommand } from '../job/useCommand';
+import { TestOil } from './TestOil';
 import { readPoint } from './testForm';
 import { TypedForm, type Typed, type TypedField } from '../shell/TypedForm';
 
@@ -70,6 +71,7 @@ export function PlanPanel({ job, steps }: Props) {
       />
       {open ? (
         <>
+          <TestOil job={job} />
           {steps.map((step) => (
             <View key={step.id} style={layout.line}>
               <Words style={layout.grow}>{stepWords(step, unit)}</Words>

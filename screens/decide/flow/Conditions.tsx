@@ -1,3 +1,4 @@
+import { fluidsFor } from '@/core/flow/fluids';
 import { dequal } from 'dequal';
 import { useEffect, useState } from 'react';
 import { useFieldArray, useForm, useWatch, type Control, type FieldPath } from 'react-hook-form';
@@ -22,7 +23,6 @@ import { layout } from '@/ui/layout';
 import { useCommand } from '../../job/useCommand';
 import {
   AS_SHEET,
-  fluidsFor,
   fromFlowForm,
   NO_CIRCUIT,
   OWN_OIL,

@@ -1,8 +1,8 @@
+import { fluidsFor } from '@/core/flow/fluids';
 import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
 import { AS_THE_SHEET, NO_SHEET_FLOW } from '@/core/records/flow';
 import { JOB } from '@/core/testing/readings';
 import {
-  fluidsFor,
   fromFlowForm,
   NO_CIRCUIT,
   OWN_OIL,

@@ -1,6 +1,5 @@
 import { dequal } from 'dequal';
 import { circuitsOf } from '@/core/flow/demand';
-import { GENERIC_FLUIDS } from '@/core/hydraulics/grades';
 import type { ShopUnit } from '@/core/quantity/units';
 import {
   AS_THE_SHEET,
@@ -83,12 +82,6 @@ const NO_STATE = { rpm: null, pressure_bar: null, temp_C: null };
 const NO_OIL = { name: '', kv40_mm2s: null, kv100_mm2s: null, density15_kgm3: null };
 
 const row = (value: object): Row => value as Row;
-
-/** Lists the fluids to choose from: the shop's own, and the grades that the app knows. */
-export const fluidsFor = (own: readonly NamedFluid[]): readonly NamedFluid[] => [
-  ...own,
-  ...GENERIC_FLUIDS.filter(({ name }) => !own.some((o) => o.name === name)),
-];
 
 /** Returns the shop’s fluids with one more; one of the same name gives way to it. */
 export const withFluid = (own: readonly NamedFluid[], fluid: NamedFluid): NamedFluid[] => [
