@@ -10,8 +10,8 @@ import { countedIn, countIn, modulesRun, scriptsOf, type Counted } from './count
 
 /** Bytes of JavaScript. */
 const ENTRY = 1_731_500;
-const BENCH = 2_101_500;
-const RESUMED = 2_221_500;
+const BENCH = 2_102_500;
+const RESUMED = 2_222_500;
 
 /** Modules that have run when the first screen is there. */
 const BENCH_MODULES = 710;
